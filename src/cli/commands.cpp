@@ -1,0 +1,400 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "cli/commands.h"
+
+#include "core/hearing/analyse.h"
+#include "core/plan/plan.h"
+#include "core/tuning/pitch.h"
+#include "io/audio_file.h"
+#include "io/json_reader.h"
+#include "io/record_json.h"
+#include "io/spec_json.h"
+#include "io/table.h"
+#include "session/session.h"
+#include "store/store.h"
+#include "text/errors.h"
+#include "text/sentences.h"
+
+#include <CLI/CLI.hpp>
+#include <cmath>
+#include <functional>
+#include <iostream>
+
+namespace dowel::cli {
+
+namespace {
+
+using io::Json;
+using Answer = Result<Json>;
+
+double tidy(double v)
+{
+    return std::round(v * 1e6) / 1e6;
+}
+
+Json idList(const std::vector<FingeringId>& ids)
+{
+    Json list = Json::array();
+    for (const auto& id : ids)
+        list.push_back(id.text);
+    return list;
+}
+
+Answer create(const std::string& path, const std::string& spec, std::optional<std::uint64_t> practice)
+{
+    const auto instrument = io::readSpecFile(spec);
+    if (!instrument)
+        return instrument.error();
+    std::optional<PracticeEntry> entry;
+    if (practice)
+        entry = PracticeEntry{*practice, Temperature::fromCelsius(21.0), 24.0};
+    const auto store = Store::create(path, *instrument, entry);
+    if (!store)
+        return store.error();
+    return Json{{"created", path}};
+}
+
+bool isWorkbook(const std::string& path)
+{
+    return path.ends_with(".dowel");
+}
+
+Answer predict(const std::string& path, std::optional<double> celsius)
+{
+    std::optional<Workbook> book;
+    if (isWorkbook(path)) {
+        auto store = Store::open(path, Store::Mode::Look);
+        if (!store)
+            return store.error();
+        book = store->book();
+    } else {
+        auto instrument = io::readSpecFile(path);
+        if (!instrument)
+            return instrument.error();
+        book = Workbook(std::move(*instrument));
+    }
+    const auto forecaster = Forecaster::make(*book);
+    if (!forecaster)
+        return forecaster.error();
+    InstrumentSpec spec = book->present().spec();
+    if (celsius)
+        spec.tuning.playedAt = Temperature::fromCelsius(*celsius);
+    const auto shape = Instrument::make(spec);
+    if (!shape)
+        return shape.error();
+    const auto states = forecaster->states(*shape);
+    if (!states)
+        return states.error();
+    Json notes = Json::array();
+    for (std::size_t i = 0; i < states->size(); ++i) {
+        const Fingering& f = spec.fingerings[i];
+        const NoteState& s = (*states)[i];
+        notes.push_back({{"fingering", f.id.text},
+                         {"register", f.registerNumber},
+                         {"hz", tidy(raisedBy(f.target, Cents::fromCents(s.cents)).hertz())},
+                         {"cents", tidy(s.cents)},
+                         {"sd_cents", tidy(s.sd)}});
+    }
+    return Json{{"notes", notes}};
+}
+
+Answer analyseTake(const std::string& path, std::optional<double> expect)
+{
+    const auto samples = io::readAudioFile(path);
+    if (!samples)
+        return samples.error();
+    std::optional<Hertz> first;
+    if (expect) {
+        if (!(*expect > 0.0))
+            return Error{ErrorCode::BadValue, "--expect", std::to_string(*expect) + "; must be above 0"};
+        first = Hertz::fromHertz(*expect);
+    }
+    return io::jsonOf(analyse(*samples, first));
+}
+
+Json readingJson(const Workbook& book, const ReadingEntry& r, EntryId id)
+{
+    const Fingering* f = book.present().find(r.fingering);
+    return {{"entry", id.number},
+            {"fingering", r.fingering.text},
+            {"hz", r.pitch.hertz()},
+            {"cents", f == nullptr ? 0.0 : tidy(centsBetween(r.pitch, f->target).cents())},
+            {"sd_cents", tidy(r.sd.cents())}};
+}
+
+Answer measureTake(const std::string& path, const std::string& fingering, const std::string& take, std::optional<double> celsius)
+{
+    auto store = Store::open(path, Store::Mode::Work);
+    if (!store)
+        return store.error();
+    const auto samples = io::readAudioFile(take);
+    if (!samples)
+        return samples.error();
+    const Temperature room = celsius ? Temperature::fromCelsius(*celsius) : session::roomOf(store->book());
+    auto reading = session::readingFrom(store->book(), {fingering}, *samples, room, ReadingSource::File);
+    if (!reading)
+        return reading.error();
+    auto entry = session::withTake(std::move(*reading), *samples);
+    if (!entry)
+        return entry.error();
+    const auto ids = store->append(std::span(&*entry, 1));
+    if (!ids)
+        return ids.error();
+    return Json{{"readings", Json::array({readingJson(store->book(), std::get<ReadingEntry>(entry->body), ids->front())})}};
+}
+
+Answer measureSession(const std::string& path, const std::string& file)
+{
+    auto store = Store::open(path, Store::Mode::Work);
+    if (!store)
+        return store.error();
+    const auto json = io::readJsonFile(file);
+    if (!json)
+        return json.error();
+    const auto numbers = io::sessionFromJson(*json);
+    if (!numbers)
+        return numbers.error();
+    std::vector<Store::NewEntry> entries;
+    for (std::size_t i = 0; i < numbers->readings.size(); ++i) {
+        const auto& one = numbers->readings[i];
+        const std::string place = "/readings/" + std::to_string(i);
+        if (auto ok = session::plausible(store->book(), one.fingering, one.pitch, numbers->air); !ok)
+            return Error{ok.error().code, place + "/" + ok.error().where, ok.error().facts};
+        ReadingEntry r;
+        r.fingering = one.fingering;
+        r.pitch = one.pitch;
+        r.sd = one.sd;
+        r.air = numbers->air;
+        if (auto ok = store->book().check(r); !ok)
+            return Error{ok.error().code, place + "/" + ok.error().where, ok.error().facts};
+        entries.push_back({std::move(r), {}});
+    }
+    const auto ids = store->append(entries);
+    if (!ids)
+        return ids.error();
+    Json readings = Json::array();
+    for (std::size_t i = 0; i < entries.size(); ++i)
+        readings.push_back(readingJson(store->book(), std::get<ReadingEntry>(entries[i].body), (*ids)[i]));
+    return Json{{"readings", readings}};
+}
+
+/// Advice in the contract's words.
+Json contractJson(const Advice& a)
+{
+    Json json{{"state", stateName(a.state)},
+              {"summary",
+               {{"worst_cents", tidy(a.worst.cents())},
+                {"rms_cents", tidy(a.rms.cents())},
+                {"within_tolerance", a.withinTolerance},
+                {"of", a.of}}}};
+    if (a.state == AdviceState::Measure)
+        json["fingerings"] = idList(a.fingerings);
+    if (a.state == AdviceState::Stop && a.contradiction)
+        json["reason"] = text::contradiction(*a.contradiction).toStdString();
+    if (a.state == AdviceState::Finished) {
+        Json left = Json::array();
+        for (const auto& l : a.left)
+            left.push_back({{"fingering", l.fingering.text}, {"cents", tidy(l.off.cents())}, {"why", text::left(l).toStdString()}});
+        json["left"] = left;
+    }
+    Json steps = Json::array();
+    for (const AdviceStep& s : a.steps) {
+        Json step = io::jsonOf(s.cut);
+        const Json kind = step["kind"];
+        Json one{{"kind", kind}, {"from_mm", tidy(s.from.millimetres())}, {"to_mm", tidy(wantedSize(s.cut).millimetres())}};
+        if (step.contains("hole"))
+            one["hole"] = step["hole"];
+        one["tool"] = text::tool(s, text::LengthUnit::Millimetres).toStdString();
+        one["why"] = text::why(s, text::LengthUnit::Millimetres).toStdString();
+        one["then"] = s.thenMeasure ? "measure" : "next";
+        if (s.thenMeasure)
+            one["hear"] = idList(s.hear);
+        Json forecast = Json::array();
+        for (const auto& f : s.forecast)
+            forecast.push_back({{"fingering", f.fingering.text},
+                                {"now_cents", tidy(f.now.cents())},
+                                {"after_cents", tidy(f.after.cents())},
+                                {"sd_cents", tidy(f.sd.cents())}});
+        one["forecast"] = forecast;
+        steps.push_back(one);
+    }
+    json["steps"] = steps;
+    return json;
+}
+
+Answer adviseNext(const std::string& path)
+{
+    auto store = Store::open(path, Store::Mode::Work);
+    if (!store)
+        return store.error();
+    const auto advice = advise(store->book());
+    if (!advice)
+        return advice.error();
+    // Asking twice without anything new in between is one piece of advice.
+    const Advice* last = store->book().latestAdvice();
+    const bool newest = !store->book().entries().empty() && std::holds_alternative<Advice>(store->book().entries().back().body);
+    if (!(newest && last != nullptr && *last == *advice))
+        if (const auto kept = store->append(*advice); !kept)
+            return kept.error();
+    return contractJson(*advice);
+}
+
+Answer recordCut(const std::string& path, const std::string& file)
+{
+    auto store = Store::open(path, Store::Mode::Work);
+    if (!store)
+        return store.error();
+    const auto json = io::readJsonFile(file);
+    if (!json)
+        return json.error();
+    const auto cut = io::cutFromJson(*json);
+    if (!cut)
+        return cut.error();
+    auto entry = session::cutEntry(store->book(), *cut);
+    if (!entry)
+        return entry.error();
+    const Metres from = entry->from;
+    const auto id = store->append(std::move(*entry));
+    if (!id)
+        return id.error();
+    Json answer = io::jsonOf(*cut);
+    answer["entry"] = id->number;
+    answer["from_mm"] = tidy(from.millimetres());
+    return answer;
+}
+
+Answer exportAs(const std::string& path, const std::string& format, const std::string& file)
+{
+    const auto store = Store::open(path, Store::Mode::Look);
+    if (!store)
+        return store.error();
+    std::string content;
+    if (format == "spec")
+        content = io::specText(store->book().present());
+    else if (format == "json")
+        content = io::recordText(store->book());
+    else if (format == "csv")
+        content = io::recordCsv(store->book());
+    else
+        return Error{ErrorCode::BadValue, "--as", format + "; this version writes spec, json, csv"};
+    if (auto ok = io::writeFileWhole(file, content); !ok)
+        return ok.error();
+    return Json{{"written", file}, {"as", format}};
+}
+
+Answer checkBook(const std::string& path)
+{
+    const auto store = Store::open(path, Store::Mode::Look);
+    if (!store)
+        return store.error();
+    if (auto ok = store->verify(); !ok)
+        return ok.error();
+    int takes = 0;
+    for (const Entry& e : store->book().entries())
+        if (const auto* r = std::get_if<ReadingEntry>(&e.body); r != nullptr && r->hasTake)
+            ++takes;
+    return Json{{"ok", true}, {"entries", store->book().entries().size()}, {"takes", takes}, {"cuts", store->book().cuts().size()}};
+}
+
+} // namespace
+
+int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostream& err)
+{
+    CLI::App app("Dowel on the command line: measures, fits and advises on a workbook of one instrument.", "dowel-cli");
+    app.set_version_flag("--version", "dowel-cli 0.1.0, contract 1");
+    app.require_subcommand(1);
+    std::function<Answer()> work;
+    std::string book;
+    std::string file;
+    std::string fingering;
+    std::string format;
+    std::string outFile;
+    std::optional<double> celsius;
+    std::optional<double> expect;
+    std::optional<std::uint64_t> practice;
+
+    auto* c = app.add_subcommand("create", "Make a new workbook from a specification");
+    c->add_option("book", book, "BOOK.dowel")->required();
+    c->add_option("--spec", file, "SPEC.json")->required();
+    c->add_option("--practice", practice, "make it a practice blank of this seed");
+    c->callback([&] { work = [&] { return create(book, file, practice); }; });
+
+    auto* p = app.add_subcommand("predict", "What every fingering is forecast to sound");
+    p->add_option("file", book, "SPEC.json or BOOK.dowel")->required();
+    p->add_option("--celsius", celsius, "temperature it is played at");
+    p->callback([&] { work = [&] { return predict(book, celsius); }; });
+
+    auto* a = app.add_subcommand("analyse", "Find and measure the notes of a recording");
+    a->add_option("take", file, "TAKE.wav or TAKE.flac")->required();
+    a->add_option("--expect", expect, "the fingering's first register in hertz");
+    a->callback([&] { work = [&] { return analyseTake(file, expect); }; });
+
+    auto* m = app.add_subcommand("measure", "Keep readings in a workbook");
+    m->add_option("book", book, "BOOK.dowel")->required();
+    auto* mf = m->add_option("--fingering", fingering, "which fingering the take is of");
+    std::string take;
+    std::string sessionFile;
+    auto* mt = m->add_option("--take", take, "recording of it");
+    auto* ms = m->add_option("--session", sessionFile, "SESSION.json with readings made elsewhere");
+    m->add_option("--celsius", celsius, "room temperature")->excludes(ms);
+    mf->needs(mt);
+    mt->needs(mf);
+    ms->excludes(mt);
+    m->callback([&] {
+        if (take.empty() == sessionFile.empty())
+            throw CLI::ValidationError("measure", "needs --fingering with --take, or --session");
+        work = [&] { return take.empty() ? measureSession(book, sessionFile) : measureTake(book, fingering, take, celsius); };
+    });
+
+    auto* v = app.add_subcommand("advise", "The next work to do");
+    v->add_option("book", book, "BOOK.dowel")->required();
+    v->callback([&] { work = [&] { return adviseNext(book); }; });
+
+    auto* k = app.add_subcommand("cut", "Record work done, as the calipers say");
+    k->add_option("book", book, "BOOK.dowel")->required();
+    k->add_option("--step", file, "STEP.json")->required();
+    k->callback([&] { work = [&] { return recordCut(book, file); }; });
+
+    auto* e = app.add_subcommand("export", "Write the workbook in an open format");
+    e->add_option("book", book, "BOOK.dowel")->required();
+    e->add_option("--as", format, "spec, json or csv")->required()->check(CLI::IsMember({"spec", "json", "csv", "svg", "dxf", "pdf", "ics"}));
+    e->add_option("--out", outFile, "file to write")->required();
+    e->callback([&] { work = [&] { return exportAs(book, format, outFile); }; });
+
+    auto* q = app.add_subcommand("check", "Integrity of the file and of its record");
+    q->add_option("book", book, "BOOK.dowel")->required();
+    q->callback([&] { work = [&] { return checkBook(book); }; });
+
+    try {
+        std::vector<std::string> reversed(arguments.rbegin(), arguments.rend());
+        app.parse(reversed);
+    } catch (const CLI::CallForHelp&) {
+        out << app.help();
+        return 0;
+    } catch (const CLI::CallForVersion& version) {
+        out << version.what() << '\n';
+        return 0;
+    } catch (const CLI::ParseError& problem) {
+        const Json json{{"error", {{"code", "usage"}, {"message", problem.what()}, {"where", "command line"}}}};
+        out << json.dump(2) << '\n';
+        err << problem.what() << "\nSee dowel-cli --help.\n";
+        return 2;
+    }
+    try {
+        const Answer answer = work();
+        if (answer) {
+            out << answer->dump(2, ' ', false, Json::error_handler_t::replace) << '\n';
+            return 0;
+        }
+        const std::string message = text::sentence(answer.error()).toStdString();
+        const Json json{{"error", {{"code", codeName(answer.error().code)}, {"message", message}, {"where", answer.error().where}}}};
+        out << json.dump(2, ' ', false, Json::error_handler_t::replace) << '\n';
+        err << message << '\n';
+    } catch (const std::exception& problem) {
+        const Json json{{"error", {{"code", "internal"}, {"message", problem.what()}, {"where", ""}}}};
+        out << json.dump(2, ' ', false, Json::error_handler_t::replace) << '\n';
+        err << problem.what() << '\n';
+    }
+    return 1;
+}
+
+} // namespace dowel::cli

@@ -1,0 +1,110 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Complex numbers that carry their derivatives by N real parameters (forward differentiation). Every formula of the
+// model is analytic in its parameters, so one template serves values (std::complex) and derivatives (Dual).
+#pragma once
+
+#include <array>
+#include <complex>
+#include <cstddef>
+
+namespace dowel::acoustics {
+
+using Complex = std::complex<double>;
+
+template <std::size_t N> struct Dual
+{
+    Complex v{};
+    std::array<Complex, N> d{};
+
+    Dual() = default;
+    Dual(double value) : v(value) {}        // NOLINT(google-explicit-constructor): constants mix freely with duals
+    Dual(const Complex& value) : v(value) {} // NOLINT(google-explicit-constructor)
+    static Dual variable(double value, std::size_t index)
+    {
+        Dual x(value);
+        x.d[index] = 1.0;
+        return x;
+    }
+    /// f(x) where f(x.v) = value and f'(x.v) = slope.
+    [[nodiscard]] Dual chained(const Complex& value, const Complex& slope) const
+    {
+        Dual r(value);
+        for (std::size_t i = 0; i < N; ++i)
+            r.d[i] = slope * d[i];
+        return r;
+    }
+
+    Dual& operator+=(const Dual& b)
+    {
+        v += b.v;
+        for (std::size_t i = 0; i < N; ++i)
+            d[i] += b.d[i];
+        return *this;
+    }
+    Dual& operator-=(const Dual& b)
+    {
+        v -= b.v;
+        for (std::size_t i = 0; i < N; ++i)
+            d[i] -= b.d[i];
+        return *this;
+    }
+    Dual& operator*=(const Dual& b)
+    {
+        for (std::size_t i = 0; i < N; ++i)
+            d[i] = d[i] * b.v + v * b.d[i];
+        v *= b.v;
+        return *this;
+    }
+    Dual& operator/=(const Dual& b)
+    {
+        const Complex inverse = 1.0 / b.v;
+        v *= inverse;
+        for (std::size_t i = 0; i < N; ++i)
+            d[i] = (d[i] - v * b.d[i]) * inverse;
+        return *this;
+    }
+    friend Dual operator+(Dual a, const Dual& b) { return a += b; }
+    friend Dual operator-(Dual a, const Dual& b) { return a -= b; }
+    friend Dual operator*(Dual a, const Dual& b) { return a *= b; }
+    friend Dual operator/(Dual a, const Dual& b) { return a /= b; }
+    friend Dual operator-(const Dual& a) { return a.chained(-a.v, -1.0); }
+};
+
+template <std::size_t N> Dual<N> sqrt(const Dual<N>& x)
+{
+    const Complex r = std::sqrt(x.v);
+    return x.chained(r, 0.5 / r);
+}
+template <std::size_t N> Dual<N> exp(const Dual<N>& x)
+{
+    const Complex r = std::exp(x.v);
+    return x.chained(r, r);
+}
+template <std::size_t N> Dual<N> log(const Dual<N>& x)
+{
+    return x.chained(std::log(x.v), 1.0 / x.v);
+}
+template <std::size_t N> Dual<N> sin(const Dual<N>& x)
+{
+    return x.chained(std::sin(x.v), std::cos(x.v));
+}
+template <std::size_t N> Dual<N> tanh(const Dual<N>& x)
+{
+    const Complex r = std::tanh(x.v);
+    return x.chained(r, 1.0 - r * r);
+}
+template <std::size_t N> Dual<N> pow(const Dual<N>& x, double e)
+{
+    const Complex r = std::pow(x.v, e);
+    return x.chained(r, e * r / x.v);
+}
+inline const Complex& valueOf(const Complex& x)
+{
+    return x;
+}
+template <std::size_t N> const Complex& valueOf(const Dual<N>& x)
+{
+    return x.v;
+}
+
+} // namespace dowel::acoustics

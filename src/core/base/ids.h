@@ -1,0 +1,19 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Names of things inside one instrument, typed so that a hole's name is not taken for a fingering's.
+#pragma once
+
+#include <compare>
+#include <string>
+
+namespace dowel {
+
+template <class Tag> struct Id
+{
+    std::string text;
+    friend auto operator<=>(const Id&, const Id&) = default;
+};
+
+using HoleId = Id<struct HoleTag>;
+using FingeringId = Id<struct FingeringTag>;
+
+} // namespace dowel

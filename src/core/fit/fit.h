@@ -1,0 +1,102 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What this piece of wood is: unknowns of mouth, air, bore, holes and player, fitted to every reading on every shape the
+// instrument has had. Maximum a posteriori by Levenberg-Marquardt (Ceres) with exact derivatives, robust against single
+// wrong readings; the posterior is taken as normal around the optimum. Bore scale, warm air and mouth can hardly be told
+// apart by readings: they are nuisances here, never facts about the wood.
+#pragma once
+
+#include "core/acoustics/model.h"
+#include "core/base/cancel.h"
+#include "core/record/workbook.h"
+
+#include <Eigen/Core>
+#include <memory>
+#include <vector>
+
+namespace dowel {
+
+/// One-sigma widths of what is not known before the first note is heard. Sources: judgement.md, and common practice in
+/// measuring with calipers and rule.
+struct Priors
+{
+    double warmth_K = 3.0;           ///< air in the tube above the room: mean
+    double warmthSd_K = 2.5;
+    double mouthLogSd = 0.25;
+    double mouthSlopeSd = 0.15;
+    double boreScaleSd = 0.006;
+    double wallLossLog = 0.15;       ///< mean; no wall is as smooth as the formula's
+    double wallLossSd = 0.25;
+    double holeEndSd = 0.20;
+    double footSd_m = 0.0005;
+    double holeSizeSd_m = 0.00012;
+    double chimneyShareSd = 0.10;
+    double holePlaceSd_m = 0.0004;
+    double blowSd_cents = 7.0;       ///< per register
+    double blowSlopeSd_cents = 4.0;  ///< per octave, both registers
+    double noteSd_cents = 3.0;       ///< each fingering's own
+    double repeat_cents = 1.5;       ///< how well a player repeats a note
+    double shareOfChange = 0.06;     ///< of the forecast change: what formulas get wrong about a cut
+
+    /// Errors: BadValue naming the field where a width is not above 0.
+    [[nodiscard]] Status validate() const;
+};
+
+/// How the fit went.
+struct FitReport
+{
+    bool converged = false;
+    int steps = 0;
+    double worstResidual = 0;  ///< in standard deviations
+    FingeringId worstReading;
+    [[nodiscard]] bool usable() const { return converged; }
+};
+
+/// Instrument-independent result of a fit: where each unknown stands and how surely.
+class Posterior
+{
+public:
+    struct Forecast
+    {
+        std::vector<double> cents;  ///< sounding minus target, per fingering of the instrument
+        Eigen::MatrixXd jacobian;   ///< d cents / d unknown, one row a fingering
+    };
+
+    /// What a shape of this instrument sounds, at the temperature it is meant to be played at.
+    /// Errors: OutOfModelRange (where = fingering).
+    [[nodiscard]] Result<Forecast> forecast(const Instrument& shape) const;
+    /// d cents / d size in metres: one row a fingering, one column a hole diameter (undercut moving along where it is
+    /// equal) and a last one for the tube's length. Errors as forecast().
+    struct Sensitivity
+    {
+        std::vector<double> cents;
+        Eigen::MatrixXd perMetre;
+    };
+    [[nodiscard]] Result<Sensitivity> sensitivity(const Instrument& shape) const;
+
+    [[nodiscard]] const Eigen::VectorXd& mean() const { return m_mean; }
+    [[nodiscard]] const Eigen::MatrixXd& covariance() const { return m_covariance; }
+    [[nodiscard]] const Priors& priors() const { return m_priors; }
+    [[nodiscard]] const FitReport& report() const { return m_report; }
+    /// How far hole i has moved from what the calipers said, in prior standard deviations and metres.
+    [[nodiscard]] double holeShift_m(std::size_t hole) const;
+    [[nodiscard]] double warmth_K() const { return m_mean[0]; }
+    /// Per fingering of the workbook's instrument, the shape index it was last heard on; -1 where never.
+    [[nodiscard]] const std::vector<int>& lastHeard() const { return m_lastHeard; }
+
+private:
+    friend Result<Posterior> fit(const Workbook&, const Priors&, const Cancel&);
+    Priors m_priors;
+    Eigen::VectorXd m_mean;
+    Eigen::MatrixXd m_covariance;
+    FitReport m_report;
+    std::vector<int> m_lastHeard;
+};
+
+/// Fits all readings that stand. Without readings the posterior is the prior.
+/// Errors: OutOfModelRange (a fingering has no resonance), BadValue (priors), Cancelled.
+[[nodiscard]] Result<Posterior> fit(const Workbook& book, const Priors& priors = {}, const Cancel& cancel = {});
+
+/// The fingerings of an instrument as the model takes them.
+[[nodiscard]] std::vector<acoustics::NoteQuery> queriesOf(const Instrument& instrument);
+
+} // namespace dowel

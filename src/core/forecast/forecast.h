@@ -1,0 +1,39 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Every note with its uncertainty, now and after a change. A difference is forecast more surely than an absolute value:
+// errors that both shapes share cancel through the posterior's covariance; what the formulas get wrong about the change
+// itself is a share of the change (judgement.md).
+#pragma once
+
+#include "core/fit/fit.h"
+
+namespace dowel {
+
+struct NoteState
+{
+    double cents = 0; ///< sounding minus target
+    double sd = 0;    ///< one sigma
+};
+
+class Forecaster
+{
+public:
+    /// Errors: those of fit() and Posterior::forecast().
+    static Result<Forecaster> make(const Workbook& book, const Priors& priors = {}, const Cancel& cancel = {});
+
+    /// All fingerings on a shape, one entry each. Errors: OutOfModelRange (where = fingering).
+    [[nodiscard]] Result<std::vector<NoteState>> states(const Instrument& shape) const;
+    /// The shape the workbook ends with.
+    [[nodiscard]] const std::vector<NoteState>& now() const { return m_now; }
+    [[nodiscard]] const Posterior& posterior() const { return m_posterior; }
+    /// By how much each note is forecast to have moved since it was last heard; nothing where it never was.
+    [[nodiscard]] const std::vector<std::optional<double>>& movedSinceHeard() const { return m_moved; }
+
+private:
+    Forecaster(Posterior posterior) : m_posterior(std::move(posterior)) {}
+    Posterior m_posterior;
+    std::vector<NoteState> m_now;
+    std::vector<std::optional<double>> m_heardCents; ///< forecast on the shape each note was last heard on
+    std::vector<std::optional<double>> m_moved;
+};
+
+} // namespace dowel

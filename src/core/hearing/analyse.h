@@ -1,0 +1,32 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// From samples to readings: notes are found, their steady part chosen, the fundamental refined over all usable partials.
+//   coarse pitch   normalised square difference by FFT, after McLeod and Wyvill 2005 [MW05], kin of [dCK02]
+//   refinement     weighted least squares over the partials' unwrapped phases; efficient in white noise, see [RB74]
+// Valid for single blown notes from 80 to 5000 Hz whose partials are harmonic.
+#pragma once
+
+#include "core/base/cancel.h"
+#include "core/hearing/take.h"
+
+#include <optional>
+
+namespace dowel {
+
+struct HearingOptions
+{
+    Hertz lowest = Hertz::fromHertz(80.0);
+    Hertz highest = Hertz::fromHertz(5000.0);
+    Seconds shortest = Seconds::fromSeconds(0.15); ///< a steady part of less is no reading
+};
+
+/// All notes of a take in their order. expectFirst: the fingering's first register, where known, for the register
+/// decision. NaN or infinite samples make a rejected stretch, never a reading. Returns what was found so far when
+/// cancelled.
+[[nodiscard]] Analysis analyse(const Samples& take, std::optional<Hertz> expectFirst, const HearingOptions& options = {},
+                               const Cancel& cancel = {});
+
+/// Which mode of a fingering sounds, given its first: 1, 2 or 3, or nothing where the pitch is more than two whole tones
+/// from any of them.
+[[nodiscard]] std::optional<int> registerOf(Hertz pitch, Hertz first);
+
+} // namespace dowel

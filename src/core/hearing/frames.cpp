@@ -1,0 +1,224 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/hearing/frames.h"
+
+#include <algorithm>
+#include <cmath>
+#include <fftw3.h>
+#include <memory>
+#include <mutex>
+
+namespace dowel::hearing {
+
+namespace {
+
+constexpr double frame_s = 0.046;
+constexpr double hop_s = 0.010;
+// A frame sounds when it is this far above full-scale silence and within this of the take's loudest.
+constexpr double quietest = 1e-4;
+constexpr double belowLoudest = 0.02;
+constexpr double clearEnough = 0.45;
+// The first peak this close to the highest is the period; lower peaks at multiples of it are not.
+constexpr double firstPeakShare = 0.9;
+
+/// Autocorrelation by FFT over zero-padded frames of one length.
+class Correlator
+{
+public:
+    explicit Correlator(std::size_t length) : m_length(length), m_size(2 * length)
+    {
+        m_real.reset(fftw_alloc_real(m_size));
+        m_spectrum.reset(fftw_alloc_complex(m_size / 2 + 1));
+        // FFTW's planner, alone of all its functions, is not thread-safe.
+        static std::mutex planner;
+        const std::lock_guard lock(planner);
+        const int n = static_cast<int>(m_size);
+        m_forward.reset(fftw_plan_dft_r2c_1d(n, m_real.get(), m_spectrum.get(), FFTW_ESTIMATE));
+        m_backward.reset(fftw_plan_dft_c2r_1d(n, m_spectrum.get(), m_real.get(), FFTW_ESTIMATE));
+    }
+    /// r[lag] = sum x[i] x[i + lag], lag < length.
+    const double* of(std::span<const float> x)
+    {
+        std::copy(x.begin(), x.end(), m_real.get());
+        std::fill(m_real.get() + m_length, m_real.get() + m_size, 0.0);
+        fftw_execute(m_forward.get());
+        for (std::size_t i = 0; i <= m_size / 2; ++i) {
+            auto& bin = m_spectrum[i];
+            bin[0] = (bin[0] * bin[0] + bin[1] * bin[1]) / static_cast<double>(m_size);
+            bin[1] = 0.0;
+        }
+        fftw_execute(m_backward.get());
+        return m_real.get();
+    }
+
+private:
+    struct FreeBuffer
+    {
+        void operator()(void* p) const { fftw_free(p); }
+    };
+    struct FreePlan
+    {
+        void operator()(fftw_plan p) const { fftw_destroy_plan(p); }
+    };
+    std::size_t m_length;
+    std::size_t m_size;
+    std::unique_ptr<double[], FreeBuffer> m_real;              // NOLINT(modernize-avoid-c-arrays): FFTW's own memory
+    std::unique_ptr<fftw_complex[], FreeBuffer> m_spectrum;    // NOLINT(modernize-avoid-c-arrays)
+    std::unique_ptr<std::remove_pointer_t<fftw_plan>, FreePlan> m_forward;
+    std::unique_ptr<std::remove_pointer_t<fftw_plan>, FreePlan> m_backward;
+};
+
+/// Period by the normalised square difference function of [MW05]: n(lag) = 2 r(lag) / m(lag).
+void findPeriod(Frame& frame, std::span<const float> x, const double* r, double rate_Hz, const HearingOptions& options)
+{
+    const auto shortest = static_cast<std::size_t>(rate_Hz / options.highest.hertz());
+    const auto longest = std::min(static_cast<std::size_t>(rate_Hz / options.lowest.hertz()) + 1, x.size() * 2 / 3);
+    if (shortest < 2 || longest <= shortest + 2)
+        return;
+    std::vector<double> n(longest + 2);
+    double energy = 2.0 * r[0];
+    if (energy <= 0.0)
+        return;
+    for (std::size_t lag = 0; lag < n.size(); ++lag) {
+        n[lag] = energy > 0.0 ? 2.0 * r[lag] / energy : 0.0;
+        energy -= static_cast<double>(x[lag]) * x[lag] + static_cast<double>(x[x.size() - 1 - lag]) * x[x.size() - 1 - lag];
+    }
+    const auto isPeak = [&](std::size_t lag) { return n[lag] > n[lag - 1] && n[lag] >= n[lag + 1]; };
+    std::size_t begin = 1;
+    while (begin < longest && n[begin] > 0.0)
+        ++begin; // the peak at lag 0 is over
+    begin = std::max(begin, shortest);
+    double highest = 0.0;
+    for (std::size_t lag = begin; lag <= longest; ++lag)
+        if (isPeak(lag))
+            highest = std::max(highest, n[lag]);
+    for (std::size_t lag = begin; lag <= longest; ++lag) {
+        if (!isPeak(lag) || n[lag] < firstPeakShare * highest)
+            continue;
+        const double curve = n[lag - 1] - 2.0 * n[lag] + n[lag + 1];
+        const double shift = curve < 0.0 ? 0.5 * (n[lag - 1] - n[lag + 1]) / curve : 0.0;
+        frame.pitch_Hz = rate_Hz / (static_cast<double>(lag) + shift);
+        frame.clarity = n[lag];
+        return;
+    }
+}
+
+double cents(double a, double b)
+{
+    return 1200.0 * std::log2(a / b);
+}
+
+double median(std::vector<double> v)
+{
+    const auto middle = v.begin() + static_cast<std::ptrdiff_t>(v.size() / 2);
+    std::nth_element(v.begin(), middle, v.end());
+    return *middle;
+}
+
+} // namespace
+
+std::vector<Frame> framesOf(std::span<const float> samples, double rate_Hz, const HearingOptions& options, const Cancel& cancel)
+{
+    const auto length = static_cast<std::size_t>(frame_s * rate_Hz);
+    const auto hop = static_cast<std::size_t>(std::max(1.0, hop_s * rate_Hz));
+    std::vector<Frame> frames;
+    if (length < 16 || samples.size() < length)
+        return frames;
+    Correlator correlator(length);
+    for (std::size_t at = 0; at + length <= samples.size() && !cancel.requested(); at += hop) {
+        const auto x = samples.subspan(at, length);
+        const double* r = correlator.of(x);
+        Frame frame;
+        frame.centre_s = (static_cast<double>(at) + 0.5 * static_cast<double>(length)) / rate_Hz;
+        frame.rms = std::sqrt(std::max(0.0, r[0]) / static_cast<double>(length));
+        if (frame.rms > quietest)
+            findPeriod(frame, x, r, rate_Hz, options);
+        frames.push_back(frame);
+    }
+    return frames;
+}
+
+std::vector<Run> runsOf(const std::vector<Frame>& frames)
+{
+    double loudest = 0.0;
+    for (const Frame& f : frames)
+        loudest = std::max(loudest, f.rms);
+    const double threshold = std::max(quietest, belowLoudest * loudest);
+    constexpr double samePitch_cents = 50.0;
+    constexpr std::size_t mostDropouts = 3;
+
+    std::vector<Run> runs;
+    std::size_t i = 0;
+    while (i < frames.size()) {
+        if (frames[i].rms <= threshold) {
+            ++i;
+            continue;
+        }
+        const bool tonal = frames[i].clarity >= clearEnough;
+        Run run{i, i, tonal};
+        double reference = frames[i].pitch_Hz;
+        std::size_t misses = 0;
+        for (std::size_t k = i + 1; k < frames.size() && frames[k].rms > threshold; ++k) {
+            const bool clear = frames[k].clarity >= clearEnough;
+            const bool same = tonal ? clear && std::abs(cents(frames[k].pitch_Hz, reference)) < samePitch_cents : !clear;
+            if (same) {
+                run.last = k;
+                misses = 0;
+                if (tonal) // follows an attack that starts flat
+                    reference *= std::exp2(0.3 * cents(frames[k].pitch_Hz, reference) / 1200.0);
+            } else if (++misses > mostDropouts) {
+                break;
+            }
+        }
+        runs.push_back(run);
+        i = run.last + 1;
+    }
+    // Breath before and after, and the blur where two notes meet, belong to the neighbouring runs.
+    constexpr std::size_t blip = 6;
+    std::erase_if(runs, [&](const Run& r) { return r.last - r.first < blip && frames.size() > 4 * blip; });
+    return runs;
+}
+
+Run steadyPart(const std::vector<Frame>& frames, const Run& run)
+{
+    constexpr Run none{1, 0, true};
+    const std::size_t n = run.last - run.first + 1;
+    if (n < 8)
+        return none;
+    // What the note settles at: medians over its middle half.
+    std::vector<double> pitches;
+    std::vector<double> levels;
+    for (std::size_t i = run.first + n / 4; i <= run.last - n / 4; ++i) {
+        if (frames[i].pitch_Hz > 0.0)
+            pitches.push_back(frames[i].pitch_Hz);
+        levels.push_back(frames[i].rms);
+    }
+    if (pitches.empty())
+        return none;
+    const double pitch = median(pitches);
+    const double level = median(levels);
+    std::vector<double> spread;
+    for (const double p : pitches)
+        spread.push_back(std::abs(cents(p, pitch)));
+    const double usual = median(spread);
+    constexpr double neverSettles_cents = 20.0;
+    if (usual > neverSettles_cents)
+        return none;
+    const double band_cents = std::max(6.0, 4.0 * usual);
+    const auto settled = [&](std::size_t i) {
+        return frames[i].pitch_Hz > 0.0 && std::abs(cents(frames[i].pitch_Hz, pitch)) < band_cents && frames[i].rms > 0.6 * level;
+    };
+    // From the ends inwards to where three frames in a row are settled, and a frame's reach further: a frame that is
+    // settled still sees half a frame of what came before it.
+    constexpr std::size_t margin = 3;
+    std::size_t first = run.first;
+    while (first + 2 < run.last && !(settled(first) && settled(first + 1) && settled(first + 2)))
+        ++first;
+    std::size_t last = run.last;
+    while (last > first + 2 && !(settled(last) && settled(last - 1) && settled(last - 2)))
+        --last;
+    if (last < first + 2 * margin + 4)
+        return none;
+    return {first + margin, last - margin, true};
+}
+
+} // namespace dowel::hearing

@@ -1,0 +1,236 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/instrument/cut.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <sstream>
+
+namespace dowel {
+
+namespace {
+
+template <class... F> struct Overload : F...
+{
+    using F::operator()...;
+};
+template <class... F> Overload(F...) -> Overload<F...>;
+
+// Calipers repeat to about this; a reading that much below the former size is no new material.
+constexpr Metres caliperSlack = Metres::fromMillimetres(0.05);
+
+std::string sizes(Metres wanted, Metres present)
+{
+    std::ostringstream s;
+    s.imbue(std::locale::classic());
+    s << wanted.millimetres() << " mm; it is " << present.millimetres() << " mm now";
+    return s.str();
+}
+
+Error unknown(const HoleId& id)
+{
+    return {ErrorCode::UnknownName, "hole", id.text};
+}
+
+Hole* findHole(InstrumentSpec& spec, const HoleId& id)
+{
+    const auto it = std::find_if(spec.holes.begin(), spec.holes.end(), [&](const Hole& h) { return h.id == id; });
+    return it == spec.holes.end() ? nullptr : &*it;
+}
+
+/// Puts a station at a place where there is none yet, without changing the shape.
+void splitBoreAt(std::vector<Station>& bore, Metres at)
+{
+    const auto next = std::find_if(bore.begin(), bore.end(), [&](const Station& s) { return s.at >= at; });
+    if (next == bore.end() || next->at == at)
+        return;
+    bore.insert(next, {at, boreDiameterAt(bore, at)});
+}
+
+Status enlarge(InstrumentSpec& spec, const Enlarge& c)
+{
+    Hole* h = findHole(spec, c.hole);
+    if (h == nullptr)
+        return unknown(c.hole);
+    if (c.diameter < h->diameter - caliperSlack)
+        return Error{ErrorCode::NotRemovable, "/holes/" + c.hole.text + "/diameter_mm", sizes(c.diameter, h->diameter)};
+    h->diameter = c.diameter;
+    h->undercutDiameter = std::max(h->undercutDiameter, c.diameter);
+    return Done{};
+}
+
+Status undercut(InstrumentSpec& spec, const Undercut& c)
+{
+    Hole* h = findHole(spec, c.hole);
+    if (h == nullptr)
+        return unknown(c.hole);
+    if (c.undercutDiameter < h->undercutDiameter - caliperSlack)
+        return Error{ErrorCode::NotRemovable, "/holes/" + c.hole.text + "/undercut_diameter_mm",
+                     sizes(c.undercutDiameter, h->undercutDiameter)};
+    h->undercutDiameter = std::max(c.undercutDiameter, h->diameter);
+    return Done{};
+}
+
+Status trimFoot(InstrumentSpec& spec, const TrimFoot& c)
+{
+    const Metres length = spec.bore.back().at;
+    if (c.length > length + caliperSlack)
+        return Error{ErrorCode::NotRemovable, "/bore", sizes(c.length, length)};
+    if (!(c.length.metres() > 0.0))
+        return Error{ErrorCode::BadGeometry, "length_mm", sizes(c.length, length)};
+    if (c.length >= length) {
+        spec.bore.back().at = c.length;
+        return Done{};
+    }
+    const Station end{c.length, boreDiameterAt(spec.bore, c.length)};
+    while (!spec.bore.empty() && spec.bore.back().at >= c.length)
+        spec.bore.pop_back();
+    spec.bore.push_back(end);
+    return Done{};
+}
+
+Status ream(InstrumentSpec& spec, const Ream& c)
+{
+    const Metres length = spec.bore.back().at;
+    if (!(c.from.metres() >= 0.0) || !(c.to > c.from) || c.to > length)
+        return Error{ErrorCode::BadGeometry, "from_mm", "from " + sizes(c.to, c.from) + "; tube " + sizes(length, length)};
+    // The step at each end of the reamed stretch is as steep as two stations may stand.
+    constexpr Metres shoulder = Metres::fromMillimetres(0.05);
+    splitBoreAt(spec.bore, c.from);
+    splitBoreAt(spec.bore, c.to);
+    if (c.from - shoulder > Metres{})
+        splitBoreAt(spec.bore, c.from - shoulder);
+    if (c.to + shoulder < length)
+        splitBoreAt(spec.bore, c.to + shoulder);
+    bool removes = false;
+    for (Station& s : spec.bore) {
+        if (s.at >= c.from && s.at <= c.to && s.diameter < c.diameter) {
+            s.diameter = c.diameter;
+            removes = true;
+        }
+    }
+    if (!removes)
+        return Error{ErrorCode::NotRemovable, "diameter_mm", "the bore is at least as wide there already"};
+    return Done{};
+}
+
+Status moveStopper(InstrumentSpec& spec, const MoveStopper& c)
+{
+    auto* t = std::get_if<Transverse>(&spec.excitation);
+    if (t == nullptr)
+        return Error{ErrorCode::BadValue, "kind", "move_stopper; this instrument has no stopper"};
+    t->stopper = c.stopper;
+    return Done{};
+}
+
+Status cutUp(InstrumentSpec& spec, const CutUp& c)
+{
+    auto* d = std::get_if<Duct>(&spec.excitation);
+    if (d == nullptr)
+        return Error{ErrorCode::BadValue, "kind", "cut_up; this instrument has no window"};
+    if (c.windowLength < d->windowLength - caliperSlack)
+        return Error{ErrorCode::NotRemovable, "/excitation/window_length_mm", sizes(c.windowLength, d->windowLength)};
+    d->windowLength = c.windowLength;
+    return Done{};
+}
+
+Status fill(InstrumentSpec& spec, const Fill& c)
+{
+    Hole* h = findHole(spec, c.hole);
+    if (h == nullptr)
+        return unknown(c.hole);
+    if (c.diameter > h->diameter)
+        return Error{ErrorCode::BadValue, "/holes/" + c.hole.text + "/diameter_mm", sizes(c.diameter, h->diameter)};
+    h->diameter = c.diameter;
+    h->undercutDiameter = c.diameter;
+    return Done{};
+}
+
+} // namespace
+
+Result<Instrument> applied(const Instrument& before, const Cut& cut)
+{
+    if (!std::isfinite(wantedSize(cut).metres()))
+        return Error{ErrorCode::BadValue, std::string(kindName(cut)), "not a finite size"};
+    InstrumentSpec spec = before.spec();
+    const Status status = std::visit(Overload{[&](const Enlarge& c) { return enlarge(spec, c); },
+                                              [&](const Undercut& c) { return undercut(spec, c); },
+                                              [&](const TrimFoot& c) { return trimFoot(spec, c); },
+                                              [&](const Ream& c) { return ream(spec, c); },
+                                              [&](const MoveStopper& c) { return moveStopper(spec, c); },
+                                              [&](const CutUp& c) { return cutUp(spec, c); },
+                                              [&](const Fill& c) { return fill(spec, c); }},
+                                     cut);
+    if (!status)
+        return status.error();
+    return Instrument::make(std::move(spec));
+}
+
+std::optional<Metres> presentSize(const Instrument& instrument, const Cut& cut)
+{
+    using Size = std::optional<Metres>;
+    const auto ofHole = [&](const HoleId& id, Metres Hole::*size) -> Size {
+        const Hole* h = instrument.find(id);
+        return h == nullptr ? Size{} : Size{h->*size};
+    };
+    return std::visit(
+        Overload{[&](const Enlarge& c) { return ofHole(c.hole, &Hole::diameter); },
+                 [&](const Undercut& c) { return ofHole(c.hole, &Hole::undercutDiameter); },
+                 [&](const TrimFoot&) { return Size{instrument.length()}; },
+                 [&](const Ream& c) {
+                     Metres narrowest = std::min(instrument.boreDiameterAt(c.from), instrument.boreDiameterAt(c.to));
+                     for (const Station& s : instrument.spec().bore)
+                         if (s.at >= c.from && s.at <= c.to)
+                             narrowest = std::min(narrowest, s.diameter);
+                     return Size{narrowest};
+                 },
+                 [&](const MoveStopper&) {
+                     const auto* t = std::get_if<Transverse>(&instrument.spec().excitation);
+                     return t == nullptr ? Size{} : Size{t->stopper};
+                 },
+                 [&](const CutUp&) {
+                     const auto* d = std::get_if<Duct>(&instrument.spec().excitation);
+                     return d == nullptr ? Size{} : Size{d->windowLength};
+                 },
+                 [&](const Fill& c) { return ofHole(c.hole, &Hole::diameter); }},
+        cut);
+}
+
+Metres wantedSize(const Cut& cut)
+{
+    return std::visit(Overload{[](const Enlarge& c) { return c.diameter; }, [](const Undercut& c) { return c.undercutDiameter; },
+                               [](const TrimFoot& c) { return c.length; }, [](const Ream& c) { return c.diameter; },
+                               [](const MoveStopper& c) { return c.stopper; },
+                               [](const CutUp& c) { return c.windowLength; }, [](const Fill& c) { return c.diameter; }},
+                      cut);
+}
+
+Cut withSize(Cut cut, Metres size)
+{
+    std::visit(Overload{[&](Enlarge& c) { c.diameter = size; }, [&](Undercut& c) { c.undercutDiameter = size; },
+                        [&](TrimFoot& c) { c.length = size; }, [&](Ream& c) { c.diameter = size; },
+                        [&](MoveStopper& c) { c.stopper = size; }, [&](CutUp& c) { c.windowLength = size; },
+                        [&](Fill& c) { c.diameter = size; }},
+               cut);
+    return cut;
+}
+
+std::string_view kindName(const Cut& cut)
+{
+    constexpr std::array<std::string_view, 7> names{"enlarge",      "undercut", "trim_foot", "ream",
+                                                    "move_stopper", "cut_up",   "fill"};
+    return names.at(cut.index());
+}
+
+std::optional<HoleId> holeOf(const Cut& cut)
+{
+    if (const auto* c = std::get_if<Enlarge>(&cut))
+        return c->hole;
+    if (const auto* c = std::get_if<Undercut>(&cut))
+        return c->hole;
+    if (const auto* c = std::get_if<Fill>(&cut))
+        return c->hole;
+    return std::nullopt;
+}
+
+} // namespace dowel

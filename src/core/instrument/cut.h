@@ -1,0 +1,71 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Work done on the wood, and what the instrument is after it. Every kind but Fill removes material; one that would have
+// to add some is refused.
+#pragma once
+
+#include "core/instrument/instrument.h"
+
+#include <variant>
+
+namespace dowel {
+
+struct Enlarge
+{
+    HoleId hole;
+    Metres diameter;
+    friend bool operator==(const Enlarge&, const Enlarge&) = default;
+};
+struct Undercut
+{
+    HoleId hole;
+    Metres undercutDiameter;
+    friend bool operator==(const Undercut&, const Undercut&) = default;
+};
+struct TrimFoot
+{
+    Metres length; ///< new last station
+    friend bool operator==(const TrimFoot&, const TrimFoot&) = default;
+};
+struct Ream
+{
+    Metres from;
+    Metres to;
+    Metres diameter; ///< bore is at least this wide between from and to
+    friend bool operator==(const Ream&, const Ream&) = default;
+};
+struct MoveStopper
+{
+    Metres stopper;
+    friend bool operator==(const MoveStopper&, const MoveStopper&) = default;
+};
+struct CutUp
+{
+    Metres windowLength;
+    friend bool operator==(const CutUp&, const CutUp&) = default;
+};
+struct Fill
+{
+    HoleId hole;
+    Metres diameter;
+    friend bool operator==(const Fill&, const Fill&) = default;
+};
+
+using Cut = std::variant<Enlarge, Undercut, TrimFoot, Ream, MoveStopper, CutUp, Fill>;
+
+/// The instrument after the cut. Errors: UnknownName (no such hole), NotRemovable (the step would add material, with the
+/// sizes), BadGeometry/BadValue from Instrument::make or where the cut does not fit this kind of instrument.
+Result<Instrument> applied(const Instrument& before, const Cut& cut);
+
+/// The size the cut changes, as it is on an instrument (hole diameter, tube length, ...); nothing where the instrument
+/// has no such thing. For Ream: the narrowest bore between its ends.
+std::optional<Metres> presentSize(const Instrument& instrument, const Cut& cut);
+/// The size the cut asks for.
+Metres wantedSize(const Cut& cut);
+/// The same cut to another size.
+Cut withSize(Cut cut, Metres size);
+/// Stable word used in files: "enlarge", "undercut", "trim_foot", "ream", "move_stopper", "cut_up", "fill".
+std::string_view kindName(const Cut& cut);
+/// The hole that is worked on, where it is one.
+std::optional<HoleId> holeOf(const Cut& cut);
+
+} // namespace dowel

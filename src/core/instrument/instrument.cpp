@@ -1,0 +1,310 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/instrument/instrument.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <set>
+#include <sstream>
+#include <utility>
+
+namespace dowel {
+
+namespace {
+
+constexpr std::array<std::pair<Family, std::string_view>, 10> families{{
+    {Family::Whistle, "whistle"},
+    {Family::Recorder, "recorder"},
+    {Family::TwoChamber, "two-chamber"},
+    {Family::Flute, "flute"},
+    {Family::Fife, "fife"},
+    {Family::Stopped, "stopped"},
+    {Family::Slide, "slide"},
+    {Family::Reed, "reed"},
+    {Family::Horn, "horn"},
+    {Family::Other, "other"},
+}};
+
+// Larger than any instrument a person plays alone; keeps typing errors such as metres for millimetres out.
+constexpr double longestTube_mm = 5000.0;
+constexpr double widestBore_mm = 300.0;
+// Holes closer than this to each other or to an end leave no wood between them.
+constexpr double leastWood_mm = 0.2;
+constexpr std::size_t mostHoles = 60;
+constexpr int highestRegister = 6;
+
+std::string number(double v)
+{
+    std::ostringstream s;
+    s.imbue(std::locale::classic());
+    s << v;
+    return s.str();
+}
+
+std::string mm(Metres m)
+{
+    return number(m.millimetres()) + " mm";
+}
+
+Error bad(ErrorCode code, std::string where, std::string facts)
+{
+    return Error{code, std::move(where), std::move(facts)};
+}
+
+/// A length that must lie in (low, high].
+Status inRange(const std::string& where, Metres v, double low_mm, double high_mm)
+{
+    const double x = v.millimetres();
+    if (!std::isfinite(x) || x <= low_mm || x > high_mm)
+        return bad(ErrorCode::BadGeometry, where,
+                   mm(v) + "; must be above " + number(low_mm) + " and at most " + number(high_mm) + " mm");
+    return Done{};
+}
+
+Status notNegative(const std::string& where, Metres v, double high_mm)
+{
+    const double x = v.millimetres();
+    if (!std::isfinite(x) || x < 0.0 || x > high_mm)
+        return bad(ErrorCode::BadGeometry, where, mm(v) + "; must be 0 to " + number(high_mm) + " mm");
+    return Done{};
+}
+
+Status checkBore(const InstrumentSpec& s)
+{
+    if (s.bore.size() < 2)
+        return bad(ErrorCode::BadGeometry, "/bore", number(static_cast<double>(s.bore.size())) + " stations; at least 2");
+    for (std::size_t i = 0; i < s.bore.size(); ++i) {
+        const std::string where = "/bore/" + std::to_string(i);
+        const double at = s.bore[i].at.millimetres();
+        if (!std::isfinite(at) || at > longestTube_mm)
+            return bad(ErrorCode::BadGeometry, where + "/at_mm", number(at) + " mm; at most " + number(longestTube_mm));
+        if (i == 0 && std::abs(at) > 1e-9)
+            return bad(ErrorCode::BadGeometry, where + "/at_mm", number(at) + " mm; the first station is at 0");
+        if (i > 0 && s.bore[i].at <= s.bore[i - 1].at)
+            return bad(ErrorCode::BadGeometry, where + "/at_mm",
+                       number(at) + " mm after " + mm(s.bore[i - 1].at) + "; stations must rise");
+        if (auto r = inRange(where + "/diameter_mm", s.bore[i].diameter, 0.5, widestBore_mm); !r)
+            return r;
+    }
+    return inRange("/wall_mm", s.wall, 0.0, 100.0);
+}
+
+Status checkExcitation(const InstrumentSpec& s)
+{
+    const double bore_mm = s.bore.front().diameter.millimetres();
+    if (const auto* d = std::get_if<Duct>(&s.excitation)) {
+        if (auto r = inRange("/excitation/window_width_mm", d->windowWidth, 0.0, 3.2 * bore_mm); !r)
+            return r;
+        if (auto r = inRange("/excitation/window_length_mm", d->windowLength, 0.0, 3.0 * bore_mm); !r)
+            return r;
+        if (auto r = inRange("/excitation/chimney_mm", d->chimney, 0.0, 50.0); !r)
+            return r;
+        return notNegative("/excitation/upstream_mm", d->upstream, 500.0);
+    }
+    if (const auto* t = std::get_if<Transverse>(&s.excitation)) {
+        if (auto r = inRange("/excitation/hole_length_mm", t->holeLength, 0.0, 2.0 * bore_mm); !r)
+            return r;
+        if (auto r = inRange("/excitation/hole_width_mm", t->holeWidth, 0.0, bore_mm); !r)
+            return r;
+        if (auto r = inRange("/excitation/chimney_mm", t->chimney, 0.0, 50.0); !r)
+            return r;
+        if (auto r = inRange("/excitation/stopper_mm", t->stopper, 0.0, 500.0); !r)
+            return r;
+        if (!(t->lipCover >= 0.0 && t->lipCover <= 0.9))
+            return bad(ErrorCode::BadValue, "/excitation/lip_cover", number(t->lipCover) + "; must be 0 to 0.9");
+        return Done{};
+    }
+    const double v_mm3 = std::get<ClosedTop>(s.excitation).volume.cubicMillimetres();
+    if (!(v_mm3 >= 0.0 && v_mm3 <= 1e6))
+        return bad(ErrorCode::BadValue, "/excitation/volume_mm3", number(v_mm3) + "; must be 0 to 1000000");
+    return Done{};
+}
+
+Status checkHole(const InstrumentSpec& s, std::size_t i, std::set<std::string>& seen)
+{
+    const Hole& h = s.holes[i];
+    if (h.id.text.empty())
+        return bad(ErrorCode::BadValue, "/holes/" + std::to_string(i) + "/id", "empty name");
+    const std::string where = "/holes/" + h.id.text;
+    if (!seen.insert(h.id.text).second)
+        return bad(ErrorCode::BadGeometry, where + "/id", "two holes of this name");
+    const Metres foot = s.bore.back().at;
+    if (!std::isfinite(h.at.metres()) || h.at.metres() <= 0.0 || h.at >= foot)
+        return bad(ErrorCode::BadGeometry, where + "/at_mm", mm(h.at) + "; the tube runs from 0 to " + mm(foot));
+    const Metres bore = boreDiameterAt(s.bore, h.at);
+    for (const auto& [key, d] : {std::pair{"/diameter_mm", h.diameter}, std::pair{"/undercut_diameter_mm", h.undercutDiameter}}) {
+        if (!std::isfinite(d.metres()) || d.metres() <= 0.0)
+            return bad(ErrorCode::BadGeometry, where + key, mm(d) + "; must be above 0");
+        if (d > bore)
+            return bad(ErrorCode::BadGeometry, where + key, mm(d) + "; the bore there is " + mm(bore) + " wide");
+    }
+    if (h.undercutDiameter < h.diameter)
+        return bad(ErrorCode::BadGeometry, where + "/undercut_diameter_mm",
+                   mm(h.undercutDiameter) + "; not less than the hole's " + mm(h.diameter));
+    if (auto r = inRange(where + "/chimney_mm", h.chimney, 0.0, 100.0); !r)
+        return r;
+    const Metres reach = h.undercutDiameter / 2.0 + Metres::fromMillimetres(leastWood_mm);
+    if (h.at - reach < Metres{} || h.at + reach > foot)
+        return bad(ErrorCode::BadGeometry, where + "/at_mm", mm(h.at) + "; its edge runs over the end of the tube");
+    if (i > 0) {
+        const Hole& below = s.holes[i - 1];
+        if (h.at > below.at)
+            return bad(ErrorCode::BadGeometry, where + "/at_mm",
+                       mm(h.at) + " below " + below.id.text + " at " + mm(below.at) + "; holes are numbered from the foot upwards");
+        const Metres wood = below.at - h.at - (h.undercutDiameter + below.undercutDiameter) / 2.0;
+        if (h.side == below.side && wood.millimetres() < leastWood_mm)
+            return bad(ErrorCode::BadGeometry, where + "/at_mm", "runs into " + below.id.text);
+    }
+    return Done{};
+}
+
+Status checkFingering(const InstrumentSpec& s, std::size_t i, std::set<std::string>& seen)
+{
+    const Fingering& f = s.fingerings[i];
+    if (f.id.text.empty())
+        return bad(ErrorCode::BadFingering, "/fingerings/" + std::to_string(i) + "/id", "empty name");
+    const std::string where = "/fingerings/" + f.id.text;
+    if (!seen.insert(f.id.text).second)
+        return bad(ErrorCode::BadFingering, where + "/id", "two fingerings of this name");
+    std::set<std::string> once;
+    for (const auto& closed : f.closed) {
+        if (std::none_of(s.holes.begin(), s.holes.end(), [&](const Hole& h) { return h.id == closed; }))
+            return bad(ErrorCode::BadFingering, where + "/closed", closed.text + " is no hole of this instrument");
+        if (!once.insert(closed.text).second)
+            return bad(ErrorCode::BadFingering, where + "/closed", closed.text + " stands there twice");
+    }
+    if (f.registerNumber < 1 || f.registerNumber > highestRegister)
+        return bad(ErrorCode::BadFingering, where + "/register", std::to_string(f.registerNumber) + "; must be 1 to 6");
+    if (!(f.target.hertz() >= 20.0 && f.target.hertz() <= 12000.0))
+        return bad(ErrorCode::BadFingering, where + "/target", number(f.target.hertz()) + " Hz; must be 20 to 12000 Hz");
+    if (!(f.tolerance.cents() > 0.0 && f.tolerance.cents() <= 100.0))
+        return bad(ErrorCode::BadFingering, where + "/tolerance_cents",
+                   number(f.tolerance.cents()) + "; must be above 0 and at most 100");
+    if (!(f.weight >= 0.0 && f.weight <= 1000.0))
+        return bad(ErrorCode::BadFingering, where + "/weight", number(f.weight) + "; must be 0 to 1000");
+    return Done{};
+}
+
+Status checkRest(const InstrumentSpec& s)
+{
+    if (!(s.tuning.a4.hertz() >= 300.0 && s.tuning.a4.hertz() <= 600.0))
+        return bad(ErrorCode::BadValue, "/tuning/a4_hz", number(s.tuning.a4.hertz()) + "; must be 300 to 600");
+    if (s.tuning.scale != "equal")
+        return bad(ErrorCode::BadValue, "/tuning/scale", s.tuning.scale + "; known: equal");
+    const double celsius = s.tuning.playedAt.celsius();
+    if (!(celsius >= -10.0 && celsius <= 50.0))
+        return bad(ErrorCode::BadValue, "/tuning/celsius", number(celsius) + "; must be -10 to 50 degrees Celsius");
+    if (auto r = inRange("/tools/step_mm", s.tools.step, 0.0, 10.0); !r)
+        return r;
+    for (std::size_t i = 0; i < s.tools.bits.size(); ++i) {
+        const std::string where = "/tools/bits_mm/" + std::to_string(i);
+        if (auto r = inRange(where, s.tools.bits[i], 0.0, 100.0); !r)
+            return r;
+        if (i > 0 && s.tools.bits[i] <= s.tools.bits[i - 1])
+            return bad(ErrorCode::BadValue, where, mm(s.tools.bits[i]) + "; bits must rise");
+    }
+    if (s.limits.holeMax)
+        if (auto r = inRange("/limits/hole_max_mm", *s.limits.holeMax, 0.0, 100.0); !r)
+            return r;
+    if (s.limits.footMin)
+        if (auto r = inRange("/limits/foot_min_mm", *s.limits.footMin, 0.0, longestTube_mm); !r)
+            return r;
+    return Done{};
+}
+
+} // namespace
+
+Metres boreDiameterAt(const std::vector<Station>& bore, Metres at)
+{
+    if (at <= bore.front().at)
+        return bore.front().diameter;
+    for (std::size_t i = 1; i < bore.size(); ++i) {
+        if (at <= bore[i].at) {
+            const double share = (at - bore[i - 1].at) / (bore[i].at - bore[i - 1].at);
+            return bore[i - 1].diameter + (bore[i].diameter - bore[i - 1].diameter) * share;
+        }
+    }
+    return bore.back().diameter;
+}
+
+Result<Instrument> Instrument::make(InstrumentSpec spec)
+{
+    if (auto r = checkBore(spec); !r)
+        return r.error();
+    if (auto r = checkExcitation(spec); !r)
+        return r.error();
+    if (spec.holes.size() > mostHoles)
+        return bad(ErrorCode::BadGeometry, "/holes", std::to_string(spec.holes.size()) + " holes; at most 60");
+    std::set<std::string> holes;
+    for (std::size_t i = 0; i < spec.holes.size(); ++i)
+        if (auto r = checkHole(spec, i, holes); !r)
+            return r.error();
+    std::set<std::string> fingerings;
+    for (std::size_t i = 0; i < spec.fingerings.size(); ++i)
+        if (auto r = checkFingering(spec, i, fingerings); !r)
+            return r.error();
+    if (auto r = checkRest(spec); !r)
+        return r.error();
+    return Instrument(std::move(spec));
+}
+
+Metres Instrument::boreDiameterAt(Metres at) const
+{
+    return dowel::boreDiameterAt(m_spec.bore, at);
+}
+
+std::optional<std::size_t> Instrument::indexOf(const HoleId& id) const
+{
+    const auto it = std::find_if(m_spec.holes.begin(), m_spec.holes.end(), [&](const Hole& h) { return h.id == id; });
+    if (it == m_spec.holes.end())
+        return std::nullopt;
+    return static_cast<std::size_t>(it - m_spec.holes.begin());
+}
+
+std::optional<std::size_t> Instrument::indexOf(const FingeringId& id) const
+{
+    const auto it = std::find_if(m_spec.fingerings.begin(), m_spec.fingerings.end(),
+                                 [&](const Fingering& f) { return f.id == id; });
+    if (it == m_spec.fingerings.end())
+        return std::nullopt;
+    return static_cast<std::size_t>(it - m_spec.fingerings.begin());
+}
+
+const Hole* Instrument::find(const HoleId& id) const
+{
+    const auto i = indexOf(id);
+    return i ? &m_spec.holes[*i] : nullptr;
+}
+
+const Fingering* Instrument::find(const FingeringId& id) const
+{
+    const auto i = indexOf(id);
+    return i ? &m_spec.fingerings[*i] : nullptr;
+}
+
+std::vector<bool> Instrument::closedHoles(const Fingering& fingering) const
+{
+    std::vector<bool> closed(m_spec.holes.size(), false);
+    for (const auto& id : fingering.closed)
+        if (const auto i = indexOf(id))
+            closed[*i] = true;
+    return closed;
+}
+
+std::string_view familyName(Family family)
+{
+    for (const auto& [f, name] : families)
+        if (f == family)
+            return name;
+    return "other";
+}
+
+std::optional<Family> familyFromName(std::string_view name)
+{
+    for (const auto& [f, n] : families)
+        if (n == name)
+            return f;
+    return std::nullopt;
+}
+
+} // namespace dowel

@@ -1,0 +1,40 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The next cut. First the shape, reachable by removing material only, that brings all notes nearest to target (weighted
+// squares of cents over tolerance, Ceres with bounds); then one pass towards it from the foot upwards, every step so
+// small that even the pessimistic end of its forecast does not overshoot. First form: enlarging and trimming the foot.
+#pragma once
+
+#include "core/forecast/forecast.h"
+#include "core/record/advice.h"
+
+namespace dowel {
+
+struct PlanOptions
+{
+    double stayLow = 1.0;          ///< aim this many standard deviations under the target while little is known
+    double littleKnown_cents = 2.0; ///< a forecast wider than this counts as little known
+    double pessimism = 1.3;        ///< a step's forecast plus this many standard deviations must stay within tolerance
+    double leastGain_cents = 0.5;  ///< a cut that moves no note by more is not worth the risk
+    double staleMove_cents = 1.5;  ///< a note forecast to have moved by more is heard again
+    double doneMargin = 0.7;       ///< standard deviations that a note must lie inside its tolerance to be done with
+    Metres leastWood = Metres::fromMillimetres(2.0); ///< between neighbouring holes, for safe work
+};
+
+/// What to do next. Errors: those of Forecaster::make().
+[[nodiscard]] Result<Advice> advise(const Workbook& book, const Priors& priors = {}, const PlanOptions& options = {},
+                                    const Cancel& cancel = {});
+
+/// Bounds of what can be reached by removing: per hole the widest diameter, and the shortest tube.
+struct Reach
+{
+    std::vector<Metres> widest;
+    Metres shortest;
+};
+[[nodiscard]] Reach reachOf(const Instrument& instrument, const PlanOptions& options = {});
+
+/// The shape that brings all notes nearest to (target + aim), aim in cents per fingering.
+/// Errors: OutOfModelRange, Cancelled.
+[[nodiscard]] Result<Instrument> bestReachable(const Forecaster& forecaster, const Instrument& present,
+                                               const std::vector<double>& aim, const PlanOptions& options, const Cancel& cancel);
+
+} // namespace dowel

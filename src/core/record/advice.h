@@ -1,0 +1,87 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What Dowel told the maker to do next, with the forecast it gave: kept in the record, so that it can be held to it.
+#pragma once
+
+#include "core/instrument/cut.h"
+
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace dowel {
+
+enum class AdviceState { Measure, MakeCut, Finished, Stop };
+[[nodiscard]] std::string_view stateName(AdviceState state);
+[[nodiscard]] std::optional<AdviceState> stateFromName(std::string_view name);
+
+/// One note before and after a step. sd: one sigma of after.
+struct NoteForecast
+{
+    FingeringId fingering;
+    Cents now;
+    Cents after;
+    Cents sd;
+    friend bool operator==(const NoteForecast&, const NoteForecast&) = default;
+};
+
+/// Why a step was chosen: the note it serves most and how that stands.
+struct StepReason
+{
+    FingeringId note;
+    Cents now;            ///< how far that note is off
+    bool guarded = false; ///< stopped short of the goal for safety
+    Metres goal;          ///< where the size will probably end
+    friend bool operator==(const StepReason&, const StepReason&) = default;
+};
+
+struct AdviceStep
+{
+    Cut cut;
+    Metres from;
+    std::optional<Metres> bit; ///< the drill that makes this size; none: file or knife
+    StepReason reason;
+    bool thenMeasure = true;
+    std::vector<FingeringId> hear; ///< where thenMeasure: what to listen to again
+    std::vector<NoteForecast> forecast; ///< every fingering
+    friend bool operator==(const AdviceStep&, const AdviceStep&) = default;
+};
+
+/// A note that stays off, and what holds it.
+struct LeftOver
+{
+    enum class Why { SharpAlready, HoleAtLimit, FootAtLimit, Compromise };
+    FingeringId fingering;
+    Cents off;
+    Why why = Why::Compromise;
+    friend bool operator==(const LeftOver&, const LeftOver&) = default;
+};
+[[nodiscard]] std::string_view leftName(LeftOver::Why why);
+[[nodiscard]] std::optional<LeftOver::Why> leftFromName(std::string_view name);
+
+/// The likeliest cause why readings and geometry do not fit together.
+struct Contradiction
+{
+    enum class Kind { Hole, Temperature, Reading };
+    Kind kind = Kind::Reading;
+    std::string what;   ///< hole or fingering
+    double amount = 0;  ///< mm, degrees or cents, after kind
+    friend bool operator==(const Contradiction&, const Contradiction&) = default;
+};
+[[nodiscard]] std::string_view kindName(Contradiction::Kind kind);
+[[nodiscard]] std::optional<Contradiction::Kind> contradictionFromName(std::string_view name);
+
+struct Advice
+{
+    AdviceState state = AdviceState::Measure;
+    Cents worst;
+    Cents rms;
+    int withinTolerance = 0;
+    int of = 0;
+    std::vector<AdviceStep> steps;           ///< MakeCut: only the first is firm
+    std::vector<FingeringId> fingerings;     ///< Measure
+    std::vector<LeftOver> left;              ///< Finished
+    std::optional<Contradiction> contradiction; ///< Stop
+    friend bool operator==(const Advice&, const Advice&) = default;
+};
+
+} // namespace dowel

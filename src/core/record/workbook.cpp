@@ -1,0 +1,196 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/record/workbook.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <utility>
+
+namespace dowel {
+
+namespace {
+
+/// Looks a word up in a table of values and names, either way.
+template <class V, std::size_t N> using Names = std::array<std::pair<V, std::string_view>, N>;
+
+template <class V, std::size_t N> std::string_view nameIn(const Names<V, N>& names, V value)
+{
+    for (const auto& [v, name] : names)
+        if (v == value)
+            return name;
+    return names.front().second;
+}
+template <class V, std::size_t N> std::optional<V> valueIn(const Names<V, N>& names, std::string_view name)
+{
+    for (const auto& [v, n] : names)
+        if (n == name)
+            return v;
+    return std::nullopt;
+}
+
+constexpr Names<AdviceState, 4> states{{{AdviceState::Measure, "measure"},
+                                        {AdviceState::MakeCut, "cut"},
+                                        {AdviceState::Finished, "done"},
+                                        {AdviceState::Stop, "stop"}}};
+constexpr Names<LeftOver::Why, 4> leftovers{{{LeftOver::Why::SharpAlready, "sharp_already"},
+                                             {LeftOver::Why::HoleAtLimit, "hole_at_limit"},
+                                             {LeftOver::Why::FootAtLimit, "foot_at_limit"},
+                                             {LeftOver::Why::Compromise, "compromise"}}};
+constexpr Names<Contradiction::Kind, 3> contradictions{{{Contradiction::Kind::Hole, "hole"},
+                                                        {Contradiction::Kind::Temperature, "temperature"},
+                                                        {Contradiction::Kind::Reading, "reading"}}};
+constexpr Names<ReadingSource, 4> sources{{{ReadingSource::Player, "player"},
+                                           {ReadingSource::File, "file"},
+                                           {ReadingSource::Microphone, "microphone"},
+                                           {ReadingSource::Numbers, "numbers"}}};
+
+} // namespace
+
+std::string_view stateName(AdviceState state)
+{
+    return nameIn(states, state);
+}
+std::optional<AdviceState> stateFromName(std::string_view name)
+{
+    return valueIn(states, name);
+}
+std::string_view leftName(LeftOver::Why why)
+{
+    return nameIn(leftovers, why);
+}
+std::optional<LeftOver::Why> leftFromName(std::string_view name)
+{
+    return valueIn(leftovers, name);
+}
+std::string_view kindName(Contradiction::Kind kind)
+{
+    return nameIn(contradictions, kind);
+}
+std::optional<Contradiction::Kind> contradictionFromName(std::string_view name)
+{
+    return valueIn(contradictions, name);
+}
+std::string_view sourceName(ReadingSource source)
+{
+    return nameIn(sources, source);
+}
+std::optional<ReadingSource> sourceFromName(std::string_view name)
+{
+    return valueIn(sources, name);
+}
+
+Workbook::Workbook(Instrument specified)
+{
+    m_shapes.push_back(std::move(specified));
+}
+
+EntryId Workbook::nextId() const
+{
+    return {m_entries.empty() ? 1 : m_entries.back().id.number + 1};
+}
+
+bool Workbook::isSetAside(EntryId id) const
+{
+    return std::find(m_setAside.begin(), m_setAside.end(), id) != m_setAside.end();
+}
+
+Result<std::vector<Instrument>> Workbook::shapesWithout(std::optional<EntryId> left) const
+{
+    std::vector<Instrument> shapes{m_shapes.front()};
+    for (const Entry& e : m_entries) {
+        const auto* cut = std::get_if<CutEntry>(&e.body);
+        if (cut == nullptr || isSetAside(e.id) || (left && e.id == *left))
+            continue;
+        auto next = applied(shapes.back(), cut->cut);
+        if (!next)
+            return next.error();
+        shapes.push_back(std::move(*next));
+    }
+    return shapes;
+}
+
+Status Workbook::check(const EntryBody& body) const
+{
+    if (const auto* r = std::get_if<ReadingEntry>(&body)) {
+        if (specified().find(r->fingering) == nullptr)
+            return Error{ErrorCode::UnknownName, "fingering", r->fingering.text};
+        if (!(r->pitch.hertz() > 10.0 && r->pitch.hertz() < 20000.0))
+            return Error{ErrorCode::BadValue, "hz", std::to_string(r->pitch.hertz()) + "; must be 10 to 20000"};
+        if (!(r->sd.cents() > 0.0 && r->sd.cents() < 200.0))
+            return Error{ErrorCode::BadValue, "sd_cents", std::to_string(r->sd.cents()) + "; must be above 0 and below 200"};
+        if (!(r->air.celsius() > -20.0 && r->air.celsius() < 60.0))
+            return Error{ErrorCode::BadValue, "celsius",
+                         std::to_string(r->air.celsius()) + "; must be -20 to 60 degrees Celsius"};
+        return Done{};
+    }
+    if (const auto* c = std::get_if<CutEntry>(&body)) {
+        const auto next = applied(present(), c->cut);
+        return next ? Status(Done{}) : Status(next.error());
+    }
+    if (const auto* s = std::get_if<SetAsideEntry>(&body)) {
+        const auto it = std::find_if(m_entries.begin(), m_entries.end(), [&](const Entry& e) { return e.id == s->entry; });
+        if (it == m_entries.end() || isSetAside(s->entry))
+            return Error{ErrorCode::UnknownName, "entry", std::to_string(s->entry.number)};
+        const auto shapes = shapesWithout(s->entry);
+        return shapes ? Status(Done{}) : Status(shapes.error());
+    }
+    return Done{};
+}
+
+Status Workbook::append(Entry entry)
+{
+    if (entry.id < nextId())
+        return Error{ErrorCode::Damaged, "entry", std::to_string(entry.id.number) + " comes twice or out of order"};
+    if (auto ok = check(entry.body); !ok)
+        return ok;
+    if (const auto* c = std::get_if<CutEntry>(&entry.body)) {
+        m_shapes.push_back(std::move(applied(present(), c->cut)).value());
+    } else if (const auto* s = std::get_if<SetAsideEntry>(&entry.body)) {
+        m_shapes = std::move(shapesWithout(s->entry)).value();
+        m_setAside.push_back(s->entry);
+    }
+    m_entries.push_back(std::move(entry));
+    return Done{};
+}
+
+std::vector<PlacedReading> Workbook::readings() const
+{
+    std::vector<PlacedReading> placed;
+    std::size_t shape = 0;
+    for (const Entry& e : m_entries) {
+        if (isSetAside(e.id))
+            continue;
+        if (std::holds_alternative<CutEntry>(e.body))
+            ++shape;
+        else if (const auto* r = std::get_if<ReadingEntry>(&e.body))
+            placed.push_back({&e, r, shape});
+    }
+    return placed;
+}
+
+std::vector<const Entry*> Workbook::cuts() const
+{
+    std::vector<const Entry*> found;
+    for (const Entry& e : m_entries)
+        if (std::holds_alternative<CutEntry>(e.body) && !isSetAside(e.id))
+            found.push_back(&e);
+    return found;
+}
+
+const Advice* Workbook::latestAdvice() const
+{
+    for (auto it = m_entries.rbegin(); it != m_entries.rend(); ++it)
+        if (const auto* a = std::get_if<Advice>(&it->body))
+            return a;
+    return nullptr;
+}
+
+std::optional<PracticeEntry> Workbook::practice() const
+{
+    for (const Entry& e : m_entries)
+        if (const auto* p = std::get_if<PracticeEntry>(&e.body))
+            return *p;
+    return std::nullopt;
+}
+
+} // namespace dowel

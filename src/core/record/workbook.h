@@ -1,0 +1,112 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The workbook as a value: the instrument as specified and an append-only list of what was heard, cut and advised.
+// Nothing is overwritten; a correction is an entry that sets an earlier one aside.
+#pragma once
+
+#include "core/hearing/take.h"
+#include "core/instrument/cut.h"
+#include "core/instrument/instrument.h"
+#include "core/record/advice.h"
+
+#include <cstdint>
+#include <optional>
+#include <string>
+#include <variant>
+#include <vector>
+
+namespace dowel {
+
+/// Number of an entry; they count up from 1 and are never used twice.
+struct EntryId
+{
+    std::int64_t number = 0;
+    friend auto operator<=>(const EntryId&, const EntryId&) = default;
+};
+
+enum class ReadingSource { Player, File, Microphone, Numbers };
+[[nodiscard]] std::string_view sourceName(ReadingSource source);
+[[nodiscard]] std::optional<ReadingSource> sourceFromName(std::string_view name);
+
+struct ReadingEntry
+{
+    FingeringId fingering;
+    Hertz pitch;
+    Cents sd;
+    Temperature air; ///< of the room
+    ReadingSource source = ReadingSource::Numbers;
+    std::optional<HeardNote> note; ///< where it comes from samples
+    bool hasTake = false;          ///< the recording is kept beside the entry
+};
+
+struct CutEntry
+{
+    Cut cut; ///< with the size that the calipers say
+    Metres from;
+    std::optional<Metres> advised;       ///< where it followed advice
+    std::vector<NoteForecast> forecast;  ///< what the advice expected
+};
+
+struct SetAsideEntry
+{
+    EntryId entry;
+    std::string why;
+};
+
+/// The instrument is a practice blank; the simulated player blows it.
+struct PracticeEntry
+{
+    std::uint64_t seed = 1;
+    Temperature room;
+    double noise_dB = 24.0;
+};
+
+using EntryBody = std::variant<ReadingEntry, CutEntry, Advice, SetAsideEntry, PracticeEntry>;
+
+struct Entry
+{
+    EntryId id;
+    std::string at; ///< ISO 8601, UTC
+    EntryBody body;
+};
+
+/// A reading together with the shape of the instrument when it was taken.
+struct PlacedReading
+{
+    const Entry* entry = nullptr;
+    const ReadingEntry* reading = nullptr;
+    std::size_t shape = 0; ///< index into Workbook::shapes()
+};
+
+class Workbook
+{
+public:
+    explicit Workbook(Instrument specified);
+
+    /// Appends one entry. Errors: UnknownName (fingering, hole or entry that is not there), NotRemovable and BadGeometry
+    /// from the cut; nothing is changed then.
+    [[nodiscard]] Status append(Entry entry);
+    /// What append() would say, without doing it.
+    [[nodiscard]] Status check(const EntryBody& body) const;
+
+    [[nodiscard]] const Instrument& specified() const { return m_shapes.front(); }
+    [[nodiscard]] const Instrument& present() const { return m_shapes.back(); }
+    /// The instrument after each cut that stands, from the specified one on.
+    [[nodiscard]] const std::vector<Instrument>& shapes() const { return m_shapes; }
+    [[nodiscard]] const std::vector<Entry>& entries() const { return m_entries; }
+    [[nodiscard]] EntryId nextId() const;
+    [[nodiscard]] bool isSetAside(EntryId id) const;
+    /// Readings that stand, in order, each with the shape it was taken on.
+    [[nodiscard]] std::vector<PlacedReading> readings() const;
+    /// Entries of cuts that stand, in order; the i-th leads from shapes()[i] to shapes()[i + 1].
+    [[nodiscard]] std::vector<const Entry*> cuts() const;
+    [[nodiscard]] const Advice* latestAdvice() const;
+    [[nodiscard]] std::optional<PracticeEntry> practice() const;
+
+private:
+    [[nodiscard]] Result<std::vector<Instrument>> shapesWithout(std::optional<EntryId> left) const;
+    std::vector<Entry> m_entries;
+    std::vector<Instrument> m_shapes;
+    std::vector<EntryId> m_setAside;
+};
+
+} // namespace dowel

@@ -1,0 +1,73 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/tuning/pitch.h"
+
+#include <array>
+#include <charconv>
+#include <cmath>
+
+namespace dowel {
+
+namespace {
+constexpr int semitonesOfA4 = 4 * 12 + 9;
+constexpr int highestOctave = 9;
+} // namespace
+
+Cents centsBetween(Hertz f, Hertz reference)
+{
+    return Cents::fromCents(1200.0 * std::log2(f / reference));
+}
+
+Hertz raisedBy(Hertz f, Cents c)
+{
+    return f * std::exp2(c.cents() / 1200.0);
+}
+
+Result<int> semitonesFromName(std::string_view name)
+{
+    const Error bad{ErrorCode::BadValue, std::string(name), "a pitch name such as D5, F#4 or Bb3"};
+    if (name.empty())
+        return bad;
+    constexpr std::string_view letters = "CDEFGAB";
+    constexpr std::array<int, 7> steps{0, 2, 4, 5, 7, 9, 11};
+    const auto at = letters.find(name.front());
+    if (at == std::string_view::npos)
+        return bad;
+    int semitone = steps[at];
+    std::string_view rest = name.substr(1);
+    const auto take = [&rest](std::string_view sign) {
+        if (!rest.starts_with(sign))
+            return false;
+        rest.remove_prefix(sign.size());
+        return true;
+    };
+    if (take("#") || take("♯"))
+        ++semitone;
+    else if (take("b") || take("♭"))
+        --semitone;
+    int octave = 0;
+    const auto [end, problem] = std::from_chars(rest.data(), rest.data() + rest.size(), octave);
+    if (problem != std::errc() || end != rest.data() + rest.size() || octave < 0 || octave > highestOctave)
+        return bad;
+    return octave * 12 + semitone;
+}
+
+Result<Hertz> equalTempered(std::string_view name, Hertz a4)
+{
+    const auto semitones = semitonesFromName(name);
+    if (!semitones)
+        return semitones.error();
+    return a4 * std::exp2((*semitones - semitonesOfA4) / 12.0);
+}
+
+NearestNote nearestNote(Hertz f, Hertz a4)
+{
+    constexpr std::array<std::string_view, 12> names{"C",  "C#", "D",  "D#", "E",  "F",
+                                                     "F#", "G",  "G#", "A",  "A#", "B"};
+    const double exact = semitonesOfA4 + 12.0 * std::log2(f / a4);
+    const auto nearest = static_cast<int>(std::lround(exact));
+    const int octave = (nearest >= 0 ? nearest : nearest - 11) / 12;
+    const auto step = static_cast<std::size_t>(nearest - octave * 12);
+    return {std::string(names.at(step)) + std::to_string(octave), Cents::fromCents(100.0 * (exact - nearest))};
+}
+
+} // namespace dowel

@@ -1,0 +1,34 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Scientific pitch names, cents and twelve-note equal temperament. Source: ISO 16 (A4 = 440 Hz as the standard
+// tuning frequency); cents after Ellis 1885, 1200 log2 of the ratio.
+#pragma once
+
+#include "core/base/quantities.h"
+#include "core/base/result.h"
+
+#include <string>
+#include <string_view>
+
+namespace dowel {
+
+/// 1200 log2(f / reference). Both > 0.
+[[nodiscard]] Cents centsBetween(Hertz f, Hertz reference);
+/// f raised by c.
+[[nodiscard]] Hertz raisedBy(Hertz f, Cents c);
+
+/// Reads a name such as "D5", "F#4", "Bb3", "B♭3" as semitones above C0 in the octave numbering with A4 = A above
+/// middle C. Errors: BadValue (where = the text).
+[[nodiscard]] Result<int> semitonesFromName(std::string_view name);
+/// Frequency in twelve-note equal temperament. a4 > 0. Errors as semitonesFromName.
+[[nodiscard]] Result<Hertz> equalTempered(std::string_view name, Hertz a4);
+
+/// A frequency as the nearest note's name (sharps, "F#5") and the distance from it.
+struct NearestNote
+{
+    std::string name;
+    Cents off;
+};
+/// f, a4 > 0.
+[[nodiscard]] NearestNote nearestNote(Hertz f, Hertz a4);
+
+} // namespace dowel

@@ -1,0 +1,150 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/advice_json.h"
+
+#include "io/record_json.h"
+
+namespace dowel::io {
+
+namespace {
+
+Json idList(const std::vector<FingeringId>& ids)
+{
+    Json list = Json::array();
+    for (const auto& id : ids)
+        list.push_back(id.text);
+    return list;
+}
+
+std::vector<FingeringId> idsFrom(JsonReader& r, const std::string& key)
+{
+    std::vector<FingeringId> ids;
+    for (auto& text : r.texts(key))
+        ids.push_back({std::move(text)});
+    return ids;
+}
+
+Json stepJson(const AdviceStep& s)
+{
+    Json forecast = Json::array();
+    for (const auto& f : s.forecast)
+        forecast.push_back(jsonOf(f));
+    Json json{{"cut", jsonOf(s.cut)},
+              {"from_mm", s.from.millimetres()},
+              {"note", s.reason.note.text},
+              {"note_now_cents", s.reason.now.cents()},
+              {"guarded", s.reason.guarded},
+              {"goal_mm", s.reason.goal.millimetres()},
+              {"then_measure", s.thenMeasure},
+              {"hear", idList(s.hear)},
+              {"forecast", forecast}};
+    if (s.bit)
+        json["bit_mm"] = s.bit->millimetres();
+    return json;
+}
+
+AdviceStep stepFrom(JsonReader r, const Json& json, std::optional<Error>& error)
+{
+    AdviceStep s;
+    r.object("cut");
+    if (json.contains("cut")) {
+        auto cut = cutFromJson(json["cut"]);
+        if (cut)
+            s.cut = *cut;
+        else if (!error)
+            error = cut.error();
+    }
+    s.from = Metres::fromMillimetres(r.number("from_mm"));
+    s.reason = {{r.text("note")}, Cents::fromCents(r.number("note_now_cents")), r.boolean("guarded", false),
+                Metres::fromMillimetres(r.number("goal_mm"))};
+    s.thenMeasure = r.boolean("then_measure", true);
+    s.hear = idsFrom(r, "hear");
+    if (r.has("bit_mm"))
+        s.bit = Metres::fromMillimetres(r.number("bit_mm"));
+    s.forecast = forecastFrom(r);
+    r.finish();
+    return s;
+}
+
+} // namespace
+
+Json jsonOf(const NoteForecast& f)
+{
+    return {{"fingering", f.fingering.text},
+            {"now_cents", f.now.cents()},
+            {"after_cents", f.after.cents()},
+            {"sd_cents", f.sd.cents()}};
+}
+
+std::vector<NoteForecast> forecastFrom(JsonReader& reader)
+{
+    std::vector<NoteForecast> all;
+    for (auto& r : reader.objects("forecast")) {
+        all.push_back({{r.text("fingering")}, Cents::fromCents(r.number("now_cents")), Cents::fromCents(r.number("after_cents")),
+                       Cents::fromCents(r.number("sd_cents"))});
+        r.finish();
+    }
+    return all;
+}
+
+Json jsonOf(const Advice& a)
+{
+    Json steps = Json::array();
+    for (const auto& s : a.steps)
+        steps.push_back(stepJson(s));
+    Json left = Json::array();
+    for (const auto& l : a.left)
+        left.push_back({{"fingering", l.fingering.text}, {"off_cents", l.off.cents()}, {"why", leftName(l.why)}});
+    Json json{{"state", stateName(a.state)},
+              {"worst_cents", a.worst.cents()},
+              {"rms_cents", a.rms.cents()},
+              {"within_tolerance", a.withinTolerance},
+              {"of", a.of},
+              {"steps", steps},
+              {"fingerings", idList(a.fingerings)},
+              {"left", left}};
+    if (a.contradiction)
+        json["contradiction"] = {{"kind", kindName(a.contradiction->kind)},
+                                 {"what", a.contradiction->what},
+                                 {"amount", a.contradiction->amount}};
+    return json;
+}
+
+Result<Advice> adviceFromJson(const Json& json)
+{
+    std::optional<Error> error;
+    JsonReader r(json, "/advice", error);
+    Advice a;
+    const auto state = stateFromName(r.text("state"));
+    if (!state)
+        r.fail(ErrorCode::BadValue, "state", "is not known");
+    a.state = state.value_or(AdviceState::Measure);
+    a.worst = Cents::fromCents(r.number("worst_cents"));
+    a.rms = Cents::fromCents(r.number("rms_cents"));
+    a.withinTolerance = r.integer("within_tolerance", 0);
+    a.of = r.integer("of", 0);
+    std::size_t index = 0;
+    for (auto& step : r.objects("steps"))
+        a.steps.push_back(stepFrom(step, json["steps"][index++], error));
+    a.fingerings = idsFrom(r, "fingerings");
+    for (auto& l : r.objects("left")) {
+        const auto why = leftFromName(l.text("why"));
+        if (!why)
+            l.fail(ErrorCode::BadValue, "why", "is not known");
+        a.left.push_back({{l.text("fingering")}, Cents::fromCents(l.number("off_cents")), why.value_or(LeftOver::Why::Compromise)});
+        l.finish();
+    }
+    if (r.has("contradiction")) {
+        JsonReader c = r.object("contradiction");
+        const auto kind = contradictionFromName(c.text("kind"));
+        if (!kind)
+            c.fail(ErrorCode::BadValue, "kind", "is not known");
+        a.contradiction = Contradiction{kind.value_or(Contradiction::Kind::Reading), c.text("what"), c.number("amount")};
+        c.finish();
+    }
+    r.finish();
+    if (error)
+        return *error;
+    return a;
+}
+
+} // namespace dowel::io

@@ -1,0 +1,221 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/json_reader.h"
+
+#include <cmath>
+#include <cstdio>
+#include <fcntl.h>
+#include <fstream>
+#include <iterator>
+#include <sys/stat.h>
+#include <unistd.h>
+
+namespace dowel::io {
+
+namespace {
+const Json emptyObject = Json::object();
+}
+
+Result<Json> parseJson(const std::string& text, const std::string& name)
+{
+    try {
+        return Json::parse(text);
+    } catch (const Json::exception& e) {
+        return Error{ErrorCode::BadSyntax, name, e.what()};
+    }
+}
+
+Result<Json> readJsonFile(const std::string& path)
+{
+    std::ifstream file(path, std::ios::binary);
+    if (!file)
+        return Error{ErrorCode::Unreadable, path, "cannot be opened"};
+    const std::string text{std::istreambuf_iterator<char>(file), std::istreambuf_iterator<char>()};
+    if (file.bad())
+        return Error{ErrorCode::Unreadable, path, "cannot be read"};
+    return parseJson(text, path);
+}
+
+Status writeFileWhole(const std::string& path, const std::string& content)
+{
+    const std::string beside = path + ".part";
+    const Error trouble{ErrorCode::Unwritable, path, "cannot be written; check the folder, its rights and the space left"};
+    const int fd = ::open(beside.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644);
+    if (fd < 0)
+        return trouble;
+    std::size_t written = 0;
+    bool good = true;
+    while (good && written < content.size()) {
+        const auto n = ::write(fd, content.data() + written, content.size() - written);
+        good = n > 0;
+        written += good ? static_cast<std::size_t>(n) : 0;
+    }
+    good = good && ::fsync(fd) == 0;
+    good = ::close(fd) == 0 && good;
+    struct stat old{};
+    if (good && ::stat(path.c_str(), &old) == 0) // an existing file's rights stay
+        good = ::chmod(beside.c_str(), old.st_mode & 07777U) == 0;
+    if (!good || std::rename(beside.c_str(), path.c_str()) != 0) {
+        ::unlink(beside.c_str());
+        return trouble;
+    }
+    return Done{};
+}
+
+JsonReader::JsonReader(const Json& value, std::string where, std::optional<Error>& error)
+    : m_value(&value), m_where(std::move(where)), m_error(&error)
+{
+    if (!value.is_object()) {
+        fail(ErrorCode::BadValue, "", "must be an object");
+        m_value = &emptyObject;
+    }
+}
+
+void JsonReader::fail(ErrorCode code, const std::string& key, std::string facts)
+{
+    if (!*m_error)
+        *m_error = Error{code, m_where + (key.empty() ? "" : "/" + key), std::move(facts)};
+}
+
+const Json* JsonReader::find(const std::string& key, bool needed)
+{
+    m_used.insert(key);
+    const auto it = m_value->find(key);
+    if (it != m_value->end())
+        return &*it;
+    if (needed)
+        fail(ErrorCode::MissingKey, key, "must be there");
+    return nullptr;
+}
+
+bool JsonReader::has(const std::string& key) const
+{
+    return m_value->contains(key);
+}
+
+double JsonReader::number(const std::string& key)
+{
+    const Json* v = find(key, true);
+    if (v == nullptr)
+        return 0.0;
+    if (!v->is_number() || !std::isfinite(v->get<double>())) {
+        fail(ErrorCode::BadValue, key, v->dump() + "; must be a number");
+        return 0.0;
+    }
+    return v->get<double>();
+}
+
+double JsonReader::number(const std::string& key, double otherwise)
+{
+    return has(key) ? number(key) : (m_used.insert(key), otherwise);
+}
+
+int JsonReader::integer(const std::string& key, int otherwise)
+{
+    const Json* v = find(key, false);
+    if (v == nullptr)
+        return otherwise;
+    if (!v->is_number_integer() || v->get<std::int64_t>() < -1000000 || v->get<std::int64_t>() > 1000000) {
+        fail(ErrorCode::BadValue, key, v->dump() + "; must be a whole number");
+        return otherwise;
+    }
+    return v->get<int>();
+}
+
+std::string JsonReader::text(const std::string& key)
+{
+    const Json* v = find(key, true);
+    if (v == nullptr)
+        return {};
+    if (!v->is_string()) {
+        fail(ErrorCode::BadValue, key, v->dump() + "; must be text in quotes");
+        return {};
+    }
+    return v->get<std::string>();
+}
+
+std::string JsonReader::text(const std::string& key, std::string otherwise)
+{
+    return has(key) ? text(key) : (m_used.insert(key), std::move(otherwise));
+}
+
+bool JsonReader::boolean(const std::string& key, bool otherwise)
+{
+    const Json* v = find(key, false);
+    if (v == nullptr)
+        return otherwise;
+    if (!v->is_boolean()) {
+        fail(ErrorCode::BadValue, key, v->dump() + "; must be true or false");
+        return otherwise;
+    }
+    return v->get<bool>();
+}
+
+std::vector<JsonReader> JsonReader::objects(const std::string& key)
+{
+    std::vector<JsonReader> list;
+    const Json* v = find(key, false);
+    if (v == nullptr)
+        return list;
+    if (!v->is_array()) {
+        fail(ErrorCode::BadValue, key, "must be a list");
+        return list;
+    }
+    for (std::size_t i = 0; i < v->size(); ++i)
+        list.emplace_back((*v)[i], m_where + "/" + key + "/" + std::to_string(i), *m_error);
+    return list;
+}
+
+std::vector<std::string> JsonReader::texts(const std::string& key)
+{
+    std::vector<std::string> list;
+    const Json* v = find(key, false);
+    if (v == nullptr)
+        return list;
+    if (!v->is_array()) {
+        fail(ErrorCode::BadValue, key, "must be a list");
+        return list;
+    }
+    for (std::size_t i = 0; i < v->size(); ++i) {
+        if (!(*v)[i].is_string()) {
+            fail(ErrorCode::BadValue, key + "/" + std::to_string(i), (*v)[i].dump() + "; must be text in quotes");
+            return list;
+        }
+        list.push_back((*v)[i].get<std::string>());
+    }
+    return list;
+}
+
+std::vector<double> JsonReader::numbers(const std::string& key)
+{
+    std::vector<double> list;
+    const Json* v = find(key, false);
+    if (v == nullptr)
+        return list;
+    if (!v->is_array()) {
+        fail(ErrorCode::BadValue, key, "must be a list");
+        return list;
+    }
+    for (std::size_t i = 0; i < v->size(); ++i) {
+        if (!(*v)[i].is_number() || !std::isfinite((*v)[i].get<double>())) {
+            fail(ErrorCode::BadValue, key + "/" + std::to_string(i), (*v)[i].dump() + "; must be a number");
+            return list;
+        }
+        list.push_back((*v)[i].get<double>());
+    }
+    return list;
+}
+
+JsonReader JsonReader::object(const std::string& key)
+{
+    const Json* v = find(key, true);
+    return {v == nullptr ? emptyObject : *v, m_where + "/" + key, *m_error};
+}
+
+void JsonReader::finish()
+{
+    for (const auto& [key, value] : m_value->items())
+        if (m_used.count(key) == 0)
+            fail(ErrorCode::UnknownKey, key, "is not known here");
+}
+
+} // namespace dowel::io

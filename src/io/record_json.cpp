@@ -1,0 +1,272 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/record_json.h"
+
+#include "io/advice_json.h"
+#include "io/json_reader.h"
+#include "io/spec_json.h"
+
+#include <array>
+#include <cmath>
+
+namespace dowel::io {
+
+namespace {
+
+constexpr std::array<std::string_view, 5> kinds{"reading", "cut", "advice", "set_aside", "practice"};
+
+double tidy(double v)
+{
+    return std::round(v * 1e9) / 1e9;
+}
+
+HeardNote noteFrom(JsonReader r)
+{
+    HeardNote n;
+    n.start = Seconds::fromSeconds(r.number("start_s"));
+    n.end = Seconds::fromSeconds(r.number("end_s"));
+    n.pitch = Hertz::fromHertz(r.number("hz"));
+    n.sd = Cents::fromCents(r.number("sd_cents"));
+    n.drift = Cents::fromCents(r.number("drift_cents"));
+    n.vibrato = Cents::fromCents(r.number("vibrato_cents"));
+    n.vibratoRate = Hertz::fromHertz(r.number("vibrato_hz"));
+    const auto partials = r.numbers("harmonics_db");
+    for (std::size_t i = 0; i < std::min(partials.size(), n.partials_dB.size()); ++i)
+        n.partials_dB[i] = partials[i];
+    n.noise_dB = r.number("noise_db");
+    n.centroid = Hertz::fromHertz(r.number("centroid_hz"));
+    n.level_dB = r.number("level_db");
+    if (r.has("register"))
+        n.registerNumber = r.integer("register", 1);
+    for (const auto& name : r.texts("flags"))
+        if (const auto f = flagFromName(name))
+            n.flags.push_back(*f);
+    r.finish();
+    return n;
+}
+
+Json bodyJson(const EntryBody& body)
+{
+    if (const auto* r = std::get_if<ReadingEntry>(&body)) {
+        Json json{{"fingering", r->fingering.text},
+                  {"hz", r->pitch.hertz()},
+                  {"sd_cents", r->sd.cents()},
+                  {"celsius", tidy(r->air.celsius())},
+                  {"source", sourceName(r->source)},
+                  {"has_take", r->hasTake}};
+        if (r->note)
+            json["note"] = jsonOf(*r->note);
+        return json;
+    }
+    if (const auto* c = std::get_if<CutEntry>(&body)) {
+        Json forecast = Json::array();
+        for (const auto& f : c->forecast)
+            forecast.push_back(jsonOf(f));
+        Json json{{"cut", jsonOf(c->cut)}, {"from_mm", tidy(c->from.millimetres())}, {"forecast", forecast}};
+        if (c->advised)
+            json["advised_mm"] = tidy(c->advised->millimetres());
+        return json;
+    }
+    if (const auto* a = std::get_if<Advice>(&body))
+        return jsonOf(*a);
+    if (const auto* s = std::get_if<SetAsideEntry>(&body))
+        return {{"entry", s->entry.number}, {"why", s->why}};
+    const auto& p = std::get<PracticeEntry>(body);
+    return {{"seed", p.seed}, {"celsius", tidy(p.room.celsius())}, {"noise_db", p.noise_dB}};
+}
+
+} // namespace
+
+Json jsonOf(const Cut& cut)
+{
+    Json json{{"kind", kindName(cut)}};
+    if (const auto hole = holeOf(cut))
+        json["hole"] = hole->text;
+    const double size = tidy(wantedSize(cut).millimetres());
+    if (std::holds_alternative<Enlarge>(cut) || std::holds_alternative<Fill>(cut)) {
+        json["diameter_mm"] = size;
+    } else if (std::holds_alternative<Undercut>(cut)) {
+        json["undercut_diameter_mm"] = size;
+    } else if (std::holds_alternative<TrimFoot>(cut)) {
+        json["length_mm"] = size;
+    } else if (const auto* ream = std::get_if<Ream>(&cut)) {
+        json["from_mm"] = tidy(ream->from.millimetres());
+        json["to_mm"] = tidy(ream->to.millimetres());
+        json["diameter_mm"] = size;
+    } else if (std::holds_alternative<MoveStopper>(cut)) {
+        json["stopper_mm"] = size;
+    } else {
+        json["window_length_mm"] = size;
+    }
+    return json;
+}
+
+Result<Cut> cutFromJson(const Json& json)
+{
+    std::optional<Error> error;
+    JsonReader r(json, "", error);
+    const auto mm = [&r](const std::string& key) { return Metres::fromMillimetres(r.number(key)); };
+    const std::string kind = r.text("kind");
+    Cut cut;
+    if (kind == "enlarge")
+        cut = Enlarge{{r.text("hole")}, mm("diameter_mm")};
+    else if (kind == "undercut")
+        cut = Undercut{{r.text("hole")}, mm("undercut_diameter_mm")};
+    else if (kind == "trim_foot")
+        cut = TrimFoot{mm("length_mm")};
+    else if (kind == "ream")
+        cut = Ream{mm("from_mm"), mm("to_mm"), mm("diameter_mm")};
+    else if (kind == "move_stopper")
+        cut = MoveStopper{mm("stopper_mm")};
+    else if (kind == "cut_up")
+        cut = CutUp{mm("window_length_mm")};
+    else if (kind == "fill")
+        cut = Fill{{r.text("hole")}, mm("diameter_mm")};
+    else
+        r.fail(ErrorCode::BadValue, "kind", kind + "; known: enlarge, undercut, trim_foot, ream, move_stopper, cut_up, fill");
+    r.finish();
+    if (error)
+        return *error;
+    return cut;
+}
+
+Json jsonOf(const HeardNote& n)
+{
+    Json flags = Json::array();
+    for (const TakeFlag f : n.flags)
+        flags.push_back(flagName(f));
+    Json json{{"start_s", n.start.seconds()},
+              {"end_s", n.end.seconds()},
+              {"hz", n.pitch.hertz()},
+              {"sd_cents", n.sd.cents()},
+              {"drift_cents", n.drift.cents()},
+              {"vibrato_cents", n.vibrato.cents()},
+              {"vibrato_hz", n.vibratoRate.hertz()},
+              {"harmonics_db", n.partials_dB},
+              {"noise_db", n.noise_dB},
+              {"centroid_hz", n.centroid.hertz()},
+              {"level_db", n.level_dB},
+              {"flags", flags}};
+    if (n.registerNumber)
+        json["register"] = *n.registerNumber;
+    return json;
+}
+
+Json jsonOf(const Analysis& analysis)
+{
+    Json notes = Json::array();
+    for (const auto& n : analysis.notes)
+        notes.push_back(jsonOf(n));
+    Json rejected = Json::array();
+    for (const auto& r : analysis.rejected)
+        rejected.push_back({{"start_s", r.start.seconds()}, {"end_s", r.end.seconds()}, {"reason", reasonName(r.reason)}});
+    return {{"notes", notes}, {"rejected", rejected}};
+}
+
+Result<NumberSession> sessionFromJson(const Json& json)
+{
+    std::optional<Error> error;
+    JsonReader r(json, "", error);
+    NumberSession s;
+    s.air = Temperature::fromCelsius(r.number("celsius"));
+    if (!r.has("readings"))
+        r.fail(ErrorCode::MissingKey, "readings", "must be there");
+    constexpr double usualSd_cents = 2.0;
+    for (auto& one : r.objects("readings")) {
+        s.readings.push_back({{one.text("fingering")}, Hertz::fromHertz(one.number("hz")),
+                              Cents::fromCents(one.number("sd_cents", usualSd_cents))});
+        one.finish();
+    }
+    r.finish();
+    if (error)
+        return *error;
+    return s;
+}
+
+std::string_view kindOf(const EntryBody& body)
+{
+    return kinds.at(body.index());
+}
+
+std::string bodyText(const EntryBody& body)
+{
+    return bodyJson(body).dump();
+}
+
+Result<EntryBody> bodyFromText(std::string_view kind, const std::string& text)
+{
+    const auto json = parseJson(text, std::string(kind));
+    if (!json)
+        return json.error();
+    std::optional<Error> error;
+    if (kind == "advice") {
+        auto advice = adviceFromJson(*json);
+        if (!advice)
+            return advice.error();
+        return EntryBody{std::move(*advice)};
+    }
+    JsonReader r(*json, "/" + std::string(kind), error);
+    EntryBody body;
+    if (kind == "reading") {
+        ReadingEntry e;
+        e.fingering = {r.text("fingering")};
+        e.pitch = Hertz::fromHertz(r.number("hz"));
+        e.sd = Cents::fromCents(r.number("sd_cents"));
+        e.air = Temperature::fromCelsius(r.number("celsius"));
+        const auto source = sourceFromName(r.text("source"));
+        if (!source)
+            r.fail(ErrorCode::BadValue, "source", "is not known");
+        e.source = source.value_or(ReadingSource::Numbers);
+        e.hasTake = r.boolean("has_take", false);
+        if (r.has("note"))
+            e.note = noteFrom(r.object("note"));
+        body = std::move(e);
+    } else if (kind == "cut") {
+        CutEntry e;
+        r.object("cut");
+        if (json->contains("cut")) {
+            auto cut = cutFromJson((*json)["cut"]);
+            if (cut)
+                e.cut = *cut;
+            else if (!error)
+                error = cut.error();
+        }
+        e.from = Metres::fromMillimetres(r.number("from_mm"));
+        if (r.has("advised_mm"))
+            e.advised = Metres::fromMillimetres(r.number("advised_mm"));
+        e.forecast = forecastFrom(r);
+        body = std::move(e);
+    } else if (kind == "set_aside") {
+        body = SetAsideEntry{{r.integer("entry", 0)}, r.text("why")};
+    } else if (kind == "practice") {
+        PracticeEntry e;
+        e.seed = static_cast<std::uint64_t>(r.number("seed"));
+        e.room = Temperature::fromCelsius(r.number("celsius"));
+        e.noise_dB = r.number("noise_db");
+        body = e;
+    } else {
+        return Error{ErrorCode::Damaged, std::string(kind), "is no kind of entry"};
+    }
+    r.finish();
+    if (error)
+        return *error;
+    return body;
+}
+
+std::string recordText(const Workbook& book)
+{
+    Json entries = Json::array();
+    for (const Entry& e : book.entries())
+        entries.push_back({{"id", e.id.number},
+                           {"at", e.at},
+                           {"kind", kindOf(e.body)},
+                           {"set_aside", book.isSetAside(e.id)},
+                           {"body", bodyJson(e.body)}});
+    const Json json{{"format", "dowel-record"},
+                    {"version", 1},
+                    {"specified", jsonOf(book.specified())},
+                    {"present", jsonOf(book.present())},
+                    {"entries", entries}};
+    return json.dump(2) + "\n";
+}
+
+} // namespace dowel::io

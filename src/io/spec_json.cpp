@@ -1,0 +1,271 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/spec_json.h"
+
+#include "core/tuning/pitch.h"
+#include "io/json_reader.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace dowel::io {
+
+namespace {
+
+constexpr double defaultTolerance_cents = 6.0;
+
+/// Millimetres as people write them: 6.4, not 6.4000000000000004.
+double tidy(double v)
+{
+    return std::round(v * 1e9) / 1e9;
+}
+double mm(Metres m)
+{
+    return tidy(m.millimetres());
+}
+
+Metres length(JsonReader& r, const std::string& key)
+{
+    return Metres::fromMillimetres(r.number(key));
+}
+Metres length(JsonReader& r, const std::string& key, Metres otherwise)
+{
+    return r.has(key) ? length(r, key) : Metres::fromMillimetres(r.number(key, otherwise.millimetres()));
+}
+
+Excitation readExcitation(JsonReader r, Metres wall)
+{
+    const std::string kind = r.text("kind");
+    Excitation e = Duct{};
+    if (kind == "duct") {
+        Duct d;
+        d.windowWidth = length(r, "window_width_mm");
+        d.windowLength = length(r, "window_length_mm");
+        d.chimney = length(r, "chimney_mm", wall);
+        d.upstream = length(r, "upstream_mm", Metres{});
+        e = d;
+    } else if (kind == "transverse") {
+        Transverse t;
+        t.holeLength = length(r, "hole_length_mm");
+        t.holeWidth = length(r, "hole_width_mm", t.holeLength);
+        t.chimney = length(r, "chimney_mm", wall);
+        t.stopper = length(r, "stopper_mm");
+        t.lipCover = r.number("lip_cover", 0.3);
+        e = t;
+    } else if (kind == "reed" || kind == "lip") {
+        ClosedTop c;
+        c.lip = kind == "lip";
+        c.volume = CubicMetres::fromCubicMillimetres(r.number("volume_mm3"));
+        e = c;
+    } else {
+        r.fail(ErrorCode::BadValue, "kind", kind + "; known: duct, transverse, reed, lip");
+    }
+    r.finish();
+    return e;
+}
+
+Hole readHole(JsonReader r, const InstrumentSpec& spec)
+{
+    Hole h;
+    h.id = {r.text("id")};
+    if (!h.id.text.empty())
+        r.rename("/holes/" + h.id.text);
+    h.at = length(r, "at_mm");
+    h.diameter = length(r, "diameter_mm");
+    h.undercutDiameter = length(r, "undercut_diameter_mm", h.diameter);
+    h.chimney = length(r, "chimney_mm", spec.wall);
+    const std::string side = r.text("side", "front");
+    if (side != "front" && side != "back")
+        r.fail(ErrorCode::BadValue, "side", side + "; known: front, back");
+    h.side = side == "back" ? Side::Back : Side::Front;
+    h.digit = r.text("digit", "");
+    r.finish();
+    return h;
+}
+
+Fingering readFingering(JsonReader r, const Tuning& tuning)
+{
+    Fingering f;
+    f.id = {r.text("id")};
+    if (!f.id.text.empty())
+        r.rename("/fingerings/" + f.id.text);
+    for (auto& hole : r.texts("closed"))
+        f.closed.push_back({std::move(hole)});
+    f.registerNumber = r.integer("register", 1);
+    const bool named = r.has("target");
+    if (named == r.has("target_hz")) {
+        r.fail(ErrorCode::BadFingering, "target", "exactly one of target and target_hz must be there");
+    } else if (named) {
+        f.targetName = r.text("target");
+        const auto hz = equalTempered(f.targetName, tuning.a4);
+        if (hz)
+            f.target = *hz;
+        else
+            r.fail(ErrorCode::BadFingering, "target", f.targetName + "; must be " + hz.error().facts);
+    } else {
+        f.target = Hertz::fromHertz(r.number("target_hz"));
+    }
+    r.text("target", "");
+    r.number("target_hz", 0.0);
+    f.tolerance = Cents::fromCents(r.number("tolerance_cents", defaultTolerance_cents));
+    f.weight = r.number("weight", 1.0);
+    r.finish();
+    return f;
+}
+
+Json excitationJson(const Excitation& e)
+{
+    if (const auto* d = std::get_if<Duct>(&e))
+        return {{"kind", "duct"},
+                {"window_width_mm", mm(d->windowWidth)},
+                {"window_length_mm", mm(d->windowLength)},
+                {"chimney_mm", mm(d->chimney)},
+                {"upstream_mm", mm(d->upstream)}};
+    if (const auto* t = std::get_if<Transverse>(&e))
+        return {{"kind", "transverse"},
+                {"hole_length_mm", mm(t->holeLength)},
+                {"hole_width_mm", mm(t->holeWidth)},
+                {"chimney_mm", mm(t->chimney)},
+                {"stopper_mm", mm(t->stopper)},
+                {"lip_cover", t->lipCover}};
+    const auto& c = std::get<ClosedTop>(e);
+    return {{"kind", c.lip ? "lip" : "reed"}, {"volume_mm3", tidy(c.volume.cubicMillimetres())}};
+}
+
+} // namespace
+
+Result<Instrument> instrumentFromJson(const Json& json)
+{
+    std::optional<Error> error;
+    JsonReader r(json, "", error);
+    if (r.text("format") != "dowel-instrument")
+        r.fail(ErrorCode::BadValue, "format", "must be \"dowel-instrument\"");
+    if (const int version = r.integer("version", 1); version != 1)
+        r.fail(version > 1 ? ErrorCode::NewerVersion : ErrorCode::BadValue, "version", std::to_string(version) + "; known: 1");
+    InstrumentSpec s;
+    s.name = r.text("name", "");
+    const std::string family = r.text("family", "other");
+    if (const auto f = familyFromName(family))
+        s.family = *f;
+    else
+        r.fail(ErrorCode::BadValue, "family",
+               family + "; known: whistle, recorder, two-chamber, flute, fife, stopped, slide, reed, horn, other");
+    s.wall = length(r, "wall_mm");
+    s.excitation = readExcitation(r.object("excitation"), s.wall);
+    for (auto& station : r.objects("bore")) {
+        s.bore.push_back({length(station, "at_mm"), length(station, "diameter_mm")});
+        station.finish();
+    }
+    const std::string foot = r.text("foot", "open");
+    if (foot != "open" && foot != "closed")
+        r.fail(ErrorCode::BadValue, "foot", foot + "; known: open, closed");
+    s.foot = foot == "closed" ? Foot::Closed : Foot::Open;
+    for (auto& hole : r.objects("holes"))
+        s.holes.push_back(readHole(hole, s));
+    if (r.has("tuning")) {
+        JsonReader t = r.object("tuning");
+        s.tuning.a4 = Hertz::fromHertz(t.number("a4_hz", 440.0));
+        s.tuning.scale = t.text("scale", "equal");
+        s.tuning.playedAt = Temperature::fromCelsius(t.number("celsius", 20.0));
+        t.finish();
+    }
+    for (auto& fingering : r.objects("fingerings"))
+        s.fingerings.push_back(readFingering(fingering, s.tuning));
+    if (r.has("tools")) {
+        JsonReader t = r.object("tools");
+        s.tools.step = length(t, "step_mm", s.tools.step);
+        for (const double bit : t.numbers("bits_mm"))
+            s.tools.bits.push_back(Metres::fromMillimetres(bit));
+        t.finish();
+    }
+    if (r.has("limits")) {
+        JsonReader l = r.object("limits");
+        if (l.has("hole_max_mm"))
+            s.limits.holeMax = length(l, "hole_max_mm");
+        if (l.has("foot_min_mm"))
+            s.limits.footMin = length(l, "foot_min_mm");
+        l.finish();
+    }
+    r.finish();
+    if (error)
+        return *error;
+    return Instrument::make(std::move(s));
+}
+
+Json jsonOf(const Instrument& instrument)
+{
+    const InstrumentSpec& s = instrument.spec();
+    Json bore = Json::array();
+    for (const auto& station : s.bore)
+        bore.push_back({{"at_mm", mm(station.at)}, {"diameter_mm", mm(station.diameter)}});
+    Json holes = Json::array();
+    for (const auto& h : s.holes)
+        holes.push_back({{"id", h.id.text},
+                         {"at_mm", mm(h.at)},
+                         {"diameter_mm", mm(h.diameter)},
+                         {"undercut_diameter_mm", mm(h.undercutDiameter)},
+                         {"chimney_mm", mm(h.chimney)},
+                         {"side", h.side == Side::Back ? "back" : "front"},
+                         {"digit", h.digit}});
+    Json fingerings = Json::array();
+    for (const auto& f : s.fingerings) {
+        Json closed = Json::array();
+        for (const auto& id : f.closed)
+            closed.push_back(id.text);
+        Json one{{"id", f.id.text},
+                 {"closed", closed},
+                 {"register", f.registerNumber},
+                 {"tolerance_cents", f.tolerance.cents()},
+                 {"weight", f.weight}};
+        if (f.targetName.empty())
+            one["target_hz"] = f.target.hertz();
+        else
+            one["target"] = f.targetName;
+        fingerings.push_back(one);
+    }
+    Json bits = Json::array();
+    for (const auto bit : s.tools.bits)
+        bits.push_back(mm(bit));
+    Json tools{{"step_mm", mm(s.tools.step)}, {"bits_mm", bits}};
+    Json limits = Json::object();
+    if (s.limits.holeMax)
+        limits["hole_max_mm"] = mm(*s.limits.holeMax);
+    if (s.limits.footMin)
+        limits["foot_min_mm"] = mm(*s.limits.footMin);
+    return {{"format", "dowel-instrument"},
+            {"version", 1},
+            {"name", s.name},
+            {"family", familyName(s.family)},
+            {"excitation", excitationJson(s.excitation)},
+            {"bore", bore},
+            {"wall_mm", mm(s.wall)},
+            {"foot", s.foot == Foot::Closed ? "closed" : "open"},
+            {"holes", holes},
+            {"tuning",
+             {{"a4_hz", s.tuning.a4.hertz()}, {"scale", s.tuning.scale}, {"celsius", tidy(s.tuning.playedAt.celsius())}}},
+            {"fingerings", fingerings},
+            {"tools", tools},
+            {"limits", limits}};
+}
+
+Result<Instrument> specFromText(const std::string& text, const std::string& name)
+{
+    const auto json = parseJson(text, name);
+    if (!json)
+        return json.error();
+    return instrumentFromJson(*json);
+}
+
+Result<Instrument> readSpecFile(const std::string& path)
+{
+    const auto json = readJsonFile(path);
+    if (!json)
+        return json.error();
+    return instrumentFromJson(*json);
+}
+
+std::string specText(const Instrument& instrument)
+{
+    return jsonOf(instrument).dump(2) + "\n";
+}
+
+} // namespace dowel::io

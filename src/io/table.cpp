@@ -1,0 +1,63 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/table.h"
+
+#include "core/tuning/pitch.h"
+#include "io/record_json.h"
+
+#include <array>
+#include <charconv>
+
+namespace dowel::io {
+
+namespace {
+
+std::string number(double v, int decimals)
+{
+    std::array<char, 64> buffer{};
+    const auto [end, problem] = std::to_chars(buffer.data(), buffer.data() + buffer.size(), v, std::chars_format::fixed, decimals);
+    return problem == std::errc() ? std::string(buffer.data(), end) : std::string();
+}
+
+std::string quoted(const std::string& text)
+{
+    if (text.find_first_of(",\"\r\n") == std::string::npos)
+        return text;
+    std::string out = "\"";
+    for (const char c : text) {
+        if (c == '"')
+            out += '"';
+        out += c;
+    }
+    return out + '"';
+}
+
+} // namespace
+
+std::string recordCsv(const Workbook& book)
+{
+    std::string csv = "id,at,kind,what,hz,cents,sd_cents,from_mm,to_mm,set_aside\r\n";
+    for (const Entry& e : book.entries()) {
+        std::string what;
+        std::string values = ",,,,";
+        if (const auto* r = std::get_if<ReadingEntry>(&e.body)) {
+            what = r->fingering.text;
+            const Fingering* f = book.specified().find(r->fingering);
+            values = number(r->pitch.hertz(), 4) + "," +
+                     (f != nullptr ? number(centsBetween(r->pitch, f->target).cents(), 2) : "") + "," +
+                     number(r->sd.cents(), 2) + ",,";
+        } else if (const auto* c = std::get_if<CutEntry>(&e.body)) {
+            const auto hole = holeOf(c->cut);
+            what = std::string(kindName(c->cut)) + (hole ? " " + hole->text : "");
+            values = ",,," + number(c->from.millimetres(), 3) + "," + number(wantedSize(c->cut).millimetres(), 3);
+        } else if (const auto* a = std::get_if<Advice>(&e.body)) {
+            what = stateName(a->state);
+        } else if (const auto* s = std::get_if<SetAsideEntry>(&e.body)) {
+            what = "entry " + std::to_string(s->entry.number) + ": " + s->why;
+        }
+        csv += std::to_string(e.id.number) + "," + e.at + "," + std::string(kindOf(e.body)) + "," + quoted(what) + "," + values +
+               "," + (book.isSetAside(e.id) ? "yes" : "no") + "\r\n";
+    }
+    return csv;
+}
+
+} // namespace dowel::io

@@ -1,0 +1,140 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "player/tube.h"
+
+#include <cmath>
+#include <complex>
+#include <numbers>
+
+namespace dowel::player {
+
+namespace {
+
+using Complex = std::complex<double>;
+constexpr Complex j{0.0, 1.0};
+constexpr double pi = std::numbers::pi;
+
+struct Medium
+{
+    double speed_m_s;
+    double density;
+    double roughness;
+};
+
+/// Impedance seen through a length of lossy cylinder that ends in load.
+Complex through(const Medium& air, double radius_m, double length_m, double f_Hz, const Complex& load)
+{
+    const double loss = 3.0e-5 * std::sqrt(f_Hz) / radius_m * air.roughness;
+    const double speed = air.speed_m_s * (1.0 - 1.65e-3 * air.roughness / (radius_m * std::sqrt(f_Hz)));
+    const Complex gamma = loss + j * (2.0 * pi * f_Hz / speed);
+    const double zc = air.density * air.speed_m_s / (pi * radius_m * radius_m);
+    const Complex t = std::tanh(gamma * length_m);
+    return zc * (load + zc * t) / (zc + load * t);
+}
+
+double radiusAt(const Tube& tube, double at_m)
+{
+    for (std::size_t i = 1; i < tube.bore.size(); ++i) {
+        const auto& a = tube.bore[i - 1];
+        const auto& b = tube.bore[i];
+        if (at_m <= b.at_m)
+            return a.radius_m + (b.radius_m - a.radius_m) * (at_m - a.at_m) / (b.at_m - a.at_m);
+    }
+    return tube.bore.back().radius_m;
+}
+
+/// From low_m up to high_m (towards the mouth) in steps so short that each is nearly a cylinder.
+Complex alongBore(const Tube& tube, const Medium& air, double low_m, double high_m, double f_Hz, Complex load)
+{
+    constexpr double step_m = 0.002;
+    const double a = radiusAt(tube, low_m);
+    const bool straight = tube.bore.size() == 2 && a == radiusAt(tube, high_m);
+    const int steps = straight ? 1 : static_cast<int>(std::ceil((low_m - high_m) / step_m));
+    const double h = (low_m - high_m) / steps;
+    for (int i = 0; i < steps; ++i)
+        load = through(air, radiusAt(tube, low_m - (i + 0.5) * h), h, f_Hz, load);
+    return load;
+}
+
+Complex pastHole(const TubeHole& hole, double bore_m, const Medium& air, double f_Hz, const Complex& below)
+{
+    const double b = hole.innerRadius_m;
+    const double d = b / bore_m;
+    const double omega = 2.0 * pi * f_Hz;
+    const double k = omega / air.speed_m_s;
+    const double inner = b * (0.82 - 0.193 * d - 1.09 * d * d + 1.27 * d * d * d - 0.71 * d * d * d * d);
+    const double area = pi * b * b;
+    // An undercut hole is taken as a cylinder of the mean of its two conductances.
+    const double lengthening = hole.chimney_m * (b / hole.radius_m - 1.0);
+    const double depth = hole.chimney_m + lengthening + b * d / 8.0 * (1.0 + 0.207 * d * d * d);
+    const double z = air.density * air.speed_m_s / area;
+    Complex shunt;
+    if (hole.closed) {
+        shunt = -j * z / std::tan(k * depth) + j * omega * air.density * inner / area;
+    } else {
+        const double outer = 0.68 * hole.radius_m * (b * b) / (hole.radius_m * hole.radius_m);
+        shunt = j * z * std::tan(k * (depth + outer)) + j * omega * air.density * inner / area +
+                z * (0.25 * k * b * k * b + 3.0e-5 * std::sqrt(f_Hz) / b * depth * 2.0);
+    }
+    const double tanh = std::tanh(1.84 * hole.chimney_m / b);
+    const double shape = 0.940 + 0.540 * d + 0.285 * d * d;
+    const double series = -b * d * d / (1.78 * (hole.closed ? 1.0 / tanh : tanh) + shape);
+    const Complex half = 0.5 * j * omega * air.density * series / (pi * bore_m * bore_m);
+    const Complex load = below + half;
+    return half + load * shunt / (load + shunt);
+}
+
+/// What vanishes in its imaginary part, rising, where the instrument sounds.
+Complex total(const Tube& tube, const Medium& air, double f_Hz)
+{
+    const double omega = 2.0 * pi * f_Hz;
+    const double k = omega / air.speed_m_s;
+    const double foot = tube.bore.back().at_m;
+    const double a = tube.bore.back().radius_m;
+    const double z = air.density * air.speed_m_s / (pi * a * a);
+    Complex load = tube.footClosed ? Complex(1e4 * z) : z * Complex(0.25 * k * a * k * a, k * 0.63 * a);
+    double at = foot;
+    for (const TubeHole& hole : tube.holes) {
+        load = alongBore(tube, air, at, hole.at_m, f_Hz, load);
+        load = pastHole(hole, radiusAt(tube, hole.at_m), air, f_Hz, load);
+        at = hole.at_m;
+    }
+    load = alongBore(tube, air, at, 0.0, f_Hz, load);
+    const double top = tube.bore.front().radius_m;
+    const double zTop = air.density * air.speed_m_s / (pi * top * top);
+    if (tube.mouth == Mouth::ClosedTop)
+        return zTop / load + j * omega * tube.volume_m3 / (air.density * air.speed_m_s * air.speed_m_s) * zTop;
+    if (tube.upstream_m > 0.0) {
+        const Complex cavity = through(air, top, tube.upstream_m, f_Hz, Complex(1e4 * zTop));
+        load = load * cavity / (load + cavity);
+    }
+    const double depth = tube.mouthDepth_m * std::pow(f_Hz / 700.0, tube.mouthSlope);
+    return (load + j * omega * air.density * depth / tube.mouthArea_m2) / zTop;
+}
+
+} // namespace
+
+std::optional<double> soundingHz(const Tube& tube, int registerNumber)
+{
+    const double celsius = tube.kelvin - 273.15;
+    const Medium air{331.45 * std::sqrt(tube.kelvin / 273.15), 1.2929 * 273.15 / (273.15 + celsius), tube.roughness};
+    const double step = air.speed_m_s / tube.bore.back().at_m / 60.0;
+    constexpr double highest_Hz = 8000.0;
+    int found = 0;
+    double low = 0.2 * step;
+    double before = total(tube, air, low).imag();
+    for (double high = low + step; high < highest_Hz; high += step) {
+        const double now = total(tube, air, high).imag();
+        if (before < 0.0 && now >= 0.0 && ++found == registerNumber) {
+            for (int i = 0; i < 60; ++i) {
+                const double middle = 0.5 * (low + high);
+                (total(tube, air, middle).imag() < 0.0 ? low : high) = middle;
+            }
+            return 0.5 * (low + high);
+        }
+        low = high;
+        before = now;
+    }
+    return std::nullopt;
+}
+
+} // namespace dowel::player

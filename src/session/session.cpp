@@ -1,0 +1,188 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/session.h"
+
+#include "core/acoustics/model.h"
+#include "core/fit/fit.h"
+#include "core/hearing/analyse.h"
+#include "core/tuning/pitch.h"
+#include "io/audio_file.h"
+
+#include <algorithm>
+#include <cmath>
+#include <sstream>
+
+namespace dowel::session {
+
+namespace {
+
+// Before anything is known an instrument may stand this far from the published formulas; once its common shift is known,
+// a note further off than this is another one.
+constexpr double firstWindow_cents = 300.0;
+constexpr double laterWindow_cents = 150.0;
+constexpr std::size_t enoughReadings = 3;
+
+Result<std::vector<double>> published(const Instrument& shape, Temperature room)
+{
+    acoustics::Calibration c;
+    const Priors priors;
+    c.kelvin = room.kelvin() + priors.warmth_K;
+    c.wallLossLog = priors.wallLossLog;
+    return acoustics::Model(acoustics::Shape::of(shape), c).frequencies(queriesOf(shape));
+}
+
+std::string described(Hertz pitch, const Expectation& expected, Hertz a4)
+{
+    std::ostringstream s;
+    s.imbue(std::locale::classic());
+    s.precision(1);
+    s << std::fixed << pitch.hertz() << " Hz (" << nearestNote(pitch, a4).name << "), expected about " << expected.pitch.hertz() << " Hz ("
+      << nearestNote(expected.pitch, a4).name << ")";
+    return s.str();
+}
+
+} // namespace
+
+Result<Expectation> expectation(const Workbook& book, const FingeringId& fingering, Temperature room)
+{
+    const auto index = book.present().indexOf(fingering);
+    if (!index)
+        return Error{ErrorCode::UnknownName, "fingering", fingering.text};
+    const auto now = published(book.present(), room);
+    if (!now)
+        return now.error();
+    Expectation e{Hertz::fromHertz((*now)[*index]), {}, Cents::fromCents(firstWindow_cents)};
+    auto first = acoustics::NoteQuery{book.present().closedHoles(*book.present().find(fingering)), 1};
+    acoustics::Calibration c;
+    c.kelvin = room.kelvin();
+    const auto low = acoustics::Model(acoustics::Shape::of(book.present()), c).frequencies(std::span(&first, 1));
+    e.firstRegister = low ? Hertz::fromHertz(low->front()) : e.pitch;
+
+    std::vector<double> shifts;
+    std::size_t shape = book.shapes().size();
+    std::vector<double> then;
+    for (const PlacedReading& r : book.readings()) {
+        if (r.shape != shape) {
+            const auto p = published(book.shapes()[r.shape], r.reading->air);
+            if (!p)
+                continue;
+            then = *p;
+            shape = r.shape;
+        }
+        const auto note = book.present().indexOf(r.reading->fingering);
+        if (note)
+            shifts.push_back(1200.0 * std::log2(r.reading->pitch.hertz() / then[*note]));
+    }
+    if (shifts.size() >= enoughReadings) {
+        const auto middle = shifts.begin() + static_cast<std::ptrdiff_t>(shifts.size() / 2);
+        std::nth_element(shifts.begin(), middle, shifts.end());
+        e.pitch = raisedBy(e.pitch, Cents::fromCents(*middle));
+        e.window = Cents::fromCents(laterWindow_cents);
+    }
+    return e;
+}
+
+Status plausible(const Workbook& book, const FingeringId& fingering, Hertz pitch, Temperature room)
+{
+    const auto e = expectation(book, fingering, room);
+    if (!e)
+        return e.error();
+    if (!(pitch.hertz() > 0.0) || std::abs(centsBetween(pitch, e->pitch).cents()) > e->window.cents())
+        return Error{ErrorCode::WrongNote, fingering.text, described(pitch, *e, book.present().spec().tuning.a4)};
+    return Done{};
+}
+
+Result<ReadingEntry> readingFrom(const Workbook& book, const FingeringId& fingering, const Samples& samples, Temperature room,
+                                 ReadingSource source, const Cancel& cancel)
+{
+    const auto e = expectation(book, fingering, room);
+    if (!e)
+        return e.error();
+    if (samples.values.empty())
+        return Error{ErrorCode::BadAudio, "take", "holds no samples"};
+    const Analysis analysis = analyse(samples, e->firstRegister, {}, cancel);
+    if (cancel.requested())
+        return Error{ErrorCode::Cancelled, "take", ""};
+    if (analysis.notes.empty())
+        return Error{ErrorCode::NoSteadyTone, "take",
+                     std::string(analysis.rejected.empty() ? "silence" : reasonName(analysis.rejected.front().reason))};
+    // Of several notes in one take the longest that can be this fingering's counts.
+    const HeardNote* best = nullptr;
+    for (const HeardNote& n : analysis.notes) {
+        const bool fits = std::abs(centsBetween(n.pitch, e->pitch).cents()) <= e->window.cents();
+        if (fits && (best == nullptr || n.end - n.start > best->end - best->start))
+            best = &n;
+    }
+    if (best == nullptr)
+        return Error{ErrorCode::WrongNote, fingering.text,
+                     described(analysis.notes.front().pitch, *e, book.present().spec().tuning.a4)};
+    ReadingEntry r;
+    r.fingering = fingering;
+    r.pitch = best->pitch;
+    r.sd = best->sd;
+    r.air = room;
+    r.source = source;
+    r.note = *best;
+    return r;
+}
+
+Result<Store::NewEntry> withTake(ReadingEntry reading, const Samples& samples)
+{
+    auto flac = io::flacOf(samples);
+    if (!flac)
+        return flac.error();
+    reading.hasTake = true;
+    return Store::NewEntry{std::move(reading), std::move(*flac)};
+}
+
+Result<CutEntry> cutEntry(const Workbook& book, const Cut& cut)
+{
+    const auto from = presentSize(book.present(), cut);
+    if (!from)
+        return Error{ErrorCode::UnknownName, std::string(kindName(cut)), holeOf(cut) ? holeOf(cut)->text : "nothing of that kind here"};
+    CutEntry entry{cut, *from, {}, {}};
+    // Advice speaks of the shape it was given for: only a step of advice newer than the last cut counts.
+    for (auto it = book.entries().rbegin(); it != book.entries().rend(); ++it) {
+        if (std::holds_alternative<CutEntry>(it->body) && !book.isSetAside(it->id))
+            break;
+        const auto* advice = std::get_if<Advice>(&it->body);
+        if (advice == nullptr)
+            continue;
+        for (const AdviceStep& step : advice->steps) {
+            if (kindName(step.cut) == kindName(cut) && holeOf(step.cut) == holeOf(cut)) {
+                entry.advised = wantedSize(step.cut);
+                entry.forecast = step.forecast;
+            }
+        }
+        break;
+    }
+    return entry;
+}
+
+Temperature roomOf(const Workbook& book)
+{
+    const auto readings = book.readings();
+    if (!readings.empty())
+        return readings.back().reading->air;
+    if (const auto p = book.practice())
+        return p->room;
+    return book.present().spec().tuning.playedAt;
+}
+
+std::optional<player::SimulatedPlayer> playerOf(const Workbook& book)
+{
+    const auto p = book.practice();
+    if (!p)
+        return std::nullopt;
+    return player::SimulatedPlayer({p->seed, p->room, p->noise_dB});
+}
+
+std::uint64_t takesOf(const Workbook& book, const FingeringId& fingering)
+{
+    std::uint64_t count = 0;
+    for (const Entry& e : book.entries())
+        if (const auto* r = std::get_if<ReadingEntry>(&e.body); r != nullptr && r->fingering == fingering)
+            ++count;
+    return count;
+}
+
+} // namespace dowel::session

@@ -1,0 +1,44 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What a maker does at the bench, as operations on a workbook, the same for the window and the command line: take a
+// reading from samples, record a cut, blow the practice blank.
+#pragma once
+
+#include "core/base/cancel.h"
+#include "core/hearing/take.h"
+#include "core/record/workbook.h"
+#include "player/player.h"
+#include "store/store.h"
+
+namespace dowel::session {
+
+/// Where a fingering is expected to sound now, at a room temperature: the model as published, shifted by what the
+/// readings so far have in common. window: how far off is still this note.
+struct Expectation
+{
+    Hertz pitch;
+    Hertz firstRegister; ///< of the same holes
+    Cents window;
+};
+/// Errors: UnknownName, OutOfModelRange.
+[[nodiscard]] Result<Expectation> expectation(const Workbook& book, const FingeringId& fingering, Temperature room);
+
+/// Samples become a reading of the asked fingering. Errors: UnknownName, BadAudio (no samples), NoSteadyTone (facts = why),
+/// WrongNote (facts = what sounds instead), Cancelled.
+[[nodiscard]] Result<ReadingEntry> readingFrom(const Workbook& book, const FingeringId& fingering, const Samples& samples,
+                                               Temperature room, ReadingSource source, const Cancel& cancel = {});
+/// Whether a pitch given as a number can be this fingering's. Errors: UnknownName, WrongNote.
+[[nodiscard]] Status plausible(const Workbook& book, const FingeringId& fingering, Hertz pitch, Temperature room);
+/// The entry to store for a reading and its recording. Errors: BadAudio.
+[[nodiscard]] Result<Store::NewEntry> withTake(ReadingEntry reading, const Samples& samples);
+
+/// A cut with what the newest advice said of it. Errors: UnknownName where the instrument has no such thing.
+[[nodiscard]] Result<CutEntry> cutEntry(const Workbook& book, const Cut& cut);
+
+/// The room temperature of the newest reading, else that of the practice blank, else the tuning's.
+[[nodiscard]] Temperature roomOf(const Workbook& book);
+/// The player of a practice blank.
+[[nodiscard]] std::optional<player::SimulatedPlayer> playerOf(const Workbook& book);
+/// How often a fingering has been sounded; numbers the player's takes.
+[[nodiscard]] std::uint64_t takesOf(const Workbook& book, const FingeringId& fingering);
+
+} // namespace dowel::session

@@ -1,0 +1,58 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The .dowel file: one SQLite database that holds the specification, an append-only list of entries, and the recordings
+// as FLAC. Every accepted entry is one transaction that has reached the disk when append() returns. A chain of checksums
+// (XXH3, 128 bits) runs over all entries, so that damage is found. Why a rollback journal and not WAL, and how a second
+// window is kept out: docs/decisions/workbook-file.md.
+#pragma once
+
+#include "core/record/workbook.h"
+
+#include <memory>
+#include <span>
+
+namespace dowel {
+
+class Store
+{
+public:
+    enum class Mode { Work, Look }; ///< Look never writes and does not mind another window
+    using Flac = std::vector<unsigned char>;
+    struct NewEntry
+    {
+        EntryBody body;
+        Flac take; ///< empty: none
+    };
+
+    /// Makes a new file and opens it for work. Errors: Exists, Unwritable.
+    static Result<Store> create(const std::string& path, const Instrument& specified,
+                                const std::optional<PracticeEntry>& practice = {});
+    /// Errors: Unreadable, NotAWorkbook, NewerVersion, InUse (Work only), Damaged (where = entry).
+    static Result<Store> open(const std::string& path, Mode mode);
+    ~Store();
+    Store(Store&&) noexcept;
+    Store& operator=(Store&&) noexcept;
+    Store(const Store&) = delete;
+    Store& operator=(const Store&) = delete;
+
+    [[nodiscard]] const Workbook& book() const;
+    [[nodiscard]] const std::string& path() const;
+    /// Appends all entries or none; durable on return. Errors: those of Workbook::append(), Unwritable.
+    Result<std::vector<EntryId>> append(std::span<const NewEntry> entries);
+    Result<EntryId> append(EntryBody body, Flac take = {});
+    /// The recording beside a reading. Errors: UnknownName, Damaged.
+    [[nodiscard]] Result<Flac> take(EntryId id) const;
+    /// SQLite's own integrity check, the chain over all entries, and every recording's checksum. Errors: Damaged.
+    [[nodiscard]] Status verify() const;
+    /// A consistent copy beside, for instance before handing it on. Errors: Exists, Unwritable.
+    [[nodiscard]] Status copyTo(const std::string& path) const;
+
+private:
+    struct Parts;
+    explicit Store(std::unique_ptr<Parts> parts);
+    std::unique_ptr<Parts> m_parts;
+};
+
+/// Now as ISO 8601 in UTC with milliseconds.
+[[nodiscard]] std::string timestamp();
+
+} // namespace dowel

@@ -1,0 +1,140 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "text/sentences.h"
+
+#include "core/tuning/pitch.h"
+
+#include <QCoreApplication>
+#include <cmath>
+
+namespace dowel::text {
+
+namespace {
+
+QString tr(const char* source, const char* remark = nullptr)
+{
+    return QCoreApplication::translate("Sentences", source, remark);
+}
+
+QString magnitude(double cents)
+{
+    return QString::number(std::abs(cents), 'f', 1);
+}
+
+QString flatOrSharp(double cents)
+{
+    return cents < 0.0 ? tr("%1 cents flat").arg(magnitude(cents)) : tr("%1 cents sharp").arg(magnitude(cents));
+}
+
+QString holeText(const Cut& cut)
+{
+    const auto hole = holeOf(cut);
+    return hole ? QString::fromStdString(hole->text) : QString();
+}
+
+} // namespace
+
+QString work(const Cut& cut)
+{
+    switch (cut.index()) {
+    case 0: return tr("Enlarge %1", "%1 hole").arg(holeText(cut));
+    case 1: return tr("Undercut %1", "%1 hole").arg(holeText(cut));
+    case 2: return tr("Trim the foot");
+    case 3: return tr("Ream the bore");
+    case 4: return tr("Move the stopper");
+    case 5: return tr("Open the window");
+    default: return tr("Fill %1", "%1 hole").arg(holeText(cut));
+    }
+}
+
+QString tool(const AdviceStep& step, LengthUnit unit)
+{
+    if (step.bit)
+        return tr("%1 bit", "drill of a size").arg(length(*step.bit, unit));
+    if (std::holds_alternative<TrimFoot>(step.cut)) {
+        constexpr double sawFrom_mm = 2.0;
+        const double removed = (step.from - wantedSize(step.cut)).millimetres();
+        return removed > sawFrom_mm ? tr("fine saw, then file") : tr("flat file");
+    }
+    return tr("round file or knife");
+}
+
+QString why(const AdviceStep& step, LengthUnit unit)
+{
+    const bool foot = std::holds_alternative<TrimFoot>(step.cut);
+    const QString note = noteName(step.reason.note.text);
+    QString s = foot ? tr("%1 is %2; the foot moves it most.").arg(note, flatOrSharp(step.reason.now.cents()))
+                     : tr("%1 is %2; this hole moves it most.").arg(note, flatOrSharp(step.reason.now.cents()));
+    if (step.reason.guarded)
+        s += QLatin1Char(' ') + tr("It will probably end near %1, but further than this could overshoot.", "%1 size")
+                                    .arg(length(step.reason.goal, unit));
+    return s;
+}
+
+QString left(const LeftOver& l)
+{
+    const QString note = tr("%1 stays %2", "note, how far").arg(noteName(l.fingering.text), flatOrSharp(l.off.cents()));
+    switch (l.why) {
+    case LeftOver::Why::SharpAlready:
+        return tr("%1: removing wood cannot lower it. Wax in its hole, or another fingering, would.").arg(note);
+    case LeftOver::Why::HoleAtLimit: return tr("%1: its hole is as wide as it may be. Undercutting would raise it a little.").arg(note);
+    case LeftOver::Why::FootAtLimit: return tr("%1: the tube is as short as it may be.").arg(note);
+    case LeftOver::Why::Compromise: return tr("%1: the best compromise with its neighbours and its other register.").arg(note);
+    }
+    return note;
+}
+
+QString contradiction(const Contradiction& c)
+{
+    switch (c.kind) {
+    case Contradiction::Kind::Hole:
+        return tr("The readings do not fit the measures: %1 behaves as if it were %2 mm %3. Measure it again, look for a leak or a "
+                  "chip, and check that the fingerings were the ones asked for.",
+                  "%3 larger or smaller")
+            .arg(QString::fromStdString(c.what), QString::number(std::abs(c.amount), 'f', 2), c.amount > 0.0 ? tr("larger") : tr("smaller"));
+    case Contradiction::Kind::Temperature:
+        return tr("The readings do not fit the measures: all notes together would need air %1 °C %2 than can be. Check the room "
+                  "temperature (degrees Celsius), the tube's length and the bore.",
+                  "%2 warmer or colder")
+            .arg(QString::number(std::abs(c.amount), 'f', 0), c.amount > 0.0 ? tr("warmer") : tr("colder"));
+    case Contradiction::Kind::Reading: break;
+    }
+    return tr("The reading of %1 fits none of the others. Hear it again and check the fingering.").arg(noteName(c.what));
+}
+
+QString caution(const AdviceStep& step)
+{
+    if (step.bit)
+        return tr("Clamp the tube, wear eye protection, no gloves or loose sleeves near the drill; follow your shop's rules.");
+    if (std::holds_alternative<TrimFoot>(step.cut))
+        return tr("Cut away from yourself; keep the dust out of your lungs.");
+    return tr("Cut away from yourself, small strokes; keep the dust out of your lungs.");
+}
+
+QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
+{
+    if (const auto* r = std::get_if<ReadingEntry>(&entry.body)) {
+        const Fingering* f = book.specified().find(r->fingering);
+        const double off = f == nullptr ? 0.0 : centsBetween(r->pitch, f->target).cents();
+        return tr("Heard %1: %2 Hz, %3 cents, room %4 °C")
+            .arg(noteName(r->fingering.text), QString::number(r->pitch.hertz(), 'f', 2), cents(off),
+                 QString::number(r->air.celsius(), 'f', 1));
+    }
+    if (const auto* c = std::get_if<CutEntry>(&entry.body)) {
+        const QString done = tr("%1: %2 to %3", "work, from, to").arg(work(c->cut), length(c->from, unit), length(wantedSize(c->cut), unit));
+        return c->advised ? tr("%1 (advised %2)").arg(done, length(*c->advised, unit)) : done;
+    }
+    if (const auto* a = std::get_if<Advice>(&entry.body)) {
+        switch (a->state) {
+        case AdviceState::Measure: return tr("Advice: listen to %n fingering(s)").replace(QLatin1String("%n"), QString::number(a->fingerings.size()));
+        case AdviceState::MakeCut:
+            return tr("Advice: %1 to %2").arg(work(a->steps.front().cut), length(wantedSize(a->steps.front().cut), unit));
+        case AdviceState::Finished: return tr("Advice: done, %1 of %2 notes within tolerance").arg(a->withinTolerance).arg(a->of);
+        case AdviceState::Stop: return a->contradiction ? contradiction(*a->contradiction) : tr("Advice: stop");
+        }
+    }
+    if (const auto* s = std::get_if<SetAsideEntry>(&entry.body))
+        return tr("Set aside entry %1: %2").arg(s->entry.number).arg(QString::fromStdString(s->why));
+    return tr("Practice blank: the simulated player blows it");
+}
+
+} // namespace dowel::text

@@ -1,0 +1,26 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Advice and entries of the record in words.
+#pragma once
+
+#include "core/record/workbook.h"
+#include "text/units.h"
+
+#include <QString>
+
+namespace dowel::text {
+
+/// "Enlarge h1", "Trim the foot".
+[[nodiscard]] QString work(const Cut& cut);
+/// "6.4 mm bit" or what does it by hand.
+[[nodiscard]] QString tool(const AdviceStep& step, LengthUnit unit);
+/// "E5 is 18.0 cents flat; this hole moves it most."
+[[nodiscard]] QString why(const AdviceStep& step, LengthUnit unit);
+/// Why a note stays off, and what would mend it.
+[[nodiscard]] QString left(const LeftOver& leftOver);
+[[nodiscard]] QString contradiction(const Contradiction& c);
+/// The caution that belongs to a step, short; may be empty.
+[[nodiscard]] QString caution(const AdviceStep& step);
+/// One line of the logbook.
+[[nodiscard]] QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit);
+
+} // namespace dowel::text

@@ -1,0 +1,97 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "text/units.h"
+
+#include <QLocale>
+#include <QRegularExpression>
+#include <cmath>
+#include <numeric>
+
+namespace dowel::text {
+
+namespace {
+
+constexpr int sixtyFourths = 64;
+constexpr double asGoodAsFraction_mm = 0.02;
+
+QString trimmedNumber(double v, int decimals)
+{
+    QString s = QString::number(v, 'f', decimals);
+    while (s.contains(QLatin1Char('.')) && (s.endsWith(QLatin1Char('0')) || s.endsWith(QLatin1Char('.')))) {
+        const bool dot = s.endsWith(QLatin1Char('.'));
+        s.chop(1);
+        if (dot)
+            break;
+    }
+    return s;
+}
+
+QString inchNumber(Metres value)
+{
+    const double inches = value.inches();
+    const auto parts = std::lround(inches * sixtyFourths);
+    if (parts <= 0 || std::abs(static_cast<double>(parts) / sixtyFourths - inches) * 25.4 > asGoodAsFraction_mm)
+        return trimmedNumber(inches, 3);
+    const long whole = parts / sixtyFourths;
+    const long rest = parts % sixtyFourths;
+    if (rest == 0)
+        return QString::number(whole);
+    const long common = std::gcd(rest, static_cast<long>(sixtyFourths));
+    const QString fraction = QStringLiteral("%1/%2").arg(rest / common).arg(sixtyFourths / common);
+    return whole == 0 ? fraction : QStringLiteral("%1 %2").arg(whole).arg(fraction);
+}
+
+} // namespace
+
+Result<Metres> parseLength(const QString& text, LengthUnit plain)
+{
+    const Error bad{ErrorCode::BadValue, text.toStdString(), "a length such as 6.4, 1/4 or 4 1/16 in"};
+    static const QRegularExpression form(QStringLiteral(
+        R"(^\s*(?:(?<number>\d{1,5}(?:[.,]\d{1,6})?)|(?:(?<whole>\d{1,4})\s+)?(?<top>\d{1,3})/(?<bottom>\d{1,3}))\s*(?<unit>mm|in|"|″)?\s*$)"));
+    const auto match = form.match(text);
+    if (!match.hasMatch())
+        return bad;
+    const QString unit = match.captured(QStringLiteral("unit"));
+    if (!match.captured(QStringLiteral("top")).isEmpty()) {
+        const double bottom = match.captured(QStringLiteral("bottom")).toDouble();
+        if (bottom == 0.0 || unit == QLatin1String("mm"))
+            return bad;
+        return Metres::fromInches(match.captured(QStringLiteral("whole")).toDouble() +
+                                  match.captured(QStringLiteral("top")).toDouble() / bottom);
+    }
+    const double number = match.captured(QStringLiteral("number")).replace(QLatin1Char(','), QLatin1Char('.')).toDouble();
+    const bool inches = unit.isEmpty() ? plain == LengthUnit::Inches : unit != QLatin1String("mm");
+    return inches ? Metres::fromInches(number) : Metres::fromMillimetres(number);
+}
+
+QString lengthNumber(Metres value, LengthUnit unit)
+{
+    return unit == LengthUnit::Inches ? inchNumber(value) : trimmedNumber(value.millimetres(), 2);
+}
+
+QString length(Metres value, LengthUnit unit)
+{
+    return lengthNumber(value, unit) + (unit == LengthUnit::Inches ? QStringLiteral(" in") : QStringLiteral(" mm"));
+}
+
+QString cents(double value)
+{
+    const double tenths = std::round(value * 10.0) / 10.0;
+    const QString sign = tenths < 0.0 ? QStringLiteral("−") : tenths > 0.0 ? QStringLiteral("+") : QStringLiteral("±");
+    return sign + QString::number(std::abs(tenths), 'f', 1);
+}
+
+QString spread(double sd)
+{
+    return QStringLiteral("±") + QString::number(sd, 'f', 1);
+}
+
+QString noteName(const std::string& name)
+{
+    QString s = QString::fromStdString(name);
+    s.replace(QLatin1Char('#'), QChar(0x266F));
+    static const QRegularExpression flat(QStringLiteral("^([A-G])b"));
+    s.replace(flat, QStringLiteral("\\1♭"));
+    return s;
+}
+
+} // namespace dowel::text

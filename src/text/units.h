@@ -1,0 +1,27 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Lengths, cents and pitches as makers write them. A fraction is always inches; a plain number is in the unit chosen.
+#pragma once
+
+#include "core/base/quantities.h"
+#include "core/base/result.h"
+
+#include <QString>
+
+namespace dowel::text {
+
+enum class LengthUnit { Millimetres, Inches };
+
+/// "6.4", "6,4 mm", "1/4", "4 1/16 in", "0.25\"". Errors: BadValue (where = the text).
+Result<Metres> parseLength(const QString& text, LengthUnit plain);
+/// "6.4 mm"; inches as the nearest sixty-fourth where it is within 0.02 mm, else "0.252 in". trimmed of idle zeros.
+[[nodiscard]] QString length(Metres value, LengthUnit unit);
+/// The same without the unit, for fields that show it beside.
+[[nodiscard]] QString lengthNumber(Metres value, LengthUnit unit);
+/// "+4.2", "−18.0": always with a sign, tabular.
+[[nodiscard]] QString cents(double value);
+/// "±2.5".
+[[nodiscard]] QString spread(double sd);
+/// A pitch or fingering name with real accidentals: "F#5" -> "F♯5".
+[[nodiscard]] QString noteName(const std::string& name);
+
+} // namespace dowel::text
