@@ -36,11 +36,13 @@ Complex besselRatio(const Complex& x)
     // Below the real axis the outgoing Hankel function dominates both by e^(2 Im x): beyond |x| = 20 the other one is
     // smaller than 1e-12 and the expansion's terms have fallen below 1e-11.
     constexpr double large = 20.0;
-    if (std::abs(x) >= large) {
+    if (std::norm(x) >= large * large) {
         static constexpr auto quotient = quotientCoefficients();
         const Complex step = Complex(0.0, 1.0) / x;
-        Complex sum = quotient[terms - 1];
-        for (std::size_t k = terms - 1; k-- > 0;)
+        // Coefficients grow little over the first terms: where |x| is large a few are enough for twelve digits.
+        const std::size_t last = std::norm(x) > 60.0 * 60.0 ? 8 : terms - 1;
+        Complex sum = quotient[last];
+        for (std::size_t k = last; k-- > 0;)
             sum = sum * step + quotient[k];
         return Complex(0.0, -1.0) * sum;
     }

@@ -13,6 +13,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 namespace dowel::acoustics {
 
@@ -57,6 +58,30 @@ template <std::size_t N> Dual<N> lossFunction(const Dual<N>& x)
     return x.chained(2.0 * ratio / x.v, 2.0 * (slope - ratio / x.v) / x.v);
 }
 
+/// Air at one frequency, with everything that a line needs and that does not depend on its radius.
+template <class C> struct Medium
+{
+    AirOf<C> air;
+    C omega;
+    C lossFactor; ///< 1 for a smooth wall
+    C inertia;    ///< j omega rho
+    C stiffness;  ///< j omega / (rho c^2)
+    C viscous;    ///< e^(-j pi/4) sqrt(omega rho / mu), per metre of radius
+    C thermal;    ///< the same for heat
+
+    static Medium at(const AirOf<C>& air, const C& omega, const C& lossFactor)
+    {
+        using std::sqrt;
+        Medium m{air, omega, lossFactor, {}, {}, {}, {}};
+        const C jw = C(Complex(0.0, 1.0)) * omega;
+        m.inertia = jw * air.density;
+        m.stiffness = jw / (air.density * air.speed * air.speed);
+        m.viscous = C(std::polar(1.0, -std::numbers::pi / 4.0)) * sqrt(omega * air.density / air.viscosity);
+        m.thermal = m.viscous * sqrt(air.prandtl);
+        return m;
+    }
+};
+
 /// Series impedance and shunt admittance per length of a tube of one radius.
 template <class C> struct LineConstants
 {
@@ -64,19 +89,13 @@ template <class C> struct LineConstants
     C y; ///< m^2 / (Pa s) per metre
 };
 
-/// radius_m > 0, omega > 0; lossFactor 1 for a smooth wall.  Source: [ZK49]; quoted in acoustics.md.
-template <class C> LineConstants<C> lineConstants(const AirOf<C>& air, const C& radius_m, const C& omega, const C& lossFactor)
+/// radius_m > 0.  Source: [ZK49]; quoted in acoustics.md.
+template <class C> LineConstants<C> lineConstants(const Medium<C>& m, const C& radius_m)
 {
-    using std::sqrt;
-    const Complex diagonal = std::polar(1.0, -std::numbers::pi / 4.0);
-    const C rv = radius_m * sqrt(omega * air.density / air.viscosity);
-    const C rt = rv * sqrt(air.prandtl);
-    const C fv = lossFactor * lossFunction(C(diagonal) * rv);
-    const C ft = lossFactor * lossFunction(C(diagonal) * rt);
+    const C fv = m.lossFactor * lossFunction(radius_m * m.viscous);
+    const C ft = m.lossFactor * lossFunction(radius_m * m.thermal);
     const C area = C(std::numbers::pi) * radius_m * radius_m;
-    const C jw = C(Complex(0.0, 1.0)) * omega;
-    return {jw * air.density / area / (C(1.0) - fv),
-            jw * area / (air.density * air.speed * air.speed) * (C(1.0) + C(AirOf<C>::gamma - 1.0) * ft)};
+    return {m.inertia / (area * (C(1.0) - fv)), m.stiffness * area * (C(1.0) + C(AirOf<C>::gamma - 1.0) * ft)};
 }
 
 /// exp of the traceless matrix ((alpha, beta), (gamma, -alpha)).
@@ -84,31 +103,49 @@ template <class C> Matrix<C> exponential(const C& alpha, const C& beta, const C&
 {
     using std::exp;
     using std::sqrt;
-    const C s = sqrt(alpha * alpha + beta * gamma);
-    const C up = exp(s);
-    const C down = C(1.0) / up;
-    const C cosh = (up + down) * C(0.5);
-    const C sinhOverS = (up - down) * C(0.5) / s;
-    return {cosh + sinhOverS * alpha, sinhOverS * beta, sinhOverS * gamma, cosh - sinhOverS * alpha};
+    const C square = alpha * alpha + beta * gamma;
+    C cosh;
+    C sinhOverS;
+    constexpr double shortStep = 0.25; // |s|^2 below which seven terms of either series leave less than 1e-16
+    if (std::norm(valueOf(square)) < shortStep * shortStep) {
+        cosh = C(1.0 / 479001600.0) * square + C(1.0 / 3628800.0);
+        sinhOverS = C(1.0 / 6227020800.0) * square + C(1.0 / 39916800.0);
+        for (const auto& [even, odd] : {std::pair{1.0 / 40320.0, 1.0 / 362880.0},
+                                        {1.0 / 720.0, 1.0 / 5040.0},
+                                        {1.0 / 24.0, 1.0 / 120.0},
+                                        {0.5, 1.0 / 6.0},
+                                        {1.0, 1.0}}) {
+            cosh = cosh * square + C(even);
+            sinhOverS = sinhOverS * square + C(odd);
+        }
+    } else {
+        const C s = sqrt(square);
+        const C up = exp(s);
+        const C down = C(1.0) / up;
+        cosh = (up + down) * C(0.5);
+        sinhOverS = (up - down) * C(0.5) / s;
+    }
+    const C turn = sinhOverS * alpha;
+    return {cosh + turn, sinhOverS * beta, sinhOverS * gamma, cosh - turn};
 }
 
 /// A stretch of bore with straight walls, from radius low_m (footwards) to high_m (mouthwards), length_m > 0.
 /// slices >= 1 Magnus steps; a cylinder needs one and is exact, slicesFor() tells how many a taper needs.
 template <class C>
-Matrix<C> boreSegment(const AirOf<C>& air, const C& low_m, const C& high_m, const C& length_m, const C& omega,
-                      const C& lossFactor, int slices)
+Matrix<C> boreSegment(const Medium<C>& medium, const C& low_m, const C& high_m, const C& length_m, int slices)
 {
-    using std::sqrt;
     const double gauss = std::sqrt(3.0) / 6.0;
-    const C h = length_m / C(static_cast<double>(slices));
+    const C h = length_m * C(1.0 / slices);
+    const C half = h * C(0.5);
+    const C twisting = C(-std::sqrt(3.0) / 12.0) * h * h;
     Matrix<C> total;
     for (int i = 0; i < slices; ++i) {
         const auto radiusAt = [&](double share) { return low_m + (high_m - low_m) * C((i + share) / slices); };
-        const auto one = lineConstants(air, radiusAt(0.5 - gauss), omega, lossFactor);
-        const auto two = lineConstants(air, radiusAt(0.5 + gauss), omega, lossFactor);
-        const C half = h * C(0.5);
-        const C twist = C(-std::sqrt(3.0) / 12.0) * h * h * (one.z * two.y - two.z * one.y);
-        total = exponential(twist, half * (one.z + two.z), half * (one.y + two.y)) * total;
+        const auto one = lineConstants(medium, radiusAt(0.5 - gauss));
+        const auto two = lineConstants(medium, radiusAt(0.5 + gauss));
+        const C twist = twisting * (one.z * two.y - two.z * one.y);
+        const Matrix<C> step = exponential(twist, half * (one.z + two.z), half * (one.y + two.y));
+        total = i == 0 ? step : step * total;
     }
     return total;
 }
@@ -184,10 +221,12 @@ template <class C> struct HoleMeasures
 /// is a rigid plug flush with the outside.  Source: [LS12] for inner and series lengths, [NJD98] for the matching
 /// volume, outer end on a round tube after [DNJ01] (all from memory).  Valid for radius <= boreRadius, k a < 1.
 template <class C>
-Matrix<C> sideHole(const AirOf<C>& air, const HoleMeasures<C>& h, const C& omega, const C& lossFactor, bool closed)
+Matrix<C> sideHole(const Medium<C>& medium, const HoleMeasures<C>& h, bool closed)
 {
     using std::pow;
     using std::tanh;
+    const AirOf<C>& air = medium.air;
+    const C& omega = medium.omega;
     const C k = omega / air.speed;
     const C ka = k * h.boreRadius;
     const C delta = h.innerRadius / h.boreRadius;
@@ -195,7 +234,6 @@ Matrix<C> sideHole(const AirOf<C>& air, const HoleMeasures<C>& h, const C& omega
     const C d3 = d2 * delta;
     const C d4 = d2 * d2;
     const C area = C(std::numbers::pi) * h.innerRadius * h.innerRadius;
-    const C jwrho = C(Complex(0.0, 1.0)) * omega * air.density;
 
     const C matching = h.innerRadius * delta / C(8.0) * (C(1.0) + C(0.207) * d3);
     const C depth = h.chimney + matching;
@@ -211,7 +249,7 @@ Matrix<C> sideHole(const AirOf<C>& air, const HoleMeasures<C>& h, const C& omega
     const double innerValue = valueOf(h.innerRadius).real();
     // Chimneys are short, so two steps of a frustum agree with twenty to better than 0.001 cent.
     const int slices = std::max(1, static_cast<int>(std::ceil(std::log(innerValue / outerValue) / 0.25)));
-    const Matrix<C> pipe = boreSegment(air, h.radius, h.innerRadius, depth, omega, lossFactor, slices);
+    const Matrix<C> pipe = boreSegment(medium, h.radius, h.innerRadius, depth, slices);
     C shunt;
     if (closed) {
         shunt = pipe.a / pipe.c;
@@ -223,8 +261,8 @@ Matrix<C> sideHole(const AirOf<C>& air, const HoleMeasures<C>& h, const C& omega
         const C load = radiationImpedance(air, h.radius, omega, end);
         shunt = (pipe.a * load + pipe.b) / (pipe.c * load + pipe.d);
     }
-    shunt += jwrho * inner_m / area;
-    const C half = jwrho * series_m / area * C(0.5);
+    shunt += medium.inertia * inner_m / area;
+    const C half = medium.inertia * series_m / area * C(0.5);
     const C admittance = C(1.0) / shunt;
     return {C(1.0) + half * admittance, half * (C(2.0) + half * admittance), admittance, C(1.0) + half * admittance};
 }

@@ -67,9 +67,9 @@ template <class C> struct MouthInputs
 };
 
 /// Impedance of a rigidly closed tube seen from its end.
-template <class C> C closedCavity(const AirOf<C>& air, const C& radius, const C& length, const C& omega, const C& loss)
+template <class C> C closedCavity(const Medium<C>& medium, const C& radius, const C& length)
 {
-    const Matrix<C> m = boreSegment(air, radius, radius, length, omega, loss, 1);
+    const Matrix<C> m = boreSegment(medium, radius, radius, length, 1);
     return m.a / m.c;
 }
 
@@ -98,7 +98,7 @@ template <class C> C totalAtMouth(Shape::Mouth mouth, const MouthInputs<C>& in)
         const C depth = in.measure[2] + C(windowInner + windowOuter) * equalRadius;
         C tube = in.tube;
         if (valueOf(in.measure[3]).real() > 0.0) {
-            const C cavity = closedCavity(air, in.topRadius, in.measure[3], in.omega, in.loss);
+            const C cavity = closedCavity(Medium<C>::at(air, in.omega, in.loss), in.topRadius, in.measure[3]);
             tube = tube * cavity / (tube + cavity);
         }
         return (tube + jw * air.density * depth / window * fitted + radiated()) / characteristic;
@@ -113,7 +113,7 @@ template <class C> C totalAtMouth(Shape::Mouth mouth, const MouthInputs<C>& in)
         const C inner = radius * (C(0.822) - C(0.095) * delta - C(1.566) * delta * delta + C(2.138) * delta * delta * delta -
                                   C(1.640) * pow(delta, 4.0) + C(0.502) * pow(delta, 5.0));
         const C inertance = air.density * ((in.measure[2] + inner) / hole + C(0.8216) * openRadius / open);
-        const C cavity = closedCavity(air, in.topRadius, in.measure[3], in.omega, in.loss);
+        const C cavity = closedCavity(Medium<C>::at(air, in.omega, in.loss), in.topRadius, in.measure[3]);
         return (in.tube * cavity / (in.tube + cavity) + jw * inertance * fitted + radiated()) / characteristic;
     }
     case Shape::Mouth::ClosedTop: break;
@@ -244,6 +244,7 @@ struct Model::Parts
     public:
         Slice(const Parts& parts, double hertz) : m_parts(&parts), m_omega(2.0 * std::numbers::pi * hertz)
         {
+            m_medium = Medium<Complex>::at(parts.air, m_omega, parts.loss);
             m_foot = parts.atFoot(parts.air, Complex(parts.foot.radius_m), m_omega);
             m_stretch.resize(parts.elements.size());
             m_open.resize(parts.elements.size());
@@ -278,7 +279,7 @@ struct Model::Parts
             if (!cached) {
                 const HoleMeasures<Complex> h{e.local[0], e.local[1], e.local[2], e.local[3],
                                               std::exp(m_parts->calibration.holeEndLog)};
-                cached = sideHole(m_parts->air, h, m_omega, m_parts->loss, closed[e.hole]);
+                cached = sideHole(m_medium, h, closed[e.hole]);
             }
             return *cached;
         }
@@ -288,10 +289,9 @@ struct Model::Parts
             const double high = e.local[1];
             const double length = e.local[2];
             if (low != high)
-                return boreSegment(m_parts->air, Complex(low), Complex(high), Complex(length), m_omega, m_parts->loss,
-                                   slicesFor(low, high, length));
+                return boreSegment(m_medium, Complex(low), Complex(high), Complex(length), slicesFor(low, high, length));
             if (low != m_lastRadius) {
-                m_line = lineConstants(m_parts->air, Complex(low), m_omega, m_parts->loss);
+                m_line = lineConstants(m_medium, Complex(low));
                 m_lastRadius = low;
             }
             return exponential(Complex(0.0), m_line.z * length, m_line.y * length);
@@ -299,6 +299,7 @@ struct Model::Parts
 
         const Parts* m_parts;
         Complex m_omega;
+        Medium<Complex> m_medium{};
         Wave<Complex> m_foot;
         std::vector<std::optional<Matrix<Complex>>> m_stretch;
         std::vector<std::optional<Matrix<Complex>>> m_open;
@@ -356,20 +357,26 @@ struct Model::Parts
         return std::nullopt;
     }
 
-    /// The zero of phase between two frequencies: secant steps, since the phase is nearly straight there, kept inside the
-    /// bracket by halving it whenever one leaves it.
+    /// The zero of phase between two frequencies: inverse quadratic and then secant steps, since the phase is nearly
+    /// straight there, kept inside the bracket by halving it whenever one leaves it.
     [[nodiscard]] double refined(const std::vector<bool>& closed, double low, double atLow, double high, double atHigh) const
     {
         constexpr int mostSteps = 80;
-        constexpr double enough = 1e-11; // relative change of frequency: 2e-8 cent
+        constexpr double enough = 1e-8; // relative size of a step whose successor would be below 1e-11, 2e-8 cent
+        double oldest = 0.0;
+        double atOldest = 0.0;
         double last = low;
         double atLast = atLow;
         double x = high;
         double at = atHigh;
         for (int i = 0; i < mostSteps; ++i) {
             double next = x - at * (x - last) / (at - atLast);
+            if (i > 0)
+                next += quadraticTerm(oldest, atOldest, last, atLast, x, at);
             if (!(next > low && next < high))
                 next = 0.5 * (low + high);
+            oldest = last;
+            atOldest = atLast;
             last = x;
             atLast = at;
             x = next;
@@ -382,6 +389,15 @@ struct Model::Parts
             (at > 0.0 ? low : high) = x;
         }
         return x;
+    }
+
+    /// What inverse quadratic interpolation to phase 0 adds to the secant through the last two points (Newton's form).
+    static double quadraticTerm(double x0, double y0, double x1, double y1, double x2, double y2)
+    {
+        const double near = (x2 - x1) / (y2 - y1);
+        const double far = (x1 - x0) / (y1 - y0);
+        const double term = (near - far) / (y2 - y0) * y2 * y1;
+        return std::isfinite(term) ? term : 0.0;
     }
 
     [[nodiscard]] NoteAnswer withDerivatives(double hertz, const std::vector<bool>& closed) const;
@@ -447,6 +463,10 @@ NoteAnswer Model::Parts::withDerivatives(double hertz, const std::vector<bool>& 
     const auto footKelvin = EndDual::variable(calibration.kelvin, 1);
     const auto footOmega = EndDual::variable(omega, 2);
     const Wave<EndDual> footWave = atFoot(AirOf<EndDual>::at(footKelvin), footRadius, footOmega);
+    const auto stretchMedium = Medium<SegmentDual>::at(AirOf<SegmentDual>::at(SegmentDual::variable(calibration.kelvin, 3)),
+                                                       SegmentDual::variable(omega, 4), SegmentDual::variable(lossValue, 5));
+    const auto holeMedium = Medium<HoleDual>::at(AirOf<HoleDual>::at(HoleDual::variable(calibration.kelvin, 4)),
+                                                 HoleDual::variable(omega, 5), HoleDual::variable(lossValue, 6));
     std::vector<Matrix<SegmentDual>> stretches(n);
     std::vector<Matrix<HoleDual>> holes(n);
     std::vector<Wave<Complex>> below(n + 1);
@@ -460,15 +480,12 @@ NoteAnswer Model::Parts::withDerivatives(double hertz, const std::vector<bool>& 
             const auto at = [&](std::size_t k) { return HoleDual::variable(e.local[k], k); };
             const HoleMeasures<HoleDual> h{at(0), at(1), at(2), at(3),
                                            HoleDual::variable(std::exp(calibration.holeEndLog), 7)};
-            holes[i] = sideHole(AirOf<HoleDual>::at(HoleDual::variable(calibration.kelvin, 4)), h, HoleDual::variable(omega, 5),
-                                HoleDual::variable(lossValue, 6), closed[e.hole]);
+            holes[i] = sideHole(holeMedium, h, closed[e.hole]);
             step(holes[i]);
         } else {
             const auto at = [&](std::size_t k) { return SegmentDual::variable(e.local[k], k); };
             // A cylinder's value needs one step; its derivative by one end's radius needs as many as a taper's.
-            stretches[i] = boreSegment(AirOf<SegmentDual>::at(SegmentDual::variable(calibration.kelvin, 3)), at(0), at(1), at(2),
-                                       SegmentDual::variable(omega, 4), SegmentDual::variable(lossValue, 5),
-                                       slicesFor(e.local[0], e.local[1], e.local[2]));
+            stretches[i] = boreSegment(stretchMedium, at(0), at(1), at(2), slicesFor(e.local[0], e.local[1], e.local[2]));
             step(stretches[i]);
         }
     }

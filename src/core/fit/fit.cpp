@@ -372,10 +372,17 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
         }
         return *plain[shape];
     };
+    // Ups and downs of several cuts do not make up for each other in what is wrong about them: the way counts.
     const std::size_t last = book.shapes().size() - 1;
-    const auto now = plainCents(last);
-    if (!now)
-        return now.error();
+    std::vector<std::vector<double>> way(last + 1, std::vector<double>(fingerings.size(), 0.0));
+    for (std::size_t shape = last; shape-- > readings.front().shape;) {
+        const auto before = plainCents(shape);
+        const auto after = plainCents(shape + 1);
+        if (!before || !after)
+            return before ? after.error() : before.error();
+        for (std::size_t i = 0; i < fingerings.size(); ++i)
+            way[shape][i] = way[shape + 1][i] + std::abs((*after)[i] - (*before)[i]);
+    }
 
     std::vector<Session> sessions;
     for (const PlacedReading& r : readings) {
@@ -385,10 +392,7 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
         const double room_K = r.reading->air.kelvin();
         if (sessions.empty() || sessions.back().shape != &book.shapes()[r.shape] || sessions.back().room_K != room_K)
             sessions.push_back({&book.shapes()[r.shape], room_K, {}, {}, {}});
-        const auto then = plainCents(r.shape);
-        if (!then)
-            return then.error();
-        const double change = (*now)[note] - (*then)[note];
+        const double change = way[r.shape][note];
         Session& s = sessions.back();
         s.notes.push_back(note);
         s.heard_cents.push_back(1200.0 * std::log2(r.reading->pitch / fingerings[note].target));
@@ -407,8 +411,8 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
         problem.SetParameterUpperBound(shared.scaled(), i, outermost);
     }
     problem.AddResidualBlock(new PriorCost(static_cast<int>(u.size())), nullptr, shared.scaled());
-    // Beyond two standard deviations a reading pulls less and less: a single wrong one is outvoted by its neighbours.
-    constexpr double believed = 2.0;
+    // Beyond three standard deviations a reading pulls less and less: a single wrong one is outvoted by its neighbours.
+    constexpr double believed = 3.0;
     for (std::size_t i = 0; i < sessions.size(); ++i)
         for (std::size_t row = 0; row < sessions[i].notes.size(); ++row)
             problem.AddResidualBlock(new ReadingCost(shared, sessions[i], i, row, prior), new ceres::CauchyLoss(believed),
@@ -456,10 +460,23 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
 
 Result<Posterior::Forecast> Posterior::forecast(const Instrument& shape) const
 {
+    return evaluated(shape, true);
+}
+
+Result<std::vector<double>> Posterior::cents(const Instrument& shape) const
+{
+    auto e = evaluated(shape, false);
+    if (!e)
+        return e.error();
+    return std::move(e->cents);
+}
+
+Result<Posterior::Forecast> Posterior::evaluated(const Instrument& shape, bool derivatives) const
+{
     std::vector<std::size_t> notes(shape.spec().fingerings.size());
     for (std::size_t i = 0; i < notes.size(); ++i)
         notes[i] = i;
-    auto e = evaluate(shape, Unknowns::of(shape), m_mean, shape.spec().tuning.playedAt.kelvin(), notes, true);
+    auto e = evaluate(shape, Unknowns::of(shape), m_mean, shape.spec().tuning.playedAt.kelvin(), notes, derivatives);
     if (!e)
         return e.error();
     return Forecast{std::move(e->cents), std::move(e->jacobian)};

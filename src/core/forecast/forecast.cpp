@@ -2,7 +2,6 @@
 #include "core/forecast/forecast.h"
 
 #include <cmath>
-#include <map>
 
 namespace dowel {
 
@@ -13,28 +12,32 @@ Result<Forecaster> Forecaster::make(const Workbook& book, const Priors& priors, 
         return posterior.error();
     Forecaster f(std::move(*posterior));
     const auto& heard = f.m_posterior.lastHeard();
-    f.m_heardCents.resize(heard.size());
-    std::map<int, std::vector<double>> byShape;
-    for (std::size_t i = 0; i < heard.size(); ++i) {
-        if (heard[i] < 0)
-            continue;
-        auto it = byShape.find(heard[i]);
-        if (it == byShape.end()) {
-            const auto then = f.m_posterior.forecast(book.shapes()[static_cast<std::size_t>(heard[i])]);
-            if (!then)
-                return then.error();
-            it = byShape.emplace(heard[i], then->cents).first;
+    f.m_way.resize(heard.size());
+    auto later = f.m_posterior.cents(book.present());
+    if (!later)
+        return later.error();
+    f.m_presentCents = *later;
+    std::vector<double> way(heard.size(), 0.0);
+    for (std::size_t shape = book.shapes().size(); shape-- > 0;) {
+        bool needed = false;
+        for (std::size_t i = 0; i < heard.size(); ++i) {
+            if (heard[i] == static_cast<int>(shape))
+                f.m_way[i] = way[i];
+            needed = needed || (heard[i] >= 0 && heard[i] < static_cast<int>(shape));
         }
-        f.m_heardCents[i] = it->second[i];
+        if (!needed || shape == 0)
+            break;
+        auto earlier = f.m_posterior.cents(book.shapes()[shape - 1]);
+        if (!earlier)
+            return earlier.error();
+        for (std::size_t i = 0; i < way.size(); ++i)
+            way[i] += std::abs((*later)[i] - (*earlier)[i]);
+        later = std::move(earlier);
     }
     auto now = f.states(book.present());
     if (!now)
         return now.error();
     f.m_now = std::move(*now);
-    f.m_moved.resize(heard.size());
-    for (std::size_t i = 0; i < heard.size(); ++i)
-        if (f.m_heardCents[i])
-            f.m_moved[i] = f.m_now[i].cents - *f.m_heardCents[i];
     return f;
 }
 
@@ -47,7 +50,7 @@ Result<std::vector<NoteState>> Forecaster::states(const Instrument& shape) const
     for (std::size_t i = 0; i < states.size(); ++i) {
         const auto row = forecast->jacobian.row(static_cast<Eigen::Index>(i));
         const double known = row * m_posterior.covariance() * row.transpose();
-        const double change = m_heardCents[i] ? forecast->cents[i] - *m_heardCents[i] : 0.0;
+        const double change = m_way[i].value_or(0.0) + std::abs(forecast->cents[i] - m_presentCents[i]);
         states[i].cents = forecast->cents[i];
         states[i].sd = std::sqrt(std::max(0.0, known) + std::pow(m_posterior.priors().shareOfChange * change, 2));
     }

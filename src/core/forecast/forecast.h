@@ -25,15 +25,16 @@ public:
     /// The shape the workbook ends with.
     [[nodiscard]] const std::vector<NoteState>& now() const { return m_now; }
     [[nodiscard]] const Posterior& posterior() const { return m_posterior; }
-    /// By how much each note is forecast to have moved since it was last heard; nothing where it never was.
-    [[nodiscard]] const std::vector<std::optional<double>>& movedSinceHeard() const { return m_moved; }
+    /// How far each note is forecast to have gone since it was last heard, up and down added up, in cents; nothing where
+    /// it never was heard.
+    [[nodiscard]] const std::vector<std::optional<double>>& waySinceHeard() const { return m_way; }
 
 private:
     Forecaster(Posterior posterior) : m_posterior(std::move(posterior)) {}
     Posterior m_posterior;
     std::vector<NoteState> m_now;
-    std::vector<std::optional<double>> m_heardCents; ///< forecast on the shape each note was last heard on
-    std::vector<std::optional<double>> m_moved;
+    std::vector<double> m_presentCents;
+    std::vector<std::optional<double>> m_way;
 };
 
 } // namespace dowel

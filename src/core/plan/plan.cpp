@@ -68,20 +68,27 @@ public:
         const auto shape = withSizes(*m_present, sizes);
         if (!shape)
             return false;
-        const auto s = m_forecaster->posterior().sensitivity(*shape);
+        const Posterior& posterior = m_forecaster->posterior();
+        const auto& fingerings = m_present->spec().fingerings;
+        const auto scale = [&](std::size_t i) { return std::sqrt(fingerings[i].weight) / fingerings[i].tolerance.cents(); };
+        const auto put = [&](const std::vector<double>& cents) {
+            for (std::size_t i = 0; i < fingerings.size(); ++i)
+                residuals[i] = (cents[i] - (*m_aim)[i]) * scale(i);
+        };
+        if (jacobians == nullptr || jacobians[0] == nullptr) {
+            const auto cents = posterior.cents(*shape);
+            if (cents)
+                put(*cents);
+            return cents.ok();
+        }
+        const auto s = posterior.sensitivity(*shape);
         if (!s)
             return false;
-        const auto& fingerings = m_present->spec().fingerings;
-        for (std::size_t i = 0; i < fingerings.size(); ++i) {
-            const double scale = std::sqrt(fingerings[i].weight) / fingerings[i].tolerance.cents();
-            residuals[i] = (s->cents[i] - (*m_aim)[i]) * scale;
-            if (jacobians != nullptr && jacobians[0] != nullptr) {
-                const auto columns = s->perMetre.cols();
-                for (Eigen::Index k = 0; k < columns; ++k)
-                    jacobians[0][static_cast<Eigen::Index>(i) * columns + k] =
-                        s->perMetre(static_cast<Eigen::Index>(i), k) * scale * 1e-3;
-            }
-        }
+        put(s->cents);
+        Eigen::Map<Eigen::Matrix<double, Eigen::Dynamic, Eigen::Dynamic, Eigen::RowMajor>> j(jacobians[0], s->perMetre.rows(),
+                                                                                             s->perMetre.cols());
+        for (Eigen::Index i = 0; i < j.rows(); ++i)
+            j.row(i) = s->perMetre.row(i) * scale(static_cast<std::size_t>(i)) * 1e-3;
         return true;
     }
 
@@ -140,7 +147,7 @@ private:
 
     void summarise(Advice& advice) const;
     [[nodiscard]] std::vector<FingeringId> neverHeard() const;
-    [[nodiscard]] std::vector<FingeringId> worthHearing(const std::vector<NoteState>& states, const Instrument& shape) const;
+    [[nodiscard]] std::vector<FingeringId> worthHearing(const std::vector<NoteState>& states) const;
     [[nodiscard]] std::optional<Contradiction> contradiction() const;
     [[nodiscard]] bool allSafelyIn() const;
     [[nodiscard]] Result<std::vector<double>> aims(const std::vector<NoteState>& atGoal) const;
@@ -183,17 +190,13 @@ std::vector<FingeringId> Planner::neverHeard() const
     return ids;
 }
 
-/// Notes that have moved since they were heard, or are so unsure that hearing them tells something.
-std::vector<FingeringId> Planner::worthHearing(const std::vector<NoteState>& states, const Instrument& shape) const
+/// Notes that have moved since they were heard.
+std::vector<FingeringId> Planner::worthHearing(const std::vector<NoteState>& states) const
 {
     std::vector<FingeringId> ids;
-    const auto& heard = m_forecaster.posterior().lastHeard();
-    const int last = static_cast<int>(m_book->shapes().size()) - 1;
-    const bool cutSince = !(shape == m_book->present());
     for (std::size_t i = 0; i < states.size(); ++i) {
-        const double heardAt = m_forecaster.now()[i].cents - m_forecaster.movedSinceHeard()[i].value_or(0.0);
-        const bool moved = std::abs(states[i].cents - heardAt) > m_options.staleMove_cents;
-        if (heard[i] < 0 || (moved && (cutSince || heard[i] < last)))
+        const auto& way = m_forecaster.waySinceHeard()[i];
+        if (!way || *way + std::abs(states[i].cents - m_forecaster.now()[i].cents) > m_options.staleMove_cents)
             ids.push_back((*m_fingerings)[i].id);
     }
     return ids;
@@ -389,7 +392,7 @@ Result<Advice> Planner::advice()
     }
     const Instrument& present = m_book->present();
     const auto& now = m_forecaster.now();
-    const auto stale = worthHearing(now, present);
+    const auto stale = worthHearing(now);
     if (allSafelyIn()) {
         advice.state = stale.empty() ? AdviceState::Finished : AdviceState::Measure;
         advice.fingerings = stale;
@@ -412,7 +415,7 @@ Result<Advice> Planner::advice()
     const auto aim = aims(*atGoal);
     if (!aim)
         return aim.error();
-    auto careful = bestReachable(m_forecaster, present, *aim, m_options, m_cancel);
+    auto careful = bestReachable(m_forecaster, present, *aim, m_options, m_cancel, &*goal);
     if (!careful)
         return careful.error();
 
@@ -437,7 +440,7 @@ Result<Advice> Planner::advice()
         shape = (*found)->after;
         states = std::move(*after);
         advice.steps.push_back(std::move((*found)->step));
-        advice.steps.back().hear = worthHearing(states, shape);
+        advice.steps.back().hear = worthHearing(states);
         advice.steps.back().thenMeasure = false;
     }
     // A pass must pay as a whole: its cost may not rise.
@@ -485,25 +488,27 @@ Reach reachOf(const Instrument& instrument, const PlanOptions& options)
 }
 
 Result<Instrument> bestReachable(const Forecaster& forecaster, const Instrument& present, const std::vector<double>& aim,
-                                 const PlanOptions& options, const Cancel& cancel)
+                                 const PlanOptions& options, const Cancel& cancel, const Instrument* startFrom)
 {
     const Reach reach = reachOf(present, options);
     const Sizes start = sizesOf(present);
-    Eigen::VectorXd x = start * 1e3; // millimetres: steps of like size for holes and foot
+    // Millimetres: steps of like size for holes and foot.
+    const Eigen::VectorXd present_mm = start * 1e3;
+    Eigen::VectorXd x = startFrom == nullptr ? present_mm : Eigen::VectorXd(sizesOf(*startFrom) * 1e3);
     const auto n = static_cast<int>(x.size());
     ceres::Problem problem;
     problem.AddParameterBlock(x.data(), n);
     for (int i = 0; i < n; ++i) {
         const bool foot = i + 1 == n;
-        problem.SetParameterLowerBound(x.data(), i, foot ? reach.shortest.millimetres() : x[i]);
-        problem.SetParameterUpperBound(x.data(), i, foot ? x[i] : reach.widest[static_cast<std::size_t>(i)].millimetres());
+        problem.SetParameterLowerBound(x.data(), i, foot ? reach.shortest.millimetres() : present_mm[i]);
+        problem.SetParameterUpperBound(x.data(), i, foot ? present_mm[i] : reach.widest[static_cast<std::size_t>(i)].millimetres());
     }
     problem.AddResidualBlock(new ScaleCost(forecaster, present, aim, cancel), nullptr, x.data());
     problem.AddResidualBlock(new WorkCost(start), nullptr, x.data());
     ceres::Solver::Options solver;
     solver.linear_solver_type = ceres::DENSE_QR;
     solver.max_num_iterations = 20;
-    solver.function_tolerance = 1e-4;
+    solver.function_tolerance = 1e-3; // of the weighted squares: far under a tenth of a cent in any note
     solver.logging_type = ceres::SILENT;
     ceres::Solver::Summary summary;
     ceres::Solve(solver, &problem, &summary);

@@ -32,9 +32,11 @@ struct Reach
 };
 [[nodiscard]] Reach reachOf(const Instrument& instrument, const PlanOptions& options = {});
 
-/// The shape that brings all notes nearest to (target + aim), aim in cents per fingering.
+/// The shape that brings all notes nearest to (target + aim), aim in cents per fingering. startFrom: where the
+/// search begins, by default the present shape.
 /// Errors: OutOfModelRange, Cancelled.
 [[nodiscard]] Result<Instrument> bestReachable(const Forecaster& forecaster, const Instrument& present,
-                                               const std::vector<double>& aim, const PlanOptions& options, const Cancel& cancel);
+                                               const std::vector<double>& aim, const PlanOptions& options, const Cancel& cancel,
+                                               const Instrument* startFrom = nullptr);
 
 } // namespace dowel
