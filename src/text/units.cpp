@@ -87,11 +87,7 @@ QString spread(double sd)
 
 QString noteName(const std::string& name)
 {
-    QString s = QString::fromStdString(name);
-    s.replace(QLatin1Char('#'), QChar(0x266F));
-    static const QRegularExpression flat(QStringLiteral("^([A-G])b"));
-    s.replace(flat, QStringLiteral("\\1♭"));
-    return s;
+    return QString::fromStdString(name);
 }
 
 } // namespace dowel::text

@@ -21,7 +21,7 @@ Result<Metres> parseLength(const QString& text, LengthUnit plain);
 [[nodiscard]] QString cents(double value);
 /// "±2.5".
 [[nodiscard]] QString spread(double sd);
-/// A pitch or fingering name with real accidentals: "F#5" -> "F♯5".
+/// A pitch's or fingering's name as the specification has it.
 [[nodiscard]] QString noteName(const std::string& name);
 
 } // namespace dowel::text

@@ -2,6 +2,8 @@
 // Names of things inside one instrument, typed so that a hole's name is not taken for a fingering's.
 #pragma once
 
+#include <cstddef> // before <compare>: that header alone is more than Qt 6.4's moc can read
+
 #include <compare>
 #include <string>
 

@@ -3,6 +3,8 @@
 // A value is made only by naming its unit and read only by naming its unit; SI is kept inside.
 #pragma once
 
+#include <cstddef> // before <compare>: that header alone is more than Qt 6.4's moc can read
+
 #include <compare>
 
 namespace dowel {

@@ -519,12 +519,24 @@ Result<Instrument> bestReachable(const Forecaster& forecaster, const Instrument&
     return withSizes(present, x * 1e-3);
 }
 
-Result<Advice> advise(const Workbook& book, const Priors& priors, const PlanOptions& options, const Cancel& cancel)
+Result<Counsel> counsel(const Workbook& book, const Priors& priors, const PlanOptions& options, const Cancel& cancel)
 {
     auto forecaster = Forecaster::make(book, priors, cancel);
     if (!forecaster)
         return forecaster.error();
-    return Planner(book, std::move(*forecaster), options, cancel).advice();
+    std::vector<NoteState> now = forecaster->now();
+    auto advice = Planner(book, std::move(*forecaster), options, cancel).advice();
+    if (!advice)
+        return advice.error();
+    return Counsel{std::move(*advice), std::move(now)};
+}
+
+Result<Advice> advise(const Workbook& book, const Priors& priors, const PlanOptions& options, const Cancel& cancel)
+{
+    auto all = counsel(book, priors, options, cancel);
+    if (!all)
+        return all.error();
+    return std::move(all->advice);
 }
 
 } // namespace dowel

@@ -20,7 +20,17 @@ struct PlanOptions
     Metres leastWood = Metres::fromMillimetres(2.0); ///< between neighbouring holes, for safe work
 };
 
+/// Advice together with what it was made of.
+struct Counsel
+{
+    Advice advice;
+    std::vector<NoteState> now; ///< every fingering on the present shape
+};
+
 /// What to do next. Errors: those of Forecaster::make().
+[[nodiscard]] Result<Counsel> counsel(const Workbook& book, const Priors& priors = {}, const PlanOptions& options = {},
+                                      const Cancel& cancel = {});
+/// The advice alone.
 [[nodiscard]] Result<Advice> advise(const Workbook& book, const Priors& priors = {}, const PlanOptions& options = {},
                                     const Cancel& cancel = {});
 

@@ -1,0 +1,270 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/correct_page.h"
+
+#include "app/style.h"
+#include "app/tuning_picture.h"
+#include "text/errors.h"
+#include "text/sentences.h"
+
+#include <QFrame>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QShortcut>
+#include <cmath>
+
+namespace dowel::app {
+
+namespace {
+
+constexpr int cardWidth = 372;
+
+QLabel* label(QWidget* parent, const char* name, const QFont& font, bool quiet = false)
+{
+    auto* l = new QLabel(parent);
+    l->setObjectName(QLatin1String(name));
+    l->setFont(font);
+    l->setWordWrap(true);
+    l->setProperty("quiet", quiet);
+    return l;
+}
+
+} // namespace
+
+CorrectPage::CorrectPage(Document& document, QWidget* parent)
+    : QWidget(parent), m_document(&document), m_picture(new TuningPicture(this)), m_card(new QFrame(this))
+{
+    setObjectName(QStringLiteral("correctPage"));
+    m_card->setObjectName(QStringLiteral("card"));
+    m_card->setFixedWidth(cardWidth);
+    m_kind = label(m_card, "cardKind", Style::small(), true);
+    m_what = label(m_card, "cardWhat", Style::head());
+    QFont big = Style::head();
+    big.setPixelSize(30);
+    m_sizes = label(m_card, "cardSizes", big);
+    m_tool = label(m_card, "cardTool", Style::body());
+    m_why = label(m_card, "cardWhy", Style::body());
+    m_caution = label(m_card, "cardCaution", Style::small(), true);
+    m_calipersLabel = label(m_card, "calipersLabel", Style::body());
+    m_calipersLabel->setText(tr("Cut it, then: what do the &calipers say?"));
+    m_calipers = new QLineEdit(m_card);
+    m_calipers->setObjectName(QStringLiteral("calipers"));
+    m_calipers->setAccessibleName(tr("Size by the calipers"));
+    m_calipers->setMaxLength(24);
+    QFont numbers = Style::head();
+    m_calipers->setFont(numbers);
+    m_calipersLabel->setBuddy(m_calipers);
+    m_calipersHint = label(m_card, "calipersHint", Style::small(), true);
+    m_done = new QPushButton(tr("It is cut  (Enter)"), m_card);
+    m_done->setObjectName(QStringLiteral("cutDoneButton"));
+    m_done->setAccessibleName(tr("Record the cut"));
+    m_done->setProperty("main", true);
+    m_listen = new QPushButton(tr("Go and listen  (Enter)"), m_card);
+    m_listen->setObjectName(QStringLiteral("goListenButton"));
+    m_listen->setAccessibleName(tr("Go to Listen"));
+    m_listen->setProperty("main", true);
+    m_plan = label(m_card, "cardPlan", Style::small(), true);
+    m_summary = label(this, "tuningSummary", Style::body());
+
+    auto* card = new QVBoxLayout(m_card);
+    card->setContentsMargins(20, 14, 20, 14);
+    card->setSpacing(6);
+    for (QLabel* l : {m_kind, m_what, m_sizes, m_tool, m_why, m_caution, m_calipersLabel})
+        card->addWidget(l);
+    auto* entry = new QHBoxLayout;
+    entry->setSpacing(Style::grid);
+    entry->addWidget(m_calipers, 1);
+    entry->addWidget(m_done);
+    card->addLayout(entry);
+    card->addWidget(m_calipersHint);
+    card->addWidget(m_listen);
+    card->addStretch(1);
+    card->addWidget(m_plan);
+
+    auto* left = new QVBoxLayout;
+    left->setSpacing(Style::grid);
+    left->addWidget(m_summary);
+    left->addWidget(m_picture, 1);
+    auto* columns = new QHBoxLayout(this);
+    columns->setContentsMargins(3 * Style::grid, Style::grid, 2 * Style::grid, Style::grid);
+    columns->setSpacing(2 * Style::grid);
+    columns->addLayout(left, 1);
+    columns->addWidget(m_card);
+
+    connect(m_done, &QPushButton::clicked, this, &CorrectPage::recordCut);
+    connect(m_calipers, &QLineEdit::returnPressed, this, &CorrectPage::recordCut);
+    connect(m_listen, &QPushButton::clicked, this, &CorrectPage::listenAsked);
+    for (const auto key : {Qt::Key_Return, Qt::Key_Enter}) {
+        auto* s = new QShortcut(key, this);
+        s->setContext(Qt::WidgetWithChildrenShortcut);
+        connect(s, &QShortcut::activated, this, [this] {
+            if (m_listen->isVisible() && m_listen->isEnabled())
+                Q_EMIT listenAsked();
+            else if (m_done->isVisible() && m_done->isEnabled())
+                recordCut();
+        });
+    }
+    connect(m_document, &Document::counselChanged, this, &CorrectPage::refresh);
+    connect(m_document, &Document::busyChanged, this, &CorrectPage::showCard);
+    refresh();
+}
+
+void CorrectPage::setUnit(text::LengthUnit unit)
+{
+    m_unit = unit;
+    refresh();
+}
+
+std::optional<Cut> CorrectPage::proposed() const
+{
+    const auto& counsel = m_document->counsel();
+    if (!counsel || counsel->advice.state != AdviceState::MakeCut)
+        return std::nullopt;
+    return counsel->advice.steps.front().cut;
+}
+
+void CorrectPage::takeFocus()
+{
+    if (m_calipers->isVisible()) {
+        m_calipers->setFocus();
+        m_calipers->selectAll();
+    } else if (m_listen->isVisible()) {
+        m_listen->setFocus();
+    } else {
+        setFocus();
+    }
+}
+
+void CorrectPage::refresh()
+{
+    showPicture();
+    showCard();
+    if (m_document->counsel() && isVisible())
+        takeFocus();
+}
+
+void CorrectPage::showPicture()
+{
+    const auto& counsel = m_document->counsel();
+    if (!counsel)
+        return; // the old picture stays until the new one is known
+    const auto book = m_document->book();
+    const auto& fingerings = book->present().spec().fingerings;
+    std::vector<bool> heard(fingerings.size(), false);
+    for (const PlacedReading& r : book->readings())
+        if (const auto i = book->present().indexOf(r.reading->fingering))
+            heard[*i] = true;
+    std::vector<PictureNote> notes;
+    for (std::size_t i = 0; i < fingerings.size(); ++i) {
+        PictureNote n;
+        n.name = text::noteName(fingerings[i].id.text);
+        n.registerNumber = fingerings[i].registerNumber;
+        n.tolerance = fingerings[i].tolerance.cents();
+        n.heard = heard[i];
+        n.now = counsel->now[i].cents;
+        n.sd = counsel->now[i].sd;
+        if (counsel->advice.state == AdviceState::MakeCut) {
+            const NoteForecast& f = counsel->advice.steps.front().forecast[i];
+            n.hasAfter = true;
+            n.after = f.after.cents();
+            n.afterSd = f.sd.cents();
+        }
+        notes.push_back(std::move(n));
+    }
+    m_picture->setNotes(std::move(notes));
+    const Advice& a = counsel->advice;
+    const bool all = std::find(heard.begin(), heard.end(), false) == heard.end();
+    m_summary->setText(all ? tr("%1 of %2 notes within tolerance, furthest %3 cents, on average %4 cents off")
+                                 .arg(a.withinTolerance)
+                                 .arg(a.of)
+                                 .arg(text::cents(a.worst.cents()))
+                                 .arg(a.rms.cents(), 0, 'f', 1)
+                           : tr("Not every note has been heard yet."));
+}
+
+void CorrectPage::showCard()
+{
+    const auto& counsel = m_document->counsel();
+    const bool cutting = counsel && counsel->advice.state == AdviceState::MakeCut;
+    const bool listening = counsel && counsel->advice.state == AdviceState::Measure;
+    for (QWidget* w : std::initializer_list<QWidget*>{m_sizes, m_tool, m_why, m_caution, m_calipersLabel, m_calipers, m_calipersHint, m_done})
+        w->setVisible(cutting);
+    m_listen->setVisible(listening);
+    m_plan->clear();
+    if (!counsel) {
+        m_kind->clear();
+        m_what->setText(m_document->busy() ? tr("Working it out…") : tr("No advice yet"));
+        return;
+    }
+    const Advice& a = counsel->advice;
+    switch (a.state) {
+    case AdviceState::Measure:
+        m_kind->setText(tr("next: listen"));
+        m_what->setText(tr("Hear %n fingering(s)", nullptr, static_cast<int>(a.fingerings.size())));
+        m_why->setVisible(true);
+        m_why->setText(tr("The cuts since the last listening have moved them. Advice without hearing them would be a guess."));
+        break;
+    case AdviceState::MakeCut: {
+        const AdviceStep& step = a.steps.front();
+        m_kind->setText(tr("the next cut"));
+        m_what->setText(text::work(step.cut));
+        m_sizes->setText(QStringLiteral("%1 → %2").arg(text::lengthNumber(step.from, m_unit), text::length(wantedSize(step.cut), m_unit)));
+        m_tool->setText(tr("with: %1. Stop there.").arg(text::tool(step, m_unit)));
+        m_why->setText(text::why(step, m_unit));
+        m_caution->setText(text::caution(step));
+        m_calipers->setText(text::lengthNumber(wantedSize(step.cut), m_unit));
+        m_calipersHint->setText(m_unit == text::LengthUnit::Inches ? tr("inches, or 6.4 mm") : tr("millimetres, or inches as 1/4"));
+        showPlan(a);
+        break;
+    }
+    case AdviceState::Finished: {
+        m_kind->setText(tr("done"));
+        m_what->setText(a.left.empty() ? tr("Every note is within tolerance") : tr("No cut would bring it nearer"));
+        m_why->setVisible(true);
+        QStringList lines;
+        for (const LeftOver& l : a.left)
+            lines << text::left(l);
+        m_why->setText(lines.isEmpty() ? tr("Put the knife away. Clean the hole edges, finish, and listen once more afterwards: a finish moves the pitch a little.")
+                                       : lines.join(QStringLiteral("\n\n")));
+        break;
+    }
+    case AdviceState::Stop:
+        m_kind->setText(tr("stop"));
+        m_what->setText(tr("Do not cut yet"));
+        m_why->setVisible(true);
+        m_why->setText(a.contradiction ? text::contradiction(*a.contradiction) : QString());
+        break;
+    }
+}
+
+void CorrectPage::showPlan(const Advice& advice)
+{
+    const AdviceStep& first = advice.steps.front();
+    QStringList lines;
+    if (advice.steps.size() > 1) {
+        QStringList later;
+        for (std::size_t i = 1; i < advice.steps.size(); ++i)
+            later << tr("%1 to %2").arg(text::work(advice.steps[i].cut), text::lengthNumber(wantedSize(advice.steps[i].cut), m_unit));
+        lines << tr("As the plan stands now, then: %1; then listen.").arg(later.join(QStringLiteral(", ")));
+    } else if (first.thenMeasure) {
+        lines << tr("Then listen to %n fingering(s).", nullptr, static_cast<int>(first.hear.size()));
+    }
+    m_plan->setText(lines.join(QLatin1Char('\n')));
+}
+
+void CorrectPage::recordCut()
+{
+    const auto cut = proposed();
+    if (!cut || m_document->busy())
+        return;
+    const auto size = text::parseLength(m_calipers->text(), m_unit);
+    if (!size) {
+        Q_EMIT m_document->failed(text::sentence(size.error()));
+        m_calipers->selectAll();
+        return;
+    }
+    m_document->recordCut(withSize(*cut, *size));
+}
+
+} // namespace dowel::app

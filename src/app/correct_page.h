@@ -1,0 +1,62 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Correct: the tuning picture and, beside it, the next cut as one card that is filled in without the mouse.
+#pragma once
+
+#include "app/document.h"
+#include "text/units.h"
+
+#include <QWidget>
+
+class QFrame;
+class QLabel;
+class QLineEdit;
+class QPushButton;
+
+namespace dowel::app {
+
+class TuningPicture;
+
+class CorrectPage : public QWidget
+{
+    Q_OBJECT
+
+public:
+    explicit CorrectPage(Document& document, QWidget* parent = nullptr);
+    void setUnit(text::LengthUnit unit);
+    /// The cut that the card proposes.
+    [[nodiscard]] std::optional<Cut> proposed() const;
+    /// Puts the keyboard where the next act is.
+    void takeFocus();
+
+public Q_SLOTS:
+    void recordCut();
+
+Q_SIGNALS:
+    void listenAsked();
+
+private:
+    void refresh();
+    void showPicture();
+    void showCard();
+    void showPlan(const Advice& advice);
+
+    Document* m_document;
+    text::LengthUnit m_unit = text::LengthUnit::Millimetres;
+    TuningPicture* m_picture;
+    QFrame* m_card;
+    QLabel* m_kind;
+    QLabel* m_what;
+    QLabel* m_sizes;
+    QLabel* m_tool;
+    QLabel* m_why;
+    QLabel* m_caution;
+    QLabel* m_calipersLabel;
+    QLineEdit* m_calipers;
+    QLabel* m_calipersHint;
+    QPushButton* m_done;
+    QPushButton* m_listen;
+    QLabel* m_summary;
+    QLabel* m_plan;
+};
+
+} // namespace dowel::app

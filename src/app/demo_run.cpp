@@ -1,0 +1,105 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/demo_run.h"
+
+#include "app/correct_page.h"
+#include "app/listen_page.h"
+#include "app/main_window.h"
+
+#include <QDir>
+#include <QPixmap>
+
+namespace dowel::app {
+
+DemoRun::DemoRun(MainWindow& window, QString folder, QObject* parent)
+    : QObject(parent), m_window(&window), m_folder(std::move(folder))
+{
+    // Longer than a glide, so that every picture shows a settled view.
+    constexpr int tick_ms = 260;
+    m_tick.setInterval(tick_ms);
+    connect(&m_tick, &QTimer::timeout, this, &DemoRun::step);
+}
+
+void DemoRun::start()
+{
+    QDir().mkpath(m_folder);
+    m_tick.start();
+}
+
+void DemoRun::shoot(const QString& name)
+{
+    if (m_shot.contains(name))
+        return;
+    m_shot << name;
+    m_ok = m_window->grab().save(m_folder + QLatin1Char('/') + name + QStringLiteral(".png")) && m_ok;
+}
+
+void DemoRun::step()
+{
+    Document* document = m_window->document();
+    constexpr int longestWait = 400; // ticks
+    if (++m_patience > longestWait) {
+        m_tick.stop();
+        Q_EMIT ended(false, tr("The loop stood still for too long."));
+        return;
+    }
+    if (document->busy())
+        return;
+    m_patience = 0;
+    ListenPage* listen = m_window->listenPage();
+    const bool listening = listen->isVisible();
+    if (listening && !listen->pending().empty()) {
+        if (listen->pending().size() == 6)
+            shoot(QStringLiteral("listen"));
+        if (m_rounds == 0)
+            m_rounds = 1;
+        listen->sound();
+        return;
+    }
+    const auto& counsel = document->counsel();
+    if (!counsel) {
+        document->think();
+        return;
+    }
+    if (listening) {
+        m_window->goTo(MainWindow::Correct);
+        return;
+    }
+    switch (counsel->advice.state) {
+    case AdviceState::Measure:
+        ++m_rounds;
+        m_window->goTo(MainWindow::Listen);
+        return;
+    case AdviceState::MakeCut:
+        if (m_cuts == 0)
+            shoot(QStringLiteral("correct"));
+        ++m_cuts;
+        m_window->correctPage()->recordCut();
+        return;
+    case AdviceState::Finished:
+    case AdviceState::Stop: break;
+    }
+    if (!m_shot.contains(QStringLiteral("done"))) {
+        shoot(QStringLiteral("done"));
+        m_window->goTo(MainWindow::Logbook);
+        return;
+    }
+    if (!m_shot.contains(QStringLiteral("logbook"))) {
+        shoot(QStringLiteral("logbook"));
+        m_window->goTo(MainWindow::Correct);
+        m_window->setDark(true);
+        return;
+    }
+    shoot(QStringLiteral("dark"));
+    m_window->setDark(false);
+    m_tick.stop();
+    const Advice& a = counsel->advice;
+    const bool home = a.state == AdviceState::Finished && a.withinTolerance == a.of;
+    Q_EMIT ended(home && m_ok, tr("%1 of %2 notes within tolerance after %3 cuts and %4 rounds of listening; pictures in %5")
+                                   .arg(a.withinTolerance)
+                                   .arg(a.of)
+                                   .arg(m_cuts)
+                                   .arg(m_rounds)
+                                   .arg(m_folder));
+}
+
+} // namespace dowel::app

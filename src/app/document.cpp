@@ -1,0 +1,201 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/document.h"
+
+#include "io/audio_file.h"
+#include "io/json_reader.h"
+#include "io/record_json.h"
+#include "io/spec_json.h"
+#include "io/table.h"
+#include "text/errors.h"
+
+namespace dowel::app {
+
+Document::Document(Store store, QObject* parent)
+    : QObject(parent), m_store(std::make_shared<Store>(std::move(store))),
+      m_book(std::make_shared<const Workbook>(m_store->book())), m_path(QString::fromStdString(m_store->path())),
+      m_room(session::roomOf(*m_book))
+{
+    connect(&m_jobs, &Jobs::busyChanged, this, &Document::busyChanged);
+}
+
+Document::~Document() = default;
+
+void Document::fail(const Error& error)
+{
+    if (error.code != ErrorCode::Cancelled)
+        Q_EMIT failed(text::sentence(error));
+}
+
+void Document::adopt(Snapshot book)
+{
+    m_book = std::move(book);
+    ++m_revision;
+    m_counsel.reset();
+    Q_EMIT changed();
+    Q_EMIT counselChanged();
+}
+
+void Document::setRoom(Temperature room)
+{
+    m_room = room;
+}
+
+void Document::keepSamples(const FingeringId& fingering, std::function<Result<Samples>(const Workbook&)> source, ReadingSource kind)
+{
+    const auto store = m_store;
+    const Temperature room = m_room;
+    m_jobs.run(
+        [store, fingering, source = std::move(source), kind, room](const Cancel& cancel) -> Result<Kept> {
+            const auto samples = source(store->book());
+            if (!samples)
+                return samples.error();
+            auto reading = session::readingFrom(store->book(), fingering, *samples, room, kind, cancel);
+            if (!reading)
+                return reading.error();
+            auto entry = session::withTake(std::move(*reading), *samples);
+            if (!entry)
+                return entry.error();
+            const auto ids = store->append(std::span(&*entry, 1));
+            if (!ids)
+                return ids.error();
+            TakePicture picture{fingering, hearing::framesOf(samples->values, samples->rate_Hz, {}, cancel),
+                                samples->duration().seconds()};
+            return Kept{std::make_shared<const Workbook>(store->book()), std::move(picture)};
+        },
+        [this, fingering](Result<Kept> kept) {
+            if (!kept)
+                return fail(kept.error());
+            m_lastTake = std::move(kept->picture);
+            adopt(kept->book);
+            Q_EMIT readingKept(QString::fromStdString(fingering.text));
+        });
+}
+
+void Document::sound(const FingeringId& fingering)
+{
+    keepSamples(
+        fingering,
+        [fingering, room = m_room](const Workbook& book) -> Result<Samples> {
+            const auto entry = book.practice();
+            const Fingering* f = book.present().find(fingering);
+            if (!entry || f == nullptr)
+                return Error{ErrorCode::UnknownName, "fingering", fingering.text};
+            const player::SimulatedPlayer player({entry->seed, room, entry->noise_dB});
+            auto take = player.play(book.present(), *f, session::takesOf(book, fingering));
+            if (!take)
+                return take.error();
+            return std::move(take->samples);
+        },
+        ReadingSource::Player);
+}
+
+void Document::readFile(const FingeringId& fingering, const QString& path)
+{
+    keepSamples(
+        fingering, [file = path.toStdString()](const Workbook&) { return io::readAudioFile(file); }, ReadingSource::File);
+}
+
+void Document::append(EntryBody body, std::function<void()> after)
+{
+    const auto store = m_store;
+    m_jobs.run(
+        [store, body = std::move(body)](const Cancel&) -> Result<Snapshot> {
+            const auto id = store->append(body);
+            if (!id)
+                return id.error();
+            return std::make_shared<const Workbook>(store->book());
+        },
+        [this, after = std::move(after)](Result<Snapshot> book) {
+            if (!book)
+                return fail(book.error());
+            adopt(*book);
+            after();
+        });
+}
+
+void Document::takeBack(const FingeringId& fingering)
+{
+    const auto readings = m_book->readings();
+    for (auto it = readings.rbegin(); it != readings.rend(); ++it) {
+        if (it->reading->fingering == fingering)
+            return setAside(it->entry->id, tr("taken back"));
+    }
+}
+
+void Document::setAside(EntryId entry, const QString& why)
+{
+    append(SetAsideEntry{entry, why.toStdString()}, [this] { Q_EMIT told(tr("Set aside. It stays in the record, marked so.")); });
+}
+
+void Document::recordCut(const Cut& cut)
+{
+    auto entry = session::cutEntry(*m_book, cut);
+    if (!entry)
+        return fail(entry.error());
+    append(std::move(*entry), [this] { Q_EMIT cutKept(); });
+}
+
+void Document::think()
+{
+    const auto store = m_store;
+    const int revision = m_revision;
+    struct Thought
+    {
+        Snapshot book;
+        Counsel counsel;
+    };
+    m_jobs.run(
+        [store](const Cancel& cancel) -> Result<Thought> {
+            auto found = dowel::counsel(store->book(), {}, {}, cancel);
+            if (!found)
+                return found.error();
+            const Advice* last = store->book().latestAdvice();
+            const auto& entries = store->book().entries();
+            const bool same = last != nullptr && std::holds_alternative<Advice>(entries.back().body) && *last == found->advice;
+            if (!same)
+                if (const auto kept = store->append(found->advice); !kept)
+                    return kept.error();
+            return Thought{std::make_shared<const Workbook>(store->book()), std::move(*found)};
+        },
+        [this, revision](Result<Thought> thought) {
+            if (!thought)
+                return fail(thought.error());
+            if (revision != m_revision)
+                return; // something was entered meanwhile; that asks anew
+            m_book = thought->book;
+            m_counsel = std::move(thought->counsel);
+            Q_EMIT changed();
+            Q_EMIT counselChanged();
+        });
+}
+
+void Document::copyTo(const QString& path)
+{
+    const auto store = m_store;
+    m_jobs.run([store, to = path.toStdString()](const Cancel&) { return store->copyTo(to); },
+               [this, path](Status done) {
+                   if (!done)
+                       return fail(done.error());
+                   Q_EMIT told(tr("Copied to %1.").arg(path));
+               });
+}
+
+void Document::exportTo(const QString& path, const QString& format)
+{
+    const Snapshot book = m_book;
+    m_jobs.run(
+        [book, to = path.toStdString(), format](const Cancel&) -> Status {
+            if (format == QLatin1String("spec"))
+                return io::writeFileWhole(to, io::specText(book->present()));
+            if (format == QLatin1String("csv"))
+                return io::writeFileWhole(to, io::recordCsv(*book));
+            return io::writeFileWhole(to, io::recordText(*book));
+        },
+        [this, path](Status done) {
+            if (!done)
+                return fail(done.error());
+            Q_EMIT told(tr("Written to %1.").arg(path));
+        });
+}
+
+} // namespace dowel::app

@@ -1,0 +1,69 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Listen: the asked fingering large, the last take, and everything heard so far. Space sounds it, Backspace takes the
+// last reading back, Enter or Page Down goes on.
+#pragma once
+
+#include "app/document.h"
+#include "app/reading_model.h"
+
+#include <QWidget>
+
+class QDoubleSpinBox;
+class QLabel;
+class QPushButton;
+class QTableView;
+
+namespace dowel::app {
+
+class FingeringCard;
+class Questions;
+class TakeStrip;
+
+class ListenPage : public QWidget
+{
+    Q_OBJECT
+
+public:
+    ListenPage(Document& document, Questions& questions, QWidget* parent = nullptr);
+    [[nodiscard]] const std::optional<FingeringId>& asked() const { return m_asked; }
+    [[nodiscard]] int heardNow() const { return m_model->heardNow(); }
+    /// Fingerings still to be heard in this round.
+    [[nodiscard]] const std::vector<FingeringId>& pending() const { return m_pending; }
+
+public Q_SLOTS:
+    void sound();
+    void takeBack();
+    void next();
+    void previous();
+    void fromFile();
+
+Q_SIGNALS:
+    void askedChanged();
+    void roundFinished(); ///< Enter with nothing left to hear
+
+private:
+    void refresh();
+    void onReadingKept(const QString& fingering);
+    void onCounsel();
+    void ask(const std::optional<FingeringId>& id);
+    void step(int by);
+    void updateWords();
+
+    Document* m_document;
+    Questions* m_questions;
+    ReadingModel* m_model;
+    FingeringCard* m_card;
+    TakeStrip* m_strip;
+    QLabel* m_words;
+    QPushButton* m_sound;
+    QPushButton* m_back;
+    QPushButton* m_next;
+    QPushButton* m_file;
+    QDoubleSpinBox* m_room;
+    QTableView* m_table;
+    std::optional<FingeringId> m_asked;
+    std::vector<FingeringId> m_pending;
+    bool m_sounding = false;
+};
+
+} // namespace dowel::app

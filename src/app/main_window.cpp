@@ -1,0 +1,366 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/main_window.h"
+
+#include "app/correct_page.h"
+#include "app/listen_page.h"
+#include "app/logbook_page.h"
+#include "app/message_bar.h"
+#include "app/questions.h"
+#include "app/style.h"
+#include "app/workpiece.h"
+#include "io/spec_json.h"
+#include "text/errors.h"
+
+#include <QApplication>
+#include <QDir>
+#include <QFile>
+#include <QFileInfo>
+#include <QLabel>
+#include <QListWidget>
+#include <QMenuBar>
+#include <QMessageBox>
+#include <QPushButton>
+#include <QSettings>
+#include <QStackedWidget>
+#include <QStandardPaths>
+#include <QVBoxLayout>
+
+namespace dowel::app {
+
+namespace {
+constexpr std::uint64_t demoSeed = 10;
+}
+
+QString workbooksFolder()
+{
+    return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
+}
+
+MainWindow::MainWindow(std::unique_ptr<Questions> questions)
+    : m_questions(std::move(questions)), m_whole(new QStackedWidget(this)), m_messages(new MessageBar(this))
+{
+    setObjectName(QStringLiteral("mainWindow"));
+    setWindowTitle(tr("Dowel"));
+    resize(1280, 800);
+    buildMenus();
+    auto* centre = new QWidget(this);
+    centre->setObjectName(QStringLiteral("page"));
+    auto* column = new QVBoxLayout(centre);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    column->addWidget(m_whole, 1);
+    column->addWidget(m_messages);
+    setCentralWidget(centre);
+    m_whole->addWidget(startPage());
+    const QSettings settings;
+    setInches(settings.value(QStringLiteral("inches"), false).toBool());
+    setDark(settings.value(QStringLiteral("dark"), false).toBool());
+    for (QAction* a : m_needBook)
+        a->setEnabled(false);
+}
+
+MainWindow::~MainWindow() = default;
+
+QWidget* MainWindow::startPage()
+{
+    auto* page = new QWidget(this);
+    page->setObjectName(QStringLiteral("startPage"));
+    auto* title = new QLabel(tr("Which wood is on the bench?"), page);
+    title->setFont(Style::head());
+    auto* words = new QLabel(tr("A workbook holds one instrument: its measures, everything heard and everything cut.\n"
+                                "A practice blank is a whistle in D that the simulated player blows; nothing can be spoilt there."),
+                             page);
+    words->setProperty("quiet", true);
+    auto* practice = new QPushButton(tr("Start a &practice blank"), page);
+    practice->setObjectName(QStringLiteral("practiceButton"));
+    practice->setProperty("main", true);
+    connect(practice, &QPushButton::clicked, this, [this] { newPractice(workbooksFolder()); });
+    auto* open = new QPushButton(tr("&Open a workbook…"), page);
+    open->setObjectName(QStringLiteral("openButton"));
+    connect(open, &QPushButton::clicked, this, &MainWindow::openAsked);
+    auto* fresh = new QPushButton(tr("New from a &specification…"), page);
+    fresh->setObjectName(QStringLiteral("newButton"));
+    connect(fresh, &QPushButton::clicked, this, &MainWindow::newFromSpec);
+    auto* buttons = new QHBoxLayout;
+    buttons->setSpacing(2 * Style::grid);
+    for (QPushButton* b : {practice, open, fresh}) {
+        b->setAccessibleName(QString(b->text()).remove(QLatin1Char('&')));
+        buttons->addWidget(b);
+    }
+    buttons->addStretch();
+    auto* column = new QVBoxLayout(page);
+    column->setContentsMargins(12 * Style::grid, 0, 12 * Style::grid, 0);
+    column->setSpacing(3 * Style::grid);
+    column->addStretch(2);
+    column->addWidget(title);
+    column->addWidget(words);
+    column->addLayout(buttons);
+    column->addStretch(3);
+    return page;
+}
+
+void MainWindow::buildMenus()
+{
+    auto* workbook = menuBar()->addMenu(tr("&Workbook"));
+    const auto act = [this](QMenu* menu, const QString& text, const QKeySequence& keys, auto function, bool needsBook) {
+        auto* a = menu->addAction(text);
+        a->setShortcut(keys);
+        connect(a, &QAction::triggered, this, function);
+        if (needsBook)
+            m_needBook << a;
+        return a;
+    };
+    act(workbook, tr("New &practice blank"), QKeySequence(), [this] { newPractice(workbooksFolder()); }, false);
+    act(workbook, tr("&New from a specification…"), QKeySequence::New, [this] { newFromSpec(); }, false);
+    act(workbook, tr("&Open…"), QKeySequence::Open, [this] { openAsked(); }, false);
+    workbook->addSeparator();
+    act(workbook, tr("&Copy to…"), QKeySequence::SaveAs,
+        [this] {
+            const QString to = m_questions->fileToWrite(this, tr("Copy the workbook"), QString(), tr("Workbooks (*.dowel)"));
+            if (!to.isEmpty())
+                m_document->copyTo(to);
+        },
+        true);
+    act(workbook, tr("Export the record as &table…"), QKeySequence(), [this] { exportAsked(QStringLiteral("csv"), QStringLiteral("csv")); }, true);
+    act(workbook, tr("Export the record as &JSON…"), QKeySequence(), [this] { exportAsked(QStringLiteral("json"), QStringLiteral("json")); }, true);
+    act(workbook, tr("Export the &specification…"), QKeySequence(), [this] { exportAsked(QStringLiteral("spec"), QStringLiteral("json")); }, true);
+    workbook->addSeparator();
+    act(workbook, tr("&Quit"), QKeySequence::Quit, [this] { close(); }, false);
+
+    auto* stage = menuBar()->addMenu(tr("&Stage"));
+    const std::pair<QString, Stage> stages[] = {{tr("&Listen"), Listen}, {tr("&Correct"), Correct}, {tr("Log&book"), Logbook}};
+    int number = 1;
+    for (const auto& [text, s] : stages)
+        act(stage, text, QKeySequence(QStringLiteral("Ctrl+%1").arg(number++)), [this, s = s] { goTo(s); }, true);
+
+    auto* view = menuBar()->addMenu(tr("&View"));
+    m_inches = act(view, tr("Sizes in &inches"), QKeySequence(QStringLiteral("Ctrl+I")), [this](bool on) { setInches(on); }, false);
+    m_inches->setCheckable(true);
+    m_darkAction = act(view, tr("&Dark"), QKeySequence(QStringLiteral("Ctrl+D")), [this](bool on) { setDark(on); }, false);
+    m_darkAction->setCheckable(true);
+
+    auto* help = menuBar()->addMenu(tr("&Help"));
+    act(help, tr("&How to work with Dowel"), QKeySequence::HelpContents, [this] { showWalk(); }, false);
+}
+
+void MainWindow::showWalk()
+{
+    QMessageBox box(this);
+    box.setObjectName(QStringLiteral("walk"));
+    box.setWindowTitle(tr("How to work with Dowel"));
+    box.setText(tr("<p><b>Listen.</b> Finger the note that is asked, then <b>Space</b>. The reading is kept at once, with its recording. "
+                   "<b>Backspace</b> takes it back, <b>Enter</b> goes on.</p>"
+                   "<p><b>Correct.</b> When all is heard, the card says which cut comes next, how far and with what. Cut exactly so far, "
+                   "measure with calipers, type what they say, <b>Enter</b>. Dowel says when to listen again.</p>"
+                   "<p>Filled signs are what sounds now, outlines what the next cut will do. A disc is within tolerance, a triangle "
+                   "points the way the note is off. The bar through a sign is one standard deviation.</p>"
+                   "<p><b>Logbook.</b> Nothing is erased; a wrong entry is set aside there.</p>"
+                   "<p>Ctrl+1, 2, 3 change the stage; Ctrl+I changes between millimetres and inches.</p>"));
+    box.exec();
+}
+
+bool MainWindow::openBook(const QString& path)
+{
+    auto store = Store::open(path.toStdString(), Store::Mode::Work);
+    if (!store) {
+        m_messages->trouble(text::sentence(store.error()));
+        return false;
+    }
+    adopt(std::move(store));
+    return true;
+}
+
+bool MainWindow::newPractice(const QString& folder)
+{
+    QDir().mkpath(folder);
+    QString path;
+    for (int n = 1; path.isEmpty() || QFileInfo::exists(path); ++n)
+        path = folder + QStringLiteral("/practice-whistle-%1.dowel").arg(n);
+    QFile file(QStringLiteral(":/demo/whistle-d.json"));
+    const bool there = file.open(QIODevice::ReadOnly);
+    const auto spec = io::specFromText(there ? file.readAll().toStdString() : std::string(), "demo");
+    if (!spec) {
+        m_messages->trouble(text::sentence(spec.error()));
+        return false;
+    }
+    const PracticeEntry practice{demoSeed, Temperature::fromCelsius(21.0), 24.0};
+    auto store = Store::create(path.toStdString(), *spec, practice);
+    if (!store) {
+        m_messages->trouble(text::sentence(store.error()));
+        return false;
+    }
+    adopt(std::move(store));
+    return true;
+}
+
+void MainWindow::openAsked()
+{
+    const QString path = m_questions->fileToOpen(this, tr("Open a workbook"), tr("Workbooks (*.dowel)"));
+    if (!path.isEmpty())
+        openBook(path);
+}
+
+void MainWindow::newFromSpec()
+{
+    const QString spec = m_questions->fileToOpen(this, tr("Specification of the instrument"), tr("Specifications (*.json)"));
+    if (spec.isEmpty())
+        return;
+    const auto instrument = io::readSpecFile(spec.toStdString());
+    if (!instrument)
+        return m_messages->trouble(text::sentence(instrument.error()));
+    const QString path = m_questions->fileToWrite(this, tr("New workbook"), QFileInfo(spec).completeBaseName() + QStringLiteral(".dowel"), tr("Workbooks (*.dowel)"));
+    if (path.isEmpty())
+        return;
+    auto store = Store::create(path.toStdString(), *instrument);
+    if (!store)
+        return m_messages->trouble(text::sentence(store.error()));
+    adopt(std::move(store));
+}
+
+void MainWindow::exportAsked(const QString& format, const QString& suffix)
+{
+    const QString to = m_questions->fileToWrite(this, tr("Export"), QFileInfo(m_document->path()).completeBaseName() + QLatin1Char('.') + suffix,
+                                                QStringLiteral("*.") + suffix);
+    if (!to.isEmpty())
+        m_document->exportTo(to, format);
+}
+
+void MainWindow::adopt(Result<Store> store)
+{
+    if (m_bench != nullptr) {
+        m_whole->removeWidget(m_bench);
+        delete m_bench;
+    }
+    m_document = std::make_unique<Document>(std::move(store).value());
+    m_bench = new QWidget(this);
+    m_workpiece = new Workpiece(m_bench);
+    m_pages = new QStackedWidget(m_bench);
+    m_listen = new ListenPage(*m_document, *m_questions, m_pages);
+    m_correct = new CorrectPage(*m_document, m_pages);
+    m_logbook = new LogbookPage(*m_document, m_pages);
+    for (QWidget* p : std::initializer_list<QWidget*>{m_listen, m_correct, m_logbook})
+        m_pages->addWidget(p);
+    m_stages = new QListWidget(m_bench);
+    m_stages->setObjectName(QStringLiteral("stages"));
+    m_stages->setAccessibleName(tr("Stages of the work"));
+    m_stages->setFixedWidth(164);
+    m_stages->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_stages->addItems({tr("Listen"), tr("Correct"), tr("Logbook")});
+    connect(m_stages, &QListWidget::currentRowChanged, this, &MainWindow::showStage);
+
+    auto* right = new QVBoxLayout;
+    right->setSpacing(0);
+    auto* line = new QFrame(m_bench);
+    line->setFixedHeight(1);
+    line->setAutoFillBackground(true);
+    line->setObjectName(QStringLiteral("hairline"));
+    line->setStyleSheet(QStringLiteral("background: %1;").arg(Style::current().colours().hairline.name()));
+    right->addWidget(m_workpiece);
+    right->addWidget(line);
+    right->addWidget(m_pages, 1);
+    auto* all = new QHBoxLayout(m_bench);
+    all->setContentsMargins(0, 0, 0, 0);
+    all->setSpacing(0);
+    all->addWidget(m_stages);
+    all->addLayout(right, 1);
+    m_whole->addWidget(m_bench);
+    m_whole->setCurrentWidget(m_bench);
+
+    connect(m_document.get(), &Document::failed, this, [this](const QString& s) { m_messages->trouble(s); });
+    connect(m_document.get(), &Document::told, this, [this](const QString& s) { m_messages->news(s); });
+    connect(m_document.get(), &Document::readingKept, m_messages, [this] { m_messages->clearTrouble(); });
+    connect(m_document.get(), &Document::cutKept, this, [this] {
+        m_messages->clearTrouble();
+        m_document->think();
+    });
+    connect(m_document.get(), &Document::changed, this, [this] {
+        refreshWorkpiece();
+        refreshStages();
+    });
+    connect(m_document.get(), &Document::counselChanged, this, [this] {
+        refreshWorkpiece();
+        refreshStages();
+    });
+    connect(m_listen, &ListenPage::askedChanged, this, &MainWindow::refreshWorkpiece);
+    connect(m_listen, &ListenPage::roundFinished, this, [this] { goTo(Correct); });
+    connect(m_correct, &CorrectPage::listenAsked, this, [this] { goTo(Listen); });
+    for (QAction* a : m_needBook)
+        a->setEnabled(true);
+    m_messages->hide();
+    setWindowTitle(tr("%1 – Dowel").arg(QString::fromStdString(m_document->book()->specified().spec().name)));
+    setInches(m_unit == text::LengthUnit::Inches);
+    refreshStages();
+    goTo(Listen);
+}
+
+void MainWindow::goTo(Stage stage)
+{
+    if (m_stages == nullptr)
+        return;
+    m_stages->setCurrentRow(stage);
+}
+
+void MainWindow::showStage(int stage)
+{
+    m_pages->setCurrentIndex(stage);
+    if (stage == Listen) {
+        m_listen->setFocus();
+    } else if (stage == Correct) {
+        if (!m_document->counsel() && !m_document->busy())
+            m_document->think();
+        m_correct->takeFocus();
+    }
+    refreshWorkpiece();
+}
+
+void MainWindow::refreshWorkpiece()
+{
+    m_workpiece->setInstrument(m_document->book()->present());
+    const bool listening = m_pages->currentIndex() == Listen;
+    m_workpiece->setFingering(listening ? m_listen->asked() : std::nullopt);
+    m_workpiece->setGhost(listening ? std::nullopt : m_correct->proposed());
+}
+
+void MainWindow::refreshStages()
+{
+    const auto book = m_document->book();
+    const auto notes = book->present().spec().fingerings.size();
+    m_stages->item(Listen)->setText(tr("Listen\n%1 of %2 heard").arg(m_listen->heardNow()).arg(notes));
+    QString correct = tr("Correct\nlisten first");
+    if (const auto& c = m_document->counsel()) {
+        switch (c->advice.state) {
+        case AdviceState::Measure: correct = tr("Correct\nlisten first"); break;
+        case AdviceState::MakeCut: correct = tr("Correct\na cut is ready"); break;
+        case AdviceState::Finished: correct = tr("Correct\ndone"); break;
+        case AdviceState::Stop: correct = tr("Correct\nstop"); break;
+        }
+    } else if (m_document->busy()) {
+        correct = tr("Correct\nthinking");
+    }
+    m_stages->item(Correct)->setText(correct);
+    m_stages->item(Logbook)->setText(tr("Logbook\n%n cut(s)", nullptr, static_cast<int>(book->cuts().size())));
+}
+
+void MainWindow::setInches(bool inches)
+{
+    m_unit = inches ? text::LengthUnit::Inches : text::LengthUnit::Millimetres;
+    m_inches->setChecked(inches);
+    QSettings().setValue(QStringLiteral("inches"), inches);
+    if (m_bench == nullptr)
+        return;
+    m_workpiece->setUnit(m_unit);
+    m_correct->setUnit(m_unit);
+    m_logbook->setUnit(m_unit);
+}
+
+void MainWindow::setDark(bool dark)
+{
+    m_darkAction->setChecked(dark);
+    QSettings().setValue(QStringLiteral("dark"), dark);
+    Style(dark).apply();
+    if (auto* line = findChild<QFrame*>(QStringLiteral("hairline")))
+        line->setStyleSheet(QStringLiteral("background: %1;").arg(Style::current().colours().hairline.name()));
+    update();
+}
+
+} // namespace dowel::app

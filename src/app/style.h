@@ -1,0 +1,50 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Colours, pens, type sizes and spacing, defined once for every view, on paper (light) and on slate (dark). The reasons
+// stand in docs/design.md.
+#pragma once
+
+#include <QColor>
+#include <QFont>
+#include <QString>
+
+namespace dowel::app {
+
+struct Colours
+{
+    QColor paper;    ///< ground
+    QColor sheet;    ///< fields and the card, a shade off the ground
+    QColor ink;      ///< text and lines
+    QColor pencil;   ///< secondary text
+    QColor hairline; ///< separators and grids
+    QColor wood;     ///< the workpiece's wall
+    QColor warm;     ///< to be removed, sharp
+    QColor cool;     ///< will be, flat
+    QColor within;   ///< the tolerance band
+};
+
+class Style
+{
+public:
+    static constexpr int grid = 8;
+
+    explicit Style(bool dark);
+    /// Loads the fonts that ship with the program; call once after the application is made.
+    static void loadFonts();
+    [[nodiscard]] const Colours& colours() const { return m_colours; }
+    [[nodiscard]] bool dark() const { return m_dark; }
+    /// Sets palette, font and style sheet of the whole application.
+    void apply() const;
+    [[nodiscard]] static QFont small();
+    [[nodiscard]] static QFont body();
+    [[nodiscard]] static QFont head();
+    [[nodiscard]] static QFont display();
+    /// The style in force.
+    static const Style& current();
+
+private:
+    [[nodiscard]] QString sheet() const;
+    bool m_dark;
+    Colours m_colours;
+};
+
+} // namespace dowel::app

@@ -1,0 +1,281 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/workpiece.h"
+
+#include "app/style.h"
+#include "text/sentences.h"
+
+#include <QHelpEvent>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QPainterPath>
+#include <QToolTip>
+#include <algorithm>
+#include <cmath>
+
+namespace dowel::app {
+
+namespace {
+constexpr double margin_px = 56.0;
+constexpr double labelBand_px = 44.0;
+constexpr double scaleBand_px = 30.0;
+} // namespace
+
+Workpiece::Workpiece(QWidget* parent) : QWidget(parent)
+{
+    setObjectName(QStringLiteral("workpiece"));
+    setAccessibleName(tr("Workpiece"));
+    setMouseTracking(true);
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+}
+
+void Workpiece::setInstrument(const Instrument& instrument)
+{
+    m_instrument = instrument;
+    describe();
+    update();
+}
+
+void Workpiece::setUnit(text::LengthUnit unit)
+{
+    m_unit = unit;
+    describe();
+    update();
+}
+
+void Workpiece::setFingering(const std::optional<FingeringId>& fingering)
+{
+    m_fingering = fingering;
+    update();
+}
+
+void Workpiece::setGhost(const std::optional<Cut>& cut)
+{
+    m_ghost = cut;
+    describe();
+    update();
+}
+
+void Workpiece::describe()
+{
+    if (!m_instrument)
+        return;
+    QStringList parts{tr("Tube %1 long").arg(text::length(m_instrument->length(), m_unit))};
+    for (const Hole& h : m_instrument->spec().holes)
+        parts << tr("%1 %2 at %3", "hole, diameter, place")
+                     .arg(QString::fromStdString(h.id.text), text::length(h.diameter, m_unit), text::length(h.at, m_unit));
+    if (m_ghost)
+        parts << tr("proposed: %1 to %2").arg(text::work(*m_ghost), text::length(wantedSize(*m_ghost), m_unit));
+    setAccessibleDescription(parts.join(QStringLiteral("; ")));
+}
+
+Workpiece::Scale Workpiece::scale() const
+{
+    const double length = m_instrument->length().metres();
+    Metres widest;
+    for (const Station& s : m_instrument->spec().bore)
+        widest = std::max(widest, s.diameter);
+    const double outside = (widest + 2.0 * m_instrument->spec().wall).metres();
+    Scale s{};
+    s.left = margin_px;
+    s.perMetre = (width() - 2.0 * margin_px) / length;
+    const double room = height() - labelBand_px - scaleBand_px;
+    s.across = std::min(room / outside, 2.5 * s.perMetre);
+    s.axis = labelBand_px + room / 2.0;
+    return s;
+}
+
+void Workpiece::drawBody(QPainter& painter, const Scale& s) const
+{
+    const Colours& c = Style::current().colours();
+    const InstrumentSpec& spec = m_instrument->spec();
+    QPolygonF bore;
+    QPolygonF upperWall;
+    QPolygonF lowerWall;
+    const double wall = spec.wall.metres() * s.across;
+    for (const Station& st : spec.bore) {
+        const double r = st.diameter.metres() / 2.0 * s.across;
+        bore << QPointF(s.x(st.at), s.axis - r);
+        upperWall << QPointF(s.x(st.at), s.axis - r);
+        lowerWall << QPointF(s.x(st.at), s.axis + r);
+    }
+    for (auto it = spec.bore.rbegin(); it != spec.bore.rend(); ++it) {
+        const double r = it->diameter.metres() / 2.0 * s.across;
+        bore << QPointF(s.x(it->at), s.axis + r);
+        upperWall << QPointF(s.x(it->at), s.axis - r - wall);
+        lowerWall << QPointF(s.x(it->at), s.axis + r + wall);
+    }
+    painter.setPen(QPen(c.ink, 1.5));
+    painter.setBrush(c.wood);
+    painter.drawPolygon(upperWall);
+    painter.drawPolygon(lowerWall);
+    painter.setPen(QPen(c.hairline, 1.0, Qt::DashDotLine));
+    painter.drawLine(QPointF(s.left - 40.0, s.axis), QPointF(s.x(m_instrument->length()) + 24.0, s.axis));
+
+    // The mouth: a window's lip and block, an embouchure hole and stopper, or a plain closed top.
+    const double r0 = spec.bore.front().diameter.metres() / 2.0 * s.across;
+    painter.setPen(QPen(c.ink, 1.5));
+    if (const auto* d = std::get_if<Duct>(&spec.excitation)) {
+        const double cut = d->windowLength.metres() * s.perMetre;
+        painter.setBrush(c.paper);
+        painter.setPen(Qt::NoPen);
+        painter.drawRect(QRectF(s.left - 1.0, s.axis - r0 - wall - 1.0, cut, wall + 2.0));
+        painter.setPen(QPen(c.ink, 1.5));
+        painter.setBrush(c.wood);
+        painter.drawPolygon(QPolygonF{{s.left + cut, s.axis - r0}, {s.left + cut + wall * 1.6, s.axis - r0 - wall}, {s.left + cut + wall * 1.6, s.axis - r0}});
+        painter.drawPolygon(QPolygonF{{s.left - 34.0, s.axis - r0 + 6.0}, {s.left, s.axis - r0 + 4.0}, {s.left, s.axis + r0}, {s.left - 34.0, s.axis + r0}});
+        painter.drawLine(QPointF(s.left - 34.0, s.axis - r0 - wall), QPointF(s.left - 2.0, s.axis - r0 - wall));
+    } else if (const auto* t = std::get_if<Transverse>(&spec.excitation)) {
+        const double half = t->holeLength.metres() / 2.0 * s.perMetre;
+        painter.setBrush(c.paper);
+        painter.drawRect(QRectF(s.left - half, s.axis - r0 - wall - 1.0, 2.0 * half, wall + 2.0));
+        painter.setBrush(c.wood);
+        painter.drawRect(QRectF(std::max(4.0, s.left - t->stopper.metres() * s.perMetre - 8.0), s.axis - r0, 8.0, 2.0 * r0));
+    } else {
+        painter.setBrush(c.sheet);
+        painter.drawRect(QRectF(s.left - 20.0, s.axis - r0, 20.0, 2.0 * r0));
+    }
+}
+
+void Workpiece::drawHoles(QPainter& painter, const Scale& s) const
+{
+    const Colours& c = Style::current().colours();
+    const InstrumentSpec& spec = m_instrument->spec();
+    const double wall = spec.wall.metres() * s.across;
+    const Fingering* fingering = m_fingering ? m_instrument->find(*m_fingering) : nullptr;
+    const auto closed = fingering == nullptr ? std::vector<bool>(spec.holes.size(), false) : m_instrument->closedHoles(*fingering);
+    for (std::size_t i = 0; i < spec.holes.size(); ++i) {
+        const Hole& h = spec.holes[i];
+        const double r = m_instrument->boreDiameterAt(h.at).metres() / 2.0 * s.across;
+        const double outer = h.diameter.metres() / 2.0 * s.perMetre;
+        const double inner = h.undercutDiameter.metres() / 2.0 * s.perMetre;
+        const double x = s.x(h.at);
+        const double top = h.side == Side::Front ? s.axis - r - wall : s.axis + r;
+        const double inside = h.side == Side::Front ? s.axis - r : s.axis + r;
+        const double outside = h.side == Side::Front ? s.axis - r - wall : s.axis + r + wall;
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(c.paper);
+        painter.drawRect(QRectF(x - outer, top - 1.5, 2.0 * outer, wall + 3.0));
+        painter.setPen(QPen(c.ink, 1.5));
+        painter.drawLine(QPointF(x - outer, outside), QPointF(x - inner, inside));
+        painter.drawLine(QPointF(x + outer, outside), QPointF(x + inner, inside));
+        if (closed[i]) { // a finger's pad lies on it
+            painter.setBrush(c.ink);
+            const double lift = h.side == Side::Front ? -1.0 : 1.0;
+            QPainterPath pad;
+            pad.moveTo(x - outer - 5.0, outside);
+            pad.quadTo(x, outside + lift * 20.0, x + outer + 5.0, outside);
+            pad.closeSubpath();
+            painter.drawPath(pad);
+        }
+        const bool picked = m_selected && *m_selected == h.id;
+        painter.setFont(Style::small());
+        painter.setPen(picked ? c.cool : c.ink);
+        const QRectF name(x - 40.0, 2.0, 80.0, 18.0);
+        painter.drawText(name, Qt::AlignHCenter | Qt::AlignVCenter, QString::fromStdString(h.id.text));
+        painter.setPen(picked ? c.cool : c.pencil);
+        painter.drawText(name.translated(0.0, 17.0), Qt::AlignHCenter | Qt::AlignVCenter, text::lengthNumber(h.diameter, m_unit));
+        if (picked)
+            painter.drawLine(QPointF(x - 16.0, 20.0), QPointF(x + 16.0, 20.0));
+    }
+}
+
+void Workpiece::drawGhost(QPainter& painter, const Scale& s) const
+{
+    if (!m_ghost)
+        return;
+    const Colours& c = Style::current().colours();
+    const double wall = m_instrument->spec().wall.metres() * s.across;
+    painter.setPen(QPen(c.warm, 2.0, Qt::DashLine));
+    painter.setBrush(Qt::NoBrush);
+    if (const auto id = holeOf(*m_ghost)) {
+        const Hole* h = m_instrument->find(*id);
+        if (h == nullptr)
+            return;
+        const double r = m_instrument->boreDiameterAt(h->at).metres() / 2.0 * s.across;
+        // At least two pixels beyond the edge, so that a tenth of a millimetre is seen.
+        const double half = std::max(wantedSize(*m_ghost).metres() / 2.0 * s.perMetre, h->diameter.metres() / 2.0 * s.perMetre + 2.0);
+        const double top = h->side == Side::Front ? s.axis - r - wall : s.axis + r;
+        painter.drawRect(QRectF(s.x(h->at) - half, top - 3.0, 2.0 * half, wall + 6.0));
+        painter.setFont(Style::small());
+        painter.drawLine(QPointF(s.x(h->at), labelBand_px - 6.0), QPointF(s.x(h->at), top - 4.0));
+    } else if (std::holds_alternative<TrimFoot>(*m_ghost)) {
+        const double x = std::min(s.x(wantedSize(*m_ghost)), s.x(m_instrument->length()) - 2.0);
+        const double r = m_instrument->spec().bore.back().diameter.metres() / 2.0 * s.across + wall + 8.0;
+        painter.drawLine(QPointF(x, s.axis - r), QPointF(x, s.axis + r));
+    }
+}
+
+void Workpiece::paintEvent(QPaintEvent* /*event*/)
+{
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const Colours& c = Style::current().colours();
+    painter.fillRect(rect(), c.paper);
+    if (!m_instrument)
+        return;
+    const Scale s = scale();
+    drawBody(painter, s);
+    drawHoles(painter, s);
+    drawGhost(painter, s);
+
+    // Dimension line under the tube and the factor of exaggeration.
+    painter.setFont(Style::small());
+    painter.setPen(QPen(c.pencil, 1.0));
+    const double y = height() - 14.0;
+    const double end = s.x(m_instrument->length());
+    painter.drawLine(QPointF(s.left, y - 6.0), QPointF(s.left, y + 6.0));
+    painter.drawLine(QPointF(end, y - 6.0), QPointF(end, y + 6.0));
+    const QString length = text::length(m_instrument->length(), m_unit);
+    const double half = painter.fontMetrics().horizontalAdvance(length) / 2.0 + 8.0;
+    const double middle = (s.left + end) / 2.0;
+    painter.drawLine(QPointF(s.left, y), QPointF(middle - half, y));
+    painter.drawLine(QPointF(middle + half, y), QPointF(end, y));
+    painter.drawText(QRectF(middle - 100.0, y - 10.0, 200.0, 20.0), Qt::AlignCenter, length);
+    const double factor = s.across / s.perMetre;
+    painter.drawText(QRectF(end - 300.0, y - 24.0, 300.0, 18.0), Qt::AlignRight | Qt::AlignVCenter,
+                     std::abs(factor - 1.0) < 0.05 ? tr("to scale") : tr("diameters × %1").arg(factor, 0, 'f', 1));
+}
+
+const Hole* Workpiece::holeAt(const QPointF& place) const
+{
+    if (!m_instrument)
+        return nullptr;
+    const Scale s = scale();
+    const Hole* nearest = nullptr;
+    double distance = 18.0;
+    for (const Hole& h : m_instrument->spec().holes) {
+        const double off = std::abs(s.x(h.at) - place.x());
+        if (off < distance) {
+            distance = off;
+            nearest = &h;
+        }
+    }
+    return nearest;
+}
+
+void Workpiece::mousePressEvent(QMouseEvent* event)
+{
+    const Hole* h = holeAt(event->position());
+    m_selected = h == nullptr ? std::nullopt : std::optional(h->id);
+    update();
+    Q_EMIT holePicked(h == nullptr ? QString() : QString::fromStdString(h->id.text));
+}
+
+bool Workpiece::event(QEvent* event)
+{
+    if (event->type() == QEvent::ToolTip) {
+        auto* help = static_cast<QHelpEvent*>(event);
+        if (const Hole* h = holeAt(help->pos()))
+            QToolTip::showText(help->globalPos(),
+                               tr("%1: %2 wide, %3 from the sounding edge, finger %4")
+                                   .arg(QString::fromStdString(h->id.text), text::length(h->diameter, m_unit),
+                                        text::length(h->at, m_unit), QString::fromStdString(h->digit)),
+                               this);
+        else
+            QToolTip::hideText();
+        return true;
+    }
+    return QWidget::event(event);
+}
+
+} // namespace dowel::app
