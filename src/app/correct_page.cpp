@@ -175,7 +175,7 @@ void CorrectPage::showPicture()
     m_picture->setNotes(std::move(notes));
     const Advice& a = counsel->advice;
     const bool all = std::find(heard.begin(), heard.end(), false) == heard.end();
-    m_summary->setText(all ? tr("%1 of %2 notes within tolerance, furthest %3 cents, on average %4 cents off")
+    m_summary->setText(all ? tr("%1 of %2 notes within tolerance; furthest off %3, on average %4 cents")
                                  .arg(a.withinTolerance)
                                  .arg(a.of)
                                  .arg(text::cents(a.worst.cents()))
@@ -201,7 +201,7 @@ void CorrectPage::showCard()
     switch (a.state) {
     case AdviceState::Measure:
         m_kind->setText(tr("next: listen"));
-        m_what->setText(tr("Hear %n fingering(s)", nullptr, static_cast<int>(a.fingerings.size())));
+        m_what->setText(a.fingerings.size() == 1 ? tr("Hear one fingering") : tr("Hear %1 fingerings").arg(a.fingerings.size()));
         m_why->setVisible(true);
         m_why->setText(tr("The cuts since the last listening have moved them. Advice without hearing them would be a guess."));
         break;
@@ -227,6 +227,13 @@ void CorrectPage::showCard()
             lines << text::left(l);
         m_why->setText(lines.isEmpty() ? tr("Put the knife away. Clean the hole edges, finish, and listen once more afterwards: a finish moves the pitch a little.")
                                        : lines.join(QStringLiteral("\n\n")));
+        const auto book = m_document->book();
+        QStringList sizes;
+        for (const Hole& h : book->present().spec().holes)
+            sizes << QStringLiteral("%1 %2").arg(QString::fromStdString(h.id.text), text::lengthNumber(h.diameter, m_unit));
+        m_plan->setText(tr("As it is now: %1, tube %2. %3 cuts since the first listening.", "hole sizes, length, number")
+                            .arg(sizes.join(QStringLiteral(", ")), text::length(book->present().length(), m_unit))
+                            .arg(book->cuts().size()));
         break;
     }
     case AdviceState::Stop:
@@ -248,7 +255,7 @@ void CorrectPage::showPlan(const Advice& advice)
             later << tr("%1 to %2").arg(text::work(advice.steps[i].cut), text::lengthNumber(wantedSize(advice.steps[i].cut), m_unit));
         lines << tr("As the plan stands now, then: %1; then listen.").arg(later.join(QStringLiteral(", ")));
     } else if (first.thenMeasure) {
-        lines << tr("Then listen to %n fingering(s).", nullptr, static_cast<int>(first.hear.size()));
+        lines << (first.hear.size() == 1 ? tr("Then listen to one fingering.") : tr("Then listen to %1 fingerings.").arg(first.hear.size()));
     }
     m_plan->setText(lines.join(QLatin1Char('\n')));
 }

@@ -72,8 +72,10 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
     m_table->setShowGrid(false);
     m_table->verticalHeader()->hide();
-    m_table->verticalHeader()->setDefaultSectionSize(30);
-    m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    m_table->verticalHeader()->setDefaultSectionSize(34);
+    m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    m_table->horizontalHeader()->setSectionResizeMode(ReadingModel::Age, QHeaderView::Stretch);
+    m_table->horizontalHeader()->setMinimumSectionSize(64);
     m_table->horizontalHeader()->setHighlightSections(false);
     m_table->setTabKeyNavigation(false);
     connect(m_table->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this](const QModelIndex& now) {
@@ -102,8 +104,8 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     auto* columns = new QHBoxLayout(this);
     columns->setContentsMargins(3 * Style::grid, Style::grid, 2 * Style::grid, Style::grid);
     columns->setSpacing(3 * Style::grid);
-    columns->addLayout(left, 11);
-    columns->addWidget(m_table, 9);
+    columns->addLayout(left, 1);
+    columns->addWidget(m_table, 1);
 
     const auto shortcut = [this](const QKeySequence& keys, void (ListenPage::*act)()) {
         auto* s = new QShortcut(keys, this);
@@ -166,9 +168,9 @@ void ListenPage::updateWords()
     else if (m_pending.empty())
         m_words->setText(tr("Everything asked for has been heard. Enter goes to the next cut; Space sounds %1 once more.").arg(text::noteName(m_asked->text)));
     else if (m_document->hasPlayer())
-        m_words->setText(tr("Space: the simulated player sounds %1. %n still to hear.", nullptr, static_cast<int>(m_pending.size())).arg(text::noteName(m_asked->text)));
+        m_words->setText(tr("Space: the simulated player sounds %1. Still to hear: %2.").arg(text::noteName(m_asked->text)).arg(m_pending.size()));
     else
-        m_words->setText(tr("Read a recording of %1 from a file. %n still to hear.", nullptr, static_cast<int>(m_pending.size())).arg(text::noteName(m_asked->text)));
+        m_words->setText(tr("Read a recording of %1 from a file. Still to hear: %2.").arg(text::noteName(m_asked->text)).arg(m_pending.size()));
 }
 
 void ListenPage::sound()

@@ -26,7 +26,6 @@ class ListenPage : public QWidget
 public:
     ListenPage(Document& document, Questions& questions, QWidget* parent = nullptr);
     [[nodiscard]] const std::optional<FingeringId>& asked() const { return m_asked; }
-    [[nodiscard]] int heardNow() const { return m_model->heardNow(); }
     /// Fingerings still to be heard in this round.
     [[nodiscard]] const std::vector<FingeringId>& pending() const { return m_pending; }
 

@@ -115,7 +115,7 @@ LogbookPage::LogbookPage(Document& document, QWidget* parent)
     m_table->horizontalHeader()->setHighlightSections(false);
     m_table->horizontalHeader()->setSectionResizeMode(LogModel::What, QHeaderView::Stretch);
     m_table->setColumnWidth(LogModel::Number, 56);
-    m_table->setColumnWidth(LogModel::When, 190);
+    m_table->setColumnWidth(LogModel::When, 200);
     m_table->setColumnWidth(LogModel::State, 110);
     m_aside->setObjectName(QStringLiteral("setAsideButton"));
     m_aside->setAccessibleName(tr("Set the selected entry aside"));

@@ -243,7 +243,8 @@ void MainWindow::adopt(Result<Store> store)
     m_stages = new QListWidget(m_bench);
     m_stages->setObjectName(QStringLiteral("stages"));
     m_stages->setAccessibleName(tr("Stages of the work"));
-    m_stages->setFixedWidth(164);
+    m_stages->setFixedWidth(176);
+    m_stages->setTextElideMode(Qt::ElideNone);
     m_stages->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_stages->addItems({tr("Listen"), tr("Correct"), tr("Logbook")});
     connect(m_stages, &QListWidget::currentRowChanged, this, &MainWindow::showStage);
@@ -281,7 +282,10 @@ void MainWindow::adopt(Result<Store> store)
         refreshWorkpiece();
         refreshStages();
     });
-    connect(m_listen, &ListenPage::askedChanged, this, &MainWindow::refreshWorkpiece);
+    connect(m_listen, &ListenPage::askedChanged, this, [this] {
+        refreshWorkpiece();
+        refreshStages();
+    });
     connect(m_listen, &ListenPage::roundFinished, this, [this] { goTo(Correct); });
     connect(m_correct, &CorrectPage::listenAsked, this, [this] { goTo(Listen); });
     for (QAction* a : m_needBook)
@@ -325,7 +329,8 @@ void MainWindow::refreshStages()
 {
     const auto book = m_document->book();
     const auto notes = book->present().spec().fingerings.size();
-    m_stages->item(Listen)->setText(tr("Listen\n%1 of %2 heard").arg(m_listen->heardNow()).arg(notes));
+    const auto pending = m_listen->pending().size();
+    m_stages->item(Listen)->setText(pending == 0 ? tr("Listen\nnothing asked for") : tr("Listen\n%1 of %2 to hear").arg(pending).arg(notes));
     QString correct = tr("Correct\nlisten first");
     if (const auto& c = m_document->counsel()) {
         switch (c->advice.state) {
@@ -338,7 +343,7 @@ void MainWindow::refreshStages()
         correct = tr("Correct\nthinking");
     }
     m_stages->item(Correct)->setText(correct);
-    m_stages->item(Logbook)->setText(tr("Logbook\n%n cut(s)", nullptr, static_cast<int>(book->cuts().size())));
+    m_stages->item(Logbook)->setText(book->cuts().size() == 1 ? tr("Logbook\none cut") : tr("Logbook\n%1 cuts").arg(book->cuts().size()));
 }
 
 void MainWindow::setInches(bool inches)

@@ -63,11 +63,6 @@ int ReadingModel::rowOf(const FingeringId& id) const
     return it == m_rows.end() ? -1 : static_cast<int>(it - m_rows.begin());
 }
 
-int ReadingModel::heardNow() const
-{
-    return static_cast<int>(std::count_if(m_rows.begin(), m_rows.end(), [](const Row& r) { return r.off && r.cutsSince == 0; }));
-}
-
 int ReadingModel::rowCount(const QModelIndex& parent) const
 {
     return parent.isValid() ? 0 : static_cast<int>(m_rows.size());
@@ -92,7 +87,7 @@ QVariant ReadingModel::text(const Row& row, int column) const
     }
     case Spread: return row.spread ? QString::number(*row.spread, 'f', 1) : dash;
     case Takes: return row.takes > 0 ? QString::number(row.takes) : dash;
-    case Age: return !row.off ? tr("not heard yet") : row.cutsSince == 0 ? tr("now") : tr("%n cut(s) ago", nullptr, row.cutsSince);
+    case Age: return !row.off ? tr("not yet") : row.cutsSince == 0 ? tr("now") : row.cutsSince == 1 ? tr("a cut ago") : tr("%1 cuts ago").arg(row.cutsSince);
     default: return {};
     }
 }

@@ -20,8 +20,6 @@ public:
     void setBook(const Document::Snapshot& book);
     [[nodiscard]] std::optional<FingeringId> fingeringAt(int row) const;
     [[nodiscard]] int rowOf(const FingeringId& id) const;
-    /// Fingerings heard on the present shape.
-    [[nodiscard]] int heardNow() const;
 
     [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;

@@ -91,9 +91,9 @@ QString Style::sheet() const
 {
     QString s = QStringLiteral(R"(
         QMainWindow, QWidget#page { background: @paper; }
-        QMenuBar { background: @paper; color: @ink; border-bottom: 1px solid @hair; padding: 2px; }
+        QMenuBar { font-family: "B612"; font-size: 14px; background: @paper; color: @ink; border-bottom: 1px solid @hair; padding: 2px; }
         QMenuBar::item:selected, QMenu::item:selected { background: @cool; color: @sheet; }
-        QMenu { background: @sheet; color: @ink; border: 1px solid @hair; }
+        QMenu { font-family: "B612"; font-size: 14px; background: @sheet; color: @ink; border: 1px solid @hair; }
         QListWidget#stages { background: @paper; border: none; border-right: 1px solid @hair; outline: none; }
         QListWidget#stages::item { padding: 10px 14px; color: @ink; border-left: 4px solid transparent; }
         QListWidget#stages::item:selected { border-left: 4px solid @warm; color: @ink; background: @sheet; }

@@ -86,30 +86,37 @@ void TuningPicture::paintEvent(QPaintEvent* /*event*/)
     if (m_notes.empty())
         return;
 
-    double reach = 12.0;
+    double lowest = -10.0;
+    double highest = 10.0;
+    const auto include = [&](double cents, double sd) {
+        lowest = std::min(lowest, cents - sd - 2.0);
+        highest = std::max(highest, cents + sd + 2.0);
+    };
     for (const PictureNote& n : m_notes) {
         if (n.heard)
-            reach = std::max(reach, std::abs(n.now) + n.sd + 3.0);
+            include(n.now, n.sd);
         if (n.hasAfter)
-            reach = std::max(reach, std::abs(n.after) + 3.0);
+            include(n.after, 2.0);
     }
-    const double step = reach <= 15.0 ? 5.0 : reach <= 40.0 ? 10.0 : reach <= 80.0 ? 20.0 : 50.0;
-    reach = std::ceil(reach / step) * step;
+    const double span = highest - lowest;
+    const double step = span <= 35.0 ? 5.0 : span <= 100.0 ? 10.0 : span <= 200.0 ? 20.0 : 50.0;
+    lowest = std::floor(lowest / step) * step;
+    highest = std::ceil(highest / step) * step;
 
     const QRectF field(64.0, 28.0, width() - 72.0, height() - 28.0 - 66.0);
-    const auto y = [&](double cents) { return field.center().y() - cents / reach * field.height() / 2.0; };
+    const auto y = [&](double cents) { return field.top() + (highest - cents) / (highest - lowest) * field.height(); };
     const double column = field.width() / static_cast<double>(m_notes.size());
 
     painter.setFont(Style::small());
-    for (double v = -reach; v <= reach + 0.1; v += step) {
+    for (double v = lowest; v <= highest + 0.1; v += step) {
         painter.setPen(QPen(v == 0.0 ? c.ink : c.hairline, v == 0.0 ? 1.5 : 1.0));
         painter.drawLine(QPointF(field.left(), y(v)), QPointF(field.right(), y(v)));
         painter.setPen(c.pencil);
-        const QString label = v == 0.0 ? tr("0") : (v > 0.0 ? QStringLiteral("+") : QStringLiteral("−")) + QString::number(std::abs(v), 'f', 0);
+        const QString label = v == 0.0 ? tr("0") : text::wholeCents(v);
         painter.drawText(QRectF(0.0, y(v) - 9.0, field.left() - 8.0, 18.0), Qt::AlignRight | Qt::AlignVCenter, label);
     }
-    painter.drawText(QRectF(0.0, 2.0, field.left() + 200.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter, tr("cents   ▲ sharp   ● in tolerance   ▼ flat"));
-    painter.drawText(QRectF(field.right() - 260.0, 2.0, 260.0, 18.0), Qt::AlignRight | Qt::AlignVCenter, tr("filled: now   outline: after the cut"));
+    painter.drawText(QRectF(0.0, 2.0, 0.6 * width(), 18.0), Qt::AlignLeft | Qt::AlignVCenter, tr("cents   ▲ sharp   ● in tolerance   ▼ flat"));
+    painter.drawText(QRectF(field.right() - 0.4 * width(), 2.0, 0.4 * width(), 18.0), Qt::AlignRight | Qt::AlignVCenter, tr("filled: now   outline: after the cut"));
 
     for (std::size_t i = 0; i < m_notes.size(); ++i) {
         const PictureNote& n = m_notes[i];
@@ -122,7 +129,7 @@ void TuningPicture::paintEvent(QPaintEvent* /*event*/)
         const bool newRegister = i > 0 && n.registerNumber != m_notes[i - 1].registerNumber;
         if (newRegister) {
             painter.setPen(QPen(c.pencil, 1.0, Qt::DotLine));
-            painter.drawLine(QPointF(x - column / 2.0, field.top()), QPointF(x - column / 2.0, field.bottom() + 50.0));
+            painter.drawLine(QPointF(x - column / 2.0, field.top()), QPointF(x - column / 2.0, field.bottom() + 46.0));
         }
         painter.setPen(c.ink);
         painter.setFont(Style::body());
@@ -144,6 +151,8 @@ void TuningPicture::paintEvent(QPaintEvent* /*event*/)
             const QColor there = colourOf(n.after, n.tolerance);
             painter.setPen(QPen(there, 1.0, Qt::DotLine));
             painter.drawLine(QPointF(x, y(cents)), QPointF(side, y(n.after)));
+            painter.setPen(QPen(there, 1.0));
+            painter.drawLine(QPointF(side, y(n.after + n.afterSd)), QPointF(side, y(n.after - n.afterSd)));
             painter.setPen(QPen(there, 2.0));
             painter.setBrush(c.paper);
             drawSign(painter, QPointF(side, y(n.after)), n.after, n.tolerance, 6.0);
@@ -152,7 +161,9 @@ void TuningPicture::paintEvent(QPaintEvent* /*event*/)
         painter.setBrush(colour);
         drawSign(painter, QPointF(x, y(cents)), n.now, n.tolerance, 7.0);
         painter.setPen(colour);
-        painter.drawText(QRectF(x - column / 2.0, field.bottom() + 30.0, column, 18.0), Qt::AlignCenter, text::cents(n.now));
+        // Whole cents where tenths would not be told apart, and would not fit.
+        const QString off = std::abs(n.now) < 9.95 ? text::cents(n.now) : text::wholeCents(n.now);
+        painter.drawText(QRectF(x - column / 2.0, field.bottom() + 30.0, column, 18.0), Qt::AlignCenter, off);
     }
     painter.setPen(c.pencil);
     painter.drawText(QRectF(field.left(), height() - 18.0, field.width(), 18.0), Qt::AlignCenter,

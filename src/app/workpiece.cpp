@@ -232,7 +232,7 @@ void Workpiece::paintEvent(QPaintEvent* /*event*/)
     painter.drawLine(QPointF(middle + half, y), QPointF(end, y));
     painter.drawText(QRectF(middle - 100.0, y - 10.0, 200.0, 20.0), Qt::AlignCenter, length);
     const double factor = s.across / s.perMetre;
-    painter.drawText(QRectF(end - 300.0, y - 24.0, 300.0, 18.0), Qt::AlignRight | Qt::AlignVCenter,
+    painter.drawText(QRectF(s.left - 34.0, 6.0, 300.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter,
                      std::abs(factor - 1.0) < 0.05 ? tr("to scale") : tr("diameters × %1").arg(factor, 0, 'f', 1));
 }
 

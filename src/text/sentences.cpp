@@ -125,7 +125,7 @@ QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
     }
     if (const auto* a = std::get_if<Advice>(&entry.body)) {
         switch (a->state) {
-        case AdviceState::Measure: return tr("Advice: listen to %n fingering(s)").replace(QLatin1String("%n"), QString::number(a->fingerings.size()));
+        case AdviceState::Measure: return a->fingerings.size() == 1 ? tr("Advice: listen to one fingering") : tr("Advice: listen to %1 fingerings").arg(a->fingerings.size());
         case AdviceState::MakeCut:
             return tr("Advice: %1 to %2").arg(work(a->steps.front().cut), length(wantedSize(a->steps.front().cut), unit));
         case AdviceState::Finished: return tr("Advice: done, %1 of %2 notes within tolerance").arg(a->withinTolerance).arg(a->of);

@@ -73,11 +73,24 @@ QString length(Metres value, LengthUnit unit)
     return lengthNumber(value, unit) + (unit == LengthUnit::Inches ? QStringLiteral(" in") : QStringLiteral(" mm"));
 }
 
+namespace {
+QString signedNumber(double value, int decimals)
+{
+    const double unit = std::pow(10.0, -decimals);
+    const double rounded = std::round(value / unit) * unit;
+    const QString sign = rounded < 0.0 ? QStringLiteral("−") : rounded > 0.0 ? QStringLiteral("+") : QStringLiteral("±");
+    return sign + QString::number(std::abs(rounded), 'f', decimals);
+}
+} // namespace
+
 QString cents(double value)
 {
-    const double tenths = std::round(value * 10.0) / 10.0;
-    const QString sign = tenths < 0.0 ? QStringLiteral("−") : tenths > 0.0 ? QStringLiteral("+") : QStringLiteral("±");
-    return sign + QString::number(std::abs(tenths), 'f', 1);
+    return signedNumber(value, 1);
+}
+
+QString wholeCents(double value)
+{
+    return signedNumber(value, 0);
 }
 
 QString spread(double sd)

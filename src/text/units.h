@@ -19,6 +19,8 @@ Result<Metres> parseLength(const QString& text, LengthUnit plain);
 [[nodiscard]] QString lengthNumber(Metres value, LengthUnit unit);
 /// "+4.2", "−18.0": always with a sign, tabular.
 [[nodiscard]] QString cents(double value);
+/// "−18".
+[[nodiscard]] QString wholeCents(double value);
 /// "±2.5".
 [[nodiscard]] QString spread(double sd);
 /// A pitch's or fingering's name as the specification has it.
