@@ -1,0 +1,113 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves the direction of includes: every #include of every source file against cmake/layers.txt, and that no core room,
+// nor the store, touches Qt.
+#include "core/base/result.h"
+
+#include <QDirIterator>
+#include <QFile>
+#include <QMap>
+#include <QRegularExpression>
+#include <QTest>
+
+namespace {
+
+struct Rule
+{
+    QStringList rooms;
+    QStringList foreign;
+};
+
+QMap<QString, Rule> rules()
+{
+    QMap<QString, Rule> all;
+    QFile file(QStringLiteral(DOWEL_SOURCE "/cmake/layers.txt"));
+    if (!file.open(QIODevice::ReadOnly))
+        return all;
+    const auto lines = QString::fromUtf8(file.readAll()).split(QLatin1Char('\n'), Qt::SkipEmptyParts);
+    for (const QString& line : lines) {
+        if (line.startsWith(QLatin1Char('#')))
+            continue;
+        const auto colon = line.split(QLatin1Char(':'));
+        const auto bar = colon.value(1).split(QLatin1Char('|'));
+        all[colon.value(0).trimmed()] = {bar.value(0).split(QLatin1Char(' '), Qt::SkipEmptyParts),
+                                         bar.value(1).split(QLatin1Char(' '), Qt::SkipEmptyParts)};
+    }
+    return all;
+}
+
+QString roomOf(const QString& path)
+{
+    return path.section(QLatin1Char('/'), 0, path.startsWith(QLatin1String("core/")) ? 1 : 0);
+}
+
+/// What is wrong with one include line of one file; empty where nothing is.
+QString complaint(const QMap<QString, Rule>& all, const QString& room, const QString& include, bool quoted)
+{
+    if (!all.contains(room))
+        return QStringLiteral("room %1 is not in layers.txt").arg(room);
+    const Rule rule = all[room];
+    if (quoted) {
+        const QString other = roomOf(include);
+        return other == room || rule.rooms.contains(other) ? QString() : QStringLiteral("%1 may not include %2").arg(room, other);
+    }
+    const bool standard = !include.contains(QLatin1Char('/')) && !include.endsWith(QLatin1String(".h")) && include.toLower() == include;
+    const bool posix = include.startsWith(QLatin1String("sys/")) || include == QLatin1String("fcntl.h") || include == QLatin1String("unistd.h");
+    if (standard || posix)
+        return {};
+    for (const QString& prefix : rule.foreign)
+        if (include.startsWith(prefix))
+            return {};
+    return QStringLiteral("%1 may not include <%2>").arg(room, include);
+}
+
+} // namespace
+
+class TestLayering : public QObject
+{
+    Q_OBJECT
+
+private Q_SLOTS:
+    void everyIncludePointsDownwards()
+    {
+        const auto all = rules();
+        QVERIFY(all.size() > 10);
+        static const QRegularExpression form(QStringLiteral(R"(^\s*#\s*include\s*([<"])([^>"]+)[>"])"), QRegularExpression::MultilineOption);
+        int checked = 0;
+        QStringList complaints;
+        const QString root = QStringLiteral(DOWEL_SOURCE "/src/");
+        QDirIterator files(root, {QStringLiteral("*.h"), QStringLiteral("*.cpp")}, QDir::Files, QDirIterator::Subdirectories);
+        while (files.hasNext()) {
+            QFile file(files.next());
+            QVERIFY(file.open(QIODevice::ReadOnly));
+            const QString room = roomOf(file.fileName().mid(root.size()));
+            auto matches = form.globalMatch(QString::fromUtf8(file.readAll()));
+            while (matches.hasNext()) {
+                const auto m = matches.next();
+                ++checked;
+                const QString c = complaint(all, room, m.captured(2), m.captured(1) == QLatin1String("\""));
+                if (!c.isEmpty())
+                    complaints << file.fileName() + QStringLiteral(": ") + c;
+            }
+        }
+        QVERIFY2(complaints.isEmpty(), qPrintable(complaints.join(QLatin1Char('\n'))));
+        QVERIFY(checked > 200); // a test that looked at nothing proves nothing
+    }
+    void aForbiddenIncludeIsFound()
+    {
+        const auto all = rules();
+        QVERIFY(!complaint(all, QStringLiteral("core/fit"), QStringLiteral("app/document.h"), true).isEmpty());
+        QVERIFY(!complaint(all, QStringLiteral("player"), QStringLiteral("core/acoustics/model.h"), true).isEmpty());
+        QVERIFY(!complaint(all, QStringLiteral("core/hearing"), QStringLiteral("QString"), false).isEmpty());
+        QVERIFY(complaint(all, QStringLiteral("core/fit"), QStringLiteral("ceres/ceres.h"), false).isEmpty());
+    }
+    void coreAndStoreMayNotUseQt()
+    {
+        const auto all = rules();
+        for (auto it = all.begin(); it != all.end(); ++it)
+            if (it.key().startsWith(QLatin1String("core/")) || it.key() == QLatin1String("store") || it.key() == QLatin1String("player"))
+                QVERIFY2(!it.value().foreign.contains(QStringLiteral("Q")), qPrintable(it.key()));
+    }
+};
+
+QTEST_APPLESS_MAIN(TestLayering)
+#include "test_layering.moc"

@@ -1,0 +1,285 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves dowel-cli against its contract: answers, exit statuses, errors with code, message and place; and the whole loop
+// from a fresh workbook to "done" with readings given as numbers.
+#include "cli/commands.h"
+#include "io/audio_file.h"
+#include "io/json_reader.h"
+#include "io/spec_json.h"
+#include "player/player.h"
+#include "store/store.h"
+#include "support/compare.h"
+#include "support/fixtures.h"
+#include "support/tones.h"
+
+#include <QFile>
+#include <QProcess>
+#include <QTemporaryDir>
+#include <sstream>
+
+using namespace dowel;
+using io::Json;
+
+class TestCli : public QObject
+{
+    Q_OBJECT
+
+    QTemporaryDir m_dir;
+    int m_count = 0;
+    std::string place(const char* name) { return m_dir.filePath(QString::number(++m_count) + QString::fromLatin1(name)).toStdString(); }
+    std::string write(const char* name, const std::string& content)
+    {
+        const std::string path = place(name);
+        (void)io::writeFileWhole(path, content);
+        return path;
+    }
+    struct Answer
+    {
+        int status;
+        Json json;
+        std::string words;
+    };
+    static Answer run(const std::vector<std::string>& arguments)
+    {
+        std::ostringstream out;
+        std::ostringstream err;
+        const int status = cli::run(arguments, out, err);
+        return {status, Json::parse(out.str(), nullptr, false), err.str()};
+    }
+    std::string book()
+    {
+        const std::string path = place(".dowel");
+        return run({"create", path, "--spec", write("spec.json", io::specText(fixtures::whistle()))}).status == 0 ? path : std::string();
+    }
+    std::string sessionFile(const std::vector<std::string>& ids, const player::SimulatedPlayer& player, const Instrument& shape, Random& random)
+    {
+        Json readings = Json::array();
+        for (const auto& id : ids) {
+            const auto hz = player.truth(shape, *shape.find(FingeringId{id}), Temperature::fromCelsius(21.0));
+            readings.push_back({{"fingering", id}, {"hz", hz->hertz() * std::exp2(random.normal() / 1200.0)}, {"sd_cents", 0.5}});
+        }
+        return write("session.json", Json{{"celsius", 21.0}, {"readings", readings}}.dump());
+    }
+    static std::vector<std::string> ids(const Json& list)
+    {
+        return list.get<std::vector<std::string>>();
+    }
+
+private Q_SLOTS:
+    void theWholeLoopByNumbersEndsWithEveryNoteHome()
+    {
+        const std::string path = book();
+        const player::SimulatedPlayer player({10, Temperature::fromCelsius(21.0), 24.0});
+        Random random(4711);
+        int cuts = 0;
+        std::string state;
+        for (int i = 0; i < 80; ++i) {
+            const Answer a = run({"advise", path});
+            QCOMPARE(a.status, 0);
+            state = a.json["state"];
+            const Instrument shape = Store::open(path, Store::Mode::Look)->book().present();
+            if (state == "measure") {
+                QVERIFY(!a.json["fingerings"].empty());
+                const Answer m = run({"measure", path, "--session", sessionFile(ids(a.json["fingerings"]), player, shape, random)});
+                QVERIFY2(m.status == 0, m.words.c_str());
+            } else if (state == "cut") {
+                const Json& step = a.json["steps"][0];
+                for (const char* key : {"kind", "from_mm", "to_mm", "tool", "why", "then", "forecast"})
+                    QVERIFY2(step.contains(key), key);
+                QCOMPARE(step["forecast"].size(), std::size_t(14));
+                Json done{{"kind", step["kind"]}};
+                const double size = step["to_mm"].get<double>();
+                if (step["kind"] == "enlarge") {
+                    done["hole"] = step["hole"];
+                    done["diameter_mm"] = size + random.uniform(-0.03, 0.05);
+                } else {
+                    done["length_mm"] = size - random.uniform(-0.05, 0.1);
+                }
+                const Answer c = run({"cut", path, "--step", write("step.json", done.dump())});
+                QVERIFY2(c.status == 0, c.words.c_str());
+                ++cuts;
+            } else {
+                break;
+            }
+        }
+        QCOMPARE(state, std::string("done"));
+        QVERIFY(cuts <= 25);
+        const Instrument shape = Store::open(path, Store::Mode::Look)->book().present();
+        for (const Fingering& f : shape.spec().fingerings) {
+            const double off = 1200.0 * std::log2(player.truth(shape, f, Temperature::fromCelsius(20.0))->hertz() / f.target.hertz());
+            QVERIFY2(off < 6.0, f.id.text.c_str());
+            QVERIFY2(std::abs(off) < 8.0, f.id.text.c_str()); // readings by ear wander by a cent; the window's loop is held to six
+        }
+        const Answer check = run({"check", path});
+        QCOMPARE(check.status, 0);
+        QVERIFY(check.json["ok"] == true);
+        QCOMPARE(check.json["cuts"].get<int>(), cuts);
+    }
+    void predictAnswersForSpecsAndWorkbooks()
+    {
+        const std::string spec = write("spec.json", io::specText(fixtures::whistle()));
+        const Answer plain = run({"predict", spec});
+        QCOMPARE(plain.status, 0);
+        QCOMPARE(plain.json["notes"].size(), std::size_t(14));
+        const Json& d5 = plain.json["notes"][0];
+        QCOMPARE(d5["fingering"].get<std::string>(), std::string("D5"));
+        QCOMPARE(d5["register"].get<int>(), 1);
+        VERIFY_NEAR(1200.0 * std::log2(d5["hz"].get<double>() / 587.3295), d5["cents"].get<double>(), 0.01);
+        QVERIFY(d5["sd_cents"].get<double>() > 10.0);
+        const Answer warm = run({"predict", spec, "--celsius", "25"});
+        VERIFY_NEAR(warm.json["notes"][0]["cents"].get<double>() - d5["cents"].get<double>(), 14.4, 0.4); // ISO 9613-1
+        const std::string path = book();
+        const Answer asBook = run({"predict", path});
+        QCOMPARE(asBook.status, 0);
+        VERIFY_NEAR(asBook.json["notes"][3]["cents"].get<double>(), plain.json["notes"][3]["cents"].get<double>(), 1e-6);
+    }
+    void analyseAnswersWithNotesAndRejections()
+    {
+        const std::string wav = place("take.wav");
+        VERIFY_OK(io::writeAudioFile(wav, tones::withSilence(tones::constantTone(1174.0, 1.0, 25.0, 1), 0.2, 0.2)));
+        const Answer a = run({"analyse", wav, "--expect", "587"});
+        QCOMPARE(a.status, 0);
+        const Json& n = a.json["notes"][0];
+        for (const char* key : {"start_s", "end_s", "hz", "sd_cents", "drift_cents", "vibrato_cents", "vibrato_hz", "harmonics_db", "noise_db",
+                                "centroid_hz", "register", "flags"})
+            QVERIFY2(n.contains(key), key);
+        VERIFY_NEAR(n["hz"].get<double>(), 1174.0, 0.05);
+        QCOMPARE(n["register"].get<int>(), 2);
+        QVERIFY(a.json["rejected"].is_array());
+        const std::string silent = place("silent.wav");
+        Samples s;
+        s.values.assign(48000, 0.0F);
+        VERIFY_OK(io::writeAudioFile(silent, s));
+        const Answer quiet = run({"analyse", silent});
+        QCOMPARE(quiet.status, 0);
+        QVERIFY(quiet.json["notes"].empty());
+        QCOMPARE(quiet.json["rejected"][0]["reason"].get<std::string>(), std::string("silence"));
+    }
+    void measureKeepsTheTakeOrRefusesIt()
+    {
+        const std::string path = book();
+        const std::string good = place("good.flac");
+        VERIFY_OK(io::writeAudioFile(good, tones::withSilence(tones::constantTone(580.0, 1.0, 25.0, 1), 0.2, 0.2)));
+        const Answer kept = run({"measure", path, "--fingering", "D5", "--take", good});
+        QCOMPARE(kept.status, 0);
+        QCOMPARE(kept.json["readings"][0]["fingering"].get<std::string>(), std::string("D5"));
+        QCOMPARE(run({"check", path}).json["takes"].get<int>(), 1);
+        const std::string octave = place("octave.flac");
+        VERIFY_OK(io::writeAudioFile(octave, tones::withSilence(tones::constantTone(1165.0, 1.0, 25.0, 1), 0.2, 0.2)));
+        const Answer refused = run({"measure", path, "--fingering", "D5", "--take", octave});
+        QCOMPARE(refused.status, 1);
+        QCOMPARE(refused.json["error"]["code"].get<std::string>(), std::string("wrong_note"));
+        QVERIFY(refused.json["error"]["message"].get<std::string>().find("D5") != std::string::npos);
+        QCOMPARE(run({"measure", path, "--fingering", "X1", "--take", good}).json["error"]["code"].get<std::string>(), std::string("unknown_name"));
+        QCOMPARE(run({"check", path}).json["entries"].get<int>(), 1);
+    }
+    void aSessionIsTakenWholeOrNotAtAll()
+    {
+        const std::string path = book();
+        const auto file = write("s.json", R"({"celsius": 21, "readings": [{"fingering": "D5", "hz": 580}, {"fingering": "E5", "hz": 1300}]})");
+        const Answer a = run({"measure", path, "--session", file});
+        QCOMPARE(a.status, 1);
+        QCOMPARE(a.json["error"]["where"].get<std::string>(), std::string("/readings/1/E5"));
+        QCOMPARE(run({"check", path}).json["entries"].get<int>(), 0);
+        const auto fahrenheit = write("s.json", R"({"celsius": 70, "readings": [{"fingering": "D5", "hz": 580}]})");
+        QCOMPARE(run({"measure", path, "--session", fahrenheit}).status, 1);
+    }
+    void cutsThatCannotBeAreRefused()
+    {
+        const std::string path = book();
+        const Answer smaller = run({"cut", path, "--step", write("c.json", R"({"kind": "enlarge", "hole": "h1", "diameter_mm": 4.0})")});
+        QCOMPARE(smaller.status, 1);
+        QCOMPARE(smaller.json["error"]["code"].get<std::string>(), std::string("not_removable"));
+        QCOMPARE(run({"cut", path, "--step", write("c.json", R"({"kind": "enlarge", "hole": "h9", "diameter_mm": 6})")}).status, 1);
+        QCOMPARE(run({"cut", path, "--step", write("c.json", R"({"kind": "move_stopper", "stopper_mm": 6})")}).status, 1);
+        const Answer fine = run({"cut", path, "--step", write("c.json", R"({"kind": "undercut", "hole": "h1", "undercut_diameter_mm": 6.5})")});
+        QCOMPARE(fine.status, 0);
+        VERIFY_NEAR(fine.json["from_mm"].get<double>(), 5.3, 1e-9);
+    }
+    void exportsAreWrittenAndReadBack()
+    {
+        const std::string path = book();
+        QCOMPARE(run({"cut", path, "--step", write("c.json", R"({"kind": "enlarge", "hole": "h1", "diameter_mm": 6.0})")}).status, 0);
+        const std::string spec = place("out.json");
+        QCOMPARE(run({"export", path, "--as", "spec", "--out", spec}).status, 0);
+        const auto back = io::readSpecFile(spec);
+        VERIFY_OK(back);
+        VERIFY_NEAR(back->find(HoleId{"h1"})->diameter.millimetres(), 6.0, 1e-9);
+        const std::string csv = place("out.csv");
+        QCOMPARE(run({"export", path, "--as", "csv", "--out", csv}).status, 0);
+        QVERIFY(QFile::exists(QString::fromStdString(csv)));
+        QCOMPARE(run({"export", path, "--as", "json", "--out", place("out2.json")}).status, 0);
+        QCOMPARE(run({"export", path, "--as", "csv", "--out", "/no/such/folder/a.csv"}).json["error"]["code"].get<std::string>(), std::string("unwritable"));
+    }
+    void errorsCarryCodeMessageAndPlace_data()
+    {
+        QTest::addColumn<QString>("patch");
+        QTest::addColumn<QString>("code");
+        QTest::addColumn<QString>("where");
+        QTest::newRow("hole outside") << R"({"holes": [{"id": "h1", "at_mm": 400, "diameter_mm": 6}]})" << "bad_geometry" << "/holes/h1/at_mm";
+        QTest::newRow("too wide") << R"({"holes": [{"id": "h1", "at_mm": 200, "diameter_mm": 16}]})" << "bad_geometry" << "/holes/h1/diameter_mm";
+        QTest::newRow("stations") << R"({"bore": [{"at_mm": 0, "diameter_mm": 12}, {"at_mm": -3, "diameter_mm": 12}]})" << "bad_geometry" << "/bore/1/at_mm";
+        QTest::newRow("unknown key") << R"({"wal_mm": 3})" << "unknown_key" << "/wal_mm";
+    }
+    void errorsCarryCodeMessageAndPlace()
+    {
+        QFETCH(QString, patch);
+        QFETCH(QString, code);
+        QFETCH(QString, where);
+        Json spec = io::jsonOf(fixtures::whistle());
+        spec.merge_patch(Json::parse(patch.toStdString()));
+        spec["fingerings"] = Json::array();
+        const std::string path = place("refused.dowel");
+        const Answer a = run({"create", path, "--spec", write("bad.json", spec.dump())});
+        QCOMPARE(a.status, 1);
+        QCOMPARE(QString::fromStdString(a.json["error"]["code"]), code);
+        QCOMPARE(QString::fromStdString(a.json["error"]["where"]), where);
+        QVERIFY(!a.words.empty());
+        QVERIFY(!QFile::exists(QString::fromStdString(path)));
+    }
+    void strangersAreRefusedPolitely()
+    {
+        const std::string text = write("words.dowel", "only words");
+        QCOMPARE(run({"advise", text}).json["error"]["code"].get<std::string>(), std::string("not_a_workbook"));
+        QCOMPARE(run({"check", "/no/such.dowel"}).json["error"]["code"].get<std::string>(), std::string("unreadable"));
+        const std::string path = book();
+        QCOMPARE(run({"create", path, "--spec", write("spec.json", io::specText(fixtures::whistle()))}).json["error"]["code"].get<std::string>(), std::string("exists"));
+        const auto held = Store::open(path, Store::Mode::Work);
+        VERIFY_OK(held);
+        QCOMPARE(run({"advise", path}).json["error"]["code"].get<std::string>(), std::string("in_use"));
+        QCOMPARE(run({"check", path}).status, 0);
+    }
+    void askingTwiceIsOnePieceOfAdvice()
+    {
+        const std::string path = book();
+        QCOMPARE(run({"advise", path}).json["state"].get<std::string>(), std::string("measure"));
+        QCOMPARE(run({"advise", path}).status, 0);
+        QCOMPARE(run({"check", path}).json["entries"].get<int>(), 1);
+    }
+    void theProgramItselfAnswersWithItsStatus()
+    {
+        const auto status = [](const QStringList& arguments) {
+            QProcess p;
+            p.start(QStringLiteral(DOWEL_CLI), arguments);
+            p.waitForFinished();
+            return std::pair{p.exitCode(), p.readAllStandardOutput()};
+        };
+        QCOMPARE(status({QStringLiteral("--help")}).first, 0);
+        QCOMPARE(status({QStringLiteral("dance")}).first, 2);
+        QCOMPARE(status({QStringLiteral("measure"), QStringLiteral("a.dowel")}).first, 2);
+        const auto missing = status({QStringLiteral("check"), QStringLiteral("/no/such.dowel")});
+        QCOMPARE(missing.first, 1);
+        QVERIFY(Json::parse(missing.second.toStdString()).contains("error"));
+    }
+    void theProgramNeedsNoWindows()
+    {
+        QProcess ldd;
+        ldd.start(QStringLiteral("ldd"), {QStringLiteral(DOWEL_CLI)});
+        QVERIFY(ldd.waitForFinished());
+        const QByteArray libraries = ldd.readAllStandardOutput();
+        QVERIFY(libraries.contains("Qt6Core"));
+        QVERIFY(!libraries.contains("Qt6Widgets") && !libraries.contains("Qt6Gui"));
+    }
+};
+
+QTEST_APPLESS_MAIN(TestCli)
+#include "test_cli.moc"

@@ -1,0 +1,104 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The real main window on a fresh practice blank in a folder of its own, driven by mouse and key.
+#pragma once
+
+#include "app/correct_page.h"
+#include "app/listen_page.h"
+#include "app/main_window.h"
+#include "app/questions.h"
+#include "app/style.h"
+#include "support/compare.h"
+
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPushButton>
+#include <QSettings>
+#include <QTableView>
+#include <QTemporaryDir>
+#include <QTest>
+
+namespace dowel::gui {
+
+/// Answers file questions that a test announced; one that nobody announced fails the test.
+class Answers : public app::Questions
+{
+public:
+    QStringList files;
+    int unexpected = 0;
+    QString fileToOpen(QWidget* /*parent*/, const QString& /*caption*/, const QString& /*filter*/) override { return take(); }
+    QString fileToWrite(QWidget* /*parent*/, const QString& /*caption*/, const QString& /*suggestion*/, const QString& /*filter*/) override { return take(); }
+
+private:
+    QString take()
+    {
+        if (files.isEmpty()) {
+            ++unexpected;
+            return {};
+        }
+        return files.takeFirst();
+    }
+};
+
+class Desk
+{
+public:
+    explicit Desk(bool practice = true)
+    {
+        QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, m_dir.path());
+        app::Style::loadFonts();
+        auto answers = std::make_unique<Answers>();
+        m_answers = answers.get();
+        m_window = std::make_unique<app::MainWindow>(std::move(answers));
+        m_window->show();
+        if (practice)
+            m_window->newPractice(m_dir.path());
+        (void)QTest::qWaitForWindowExposed(m_window.get());
+        m_window->activateWindow();
+    }
+    app::MainWindow& window() { return *m_window; }
+    app::Document& document() { return *m_window->document(); }
+    Answers& answers() { return *m_answers; }
+    [[nodiscard]] QString file(const char* name) const { return m_dir.filePath(QString::fromLatin1(name)); }
+    template <class W> W* find(const char* name)
+    {
+        auto* w = m_window->findChild<W*>(QString::fromLatin1(name));
+        Q_ASSERT(w != nullptr);
+        return w;
+    }
+    [[nodiscard]] QString message()
+    {
+        auto* bar = m_window->findChild<QWidget*>(QStringLiteral("messageBar"));
+        return bar->isVisible() ? m_window->findChild<QLabel*>(QStringLiteral("messageText"))->text() : QString();
+    }
+    /// A key as the user presses it: to whatever has the focus.
+    void key(Qt::Key k, Qt::KeyboardModifiers modifiers = Qt::NoModifier)
+    {
+        QWidget* to = QApplication::focusWidget();
+        QTest::keyClick(to == nullptr ? m_window.get() : to, k, modifiers);
+    }
+    void click(const char* button) { QTest::mouseClick(find<QPushButton>(button), Qt::LeftButton); }
+    bool idle()
+    {
+        return QTest::qWaitFor([this] { return !document().busy(); }, 20000);
+    }
+    std::size_t readings() { return document().book()->readings().size(); }
+    /// Sounds everything that is asked for, by the space bar.
+    bool hearAll()
+    {
+        while (!m_window->listenPage()->pending().empty()) {
+            const auto before = readings();
+            key(Qt::Key_Space);
+            if (!QTest::qWaitFor([&] { return readings() > before && !document().busy(); }, 20000))
+                return false;
+        }
+        return true;
+    }
+
+private:
+    QTemporaryDir m_dir;
+    std::unique_ptr<app::MainWindow> m_window;
+    Answers* m_answers = nullptr;
+};
+
+} // namespace dowel::gui

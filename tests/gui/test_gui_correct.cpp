@@ -1,0 +1,89 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves Correct by keys: without readings it sends to Listen, the card is filled in without the mouse, calipers may be
+// typed in either unit, and what wood cannot do is refused.
+#include "gui/gui_support.h"
+
+using namespace dowel;
+using gui::Desk;
+
+class TestGuiCorrect : public QObject
+{
+    Q_OBJECT
+
+private Q_SLOTS:
+    void withoutReadingsItSendsToListen()
+    {
+        Desk desk;
+        desk.key(Qt::Key_2, Qt::ControlModifier);
+        QTRY_VERIFY_WITH_TIMEOUT(desk.find<QPushButton>("goListenButton")->isVisible(), 10000);
+        QCOMPARE(desk.find<QLabel>("cardWhat")->text(), QStringLiteral("Hear 14 fingerings"));
+        QVERIFY(!desk.find<QLineEdit>("calipers")->isVisible());
+        QVERIFY(!desk.window().correctPage()->proposed());
+        desk.key(Qt::Key_Return);
+        QCOMPARE(desk.find<QListWidget>("stages")->currentRow(), 0);
+    }
+    void theCardIsFilledInWithoutTheMouse()
+    {
+        Desk desk;
+        QVERIFY(desk.hearAll());
+        desk.key(Qt::Key_Return);
+        QCOMPARE(desk.find<QListWidget>("stages")->currentRow(), 1);
+        QTRY_VERIFY_WITH_TIMEOUT(desk.window().correctPage()->proposed().has_value(), 10000);
+        auto* calipers = desk.find<QLineEdit>("calipers");
+        QTRY_VERIFY(calipers->hasFocus());
+        QCOMPARE(desk.find<QLabel>("cardWhat")->text(), QStringLiteral("Enlarge h1"));
+        QVERIFY(desk.find<QLabel>("cardSizes")->text().startsWith(QStringLiteral("5.3 → ")));
+        QVERIFY(!desk.find<QLabel>("cardCaution")->text().isEmpty());
+        QVERIFY(desk.find<QWidget>("workpiece")->accessibleDescription().contains(QLatin1String("proposed")));
+
+        // Nonsense and the impossible are refused; the field stays.
+        QTest::keyClicks(calipers, QStringLiteral("abc"));
+        desk.key(Qt::Key_Return);
+        QVERIFY2(desk.message().contains(QLatin1String("abc")), qPrintable(desk.message()));
+        calipers->selectAll();
+        QTest::keyClicks(calipers, QStringLiteral("4.0"));
+        desk.key(Qt::Key_Return);
+        QTRY_VERIFY(desk.message().contains(QLatin1String("does not grow back")));
+        QVERIFY(desk.document().book()->cuts().empty());
+
+        // A quarter inch by the calipers, typed as a fraction.
+        calipers->selectAll();
+        QTest::keyClicks(calipers, QStringLiteral("15/64"));
+        desk.key(Qt::Key_Return);
+        QTRY_COMPARE_WITH_TIMEOUT(desk.document().book()->cuts().size(), std::size_t(1), 10000);
+        VERIFY_NEAR(desk.document().book()->present().find(HoleId{"h1"})->diameter.millimetres(), 5.953125, 1e-6);
+        QVERIFY(desk.message().isEmpty());
+        QTRY_VERIFY_WITH_TIMEOUT(desk.window().correctPage()->proposed().has_value(), 10000);
+        QCOMPARE(holeOf(*desk.window().correctPage()->proposed())->text, std::string("h2")); // from the foot upwards
+        const auto& entry = std::get<CutEntry>(desk.document().book()->cuts().front()->body);
+        QVERIFY(entry.advised.has_value());
+        QCOMPARE(entry.forecast.size(), std::size_t(14));
+    }
+    void thePictureSpeaksToAssistiveTechnology()
+    {
+        Desk desk;
+        QVERIFY(desk.hearAll());
+        desk.key(Qt::Key_Return);
+        QTRY_VERIFY_WITH_TIMEOUT(desk.window().correctPage()->proposed().has_value(), 10000);
+        const QString words = desk.find<QWidget>("tuningPicture")->accessibleDescription();
+        QVERIFY2(words.contains(QLatin1String("D5 −")) && words.contains(QLatin1String("after the cut")), qPrintable(words));
+    }
+    void inchesAreShownAndTakenOnTheCard()
+    {
+        Desk desk;
+        QVERIFY(desk.hearAll());
+        desk.key(Qt::Key_I, Qt::ControlModifier);
+        desk.key(Qt::Key_2, Qt::ControlModifier);
+        QTRY_VERIFY_WITH_TIMEOUT(desk.window().correctPage()->proposed().has_value(), 10000);
+        QVERIFY(desk.find<QLabel>("cardSizes")->text().endsWith(QStringLiteral(" in")));
+        const double wanted = wantedSize(*desk.window().correctPage()->proposed()).millimetres();
+        QTRY_VERIFY(desk.find<QLineEdit>("calipers")->hasFocus());
+        desk.key(Qt::Key_Return);
+        QTRY_COMPARE_WITH_TIMEOUT(desk.document().book()->cuts().size(), std::size_t(1), 10000);
+        VERIFY_NEAR(desk.document().book()->present().find(HoleId{"h1"})->diameter.millimetres(), wanted, 0.021);
+        desk.window().setInches(false);
+    }
+};
+
+QTEST_MAIN(TestGuiCorrect)
+#include "test_gui_correct.moc"

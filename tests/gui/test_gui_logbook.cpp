@@ -1,0 +1,58 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves the logbook: newest first, a wrong cut is set aside by mouse and counts no longer, what cannot be set aside
+// offers nothing.
+#include "app/logbook_page.h"
+#include "gui/gui_support.h"
+
+#include <QAbstractItemModelTester>
+
+using namespace dowel;
+using gui::Desk;
+
+class TestGuiLogbook : public QObject
+{
+    Q_OBJECT
+
+private Q_SLOTS:
+    void aWrongCutIsSetAside()
+    {
+        Desk desk;
+        auto* table = desk.find<QTableView>("logTable");
+        const QAbstractItemModelTester tester(table->model());
+        desk.document().recordCut(Enlarge{{"h1"}, Metres::fromMillimetres(8.0)}); // the wrong hole
+        QTRY_COMPARE_WITH_TIMEOUT(desk.document().book()->cuts().size(), std::size_t(1), 10000);
+        QVERIFY(desk.idle());
+        desk.key(Qt::Key_3, Qt::ControlModifier);
+        auto* aside = desk.find<QPushButton>("setAsideButton");
+        QVERIFY(!aside->isEnabled());
+        int row = -1;
+        for (int i = 0; i < table->model()->rowCount(); ++i)
+            if (table->model()->index(i, app::LogModel::What).data().toString() == QLatin1String("Enlarge h1: 5.3 mm to 8 mm"))
+                row = i;
+        QVERIFY(row >= 0);
+        QTest::mouseClick(table->viewport(), Qt::LeftButton, {}, table->visualRect(table->model()->index(row, 2)).center());
+        QVERIFY(aside->isEnabled());
+        QTest::mouseClick(aside, Qt::LeftButton);
+        QTRY_VERIFY(desk.document().book()->cuts().empty());
+        VERIFY_NEAR(desk.document().book()->present().find(HoleId{"h1"})->diameter.millimetres(), 5.3, 1e-9);
+        QVERIFY(!aside->isEnabled()); // once is enough
+        bool marked = false;
+        for (int i = 0; i < table->model()->rowCount(); ++i)
+            marked = marked || table->model()->index(i, app::LogModel::State).data().toString() == QLatin1String("set aside");
+        QVERIFY(marked);
+    }
+    void theNewestComesFirst()
+    {
+        Desk desk;
+        desk.document().recordCut(Enlarge{{"h1"}, Metres::fromMillimetres(5.5)});
+        QTRY_COMPARE_WITH_TIMEOUT(desk.document().book()->cuts().size(), std::size_t(1), 10000);
+        QVERIFY(desk.idle());
+        auto* model = desk.find<QTableView>("logTable")->model();
+        QCOMPARE(model->rowCount(), static_cast<int>(desk.document().book()->entries().size()));
+        QVERIFY(model->index(0, 0).data().toInt() > model->index(1, 0).data().toInt());
+        QVERIFY(!model->index(0, app::LogModel::When).data().toString().isEmpty());
+    }
+};
+
+QTEST_MAIN(TestGuiLogbook)
+#include "test_gui_logbook.moc"

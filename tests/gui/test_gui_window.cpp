@@ -1,0 +1,146 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves the window around the pages: the empty start, opening and refusing files, a second window, units, dark, export,
+// and that every control has a name for assistive technology and can be reached.
+#include "gui/gui_support.h"
+#include "io/spec_json.h"
+#include "support/fixtures.h"
+
+#include <QAbstractButton>
+#include <QAbstractSpinBox>
+#include <QFile>
+
+using namespace dowel;
+using gui::Desk;
+
+class TestGuiWindow : public QObject
+{
+    Q_OBJECT
+
+private Q_SLOTS:
+    void anEmptyStartSaysWhatToDo()
+    {
+        Desk desk(false);
+        QVERIFY(desk.find<QPushButton>("practiceButton")->isVisible());
+        QVERIFY(desk.find<QPushButton>("openButton")->isVisible());
+        QCOMPARE(desk.window().document(), nullptr);
+    }
+    void aSpecificationBecomesAWorkbook()
+    {
+        Desk desk(false);
+        const QString spec = desk.file("spec.json");
+        QFile f(spec);
+        QVERIFY(f.open(QIODevice::WriteOnly));
+        f.write(QByteArray::fromStdString(io::specText(fixtures::whistle())));
+        f.close();
+        desk.answers().files = {spec, desk.file("new.dowel")};
+        desk.click("newButton");
+        QVERIFY(desk.window().document() != nullptr);
+        QCOMPARE(desk.window().windowTitle(), QStringLiteral("Test whistle – Dowel"));
+        QVERIFY(!desk.find<QPushButton>("soundButton")->isVisible()); // no simulated player blows the user's own instrument
+        QVERIFY(QFile::exists(desk.file("new.dowel")));
+    }
+    void badFilesAreRefusedInThePage()
+    {
+        Desk desk(false);
+        QFile f(desk.file("words.dowel"));
+        QVERIFY(f.open(QIODevice::WriteOnly));
+        f.write("only words");
+        f.close();
+        desk.answers().files = {f.fileName()};
+        desk.click("openButton");
+        QVERIFY2(desk.message().contains(QLatin1String("no Dowel workbook")), qPrintable(desk.message()));
+        desk.click("messageClose");
+        QVERIFY(desk.message().isEmpty());
+        QFile spec(desk.file("bad.json"));
+        QVERIFY(spec.open(QIODevice::WriteOnly));
+        spec.write(R"({"format": "dowel-instrument", "colour": 1})");
+        spec.close();
+        desk.answers().files = {spec.fileName()};
+        desk.click("newButton");
+        QVERIFY2(desk.message().contains(QLatin1String("/")), qPrintable(desk.message()));
+        QCOMPARE(desk.answers().unexpected, 0);
+    }
+    void aSecondWindowIsToldSo()
+    {
+        Desk desk;
+        gui::Answers* none = nullptr;
+        Q_UNUSED(none);
+        app::MainWindow second(std::make_unique<gui::Answers>());
+        QVERIFY(!second.openBook(desk.document().path()));
+        QVERIFY(second.findChild<QLabel*>(QStringLiteral("messageText"))->text().contains(QLatin1String("another window")));
+    }
+    void stagesChangeByKey()
+    {
+        Desk desk;
+        auto* stages = desk.find<QListWidget>("stages");
+        QCOMPARE(stages->currentRow(), 0);
+        desk.key(Qt::Key_3, Qt::ControlModifier);
+        QCOMPARE(stages->currentRow(), 2);
+        desk.key(Qt::Key_2, Qt::ControlModifier);
+        QCOMPARE(stages->currentRow(), 1);
+        QVERIFY(desk.idle());
+        desk.key(Qt::Key_1, Qt::ControlModifier);
+        QCOMPARE(stages->currentRow(), 0);
+    }
+    void inchesAndDarkAreRemembered()
+    {
+        Desk desk;
+        desk.key(Qt::Key_I, Qt::ControlModifier);
+        QVERIFY(desk.find<QWidget>("workpiece")->accessibleDescription().contains(QLatin1String(" in")));
+        desk.key(Qt::Key_D, Qt::ControlModifier);
+        QVERIFY(app::Style::current().dark());
+        app::MainWindow again(std::make_unique<gui::Answers>());
+        QVERIFY(app::Style::current().dark());
+        desk.window().setDark(false);
+        desk.window().setInches(false);
+    }
+    void exportAndCopyAreWrittenAndSaid()
+    {
+        Desk desk;
+        desk.document().exportTo(desk.file("out.csv"), QStringLiteral("csv"));
+        QVERIFY(desk.idle());
+        QVERIFY(desk.message().contains(QLatin1String("out.csv")));
+        desk.document().copyTo(desk.file("copy.dowel"));
+        QVERIFY(desk.idle());
+        QVERIFY(Store::open(desk.file("copy.dowel").toStdString(), Store::Mode::Look).ok());
+        desk.document().copyTo(desk.file("copy.dowel"));
+        QVERIFY(desk.idle());
+        QVERIFY(desk.message().contains(QLatin1String("not overwritten")));
+    }
+    void everyControlHasANameAndAnObjectName()
+    {
+        Desk desk;
+        QStringList nameless;
+        const auto widgets = desk.window().findChildren<QWidget*>();
+        int looked = 0;
+        for (QWidget* w : widgets) {
+            const bool acts = qobject_cast<QAbstractButton*>(w) || qobject_cast<QLineEdit*>(w) || qobject_cast<QAbstractItemView*>(w) ||
+                              qobject_cast<QAbstractSpinBox*>(w);
+            const bool inner = w->objectName().startsWith(QLatin1String("qt_")) || (w->parentWidget() && qobject_cast<QAbstractSpinBox*>(w->parentWidget())) ||
+                               QByteArray(w->metaObject()->className()).startsWith("QTableCorner");
+            if (!acts || inner)
+                continue;
+            ++looked;
+            if (w->accessibleName().isEmpty() || w->objectName().isEmpty())
+                nameless << QString::fromLatin1(w->metaObject()->className()) + QLatin1Char(' ') + w->objectName();
+        }
+        QVERIFY(looked > 10);
+        QVERIFY2(nameless.isEmpty(), qPrintable(nameless.join(QStringLiteral(", "))));
+        for (const char* picture : {"workpiece", "tuningPicture", "takeStrip", "fingeringCard"})
+            QVERIFY2(!desk.find<QWidget>(picture)->accessibleName().isEmpty(), picture);
+    }
+    void nothingIsCutOffAt1280By800()
+    {
+        Desk desk;
+        desk.window().resize(1280, 800);
+        QTest::qWait(1);
+        QVERIFY(desk.window().minimumSizeHint().width() <= 1280);
+        QVERIFY(desk.window().minimumSizeHint().height() <= 800);
+        for (QPushButton* b : desk.window().findChildren<QPushButton*>())
+            if (b->isVisible())
+                QVERIFY2(b->width() >= b->sizeHint().width(), qPrintable(b->objectName()));
+    }
+};
+
+QTEST_MAIN(TestGuiWindow)
+#include "test_gui_window.moc"

@@ -1,0 +1,113 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves that cuts only remove wood, change what they say and nothing else, and are refused with place and sizes.
+#include "core/instrument/cut.h"
+#include "support/compare.h"
+#include "support/fixtures.h"
+
+using namespace dowel;
+using fixtures::mm;
+
+class TestCut : public QObject
+{
+    Q_OBJECT
+
+private Q_SLOTS:
+    void enlargingTakesTheUndercutAlong()
+    {
+        const auto after = applied(fixtures::whistle(), Enlarge{{"h2"}, mm(6.5)});
+        VERIFY_OK(after);
+        VERIFY_NEAR(after->find(HoleId{"h2"})->diameter.millimetres(), 6.5, 1e-9);
+        VERIFY_NEAR(after->find(HoleId{"h2"})->undercutDiameter.millimetres(), 6.5, 1e-9);
+        InstrumentSpec rest = after->spec();
+        rest.holes[1] = fixtures::whistleSpec().holes[1];
+        QVERIFY(rest == fixtures::whistleSpec());
+    }
+    void undercuttingLeavesTheOutside()
+    {
+        const auto after = applied(fixtures::whistle(), Undercut{{"h2"}, mm(7.5)});
+        VERIFY_OK(after);
+        VERIFY_NEAR(after->find(HoleId{"h2"})->diameter.millimetres(), 5.9, 1e-9);
+        VERIFY_NEAR(after->find(HoleId{"h2"})->undercutDiameter.millimetres(), 7.5, 1e-9);
+    }
+    void trimmingKeepsTheBoreThatStays()
+    {
+        const auto after = applied(fixtures::whistle(), TrimFoot{mm(270.0)});
+        VERIFY_OK(after);
+        VERIFY_NEAR(after->length().millimetres(), 270.0, 1e-9);
+        for (const double at : {0.0, 100.0, 212.5, 250.0, 270.0})
+            VERIFY_NEAR(after->boreDiameterAt(mm(at)).millimetres(), fixtures::whistle().boreDiameterAt(mm(at)).millimetres(), 1e-9);
+    }
+    void trimmingMayPassAStation()
+    {
+        InstrumentSpec s = fixtures::whistleSpec();
+        s.bore.insert(s.bore.begin() + 2, {mm(274.0), mm(14.8)});
+        const auto after = applied(Instrument::make(s).value(), TrimFoot{mm(270.0)});
+        VERIFY_OK(after);
+        QCOMPARE(after->spec().bore.size(), std::size_t(3));
+    }
+    void reamingWidensItsStretchAlone()
+    {
+        const auto after = applied(fixtures::whistle(), Ream{mm(40.0), mm(80.0), mm(14.5)});
+        VERIFY_OK(after);
+        VERIFY_NEAR(after->boreDiameterAt(mm(60.0)).millimetres(), 14.5, 1e-9);
+        for (const double at : {39.0, 81.0, 200.0})
+            VERIFY_NEAR(after->boreDiameterAt(mm(at)).millimetres(), fixtures::whistle().boreDiameterAt(mm(at)).millimetres(), 1e-6);
+        QVERIFY(!applied(*after, Ream{mm(45.0), mm(75.0), mm(14.5)}));
+    }
+    void stopperAndWindowMoveWhereThereIsOne()
+    {
+        InstrumentSpec s = fixtures::whistleSpec();
+        QVERIFY(!applied(fixtures::whistle(), MoveStopper{mm(18.0)}));
+        const auto opened = applied(fixtures::whistle(), CutUp{mm(5.8)});
+        VERIFY_OK(opened);
+        VERIFY_NEAR(presentSize(*opened, CutUp{})->millimetres(), 5.8, 1e-9);
+        s.excitation = Transverse{mm(10.0), mm(9.0), mm(4.0), mm(17.0), 0.3};
+        const auto moved = applied(Instrument::make(s).value(), MoveStopper{mm(18.0)});
+        VERIFY_OK(moved);
+        VERIFY_NEAR(presentSize(*moved, MoveStopper{})->millimetres(), 18.0, 1e-9);
+        QVERIFY(!applied(*moved, CutUp{mm(6.0)}));
+    }
+    void woodDoesNotGrowBack()
+    {
+        const Instrument w = fixtures::whistle();
+        for (const Cut& cut : {Cut{Enlarge{{"h1"}, mm(5.0)}}, Cut{Undercut{{"h1"}, mm(5.0)}}, Cut{TrimFoot{mm(280.0)}}, Cut{CutUp{mm(5.0)}},
+                               Cut{Ream{mm(10.0), mm(20.0), mm(12.0)}}}) {
+            const auto after = applied(w, cut);
+            QVERIFY2(!after, kindName(cut).data());
+            QCOMPARE(after.error().code, ErrorCode::NotRemovable);
+            QVERIFY(!after.error().facts.empty());
+        }
+    }
+    void calipersMayReadATrifleUnder()
+    {
+        VERIFY_OK(applied(fixtures::whistle(), Enlarge{{"h1"}, mm(5.27)}));
+    }
+    void onlyFillAddsMaterial()
+    {
+        const auto filled = applied(fixtures::whistle(), Fill{{"h1"}, mm(5.0)});
+        VERIFY_OK(filled);
+        VERIFY_NEAR(filled->find(HoleId{"h1"})->diameter.millimetres(), 5.0, 1e-9);
+        QVERIFY(!applied(fixtures::whistle(), Fill{{"h1"}, mm(6.0)}));
+    }
+    void nonsenseIsRefused()
+    {
+        const Instrument w = fixtures::whistle();
+        QCOMPARE(applied(w, Enlarge{{"h9"}, mm(7.0)}).error().code, ErrorCode::UnknownName);
+        QCOMPARE(applied(w, Enlarge{{"h1"}, mm(40.0)}).error().code, ErrorCode::BadGeometry);
+        QCOMPARE(applied(w, TrimFoot{mm(100.0)}).error().code, ErrorCode::BadGeometry); // through the holes
+        QCOMPARE(applied(w, TrimFoot{mm(-5.0)}).error().code, ErrorCode::BadGeometry);
+        QCOMPARE(applied(w, Enlarge{{"h1"}, mm(std::nan(""))}).error().code, ErrorCode::BadValue);
+        QCOMPARE(applied(w, Ream{mm(80.0), mm(40.0), mm(15.0)}).error().code, ErrorCode::BadGeometry);
+    }
+    void aCutKnowsItsSizeAndPlace()
+    {
+        const Cut cut = Enlarge{{"h4"}, mm(7.0)};
+        VERIFY_NEAR(wantedSize(withSize(cut, mm(7.2))).millimetres(), 7.2, 1e-9);
+        QCOMPARE(holeOf(cut)->text, std::string("h4"));
+        QVERIFY(!holeOf(TrimFoot{mm(1.0)}));
+        VERIFY_NEAR(presentSize(fixtures::whistle(), Ream{mm(0.0), mm(277.0), mm(15.0)})->millimetres(), 12.0, 1e-9);
+    }
+};
+
+QTEST_APPLESS_MAIN(TestCut)
+#include "test_cut.moc"

@@ -1,0 +1,113 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves that an instrument which cannot exist is refused with its place, and one that can is taken as it is.
+#include "core/instrument/instrument.h"
+#include "support/compare.h"
+#include "support/fixtures.h"
+
+#include <functional>
+#include <limits>
+
+using namespace dowel;
+using fixtures::mm;
+
+using Spoil = std::function<void(InstrumentSpec&)>;
+Q_DECLARE_METATYPE(Spoil)
+
+class TestInstrument : public QObject
+{
+    Q_OBJECT
+
+private Q_SLOTS:
+    void aPossibleInstrumentIsTakenAsItIs()
+    {
+        const auto made = Instrument::make(fixtures::whistleSpec());
+        VERIFY_OK(made);
+        QVERIFY(made->spec() == fixtures::whistleSpec());
+    }
+    void theBoreIsStraightBetweenStations()
+    {
+        const Instrument w = fixtures::whistle();
+        VERIFY_NEAR(w.boreDiameterAt(mm(0.0)).millimetres(), 14.0, 1e-9);
+        VERIFY_NEAR(w.boreDiameterAt(mm(106.25)).millimetres(), 13.0, 1e-9);
+        VERIFY_NEAR(w.boreDiameterAt(mm(245.0)).millimetres(), 13.5, 1e-9);
+        VERIFY_NEAR(w.boreDiameterAt(mm(999.0)).millimetres(), 15.0, 1e-9);
+    }
+    void aFingeringClosesWhatItLists()
+    {
+        const Instrument w = fixtures::whistle();
+        const auto closed = w.closedHoles(*w.find(FingeringId{"F#5"}));
+        QCOMPARE(closed, (std::vector<bool>{false, false, true, true, true, true}));
+        QVERIFY(w.find(HoleId{"h9"}) == nullptr);
+        QCOMPARE(*w.indexOf(HoleId{"h3"}), std::size_t(2));
+    }
+    void familiesHaveStableNames()
+    {
+        for (int i = 0; i <= static_cast<int>(Family::Other); ++i)
+            QVERIFY(familyFromName(familyName(static_cast<Family>(i))) == static_cast<Family>(i));
+        QVERIFY(!familyFromName("kazoo"));
+    }
+    void theImpossibleIsRefusedWithItsPlace_data()
+    {
+        QTest::addColumn<Spoil>("spoil");
+        QTest::addColumn<QString>("where");
+        const auto row = [](const char* name, Spoil spoil, const char* where) {
+            QTest::newRow(name) << spoil << QString::fromLatin1(where);
+        };
+        const double nan = std::numeric_limits<double>::quiet_NaN();
+        row("one station", [](InstrumentSpec& s) { s.bore.resize(1); }, "/bore");
+        row("stations out of order", [](InstrumentSpec& s) { s.bore[1].at = mm(300.0); }, "/bore/2/at_mm");
+        row("first station not at 0", [](InstrumentSpec& s) { s.bore[0].at = mm(5.0); }, "/bore/0/at_mm");
+        row("bore of nothing", [](InstrumentSpec& s) { s.bore[1].diameter = mm(0.0); }, "/bore/1/diameter_mm");
+        row("bore of no number", [nan](InstrumentSpec& s) { s.bore[1].diameter = mm(nan); }, "/bore/1/diameter_mm");
+        row("metres for millimetres", [](InstrumentSpec& s) { s.bore[2].at = mm(277500.0); }, "/bore/2/at_mm");
+        row("negative wall", [](InstrumentSpec& s) { s.wall = mm(-1.0); }, "/wall_mm");
+        row("window wider than the tube", [](InstrumentSpec& s) { s.excitation = Duct{mm(60.0), mm(4.0), mm(2.0), {}}; },
+            "/excitation/window_width_mm");
+        row("no lip opening", [](InstrumentSpec& s) { s.excitation = Transverse{mm(10.0), mm(9.0), mm(4.0), mm(17.0), 1.0}; },
+            "/excitation/lip_cover");
+        row("embouchure wider than bore", [](InstrumentSpec& s) { s.excitation = Transverse{mm(10.0), mm(19.0), mm(4.0), mm(17.0), 0.2}; },
+            "/excitation/hole_width_mm");
+        row("negative volume", [](InstrumentSpec& s) { s.excitation = ClosedTop{false, CubicMetres::fromCubicMetres(-1e-6)}; },
+            "/excitation/volume_mm3");
+        row("hole outside the tube", [](InstrumentSpec& s) { s.holes[0].at = mm(300.0); }, "/holes/h1/at_mm");
+        row("hole over the foot's edge", [](InstrumentSpec& s) { s.holes[0].at = mm(276.0); }, "/holes/h1/at_mm");
+        row("hole wider than the bore", [](InstrumentSpec& s) { s.holes[2].diameter = s.holes[2].undercutDiameter = mm(13.0); },
+            "/holes/h3/diameter_mm");
+        row("undercut narrower than hole", [](InstrumentSpec& s) { s.holes[2].undercutDiameter = mm(4.0); },
+            "/holes/h3/undercut_diameter_mm");
+        row("holes out of order", [](InstrumentSpec& s) { s.holes[1].at = mm(240.0); }, "/holes/h2/at_mm");
+        row("holes that meet", [](InstrumentSpec& s) { s.holes[1].at = mm(214.0); }, "/holes/h2/at_mm");
+        row("two holes of a name", [](InstrumentSpec& s) { s.holes[1].id = {"h1"}; }, "/holes/h1/id");
+        row("too many holes", [](InstrumentSpec& s) { s.holes.assign(300, s.holes[0]); }, "/holes");
+        row("no such hole", [](InstrumentSpec& s) { s.fingerings[0].closed.push_back({"h7"}); }, "/fingerings/D5/closed");
+        row("hole closed twice", [](InstrumentSpec& s) { s.fingerings[0].closed.push_back({"h1"}); }, "/fingerings/D5/closed");
+        row("register 0", [](InstrumentSpec& s) { s.fingerings[0].registerNumber = 0; }, "/fingerings/D5/register");
+        row("no tolerance", [](InstrumentSpec& s) { s.fingerings[1].tolerance = Cents{}; }, "/fingerings/E5/tolerance_cents");
+        row("two fingerings of a name", [](InstrumentSpec& s) { s.fingerings[1].id = {"D5"}; }, "/fingerings/D5/id");
+        row("negative weight", [](InstrumentSpec& s) { s.fingerings[1].weight = -1.0; }, "/fingerings/E5/weight");
+        row("A4 of an organ pipe", [](InstrumentSpec& s) { s.tuning.a4 = Hertz::fromHertz(44.0); }, "/tuning/a4_hz");
+        row("Fahrenheit", [](InstrumentSpec& s) { s.tuning.playedAt = Temperature::fromCelsius(68.0); }, "/tuning/celsius");
+        row("bits out of order", [](InstrumentSpec& s) { std::swap(s.tools.bits[0], s.tools.bits[1]); }, "/tools/bits_mm/1");
+    }
+    void theImpossibleIsRefusedWithItsPlace()
+    {
+        QFETCH(Spoil, spoil);
+        QFETCH(QString, where);
+        InstrumentSpec s = fixtures::whistleSpec();
+        spoil(s);
+        const auto made = Instrument::make(s);
+        QVERIFY(!made);
+        QCOMPARE(QString::fromStdString(made.error().where), where);
+        QVERIFY(!made.error().facts.empty());
+    }
+    void holesOnOppositeSidesMayOverlapAlongTheTube()
+    {
+        InstrumentSpec s = fixtures::whistleSpec();
+        s.holes[1].at = mm(214.0);
+        s.holes[1].side = Side::Back;
+        VERIFY_OK(Instrument::make(s));
+    }
+};
+
+QTEST_APPLESS_MAIN(TestInstrument)
+#include "test_instrument.moc"

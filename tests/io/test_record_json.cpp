@@ -1,0 +1,109 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves that every kind of entry goes to text and back with every field, that steps are read as the contract writes
+// them, and that the table holds what the record holds.
+#include "io/advice_json.h"
+#include "io/record_json.h"
+#include "io/table.h"
+#include "support/compare.h"
+#include "support/entries.h"
+
+using namespace dowel;
+using io::Json;
+
+class TestRecordJson : public QObject
+{
+    Q_OBJECT
+
+private Q_SLOTS:
+    void everyEntryGoesThereAndBack()
+    {
+        const EntryBody bodies[] = {fixtures::fullReading(true), fixtures::fullReading(false), fixtures::fullCut(), fixtures::fullAdvice(),
+                                    SetAsideEntry{{7}, "played \"badly\", twice"}, PracticeEntry{123456789, Temperature::fromCelsius(19.5), 18.0}};
+        for (const EntryBody& body : bodies) {
+            const std::string text = io::bodyText(body);
+            const auto back = io::bodyFromText(io::kindOf(body), text);
+            VERIFY_OK(back);
+            QCOMPARE(back->index(), body.index());
+            QCOMPARE(io::bodyText(*back), text);
+        }
+        const auto reading = io::bodyFromText("reading", io::bodyText(fixtures::fullReading(true)));
+        const auto& r = std::get<ReadingEntry>(*reading);
+        VERIFY_NEAR(r.pitch.hertz(), 733.0625, 0.0);
+        VERIFY_NEAR(r.air.celsius(), 22.5, 1e-9);
+        QVERIFY(r.hasTake && r.note && r.note->flags == fixtures::fullNote().flags && r.note->registerNumber == 2);
+        VERIFY_NEAR(r.note->partials_dB[9], -31.5, 0.0);
+        const auto advice = io::bodyFromText("advice", io::bodyText(fixtures::fullAdvice()));
+        const auto& a = std::get<Advice>(*advice);
+        QVERIFY(a.contradiction == fixtures::fullAdvice().contradiction);
+        QVERIFY(a.left == fixtures::fullAdvice().left);
+        QVERIFY(a.steps[0].hear == fixtures::fullAdvice().steps[0].hear);
+        QVERIFY(a.steps[0].forecast == fixtures::fullAdvice().steps[0].forecast);
+        QVERIFY(a.steps[0].reason.guarded && a.steps[0].bit && !a.steps[1].bit);
+    }
+    void theContractsStepsAreRead_data()
+    {
+        QTest::addColumn<QString>("text");
+        QTest::addColumn<double>("size");
+        const std::pair<const char*, double> rows[] = {
+            {R"({"kind": "enlarge", "hole": "h1", "diameter_mm": 6.4})", 6.4},
+            {R"({"kind": "undercut", "hole": "h1", "undercut_diameter_mm": 7.5})", 7.5},
+            {R"({"kind": "trim_foot", "length_mm": 274.5})", 274.5},
+            {R"({"kind": "ream", "from_mm": 40.0, "to_mm": 80.0, "diameter_mm": 13.0})", 13.0},
+            {R"({"kind": "move_stopper", "stopper_mm": 18.0})", 18.0},
+            {R"({"kind": "cut_up", "window_length_mm": 4.5})", 4.5},
+            {R"({"kind": "fill", "hole": "h1", "diameter_mm": 6.0})", 6.0}};
+        for (const auto& [text, size] : rows)
+            QTest::newRow(text) << QString::fromLatin1(text) << size;
+    }
+    void theContractsStepsAreRead()
+    {
+        QFETCH(QString, text);
+        QFETCH(double, size);
+        const Json json = Json::parse(text.toStdString());
+        const auto cut = io::cutFromJson(json);
+        VERIFY_OK(cut);
+        VERIFY_NEAR(wantedSize(*cut).millimetres(), size, 1e-9);
+        QVERIFY(io::jsonOf(*cut) == json);
+    }
+    void badStepsAndSessionsAreNamed()
+    {
+        QCOMPARE(io::cutFromJson(Json::parse(R"({"kind": "polish"})")).error().where, std::string("/kind"));
+        QCOMPARE(io::cutFromJson(Json::parse(R"({"kind": "enlarge", "hole": "h1"})")).error().code, ErrorCode::MissingKey);
+        QCOMPARE(io::cutFromJson(Json::parse(R"({"kind": "trim_foot", "length_mm": 270, "hole": "h1"})")).error().code, ErrorCode::UnknownKey);
+        const auto session = io::sessionFromJson(Json::parse(R"({"celsius": 21.5, "readings": [{"fingering": "D5", "hz": 585.1, "sd_cents": 2.0}]})"));
+        VERIFY_OK(session);
+        VERIFY_NEAR(session->air.celsius(), 21.5, 1e-9);
+        VERIFY_NEAR(session->readings.at(0).pitch.hertz(), 585.1, 1e-9);
+        QCOMPARE(io::sessionFromJson(Json::parse(R"({"readings": []})")).error().where, std::string("/celsius"));
+        QCOMPARE(io::sessionFromJson(Json::parse(R"({"celsius": 20})")).error().where, std::string("/readings"));
+        QCOMPARE(io::sessionFromJson(Json::parse(R"({"celsius": 20, "readings": [{"fingering": "D5", "hertz": 5}]})")).error().where, std::string("/readings/0/hz"));
+    }
+    void nonsenseBodiesAreDamage()
+    {
+        QVERIFY(!io::bodyFromText("reading", "{}"));
+        QVERIFY(!io::bodyFromText("cut", "[]"));
+        QVERIFY(!io::bodyFromText("advice", R"({"state": "dance"})"));
+        QCOMPARE(io::bodyFromText("song", "{}").error().code, ErrorCode::Damaged);
+    }
+    void theTableAndTheRecordHoldEverything()
+    {
+        Workbook book(fixtures::whistle());
+        VERIFY_OK(book.append({{1}, "2026-01-01T10:00:00.000Z", fixtures::fullReading(false)}));
+        VERIFY_OK(book.append({{2}, "2026-01-01T10:01:00.000Z", fixtures::fullAdvice()}));
+        VERIFY_OK(book.append({{3}, "2026-01-01T10:02:00.000Z", fixtures::fullCut()}));
+        VERIFY_OK(book.append({{4}, "2026-01-01T10:03:00.000Z", SetAsideEntry{{1}, "a \"comma\", here"}}));
+        const auto lines = QString::fromStdString(io::recordCsv(book)).split(QStringLiteral("\r\n"), Qt::SkipEmptyParts);
+        QCOMPARE(lines.size(), 5);
+        QCOMPARE(lines[1], QStringLiteral("1,2026-01-01T10:00:00.000Z,reading,F#5,733.0625,-16.32,0.75,,,yes"));
+        QCOMPARE(lines[3], QStringLiteral("3,2026-01-01T10:02:00.000Z,cut,enlarge h2,,,,5.900,6.400,no"));
+        QVERIFY(lines[4].contains(QStringLiteral("\"entry 1: a \"\"comma\"\", here\""))); // RFC 4180
+        const Json all = Json::parse(io::recordText(book));
+        QCOMPARE(all["entries"].size(), std::size_t(4));
+        QVERIFY(all["entries"][0]["set_aside"] == true);
+        VERIFY_NEAR(all["present"]["holes"][1]["diameter_mm"].get<double>(), 6.4, 1e-9);
+        VERIFY_NEAR(all["specified"]["holes"][1]["diameter_mm"].get<double>(), 5.9, 1e-9);
+    }
+};
+
+QTEST_APPLESS_MAIN(TestRecordJson)
+#include "test_record_json.moc"

@@ -1,0 +1,98 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves the record: append-only, shapes follow the cuts that stand, readings know their shape, corrections set aside.
+#include "core/record/workbook.h"
+#include "support/compare.h"
+#include "support/fixtures.h"
+
+using namespace dowel;
+using fixtures::mm;
+
+namespace {
+
+Entry reading(std::int64_t id, const char* fingering, double hz)
+{
+    ReadingEntry r;
+    r.fingering = {fingering};
+    r.pitch = Hertz::fromHertz(hz);
+    r.sd = Cents::fromCents(0.5);
+    r.air = Temperature::fromCelsius(21.0);
+    return {{id}, "2026-01-01T00:00:00Z", r};
+}
+
+Entry cut(std::int64_t id, const char* hole, double size)
+{
+    return {{id}, "2026-01-01T00:00:00Z", CutEntry{Enlarge{{hole}, mm(size)}, mm(5.3), {}, {}}};
+}
+
+} // namespace
+
+class TestWorkbook : public QObject
+{
+    Q_OBJECT
+
+private Q_SLOTS:
+    void shapesFollowTheCuts()
+    {
+        Workbook book(fixtures::whistle());
+        VERIFY_OK(book.append(reading(1, "D5", 580.0)));
+        VERIFY_OK(book.append(cut(2, "h1", 6.0)));
+        VERIFY_OK(book.append(cut(3, "h1", 6.5)));
+        VERIFY_OK(book.append(reading(4, "E5", 650.0)));
+        QCOMPARE(book.shapes().size(), std::size_t(3));
+        VERIFY_NEAR(book.present().find(HoleId{"h1"})->diameter.millimetres(), 6.5, 1e-9);
+        VERIFY_NEAR(book.specified().find(HoleId{"h1"})->diameter.millimetres(), 5.3, 1e-9);
+        const auto readings = book.readings();
+        QCOMPARE(readings.size(), std::size_t(2));
+        QCOMPARE(readings[0].shape, std::size_t(0));
+        QCOMPARE(readings[1].shape, std::size_t(2));
+        QCOMPARE(book.nextId().number, std::int64_t(5));
+    }
+    void settingAsideTakesAnEntryOutAndKeepsIt()
+    {
+        Workbook book(fixtures::whistle());
+        VERIFY_OK(book.append(cut(1, "h1", 6.0)));
+        VERIFY_OK(book.append(reading(2, "D5", 580.0)));
+        VERIFY_OK(book.append({{3}, "", SetAsideEntry{{1}, "typed wrongly"}}));
+        QCOMPARE(book.shapes().size(), std::size_t(1));
+        QVERIFY(book.isSetAside({1}));
+        QCOMPARE(book.entries().size(), std::size_t(3));
+        QCOMPARE(book.readings().front().shape, std::size_t(0));
+        VERIFY_OK(book.append({{4}, "", SetAsideEntry{{2}, "played badly"}}));
+        QVERIFY(book.readings().empty());
+        QVERIFY(!book.append({{5}, "", SetAsideEntry{{2}, "again"}}));
+        QVERIFY(!book.append({{5}, "", SetAsideEntry{{99}, "no such"}}));
+    }
+    void refusedEntriesChangeNothing()
+    {
+        Workbook book(fixtures::whistle());
+        VERIFY_OK(book.append(cut(1, "h1", 6.0)));
+        QCOMPARE(book.append(cut(2, "h1", 5.0)).error().code, ErrorCode::NotRemovable);
+        QCOMPARE(book.append(reading(2, "Z9", 580.0)).error().code, ErrorCode::UnknownName);
+        QCOMPARE(book.append(reading(2, "D5", -580.0)).error().code, ErrorCode::BadValue);
+        QCOMPARE(book.append(reading(2, "D5", std::nan(""))).error().code, ErrorCode::BadValue);
+        QCOMPARE(book.append(cut(1, "h1", 7.0)).error().code, ErrorCode::Damaged); // a number twice
+        QCOMPARE(book.entries().size(), std::size_t(1));
+        QCOMPARE(book.shapes().size(), std::size_t(2));
+    }
+    void aCutThatOthersStandOnCannotBeTakenOutFromUnderThem()
+    {
+        Workbook book(fixtures::whistle());
+        VERIFY_OK(book.append({{1}, "", CutEntry{Enlarge{{"h1"}, mm(5.6)}, mm(5.3), {}, {}}}));
+        VERIFY_OK(book.append({{2}, "", CutEntry{TrimFoot{mm(270.0)}, mm(277.5), {}, {}}}));
+        VERIFY_OK(book.append({{3}, "", SetAsideEntry{{1}, ""}})); // independent: fine
+        VERIFY_NEAR(book.present().length().millimetres(), 270.0, 1e-9);
+    }
+    void namesGoBothWays()
+    {
+        for (const auto s : {AdviceState::Measure, AdviceState::MakeCut, AdviceState::Finished, AdviceState::Stop})
+            QVERIFY(stateFromName(stateName(s)) == s);
+        for (const auto w : {LeftOver::Why::SharpAlready, LeftOver::Why::HoleAtLimit, LeftOver::Why::FootAtLimit, LeftOver::Why::Compromise})
+            QVERIFY(leftFromName(leftName(w)) == w);
+        for (const auto s : {ReadingSource::Player, ReadingSource::File, ReadingSource::Microphone, ReadingSource::Numbers})
+            QVERIFY(sourceFromName(sourceName(s)) == s);
+        QVERIFY(!stateFromName("perhaps"));
+    }
+};
+
+QTEST_APPLESS_MAIN(TestWorkbook)
+#include "test_workbook.moc"

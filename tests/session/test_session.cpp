@@ -1,0 +1,112 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves what stands between samples and the record: the right note is taken, a wrong one is named, and a cut carries
+// what the advice had said of it.
+#include "core/tuning/pitch.h"
+#include "session/session.h"
+#include "support/bench.h"
+#include "support/compare.h"
+#include "support/entries.h"
+#include "support/tones.h"
+
+using namespace dowel;
+using fixtures::Bench;
+using fixtures::mm;
+
+class TestSession : public QObject
+{
+    Q_OBJECT
+
+    const Temperature m_room = Temperature::fromCelsius(21.0);
+
+private Q_SLOTS:
+    void aPlayedTakeBecomesAReading()
+    {
+        const Instrument w = fixtures::whistle();
+        const Workbook book(w);
+        const player::SimulatedPlayer p({10, m_room, 24.0});
+        const auto take = p.play(w, *w.find(FingeringId{"G5"}), 0);
+        VERIFY_OK(take);
+        const auto r = session::readingFrom(book, {"G5"}, take->samples, m_room, ReadingSource::Player);
+        VERIFY_OK(r);
+        VERIFY_NEAR(centsBetween(r->pitch, take->truth).cents(), 0.0, 0.5);
+        QVERIFY(r->note.has_value());
+        QCOMPARE(r->note->registerNumber.value_or(0), 1);
+        const auto entry = session::withTake(*r, take->samples);
+        VERIFY_OK(entry);
+        QVERIFY(std::get<ReadingEntry>(entry->body).hasTake && entry->take.size() > 1000);
+    }
+    void anOctaveOffIsNotTaken()
+    {
+        const Workbook book(fixtures::whistle());
+        for (const double hz : {1170.0, 293.0}) {
+            const auto r = session::readingFrom(book, {"D5"}, tones::withSilence(tones::constantTone(hz, 1.0, 25.0, 1), 0.2, 0.2), m_room, ReadingSource::File);
+            QVERIFY(!r);
+            QCOMPARE(r.error().code, ErrorCode::WrongNote);
+            QVERIFY2(r.error().facts.find("D") != std::string::npos, r.error().facts.c_str());
+        }
+        QCOMPARE(session::plausible(book, {"D5"}, Hertz::fromHertz(1170.0), m_room).error().code, ErrorCode::WrongNote);
+        VERIFY_OK(session::plausible(book, {"D5"}, Hertz::fromHertz(575.0), m_room));
+        QCOMPARE(session::plausible(book, {"Q1"}, Hertz::fromHertz(575.0), m_room).error().code, ErrorCode::UnknownName);
+    }
+    void onceNotesAreKnownANeighbourIsNotTakenEither()
+    {
+        Bench bench(10);
+        bench.hearAll();
+        const auto e = session::expectation(bench.book(), {"E5"}, m_room);
+        VERIFY_OK(e);
+        VERIFY_NEAR(centsBetween(e->pitch, bench.book().readings()[1].reading->pitch).cents(), 0.0, 40.0);
+        QVERIFY(!session::plausible(bench.book(), {"E5"}, bench.book().readings()[2].reading->pitch, m_room)); // F#5 is a whole tone up
+        VERIFY_OK(session::plausible(bench.book(), {"E5"}, bench.book().readings()[1].reading->pitch, m_room));
+    }
+    void silenceAndNoiseSayWhy()
+    {
+        const Workbook book(fixtures::whistle());
+        Samples silent;
+        silent.values.assign(48000, 0.0F);
+        const auto r = session::readingFrom(book, {"D5"}, silent, m_room, ReadingSource::File);
+        QCOMPARE(r.error().code, ErrorCode::NoSteadyTone);
+        QCOMPARE(r.error().facts, std::string("silence"));
+        QCOMPARE(session::readingFrom(book, {"D5"}, Samples{}, m_room, ReadingSource::File).error().code, ErrorCode::BadAudio);
+    }
+    void ofSeveralNotesTheAskedOneIsTaken()
+    {
+        const Workbook book(fixtures::whistle());
+        auto s = tones::withSilence(tones::constantTone(660.0, 0.6, 30.0, 1), 0.2, 0.2);
+        const auto wanted = tones::withSilence(tones::constantTone(582.0, 1.0, 30.0, 2), 0.1, 0.2);
+        s.values.insert(s.values.end(), wanted.values.begin(), wanted.values.end());
+        const auto r = session::readingFrom(book, {"D5"}, s, m_room, ReadingSource::File);
+        VERIFY_OK(r);
+        VERIFY_NEAR(r->pitch.hertz(), 582.0, 0.1);
+    }
+    void aCutCarriesItsAdvice()
+    {
+        Workbook book(fixtures::whistle());
+        auto plain = session::cutEntry(book, Enlarge{{"h2"}, mm(6.4)});
+        VERIFY_OK(plain);
+        QVERIFY(!plain->advised && plain->forecast.empty());
+        VERIFY_NEAR(plain->from.millimetres(), 5.9, 1e-9);
+        VERIFY_OK(book.append({{1}, "", fixtures::fullAdvice()}));
+        const auto advised = session::cutEntry(book, Enlarge{{"h2"}, mm(6.4)});
+        VERIFY_OK(advised);
+        VERIFY_NEAR(advised->advised->millimetres(), 6.5, 1e-9);
+        QCOMPARE(advised->forecast.size(), std::size_t(2));
+        QVERIFY(!session::cutEntry(book, Enlarge{{"h3"}, mm(6.4)})->advised);
+        VERIFY_OK(book.append({{2}, "", *advised}));
+        QVERIFY(!session::cutEntry(book, Enlarge{{"h2"}, mm(6.9)})->advised); // that advice was for the shape before
+        QVERIFY(!session::cutEntry(book, MoveStopper{mm(20.0)}));
+    }
+    void theRoomIsTheNewestOneTold()
+    {
+        Workbook book(fixtures::whistle());
+        VERIFY_NEAR(session::roomOf(book).celsius(), 20.0, 1e-9);
+        VERIFY_OK(book.append({{1}, "", PracticeEntry{4, Temperature::fromCelsius(18.0), 24.0}}));
+        VERIFY_NEAR(session::roomOf(book).celsius(), 18.0, 1e-9);
+        VERIFY_OK(book.append({{2}, "", fixtures::fullReading(false)}));
+        VERIFY_NEAR(session::roomOf(book).celsius(), 22.5, 1e-9);
+        QVERIFY(session::playerOf(book).has_value());
+        QCOMPARE(session::takesOf(book, {"F#5"}), std::uint64_t(1));
+    }
+};
+
+QTEST_APPLESS_MAIN(TestSession)
+#include "test_session.moc"

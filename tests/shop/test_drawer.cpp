@@ -1,0 +1,60 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves that proposed sizes are ones a workshop can make and never more than asked for.
+#include "core/base/random.h"
+#include "core/shop/drawer.h"
+#include "support/compare.h"
+#include "support/fixtures.h"
+
+using namespace dowel;
+using fixtures::mm;
+
+class TestDrawer : public QObject
+{
+    Q_OBJECT
+
+private Q_SLOTS:
+    void farFromTheGoalOnlyBits()
+    {
+        const Tools t = fixtures::whistleSpec().tools;
+        VERIFY_NEAR(roundedEnlargement(mm(5.3), mm(6.9), t).millimetres(), 6.5, 1e-9);
+        QVERIFY(bitOfSize(mm(6.5), t).has_value());
+        QVERIFY(!bitOfSize(mm(6.4), t).has_value());
+    }
+    void theLastMillimetreByFile()
+    {
+        const Tools t = fixtures::whistleSpec().tools;
+        VERIFY_NEAR(roundedEnlargement(mm(6.0), mm(6.47), t).millimetres(), 6.4, 1e-9);
+        VERIFY_NEAR(roundedEnlargement(mm(6.0), mm(6.05), t).millimetres(), 6.0, 1e-9); // less than a step
+    }
+    void withoutBitsAnyStep()
+    {
+        Tools t;
+        VERIFY_NEAR(roundedEnlargement(mm(5.0), mm(8.27), t).millimetres(), 8.2, 1e-9);
+    }
+    void roundingIsTowardsLess()
+    {
+        Random r(11);
+        const Tools t = fixtures::whistleSpec().tools;
+        for (int i = 0; i < 2000; ++i) {
+            const Metres from = mm(r.uniform(4.0, 8.0));
+            const Metres goal = mm(r.uniform(4.0, 9.0));
+            const Metres size = roundedEnlargement(from, goal, t);
+            QVERIFY(size >= from);
+            QVERIFY(size <= std::max(from, goal) + mm(2e-3));
+            const Metres length = mm(250.0) + goal;
+            const Metres trimmed = roundedTrim(mm(250.0) + from, length, t);
+            QVERIFY(trimmed <= mm(250.0) + from);
+            QVERIFY(trimmed >= std::min(mm(250.0) + from, length) - mm(2e-3));
+        }
+    }
+    void noBetweenSizeIsInvented()
+    {
+        Tools t = fixtures::whistleSpec().tools;
+        t.bits = {mm(5.0), mm(9.0)};
+        // No bit between: the file has to do it, in whole steps.
+        VERIFY_NEAR(roundedEnlargement(mm(5.3), mm(7.0), t).millimetres(), 7.0, 1e-9);
+    }
+};
+
+QTEST_APPLESS_MAIN(TestDrawer)
+#include "test_drawer.moc"

@@ -1,0 +1,186 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves the workbook file: everything comes back after reopening, nothing can be changed afterwards, damage and
+// strangers are recognised, and a second window is kept out.
+#include "store/store.h"
+#include "support/compare.h"
+#include "support/entries.h"
+
+#include <QDir>
+#include <QFile>
+#include <QRegularExpression>
+#include <QTemporaryDir>
+#include <sqlite3.h>
+#include <unistd.h>
+
+using namespace dowel;
+
+class TestStore : public QObject
+{
+    Q_OBJECT
+
+    QTemporaryDir m_dir;
+    int m_count = 0;
+    std::string fresh() { return m_dir.filePath(QStringLiteral("book%1.dowel").arg(++m_count)).toStdString(); }
+    static std::string sql(const std::string& path, const char* statement)
+    {
+        sqlite3* db = nullptr;
+        char* message = nullptr;
+        sqlite3_open(path.c_str(), &db);
+        sqlite3_exec(db, statement, nullptr, nullptr, &message);
+        std::string said = message == nullptr ? "" : message;
+        sqlite3_free(message);
+        sqlite3_close(db);
+        return said;
+    }
+
+private Q_SLOTS:
+    void everythingComesBack()
+    {
+        const std::string path = fresh();
+        const Store::Flac take{1, 2, 3, 4, 250};
+        std::size_t entries = 0;
+        {
+            auto s = Store::create(path, fixtures::whistle(), PracticeEntry{77, Temperature::fromCelsius(19.5), 20.0});
+            VERIFY_OK(s);
+            VERIFY_OK(s->append(fixtures::fullReading(true), take));
+            VERIFY_OK(s->append(fixtures::fullAdvice()));
+            VERIFY_OK(s->append(fixtures::fullCut()));
+            VERIFY_OK(s->append(SetAsideEntry{{2}, "played badly"}));
+            entries = s->book().entries().size();
+        }
+        auto s = Store::open(path, Store::Mode::Work);
+        VERIFY_OK(s);
+        VERIFY_OK(s->verify());
+        QCOMPARE(s->book().entries().size(), entries);
+        QCOMPARE(entries, std::size_t(5));
+        QVERIFY(s->book().specified().spec().holes == fixtures::whistleSpec().holes);
+        QCOMPARE(s->book().practice()->seed, std::uint64_t(77));
+        QVERIFY(std::get<Advice>(s->book().entries()[2].body) == fixtures::fullAdvice());
+        const auto& cut = std::get<CutEntry>(s->book().entries()[3].body);
+        QVERIFY(cut.cut == fixtures::fullCut().cut && cut.forecast == fixtures::fullCut().forecast);
+        VERIFY_NEAR(s->book().present().find(HoleId{"h2"})->diameter.millimetres(), 6.4, 1e-9);
+        QVERIFY(s->book().isSetAside({2}));
+        const auto back = s->take({2});
+        VERIFY_OK(back);
+        QVERIFY(*back == take);
+        QVERIFY(!s->take({3}));
+        static const QRegularExpression iso(QStringLiteral(R"(^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z$)"));
+        QVERIFY(iso.match(QString::fromStdString(s->book().entries()[0].at)).hasMatch());
+        QCOMPARE(QDir(m_dir.path()).entryList({QStringLiteral("book1*")}, QDir::Files).size(), 1); // one file, nothing beside
+    }
+    void aFailedAppendLeavesEverythingAsItWas()
+    {
+        auto s = Store::create(fresh(), fixtures::whistle());
+        VERIFY_OK(s);
+        const std::vector<Store::NewEntry> entries{{fixtures::fullCut(), {}}, {CutEntry{Enlarge{{"h2"}, fixtures::mm(5.0)}, {}, {}, {}}, {}}};
+        const auto r = s->append(entries);
+        QVERIFY(!r);
+        QCOMPARE(r.error().code, ErrorCode::NotRemovable);
+        QVERIFY(s->book().entries().empty());
+        VERIFY_OK(s->append(fixtures::fullCut()));
+        VERIFY_OK(s->verify());
+    }
+    void nothingIsOverwritten()
+    {
+        const std::string path = fresh();
+        {
+            auto s = Store::create(path, fixtures::whistle());
+            VERIFY_OK(s);
+            VERIFY_OK(s->append(fixtures::fullReading(true), Store::Flac{9, 9}));
+        }
+        QCOMPARE(Store::create(path, fixtures::whistle()).error().code, ErrorCode::Exists);
+        for (const char* attempt : {"UPDATE entry SET body = '{}'", "DELETE FROM entry", "DELETE FROM take", "UPDATE specification SET json = ''"})
+            QCOMPARE(sql(path, attempt), std::string("append only"));
+        VERIFY_OK(Store::open(path, Store::Mode::Look));
+    }
+    void damageIsFoundAndNamed()
+    {
+        const std::string path = fresh();
+        {
+            auto s = Store::create(path, fixtures::whistle());
+            VERIFY_OK(s);
+            VERIFY_OK(s->append(fixtures::fullReading(true), Store::Flac(5000, 17)));
+            VERIFY_OK(s->append(fixtures::fullCut()));
+        }
+        const auto copy = [&](const char* change) {
+            const std::string other = fresh();
+            QFile::copy(QString::fromStdString(path), QString::fromStdString(other));
+            sql(other, "DROP TRIGGER entry_stays; DROP TRIGGER entry_kept; DROP TRIGGER take_stays;");
+            sql(other, change);
+            return other;
+        };
+        auto bad = Store::open(copy("UPDATE entry SET body = replace(body, '733.0625', '734.0625') WHERE id = 1"), Store::Mode::Look);
+        QVERIFY(!bad);
+        QCOMPARE(bad.error().code, ErrorCode::Damaged);
+        QCOMPARE(bad.error().where, std::string("entry 1"));
+        bad = Store::open(copy("DELETE FROM entry WHERE id = 1"), Store::Mode::Look);
+        QCOMPARE(bad.error().where, std::string("entry 2"));
+        auto opened = Store::open(copy("UPDATE take SET flac = x'00'"), Store::Mode::Look);
+        VERIFY_OK(opened);
+        QCOMPARE(opened->verify().error().where, std::string("entry 1"));
+
+        QFile file(QString::fromStdString(copy("SELECT 1")));
+        QVERIFY(file.open(QIODevice::ReadWrite));
+        file.seek(file.size() / 2);
+        file.write(QByteArray(3000, '\x5a'));
+        file.close();
+        const auto torn = Store::open(file.fileName().toStdString(), Store::Mode::Look);
+        QVERIFY(!torn || !torn->verify());
+    }
+    void strangersAreRefused()
+    {
+        const auto write = [&](const QByteArray& bytes) {
+            const std::string path = fresh();
+            QFile f(QString::fromStdString(path));
+            f.open(QIODevice::WriteOnly);
+            f.write(bytes);
+            return path;
+        };
+        QCOMPARE(Store::open(write("just a text file that somebody named .dowel, long enough to fill a whole header and then some more words"), Store::Mode::Work).error().code,
+                 ErrorCode::NotAWorkbook);
+        QCOMPARE(Store::open(write({}), Store::Mode::Work).error().code, ErrorCode::NotAWorkbook);
+        QCOMPARE(Store::open(m_dir.filePath(QStringLiteral("none.dowel")).toStdString(), Store::Mode::Work).error().code, ErrorCode::Unreadable);
+        const std::string other = fresh();
+        sql(other, "CREATE TABLE recipes (name TEXT)");
+        QCOMPARE(Store::open(other, Store::Mode::Work).error().code, ErrorCode::NotAWorkbook);
+        const std::string newer = fresh();
+        VERIFY_OK(Store::create(newer, fixtures::whistle()));
+        sql(newer, "PRAGMA user_version = 2");
+        const auto refused = Store::open(newer, Store::Mode::Work);
+        QCOMPARE(refused.error().code, ErrorCode::NewerVersion);
+        QVERIFY(refused.error().facts.find('2') != std::string::npos);
+    }
+    void aSecondWindowIsToldSo()
+    {
+        const std::string path = fresh();
+        auto first = Store::create(path, fixtures::whistle());
+        VERIFY_OK(first);
+        QCOMPARE(Store::open(path, Store::Mode::Work).error().code, ErrorCode::InUse);
+        auto look = Store::open(path, Store::Mode::Look);
+        VERIFY_OK(look);
+        VERIFY_OK(first->append(fixtures::fullCut())); // a reader does not stand in the way
+        QVERIFY(!look->append(fixtures::fullCut()));
+        first = Error{};
+        VERIFY_OK(Store::open(path, Store::Mode::Work));
+    }
+    void aFolderThatMayNotBeWrittenIsToldSo()
+    {
+        QCOMPARE(Store::create("/no/such/folder/a.dowel", fixtures::whistle()).error().code, ErrorCode::Unwritable);
+    }
+    void aCopyIsWholeAndRefusesToOverwrite()
+    {
+        auto s = Store::create(fresh(), fixtures::whistle());
+        VERIFY_OK(s);
+        VERIFY_OK(s->append(fixtures::fullReading(true), Store::Flac{4, 5, 6}));
+        const std::string to = fresh();
+        VERIFY_OK(s->copyTo(to));
+        auto copied = Store::open(to, Store::Mode::Work);
+        VERIFY_OK(copied);
+        VERIFY_OK(copied->verify());
+        QVERIFY(*copied->take({1}) == (Store::Flac{4, 5, 6}));
+        QCOMPARE(s->copyTo(to).error().code, ErrorCode::Exists);
+    }
+};
+
+QTEST_APPLESS_MAIN(TestStore)
+#include "test_store.moc"

@@ -1,0 +1,105 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves lengths as makers write them, and that every error and piece of advice reads as a sentence with its remedy.
+#include "support/compare.h"
+#include "support/entries.h"
+#include "text/errors.h"
+#include "text/sentences.h"
+
+using namespace dowel;
+using namespace dowel::text;
+using fixtures::mm;
+
+class TestText : public QObject
+{
+    Q_OBJECT
+
+private Q_SLOTS:
+    void lengthsAreReadAsWritten_data()
+    {
+        QTest::addColumn<QString>("typed");
+        QTest::addColumn<double>("millimetres");
+        const std::pair<const char*, double> rows[] = {{"6.4", 6.4},          {"6,4", 6.4},         {" 6.4 mm ", 6.4},   {"1/4", 6.35},
+                                                       {"1/4 in", 6.35},      {"4 1/16 in", 103.1875}, {"4 1/16", 103.1875}, {"0.25 in", 6.35},
+                                                       {"0.25\"", 6.35},      {"277", 277.0},       {"9/64", 3.571875}};
+        for (const auto& [typed, v] : rows)
+            QTest::newRow(typed) << QString::fromUtf8(typed) << v;
+    }
+    void lengthsAreReadAsWritten()
+    {
+        QFETCH(QString, typed);
+        QFETCH(double, millimetres);
+        const auto m = parseLength(typed, LengthUnit::Millimetres);
+        VERIFY_OK(m);
+        VERIFY_NEAR(m->millimetres(), millimetres, 1e-9);
+    }
+    void aPlainNumberIsInTheChosenUnit()
+    {
+        VERIFY_NEAR(parseLength(QStringLiteral("0.25"), LengthUnit::Inches)->millimetres(), 6.35, 1e-9);
+        VERIFY_NEAR(parseLength(QStringLiteral("6.4 mm"), LengthUnit::Inches)->millimetres(), 6.4, 1e-9);
+    }
+    void nonsenseIsRefused()
+    {
+        for (const char* bad : {"", "abc", "1/0", "1/4 mm", "-3", "6.4.1", "1e3", "4 1/16 1/2", "6 4", "nan", "∞", "1/"})
+            QVERIFY2(!parseLength(QString::fromUtf8(bad), LengthUnit::Millimetres), bad);
+    }
+    void lengthsAreShownAsWritten()
+    {
+        QCOMPARE(length(mm(6.4), LengthUnit::Millimetres), QStringLiteral("6.4 mm"));
+        QCOMPARE(length(mm(277.0), LengthUnit::Millimetres), QStringLiteral("277 mm"));
+        QCOMPARE(length(mm(6.35), LengthUnit::Inches), QStringLiteral("1/4 in"));
+        QCOMPARE(length(mm(103.1875), LengthUnit::Inches), QStringLiteral("4 1/16 in"));
+        QCOMPARE(length(mm(6.5), LengthUnit::Inches), QStringLiteral("0.256 in"));
+        QCOMPARE(length(mm(50.8), LengthUnit::Inches), QStringLiteral("2 in"));
+        for (double v = 3.0; v < 12.0; v += 0.1) // what is shown can be typed back
+            for (const auto unit : {LengthUnit::Millimetres, LengthUnit::Inches})
+                VERIFY_NEAR(parseLength(lengthNumber(mm(v), unit), unit)->millimetres(), v, 0.021);
+    }
+    void centsCarryTheirSign()
+    {
+        QCOMPARE(cents(4.24), QStringLiteral("+4.2"));
+        QCOMPARE(cents(-18.0), QStringLiteral("−18.0"));
+        QCOMPARE(cents(-0.04), QStringLiteral("±0.0"));
+        QCOMPARE(wholeCents(-17.6), QStringLiteral("−18"));
+        QCOMPARE(spread(2.46), QStringLiteral("±2.5"));
+    }
+    void everyErrorIsASentenceWithItsPlace()
+    {
+        for (int i = 0; i <= static_cast<int>(ErrorCode::Internal); ++i) {
+            const QString s = sentence({static_cast<ErrorCode>(i), "/holes/h1", "13 mm; bore 12.7 mm"});
+            QVERIFY2(s.endsWith(QLatin1Char('.')), qPrintable(s));
+            QVERIFY2(!s.contains(QLatin1Char('%')), qPrintable(s));
+            if (static_cast<ErrorCode>(i) != ErrorCode::Cancelled)
+                QVERIFY2(s.contains(QLatin1String("h1")) || s.contains(QLatin1String("13 mm")), qPrintable(s));
+        }
+    }
+    void adviceReadsAsAMakerWouldSayIt()
+    {
+        const Advice a = fixtures::fullAdvice();
+        QCOMPARE(work(a.steps[0].cut), QStringLiteral("Enlarge h2"));
+        QCOMPARE(work(a.steps[1].cut), QStringLiteral("Trim the foot"));
+        QCOMPARE(tool(a.steps[0], LengthUnit::Millimetres), QStringLiteral("6.5 mm bit"));
+        QVERIFY(tool(a.steps[1], LengthUnit::Millimetres).contains(QLatin1String("saw"))); // three millimetres
+        QCOMPARE(why(a.steps[0], LengthUnit::Millimetres),
+                 QStringLiteral("F#5 is 22.5 cents flat; this hole moves it most. It will probably end near 7.25 mm, but further than this could overshoot."));
+        QVERIFY(why(a.steps[1], LengthUnit::Millimetres).contains(QLatin1String("foot")));
+        QVERIFY(!caution(a.steps[0]).isEmpty() && !caution(a.steps[1]).isEmpty());
+        for (const auto w : {LeftOver::Why::SharpAlready, LeftOver::Why::HoleAtLimit, LeftOver::Why::FootAtLimit, LeftOver::Why::Compromise})
+            QVERIFY(left({{"C#7"}, Cents::fromCents(9.5), w}).startsWith(QLatin1String("C#7 stays 9.5 cents sharp")));
+        QVERIFY(contradiction({Contradiction::Kind::Hole, "h3", 0.8}).contains(QLatin1String("0.80 mm larger")));
+        QVERIFY(contradiction({Contradiction::Kind::Temperature, "", -12.0}).contains(QLatin1String("colder")));
+        QVERIFY(contradiction({Contradiction::Kind::Reading, "A5", 14.0}).contains(QLatin1String("A5")));
+    }
+    void everyEntryHasALineInTheLogbook()
+    {
+        const Workbook book(fixtures::whistle());
+        const auto line = [&](EntryBody body) { return logLine({{3}, "", std::move(body)}, book, LengthUnit::Millimetres); };
+        QCOMPARE(line(fixtures::fullReading(false)), QStringLiteral("Heard F#5: 733.06 Hz, −16.3 cents, room 22.5 °C"));
+        QCOMPARE(line(fixtures::fullCut()), QStringLiteral("Enlarge h2: 5.9 mm to 6.4 mm (advised 6.5 mm)"));
+        QCOMPARE(line(fixtures::fullAdvice()), QStringLiteral("Advice: Enlarge h2 to 6.5 mm"));
+        QCOMPARE(line(SetAsideEntry{{2}, "why"}), QStringLiteral("Set aside entry 2: why"));
+        QVERIFY(!line(PracticeEntry{}).isEmpty());
+    }
+};
+
+QTEST_APPLESS_MAIN(TestText)
+#include "test_text.moc"
