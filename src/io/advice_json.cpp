@@ -29,16 +29,16 @@ Json stepJson(const AdviceStep& s)
     for (const auto& f : s.forecast)
         forecast.push_back(jsonOf(f));
     Json json{{"cut", jsonOf(s.cut)},
-              {"from_mm", s.from.millimetres()},
+              {"from_mm", tidy(s.from.millimetres())},
               {"note", s.reason.note.text},
               {"note_now_cents", s.reason.now.cents()},
               {"guarded", s.reason.guarded},
-              {"goal_mm", s.reason.goal.millimetres()},
+              {"goal_mm", tidy(s.reason.goal.millimetres())},
               {"then_measure", s.thenMeasure},
               {"hear", idList(s.hear)},
               {"forecast", forecast}};
     if (s.bit)
-        json["bit_mm"] = s.bit->millimetres();
+        json["bit_mm"] = tidy(s.bit->millimetres());
     return json;
 }
 

@@ -15,6 +15,11 @@ namespace {
 const Json emptyObject = Json::object();
 }
 
+double tidy(double value)
+{
+    return std::round(value * 1e9) / 1e9;
+}
+
 Result<Json> parseJson(const std::string& text, const std::string& name)
 {
     try {

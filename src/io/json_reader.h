@@ -15,6 +15,9 @@ namespace dowel::io {
 
 using Json = nlohmann::json;
 
+/// Nine decimals: 6.4, not 6.4000000000000004, and a millimetre to a picometre.
+[[nodiscard]] double tidy(double value);
+
 /// Parses text. Errors: BadSyntax (where = name, facts = place in the text).
 Result<Json> parseJson(const std::string& text, const std::string& name);
 /// Reads and parses a file. Errors: Unreadable, BadSyntax.

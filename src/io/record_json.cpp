@@ -14,11 +14,6 @@ namespace {
 
 constexpr std::array<std::string_view, 5> kinds{"reading", "cut", "advice", "set_aside", "practice"};
 
-double tidy(double v)
-{
-    return std::round(v * 1e9) / 1e9;
-}
-
 HeardNote noteFrom(JsonReader r)
 {
     HeardNote n;

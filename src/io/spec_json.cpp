@@ -13,11 +13,6 @@ namespace {
 
 constexpr double defaultTolerance_cents = 6.0;
 
-/// Millimetres as people write them: 6.4, not 6.4000000000000004.
-double tidy(double v)
-{
-    return std::round(v * 1e9) / 1e9;
-}
 double mm(Metres m)
 {
     return tidy(m.millimetres());

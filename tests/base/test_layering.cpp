@@ -71,7 +71,7 @@ private Q_SLOTS:
     {
         const auto all = rules();
         QVERIFY(all.size() > 10);
-        static const QRegularExpression form(QStringLiteral(R"(^\s*#\s*include\s*([<"])([^>"]+)[>"])"), QRegularExpression::MultilineOption);
+        static const QRegularExpression form(QLatin1String("^\\s*#\\s*include\\s*([<\"])([^>\"]+)[>\"]"), QRegularExpression::MultilineOption);
         int checked = 0;
         QStringList complaints;
         const QString root = QStringLiteral(DOWEL_SOURCE "/src/");

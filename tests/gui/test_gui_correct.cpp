@@ -66,7 +66,7 @@ private Q_SLOTS:
         desk.key(Qt::Key_Return);
         QTRY_VERIFY_WITH_TIMEOUT(desk.window().correctPage()->proposed().has_value(), 10000);
         const QString words = desk.find<QWidget>("tuningPicture")->accessibleDescription();
-        QVERIFY2(words.contains(QLatin1String("D5 −")) && words.contains(QLatin1String("after the cut")), qPrintable(words));
+        QVERIFY2(words.contains(QStringLiteral("D5 −")) && words.contains(QLatin1String("after the cut")), qPrintable(words));
     }
     void inchesAreShownAndTakenOnTheCard()
     {

@@ -94,7 +94,7 @@ private Q_SLOTS:
         VERIFY_OK(book.append({{4}, "2026-01-01T10:03:00.000Z", SetAsideEntry{{1}, "a \"comma\", here"}}));
         const auto lines = QString::fromStdString(io::recordCsv(book)).split(QStringLiteral("\r\n"), Qt::SkipEmptyParts);
         QCOMPARE(lines.size(), 5);
-        QCOMPARE(lines[1], QStringLiteral("1,2026-01-01T10:00:00.000Z,reading,F#5,733.0625,-16.32,0.75,,,yes"));
+        QCOMPARE(lines[1], QStringLiteral("1,2026-01-01T10:00:00.000Z,reading,F#5,733.0625,-16.28,0.75,,,yes"));
         QCOMPARE(lines[3], QStringLiteral("3,2026-01-01T10:02:00.000Z,cut,enlarge h2,,,,5.900,6.400,no"));
         QVERIFY(lines[4].contains(QStringLiteral("\"entry 1: a \"\"comma\"\", here\""))); // RFC 4180
         const Json all = Json::parse(io::recordText(book));

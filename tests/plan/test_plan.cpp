@@ -94,6 +94,8 @@ private Q_SLOTS:
         const Outcome o = follow(bench);
         QVERIFY2(o.broken.isEmpty(), qPrintable(o.broken));
         QCOMPARE(bench.trouble(), std::string());
+        if (o.last.contradiction)
+            qInfo("contradiction %s %.2f", o.last.contradiction->what.c_str(), o.last.contradiction->amount);
         QCOMPARE(o.last.state, AdviceState::Finished);
         qInfo("%d cuts, %d rounds, worst %.1f, sharpest %.1f cents", o.cuts, o.rounds, o.worst, o.sharpest);
         QVERIFY(o.cuts <= 25);

@@ -21,4 +21,8 @@
 
 /// Fails with the error's own words where a Result holds none.
 #define VERIFY_OK(result)                                                                                              \
-    QVERIFY2((result).ok(), (result).ok() ? "" : qPrintable(QString::fromStdString((result).error().where + ": " + (result).error().facts)))
+    do {                                                                                                               \
+        const auto& okResult = (result); /* evaluated once */                                                          \
+        QVERIFY2(okResult.ok(),                                                                                        \
+                 okResult.ok() ? "" : qPrintable(QString::fromStdString(okResult.error().where + ": " + okResult.error().facts))); \
+    } while (false)

@@ -135,12 +135,20 @@ template <class C>
 Matrix<C> boreSegment(const Medium<C>& medium, const C& low_m, const C& high_m, const C& length_m, int slices)
 {
     const double gauss = std::sqrt(3.0) / 6.0;
-    const C h = length_m * C(1.0 / slices);
-    const C half = h * C(0.5);
-    const C twisting = C(-std::sqrt(3.0) / 12.0) * h * h;
+    // Steps grow with the radius, so that a cone near its tip gets its share of them.
+    const double growth = std::log(valueOf(high_m).real() / valueOf(low_m).real());
+    const auto placeOf = [&](int i) {
+        const double even = static_cast<double>(i) / slices;
+        return std::abs(growth) < 1e-3 ? even : std::expm1(growth * even) / std::expm1(growth);
+    };
     Matrix<C> total;
     for (int i = 0; i < slices; ++i) {
-        const auto radiusAt = [&](double share) { return low_m + (high_m - low_m) * C((i + share) / slices); };
+        const double from = placeOf(i);
+        const double width = placeOf(i + 1) - from;
+        const C h = length_m * C(width);
+        const C half = h * C(0.5);
+        const C twisting = C(-std::sqrt(3.0) / 12.0) * h * h;
+        const auto radiusAt = [&](double share) { return low_m + (high_m - low_m) * C(from + share * width); };
         const auto one = lineConstants(medium, radiusAt(0.5 - gauss));
         const auto two = lineConstants(medium, radiusAt(0.5 + gauss));
         const C twist = twisting * (one.z * two.y - two.z * one.y);
@@ -155,9 +163,11 @@ Matrix<C> boreSegment(const Medium<C>& medium, const C& low_m, const C& high_m, 
 {
     constexpr double longestStep_m = 0.010;
     constexpr double largestChange = 0.08;
-    const double byLength = length_m / longestStep_m;
-    const double byTaper = std::abs(std::log(high_m / low_m)) / largestChange;
-    return std::max(1, static_cast<int>(std::ceil(std::max(byLength, byTaper))));
+    const double growth = std::abs(std::log(high_m / low_m));
+    // The longest step stands at the wide end.
+    const double crowding = growth < 1e-3 ? 1.0 : growth / -std::expm1(-growth);
+    const double byLength = length_m / longestStep_m * crowding;
+    return std::max(1, static_cast<int>(std::ceil(std::max(byLength, growth / largestChange))));
 }
 
 /// Shares of the radius by which an end is longer, and what it reflects.

@@ -75,7 +75,7 @@ Prior priorOf(const Unknowns& u, const Priors& p)
     set(Unknowns::holeEnd, 0.0, p.holeEndSd);
     set(Unknowns::foot, 0.0, p.footSd_m);
     for (std::size_t i = 0; i < u.holes; ++i) {
-        set(u.holeSize(i), 0.0, p.holeSizeSd_m);
+        set(u.holeSize(i), 0.0, p.doubtedHole == i ? p.doubtSd_m : p.holeSizeSd_m);
         set(u.chimney(i), 0.0, p.chimneyShareSd);
         set(u.place(i), 0.0, p.holePlaceSd_m);
     }
@@ -352,6 +352,8 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
     posterior.m_mean = prior.mean;
     posterior.m_covariance = prior.sd.cwiseAbs2().asDiagonal();
     posterior.m_lastHeard.assign(fingerings.size(), -1);
+    posterior.m_readings.assign(fingerings.size(), 0);
+    posterior.m_firstNote = u.note(0);
     posterior.m_report.converged = true;
 
     const auto readings = newest(book);
@@ -399,6 +401,7 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
         s.sd_cents.push_back(std::sqrt(std::pow(r.reading->sd.cents(), 2) + std::pow(priors.repeat_cents, 2) +
                                        std::pow(priors.shareOfChange * change, 2)));
         posterior.m_lastHeard[note] = static_cast<int>(r.shape);
+        ++posterior.m_readings[note];
     }
 
     Shared shared(sessions, u, prior, cancel);
@@ -432,6 +435,7 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
 
     posterior.m_mean = shared.unknowns();
     posterior.m_report.converged = summary.termination_type == ceres::CONVERGENCE;
+    posterior.m_report.cost = summary.final_cost;
     posterior.m_report.steps = static_cast<int>(summary.iterations.size());
 
     // Posterior precision in scaled unknowns: unity from the priors, each reading weighted as the loss left it.
@@ -493,6 +497,11 @@ Result<Posterior::Sensitivity> Posterior::sensitivity(const Instrument& shape) c
         s.perMetre.col(static_cast<Eigen::Index>(i)) = f->jacobian.col(u.holeSize(i));
     s.perMetre.col(static_cast<Eigen::Index>(u.holes)) = f->jacobian.col(Unknowns::foot);
     return s;
+}
+
+double Posterior::largestNoteBias() const
+{
+    return m_mean.tail(m_mean.size() - m_firstNote).cwiseAbs().maxCoeff() / m_priors.noteSd_cents;
 }
 
 double Posterior::holeShift_m(std::size_t hole) const

@@ -11,6 +11,7 @@
 
 #include <Eigen/Core>
 #include <memory>
+#include <optional>
 #include <vector>
 
 namespace dowel {
@@ -36,6 +37,8 @@ struct Priors
     double noteSd_cents = 6.0;       ///< each fingering's own
     double repeat_cents = 1.5;       ///< how well a player repeats a note
     double shareOfChange = 0.06;     ///< of the forecast change: what formulas get wrong about a cut
+    std::optional<std::size_t> doubtedHole; ///< its size may be off by millimetres: mistyped, leaking or chipped
+    double doubtSd_m = 0.0015;
 
     /// Errors: BadValue naming the field where a width is not above 0.
     [[nodiscard]] Status validate() const;
@@ -46,6 +49,7 @@ struct FitReport
 {
     bool converged = false;
     int steps = 0;
+    double cost = 0;           ///< half the weighted squares at the optimum, priors included
     double worstResidual = 0;  ///< in standard deviations
     FingeringId worstReading;
     [[nodiscard]] bool usable() const { return converged; }
@@ -82,8 +86,12 @@ public:
     /// How far hole i has moved from what the calipers said, in prior standard deviations and metres.
     [[nodiscard]] double holeShift_m(std::size_t hole) const;
     [[nodiscard]] double warmth_K() const { return m_mean[0]; }
+    /// The largest share that any fingering's own bias has of its prior standard deviation.
+    [[nodiscard]] double largestNoteBias() const;
     /// Per fingering of the workbook's instrument, the shape index it was last heard on; -1 where never.
     [[nodiscard]] const std::vector<int>& lastHeard() const { return m_lastHeard; }
+    /// How many readings of a fingering went into the fit.
+    [[nodiscard]] int readingsOf(std::size_t fingering) const { return m_readings[fingering]; }
 
 private:
     [[nodiscard]] Result<Forecast> evaluated(const Instrument& shape, bool derivatives) const;
@@ -91,8 +99,10 @@ private:
     Priors m_priors;
     Eigen::VectorXd m_mean;
     Eigen::MatrixXd m_covariance;
+    Eigen::Index m_firstNote = 0;
     FitReport m_report;
     std::vector<int> m_lastHeard;
+    std::vector<int> m_readings;
 };
 
 /// Fits all readings that stand. Without readings the posterior is the prior.

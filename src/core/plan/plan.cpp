@@ -6,7 +6,7 @@
 #include <algorithm>
 #include <ceres/ceres.h>
 #include <cmath>
-#include <map>
+#include <set>
 
 namespace dowel {
 
@@ -126,6 +126,9 @@ private:
     Sizes m_present;
 };
 
+/// A note heard so often on one shape is known as well as it will be.
+constexpr int enoughHere = 3;
+
 class Planner
 {
 public:
@@ -148,8 +151,9 @@ private:
     void summarise(Advice& advice) const;
     [[nodiscard]] std::vector<FingeringId> neverHeard() const;
     [[nodiscard]] std::vector<FingeringId> worthHearing(const std::vector<NoteState>& states) const;
-    [[nodiscard]] std::optional<Contradiction> contradiction() const;
+    [[nodiscard]] Result<std::optional<Contradiction>> contradiction() const;
     [[nodiscard]] bool allSafelyIn() const;
+    [[nodiscard]] int heardHere(std::size_t note) const;
     [[nodiscard]] Result<std::vector<double>> aims(const std::vector<NoteState>& atGoal) const;
     [[nodiscard]] bool heardSinceCut(Eigen::Index which) const;
     [[nodiscard]] std::size_t ownNote(const Posterior::Sensitivity& s, Eigen::Index which) const;
@@ -165,6 +169,7 @@ private:
     PlanOptions m_options;
     Cancel m_cancel;
     const std::vector<Fingering>* m_fingerings;
+    mutable std::set<std::size_t> m_inTheWay; ///< notes too little known to let a step through
 };
 
 void Planner::summarise(Advice& advice) const
@@ -190,34 +195,71 @@ std::vector<FingeringId> Planner::neverHeard() const
     return ids;
 }
 
-/// Notes that have moved since they were heard.
+/// Notes that have moved since they were heard, or were never known well.
 std::vector<FingeringId> Planner::worthHearing(const std::vector<NoteState>& states) const
 {
     std::vector<FingeringId> ids;
     for (std::size_t i = 0; i < states.size(); ++i) {
-        const auto& way = m_forecaster.waySinceHeard()[i];
-        if (!way || *way + std::abs(states[i].cents - m_forecaster.now()[i].cents) > m_options.staleMove_cents)
+        const auto& heard = m_forecaster.waySinceHeard()[i];
+        const double way = heard.value_or(0.0) + std::abs(states[i].cents - m_forecaster.now()[i].cents);
+        const bool blurred = way > 0.0 && states[i].sd > m_options.littleKnown_cents;
+        if (!heard || way > m_options.staleMove_cents || blurred)
             ids.push_back((*m_fingerings)[i].id);
     }
     return ids;
 }
 
-std::optional<Contradiction> Planner::contradiction() const
+/// Whether readings and measures fit together. Where something stands far out, every hole is doubted in turn; the one
+/// whose freedom explains most is named, if it explains enough.
+Result<std::optional<Contradiction>> Planner::contradiction() const
 {
-    // A hole or a temperature pulled this many prior widths away is no measuring error any more.
-    constexpr double impossible = 4.0;
+    using Found = std::optional<Contradiction>;
+    constexpr double suspicious = 2.2; // prior standard deviations of a bias, a hole or the warmth
+    constexpr double farOff = 6.0;     // standard deviations of a reading
+    constexpr double explains = 8.0;   // of half the squares: four standard deviations
+    constexpr double mistake_m = 0.0004; // smaller errors of a hole are calipers'
     const Posterior& p = m_forecaster.posterior();
     const auto& holes = m_book->present().spec().holes;
+    double holeMost = 0.0;
     for (std::size_t i = 0; i < holes.size(); ++i)
-        if (std::abs(p.holeShift_m(i)) > impossible * p.priors().holeSizeSd_m)
-            return Contradiction{Contradiction::Kind::Hole, holes[i].id.text, 1e3 * p.holeShift_m(i)};
-    if (std::abs(p.warmth_K() - p.priors().warmth_K) > impossible * p.priors().warmthSd_K)
-        return Contradiction{Contradiction::Kind::Temperature, "", p.warmth_K() - p.priors().warmth_K};
-    // The robust fit leaves a reading that no unknown explains far outside.
+        holeMost = std::max(holeMost, std::abs(p.holeShift_m(i)) / p.priors().holeSizeSd_m);
+    const double warmth = (p.warmth_K() - p.priors().warmth_K) / p.priors().warmthSd_K;
+    if (std::max({p.largestNoteBias(), holeMost, std::abs(warmth)}) < suspicious && p.report().worstResidual < farOff)
+        return Found{};
+    double best = p.report().cost - explains;
+    Found found;
+    for (std::size_t i = 0; i < holes.size(); ++i) {
+        Priors doubting = p.priors();
+        doubting.doubtedHole = i;
+        const auto freed = fit(*m_book, doubting, m_cancel);
+        if (!freed)
+            return freed.error();
+        if (freed->report().cost < best && std::abs(freed->holeShift_m(i)) > mistake_m) {
+            best = freed->report().cost;
+            found = Contradiction{Contradiction::Kind::Hole, holes[i].id.text, 1e3 * freed->holeShift_m(i)};
+        }
+    }
+    if (found)
+        return found;
+    constexpr double impossible = 4.0;
+    if (std::abs(warmth) > impossible)
+        return Found{Contradiction{Contradiction::Kind::Temperature, "", warmth * p.priors().warmthSd_K}};
+    // The robust fit leaves a reading that no unknown explains far outside. Where the note has been heard again since, the
+    // others have outvoted it already.
     constexpr double unexplained = 12.0;
-    if (p.report().worstResidual > unexplained)
-        return Contradiction{Contradiction::Kind::Reading, p.report().worstReading.text, p.report().worstResidual};
-    return std::nullopt;
+    const auto note = m_book->present().indexOf(p.report().worstReading);
+    if (p.report().worstResidual > unexplained && note && m_forecaster.posterior().readingsOf(*note) < 2)
+        return Found{Contradiction{Contradiction::Kind::Reading, p.report().worstReading.text, p.report().worstResidual}};
+    return Found{};
+}
+
+/// How often a note has been heard on the present shape.
+int Planner::heardHere(std::size_t note) const
+{
+    int count = 0;
+    for (const PlacedReading& r : m_book->readings())
+        count += r.shape + 1 == m_book->shapes().size() && r.reading->fingering == (*m_fingerings)[note].id ? 1 : 0;
+    return count;
 }
 
 bool Planner::allSafelyIn() const
@@ -328,8 +370,12 @@ Result<std::optional<Planner::Candidate>> Planner::candidate(const Instrument& p
         for (std::size_t k = 0; k < states->size(); ++k) {
             const double rise = (*states)[k].cents - now[k].cents;
             largest = std::max(largest, std::abs(rise));
-            if (rise > 0.3 && (*states)[k].cents + m_options.pessimism * (*states)[k].sd > ceiling[k])
-                safe = false;
+            if (rise > 0.3 && (*states)[k].cents + m_options.pessimism * (*states)[k].sd > ceiling[k]) {
+                const bool known = heardHere(k) >= enoughHere && (*states)[k].cents + m_options.littleKnown_cents <= ceiling[k];
+                safe = safe && known;
+                if ((*states)[k].sd > m_options.littleKnown_cents)
+                    m_inTheWay.insert(k);
+            }
         }
         if (safe) {
             if (largest < m_options.leastGain_cents)
@@ -381,13 +427,17 @@ Result<Advice> Planner::advice()
 {
     Advice advice;
     summarise(advice);
-    if (advice.contradiction = contradiction(); advice.contradiction) {
-        advice.state = AdviceState::Stop;
-        return advice;
-    }
     if (auto missing = neverHeard(); !missing.empty()) {
         advice.state = AdviceState::Measure;
         advice.fingerings = std::move(missing);
+        return advice;
+    }
+    auto odd = contradiction();
+    if (!odd)
+        return odd.error();
+    if (*odd) {
+        advice.state = AdviceState::Stop;
+        advice.contradiction = std::move(*odd);
         return advice;
     }
     const Instrument& present = m_book->present();
@@ -450,9 +500,13 @@ Result<Advice> Planner::advice()
         return advice;
     }
     advice.steps.clear();
-    if (!stale.empty()) {
+    auto hear = stale;
+    for (const std::size_t note : m_inTheWay)
+        if (heardHere(note) < enoughHere && std::find(hear.begin(), hear.end(), (*m_fingerings)[note].id) == hear.end())
+            hear.push_back((*m_fingerings)[note].id);
+    if (!hear.empty()) {
         advice.state = AdviceState::Measure;
-        advice.fingerings = stale;
+        advice.fingerings = std::move(hear);
         return advice;
     }
     advice.state = AdviceState::Finished;

@@ -1,0 +1,98 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Named workloads of real size on one core, each beside its yardstick in the same run. Read the ratios; times depend on
+// the machine.
+#include "core/acoustics/model.h"
+#include "core/hearing/analyse.h"
+#include "core/plan/plan.h"
+#include "support/bench.h"
+
+#include <benchmark/benchmark.h>
+
+using namespace dowel;
+
+namespace {
+
+void wholeScale7Fingerings2Registers(benchmark::State& state)
+{
+    const Instrument w = fixtures::whistle();
+    const auto queries = queriesOf(w);
+    const acoustics::Model model(acoustics::Shape::of(w), acoustics::Calibration{});
+    for (auto _ : state)
+        benchmark::DoNotOptimize(model.frequencies(queries));
+}
+BENCHMARK(wholeScale7Fingerings2Registers)->Unit(benchmark::kMicrosecond);
+
+/// Yardstick: the same elements swept in steps of one cent from an octave below each note to the note.
+void sweepInCents7Fingerings2Registers(benchmark::State& state)
+{
+    const Instrument w = fixtures::whistle();
+    const auto queries = queriesOf(w);
+    const acoustics::Model model(acoustics::Shape::of(w), acoustics::Calibration{});
+    const auto notes = model.frequencies(queries).value();
+    for (auto _ : state)
+        for (std::size_t i = 0; i < queries.size(); ++i)
+            for (int cent = -1200; cent <= 0; ++cent)
+                benchmark::DoNotOptimize(model.total(notes[i] * std::exp2(cent / 1200.0), queries[i].closed));
+}
+BENCHMARK(sweepInCents7Fingerings2Registers)->Unit(benchmark::kMicrosecond)->Iterations(1);
+
+void scaleWithAllDerivatives(benchmark::State& state)
+{
+    const Instrument w = fixtures::whistle();
+    const auto queries = queriesOf(w);
+    const acoustics::Model model(acoustics::Shape::of(w), acoustics::Calibration{});
+    for (auto _ : state)
+        benchmark::DoNotOptimize(model.answers(queries));
+    state.counters["parameters"] = static_cast<double>(model.layout().size());
+}
+BENCHMARK(scaleWithAllDerivatives)->Unit(benchmark::kMicrosecond);
+
+/// A bench with a first round heard, all holes cut once, and a second round heard.
+fixtures::Bench afterOnePass()
+{
+    fixtures::Bench bench(10);
+    for (int i = 0; i < 30; ++i) {
+        const auto advice = advise(bench.book());
+        if (advice->state == AdviceState::Measure) {
+            if (bench.book().cuts().size() > 4)
+                break;
+            for (const auto& id : advice->fingerings)
+                bench.hear(id);
+        } else if (advice->state == AdviceState::MakeCut) {
+            bench.cut(advice->steps.front().cut, advice->steps.front().forecast);
+        }
+    }
+    bench.hearAll();
+    return bench;
+}
+
+void fitAfterOnePass(benchmark::State& state)
+{
+    const auto bench = afterOnePass();
+    for (auto _ : state)
+        benchmark::DoNotOptimize(fit(bench.book()));
+}
+BENCHMARK(fitAfterOnePass)->Unit(benchmark::kMillisecond);
+
+void adviceAfterOnePass(benchmark::State& state)
+{
+    const auto bench = afterOnePass();
+    for (auto _ : state)
+        benchmark::DoNotOptimize(advise(bench.book()));
+}
+BENCHMARK(adviceAfterOnePass)->Unit(benchmark::kMillisecond);
+
+void analyseOneTake(benchmark::State& state)
+{
+    const Instrument w = fixtures::whistle();
+    const player::SimulatedPlayer player({10, Temperature::fromCelsius(21.0), 24.0});
+    const auto take = player.play(w, w.spec().fingerings[3], 0).value();
+    for (auto _ : state)
+        benchmark::DoNotOptimize(analyse(take.samples, std::nullopt));
+    state.counters["take_seconds"] = take.samples.duration().seconds();
+}
+BENCHMARK(analyseOneTake)->Unit(benchmark::kMillisecond);
+
+} // namespace
+
+BENCHMARK_MAIN();
