@@ -46,6 +46,26 @@ struct Course
             b[size() - 1] = std::exp(-0.5 * (x + 1.0) * duration_s / settling_s);
         return b;
     }
+    /// basis(x) times the weights; called for every sample, so nothing is allocated.
+    [[nodiscard]] double stray(double x, double duration_s) const
+    {
+        double sum = 0.0;
+        double before = 1.0;
+        double now = x;
+        for (int k = 1; k <= order; ++k) {
+            sum += now * weights[k - 1];
+            const double next = ((2.0 * k + 1.0) * x * now - k * before) / (k + 1.0);
+            before = now;
+            now = next;
+        }
+        if (vibrato_Hz > 0.0) {
+            const double turn = pi * vibrato_Hz * duration_s * x;
+            sum += weights[order] * std::cos(turn) + weights[order + 1] * std::sin(turn);
+        }
+        if (settling_s > 0.0)
+            sum += weights[size() - 1] * std::exp(-0.5 * (x + 1.0) * duration_s / settling_s);
+        return sum;
+    }
 };
 
 /// Partials' amplitudes block by block: Hann windows with half overlap, demodulated along the course.
@@ -93,8 +113,7 @@ public:
         std::vector<Complex> half(n);
         for (std::size_t i = 0; i < n; ++i) {
             const double x = position(static_cast<double>(i));
-            const double stray = course.basis(x, m_duration_s).dot(course.weights);
-            const double phase = pi * m_f_Hz * m_duration_s * x + stray;
+            const double phase = pi * m_f_Hz * m_duration_s * x + course.stray(x, m_duration_s);
             half[i] = std::polar(1.0, -0.5 * phase);
         }
         std::vector<Complex> sum(2 * k + 1);
@@ -271,6 +290,8 @@ double swingRate(const Stretch& stretch, const Course& course, double plainChi)
 
 /// A richer course must explain this many times its share of the left-over squares.
 constexpr double worthIt = 12.0;
+/// The same for what was picked as the best of many.
+constexpr double worthScanning = 30.0;
 constexpr int highestOrder = 5;
 
 struct Tone
@@ -289,13 +310,13 @@ std::optional<Tone> fitTone(std::span<const float> samples, double rate_Hz, doub
     auto fit = settle(stretch, course, 3);
     if (!fit)
         return std::nullopt;
-    const auto better = [&](Course candidate) {
+    const auto better = [&](Course candidate, double worth) {
         const auto richer = settle(stretch, candidate, 2);
         if (!richer)
             return false;
         const double noise = richer->chiSquare / richer->freedom;
         const int added = candidate.size() - course.size();
-        if (fit->chiSquare - richer->chiSquare < worthIt * added * noise)
+        if (fit->chiSquare - richer->chiSquare < worth * added * noise)
             return false;
         course = candidate;
         fit = richer;
@@ -306,7 +327,7 @@ std::optional<Tone> fitTone(std::span<const float> samples, double rate_Hz, doub
         candidate.settling_s = tau;
         candidate.weights = Eigen::VectorXd::Zero(candidate.size());
         candidate.weights.head(course.order) = course.weights.head(course.order);
-        better(candidate);
+        better(candidate, worthScanning);
     }
     const double rate = swingRate(stretch, course, fit->chiSquare);
     if (rate > 0.0) {
@@ -316,7 +337,7 @@ std::optional<Tone> fitTone(std::span<const float> samples, double rate_Hz, doub
         candidate.weights.head(course.order) = course.weights.head(course.order);
         if (course.settling_s > 0.0)
             candidate.weights.tail(1) = course.weights.tail(1);
-        better(candidate);
+        better(candidate, worthScanning);
     }
     while (course.order < highestOrder) {
         // An odd and an even order are tried together where the odd one alone does not pay.
@@ -328,7 +349,7 @@ std::optional<Tone> fitTone(std::span<const float> samples, double rate_Hz, doub
             candidate.weights.tail(course.size() - course.order) = course.weights.tail(course.size() - course.order);
             return candidate;
         };
-        if (!better(grown(1)) && !(course.order + 2 <= highestOrder && better(grown(2))))
+        if (!better(grown(1), worthIt) && !(course.order + 2 <= highestOrder && better(grown(2), worthIt)))
             break;
     }
     return Tone{coarse_Hz, course, *fit};
