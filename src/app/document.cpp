@@ -49,15 +49,8 @@ void Document::keepSamples(const FingeringId& fingering, std::function<Result<Sa
             const auto samples = source(store->book());
             if (!samples)
                 return samples.error();
-            auto reading = session::readingFrom(store->book(), fingering, *samples, room, kind, cancel);
-            if (!reading)
-                return reading.error();
-            auto entry = session::withTake(std::move(*reading), *samples);
-            if (!entry)
-                return entry.error();
-            const auto ids = store->append(std::span(&*entry, 1));
-            if (!ids)
-                return ids.error();
+            if (const auto id = session::keepTake(*store, fingering, *samples, room, kind, cancel); !id)
+                return id.error();
             TakePicture picture{fingering, hearing::framesOf(samples->values, samples->rate_Hz, {}, cancel),
                                 samples->duration().seconds()};
             return Kept{std::make_shared<const Workbook>(store->book()), std::move(picture)};

@@ -130,16 +130,11 @@ Answer measureTake(const std::string& path, const std::string& fingering, const 
     if (!samples)
         return samples.error();
     const Temperature room = celsius ? Temperature::fromCelsius(*celsius) : session::roomOf(store->book());
-    auto reading = session::readingFrom(store->book(), {fingering}, *samples, room, ReadingSource::File);
-    if (!reading)
-        return reading.error();
-    auto entry = session::withTake(std::move(*reading), *samples);
-    if (!entry)
-        return entry.error();
-    const auto ids = store->append(std::span(&*entry, 1));
-    if (!ids)
-        return ids.error();
-    return Json{{"readings", Json::array({readingJson(store->book(), std::get<ReadingEntry>(entry->body), ids->front())})}};
+    const auto id = session::keepTake(*store, {fingering}, *samples, room, ReadingSource::File);
+    if (!id)
+        return id.error();
+    const auto& kept = std::get<ReadingEntry>(store->book().entries().back().body);
+    return Json{{"readings", Json::array({readingJson(store->book(), kept, *id)})}};
 }
 
 Answer measureSession(const std::string& path, const std::string& file)

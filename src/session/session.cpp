@@ -134,6 +134,18 @@ Result<Store::NewEntry> withTake(ReadingEntry reading, const Samples& samples)
     return Store::NewEntry{std::move(reading), std::move(*flac)};
 }
 
+Result<EntryId> keepTake(Store& store, const FingeringId& fingering, const Samples& samples, Temperature room, ReadingSource source,
+                         const Cancel& cancel)
+{
+    auto reading = readingFrom(store.book(), fingering, samples, room, source, cancel);
+    if (!reading)
+        return reading.error();
+    auto entry = withTake(std::move(*reading), samples);
+    if (!entry)
+        return entry.error();
+    return store.append(std::move(entry->body), std::move(entry->take));
+}
+
 Result<CutEntry> cutEntry(const Workbook& book, const Cut& cut)
 {
     const auto from = presentSize(book.present(), cut);

@@ -31,6 +31,11 @@ struct Expectation
 /// The entry to store for a reading and its recording. Errors: BadAudio.
 [[nodiscard]] Result<Store::NewEntry> withTake(ReadingEntry reading, const Samples& samples);
 
+/// Reads samples as the asked fingering and keeps reading and recording; durable on return. Errors: those of
+/// readingFrom(), withTake() and Store::append().
+[[nodiscard]] Result<EntryId> keepTake(Store& store, const FingeringId& fingering, const Samples& samples, Temperature room,
+                                       ReadingSource source, const Cancel& cancel = {});
+
 /// A cut with what the newest advice said of it. Errors: UnknownName where the instrument has no such thing.
 [[nodiscard]] Result<CutEntry> cutEntry(const Workbook& book, const Cut& cut);
 

@@ -129,17 +129,20 @@ template <class C> Matrix<C> exponential(const C& alpha, const C& beta, const C&
     return {cosh + turn, sinhOverS * beta, sinhOverS * gamma, cosh - turn};
 }
 
+/// Logarithm of the radii's ratio below which a stretch is cut into even steps.
+inline constexpr double mildTaper = 0.3;
+
 /// A stretch of bore with straight walls, from radius low_m (footwards) to high_m (mouthwards), length_m > 0.
 /// slices >= 1 Magnus steps; a cylinder needs one and is exact, slicesFor() tells how many a taper needs.
 template <class C>
 Matrix<C> boreSegment(const Medium<C>& medium, const C& low_m, const C& high_m, const C& length_m, int slices)
 {
     const double gauss = std::sqrt(3.0) / 6.0;
-    // Steps grow with the radius, so that a cone near its tip gets its share of them.
+    // Steps grow with the radius, so that a cone near its tip gets its share of them; a mild taper needs no such care.
     const double growth = std::log(valueOf(high_m).real() / valueOf(low_m).real());
     const auto placeOf = [&](int i) {
         const double even = static_cast<double>(i) / slices;
-        return std::abs(growth) < 1e-3 ? even : std::expm1(growth * even) / std::expm1(growth);
+        return std::abs(growth) < mildTaper ? even : std::expm1(growth * even) / std::expm1(growth);
     };
     Matrix<C> total;
     for (int i = 0; i < slices; ++i) {
@@ -165,7 +168,7 @@ Matrix<C> boreSegment(const Medium<C>& medium, const C& low_m, const C& high_m, 
     constexpr double largestChange = 0.08;
     const double growth = std::abs(std::log(high_m / low_m));
     // The longest step stands at the wide end.
-    const double crowding = growth < 1e-3 ? 1.0 : growth / -std::expm1(-growth);
+    const double crowding = growth < mildTaper ? 1.0 : growth / -std::expm1(-growth);
     const double byLength = length_m / longestStep_m * crowding;
     return std::max(1, static_cast<int>(std::ceil(std::max(byLength, growth / largestChange))));
 }
