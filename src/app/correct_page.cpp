@@ -174,12 +174,15 @@ void CorrectPage::showPicture()
     }
     m_picture->setNotes(std::move(notes));
     const Advice& a = counsel->advice;
+    double off = 0.0;
+    for (const NoteState& s : counsel->now)
+        off += std::abs(s.cents) / static_cast<double>(counsel->now.size());
     const bool all = std::find(heard.begin(), heard.end(), false) == heard.end();
     m_summary->setText(all ? tr("%1 of %2 notes within tolerance; furthest off %3, on average %4 cents")
                                  .arg(a.withinTolerance)
                                  .arg(a.of)
                                  .arg(text::cents(a.worst.cents()))
-                                 .arg(a.rms.cents(), 0, 'f', 1)
+                                 .arg(off, 0, 'f', 1)
                            : tr("Not every note has been heard yet."));
 }
 
