@@ -6,12 +6,14 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 namespace dowel::io {
 
 namespace {
 
 constexpr double defaultTolerance_cents = 6.0;
+constexpr double radiansPerDegree = std::numbers::pi / 180.0;
 
 double mm(Metres m)
 {
@@ -37,6 +39,9 @@ Excitation readExcitation(JsonReader r, Metres wall)
         d.windowLength = length(r, "window_length_mm");
         d.chimney = length(r, "chimney_mm", wall);
         d.upstream = length(r, "upstream_mm", Metres{});
+        d.cover = length(r, "cover_mm", Metres{});
+        if (r.has("ramp_deg"))
+            d.rampRunPerRise = 1.0 / std::tan(r.number("ramp_deg") * radiansPerDegree);
         e = d;
     } else if (kind == "transverse") {
         Transverse t;
@@ -67,7 +72,21 @@ Hole readHole(JsonReader r, const InstrumentSpec& spec)
     h.at = length(r, "at_mm");
     h.diameter = length(r, "diameter_mm");
     h.undercutDiameter = length(r, "undercut_diameter_mm", h.diameter);
-    h.chimney = length(r, "chimney_mm", spec.wall);
+    h.chimney = length(r, "chimney_mm", spec.bore.empty() ? spec.wall : wallAt(spec.bore, spec.wall, h.at));
+    h.elongation = r.has("along_mm") ? length(r, "along_mm") / h.diameter : 1.0;
+    h.slant_rad = r.number("slant_deg", 0.0) * radiansPerDegree;
+    h.count = r.integer("count", 1);
+    const std::string closure = r.text("closure", "finger");
+    if (closure == "thumb")
+        h.closure = Closure::Thumb;
+    else if (closure == "pad")
+        h.closure = Closure::Pad;
+    else if (closure != "finger")
+        r.fail(ErrorCode::BadValue, "closure", closure + "; known: finger, thumb, pad");
+    if (r.has("countersink_diameter_mm"))
+        h.countersink = Countersink{length(r, "countersink_diameter_mm"), length(r, "countersink_depth_mm", h.chimney / 2.0)};
+    if (r.has("pad_height_mm"))
+        h.pad = Pad{length(r, "pad_height_mm"), length(r, "pad_diameter_mm", h.diameter * 1.4)};
     const std::string side = r.text("side", "front");
     if (side != "front" && side != "back")
         r.fail(ErrorCode::BadValue, "side", side + "; known: front, back");
@@ -85,6 +104,11 @@ Fingering readFingering(JsonReader r, const Tuning& tuning)
         r.rename("/fingerings/" + f.id.text);
     for (auto& hole : r.texts("closed"))
         f.closed.push_back({std::move(hole)});
+    if (r.has("half"))
+        for (auto& half : r.objects("half")) {
+            f.half.push_back({{half.text("hole")}, half.number("open", 0.5)});
+            half.finish();
+        }
     f.registerNumber = r.integer("register", 1);
     const bool named = r.has("target");
     if (named == r.has("target_hz")) {
@@ -109,12 +133,18 @@ Fingering readFingering(JsonReader r, const Tuning& tuning)
 
 Json excitationJson(const Excitation& e)
 {
-    if (const auto* d = std::get_if<Duct>(&e))
-        return {{"kind", "duct"},
-                {"window_width_mm", mm(d->windowWidth)},
-                {"window_length_mm", mm(d->windowLength)},
-                {"chimney_mm", mm(d->chimney)},
-                {"upstream_mm", mm(d->upstream)}};
+    if (const auto* d = std::get_if<Duct>(&e)) {
+        Json json{{"kind", "duct"},
+                  {"window_width_mm", mm(d->windowWidth)},
+                  {"window_length_mm", mm(d->windowLength)},
+                  {"chimney_mm", mm(d->chimney)},
+                  {"upstream_mm", mm(d->upstream)}};
+        if (d->cover > Metres{})
+            json["cover_mm"] = mm(d->cover);
+        if (d->rampRunPerRise > 0.0)
+            json["ramp_deg"] = tidy(std::atan2(1.0, d->rampRunPerRise) / radiansPerDegree);
+        return json;
+    }
     if (const auto* t = std::get_if<Transverse>(&e))
         return {{"kind", "transverse"},
                 {"hole_length_mm", mm(t->holeLength)},
@@ -124,6 +154,47 @@ Json excitationJson(const Excitation& e)
                 {"lip_cover", t->lipCover}};
     const auto& c = std::get<ClosedTop>(e);
     return {{"kind", c.lip ? "lip" : "reed"}, {"volume_mm3", tidy(c.volume.cubicMillimetres())}};
+}
+
+/// What differs from a plain round hole is written, nothing else.
+Json holeJson(const Hole& h)
+{
+    Json json{{"id", h.id.text},
+              {"at_mm", mm(h.at)},
+              {"diameter_mm", mm(h.diameter)},
+              {"undercut_diameter_mm", mm(h.undercutDiameter)},
+              {"chimney_mm", mm(h.chimney)},
+              {"side", h.side == Side::Back ? "back" : "front"},
+              {"digit", h.digit}};
+    if (h.elongation != 1.0)
+        json["along_mm"] = mm(h.diameter * h.elongation);
+    if (h.slant_rad != 0.0)
+        json["slant_deg"] = tidy(h.slant_rad / radiansPerDegree);
+    if (h.count != 1)
+        json["count"] = h.count;
+    if (h.closure != Closure::Finger)
+        json["closure"] = h.closure == Closure::Thumb ? "thumb" : "pad";
+    if (h.countersink) {
+        json["countersink_diameter_mm"] = mm(h.countersink->diameter);
+        json["countersink_depth_mm"] = mm(h.countersink->depth);
+    }
+    if (h.pad) {
+        json["pad_height_mm"] = mm(h.pad->height);
+        json["pad_diameter_mm"] = mm(h.pad->diameter);
+    }
+    return json;
+}
+
+Json stationJson(const Station& station)
+{
+    Json json{{"at_mm", mm(station.at)}, {"diameter_mm", mm(station.diameter)}};
+    if (station.wall)
+        json["wall_mm"] = mm(*station.wall);
+    if (station.roughness != 1.0)
+        json["roughness"] = station.roughness;
+    if (station.porosity != 0.0)
+        json["porosity"] = station.porosity;
+    return json;
 }
 
 } // namespace
@@ -147,7 +218,12 @@ Result<Instrument> instrumentFromJson(const Json& json)
     s.wall = length(r, "wall_mm");
     s.excitation = readExcitation(r.object("excitation"), s.wall);
     for (auto& station : r.objects("bore")) {
-        s.bore.push_back({length(station, "at_mm"), length(station, "diameter_mm")});
+        Station st{length(station, "at_mm"), length(station, "diameter_mm")};
+        if (station.has("wall_mm"))
+            st.wall = length(station, "wall_mm");
+        st.roughness = station.number("roughness", 1.0);
+        st.porosity = station.number("porosity", 0.0);
+        s.bore.push_back(st);
         station.finish();
     }
     const std::string foot = r.text("foot", "open");
@@ -156,11 +232,21 @@ Result<Instrument> instrumentFromJson(const Json& json)
     s.foot = foot == "closed" ? Foot::Closed : Foot::Open;
     for (auto& hole : r.objects("holes"))
         s.holes.push_back(readHole(hole, s));
+    if (r.has("slides"))
+        for (auto& slide : r.objects("slides")) {
+            Slide one{length(slide, "at_mm"), length(slide, "out_mm", Metres{}), Metres{}};
+            one.gapDiameter = length(slide, "gap_diameter_mm", s.bore.empty() ? Metres{} : boreDiameterAt(s.bore, one.at));
+            s.slides.push_back(one);
+            slide.finish();
+        }
     if (r.has("tuning")) {
         JsonReader t = r.object("tuning");
         s.tuning.a4 = Hertz::fromHertz(t.number("a4_hz", 440.0));
         s.tuning.scale = t.text("scale", "equal");
         s.tuning.playedAt = Temperature::fromCelsius(t.number("celsius", 20.0));
+        s.tuning.humidity = t.number("humidity_percent", 0.0) / 100.0;
+        s.tuning.carbonDioxide = t.number("co2_percent", 0.0) / 100.0;
+        s.tuning.gradient_K_m = t.number("gradient_c_per_m", 0.0);
         t.finish();
     }
     for (auto& fingering : r.objects("fingerings"))
@@ -191,16 +277,10 @@ Json jsonOf(const Instrument& instrument)
     const InstrumentSpec& s = instrument.spec();
     Json bore = Json::array();
     for (const auto& station : s.bore)
-        bore.push_back({{"at_mm", mm(station.at)}, {"diameter_mm", mm(station.diameter)}});
+        bore.push_back(stationJson(station));
     Json holes = Json::array();
     for (const auto& h : s.holes)
-        holes.push_back({{"id", h.id.text},
-                         {"at_mm", mm(h.at)},
-                         {"diameter_mm", mm(h.diameter)},
-                         {"undercut_diameter_mm", mm(h.undercutDiameter)},
-                         {"chimney_mm", mm(h.chimney)},
-                         {"side", h.side == Side::Back ? "back" : "front"},
-                         {"digit", h.digit}});
+        holes.push_back(holeJson(h));
     Json fingerings = Json::array();
     for (const auto& f : s.fingerings) {
         Json closed = Json::array();
@@ -211,6 +291,8 @@ Json jsonOf(const Instrument& instrument)
                  {"register", f.registerNumber},
                  {"tolerance_cents", f.tolerance.cents()},
                  {"weight", f.weight}};
+        for (const auto& half : f.half)
+            one["half"].push_back({{"hole", half.hole.text}, {"open", half.open}});
         if (f.targetName.empty())
             one["target_hz"] = f.target.hertz();
         else
@@ -226,7 +308,14 @@ Json jsonOf(const Instrument& instrument)
         limits["hole_max_mm"] = mm(*s.limits.holeMax);
     if (s.limits.footMin)
         limits["foot_min_mm"] = mm(*s.limits.footMin);
-    return {{"format", "dowel-instrument"},
+    Json tuning{{"a4_hz", s.tuning.a4.hertz()}, {"scale", s.tuning.scale}, {"celsius", tidy(s.tuning.playedAt.celsius())}};
+    if (s.tuning.humidity != 0.0)
+        tuning["humidity_percent"] = tidy(100.0 * s.tuning.humidity);
+    if (s.tuning.carbonDioxide != 0.0)
+        tuning["co2_percent"] = tidy(100.0 * s.tuning.carbonDioxide);
+    if (s.tuning.gradient_K_m != 0.0)
+        tuning["gradient_c_per_m"] = tidy(s.tuning.gradient_K_m);
+    Json json{{"format", "dowel-instrument"},
             {"version", 1},
             {"name", s.name},
             {"family", familyName(s.family)},
@@ -235,11 +324,13 @@ Json jsonOf(const Instrument& instrument)
             {"wall_mm", mm(s.wall)},
             {"foot", s.foot == Foot::Closed ? "closed" : "open"},
             {"holes", holes},
-            {"tuning",
-             {{"a4_hz", s.tuning.a4.hertz()}, {"scale", s.tuning.scale}, {"celsius", tidy(s.tuning.playedAt.celsius())}}},
+            {"tuning", tuning},
             {"fingerings", fingerings},
             {"tools", tools},
             {"limits", limits}};
+    for (const auto& slide : s.slides)
+        json["slides"].push_back({{"at_mm", mm(slide.at)}, {"out_mm", mm(slide.out)}, {"gap_diameter_mm", mm(slide.gapDiameter)}});
+    return json;
 }
 
 Result<Instrument> specFromText(const std::string& text, const std::string& name)

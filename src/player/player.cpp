@@ -45,7 +45,7 @@ Result<Hertz> SimulatedPlayer::truth(const Instrument& believed, const Fingering
     for (const Station& s : spec.bore)
         tube.bore.push_back({s.at.metres(), s.diameter.metres() / 2.0 * m_hidden.boreScale});
     tube.bore.back().at_m += m_hidden.foot_m;
-    const auto closed = believed.closedHoles(fingering);
+    const auto open = believed.openShares(fingering);
     for (std::size_t i = 0; i < spec.holes.size(); ++i) {
         const Hole& h = spec.holes[i];
         Random r(mixed(m_practice.seed, h.id.text));
@@ -54,10 +54,11 @@ Result<Hertz> SimulatedPlayer::truth(const Instrument& believed, const Fingering
         const double size_m = 0.00006 * std::clamp(r.normal(), -2.0, 2.0);
         const double depth = std::exp(0.05 * r.normal());
         const double bore_m = believed.boreDiameterAt(h.at).metres() / 2.0 * m_hidden.boreScale;
-        const double radius = std::min(bore_m, h.diameter.metres() / 2.0 + size_m / 2.0);
-        tube.holes.push_back({h.at.metres() + place_m, radius,
-                              std::clamp(h.undercutDiameter.metres() / 2.0 + size_m / 2.0, radius, bore_m),
-                              h.chimney.metres() * depth, closed[i]});
+        const double oval = std::sqrt(h.elongation);
+        const double radius = std::min(bore_m, h.diameter.metres() / 2.0 * oval + size_m / 2.0);
+        tube.holes.push_back({h.at.metres() + h.chimney.metres() * std::tan(h.slant_rad) + place_m, radius,
+                              std::clamp(h.undercutDiameter.metres() / 2.0 * oval + size_m / 2.0, radius, bore_m),
+                              h.chimney.metres() * depth / std::cos(h.slant_rad), open[i], h.count});
     }
     tube.footClosed = spec.foot == Foot::Closed;
     if (const auto* d = std::get_if<Duct>(&spec.excitation)) {

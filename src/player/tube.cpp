@@ -68,16 +68,22 @@ Complex pastHole(const TubeHole& hole, double bore_m, const Medium& air, double 
     const double depth = hole.chimney_m + lengthening + b * d / 8.0 * (1.0 + 0.207 * d * d * d);
     const double z = air.density * air.speed_m_s / area;
     Complex shunt;
-    if (hole.closed) {
+    if (hole.open <= 0.0) {
         shunt = -j * z / std::tan(k * depth) + j * omega * air.density * inner / area;
     } else {
         const double outer = 0.68 * hole.radius_m * (b * b) / (hole.radius_m * hole.radius_m);
         shunt = j * z * std::tan(k * (depth + outer)) + j * omega * air.density * inner / area +
                 z * (0.25 * k * b * k * b + 3.0e-5 * std::sqrt(f_Hz) / b * depth * 2.0);
+        if (hole.open < 1.0) { // through a slit: both sides of an orifice, the inner one hemmed in by the hole
+            const double slit = b * std::sqrt(hole.open);
+            shunt += j * omega * air.density * (0.85 * slit * (2.0 - 1.25 * slit / b)) / (pi * slit * slit) -
+                     j * omega * air.density * 0.85 * b / area;
+        }
     }
+    shunt /= static_cast<double>(hole.count);
     const double tanh = std::tanh(1.84 * hole.chimney_m / b);
     const double shape = 0.940 + 0.540 * d + 0.285 * d * d;
-    const double series = -b * d * d / (1.78 * (hole.closed ? 1.0 / tanh : tanh) + shape);
+    const double series = -b * d * d / (1.78 * (hole.open <= 0.0 ? 1.0 / tanh : tanh) + shape);
     const Complex half = 0.5 * j * omega * air.density * series / (pi * bore_m * bore_m);
     const Complex load = below + half;
     return half + load * shunt / (load + shunt);

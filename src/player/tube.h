@@ -16,7 +16,8 @@ struct TubeHole
     double radius_m;
     double innerRadius_m;
     double chimney_m;
-    bool closed;
+    double open; ///< share of it that no finger covers, 0 to 1
+    int count = 1;
 };
 
 enum class Mouth { Window, Embouchure, ClosedTop };

@@ -22,9 +22,12 @@ struct Case
 
 std::vector<Case> casesOf(const Shape& s)
 {
-    const ParameterLayout at(s.bore.size(), s.holes.size());
+    const ParameterLayout at(s);
     std::vector<Case> cases{
         {ParameterLayout::kelvin, [](Shape&, Calibration& c, double h) { c.kelvin += h; }, 1e-2},
+        {ParameterLayout::gradient, [](Shape&, Calibration& c, double h) { c.gradient_K_m += h; }, 1e-2},
+        {ParameterLayout::humidity, [](Shape&, Calibration& c, double h) { c.humidity += h; }, 1e-3},
+        {ParameterLayout::carbonDioxide, [](Shape&, Calibration& c, double h) { c.carbonDioxide += h; }, 1e-4},
         {ParameterLayout::wallLossLog, [](Shape&, Calibration& c, double h) { c.wallLossLog += h; }, 1e-3},
         {ParameterLayout::mouthLog, [](Shape&, Calibration& c, double h) { c.mouthLog += h; }, 1e-4},
         {ParameterLayout::mouthSlope, [](Shape&, Calibration& c, double h) { c.mouthSlope += h; }, 1e-3},
@@ -44,7 +47,11 @@ std::vector<Case> casesOf(const Shape& s)
             cases.push_back({ParameterLayout::excitation(k), [k](Shape& x, Calibration&, double h) { x.excitation[k] += h; }, 1e-4 * s.excitation[k]});
     for (std::size_t i = 0; i < s.bore.size(); ++i)
         cases.push_back({ParameterLayout::stationDiameter(i), [i](Shape& x, Calibration&, double h) { x.bore[i].diameter_m += h; }, 1e-7});
+    for (std::size_t i = 0; i < s.slides.size(); ++i)
+        cases.push_back({at.slideOut(i), [i](Shape& x, Calibration&, double h) { x.slides[i].out_m += h; }, 1e-6});
     for (std::size_t i = 0; i < s.holes.size(); ++i) {
+        if (s.holes[i].fittings.sinkDepth_m > 0.0)
+            cases.push_back({at.holeSink(i), [i](Shape& x, Calibration&, double h) { x.holes[i].sink_m += h; }, 1e-7});
         cases.push_back({at.holeAt(i), [i](Shape& x, Calibration&, double h) { x.holes[i].at_m += h; }, 1e-6});
         cases.push_back({at.holeDiameter(i), [i](Shape& x, Calibration&, double h) { x.holes[i].diameter_m += h; }, 1e-7});
         cases.push_back({at.holeUndercut(i), [i](Shape& x, Calibration&, double h) { x.holes[i].undercut_m += h; }, 1e-7});
@@ -67,6 +74,7 @@ private Q_SLOTS:
         QTest::newRow("duct with a chamber above") << 3;
         QTest::newRow("transverse") << 1;
         QTest::newRow("reed") << 2;
+        QTest::newRow("duct with cover, ramp, slide, countersinks, pads, a pair and a gradient") << 4;
     }
     void allAgreeWithDifferences()
     {
@@ -86,18 +94,33 @@ private Q_SLOTS:
         } else if (mouth == 3) {
             s.excitation[3] = 0.012;
         }
-        const Calibration c{296.0, 0.1, -0.05, 0.04, 0.002, 0.1};
+        Calibration c{296.0, 0.0, 0.4, 0.02, 0.1, -0.05, 0.04, 0.002, 0.1};
+        Formulas formulas;
+        if (mouth == 4) {
+            c.gradient_K_m = -13.0;
+            s.excitation[4] = 0.0015;
+            s.excitation[5] = 2.1;
+            s.slides = {{0.0613, 0.0034, 0.0165}};
+            s.holes[1].fittings.sinkDepth_m = 0.0011;
+            s.holes[1].sink_m = s.holes[1].diameter_m * 1.3;
+            s.holes[2].fittings.padHeight_m = 0.0025;
+            s.holes[2].fittings.padDiameter_m = 0.009;
+            s.holes[3].fittings.count = 2;
+            for (auto& h : s.holes)
+                h.fittings.fingerShare = 0.1;
+            formulas.holes = HoleFormulas::Keefe;
+        }
         const std::vector<NoteQuery> queries{{std::vector<bool>(6, true), 1},
                                              {{false, false, true, true, true, true}, 2},
-                                             {{false, false, false, true, false, true}, 1}};
-        const auto exact = Model(s, c).answers(queries);
+                                             {{}, 1, {1.0, 0.3, 1.0, 0.5, 1.0, 0.0}}};
+        const auto exact = Model(s, c, formulas).answers(queries);
         VERIFY_OK(exact);
         for (const Case& one : casesOf(s)) {
             const auto shifted = [&](double h) {
                 Shape moved = s;
                 Calibration also = c;
                 one.move(moved, also, h);
-                return Model(moved, also).frequencies(queries);
+                return Model(moved, also, formulas).frequencies(queries);
             };
             const auto up = shifted(one.step);
             const auto down = shifted(-one.step);

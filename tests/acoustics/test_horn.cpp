@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves the bore against an independent method: the lossy horn equation as a Riccati differential equation for the
 // impedance, dZ/dx = z - y Z^2, integrated by Boost.Odeint (Dormand-Prince, adaptive) over the bore's true radius.
-#include "core/acoustics/elements.h"
+#include "core/acoustics/chain.h"
 #include "core/acoustics/model.h"
 #include "support/compare.h"
 
@@ -38,7 +38,7 @@ Complex riccati(const Shape& s, double hertz)
 {
     using State = std::array<double, 2>;
     const double omega = 2.0 * pi * hertz;
-    const auto air = AirOf<Complex>::at(Complex(293.15));
+    const auto air = AirOf<Complex>::at({293.15});
     const auto medium = Medium<Complex>::at(air, Complex(omega), Complex(1.0));
     const double foot = radiusAt(s, s.bore.back().at_m);
     const Complex load = radiationImpedance(air, Complex(foot), Complex(omega), walledEnd(omega / air.speed * foot, Complex(foot / (foot + s.wall_m))));
@@ -62,7 +62,7 @@ Complex riccati(const Shape& s, double hertz)
 
 double reactance(const Model& model, const Shape& s, double hertz, bool byRiccati)
 {
-    const std::vector<bool> none;
+    const NoteQuery none{};
     const Complex total = model.total(hertz, none);
     if (!byRiccati)
         return total.imag();
@@ -95,7 +95,7 @@ private Q_SLOTS:
         for (std::size_t i = 0; i + 1 < bore.size(); i += 2)
             stations.push_back({bore[i] * 1e-3, bore[i + 1] * 1e-3});
         const Shape s = shapeWith(stations);
-        const Model model(s, Calibration{});
+        const Model model(s, Calibration{}, {HoleFormulas::LefebvreScavone, false});
         for (const int n : {1, 2, 3}) {
             const NoteQuery query{{}, n};
             const auto found = model.frequencies(std::span(&query, 1));
@@ -121,7 +121,7 @@ private Q_SLOTS:
         VERIFY_OK(a);
         VERIFY_OK(b);
         for (std::size_t i = 0; i < 3; ++i)
-            VERIFY_NEAR(1200.0 * std::log2((*a)[i] / (*b)[i]), 0.0, 0.01);
+            VERIFY_NEAR(1200.0 * std::log2((*a)[i] / (*b)[i]), 0.0, 0.001);
     }
 };
 

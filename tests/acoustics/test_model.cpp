@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves the whole tube by laws: closed-form limits, scaling, splitting, passivity, what opening and closing does, and
 // that no random instrument makes a number that is not one.
-#include "core/acoustics/elements.h"
+#include "core/acoustics/ends.h"
 #include "core/acoustics/model.h"
 #include "core/base/random.h"
 #include "support/compare.h"
@@ -94,7 +94,8 @@ private Q_SLOTS:
         for (auto& b : big.bore)
             b = {b.at_m * 2.0, b.diameter_m * 2.0};
         for (auto& h : big.holes)
-            h = {h.at_m * 2.0, h.diameter_m * 2.0, h.undercut_m * 2.0, h.chimney_m * 2.0};
+            for (double* v : {&h.at_m, &h.diameter_m, &h.undercut_m, &h.chimney_m})
+                *v *= 2.0;
         big.wall_m *= 2.0;
         const std::vector<bool> closed{false, false, true, true, true, true};
         VERIFY_NEAR(cents(hertz(s, still(), 1, closed), 2.0 * hertz(big, still(), 1, closed)), 0.0, 0.05);
@@ -127,18 +128,27 @@ private Q_SLOTS:
         for (std::size_t i = 1; i < f->size(); ++i)
             QVERIFY(cents((*f)[i], (*f)[i - 1]) > 50.0);
     }
-    void enlargingRaisesItsNoteAndSinksTheClosedOneATrifle()
+    void enlargingAHoleRaisesItsNote()
     {
         const Instrument before = fixtures::whistle();
         const Instrument after = applied(before, Enlarge{{"h1"}, fixtures::mm(6.5)}).value();
-        const std::vector<bool> all(6, true);
-        std::vector<bool> first = all;
+        std::vector<bool> first(6, true);
         first[0] = false;
         const auto change = [&](const std::vector<bool>& closed) {
             return cents(hertz(Shape::of(after), Calibration{}, 1, closed), hertz(Shape::of(before), Calibration{}, 1, closed));
         };
         QVERIFY(change(first) > 5.0);
-        QVERIFY(change(all) < 0.0 && change(all) > -6.0);
+    }
+    void enlargingAClosedHoleSinksTheNotesBelowIt()
+    {
+        // Half up the tube the pressure is high and a closed hole's volume counts; near the foot it hardly does.
+        const Instrument before = fixtures::whistle();
+        const Instrument after = applied(before, Enlarge{{"h4"}, fixtures::mm(7.3)}).value();
+        const std::vector<bool> all(6, true);
+        const auto change = [&](const std::vector<bool>& closed) {
+            return cents(hertz(Shape::of(after), Calibration{}, 1, closed), hertz(Shape::of(before), Calibration{}, 1, closed));
+        };
+        QVERIFY2(change(all) < 0.0 && change(all) > -9.0, qPrintable(QString::number(change(all))));
     }
     void movingTheStopperChangesTheOctave()
     {
@@ -178,13 +188,13 @@ private Q_SLOTS:
             for (std::size_t i = 0; i < holes; ++i)
                 closed[i] = r.uniform() < 0.5;
             for (double f = 100.0; f < 3000.0; f *= 1.17) {
-                const Complex z = m.tubeImpedance(f, closed);
+                const Complex z = m.tubeImpedance(f, {closed});
                 QVERIFY2(std::isfinite(z.real()) && z.real() > 0.0, qPrintable(QStringLiteral("trial %1 at %2 Hz").arg(trial).arg(f)));
             }
             const NoteQuery q{closed, 1};
             const auto found = m.frequencies(std::span(&q, 1));
             if (found)
-                QVERIFY(std::isfinite(found->front()) && std::abs(m.total(found->front(), closed).imag()) < 1e-6);
+                QVERIFY(std::isfinite(found->front()) && std::abs(m.total(found->front(), q).imag()) < 1e-6);
         }
     }
     void aRegisterBeyondTheModelIsRefused()

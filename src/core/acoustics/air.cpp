@@ -3,9 +3,9 @@
 
 namespace dowel::acoustics {
 
-Air airAt(Temperature t)
+Air airAt(Temperature t, double humidity, double carbonDioxide)
 {
-    const auto air = AirOf<Complex>::at(Complex(t.kelvin()));
+    const auto air = AirOf<Complex>::at({Complex(t.kelvin()), Complex(humidity), Complex(carbonDioxide)});
     return {air.speed.real(), air.density.real(), air.viscosity.real(), air.prandtl.real()};
 }
 

@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Air in the tube by temperature. Speed of sound of dry air after ISO 9613-1; density from the ideal gas law at
-// 101325 Pa; viscosity, conductivity and ratio of specific heats after Keefe 1984 [K84] (from memory). Valid for about
-// 0 to 40 degrees Celsius. Not modelled: humidity and carbon dioxide, which the fitted temperature takes up.
+// Air in the tube by temperature, humidity and carbon dioxide. Dry air: speed of sound after ISO 9613-1, density from the
+// ideal gas law at 101325 Pa, viscosity, conductivity and ratio of specific heats after Keefe 1984 [K84] (from memory).
+// Vapour and carbon dioxide change mean molar mass and specific heat as in an ideal mixture [C93]; saturation pressure by
+// Magnus' formula [WMO8]. Valid for about 0 to 40 degrees Celsius. Not modelled: what vapour and carbon dioxide do to
+// viscosity and conduction (under 2 % of the losses), and pressure other than at sea level (no effect on the speed).
 #pragma once
 
 #include "core/acoustics/dual.h"
@@ -11,25 +13,49 @@
 
 namespace dowel::acoustics {
 
-/// SI: m/s, kg/m^3, Pa s, and plain numbers. T is the temperature in kelvin, a plain or a dual number.
+/// What the air is: kelvin, relative humidity 0 to 1, and the share of carbon dioxide (0.04 in breath) by volume.
+template <class C> struct AirState
+{
+    C kelvin;
+    C humidity{0.0};
+    C carbonDioxide{0.0};
+};
+
+/// SI: m/s, kg/m^3, Pa s, and plain numbers, of plain or dual numbers.
 template <class C> struct AirOf
 {
     C speed;
     C density;
     C viscosity;
     C prandtl;
-    static constexpr double gamma = 1.402;
+    C gamma; ///< ratio of specific heats
 
-    static AirOf at(const C& kelvin)
+    static AirOf at(const AirState<C>& state)
     {
+        using std::exp;
         using std::sqrt;
-        constexpr double gasConstant = 287.05;       // J/(kg K), dry air
-        constexpr double pressure = 101325.0;        // Pa
-        constexpr double specificHeat = 240.0;       // cal/(kg K) at constant pressure
+        constexpr double gasConstant = 8.314462; // J/(mol K)
+        constexpr double pressure = 101325.0;    // Pa
+        constexpr double dryMolar = 0.0289647;   // kg/mol
+        constexpr double vapourMolar = 0.0180153;
+        constexpr double dioxideMolar = 0.0440095;
+        constexpr double dryGamma = 1.402;
+        // Molar heats at constant pressure in units of the gas constant, handbook values near 20 degrees (from memory).
+        constexpr double dryHeat = dryGamma / (dryGamma - 1.0);
+        constexpr double vapourHeat = 4.04;
+        constexpr double dioxideHeat = 4.45;
+        constexpr double specificHeat = 240.0; // cal/(kg K) at constant pressure
+        const C& kelvin = state.kelvin;
         const C t = kelvin - C(273.15);
+        const C saturation = C(611.2) * exp(C(17.62) * t / (C(243.12) + t));
+        const C vapour = state.humidity * saturation / C(pressure);
+        const C& dioxide = state.carbonDioxide;
+        const C molar = C(dryMolar) + C(vapourMolar - dryMolar) * vapour + C(dioxideMolar - dryMolar) * dioxide;
+        const C heat = C(dryHeat) + C(vapourHeat - dryHeat) * vapour + C(dioxideHeat - dryHeat) * dioxide;
         AirOf a;
-        a.speed = C(343.2) * sqrt(kelvin / C(293.15));
-        a.density = C(pressure / gasConstant) / kelvin;
+        a.gamma = heat / (heat - C(1.0));
+        a.speed = C(343.2) * sqrt(kelvin / C(293.15) * (a.gamma / C(dryGamma)) * (C(dryMolar) / molar));
+        a.density = C(pressure / gasConstant) * molar / kelvin;
         a.viscosity = C(1.708e-5) * (C(1.0) + C(0.0029) * t);
         const C conductivity = C(5.77e-3) * (C(1.0) + C(0.0033) * t); // cal/(m s K)
         a.prandtl = a.viscosity * C(specificHeat) / conductivity;
@@ -45,6 +71,7 @@ struct Air
     double viscosity_Pa_s;
     double prandtl;
 };
-[[nodiscard]] Air airAt(Temperature t);
+/// humidity 0 to 1, carbonDioxide 0 to 1 by volume.
+[[nodiscard]] Air airAt(Temperature t, double humidity = 0.0, double carbonDioxide = 0.0);
 
 } // namespace dowel::acoustics

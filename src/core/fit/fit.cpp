@@ -96,7 +96,7 @@ struct Placed
 
 Placed placed(const Instrument& instrument, const Unknowns& u, const Eigen::VectorXd& x, double room_K)
 {
-    Placed p{Shape::of(instrument), {}};
+    Placed p{Shape::of(instrument), acoustics::calibrationOf(instrument.spec().tuning)};
     p.calibration.kelvin = room_K + x[Unknowns::warmth];
     p.calibration.mouthLog = x[Unknowns::mouthLog];
     p.calibration.mouthSlope = x[Unknowns::mouthSlope];
@@ -334,7 +334,7 @@ std::vector<NoteQuery> queriesOf(const Instrument& instrument)
 {
     std::vector<NoteQuery> queries;
     for (const Fingering& f : instrument.spec().fingerings)
-        queries.push_back({instrument.closedHoles(f), f.registerNumber});
+        queries.push_back({instrument.closedHoles(f), f.registerNumber, instrument.openShares(f)});
     return queries;
 }
 

@@ -38,13 +38,27 @@ Hole* findHole(InstrumentSpec& spec, const HoleId& id)
     return it == spec.holes.end() ? nullptr : &*it;
 }
 
-/// Puts a station at a place where there is none yet, without changing the shape.
-void splitBoreAt(std::vector<Station>& bore, Metres at)
+/// A station on the straight line between its neighbours, with their wall and surface.
+Station stationAt(const std::vector<Station>& bore, Metres otherwise, Metres at)
 {
+    Station station{at, boreDiameterAt(bore, at)};
+    const auto next = std::find_if(bore.begin(), bore.end(), [&](const Station& s) { return s.at >= at; });
+    const Station& above = next == bore.begin() ? bore.front() : *(next - 1);
+    station.roughness = above.roughness;
+    station.porosity = above.porosity;
+    if (above.wall || (next != bore.end() && next->wall))
+        station.wall = wallAt(bore, otherwise, at);
+    return station;
+}
+
+/// Puts a station at a place where there is none yet, without changing the shape.
+void splitBoreAt(InstrumentSpec& spec, Metres at)
+{
+    std::vector<Station>& bore = spec.bore;
     const auto next = std::find_if(bore.begin(), bore.end(), [&](const Station& s) { return s.at >= at; });
     if (next == bore.end() || next->at == at)
         return;
-    bore.insert(next, {at, boreDiameterAt(bore, at)});
+    bore.insert(next, stationAt(bore, spec.wall, at));
 }
 
 Status enlarge(InstrumentSpec& spec, const Enlarge& c)
@@ -56,6 +70,8 @@ Status enlarge(InstrumentSpec& spec, const Enlarge& c)
         return Error{ErrorCode::NotRemovable, "/holes/" + c.hole.text + "/diameter_mm", sizes(c.diameter, h->diameter)};
     h->diameter = c.diameter;
     h->undercutDiameter = std::max(h->undercutDiameter, c.diameter);
+    if (h->countersink && h->countersink->diameter <= h->diameter)
+        h->countersink.reset(); // the bit has taken it away
     return Done{};
 }
 
@@ -82,7 +98,7 @@ Status trimFoot(InstrumentSpec& spec, const TrimFoot& c)
         spec.bore.back().at = c.length;
         return Done{};
     }
-    const Station end{c.length, boreDiameterAt(spec.bore, c.length)};
+    const Station end = stationAt(spec.bore, spec.wall, c.length);
     while (!spec.bore.empty() && spec.bore.back().at >= c.length)
         spec.bore.pop_back();
     spec.bore.push_back(end);
@@ -96,15 +112,20 @@ Status ream(InstrumentSpec& spec, const Ream& c)
         return Error{ErrorCode::BadGeometry, "from_mm", "from " + sizes(c.to, c.from) + "; tube " + sizes(length, length)};
     // The step at each end of the reamed stretch is as steep as two stations may stand.
     constexpr Metres shoulder = Metres::fromMillimetres(0.05);
-    splitBoreAt(spec.bore, c.from);
-    splitBoreAt(spec.bore, c.to);
+    splitBoreAt(spec, c.from);
+    splitBoreAt(spec, c.to);
     if (c.from - shoulder > Metres{})
-        splitBoreAt(spec.bore, c.from - shoulder);
+        splitBoreAt(spec, c.from - shoulder);
     if (c.to + shoulder < length)
-        splitBoreAt(spec.bore, c.to + shoulder);
+        splitBoreAt(spec, c.to + shoulder);
+    // What the reamer takes from the bore the wall and the chimneys there lose.
+    for (Hole& h : spec.holes)
+        if (h.at >= c.from && h.at <= c.to)
+            h.chimney = h.chimney - std::max(Metres{}, (c.diameter - boreDiameterAt(spec.bore, h.at)) / 2.0);
     bool removes = false;
     for (Station& s : spec.bore) {
         if (s.at >= c.from && s.at <= c.to && s.diameter < c.diameter) {
+            s.wall = s.wall.value_or(spec.wall) - (c.diameter - s.diameter) / 2.0;
             s.diameter = c.diameter;
             removes = true;
         }

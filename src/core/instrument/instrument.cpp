@@ -85,6 +85,13 @@ Status checkBore(const InstrumentSpec& s)
                        number(at) + " mm after " + mm(s.bore[i - 1].at) + "; stations must rise");
         if (auto r = inRange(where + "/diameter_mm", s.bore[i].diameter, 0.5, widestBore_mm); !r)
             return r;
+        if (s.bore[i].wall)
+            if (auto r = inRange(where + "/wall_mm", *s.bore[i].wall, 0.0, 100.0); !r)
+                return r;
+        if (!(s.bore[i].roughness >= 0.1 && s.bore[i].roughness <= 10.0))
+            return bad(ErrorCode::BadValue, where + "/roughness", number(s.bore[i].roughness) + "; must be 0.1 to 10");
+        if (!(s.bore[i].porosity >= 0.0 && s.bore[i].porosity <= 0.1))
+            return bad(ErrorCode::BadValue, where + "/porosity", number(s.bore[i].porosity) + "; must be 0 to 0.1");
     }
     return inRange("/wall_mm", s.wall, 0.0, 100.0);
 }
@@ -99,6 +106,10 @@ Status checkExcitation(const InstrumentSpec& s)
             return r;
         if (auto r = inRange("/excitation/chimney_mm", d->chimney, 0.0, 50.0); !r)
             return r;
+        if (auto r = notNegative("/excitation/cover_mm", d->cover, 50.0); !r)
+            return r;
+        if (!(d->rampRunPerRise >= 0.0 && d->rampRunPerRise <= 20.0))
+            return bad(ErrorCode::BadValue, "/excitation/ramp_deg", "must be 3 to 90 degrees");
         return notNegative("/excitation/upstream_mm", d->upstream, 500.0);
     }
     if (const auto* t = std::get_if<Transverse>(&s.excitation)) {
@@ -143,16 +154,38 @@ Status checkHole(const InstrumentSpec& s, std::size_t i, std::set<std::string>& 
                    mm(h.undercutDiameter) + "; not less than the hole's " + mm(h.diameter));
     if (auto r = inRange(where + "/chimney_mm", h.chimney, 0.0, 100.0); !r)
         return r;
-    const Metres reach = h.undercutDiameter / 2.0 + Metres::fromMillimetres(leastWood_mm);
-    if (h.at - reach < Metres{} || h.at + reach > foot)
+    if (!(h.elongation >= 0.3 && h.elongation <= 4.0))
+        return bad(ErrorCode::BadGeometry, where + "/along_mm", mm(h.diameter * h.elongation) + "; must be 0.3 to 4 times the diameter");
+    if (!(std::abs(h.slant_rad) <= 1.05))
+        return bad(ErrorCode::BadGeometry, where + "/slant_deg", number(h.slant_rad * 57.29578) + "; must be -60 to 60 degrees");
+    if (h.count < 1 || h.count > 2)
+        return bad(ErrorCode::BadValue, where + "/count", std::to_string(h.count) + "; must be 1 or 2");
+    if (h.countersink) {
+        if (!(h.countersink->diameter >= h.diameter && h.countersink->diameter <= 4.0 * h.diameter))
+            return bad(ErrorCode::BadGeometry, where + "/countersink_diameter_mm",
+                       mm(h.countersink->diameter) + "; must be 1 to 4 times the hole's " + mm(h.diameter));
+        if (!(h.countersink->depth > Metres{} && h.countersink->depth < h.chimney))
+            return bad(ErrorCode::BadGeometry, where + "/countersink_depth_mm",
+                       mm(h.countersink->depth) + "; must be above 0 and below the chimney's " + mm(h.chimney));
+    }
+    if (h.pad) {
+        if (auto r = inRange(where + "/pad_height_mm", h.pad->height, 0.0, 50.0); !r)
+            return r;
+        if (auto r = inRange(where + "/pad_diameter_mm", h.pad->diameter, 0.0, 100.0); !r)
+            return r;
+    }
+    const Metres lean = h.chimney * std::tan(h.slant_rad);
+    const Metres reach = h.undercutDiameter * h.elongation / 2.0 + Metres::fromMillimetres(leastWood_mm);
+    if (h.at + lean - reach < Metres{} || h.at + lean + reach > foot || h.at - reach < Metres{} || h.at + reach > foot)
         return bad(ErrorCode::BadGeometry, where + "/at_mm", mm(h.at) + "; its edge runs over the end of the tube");
     if (i > 0) {
         const Hole& below = s.holes[i - 1];
         if (h.at > below.at)
             return bad(ErrorCode::BadGeometry, where + "/at_mm",
                        mm(h.at) + " below " + below.id.text + " at " + mm(below.at) + "; holes are numbered from the foot upwards");
-        const Metres wood = below.at - h.at - (h.undercutDiameter + below.undercutDiameter) / 2.0;
-        if (h.side == below.side && wood.millimetres() < leastWood_mm)
+        const Metres wood = below.at - h.at - (h.undercutDiameter * h.elongation + below.undercutDiameter * below.elongation) / 2.0;
+        const Metres within = wood + below.chimney * std::tan(below.slant_rad) - lean;
+        if (h.side == below.side && std::min(wood, within).millimetres() < leastWood_mm)
             return bad(ErrorCode::BadGeometry, where + "/at_mm", "runs into " + below.id.text);
     }
     return Done{};
@@ -172,6 +205,14 @@ Status checkFingering(const InstrumentSpec& s, std::size_t i, std::set<std::stri
             return bad(ErrorCode::BadFingering, where + "/closed", closed.text + " is no hole of this instrument");
         if (!once.insert(closed.text).second)
             return bad(ErrorCode::BadFingering, where + "/closed", closed.text + " stands there twice");
+    }
+    for (const auto& half : f.half) {
+        if (std::none_of(s.holes.begin(), s.holes.end(), [&](const Hole& h) { return h.id == half.hole; }))
+            return bad(ErrorCode::BadFingering, where + "/half", half.hole.text + " is no hole of this instrument");
+        if (!once.insert(half.hole.text).second)
+            return bad(ErrorCode::BadFingering, where + "/half", half.hole.text + " cannot be closed and half open");
+        if (!(half.open >= 0.001 && half.open <= 0.999))
+            return bad(ErrorCode::BadFingering, where + "/half/" + half.hole.text, number(half.open) + "; must be 0.001 to 0.999");
     }
     if (f.registerNumber < 1 || f.registerNumber > highestRegister)
         return bad(ErrorCode::BadFingering, where + "/register", std::to_string(f.registerNumber) + "; must be 1 to 6");
@@ -194,6 +235,13 @@ Status checkRest(const InstrumentSpec& s)
     const double celsius = s.tuning.playedAt.celsius();
     if (!(celsius >= -10.0 && celsius <= 50.0))
         return bad(ErrorCode::BadValue, "/tuning/celsius", number(celsius) + "; must be -10 to 50 degrees Celsius");
+    if (!(s.tuning.humidity >= 0.0 && s.tuning.humidity <= 1.0))
+        return bad(ErrorCode::BadValue, "/tuning/humidity_percent", number(100.0 * s.tuning.humidity) + "; must be 0 to 100");
+    if (!(s.tuning.carbonDioxide >= 0.0 && s.tuning.carbonDioxide <= 0.1))
+        return bad(ErrorCode::BadValue, "/tuning/co2_percent", number(100.0 * s.tuning.carbonDioxide) + "; must be 0 to 10");
+    // Half a tube's length times the gradient must leave air that the formulas know.
+    if (!(std::abs(s.tuning.gradient_K_m * s.bore.back().at.metres()) <= 20.0))
+        return bad(ErrorCode::BadValue, "/tuning/gradient_c_per_m", number(s.tuning.gradient_K_m) + "; at most 20 degrees over the tube");
     if (auto r = inRange("/tools/step_mm", s.tools.step, 0.0, 10.0); !r)
         return r;
     for (std::size_t i = 0; i < s.tools.bits.size(); ++i) {
@@ -212,6 +260,25 @@ Status checkRest(const InstrumentSpec& s)
     return Done{};
 }
 
+Status checkSlide(const InstrumentSpec& s, std::size_t i)
+{
+    const Slide& slide = s.slides[i];
+    const std::string where = "/slides/" + std::to_string(i);
+    const Metres foot = s.bore.back().at;
+    if (!(slide.at > Metres{} && slide.at < foot))
+        return bad(ErrorCode::BadGeometry, where + "/at_mm", mm(slide.at) + "; the tube runs from 0 to " + mm(foot));
+    if (i > 0 && slide.at <= s.slides[i - 1].at)
+        return bad(ErrorCode::BadGeometry, where + "/at_mm", mm(slide.at) + "; slides stand from the top downwards");
+    if (auto r = notNegative(where + "/out_mm", slide.out, 200.0); !r)
+        return r;
+    if (auto r = inRange(where + "/gap_diameter_mm", slide.gapDiameter, 0.5, widestBore_mm); !r)
+        return r;
+    for (const Hole& h : s.holes)
+        if (std::abs((h.at - slide.at).metres()) < (h.diameter * h.elongation / 2.0).metres())
+            return bad(ErrorCode::BadGeometry, where + "/at_mm", mm(slide.at) + "; runs through " + h.id.text);
+    return Done{};
+}
+
 } // namespace
 
 Metres boreDiameterAt(const std::vector<Station>& bore, Metres at)
@@ -227,6 +294,17 @@ Metres boreDiameterAt(const std::vector<Station>& bore, Metres at)
     return bore.back().diameter;
 }
 
+Metres wallAt(const std::vector<Station>& bore, Metres otherwise, Metres at)
+{
+    const auto wall = [&](std::size_t i) { return bore[i].wall.value_or(otherwise); };
+    if (at <= bore.front().at)
+        return wall(0);
+    for (std::size_t i = 1; i < bore.size(); ++i)
+        if (at <= bore[i].at)
+            return wall(i - 1) + (wall(i) - wall(i - 1)) * ((at - bore[i - 1].at) / (bore[i].at - bore[i - 1].at));
+    return wall(bore.size() - 1);
+}
+
 Result<Instrument> Instrument::make(InstrumentSpec spec)
 {
     if (auto r = checkBore(spec); !r)
@@ -238,6 +316,9 @@ Result<Instrument> Instrument::make(InstrumentSpec spec)
     std::set<std::string> holes;
     for (std::size_t i = 0; i < spec.holes.size(); ++i)
         if (auto r = checkHole(spec, i, holes); !r)
+            return r.error();
+    for (std::size_t i = 0; i < spec.slides.size(); ++i)
+        if (auto r = checkSlide(spec, i); !r)
             return r.error();
     std::set<std::string> fingerings;
     for (std::size_t i = 0; i < spec.fingerings.size(); ++i)
@@ -251,6 +332,11 @@ Result<Instrument> Instrument::make(InstrumentSpec spec)
 Metres Instrument::boreDiameterAt(Metres at) const
 {
     return dowel::boreDiameterAt(m_spec.bore, at);
+}
+
+Metres Instrument::wallAt(Metres at) const
+{
+    return dowel::wallAt(m_spec.bore, m_spec.wall, at);
 }
 
 std::optional<std::size_t> Instrument::indexOf(const HoleId& id) const
@@ -289,6 +375,18 @@ std::vector<bool> Instrument::closedHoles(const Fingering& fingering) const
         if (const auto i = indexOf(id))
             closed[*i] = true;
     return closed;
+}
+
+std::vector<double> Instrument::openShares(const Fingering& fingering) const
+{
+    std::vector<double> shares(m_spec.holes.size(), 1.0);
+    for (const auto& id : fingering.closed)
+        if (const auto i = indexOf(id))
+            shares[*i] = 0.0;
+    for (const auto& half : fingering.half)
+        if (const auto i = indexOf(half.hole))
+            shares[*i] = half.open;
+    return shares;
 }
 
 std::string_view familyName(Family family)

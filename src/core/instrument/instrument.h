@@ -26,6 +26,8 @@ struct Duct
     Metres windowLength; ///< cut-up, along the tube
     Metres chimney;      ///< wall thickness at the window
     Metres upstream;     ///< length of bore between the window and the block, 0 where the block ends at the window
+    Metres cover{};      ///< by how much cover or cheeks stand up round the window, 0 for none
+    double rampRunPerRise = 0; ///< of the lip's ramp, cotangent of its angle to the tube; 0 a square lip
     friend bool operator==(const Duct&, const Duct&) = default;
 };
 
@@ -55,30 +57,76 @@ struct Station
 {
     Metres at;
     Metres diameter;
+    std::optional<Metres> wall{}; ///< where it differs from the instrument's; straight lines between these too
+    double roughness = 1.0;       ///< factor on the wall losses from here to the next station
+    double porosity = 0.0;        ///< specific admittance of the wall, likewise
     friend bool operator==(const Station&, const Station&) = default;
+};
+
+/// What closes a hole. A finger's pulp bulges in a little, a pad does not.
+enum class Closure { Finger, Thumb, Pad };
+
+/// The chimney opens out towards the player.
+struct Countersink
+{
+    Metres diameter; ///< at the outside
+    Metres depth;
+    friend bool operator==(const Countersink&, const Countersink&) = default;
+};
+
+/// A pad that hovers over its open hole.
+struct Pad
+{
+    Metres height;
+    Metres diameter;
+    friend bool operator==(const Pad&, const Pad&) = default;
 };
 
 struct Hole
 {
     HoleId id;
-    Metres at;                ///< centre, from the excitation
-    Metres diameter;          ///< at the outside
+    Metres at;                ///< centre at the outside, from the excitation
+    Metres diameter;          ///< across the tube, at the outside (below a countersink)
     Metres undercutDiameter;  ///< at the bore; equal to diameter where not undercut
     Metres chimney;           ///< depth through the wall
     Side side = Side::Front;
-    std::string digit;        ///< finger, L1 to L5, R1 to R5; may be empty
+    std::string digit{};      ///< finger, L1 to L5, R1 to R5; may be empty
+    double elongation = 1.0;  ///< length along the tube over diameter; an oval hole grows in both
+    double slant_rad = 0.0;   ///< the bore's end lies footwards of the outside by chimney tan(slant)
+    int count = 1;            ///< 2: a pair side by side under one finger
+    Closure closure = Closure::Finger;
+    std::optional<Countersink> countersink{};
+    std::optional<Pad> pad{};
     friend bool operator==(const Hole&, const Hole&) = default;
+};
+
+/// A joint that is pulled out to tune: everything below it lies lower, with a gap of the socket's width.
+struct Slide
+{
+    Metres at;
+    Metres out;
+    Metres gapDiameter;
+    friend bool operator==(const Slide&, const Slide&) = default;
+};
+
+/// A hole that the finger leaves partly free.
+struct HalfHole
+{
+    HoleId hole;
+    double open = 0.5; ///< share of its area
+    friend bool operator==(const HalfHole&, const HalfHole&) = default;
 };
 
 struct Fingering
 {
     FingeringId id;
-    std::vector<HoleId> closed; ///< every other hole is open
+    std::vector<HoleId> closed; ///< every other hole is open, but for the half ones
     int registerNumber = 1;
     std::string targetName; ///< scientific pitch name, empty where the target was given in hertz
     Hertz target;
     Cents tolerance;
     double weight = 1.0;
+    std::vector<HalfHole> half{};
     friend bool operator==(const Fingering&, const Fingering&) = default;
 };
 
@@ -86,7 +134,10 @@ struct Tuning
 {
     Hertz a4 = Hertz::fromHertz(440.0);
     std::string scale = "equal";
-    Temperature playedAt = Temperature::fromCelsius(20.0);
+    Temperature playedAt = Temperature::fromCelsius(20.0); ///< air at half the tube's length
+    double humidity = 0.0;         ///< relative, 0 to 1; what is left out here the fitted temperature takes up
+    double carbonDioxide = 0.0;    ///< share by volume
+    double gradient_K_m = 0.0;     ///< warmer towards the foot where positive
     friend bool operator==(const Tuning&, const Tuning&) = default;
 };
 
@@ -113,6 +164,7 @@ struct InstrumentSpec
     Metres wall;
     Foot foot = Foot::Open;
     std::vector<Hole> holes; ///< from the foot upwards
+    std::vector<Slide> slides{};
     Tuning tuning;
     std::vector<Fingering> fingerings;
     Tools tools;
@@ -134,6 +186,8 @@ public:
     [[nodiscard]] Metres length() const { return m_spec.bore.back().at; }
     /// Bore diameter by straight lines between stations; at is clamped to the tube.
     [[nodiscard]] Metres boreDiameterAt(Metres at) const;
+    /// Wall thickness, likewise.
+    [[nodiscard]] Metres wallAt(Metres at) const;
     [[nodiscard]] const Hole* find(const HoleId& id) const;
     [[nodiscard]] const Fingering* find(const FingeringId& id) const;
     /// Position in spec().holes.
@@ -141,6 +195,8 @@ public:
     [[nodiscard]] std::optional<std::size_t> indexOf(const FingeringId& id) const;
     /// One entry per hole, true where the fingering closes it.
     [[nodiscard]] std::vector<bool> closedHoles(const Fingering& fingering) const;
+    /// One entry per hole: 0 closed, 1 open, between: the share left free.
+    [[nodiscard]] std::vector<double> openShares(const Fingering& fingering) const;
     friend bool operator==(const Instrument&, const Instrument&) = default;
 
 private:
@@ -150,6 +206,8 @@ private:
 
 /// Straight-line bore diameter of a bare list of stations (at least one).
 [[nodiscard]] Metres boreDiameterAt(const std::vector<Station>& bore, Metres at);
+/// Straight-line wall thickness; otherwise where a station gives none.
+[[nodiscard]] Metres wallAt(const std::vector<Station>& bore, Metres otherwise, Metres at);
 
 /// Stable words used in files: "whistle", "recorder", ...
 [[nodiscard]] std::string_view familyName(Family family);

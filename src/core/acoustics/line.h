@@ -1,0 +1,297 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The bore as 2x2 transmission matrices between (pressure, flow) at its lower and upper end, time factor e^(+j omega t),
+// plane or slowly flaring waves below the first cross mode (k a < 1.8).
+//   losses          Zwikker and Kosten's exact form [ZK49], with a factor for roughness and a wall admittance for pores
+//   cone, flare     the lossy horn equation by fourth-order Magnus steps [BCOR09]; exact on a cylinder, determinant 1
+//   abrupt step     series inertance after Kergomard and Garcia 1987 [KG87] (from memory)
+// Keys stand in docs/sources.md. Not modelled: bends, cross modes, walls that vibrate.
+#pragma once
+
+#include "core/acoustics/air.h"
+#include "core/acoustics/dual.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <type_traits>
+#include <utility>
+
+namespace dowel::acoustics {
+
+template <class C> struct Matrix
+{
+    C a{1.0};
+    C b{0.0};
+    C c{0.0};
+    C d{1.0};
+    friend Matrix operator*(const Matrix& m, const Matrix& n)
+    {
+        return {m.a * n.a + m.b * n.c, m.a * n.b + m.b * n.d, m.c * n.a + m.d * n.c, m.c * n.b + m.d * n.d};
+    }
+};
+
+/// Pressure and flow at a section, up to a common factor.
+template <class C> struct Wave
+{
+    C p{0.0};
+    C u{1.0};
+};
+
+template <class C> Wave<C> operator*(const Matrix<C>& m, const Wave<C>& w)
+{
+    return {m.a * w.p + m.b * w.u, m.c * w.p + m.d * w.u};
+}
+
+/// J1(x)/J0(x) for x = r e^(-j pi/4), r > 0: continued fraction (Abramowitz and Stegun 9.1.73) for small r, Hankel's
+/// expansion (9.2.5 ff.) for large. Relative error below 1e-11.
+[[nodiscard]] Complex besselRatio(const Complex& x);
+
+/// F(x) = 2 J1(x) / (x J0(x)) of Zwikker and Kosten.
+inline Complex lossFunction(const Complex& x)
+{
+    return 2.0 * besselRatio(x) / x;
+}
+template <std::size_t N> Dual<N> lossFunction(const Dual<N>& x)
+{
+    // From J0' = -J1 and J1' = J0 - J1/x: (J1/J0)' = 1 - R/x + R^2.
+    const Complex ratio = besselRatio(x.v);
+    const Complex slope = 1.0 - ratio / x.v + ratio * ratio;
+    return x.chained(2.0 * ratio / x.v, 2.0 * (slope - ratio / x.v) / x.v);
+}
+
+/// Hankel's expansions are sum_k a_k(nu) (j/x)^k with real a_k; so is the quotient of the one for order 1 by that for
+/// order 0, whose coefficients follow by long division.
+inline constexpr std::size_t hankelTerms = 15;
+inline constexpr std::array<double, hankelTerms> hankelQuotient = [] {
+    std::array<double, hankelTerms> one{1.0};
+    std::array<double, hankelTerms> zero{1.0};
+    for (std::size_t k = 1; k < hankelTerms; ++k) {
+        const double odd = 2.0 * static_cast<double>(k) - 1.0;
+        one[k] = one[k - 1] * (4.0 - odd * odd) / (8.0 * static_cast<double>(k));
+        zero[k] = zero[k - 1] * (0.0 - odd * odd) / (8.0 * static_cast<double>(k));
+    }
+    std::array<double, hankelTerms> quotient{};
+    for (std::size_t k = 0; k < hankelTerms; ++k) {
+        quotient[k] = one[k];
+        for (std::size_t i = 0; i < k; ++i)
+            quotient[k] -= quotient[i] * zero[k - i];
+    }
+    return quotient;
+}();
+
+/// Zwikker and Kosten's F at one frequency for any radius: in wide tubes a power series in 1/radius whose coefficients
+/// are worked out once. Relative error below 1e-11.
+class LossSeries
+{
+public:
+    LossSeries() = default;
+    /// perMetre: x = perMetre * radius, on the line arg x = -pi/4.
+    explicit LossSeries(const Complex& perMetre) : m_perMetre(perMetre), m_modulus(std::abs(perMetre))
+    {
+        const Complex step = Complex(0.0, 1.0) / perMetre;
+        Complex power = Complex(0.0, -2.0) / perMetre;
+        for (std::size_t k = 0; k < hankelTerms; ++k) {
+            m_real[k] = hankelQuotient[k] * power.real();
+            m_imag[k] = hankelQuotient[k] * power.imag();
+            power *= step;
+        }
+    }
+    [[nodiscard]] Complex at(double radius_m) const
+    {
+        const double x = m_modulus * radius_m;
+        if (x < 20.0)
+            return lossFunction(m_perMetre * radius_m);
+        const double u = 1.0 / radius_m;
+        double re = 0.0;
+        double im = 0.0;
+        for (std::size_t k = x > 60.0 ? 8 : hankelTerms; k-- > 0;) {
+            re = re * u + m_real[k];
+            im = im * u + m_imag[k];
+        }
+        return {re * u, im * u};
+    }
+
+private:
+    Complex m_perMetre;
+    double m_modulus = 0.0;
+    std::array<double, hankelTerms> m_real{};
+    std::array<double, hankelTerms> m_imag{};
+};
+
+/// What only plain numbers use to go faster; nothing for duals.
+template <class C> struct MediumSeries
+{
+};
+template <> struct MediumSeries<Complex>
+{
+    LossSeries viscous;
+    LossSeries thermal;
+};
+
+/// Air at one frequency, with everything that a line needs and that does not depend on its radius.
+template <class C> struct Medium
+{
+    AirOf<C> air;
+    C omega;
+    C lossFactor; ///< 1 for a smooth wall
+    C inertia;    ///< j omega rho
+    C stiffness;  ///< j omega / (rho c^2)
+    C viscous;    ///< e^(-j pi/4) sqrt(omega rho / mu), per metre of radius
+    C thermal;    ///< the same for heat
+    MediumSeries<C> series{};
+
+    static Medium at(const AirOf<C>& air, const C& omega, const C& lossFactor)
+    {
+        using std::sqrt;
+        Medium m{air, omega, lossFactor, {}, {}, {}, {}, {}};
+        const C jw = C(Complex(0.0, 1.0)) * omega;
+        m.inertia = jw * air.density;
+        m.stiffness = jw / (air.density * air.speed * air.speed);
+        m.viscous = C(std::polar(1.0, -std::numbers::pi / 4.0)) * sqrt(omega * air.density / air.viscosity);
+        m.thermal = m.viscous * sqrt(air.prandtl);
+        if constexpr (std::is_same_v<C, Complex>)
+            m.series = {LossSeries(m.viscous), LossSeries(m.thermal)};
+        return m;
+    }
+};
+
+/// Series impedance and shunt admittance per length of a tube of one radius.
+template <class C> struct LineConstants
+{
+    C z; ///< Pa s / m^4
+    C y; ///< m^2 / (Pa s) per metre
+};
+
+/// What a wall does beyond a smooth and tight one.
+struct Surface
+{
+    double roughness = 1.0; ///< on the loss functions
+    double porosity = 0.0;  ///< real part of the wall's specific admittance, rho c / (p / v); 1e-3 is a leaky wood
+};
+
+/// radius_m > 0; warmer: by which share of its kelvin the air is warmer than the medium's.
+/// Source: [ZK49]; pores as a locally reacting wall after Morse and Ingard [MI68] (from memory). Warmer air is thinner in
+/// proportion, while rho c^2 stays; its boundary layers grow by the power 0.9 that K84's viscosity has near 20 degrees.
+template <class C>
+LineConstants<C> lineConstants(const Medium<C>& m, const C& radius_m, const Surface& surface = {}, const C& warmer = C(0.0))
+{
+    const C loss = m.lossFactor * C(surface.roughness);
+    const C radius = radius_m * (C(1.0) - C(0.9) * warmer);
+    C fv;
+    C ft;
+    if constexpr (std::is_same_v<C, Complex>) {
+        fv = loss * m.series.viscous.at(radius.real());
+        ft = loss * m.series.thermal.at(radius.real());
+    } else {
+        fv = loss * lossFunction(radius * m.viscous);
+        ft = loss * lossFunction(radius * m.thermal);
+    }
+    const C area = C(std::numbers::pi) * radius_m * radius_m;
+    C y = m.stiffness * area * (C(1.0) + (m.air.gamma - C(1.0)) * ft);
+    if (surface.porosity > 0.0)
+        y += C(2.0 * std::numbers::pi * surface.porosity) * radius_m / (m.air.density * m.air.speed);
+    return {m.inertia / (area * (C(1.0) - fv) * (C(1.0) + warmer)), y};
+}
+
+/// exp of the traceless matrix ((alpha, beta), (gamma, -alpha)).
+template <class C> Matrix<C> exponential(const C& alpha, const C& beta, const C& gamma)
+{
+    using std::exp;
+    using std::sqrt;
+    const C square = alpha * alpha + beta * gamma;
+    C cosh;
+    C sinhOverS;
+    constexpr double shortStep = 0.25; // |s|^2 below which seven terms of either series leave less than 1e-16
+    if (std::norm(valueOf(square)) < shortStep * shortStep) {
+        cosh = C(1.0 / 479001600.0) * square + C(1.0 / 3628800.0);
+        sinhOverS = C(1.0 / 6227020800.0) * square + C(1.0 / 39916800.0);
+        for (const auto& [even, odd] : {std::pair{1.0 / 40320.0, 1.0 / 362880.0},
+                                        {1.0 / 720.0, 1.0 / 5040.0},
+                                        {1.0 / 24.0, 1.0 / 120.0},
+                                        {0.5, 1.0 / 6.0},
+                                        {1.0, 1.0}}) {
+            cosh = cosh * square + C(even);
+            sinhOverS = sinhOverS * square + C(odd);
+        }
+    } else {
+        const C s = sqrt(square);
+        const C up = exp(s);
+        const C down = C(1.0) / up;
+        cosh = (up + down) * C(0.5);
+        sinhOverS = (up - down) * C(0.5) / s;
+    }
+    const C turn = sinhOverS * alpha;
+    return {cosh + turn, sinhOverS * beta, sinhOverS * gamma, cosh - turn};
+}
+
+/// Logarithm of the radii's ratio below which a stretch is cut into even steps.
+inline constexpr double mildTaper = 0.3;
+
+/// A stretch of bore with straight walls, from radius low_m (footwards) to high_m (mouthwards), length_m > 0.
+/// slices >= 1 Magnus steps; a cylinder of even air needs one and is exact, slicesFor() tells how many a taper needs.
+/// warmerAbove: rise of temperature from its lower to its upper end over the medium's kelvin, which stand at its middle.
+template <class C>
+Matrix<C> boreSegment(const Medium<C>& medium, const C& low_m, const C& high_m, const C& length_m, int slices,
+                      const Surface& surface = {}, const C& warmerAbove = C(0.0))
+{
+    const double gauss = std::sqrt(3.0) / 6.0;
+    // Steps grow with the radius, so that a cone near its tip gets its share of them; a mild taper needs no such care.
+    const double growth = std::log(valueOf(high_m).real() / valueOf(low_m).real());
+    const auto placeOf = [&](int i) {
+        const double even = static_cast<double>(i) / slices;
+        return std::abs(growth) < mildTaper ? even : std::expm1(growth * even) / std::expm1(growth);
+    };
+    Matrix<C> total;
+    for (int i = 0; i < slices; ++i) {
+        const double from = placeOf(i);
+        const double width = placeOf(i + 1) - from;
+        const C h = length_m * C(width);
+        const C half = h * C(0.5);
+        const C twisting = C(-std::sqrt(3.0) / 12.0) * h * h;
+        const auto radiusAt = [&](double share) { return low_m + (high_m - low_m) * C(from + share * width); };
+        const auto lineAt = [&](double share) {
+            return lineConstants(medium, radiusAt(share), surface, warmerAbove * C(from + share * width - 0.5));
+        };
+        const auto one = lineAt(0.5 - gauss);
+        const auto two = lineAt(0.5 + gauss);
+        const C twist = twisting * (one.z * two.y - two.z * one.y);
+        const Matrix<C> step = exponential(twist, half * (one.z + two.z), half * (one.y + two.y));
+        total = i == 0 ? step : step * total;
+    }
+    return total;
+}
+
+/// How many Magnus steps a straight-walled stretch gets: steps of at most 10 mm and 10 % change of radius.
+[[nodiscard]] inline int slicesFor(double low_m, double high_m, double length_m)
+{
+    constexpr double longestStep_m = 0.010;
+    constexpr double largestChange = 0.10;
+    const double growth = std::abs(std::log(high_m / low_m));
+    // The longest step stands at the wide end.
+    const double crowding = growth < mildTaper ? 1.0 : growth / -std::expm1(-growth);
+    const double byLength = length_m / longestStep_m * crowding;
+    return std::max(1, static_cast<int>(std::ceil(std::max(byLength, growth / largestChange))));
+}
+
+/// How much of an abrupt step's inertance a change of radius over a length has: all where the length is 0, none (1e-5)
+/// where the wall rises by less than one in twenty. The transition between is the project's own.
+template <class C> C abruptness(const C& low_m, const C& high_m, const C& length_m)
+{
+    const C rise = high_m - low_m;
+    const C rise4 = rise * rise * rise * rise;
+    const C length4 = length_m * length_m * length_m * length_m;
+    return rise4 / (rise4 + length4);
+}
+/// Slope below which abruptness() is left out.
+inline constexpr double gentleSlope = 0.05;
+
+/// Inertance of an abrupt step between two cylinders, kg/m^4.  Source: [KG87] (from memory), all ratios of radii.
+template <class C> C stepInertance(const AirOf<C>& air, const C& narrow_m, const C& wide_m)
+{
+    const C q = narrow_m / wide_m;
+    const C q3 = q * q * q;
+    return air.density / narrow_m *
+           (C(0.26164) - C(0.353) * q + C(0.0809) * q3 + C(0.03816) * q3 * q - C(0.12386) * q3 * q * q + C(0.09616) * q3 * q3);
+}
+
+} // namespace dowel::acoustics
