@@ -1,17 +1,21 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/correct_page.h"
 
+#include "app/sensitivity_card.h"
 #include "app/style.h"
+#include "app/try_card.h"
 #include "app/tuning_picture.h"
 #include "text/errors.h"
 #include "text/sentences.h"
 
+#include <QButtonGroup>
 #include <QFrame>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
 #include <QShortcut>
+#include <QStackedWidget>
 #include <cmath>
 
 namespace dowel::app {
@@ -33,11 +37,12 @@ QLabel* label(QWidget* parent, const char* name, const QFont& font, bool quiet =
 } // namespace
 
 CorrectPage::CorrectPage(Document& document, QWidget* parent)
-    : QWidget(parent), m_document(&document), m_picture(new TuningPicture(this)), m_card(new QFrame(this))
+    : QWidget(parent), m_document(&document), m_picture(new TuningPicture(this)), m_faces(new QButtonGroup(this)),
+      m_cards(new QStackedWidget(this)), m_sensitivity(new SensitivityCard(document, m_cards)), m_try(new TryCard(document, m_cards)),
+      m_card(new QFrame(m_cards))
 {
     setObjectName(QStringLiteral("correctPage"));
     m_card->setObjectName(QStringLiteral("card"));
-    m_card->setFixedWidth(cardWidth);
     m_kind = label(m_card, "cardKind", Style::small(), true);
     m_what = label(m_card, "cardWhat", Style::head());
     QFont big = Style::head();
@@ -86,11 +91,44 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
     left->setSpacing(Style::grid);
     left->addWidget(m_summary);
     left->addWidget(m_picture, 1);
+    m_cards->setFixedWidth(cardWidth);
+    for (QWidget* w : std::initializer_list<QWidget*>{m_card, m_sensitivity, m_try})
+        m_cards->addWidget(w);
+    auto* faces = new QHBoxLayout;
+    faces->setSpacing(0);
+    const std::pair<QString, const char*> names[] = {{tr("&Next cut"), "faceNextCut"}, {tr("What &moves what"), "faceSensitivity"}, {tr("&Try it"), "faceTryIt"}};
+    for (int i = 0; i < 3; ++i) {
+        auto* b = new QPushButton(names[i].first, this);
+        b->setObjectName(QLatin1String(names[i].second));
+        b->setAccessibleName(QString(names[i].first).remove(QLatin1Char('&')));
+        b->setCheckable(true);
+        b->setProperty("face", true);
+        m_faces->addButton(b, i);
+        faces->addWidget(b);
+    }
+    m_faces->button(0)->setChecked(true);
+    connect(m_faces, &QButtonGroup::idToggled, this, [this](int id, bool on) {
+        if (on)
+            setFace(static_cast<Face>(id));
+    });
+    connect(m_sensitivity, &SensitivityCard::shownChanged, this, [this] {
+        m_picture->setPicked(face() == Face::Sensitivity ? m_sensitivity->chosen() : -1);
+        Q_EMIT workChanged();
+    });
+    connect(m_try, &TryCard::triedChanged, this, [this] {
+        showPicture();
+        Q_EMIT workChanged();
+    });
+    connect(m_picture, &TuningPicture::notePicked, m_sensitivity, &SensitivityCard::choose);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(Style::grid);
+    right->addLayout(faces);
+    right->addWidget(m_cards, 1);
     auto* columns = new QHBoxLayout(this);
     columns->setContentsMargins(3 * Style::grid, Style::grid, 2 * Style::grid, Style::grid);
     columns->setSpacing(2 * Style::grid);
     columns->addLayout(left, 1);
-    columns->addWidget(m_card);
+    columns->addLayout(right);
 
     connect(m_done, &QPushButton::clicked, this, &CorrectPage::recordCut);
     connect(m_calipers, &QLineEdit::returnPressed, this, &CorrectPage::recordCut);
@@ -99,7 +137,9 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
         auto* s = new QShortcut(key, this);
         s->setContext(Qt::WidgetWithChildrenShortcut);
         connect(s, &QShortcut::activated, this, [this] {
-            if (m_listen->isVisible() && m_listen->isEnabled())
+            if (auto* b = qobject_cast<QPushButton*>(focusWidget()); b != nullptr && face() != Face::NextCut)
+                b->click();
+            else if (m_listen->isVisible() && m_listen->isEnabled())
                 Q_EMIT listenAsked();
             else if (m_done->isVisible() && m_done->isEnabled())
                 recordCut();
@@ -110,9 +150,39 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
     refresh();
 }
 
+CorrectPage::Face CorrectPage::face() const
+{
+    return static_cast<Face>(m_cards->currentIndex());
+}
+
+void CorrectPage::setFace(Face face)
+{
+    m_cards->setCurrentIndex(static_cast<int>(face));
+    m_faces->button(static_cast<int>(face))->setChecked(true);
+    m_picture->setPicked(-1);
+    const bool trying = face == Face::TryIt;
+    m_picture->setAfterWords(trying                        ? tr("filled: now   outline: as tried")
+                             : face == Face::NextCut ? tr("filled: now   outline: after the cut")
+                                                     : QString(),
+                             trying ? tr("as tried") : tr("after the cut"));
+    if (trying)
+        m_try->reset();
+    else if (face == Face::Sensitivity)
+        m_sensitivity->refresh();
+    showPicture();
+    takeFocus();
+    Q_EMIT workChanged();
+}
+
+void CorrectPage::holdScale(bool held)
+{
+    m_picture->holdScale(held);
+}
+
 void CorrectPage::setUnit(text::LengthUnit unit)
 {
     m_unit = unit;
+    m_try->setUnit(unit);
     refresh();
 }
 
@@ -126,7 +196,9 @@ std::optional<Cut> CorrectPage::proposed() const
 
 void CorrectPage::takeFocus()
 {
-    if (m_calipers->isVisible()) {
+    if (face() != Face::NextCut) {
+        m_faces->button(static_cast<int>(face()))->setFocus();
+    } else if (m_calipers->isVisible()) {
         m_calipers->setFocus();
         m_calipers->selectAll();
     } else if (m_listen->isVisible()) {
@@ -138,6 +210,11 @@ void CorrectPage::takeFocus()
 
 void CorrectPage::refresh()
 {
+    // What was tried belongs to the shape as it was.
+    if (face() == Face::TryIt)
+        m_try->reset();
+    else if (face() == Face::Sensitivity)
+        m_sensitivity->refresh();
     showPicture();
     showCard();
     if (m_document->counsel() && isVisible())
@@ -164,7 +241,13 @@ void CorrectPage::showPicture()
         n.heard = heard[i];
         n.now = counsel->now[i].cents;
         n.sd = counsel->now[i].sd;
-        if (counsel->advice.state == AdviceState::MakeCut) {
+        if (face() == Face::TryIt) {
+            n.hasAfter = i < m_try->notes().size();
+            if (n.hasAfter) {
+                n.after = m_try->notes()[i].cents;
+                n.afterSd = m_try->notes()[i].sd;
+            }
+        } else if (face() == Face::NextCut && counsel->advice.state == AdviceState::MakeCut) {
             const NoteForecast& f = counsel->advice.steps.front().forecast[i];
             n.hasAfter = true;
             n.after = f.after.cents();

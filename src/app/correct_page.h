@@ -7,13 +7,17 @@
 
 #include <QWidget>
 
+class QButtonGroup;
 class QFrame;
 class QLabel;
 class QLineEdit;
 class QPushButton;
+class QStackedWidget;
 
 namespace dowel::app {
 
+class SensitivityCard;
+class TryCard;
 class TuningPicture;
 
 class CorrectPage : public QWidget
@@ -21,10 +25,17 @@ class CorrectPage : public QWidget
     Q_OBJECT
 
 public:
+    /// What the right-hand card is about; the picture and the workpiece follow it.
+    enum class Face { NextCut, Sensitivity, TryIt };
     explicit CorrectPage(Document& document, QWidget* parent = nullptr);
     void setUnit(text::LengthUnit unit);
     /// The cut that the card proposes.
     [[nodiscard]] std::optional<Cut> proposed() const;
+    [[nodiscard]] Face face() const;
+    void setFace(Face face);
+    [[nodiscard]] SensitivityCard& sensitivity() { return *m_sensitivity; }
+    [[nodiscard]] TryCard& tryCard() { return *m_try; }
+    void holdScale(bool held);
     /// Puts the keyboard where the next act is.
     void takeFocus();
 
@@ -33,6 +44,8 @@ public Q_SLOTS:
 
 Q_SIGNALS:
     void listenAsked();
+    /// The workpiece must be drawn anew.
+    void workChanged();
 
 private:
     void refresh();
@@ -43,6 +56,10 @@ private:
     Document* m_document;
     text::LengthUnit m_unit = text::LengthUnit::Millimetres;
     TuningPicture* m_picture;
+    QButtonGroup* m_faces;
+    QStackedWidget* m_cards;
+    SensitivityCard* m_sensitivity;
+    TryCard* m_try;
     QFrame* m_card;
     QLabel* m_kind;
     QLabel* m_what;

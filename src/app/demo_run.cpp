@@ -4,6 +4,8 @@
 #include "app/correct_page.h"
 #include "app/listen_page.h"
 #include "app/main_window.h"
+#include "app/sensitivity_card.h"
+#include "app/try_card.h"
 
 #include <QDir>
 #include <QPixmap>
@@ -31,6 +33,30 @@ void DemoRun::shoot(const QString& name)
         return;
     m_shot << name;
     m_ok = m_window->grab().save(m_folder + QLatin1Char('/') + name + QStringLiteral(".png")) && m_ok;
+}
+
+bool DemoRun::shootFaces()
+{
+    CorrectPage* page = m_window->correctPage();
+    if (!m_shot.contains(QStringLiteral("correct"))) {
+        shoot(QStringLiteral("correct"));
+        page->setFace(CorrectPage::Face::Sensitivity);
+        page->sensitivity().choose(4);
+        return false;
+    }
+    if (!m_shot.contains(QStringLiteral("moves"))) {
+        shoot(QStringLiteral("moves"));
+        page->setFace(CorrectPage::Face::TryIt);
+        const Instrument bench = page->tryCard().tried();
+        const Handle holes[] = {{Handle::Kind::Hole, 3}, {Handle::Kind::Hole, 4}};
+        for (const Handle& h : holes)
+            page->tryCard().resize(h, sizeOf(bench, h) + Metres::fromMillimetres(1.2));
+        page->tryCard().resize({Handle::Kind::Foot, 0}, bench.length() - Metres::fromMillimetres(4.0));
+        return false;
+    }
+    shoot(QStringLiteral("try"));
+    page->setFace(CorrectPage::Face::NextCut);
+    return true;
 }
 
 void DemoRun::step()
@@ -70,8 +96,8 @@ void DemoRun::step()
         m_window->goTo(MainWindow::Listen);
         return;
     case AdviceState::MakeCut:
-        if (m_cuts == 0)
-            shoot(QStringLiteral("correct"));
+        if (m_cuts == 0 && !shootFaces())
+            return;
         ++m_cuts;
         m_window->correctPage()->recordCut();
         return;

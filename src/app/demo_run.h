@@ -26,6 +26,8 @@ Q_SIGNALS:
 private:
     void step();
     void shoot(const QString& name);
+    /// Pictures of the three faces of Correct, one a call; true once all are taken.
+    bool shootFaces();
     MainWindow* m_window;
     QString m_folder;
     QTimer m_tick;

@@ -6,7 +6,9 @@
 #include "app/logbook_page.h"
 #include "app/message_bar.h"
 #include "app/questions.h"
+#include "app/sensitivity_card.h"
 #include "app/style.h"
+#include "app/try_card.h"
 #include "app/workpiece.h"
 #include "io/spec_json.h"
 #include "text/errors.h"
@@ -152,6 +154,9 @@ void MainWindow::showWalk()
                    "<b>Backspace</b> takes it back, <b>Enter</b> goes on.</p>"
                    "<p><b>Correct.</b> When all is heard, the card says which cut comes next, how far and with what. Cut exactly so far, "
                    "measure with calipers, type what they say, <b>Enter</b>. Dowel says when to listen again.</p>"
+                   "<p><b>What moves what</b>, beside the next cut: the cents that a tenth of a millimetre is worth at every hole, the foot "
+                   "and along the bore, register by register. <b>Try it</b>: drag a hole, the foot or the stopper on the workpiece and see "
+                   "every note move; nothing of it is kept.</p>"
                    "<p>Filled signs are what sounds now, outlines what the next cut will do. A disc is within tolerance, a triangle "
                    "points the way the note is off. The bar through a sign is one standard deviation.</p>"
                    "<p><b>Logbook.</b> Nothing is erased; a wrong entry is set aside there.</p>"
@@ -287,6 +292,10 @@ void MainWindow::adopt(Result<Store> store)
         refreshStages();
     });
     connect(m_listen, &ListenPage::roundFinished, this, [this] { goTo(Correct); });
+    connect(m_correct, &CorrectPage::workChanged, this, &MainWindow::refreshWorkpiece);
+    connect(m_workpiece, &Workpiece::dragged, &m_correct->tryCard(), &TryCard::resize);
+    connect(m_workpiece, &Workpiece::dragStarted, this, [this] { m_correct->holdScale(true); });
+    connect(m_workpiece, &Workpiece::dragEnded, this, [this] { m_correct->holdScale(false); });
     connect(m_correct, &CorrectPage::listenAsked, this, [this] { goTo(Listen); });
     for (QAction* a : m_needBook)
         a->setEnabled(true);
@@ -321,8 +330,16 @@ void MainWindow::refreshWorkpiece()
 {
     m_workpiece->setInstrument(m_document->book()->present());
     const bool listening = m_pages->currentIndex() == Listen;
+    const bool correcting = m_pages->currentIndex() == Correct;
+    const auto face = m_correct->face();
+    const bool trying = correcting && face == CorrectPage::Face::TryIt && m_document->counsel();
+    m_workpiece->setBench(trying ? std::optional(m_document->book()->present()) : std::nullopt);
+    if (trying)
+        m_workpiece->setInstrument(m_correct->tryCard().tried());
+    m_workpiece->setSensitivities(correcting && face == CorrectPage::Face::Sensitivity ? m_correct->sensitivity().shown()
+                                                                                       : std::vector<RegisterSensitivity>());
     m_workpiece->setFingering(listening ? m_listen->asked() : std::nullopt);
-    m_workpiece->setGhost(listening ? std::nullopt : m_correct->proposed());
+    m_workpiece->setGhost(correcting && face == CorrectPage::Face::NextCut ? m_correct->proposed() : std::nullopt);
 }
 
 void MainWindow::refreshStages()

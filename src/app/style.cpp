@@ -104,6 +104,15 @@ QString Style::sheet() const
         QPushButton[main="true"] { background: @cool; color: @sheet; border-color: @cool; }
         QPushButton[main="true"]:focus { border: 2px solid @ink; }
         QPushButton[main="true"]:disabled { background: @paper; color: @pencil; border-color: @hair; }
+        QPushButton[face="true"] { border: none; border-bottom: 2px solid @hair; border-radius: 0; background: @paper; padding: 6px 8px; color: @pencil; }
+        QPushButton[face="true"]:checked { color: @ink; border-bottom: 3px solid @warm; padding: 6px 8px 5px 8px; }
+        QPushButton[face="true"]:focus { border: none; border-bottom: 3px solid @cool; padding: 6px 8px 5px 8px; }
+        QComboBox { background: @sheet; color: @ink; border: none; border-bottom: 2px solid @pencil; padding: 4px 6px; }
+        QComboBox::drop-down { border: none; width: 24px; }
+        QComboBox:focus { border-bottom: 2px solid @cool; }
+        QComboBox QAbstractItemView { background: @sheet; color: @ink; selection-background-color: @cool; selection-color: @sheet; }
+        QTableWidget#sensitivityTable { background: @sheet; }
+        QTableWidget#sensitivityTable QHeaderView::section { background: @sheet; }
         QLineEdit, QDoubleSpinBox { background: @sheet; color: @ink; border: none; border-bottom: 2px solid @pencil; padding: 4px; }
         QLineEdit:focus, QDoubleSpinBox:focus { border-bottom: 2px solid @cool; }
         QTableView { background: @paper; alternate-background-color: @paper; color: @ink; border: none; gridline-color: @hair;

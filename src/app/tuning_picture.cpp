@@ -4,6 +4,7 @@
 #include "app/style.h"
 #include "text/units.h"
 
+#include <QMouseEvent>
 #include <QPainter>
 #include <QPainterPath>
 #include <algorithm>
@@ -36,6 +37,7 @@ TuningPicture::TuningPicture(QWidget* parent) : QWidget(parent)
 {
     setObjectName(QStringLiteral("tuningPicture"));
     setAccessibleName(tr("Tuning, note by note"));
+    setAfterWords(tr("filled: now   outline: after the cut"), tr("after the cut"));
     m_glide.setDuration(200);
     m_glide.setStartValue(0.0);
     m_glide.setEndValue(1.0);
@@ -63,6 +65,40 @@ void TuningPicture::setNotes(std::vector<PictureNote> notes)
     update();
 }
 
+void TuningPicture::setAfterWords(const QString& legend, const QString& spoken)
+{
+    m_afterLegend = legend;
+    m_afterSpoken = spoken;
+    describe();
+    update();
+}
+
+void TuningPicture::holdScale(bool held)
+{
+    m_held = held;
+    update();
+}
+
+void TuningPicture::setPicked(int note)
+{
+    m_picked = note;
+    update();
+}
+
+QRectF TuningPicture::field() const
+{
+    return {64.0, 28.0, width() - 72.0, height() - 28.0 - 66.0};
+}
+
+void TuningPicture::mousePressEvent(QMouseEvent* event)
+{
+    const QRectF f = field();
+    const double column = f.width() / static_cast<double>(std::max<std::size_t>(1, m_notes.size()));
+    const int note = static_cast<int>(std::floor((event->position().x() - f.left()) / column));
+    if (note >= 0 && note < static_cast<int>(m_notes.size()))
+        Q_EMIT notePicked(note);
+}
+
 void TuningPicture::describe()
 {
     QStringList parts;
@@ -70,7 +106,7 @@ void TuningPicture::describe()
         if (!n.heard)
             parts << tr("%1 not heard yet").arg(n.name);
         else if (n.hasAfter)
-            parts << tr("%1 %2 cents, after the cut %3").arg(n.name, text::cents(n.now), text::cents(n.after));
+            parts << tr("%1 %2 cents, %3 %4").arg(n.name, text::cents(n.now), m_afterSpoken, text::cents(n.after));
         else
             parts << tr("%1 %2 cents").arg(n.name, text::cents(n.now));
     }
@@ -103,7 +139,14 @@ void TuningPicture::paintEvent(QPaintEvent* /*event*/)
     lowest = std::floor(lowest / step) * step;
     highest = std::ceil(highest / step) * step;
 
-    const QRectF field(64.0, 28.0, width() - 72.0, height() - 28.0 - 66.0);
+    if (m_held) {
+        lowest = std::min(lowest, m_lowest);
+        highest = std::max(highest, m_highest);
+    }
+    m_lowest = lowest;
+    m_highest = highest;
+
+    const QRectF field = this->field();
     const auto y = [&](double cents) { return field.top() + (highest - cents) / (highest - lowest) * field.height(); };
     const double column = field.width() / static_cast<double>(m_notes.size());
 
@@ -116,11 +159,15 @@ void TuningPicture::paintEvent(QPaintEvent* /*event*/)
         painter.drawText(QRectF(0.0, y(v) - 9.0, field.left() - 8.0, 18.0), Qt::AlignRight | Qt::AlignVCenter, label);
     }
     painter.drawText(QRectF(0.0, 2.0, 0.6 * width(), 18.0), Qt::AlignLeft | Qt::AlignVCenter, tr("cents   ▲ sharp   ● in tolerance   ▼ flat"));
-    painter.drawText(QRectF(field.right() - 0.4 * width(), 2.0, 0.4 * width(), 18.0), Qt::AlignRight | Qt::AlignVCenter, tr("filled: now   outline: after the cut"));
+    painter.drawText(QRectF(field.right() - 0.4 * width(), 2.0, 0.4 * width(), 18.0), Qt::AlignRight | Qt::AlignVCenter, m_afterLegend);
 
     for (std::size_t i = 0; i < m_notes.size(); ++i) {
         const PictureNote& n = m_notes[i];
         const double x = field.left() + (static_cast<double>(i) + 0.5) * column;
+        if (static_cast<int>(i) == m_picked) {
+            painter.setPen(QPen(c.cool, 2.0));
+            painter.drawLine(QPointF(x - column * 0.34, field.bottom() + 29.0), QPointF(x + column * 0.34, field.bottom() + 29.0));
+        }
         painter.setPen(Qt::NoPen);
         painter.setBrush(c.within);
         painter.drawRect(QRectF(QPointF(x - column * 0.42, y(n.tolerance)), QPointF(x + column * 0.42, y(-n.tolerance))));

@@ -32,18 +32,35 @@ class TuningPicture : public QWidget
 public:
     explicit TuningPicture(QWidget* parent = nullptr);
     void setNotes(std::vector<PictureNote> notes);
+    /// What the outlined signs stand for.
+    void setAfterWords(const QString& legend, const QString& spoken);
+    /// While held, the scale only grows: what is being dragged must not shift under the eye.
+    void holdScale(bool held);
+    /// Marks a note; -1 for none.
+    void setPicked(int note);
     [[nodiscard]] QSize sizeHint() const override { return {640, 420}; }
     [[nodiscard]] QSize minimumSizeHint() const override { return {420, 260}; }
 
+Q_SIGNALS:
+    void notePicked(int note);
+
 protected:
     void paintEvent(QPaintEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
 
 private:
     void describe();
+    [[nodiscard]] QRectF field() const;
     std::vector<PictureNote> m_notes;
     std::vector<double> m_from; ///< where each note glides from
     QVariantAnimation m_glide;
     double m_progress = 1.0;
+    QString m_afterLegend;
+    QString m_afterSpoken;
+    bool m_held = false;
+    double m_lowest = 0.0;
+    double m_highest = 0.0;
+    int m_picked = -1;
 };
 
 } // namespace dowel::app

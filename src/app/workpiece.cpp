@@ -55,6 +55,33 @@ void Workpiece::setGhost(const std::optional<Cut>& cut)
     update();
 }
 
+void Workpiece::setSensitivities(std::vector<RegisterSensitivity> sensitivities)
+{
+    m_sensitivities = std::move(sensitivities);
+    describe();
+    update();
+}
+
+void Workpiece::setBench(const std::optional<Instrument>& bench)
+{
+    m_bench = bench;
+    setFocusPolicy(bench ? Qt::StrongFocus : Qt::NoFocus);
+    if (!bench) {
+        m_held.reset();
+        m_dragging = false;
+        unsetCursor();
+    } else if (!m_held) {
+        m_held = Handle{Handle::Kind::Foot, 0};
+    }
+    update();
+}
+
+double Workpiece::labelBand() const
+{
+    // A register's figures take a line more than the sizes do.
+    return m_sensitivities.size() > 1 ? labelBand_px + 17.0 * static_cast<double>(m_sensitivities.size() - 1) : labelBand_px;
+}
+
 void Workpiece::describe()
 {
     if (!m_instrument)
@@ -70,17 +97,19 @@ void Workpiece::describe()
 
 Workpiece::Scale Workpiece::scale() const
 {
-    const double length = m_instrument->length().metres();
+    // What is tried is drawn on the bench's scale, so that it moves and the rest stands still.
+    const Instrument& shown = m_bench ? *m_bench : *m_instrument;
+    const double length = shown.length().metres();
     Metres widest;
-    for (const Station& s : m_instrument->spec().bore)
+    for (const Station& s : shown.spec().bore)
         widest = std::max(widest, s.diameter);
-    const double outside = (widest + 2.0 * m_instrument->spec().wall).metres();
+    const double outside = (widest + 2.0 * shown.spec().wall).metres();
     Scale s{};
     s.left = margin_px;
     s.perMetre = (width() - 2.0 * margin_px) / length;
-    const double room = height() - labelBand_px - scaleBand_px;
+    const double room = height() - labelBand() - scaleBand_px;
     s.across = std::min(room / outside, 2.5 * s.perMetre);
-    s.axis = labelBand_px + room / 2.0;
+    s.axis = labelBand() + room / 2.0;
     return s;
 }
 
@@ -173,7 +202,8 @@ void Workpiece::drawHoles(QPainter& painter, const Scale& s) const
         const QRectF name(x - 40.0, 2.0, 80.0, 18.0);
         painter.drawText(name, Qt::AlignHCenter | Qt::AlignVCenter, QString::fromStdString(h.id.text));
         painter.setPen(picked ? c.cool : c.pencil);
-        painter.drawText(name.translated(0.0, 17.0), Qt::AlignHCenter | Qt::AlignVCenter, text::lengthNumber(h.diameter, m_unit));
+        if (m_sensitivities.empty())
+            painter.drawText(name.translated(0.0, 17.0), Qt::AlignHCenter | Qt::AlignVCenter, text::lengthNumber(h.diameter, m_unit));
         if (picked)
             painter.drawLine(QPointF(x - 16.0, 20.0), QPointF(x + 16.0, 20.0));
     }
@@ -205,6 +235,105 @@ void Workpiece::drawGhost(QPainter& painter, const Scale& s) const
     }
 }
 
+void Workpiece::drawSensitivities(QPainter& painter, const Scale& s) const
+{
+    if (m_sensitivities.empty())
+        return;
+    const Colours& c = Style::current().colours();
+    const auto penOf = [&](std::size_t k) { return k == 0 ? QPen(c.ink, 1.5) : QPen(c.cool, 1.5, k == 1 ? Qt::DashLine : Qt::DotLine); };
+    const auto worth = [](Cents v) {
+        const double tenths = std::round(v.cents() * 10.0) / 10.0;
+        return tenths == 0.0 ? QStringLiteral("0") : text::cents(tenths);
+    };
+    double largest = 0.0;
+    for (const auto& r : m_sensitivities)
+        for (const auto& p : r.note.bore)
+            largest = std::max(largest, std::abs(p.perTenthOverCentimetre.cents()));
+    const double tall = 0.42 * m_instrument->spec().bore.front().diameter.metres() * s.across;
+    painter.setFont(Style::small());
+    for (std::size_t k = 0; k < m_sensitivities.size(); ++k) {
+        const NoteSensitivity& n = m_sensitivities[k].note;
+        painter.setPen(penOf(k));
+        const double row = 2.0 + 17.0 * (static_cast<double>(k) + 1.0);
+        // The legend stands over the mouth, where no hole is.
+        painter.drawLine(QPointF(s.left - 34.0, row + 9.0), QPointF(s.left - 12.0, row + 9.0));
+        painter.drawText(QRectF(s.left - 6.0, row, 220.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter, tr("register %1").arg(m_sensitivities[k].registerNumber));
+        const auto& holes = m_instrument->spec().holes;
+        for (std::size_t i = 0; i < holes.size() && i < n.holes.size(); ++i)
+            painter.drawText(QRectF(s.x(holes[i].at) - 30.0, row, 60.0, 18.0), Qt::AlignCenter, worth(n.holes[i]));
+        painter.drawText(QRectF(s.x(m_instrument->length()) - 4.0, row, 60.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter, worth(n.foot));
+        QPolygonF curve;
+        for (const auto& p : n.bore)
+            curve << QPointF(s.x(p.at), s.axis - (largest > 0.0 ? p.perTenthOverCentimetre.cents() / largest : 0.0) * tall);
+        painter.setBrush(Qt::NoBrush);
+        painter.drawPolyline(curve);
+    }
+    painter.setPen(c.ink);
+    painter.drawText(QRectF(s.x(m_instrument->length()) - 4.0, 2.0, 60.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter, tr("foot"));
+}
+
+void Workpiece::drawTried(QPainter& painter, const Scale& s) const
+{
+    if (!m_bench)
+        return;
+    const Colours& c = Style::current().colours();
+    painter.setBrush(Qt::NoBrush);
+    for (const TriedChange& change : changesBetween(*m_bench, *m_instrument)) {
+        painter.setPen(QPen(change.needsFilling ? c.cool : c.warm, 2.0, Qt::DashLine));
+        if (change.handle.kind == Handle::Kind::Hole) {
+            const Hole& h = m_bench->spec().holes[change.handle.hole];
+            const double r = m_bench->boreDiameterAt(h.at).metres() / 2.0 * s.across;
+            const double wall = m_bench->spec().wall.metres() * s.across;
+            const double half = h.diameter.metres() / 2.0 * s.perMetre;
+            const double top = h.side == Side::Front ? s.axis - r - wall : s.axis + r;
+            painter.drawRect(QRectF(s.x(h.at) - half, top - 3.0, 2.0 * half, wall + 6.0));
+        } else {
+            const bool foot = change.handle.kind == Handle::Kind::Foot;
+            const double x = foot ? s.x(change.from) : s.left - change.from.metres() * s.perMetre;
+            const double r = m_bench->spec().bore.back().diameter.metres() / 2.0 * s.across + 14.0;
+            painter.drawLine(QPointF(x, s.axis - r), QPointF(x, s.axis + r));
+        }
+    }
+    if (m_held) {
+        // The grip: what the arrow keys would change.
+        const QPointF at = grip(*m_held);
+        painter.setPen(QPen(c.cool, 2.0));
+        painter.setBrush(hasFocus() || m_dragging ? c.cool : c.paper);
+        painter.drawEllipse(at, 5.0, 5.0);
+    }
+}
+
+QPointF Workpiece::grip(const Handle& handle) const
+{
+    const Scale s = scale();
+    const Instrument& shape = *m_instrument;
+    switch (handle.kind) {
+    case Handle::Kind::Hole: {
+        const Hole& h = shape.spec().holes[handle.hole];
+        const double r = shape.boreDiameterAt(h.at).metres() / 2.0 * s.across;
+        const double wall = shape.spec().wall.metres() * s.across;
+        return {s.x(h.at), h.side == Side::Front ? s.axis - r - wall / 2.0 : s.axis + r + wall / 2.0};
+    }
+    case Handle::Kind::Foot: return {s.x(shape.length()), s.axis};
+    case Handle::Kind::Stopper: return {s.left - std::get<Transverse>(shape.spec().excitation).stopper.metres() * s.perMetre, s.axis};
+    }
+    return {};
+}
+
+std::optional<Handle> Workpiece::handleAt(const QPointF& place) const
+{
+    std::optional<Handle> nearest;
+    double distance = 18.0;
+    for (const Handle& handle : handlesOf(*m_instrument)) {
+        const double off = std::abs(grip(handle).x() - place.x());
+        if (off < distance) {
+            distance = off;
+            nearest = handle;
+        }
+    }
+    return nearest;
+}
+
 void Workpiece::paintEvent(QPaintEvent* /*event*/)
 {
     QPainter painter(this);
@@ -217,6 +346,8 @@ void Workpiece::paintEvent(QPaintEvent* /*event*/)
     drawBody(painter, s);
     drawHoles(painter, s);
     drawGhost(painter, s);
+    drawSensitivities(painter, s);
+    drawTried(painter, s);
 
     // Dimension line under the tube and the factor of exaggeration.
     painter.setFont(Style::small());
@@ -232,7 +363,7 @@ void Workpiece::paintEvent(QPaintEvent* /*event*/)
     painter.drawLine(QPointF(middle + half, y), QPointF(end, y));
     painter.drawText(QRectF(middle - 100.0, y - 10.0, 200.0, 20.0), Qt::AlignCenter, length);
     const double factor = s.across / s.perMetre;
-    painter.drawText(QRectF(s.left - 34.0, 6.0, 300.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter,
+    painter.drawText(QRectF(s.left - 34.0, 2.0, 300.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter,
                      std::abs(factor - 1.0) < 0.05 ? tr("to scale") : tr("diameters × %1").arg(factor, 0, 'f', 1));
 }
 
@@ -253,8 +384,70 @@ const Hole* Workpiece::holeAt(const QPointF& place) const
     return nearest;
 }
 
+void Workpiece::mouseMoveEvent(QMouseEvent* event)
+{
+    if (!m_bench)
+        return;
+    if (!m_dragging) {
+        const auto over = handleAt(event->position());
+        if (!over)
+            unsetCursor();
+        else
+            setCursor(over->kind == Handle::Kind::Hole ? Qt::SizeVerCursor : Qt::SizeHorCursor);
+        return;
+    }
+    // A hole is geared down: fifty pixels a millimetre of diameter. Foot and stopper follow the pointer.
+    constexpr double holeGear_m = 2e-5;
+    const QPointF way = event->position() - m_lastPlace;
+    m_lastPlace = event->position();
+    const double fine = event->modifiers().testFlag(Qt::ShiftModifier) ? 0.1 : 1.0;
+    const double along = way.x() / scale().perMetre;
+    const double change = m_held->kind == Handle::Kind::Hole ? -way.y() * holeGear_m : m_held->kind == Handle::Kind::Foot ? along : -along;
+    m_heldSize_m += change * fine;
+    Q_EMIT dragged(*m_held, Metres::fromMetres(m_heldSize_m));
+}
+
+void Workpiece::mouseReleaseEvent(QMouseEvent* /*event*/)
+{
+    if (!m_dragging)
+        return;
+    m_dragging = false;
+    Q_EMIT dragEnded();
+    update();
+}
+
+void Workpiece::keyPressEvent(QKeyEvent* event)
+{
+    if (!m_bench || !m_held)
+        return QWidget::keyPressEvent(event);
+    // Left and right follow the drawing: the foot is on the right.
+    const auto handles = handlesOf(*m_instrument);
+    auto at = std::find(handles.begin(), handles.end(), *m_held);
+    const double step_m = (event->modifiers().testFlag(Qt::ShiftModifier) ? 1e-5 : 1e-4) * (m_held->kind == Handle::Kind::Hole ? 1.0 : 5.0);
+    const Metres size = sizeOf(*m_instrument, *m_held);
+    switch (event->key()) {
+    case Qt::Key_Left: m_held = std::next(at) == handles.end() ? *at : *std::next(at); break;
+    case Qt::Key_Right: m_held = at == handles.begin() ? *at : *std::prev(at); break;
+    case Qt::Key_Up: Q_EMIT dragged(*m_held, size + Metres::fromMetres(step_m)); break;
+    case Qt::Key_Down: Q_EMIT dragged(*m_held, size - Metres::fromMetres(step_m)); break;
+    default: return QWidget::keyPressEvent(event);
+    }
+    update();
+}
+
 void Workpiece::mousePressEvent(QMouseEvent* event)
 {
+    if (m_bench) {
+        if (const auto handle = handleAt(event->position())) {
+            m_held = handle;
+            m_dragging = true;
+            m_lastPlace = event->position();
+            m_heldSize_m = sizeOf(*m_instrument, *handle).metres();
+            Q_EMIT dragStarted();
+            update();
+        }
+        return;
+    }
     const Hole* h = holeAt(event->position());
     m_selected = h == nullptr ? std::nullopt : std::optional(h->id);
     update();

@@ -3,6 +3,8 @@
 // wall, holes with their sizes, foot, and dashed ghosts of what the next cut removes.
 #pragma once
 
+#include "app/sensitivity_card.h"
+#include "app/tried.h"
 #include "core/instrument/cut.h"
 #include "text/units.h"
 
@@ -23,16 +25,28 @@ public:
     /// Holes drawn closed by a finger; none: all open.
     void setFingering(const std::optional<FingeringId>& fingering);
     void setGhost(const std::optional<Cut>& cut);
+    /// Cents per tenth of a millimetre at every hole, foot and stopper, and the bore's curve; none: sizes as usual.
+    void setSensitivities(std::vector<RegisterSensitivity> sensitivities);
+    /// With bench given, the instrument shown is a tried one whose measures can be dragged; bench's stay as dashed ghosts.
+    void setBench(const std::optional<Instrument>& bench);
     [[nodiscard]] std::optional<HoleId> selected() const { return m_selected; }
+    /// Where a handle is taken hold of, in the widget.
+    [[nodiscard]] QPointF grip(const Handle& handle) const;
     [[nodiscard]] QSize sizeHint() const override { return {1000, 176}; }
     [[nodiscard]] QSize minimumSizeHint() const override { return {480, 150}; }
 
 Q_SIGNALS:
     void holePicked(const QString& hole);
+    void dragged(const dowel::app::Handle& handle, dowel::Metres size);
+    void dragStarted();
+    void dragEnded();
 
 protected:
     void paintEvent(QPaintEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
     bool event(QEvent* event) override;
 
 private:
@@ -50,11 +64,21 @@ private:
     void drawBody(QPainter& painter, const Scale& s) const;
     void drawHoles(QPainter& painter, const Scale& s) const;
     void drawGhost(QPainter& painter, const Scale& s) const;
+    void drawSensitivities(QPainter& painter, const Scale& s) const;
+    void drawTried(QPainter& painter, const Scale& s) const;
+    [[nodiscard]] double labelBand() const;
+    [[nodiscard]] std::optional<Handle> handleAt(const QPointF& place) const;
 
     std::optional<Instrument> m_instrument;
     std::optional<FingeringId> m_fingering;
     std::optional<Cut> m_ghost;
     std::optional<HoleId> m_selected;
+    std::vector<RegisterSensitivity> m_sensitivities;
+    std::optional<Instrument> m_bench;
+    std::optional<Handle> m_held; ///< by mouse, or chosen by key
+    bool m_dragging = false;
+    QPointF m_lastPlace;
+    double m_heldSize_m = 0.0; ///< finer than what is shown, so that slow drags add up
     text::LengthUnit m_unit = text::LengthUnit::Millimetres;
 };
 

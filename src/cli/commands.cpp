@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/commands.h"
 
+#include "core/acoustics/colour.h"
+#include "core/forecast/sensitivity.h"
 #include "core/hearing/analyse.h"
 #include "core/plan/plan.h"
 #include "core/tuning/pitch.h"
@@ -58,8 +60,86 @@ bool isWorkbook(const std::string& path)
     return path.ends_with(".dowel");
 }
 
-Answer predict(const std::string& path, std::optional<double> celsius)
+/// How an instrument is played and computed where that differs from its specification.
+struct PredictAsked
 {
+    std::optional<double> celsius;
+    std::optional<double> humidity_percent;
+    std::optional<double> dioxide_percent;
+    std::optional<double> gradient;
+    std::string formulas = std::string(acoustics::formulasName(acoustics::HoleFormulas::LefebvreScavone));
+    bool full = false;
+};
+
+Json sensitivityJson(const Instrument& shape, const NoteSensitivity& s)
+{
+    Json holes = Json::object();
+    for (std::size_t i = 0; i < s.holes.size(); ++i)
+        holes[shape.spec().holes[i].id.text] = tidy(s.holes[i].cents());
+    Json json{{"holes", holes}, {"foot", tidy(s.foot.cents())}};
+    if (s.stopper)
+        json["stopper"] = tidy(s.stopper->cents());
+    if (s.window)
+        json["window"] = tidy(s.window->cents());
+    Json bore = Json::array();
+    for (const auto& p : s.bore)
+        bore.push_back({{"at_mm", tidy(p.at.millimetres())}, {"cents_over_10_mm", tidy(p.perTenthOverCentimetre.cents())}});
+    json["bore"] = bore;
+    return json;
+}
+
+Status addDetails(Json& notes, const Instrument& shape, const Posterior& posterior, acoustics::HoleFormulas formulas)
+{
+    const auto placed = posterior.placed(shape);
+    const acoustics::Model model(placed.shape, placed.calibration, {formulas, true});
+    const auto queries = queriesOf(shape);
+    const auto colours = acoustics::coloursOf(model, queries);
+    if (!colours)
+        return colours.error();
+    const auto spread = acoustics::formulaSpread(placed.shape, placed.calibration, queries);
+    if (!spread)
+        return spread.error();
+    for (std::size_t i = 0; i < queries.size(); ++i) {
+        const auto& c = (*colours)[i];
+        Json harmonicity = Json::object();
+        for (const auto& h : c.harmonicity)
+            harmonicity[std::to_string(h.harmonic)] = tidy(h.cents);
+        Json& n = notes[i];
+        n["quality"] = tidy(c.quality);
+        n["height"] = tidy(c.height);
+        n["harmonicity_cents"] = harmonicity;
+        n["cutoff_hz"] = c.cutoff_Hz > 0.0 ? Json(tidy(c.cutoff_Hz)) : Json();
+        n["brightness"] = tidy(c.brightness);
+        n["speaks"] = acoustics::speechName(c.speech);
+        n["because"] = acoustics::reasonName(c.reason);
+        n["formula_spread_cents"] = tidy((*spread)[i]);
+        const auto sensitivity = sensitivityOf(posterior, shape, queries[i]);
+        if (!sensitivity)
+            return sensitivity.error();
+        n["cents_per_tenth_mm"] = sensitivityJson(shape, *sensitivity);
+    }
+    return Done{};
+}
+
+/// The specification with what was asked for on the command line.
+Result<Instrument> asAsked(InstrumentSpec spec, const PredictAsked& asked)
+{
+    if (asked.celsius)
+        spec.tuning.playedAt = Temperature::fromCelsius(*asked.celsius);
+    if (asked.humidity_percent)
+        spec.tuning.humidity = *asked.humidity_percent / 100.0;
+    if (asked.dioxide_percent)
+        spec.tuning.carbonDioxide = *asked.dioxide_percent / 100.0;
+    if (asked.gradient)
+        spec.tuning.gradient_K_m = *asked.gradient;
+    return Instrument::make(std::move(spec));
+}
+
+Answer predict(const std::string& path, const PredictAsked& asked)
+{
+    const auto formulas = acoustics::formulasFromName(asked.formulas);
+    if (!formulas)
+        return Error{ErrorCode::BadValue, "--formulas", asked.formulas + "; known: lefebvre-scavone-2012, dubos-nederveen-1999, keefe-1990"};
     std::optional<Workbook> book;
     if (isWorkbook(path)) {
         auto store = Store::open(path, Store::Mode::Look);
@@ -75,25 +155,38 @@ Answer predict(const std::string& path, std::optional<double> celsius)
     const auto forecaster = Forecaster::make(*book);
     if (!forecaster)
         return forecaster.error();
-    InstrumentSpec spec = book->present().spec();
-    if (celsius)
-        spec.tuning.playedAt = Temperature::fromCelsius(*celsius);
-    const auto shape = Instrument::make(spec);
+    const auto shape = asAsked(book->present().spec(), asked);
     if (!shape)
         return shape.error();
     const auto states = forecaster->states(*shape);
     if (!states)
         return states.error();
+    // Another set of formulas moves each note by what the model alone is moved by.
+    std::vector<double> moved(states->size(), 0.0);
+    if (*formulas != acoustics::HoleFormulas::LefebvreScavone) {
+        const auto placed = forecaster->posterior().placed(*shape);
+        const auto queries = queriesOf(*shape);
+        const auto usual = acoustics::Model(placed.shape, placed.calibration).frequencies(queries);
+        const auto other = acoustics::Model(placed.shape, placed.calibration, {*formulas, true}).frequencies(queries);
+        if (!usual || !other)
+            return usual ? other.error() : usual.error();
+        for (std::size_t i = 0; i < moved.size(); ++i)
+            moved[i] = 1200.0 * std::log2((*other)[i] / (*usual)[i]);
+    }
     Json notes = Json::array();
     for (std::size_t i = 0; i < states->size(); ++i) {
-        const Fingering& f = spec.fingerings[i];
+        const Fingering& f = shape->spec().fingerings[i];
         const NoteState& s = (*states)[i];
+        const double cents = s.cents + moved[i];
         notes.push_back({{"fingering", f.id.text},
                          {"register", f.registerNumber},
-                         {"hz", tidy(raisedBy(f.target, Cents::fromCents(s.cents)).hertz())},
-                         {"cents", tidy(s.cents)},
+                         {"hz", tidy(raisedBy(f.target, Cents::fromCents(cents)).hertz())},
+                         {"cents", tidy(cents)},
                          {"sd_cents", tidy(s.sd)}});
     }
+    if (asked.full)
+        if (const auto ok = addDetails(notes, *shape, forecaster->posterior(), *formulas); !ok)
+            return ok.error();
     return Json{{"notes", notes}};
 }
 
@@ -315,8 +408,14 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
 
     auto* p = app.add_subcommand("predict", "What every fingering is forecast to sound");
     p->add_option("file", book, "SPEC.json or BOOK.dowel")->required();
-    p->add_option("--celsius", celsius, "temperature it is played at");
-    p->callback([&] { work = [&] { return predict(book, celsius); }; });
+    PredictAsked asked;
+    p->add_option("--celsius", asked.celsius, "temperature of the air at half the tube's length");
+    p->add_option("--humidity", asked.humidity_percent, "relative humidity in percent");
+    p->add_option("--co2", asked.dioxide_percent, "carbon dioxide in percent by volume");
+    p->add_option("--gradient", asked.gradient, "degrees per metre towards the foot, negative where it cools");
+    p->add_option("--formulas", asked.formulas, "side holes: lefebvre-scavone-2012, dubos-nederveen-1999 or keefe-1990");
+    p->add_flag("--full", asked.full, "add strength, colour, spread between formulas and sensitivities to each note");
+    p->callback([&] { work = [&] { return predict(book, asked); }; });
 
     auto* a = app.add_subcommand("analyse", "Find and measure the notes of a recording");
     a->add_option("take", file, "TAKE.wav or TAKE.flac")->required();

@@ -26,7 +26,7 @@ std::vector<Case> casesOf(const Shape& s)
     std::vector<Case> cases{
         {ParameterLayout::kelvin, [](Shape&, Calibration& c, double h) { c.kelvin += h; }, 1e-2},
         {ParameterLayout::gradient, [](Shape&, Calibration& c, double h) { c.gradient_K_m += h; }, 1e-2},
-        {ParameterLayout::humidity, [](Shape&, Calibration& c, double h) { c.humidity += h; }, 1e-3},
+        {ParameterLayout::vapour, [](Shape&, Calibration& c, double h) { c.vapour += h; }, 1e-4},
         {ParameterLayout::carbonDioxide, [](Shape&, Calibration& c, double h) { c.carbonDioxide += h; }, 1e-4},
         {ParameterLayout::wallLossLog, [](Shape&, Calibration& c, double h) { c.wallLossLog += h; }, 1e-3},
         {ParameterLayout::mouthLog, [](Shape&, Calibration& c, double h) { c.mouthLog += h; }, 1e-4},

@@ -114,6 +114,35 @@ private Q_SLOTS:
         QVERIFY(check.json["ok"] == true);
         QCOMPARE(check.json["cuts"].get<int>(), cuts);
     }
+    void predictTellsAllThatTheModelKnows()
+    {
+        const std::string spec = write("spec.json", io::specText(fixtures::eightHolePipe()));
+        const Answer full = run({"predict", spec, "--full"});
+        QCOMPARE(full.status, 0);
+        QCOMPARE(full.json["notes"].size(), std::size_t(20));
+        for (const auto& n : full.json["notes"]) {
+            QVERIFY(n["quality"].get<double>() > 5.0 && n["height"].get<double>() > 0.5 && n["brightness"].get<double>() >= 1.0);
+            QVERIFY(n["formula_spread_cents"].get<double>() >= 0.0);
+            QCOMPARE(n["cents_per_tenth_mm"]["holes"].size(), std::size_t(8));
+            QVERIFY(n["cents_per_tenth_mm"]["bore"].size() > 100);
+        }
+        QVERIFY(full.json["notes"][0]["cutoff_hz"].is_null());
+        // Each condition moves the pitch the way physics has it.
+        const auto first = [&](const std::vector<std::string>& more) {
+            std::vector<std::string> all{"predict", spec};
+            all.insert(all.end(), more.begin(), more.end());
+            const Answer a = run(all);
+            return a.status == 0 ? a.json["notes"][3]["cents"].get<double>() : 1e9;
+        };
+        const double plain = first({});
+        QVERIFY(first({"--humidity", "100"}) > plain + 3.0);
+        QVERIFY(first({"--co2", "4"}) < plain - 10.0);
+        QVERIFY(std::abs(first({"--gradient", "-20"}) - plain) > 0.01);
+        QVERIFY(std::abs(first({"--formulas", "keefe-1990"}) - plain) > 0.1);
+        QVERIFY(run({"predict", spec, "--formulas", "guesswork"}).json["error"]["where"] == "--formulas");
+        QVERIFY(run({"predict", spec, "--humidity", "130"}).json["error"]["where"] == "/tuning/humidity_percent");
+        QCOMPARE(run({"predict", spec, "--celsius", "warm"}).status, 2);
+    }
     void predictAnswersForSpecsAndWorkbooks()
     {
         const std::string spec = write("spec.json", io::specText(fixtures::whistle()));

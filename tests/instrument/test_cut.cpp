@@ -53,6 +53,22 @@ private Q_SLOTS:
         for (const double at : {39.0, 81.0, 200.0})
             VERIFY_NEAR(after->boreDiameterAt(mm(at)).millimetres(), fixtures::whistle().boreDiameterAt(mm(at)).millimetres(), 1e-6);
         QVERIFY(!applied(*after, Ream{mm(45.0), mm(75.0), mm(14.5)}));
+        // What the bore gains the wall loses, and so do the chimneys there.
+        const double gained = 14.5 - fixtures::whistle().boreDiameterAt(mm(60.0)).millimetres();
+        VERIFY_NEAR(after->wallAt(mm(60.0)).millimetres(), 3.0 - gained / 2.0, 0.02);
+        VERIFY_NEAR(after->wallAt(mm(200.0)).millimetres(), 3.0, 1e-9);
+        const auto low = applied(fixtures::whistle(), Ream{mm(100.0), mm(150.0), mm(13.5)});
+        VERIFY_OK(low);
+        const Hole& h6 = *low->find(HoleId{"h6"});
+        VERIFY_NEAR(h6.chimney.millimetres(), 3.0 - (13.5 - fixtures::whistle().boreDiameterAt(h6.at).millimetres()) / 2.0, 1e-9);
+    }
+    void aBitThatPassesACountersinkTakesItAway()
+    {
+        InstrumentSpec s = fixtures::whistleSpec();
+        s.holes[0].countersink = Countersink{mm(6.0), mm(1.0)};
+        const Instrument sunk = Instrument::make(s).value();
+        QVERIFY(applied(sunk, Enlarge{{"h1"}, mm(5.6)})->find(HoleId{"h1"})->countersink.has_value());
+        QVERIFY(!applied(sunk, Enlarge{{"h1"}, mm(6.2)})->find(HoleId{"h1"})->countersink.has_value());
     }
     void stopperAndWindowMoveWhereThereIsOne()
     {

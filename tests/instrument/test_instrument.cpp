@@ -69,6 +69,31 @@ private Q_SLOTS:
             "/excitation/hole_width_mm");
         row("negative volume", [](InstrumentSpec& s) { s.excitation = ClosedTop{false, CubicMetres::fromCubicMetres(-1e-6)}; },
             "/excitation/volume_mm3");
+        row("a lip without a ramp's angle", [](InstrumentSpec& s) { s.excitation = Duct{mm(9.5), mm(5.5), mm(2.0), {}, {}, -1.0}; },
+            "/excitation/ramp_deg");
+        row("cover of no height", [nan](InstrumentSpec& s) { s.excitation = Duct{mm(9.5), mm(5.5), mm(2.0), {}, mm(nan), 0.0}; },
+            "/excitation/cover_mm");
+        row("wall of nothing at a station", [](InstrumentSpec& s) { s.bore[1].wall = mm(0.0); }, "/bore/1/wall_mm");
+        row("sandpaper for a bore", [](InstrumentSpec& s) { s.bore[0].roughness = 50.0; }, "/bore/0/roughness");
+        row("a sieve", [](InstrumentSpec& s) { s.bore[0].porosity = 0.5; }, "/bore/0/porosity");
+        row("a slot for a hole", [](InstrumentSpec& s) { s.holes[2].elongation = 9.0; }, "/holes/h3/along_mm");
+        row("a hole along the tube", [](InstrumentSpec& s) { s.holes[2].slant_rad = 1.5; }, "/holes/h3/slant_deg");
+        row("slant out of the foot", [](InstrumentSpec& s) { s.holes[0].at = mm(273.0); s.holes[0].slant_rad = 1.0; }, "/holes/h1/at_mm");
+        row("slants that meet inside", [](InstrumentSpec& s) { s.holes[2].slant_rad = 1.04; s.holes[1].slant_rad = -1.04; }, "/holes/h3/at_mm");
+        row("three holes under a finger", [](InstrumentSpec& s) { s.holes[0].count = 3; }, "/holes/h1/count");
+        row("countersink narrower than its hole", [](InstrumentSpec& s) { s.holes[0].countersink = Countersink{mm(4.0), mm(1.0)}; },
+            "/holes/h1/countersink_diameter_mm");
+        row("countersink through the wall", [](InstrumentSpec& s) { s.holes[0].countersink = Countersink{mm(7.0), mm(3.0)}; },
+            "/holes/h1/countersink_depth_mm");
+        row("a pad that touches", [](InstrumentSpec& s) { s.holes[0].pad = Pad{mm(0.0), mm(8.0)}; }, "/holes/h1/pad_height_mm");
+        row("a slide beyond the foot", [](InstrumentSpec& s) { s.slides = {{mm(300.0), mm(1.0), mm(16.0)}}; }, "/slides/0/at_mm");
+        row("a slide through a hole", [](InstrumentSpec& s) { s.slides = {{mm(118.0), mm(1.0), mm(16.0)}}; }, "/slides/0/at_mm");
+        row("a slide pushed in", [](InstrumentSpec& s) { s.slides = {{mm(60.0), mm(-1.0), mm(16.0)}}; }, "/slides/0/out_mm");
+        row("half a hole that is closed", [](InstrumentSpec& s) { s.fingerings[0].half = {{{"h1"}, 0.5}}; }, "/fingerings/D5/half");
+        row("half of nothing", [](InstrumentSpec& s) { s.fingerings[6].half = {{{"h1"}, 0.0}}; }, "/fingerings/C#6/half/h1");
+        row("rain", [](InstrumentSpec& s) { s.tuning.humidity = 1.2; }, "/tuning/humidity_percent");
+        row("foul air", [](InstrumentSpec& s) { s.tuning.carbonDioxide = 0.5; }, "/tuning/co2_percent");
+        row("a furnace at one end", [](InstrumentSpec& s) { s.tuning.gradient_K_m = 300.0; }, "/tuning/gradient_c_per_m");
         row("hole outside the tube", [](InstrumentSpec& s) { s.holes[0].at = mm(300.0); }, "/holes/h1/at_mm");
         row("hole over the foot's edge", [](InstrumentSpec& s) { s.holes[0].at = mm(276.0); }, "/holes/h1/at_mm");
         row("hole wider than the bore", [](InstrumentSpec& s) { s.holes[2].diameter = s.holes[2].undercutDiameter = mm(13.0); },

@@ -58,6 +58,23 @@ private Q_SLOTS:
         for (Fingering& f : s.fingerings)
             f.target = f.target * (415.0 / 440.0);
         s.fingerings[4].targetName.clear();
+        s.fingerings[4].closed.pop_back();
+        s.fingerings[4].half = {{{"h6"}, 0.25}};
+        s.tuning.humidity = 0.6;
+        s.tuning.carbonDioxide = 0.02;
+        s.tuning.gradient_K_m = -12.0;
+        s.bore[1].wall = fixtures::mm(3.4);
+        s.bore[1].roughness = 1.2;
+        s.bore[1].porosity = 0.001;
+        s.slides = {{fixtures::mm(50.0), fixtures::mm(2.0), fixtures::mm(15.5)}};
+        s.holes[0].elongation = 1.25;
+        s.holes[1].slant_rad = 0.25;
+        s.holes[2].closure = Closure::Thumb;
+        s.holes[3].countersink = Countersink{fixtures::mm(7.5), fixtures::mm(1.0)};
+        s.holes[4].closure = Closure::Pad;
+        s.holes[4].pad = Pad{fixtures::mm(2.5), fixtures::mm(9.5)};
+        s.holes[5].count = 2;
+        s.excitation = Duct{fixtures::mm(9.5), fixtures::mm(5.5), fixtures::mm(2.0), {}, fixtures::mm(0.8), 2.0};
         s.fingerings[4].target = Hertz::fromHertz(812.25);
         for (const Excitation& e : {Excitation{Duct{fixtures::mm(9.0), fixtures::mm(5.0), fixtures::mm(2.0), fixtures::mm(3.0)}},
                                     Excitation{Transverse{fixtures::mm(9.0), fixtures::mm(8.0), fixtures::mm(4.0), fixtures::mm(15.0), 0.35}},

@@ -1,8 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Air in the tube by temperature, humidity and carbon dioxide. Dry air: speed of sound after ISO 9613-1, density from the
 // ideal gas law at 101325 Pa, viscosity, conductivity and ratio of specific heats after Keefe 1984 [K84] (from memory).
-// Vapour and carbon dioxide change mean molar mass and specific heat as in an ideal mixture [C93]; saturation pressure by
-// Magnus' formula [WMO8]. Valid for about 0 to 40 degrees Celsius. Not modelled: what vapour and carbon dioxide do to
+// Vapour and carbon dioxide change mean molar mass and specific heat as in an ideal mixture [C93]. Valid for about 0 to 40 degrees Celsius. Not modelled: what vapour and carbon dioxide do to
 // viscosity and conduction (under 2 % of the losses), and pressure other than at sea level (no effect on the speed).
 #pragma once
 
@@ -13,13 +12,17 @@
 
 namespace dowel::acoustics {
 
-/// What the air is: kelvin, relative humidity 0 to 1, and the share of carbon dioxide (0.04 in breath) by volume.
+/// What the air is: kelvin, and the shares of water vapour and carbon dioxide (0.04 in breath) by volume.
 template <class C> struct AirState
 {
     C kelvin;
-    C humidity{0.0};
+    C vapour{0.0};
     C carbonDioxide{0.0};
 };
+
+inline constexpr double seaLevel_Pa = 101325.0;
+/// Share of water vapour by volume; humidity 0 to 1.  Source: Magnus' formula as the WMO gives it [WMO8] (from memory).
+[[nodiscard]] double vapourShare(Temperature t, double humidity);
 
 /// SI: m/s, kg/m^3, Pa s, and plain numbers, of plain or dual numbers.
 template <class C> struct AirOf
@@ -32,10 +35,8 @@ template <class C> struct AirOf
 
     static AirOf at(const AirState<C>& state)
     {
-        using std::exp;
         using std::sqrt;
         constexpr double gasConstant = 8.314462; // J/(mol K)
-        constexpr double pressure = 101325.0;    // Pa
         constexpr double dryMolar = 0.0289647;   // kg/mol
         constexpr double vapourMolar = 0.0180153;
         constexpr double dioxideMolar = 0.0440095;
@@ -47,15 +48,14 @@ template <class C> struct AirOf
         constexpr double specificHeat = 240.0; // cal/(kg K) at constant pressure
         const C& kelvin = state.kelvin;
         const C t = kelvin - C(273.15);
-        const C saturation = C(611.2) * exp(C(17.62) * t / (C(243.12) + t));
-        const C vapour = state.humidity * saturation / C(pressure);
+        const C& vapour = state.vapour;
         const C& dioxide = state.carbonDioxide;
         const C molar = C(dryMolar) + C(vapourMolar - dryMolar) * vapour + C(dioxideMolar - dryMolar) * dioxide;
         const C heat = C(dryHeat) + C(vapourHeat - dryHeat) * vapour + C(dioxideHeat - dryHeat) * dioxide;
         AirOf a;
         a.gamma = heat / (heat - C(1.0));
         a.speed = C(343.2) * sqrt(kelvin / C(293.15) * (a.gamma / C(dryGamma)) * (C(dryMolar) / molar));
-        a.density = C(pressure / gasConstant) * molar / kelvin;
+        a.density = C(seaLevel_Pa / gasConstant) * molar / kelvin;
         a.viscosity = C(1.708e-5) * (C(1.0) + C(0.0029) * t);
         const C conductivity = C(5.77e-3) * (C(1.0) + C(0.0033) * t); // cal/(m s K)
         a.prandtl = a.viscosity * C(specificHeat) / conductivity;

@@ -15,6 +15,8 @@ constexpr double turn = 2.0 * pi;
 constexpr double samePlace_m = 1e-9;
 // Stretches that widen by more are split, so that the phase's jump at each stays well under half a turn.
 constexpr double largestGrowth = 0.5;
+// A steeper stretch is one step, however much it widens.
+constexpr double steepSlope = 0.5;
 // Losses let a phase stray a little over the edge of the range that a lossless lump keeps it in.
 constexpr double slack = 0.7;
 
@@ -55,7 +57,7 @@ double Chain::highestHz() const
     double widest_m = 0.0;
     for (const auto& s : shape.bore)
         widest_m = std::max(widest_m, s.diameter_m / 2.0);
-    const AirOf<Complex> air = AirOf<Complex>::at({calibration.kelvin, calibration.humidity, calibration.carbonDioxide});
+    const AirOf<Complex> air = AirOf<Complex>::at({calibration.kelvin, calibration.vapour, calibration.carbonDioxide});
     return highestKa * air.speed.real() / (turn * widest_m * std::exp(calibration.boreScaleLog));
 }
 
@@ -125,8 +127,9 @@ void Chain::addStretch(const Place& low, const Place& high, const Surface& surfa
     using L = StretchLocals;
     const double length = low.at_m - high.at_m;
     const double growth = std::log(high.radius_m / low.radius_m);
-    const bool abrupt = formulas.steps && std::abs(high.radius_m - low.radius_m) > gentleSlope * length;
-    const int count = abrupt ? 1 : std::max(1, static_cast<int>(std::ceil(std::abs(growth) / largestGrowth)));
+    const double rise = std::abs(high.radius_m - low.radius_m);
+    const bool abrupt = formulas.steps && rise > gentleSlope * length;
+    const int count = rise > steepSlope * length ? 1 : std::max(1, static_cast<int>(std::ceil(std::abs(growth) / largestGrowth)));
     const auto placed = [&](int i) {
         if (i == 0)
             return low;
@@ -141,8 +144,8 @@ void Chain::addStretch(const Place& low, const Place& high, const Surface& surfa
         Element e;
         const Place middle = between(from, to, 0.5);
         const double kelvin = kelvinAt(middle.at_m);
-        const double rise = kelvinAt(to.at_m) - kelvinAt(from.at_m);
-        e.local = {from.radius_m, to.radius_m, from.at_m - to.at_m, rise, kelvin, 0.0};
+        const double warming = kelvinAt(to.at_m) - kelvinAt(from.at_m);
+        e.local = {from.radius_m, to.radius_m, from.at_m - to.at_m, warming, kelvin, 0.0};
         e.at_m = to.at_m;
         e.medium = mediumOf(kelvin);
         e.surface = surface;
@@ -256,12 +259,12 @@ Slice::Slice(const Chain& chain, double hertz, bool shared)
     const Calibration& c = chain.calibration;
     m_media.reserve(chain.kelvins.size());
     for (const double kelvin : chain.kelvins)
-        m_media.push_back(Medium<Complex>::at(AirOf<Complex>::at({kelvin, c.humidity, c.carbonDioxide}), m_omega, chain.loss));
-    const AirOf<Complex> air = AirOf<Complex>::at({chain.footKelvin, c.humidity, c.carbonDioxide});
+        m_media.push_back(Medium<Complex>::at(AirOf<Complex>::at({kelvin, c.vapour, c.carbonDioxide}), m_omega, chain.loss));
+    const AirOf<Complex> air = AirOf<Complex>::at({chain.footKelvin, c.vapour, c.carbonDioxide});
     m_foot = footWave(chain, air, Complex(chain.foot.radius_m), Complex(m_omega));
     if (shared)
         m_kept.resize(chain.elements.size());
-    MouthInputs<Complex> in{{chain.topKelvin, c.humidity, c.carbonDioxide}, m_omega, chain.loss, c.mouthLog, c.mouthSlope,
+    MouthInputs<Complex> in{{chain.topKelvin, c.vapour, c.carbonDioxide}, m_omega, chain.loss, c.mouthLog, c.mouthSlope,
                             chain.top.radius_m, {}, {}};
     std::copy(chain.shape.excitation.begin(), chain.shape.excitation.end(), in.measure.begin());
     const AirOf<Complex> topAir = AirOf<Complex>::at(in.air);

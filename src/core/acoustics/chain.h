@@ -28,13 +28,13 @@ struct StretchLocals
 {
     static constexpr std::size_t low = 0, high = 1, length = 2, rise = 3, kelvin = 4;
     // What duals carry besides.
-    static constexpr std::size_t humidity = 5, carbonDioxide = 6, omega = 7, loss = 8, count = 9;
+    static constexpr std::size_t vapour = 5, carbonDioxide = 6, omega = 7, loss = 8, count = 9;
 };
 /// Likewise of a hole.
 struct HoleLocals
 {
     static constexpr std::size_t bore = 0, radius = 1, inner = 2, chimney = 3, sink = 4, kelvin = 5;
-    static constexpr std::size_t humidity = 6, carbonDioxide = 7, omega = 8, loss = 9, outerEnd = 10, count = 11;
+    static constexpr std::size_t vapour = 6, carbonDioxide = 7, omega = 8, loss = 9, outerEnd = 10, count = 11;
 };
 
 /// A stretch of bore or a side hole, in the order from the foot upwards.

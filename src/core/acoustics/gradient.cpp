@@ -13,7 +13,7 @@ constexpr double centsPerNeper = 1200.0 / std::numbers::ln2;
 
 using StretchDual = Dual<StretchLocals::count>;
 using HoleDual = Dual<HoleLocals::count>;
-using EndDual = Dual<5>;                                            // radius, kelvin, humidity, carbon dioxide, omega
+using EndDual = Dual<5>;                                            // radius, kelvin, vapour, carbon dioxide, omega
 constexpr std::size_t mouthLocals = 8 + excitationMeasures + 1;     // see mouthAt
 using MouthDual = Dual<mouthLocals>;
 
@@ -29,7 +29,7 @@ struct Climb
 template <class D> Medium<D> mediumWith(const Chain& chain, double kelvin, double omega, std::size_t kelvinAt)
 {
     const Calibration& c = chain.calibration;
-    const AirState<D> state{D::variable(kelvin, kelvinAt), D::variable(c.humidity, kelvinAt + 1), D::variable(c.carbonDioxide, kelvinAt + 2)};
+    const AirState<D> state{D::variable(kelvin, kelvinAt), D::variable(c.vapour, kelvinAt + 1), D::variable(c.carbonDioxide, kelvinAt + 2)};
     return Medium<D>::at(AirOf<D>::at(state), D::variable(omega, kelvinAt + 3), D::variable(chain.loss, kelvinAt + 4));
 }
 
@@ -38,7 +38,7 @@ Climb climbed(const Chain& chain, const HoleDuals& holes, double omega, std::spa
     const Calibration& c = chain.calibration;
     const std::size_t n = chain.elements.size();
     Climb climb{std::vector<Matrix<StretchDual>>(n), std::vector<Matrix<HoleDual>>(n), std::vector<Wave<Complex>>(n + 1), {}};
-    const AirState<EndDual> footAir{EndDual::variable(chain.footKelvin, 1), EndDual::variable(c.humidity, 2), EndDual::variable(c.carbonDioxide, 3)};
+    const AirState<EndDual> footAir{EndDual::variable(chain.footKelvin, 1), EndDual::variable(c.vapour, 2), EndDual::variable(c.carbonDioxide, 3)};
     climb.foot = footWave(chain, AirOf<EndDual>::at(footAir), EndDual::variable(chain.foot.radius_m, 0), EndDual::variable(omega, 4));
     climb.below[0] = {climb.foot.p.v, climb.foot.u.v};
     std::vector<Medium<StretchDual>> stretchMedia;
@@ -66,11 +66,11 @@ Climb climbed(const Chain& chain, const HoleDuals& holes, double omega, std::spa
     return climb;
 }
 
-/// Locals: 0 kelvin, 1 humidity, 2 carbon dioxide, 3 omega, 4 loss, 5 mouth, 6 its slope, 7 top radius, measures, tube.
+/// Locals: 0 kelvin, 1 vapour, 2 carbon dioxide, 3 omega, 4 loss, 5 mouth, 6 its slope, 7 top radius, measures, tube.
 MouthDual mouthAt(const Chain& chain, double omega, const Complex& tube)
 {
     const Calibration& c = chain.calibration;
-    MouthInputs<MouthDual> in{{MouthDual::variable(chain.topKelvin, 0), MouthDual::variable(c.humidity, 1), MouthDual::variable(c.carbonDioxide, 2)},
+    MouthInputs<MouthDual> in{{MouthDual::variable(chain.topKelvin, 0), MouthDual::variable(c.vapour, 1), MouthDual::variable(c.carbonDioxide, 2)},
                               MouthDual::variable(omega, 3),
                               MouthDual::variable(chain.loss, 4),
                               MouthDual::variable(c.mouthLog, 5),
@@ -128,7 +128,7 @@ NoteAnswer answerAt(const Chain& chain, const HoleDuals& holes, double hertz, st
     Complex byOmega = total.d[3];
     Complex byLoss = total.d[4];
     pass(chain.topKelvinLinks, total.d[0]);
-    slope[ParameterLayout::humidity] += total.d[1];
+    slope[ParameterLayout::vapour] += total.d[1];
     slope[ParameterLayout::carbonDioxide] += total.d[2];
     slope[ParameterLayout::mouthLog] += total.d[5];
     slope[ParameterLayout::mouthSlope] += total.d[6];
@@ -147,7 +147,7 @@ NoteAnswer answerAt(const Chain& chain, const HoleDuals& holes, double hertz, st
             };
             for (const Link& l : e.links)
                 slope[l.parameter] += seen(l.local) * l.slope;
-            slope[ParameterLayout::humidity] += seen(kelvinAt + 1);
+            slope[ParameterLayout::vapour] += seen(kelvinAt + 1);
             slope[ParameterLayout::carbonDioxide] += seen(kelvinAt + 2);
             byOmega += seen(kelvinAt + 3);
             byLoss += seen(kelvinAt + 4);
@@ -163,7 +163,7 @@ NoteAnswer answerAt(const Chain& chain, const HoleDuals& holes, double hertz, st
     const auto seenAtFoot = [&](std::size_t k) { return row.p * climb.foot.p.d[k] + row.u * climb.foot.u.d[k]; };
     pass(chain.foot.radius, seenAtFoot(0));
     pass(chain.footKelvinLinks, seenAtFoot(1));
-    slope[ParameterLayout::humidity] += seenAtFoot(2);
+    slope[ParameterLayout::vapour] += seenAtFoot(2);
     slope[ParameterLayout::carbonDioxide] += seenAtFoot(3);
     byOmega += seenAtFoot(4);
     slope[ParameterLayout::wallLossLog] += byLoss * chain.loss;
@@ -204,8 +204,8 @@ std::vector<BoreWeight> boreWeightsAt(const Chain& chain, double hertz, std::spa
         const Row below{row.p * m.a.v + row.u * m.c.v, row.p * m.b.v + row.u * m.d.v};
         const double length = e.local[L::length];
         const Calibration& c = chain.calibration;
-        const Medium<Complex> medium = Medium<Complex>::at(AirOf<Complex>::at({e.local[L::kelvin], c.humidity, c.carbonDioxide}), omega, chain.loss);
-        const Medium<RadiusDual> dualMedium = Medium<RadiusDual>::at(AirOf<RadiusDual>::at({e.local[L::kelvin], c.humidity, c.carbonDioxide}), omega, chain.loss);
+        const Medium<Complex> medium = Medium<Complex>::at(AirOf<Complex>::at({e.local[L::kelvin], c.vapour, c.carbonDioxide}), omega, chain.loss);
+        const Medium<RadiusDual> dualMedium = Medium<RadiusDual>::at(AirOf<RadiusDual>::at({e.local[L::kelvin], c.vapour, c.carbonDioxide}), omega, chain.loss);
         const int steps = std::max(1, static_cast<int>(std::ceil(length / step_m)));
         for (int k = 0; k < steps && length > 0.0; ++k) { // from its upper end downwards
             const double share = 1.0 - (k + 0.5) / steps; // from the lower end
@@ -218,7 +218,7 @@ std::vector<BoreWeight> boreWeightsAt(const Chain& chain, double hertz, std::spa
             const Calibration& cal = chain.calibration;
             const double middle = e.local[L::kelvin] + e.local[L::rise] * (0.5 * share - 0.5);
             const Medium<Complex> lower = e.local[L::rise] == 0.0 ? medium
-                                                                  : Medium<Complex>::at(AirOf<Complex>::at({middle, cal.humidity, cal.carbonDioxide}), omega, chain.loss);
+                                                                  : Medium<Complex>::at(AirOf<Complex>::at({middle, cal.vapour, cal.carbonDioxide}), omega, chain.loss);
             const Matrix<Complex> part = boreSegment(lower, Complex(e.local[L::low]), Complex(radius), Complex(under),
                                                      slicesFor(e.local[L::low], radius, under), e.surface, Complex(warmer * share));
             const Wave<Complex> here = part * climb.below[i];

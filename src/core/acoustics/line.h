@@ -261,10 +261,10 @@ Matrix<C> boreSegment(const Medium<C>& medium, const C& low_m, const C& high_m, 
     return total;
 }
 
-/// How many Magnus steps a straight-walled stretch gets: steps of at most 10 mm and 10 % change of radius.
+/// How many Magnus steps a straight-walled stretch gets: steps of at most 9 mm and 10 % change of radius.
 [[nodiscard]] inline int slicesFor(double low_m, double high_m, double length_m)
 {
-    constexpr double longestStep_m = 0.010;
+    constexpr double longestStep_m = 0.009;
     constexpr double largestChange = 0.10;
     const double growth = std::abs(std::log(high_m / low_m));
     // The longest step stands at the wide end.

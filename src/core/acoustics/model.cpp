@@ -13,8 +13,6 @@
 
 namespace dowel::acoustics {
 
-namespace {
-
 std::vector<double> sharesOf(const NoteQuery& q)
 {
     if (!q.shares.empty())
@@ -23,6 +21,8 @@ std::vector<double> sharesOf(const NoteQuery& q)
     std::transform(q.closed.begin(), q.closed.end(), shares.begin(), [](bool closed) { return closed ? 0.0 : 1.0; });
     return shares;
 }
+
+namespace {
 
 constexpr double turn = 2.0 * std::numbers::pi;
 
@@ -75,7 +75,7 @@ public:
         double length = chain.shape.bore.back().at_m;
         for (const auto& s : chain.shape.slides)
             length += s.out_m;
-        const AirOf<Complex> air = AirOf<Complex>::at({chain.calibration.kelvin, chain.calibration.humidity, chain.calibration.carbonDioxide});
+        const AirOf<Complex> air = AirOf<Complex>::at({chain.calibration.kelvin, chain.calibration.vapour, chain.calibration.carbonDioxide});
         // Half a wave a register; the tube and its ends are longer than it measures, which makes the steps finer yet.
         constexpr double perRegister = 4.0;
         m_step = air.speed.real() / (2.0 * length) / perRegister;
@@ -110,17 +110,15 @@ public:
     }
     [[nodiscard]] const std::vector<double>& shares() const { return m_shares; }
 
-    /// Where the phase first reaches the wanted one; nothing where that lies above the nodes.
+    /// Where the phase first reaches the wanted one; nothing where that lies above the nodes, or where already the first
+    /// resonance is too weak to be seen.
     [[nodiscard]] std::optional<double> reaching(double wanted)
     {
-        std::size_t above = 0;
-        while (!m_lost && m_points[above].phase < wanted) {
-            if (++above == m_points.size() && !extend())
-                return std::nullopt;
-        }
-        if (m_lost)
+        const auto first = pointReaching(phaseOf(m_nodes->chain().shape, 1));
+        if (!first || m_points[*first].companion - m_points[*first].phase > std::numbers::pi)
             return std::nullopt;
-        return refined(wanted, above);
+        const auto above = pointReaching(wanted);
+        return above ? std::optional(refined(wanted, *above)) : std::nullopt;
     }
 
 private:
@@ -131,38 +129,59 @@ private:
         double companion;
     };
 
+    [[nodiscard]] std::optional<std::size_t> pointReaching(double wanted)
+    {
+        std::size_t i = 0;
+        while (m_points[i].phase < wanted)
+            if (++i == m_points.size() && !extend())
+                return std::nullopt;
+        return i;
+    }
+
     bool extend()
     {
         if (++m_last >= m_nodes->count())
             return false;
         const Slice::Seen s = m_nodes->seen(m_last, m_shares);
-        follow({m_nodes->hertz(m_last), s.phase, s.companion}, 0);
+        const Point next{m_nodes->hertz(m_last), s.phase, s.companion};
+        if (m_points.size() > 1 && !settled(next) && m_points.back().companion > m_fineUntil) {
+            // The true resonance may lie a little below its companion's: walk the step before once more, finely.
+            const Point last = m_points.back();
+            m_points.pop_back();
+            m_fineUntil = next.companion + nearby;
+            follow(last, 0);
+        }
+        follow(next, 0);
         return true;
     }
 
-    /// Appends a point whose phase is known but for its turns. Where the companion has gone less than half a turn and the
-    /// phase with it, that settles them. Elsewhere a narrow resonance lies between, or one that losses have undone: which
-    /// of the two, halving the step will show.
+    /// Whether the companion has gone less than a turn since the last point, and the phase with it.
+    [[nodiscard]] bool settled(const Point& next) const
+    {
+        constexpr double surely = 2.4;
+        constexpr double most = 5.0; // a turn less what a phase goes anyway
+        const Point& last = m_points.back();
+        const double gone = next.companion - last.companion;
+        const double alike = gone < surely ? 1.0 : 0.4;
+        return gone < most && std::abs(nearest(next.phase, last.phase + gone) - last.phase - gone) < alike;
+    }
+
+    /// Appends a point whose phase is known but for its turns. Where it is settled they follow. Elsewhere a narrow
+    /// resonance lies between, or one that losses have undone: which of the two, halving the step will show.
     void follow(Point next, int depth)
     {
         constexpr int deepest = 9;
-        constexpr double surely = 2.4;
-        constexpr double alike = 1.0;
+        constexpr int fine = 3;
         const Point last = m_points.back();
-        const double gone = next.companion - last.companion;
-        const double likeCompanion = nearest(next.phase, last.phase + gone);
-        const bool settled = gone < surely && std::abs(likeCompanion - last.phase - gone) < alike;
-        if (!settled && depth < deepest) {
+        const bool sure = settled(next);
+        if (depth < (sure ? (last.companion < m_fineUntil ? fine : 0) : deepest)) {
             const double middle = 0.5 * (last.hertz + next.hertz);
             const Slice::Seen s = Slice(m_nodes->chain(), middle, false).seen(m_shares);
             follow({middle, s.phase, s.companion}, depth + 1);
             follow(next, depth + 1);
             return;
         }
-        next.phase = settled ? likeCompanion : nearest(next.phase, last.phase);
-        // A turn lost below the first register is no damped lattice mode: that resonance itself cannot be told.
-        if (next.companion - next.phase > std::numbers::pi && last.phase < phaseOf(m_nodes->chain().shape, 1))
-            m_lost = true;
+        next.phase = nearest(next.phase, sure ? last.phase + next.companion - last.companion : last.phase);
         m_points.push_back(next);
     }
 
@@ -208,7 +227,9 @@ private:
     std::vector<double> m_shares;
     std::vector<Point> m_points;
     std::size_t m_last = 0;
-    bool m_lost = false;
+    /// How far the companion's phase goes on being followed finely after a place that was not settled.
+    static constexpr double nearby = 2.0;
+    double m_fineUntil = -1e9;
 };
 
 } // namespace
@@ -253,6 +274,11 @@ ParameterLayout Model::layout() const
 const Shape& Model::shape() const
 {
     return m_parts->chain.shape;
+}
+
+const Calibration& Model::calibration() const
+{
+    return m_parts->chain.calibration;
 }
 
 Complex Model::tubeImpedance(double hertz, const NoteQuery& fingering) const

@@ -22,6 +22,9 @@ struct NoteQuery
     std::vector<double> shares{}; ///< where not empty, instead of closed: 0 closed, 1 open, between half open
 };
 
+/// A fingering's shares, whichever way it was given.
+[[nodiscard]] std::vector<double> sharesOf(const NoteQuery& note);
+
 /// A playing frequency, its derivatives in cents per parameter in SI units (per kelvin, per metre, per unit of the
 /// logarithm), and how strong the resonance is. Moving the foot slides it along the last straight stretch of the bore.
 struct NoteAnswer
@@ -68,6 +71,7 @@ public:
     [[nodiscard]] double losslessPhase(double hertz, const NoteQuery& fingering) const;
     [[nodiscard]] ParameterLayout layout() const;
     [[nodiscard]] const Shape& shape() const;
+    [[nodiscard]] const Calibration& calibration() const;
 
 private:
     struct Parts;

@@ -67,7 +67,7 @@ Calibration calibrationOf(const Tuning& tuning)
     Calibration c;
     c.kelvin = tuning.playedAt.kelvin();
     c.gradient_K_m = tuning.gradient_K_m;
-    c.humidity = tuning.humidity;
+    c.vapour = vapourShare(tuning.playedAt, tuning.humidity);
     c.carbonDioxide = tuning.carbonDioxide;
     return c;
 }

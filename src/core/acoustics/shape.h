@@ -19,7 +19,7 @@ struct Calibration
 {
     double kelvin = 293.15;     ///< effective temperature of the air at half the tube's length
     double gradient_K_m = 0;    ///< by how much it rises per metre towards the foot; players' breath makes it negative
-    double humidity = 0;        ///< relative, 0 to 1
+    double vapour = 0;          ///< share of water vapour by volume, see vapourShare()
     double carbonDioxide = 0;   ///< share by volume
     double wallLossLog = 0;     ///< on the loss functions
     double mouthLog = 0;        ///< on the mouth's inertance (or the reed's volume) at 700 Hz
@@ -89,7 +89,7 @@ public:
     explicit ParameterLayout(const Shape& s) : ParameterLayout(s.bore.size(), s.holes.size(), s.slides.size()) {}
     static constexpr std::size_t kelvin = 0;
     static constexpr std::size_t gradient = 1;
-    static constexpr std::size_t humidity = 2;
+    static constexpr std::size_t vapour = 2;
     static constexpr std::size_t carbonDioxide = 3;
     static constexpr std::size_t wallLossLog = 4;
     static constexpr std::size_t mouthLog = 5;

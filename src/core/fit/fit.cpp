@@ -87,13 +87,9 @@ Prior priorOf(const Unknowns& u, const Priors& p)
     return prior;
 }
 
-/// The model of one shape with the unknowns put in.
-struct Placed
-{
-    Shape shape;
-    Calibration calibration;
-};
+using Placed = Posterior::Placed;
 
+/// The model of one shape with the unknowns put in.
 Placed placed(const Instrument& instrument, const Unknowns& u, const Eigen::VectorXd& x, double room_K)
 {
     Placed p{Shape::of(instrument), acoustics::calibrationOf(instrument.spec().tuning)};
@@ -484,6 +480,11 @@ Result<Posterior::Forecast> Posterior::evaluated(const Instrument& shape, bool d
     if (!e)
         return e.error();
     return Forecast{std::move(e->cents), std::move(e->jacobian)};
+}
+
+Posterior::Placed Posterior::placed(const Instrument& shape) const
+{
+    return dowel::placed(shape, Unknowns::of(shape), m_mean, shape.spec().tuning.playedAt.kelvin());
 }
 
 Result<Posterior::Sensitivity> Posterior::sensitivity(const Instrument& shape) const

@@ -79,6 +79,14 @@ public:
     };
     [[nodiscard]] Result<Sensitivity> sensitivity(const Instrument& shape) const;
 
+    /// A shape of this instrument with everything fitted put in, for the model. The player's own law is not in it.
+    struct Placed
+    {
+        acoustics::Shape shape;
+        acoustics::Calibration calibration;
+    };
+    [[nodiscard]] Placed placed(const Instrument& shape) const;
+
     [[nodiscard]] const Eigen::VectorXd& mean() const { return m_mean; }
     [[nodiscard]] const Eigen::MatrixXd& covariance() const { return m_covariance; }
     [[nodiscard]] const Priors& priors() const { return m_priors; }

@@ -579,10 +579,11 @@ Result<Counsel> counsel(const Workbook& book, const Priors& priors, const PlanOp
     if (!forecaster)
         return forecaster.error();
     std::vector<NoteState> now = forecaster->now();
+    auto kept = std::make_shared<const Forecaster>(*forecaster);
     auto advice = Planner(book, std::move(*forecaster), options, cancel).advice();
     if (!advice)
         return advice.error();
-    return Counsel{std::move(*advice), std::move(now)};
+    return Counsel{std::move(*advice), std::move(now), std::move(kept)};
 }
 
 Result<Advice> advise(const Workbook& book, const Priors& priors, const PlanOptions& options, const Cancel& cancel)

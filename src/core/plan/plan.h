@@ -7,6 +7,8 @@
 #include "core/forecast/forecast.h"
 #include "core/record/advice.h"
 
+#include <memory>
+
 namespace dowel {
 
 struct PlanOptions
@@ -25,6 +27,7 @@ struct Counsel
 {
     Advice advice;
     std::vector<NoteState> now; ///< every fingering on the present shape
+    std::shared_ptr<const Forecaster> forecaster;
 };
 
 /// What to do next. Errors: those of Forecaster::make().

@@ -1,0 +1,46 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/forecast/sensitivity.h"
+
+#include <cmath>
+#include <span>
+
+namespace dowel {
+
+namespace {
+constexpr double tenth_m = 1e-4;
+constexpr double centimetre_m = 1e-2;
+constexpr double boreStep_m = 2.5e-3;
+} // namespace
+
+Result<NoteSensitivity> sensitivityOf(const Posterior& posterior, const Instrument& shape, const acoustics::NoteQuery& note)
+{
+    const auto placed = posterior.placed(shape);
+    const acoustics::Model model(placed.shape, placed.calibration);
+    const auto answers = model.answers(std::span(&note, 1));
+    if (!answers)
+        return answers.error();
+    const acoustics::NoteAnswer& a = answers->front();
+    const acoustics::ParameterLayout at = model.layout();
+    NoteSensitivity s;
+    s.pitch = Hertz::fromHertz(a.hertz);
+    const auto& holes = shape.spec().holes;
+    for (std::size_t i = 0; i < holes.size(); ++i) {
+        double perMetre = a.centsPer[at.holeDiameter(i)];
+        if (holes[i].undercutDiameter <= holes[i].diameter)
+            perMetre += a.centsPer[at.holeUndercut(i)];
+        s.holes.push_back(Cents::fromCents(perMetre * std::sqrt(holes[i].elongation) * tenth_m));
+    }
+    s.foot = Cents::fromCents(-a.centsPer[acoustics::ParameterLayout::footLength] * tenth_m);
+    if (placed.shape.mouth == acoustics::Shape::Mouth::Transverse)
+        s.stopper = Cents::fromCents(a.centsPer[acoustics::ParameterLayout::excitation(3)] * tenth_m);
+    if (placed.shape.mouth == acoustics::Shape::Mouth::Duct)
+        s.window = Cents::fromCents(a.centsPer[acoustics::ParameterLayout::excitation(0)] * tenth_m);
+    const auto weights = model.boreWeights(note, boreStep_m);
+    if (!weights)
+        return weights.error();
+    for (const auto& w : *weights)
+        s.bore.push_back({Metres::fromMetres(w.at_m), Cents::fromCents(w.centsPerSquareMetre * tenth_m * centimetre_m)});
+    return s;
+}
+
+} // namespace dowel

@@ -1,0 +1,28 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What a tenth of a millimetre does to one note, wherever it is taken off: exact derivatives of the fitted model.
+#pragma once
+
+#include "core/fit/fit.h"
+
+namespace dowel {
+
+struct NoteSensitivity
+{
+    struct BorePoint
+    {
+        Metres at;
+        Cents perTenthOverCentimetre; ///< for 0.1 mm more diameter over 10 mm of length
+    };
+    Hertz pitch;
+    std::vector<Cents> holes;     ///< per 0.1 mm more diameter, undercut along where the hole has none
+    Cents foot;                   ///< per 0.1 mm cut off; for a closed foot, moved in
+    std::optional<Cents> stopper; ///< per 0.1 mm farther from the embouchure hole
+    std::optional<Cents> window;  ///< per 0.1 mm longer window (cut-up)
+    std::vector<BorePoint> bore;  ///< mouth to foot
+};
+
+/// One fingering in any of its registers, on a shape of the workbook's instrument.
+/// Errors: OutOfModelRange where that register has no resonance in the model's range.
+[[nodiscard]] Result<NoteSensitivity> sensitivityOf(const Posterior& posterior, const Instrument& shape, const acoustics::NoteQuery& note);
+
+} // namespace dowel
