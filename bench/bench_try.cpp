@@ -42,7 +42,8 @@ void tryItDrag(benchmark::State& state)
         card.resize(hole, start + Metres::fromMillimetres(0.02 * (++i % 50)));
         window.render(&canvas);
     }
-    state.counters["pictures_per_second"] = benchmark::Counter(static_cast<double>(state.iterations()), benchmark::Counter::kIsRate);
+    state.counters["pictures_per_second"] =
+        benchmark::Counter(static_cast<double>(state.iterations()), benchmark::Counter::kIsRate);
 }
 BENCHMARK(tryItDrag)->Unit(benchmark::kMillisecond);
 

@@ -37,8 +37,13 @@ QLabel* label(QWidget* parent, const char* name, const QFont& font, bool quiet =
 } // namespace
 
 CorrectPage::CorrectPage(Document& document, QWidget* parent)
-    : QWidget(parent), m_document(&document), m_picture(new TuningPicture(this)), m_faces(new QButtonGroup(this)),
-      m_cards(new QStackedWidget(this)), m_sensitivity(new SensitivityCard(document, m_cards)), m_try(new TryCard(document, m_cards)),
+    : QWidget(parent),
+      m_document(&document),
+      m_picture(new TuningPicture(this)),
+      m_faces(new QButtonGroup(this)),
+      m_cards(new QStackedWidget(this)),
+      m_sensitivity(new SensitivityCard(document, m_cards)),
+      m_try(new TryCard(document, m_cards)),
       m_card(new QFrame(m_cards))
 {
     setObjectName(QStringLiteral("correctPage"));
@@ -96,7 +101,8 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
         m_cards->addWidget(w);
     auto* faces = new QHBoxLayout;
     faces->setSpacing(0);
-    const std::pair<QString, const char*> names[] = {{tr("&Next cut"), "faceNextCut"}, {tr("What &moves what"), "faceSensitivity"}, {tr("&Try it"), "faceTryIt"}};
+    const std::pair<QString, const char*> names[] = {
+        {tr("&Next cut"), "faceNextCut"}, {tr("What &moves what"), "faceSensitivity"}, {tr("&Try it"), "faceTryIt"}};
     for (int i = 0; i < 3; ++i) {
         auto* b = new QPushButton(names[i].first, this);
         b->setObjectName(QLatin1String(names[i].second));
@@ -161,7 +167,7 @@ void CorrectPage::setFace(Face face)
     m_faces->button(static_cast<int>(face))->setChecked(true);
     m_picture->setPicked(-1);
     const bool trying = face == Face::TryIt;
-    m_picture->setAfterWords(trying                        ? tr("filled: now   outline: as tried")
+    m_picture->setAfterWords(trying                  ? tr("filled: now   outline: as tried")
                              : face == Face::NextCut ? tr("filled: now   outline: after the cut")
                                                      : QString(),
                              trying ? tr("as tried") : tr("after the cut"));
@@ -274,7 +280,8 @@ void CorrectPage::showCard()
     const auto& counsel = m_document->counsel();
     const bool cutting = counsel && counsel->advice.state == AdviceState::MakeCut;
     const bool listening = counsel && counsel->advice.state == AdviceState::Measure;
-    for (QWidget* w : std::initializer_list<QWidget*>{m_sizes, m_tool, m_why, m_caution, m_calipersLabel, m_calipers, m_calipersHint, m_done})
+    for (QWidget* w :
+         std::initializer_list<QWidget*>{m_sizes, m_tool, m_why, m_caution, m_calipersLabel, m_calipers, m_calipersHint, m_done})
         w->setVisible(cutting);
     m_listen->setVisible(listening);
     m_plan->clear();
@@ -295,12 +302,14 @@ void CorrectPage::showCard()
         const AdviceStep& step = a.steps.front();
         m_kind->setText(tr("the next cut"));
         m_what->setText(text::work(step.cut));
-        m_sizes->setText(QStringLiteral("%1 → %2").arg(text::lengthNumber(step.from, m_unit), text::length(wantedSize(step.cut), m_unit)));
+        m_sizes->setText(
+            QStringLiteral("%1 → %2").arg(text::lengthNumber(step.from, m_unit), text::length(wantedSize(step.cut), m_unit)));
         m_tool->setText(tr("with: %1. Stop there.").arg(text::tool(step, m_unit)));
         m_why->setText(text::why(step, m_unit));
         m_caution->setText(text::caution(step));
         m_calipers->setText(text::lengthNumber(wantedSize(step.cut), m_unit));
-        m_calipersHint->setText(m_unit == text::LengthUnit::Inches ? tr("inches, or 6.4 mm") : tr("millimetres, or inches as 1/4"));
+        m_calipersHint->setText(m_unit == text::LengthUnit::Inches ? tr("inches, or 6.4 mm")
+                                                                   : tr("millimetres, or inches as 1/4"));
         showPlan(a);
         break;
     }
@@ -311,7 +320,8 @@ void CorrectPage::showCard()
         QStringList lines;
         for (const LeftOver& l : a.left)
             lines << text::left(l);
-        m_why->setText(lines.isEmpty() ? tr("Put the knife away. Clean the hole edges, finish, and listen once more afterwards: a finish moves the pitch a little.")
+        m_why->setText(lines.isEmpty() ? tr("Put the knife away. Clean the hole edges, finish, and listen once more afterwards: "
+                                            "a finish moves the pitch a little.")
                                        : lines.join(QStringLiteral("\n\n")));
         const auto book = m_document->book();
         QStringList sizes;
@@ -338,10 +348,12 @@ void CorrectPage::showPlan(const Advice& advice)
     if (advice.steps.size() > 1) {
         QStringList later;
         for (std::size_t i = 1; i < advice.steps.size(); ++i)
-            later << tr("%1 to %2").arg(text::work(advice.steps[i].cut), text::lengthNumber(wantedSize(advice.steps[i].cut), m_unit));
+            later << tr("%1 to %2")
+                         .arg(text::work(advice.steps[i].cut), text::lengthNumber(wantedSize(advice.steps[i].cut), m_unit));
         lines << tr("As the plan stands now, then: %1; then listen.").arg(later.join(QStringLiteral(", ")));
     } else if (first.thenMeasure) {
-        lines << (first.hear.size() == 1 ? tr("Then listen to one fingering.") : tr("Then listen to %1 fingerings.").arg(first.hear.size()));
+        lines << (first.hear.size() == 1 ? tr("Then listen to one fingering.")
+                                         : tr("Then listen to %1 fingerings.").arg(first.hear.size()));
     }
     m_plan->setText(lines.join(QLatin1Char('\n')));
 }

@@ -11,8 +11,10 @@
 namespace dowel::app {
 
 Document::Document(Store store, QObject* parent)
-    : QObject(parent), m_store(std::make_shared<Store>(std::move(store))),
-      m_book(std::make_shared<const Workbook>(m_store->book())), m_path(QString::fromStdString(m_store->path())),
+    : QObject(parent),
+      m_store(std::make_shared<Store>(std::move(store))),
+      m_book(std::make_shared<const Workbook>(m_store->book())),
+      m_path(QString::fromStdString(m_store->path())),
       m_room(session::roomOf(*m_book))
 {
     connect(&m_jobs, &Jobs::busyChanged, this, &Document::busyChanged);
@@ -40,7 +42,8 @@ void Document::setRoom(Temperature room)
     m_room = room;
 }
 
-void Document::keepSamples(const FingeringId& fingering, std::function<Result<Samples>(const Workbook&)> source, ReadingSource kind)
+void Document::keepSamples(const FingeringId& fingering, std::function<Result<Samples>(const Workbook&)> source,
+                           ReadingSource kind)
 {
     const auto store = m_store;
     const Temperature room = m_room;

@@ -59,12 +59,12 @@ public:
     void exportTo(const QString& path, const QString& format);
 
 Q_SIGNALS:
-    void changed();                                  ///< a new snapshot
-    void counselChanged();                           ///< newest counsel arrived or became stale
+    void changed();        ///< a new snapshot
+    void counselChanged(); ///< newest counsel arrived or became stale
     void readingKept(const QString& fingering);
     void cutKept();
     void failed(const QString& sentence);
-    void told(const QString& sentence);              ///< good news
+    void told(const QString& sentence); ///< good news
     void busyChanged(bool busy);
 
 private:

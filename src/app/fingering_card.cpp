@@ -24,7 +24,11 @@ void FingeringCard::show(const Instrument& instrument, const std::optional<Finge
     if (f != nullptr)
         for (const auto& id : f->closed)
             closed << QString::fromStdString(id.text);
-    setAccessibleDescription(f == nullptr ? QString() : tr("%1, register %2, closed: %3").arg(text::noteName(f->id.text)).arg(f->registerNumber).arg(closed.isEmpty() ? tr("none") : closed.join(QStringLiteral(", "))));
+    setAccessibleDescription(f == nullptr ? QString()
+                                          : tr("%1, register %2, closed: %3")
+                                                .arg(text::noteName(f->id.text))
+                                                .arg(f->registerNumber)
+                                                .arg(closed.isEmpty() ? tr("none") : closed.join(QStringLiteral(", "))));
     update();
 }
 
@@ -44,7 +48,9 @@ void FingeringCard::paintEvent(QPaintEvent* /*event*/)
     painter.setFont(Style::body());
     painter.setPen(c.pencil);
     const double after = painter.fontMetrics().height() + 2.0;
-    const QString which = f->registerNumber == 1 ? tr("low register") : f->registerNumber == 2 ? tr("high register: blow harder") : tr("third register");
+    const QString which = f->registerNumber == 1   ? tr("low register")
+                          : f->registerNumber == 2 ? tr("high register: blow harder")
+                                                   : tr("third register");
     painter.drawText(QRectF(212.0, 16.0, width() - 212.0, after), Qt::AlignLeft | Qt::AlignVCenter, which);
     painter.drawText(QRectF(212.0, 16.0 + after, width() - 212.0, after), Qt::AlignLeft | Qt::AlignVCenter,
                      tr("target %1 Hz, ±%2 cents").arg(f->target.hertz(), 0, 'f', 1).arg(f->tolerance.cents(), 0, 'f', 0));

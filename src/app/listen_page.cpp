@@ -34,16 +34,23 @@ QPushButton* button(QWidget* parent, const QString& text, const char* name, cons
 } // namespace
 
 ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent)
-    : QWidget(parent), m_document(&document), m_questions(&questions), m_model(new ReadingModel(this)),
-      m_card(new FingeringCard(this)), m_strip(new TakeStrip(this)), m_words(new QLabel(this)),
-      m_room(new QDoubleSpinBox(this)), m_table(new QTableView(this))
+    : QWidget(parent),
+      m_document(&document),
+      m_questions(&questions),
+      m_model(new ReadingModel(this)),
+      m_card(new FingeringCard(this)),
+      m_strip(new TakeStrip(this)),
+      m_words(new QLabel(this)),
+      m_room(new QDoubleSpinBox(this)),
+      m_table(new QTableView(this))
 {
     setObjectName(QStringLiteral("listenPage"));
     const bool player = document.hasPlayer();
     m_sound = button(this, tr("Sound it  (Space)"), "soundButton", tr("The simulated player sounds the asked fingering"));
     m_sound->setProperty("main", true);
     m_sound->setVisible(player);
-    m_back = button(this, tr("Take back  (⌫)"), "takeBackButton", tr("Set the newest reading of this fingering aside; its recording stays"));
+    m_back = button(this, tr("Take back  (⌫)"), "takeBackButton",
+                    tr("Set the newest reading of this fingering aside; its recording stays"));
     m_next = button(this, tr("Next  (Enter)"), "nextButton", tr("Go to the next fingering that should be heard"));
     m_file = button(this, tr("From a file…"), "fromFileButton", tr("Read this fingering from a WAV or FLAC recording"));
     m_words->setObjectName(QStringLiteral("listenWords"));
@@ -124,7 +131,10 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     connect(m_document, &Document::changed, this, &ListenPage::refresh);
     connect(m_document, &Document::counselChanged, this, &ListenPage::onCounsel);
     connect(m_document, &Document::readingKept, this, &ListenPage::onReadingKept);
-    connect(m_document, &Document::failed, this, [this] { m_sounding = false; updateWords(); });
+    connect(m_document, &Document::failed, this, [this] {
+        m_sounding = false;
+        updateWords();
+    });
 
     refresh();
     for (const Fingering& f : m_document->book()->present().spec().fingerings)
@@ -159,18 +169,24 @@ void ListenPage::updateWords()
 {
     const bool none = !m_asked;
     m_sound->setEnabled(!none && !m_sounding);
-    const bool heard = m_asked && !m_model->index(m_model->rowOf(*m_asked), ReadingModel::Off).data(ReadingModel::rawRole).isNull();
+    const bool heard =
+        m_asked && !m_model->index(m_model->rowOf(*m_asked), ReadingModel::Off).data(ReadingModel::rawRole).isNull();
     m_back->setEnabled(heard && !m_sounding);
     if (none)
         m_words->setText(tr("This instrument has no fingerings yet."));
     else if (m_sounding)
         m_words->setText(tr("Listening…"));
     else if (m_pending.empty())
-        m_words->setText(tr("Everything asked for has been heard. Enter goes to the next cut; Space sounds %1 once more.").arg(text::noteName(m_asked->text)));
+        m_words->setText(tr("Everything asked for has been heard. Enter goes to the next cut; Space sounds %1 once more.")
+                             .arg(text::noteName(m_asked->text)));
     else if (m_document->hasPlayer())
-        m_words->setText(tr("Space: the simulated player sounds %1. Still to hear: %2.").arg(text::noteName(m_asked->text)).arg(m_pending.size()));
+        m_words->setText(tr("Space: the simulated player sounds %1. Still to hear: %2.")
+                             .arg(text::noteName(m_asked->text))
+                             .arg(m_pending.size()));
     else
-        m_words->setText(tr("Read a recording of %1 from a file. Still to hear: %2.").arg(text::noteName(m_asked->text)).arg(m_pending.size()));
+        m_words->setText(tr("Read a recording of %1 from a file. Still to hear: %2.")
+                             .arg(text::noteName(m_asked->text))
+                             .arg(m_pending.size()));
 }
 
 void ListenPage::sound()
@@ -188,8 +204,8 @@ void ListenPage::fromFile()
 {
     if (!m_asked || m_sounding)
         return;
-    const QString path = m_questions->fileToOpen(this, tr("Recording of %1").arg(text::noteName(m_asked->text)),
-                                                 tr("Recordings (*.wav *.flac)"));
+    const QString path =
+        m_questions->fileToOpen(this, tr("Recording of %1").arg(text::noteName(m_asked->text)), tr("Recordings (*.wav *.flac)"));
     if (path.isEmpty())
         return;
     m_sounding = true;
@@ -255,7 +271,8 @@ void ListenPage::next()
     }
     // The next one that is still to be heard, after the one that is asked for.
     const int here = m_asked ? m_model->rowOf(*m_asked) : -1;
-    const auto later = std::find_if(m_pending.begin(), m_pending.end(), [&](const FingeringId& id) { return m_model->rowOf(id) > here; });
+    const auto later =
+        std::find_if(m_pending.begin(), m_pending.end(), [&](const FingeringId& id) { return m_model->rowOf(id) > here; });
     ask(later == m_pending.end() ? m_pending.front() : *later);
 }
 

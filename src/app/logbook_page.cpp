@@ -64,7 +64,9 @@ QVariant LogModel::data(const QModelIndex& index, int role) const
         switch (index.column()) {
         case Number: return QString::number(e->id.number);
         case When:
-            return QDateTime::fromString(QString::fromStdString(e->at), Qt::ISODateWithMs).toLocalTime().toString(QStringLiteral("yyyy-MM-dd HH:mm:ss"));
+            return QDateTime::fromString(QString::fromStdString(e->at), Qt::ISODateWithMs)
+                .toLocalTime()
+                .toString(QStringLiteral("yyyy-MM-dd HH:mm:ss"));
         case What: return text::logLine(*e, *m_book, m_unit);
         case State: return aside ? tr("set aside") : QString();
         default: return {};
@@ -98,7 +100,10 @@ QVariant LogModel::headerData(int section, Qt::Orientation orientation, int role
 }
 
 LogbookPage::LogbookPage(Document& document, QWidget* parent)
-    : QWidget(parent), m_document(&document), m_model(new LogModel(this)), m_table(new QTableView(this)),
+    : QWidget(parent),
+      m_document(&document),
+      m_model(new LogModel(this)),
+      m_table(new QTableView(this)),
       m_aside(new QPushButton(tr("&Set aside"), this))
 {
     setObjectName(QStringLiteral("logbookPage"));
@@ -119,7 +124,8 @@ LogbookPage::LogbookPage(Document& document, QWidget* parent)
     m_table->setColumnWidth(LogModel::State, 110);
     m_aside->setObjectName(QStringLiteral("setAsideButton"));
     m_aside->setAccessibleName(tr("Set the selected entry aside"));
-    auto* hint = new QLabel(tr("Nothing is ever erased: a wrong reading or cut is set aside, stays here, and no longer counts."), this);
+    auto* hint =
+        new QLabel(tr("Nothing is ever erased: a wrong reading or cut is set aside, stays here, and no longer counts."), this);
     hint->setProperty("quiet", true);
     auto* row = new QHBoxLayout;
     row->addWidget(hint, 1);

@@ -20,10 +20,13 @@ int main(int argc, char** argv)
     parser.setApplicationDescription(QApplication::translate("main", "Tuning bench for makers of flutes, whistles and fifes."));
     parser.addHelpOption();
     parser.addVersionOption();
-    parser.addPositionalArgument(QStringLiteral("workbook"), QApplication::translate("main", "workbook to open"), QStringLiteral("[BOOK.dowel]"));
+    parser.addPositionalArgument(QStringLiteral("workbook"), QApplication::translate("main", "workbook to open"),
+                                 QStringLiteral("[BOOK.dowel]"));
     const QCommandLineOption demo(QStringLiteral("demo"), QApplication::translate("main", "Open a fresh practice blank."));
-    const QCommandLineOption shots(QStringLiteral("shots"), QApplication::translate("main", "Play the whole loop and leave a picture of every view in <folder>."),
-                                   QStringLiteral("folder"));
+    const QCommandLineOption shots(
+        QStringLiteral("shots"),
+        QApplication::translate("main", "Play the whole loop and leave a picture of every view in <folder>."),
+        QStringLiteral("folder"));
     parser.addOptions({demo, shots});
     parser.process(application);
 

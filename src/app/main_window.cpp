@@ -69,9 +69,10 @@ QWidget* MainWindow::startPage()
     page->setObjectName(QStringLiteral("startPage"));
     auto* title = new QLabel(tr("Which wood is on the bench?"), page);
     title->setFont(Style::head());
-    auto* words = new QLabel(tr("A workbook holds one instrument: its measures, everything heard and everything cut.\n"
-                                "A practice blank is a whistle in D that the simulated player blows; nothing can be spoilt there."),
-                             page);
+    auto* words =
+        new QLabel(tr("A workbook holds one instrument: its measures, everything heard and everything cut.\n"
+                      "A practice blank is a whistle in D that the simulated player blows; nothing can be spoilt there."),
+                   page);
     words->setProperty("quiet", true);
     auto* practice = new QPushButton(tr("Start a &practice blank"), page);
     practice->setObjectName(QStringLiteral("practiceButton"));
@@ -112,37 +113,52 @@ void MainWindow::buildMenus()
             m_needBook << a;
         return a;
     };
-    act(workbook, tr("New &practice blank"), QKeySequence(), [this] { newPractice(workbooksFolder()); }, false);
-    act(workbook, tr("&New from a specification…"), QKeySequence::New, [this] { newFromSpec(); }, false);
-    act(workbook, tr("&Open…"), QKeySequence::Open, [this] { openAsked(); }, false);
+    act(
+        workbook, tr("New &practice blank"), QKeySequence(), [this] { newPractice(workbooksFolder()); }, false);
+    act(
+        workbook, tr("&New from a specification…"), QKeySequence::New, [this] { newFromSpec(); }, false);
+    act(
+        workbook, tr("&Open…"), QKeySequence::Open, [this] { openAsked(); }, false);
     workbook->addSeparator();
-    act(workbook, tr("&Copy to…"), QKeySequence::SaveAs,
+    act(
+        workbook, tr("&Copy to…"), QKeySequence::SaveAs,
         [this] {
             const QString to = m_questions->fileToWrite(this, tr("Copy the workbook"), QString(), tr("Workbooks (*.dowel)"));
             if (!to.isEmpty())
                 m_document->copyTo(to);
         },
         true);
-    act(workbook, tr("Export the record as &table…"), QKeySequence(), [this] { exportAsked(QStringLiteral("csv"), QStringLiteral("csv")); }, true);
-    act(workbook, tr("Export the record as &JSON…"), QKeySequence(), [this] { exportAsked(QStringLiteral("json"), QStringLiteral("json")); }, true);
-    act(workbook, tr("Export the &specification…"), QKeySequence(), [this] { exportAsked(QStringLiteral("spec"), QStringLiteral("json")); }, true);
+    act(
+        workbook, tr("Export the record as &table…"), QKeySequence(),
+        [this] { exportAsked(QStringLiteral("csv"), QStringLiteral("csv")); }, true);
+    act(
+        workbook, tr("Export the record as &JSON…"), QKeySequence(),
+        [this] { exportAsked(QStringLiteral("json"), QStringLiteral("json")); }, true);
+    act(
+        workbook, tr("Export the &specification…"), QKeySequence(),
+        [this] { exportAsked(QStringLiteral("spec"), QStringLiteral("json")); }, true);
     workbook->addSeparator();
-    act(workbook, tr("&Quit"), QKeySequence::Quit, [this] { close(); }, false);
+    act(
+        workbook, tr("&Quit"), QKeySequence::Quit, [this] { close(); }, false);
 
     auto* stage = menuBar()->addMenu(tr("&Stage"));
     const std::pair<QString, Stage> stages[] = {{tr("&Listen"), Listen}, {tr("&Correct"), Correct}, {tr("Log&book"), Logbook}};
     int number = 1;
     for (const auto& [text, s] : stages)
-        act(stage, text, QKeySequence(QStringLiteral("Ctrl+%1").arg(number++)), [this, s = s] { goTo(s); }, true);
+        act(
+            stage, text, QKeySequence(QStringLiteral("Ctrl+%1").arg(number++)), [this, s = s] { goTo(s); }, true);
 
     auto* view = menuBar()->addMenu(tr("&View"));
-    m_inches = act(view, tr("Sizes in &inches"), QKeySequence(QStringLiteral("Ctrl+I")), [this](bool on) { setInches(on); }, false);
+    m_inches = act(
+        view, tr("Sizes in &inches"), QKeySequence(QStringLiteral("Ctrl+I")), [this](bool on) { setInches(on); }, false);
     m_inches->setCheckable(true);
-    m_darkAction = act(view, tr("&Dark"), QKeySequence(QStringLiteral("Ctrl+D")), [this](bool on) { setDark(on); }, false);
+    m_darkAction = act(
+        view, tr("&Dark"), QKeySequence(QStringLiteral("Ctrl+D")), [this](bool on) { setDark(on); }, false);
     m_darkAction->setCheckable(true);
 
     auto* help = menuBar()->addMenu(tr("&Help"));
-    act(help, tr("&How to work with Dowel"), QKeySequence::HelpContents, [this] { showWalk(); }, false);
+    act(
+        help, tr("&How to work with Dowel"), QKeySequence::HelpContents, [this] { showWalk(); }, false);
 }
 
 void MainWindow::showWalk()
@@ -150,17 +166,18 @@ void MainWindow::showWalk()
     QMessageBox box(this);
     box.setObjectName(QStringLiteral("walk"));
     box.setWindowTitle(tr("How to work with Dowel"));
-    box.setText(tr("<p><b>Listen.</b> Finger the note that is asked, then <b>Space</b>. The reading is kept at once, with its recording. "
-                   "<b>Backspace</b> takes it back, <b>Enter</b> goes on.</p>"
-                   "<p><b>Correct.</b> When all is heard, the card says which cut comes next, how far and with what. Cut exactly so far, "
-                   "measure with calipers, type what they say, <b>Enter</b>. Dowel says when to listen again.</p>"
-                   "<p><b>What moves what</b>, beside the next cut: the cents that a tenth of a millimetre is worth at every hole, the foot "
-                   "and along the bore, register by register. <b>Try it</b>: drag a hole, the foot or the stopper on the workpiece and see "
-                   "every note move; nothing of it is kept.</p>"
-                   "<p>Filled signs are what sounds now, outlines what the next cut will do. A disc is within tolerance, a triangle "
-                   "points the way the note is off. The bar through a sign is one standard deviation.</p>"
-                   "<p><b>Logbook.</b> Nothing is erased; a wrong entry is set aside there.</p>"
-                   "<p>Ctrl+1, 2, 3 change the stage; Ctrl+I changes between millimetres and inches.</p>"));
+    box.setText(tr(
+        "<p><b>Listen.</b> Finger the note that is asked, then <b>Space</b>. The reading is kept at once, with its recording. "
+        "<b>Backspace</b> takes it back, <b>Enter</b> goes on.</p>"
+        "<p><b>Correct.</b> When all is heard, the card says which cut comes next, how far and with what. Cut exactly so far, "
+        "measure with calipers, type what they say, <b>Enter</b>. Dowel says when to listen again.</p>"
+        "<p><b>What moves what</b>, beside the next cut: the cents that a tenth of a millimetre is worth at every hole, the foot "
+        "and along the bore, register by register. <b>Try it</b>: drag a hole, the foot or the stopper on the workpiece and see "
+        "every note move; nothing of it is kept.</p>"
+        "<p>Filled signs are what sounds now, outlines what the next cut will do. A disc is within tolerance, a triangle "
+        "points the way the note is off. The bar through a sign is one standard deviation.</p>"
+        "<p><b>Logbook.</b> Nothing is erased; a wrong entry is set aside there.</p>"
+        "<p>Ctrl+1, 2, 3 change the stage; Ctrl+I changes between millimetres and inches.</p>"));
     box.exec();
 }
 
@@ -213,7 +230,8 @@ void MainWindow::newFromSpec()
     const auto instrument = io::readSpecFile(spec.toStdString());
     if (!instrument)
         return m_messages->trouble(text::sentence(instrument.error()));
-    const QString path = m_questions->fileToWrite(this, tr("New workbook"), QFileInfo(spec).completeBaseName() + QStringLiteral(".dowel"), tr("Workbooks (*.dowel)"));
+    const QString path = m_questions->fileToWrite(
+        this, tr("New workbook"), QFileInfo(spec).completeBaseName() + QStringLiteral(".dowel"), tr("Workbooks (*.dowel)"));
     if (path.isEmpty())
         return;
     auto store = Store::create(path.toStdString(), *instrument);
@@ -224,8 +242,9 @@ void MainWindow::newFromSpec()
 
 void MainWindow::exportAsked(const QString& format, const QString& suffix)
 {
-    const QString to = m_questions->fileToWrite(this, tr("Export"), QFileInfo(m_document->path()).completeBaseName() + QLatin1Char('.') + suffix,
-                                                QStringLiteral("*.") + suffix);
+    const QString to =
+        m_questions->fileToWrite(this, tr("Export"), QFileInfo(m_document->path()).completeBaseName() + QLatin1Char('.') + suffix,
+                                 QStringLiteral("*.") + suffix);
     if (!to.isEmpty())
         m_document->exportTo(to, format);
 }
@@ -347,7 +366,8 @@ void MainWindow::refreshStages()
     const auto book = m_document->book();
     const auto notes = book->present().spec().fingerings.size();
     const auto pending = m_listen->pending().size();
-    m_stages->item(Listen)->setText(pending == 0 ? tr("Listen\nnothing asked for") : tr("Listen\n%1 of %2 to hear").arg(pending).arg(notes));
+    m_stages->item(Listen)->setText(pending == 0 ? tr("Listen\nnothing asked for")
+                                                 : tr("Listen\n%1 of %2 to hear").arg(pending).arg(notes));
     QString correct = tr("Correct\nlisten first");
     if (const auto& c = m_document->counsel()) {
         switch (c->advice.state) {
@@ -360,7 +380,8 @@ void MainWindow::refreshStages()
         correct = tr("Correct\nthinking");
     }
     m_stages->item(Correct)->setText(correct);
-    m_stages->item(Logbook)->setText(book->cuts().size() == 1 ? tr("Logbook\none cut") : tr("Logbook\n%1 cuts").arg(book->cuts().size()));
+    m_stages->item(Logbook)->setText(book->cuts().size() == 1 ? tr("Logbook\none cut")
+                                                              : tr("Logbook\n%1 cuts").arg(book->cuts().size()));
 }
 
 void MainWindow::setInches(bool inches)

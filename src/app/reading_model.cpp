@@ -82,12 +82,18 @@ QVariant ReadingModel::text(const Row& row, int column) const
     case Off: {
         if (!row.off)
             return dash;
-        const QString sign = std::abs(*row.off) <= row.tolerance ? QStringLiteral("●") : *row.off > 0.0 ? QStringLiteral("▲") : QStringLiteral("▼");
+        const QString sign = std::abs(*row.off) <= row.tolerance ? QStringLiteral("●")
+                             : *row.off > 0.0                    ? QStringLiteral("▲")
+                                                                 : QStringLiteral("▼");
         return sign + QLatin1Char(' ') + text::cents(*row.off);
     }
     case Spread: return row.spread ? QString::number(*row.spread, 'f', 1) : dash;
     case Takes: return row.takes > 0 ? QString::number(row.takes) : dash;
-    case Age: return !row.off ? tr("not yet") : row.cutsSince == 0 ? tr("now") : row.cutsSince == 1 ? tr("a cut ago") : tr("%1 cuts ago").arg(row.cutsSince);
+    case Age:
+        return !row.off             ? tr("not yet")
+               : row.cutsSince == 0 ? tr("now")
+               : row.cutsSince == 1 ? tr("a cut ago")
+                                    : tr("%1 cuts ago").arg(row.cutsSince);
     default: return {};
     }
 }
@@ -104,8 +110,8 @@ QVariant ReadingModel::data(const QModelIndex& index, int role) const
         if (index.column() != Off || !row.off)
             return text(row, index.column());
         return std::abs(*row.off) <= row.tolerance ? tr("in tolerance, %1 cents").arg(text::cents(*row.off))
-                                                   : *row.off > 0.0 ? tr("sharp, %1 cents").arg(text::cents(*row.off))
-                                                                    : tr("flat, %1 cents").arg(text::cents(*row.off));
+               : *row.off > 0.0                    ? tr("sharp, %1 cents").arg(text::cents(*row.off))
+                                                   : tr("flat, %1 cents").arg(text::cents(*row.off));
     }
     case Qt::TextAlignmentRole:
         return index.column() == Off || index.column() == Spread || index.column() == Takes

@@ -32,7 +32,7 @@ private:
         FingeringId id;
         int registerNumber = 1;
         double tolerance = 6.0;
-        std::optional<double> off; ///< newest reading, cents from the target
+        std::optional<double> off;    ///< newest reading, cents from the target
         std::optional<double> spread; ///< largest difference between takes on the newest reading's shape
         int takes = 0;
         int cutsSince = 0;

@@ -19,7 +19,9 @@ namespace {
 
 QString worth(double cents)
 {
-    return std::abs(cents) < 0.005 ? QStringLiteral("0") : (cents > 0.0 ? QStringLiteral("+%1") : QStringLiteral("−%1")).arg(std::abs(cents), 0, 'f', 2);
+    return std::abs(cents) < 0.005
+               ? QStringLiteral("0")
+               : (cents > 0.0 ? QStringLiteral("+%1") : QStringLiteral("−%1")).arg(std::abs(cents), 0, 'f', 2);
 }
 
 QLabel* words(QWidget* parent, const char* name, bool quiet)
@@ -35,8 +37,12 @@ QLabel* words(QWidget* parent, const char* name, bool quiet)
 } // namespace
 
 SensitivityCard::SensitivityCard(Document& document, QWidget* parent)
-    : QFrame(parent), m_document(&document), m_note(new QComboBox(this)), m_words(words(this, "sensitivityWords", true)),
-      m_table(new QTableWidget(this)), m_bore(words(this, "sensitivityBore", true))
+    : QFrame(parent),
+      m_document(&document),
+      m_note(new QComboBox(this)),
+      m_words(words(this, "sensitivityWords", true)),
+      m_table(new QTableWidget(this)),
+      m_bore(words(this, "sensitivityBore", true))
 {
     setObjectName(QStringLiteral("card"));
     m_note->setObjectName(QStringLiteral("sensitivityNote"));
@@ -146,7 +152,8 @@ void SensitivityCard::refresh()
         const auto [least, most] = std::minmax_element(bore.begin(), bore.end(), [](const auto& a, const auto& b) {
             return a.perTenthOverCentimetre < b.perTenthOverCentimetre;
         });
-        m_bore->setText(tr("The curves in the bore: a tenth of a millimetre reamed out over ten. In register %1 it raises most near %2 mm (%3) "
+        m_bore->setText(tr("The curves in the bore: a tenth of a millimetre reamed out over ten. In register %1 it raises most "
+                           "near %2 mm (%3) "
                            "and lowers most near %4 mm (%5).")
                             .arg(m_shown.front().registerNumber)
                             .arg(most->at.millimetres(), 0, 'f', 0)

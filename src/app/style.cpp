@@ -125,10 +125,9 @@ QString Style::sheet() const
         QToolTip { background: @sheet; color: @ink; border: 1px solid @pencil; padding: 4px; }
         QLabel[quiet="true"] { color: @pencil; }
     )");
-    const std::pair<const char*, QColor> names[] = {{"@paper", m_colours.paper}, {"@sheet", m_colours.sheet},
-                                                    {"@ink", m_colours.ink},     {"@pencil", m_colours.pencil},
-                                                    {"@hair", m_colours.hairline}, {"@warm", m_colours.warm},
-                                                    {"@cool", m_colours.cool}};
+    const std::pair<const char*, QColor> names[] = {
+        {"@paper", m_colours.paper},   {"@sheet", m_colours.sheet}, {"@ink", m_colours.ink},  {"@pencil", m_colours.pencil},
+        {"@hair", m_colours.hairline}, {"@warm", m_colours.warm},   {"@cool", m_colours.cool}};
     for (const auto& [name, colour] : names)
         s.replace(QLatin1String(name), colour.name());
     return s;

@@ -24,8 +24,9 @@ void TakeStrip::show(const std::optional<TakePicture>& take, const ReadingEntry*
         m_target_Hz = fingering->target.hertz();
         m_tolerance = fingering->tolerance.cents();
     }
-    setAccessibleDescription(m_note ? tr("%1 hertz, %2 cents from the target").arg(m_note->pitch.hertz(), 0, 'f', 2).arg(
-                                          text::cents(1200.0 * std::log2(m_note->pitch.hertz() / m_target_Hz)))
+    setAccessibleDescription(m_note ? tr("%1 hertz, %2 cents from the target")
+                                          .arg(m_note->pitch.hertz(), 0, 'f', 2)
+                                          .arg(text::cents(1200.0 * std::log2(m_note->pitch.hertz() / m_target_Hz)))
                                     : tr("nothing heard yet"));
     update();
 }
@@ -47,8 +48,12 @@ void TakeStrip::paintEvent(QPaintEvent* /*event*/)
     double reach = 15.0;
     const double off = 1200.0 * std::log2(m_note->pitch.hertz() / m_target_Hz);
     reach = std::max(reach, std::ceil((std::abs(off) + 8.0) / 10.0) * 10.0);
-    const auto y = [&](double cents) { return field.center().y() - std::clamp(cents / reach, -1.0, 1.0) * field.height() / 2.0; };
-    const auto x = [&](double t) { return field.left() + t / m_take->duration_s * field.width(); };
+    const auto y = [&](double cents) {
+        return field.center().y() - std::clamp(cents / reach, -1.0, 1.0) * field.height() / 2.0;
+    };
+    const auto x = [&](double t) {
+        return field.left() + t / m_take->duration_s * field.width();
+    };
 
     painter.setPen(Qt::NoPen);
     painter.setBrush(c.within);
@@ -59,7 +64,8 @@ void TakeStrip::paintEvent(QPaintEvent* /*event*/)
     for (const double v : {reach, 0.0, -reach})
         painter.drawText(QRectF(0.0, y(v) - 9.0, field.left() - 8.0, 18.0), Qt::AlignRight | Qt::AlignVCenter,
                          v == 0.0 ? QStringLiteral("0") : text::wholeCents(v));
-    painter.drawText(QRectF(field.left(), 0.0, field.width(), 18.0), Qt::AlignLeft, tr("last take, %1: pitch in cents from the target").arg(text::noteName(m_take->fingering.text)));
+    painter.drawText(QRectF(field.left(), 0.0, field.width(), 18.0), Qt::AlignLeft,
+                     tr("last take, %1: pitch in cents from the target").arg(text::noteName(m_take->fingering.text)));
     painter.drawText(QRectF(field.left(), field.bottom() + 4.0, field.width(), 18.0), Qt::AlignRight,
                      tr("%1 s").arg(m_take->duration_s, 0, 'f', 1));
     // The part that was measured, and every frame that had a pitch.
@@ -85,8 +91,8 @@ void TakeStrip::paintEvent(QPaintEvent* /*event*/)
     const double each = bars.width() / static_cast<double>(partialsKept);
     for (std::size_t k = 0; k < partialsKept; ++k) {
         const double share = std::clamp(1.0 - m_note->partials_dB[k] / floor_dB, 0.0, 1.0);
-        painter.fillRect(QRectF(bars.left() + static_cast<double>(k) * each + 3.0, bars.bottom() - share * bars.height(), each - 6.0,
-                                share * bars.height()),
+        painter.fillRect(QRectF(bars.left() + static_cast<double>(k) * each + 3.0, bars.bottom() - share * bars.height(),
+                                each - 6.0, share * bars.height()),
                          k == 0 ? c.ink : c.cool);
         painter.setPen(c.pencil);
         painter.drawText(QRectF(bars.left() + static_cast<double>(k) * each, bars.bottom() + 4.0, each, 18.0), Qt::AlignCenter,

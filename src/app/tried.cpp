@@ -40,8 +40,9 @@ Result<Instrument> resized(const Instrument& instrument, const Handle& handle, M
     case Handle::Kind::Foot: {
         const Station last = spec.bore.back();
         const Station before = spec.bore[spec.bore.size() - 2];
-        const Metres there = size <= last.at ? boreDiameterAt(spec.bore, size)
-                                             : last.diameter + (last.diameter - before.diameter) * ((size - last.at) / (last.at - before.at));
+        const Metres there = size <= last.at
+                                 ? boreDiameterAt(spec.bore, size)
+                                 : last.diameter + (last.diameter - before.diameter) * ((size - last.at) / (last.at - before.at));
         while (spec.bore.size() > 1 && spec.bore.back().at >= std::min(size, last.at))
             spec.bore.pop_back();
         Station end = last;

@@ -11,15 +11,21 @@
 namespace dowel::app {
 
 TryCard::TryCard(Document& document, QWidget* parent)
-    : QFrame(parent), m_document(&document), m_bench(document.book()->present()), m_tried(m_bench), m_changes(new QLabel(this)),
-      m_outcome(new QLabel(this)), m_back(new QPushButton(tr("&Back to the wood as it is"), this))
+    : QFrame(parent),
+      m_document(&document),
+      m_bench(document.book()->present()),
+      m_tried(m_bench),
+      m_changes(new QLabel(this)),
+      m_outcome(new QLabel(this)),
+      m_back(new QPushButton(tr("&Back to the wood as it is"), this))
 {
     setObjectName(QStringLiteral("card"));
     auto* head = new QLabel(tr("Drag on the workpiece"), this);
     head->setFont(Style::head());
-    auto* how = new QLabel(tr("A hole up or down, the foot or the stopper along the tube; Shift for tenths of that. By key: left and right choose, "
-                              "up and down change. Every note follows at once. Nothing is cut and nothing is kept."),
-                           this);
+    auto* how = new QLabel(
+        tr("A hole up or down, the foot or the stopper along the tube; Shift for tenths of that. By key: left and right choose, "
+           "up and down change. Every note follows at once. Nothing is cut and nothing is kept."),
+        this);
     how->setWordWrap(true);
     m_changes->setObjectName(QStringLiteral("triedChanges"));
     m_outcome->setObjectName(QStringLiteral("triedOutcome"));
@@ -79,7 +85,8 @@ void TryCard::describe()
     const auto changes = changesBetween(m_bench, m_tried);
     QStringList lines;
     for (const TriedChange& c : changes) {
-        const QString name = c.handle.kind == Handle::Kind::Hole   ? QString::fromStdString(m_bench.spec().holes[c.handle.hole].id.text)
+        const QString name = c.handle.kind == Handle::Kind::Hole
+                                 ? QString::fromStdString(m_bench.spec().holes[c.handle.hole].id.text)
                              : c.handle.kind == Handle::Kind::Foot ? tr("tube")
                                                                    : tr("stopper");
         QString line = tr("%1: %2 → %3").arg(name, text::lengthNumber(c.from, m_unit), text::length(c.to, m_unit));

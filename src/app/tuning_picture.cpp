@@ -22,7 +22,8 @@ void drawSign(QPainter& painter, const QPointF& at, double cents, double toleran
         return;
     }
     const double up = cents > 0.0 ? -1.0 : 1.0;
-    painter.drawPolygon(QPolygonF{at + QPointF(0.0, up * size * 1.2), at + QPointF(-size, -up * size * 0.7), at + QPointF(size, -up * size * 0.7)});
+    painter.drawPolygon(QPolygonF{at + QPointF(0.0, up * size * 1.2), at + QPointF(-size, -up * size * 0.7),
+                                  at + QPointF(size, -up * size * 0.7)});
 }
 
 QColor colourOf(double cents, double tolerance)
@@ -147,7 +148,9 @@ void TuningPicture::paintEvent(QPaintEvent* /*event*/)
     m_highest = highest;
 
     const QRectF field = this->field();
-    const auto y = [&](double cents) { return field.top() + (highest - cents) / (highest - lowest) * field.height(); };
+    const auto y = [&](double cents) {
+        return field.top() + (highest - cents) / (highest - lowest) * field.height();
+    };
     const double column = field.width() / static_cast<double>(m_notes.size());
 
     painter.setFont(Style::small());
@@ -158,15 +161,18 @@ void TuningPicture::paintEvent(QPaintEvent* /*event*/)
         const QString label = v == 0.0 ? tr("0") : text::wholeCents(v);
         painter.drawText(QRectF(0.0, y(v) - 9.0, field.left() - 8.0, 18.0), Qt::AlignRight | Qt::AlignVCenter, label);
     }
-    painter.drawText(QRectF(0.0, 2.0, 0.6 * width(), 18.0), Qt::AlignLeft | Qt::AlignVCenter, tr("cents   ▲ sharp   ● in tolerance   ▼ flat"));
-    painter.drawText(QRectF(field.right() - 0.4 * width(), 2.0, 0.4 * width(), 18.0), Qt::AlignRight | Qt::AlignVCenter, m_afterLegend);
+    painter.drawText(QRectF(0.0, 2.0, 0.6 * width(), 18.0), Qt::AlignLeft | Qt::AlignVCenter,
+                     tr("cents   ▲ sharp   ● in tolerance   ▼ flat"));
+    painter.drawText(QRectF(field.right() - 0.4 * width(), 2.0, 0.4 * width(), 18.0), Qt::AlignRight | Qt::AlignVCenter,
+                     m_afterLegend);
 
     for (std::size_t i = 0; i < m_notes.size(); ++i) {
         const PictureNote& n = m_notes[i];
         const double x = field.left() + (static_cast<double>(i) + 0.5) * column;
         if (static_cast<int>(i) == m_picked) {
             painter.setPen(QPen(c.cool, 2.0));
-            painter.drawLine(QPointF(x - column * 0.34, field.bottom() + 29.0), QPointF(x + column * 0.34, field.bottom() + 29.0));
+            painter.drawLine(QPointF(x - column * 0.34, field.bottom() + 29.0),
+                             QPointF(x + column * 0.34, field.bottom() + 29.0));
         }
         painter.setPen(Qt::NoPen);
         painter.setBrush(c.within);

@@ -150,8 +150,13 @@ void Workpiece::drawBody(QPainter& painter, const Scale& s) const
         painter.drawRect(QRectF(s.left - 1.0, s.axis - r0 - wall - 1.0, cut, wall + 2.0));
         painter.setPen(QPen(c.ink, 1.5));
         painter.setBrush(c.wood);
-        painter.drawPolygon(QPolygonF{{s.left + cut, s.axis - r0}, {s.left + cut + wall * 1.6, s.axis - r0 - wall}, {s.left + cut + wall * 1.6, s.axis - r0}});
-        painter.drawPolygon(QPolygonF{{s.left - 34.0, s.axis - r0 + 6.0}, {s.left, s.axis - r0 + 4.0}, {s.left, s.axis + r0}, {s.left - 34.0, s.axis + r0}});
+        painter.drawPolygon(QPolygonF{{s.left + cut, s.axis - r0},
+                                      {s.left + cut + wall * 1.6, s.axis - r0 - wall},
+                                      {s.left + cut + wall * 1.6, s.axis - r0}});
+        painter.drawPolygon(QPolygonF{{s.left - 34.0, s.axis - r0 + 6.0},
+                                      {s.left, s.axis - r0 + 4.0},
+                                      {s.left, s.axis + r0},
+                                      {s.left - 34.0, s.axis + r0}});
         painter.drawLine(QPointF(s.left - 34.0, s.axis - r0 - wall), QPointF(s.left - 2.0, s.axis - r0 - wall));
     } else if (const auto* t = std::get_if<Transverse>(&spec.excitation)) {
         const double half = t->holeLength.metres() / 2.0 * s.perMetre;
@@ -171,7 +176,8 @@ void Workpiece::drawHoles(QPainter& painter, const Scale& s) const
     const InstrumentSpec& spec = m_instrument->spec();
     const double wall = spec.wall.metres() * s.across;
     const Fingering* fingering = m_fingering ? m_instrument->find(*m_fingering) : nullptr;
-    const auto closed = fingering == nullptr ? std::vector<bool>(spec.holes.size(), false) : m_instrument->closedHoles(*fingering);
+    const auto closed =
+        fingering == nullptr ? std::vector<bool>(spec.holes.size(), false) : m_instrument->closedHoles(*fingering);
     for (std::size_t i = 0; i < spec.holes.size(); ++i) {
         const Hole& h = spec.holes[i];
         const double r = m_instrument->boreDiameterAt(h.at).metres() / 2.0 * s.across;
@@ -203,7 +209,8 @@ void Workpiece::drawHoles(QPainter& painter, const Scale& s) const
         painter.drawText(name, Qt::AlignHCenter | Qt::AlignVCenter, QString::fromStdString(h.id.text));
         painter.setPen(picked ? c.cool : c.pencil);
         if (m_sensitivities.empty())
-            painter.drawText(name.translated(0.0, 17.0), Qt::AlignHCenter | Qt::AlignVCenter, text::lengthNumber(h.diameter, m_unit));
+            painter.drawText(name.translated(0.0, 17.0), Qt::AlignHCenter | Qt::AlignVCenter,
+                             text::lengthNumber(h.diameter, m_unit));
         if (picked)
             painter.drawLine(QPointF(x - 16.0, 20.0), QPointF(x + 16.0, 20.0));
     }
@@ -223,7 +230,8 @@ void Workpiece::drawGhost(QPainter& painter, const Scale& s) const
             return;
         const double r = m_instrument->boreDiameterAt(h->at).metres() / 2.0 * s.across;
         // At least two pixels beyond the edge, so that a tenth of a millimetre is seen.
-        const double half = std::max(wantedSize(*m_ghost).metres() / 2.0 * s.perMetre, h->diameter.metres() / 2.0 * s.perMetre + 2.0);
+        const double half =
+            std::max(wantedSize(*m_ghost).metres() / 2.0 * s.perMetre, h->diameter.metres() / 2.0 * s.perMetre + 2.0);
         const double top = h->side == Side::Front ? s.axis - r - wall : s.axis + r;
         painter.drawRect(QRectF(s.x(h->at) - half, top - 3.0, 2.0 * half, wall + 6.0));
         painter.setFont(Style::small());
@@ -240,7 +248,9 @@ void Workpiece::drawSensitivities(QPainter& painter, const Scale& s) const
     if (m_sensitivities.empty())
         return;
     const Colours& c = Style::current().colours();
-    const auto penOf = [&](std::size_t k) { return k == 0 ? QPen(c.ink, 1.5) : QPen(c.cool, 1.5, k == 1 ? Qt::DashLine : Qt::DotLine); };
+    const auto penOf = [&](std::size_t k) {
+        return k == 0 ? QPen(c.ink, 1.5) : QPen(c.cool, 1.5, k == 1 ? Qt::DashLine : Qt::DotLine);
+    };
     const auto worth = [](Cents v) {
         const double tenths = std::round(v.cents() * 10.0) / 10.0;
         return tenths == 0.0 ? QStringLiteral("0") : text::cents(tenths);
@@ -257,11 +267,13 @@ void Workpiece::drawSensitivities(QPainter& painter, const Scale& s) const
         const double row = 2.0 + 17.0 * (static_cast<double>(k) + 1.0);
         // The legend stands over the mouth, where no hole is.
         painter.drawLine(QPointF(s.left - 34.0, row + 9.0), QPointF(s.left - 12.0, row + 9.0));
-        painter.drawText(QRectF(s.left - 6.0, row, 220.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter, tr("register %1").arg(m_sensitivities[k].registerNumber));
+        painter.drawText(QRectF(s.left - 6.0, row, 220.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter,
+                         tr("register %1").arg(m_sensitivities[k].registerNumber));
         const auto& holes = m_instrument->spec().holes;
         for (std::size_t i = 0; i < holes.size() && i < n.holes.size(); ++i)
             painter.drawText(QRectF(s.x(holes[i].at) - 30.0, row, 60.0, 18.0), Qt::AlignCenter, worth(n.holes[i]));
-        painter.drawText(QRectF(s.x(m_instrument->length()) - 4.0, row, 60.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter, worth(n.foot));
+        painter.drawText(QRectF(s.x(m_instrument->length()) - 4.0, row, 60.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter,
+                         worth(n.foot));
         QPolygonF curve;
         for (const auto& p : n.bore)
             curve << QPointF(s.x(p.at), s.axis - (largest > 0.0 ? p.perTenthOverCentimetre.cents() / largest : 0.0) * tall);
@@ -315,7 +327,8 @@ QPointF Workpiece::grip(const Handle& handle) const
         return {s.x(h.at), h.side == Side::Front ? s.axis - r - wall / 2.0 : s.axis + r + wall / 2.0};
     }
     case Handle::Kind::Foot: return {s.x(shape.length()), s.axis};
-    case Handle::Kind::Stopper: return {s.left - std::get<Transverse>(shape.spec().excitation).stopper.metres() * s.perMetre, s.axis};
+    case Handle::Kind::Stopper:
+        return {s.left - std::get<Transverse>(shape.spec().excitation).stopper.metres() * s.perMetre, s.axis};
     }
     return {};
 }
@@ -402,7 +415,9 @@ void Workpiece::mouseMoveEvent(QMouseEvent* event)
     m_lastPlace = event->position();
     const double fine = event->modifiers().testFlag(Qt::ShiftModifier) ? 0.1 : 1.0;
     const double along = way.x() / scale().perMetre;
-    const double change = m_held->kind == Handle::Kind::Hole ? -way.y() * holeGear_m : m_held->kind == Handle::Kind::Foot ? along : -along;
+    const double change = m_held->kind == Handle::Kind::Hole   ? -way.y() * holeGear_m
+                          : m_held->kind == Handle::Kind::Foot ? along
+                                                               : -along;
     m_heldSize_m += change * fine;
     Q_EMIT dragged(*m_held, Metres::fromMetres(m_heldSize_m));
 }
@@ -423,7 +438,8 @@ void Workpiece::keyPressEvent(QKeyEvent* event)
     // Left and right follow the drawing: the foot is on the right.
     const auto handles = handlesOf(*m_instrument);
     auto at = std::find(handles.begin(), handles.end(), *m_held);
-    const double step_m = (event->modifiers().testFlag(Qt::ShiftModifier) ? 1e-5 : 1e-4) * (m_held->kind == Handle::Kind::Hole ? 1.0 : 5.0);
+    const double step_m =
+        (event->modifiers().testFlag(Qt::ShiftModifier) ? 1e-5 : 1e-4) * (m_held->kind == Handle::Kind::Hole ? 1.0 : 5.0);
     const Metres size = sizeOf(*m_instrument, *m_held);
     switch (event->key()) {
     case Qt::Key_Left: m_held = std::next(at) == handles.end() ? *at : *std::next(at); break;

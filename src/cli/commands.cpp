@@ -139,7 +139,8 @@ Answer predict(const std::string& path, const PredictAsked& asked)
 {
     const auto formulas = acoustics::formulasFromName(asked.formulas);
     if (!formulas)
-        return Error{ErrorCode::BadValue, "--formulas", asked.formulas + "; known: lefebvre-scavone-2012, dubos-nederveen-1999, keefe-1990"};
+        return Error{ErrorCode::BadValue, "--formulas",
+                     asked.formulas + "; known: lefebvre-scavone-2012, dubos-nederveen-1999, keefe-1990"};
     std::optional<Workbook> book;
     if (isWorkbook(path)) {
         auto store = Store::open(path, Store::Mode::Look);
@@ -281,7 +282,8 @@ Json contractJson(const Advice& a)
     if (a.state == AdviceState::Finished) {
         Json left = Json::array();
         for (const auto& l : a.left)
-            left.push_back({{"fingering", l.fingering.text}, {"cents", tidy(l.off.cents())}, {"why", text::left(l).toStdString()}});
+            left.push_back(
+                {{"fingering", l.fingering.text}, {"cents", tidy(l.off.cents())}, {"why", text::left(l).toStdString()}});
         json["left"] = left;
     }
     Json steps = Json::array();
@@ -380,7 +382,8 @@ Answer checkBook(const std::string& path)
     for (const Entry& e : store->book().entries())
         if (const auto* r = std::get_if<ReadingEntry>(&e.body); r != nullptr && r->hasTake)
             ++takes;
-    return Json{{"ok", true}, {"entries", store->book().entries().size()}, {"takes", takes}, {"cuts", store->book().cuts().size()}};
+    return Json{
+        {"ok", true}, {"entries", store->book().entries().size()}, {"takes", takes}, {"cuts", store->book().cuts().size()}};
 }
 
 } // namespace
@@ -404,7 +407,11 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     c->add_option("book", book, "BOOK.dowel")->required();
     c->add_option("--spec", file, "SPEC.json")->required();
     c->add_option("--practice", practice, "make it a practice blank of this seed");
-    c->callback([&] { work = [&] { return create(book, file, practice); }; });
+    c->callback([&] {
+        work = [&] {
+            return create(book, file, practice);
+        };
+    });
 
     auto* p = app.add_subcommand("predict", "What every fingering is forecast to sound");
     p->add_option("file", book, "SPEC.json or BOOK.dowel")->required();
@@ -415,12 +422,20 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     p->add_option("--gradient", asked.gradient, "degrees per metre towards the foot, negative where it cools");
     p->add_option("--formulas", asked.formulas, "side holes: lefebvre-scavone-2012, dubos-nederveen-1999 or keefe-1990");
     p->add_flag("--full", asked.full, "add strength, colour, spread between formulas and sensitivities to each note");
-    p->callback([&] { work = [&] { return predict(book, asked); }; });
+    p->callback([&] {
+        work = [&] {
+            return predict(book, asked);
+        };
+    });
 
     auto* a = app.add_subcommand("analyse", "Find and measure the notes of a recording");
     a->add_option("take", file, "TAKE.wav or TAKE.flac")->required();
     a->add_option("--expect", expect, "the fingering's first register in hertz");
-    a->callback([&] { work = [&] { return analyseTake(file, expect); }; });
+    a->callback([&] {
+        work = [&] {
+            return analyseTake(file, expect);
+        };
+    });
 
     auto* m = app.add_subcommand("measure", "Keep readings in a workbook");
     m->add_option("book", book, "BOOK.dowel")->required();
@@ -436,27 +451,47 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     m->callback([&] {
         if (take.empty() == sessionFile.empty())
             throw CLI::ValidationError("measure", "needs --fingering with --take, or --session");
-        work = [&] { return take.empty() ? measureSession(book, sessionFile) : measureTake(book, fingering, take, celsius); };
+        work = [&] {
+            return take.empty() ? measureSession(book, sessionFile) : measureTake(book, fingering, take, celsius);
+        };
     });
 
     auto* v = app.add_subcommand("advise", "The next work to do");
     v->add_option("book", book, "BOOK.dowel")->required();
-    v->callback([&] { work = [&] { return adviseNext(book); }; });
+    v->callback([&] {
+        work = [&] {
+            return adviseNext(book);
+        };
+    });
 
     auto* k = app.add_subcommand("cut", "Record work done, as the calipers say");
     k->add_option("book", book, "BOOK.dowel")->required();
     k->add_option("--step", file, "STEP.json")->required();
-    k->callback([&] { work = [&] { return recordCut(book, file); }; });
+    k->callback([&] {
+        work = [&] {
+            return recordCut(book, file);
+        };
+    });
 
     auto* e = app.add_subcommand("export", "Write the workbook in an open format");
     e->add_option("book", book, "BOOK.dowel")->required();
-    e->add_option("--as", format, "spec, json or csv")->required()->check(CLI::IsMember({"spec", "json", "csv", "svg", "dxf", "pdf", "ics"}));
+    e->add_option("--as", format, "spec, json or csv")
+        ->required()
+        ->check(CLI::IsMember({"spec", "json", "csv", "svg", "dxf", "pdf", "ics"}));
     e->add_option("--out", outFile, "file to write")->required();
-    e->callback([&] { work = [&] { return exportAs(book, format, outFile); }; });
+    e->callback([&] {
+        work = [&] {
+            return exportAs(book, format, outFile);
+        };
+    });
 
     auto* q = app.add_subcommand("check", "Integrity of the file and of its record");
     q->add_option("book", book, "BOOK.dowel")->required();
-    q->callback([&] { work = [&] { return checkBook(book); }; });
+    q->callback([&] {
+        work = [&] {
+            return checkBook(book);
+        };
+    });
 
     try {
         std::vector<std::string> reversed(arguments.rbegin(), arguments.rend());
@@ -480,7 +515,8 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
             return 0;
         }
         const std::string message = text::sentence(answer.error()).toStdString();
-        const Json json{{"error", {{"code", codeName(answer.error().code)}, {"message", message}, {"where", answer.error().where}}}};
+        const Json json{
+            {"error", {{"code", codeName(answer.error().code)}, {"message", message}, {"where", answer.error().where}}}};
         out << json.dump(2, ' ', false, Json::error_handler_t::replace) << '\n';
         err << message << '\n';
     } catch (const std::exception& problem) {

@@ -28,14 +28,10 @@ Json stepJson(const AdviceStep& s)
     Json forecast = Json::array();
     for (const auto& f : s.forecast)
         forecast.push_back(jsonOf(f));
-    Json json{{"cut", jsonOf(s.cut)},
-              {"from_mm", tidy(s.from.millimetres())},
-              {"note", s.reason.note.text},
-              {"note_now_cents", s.reason.now.cents()},
-              {"guarded", s.reason.guarded},
-              {"goal_mm", tidy(s.reason.goal.millimetres())},
-              {"then_measure", s.thenMeasure},
-              {"hear", idList(s.hear)},
+    Json json{{"cut", jsonOf(s.cut)},          {"from_mm", tidy(s.from.millimetres())},
+              {"note", s.reason.note.text},    {"note_now_cents", s.reason.now.cents()},
+              {"guarded", s.reason.guarded},   {"goal_mm", tidy(s.reason.goal.millimetres())},
+              {"then_measure", s.thenMeasure}, {"hear", idList(s.hear)},
               {"forecast", forecast}};
     if (s.bit)
         json["bit_mm"] = tidy(s.bit->millimetres());
@@ -54,7 +50,9 @@ AdviceStep stepFrom(JsonReader r, const Json& json, std::optional<Error>& error)
             error = cut.error();
     }
     s.from = Metres::fromMillimetres(r.number("from_mm"));
-    s.reason = {{r.text("note")}, Cents::fromCents(r.number("note_now_cents")), r.boolean("guarded", false),
+    s.reason = {{r.text("note")},
+                Cents::fromCents(r.number("note_now_cents")),
+                r.boolean("guarded", false),
                 Metres::fromMillimetres(r.number("goal_mm"))};
     s.thenMeasure = r.boolean("then_measure", true);
     s.hear = idsFrom(r, "hear");
@@ -79,7 +77,9 @@ std::vector<NoteForecast> forecastFrom(JsonReader& reader)
 {
     std::vector<NoteForecast> all;
     for (auto& r : reader.objects("forecast")) {
-        all.push_back({{r.text("fingering")}, Cents::fromCents(r.number("now_cents")), Cents::fromCents(r.number("after_cents")),
+        all.push_back({{r.text("fingering")},
+                       Cents::fromCents(r.number("now_cents")),
+                       Cents::fromCents(r.number("after_cents")),
                        Cents::fromCents(r.number("sd_cents"))});
         r.finish();
     }
@@ -103,9 +103,8 @@ Json jsonOf(const Advice& a)
               {"fingerings", idList(a.fingerings)},
               {"left", left}};
     if (a.contradiction)
-        json["contradiction"] = {{"kind", kindName(a.contradiction->kind)},
-                                 {"what", a.contradiction->what},
-                                 {"amount", a.contradiction->amount}};
+        json["contradiction"] = {
+            {"kind", kindName(a.contradiction->kind)}, {"what", a.contradiction->what}, {"amount", a.contradiction->amount}};
     return json;
 }
 
@@ -130,7 +129,8 @@ Result<Advice> adviceFromJson(const Json& json)
         const auto why = leftFromName(l.text("why"));
         if (!why)
             l.fail(ErrorCode::BadValue, "why", "is not known");
-        a.left.push_back({{l.text("fingering")}, Cents::fromCents(l.number("off_cents")), why.value_or(LeftOver::Why::Compromise)});
+        a.left.push_back(
+            {{l.text("fingering")}, Cents::fromCents(l.number("off_cents")), why.value_or(LeftOver::Why::Compromise)});
         l.finish();
     }
     if (r.has("contradiction")) {

@@ -91,7 +91,9 @@ struct Memory
 SF_VIRTUAL_IO memoryCalls()
 {
     SF_VIRTUAL_IO io{};
-    io.get_filelen = [](void* user) { return static_cast<sf_count_t>(static_cast<Memory*>(user)->bytes.size()); };
+    io.get_filelen = [](void* user) {
+        return static_cast<sf_count_t>(static_cast<Memory*>(user)->bytes.size());
+    };
     io.seek = [](sf_count_t offset, int whence, void* user) {
         auto* m = static_cast<Memory*>(user);
         const sf_count_t base = whence == SEEK_CUR ? m->at : whence == SEEK_END ? static_cast<sf_count_t>(m->bytes.size()) : 0;
@@ -116,7 +118,9 @@ SF_VIRTUAL_IO memoryCalls()
         m->at += count;
         return count;
     };
-    io.tell = [](void* user) { return static_cast<Memory*>(user)->at; };
+    io.tell = [](void* user) {
+        return static_cast<Memory*>(user)->at;
+    };
     return io;
 }
 

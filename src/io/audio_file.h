@@ -2,8 +2,8 @@
 // Sound in and out of files and memory by libsndfile: WAV, FLAC and what else it reads. Channels are averaged to one.
 #pragma once
 
-#include "core/hearing/take.h"
 #include "core/base/result.h"
+#include "core/hearing/take.h"
 
 #include <string>
 #include <vector>

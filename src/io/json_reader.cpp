@@ -56,7 +56,9 @@ Status writeFileWhole(const std::string& path, const std::string& content)
     }
     good = good && ::fsync(fd) == 0;
     good = ::close(fd) == 0 && good;
-    struct stat old{};
+    struct stat old
+    {
+    };
     if (good && ::stat(path.c_str(), &old) == 0) // an existing file's rights stay
         good = ::chmod(beside.c_str(), old.st_mode & 07777U) == 0;
     if (!good || std::rename(beside.c_str(), path.c_str()) != 0) {

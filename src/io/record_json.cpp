@@ -42,12 +42,8 @@ HeardNote noteFrom(JsonReader r)
 Json bodyJson(const EntryBody& body)
 {
     if (const auto* r = std::get_if<ReadingEntry>(&body)) {
-        Json json{{"fingering", r->fingering.text},
-                  {"hz", r->pitch.hertz()},
-                  {"sd_cents", r->sd.cents()},
-                  {"celsius", tidy(r->air.celsius())},
-                  {"source", sourceName(r->source)},
-                  {"has_take", r->hasTake}};
+        Json json{{"fingering", r->fingering.text},    {"hz", r->pitch.hertz()},          {"sd_cents", r->sd.cents()},
+                  {"celsius", tidy(r->air.celsius())}, {"source", sourceName(r->source)}, {"has_take", r->hasTake}};
         if (r->note)
             json["note"] = jsonOf(*r->note);
         return json;
@@ -99,7 +95,9 @@ Result<Cut> cutFromJson(const Json& json)
 {
     std::optional<Error> error;
     JsonReader r(json, "", error);
-    const auto mm = [&r](const std::string& key) { return Metres::fromMillimetres(r.number(key)); };
+    const auto mm = [&r](const std::string& key) {
+        return Metres::fromMillimetres(r.number(key));
+    };
     const std::string kind = r.text("kind");
     Cut cut;
     if (kind == "enlarge")
@@ -167,7 +165,8 @@ Result<NumberSession> sessionFromJson(const Json& json)
         r.fail(ErrorCode::MissingKey, "readings", "must be there");
     constexpr double usualSd_cents = 2.0;
     for (auto& one : r.objects("readings")) {
-        s.readings.push_back({{one.text("fingering")}, Hertz::fromHertz(one.number("hz")),
+        s.readings.push_back({{one.text("fingering")},
+                              Hertz::fromHertz(one.number("hz")),
                               Cents::fromCents(one.number("sd_cents", usualSd_cents))});
         one.finish();
     }

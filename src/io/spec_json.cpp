@@ -146,12 +146,8 @@ Json excitationJson(const Excitation& e)
         return json;
     }
     if (const auto* t = std::get_if<Transverse>(&e))
-        return {{"kind", "transverse"},
-                {"hole_length_mm", mm(t->holeLength)},
-                {"hole_width_mm", mm(t->holeWidth)},
-                {"chimney_mm", mm(t->chimney)},
-                {"stopper_mm", mm(t->stopper)},
-                {"lip_cover", t->lipCover}};
+        return {{"kind", "transverse"},         {"hole_length_mm", mm(t->holeLength)}, {"hole_width_mm", mm(t->holeWidth)},
+                {"chimney_mm", mm(t->chimney)}, {"stopper_mm", mm(t->stopper)},        {"lip_cover", t->lipCover}};
     const auto& c = std::get<ClosedTop>(e);
     return {{"kind", c.lip ? "lip" : "reed"}, {"volume_mm3", tidy(c.volume.cubicMillimetres())}};
 }
@@ -316,20 +312,21 @@ Json jsonOf(const Instrument& instrument)
     if (s.tuning.gradient_K_m != 0.0)
         tuning["gradient_c_per_m"] = tidy(s.tuning.gradient_K_m);
     Json json{{"format", "dowel-instrument"},
-            {"version", 1},
-            {"name", s.name},
-            {"family", familyName(s.family)},
-            {"excitation", excitationJson(s.excitation)},
-            {"bore", bore},
-            {"wall_mm", mm(s.wall)},
-            {"foot", s.foot == Foot::Closed ? "closed" : "open"},
-            {"holes", holes},
-            {"tuning", tuning},
-            {"fingerings", fingerings},
-            {"tools", tools},
-            {"limits", limits}};
+              {"version", 1},
+              {"name", s.name},
+              {"family", familyName(s.family)},
+              {"excitation", excitationJson(s.excitation)},
+              {"bore", bore},
+              {"wall_mm", mm(s.wall)},
+              {"foot", s.foot == Foot::Closed ? "closed" : "open"},
+              {"holes", holes},
+              {"tuning", tuning},
+              {"fingerings", fingerings},
+              {"tools", tools},
+              {"limits", limits}};
     for (const auto& slide : s.slides)
-        json["slides"].push_back({{"at_mm", mm(slide.at)}, {"out_mm", mm(slide.out)}, {"gap_diameter_mm", mm(slide.gapDiameter)}});
+        json["slides"].push_back(
+            {{"at_mm", mm(slide.at)}, {"out_mm", mm(slide.out)}, {"gap_diameter_mm", mm(slide.gapDiameter)}});
     return json;
 }
 

@@ -14,7 +14,8 @@ namespace {
 std::string number(double v, int decimals)
 {
     std::array<char, 64> buffer{};
-    const auto [end, problem] = std::to_chars(buffer.data(), buffer.data() + buffer.size(), v, std::chars_format::fixed, decimals);
+    const auto [end, problem] =
+        std::to_chars(buffer.data(), buffer.data() + buffer.size(), v, std::chars_format::fixed, decimals);
     return problem == std::errc() ? std::string(buffer.data(), end) : std::string();
 }
 
@@ -43,8 +44,8 @@ std::string recordCsv(const Workbook& book)
             what = r->fingering.text;
             const Fingering* f = book.specified().find(r->fingering);
             values = number(r->pitch.hertz(), 4) + "," +
-                     (f != nullptr ? number(centsBetween(r->pitch, f->target).cents(), 2) : "") + "," +
-                     number(r->sd.cents(), 2) + ",,";
+                     (f != nullptr ? number(centsBetween(r->pitch, f->target).cents(), 2) : "") + "," + number(r->sd.cents(), 2) +
+                     ",,";
         } else if (const auto* c = std::get_if<CutEntry>(&e.body)) {
             const auto hole = holeOf(c->cut);
             what = std::string(kindName(c->cut)) + (hole ? " " + hole->text : "");

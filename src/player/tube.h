@@ -33,13 +33,13 @@ struct Tube
     std::vector<TubeHole> holes; ///< foot upwards
     bool footClosed = false;
     Mouth mouth = Mouth::Window;
-    double mouthArea_m2 = 3e-5;    ///< window or uncovered embouchure hole
-    double mouthDepth_m = 0.006;   ///< its length with all corrections, at 700 Hz
-    double mouthSlope = 0.0;       ///< power law of that length over frequency
-    double upstream_m = 0.0;       ///< closed tube above the mouth
-    double volume_m3 = 0.0;        ///< ClosedTop only
+    double mouthArea_m2 = 3e-5;  ///< window or uncovered embouchure hole
+    double mouthDepth_m = 0.006; ///< its length with all corrections, at 700 Hz
+    double mouthSlope = 0.0;     ///< power law of that length over frequency
+    double upstream_m = 0.0;     ///< closed tube above the mouth
+    double volume_m3 = 0.0;      ///< ClosedTop only
     double kelvin = 293.15;
-    double roughness = 1.0;        ///< on the wall losses
+    double roughness = 1.0; ///< on the wall losses
 };
 
 /// Frequency of the n-th register in hertz; nothing where the tube has none below its cutoff.

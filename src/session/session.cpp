@@ -35,8 +35,8 @@ std::string described(Hertz pitch, const Expectation& expected, Hertz a4)
     std::ostringstream s;
     s.imbue(std::locale::classic());
     s.precision(1);
-    s << std::fixed << pitch.hertz() << " Hz (" << nearestNote(pitch, a4).name << "), expected about " << expected.pitch.hertz() << " Hz ("
-      << nearestNote(expected.pitch, a4).name << ")";
+    s << std::fixed << pitch.hertz() << " Hz (" << nearestNote(pitch, a4).name << "), expected about " << expected.pitch.hertz()
+      << " Hz (" << nearestNote(expected.pitch, a4).name << ")";
     return s.str();
 }
 
@@ -134,8 +134,8 @@ Result<Store::NewEntry> withTake(ReadingEntry reading, const Samples& samples)
     return Store::NewEntry{std::move(reading), std::move(*flac)};
 }
 
-Result<EntryId> keepTake(Store& store, const FingeringId& fingering, const Samples& samples, Temperature room, ReadingSource source,
-                         const Cancel& cancel)
+Result<EntryId> keepTake(Store& store, const FingeringId& fingering, const Samples& samples, Temperature room,
+                         ReadingSource source, const Cancel& cancel)
 {
     auto reading = readingFrom(store.book(), fingering, samples, room, source, cancel);
     if (!reading)
@@ -150,7 +150,8 @@ Result<CutEntry> cutEntry(const Workbook& book, const Cut& cut)
 {
     const auto from = presentSize(book.present(), cut);
     if (!from)
-        return Error{ErrorCode::UnknownName, std::string(kindName(cut)), holeOf(cut) ? holeOf(cut)->text : "nothing of that kind here"};
+        return Error{ErrorCode::UnknownName, std::string(kindName(cut)),
+                     holeOf(cut) ? holeOf(cut)->text : "nothing of that kind here"};
     CutEntry entry{cut, *from, {}, {}};
     // Advice speaks of the shape it was given for: only a step of advice newer than the last cut counts.
     for (auto it = book.entries().rbegin(); it != book.entries().rend(); ++it) {

@@ -127,7 +127,8 @@ public:
     }
     Statement& bind(int at, const std::string& v)
     {
-        m_good = m_good && sqlite3_bind_text64(m_statement.get(), at + 1, v.data(), v.size(), SQLITE_TRANSIENT, SQLITE_UTF8) == SQLITE_OK;
+        m_good = m_good &&
+                 sqlite3_bind_text64(m_statement.get(), at + 1, v.data(), v.size(), SQLITE_TRANSIENT, SQLITE_UTF8) == SQLITE_OK;
         return *this;
     }
     Statement& bind(int at, const Store::Flac& v)
@@ -141,7 +142,8 @@ public:
     [[nodiscard]] std::string text(int at) const
     {
         const auto* p = static_cast<const char*>(sqlite3_column_blob(m_statement.get(), at));
-        return p == nullptr ? std::string() : std::string(p, static_cast<std::size_t>(sqlite3_column_bytes(m_statement.get(), at)));
+        return p == nullptr ? std::string()
+                            : std::string(p, static_cast<std::size_t>(sqlite3_column_bytes(m_statement.get(), at)));
     }
     [[nodiscard]] Store::Flac blob(int at) const
     {
@@ -165,7 +167,9 @@ Status run(sqlite3* db, const std::string& path, const std::string& sql)
 /// a power cut, not only a crash.
 Status makeDurable(sqlite3* db, const std::string& path)
 {
-    return run(db, path, "PRAGMA journal_mode = DELETE; PRAGMA synchronous = EXTRA; PRAGMA foreign_keys = ON; PRAGMA trusted_schema = OFF;");
+    return run(
+        db, path,
+        "PRAGMA journal_mode = DELETE; PRAGMA synchronous = EXTRA; PRAGMA foreign_keys = ON; PRAGMA trusted_schema = OFF;");
 }
 
 Result<Database> openDatabase(const std::string& path, int flags)
@@ -199,7 +203,8 @@ Status recognise(const std::string& path)
         return Error{ErrorCode::NotAWorkbook, path, "is a database of another program"};
     const std::uint32_t version = big(60);
     if (version > schemaVersion)
-        return Error{ErrorCode::NewerVersion, path, "version " + std::to_string(version) + "; known: " + std::to_string(schemaVersion)};
+        return Error{ErrorCode::NewerVersion, path,
+                     "version " + std::to_string(version) + "; known: " + std::to_string(schemaVersion)};
     return Done{};
 }
 
@@ -321,7 +326,8 @@ Result<Store> Store::open(const std::string& path, Mode mode)
     auto specified = io::specFromText(spec, "specification");
     if (!specified)
         return Error{ErrorCode::Damaged, "specification", specified.error().where + ": " + specified.error().facts};
-    auto parts = std::make_unique<Parts>(Parts{path, std::move(lock), std::move(*db), Workbook(std::move(*specified)), hashOf(spec.data(), spec.size())});
+    auto parts = std::make_unique<Parts>(
+        Parts{path, std::move(lock), std::move(*db), Workbook(std::move(*specified)), hashOf(spec.data(), spec.size())});
     if (auto ok = parts->load(); !ok)
         return ok.error();
     return Store(std::move(parts));

@@ -21,10 +21,12 @@ const char* pattern(ErrorCode code)
     case ErrorCode::Exists: return QT_TRANSLATE_NOOP("Errors", "%1 %2 and is not overwritten. Choose another name.");
     case ErrorCode::NotAWorkbook: return QT_TRANSLATE_NOOP("Errors", "%1 is no Dowel workbook: it %2. Open a .dowel file.");
     case ErrorCode::NewerVersion:
-        return QT_TRANSLATE_NOOP("Errors", "%1 was written by a newer Dowel (%2). Open it with that version; it was not changed.");
+        return QT_TRANSLATE_NOOP("Errors",
+                                 "%1 was written by a newer Dowel (%2). Open it with that version; it was not changed.");
     case ErrorCode::InUse: return QT_TRANSLATE_NOOP("Errors", "%1 %2. Close it there first.");
     case ErrorCode::Damaged:
-        return QT_TRANSLATE_NOOP("Errors", "The workbook is damaged at %1: %2. Open a copy from your backup; this one was not changed.");
+        return QT_TRANSLATE_NOOP("Errors",
+                                 "The workbook is damaged at %1: %2. Open a copy from your backup; this one was not changed.");
     case ErrorCode::BadSyntax: return QT_TRANSLATE_NOOP("Errors", "%1 is not valid JSON: %2. Mend it there.");
     case ErrorCode::UnknownKey: return QT_TRANSLATE_NOOP("Errors", "%1 %2. Remove it or check its spelling.");
     case ErrorCode::MissingKey: return QT_TRANSLATE_NOOP("Errors", "%1 %2. Add it.");
@@ -40,7 +42,8 @@ const char* pattern(ErrorCode code)
     case ErrorCode::WrongNote:
         return QT_TRANSLATE_NOOP("Errors", "That was not %1: %2. Check the fingers and the register, then play it again.");
     case ErrorCode::OutOfModelRange:
-        return QT_TRANSLATE_NOOP("Errors", "The model finds no such note on this shape: %1, %2. Check bore, holes and fingering.");
+        return QT_TRANSLATE_NOOP("Errors",
+                                 "The model finds no such note on this shape: %1, %2. Check bore, holes and fingering.");
     case ErrorCode::Cancelled: return QT_TRANSLATE_NOOP("Errors", "Stopped.");
     case ErrorCode::Internal:
         return QT_TRANSLATE_NOOP("Errors", "Something inside Dowel failed at %1: %2. Nothing was lost; please report it.");

@@ -76,7 +76,8 @@ QString left(const LeftOver& l)
     switch (l.why) {
     case LeftOver::Why::SharpAlready:
         return tr("%1: removing wood cannot lower it. Wax in its hole, or another fingering, would.").arg(note);
-    case LeftOver::Why::HoleAtLimit: return tr("%1: its hole is as wide as it may be. Undercutting would raise it a little.").arg(note);
+    case LeftOver::Why::HoleAtLimit:
+        return tr("%1: its hole is as wide as it may be. Undercutting would raise it a little.").arg(note);
     case LeftOver::Why::FootAtLimit: return tr("%1: the tube is as short as it may be.").arg(note);
     case LeftOver::Why::Compromise: return tr("%1: the best compromise with its neighbours and its other register.").arg(note);
     }
@@ -87,10 +88,12 @@ QString contradiction(const Contradiction& c)
 {
     switch (c.kind) {
     case Contradiction::Kind::Hole:
-        return tr("The readings do not fit the measures: %1 behaves as if it were %2 mm %3. Measure it again, look for a leak or a "
+        return tr("The readings do not fit the measures: %1 behaves as if it were %2 mm %3. Measure it again, look for a leak or "
+                  "a "
                   "chip, and check that the fingerings were the ones asked for.",
                   "%3 larger or smaller")
-            .arg(QString::fromStdString(c.what), QString::number(std::abs(c.amount), 'f', 2), c.amount > 0.0 ? tr("larger") : tr("smaller"));
+            .arg(QString::fromStdString(c.what), QString::number(std::abs(c.amount), 'f', 2),
+                 c.amount > 0.0 ? tr("larger") : tr("smaller"));
     case Contradiction::Kind::Temperature:
         return tr("The readings do not fit the measures: all notes together would need air %1 °C %2 than can be. Check the room "
                   "temperature (degrees Celsius), the tube's length and the bore.",
@@ -120,12 +123,15 @@ QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
                  QString::number(r->air.celsius(), 'f', 1));
     }
     if (const auto* c = std::get_if<CutEntry>(&entry.body)) {
-        const QString done = tr("%1: %2 to %3", "work, from, to").arg(work(c->cut), length(c->from, unit), length(wantedSize(c->cut), unit));
+        const QString done =
+            tr("%1: %2 to %3", "work, from, to").arg(work(c->cut), length(c->from, unit), length(wantedSize(c->cut), unit));
         return c->advised ? tr("%1 (advised %2)").arg(done, length(*c->advised, unit)) : done;
     }
     if (const auto* a = std::get_if<Advice>(&entry.body)) {
         switch (a->state) {
-        case AdviceState::Measure: return a->fingerings.size() == 1 ? tr("Advice: listen to one fingering") : tr("Advice: listen to %1 fingerings").arg(a->fingerings.size());
+        case AdviceState::Measure:
+            return a->fingerings.size() == 1 ? tr("Advice: listen to one fingering")
+                                             : tr("Advice: listen to %1 fingerings").arg(a->fingerings.size());
         case AdviceState::MakeCut:
             return tr("Advice: %1 to %2").arg(work(a->steps.front().cut), length(wantedSize(a->steps.front().cut), unit));
         case AdviceState::Finished: return tr("Advice: done, %1 of %2 notes within tolerance").arg(a->withinTolerance).arg(a->of);

@@ -36,7 +36,8 @@ private Q_SLOTS:
     {
         const Shape s = Shape::of(fixtures::whistle());
         const Model m(s, {});
-        for (const NoteQuery& q : {NoteQuery{std::vector<bool>(6, true), 1}, NoteQuery{{false, false, true, true, true, true}, 2}}) {
+        for (const NoteQuery& q :
+             {NoteQuery{std::vector<bool>(6, true), 1}, NoteQuery{{false, false, true, true, true, true}, 2}}) {
             const auto a = m.answers(std::span(&q, 1))->front();
             // Half power: the admittance falls by sqrt(2) where the reactance has grown to the resistance.
             const double peak = std::abs(1.0 / m.total(a.hertz, q));
@@ -45,7 +46,8 @@ private Q_SLOTS:
                 double high = 0.1;
                 for (int i = 0; i < 60; ++i) {
                     const double middle = 0.5 * (low + high);
-                    (std::abs(1.0 / m.total(a.hertz * (1.0 + direction * middle), q)) > peak / std::sqrt(2.0) ? low : high) = middle;
+                    (std::abs(1.0 / m.total(a.hertz * (1.0 + direction * middle), q)) > peak / std::sqrt(2.0) ? low : high) =
+                        middle;
                 }
                 return low;
             };
@@ -92,15 +94,19 @@ private Q_SLOTS:
                 most = std::max(most, std::abs(m.tubeImpedance(f, q)) / zc);
             return most;
         };
-        QVERIFY2(swing(0.5 * cutoff) > 2.5 * swing(1.5 * cutoff), qPrintable(QStringLiteral("%1 and %2, cutoff %3").arg(swing(0.5 * cutoff)).arg(swing(1.5 * cutoff)).arg(cutoff)));
+        QVERIFY2(
+            swing(0.5 * cutoff) > 2.5 * swing(1.5 * cutoff),
+            qPrintable(QStringLiteral("%1 and %2, cutoff %3").arg(swing(0.5 * cutoff)).arg(swing(1.5 * cutoff)).arg(cutoff)));
     }
     void aReedPipesSecondHarmonicHasNoResonance()
     {
         Shape s = pipe(0.5, 0.0146);
         s.excitation[0] = 1e-9;
         const auto harmonicity = colourOf(s, {{}, 1}).harmonicity;
-        QVERIFY(std::none_of(harmonicity.begin(), harmonicity.end(), [](const Harmonicity& h) { return h.harmonic == 2 || h.harmonic == 4; }));
-        const auto third = std::find_if(harmonicity.begin(), harmonicity.end(), [](const Harmonicity& h) { return h.harmonic == 3; });
+        QVERIFY(std::none_of(harmonicity.begin(), harmonicity.end(),
+                             [](const Harmonicity& h) { return h.harmonic == 2 || h.harmonic == 4; }));
+        const auto third =
+            std::find_if(harmonicity.begin(), harmonicity.end(), [](const Harmonicity& h) { return h.harmonic == 3; });
         QVERIFY(third != harmonicity.end());
         VERIFY_NEAR(third->cents, 0.0, 15.0);
     }

@@ -44,9 +44,11 @@ std::vector<Case> casesOf(const Shape& s)
     };
     for (std::size_t k = 0; k < excitationMeasures; ++k)
         if (s.excitation[k] > 0.0)
-            cases.push_back({ParameterLayout::excitation(k), [k](Shape& x, Calibration&, double h) { x.excitation[k] += h; }, 1e-4 * s.excitation[k]});
+            cases.push_back({ParameterLayout::excitation(k), [k](Shape& x, Calibration&, double h) { x.excitation[k] += h; },
+                             1e-4 * s.excitation[k]});
     for (std::size_t i = 0; i < s.bore.size(); ++i)
-        cases.push_back({ParameterLayout::stationDiameter(i), [i](Shape& x, Calibration&, double h) { x.bore[i].diameter_m += h; }, 1e-7});
+        cases.push_back(
+            {ParameterLayout::stationDiameter(i), [i](Shape& x, Calibration&, double h) { x.bore[i].diameter_m += h; }, 1e-7});
     for (std::size_t i = 0; i < s.slides.size(); ++i)
         cases.push_back({at.slideOut(i), [i](Shape& x, Calibration&, double h) { x.slides[i].out_m += h; }, 1e-6});
     for (std::size_t i = 0; i < s.holes.size(); ++i) {
@@ -132,7 +134,11 @@ private Q_SLOTS:
                 // Six digits of the derivative, or what 2e-8 cent in either frequency leaves of the difference.
                 const double tolerance = std::max(2e-6 * std::abs(difference), 4e-8 / one.step);
                 QVERIFY2(std::abs(derivative - difference) <= tolerance,
-                         qPrintable(QStringLiteral("parameter %1, note %2: %3 against %4").arg(one.parameter).arg(i).arg(derivative, 0, 'g', 10).arg(difference, 0, 'g', 10)));
+                         qPrintable(QStringLiteral("parameter %1, note %2: %3 against %4")
+                                        .arg(one.parameter)
+                                        .arg(i)
+                                        .arg(derivative, 0, 'g', 10)
+                                        .arg(difference, 0, 'g', 10)));
             }
         }
     }

@@ -55,12 +55,13 @@ private Q_SLOTS:
         VERIFY_NEAR(airAt(Temperature::fromCelsius(20.0)).speed_m_s, 343.2, 1e-9); // ISO 9613-1, definition
         // Ten degrees are 29 to 30 cents (common practice, no source); 20 to 25 degrees 14.6 (acoustics.md, checked there).
         const auto cents = [](double a, double b) {
-            return 1200.0 * std::log2(airAt(Temperature::fromCelsius(b)).speed_m_s / airAt(Temperature::fromCelsius(a)).speed_m_s);
+            return 1200.0 *
+                   std::log2(airAt(Temperature::fromCelsius(b)).speed_m_s / airAt(Temperature::fromCelsius(a)).speed_m_s);
         };
         VERIFY_NEAR(cents(20.0, 25.0), 14.6, 0.1);
         VERIFY_NEAR(cents(15.0, 25.0), 29.5, 0.5);
         const Air air = airAt(Temperature::fromCelsius(20.0));
-        VERIFY_NEAR(air.density_kg_m3, 1.204, 0.001);     // US Standard Atmosphere 1976, at 20 degrees (from memory)
+        VERIFY_NEAR(air.density_kg_m3, 1.204, 0.001);      // US Standard Atmosphere 1976, at 20 degrees (from memory)
         VERIFY_NEAR(air.viscosity_Pa_s, 1.81e-5, 0.02e-5); // handbook value at 20 degrees (from memory)
         VERIFY_NEAR(air.prandtl, 0.71, 0.01);
     }
@@ -118,7 +119,9 @@ private Q_SLOTS:
     void everyPieceIsReciprocal()
     {
         const auto m = mediumAt(25.0, 930.0);
-        const auto determinant = [](const Matrix<Complex>& t) { return std::abs(t.a * t.d - t.b * t.c - 1.0); };
+        const auto determinant = [](const Matrix<Complex>& t) {
+            return std::abs(t.a * t.d - t.b * t.c - 1.0);
+        };
         VERIFY_NEAR(determinant(boreSegment(m, Complex(0.004), Complex(0.009), Complex(0.12), 12)), 0.0, 1e-12);
         for (const bool closed : {true, false}) {
             VERIFY_NEAR(determinant(plainHole(m, 0.007, 0.003, 0.004, 0.003, closed)), 0.0, 1e-12);
@@ -139,7 +142,8 @@ private Q_SLOTS:
         const double a = k * x1 * std::sin(k * x1) + std::cos(k * x1);
         const double b = k * x1 * std::cos(k * x1) - std::sin(k * x1);
         const double p = (a * std::sin(k * x2) + b * std::cos(k * x2)) / x2;
-        const double dp = (a * (k * x2 * std::cos(k * x2) - std::sin(k * x2)) - b * (k * x2 * std::sin(k * x2) + std::cos(k * x2))) / (x2 * x2);
+        const double dp =
+            (a * (k * x2 * std::cos(k * x2) - std::sin(k * x2)) - b * (k * x2 * std::sin(k * x2) + std::cos(k * x2))) / (x2 * x2);
         const double area = std::numbers::pi * slope * slope * x2 * x2;
         const Complex expected = Complex(0.0, -1.0) * 2.0 * std::numbers::pi * 500.0 * 1.2041 * p / (area * -dp) * -1.0;
         VERIFY_NEAR(std::abs(measured.imag() / expected.imag()), 1.0, 2e-3);
@@ -166,7 +170,8 @@ private Q_SLOTS:
         // and within 0.07 at 1 (acoustics.md). Read back out of the open hole at low frequency.
         for (const double delta : {0.2, 0.4, 0.6, 0.8}) {
             const double d = delta;
-            const double ls = 0.822 - 0.095 * d - 1.566 * d * d + 2.138 * d * d * d - 1.640 * std::pow(d, 4) + 0.502 * std::pow(d, 5);
+            const double ls =
+                0.822 - 0.095 * d - 1.566 * d * d + 2.138 * d * d * d - 1.640 * std::pow(d, 4) + 0.502 * std::pow(d, 5);
             const double dubos = 0.82 - 0.193 * d - 1.09 * d * d + 1.27 * d * d * d - 0.71 * std::pow(d, 4);
             VERIFY_NEAR(ls, dubos, 0.01);
             const auto m = mediumAt(20.0, 20.0, 1e-9);
@@ -182,7 +187,8 @@ private Q_SLOTS:
     void anUndercutHoleConductsBetter()
     {
         const auto m = mediumAt(20.0, 500.0);
-        QVERIFY(std::abs(plainHole(m, 0.007, 0.003, 0.0045, 0.004, false).c) > 1.1 * std::abs(plainHole(m, 0.007, 0.003, 0.003, 0.004, false).c));
+        QVERIFY(std::abs(plainHole(m, 0.007, 0.003, 0.0045, 0.004, false).c) >
+                1.1 * std::abs(plainHole(m, 0.007, 0.003, 0.003, 0.004, false).c));
     }
 };
 

@@ -21,7 +21,8 @@ Medium<Complex> medium(double loss = 1.0, double f = hertz)
 }
 
 /// Effective length of an open hole, from its inertance at low frequency, in metres.
-double openLength(double radius, double chimney, const HoleFittings& fittings, HoleFormulas set, double share = 1.0, double sink = 0.0)
+double openLength(double radius, double chimney, const HoleFittings& fittings, HoleFormulas set, double share = 1.0,
+                  double sink = 0.0)
 {
     const double low = 20.0;
     const auto m = medium(1e-9, low);
@@ -176,9 +177,11 @@ private Q_SLOTS:
     void aRampedLipAndACoverChangeTheWindowAsTheirShapeSays()
     {
         const auto inertance = [](double cover, double ramp) {
-            MouthInputs<Complex> in{{293.15}, 2.0 * std::numbers::pi * 700.0, 1.0, 0.0, 0.0, 0.007, {0.005, 0.009, 0.003, 0.0, cover, ramp}, {}};
+            MouthInputs<Complex> in{{293.15}, 2.0 * std::numbers::pi * 700.0,          1.0, 0.0, 0.0,
+                                    0.007,    {0.005, 0.009, 0.003, 0.0, cover, ramp}, {}};
             const auto air = AirOf<Complex>::at(in.air);
-            return mouthLoad(Shape::Mouth::Duct, in, air).imag() / (2.0 * std::numbers::pi * 700.0) * 0.005 * 0.009 / air.density.real();
+            return mouthLoad(Shape::Mouth::Duct, in, air).imag() / (2.0 * std::numbers::pi * 700.0) * 0.005 * 0.009 /
+                   air.density.real();
         };
         const double plain = inertance(0.0, 0.0);
         VERIFY_NEAR(inertance(0.002, 0.0) - plain, 0.001, 1e-9); // half of a cover's height
@@ -187,7 +190,10 @@ private Q_SLOTS:
         double integral = 0.0;
         const int n = 200;
         for (int i = 0; i <= n; ++i)
-            integral += (i == 0 || i == n ? 1.0 : i % 2 == 1 ? 4.0 : 2.0) / (1.0 + 0.003 * i / n * slope / 0.005) * 0.003 / n / 3.0;
+            integral += (i == 0 || i == n ? 1.0
+                         : i % 2 == 1     ? 4.0
+                                          : 2.0) /
+                        (1.0 + 0.003 * i / n * slope / 0.005) * 0.003 / n / 3.0;
         VERIFY_NEAR(inertance(0.0, slope) - plain, integral - 0.003, 1e-9);
     }
     void aStepsInertanceHasItsLimits()

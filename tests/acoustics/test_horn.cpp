@@ -28,8 +28,8 @@ double radiusAt(const Shape& s, double at)
 {
     for (std::size_t i = 1; i < s.bore.size(); ++i)
         if (at <= s.bore[i].at_m)
-            return 0.5 * (s.bore[i - 1].diameter_m + (s.bore[i].diameter_m - s.bore[i - 1].diameter_m) * (at - s.bore[i - 1].at_m) /
-                                                         (s.bore[i].at_m - s.bore[i - 1].at_m));
+            return 0.5 * (s.bore[i - 1].diameter_m + (s.bore[i].diameter_m - s.bore[i - 1].diameter_m) *
+                                                         (at - s.bore[i - 1].at_m) / (s.bore[i].at_m - s.bore[i - 1].at_m));
     return 0.5 * s.bore.back().diameter_m;
 }
 
@@ -41,7 +41,8 @@ Complex riccati(const Shape& s, double hertz)
     const auto air = AirOf<Complex>::at({293.15});
     const auto medium = Medium<Complex>::at(air, Complex(omega), Complex(1.0));
     const double foot = radiusAt(s, s.bore.back().at_m);
-    const Complex load = radiationImpedance(air, Complex(foot), Complex(omega), walledEnd(omega / air.speed * foot, Complex(foot / (foot + s.wall_m))));
+    const Complex load = radiationImpedance(air, Complex(foot), Complex(omega),
+                                            walledEnd(omega / air.speed * foot, Complex(foot / (foot + s.wall_m))));
     const double scale = 1e6;
     State z{load.real() / scale, load.imag() / scale};
     const auto slope = [&](const State& now, State& out, double x) {

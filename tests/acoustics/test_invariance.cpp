@@ -51,9 +51,11 @@ Shape randomShape(Random& r)
     s.wall_m = r.uniform(0.001, 0.006);
     s.footClosed = r.uniform() < 0.15;
     if (s.mouth == Shape::Mouth::Duct)
-        s.excitation = {r.uniform(0.003, 0.008), r.uniform(0.3, 0.8) * top, s.wall_m, r.uniform() < 0.3 ? 0.01 : 0.0, 0.001, r.uniform(0.0, 3.0)};
+        s.excitation = {r.uniform(0.003, 0.008), r.uniform(0.3, 0.8) * top, s.wall_m, r.uniform() < 0.3 ? 0.01 : 0.0, 0.001,
+                        r.uniform(0.0, 3.0)};
     else if (s.mouth == Shape::Mouth::Transverse)
-        s.excitation = {r.uniform(0.4, 0.7) * top, r.uniform(0.4, 0.7) * top, s.wall_m, r.uniform(0.008, 0.03), r.uniform(0.0, 0.5), 0.0};
+        s.excitation = {r.uniform(0.4, 0.7) * top, r.uniform(0.4, 0.7) * top, s.wall_m,
+                        r.uniform(0.008, 0.03),    r.uniform(0.0, 0.5),       0.0};
     else
         s.excitation[0] = r.uniform(1e-7, 4e-6);
     if (r.uniform() < 0.4)
@@ -95,7 +97,8 @@ private Q_SLOTS:
             const auto& b = coarse.bore[i + 1];
             const int parts = b.at_m - a.at_m > 0.01 ? 13 : 1;
             for (int k = 0; k < parts; ++k)
-                fine.bore.push_back({a.at_m + (b.at_m - a.at_m) * k / parts, a.diameter_m + (b.diameter_m - a.diameter_m) * k / parts});
+                fine.bore.push_back(
+                    {a.at_m + (b.at_m - a.at_m) * k / parts, a.diameter_m + (b.diameter_m - a.diameter_m) * k / parts});
         }
         fine.bore.push_back(coarse.bore.back());
         for (const Calibration& c : {Calibration{}, breathed()}) {
@@ -125,7 +128,9 @@ private Q_SLOTS:
     void inchesChangeNothing()
     {
         InstrumentSpec inches = fixtures::eightHoleSpec();
-        const auto there = [](Metres& m) { m = Metres::fromInches(m.millimetres() / 25.4); };
+        const auto there = [](Metres& m) {
+            m = Metres::fromInches(m.millimetres() / 25.4);
+        };
         for (auto& h : inches.holes)
             for (Metres* m : {&h.at, &h.diameter, &h.undercutDiameter, &h.chimney})
                 there(*m);
@@ -220,7 +225,8 @@ private Q_SLOTS:
             double before = m.losslessPhase(60.0, q);
             for (double f = 63.0; f < 2500.0; f *= 1.03) {
                 const double now = m.losslessPhase(f, q);
-                QVERIFY2(now > before - 1e-9, qPrintable(QStringLiteral("trial %1 at %2 Hz: %3 after %4").arg(trial).arg(f).arg(now).arg(before)));
+                QVERIFY2(now > before - 1e-9,
+                         qPrintable(QStringLiteral("trial %1 at %2 Hz: %3 after %4").arg(trial).arg(f).arg(now).arg(before)));
                 before = now;
             }
         }

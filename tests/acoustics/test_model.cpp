@@ -73,7 +73,7 @@ private Q_SLOTS:
         const double first = hertz(s, still(), 1);
         const double twelfth = hertz(s, still(), 2);
         QVERIFY(first < 343.2 / 0.8 && first > 343.2 / 0.8 * 0.8); // lower than the bare tube by the window's correction
-        VERIFY_NEAR(twelfth / first, 3.0, 0.12);                     // twelfths, not octaves
+        VERIFY_NEAR(twelfth / first, 3.0, 0.12);                   // twelfths, not octaves
     }
     void aReedPipeJumpsTwelfthsAndAFluteOctaves()
     {
@@ -175,13 +175,15 @@ private Q_SLOTS:
             if (s.mouth == Shape::Mouth::Duct)
                 s.excitation = {r.uniform(0.003, 0.008), r.uniform(0.3, 0.8) * top, s.wall_m, 0.0, 0.0};
             else if (s.mouth == Shape::Mouth::Transverse)
-                s.excitation = {r.uniform(0.4, 0.7) * top, r.uniform(0.4, 0.7) * top, s.wall_m, r.uniform(0.008, 0.03), r.uniform(0.0, 0.5)};
+                s.excitation = {r.uniform(0.4, 0.7) * top, r.uniform(0.4, 0.7) * top, s.wall_m, r.uniform(0.008, 0.03),
+                                r.uniform(0.0, 0.5)};
             else
                 s.excitation[0] = r.uniform(1e-7, 4e-6);
             const auto holes = r.next() % 8;
             for (std::uint64_t i = 0; i < holes; ++i) {
                 const double d = r.uniform(0.2, 0.75) * top * 0.6;
-                s.holes.push_back({length * (0.92 - 0.07 * static_cast<double>(i)), d, std::min(d * r.uniform(1.0, 1.3), 0.6 * top), s.wall_m});
+                s.holes.push_back(
+                    {length * (0.92 - 0.07 * static_cast<double>(i)), d, std::min(d * r.uniform(1.0, 1.3), 0.6 * top), s.wall_m});
             }
             const Model m(s, Calibration{});
             std::vector<bool> closed(holes);
@@ -189,7 +191,8 @@ private Q_SLOTS:
                 closed[i] = r.uniform() < 0.5;
             for (double f = 100.0; f < 3000.0; f *= 1.17) {
                 const Complex z = m.tubeImpedance(f, {closed});
-                QVERIFY2(std::isfinite(z.real()) && z.real() > 0.0, qPrintable(QStringLiteral("trial %1 at %2 Hz").arg(trial).arg(f)));
+                QVERIFY2(std::isfinite(z.real()) && z.real() > 0.0,
+                         qPrintable(QStringLiteral("trial %1 at %2 Hz").arg(trial).arg(f)));
             }
             const NoteQuery q{closed, 1};
             const auto found = m.frequencies(std::span(&q, 1));

@@ -75,7 +75,7 @@ private Q_SLOTS:
     {
         // Levine and Schwinger 1948 print 0.6133; their integral comes to 0.6127.
         VERIFY_NEAR(unflangedEnd(Complex(1e-4)).lengthOverRadius.real(), 0.6133, 0.001);
-        VERIFY_NEAR(flangedEnd(Complex(1e-4)).lengthOverRadius.real(), 0.8216, 1e-6);   // Nomura et al. 1960 (from memory)
+        VERIFY_NEAR(flangedEnd(Complex(1e-4)).lengthOverRadius.real(), 0.8216, 1e-6); // Nomura et al. 1960 (from memory)
     }
     void aWallStandsBetweenNoneAndAPlane()
     {

@@ -50,8 +50,10 @@ QString complaint(const QMap<QString, Rule>& all, const QString& room, const QSt
         const QString other = roomOf(include);
         return other == room || rule.rooms.contains(other) ? QString() : QStringLiteral("%1 may not include %2").arg(room, other);
     }
-    const bool standard = !include.contains(QLatin1Char('/')) && !include.endsWith(QLatin1String(".h")) && include.toLower() == include;
-    const bool posix = include.startsWith(QLatin1String("sys/")) || include == QLatin1String("fcntl.h") || include == QLatin1String("unistd.h");
+    const bool standard =
+        !include.contains(QLatin1Char('/')) && !include.endsWith(QLatin1String(".h")) && include.toLower() == include;
+    const bool posix =
+        include.startsWith(QLatin1String("sys/")) || include == QLatin1String("fcntl.h") || include == QLatin1String("unistd.h");
     if (standard || posix)
         return {};
     for (const QString& prefix : rule.foreign)
@@ -71,7 +73,8 @@ private Q_SLOTS:
     {
         const auto all = rules();
         QVERIFY(all.size() > 10);
-        static const QRegularExpression form(QLatin1String("^\\s*#\\s*include\\s*([<\"])([^>\"]+)[>\"]"), QRegularExpression::MultilineOption);
+        static const QRegularExpression form(QLatin1String("^\\s*#\\s*include\\s*([<\"])([^>\"]+)[>\"]"),
+                                             QRegularExpression::MultilineOption);
         int checked = 0;
         QStringList complaints;
         const QString root = QStringLiteral(DOWEL_SOURCE "/src/");
@@ -104,7 +107,8 @@ private Q_SLOTS:
     {
         const auto all = rules();
         for (auto it = all.begin(); it != all.end(); ++it)
-            if (it.key().startsWith(QLatin1String("core/")) || it.key() == QLatin1String("store") || it.key() == QLatin1String("player"))
+            if (it.key().startsWith(QLatin1String("core/")) || it.key() == QLatin1String("store") ||
+                it.key() == QLatin1String("player"))
                 QVERIFY2(!it.value().foreign.contains(QStringLiteral("Q")), qPrintable(it.key()));
     }
 };

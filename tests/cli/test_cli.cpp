@@ -25,7 +25,10 @@ class TestCli : public QObject
 
     QTemporaryDir m_dir;
     int m_count = 0;
-    std::string place(const char* name) { return m_dir.filePath(QString::number(++m_count) + QString::fromLatin1(name)).toStdString(); }
+    std::string place(const char* name)
+    {
+        return m_dir.filePath(QString::number(++m_count) + QString::fromLatin1(name)).toStdString();
+    }
     std::string write(const char* name, const std::string& content)
     {
         const std::string path = place(name);
@@ -48,9 +51,11 @@ class TestCli : public QObject
     std::string book()
     {
         const std::string path = place(".dowel");
-        return run({"create", path, "--spec", write("spec.json", io::specText(fixtures::whistle()))}).status == 0 ? path : std::string();
+        return run({"create", path, "--spec", write("spec.json", io::specText(fixtures::whistle()))}).status == 0 ? path
+                                                                                                                  : std::string();
     }
-    std::string sessionFile(const std::vector<std::string>& ids, const player::SimulatedPlayer& player, const Instrument& shape, Random& random)
+    std::string sessionFile(const std::vector<std::string>& ids, const player::SimulatedPlayer& player, const Instrument& shape,
+                            Random& random)
     {
         Json readings = Json::array();
         for (const auto& id : ids) {
@@ -59,10 +64,7 @@ class TestCli : public QObject
         }
         return write("session.json", Json{{"celsius", 21.0}, {"readings", readings}}.dump());
     }
-    static std::vector<std::string> ids(const Json& list)
-    {
-        return list.get<std::vector<std::string>>();
-    }
+    static std::vector<std::string> ids(const Json& list) { return list.get<std::vector<std::string>>(); }
 
 private Q_SLOTS:
     void theWholeLoopByNumbersEndsWithEveryNoteHome()
@@ -79,7 +81,8 @@ private Q_SLOTS:
             const Instrument shape = Store::open(path, Store::Mode::Look)->book().present();
             if (state == "measure") {
                 QVERIFY(!a.json["fingerings"].empty());
-                const Answer m = run({"measure", path, "--session", sessionFile(ids(a.json["fingerings"]), player, shape, random)});
+                const Answer m =
+                    run({"measure", path, "--session", sessionFile(ids(a.json["fingerings"]), player, shape, random)});
                 QVERIFY2(m.status == 0, m.words.c_str());
             } else if (state == "cut") {
                 const Json& step = a.json["steps"][0];
@@ -105,9 +108,11 @@ private Q_SLOTS:
         QVERIFY(cuts <= 25);
         const Instrument shape = Store::open(path, Store::Mode::Look)->book().present();
         for (const Fingering& f : shape.spec().fingerings) {
-            const double off = 1200.0 * std::log2(player.truth(shape, f, Temperature::fromCelsius(20.0))->hertz() / f.target.hertz());
+            const double off =
+                1200.0 * std::log2(player.truth(shape, f, Temperature::fromCelsius(20.0))->hertz() / f.target.hertz());
             QVERIFY2(off < 6.0, f.id.text.c_str());
-            QVERIFY2(std::abs(off) < 8.0, f.id.text.c_str()); // readings by ear wander by a cent; the window's loop is held to six
+            QVERIFY2(std::abs(off) < 8.0,
+                     f.id.text.c_str()); // readings by ear wander by a cent; the window's loop is held to six
         }
         const Answer check = run({"check", path});
         QCOMPARE(check.status, 0);
@@ -168,8 +173,8 @@ private Q_SLOTS:
         const Answer a = run({"analyse", wav, "--expect", "587"});
         QCOMPARE(a.status, 0);
         const Json& n = a.json["notes"][0];
-        for (const char* key : {"start_s", "end_s", "hz", "sd_cents", "drift_cents", "vibrato_cents", "vibrato_hz", "harmonics_db", "noise_db",
-                                "centroid_hz", "register", "flags"})
+        for (const char* key : {"start_s", "end_s", "hz", "sd_cents", "drift_cents", "vibrato_cents", "vibrato_hz",
+                                "harmonics_db", "noise_db", "centroid_hz", "register", "flags"})
             QVERIFY2(n.contains(key), key);
         VERIFY_NEAR(n["hz"].get<double>(), 1174.0, 0.05);
         QCOMPARE(n["register"].get<int>(), 2);
@@ -198,13 +203,15 @@ private Q_SLOTS:
         QCOMPARE(refused.status, 1);
         QCOMPARE(refused.json["error"]["code"].get<std::string>(), std::string("wrong_note"));
         QVERIFY(refused.json["error"]["message"].get<std::string>().find("D5") != std::string::npos);
-        QCOMPARE(run({"measure", path, "--fingering", "X1", "--take", good}).json["error"]["code"].get<std::string>(), std::string("unknown_name"));
+        QCOMPARE(run({"measure", path, "--fingering", "X1", "--take", good}).json["error"]["code"].get<std::string>(),
+                 std::string("unknown_name"));
         QCOMPARE(run({"check", path}).json["entries"].get<int>(), 1);
     }
     void aSessionIsTakenWholeOrNotAtAll()
     {
         const std::string path = book();
-        const auto file = write("s.json", R"({"celsius": 21, "readings": [{"fingering": "D5", "hz": 580}, {"fingering": "E5", "hz": 1300}]})");
+        const auto file =
+            write("s.json", R"({"celsius": 21, "readings": [{"fingering": "D5", "hz": 580}, {"fingering": "E5", "hz": 1300}]})");
         const Answer a = run({"measure", path, "--session", file});
         QCOMPARE(a.status, 1);
         QCOMPARE(a.json["error"]["where"].get<std::string>(), std::string("/readings/1/E5"));
@@ -215,19 +222,23 @@ private Q_SLOTS:
     void cutsThatCannotBeAreRefused()
     {
         const std::string path = book();
-        const Answer smaller = run({"cut", path, "--step", write("c.json", R"({"kind": "enlarge", "hole": "h1", "diameter_mm": 4.0})")});
+        const Answer smaller =
+            run({"cut", path, "--step", write("c.json", R"({"kind": "enlarge", "hole": "h1", "diameter_mm": 4.0})")});
         QCOMPARE(smaller.status, 1);
         QCOMPARE(smaller.json["error"]["code"].get<std::string>(), std::string("not_removable"));
-        QCOMPARE(run({"cut", path, "--step", write("c.json", R"({"kind": "enlarge", "hole": "h9", "diameter_mm": 6})")}).status, 1);
+        QCOMPARE(run({"cut", path, "--step", write("c.json", R"({"kind": "enlarge", "hole": "h9", "diameter_mm": 6})")}).status,
+                 1);
         QCOMPARE(run({"cut", path, "--step", write("c.json", R"({"kind": "move_stopper", "stopper_mm": 6})")}).status, 1);
-        const Answer fine = run({"cut", path, "--step", write("c.json", R"({"kind": "undercut", "hole": "h1", "undercut_diameter_mm": 6.5})")});
+        const Answer fine =
+            run({"cut", path, "--step", write("c.json", R"({"kind": "undercut", "hole": "h1", "undercut_diameter_mm": 6.5})")});
         QCOMPARE(fine.status, 0);
         VERIFY_NEAR(fine.json["from_mm"].get<double>(), 5.3, 1e-9);
     }
     void exportsAreWrittenAndReadBack()
     {
         const std::string path = book();
-        QCOMPARE(run({"cut", path, "--step", write("c.json", R"({"kind": "enlarge", "hole": "h1", "diameter_mm": 6.0})")}).status, 0);
+        QCOMPARE(run({"cut", path, "--step", write("c.json", R"({"kind": "enlarge", "hole": "h1", "diameter_mm": 6.0})")}).status,
+                 0);
         const std::string spec = place("out.json");
         QCOMPARE(run({"export", path, "--as", "spec", "--out", spec}).status, 0);
         const auto back = io::readSpecFile(spec);
@@ -237,17 +248,26 @@ private Q_SLOTS:
         QCOMPARE(run({"export", path, "--as", "csv", "--out", csv}).status, 0);
         QVERIFY(QFile::exists(QString::fromStdString(csv)));
         QCOMPARE(run({"export", path, "--as", "json", "--out", place("out2.json")}).status, 0);
-        QCOMPARE(run({"export", path, "--as", "csv", "--out", "/no/such/folder/a.csv"}).json["error"]["code"].get<std::string>(), std::string("unwritable"));
+        QCOMPARE(run({"export", path, "--as", "csv", "--out", "/no/such/folder/a.csv"}).json["error"]["code"].get<std::string>(),
+                 std::string("unwritable"));
     }
     void errorsCarryCodeMessageAndPlace_data()
     {
         QTest::addColumn<QString>("patch");
         QTest::addColumn<QString>("code");
         QTest::addColumn<QString>("where");
-        QTest::newRow("hole outside") << R"({"holes": [{"id": "h1", "at_mm": 400, "diameter_mm": 6}]})" << "bad_geometry" << "/holes/h1/at_mm";
-        QTest::newRow("too wide") << R"({"holes": [{"id": "h1", "at_mm": 200, "diameter_mm": 16}]})" << "bad_geometry" << "/holes/h1/diameter_mm";
-        QTest::newRow("stations") << R"({"bore": [{"at_mm": 0, "diameter_mm": 12}, {"at_mm": -3, "diameter_mm": 12}]})" << "bad_geometry" << "/bore/1/at_mm";
-        QTest::newRow("unknown key") << R"({"wal_mm": 3})" << "unknown_key" << "/wal_mm";
+        QTest::newRow("hole outside") << R"({"holes": [{"id": "h1", "at_mm": 400, "diameter_mm": 6}]})"
+                                      << "bad_geometry"
+                                      << "/holes/h1/at_mm";
+        QTest::newRow("too wide") << R"({"holes": [{"id": "h1", "at_mm": 200, "diameter_mm": 16}]})"
+                                  << "bad_geometry"
+                                  << "/holes/h1/diameter_mm";
+        QTest::newRow("stations") << R"({"bore": [{"at_mm": 0, "diameter_mm": 12}, {"at_mm": -3, "diameter_mm": 12}]})"
+                                  << "bad_geometry"
+                                  << "/bore/1/at_mm";
+        QTest::newRow("unknown key") << R"({"wal_mm": 3})"
+                                     << "unknown_key"
+                                     << "/wal_mm";
     }
     void errorsCarryCodeMessageAndPlace()
     {
@@ -271,7 +291,10 @@ private Q_SLOTS:
         QCOMPARE(run({"advise", text}).json["error"]["code"].get<std::string>(), std::string("not_a_workbook"));
         QCOMPARE(run({"check", "/no/such.dowel"}).json["error"]["code"].get<std::string>(), std::string("unreadable"));
         const std::string path = book();
-        QCOMPARE(run({"create", path, "--spec", write("spec.json", io::specText(fixtures::whistle()))}).json["error"]["code"].get<std::string>(), std::string("exists"));
+        QCOMPARE(run({"create", path, "--spec", write("spec.json", io::specText(fixtures::whistle()))})
+                     .json["error"]["code"]
+                     .get<std::string>(),
+                 std::string("exists"));
         const auto held = Store::open(path, Store::Mode::Work);
         VERIFY_OK(held);
         QCOMPARE(run({"advise", path}).json["error"]["code"].get<std::string>(), std::string("in_use"));

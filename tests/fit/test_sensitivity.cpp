@@ -25,7 +25,8 @@ private Q_SLOTS:
             QCOMPARE(s->holes.size(), std::size_t(6));
             QVERIFY(!s->stopper && s->window);
             const auto moved = [&](const Cut& more, const Cut& less) {
-                return (posterior->cents(applied(w, more).value()).value()[note] - posterior->cents(applied(w, less).value()).value()[note]);
+                return (posterior->cents(applied(w, more).value()).value()[note] -
+                        posterior->cents(applied(w, less).value()).value()[note]);
             };
             for (std::size_t i = 0; i < 6; ++i) {
                 const HoleId hole = w.spec().holes[i].id;
@@ -60,7 +61,8 @@ private Q_SLOTS:
             std::vector<Station> bore;
             for (const Station& b : w.spec().bore)
                 bore.push_back(b);
-            for (const Station& b : {station(at - 5.01, 0.0), station(at - 5.0, 0.1), station(at + 5.0, 0.1), station(at + 5.01, 0.0)})
+            for (const Station& b :
+                 {station(at - 5.01, 0.0), station(at - 5.0, 0.1), station(at + 5.0, 0.1), station(at + 5.01, 0.0)})
                 bore.insert(std::find_if(bore.begin(), bore.end(), [&](const Station& x) { return x.at > b.at; }), b);
             spec.bore = bore;
             const double change = posterior->cents(Instrument::make(spec).value()).value()[note] - before;

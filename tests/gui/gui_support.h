@@ -27,7 +27,11 @@ public:
     QStringList files;
     int unexpected = 0;
     QString fileToOpen(QWidget* /*parent*/, const QString& /*caption*/, const QString& /*filter*/) override { return take(); }
-    QString fileToWrite(QWidget* /*parent*/, const QString& /*caption*/, const QString& /*suggestion*/, const QString& /*filter*/) override { return take(); }
+    QString fileToWrite(QWidget* /*parent*/, const QString& /*caption*/, const QString& /*suggestion*/,
+                        const QString& /*filter*/) override
+    {
+        return take();
+    }
 
 private:
     QString take()

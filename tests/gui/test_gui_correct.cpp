@@ -68,7 +68,9 @@ private Q_SLOTS:
         double sum = 0.0;
         for (const NoteState& n : desk.document().counsel()->now)
             sum += std::abs(n.cents);
-        QVERIFY(desk.find<QLabel>("tuningSummary")->text().contains(QStringLiteral("on average %1 cents").arg(sum / 14.0, 0, 'f', 1)));
+        QVERIFY(desk.find<QLabel>("tuningSummary")
+                    ->text()
+                    .contains(QStringLiteral("on average %1 cents").arg(sum / 14.0, 0, 'f', 1)));
         const QString words = desk.find<QWidget>("tuningPicture")->accessibleDescription();
         QVERIFY2(words.contains(QStringLiteral("D5 −")) && words.contains(QLatin1String("after the cut")), qPrintable(words));
     }

@@ -53,7 +53,8 @@ private Q_SLOTS:
         QCOMPARE(table->rowCount(), 8);    // six holes, foot, window
         auto* picture = desk.find<QWidget>("tuningPicture");
         // A click under the second column: E5, which its own hole h1 moves most.
-        QTest::mouseClick(picture, Qt::LeftButton, Qt::NoModifier, QPoint(64 + static_cast<int>((picture->width() - 72) / 14.0 * 1.5), 200));
+        QTest::mouseClick(picture, Qt::LeftButton, Qt::NoModifier,
+                          QPoint(64 + static_cast<int>((picture->width() - 72) / 14.0 * 1.5), 200));
         QCOMPARE(desk.find<QComboBox>("sensitivityNote")->currentIndex(), 1);
         const auto& shown = desk.window().correctPage()->sensitivity().shown();
         QCOMPARE(shown.size(), std::size_t(2));

@@ -78,7 +78,8 @@ private Q_SLOTS:
         const QString octave = desk.file("octave.wav");
         const QString empty = desk.file("empty.wav");
         VERIFY_OK(io::writeAudioFile(good.toStdString(), tones::withSilence(tones::constantTone(580.0, 1.0, 25.0, 1), 0.2, 0.2)));
-        VERIFY_OK(io::writeAudioFile(octave.toStdString(), tones::withSilence(tones::constantTone(1165.0, 1.0, 25.0, 1), 0.2, 0.2)));
+        VERIFY_OK(
+            io::writeAudioFile(octave.toStdString(), tones::withSilence(tones::constantTone(1165.0, 1.0, 25.0, 1), 0.2, 0.2)));
         QFile(empty).open(QIODevice::WriteOnly);
         desk.answers().files = {octave, empty, good};
         desk.click("fromFileButton");

@@ -55,10 +55,13 @@ private Q_SLOTS:
         double worst = 0.0;
         double sharpest = -1e9;
         for (const Fingering& f : book->present().spec().fingerings) {
-            const double off = 1200.0 * std::log2(truth.truth(book->present(), f, book->present().spec().tuning.playedAt)->hertz() / f.target.hertz());
+            const double off =
+                1200.0 *
+                std::log2(truth.truth(book->present(), f, book->present().spec().tuning.playedAt)->hertz() / f.target.hertz());
             worst = std::max(worst, std::abs(off));
             sharpest = std::max(sharpest, off);
-            QVERIFY2(std::abs(off) <= 6.0, qPrintable(QStringLiteral("%1: %2 cents").arg(QString::fromStdString(f.id.text)).arg(off)));
+            QVERIFY2(std::abs(off) <= 6.0,
+                     qPrintable(QStringLiteral("%1: %2 cents").arg(QString::fromStdString(f.id.text)).arg(off)));
         }
         qInfo("%d cuts, %d rounds of listening, worst %.1f cents, sharpest %.1f", cuts, rounds, worst, sharpest);
         QVERIFY(cuts <= 25);

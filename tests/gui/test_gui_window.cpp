@@ -113,10 +113,12 @@ private Q_SLOTS:
         const auto widgets = desk.window().findChildren<QWidget*>();
         int looked = 0;
         for (QWidget* w : widgets) {
-            const bool acts = qobject_cast<QAbstractButton*>(w) || qobject_cast<QLineEdit*>(w) || qobject_cast<QAbstractItemView*>(w) ||
-                              qobject_cast<QAbstractSpinBox*>(w);
-            const bool inner = w->objectName().startsWith(QLatin1String("qt_")) || (w->parentWidget() && qobject_cast<QAbstractSpinBox*>(w->parentWidget())) ||
-                               QByteArray(w->metaObject()->className()).startsWith("QTableCorner") || qobject_cast<QHeaderView*>(w);
+            const bool acts = qobject_cast<QAbstractButton*>(w) || qobject_cast<QLineEdit*>(w) ||
+                              qobject_cast<QAbstractItemView*>(w) || qobject_cast<QAbstractSpinBox*>(w);
+            const bool inner = w->objectName().startsWith(QLatin1String("qt_")) ||
+                               (w->parentWidget() && qobject_cast<QAbstractSpinBox*>(w->parentWidget())) ||
+                               QByteArray(w->metaObject()->className()).startsWith("QTableCorner") ||
+                               qobject_cast<QHeaderView*>(w);
             if (!acts || inner)
                 continue;
             ++looked;

@@ -75,7 +75,8 @@ private Q_SLOTS:
             held += std::abs(off) <= 1.96 * n.sd.cents() ? 1 : 0;
         }
         std::sort(errors.begin(), errors.end());
-        qInfo("median %.4f cent, 95 %% below %.4f, intervals hold %d of %d", errors[takes / 2], errors[takes * 95 / 100], held, takes);
+        qInfo("median %.4f cent, 95 %% below %.4f, intervals hold %d of %d", errors[takes / 2], errors[takes * 95 / 100], held,
+              takes);
         QVERIFY(errors[takes / 2] < 0.04);
         QVERIFY(errors[takes * 95 / 100] < 0.25);
         QVERIFY(held >= takes * 85 / 100); // 95 % stated; sixty takes know that to a few per cent
@@ -150,14 +151,17 @@ private Q_SLOTS:
     void anyUsualSampleRateWillDo()
     {
         for (const double rate : {22050.0, 44100.0, 96000.0}) {
-            const auto found = analyse(tones::withSilence(tones::constantTone(740.0, 0.8, 30.0, 6, rate), 0.2, 0.2), std::nullopt);
+            const auto found =
+                analyse(tones::withSilence(tones::constantTone(740.0, 0.8, 30.0, 6, rate), 0.2, 0.2), std::nullopt);
             QCOMPARE(found.notes.size(), std::size_t(1));
             VERIFY_NEAR(1200.0 * std::log2(found.notes[0].pitch.hertz() / 740.0), 0.0, 0.02);
         }
     }
     void flagsSayWhatIsWrong()
     {
-        const auto has = [](const HeardNote& n, TakeFlag f) { return std::find(n.flags.begin(), n.flags.end(), f) != n.flags.end(); };
+        const auto has = [](const HeardNote& n, TakeFlag f) {
+            return std::find(n.flags.begin(), n.flags.end(), f) != n.flags.end();
+        };
         Samples loud = tones::withSilence(tones::constantTone(500.0, 0.8, 30.0, 1), 0.2, 0.2);
         for (float& v : loud.values)
             v = std::clamp(v * 8.0F, -1.0F, 1.0F);

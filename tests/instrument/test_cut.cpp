@@ -35,7 +35,8 @@ private Q_SLOTS:
         VERIFY_OK(after);
         VERIFY_NEAR(after->length().millimetres(), 270.0, 1e-9);
         for (const double at : {0.0, 100.0, 212.5, 250.0, 270.0})
-            VERIFY_NEAR(after->boreDiameterAt(mm(at)).millimetres(), fixtures::whistle().boreDiameterAt(mm(at)).millimetres(), 1e-9);
+            VERIFY_NEAR(after->boreDiameterAt(mm(at)).millimetres(), fixtures::whistle().boreDiameterAt(mm(at)).millimetres(),
+                        1e-9);
     }
     void trimmingMayPassAStation()
     {
@@ -51,7 +52,8 @@ private Q_SLOTS:
         VERIFY_OK(after);
         VERIFY_NEAR(after->boreDiameterAt(mm(60.0)).millimetres(), 14.5, 1e-9);
         for (const double at : {39.0, 81.0, 200.0})
-            VERIFY_NEAR(after->boreDiameterAt(mm(at)).millimetres(), fixtures::whistle().boreDiameterAt(mm(at)).millimetres(), 1e-6);
+            VERIFY_NEAR(after->boreDiameterAt(mm(at)).millimetres(), fixtures::whistle().boreDiameterAt(mm(at)).millimetres(),
+                        1e-6);
         QVERIFY(!applied(*after, Ream{mm(45.0), mm(75.0), mm(14.5)}));
         // What the bore gains the wall loses, and so do the chimneys there.
         const double gained = 14.5 - fixtures::whistle().boreDiameterAt(mm(60.0)).millimetres();
@@ -86,18 +88,15 @@ private Q_SLOTS:
     void woodDoesNotGrowBack()
     {
         const Instrument w = fixtures::whistle();
-        for (const Cut& cut : {Cut{Enlarge{{"h1"}, mm(5.0)}}, Cut{Undercut{{"h1"}, mm(5.0)}}, Cut{TrimFoot{mm(280.0)}}, Cut{CutUp{mm(5.0)}},
-                               Cut{Ream{mm(10.0), mm(20.0), mm(12.0)}}}) {
+        for (const Cut& cut : {Cut{Enlarge{{"h1"}, mm(5.0)}}, Cut{Undercut{{"h1"}, mm(5.0)}}, Cut{TrimFoot{mm(280.0)}},
+                               Cut{CutUp{mm(5.0)}}, Cut{Ream{mm(10.0), mm(20.0), mm(12.0)}}}) {
             const auto after = applied(w, cut);
             QVERIFY2(!after, kindName(cut).data());
             QCOMPARE(after.error().code, ErrorCode::NotRemovable);
             QVERIFY(!after.error().facts.empty());
         }
     }
-    void calipersMayReadATrifleUnder()
-    {
-        VERIFY_OK(applied(fixtures::whistle(), Enlarge{{"h1"}, mm(5.27)}));
-    }
+    void calipersMayReadATrifleUnder() { VERIFY_OK(applied(fixtures::whistle(), Enlarge{{"h1"}, mm(5.27)})); }
     void onlyFillAddsMaterial()
     {
         const auto filled = applied(fixtures::whistle(), Fill{{"h1"}, mm(5.0)});

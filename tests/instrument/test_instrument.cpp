@@ -54,65 +54,166 @@ private Q_SLOTS:
             QTest::newRow(name) << spoil << QString::fromLatin1(where);
         };
         const double nan = std::numeric_limits<double>::quiet_NaN();
-        row("one station", [](InstrumentSpec& s) { s.bore.resize(1); }, "/bore");
-        row("stations out of order", [](InstrumentSpec& s) { s.bore[1].at = mm(300.0); }, "/bore/2/at_mm");
-        row("first station not at 0", [](InstrumentSpec& s) { s.bore[0].at = mm(5.0); }, "/bore/0/at_mm");
-        row("bore of nothing", [](InstrumentSpec& s) { s.bore[1].diameter = mm(0.0); }, "/bore/1/diameter_mm");
-        row("bore of no number", [nan](InstrumentSpec& s) { s.bore[1].diameter = mm(nan); }, "/bore/1/diameter_mm");
-        row("metres for millimetres", [](InstrumentSpec& s) { s.bore[2].at = mm(277500.0); }, "/bore/2/at_mm");
-        row("negative wall", [](InstrumentSpec& s) { s.wall = mm(-1.0); }, "/wall_mm");
-        row("window wider than the tube", [](InstrumentSpec& s) { s.excitation = Duct{mm(60.0), mm(4.0), mm(2.0), {}}; },
+        row(
+            "one station", [](InstrumentSpec& s) { s.bore.resize(1); }, "/bore");
+        row(
+            "stations out of order", [](InstrumentSpec& s) { s.bore[1].at = mm(300.0); }, "/bore/2/at_mm");
+        row(
+            "first station not at 0", [](InstrumentSpec& s) { s.bore[0].at = mm(5.0); }, "/bore/0/at_mm");
+        row(
+            "bore of nothing", [](InstrumentSpec& s) { s.bore[1].diameter = mm(0.0); }, "/bore/1/diameter_mm");
+        row(
+            "bore of no number", [nan](InstrumentSpec& s) { s.bore[1].diameter = mm(nan); }, "/bore/1/diameter_mm");
+        row(
+            "metres for millimetres", [](InstrumentSpec& s) { s.bore[2].at = mm(277500.0); }, "/bore/2/at_mm");
+        row(
+            "negative wall", [](InstrumentSpec& s) { s.wall = mm(-1.0); }, "/wall_mm");
+        row(
+            "window wider than the tube",
+            [](InstrumentSpec& s) {
+                s.excitation = Duct{mm(60.0), mm(4.0), mm(2.0), {}};
+            },
             "/excitation/window_width_mm");
-        row("no lip opening", [](InstrumentSpec& s) { s.excitation = Transverse{mm(10.0), mm(9.0), mm(4.0), mm(17.0), 1.0}; },
+        row(
+            "no lip opening",
+            [](InstrumentSpec& s) {
+                s.excitation = Transverse{mm(10.0), mm(9.0), mm(4.0), mm(17.0), 1.0};
+            },
             "/excitation/lip_cover");
-        row("embouchure wider than bore", [](InstrumentSpec& s) { s.excitation = Transverse{mm(10.0), mm(19.0), mm(4.0), mm(17.0), 0.2}; },
+        row(
+            "embouchure wider than bore",
+            [](InstrumentSpec& s) {
+                s.excitation = Transverse{mm(10.0), mm(19.0), mm(4.0), mm(17.0), 0.2};
+            },
             "/excitation/hole_width_mm");
-        row("negative volume", [](InstrumentSpec& s) { s.excitation = ClosedTop{false, CubicMetres::fromCubicMetres(-1e-6)}; },
+        row(
+            "negative volume",
+            [](InstrumentSpec& s) {
+                s.excitation = ClosedTop{false, CubicMetres::fromCubicMetres(-1e-6)};
+            },
             "/excitation/volume_mm3");
-        row("a lip without a ramp's angle", [](InstrumentSpec& s) { s.excitation = Duct{mm(9.5), mm(5.5), mm(2.0), {}, {}, -1.0}; },
-            "/excitation/ramp_deg");
-        row("cover of no height", [nan](InstrumentSpec& s) { s.excitation = Duct{mm(9.5), mm(5.5), mm(2.0), {}, mm(nan), 0.0}; },
+        row(
+            "a lip without a ramp's angle",
+            [](InstrumentSpec& s) { s.excitation = Duct{mm(9.5), mm(5.5), mm(2.0), {}, {}, -1.0}; }, "/excitation/ramp_deg");
+        row(
+            "cover of no height", [nan](InstrumentSpec& s) { s.excitation = Duct{mm(9.5), mm(5.5), mm(2.0), {}, mm(nan), 0.0}; },
             "/excitation/cover_mm");
-        row("wall of nothing at a station", [](InstrumentSpec& s) { s.bore[1].wall = mm(0.0); }, "/bore/1/wall_mm");
-        row("sandpaper for a bore", [](InstrumentSpec& s) { s.bore[0].roughness = 50.0; }, "/bore/0/roughness");
-        row("a sieve", [](InstrumentSpec& s) { s.bore[0].porosity = 0.5; }, "/bore/0/porosity");
-        row("a slot for a hole", [](InstrumentSpec& s) { s.holes[2].elongation = 9.0; }, "/holes/h3/along_mm");
-        row("a hole along the tube", [](InstrumentSpec& s) { s.holes[2].slant_rad = 1.5; }, "/holes/h3/slant_deg");
-        row("slant out of the foot", [](InstrumentSpec& s) { s.holes[0].at = mm(273.0); s.holes[0].slant_rad = 1.0; }, "/holes/h1/at_mm");
-        row("slants that meet inside", [](InstrumentSpec& s) { s.holes[2].slant_rad = 1.04; s.holes[1].slant_rad = -1.04; }, "/holes/h3/at_mm");
-        row("three holes under a finger", [](InstrumentSpec& s) { s.holes[0].count = 3; }, "/holes/h1/count");
-        row("countersink narrower than its hole", [](InstrumentSpec& s) { s.holes[0].countersink = Countersink{mm(4.0), mm(1.0)}; },
+        row(
+            "wall of nothing at a station", [](InstrumentSpec& s) { s.bore[1].wall = mm(0.0); }, "/bore/1/wall_mm");
+        row(
+            "sandpaper for a bore", [](InstrumentSpec& s) { s.bore[0].roughness = 50.0; }, "/bore/0/roughness");
+        row(
+            "a sieve", [](InstrumentSpec& s) { s.bore[0].porosity = 0.5; }, "/bore/0/porosity");
+        row(
+            "a slot for a hole", [](InstrumentSpec& s) { s.holes[2].elongation = 9.0; }, "/holes/h3/along_mm");
+        row(
+            "a hole along the tube", [](InstrumentSpec& s) { s.holes[2].slant_rad = 1.5; }, "/holes/h3/slant_deg");
+        row(
+            "slant out of the foot",
+            [](InstrumentSpec& s) {
+                s.holes[0].at = mm(273.0);
+                s.holes[0].slant_rad = 1.0;
+            },
+            "/holes/h1/at_mm");
+        row(
+            "slants that meet inside",
+            [](InstrumentSpec& s) {
+                s.holes[2].slant_rad = 1.04;
+                s.holes[1].slant_rad = -1.04;
+            },
+            "/holes/h3/at_mm");
+        row(
+            "three holes under a finger", [](InstrumentSpec& s) { s.holes[0].count = 3; }, "/holes/h1/count");
+        row(
+            "countersink narrower than its hole",
+            [](InstrumentSpec& s) {
+                s.holes[0].countersink = Countersink{mm(4.0), mm(1.0)};
+            },
             "/holes/h1/countersink_diameter_mm");
-        row("countersink through the wall", [](InstrumentSpec& s) { s.holes[0].countersink = Countersink{mm(7.0), mm(3.0)}; },
+        row(
+            "countersink through the wall",
+            [](InstrumentSpec& s) {
+                s.holes[0].countersink = Countersink{mm(7.0), mm(3.0)};
+            },
             "/holes/h1/countersink_depth_mm");
-        row("a pad that touches", [](InstrumentSpec& s) { s.holes[0].pad = Pad{mm(0.0), mm(8.0)}; }, "/holes/h1/pad_height_mm");
-        row("a slide beyond the foot", [](InstrumentSpec& s) { s.slides = {{mm(300.0), mm(1.0), mm(16.0)}}; }, "/slides/0/at_mm");
-        row("a slide through a hole", [](InstrumentSpec& s) { s.slides = {{mm(118.0), mm(1.0), mm(16.0)}}; }, "/slides/0/at_mm");
-        row("a slide pushed in", [](InstrumentSpec& s) { s.slides = {{mm(60.0), mm(-1.0), mm(16.0)}}; }, "/slides/0/out_mm");
-        row("half a hole that is closed", [](InstrumentSpec& s) { s.fingerings[0].half = {{{"h1"}, 0.5}}; }, "/fingerings/D5/half");
-        row("half of nothing", [](InstrumentSpec& s) { s.fingerings[6].half = {{{"h1"}, 0.0}}; }, "/fingerings/C#6/half/h1");
-        row("rain", [](InstrumentSpec& s) { s.tuning.humidity = 1.2; }, "/tuning/humidity_percent");
-        row("foul air", [](InstrumentSpec& s) { s.tuning.carbonDioxide = 0.5; }, "/tuning/co2_percent");
-        row("a furnace at one end", [](InstrumentSpec& s) { s.tuning.gradient_K_m = 300.0; }, "/tuning/gradient_c_per_m");
-        row("hole outside the tube", [](InstrumentSpec& s) { s.holes[0].at = mm(300.0); }, "/holes/h1/at_mm");
-        row("hole over the foot's edge", [](InstrumentSpec& s) { s.holes[0].at = mm(276.0); }, "/holes/h1/at_mm");
-        row("hole wider than the bore", [](InstrumentSpec& s) { s.holes[2].diameter = s.holes[2].undercutDiameter = mm(13.0); },
+        row(
+            "a pad that touches",
+            [](InstrumentSpec& s) {
+                s.holes[0].pad = Pad{mm(0.0), mm(8.0)};
+            },
+            "/holes/h1/pad_height_mm");
+        row(
+            "a slide beyond the foot",
+            [](InstrumentSpec& s) {
+                s.slides = {{mm(300.0), mm(1.0), mm(16.0)}};
+            },
+            "/slides/0/at_mm");
+        row(
+            "a slide through a hole",
+            [](InstrumentSpec& s) {
+                s.slides = {{mm(118.0), mm(1.0), mm(16.0)}};
+            },
+            "/slides/0/at_mm");
+        row(
+            "a slide pushed in",
+            [](InstrumentSpec& s) {
+                s.slides = {{mm(60.0), mm(-1.0), mm(16.0)}};
+            },
+            "/slides/0/out_mm");
+        row(
+            "half a hole that is closed",
+            [](InstrumentSpec& s) {
+                s.fingerings[0].half = {{{"h1"}, 0.5}};
+            },
+            "/fingerings/D5/half");
+        row(
+            "half of nothing",
+            [](InstrumentSpec& s) {
+                s.fingerings[6].half = {{{"h1"}, 0.0}};
+            },
+            "/fingerings/C#6/half/h1");
+        row(
+            "rain", [](InstrumentSpec& s) { s.tuning.humidity = 1.2; }, "/tuning/humidity_percent");
+        row(
+            "foul air", [](InstrumentSpec& s) { s.tuning.carbonDioxide = 0.5; }, "/tuning/co2_percent");
+        row(
+            "a furnace at one end", [](InstrumentSpec& s) { s.tuning.gradient_K_m = 300.0; }, "/tuning/gradient_c_per_m");
+        row(
+            "hole outside the tube", [](InstrumentSpec& s) { s.holes[0].at = mm(300.0); }, "/holes/h1/at_mm");
+        row(
+            "hole over the foot's edge", [](InstrumentSpec& s) { s.holes[0].at = mm(276.0); }, "/holes/h1/at_mm");
+        row(
+            "hole wider than the bore", [](InstrumentSpec& s) { s.holes[2].diameter = s.holes[2].undercutDiameter = mm(13.0); },
             "/holes/h3/diameter_mm");
-        row("undercut narrower than hole", [](InstrumentSpec& s) { s.holes[2].undercutDiameter = mm(4.0); },
+        row(
+            "undercut narrower than hole", [](InstrumentSpec& s) { s.holes[2].undercutDiameter = mm(4.0); },
             "/holes/h3/undercut_diameter_mm");
-        row("holes out of order", [](InstrumentSpec& s) { s.holes[1].at = mm(240.0); }, "/holes/h2/at_mm");
-        row("holes that meet", [](InstrumentSpec& s) { s.holes[1].at = mm(214.0); }, "/holes/h2/at_mm");
-        row("two holes of a name", [](InstrumentSpec& s) { s.holes[1].id = {"h1"}; }, "/holes/h1/id");
-        row("too many holes", [](InstrumentSpec& s) { s.holes.assign(300, s.holes[0]); }, "/holes");
-        row("no such hole", [](InstrumentSpec& s) { s.fingerings[0].closed.push_back({"h7"}); }, "/fingerings/D5/closed");
-        row("hole closed twice", [](InstrumentSpec& s) { s.fingerings[0].closed.push_back({"h1"}); }, "/fingerings/D5/closed");
-        row("register 0", [](InstrumentSpec& s) { s.fingerings[0].registerNumber = 0; }, "/fingerings/D5/register");
-        row("no tolerance", [](InstrumentSpec& s) { s.fingerings[1].tolerance = Cents{}; }, "/fingerings/E5/tolerance_cents");
-        row("two fingerings of a name", [](InstrumentSpec& s) { s.fingerings[1].id = {"D5"}; }, "/fingerings/D5/id");
-        row("negative weight", [](InstrumentSpec& s) { s.fingerings[1].weight = -1.0; }, "/fingerings/E5/weight");
-        row("A4 of an organ pipe", [](InstrumentSpec& s) { s.tuning.a4 = Hertz::fromHertz(44.0); }, "/tuning/a4_hz");
-        row("Fahrenheit", [](InstrumentSpec& s) { s.tuning.playedAt = Temperature::fromCelsius(68.0); }, "/tuning/celsius");
-        row("bits out of order", [](InstrumentSpec& s) { std::swap(s.tools.bits[0], s.tools.bits[1]); }, "/tools/bits_mm/1");
+        row(
+            "holes out of order", [](InstrumentSpec& s) { s.holes[1].at = mm(240.0); }, "/holes/h2/at_mm");
+        row(
+            "holes that meet", [](InstrumentSpec& s) { s.holes[1].at = mm(214.0); }, "/holes/h2/at_mm");
+        row(
+            "two holes of a name", [](InstrumentSpec& s) { s.holes[1].id = {"h1"}; }, "/holes/h1/id");
+        row(
+            "too many holes", [](InstrumentSpec& s) { s.holes.assign(300, s.holes[0]); }, "/holes");
+        row(
+            "no such hole", [](InstrumentSpec& s) { s.fingerings[0].closed.push_back({"h7"}); }, "/fingerings/D5/closed");
+        row(
+            "hole closed twice", [](InstrumentSpec& s) { s.fingerings[0].closed.push_back({"h1"}); }, "/fingerings/D5/closed");
+        row(
+            "register 0", [](InstrumentSpec& s) { s.fingerings[0].registerNumber = 0; }, "/fingerings/D5/register");
+        row(
+            "no tolerance", [](InstrumentSpec& s) { s.fingerings[1].tolerance = Cents{}; }, "/fingerings/E5/tolerance_cents");
+        row(
+            "two fingerings of a name", [](InstrumentSpec& s) { s.fingerings[1].id = {"D5"}; }, "/fingerings/D5/id");
+        row(
+            "negative weight", [](InstrumentSpec& s) { s.fingerings[1].weight = -1.0; }, "/fingerings/E5/weight");
+        row(
+            "A4 of an organ pipe", [](InstrumentSpec& s) { s.tuning.a4 = Hertz::fromHertz(44.0); }, "/tuning/a4_hz");
+        row(
+            "Fahrenheit", [](InstrumentSpec& s) { s.tuning.playedAt = Temperature::fromCelsius(68.0); }, "/tuning/celsius");
+        row(
+            "bits out of order", [](InstrumentSpec& s) { std::swap(s.tools.bits[0], s.tools.bits[1]); }, "/tools/bits_mm/1");
     }
     void theImpossibleIsRefusedWithItsPlace()
     {

@@ -17,8 +17,12 @@ class TestRecordJson : public QObject
 private Q_SLOTS:
     void everyEntryGoesThereAndBack()
     {
-        const EntryBody bodies[] = {fixtures::fullReading(true), fixtures::fullReading(false), fixtures::fullCut(), fixtures::fullAdvice(),
-                                    SetAsideEntry{{7}, "played \"badly\", twice"}, PracticeEntry{123456789, Temperature::fromCelsius(19.5), 18.0}};
+        const EntryBody bodies[] = {fixtures::fullReading(true),
+                                    fixtures::fullReading(false),
+                                    fixtures::fullCut(),
+                                    fixtures::fullAdvice(),
+                                    SetAsideEntry{{7}, "played \"badly\", twice"},
+                                    PracticeEntry{123456789, Temperature::fromCelsius(19.5), 18.0}};
         for (const EntryBody& body : bodies) {
             const std::string text = io::bodyText(body);
             const auto back = io::bodyFromText(io::kindOf(body), text);
@@ -69,14 +73,18 @@ private Q_SLOTS:
     {
         QCOMPARE(io::cutFromJson(Json::parse(R"({"kind": "polish"})")).error().where, std::string("/kind"));
         QCOMPARE(io::cutFromJson(Json::parse(R"({"kind": "enlarge", "hole": "h1"})")).error().code, ErrorCode::MissingKey);
-        QCOMPARE(io::cutFromJson(Json::parse(R"({"kind": "trim_foot", "length_mm": 270, "hole": "h1"})")).error().code, ErrorCode::UnknownKey);
-        const auto session = io::sessionFromJson(Json::parse(R"({"celsius": 21.5, "readings": [{"fingering": "D5", "hz": 585.1, "sd_cents": 2.0}]})"));
+        QCOMPARE(io::cutFromJson(Json::parse(R"({"kind": "trim_foot", "length_mm": 270, "hole": "h1"})")).error().code,
+                 ErrorCode::UnknownKey);
+        const auto session = io::sessionFromJson(
+            Json::parse(R"({"celsius": 21.5, "readings": [{"fingering": "D5", "hz": 585.1, "sd_cents": 2.0}]})"));
         VERIFY_OK(session);
         VERIFY_NEAR(session->air.celsius(), 21.5, 1e-9);
         VERIFY_NEAR(session->readings.at(0).pitch.hertz(), 585.1, 1e-9);
         QCOMPARE(io::sessionFromJson(Json::parse(R"({"readings": []})")).error().where, std::string("/celsius"));
         QCOMPARE(io::sessionFromJson(Json::parse(R"({"celsius": 20})")).error().where, std::string("/readings"));
-        QCOMPARE(io::sessionFromJson(Json::parse(R"({"celsius": 20, "readings": [{"fingering": "D5", "hertz": 5}]})")).error().where, std::string("/readings/0/hz"));
+        QCOMPARE(
+            io::sessionFromJson(Json::parse(R"({"celsius": 20, "readings": [{"fingering": "D5", "hertz": 5}]})")).error().where,
+            std::string("/readings/0/hz"));
     }
     void nonsenseBodiesAreDamage()
     {

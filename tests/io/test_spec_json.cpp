@@ -76,10 +76,11 @@ private Q_SLOTS:
         s.holes[5].count = 2;
         s.excitation = Duct{fixtures::mm(9.5), fixtures::mm(5.5), fixtures::mm(2.0), {}, fixtures::mm(0.8), 2.0};
         s.fingerings[4].target = Hertz::fromHertz(812.25);
-        for (const Excitation& e : {Excitation{Duct{fixtures::mm(9.0), fixtures::mm(5.0), fixtures::mm(2.0), fixtures::mm(3.0)}},
-                                    Excitation{Transverse{fixtures::mm(9.0), fixtures::mm(8.0), fixtures::mm(4.0), fixtures::mm(15.0), 0.35}},
-                                    Excitation{ClosedTop{true, CubicMetres::fromCubicMillimetres(1234.0)}},
-                                    Excitation{ClosedTop{false, CubicMetres::fromCubicMillimetres(800.0)}}}) {
+        for (const Excitation& e :
+             {Excitation{Duct{fixtures::mm(9.0), fixtures::mm(5.0), fixtures::mm(2.0), fixtures::mm(3.0)}},
+              Excitation{Transverse{fixtures::mm(9.0), fixtures::mm(8.0), fixtures::mm(4.0), fixtures::mm(15.0), 0.35}},
+              Excitation{ClosedTop{true, CubicMetres::fromCubicMillimetres(1234.0)}},
+              Excitation{ClosedTop{false, CubicMetres::fromCubicMillimetres(800.0)}}}) {
             s.excitation = e;
             const auto before = Instrument::make(s);
             VERIFY_OK(before);
@@ -121,16 +122,21 @@ private Q_SLOTS:
         row("text for a number", R"({"wall_mm": "1.5"})", "/wall_mm", "bad_value");
         row("unknown family", R"({"family": "kazoo"})", "/family", "bad_value");
         row("unknown excitation", R"({"excitation": {"kind": "bow"}})", "/excitation/kind", "bad_value");
-        row("hole wider than the bore", R"({"holes": [{"id": "h1", "at_mm": 241, "diameter_mm": 13}]})", "/holes/h1/diameter_mm", "bad_geometry");
+        row("hole wider than the bore", R"({"holes": [{"id": "h1", "at_mm": 241, "diameter_mm": 13}]})", "/holes/h1/diameter_mm",
+            "bad_geometry");
         row("hole outside", R"({"holes": [{"id": "h1", "at_mm": 300, "diameter_mm": 6}]})", "/holes/h1/at_mm", "bad_geometry");
         row("no target", R"({"fingerings": [{"id": "D5", "closed": []}]})", "/fingerings/D5/target", "bad_fingering");
-        row("two targets", R"({"fingerings": [{"id": "D5", "closed": [], "target": "D5", "target_hz": 587}]})", "/fingerings/D5/target", "bad_fingering");
-        row("no such pitch", R"({"fingerings": [{"id": "D5", "closed": [], "target": "H5"}]})", "/fingerings/D5/target", "bad_fingering");
-        row("stations out of order", R"({"bore": [{"at_mm": 0, "diameter_mm": 12}, {"at_mm": 0, "diameter_mm": 12}]})", "/bore/1/at_mm", "bad_geometry");
+        row("two targets", R"({"fingerings": [{"id": "D5", "closed": [], "target": "D5", "target_hz": 587}]})",
+            "/fingerings/D5/target", "bad_fingering");
+        row("no such pitch", R"({"fingerings": [{"id": "D5", "closed": [], "target": "H5"}]})", "/fingerings/D5/target",
+            "bad_fingering");
+        row("stations out of order", R"({"bore": [{"at_mm": 0, "diameter_mm": 12}, {"at_mm": 0, "diameter_mm": 12}]})",
+            "/bore/1/at_mm", "bad_geometry");
         row("a list for an object", R"({"tuning": []})", "/tuning", "bad_value");
         row("another format", R"({"format": "something"})", "/format", "bad_value");
         row("a newer version", R"({"version": 2})", "/version", "newer_version");
-        row("a fraction for a register", R"({"fingerings": [{"id": "D5", "closed": [], "register": 1.5, "target": "D5"}]})", "/fingerings/D5/register", "bad_value");
+        row("a fraction for a register", R"({"fingerings": [{"id": "D5", "closed": [], "register": 1.5, "target": "D5"}]})",
+            "/fingerings/D5/register", "bad_value");
     }
     void whatIsWrongIsNamed()
     {

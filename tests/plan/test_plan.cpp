@@ -113,8 +113,8 @@ private Q_SLOTS:
                 before.push_back(bench.truthCents(f));
             const Outcome o = follow(bench);
             QVERIFY2(o.broken.isEmpty(), qPrintable(o.broken));
-            qInfo("seed %d: %d cuts, %d rounds, worst %.1f, sharpest %.1f, %s", static_cast<int>(seed), o.cuts, o.rounds, o.worst, o.sharpest,
-                  stateName(o.last.state).data());
+            qInfo("seed %d: %d cuts, %d rounds, worst %.1f, sharpest %.1f, %s", static_cast<int>(seed), o.cuts, o.rounds, o.worst,
+                  o.sharpest, stateName(o.last.state).data());
             QVERIFY(o.last.state == AdviceState::Finished || o.last.state == AdviceState::Stop);
             QVERIFY2(o.sharpest < 14.0, qPrintable(QStringLiteral("seed %1: %2 cents sharp").arg(seed).arg(o.sharpest)));
         }
@@ -174,7 +174,8 @@ private Q_SLOTS:
         VERIFY_OK(a);
         QCOMPARE(a->state, AdviceState::Finished);
         QVERIFY(!a->left.empty());
-        QVERIFY(std::any_of(a->left.begin(), a->left.end(), [](const LeftOver& l) { return l.why == LeftOver::Why::SharpAlready && l.off.cents() > 6.0; }));
+        QVERIFY(std::any_of(a->left.begin(), a->left.end(),
+                            [](const LeftOver& l) { return l.why == LeftOver::Why::SharpAlready && l.off.cents() > 6.0; }));
     }
     void aMistypedHoleStopsTheWork()
     {

@@ -28,7 +28,8 @@ private Q_SLOTS:
         VERIFY_OK(two);
         QVERIFY(one->samples.values == two->samples.values);
         QVERIFY(a.play(w, f, 3)->samples.values != one->samples.values);
-        QVERIFY(std::abs(other.truth(w, f, Temperature::fromCelsius(21.0))->hertz() - a.truth(w, f, Temperature::fromCelsius(21.0))->hertz()) > 0.01);
+        QVERIFY(std::abs(other.truth(w, f, Temperature::fromCelsius(21.0))->hertz() -
+                         a.truth(w, f, Temperature::fromCelsius(21.0))->hertz()) > 0.01);
     }
     void hearingRecoversWhatWasPlayed()
     {
@@ -48,7 +49,8 @@ private Q_SLOTS:
         const Instrument w = fixtures::whistle();
         const SimulatedPlayer p({3, Temperature::fromCelsius(21.0), 24.0});
         const Fingering& f = w.spec().fingerings[0];
-        const double cents = 1200.0 * std::log2(*p.truth(w, f, Temperature::fromCelsius(25.0)) / *p.truth(w, f, Temperature::fromCelsius(20.0)));
+        const double cents =
+            1200.0 * std::log2(*p.truth(w, f, Temperature::fromCelsius(25.0)) / *p.truth(w, f, Temperature::fromCelsius(20.0)));
         VERIFY_NEAR(cents, 14.6, 0.4); // speed of sound alone, ISO 9613-1; the breath adds a fixed warmth
     }
     void aBareStoppedTubeIsAQuarterWave()

@@ -38,18 +38,18 @@ private Q_SLOTS:
     void thePentatonicPipePlaysItsScale()
     {
         // G4, B flat, C, D from the foot upwards, then F and G with the fourth hole kept closed.
-        const std::vector<NoteQuery> notes{{{true, true, true, true, true, true}, 1},
-                                           {{false, true, true, true, true, true}, 1},
-                                           {{false, false, true, true, true, true}, 1},
-                                           {{false, false, false, true, true, true}, 1},
-                                           {{false, false, false, true, false, true}, 1},
-                                           {{false, false, false, true, false, false}, 1}};
+        const std::vector<NoteQuery> notes{
+            {{true, true, true, true, true, true}, 1},     {{false, true, true, true, true, true}, 1},
+            {{false, false, true, true, true, true}, 1},   {{false, false, false, true, true, true}, 1},
+            {{false, false, false, true, false, true}, 1}, {{false, false, false, true, false, false}, 1}};
         const double semitones[] = {-2.0, 1.0, 3.0, 5.0, 8.0, 10.0};
         Calibration c;
         c.kelvin = 297.15;
         const auto plain = Model(pentatonicPipe(), c).answers(notes);
         VERIFY_OK(plain);
-        const auto off = [&](const std::vector<double>& f, std::size_t i) { return cents(f[i], 440.0 * std::exp2(semitones[i] / 12.0)); };
+        const auto off = [&](const std::vector<double>& f, std::size_t i) {
+            return cents(f[i], 440.0 * std::exp2(semitones[i] / 12.0));
+        };
         std::vector<double> before;
         for (const auto& a : *plain)
             before.push_back(a.hertz);
@@ -61,7 +61,8 @@ private Q_SLOTS:
             const double low = cents((*now)[0].hertz, 440.0 * std::exp2(semitones[0] / 12.0));
             const double high = cents((*now)[3].hertz, 440.0 * std::exp2(semitones[3] / 12.0));
             c.mouthLog -= low / (*now)[0].centsPer[ParameterLayout::mouthLog];
-            const double rest = high - low * (*now)[3].centsPer[ParameterLayout::mouthLog] / (*now)[0].centsPer[ParameterLayout::mouthLog];
+            const double rest =
+                high - low * (*now)[3].centsPer[ParameterLayout::mouthLog] / (*now)[0].centsPer[ParameterLayout::mouthLog];
             c.holeEndLog -= rest / (*now)[3].centsPer[ParameterLayout::holeEndLog];
         }
         const auto fitted = Model(pentatonicPipe(), c).frequencies(notes);

@@ -39,7 +39,8 @@ private Q_SLOTS:
     {
         const Workbook book(fixtures::whistle());
         for (const double hz : {1170.0, 293.0}) {
-            const auto r = session::readingFrom(book, {"D5"}, tones::withSilence(tones::constantTone(hz, 1.0, 25.0, 1), 0.2, 0.2), m_room, ReadingSource::File);
+            const auto r = session::readingFrom(book, {"D5"}, tones::withSilence(tones::constantTone(hz, 1.0, 25.0, 1), 0.2, 0.2),
+                                                m_room, ReadingSource::File);
             QVERIFY(!r);
             QCOMPARE(r.error().code, ErrorCode::WrongNote);
             QVERIFY2(r.error().facts.find("D") != std::string::npos, r.error().facts.c_str());
@@ -55,7 +56,8 @@ private Q_SLOTS:
         const auto e = session::expectation(bench.book(), {"E5"}, m_room);
         VERIFY_OK(e);
         VERIFY_NEAR(centsBetween(e->pitch, bench.book().readings()[1].reading->pitch).cents(), 0.0, 40.0);
-        QVERIFY(!session::plausible(bench.book(), {"E5"}, bench.book().readings()[2].reading->pitch, m_room)); // F#5 is a whole tone up
+        QVERIFY(!session::plausible(bench.book(), {"E5"}, bench.book().readings()[2].reading->pitch,
+                                    m_room)); // F#5 is a whole tone up
         VERIFY_OK(session::plausible(bench.book(), {"E5"}, bench.book().readings()[1].reading->pitch, m_room));
     }
     void silenceAndNoiseSayWhy()

@@ -20,7 +20,8 @@ int main(int argc, char** argv)
     const auto flac = io::flacOf(tones::constantTone(587.0, 0.4, 25.0, 1)).value();
     for (int i = 0; i < 100000; ++i) {
         const auto length = fixtures::mm(store->book().present().length().millimetres() - 0.001);
-        const auto id = i % 4 == 3 ? store->append(CutEntry{TrimFoot{length}, length, {}, {}}) : store->append(fixtures::fullReading(true), flac);
+        const auto id = i % 4 == 3 ? store->append(CutEntry{TrimFoot{length}, length, {}, {}})
+                                   : store->append(fixtures::fullReading(true), flac);
         if (!id)
             return 1;
         std::printf("%lld\n", static_cast<long long>(id->number));

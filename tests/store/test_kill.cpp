@@ -53,7 +53,8 @@ private Q_SLOTS:
             if (round % 10 == 9)
                 VERIFY_OK(store->verify()); // every recording's checksum
         }
-        qInfo("%lld entries acknowledged, %d of 50 kills in the middle of recording", static_cast<long long>(acknowledged), caughtWorking);
+        qInfo("%lld entries acknowledged, %d of 50 kills in the middle of recording", static_cast<long long>(acknowledged),
+              caughtWorking);
         QVERIFY(acknowledged > 50);
         QVERIFY(caughtWorking > 20);
     }

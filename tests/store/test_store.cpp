@@ -72,7 +72,8 @@ private Q_SLOTS:
     {
         auto s = Store::create(fresh(), fixtures::whistle());
         VERIFY_OK(s);
-        const std::vector<Store::NewEntry> entries{{fixtures::fullCut(), {}}, {CutEntry{Enlarge{{"h2"}, fixtures::mm(5.0)}, {}, {}, {}}, {}}};
+        const std::vector<Store::NewEntry> entries{{fixtures::fullCut(), {}},
+                                                   {CutEntry{Enlarge{{"h2"}, fixtures::mm(5.0)}, {}, {}, {}}, {}}};
         const auto r = s->append(entries);
         QVERIFY(!r);
         QCOMPARE(r.error().code, ErrorCode::NotRemovable);
@@ -89,7 +90,8 @@ private Q_SLOTS:
             VERIFY_OK(s->append(fixtures::fullReading(true), Store::Flac{9, 9}));
         }
         QCOMPARE(Store::create(path, fixtures::whistle()).error().code, ErrorCode::Exists);
-        for (const char* attempt : {"UPDATE entry SET body = '{}'", "DELETE FROM entry", "DELETE FROM take", "UPDATE specification SET json = ''"})
+        for (const char* attempt :
+             {"UPDATE entry SET body = '{}'", "DELETE FROM entry", "DELETE FROM take", "UPDATE specification SET json = ''"})
             QCOMPARE(sql(path, attempt), std::string("append only"));
         VERIFY_OK(Store::open(path, Store::Mode::Look));
     }
@@ -109,7 +111,8 @@ private Q_SLOTS:
             sql(other, change);
             return other;
         };
-        auto bad = Store::open(copy("UPDATE entry SET body = replace(body, '733.0625', '734.0625') WHERE id = 1"), Store::Mode::Look);
+        auto bad =
+            Store::open(copy("UPDATE entry SET body = replace(body, '733.0625', '734.0625') WHERE id = 1"), Store::Mode::Look);
         QVERIFY(!bad);
         QCOMPARE(bad.error().code, ErrorCode::Damaged);
         QCOMPARE(bad.error().where, std::string("entry 1"));
@@ -136,10 +139,16 @@ private Q_SLOTS:
             f.write(bytes);
             return path;
         };
-        QCOMPARE(Store::open(write("just a text file that somebody named .dowel, long enough to fill a whole header and then some more words"), Store::Mode::Work).error().code,
-                 ErrorCode::NotAWorkbook);
+        QCOMPARE(
+            Store::open(
+                write("just a text file that somebody named .dowel, long enough to fill a whole header and then some more words"),
+                Store::Mode::Work)
+                .error()
+                .code,
+            ErrorCode::NotAWorkbook);
         QCOMPARE(Store::open(write({}), Store::Mode::Work).error().code, ErrorCode::NotAWorkbook);
-        QCOMPARE(Store::open(m_dir.filePath(QStringLiteral("none.dowel")).toStdString(), Store::Mode::Work).error().code, ErrorCode::Unreadable);
+        QCOMPARE(Store::open(m_dir.filePath(QStringLiteral("none.dowel")).toStdString(), Store::Mode::Work).error().code,
+                 ErrorCode::Unreadable);
         const std::string other = fresh();
         sql(other, "CREATE TABLE recipes (name TEXT)");
         QCOMPARE(Store::open(other, Store::Mode::Work).error().code, ErrorCode::NotAWorkbook);

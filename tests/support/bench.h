@@ -13,7 +13,10 @@ class Bench
 {
 public:
     explicit Bench(std::uint64_t seed, double repeat_cents = 1.0)
-        : m_book(whistle()), m_player({seed, Temperature::fromCelsius(21.0), 24.0}), m_random(seed * 77 + 5), m_repeat_cents(repeat_cents)
+        : m_book(whistle()),
+          m_player({seed, Temperature::fromCelsius(21.0), 24.0}),
+          m_random(seed * 77 + 5),
+          m_repeat_cents(repeat_cents)
     {
     }
     [[nodiscard]] const Workbook& book() const { return m_book; }

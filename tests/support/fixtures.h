@@ -66,13 +66,20 @@ inline InstrumentSpec eightHoleSpec()
     s.name = "Test pipe with thumb hole";
     s.family = Family::Recorder;
     s.excitation = Duct{mm(11.5), mm(4.4), mm(2.6), Metres{}, mm(0.8), 2.4};
-    s.bore = {{mm(0.0), mm(18.6)}, {mm(62.0), mm(18.4)}, {mm(62.3), mm(18.0)}, {mm(236.0), mm(13.2)}, {mm(236.3), mm(13.0)}, {mm(304.0), mm(11.4)}};
+    s.bore = {{mm(0.0), mm(18.6)},   {mm(62.0), mm(18.4)},  {mm(62.3), mm(18.0)},
+              {mm(236.0), mm(13.2)}, {mm(236.3), mm(13.0)}, {mm(304.0), mm(11.4)}};
     s.wall = mm(4.2);
     const double at[] = {266.0, 234.0, 211.0, 181.0, 158.0, 132.0, 107.0, 99.0};
     const double size[] = {5.0, 5.6, 5.2, 5.9, 5.4, 6.2, 5.6, 5.4};
     const char* digit[] = {"R4", "R3", "R2", "R1", "L3", "L2", "L1", "L0"};
     for (std::size_t i = 0; i < 8; ++i)
-        s.holes.push_back({{"h" + std::to_string(i + 1)}, mm(at[i]), mm(size[i]), mm(size[i]), mm(4.2), i == 7 ? Side::Back : Side::Front, digit[i]});
+        s.holes.push_back({{"h" + std::to_string(i + 1)},
+                           mm(at[i]),
+                           mm(size[i]),
+                           mm(size[i]),
+                           mm(4.2),
+                           i == 7 ? Side::Back : Side::Front,
+                           digit[i]});
     s.holes[7].closure = Closure::Thumb;
     s.holes[0].count = 2;
     s.holes[0].diameter = s.holes[0].undercutDiameter = mm(3.6);

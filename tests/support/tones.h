@@ -51,7 +51,8 @@ inline Samples constantTone(double f_Hz, double seconds, double snr_dB, std::uin
 
 /// Cramer-Rao bound of the fundamental of that tone, in cents (Rife and Boorstyn 1974 for one sinusoid; the partials'
 /// informations add as the square of their number).
-inline double boundCents(double f_Hz, double seconds, double snr_dB, double rate_Hz = 48000.0, const std::vector<double>& partials = usualPartials())
+inline double boundCents(double f_Hz, double seconds, double snr_dB, double rate_Hz = 48000.0,
+                         const std::vector<double>& partials = usualPartials())
 {
     const double noisePower = powerOf(partials) * std::pow(10.0, -snr_dB / 10.0);
     const double n = seconds * rate_Hz;

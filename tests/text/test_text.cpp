@@ -18,9 +18,10 @@ private Q_SLOTS:
     {
         QTest::addColumn<QString>("typed");
         QTest::addColumn<double>("millimetres");
-        const std::pair<const char*, double> rows[] = {{"6.4", 6.4},          {"6,4", 6.4},         {" 6.4 mm ", 6.4},   {"1/4", 6.35},
-                                                       {"1/4 in", 6.35},      {"4 1/16 in", 103.1875}, {"4 1/16", 103.1875}, {"0.25 in", 6.35},
-                                                       {"0.25\"", 6.35},      {"277", 277.0},       {"9/64", 3.571875}};
+        const std::pair<const char*, double> rows[] = {{"6.4", 6.4},         {"6,4", 6.4},      {" 6.4 mm ", 6.4},
+                                                       {"1/4", 6.35},        {"1/4 in", 6.35},  {"4 1/16 in", 103.1875},
+                                                       {"4 1/16", 103.1875}, {"0.25 in", 6.35}, {"0.25\"", 6.35},
+                                                       {"277", 277.0},       {"9/64", 3.571875}};
         for (const auto& [typed, v] : rows)
             QTest::newRow(typed) << QString::fromUtf8(typed) << v;
     }
@@ -80,10 +81,12 @@ private Q_SLOTS:
         QCOMPARE(tool(a.steps[0], LengthUnit::Millimetres), QStringLiteral("6.5 mm bit"));
         QVERIFY(tool(a.steps[1], LengthUnit::Millimetres).contains(QLatin1String("saw"))); // three millimetres
         QCOMPARE(why(a.steps[0], LengthUnit::Millimetres),
-                 QStringLiteral("F#5 is 22.5 cents flat; this hole moves it most. It will probably end near 7.25 mm, but further than this could overshoot."));
+                 QStringLiteral("F#5 is 22.5 cents flat; this hole moves it most. It will probably end near 7.25 mm, but further "
+                                "than this could overshoot."));
         QVERIFY(why(a.steps[1], LengthUnit::Millimetres).contains(QLatin1String("foot")));
         QVERIFY(!caution(a.steps[0]).isEmpty() && !caution(a.steps[1]).isEmpty());
-        for (const auto w : {LeftOver::Why::SharpAlready, LeftOver::Why::HoleAtLimit, LeftOver::Why::FootAtLimit, LeftOver::Why::Compromise})
+        for (const auto w :
+             {LeftOver::Why::SharpAlready, LeftOver::Why::HoleAtLimit, LeftOver::Why::FootAtLimit, LeftOver::Why::Compromise})
             QVERIFY(left({{"C#7"}, Cents::fromCents(9.5), w}).startsWith(QLatin1String("C#7 stays 9.5 cents sharp")));
         QVERIFY(contradiction({Contradiction::Kind::Hole, "h3", 0.8}).contains(QLatin1String("0.80 mm larger")));
         QVERIFY(contradiction({Contradiction::Kind::Temperature, "", -12.0}).contains(QLatin1String("colder")));
@@ -92,7 +95,9 @@ private Q_SLOTS:
     void everyEntryHasALineInTheLogbook()
     {
         const Workbook book(fixtures::whistle());
-        const auto line = [&](EntryBody body) { return logLine({{3}, "", std::move(body)}, book, LengthUnit::Millimetres); };
+        const auto line = [&](EntryBody body) {
+            return logLine({{3}, "", std::move(body)}, book, LengthUnit::Millimetres);
+        };
         QCOMPARE(line(fixtures::fullReading(false)), QStringLiteral("Heard F#5: 733.06 Hz, −16.3 cents, room 22.5 °C"));
         QCOMPARE(line(fixtures::fullCut()), QStringLiteral("Enlarge h2: 5.9 mm to 6.4 mm (advised 6.5 mm)"));
         QCOMPARE(line(fixtures::fullAdvice()), QStringLiteral("Advice: Enlarge h2 to 6.5 mm"));

@@ -1,8 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Air in the tube by temperature, humidity and carbon dioxide. Dry air: speed of sound after ISO 9613-1, density from the
 // ideal gas law at 101325 Pa, viscosity, conductivity and ratio of specific heats after Keefe 1984 [K84] (from memory).
-// Vapour and carbon dioxide change mean molar mass and specific heat as in an ideal mixture [C93]. Valid for about 0 to 40 degrees Celsius. Not modelled: what vapour and carbon dioxide do to
-// viscosity and conduction (under 2 % of the losses), and pressure other than at sea level (no effect on the speed).
+// Vapour and carbon dioxide change mean molar mass and specific heat as in an ideal mixture [C93]. Valid for about 0 to 40
+// degrees Celsius. Not modelled: what vapour and carbon dioxide do to viscosity and conduction (under 2 % of the losses), and
+// pressure other than at sea level (no effect on the speed).
 #pragma once
 
 #include "core/acoustics/dual.h"

@@ -201,8 +201,8 @@ void Chain::addHole(std::size_t hole, const Place& place)
     e.links.push_back({L::sink, layout.holeSink(hole), 0.5});
     append(e.links, kelvinLinks(place.at_m, place.at), L::kelvin, 1.0);
     elements.push_back(std::move(e));
-    const HoleMeasures<Complex> measures{place.radius_m, h.diameter_m / 2.0, h.undercut_m / 2.0, h.chimney_m, h.sink_m / 2.0,
-                                         std::exp(calibration.holeEndLog)};
+    const HoleMeasures<Complex> measures{place.radius_m, h.diameter_m / 2.0, h.undercut_m / 2.0,
+                                         h.chimney_m,    h.sink_m / 2.0,     std::exp(calibration.holeEndLog)};
     holes[hole] = HoleGeometry<Complex>::of(measures, h.fittings, formulas.holes);
 }
 
@@ -226,8 +226,8 @@ void Chain::assemble()
     foot = placeAt(shape.bore.back().at_m, ParameterLayout::footLength);
     top = placeAt(0.0, std::nullopt);
     for (std::size_t i = 1; i < shape.bore.size(); ++i)
-        meanRadius_m += 0.25 * (shape.bore[i - 1].diameter_m + shape.bore[i].diameter_m) * (shape.bore[i].at_m - shape.bore[i - 1].at_m) /
-                        shape.bore.back().at_m;
+        meanRadius_m += 0.25 * (shape.bore[i - 1].diameter_m + shape.bore[i].diameter_m) *
+                        (shape.bore[i].at_m - shape.bore[i - 1].at_m) / shape.bore.back().at_m;
     footKelvin = kelvinAt(foot.at_m);
     topKelvin = kelvinAt(0.0);
     footKelvinLinks = kelvinLinks(foot.at_m, foot.at);
@@ -253,8 +253,7 @@ double phaseOf(const Shape& shape, int registerNumber)
     return turn * (shape.footClosed ? registerNumber : registerNumber - 1);
 }
 
-Slice::Slice(const Chain& chain, double hertz, bool shared)
-    : m_chain(&chain), m_omega(turn * hertz), m_shared(shared), m_foot{}
+Slice::Slice(const Chain& chain, double hertz, bool shared) : m_chain(&chain), m_omega(turn * hertz), m_shared(shared), m_foot{}
 {
     const Calibration& c = chain.calibration;
     m_media.reserve(chain.kelvins.size());
@@ -264,8 +263,8 @@ Slice::Slice(const Chain& chain, double hertz, bool shared)
     m_foot = footWave(chain, air, Complex(chain.foot.radius_m), Complex(m_omega));
     if (shared)
         m_kept.resize(chain.elements.size());
-    MouthInputs<Complex> in{{chain.topKelvin, c.vapour, c.carbonDioxide}, m_omega, chain.loss, c.mouthLog, c.mouthSlope,
-                            chain.top.radius_m, {}, {}};
+    MouthInputs<Complex> in{
+        {chain.topKelvin, c.vapour, c.carbonDioxide}, m_omega, chain.loss, c.mouthLog, c.mouthSlope, chain.top.radius_m, {}, {}};
     std::copy(chain.shape.excitation.begin(), chain.shape.excitation.end(), in.measure.begin());
     const AirOf<Complex> topAir = AirOf<Complex>::at(in.air);
     m_load = mouthLoad(chain.shape.mouth, in, topAir);
@@ -274,7 +273,7 @@ Slice::Slice(const Chain& chain, double hertz, bool shared)
     // stay far below the characteristic impedance there; further down, all resonances would look narrow.
     const double top_m = chain.top.radius_m;
     const double seen_m = chain.shape.mouth == Shape::Mouth::ClosedTop ? std::max(top_m, std::sqrt(top_m * chain.meanRadius_m))
-                                                                      : std::min(top_m, chain.meanRadius_m);
+                                                                       : std::min(top_m, chain.meanRadius_m);
     m_reference = (topAir.density * topAir.speed).real() / (pi * seen_m * seen_m);
     if (const double cavity_m = cavityLength(chain.shape); cavity_m > 0.0) {
         m_cavity = cavityImpedance(in, topAir);

@@ -107,9 +107,8 @@ template <class C> Wave<C> footWave(const Chain& chain, const AirOf<C>& air, con
 }
 
 /// The matrix of one stretch, its step's inertance included.
-template <class C>
-Matrix<C> stretchMatrix(const Element& e, const Medium<C>& medium, const C& low_m, const C& high_m, const C& length_m, const C& rise,
-                        const C& kelvin)
+template <class C> Matrix<C> stretchMatrix(const Element& e, const Medium<C>& medium, const C& low_m, const C& high_m,
+                                           const C& length_m, const C& rise, const C& kelvin)
 {
     const Matrix<C> line = boreSegment(medium, low_m, high_m, length_m, e.slices, e.surface, rise / kelvin);
     if (!e.abrupt)

@@ -98,7 +98,8 @@ void grade(NoteColour& c, const Shape& shape, int registerNumber, const std::vec
         lower(Speech::Hardly, weak);
     else if (c.quality < sureQuality || c.height < sureHeight)
         lower(Speech::Reluctantly, weak);
-    const auto octave = std::find_if(c.harmonicity.begin(), c.harmonicity.end(), [](const Harmonicity& h) { return h.harmonic == 2; });
+    const auto octave =
+        std::find_if(c.harmonicity.begin(), c.harmonicity.end(), [](const Harmonicity& h) { return h.harmonic == 2; });
     if (registerNumber == 1 && octave != c.harmonicity.end() && std::abs(octave->cents) > helpful_cents)
         lower(Speech::Reluctantly, SpeechReason::OctaveAway);
     if (shape.mouth == Shape::Mouth::ClosedTop && registerNumber > 1 && !heights.empty()) {

@@ -13,10 +13,10 @@ namespace dowel::acoustics {
 enum class Speech { Well, Reluctantly, Hardly };
 enum class SpeechReason {
     None,
-    WeakResonance,     ///< little is reflected: small deep holes, rough or leaky walls
-    NearCutoff,        ///< at or above the cutoff of its open holes, where they let the wave pass
-    OctaveAway,        ///< the next resonance is far from the second harmonic and does not help
-    LowerIsStronger    ///< a reed or lip falls back into the register below
+    WeakResonance,  ///< little is reflected: small deep holes, rough or leaky walls
+    NearCutoff,     ///< at or above the cutoff of its open holes, where they let the wave pass
+    OctaveAway,     ///< the next resonance is far from the second harmonic and does not help
+    LowerIsStronger ///< a reed or lip falls back into the register below
 };
 [[nodiscard]] std::string_view speechName(Speech s);
 [[nodiscard]] std::string_view reasonName(SpeechReason r);
@@ -46,10 +46,12 @@ struct NoteColour
 [[nodiscard]] Result<std::vector<NoteColour>> coloursOf(const Model& model, std::span<const NoteQuery> notes);
 
 /// Benade's formula. All metres; halfSpacing_m: half the distance between holes; length_m: a hole's effective length.
-[[nodiscard]] double latticeCutoffHz(double speed_m_s, double holeRadius_m, double boreRadius_m, double halfSpacing_m, double length_m);
+[[nodiscard]] double latticeCutoffHz(double speed_m_s, double holeRadius_m, double boreRadius_m, double halfSpacing_m,
+                                     double length_m);
 
 /// Standard deviation of each note's pitch between the published sets of hole formulas, in cents, after the mean shift
 /// that all notes share is taken off. Errors as Model::frequencies().
-[[nodiscard]] Result<std::vector<double>> formulaSpread(const Shape& shape, const Calibration& calibration, std::span<const NoteQuery> notes);
+[[nodiscard]] Result<std::vector<double>> formulaSpread(const Shape& shape, const Calibration& calibration,
+                                                        std::span<const NoteQuery> notes);
 
 } // namespace dowel::acoustics

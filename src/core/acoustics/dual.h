@@ -17,7 +17,7 @@ template <std::size_t N> struct Dual
     std::array<Complex, N> d{};
 
     Dual() = default;
-    Dual(double value) : v(value) {}        // NOLINT(google-explicit-constructor): constants mix freely with duals
+    Dual(double value) : v(value) {}         // NOLINT(google-explicit-constructor): constants mix freely with duals
     Dual(const Complex& value) : v(value) {} // NOLINT(google-explicit-constructor)
     static Dual variable(double value, std::size_t index)
     {

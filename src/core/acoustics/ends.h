@@ -31,8 +31,10 @@ template <class C, std::size_t N> C polynomial(const std::array<double, N>& c, c
 template <class C> EndOf<C> unflangedEnd(const C& ka)
 {
     using std::exp;
-    constexpr std::array<double, 7> length{0.612701, -0.0034744416, -0.169246254, 0.130645032, -0.0537650869, 0.0115086621, -0.00101471501};
-    constexpr std::array<double, 7> decay{0.5, -0.0761901721, -0.17076156, 0.169537878, -0.0726858495, 0.0152856742, -0.00127740456};
+    constexpr std::array<double, 7> length{0.612701,      -0.0034744416, -0.169246254,  0.130645032,
+                                           -0.0537650869, 0.0115086621,  -0.00101471501};
+    constexpr std::array<double, 7> decay{0.5,           -0.0761901721, -0.17076156,   0.169537878,
+                                          -0.0726858495, 0.0152856742,  -0.00127740456};
     return {polynomial(length, ka), exp(-ka * ka * polynomial(decay, ka))};
 }
 
@@ -81,9 +83,8 @@ template <class C> C discLength(const C& radius_m, const C& rim_m, double height
 template <class C> C orificeSide(const C& q)
 {
     const C q3 = q * q * q;
-    return C(8.0 / (3.0 * std::numbers::pi)) *
-           (C(1.0) - C(1.4092) * q + C(0.33818) * q3 + C(0.06793) * q3 * q * q - C(0.02287) * q3 * q3 + C(0.03015) * q3 * q3 * q -
-            C(0.01641) * q3 * q3 * q * q);
+    return C(8.0 / (3.0 * std::numbers::pi)) * (C(1.0) - C(1.4092) * q + C(0.33818) * q3 + C(0.06793) * q3 * q * q -
+                                                C(0.02287) * q3 * q3 + C(0.03015) * q3 * q3 * q - C(0.01641) * q3 * q3 * q * q);
 }
 
 } // namespace dowel::acoustics

@@ -13,8 +13,8 @@ constexpr double centsPerNeper = 1200.0 / std::numbers::ln2;
 
 using StretchDual = Dual<StretchLocals::count>;
 using HoleDual = Dual<HoleLocals::count>;
-using EndDual = Dual<5>;                                            // radius, kelvin, vapour, carbon dioxide, omega
-constexpr std::size_t mouthLocals = 8 + excitationMeasures + 1;     // see mouthAt
+using EndDual = Dual<5>;                                        // radius, kelvin, vapour, carbon dioxide, omega
+constexpr std::size_t mouthLocals = 8 + excitationMeasures + 1; // see mouthAt
 using MouthDual = Dual<mouthLocals>;
 
 /// Each element's matrix with its local derivatives, and the wave below it.
@@ -29,7 +29,8 @@ struct Climb
 template <class D> Medium<D> mediumWith(const Chain& chain, double kelvin, double omega, std::size_t kelvinAt)
 {
     const Calibration& c = chain.calibration;
-    const AirState<D> state{D::variable(kelvin, kelvinAt), D::variable(c.vapour, kelvinAt + 1), D::variable(c.carbonDioxide, kelvinAt + 2)};
+    const AirState<D> state{D::variable(kelvin, kelvinAt), D::variable(c.vapour, kelvinAt + 1),
+                            D::variable(c.carbonDioxide, kelvinAt + 2)};
     return Medium<D>::at(AirOf<D>::at(state), D::variable(omega, kelvinAt + 3), D::variable(chain.loss, kelvinAt + 4));
 }
 
@@ -38,8 +39,10 @@ Climb climbed(const Chain& chain, const HoleDuals& holes, double omega, std::spa
     const Calibration& c = chain.calibration;
     const std::size_t n = chain.elements.size();
     Climb climb{std::vector<Matrix<StretchDual>>(n), std::vector<Matrix<HoleDual>>(n), std::vector<Wave<Complex>>(n + 1), {}};
-    const AirState<EndDual> footAir{EndDual::variable(chain.footKelvin, 1), EndDual::variable(c.vapour, 2), EndDual::variable(c.carbonDioxide, 3)};
-    climb.foot = footWave(chain, AirOf<EndDual>::at(footAir), EndDual::variable(chain.foot.radius_m, 0), EndDual::variable(omega, 4));
+    const AirState<EndDual> footAir{EndDual::variable(chain.footKelvin, 1), EndDual::variable(c.vapour, 2),
+                                    EndDual::variable(c.carbonDioxide, 3)};
+    climb.foot =
+        footWave(chain, AirOf<EndDual>::at(footAir), EndDual::variable(chain.foot.radius_m, 0), EndDual::variable(omega, 4));
     climb.below[0] = {climb.foot.p.v, climb.foot.u.v};
     std::vector<Medium<StretchDual>> stretchMedia;
     std::vector<Medium<HoleDual>> holeMedia;
@@ -57,9 +60,11 @@ Climb climbed(const Chain& chain, const HoleDuals& holes, double omega, std::spa
             climb.holes[i] = sideHole(holeMedia[e.medium], holes[e.hole], shares[e.hole]);
             step(climb.holes[i]);
         } else {
-            const auto at = [&](std::size_t k) { return StretchDual::variable(e.local[k], k); };
-            climb.stretches[i] = stretchMatrix(e, stretchMedia[e.medium], at(StretchLocals::low), at(StretchLocals::high), at(StretchLocals::length),
-                                                at(StretchLocals::rise), at(StretchLocals::kelvin));
+            const auto at = [&](std::size_t k) {
+                return StretchDual::variable(e.local[k], k);
+            };
+            climb.stretches[i] = stretchMatrix(e, stretchMedia[e.medium], at(StretchLocals::low), at(StretchLocals::high),
+                                               at(StretchLocals::length), at(StretchLocals::rise), at(StretchLocals::kelvin));
             step(climb.stretches[i]);
         }
     }
@@ -70,14 +75,15 @@ Climb climbed(const Chain& chain, const HoleDuals& holes, double omega, std::spa
 MouthDual mouthAt(const Chain& chain, double omega, const Complex& tube)
 {
     const Calibration& c = chain.calibration;
-    MouthInputs<MouthDual> in{{MouthDual::variable(chain.topKelvin, 0), MouthDual::variable(c.vapour, 1), MouthDual::variable(c.carbonDioxide, 2)},
-                              MouthDual::variable(omega, 3),
-                              MouthDual::variable(chain.loss, 4),
-                              MouthDual::variable(c.mouthLog, 5),
-                              MouthDual::variable(c.mouthSlope, 6),
-                              MouthDual::variable(chain.top.radius_m, 7),
-                              {},
-                              {}};
+    MouthInputs<MouthDual> in{
+        {MouthDual::variable(chain.topKelvin, 0), MouthDual::variable(c.vapour, 1), MouthDual::variable(c.carbonDioxide, 2)},
+        MouthDual::variable(omega, 3),
+        MouthDual::variable(chain.loss, 4),
+        MouthDual::variable(c.mouthLog, 5),
+        MouthDual::variable(c.mouthSlope, 6),
+        MouthDual::variable(chain.top.radius_m, 7),
+        {},
+        {}};
     for (std::size_t k = 0; k < excitationMeasures; ++k)
         in.measure[k] = MouthDual::variable(chain.shape.excitation[k], 8 + k);
     in.tube = MouthDual(tube);
@@ -105,10 +111,13 @@ HoleDuals::HoleDuals(const Chain& chain) : m_holes(chain.shape.holes.size())
     for (const Element& e : chain.elements) {
         if (!e.isHole)
             continue;
-        const auto at = [&](std::size_t k) { return HoleDual::variable(e.local[k], k); };
-        const HoleMeasures<HoleDual> measures{at(HoleLocals::bore),    at(HoleLocals::radius), at(HoleLocals::inner),
-                                              at(HoleLocals::chimney), at(HoleLocals::sink),
-                                              HoleDual::variable(std::exp(chain.calibration.holeEndLog), HoleLocals::outerEnd)};
+        const auto at = [&](std::size_t k) {
+            return HoleDual::variable(e.local[k], k);
+        };
+        const HoleMeasures<HoleDual> measures{
+            at(HoleLocals::bore),  at(HoleLocals::radius),
+            at(HoleLocals::inner), at(HoleLocals::chimney),
+            at(HoleLocals::sink),  HoleDual::variable(std::exp(chain.calibration.holeEndLog), HoleLocals::outerEnd)};
         m_holes[e.hole] = HoleGeometry<HoleDual>::of(measures, chain.shape.holes[e.hole].fittings, chain.formulas.holes);
     }
 }
@@ -160,7 +169,9 @@ NoteAnswer answerAt(const Chain& chain, const HoleDuals& holes, double hertz, st
         else
             descend(climb.stretches[i], StretchLocals::kelvin);
     }
-    const auto seenAtFoot = [&](std::size_t k) { return row.p * climb.foot.p.d[k] + row.u * climb.foot.u.d[k]; };
+    const auto seenAtFoot = [&](std::size_t k) {
+        return row.p * climb.foot.p.d[k] + row.u * climb.foot.u.d[k];
+    };
     pass(chain.foot.radius, seenAtFoot(0));
     pass(chain.footKelvinLinks, seenAtFoot(1));
     slope[ParameterLayout::vapour] += seenAtFoot(2);
@@ -204,8 +215,10 @@ std::vector<BoreWeight> boreWeightsAt(const Chain& chain, double hertz, std::spa
         const Row below{row.p * m.a.v + row.u * m.c.v, row.p * m.b.v + row.u * m.d.v};
         const double length = e.local[L::length];
         const Calibration& c = chain.calibration;
-        const Medium<Complex> medium = Medium<Complex>::at(AirOf<Complex>::at({e.local[L::kelvin], c.vapour, c.carbonDioxide}), omega, chain.loss);
-        const Medium<RadiusDual> dualMedium = Medium<RadiusDual>::at(AirOf<RadiusDual>::at({e.local[L::kelvin], c.vapour, c.carbonDioxide}), omega, chain.loss);
+        const Medium<Complex> medium =
+            Medium<Complex>::at(AirOf<Complex>::at({e.local[L::kelvin], c.vapour, c.carbonDioxide}), omega, chain.loss);
+        const Medium<RadiusDual> dualMedium =
+            Medium<RadiusDual>::at(AirOf<RadiusDual>::at({e.local[L::kelvin], c.vapour, c.carbonDioxide}), omega, chain.loss);
         const int steps = std::max(1, static_cast<int>(std::ceil(length / step_m)));
         for (int k = 0; k < steps && length > 0.0; ++k) { // from its upper end downwards
             const double share = 1.0 - (k + 0.5) / steps; // from the lower end
@@ -217,13 +230,17 @@ std::vector<BoreWeight> boreWeightsAt(const Chain& chain, double hertz, std::spa
             // The lower part's own middle lies off the element's: its medium is shifted by as much.
             const Calibration& cal = chain.calibration;
             const double middle = e.local[L::kelvin] + e.local[L::rise] * (0.5 * share - 0.5);
-            const Medium<Complex> lower = e.local[L::rise] == 0.0 ? medium
-                                                                  : Medium<Complex>::at(AirOf<Complex>::at({middle, cal.vapour, cal.carbonDioxide}), omega, chain.loss);
-            const Matrix<Complex> part = boreSegment(lower, Complex(e.local[L::low]), Complex(radius), Complex(under),
-                                                     slicesFor(e.local[L::low], radius, under), e.surface, Complex(warmer * share));
+            const Medium<Complex> lower =
+                e.local[L::rise] == 0.0
+                    ? medium
+                    : Medium<Complex>::at(AirOf<Complex>::at({middle, cal.vapour, cal.carbonDioxide}), omega, chain.loss);
+            const Matrix<Complex> part =
+                boreSegment(lower, Complex(e.local[L::low]), Complex(radius), Complex(under),
+                            slicesFor(e.local[L::low], radius, under), e.surface, Complex(warmer * share));
             const Wave<Complex> here = part * climb.below[i];
             const Row there{below.p * part.d - below.u * part.c, below.u * part.a - below.p * part.b};
-            const auto line = lineConstants(dualMedium, RadiusDual::variable(radius, 0), e.surface, RadiusDual(warmer * (share - 0.5)));
+            const auto line =
+                lineConstants(dualMedium, RadiusDual::variable(radius, 0), e.surface, RadiusDual(warmer * (share - 0.5)));
             // d(p, u)/ds = ((0, z), (y, 0)) (p, u) upwards.
             const Complex by = there.p * line.z.d[0] * here.u + there.u * line.y.d[0] * here.p;
             weights.push_back({e.at_m + length * (k + 0.5) / steps, -centsPerNeper * by.imag() / bySpeed * 0.5});

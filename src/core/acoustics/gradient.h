@@ -20,6 +20,7 @@ private:
 
 /// At a resonance of the chain. shares: one entry a hole.
 [[nodiscard]] NoteAnswer answerAt(const Chain& chain, const HoleDuals& holes, double hertz, std::span<const double> shares);
-[[nodiscard]] std::vector<BoreWeight> boreWeightsAt(const Chain& chain, double hertz, std::span<const double> shares, double step_m);
+[[nodiscard]] std::vector<BoreWeight> boreWeightsAt(const Chain& chain, double hertz, std::span<const double> shares,
+                                                    double step_m);
 
 } // namespace dowel::acoustics

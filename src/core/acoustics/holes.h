@@ -38,11 +38,11 @@ template <class C> struct HoleMeasures
 /// What else there is to a hole.
 struct HoleFittings
 {
-    double sinkDepth_m = 0.0;    ///< of the countersink
-    double fingerShare = 0.0;    ///< a closing finger bulges in by this share of the outer radius
-    double padHeight_m = 0.0;    ///< of a pad over the open hole; 0: none
+    double sinkDepth_m = 0.0; ///< of the countersink
+    double fingerShare = 0.0; ///< a closing finger bulges in by this share of the outer radius
+    double padHeight_m = 0.0; ///< of a pad over the open hole; 0: none
     double padDiameter_m = 0.0;
-    int count = 1;               ///< holes side by side at one place
+    int count = 1; ///< holes side by side at one place
 };
 
 /// Wall that a pad sees round a hole's rim, in hole radii; the rim of a hole cut into a tube is narrow.
@@ -55,14 +55,14 @@ template <class C> struct HoleGeometry
     C innerRadius;
     C sinkRadius;
     C sinkDepth;
-    C straight;      ///< from the countersink's foot to the bore, matching volume included
-    C finger;        ///< depth that a closing finger takes
-    C innerStill;    ///< inner length at low frequency
-    C innerMoving;   ///< factor of the inner length's growth with ka; 0 where the set has none
+    C straight;    ///< from the countersink's foot to the bore, matching volume included
+    C finger;      ///< depth that a closing finger takes
+    C innerStill;  ///< inner length at low frequency
+    C innerMoving; ///< factor of the inner length's growth with ka; 0 where the set has none
     C openSeries;
     C closedSeries;
-    C outerFactor;   ///< on the flanged end's length
-    C outerMore;     ///< added to it by a pad, in outer radii
+    C outerFactor; ///< on the flanged end's length
+    C outerMore;   ///< added to it by a pad, in outer radii
     double count = 1.0;
     int straightSlices = 1;
     int sinkSlices = 1;
@@ -120,7 +120,8 @@ template <class C> struct HoleGeometry
         }
         // Chimneys are short, so steps of a quarter in the logarithm agree with ten times as many to 0.001 cent.
         const auto slices = [](const C& outer, const C& inner) {
-            return std::max(1, static_cast<int>(std::ceil(std::abs(std::log(valueOf(inner).real() / valueOf(outer).real())) / 0.25)));
+            return std::max(
+                1, static_cast<int>(std::ceil(std::abs(std::log(valueOf(inner).real() / valueOf(outer).real())) / 0.25)));
         };
         g.straightSlices = slices(g.radius, g.innerRadius);
         g.sinkSlices = slices(g.sinkRadius, g.radius);
@@ -134,7 +135,8 @@ template <class C> C holeShunt(const Medium<C>& medium, const HoleGeometry<C>& g
     const AirOf<C>& air = medium.air;
     const C k = medium.omega / air.speed;
     const bool closed = openShare <= 0.0;
-    Matrix<C> pipe = boreSegment(medium, g.radius, g.innerRadius, closed && !g.sunk ? g.straight - g.finger : g.straight, g.straightSlices);
+    Matrix<C> pipe =
+        boreSegment(medium, g.radius, g.innerRadius, closed && !g.sunk ? g.straight - g.finger : g.straight, g.straightSlices);
     if (g.sunk)
         pipe = pipe * boreSegment(medium, g.sinkRadius, g.radius, closed ? g.sinkDepth - g.finger : g.sinkDepth, g.sinkSlices);
     C shunt;

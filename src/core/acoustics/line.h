@@ -230,9 +230,8 @@ inline constexpr double mildTaper = 0.3;
 /// A stretch of bore with straight walls, from radius low_m (footwards) to high_m (mouthwards), length_m > 0.
 /// slices >= 1 Magnus steps; a cylinder of even air needs one and is exact, slicesFor() tells how many a taper needs.
 /// warmerAbove: rise of temperature from its lower to its upper end over the medium's kelvin, which stand at its middle.
-template <class C>
-Matrix<C> boreSegment(const Medium<C>& medium, const C& low_m, const C& high_m, const C& length_m, int slices,
-                      const Surface& surface = {}, const C& warmerAbove = C(0.0))
+template <class C> Matrix<C> boreSegment(const Medium<C>& medium, const C& low_m, const C& high_m, const C& length_m, int slices,
+                                         const Surface& surface = {}, const C& warmerAbove = C(0.0))
 {
     const double gauss = std::sqrt(3.0) / 6.0;
     // Steps grow with the radius, so that a cone near its tip gets its share of them; a mild taper needs no such care.
@@ -248,7 +247,9 @@ Matrix<C> boreSegment(const Medium<C>& medium, const C& low_m, const C& high_m, 
         const C h = length_m * C(width);
         const C half = h * C(0.5);
         const C twisting = C(-std::sqrt(3.0) / 12.0) * h * h;
-        const auto radiusAt = [&](double share) { return low_m + (high_m - low_m) * C(from + share * width); };
+        const auto radiusAt = [&](double share) {
+            return low_m + (high_m - low_m) * C(from + share * width);
+        };
         const auto lineAt = [&](double share) {
             return lineConstants(medium, radiusAt(share), surface, warmerAbove * C(from + share * width - 0.5));
         };

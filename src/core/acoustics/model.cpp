@@ -75,7 +75,8 @@ public:
         double length = chain.shape.bore.back().at_m;
         for (const auto& s : chain.shape.slides)
             length += s.out_m;
-        const AirOf<Complex> air = AirOf<Complex>::at({chain.calibration.kelvin, chain.calibration.vapour, chain.calibration.carbonDioxide});
+        const AirOf<Complex> air =
+            AirOf<Complex>::at({chain.calibration.kelvin, chain.calibration.vapour, chain.calibration.carbonDioxide});
         // Half a wave a register; the tube and its ends are longer than it measures, which makes the steps finer yet.
         constexpr double perRegister = 4.0;
         m_step = air.speed.real() / (2.0 * length) / perRegister;
@@ -125,7 +126,7 @@ private:
     struct Point
     {
         double hertz;
-        double phase;     ///< with its turns
+        double phase; ///< with its turns
         double companion;
     };
 
@@ -251,7 +252,8 @@ struct Model::Parts
                 sweep = sweeps.emplace(sweeps.end(), nodes, std::move(shares));
             const auto hertz = sweep->reaching(phaseOf(chain.shape, note.registerNumber));
             if (!hertz || !std::isfinite(*hertz) || !(*hertz > 0.0))
-                return Error{ErrorCode::OutOfModelRange, std::to_string(found.size()), "register " + std::to_string(note.registerNumber)};
+                return Error{ErrorCode::OutOfModelRange, std::to_string(found.size()),
+                             "register " + std::to_string(note.registerNumber)};
             found.push_back(*hertz);
         }
         return found;

@@ -46,7 +46,8 @@ Shape Shape::of(const Instrument& instrument)
                             d->upstream.metres(),     d->cover.metres(),       d->rampRunPerRise};
     } else if (const auto* t = std::get_if<Transverse>(&s.excitation)) {
         shape.mouth = Mouth::Transverse;
-        shape.excitation = {t->holeLength.metres(), t->holeWidth.metres(), t->chimney.metres(), t->stopper.metres(), t->lipCover, 0.0};
+        shape.excitation = {t->holeLength.metres(), t->holeWidth.metres(), t->chimney.metres(),
+                            t->stopper.metres(),    t->lipCover,           0.0};
     } else {
         shape.mouth = Mouth::ClosedTop;
         shape.excitation[0] = std::get<ClosedTop>(s.excitation).volume.cubicMetres();

@@ -17,15 +17,15 @@ inline constexpr std::size_t excitationMeasures = 6;
 /// What is known of the instrument only through its sound. Logarithms of factors, so 0 means "as published".
 struct Calibration
 {
-    double kelvin = 293.15;     ///< effective temperature of the air at half the tube's length
-    double gradient_K_m = 0;    ///< by how much it rises per metre towards the foot; players' breath makes it negative
-    double vapour = 0;          ///< share of water vapour by volume, see vapourShare()
-    double carbonDioxide = 0;   ///< share by volume
-    double wallLossLog = 0;     ///< on the loss functions
-    double mouthLog = 0;        ///< on the mouth's inertance (or the reed's volume) at 700 Hz
-    double mouthSlope = 0;      ///< its power law over frequency
-    double boreScaleLog = 0;    ///< on all bore radii
-    double holeEndLog = 0;      ///< on all open holes' outer end corrections
+    double kelvin = 293.15;   ///< effective temperature of the air at half the tube's length
+    double gradient_K_m = 0;  ///< by how much it rises per metre towards the foot; players' breath makes it negative
+    double vapour = 0;        ///< share of water vapour by volume, see vapourShare()
+    double carbonDioxide = 0; ///< share by volume
+    double wallLossLog = 0;   ///< on the loss functions
+    double mouthLog = 0;      ///< on the mouth's inertance (or the reed's volume) at 700 Hz
+    double mouthSlope = 0;    ///< its power law over frequency
+    double boreScaleLog = 0;  ///< on all bore radii
+    double holeEndLog = 0;    ///< on all open holes' outer end corrections
 };
 
 /// Which formulas are used where the literature has several.
@@ -47,8 +47,8 @@ struct Shape
     };
     struct Hole
     {
-        double at_m;        ///< where its axis meets the bore
-        double diameter_m;  ///< of the equal-area circle
+        double at_m;       ///< where its axis meets the bore
+        double diameter_m; ///< of the equal-area circle
         double undercut_m;
         double chimney_m;
         double sink_m = 0.0; ///< diameter at the outside; used where fittings.sinkDepth_m > 0

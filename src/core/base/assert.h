@@ -6,10 +6,10 @@
 #include <cstdio>
 #include <cstdlib>
 
-#define DOWEL_ASSERT(condition)                                                                                        \
-    do {                                                                                                               \
-        if (!(condition)) {                                                                                            \
-            std::fprintf(stderr, "dowel: broken assumption at %s:%d: %s\n", __FILE__, __LINE__, #condition);           \
-            std::abort();                                                                                              \
-        }                                                                                                              \
+#define DOWEL_ASSERT(condition)                                                                                                  \
+    do {                                                                                                                         \
+        if (!(condition)) {                                                                                                      \
+            std::fprintf(stderr, "dowel: broken assumption at %s:%d: %s\n", __FILE__, __LINE__, #condition);                     \
+            std::abort();                                                                                                        \
+        }                                                                                                                        \
     } while (false)

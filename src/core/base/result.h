@@ -13,27 +13,27 @@ namespace dowel {
 
 /// What kind of trouble it is; printed as a stable word by codeName().
 enum class ErrorCode {
-    Unreadable,        ///< a file cannot be opened or read
-    Unwritable,        ///< a file cannot be written; nothing was changed
-    Exists,            ///< the file is there already and is not overwritten
-    NotAWorkbook,      ///< the file is something else
-    NewerVersion,      ///< written by a newer Dowel
-    InUse,             ///< another window or command has it open for work
-    Damaged,           ///< the file's or the record's own checks fail
-    BadSyntax,         ///< not JSON, or not a number where one must stand
-    UnknownKey,        ///< a key that the format does not have
-    MissingKey,        ///< a key that must be there
-    BadValue,          ///< a value of the wrong kind or out of its range
-    BadGeometry,       ///< a shape that cannot exist
-    BadFingering,      ///< a fingering that names what is not there or sets no target
-    UnknownName,       ///< a hole or fingering of that name is not on this instrument
-    NotRemovable,      ///< the step would have to add material
-    BadAudio,          ///< no samples, cut-off or unreadable sound
-    NoSteadyTone,      ///< sound without a tone that could be read
-    WrongNote,         ///< a tone, but not this fingering's
-    OutOfModelRange,   ///< the model has no such resonance
-    Cancelled,         ///< stopped by the user
-    Internal           ///< a library failed in a way that should not happen
+    Unreadable,      ///< a file cannot be opened or read
+    Unwritable,      ///< a file cannot be written; nothing was changed
+    Exists,          ///< the file is there already and is not overwritten
+    NotAWorkbook,    ///< the file is something else
+    NewerVersion,    ///< written by a newer Dowel
+    InUse,           ///< another window or command has it open for work
+    Damaged,         ///< the file's or the record's own checks fail
+    BadSyntax,       ///< not JSON, or not a number where one must stand
+    UnknownKey,      ///< a key that the format does not have
+    MissingKey,      ///< a key that must be there
+    BadValue,        ///< a value of the wrong kind or out of its range
+    BadGeometry,     ///< a shape that cannot exist
+    BadFingering,    ///< a fingering that names what is not there or sets no target
+    UnknownName,     ///< a hole or fingering of that name is not on this instrument
+    NotRemovable,    ///< the step would have to add material
+    BadAudio,        ///< no samples, cut-off or unreadable sound
+    NoSteadyTone,    ///< sound without a tone that could be read
+    WrongNote,       ///< a tone, but not this fingering's
+    OutOfModelRange, ///< the model has no such resonance
+    Cancelled,       ///< stopped by the user
+    Internal         ///< a library failed in a way that should not happen
 };
 
 [[nodiscard]] std::string_view codeName(ErrorCode code);
@@ -51,7 +51,7 @@ struct Error
 template <class T> class [[nodiscard]] Result
 {
 public:
-    Result(T value) : m_value(std::move(value)) {}                  // NOLINT(google-explicit-constructor)
+    Result(T value) : m_value(std::move(value)) {}                     // NOLINT(google-explicit-constructor)
     Result(Error error) : m_value(tl::unexpected(std::move(error))) {} // NOLINT(google-explicit-constructor)
     [[nodiscard]] bool ok() const { return m_value.has_value(); }
     explicit operator bool() const { return ok(); }

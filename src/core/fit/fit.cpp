@@ -193,7 +193,11 @@ class Shared : public ceres::EvaluationCallback
 {
 public:
     Shared(const std::vector<Session>& sessions, const Unknowns& u, const Prior& prior, const Cancel& cancel)
-        : m_sessions(&sessions), m_unknowns(u), m_prior(&prior), m_cancel(cancel), m_scaled(Eigen::VectorXd::Zero(u.size())),
+        : m_sessions(&sessions),
+          m_unknowns(u),
+          m_prior(&prior),
+          m_cancel(cancel),
+          m_scaled(Eigen::VectorXd::Zero(u.size())),
           m_results(sessions.size())
     {
     }
@@ -306,20 +310,12 @@ std::vector<PlacedReading> newest(const Workbook& book)
 
 Status Priors::validate() const
 {
-    const std::pair<const char*, double> widths[] = {{"warmthSd_K", warmthSd_K},
-                                                     {"mouthLogSd", mouthLogSd},
-                                                     {"mouthSlopeSd", mouthSlopeSd},
-                                                     {"boreScaleSd", boreScaleSd},
-                                                     {"wallLossSd", wallLossSd},
-                                                     {"holeEndSd", holeEndSd},
-                                                     {"footSd_m", footSd_m},
-                                                     {"holeSizeSd_m", holeSizeSd_m},
-                                                     {"chimneyShareSd", chimneyShareSd},
-                                                     {"holePlaceSd_m", holePlaceSd_m},
-                                                     {"blowSd_cents", blowSd_cents},
-                                                     {"blowSlopeSd_cents", blowSlopeSd_cents},
-                                                     {"noteSd_cents", noteSd_cents},
-                                                     {"repeat_cents", repeat_cents}};
+    const std::pair<const char*, double> widths[] = {
+        {"warmthSd_K", warmthSd_K},       {"mouthLogSd", mouthLogSd},     {"mouthSlopeSd", mouthSlopeSd},
+        {"boreScaleSd", boreScaleSd},     {"wallLossSd", wallLossSd},     {"holeEndSd", holeEndSd},
+        {"footSd_m", footSd_m},           {"holeSizeSd_m", holeSizeSd_m}, {"chimneyShareSd", chimneyShareSd},
+        {"holePlaceSd_m", holePlaceSd_m}, {"blowSd_cents", blowSd_cents}, {"blowSlopeSd_cents", blowSlopeSd_cents},
+        {"noteSd_cents", noteSd_cents},   {"repeat_cents", repeat_cents}};
     for (const auto& [name, width] : widths)
         if (!(width > 0.0))
             return Error{ErrorCode::BadValue, name, std::to_string(width) + "; must be above 0"};

@@ -20,23 +20,23 @@ namespace dowel {
 /// measuring with calipers and rule.
 struct Priors
 {
-    double warmth_K = 3.0;           ///< air in the tube above the room: mean
+    double warmth_K = 3.0; ///< air in the tube above the room: mean
     double warmthSd_K = 2.5;
     double mouthLogSd = 0.25;
     double mouthSlopeSd = 0.15;
     double boreScaleSd = 0.006;
-    double wallLossLog = 0.15;       ///< mean; no wall is as smooth as the formula's
+    double wallLossLog = 0.15; ///< mean; no wall is as smooth as the formula's
     double wallLossSd = 0.25;
     double holeEndSd = 0.20;
     double footSd_m = 0.0005;
     double holeSizeSd_m = 0.00012;
     double chimneyShareSd = 0.10;
     double holePlaceSd_m = 0.0004;
-    double blowSd_cents = 7.0;       ///< per register
-    double blowSlopeSd_cents = 4.0;  ///< per octave, both registers
-    double noteSd_cents = 6.0;       ///< each fingering's own
-    double repeat_cents = 1.5;       ///< how well a player repeats a note
-    double shareOfChange = 0.06;     ///< of the forecast change: what formulas get wrong about a cut
+    double blowSd_cents = 7.0;              ///< per register
+    double blowSlopeSd_cents = 4.0;         ///< per octave, both registers
+    double noteSd_cents = 6.0;              ///< each fingering's own
+    double repeat_cents = 1.5;              ///< how well a player repeats a note
+    double shareOfChange = 0.06;            ///< of the forecast change: what formulas get wrong about a cut
     std::optional<std::size_t> doubtedHole; ///< its size may be off by millimetres: mistyped, leaking or chipped
     double doubtSd_m = 0.0015;
 
@@ -49,8 +49,8 @@ struct FitReport
 {
     bool converged = false;
     int steps = 0;
-    double cost = 0;           ///< half the weighted squares at the optimum, priors included
-    double worstResidual = 0;  ///< in standard deviations
+    double cost = 0;          ///< half the weighted squares at the optimum, priors included
+    double worstResidual = 0; ///< in standard deviations
     FingeringId worstReading;
     [[nodiscard]] bool usable() const { return converged; }
 };
@@ -61,8 +61,8 @@ class Posterior
 public:
     struct Forecast
     {
-        std::vector<double> cents;  ///< sounding minus target, per fingering of the instrument
-        Eigen::MatrixXd jacobian;   ///< d cents / d unknown, one row a fingering
+        std::vector<double> cents; ///< sounding minus target, per fingering of the instrument
+        Eigen::MatrixXd jacobian;  ///< d cents / d unknown, one row a fingering
     };
 
     /// What a shape of this instrument sounds, at the temperature it is meant to be played at.

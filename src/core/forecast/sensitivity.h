@@ -23,6 +23,7 @@ struct NoteSensitivity
 
 /// One fingering in any of its registers, on a shape of the workbook's instrument.
 /// Errors: OutOfModelRange where that register has no resonance in the model's range.
-[[nodiscard]] Result<NoteSensitivity> sensitivityOf(const Posterior& posterior, const Instrument& shape, const acoustics::NoteQuery& note);
+[[nodiscard]] Result<NoteSensitivity> sensitivityOf(const Posterior& posterior, const Instrument& shape,
+                                                    const acoustics::NoteQuery& note);
 
 } // namespace dowel

@@ -18,10 +18,10 @@ using hearing::Frame;
 using hearing::Run;
 
 constexpr std::array<std::pair<TakeFlag, std::string_view>, 5> flags{{{TakeFlag::Breathy, "breathy"},
-                                                                     {TakeFlag::Weak, "weak"},
-                                                                     {TakeFlag::Unsteady, "unsteady"},
-                                                                     {TakeFlag::Clipped, "clipped"},
-                                                                     {TakeFlag::Short, "short"}}};
+                                                                      {TakeFlag::Weak, "weak"},
+                                                                      {TakeFlag::Unsteady, "unsteady"},
+                                                                      {TakeFlag::Clipped, "clipped"},
+                                                                      {TakeFlag::Short, "short"}}};
 
 double medianPitch(const std::vector<Frame>& frames, const Run& run)
 {
@@ -178,7 +178,8 @@ Analysis analyse(const Samples& take, std::optional<Hertz> expectFirst, const He
             result.rejected.push_back(rejected(frames, run, RejectedSound::Reason::TooShort));
             continue;
         }
-        const double coarse = withoutOverlookedFundamental(stretch, take.rate_Hz, medianPitch(frames, steady), options.lowest.hertz());
+        const double coarse =
+            withoutOverlookedFundamental(stretch, take.rate_Hz, medianPitch(frames, steady), options.lowest.hertz());
         auto note = hearing::refine(stretch, take.rate_Hz, coarse);
         if (!note) {
             result.rejected.push_back(rejected(frames, run, RejectedSound::Reason::NoSteadyTone));

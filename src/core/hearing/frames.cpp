@@ -61,8 +61,8 @@ private:
     };
     std::size_t m_length;
     std::size_t m_size;
-    std::unique_ptr<double[], FreeBuffer> m_real;              // NOLINT(modernize-avoid-c-arrays): FFTW's own memory
-    std::unique_ptr<fftw_complex[], FreeBuffer> m_spectrum;    // NOLINT(modernize-avoid-c-arrays)
+    std::unique_ptr<double[], FreeBuffer> m_real;           // NOLINT(modernize-avoid-c-arrays): FFTW's own memory
+    std::unique_ptr<fftw_complex[], FreeBuffer> m_spectrum; // NOLINT(modernize-avoid-c-arrays)
     std::unique_ptr<std::remove_pointer_t<fftw_plan>, FreePlan> m_forward;
     std::unique_ptr<std::remove_pointer_t<fftw_plan>, FreePlan> m_backward;
 };
@@ -82,7 +82,9 @@ void findPeriod(Frame& frame, std::span<const float> x, const double* r, double 
         n[lag] = energy > 0.0 ? 2.0 * r[lag] / energy : 0.0;
         energy -= static_cast<double>(x[lag]) * x[lag] + static_cast<double>(x[x.size() - 1 - lag]) * x[x.size() - 1 - lag];
     }
-    const auto isPeak = [&](std::size_t lag) { return n[lag] > n[lag - 1] && n[lag] >= n[lag + 1]; };
+    const auto isPeak = [&](std::size_t lag) {
+        return n[lag] > n[lag - 1] && n[lag] >= n[lag + 1];
+    };
     std::size_t begin = 1;
     while (begin < longest && n[begin] > 0.0)
         ++begin; // the peak at lag 0 is over

@@ -71,17 +71,16 @@ struct Course
 /// Partials' amplitudes block by block: Hann windows with half overlap, demodulated along the course.
 struct Blocks
 {
-    std::vector<double> x;                      ///< centres in [-1, 1]
-    std::vector<std::vector<Complex>> partial;  ///< [k-1][block]
-    std::vector<double> noise;                  ///< [k-1] mean square of what stands between the partials
+    std::vector<double> x;                     ///< centres in [-1, 1]
+    std::vector<std::vector<Complex>> partial; ///< [k-1][block]
+    std::vector<double> noise;                 ///< [k-1] mean square of what stands between the partials
 };
 
 class Stretch
 {
 public:
     Stretch(std::span<const float> samples, double rate_Hz, double f_Hz)
-        : m_samples(samples), m_rate_Hz(rate_Hz), m_f_Hz(f_Hz),
-          m_duration_s(static_cast<double>(samples.size()) / rate_Hz)
+        : m_samples(samples), m_rate_Hz(rate_Hz), m_f_Hz(f_Hz), m_duration_s(static_cast<double>(samples.size()) / rate_Hz)
     {
         m_partials = std::clamp(static_cast<int>(0.45 * rate_Hz / f_Hz - 0.5), 1, static_cast<int>(partialsKept));
     }

@@ -37,9 +37,9 @@ struct HeardNote
     Cents vibrato; ///< depth, half of peak to peak
     Hertz vibratoRate;
     std::array<double, partialsKept> partials_dB{}; ///< power of each partial over the power of all
-    double noise_dB = 0;   ///< harmonic power over the power between and around the partials
-    Hertz centroid;        ///< power-weighted mean of the partials' frequencies
-    double level_dB = 0;   ///< root mean square over full scale
+    double noise_dB = 0;                            ///< harmonic power over the power between and around the partials
+    Hertz centroid;                                 ///< power-weighted mean of the partials' frequencies
+    double level_dB = 0;                            ///< root mean square over full scale
     std::optional<int> registerNumber; ///< 1, 2, 3 where the expected first one is known and the pitch is near a multiple
     std::vector<TakeFlag> flags;
 };

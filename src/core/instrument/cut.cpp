@@ -174,14 +174,14 @@ Result<Instrument> applied(const Instrument& before, const Cut& cut)
     if (!std::isfinite(wantedSize(cut).metres()))
         return Error{ErrorCode::BadValue, std::string(kindName(cut)), "not a finite size"};
     InstrumentSpec spec = before.spec();
-    const Status status = std::visit(Overload{[&](const Enlarge& c) { return enlarge(spec, c); },
-                                              [&](const Undercut& c) { return undercut(spec, c); },
-                                              [&](const TrimFoot& c) { return trimFoot(spec, c); },
-                                              [&](const Ream& c) { return ream(spec, c); },
-                                              [&](const MoveStopper& c) { return moveStopper(spec, c); },
-                                              [&](const CutUp& c) { return cutUp(spec, c); },
-                                              [&](const Fill& c) { return fill(spec, c); }},
-                                     cut);
+    const Status status = std::visit(
+        Overload{[&](const Enlarge& c) { return enlarge(spec, c); }, [&](const Undercut& c) { return undercut(spec, c); },
+                 [&](const TrimFoot& c) { return trimFoot(spec, c); }, [&](const Ream& c) { return ream(spec, c); },
+                 [&](const MoveStopper& c) { return moveStopper(spec, c); }, [&](const CutUp& c) { return cutUp(spec, c); },
+                 [&](const Fill& c) {
+                     return fill(spec, c);
+                 }},
+        cut);
     if (!status)
         return status.error();
     return Instrument::make(std::move(spec));
@@ -194,35 +194,39 @@ std::optional<Metres> presentSize(const Instrument& instrument, const Cut& cut)
         const Hole* h = instrument.find(id);
         return h == nullptr ? Size{} : Size{h->*size};
     };
-    return std::visit(
-        Overload{[&](const Enlarge& c) { return ofHole(c.hole, &Hole::diameter); },
-                 [&](const Undercut& c) { return ofHole(c.hole, &Hole::undercutDiameter); },
-                 [&](const TrimFoot&) { return Size{instrument.length()}; },
-                 [&](const Ream& c) {
-                     Metres narrowest = std::min(instrument.boreDiameterAt(c.from), instrument.boreDiameterAt(c.to));
-                     for (const Station& s : instrument.spec().bore)
-                         if (s.at >= c.from && s.at <= c.to)
-                             narrowest = std::min(narrowest, s.diameter);
-                     return Size{narrowest};
-                 },
-                 [&](const MoveStopper&) {
-                     const auto* t = std::get_if<Transverse>(&instrument.spec().excitation);
-                     return t == nullptr ? Size{} : Size{t->stopper};
-                 },
-                 [&](const CutUp&) {
-                     const auto* d = std::get_if<Duct>(&instrument.spec().excitation);
-                     return d == nullptr ? Size{} : Size{d->windowLength};
-                 },
-                 [&](const Fill& c) { return ofHole(c.hole, &Hole::diameter); }},
-        cut);
+    return std::visit(Overload{[&](const Enlarge& c) { return ofHole(c.hole, &Hole::diameter); },
+                               [&](const Undercut& c) { return ofHole(c.hole, &Hole::undercutDiameter); },
+                               [&](const TrimFoot&) { return Size{instrument.length()}; },
+                               [&](const Ream& c) {
+                                   Metres narrowest =
+                                       std::min(instrument.boreDiameterAt(c.from), instrument.boreDiameterAt(c.to));
+                                   for (const Station& s : instrument.spec().bore)
+                                       if (s.at >= c.from && s.at <= c.to)
+                                           narrowest = std::min(narrowest, s.diameter);
+                                   return Size{narrowest};
+                               },
+                               [&](const MoveStopper&) {
+                                   const auto* t = std::get_if<Transverse>(&instrument.spec().excitation);
+                                   return t == nullptr ? Size{} : Size{t->stopper};
+                               },
+                               [&](const CutUp&) {
+                                   const auto* d = std::get_if<Duct>(&instrument.spec().excitation);
+                                   return d == nullptr ? Size{} : Size{d->windowLength};
+                               },
+                               [&](const Fill& c) {
+                                   return ofHole(c.hole, &Hole::diameter);
+                               }},
+                      cut);
 }
 
 Metres wantedSize(const Cut& cut)
 {
     return std::visit(Overload{[](const Enlarge& c) { return c.diameter; }, [](const Undercut& c) { return c.undercutDiameter; },
                                [](const TrimFoot& c) { return c.length; }, [](const Ream& c) { return c.diameter; },
-                               [](const MoveStopper& c) { return c.stopper; },
-                               [](const CutUp& c) { return c.windowLength; }, [](const Fill& c) { return c.diameter; }},
+                               [](const MoveStopper& c) { return c.stopper; }, [](const CutUp& c) { return c.windowLength; },
+                               [](const Fill& c) {
+                                   return c.diameter;
+                               }},
                       cut);
 }
 
@@ -231,15 +235,16 @@ Cut withSize(Cut cut, Metres size)
     std::visit(Overload{[&](Enlarge& c) { c.diameter = size; }, [&](Undercut& c) { c.undercutDiameter = size; },
                         [&](TrimFoot& c) { c.length = size; }, [&](Ream& c) { c.diameter = size; },
                         [&](MoveStopper& c) { c.stopper = size; }, [&](CutUp& c) { c.windowLength = size; },
-                        [&](Fill& c) { c.diameter = size; }},
+                        [&](Fill& c) {
+                            c.diameter = size;
+                        }},
                cut);
     return cut;
 }
 
 std::string_view kindName(const Cut& cut)
 {
-    constexpr std::array<std::string_view, 7> names{"enlarge",      "undercut", "trim_foot", "ream",
-                                                    "move_stopper", "cut_up",   "fill"};
+    constexpr std::array<std::string_view, 7> names{"enlarge", "undercut", "trim_foot", "ream", "move_stopper", "cut_up", "fill"};
     return names.at(cut.index());
 }
 

@@ -155,7 +155,8 @@ Status checkHole(const InstrumentSpec& s, std::size_t i, std::set<std::string>& 
     if (auto r = inRange(where + "/chimney_mm", h.chimney, 0.0, 100.0); !r)
         return r;
     if (!(h.elongation >= 0.3 && h.elongation <= 4.0))
-        return bad(ErrorCode::BadGeometry, where + "/along_mm", mm(h.diameter * h.elongation) + "; must be 0.3 to 4 times the diameter");
+        return bad(ErrorCode::BadGeometry, where + "/along_mm",
+                   mm(h.diameter * h.elongation) + "; must be 0.3 to 4 times the diameter");
     if (!(std::abs(h.slant_rad) <= 1.05))
         return bad(ErrorCode::BadGeometry, where + "/slant_deg", number(h.slant_rad * 57.29578) + "; must be -60 to 60 degrees");
     if (h.count < 1 || h.count > 2)
@@ -182,8 +183,10 @@ Status checkHole(const InstrumentSpec& s, std::size_t i, std::set<std::string>& 
         const Hole& below = s.holes[i - 1];
         if (h.at > below.at)
             return bad(ErrorCode::BadGeometry, where + "/at_mm",
-                       mm(h.at) + " below " + below.id.text + " at " + mm(below.at) + "; holes are numbered from the foot upwards");
-        const Metres wood = below.at - h.at - (h.undercutDiameter * h.elongation + below.undercutDiameter * below.elongation) / 2.0;
+                       mm(h.at) + " below " + below.id.text + " at " + mm(below.at) +
+                           "; holes are numbered from the foot upwards");
+        const Metres wood =
+            below.at - h.at - (h.undercutDiameter * h.elongation + below.undercutDiameter * below.elongation) / 2.0;
         const Metres within = wood + below.chimney * std::tan(below.slant_rad) - lean;
         if (h.side == below.side && std::min(wood, within).millimetres() < leastWood_mm)
             return bad(ErrorCode::BadGeometry, where + "/at_mm", "runs into " + below.id.text);
@@ -212,7 +215,8 @@ Status checkFingering(const InstrumentSpec& s, std::size_t i, std::set<std::stri
         if (!once.insert(half.hole.text).second)
             return bad(ErrorCode::BadFingering, where + "/half", half.hole.text + " cannot be closed and half open");
         if (!(half.open >= 0.001 && half.open <= 0.999))
-            return bad(ErrorCode::BadFingering, where + "/half/" + half.hole.text, number(half.open) + "; must be 0.001 to 0.999");
+            return bad(ErrorCode::BadFingering, where + "/half/" + half.hole.text,
+                       number(half.open) + "; must be 0.001 to 0.999");
     }
     if (f.registerNumber < 1 || f.registerNumber > highestRegister)
         return bad(ErrorCode::BadFingering, where + "/register", std::to_string(f.registerNumber) + "; must be 1 to 6");
@@ -241,7 +245,8 @@ Status checkRest(const InstrumentSpec& s)
         return bad(ErrorCode::BadValue, "/tuning/co2_percent", number(100.0 * s.tuning.carbonDioxide) + "; must be 0 to 10");
     // Half a tube's length times the gradient must leave air that the formulas know.
     if (!(std::abs(s.tuning.gradient_K_m * s.bore.back().at.metres()) <= 20.0))
-        return bad(ErrorCode::BadValue, "/tuning/gradient_c_per_m", number(s.tuning.gradient_K_m) + "; at most 20 degrees over the tube");
+        return bad(ErrorCode::BadValue, "/tuning/gradient_c_per_m",
+                   number(s.tuning.gradient_K_m) + "; at most 20 degrees over the tube");
     if (auto r = inRange("/tools/step_mm", s.tools.step, 0.0, 10.0); !r)
         return r;
     for (std::size_t i = 0; i < s.tools.bits.size(); ++i) {
@@ -296,7 +301,9 @@ Metres boreDiameterAt(const std::vector<Station>& bore, Metres at)
 
 Metres wallAt(const std::vector<Station>& bore, Metres otherwise, Metres at)
 {
-    const auto wall = [&](std::size_t i) { return bore[i].wall.value_or(otherwise); };
+    const auto wall = [&](std::size_t i) {
+        return bore[i].wall.value_or(otherwise);
+    };
     if (at <= bore.front().at)
         return wall(0);
     for (std::size_t i = 1; i < bore.size(); ++i)
@@ -349,8 +356,8 @@ std::optional<std::size_t> Instrument::indexOf(const HoleId& id) const
 
 std::optional<std::size_t> Instrument::indexOf(const FingeringId& id) const
 {
-    const auto it = std::find_if(m_spec.fingerings.begin(), m_spec.fingerings.end(),
-                                 [&](const Fingering& f) { return f.id == id; });
+    const auto it =
+        std::find_if(m_spec.fingerings.begin(), m_spec.fingerings.end(), [&](const Fingering& f) { return f.id == id; });
     if (it == m_spec.fingerings.end())
         return std::nullopt;
     return static_cast<std::size_t>(it - m_spec.fingerings.begin());

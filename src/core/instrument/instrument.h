@@ -23,10 +23,10 @@ enum class Side { Front, Back };
 struct Duct
 {
     Metres windowWidth;
-    Metres windowLength; ///< cut-up, along the tube
-    Metres chimney;      ///< wall thickness at the window
-    Metres upstream;     ///< length of bore between the window and the block, 0 where the block ends at the window
-    Metres cover{};      ///< by how much cover or cheeks stand up round the window, 0 for none
+    Metres windowLength;       ///< cut-up, along the tube
+    Metres chimney;            ///< wall thickness at the window
+    Metres upstream;           ///< length of bore between the window and the block, 0 where the block ends at the window
+    Metres cover{};            ///< by how much cover or cheeks stand up round the window, 0 for none
     double rampRunPerRise = 0; ///< of the lip's ramp, cotangent of its angle to the tube; 0 a square lip
     friend bool operator==(const Duct&, const Duct&) = default;
 };
@@ -85,15 +85,15 @@ struct Pad
 struct Hole
 {
     HoleId id;
-    Metres at;                ///< centre at the outside, from the excitation
-    Metres diameter;          ///< across the tube, at the outside (below a countersink)
-    Metres undercutDiameter;  ///< at the bore; equal to diameter where not undercut
-    Metres chimney;           ///< depth through the wall
+    Metres at;               ///< centre at the outside, from the excitation
+    Metres diameter;         ///< across the tube, at the outside (below a countersink)
+    Metres undercutDiameter; ///< at the bore; equal to diameter where not undercut
+    Metres chimney;          ///< depth through the wall
     Side side = Side::Front;
-    std::string digit{};      ///< finger, L1 to L5, R1 to R5; may be empty
-    double elongation = 1.0;  ///< length along the tube over diameter; an oval hole grows in both
-    double slant_rad = 0.0;   ///< the bore's end lies footwards of the outside by chimney tan(slant)
-    int count = 1;            ///< 2: a pair side by side under one finger
+    std::string digit{};     ///< finger, L1 to L5, R1 to R5; may be empty
+    double elongation = 1.0; ///< length along the tube over diameter; an oval hole grows in both
+    double slant_rad = 0.0;  ///< the bore's end lies footwards of the outside by chimney tan(slant)
+    int count = 1;           ///< 2: a pair side by side under one finger
     Closure closure = Closure::Finger;
     std::optional<Countersink> countersink{};
     std::optional<Pad> pad{};
@@ -135,9 +135,9 @@ struct Tuning
     Hertz a4 = Hertz::fromHertz(440.0);
     std::string scale = "equal";
     Temperature playedAt = Temperature::fromCelsius(20.0); ///< air at half the tube's length
-    double humidity = 0.0;         ///< relative, 0 to 1; what is left out here the fitted temperature takes up
-    double carbonDioxide = 0.0;    ///< share by volume
-    double gradient_K_m = 0.0;     ///< warmer towards the foot where positive
+    double humidity = 0.0;      ///< relative, 0 to 1; what is left out here the fitted temperature takes up
+    double carbonDioxide = 0.0; ///< share by volume
+    double gradient_K_m = 0.0;  ///< warmer towards the foot where positive
     friend bool operator==(const Tuning&, const Tuning&) = default;
 };
 

@@ -70,7 +70,9 @@ public:
             return false;
         const Posterior& posterior = m_forecaster->posterior();
         const auto& fingerings = m_present->spec().fingerings;
-        const auto scale = [&](std::size_t i) { return std::sqrt(fingerings[i].weight) / fingerings[i].tolerance.cents(); };
+        const auto scale = [&](std::size_t i) {
+            return std::sqrt(fingerings[i].weight) / fingerings[i].tolerance.cents();
+        };
         const auto put = [&](const std::vector<double>& cents) {
             for (std::size_t i = 0; i < fingerings.size(); ++i)
                 residuals[i] = (cents[i] - (*m_aim)[i]) * scale(i);
@@ -133,7 +135,10 @@ class Planner
 {
 public:
     Planner(const Workbook& book, Forecaster forecaster, const PlanOptions& options, const Cancel& cancel)
-        : m_book(&book), m_forecaster(std::move(forecaster)), m_options(options), m_cancel(cancel),
+        : m_book(&book),
+          m_forecaster(std::move(forecaster)),
+          m_options(options),
+          m_cancel(cancel),
           m_fingerings(&book.present().spec().fingerings)
     {
     }
@@ -162,7 +167,8 @@ private:
                                                              const std::vector<double>& ceiling) const;
     [[nodiscard]] double cost(const std::vector<NoteState>& states) const;
     [[nodiscard]] std::vector<LeftOver> leftOvers(const std::vector<NoteState>& states) const;
-    [[nodiscard]] std::vector<NoteForecast> forecastOf(const std::vector<NoteState>& before, const std::vector<NoteState>& after) const;
+    [[nodiscard]] std::vector<NoteForecast> forecastOf(const std::vector<NoteState>& before,
+                                                       const std::vector<NoteState>& after) const;
 
     const Workbook* m_book;
     Forecaster m_forecaster;
@@ -214,9 +220,9 @@ std::vector<FingeringId> Planner::worthHearing(const std::vector<NoteState>& sta
 Result<std::optional<Contradiction>> Planner::contradiction() const
 {
     using Found = std::optional<Contradiction>;
-    constexpr double suspicious = 2.2; // prior standard deviations of a bias, a hole or the warmth
-    constexpr double farOff = 6.0;     // standard deviations of a reading
-    constexpr double explains = 8.0;   // of half the squares: four standard deviations
+    constexpr double suspicious = 2.2;   // prior standard deviations of a bias, a hole or the warmth
+    constexpr double farOff = 6.0;       // standard deviations of a reading
+    constexpr double explains = 8.0;     // of half the squares: four standard deviations
     constexpr double mistake_m = 0.0004; // smaller errors of a hole are calipers'
     const Posterior& p = m_forecaster.posterior();
     const auto& holes = m_book->present().spec().holes;
@@ -276,7 +282,8 @@ Result<std::vector<double>> Planner::aims(const std::vector<NoteState>& atGoal) 
 {
     std::vector<double> aim(atGoal.size());
     for (std::size_t i = 0; i < aim.size(); ++i) {
-        const double share = std::clamp((atGoal[i].sd - 0.5 * m_options.littleKnown_cents) / m_options.littleKnown_cents, 0.0, 1.0);
+        const double share =
+            std::clamp((atGoal[i].sd - 0.5 * m_options.littleKnown_cents) / m_options.littleKnown_cents, 0.0, 1.0);
         aim[i] = -m_options.stayLow * share * atGoal[i].sd;
     }
     return aim;
@@ -289,7 +296,8 @@ std::size_t Planner::ownNote(const Posterior::Sensitivity& s, Eigen::Index which
     double most = -1.0;
     for (std::size_t i = 0; i < m_fingerings->size(); ++i) {
         const Fingering& f = (*m_fingerings)[i];
-        const double moves = std::abs(s.perMetre(static_cast<Eigen::Index>(i), which)) * std::sqrt(f.weight) / f.tolerance.cents();
+        const double moves =
+            std::abs(s.perMetre(static_cast<Eigen::Index>(i), which)) * std::sqrt(f.weight) / f.tolerance.cents();
         if (moves > most) {
             most = moves;
             best = i;
@@ -555,7 +563,8 @@ Result<Instrument> bestReachable(const Forecaster& forecaster, const Instrument&
     for (int i = 0; i < n; ++i) {
         const bool foot = i + 1 == n;
         problem.SetParameterLowerBound(x.data(), i, foot ? reach.shortest.millimetres() : present_mm[i]);
-        problem.SetParameterUpperBound(x.data(), i, foot ? present_mm[i] : reach.widest[static_cast<std::size_t>(i)].millimetres());
+        problem.SetParameterUpperBound(x.data(), i,
+                                       foot ? present_mm[i] : reach.widest[static_cast<std::size_t>(i)].millimetres());
     }
     problem.AddResidualBlock(new ScaleCost(forecaster, present, aim, cancel), nullptr, x.data());
     problem.AddResidualBlock(new WorkCost(start), nullptr, x.data());

@@ -13,12 +13,12 @@ namespace dowel {
 
 struct PlanOptions
 {
-    double stayLow = 1.0;          ///< aim this many standard deviations under the target while little is known
+    double stayLow = 1.0;           ///< aim this many standard deviations under the target while little is known
     double littleKnown_cents = 2.0; ///< a forecast wider than this counts as little known
-    double pessimism = 1.3;        ///< a step's forecast plus this many standard deviations must stay within tolerance
-    double leastGain_cents = 0.5;  ///< a cut that moves no note by more is not worth the risk
-    double staleMove_cents = 1.5;  ///< a note forecast to have moved by more is heard again
-    double doneMargin = 1.2;       ///< standard deviations that a note must lie inside its tolerance to be done with
+    double pessimism = 1.3;         ///< a step's forecast plus this many standard deviations must stay within tolerance
+    double leastGain_cents = 0.5;   ///< a cut that moves no note by more is not worth the risk
+    double staleMove_cents = 1.5;   ///< a note forecast to have moved by more is heard again
+    double doneMargin = 1.2;        ///< standard deviations that a note must lie inside its tolerance to be done with
     Metres leastWood = Metres::fromMillimetres(2.0); ///< between neighbouring holes, for safe work
 };
 

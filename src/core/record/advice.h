@@ -41,7 +41,7 @@ struct AdviceStep
     std::optional<Metres> bit; ///< the drill that makes this size; none: file or knife
     StepReason reason;
     bool thenMeasure = true;
-    std::vector<FingeringId> hear; ///< where thenMeasure: what to listen to again
+    std::vector<FingeringId> hear;      ///< where thenMeasure: what to listen to again
     std::vector<NoteForecast> forecast; ///< every fingering
     friend bool operator==(const AdviceStep&, const AdviceStep&) = default;
 };
@@ -63,8 +63,8 @@ struct Contradiction
 {
     enum class Kind { Hole, Temperature, Reading };
     Kind kind = Kind::Reading;
-    std::string what;   ///< hole or fingering
-    double amount = 0;  ///< mm, degrees or cents, after kind
+    std::string what;  ///< hole or fingering
+    double amount = 0; ///< mm, degrees or cents, after kind
     friend bool operator==(const Contradiction&, const Contradiction&) = default;
 };
 [[nodiscard]] std::string_view kindName(Contradiction::Kind kind);
@@ -77,9 +77,9 @@ struct Advice
     Cents rms;
     int withinTolerance = 0;
     int of = 0;
-    std::vector<AdviceStep> steps;           ///< MakeCut: only the first is firm
-    std::vector<FingeringId> fingerings;     ///< Measure
-    std::vector<LeftOver> left;              ///< Finished
+    std::vector<AdviceStep> steps;              ///< MakeCut: only the first is firm
+    std::vector<FingeringId> fingerings;        ///< Measure
+    std::vector<LeftOver> left;                 ///< Finished
     std::optional<Contradiction> contradiction; ///< Stop
     friend bool operator==(const Advice&, const Advice&) = default;
 };

@@ -42,8 +42,8 @@ struct CutEntry
 {
     Cut cut; ///< with the size that the calipers say
     Metres from;
-    std::optional<Metres> advised;       ///< where it followed advice
-    std::vector<NoteForecast> forecast;  ///< what the advice expected
+    std::optional<Metres> advised;      ///< where it followed advice
+    std::vector<NoteForecast> forecast; ///< what the advice expected
 };
 
 struct SetAsideEntry

@@ -61,8 +61,7 @@ Result<Hertz> equalTempered(std::string_view name, Hertz a4)
 
 NearestNote nearestNote(Hertz f, Hertz a4)
 {
-    constexpr std::array<std::string_view, 12> names{"C",  "C#", "D",  "D#", "E",  "F",
-                                                     "F#", "G",  "G#", "A",  "A#", "B"};
+    constexpr std::array<std::string_view, 12> names{"C", "C#", "D", "D#", "E", "F", "F#", "G", "G#", "A", "A#", "B"};
     const double exact = semitonesOfA4 + 12.0 * std::log2(f / a4);
     const auto nearest = static_cast<int>(std::lround(exact));
     const int octave = (nearest >= 0 ? nearest : nearest - 11) / 12;
