@@ -109,6 +109,7 @@ QString Style::sheet() const
         QPushButton[face="true"]:focus { border: none; border-bottom: 3px solid @cool; padding: 6px 8px 5px 8px; }
         QComboBox { background: @sheet; color: @ink; border: none; border-bottom: 2px solid @pencil; padding: 4px 6px; }
         QComboBox::drop-down { border: none; width: 24px; }
+        QComboBox::down-arrow { width: 0; height: 0; border-left: 5px solid @sheet; border-right: 5px solid @sheet; border-top: 7px solid @pencil; }
         QComboBox:focus { border-bottom: 2px solid @cool; }
         QComboBox QAbstractItemView { background: @sheet; color: @ink; selection-background-color: @cool; selection-color: @sheet; }
         QTableWidget#sensitivityTable { background: @sheet; }

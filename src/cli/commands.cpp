@@ -8,6 +8,7 @@
 #include "core/tuning/pitch.h"
 #include "io/audio_file.h"
 #include "io/json_reader.h"
+#include "io/layout_json.h"
 #include "io/record_json.h"
 #include "io/spec_json.h"
 #include "io/table.h"
@@ -189,6 +190,38 @@ Answer predict(const std::string& path, const PredictAsked& asked)
         if (const auto ok = addDetails(notes, *shape, forecaster->posterior(), *formulas); !ok)
             return ok.error();
     return Json{{"notes", notes}};
+}
+
+Answer layout(const std::string& path)
+{
+    const auto asked = io::readLayoutFile(path);
+    if (!asked)
+        return asked.error();
+    const auto found = std::holds_alternative<Blank>(asked->from) ? layOut(std::get<Blank>(asked->from), asked->wishes)
+                                                                  : layOut(std::get<Instrument>(asked->from), asked->wishes);
+    if (!found)
+        return found.error();
+    const auto forecaster = Forecaster::make(Workbook(found->goal));
+    if (!forecaster)
+        return forecaster.error();
+    Json notes = Json::array();
+    const auto& fingerings = found->goal.spec().fingerings;
+    for (std::size_t i = 0; i < fingerings.size(); ++i) {
+        const NoteState& s = forecaster->now()[i];
+        notes.push_back({{"fingering", fingerings[i].id.text},
+                         {"register", fingerings[i].registerNumber},
+                         {"hz", tidy(raisedBy(fingerings[i].target, Cents::fromCents(s.cents)).hertz())},
+                         {"cents", tidy(s.cents)},
+                         {"sd_cents", tidy(s.sd)}});
+    }
+    Json costs = Json::array();
+    for (const WishCost& c : found->costs)
+        costs.push_back({{"without", wishName(c.wish)}, {"worst_cents", tidy(c.worst_cents)}, {"rms_cents", tidy(c.rms_cents)}, {"mends", c.mends}});
+    return Json{{"spec", io::jsonOf(found->goal)},
+                {"start", io::jsonOf(found->start)},
+                {"forecast", notes},
+                {"summary", {{"worst_cents", tidy(found->worst_cents)}, {"rms_cents", tidy(found->rms_cents)}, {"reached", found->reached}}},
+                {"costs", costs}};
 }
 
 Answer analyseTake(const std::string& path, std::optional<double> expect)
@@ -427,6 +460,10 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
             return predict(book, asked);
         };
     });
+
+    auto* l = app.add_subcommand("layout", "Places and sizes of holes for a blank with fingerings");
+    l->add_option("spec", file, "SPEC.json with \"holes\": [] and \"hole_count\"")->required();
+    l->callback([&] { work = [&] { return layout(file); }; });
 
     auto* a = app.add_subcommand("analyse", "Find and measure the notes of a recording");
     a->add_option("take", file, "TAKE.wav or TAKE.flac")->required();

@@ -3,6 +3,7 @@
 
 #include "core/tuning/pitch.h"
 #include "io/json_reader.h"
+#include "io/spec_reader.h"
 
 #include <algorithm>
 #include <cmath>
@@ -115,7 +116,7 @@ Fingering readFingering(JsonReader r, const Tuning& tuning)
         r.fail(ErrorCode::BadFingering, "target", "exactly one of target and target_hz must be there");
     } else if (named) {
         f.targetName = r.text("target");
-        const auto hz = equalTempered(f.targetName, tuning.a4);
+        const auto hz = targetOf(tuning, f.targetName);
         if (hz)
             f.target = *hz;
         else
@@ -195,10 +196,8 @@ Json stationJson(const Station& station)
 
 } // namespace
 
-Result<Instrument> instrumentFromJson(const Json& json)
+InstrumentSpec readSpec(JsonReader& r, std::optional<Error>& error)
 {
-    std::optional<Error> error;
-    JsonReader r(json, "", error);
     if (r.text("format") != "dowel-instrument")
         r.fail(ErrorCode::BadValue, "format", "must be \"dowel-instrument\"");
     if (const int version = r.integer("version", 1); version != 1)
@@ -239,12 +238,17 @@ Result<Instrument> instrumentFromJson(const Json& json)
         JsonReader t = r.object("tuning");
         s.tuning.a4 = Hertz::fromHertz(t.number("a4_hz", 440.0));
         s.tuning.scale = t.text("scale", "equal");
+        s.tuning.tonic = t.text("tonic", "C");
+        if (t.has("scale_cents"))
+            s.tuning.ownCents = t.numbers("scale_cents");
         s.tuning.playedAt = Temperature::fromCelsius(t.number("celsius", 20.0));
         s.tuning.humidity = t.number("humidity_percent", 0.0) / 100.0;
         s.tuning.carbonDioxide = t.number("co2_percent", 0.0) / 100.0;
         s.tuning.gradient_K_m = t.number("gradient_c_per_m", 0.0);
         t.finish();
     }
+    if (const auto tuning = checked(s.tuning); !tuning && !error)
+        error = tuning.error();
     for (auto& fingering : r.objects("fingerings"))
         s.fingerings.push_back(readFingering(fingering, s.tuning));
     if (r.has("tools")) {
@@ -262,10 +266,18 @@ Result<Instrument> instrumentFromJson(const Json& json)
             s.limits.footMin = length(l, "foot_min_mm");
         l.finish();
     }
+    return s;
+}
+
+Result<Instrument> instrumentFromJson(const Json& json)
+{
+    std::optional<Error> error;
+    JsonReader r(json, "", error);
+    InstrumentSpec spec = readSpec(r, error);
     r.finish();
     if (error)
         return *error;
-    return Instrument::make(std::move(s));
+    return Instrument::make(std::move(spec));
 }
 
 Json jsonOf(const Instrument& instrument)
@@ -305,6 +317,10 @@ Json jsonOf(const Instrument& instrument)
     if (s.limits.footMin)
         limits["foot_min_mm"] = mm(*s.limits.footMin);
     Json tuning{{"a4_hz", s.tuning.a4.hertz()}, {"scale", s.tuning.scale}, {"celsius", tidy(s.tuning.playedAt.celsius())}};
+    if (s.tuning.tonic != "C")
+        tuning["tonic"] = s.tuning.tonic;
+    if (s.tuning.scale == "own")
+        tuning["scale_cents"] = s.tuning.ownCents;
     if (s.tuning.humidity != 0.0)
         tuning["humidity_percent"] = tidy(100.0 * s.tuning.humidity);
     if (s.tuning.carbonDioxide != 0.0)

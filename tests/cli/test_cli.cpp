@@ -119,6 +119,47 @@ private Q_SLOTS:
         QVERIFY(check.json["ok"] == true);
         QCOMPARE(check.json["cuts"].get<int>(), cuts);
     }
+    void layoutFillsInABlank()
+    {
+        Json spec = Json::parse(io::specText(fixtures::whistle()));
+        spec["holes"] = Json::array();
+        spec["hole_count"] = 6;
+        spec["bore"] = Json::parse(R"([{"at_mm": 0, "diameter_mm": 13}, {"at_mm": 340, "diameter_mm": 13}])");
+        spec["limits"] = Json::object();
+        Json first = Json::array();
+        for (const auto& f : spec["fingerings"])
+            if (f["register"] == 1)
+                first.push_back(f);
+        spec["fingerings"] = first;
+        const Answer a = run({"layout", write("blank.json", spec.dump())});
+        QCOMPARE(a.status, 0);
+        QCOMPARE(a.json["spec"]["holes"].size(), std::size_t(6));
+        QCOMPARE(a.json["forecast"].size(), std::size_t(7));
+        QVERIFY(a.json["summary"]["reached"].get<bool>());
+        // Complete: it can be predicted and made a workbook of, and sounds what was promised.
+        const std::string complete = write("complete.json", a.json["spec"].dump());
+        for (const auto& n : run({"predict", complete}).json["notes"])
+            VERIFY_NEAR(n["cents"].get<double>(), 0.0, 1.0);
+        QCOMPARE(run({"create", place(".dowel"), "--spec", write("start.json", a.json["start"].dump())}).status, 0);
+        // Laid out again from there nothing is left to move.
+        const Answer again = run({"layout", complete});
+        QCOMPARE(again.status, 0);
+        VERIFY_NEAR(again.json["spec"]["holes"][2]["at_mm"].get<double>(), a.json["spec"]["holes"][2]["at_mm"].get<double>(), 0.5);
+        const auto refused = [&](const char* key, const Json& value) {
+            Json broken = spec;
+            if (std::string(key) == "hole_count")
+                broken[key] = value;
+            else
+                broken["layout"][key] = value;
+            const Answer r = run({"layout", write("broken.json", broken.dump())});
+            return r.status == 1 ? r.json["error"]["where"].get<std::string>() : std::string("accepted");
+        };
+        QCOMPARE(refused("hole_count", 300), std::string("/hole_count"));
+        QCOMPARE(refused("hole_count", 4), std::string("/hole_count"));
+        QCOMPARE(refused("hand", "octopus"), std::string("/layout/hand"));
+        QCOMPARE(refused("hole_max_mm", -3.0), std::string("/layout/hole_max_mm"));
+        QCOMPARE(refused("tentacles", 8), std::string("/layout/tentacles"));
+    }
     void predictTellsAllThatTheModelKnows()
     {
         const std::string spec = write("spec.json", io::specText(fixtures::eightHolePipe()));

@@ -489,9 +489,12 @@ Result<Posterior::Sensitivity> Posterior::sensitivity(const Instrument& shape) c
     const auto f = forecast(shape);
     if (!f)
         return f.error();
-    Sensitivity s{f->cents, Eigen::MatrixXd(f->jacobian.rows(), static_cast<Eigen::Index>(u.holes) + 1)};
-    for (std::size_t i = 0; i < u.holes; ++i)
+    const auto holes = static_cast<Eigen::Index>(u.holes);
+    Sensitivity s{f->cents, Eigen::MatrixXd(f->jacobian.rows(), holes + 1), Eigen::MatrixXd(f->jacobian.rows(), holes)};
+    for (std::size_t i = 0; i < u.holes; ++i) {
         s.perMetre.col(static_cast<Eigen::Index>(i)) = f->jacobian.col(u.holeSize(i));
+        s.byPlace.col(static_cast<Eigen::Index>(i)) = f->jacobian.col(u.place(i));
+    }
     s.perMetre.col(static_cast<Eigen::Index>(u.holes)) = f->jacobian.col(Unknowns::foot);
     return s;
 }

@@ -76,6 +76,7 @@ public:
     {
         std::vector<double> cents;
         Eigen::MatrixXd perMetre;
+        Eigen::MatrixXd byPlace; ///< by the holes' places, footwards
     };
     [[nodiscard]] Result<Sensitivity> sensitivity(const Instrument& shape) const;
 

@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/instrument/instrument.h"
 
+#include "core/tuning/pitch.h"
+#include "core/tuning/scale.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -234,8 +237,8 @@ Status checkRest(const InstrumentSpec& s)
 {
     if (!(s.tuning.a4.hertz() >= 300.0 && s.tuning.a4.hertz() <= 600.0))
         return bad(ErrorCode::BadValue, "/tuning/a4_hz", number(s.tuning.a4.hertz()) + "; must be 300 to 600");
-    if (s.tuning.scale != "equal")
-        return bad(ErrorCode::BadValue, "/tuning/scale", s.tuning.scale + "; known: equal");
+    if (auto r = checked(s.tuning); !r)
+        return r.error();
     const double celsius = s.tuning.playedAt.celsius();
     if (!(celsius >= -10.0 && celsius <= 50.0))
         return bad(ErrorCode::BadValue, "/tuning/celsius", number(celsius) + "; must be -10 to 50 degrees Celsius");
@@ -394,6 +397,33 @@ std::vector<double> Instrument::openShares(const Fingering& fingering) const
         if (const auto i = indexOf(half.hole))
             shares[*i] = half.open;
     return shares;
+}
+
+Status checked(const Tuning& tuning)
+{
+    if (tuning.scale == "own" ? !isTemperament(tuning.ownCents) : !temperamentNamed(tuning.scale)) {
+        if (tuning.scale == "own")
+            return bad(ErrorCode::BadValue, "/tuning/scale_cents", "twelve numbers rising from 0 to below 1200 must stand here");
+        std::string known = "own";
+        for (const auto name : temperamentNames())
+            known += ", " + std::string(name);
+        return bad(ErrorCode::BadValue, "/tuning/scale", tuning.scale + "; known: " + known);
+    }
+    if (!semitonesFromName(tuning.tonic + "4"))
+        return bad(ErrorCode::BadValue, "/tuning/tonic", tuning.tonic + "; a letter with # or b");
+    return Done{};
+}
+
+Result<Hertz> targetOf(const Tuning& tuning, std::string_view name)
+{
+    Temperament t{};
+    if (const auto named = temperamentNamed(tuning.scale))
+        t = *named;
+    else if (tuning.scale == "own" && isTemperament(tuning.ownCents))
+        std::copy(tuning.ownCents.begin(), tuning.ownCents.end(), t.begin());
+    else
+        return Error{ErrorCode::BadValue, tuning.scale, "no such scale"};
+    return tempered(name, tuning.a4, t, tuning.tonic);
 }
 
 std::string_view familyName(Family family)

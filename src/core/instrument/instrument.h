@@ -133,7 +133,9 @@ struct Fingering
 struct Tuning
 {
     Hertz a4 = Hertz::fromHertz(440.0);
-    std::string scale = "equal";
+    std::string scale = "equal";   ///< a temperament's name, or "own"
+    std::string tonic = "C";       ///< that the temperament is built on
+    std::vector<double> ownCents{}; ///< twelve, where scale is "own"
     Temperature playedAt = Temperature::fromCelsius(20.0); ///< air at half the tube's length
     double humidity = 0.0;      ///< relative, 0 to 1; what is left out here the fitted temperature takes up
     double carbonDioxide = 0.0; ///< share by volume
@@ -203,6 +205,11 @@ private:
     explicit Instrument(InstrumentSpec spec) : m_spec(std::move(spec)) {}
     InstrumentSpec m_spec;
 };
+
+/// Scale, tonic and own cents. Errors: BadValue (where = "/tuning/scale" and so on).
+[[nodiscard]] Status checked(const Tuning& tuning);
+/// A note by its name under a tuning. Errors: BadValue (where = the name, the scale or the tonic).
+[[nodiscard]] Result<Hertz> targetOf(const Tuning& tuning, std::string_view name);
 
 /// Straight-line bore diameter of a bare list of stations (at least one).
 [[nodiscard]] Metres boreDiameterAt(const std::vector<Station>& bore, Metres at);

@@ -1,0 +1,637 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/layout/layout.h"
+
+#include <algorithm>
+#include <array>
+#include <ceres/ceres.h>
+#include <cmath>
+#include <limits>
+
+namespace dowel {
+
+namespace {
+
+constexpr double mm = 1e-3;
+// A wish counts as broken beyond this.
+constexpr double kept_m = 0.05 * mm;
+// What is not settled by targets: drawn with this force towards an even row, in tolerances per millimetre.
+constexpr double evenness = 0.02;
+// Against a tolerance of a few cents, a broken limit of one millimetre weighs as hundreds.
+constexpr double limitForce = 60.0;
+constexpr double spacingForce = 0.35;
+// Wider than this share of the bore a hole is hard to cut cleanly and to cover: common practice, no source.
+constexpr double widestShare = 0.8;
+// A hole this wide for its bore sounds clear and is still covered easily: common practice, no source.
+constexpr double usualShare = 0.48;
+
+struct Variables
+{
+    std::size_t holes = 0;
+    bool oneSize = false;
+    bool sizesFixed = false;
+    bool footFixed = false;
+    [[nodiscard]] int place(std::size_t i) const { return static_cast<int>(i); }
+    [[nodiscard]] int size(std::size_t i) const { return static_cast<int>(holes + (oneSize ? 0 : i)); }
+    [[nodiscard]] int sizes() const { return holes == 0 || sizesFixed ? 0 : oneSize ? 1 : static_cast<int>(holes); }
+    [[nodiscard]] int foot() const { return static_cast<int>(holes) + sizes(); }
+    [[nodiscard]] int count() const { return foot() + (footFixed ? 0 : 1); }
+};
+
+/// Variables are millimetres; the instrument they stand for.
+Result<Instrument> built(const Instrument& base, const Variables& v, const double* x)
+{
+    InstrumentSpec spec = base.spec();
+    if (!v.footFixed) {
+        const Metres foot = Metres::fromMillimetres(x[v.foot()]);
+        const Metres diameter = boreDiameterAt(spec.bore, foot);
+        Station end = spec.bore.back();
+        while (spec.bore.size() > 1 && spec.bore.back().at >= foot)
+            spec.bore.pop_back();
+        end.at = foot;
+        end.diameter = diameter;
+        spec.bore.push_back(end);
+    }
+    for (std::size_t i = 0; i < v.holes; ++i) {
+        Hole& h = spec.holes[i];
+        h.at = Metres::fromMillimetres(x[v.place(i)]);
+        if (!v.sizesFixed)
+            h.diameter = h.undercutDiameter = Metres::fromMillimetres(x[v.size(i)]);
+        h.chimney = wallAt(spec.bore, spec.wall, h.at);
+    }
+    return Instrument::make(std::move(spec));
+}
+
+/// Neighbouring holes of one hand, lower first: fingers, not thumbs.
+std::vector<std::pair<std::size_t, std::size_t>> neighbours(const InstrumentSpec& spec)
+{
+    std::vector<std::pair<std::size_t, std::size_t>> pairs;
+    for (std::size_t i = 0; i + 1 < spec.holes.size(); ++i) {
+        const Hole& a = spec.holes[i];
+        for (std::size_t k = i + 1; k < spec.holes.size(); ++k) {
+            const Hole& b = spec.holes[k];
+            if (b.side == Side::Back)
+                continue;
+            if (a.side == Side::Front && !a.digit.empty() && !b.digit.empty() && a.digit[0] == b.digit[0])
+                pairs.emplace_back(i, k);
+            break;
+        }
+    }
+    return pairs;
+}
+
+/// First and last finger of each hand.
+std::vector<std::pair<std::size_t, std::size_t>> hands(const InstrumentSpec& spec)
+{
+    std::vector<std::pair<std::size_t, std::size_t>> found;
+    for (const char hand : {'R', 'L'}) {
+        std::optional<std::size_t> first;
+        std::size_t last = 0;
+        for (std::size_t i = 0; i < spec.holes.size(); ++i) {
+            const Hole& h = spec.holes[i];
+            if (h.side == Side::Back || h.digit.empty() || h.digit[0] != hand)
+                continue;
+            if (!first)
+                first = i;
+            last = i;
+        }
+        if (first && last != *first)
+            found.emplace_back(*first, last);
+    }
+    return found;
+}
+
+class LayoutCost : public ceres::CostFunction
+{
+public:
+    LayoutCost(const Instrument& base, const Posterior& posterior, const Variables& v, const LayoutWishes& wishes, const Cancel& cancel)
+        : m_base(&base), m_posterior(&posterior), m_v(v), m_wishes(&wishes), m_cancel(cancel), m_neighbours(neighbours(base.spec())),
+          m_hands(hands(base.spec()))
+    {
+        const auto& spec = base.spec();
+        std::size_t residuals = spec.fingerings.size() + (v.holes > 0 ? v.holes - 1 : 0); // notes, wood
+        if (v.sizes() > 0)
+            residuals += v.holes + (v.holes > 2 ? v.holes - 2 : 0); // usual size, even row
+        if (wishes.reach)
+            residuals += m_neighbours.size() + m_hands.size();
+        if (wishes.equalSpacing && m_neighbours.size() > 1)
+            residuals += m_neighbours.size() - 1;
+        set_num_residuals(static_cast<int>(residuals));
+        mutable_parameter_block_sizes()->push_back(v.count());
+    }
+    bool Evaluate(double const* const* parameters, double* residuals, double** jacobians) const override
+    {
+        if (m_cancel.requested())
+            return false;
+        const double* x = parameters[0];
+        const auto shape = built(*m_base, m_v, x);
+        if (!shape)
+            return false;
+        const bool wanted = jacobians != nullptr && jacobians[0] != nullptr;
+        Eigen::MatrixXd j;
+        if (wanted)
+            j = Eigen::MatrixXd::Zero(num_residuals(), m_v.count());
+        int row = 0;
+        if (!notes(*shape, residuals, wanted ? &j : nullptr, row))
+            return false;
+        const auto add = [&](double value, std::initializer_list<std::pair<int, double>> slopes) {
+            residuals[row] = value;
+            if (wanted)
+                for (const auto& [column, slope] : slopes)
+                    j(row, column) += slope;
+            ++row;
+        };
+        const auto beyond = [&](double excess_mm, int more, int less) { // a limit on x[more] - x[less], where passed
+            const double force = excess_mm > 0.0 ? limitForce : 0.0;
+            add(force * excess_mm, {{more, force}, {less, -force}});
+        };
+        const auto& holes = shape->spec().holes;
+        for (std::size_t i = 0; i + 1 < m_v.holes; ++i) {
+            const double edges = (holes[i].diameter + holes[i + 1].diameter).millimetres() / 2.0;
+            const bool apart = holes[i].side != holes[i + 1].side;
+            const double wood = apart ? 0.5 : edges + m_wishes->leastWood.millimetres();
+            beyond(wood - (x[m_v.place(i)] - x[m_v.place(i + 1)]), m_v.place(i + 1), m_v.place(i));
+        }
+        if (m_v.sizes() > 0)
+            sizes(*shape, x, add);
+        if (m_wishes->reach) {
+            for (const auto& [low, high] : m_neighbours)
+                beyond(x[m_v.place(low)] - x[m_v.place(high)] - m_wishes->reach->step.millimetres(), m_v.place(low), m_v.place(high));
+            for (const auto& [low, high] : m_hands)
+                beyond(x[m_v.place(low)] - x[m_v.place(high)] - m_wishes->reach->span.millimetres(), m_v.place(low), m_v.place(high));
+        }
+        if (m_wishes->equalSpacing)
+            for (std::size_t k = 0; k + 1 < m_neighbours.size(); ++k) {
+                const auto& [a, b] = m_neighbours[k];
+                const auto& [c, d] = m_neighbours[k + 1];
+                const double force = holes[a].digit[0] == holes[c].digit[0] ? spacingForce : 0.0;
+                add(force * (x[m_v.place(a)] - x[m_v.place(b)] - x[m_v.place(c)] + x[m_v.place(d)]),
+                    {{m_v.place(a), force}, {m_v.place(b), -force}, {m_v.place(c), -force}, {m_v.place(d), force}});
+            }
+        if (wanted)
+            Eigen::Map<Eigen::Matrix<double, Eigen::Dynamic, Eigen::Dynamic, Eigen::RowMajor>>(jacobians[0], num_residuals(), m_v.count()) = j;
+        return true;
+    }
+
+private:
+    bool notes(const Instrument& shape, double* residuals, Eigen::MatrixXd* j, int& row) const
+    {
+        const auto& fingerings = shape.spec().fingerings;
+        const auto force = [&](std::size_t i) { return std::sqrt(fingerings[i].weight) / fingerings[i].tolerance.cents(); };
+        if (j == nullptr) {
+            const auto cents = m_posterior->cents(shape);
+            if (!cents)
+                return false;
+            for (std::size_t i = 0; i < fingerings.size(); ++i)
+                residuals[row++] = force(i) * (*cents)[i];
+            return true;
+        }
+        const auto s = m_posterior->sensitivity(shape);
+        if (!s)
+            return false;
+        for (std::size_t i = 0; i < fingerings.size(); ++i, ++row) {
+            const auto note = static_cast<Eigen::Index>(i);
+            residuals[row] = force(i) * s->cents[i];
+            for (std::size_t k = 0; k < m_v.holes; ++k) {
+                const auto hole = static_cast<Eigen::Index>(k);
+                (*j)(row, m_v.place(k)) += force(i) * mm * s->byPlace(note, hole);
+                if (!m_v.sizesFixed)
+                    (*j)(row, m_v.size(k)) += force(i) * mm * s->perMetre(note, hole);
+            }
+            if (!m_v.footFixed)
+                (*j)(row, m_v.foot()) += force(i) * mm * s->perMetre(note, static_cast<Eigen::Index>(m_v.holes));
+        }
+        return true;
+    }
+    template <class Add> void sizes(const Instrument& shape, const double* x, const Add& add) const
+    {
+        for (std::size_t i = 0; i < m_v.holes; ++i) {
+            const double usual = usualShare * shape.boreDiameterAt(shape.spec().holes[i].at).millimetres();
+            add(evenness * (x[m_v.size(i)] - usual), {{m_v.size(i), evenness}});
+        }
+        for (std::size_t i = 0; i + 2 < m_v.holes; ++i) {
+            const double bend = x[m_v.size(i)] - 2.0 * x[m_v.size(i + 1)] + x[m_v.size(i + 2)];
+            add(evenness * bend, {{m_v.size(i), evenness}, {m_v.size(i + 1), -2.0 * evenness}, {m_v.size(i + 2), evenness}});
+        }
+    }
+
+    const Instrument* m_base;
+    const Posterior* m_posterior;
+    Variables m_v;
+    const LayoutWishes* m_wishes;
+    Cancel m_cancel;
+    std::vector<std::pair<std::size_t, std::size_t>> m_neighbours;
+    std::vector<std::pair<std::size_t, std::size_t>> m_hands;
+};
+
+Result<Instrument> solved(const Instrument& from, const Posterior& posterior, const LayoutWishes& wishes, bool sizesFixed, const Cancel& cancel)
+{
+    const auto& spec = from.spec();
+    Variables v{spec.holes.size(), wishes.oneBit, sizesFixed, wishes.fixedLength};
+    std::vector<double> x(static_cast<std::size_t>(std::max(1, v.count())), 0.0);
+    double mean = 0.0;
+    for (const Hole& h : spec.holes)
+        mean += h.diameter.millimetres() / static_cast<double>(spec.holes.size());
+    for (std::size_t i = 0; i < v.holes; ++i) {
+        x[static_cast<std::size_t>(v.place(i))] = spec.holes[i].at.millimetres();
+        if (!sizesFixed)
+            x[static_cast<std::size_t>(v.size(i))] = v.oneSize ? mean : spec.holes[i].diameter.millimetres();
+    }
+    if (!v.footFixed)
+        x[static_cast<std::size_t>(v.foot())] = spec.bore.back().at.millimetres();
+    if (v.count() == 0)
+        return from;
+    ceres::Problem problem;
+    problem.AddResidualBlock(new LayoutCost(from, posterior, v, wishes, cancel), nullptr, x.data());
+    if (!sizesFixed)
+        for (std::size_t i = 0; i < (v.oneSize ? 1 : v.holes); ++i) {
+            const double bore = from.boreDiameterAt(spec.holes[i].at).millimetres();
+            const double widest = std::min({wishes.largest.millimetres(), spec.limits.holeMax.value_or(wishes.largest).millimetres(), widestShare * bore});
+            const double narrowest = std::min(wishes.smallest.millimetres(), widest - 1e-3);
+            auto& size = x[static_cast<std::size_t>(v.size(i))];
+            size = std::clamp(size, narrowest, widest);
+            problem.SetParameterLowerBound(x.data(), v.size(i), narrowest);
+            problem.SetParameterUpperBound(x.data(), v.size(i), widest);
+        }
+    ceres::Solver::Options options;
+    options.linear_solver_type = ceres::DENSE_QR;
+    options.max_num_iterations = 60;
+    options.function_tolerance = 1e-9;
+    options.parameter_tolerance = 1e-9;
+    options.logging_type = ceres::SILENT;
+    options.num_threads = 1;
+    ceres::Solver::Summary summary;
+    ceres::Solve(options, &problem, &summary);
+    if (cancel.requested())
+        return Error{ErrorCode::Cancelled, "layout", ""};
+    if (!summary.IsSolutionUsable())
+        return Error{ErrorCode::BadGeometry, "layout", "no row of holes could be worked out from there"};
+    return built(from, v, x.data());
+}
+
+/// Final sizes from the drawer: the nearest bit for each hole, or the one bit for all that does best.
+Result<Instrument> withBits(const Instrument& ideal, const Posterior& posterior, const LayoutWishes& wishes, const Cancel& cancel)
+{
+    const auto nearest = [&](Metres size) {
+        Metres best = wishes.bits.front();
+        for (const Metres bit : wishes.bits)
+            if (bit >= wishes.smallest && bit <= wishes.largest && std::abs((bit - size).metres()) < std::abs((best - size).metres()))
+                best = bit;
+        return best;
+    };
+    InstrumentSpec spec = ideal.spec();
+    for (Hole& h : spec.holes)
+        h.diameter = h.undercutDiameter = nearest(h.diameter);
+    auto rounded = Instrument::make(std::move(spec));
+    if (!rounded)
+        return rounded;
+    return solved(*rounded, posterior, wishes, true, cancel);
+}
+
+struct Judged
+{
+    Instrument shape;
+    std::vector<double> cents;
+    double worst = 0.0;
+    double rms = 0.0;
+    bool reached = true;
+};
+
+Result<Judged> judged(Instrument shape, const Posterior& posterior)
+{
+    const auto cents = posterior.cents(shape);
+    if (!cents)
+        return cents.error();
+    Judged g{std::move(shape), *cents, 0.0, 0.0, true};
+    const auto& fingerings = g.shape.spec().fingerings;
+    for (std::size_t i = 0; i < g.cents.size(); ++i) {
+        if (std::abs(g.cents[i]) > std::abs(g.worst))
+            g.worst = g.cents[i];
+        g.rms += g.cents[i] * g.cents[i] / static_cast<double>(g.cents.size());
+        g.reached = g.reached && std::abs(g.cents[i]) <= fingerings[i].tolerance.cents();
+    }
+    g.rms = std::sqrt(g.rms);
+    return g;
+}
+
+Result<Judged> best(const Instrument& rough, const Posterior& posterior, const LayoutWishes& wishes, const Cancel& cancel)
+{
+    // Where the wishes leave one size only, places are all there is to find.
+    constexpr double oneSize_m = 0.02 * mm;
+    const bool sizesSettled = (wishes.largest - wishes.smallest).metres() < oneSize_m;
+    InstrumentSpec from = rough.spec();
+    if (sizesSettled)
+        for (Hole& h : from.holes)
+            h.diameter = h.undercutDiameter = wishes.smallest;
+    auto shape = Instrument::make(std::move(from));
+    if (!shape)
+        return shape.error();
+    // A second run from where the first one ended costs little and frees what a limit has caught.
+    double before = std::numeric_limits<double>::infinity();
+    for (int run = 0; run < 3; ++run) {
+        shape = solved(*shape, posterior, wishes, sizesSettled, cancel);
+        if (!shape)
+            return shape.error();
+        const auto now = judged(*shape, posterior);
+        if (!now)
+            return now.error();
+        constexpr double better_cents = 0.05;
+        if (now->rms > before - better_cents || std::abs(now->worst) < 0.5)
+            break;
+        before = now->rms;
+    }
+    if (!wishes.bits.empty()) {
+        shape = withBits(*shape, posterior, wishes, cancel);
+        if (!shape)
+            return shape.error();
+    }
+    return judged(*shape, posterior);
+}
+
+/// What of the wishes a row does not keep, in words with numbers; empty where all are kept.
+std::string broken(const Instrument& shape, const LayoutWishes& wishes)
+{
+    const auto& holes = shape.spec().holes;
+    const auto number = [](double v) {
+        std::string s = std::to_string(std::round(v * 10.0) / 10.0);
+        return s.substr(0, s.find('.') + 2);
+    };
+    for (std::size_t i = 0; i + 1 < holes.size(); ++i) {
+        const Metres wood = holes[i].at - holes[i + 1].at - (holes[i].diameter + holes[i + 1].diameter) / 2.0;
+        if (holes[i].side == holes[i + 1].side && wood.metres() < wishes.leastWood.metres() - kept_m)
+            return holes[i].id.text + " and " + holes[i + 1].id.text + " would leave " + number(wood.millimetres()) + " mm of wood";
+    }
+    if (wishes.reach) {
+        for (const auto& [low, high] : neighbours(shape.spec()))
+            if ((holes[low].at - holes[high].at).metres() > wishes.reach->step.metres() + kept_m)
+                return holes[low].id.text + " to " + holes[high].id.text + " would be " + number((holes[low].at - holes[high].at).millimetres()) +
+                       " mm for fingers that reach " + number(wishes.reach->step.millimetres());
+        for (const auto& [low, high] : hands(shape.spec()))
+            if ((holes[low].at - holes[high].at).metres() > wishes.reach->span.metres() + kept_m)
+                return "a hand would span " + number((holes[low].at - holes[high].at).millimetres()) + " mm, it reaches " +
+                       number(wishes.reach->span.millimetres());
+    }
+    return {};
+}
+
+Instrument undersized(const Instrument& goal, const LayoutWishes& wishes, Metres blankLength)
+{
+    InstrumentSpec spec = goal.spec();
+    for (Hole& h : spec.holes) {
+        Metres start = std::max(h.diameter - wishes.allowance, h.diameter * 0.6);
+        if (!wishes.bits.empty()) {
+            Metres bit;
+            for (const Metres b : wishes.bits)
+                if (b <= start)
+                    bit = std::max(bit, b);
+            start = bit > Metres{} ? bit : start;
+        }
+        h.diameter = h.undercutDiameter = start;
+    }
+    const Metres goalLength = goal.length();
+    const Metres length = std::min(blankLength, goalLength + wishes.footAllowance);
+    if (length > goalLength) {
+        const Station last = spec.bore.back();
+        const Station before = spec.bore[spec.bore.size() - 2];
+        Station end = last;
+        end.at = length;
+        end.diameter = last.diameter + (last.diameter - before.diameter) * ((length - last.at) / (last.at - before.at));
+        spec.bore.back() = end;
+    }
+    const auto made = Instrument::make(std::move(spec));
+    return made ? *made : goal;
+}
+
+/// One of register 1 that has hole k open and all above it closed, with the most open below: what sets that hole's place.
+const Fingering* setting(const InstrumentSpec& spec, std::size_t k, std::size_t count)
+{
+    const Fingering* found = nullptr;
+    std::size_t most = 0;
+    for (const Fingering& f : spec.fingerings) {
+        if (f.registerNumber != 1)
+            continue;
+        std::vector<bool> closed(count, false);
+        for (const HoleId& id : f.closed)
+            for (std::size_t i = 0; i < count; ++i)
+                closed[i] = closed[i] || id.text == "h" + std::to_string(i + 1);
+        bool above = true;
+        for (std::size_t i = k + 1; i < count; ++i)
+            above = above && closed[i];
+        const auto open = static_cast<std::size_t>(std::count(closed.begin(), closed.begin() + static_cast<std::ptrdiff_t>(k), false));
+        if (!closed[k] && above && (found == nullptr || open > most)) {
+            found = &f;
+            most = open;
+        }
+    }
+    return found;
+}
+
+} // namespace
+
+HandSpan smallHand()
+{
+    return {Metres::fromMillimetres(28.0), Metres::fromMillimetres(64.0)};
+}
+HandSpan mediumHand()
+{
+    return {};
+}
+HandSpan largeHand()
+{
+    return {Metres::fromMillimetres(40.0), Metres::fromMillimetres(92.0)};
+}
+
+std::string_view wishName(Wish w)
+{
+    constexpr std::array<std::string_view, 7> names{"reach", "largest_hole", "smallest_hole", "one_bit", "bits", "equal_spacing", "fixed_length"};
+    return names[static_cast<std::size_t>(w)];
+}
+
+Result<Instrument> roughLayout(const Blank& blank, const LayoutWishes& wishes)
+{
+    // The bare tube first: is it long enough for its lowest note, and how much longer does it sound than it measures?
+    InstrumentSpec bare = blank.spec;
+    bare.holes.clear();
+    bare.fingerings.clear();
+    const auto tube = Instrument::make(bare);
+    if (!tube)
+        return tube.error();
+    const Fingering* lowest = nullptr;
+    for (const Fingering& f : blank.spec.fingerings)
+        if (f.registerNumber == 1 && (lowest == nullptr || f.target < lowest->target))
+            lowest = &f;
+    if (lowest == nullptr)
+        return Error{ErrorCode::BadFingering, "/fingerings", "at least one fingering of register 1 is needed to lay out holes"};
+    const auto posterior = fit(Workbook(*tube));
+    if (!posterior)
+        return posterior.error();
+    const auto placed = posterior->placed(*tube);
+    const bool quarter = (placed.shape.mouth == acoustics::Shape::Mouth::ClosedTop) != placed.shape.footClosed;
+    const double speed = acoustics::airAt(Temperature::fromKelvin(placed.calibration.kelvin)).speed_m_s;
+    const auto waveLength = [&](Hertz f) { return speed / f.hertz() / (quarter ? 4.0 : 2.0); };
+    const auto sounding = [&](double length_m) -> std::optional<double> {
+        acoustics::Shape shape = placed.shape;
+        shape.bore.back().diameter_m = boreDiameterAt(bare.bore, Metres::fromMetres(length_m)).metres();
+        while (shape.bore.size() > 1 && shape.bore[shape.bore.size() - 2].at_m >= length_m)
+            shape.bore.erase(shape.bore.end() - 2);
+        shape.bore.back().at_m = length_m;
+        const acoustics::NoteQuery q{{}, 1, {}};
+        const auto f = acoustics::Model(shape, placed.calibration).frequencies(std::span(&q, 1));
+        return f ? std::optional(f->front()) : std::nullopt;
+    };
+    const double longest = tube->length().metres();
+    const auto atFull = sounding(longest);
+    if (!atFull)
+        return Error{ErrorCode::OutOfModelRange, lowest->id.text, "the bare tube has no first register"};
+    double length = longest;
+    if (!wishes.fixedLength) {
+        if (*atFull > lowest->target.hertz() * std::exp2(30.0 / 1200.0))
+            return Error{ErrorCode::BadGeometry, "/bore",
+                         std::to_string(tube->length().millimetres()) + " mm; too short for " + lowest->id.text + " by about " +
+                             std::to_string(std::lround((waveLength(lowest->target) - waveLength(Hertz::fromHertz(*atFull))) * 1e3)) + " mm"};
+        double low = 0.2 * longest;
+        double high = longest;
+        for (int i = 0; i < 40; ++i) {
+            const double middle = 0.5 * (low + high);
+            const auto f = sounding(middle);
+            (f && *f > lowest->target.hertz() ? low : high) = middle;
+        }
+        length = 0.5 * (low + high);
+    }
+    const double footEnd = 0.3 * boreDiameterAt(bare.bore, Metres::fromMetres(length)).metres();
+    const double mouth = waveLength(Hertz::fromHertz(*sounding(length))) - length - footEnd;
+
+    InstrumentSpec spec = blank.spec;
+    const Metres cut = Metres::fromMetres(length);
+    Station end = spec.bore.back();
+    end.diameter = boreDiameterAt(spec.bore, cut);
+    end.at = cut;
+    while (spec.bore.size() > 1 && spec.bore.back().at >= cut)
+        spec.bore.pop_back();
+    spec.bore.push_back(end);
+    std::vector<double> at(blank.holeCount, 0.0);
+    double below = length;
+    for (std::size_t k = 0; k < blank.holeCount; ++k) {
+        const Fingering* f = setting(blank.spec, k, blank.holeCount);
+        if (f == nullptr)
+            continue;
+        const double bore = boreDiameterAt(spec.bore, Metres::fromMetres(below)).metres();
+        const double hole = std::clamp(usualShare * bore, wishes.smallest.metres(), wishes.largest.metres());
+        const double deep = (spec.wall.metres() + 0.75 * hole) * (bore * bore) / (hole * hole);
+        // Benade's end of a lattice: how far below the hole the standing wave seems to end.
+        const double effective = waveLength(f->target) - mouth;
+        const double spacing = std::max(0.010, below - effective);
+        at[k] = effective - 0.5 * spacing * (std::sqrt(1.0 + 4.0 * deep / spacing) - 1.0);
+        at[k] = std::min(at[k], below - hole - wishes.leastWood.metres());
+        below = at[k];
+    }
+    // Holes that no fingering sets stand evenly between those that are.
+    for (std::size_t k = 0; k < at.size(); ++k) {
+        if (at[k] > 0.0)
+            continue;
+        std::size_t next = k;
+        while (next < at.size() && at[next] <= 0.0)
+            ++next;
+        const double from = k == 0 ? length : at[k - 1];
+        const double to = next < at.size() ? at[next] : 0.5 * from;
+        at[k] = from + (to - from) / static_cast<double>(next - k + 1);
+    }
+    constexpr std::array<std::string_view, 6> usualDigits{"R3", "R2", "R1", "L3", "L2", "L1"};
+    for (std::size_t k = 0; k < at.size(); ++k) {
+        Hole h{};
+        h.id = {"h" + std::to_string(k + 1)};
+        h.at = Metres::fromMetres(at[k]);
+        const Metres bore = boreDiameterAt(spec.bore, h.at);
+        h.diameter = std::clamp(bore * usualShare, std::min(wishes.smallest, bore * 0.9), std::max(wishes.smallest, std::min(wishes.largest, bore * 0.9)));
+        h.undercutDiameter = h.diameter;
+        h.chimney = wallAt(spec.bore, spec.wall, h.at);
+        h.side = k < blank.sides.size() ? blank.sides[k] : Side::Front;
+        h.digit = k < blank.digits.size() ? blank.digits[k] : at.size() == usualDigits.size() ? std::string(usualDigits[k]) : std::string();
+        spec.holes.push_back(std::move(h));
+    }
+    return Instrument::make(std::move(spec));
+}
+
+Result<Layout> layOut(const Blank& blank, const LayoutWishes& wishes, bool withCosts, const Cancel& cancel)
+{
+    const auto rough = roughLayout(blank, wishes);
+    if (!rough)
+        return rough.error();
+    auto layout = layOut(*rough, wishes, withCosts, cancel);
+    if (layout)
+        layout->start = undersized(layout->goal, wishes, blank.spec.bore.back().at);
+    return layout;
+}
+
+Result<Layout> layOut(const Instrument& rough, const LayoutWishes& wishes, bool withCosts, const Cancel& cancel)
+{
+    if (wishes.smallest > wishes.largest)
+        return Error{ErrorCode::BadValue, "smallest_hole, largest_hole",
+                     std::to_string(wishes.smallest.millimetres()) + " mm is wider than " + std::to_string(wishes.largest.millimetres()) + " mm"};
+    const auto posterior = fit(Workbook(rough));
+    if (!posterior)
+        return posterior.error();
+    auto found = best(rough, *posterior, wishes, cancel);
+    if (!found)
+        return found.error();
+    if (const std::string trouble = broken(found->shape, wishes); !trouble.empty())
+        return Error{ErrorCode::BadValue, wishes.reach ? "reach" : "holes", trouble};
+    Layout layout{found->shape, undersized(found->shape, wishes, found->shape.length() + wishes.footAllowance), found->cents, found->worst, found->rms, found->reached, {}};
+    if (!withCosts || found->reached)
+        return layout;
+    const auto without = [&](Wish wish, LayoutWishes less) -> Status {
+        const auto other = best(found->shape, *posterior, less, cancel);
+        if (!other)
+            return other.error().code == ErrorCode::Cancelled ? Status(other.error()) : Status(Done{});
+        if (other->rms < found->rms - 0.3)
+            layout.costs.push_back({wish, other->worst, other->rms, other->reached});
+        return Done{};
+    };
+    const auto relaxed = [&](auto change) {
+        LayoutWishes less = wishes;
+        change(less);
+        return less;
+    };
+    std::vector<std::pair<Wish, LayoutWishes>> others;
+    if (wishes.reach)
+        others.emplace_back(Wish::Reach, relaxed([](LayoutWishes& w) { w.reach.reset(); }));
+    others.emplace_back(Wish::LargestHole, relaxed([](LayoutWishes& w) { w.largest = w.largest * 1.3; }));
+    others.emplace_back(Wish::SmallestHole, relaxed([](LayoutWishes& w) { w.smallest = w.smallest * 0.6; }));
+    if (wishes.oneBit)
+        others.emplace_back(Wish::OneBit, relaxed([](LayoutWishes& w) { w.oneBit = false; }));
+    if (!wishes.bits.empty())
+        others.emplace_back(Wish::Bits, relaxed([](LayoutWishes& w) { w.bits.clear(); }));
+    if (wishes.equalSpacing)
+        others.emplace_back(Wish::EqualSpacing, relaxed([](LayoutWishes& w) { w.equalSpacing = false; }));
+    if (wishes.fixedLength)
+        others.emplace_back(Wish::FixedLength, relaxed([](LayoutWishes& w) { w.fixedLength = false; }));
+    for (const auto& [wish, less] : others)
+        if (auto ok = without(wish, less); !ok)
+            return ok.error();
+    std::sort(layout.costs.begin(), layout.costs.end(), [](const WishCost& a, const WishCost& b) { return a.rms_cents < b.rms_cents; });
+    return layout;
+}
+
+Result<Instrument> carriedOver(const Instrument& model, const std::vector<Station>& bore, Metres wall, double pitchRatio)
+{
+    if (!(pitchRatio > 0.05 && pitchRatio < 20.0))
+        return Error{ErrorCode::BadValue, "pitch_ratio", std::to_string(pitchRatio) + "; must be 0.05 to 20"};
+    InstrumentSpec spec = model.spec();
+    spec.bore = bore;
+    spec.wall = wall;
+    for (Hole& h : spec.holes) {
+        const Metres before = model.boreDiameterAt(h.at);
+        h.at = h.at / pitchRatio;
+        const double widening = boreDiameterAt(bore, h.at) / before;
+        h.diameter = h.diameter * widening;
+        h.undercutDiameter = h.undercutDiameter * widening;
+        h.chimney = wallAt(bore, wall, h.at);
+        h.countersink.reset();
+    }
+    for (Fingering& f : spec.fingerings) {
+        f.target = f.target * pitchRatio;
+        f.targetName.clear();
+    }
+    return Instrument::make(std::move(spec));
+}
+
+} // namespace dowel

@@ -1,0 +1,84 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Where the holes go: places and sizes that bring every fingering to its target on this bore, under the maker's wishes,
+// by least squares on the model with exact derivatives (Ceres). Sizes that the targets do not settle are drawn towards
+// an even row. Then the same row undersized and with the foot left long, so that there is wood to tune with.
+#pragma once
+
+#include "core/fit/fit.h"
+
+#include <string>
+#include <vector>
+
+namespace dowel {
+
+/// What fingers reach, in distances between hole centres. Common practice, no source.
+struct HandSpan
+{
+    Metres step = Metres::fromMillimetres(34.0); ///< between neighbouring fingers
+    Metres span = Metres::fromMillimetres(78.0); ///< first to last finger of a hand, thumbs apart
+};
+[[nodiscard]] HandSpan smallHand();
+[[nodiscard]] HandSpan mediumHand();
+[[nodiscard]] HandSpan largeHand();
+
+enum class Wish { Reach, LargestHole, SmallestHole, OneBit, Bits, EqualSpacing, FixedLength };
+/// Stable words: "reach", "largest_hole", ...
+[[nodiscard]] std::string_view wishName(Wish w);
+
+struct LayoutWishes
+{
+    std::optional<HandSpan> reach;
+    Metres smallest = Metres::fromMillimetres(3.0);
+    Metres largest = Metres::fromMillimetres(12.0);
+    bool oneBit = false;           ///< all holes alike
+    std::vector<Metres> bits;      ///< where not empty, final sizes are among these
+    bool equalSpacing = false;     ///< within each hand
+    bool fixedLength = false;      ///< the tube stays as long as it is
+    Metres allowance = Metres::fromMillimetres(0.8);     ///< by which holes start undersized
+    Metres footAllowance = Metres::fromMillimetres(2.0); ///< left on the foot beyond what is known to go
+    Metres leastWood = Metres::fromMillimetres(2.0);     ///< between neighbouring holes
+};
+
+/// What giving a wish up would be worth.
+struct WishCost
+{
+    Wish wish = Wish::Reach;
+    double worst_cents = 0.0; ///< of the layout without it, furthest off
+    double rms_cents = 0.0;
+    bool mends = false;       ///< without it every note is within tolerance
+};
+
+struct Layout
+{
+    Instrument goal;                ///< every hole at its final size
+    Instrument start;               ///< undersized, foot left long: what is drilled first
+    std::vector<double> cents;      ///< of the goal, sounding minus target, per fingering
+    double worst_cents = 0.0;
+    double rms_cents = 0.0;
+    bool reached = false;           ///< every note within its tolerance
+    std::vector<WishCost> costs;    ///< one a wish that binds; only where some note is out of tolerance or costs were asked for
+};
+
+/// A blank with fingerings for holes that are not there yet.
+struct Blank
+{
+    InstrumentSpec spec;       ///< holes empty
+    std::size_t holeCount = 0; ///< named h1 to hN from the foot upwards
+    std::vector<std::string> digits; ///< per hole, may be empty
+    std::vector<Side> sides;         ///< per hole; front where missing
+};
+
+/// The blank with holes put where a first guess has them. Errors: BadGeometry, BadFingering (names a hole beyond the
+/// count), OutOfModelRange (where = fingering).
+[[nodiscard]] Result<Instrument> roughLayout(const Blank& blank, const LayoutWishes& wishes);
+
+/// Errors: those of roughLayout(), BadValue (wishes that no row of holes can keep, named), Cancelled.
+[[nodiscard]] Result<Layout> layOut(const Blank& blank, const LayoutWishes& wishes, bool withCosts = true, const Cancel& cancel = {});
+/// The same from a row that is there already.
+[[nodiscard]] Result<Layout> layOut(const Instrument& rough, const LayoutWishes& wishes, bool withCosts = true, const Cancel& cancel = {});
+
+/// A measured instrument carried over to another bore and length: places by the ratio of wavelengths, sizes kept in
+/// proportion to the bore; then laid out anew. Errors as layOut().
+[[nodiscard]] Result<Instrument> carriedOver(const Instrument& model, const std::vector<Station>& bore, Metres wall, double pitchRatio);
+
+} // namespace dowel

@@ -1,0 +1,122 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/layout_json.h"
+
+#include "io/json_reader.h"
+#include "io/spec_reader.h"
+
+#include <algorithm>
+#include <charconv>
+
+namespace dowel::io {
+
+namespace {
+
+constexpr int mostHoles = 20;
+
+void readLength(JsonReader& r, const char* key, double low_mm, double high_mm, Metres& into)
+{
+    if (!r.has(key))
+        return;
+    const double v = r.number(key);
+    if (!(v >= low_mm && v <= high_mm))
+        r.fail(ErrorCode::BadValue, key, std::to_string(v) + " mm; must be " + std::to_string(low_mm) + " to " + std::to_string(high_mm));
+    into = Metres::fromMillimetres(v);
+}
+
+LayoutWishes readWishes(JsonReader r, const InstrumentSpec& spec, Blank& blank)
+{
+    LayoutWishes w;
+    if (r.has("hand")) {
+        const std::string hand = r.text("hand");
+        if (hand == "small")
+            w.reach = smallHand();
+        else if (hand == "medium")
+            w.reach = mediumHand();
+        else if (hand == "large")
+            w.reach = largeHand();
+        else if (hand != "any")
+            r.fail(ErrorCode::BadValue, "hand", hand + "; known: small, medium, large, any");
+    }
+    if (r.has("step_mm") || r.has("span_mm")) {
+        HandSpan span = w.reach.value_or(mediumHand());
+        readLength(r, "step_mm", 5.0, 200.0, span.step);
+        readLength(r, "span_mm", 5.0, 400.0, span.span);
+        w.reach = span;
+    }
+    readLength(r, "hole_min_mm", 0.5, 100.0, w.smallest);
+    readLength(r, "hole_max_mm", 0.5, 100.0, w.largest);
+    readLength(r, "allowance_mm", 0.0, 20.0, w.allowance);
+    readLength(r, "foot_allowance_mm", 0.0, 100.0, w.footAllowance);
+    readLength(r, "wood_mm", 0.3, 50.0, w.leastWood);
+    w.oneBit = r.boolean("one_bit", false);
+    w.equalSpacing = r.boolean("equal_spacing", false);
+    w.fixedLength = r.boolean("fixed_length", false);
+    if (r.boolean("use_bits", false)) {
+        w.bits = spec.tools.bits;
+        if (w.bits.empty())
+            r.fail(ErrorCode::BadValue, "use_bits", "no bits_mm stand under tools");
+    }
+    blank.digits = r.texts("digits");
+    for (const auto& side : r.texts("sides")) {
+        if (side != "front" && side != "back")
+            r.fail(ErrorCode::BadValue, "sides", side + "; known: front, back");
+        blank.sides.push_back(side == "back" ? Side::Back : Side::Front);
+    }
+    r.finish();
+    return w;
+}
+
+/// The highest number N of a hole called hN.
+int highestHole(const InstrumentSpec& spec)
+{
+    int highest = 0;
+    const auto look = [&](const std::string& id) {
+        int n = 0;
+        if (id.size() > 1 && id[0] == 'h' && std::from_chars(id.data() + 1, id.data() + id.size(), n).ec == std::errc())
+            highest = std::max(highest, n);
+    };
+    for (const Fingering& f : spec.fingerings) {
+        for (const HoleId& id : f.closed)
+            look(id.text);
+        for (const HalfHole& half : f.half)
+            look(half.hole.text);
+    }
+    return highest;
+}
+
+} // namespace
+
+Result<LayoutAsked> readLayoutFile(const std::string& path)
+{
+    const auto json = readJsonFile(path);
+    if (!json)
+        return json.error();
+    std::optional<Error> error;
+    JsonReader r(*json, "", error);
+    Blank blank;
+    blank.spec = readSpec(r, error);
+    const int count = r.integer("hole_count", blank.spec.holes.empty() ? highestHole(blank.spec) : static_cast<int>(blank.spec.holes.size()));
+    if (count < 0 || count > mostHoles)
+        r.fail(ErrorCode::BadGeometry, "hole_count", std::to_string(count) + "; must be 0 to " + std::to_string(mostHoles));
+    if (!blank.spec.holes.empty() && count != static_cast<int>(blank.spec.holes.size()))
+        r.fail(ErrorCode::BadGeometry, "hole_count", std::to_string(count) + "; " + std::to_string(blank.spec.holes.size()) + " holes stand there");
+    if (blank.spec.holes.empty() && highestHole(blank.spec) > count)
+        r.fail(ErrorCode::BadFingering, "hole_count", std::to_string(count) + "; a fingering names h" + std::to_string(highestHole(blank.spec)));
+    LayoutWishes wishes;
+    if (blank.spec.limits.holeMax)
+        wishes.largest = *blank.spec.limits.holeMax;
+    if (r.has("layout"))
+        wishes = readWishes(r.object("layout"), blank.spec, blank);
+    r.finish();
+    if (error)
+        return *error;
+    blank.holeCount = static_cast<std::size_t>(count);
+    if (blank.spec.holes.empty())
+        return LayoutAsked{std::move(blank), std::move(wishes)};
+    auto instrument = Instrument::make(std::move(blank.spec));
+    if (!instrument)
+        return instrument.error();
+    return LayoutAsked{std::move(*instrument), std::move(wishes)};
+}
+
+} // namespace dowel::io

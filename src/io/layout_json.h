@@ -1,0 +1,23 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// A blank to be laid out: a specification whose holes are not there yet ("holes": [] with "hole_count") and, beside it,
+// the maker's wishes under "layout". Keys stand in docs/specification.md.
+#pragma once
+
+#include "core/layout/layout.h"
+
+#include <string>
+#include <variant>
+
+namespace dowel::io {
+
+struct LayoutAsked
+{
+    /// A blank, or an instrument whose holes are moved from where they are.
+    std::variant<Blank, Instrument> from;
+    LayoutWishes wishes;
+};
+
+/// Errors: as readSpecFile(), and BadValue for wishes.
+[[nodiscard]] Result<LayoutAsked> readLayoutFile(const std::string& path);
+
+} // namespace dowel::io

@@ -1,0 +1,14 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The specification's own keys, for readers of files that hold more than those.
+#pragma once
+
+#include "core/instrument/instrument.h"
+#include "io/json_reader.h"
+
+namespace dowel::io {
+
+/// Reads what a specification may hold and leaves other keys alone; the first trouble goes to error. Not yet checked as
+/// a shape.
+[[nodiscard]] InstrumentSpec readSpec(JsonReader& reader, std::optional<Error>& error);
+
+} // namespace dowel::io
