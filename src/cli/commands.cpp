@@ -5,7 +5,9 @@
 #include "core/forecast/sensitivity.h"
 #include "core/hearing/analyse.h"
 #include "core/plan/plan.h"
+#include "core/layout/template_sheet.h"
 #include "core/tuning/pitch.h"
+#include "draw/template_files.h"
 #include "io/audio_file.h"
 #include "io/json_reader.h"
 #include "io/layout_json.h"
@@ -18,6 +20,7 @@
 #include "text/sentences.h"
 
 #include <CLI/CLI.hpp>
+#include <QGuiApplication>
 #include <cmath>
 #include <functional>
 #include <iostream>
@@ -54,6 +57,19 @@ Answer create(const std::string& path, const std::string& spec, std::optional<st
     if (!store)
         return store.error();
     return Json{{"created", path}};
+}
+
+/// Drawing text needs the platform's fonts, and those an application; without a screen it draws off it.
+void ensureGraphics()
+{
+    if (QCoreApplication::instance() != nullptr)
+        return;
+    if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM"))
+        qputenv("QT_QPA_PLATFORM", "offscreen");
+    static int count = 1;
+    static char name[] = "dowel-cli";
+    static char* arguments[] = {name, nullptr};
+    static const QGuiApplication application(count, arguments);
 }
 
 bool isWorkbook(const std::string& path)
@@ -385,6 +401,28 @@ Answer recordCut(const std::string& path, const std::string& file)
     return answer;
 }
 
+/// The wrap-around template: the row as it is now, and where the plan would take it.
+Answer exportTemplate(const Workbook& book, const std::string& format, const std::string& file)
+{
+    const auto forecaster = Forecaster::make(book);
+    if (!forecaster)
+        return forecaster.error();
+    const auto& present = book.present();
+    const auto goal = bestReachable(*forecaster, present, std::vector<double>(present.spec().fingerings.size(), 0.0), {}, {});
+    const TemplateSheet sheet = templateSheet(present, goal ? *goal : present);
+    const std::string title = present.spec().name.empty() ? "Template" : present.spec().name;
+    Status written = Done{};
+    if (format == "pdf") {
+        ensureGraphics();
+        written = draw::writeTemplatePdf(sheet, title, draw::Paper::A4, file);
+    } else {
+        written = io::writeFileWhole(file, format == "svg" ? draw::templateSvg(sheet, title) : draw::templateDxf(sheet));
+    }
+    if (!written)
+        return written.error();
+    return Json{{"written", file}, {"as", format}};
+}
+
 Answer exportAs(const std::string& path, const std::string& format, const std::string& file)
 {
     const auto store = Store::open(path, Store::Mode::Look);
@@ -397,8 +435,10 @@ Answer exportAs(const std::string& path, const std::string& format, const std::s
         content = io::recordText(store->book());
     else if (format == "csv")
         content = io::recordCsv(store->book());
+    else if (format == "svg" || format == "dxf" || format == "pdf")
+        return exportTemplate(store->book(), format, file);
     else
-        return Error{ErrorCode::BadValue, "--as", format + "; this version writes spec, json, csv"};
+        return Error{ErrorCode::BadValue, "--as", format + "; this version writes spec, json, csv, svg, dxf, pdf"};
     if (auto ok = io::writeFileWhole(file, content); !ok)
         return ok.error();
     return Json{{"written", file}, {"as", format}};

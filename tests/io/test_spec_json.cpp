@@ -54,7 +54,8 @@ private Q_SLOTS:
         s.holes[1].undercutDiameter = fixtures::mm(6.7);
         s.holes[2].side = Side::Back;
         s.holes[3].chimney = fixtures::mm(2.25);
-        s.tuning = {Hertz::fromHertz(415.0), "equal", Temperature::fromCelsius(18.5)};
+        s.tuning.a4 = Hertz::fromHertz(415.0);
+        s.tuning.playedAt = Temperature::fromCelsius(18.5);
         for (Fingering& f : s.fingerings)
             f.target = f.target * (415.0 / 440.0);
         s.fingerings[4].targetName.clear();
@@ -74,10 +75,10 @@ private Q_SLOTS:
         s.holes[4].closure = Closure::Pad;
         s.holes[4].pad = Pad{fixtures::mm(2.5), fixtures::mm(9.5)};
         s.holes[5].count = 2;
-        s.excitation = Duct{fixtures::mm(9.5), fixtures::mm(5.5), fixtures::mm(2.0), {}, fixtures::mm(0.8), 2.0};
         s.fingerings[4].target = Hertz::fromHertz(812.25);
         for (const Excitation& e :
              {Excitation{Duct{fixtures::mm(9.0), fixtures::mm(5.0), fixtures::mm(2.0), fixtures::mm(3.0)}},
+              Excitation{Duct{fixtures::mm(9.0), fixtures::mm(5.0), fixtures::mm(2.0), {}, fixtures::mm(0.8), 2.0}},
               Excitation{Transverse{fixtures::mm(9.0), fixtures::mm(8.0), fixtures::mm(4.0), fixtures::mm(15.0), 0.35}},
               Excitation{ClosedTop{true, CubicMetres::fromCubicMillimetres(1234.0)}},
               Excitation{ClosedTop{false, CubicMetres::fromCubicMillimetres(800.0)}}}) {

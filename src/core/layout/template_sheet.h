@@ -1,0 +1,57 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The full-size template: a sheet that is wrapped round the tube, foot edge on the foot. Geometry only; drawn as SVG, DXF
+// or PDF elsewhere. x runs from the foot edge towards the mouth, y round the tube from the centre line, both in metres on
+// the sheet. A hole seen on a wrapped sheet is a circle stretched round the tube: a point at height b sin(t) off the axis
+// of a bit of radius b meets the wall at arc R asin(b sin(t) / R).
+#pragma once
+
+#include "core/instrument/instrument.h"
+
+#include <string>
+#include <vector>
+
+namespace dowel {
+
+struct SheetPoint
+{
+    double x_m = 0.0;
+    double y_m = 0.0;
+};
+
+struct SheetCurve
+{
+    enum class Line { Final, Start, Pilot, Edge, Centre, Ruler };
+    Line line = Line::Final;
+    bool closed = false;
+    std::vector<SheetPoint> points;
+};
+
+struct SheetLabel
+{
+    SheetPoint at;
+    std::string text;
+    bool centred = false; ///< on at; else it begins there
+};
+
+struct TemplateSheet
+{
+    double length_m = 0.0; ///< along the tube
+    double round_m = 0.0;  ///< circumference where the tube is widest
+    std::vector<SheetCurve> curves;
+    std::vector<SheetLabel> labels;
+};
+
+/// start: the row that is drilled first, goal: every hole at its final size (the same instrument where nothing else is
+/// known); both with the same holes. pilot_m: diameter of the pilot bit. The window or embouchure hole is drawn, too.
+[[nodiscard]] TemplateSheet templateSheet(const Instrument& start, const Instrument& goal, double pilot_m = 0.002);
+
+/// A page of a sheet that is too long for one: what lies between x from and to, with an overlap.
+struct SheetPage
+{
+    double from_m = 0.0;
+    double to_m = 0.0;
+};
+/// Pages of printable length that cover the sheet, each overlapping the last by overlap_m.  page_m > overlap_m.
+[[nodiscard]] std::vector<SheetPage> pagesOf(const TemplateSheet& sheet, double page_m, double overlap_m = 0.010);
+
+} // namespace dowel

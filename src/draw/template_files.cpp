@@ -1,0 +1,247 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "draw/template_files.h"
+
+#include <QFile>
+#include <QMarginsF>
+#include <QPageSize>
+#include <QPainter>
+#include <QPdfWriter>
+#include <QPolygonF>
+#include <QSaveFile>
+#include <QXmlStreamWriter>
+#include <QBuffer>
+#include <cstdio>
+
+namespace dowel::draw {
+
+namespace {
+
+constexpr double margin_mm = 10.0;
+
+/// Of each kind of line: DXF layer, ACI colour, SVG stroke, width in millimetres, dashes in widths.
+struct Look
+{
+    const char* layer;
+    int aci;
+    const char* stroke;
+    double width_mm;
+    const char* dashes;
+};
+
+Look lookOf(SheetCurve::Line line)
+{
+    switch (line) {
+    case SheetCurve::Line::Final: return {"FINAL", 1, "#a63d12", 0.25, "1.2 0.8"};
+    case SheetCurve::Line::Start: return {"START", 7, "#000000", 0.35, ""};
+    case SheetCurve::Line::Pilot: return {"PILOT", 8, "#000000", 0.15, ""};
+    case SheetCurve::Line::Edge: return {"EDGE", 7, "#000000", 0.35, ""};
+    case SheetCurve::Line::Centre: return {"CENTRE", 5, "#14598c", 0.15, "4 0.8 0.8 0.8"};
+    case SheetCurve::Line::Ruler: return {"RULER", 8, "#000000", 0.15, ""};
+    }
+    return {};
+}
+
+QString number(double v)
+{
+    return QString::number(v, 'f', 4);
+}
+
+} // namespace
+
+std::string templateSvg(const TemplateSheet& sheet, const std::string& title)
+{
+    // y grows downwards on the page and upwards on the sheet.
+    const double width = sheet.length_m * 1e3 + 2.0 * margin_mm;
+    const double height = sheet.round_m * 1e3 + 2.0 * margin_mm;
+    const auto x = [](double v_m) { return v_m * 1e3 + margin_mm; };
+    const auto y = [&](double v_m) { return height / 2.0 - v_m * 1e3; };
+    QBuffer buffer;
+    buffer.open(QIODevice::WriteOnly);
+    QXmlStreamWriter w(&buffer);
+    w.setAutoFormatting(true);
+    w.writeStartDocument();
+    w.writeStartElement(QStringLiteral("svg"));
+    w.writeDefaultNamespace(QStringLiteral("http://www.w3.org/2000/svg"));
+    w.writeAttribute(QStringLiteral("width"), number(width) + QStringLiteral("mm"));
+    w.writeAttribute(QStringLiteral("height"), number(height) + QStringLiteral("mm"));
+    w.writeAttribute(QStringLiteral("viewBox"), QStringLiteral("0 0 %1 %2").arg(number(width), number(height)));
+    w.writeTextElement(QStringLiteral("title"), QString::fromStdString(title));
+    for (const SheetCurve& c : sheet.curves) {
+        const Look look = lookOf(c.line);
+        QString path;
+        for (std::size_t i = 0; i < c.points.size(); ++i)
+            path += QStringLiteral("%1%2 %3 ").arg(QLatin1String(i == 0 ? "M" : "L"), number(x(c.points[i].x_m)), number(y(c.points[i].y_m)));
+        if (c.closed)
+            path += QLatin1Char('Z');
+        w.writeEmptyElement(QStringLiteral("path"));
+        w.writeAttribute(QStringLiteral("class"), QString::fromLatin1(look.layer).toLower());
+        w.writeAttribute(QStringLiteral("d"), path.trimmed());
+        w.writeAttribute(QStringLiteral("fill"), QStringLiteral("none"));
+        w.writeAttribute(QStringLiteral("stroke"), QLatin1String(look.stroke));
+        w.writeAttribute(QStringLiteral("stroke-width"), QString::number(look.width_mm));
+        if (look.dashes[0] != '\0')
+            w.writeAttribute(QStringLiteral("stroke-dasharray"), QLatin1String(look.dashes));
+    }
+    for (const SheetLabel& l : sheet.labels) {
+        w.writeStartElement(QStringLiteral("text"));
+        w.writeAttribute(QStringLiteral("x"), number(x(l.at.x_m)));
+        w.writeAttribute(QStringLiteral("y"), number(y(l.at.y_m)));
+        w.writeAttribute(QStringLiteral("font-family"), QStringLiteral("B612, sans-serif"));
+        w.writeAttribute(QStringLiteral("font-size"), QStringLiteral("2.4"));
+        if (l.centred)
+            w.writeAttribute(QStringLiteral("text-anchor"), QStringLiteral("middle"));
+        w.writeCharacters(QString::fromStdString(l.text));
+        w.writeEndElement();
+    }
+    w.writeEndElement();
+    w.writeEndDocument();
+    return buffer.data().toStdString();
+}
+
+std::string templateDxf(const TemplateSheet& sheet)
+{
+    std::string s;
+    const auto pair = [&s](int code, const std::string& value) { s += std::to_string(code) + "\n" + value + "\n"; };
+    const auto real = [&pair](int code, double v) {
+        char text[40];
+        std::snprintf(text, sizeof text, "%.5f", v * 1e3);
+        pair(code, text);
+    };
+    pair(0, "SECTION");
+    pair(2, "HEADER");
+    pair(9, "$ACADVER");
+    pair(1, "AC1009");
+    pair(9, "$INSUNITS");
+    pair(70, "4"); // millimetres
+    pair(0, "ENDSEC");
+    pair(0, "SECTION");
+    pair(2, "TABLES");
+    pair(0, "TABLE");
+    pair(2, "LAYER");
+    constexpr SheetCurve::Line lines[] = {SheetCurve::Line::Final, SheetCurve::Line::Start,  SheetCurve::Line::Pilot,
+                                          SheetCurve::Line::Edge,  SheetCurve::Line::Centre, SheetCurve::Line::Ruler};
+    pair(70, std::to_string(std::size(lines)));
+    for (const auto line : lines) {
+        const Look look = lookOf(line);
+        pair(0, "LAYER");
+        pair(2, look.layer);
+        pair(70, "0");
+        pair(62, std::to_string(look.aci));
+        pair(6, "CONTINUOUS");
+    }
+    pair(0, "ENDTAB");
+    pair(0, "ENDSEC");
+    pair(0, "SECTION");
+    pair(2, "ENTITIES");
+    for (const SheetCurve& c : sheet.curves) {
+        const std::string layer = lookOf(c.line).layer;
+        pair(0, "POLYLINE");
+        pair(8, layer);
+        pair(66, "1");
+        pair(70, c.closed ? "1" : "0");
+        for (const SheetPoint& p : c.points) {
+            pair(0, "VERTEX");
+            pair(8, layer);
+            real(10, p.x_m);
+            real(20, p.y_m);
+        }
+        pair(0, "SEQEND");
+        pair(8, layer);
+    }
+    for (const SheetLabel& l : sheet.labels) {
+        pair(0, "TEXT");
+        pair(8, "EDGE");
+        real(10, l.at.x_m);
+        real(20, l.at.y_m);
+        real(40, 0.0024);
+        pair(1, l.text);
+        if (l.centred) {
+            pair(72, "1");
+            real(11, l.at.x_m);
+            real(21, l.at.y_m);
+        }
+    }
+    pair(0, "ENDSEC");
+    pair(0, "EOF");
+    return s;
+}
+
+Status writeTemplatePdf(const TemplateSheet& sheet, const std::string& title, Paper paper, const std::string& path)
+{
+    QSaveFile file(QString::fromStdString(path));
+    if (!file.open(QIODevice::WriteOnly))
+        return Error{ErrorCode::Unwritable, path, file.errorString().toStdString()};
+    {
+        QPdfWriter pdf(&file);
+        pdf.setTitle(QString::fromStdString(title));
+        pdf.setPageSize(QPageSize(paper == Paper::A4 ? QPageSize::A4 : QPageSize::Letter));
+        pdf.setPageOrientation(QPageLayout::Landscape);
+        pdf.setPageMargins(QMarginsF(0.0, 0.0, 0.0, 0.0));
+        constexpr int dotsPerInch = 2540; // a hundred a millimetre
+        pdf.setResolution(dotsPerInch);
+        const QSizeF page_mm = pdf.pageLayout().fullRect(QPageLayout::Millimeter).size();
+        constexpr double perMillimetre = dotsPerInch / 25.4;
+        QPainter painter(&pdf);
+        if (!painter.isActive())
+            return Error{ErrorCode::Unwritable, path, "the page cannot be drawn"};
+        constexpr double edge_mm = 8.0; // what common printers leave white
+        const auto pages = pagesOf(sheet, (page_mm.width() - 2.0 * edge_mm) * 1e-3);
+        for (std::size_t k = 0; k < pages.size(); ++k) {
+            if (k > 0)
+                pdf.newPage();
+            painter.resetTransform();
+            painter.setClipping(false);
+            painter.scale(perMillimetre, perMillimetre);
+            QFont font(QStringLiteral("B612"));
+            font.setPointSizeF(2.4);
+            const auto drawText = [&](const QPointF& at, const QString& text, bool centred = false) {
+                // Fonts are set in device dots: drawn at a size that is readable there and scaled back.
+                painter.save();
+                painter.translate(at);
+                painter.scale(0.01, 0.01);
+                font.setPixelSize(240);
+                painter.setFont(font);
+                painter.drawText(QPointF(centred ? -0.5 * painter.fontMetrics().horizontalAdvance(text) : 0.0, 0.0), text);
+                painter.restore();
+            };
+            const double middle = page_mm.height() / 2.0;
+            const auto place = [&](const SheetPoint& p) { return QPointF((p.x_m - pages[k].from_m) * 1e3 + edge_mm, middle - p.y_m * 1e3); };
+            painter.setPen(QPen(Qt::black, 0.15));
+            drawText(QPointF(edge_mm, 8.0), QStringLiteral("%1 – full size, page %2 of %3. Print without scaling and hold a rule against the ruler.")
+                                                  .arg(QString::fromStdString(title))
+                                                  .arg(k + 1)
+                                                  .arg(pages.size()));
+            painter.setClipRect(QRectF(edge_mm - 0.2, 0.0, (pages[k].to_m - pages[k].from_m) * 1e3 + 0.4, page_mm.height()));
+            for (const SheetCurve& c : sheet.curves) {
+                const Look look = lookOf(c.line);
+                QPen pen(QColor(QLatin1String(look.stroke)), look.width_mm);
+                if (c.line == SheetCurve::Line::Final)
+                    pen.setStyle(Qt::DashLine);
+                else if (c.line == SheetCurve::Line::Centre)
+                    pen.setStyle(Qt::DashDotLine);
+                painter.setPen(pen);
+                QPolygonF points;
+                for (const SheetPoint& p : c.points)
+                    points << place(p);
+                if (c.closed)
+                    painter.drawPolygon(points);
+                else
+                    painter.drawPolyline(points);
+            }
+            painter.setPen(QPen(Qt::black, 0.15));
+            for (const SheetLabel& l : sheet.labels)
+                drawText(place(l.at), QString::fromStdString(l.text), l.centred);
+            if (k > 0) { // the edge on which the page before ends
+                painter.setPen(QPen(Qt::black, 0.15, Qt::DotLine));
+                const double x = (pages[k - 1].to_m - pages[k].from_m) * 1e3 + edge_mm;
+                painter.drawLine(QPointF(x, 12.0), QPointF(x, page_mm.height() - 6.0));
+                drawText(QPointF(x + 1.0, page_mm.height() - 6.0), QStringLiteral("edge of page %1").arg(k));
+            }
+        }
+    }
+    if (!file.commit())
+        return Error{ErrorCode::Unwritable, path, file.errorString().toStdString()};
+    return Done{};
+}
+
+} // namespace dowel::draw

@@ -1,0 +1,18 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The template as files: SVG and DXF (R12 ASCII, millimetres) on one long sheet, PDF tiled over pages with the edges to
+// glue them by. Full size; each carries its ruler.
+#pragma once
+
+#include "core/layout/template_sheet.h"
+
+#include <string>
+
+namespace dowel::draw {
+
+[[nodiscard]] std::string templateSvg(const TemplateSheet& sheet, const std::string& title);
+[[nodiscard]] std::string templateDxf(const TemplateSheet& sheet);
+enum class Paper { A4, Letter };
+/// Landscape pages. Errors: Unwritable (where = path).
+Status writeTemplatePdf(const TemplateSheet& sheet, const std::string& title, Paper paper, const std::string& path);
+
+} // namespace dowel::draw
