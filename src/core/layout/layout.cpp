@@ -17,7 +17,10 @@ constexpr double kept_m = 0.05 * mm;
 // What is not settled by targets: drawn with this force towards an even row, in tolerances per millimetre.
 constexpr double evenness = 0.02;
 // Against a tolerance of a few cents, a broken limit of one millimetre weighs as hundreds.
-constexpr double limitForce = 60.0;
+constexpr double limitForce = 20.0;
+constexpr double limitEase_mm = 0.05;
+// Keeps a hole that no fingering opens from drifting.
+constexpr double rowForce = 0.0015;
 constexpr double spacingForce = 0.35;
 // Wider than this share of the bore a hole is hard to cut cleanly and to cover: common practice, no source.
 constexpr double widestShare = 0.8;
@@ -108,7 +111,7 @@ public:
           m_hands(hands(base.spec()))
     {
         const auto& spec = base.spec();
-        std::size_t residuals = spec.fingerings.size() + (v.holes > 0 ? v.holes - 1 : 0); // notes, wood
+        std::size_t residuals = spec.fingerings.size() + (v.holes > 0 ? v.holes - 1 : 0) + (v.holes > 2 ? v.holes - 2 : 0); // notes, wood, row
         if (v.sizes() > 0)
             residuals += v.holes + (v.holes > 2 ? v.holes - 2 : 0); // usual size, even row
         if (wishes.reach)
@@ -141,8 +144,11 @@ public:
             ++row;
         };
         const auto beyond = [&](double excess_mm, int more, int less) { // a limit on x[more] - x[less], where passed
-            const double force = excess_mm > 0.0 ? limitForce : 0.0;
-            add(force * excess_mm, {{more, force}, {less, -force}});
+            // Rounded off, so that a step that would pass the limit bends before it instead of being thrown back.
+            const double share = excess_mm / limitEase_mm;
+            const double soft = share > 30.0 ? excess_mm : limitEase_mm * std::log1p(std::exp(share));
+            const double slope = limitForce / (1.0 + std::exp(-share));
+            add(limitForce * soft, {{more, slope}, {less, -slope}});
         };
         const auto& holes = shape->spec().holes;
         for (std::size_t i = 0; i + 1 < m_v.holes; ++i) {
@@ -151,6 +157,9 @@ public:
             const double wood = apart ? 0.5 : edges + m_wishes->leastWood.millimetres();
             beyond(wood - (x[m_v.place(i)] - x[m_v.place(i + 1)]), m_v.place(i + 1), m_v.place(i));
         }
+        for (std::size_t i = 0; i + 2 < m_v.holes; ++i)
+            add(rowForce * (x[m_v.place(i)] - 2.0 * x[m_v.place(i + 1)] + x[m_v.place(i + 2)]),
+                {{m_v.place(i), rowForce}, {m_v.place(i + 1), -2.0 * rowForce}, {m_v.place(i + 2), rowForce}});
         if (m_v.sizes() > 0)
             sizes(*shape, x, add);
         if (m_wishes->reach) {

@@ -1,0 +1,268 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/layout/families.h"
+
+#include "core/tuning/pitch.h"
+#include "core/tuning/scale.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace dowel {
+
+namespace {
+
+Metres millimetres(double v)
+{
+    return Metres::fromMillimetres(v);
+}
+
+/// One step of a chart: which holes are open, and how many steps of the chromatic scale over the lowest note it sounds.
+struct ChartRow
+{
+    int semitones;
+    std::vector<int> open;     ///< from the foot, 1 up
+    int registerNumber = 1;
+    double thumb = 0.0;        ///< share of the highest hole left open, where the chart wants it half
+};
+
+std::vector<int> upTo(int n)
+{
+    std::vector<int> open;
+    for (int i = 1; i <= n; ++i)
+        open.push_back(i);
+    return open;
+}
+
+struct FamilyShape
+{
+    Family family;
+    int holes;
+    const char* lowest;
+    const char* mode;
+    int registers;
+    double boreAtLowest_mm; ///< at the usual lowest note
+    double wall_mm;
+};
+
+constexpr FamilyShape shapes[] = {
+    {Family::Whistle, 6, "D5", "major", 2, 13.0, 2.0},       {Family::Recorder, 8, "C5", "major", 1, 17.5, 4.0},
+    {Family::TwoChamber, 6, "G4", "minor-pentatonic", 1, 20.0, 4.0}, {Family::Flute, 6, "D4", "major", 2, 19.0, 4.0},
+    {Family::Fife, 6, "Bb4", "major", 2, 13.5, 4.0},         {Family::Stopped, 0, "G5", "major", 1, 11.0, 3.0},
+    {Family::Slide, 0, "D4", "major", 1, 16.0, 2.0},         {Family::Reed, 7, "C4", "major", 1, 14.6, 5.0},
+    {Family::Horn, 5, "G4", "major-pentatonic", 1, 9.0, 4.0},  {Family::Other, 6, "D5", "major", 1, 13.0, 2.0}};
+
+const FamilyShape& shapeOf(Family family)
+{
+    return *std::find_if(std::begin(shapes), std::end(shapes), [family](const FamilyShape& s) { return s.family == family; });
+}
+
+std::vector<ChartRow> chartOf(Family family, int registers)
+{
+    std::vector<ChartRow> rows;
+    const auto opening = [&rows](std::initializer_list<int> steps, int registerNumber, int raise) {
+        int open = 0;
+        for (const int s : steps)
+            rows.push_back({s + raise, upTo(open++), registerNumber, 0.0});
+    };
+    switch (family) {
+    case Family::Whistle:
+    case Family::Flute:
+    case Family::Fife:
+    case Family::Other:
+        opening({0, 2, 4, 5, 7, 9, 11}, 1, 0);
+        if (registers > 1)
+            opening({0, 2, 4, 5, 7, 9, 11}, 2, 12);
+        break;
+    case Family::Recorder:
+        opening({0, 2, 4, 5, 7, 9, 11, 12}, 1, 0);
+        if (registers > 1) // the thumb's hole nearly closed helps the octave
+            for (int k = 0; k < 5; ++k)
+                rows.push_back({12 + std::vector<int>{2, 4, 5, 7, 9}[static_cast<std::size_t>(k)], upTo(k + 1), 2, 0.12});
+        break;
+    case Family::TwoChamber:
+        rows = {{0, {}}, {3, {1}}, {5, {1, 2}}, {7, {1, 2, 3}}, {10, {1, 2, 3, 5}}, {12, {1, 2, 3, 5, 6}}};
+        break;
+    case Family::Stopped:
+    case Family::Slide: rows = {{0, {}}}; break;
+    case Family::Reed:
+        opening({0, 2, 4, 5, 7, 9, 11, 12}, 1, 0);
+        if (registers > 1)
+            opening({0, 2, 4, 5, 7}, 2, 19);
+        break;
+    case Family::Horn: opening({0, 2, 4, 7, 9, 12}, 1, 0); break;
+    }
+    return rows;
+}
+
+} // namespace
+
+PlanTarget usualTarget(Family family)
+{
+    const FamilyShape& s = shapeOf(family);
+    PlanTarget t;
+    t.lowest = s.lowest;
+    t.mode = s.mode;
+    t.registers = s.registers;
+    return t;
+}
+
+Result<std::vector<Fingering>> fingeringChart(Family family, const PlanTarget& target)
+{
+    const auto lowest = semitonesFromName(target.lowest);
+    if (!lowest)
+        return lowest.error();
+    const auto mode = modeNamed(target.mode);
+    if (!mode)
+        return Error{ErrorCode::BadValue, target.mode, "no such mode"};
+    if (const auto ok = checked(target.tuning); !ok)
+        return ok.error();
+    const auto names = modeNotes(target.lowest, "chromatic", 37);
+    if (!names)
+        return names.error();
+    const auto spelled = modeNotes(target.lowest, target.mode, 3 * mode->size() + 1);
+    const int holes = shapeOf(family).holes;
+    std::vector<Fingering> chart;
+    for (const ChartRow& row : chartOf(family, target.registers)) {
+        // A hole stays where the family has it; a mode with a lower or higher degree there retunes that hole's note.
+        const auto degree = std::min_element(mode->begin(), mode->end(), [&](int a, int b) {
+            return std::abs(a - row.semitones % 12) < std::abs(b - row.semitones % 12);
+        });
+        const bool same = std::abs(*degree - row.semitones % 12) <= 1;
+        const int semitones = row.semitones - row.semitones % 12 + (same ? *degree : row.semitones % 12);
+        std::string name = (*names)[static_cast<std::size_t>(semitones)];
+        if (spelled)
+            for (const auto& s : *spelled)
+                if (*semitonesFromName(s) == *lowest + semitones)
+                    name = s;
+        if (std::any_of(chart.begin(), chart.end(), [&](const Fingering& f) { return f.id.text == name; }))
+            continue;
+        Fingering f;
+        f.id = {name};
+        f.targetName = name;
+        const auto hertz = targetOf(target.tuning, name);
+        if (!hertz)
+            return hertz.error();
+        f.target = *hertz;
+        f.registerNumber = row.registerNumber;
+        f.tolerance = row.registerNumber == 1 ? target.tolerance : target.tolerance * 1.5;
+        f.weight = row.registerNumber == 1 ? 1.0 : 0.6;
+        for (int k = 1; k <= holes; ++k) {
+            if (k == holes && row.thumb > 0.0)
+                f.half.push_back({{"h" + std::to_string(k)}, row.thumb});
+            else if (std::find(row.open.begin(), row.open.end(), k) == row.open.end())
+                f.closed.push_back({"h" + std::to_string(k)});
+        }
+        chart.push_back(std::move(f));
+    }
+    return chart;
+}
+
+Result<Blank> startingBlank(Family family, const PlanTarget& target)
+{
+    const FamilyShape& shape = shapeOf(family);
+    auto chart = fingeringChart(family, target);
+    if (!chart)
+        return chart.error();
+    const auto usual = equalTempered(shape.lowest, Hertz::fromHertz(440.0));
+    const Hertz lowest = chart->front().target;
+    // Bores grow more slowly than lengths from a small instrument to a large one.
+    const double larger = std::pow(*usual / lowest, 0.75);
+    const double bore = std::round(shape.boreAtLowest_mm * larger * 10.0) / 10.0;
+    const bool quarter = family == Family::Stopped || family == Family::Slide || family == Family::Reed;
+    const double wave = 345.0 / lowest.hertz() / (quarter ? 4.0 : 2.0) * 1e3;
+    Blank blank;
+    InstrumentSpec& s = blank.spec;
+    s.family = family;
+    s.name = "Plan for " + target.lowest;
+    s.tuning = target.tuning;
+    s.fingerings = std::move(*chart);
+    s.wall = millimetres(shape.wall_mm);
+    blank.holeCount = static_cast<std::size_t>(shape.holes);
+    const double length = std::round(wave * (family == Family::Flute || family == Family::Fife ? 1.02 : 1.06) + 5.0);
+    s.bore = {{millimetres(0.0), millimetres(bore)}, {millimetres(length), millimetres(bore)}};
+    s.excitation = Duct{millimetres(0.68 * bore), millimetres(0.36 * bore), s.wall, {}, {}, 2.0};
+    switch (family) {
+    case Family::Whistle:
+        // A tube a little narrower at the foot keeps the octaves together.
+        s.bore = {{millimetres(0.0), millimetres(bore)}, {millimetres(length), millimetres(0.87 * bore)}};
+        break;
+    case Family::Recorder:
+        s.bore = {{millimetres(0.0), millimetres(bore)},
+                  {millimetres(0.2 * length), millimetres(bore)},
+                  {millimetres(0.78 * length), millimetres(0.72 * bore)},
+                  {millimetres(length), millimetres(0.66 * bore)}};
+        blank.digits = {"R4", "R3", "R2", "R1", "L3", "L2", "L1", "L0"};
+        blank.sides = std::vector<Side>(8, Side::Front);
+        blank.sides[7] = Side::Back;
+        break;
+    case Family::TwoChamber: s.excitation = Duct{millimetres(0.48 * bore), millimetres(0.26 * bore), s.wall, {}, {}, 1.2}; break;
+    case Family::Flute:
+    case Family::Fife:
+        s.excitation = Transverse{millimetres(0.58 * bore), millimetres(0.52 * bore), s.wall + millimetres(0.8), millimetres(0.95 * bore), 0.3};
+        break;
+    case Family::Stopped:
+    case Family::Slide: s.foot = Foot::Closed; break;
+    case Family::Reed:
+        s.excitation = ClosedTop{false, CubicMetres::fromCubicMillimetres(8.0 * bore * bore)};
+        blank.digits = {"R3", "R2", "R1", "L3", "L2", "L1", "L0"};
+        blank.sides = std::vector<Side>(7, Side::Front);
+        blank.sides[6] = Side::Back;
+        break;
+    case Family::Horn:
+        s.excitation = ClosedTop{true, CubicMetres::fromCubicMillimetres(4.0 * bore * bore)};
+        s.bore = {{millimetres(0.0), millimetres(0.7 * bore)}, {millimetres(length), millimetres(3.4 * bore)}};
+        blank.digits = {"R2", "R1", "L3", "L2", "L1"};
+        break;
+    case Family::Other: break;
+    }
+    for (double bit = 3.0; bit <= 13.0; bit += 0.5)
+        s.tools.bits.push_back(millimetres(bit));
+    return blank;
+}
+
+Result<std::vector<KeyServed>> keysServed(const Blank& blank)
+{
+    InstrumentSpec bare = blank.spec;
+    bare.holes.clear();
+    bare.fingerings.clear();
+    const auto tube = Instrument::make(bare);
+    if (!tube)
+        return tube.error();
+    double mean = 0.0;
+    for (std::size_t i = 1; i < bare.bore.size(); ++i)
+        mean += 0.5 * (bare.bore[i].diameter + bare.bore[i - 1].diameter).metres() * (bare.bore[i].at - bare.bore[i - 1].at).metres() / tube->length().metres();
+    const bool quarter = std::holds_alternative<ClosedTop>(bare.excitation) != (bare.foot == Foot::Closed);
+    const double wave = 345.0 / (quarter ? 4.0 : 2.0);
+    // The mouth and the foot sound about one bore and a third longer than the tube measures.
+    const double ends = (quarter ? 0.8 : 1.9) * mean;
+    const double lowestHertz = wave / (tube->length().metres() + ends);
+    constexpr double slenderest = 32.0;
+    constexpr double stoutest = 17.0;
+    std::vector<KeyServed> keys;
+    const NearestNote from = nearestNote(Hertz::fromHertz(lowestHertz), bare.tuning.a4);
+    const auto first = semitonesFromName(from.name);
+    if (!first)
+        return std::vector<KeyServed>{};
+    const auto names = modeNotes(from.name, "chromatic", 20);
+    for (std::size_t i = 0; names && i < names->size(); ++i) {
+        const auto f = equalTempered((*names)[i], bare.tuning.a4);
+        if (!f || *f < Hertz::fromHertz(lowestHertz * std::exp2(-25.0 / 1200.0)))
+            continue;
+        const double length = wave / f->hertz() - ends;
+        if (length < 4.0 * mean)
+            break;
+        KeyServed k{(*names)[i], Metres::fromMetres(length), Serves::Well, {}};
+        const double slender = length / mean * (quarter ? 2.0 : 1.0);
+        if (slender > slenderest) {
+            k.serves = slender > 1.4 * slenderest ? Serves::Not : Serves::Poorly;
+            k.why = "narrow";
+        } else if (slender < stoutest) {
+            k.serves = slender < 0.6 * stoutest ? Serves::Not : Serves::Poorly;
+            k.why = "wide";
+        }
+        keys.push_back(std::move(k));
+    }
+    return keys;
+}
+
+} // namespace dowel

@@ -1,0 +1,41 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Where a plan begins: for each family measures in proportion to its lowest note, a fingering chart, and what a tube
+// serves for. All common practice, no source, and all meant to be changed.
+#pragma once
+
+#include "core/layout/layout.h"
+
+#include <string>
+#include <vector>
+
+namespace dowel {
+
+struct PlanTarget
+{
+    std::string lowest = "D5";
+    std::string mode = "major"; ///< see modeNames(); what the family's chart does not play is left out
+    int registers = 2;
+    Tuning tuning;
+    Cents tolerance = Cents::fromCents(6.0);
+};
+
+/// Usual for a family: its lowest note, mode and registers.
+[[nodiscard]] PlanTarget usualTarget(Family family);
+/// A blank with bore, wall, mouth and fingerings for a target. Errors: BadValue (where = the note, mode or tonic).
+[[nodiscard]] Result<Blank> startingBlank(Family family, const PlanTarget& target);
+/// The family's fingerings for a target, holes named h1 up from the foot. Errors as startingBlank().
+[[nodiscard]] Result<std::vector<Fingering>> fingeringChart(Family family, const PlanTarget& target);
+
+enum class Serves { Well, Poorly, Not };
+struct KeyServed
+{
+    std::string lowest;
+    Metres length;      ///< about how long the tube must be
+    Serves serves = Serves::Well;
+    std::string why;    ///< "narrow", "wide", "long": a stable word; empty where well
+};
+/// Which lowest notes a tube of this bore and length serves, from an octave around. For a flute or pipe a bore of 1/17 to
+/// 1/32 of the length speaks well in two registers. Errors: those of Instrument::make().
+[[nodiscard]] Result<std::vector<KeyServed>> keysServed(const Blank& blank);
+
+} // namespace dowel
