@@ -4,6 +4,7 @@
 #include "app/correct_page.h"
 #include "app/listen_page.h"
 #include "app/main_window.h"
+#include "app/plan.h"
 #include "app/sensitivity_card.h"
 #include "app/try_card.h"
 
@@ -33,6 +34,35 @@ void DemoRun::shoot(const QString& name)
         return;
     m_shot << name;
     m_ok = m_window->grab().save(m_folder + QLatin1Char('/') + name + QStringLiteral(".png")) && m_ok;
+}
+
+bool DemoRun::shootPlan()
+{
+    const std::pair<MainWindow::Stage, QString> stages[] = {{MainWindow::Blank, QStringLiteral("blank")},
+                                                            {MainWindow::Edge, QStringLiteral("edge")},
+                                                            {MainWindow::Target, QStringLiteral("target")},
+                                                            {MainWindow::Layout, QStringLiteral("layout")},
+                                                            {MainWindow::Drill, QStringLiteral("drill")}};
+    for (const auto& [stage, name] : stages) {
+        if (m_shot.contains(name))
+            continue;
+        if (m_stage != stage) {
+            m_window->goTo(stage);
+            m_stage = stage;
+            if (stage == MainWindow::Layout)
+                m_window->plan().layOut();
+            return false;
+        }
+        if (m_window->plan().busy())
+            return false;
+        shoot(name);
+        return false;
+    }
+    if (m_stage != MainWindow::Listen) {
+        m_stage = MainWindow::Listen;
+        m_window->goTo(MainWindow::Listen);
+    }
+    return true;
 }
 
 bool DemoRun::shootFaces()
@@ -68,7 +98,7 @@ void DemoRun::step()
         Q_EMIT ended(false, tr("The loop stood still for too long."));
         return;
     }
-    if (document->busy())
+    if (document->busy() || !shootPlan())
         return;
     m_patience = 0;
     ListenPage* listen = m_window->listenPage();

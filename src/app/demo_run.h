@@ -26,11 +26,14 @@ Q_SIGNALS:
 private:
     void step();
     void shoot(const QString& name);
+    /// Pictures of the stages before there is a workbook, one a call; true once all are taken.
+    bool shootPlan();
     /// Pictures of the three faces of Correct, one a call; true once all are taken.
     bool shootFaces();
     MainWindow* m_window;
     QString m_folder;
     QTimer m_tick;
+    int m_stage = -1;
     int m_cuts = 0;
     int m_rounds = 0;
     int m_patience = 0;

@@ -34,7 +34,7 @@ int main(int argc, char** argv)
     if (parser.isSet(shots)) // the demonstration leaves the user's settings and workbooks alone
         QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, scratch.path());
     dowel::app::Style::loadFonts();
-    dowel::app::MainWindow window(std::make_unique<dowel::app::FileDialogs>());
+    dowel::app::MainWindow window(std::make_unique<dowel::app::FileDialogs>(), parser.isSet(shots) ? scratch.path() : QString());
     window.show();
     QTextStream out(stdout);
     if (parser.isSet(shots)) {

@@ -5,6 +5,8 @@
 #include "app/listen_page.h"
 #include "app/logbook_page.h"
 #include "app/message_bar.h"
+#include "app/plan.h"
+#include "app/plan_bench.h"
 #include "app/questions.h"
 #include "app/sensitivity_card.h"
 #include "app/style.h"
@@ -38,8 +40,14 @@ QString workbooksFolder()
     return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
 }
 
-MainWindow::MainWindow(std::unique_ptr<Questions> questions)
-    : m_questions(std::move(questions)), m_whole(new QStackedWidget(this)), m_messages(new MessageBar(this))
+MainWindow::MainWindow(std::unique_ptr<Questions> questions, QString folder)
+    : m_questions(std::move(questions)),
+      m_folder(folder.isEmpty() ? workbooksFolder() : std::move(folder)),
+      m_whole(new QStackedWidget(this)),
+      m_desk(new QWidget(this)),
+      m_benches(new QStackedWidget(m_desk)),
+      m_stages(new QListWidget(m_desk)),
+      m_messages(new MessageBar(this))
 {
     setObjectName(QStringLiteral("mainWindow"));
     setWindowTitle(tr("Dowel"));
@@ -54,6 +62,20 @@ MainWindow::MainWindow(std::unique_ptr<Questions> questions)
     column->addWidget(m_messages);
     setCentralWidget(centre);
     m_whole->addWidget(startPage());
+    m_whole->addWidget(m_desk);
+    m_stages->setObjectName(QStringLiteral("stages"));
+    m_stages->setAccessibleName(tr("Stages of the work"));
+    m_stages->setFixedWidth(176);
+    m_stages->setTextElideMode(Qt::ElideNone);
+    m_stages->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_stages->addItems(
+        {tr("Blank"), tr("Sounding edge"), tr("Target"), tr("Layout"), tr("Drill"), tr("Listen"), tr("Correct"), tr("Logbook")});
+    connect(m_stages, &QListWidget::currentRowChanged, this, &MainWindow::showStage);
+    auto* desk = new QHBoxLayout(m_desk);
+    desk->setContentsMargins(0, 0, 0, 0);
+    desk->setSpacing(0);
+    desk->addWidget(m_stages);
+    desk->addWidget(m_benches, 1);
     const QSettings settings;
     setInches(settings.value(QStringLiteral("inches"), false).toBool());
     setDark(settings.value(QStringLiteral("dark"), false).toBool());
@@ -77,16 +99,19 @@ QWidget* MainWindow::startPage()
     auto* practice = new QPushButton(tr("Start a &practice blank"), page);
     practice->setObjectName(QStringLiteral("practiceButton"));
     practice->setProperty("main", true);
-    connect(practice, &QPushButton::clicked, this, [this] { newPractice(workbooksFolder()); });
+    connect(practice, &QPushButton::clicked, this, [this] { newPractice(m_folder); });
     auto* open = new QPushButton(tr("&Open a workbook…"), page);
     open->setObjectName(QStringLiteral("openButton"));
     connect(open, &QPushButton::clicked, this, &MainWindow::openAsked);
     auto* fresh = new QPushButton(tr("New from a &specification…"), page);
     fresh->setObjectName(QStringLiteral("newButton"));
     connect(fresh, &QPushButton::clicked, this, &MainWindow::newFromSpec);
+    auto* plan = new QPushButton(tr("Plan a &new instrument"), page);
+    plan->setObjectName(QStringLiteral("planButton"));
+    connect(plan, &QPushButton::clicked, this, [this] { goTo(Blank); });
     auto* buttons = new QHBoxLayout;
     buttons->setSpacing(2 * Style::grid);
-    for (QPushButton* b : {practice, open, fresh}) {
+    for (QPushButton* b : {practice, plan, open, fresh}) {
         b->setAccessibleName(QString(b->text()).remove(QLatin1Char('&')));
         buttons->addWidget(b);
     }
@@ -114,7 +139,7 @@ void MainWindow::buildMenus()
         return a;
     };
     act(
-        workbook, tr("New &practice blank"), QKeySequence(), [this] { newPractice(workbooksFolder()); }, false);
+        workbook, tr("New &practice blank"), QKeySequence(), [this] { newPractice(m_folder); }, false);
     act(
         workbook, tr("&New from a specification…"), QKeySequence::New, [this] { newFromSpec(); }, false);
     act(
@@ -142,11 +167,13 @@ void MainWindow::buildMenus()
         workbook, tr("&Quit"), QKeySequence::Quit, [this] { close(); }, false);
 
     auto* stage = menuBar()->addMenu(tr("&Stage"));
-    const std::pair<QString, Stage> stages[] = {{tr("&Listen"), Listen}, {tr("&Correct"), Correct}, {tr("Log&book"), Logbook}};
+    const std::pair<QString, Stage> stages[] = {{tr("&Blank"), Blank},     {tr("&Sounding edge"), Edge}, {tr("&Target"), Target},
+                                                {tr("La&yout"), Layout},   {tr("&Drill"), Drill},        {tr("&Listen"), Listen},
+                                                {tr("&Correct"), Correct}, {tr("L&ogbook"), Logbook}};
     int number = 1;
     for (const auto& [text, s] : stages)
         act(
-            stage, text, QKeySequence(QStringLiteral("Ctrl+%1").arg(number++)), [this, s = s] { goTo(s); }, true);
+            stage, text, QKeySequence(QStringLiteral("Ctrl+%1").arg(number++)), [this, s = s] { goTo(s); }, s >= Listen);
 
     auto* view = menuBar()->addMenu(tr("&View"));
     m_inches = act(
@@ -167,6 +194,9 @@ void MainWindow::showWalk()
     box.setObjectName(QStringLiteral("walk"));
     box.setWindowTitle(tr("How to work with Dowel"));
     box.setText(tr(
+        "<p><b>Blank, Target, Layout, Drill</b> plan an instrument before there is anything to hear and end in a workbook. "
+        "Nothing "
+        "there touches a workbook that is open.</p>"
         "<p><b>Listen.</b> Finger the note that is asked, then <b>Space</b>. The reading is kept at once, with its recording. "
         "<b>Backspace</b> takes it back, <b>Enter</b> goes on.</p>"
         "<p><b>Correct.</b> When all is heard, the card says which cut comes next, how far and with what. Cut exactly so far, "
@@ -177,7 +207,7 @@ void MainWindow::showWalk()
         "<p>Filled signs are what sounds now, outlines what the next cut will do. A disc is within tolerance, a triangle "
         "points the way the note is off. The bar through a sign is one standard deviation.</p>"
         "<p><b>Logbook.</b> Nothing is erased; a wrong entry is set aside there.</p>"
-        "<p>Ctrl+1, 2, 3 change the stage; Ctrl+I changes between millimetres and inches.</p>"));
+        "<p>Ctrl+1 to 8 change the stage; Ctrl+I changes between millimetres and inches.</p>"));
     box.exec();
 }
 
@@ -252,7 +282,7 @@ void MainWindow::exportAsked(const QString& format, const QString& suffix)
 void MainWindow::adopt(Result<Store> store)
 {
     if (m_bench != nullptr) {
-        m_whole->removeWidget(m_bench);
+        m_benches->removeWidget(m_bench);
         delete m_bench;
     }
     m_document = std::make_unique<Document>(std::move(store).value());
@@ -264,15 +294,6 @@ void MainWindow::adopt(Result<Store> store)
     m_logbook = new LogbookPage(*m_document, m_pages);
     for (QWidget* p : std::initializer_list<QWidget*>{m_listen, m_correct, m_logbook})
         m_pages->addWidget(p);
-    m_stages = new QListWidget(m_bench);
-    m_stages->setObjectName(QStringLiteral("stages"));
-    m_stages->setAccessibleName(tr("Stages of the work"));
-    m_stages->setFixedWidth(176);
-    m_stages->setTextElideMode(Qt::ElideNone);
-    m_stages->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    m_stages->addItems({tr("Listen"), tr("Correct"), tr("Logbook")});
-    connect(m_stages, &QListWidget::currentRowChanged, this, &MainWindow::showStage);
-
     auto* right = new QVBoxLayout;
     right->setSpacing(0);
     auto* line = new QFrame(m_bench);
@@ -283,13 +304,10 @@ void MainWindow::adopt(Result<Store> store)
     right->addWidget(m_workpiece);
     right->addWidget(line);
     right->addWidget(m_pages, 1);
-    auto* all = new QHBoxLayout(m_bench);
-    all->setContentsMargins(0, 0, 0, 0);
-    all->setSpacing(0);
-    all->addWidget(m_stages);
-    all->addLayout(right, 1);
-    m_whole->addWidget(m_bench);
-    m_whole->setCurrentWidget(m_bench);
+    right->setContentsMargins(0, 0, 0, 0);
+    m_bench->setLayout(right);
+    m_benches->addWidget(m_bench);
+    m_whole->setCurrentWidget(m_desk);
 
     connect(m_document.get(), &Document::failed, this, [this](const QString& s) { m_messages->trouble(s); });
     connect(m_document.get(), &Document::told, this, [this](const QString& s) { m_messages->news(s); });
@@ -325,16 +343,71 @@ void MainWindow::adopt(Result<Store> store)
     goTo(Listen);
 }
 
+Plan& MainWindow::plan()
+{
+    return planBench().plan();
+}
+
+PlanBench& MainWindow::planBench()
+{
+    if (m_planBench == nullptr) {
+        QDir().mkpath(m_folder);
+        m_plan = std::make_unique<Plan>(m_folder + QStringLiteral("/plan.json"));
+        m_planBench = new PlanBench(*m_plan, *m_questions, m_benches);
+        m_planBench->setUnit(m_unit);
+        m_benches->addWidget(m_planBench);
+        connect(m_planBench, &PlanBench::failed, this, [this](const QString& s) { m_messages->trouble(s); });
+        connect(m_planBench, &PlanBench::told, this, [this](const QString& s) { m_messages->news(s); });
+        connect(m_planBench, &PlanBench::workbookAsked, this, &MainWindow::makeWorkbook);
+        connect(m_plan.get(), &Plan::changed, this, [this] {
+            m_messages->clearTrouble();
+            refreshStages();
+        });
+    }
+    return *m_planBench;
+}
+
+void MainWindow::makeWorkbook()
+{
+    const auto& layout = plan().layout();
+    if (!layout)
+        return;
+    const QString name = QString::fromStdString(std::string(familyName(layout->start.spec().family)));
+    QString path;
+    for (int n = 1; path.isEmpty() || QFileInfo::exists(path); ++n)
+        path = m_folder + QStringLiteral("/%1-%2.dowel").arg(name).arg(n);
+    auto store = Store::create(path.toStdString(), layout->start);
+    if (!store)
+        return m_messages->trouble(text::sentence(store.error()));
+    adopt(std::move(store));
+    m_messages->news(tr("The workbook is %1.").arg(path));
+}
+
 void MainWindow::goTo(Stage stage)
 {
-    if (m_stages == nullptr)
-        return;
-    m_stages->setCurrentRow(stage);
+    m_whole->setCurrentWidget(m_desk);
+    refreshStages();
+    if (m_stages->currentRow() == stage)
+        showStage(stage); // another bench may have been in front
+    else
+        m_stages->setCurrentRow(stage);
 }
 
 void MainWindow::showStage(int stage)
 {
-    m_pages->setCurrentIndex(stage);
+    if (stage < 0)
+        return;
+    if (stage < Listen) {
+        PlanBench& bench = planBench();
+        m_benches->setCurrentWidget(&bench);
+        bench.showPage(stage);
+        refreshStages();
+        return;
+    }
+    if (!m_document)
+        return;
+    m_benches->setCurrentWidget(m_bench);
+    m_pages->setCurrentIndex(stage - Listen);
     if (stage == Listen) {
         m_listen->setFocus();
     } else if (stage == Correct) {
@@ -348,8 +421,8 @@ void MainWindow::showStage(int stage)
 void MainWindow::refreshWorkpiece()
 {
     m_workpiece->setInstrument(m_document->book()->present());
-    const bool listening = m_pages->currentIndex() == Listen;
-    const bool correcting = m_pages->currentIndex() == Correct;
+    const bool listening = m_pages->currentWidget() == m_listen;
+    const bool correcting = m_pages->currentWidget() == m_correct;
     const auto face = m_correct->face();
     const bool trying = correcting && face == CorrectPage::Face::TryIt && m_document->counsel();
     m_workpiece->setBench(trying ? std::optional(m_document->book()->present()) : std::nullopt);
@@ -363,6 +436,24 @@ void MainWindow::refreshWorkpiece()
 
 void MainWindow::refreshStages()
 {
+    const QString planned = !m_plan ? tr("nothing planned") : m_plan->layout() ? tr("laid out") : tr("a plan");
+    m_stages->item(Blank)->setText(tr("Blank\n%1").arg(m_plan ? text::noteName(m_plan->target().lowest) : planned));
+    m_stages->item(Edge)->setText(tr("Sounding edge\nvoicing"));
+    m_stages->item(Target)->setText(m_plan ? tr("Target\n%1 notes").arg(m_plan->blank().spec.fingerings.size())
+                                           : tr("Target\n%1").arg(planned));
+    m_stages->item(Layout)->setText(m_plan && m_plan->layout() ? tr("Layout\n%1 holes").arg(m_plan->blank().holeCount)
+                                                               : tr("Layout\nnot yet"));
+    m_stages->item(Drill)->setText(m_plan && m_plan->layout() ? tr("Drill\nready") : tr("Drill\nlay out first"));
+    for (const Stage s : {Listen, Correct, Logbook}) {
+        auto* item = m_stages->item(s);
+        item->setFlags(m_document ? item->flags() | Qt::ItemIsEnabled : item->flags() & ~Qt::ItemIsEnabled);
+    }
+    if (!m_document) {
+        m_stages->item(Listen)->setText(tr("Listen\nno workbook yet"));
+        m_stages->item(Correct)->setText(tr("Correct\nno workbook yet"));
+        m_stages->item(Logbook)->setText(tr("Logbook\nno workbook yet"));
+        return;
+    }
     const auto book = m_document->book();
     const auto notes = book->present().spec().fingerings.size();
     const auto pending = m_listen->pending().size();
@@ -389,6 +480,8 @@ void MainWindow::setInches(bool inches)
     m_unit = inches ? text::LengthUnit::Inches : text::LengthUnit::Millimetres;
     m_inches->setChecked(inches);
     QSettings().setValue(QStringLiteral("inches"), inches);
+    if (m_planBench != nullptr)
+        m_planBench->setUnit(m_unit);
     if (m_bench == nullptr)
         return;
     m_workpiece->setUnit(m_unit);

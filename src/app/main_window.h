@@ -18,6 +18,8 @@ class CorrectPage;
 class ListenPage;
 class LogbookPage;
 class MessageBar;
+class Plan;
+class PlanBench;
 class Questions;
 class Workpiece;
 
@@ -26,9 +28,10 @@ class MainWindow : public QMainWindow
     Q_OBJECT
 
 public:
-    enum Stage { Listen, Correct, Logbook };
+    enum Stage { Blank, Edge, Target, Layout, Drill, Listen, Correct, Logbook };
 
-    explicit MainWindow(std::unique_ptr<Questions> questions);
+    /// folder: where plans and new workbooks go; empty for the user's own.
+    explicit MainWindow(std::unique_ptr<Questions> questions, QString folder = QString());
     ~MainWindow() override;
 
     /// Opens a workbook for work; trouble is told in the window and leaves what was open. Returns whether it opened.
@@ -38,6 +41,8 @@ public:
     [[nodiscard]] Document* document() const { return m_document.get(); }
     [[nodiscard]] ListenPage* listenPage() const { return m_listen; }
     [[nodiscard]] CorrectPage* correctPage() const { return m_correct; }
+    /// The plan, begun where there was none.
+    [[nodiscard]] Plan& plan();
     void goTo(Stage stage);
     void setDark(bool dark);
     void setInches(bool inches);
@@ -53,11 +58,18 @@ private:
     void newFromSpec();
     void exportAsked(const QString& format, const QString& suffix);
     void showWalk();
+    [[nodiscard]] PlanBench& planBench();
+    void makeWorkbook();
 
     std::unique_ptr<Questions> m_questions;
     std::unique_ptr<Document> m_document;
+    QString m_folder;
+    std::unique_ptr<Plan> m_plan;
+    PlanBench* m_planBench = nullptr;
     QWidget* m_bench = nullptr;
     QStackedWidget* m_whole;
+    QWidget* m_desk;
+    QStackedWidget* m_benches;
     QStackedWidget* m_pages = nullptr;
     QListWidget* m_stages = nullptr;
     Workpiece* m_workpiece = nullptr;

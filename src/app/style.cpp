@@ -94,7 +94,7 @@ QString Style::sheet() const
         QMenuBar { font-family: "B612"; font-size: 14px; background: @paper; color: @ink; border-bottom: 1px solid @hair; padding: 2px; }
         QMenuBar::item:selected, QMenu::item:selected { background: @cool; color: @sheet; }
         QMenu { font-family: "B612"; font-size: 14px; background: @sheet; color: @ink; border: 1px solid @hair; }
-        QListWidget#stages { background: @paper; border: none; border-right: 1px solid @hair; outline: none; }
+        QListWidget#stages { font-family: "B612"; font-size: 15px; background: @paper; border: none; border-right: 1px solid @hair; outline: none; }
         QListWidget#stages::item { padding: 10px 14px; color: @ink; border-left: 4px solid transparent; }
         QListWidget#stages::item:selected { border-left: 4px solid @warm; color: @ink; background: @sheet; }
         QPushButton { background: @sheet; color: @ink; border: 1px solid @pencil; border-radius: 3px; padding: 7px 14px; }
@@ -112,6 +112,12 @@ QString Style::sheet() const
         QComboBox::down-arrow { width: 0; height: 0; border-left: 5px solid @sheet; border-right: 5px solid @sheet; border-top: 7px solid @pencil; }
         QComboBox:focus { border-bottom: 2px solid @cool; }
         QComboBox QAbstractItemView { background: @sheet; color: @ink; selection-background-color: @cool; selection-color: @sheet; }
+        QListWidget#stages::item:disabled { color: @pencil; }
+        QListWidget#drillSteps { background: @paper; border: none; outline: none; }
+        QListWidget#drillSteps::item { padding: 4px 2px; border-bottom: 1px solid @hair; color: @ink; }
+        QListWidget#drillSteps::item:selected { background: @sheet; color: @ink; }
+        QLineEdit[wrong="true"] { border-bottom: 2px solid @warm; }
+        QCheckBox { spacing: 8px; }
         QTableWidget#sensitivityTable { background: @sheet; }
         QTableWidget#sensitivityTable QHeaderView::section { background: @sheet; }
         QLineEdit, QDoubleSpinBox { background: @sheet; color: @ink; border: none; border-bottom: 2px solid @pencil; padding: 4px; }

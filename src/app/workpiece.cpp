@@ -406,7 +406,7 @@ void Workpiece::mouseMoveEvent(QMouseEvent* event)
         if (!over)
             unsetCursor();
         else
-            setCursor(over->kind == Handle::Kind::Hole ? Qt::SizeVerCursor : Qt::SizeHorCursor);
+            setCursor(over->kind == Handle::Kind::Hole && !m_dragPlaces ? Qt::SizeVerCursor : Qt::SizeHorCursor);
         return;
     }
     // A hole is geared down: fifty pixels a millimetre of diameter. Foot and stopper follow the pointer.
@@ -415,6 +415,11 @@ void Workpiece::mouseMoveEvent(QMouseEvent* event)
     m_lastPlace = event->position();
     const double fine = event->modifiers().testFlag(Qt::ShiftModifier) ? 0.1 : 1.0;
     const double along = way.x() / scale().perMetre;
+    if (m_dragPlaces && m_held->kind == Handle::Kind::Hole) {
+        m_heldSize_m += along * fine;
+        Q_EMIT placeDragged(*m_held, Metres::fromMetres(m_heldSize_m));
+        return;
+    }
     const double change = m_held->kind == Handle::Kind::Hole   ? -way.y() * holeGear_m
                           : m_held->kind == Handle::Kind::Foot ? along
                                                                : -along;
@@ -441,6 +446,12 @@ void Workpiece::keyPressEvent(QKeyEvent* event)
     const double step_m =
         (event->modifiers().testFlag(Qt::ShiftModifier) ? 1e-5 : 1e-4) * (m_held->kind == Handle::Kind::Hole ? 1.0 : 5.0);
     const Metres size = sizeOf(*m_instrument, *m_held);
+    if (m_dragPlaces && m_held->kind == Handle::Kind::Hole && (event->key() == Qt::Key_Up || event->key() == Qt::Key_Down)) {
+        // Up is towards the mouth.
+        const Metres place = m_instrument->spec().holes[m_held->hole].at;
+        Q_EMIT placeDragged(*m_held, place + Metres::fromMetres(event->key() == Qt::Key_Up ? -5.0 * step_m : 5.0 * step_m));
+        return;
+    }
     switch (event->key()) {
     case Qt::Key_Left: m_held = std::next(at) == handles.end() ? *at : *std::next(at); break;
     case Qt::Key_Right: m_held = at == handles.begin() ? *at : *std::prev(at); break;
@@ -458,7 +469,8 @@ void Workpiece::mousePressEvent(QMouseEvent* event)
             m_held = handle;
             m_dragging = true;
             m_lastPlace = event->position();
-            m_heldSize_m = sizeOf(*m_instrument, *handle).metres();
+            const bool place = m_dragPlaces && handle->kind == Handle::Kind::Hole;
+            m_heldSize_m = place ? m_instrument->spec().holes[handle->hole].at.metres() : sizeOf(*m_instrument, *handle).metres();
             Q_EMIT dragStarted();
             update();
         }

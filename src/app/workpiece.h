@@ -29,6 +29,8 @@ public:
     void setSensitivities(std::vector<RegisterSensitivity> sensitivities);
     /// With bench given, the instrument shown is a tried one whose measures can be dragged; bench's stay as dashed ghosts.
     void setBench(const std::optional<Instrument>& bench);
+    /// Holes are dragged along the tube instead of wider.
+    void setDragPlaces(bool places) { m_dragPlaces = places; }
     [[nodiscard]] std::optional<HoleId> selected() const { return m_selected; }
     /// Where a handle is taken hold of, in the widget.
     [[nodiscard]] QPointF grip(const Handle& handle) const;
@@ -38,6 +40,7 @@ public:
 Q_SIGNALS:
     void holePicked(const QString& hole);
     void dragged(const dowel::app::Handle& handle, dowel::Metres size);
+    void placeDragged(const dowel::app::Handle& handle, dowel::Metres at);
     void dragStarted();
     void dragEnded();
 
@@ -77,6 +80,7 @@ private:
     std::optional<Instrument> m_bench;
     std::optional<Handle> m_held; ///< by mouse, or chosen by key
     bool m_dragging = false;
+    bool m_dragPlaces = false;
     QPointF m_lastPlace;
     double m_heldSize_m = 0.0; ///< finer than what is shown, so that slow drags add up
     text::LengthUnit m_unit = text::LengthUnit::Millimetres;

@@ -4,8 +4,8 @@
 #include "core/acoustics/colour.h"
 #include "core/forecast/sensitivity.h"
 #include "core/hearing/analyse.h"
-#include "core/plan/plan.h"
 #include "core/layout/template_sheet.h"
+#include "core/plan/plan.h"
 #include "core/tuning/pitch.h"
 #include "draw/template_files.h"
 #include "io/audio_file.h"
@@ -232,11 +232,15 @@ Answer layout(const std::string& path)
     }
     Json costs = Json::array();
     for (const WishCost& c : found->costs)
-        costs.push_back({{"without", wishName(c.wish)}, {"worst_cents", tidy(c.worst_cents)}, {"rms_cents", tidy(c.rms_cents)}, {"mends", c.mends}});
+        costs.push_back({{"without", wishName(c.wish)},
+                         {"worst_cents", tidy(c.worst_cents)},
+                         {"rms_cents", tidy(c.rms_cents)},
+                         {"mends", c.mends}});
     return Json{{"spec", io::jsonOf(found->goal)},
                 {"start", io::jsonOf(found->start)},
                 {"forecast", notes},
-                {"summary", {{"worst_cents", tidy(found->worst_cents)}, {"rms_cents", tidy(found->rms_cents)}, {"reached", found->reached}}},
+                {"summary",
+                 {{"worst_cents", tidy(found->worst_cents)}, {"rms_cents", tidy(found->rms_cents)}, {"reached", found->reached}}},
                 {"costs", costs}};
 }
 
@@ -503,7 +507,11 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
 
     auto* l = app.add_subcommand("layout", "Places and sizes of holes for a blank with fingerings");
     l->add_option("spec", file, "SPEC.json with \"holes\": [] and \"hole_count\"")->required();
-    l->callback([&] { work = [&] { return layout(file); }; });
+    l->callback([&] {
+        work = [&] {
+            return layout(file);
+        };
+    });
 
     auto* a = app.add_subcommand("analyse", "Find and measure the notes of a recording");
     a->add_option("take", file, "TAKE.wav or TAKE.flac")->required();

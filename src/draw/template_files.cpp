@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "draw/template_files.h"
 
+#include <QBuffer>
 #include <QFile>
 #include <QMarginsF>
 #include <QPageSize>
@@ -9,7 +10,6 @@
 #include <QPolygonF>
 #include <QSaveFile>
 #include <QXmlStreamWriter>
-#include <QBuffer>
 #include <cstdio>
 
 namespace dowel::draw {
@@ -53,8 +53,12 @@ std::string templateSvg(const TemplateSheet& sheet, const std::string& title)
     // y grows downwards on the page and upwards on the sheet.
     const double width = sheet.length_m * 1e3 + 2.0 * margin_mm;
     const double height = sheet.round_m * 1e3 + 2.0 * margin_mm;
-    const auto x = [](double v_m) { return v_m * 1e3 + margin_mm; };
-    const auto y = [&](double v_m) { return height / 2.0 - v_m * 1e3; };
+    const auto x = [](double v_m) {
+        return v_m * 1e3 + margin_mm;
+    };
+    const auto y = [&](double v_m) {
+        return height / 2.0 - v_m * 1e3;
+    };
     QBuffer buffer;
     buffer.open(QIODevice::WriteOnly);
     QXmlStreamWriter w(&buffer);
@@ -70,7 +74,8 @@ std::string templateSvg(const TemplateSheet& sheet, const std::string& title)
         const Look look = lookOf(c.line);
         QString path;
         for (std::size_t i = 0; i < c.points.size(); ++i)
-            path += QStringLiteral("%1%2 %3 ").arg(QLatin1String(i == 0 ? "M" : "L"), number(x(c.points[i].x_m)), number(y(c.points[i].y_m)));
+            path += QStringLiteral("%1%2 %3 ")
+                        .arg(QLatin1String(i == 0 ? "M" : "L"), number(x(c.points[i].x_m)), number(y(c.points[i].y_m)));
         if (c.closed)
             path += QLatin1Char('Z');
         w.writeEmptyElement(QStringLiteral("path"));
@@ -101,7 +106,9 @@ std::string templateSvg(const TemplateSheet& sheet, const std::string& title)
 std::string templateDxf(const TemplateSheet& sheet)
 {
     std::string s;
-    const auto pair = [&s](int code, const std::string& value) { s += std::to_string(code) + "\n" + value + "\n"; };
+    const auto pair = [&s](int code, const std::string& value) {
+        s += std::to_string(code) + "\n" + value + "\n";
+    };
     const auto real = [&pair](int code, double v) {
         char text[40];
         std::snprintf(text, sizeof text, "%.5f", v * 1e3);
@@ -205,12 +212,15 @@ Status writeTemplatePdf(const TemplateSheet& sheet, const std::string& title, Pa
                 painter.restore();
             };
             const double middle = page_mm.height() / 2.0;
-            const auto place = [&](const SheetPoint& p) { return QPointF((p.x_m - pages[k].from_m) * 1e3 + edge_mm, middle - p.y_m * 1e3); };
+            const auto place = [&](const SheetPoint& p) {
+                return QPointF((p.x_m - pages[k].from_m) * 1e3 + edge_mm, middle - p.y_m * 1e3);
+            };
             painter.setPen(QPen(Qt::black, 0.15));
-            drawText(QPointF(edge_mm, 8.0), QStringLiteral("%1 – full size, page %2 of %3. Print without scaling and hold a rule against the ruler.")
-                                                  .arg(QString::fromStdString(title))
-                                                  .arg(k + 1)
-                                                  .arg(pages.size()));
+            drawText(QPointF(edge_mm, 8.0),
+                     QStringLiteral("%1 – full size, page %2 of %3. Print without scaling and hold a rule against the ruler.")
+                         .arg(QString::fromStdString(title))
+                         .arg(k + 1)
+                         .arg(pages.size()));
             painter.setClipRect(QRectF(edge_mm - 0.2, 0.0, (pages[k].to_m - pages[k].from_m) * 1e3 + 0.4, page_mm.height()));
             for (const SheetCurve& c : sheet.curves) {
                 const Look look = lookOf(c.line);

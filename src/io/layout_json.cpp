@@ -2,6 +2,7 @@
 #include "io/layout_json.h"
 
 #include "io/json_reader.h"
+#include "io/spec_json.h"
 #include "io/spec_reader.h"
 
 #include <algorithm>
@@ -19,7 +20,8 @@ void readLength(JsonReader& r, const char* key, double low_mm, double high_mm, M
         return;
     const double v = r.number(key);
     if (!(v >= low_mm && v <= high_mm))
-        r.fail(ErrorCode::BadValue, key, std::to_string(v) + " mm; must be " + std::to_string(low_mm) + " to " + std::to_string(high_mm));
+        r.fail(ErrorCode::BadValue, key,
+               std::to_string(v) + " mm; must be " + std::to_string(low_mm) + " to " + std::to_string(high_mm));
     into = Metres::fromMillimetres(v);
 }
 
@@ -95,13 +97,16 @@ Result<LayoutAsked> readLayoutFile(const std::string& path)
     JsonReader r(*json, "", error);
     Blank blank;
     blank.spec = readSpec(r, error);
-    const int count = r.integer("hole_count", blank.spec.holes.empty() ? highestHole(blank.spec) : static_cast<int>(blank.spec.holes.size()));
+    const int count =
+        r.integer("hole_count", blank.spec.holes.empty() ? highestHole(blank.spec) : static_cast<int>(blank.spec.holes.size()));
     if (count < 0 || count > mostHoles)
         r.fail(ErrorCode::BadGeometry, "hole_count", std::to_string(count) + "; must be 0 to " + std::to_string(mostHoles));
     if (!blank.spec.holes.empty() && count != static_cast<int>(blank.spec.holes.size()))
-        r.fail(ErrorCode::BadGeometry, "hole_count", std::to_string(count) + "; " + std::to_string(blank.spec.holes.size()) + " holes stand there");
+        r.fail(ErrorCode::BadGeometry, "hole_count",
+               std::to_string(count) + "; " + std::to_string(blank.spec.holes.size()) + " holes stand there");
     if (blank.spec.holes.empty() && highestHole(blank.spec) > count)
-        r.fail(ErrorCode::BadFingering, "hole_count", std::to_string(count) + "; a fingering names h" + std::to_string(highestHole(blank.spec)));
+        r.fail(ErrorCode::BadFingering, "hole_count",
+               std::to_string(count) + "; a fingering names h" + std::to_string(highestHole(blank.spec)));
     LayoutWishes wishes;
     if (blank.spec.limits.holeMax)
         wishes.largest = *blank.spec.limits.holeMax;
@@ -117,6 +122,31 @@ Result<LayoutAsked> readLayoutFile(const std::string& path)
     if (!instrument)
         return instrument.error();
     return LayoutAsked{std::move(*instrument), std::move(wishes)};
+}
+
+std::string layoutText(const Blank& blank, const LayoutWishes& wishes)
+{
+    Json json = jsonOf(blank.spec);
+    json["holes"] = Json::array();
+    json["hole_count"] = blank.holeCount;
+    const auto mm = [](Metres m) {
+        return tidy(m.millimetres());
+    };
+    Json w{{"hole_min_mm", mm(wishes.smallest)},   {"hole_max_mm", mm(wishes.largest)},
+           {"allowance_mm", mm(wishes.allowance)}, {"foot_allowance_mm", mm(wishes.footAllowance)},
+           {"wood_mm", mm(wishes.leastWood)},      {"one_bit", wishes.oneBit},
+           {"use_bits", !wishes.bits.empty()},     {"equal_spacing", wishes.equalSpacing},
+           {"fixed_length", wishes.fixedLength}};
+    if (wishes.reach) {
+        w["step_mm"] = mm(wishes.reach->step);
+        w["span_mm"] = mm(wishes.reach->span);
+    }
+    if (!blank.digits.empty())
+        w["digits"] = blank.digits;
+    for (const Side side : blank.sides)
+        w["sides"].push_back(side == Side::Back ? "back" : "front");
+    json["layout"] = w;
+    return json.dump(2) + "\n";
 }
 
 } // namespace dowel::io

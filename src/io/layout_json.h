@@ -20,4 +20,7 @@ struct LayoutAsked
 /// Errors: as readSpecFile(), and BadValue for wishes.
 [[nodiscard]] Result<LayoutAsked> readLayoutFile(const std::string& path);
 
+/// The same as text, to be read back by readLayoutFile().
+[[nodiscard]] std::string layoutText(const Blank& blank, const LayoutWishes& wishes);
+
 } // namespace dowel::io

@@ -282,7 +282,11 @@ Result<Instrument> instrumentFromJson(const Json& json)
 
 Json jsonOf(const Instrument& instrument)
 {
-    const InstrumentSpec& s = instrument.spec();
+    return jsonOf(instrument.spec());
+}
+
+Json jsonOf(const InstrumentSpec& s)
+{
     Json bore = Json::array();
     for (const auto& station : s.bore)
         bore.push_back(stationJson(station));

@@ -14,6 +14,8 @@ namespace dowel::io {
 Result<Instrument> instrumentFromJson(const nlohmann::json& json);
 /// The specification with every key written out; instrumentFromJson() of it is the same instrument.
 [[nodiscard]] nlohmann::json jsonOf(const Instrument& instrument);
+/// A specification that need not be whole yet.
+[[nodiscard]] nlohmann::json jsonOf(const InstrumentSpec& spec);
 Result<Instrument> readSpecFile(const std::string& path);
 Result<Instrument> specFromText(const std::string& text, const std::string& name);
 [[nodiscard]] std::string specText(const Instrument& instrument);

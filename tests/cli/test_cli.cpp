@@ -144,7 +144,8 @@ private Q_SLOTS:
         // Laid out again from there nothing is left to move.
         const Answer again = run({"layout", complete});
         QCOMPARE(again.status, 0);
-        VERIFY_NEAR(again.json["spec"]["holes"][2]["at_mm"].get<double>(), a.json["spec"]["holes"][2]["at_mm"].get<double>(), 0.5);
+        VERIFY_NEAR(again.json["spec"]["holes"][2]["at_mm"].get<double>(), a.json["spec"]["holes"][2]["at_mm"].get<double>(),
+                    0.5);
         const auto refused = [&](const char* key, const Json& value) {
             Json broken = spec;
             if (std::string(key) == "hole_count")

@@ -122,7 +122,8 @@ private Q_SLOTS:
                 const Hole& h = row.spec().holes[i];
                 const double tube = start.boreDiameterAt(h.at).millimetres() / 2.0 + 3.0;
                 const double radius = h.diameter.millimetres() / 2.0;
-                VERIFY_NEAR((found[i].left + found[i].right) / 2.0 - origin, start.length().millimetres() - h.at.millimetres(), 0.02);
+                VERIFY_NEAR((found[i].left + found[i].right) / 2.0 - origin, start.length().millimetres() - h.at.millimetres(),
+                            0.02);
                 VERIFY_NEAR(found[i].right - found[i].left, 2.0 * radius, 0.02);
                 // Round the tube the edge of the bit lies at the angle whose sine is radius over tube.
                 VERIFY_NEAR(found[i].high - found[i].low, 2.0 * tube * std::asin(radius / tube), 0.02);
@@ -141,7 +142,8 @@ private Q_SLOTS:
     {
         const TemplateSheet s = templateSheet(fixtures::whistle(), fixtures::whistle());
         VERIFY_NEAR(s.round_m * 1e3, std::numbers::pi * (15.0 + 6.0), 1e-6);
-        QVERIFY(std::none_of(s.curves.begin(), s.curves.end(), [](const SheetCurve& c) { return c.line == SheetCurve::Line::Final; }));
+        QVERIFY(std::none_of(s.curves.begin(), s.curves.end(),
+                             [](const SheetCurve& c) { return c.line == SheetCurve::Line::Final; }));
         const std::string svg = draw::templateSvg(s, "A & B");
         QVERIFY(svg.find("width=\"297.5000mm\"") != std::string::npos); // 277.5 and two margins
         QVERIFY(svg.find("A &amp; B") != std::string::npos);

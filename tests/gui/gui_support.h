@@ -53,7 +53,7 @@ public:
         app::Style::loadFonts();
         auto answers = std::make_unique<Answers>();
         m_answers = answers.get();
-        m_window = std::make_unique<app::MainWindow>(std::move(answers));
+        m_window = std::make_unique<app::MainWindow>(std::move(answers), m_dir.path());
         m_window->show();
         if (practice)
             m_window->newPractice(m_dir.path());

@@ -125,7 +125,7 @@ private Q_SLOTS:
     void withoutCounselNothingIsShownAndNothingBreaks()
     {
         Desk desk;
-        desk.key(Qt::Key_2, Qt::ControlModifier);
+        desk.key(Qt::Key_7, Qt::ControlModifier);
         desk.click("faceTryIt");
         auto* piece = desk.find<app::Workpiece>("workpiece");
         drag(piece, QPointF(400.0, 60.0), QPointF(0.0, -30.0));

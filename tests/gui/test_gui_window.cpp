@@ -72,14 +72,14 @@ private Q_SLOTS:
     {
         Desk desk;
         auto* stages = desk.find<QListWidget>("stages");
-        QCOMPARE(stages->currentRow(), 0);
-        desk.key(Qt::Key_3, Qt::ControlModifier);
-        QCOMPARE(stages->currentRow(), 2);
-        desk.key(Qt::Key_2, Qt::ControlModifier);
-        QCOMPARE(stages->currentRow(), 1);
+        QCOMPARE(stages->currentRow(), static_cast<int>(app::MainWindow::Listen));
+        desk.key(Qt::Key_8, Qt::ControlModifier);
+        QCOMPARE(stages->currentRow(), static_cast<int>(app::MainWindow::Logbook));
+        desk.key(Qt::Key_7, Qt::ControlModifier);
+        QCOMPARE(stages->currentRow(), static_cast<int>(app::MainWindow::Correct));
         QVERIFY(desk.idle());
-        desk.key(Qt::Key_1, Qt::ControlModifier);
-        QCOMPARE(stages->currentRow(), 0);
+        desk.key(Qt::Key_6, Qt::ControlModifier);
+        QCOMPARE(stages->currentRow(), static_cast<int>(app::MainWindow::Listen));
     }
     void inchesAndDarkAreRemembered()
     {

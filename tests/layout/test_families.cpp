@@ -15,8 +15,8 @@ private Q_SLOTS:
     {
         QTest::addColumn<int>("family");
         QTest::addColumn<QString>("lowest");
-        for (const Family f : {Family::Whistle, Family::Recorder, Family::TwoChamber, Family::Flute, Family::Fife, Family::Stopped,
-                               Family::Slide, Family::Reed, Family::Horn, Family::Other}) {
+        for (const Family f : {Family::Whistle, Family::Recorder, Family::TwoChamber, Family::Flute, Family::Fife,
+                               Family::Stopped, Family::Slide, Family::Reed, Family::Horn, Family::Other}) {
             const std::string name(familyName(f));
             QTest::newRow(name.c_str()) << static_cast<int>(f) << QString();
         }
@@ -47,7 +47,8 @@ private Q_SLOTS:
             QCOMPARE(blank->spec.fingerings.size(), std::size_t(14));
             const auto l = layOut(*blank, {}, false);
             VERIFY_OK(l);
-            QVERIFY2(l->rms_cents < 12.0, qPrintable(QStringLiteral("%1: %2").arg(QString::fromUtf8(familyName(f).data())).arg(l->rms_cents)));
+            QVERIFY2(l->rms_cents < 12.0,
+                     qPrintable(QStringLiteral("%1: %2").arg(QString::fromUtf8(familyName(f).data())).arg(l->rms_cents)));
         }
     }
     void modesRetuneTheChart()

@@ -76,7 +76,8 @@ private Q_SLOTS:
         QVERIFY(largestOff(*l) < 1.0);
         // The major third stands lower than in equal temperament, so its hole lies lower on the tube.
         const auto equal = layOut(plainBlank(13.0, false), {});
-        QVERIFY(l->goal.find(HoleId{"h2"})->at - l->goal.find(HoleId{"h3"})->at != equal->goal.find(HoleId{"h2"})->at - equal->goal.find(HoleId{"h3"})->at);
+        QVERIFY(l->goal.find(HoleId{"h2"})->at - l->goal.find(HoleId{"h3"})->at !=
+                equal->goal.find(HoleId{"h2"})->at - equal->goal.find(HoleId{"h3"})->at);
     }
     void holesStartUndersizedAndTheFootLong()
     {
@@ -101,18 +102,20 @@ private Q_SLOTS:
         const auto l = layOut(plainBlank(13.0, false), w);
         VERIFY_OK(l);
         for (const Hole& h : l->goal.spec().holes)
-            QVERIFY(std::any_of(w.bits.begin(), w.bits.end(), [&](Metres b) { return std::abs((b - h.diameter).metres()) < 1e-9; }));
+            QVERIFY(
+                std::any_of(w.bits.begin(), w.bits.end(), [&](Metres b) { return std::abs((b - h.diameter).metres()) < 1e-9; }));
         QVERIFY(largestOff(*l) < 1.0); // places make up for it in one register
     }
     void oneBitForAllIsOneSize()
     {
         LayoutWishes w;
         w.oneBit = true;
+        w.leastWood = mm(1.5); // of one size, the two holes a semitone apart come close
         const auto l = layOut(plainBlank(13.0, false), w);
         VERIFY_OK(l);
         for (const Hole& h : l->goal.spec().holes)
             VERIFY_NEAR(h.diameter.millimetres(), l->goal.spec().holes[0].diameter.millimetres(), 1e-6);
-        QVERIFY(largestOff(*l) < 1.0);
+        QVERIFY2(largestOff(*l) < 1.0, qPrintable(QString::number(l->worst_cents)));
     }
     void fingersReachWhatIsAskedOrItIsSaid()
     {
@@ -125,7 +128,9 @@ private Q_SLOTS:
         LayoutWishes far;
         const auto free = layOut(low, far);
         VERIFY_OK(free);
-        const auto step = [](const Layout& l) { return (l.goal.spec().holes[0].at - l.goal.spec().holes[1].at).millimetres(); };
+        const auto step = [](const Layout& l) {
+            return (l.goal.spec().holes[0].at - l.goal.spec().holes[1].at).millimetres();
+        };
         QVERIFY(step(*free) > 40.0);
         LayoutWishes near;
         near.reach = mediumHand();
@@ -134,7 +139,8 @@ private Q_SLOTS:
         QVERIFY(step(*reached) < mediumHand().step.millimetres() + 0.06);
         if (!reached->reached) { // what it costs is told, and by which wish
             QVERIFY(!reached->costs.empty());
-            QVERIFY(std::any_of(reached->costs.begin(), reached->costs.end(), [](const WishCost& c) { return c.wish == Wish::Reach && c.mends; }));
+            QVERIFY(std::any_of(reached->costs.begin(), reached->costs.end(),
+                                [](const WishCost& c) { return c.wish == Wish::Reach && c.mends; }));
         }
         LayoutWishes impossible;
         impossible.reach = HandSpan{mm(12.0), mm(22.0)};
@@ -161,7 +167,8 @@ private Q_SLOTS:
         LayoutWishes w;
         const auto unevenness = [](const Layout& l) {
             const auto& h = l.goal.spec().holes;
-            return std::abs(((h[0].at - h[1].at) - (h[1].at - h[2].at)).millimetres()) + std::abs(((h[3].at - h[4].at) - (h[4].at - h[5].at)).millimetres());
+            return std::abs(((h[0].at - h[1].at) - (h[1].at - h[2].at)).millimetres()) +
+                   std::abs(((h[3].at - h[4].at) - (h[4].at - h[5].at)).millimetres());
         };
         const auto free = layOut(plainBlank(13.0, false), w);
         w.equalSpacing = true;
@@ -198,8 +205,8 @@ private Q_SLOTS:
         s.bore = {{mm(0.0), mm(19.84)}, {mm(420.0), mm(19.84)}};
         s.wall = mm(2.9);
         s.tuning.playedAt = Temperature::fromCelsius(24.0);
-        const std::pair<const char*, std::vector<int>> chart[] = {{"G4", {}},           {"Bb4", {1}},           {"C5", {1, 2}},
-                                                                  {"D5", {1, 2, 3}}, {"F5", {1, 2, 3, 5}}, {"G5", {1, 2, 3, 5, 6}}};
+        const std::pair<const char*, std::vector<int>> chart[] = {
+            {"G4", {}}, {"Bb4", {1}}, {"C5", {1, 2}}, {"D5", {1, 2, 3}}, {"F5", {1, 2, 3, 5}}, {"G5", {1, 2, 3, 5, 6}}};
         for (const auto& [name, open] : chart) {
             Fingering f;
             f.id = {name};
@@ -218,7 +225,8 @@ private Q_SLOTS:
         for (const double c : l->cents)
             all += QString::number(c) + QLatin1Char(' ');
         for (const auto& h : l->goal.spec().holes)
-            all += QString::number(h.at.millimetres()) + QLatin1Char(' ') + QString::number(h.diameter.millimetres()) + QLatin1Char(' ');
+            all += QString::number(h.at.millimetres()) + QLatin1Char(' ') + QString::number(h.diameter.millimetres()) +
+                   QLatin1Char(' ');
         QVERIFY2(largestOff(*l) < 1.0, qPrintable(all));
         VERIFY_NEAR(l->goal.length().millimetres(), 377.5, 6.0);
         const double inches[] = {4.0625, 5.4375, 6.8125, 0.0, 8.75, 9.625};
@@ -227,6 +235,25 @@ private Q_SLOTS:
             const double fromFoot = (l->goal.length() - l->goal.spec().holes[i].at).millimetres();
             VERIFY_NEAR(fromFoot, inches[i] * 25.4, within_mm[i]);
         }
+    }
+    void theTrimPlanShowsBothSchools()
+    {
+        const Blank b = plainBlank(13.0, false);
+        const auto l = layOut(b, {});
+        const auto plan = trimPlan(*l, b.spec.bore.back().at);
+        VERIFY_OK(plan);
+        QVERIFY(plan->size() > 10);
+        VERIFY_NEAR(plan->back().length.metres(), l->goal.length().metres(), 1e-12);
+        for (std::size_t i = 1; i < plan->size(); ++i) {
+            QVERIFY((*plan)[i].length < (*plan)[i - 1].length);
+            QVERIFY((*plan)[i].drilled_cents > (*plan)[i - 1].drilled_cents);
+        }
+        // common practice, no source: closed holes sink the bottom note, in a narrow tube by up to a semitone, so that who
+        // trims a bare tube to its note will find it flat when the holes are in.
+        const double drop = plan->back().undrilled_cents - plan->back().drilled_cents;
+        QVERIFY2(drop > 5.0 && drop < 110.0, qPrintable(QString::number(drop)));
+        // Undersized holes hold less air than the final ones: the note still stands a little high, never low.
+        QVERIFY(plan->back().drilled_cents > -1.0 && plan->back().drilled_cents < 20.0);
     }
     void aModelIsCarriedOverToAnotherKey()
     {

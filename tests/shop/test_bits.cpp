@@ -28,12 +28,13 @@ private Q_SLOTS:
     void sizesAreThoseOfTheStandard()
     {
         // ASME B94.11M, twist drills: numbers and letters in inches (from memory).
-        const std::pair<const char*, double> numbers[] = {{"No. 1", 0.228},  {"No. 7", 0.201},  {"No. 10", 0.1935}, {"No. 21", 0.159},
-                                                          {"No. 29", 0.136}, {"No. 36", 0.1065}, {"No. 43", 0.089}, {"No. 50", 0.070},
-                                                          {"No. 55", 0.052}, {"No. 60", 0.040}};
+        const std::pair<const char*, double> numbers[] = {
+            {"No. 1", 0.228},   {"No. 7", 0.201},  {"No. 10", 0.1935}, {"No. 21", 0.159}, {"No. 29", 0.136},
+            {"No. 36", 0.1065}, {"No. 43", 0.089}, {"No. 50", 0.070},  {"No. 55", 0.052}, {"No. 60", 0.040}};
         for (const auto& [name, inches] : numbers)
             VERIFY_NEAR(inchesOf(BitSeries::Number, name), inches, 1e-9);
-        const std::pair<const char*, double> letters[] = {{"A", 0.234}, {"E", 0.250}, {"F", 0.257}, {"I", 0.272}, {"Q", 0.332}, {"U", 0.368}, {"Z", 0.413}};
+        const std::pair<const char*, double> letters[] = {{"A", 0.234}, {"E", 0.250}, {"F", 0.257}, {"I", 0.272},
+                                                          {"Q", 0.332}, {"U", 0.368}, {"Z", 0.413}};
         for (const auto& [name, inches] : letters)
             VERIFY_NEAR(inchesOf(BitSeries::Letter, name), inches, 1e-9);
         VERIFY_NEAR(inchesOf(BitSeries::Fractional, "5/16"), 0.3125, 1e-12);

@@ -15,11 +15,16 @@ private Q_SLOTS:
     {
         // Cents above C. Barbour, Tuning and Temperament (1951), and the usual reference tables (from memory).
         QTest::addColumn<std::vector<double>>("cents");
-        QTest::newRow("pythagorean") << std::vector<double>{0, 113.685, 203.910, 294.135, 407.820, 498.045, 611.730, 701.955, 815.640, 905.865, 996.090, 1109.775};
-        QTest::newRow("meantone") << std::vector<double>{0, 76.049, 193.157, 310.265, 386.314, 503.422, 579.471, 696.578, 772.627, 889.735, 1006.843, 1082.892};
-        QTest::newRow("werckmeister-iii") << std::vector<double>{0, 90.225, 192.180, 294.135, 390.225, 498.045, 588.270, 696.090, 792.180, 888.270, 996.090, 1092.180};
-        QTest::newRow("vallotti") << std::vector<double>{0, 94.135, 196.090, 298.045, 392.180, 501.955, 592.180, 698.045, 796.090, 894.135, 1000.000, 1090.225};
-        QTest::newRow("just") << std::vector<double>{0, 111.731, 203.910, 315.641, 386.314, 498.045, 590.224, 701.955, 813.686, 884.359, 1017.596, 1088.269};
+        QTest::newRow("pythagorean") << std::vector<double>{0,       113.685, 203.910, 294.135, 407.820, 498.045,
+                                                            611.730, 701.955, 815.640, 905.865, 996.090, 1109.775};
+        QTest::newRow("meantone") << std::vector<double>{0,       76.049,  193.157, 310.265, 386.314,  503.422,
+                                                         579.471, 696.578, 772.627, 889.735, 1006.843, 1082.892};
+        QTest::newRow("werckmeister-iii") << std::vector<double>{0,       90.225,  192.180, 294.135, 390.225, 498.045,
+                                                                 588.270, 696.090, 792.180, 888.270, 996.090, 1092.180};
+        QTest::newRow("vallotti") << std::vector<double>{0,       94.135,  196.090, 298.045, 392.180,  501.955,
+                                                         592.180, 698.045, 796.090, 894.135, 1000.000, 1090.225};
+        QTest::newRow("just") << std::vector<double>{0,       111.731, 203.910, 315.641, 386.314,  498.045,
+                                                     590.224, 701.955, 813.686, 884.359, 1017.596, 1088.269};
         QTest::newRow("equal") << std::vector<double>{0, 100, 200, 300, 400, 500, 600, 700, 800, 900, 1000, 1100};
     }
     void temperamentsAreTheirPublishedTables()
@@ -41,7 +46,8 @@ private Q_SLOTS:
     {
         const Temperament t = *temperamentNamed("equal");
         for (const char* note : {"C0", "D5", "F#4", "Bb6", "B3"})
-            VERIFY_NEAR(tempered(note, Hertz::fromHertz(440.0), t, "G")->hertz(), equalTempered(note, Hertz::fromHertz(440.0))->hertz(), 1e-9);
+            VERIFY_NEAR(tempered(note, Hertz::fromHertz(440.0), t, "G")->hertz(),
+                        equalTempered(note, Hertz::fromHertz(440.0))->hertz(), 1e-9);
     }
     void justThirdsAndFifthsOnTheTonicArePure()
     {
@@ -71,7 +77,8 @@ private Q_SLOTS:
     }
     void scalesAreReadAsWritten()
     {
-        const auto s = scaleFromText("! a comment\n!\nHarmonics five to ten\r\n 6\n!\n 6/5 a third\n 7/5\n 8/5\n 9/5\n 1088.2687\n 2\n");
+        const auto s =
+            scaleFromText("! a comment\n!\nHarmonics five to ten\r\n 6\n!\n 6/5 a third\n 7/5\n 8/5\n 9/5\n 1088.2687\n 2\n");
         VERIFY_OK(s);
         QCOMPARE(s->description, std::string("Harmonics five to ten"));
         QCOMPARE(s->cents.size(), std::size_t(6));
@@ -91,13 +98,20 @@ private Q_SLOTS:
         QTest::addColumn<QString>("text");
         QTest::addColumn<QString>("where");
         QTest::newRow("nothing") << QString() << "line 1";
-        QTest::newRow("no count") << "name\nmany\n" << "line 2";
-        QTest::newRow("no degrees") << "name\n0\n" << "line 2";
-        QTest::newRow("a million") << "name\n1000000\n" << "line 2";
-        QTest::newRow("too few") << "name\n3\n9/8\n5/4\n" << "line 5";
-        QTest::newRow("a word") << "name\n2\n9/8\noctave\n" << "line 4";
-        QTest::newRow("minus") << "name\n1\n-2/1\n" << "line 3";
-        QTest::newRow("over nothing") << "name\n1\n2/0\n" << "line 3";
+        QTest::newRow("no count") << "name\nmany\n"
+                                  << "line 2";
+        QTest::newRow("no degrees") << "name\n0\n"
+                                    << "line 2";
+        QTest::newRow("a million") << "name\n1000000\n"
+                                   << "line 2";
+        QTest::newRow("too few") << "name\n3\n9/8\n5/4\n"
+                                 << "line 5";
+        QTest::newRow("a word") << "name\n2\n9/8\noctave\n"
+                                << "line 4";
+        QTest::newRow("minus") << "name\n1\n-2/1\n"
+                               << "line 3";
+        QTest::newRow("over nothing") << "name\n1\n2/0\n"
+                                      << "line 3";
     }
     void brokenScalesNameTheLine()
     {

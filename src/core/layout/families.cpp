@@ -20,9 +20,9 @@ Metres millimetres(double v)
 struct ChartRow
 {
     int semitones;
-    std::vector<int> open;     ///< from the foot, 1 up
+    std::vector<int> open; ///< from the foot, 1 up
     int registerNumber = 1;
-    double thumb = 0.0;        ///< share of the highest hole left open, where the chart wants it half
+    double thumb = 0.0; ///< share of the highest hole left open, where the chart wants it half
 };
 
 std::vector<int> upTo(int n)
@@ -44,12 +44,16 @@ struct FamilyShape
     double wall_mm;
 };
 
-constexpr FamilyShape shapes[] = {
-    {Family::Whistle, 6, "D5", "major", 2, 13.0, 2.0},       {Family::Recorder, 8, "C5", "major", 1, 17.5, 4.0},
-    {Family::TwoChamber, 6, "G4", "minor-pentatonic", 1, 20.0, 4.0}, {Family::Flute, 6, "D4", "major", 2, 19.0, 4.0},
-    {Family::Fife, 6, "Bb4", "major", 2, 13.5, 4.0},         {Family::Stopped, 0, "G5", "major", 1, 11.0, 3.0},
-    {Family::Slide, 0, "D4", "major", 1, 16.0, 2.0},         {Family::Reed, 7, "C4", "major", 1, 14.6, 5.0},
-    {Family::Horn, 5, "G4", "major-pentatonic", 1, 9.0, 4.0},  {Family::Other, 6, "D5", "major", 1, 13.0, 2.0}};
+constexpr FamilyShape shapes[] = {{Family::Whistle, 6, "D5", "major", 2, 13.0, 2.0},
+                                  {Family::Recorder, 8, "C5", "major", 1, 17.5, 4.0},
+                                  {Family::TwoChamber, 6, "G4", "minor-pentatonic", 1, 20.0, 4.0},
+                                  {Family::Flute, 6, "D4", "major", 2, 19.0, 4.0},
+                                  {Family::Fife, 6, "Bb4", "major", 2, 13.5, 4.0},
+                                  {Family::Stopped, 0, "G5", "major", 1, 11.0, 3.0},
+                                  {Family::Slide, 0, "D4", "major", 1, 16.0, 2.0},
+                                  {Family::Reed, 7, "C4", "major", 1, 14.6, 5.0},
+                                  {Family::Horn, 5, "G4", "major-pentatonic", 1, 9.0, 4.0},
+                                  {Family::Other, 6, "D5", "major", 1, 13.0, 2.0}};
 
 const FamilyShape& shapeOf(Family family)
 {
@@ -198,7 +202,8 @@ Result<Blank> startingBlank(Family family, const PlanTarget& target)
     case Family::TwoChamber: s.excitation = Duct{millimetres(0.48 * bore), millimetres(0.26 * bore), s.wall, {}, {}, 1.2}; break;
     case Family::Flute:
     case Family::Fife:
-        s.excitation = Transverse{millimetres(0.58 * bore), millimetres(0.52 * bore), s.wall + millimetres(0.8), millimetres(0.95 * bore), 0.3};
+        s.excitation = Transverse{millimetres(0.58 * bore), millimetres(0.52 * bore), s.wall + millimetres(0.8),
+                                  millimetres(0.95 * bore), 0.3};
         break;
     case Family::Stopped:
     case Family::Slide: s.foot = Foot::Closed; break;
@@ -230,7 +235,8 @@ Result<std::vector<KeyServed>> keysServed(const Blank& blank)
         return tube.error();
     double mean = 0.0;
     for (std::size_t i = 1; i < bare.bore.size(); ++i)
-        mean += 0.5 * (bare.bore[i].diameter + bare.bore[i - 1].diameter).metres() * (bare.bore[i].at - bare.bore[i - 1].at).metres() / tube->length().metres();
+        mean += 0.5 * (bare.bore[i].diameter + bare.bore[i - 1].diameter).metres() *
+                (bare.bore[i].at - bare.bore[i - 1].at).metres() / tube->length().metres();
     const bool quarter = std::holds_alternative<ClosedTop>(bare.excitation) != (bare.foot == Foot::Closed);
     const double wave = 345.0 / (quarter ? 4.0 : 2.0);
     // The mouth and the foot sound about one bore and a third longer than the tube measures.

@@ -30,9 +30,9 @@ enum class Serves { Well, Poorly, Not };
 struct KeyServed
 {
     std::string lowest;
-    Metres length;      ///< about how long the tube must be
+    Metres length; ///< about how long the tube must be
     Serves serves = Serves::Well;
-    std::string why;    ///< "narrow", "wide", "long": a stable word; empty where well
+    std::string why; ///< "narrow", "wide", "long": a stable word; empty where well
 };
 /// Which lowest notes a tube of this bore and length serves, from an octave around. For a flute or pipe a bore of 1/17 to
 /// 1/32 of the length speaks well in two registers. Errors: those of Instrument::make().

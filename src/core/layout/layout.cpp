@@ -15,7 +15,7 @@ constexpr double mm = 1e-3;
 // A wish counts as broken beyond this.
 constexpr double kept_m = 0.05 * mm;
 // What is not settled by targets: drawn with this force towards an even row, in tolerances per millimetre.
-constexpr double evenness = 0.02;
+constexpr double evenness = 0.05;
 // Against a tolerance of a few cents, a broken limit of one millimetre weighs as hundreds.
 constexpr double limitForce = 20.0;
 constexpr double limitEase_mm = 0.05;
@@ -106,12 +106,19 @@ std::vector<std::pair<std::size_t, std::size_t>> hands(const InstrumentSpec& spe
 class LayoutCost : public ceres::CostFunction
 {
 public:
-    LayoutCost(const Instrument& base, const Posterior& posterior, const Variables& v, const LayoutWishes& wishes, const Cancel& cancel)
-        : m_base(&base), m_posterior(&posterior), m_v(v), m_wishes(&wishes), m_cancel(cancel), m_neighbours(neighbours(base.spec())),
+    LayoutCost(const Instrument& base, const Posterior& posterior, const Variables& v, const LayoutWishes& wishes,
+               const Cancel& cancel)
+        : m_base(&base),
+          m_posterior(&posterior),
+          m_v(v),
+          m_wishes(&wishes),
+          m_cancel(cancel),
+          m_neighbours(neighbours(base.spec())),
           m_hands(hands(base.spec()))
     {
         const auto& spec = base.spec();
-        std::size_t residuals = spec.fingerings.size() + (v.holes > 0 ? v.holes - 1 : 0) + (v.holes > 2 ? v.holes - 2 : 0); // notes, wood, row
+        std::size_t residuals =
+            spec.fingerings.size() + (v.holes > 0 ? v.holes - 1 : 0) + (v.holes > 2 ? v.holes - 2 : 0); // notes, wood, row
         if (v.sizes() > 0)
             residuals += v.holes + (v.holes > 2 ? v.holes - 2 : 0); // usual size, even row
         if (wishes.reach)
@@ -164,9 +171,11 @@ public:
             sizes(*shape, x, add);
         if (m_wishes->reach) {
             for (const auto& [low, high] : m_neighbours)
-                beyond(x[m_v.place(low)] - x[m_v.place(high)] - m_wishes->reach->step.millimetres(), m_v.place(low), m_v.place(high));
+                beyond(x[m_v.place(low)] - x[m_v.place(high)] - m_wishes->reach->step.millimetres(), m_v.place(low),
+                       m_v.place(high));
             for (const auto& [low, high] : m_hands)
-                beyond(x[m_v.place(low)] - x[m_v.place(high)] - m_wishes->reach->span.millimetres(), m_v.place(low), m_v.place(high));
+                beyond(x[m_v.place(low)] - x[m_v.place(high)] - m_wishes->reach->span.millimetres(), m_v.place(low),
+                       m_v.place(high));
         }
         if (m_wishes->equalSpacing)
             for (std::size_t k = 0; k + 1 < m_neighbours.size(); ++k) {
@@ -177,7 +186,8 @@ public:
                     {{m_v.place(a), force}, {m_v.place(b), -force}, {m_v.place(c), -force}, {m_v.place(d), force}});
             }
         if (wanted)
-            Eigen::Map<Eigen::Matrix<double, Eigen::Dynamic, Eigen::Dynamic, Eigen::RowMajor>>(jacobians[0], num_residuals(), m_v.count()) = j;
+            Eigen::Map<Eigen::Matrix<double, Eigen::Dynamic, Eigen::Dynamic, Eigen::RowMajor>>(jacobians[0], num_residuals(),
+                                                                                               m_v.count()) = j;
         return true;
     }
 
@@ -185,7 +195,9 @@ private:
     bool notes(const Instrument& shape, double* residuals, Eigen::MatrixXd* j, int& row) const
     {
         const auto& fingerings = shape.spec().fingerings;
-        const auto force = [&](std::size_t i) { return std::sqrt(fingerings[i].weight) / fingerings[i].tolerance.cents(); };
+        const auto force = [&](std::size_t i) {
+            return std::sqrt(fingerings[i].weight) / fingerings[i].tolerance.cents();
+        };
         if (j == nullptr) {
             const auto cents = m_posterior->cents(shape);
             if (!cents)
@@ -232,7 +244,8 @@ private:
     std::vector<std::pair<std::size_t, std::size_t>> m_hands;
 };
 
-Result<Instrument> solved(const Instrument& from, const Posterior& posterior, const LayoutWishes& wishes, bool sizesFixed, const Cancel& cancel)
+Result<Instrument> solved(const Instrument& from, const Posterior& posterior, const LayoutWishes& wishes, bool sizesFixed,
+                          const Cancel& cancel)
 {
     const auto& spec = from.spec();
     Variables v{spec.holes.size(), wishes.oneBit, sizesFixed, wishes.fixedLength};
@@ -254,7 +267,8 @@ Result<Instrument> solved(const Instrument& from, const Posterior& posterior, co
     if (!sizesFixed)
         for (std::size_t i = 0; i < (v.oneSize ? 1 : v.holes); ++i) {
             const double bore = from.boreDiameterAt(spec.holes[i].at).millimetres();
-            const double widest = std::min({wishes.largest.millimetres(), spec.limits.holeMax.value_or(wishes.largest).millimetres(), widestShare * bore});
+            const double widest = std::min(
+                {wishes.largest.millimetres(), spec.limits.holeMax.value_or(wishes.largest).millimetres(), widestShare * bore});
             const double narrowest = std::min(wishes.smallest.millimetres(), widest - 1e-3);
             auto& size = x[static_cast<std::size_t>(v.size(i))];
             size = std::clamp(size, narrowest, widest);
@@ -283,7 +297,8 @@ Result<Instrument> withBits(const Instrument& ideal, const Posterior& posterior,
     const auto nearest = [&](Metres size) {
         Metres best = wishes.bits.front();
         for (const Metres bit : wishes.bits)
-            if (bit >= wishes.smallest && bit <= wishes.largest && std::abs((bit - size).metres()) < std::abs((best - size).metres()))
+            if (bit >= wishes.smallest && bit <= wishes.largest &&
+                std::abs((bit - size).metres()) < std::abs((best - size).metres()))
                 best = bit;
         return best;
     };
@@ -294,6 +309,22 @@ Result<Instrument> withBits(const Instrument& ideal, const Posterior& posterior,
     if (!rounded)
         return rounded;
     return solved(*rounded, posterior, wishes, true, cancel);
+}
+
+/// Places and length as a rule can mark them: to the tenth of a millimetre, a third of a cent.
+Instrument marked(const Instrument& shape)
+{
+    constexpr double tenth_m = 1e-4;
+    InstrumentSpec spec = shape.spec();
+    const auto rounded = [](Metres v) {
+        return Metres::fromMetres(std::round(v.metres() / tenth_m) * tenth_m);
+    };
+    for (Hole& h : spec.holes)
+        h.at = rounded(h.at);
+    if (spec.bore.size() > 1 && rounded(spec.bore.back().at) > spec.bore[spec.bore.size() - 2].at)
+        spec.bore.back().at = rounded(spec.bore.back().at);
+    const auto made = Instrument::make(std::move(spec));
+    return made ? *made : shape;
 }
 
 struct Judged
@@ -352,8 +383,20 @@ Result<Judged> best(const Instrument& rough, const Posterior& posterior, const L
         shape = withBits(*shape, posterior, wishes, cancel);
         if (!shape)
             return shape.error();
+    } else if (!sizesSettled) {
+        // Sizes that a file can be stopped at, and the places that go with them.
+        InstrumentSpec even = shape->spec();
+        const double step = even.tools.step.metres();
+        for (Hole& h : even.holes)
+            h.diameter = h.undercutDiameter = Metres::fromMetres(std::round(h.diameter.metres() / step) * step);
+        const auto made = Instrument::make(std::move(even));
+        if (!made)
+            return made.error();
+        shape = solved(*made, posterior, wishes, true, cancel);
+        if (!shape)
+            return shape.error();
     }
-    return judged(*shape, posterior);
+    return judged(marked(*shape), posterior);
 }
 
 /// What of the wishes a row does not keep, in words with numbers; empty where all are kept.
@@ -367,13 +410,15 @@ std::string broken(const Instrument& shape, const LayoutWishes& wishes)
     for (std::size_t i = 0; i + 1 < holes.size(); ++i) {
         const Metres wood = holes[i].at - holes[i + 1].at - (holes[i].diameter + holes[i + 1].diameter) / 2.0;
         if (holes[i].side == holes[i + 1].side && wood.metres() < wishes.leastWood.metres() - kept_m)
-            return holes[i].id.text + " and " + holes[i + 1].id.text + " would leave " + number(wood.millimetres()) + " mm of wood";
+            return holes[i].id.text + " and " + holes[i + 1].id.text + " would leave " + number(wood.millimetres()) +
+                   " mm of wood";
     }
     if (wishes.reach) {
         for (const auto& [low, high] : neighbours(shape.spec()))
             if ((holes[low].at - holes[high].at).metres() > wishes.reach->step.metres() + kept_m)
-                return holes[low].id.text + " to " + holes[high].id.text + " would be " + number((holes[low].at - holes[high].at).millimetres()) +
-                       " mm for fingers that reach " + number(wishes.reach->step.millimetres());
+                return holes[low].id.text + " to " + holes[high].id.text + " would be " +
+                       number((holes[low].at - holes[high].at).millimetres()) + " mm for fingers that reach " +
+                       number(wishes.reach->step.millimetres());
         for (const auto& [low, high] : hands(shape.spec()))
             if ((holes[low].at - holes[high].at).metres() > wishes.reach->span.metres() + kept_m)
                 return "a hand would span " + number((holes[low].at - holes[high].at).millimetres()) + " mm, it reaches " +
@@ -381,6 +426,33 @@ std::string broken(const Instrument& shape, const LayoutWishes& wishes)
     }
     return {};
 }
+
+/// One of register 1 that has hole k open and all above it closed, with the most open below: what sets that hole's place.
+const Fingering* setting(const InstrumentSpec& spec, std::size_t k, std::size_t count)
+{
+    const Fingering* found = nullptr;
+    std::size_t most = 0;
+    for (const Fingering& f : spec.fingerings) {
+        if (f.registerNumber != 1)
+            continue;
+        std::vector<bool> closed(count, false);
+        for (const HoleId& id : f.closed)
+            for (std::size_t i = 0; i < count; ++i)
+                closed[i] = closed[i] || id.text == "h" + std::to_string(i + 1);
+        bool above = true;
+        for (std::size_t i = k + 1; i < count; ++i)
+            above = above && closed[i];
+        const auto open =
+            static_cast<std::size_t>(std::count(closed.begin(), closed.begin() + static_cast<std::ptrdiff_t>(k), false));
+        if (!closed[k] && above && (found == nullptr || open > most)) {
+            found = &f;
+            most = open;
+        }
+    }
+    return found;
+}
+
+} // namespace
 
 Instrument undersized(const Instrument& goal, const LayoutWishes& wishes, Metres blankLength)
 {
@@ -410,32 +482,6 @@ Instrument undersized(const Instrument& goal, const LayoutWishes& wishes, Metres
     return made ? *made : goal;
 }
 
-/// One of register 1 that has hole k open and all above it closed, with the most open below: what sets that hole's place.
-const Fingering* setting(const InstrumentSpec& spec, std::size_t k, std::size_t count)
-{
-    const Fingering* found = nullptr;
-    std::size_t most = 0;
-    for (const Fingering& f : spec.fingerings) {
-        if (f.registerNumber != 1)
-            continue;
-        std::vector<bool> closed(count, false);
-        for (const HoleId& id : f.closed)
-            for (std::size_t i = 0; i < count; ++i)
-                closed[i] = closed[i] || id.text == "h" + std::to_string(i + 1);
-        bool above = true;
-        for (std::size_t i = k + 1; i < count; ++i)
-            above = above && closed[i];
-        const auto open = static_cast<std::size_t>(std::count(closed.begin(), closed.begin() + static_cast<std::ptrdiff_t>(k), false));
-        if (!closed[k] && above && (found == nullptr || open > most)) {
-            found = &f;
-            most = open;
-        }
-    }
-    return found;
-}
-
-} // namespace
-
 HandSpan smallHand()
 {
     return {Metres::fromMillimetres(28.0), Metres::fromMillimetres(64.0)};
@@ -451,7 +497,8 @@ HandSpan largeHand()
 
 std::string_view wishName(Wish w)
 {
-    constexpr std::array<std::string_view, 7> names{"reach", "largest_hole", "smallest_hole", "one_bit", "bits", "equal_spacing", "fixed_length"};
+    constexpr std::array<std::string_view, 7> names{"reach", "largest_hole",  "smallest_hole", "one_bit",
+                                                    "bits",  "equal_spacing", "fixed_length"};
     return names[static_cast<std::size_t>(w)];
 }
 
@@ -476,7 +523,9 @@ Result<Instrument> roughLayout(const Blank& blank, const LayoutWishes& wishes)
     const auto placed = posterior->placed(*tube);
     const bool quarter = (placed.shape.mouth == acoustics::Shape::Mouth::ClosedTop) != placed.shape.footClosed;
     const double speed = acoustics::airAt(Temperature::fromKelvin(placed.calibration.kelvin)).speed_m_s;
-    const auto waveLength = [&](Hertz f) { return speed / f.hertz() / (quarter ? 4.0 : 2.0); };
+    const auto waveLength = [&](Hertz f) {
+        return speed / f.hertz() / (quarter ? 4.0 : 2.0);
+    };
     const auto sounding = [&](double length_m) -> std::optional<double> {
         acoustics::Shape shape = placed.shape;
         shape.bore.back().diameter_m = boreDiameterAt(bare.bore, Metres::fromMetres(length_m)).metres();
@@ -494,9 +543,11 @@ Result<Instrument> roughLayout(const Blank& blank, const LayoutWishes& wishes)
     double length = longest;
     if (!wishes.fixedLength) {
         if (*atFull > lowest->target.hertz() * std::exp2(30.0 / 1200.0))
-            return Error{ErrorCode::BadGeometry, "/bore",
-                         std::to_string(tube->length().millimetres()) + " mm; too short for " + lowest->id.text + " by about " +
-                             std::to_string(std::lround((waveLength(lowest->target) - waveLength(Hertz::fromHertz(*atFull))) * 1e3)) + " mm"};
+            return Error{
+                ErrorCode::BadGeometry, "/bore",
+                std::to_string(tube->length().millimetres()) + " mm; too short for " + lowest->id.text + " by about " +
+                    std::to_string(std::lround((waveLength(lowest->target) - waveLength(Hertz::fromHertz(*atFull))) * 1e3)) +
+                    " mm"};
         double low = 0.2 * longest;
         double high = longest;
         for (int i = 0; i < 40; ++i) {
@@ -550,11 +601,14 @@ Result<Instrument> roughLayout(const Blank& blank, const LayoutWishes& wishes)
         h.id = {"h" + std::to_string(k + 1)};
         h.at = Metres::fromMetres(at[k]);
         const Metres bore = boreDiameterAt(spec.bore, h.at);
-        h.diameter = std::clamp(bore * usualShare, std::min(wishes.smallest, bore * 0.9), std::max(wishes.smallest, std::min(wishes.largest, bore * 0.9)));
+        h.diameter = std::clamp(bore * usualShare, std::min(wishes.smallest, bore * 0.9),
+                                std::max(wishes.smallest, std::min(wishes.largest, bore * 0.9)));
         h.undercutDiameter = h.diameter;
         h.chimney = wallAt(spec.bore, spec.wall, h.at);
         h.side = k < blank.sides.size() ? blank.sides[k] : Side::Front;
-        h.digit = k < blank.digits.size() ? blank.digits[k] : at.size() == usualDigits.size() ? std::string(usualDigits[k]) : std::string();
+        h.digit = k < blank.digits.size()           ? blank.digits[k]
+                  : at.size() == usualDigits.size() ? std::string(usualDigits[k])
+                                                    : std::string();
         spec.holes.push_back(std::move(h));
     }
     return Instrument::make(std::move(spec));
@@ -575,7 +629,8 @@ Result<Layout> layOut(const Instrument& rough, const LayoutWishes& wishes, bool 
 {
     if (wishes.smallest > wishes.largest)
         return Error{ErrorCode::BadValue, "smallest_hole, largest_hole",
-                     std::to_string(wishes.smallest.millimetres()) + " mm is wider than " + std::to_string(wishes.largest.millimetres()) + " mm"};
+                     std::to_string(wishes.smallest.millimetres()) + " mm is wider than " +
+                         std::to_string(wishes.largest.millimetres()) + " mm"};
     const auto posterior = fit(Workbook(rough));
     if (!posterior)
         return posterior.error();
@@ -584,7 +639,13 @@ Result<Layout> layOut(const Instrument& rough, const LayoutWishes& wishes, bool 
         return found.error();
     if (const std::string trouble = broken(found->shape, wishes); !trouble.empty())
         return Error{ErrorCode::BadValue, wishes.reach ? "reach" : "holes", trouble};
-    Layout layout{found->shape, undersized(found->shape, wishes, found->shape.length() + wishes.footAllowance), found->cents, found->worst, found->rms, found->reached, {}};
+    Layout layout{found->shape,
+                  undersized(found->shape, wishes, found->shape.length() + wishes.footAllowance),
+                  found->cents,
+                  found->worst,
+                  found->rms,
+                  found->reached,
+                  {}};
     if (!withCosts || found->reached)
         return layout;
     const auto without = [&](Wish wish, LayoutWishes less) -> Status {
@@ -616,8 +677,57 @@ Result<Layout> layOut(const Instrument& rough, const LayoutWishes& wishes, bool 
     for (const auto& [wish, less] : others)
         if (auto ok = without(wish, less); !ok)
             return ok.error();
-    std::sort(layout.costs.begin(), layout.costs.end(), [](const WishCost& a, const WishCost& b) { return a.rms_cents < b.rms_cents; });
+    std::sort(layout.costs.begin(), layout.costs.end(),
+              [](const WishCost& a, const WishCost& b) { return a.rms_cents < b.rms_cents; });
     return layout;
+}
+
+Result<std::vector<TrimStep>> trimPlan(const Layout& layout, Metres blankLength)
+{
+    const auto& fingerings = layout.start.spec().fingerings;
+    const std::size_t holes = layout.start.spec().holes.size();
+    const auto lowest = std::find_if(fingerings.begin(), fingerings.end(),
+                                     [holes](const Fingering& f) { return f.registerNumber == 1 && f.closed.size() == holes; });
+    if (lowest == fingerings.end())
+        return Error{ErrorCode::BadFingering, "/fingerings", "none closes every hole"};
+    const Metres step = Metres::fromInches(0.125);
+    const Metres goal = layout.goal.length();
+    std::vector<TrimStep> plan;
+    for (Metres length = blankLength;; length = length - step) {
+        const bool last = length < goal + step;
+        TrimStep s{last ? goal : length, 0.0, 0.0};
+        for (const bool drilled : {false, true}) {
+            InstrumentSpec spec = layout.start.spec();
+            spec.fingerings = {*lowest};
+            const Station end = spec.bore.back();
+            spec.bore.back().at = s.length;
+            if (s.length < end.at) {
+                spec.bore = layout.start.spec().bore;
+                const Metres diameter = boreDiameterAt(spec.bore, s.length);
+                while (spec.bore.size() > 1 && spec.bore.back().at >= s.length)
+                    spec.bore.pop_back();
+                spec.bore.push_back(end);
+                spec.bore.back().at = s.length;
+                spec.bore.back().diameter = diameter;
+            }
+            if (!drilled) {
+                spec.holes.clear();
+                spec.fingerings.front().closed.clear();
+            }
+            const auto shape = Instrument::make(std::move(spec));
+            if (!shape)
+                return shape.error();
+            const auto posterior = fit(Workbook(*shape));
+            const auto cents = posterior ? posterior->cents(*shape) : Result<std::vector<double>>(posterior.error());
+            if (!cents)
+                return cents.error();
+            (drilled ? s.drilled_cents : s.undrilled_cents) = cents->front();
+        }
+        plan.push_back(s);
+        constexpr std::size_t most = 60;
+        if (last || plan.size() >= most)
+            return plan;
+    }
 }
 
 Result<Instrument> carriedOver(const Instrument& model, const std::vector<Station>& bore, Metres wall, double pitchRatio)

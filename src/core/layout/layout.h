@@ -30,13 +30,13 @@ struct LayoutWishes
     std::optional<HandSpan> reach;
     Metres smallest = Metres::fromMillimetres(3.0);
     Metres largest = Metres::fromMillimetres(12.0);
-    bool oneBit = false;           ///< all holes alike
-    std::vector<Metres> bits;      ///< where not empty, final sizes are among these
-    bool equalSpacing = false;     ///< within each hand
-    bool fixedLength = false;      ///< the tube stays as long as it is
+    bool oneBit = false;                                 ///< all holes alike
+    std::vector<Metres> bits;                            ///< where not empty, final sizes are among these
+    bool equalSpacing = false;                           ///< within each hand
+    bool fixedLength = false;                            ///< the tube stays as long as it is
     Metres allowance = Metres::fromMillimetres(0.8);     ///< by which holes start undersized
     Metres footAllowance = Metres::fromMillimetres(2.0); ///< left on the foot beyond what is known to go
-    Metres leastWood = Metres::fromMillimetres(2.0);     ///< between neighbouring holes
+    Metres leastWood = Metres::fromMillimetres(3.0);     ///< between neighbouring holes
 };
 
 /// What giving a wish up would be worth.
@@ -45,25 +45,25 @@ struct WishCost
     Wish wish = Wish::Reach;
     double worst_cents = 0.0; ///< of the layout without it, furthest off
     double rms_cents = 0.0;
-    bool mends = false;       ///< without it every note is within tolerance
+    bool mends = false; ///< without it every note is within tolerance
 };
 
 struct Layout
 {
-    Instrument goal;                ///< every hole at its final size
-    Instrument start;               ///< undersized, foot left long: what is drilled first
-    std::vector<double> cents;      ///< of the goal, sounding minus target, per fingering
+    Instrument goal;           ///< every hole at its final size
+    Instrument start;          ///< undersized, foot left long: what is drilled first
+    std::vector<double> cents; ///< of the goal, sounding minus target, per fingering
     double worst_cents = 0.0;
     double rms_cents = 0.0;
-    bool reached = false;           ///< every note within its tolerance
-    std::vector<WishCost> costs;    ///< one a wish that binds; only where some note is out of tolerance or costs were asked for
+    bool reached = false;        ///< every note within its tolerance
+    std::vector<WishCost> costs; ///< one a wish that binds; only where some note is out of tolerance or costs were asked for
 };
 
 /// A blank with fingerings for holes that are not there yet.
 struct Blank
 {
-    InstrumentSpec spec;       ///< holes empty
-    std::size_t holeCount = 0; ///< named h1 to hN from the foot upwards
+    InstrumentSpec spec;             ///< holes empty
+    std::size_t holeCount = 0;       ///< named h1 to hN from the foot upwards
     std::vector<std::string> digits; ///< per hole, may be empty
     std::vector<Side> sides;         ///< per hole; front where missing
 };
@@ -73,12 +73,30 @@ struct Blank
 [[nodiscard]] Result<Instrument> roughLayout(const Blank& blank, const LayoutWishes& wishes);
 
 /// Errors: those of roughLayout(), BadValue (wishes that no row of holes can keep, named), Cancelled.
-[[nodiscard]] Result<Layout> layOut(const Blank& blank, const LayoutWishes& wishes, bool withCosts = true, const Cancel& cancel = {});
+[[nodiscard]] Result<Layout> layOut(const Blank& blank, const LayoutWishes& wishes, bool withCosts = true,
+                                    const Cancel& cancel = {});
 /// The same from a row that is there already.
-[[nodiscard]] Result<Layout> layOut(const Instrument& rough, const LayoutWishes& wishes, bool withCosts = true, const Cancel& cancel = {});
+[[nodiscard]] Result<Layout> layOut(const Instrument& rough, const LayoutWishes& wishes, bool withCosts = true,
+                                    const Cancel& cancel = {});
+
+/// A goal as it is drilled first: holes undersized by the allowance (or the next bit down), the foot left long as far as
+/// the blank reaches.
+[[nodiscard]] Instrument undersized(const Instrument& goal, const LayoutWishes& wishes, Metres blankLength);
+
+/// The lowest note while the foot is cut: by those who trim before drilling, and by those who drill first.
+struct TrimStep
+{
+    Metres length;
+    double undrilled_cents = 0.0; ///< sounding minus target, no holes
+    double drilled_cents = 0.0;   ///< holes as they start, all closed
+};
+/// From the blank's length to the goal's, an eighth of an inch a step and the last by the file.
+/// Errors: OutOfModelRange, BadFingering where no fingering has all holes closed.
+[[nodiscard]] Result<std::vector<TrimStep>> trimPlan(const Layout& layout, Metres blankLength);
 
 /// A measured instrument carried over to another bore and length: places by the ratio of wavelengths, sizes kept in
 /// proportion to the bore; then laid out anew. Errors as layOut().
-[[nodiscard]] Result<Instrument> carriedOver(const Instrument& model, const std::vector<Station>& bore, Metres wall, double pitchRatio);
+[[nodiscard]] Result<Instrument> carriedOver(const Instrument& model, const std::vector<Station>& bore, Metres wall,
+                                             double pitchRatio);
 
 } // namespace dowel

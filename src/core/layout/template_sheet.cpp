@@ -44,7 +44,9 @@ TemplateSheet templateSheet(const Instrument& start, const Instrument& goal, dou
     using Line = SheetCurve::Line;
     TemplateSheet sheet;
     const double foot = start.length().metres();
-    const auto outer = [&](Metres at) { return start.boreDiameterAt(at).metres() / 2.0 + start.wallAt(at).metres(); };
+    const auto outer = [&](Metres at) {
+        return start.boreDiameterAt(at).metres() / 2.0 + start.wallAt(at).metres();
+    };
     const auto& spec = start.spec();
     const auto* duct = std::get_if<Duct>(&spec.excitation);
     const auto* transverse = std::get_if<Transverse>(&spec.excitation);
@@ -86,20 +88,27 @@ TemplateSheet templateSheet(const Instrument& start, const Instrument& goal, dou
         const double away = h.side == Side::Back ? -1.0 : 1.0; // inwards from the seam
         constexpr double line_m = 0.0034;
         sheet.labels.push_back({{x, y + away * (reach + 0.0015)}, h.id.text, true});
-        const std::string sizes = millimetres(h.diameter.metres()) + (last.diameter > h.diameter ? "-" + millimetres(last.diameter.metres()) : std::string());
+        const std::string sizes = millimetres(h.diameter.metres()) +
+                                  (last.diameter > h.diameter ? "-" + millimetres(last.diameter.metres()) : std::string());
         sheet.labels.push_back({{x, y + (h.side == Side::Back ? -reach - 0.0015 - line_m : -reach - 0.0030)}, sizes, true});
-        sheet.labels.push_back({{x, y + (h.side == Side::Back ? -reach - 0.0015 - 2.0 * line_m : -reach - 0.0030 - line_m)}, millimetres(x), true});
+        sheet.labels.push_back(
+            {{x, y + (h.side == Side::Back ? -reach - 0.0015 - 2.0 * line_m : -reach - 0.0030 - line_m)}, millimetres(x), true});
     }
     if (duct != nullptr) {
         const double tube = outer(Metres{});
         const double w = tube * std::asin(std::clamp(duct->windowWidth.metres() / 2.0 / tube, -1.0, 1.0));
         const double near = foot - duct->windowLength.metres();
         sheet.curves.push_back({Line::Edge, true, {{near, -w}, {foot, -w}, {foot, w}, {near, w}}});
-        sheet.labels.push_back({{near - 0.022, w + 0.004}, "window " + millimetres(duct->windowWidth.metres()) + " x " + millimetres(duct->windowLength.metres())});
+        sheet.labels.push_back(
+            {{near - 0.022, w + 0.004},
+             "window " + millimetres(duct->windowWidth.metres()) + " x " + millimetres(duct->windowLength.metres())});
     } else if (transverse != nullptr) {
-        sheet.curves.push_back(wrappedHole(Line::Edge, foot, 0.0, transverse->holeLength.metres() / 2.0, transverse->holeWidth.metres() / 2.0, outer(Metres{})));
-        sheet.curves.push_back(straight(Line::Edge, {foot + transverse->stopper.metres(), -half}, {foot + transverse->stopper.metres(), half}));
-        sheet.labels.push_back({{foot + 0.004, half - 0.004}, "stopper " + millimetres(transverse->stopper.metres()) + " from the hole"});
+        sheet.curves.push_back(wrappedHole(Line::Edge, foot, 0.0, transverse->holeLength.metres() / 2.0,
+                                           transverse->holeWidth.metres() / 2.0, outer(Metres{})));
+        sheet.curves.push_back(
+            straight(Line::Edge, {foot + transverse->stopper.metres(), -half}, {foot + transverse->stopper.metres(), half}));
+        sheet.labels.push_back(
+            {{foot + 0.004, half - 0.004}, "stopper " + millimetres(transverse->stopper.metres()) + " from the hole"});
     }
     // Ruler: a centimetre a tick, longer every five, to hold against a rule and see whether the printer kept the size.
     const double y = -half + 0.006;

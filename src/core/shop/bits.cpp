@@ -12,10 +12,10 @@ namespace dowel {
 namespace {
 
 /// Thousandths of an inch times ten, from number 1 up.
-constexpr std::array<int, 60> numberSizes{2280, 2210, 2130, 2090, 2055, 2040, 2010, 1990, 1960, 1935, 1910, 1890, 1850, 1820, 1800,
-                                          1770, 1730, 1695, 1660, 1610, 1590, 1570, 1540, 1520, 1495, 1470, 1440, 1405, 1360, 1285,
-                                          1200, 1160, 1130, 1110, 1100, 1065, 1040, 1015, 995,  980,  960,  935,  890,  860,  820,
-                                          810,  785,  760,  730,  700,  670,  635,  595,  550,  520,  465,  430,  420,  410,  400};
+constexpr std::array<int, 60> numberSizes{
+    2280, 2210, 2130, 2090, 2055, 2040, 2010, 1990, 1960, 1935, 1910, 1890, 1850, 1820, 1800, 1770, 1730, 1695, 1660, 1610,
+    1590, 1570, 1540, 1520, 1495, 1470, 1440, 1405, 1360, 1285, 1200, 1160, 1130, 1110, 1100, 1065, 1040, 1015, 995,  980,
+    960,  935,  890,  860,  820,  810,  785,  760,  730,  700,  670,  635,  595,  550,  520,  465,  430,  420,  410,  400};
 constexpr std::array<int, 26> letterSizes{2340, 2380, 2420, 2460, 2500, 2570, 2610, 2660, 2720, 2770, 2810, 2900, 2950,
                                           3020, 3160, 3230, 3320, 3390, 3480, 3580, 3680, 3770, 3860, 3970, 4040, 4130};
 
@@ -46,7 +46,8 @@ std::vector<Bit> made(BitSeries series)
         break;
     case BitSeries::Letter:
         for (std::size_t i = 0; i < letterSizes.size(); ++i)
-            bits.push_back({std::string(1, static_cast<char>('A' + static_cast<int>(i))), Metres::fromInches(letterSizes[i] * 1e-4)});
+            bits.push_back(
+                {std::string(1, static_cast<char>('A' + static_cast<int>(i))), Metres::fromInches(letterSizes[i] * 1e-4)});
         break;
     }
     return bits;
@@ -56,15 +57,15 @@ std::vector<Bit> made(BitSeries series)
 
 const std::vector<Bit>& bitsOf(BitSeries series)
 {
-    static const std::array<std::vector<Bit>, 4> all{made(BitSeries::Metric), made(BitSeries::Fractional), made(BitSeries::Number),
-                                                     made(BitSeries::Letter)};
+    static const std::array<std::vector<Bit>, 4> all{made(BitSeries::Metric), made(BitSeries::Fractional),
+                                                     made(BitSeries::Number), made(BitSeries::Letter)};
     return all[static_cast<std::size_t>(series)];
 }
 
-const Bit* largestBitWithin(Metres size)
+const Bit* largestBitWithin(Metres size, const std::vector<BitSeries>& all)
 {
     const Bit* best = nullptr;
-    for (const auto series : {BitSeries::Metric, BitSeries::Fractional, BitSeries::Number, BitSeries::Letter})
+    for (const auto series : all)
         for (const Bit& b : bitsOf(series))
             if (b.diameter.metres() <= size.metres() + 1e-9 && (best == nullptr || b.diameter > best->diameter))
                 best = &b;

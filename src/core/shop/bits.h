@@ -18,8 +18,9 @@ struct Bit
 };
 /// Rising in diameter. Metric 1 to 14 mm by 0.1; fractional 1/16 to 1/2 in by sixty-fourths; numbers 60 to 1; letters A to Z.
 [[nodiscard]] const std::vector<Bit>& bitsOf(BitSeries series);
-/// The largest of all series not above a size, and nothing below the smallest.
-[[nodiscard]] const Bit* largestBitWithin(Metres size);
+inline const std::vector<BitSeries> allBitSeries{BitSeries::Metric, BitSeries::Fractional, BitSeries::Number, BitSeries::Letter};
+/// The largest of some series not above a size, and nothing below the smallest.
+[[nodiscard]] const Bit* largestBitWithin(Metres size, const std::vector<BitSeries>& series = allBitSeries);
 
 /// A length to the nearest part of an inch and what that rounding leaves out. parts: 16, 32 or 64.
 struct RoundedInch

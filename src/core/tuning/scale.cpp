@@ -59,7 +59,7 @@ const std::vector<std::pair<std::string_view, Temperament>>& temperaments()
         for (std::size_t i = 0; i < equal.size(); ++i)
             equal[i] = 100.0 * static_cast<double>(i);
         Temperament just{};
-        constexpr double ratios[] = {1.0,       16.0 / 15.0, 9.0 / 8.0, 6.0 / 5.0, 5.0 / 4.0, 4.0 / 3.0,
+        constexpr double ratios[] = {1.0,         16.0 / 15.0, 9.0 / 8.0, 6.0 / 5.0, 5.0 / 4.0, 4.0 / 3.0,
                                      45.0 / 32.0, 3.0 / 2.0,   8.0 / 5.0, 5.0 / 3.0, 9.0 / 5.0, 15.0 / 8.0};
         std::transform(std::begin(ratios), std::end(ratios), just.begin(), ratioCents);
         // Chains begin at E flat, three fifths below C. Werckmeister III narrows C-G, G-D, D-A and B-F sharp by a quarter of
@@ -80,16 +80,11 @@ const std::vector<std::pair<std::string_view, Temperament>>& temperaments()
 const std::vector<std::pair<std::string_view, std::vector<int>>>& modes()
 {
     static const std::vector<std::pair<std::string_view, std::vector<int>>> all{
-        {"major", {0, 2, 4, 5, 7, 9, 11}},
-        {"minor", {0, 2, 3, 5, 7, 8, 10}},
-        {"dorian", {0, 2, 3, 5, 7, 9, 10}},
-        {"phrygian", {0, 1, 3, 5, 7, 8, 10}},
-        {"lydian", {0, 2, 4, 6, 7, 9, 11}},
-        {"mixolydian", {0, 2, 4, 5, 7, 9, 10}},
-        {"locrian", {0, 1, 3, 5, 6, 8, 10}},
-        {"major-pentatonic", {0, 2, 4, 7, 9}},
-        {"minor-pentatonic", {0, 3, 5, 7, 10}},
-        {"chromatic", {0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11}}};
+        {"major", {0, 2, 4, 5, 7, 9, 11}},      {"minor", {0, 2, 3, 5, 7, 8, 10}},
+        {"dorian", {0, 2, 3, 5, 7, 9, 10}},     {"phrygian", {0, 1, 3, 5, 7, 8, 10}},
+        {"lydian", {0, 2, 4, 6, 7, 9, 11}},     {"mixolydian", {0, 2, 4, 5, 7, 9, 10}},
+        {"locrian", {0, 1, 3, 5, 6, 8, 10}},    {"major-pentatonic", {0, 2, 4, 7, 9}},
+        {"minor-pentatonic", {0, 3, 5, 7, 10}}, {"chromatic", {0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11}}};
     return all;
 }
 
@@ -201,13 +196,16 @@ Result<std::vector<std::string>> modeNotes(std::string_view lowest, std::string_
     // A key whose relative major has flats in its signature is written with flats.
     constexpr std::array<std::string_view, 12> sharp{"C", "C#", "D", "D#", "E", "F", "F#", "G", "G#", "A", "A#", "B"};
     constexpr std::array<std::string_view, 12> flat{"C", "Db", "D", "Eb", "E", "F", "Gb", "G", "Ab", "A", "Bb", "B"};
-    constexpr std::array<std::pair<std::string_view, int>, 4> raised{{{"minor", 3}, {"minor-pentatonic", 3}, {"dorian", 10}, {"mixolydian", 5}}};
+    constexpr std::array<std::pair<std::string_view, int>, 4> raised{
+        {{"minor", 3}, {"minor-pentatonic", 3}, {"dorian", 10}, {"mixolydian", 5}}};
     int major = *root;
     for (const auto& [name, up] : raised)
         if (name == mode)
             major += up;
     constexpr std::array<bool, 12> flatMajor{false, true, false, true, false, true, false, false, true, false, true, false};
-    const bool flats = lowest.size() > 1 && lowest[1] == 'b' ? true : lowest.size() > 1 && lowest[1] == '#' ? false : flatMajor[static_cast<std::size_t>(major % 12)];
+    const bool flats = lowest.size() > 1 && lowest[1] == 'b'   ? true
+                       : lowest.size() > 1 && lowest[1] == '#' ? false
+                                                               : flatMajor[static_cast<std::size_t>(major % 12)];
     std::vector<std::string> notes;
     for (std::size_t i = 0; i < count; ++i) {
         const int semitones = *root + 12 * static_cast<int>(i / steps->size()) + (*steps)[i % steps->size()];
@@ -233,7 +231,9 @@ Result<Scale> scaleFromText(std::string_view text)
     std::size_t line = 0;
     int seen = 0;
     std::size_t wanted = 0;
-    const auto bad = [&](std::string facts) { return Error{ErrorCode::BadSyntax, "line " + std::to_string(line), std::move(facts)}; };
+    const auto bad = [&](std::string facts) {
+        return Error{ErrorCode::BadSyntax, "line " + std::to_string(line), std::move(facts)};
+    };
     while (!text.empty() && (seen < 2 || scale.cents.size() < wanted)) {
         ++line;
         const auto end = text.find('\n');
