@@ -3,6 +3,7 @@
 // the machine.
 #include "core/acoustics/model.h"
 #include "core/hearing/analyse.h"
+#include "core/layout/families.h"
 #include "core/plan/plan.h"
 #include "support/bench.h"
 
@@ -52,6 +53,16 @@ void scaleWithAllDerivatives8Holes20Fingerings(benchmark::State& state)
     state.counters["parameters"] = static_cast<double>(model.layout().size());
 }
 BENCHMARK(scaleWithAllDerivatives8Holes20Fingerings)->Unit(benchmark::kMicrosecond);
+
+void layout8Holes2Registers(benchmark::State& state)
+{
+    PlanTarget target = usualTarget(Family::Recorder);
+    target.registers = 2;
+    const auto blank = startingBlank(Family::Recorder, target).value();
+    for (auto _ : state)
+        benchmark::DoNotOptimize(layOut(blank, {}, false));
+}
+BENCHMARK(layout8Holes2Registers)->Unit(benchmark::kMillisecond);
 
 /// A bench with a first round heard, all holes cut once, and a second round heard.
 fixtures::Bench afterOnePass()

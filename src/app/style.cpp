@@ -113,9 +113,11 @@ QString Style::sheet() const
         QComboBox:focus { border-bottom: 2px solid @cool; }
         QComboBox QAbstractItemView { background: @sheet; color: @ink; selection-background-color: @cool; selection-color: @sheet; }
         QListWidget#stages::item:disabled { color: @pencil; }
-        QListWidget#drillSteps { background: @paper; border: none; outline: none; }
-        QListWidget#drillSteps::item { padding: 4px 2px; border-bottom: 1px solid @hair; color: @ink; }
+        QListWidget#drillSteps, QListWidget#edgeSymptoms { background: @paper; border: none; outline: none; }
+        QListWidget#drillSteps::item, QListWidget#edgeSymptoms::item { padding: 4px 2px; border-bottom: 1px solid @hair; color: @ink; }
         QListWidget#drillSteps::item:selected { background: @sheet; color: @ink; }
+        QListWidget#edgeSymptoms::item { padding: 8px 6px; }
+        QListWidget#edgeSymptoms::item:selected { background: @sheet; color: @ink; border-left: 4px solid @warm; }
         QLineEdit[wrong="true"] { border-bottom: 2px solid @warm; }
         QCheckBox { spacing: 8px; }
         QTableWidget#sensitivityTable { background: @sheet; }

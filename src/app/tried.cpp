@@ -37,20 +37,7 @@ Result<Instrument> resized(const Instrument& instrument, const Handle& handle, M
         h.undercutDiameter = straight ? size : std::max(h.undercutDiameter, size);
         break;
     }
-    case Handle::Kind::Foot: {
-        const Station last = spec.bore.back();
-        const Station before = spec.bore[spec.bore.size() - 2];
-        const Metres there = size <= last.at
-                                 ? boreDiameterAt(spec.bore, size)
-                                 : last.diameter + (last.diameter - before.diameter) * ((size - last.at) / (last.at - before.at));
-        while (spec.bore.size() > 1 && spec.bore.back().at >= std::min(size, last.at))
-            spec.bore.pop_back();
-        Station end = last;
-        end.at = size;
-        end.diameter = there;
-        spec.bore.push_back(end);
-        break;
-    }
+    case Handle::Kind::Foot: spec.bore = boreEndingAt(std::move(spec.bore), size); break;
     case Handle::Kind::Stopper: std::get<Transverse>(spec.excitation).stopper = size; break;
     }
     return Instrument::make(std::move(spec));

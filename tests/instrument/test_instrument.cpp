@@ -226,6 +226,18 @@ private Q_SLOTS:
         QCOMPARE(QString::fromStdString(made.error().where), where);
         QVERIFY(!made.error().facts.empty());
     }
+    void aFootIsCutOrContinued()
+    {
+        const auto bore = fixtures::whistleSpec().bore; // 14 at 0, 12 at 212.5, 15 at 277.5
+        const auto cut = boreEndingAt(bore, mm(245.0));
+        QCOMPARE(cut.size(), std::size_t(3));
+        VERIFY_NEAR(cut.back().diameter.millimetres(), 13.5, 1e-9);
+        VERIFY_NEAR(boreEndingAt(bore, mm(290.5)).back().diameter.millimetres(), 15.6, 1e-9);
+        QCOMPARE(boreEndingAt(bore, mm(100.0)).size(), std::size_t(2));
+        // A foot moved by less than anyone measures leaves no second station beside it.
+        QCOMPARE(boreEndingAt(bore, mm(277.50000001)).size(), std::size_t(3));
+        QCOMPARE(boreEndingAt(bore, mm(212.50000001)).size(), std::size_t(2));
+    }
     void holesOnOppositeSidesMayOverlapAlongTheTube()
     {
         InstrumentSpec s = fixtures::whistleSpec();

@@ -302,6 +302,23 @@ Metres boreDiameterAt(const std::vector<Station>& bore, Metres at)
     return bore.back().diameter;
 }
 
+std::vector<Station> boreEndingAt(std::vector<Station> bore, Metres foot)
+{
+    // Nearer than this two stations are one.
+    constexpr Metres same = Metres::fromMillimetres(1e-4);
+    const Station last = bore.back();
+    const Station before = bore[bore.size() - 2];
+    Station end = last;
+    end.at = foot;
+    end.diameter = foot <= last.at ? boreDiameterAt(bore, foot)
+                                   : last.diameter + (last.diameter - before.diameter) * ((foot - last.at) / (last.at - before.at));
+    bore.pop_back();
+    while (bore.size() > 1 && bore.back().at >= foot - same)
+        bore.pop_back();
+    bore.push_back(end);
+    return bore;
+}
+
 Metres wallAt(const std::vector<Station>& bore, Metres otherwise, Metres at)
 {
     const auto wall = [&](std::size_t i) {

@@ -213,6 +213,8 @@ private:
 
 /// Straight-line bore diameter of a bare list of stations (at least one).
 [[nodiscard]] Metres boreDiameterAt(const std::vector<Station>& bore, Metres at);
+/// The same tube with another foot: cut there, or continued along its last straight stretch. Needs two stations.
+[[nodiscard]] std::vector<Station> boreEndingAt(std::vector<Station> bore, Metres foot);
 /// Straight-line wall thickness; otherwise where a station gives none.
 [[nodiscard]] Metres wallAt(const std::vector<Station>& bore, Metres otherwise, Metres at);
 

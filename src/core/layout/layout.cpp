@@ -45,14 +45,7 @@ Result<Instrument> built(const Instrument& base, const Variables& v, const doubl
 {
     InstrumentSpec spec = base.spec();
     if (!v.footFixed) {
-        const Metres foot = Metres::fromMillimetres(x[v.foot()]);
-        const Metres diameter = boreDiameterAt(spec.bore, foot);
-        Station end = spec.bore.back();
-        while (spec.bore.size() > 1 && spec.bore.back().at >= foot)
-            spec.bore.pop_back();
-        end.at = foot;
-        end.diameter = diameter;
-        spec.bore.push_back(end);
+        spec.bore = boreEndingAt(std::move(spec.bore), Metres::fromMillimetres(x[v.foot()]));
     }
     for (std::size_t i = 0; i < v.holes; ++i) {
         Hole& h = spec.holes[i];
@@ -470,14 +463,8 @@ Instrument undersized(const Instrument& goal, const LayoutWishes& wishes, Metres
     }
     const Metres goalLength = goal.length();
     const Metres length = std::min(blankLength, goalLength + wishes.footAllowance);
-    if (length > goalLength) {
-        const Station last = spec.bore.back();
-        const Station before = spec.bore[spec.bore.size() - 2];
-        Station end = last;
-        end.at = length;
-        end.diameter = last.diameter + (last.diameter - before.diameter) * ((length - last.at) / (last.at - before.at));
-        spec.bore.back() = end;
-    }
+    if (length > goalLength)
+        spec.bore = boreEndingAt(std::move(spec.bore), length);
     const auto made = Instrument::make(std::move(spec));
     return made ? *made : goal;
 }
@@ -561,13 +548,7 @@ Result<Instrument> roughLayout(const Blank& blank, const LayoutWishes& wishes)
     const double mouth = waveLength(Hertz::fromHertz(*sounding(length))) - length - footEnd;
 
     InstrumentSpec spec = blank.spec;
-    const Metres cut = Metres::fromMetres(length);
-    Station end = spec.bore.back();
-    end.diameter = boreDiameterAt(spec.bore, cut);
-    end.at = cut;
-    while (spec.bore.size() > 1 && spec.bore.back().at >= cut)
-        spec.bore.pop_back();
-    spec.bore.push_back(end);
+    spec.bore = boreEndingAt(std::move(spec.bore), Metres::fromMetres(length));
     std::vector<double> at(blank.holeCount, 0.0);
     double below = length;
     for (std::size_t k = 0; k < blank.holeCount; ++k) {
@@ -699,17 +680,7 @@ Result<std::vector<TrimStep>> trimPlan(const Layout& layout, Metres blankLength)
         for (const bool drilled : {false, true}) {
             InstrumentSpec spec = layout.start.spec();
             spec.fingerings = {*lowest};
-            const Station end = spec.bore.back();
-            spec.bore.back().at = s.length;
-            if (s.length < end.at) {
-                spec.bore = layout.start.spec().bore;
-                const Metres diameter = boreDiameterAt(spec.bore, s.length);
-                while (spec.bore.size() > 1 && spec.bore.back().at >= s.length)
-                    spec.bore.pop_back();
-                spec.bore.push_back(end);
-                spec.bore.back().at = s.length;
-                spec.bore.back().diameter = diameter;
-            }
+            spec.bore = boreEndingAt(std::move(spec.bore), s.length);
             if (!drilled) {
                 spec.holes.clear();
                 spec.fingerings.front().closed.clear();
