@@ -33,6 +33,8 @@ constexpr double longestTube_mm = 5000.0;
 constexpr double widestBore_mm = 300.0;
 // Holes closer than this to each other or to an end leave no wood between them.
 constexpr double leastWood_mm = 0.2;
+// Nobody cuts or measures an opening smaller than this.
+constexpr double leastCut_mm = 0.1;
 constexpr std::size_t mostHoles = 60;
 constexpr int highestRegister = 6;
 
@@ -103,9 +105,9 @@ Status checkExcitation(const InstrumentSpec& s)
 {
     const double bore_mm = s.bore.front().diameter.millimetres();
     if (const auto* d = std::get_if<Duct>(&s.excitation)) {
-        if (auto r = inRange("/excitation/window_width_mm", d->windowWidth, 0.0, 3.2 * bore_mm); !r)
+        if (auto r = inRange("/excitation/window_width_mm", d->windowWidth, leastCut_mm, 3.2 * bore_mm); !r)
             return r;
-        if (auto r = inRange("/excitation/window_length_mm", d->windowLength, 0.0, 3.0 * bore_mm); !r)
+        if (auto r = inRange("/excitation/window_length_mm", d->windowLength, leastCut_mm, 3.0 * bore_mm); !r)
             return r;
         if (auto r = inRange("/excitation/chimney_mm", d->chimney, 0.0, 50.0); !r)
             return r;
@@ -116,9 +118,9 @@ Status checkExcitation(const InstrumentSpec& s)
         return notNegative("/excitation/upstream_mm", d->upstream, 500.0);
     }
     if (const auto* t = std::get_if<Transverse>(&s.excitation)) {
-        if (auto r = inRange("/excitation/hole_length_mm", t->holeLength, 0.0, 2.0 * bore_mm); !r)
+        if (auto r = inRange("/excitation/hole_length_mm", t->holeLength, leastCut_mm, 2.0 * bore_mm); !r)
             return r;
-        if (auto r = inRange("/excitation/hole_width_mm", t->holeWidth, 0.0, bore_mm); !r)
+        if (auto r = inRange("/excitation/hole_width_mm", t->holeWidth, leastCut_mm, bore_mm); !r)
             return r;
         if (auto r = inRange("/excitation/chimney_mm", t->chimney, 0.0, 50.0); !r)
             return r;
@@ -147,8 +149,8 @@ Status checkHole(const InstrumentSpec& s, std::size_t i, std::set<std::string>& 
         return bad(ErrorCode::BadGeometry, where + "/at_mm", mm(h.at) + "; the tube runs from 0 to " + mm(foot));
     const Metres bore = boreDiameterAt(s.bore, h.at);
     for (const auto& [key, d] : {std::pair{"/diameter_mm", h.diameter}, std::pair{"/undercut_diameter_mm", h.undercutDiameter}}) {
-        if (!std::isfinite(d.metres()) || d.metres() <= 0.0)
-            return bad(ErrorCode::BadGeometry, where + key, mm(d) + "; must be above 0");
+        if (!std::isfinite(d.metres()) || d.millimetres() <= leastCut_mm)
+            return bad(ErrorCode::BadGeometry, where + key, mm(d) + "; must be above " + number(leastCut_mm) + " mm");
         if (d > bore)
             return bad(ErrorCode::BadGeometry, where + key, mm(d) + "; the bore there is " + mm(bore) + " wide");
     }
