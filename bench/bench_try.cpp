@@ -3,6 +3,7 @@
 // workpiece and picture. The counter pictures_per_second is what the goal of 60 is about.
 #include "app/correct_page.h"
 #include "app/main_window.h"
+#include "app/plan.h"
 #include "app/questions.h"
 #include "app/style.h"
 #include "app/try_card.h"
@@ -46,6 +47,39 @@ void tryItDrag(benchmark::State& state)
         benchmark::Counter(static_cast<double>(state.iterations()), benchmark::Counter::kIsRate);
 }
 BENCHMARK(tryItDrag)->Unit(benchmark::kMillisecond);
+
+/// A hole dragged along the tube in Layout, on a pipe of eight holes in two registers.
+void layoutDrag8Holes(benchmark::State& state)
+{
+    QTemporaryDir folder;
+    QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, folder.path());
+    app::Style::loadFonts();
+    app::MainWindow window(std::make_unique<app::FileDialogs>(), folder.path());
+    window.show();
+    app::Plan& plan = window.plan();
+    plan.begin(Family::Recorder);
+    PlanTarget target = plan.target();
+    target.registers = 2;
+    plan.setTarget(target);
+    window.goTo(app::MainWindow::Layout);
+    plan.layOut();
+    if (!QTest::qWaitFor([&] { return !plan.busy(); }, 30000) || !plan.layout()) {
+        state.SkipWithError("no layout");
+        return;
+    }
+    const Metres start = plan.layout()->goal.spec().holes[3].at;
+    QImage canvas(window.size(), QImage::Format_ARGB32_Premultiplied);
+    int i = 0;
+    for (auto _ : state) {
+        InstrumentSpec spec = plan.layout()->goal.spec();
+        spec.holes[3].at = start + Metres::fromMillimetres(0.05 * (++i % 40));
+        plan.tryOut(*Instrument::make(std::move(spec)));
+        window.render(&canvas);
+    }
+    state.counters["pictures_per_second"] =
+        benchmark::Counter(static_cast<double>(state.iterations()), benchmark::Counter::kIsRate);
+}
+BENCHMARK(layoutDrag8Holes)->Unit(benchmark::kMillisecond);
 
 } // namespace
 

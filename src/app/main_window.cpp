@@ -194,7 +194,8 @@ void MainWindow::showWalk()
     box.setObjectName(QStringLiteral("walk"));
     box.setWindowTitle(tr("How to work with Dowel"));
     box.setText(tr(
-        "<p><b>Blank, Target, Layout, Drill</b> plan an instrument before there is anything to hear and end in a workbook. "
+        "<p><b>Blank, Sounding edge, Target, Layout, Drill</b> plan an instrument before there is anything to hear and end in a "
+        "workbook. "
         "Nothing "
         "there touches a workbook that is open.</p>"
         "<p><b>Listen.</b> Finger the note that is asked, then <b>Space</b>. The reading is kept at once, with its recording. "
