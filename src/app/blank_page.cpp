@@ -11,6 +11,7 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QTableWidget>
+#include <numbers>
 
 namespace dowel::app {
 
@@ -164,7 +165,7 @@ BlankPage::BlankPage(Plan& plan, QWidget* parent)
                 (i == 0 ? t->holeLength : i == 1 ? t->holeWidth : i == 2 ? t->chimney : t->stopper) = v;
             else // a mouthpiece's volume, typed as the length of bore that holds it
                 std::get<ClosedTop>(b.spec.excitation).volume =
-                    CubicMetres::fromCubicMetres(v.metres() * 3.14159265358979 / 4.0 * b.spec.bore.front().diameter.metres() *
+                    CubicMetres::fromCubicMetres(v.metres() * std::numbers::pi / 4.0 * b.spec.bore.front().diameter.metres() *
                                                  b.spec.bore.front().diameter.metres());
             m_plan->setBlank(std::move(b));
         });
@@ -205,7 +206,7 @@ void BlankPage::addMouthFields()
         set(3, tr("Hole to stopper"), t->stopper);
     } else {
         const auto& bore = m_plan->blank().spec.bore.front().diameter;
-        const double area = 3.14159265358979 / 4.0 * bore.metres() * bore.metres();
+        const double area = std::numbers::pi / 4.0 * bore.metres() * bore.metres();
         set(0, tr("Mouthpiece, as length of bore"), Metres::fromMetres(std::get<ClosedTop>(e).volume.cubicMetres() / area));
         for (int i = 1; i < 4; ++i)
             set(i, QString(), {}, false);

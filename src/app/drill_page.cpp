@@ -112,8 +112,16 @@ void DrillPage::setUnit(text::LengthUnit unit)
     refresh();
 }
 
+void DrillPage::showEvent(QShowEvent* event)
+{
+    refresh();
+    QWidget::showEvent(event);
+}
+
 void DrillPage::refresh()
 {
+    if (!isVisible()) // a drag in Layout changes the plan many times a second
+        return;
     const auto& layout = m_plan->layout();
     const bool ready = layout.has_value();
     m_make->setEnabled(ready);
@@ -158,7 +166,7 @@ void DrillPage::refresh()
             "Take the burrs off inside and out, cutting away from yourself, and blow the bore clean: mask and extraction.");
     const double left_mm = (start.length() - layout->goal.length()).millimetres();
     if (left_mm > 0.05)
-        steps << tr("Leave the foot: %1 are kept for when the holes are heard. Those who trim first saw at most half of it now.")
+        steps << tr("Leave the foot: %1 are kept for when the holes are heard. The lowest note at each length stands beside.")
                      .arg(text::length(Metres::fromMillimetres(left_mm), m_unit));
     for (int i = 0; i < steps.size(); ++i) {
         auto* item = new QListWidgetItem(tr("%1.  %2").arg(i + 1).arg(steps[i]), m_steps);

@@ -160,8 +160,16 @@ EdgePage::EdgePage(Plan& plan, QWidget* parent)
     refresh();
 }
 
+void EdgePage::showEvent(QShowEvent* event)
+{
+    refresh();
+    QWidget::showEvent(event);
+}
+
 void EdgePage::refresh()
 {
+    if (!isVisible())
+        return;
     const auto& e = m_plan->blank().spec.excitation;
     const Mouth mouth = std::holds_alternative<Duct>(e)         ? Mouth::Duct
                         : std::holds_alternative<Transverse>(e) ? Mouth::Transverse

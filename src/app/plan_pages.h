@@ -59,6 +59,9 @@ class EdgePage : public QWidget
 public:
     explicit EdgePage(Plan& plan, QWidget* parent = nullptr);
 
+protected:
+    void showEvent(QShowEvent* event) override;
+
 private:
     void refresh();
     void showTries(int row);
@@ -143,6 +146,9 @@ Q_SIGNALS:
     void failed(const QString& sentence);
     void told(const QString& sentence);
     void workbookAsked();
+
+protected:
+    void showEvent(QShowEvent* event) override;
 
 private:
     void refresh();

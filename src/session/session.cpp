@@ -23,7 +23,7 @@ constexpr std::size_t enoughReadings = 3;
 
 Result<std::vector<double>> published(const Instrument& shape, Temperature room)
 {
-    acoustics::Calibration c;
+    acoustics::Calibration c = acoustics::calibrationOf(shape.spec().tuning);
     const Priors priors;
     c.kelvin = room.kelvin() + priors.warmth_K;
     c.wallLossLog = priors.wallLossLog;
@@ -51,8 +51,9 @@ Result<Expectation> expectation(const Workbook& book, const FingeringId& fingeri
     if (!now)
         return now.error();
     Expectation e{Hertz::fromHertz((*now)[*index]), {}, Cents::fromCents(firstWindow_cents)};
-    auto first = acoustics::NoteQuery{book.present().closedHoles(*book.present().find(fingering)), 1};
-    acoustics::Calibration c;
+    acoustics::NoteQuery first = queriesOf(book.present())[*index]; // half-covered holes and all
+    first.registerNumber = 1;
+    acoustics::Calibration c = acoustics::calibrationOf(book.present().spec().tuning);
     c.kelvin = room.kelvin();
     const auto low = acoustics::Model(acoustics::Shape::of(book.present()), c).frequencies(std::span(&first, 1));
     e.firstRegister = low ? Hertz::fromHertz(low->front()) : e.pitch;

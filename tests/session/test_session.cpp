@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves what stands between samples and the record: the right note is taken, a wrong one is named, and a cut carries
 // what the advice had said of it.
+#include "core/fit/fit.h"
 #include "core/tuning/pitch.h"
 #include "session/session.h"
 #include "support/bench.h"
@@ -59,6 +60,27 @@ private Q_SLOTS:
         QVERIFY(!session::plausible(bench.book(), {"E5"}, bench.book().readings()[2].reading->pitch,
                                     m_room)); // F#5 is a whole tone up
         VERIFY_OK(session::plausible(bench.book(), {"E5"}, bench.book().readings()[1].reading->pitch, m_room));
+    }
+    void theFirstRegisterOfAHalfCoveredFingeringIsItsOwn()
+    {
+        // An octave fingering with the thumb's hole nearly closed: its first register lies far below that of an open one.
+        const Workbook book(fixtures::eightHolePipe());
+        const Instrument& pipe = book.present();
+        const std::size_t note = 13;
+        QVERIFY(!pipe.spec().fingerings[note].half.empty());
+        const auto e = session::expectation(book, pipe.spec().fingerings[note].id, m_room);
+        VERIFY_OK(e);
+        acoustics::Calibration c;
+        c.kelvin = m_room.kelvin();
+        acoustics::NoteQuery half = queriesOf(pipe)[note];
+        half.registerNumber = 1;
+        acoustics::NoteQuery open = half;
+        open.shares.back() = 1.0;
+        const acoustics::Model model(acoustics::Shape::of(pipe), c);
+        const double own = model.registers(half, 1).at(0);
+        const double other = model.registers(open, 1).at(0);
+        QVERIFY(std::abs(centsBetween(Hertz::fromHertz(own), Hertz::fromHertz(other)).cents()) > 50.0);
+        VERIFY_NEAR(centsBetween(e->firstRegister, Hertz::fromHertz(own)).cents(), 0.0, 1.0);
     }
     void silenceAndNoiseSayWhy()
     {
