@@ -1,16 +1,21 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/form.h"
 #include "app/plan_pages.h"
 #include "app/style.h"
+#include "core/shop/pipes.h"
 #include "text/errors.h"
 
 #include <QAbstractItemView>
+#include <QCheckBox>
 #include <QComboBox>
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QLabel>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QTableWidget>
+#include <cmath>
 #include <numbers>
 
 namespace dowel::app {
@@ -19,31 +24,32 @@ namespace {
 
 struct Material
 {
+    const char* key;
     const char* name;
     const char* words;
 };
 
 // How holes are made there and what to mind: common practice, no source.
 constexpr Material materials[] = {
-    {QT_TRANSLATE_NOOP("BlankPage", "Hardwood"),
+    {"hardwood", QT_TRANSLATE_NOOP("BlankPage", "Hardwood"),
      QT_TRANSLATE_NOOP(
          "BlankPage",
          "Pilot, then brad point bits with a plug in the bore. Oil moves the pitch a little: listen again after it. Fine dust of "
          "some tropical woods sensitises skin and lungs: extraction and a mask; ask before exporting protected species.")},
-    {QT_TRANSLATE_NOOP("BlankPage", "Softwood"),
+    {"softwood", QT_TRANSLATE_NOOP("BlankPage", "Softwood"),
      QT_TRANSLATE_NOOP("BlankPage", "Sharp bits, slow feed, a tight plug: fibres lift. The bore drinks; seal it with a finish "
                                     "that is safe in the mouth when cured before the last listening.")},
-    {QT_TRANSLATE_NOOP("BlankPage", "Bamboo or cane"),
+    {"cane", QT_TRANSLATE_NOOP("BlankPage", "Bamboo or cane"),
      QT_TRANSLATE_NOOP("BlankPage", "A turning bit tears out strands that crack later: burn the holes or enter with a knife "
                                     "across the fibres. Burn outdoors or under extraction, with water at hand. Measure the bore "
                                     "at several places, and find the node with a bent wire.")},
-    {QT_TRANSLATE_NOOP("BlankPage", "Plastic pipe"),
+    {"plastic", QT_TRANSLATE_NOOP("BlankPage", "Plastic pipe"),
      QT_TRANSLATE_NOOP("BlankPage", "Sold by a nominal size that is not its bore: measure. Drill slowly and deburr inside. Never "
                                     "burn or overheat PVC: its fumes are poisonous.")},
-    {QT_TRANSLATE_NOOP("BlankPage", "Horn"),
+    {"horn", QT_TRANSLATE_NOOP("BlankPage", "Horn"),
      QT_TRANSLATE_NOOP(
          "BlankPage", "Bore it out to a cone you can measure. It smells and its dust is harmful: work wet or under extraction.")},
-    {QT_TRANSLATE_NOOP("BlankPage", "Vegetable, for a class"),
+    {"vegetable", QT_TRANSLATE_NOOP("BlankPage", "Vegetable, for a class"),
      QT_TRANSLATE_NOOP(
          "BlankPage",
          "Fresh and firm, drilled on the same day; it shrinks within hours. A clean drill, washed hands, one player each.")}};
@@ -54,21 +60,37 @@ QString why(const KeyServed& k)
                              : BlankPage::tr("too wide for its length: the upper register comes hard");
 }
 
+/// A bore, or two diameters of one that is not round: what counts is the area, so the mean is the geometric one.
+Result<Metres> boreFrom(const QString& typed, text::LengthUnit unit)
+{
+    static const QRegularExpression between(QStringLiteral("\\s*[x×]\\s*"));
+    const QStringList parts = typed.split(between);
+    if (parts.size() != 2)
+        return text::parseLength(typed, unit);
+    const auto a = text::parseLength(parts[0], unit);
+    const auto b = text::parseLength(parts[1], unit);
+    if (!a || !b)
+        return a ? b : a;
+    return Metres::fromMetres(std::sqrt(a->metres() * b->metres()));
+}
+
 } // namespace
 
 BlankPage::BlankPage(Plan& plan, QWidget* parent)
     : QWidget(parent),
       m_plan(&plan),
-      m_family(new QComboBox(this)),
-      m_stations(new QTableWidget(0, 2, this)),
+      m_family(form::box(this, "blankFamily", tr("Family"))),
+      m_sold(form::box(this, "blankSoldAs", tr("Tube sold as"))),
+      m_stations(form::table(this, "blankStations", tr("Bore, station by station"), {tr("place"), tr("bore")}, 28)),
       m_wall(new LengthField(QStringLiteral("blankWall"), tr("Wall thickness"), this)),
-      m_material(new QComboBox(this)),
-      m_materialWords(new QLabel(this)),
-      m_checks(new QLabel(this))
+      m_slide(new QCheckBox(tr("Joint or slide"), this)),
+      m_slideAt(new LengthField(QStringLiteral("blankSlideAt"), tr("Joint, from the mouth"), this)),
+      m_slideOut(new LengthField(QStringLiteral("blankSlideOut"), tr("Joint, pulled out by"), this)),
+      m_material(form::box(this, "blankMaterial", tr("Material"))),
+      m_materialWords(form::words(this, "blankMaterialWords", true)),
+      m_checks(form::words(this, "blankChecks"))
 {
     setObjectName(QStringLiteral("blankPage"));
-    m_family->setObjectName(QStringLiteral("blankFamily"));
-    m_family->setAccessibleName(tr("Family"));
     const std::pair<Family, QString> families[] = {{Family::Whistle, tr("End-blown duct pipe, six holes")},
                                                    {Family::Recorder, tr("Duct pipe with tapered bore and thumb hole")},
                                                    {Family::TwoChamber, tr("Two-chamber duct flute")},
@@ -80,55 +102,49 @@ BlankPage::BlankPage(Plan& plan, QWidget* parent)
                                                    {Family::Horn, tr("Horn with finger holes")}};
     for (const auto& [family, name] : families)
         m_family->addItem(name, static_cast<int>(family));
-    m_stations->setObjectName(QStringLiteral("blankStations"));
-    m_stations->setAccessibleName(tr("Bore, station by station"));
-    m_stations->setHorizontalHeaderLabels({tr("place"), tr("bore")});
-    m_stations->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
-    m_stations->setShowGrid(false);
-    m_stations->verticalHeader()->hide();
-    m_stations->verticalHeader()->setDefaultSectionSize(28);
+    m_stations->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed |
+                                QAbstractItemView::AnyKeyPressed);
+    m_stations->setSelectionMode(QAbstractItemView::SingleSelection);
     for (const Material& m : materials)
-        m_material->addItem(tr(m.name));
-    m_material->setObjectName(QStringLiteral("blankMaterial"));
-    m_material->setAccessibleName(tr("Material"));
-    for (QComboBox* box : {m_family, m_material}) {
-        box->view()->setObjectName(box->objectName() + QStringLiteral("List"));
-        box->view()->setAccessibleName(box->accessibleName());
-    }
-    m_checks->setObjectName(QStringLiteral("blankChecks"));
-    for (QLabel* l : {m_materialWords, m_checks}) {
-        l->setWordWrap(true);
-        l->setTextFormat(Qt::PlainText);
-    }
-    m_materialWords->setProperty("quiet", true);
+        m_material->addItem(tr(m.name), QLatin1String(m.key));
+    m_sold->addItem(tr("measured, no nominal size"));
+    for (const PipeSize& p : pipeSizes())
+        m_sold->addItem((p.copper ? tr("%1 in. copper tube, type M") : tr("%1 in. pipe, schedule 40"))
+                            .arg(QString::fromStdString(p.nominal)));
+    m_slide->setObjectName(QStringLiteral("blankSlide"));
+    m_slide->setAccessibleName(m_slide->text());
     const char* names[] = {"blankMouth0", "blankMouth1", "blankMouth2", "blankMouth3"};
     for (int i = 0; i < 4; ++i) {
         m_mouth[i] = new LengthField(QLatin1String(names[i]), tr("Mouth"), this);
         m_mouthWords[i] = new QLabel(this);
     }
-    auto* more = new QPushButton(tr("Add a &station"), this);
-    more->setObjectName(QStringLiteral("blankAddStation"));
-    more->setAccessibleName(tr("Add a station"));
+    auto* more = form::button(this, "blankAddStation", tr("Add a &station"));
     connect(more, &QPushButton::clicked, this, &BlankPage::addStation);
 
     auto* form = new QFormLayout;
     form->setHorizontalSpacing(2 * Style::grid);
     form->setVerticalSpacing(Style::grid);
     form->addRow(tr("Family"), m_family);
+    form->addRow(tr("Sold as"), m_sold);
     form->addRow(tr("Wall"), m_wall);
     for (int i = 0; i < 4; ++i)
         form->addRow(m_mouthWords[i], m_mouth[i]);
+    auto* joint = new QHBoxLayout;
+    joint->addWidget(new QLabel(tr("at"), this));
+    joint->addWidget(m_slideAt);
+    joint->addWidget(new QLabel(tr("out"), this));
+    joint->addWidget(m_slideOut);
+    form->addRow(m_slide, joint);
     form->addRow(tr("Material"), m_material);
     form->addRow(m_materialWords);
     auto* left = new QVBoxLayout;
     left->addLayout(form);
     left->addStretch(1);
     auto* middle = new QVBoxLayout;
-    auto* boreWords = new QLabel(
+    auto* boreWords = form::words(this, "blankBoreWords");
+    boreWords->setText(
         tr("The bore as it is, from the mouth to the foot: by calipers, plug gauge, or a bent wire where no rule goes. Leave the "
-           "foot long."),
-        this);
-    boreWords->setWordWrap(true);
+           "foot long. Out of round: type both diameters, 12.9 x 13.1."));
     middle->addWidget(boreWords);
     middle->addWidget(m_stations);
     middle->addWidget(more, 0, Qt::AlignLeft);
@@ -148,9 +164,12 @@ BlankPage::BlankPage(Plan& plan, QWidget* parent)
 
     connect(m_family, &QComboBox::activated, this,
             [this] { m_plan->begin(static_cast<Family>(m_family->currentData().toInt())); });
-    connect(m_material, &QComboBox::currentIndexChanged, this,
-            [this](int i) { m_materialWords->setText(tr(materials[static_cast<std::size_t>(std::max(0, i))].words)); });
-    m_materialWords->setText(tr(materials[0].words));
+    connect(m_material, &QComboBox::activated, this,
+            [this] { m_plan->setMaterial(m_material->currentData().toString().toStdString()); });
+    connect(m_sold, &QComboBox::activated, this, &BlankPage::takePipe);
+    connect(m_slide, &QCheckBox::clicked, this, &BlankPage::takeSlide);
+    connect(m_slideAt, &LengthField::lengthChanged, this, &BlankPage::takeSlide);
+    connect(m_slideOut, &LengthField::lengthChanged, this, &BlankPage::takeSlide);
     connect(m_wall, &LengthField::lengthChanged, this, [this](Metres wall) {
         Blank b = m_plan->blank();
         b.spec.wall = wall;
@@ -169,7 +188,7 @@ BlankPage::BlankPage(Plan& plan, QWidget* parent)
                                                  b.spec.bore.front().diameter.metres());
             m_plan->setBlank(std::move(b));
         });
-    for (LengthField* f : {m_wall, m_mouth[0], m_mouth[1], m_mouth[2], m_mouth[3]})
+    for (LengthField* f : {m_wall, m_mouth[0], m_mouth[1], m_mouth[2], m_mouth[3], m_slideAt, m_slideOut})
         connect(f, &LengthField::refused, this, &BlankPage::failed);
     connect(m_stations, &QTableWidget::cellChanged, this, &BlankPage::takeStations);
     connect(m_plan, &Plan::changed, this, &BlankPage::refresh);
@@ -179,7 +198,7 @@ BlankPage::BlankPage(Plan& plan, QWidget* parent)
 void BlankPage::setUnit(text::LengthUnit unit)
 {
     m_unit = unit;
-    for (LengthField* f : {m_wall, m_mouth[0], m_mouth[1], m_mouth[2], m_mouth[3]})
+    for (LengthField* f : {m_wall, m_mouth[0], m_mouth[1], m_mouth[2], m_mouth[3], m_slideAt, m_slideOut})
         f->setUnit(unit);
     refresh();
 }
@@ -220,6 +239,15 @@ void BlankPage::refresh()
     m_family->setCurrentIndex(std::max(0, m_family->findData(static_cast<int>(spec.family))));
     m_wall->setLength(spec.wall);
     addMouthFields();
+    const int material = std::max(0, m_material->findData(QString::fromStdString(m_plan->material())));
+    m_material->setCurrentIndex(material);
+    m_materialWords->setText(tr(materials[static_cast<std::size_t>(material)].words));
+    const bool jointed = !spec.slides.empty();
+    m_slide->setChecked(jointed);
+    m_slideAt->setEnabled(jointed);
+    m_slideOut->setEnabled(jointed);
+    m_slideAt->setLength(jointed ? spec.slides.front().at : spec.bore.back().at * 0.2);
+    m_slideOut->setLength(jointed ? spec.slides.front().out : Metres{});
     m_stations->setRowCount(static_cast<int>(spec.bore.size()));
     for (int row = 0; row < m_stations->rowCount(); ++row) {
         const Station& s = spec.bore[static_cast<std::size_t>(row)];
@@ -247,6 +275,9 @@ void BlankPage::refresh()
             well << tr("%1 (tube about %2)")
                         .arg(text::noteName(k.lowest),
                              text::length(Metres::fromMillimetres(std::round(k.length.millimetres())), m_unit));
+    if (m_sold->currentIndex() > 0)
+        lines << tr("The bore stands as the size tables have it. What is sold differs: measure it and type it before a hole is "
+                    "laid out.");
     lines << (well.isEmpty() ? tr("No lowest note suits this bore and length well.")
                              : tr("Well: %1.").arg(well.join(QStringLiteral(", "))));
     for (const Serves grade : {Serves::Poorly, Serves::Not}) {
@@ -273,7 +304,8 @@ void BlankPage::takeStations(int row, int column)
 {
     if (m_filling)
         return;
-    const auto parsed = text::parseLength(m_stations->item(row, column)->text(), m_unit);
+    const auto parsed = column == 0 ? text::parseLength(m_stations->item(row, column)->text(), m_unit)
+                                    : boreFrom(m_stations->item(row, column)->text(), m_unit);
     Blank b = m_plan->blank();
     if (!parsed) {
         Q_EMIT failed(text::sentence(parsed.error()));
@@ -289,6 +321,44 @@ void BlankPage::takeStations(int row, int column)
             return m_plan->setBlank(std::move(b));
     }
     refresh();
+}
+
+void BlankPage::takePipe(int index)
+{
+    if (index <= 0)
+        return refresh();
+    const PipeSize& p = pipeSizes()[static_cast<std::size_t>(index - 1)];
+    Blank b = m_plan->blank();
+    const Metres length = b.spec.bore.back().at;
+    b.spec.bore = {{Metres{}, p.bore()}, {length, p.bore()}};
+    b.spec.wall = p.wall;
+    if (auto* d = std::get_if<Duct>(&b.spec.excitation)) {
+        d->chimney = p.wall;
+        d->windowWidth = std::min(d->windowWidth, p.bore() * 0.7);
+    } else if (auto* t = std::get_if<Transverse>(&b.spec.excitation)) {
+        t->chimney = p.wall;
+        t->holeLength = std::min(t->holeLength, p.bore() * 0.7);
+        t->holeWidth = std::min(t->holeWidth, p.bore() * 0.7);
+    }
+    m_plan->setBlank(std::move(b));
+}
+
+void BlankPage::takeSlide()
+{
+    Blank b = m_plan->blank();
+    b.spec.slides.clear();
+    if (m_slide->isChecked()) {
+        const Metres at = m_slideAt->length();
+        b.spec.slides.push_back({at, m_slideOut->length(), boreDiameterAt(b.spec.bore, at) + b.spec.wall});
+    }
+    InstrumentSpec bare = b.spec;
+    bare.holes.clear();
+    bare.fingerings.clear();
+    if (const auto possible = Instrument::make(std::move(bare)); !possible) {
+        Q_EMIT failed(text::sentence(possible.error()));
+        return refresh();
+    }
+    m_plan->setBlank(std::move(b));
 }
 
 void BlankPage::addStation()

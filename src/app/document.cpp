@@ -131,6 +131,25 @@ void Document::recordCut(const Cut& cut)
     append(std::move(*entry), [this] { Q_EMIT cutKept(); });
 }
 
+void Document::note(const QString& words)
+{
+    // What was advised stands: a note says nothing about a size or a pitch.
+    const auto store = m_store;
+    m_jobs.run(
+        [store, body = NoteEntry{words.toStdString()}](const Cancel&) -> Result<Snapshot> {
+            const auto id = store->append(body);
+            if (!id)
+                return id.error();
+            return std::make_shared<const Workbook>(store->book());
+        },
+        [this](Result<Snapshot> book) {
+            if (!book)
+                return fail(book.error());
+            m_book = *book;
+            Q_EMIT changed();
+        });
+}
+
 void Document::think()
 {
     const auto store = m_store;

@@ -51,6 +51,7 @@ public:
     void takeBack(const FingeringId& fingering);
     void setAside(EntryId entry, const QString& why);
     void recordCut(const Cut& cut);
+    void note(const QString& words);
     /// Works out what to do next and keeps it in the record.
     void think();
     void cancel() { m_jobs.cancelAll(); }

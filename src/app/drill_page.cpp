@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/form.h"
 #include "app/plan_pages.h"
 #include "app/questions.h"
 #include "app/style.h"
@@ -26,54 +27,28 @@ DrillPage::DrillPage(Plan& plan, Questions& questions, QWidget* parent)
       m_plan(&plan),
       m_questions(&questions),
       m_steps(new QListWidget(this)),
-      m_inches(new QTableWidget(0, 4, this)),
-      m_trim(new QTableWidget(0, 3, this)),
-      m_parts(new QComboBox(this)),
-      m_make(new QPushButton(tr("It is drilled: make the &workbook"), this)),
-      m_words(new QLabel(this))
+      m_inches(form::table(this, "drillInches", tr("Places in parts of an inch"),
+                           {tr("hole"), tr("from the foot"), tr("in inches"), tr("off by")})),
+      m_trim(form::table(this, "drillTrim", tr("The lowest note while the foot is cut"),
+                         {tr("tube"), tr("no holes yet"), tr("holes drilled")})),
+      m_parts(form::box(this, "drillParts", tr("Parts of an inch"))),
+      m_make(form::button(this, "drillMake", tr("It is drilled: make the &workbook"), true)),
+      m_words(form::words(this, "drillWords"))
 {
     setObjectName(QStringLiteral("drillPage"));
     m_steps->setObjectName(QStringLiteral("drillSteps"));
     m_steps->setAccessibleName(tr("Order of work"));
     m_steps->setWordWrap(true);
     m_steps->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    m_inches->setObjectName(QStringLiteral("drillInches"));
-    m_inches->setAccessibleName(tr("Places in parts of an inch"));
-    m_inches->setHorizontalHeaderLabels({tr("hole"), tr("from the foot"), tr("in inches"), tr("off by")});
-    m_inches->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
-    m_inches->setShowGrid(false);
-    m_inches->verticalHeader()->hide();
-    m_inches->verticalHeader()->setDefaultSectionSize(25);
-    m_inches->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    m_inches->setSelectionMode(QAbstractItemView::NoSelection);
-    m_trim->setObjectName(QStringLiteral("drillTrim"));
-    m_trim->setAccessibleName(tr("The lowest note while the foot is cut"));
-    m_trim->setHorizontalHeaderLabels({tr("tube"), tr("no holes yet"), tr("holes drilled")});
-    m_trim->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
-    m_trim->setShowGrid(false);
-    m_trim->verticalHeader()->hide();
-    m_trim->verticalHeader()->setDefaultSectionSize(25);
-    m_trim->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    m_trim->setSelectionMode(QAbstractItemView::NoSelection);
-    m_parts->setObjectName(QStringLiteral("drillParts"));
-    m_parts->setAccessibleName(tr("Parts of an inch"));
-    m_parts->view()->setObjectName(QStringLiteral("drillPartsList"));
-    m_parts->view()->setAccessibleName(tr("Parts of an inch"));
     m_parts->addItem(tr("sixteenths"), 16);
     m_parts->addItem(tr("thirty-seconds"), 32);
     m_parts->addItem(tr("sixty-fourths"), 64);
     m_parts->setCurrentIndex(1);
-    m_make->setObjectName(QStringLiteral("drillMake"));
-    m_make->setAccessibleName(tr("Make the workbook"));
-    m_make->setProperty("main", true);
-    m_words->setWordWrap(true);
-
     auto* files = new QHBoxLayout;
     files->addWidget(new QLabel(tr("Full-size template:"), this));
     const std::pair<const char*, QString> formats[] = {{"pdf", tr("&PDF…")}, {"svg", tr("S&VG…")}, {"dxf", tr("D&XF…")}};
     for (const auto& [format, words] : formats) {
-        auto* b = new QPushButton(words, this);
-        b->setObjectName(QLatin1String("drillTemplate_") + QLatin1String(format));
+        auto* b = form::button(this, (std::string("drillTemplate_") + format).c_str(), words);
         b->setAccessibleName(tr("Template as %1").arg(QString::fromLatin1(format).toUpper()));
         connect(b, &QPushButton::clicked, this, [this, f = QString::fromLatin1(format)] { writeTemplate(f); });
         files->addWidget(b);
@@ -102,6 +77,10 @@ DrillPage::DrillPage(Plan& plan, Questions& questions, QWidget* parent)
     columns->addLayout(right, 1);
     connect(m_parts, &QComboBox::currentIndexChanged, this, &DrillPage::refresh);
     connect(m_make, &QPushButton::clicked, this, &DrillPage::workbookAsked);
+    connect(m_steps, &QListWidget::itemChanged, this, [this](QListWidgetItem* item) {
+        if (!m_filling)
+            m_plan->tick(item->data(Qt::UserRole).toString().toStdString(), item->checkState() == Qt::Checked);
+    });
     connect(m_plan, &Plan::changed, this, &DrillPage::refresh);
     refresh();
 }
@@ -134,21 +113,18 @@ void DrillPage::refresh()
                            : tr("There is nothing to drill yet: lay the holes out first."));
     if (!ready)
         return;
-    std::vector<Qt::CheckState> ticked;
-    for (int i = 0; i < m_steps->count(); ++i)
-        ticked.push_back(m_steps->item(i)->checkState());
+    m_filling = true;
     m_steps->clear();
     const auto& start = layout->start;
     const auto& holes = start.spec().holes;
-    QStringList steps;
-    steps << tr("Saw the tube to %1 and square the foot. Clamp the work; eye protection.")
-                 .arg(text::length(start.length(), m_unit));
-    steps << tr("Print the template without scaling, hold a rule against its ruler, wrap it with its edge on the foot; or draw "
+    addStep("saw", tr("Saw the tube to %1 and square the foot. Clamp the work; eye protection.")
+                 .arg(text::length(start.length(), m_unit)));
+    addStep("template", tr("Print the template without scaling, hold a rule against its ruler, wrap it with its edge on the foot; or draw "
                 "one centre line and mark "
-                "the places from the foot.");
+                "the places from the foot."));
     if (!holes.empty())
-        steps << tr("Prick the centres and drill pilots of 2 mm, pointed at the middle of the bore. No gloves or loose sleeves "
-                    "near the drill.");
+        addStep("pilot", tr("Prick the centres and drill pilots of 2 mm, pointed at the middle of the bore. No gloves or loose sleeves "
+                    "near the drill."));
     for (const Hole& h : holes) {
         QStringList bits;
         const bool inches = m_unit == text::LengthUnit::Inches;
@@ -158,34 +134,25 @@ void DrillPage::refresh()
                 bits << text::length(Metres::fromMillimetres(size), m_unit);
             bits << (inches ? QString::fromStdString(last->name) : text::length(last->diameter, m_unit));
         }
-        steps << tr("%1: bits %2. No further: the rest is for tuning.")
-                     .arg(QString::fromStdString(h.id.text), bits.join(tr(", then ")));
+        addStep(h.id.text, tr("%1: bits %2. No further: the rest is for tuning.")
+                     .arg(QString::fromStdString(h.id.text), bits.join(tr(", then "))));
     }
     if (!holes.empty())
-        steps << tr(
-            "Take the burrs off inside and out, cutting away from yourself, and blow the bore clean: mask and extraction.");
+        addStep("burrs", tr(
+            "Take the burrs off inside and out, cutting away from yourself, and blow the bore clean: mask and extraction."));
     const double left_mm = (start.length() - layout->goal.length()).millimetres();
     if (left_mm > 0.05)
-        steps << tr("Leave the foot: %1 are kept for when the holes are heard. The lowest note at each length stands beside.")
-                     .arg(text::length(Metres::fromMillimetres(left_mm), m_unit));
-    for (int i = 0; i < steps.size(); ++i) {
-        auto* item = new QListWidgetItem(tr("%1.  %2").arg(i + 1).arg(steps[i]), m_steps);
-        item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsUserCheckable | Qt::ItemIsSelectable);
-        item->setCheckState(static_cast<std::size_t>(i) < ticked.size() ? ticked[static_cast<std::size_t>(i)] : Qt::Unchecked);
-    }
+        addStep("foot", tr("Leave the foot: %1 are kept for when the holes are heard. The lowest note at each length stands beside.")
+                     .arg(text::length(Metres::fromMillimetres(left_mm), m_unit)));
+    m_filling = false;
     m_trim->setRowCount(0);
     if (const auto plan = trimPlan(*layout, m_plan->blank().spec.bore.back().at)) {
         m_trim->setRowCount(static_cast<int>(plan->size()));
         for (int row = 0; row < m_trim->rowCount(); ++row) {
             const TrimStep& s = (*plan)[static_cast<std::size_t>(row)];
-            const QString cells[] = {
-                text::length(Metres::fromMillimetres(std::round(s.length.millimetres() * 10.0) / 10.0), m_unit),
-                text::wholeCents(s.undrilled_cents), text::wholeCents(s.drilled_cents)};
-            for (int column = 0; column < 3; ++column) {
-                auto* item = new QTableWidgetItem(cells[column]);
-                item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
-                m_trim->setItem(row, column, item);
-            }
+            form::row(m_trim, row,
+                      {text::length(Metres::fromMillimetres(std::round(s.length.millimetres() * 10.0) / 10.0), m_unit),
+                       text::wholeCents(s.undrilled_cents), text::wholeCents(s.drilled_cents)});
         }
         m_trim->scrollToBottom(); // where it is nearly done
     }
@@ -202,17 +169,22 @@ void DrillPage::refresh()
                 const double cents = -s->byPlace(note, static_cast<Eigen::Index>(i)) * r.off.metres();
                 worst = std::abs(cents) > std::abs(worst) ? cents : worst;
             }
-        const QStringList cells{QString::fromStdString(holes[i].id.text),
-                                text::length(Metres::fromMillimetres(std::round(fromFoot.millimetres() * 10.0) / 10.0),
-                                             text::LengthUnit::Millimetres),
-                                QString::fromStdString(r.text),
-                                s ? tr("%1 cents").arg(text::cents(std::round(worst * 10.0) / 10.0)) : QString()};
-        for (int column = 0; column < cells.size(); ++column) {
-            auto* item = new QTableWidgetItem(cells[column]);
-            item->setTextAlignment((column == 0 ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter);
-            m_inches->setItem(static_cast<int>(i), column, item);
-        }
+        form::row(m_inches, static_cast<int>(i),
+                  {QString::fromStdString(holes[i].id.text),
+                   text::length(Metres::fromMillimetres(std::round(fromFoot.millimetres() * 10.0) / 10.0),
+                                text::LengthUnit::Millimetres),
+                   QString::fromStdString(r.text), s ? tr("%1 cents").arg(text::cents(std::round(worst * 10.0) / 10.0)) : QString()});
     }
+}
+
+void DrillPage::addStep(const std::string& step, const QString& words)
+{
+    auto* item = new QListWidgetItem(tr("%1.  %2").arg(m_steps->count() + 1).arg(words), m_steps);
+    item->setData(Qt::UserRole, QString::fromStdString(step));
+    item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsUserCheckable | Qt::ItemIsSelectable);
+    const auto& done = m_plan->done();
+    const bool ticked = std::any_of(done.begin(), done.end(), [&](const io::StepDone& d) { return d.step == step; });
+    item->setCheckState(ticked ? Qt::Checked : Qt::Unchecked);
 }
 
 void DrillPage::writeTemplate(const QString& format)
@@ -224,17 +196,21 @@ void DrillPage::writeTemplate(const QString& format)
         m_questions->fileToWrite(this, tr("Template"), QStringLiteral("template.") + format, QStringLiteral("*.") + format);
     if (path.isEmpty())
         return;
-    const TemplateSheet sheet = templateSheet(layout->start, layout->goal);
-    const std::string title = layout->goal.spec().name;
-    const Status done =
-        format == QLatin1String("pdf")
-            ? draw::writeTemplatePdf(sheet, title, draw::Paper::A4, path.toStdString())
-            : io::writeFileWhole(path.toStdString(),
-                                 format == QLatin1String("svg") ? draw::templateSvg(sheet, title) : draw::templateDxf(sheet));
-    if (!done)
-        Q_EMIT failed(text::sentence(done.error()));
-    else
-        Q_EMIT told(tr("Written to %1.").arg(path));
+    m_jobs.run(
+        [path = path.toStdString(), format, start = layout->start, goal = layout->goal](const Cancel&) -> Status {
+            const TemplateSheet sheet = templateSheet(start, goal);
+            const std::string& title = goal.spec().name;
+            if (format == QLatin1String("pdf"))
+                return draw::writeTemplatePdf(sheet, title, draw::Paper::A4, path);
+            return io::writeFileWhole(path, format == QLatin1String("svg") ? draw::templateSvg(sheet, title)
+                                                                           : draw::templateDxf(sheet));
+        },
+        [this, path](Status done) {
+            if (!done)
+                Q_EMIT failed(text::sentence(done.error()));
+            else
+                Q_EMIT told(tr("Written to %1.").arg(path));
+        });
 }
 
 } // namespace dowel::app

@@ -4,8 +4,11 @@
 #include "app/style.h"
 #include "text/units.h"
 
+#include <QKeyEvent>
+#include <QMouseEvent>
 #include <QPainter>
 #include <algorithm>
+#include <cmath>
 
 namespace dowel::app {
 
@@ -15,20 +18,82 @@ FingeringCard::FingeringCard(QWidget* parent) : QWidget(parent)
     setAccessibleName(tr("Asked fingering"));
 }
 
-void FingeringCard::show(const Instrument& instrument, const std::optional<FingeringId>& fingering)
+void FingeringCard::show(const std::vector<Hole>& holes, const Fingering* fingering)
 {
-    m_instrument = instrument;
-    m_fingering = fingering;
-    const Fingering* f = fingering ? instrument.find(*fingering) : nullptr;
+    m_holes = holes;
+    m_fingering = fingering == nullptr ? std::nullopt : std::optional(*fingering);
+    m_open = fingering == nullptr ? std::vector<double>() : openShares(holes, *fingering);
+    m_held = std::clamp(m_held, 0, std::max(0, static_cast<int>(holes.size()) - 1));
     QStringList closed;
-    if (f != nullptr)
-        for (const auto& id : f->closed)
+    QStringList half;
+    if (fingering != nullptr) {
+        for (const auto& id : fingering->closed)
             closed << QString::fromStdString(id.text);
-    setAccessibleDescription(f == nullptr ? QString()
-                                          : tr("%1, register %2, closed: %3")
-                                                .arg(text::noteName(f->id.text))
-                                                .arg(f->registerNumber)
-                                                .arg(closed.isEmpty() ? tr("none") : closed.join(QStringLiteral(", "))));
+        for (const auto& h : fingering->half)
+            half << QString::fromStdString(h.hole.text);
+    }
+    QString words;
+    if (fingering != nullptr) {
+        words = tr("%1, register %2, closed: %3")
+                    .arg(text::noteName(fingering->id.text))
+                    .arg(fingering->registerNumber)
+                    .arg(closed.isEmpty() ? tr("none") : closed.join(QStringLiteral(", ")));
+        if (!half.isEmpty())
+            words += tr("; partly: %1").arg(half.join(QStringLiteral(", ")));
+    }
+    setAccessibleDescription(words);
+    update();
+}
+
+void FingeringCard::setEditable(bool editable)
+{
+    m_editable = editable;
+    setFocusPolicy(editable ? Qt::StrongFocus : Qt::NoFocus);
+    setAccessibleName(editable ? tr("Fingering, to be changed") : tr("Asked fingering"));
+    setCursor(editable ? Qt::PointingHandCursor : Qt::ArrowCursor);
+}
+
+double FingeringCard::step() const
+{
+    return std::min(64.0, (width() - 16.0) / static_cast<double>(std::max<std::size_t>(1, m_holes.size())));
+}
+
+double FingeringCard::radius() const
+{
+    return std::min(19.0, step() * 0.36);
+}
+
+QPointF FingeringCard::signAt(std::size_t hole) const
+{
+    const std::size_t k = m_holes.size() - 1 - hole; // mouth on the left
+    return {4.0 + radius() + static_cast<double>(k) * step(), 92.0 + radius()};
+}
+
+void FingeringCard::mousePressEvent(QMouseEvent* event)
+{
+    if (!m_editable || !m_fingering)
+        return QWidget::mousePressEvent(event);
+    for (std::size_t i = 0; i < m_holes.size(); ++i) {
+        const QPointF off = event->position() - signAt(i);
+        if (std::hypot(off.x(), off.y()) <= radius() + 4.0) {
+            m_held = static_cast<int>(i);
+            Q_EMIT holeClicked(m_held);
+            return;
+        }
+    }
+}
+
+void FingeringCard::keyPressEvent(QKeyEvent* event)
+{
+    if (!m_editable || m_holes.empty())
+        return QWidget::keyPressEvent(event);
+    const int last = static_cast<int>(m_holes.size()) - 1;
+    switch (event->key()) {
+    case Qt::Key_Left: m_held = std::min(last, m_held + 1); break; // towards the mouth
+    case Qt::Key_Right: m_held = std::max(0, m_held - 1); break;
+    case Qt::Key_Space: Q_EMIT holeClicked(m_held); break;
+    default: return QWidget::keyPressEvent(event);
+    }
     update();
 }
 
@@ -38,41 +103,48 @@ void FingeringCard::paintEvent(QPaintEvent* /*event*/)
     painter.setRenderHint(QPainter::Antialiasing);
     const Colours& c = Style::current().colours();
     painter.fillRect(rect(), c.paper);
-    const Fingering* f = m_instrument && m_fingering ? m_instrument->find(*m_fingering) : nullptr;
-    if (f == nullptr)
+    if (!m_fingering)
         return;
+    const Fingering& f = *m_fingering;
     painter.setFont(Style::display());
     painter.setPen(c.ink);
-    const QString name = text::noteName(f->id.text);
+    const QString name = text::noteName(f.id.text);
     painter.drawText(QRectF(0.0, 0.0, 200.0, 84.0), Qt::AlignLeft | Qt::AlignVCenter, name);
     painter.setFont(Style::body());
     painter.setPen(c.pencil);
     const double after = painter.fontMetrics().height() + 2.0;
-    const QString which = f->registerNumber == 1   ? tr("low register")
-                          : f->registerNumber == 2 ? tr("high register: blow harder")
-                                                   : tr("third register");
+    const QString which = f.registerNumber == 1   ? tr("low register")
+                          : f.registerNumber == 2 ? tr("high register: blow harder")
+                                                  : tr("third register");
     painter.drawText(QRectF(212.0, 16.0, width() - 212.0, after), Qt::AlignLeft | Qt::AlignVCenter, which);
     painter.drawText(QRectF(212.0, 16.0 + after, width() - 212.0, after), Qt::AlignLeft | Qt::AlignVCenter,
-                     tr("target %1 Hz, ±%2 cents").arg(f->target.hertz(), 0, 'f', 1).arg(f->tolerance.cents(), 0, 'f', 0));
-
-    const auto closed = m_instrument->closedHoles(*f);
-    const auto& holes = m_instrument->spec().holes;
-    if (holes.empty())
+                     tr("target %1 Hz, ±%2 cents").arg(f.target.hertz(), 0, 'f', 1).arg(f.tolerance.cents(), 0, 'f', 0));
+    if (m_holes.empty())
         return;
-    const double step = std::min(64.0, (width() - 16.0) / static_cast<double>(holes.size()));
-    const double r = std::min(19.0, step * 0.36);
-    const double y = 92.0 + r;
+    const double r = radius();
     painter.setFont(Style::small());
-    for (std::size_t k = 0; k < holes.size(); ++k) {
-        const std::size_t i = holes.size() - 1 - k; // mouth on the left
-        const double x = 4.0 + r + static_cast<double>(k) * step;
+    for (std::size_t i = 0; i < m_holes.size(); ++i) {
+        const QPointF at = signAt(i);
         painter.setPen(QPen(c.ink, 2.5));
-        painter.setBrush(closed[i] ? c.ink : c.paper);
-        painter.drawEllipse(QPointF(x, y), r, r);
+        painter.setBrush(m_open[i] <= 0.0 ? c.ink : c.paper);
+        painter.drawEllipse(at, r, r);
+        if (m_open[i] > 0.0 && m_open[i] < 1.0) { // what the finger leaves free lies footwards
+            painter.setBrush(c.ink);
+            const double covered = 1.0 - m_open[i];
+            const double angle = 180.0 * covered;
+            painter.drawChord(QRectF(at.x() - r, at.y() - r, 2.0 * r, 2.0 * r), static_cast<int>((180.0 - angle) * 16.0),
+                              static_cast<int>(2.0 * angle * 16.0));
+        }
         painter.setPen(c.pencil);
-        const QString digit = QString::fromStdString(holes[i].digit);
-        painter.drawText(QRectF(x - step / 2.0, y + r + 4.0, step, 18.0), Qt::AlignCenter,
-                         QString::fromStdString(holes[i].id.text) + (digit.isEmpty() ? QString() : QStringLiteral(" ") + digit));
+        const QString digit = QString::fromStdString(m_holes[i].digit);
+        painter.drawText(QRectF(at.x() - step() / 2.0, at.y() + r + 4.0, step(), 18.0), Qt::AlignCenter,
+                         QString::fromStdString(m_holes[i].id.text) +
+                             (digit.isEmpty() ? QString() : QStringLiteral(" ") + digit));
+        if (m_editable && hasFocus() && m_held == static_cast<int>(i)) {
+            painter.setPen(QPen(c.cool, 2.0));
+            painter.setBrush(Qt::NoBrush);
+            painter.drawEllipse(at, r + 4.0, r + 4.0);
+        }
     }
 }
 

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The asked fingering, large enough to read from across the bench: note name and holes, mouth on the left.
+// A fingering, large enough to read from across the bench: note name and holes, mouth on the left. Where it may be
+// edited, a click or the space bar takes a hole from closed to half to open.
 #pragma once
 
 #include "core/instrument/instrument.h"
@@ -15,16 +16,30 @@ class FingeringCard : public QWidget
 
 public:
     explicit FingeringCard(QWidget* parent = nullptr);
-    void show(const Instrument& instrument, const std::optional<FingeringId>& fingering);
+    /// holes from the foot upwards; nothing is drawn without a fingering.
+    void show(const std::vector<Hole>& holes, const Fingering* fingering);
+    void setEditable(bool editable);
+    /// Middle of a hole's sign.
+    [[nodiscard]] QPointF signAt(std::size_t hole) const;
     [[nodiscard]] QSize sizeHint() const override { return {480, 170}; }
     [[nodiscard]] QSize minimumSizeHint() const override { return {360, 160}; }
 
+Q_SIGNALS:
+    void holeClicked(int hole);
+
 protected:
     void paintEvent(QPaintEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
 
 private:
-    std::optional<Instrument> m_instrument;
-    std::optional<FingeringId> m_fingering;
+    [[nodiscard]] double step() const;
+    [[nodiscard]] double radius() const;
+    std::vector<Hole> m_holes;
+    std::optional<Fingering> m_fingering;
+    std::vector<double> m_open; ///< share per hole
+    bool m_editable = false;
+    int m_held = 0; ///< hole that the keys act on
 };
 
 } // namespace dowel::app

@@ -1,7 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/copy_dialog.h"
+#include "app/form.h"
 #include "app/plan_pages.h"
 #include "app/style.h"
 #include "app/tuning_picture.h"
+#include "text/errors.h"
 
 #include <QAbstractItemView>
 #include <QCheckBox>
@@ -10,6 +13,7 @@
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QLabel>
+#include <QMessageBox>
 #include <QPushButton>
 #include <QTableWidget>
 #include <cmath>
@@ -17,6 +21,9 @@
 namespace dowel::app {
 
 namespace {
+
+constexpr int AsideColumn = 5;
+constexpr int ModelColumn = 6;
 
 QString wishWords(Wish w)
 {
@@ -27,6 +34,7 @@ QString wishWords(Wish w)
     case Wish::OneBit: return LayoutPage::tr("one size for all");
     case Wish::Bits: return LayoutPage::tr("the bits in the drawer");
     case Wish::EqualSpacing: return LayoutPage::tr("even spacing");
+    case Wish::EvenTimbre: return LayoutPage::tr("even timbre");
     case Wish::FixedLength: return LayoutPage::tr("the tube's length");
     }
     return {};
@@ -34,10 +42,11 @@ QString wishWords(Wish w)
 
 } // namespace
 
-LayoutPage::LayoutPage(Plan& plan, QWidget* parent)
+LayoutPage::LayoutPage(Plan& plan, Questions& questions, QWidget* parent)
     : QWidget(parent),
       m_plan(&plan),
-      m_hand(new QComboBox(this)),
+      m_questions(&questions),
+      m_hand(form::box(this, "layoutHand", tr("Hands"))),
       m_smallest(new LengthField(QStringLiteral("layoutSmallest"), tr("Smallest hole"), this)),
       m_largest(new LengthField(QStringLiteral("layoutLargest"), tr("Largest hole"), this)),
       m_allowance(new LengthField(QStringLiteral("layoutAllowance"), tr("Holes start smaller by"), this)),
@@ -45,39 +54,28 @@ LayoutPage::LayoutPage(Plan& plan, QWidget* parent)
       m_oneBit(new QCheckBox(tr("One size for all holes"), this)),
       m_bits(new QCheckBox(tr("Only bits from the drawer"), this)),
       m_even(new QCheckBox(tr("Even spacing"), this)),
+      m_timbre(new QCheckBox(tr("Even timbre"), this)),
       m_fixed(new QCheckBox(tr("Do not cut the tube"), this)),
-      m_go(new QPushButton(tr("&Lay out the holes"), this)),
-      m_words(new QLabel(this)),
-      m_holes(new QTableWidget(0, 5, this)),
+      m_go(form::button(this, "layoutGo", tr("&Lay out the holes"), true)),
+      m_copy(form::button(this, "layoutCopy", tr("Cop&y an instrument…"))),
+      m_words(form::words(this, "layoutWords")),
+      m_holes(form::table(
+          this, "layoutHoles", tr("Holes"),
+          {tr("hole"), tr("from the foot"), tr("first"), tr("at last"), tr("to the next"), tr("off the line"), tr("model")})),
       m_picture(new TuningPicture(this))
 {
     setObjectName(QStringLiteral("layoutPage"));
-    m_hand->setObjectName(QStringLiteral("layoutHand"));
-    m_hand->setAccessibleName(tr("Hands"));
-    m_hand->view()->setObjectName(QStringLiteral("layoutHandList"));
-    m_hand->view()->setAccessibleName(tr("Hands"));
     m_hand->addItems({tr("any hand"), tr("small hands"), tr("medium hands"), tr("large hands")});
     const std::pair<QCheckBox*, const char*> checks[] = {
-        {m_oneBit, "layoutOneBit"}, {m_bits, "layoutBits"}, {m_even, "layoutEven"}, {m_fixed, "layoutFixed"}};
+        {m_oneBit, "layoutOneBit"}, {m_bits, "layoutBits"}, {m_even, "layoutEven"}, {m_timbre, "layoutTimbre"}, {m_fixed, "layoutFixed"}};
     for (const auto& [check, name] : checks) {
         check->setObjectName(QLatin1String(name));
         check->setAccessibleName(check->text());
         connect(check, &QCheckBox::clicked, this, &LayoutPage::take);
     }
-    m_go->setObjectName(QStringLiteral("layoutGo"));
-    m_go->setAccessibleName(tr("Lay out the holes"));
-    m_go->setProperty("main", true);
-    m_words->setObjectName(QStringLiteral("layoutWords"));
-    m_words->setWordWrap(true);
-    m_holes->setObjectName(QStringLiteral("layoutHoles"));
-    m_holes->setAccessibleName(tr("Holes"));
-    m_holes->setHorizontalHeaderLabels({tr("hole"), tr("from the foot"), tr("first"), tr("at last"), tr("to the next")});
-    m_holes->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
-    m_holes->setShowGrid(false);
-    m_holes->verticalHeader()->hide();
-    m_holes->verticalHeader()->setDefaultSectionSize(25);
-    m_holes->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    m_holes->setSelectionMode(QAbstractItemView::NoSelection);
+    m_holes->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed);
+    m_holes->setSelectionMode(QAbstractItemView::SingleSelection);
+    m_holes->setToolTip(tr("Off the line: round the tube, to the player's right where positive. Double-click to change it."));
     m_picture->setObjectName(QStringLiteral("layoutPicture"));
     m_picture->setAfterWords(QString(), QString());
 
@@ -94,7 +92,10 @@ LayoutPage::LayoutPage(Plan& plan, QWidget* parent)
     left->addLayout(form);
     for (const auto& [check, name] : checks)
         left->addWidget(check);
-    left->addWidget(m_go);
+    auto* buttons = new QHBoxLayout;
+    buttons->addWidget(m_go, 1);
+    buttons->addWidget(m_copy);
+    left->addLayout(buttons);
     left->addWidget(m_words, 1, Qt::AlignTop);
     auto* right = new QVBoxLayout;
     right->addWidget(m_picture, 3);
@@ -109,6 +110,8 @@ LayoutPage::LayoutPage(Plan& plan, QWidget* parent)
     for (LengthField* f : {m_smallest, m_largest, m_allowance, m_foot})
         connect(f, &LengthField::lengthChanged, this, &LayoutPage::take);
     connect(m_go, &QPushButton::clicked, this, [this] { m_plan->busy() ? m_plan->cancel() : m_plan->layOut(); });
+    connect(m_copy, &QPushButton::clicked, this, &LayoutPage::copyModel);
+    connect(m_holes, &QTableWidget::cellChanged, this, &LayoutPage::takeCell);
     connect(m_plan, &Plan::changed, this, &LayoutPage::refresh);
     connect(m_plan, &Plan::busyChanged, this, &LayoutPage::refresh);
     refresh();
@@ -140,6 +143,7 @@ void LayoutPage::take()
     w.oneBit = m_oneBit->isChecked();
     w.bits = m_bits->isChecked() ? m_plan->blank().spec.tools.bits : std::vector<Metres>();
     w.equalSpacing = m_even->isChecked();
+    w.evenTimbre = m_timbre->isChecked();
     w.fixedLength = m_fixed->isChecked();
     m_plan->setWishes(w);
 }
@@ -162,7 +166,9 @@ void LayoutPage::refresh()
     m_oneBit->setChecked(w.oneBit);
     m_bits->setChecked(!w.bits.empty());
     m_even->setChecked(w.equalSpacing);
+    m_timbre->setChecked(w.evenTimbre);
     m_fixed->setChecked(w.fixedLength);
+    m_copy->setText(m_plan->model() ? tr("The model…") : tr("Cop&y an instrument…"));
     m_go->setText(m_plan->busy() ? tr("Stop") : tr("&Lay out the holes"));
     m_filling = false;
 
@@ -200,33 +206,81 @@ void LayoutPage::refresh()
                  .arg(fingerings.size())
                  .arg(text::cents(std::round(layout->worst_cents * 10.0) / 10.0));
     for (const WishCost& c : layout->costs)
-        lines << (c.mends ? tr("Without %1 every note would be within tolerance.")
-                          : tr("Without %1 the furthest would be %2 cents off."))
-                     .arg(wishWords(c.wish))
-                     .arg(c.mends ? QString() : text::cents(std::round(c.worst_cents)));
+        lines << (c.mends ? tr("Without %1 every note would be within tolerance.").arg(wishWords(c.wish))
+                          : tr("Without %1 the furthest would be %2 cents off.")
+                                .arg(wishWords(c.wish), text::cents(std::round(c.worst_cents))));
     lines << tr("Drag a hole or the foot on the workpiece: the notes follow.");
     m_words->setText(lines.join(QStringLiteral("\n\n")));
     const auto& holes = layout->goal.spec().holes;
     m_holes->setRowCount(static_cast<int>(holes.size()) + 1);
-    const auto put = [this](int row, const QStringList& cells) {
-        for (int column = 0; column < cells.size(); ++column) {
-            auto* item = new QTableWidgetItem(cells[column]);
-            item->setTextAlignment((column == 0 ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter);
-            m_holes->setItem(row, column, item);
-        }
-    };
     const auto tenth = [this](Metres v) {
         return text::length(Metres::fromMillimetres(std::round(v.millimetres() * 10.0) / 10.0), m_unit);
     };
+    // A model's row as it would stand at the plan's pitch, to be compared with what became of it.
+    const auto& model = m_plan->model();
+    const bool compared = model && model->spec().holes.size() == holes.size();
+    m_holes->setColumnHidden(ModelColumn, !compared);
+    m_filling = true;
     for (std::size_t i = 0; i < holes.size(); ++i) {
         const Hole& h = holes[i];
         const QString next = i + 1 < holes.size() ? tenth(h.at - holes[i + 1].at) : QString();
-        put(static_cast<int>(i),
-            {QString::fromStdString(h.id.text + (h.digit.empty() ? "" : "  " + h.digit) + (h.side == Side::Back ? "  back" : "")),
-             tenth(layout->start.length() - h.at), tenth(layout->start.spec().holes[i].diameter), tenth(h.diameter), next});
+        QString carried;
+        if (compared) {
+            const Hole& m = model->spec().holes[i];
+            carried = tr("%1, %2", "a place and a size").arg(tenth(model->length() - m.at), tenth(m.diameter));
+        }
+        const int row = static_cast<int>(i);
+        form::row(m_holes, row,
+                  {QString::fromStdString(h.id.text + (h.digit.empty() ? "" : "  " + h.digit)) +
+                       (h.side == Side::Back ? tr("  back") : QString()),
+                   tenth(layout->start.length() - h.at), tenth(layout->start.spec().holes[i].diameter), tenth(h.diameter), next,
+                   tenth(h.aside), carried});
+        for (int column = 0; column < m_holes->columnCount(); ++column)
+            if (column != AsideColumn || h.side == Side::Back)
+                m_holes->item(row, column)->setFlags(m_holes->item(row, column)->flags() & ~Qt::ItemIsEditable);
     }
-    put(static_cast<int>(holes.size()),
-        {tr("tube"), QString(), tenth(layout->start.length()), tenth(layout->goal.length()), QString()});
+    form::row(m_holes, static_cast<int>(holes.size()),
+              {tr("tube"), QString(), tenth(layout->start.length()), tenth(layout->goal.length()), QString(), QString(),
+               compared ? tenth(model->length()) : QString()});
+    for (int column = 0; column < m_holes->columnCount(); ++column)
+        m_holes->item(m_holes->rowCount() - 1, column)->setFlags(Qt::ItemIsEnabled);
+    m_filling = false;
+}
+
+void LayoutPage::takeCell(int row, int column)
+{
+    if (m_filling || column != AsideColumn)
+        return;
+    const auto aside = text::parseLength(m_holes->item(row, column)->text(), m_unit);
+    if (!aside) {
+        Q_EMIT failed(text::sentence(aside.error()));
+        return refresh();
+    }
+    m_plan->setAside(static_cast<std::size_t>(row), *aside);
+}
+
+void LayoutPage::copyModel()
+{
+    if (m_plan->model()) {
+        // One button, both ways: the model is shown again, and cancelling lets it go only when asked.
+        QMessageBox box(this);
+        box.setObjectName(QStringLiteral("modelBox"));
+        box.setText(tr("The layout begins from a measured instrument with its lowest note at %1 Hz.")
+                        .arg(m_plan->model()->spec().fingerings.front().target.hertz(), 0, 'f', 1));
+        auto* change = box.addButton(tr("Change its measures…"), QMessageBox::AcceptRole);
+        auto* drop = box.addButton(tr("Lay out without it"), QMessageBox::DestructiveRole);
+        box.addButton(tr("Keep it"), QMessageBox::RejectRole);
+        box.exec();
+        if (box.clickedButton() == drop)
+            return m_plan->setModel(std::nullopt);
+        if (box.clickedButton() != change)
+            return;
+    }
+    CopyDialog dialog(*m_questions, m_plan->model(), m_plan->blank().holeCount, m_unit, this);
+    if (dialog.exec() == QDialog::Accepted) {
+        m_plan->setModel(dialog.model());
+        m_plan->layOut();
+    }
 }
 
 } // namespace dowel::app

@@ -151,14 +151,20 @@ void ListenPage::refresh()
 {
     m_model->setBook(m_document->book());
     const auto asked = m_asked;
-    m_card->show(m_document->book()->present(), asked);
+    showAsked(asked);
     updateWords();
+}
+
+void ListenPage::showAsked(const std::optional<FingeringId>& id)
+{
+    const Instrument& shape = m_document->book()->present();
+    m_card->show(shape.spec().holes, id ? shape.find(*id) : nullptr);
 }
 
 void ListenPage::ask(const std::optional<FingeringId>& id)
 {
     m_asked = id;
-    m_card->show(m_document->book()->present(), id);
+    showAsked(id);
     if (id)
         m_table->selectRow(m_model->rowOf(*id));
     updateWords();

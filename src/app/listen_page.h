@@ -44,6 +44,7 @@ private:
     void refresh();
     void onReadingKept(const QString& fingering);
     void onCounsel();
+    void showAsked(const std::optional<FingeringId>& id);
     void ask(const std::optional<FingeringId>& id);
     void step(int by);
     void updateWords();

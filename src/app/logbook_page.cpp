@@ -7,6 +7,7 @@
 #include <QDateTime>
 #include <QHeaderView>
 #include <QLabel>
+#include <QLineEdit>
 #include <QPushButton>
 #include <QTableView>
 #include <QVBoxLayout>
@@ -104,6 +105,7 @@ LogbookPage::LogbookPage(Document& document, QWidget* parent)
       m_document(&document),
       m_model(new LogModel(this)),
       m_table(new QTableView(this)),
+      m_note(new QLineEdit(this)),
       m_aside(new QPushButton(tr("&Set aside"), this))
 {
     setObjectName(QStringLiteral("logbookPage"));
@@ -127,12 +129,23 @@ LogbookPage::LogbookPage(Document& document, QWidget* parent)
     auto* hint =
         new QLabel(tr("Nothing is ever erased: a wrong reading or cut is set aside, stays here, and no longer counts."), this);
     hint->setProperty("quiet", true);
+    m_note->setObjectName(QStringLiteral("logNote"));
+    m_note->setAccessibleName(tr("A note for the logbook"));
+    m_note->setPlaceholderText(tr("Write a note, Enter keeps it"));
+    m_note->setMaxLength(1000);
+    connect(m_note, &QLineEdit::returnPressed, this, [this] {
+        const QString words = m_note->text().trimmed();
+        if (!words.isEmpty())
+            m_document->note(words);
+        m_note->clear();
+    });
     auto* row = new QHBoxLayout;
-    row->addWidget(hint, 1);
+    row->addWidget(m_note, 1);
     row->addWidget(m_aside);
     auto* all = new QVBoxLayout(this);
     all->setContentsMargins(3 * Style::grid, Style::grid, 2 * Style::grid, Style::grid);
     all->addWidget(m_table, 1);
+    all->addWidget(hint);
     all->addLayout(row);
     connect(m_aside, &QPushButton::clicked, this, &LogbookPage::setAsideSelected);
     connect(m_table->selectionModel(), &QItemSelectionModel::selectionChanged, this, &LogbookPage::updateButton);
@@ -157,7 +170,8 @@ void LogbookPage::updateButton()
     const auto rows = m_table->selectionModel()->selectedRows();
     const Entry* e = rows.isEmpty() ? nullptr : m_model->entryAt(rows.front().row());
     m_aside->setEnabled(e != nullptr && !m_document->book()->isSetAside(e->id) &&
-                        (std::holds_alternative<ReadingEntry>(e->body) || std::holds_alternative<CutEntry>(e->body)));
+                        (std::holds_alternative<ReadingEntry>(e->body) || std::holds_alternative<CutEntry>(e->body) ||
+                         std::holds_alternative<NoteEntry>(e->body)));
 }
 
 void LogbookPage::setAsideSelected()

@@ -8,6 +8,7 @@
 #include <QAbstractTableModel>
 #include <QWidget>
 
+class QLineEdit;
 class QPushButton;
 class QTableView;
 
@@ -49,6 +50,7 @@ private:
     Document* m_document;
     LogModel* m_model;
     QTableView* m_table;
+    QLineEdit* m_note;
     QPushButton* m_aside;
     text::LengthUnit m_unit = text::LengthUnit::Millimetres;
 };

@@ -16,6 +16,7 @@
 #include "text/errors.h"
 
 #include <QApplication>
+#include <QDateTime>
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
@@ -377,11 +378,34 @@ void MainWindow::makeWorkbook()
     QString path;
     for (int n = 1; path.isEmpty() || QFileInfo::exists(path); ++n)
         path = m_folder + QStringLiteral("/%1-%2.dowel").arg(name).arg(n);
-    auto store = Store::create(path.toStdString(), layout->start);
-    if (!store)
-        return m_messages->trouble(text::sentence(store.error()));
-    adopt(std::move(store));
-    m_messages->news(tr("The workbook is %1.").arg(path));
+    // What was ticked off goes into the logbook with the time it was done.
+    std::vector<std::string> notes;
+    for (const auto& d : plan().done())
+        notes.push_back(tr("Drilling, %1: done %2")
+                            .arg(QString::fromStdString(d.step), QDateTime::fromString(QString::fromStdString(d.at), Qt::ISODate)
+                                                                     .toLocalTime()
+                                                                     .toString(QStringLiteral("yyyy-MM-dd HH:mm")))
+                            .toStdString());
+    m_jobs.run(
+        [path = path.toStdString(), start = layout->start, notes](const Cancel&) -> Result<std::shared_ptr<Store>> {
+            auto store = Store::create(path, start);
+            if (!store)
+                return store.error();
+            std::vector<Store::NewEntry> entries;
+            for (const auto& n : notes)
+                entries.push_back({NoteEntry{n}, {}});
+            if (!entries.empty())
+                if (const auto ok = store->append(entries); !ok)
+                    return ok.error();
+            return std::make_shared<Store>(std::move(store).value());
+        },
+        [this, path](Result<std::shared_ptr<Store>> store) {
+            if (!store)
+                return m_messages->trouble(text::sentence(store.error()));
+            adopt(Result<Store>(std::move(**store)));
+            plan().clearDone();
+            m_messages->news(tr("The workbook is %1.").arg(path));
+        });
 }
 
 void MainWindow::goTo(Stage stage)

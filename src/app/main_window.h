@@ -3,6 +3,7 @@
 #pragma once
 
 #include "app/document.h"
+#include "app/jobs.h"
 #include "text/units.h"
 
 #include <QMainWindow>
@@ -61,6 +62,7 @@ private:
     [[nodiscard]] PlanBench& planBench();
     void makeWorkbook();
 
+    Jobs m_jobs;
     std::unique_ptr<Questions> m_questions;
     std::unique_ptr<Document> m_document;
     QString m_folder;

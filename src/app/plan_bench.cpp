@@ -19,7 +19,7 @@ PlanBench::PlanBench(Plan& plan, Questions& questions, QWidget* parent)
       m_blank(new BlankPage(plan, m_pages)),
       m_edge(new EdgePage(plan, m_pages)),
       m_target(new TargetPage(plan, questions, m_pages)),
-      m_layout(new LayoutPage(plan, m_pages)),
+      m_layout(new LayoutPage(plan, questions, m_pages)),
       m_drill(new DrillPage(plan, questions, m_pages))
 {
     setObjectName(QStringLiteral("planBench"));
@@ -40,6 +40,7 @@ PlanBench::PlanBench(Plan& plan, Questions& questions, QWidget* parent)
     connect(m_plan, &Plan::failed, this, &PlanBench::failed);
     connect(m_blank, &BlankPage::failed, this, &PlanBench::failed);
     connect(m_target, &TargetPage::failed, this, &PlanBench::failed);
+    connect(m_layout, &LayoutPage::failed, this, &PlanBench::failed);
     connect(m_drill, &DrillPage::failed, this, &PlanBench::failed);
     connect(m_drill, &DrillPage::told, this, &PlanBench::told);
     connect(m_drill, &DrillPage::workbookAsked, this, &PlanBench::workbookAsked);
@@ -82,6 +83,7 @@ void PlanBench::refresh()
     // Holes can be dragged where their notes are shown.
     const bool dragging = m_plan->layout() && m_pages->currentWidget() == m_layout;
     m_workpiece->setBench(dragging ? m_plan->drawn() : std::nullopt);
+    m_workpiece->setSpans(dragging, m_plan->wishes().reach);
 }
 
 } // namespace dowel::app

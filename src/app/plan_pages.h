@@ -18,6 +18,7 @@ class QTableWidget;
 
 namespace dowel::app {
 
+class FingeringCard;
 class Questions;
 class TuningPicture;
 
@@ -38,14 +39,20 @@ private:
     void addMouthFields();
     void takeStations(int row, int column);
     void addStation();
+    void takePipe(int index);
+    void takeSlide();
     Plan* m_plan;
     text::LengthUnit m_unit = text::LengthUnit::Millimetres;
     bool m_filling = false;
     QComboBox* m_family;
+    QComboBox* m_sold;
     QTableWidget* m_stations;
     LengthField* m_wall;
     LengthField* m_mouth[4];
     QLabel* m_mouthWords[4];
+    QCheckBox* m_slide;
+    LengthField* m_slideAt;
+    LengthField* m_slideOut;
     QComboBox* m_material;
     QLabel* m_materialWords;
     QLabel* m_checks;
@@ -89,6 +96,14 @@ private:
     void take();
     void importScale();
     void exportScale();
+    /// The row that is shown on the card.
+    [[nodiscard]] int row() const;
+    void showCard();
+    void turnHole(int hole);
+    void takeCell(int row, int column);
+    void addFingering();
+    void removeFingering();
+    Jobs m_jobs;
     Plan* m_plan;
     Questions* m_questions;
     bool m_filling = false;
@@ -101,6 +116,10 @@ private:
     QDoubleSpinBox* m_celsius;
     QDoubleSpinBox* m_tolerance;
     QTableWidget* m_table;
+    FingeringCard* m_card;
+    QComboBox* m_add;
+    QPushButton* m_remove;
+    QLabel* m_own;
 };
 
 /// Wishes, the row of holes that comes of them, and how near every note comes.
@@ -109,13 +128,19 @@ class LayoutPage : public QWidget
     Q_OBJECT
 
 public:
-    explicit LayoutPage(Plan& plan, QWidget* parent = nullptr);
+    LayoutPage(Plan& plan, Questions& questions, QWidget* parent = nullptr);
     void setUnit(text::LengthUnit unit);
 
+Q_SIGNALS:
+    void failed(const QString& sentence);
+
 private:
+    void takeCell(int row, int column);
+    void copyModel();
     void refresh();
     void take();
     Plan* m_plan;
+    Questions* m_questions;
     text::LengthUnit m_unit = text::LengthUnit::Millimetres;
     bool m_filling = false;
     QComboBox* m_hand;
@@ -126,8 +151,10 @@ private:
     QCheckBox* m_oneBit;
     QCheckBox* m_bits;
     QCheckBox* m_even;
+    QCheckBox* m_timbre;
     QCheckBox* m_fixed;
     QPushButton* m_go;
+    QPushButton* m_copy;
     QLabel* m_words;
     QTableWidget* m_holes;
     TuningPicture* m_picture;
@@ -153,6 +180,9 @@ protected:
 private:
     void refresh();
     void writeTemplate(const QString& format);
+    void addStep(const std::string& step, const QString& words);
+    Jobs m_jobs;
+    bool m_filling = false;
     Plan* m_plan;
     Questions* m_questions;
     text::LengthUnit m_unit = text::LengthUnit::Millimetres;

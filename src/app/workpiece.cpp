@@ -82,6 +82,48 @@ double Workpiece::labelBand() const
     return m_sensitivities.size() > 1 ? labelBand_px + 17.0 * static_cast<double>(m_sensitivities.size() - 1) : labelBand_px;
 }
 
+double Workpiece::scaleBand() const
+{
+    return m_spans ? scaleBand_px + 18.0 : scaleBand_px;
+}
+
+void Workpiece::setSpans(bool shown, const std::optional<HandSpan>& reach)
+{
+    m_spans = shown;
+    m_reach = reach;
+    update();
+}
+
+void Workpiece::drawSpans(QPainter& painter, const Scale& s) const
+{
+    if (!m_spans)
+        return;
+    const Colours& c = Style::current().colours();
+    const auto& holes = m_instrument->spec().holes;
+    painter.setFont(Style::small());
+    const double y = height() - scaleBand_px - 6.0;
+    for (const auto& [low, high] : handsOf(m_instrument->spec())) {
+        const Metres span = holes[low].at - holes[high].at;
+        const bool beyond = m_reach && span > m_reach->span + Metres::fromMillimetres(0.05);
+        painter.setPen(QPen(beyond ? c.warm : c.pencil, 1.0));
+        const double left = s.x(holes[high].at);
+        const double right = s.x(holes[low].at);
+        const QString words = m_reach ? tr("%1 of %2").arg(tenth(span), tenth(m_reach->span)) : tenth(span);
+        const double half = painter.fontMetrics().horizontalAdvance(words) / 2.0 + 6.0;
+        const double middle = (left + right) / 2.0;
+        painter.drawLine(QPointF(left, y - 5.0), QPointF(left, y));
+        painter.drawLine(QPointF(right, y - 5.0), QPointF(right, y));
+        painter.drawLine(QPointF(left, y), QPointF(std::max(left, middle - half), y));
+        painter.drawLine(QPointF(std::min(right, middle + half), y), QPointF(right, y));
+        painter.drawText(QRectF(middle - 100.0, y - 9.0, 200.0, 18.0), Qt::AlignCenter, words);
+    }
+}
+
+QString Workpiece::tenth(Metres length) const
+{
+    return text::length(Metres::fromMillimetres(std::round(length.millimetres() * 10.0) / 10.0), m_unit);
+}
+
 void Workpiece::describe()
 {
     if (!m_instrument)
@@ -107,7 +149,7 @@ Workpiece::Scale Workpiece::scale() const
     Scale s{};
     s.left = margin_px;
     s.perMetre = (width() - 2.0 * margin_px) / length;
-    const double room = height() - labelBand() - scaleBand_px;
+    const double room = height() - labelBand() - scaleBand();
     s.across = std::min(room / outside, 2.5 * s.perMetre);
     s.axis = labelBand() + room / 2.0;
     return s;
@@ -361,6 +403,7 @@ void Workpiece::paintEvent(QPaintEvent* /*event*/)
     drawGhost(painter, s);
     drawSensitivities(painter, s);
     drawTried(painter, s);
+    drawSpans(painter, s);
 
     // Dimension line under the tube and the factor of exaggeration.
     painter.setFont(Style::small());

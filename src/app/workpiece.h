@@ -5,6 +5,7 @@
 
 #include "app/sensitivity_card.h"
 #include "app/tried.h"
+#include "core/layout/layout.h"
 #include "core/instrument/cut.h"
 #include "text/units.h"
 
@@ -31,6 +32,8 @@ public:
     void setBench(const std::optional<Instrument>& bench);
     /// Holes are dragged along the tube instead of wider.
     void setDragPlaces(bool places) { m_dragPlaces = places; }
+    /// Brackets what each hand spans, and says what it reaches where that is known.
+    void setSpans(bool shown, const std::optional<HandSpan>& reach);
     [[nodiscard]] std::optional<HoleId> selected() const { return m_selected; }
     /// Where a handle is taken hold of, in the widget.
     [[nodiscard]] QPointF grip(const Handle& handle) const;
@@ -69,7 +72,10 @@ private:
     void drawGhost(QPainter& painter, const Scale& s) const;
     void drawSensitivities(QPainter& painter, const Scale& s) const;
     void drawTried(QPainter& painter, const Scale& s) const;
+    [[nodiscard]] QString tenth(Metres length) const;
+    void drawSpans(QPainter& painter, const Scale& s) const;
     [[nodiscard]] double labelBand() const;
+    [[nodiscard]] double scaleBand() const;
     [[nodiscard]] std::optional<Handle> handleAt(const QPointF& place) const;
 
     std::optional<Instrument> m_instrument;
@@ -81,6 +87,8 @@ private:
     std::optional<Handle> m_held; ///< by mouse, or chosen by key
     bool m_dragging = false;
     bool m_dragPlaces = false;
+    bool m_spans = false;
+    std::optional<HandSpan> m_reach;
     QPointF m_lastPlace;
     double m_heldSize_m = 0.0; ///< finer than what is shown, so that slow drags add up
     text::LengthUnit m_unit = text::LengthUnit::Millimetres;

@@ -52,6 +52,7 @@ LayoutWishes readWishes(JsonReader r, const InstrumentSpec& spec, Blank& blank)
     readLength(r, "wood_mm", 0.3, 50.0, w.leastWood);
     w.oneBit = r.boolean("one_bit", false);
     w.equalSpacing = r.boolean("equal_spacing", false);
+    w.evenTimbre = r.boolean("even_timbre", false);
     w.fixedLength = r.boolean("fixed_length", false);
     if (r.boolean("use_bits", false)) {
         w.bits = spec.tools.bits;
@@ -64,6 +65,9 @@ LayoutWishes readWishes(JsonReader r, const InstrumentSpec& spec, Blank& blank)
             r.fail(ErrorCode::BadValue, "sides", side + "; known: front, back");
         blank.sides.push_back(side == "back" ? Side::Back : Side::Front);
     }
+    if (r.has("aside_mm"))
+        for (const double v : r.numbers("aside_mm"))
+            blank.asides.push_back(Metres::fromMillimetres(v));
     r.finish();
     return w;
 }
@@ -112,6 +116,8 @@ Result<LayoutAsked> readLayoutFile(const std::string& path)
         wishes.largest = *blank.spec.limits.holeMax;
     if (r.has("layout"))
         wishes = readWishes(r.object("layout"), blank.spec, blank);
+    if (r.has("plan")) // what the window keeps beside it
+        (void)r.object("plan");
     r.finish();
     if (error)
         return *error;
@@ -126,6 +132,11 @@ Result<LayoutAsked> readLayoutFile(const std::string& path)
 
 std::string layoutText(const Blank& blank, const LayoutWishes& wishes)
 {
+    return jsonOf(blank, wishes).dump(2) + "\n";
+}
+
+Json jsonOf(const Blank& blank, const LayoutWishes& wishes)
+{
     Json json = jsonOf(blank.spec);
     json["holes"] = Json::array();
     json["hole_count"] = blank.holeCount;
@@ -136,7 +147,7 @@ std::string layoutText(const Blank& blank, const LayoutWishes& wishes)
            {"allowance_mm", mm(wishes.allowance)}, {"foot_allowance_mm", mm(wishes.footAllowance)},
            {"wood_mm", mm(wishes.leastWood)},      {"one_bit", wishes.oneBit},
            {"use_bits", !wishes.bits.empty()},     {"equal_spacing", wishes.equalSpacing},
-           {"fixed_length", wishes.fixedLength}};
+           {"even_timbre", wishes.evenTimbre},     {"fixed_length", wishes.fixedLength}};
     if (wishes.reach) {
         w["step_mm"] = mm(wishes.reach->step);
         w["span_mm"] = mm(wishes.reach->span);
@@ -145,8 +156,10 @@ std::string layoutText(const Blank& blank, const LayoutWishes& wishes)
         w["digits"] = blank.digits;
     for (const Side side : blank.sides)
         w["sides"].push_back(side == Side::Back ? "back" : "front");
+    for (const Metres aside : blank.asides)
+        w["aside_mm"].push_back(mm(aside));
     json["layout"] = w;
-    return json.dump(2) + "\n";
+    return json;
 }
 
 } // namespace dowel::io

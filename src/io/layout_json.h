@@ -5,6 +5,7 @@
 
 #include "core/layout/layout.h"
 
+#include <nlohmann/json_fwd.hpp>
 #include <string>
 #include <variant>
 
@@ -21,6 +22,7 @@ struct LayoutAsked
 [[nodiscard]] Result<LayoutAsked> readLayoutFile(const std::string& path);
 
 /// The same as text, to be read back by readLayoutFile().
+[[nodiscard]] nlohmann::json jsonOf(const Blank& blank, const LayoutWishes& wishes);
 [[nodiscard]] std::string layoutText(const Blank& blank, const LayoutWishes& wishes);
 
 } // namespace dowel::io

@@ -12,7 +12,7 @@ namespace dowel::io {
 
 namespace {
 
-constexpr std::array<std::string_view, 5> kinds{"reading", "cut", "advice", "set_aside", "practice"};
+constexpr std::array<std::string_view, 6> kinds{"reading", "cut", "advice", "set_aside", "practice", "note"};
 
 HeardNote noteFrom(JsonReader r)
 {
@@ -61,6 +61,8 @@ Json bodyJson(const EntryBody& body)
         return jsonOf(*a);
     if (const auto* s = std::get_if<SetAsideEntry>(&body))
         return {{"entry", s->entry.number}, {"why", s->why}};
+    if (const auto* n = std::get_if<NoteEntry>(&body))
+        return {{"text", n->text}};
     const auto& p = std::get<PracticeEntry>(body);
     return {{"seed", p.seed}, {"celsius", tidy(p.room.celsius())}, {"noise_db", p.noise_dB}};
 }
@@ -237,6 +239,8 @@ Result<EntryBody> bodyFromText(std::string_view kind, const std::string& text)
         e.room = Temperature::fromCelsius(r.number("celsius"));
         e.noise_dB = r.number("noise_db");
         body = e;
+    } else if (kind == "note") {
+        body = NoteEntry{r.text("text")};
     } else {
         return Error{ErrorCode::Damaged, std::string(kind), "is no kind of entry"};
     }

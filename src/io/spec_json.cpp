@@ -76,6 +76,7 @@ Hole readHole(JsonReader r, const InstrumentSpec& spec)
     h.chimney = length(r, "chimney_mm", spec.bore.empty() ? spec.wall : wallAt(spec.bore, spec.wall, h.at));
     h.elongation = r.has("along_mm") ? length(r, "along_mm") / h.diameter : 1.0;
     h.slant_rad = r.number("slant_deg", 0.0) * radiansPerDegree;
+    h.aside = Metres::fromMillimetres(r.number("aside_mm", 0.0));
     h.count = r.integer("count", 1);
     const std::string closure = r.text("closure", "finger");
     if (closure == "thumb")
@@ -165,6 +166,8 @@ Json holeJson(const Hole& h)
               {"digit", h.digit}};
     if (h.elongation != 1.0)
         json["along_mm"] = mm(h.diameter * h.elongation);
+    if (h.aside != Metres{})
+        json["aside_mm"] = mm(h.aside);
     if (h.slant_rad != 0.0)
         json["slant_deg"] = tidy(h.slant_rad / radiansPerDegree);
     if (h.count != 1)

@@ -52,6 +52,8 @@ std::string recordCsv(const Workbook& book)
             values = ",,," + number(c->from.millimetres(), 3) + "," + number(wantedSize(c->cut).millimetres(), 3);
         } else if (const auto* a = std::get_if<Advice>(&e.body)) {
             what = stateName(a->state);
+        } else if (const auto* n = std::get_if<NoteEntry>(&e.body)) {
+            what = n->text;
         } else if (const auto* s = std::get_if<SetAsideEntry>(&e.body)) {
             what = "entry " + std::to_string(s->entry.number) + ": " + s->why;
         }

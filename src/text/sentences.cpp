@@ -138,6 +138,8 @@ QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
         case AdviceState::Stop: return a->contradiction ? contradiction(*a->contradiction) : tr("Advice: stop");
         }
     }
+    if (const auto* n = std::get_if<NoteEntry>(&entry.body))
+        return QString::fromStdString(n->text);
     if (const auto* s = std::get_if<SetAsideEntry>(&entry.body))
         return tr("Set aside entry %1: %2").arg(s->entry.number).arg(QString::fromStdString(s->why));
     return tr("Practice blank: the simulated player blows it");

@@ -154,6 +154,25 @@ private Q_SLOTS:
         const auto boxes = svgBoxes(draw::templateSvg(s, "Pipe"), "start");
         QCOMPARE(boxes.size(), std::size_t(9)); // seven in front, the thumb's twice
     }
+    void aHoleOffTheLineIsDrawnThere()
+    {
+        InstrumentSpec spec = fixtures::whistleSpec();
+        spec.holes[0].aside = Metres::fromMillimetres(4.0);
+        const Instrument shape = *Instrument::make(std::move(spec));
+        double middle = 0.0;
+        for (const SheetCurve& c : templateSheet(shape, shape).curves)
+            if (c.line == SheetCurve::Line::Start && c.closed) { // the foot's first hole comes first
+                double low = 1.0;
+                double high = -1.0;
+                for (const SheetPoint& p : c.points) {
+                    low = std::min(low, p.y_m);
+                    high = std::max(high, p.y_m);
+                }
+                middle = 0.5 * (low + high);
+                break;
+            }
+        VERIFY_NEAR(middle * 1e3, 4.0, 0.02);
+    }
     void theRulerIsTrue()
     {
         const TemplateSheet s = templateSheet(fixtures::whistle(), fixtures::whistle());

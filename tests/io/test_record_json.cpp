@@ -22,7 +22,8 @@ private Q_SLOTS:
                                     fixtures::fullCut(),
                                     fixtures::fullAdvice(),
                                     SetAsideEntry{{7}, "played \"badly\", twice"},
-                                    PracticeEntry{123456789, Temperature::fromCelsius(19.5), 18.0}};
+                                    PracticeEntry{123456789, Temperature::fromCelsius(19.5), 18.0},
+                                    NoteEntry{"drilled h1, \"tear-out\" at the back"}};
         for (const EntryBody& body : bodies) {
             const std::string text = io::bodyText(body);
             const auto back = io::bodyFromText(io::kindOf(body), text);

@@ -1,10 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves the drill table against the published sizes and, where Debian's units database is installed, against that.
 #include "core/shop/bits.h"
+#include "core/shop/pipes.h"
 #include "support/compare.h"
 
 #include <QProcess>
 #include <QStandardPaths>
+
+#include <map>
 
 using namespace dowel;
 
@@ -70,6 +73,21 @@ private Q_SLOTS:
         QCOMPARE(largestBitWithin(Metres::fromMillimetres(6.36))->name, std::string("1/4")); // 6.35
         QCOMPARE(largestBitWithin(Metres::fromMillimetres(6.40))->name, std::string("6.4 mm"));
         QVERIFY(largestBitWithin(Metres::fromMillimetres(0.3)) == nullptr);
+    }
+    void pipesHaveTheBoresOfTheTables()
+    {
+        // ASME B36.10M, schedule 40, and ASTM B88, type M: inside diameters in inches, from memory.
+        const std::map<std::string, double> pipe{{"3/8", 0.493}, {"1/2", 0.622}, {"3/4", 0.824}, {"1", 1.049}};
+        const std::map<std::string, double> copper{{"1/2", 0.569}, {"3/4", 0.811}};
+        std::size_t seen = 0;
+        for (const PipeSize& p : pipeSizes()) {
+            const auto& table = p.copper ? copper : pipe;
+            if (const auto it = table.find(p.nominal); it != table.end()) {
+                VERIFY_NEAR(p.bore().millimetres(), it->second * 25.4, 0.01);
+                ++seen;
+            }
+        }
+        QCOMPARE(seen, pipe.size() + copper.size());
     }
     void inchesAreRoundedAndTheErrorTold()
     {

@@ -159,6 +159,10 @@ Status checkHole(const InstrumentSpec& s, std::size_t i, std::set<std::string>& 
                    mm(h.undercutDiameter) + "; not less than the hole's " + mm(h.diameter));
     if (auto r = inRange(where + "/chimney_mm", h.chimney, 0.0, 100.0); !r)
         return r;
+    // A quarter round is where a finger that lies on the front ends.
+    constexpr double quarter = 1.6;
+    if (!(std::abs(h.aside.metres()) <= quarter * (bore / 2.0 + wallAt(s.bore, s.wall, h.at)).metres()))
+        return bad(ErrorCode::BadGeometry, where + "/aside_mm", mm(h.aside) + "; must be within a quarter of the way round the tube");
     if (!(h.elongation >= 0.3 && h.elongation <= 4.0))
         return bad(ErrorCode::BadGeometry, where + "/along_mm",
                    mm(h.diameter * h.elongation) + "; must be 0.3 to 4 times the diameter");
@@ -408,13 +412,20 @@ std::vector<bool> Instrument::closedHoles(const Fingering& fingering) const
 
 std::vector<double> Instrument::openShares(const Fingering& fingering) const
 {
-    std::vector<double> shares(m_spec.holes.size(), 1.0);
-    for (const auto& id : fingering.closed)
-        if (const auto i = indexOf(id))
-            shares[*i] = 0.0;
-    for (const auto& half : fingering.half)
-        if (const auto i = indexOf(half.hole))
-            shares[*i] = half.open;
+    return dowel::openShares(m_spec.holes, fingering);
+}
+
+std::vector<double> openShares(const std::vector<Hole>& holes, const Fingering& fingering)
+{
+    std::vector<double> shares(holes.size(), 1.0);
+    for (std::size_t i = 0; i < holes.size(); ++i) {
+        for (const auto& id : fingering.closed)
+            if (id == holes[i].id)
+                shares[i] = 0.0;
+        for (const auto& half : fingering.half)
+            if (half.hole == holes[i].id)
+                shares[i] = half.open;
+    }
     return shares;
 }
 

@@ -97,6 +97,7 @@ struct Hole
     Closure closure = Closure::Finger;
     std::optional<Countersink> countersink{};
     std::optional<Pad> pad{};
+    Metres aside{}; ///< round the tube from the line of holes, at the outside; to the player's right where positive
     friend bool operator==(const Hole&, const Hole&) = default;
 };
 
@@ -205,6 +206,9 @@ private:
     explicit Instrument(InstrumentSpec spec) : m_spec(std::move(spec)) {}
     InstrumentSpec m_spec;
 };
+
+/// The same for holes that are no instrument yet.
+[[nodiscard]] std::vector<double> openShares(const std::vector<Hole>& holes, const Fingering& fingering);
 
 /// Scale, tonic and own cents. Errors: BadValue (where = "/tuning/scale" and so on).
 [[nodiscard]] Status checked(const Tuning& tuning);

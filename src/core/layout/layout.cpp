@@ -22,6 +22,8 @@ constexpr double limitEase_mm = 0.05;
 // Keeps a hole that no fingering opens from drifting.
 constexpr double rowForce = 0.0015;
 constexpr double spacingForce = 0.35;
+// Of a cutoff an e-fold higher than its neighbour, in tolerances.
+constexpr double timbreForce = 6.0;
 // Wider than this share of the bore a hole is hard to cut cleanly and to cover: common practice, no source.
 constexpr double widestShare = 0.8;
 // A hole this wide for its bore sounds clear and is still covered easily: common practice, no source.
@@ -75,27 +77,6 @@ std::vector<std::pair<std::size_t, std::size_t>> neighbours(const InstrumentSpec
     return pairs;
 }
 
-/// First and last finger of each hand.
-std::vector<std::pair<std::size_t, std::size_t>> hands(const InstrumentSpec& spec)
-{
-    std::vector<std::pair<std::size_t, std::size_t>> found;
-    for (const char hand : {'R', 'L'}) {
-        std::optional<std::size_t> first;
-        std::size_t last = 0;
-        for (std::size_t i = 0; i < spec.holes.size(); ++i) {
-            const Hole& h = spec.holes[i];
-            if (h.side == Side::Back || h.digit.empty() || h.digit[0] != hand)
-                continue;
-            if (!first)
-                first = i;
-            last = i;
-        }
-        if (first && last != *first)
-            found.emplace_back(*first, last);
-    }
-    return found;
-}
-
 class LayoutCost : public ceres::CostFunction
 {
 public:
@@ -107,7 +88,7 @@ public:
           m_wishes(&wishes),
           m_cancel(cancel),
           m_neighbours(neighbours(base.spec())),
-          m_hands(hands(base.spec()))
+          m_hands(handsOf(base.spec()))
     {
         const auto& spec = base.spec();
         std::size_t residuals =
@@ -116,6 +97,8 @@ public:
             residuals += v.holes + (v.holes > 2 ? v.holes - 2 : 0); // usual size, even row
         if (wishes.reach)
             residuals += m_neighbours.size() + m_hands.size();
+        if (wishes.evenTimbre && v.holes > 3)
+            residuals += v.holes - 3;
         if (wishes.equalSpacing && m_neighbours.size() > 1)
             residuals += m_neighbours.size() - 1;
         set_num_residuals(static_cast<int>(residuals));
@@ -170,6 +153,8 @@ public:
                 beyond(x[m_v.place(low)] - x[m_v.place(high)] - m_wishes->reach->span.millimetres(), m_v.place(low),
                        m_v.place(high));
         }
+        if (m_wishes->evenTimbre)
+            timbre(*shape, x, add);
         if (m_wishes->equalSpacing)
             for (std::size_t k = 0; k + 1 < m_neighbours.size(); ++k) {
                 const auto& [a, b] = m_neighbours[k];
@@ -215,6 +200,39 @@ private:
                 (*j)(row, m_v.foot()) += force(i) * mm * s->perMetre(note, static_cast<Eigen::Index>(m_v.holes));
         }
         return true;
+    }
+    /// A lattice's cutoff goes as b / (a sqrt(s t)): b the hole's and a the bore's radius, s half the way between its
+    /// neighbours, t the chimney with its ends (Benade, J. Acoust. Soc. Am. 32, 1591, 1960, from memory).
+    template <class Add> void timbre(const Instrument& shape, const double* x, const Add& add) const
+    {
+        const auto& holes = shape.spec().holes;
+        const auto logOf = [&](std::size_t i) {
+            const double b = holes[i].diameter.millimetres();
+            const double t = holes[i].chimney.millimetres() + 0.75 * b;
+            const double s = 0.5 * (x[m_v.place(i - 1)] - x[m_v.place(i + 1)]);
+            return std::log(b / shape.boreDiameterAt(holes[i].at).millimetres()) - 0.5 * std::log(t * std::max(s, 1.0));
+        };
+        const auto byPlace = [&](std::size_t i) { // of the hole below; the one above has the opposite
+            return -0.25 / std::max(0.5 * (x[m_v.place(i - 1)] - x[m_v.place(i + 1)]), 1.0);
+        };
+        const auto bySize = [&](std::size_t i) {
+            const double b = holes[i].diameter.millimetres();
+            return 1.0 / b - 0.375 / (holes[i].chimney.millimetres() + 0.75 * b);
+        };
+        for (std::size_t i = 1; i + 2 < m_v.holes; ++i) {
+            const double low = timbreForce * byPlace(i);
+            const double high = timbreForce * byPlace(i + 1);
+            const double difference = timbreForce * (logOf(i) - logOf(i + 1));
+            if (m_v.sizesFixed)
+                add(difference, {{m_v.place(i - 1), low}, {m_v.place(i + 1), -low}, {m_v.place(i), -high}, {m_v.place(i + 2), high}});
+            else
+                add(difference, {{m_v.place(i - 1), low},
+                                 {m_v.place(i + 1), -low},
+                                 {m_v.place(i), -high},
+                                 {m_v.place(i + 2), high},
+                                 {m_v.size(i), timbreForce * bySize(i)},
+                                 {m_v.size(i + 1), -timbreForce * bySize(i + 1)}});
+        }
     }
     template <class Add> void sizes(const Instrument& shape, const double* x, const Add& add) const
     {
@@ -412,7 +430,7 @@ std::string broken(const Instrument& shape, const LayoutWishes& wishes)
                 return holes[low].id.text + " to " + holes[high].id.text + " would be " +
                        number((holes[low].at - holes[high].at).millimetres()) + " mm for fingers that reach " +
                        number(wishes.reach->step.millimetres());
-        for (const auto& [low, high] : hands(shape.spec()))
+        for (const auto& [low, high] : handsOf(shape.spec()))
             if ((holes[low].at - holes[high].at).metres() > wishes.reach->span.metres() + kept_m)
                 return "a hand would span " + number((holes[low].at - holes[high].at).millimetres()) + " mm, it reaches " +
                        number(wishes.reach->span.millimetres());
@@ -469,6 +487,26 @@ Instrument undersized(const Instrument& goal, const LayoutWishes& wishes, Metres
     return made ? *made : goal;
 }
 
+std::vector<std::pair<std::size_t, std::size_t>> handsOf(const InstrumentSpec& spec)
+{
+    std::vector<std::pair<std::size_t, std::size_t>> found;
+    for (const char hand : {'R', 'L'}) {
+        std::optional<std::size_t> first;
+        std::size_t last = 0;
+        for (std::size_t i = 0; i < spec.holes.size(); ++i) {
+            const Hole& h = spec.holes[i];
+            if (h.side == Side::Back || h.digit.empty() || h.digit[0] != hand)
+                continue;
+            if (!first)
+                first = i;
+            last = i;
+        }
+        if (first && last != *first)
+            found.emplace_back(*first, last);
+    }
+    return found;
+}
+
 HandSpan smallHand()
 {
     return {Metres::fromMillimetres(28.0), Metres::fromMillimetres(64.0)};
@@ -484,8 +522,8 @@ HandSpan largeHand()
 
 std::string_view wishName(Wish w)
 {
-    constexpr std::array<std::string_view, 7> names{"reach", "largest_hole",  "smallest_hole", "one_bit",
-                                                    "bits",  "equal_spacing", "fixed_length"};
+    constexpr std::array<std::string_view, 8> names{"reach", "largest_hole",  "smallest_hole", "one_bit",
+                                                    "bits",  "equal_spacing", "even_timbre", "fixed_length"};
     return names[static_cast<std::size_t>(w)];
 }
 
@@ -587,6 +625,7 @@ Result<Instrument> roughLayout(const Blank& blank, const LayoutWishes& wishes)
         h.undercutDiameter = h.diameter;
         h.chimney = wallAt(spec.bore, spec.wall, h.at);
         h.side = k < blank.sides.size() ? blank.sides[k] : Side::Front;
+        h.aside = k < blank.asides.size() ? blank.asides[k] : Metres{};
         h.digit = k < blank.digits.size()           ? blank.digits[k]
                   : at.size() == usualDigits.size() ? std::string(usualDigits[k])
                                                     : std::string();
@@ -653,6 +692,8 @@ Result<Layout> layOut(const Instrument& rough, const LayoutWishes& wishes, bool 
         others.emplace_back(Wish::Bits, relaxed([](LayoutWishes& w) { w.bits.clear(); }));
     if (wishes.equalSpacing)
         others.emplace_back(Wish::EqualSpacing, relaxed([](LayoutWishes& w) { w.equalSpacing = false; }));
+    if (wishes.evenTimbre)
+        others.emplace_back(Wish::EvenTimbre, relaxed([](LayoutWishes& w) { w.evenTimbre = false; }));
     if (wishes.fixedLength)
         others.emplace_back(Wish::FixedLength, relaxed([](LayoutWishes& w) { w.fixedLength = false; }));
     for (const auto& [wish, less] : others)

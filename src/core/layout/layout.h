@@ -20,8 +20,10 @@ struct HandSpan
 [[nodiscard]] HandSpan smallHand();
 [[nodiscard]] HandSpan mediumHand();
 [[nodiscard]] HandSpan largeHand();
+/// First (lowest) and last finger hole of each hand that has two, as positions in spec.holes; thumbs do not count.
+[[nodiscard]] std::vector<std::pair<std::size_t, std::size_t>> handsOf(const InstrumentSpec& spec);
 
-enum class Wish { Reach, LargestHole, SmallestHole, OneBit, Bits, EqualSpacing, FixedLength };
+enum class Wish { Reach, LargestHole, SmallestHole, OneBit, Bits, EqualSpacing, EvenTimbre, FixedLength };
 /// Stable words: "reach", "largest_hole", ...
 [[nodiscard]] std::string_view wishName(Wish w);
 
@@ -33,6 +35,7 @@ struct LayoutWishes
     bool oneBit = false;                                 ///< all holes alike
     std::vector<Metres> bits;                            ///< where not empty, final sizes are among these
     bool equalSpacing = false;                           ///< within each hand
+    bool evenTimbre = false;                             ///< the cutoff of neighbouring holes alike, as far as the notes allow
     bool fixedLength = false;                            ///< the tube stays as long as it is
     Metres allowance = Metres::fromMillimetres(0.8);     ///< by which holes start undersized
     Metres footAllowance = Metres::fromMillimetres(2.0); ///< left on the foot beyond what is known to go
@@ -66,6 +69,7 @@ struct Blank
     std::size_t holeCount = 0;       ///< named h1 to hN from the foot upwards
     std::vector<std::string> digits; ///< per hole, may be empty
     std::vector<Side> sides;         ///< per hole; front where missing
+    std::vector<Metres> asides{};    ///< per hole, round the tube; on the line where missing
 };
 
 /// The blank with holes put where a first guess has them. Errors: BadGeometry, BadFingering (names a hole beyond the

@@ -72,7 +72,7 @@ TemplateSheet templateSheet(const Instrument& start, const Instrument& goal, dou
         const Hole& last = i < goal.spec().holes.size() ? goal.spec().holes[i] : h;
         const double tube = outer(h.at);
         const double x = foot - h.at.metres();
-        const double y = h.side == Side::Back ? half * (tube / widest) : 0.0;
+        const double y = h.side == Side::Back ? half * (tube / widest) : h.aside.metres() * (tube / outer(h.at));
         const auto ring = [&](Line line, double diameter) {
             sheet.curves.push_back(wrappedHole(line, x, y, diameter / 2.0 * h.elongation, diameter / 2.0, tube));
             if (h.side == Side::Back) // the seam runs through it: drawn on both edges

@@ -134,6 +134,11 @@ Status Workbook::check(const EntryBody& body) const
         const auto shapes = shapesWithout(s->entry);
         return shapes ? Status(Done{}) : Status(shapes.error());
     }
+    if (const auto* n = std::get_if<NoteEntry>(&body)) {
+        constexpr std::size_t longest = 4000;
+        if (n->text.empty() || n->text.size() > longest)
+            return Error{ErrorCode::BadValue, "note", std::to_string(n->text.size()) + " letters; must be 1 to 4000"};
+    }
     return Done{};
 }
 

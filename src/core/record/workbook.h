@@ -60,7 +60,13 @@ struct PracticeEntry
     double noise_dB = 24.0;
 };
 
-using EntryBody = std::variant<ReadingEntry, CutEntry, Advice, SetAsideEntry, PracticeEntry>;
+/// Work done or seen that no number is kept of: a drilling step, a word about the wood.
+struct NoteEntry
+{
+    std::string text;
+};
+
+using EntryBody = std::variant<ReadingEntry, CutEntry, Advice, SetAsideEntry, PracticeEntry, NoteEntry>;
 
 struct Entry
 {

@@ -1,0 +1,28 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Fields and tables as every page has them: a name for the program, a name for the screen reader, the house's looks.
+#pragma once
+
+#include <QString>
+#include <QStringList>
+
+class QComboBox;
+class QDoubleSpinBox;
+class QLabel;
+class QPushButton;
+class QTableWidget;
+class QWidget;
+
+namespace dowel::app::form {
+
+QComboBox* box(QWidget* parent, const char* name, const QString& spoken);
+QDoubleSpinBox* spin(QWidget* parent, const char* name, const QString& spoken, double low, double high, double step, int decimals,
+                     const QString& suffix);
+/// Read only, without a grid, its columns sharing the width.
+QTableWidget* table(QWidget* parent, const char* name, const QString& spoken, const QStringList& headers, int rowHeight = 25);
+/// Puts one row's words, the first to the left, the others to the right.
+void row(QTableWidget* table, int row, const QStringList& cells);
+/// Wraps its words.
+QLabel* words(QWidget* parent, const char* name, bool quiet = false);
+QPushButton* button(QWidget* parent, const char* name, const QString& text, bool main = false);
+
+} // namespace dowel::app::form

@@ -1,0 +1,75 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/plan_json.h"
+
+#include "io/json_reader.h"
+#include "io/layout_json.h"
+#include "io/spec_json.h"
+
+namespace dowel::io {
+
+std::string planText(const PlanKept& plan)
+{
+    Json json = jsonOf(plan.blank, plan.wishes);
+    Json more{{"lowest", plan.target.lowest},
+              {"mode", plan.target.mode},
+              {"registers", plan.target.registers},
+              {"tolerance_cents", plan.target.tolerance.cents()},
+              {"own_chart", plan.ownChart},
+              {"material", plan.material},
+              {"done", Json::array()}};
+    for (const StepDone& d : plan.done)
+        more["done"].push_back({{"step", d.step}, {"at", d.at}});
+    if (plan.model)
+        more["model"] = jsonOf(*plan.model);
+    if (plan.goal)
+        more["goal"] = jsonOf(*plan.goal);
+    json["plan"] = std::move(more);
+    return json.dump(2) + "\n";
+}
+
+Result<PlanKept> readPlanFile(const std::string& path)
+{
+    auto asked = readLayoutFile(path);
+    if (!asked)
+        return asked.error();
+    if (!std::holds_alternative<Blank>(asked->from))
+        return Error{ErrorCode::BadValue, "/holes", "stand already; a plan has none"};
+    PlanKept plan;
+    plan.blank = std::get<Blank>(std::move(asked->from));
+    plan.wishes = std::move(asked->wishes);
+    plan.target = usualTarget(plan.blank.spec.family);
+    plan.target.tuning = plan.blank.spec.tuning;
+    if (!plan.blank.spec.fingerings.empty())
+        plan.target.lowest = plan.blank.spec.fingerings.front().id.text;
+    const auto json = readJsonFile(path);
+    if (!json || !json->contains("plan"))
+        return plan; // written for layout alone
+    std::optional<Error> error;
+    JsonReader r((*json)["plan"], "/plan", error);
+    plan.target.lowest = r.text("lowest");
+    plan.target.mode = r.text("mode");
+    plan.target.registers = r.integer("registers", 1);
+    plan.target.tolerance = Cents::fromCents(r.number("tolerance_cents"));
+    plan.ownChart = r.boolean("own_chart", false);
+    plan.material = r.text("material", "");
+    for (auto& d : r.objects("done")) {
+        plan.done.push_back({d.text("step"), d.text("at")});
+        d.finish();
+    }
+    for (const auto& [key, into] : {std::pair{"model", &plan.model}, {"goal", &plan.goal}}) {
+        if (!r.has(key))
+            continue;
+        (void)r.object(key);
+        auto shape = instrumentFromJson((*json)["plan"][key]);
+        if (shape)
+            *into = std::move(*shape);
+        else if (!error)
+            error = shape.error();
+    }
+    r.finish();
+    if (error)
+        return *error;
+    return plan;
+}
+
+} // namespace dowel::io
