@@ -134,6 +134,7 @@ BlankPage::BlankPage(Plan& plan, QWidget* parent)
     joint->addWidget(m_slideAt);
     joint->addWidget(new QLabel(tr("out"), this));
     joint->addWidget(m_slideOut);
+    joint->addStretch(1);
     form->addRow(m_slide, joint);
     form->addRow(tr("Material"), m_material);
     form->addRow(m_materialWords);

@@ -109,15 +109,16 @@ void FingeringCard::paintEvent(QPaintEvent* /*event*/)
     painter.setFont(Style::display());
     painter.setPen(c.ink);
     const QString name = text::noteName(f.id.text);
-    painter.drawText(QRectF(0.0, 0.0, 200.0, 84.0), Qt::AlignLeft | Qt::AlignVCenter, name);
+    painter.drawText(QRectF(0.0, 0.0, width(), 84.0), Qt::AlignLeft | Qt::AlignVCenter, name);
+    const double beside = painter.fontMetrics().horizontalAdvance(name) + 28.0;
     painter.setFont(Style::body());
     painter.setPen(c.pencil);
     const double after = painter.fontMetrics().height() + 2.0;
     const QString which = f.registerNumber == 1   ? tr("low register")
                           : f.registerNumber == 2 ? tr("high register: blow harder")
                                                   : tr("third register");
-    painter.drawText(QRectF(212.0, 16.0, width() - 212.0, after), Qt::AlignLeft | Qt::AlignVCenter, which);
-    painter.drawText(QRectF(212.0, 16.0 + after, width() - 212.0, after), Qt::AlignLeft | Qt::AlignVCenter,
+    painter.drawText(QRectF(beside, 16.0, width() - beside, after), Qt::AlignLeft | Qt::AlignVCenter, which);
+    painter.drawText(QRectF(beside, 16.0 + after, width() - beside, after), Qt::AlignLeft | Qt::AlignVCenter,
                      tr("target %1 Hz, ±%2 cents").arg(f.target.hertz(), 0, 'f', 1).arg(f.tolerance.cents(), 0, 'f', 0));
     if (m_holes.empty())
         return;

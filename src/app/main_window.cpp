@@ -199,6 +199,8 @@ void MainWindow::showWalk()
         "workbook. "
         "Nothing "
         "there touches a workbook that is open.</p>"
+        "<p><b>Target</b>: click the holes of a fingering to change it. <b>Layout</b>: <i>Copy an instrument</i> carries a "
+        "measured one over to your bore and key. <b>Drill</b>: what is ticked off stands in the logbook afterwards.</p>"
         "<p><b>Listen.</b> Finger the note that is asked, then <b>Space</b>. The reading is kept at once, with its recording. "
         "<b>Backspace</b> takes it back, <b>Enter</b> goes on.</p>"
         "<p><b>Correct.</b> When all is heard, the card says which cut comes next, how far and with what. Cut exactly so far, "

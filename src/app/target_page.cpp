@@ -122,8 +122,10 @@ TargetPage::TargetPage(Plan& plan, Questions& questions, QWidget* parent)
     auto* left = new QVBoxLayout;
     left->addLayout(form);
     left->addWidget(words);
-    left->addWidget(import, 0, Qt::AlignLeft);
-    left->addWidget(write, 0, Qt::AlignLeft);
+    auto* files = new QHBoxLayout;
+    files->addWidget(import);
+    files->addWidget(write);
+    left->addLayout(files);
     left->addStretch(1);
     auto* columns = new QHBoxLayout(this);
     columns->setContentsMargins(3 * Style::grid, 2 * Style::grid, 2 * Style::grid, Style::grid);

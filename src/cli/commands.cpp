@@ -9,6 +9,7 @@
 #include "core/tuning/pitch.h"
 #include "draw/template_files.h"
 #include "io/audio_file.h"
+#include "io/calendar.h"
 #include "io/json_reader.h"
 #include "io/layout_json.h"
 #include "io/record_json.h"
@@ -439,10 +440,15 @@ Answer exportAs(const std::string& path, const std::string& format, const std::s
         content = io::recordText(store->book());
     else if (format == "csv")
         content = io::recordCsv(store->book());
-    else if (format == "svg" || format == "dxf" || format == "pdf")
+    else if (format == "ics") {
+        // The work goes on the day after the last thing that was done.
+        const auto& entries = store->book().entries();
+        const std::string last = entries.empty() ? timestamp() : entries.back().at;
+        content = io::calendarText(finishSchedule(io::dayOf(last) + std::chrono::days(1)), store->book().specified().spec().name, last);
+    } else if (format == "svg" || format == "dxf" || format == "pdf")
         return exportTemplate(store->book(), format, file);
     else
-        return Error{ErrorCode::BadValue, "--as", format + "; this version writes spec, json, csv, svg, dxf, pdf"};
+        return Error{ErrorCode::BadValue, "--as", format + "; known: spec, json, csv, svg, dxf, pdf, ics"};
     if (auto ok = io::writeFileWhole(file, content); !ok)
         return ok.error();
     return Json{{"written", file}, {"as", format}};
@@ -560,7 +566,7 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
 
     auto* e = app.add_subcommand("export", "Write the workbook in an open format");
     e->add_option("book", book, "BOOK.dowel")->required();
-    e->add_option("--as", format, "spec, json or csv")
+    e->add_option("--as", format, "spec, json, csv, svg, dxf, pdf or ics")
         ->required()
         ->check(CLI::IsMember({"spec", "json", "csv", "svg", "dxf", "pdf", "ics"}));
     e->add_option("--out", outFile, "file to write")->required();

@@ -300,6 +300,9 @@ private Q_SLOTS:
         QCOMPARE(run({"export", path, "--as", "csv", "--out", csv}).status, 0);
         QVERIFY(QFile::exists(QString::fromStdString(csv)));
         QCOMPARE(run({"export", path, "--as", "json", "--out", place("out2.json")}).status, 0);
+        const std::string finish = place("finish.ics");
+        QCOMPARE(run({"export", path, "--as", "ics", "--out", finish}).status, 0);
+        QVERIFY(QFile::exists(QString::fromStdString(finish)));
         QCOMPARE(run({"export", path, "--as", "csv", "--out", "/no/such/folder/a.csv"}).json["error"]["code"].get<std::string>(),
                  std::string("unwritable"));
     }

@@ -41,6 +41,28 @@ private Q_SLOTS:
             marked = marked || table->model()->index(i, app::LogModel::State).data().toString() == QLatin1String("set aside");
         QVERIFY(marked);
     }
+    void aNoteIsKeptAndLeavesTheAdviceAlone()
+    {
+        Desk desk;
+        desk.key(Qt::Key_8, Qt::ControlModifier);
+        auto* field = desk.find<QLineEdit>("logNote");
+        const auto before = desk.document().book()->entries().size();
+        field->setFocus();
+        QTest::keyClicks(field, QStringLiteral("   "));
+        QTest::keyClick(field, Qt::Key_Return); // nothing to keep
+        QTest::keyClicks(field, QStringLiteral("a knot near h3"));
+        QTest::keyClick(field, Qt::Key_Return);
+        QVERIFY(desk.idle());
+        const auto& entries = desk.document().book()->entries();
+        QCOMPARE(entries.size(), before + 1);
+        QCOMPARE(std::get<NoteEntry>(entries.back().body).text, std::string("a knot near h3"));
+        QVERIFY(field->text().isEmpty());
+        auto* table = desk.find<QTableView>("logTable");
+        table->selectRow(0);
+        desk.click("setAsideButton");
+        QVERIFY(desk.idle());
+        QVERIFY(desk.document().book()->isSetAside(entries[before].id));
+    }
     void theNewestComesFirst()
     {
         Desk desk;
