@@ -52,24 +52,33 @@ double powerAt(std::span<const float> x, double rate_Hz, double f_Hz)
 /// thirds) between the supposed partials that stand out of what surrounds them.
 double withoutOverlookedFundamental(std::span<const float> x, double rate_Hz, double pitch_Hz, double lowest_Hz)
 {
-    // A tenth of a second resolves the gaps of any note above 80 Hz; longer only smears what drifts.
-    const auto enough = static_cast<std::size_t>(0.12 * rate_Hz);
-    if (x.size() > enough)
-        x = x.subspan((x.size() - enough) / 2, enough);
-    const double strongest = std::max(powerAt(x, rate_Hz, pitch_Hz), powerAt(x, rate_Hz, 2.0 * pitch_Hz));
+    // A tenth of a second resolves the gaps of any note above 80 Hz; longer only smears what drifts. Two of three places
+    // must agree, so that a click or a dropout in one of them decides nothing.
+    const auto enough = std::min(x.size(), static_cast<std::size_t>(0.12 * rate_Hz));
+    std::vector<std::span<const float>> places;
+    for (const double share : {0.5, 0.2, 0.8}) {
+        places.push_back(x.subspan(static_cast<std::size_t>(share * static_cast<double>(x.size() - enough)), enough));
+        if (x.size() < 2 * enough)
+            break;
+    }
     for (const int divisor : {2, 3}) {
         const double f = pitch_Hz / divisor;
         if (f < lowest_Hz)
             continue;
-        int standing = 0;
-        for (const int m : {1, divisor + 1}) {
-            const double here = powerAt(x, rate_Hz, m * f);
-            const double around = 0.5 * (powerAt(x, rate_Hz, (m - 0.37) * f) + powerAt(x, rate_Hz, (m + 0.37) * f));
-            constexpr double audible = 1e-4; // -40 dB
-            constexpr double clear = 15.0;
-            standing += here > audible * strongest && here > clear * around ? 1 : 0;
+        std::size_t agree = 0;
+        for (const auto place : places) {
+            const double strongest = std::max(powerAt(place, rate_Hz, pitch_Hz), powerAt(place, rate_Hz, 2.0 * pitch_Hz));
+            int standing = 0;
+            for (const int m : {1, divisor + 1}) {
+                const double here = powerAt(place, rate_Hz, m * f);
+                const double around = 0.5 * (powerAt(place, rate_Hz, (m - 0.37) * f) + powerAt(place, rate_Hz, (m + 0.37) * f));
+                constexpr double audible = 1e-4; // -40 dB
+                constexpr double clear = 15.0;
+                standing += here > audible * strongest && here > clear * around ? 1 : 0;
+            }
+            agree += standing == 2 ? 1U : 0U;
         }
-        if (standing == 2)
+        if (2 * agree > places.size())
             return f;
     }
     return pitch_Hz;

@@ -209,18 +209,63 @@ Run steadyPart(const std::vector<Frame>& frames, const Run& run)
     const auto settled = [&](std::size_t i) {
         return frames[i].pitch_Hz > 0.0 && std::abs(cents(frames[i].pitch_Hz, pitch)) < band_cents && frames[i].rms > 0.6 * level;
     };
-    // From the ends inwards to where three frames in a row are settled, and a frame's reach further: a frame that is
-    // settled still sees half a frame of what came before it.
-    constexpr std::size_t margin = 3;
-    std::size_t first = run.first;
-    while (first + 2 < run.last && !(settled(first) && settled(first + 1) && settled(first + 2)))
-        ++first;
-    std::size_t last = run.last;
-    while (last > first + 2 && !(settled(last) && settled(last - 1) && settled(last - 2)))
-        --last;
-    if (last < first + 2 * margin + 4)
+    // Out from the middle while the note is settled. A click or a dropout is stepped over where a tenth of a second of the
+    // settled note follows; a swing that only crosses the note's pitch is not. At the ends a frame's reach is left out: a
+    // frame that is settled still sees half a frame of what came before it, and the last of an attack is worth waiting for.
+    const std::size_t margin = n > 50 ? 5 : 3;
+    const std::size_t startMargin = n > 80 ? 10 : margin;
+    constexpr std::size_t longestGap = 8;
+    constexpr std::size_t enoughAfter = 10;
+    const auto settles = [&](std::size_t from, int step) { // seven of the next ten
+        std::size_t count = 0;
+        for (std::size_t k = 0; k < enoughAfter; ++k) {
+            const auto i = static_cast<std::ptrdiff_t>(from) + step * static_cast<std::ptrdiff_t>(k);
+            if (i < static_cast<std::ptrdiff_t>(run.first) || i > static_cast<std::ptrdiff_t>(run.last))
+                break;
+            count += settled(static_cast<std::size_t>(i)) ? 1U : 0U;
+        }
+        return 10 * count >= 7 * enoughAfter;
+    };
+    const auto outwards = [&](std::size_t from, int step) {
+        std::size_t at = from;
+        while (true) {
+            std::size_t next = at;
+            bool found = false;
+            for (std::size_t gap = 1; gap <= longestGap; ++gap) {
+                const auto i = static_cast<std::ptrdiff_t>(at) + step * static_cast<std::ptrdiff_t>(gap);
+                if (i < static_cast<std::ptrdiff_t>(run.first) || i > static_cast<std::ptrdiff_t>(run.last))
+                    break;
+                next = static_cast<std::size_t>(i);
+                if (settled(next) && (gap == 1 || settles(next, step))) {
+                    found = true;
+                    break;
+                }
+            }
+            if (!found)
+                return at;
+            at = next;
+        }
+    };
+    // The middle is wherever the longest settled stretch lies.
+    std::size_t middle = run.first + n / 2;
+    std::size_t longest = 0;
+    for (std::size_t i = run.first; i <= run.last;) {
+        std::size_t count = 0;
+        while (i + count <= run.last && settled(i + count))
+            ++count;
+        if (count > longest) {
+            longest = count;
+            middle = i + count / 2;
+        }
+        i += std::max<std::size_t>(1, count);
+    }
+    if (longest == 0)
         return none;
-    return {first + margin, last - margin, true};
+    const std::size_t first = outwards(middle, -1);
+    const std::size_t last = outwards(middle, 1);
+    if (last < first + startMargin + margin + 4)
+        return none;
+    return {first + startMargin, last - margin, true};
 }
 
 } // namespace dowel::hearing

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The exact part of hearing: mean fundamental of a steady stretch by weighted least squares over the phases of all its
-// partials. For a constant tone in white noise this reaches the Cramer-Rao bound (Rife and Boorstyn 1974 [RB74]).
+// The exact part of hearing: mean fundamental of a steady stretch from the phases of all its partials. For a constant tone
+// in white noise this comes near the Cramer-Rao bound (Rife and Boorstyn 1974 [RB74]); a note that drifts, swings, settles
+// or wanders is followed, and the error is stated accordingly (kriging, Rasmussen and Williams 2006 [RW06]).
 #pragma once
 
 #include "core/hearing/take.h"

@@ -1,0 +1,87 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves readings on lifelike takes against the exact mean of the very stretch they are given for: how near they come,
+// and that of the stated 95 % intervals about 95 % hold the truth.
+#include "core/hearing/analyse.h"
+#include "support/compare.h"
+#include "support/lifelike.h"
+
+#include <map>
+
+using namespace dowel;
+using lifelike::Grade;
+
+class TestLifelike : public QObject
+{
+    Q_OBJECT
+
+private Q_SLOTS:
+    void readingsComeNearTheTruth_data()
+    {
+        QTest::addColumn<int>("grade");
+        QTest::addColumn<double>("median");
+        QTest::addColumn<double>("most"); // 95 % below
+        QTest::addColumn<double>("worst");
+        QTest::newRow("clean") << static_cast<int>(Grade::Clean) << 0.02 << 0.25 << 1.0;
+        QTest::newRow("ordinary") << static_cast<int>(Grade::Ordinary) << 0.04 << 0.25 << 1.0;
+        QTest::newRow("hard") << static_cast<int>(Grade::Hard) << 0.05 << 0.3 << 1.0;
+    }
+    void readingsComeNearTheTruth()
+    {
+        QFETCH(int, grade);
+        QFETCH(double, median);
+        QFETCH(double, most);
+        QFETCH(double, worst);
+        std::vector<double> off;
+        std::map<std::string, double> byTrouble;
+        for (std::uint64_t seed = 0; seed < 64; ++seed) {
+            const auto t = lifelike::take(static_cast<Grade>(grade), seed);
+            const auto a = analyse(t.samples, std::nullopt);
+            QVERIFY2(!a.notes.empty(), qPrintable(QStringLiteral("seed %1, %2: no note").arg(seed).arg(QLatin1String(t.trouble))));
+            for (const HeardNote& n : a.notes) {
+                off.push_back(std::abs(t.offCents(n)));
+                byTrouble[t.trouble] = std::max(byTrouble[t.trouble], off.back());
+            }
+        }
+        std::sort(off.begin(), off.end());
+        qInfo("median %.4f, 95 %% below %.4f, worst %.4f cent of %zu notes", off[off.size() / 2], off[off.size() * 95 / 100],
+              off.back(), off.size());
+        for (const auto& [name, w] : byTrouble)
+            qInfo("  %s: worst %.4f", name.c_str(), w);
+        QVERIFY(off[off.size() / 2] <= median);
+        QVERIFY(off[off.size() * 95 / 100] <= most);
+        QVERIFY(off.back() <= worst);
+    }
+    void intervalsHoldTheTruth()
+    {
+        // 500 takes, a third each: of the stated 95 % intervals 93 to 97 % hold the truth.
+        int held = 0;
+        int of = 0;
+        std::array<int, 3> heldBy{};
+        std::array<int, 3> ofBy{};
+        std::map<std::string, std::pair<int, int>> byTrouble;
+        for (std::uint64_t seed = 1000; seed < 1500; ++seed) {
+            const auto grade = static_cast<Grade>(seed % 3);
+            const auto t = lifelike::take(grade, seed);
+            for (const HeardNote& n : analyse(t.samples, std::nullopt).notes) {
+                const bool in = std::abs(t.offCents(n)) <= 1.96 * n.sd.cents();
+                held += in ? 1 : 0;
+                auto& [heldThere, ofThere] = byTrouble[t.trouble];
+                heldThere += in ? 1 : 0;
+                ++ofThere;
+                ++of;
+                heldBy[static_cast<std::size_t>(grade)] += in ? 1 : 0;
+                ++ofBy[static_cast<std::size_t>(grade)];
+            }
+        }
+        qInfo("%d of %d held: clean %d/%d, ordinary %d/%d, hard %d/%d", held, of, heldBy[0], ofBy[0], heldBy[1], ofBy[1],
+              heldBy[2], ofBy[2]);
+        for (const auto& [name, counts] : byTrouble)
+            qInfo("  %s: %d of %d", name.c_str(), counts.first, counts.second);
+        QVERIFY(of >= 500);
+        const double share = static_cast<double>(held) / of;
+        QVERIFY2(share >= 0.93 && share <= 0.97, qPrintable(QString::number(share)));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestLifelike)
+#include "test_lifelike.moc"
