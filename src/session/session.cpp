@@ -42,44 +42,70 @@ std::string described(Hertz pitch, const Expectation& expected, Hertz a4)
 
 } // namespace
 
+Result<std::vector<Expectation>> expectations(const Workbook& book, Temperature room)
+{
+    const Instrument& shape = book.present();
+    const auto now = published(shape, room);
+    if (!now)
+        return now.error();
+    // Each fingering's holes in their first register, half-covered ones and all.
+    auto firsts = queriesOf(shape);
+    for (auto& q : firsts)
+        q.registerNumber = 1;
+    acoustics::Calibration c = acoustics::calibrationOf(shape.spec().tuning);
+    c.kelvin = room.kelvin();
+    const acoustics::Model model(acoustics::Shape::of(shape), c);
+    const auto low = model.frequencies(firsts);
+    std::vector<Expectation> all;
+    for (std::size_t i = 0; i < now->size(); ++i) {
+        Expectation e{Hertz::fromHertz((*now)[i]), {}, Cents::fromCents(firstWindow_cents)};
+        if (low) {
+            e.firstRegister = Hertz::fromHertz((*low)[i]);
+        } else { // one that does not sound there shall not hide the others
+            const auto alone = model.frequencies(std::span(&firsts[i], 1));
+            e.firstRegister = alone ? Hertz::fromHertz(alone->front()) : e.pitch;
+        }
+        all.push_back(e);
+    }
+
+    std::vector<double> shifts;
+    std::size_t heardOn = book.shapes().size();
+    std::vector<double> then;
+    for (const PlacedReading& r : book.readings()) {
+        if (r.shape != heardOn) {
+            const auto p = published(book.shapes()[r.shape], r.reading->air);
+            if (!p)
+                continue;
+            then = *p;
+            heardOn = r.shape;
+        }
+        const auto note = shape.indexOf(r.reading->fingering);
+        if (note)
+            shifts.push_back(1200.0 * std::log2(r.reading->pitch.hertz() / then[*note]));
+    }
+    if (!shifts.empty()) {
+        const auto middle = shifts.begin() + static_cast<std::ptrdiff_t>(shifts.size() / 2);
+        std::nth_element(shifts.begin(), middle, shifts.end());
+        const bool enough = shifts.size() >= enoughReadings;
+        for (Expectation& e : all) {
+            // A shift that one or two readings tell is believed as far as it goes, and the window stays wide.
+            e.pitch = raisedBy(e.pitch, Cents::fromCents(enough ? *middle : std::clamp(*middle, -laterWindow_cents, laterWindow_cents)));
+            if (enough)
+                e.window = Cents::fromCents(laterWindow_cents);
+        }
+    }
+    return all;
+}
+
 Result<Expectation> expectation(const Workbook& book, const FingeringId& fingering, Temperature room)
 {
     const auto index = book.present().indexOf(fingering);
     if (!index)
         return Error{ErrorCode::UnknownName, "fingering", fingering.text};
-    const auto now = published(book.present(), room);
-    if (!now)
-        return now.error();
-    Expectation e{Hertz::fromHertz((*now)[*index]), {}, Cents::fromCents(firstWindow_cents)};
-    acoustics::NoteQuery first = queriesOf(book.present())[*index]; // half-covered holes and all
-    first.registerNumber = 1;
-    acoustics::Calibration c = acoustics::calibrationOf(book.present().spec().tuning);
-    c.kelvin = room.kelvin();
-    const auto low = acoustics::Model(acoustics::Shape::of(book.present()), c).frequencies(std::span(&first, 1));
-    e.firstRegister = low ? Hertz::fromHertz(low->front()) : e.pitch;
-
-    std::vector<double> shifts;
-    std::size_t shape = book.shapes().size();
-    std::vector<double> then;
-    for (const PlacedReading& r : book.readings()) {
-        if (r.shape != shape) {
-            const auto p = published(book.shapes()[r.shape], r.reading->air);
-            if (!p)
-                continue;
-            then = *p;
-            shape = r.shape;
-        }
-        const auto note = book.present().indexOf(r.reading->fingering);
-        if (note)
-            shifts.push_back(1200.0 * std::log2(r.reading->pitch.hertz() / then[*note]));
-    }
-    if (shifts.size() >= enoughReadings) {
-        const auto middle = shifts.begin() + static_cast<std::ptrdiff_t>(shifts.size() / 2);
-        std::nth_element(shifts.begin(), middle, shifts.end());
-        e.pitch = raisedBy(e.pitch, Cents::fromCents(*middle));
-        e.window = Cents::fromCents(laterWindow_cents);
-    }
-    return e;
+    const auto all = expectations(book, room);
+    if (!all)
+        return all.error();
+    return (*all)[*index];
 }
 
 Status plausible(const Workbook& book, const FingeringId& fingering, Hertz pitch, Temperature room)

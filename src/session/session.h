@@ -19,6 +19,8 @@ struct Expectation
     Hertz firstRegister; ///< of the same holes
     Cents window;
 };
+/// All fingerings', in the instrument's order. Errors: OutOfModelRange.
+[[nodiscard]] Result<std::vector<Expectation>> expectations(const Workbook& book, Temperature room);
 /// Errors: UnknownName, OutOfModelRange.
 [[nodiscard]] Result<Expectation> expectation(const Workbook& book, const FingeringId& fingering, Temperature room);
 

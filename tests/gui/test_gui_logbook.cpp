@@ -53,15 +53,16 @@ private Q_SLOTS:
         QTest::keyClicks(field, QStringLiteral("a knot near h3"));
         QTest::keyClick(field, Qt::Key_Return);
         QVERIFY(desk.idle());
-        const auto& entries = desk.document().book()->entries();
-        QCOMPARE(entries.size(), before + 1);
-        QCOMPARE(std::get<NoteEntry>(entries.back().body).text, std::string("a knot near h3"));
+        const auto book = desk.document().book();
+        QCOMPARE(book->entries().size(), before + 1);
+        const Entry kept = book->entries().back();
+        QCOMPARE(std::get<NoteEntry>(kept.body).text, std::string("a knot near h3"));
         QVERIFY(field->text().isEmpty());
         auto* table = desk.find<QTableView>("logTable");
         table->selectRow(0);
         desk.click("setAsideButton");
         QVERIFY(desk.idle());
-        QVERIFY(desk.document().book()->isSetAside(entries[before].id));
+        QVERIFY(desk.document().book()->isSetAside(kept.id));
     }
     void theNewestComesFirst()
     {

@@ -94,7 +94,7 @@ private Q_SLOTS:
         QCOMPARE(desk.window().plan().done().size(), std::size_t(2));
         desk.click("drillMake");
         QVERIFY(QTest::qWaitFor([&] { return desk.window().document() != nullptr; }, 5000));
-        const auto& entries = desk.document().book()->entries();
+        const auto entries = desk.document().book()->entries();
         QCOMPARE(entries.size(), std::size_t(2));
         QVERIFY(std::get<NoteEntry>(entries[0].body).text.find("saw") != std::string::npos);
         QVERIFY(desk.window().plan().done().empty());

@@ -20,8 +20,10 @@ constexpr double clearEnough = 0.45;
 // The first peak this close to the highest is the period; lower peaks at multiples of it are not.
 constexpr double firstPeakShare = 0.9;
 
-/// Autocorrelation by FFT over zero-padded frames of one length.
-class Correlator
+} // namespace
+
+/// Autocorrelation by FFT over a zero-padded frame.
+class FrameReader::Correlator
 {
 public:
     explicit Correlator(std::size_t length) : m_length(length), m_size(2 * length)
@@ -67,18 +69,42 @@ private:
     std::unique_ptr<std::remove_pointer_t<fftw_plan>, FreePlan> m_backward;
 };
 
-/// Period by the normalised square difference function of [MW05]: n(lag) = 2 r(lag) / m(lag).
-void findPeriod(Frame& frame, std::span<const float> x, const double* r, double rate_Hz, const HearingOptions& options)
+FrameReader::FrameReader(double rate_Hz, const HearingOptions& options)
+    : m_rate_Hz(rate_Hz),
+      m_options(options),
+      m_length(std::max<std::size_t>(16, static_cast<std::size_t>(frame_s * rate_Hz))),
+      m_correlator(std::make_unique<Correlator>(m_length)),
+      m_likeness(m_length + 2)
 {
-    const auto shortest = static_cast<std::size_t>(rate_Hz / options.highest.hertz());
-    const auto longest = std::min(static_cast<std::size_t>(rate_Hz / options.lowest.hertz()) + 1, x.size() * 2 / 3);
+}
+
+FrameReader::~FrameReader() = default;
+FrameReader::FrameReader(FrameReader&&) noexcept = default;
+FrameReader& FrameReader::operator=(FrameReader&&) noexcept = default;
+
+Frame FrameReader::of(std::span<const float> x, double from_s)
+{
+    const double* r = m_correlator->of(x);
+    Frame frame;
+    frame.centre_s = from_s + 0.5 * static_cast<double>(m_length) / m_rate_Hz;
+    frame.rms = std::sqrt(std::max(0.0, r[0]) / static_cast<double>(m_length));
+    if (frame.rms > quietest)
+        findPeriod(frame, x, r);
+    return frame;
+}
+
+/// Period by the normalised square difference function of [MW05]: n(lag) = 2 r(lag) / m(lag).
+void FrameReader::findPeriod(Frame& frame, std::span<const float> x, const double* r)
+{
+    const auto shortest = static_cast<std::size_t>(m_rate_Hz / m_options.highest.hertz());
+    const auto longest = std::min(static_cast<std::size_t>(m_rate_Hz / m_options.lowest.hertz()) + 1, x.size() * 2 / 3);
     if (shortest < 2 || longest <= shortest + 2)
         return;
-    std::vector<double> n(longest + 2);
+    auto& n = m_likeness;
     double energy = 2.0 * r[0];
     if (energy <= 0.0)
         return;
-    for (std::size_t lag = 0; lag < n.size(); ++lag) {
+    for (std::size_t lag = 0; lag < longest + 2; ++lag) {
         n[lag] = energy > 0.0 ? 2.0 * r[lag] / energy : 0.0;
         energy -= static_cast<double>(x[lag]) * x[lag] + static_cast<double>(x[x.size() - 1 - lag]) * x[x.size() - 1 - lag];
     }
@@ -98,11 +124,13 @@ void findPeriod(Frame& frame, std::span<const float> x, const double* r, double 
             continue;
         const double curve = n[lag - 1] - 2.0 * n[lag] + n[lag + 1];
         const double shift = curve < 0.0 ? 0.5 * (n[lag - 1] - n[lag + 1]) / curve : 0.0;
-        frame.pitch_Hz = rate_Hz / (static_cast<double>(lag) + shift);
+        frame.pitch_Hz = m_rate_Hz / (static_cast<double>(lag) + shift);
         frame.clarity = n[lag];
         return;
     }
 }
+
+namespace {
 
 double cents(double a, double b)
 {
@@ -120,22 +148,13 @@ double median(std::vector<double> v)
 
 std::vector<Frame> framesOf(std::span<const float> samples, double rate_Hz, const HearingOptions& options, const Cancel& cancel)
 {
-    const auto length = static_cast<std::size_t>(frame_s * rate_Hz);
     const auto hop = static_cast<std::size_t>(std::max(1.0, hop_s * rate_Hz));
     std::vector<Frame> frames;
-    if (length < 16 || samples.size() < length)
+    FrameReader reader(rate_Hz, options);
+    if (samples.size() < reader.length())
         return frames;
-    Correlator correlator(length);
-    for (std::size_t at = 0; at + length <= samples.size() && !cancel.requested(); at += hop) {
-        const auto x = samples.subspan(at, length);
-        const double* r = correlator.of(x);
-        Frame frame;
-        frame.centre_s = (static_cast<double>(at) + 0.5 * static_cast<double>(length)) / rate_Hz;
-        frame.rms = std::sqrt(std::max(0.0, r[0]) / static_cast<double>(length));
-        if (frame.rms > quietest)
-            findPeriod(frame, x, r, rate_Hz, options);
-        frames.push_back(frame);
-    }
+    for (std::size_t at = 0; at + reader.length() <= samples.size() && !cancel.requested(); at += hop)
+        frames.push_back(reader.of(samples.subspan(at, reader.length()), static_cast<double>(at) / rate_Hz));
     return frames;
 }
 

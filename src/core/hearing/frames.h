@@ -5,6 +5,7 @@
 #include "core/base/cancel.h"
 #include "core/hearing/analyse.h"
 
+#include <memory>
 #include <span>
 #include <vector>
 
@@ -16,6 +17,29 @@ struct Frame
     double rms = 0;
     double pitch_Hz = 0; ///< 0 where none was found
     double clarity = 0;  ///< 0 noise to 1 perfectly periodic
+};
+
+/// Reads one frame after the other; allocates nothing after it is made.
+class FrameReader
+{
+public:
+    FrameReader(double rate_Hz, const HearingOptions& options);
+    ~FrameReader();
+    FrameReader(FrameReader&&) noexcept;
+    FrameReader& operator=(FrameReader&&) noexcept;
+    /// Samples in a frame.
+    [[nodiscard]] std::size_t length() const { return m_length; }
+    /// x: length() samples, the first at from_s.
+    [[nodiscard]] Frame of(std::span<const float> x, double from_s);
+
+private:
+    class Correlator;
+    void findPeriod(Frame& frame, std::span<const float> x, const double* r);
+    double m_rate_Hz;
+    HearingOptions m_options;
+    std::size_t m_length;
+    std::unique_ptr<Correlator> m_correlator;
+    std::vector<double> m_likeness;
 };
 
 /// Frames every hop over the whole take.

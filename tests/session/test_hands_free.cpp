@@ -1,0 +1,201 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves listening without hands: the asked note is taken after a steady second, another is named, an overblown one is
+// known for what it is, noise and a held tone take nothing; and nothing is allocated while sound comes in.
+#include "session/hands_free.h"
+#include "session/session.h"
+#include "support/compare.h"
+#include "support/fixtures.h"
+#include "support/tones.h"
+
+#include <atomic>
+#include <cstdlib>
+#include <new>
+
+namespace {
+std::atomic<long> allocations{0};
+} // namespace
+
+// Counts every allocation of the program.
+void* operator new(std::size_t size)
+{
+    ++allocations;
+    if (void* p = std::malloc(size == 0 ? 1 : size))
+        return p;
+    throw std::bad_alloc();
+}
+void operator delete(void* p) noexcept
+{
+    std::free(p);
+}
+void operator delete(void* p, std::size_t /*size*/) noexcept
+{
+    std::free(p);
+}
+
+using namespace dowel;
+using session::Ear;
+
+namespace {
+
+session::Expected threeNotes(bool known)
+{
+    return {{{{"D5"}, Hertz::fromHertz(587.3), 0}, {{"E5"}, Hertz::fromHertz(659.3), 1}, {{"D6"}, Hertz::fromHertz(1174.7), 0}},
+            Cents::fromCents(known ? 150.0 : 300.0),
+            known};
+}
+
+void hear(session::HandsFree& ear, const Samples& s)
+{
+    constexpr std::size_t chunk = 480; // ten milliseconds, as a device delivers
+    for (std::size_t at = 0; at < s.values.size(); at += chunk)
+        ear.feed(std::span(s.values).subspan(at, std::min(chunk, s.values.size() - at)));
+}
+
+Samples tone(double f_Hz, double seconds, double snr_dB = 25.0)
+{
+    return tones::constantTone(f_Hz, seconds, snr_dB, 5);
+}
+
+Samples silence(double seconds)
+{
+    return tones::withSilence(Samples{{}, 48000.0}, seconds, 0.0);
+}
+
+} // namespace
+
+class TestHandsFree : public QObject
+{
+    Q_OBJECT
+
+private Q_SLOTS:
+    void theAskedNoteIsTakenAfterASteadySecond()
+    {
+        session::HandsFree ear(48000.0, threeNotes(true));
+        ear.ask({"E5"});
+        hear(ear, silence(0.5));
+        QCOMPARE(ear.heard().ear, Ear::Quiet);
+        hear(ear, tone(655.0, 0.9));
+        QCOMPARE(ear.heard().ear, Ear::Near);
+        VERIFY_NEAR(ear.heard().cents, 1200.0 * std::log2(655.0 / 659.3), 2.0);
+        QVERIFY(!ear.taken());
+        hear(ear, tone(655.0, 0.6));
+        const auto take = ear.taken();
+        QVERIFY(take);
+        QVERIFY(take->duration().seconds() > 1.2 && take->duration().seconds() < 2.0);
+        QVERIFY(!ear.taken()); // once
+        // It sounds on: nothing more is taken, and the next question waits for its end.
+        ear.ask({"D5"});
+        hear(ear, tone(655.0, 2.0));
+        QCOMPARE(ear.heard().ear, Ear::Taken);
+        QVERIFY(!ear.taken());
+        hear(ear, silence(0.4));
+        hear(ear, tone(590.0, 1.6));
+        QVERIFY(ear.taken());
+    }
+    void anotherNoteIsNamedAndNotTaken()
+    {
+        session::HandsFree ear(48000.0, threeNotes(true));
+        ear.ask({"E5"});
+        hear(ear, silence(0.3));
+        hear(ear, tone(590.0, 2.0));
+        QCOMPARE(ear.heard().ear, Ear::Wrong);
+        QCOMPARE(*ear.heard().other, FingeringId{"D5"});
+        QVERIFY(!ear.taken());
+        QVERIFY(ear.offered());
+        hear(ear, silence(0.3));
+        hear(ear, tone(800.0, 2.0)); // nobody's
+        QCOMPARE(ear.heard().ear, Ear::Wrong);
+        QVERIFY(!ear.heard().other && !ear.offered());
+    }
+    void anOverblownNoteIsOfferedAsTheOtherRegisters()
+    {
+        session::HandsFree ear(48000.0, threeNotes(true));
+        ear.ask({"D5"});
+        hear(ear, silence(0.3));
+        hear(ear, tone(1180.0, 0.8));
+        QCOMPARE(ear.heard().ear, Ear::Overblown);
+        QCOMPARE(*ear.heard().other, FingeringId{"D6"});
+        QVERIFY(!ear.offered()); // not long enough to be worth keeping
+        hear(ear, tone(1180.0, 0.8));
+        QVERIFY(ear.offered());
+        QVERIFY(!ear.taken());
+    }
+    void noiseAndShortBlipsTakeNothing()
+    {
+        session::HandsFree ear(48000.0, threeNotes(false));
+        ear.ask({"D5"});
+        hear(ear, silence(0.3));
+        Random r(3);
+        Samples hiss;
+        for (int i = 0; i < 96000; ++i)
+            hiss.values.push_back(static_cast<float>(0.1 * r.normal()));
+        hear(ear, hiss);
+        QCOMPARE(ear.heard().ear, Ear::Noise);
+        for (int i = 0; i < 5; ++i) {
+            hear(ear, silence(0.3));
+            hear(ear, tone(587.0, 0.5));
+        }
+        QVERIFY(!ear.taken());
+        // Samples that are no numbers count as silence and are told.
+        hear(ear, Samples{std::vector<float>(14400, std::nanf("")), 48000.0});
+        QVERIFY(ear.trace().back().broken);
+        QCOMPARE(ear.heard().ear == Ear::Quiet || ear.heard().ear == Ear::Noise, true);
+    }
+    void valuesComeOftenAndSoon()
+    {
+        hearing::LiveEar ear(48000.0);
+        const Samples s = tone(700.0, 2.0);
+        int values = 0;
+        double latest = 0.0;
+        hearing::LiveValue v;
+        for (std::size_t at = 0; at < s.values.size(); at += 480) {
+            ear.feed(std::span(s.values).subspan(at, 480));
+            while (ear.fetch(v)) {
+                ++values;
+                latest = std::max(latest, ear.now() - v.at_s);
+                VERIFY_NEAR(1200.0 * std::log2(v.pitch_Hz / 700.0), 0.0, 5.0);
+            }
+        }
+        QVERIFY2(values >= 2 * 25, qPrintable(QString::number(values))); // twenty-five a second
+        QVERIFY2(latest < 0.080, qPrintable(QString::number(latest)));  // from the middle of what was heard to the value
+    }
+    void nothingIsAllocatedWhileSoundComesIn()
+    {
+        session::HandsFree ear(48000.0, threeNotes(true));
+        ear.ask({"E5"});
+        const Samples s = tone(655.0, 1.0);
+        hear(ear, s); // FFTW may warm up
+        const long before = allocations;
+        hear(ear, s);
+        const long during = allocations - before;
+        hear(ear, silence(0.0));
+        // The one take that became complete is the only thing that may have taken memory.
+        QVERIFY2(during <= 1, qPrintable(QString::number(during)));
+    }
+    void whatIsExpectedFollowsTheFirstReadings()
+    {
+        const Instrument shape = fixtures::whistle();
+        Workbook book(shape);
+        const Temperature room = Temperature::fromCelsius(20.0);
+        auto e = session::expectedOf(book, room);
+        VERIFY_OK(e);
+        QVERIFY(!e->known);
+        QCOMPARE(e->candidates.size(), shape.spec().fingerings.size());
+        const double first = e->candidates[0].pitch.hertz();
+        ReadingEntry r;
+        r.fingering = e->candidates[0].id;
+        r.pitch = Hertz::fromHertz(first * std::exp2(-80.0 / 1200.0));
+        r.sd = Cents::fromCents(1.0);
+        r.air = room;
+        VERIFY_OK(book.append({book.nextId(), "2026-01-01T00:00:00Z", r}));
+        e = session::expectedOf(book, room);
+        VERIFY_OK(e);
+        QVERIFY(e->known);
+        VERIFY_NEAR(1200.0 * std::log2(e->candidates[0].pitch.hertz() / first), -80.0, 0.5);
+        // Both registers of one fingering close the same holes.
+        QCOMPARE(e->candidates[7].holes, e->candidates[0].holes);
+    }
+};
+
+QTEST_GUILESS_MAIN(TestHandsFree)
+#include "test_hands_free.moc"
