@@ -2,7 +2,9 @@
 #include "app/demo_run.h"
 
 #include "app/correct_page.h"
+#include "app/far_view.h"
 #include "app/listen_page.h"
+#include "app/listener.h"
 #include "app/main_window.h"
 #include "app/plan.h"
 #include "app/sensitivity_card.h"
@@ -89,6 +91,31 @@ bool DemoRun::shootFaces()
     return true;
 }
 
+bool DemoRun::shootHandsFree()
+{
+    ListenPage* page = m_window->listenPage();
+    if (m_shot.contains(QStringLiteral("far")))
+        return true;
+    if (!page->listener().running()) {
+        page->setHandsFree(true);
+        return false;
+    }
+    constexpr double wellOn = 0.6;
+    if (page->listener().heard().ear != session::Ear::Near || page->listener().heard().steady < wellOn)
+        return false;
+    shoot(QStringLiteral("hands-free"));
+    FarView far;
+    far.setAttribute(Qt::WA_DontShowOnScreen);
+    const Instrument& shape = m_window->document()->book()->present();
+    far.showAsked(shape.spec().holes, shape.find(*page->asked()));
+    far.showHeard(page->listener().heard(), page->heardWords());
+    far.show();
+    m_ok = far.grab().save(m_folder + QStringLiteral("/far.png")) && m_ok;
+    m_shot.insert(QStringLiteral("far"));
+    page->setHandsFree(false);
+    return true;
+}
+
 void DemoRun::step()
 {
     Document* document = m_window->document();
@@ -108,6 +135,8 @@ void DemoRun::step()
             shoot(QStringLiteral("listen"));
         if (m_rounds == 0)
             m_rounds = 1;
+        if (listen->pending().size() == 6 && !shootHandsFree())
+            return;
         listen->sound();
         return;
     }

@@ -30,6 +30,7 @@ private:
     bool shootPlan();
     /// Pictures of the three faces of Correct, one a call; true once all are taken.
     bool shootFaces();
+    bool shootHandsFree();
     MainWindow* m_window;
     QString m_folder;
     QTimer m_tick;

@@ -91,6 +91,12 @@ void Document::readFile(const FingeringId& fingering, const QString& path)
         fingering, [file = path.toStdString()](const Workbook&) { return io::readAudioFile(file); }, ReadingSource::File);
 }
 
+void Document::keepTake(const FingeringId& fingering, Samples samples, ReadingSource kind)
+{
+    keepSamples(
+        fingering, [samples = std::move(samples)](const Workbook&) -> Result<Samples> { return samples; }, kind);
+}
+
 void Document::append(EntryBody body, std::function<void()> after)
 {
     const auto store = m_store;

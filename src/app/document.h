@@ -47,6 +47,8 @@ public:
     void sound(const FingeringId& fingering);
     /// A recording of a fingering.
     void readFile(const FingeringId& fingering, const QString& path);
+    /// A take that came in live.
+    void keepTake(const FingeringId& fingering, Samples samples, ReadingSource kind);
     /// Sets the newest standing reading of a fingering aside; its recording stays.
     void takeBack(const FingeringId& fingering);
     void setAside(EntryId entry, const QString& why);

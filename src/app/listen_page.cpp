@@ -1,17 +1,22 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/listen_page.h"
 
+#include "app/far_view.h"
 #include "app/fingering_card.h"
+#include "app/form.h"
+#include "app/listener.h"
 #include "app/questions.h"
 #include "app/style.h"
 #include "app/take_strip.h"
 #include "core/tuning/pitch.h"
 #include "text/units.h"
 
+#include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QGridLayout>
 #include <QHeaderView>
 #include <QLabel>
+#include <QMediaDevices>
 #include <QPushButton>
 #include <QShortcut>
 #include <QTableView>
@@ -41,6 +46,9 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
       m_card(new FingeringCard(this)),
       m_strip(new TakeStrip(this)),
       m_words(new QLabel(this)),
+      m_sources(form::box(this, "soundSource", tr("Where sound comes from"))),
+      m_order(form::box(this, "listenOrder", tr("Order"))),
+      m_listener(new Listener(this)),
       m_room(new QDoubleSpinBox(this)),
       m_table(new QTableView(this))
 {
@@ -53,6 +61,13 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
                     tr("Set the newest reading of this fingering aside; its recording stays"));
     m_next = button(this, tr("Next  (Enter)"), "nextButton", tr("Go to the next fingering that should be heard"));
     m_file = button(this, tr("From a file…"), "fromFileButton", tr("Read this fingering from a WAV or FLAC recording"));
+    m_hands = button(this, tr("Hands-free  (H)"), "handsFreeButton",
+                     tr("Listens by itself: a note that is steady for a second is taken, and the next one comes up"));
+    m_hands->setCheckable(true);
+    m_other = button(this, QString(), "keepOtherButton", tr("Keep what sounds as the reading of the fingering that it is"));
+    m_other->hide();
+    m_order->addItems({tr("as asked"), tr("foot upwards"), tr("only stale ones")});
+    fillSources();
     m_words->setObjectName(QStringLiteral("listenWords"));
     m_words->setWordWrap(true);
     m_words->setMinimumHeight(44);
@@ -67,9 +82,14 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     m_room->setFocusPolicy(Qt::ClickFocus);
     m_room->setButtonSymbols(QAbstractSpinBox::NoButtons);
     connect(m_room, &QDoubleSpinBox::valueChanged, this, [this](double v) { m_document->setRoom(Temperature::fromCelsius(v)); });
-    auto* roomLabel = new QLabel(tr("&Room"), this);
-    roomLabel->setProperty("quiet", true);
-    roomLabel->setBuddy(m_room);
+    m_roomLabel = new QLabel(tr("&Room"), this);
+    m_roomLabel->setProperty("quiet", true);
+    m_roomLabel->setBuddy(m_room);
+    m_room->setFixedWidth(84);
+    connect(m_room, &QDoubleSpinBox::editingFinished, this, [this] {
+        m_roomAsked.start();
+        m_roomLabel->setText(tr("&Room"));
+    });
 
     m_table->setObjectName(QStringLiteral("readingTable"));
     m_table->setAccessibleName(tr("Everything heard so far"));
@@ -92,19 +112,22 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
 
     auto* buttons = new QHBoxLayout;
     buttons->setSpacing(Style::grid);
-    for (QPushButton* b : {m_sound, m_back, m_next, m_file})
+    for (QPushButton* b : {m_sound, m_hands, m_back, m_next})
         buttons->addWidget(b);
     buttons->addStretch();
     auto* room = new QHBoxLayout;
     room->setSpacing(Style::grid);
-    room->addWidget(roomLabel);
+    room->addWidget(m_roomLabel);
     room->addWidget(m_room);
-    room->addStretch();
+    room->addWidget(m_sources, 2);
+    room->addWidget(m_order, 1);
+    room->addWidget(m_file);
 
     auto* left = new QVBoxLayout;
     left->setSpacing(Style::grid);
     left->addWidget(m_card);
     left->addWidget(m_words);
+    left->addWidget(m_other, 0, Qt::AlignLeft);
     left->addLayout(buttons);
     left->addWidget(m_strip, 1);
     left->addLayout(room);
@@ -124,6 +147,25 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     for (const auto key : {Qt::Key_Return, Qt::Key_Enter, Qt::Key_PageDown})
         shortcut(key, &ListenPage::next);
     shortcut(Qt::Key_PageUp, &ListenPage::previous);
+    auto* toggle = new QShortcut(QKeySequence(Qt::Key_H), this);
+    toggle->setContext(Qt::WidgetWithChildrenShortcut);
+    connect(toggle, &QShortcut::activated, this, [this] { m_hands->click(); });
+    auto* keep = new QShortcut(QKeySequence(Qt::Key_K), this);
+    keep->setContext(Qt::WidgetWithChildrenShortcut);
+    connect(keep, &QShortcut::activated, this, &ListenPage::keepOther);
+    connect(m_hands, &QPushButton::clicked, this, &ListenPage::setHandsFree);
+    connect(m_other, &QPushButton::clicked, this, &ListenPage::keepOther);
+    connect(m_order, &QComboBox::activated, this, &ListenPage::setOrder);
+    connect(m_sources, &QComboBox::activated, this, [this] { setHandsFree(false); });
+    auto* devices = new QMediaDevices(this);
+    connect(devices, &QMediaDevices::audioInputsChanged, this, &ListenPage::fillSources);
+    connect(m_listener, &Listener::heardChanged, this, &ListenPage::onHeard);
+    connect(m_listener, &Listener::taken, this, &ListenPage::onTaken);
+    connect(m_listener, &Listener::failed, this, [this](const QString& sentence) {
+        m_hands->setChecked(false);
+        Q_EMIT failed(sentence);
+        onHeard();
+    });
     connect(m_sound, &QPushButton::clicked, this, &ListenPage::sound);
     connect(m_back, &QPushButton::clicked, this, &ListenPage::takeBack);
     connect(m_next, &QPushButton::clicked, this, &ListenPage::next);
@@ -133,6 +175,10 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     connect(m_document, &Document::readingKept, this, &ListenPage::onReadingKept);
     connect(m_document, &Document::failed, this, [this] {
         m_sounding = false;
+        if (m_awaitReading) { // what was taken was no reading: the same once more
+            m_awaitReading = false;
+            m_listener->askAgain();
+        }
         updateWords();
     });
 
@@ -150,6 +196,7 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
 void ListenPage::refresh()
 {
     m_model->setBook(m_document->book());
+    m_listener->expect(*m_document->book(), m_document->room());
     const auto asked = m_asked;
     showAsked(asked);
     updateWords();
@@ -158,7 +205,10 @@ void ListenPage::refresh()
 void ListenPage::showAsked(const std::optional<FingeringId>& id)
 {
     const Instrument& shape = m_document->book()->present();
-    m_card->show(shape.spec().holes, id ? shape.find(*id) : nullptr);
+    const Fingering* f = id ? shape.find(*id) : nullptr;
+    m_card->show(shape.spec().holes, f);
+    if (m_far != nullptr)
+        m_far->showAsked(shape.spec().holes, f);
 }
 
 void ListenPage::ask(const std::optional<FingeringId>& id)
@@ -167,6 +217,8 @@ void ListenPage::ask(const std::optional<FingeringId>& id)
     showAsked(id);
     if (id)
         m_table->selectRow(m_model->rowOf(*id));
+    if (id)
+        m_listener->ask(*id);
     updateWords();
     Q_EMIT askedChanged();
 }
@@ -178,6 +230,8 @@ void ListenPage::updateWords()
     const bool heard =
         m_asked && !m_model->index(m_model->rowOf(*m_asked), ReadingModel::Off).data(ReadingModel::rawRole).isNull();
     m_back->setEnabled(heard && !m_sounding);
+    if (m_listener->running())
+        return onHeard();
     if (none)
         m_words->setText(tr("This instrument has no fingerings yet."));
     else if (m_sounding)
@@ -237,7 +291,10 @@ void ListenPage::onReadingKept(const QString& fingering)
             break;
         }
     }
+    m_awaitReading = false;
     if (m_pending.empty()) {
+        if (m_listener->running())
+            setHandsFree(false);
         ask(id);
         m_document->think();
     } else {
@@ -257,6 +314,175 @@ void ListenPage::onCounsel()
         m_pending.clear();
         updateWords();
     }
+}
+
+ListenPage::~ListenPage()
+{
+    // Its end is told to nobody any more.
+    m_listener->disconnect(this);
+    delete m_far;
+}
+
+void ListenPage::fillSources()
+{
+    const QVariant before = m_sources->currentData();
+    m_sources->clear();
+    if (m_document->hasPlayer())
+        m_sources->addItem(tr("the simulated player"), QByteArray("player"));
+    for (const QAudioDevice& d : QMediaDevices::audioInputs())
+        m_sources->addItem(d.description(), d.id());
+    if (m_sources->count() == 0)
+        m_sources->addItem(tr("no microphone found"), QByteArray());
+    m_sources->setCurrentIndex(std::max(0, m_sources->findData(before)));
+}
+
+void ListenPage::setOrder(int order)
+{
+    const auto& fingerings = m_document->book()->present().spec().fingerings;
+    const auto stale = [&](const FingeringId& id) {
+        const int row = m_model->rowOf(id);
+        return m_model->index(row, ReadingModel::Off).data(ReadingModel::rawRole).isNull() ||
+               m_model->index(row, ReadingModel::Age).data(ReadingModel::rawRole).toInt() > 0;
+    };
+    switch (static_cast<Order>(order)) {
+    case Order::Asked:
+        if (const auto& c = m_document->counsel(); c && c->advice.state == AdviceState::Measure)
+            m_pending = c->advice.fingerings;
+        break;
+    case Order::FootUpwards:
+        std::sort(m_pending.begin(), m_pending.end(),
+                  [this](const FingeringId& a, const FingeringId& b) { return m_model->rowOf(a) < m_model->rowOf(b); });
+        break;
+    case Order::Stale:
+        m_pending.clear();
+        for (const Fingering& f : fingerings)
+            if (stale(f.id))
+                m_pending.push_back(f.id);
+        break;
+    }
+    if (!m_pending.empty())
+        ask(m_pending.front());
+    else
+        updateWords();
+}
+
+void ListenPage::setHandsFree(bool on)
+{
+    m_hands->setChecked(false);
+    if (!on || !m_asked) {
+        m_listener->stop();
+        updateWords();
+        return;
+    }
+    const QByteArray which = m_sources->currentData().toByteArray();
+    const bool given = m_listener->source() != nullptr && m_listener->source()->property("given").toBool();
+    if (!given) { // one that was handed in stays
+        if (which == "player") {
+            // What is true when it is asked for: a cut is heard at once.
+            auto perform = [document = m_document](const FingeringId& id, int attempt) -> PlayerSource::Work {
+                return [book = document->book(), room = document->room(), id, attempt]() -> Result<Samples> {
+                    const auto entry = book->practice();
+                    const Fingering* f = book->present().find(id);
+                    if (!entry || f == nullptr)
+                        return Error{ErrorCode::UnknownName, "fingering", id.text};
+                    const player::SimulatedPlayer player({entry->seed, room, entry->noise_dB});
+                    auto take =
+                        player.play(book->present(), *f, session::takesOf(*book, id) + static_cast<std::uint64_t>(attempt));
+                    if (!take)
+                        return take.error();
+                    return std::move(take->samples);
+                };
+            };
+            m_listener->setSource(std::make_unique<PlayerSource>(std::move(perform)));
+        } else {
+            QAudioDevice device;
+            for (const QAudioDevice& d : QMediaDevices::audioInputs())
+                if (d.id() == which)
+                    device = d;
+            m_listener->setSource(std::make_unique<Microphone>(device));
+        }
+    }
+    if (!m_listener->start(*m_document->book(), m_document->room()))
+        return;
+    m_hands->setChecked(true);
+    constexpr qint64 hour_ms = 3600 * 1000;
+    if (!m_roomAsked.isValid() || m_roomAsked.elapsed() > hour_ms) {
+        m_roomLabel->setText(tr("&Room: still so?"));
+        m_roomAsked.start();
+    }
+    m_listener->ask(*m_asked);
+    onHeard();
+}
+
+QString ListenPage::heardWords() const
+{
+    const session::Heard& h = m_listener->heard();
+    const QString asked = text::noteName(m_asked->text);
+    const QString other = h.other ? text::noteName(h.other->text) : QString();
+    switch (h.ear) {
+    case session::Ear::Quiet:
+        return h.clipped ? tr("Too loud for the microphone: step back or turn it down.")
+                         : tr("Play %1. Still to hear: %2.").arg(asked).arg(m_pending.size());
+    case session::Ear::Noise: return tr("Too much noise to hear a tone. Wait until it is quieter, or come nearer.");
+    case session::Ear::Near: return tr("%1: hold it…").arg(asked);
+    case session::Ear::Taken: return tr("Taken. Let it end.");
+    case session::Ear::Overblown: return tr("Overblown: that is %1. For %2 blow more gently.").arg(other, asked);
+    case session::Ear::Wrong:
+        return h.other ? tr("That is %1; %2 is asked.").arg(other, asked)
+                       : tr("%1 Hz is none of this instrument's notes; %2 is asked.").arg(h.pitch_Hz, 0, 'f', 0).arg(asked);
+    }
+    return {};
+}
+
+void ListenPage::onHeard()
+{
+    const bool running = m_listener->running();
+    if (!m_asked)
+        return;
+    const Fingering* f = m_document->book()->present().find(*m_asked);
+    m_strip->showLive(m_listener->trace(), m_listener->heard(), f);
+    if (!running) {
+        m_other->hide();
+        return;
+    }
+    const session::Heard& h = m_listener->heard();
+    const QString words = heardWords();
+    m_words->setText(words);
+    const bool offer = (h.ear == session::Ear::Overblown || h.ear == session::Ear::Wrong) && h.other && h.steady >= 1.0;
+    if (offer)
+        m_other->setText(tr("Keep it as %1  (K)").arg(text::noteName(h.other->text)));
+    m_other->setVisible(offer);
+    if (m_far != nullptr)
+        m_far->showHeard(h, words);
+}
+
+void ListenPage::onTaken(const FingeringId& fingering, const Samples& samples, ReadingSource source)
+{
+    m_awaitReading = true;
+    m_document->keepTake(fingering, samples, source);
+}
+
+void ListenPage::keepOther()
+{
+    if (m_listener->running())
+        m_listener->keepOffered();
+}
+
+void ListenPage::showFar()
+{
+    if (m_far != nullptr) {
+        m_far->close();
+        return;
+    }
+    m_far = new FarView;
+    m_far->setWindowModality(Qt::NonModal);
+    connect(m_far, &FarView::left, this, [this] {
+        m_far->deleteLater();
+        m_far = nullptr;
+    });
+    const Instrument& shape = m_document->book()->present();
+    m_far->showAsked(shape.spec().holes, m_asked ? shape.find(*m_asked) : nullptr);
+    m_far->showFullScreen();
 }
 
 void ListenPage::step(int by)

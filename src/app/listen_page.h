@@ -4,10 +4,13 @@
 #pragma once
 
 #include "app/document.h"
+
 #include "app/reading_model.h"
 
+#include <QElapsedTimer>
 #include <QWidget>
 
+class QComboBox;
 class QDoubleSpinBox;
 class QLabel;
 class QPushButton;
@@ -15,7 +18,9 @@ class QTableView;
 
 namespace dowel::app {
 
+class FarView;
 class FingeringCard;
+class Listener;
 class Questions;
 class TakeStrip;
 
@@ -24,6 +29,12 @@ class ListenPage : public QWidget
     Q_OBJECT
 
 public:
+    ~ListenPage() override;
+    /// What is heard, as a sentence.
+    [[nodiscard]] QString heardWords() const;
+    [[nodiscard]] Listener& listener() { return *m_listener; }
+    /// Order in which what is to be heard comes up.
+    enum class Order { Asked, FootUpwards, Stale };
     ListenPage(Document& document, Questions& questions, QWidget* parent = nullptr);
     [[nodiscard]] const std::optional<FingeringId>& asked() const { return m_asked; }
     /// Fingerings still to be heard in this round.
@@ -35,9 +46,13 @@ public Q_SLOTS:
     void next();
     void previous();
     void fromFile();
+    void setHandsFree(bool on);
+    void keepOther();
+    void showFar();
 
 Q_SIGNALS:
     void askedChanged();
+    void failed(const QString& sentence);
     void roundFinished(); ///< Enter with nothing left to hear
 
 private:
@@ -47,6 +62,10 @@ private:
     void showAsked(const std::optional<FingeringId>& id);
     void ask(const std::optional<FingeringId>& id);
     void step(int by);
+    void onHeard();
+    void onTaken(const FingeringId& fingering, const Samples& samples, ReadingSource source);
+    void fillSources();
+    void setOrder(int order);
     void updateWords();
 
     Document* m_document;
@@ -59,7 +78,16 @@ private:
     QPushButton* m_back;
     QPushButton* m_next;
     QPushButton* m_file;
+    QPushButton* m_hands;
+    QPushButton* m_other;
+    QComboBox* m_sources;
+    QComboBox* m_order;
+    Listener* m_listener;
+    FarView* m_far = nullptr;
+    QElapsedTimer m_roomAsked;
+    bool m_awaitReading = false;
     QDoubleSpinBox* m_room;
+    QLabel* m_roomLabel;
     QTableView* m_table;
     std::optional<FingeringId> m_asked;
     std::vector<FingeringId> m_pending;

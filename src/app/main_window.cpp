@@ -184,6 +184,9 @@ void MainWindow::buildMenus()
         view, tr("&Dark"), QKeySequence(QStringLiteral("Ctrl+D")), [this](bool on) { setDark(on); }, false);
     m_darkAction->setCheckable(true);
 
+    act(
+        view, tr("&Across the room"), QKeySequence(Qt::Key_F11), [this] { m_listen->showFar(); }, true);
+
     auto* help = menuBar()->addMenu(tr("&Help"));
     act(
         help, tr("&How to work with Dowel"), QKeySequence::HelpContents, [this] { showWalk(); }, false);
@@ -202,7 +205,8 @@ void MainWindow::showWalk()
         "<p><b>Target</b>: click the holes of a fingering to change it. <b>Layout</b>: <i>Copy an instrument</i> carries a "
         "measured one over to your bore and key. <b>Drill</b>: what is ticked off stands in the logbook afterwards.</p>"
         "<p><b>Listen.</b> Finger the note that is asked, then <b>Space</b>. The reading is kept at once, with its recording. "
-        "<b>Backspace</b> takes it back, <b>Enter</b> goes on.</p>"
+        "<b>Backspace</b> takes it back, <b>Enter</b> goes on. <b>H</b> listens without hands: a note that is steady for a second is "
+        "taken and the next one comes up; <b>F11</b> shows it across the room.</p>"
         "<p><b>Correct.</b> When all is heard, the card says which cut comes next, how far and with what. Cut exactly so far, "
         "measure with calipers, type what they say, <b>Enter</b>. Dowel says when to listen again.</p>"
         "<p><b>What moves what</b>, beside the next cut: the cents that a tenth of a millimetre is worth at every hole, the foot "
@@ -332,6 +336,7 @@ void MainWindow::adopt(Result<Store> store)
         refreshWorkpiece();
         refreshStages();
     });
+    connect(m_listen, &ListenPage::failed, this, [this](const QString& s) { m_messages->trouble(s); });
     connect(m_listen, &ListenPage::roundFinished, this, [this] { goTo(Correct); });
     connect(m_correct, &CorrectPage::workChanged, this, &MainWindow::refreshWorkpiece);
     connect(m_workpiece, &Workpiece::dragged, &m_correct->tryCard(), &TryCard::resize);
@@ -435,6 +440,8 @@ void MainWindow::showStage(int stage)
         return;
     m_benches->setCurrentWidget(m_bench);
     m_pages->setCurrentIndex(stage - Listen);
+    if (stage != Listen)
+        m_listen->setHandsFree(false); // nothing listens where nobody sees it
     if (stage == Listen) {
         m_listen->setFocus();
     } else if (stage == Correct) {

@@ -105,7 +105,10 @@ QVariant ReadingModel::data(const QModelIndex& index, int role) const
     const Row& row = m_rows[static_cast<std::size_t>(index.row())];
     switch (role) {
     case Qt::DisplayRole: return text(row, index.column());
-    case rawRole: return index.column() == Off && row.off ? QVariant(*row.off) : QVariant();
+    case rawRole:
+        if (index.column() == Age && row.off)
+            return row.cutsSince;
+        return index.column() == Off && row.off ? QVariant(*row.off) : QVariant();
     case Qt::AccessibleTextRole: {
         if (index.column() != Off || !row.off)
             return text(row, index.column());

@@ -3,8 +3,10 @@
 #pragma once
 
 #include "app/document.h"
+#include "session/hands_free.h"
 
 #include <QWidget>
+#include <deque>
 
 namespace dowel::app {
 
@@ -15,6 +17,8 @@ class TakeStrip : public QWidget
 public:
     explicit TakeStrip(QWidget* parent = nullptr);
     void show(const std::optional<TakePicture>& take, const ReadingEntry* reading, const Fingering* fingering);
+    /// The last seconds while sound comes in, in place of the last take; until show() or an empty trace.
+    void showLive(const std::deque<hearing::LiveValue>& trace, const session::Heard& heard, const Fingering* fingering);
     [[nodiscard]] QSize sizeHint() const override { return {520, 190}; }
     [[nodiscard]] QSize minimumSizeHint() const override { return {300, 140}; }
 
@@ -22,6 +26,9 @@ protected:
     void paintEvent(QPaintEvent* event) override;
 
 private:
+    void paintLive(QPainter& painter) const;
+    std::deque<hearing::LiveValue> m_live;
+    session::Heard m_heard;
     std::optional<TakePicture> m_take;
     std::optional<HeardNote> m_note;
     double m_target_Hz = 0.0;
