@@ -111,7 +111,7 @@ bool DemoRun::shootHandsFree()
     far.showHeard(page->listener().heard(), page->heardWords());
     far.show();
     m_ok = far.grab().save(m_folder + QStringLiteral("/far.png")) && m_ok;
-    m_shot.insert(QStringLiteral("far"));
+    m_shot << QStringLiteral("far");
     page->setHandsFree(false);
     return true;
 }
