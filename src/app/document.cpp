@@ -8,6 +8,9 @@
 #include "io/table.h"
 #include "text/errors.h"
 
+#include <QDir>
+#include <QFileInfo>
+
 namespace dowel::app {
 
 Document::Document(Store store, QObject* parent)
@@ -89,6 +92,81 @@ void Document::readFile(const FingeringId& fingering, const QString& path)
 {
     keepSamples(
         fingering, [file = path.toStdString()](const Workbook&) { return io::readAudioFile(file); }, ReadingSource::File);
+}
+
+void Document::readFiles(const QStringList& paths)
+{
+    struct Done
+    {
+        Snapshot book;
+        QStringList fingerings;
+        int files = 0;
+        int strangers = 0;
+        QStringList troubles;
+    };
+    const auto store = m_store;
+    m_jobs.run(
+        [store, paths, room = m_room](const Cancel& cancel) -> Result<Done> {
+            QStringList files;
+            for (const QString& p : paths) {
+                if (!QFileInfo(p).isDir()) {
+                    files << p;
+                    continue;
+                }
+                const QDir dir(p);
+                for (const QString& name : dir.entryList({QStringLiteral("*.wav"), QStringLiteral("*.flac"), QStringLiteral("*.ogg"),
+                                                          QStringLiteral("*.aif"), QStringLiteral("*.aiff")},
+                                                         QDir::Files, QDir::Name))
+                    files << dir.filePath(name);
+            }
+            Done done;
+            done.files = static_cast<int>(files.size());
+            for (const QString& file : std::as_const(files)) {
+                if (cancel.requested())
+                    break;
+                std::optional<FingeringId> named;
+                const QString base = QFileInfo(file).completeBaseName();
+                for (const Fingering& f : store->book().present().spec().fingerings)
+                    if (base.compare(QString::fromStdString(f.id.text), Qt::CaseInsensitive) == 0)
+                        named = f.id;
+                const auto samples = io::readAudioFile(file.toStdString());
+                auto sorted = samples ? session::sortedOut(store->book(), named, *samples, room, ReadingSource::File, cancel)
+                                      : Result<session::Sorted>(samples.error());
+                Status kept = sorted ? Status(dowel::Done{}) : Status(sorted.error());
+                if (sorted && !sorted->entries.empty())
+                    if (const auto ids = store->append(sorted->entries); !ids)
+                        kept = ids.error();
+                if (!kept) {
+                    done.troubles << text::sentence(Error{kept.error().code, file.toStdString(), kept.error().facts});
+                    continue;
+                }
+                done.strangers += sorted->strangers;
+                for (const FingeringId& id : sorted->fingerings)
+                    done.fingerings << QString::fromStdString(id.text);
+            }
+            done.book = std::make_shared<const Workbook>(store->book());
+            return done;
+        },
+        [this](Result<Done> done) {
+            if (!done)
+                return fail(done.error());
+            adopt(done->book);
+            if (done->files == 0) {
+                Q_EMIT failed(tr("There is no recording in that folder: WAV, FLAC, Ogg and AIFF are read."));
+                return;
+            }
+            QString words = done->fingerings.size() == 1 ? tr("One reading is kept.")
+                                                         : tr("%1 readings from %2 files are kept.")
+                                                               .arg(done->fingerings.size())
+                                                               .arg(done->files);
+            if (done->strangers > 0)
+                words += tr(" %1 more notes are none of this instrument's.").arg(done->strangers);
+            Q_EMIT readingsKept(done->fingerings);
+            if (done->troubles.isEmpty())
+                Q_EMIT told(words);
+            else
+                Q_EMIT failed(words + QLatin1Char(' ') + done->troubles.join(QLatin1Char(' ')));
+        });
 }
 
 void Document::keepTake(const FingeringId& fingering, Samples samples, ReadingSource kind)

@@ -47,6 +47,9 @@ public:
     void sound(const FingeringId& fingering);
     /// A recording of a fingering.
     void readFile(const FingeringId& fingering, const QString& path);
+    /// Recordings and folders of them, with one note each or several. A file that bears a fingering's name is read as that.
+    /// What cannot be read is told with its place; the rest is kept.
+    void readFiles(const QStringList& paths);
     /// A take that came in live.
     void keepTake(const FingeringId& fingering, Samples samples, ReadingSource kind);
     /// Sets the newest standing reading of a fingering aside; its recording stays.
@@ -65,6 +68,7 @@ Q_SIGNALS:
     void changed();        ///< a new snapshot
     void counselChanged(); ///< newest counsel arrived or became stale
     void readingKept(const QString& fingering);
+    void readingsKept(const QStringList& fingerings);
     void cutKept();
     void failed(const QString& sentence);
     void told(const QString& sentence); ///< good news

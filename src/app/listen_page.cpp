@@ -57,10 +57,10 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     m_sound = button(this, tr("Sound it  (Space)"), "soundButton", tr("The simulated player sounds the asked fingering"));
     m_sound->setProperty("main", true);
     m_sound->setVisible(player);
-    m_back = button(this, tr("Take back  (⌫)"), "takeBackButton",
+    m_back = button(this, tr("Back  (⌫)"), "takeBackButton",
                     tr("Set the newest reading of this fingering aside; its recording stays"));
-    m_next = button(this, tr("Next  (Enter)"), "nextButton", tr("Go to the next fingering that should be heard"));
-    m_file = button(this, tr("From a file…"), "fromFileButton", tr("Read this fingering from a WAV or FLAC recording"));
+    m_next = button(this, tr("Next  (↵)"), "nextButton", tr("Go to the next fingering that should be heard"));
+    m_file = button(this, tr("From a file…"), "fromFileButton", tr("Read this fingering from a recording; several notes or whole folders can be dropped on the window"));
     m_hands = button(this, tr("Hands-free  (H)"), "handsFreeButton",
                      tr("Listens by itself: a note that is steady for a second is taken, and the next one comes up"));
     m_hands->setCheckable(true);
@@ -119,9 +119,15 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     room->setSpacing(Style::grid);
     room->addWidget(m_roomLabel);
     room->addWidget(m_room);
-    room->addWidget(m_sources, 2);
-    room->addWidget(m_order, 1);
-    room->addWidget(m_file);
+    room->addWidget(m_sources, 1);
+    auto* more = new QHBoxLayout;
+    more->setSpacing(Style::grid);
+    auto* orderLabel = new QLabel(tr("&Order"), this);
+    orderLabel->setProperty("quiet", true);
+    orderLabel->setBuddy(m_order);
+    more->addWidget(orderLabel);
+    more->addWidget(m_order, 1);
+    more->addWidget(m_file);
 
     auto* left = new QVBoxLayout;
     left->setSpacing(Style::grid);
@@ -131,6 +137,7 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     left->addLayout(buttons);
     left->addWidget(m_strip, 1);
     left->addLayout(room);
+    left->addLayout(more);
     auto* columns = new QHBoxLayout(this);
     columns->setContentsMargins(3 * Style::grid, Style::grid, 2 * Style::grid, Style::grid);
     columns->setSpacing(3 * Style::grid);
@@ -172,6 +179,7 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     connect(m_file, &QPushButton::clicked, this, &ListenPage::fromFile);
     connect(m_document, &Document::changed, this, &ListenPage::refresh);
     connect(m_document, &Document::counselChanged, this, &ListenPage::onCounsel);
+    connect(m_document, &Document::readingsKept, this, &ListenPage::onReadingsKept);
     connect(m_document, &Document::readingKept, this, &ListenPage::onReadingKept);
     connect(m_document, &Document::failed, this, [this] {
         m_sounding = false;
@@ -265,12 +273,27 @@ void ListenPage::fromFile()
     if (!m_asked || m_sounding)
         return;
     const QString path =
-        m_questions->fileToOpen(this, tr("Recording of %1").arg(text::noteName(m_asked->text)), tr("Recordings (*.wav *.flac)"));
+        m_questions->fileToOpen(this, tr("Recording of %1").arg(text::noteName(m_asked->text)), tr("Recordings (*.wav *.flac *.ogg *.aif *.aiff)"));
     if (path.isEmpty())
         return;
     m_sounding = true;
     updateWords();
     m_document->readFile(*m_asked, path);
+}
+
+void ListenPage::onReadingsKept(const QStringList& fingerings)
+{
+    m_sounding = false;
+    for (const QString& id : fingerings)
+        std::erase(m_pending, FingeringId{id.toStdString()});
+    if (m_pending.empty() && !fingerings.isEmpty()) {
+        ask(FingeringId{fingerings.last().toStdString()});
+        m_document->think();
+    } else if (!m_pending.empty()) {
+        ask(m_pending.front());
+    } else {
+        updateWords();
+    }
 }
 
 void ListenPage::takeBack()

@@ -62,6 +62,7 @@ private:
     void showAsked(const std::optional<FingeringId>& id);
     void ask(const std::optional<FingeringId>& id);
     void step(int by);
+    void onReadingsKept(const QStringList& fingerings);
     void onHeard();
     void onTaken(const FingeringId& fingering, const Samples& samples, ReadingSource source);
     void fillSources();

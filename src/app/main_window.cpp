@@ -18,12 +18,14 @@
 #include <QApplication>
 #include <QDateTime>
 #include <QDir>
+#include <QDragEnterEvent>
 #include <QFile>
 #include <QFileInfo>
 #include <QLabel>
 #include <QListWidget>
 #include <QMenuBar>
 #include <QMessageBox>
+#include <QMimeData>
 #include <QPushButton>
 #include <QSettings>
 #include <QStackedWidget>
@@ -53,6 +55,7 @@ MainWindow::MainWindow(std::unique_ptr<Questions> questions, QString folder)
     setObjectName(QStringLiteral("mainWindow"));
     setWindowTitle(tr("Dowel"));
     resize(1280, 800);
+    setAcceptDrops(true);
     buildMenus();
     auto* centre = new QWidget(this);
     centre->setObjectName(QStringLiteral("page"));
@@ -507,6 +510,31 @@ void MainWindow::refreshStages()
     m_stages->item(Correct)->setText(correct);
     m_stages->item(Logbook)->setText(book->cuts().size() == 1 ? tr("Logbook\none cut")
                                                               : tr("Logbook\n%1 cuts").arg(book->cuts().size()));
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event)
+{
+    if (event->mimeData()->hasUrls())
+        event->acceptProposedAction();
+}
+
+void MainWindow::dropEvent(QDropEvent* event)
+{
+    QStringList paths;
+    for (const QUrl& url : event->mimeData()->urls())
+        if (url.isLocalFile())
+            paths << url.toLocalFile();
+    if (paths.isEmpty())
+        return;
+    event->acceptProposedAction();
+    if (paths.size() == 1 && paths.front().endsWith(QLatin1String(".dowel"))) {
+        openBook(paths.front());
+        return;
+    }
+    if (!m_document)
+        return m_messages->trouble(tr("Open a workbook first; then recordings can be dropped on it."));
+    goTo(Listen);
+    m_document->readFiles(paths);
 }
 
 void MainWindow::setInches(bool inches)

@@ -48,6 +48,10 @@ public:
     void setDark(bool dark);
     void setInches(bool inches);
 
+protected:
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
+
 private:
     void buildMenus();
     [[nodiscard]] QWidget* startPage();

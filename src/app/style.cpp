@@ -104,6 +104,7 @@ QString Style::sheet() const
         QPushButton[main="true"] { background: @cool; color: @sheet; border-color: @cool; }
         QPushButton[main="true"]:focus { border: 2px solid @ink; }
         QPushButton[main="true"]:disabled { background: @paper; color: @pencil; border-color: @hair; }
+        QPushButton#handsFreeButton:checked { background: @warm; color: @sheet; border-color: @warm; }
         QPushButton[face="true"] { border: none; border-bottom: 2px solid @hair; border-radius: 0; background: @paper; padding: 6px 8px; color: @pencil; }
         QPushButton[face="true"]:checked { color: @ink; border-bottom: 3px solid @warm; padding: 6px 8px 5px 8px; }
         QPushButton[face="true"]:focus { border: none; border-bottom: 3px solid @cool; padding: 6px 8px 5px 8px; }

@@ -161,6 +161,73 @@ Result<Store::NewEntry> withTake(ReadingEntry reading, const Samples& samples)
     return Store::NewEntry{std::move(reading), std::move(*flac)};
 }
 
+Result<Sorted> sortedOut(const Workbook& book, const std::optional<FingeringId>& named, const Samples& samples, Temperature room,
+                         ReadingSource source, const Cancel& cancel)
+{
+    if (samples.values.empty())
+        return Error{ErrorCode::BadAudio, "take", "holds no samples"};
+    const auto expected = expectations(book, room);
+    if (!expected)
+        return expected.error();
+    const Analysis analysis = analyse(samples, std::nullopt, {}, cancel);
+    if (cancel.requested())
+        return Error{ErrorCode::Cancelled, "take", ""};
+    if (analysis.notes.empty())
+        return Error{ErrorCode::NoSteadyTone, "take",
+                     std::string(analysis.rejected.empty() ? "silence" : reasonName(analysis.rejected.front().reason))};
+    Sorted sorted;
+    if (named && analysis.notes.size() == 1) {
+        auto reading = readingFrom(book, *named, samples, room, source, cancel);
+        if (!reading)
+            return reading.error();
+        auto entry = withTake(std::move(*reading), samples);
+        if (!entry)
+            return entry.error();
+        sorted.entries.push_back(std::move(*entry));
+        sorted.fingerings.push_back(*named);
+        return sorted;
+    }
+    const auto& fingerings = book.present().spec().fingerings;
+    constexpr double around_s = 0.3; // kept of the sound on both sides
+    for (const HeardNote& n : analysis.notes) {
+        std::size_t best = 0;
+        const auto off = [&](std::size_t i) {
+            return std::abs(centsBetween(n.pitch, (*expected)[i].pitch).cents());
+        };
+        for (std::size_t i = 1; i < expected->size(); ++i)
+            if (off(i) < off(best))
+                best = i;
+        if (expected->empty() || off(best) > (*expected)[best].window.cents()) {
+            ++sorted.strangers;
+            continue;
+        }
+        const double from_s = std::max(0.0, n.start.seconds() - around_s);
+        const double to_s = std::min(samples.duration().seconds(), n.end.seconds() + around_s);
+        Samples part;
+        part.rate_Hz = samples.rate_Hz;
+        const auto at = [&](double s) {
+            return samples.values.begin() + static_cast<std::ptrdiff_t>(s * samples.rate_Hz);
+        };
+        part.values.assign(at(from_s), at(to_s));
+        ReadingEntry r;
+        r.fingering = fingerings[best].id;
+        r.pitch = n.pitch;
+        r.sd = n.sd;
+        r.air = room;
+        r.source = source;
+        r.note = n;
+        r.note->start = n.start - Seconds::fromSeconds(from_s);
+        r.note->end = n.end - Seconds::fromSeconds(from_s);
+        r.note->registerNumber = registerOf(n.pitch, (*expected)[best].firstRegister);
+        auto entry = withTake(std::move(r), part);
+        if (!entry)
+            return entry.error();
+        sorted.entries.push_back(std::move(*entry));
+        sorted.fingerings.push_back(fingerings[best].id);
+    }
+    return sorted;
+}
+
 Result<EntryId> keepTake(Store& store, const FingeringId& fingering, const Samples& samples, Temperature room,
                          ReadingSource source, const Cancel& cancel)
 {

@@ -38,6 +38,19 @@ struct Expectation
 [[nodiscard]] Result<EntryId> keepTake(Store& store, const FingeringId& fingering, const Samples& samples, Temperature room,
                                        ReadingSource source, const Cancel& cancel = {});
 
+/// What a recording of one or several notes gives: an entry a note, each with its part of the sound.
+struct Sorted
+{
+    std::vector<Store::NewEntry> entries;
+    std::vector<FingeringId> fingerings; ///< of the entries
+    int strangers = 0;                   ///< notes that are none of this instrument's
+};
+/// named: the fingering that the file's name or the question tells; one note is read as that. Several notes, or one that
+/// nobody named, go to the fingerings that they are nearest to. Errors: those of readingFrom() where one note was named,
+/// BadAudio, NoSteadyTone, Cancelled.
+[[nodiscard]] Result<Sorted> sortedOut(const Workbook& book, const std::optional<FingeringId>& named, const Samples& samples,
+                                       Temperature room, ReadingSource source, const Cancel& cancel = {});
+
 /// A cut with what the newest advice said of it. Errors: UnknownName where the instrument has no such thing.
 [[nodiscard]] Result<CutEntry> cutEntry(const Workbook& book, const Cut& cut);
 

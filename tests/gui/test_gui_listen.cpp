@@ -3,6 +3,14 @@
 // recording of the wrong note is refused in words.
 #include "app/reading_model.h"
 #include "gui/gui_support.h"
+#include "session/session.h"
+
+#include <QDir>
+#include <QDropEvent>
+#include <QFileInfo>
+#include <QMimeData>
+#include <set>
+#include <sndfile.h>
 #include "io/audio_file.h"
 #include "support/tones.h"
 
@@ -102,6 +110,66 @@ private Q_SLOTS:
         }
         QCOMPARE(cell(desk, 2, app::ReadingModel::Takes), QStringLiteral("3"));
         QVERIFY(cell(desk, 2, app::ReadingModel::Spread).toDouble() > 0.0);
+    }
+    void filesAndFoldersAreDroppedOnTheWindow()
+    {
+        Desk desk;
+        // Three notes of the practice blank in one Ogg file, one in a file that bears its name, a text, and nonsense.
+        const auto book = desk.document().book();
+        const auto player = *session::playerOf(*book);
+        const auto play = [&](const char* id) {
+            return player.play(book->present(), *book->present().find(FingeringId{id}), 0)->samples;
+        };
+        Samples three = play("D5");
+        for (const char* id : {"F#5", "A5"}) {
+            const Samples more = play(id);
+            three.values.insert(three.values.end(), more.values.begin(), more.values.end());
+        }
+        QDir(QFileInfo(desk.file("x")).path()).mkdir(QStringLiteral("takes"));
+        const auto write = [&](const char* name, const Samples& s, int format) {
+            SF_INFO info{};
+            info.samplerate = static_cast<int>(s.rate_Hz);
+            info.channels = 1;
+            info.format = format;
+            SNDFILE* f = sf_open(desk.file(name).toUtf8().constData(), SFM_WRITE, &info);
+            QVERIFY(f != nullptr);
+            for (std::size_t at = 0; at < s.values.size(); at += 4096) // the Vorbis encoder dislikes long strides
+                sf_write_float(f, s.values.data() + at, static_cast<sf_count_t>(std::min<std::size_t>(4096, s.values.size() - at)));
+            sf_close(f);
+        };
+        write("takes/session.ogg", three, SF_FORMAT_OGG | SF_FORMAT_VORBIS);
+        write("takes/e5.aiff", play("E5"), SF_FORMAT_AIFF | SF_FORMAT_PCM_24);
+        write("takes/B5.wav", play("G5"), SF_FORMAT_WAV | SF_FORMAT_PCM_16); // named wrongly
+        QFile text(desk.file("takes/broken.flac"));
+        QVERIFY(text.open(QIODevice::WriteOnly));
+        text.write("no sound at all");
+        text.close();
+        QMimeData data;
+        data.setUrls({QUrl::fromLocalFile(desk.file("takes"))});
+        const auto drop = [&] {
+            QDragEnterEvent enter(QPoint(400, 400), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+            QApplication::sendEvent(&desk.window(), &enter);
+            QVERIFY(enter.isAccepted());
+            QDropEvent event(QPointF(400, 400), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+            QApplication::sendEvent(&desk.window(), &event);
+        };
+        drop();
+        QVERIFY(desk.idle());
+        const auto after = desk.document().book();
+        std::set<std::string> heard;
+        for (const PlacedReading& r : after->readings()) {
+            heard.insert(r.reading->fingering.text);
+            QVERIFY(r.reading->hasTake);
+        }
+        QVERIFY2((heard == std::set<std::string>{"D5", "E5", "F#5", "A5"}), qPrintable(desk.message() + QString::number(heard.size()) + QString::fromStdString(heard.empty() ? "" : *heard.begin() + *heard.rbegin())));
+        QVERIFY(desk.message().contains(QLatin1String("4 readings")));
+        QVERIFY(desk.message().contains(QLatin1String("broken.flac")) && desk.message().contains(QLatin1String("B5.wav")));
+        // A folder without recordings.
+        QDir(desk.file("takes")).mkdir(QStringLiteral("empty"));
+        data.setUrls({QUrl::fromLocalFile(desk.file("takes/empty"))});
+        drop();
+        QVERIFY(desk.idle());
+        QVERIFY(desk.message().contains(QLatin1String("no recording")));
     }
 };
 
