@@ -5,11 +5,13 @@
 #include "app/far_view.h"
 #include "app/listen_page.h"
 #include "app/listener.h"
+#include "app/take_dialog.h"
 #include "app/main_window.h"
 #include "app/plan.h"
 #include "app/sensitivity_card.h"
 #include "app/try_card.h"
 
+#include <QPushButton>
 #include <QDir>
 #include <QPixmap>
 
@@ -91,6 +93,29 @@ bool DemoRun::shootFaces()
     return true;
 }
 
+bool DemoRun::shootTake()
+{
+    if (m_shot.contains(QStringLiteral("take")))
+        return true;
+    ListenPage* page = m_window->listenPage();
+    if (!m_shot.contains(QStringLiteral("timbre"))) {
+        page->findChild<QPushButton*>(QStringLiteral("timbreFace"))->click();
+        shoot(QStringLiteral("timbre"));
+        page->findChild<QPushButton*>(QStringLiteral("pitchFace"))->click();
+    }
+    auto* dialog = page->findChild<TakeDialog*>();
+    if (dialog == nullptr) {
+        page->openTake();
+        return false;
+    }
+    if (dialog->busy())
+        return false;
+    m_shot << QStringLiteral("take");
+    m_ok = dialog->grab().save(m_folder + QStringLiteral("/take.png")) && m_ok;
+    dialog->close();
+    return true;
+}
+
 bool DemoRun::shootHandsFree()
 {
     ListenPage* page = m_window->listenPage();
@@ -145,6 +170,8 @@ void DemoRun::step()
         document->think();
         return;
     }
+    if (listening && !shootTake())
+        return;
     if (listening) {
         m_window->goTo(MainWindow::Correct);
         return;

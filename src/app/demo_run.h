@@ -31,6 +31,7 @@ private:
     /// Pictures of the three faces of Correct, one a call; true once all are taken.
     bool shootFaces();
     bool shootHandsFree();
+    bool shootTake();
     MainWindow* m_window;
     QString m_folder;
     QTimer m_tick;

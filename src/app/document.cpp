@@ -175,6 +175,30 @@ void Document::keepTake(const FingeringId& fingering, Samples samples, ReadingSo
         fingering, [samples = std::move(samples)](const Workbook&) -> Result<Samples> { return samples; }, kind);
 }
 
+void Document::measureAnew(EntryId old, ReadingEntry reading, std::shared_ptr<const Samples> samples)
+{
+    const auto store = m_store;
+    m_jobs.run(
+        [store, old, reading = std::move(reading), samples](const Cancel&) -> Result<Snapshot> {
+            auto entry = session::withTake(reading, *samples);
+            if (!entry)
+                return entry.error();
+            std::vector<Store::NewEntry> both;
+            if (!store->book().isSetAside(old))
+                both.push_back({SetAsideEntry{old, tr("measured over another part").toStdString()}, {}});
+            both.push_back(std::move(*entry));
+            if (const auto ids = store->append(both); !ids)
+                return ids.error();
+            return std::make_shared<const Workbook>(store->book());
+        },
+        [this](Result<Snapshot> book) {
+            if (!book)
+                return fail(book.error());
+            adopt(*book);
+            Q_EMIT told(tr("Measured anew. The first version stays in the record, set aside."));
+        });
+}
+
 void Document::append(EntryBody body, std::function<void()> after)
 {
     const auto store = m_store;

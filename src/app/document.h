@@ -52,6 +52,10 @@ public:
     void readFiles(const QStringList& paths);
     /// A take that came in live.
     void keepTake(const FingeringId& fingering, Samples samples, ReadingSource kind);
+    /// A reading measured anew over another part of its take; the old one is set aside and stays in the record.
+    void measureAnew(EntryId old, ReadingEntry reading, std::shared_ptr<const Samples> samples);
+    /// For looking, from a worker.
+    [[nodiscard]] std::shared_ptr<const Store> store() const { return m_store; }
     /// Sets the newest standing reading of a fingering aside; its recording stays.
     void takeBack(const FingeringId& fingering);
     void setAside(EntryId entry, const QString& why);

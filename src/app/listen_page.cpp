@@ -7,10 +7,12 @@
 #include "app/listener.h"
 #include "app/questions.h"
 #include "app/style.h"
+#include "app/take_dialog.h"
 #include "app/take_strip.h"
 #include "core/tuning/pitch.h"
 #include "text/units.h"
 
+#include <QButtonGroup>
 #include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QGridLayout>
@@ -50,7 +52,9 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
       m_order(form::box(this, "listenOrder", tr("Order"))),
       m_listener(new Listener(this)),
       m_room(new QDoubleSpinBox(this)),
-      m_table(new QTableView(this))
+      m_table(new QTableView(this)),
+      m_timbreModel(new TimbreModel(this)),
+      m_timbre(new QTableView(this))
 {
     setObjectName(QStringLiteral("listenPage"));
     const bool player = document.hasPlayer();
@@ -105,6 +109,38 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     m_table->horizontalHeader()->setMinimumSectionSize(64);
     m_table->horizontalHeader()->setHighlightSections(false);
     m_table->setTabKeyNavigation(false);
+    m_timbre->setObjectName(QStringLiteral("timbreTable"));
+    m_timbre->setAccessibleName(tr("How every note sounds"));
+    m_timbre->setModel(m_timbreModel);
+    m_timbre->setSelectionMode(QAbstractItemView::NoSelection);
+    m_timbre->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    m_timbre->setShowGrid(false);
+    m_timbre->verticalHeader()->hide();
+    m_timbre->verticalHeader()->setDefaultSectionSize(34);
+    m_timbre->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    m_timbre->horizontalHeader()->setSectionResizeMode(TimbreModel::Why, QHeaderView::Stretch);
+    m_timbre->horizontalHeader()->setHighlightSections(false);
+    m_timbre->setTabKeyNavigation(false);
+    m_timbre->hide();
+    m_faces = new QButtonGroup(this);
+    auto* faces = new QHBoxLayout;
+    faces->setSpacing(0);
+    const std::pair<const char*, QString> faceNames[] = {{"pitchFace", tr("Pitch")}, {"timbreFace", tr("Timbre")}};
+    for (const auto& [name, words] : faceNames) {
+        auto* b = form::button(this, name, words);
+        b->setProperty("face", true);
+        b->setCheckable(true);
+        b->setFocusPolicy(Qt::TabFocus);
+        m_faces->addButton(b, static_cast<int>(m_faces->buttons().size()));
+        faces->addWidget(b);
+    }
+    faces->addStretch(1);
+    m_faces->button(0)->setChecked(true);
+    connect(m_faces, &QButtonGroup::idClicked, this, [this](int face) {
+        m_table->setVisible(face == 0);
+        m_timbre->setVisible(face == 1);
+        refresh();
+    });
     connect(m_table->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this](const QModelIndex& now) {
         if (const auto id = m_model->fingeringAt(now.row()); id && (!m_asked || *id != *m_asked))
             ask(id);
@@ -142,7 +178,12 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     columns->setContentsMargins(3 * Style::grid, Style::grid, 2 * Style::grid, Style::grid);
     columns->setSpacing(3 * Style::grid);
     columns->addLayout(left, 1);
-    columns->addWidget(m_table, 1);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(0);
+    right->addLayout(faces);
+    right->addWidget(m_table, 1);
+    right->addWidget(m_timbre, 1);
+    columns->addLayout(right, 1);
 
     const auto shortcut = [this](const QKeySequence& keys, void (ListenPage::*act)()) {
         auto* s = new QShortcut(keys, this);
@@ -163,6 +204,10 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     connect(m_hands, &QPushButton::clicked, this, &ListenPage::setHandsFree);
     connect(m_other, &QPushButton::clicked, this, &ListenPage::keepOther);
     connect(m_order, &QComboBox::activated, this, &ListenPage::setOrder);
+    auto* picture = new QShortcut(QKeySequence(Qt::Key_P), this);
+    picture->setContext(Qt::WidgetWithChildrenShortcut);
+    connect(picture, &QShortcut::activated, this, &ListenPage::openTake);
+    connect(m_table, &QTableView::doubleClicked, this, &ListenPage::openTake);
     connect(m_sources, &QComboBox::activated, this, [this] { setHandsFree(false); });
     auto* devices = new QMediaDevices(this);
     connect(devices, &QMediaDevices::audioInputsChanged, this, &ListenPage::fillSources);
@@ -204,6 +249,8 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
 void ListenPage::refresh()
 {
     m_model->setBook(m_document->book());
+    if (m_faces->checkedId() == 1)
+        m_timbreModel->setBook(m_document->book());
     m_listener->expect(*m_document->book(), m_document->room());
     const auto asked = m_asked;
     showAsked(asked);
@@ -279,6 +326,21 @@ void ListenPage::fromFile()
     m_sounding = true;
     updateWords();
     m_document->readFile(*m_asked, path);
+}
+
+void ListenPage::openTake()
+{
+    if (!m_asked)
+        return;
+    const auto readings = m_document->book()->readings();
+    for (auto it = readings.rbegin(); it != readings.rend(); ++it) {
+        if (it->reading->fingering != *m_asked || !it->reading->hasTake)
+            continue;
+        auto* dialog = new TakeDialog(*m_document, it->entry->id, this);
+        dialog->setAttribute(Qt::WA_DeleteOnClose);
+        dialog->open();
+        return;
+    }
 }
 
 void ListenPage::onReadingsKept(const QStringList& fingerings)

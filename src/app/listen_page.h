@@ -6,10 +6,12 @@
 #include "app/document.h"
 
 #include "app/reading_model.h"
+#include "app/timbre_model.h"
 
 #include <QElapsedTimer>
 #include <QWidget>
 
+class QButtonGroup;
 class QComboBox;
 class QDoubleSpinBox;
 class QLabel;
@@ -49,6 +51,8 @@ public Q_SLOTS:
     void setHandsFree(bool on);
     void keepOther();
     void showFar();
+    /// The newest take of the asked fingering.
+    void openTake();
 
 Q_SIGNALS:
     void askedChanged();
@@ -90,6 +94,9 @@ private:
     QDoubleSpinBox* m_room;
     QLabel* m_roomLabel;
     QTableView* m_table;
+    TimbreModel* m_timbreModel;
+    QTableView* m_timbre;
+    QButtonGroup* m_faces = nullptr;
     std::optional<FingeringId> m_asked;
     std::vector<FingeringId> m_pending;
     bool m_sounding = false;

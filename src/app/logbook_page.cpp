@@ -2,6 +2,7 @@
 #include "app/logbook_page.h"
 
 #include "app/style.h"
+#include "app/take_dialog.h"
 #include "text/sentences.h"
 
 #include <QDateTime>
@@ -127,7 +128,7 @@ LogbookPage::LogbookPage(Document& document, QWidget* parent)
     m_aside->setObjectName(QStringLiteral("setAsideButton"));
     m_aside->setAccessibleName(tr("Set the selected entry aside"));
     auto* hint =
-        new QLabel(tr("Nothing is ever erased: a wrong reading or cut is set aside, stays here, and no longer counts."), this);
+        new QLabel(tr("Nothing is ever erased: a wrong reading or cut is set aside, stays here, and no longer counts. Double-click a reading to see its take."), this);
     hint->setProperty("quiet", true);
     m_note->setObjectName(QStringLiteral("logNote"));
     m_note->setAccessibleName(tr("A note for the logbook"));
@@ -147,6 +148,10 @@ LogbookPage::LogbookPage(Document& document, QWidget* parent)
     all->addWidget(m_table, 1);
     all->addWidget(hint);
     all->addLayout(row);
+    connect(m_table, &QTableView::doubleClicked, this, [this](const QModelIndex& index) {
+        if (const Entry* e = m_model->entryAt(index.row()))
+            openTake(e->id);
+    });
     connect(m_aside, &QPushButton::clicked, this, &LogbookPage::setAsideSelected);
     connect(m_table->selectionModel(), &QItemSelectionModel::selectionChanged, this, &LogbookPage::updateButton);
     connect(m_document, &Document::changed, this, &LogbookPage::refresh);
@@ -172,6 +177,19 @@ void LogbookPage::updateButton()
     m_aside->setEnabled(e != nullptr && !m_document->book()->isSetAside(e->id) &&
                         (std::holds_alternative<ReadingEntry>(e->body) || std::holds_alternative<CutEntry>(e->body) ||
                          std::holds_alternative<NoteEntry>(e->body)));
+}
+
+void LogbookPage::openTake(EntryId id)
+{
+    for (const Entry& e : m_document->book()->entries()) {
+        const auto* r = std::get_if<ReadingEntry>(&e.body);
+        if (e.id != id || r == nullptr || !r->hasTake)
+            continue;
+        auto* dialog = new TakeDialog(*m_document, id, this);
+        dialog->setAttribute(Qt::WA_DeleteOnClose);
+        dialog->open();
+        return;
+    }
 }
 
 void LogbookPage::setAsideSelected()

@@ -45,6 +45,7 @@ public Q_SLOTS:
     void setAsideSelected();
 
 private:
+    void openTake(EntryId id);
     void refresh();
     void updateButton();
     Document* m_document;

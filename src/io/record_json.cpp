@@ -32,6 +32,10 @@ HeardNote noteFrom(JsonReader r)
     n.level_dB = r.number("level_db");
     if (r.has("register"))
         n.registerNumber = r.integer("register", 1);
+    if (r.has("speaks_s"))
+        n.speaks = Seconds::fromSeconds(r.number("speaks_s"));
+    if (r.has("level_spread_db"))
+        n.levelSpread_dB = r.number("level_spread_db");
     for (const auto& name : r.texts("flags"))
         if (const auto f = flagFromName(name))
             n.flags.push_back(*f);
@@ -143,6 +147,10 @@ Json jsonOf(const HeardNote& n)
               {"flags", flags}};
     if (n.registerNumber)
         json["register"] = *n.registerNumber;
+    if (n.speaks)
+        json["speaks_s"] = tidy(n.speaks->seconds());
+    if (n.levelSpread_dB)
+        json["level_spread_db"] = tidy(*n.levelSpread_dB);
     return json;
 }
 

@@ -2,10 +2,13 @@
 // Proves Listen by keys: Space sounds and keeps and goes on, Backspace takes back without erasing, Enter goes on, a
 // recording of the wrong note is refused in words.
 #include "app/reading_model.h"
+#include "app/take_dialog.h"
+#include "app/timbre_model.h"
 #include "gui/gui_support.h"
 #include "session/session.h"
 
 #include <QDir>
+#include <QDoubleSpinBox>
 #include <QDropEvent>
 #include <QFileInfo>
 #include <QMimeData>
@@ -170,6 +173,58 @@ private Q_SLOTS:
         drop();
         QVERIFY(desk.idle());
         QVERIFY(desk.message().contains(QLatin1String("no recording")));
+    }
+    void aTakeIsOpenedAndMeasuredAnewByHand()
+    {
+        Desk desk;
+        desk.key(Qt::Key_Space);
+        QVERIFY(QTest::qWaitFor([&] { return desk.readings() == 1; }, 20000));
+        QVERIFY(desk.idle());
+        desk.key(Qt::Key_PageUp); // back to the note that was heard
+        auto* page = desk.find<app::ListenPage>("listenPage");
+        const auto first = *desk.document().book()->readings().front().reading;
+        page->openTake();
+        auto* dialog = page->findChild<app::TakeDialog*>();
+        QVERIFY(dialog != nullptr);
+        QVERIFY(QTest::qWaitFor([&] { return !dialog->busy(); }, 10000));
+        VERIFY_NEAR(dialog->measured()->pitch.hertz(), first.pitch.hertz(), 1e-9);
+        auto* keep = dialog->findChild<QPushButton*>(QStringLiteral("takeKeep"));
+        QVERIFY(!keep->isEnabled()); // nothing is changed yet
+        auto* from = dialog->findChild<QDoubleSpinBox*>(QStringLiteral("takeFrom"));
+        auto* to = dialog->findChild<QDoubleSpinBox*>(QStringLiteral("takeTo"));
+        from->setValue(first.note->start.seconds() + 0.3);
+        QVERIFY(QTest::qWaitFor([&] { return !dialog->busy() && keep->isEnabled(); }, 10000));
+        VERIFY_NEAR(dialog->measured()->start.seconds(), first.note->start.seconds() + 0.3, 0.006);
+        VERIFY_NEAR(1200.0 * std::log2(dialog->measured()->pitch.hertz() / first.pitch.hertz()), 0.0, 3.0);
+        // A part where nothing sounds is no reading.
+        const double kept = to->value();
+        from->setValue(0.0);
+        to->setValue(0.04);
+        QVERIFY(QTest::qWaitFor([&] { return !dialog->busy() && !keep->isEnabled(); }, 10000));
+        to->setValue(kept);
+        from->setValue(first.note->start.seconds() + 0.3);
+        QVERIFY(QTest::qWaitFor([&] { return !dialog->busy() && keep->isEnabled(); }, 10000));
+        QTest::mouseClick(keep, Qt::LeftButton);
+        QVERIFY(desk.idle());
+        const auto book = desk.document().book();
+        QCOMPARE(book->readings().size(), std::size_t(1)); // the new one stands, the old one is set aside
+        VERIFY_NEAR(book->readings().front().reading->note->start.seconds(), first.note->start.seconds() + 0.3, 0.006);
+        QVERIFY(book->readings().front().reading->hasTake);
+        QVERIFY(book->isSetAside(book->entries()[1].id));
+    }
+    void theTimbreOfEveryNoteStandsBesideItsNeighbours()
+    {
+        Desk desk;
+        QVERIFY(desk.hearAll());
+        desk.click("timbreFace");
+        auto* table = desk.find<QTableView>("timbreTable");
+        QVERIFY(table->isVisible() && !desk.find<QTableView>("readingTable")->isVisible());
+        QCOMPARE(table->model()->rowCount(), 14);
+        for (int row = 0; row < 14; ++row)
+            for (int column = app::TimbreModel::Speaks; column <= app::TimbreModel::Level; ++column)
+                QVERIFY(table->model()->index(row, column).data().toString() != QStringLiteral("–"));
+        desk.click("pitchFace");
+        QVERIFY(!table->isVisible());
     }
 };
 

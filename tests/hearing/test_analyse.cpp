@@ -177,6 +177,46 @@ private Q_SLOTS:
         cancel.request();
         QVERIFY(analyse(tones::constantTone(500.0, 1.0, 30.0, 1), std::nullopt, {}, cancel).notes.empty());
     }
+    void aPartChosenByHandIsMeasured()
+    {
+        const Blown b = blown(523.25, 30.0, 4);
+        const auto note = measuredPart(b.samples, Seconds::fromSeconds(0.6), Seconds::fromSeconds(1.2));
+        QVERIFY(note);
+        VERIFY_NEAR(note->start.seconds(), 0.6, 1e-9);
+        VERIFY_NEAR(1200.0 * std::log2(note->pitch.hertz() / b.meanOver(*note)), 0.0, 0.05);
+        QVERIFY(!measuredPart(b.samples, Seconds::fromSeconds(0.0), Seconds::fromSeconds(0.1))); // before it sounds
+        QVERIFY(!measuredPart(b.samples, Seconds::fromSeconds(1.0), Seconds::fromSeconds(0.5)));
+        QVERIFY(!measuredPart(b.samples, Seconds::fromSeconds(50.0), Seconds::fromSeconds(60.0)));
+    }
+    void theSpectrumShowsWhatWasPutIn()
+    {
+        Samples s;
+        for (int i = 0; i < 48000; ++i)
+            s.values.push_back(static_cast<float>(0.5 * std::sin(2.0 * std::numbers::pi * 1000.0 * i / 48000.0)));
+        const auto spectrum = spectrumOf(s, Seconds{}, Seconds::fromSeconds(1.0));
+        const auto top = std::max_element(spectrum.begin(), spectrum.end(),
+                                          [](const auto& a, const auto& b) { return a.level_dB < b.level_dB; });
+        VERIFY_NEAR(top->hertz, 1000.0, 2.0);
+        VERIFY_NEAR(top->level_dB, 20.0 * std::log10(0.5), 0.1);
+        QVERIFY(spectrumOf(s, Seconds::fromSeconds(0.5), Seconds::fromSeconds(0.5)).empty());
+    }
+    void timbreIsCountedFromThePartials()
+    {
+        HeardNote n;
+        n.pitch = Hertz::fromHertz(500.0);
+        n.centroid = Hertz::fromHertz(900.0);
+        n.partials_dB.fill(-200.0);
+        n.partials_dB[0] = 0.0;   // odd
+        n.partials_dB[1] = -10.0; // even
+        VERIFY_NEAR(evenToOdd_dB(n), -10.0, 1e-6);
+        VERIFY_NEAR(centreInFundamentals(n), 1.8, 1e-9);
+        const Blown b = blown(523.25, 30.0, 4);
+        const auto a = analyse(b.samples, std::nullopt);
+        QCOMPARE(a.notes.size(), std::size_t(1));
+        // Its level is three decibels short of full after 1.2 time constants, its attack up to 60 cents flat.
+        QVERIFY(a.notes[0].speaks && a.notes[0].speaks->seconds() > 0.01 && a.notes[0].speaks->seconds() < 0.3);
+        QVERIFY(a.notes[0].levelSpread_dB && *a.notes[0].levelSpread_dB < 0.5);
+    }
 };
 
 QTEST_APPLESS_MAIN(TestAnalyse)

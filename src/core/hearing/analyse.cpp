@@ -103,6 +103,30 @@ void flag(HeardNote& note, std::span<const float> stretch)
         note.flags.push_back(TakeFlag::Short);
 }
 
+/// How it begins, and how steady its level is.
+void describe(HeardNote& note, const std::vector<Frame>& frames, const Run& run, const Run& steady)
+{
+    double mean = 0.0;
+    double square = 0.0;
+    const double count = static_cast<double>(steady.last - steady.first + 1);
+    for (std::size_t i = steady.first; i <= steady.last; ++i) {
+        const double dB = 20.0 * std::log10(std::max(1e-6, frames[i].rms));
+        mean += dB / count;
+        square += dB * dB / count;
+    }
+    note.levelSpread_dB = std::sqrt(std::max(0.0, square - mean * mean));
+    constexpr double settled_cents = 12.0;
+    constexpr double settled_dB = 3.0;
+    for (std::size_t i = run.first; i <= steady.first; ++i) {
+        const bool inTune = frames[i].pitch_Hz > 0.0 &&
+                            std::abs(1200.0 * std::log2(frames[i].pitch_Hz / note.pitch.hertz())) < settled_cents + note.vibrato.cents();
+        if (inTune && 20.0 * std::log10(std::max(1e-6, frames[i].rms)) > mean - settled_dB) {
+            note.speaks = Seconds::fromSeconds(frames[i].centre_s - frames[run.first].centre_s);
+            break;
+        }
+    }
+}
+
 RejectedSound rejected(const std::vector<Frame>& frames, const Run& run, RejectedSound::Reason reason)
 {
     return {Seconds::fromSeconds(frames[run.first].centre_s), Seconds::fromSeconds(frames[run.last].centre_s), reason};
@@ -135,6 +159,60 @@ std::string_view reasonName(RejectedSound::Reason reason)
     case RejectedSound::Reason::BadSamples: return "samples that are not numbers";
     }
     return "no steady tone";
+}
+
+double evenToOdd_dB(const HeardNote& note)
+{
+    double even = 1e-12;
+    double odd = 1e-12;
+    for (std::size_t k = 0; k < partialsKept; ++k)
+        (k % 2 == 0 ? odd : even) += std::pow(10.0, note.partials_dB[k] / 10.0); // the first is odd
+    return 10.0 * std::log10(even / odd);
+}
+
+double centreInFundamentals(const HeardNote& note)
+{
+    return note.centroid.hertz() / note.pitch.hertz();
+}
+
+std::optional<HeardNote> measuredPart(const Samples& take, Seconds from, Seconds to, const HearingOptions& options)
+{
+    const std::span<const float> all(take.values);
+    const auto at = [&](Seconds t) {
+        return std::min(all.size(), static_cast<std::size_t>(std::max(0.0, t.seconds()) * take.rate_Hz));
+    };
+    if (!(to > from) || at(to) <= at(from))
+        return std::nullopt;
+    const auto part = all.subspan(at(from), at(to) - at(from));
+    if (!std::all_of(part.begin(), part.end(), [](float s) { return std::isfinite(s); }))
+        return std::nullopt;
+    const auto frames = hearing::framesOf(part, take.rate_Hz, options, {});
+    const bool pitched = std::any_of(frames.begin(), frames.end(), [](const Frame& f) { return f.pitch_Hz > 0.0; });
+    if (!pitched)
+        return std::nullopt;
+    const double coarse = withoutOverlookedFundamental(part, take.rate_Hz, medianPitch(frames, {0, frames.size() - 1, true}),
+                                                       options.lowest.hertz());
+    auto note = hearing::refine(part, take.rate_Hz, coarse);
+    if (!note)
+        return std::nullopt;
+    note->start = note->start + from;
+    note->end = note->end + from;
+    flag(*note, part);
+    return note;
+}
+
+std::vector<SpectrumPoint> spectrumOf(const Samples& take, Seconds from, Seconds to)
+{
+    constexpr double longest_s = 0.5;
+    const double middle = 0.5 * (from + to).seconds();
+    const double half = 0.5 * std::min(longest_s, (to - from).seconds());
+    const auto at = [&](double s) {
+        return std::min(take.values.size(), static_cast<std::size_t>(std::max(0.0, s) * take.rate_Hz));
+    };
+    const std::size_t first = at(middle - half);
+    const std::size_t last = at(middle + half);
+    return last > first + 16 ? hearing::spectrum(std::span<const float>(take.values).subspan(first, last - first), take.rate_Hz)
+                             : std::vector<SpectrumPoint>();
 }
 
 std::optional<int> registerOf(Hertz pitch, Hertz first)
@@ -197,6 +275,7 @@ Analysis analyse(const Samples& take, std::optional<Hertz> expectFirst, const He
         const Seconds offset = Seconds::fromSeconds(static_cast<double>(first) / take.rate_Hz);
         note->start = note->start + offset;
         note->end = note->end + offset;
+        describe(*note, frames, run, steady);
         if (expectFirst)
             note->registerNumber = registerOf(note->pitch, *expectFirst);
         flag(*note, stretch);

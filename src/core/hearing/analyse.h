@@ -25,6 +25,18 @@ struct HearingOptions
 [[nodiscard]] Analysis analyse(const Samples& take, std::optional<Hertz> expectFirst, const HearingOptions& options = {},
                                const Cancel& cancel = {});
 
+/// One part of a take, chosen by hand, as a note. Nothing where no tone stands in it.
+[[nodiscard]] std::optional<HeardNote> measuredPart(const Samples& take, Seconds from, Seconds to,
+                                                    const HearingOptions& options = {});
+
+struct SpectrumPoint
+{
+    double hertz = 0.0;
+    double level_dB = 0.0; ///< of a sine there, over full scale
+};
+/// Spectrum of a part under a Hann window, at most half a second of its middle.
+[[nodiscard]] std::vector<SpectrumPoint> spectrumOf(const Samples& take, Seconds from, Seconds to);
+
 /// Which mode of a fingering sounds, given its first: 1, 2 or 3, or nothing where the pitch is more than two whole tones
 /// from any of them.
 [[nodiscard]] std::optional<int> registerOf(Hertz pitch, Hertz first);

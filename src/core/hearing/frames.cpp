@@ -3,9 +3,11 @@
 
 #include <algorithm>
 #include <cmath>
+#include <complex>
 #include <fftw3.h>
 #include <memory>
 #include <mutex>
+#include <numbers>
 
 namespace dowel::hearing {
 
@@ -20,6 +22,13 @@ constexpr double clearEnough = 0.45;
 // The first peak this close to the highest is the period; lower peaks at multiples of it are not.
 constexpr double firstPeakShare = 0.9;
 
+/// FFTW's planner, alone of all its functions, is not thread-safe.
+std::mutex& plannerMutex()
+{
+    static std::mutex planner;
+    return planner;
+}
+
 } // namespace
 
 /// Autocorrelation by FFT over a zero-padded frame.
@@ -30,9 +39,7 @@ public:
     {
         m_real.reset(fftw_alloc_real(m_size));
         m_spectrum.reset(fftw_alloc_complex(m_size / 2 + 1));
-        // FFTW's planner, alone of all its functions, is not thread-safe.
-        static std::mutex planner;
-        const std::lock_guard lock(planner);
+        const std::lock_guard lock(plannerMutex());
         const int n = static_cast<int>(m_size);
         m_forward.reset(fftw_plan_dft_r2c_1d(n, m_real.get(), m_spectrum.get(), FFTW_ESTIMATE));
         m_backward.reset(fftw_plan_dft_c2r_1d(n, m_spectrum.get(), m_real.get(), FFTW_ESTIMATE));
@@ -156,6 +163,30 @@ std::vector<Frame> framesOf(std::span<const float> samples, double rate_Hz, cons
     for (std::size_t at = 0; at + reader.length() <= samples.size() && !cancel.requested(); at += hop)
         frames.push_back(reader.of(samples.subspan(at, reader.length()), static_cast<double>(at) / rate_Hz));
     return frames;
+}
+
+std::vector<SpectrumPoint> spectrum(std::span<const float> samples, double rate_Hz)
+{
+    const std::size_t n = samples.size();
+    std::vector<double> x(n);
+    for (std::size_t i = 0; i < n; ++i)
+        x[i] = (1.0 - std::cos(2.0 * std::numbers::pi * (static_cast<double>(i) + 0.5) / static_cast<double>(n))) *
+               static_cast<double>(samples[i]);
+    std::vector<std::complex<double>> bins(n / 2 + 1);
+    {
+        const std::lock_guard lock(plannerMutex());
+        fftw_plan plan = fftw_plan_dft_r2c_1d(static_cast<int>(n), x.data(), reinterpret_cast<fftw_complex*>(bins.data()),
+                                              FFTW_ESTIMATE | FFTW_DESTROY_INPUT);
+        fftw_execute(plan);
+        fftw_destroy_plan(plan);
+    }
+    std::vector<SpectrumPoint> points(bins.size());
+    for (std::size_t i = 0; i < bins.size(); ++i) {
+        // A sine of amplitude A leaves A n / 2 in its bin.
+        const double amplitude = 2.0 * std::abs(bins[i]) / static_cast<double>(n);
+        points[i] = {static_cast<double>(i) * rate_Hz / static_cast<double>(n), 20.0 * std::log10(std::max(1e-9, amplitude))};
+    }
+    return points;
 }
 
 std::vector<Run> runsOf(const std::vector<Frame>& frames)

@@ -46,6 +46,9 @@ private:
 [[nodiscard]] std::vector<Frame> framesOf(std::span<const float> samples, double rate_Hz, const HearingOptions& options,
                                           const Cancel& cancel);
 
+/// Levels under a Hann window, from 0 Hz to half the rate.
+[[nodiscard]] std::vector<SpectrumPoint> spectrum(std::span<const float> samples, double rate_Hz);
+
 /// A run of frames of one pitch, as indices [first, last].
 struct Run
 {

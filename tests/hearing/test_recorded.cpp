@@ -1,0 +1,121 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves readings on recorded instruments: notes of the TimGM6mb General MIDI sound font (Debian timgm6mb-soundfont), as
+// fluidsynth renders them, against a second library's reading of the same samples (aubio 0.4, yinfast and yinfft).
+#include "core/hearing/analyse.h"
+#include "io/audio_file.h"
+#include "support/compare.h"
+
+#include <QFile>
+#include <QProcess>
+#include <QStandardPaths>
+#include <QTemporaryDir>
+#include <algorithm>
+#include <aubio/aubio.h>
+
+using namespace dowel;
+
+namespace {
+
+constexpr const char* soundFont = "/usr/share/sounds/sf2/TimGM6mb.sf2";
+
+/// A standard MIDI file, format 0: one note of two seconds on one programme.
+QByteArray midi(int programme, int key)
+{
+    QByteArray track;
+    track += QByteArray::fromHex("00FF510307A120"); // 120 to the minute
+    track += QByteArray("\x00\xC0", 2) + static_cast<char>(programme);
+    track += QByteArray("\x00\x90", 2) + static_cast<char>(key) + static_cast<char>(100);
+    track += QByteArray::fromHex("8F00") + static_cast<char>(0x80) + static_cast<char>(key) + static_cast<char>(0); // 1920 ticks
+    track += QByteArray::fromHex("83 60 FF2F00");
+    QByteArray file("MThd");
+    file += QByteArray::fromHex("00000006000000010 1E0");
+    file += "MTrk";
+    const auto n = static_cast<quint32>(track.size());
+    for (int shift = 24; shift >= 0; shift -= 8)
+        file += static_cast<char>((n >> shift) & 0xFFU);
+    return file + track;
+}
+
+/// Median of a detector's readings over a stretch, in hertz.
+double aubioReading(const char* method, const Samples& s, const HeardNote& n)
+{
+    constexpr uint_t window = 4096;
+    constexpr uint_t hop = 512;
+    aubio_pitch_t* detector = new_aubio_pitch(method, window, hop, static_cast<uint_t>(s.rate_Hz));
+    fvec_t* in = new_fvec(hop);
+    fvec_t* out = new_fvec(1);
+    std::vector<double> pitches;
+    const auto first = static_cast<std::size_t>(n.start.seconds() * s.rate_Hz);
+    const auto last = std::min(s.values.size(), static_cast<std::size_t>(n.end.seconds() * s.rate_Hz));
+    for (std::size_t at = first; at + hop <= last; at += hop) {
+        std::copy_n(s.values.begin() + static_cast<std::ptrdiff_t>(at), hop, in->data);
+        aubio_pitch_do(detector, in, out);
+        if (at - first >= window && out->data[0] > 0.0F)
+            pitches.push_back(static_cast<double>(out->data[0]));
+    }
+    del_fvec(in);
+    del_fvec(out);
+    del_aubio_pitch(detector);
+    if (pitches.empty())
+        return 0.0;
+    std::nth_element(pitches.begin(), pitches.begin() + static_cast<std::ptrdiff_t>(pitches.size() / 2), pitches.end());
+    return pitches[pitches.size() / 2];
+}
+
+} // namespace
+
+class TestRecorded : public QObject
+{
+    Q_OBJECT
+
+private Q_SLOTS:
+    void recordedWindInstrumentsAreReadAsASecondLibraryReadsThem()
+    {
+        if (!QFile::exists(QString::fromLatin1(soundFont)) ||
+            QStandardPaths::findExecutable(QStringLiteral("fluidsynth")).isEmpty())
+            QSKIP("fluidsynth or the sound font is not installed (scripts/packages.txt names both)");
+        QTemporaryDir dir;
+        // General MIDI programmes, counted from 0: piccolo, flute, recorder, whistle, ocarina.
+        std::vector<double> off;
+        for (const int programme : {72, 73, 74, 78, 79})
+            for (const int key : {69, 72, 76, 79, 84}) {
+                QFile file(dir.filePath(QStringLiteral("note.mid")));
+                QVERIFY(file.open(QIODevice::WriteOnly));
+                file.write(midi(programme, key));
+                file.close();
+                const QString wav = dir.filePath(QStringLiteral("note.wav"));
+                QFile::remove(wav);
+                QProcess synth;
+                synth.start(QStringLiteral("fluidsynth"),
+                            {QStringLiteral("-ni"), QStringLiteral("-q"), QStringLiteral("-R"), QStringLiteral("0"),
+                             QStringLiteral("-C"), QStringLiteral("0"), QStringLiteral("-r"), QStringLiteral("48000"),
+                             QStringLiteral("-F"), wav, QString::fromLatin1(soundFont), file.fileName()});
+                QVERIFY(synth.waitForFinished(20000));
+                const auto samples = io::readAudioFile(wav.toStdString());
+                VERIFY_OK(samples);
+                const auto a = analyse(*samples, std::nullopt);
+                QVERIFY2(!a.notes.empty(), qPrintable(QStringLiteral("programme %1, key %2").arg(programme).arg(key)));
+                const HeardNote& n = *std::max_element(a.notes.begin(), a.notes.end(), [](const HeardNote& x, const HeardNote& y) {
+                    return x.end - x.start < y.end - y.start;
+                });
+                // The key itself, by equal temperament on ISO 16's 440 Hz: never an octave off.
+                const double equal = 440.0 * std::exp2((key - 69) / 12.0);
+                QVERIFY2(std::abs(1200.0 * std::log2(n.pitch.hertz() / equal)) < 50.0,
+                         qPrintable(QStringLiteral("programme %1, key %2: %3 Hz").arg(programme).arg(key).arg(n.pitch.hertz())));
+                const double one = aubioReading("yinfast", *samples, n);
+                const double two = aubioReading("yinfft", *samples, n);
+                // Where the two do not agree with each other they say nothing.
+                if (one > 0.0 && two > 0.0 && std::abs(1200.0 * std::log2(one / two)) < 2.0)
+                    off.push_back(std::abs(1200.0 * std::log2(n.pitch.hertz() / std::sqrt(one * two))));
+            }
+        std::sort(off.begin(), off.end());
+        QVERIFY2(off.size() >= 12, qPrintable(QString::number(off.size())));
+        qInfo("%zu notes, against the second library: median %.3f, 95 %% below %.3f, worst %.3f cent", off.size(),
+              off[off.size() / 2], off[off.size() * 95 / 100], off.back());
+        QVERIFY(off[off.size() / 2] < 0.5);
+        QVERIFY(off[off.size() * 9 / 10] < 3.0); // a player's vibrato is weighed differently by a median
+    }
+};
+
+QTEST_GUILESS_MAIN(TestRecorded)
+#include "test_recorded.moc"
