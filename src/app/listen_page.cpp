@@ -69,6 +69,7 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
                      tr("Listens by itself: a note that is steady for a second is taken, and the next one comes up"));
     m_hands->setCheckable(true);
     m_other = button(this, QString(), "keepOtherButton", tr("Keep what sounds as the reading of the fingering that it is"));
+    m_other->setAccessibleName(tr("Keep it as the note that it is"));
     m_other->hide();
     m_order->addItems({tr("as asked"), tr("foot upwards"), tr("only stale ones")});
     fillSources();

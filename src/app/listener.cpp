@@ -64,6 +64,7 @@ void Listener::stop()
     if (m_source)
         m_source->stop();
     m_ear.reset();
+    m_trace.clear();
     m_heard = {};
     Q_EMIT heardChanged();
 }

@@ -49,14 +49,18 @@ QCustomPlot* plot(QWidget* parent, const char* name, const QString& spoken, cons
     p->xAxis->setLabel(below);
     p->yAxis->setLabel(beside);
     p->xAxis->ticker()->setTickCount(8);
+    constexpr int left = 76; // the same for all, so that times stand under each other
+    p->axisRect()->setAutoMargins(QCP::msTop | QCP::msRight | QCP::msBottom);
+    p->axisRect()->setMargins(QMargins(left, 0, 0, 0));
     return p;
 }
 
 QCPItemRect* band(QCustomPlot* p)
 {
     QColor soft = Style::current().colours().cool;
-    soft.setAlpha(40);
+    soft.setAlpha(60);
     auto* rect = new QCPItemRect(p);
+    rect->setLayer(QStringLiteral("overlay"));
     rect->setPen(Qt::NoPen);
     rect->setBrush(soft);
     rect->topLeft->setTypeX(QCPItemPosition::ptPlotCoords);
@@ -235,7 +239,7 @@ void TakeDialog::showPart()
         m_spectrum->graph(1)->data()->clear();
     } else {
         const HeardNote& n = *m_measured;
-        m_words->setText(tr("%1 Hz, %2 cents ± %3")
+        m_words->setText(tr("%1 Hz; %2 cents, ± %3")
                              .arg(n.pitch.hertz(), 0, 'f', 2)
                              .arg(text::cents(1200.0 * std::log2(n.pitch.hertz() / m_target_Hz)))
                              .arg(n.sd.cents(), 0, 'f', 3));

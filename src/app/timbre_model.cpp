@@ -117,7 +117,8 @@ QVariant TimbreModel::data(const QModelIndex& index, int role) const
         if (!v)
             return QStringLiteral("–");
         const QString shown = QString::number(*v, 'f', index.column() == Speaks || index.column() == Centre ? 2 : 1);
-        return standsOut(index.row(), index.column()) ? QStringLiteral("◆ ") + shown : shown;
+        const QString words = QString(shown).replace(QLatin1Char('-'), QChar(0x2212));
+        return standsOut(index.row(), index.column()) ? QStringLiteral("◆ ") + words : words;
     }
     case Qt::AccessibleTextRole:
         return standsOut(index.row(), index.column()) ? tr("stands out, %1").arg(data(index, Qt::DisplayRole).toString().mid(2))

@@ -87,7 +87,7 @@ private Q_SLOTS:
                     played = {"F#5"};
                 noisy = id.text == "G5";
             },
-            20.0));
+            8.0));
         std::set<session::Ear> seen;
         std::set<std::string> named;
         QString offered;
