@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/listen_page.h"
 
+#include "app/cue.h"
 #include "app/far_view.h"
 #include "app/fingering_card.h"
 #include "app/form.h"
@@ -10,6 +11,7 @@
 #include "app/take_dialog.h"
 #include "app/take_strip.h"
 #include "core/tuning/pitch.h"
+#include "session/session.h"
 #include "text/units.h"
 
 #include <QButtonGroup>
@@ -23,6 +25,7 @@
 #include <QShortcut>
 #include <QTableView>
 #include <algorithm>
+#include <cmath>
 
 namespace dowel::app {
 
@@ -51,6 +54,7 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
       m_sources(form::box(this, "soundSource", tr("Where sound comes from"))),
       m_order(form::box(this, "listenOrder", tr("Order"))),
       m_listener(new Listener(this)),
+      m_cue(new Cue(this)),
       m_room(new QDoubleSpinBox(this)),
       m_table(new QTableView(this)),
       m_timbreModel(new TimbreModel(this)),
@@ -165,6 +169,13 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     more->addWidget(orderLabel);
     more->addWidget(m_order, 1);
     more->addWidget(m_file);
+    auto* reference = button(this, tr("A4"), "referenceButton", tr("Sounds the reference pitch for two seconds"));
+    more->addWidget(reference);
+    connect(reference, &QPushButton::clicked, this, [this] {
+        const double a4_Hz = m_document->book()->specified().spec().tuning.a4.hertz();
+        if (!m_cue->sound(a4_Hz, 2.0))
+            Q_EMIT failed(tr("There is no loudspeaker to sound %1 Hz with.").arg(a4_Hz, 0, 'f', 1));
+    });
 
     auto* left = new QVBoxLayout;
     left->setSpacing(Style::grid);
@@ -214,6 +225,12 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     connect(devices, &QMediaDevices::audioInputsChanged, this, &ListenPage::fillSources);
     connect(m_listener, &Listener::heardChanged, this, &ListenPage::onHeard);
     connect(m_listener, &Listener::taken, this, &ListenPage::onTaken);
+    connect(m_listener, &Listener::roomLearnt, this, [this](double level_dB, double hum_Hz) {
+        QString words = tr("The room is at %1 dB.").arg(level_dB, 0, 'f', 0);
+        if (hum_Hz > 0.0)
+            words += tr(" The mains hum at %1 Hz: switch off what hums, or move the microphone.").arg(hum_Hz, 0, 'f', 0);
+        Q_EMIT told(words);
+    });
     connect(m_listener, &Listener::failed, this, [this](const QString& sentence) {
         m_hands->setChecked(false);
         Q_EMIT failed(sentence);
@@ -378,6 +395,11 @@ void ListenPage::onReadingKept(const QString& fingering)
         }
     }
     m_awaitReading = false;
+    if (const auto risen = session::warmingOf(*m_document->book()))
+        Q_EMIT told(tr("Notes that were heard twice on this shape have moved by %1 cents within %2 minutes: the instrument or the "
+                       "room is still changing. Wait until it stands before cutting by the hundredth.")
+                        .arg(text::cents(std::round(risen->moved.cents() * 10.0) / 10.0))
+                        .arg(std::lround(risen->over.seconds() / 60.0)));
     if (m_pending.empty()) {
         if (m_listener->running())
             setHandsFree(false);
@@ -545,6 +567,7 @@ void ListenPage::onHeard()
 void ListenPage::onTaken(const FingeringId& fingering, const Samples& samples, ReadingSource source)
 {
     m_awaitReading = true;
+    m_cue->sound(1568.0, 0.08); // taken
     m_document->keepTake(fingering, samples, source);
 }
 

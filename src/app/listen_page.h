@@ -20,6 +20,7 @@ class QTableView;
 
 namespace dowel::app {
 
+class Cue;
 class FarView;
 class FingeringCard;
 class Listener;
@@ -57,6 +58,7 @@ public Q_SLOTS:
 Q_SIGNALS:
     void askedChanged();
     void failed(const QString& sentence);
+    void told(const QString& sentence);
     void roundFinished(); ///< Enter with nothing left to hear
 
 private:
@@ -88,6 +90,7 @@ private:
     QComboBox* m_sources;
     QComboBox* m_order;
     Listener* m_listener;
+    Cue* m_cue;
     FarView* m_far = nullptr;
     QElapsedTimer m_roomAsked;
     bool m_awaitReading = false;

@@ -102,6 +102,8 @@ void Listener::look()
         m_trace.pop_front();
     m_heard = m_ear->heard();
     const auto take = m_ear->taken();
+    if (const auto room = m_ear->room())
+        Q_EMIT roomLearnt(room->level_dB, room->hum_Hz);
     Q_EMIT heardChanged();
     if (take && m_asked)
         Q_EMIT taken(*m_asked, *take, m_source->kind());

@@ -39,6 +39,7 @@ public:
 
 Q_SIGNALS:
     void heardChanged();
+    void roomLearnt(double level_dB, double hum_Hz);
     void taken(const dowel::FingeringId& fingering, const dowel::Samples& samples, dowel::ReadingSource source);
     void failed(const QString& sentence);
 

@@ -340,6 +340,7 @@ void MainWindow::adopt(Result<Store> store)
         refreshStages();
     });
     connect(m_listen, &ListenPage::failed, this, [this](const QString& s) { m_messages->trouble(s); });
+    connect(m_listen, &ListenPage::told, this, [this](const QString& s) { m_messages->news(s); });
     connect(m_listen, &ListenPage::roundFinished, this, [this] { goTo(Correct); });
     connect(m_correct, &CorrectPage::workChanged, this, &MainWindow::refreshWorkpiece);
     connect(m_workpiece, &Workpiece::dragged, &m_correct->tryCard(), &TryCard::resize);

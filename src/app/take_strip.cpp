@@ -132,7 +132,7 @@ void TakeStrip::paintEvent(QPaintEvent* /*event*/)
         painter.drawText(QRectF(0.0, y(v) - 9.0, field.left() - 8.0, 18.0), Qt::AlignRight | Qt::AlignVCenter,
                          v == 0.0 ? QStringLiteral("0") : text::wholeCents(v));
     painter.drawText(QRectF(field.left(), 0.0, field.width(), 18.0), Qt::AlignLeft,
-                     tr("last take, %1: pitch in cents from the target").arg(text::noteName(m_take->fingering.text)));
+                     tr("last take, %1: cents off").arg(text::noteName(m_take->fingering.text)));
     painter.drawText(QRectF(field.left(), field.bottom() + 4.0, field.width(), 18.0), Qt::AlignRight,
                      tr("%1 s").arg(m_take->duration_s, 0, 'f', 1));
     // The part that was measured, and every frame that had a pitch.

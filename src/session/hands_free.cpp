@@ -114,6 +114,8 @@ void HandsFree::follow(const hearing::LiveValue& v)
     } else {
         m_noiseSince_s = -1.0;
     }
+    if (m_sounding || tone)
+        m_quietSince_s = m_ear.now();
     m_heard.pitch_Hz = m_sounding ? m_reference_Hz : 0.0;
     judge();
 }
@@ -173,6 +175,15 @@ std::optional<Samples> HandsFree::taken()
     auto out = std::move(m_taken);
     m_taken.reset();
     return out;
+}
+
+std::optional<hearing::RoomNoise> HandsFree::room()
+{
+    constexpr double enough_s = 1.0;
+    if (m_roomTold || m_ear.now() - m_quietSince_s < enough_s)
+        return std::nullopt;
+    m_roomTold = true;
+    return hearing::roomNoise(m_ear.between(m_quietSince_s, m_ear.now()));
 }
 
 std::optional<Samples> HandsFree::offered() const

@@ -4,6 +4,7 @@
 #pragma once
 
 #include "core/hearing/live.h"
+#include "core/hearing/room.h"
 #include "core/record/workbook.h"
 
 #include <optional>
@@ -63,6 +64,8 @@ public:
     [[nodiscard]] std::vector<hearing::LiveValue> trace();
     /// A take of the asked fingering; each is given once.
     [[nodiscard]] std::optional<Samples> taken();
+    /// What the room sounds like, once a quiet second has been heard; given once.
+    [[nodiscard]] std::optional<hearing::RoomNoise> room();
     /// The steady part of an overblown or wrong note that has lasted, to be kept as the fingering that it is.
     [[nodiscard]] std::optional<Samples> offered() const;
     [[nodiscard]] double rate() const { return m_ear.rate(); }
@@ -83,6 +86,8 @@ private:
     double m_since_s = 0.0;
     double m_noiseSince_s = -1.0;
     int m_misses = 0;
+    double m_quietSince_s = 0.0;
+    bool m_roomTold = false;
     bool m_sounding = false;
     bool m_waitForEnd = false;
 };

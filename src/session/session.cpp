@@ -8,7 +8,9 @@
 #include "io/audio_file.h"
 
 #include <algorithm>
+#include <chrono>
 #include <cmath>
+#include <cstdio>
 #include <sstream>
 
 namespace dowel::session {
@@ -159,6 +161,66 @@ Result<Store::NewEntry> withTake(ReadingEntry reading, const Samples& samples)
         return flac.error();
     reading.hasTake = true;
     return Store::NewEntry{std::move(reading), std::move(*flac)};
+}
+
+namespace {
+
+/// Seconds since the epoch of an ISO 8601 time in UTC; nothing where it is none.
+std::optional<double> secondsOf(const std::string& at)
+{
+    int year = 0;
+    unsigned month = 0;
+    unsigned day = 0;
+    int hour = 0;
+    int minute = 0;
+    double second = 0.0;
+    if (std::sscanf(at.c_str(), "%d-%u-%uT%d:%d:%lf", &year, &month, &day, &hour, &minute, &second) != 6)
+        return std::nullopt;
+    const std::chrono::year_month_day date{std::chrono::year(year), std::chrono::month(month), std::chrono::day(day)};
+    if (!date.ok())
+        return std::nullopt;
+    const auto days = std::chrono::sys_days(date).time_since_epoch().count();
+    return static_cast<double>(days) * 86400.0 + hour * 3600.0 + minute * 60.0 + second;
+}
+
+} // namespace
+
+std::optional<Warming> warmingOf(const Workbook& book)
+{
+    const std::size_t present = book.shapes().size() - 1;
+    const auto readings = book.readings();
+    std::vector<double> moved;
+    double longest_s = 0.0;
+    for (const Fingering& f : book.present().spec().fingerings) {
+        const PlacedReading* first = nullptr;
+        const PlacedReading* last = nullptr;
+        for (const PlacedReading& r : readings)
+            if (r.shape == present && r.reading->fingering == f.id) {
+                first = first == nullptr ? &r : first;
+                last = &r;
+            }
+        if (first == last)
+            continue;
+        const auto from = secondsOf(first->entry->at);
+        const auto to = secondsOf(last->entry->at);
+        constexpr double apart_s = 120.0;
+        if (!from || !to || *to - *from < apart_s)
+            continue;
+        // The room's own temperature is known and counted elsewhere: six cents for two kelvin, by the speed of sound.
+        const double air = 600.0 * std::log2(last->reading->air.kelvin() / first->reading->air.kelvin());
+        moved.push_back(centsBetween(last->reading->pitch, first->reading->pitch).cents() - air);
+        longest_s = std::max(longest_s, *to - *from);
+    }
+    constexpr std::size_t fewest = 3;
+    constexpr double worthSaying_cents = 3.0;
+    if (moved.size() < fewest)
+        return std::nullopt;
+    std::sort(moved.begin(), moved.end());
+    const double middle = moved[moved.size() / 2];
+    const bool together = moved.front() > 0.0 || moved.back() < 0.0;
+    if (!together || std::abs(middle) < worthSaying_cents)
+        return std::nullopt;
+    return Warming{Cents::fromCents(middle), Seconds::fromSeconds(longest_s)};
 }
 
 Result<Sorted> sortedOut(const Workbook& book, const std::optional<FingeringId>& named, const Samples& samples, Temperature room,

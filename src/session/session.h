@@ -51,6 +51,15 @@ struct Sorted
 [[nodiscard]] Result<Sorted> sortedOut(const Workbook& book, const std::optional<FingeringId>& named, const Samples& samples,
                                        Temperature room, ReadingSource source, const Cancel& cancel = {});
 
+/// Notes heard more than once on the present shape that have all moved the same way.
+struct Warming
+{
+    Cents moved; ///< median, sharp where positive
+    Seconds over;
+};
+/// Nothing unless three fingerings at least were heard again two minutes or more later and moved by three cents or more.
+[[nodiscard]] std::optional<Warming> warmingOf(const Workbook& book);
+
 /// A cut with what the newest advice said of it. Errors: UnknownName where the instrument has no such thing.
 [[nodiscard]] Result<CutEntry> cutEntry(const Workbook& book, const Cut& cut);
 

@@ -1,15 +1,18 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves a whole session without hands, through the road a microphone takes: fourteen notes, one overblown on purpose, one
 // wrong fingering, one too noisy; then what a device that vanishes leaves behind.
+#include "app/cue.h"
 #include "app/far_view.h"
 #include "app/listener.h"
 #include "core/base/random.h"
+#include "core/hearing/analyse.h"
 #include "core/tuning/pitch.h"
 #include "gui/gui_support.h"
 #include "session/session.h"
 
 #include <QAudioFormat>
 #include <QComboBox>
+#include <QMediaDevices>
 #include <set>
 
 using namespace dowel;
@@ -168,6 +171,25 @@ private Q_SLOTS:
         QVERIFY(desk.message().contains(QLatin1String("gone")));
         desk.key(Qt::Key_Space); // the other roads still work
         QVERIFY(QTest::qWaitFor([&] { return desk.readings() == 1; }, 20000));
+    }
+    void theReferenceToneIsTheOneThatIsMeant()
+    {
+        // Read back by the estimator: 442 Hz in sixteen bits.
+        const QByteArray data = app::Cue::tone(442.0, 1.0, 48000);
+        Samples s;
+        for (qsizetype i = 0; i + 1 < data.size(); i += 2)
+            s.values.push_back(static_cast<float>(static_cast<qint16>(static_cast<uchar>(data[i]) |
+                                                                      (static_cast<uchar>(data[i + 1]) << 8))) /
+                               32768.0F);
+        const auto note = measuredPart(s, Seconds::fromSeconds(0.1), Seconds::fromSeconds(0.9));
+        QVERIFY(note);
+        VERIFY_NEAR(note->pitch.hertz(), 442.0, 0.001);
+        // Without a loudspeaker it is said, not swallowed.
+        Desk desk;
+        if (QMediaDevices::defaultAudioOutput().isNull()) {
+            desk.click("referenceButton");
+            QVERIFY(desk.message().contains(QLatin1String("loudspeaker")));
+        }
     }
     void theFarViewFollowsAndEnds()
     {

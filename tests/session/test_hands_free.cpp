@@ -7,6 +7,7 @@
 #include "support/fixtures.h"
 #include "support/tones.h"
 
+#include <array>
 #include <atomic>
 #include <cstdlib>
 #include <new>
@@ -171,6 +172,63 @@ private Q_SLOTS:
         hear(ear, silence(0.0));
         // The one take that became complete is the only thing that may have taken memory.
         QVERIFY2(during <= 1, qPrintable(QString::number(during)));
+    }
+    void theRoomIsLearntAndItsHumNamed()
+    {
+        for (const double mains : {0.0, 50.0, 60.0}) {
+            Random r(11);
+            Samples quiet;
+            for (int i = 0; i < 72000; ++i) {
+                const double t = i / 48000.0;
+                double v = 1e-4 * r.normal();
+                for (const int k : {1, 2, 3})
+                    if (mains > 0.0)
+                        v += 2e-3 / k * std::sin(2.0 * std::numbers::pi * k * mains * t);
+                quiet.values.push_back(static_cast<float>(v));
+            }
+            const auto room = hearing::roomNoise(quiet);
+            VERIFY_NEAR(room.hum_Hz, mains, 1e-9);
+            // Root mean square of what was put in.
+            const double square = 1e-8 + (mains > 0.0 ? 2e-6 * (1.0 + 0.25 + 1.0 / 9.0) : 0.0);
+            VERIFY_NEAR(room.level_dB, 10.0 * std::log10(square), 0.3);
+            session::HandsFree ear(48000.0, threeNotes(true));
+            ear.ask({"D5"});
+            hear(ear, quiet);
+            const auto told = ear.room();
+            QVERIFY(told);
+            VERIFY_NEAR(told->hum_Hz, mains, 1e-9);
+            QVERIFY(!ear.room()); // once
+        }
+        session::HandsFree ear(48000.0, threeNotes(true));
+        ear.ask({"D5"});
+        hear(ear, tone(587.3, 1.2));
+        QVERIFY(!ear.room()); // a note is no room
+    }
+    void warmingUpIsSaidWhenNotesRiseTogether()
+    {
+        const auto book = [](std::array<double, 3> moved, const char* later) {
+            Workbook b(fixtures::whistle());
+            const auto& fingerings = b.present().spec().fingerings;
+            for (const bool second : {false, true})
+                for (std::size_t i = 0; i < 3; ++i) {
+                    ReadingEntry r;
+                    r.fingering = fingerings[i].id;
+                    r.pitch = Hertz::fromHertz(fingerings[i].target.hertz() * std::exp2((second ? moved[i] : 0.0) / 1200.0));
+                    r.sd = Cents::fromCents(0.1);
+                    r.air = Temperature::fromCelsius(20.0);
+                    if (!b.append({b.nextId(), second ? later : "2026-01-01T10:00:00Z", r}))
+                        qFatal("refused");
+                }
+            return b;
+        };
+        const auto risen = session::warmingOf(book({5.0, 6.0, 7.0}, "2026-01-01T10:12:00Z"));
+        QVERIFY(risen);
+        VERIFY_NEAR(risen->moved.cents(), 6.0, 0.01);
+        VERIFY_NEAR(risen->over.seconds(), 720.0, 1e-6);
+        QVERIFY(!session::warmingOf(book({5.0, -6.0, 7.0}, "2026-01-01T10:12:00Z"))); // not together
+        QVERIFY(!session::warmingOf(book({1.0, 1.0, 2.0}, "2026-01-01T10:12:00Z")));  // not worth a word
+        QVERIFY(!session::warmingOf(book({5.0, 6.0, 7.0}, "2026-01-01T10:00:30Z")));  // a repeat, not a wait
+        QVERIFY(!session::warmingOf(book({5.0, 6.0, 7.0}, "some time later")));
     }
     void whatIsExpectedFollowsTheFirstReadings()
     {

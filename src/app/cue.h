@@ -1,0 +1,30 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Short sounds to the player: a note was taken; and the reference tone. Silent where there is no loudspeaker.
+#pragma once
+
+#include <QBuffer>
+#include <QObject>
+#include <memory>
+
+class QAudioSink;
+
+namespace dowel::app {
+
+class Cue : public QObject
+{
+    Q_OBJECT
+
+public:
+    explicit Cue(QObject* parent = nullptr);
+    ~Cue() override;
+    /// False where there is nothing to sound it with.
+    bool sound(double hertz, double seconds);
+    /// 16 bit, one channel, faded at both ends; what sound() plays.
+    [[nodiscard]] static QByteArray tone(double hertz, double seconds, int rate);
+
+private:
+    std::unique_ptr<QAudioSink> m_sink;
+    QBuffer m_buffer;
+};
+
+} // namespace dowel::app
