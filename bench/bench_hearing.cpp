@@ -43,7 +43,8 @@ void report(benchmark::State& state, std::vector<double> off, double soundSecond
     constexpr double gross_cents = 50.0;
     state.counters["median_cents"] = off[off.size() / 2];
     state.counters["p95_cents"] = off[off.size() * 95 / 100];
-    state.counters["gross"] = static_cast<double>(std::count_if(off.begin(), off.end(), [](double o) { return o > gross_cents; }));
+    state.counters["gross"] =
+        static_cast<double>(std::count_if(off.begin(), off.end(), [](double o) { return o > gross_cents; }));
     state.counters["take_s_per_s"] = benchmark::Counter(soundSeconds, benchmark::Counter::kIsIterationInvariantRate);
 }
 

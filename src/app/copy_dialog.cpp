@@ -55,9 +55,10 @@ CopyDialog::CopyDialog(Questions& questions, const std::optional<Instrument>& mo
     m_wall->setLength(Metres::fromMillimetres(2.0));
 
     auto* words = form::words(this, "copyWords");
-    words->setText(tr("Measure the model: from the sounding edge to the foot, its bore, and every hole from the foot to the hole's "
-                      "middle. Places go over by the ratio of the notes, sizes by the ratio of the bores; then every note is "
-                      "worked out anew on the plan's bore."));
+    words->setText(
+        tr("Measure the model: from the sounding edge to the foot, its bore, and every hole from the foot to the hole's "
+           "middle. Places go over by the ratio of the notes, sizes by the ratio of the bores; then every note is "
+           "worked out anew on the plan's bore."));
     auto* rows = new QFormLayout;
     rows->setHorizontalSpacing(2 * Style::grid);
     rows->addRow(tr("Its lowest note"), m_lowest);
@@ -109,8 +110,9 @@ void CopyDialog::fill(const Instrument& model)
     m_holes->setRowCount(static_cast<int>(spec.holes.size()));
     for (int row = 0; row < m_holes->rowCount(); ++row) {
         const Hole& h = spec.holes[static_cast<std::size_t>(row)];
-        form::row(m_holes, row,
-                  {QStringLiteral("h%1").arg(row + 1), text::length(model.length() - h.at, m_unit), text::length(h.diameter, m_unit)});
+        form::row(
+            m_holes, row,
+            {QStringLiteral("h%1").arg(row + 1), text::length(model.length() - h.at, m_unit), text::length(h.diameter, m_unit)});
     }
 }
 

@@ -5,15 +5,15 @@
 #include "app/far_view.h"
 #include "app/listen_page.h"
 #include "app/listener.h"
-#include "app/take_dialog.h"
 #include "app/main_window.h"
 #include "app/plan.h"
 #include "app/sensitivity_card.h"
+#include "app/take_dialog.h"
 #include "app/try_card.h"
 
-#include <QPushButton>
 #include <QDir>
 #include <QPixmap>
+#include <QPushButton>
 
 namespace dowel::app {
 

@@ -114,9 +114,10 @@ void Document::readFiles(const QStringList& paths)
                     continue;
                 }
                 const QDir dir(p);
-                for (const QString& name : dir.entryList({QStringLiteral("*.wav"), QStringLiteral("*.flac"), QStringLiteral("*.ogg"),
-                                                          QStringLiteral("*.aif"), QStringLiteral("*.aiff")},
-                                                         QDir::Files, QDir::Name))
+                for (const QString& name :
+                     dir.entryList({QStringLiteral("*.wav"), QStringLiteral("*.flac"), QStringLiteral("*.ogg"),
+                                    QStringLiteral("*.aif"), QStringLiteral("*.aiff")},
+                                   QDir::Files, QDir::Name))
                     files << dir.filePath(name);
             }
             Done done;
@@ -155,10 +156,9 @@ void Document::readFiles(const QStringList& paths)
                 Q_EMIT failed(tr("There is no recording in that folder: WAV, FLAC, Ogg and AIFF are read."));
                 return;
             }
-            QString words = done->fingerings.size() == 1 ? tr("One reading is kept.")
-                                                         : tr("%1 readings from %2 files are kept.")
-                                                               .arg(done->fingerings.size())
-                                                               .arg(done->files);
+            QString words = done->fingerings.size() == 1
+                                ? tr("One reading is kept.")
+                                : tr("%1 readings from %2 files are kept.").arg(done->fingerings.size()).arg(done->files);
             if (done->strangers > 0)
                 words += tr(" %1 more notes are none of this instrument's.").arg(done->strangers);
             Q_EMIT readingsKept(done->fingerings);

@@ -117,14 +117,17 @@ void DrillPage::refresh()
     m_steps->clear();
     const auto& start = layout->start;
     const auto& holes = start.spec().holes;
-    addStep("saw", tr("Saw the tube to %1 and square the foot. Clamp the work; eye protection.")
-                 .arg(text::length(start.length(), m_unit)));
-    addStep("template", tr("Print the template without scaling, hold a rule against its ruler, wrap it with its edge on the foot; or draw "
-                "one centre line and mark "
-                "the places from the foot."));
+    addStep(
+        "saw",
+        tr("Saw the tube to %1 and square the foot. Clamp the work; eye protection.").arg(text::length(start.length(), m_unit)));
+    addStep("template",
+            tr("Print the template without scaling, hold a rule against its ruler, wrap it with its edge on the foot; or draw "
+               "one centre line and mark "
+               "the places from the foot."));
     if (!holes.empty())
-        addStep("pilot", tr("Prick the centres and drill pilots of 2 mm, pointed at the middle of the bore. No gloves or loose sleeves "
-                    "near the drill."));
+        addStep("pilot",
+                tr("Prick the centres and drill pilots of 2 mm, pointed at the middle of the bore. No gloves or loose sleeves "
+                   "near the drill."));
     for (const Hole& h : holes) {
         QStringList bits;
         const bool inches = m_unit == text::LengthUnit::Inches;
@@ -135,15 +138,17 @@ void DrillPage::refresh()
             bits << (inches ? QString::fromStdString(last->name) : text::length(last->diameter, m_unit));
         }
         addStep(h.id.text, tr("%1: bits %2. No further: the rest is for tuning.")
-                     .arg(QString::fromStdString(h.id.text), bits.join(tr(", then "))));
+                               .arg(QString::fromStdString(h.id.text), bits.join(tr(", then "))));
     }
     if (!holes.empty())
-        addStep("burrs", tr(
-            "Take the burrs off inside and out, cutting away from yourself, and blow the bore clean: mask and extraction."));
+        addStep(
+            "burrs",
+            tr("Take the burrs off inside and out, cutting away from yourself, and blow the bore clean: mask and extraction."));
     const double left_mm = (start.length() - layout->goal.length()).millimetres();
     if (left_mm > 0.05)
-        addStep("foot", tr("Leave the foot: %1 are kept for when the holes are heard. The lowest note at each length stands beside.")
-                     .arg(text::length(Metres::fromMillimetres(left_mm), m_unit)));
+        addStep("foot",
+                tr("Leave the foot: %1 are kept for when the holes are heard. The lowest note at each length stands beside.")
+                    .arg(text::length(Metres::fromMillimetres(left_mm), m_unit)));
     m_filling = false;
     m_trim->setRowCount(0);
     if (const auto plan = trimPlan(*layout, m_plan->blank().spec.bore.back().at)) {
@@ -173,7 +178,8 @@ void DrillPage::refresh()
                   {QString::fromStdString(holes[i].id.text),
                    text::length(Metres::fromMillimetres(std::round(fromFoot.millimetres() * 10.0) / 10.0),
                                 text::LengthUnit::Millimetres),
-                   QString::fromStdString(r.text), s ? tr("%1 cents").arg(text::cents(std::round(worst * 10.0) / 10.0)) : QString()});
+                   QString::fromStdString(r.text),
+                   s ? tr("%1 cents").arg(text::cents(std::round(worst * 10.0) / 10.0)) : QString()});
     }
 }
 

@@ -81,8 +81,7 @@ void FarView::paintEvent(QPaintEvent* /*event*/)
         font(0.16, true);
         painter.setPen(c.ink);
         const double off = m_heard.pitch_Hz > 0.0 ? 1200.0 * std::log2(m_heard.pitch_Hz / m_fingering->target.hertz()) : 0.0;
-        painter.drawText(QRectF(0.45 * w, 0.14 * h, 0.5 * w, 0.22 * h), Qt::AlignRight | Qt::AlignVCenter,
-                         text::wholeCents(off));
+        painter.drawText(QRectF(0.45 * w, 0.14 * h, 0.5 * w, 0.22 * h), Qt::AlignRight | Qt::AlignVCenter, text::wholeCents(off));
     }
     // Holes, mouth on the left.
     const double y = 0.5 * h;
@@ -105,7 +104,8 @@ void FarView::paintEvent(QPaintEvent* /*event*/)
     painter.drawRect(QRectF(bar.left(), bar.top(), bar.width() * m_heard.steady, bar.height()));
     font(0.07, false);
     painter.setPen(c.ink);
-    painter.drawText(QRectF(margin, 0.72 * h, w - 2.0 * margin, 0.24 * h), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, m_words);
+    painter.drawText(QRectF(margin, 0.72 * h, w - 2.0 * margin, 0.24 * h), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
+                     m_words);
 }
 
 } // namespace dowel::app

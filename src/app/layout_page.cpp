@@ -66,8 +66,11 @@ LayoutPage::LayoutPage(Plan& plan, Questions& questions, QWidget* parent)
 {
     setObjectName(QStringLiteral("layoutPage"));
     m_hand->addItems({tr("any hand"), tr("small hands"), tr("medium hands"), tr("large hands")});
-    const std::pair<QCheckBox*, const char*> checks[] = {
-        {m_oneBit, "layoutOneBit"}, {m_bits, "layoutBits"}, {m_even, "layoutEven"}, {m_timbre, "layoutTimbre"}, {m_fixed, "layoutFixed"}};
+    const std::pair<QCheckBox*, const char*> checks[] = {{m_oneBit, "layoutOneBit"},
+                                                         {m_bits, "layoutBits"},
+                                                         {m_even, "layoutEven"},
+                                                         {m_timbre, "layoutTimbre"},
+                                                         {m_fixed, "layoutFixed"}};
     for (const auto& [check, name] : checks) {
         check->setObjectName(QLatin1String(name));
         check->setAccessibleName(check->text());

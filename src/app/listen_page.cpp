@@ -68,7 +68,8 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     m_back = button(this, tr("Back  (⌫)"), "takeBackButton",
                     tr("Set the newest reading of this fingering aside; its recording stays"));
     m_next = button(this, tr("Next  (↵)"), "nextButton", tr("Go to the next fingering that should be heard"));
-    m_file = button(this, tr("From a file…"), "fromFileButton", tr("Read this fingering from a recording; several notes or whole folders can be dropped on the window"));
+    m_file = button(this, tr("From a file…"), "fromFileButton",
+                    tr("Read this fingering from a recording; several notes or whole folders can be dropped on the window"));
     m_hands = button(this, tr("Hands-free  (H)"), "handsFreeButton",
                      tr("Listens by itself: a note that is steady for a second is taken, and the next one comes up"));
     m_hands->setCheckable(true);
@@ -337,8 +338,8 @@ void ListenPage::fromFile()
 {
     if (!m_asked || m_sounding)
         return;
-    const QString path =
-        m_questions->fileToOpen(this, tr("Recording of %1").arg(text::noteName(m_asked->text)), tr("Recordings (*.wav *.flac *.ogg *.aif *.aiff)"));
+    const QString path = m_questions->fileToOpen(this, tr("Recording of %1").arg(text::noteName(m_asked->text)),
+                                                 tr("Recordings (*.wav *.flac *.ogg *.aif *.aiff)"));
     if (path.isEmpty())
         return;
     m_sounding = true;
@@ -396,10 +397,11 @@ void ListenPage::onReadingKept(const QString& fingering)
     }
     m_awaitReading = false;
     if (const auto risen = session::warmingOf(*m_document->book()))
-        Q_EMIT told(tr("Notes that were heard twice on this shape have moved by %1 cents within %2 minutes: the instrument or the "
-                       "room is still changing. Wait until it stands before cutting by the hundredth.")
-                        .arg(text::cents(std::round(risen->moved.cents() * 10.0) / 10.0))
-                        .arg(std::lround(risen->over.seconds() / 60.0)));
+        Q_EMIT told(
+            tr("Notes that were heard twice on this shape have moved by %1 cents within %2 minutes: the instrument or the "
+               "room is still changing. Wait until it stands before cutting by the hundredth.")
+                .arg(text::cents(std::round(risen->moved.cents() * 10.0) / 10.0))
+                .arg(std::lround(risen->over.seconds() / 60.0)));
     if (m_pending.empty()) {
         if (m_listener->running())
             setHandsFree(false);

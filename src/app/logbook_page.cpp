@@ -127,8 +127,9 @@ LogbookPage::LogbookPage(Document& document, QWidget* parent)
     m_table->setColumnWidth(LogModel::State, 110);
     m_aside->setObjectName(QStringLiteral("setAsideButton"));
     m_aside->setAccessibleName(tr("Set the selected entry aside"));
-    auto* hint =
-        new QLabel(tr("Nothing is ever erased: a wrong reading or cut is set aside, stays here, and no longer counts. Double-click a reading to see its take."), this);
+    auto* hint = new QLabel(tr("Nothing is ever erased: a wrong reading or cut is set aside, stays here, and no longer counts. "
+                               "Double-click a reading to see its take."),
+                            this);
     hint->setProperty("quiet", true);
     m_note->setObjectName(QStringLiteral("logNote"));
     m_note->setAccessibleName(tr("A note for the logbook"));

@@ -64,9 +64,11 @@ Plan::Plan(QString path, QObject* parent) : QObject(parent), m_path(std::move(pa
                 judge(*m_kept.goal);
             return;
         } else {
-            const QString aside = m_path + QDateTime::currentDateTimeUtc().toString(QStringLiteral(".yyyyMMdd-HHmmss")) + QStringLiteral("-unread");
+            const QString aside =
+                m_path + QDateTime::currentDateTimeUtc().toString(QStringLiteral(".yyyyMMdd-HHmmss")) + QStringLiteral("-unread");
             QFile::rename(m_path, aside);
-            const QString words = tr("%1 The file is left as %2; a new plan stands here.").arg(text::sentence(kept.error()), aside);
+            const QString words =
+                tr("%1 The file is left as %2; a new plan stands here.").arg(text::sentence(kept.error()), aside);
             QMetaObject::invokeMethod(
                 this, [this, words] { Q_EMIT failed(words); }, Qt::QueuedConnection);
         }
@@ -120,12 +122,12 @@ void Plan::touched(bool dropLayout)
 
 void Plan::keep()
 {
-    m_saves.run([path = m_path.toStdString(),
-                 kept = m_kept](const Cancel&) { return io::writeFileWhole(path, io::planText(kept)); },
-                [this](Status done) {
-                    if (!done)
-                        Q_EMIT failed(text::sentence(done.error()));
-                });
+    m_saves.run(
+        [path = m_path.toStdString(), kept = m_kept](const Cancel&) { return io::writeFileWhole(path, io::planText(kept)); },
+        [this](Status done) {
+            if (!done)
+                Q_EMIT failed(text::sentence(done.error()));
+        });
 }
 
 void Plan::begin(Family family)
@@ -153,8 +155,8 @@ void Plan::setTarget(const PlanTarget& target)
     };
     std::vector<Fingering> chart;
     const PlanTarget& before = m_kept.target;
-    const bool keepOwn = m_kept.ownChart && target.lowest == before.lowest && target.mode == before.mode &&
-                         target.registers == before.registers;
+    const bool keepOwn =
+        m_kept.ownChart && target.lowest == before.lowest && target.mode == before.mode && target.registers == before.registers;
     if (keepOwn) {
         chart = blank().spec.fingerings;
         for (Fingering& f : chart) {

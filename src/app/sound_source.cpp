@@ -107,7 +107,8 @@ bool Microphone::start(Sink sink)
 void Microphone::lookAfter()
 {
     const auto devices = QMediaDevices::audioInputs();
-    const bool there = std::any_of(devices.begin(), devices.end(), [this](const QAudioDevice& d) { return d.id() == m_device.id(); });
+    const bool there =
+        std::any_of(devices.begin(), devices.end(), [this](const QAudioDevice& d) { return d.id() == m_device.id(); });
     const auto error = m_source ? m_source->error() : QAudio::NoError;
     if (there && error != QAudio::IOError && error != QAudio::FatalError)
         return;

@@ -53,8 +53,10 @@ TargetPage::TargetPage(Plan& plan, Questions& questions, QWidget* parent)
       m_a4(form::spin(this, "targetA4", tr("A4"), 380.0, 480.0, 1.0, 1, tr(" Hz"))),
       m_celsius(form::spin(this, "targetCelsius", tr("Temperature it is played at"), -5.0, 45.0, 0.5, 1, tr(" °C"))),
       m_tolerance(form::spin(this, "targetTolerance", tr("Tolerance"), 1.0, 50.0, 1.0, 0, tr(" cents"))),
-      m_table(form::table(this, "targetTable", tr("Fingerings"),
-                          {tr("note"), tr("register"), tr("Hz"), tr("from equal"), tr("± cents"), tr("weight"), tr("closed, from the foot")}, 26)),
+      m_table(form::table(
+          this, "targetTable", tr("Fingerings"),
+          {tr("note"), tr("register"), tr("Hz"), tr("from equal"), tr("± cents"), tr("weight"), tr("closed, from the foot")},
+          26)),
       m_card(new FingeringCard(this)),
       m_add(form::box(this, "targetAddNote", tr("Note to add a fingering for"))),
       m_remove(form::button(this, "targetRemove", tr("&Remove it"))),
@@ -285,10 +287,14 @@ void TargetPage::refresh()
     for (int row = 0; row < m_table->rowCount(); ++row) {
         const Fingering& f = chart[static_cast<std::size_t>(row)];
         const auto equal = f.targetName.empty() ? Result<Hertz>(f.target) : equalTempered(f.targetName, t.tuning.a4);
-        const QString cells[] = {
-            text::noteName(f.id.text), QString::number(f.registerNumber), QString::number(f.target.hertz(), 'f', 1),
-            equal ? text::cents(std::round(centsBetween(f.target, *equal).cents() * 10.0) / 10.0) : QString(),
-            QLocale().toString(f.tolerance.cents(), 'g', 4), QLocale().toString(f.weight, 'g', 4), closedWords(f)};
+        const QString cells[] = {text::noteName(f.id.text),
+                                 QString::number(f.registerNumber),
+                                 QString::number(f.target.hertz(), 'f', 1),
+                                 equal ? text::cents(std::round(centsBetween(f.target, *equal).cents() * 10.0) / 10.0)
+                                       : QString(),
+                                 QLocale().toString(f.tolerance.cents(), 'g', 4),
+                                 QLocale().toString(f.weight, 'g', 4),
+                                 closedWords(f)};
         for (int column = 0; column < m_table->columnCount(); ++column) {
             auto* item = new QTableWidgetItem(cells[column]);
             item->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);

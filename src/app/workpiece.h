@@ -5,8 +5,8 @@
 
 #include "app/sensitivity_card.h"
 #include "app/tried.h"
-#include "core/layout/layout.h"
 #include "core/instrument/cut.h"
+#include "core/layout/layout.h"
 #include "text/units.h"
 
 #include <QWidget>

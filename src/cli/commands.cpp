@@ -444,7 +444,8 @@ Answer exportAs(const std::string& path, const std::string& format, const std::s
         // The work goes on the day after the last thing that was done.
         const auto& entries = store->book().entries();
         const std::string last = entries.empty() ? timestamp() : entries.back().at;
-        content = io::calendarText(finishSchedule(io::dayOf(last) + std::chrono::days(1)), store->book().specified().spec().name, last);
+        content =
+            io::calendarText(finishSchedule(io::dayOf(last) + std::chrono::days(1)), store->book().specified().spec().name, last);
     } else if (format == "svg" || format == "dxf" || format == "pdf")
         return exportTemplate(store->book(), format, file);
     else
@@ -474,7 +475,7 @@ Answer checkBook(const std::string& path)
 int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostream& err)
 {
     CLI::App app("Dowel on the command line: measures, fits and advises on a workbook of one instrument.", "dowel-cli");
-    app.set_version_flag("--version", "dowel-cli 0.1.0, contract 1");
+    app.set_version_flag("--version", "dowel-cli 0.4.0, contract 1");
     app.require_subcommand(1);
     std::function<Answer()> work;
     std::string book;

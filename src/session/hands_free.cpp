@@ -10,9 +10,9 @@ namespace dowel::session {
 
 namespace {
 
-constexpr double needed_s = 1.25;   // an attack and a steady second
-constexpr double told_s = 0.30;     // before anything is said of a tone
-constexpr double before_s = 0.15;   // of a take, so that the attack is on it
+constexpr double needed_s = 1.25; // an attack and a steady second
+constexpr double told_s = 0.30;   // before anything is said of a tone
+constexpr double before_s = 0.15; // of a take, so that the attack is on it
 constexpr double noise_s = 0.7;
 constexpr double clearEnough = 0.55;
 constexpr double samePitch_cents = 45.0;

@@ -42,8 +42,8 @@ struct Heard
     Ear ear = Ear::Quiet;
     double level_dB = -120.0;
     double pitch_Hz = 0.0;
-    double cents = 0.0;              ///< from where the asked fingering is expected
-    double steady = 0.0;             ///< share of what is needed, 0 to 1
+    double cents = 0.0;               ///< from where the asked fingering is expected
+    double steady = 0.0;              ///< share of what is needed, 0 to 1
     std::optional<FingeringId> other; ///< whose pitch it is, where not the asked one's
     bool clipped = false;
     double room_dB = -120.0; ///< the quietest that has been heard

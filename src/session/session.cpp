@@ -91,7 +91,8 @@ Result<std::vector<Expectation>> expectations(const Workbook& book, Temperature 
         const bool enough = shifts.size() >= enoughReadings;
         for (Expectation& e : all) {
             // A shift that one or two readings tell is believed as far as it goes, and the window stays wide.
-            e.pitch = raisedBy(e.pitch, Cents::fromCents(enough ? *middle : std::clamp(*middle, -laterWindow_cents, laterWindow_cents)));
+            e.pitch = raisedBy(e.pitch,
+                               Cents::fromCents(enough ? *middle : std::clamp(*middle, -laterWindow_cents, laterWindow_cents)));
             if (enough)
                 e.window = Cents::fromCents(laterWindow_cents);
         }

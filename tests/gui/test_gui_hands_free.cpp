@@ -21,8 +21,8 @@ using gui::Desk;
 namespace {
 
 /// The practice blank's own player, with what the test wants to go wrong.
-std::unique_ptr<app::PlayerSource> performer(app::Document& document, std::function<void(const FingeringId&, int, FingeringId&, bool&)> trouble,
-                                          double speed)
+std::unique_ptr<app::PlayerSource>
+performer(app::Document& document, std::function<void(const FingeringId&, int, FingeringId&, bool&)> trouble, double speed)
 {
     auto source = std::make_unique<app::PlayerSource>(
         [&document, trouble = std::move(trouble)](const FingeringId& id, int attempt) -> app::PlayerSource::Work {
@@ -128,8 +128,7 @@ private Q_SLOTS:
             heard.insert(r.reading->fingering.text);
             QVERIFY(r.reading->hasTake && r.reading->source == ReadingSource::Player);
             const player::SimulatedPlayer p({book->practice()->seed, desk.document().room(), book->practice()->noise_dB});
-            const auto truth =
-                p.truth(book->present(), *book->present().find(r.reading->fingering), desk.document().room());
+            const auto truth = p.truth(book->present(), *book->present().find(r.reading->fingering), desk.document().room());
             VERIFY_NEAR(centsBetween(r.reading->pitch, *truth).cents(), 0.0, 8.0);
         }
         QCOMPARE(heard.size(), std::size_t(14));
@@ -178,9 +177,9 @@ private Q_SLOTS:
         const QByteArray data = app::Cue::tone(442.0, 1.0, 48000);
         Samples s;
         for (qsizetype i = 0; i + 1 < data.size(); i += 2)
-            s.values.push_back(static_cast<float>(static_cast<qint16>(static_cast<uchar>(data[i]) |
-                                                                      (static_cast<uchar>(data[i + 1]) << 8))) /
-                               32768.0F);
+            s.values.push_back(
+                static_cast<float>(static_cast<qint16>(static_cast<uchar>(data[i]) | (static_cast<uchar>(data[i + 1]) << 8))) /
+                32768.0F);
         const auto note = measuredPart(s, Seconds::fromSeconds(0.1), Seconds::fromSeconds(0.9));
         QVERIFY(note);
         VERIFY_NEAR(note->pitch.hertz(), 442.0, 0.001);
@@ -233,7 +232,9 @@ private Q_SLOTS:
         QByteArray data;
         const auto put = [&](double v) { // a ramp of known values in the device's own numbers
             switch (f.sampleFormat()) {
-            case QAudioFormat::UInt8: data.append(static_cast<char>(static_cast<unsigned char>(std::lround(128.0 + 127.0 * v)))); break;
+            case QAudioFormat::UInt8:
+                data.append(static_cast<char>(static_cast<unsigned char>(std::lround(128.0 + 127.0 * v))));
+                break;
             case QAudioFormat::Int16: {
                 const auto s = static_cast<qint16>(std::lround(32767.0 * v));
                 data.append(reinterpret_cast<const char*>(&s), 2);
@@ -259,7 +260,8 @@ private Q_SLOTS:
             sink.write(data.mid(at, 77));
         QCOMPARE(got.size(), std::size_t(frames));
         for (int i = 0; i < frames; ++i)
-            VERIFY_NEAR(static_cast<double>(got[static_cast<std::size_t>(i)]), (i - 250) / 500.0, 0.015); // eight bits are that coarse
+            VERIFY_NEAR(static_cast<double>(got[static_cast<std::size_t>(i)]), (i - 250) / 500.0,
+                        0.015); // eight bits are that coarse
     }
 };
 

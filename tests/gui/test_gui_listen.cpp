@@ -7,6 +7,8 @@
 #include "gui/gui_support.h"
 #include "session/session.h"
 
+#include "io/audio_file.h"
+#include "support/tones.h"
 #include <QDir>
 #include <QDoubleSpinBox>
 #include <QDropEvent>
@@ -14,8 +16,6 @@
 #include <QMimeData>
 #include <set>
 #include <sndfile.h>
-#include "io/audio_file.h"
-#include "support/tones.h"
 
 #include <QAbstractItemModelTester>
 
@@ -137,7 +137,8 @@ private Q_SLOTS:
             SNDFILE* f = sf_open(desk.file(name).toUtf8().constData(), SFM_WRITE, &info);
             QVERIFY(f != nullptr);
             for (std::size_t at = 0; at < s.values.size(); at += 4096) // the Vorbis encoder dislikes long strides
-                sf_write_float(f, s.values.data() + at, static_cast<sf_count_t>(std::min<std::size_t>(4096, s.values.size() - at)));
+                sf_write_float(f, s.values.data() + at,
+                               static_cast<sf_count_t>(std::min<std::size_t>(4096, s.values.size() - at)));
             sf_close(f);
         };
         write("takes/session.ogg", three, SF_FORMAT_OGG | SF_FORMAT_VORBIS);
@@ -164,7 +165,9 @@ private Q_SLOTS:
             heard.insert(r.reading->fingering.text);
             QVERIFY(r.reading->hasTake);
         }
-        QVERIFY2((heard == std::set<std::string>{"D5", "E5", "F#5", "A5"}), qPrintable(desk.message() + QString::number(heard.size()) + QString::fromStdString(heard.empty() ? "" : *heard.begin() + *heard.rbegin())));
+        QVERIFY2((heard == std::set<std::string>{"D5", "E5", "F#5", "A5"}),
+                 qPrintable(desk.message() + QString::number(heard.size()) +
+                            QString::fromStdString(heard.empty() ? "" : *heard.begin() + *heard.rbegin())));
         QVERIFY(desk.message().contains(QLatin1String("4 readings")));
         QVERIFY(desk.message().contains(QLatin1String("broken.flac")) && desk.message().contains(QLatin1String("B5.wav")));
         // A folder without recordings.

@@ -10,15 +10,15 @@
 #include "io/spec_json.h"
 
 #include <QCheckBox>
+#include <QComboBox>
 #include <QDialog>
 #include <QDir>
 #include <QDoubleSpinBox>
-#include <QSignalSpy>
-#include <QTimer>
-#include <QComboBox>
 #include <QFile>
 #include <QMouseEvent>
+#include <QSignalSpy>
 #include <QTableWidget>
+#include <QTimer>
 
 using namespace dowel;
 using gui::Desk;

@@ -36,7 +36,8 @@ private Q_SLOTS:
         for (std::uint64_t seed = 0; seed < 64; ++seed) {
             const auto t = lifelike::take(static_cast<Grade>(grade), seed);
             const auto a = analyse(t.samples, std::nullopt);
-            QVERIFY2(!a.notes.empty(), qPrintable(QStringLiteral("seed %1, %2: no note").arg(seed).arg(QLatin1String(t.trouble))));
+            QVERIFY2(!a.notes.empty(),
+                     qPrintable(QStringLiteral("seed %1, %2: no note").arg(seed).arg(QLatin1String(t.trouble))));
             for (const HeardNote& n : a.notes) {
                 off.push_back(std::abs(t.offCents(n)));
                 byTrouble[t.trouble] = std::max(byTrouble[t.trouble], off.back());

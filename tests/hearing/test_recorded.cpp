@@ -100,9 +100,9 @@ private Q_SLOTS:
                     ++refused;
                     continue;
                 }
-                const HeardNote& n = *std::max_element(a.notes.begin(), a.notes.end(), [](const HeardNote& x, const HeardNote& y) {
-                    return x.end - x.start < y.end - y.start;
-                });
+                const HeardNote& n =
+                    *std::max_element(a.notes.begin(), a.notes.end(),
+                                      [](const HeardNote& x, const HeardNote& y) { return x.end - x.start < y.end - y.start; });
                 const double one = aubioReading("yinfast", *samples, n);
                 const double two = aubioReading("yinfft", *samples, n);
                 // The key itself, by equal temperament on ISO 16's 440 Hz: never an octave off. One patch of the font sounds

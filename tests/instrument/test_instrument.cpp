@@ -74,9 +74,14 @@ private Q_SLOTS:
                 s.excitation = Duct{mm(60.0), mm(4.0), mm(2.0), {}};
             },
             "/excitation/window_width_mm");
-        row("a window nobody can cut", [](InstrumentSpec& s) { s.excitation = Duct{mm(1e-9), mm(4.0), mm(2.0), {}}; },
+        row(
+            "a window nobody can cut",
+            [](InstrumentSpec& s) {
+                s.excitation = Duct{mm(1e-9), mm(4.0), mm(2.0), {}};
+            },
             "/excitation/window_width_mm");
-        row("a hole nobody can drill", [](InstrumentSpec& s) { s.holes[1].diameter = s.holes[1].undercutDiameter = mm(1e-6); },
+        row(
+            "a hole nobody can drill", [](InstrumentSpec& s) { s.holes[1].diameter = s.holes[1].undercutDiameter = mm(1e-6); },
             "/holes/h2/diameter_mm");
         row(
             "no lip opening",

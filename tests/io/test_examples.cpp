@@ -16,8 +16,8 @@ private Q_SLOTS:
     void everyFamilyHasOne_data()
     {
         QTest::addColumn<QString>("base");
-        for (const Family f : {Family::Whistle, Family::Recorder, Family::TwoChamber, Family::Flute, Family::Fife, Family::Stopped,
-                               Family::Slide, Family::Reed, Family::Horn}) {
+        for (const Family f : {Family::Whistle, Family::Recorder, Family::TwoChamber, Family::Flute, Family::Fife,
+                               Family::Stopped, Family::Slide, Family::Reed, Family::Horn}) {
             const std::string name(familyName(f));
             QTest::newRow(name.c_str()) << QStringLiteral(DOWEL_EXAMPLES "/") + QString::fromStdString(name);
         }

@@ -158,7 +158,7 @@ private Q_SLOTS:
             }
         }
         QVERIFY2(values >= 2 * 25, qPrintable(QString::number(values))); // twenty-five a second
-        QVERIFY2(latest < 0.080, qPrintable(QString::number(latest)));  // from the middle of what was heard to the value
+        QVERIFY2(latest < 0.080, qPrintable(QString::number(latest)));   // from the middle of what was heard to the value
     }
     void nothingIsAllocatedWhileSoundComesIn()
     {

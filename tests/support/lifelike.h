@@ -50,7 +50,8 @@ inline Take take(Grade grade, std::uint64_t seed)
     double hum = 0.0;
     double startsUnstable_s = 0.0;
     double gain = 0.2;
-    constexpr const char* names[] = {"noise", "hum", "clipping", "click", "lost samples", "weak fundamental", "unstable start", "two notes"};
+    constexpr const char* names[] = {"noise",          "hum",      "clipping", "click", "lost samples", "weak fundamental",
+                                     "unstable start", "two notes"};
     if (trouble >= 0)
         t.trouble = names[trouble];
     if (trouble == 0)
@@ -103,8 +104,9 @@ inline Take take(Grade grade, std::uint64_t seed)
     };
     if (hum > 0.0)
         for (std::size_t i = 0; i < v.size(); ++i)
-            v[i] += static_cast<float>(gain * hum * std::sin(2.0 * std::numbers::pi * 50.0 * static_cast<double>(i) / rate) +
-                                       gain * 0.3 * hum * std::sin(2.0 * std::numbers::pi * 150.0 * static_cast<double>(i) / rate));
+            v[i] +=
+                static_cast<float>(gain * hum * std::sin(2.0 * std::numbers::pi * 50.0 * static_cast<double>(i) / rate) +
+                                   gain * 0.3 * hum * std::sin(2.0 * std::numbers::pi * 150.0 * static_cast<double>(i) / rate));
     if (trouble == 2)
         for (float& s : v)
             s = std::clamp(s * 6.0F, -0.8F, 0.8F);

@@ -118,8 +118,8 @@ void describe(HeardNote& note, const std::vector<Frame>& frames, const Run& run,
     constexpr double settled_cents = 12.0;
     constexpr double settled_dB = 3.0;
     for (std::size_t i = run.first; i <= steady.first; ++i) {
-        const bool inTune = frames[i].pitch_Hz > 0.0 &&
-                            std::abs(1200.0 * std::log2(frames[i].pitch_Hz / note.pitch.hertz())) < settled_cents + note.vibrato.cents();
+        const bool inTune = frames[i].pitch_Hz > 0.0 && std::abs(1200.0 * std::log2(frames[i].pitch_Hz / note.pitch.hertz())) <
+                                                            settled_cents + note.vibrato.cents();
         if (inTune && 20.0 * std::log10(std::max(1e-6, frames[i].rms)) > mean - settled_dB) {
             note.speaks = Seconds::fromSeconds(frames[i].centre_s - frames[run.first].centre_s);
             break;

@@ -400,8 +400,8 @@ Track tracked(const Stretch& stretch, const Course& course)
     constexpr double group_s = 0.012;
     constexpr double mostGroups = 110.0;
     const double hop_s = stretch.duration() / static_cast<double>(n + 1);
-    const auto size = static_cast<std::size_t>(
-        std::max(1.0, std::ceil(std::max(group_s, stretch.duration() / mostGroups) / hop_s)));
+    const auto size =
+        static_cast<std::size_t>(std::max(1.0, std::ceil(std::max(group_s, stretch.duration() / mostGroups) / hop_s)));
     const std::size_t groups = (n + size - 1) / size;
     Track track;
     std::vector<double> stray(n);
@@ -515,7 +515,8 @@ std::optional<Gain> gained(const Track& track, const Course& course, double base
         r.head(trend.size()) = trend.basis(x, duration_s);
         if (swings) {
             const double turn = pi * course.vibrato_Hz * duration_s * x;
-            r[trend.size()] = x * (course.weights[course.order + 1] * std::cos(turn) - course.weights[course.order] * std::sin(turn));
+            r[trend.size()] =
+                x * (course.weights[course.order + 1] * std::cos(turn) - course.weights[course.order] * std::sin(turn));
         }
         return r;
     };
@@ -531,8 +532,7 @@ std::optional<Gain> gained(const Track& track, const Course& course, double base
         design(i, 0) = 1.0;
         // The mean over the group's stretch (Simpson).
         for (const auto& [place, share] : {std::pair{-0.5, 1.0 / 6.0}, {0.0, 4.0 / 6.0}, {0.5, 1.0 / 6.0}})
-            design.row(i).tail(terms - 1) +=
-                share * row(track.x[at] + place * track.width[at]).transpose();
+            design.row(i).tail(terms - 1) += share * row(track.x[at] + place * track.width[at]).transpose();
         y[i] = track.phase[at];
         noise[i] = track.variance[at];
         t[at] = 0.5 * (track.x[at] + 1.0) * duration_s;
@@ -545,8 +545,7 @@ std::optional<Gain> gained(const Track& track, const Course& course, double base
     constexpr std::array<double, 2> settling_cents{2.0, 15.0};
     Eigen::MatrixXd remainders(n, static_cast<Eigen::Index>(settlings_s.size()));
     for (Eigen::Index i = 0; i < n; ++i)
-        for (std::size_t k = 1; k < settlings_s.size(); ++k)
-        {
+        for (std::size_t k = 1; k < settlings_s.size(); ++k) {
             const double half = 0.25 * track.width[static_cast<std::size_t>(i)] * duration_s / settlings_s[k];
             remainders(i, static_cast<Eigen::Index>(k)) =
                 std::exp(-t[static_cast<std::size_t>(i)] / settlings_s[k]) * std::sinh(half) / half;
@@ -560,7 +559,8 @@ std::optional<Gain> gained(const Track& track, const Course& course, double base
         double logLikelihood;
     };
     std::vector<Guess> guesses;
-    const auto weigh = [&](const Eigen::MatrixXd& covariance, const Eigen::VectorXd& withEnds, double endsVariance, double prior) {
+    const auto weigh = [&](const Eigen::MatrixXd& covariance, const Eigen::VectorXd& withEnds, double endsVariance,
+                           double prior) {
         const Eigen::LLT<Eigen::MatrixXd> c(covariance);
         if (c.info() != Eigen::Success)
             return;
@@ -590,8 +590,8 @@ std::optional<Gain> gained(const Track& track, const Course& course, double base
                 if (normal.info() != Eigen::Success)
                     continue;
                 const Eigen::VectorXd beta = normal.solve(right);
-                double logLikelihood = -halfDeterminant - std::log(size) -
-                                       0.5 * (whiteY.squaredNorm() - right.dot(beta)) + std::log(prior) + std::log(settling ? 0.1 / 12.0 : 0.9);
+                double logLikelihood = -halfDeterminant - std::log(size) - 0.5 * (whiteY.squaredNorm() - right.dot(beta)) +
+                                       std::log(prior) + std::log(settling ? 0.1 / 12.0 : 0.9);
                 for (Eigen::Index i = 0; i <= terms; ++i)
                     logLikelihood -= std::log(normal.matrixLLT()(i, i));
                 guesses.push_back({gain.dot(beta) + whiteEnds.dot(whiteY - whiteDesign * beta),

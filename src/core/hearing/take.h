@@ -42,7 +42,7 @@ struct HeardNote
     double level_dB = 0;                            ///< root mean square over full scale
     std::optional<int> registerNumber; ///< 1, 2, 3 where the expected first one is known and the pitch is near a multiple
     std::vector<TakeFlag> flags;
-    std::optional<Seconds> speaks; ///< from the first sound to where pitch and level have settled
+    std::optional<Seconds> speaks;        ///< from the first sound to where pitch and level have settled
     std::optional<double> levelSpread_dB; ///< standard deviation of the level over the steady part
 };
 

@@ -162,7 +162,8 @@ Status checkHole(const InstrumentSpec& s, std::size_t i, std::set<std::string>& 
     // A quarter round is where a finger that lies on the front ends.
     constexpr double quarter = 1.6;
     if (!(std::abs(h.aside.metres()) <= quarter * (bore / 2.0 + wallAt(s.bore, s.wall, h.at)).metres()))
-        return bad(ErrorCode::BadGeometry, where + "/aside_mm", mm(h.aside) + "; must be within a quarter of the way round the tube");
+        return bad(ErrorCode::BadGeometry, where + "/aside_mm",
+                   mm(h.aside) + "; must be within a quarter of the way round the tube");
     if (!(h.elongation >= 0.3 && h.elongation <= 4.0))
         return bad(ErrorCode::BadGeometry, where + "/along_mm",
                    mm(h.diameter * h.elongation) + "; must be 0.3 to 4 times the diameter");
@@ -316,8 +317,9 @@ std::vector<Station> boreEndingAt(std::vector<Station> bore, Metres foot)
     const Station before = bore[bore.size() - 2];
     Station end = last;
     end.at = foot;
-    end.diameter = foot <= last.at ? boreDiameterAt(bore, foot)
-                                   : last.diameter + (last.diameter - before.diameter) * ((foot - last.at) / (last.at - before.at));
+    end.diameter = foot <= last.at
+                       ? boreDiameterAt(bore, foot)
+                       : last.diameter + (last.diameter - before.diameter) * ((foot - last.at) / (last.at - before.at));
     bore.pop_back();
     while (bore.size() > 1 && bore.back().at >= foot - same)
         bore.pop_back();

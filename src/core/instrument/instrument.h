@@ -134,9 +134,9 @@ struct Fingering
 struct Tuning
 {
     Hertz a4 = Hertz::fromHertz(440.0);
-    std::string scale = "equal";   ///< a temperament's name, or "own"
-    std::string tonic = "C";       ///< that the temperament is built on
-    std::vector<double> ownCents{}; ///< twelve, where scale is "own"
+    std::string scale = "equal";                           ///< a temperament's name, or "own"
+    std::string tonic = "C";                               ///< that the temperament is built on
+    std::vector<double> ownCents{};                        ///< twelve, where scale is "own"
     Temperature playedAt = Temperature::fromCelsius(20.0); ///< air at half the tube's length
     double humidity = 0.0;      ///< relative, 0 to 1; what is left out here the fitted temperature takes up
     double carbonDioxide = 0.0; ///< share by volume

@@ -224,7 +224,8 @@ private:
             const double high = timbreForce * byPlace(i + 1);
             const double difference = timbreForce * (logOf(i) - logOf(i + 1));
             if (m_v.sizesFixed)
-                add(difference, {{m_v.place(i - 1), low}, {m_v.place(i + 1), -low}, {m_v.place(i), -high}, {m_v.place(i + 2), high}});
+                add(difference,
+                    {{m_v.place(i - 1), low}, {m_v.place(i + 1), -low}, {m_v.place(i), -high}, {m_v.place(i + 2), high}});
             else
                 add(difference, {{m_v.place(i - 1), low},
                                  {m_v.place(i + 1), -low},
@@ -523,7 +524,7 @@ HandSpan largeHand()
 std::string_view wishName(Wish w)
 {
     constexpr std::array<std::string_view, 8> names{"reach", "largest_hole",  "smallest_hole", "one_bit",
-                                                    "bits",  "equal_spacing", "even_timbre", "fixed_length"};
+                                                    "bits",  "equal_spacing", "even_timbre",   "fixed_length"};
     return names[static_cast<std::size_t>(w)];
 }
 
