@@ -130,6 +130,7 @@ BlankPage::BlankPage(Plan& plan, QWidget* parent)
     for (int i = 0; i < 4; ++i)
         form->addRow(m_mouthWords[i], m_mouth[i]);
     auto* joint = new QHBoxLayout;
+    joint->setSpacing(Style::grid);
     joint->addWidget(new QLabel(tr("at"), this));
     joint->addWidget(m_slideAt);
     joint->addWidget(new QLabel(tr("out"), this));

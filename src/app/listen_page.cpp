@@ -227,10 +227,15 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     connect(m_listener, &Listener::heardChanged, this, &ListenPage::onHeard);
     connect(m_listener, &Listener::taken, this, &ListenPage::onTaken);
     connect(m_listener, &Listener::roomLearnt, this, [this](double level_dB, double hum_Hz) {
-        QString words = tr("The room is at %1 dB.").arg(level_dB, 0, 'f', 0);
+        // A quiet room is no news; the mark on the level says where it lies.
+        constexpr double loud_dB = -45.0;
+        QStringList words;
+        if (level_dB > loud_dB)
+            words << tr("The room is loud, %1 dB: notes will be read less surely.").arg(level_dB, 0, 'f', 0);
         if (hum_Hz > 0.0)
-            words += tr(" The mains hum at %1 Hz: switch off what hums, or move the microphone.").arg(hum_Hz, 0, 'f', 0);
-        Q_EMIT told(words);
+            words << tr("The mains hum at %1 Hz: switch off what hums, or move the microphone.").arg(hum_Hz, 0, 'f', 0);
+        if (!words.isEmpty())
+            Q_EMIT told(words.join(QLatin1Char(' ')));
     });
     connect(m_listener, &Listener::failed, this, [this](const QString& sentence) {
         m_hands->setChecked(false);

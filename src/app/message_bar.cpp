@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/message_bar.h"
 
+#include "app/style.h"
+
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
@@ -20,6 +22,9 @@ MessageBar::MessageBar(QWidget* parent) : QFrame(parent), m_label(new QLabel(thi
     close->setObjectName(QStringLiteral("messageClose"));
     close->setAccessibleName(tr("Close the message"));
     close->setFocusPolicy(Qt::TabFocus);
+    // Made hidden, before the style is in force.
+    m_label->setFont(Style::body());
+    close->setFont(Style::body());
     connect(close, &QPushButton::clicked, this, &QWidget::hide);
     row->addWidget(close);
     m_goes.setSingleShot(true);

@@ -12,8 +12,9 @@ namespace dowel::fixtures {
 class Bench
 {
 public:
-    explicit Bench(std::uint64_t seed, double repeat_cents = 1.0)
-        : m_book(whistle()),
+    /// leniency: factor on every tolerance.
+    explicit Bench(std::uint64_t seed, double repeat_cents = 1.0, double leniency = 1.0)
+        : m_book(lenient(leniency)),
           m_player({seed, Temperature::fromCelsius(21.0), 24.0}),
           m_random(seed * 77 + 5),
           m_repeat_cents(repeat_cents)
@@ -59,6 +60,13 @@ public:
     [[nodiscard]] const std::string& trouble() const { return m_trouble; }
 
 private:
+    static Instrument lenient(double factor)
+    {
+        InstrumentSpec spec = whistleSpec();
+        for (Fingering& f : spec.fingerings)
+            f.tolerance = f.tolerance * factor;
+        return *Instrument::make(std::move(spec));
+    }
     Workbook m_book;
     player::SimulatedPlayer m_player;
     Random m_random;
