@@ -3,10 +3,10 @@
 // and time as a share of the take's. The detector (aubio, default settings) is given the true steady part.
 #include "core/hearing/analyse.h"
 #include "core/hearing/live.h"
+#include "support/detector.h"
 #include "support/lifelike.h"
 
 #include <algorithm>
-#include <aubio/aubio.h>
 #include <benchmark/benchmark.h>
 #include <string>
 
@@ -63,32 +63,6 @@ void ours(benchmark::State& state)
 }
 BENCHMARK(ours)->Unit(benchmark::kMillisecond)->Iterations(1);
 
-double detected(const char* method, const Case& c)
-{
-    constexpr uint_t window = 2048;
-    constexpr uint_t hop = 512;
-    aubio_pitch_t* detector = new_aubio_pitch(method, window, hop, static_cast<uint_t>(c.take.samples.rate_Hz));
-    fvec_t* in = new_fvec(hop);
-    fvec_t* out = new_fvec(1);
-    std::vector<double> pitches;
-    const auto& v = c.take.samples.values;
-    const auto first = static_cast<std::size_t>(c.note.start.seconds() * c.take.samples.rate_Hz);
-    const auto last = std::min(v.size(), static_cast<std::size_t>(c.note.end.seconds() * c.take.samples.rate_Hz));
-    for (std::size_t at = first; at + hop <= last; at += hop) {
-        std::copy_n(v.begin() + static_cast<std::ptrdiff_t>(at), hop, in->data);
-        aubio_pitch_do(detector, in, out);
-        if (at - first >= window && out->data[0] > 0.0F)
-            pitches.push_back(static_cast<double>(out->data[0]));
-    }
-    del_fvec(in);
-    del_fvec(out);
-    del_aubio_pitch(detector);
-    if (pitches.empty())
-        return 0.0;
-    std::nth_element(pitches.begin(), pitches.begin() + static_cast<std::ptrdiff_t>(pitches.size() / 2), pitches.end());
-    return pitches[pitches.size() / 2];
-}
-
 void detector(benchmark::State& state, const std::string& method)
 {
     std::vector<double> off;
@@ -96,7 +70,7 @@ void detector(benchmark::State& state, const std::string& method)
     for (auto _ : state) {
         off.clear();
         for (const Case& c : cases()) {
-            const double f = detected(method.c_str(), c);
+            const double f = fixtures::detected(method.c_str(), c.take.samples, c.note, 2048);
             off.push_back(f > 0.0 ? std::abs(1200.0 * std::log2(f / c.take.meanOver(c.note))) : 1200.0);
         }
     }

@@ -36,7 +36,7 @@ CopyDialog::CopyDialog(Questions& questions, const std::optional<Instrument>& mo
 {
     setObjectName(QStringLiteral("copyDialog"));
     setWindowTitle(tr("Copy an instrument"));
-    resize(620, 560);
+    resize(620, 660);
     if (const auto notes = modeNotes("C3", "chromatic", 49))
         for (const auto& n : *notes)
             m_lowest->addItem(text::noteName(n), QString::fromStdString(n));

@@ -42,16 +42,16 @@ void TakeStrip::showLive(const std::deque<hearing::LiveValue>& trace, const sess
     update();
 }
 
-void TakeStrip::paintLive(QPainter& painter) const
+double TakeStrip::centsAt(const QRectF& field, double reach, double cents)
+{
+    return field.center().y() - std::clamp(cents / reach, -1.0, 1.0) * field.height() / 2.0;
+}
+
+void TakeStrip::paintCents(QPainter& painter, const QRectF& field, double reach) const
 {
     const Colours& c = Style::current().colours();
-    const double meter = 96.0;
-    const QRectF field(52.0, 22.0, width() - meter - 92.0, height() - 46.0);
-    constexpr double reach = 60.0; // a note may stand far off before the first cuts
-    constexpr double shown_s = 6.0;
-    const double end = m_live.back().at_s;
     const auto y = [&](double cents) {
-        return field.center().y() - std::clamp(cents / reach, -1.0, 1.0) * field.height() / 2.0;
+        return centsAt(field, reach, cents);
     };
     painter.setPen(Qt::NoPen);
     painter.setBrush(c.within);
@@ -62,6 +62,20 @@ void TakeStrip::paintLive(QPainter& painter) const
     for (const double v : {reach, 0.0, -reach})
         painter.drawText(QRectF(0.0, y(v) - 9.0, field.left() - 8.0, 18.0), Qt::AlignRight | Qt::AlignVCenter,
                          v == 0.0 ? QStringLiteral("0") : text::wholeCents(v));
+}
+
+void TakeStrip::paintLive(QPainter& painter) const
+{
+    const Colours& c = Style::current().colours();
+    const double meter = 128.0;
+    const QRectF field(52.0, 22.0, width() - meter - 92.0, height() - 46.0);
+    constexpr double reach = 60.0; // a note may stand far off before the first cuts
+    constexpr double shown_s = 6.0;
+    const double end = m_live.back().at_s;
+    const auto y = [&](double cents) {
+        return centsAt(field, reach, cents);
+    };
+    paintCents(painter, field, reach);
     painter.drawText(QRectF(field.left(), 0.0, field.width(), 18.0), Qt::AlignLeft, tr("now: cents from the target"));
     painter.drawText(QRectF(field.left(), field.bottom() + 4.0, field.width(), 18.0), Qt::AlignRight,
                      tr("the last %1 s").arg(shown_s, 0, 'f', 0));
@@ -116,21 +130,13 @@ void TakeStrip::paintEvent(QPaintEvent* /*event*/)
     const double off = 1200.0 * std::log2(m_note->pitch.hertz() / m_target_Hz);
     reach = std::max(reach, std::ceil((std::abs(off) + 8.0) / 10.0) * 10.0);
     const auto y = [&](double cents) {
-        return field.center().y() - std::clamp(cents / reach, -1.0, 1.0) * field.height() / 2.0;
+        return centsAt(field, reach, cents);
     };
     const auto x = [&](double t) {
         return field.left() + t / m_take->duration_s * field.width();
     };
 
-    painter.setPen(Qt::NoPen);
-    painter.setBrush(c.within);
-    painter.drawRect(QRectF(QPointF(field.left(), y(m_tolerance)), QPointF(field.right(), y(-m_tolerance))));
-    painter.setPen(QPen(c.ink, 1.0));
-    painter.drawLine(QPointF(field.left(), y(0.0)), QPointF(field.right(), y(0.0)));
-    painter.setPen(c.pencil);
-    for (const double v : {reach, 0.0, -reach})
-        painter.drawText(QRectF(0.0, y(v) - 9.0, field.left() - 8.0, 18.0), Qt::AlignRight | Qt::AlignVCenter,
-                         v == 0.0 ? QStringLiteral("0") : text::wholeCents(v));
+    paintCents(painter, field, reach);
     painter.drawText(QRectF(field.left(), 0.0, field.width(), 18.0), Qt::AlignLeft,
                      tr("last take, %1: cents off").arg(text::noteName(m_take->fingering.text)));
     painter.drawText(QRectF(field.left(), field.bottom() + 4.0, field.width(), 18.0), Qt::AlignRight,

@@ -26,6 +26,10 @@ protected:
     void paintEvent(QPaintEvent* event) override;
 
 private:
+    /// Where a pitch lies in a field that reaches so many cents either way.
+    [[nodiscard]] static double centsAt(const QRectF& field, double reach, double cents);
+    /// Tolerance band, target line and scale.
+    void paintCents(QPainter& painter, const QRectF& field, double reach) const;
     void paintLive(QPainter& painter) const;
     std::deque<hearing::LiveValue> m_live;
     session::Heard m_heard;

@@ -4,13 +4,13 @@
 #include "core/hearing/analyse.h"
 #include "io/audio_file.h"
 #include "support/compare.h"
+#include "support/detector.h"
 
 #include <QFile>
 #include <QProcess>
 #include <QStandardPaths>
 #include <QTemporaryDir>
 #include <algorithm>
-#include <aubio/aubio.h>
 
 using namespace dowel;
 
@@ -34,32 +34,6 @@ QByteArray midi(int programme, int key)
     for (int shift = 24; shift >= 0; shift -= 8)
         file += static_cast<char>((n >> shift) & 0xFFU);
     return file + track;
-}
-
-/// Median of a detector's readings over a stretch, in hertz.
-double aubioReading(const char* method, const Samples& s, const HeardNote& n)
-{
-    constexpr uint_t window = 4096;
-    constexpr uint_t hop = 512;
-    aubio_pitch_t* detector = new_aubio_pitch(method, window, hop, static_cast<uint_t>(s.rate_Hz));
-    fvec_t* in = new_fvec(hop);
-    fvec_t* out = new_fvec(1);
-    std::vector<double> pitches;
-    const auto first = static_cast<std::size_t>(n.start.seconds() * s.rate_Hz);
-    const auto last = std::min(s.values.size(), static_cast<std::size_t>(n.end.seconds() * s.rate_Hz));
-    for (std::size_t at = first; at + hop <= last; at += hop) {
-        std::copy_n(s.values.begin() + static_cast<std::ptrdiff_t>(at), hop, in->data);
-        aubio_pitch_do(detector, in, out);
-        if (at - first >= window && out->data[0] > 0.0F)
-            pitches.push_back(static_cast<double>(out->data[0]));
-    }
-    del_fvec(in);
-    del_fvec(out);
-    del_aubio_pitch(detector);
-    if (pitches.empty())
-        return 0.0;
-    std::nth_element(pitches.begin(), pitches.begin() + static_cast<std::ptrdiff_t>(pitches.size() / 2), pitches.end());
-    return pitches[pitches.size() / 2];
 }
 
 } // namespace
@@ -103,8 +77,9 @@ private Q_SLOTS:
                 const HeardNote& n =
                     *std::max_element(a.notes.begin(), a.notes.end(),
                                       [](const HeardNote& x, const HeardNote& y) { return x.end - x.start < y.end - y.start; });
-                const double one = aubioReading("yinfast", *samples, n);
-                const double two = aubioReading("yinfft", *samples, n);
+                constexpr uint_t window = 4096;
+                const double one = fixtures::detected("yinfast", *samples, n, window);
+                const double two = fixtures::detected("yinfft", *samples, n, window);
                 // The key itself, by equal temperament on ISO 16's 440 Hz: never an octave off. One patch of the font sounds
                 // elsewhere than its keys; there the second library must say the same.
                 const double equal = 440.0 * std::exp2((key - 69) / 12.0);
