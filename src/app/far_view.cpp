@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/far_view.h"
 
+#include "app/fingering_card.h"
 #include "app/style.h"
 #include "text/units.h"
 
@@ -90,9 +91,7 @@ void FarView::paintEvent(QPaintEvent* /*event*/)
         const double r = 0.4 * step;
         for (std::size_t i = 0; i < m_holes.size(); ++i) {
             const QPointF at(margin + r + static_cast<double>(m_holes.size() - 1 - i) * step, y);
-            painter.setPen(QPen(c.ink, 0.006 * h));
-            painter.setBrush(m_open[i] <= 0.0 ? c.ink : m_open[i] < 1.0 ? c.pencil : c.paper);
-            painter.drawEllipse(at, r, r);
+            drawHoleSign(painter, at, r, m_open[i], 0.006 * h);
         }
     }
     // How long it has been steady, and the level against the room.

@@ -12,6 +12,20 @@
 
 namespace dowel::app {
 
+void drawHoleSign(QPainter& painter, const QPointF& at, double radius, double open, double pen)
+{
+    const Colours& c = Style::current().colours();
+    painter.setPen(QPen(c.ink, pen));
+    painter.setBrush(open <= 0.0 ? c.ink : c.paper);
+    painter.drawEllipse(at, radius, radius);
+    if (open > 0.0 && open < 1.0) { // what the finger leaves free lies footwards
+        painter.setBrush(c.ink);
+        const double angle = 180.0 * (1.0 - open);
+        painter.drawChord(QRectF(at.x() - radius, at.y() - radius, 2.0 * radius, 2.0 * radius),
+                          static_cast<int>((180.0 - angle) * 16.0), static_cast<int>(2.0 * angle * 16.0));
+    }
+}
+
 FingeringCard::FingeringCard(QWidget* parent) : QWidget(parent)
 {
     setObjectName(QStringLiteral("fingeringCard"));
@@ -126,16 +140,7 @@ void FingeringCard::paintEvent(QPaintEvent* /*event*/)
     painter.setFont(Style::small());
     for (std::size_t i = 0; i < m_holes.size(); ++i) {
         const QPointF at = signAt(i);
-        painter.setPen(QPen(c.ink, 2.5));
-        painter.setBrush(m_open[i] <= 0.0 ? c.ink : c.paper);
-        painter.drawEllipse(at, r, r);
-        if (m_open[i] > 0.0 && m_open[i] < 1.0) { // what the finger leaves free lies footwards
-            painter.setBrush(c.ink);
-            const double covered = 1.0 - m_open[i];
-            const double angle = 180.0 * covered;
-            painter.drawChord(QRectF(at.x() - r, at.y() - r, 2.0 * r, 2.0 * r), static_cast<int>((180.0 - angle) * 16.0),
-                              static_cast<int>(2.0 * angle * 16.0));
-        }
+        drawHoleSign(painter, at, r, m_open[i], 2.5);
         painter.setPen(c.pencil);
         const QString digit = QString::fromStdString(m_holes[i].digit);
         painter.drawText(QRectF(at.x() - step() / 2.0, at.y() + r + 4.0, step(), 18.0), Qt::AlignCenter,

@@ -8,7 +8,12 @@
 #include <QWidget>
 #include <optional>
 
+class QPainter;
+
 namespace dowel::app {
+
+/// The sign of one hole: filled where closed, empty where open, partly filled where the finger leaves a share of it free.
+void drawHoleSign(QPainter& painter, const QPointF& at, double radius, double open, double pen);
 
 class FingeringCard : public QWidget
 {

@@ -219,7 +219,7 @@ void LayoutPage::refresh()
     const auto tenth = [this](Metres v) {
         return text::length(Metres::fromMillimetres(std::round(v.millimetres() * 10.0) / 10.0), m_unit);
     };
-    // A model's row as it would stand at the plan's pitch, to be compared with what became of it.
+    // The model's own measures, to be compared with what became of them on this bore and at this pitch.
     const auto& model = m_plan->model();
     const bool compared = model && model->spec().holes.size() == holes.size();
     m_holes->setColumnHidden(ModelColumn, !compared);
@@ -265,7 +265,6 @@ void LayoutPage::takeCell(int row, int column)
 void LayoutPage::copyModel()
 {
     if (m_plan->model()) {
-        // One button, both ways: the model is shown again, and cancelling lets it go only when asked.
         QMessageBox box(this);
         box.setObjectName(QStringLiteral("modelBox"));
         box.setText(tr("The layout begins from a measured instrument with its lowest note at %1 Hz.")

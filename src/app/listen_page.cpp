@@ -62,21 +62,21 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
 {
     setObjectName(QStringLiteral("listenPage"));
     const bool player = document.hasPlayer();
-    m_sound = button(this, tr("Sound it  (Space)"), "soundButton", tr("The simulated player sounds the asked fingering"));
+    m_sound = button(this, tr("Sound it (Space)"), "soundButton", tr("The simulated player sounds the asked fingering"));
     m_sound->setProperty("main", true);
     m_sound->setVisible(player);
-    m_back = button(this, tr("Back  (⌫)"), "takeBackButton",
+    m_back = button(this, tr("Take back (⌫)"), "takeBackButton",
                     tr("Set the newest reading of this fingering aside; its recording stays"));
-    m_next = button(this, tr("Next  (↵)"), "nextButton", tr("Go to the next fingering that should be heard"));
+    m_next = button(this, tr("Next (↵)"), "nextButton", tr("Go to the next fingering that should be heard"));
     m_file = button(this, tr("From a file…"), "fromFileButton",
                     tr("Read this fingering from a recording; several notes or whole folders can be dropped on the window"));
-    m_hands = button(this, tr("Hands-free  (H)"), "handsFreeButton",
+    m_hands = button(this, tr("Hands-free (H)"), "handsFreeButton",
                      tr("Listens by itself: a note that is steady for a second is taken, and the next one comes up"));
     m_hands->setCheckable(true);
     m_other = button(this, QString(), "keepOtherButton", tr("Keep what sounds as the reading of the fingering that it is"));
     m_other->setAccessibleName(tr("Keep it as the note that it is"));
     m_other->hide();
-    m_order->addItems({tr("as asked"), tr("foot upwards"), tr("only stale ones")});
+    m_order->addItems({tr("as the plan asks"), tr("foot upwards"), tr("not heard since a cut")});
     fillSources();
     m_words->setObjectName(QStringLiteral("listenWords"));
     m_words->setWordWrap(true);

@@ -107,7 +107,7 @@ void TakeStrip::paintLive(QPainter& painter) const
     painter.drawLine(QPointF(level.left() - 4.0, at(m_heard.room_dB)), QPointF(level.right() + 4.0, at(m_heard.room_dB)));
     painter.setPen(c.pencil);
     painter.drawText(QRectF(level.right() + 6.0, at(m_heard.room_dB) - 16.0, 64.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter,
-                     m_heard.clipped ? tr("too loud") : tr("room %1").arg(std::lround(m_heard.room_dB)));
+                     m_heard.clipped ? tr("too loud") : tr("room %1").arg(text::wholeCents(m_heard.room_dB)));
 }
 
 void TakeStrip::paintEvent(QPaintEvent* /*event*/)

@@ -6,6 +6,7 @@
 #include "core/hearing/analyse.h"
 #include "core/tuning/pitch.h"
 #include "io/audio_file.h"
+#include "io/calendar.h"
 
 #include <algorithm>
 #include <chrono>
@@ -169,19 +170,13 @@ namespace {
 /// Seconds since the epoch of an ISO 8601 time in UTC; nothing where it is none.
 std::optional<double> secondsOf(const std::string& at)
 {
-    int year = 0;
-    unsigned month = 0;
-    unsigned day = 0;
+    const auto day = io::dayOf(at);
     int hour = 0;
     int minute = 0;
     double second = 0.0;
-    if (std::sscanf(at.c_str(), "%d-%u-%uT%d:%d:%lf", &year, &month, &day, &hour, &minute, &second) != 6)
+    if (day == std::chrono::sys_days() || std::sscanf(at.c_str(), "%*d-%*u-%*uT%d:%d:%lf", &hour, &minute, &second) != 3)
         return std::nullopt;
-    const std::chrono::year_month_day date{std::chrono::year(year), std::chrono::month(month), std::chrono::day(day)};
-    if (!date.ok())
-        return std::nullopt;
-    const auto days = std::chrono::sys_days(date).time_since_epoch().count();
-    return static_cast<double>(days) * 86400.0 + hour * 3600.0 + minute * 60.0 + second;
+    return static_cast<double>(day.time_since_epoch().count()) * 86400.0 + hour * 3600.0 + minute * 60.0 + second;
 }
 
 } // namespace

@@ -163,7 +163,8 @@ private Q_SLOTS:
             }
         }
         QVERIFY2(values >= 2 * 25, qPrintable(QString::number(values))); // twenty-five a second
-        QVERIFY2(latest < 0.080, qPrintable(QString::number(latest)));   // from the middle of what was heard to the value
+        qInfo("%d values in two seconds, the oldest %.1f ms after the middle of its frame", values, 1e3 * latest);
+        QVERIFY2(latest < 0.080, qPrintable(QString::number(latest))); // from the middle of what was heard to the value
     }
     void nothingIsAllocatedWhileSoundComesIn()
     {
