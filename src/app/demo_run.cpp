@@ -192,6 +192,11 @@ void DemoRun::step()
     }
     if (!m_shot.contains(QStringLiteral("done"))) {
         shoot(QStringLiteral("done"));
+        m_window->goTo(MainWindow::Listen);
+        auto* trend = m_window->listenPage()->findChild<QPushButton*>(QStringLiteral("trendFace"));
+        trend->click();
+        shoot(QStringLiteral("trend"));
+        m_window->listenPage()->findChild<QPushButton*>(QStringLiteral("pitchFace"))->click();
         m_window->goTo(MainWindow::Logbook);
         return;
     }

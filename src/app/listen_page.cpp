@@ -131,7 +131,7 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     m_faces = new QButtonGroup(this);
     auto* faces = new QHBoxLayout;
     faces->setSpacing(0);
-    const std::pair<const char*, QString> faceNames[] = {{"pitchFace", tr("Pitch")}, {"timbreFace", tr("Timbre")}};
+    const std::pair<const char*, QString> faceNames[] = {{"pitchFace", tr("Pitch")}, {"timbreFace", tr("Timbre")}, {"trendFace", tr("Trend")}};
     for (const auto& [name, words] : faceNames) {
         auto* b = form::button(this, name, words);
         b->setProperty("face", true);
@@ -144,7 +144,7 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     m_faces->button(0)->setChecked(true);
     connect(m_faces, &QButtonGroup::idClicked, this, [this](int face) {
         m_table->setVisible(face == 0);
-        m_timbre->setVisible(face == 1);
+        m_timbre->setVisible(face != 0);
         refresh();
     });
     connect(m_table->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this](const QModelIndex& now) {
@@ -221,7 +221,10 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     picture->setContext(Qt::WidgetWithChildrenShortcut);
     connect(picture, &QShortcut::activated, this, &ListenPage::openTake);
     connect(m_table, &QTableView::doubleClicked, this, &ListenPage::openTake);
-    connect(m_sources, &QComboBox::activated, this, [this] { setHandsFree(false); });
+    connect(m_sources, &QComboBox::activated, this, [this] {
+        m_handedIn = false;
+        setHandsFree(false);
+    });
     auto* devices = new QMediaDevices(this);
     connect(devices, &QMediaDevices::audioInputsChanged, this, &ListenPage::fillSources);
     connect(m_listener, &Listener::heardChanged, this, &ListenPage::onHeard);
@@ -273,8 +276,9 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
 void ListenPage::refresh()
 {
     m_model->setBook(m_document->book());
-    if (m_faces->checkedId() == 1)
-        m_timbreModel->setBook(m_document->book());
+    if (m_faces->checkedId() != 0)
+        m_timbreModel->setBook(m_document->book(),
+                               m_faces->checkedId() == 1 ? TimbreModel::Face::Now : TimbreModel::Face::Trend);
     m_listener->expect(*m_document->book(), m_document->room());
     const auto asked = m_asked;
     showAsked(asked);
@@ -481,6 +485,12 @@ void ListenPage::setOrder(int order)
         updateWords();
 }
 
+void ListenPage::handIn(std::unique_ptr<SoundSource> source)
+{
+    m_listener->setSource(std::move(source));
+    m_handedIn = true;
+}
+
 void ListenPage::setHandsFree(bool on)
 {
     m_hands->setChecked(false);
@@ -490,8 +500,7 @@ void ListenPage::setHandsFree(bool on)
         return;
     }
     const QByteArray which = m_sources->currentData().toByteArray();
-    const bool given = m_listener->source() != nullptr && m_listener->source()->property("given").toBool();
-    if (!given) { // one that was handed in stays
+    if (!m_handedIn) {
         if (which == "player") {
             // What is true when it is asked for: a cut is heard at once.
             auto perform = [document = m_document](const FingeringId& id, int attempt) -> PlayerSource::Work {
@@ -592,6 +601,13 @@ void ListenPage::showFar()
     }
     m_far = new FarView;
     m_far->setWindowModality(Qt::NonModal);
+    // The pedal and the keys of this page work from across the room too.
+    const std::pair<Qt::Key, void (ListenPage::*)()> keys[] = {
+        {Qt::Key_Space, &ListenPage::sound},      {Qt::Key_Backspace, &ListenPage::takeBack}, {Qt::Key_Return, &ListenPage::next},
+        {Qt::Key_Enter, &ListenPage::next},       {Qt::Key_PageDown, &ListenPage::next},      {Qt::Key_PageUp, &ListenPage::previous},
+        {Qt::Key_K, &ListenPage::keepOther}};
+    for (const auto& [key, act] : keys)
+        connect(new QShortcut(QKeySequence(key), m_far), &QShortcut::activated, this, act);
     connect(m_far, &FarView::left, this, [this] {
         m_far->deleteLater();
         m_far = nullptr;

@@ -25,6 +25,7 @@ class FarView;
 class FingeringCard;
 class Listener;
 class Questions;
+class SoundSource;
 class TakeStrip;
 
 class ListenPage : public QWidget
@@ -35,6 +36,8 @@ public:
     ~ListenPage() override;
     /// What is heard, as a sentence.
     [[nodiscard]] QString heardWords() const;
+    /// Listens hands-free to this source until another is chosen.
+    void handIn(std::unique_ptr<SoundSource> source);
     [[nodiscard]] Listener& listener() { return *m_listener; }
     /// Order in which what is to be heard comes up.
     enum class Order { Asked, FootUpwards, Stale };
@@ -103,6 +106,7 @@ private:
     std::optional<FingeringId> m_asked;
     std::vector<FingeringId> m_pending;
     bool m_sounding = false;
+    bool m_handedIn = false;
 };
 
 } // namespace dowel::app

@@ -210,7 +210,7 @@ void MainWindow::showWalk()
         "<p><b>Listen.</b> Finger the note that is asked, then <b>Space</b>. The reading is kept at once, with its recording. "
         "<b>Backspace</b> takes it back, <b>Enter</b> goes on. <b>H</b> listens without hands: a note that is steady for a "
         "second is "
-        "taken and the next one comes up; <b>F11</b> shows it across the room. <b>P</b> opens the newest take; <i>Timbre</i> shows how every note sounds.</p>"
+        "taken and the next one comes up; <b>F11</b> shows it across the room. <b>P</b> opens the newest take; <i>Timbre</i> shows how every note sounds, <i>Trend</i> how that has changed.</p>"
         "<p><b>Correct.</b> When all is heard, the card says which cut comes next, how far and with what. Cut exactly so far, "
         "measure with calipers, type what they say, <b>Enter</b>. Dowel says when to listen again.</p>"
         "<p><b>What moves what</b>, beside the next cut: the cents that a tenth of a millimetre is worth at every hole, the foot "

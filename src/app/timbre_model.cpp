@@ -31,40 +31,71 @@ double median(std::vector<double> v)
     return v.size() % 2 == 1 ? v[v.size() / 2] : 0.5 * (v[v.size() / 2] + v[v.size() / 2 - 1]);
 }
 
+/// In the order of the columns.
+std::array<std::optional<double>, 6> valuesOf(const HeardNote& note)
+{
+    return {note.speaks ? std::optional(note.speaks->seconds()) : std::nullopt,
+            note.noise_dB,
+            note.breath_dB,
+            centreInFundamentals(note),
+            evenToOdd_dB(note),
+            note.levelSpread_dB};
+}
+
+// Changes that a listener hears. Common practice, no source.
+constexpr std::array<double, 6> heard{0.06, 4.0, 4.0, 0.35, 6.0, 1.0};
+
 } // namespace
 
-void TimbreModel::setBook(const Document::Snapshot& book)
+void TimbreModel::setBook(const Document::Snapshot& book, Face face)
 {
     const Instrument& shape = book->present();
     const auto& fingerings = shape.spec().fingerings;
     const auto readings = book->readings();
-    const acoustics::Model model(acoustics::Shape::of(shape), acoustics::calibrationOf(shape.spec().tuning));
-    const auto queries = queriesOf(shape);
-    const auto colours = acoustics::coloursOf(model, queries);
     std::vector<Row> rows;
-    for (std::size_t i = 0; i < fingerings.size(); ++i) {
+    for (const Fingering& f : fingerings) {
         Row row;
-        row.id = fingerings[i].id;
-        row.registerNumber = fingerings[i].registerNumber;
-        if (colours)
-            row.why = words((*colours)[i].reason);
-        const HeardNote* note = nullptr;
+        row.id = f.id;
+        row.registerNumber = f.registerNumber;
+        const HeardNote* first = nullptr;
+        const HeardNote* last = nullptr;
+        int takes = 0;
         for (const PlacedReading& r : readings)
-            if (r.reading->fingering == row.id && r.reading->note)
-                note = &*r.reading->note;
-        if (note != nullptr) {
-            if (note->speaks)
-                row.value[0] = note->speaks->seconds();
-            row.value[1] = note->noise_dB;
-            row.value[2] = centreInFundamentals(*note);
-            row.value[3] = evenToOdd_dB(*note);
-            row.value[4] = note->levelSpread_dB;
+            if (r.reading->fingering == row.id && r.reading->note) {
+                last = &*r.reading->note;
+                first = first == nullptr ? last : first;
+                ++takes;
+            }
+        if (last != nullptr)
+            row.value = valuesOf(*last);
+        if (face == Face::Trend) {
+            const auto before = takes > 1 ? valuesOf(*first) : decltype(row.value){};
+            for (std::size_t k = 0; k < values; ++k) {
+                row.value[k] = row.value[k] && before[k] ? std::optional(*row.value[k] - *before[k]) : std::nullopt;
+                row.standsOut[k] = row.value[k] && std::abs(*row.value[k]) > heard[k];
+            }
+            row.why = QString::number(takes);
         }
         rows.push_back(std::move(row));
     }
-    // Out of line: three times as far from its register's middle as the half of them is, and far enough to be heard.
-    // Common practice, no source.
-    constexpr std::array<double, values> heard{0.06, 4.0, 0.35, 6.0, 1.0};
+    if (face == Face::Now) {
+        const acoustics::Model model(acoustics::Shape::of(shape), acoustics::calibrationOf(shape.spec().tuning));
+        if (const auto colours = acoustics::coloursOf(model, queriesOf(shape)))
+            for (std::size_t i = 0; i < rows.size(); ++i)
+                rows[i].why = words((*colours)[i].reason);
+        markOutOfLine(rows);
+    }
+    beginResetModel();
+    m_rows = std::move(rows);
+    m_face = face;
+    endResetModel();
+    Q_EMIT headerDataChanged(Qt::Horizontal, 0, ColumnCount - 1);
+}
+
+void TimbreModel::markOutOfLine(std::vector<Row>& rows)
+{
+    // Three times as far from its register's middle as the half of them is, and far enough to be heard. Common practice,
+    // no source.
     constexpr std::size_t fewest = 4;
     for (std::size_t k = 0; k < values; ++k)
         for (Row& row : rows) {
@@ -80,9 +111,6 @@ void TimbreModel::setBook(const Document::Snapshot& book)
                 off.push_back(std::abs(v - middle));
             row.standsOut[k] = std::abs(*row.value[k] - middle) > std::max(3.0 * median(off), heard[k]);
         }
-    beginResetModel();
-    m_rows = std::move(rows);
-    endResetModel();
 }
 
 int TimbreModel::rowCount(const QModelIndex& parent) const
@@ -117,7 +145,10 @@ QVariant TimbreModel::data(const QModelIndex& index, int role) const
         if (!v)
             return QStringLiteral("–");
         const QString shown = QString::number(*v, 'f', index.column() == Speaks || index.column() == Centre ? 2 : 1);
-        const QString words = QString(shown).replace(QLatin1Char('-'), QChar(0x2212));
+        const bool nothing = shown.toDouble() == 0.0;
+        const QString sign = m_face == Face::Trend && *v > 0.0 && !nothing ? QStringLiteral("+") : QString();
+        const QString words =
+            sign + QString(shown).replace(QLatin1Char('-'), nothing ? QString() : QString(QChar(0x2212)));
         return standsOut(index.row(), index.column()) ? QStringLiteral("◆ ") + words : words;
     }
     case Qt::AccessibleTextRole:
@@ -141,23 +172,27 @@ QVariant TimbreModel::headerData(int section, Qt::Orientation orientation, int r
     if (role == Qt::ToolTipRole)
         switch (section) {
         case Speaks: return tr("Seconds from the first sound until pitch and level have settled");
-        case Noise: return tr("Tone over breath and noise, dB: small is breathy");
+        case Noise: return tr("Tone over all noise, dB: small is breathy");
+        case Breath: return tr("Tone over the breath from 2 to 8 kHz, where an edge hisses, dB");
         case Centre: return tr("Centre of the partials, in multiples of the note: small is dull, large is bright");
         case EvenOdd: return tr("Even partials over odd ones, dB");
         case Level: return tr("How much the level wavers, dB");
-        case Why: return tr("What the model says of this fingering");
+        case Why:
+            return m_face == Face::Now ? tr("What the model says of this fingering")
+                                       : tr("From the first take to the newest, of so many");
         default: return {};
         }
     if (role != Qt::DisplayRole)
         return {};
     switch (section) {
-    case Note: return tr("Note");
-    case Speaks: return tr("Speaks, s");
-    case Noise: return tr("Tone, dB");
-    case Centre: return tr("Centre");
-    case EvenOdd: return tr("Even/odd");
-    case Level: return tr("Wavers");
-    case Why: return tr("Model");
+    case Note: return tr("Note") + QLatin1Char('\n');
+    case Speaks: return tr("Speaks\ns");
+    case Noise: return tr("Tone\ndB");
+    case Breath: return tr("Breath\ndB");
+    case Centre: return tr("Centre\n× note");
+    case EvenOdd: return tr("Even\ndB");
+    case Level: return tr("Wavers\ndB");
+    case Why: return (m_face == Face::Now ? tr("Model") : tr("Takes")) + QLatin1Char('\n');
     default: return {};
     }
 }

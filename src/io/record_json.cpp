@@ -34,6 +34,8 @@ HeardNote noteFrom(JsonReader r)
         n.registerNumber = r.integer("register", 1);
     if (r.has("speaks_s"))
         n.speaks = Seconds::fromSeconds(r.number("speaks_s"));
+    if (r.has("breath_db"))
+        n.breath_dB = r.number("breath_db");
     if (r.has("level_spread_db"))
         n.levelSpread_dB = r.number("level_spread_db");
     for (const auto& name : r.texts("flags"))
@@ -149,6 +151,8 @@ Json jsonOf(const HeardNote& n)
         json["register"] = *n.registerNumber;
     if (n.speaks)
         json["speaks_s"] = tidy(n.speaks->seconds());
+    if (n.breath_dB)
+        json["breath_db"] = tidy(*n.breath_dB);
     if (n.levelSpread_dB)
         json["level_spread_db"] = tidy(*n.levelSpread_dB);
     return json;

@@ -44,7 +44,6 @@ performer(app::Document& document, std::function<void(const FingeringId&, int, F
             };
         },
         speed);
-    source->setProperty("given", true);
     return source;
 }
 
@@ -79,7 +78,7 @@ private Q_SLOTS:
         Desk desk;
         auto* page = desk.find<app::ListenPage>("listenPage");
         // B5 is overblown at first, A5 is fingered wrongly, G5 comes with a compressor next door.
-        page->listener().setSource(performer(
+        page->handIn(performer(
             desk.document(),
             [](const FingeringId& id, int attempt, FingeringId& played, bool& noisy) {
                 if (attempt > 0)
@@ -141,7 +140,7 @@ private Q_SLOTS:
     {
         Desk desk;
         auto* page = desk.find<app::ListenPage>("listenPage");
-        page->listener().setSource(performer(
+        page->handIn(performer(
             desk.document(), [](const FingeringId&, int, FingeringId& played, bool&) { played = {"D6"}; }, 4.0));
         desk.key(Qt::Key_H);
         QCOMPARE(page->asked()->text, std::string("D5"));
@@ -158,9 +157,8 @@ private Q_SLOTS:
         Desk desk;
         auto* page = desk.find<app::ListenPage>("listenPage");
         auto made = std::make_unique<Vanishing>();
-        made->setProperty("given", true);
         Vanishing* device = made.get();
-        page->listener().setSource(std::move(made));
+        page->handIn(std::move(made));
         desk.key(Qt::Key_H);
         QVERIFY(page->listener().running());
         device->give(Samples{std::vector<float>(44100, 0.0F), 44100.0});
@@ -202,6 +200,11 @@ private Q_SLOTS:
             return static_cast<app::FarView*>(nullptr);
         };
         QVERIFY(far() != nullptr && far()->isVisible());
+        const auto asked = page->asked();
+        QTest::keyClick(far(), Qt::Key_PageDown); // what a pedal sends
+        QVERIFY(page->asked() != asked);
+        QTest::keyClick(far(), Qt::Key_PageUp);
+        QVERIFY(page->asked() == asked);
         QTest::keyClick(far(), Qt::Key_Escape);
         QTest::qWait(10);
         QVERIFY(far() == nullptr);

@@ -18,6 +18,8 @@
 #include <sndfile.h>
 
 #include <QAbstractItemModelTester>
+#include <csignal>
+#include <sys/resource.h>
 
 using namespace dowel;
 using gui::Desk;
@@ -215,6 +217,32 @@ private Q_SLOTS:
         QVERIFY(book->readings().front().reading->hasTake);
         QVERIFY(book->isSetAside(book->entries()[1].id));
     }
+    void aFullDiskIsToldAndNothingIsLost()
+    {
+        Desk desk;
+        desk.key(Qt::Key_Space);
+        QTRY_COMPARE_WITH_TIMEOUT(desk.readings(), std::size_t(1), 10000);
+        // No file may grow: what a process meets on a full disk.
+        std::signal(SIGXFSZ, SIG_IGN);
+        rlimit before{};
+        QCOMPARE(getrlimit(RLIMIT_FSIZE, &before), 0);
+        rlimit full = before;
+        full.rlim_cur = 1024;
+        QCOMPARE(setrlimit(RLIMIT_FSIZE, &full), 0);
+        const auto asked = desk.window().listenPage()->asked();
+        desk.key(Qt::Key_Space);
+        const bool told = QTest::qWaitFor([&] { return !desk.message().isEmpty() && !desk.document().busy(); }, 10000);
+        QCOMPARE(setrlimit(RLIMIT_FSIZE, &before), 0);
+        QVERIFY(told);
+        QVERIFY2(desk.message().contains(QStringLiteral("Check the space left")), qPrintable(desk.message()));
+        QCOMPARE(desk.readings(), std::size_t(1));
+        QVERIFY(desk.window().listenPage()->asked() == asked); // it is asked for again
+        desk.key(Qt::Key_Space); // there is room again
+        QTRY_COMPARE_WITH_TIMEOUT(desk.readings(), std::size_t(2), 10000);
+        const auto store = Store::open(desk.document().path().toStdString(), Store::Mode::Look);
+        VERIFY_OK(store);
+        QCOMPARE(store->book().readings().size(), std::size_t(2));
+    }
     void theTimbreOfEveryNoteStandsBesideItsNeighbours()
     {
         Desk desk;
@@ -226,6 +254,19 @@ private Q_SLOTS:
         for (int row = 0; row < 14; ++row)
             for (int column = app::TimbreModel::Speaks; column <= app::TimbreModel::Level; ++column)
                 QVERIFY(table->model()->index(row, column).data().toString() != QStringLiteral("–"));
+        desk.click("trendFace"); // one take of each: no trend yet, and said
+        QCOMPARE(table->model()->index(0, app::TimbreModel::Why).data().toString(), QStringLiteral("1"));
+        QCOMPARE(table->model()->index(0, app::TimbreModel::Centre).data().toString(), QStringLiteral("–"));
+        auto later = std::make_shared<Workbook>(*desk.document().book());
+        ReadingEntry breathier = *later->readings().front().reading;
+        breathier.note->noise_dB -= 6.0;
+        VERIFY_OK(later->append({later->nextId(), "2026-01-02T00:00:00Z", breathier}));
+        app::TimbreModel model;
+        model.setBook(later, app::TimbreModel::Face::Trend);
+        const auto shown = [&](int column) { return model.index(0, column).data().toString(); };
+        QCOMPARE(shown(app::TimbreModel::Why), QStringLiteral("2"));
+        QCOMPARE(shown(app::TimbreModel::Noise), QStringLiteral("◆ −6.0"));
+        QCOMPARE(shown(app::TimbreModel::Speaks), QStringLiteral("0.00"));
         desk.click("pitchFace");
         QVERIFY(!table->isVisible());
     }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves the exact part of hearing against known truth: the scatter against the Cramer-Rao bound (efficiency printed per
 // case), the stated error against the scatter, drift and vibrato, partial levels and noise by definition.
+#include "core/hearing/analyse.h"
 #include "core/hearing/refine.h"
 #include "support/compare.h"
 #include "support/tones.h"
@@ -101,6 +102,30 @@ private Q_SLOTS:
         VERIFY_NEAR(note->noise_dB, 20.0, 0.5);
         VERIFY_NEAR(note->centroid.hertz(), centroid, 5.0);
         QVERIFY(note->partials_dB[8] < -30.0);
+    }
+    void toneOverBreathCountsTheHissingBandOnly()
+    {
+        // Harmonic power over noise power, Boersma 1993's definition, with the noise of 2 to 8 kHz alone: white noise has an
+        // even share of it, noise below the band none.
+        const auto partials = tones::usualPartials();
+        const Samples white = tones::constantTone(700.0, 1.0, 20.0, 6);
+        const double noise = tones::powerOf(partials) * 0.01 * 6000.0 / 24000.0;
+        const auto heard = breathRatio_dB(white.values, white.rate_Hz, Hertz::fromHertz(700.0));
+        QVERIFY(heard);
+        VERIFY_NEAR(*heard, 10.0 * std::log10(tones::powerOf(partials) / noise), 0.5);
+        Samples rumbling = tones::constantTone(700.0, 1.0, 60.0, 6);
+        Random r(8);
+        double low = 0.0;
+        double lower = 0.0;
+        for (float& s : rumbling.values) {
+            low += 0.02 * (r.normal() - low); // two poles at 150 Hz
+            lower += 0.02 * (low - lower);
+            s += static_cast<float>(0.5 * lower);
+        }
+        const auto note = measuredPart(rumbling, Seconds::fromSeconds(0.1), Seconds::fromSeconds(0.9));
+        QVERIFY(note && note->breath_dB);
+        QVERIFY2(*note->breath_dB > note->noise_dB + 10.0, qPrintable(QString::number(note->noise_dB)));
+        QVERIFY(!breathRatio_dB(std::span(white.values), 8000.0, Hertz::fromHertz(700.0)));
     }
     void noiseAloneIsNoNote()
     {

@@ -39,6 +39,15 @@ private Q_SLOTS:
         VERIFY_OK(back);
         QCOMPARE(back->values.size(), s.values.size());
     }
+    void threeHoursAreRefusedWithTheRemedy()
+    {
+        const Samples hours{std::vector<float>(3 * 3600 * 8000, 0.0F), 8000.0};
+        VERIFY_OK(io::writeAudioFile(path("hours.flac"), hours));
+        const auto s = io::readAudioFile(path("hours.flac"));
+        QVERIFY(!s);
+        QCOMPARE(s.error().code, ErrorCode::BadAudio);
+        QVERIFY(s.error().facts.find("cut it into takes") != std::string::npos);
+    }
     void stereoIsAveraged()
     {
         // A canonical 16-bit stereo WAV by hand: left 0.5, right -0.25.

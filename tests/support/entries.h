@@ -20,6 +20,7 @@ inline HeardNote fullNote()
     for (std::size_t i = 0; i < partialsKept; ++i)
         n.partials_dB[i] = -3.5 * static_cast<double>(i);
     n.noise_dB = 23.5;
+    n.breath_dB = 4.5;
     n.centroid = Hertz::fromHertz(901.5);
     n.level_dB = -17.25;
     n.registerNumber = 2;

@@ -84,8 +84,10 @@ double withoutOverlookedFundamental(std::span<const float> x, double rate_Hz, do
     return pitch_Hz;
 }
 
-void flag(HeardNote& note, std::span<const float> stretch)
+/// What is said of a measured stretch beside its pitch.
+void flag(HeardNote& note, std::span<const float> stretch, double rate_Hz)
 {
+    note.breath_dB = breathRatio_dB(stretch, rate_Hz, note.pitch);
     constexpr double breathy_dB = 12.0;
     constexpr double weak_dB = -50.0;
     constexpr double unsteady_cents = 15.0;
@@ -175,6 +177,40 @@ double centreInFundamentals(const HeardNote& note)
     return note.centroid.hertz() / note.pitch.hertz();
 }
 
+std::optional<double> breathRatio_dB(std::span<const float> steady, double rate_Hz, Hertz pitch)
+{
+    constexpr double lowest_Hz = 2000.0;
+    const double highest_Hz = std::min(8000.0, 0.45 * rate_Hz);
+    const auto longest = static_cast<std::size_t>(0.5 * rate_Hz);
+    if (highest_Hz < 2.0 * lowest_Hz || steady.size() < 1024)
+        return std::nullopt;
+    const std::size_t length = std::min(longest, steady.size());
+    const auto points = hearing::spectrum(steady.subspan((steady.size() - length) / 2, length), rate_Hz);
+    // What vibrato, drift and the window spread about a partial is the partial's own.
+    const double lobe_Hz = 4.0 * rate_Hz / static_cast<double>(length);
+    constexpr double spread = 0.012;
+    double tone = 0.0;
+    double between = 0.0;
+    std::size_t count = 0;
+    std::size_t countBetween = 0;
+    for (const SpectrumPoint& p : points) {
+        const double power = std::pow(10.0, p.level_dB / 10.0);
+        const double partial_Hz = std::max(1.0, std::round(p.hertz / pitch.hertz())) * pitch.hertz();
+        const bool partials = std::abs(p.hertz - partial_Hz) <= lobe_Hz + spread * partial_Hz;
+        const bool inBand = p.hertz >= lowest_Hz && p.hertz <= highest_Hz;
+        tone += partials && p.hertz < highest_Hz ? power : 0.0;
+        count += inBand ? 1 : 0;
+        if (inBand && !partials) {
+            between += power;
+            ++countBetween;
+        }
+    }
+    if (5 * countBetween < count)
+        return std::nullopt; // a low note's partials leave no room between them
+    const double noise = between * static_cast<double>(count) / static_cast<double>(countBetween);
+    return 10.0 * std::log10(std::max(1e-30, tone) / std::max(1e-30, noise));
+}
+
 std::optional<HeardNote> measuredPart(const Samples& take, Seconds from, Seconds to, const HearingOptions& options)
 {
     const std::span<const float> all(take.values);
@@ -197,7 +233,7 @@ std::optional<HeardNote> measuredPart(const Samples& take, Seconds from, Seconds
         return std::nullopt;
     note->start = note->start + from;
     note->end = note->end + from;
-    flag(*note, part);
+    flag(*note, part, take.rate_Hz);
     return note;
 }
 
@@ -278,7 +314,7 @@ Analysis analyse(const Samples& take, std::optional<Hertz> expectFirst, const He
         describe(*note, frames, run, steady);
         if (expectFirst)
             note->registerNumber = registerOf(note->pitch, *expectFirst);
-        flag(*note, stretch);
+        flag(*note, stretch, take.rate_Hz);
         result.notes.push_back(std::move(*note));
     }
     return result;

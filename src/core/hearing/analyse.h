@@ -9,6 +9,7 @@
 #include "core/hearing/take.h"
 
 #include <optional>
+#include <span>
 
 namespace dowel {
 
@@ -34,6 +35,10 @@ struct SpectrumPoint
     double hertz = 0.0;
     double level_dB = 0.0; ///< of a sine there, over full scale
 };
+/// Tone over breath: power of all partials over the noise between them from 2 to 8 kHz, in dB, over the middle half second
+/// at most. The whole tone, not its part in the band: otherwise it would tell which partials happen to fall there. Nothing
+/// where the rate leaves less than an octave of that band.
+[[nodiscard]] std::optional<double> breathRatio_dB(std::span<const float> steady, double rate_Hz, Hertz pitch);
 /// Spectrum of a part under a Hann window, at most half a second of its middle.
 [[nodiscard]] std::vector<SpectrumPoint> spectrumOf(const Samples& take, Seconds from, Seconds to);
 

@@ -38,6 +38,7 @@ struct HeardNote
     Hertz vibratoRate;
     std::array<double, partialsKept> partials_dB{}; ///< power of each partial over the power of all
     double noise_dB = 0;                            ///< harmonic power over the power between and around the partials
+    std::optional<double> breath_dB;                ///< harmonic power over the noise from 2 to 8 kHz, where an edge hisses
     Hertz centroid;                                 ///< power-weighted mean of the partials' frequencies
     double level_dB = 0;                            ///< root mean square over full scale
     std::optional<int> registerNumber; ///< 1, 2, 3 where the expected first one is known and the pitch is near a multiple
