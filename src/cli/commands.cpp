@@ -413,8 +413,9 @@ Answer exportTemplate(const Workbook& book, const std::string& format, const std
     if (!forecaster)
         return forecaster.error();
     const auto& present = book.present();
-    const auto goal = bestReachable(*forecaster, present, std::vector<double>(present.spec().fingerings.size(), 0.0), {}, {});
-    const TemplateSheet sheet = templateSheet(present, goal ? *goal : present);
+    const auto goal = bestReachable(*forecaster, present, leversOf(present, Means::HolesAndFoot),
+                                    std::vector<double>(present.spec().fingerings.size(), 0.0), {});
+    const TemplateSheet sheet = templateSheet(present, goal ? goal->shape : present);
     const std::string title = present.spec().name.empty() ? "Template" : present.spec().name;
     Status written = Done{};
     if (format == "pdf") {

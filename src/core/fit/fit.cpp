@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <ceres/ceres.h>
 #include <cmath>
+#include <numeric>
 
 namespace dowel {
 
@@ -38,11 +39,12 @@ struct Unknowns
     [[nodiscard]] Eigen::Index chimney(std::size_t i) const { return static_cast<Eigen::Index>(7 + holes + i); }
     [[nodiscard]] Eigen::Index place(std::size_t i) const { return static_cast<Eigen::Index>(7 + 2 * holes + i); }
     [[nodiscard]] Eigen::Index blowSlope() const { return static_cast<Eigen::Index>(7 + 3 * holes); }
+    [[nodiscard]] Eigen::Index undercutGain() const { return static_cast<Eigen::Index>(8 + 3 * holes); }
     [[nodiscard]] Eigen::Index blow(int registerNumber) const
     {
-        return static_cast<Eigen::Index>(8 + 3 * holes) + std::min(registerNumber, static_cast<int>(registers)) - 1;
+        return static_cast<Eigen::Index>(9 + 3 * holes) + std::min(registerNumber, static_cast<int>(registers)) - 1;
     }
-    [[nodiscard]] Eigen::Index note(std::size_t i) const { return static_cast<Eigen::Index>(8 + 3 * holes + registers + i); }
+    [[nodiscard]] Eigen::Index note(std::size_t i) const { return static_cast<Eigen::Index>(9 + 3 * holes + registers + i); }
     [[nodiscard]] Eigen::Index size() const { return note(notes); }
 
     static Unknowns of(const Instrument& instrument)
@@ -80,6 +82,7 @@ Prior priorOf(const Unknowns& u, const Priors& p)
         set(u.place(i), 0.0, p.holePlaceSd_m);
     }
     set(u.blowSlope(), 0.0, p.blowSlopeSd_cents);
+    set(u.undercutGain(), 0.0, p.undercutGainSd);
     for (std::size_t r = 1; r <= u.registers; ++r)
         set(u.blow(static_cast<int>(r)), 0.0, p.blowSd_cents);
     for (std::size_t i = 0; i < u.notes; ++i)
@@ -104,8 +107,9 @@ Placed placed(const Instrument& instrument, const Unknowns& u, const Eigen::Vect
         auto& h = p.shape.holes[i];
         const double bore_m = boreDiameterAt(instrument.spec().bore, instrument.spec().holes[i].at).metres();
         const double size_m = x[u.holeSize(i)];
+        const double ramp_m = (h.undercut_m - h.diameter_m) * std::exp(x[u.undercutGain()]);
         h.diameter_m = std::clamp(h.diameter_m + size_m, 1e-4, bore_m);
-        h.undercut_m = std::clamp(h.undercut_m + size_m, h.diameter_m, bore_m);
+        h.undercut_m = std::clamp(h.diameter_m + ramp_m, h.diameter_m, bore_m);
         h.chimney_m *= std::exp(x[u.chimney(i)]);
         h.at_m += x[u.place(i)];
     }
@@ -117,6 +121,7 @@ struct Evaluated
 {
     std::vector<double> cents;
     Eigen::MatrixXd jacobian;
+    std::vector<NoteAnswer> answers; ///< where derivatives were asked for
 };
 
 Result<Evaluated> evaluate(const Instrument& instrument, const Unknowns& u, const Eigen::VectorXd& x, double room_K,
@@ -149,7 +154,7 @@ Result<Evaluated> evaluate(const Instrument& instrument, const Unknowns& u, cons
             put(row, (*found)[row]);
         return e;
     }
-    const auto found = model.answers(queries);
+    auto found = model.answers(queries);
     if (!found)
         return named(found.error());
     const ParameterLayout at = model.layout();
@@ -169,12 +174,14 @@ Result<Evaluated> evaluate(const Instrument& instrument, const Unknowns& u, cons
             j[u.holeSize(i)] = a.centsPer[at.holeDiameter(i)] + a.centsPer[at.holeUndercut(i)];
             j[u.chimney(i)] = a.centsPer[at.holeChimney(i)] * p.shape.holes[i].chimney_m;
             j[u.place(i)] = a.centsPer[at.holeAt(i)];
+            j[u.undercutGain()] += a.centsPer[at.holeUndercut(i)] * (p.shape.holes[i].undercut_m - p.shape.holes[i].diameter_m);
         }
         // The pitch moves the blowing law's place on its slope by far less than a tenth of a cent: left out.
         j[u.blowSlope()] = octaves;
         j[u.blow(fingerings[notes[row]].registerNumber)] = 1.0;
         j[u.note(notes[row])] = 1.0;
     }
+    e.answers = std::move(*found);
     return e;
 }
 
@@ -314,12 +321,18 @@ Status Priors::validate() const
         {"warmthSd_K", warmthSd_K},       {"mouthLogSd", mouthLogSd},     {"mouthSlopeSd", mouthSlopeSd},
         {"boreScaleSd", boreScaleSd},     {"wallLossSd", wallLossSd},     {"holeEndSd", holeEndSd},
         {"footSd_m", footSd_m},           {"holeSizeSd_m", holeSizeSd_m}, {"chimneyShareSd", chimneyShareSd},
-        {"holePlaceSd_m", holePlaceSd_m}, {"blowSd_cents", blowSd_cents}, {"blowSlopeSd_cents", blowSlopeSd_cents},
+        {"holePlaceSd_m", holePlaceSd_m}, {"undercutGainSd", undercutGainSd}, {"blowSd_cents", blowSd_cents}, {"blowSlopeSd_cents", blowSlopeSd_cents},
         {"noteSd_cents", noteSd_cents},   {"repeat_cents", repeat_cents}};
     for (const auto& [name, width] : widths)
         if (!(width > 0.0))
             return Error{ErrorCode::BadValue, name, std::to_string(width) + "; must be above 0"};
     return Done{};
+}
+
+double Priors::shareOf(const Cut& cut) const
+{
+    const bool usual = std::holds_alternative<Enlarge>(cut) || std::holds_alternative<TrimFoot>(cut);
+    return usual ? shareOfChange : shareOfOther;
 }
 
 std::vector<NoteQuery> queriesOf(const Instrument& instrument)
@@ -368,14 +381,16 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
     };
     // Ups and downs of several cuts do not make up for each other in what is wrong about them: the way counts.
     const std::size_t last = book.shapes().size() - 1;
-    std::vector<std::vector<double>> way(last + 1, std::vector<double>(fingerings.size(), 0.0));
+    std::vector<std::vector<double>> doubt(last + 1, std::vector<double>(fingerings.size(), 0.0));
+    const auto cuts = book.cuts();
     for (std::size_t shape = last; shape-- > readings.front().shape;) {
         const auto before = plainCents(shape);
         const auto after = plainCents(shape + 1);
         if (!before || !after)
             return before ? after.error() : before.error();
         for (std::size_t i = 0; i < fingerings.size(); ++i)
-            way[shape][i] = way[shape + 1][i] + std::abs((*after)[i] - (*before)[i]);
+            doubt[shape][i] = doubt[shape + 1][i] + priors.shareOf(std::get<CutEntry>(cuts[shape]->body).cut) *
+                                                        std::abs((*after)[i] - (*before)[i]);
     }
 
     std::vector<Session> sessions;
@@ -386,12 +401,11 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
         const double room_K = r.reading->air.kelvin();
         if (sessions.empty() || sessions.back().shape != &book.shapes()[r.shape] || sessions.back().room_K != room_K)
             sessions.push_back({&book.shapes()[r.shape], room_K, {}, {}, {}});
-        const double change = way[r.shape][note];
         Session& s = sessions.back();
         s.notes.push_back(note);
         s.heard_cents.push_back(1200.0 * std::log2(r.reading->pitch / fingerings[note].target));
         s.sd_cents.push_back(std::sqrt(std::pow(r.reading->sd.cents(), 2) + std::pow(priors.repeat_cents, 2) +
-                                       std::pow(priors.shareOfChange * change, 2)));
+                                       std::pow(doubt[r.shape][note], 2)));
         posterior.m_lastHeard[note] = static_cast<int>(r.shape);
         ++posterior.m_readings[note];
     }
@@ -486,16 +500,36 @@ Posterior::Placed Posterior::placed(const Instrument& shape) const
 Result<Posterior::Sensitivity> Posterior::sensitivity(const Instrument& shape) const
 {
     const Unknowns u = Unknowns::of(shape);
-    const auto f = forecast(shape);
-    if (!f)
-        return f.error();
+    std::vector<std::size_t> notes(shape.spec().fingerings.size());
+    std::iota(notes.begin(), notes.end(), std::size_t{0});
+    auto e = evaluate(shape, u, m_mean, shape.spec().tuning.playedAt.kelvin(), notes, true);
+    if (!e)
+        return e.error();
+    const auto rows = static_cast<Eigen::Index>(notes.size());
     const auto holes = static_cast<Eigen::Index>(u.holes);
-    Sensitivity s{f->cents, Eigen::MatrixXd(f->jacobian.rows(), holes + 1), Eigen::MatrixXd(f->jacobian.rows(), holes)};
-    for (std::size_t i = 0; i < u.holes; ++i) {
-        s.perMetre.col(static_cast<Eigen::Index>(i)) = f->jacobian.col(u.holeSize(i));
-        s.byPlace.col(static_cast<Eigen::Index>(i)) = f->jacobian.col(u.place(i));
+    const Placed p = placed(shape);
+    const ParameterLayout at(p.shape);
+    const double ramp = std::exp(m_mean[u.undercutGain()]);
+    Sensitivity s{std::move(e->cents),
+                  Eigen::MatrixXd(rows, holes + 1),
+                  Eigen::MatrixXd(rows, holes),
+                  Eigen::MatrixXd(rows, holes),
+                  Eigen::VectorXd::Zero(rows),
+                  Eigen::VectorXd::Zero(rows)};
+    for (Eigen::Index row = 0; row < rows; ++row) {
+        const auto& by = e->answers[static_cast<std::size_t>(row)].centsPer;
+        for (std::size_t i = 0; i < u.holes; ++i) {
+            const auto column = static_cast<Eigen::Index>(i);
+            s.perMetre(row, column) = e->jacobian(row, u.holeSize(i));
+            s.byPlace(row, column) = e->jacobian(row, u.place(i));
+            s.byUndercut(row, column) = by[at.holeUndercut(i)] * ramp * std::sqrt(shape.spec().holes[i].elongation);
+        }
+        s.perMetre(row, holes) = e->jacobian(row, Unknowns::foot);
+        if (p.shape.mouth == Shape::Mouth::Duct)
+            s.byWindow[row] = by[ParameterLayout::excitation(0)];
+        if (p.shape.mouth == Shape::Mouth::Transverse)
+            s.byStopper[row] = by[ParameterLayout::excitation(3)];
     }
-    s.perMetre.col(static_cast<Eigen::Index>(u.holes)) = f->jacobian.col(Unknowns::foot);
     return s;
 }
 

@@ -37,11 +37,15 @@ struct Priors
     double noteSd_cents = 6.0;              ///< each fingering's own
     double repeat_cents = 1.5;              ///< how well a player repeats a note
     double shareOfChange = 0.06;            ///< of the forecast change: what formulas get wrong about a cut
+    double shareOfOther = 0.20;             ///< the same for an undercut, a reaming, the window and the stopper
+    double undercutGainSd = 0.20;           ///< logarithm of how far an undercut reaches: ramps differ from maker to maker
     std::optional<std::size_t> doubtedHole; ///< its size may be off by millimetres: mistyped, leaking or chipped
     double doubtSd_m = 0.0015;
 
     /// Errors: BadValue naming the field where a width is not above 0.
     [[nodiscard]] Status validate() const;
+    /// What share of its forecast change a kind of work may be wrong by.
+    [[nodiscard]] double shareOf(const Cut& cut) const;
 };
 
 /// How the fit went.
@@ -70,13 +74,15 @@ public:
     [[nodiscard]] Result<Forecast> forecast(const Instrument& shape) const;
     /// The same without derivatives, in a third of the time.
     [[nodiscard]] Result<std::vector<double>> cents(const Instrument& shape) const;
-    /// d cents / d size in metres: one row a fingering, one column a hole diameter (undercut moving along where it is
-    /// equal) and a last one for the tube's length. Errors as forecast().
+    /// d cents / d size in metres, one row a fingering. Errors as forecast().
     struct Sensitivity
     {
         std::vector<double> cents;
-        Eigen::MatrixXd perMetre;
-        Eigen::MatrixXd byPlace; ///< by the holes' places, footwards
+        Eigen::MatrixXd perMetre;   ///< one column a hole diameter, the undercut moving along; a last one for the length
+        Eigen::MatrixXd byUndercut; ///< by the holes' undercut diameters alone
+        Eigen::MatrixXd byPlace;    ///< by the holes' places, footwards
+        Eigen::VectorXd byWindow;   ///< by the window's length; 0 where there is none
+        Eigen::VectorXd byStopper;  ///< by the stopper's distance; 0 where there is none
     };
     [[nodiscard]] Result<Sensitivity> sensitivity(const Instrument& shape) const;
 

@@ -6,6 +6,8 @@
 
 #include "core/fit/fit.h"
 
+#include <memory>
+
 namespace dowel {
 
 struct NoteState
@@ -35,6 +37,8 @@ private:
     std::vector<NoteState> m_now;
     std::vector<double> m_presentCents;
     std::vector<std::optional<double>> m_way;
+    std::vector<double> m_doubt; ///< of that way: one sigma of what the formulas get wrong about it
+    std::shared_ptr<const Instrument> m_present;
 };
 
 } // namespace dowel

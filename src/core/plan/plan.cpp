@@ -12,60 +12,23 @@ namespace dowel {
 
 namespace {
 
-/// Sizes that the plan moves: hole diameters in the order of the specification, then the tube's length; metres.
-using Sizes = Eigen::VectorXd;
-
-Sizes sizesOf(const Instrument& instrument)
-{
-    const auto& holes = instrument.spec().holes;
-    Sizes s(static_cast<Eigen::Index>(holes.size()) + 1);
-    for (std::size_t i = 0; i < holes.size(); ++i)
-        s[static_cast<Eigen::Index>(i)] = holes[i].diameter.metres();
-    s[s.size() - 1] = instrument.length().metres();
-    return s;
-}
-
-/// The cut that brings one of the sizes to a value.
-Cut cutTo(const Instrument& instrument, Eigen::Index which, Metres size)
-{
-    const auto& holes = instrument.spec().holes;
-    if (which == static_cast<Eigen::Index>(holes.size()))
-        return TrimFoot{size};
-    return Enlarge{holes[static_cast<std::size_t>(which)].id, size};
-}
-
-Result<Instrument> withSizes(Instrument instrument, const Sizes& sizes)
-{
-    for (Eigen::Index i = 0; i < sizes.size(); ++i) {
-        const Cut cut = cutTo(instrument, i, Metres::fromMetres(sizes[i]));
-        const bool foot = i + 1 == sizes.size();
-        const double now = presentSize(instrument, cut)->metres();
-        if (foot ? sizes[i] >= now : sizes[i] <= now)
-            continue;
-        auto next = applied(instrument, cut);
-        if (!next)
-            return next.error();
-        instrument = std::move(*next);
-    }
-    return instrument;
-}
-
-/// Cents over tolerance, weighted, of the whole scale as a function of the sizes.
+/// Cents over tolerance, weighted, of the whole scale as a function of the levers in millimetres.
 class ScaleCost : public ceres::CostFunction
 {
 public:
-    ScaleCost(const Forecaster& forecaster, const Instrument& present, const std::vector<double>& aim, const Cancel& cancel)
-        : m_forecaster(&forecaster), m_present(&present), m_aim(&aim), m_cancel(cancel)
+    ScaleCost(const Forecaster& forecaster, const Instrument& present, const std::vector<Lever>& levers,
+              const std::vector<double>& aim, const Cancel& cancel)
+        : m_forecaster(&forecaster), m_present(&present), m_levers(&levers), m_aim(&aim), m_cancel(cancel)
     {
         set_num_residuals(static_cast<int>(aim.size()));
-        mutable_parameter_block_sizes()->push_back(static_cast<int>(present.spec().holes.size()) + 1);
+        mutable_parameter_block_sizes()->push_back(static_cast<int>(levers.size()));
     }
     bool Evaluate(double const* const* parameters, double* residuals, double** jacobians) const override
     {
         if (m_cancel.requested())
             return false;
-        const Sizes sizes = Eigen::Map<const Sizes>(parameters[0], parameter_block_sizes()[0]) * 1e-3;
-        const auto shape = withSizes(*m_present, sizes);
+        const Eigen::VectorXd values = Eigen::Map<const Eigen::VectorXd>(parameters[0], parameter_block_sizes()[0]) * 1e-3;
+        const auto shape = withLevers(*m_present, *m_levers, values);
         if (!shape)
             return false;
         const Posterior& posterior = m_forecaster->posterior();
@@ -87,36 +50,85 @@ public:
         if (!s)
             return false;
         put(s->cents);
-        Eigen::Map<Eigen::Matrix<double, Eigen::Dynamic, Eigen::Dynamic, Eigen::RowMajor>> j(jacobians[0], s->perMetre.rows(),
-                                                                                             s->perMetre.cols());
-        for (Eigen::Index i = 0; i < j.rows(); ++i)
-            j.row(i) = s->perMetre.row(i) * scale(static_cast<std::size_t>(i)) * 1e-3;
+        Eigen::Map<Eigen::Matrix<double, Eigen::Dynamic, Eigen::Dynamic, Eigen::RowMajor>> j(
+            jacobians[0], static_cast<Eigen::Index>(fingerings.size()), static_cast<Eigen::Index>(m_levers->size()));
+        for (std::size_t k = 0; k < m_levers->size(); ++k) {
+            const auto column = byLever(*s, values, k);
+            if (!column)
+                return false;
+            for (std::size_t i = 0; i < fingerings.size(); ++i)
+                j(static_cast<Eigen::Index>(i), static_cast<Eigen::Index>(k)) =
+                    (*column)[static_cast<Eigen::Index>(i)] * scale(i) * 1e-3;
+        }
         return true;
     }
 
 private:
+    [[nodiscard]] std::optional<Eigen::VectorXd> byLever(const Posterior::Sensitivity& s, const Eigen::VectorXd& values,
+                                                         std::size_t which) const
+    {
+        const Lever& l = (*m_levers)[which];
+        switch (l.kind) {
+        case Lever::Kind::Hole: return s.perMetre.col(static_cast<Eigen::Index>(l.hole));
+        case Lever::Kind::Undercut: return s.byUndercut.col(static_cast<Eigen::Index>(l.hole));
+        case Lever::Kind::Foot: return s.perMetre.col(s.perMetre.cols() - 1);
+        case Lever::Kind::Window: return s.byWindow;
+        case Lever::Kind::Stopper: return s.byStopper;
+        case Lever::Kind::Ream: break;
+        }
+        // A reamed stretch has other stations than the bore before: a small difference instead of a derivative.
+        constexpr double little_m = 5e-5;
+        Eigen::VectorXd wider = values;
+        wider[static_cast<Eigen::Index>(which)] += little_m;
+        const auto shape = withLevers(*m_present, *m_levers, wider);
+        if (!shape)
+            return std::nullopt;
+        const auto cents = m_forecaster->posterior().cents(*shape);
+        if (!cents)
+            return std::nullopt;
+        Eigen::VectorXd column(static_cast<Eigen::Index>(cents->size()));
+        for (std::size_t i = 0; i < cents->size(); ++i)
+            column[static_cast<Eigen::Index>(i)] = ((*cents)[i] - s.cents[i]) / little_m;
+        return column;
+    }
+
     const Forecaster* m_forecaster;
     const Instrument* m_present;
+    const std::vector<Lever>* m_levers;
     const std::vector<double>* m_aim;
     Cancel m_cancel;
 };
 
-/// A price for removing: keeps sizes that hardly matter where they are.
+/// What a whole millimetre costs, in tolerances: work that hardly matters is left, and what is sure comes before what is
+/// not.
+double price(Lever::Kind kind)
+{
+    switch (kind) {
+    case Lever::Kind::Hole:
+    case Lever::Kind::Foot:
+    case Lever::Kind::Stopper: return 0.02;
+    case Lever::Kind::Undercut: return 0.15;
+    case Lever::Kind::Window:
+    case Lever::Kind::Ream: break;
+    }
+    return 0.4;
+}
+
+/// Keeps levers that hardly matter where they are.
 class WorkCost : public ceres::CostFunction
 {
 public:
-    explicit WorkCost(Sizes present) : m_present(std::move(present))
+    WorkCost(const std::vector<Lever>& levers, Eigen::VectorXd present_mm) : m_levers(&levers), m_present_mm(std::move(present_mm))
     {
-        set_num_residuals(static_cast<int>(m_present.size()));
-        mutable_parameter_block_sizes()->push_back(static_cast<int>(m_present.size()));
+        set_num_residuals(static_cast<int>(levers.size()));
+        mutable_parameter_block_sizes()->push_back(static_cast<int>(levers.size()));
     }
     bool Evaluate(double const* const* parameters, double* residuals, double** jacobians) const override
     {
-        // A whole millimetre costs as much as a fiftieth of a tolerance.
-        constexpr double perMillimetre = 0.02;
-        const Eigen::Index n = m_present.size();
+        const Eigen::Index n = m_present_mm.size();
         for (Eigen::Index i = 0; i < n; ++i) {
-            residuals[i] = perMillimetre * (parameters[0][i] - 1e3 * m_present[i]);
+            const double perMillimetre = price((*m_levers)[static_cast<std::size_t>(i)].kind);
+            residuals[i] = perMillimetre * (parameters[0][i] - m_present_mm[i]);
             if (jacobians != nullptr && jacobians[0] != nullptr)
                 for (Eigen::Index k = 0; k < n; ++k)
                     jacobians[0][i * n + k] = i == k ? perMillimetre : 0.0;
@@ -125,7 +137,8 @@ public:
     }
 
 private:
-    Sizes m_present;
+    const std::vector<Lever>* m_levers;
+    Eigen::VectorXd m_present_mm;
 };
 
 /// A note heard so often on one shape is known as well as it will be.
@@ -148,7 +161,6 @@ public:
 private:
     struct Candidate
     {
-        Eigen::Index which;
         AdviceStep step;
         Instrument after;
     };
@@ -159,11 +171,18 @@ private:
     [[nodiscard]] Result<std::optional<Contradiction>> contradiction() const;
     [[nodiscard]] bool allSafelyIn() const;
     [[nodiscard]] int heardHere(std::size_t note) const;
-    [[nodiscard]] Result<std::vector<double>> aims(const std::vector<NoteState>& atGoal) const;
-    [[nodiscard]] bool heardSinceCut(Eigen::Index which) const;
-    [[nodiscard]] std::size_t ownNote(const Posterior::Sensitivity& s, Eigen::Index which) const;
+    [[nodiscard]] std::vector<double> aims(const std::vector<NoteState>& atGoal) const;
+    [[nodiscard]] bool heardSinceCut(const Lever& lever) const;
+    [[nodiscard]] std::size_t ownNote(const std::vector<NoteState>& before, const std::vector<NoteState>& after) const;
+    struct Aimed
+    {
+        std::vector<Lever> levers;
+        Goal goal;                   ///< for the notes as they are forecast
+        std::vector<NoteState> there;
+    };
+    [[nodiscard]] Result<Aimed> aimed() const;
     [[nodiscard]] Result<std::optional<Candidate>> candidate(const Instrument& present, const std::vector<NoteState>& now,
-                                                             Eigen::Index which, Metres goal, std::size_t own,
+                                                             const Lever& lever, Metres goal,
                                                              const std::vector<double>& ceiling) const;
     [[nodiscard]] double cost(const std::vector<NoteState>& states) const;
     [[nodiscard]] std::vector<LeftOver> leftOvers(const std::vector<NoteState>& states) const;
@@ -278,7 +297,7 @@ bool Planner::allSafelyIn() const
 }
 
 /// While a note's forecast is wide its aim stays a standard deviation low; the wood that is left corrects it later.
-Result<std::vector<double>> Planner::aims(const std::vector<NoteState>& atGoal) const
+std::vector<double> Planner::aims(const std::vector<NoteState>& atGoal) const
 {
     std::vector<double> aim(atGoal.size());
     for (std::size_t i = 0; i < aim.size(); ++i) {
@@ -289,15 +308,14 @@ Result<std::vector<double>> Planner::aims(const std::vector<NoteState>& atGoal) 
     return aim;
 }
 
-/// The note that a size moves most, among those that count.
-std::size_t Planner::ownNote(const Posterior::Sensitivity& s, Eigen::Index which) const
+/// The note that a step moves most, among those that count.
+std::size_t Planner::ownNote(const std::vector<NoteState>& before, const std::vector<NoteState>& after) const
 {
     std::size_t best = 0;
     double most = -1.0;
     for (std::size_t i = 0; i < m_fingerings->size(); ++i) {
         const Fingering& f = (*m_fingerings)[i];
-        const double moves =
-            std::abs(s.perMetre(static_cast<Eigen::Index>(i), which)) * std::sqrt(f.weight) / f.tolerance.cents();
+        const double moves = std::abs(after[i].cents - before[i].cents) * std::sqrt(f.weight) / f.tolerance.cents();
         if (moves > most) {
             most = moves;
             best = i;
@@ -306,13 +324,13 @@ std::size_t Planner::ownNote(const Posterior::Sensitivity& s, Eigen::Index which
     return best;
 }
 
-/// Whether the notes that the size's last cut moved have been heard since.
-bool Planner::heardSinceCut(Eigen::Index which) const
+/// Whether the notes that the lever's last cut moved have been heard since.
+bool Planner::heardSinceCut(const Lever& lever) const
 {
     const auto cuts = m_book->cuts();
+    const Cut ours = cutFor(m_book->present(), lever, Metres{});
     for (std::size_t k = cuts.size(); k-- > 0;) {
         const auto& done = std::get<CutEntry>(cuts[k]->body);
-        const Cut ours = cutTo(m_book->present(), which, Metres{});
         if (kindName(done.cut) != kindName(ours) || holeOf(done.cut) != holeOf(ours))
             continue;
         const auto& heard = m_forecaster.posterior().lastHeard();
@@ -349,27 +367,44 @@ std::vector<NoteForecast> Planner::forecastOf(const std::vector<NoteState>& befo
     return all;
 }
 
+/// What tools make of a wish, towards less removed.
+Metres rounded(const Lever& lever, Metres from, Metres goal, const Tools& tools)
+{
+    if (lever.kind == Lever::Kind::Hole)
+        return roundedEnlargement(from, goal, tools);
+    if (goal < from)
+        return roundedTrim(from, goal, tools); // a foot, or a stopper that goes in
+    Tools byHand = tools;
+    byHand.bits.clear();
+    return roundedEnlargement(from, goal, byHand);
+}
+
 Result<std::optional<Planner::Candidate>> Planner::candidate(const Instrument& present, const std::vector<NoteState>& now,
-                                                             Eigen::Index which, Metres goal, std::size_t own,
+                                                             const Lever& lever, Metres goal,
                                                              const std::vector<double>& ceiling) const
 {
     using Found = std::optional<Candidate>;
-    const Cut wish = cutTo(present, which, goal);
-    const bool foot = std::holds_alternative<TrimFoot>(wish);
+    // The least sure of all cuts goes half the way first.
+    const Metres stands = standsAt(present, lever);
+    const bool half = lever.kind == Lever::Kind::Undercut;
+    const Cut wish = cutFor(present, lever, half ? stands + (goal - stands) / 2.0 : goal);
     const Metres from = *presentSize(present, wish);
+    const bool shrinks = wantedSize(wish) < from;
+    if (shrinks && lever.kind != Lever::Kind::Foot && lever.kind != Lever::Kind::Stopper)
+        return Found{};
     const auto& tools = present.spec().tools;
-    Metres size = foot ? roundedTrim(from, goal, tools) : roundedEnlargement(from, goal, tools);
-    bool guarded = false;
+    Metres size = rounded(lever, from, wantedSize(wish), tools);
+    bool guarded = half;
     // Smaller and smaller until the pessimistic end of every note's forecast is within bounds.
     constexpr int mostTries = 24;
     for (int i = 0; i < mostTries; ++i) {
         if (m_cancel.requested())
             return Error{ErrorCode::Cancelled, "plan", ""};
-        if (foot ? size >= from : size <= from)
+        if (shrinks ? size >= from : size <= from)
             return Found{};
         auto after = applied(present, withSize(wish, size));
         if (!after)
-            return after.error();
+            return Found{}; // not with this wood: a wall too thin
         const auto states = m_forecaster.states(*after);
         if (!states)
             return states.error();
@@ -388,19 +423,20 @@ Result<std::optional<Planner::Candidate>> Planner::candidate(const Instrument& p
         if (safe) {
             if (largest < m_options.leastGain_cents)
                 return Found{};
+            const std::size_t own = ownNote(now, *states);
             AdviceStep step;
             step.cut = withSize(wish, size);
             step.from = from;
-            step.bit = foot ? std::nullopt : bitOfSize(size, tools);
-            step.reason = {(*m_fingerings)[own].id, Cents::fromCents(now[own].cents), guarded, goal};
+            step.bit = lever.kind == Lever::Kind::Hole ? bitOfSize(size, tools) : std::nullopt;
+            step.reason = {(*m_fingerings)[own].id, Cents::fromCents(now[own].cents), guarded,
+                           wantedSize(cutFor(present, lever, goal))};
             step.forecast = forecastOf(now, *states);
-            return Found{Candidate{which, std::move(step), std::move(*after)}};
+            return Found{Candidate{std::move(step), std::move(*after)}};
         }
         guarded = true;
-        const Metres nearer = from + (size - from) * 0.75;
-        const Metres next = foot ? roundedTrim(from, nearer, tools) : roundedEnlargement(from, nearer, tools);
-        const Metres oneLess = foot ? size + tools.step : size - tools.step;
-        size = foot ? std::max(next, oneLess) : std::min(next, oneLess);
+        const Metres next = rounded(lever, from, from + (size - from) * 0.75, tools);
+        const Metres oneLess = shrinks ? size + tools.step : size - tools.step;
+        size = shrinks ? std::max(next, oneLess) : std::min(next, oneLess);
     }
     return Found{};
 }
@@ -409,7 +445,7 @@ std::vector<LeftOver> Planner::leftOvers(const std::vector<NoteState>& states) c
 {
     std::vector<LeftOver> left;
     const Instrument& present = m_book->present();
-    const Reach reach = reachOf(present, m_options);
+    const Reach reach = reachOf(present, m_options.leastWood);
     const auto s = m_forecaster.posterior().sensitivity(present);
     for (std::size_t i = 0; i < states.size(); ++i) {
         if (std::abs(states[i].cents) <= (*m_fingerings)[i].tolerance.cents())
@@ -429,6 +465,40 @@ std::vector<LeftOver> Planner::leftOvers(const std::vector<NoteState>& states) c
         left.push_back(l);
     }
     return left;
+}
+
+/// The goal with as few kinds of work as do: more only where notes would stay off without.
+Result<Planner::Aimed> Planner::aimed() const
+{
+    const Instrument& present = m_book->present();
+    const std::vector<double> straight(m_fingerings->size(), 0.0);
+    const auto furthest = [&](const std::vector<NoteState>& states) {
+        double most = 0.0;
+        for (std::size_t i = 0; i < states.size(); ++i)
+            most = std::max(most, std::abs(states[i].cents) / (*m_fingerings)[i].tolerance.cents());
+        return most;
+    };
+    constexpr double wellIn = 0.7; // of a tolerance
+    constexpr double worthIt = 0.8; // of what is off without
+    std::optional<Aimed> best;
+    for (const Means means : {Means::HolesAndFoot, Means::Usual, Means::BoreToo}) {
+        if (means > m_options.means)
+            break;
+        Aimed a{leversOf(present, means, m_options.leastWood), {present, {}}, {}};
+        auto goal = bestReachable(m_forecaster, present, a.levers, straight, m_cancel);
+        if (!goal)
+            return goal.error();
+        auto there = m_forecaster.states(goal->shape);
+        if (!there)
+            return there.error();
+        a.goal = std::move(*goal);
+        a.there = std::move(*there);
+        if (!best || cost(a.there) < worthIt * cost(best->there))
+            best = std::move(a);
+        if (furthest(best->there) < wellIn)
+            break;
+    }
+    return std::move(*best);
 }
 
 Result<Advice> Planner::advice()
@@ -458,49 +528,43 @@ Result<Advice> Planner::advice()
     }
 
     // Where the shape should end: first for the notes as they are forecast, then as low as their uncertainty asks.
-    const std::vector<double> straight(now.size(), 0.0);
-    auto goal = bestReachable(m_forecaster, present, straight, m_options, m_cancel);
-    if (!goal)
-        return goal.error();
-    const auto atGoal = m_forecaster.states(*goal);
-    if (!atGoal)
-        return atGoal.error();
+    auto found = aimed();
+    if (!found)
+        return found.error();
+    const auto& levers = found->levers;
+    const auto& atGoal = found->there;
     // A note that the best compromise leaves sharp may go there, but no further.
     std::vector<double> ceiling(now.size());
     for (std::size_t i = 0; i < now.size(); ++i)
         ceiling[i] = std::max((*m_fingerings)[i].tolerance.cents(),
-                              (*atGoal)[i].cents + m_options.pessimism * std::min((*atGoal)[i].sd, m_options.littleKnown_cents));
-    const auto aim = aims(*atGoal);
-    if (!aim)
-        return aim.error();
-    auto careful = bestReachable(m_forecaster, present, *aim, m_options, m_cancel, &*goal);
+                              atGoal[i].cents + m_options.pessimism * std::min(atGoal[i].sd, m_options.littleKnown_cents));
+    const auto careful = bestReachable(m_forecaster, present, levers, aims(atGoal), m_cancel, &found->goal.values_m);
     if (!careful)
         return careful.error();
 
-    const auto s = m_forecaster.posterior().sensitivity(present);
-    if (!s)
-        return s.error();
-    const Sizes wanted = sizesOf(*careful);
     Instrument shape = present;
     std::vector<NoteState> states = now;
-    // From the foot upwards; the foot itself last, when the holes' volumes are in.
-    for (Eigen::Index which = 0; which < wanted.size(); ++which) {
-        if (!heardSinceCut(which))
-            continue;
-        auto found = candidate(shape, states, which, Metres::fromMetres(wanted[which]), ownNote(*s, which), ceiling);
-        if (!found)
-            return found.error();
-        if (!*found)
-            continue;
-        auto after = m_forecaster.states((*found)->after);
-        if (!after)
-            return after.error();
-        shape = (*found)->after;
-        states = std::move(*after);
-        advice.steps.push_back(std::move((*found)->step));
-        advice.steps.back().hear = worthHearing(states);
-        advice.steps.back().thenMeasure = false;
-    }
+    // The stopper can be moved back; then from the foot upwards; the foot itself when the holes' volumes are in; undercuts
+    // and the bore last, when what is surer has been done.
+    for (const bool stopper : {true, false})
+        for (std::size_t k = 0; k < levers.size(); ++k) {
+            const Lever& lever = levers[k];
+            if ((lever.kind == Lever::Kind::Stopper) != stopper || !heardSinceCut(lever))
+                continue;
+            auto next = candidate(shape, states, lever, Metres::fromMetres(careful->values_m[static_cast<Eigen::Index>(k)]), ceiling);
+            if (!next)
+                return next.error();
+            if (!*next)
+                continue;
+            auto after = m_forecaster.states((*next)->after);
+            if (!after)
+                return after.error();
+            shape = (*next)->after;
+            states = std::move(*after);
+            advice.steps.push_back(std::move((*next)->step));
+            advice.steps.back().hear = worthHearing(states);
+            advice.steps.back().thenMeasure = false;
+        }
     // A pass must pay as a whole: its cost may not rise.
     if (!advice.steps.empty() && cost(states) < cost(now)) {
         advice.steps.back().thenMeasure = true;
@@ -524,50 +588,27 @@ Result<Advice> Planner::advice()
 
 } // namespace
 
-Reach reachOf(const Instrument& instrument, const PlanOptions& options)
+Result<Goal> bestReachable(const Forecaster& forecaster, const Instrument& present, const std::vector<Lever>& levers,
+                           const std::vector<double>& aim, const Cancel& cancel, const Eigen::VectorXd* startFrom)
 {
-    const InstrumentSpec& spec = instrument.spec();
-    Reach reach;
-    for (std::size_t i = 0; i < spec.holes.size(); ++i) {
-        const Hole& h = spec.holes[i];
-        // A hole as wide as the bore weakens the tube; the last tenth stays.
-        Metres widest = instrument.boreDiameterAt(h.at) * 0.9;
-        if (spec.limits.holeMax)
-            widest = std::min(widest, *spec.limits.holeMax);
-        for (const Hole& other : spec.holes) {
-            if (other.id == h.id || other.side != h.side)
-                continue;
-            const Metres apart = other.at > h.at ? other.at - h.at : h.at - other.at;
-            widest = std::min(widest, apart - options.leastWood);
-        }
-        reach.widest.push_back(std::max(widest, h.diameter));
-    }
-    Metres lowestEdge = Metres::fromMetres(0.5 * instrument.length().metres());
-    for (const Hole& h : spec.holes)
-        lowestEdge = std::max(lowestEdge, h.at + h.undercutDiameter / 2.0 + options.leastWood);
-    reach.shortest = std::min(instrument.length(), std::max(spec.limits.footMin.value_or(lowestEdge), lowestEdge));
-    return reach;
-}
-
-Result<Instrument> bestReachable(const Forecaster& forecaster, const Instrument& present, const std::vector<double>& aim,
-                                 const PlanOptions& options, const Cancel& cancel, const Instrument* startFrom)
-{
-    const Reach reach = reachOf(present, options);
-    const Sizes start = sizesOf(present);
     // Millimetres: steps of like size for holes and foot.
-    const Eigen::VectorXd present_mm = start * 1e3;
-    Eigen::VectorXd x = startFrom == nullptr ? present_mm : Eigen::VectorXd(sizesOf(*startFrom) * 1e3);
-    const auto n = static_cast<int>(x.size());
+    const auto n = static_cast<Eigen::Index>(levers.size());
+    if (n == 0)
+        return Goal{present, {}};
+    Eigen::VectorXd present_mm(n);
+    for (Eigen::Index i = 0; i < n; ++i)
+        present_mm[i] = standsAt(present, levers[static_cast<std::size_t>(i)]).millimetres();
+    Eigen::VectorXd x = startFrom == nullptr ? present_mm : Eigen::VectorXd(*startFrom * 1e3);
     ceres::Problem problem;
-    problem.AddParameterBlock(x.data(), n);
-    for (int i = 0; i < n; ++i) {
-        const bool foot = i + 1 == n;
-        problem.SetParameterLowerBound(x.data(), i, foot ? reach.shortest.millimetres() : present_mm[i]);
-        problem.SetParameterUpperBound(x.data(), i,
-                                       foot ? present_mm[i] : reach.widest[static_cast<std::size_t>(i)].millimetres());
+    problem.AddParameterBlock(x.data(), static_cast<int>(n));
+    for (int i = 0; i < static_cast<int>(n); ++i) {
+        const Lever& l = levers[static_cast<std::size_t>(i)];
+        problem.SetParameterLowerBound(x.data(), i, l.low.millimetres());
+        problem.SetParameterUpperBound(x.data(), i, std::max(l.high, l.low).millimetres());
+        x[i] = std::clamp(x[i], l.low.millimetres(), std::max(l.high, l.low).millimetres());
     }
-    problem.AddResidualBlock(new ScaleCost(forecaster, present, aim, cancel), nullptr, x.data());
-    problem.AddResidualBlock(new WorkCost(start), nullptr, x.data());
+    problem.AddResidualBlock(new ScaleCost(forecaster, present, levers, aim, cancel), nullptr, x.data());
+    problem.AddResidualBlock(new WorkCost(levers, present_mm), nullptr, x.data());
     ceres::Solver::Options solver;
     solver.linear_solver_type = ceres::DENSE_QR;
     solver.max_num_iterations = 20;
@@ -579,7 +620,11 @@ Result<Instrument> bestReachable(const Forecaster& forecaster, const Instrument&
         return Error{ErrorCode::Cancelled, "plan", ""};
     if (!summary.IsSolutionUsable())
         return Error{ErrorCode::OutOfModelRange, "plan", summary.message};
-    return withSizes(present, x * 1e-3);
+    const Eigen::VectorXd values = x * 1e-3;
+    auto shape = withLevers(present, levers, values);
+    if (!shape)
+        return shape.error();
+    return Goal{std::move(*shape), values};
 }
 
 Result<Counsel> counsel(const Workbook& book, const Priors& priors, const PlanOptions& options, const Cancel& cancel)

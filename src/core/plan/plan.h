@@ -1,10 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The next cut. First the shape, reachable by removing material only, that brings all notes nearest to target (weighted
-// squares of cents over tolerance, Ceres with bounds); then one pass towards it from the foot upwards, every step so
-// small that even the pessimistic end of its forecast does not overshoot. First form: enlarging and trimming the foot.
+// squares of cents over tolerance, Ceres with bounds): by holes and foot alone where that does, else with undercuts, the
+// window or the stopper, else with the bore too. Then one pass towards it from the foot upwards, every step so small that
+// even the pessimistic end of its forecast does not overshoot.
 #pragma once
 
 #include "core/forecast/forecast.h"
+#include "core/plan/levers.h"
 #include "core/record/advice.h"
 
 #include <memory>
@@ -19,6 +21,7 @@ struct PlanOptions
     double leastGain_cents = 0.5;   ///< a cut that moves no note by more is not worth the risk
     double staleMove_cents = 1.5;   ///< a note forecast to have moved by more is heard again
     double doneMargin = 1.2;        ///< standard deviations that a note must lie inside its tolerance to be done with
+    Means means = Means::BoreToo;   ///< how far the plan may go where holes and foot do not do
     Metres leastWood = Metres::fromMillimetres(2.0); ///< between neighbouring holes, for safe work
 };
 
@@ -37,19 +40,16 @@ struct Counsel
 [[nodiscard]] Result<Advice> advise(const Workbook& book, const Priors& priors = {}, const PlanOptions& options = {},
                                     const Cancel& cancel = {});
 
-/// Bounds of what can be reached by removing: per hole the widest diameter, and the shortest tube.
-struct Reach
-{
-    std::vector<Metres> widest;
-    Metres shortest;
-};
-[[nodiscard]] Reach reachOf(const Instrument& instrument, const PlanOptions& options = {});
-
-/// The shape that brings all notes nearest to (target + aim), aim in cents per fingering. startFrom: where the
-/// search begins, by default the present shape.
+/// The shape that brings all notes nearest to (target + aim), aim in cents per fingering, by moving these levers; and
+/// where the levers stand then, in metres. startFrom: where the search begins, by default the present shape.
 /// Errors: OutOfModelRange, Cancelled.
-[[nodiscard]] Result<Instrument> bestReachable(const Forecaster& forecaster, const Instrument& present,
-                                               const std::vector<double>& aim, const PlanOptions& options, const Cancel& cancel,
-                                               const Instrument* startFrom = nullptr);
+struct Goal
+{
+    Instrument shape;
+    Eigen::VectorXd values_m;
+};
+[[nodiscard]] Result<Goal> bestReachable(const Forecaster& forecaster, const Instrument& present,
+                                         const std::vector<Lever>& levers, const std::vector<double>& aim, const Cancel& cancel,
+                                         const Eigen::VectorXd* startFrom = nullptr);
 
 } // namespace dowel

@@ -20,7 +20,8 @@ Metres roundedEnlargement(Metres from, Metres goal, const Tools& tools)
         for (const Metres bit : tools.bits)
             if (bit.metres() > from.metres() + same_m && bit.metres() <= goal.metres() + same_m)
                 best = std::max(best, bit);
-        if (best > from)
+        // A bit that hardly goes anywhere is no step: the file goes on where the drawer ends.
+        if (best - from >= (goal - from) / 2.0)
             return best;
     }
     // Whole steps on the scale of the calipers, not counted from an odd size: 6.3, 6.4, never 6.37.

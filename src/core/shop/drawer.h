@@ -10,7 +10,7 @@
 namespace dowel {
 
 /// Largest size between from and goal that the tools make. More than a millimetre before the goal a drilled hole takes
-/// bit sizes only (where bits are given); the last millimetre goes by file or knife in whole steps.
+/// bit sizes only (where a bit goes half the way or more); the last millimetre goes by file or knife in whole steps.
 /// Returns from where no step fits.
 [[nodiscard]] Metres roundedEnlargement(Metres from, Metres goal, const Tools& tools);
 /// Shortest length not below goal in whole steps from `from`.

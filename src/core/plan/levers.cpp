@@ -1,0 +1,134 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/plan/levers.h"
+
+#include <algorithm>
+
+namespace dowel {
+
+namespace {
+
+// An undercut farther than this leaves a knife edge at the wall; common practice, no source.
+constexpr Metres widestRamp = Metres::fromMillimetres(2.0);
+// What a finger covers without care; common practice, no source.
+constexpr Metres fingerCovers = Metres::fromMillimetres(13.0);
+constexpr Metres mostReamed = Metres::fromMillimetres(0.6);
+constexpr Metres windowOpens = Metres::fromMillimetres(1.0);
+constexpr double nothing_m = 1e-7;
+
+} // namespace
+
+Reach reachOf(const Instrument& instrument, Metres leastWood)
+{
+    const InstrumentSpec& spec = instrument.spec();
+    Reach reach;
+    for (const Hole& h : spec.holes) {
+        // A hole as wide as the bore weakens the tube; the last tenth stays.
+        Metres widest = instrument.boreDiameterAt(h.at) * 0.9;
+        if (spec.limits.holeMax)
+            widest = std::min(widest, *spec.limits.holeMax);
+        else if (h.closure != Closure::Pad)
+            widest = std::min(widest, fingerCovers);
+        for (const Hole& other : spec.holes) {
+            if (other.id == h.id || other.side != h.side)
+                continue;
+            const Metres apart = other.at > h.at ? other.at - h.at : h.at - other.at;
+            widest = std::min(widest, apart - leastWood);
+        }
+        reach.widest.push_back(std::max(widest, h.diameter));
+    }
+    Metres lowestEdge = Metres::fromMetres(0.5 * instrument.length().metres());
+    for (const Hole& h : spec.holes)
+        lowestEdge = std::max(lowestEdge, h.at + h.undercutDiameter / 2.0 + leastWood);
+    reach.shortest = std::min(instrument.length(), std::max(spec.limits.footMin.value_or(lowestEdge), lowestEdge));
+    return reach;
+}
+
+std::vector<Lever> leversOf(const Instrument& instrument, Means means, Metres leastWood)
+{
+    using Kind = Lever::Kind;
+    const InstrumentSpec& spec = instrument.spec();
+    const Reach reach = reachOf(instrument, leastWood);
+    std::vector<Lever> levers;
+    for (std::size_t i = 0; i < spec.holes.size(); ++i)
+        levers.push_back({Kind::Hole, i, {}, {}, spec.holes[i].diameter, reach.widest[i]});
+    if (spec.foot == Foot::Open)
+        levers.push_back({Kind::Foot, 0, {}, {}, reach.shortest, instrument.length()});
+    const auto withRoom = [&levers] {
+        std::erase_if(levers, [](const Lever& l) { return l.high.metres() - l.low.metres() < nothing_m; });
+        return levers;
+    };
+    if (means == Means::HolesAndFoot)
+        return withRoom();
+    for (std::size_t i = 0; i < spec.holes.size(); ++i) {
+        const Hole& h = spec.holes[i];
+        const Metres now = h.undercutDiameter - h.diameter;
+        const Metres room = instrument.boreDiameterAt(h.at) * 0.95 - h.diameter;
+        levers.push_back({Kind::Undercut, i, {}, {}, now, std::max(now, std::min(widestRamp, room))});
+    }
+    if (const auto* duct = std::get_if<Duct>(&spec.excitation))
+        levers.push_back({Kind::Window, 0, {}, {}, duct->windowLength, duct->windowLength + windowOpens});
+    if (const auto* lip = std::get_if<Transverse>(&spec.excitation))
+        // Half to one and a half bores from the hole, as far as it speaks; common practice, no source.
+        levers.push_back({Kind::Stopper, 0, {}, {}, std::min(lip->stopper, spec.bore.front().diameter * 0.5),
+                          std::max(lip->stopper, spec.bore.front().diameter * 1.5)});
+    if (means == Means::Usual)
+        return withRoom();
+    // Where a scraper or a reamer reaches: below the mouth, in the middle and above the foot.
+    const Metres length = reach.shortest;
+    for (const auto& [from, to] : {std::pair(0.06, 0.24), std::pair(0.42, 0.60), std::pair(0.80, 0.96)}) {
+        Lever l{Kind::Ream, 0, length * from, length * to, {}, {}};
+        l.low = standsAt(instrument, l);
+        Metres thinnest = l.low + mostReamed;
+        for (const double share : {0.0, 0.5, 1.0})
+            thinnest = std::min(thinnest, l.low + instrument.wallAt(l.from + (l.to - l.from) * share));
+        l.high = std::max(l.low, thinnest);
+        levers.push_back(l);
+    }
+    return withRoom();
+}
+
+Metres standsAt(const Instrument& instrument, const Lever& lever)
+{
+    if (lever.kind == Lever::Kind::Undercut) {
+        const Hole& h = instrument.spec().holes[lever.hole];
+        return h.undercutDiameter - h.diameter;
+    }
+    return *presentSize(instrument, cutFor(instrument, lever, Metres{}));
+}
+
+Cut cutFor(const Instrument& instrument, const Lever& lever, Metres value)
+{
+    switch (lever.kind) {
+    case Lever::Kind::Hole: return Enlarge{instrument.spec().holes[lever.hole].id, value};
+    case Lever::Kind::Undercut: {
+        const Hole& h = instrument.spec().holes[lever.hole];
+        return Undercut{h.id, h.diameter + value};
+    }
+    case Lever::Kind::Foot: return TrimFoot{value};
+    case Lever::Kind::Window: return CutUp{value};
+    case Lever::Kind::Stopper: return MoveStopper{value};
+    case Lever::Kind::Ream: break;
+    }
+    return Ream{lever.from, lever.to, value};
+}
+
+Result<Instrument> withLevers(Instrument instrument, const std::vector<Lever>& levers, const Eigen::VectorXd& values_m)
+{
+    for (std::size_t i = 0; i < levers.size(); ++i) {
+        const Lever& l = levers[i];
+        const double value = values_m[static_cast<Eigen::Index>(i)];
+        const double now = standsAt(instrument, l).metres();
+        const bool removes = l.kind == Lever::Kind::Foot      ? value < now - nothing_m
+                             : l.kind == Lever::Kind::Stopper ? std::abs(value - now) > nothing_m
+                                                              : value > now + nothing_m;
+        if (!removes)
+            continue;
+        auto next = applied(instrument, cutFor(instrument, l, Metres::fromMetres(value)));
+        if (!next)
+            return next.error();
+        instrument = std::move(*next);
+    }
+    return instrument;
+}
+
+} // namespace dowel

@@ -1,0 +1,50 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What work on the wood can move, each as one number in metres: a hole's width, how much wider its undercut is, the tube's
+// length, the window's, the stopper's distance, and the bore at a few places.
+#pragma once
+
+#include "core/instrument/cut.h"
+
+#include <Eigen/Core>
+#include <vector>
+
+namespace dowel {
+
+struct Lever
+{
+    enum class Kind { Hole, Undercut, Foot, Window, Stopper, Ream };
+    Kind kind = Kind::Hole;
+    std::size_t hole = 0; ///< position in the specification, for Hole and Undercut
+    Metres from{};        ///< for Ream
+    Metres to{};
+    Metres low{}; ///< what may be reached
+    Metres high{};
+    friend bool operator==(const Lever&, const Lever&) = default;
+};
+
+/// How far levers go: groups in the order in which a maker turns to them.
+enum class Means { HolesAndFoot, Usual, BoreToo };
+
+/// Bounds of what can be reached by removing.
+struct Reach
+{
+    std::vector<Metres> widest; ///< per hole
+    Metres shortest;
+};
+/// leastWood: between neighbouring holes and below the lowest, for safe work.
+[[nodiscard]] Reach reachOf(const Instrument& instrument, Metres leastWood = Metres::fromMillimetres(2.0));
+
+/// Holes from the foot upwards, the foot, then with Usual the undercuts, window or stopper, then with BoreToo places in
+/// the bore. Only those that have somewhere to go.
+[[nodiscard]] std::vector<Lever> leversOf(const Instrument& instrument, Means means,
+                                           Metres leastWood = Metres::fromMillimetres(2.0));
+/// What a lever stands at. Undercut: by how much it is wider than the hole. Ream: narrowest bore there.
+[[nodiscard]] Metres standsAt(const Instrument& instrument, const Lever& lever);
+/// The work that brings a lever to a value.
+[[nodiscard]] Cut cutFor(const Instrument& instrument, const Lever& lever, Metres value);
+/// The instrument with all levers at these values (metres); where a value asks for no removal the lever is left alone.
+/// Errors: those of applied().
+[[nodiscard]] Result<Instrument> withLevers(Instrument instrument, const std::vector<Lever>& levers,
+                                            const Eigen::VectorXd& values_m);
+
+} // namespace dowel
