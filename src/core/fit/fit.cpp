@@ -538,6 +538,20 @@ double Posterior::largestNoteBias() const
     return m_mean.tail(m_mean.size() - m_firstNote).cwiseAbs().maxCoeff() / m_priors.noteSd_cents;
 }
 
+double Posterior::gainByDoubting(std::size_t hole) const
+{
+    const auto i = static_cast<Eigen::Index>(7 + hole);
+    const double narrow = std::pow(m_priors.holeSizeSd_m, 2);
+    const double wide = std::pow(m_priors.doubtSd_m, 2);
+    const double v = m_covariance(i, i);
+    // What the readings say without the prior: its share of the posterior's precision taken out.
+    const double precision = 1.0 / v - 1.0 / narrow;
+    if (!(precision > 0.0))
+        return 0.0;
+    const double alone = m_mean[i] / v / precision;
+    return 0.5 * alone * alone * (1.0 / (1.0 / precision + narrow) - 1.0 / (1.0 / precision + wide));
+}
+
 double Posterior::holeShift_m(std::size_t hole) const
 {
     return m_mean[static_cast<Eigen::Index>(7 + hole)];

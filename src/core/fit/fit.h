@@ -100,6 +100,9 @@ public:
     [[nodiscard]] const FitReport& report() const { return m_report; }
     /// How far hole i has moved from what the calipers said, in prior standard deviations and metres.
     [[nodiscard]] double holeShift_m(std::size_t hole) const;
+    /// By how much half the weighted squares would fall if the hole's size were as free as doubtSd_m, reckoned on the
+    /// posterior as a normal distribution.
+    [[nodiscard]] double gainByDoubting(std::size_t hole) const;
     [[nodiscard]] double warmth_K() const { return m_mean[0]; }
     /// The largest share that any fingering's own bias has of its prior standard deviation.
     [[nodiscard]] double largestNoteBias() const;

@@ -33,6 +33,14 @@ std::optional<Instrument> surerPart(const Instrument& present, const Instrument&
     return made ? std::optional(std::move(*made)) : std::nullopt;
 }
 
+std::vector<double> knownVariances(const Posterior& posterior, const Eigen::MatrixXd& jacobian)
+{
+    std::vector<double> known;
+    for (Eigen::Index i = 0; i < jacobian.rows(); ++i)
+        known.push_back(std::max(0.0, static_cast<double>(jacobian.row(i) * posterior.covariance() * jacobian.row(i).transpose())));
+    return known;
+}
+
 } // namespace
 
 Result<Forecaster> Forecaster::make(const Workbook& book, const Priors& priors, const Cancel& cancel)
@@ -43,10 +51,12 @@ Result<Forecaster> Forecaster::make(const Workbook& book, const Priors& priors, 
     Forecaster f(std::move(*posterior));
     const auto& heard = f.m_posterior.lastHeard();
     f.m_way.resize(heard.size());
-    auto later = f.m_posterior.cents(book.present());
-    if (!later)
-        return later.error();
-    f.m_presentCents = *later;
+    auto present = f.m_posterior.forecast(book.present());
+    if (!present)
+        return present.error();
+    f.m_known = knownVariances(f.m_posterior, present->jacobian);
+    f.m_presentCents = present->cents;
+    Result<std::vector<double>> later = std::move(present->cents);
     f.m_present = std::make_shared<const Instrument>(book.present());
     std::vector<double> way(heard.size(), 0.0);
     std::vector<double> doubt(heard.size(), 0.0);
@@ -73,7 +83,7 @@ Result<Forecaster> Forecaster::make(const Workbook& book, const Priors& priors, 
         }
         later = std::move(earlier);
     }
-    auto now = f.states(book.present());
+    auto now = f.withDoubt(book.present(), f.m_presentCents, f.m_known);
     if (!now)
         return now.error();
     f.m_now = std::move(*now);
@@ -82,27 +92,40 @@ Result<Forecaster> Forecaster::make(const Workbook& book, const Priors& priors, 
 
 Result<std::vector<NoteState>> Forecaster::states(const Instrument& shape) const
 {
-    const auto forecast = m_posterior.forecast(shape);
+    auto forecast = m_posterior.forecast(shape);
     if (!forecast)
         return forecast.error();
+    const auto known = knownVariances(m_posterior, forecast->jacobian);
+    return withDoubt(shape, std::move(forecast->cents), known);
+}
+
+Result<std::vector<NoteState>> Forecaster::statesNearby(const Instrument& shape) const
+{
+    auto cents = m_posterior.cents(shape);
+    if (!cents)
+        return cents.error();
+    return withDoubt(shape, std::move(*cents), m_known);
+}
+
+Result<std::vector<NoteState>> Forecaster::withDoubt(const Instrument& shape, std::vector<double> cents,
+                                                     const std::vector<double>& known) const
+{
     // What enlarging and trimming do is forecast more surely than the rest: where both are between here and there, the
     // way goes over a shape that has the first only.
-    std::vector<double> halfway = forecast->cents;
+    std::vector<double> halfway = cents;
     if (const auto surer = surerPart(*m_present, shape)) {
-        auto cents = m_posterior.cents(*surer);
-        if (!cents)
-            return cents.error();
-        halfway = std::move(*cents);
+        auto there = m_posterior.cents(*surer);
+        if (!there)
+            return there.error();
+        halfway = std::move(*there);
     }
     const Priors& p = m_posterior.priors();
-    std::vector<NoteState> states(forecast->cents.size());
+    std::vector<NoteState> states(cents.size());
     for (std::size_t i = 0; i < states.size(); ++i) {
-        const auto row = forecast->jacobian.row(static_cast<Eigen::Index>(i));
-        const double known = row * m_posterior.covariance() * row.transpose();
         const double doubt = m_doubt[i] + p.shareOfChange * std::abs(halfway[i] - m_presentCents[i]) +
-                             p.shareOfOther * std::abs(forecast->cents[i] - halfway[i]);
-        states[i].cents = forecast->cents[i];
-        states[i].sd = std::sqrt(std::max(0.0, known) + doubt * doubt);
+                             p.shareOfOther * std::abs(cents[i] - halfway[i]);
+        states[i].cents = cents[i];
+        states[i].sd = std::sqrt(known[i] + doubt * doubt);
     }
     return states;
 }

@@ -24,6 +24,9 @@ public:
 
     /// All fingerings on a shape, one entry each. Errors: OutOfModelRange (where = fingering).
     [[nodiscard]] Result<std::vector<NoteState>> states(const Instrument& shape) const;
+    /// The same for a shape near the present one, in a quarter of the time: what is not known counts as it does now, what
+    /// the change adds as in states().
+    [[nodiscard]] Result<std::vector<NoteState>> statesNearby(const Instrument& shape) const;
     /// The shape the workbook ends with.
     [[nodiscard]] const std::vector<NoteState>& now() const { return m_now; }
     [[nodiscard]] const Posterior& posterior() const { return m_posterior; }
@@ -33,7 +36,10 @@ public:
 
 private:
     Forecaster(Posterior posterior) : m_posterior(std::move(posterior)) {}
+    [[nodiscard]] Result<std::vector<NoteState>> withDoubt(const Instrument& shape, std::vector<double> cents,
+                                                           const std::vector<double>& known) const;
     Posterior m_posterior;
+    std::vector<double> m_known; ///< variance of each note on the present shape, without what cuts add
     std::vector<NoteState> m_now;
     std::vector<double> m_presentCents;
     std::vector<std::optional<double>> m_way;

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The next cut. First the shape, reachable by removing material only, that brings all notes nearest to target (weighted
-// squares of cents over tolerance, Ceres with bounds): by holes and foot alone where that does, else with undercuts, the
+// squares of cents over tolerance, Gauss-Newton steps within the bounds): by holes and foot alone where that does, else with undercuts, the
 // window or the stopper, else with the bore too. Then one pass towards it from the foot upwards, every step so small that
 // even the pessimistic end of its forecast does not overshoot.
 #pragma once
