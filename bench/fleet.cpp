@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The table of judgement: makers of different schools on the same simulated blanks (tests/support/fleet.h). Deterministic,
-// on all cores.  Usage: fleet [blanks] [first seed] [tolerance in cents] [--each], or fleet --follow SEED
+// on all cores. --each: a line for every blank; --alone: the advice without the others.  Usage: fleet [blanks] [first seed]
+// [tolerance in cents] [--each | --alone], or fleet --follow SEED
 #include "support/fleet.h"
 
 #include <atomic>
@@ -67,7 +68,8 @@ void print(const char* name, const std::vector<Row>& rows, Outcome Row::*which)
     std::printf("%-22s home %3.0f of %zu, of %.0f that the truth brings home %3.0f (%3.0f %%), spoiled %2.0f (%.0f %%), cuts a "
                 "hole %.2f, rounds %5.1f, left sharp %.2f a blank, rms %4.1f cents (%+.1f over the truth)",
                 name, home, rows.size(), solvable, homeOfSolvable, share(homeOfSolvable, solvable), spoiled,
-                share(spoiled, static_cast<double>(rows.size())), cuts, rounds, sharp, rms[rms.size() / 2], over[over.size() / 2]);
+                share(spoiled, static_cast<double>(rows.size())), cuts, rounds, sharp, rms[rms.size() / 2],
+                over[over.size() / 2]);
     if (forecasts > 0.0)
         std::printf(", 90 %% intervals hold %.0f %% (z %.2f)", share(held, forecasts), std::sqrt(squares / forecasts));
     std::printf("\n");
@@ -100,8 +102,8 @@ int follow(std::uint64_t seed, const fleet::Conditions& with)
         std::printf("\n");
         for (const AdviceStep& s : advice->steps)
             std::printf("   %s %s %.2f to %.2f, goal %.2f%s\n", std::string(kindName(s.cut)).c_str(),
-                        holeOf(s.cut) ? holeOf(s.cut)->text.c_str() : "", s.from.millimetres(),
-                        wantedSize(s.cut).millimetres(), s.reason.goal.millimetres(), s.reason.guarded ? ", guarded" : "");
+                        holeOf(s.cut) ? holeOf(s.cut)->text.c_str() : "", s.from.millimetres(), wantedSize(s.cut).millimetres(),
+                        s.reason.goal.millimetres(), s.reason.guarded ? ", guarded" : "");
         for (const LeftOver& l : advice->left)
             std::printf("   left %s %+.1f %s\n", l.fingering.text.c_str(), l.off.cents(), std::string(leftName(l.why)).c_str());
         if (advice->contradiction)
@@ -117,8 +119,9 @@ int main(int argc, char** argv)
 {
     if (argc > 2 && std::strcmp(argv[1], "--follow") == 0)
         return follow(static_cast<std::uint64_t>(std::atoll(argv[2])), {});
-    const bool each = argc > 1 && std::strcmp(argv[argc - 1], "--each") == 0;
-    const int given = each ? argc - 1 : argc;
+    int given = argc;
+    const bool alone = given > 1 && std::strcmp(argv[given - 1], "--alone") == 0 && given-- > 0;
+    const bool each = alone || (given > 1 && std::strcmp(argv[given - 1], "--each") == 0 && given-- > 0);
     const int blanks = given > 1 ? std::max(1, std::atoi(argv[1])) : 200;
     const auto first = static_cast<std::uint64_t>(given > 2 ? std::atoll(argv[2]) : 50000);
     fleet::Conditions with;
@@ -137,6 +140,8 @@ int main(int argc, char** argv)
             r.family = familyName(blank->spec().family);
             r.holes = blank->spec().holes.size();
             r.dowel = fleet::advised(*blank, r.seed, with);
+            if (alone)
+                continue;
             r.custom = fleet::customary(*blank, r.seed, with);
             r.straight = fleet::byModel(*blank, r.seed, with, 1);
             r.shifted = fleet::byModel(*blank, r.seed, with, 4);

@@ -131,7 +131,8 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     m_faces = new QButtonGroup(this);
     auto* faces = new QHBoxLayout;
     faces->setSpacing(0);
-    const std::pair<const char*, QString> faceNames[] = {{"pitchFace", tr("Pitch")}, {"timbreFace", tr("Timbre")}, {"trendFace", tr("Trend")}};
+    const std::pair<const char*, QString> faceNames[] = {
+        {"pitchFace", tr("Pitch")}, {"timbreFace", tr("Timbre")}, {"trendFace", tr("Trend")}};
     for (const auto& [name, words] : faceNames) {
         auto* b = form::button(this, name, words);
         b->setProperty("face", true);
@@ -277,8 +278,7 @@ void ListenPage::refresh()
 {
     m_model->setBook(m_document->book());
     if (m_faces->checkedId() != 0)
-        m_timbreModel->setBook(m_document->book(),
-                               m_faces->checkedId() == 1 ? TimbreModel::Face::Now : TimbreModel::Face::Trend);
+        m_timbreModel->setBook(m_document->book(), m_faces->checkedId() == 1 ? TimbreModel::Face::Now : TimbreModel::Face::Trend);
     m_listener->expect(*m_document->book(), m_document->room());
     const auto asked = m_asked;
     showAsked(asked);
@@ -603,8 +603,8 @@ void ListenPage::showFar()
     m_far->setWindowModality(Qt::NonModal);
     // The pedal and the keys of this page work from across the room too.
     const std::pair<Qt::Key, void (ListenPage::*)()> keys[] = {
-        {Qt::Key_Space, &ListenPage::sound},      {Qt::Key_Backspace, &ListenPage::takeBack}, {Qt::Key_Return, &ListenPage::next},
-        {Qt::Key_Enter, &ListenPage::next},       {Qt::Key_PageDown, &ListenPage::next},      {Qt::Key_PageUp, &ListenPage::previous},
+        {Qt::Key_Space, &ListenPage::sound}, {Qt::Key_Backspace, &ListenPage::takeBack}, {Qt::Key_Return, &ListenPage::next},
+        {Qt::Key_Enter, &ListenPage::next},  {Qt::Key_PageDown, &ListenPage::next},      {Qt::Key_PageUp, &ListenPage::previous},
         {Qt::Key_K, &ListenPage::keepOther}};
     for (const auto& [key, act] : keys)
         connect(new QShortcut(QKeySequence(key), m_far), &QShortcut::activated, this, act);

@@ -147,8 +147,7 @@ QVariant TimbreModel::data(const QModelIndex& index, int role) const
         const QString shown = QString::number(*v, 'f', index.column() == Speaks || index.column() == Centre ? 2 : 1);
         const bool nothing = shown.toDouble() == 0.0;
         const QString sign = m_face == Face::Trend && *v > 0.0 && !nothing ? QStringLiteral("+") : QString();
-        const QString words =
-            sign + QString(shown).replace(QLatin1Char('-'), nothing ? QString() : QString(QChar(0x2212)));
+        const QString words = sign + QString(shown).replace(QLatin1Char('-'), nothing ? QString() : QString(QChar(0x2212)));
         return standsOut(index.row(), index.column()) ? QStringLiteral("◆ ") + words : words;
     }
     case Qt::AccessibleTextRole:

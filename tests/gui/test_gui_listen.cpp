@@ -237,7 +237,7 @@ private Q_SLOTS:
         QVERIFY2(desk.message().contains(QStringLiteral("Check the space left")), qPrintable(desk.message()));
         QCOMPARE(desk.readings(), std::size_t(1));
         QVERIFY(desk.window().listenPage()->asked() == asked); // it is asked for again
-        desk.key(Qt::Key_Space); // there is room again
+        desk.key(Qt::Key_Space);                               // there is room again
         QTRY_COMPARE_WITH_TIMEOUT(desk.readings(), std::size_t(2), 10000);
         const auto store = Store::open(desk.document().path().toStdString(), Store::Mode::Look);
         VERIFY_OK(store);
@@ -263,7 +263,9 @@ private Q_SLOTS:
         VERIFY_OK(later->append({later->nextId(), "2026-01-02T00:00:00Z", breathier}));
         app::TimbreModel model;
         model.setBook(later, app::TimbreModel::Face::Trend);
-        const auto shown = [&](int column) { return model.index(0, column).data().toString(); };
+        const auto shown = [&](int column) {
+            return model.index(0, column).data().toString();
+        };
         QCOMPARE(shown(app::TimbreModel::Why), QStringLiteral("2"));
         QCOMPARE(shown(app::TimbreModel::Noise), QStringLiteral("◆ −6.0"));
         QCOMPARE(shown(app::TimbreModel::Speaks), QStringLiteral("0.00"));

@@ -70,7 +70,8 @@ inline double byCrossings(std::span<const float> x, double rate_Hz, double f_Hz,
     std::vector<double> kernel(2 * half + 1);
     for (std::size_t i = 0; i < kernel.size(); ++i) {
         const double t = static_cast<double>(i) - static_cast<double>(half);
-        kernel[i] = (0.5 + 0.5 * std::cos(std::numbers::pi * t / static_cast<double>(half))) * std::cos(turn * m * f_Hz * t / rate_Hz);
+        kernel[i] =
+            (0.5 + 0.5 * std::cos(std::numbers::pi * t / static_cast<double>(half))) * std::cos(turn * m * f_Hz * t / rate_Hz);
     }
     double first = -1.0;
     double last = -1.0;
@@ -128,7 +129,8 @@ inline Consensus consensusOn(const Samples& s, const HeardNote& n, double guess_
     const auto last = std::min(s.values.size(), static_cast<std::size_t>(n.end.seconds() * s.rate_Hz));
     const auto part = std::span<const float>(s.values).subspan(first, last - first);
     const int m = consensus::strongest(part, s.rate_Hz, guess_Hz);
-    std::array<double, 3> f{consensus::byTurns(part, s.rate_Hz, guess_Hz, m), consensus::byCrossings(part, s.rate_Hz, guess_Hz, m),
+    std::array<double, 3> f{consensus::byTurns(part, s.rate_Hz, guess_Hz, m),
+                            consensus::byCrossings(part, s.rate_Hz, guess_Hz, m),
                             consensus::byHarmonicSum(part, s.rate_Hz, guess_Hz)};
     std::sort(f.begin(), f.end());
     return {f[1], 1200.0 * std::log2(f[2] / f[0])};

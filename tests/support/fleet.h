@@ -28,11 +28,11 @@ namespace dowel::fleet {
 struct Conditions
 {
     double tolerance_cents = 10.0;
-    double repeat_cents = 1.0;  ///< how well the player repeats a note
-    double stated_cents = 0.3;  ///< standard error that comes with a reading
-    double caliper_mm = 0.03;   ///< one sigma of a measured size
-    double slipLow_mm = -0.03;  ///< a tool stops between this much short
-    double slipHigh_mm = 0.05;  ///< and this much past what was asked for
+    double repeat_cents = 1.0; ///< how well the player repeats a note
+    double stated_cents = 0.3; ///< standard error that comes with a reading
+    double caliper_mm = 0.03;  ///< one sigma of a measured size
+    double slipLow_mm = -0.03; ///< a tool stops between this much short
+    double slipHigh_mm = 0.05; ///< and this much past what was asked for
 };
 
 /// What one family's blanks are made of.
@@ -167,8 +167,8 @@ struct Outcome
     int sharp = 0;       ///< notes left sharp beyond tolerance
     double rms = 0.0;
     double worst = 0.0;
-    int forecasts = 0; ///< of notes that a cut was to move
-    int held = 0;      ///< whose 90 % interval held what came
+    int forecasts = 0;    ///< of notes that a cut was to move
+    int held = 0;         ///< whose 90 % interval held what came
     double squares = 0.0; ///< of the forecasts' errors over their standard deviation
     std::map<std::string, int> cutKinds;
     AdviceState end = AdviceState::Stop;
@@ -411,7 +411,8 @@ inline Outcome ceiling(const Instrument& start, std::uint64_t seed, const Condit
                 continue;
             Tools byHand = tools;
             byHand.bits.clear();
-            const Metres to = shrinks ? roundedTrim(from, wantedSize(wish), tools) : roundedEnlargement(from, wantedSize(wish), byHand);
+            const Metres to =
+                shrinks ? roundedTrim(from, wantedSize(wish), tools) : roundedEnlargement(from, wantedSize(wish), byHand);
             if (std::abs((to - from).millimetres()) < 0.05)
                 continue;
             bench.cut(withSize(wish, to), {});

@@ -317,12 +317,21 @@ std::vector<PlacedReading> newest(const Workbook& book)
 
 Status Priors::validate() const
 {
-    const std::pair<const char*, double> widths[] = {
-        {"warmthSd_K", warmthSd_K},       {"mouthLogSd", mouthLogSd},     {"mouthSlopeSd", mouthSlopeSd},
-        {"boreScaleSd", boreScaleSd},     {"wallLossSd", wallLossSd},     {"holeEndSd", holeEndSd},
-        {"footSd_m", footSd_m},           {"holeSizeSd_m", holeSizeSd_m}, {"chimneyShareSd", chimneyShareSd},
-        {"holePlaceSd_m", holePlaceSd_m}, {"undercutGainSd", undercutGainSd}, {"blowSd_cents", blowSd_cents}, {"blowSlopeSd_cents", blowSlopeSd_cents},
-        {"noteSd_cents", noteSd_cents},   {"repeat_cents", repeat_cents}};
+    const std::pair<const char*, double> widths[] = {{"warmthSd_K", warmthSd_K},
+                                                     {"mouthLogSd", mouthLogSd},
+                                                     {"mouthSlopeSd", mouthSlopeSd},
+                                                     {"boreScaleSd", boreScaleSd},
+                                                     {"wallLossSd", wallLossSd},
+                                                     {"holeEndSd", holeEndSd},
+                                                     {"footSd_m", footSd_m},
+                                                     {"holeSizeSd_m", holeSizeSd_m},
+                                                     {"chimneyShareSd", chimneyShareSd},
+                                                     {"holePlaceSd_m", holePlaceSd_m},
+                                                     {"undercutGainSd", undercutGainSd},
+                                                     {"blowSd_cents", blowSd_cents},
+                                                     {"blowSlopeSd_cents", blowSlopeSd_cents},
+                                                     {"noteSd_cents", noteSd_cents},
+                                                     {"repeat_cents", repeat_cents}};
     for (const auto& [name, width] : widths)
         if (!(width > 0.0))
             return Error{ErrorCode::BadValue, name, std::to_string(width) + "; must be above 0"};
@@ -389,8 +398,8 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
         if (!before || !after)
             return before ? after.error() : before.error();
         for (std::size_t i = 0; i < fingerings.size(); ++i)
-            doubt[shape][i] = doubt[shape + 1][i] + priors.shareOf(std::get<CutEntry>(cuts[shape]->body).cut) *
-                                                        std::abs((*after)[i] - (*before)[i]);
+            doubt[shape][i] = doubt[shape + 1][i] +
+                              priors.shareOf(std::get<CutEntry>(cuts[shape]->body).cut) * std::abs((*after)[i] - (*before)[i]);
     }
 
     std::vector<Session> sessions;
@@ -404,8 +413,8 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
         Session& s = sessions.back();
         s.notes.push_back(note);
         s.heard_cents.push_back(1200.0 * std::log2(r.reading->pitch / fingerings[note].target));
-        s.sd_cents.push_back(std::sqrt(std::pow(r.reading->sd.cents(), 2) + std::pow(priors.repeat_cents, 2) +
-                                       std::pow(doubt[r.shape][note], 2)));
+        s.sd_cents.push_back(
+            std::sqrt(std::pow(r.reading->sd.cents(), 2) + std::pow(priors.repeat_cents, 2) + std::pow(doubt[r.shape][note], 2)));
         posterior.m_lastHeard[note] = static_cast<int>(r.shape);
         ++posterior.m_readings[note];
     }
@@ -510,12 +519,8 @@ Result<Posterior::Sensitivity> Posterior::sensitivity(const Instrument& shape) c
     const Placed p = placed(shape);
     const ParameterLayout at(p.shape);
     const double ramp = std::exp(m_mean[u.undercutGain()]);
-    Sensitivity s{std::move(e->cents),
-                  Eigen::MatrixXd(rows, holes + 1),
-                  Eigen::MatrixXd(rows, holes),
-                  Eigen::MatrixXd(rows, holes),
-                  Eigen::VectorXd::Zero(rows),
-                  Eigen::VectorXd::Zero(rows)};
+    Sensitivity s{std::move(e->cents),          Eigen::MatrixXd(rows, holes + 1), Eigen::MatrixXd(rows, holes),
+                  Eigen::MatrixXd(rows, holes), Eigen::VectorXd::Zero(rows),      Eigen::VectorXd::Zero(rows)};
     for (Eigen::Index row = 0; row < rows; ++row) {
         const auto& by = e->answers[static_cast<std::size_t>(row)].centsPer;
         for (std::size_t i = 0; i < u.holes; ++i) {

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/forecast/forecast.h"
 
+#include "core/forecast/outcomes.h"
+
 #include <cmath>
 
 namespace dowel {
@@ -37,7 +39,8 @@ std::vector<double> knownVariances(const Posterior& posterior, const Eigen::Matr
 {
     std::vector<double> known;
     for (Eigen::Index i = 0; i < jacobian.rows(); ++i)
-        known.push_back(std::max(0.0, static_cast<double>(jacobian.row(i) * posterior.covariance() * jacobian.row(i).transpose())));
+        known.push_back(
+            std::max(0.0, static_cast<double>(jacobian.row(i) * posterior.covariance() * jacobian.row(i).transpose())));
     return known;
 }
 
@@ -45,7 +48,13 @@ std::vector<double> knownVariances(const Posterior& posterior, const Eigen::Matr
 
 Result<Forecaster> Forecaster::make(const Workbook& book, const Priors& priors, const Cancel& cancel)
 {
-    auto posterior = fit(book, priors, cancel);
+    // What the formulas get wrong about cuts is learnt from this wood's own.
+    Priors learnt = priors;
+    const double honesty = honestyOf(outcomesOf(book), priors.repeat_cents);
+    learnt.shareOfChange *= honesty;
+    learnt.shareOfOther *= honesty;
+    learnt.repeat_cents *= std::min(1.0, honesty);
+    auto posterior = fit(book, learnt, cancel);
     if (!posterior)
         return posterior.error();
     Forecaster f(std::move(*posterior));
@@ -76,7 +85,7 @@ Result<Forecaster> Forecaster::make(const Workbook& book, const Priors& priors, 
         auto earlier = f.m_posterior.cents(book.shapes()[shape - 1]);
         if (!earlier)
             return earlier.error();
-        const double share = priors.shareOf(std::get<CutEntry>(cuts[shape - 1]->body).cut);
+        const double share = learnt.shareOf(std::get<CutEntry>(cuts[shape - 1]->body).cut);
         for (std::size_t i = 0; i < way.size(); ++i) {
             way[i] += std::abs((*later)[i] - (*earlier)[i]);
             doubt[i] += share * std::abs((*later)[i] - (*earlier)[i]);

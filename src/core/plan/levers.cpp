@@ -69,7 +69,11 @@ std::vector<Lever> leversOf(const Instrument& instrument, Means means, Metres le
         levers.push_back({Kind::Window, 0, {}, {}, duct->windowLength, duct->windowLength + windowOpens});
     if (const auto* lip = std::get_if<Transverse>(&spec.excitation))
         // Half to one and a half bores from the hole, as far as it speaks; common practice, no source.
-        levers.push_back({Kind::Stopper, 0, {}, {}, std::min(lip->stopper, spec.bore.front().diameter * 0.5),
+        levers.push_back({Kind::Stopper,
+                          0,
+                          {},
+                          {},
+                          std::min(lip->stopper, spec.bore.front().diameter * 0.5),
                           std::max(lip->stopper, spec.bore.front().diameter * 1.5)});
     if (means == Means::Usual)
         return withRoom();

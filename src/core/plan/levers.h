@@ -37,7 +37,7 @@ struct Reach
 /// Holes from the foot upwards, the foot, then with Usual the undercuts, window or stopper, then with BoreToo places in
 /// the bore. Only those that have somewhere to go.
 [[nodiscard]] std::vector<Lever> leversOf(const Instrument& instrument, Means means,
-                                           Metres leastWood = Metres::fromMillimetres(2.0));
+                                          Metres leastWood = Metres::fromMillimetres(2.0));
 /// What a lever stands at. Undercut: by how much it is wider than the hole. Ream: narrowest bore there.
 [[nodiscard]] Metres standsAt(const Instrument& instrument, const Lever& lever);
 /// The work that brings a lever to a value.

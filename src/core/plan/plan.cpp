@@ -56,11 +56,18 @@ public:
         const Posterior& posterior = m_forecaster->posterior();
         const auto notes = static_cast<Eigen::Index>(m_aim->size());
         const Eigen::Index n = x_mm.size();
-        Eigen::VectorXd r(notes + n);
-        r.tail(n) = m_price.cwiseProduct(x_mm - m_present_mm);
+        // Notes, work, and once more the notes that would come out sharp: a flat one can still be mended, a sharp one not.
+        Eigen::VectorXd r = Eigen::VectorXd::Zero(2 * notes + n);
+        r.segment(notes, n) = m_price.cwiseProduct(x_mm - m_present_mm);
+        constexpr double dear = 3.0;
+        constexpr double from = 0.8; // of a tolerance
         const auto put = [&](const std::vector<double>& cents) {
-            for (Eigen::Index i = 0; i < notes; ++i)
-                r[i] = (cents[static_cast<std::size_t>(i)] - (*m_aim)[static_cast<std::size_t>(i)]) * force(i);
+            for (Eigen::Index i = 0; i < notes; ++i) {
+                const double off = cents[static_cast<std::size_t>(i)];
+                const double bound = from * m_present->spec().fingerings[static_cast<std::size_t>(i)].tolerance.cents();
+                r[i] = (off - (*m_aim)[static_cast<std::size_t>(i)]) * force(i);
+                r[notes + n + i] = std::max(0.0, off - bound) * force(i) * dear;
+            }
         };
         if (jacobian == nullptr) {
             const auto cents = posterior.cents(*shape);
@@ -73,14 +80,18 @@ public:
         if (!s)
             return s.error();
         put(s->cents);
-        jacobian->setZero(notes + n, n);
-        jacobian->bottomRows(n) = m_price.asDiagonal();
+        jacobian->setZero(2 * notes + n, n);
+        jacobian->middleRows(notes, n) = m_price.asDiagonal();
         for (Eigen::Index k = 0; k < n; ++k) {
             const auto column = byLever(*s, values, k);
             if (!column)
                 return column.error();
             for (Eigen::Index i = 0; i < notes; ++i)
+            {
                 (*jacobian)(i, k) = (*column)[i] * force(i) * 1e-3;
+                if (r[notes + n + i] > 0.0)
+                    (*jacobian)(notes + n + i, k) = dear * (*jacobian)(i, k);
+            }
         }
         return r;
     }
@@ -218,7 +229,7 @@ private:
     struct Aimed
     {
         std::vector<Lever> levers;
-        Goal goal;                   ///< for the notes as they are forecast
+        Goal goal; ///< for the notes as they are forecast
         std::vector<NoteState> there;
     };
     [[nodiscard]] Result<Aimed> aimed() const;
@@ -226,7 +237,8 @@ private:
                                                              const Lever& lever, Metres goal,
                                                              const std::vector<double>& ceiling) const;
     [[nodiscard]] double cost(const std::vector<NoteState>& states) const;
-    [[nodiscard]] std::vector<LeftOver> leftOvers(const std::vector<NoteState>& states) const;
+    [[nodiscard]] std::vector<LeftOver> leftOvers(const Instrument& shape, const std::vector<NoteState>& states,
+                                                  double surely) const;
     [[nodiscard]] std::vector<NoteForecast> forecastOf(const std::vector<NoteState>& before,
                                                        const std::vector<NoteState>& after) const;
 
@@ -465,7 +477,10 @@ Result<std::optional<Planner::Candidate>> Planner::candidate(const Instrument& p
             }
         }
         if (safe) {
-            if (largest < m_options.leastGain_cents)
+            // It must pay: a note brought from 3 tenths of its tolerance to none is worth one cut, the last trifles of a note
+            // that stays off anyway are not.
+            const double pays = std::max(m_options.leastWorth, 0.01 * cost(now));
+            if (largest < m_options.leastGain_cents || cost(now) - cost(*states) < pays)
                 return Found{};
             const std::size_t own = ownNote(now, *states);
             AdviceStep step;
@@ -485,14 +500,14 @@ Result<std::optional<Planner::Candidate>> Planner::candidate(const Instrument& p
     return Found{};
 }
 
-std::vector<LeftOver> Planner::leftOvers(const std::vector<NoteState>& states) const
+/// Notes out of tolerance on a shape by more than `surely` standard deviations, and what holds them there.
+std::vector<LeftOver> Planner::leftOvers(const Instrument& shape, const std::vector<NoteState>& states, double surely) const
 {
     std::vector<LeftOver> left;
-    const Instrument& present = m_book->present();
-    const Reach reach = reachOf(present, m_options.leastWood);
-    const auto s = m_forecaster.posterior().sensitivity(present);
+    const Reach reach = reachOf(m_book->present(), m_options.leastWood);
+    const auto s = m_forecaster.posterior().sensitivity(shape);
     for (std::size_t i = 0; i < states.size(); ++i) {
-        if (std::abs(states[i].cents) <= (*m_fingerings)[i].tolerance.cents())
+        if (std::abs(states[i].cents) <= (*m_fingerings)[i].tolerance.cents() + surely * states[i].sd)
             continue;
         LeftOver l{(*m_fingerings)[i].id, Cents::fromCents(states[i].cents), LeftOver::Why::Compromise};
         if (states[i].cents > 0.0) {
@@ -502,8 +517,8 @@ std::vector<LeftOver> Planner::leftOvers(const std::vector<NoteState>& states) c
             s->perMetre.row(static_cast<Eigen::Index>(i)).cwiseAbs().maxCoeff(&strongest);
             const auto hole = static_cast<std::size_t>(strongest);
             if (hole == reach.widest.size())
-                l.why = present.length() <= reach.shortest + present.spec().tools.step ? LeftOver::Why::FootAtLimit : l.why;
-            else if (present.spec().holes[hole].diameter + present.spec().tools.step > reach.widest[hole])
+                l.why = shape.length() <= reach.shortest + shape.spec().tools.step ? LeftOver::Why::FootAtLimit : l.why;
+            else if (shape.spec().holes[hole].diameter + shape.spec().tools.step > reach.widest[hole])
                 l.why = LeftOver::Why::HoleAtLimit;
         }
         left.push_back(l);
@@ -522,26 +537,22 @@ Result<Planner::Aimed> Planner::aimed() const
             most = std::max(most, std::abs(states[i].cents) / (*m_fingerings)[i].tolerance.cents());
         return most;
     };
-    constexpr double wellIn = 0.7; // of a tolerance
-    constexpr double worthIt = 0.8; // of what is off without
-    std::optional<Aimed> best;
-    for (const Means means : {Means::HolesAndFoot, Means::Usual, Means::BoreToo}) {
-        if (means > m_options.means)
-            break;
-        Aimed a{leversOf(present, means, m_options.leastWood), {present, {}}, {}};
-        std::optional<Eigen::VectorXd> before;
-        if (best) { // on from where fewer levers end
-            before.emplace(static_cast<Eigen::Index>(a.levers.size()));
+    constexpr double wellIn = 0.75; // of a tolerance
+    constexpr double worthIt = 0.7; // of what is off without
+    const auto tried = [&](std::vector<Lever> levers, const Aimed* before) -> Result<Aimed> {
+        Aimed a{std::move(levers), {present, {}}, {}};
+        std::optional<Eigen::VectorXd> start;
+        if (before != nullptr) { // on from where other levers end
+            start.emplace(static_cast<Eigen::Index>(a.levers.size()));
             for (std::size_t k = 0; k < a.levers.size(); ++k) {
                 const Lever& l = a.levers[k];
-                const auto same = std::find_if(best->levers.begin(), best->levers.end(), [&](const Lever& other) {
-                    return other.kind == l.kind && other.hole == l.hole && other.from == l.from;
-                });
-                (*before)[static_cast<Eigen::Index>(k)] =
-                    same == best->levers.end() ? standsAt(present, l).metres() : best->goal.values_m[same - best->levers.begin()];
+                const auto same = std::find(before->levers.begin(), before->levers.end(), l);
+                (*start)[static_cast<Eigen::Index>(k)] = same == before->levers.end()
+                                                             ? standsAt(present, l).metres()
+                                                             : before->goal.values_m[same - before->levers.begin()];
             }
         }
-        auto goal = bestReachable(m_forecaster, present, a.levers, straight, m_cancel, before ? &*before : nullptr);
+        auto goal = bestReachable(m_forecaster, present, a.levers, straight, m_cancel, start ? &*start : nullptr);
         if (!goal)
             return goal.error();
         auto there = m_forecaster.states(goal->shape);
@@ -549,10 +560,41 @@ Result<Planner::Aimed> Planner::aimed() const
             return there.error();
         a.goal = std::move(*goal);
         a.there = std::move(*there);
-        if (!best || cost(a.there) < worthIt * cost(best->there))
-            best = std::move(a);
+        return a;
+    };
+    std::optional<Aimed> best;
+    for (const Means means : {Means::HolesAndFoot, Means::Usual, Means::BoreToo}) {
+        if (means > m_options.means)
+            break;
+        auto a = tried(leversOf(present, means, m_options.leastWood), best ? &*best : nullptr);
+        if (!a)
+            return a.error();
+        if (!best || cost(a->there) < worthIt * cost(best->there))
+            best = std::move(*a);
         if (furthest(best->there) < wellIn)
             break;
+    }
+    // As few as do: what is used least is left out first, as long as that hardly costs.
+    const auto used = [&](const Aimed& a, const Lever& l) {
+        const auto k = std::find(a.levers.begin(), a.levers.end(), l) - a.levers.begin();
+        return std::abs(a.goal.values_m[k] - standsAt(present, l).metres()) * 1e3 * price(l.kind);
+    };
+    std::vector<Lever> extra;
+    for (const Lever& l : best->levers)
+        if (price(l.kind) > price(Lever::Kind::Hole))
+            extra.push_back(l);
+    std::stable_sort(extra.begin(), extra.end(),
+                     [&, all = *best](const Lever& x, const Lever& y) { return used(all, x) < used(all, y); });
+    for (const Lever& l : extra) {
+        std::vector<Lever> fewer = best->levers;
+        std::erase(fewer, l);
+        auto a = tried(std::move(fewer), &*best);
+        if (!a)
+            return a.error();
+        constexpr double hardly = 1.05;
+        constexpr double little = 0.05;
+        if (furthest(a->there) < wellIn || cost(a->there) < hardly * cost(best->there) + little)
+            best = std::move(*a);
     }
     return std::move(*best);
 }
@@ -589,11 +631,10 @@ Result<Advice> Planner::advice()
         return found.error();
     const auto& levers = found->levers;
     const auto& atGoal = found->there;
-    // A note that the best compromise leaves sharp may go there, but no further.
+    // No note is cut sharp beyond its tolerance, whatever it would do for the others: that could not be mended.
     std::vector<double> ceiling(now.size());
     for (std::size_t i = 0; i < now.size(); ++i)
-        ceiling[i] = std::max((*m_fingerings)[i].tolerance.cents(),
-                              atGoal[i].cents + m_options.pessimism * std::min(atGoal[i].sd, m_options.littleKnown_cents));
+        ceiling[i] = (*m_fingerings)[i].tolerance.cents();
     const auto careful = bestReachable(m_forecaster, present, levers, aims(atGoal), m_cancel, &found->goal.values_m);
     if (!careful)
         return careful.error();
@@ -607,7 +648,8 @@ Result<Advice> Planner::advice()
             const Lever& lever = levers[k];
             if ((lever.kind == Lever::Kind::Stopper) != stopper || !heardSinceCut(lever))
                 continue;
-            auto next = candidate(shape, states, lever, Metres::fromMetres(careful->values_m[static_cast<Eigen::Index>(k)]), ceiling);
+            auto next =
+                candidate(shape, states, lever, Metres::fromMetres(careful->values_m[static_cast<Eigen::Index>(k)]), ceiling);
             if (!next)
                 return next.error();
             if (!*next)
@@ -622,6 +664,7 @@ Result<Advice> Planner::advice()
     if (!advice.steps.empty() && cost(states) < cost(now)) {
         advice.steps.back().thenMeasure = true;
         advice.state = AdviceState::MakeCut;
+        advice.left = leftOvers(found->goal.shape, atGoal, 1.0);
         return advice;
     }
     advice.steps.clear();
@@ -635,7 +678,7 @@ Result<Advice> Planner::advice()
         return advice;
     }
     advice.state = AdviceState::Finished;
-    advice.left = leftOvers(now);
+    advice.left = leftOvers(present, now, 0.0);
     return advice;
 }
 

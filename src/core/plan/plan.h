@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The next cut. First the shape, reachable by removing material only, that brings all notes nearest to target (weighted
-// squares of cents over tolerance, Gauss-Newton steps within the bounds): by holes and foot alone where that does, else with undercuts, the
-// window or the stopper, else with the bore too. Then one pass towards it from the foot upwards, every step so small that
-// even the pessimistic end of its forecast does not overshoot.
+// squares of cents over tolerance, Gauss-Newton steps within the bounds): by holes and foot alone where that does, else with
+// undercuts, the window or the stopper, else with the bore too. Then one pass towards it from the foot upwards, every step so
+// small that even the pessimistic end of its forecast does not overshoot.
 #pragma once
 
 #include "core/forecast/forecast.h"
@@ -19,6 +19,7 @@ struct PlanOptions
     double littleKnown_cents = 2.0; ///< a forecast wider than this counts as little known
     double pessimism = 1.3;         ///< a step's forecast plus this many standard deviations must stay within tolerance
     double leastGain_cents = 0.5;   ///< a cut that moves no note by more is not worth the risk
+    double leastWorth = 0.08;       ///< of squared tolerances that a cut must take away
     double staleMove_cents = 1.5;   ///< a note forecast to have moved by more is heard again
     double doneMargin = 1.2;        ///< standard deviations that a note must lie inside its tolerance to be done with
     Means means = Means::BoreToo;   ///< how far the plan may go where holes and foot do not do

@@ -1,0 +1,68 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/forecast/outcomes.h"
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+
+namespace dowel {
+
+std::vector<NoteOutcome> outcomesOf(const Workbook& book)
+{
+    struct Waiting
+    {
+        EntryId cut;
+        NoteForecast last;
+        Cents before;
+    };
+    std::map<FingeringId, Waiting> waiting;
+    std::vector<NoteOutcome> outcomes;
+    const double played_K = book.specified().spec().tuning.playedAt.kelvin();
+    for (const Entry& entry : book.entries()) {
+        if (book.isSetAside(entry.id))
+            continue;
+        if (const auto* cut = std::get_if<CutEntry>(&entry.body)) {
+            // A cut without a forecast makes what was forecast before it worthless.
+            if (cut->forecast.empty())
+                waiting.clear();
+            for (const NoteForecast& f : cut->forecast) {
+                const auto found = waiting.find(f.fingering);
+                const Cents before = found == waiting.end() ? f.now : found->second.before;
+                waiting.insert_or_assign(f.fingering, Waiting{entry.id, f, before});
+            }
+        } else if (const auto* r = std::get_if<ReadingEntry>(&entry.body)) {
+            const auto found = waiting.find(r->fingering);
+            const Fingering* f = book.specified().find(r->fingering);
+            if (found == waiting.end() || f == nullptr)
+                continue;
+            const double air = 600.0 * std::log2(played_K / r->air.kelvin());
+            const Waiting& w = found->second;
+            outcomes.push_back({w.cut, r->fingering, w.before, w.last.after, w.last.sd,
+                                Cents::fromCents(1200.0 * std::log2(r->pitch / f->target) + air), r->sd});
+            waiting.erase(found);
+        }
+    }
+    return outcomes;
+}
+
+double honestyOf(const std::vector<NoteOutcome>& outcomes, double repeat_cents)
+{
+    constexpr double alike = 0.5;
+    constexpr double beforehand = 6.0; // as many independent notes as the prior is worth
+    constexpr double noNoteSays = 9.0; // a single wrong reading does not count for more than three standard deviations
+    constexpr double moved_cents = 1.0;
+    double squares = beforehand;
+    double count = beforehand;
+    for (const NoteOutcome& o : outcomes) {
+        if (std::abs(o.forecast.cents() - o.before.cents()) < moved_cents)
+            continue;
+        const double variance = std::pow(o.sd.cents(), 2) + std::pow(o.readingSd.cents(), 2) + std::pow(repeat_cents, 2);
+        squares += alike * std::min(noNoteSays, std::pow(o.heard.cents() - o.forecast.cents(), 2) / variance);
+        count += alike;
+    }
+    constexpr double most = 2.0;
+    constexpr double least = 0.6;
+    return std::clamp(std::sqrt(squares / count), least, most);
+}
+
+} // namespace dowel

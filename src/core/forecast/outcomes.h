@@ -1,0 +1,32 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What was forecast and what came: every note heard after a cut that carried a forecast, and how good the forecasts of
+// this piece of wood have been.
+#pragma once
+
+#include "core/record/workbook.h"
+
+#include <vector>
+
+namespace dowel {
+
+/// One note heard after one or more cuts. The last cut's forecast stands for all of them.
+struct NoteOutcome
+{
+    EntryId cut;
+    FingeringId fingering;
+    Cents before;   ///< as forecast on the shape before the first of those cuts
+    Cents forecast; ///< sounding minus target
+    Cents sd;       ///< one sigma of the forecast
+    Cents heard;    ///< the first reading after it, as sounding at the tuning's temperature
+    Cents readingSd;
+};
+
+/// In the order of the record. Readings at another temperature are brought to the tuning's by the square root of the
+/// absolute temperature (speed of sound of an ideal gas).
+[[nodiscard]] std::vector<NoteOutcome> outcomesOf(const Workbook& book);
+
+/// How far off the forecasts were, in their own standard deviations (readings' errors included): 1 where they are honest,
+/// below where they were too careful. Starts at 1 and is led away slowly: notes of one round err alike, so two count as one.
+[[nodiscard]] double honestyOf(const std::vector<NoteOutcome>& outcomes, double repeat_cents);
+
+} // namespace dowel
