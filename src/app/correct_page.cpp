@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/correct_page.h"
 
+#include "app/outcome_card.h"
+#include "app/register_card.h"
 #include "app/sensitivity_card.h"
 #include "app/style.h"
 #include "app/try_card.h"
@@ -44,6 +46,8 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
       m_cards(new QStackedWidget(this)),
       m_sensitivity(new SensitivityCard(document, m_cards)),
       m_try(new TryCard(document, m_cards)),
+      m_registers(new RegisterCard(document, m_cards)),
+      m_outcome(new OutcomeCard(document, m_cards)),
       m_card(new QFrame(m_cards))
 {
     setObjectName(QStringLiteral("correctPage"));
@@ -97,16 +101,22 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
     left->addWidget(m_summary);
     left->addWidget(m_picture, 1);
     m_cards->setFixedWidth(cardWidth);
-    for (QWidget* w : std::initializer_list<QWidget*>{m_card, m_sensitivity, m_try})
+    for (QWidget* w : std::initializer_list<QWidget*>{m_card, m_sensitivity, m_try, m_registers, m_outcome})
         m_cards->addWidget(w);
     auto* faces = new QHBoxLayout;
     faces->setSpacing(0);
-    const std::pair<QString, const char*> names[] = {
-        {tr("&Next cut"), "faceNextCut"}, {tr("What &moves what"), "faceSensitivity"}, {tr("&Try it"), "faceTryIt"}};
-    for (int i = 0; i < 3; ++i) {
-        auto* b = new QPushButton(names[i].first, this);
-        b->setObjectName(QLatin1String(names[i].second));
-        b->setAccessibleName(QString(names[i].first).remove(QLatin1Char('&')));
+    const std::tuple<QString, QString, const char*> names[] = {
+        {tr("&Next cut"), tr("Next cut"), "faceNextCut"},
+        {tr("&Moves"), tr("What moves what"), "faceSensitivity"},
+        {tr("&Try it"), tr("Try it"), "faceTryIt"},
+        {tr("Octa&ves"), tr("Octaves and twelfths"), "faceRegisters"},
+        {tr("Out&come"), tr("Forecast and outcome"), "faceOutcome"}};
+    for (int i = 0; i < 5; ++i) {
+        const auto& [words, spoken, name] = names[i];
+        auto* b = new QPushButton(words, this);
+        b->setObjectName(QLatin1String(name));
+        b->setAccessibleName(spoken);
+        b->setToolTip(spoken);
         b->setCheckable(true);
         b->setProperty("face", true);
         m_faces->addButton(b, i);
@@ -167,14 +177,14 @@ void CorrectPage::setFace(Face face)
     m_faces->button(static_cast<int>(face))->setChecked(true);
     m_picture->setPicked(-1);
     const bool trying = face == Face::TryIt;
-    m_picture->setAfterWords(trying                  ? tr("filled: now   outline: as tried")
-                             : face == Face::NextCut ? tr("filled: now   outline: after the cut")
-                                                     : QString(),
-                             trying ? tr("as tried") : tr("after the cut"));
-    if (trying)
-        m_try->reset();
-    else if (face == Face::Sensitivity)
-        m_sensitivity->refresh();
+    m_picture->setAfterWords(trying                   ? tr("filled: now   outline: as tried")
+                             : face == Face::NextCut  ? tr("filled: now   outline: after the cut")
+                             : face == Face::Outcome  ? tr("filled: now   outline: as was forecast")
+                                                      : QString(),
+                             trying                  ? tr("as tried")
+                             : face == Face::Outcome ? tr("forecast")
+                                                     : tr("after the cut"));
+    refreshCard();
     showPicture();
     takeFocus();
     Q_EMIT workChanged();
@@ -214,13 +224,20 @@ void CorrectPage::takeFocus()
     }
 }
 
+void CorrectPage::refreshCard()
+{
+    switch (face()) {
+    case Face::NextCut: break;
+    case Face::Sensitivity: m_sensitivity->refresh(); break;
+    case Face::TryIt: m_try->reset(); break; // what was tried belongs to the shape as it was
+    case Face::Registers: m_registers->refresh(); break;
+    case Face::Outcome: m_outcome->refresh(); break;
+    }
+}
+
 void CorrectPage::refresh()
 {
-    // What was tried belongs to the shape as it was.
-    if (face() == Face::TryIt)
-        m_try->reset();
-    else if (face() == Face::Sensitivity)
-        m_sensitivity->refresh();
+    refreshCard();
     showPicture();
     showCard();
     if (m_document->counsel() && isVisible())
@@ -253,6 +270,13 @@ void CorrectPage::showPicture()
                 n.after = m_try->notes()[i].cents;
                 n.afterSd = m_try->notes()[i].sd;
             }
+        } else if (face() == Face::Outcome) {
+            for (const NoteOutcome& o : m_outcome->last())
+                if (o.fingering == fingerings[i].id) {
+                    n.hasAfter = true;
+                    n.after = o.forecast.cents();
+                    n.afterSd = o.sd.cents();
+                }
         } else if (face() == Face::NextCut && counsel->advice.state == AdviceState::MakeCut) {
             const NoteForecast& f = counsel->advice.steps.front().forecast[i];
             n.hasAfter = true;
@@ -354,6 +378,12 @@ void CorrectPage::showPlan(const Advice& advice)
     } else if (first.thenMeasure) {
         lines << (first.hear.size() == 1 ? tr("Then listen to one fingering.")
                                          : tr("Then listen to %1 fingerings.").arg(first.hear.size()));
+    }
+    if (!advice.left.empty()) {
+        QStringList notes;
+        for (const LeftOver& l : advice.left)
+            notes << tr("%1 (%2)", "note, cents").arg(text::noteName(l.fingering.text), text::wholeCents(l.off.cents()));
+        lines << tr("Out of reach by removing wood, as it looks now: %1.").arg(notes.join(QStringLiteral(", ")));
     }
     m_plan->setText(lines.join(QLatin1Char('\n')));
 }

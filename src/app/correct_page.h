@@ -17,6 +17,8 @@ class QStackedWidget;
 namespace dowel::app {
 
 class SensitivityCard;
+class OutcomeCard;
+class RegisterCard;
 class TryCard;
 class TuningPicture;
 
@@ -26,7 +28,7 @@ class CorrectPage : public QWidget
 
 public:
     /// What the right-hand card is about; the picture and the workpiece follow it.
-    enum class Face { NextCut, Sensitivity, TryIt };
+    enum class Face { NextCut, Sensitivity, TryIt, Registers, Outcome };
     explicit CorrectPage(Document& document, QWidget* parent = nullptr);
     void setUnit(text::LengthUnit unit);
     /// The cut that the card proposes.
@@ -35,6 +37,8 @@ public:
     void setFace(Face face);
     [[nodiscard]] SensitivityCard& sensitivity() { return *m_sensitivity; }
     [[nodiscard]] TryCard& tryCard() { return *m_try; }
+    [[nodiscard]] RegisterCard& registers() { return *m_registers; }
+    [[nodiscard]] OutcomeCard& outcome() { return *m_outcome; }
     void holdScale(bool held);
     /// Puts the keyboard where the next act is.
     void takeFocus();
@@ -49,6 +53,7 @@ Q_SIGNALS:
 
 private:
     void refresh();
+    void refreshCard();
     void showPicture();
     void showCard();
     void showPlan(const Advice& advice);
@@ -60,6 +65,8 @@ private:
     QStackedWidget* m_cards;
     SensitivityCard* m_sensitivity;
     TryCard* m_try;
+    RegisterCard* m_registers;
+    OutcomeCard* m_outcome;
     QFrame* m_card;
     QLabel* m_kind;
     QLabel* m_what;

@@ -282,6 +282,18 @@ void Workpiece::drawGhost(QPainter& painter, const Scale& s) const
         const double x = std::min(s.x(wantedSize(*m_ghost)), s.x(m_instrument->length()) - 2.0);
         const double r = m_instrument->spec().bore.back().diameter.metres() / 2.0 * s.across + wall + 8.0;
         painter.drawLine(QPointF(x, s.axis - r), QPointF(x, s.axis + r));
+    } else if (const auto* ream = std::get_if<Ream>(&*m_ghost)) {
+        const double r = ream->diameter.metres() / 2.0 * s.across + 2.0;
+        painter.drawRect(QRectF(QPointF(s.x(ream->from), s.axis - r), QPointF(s.x(ream->to), s.axis + r)));
+    } else if (std::holds_alternative<MoveStopper>(*m_ghost)) {
+        const double x = s.left - wantedSize(*m_ghost).metres() * s.perMetre;
+        const double r = m_instrument->spec().bore.front().diameter.metres() / 2.0 * s.across + 6.0;
+        painter.drawLine(QPointF(x, s.axis - r), QPointF(x, s.axis + r));
+    } else if (std::holds_alternative<CutUp>(*m_ghost)) {
+        const double x = std::max(s.left + wantedSize(*m_ghost).metres() * s.perMetre,
+                                  s.left + presentSize(*m_instrument, *m_ghost)->metres() * s.perMetre + 2.0);
+        const double r = m_instrument->spec().bore.front().diameter.metres() / 2.0 * s.across;
+        painter.drawLine(QPointF(x, s.axis - r - wall - 6.0), QPointF(x, s.axis - r + 2.0));
     }
 }
 

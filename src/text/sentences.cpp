@@ -39,7 +39,10 @@ QString work(const Cut& cut)
     case 0: return tr("Enlarge %1", "%1 hole").arg(holeText(cut));
     case 1: return tr("Undercut %1", "%1 hole").arg(holeText(cut));
     case 2: return tr("Trim the foot");
-    case 3: return tr("Ream the bore");
+    case 3: {
+        const auto& ream = std::get<Ream>(cut);
+        return tr("Ream the bore from %1 to %2 mm").arg(std::lround(ream.from.millimetres())).arg(std::lround(ream.to.millimetres()));
+    }
     case 4: return tr("Move the stopper");
     case 5: return tr("Open the window");
     default: return tr("Fill %1", "%1 hole").arg(holeText(cut));
@@ -55,15 +58,34 @@ QString tool(const AdviceStep& step, LengthUnit unit)
         const double removed = (step.from - wantedSize(step.cut)).millimetres();
         return removed > sawFrom_mm ? tr("fine saw, then file") : tr("flat file");
     }
+    if (std::holds_alternative<Ream>(step.cut))
+        return tr("scraper or reamer, with a stop at its depth");
+    if (std::holds_alternative<MoveStopper>(step.cut))
+        return tr("push rod with a mark");
+    if (std::holds_alternative<CutUp>(step.cut))
+        return tr("knife, at the lip's edge");
+    if (std::holds_alternative<Undercut>(step.cut))
+        return tr("small knife or undercutter, from inside");
     return tr("round file or knife");
+}
+
+/// What the work changes, as the subject of a sentence.
+static QString subject(const Cut& cut)
+{
+    switch (cut.index()) {
+    case 1: return tr("undercutting this hole moves it most");
+    case 2: return tr("the foot moves it most");
+    case 3: return tr("the bore here moves it most, and the registers not alike");
+    case 4: return tr("the stopper moves it most, and can be moved back");
+    case 5: return tr("the window moves it most, and the registers not alike");
+    default: return tr("this hole moves it most");
+    }
 }
 
 QString why(const AdviceStep& step, LengthUnit unit)
 {
-    const bool foot = std::holds_alternative<TrimFoot>(step.cut);
-    const QString note = noteName(step.reason.note.text);
-    QString s = foot ? tr("%1 is %2; the foot moves it most.").arg(note, flatOrSharp(step.reason.now.cents()))
-                     : tr("%1 is %2; this hole moves it most.").arg(note, flatOrSharp(step.reason.now.cents()));
+    QString s = tr("%1 is %2; %3.", "note, how far off, what moves it")
+                    .arg(noteName(step.reason.note.text), flatOrSharp(step.reason.now.cents()), subject(step.cut));
     if (step.reason.guarded)
         s += QLatin1Char(' ') + tr("It will probably end near %1, but further than this could overshoot.", "%1 size")
                                     .arg(length(step.reason.goal, unit));
@@ -77,7 +99,7 @@ QString left(const LeftOver& l)
     case LeftOver::Why::SharpAlready:
         return tr("%1: removing wood cannot lower it. Wax in its hole, or another fingering, would.").arg(note);
     case LeftOver::Why::HoleAtLimit:
-        return tr("%1: its hole is as wide as it may be. Undercutting would raise it a little.").arg(note);
+        return tr("%1: its hole is as wide as it may be.").arg(note);
     case LeftOver::Why::FootAtLimit: return tr("%1: the tube is as short as it may be.").arg(note);
     case LeftOver::Why::Compromise: return tr("%1: the best compromise with its neighbours and its other register.").arg(note);
     }
@@ -110,6 +132,8 @@ QString caution(const AdviceStep& step)
         return tr("Clamp the tube, wear eye protection, no gloves or loose sleeves near the drill; follow your shop's rules.");
     if (std::holds_alternative<TrimFoot>(step.cut))
         return tr("Cut away from yourself; keep the dust out of your lungs.");
+    if (std::holds_alternative<MoveStopper>(step.cut))
+        return tr("Push, do not hammer: a tight stopper can split the head.");
     return tr("Cut away from yourself, small strokes; keep the dust out of your lungs.");
 }
 

@@ -35,9 +35,9 @@ struct Priors
     double blowSd_cents = 7.0;              ///< per register
     double blowSlopeSd_cents = 4.0;         ///< per octave, both registers
     double noteSd_cents = 6.0;              ///< each fingering's own
-    double repeat_cents = 1.5;              ///< how well a player repeats a note
-    double shareOfChange = 0.06;            ///< of the forecast change: what formulas get wrong about a cut
-    double shareOfOther = 0.20;             ///< the same for an undercut, a reaming, the window and the stopper
+    double repeat_cents = 1.2;              ///< how well a player repeats a note
+    double shareOfChange = 0.045;            ///< of the forecast change: what formulas get wrong about a cut
+    double shareOfOther = 0.15;             ///< the same for an undercut, a reaming, the window and the stopper
     double undercutGainSd = 0.20;           ///< logarithm of how far an undercut reaches: ramps differ from maker to maker
     std::optional<std::size_t> doubtedHole; ///< its size may be off by millimetres: mistyped, leaking or chipped
     double doubtSd_m = 0.0015;

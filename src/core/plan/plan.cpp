@@ -236,6 +236,7 @@ private:
     [[nodiscard]] Result<std::optional<Candidate>> candidate(const Instrument& present, const std::vector<NoteState>& now,
                                                              const Lever& lever, Metres goal,
                                                              const std::vector<double>& ceiling) const;
+    [[nodiscard]] bool nearItsTolerance(const std::vector<NoteState>& now, const std::vector<NoteState>& after) const;
     [[nodiscard]] double cost(const std::vector<NoteState>& states) const;
     [[nodiscard]] std::vector<LeftOver> leftOvers(const Instrument& shape, const std::vector<NoteState>& states,
                                                   double surely) const;
@@ -404,6 +405,20 @@ bool Planner::heardSinceCut(const Lever& lever) const
     return true;
 }
 
+/// Whether a step brings in a note that stands about at its tolerance: there little counts.
+bool Planner::nearItsTolerance(const std::vector<NoteState>& now, const std::vector<NoteState>& after) const
+{
+    constexpr double from = 0.75; // of a tolerance
+    constexpr double to = 1.5;
+    constexpr double nearer_cents = 0.3;
+    for (std::size_t i = 0; i < now.size(); ++i) {
+        const double stands = std::abs(now[i].cents) / (*m_fingerings)[i].tolerance.cents();
+        if (stands > from && stands < to && std::abs(now[i].cents) - std::abs(after[i].cents) > nearer_cents)
+            return true;
+    }
+    return false;
+}
+
 double Planner::cost(const std::vector<NoteState>& states) const
 {
     double sum = 0.0;
@@ -440,10 +455,10 @@ Result<std::optional<Planner::Candidate>> Planner::candidate(const Instrument& p
                                                              const std::vector<double>& ceiling) const
 {
     using Found = std::optional<Candidate>;
-    // The least sure of all cuts goes half the way first.
+    // The least sure of all cuts goes little more than half the way first.
     const Metres stands = standsAt(present, lever);
     const bool half = lever.kind == Lever::Kind::Undercut;
-    const Cut wish = cutFor(present, lever, half ? stands + (goal - stands) / 2.0 : goal);
+    const Cut wish = cutFor(present, lever, half ? stands + (goal - stands) * 0.6 : goal);
     const Metres from = *presentSize(present, wish);
     const bool shrinks = wantedSize(wish) < from;
     if (shrinks && lever.kind != Lever::Kind::Foot && lever.kind != Lever::Kind::Stopper)
@@ -479,7 +494,8 @@ Result<std::optional<Planner::Candidate>> Planner::candidate(const Instrument& p
         if (safe) {
             // It must pay: a note brought from 3 tenths of its tolerance to none is worth one cut, the last trifles of a note
             // that stays off anyway are not.
-            const double pays = std::max(m_options.leastWorth, 0.01 * cost(now));
+            const double pays =
+                nearItsTolerance(now, *states) ? 0.2 * m_options.leastWorth : std::max(m_options.leastWorth, 0.01 * cost(now));
             if (largest < m_options.leastGain_cents || cost(now) - cost(*states) < pays)
                 return Found{};
             const std::size_t own = ownNote(now, *states);
@@ -591,9 +607,10 @@ Result<Planner::Aimed> Planner::aimed() const
         auto a = tried(std::move(fewer), &*best);
         if (!a)
             return a.error();
-        constexpr double hardly = 1.05;
-        constexpr double little = 0.05;
-        if (furthest(a->there) < wellIn || cost(a->there) < hardly * cost(best->there) + little)
+        constexpr double hardly = 1.10;
+        constexpr double little = 0.10;
+        const double off = furthest(a->there);
+        if (off < wellIn || (off < 1.03 * furthest(best->there) && cost(a->there) < hardly * cost(best->there) + little))
             best = std::move(*a);
     }
     return std::move(*best);
