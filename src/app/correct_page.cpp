@@ -105,12 +105,11 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
         m_cards->addWidget(w);
     auto* faces = new QHBoxLayout;
     faces->setSpacing(0);
-    const std::tuple<QString, QString, const char*> names[] = {
-        {tr("&Next cut"), tr("Next cut"), "faceNextCut"},
-        {tr("&Moves"), tr("What moves what"), "faceSensitivity"},
-        {tr("&Try it"), tr("Try it"), "faceTryIt"},
-        {tr("Octa&ves"), tr("Octaves and twelfths"), "faceRegisters"},
-        {tr("Out&come"), tr("Forecast and outcome"), "faceOutcome"}};
+    const std::tuple<QString, QString, const char*> names[] = {{tr("&Next cut"), tr("Next cut"), "faceNextCut"},
+                                                               {tr("&Moves"), tr("What moves what"), "faceSensitivity"},
+                                                               {tr("&Try it"), tr("Try it"), "faceTryIt"},
+                                                               {tr("Octa&ves"), tr("Octaves and twelfths"), "faceRegisters"},
+                                                               {tr("Out&come"), tr("Forecast and outcome"), "faceOutcome"}};
     for (int i = 0; i < 5; ++i) {
         const auto& [words, spoken, name] = names[i];
         auto* b = new QPushButton(words, this);
@@ -177,10 +176,10 @@ void CorrectPage::setFace(Face face)
     m_faces->button(static_cast<int>(face))->setChecked(true);
     m_picture->setPicked(-1);
     const bool trying = face == Face::TryIt;
-    m_picture->setAfterWords(trying                   ? tr("filled: now   outline: as tried")
-                             : face == Face::NextCut  ? tr("filled: now   outline: after the cut")
-                             : face == Face::Outcome  ? tr("filled: now   outline: as was forecast")
-                                                      : QString(),
+    m_picture->setAfterWords(trying                  ? tr("filled: now   outline: as tried")
+                             : face == Face::NextCut ? tr("filled: now   outline: after the cut")
+                             : face == Face::Outcome ? tr("filled: now   outline: as was forecast")
+                                                     : QString(),
                              trying                  ? tr("as tried")
                              : face == Face::Outcome ? tr("forecast")
                                                      : tr("after the cut"));

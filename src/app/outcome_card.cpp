@@ -99,7 +99,8 @@ void OutcomeCard::refresh()
     const auto book = m_document->book();
     auto all = outcomesOf(*book);
     m_last.clear();
-    for (const QWidget* w : {static_cast<QWidget*>(m_picture), static_cast<QWidget*>(m_lastWords), static_cast<QWidget*>(m_table)})
+    for (const QWidget* w :
+         {static_cast<QWidget*>(m_picture), static_cast<QWidget*>(m_lastWords), static_cast<QWidget*>(m_table)})
         const_cast<QWidget*>(w)->setVisible(!all.empty());
     if (all.empty()) {
         m_words->setText(tr("Nothing to hold a forecast to yet. After a cut, listen again: here stands then what was forecast "
@@ -118,9 +119,8 @@ void OutcomeCard::refresh()
                          .arg(all.size())
                          .arg(misses[misses.size() / 2], 0, 'f', 1));
     // The last round: what was heard after the last cut that has been heard.
-    const EntryId cut = std::max_element(all.begin(), all.end(), [](const auto& a, const auto& b) {
-                            return a.cut.number < b.cut.number;
-                        })->cut;
+    const EntryId cut =
+        std::max_element(all.begin(), all.end(), [](const auto& a, const auto& b) { return a.cut.number < b.cut.number; })->cut;
     for (const NoteOutcome& o : all)
         if (o.cut == cut)
             m_last.push_back(o);

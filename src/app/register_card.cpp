@@ -81,10 +81,11 @@ void RegisterCard::refresh()
     for (std::size_t i = 0; i < m_view.pairs.size(); ++i) {
         const RegisterPair& p = m_view.pairs[i];
         const double off = p.wide.cents();
-        form::row(m_pairs, static_cast<int>(i),
-                  {text::noteName(fingerings[p.low].id.text), text::cents(counsel->now[p.low].cents),
-                   text::cents(counsel->now[p.high].cents),
-                   std::abs(off) < 0.05 ? tr("pure") : (off > 0.0 ? tr("%1 wide") : tr("%1 narrow")).arg(std::abs(off), 0, 'f', 1)});
+        form::row(
+            m_pairs, static_cast<int>(i),
+            {text::noteName(fingerings[p.low].id.text), text::cents(counsel->now[p.low].cents),
+             text::cents(counsel->now[p.high].cents),
+             std::abs(off) < 0.05 ? tr("pure") : (off > 0.0 ? tr("%1 wide") : tr("%1 narrow")).arg(std::abs(off), 0, 'f', 1)});
     }
     m_leverWords->setText(tr("What moves them, in cents of interval; + makes it wider:"));
     constexpr std::size_t most = 8;
@@ -92,9 +93,8 @@ void RegisterCard::refresh()
     m_levers->setRowCount(static_cast<int>(rows));
     for (std::size_t i = 0; i < rows; ++i) {
         const RegisterLever& l = m_view.levers[i];
-        const auto strongest = std::max_element(l.change.begin(), l.change.end(), [](Cents a, Cents b) {
-            return std::abs(a.cents()) < std::abs(b.cents());
-        });
+        const auto strongest = std::max_element(l.change.begin(), l.change.end(),
+                                                [](Cents a, Cents b) { return std::abs(a.cents()) < std::abs(b.cents()); });
         const auto pair = static_cast<std::size_t>(strongest - l.change.begin());
         form::row(m_levers, static_cast<int>(i),
                   {leverName(l.lever, shape), text::cents(l.mean.cents()),

@@ -41,7 +41,9 @@ QString work(const Cut& cut)
     case 2: return tr("Trim the foot");
     case 3: {
         const auto& ream = std::get<Ream>(cut);
-        return tr("Ream the bore from %1 to %2 mm").arg(std::lround(ream.from.millimetres())).arg(std::lround(ream.to.millimetres()));
+        return tr("Ream the bore from %1 to %2 mm")
+            .arg(std::lround(ream.from.millimetres()))
+            .arg(std::lround(ream.to.millimetres()));
     }
     case 4: return tr("Move the stopper");
     case 5: return tr("Open the window");
@@ -98,8 +100,7 @@ QString left(const LeftOver& l)
     switch (l.why) {
     case LeftOver::Why::SharpAlready:
         return tr("%1: removing wood cannot lower it. Wax in its hole, or another fingering, would.").arg(note);
-    case LeftOver::Why::HoleAtLimit:
-        return tr("%1: its hole is as wide as it may be.").arg(note);
+    case LeftOver::Why::HoleAtLimit: return tr("%1: its hole is as wide as it may be.").arg(note);
     case LeftOver::Why::FootAtLimit: return tr("%1: the tube is as short as it may be.").arg(note);
     case LeftOver::Why::Compromise: return tr("%1: the best compromise with its neighbours and its other register.").arg(note);
     }
@@ -118,9 +119,15 @@ QString contradiction(const Contradiction& c)
                  c.amount > 0.0 ? tr("larger") : tr("smaller"));
     case Contradiction::Kind::Temperature:
         return tr("The readings do not fit the measures: all notes together would need air %1 °C %2 than can be. Check the room "
-                  "temperature (degrees Celsius), the tube's length and the bore.",
+                  "temperature (degrees Celsius, not Fahrenheit), the tube's length and the bore.",
                   "%2 warmer or colder")
             .arg(QString::number(std::abs(c.amount), 'f', 0), c.amount > 0.0 ? tr("warmer") : tr("colder"));
+    case Contradiction::Kind::Swapped: {
+        const QStringList two = QString::fromStdString(c.what).split(QLatin1Char(' '));
+        return tr("%1 and %2 sound like each other's fingering: their readings were probably swapped. Set both aside and hear "
+                  "them again.")
+            .arg(noteName(two.value(0).toStdString()), noteName(two.value(1).toStdString()));
+    }
     case Contradiction::Kind::Reading: break;
     }
     return tr("The reading of %1 fits none of the others. Hear it again and check the fingering.").arg(noteName(c.what));

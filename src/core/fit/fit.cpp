@@ -367,6 +367,7 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
     posterior.m_covariance = prior.sd.cwiseAbs2().asDiagonal();
     posterior.m_lastHeard.assign(fingerings.size(), -1);
     posterior.m_readings.assign(fingerings.size(), 0);
+    posterior.m_residuals.assign(fingerings.size(), 0.0);
     posterior.m_firstNote = u.note(0);
     posterior.m_report.converged = true;
 
@@ -466,6 +467,8 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
             const Eigen::VectorXd j =
                 e->jacobian.row(static_cast<Eigen::Index>(row)).transpose().cwiseProduct(prior.sd) / s.sd_cents[row];
             precision += weight * j * j.transpose();
+            double& furthest = posterior.m_residuals[s.notes[row]];
+            furthest = std::abs(residual) > std::abs(furthest) ? residual : furthest;
             if (std::abs(residual) > posterior.m_report.worstResidual) {
                 posterior.m_report.worstResidual = std::abs(residual);
                 posterior.m_report.worstReading = fingerings[s.notes[row]].id;

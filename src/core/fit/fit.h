@@ -100,6 +100,9 @@ public:
     [[nodiscard]] const FitReport& report() const { return m_report; }
     /// How far hole i has moved from what the calipers said, in prior standard deviations and metres.
     [[nodiscard]] double holeShift_m(std::size_t hole) const;
+    /// Per fingering, what its reading that lies furthest from the fit is off (fit less heard), in standard deviations; 0
+    /// where never heard.
+    [[nodiscard]] const std::vector<double>& residuals() const { return m_residuals; }
     /// By how much half the weighted squares would fall if the hole's size were as free as doubtSd_m, reckoned on the
     /// posterior as a normal distribution.
     [[nodiscard]] double gainByDoubting(std::size_t hole) const;
@@ -121,6 +124,7 @@ private:
     FitReport m_report;
     std::vector<int> m_lastHeard;
     std::vector<int> m_readings;
+    std::vector<double> m_residuals;
 };
 
 /// Fits all readings that stand. Without readings the posterior is the prior.

@@ -248,7 +248,8 @@ Status checkRest(const InstrumentSpec& s)
         return r.error();
     const double celsius = s.tuning.playedAt.celsius();
     if (!(celsius >= -10.0 && celsius <= 50.0))
-        return bad(ErrorCode::BadValue, "/tuning/celsius", number(celsius) + "; must be -10 to 50 degrees Celsius");
+        return bad(ErrorCode::BadValue, "/tuning/celsius",
+                   number(celsius) + "; must be -10 to 50 degrees Celsius (68 Fahrenheit are 20 Celsius)");
     if (!(s.tuning.humidity >= 0.0 && s.tuning.humidity <= 1.0))
         return bad(ErrorCode::BadValue, "/tuning/humidity_percent", number(100.0 * s.tuning.humidity) + "; must be 0 to 100");
     if (!(s.tuning.carbonDioxide >= 0.0 && s.tuning.carbonDioxide <= 0.1))

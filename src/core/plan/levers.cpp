@@ -11,6 +11,7 @@ namespace {
 constexpr Metres widestRamp = Metres::fromMillimetres(2.0);
 // What a finger covers without care; common practice, no source.
 constexpr Metres fingerCovers = Metres::fromMillimetres(13.0);
+constexpr double widestUndercut = 0.95; // of the bore
 constexpr Metres mostReamed = Metres::fromMillimetres(0.6);
 constexpr Metres windowOpens = Metres::fromMillimetres(1.0);
 constexpr double nothing_m = 1e-7;
@@ -62,7 +63,7 @@ std::vector<Lever> leversOf(const Instrument& instrument, Means means, Metres le
     for (std::size_t i = 0; i < spec.holes.size(); ++i) {
         const Hole& h = spec.holes[i];
         const Metres now = h.undercutDiameter - h.diameter;
-        const Metres room = instrument.boreDiameterAt(h.at) * 0.95 - h.diameter;
+        const Metres room = instrument.boreDiameterAt(h.at) * widestUndercut - h.diameter;
         levers.push_back({Kind::Undercut, i, {}, {}, now, std::max(now, std::min(widestRamp, room))});
     }
     if (const auto* duct = std::get_if<Duct>(&spec.excitation))
@@ -120,7 +121,11 @@ Result<Instrument> withLevers(Instrument instrument, const std::vector<Lever>& l
 {
     for (std::size_t i = 0; i < levers.size(); ++i) {
         const Lever& l = levers[i];
-        const double value = values_m[static_cast<Eigen::Index>(i)];
+        double value = values_m[static_cast<Eigen::Index>(i)];
+        if (l.kind == Lever::Kind::Undercut) { // a hole grown wider leaves less room for its ramp
+            const Hole& h = instrument.spec().holes[l.hole];
+            value = std::min(value, (instrument.boreDiameterAt(h.at) * widestUndercut - h.diameter).metres());
+        }
         const double now = standsAt(instrument, l).metres();
         const bool removes = l.kind == Lever::Kind::Foot      ? value < now - nothing_m
                              : l.kind == Lever::Kind::Stopper ? std::abs(value - now) > nothing_m

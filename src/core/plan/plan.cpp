@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/plan.h"
 
+#include "core/plan/diagnosis.h"
 #include "core/shop/drawer.h"
 
 #include <Eigen/Cholesky>
@@ -56,17 +57,22 @@ public:
         const Posterior& posterior = m_forecaster->posterior();
         const auto notes = static_cast<Eigen::Index>(m_aim->size());
         const Eigen::Index n = x_mm.size();
-        // Notes, work, and once more the notes that would come out sharp: a flat one can still be mended, a sharp one not.
+        // Notes, work, and once more the notes that come near the end of their tolerance: those that would come out sharp
+        // most, for a flat one can still be mended.
         Eigen::VectorXd r = Eigen::VectorXd::Zero(2 * notes + n);
         r.segment(notes, n) = m_price.cwiseProduct(x_mm - m_present_mm);
-        constexpr double dear = 3.0;
-        constexpr double from = 0.8; // of a tolerance
+        constexpr double sharpIsDear = 3.0;
+        constexpr double flatIsDear = 1.5;
+        constexpr double from = 0.75; // of a tolerance
+        std::vector<double> dear(static_cast<std::size_t>(notes), 0.0);
         const auto put = [&](const std::vector<double>& cents) {
             for (Eigen::Index i = 0; i < notes; ++i) {
                 const double off = cents[static_cast<std::size_t>(i)];
                 const double bound = from * m_present->spec().fingerings[static_cast<std::size_t>(i)].tolerance.cents();
                 r[i] = (off - (*m_aim)[static_cast<std::size_t>(i)]) * force(i);
-                r[notes + n + i] = std::max(0.0, off - bound) * force(i) * dear;
+                const double beyond = off > bound ? off - bound : std::min(0.0, off + bound);
+                dear[static_cast<std::size_t>(i)] = beyond > 0.0 ? sharpIsDear : beyond < 0.0 ? flatIsDear : 0.0;
+                r[notes + n + i] = beyond * force(i) * dear[static_cast<std::size_t>(i)];
             }
         };
         if (jacobian == nullptr) {
@@ -86,11 +92,9 @@ public:
             const auto column = byLever(*s, values, k);
             if (!column)
                 return column.error();
-            for (Eigen::Index i = 0; i < notes; ++i)
-            {
+            for (Eigen::Index i = 0; i < notes; ++i) {
                 (*jacobian)(i, k) = (*column)[i] * force(i) * 1e-3;
-                if (r[notes + n + i] > 0.0)
-                    (*jacobian)(notes + n + i, k) = dear * (*jacobian)(i, k);
+                (*jacobian)(notes + n + i, k) = dear[static_cast<std::size_t>(i)] * (*jacobian)(i, k);
             }
         }
         return r;
@@ -220,7 +224,6 @@ private:
     void summarise(Advice& advice) const;
     [[nodiscard]] std::vector<FingeringId> neverHeard() const;
     [[nodiscard]] std::vector<FingeringId> worthHearing(const std::vector<NoteState>& states) const;
-    [[nodiscard]] Result<std::optional<Contradiction>> contradiction() const;
     [[nodiscard]] bool allSafelyIn() const;
     [[nodiscard]] int heardHere(std::size_t note) const;
     [[nodiscard]] std::vector<double> aims(const std::vector<NoteState>& atGoal) const;
@@ -286,53 +289,6 @@ std::vector<FingeringId> Planner::worthHearing(const std::vector<NoteState>& sta
             ids.push_back((*m_fingerings)[i].id);
     }
     return ids;
-}
-
-/// Whether readings and measures fit together. Where something stands far out, every hole is doubted in turn; the one
-/// whose freedom explains most is named, if it explains enough.
-Result<std::optional<Contradiction>> Planner::contradiction() const
-{
-    using Found = std::optional<Contradiction>;
-    constexpr double suspicious = 2.2;   // prior standard deviations of a bias, a hole or the warmth
-    constexpr double farOff = 6.0;       // standard deviations of a reading
-    constexpr double explains = 8.0;     // of half the squares: four standard deviations
-    constexpr double mistake_m = 0.0004; // smaller errors of a hole are calipers'
-    const Posterior& p = m_forecaster.posterior();
-    const auto& holes = m_book->present().spec().holes;
-    double holeMost = 0.0;
-    for (std::size_t i = 0; i < holes.size(); ++i)
-        holeMost = std::max(holeMost, std::abs(p.holeShift_m(i)) / p.priors().holeSizeSd_m);
-    const double warmth = (p.warmth_K() - p.priors().warmth_K) / p.priors().warmthSd_K;
-    if (std::max({p.largestNoteBias(), holeMost, std::abs(warmth)}) < suspicious && p.report().worstResidual < farOff)
-        return Found{};
-    double best = p.report().cost - explains;
-    Found found;
-    for (std::size_t i = 0; i < holes.size(); ++i) {
-        // Worth a fit of its own only where the straight-line reckoning comes near.
-        if (p.gainByDoubting(i) < 0.5 * explains)
-            continue;
-        Priors doubting = p.priors();
-        doubting.doubtedHole = i;
-        const auto freed = fit(*m_book, doubting, m_cancel);
-        if (!freed)
-            return freed.error();
-        if (freed->report().cost < best && std::abs(freed->holeShift_m(i)) > mistake_m) {
-            best = freed->report().cost;
-            found = Contradiction{Contradiction::Kind::Hole, holes[i].id.text, 1e3 * freed->holeShift_m(i)};
-        }
-    }
-    if (found)
-        return found;
-    constexpr double impossible = 4.0;
-    if (std::abs(warmth) > impossible)
-        return Found{Contradiction{Contradiction::Kind::Temperature, "", warmth * p.priors().warmthSd_K}};
-    // The robust fit leaves a reading that no unknown explains far outside. Where the note has been heard again since, the
-    // others have outvoted it already.
-    constexpr double unexplained = 12.0;
-    const auto note = m_book->present().indexOf(p.report().worstReading);
-    if (p.report().worstResidual > unexplained && note && m_forecaster.posterior().readingsOf(*note) < 2)
-        return Found{Contradiction{Contradiction::Kind::Reading, p.report().worstReading.text, p.report().worstResidual}};
-    return Found{};
 }
 
 /// How often a note has been heard on the present shape.
@@ -625,7 +581,7 @@ Result<Advice> Planner::advice()
         advice.fingerings = std::move(missing);
         return advice;
     }
-    auto odd = contradiction();
+    auto odd = contradictionIn(*m_book, m_forecaster.posterior(), m_cancel);
     if (!odd)
         return odd.error();
     if (*odd) {

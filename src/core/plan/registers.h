@@ -29,7 +29,7 @@ struct RegisterLever
 struct RegisterView
 {
     std::vector<RegisterPair> pairs;
-    Cents mean;                       ///< of all pairs
+    Cents mean;                        ///< of all pairs
     std::vector<RegisterLever> levers; ///< what moves them most first
 };
 

@@ -61,9 +61,9 @@ struct LeftOver
 /// The likeliest cause why readings and geometry do not fit together.
 struct Contradiction
 {
-    enum class Kind { Hole, Temperature, Reading };
+    enum class Kind { Hole, Temperature, Reading, Swapped };
     Kind kind = Kind::Reading;
-    std::string what;  ///< hole or fingering
+    std::string what;  ///< hole or fingering; two fingerings with a space between where swapped
     double amount = 0; ///< mm, degrees or cents, after kind
     friend bool operator==(const Contradiction&, const Contradiction&) = default;
 };

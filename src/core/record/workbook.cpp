@@ -36,9 +36,10 @@ constexpr Names<LeftOver::Why, 4> leftovers{{{LeftOver::Why::SharpAlready, "shar
                                              {LeftOver::Why::HoleAtLimit, "hole_at_limit"},
                                              {LeftOver::Why::FootAtLimit, "foot_at_limit"},
                                              {LeftOver::Why::Compromise, "compromise"}}};
-constexpr Names<Contradiction::Kind, 3> contradictions{{{Contradiction::Kind::Hole, "hole"},
+constexpr Names<Contradiction::Kind, 4> contradictions{{{Contradiction::Kind::Hole, "hole"},
                                                         {Contradiction::Kind::Temperature, "temperature"},
-                                                        {Contradiction::Kind::Reading, "reading"}}};
+                                                        {Contradiction::Kind::Reading, "reading"},
+                                                        {Contradiction::Kind::Swapped, "swapped"}}};
 constexpr Names<ReadingSource, 4> sources{{{ReadingSource::Player, "player"},
                                            {ReadingSource::File, "file"},
                                            {ReadingSource::Microphone, "microphone"},
@@ -118,9 +119,9 @@ Status Workbook::check(const EntryBody& body) const
             return Error{ErrorCode::BadValue, "hz", std::to_string(r->pitch.hertz()) + "; must be 10 to 20000"};
         if (!(r->sd.cents() > 0.0 && r->sd.cents() < 200.0))
             return Error{ErrorCode::BadValue, "sd_cents", std::to_string(r->sd.cents()) + "; must be above 0 and below 200"};
-        if (!(r->air.celsius() > -20.0 && r->air.celsius() < 60.0))
+        if (!(r->air.celsius() > -20.0 && r->air.celsius() <= 45.0))
             return Error{ErrorCode::BadValue, "celsius",
-                         std::to_string(r->air.celsius()) + "; must be -20 to 60 degrees Celsius"};
+                         std::to_string(r->air.celsius()) + "; must be -20 to 45 degrees Celsius (68 Fahrenheit are 20 Celsius)"};
         return Done{};
     }
     if (const auto* c = std::get_if<CutEntry>(&body)) {

@@ -1,0 +1,96 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/plan/diagnosis.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace dowel {
+
+namespace {
+
+// All in standard deviations or half squares of them; set so that honest blanks of the fleet are not stopped.
+constexpr double suspicious = 2.2;   // of a bias, a hole or the warmth
+constexpr double farOff = 6.0;       // of a reading
+constexpr double explains = 8.0;     // half the squares: four standard deviations
+constexpr double mistake_m = 0.0004; // smaller errors of a hole are calipers'
+constexpr double impossible = 4.0;   // of the warmth
+constexpr double unexplained = 12.0; // of a reading
+
+/// The same record with the readings of two fingerings exchanged.
+std::optional<Workbook> exchanged(const Workbook& book, const FingeringId& a, const FingeringId& b)
+{
+    Workbook other(book.specified());
+    for (Entry entry : book.entries()) {
+        if (auto* r = std::get_if<ReadingEntry>(&entry.body)) {
+            if (r->fingering == a)
+                r->fingering = b;
+            else if (r->fingering == b)
+                r->fingering = a;
+        }
+        if (!other.append(std::move(entry)))
+            return std::nullopt;
+    }
+    return other;
+}
+
+} // namespace
+
+Result<std::optional<Contradiction>> contradictionIn(const Workbook& book, const Posterior& p, const Cancel& cancel)
+{
+    using Found = std::optional<Contradiction>;
+    using Kind = Contradiction::Kind;
+    const auto& holes = book.present().spec().holes;
+    const auto& fingerings = book.present().spec().fingerings;
+    double holeMost = 0.0;
+    for (std::size_t i = 0; i < holes.size(); ++i)
+        holeMost = std::max(holeMost, std::abs(p.holeShift_m(i)) / p.priors().holeSizeSd_m);
+    const double warmth = (p.warmth_K() - p.priors().warmth_K) / p.priors().warmthSd_K;
+    if (std::max({p.largestNoteBias(), holeMost, std::abs(warmth)}) < suspicious && p.report().worstResidual < farOff)
+        return Found{};
+    double best = p.report().cost - explains;
+    Found found;
+    for (std::size_t i = 0; i < holes.size(); ++i) {
+        // Worth a fit of its own only where the straight-line reckoning comes near.
+        if (p.gainByDoubting(i) < 0.5 * explains)
+            continue;
+        Priors doubting = p.priors();
+        doubting.doubtedHole = i;
+        const auto freed = fit(book, doubting, cancel);
+        if (!freed)
+            return freed.error();
+        if (freed->report().cost < best && std::abs(freed->holeShift_m(i)) > mistake_m) {
+            best = freed->report().cost;
+            found = Contradiction{Kind::Hole, holes[i].id.text, 1e3 * freed->holeShift_m(i)};
+        }
+    }
+    const auto& residuals = p.residuals();
+    for (std::size_t a = 0; a < fingerings.size(); ++a)
+        for (std::size_t b = a + 1; b < fingerings.size(); ++b) {
+            // One far too sharp, the other far too flat, in one register.
+            if (fingerings[a].registerNumber != fingerings[b].registerNumber || residuals[a] * residuals[b] >= 0.0 ||
+                std::min(std::abs(residuals[a]), std::abs(residuals[b])) < farOff)
+                continue;
+            const auto other = exchanged(book, fingerings[a].id, fingerings[b].id);
+            if (!other)
+                continue;
+            const auto fitted = fit(*other, p.priors(), cancel);
+            if (!fitted)
+                return fitted.error();
+            if (fitted->report().cost < best) {
+                best = fitted->report().cost;
+                found = Contradiction{Kind::Swapped, fingerings[a].id.text + " " + fingerings[b].id.text, 0.0};
+            }
+        }
+    if (found)
+        return found;
+    if (std::abs(warmth) > impossible)
+        return Found{Contradiction{Kind::Temperature, "", warmth * p.priors().warmthSd_K}};
+    // The robust fit leaves a reading that no unknown explains far outside. Where the note has been heard again since, the
+    // others have outvoted it already.
+    const auto note = book.present().indexOf(p.report().worstReading);
+    if (p.report().worstResidual > unexplained && note && p.readingsOf(*note) < 2)
+        return Found{Contradiction{Kind::Reading, p.report().worstReading.text, p.report().worstResidual}};
+    return Found{};
+}
+
+} // namespace dowel
