@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/document.h"
 
+#include "app/shop_memory_dialog.h"
 #include "io/audio_file.h"
 #include "io/json_reader.h"
 #include "io/record_json.h"
@@ -267,11 +268,24 @@ void Document::think()
         Snapshot book;
         Counsel counsel;
     };
+    // A practice blank is nobody's wood: it neither learns from the shop nor teaches it.
+    const QString memoryPath = usesShopMemory() && !m_book->practice() ? shopMemoryPath() : QString();
     m_jobs.run(
-        [store](const Cancel& cancel) -> Result<Thought> {
-            auto found = dowel::counsel(store->book(), {}, {}, cancel);
+        [store, memoryPath](const Cancel& cancel) -> Result<Thought> {
+            std::optional<ShopMemory> memory;
+            Priors priors;
+            if (!memoryPath.isEmpty()) // an advice without memory is better than none
+                if (auto opened = ShopMemory::open(memoryPath.toStdString())) {
+                    memory = std::move(*opened);
+                    const auto learnt = memory->priorsFor(store->book().specified().spec().family, store->path());
+                    priors = learnt ? *learnt : Priors{};
+                }
+            auto found = dowel::counsel(store->book(), priors, {}, cancel);
             if (!found)
                 return found.error();
+            if (memory)
+                if (const auto kept = session::remember(*memory, *store, cancel); !kept)
+                    return kept.error();
             const Advice* last = store->book().latestAdvice();
             const auto& entries = store->book().entries();
             const bool same = last != nullptr && std::holds_alternative<Advice>(entries.back().body) && *last == found->advice;

@@ -9,6 +9,7 @@
 #include "app/plan_bench.h"
 #include "app/questions.h"
 #include "app/sensitivity_card.h"
+#include "app/shop_memory_dialog.h"
 #include "app/style.h"
 #include "app/try_card.h"
 #include "app/workpiece.h"
@@ -168,6 +169,9 @@ void MainWindow::buildMenus()
         [this] { exportAsked(QStringLiteral("spec"), QStringLiteral("json")); }, true);
     workbook->addSeparator();
     act(
+        workbook, tr("Shop &memory…"), QKeySequence(), [this] { showShopMemory(); }, false);
+    workbook->addSeparator();
+    act(
         workbook, tr("&Quit"), QKeySequence::Quit, [this] { close(); }, false);
 
     auto* stage = menuBar()->addMenu(tr("&Stage"));
@@ -195,6 +199,18 @@ void MainWindow::buildMenus()
         help, tr("&How to work with Dowel"), QKeySequence::HelpContents, [this] { showWalk(); }, false);
 }
 
+void MainWindow::showShopMemory()
+{
+    auto memory = ShopMemory::open(shopMemoryPath().toStdString());
+    if (!memory) {
+        m_messages->trouble(text::sentence(memory.error()));
+        return;
+    }
+    auto* dialog = new ShopMemoryDialog(std::move(*memory), this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    dialog->open();
+}
+
 void MainWindow::showWalk()
 {
     QMessageBox box(this);
@@ -214,9 +230,10 @@ void MainWindow::showWalk()
         "shows how every note sounds, <i>Trend</i> how that has changed.</p>"
         "<p><b>Correct.</b> When all is heard, the card says which cut comes next, how far and with what. Cut exactly so far, "
         "measure with calipers, type what they say, <b>Enter</b>. Dowel says when to listen again.</p>"
-        "<p><b>What moves what</b>, beside the next cut: the cents that a tenth of a millimetre is worth at every hole, the foot "
+        "<p><b>Moves</b>, beside the next cut: the cents that a tenth of a millimetre is worth at every hole, the foot "
         "and along the bore, register by register. <b>Try it</b>: drag a hole, the foot or the stopper on the workpiece and see "
-        "every note move; nothing of it is kept.</p>"
+        "every note move; nothing of it is kept. <b>Octaves</b>: how wide they are and which work narrows or widens them. "
+        "<b>Outcome</b>: what was forecast beside what came.</p>"
         "<p>Filled signs are what sounds now, outlines what the next cut will do. A disc is within tolerance, a triangle "
         "points the way the note is off. The bar through a sign is one standard deviation.</p>"
         "<p><b>Logbook.</b> Nothing is erased; a wrong entry is set aside there.</p>"

@@ -63,6 +63,7 @@ private:
     void newFromSpec();
     void exportAsked(const QString& format, const QString& suffix);
     void showWalk();
+    void showShopMemory();
     [[nodiscard]] PlanBench& planBench();
     void makeWorkbook();
 

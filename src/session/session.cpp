@@ -350,4 +350,19 @@ std::uint64_t takesOf(const Workbook& book, const FingeringId& fingering)
     return count;
 }
 
+Status remember(ShopMemory& memory, const Store& store, const Cancel& cancel)
+{
+    const Workbook& book = store.book();
+    // Without the memory's own priors, so that nothing is counted twice.
+    const auto alone = fit(book, {}, cancel);
+    if (!alone)
+        return alone.error();
+    const auto& heard = alone->lastHeard();
+    if (std::any_of(heard.begin(), heard.end(), [](int shape) { return shape < 0; }))
+        return Done{};
+    const InstrumentSpec& spec = book.specified().spec();
+    return memory.remember(
+        {store.path(), spec.name, spec.family, timestamp(), static_cast<int>(book.readings().size()), alone->shared()});
+}
+
 } // namespace dowel::session

@@ -7,6 +7,7 @@
 #include "core/hearing/take.h"
 #include "core/record/workbook.h"
 #include "player/player.h"
+#include "store/shop_memory.h"
 #include "store/store.h"
 
 namespace dowel::session {
@@ -69,5 +70,9 @@ struct Warming
 [[nodiscard]] std::optional<player::SimulatedPlayer> playerOf(const Workbook& book);
 /// How often a fingering has been sounded; numbers the player's takes.
 [[nodiscard]] std::uint64_t takesOf(const Workbook& book, const FingeringId& fingering);
+
+/// Puts what a workbook's own readings say about the shop into its memory, once every note has been heard. Errors: those
+/// of fit() and ShopMemory::remember().
+[[nodiscard]] Status remember(ShopMemory& memory, const Store& store, const Cancel& cancel = {});
 
 } // namespace dowel::session

@@ -2,11 +2,15 @@
 // Proves the other two faces of Correct: what moves what, by click and list, register by register; and trying a change
 // by mouse and by key, with every note following and nothing kept.
 #include "app/sensitivity_card.h"
+#include "app/shop_memory_dialog.h"
 #include "app/try_card.h"
 #include "app/workpiece.h"
 #include "gui/gui_support.h"
+#include "support/compare.h"
 
+#include <QCheckBox>
 #include <QComboBox>
+#include <QLabel>
 #include <QMouseEvent>
 #include <QTableWidget>
 
@@ -121,6 +125,62 @@ private Q_SLOTS:
         desk.key(Qt::Key_Right);
         desk.key(Qt::Key_Down);
         VERIFY_NEAR(card.tried().length().millimetres(), 277.0, 1e-6);
+    }
+    void octavesAndOutcomesAreShown()
+    {
+        Desk desk;
+        QVERIFY(ready(desk));
+        desk.click("faceRegisters");
+        QCOMPARE(desk.find<QTableWidget>("registerTable")->rowCount(), 7); // seven fingerings in two registers
+        QVERIFY(desk.find<QTableWidget>("leverTable")->rowCount() >= 4);
+        QVERIFY(desk.find<QLabel>("registerWords")->text().contains(QLatin1String("cents too")));
+        desk.click("faceOutcome");
+        QVERIFY(desk.find<QLabel>("outcomeWords")->text().contains(QLatin1String("After a cut")));
+        QVERIFY(!desk.find<QTableWidget>("outcomeTable")->isVisible());
+        desk.click("faceNextCut");
+        for (int i = 0; i < 12 && desk.window().correctPage()->proposed(); ++i) {
+            const auto cuts = desk.document().book()->cuts().size();
+            desk.window().correctPage()->recordCut();
+            QVERIFY(QTest::qWaitFor(
+                [&] { return desk.document().book()->cuts().size() > cuts && desk.document().counsel().has_value(); }, 20000));
+        }
+        desk.click("goListenButton");
+        QVERIFY(desk.hearAll());
+        desk.key(Qt::Key_Return);
+        QVERIFY(QTest::qWaitFor([&] { return desk.document().counsel().has_value(); }, 20000));
+        desk.click("faceOutcome");
+        auto* table = desk.find<QTableWidget>("outcomeTable");
+        QVERIFY(table->isVisible() && table->rowCount() >= 10);
+        QVERIFY(desk.find<QLabel>("outcomeWords")->text().contains(QLatin1String("forecasts came within")));
+    }
+    void theShopMemoryIsSeenSwitchedOffAndForgotten()
+    {
+        QTemporaryDir dir;
+        QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, dir.path());
+        const std::string file = dir.filePath(QStringLiteral("memory.sqlite")).toStdString();
+        {
+            auto memory = ShopMemory::open(file);
+            VERIFY_OK(memory);
+            SharedEstimate e = sharedOf({});
+            e.covariance *= 0.2;
+            e.mean[1] = 0.2;
+            VERIFY_OK(memory->remember({"a.dowel", "Heron 3", Family::Whistle, "2026-03-04T10:00:00Z", 14, e}));
+        }
+        app::ShopMemoryDialog dialog(std::move(*ShopMemory::open(file)));
+        dialog.show();
+        auto* table = dialog.findChild<QTableWidget*>(QStringLiteral("shopTable"));
+        auto* learnt = dialog.findChild<QTableWidget*>(QStringLiteral("shopLearnt"));
+        QCOMPARE(table->rowCount(), 1);
+        QVERIFY(learnt->isVisible() && learnt->item(1, 1)->text() != learnt->item(1, 2)->text());
+        auto* use = dialog.findChild<QCheckBox*>(QStringLiteral("useShopMemory"));
+        QVERIFY(use->isChecked() && app::usesShopMemory());
+        use->click();
+        QVERIFY(!app::usesShopMemory());
+        use->click();
+        QTest::mouseClick(dialog.findChild<QPushButton*>(QStringLiteral("forgetButton")), Qt::LeftButton);
+        QCOMPARE(table->rowCount(), 0);
+        QVERIFY(!learnt->isVisible());
+        QVERIFY(ShopMemory::open(file)->all()->empty());
     }
     void withoutCounselNothingIsShownAndNothingBreaks()
     {

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/fit/fit.h"
 
+#include "core/fit/shared.h"
+
 #include <Eigen/Cholesky>
 #include <algorithm>
 #include <ceres/ceres.h>
@@ -56,18 +58,29 @@ struct Unknowns
     }
 };
 
+/// x = mean + root z with z standard normal.
 struct Prior
 {
     Eigen::VectorXd mean;
-    Eigen::VectorXd sd;
+    Eigen::MatrixXd root;
 };
+
+/// Where the unknowns of core/fit/shared.h lie; -1 for registers that this instrument is not played in.
+std::vector<Eigen::Index> sharedPlaces(const Unknowns& u)
+{
+    std::vector<Eigen::Index> at{Unknowns::warmth,  Unknowns::mouthLog, Unknowns::mouthSlope, Unknowns::wallLoss,
+                                 Unknowns::holeEnd, u.blowSlope(),      u.undercutGain()};
+    for (std::size_t r = 1; at.size() < sharedCount; ++r)
+        at.push_back(r <= u.registers ? u.blow(static_cast<int>(r)) : -1);
+    return at;
+}
 
 Prior priorOf(const Unknowns& u, const Priors& p)
 {
-    Prior prior{Eigen::VectorXd::Zero(u.size()), Eigen::VectorXd::Zero(u.size())};
+    Prior prior{Eigen::VectorXd::Zero(u.size()), Eigen::MatrixXd::Zero(u.size(), u.size())};
     const auto set = [&](Eigen::Index i, double mean, double sd) {
         prior.mean[i] = mean;
-        prior.sd[i] = sd;
+        prior.root(i, i) = sd;
     };
     set(Unknowns::warmth, p.warmth_K, p.warmthSd_K);
     set(Unknowns::mouthLog, 0.0, p.mouthLogSd);
@@ -87,6 +100,23 @@ Prior priorOf(const Unknowns& u, const Priors& p)
         set(u.blow(static_cast<int>(r)), 0.0, p.blowSd_cents);
     for (std::size_t i = 0; i < u.notes; ++i)
         set(u.note(i), 0.0, p.noteSd_cents);
+    if (p.shared) {
+        std::vector<Eigen::Index> from;
+        std::vector<Eigen::Index> to;
+        const auto places = sharedPlaces(u);
+        for (std::size_t i = 0; i < places.size(); ++i)
+            if (places[i] >= 0) {
+                from.push_back(static_cast<Eigen::Index>(i));
+                to.push_back(places[i]);
+            }
+        const Eigen::MatrixXd part = p.shared->covariance(from, from);
+        const Eigen::MatrixXd root = part.llt().matrixL();
+        for (std::size_t i = 0; i < to.size(); ++i) {
+            prior.mean[to[i]] = p.shared->mean[from[i]];
+            for (std::size_t k = 0; k < to.size(); ++k)
+                prior.root(to[i], to[k]) = root(static_cast<Eigen::Index>(i), static_cast<Eigen::Index>(k));
+        }
+    }
     return prior;
 }
 
@@ -196,10 +226,10 @@ struct Session
 };
 
 /// All sessions evaluated together whenever Ceres asks at a new point.
-class Shared : public ceres::EvaluationCallback
+class Together : public ceres::EvaluationCallback
 {
 public:
-    Shared(const std::vector<Session>& sessions, const Unknowns& u, const Prior& prior, const Cancel& cancel)
+    Together(const std::vector<Session>& sessions, const Unknowns& u, const Prior& prior, const Cancel& cancel)
         : m_sessions(&sessions),
           m_unknowns(u),
           m_prior(&prior),
@@ -210,7 +240,7 @@ public:
     }
     /// The unknowns in prior standard deviations from their prior means; what Ceres moves.
     double* scaled() { return m_scaled.data(); }
-    [[nodiscard]] Eigen::VectorXd unknowns() const { return m_prior->mean + m_scaled.cwiseProduct(m_prior->sd); }
+    [[nodiscard]] Eigen::VectorXd unknowns() const { return m_prior->mean + m_prior->root * m_scaled; }
     [[nodiscard]] const Evaluated& result(std::size_t session) const { return m_results[session]; }
     [[nodiscard]] bool good() const { return m_good; }
     [[nodiscard]] const std::optional<Error>& error() const { return m_error; }
@@ -250,11 +280,11 @@ private:
 class ReadingCost : public ceres::CostFunction
 {
 public:
-    ReadingCost(const Shared& shared, const Session& session, std::size_t sessionIndex, std::size_t row, const Prior& prior)
+    ReadingCost(const Together& shared, const Session& session, std::size_t sessionIndex, std::size_t row, const Prior& prior)
         : m_shared(&shared), m_session(&session), m_index(sessionIndex), m_row(row), m_prior(&prior)
     {
         set_num_residuals(1);
-        mutable_parameter_block_sizes()->push_back(static_cast<int>(prior.sd.size()));
+        mutable_parameter_block_sizes()->push_back(static_cast<int>(prior.mean.size()));
     }
     bool Evaluate(double const* const* /*parameters*/, double* residuals, double** jacobians) const override
     {
@@ -264,14 +294,14 @@ public:
         const double sd = m_session->sd_cents[m_row];
         residuals[0] = (e.cents[m_row] - m_session->heard_cents[m_row]) / sd;
         if (jacobians != nullptr && jacobians[0] != nullptr) {
-            Eigen::Map<Eigen::RowVectorXd> j(jacobians[0], m_prior->sd.size());
-            j = e.jacobian.row(static_cast<Eigen::Index>(m_row)).cwiseProduct(m_prior->sd.transpose()) / sd;
+            Eigen::Map<Eigen::RowVectorXd> j(jacobians[0], m_prior->mean.size());
+            j = e.jacobian.row(static_cast<Eigen::Index>(m_row)) * m_prior->root / sd;
         }
         return true;
     }
 
 private:
-    const Shared* m_shared;
+    const Together* m_shared;
     const Session* m_session;
     std::size_t m_index;
     std::size_t m_row;
@@ -364,7 +394,8 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
     Posterior posterior;
     posterior.m_priors = priors;
     posterior.m_mean = prior.mean;
-    posterior.m_covariance = prior.sd.cwiseAbs2().asDiagonal();
+    posterior.m_covariance = prior.root * prior.root.transpose();
+    posterior.m_shared = sharedPlaces(u);
     posterior.m_lastHeard.assign(fingerings.size(), -1);
     posterior.m_readings.assign(fingerings.size(), 0);
     posterior.m_residuals.assign(fingerings.size(), 0.0);
@@ -420,7 +451,7 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
         ++posterior.m_readings[note];
     }
 
-    Shared shared(sessions, u, prior, cancel);
+    Together shared(sessions, u, prior, cancel);
     ceres::Problem::Options problemOptions;
     problemOptions.evaluation_callback = &shared;
     ceres::Problem problem(problemOptions);
@@ -465,7 +496,7 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
             const double residual = (e->cents[row] - s.heard_cents[row]) / s.sd_cents[row];
             const double weight = 1.0 / (1.0 + residual * residual / (believed * believed));
             const Eigen::VectorXd j =
-                e->jacobian.row(static_cast<Eigen::Index>(row)).transpose().cwiseProduct(prior.sd) / s.sd_cents[row];
+                (e->jacobian.row(static_cast<Eigen::Index>(row)) * prior.root).transpose() / s.sd_cents[row];
             precision += weight * j * j.transpose();
             double& furthest = posterior.m_residuals[s.notes[row]];
             furthest = std::abs(residual) > std::abs(furthest) ? residual : furthest;
@@ -476,7 +507,7 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
         }
     }
     const Eigen::MatrixXd scaledCovariance = precision.llt().solve(Eigen::MatrixXd::Identity(u.size(), u.size()));
-    posterior.m_covariance = prior.sd.asDiagonal() * scaledCovariance * prior.sd.asDiagonal();
+    posterior.m_covariance = prior.root * scaledCovariance * prior.root.transpose();
     return posterior;
 }
 
@@ -544,6 +575,20 @@ Result<Posterior::Sensitivity> Posterior::sensitivity(const Instrument& shape) c
 double Posterior::largestNoteBias() const
 {
     return m_mean.tail(m_mean.size() - m_firstNote).cwiseAbs().maxCoeff() / m_priors.noteSd_cents;
+}
+
+SharedEstimate Posterior::shared() const
+{
+    SharedEstimate e = m_priors.shared ? *m_priors.shared : sharedOf(m_priors);
+    for (std::size_t i = 0; i < m_shared.size(); ++i) {
+        if (m_shared[i] < 0)
+            continue;
+        e.mean[static_cast<Eigen::Index>(i)] = m_mean[m_shared[i]];
+        for (std::size_t k = 0; k < m_shared.size(); ++k)
+            if (m_shared[k] >= 0)
+                e.covariance(static_cast<Eigen::Index>(i), static_cast<Eigen::Index>(k)) = m_covariance(m_shared[i], m_shared[k]);
+    }
+    return e;
 }
 
 double Posterior::gainByDoubting(std::size_t hole) const

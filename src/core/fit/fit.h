@@ -16,6 +16,13 @@
 
 namespace dowel {
 
+/// Mean and covariance of what a maker's instruments share, in the order of Shared (core/fit/shared.h).
+struct SharedEstimate
+{
+    Eigen::VectorXd mean;
+    Eigen::MatrixXd covariance;
+};
+
 /// One-sigma widths of what is not known before the first note is heard. Sources: judgement.md, and common practice in
 /// measuring with calipers and rule.
 struct Priors
@@ -36,11 +43,12 @@ struct Priors
     double blowSlopeSd_cents = 4.0;         ///< per octave, both registers
     double noteSd_cents = 6.0;              ///< each fingering's own
     double repeat_cents = 1.2;              ///< how well a player repeats a note
-    double shareOfChange = 0.045;            ///< of the forecast change: what formulas get wrong about a cut
+    double shareOfChange = 0.045;           ///< of the forecast change: what formulas get wrong about a cut
     double shareOfOther = 0.15;             ///< the same for an undercut, a reaming, the window and the stopper
     double undercutGainSd = 0.20;           ///< logarithm of how far an undercut reaches: ramps differ from maker to maker
     std::optional<std::size_t> doubtedHole; ///< its size may be off by millimetres: mistyped, leaking or chipped
     double doubtSd_m = 0.0015;
+    std::optional<SharedEstimate> shared; ///< where there, instead of the widths above for what instruments share
 
     /// Errors: BadValue naming the field where a width is not above 0.
     [[nodiscard]] Status validate() const;
@@ -106,6 +114,8 @@ public:
     /// By how much half the weighted squares would fall if the hole's size were as free as doubtSd_m, reckoned on the
     /// posterior as a normal distribution.
     [[nodiscard]] double gainByDoubting(std::size_t hole) const;
+    /// What this instrument says about what its maker's instruments share; as the prior has it for registers it lacks.
+    [[nodiscard]] SharedEstimate shared() const;
     [[nodiscard]] double warmth_K() const { return m_mean[0]; }
     /// The largest share that any fingering's own bias has of its prior standard deviation.
     [[nodiscard]] double largestNoteBias() const;
@@ -121,6 +131,7 @@ private:
     Eigen::VectorXd m_mean;
     Eigen::MatrixXd m_covariance;
     Eigen::Index m_firstNote = 0;
+    std::vector<Eigen::Index> m_shared; ///< places of what instruments share, -1 for a register that is not played
     FitReport m_report;
     std::vector<int> m_lastHeard;
     std::vector<int> m_readings;

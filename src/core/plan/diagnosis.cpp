@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/diagnosis.h"
 
+#include "core/fit/shared.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -44,7 +46,9 @@ Result<std::optional<Contradiction>> contradictionIn(const Workbook& book, const
     double holeMost = 0.0;
     for (std::size_t i = 0; i < holes.size(); ++i)
         holeMost = std::max(holeMost, std::abs(p.holeShift_m(i)) / p.priors().holeSizeSd_m);
-    const double warmth = (p.warmth_K() - p.priors().warmth_K) / p.priors().warmthSd_K;
+    const SharedEstimate expected = p.priors().shared ? *p.priors().shared : sharedOf(p.priors());
+    const double warmthSd_K = std::sqrt(expected.covariance(0, 0));
+    const double warmth = (p.warmth_K() - expected.mean[0]) / warmthSd_K;
     if (std::max({p.largestNoteBias(), holeMost, std::abs(warmth)}) < suspicious && p.report().worstResidual < farOff)
         return Found{};
     double best = p.report().cost - explains;
@@ -84,7 +88,7 @@ Result<std::optional<Contradiction>> contradictionIn(const Workbook& book, const
     if (found)
         return found;
     if (std::abs(warmth) > impossible)
-        return Found{Contradiction{Kind::Temperature, "", warmth * p.priors().warmthSd_K}};
+        return Found{Contradiction{Kind::Temperature, "", warmth * warmthSd_K}};
     // The robust fit leaves a reading that no unknown explains far outside. Where the note has been heard again since, the
     // others have outvoted it already.
     const auto note = book.present().indexOf(p.report().worstReading);

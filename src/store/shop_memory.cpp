@@ -1,0 +1,147 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "store/shop_memory.h"
+
+#include "store/sqlite.h"
+
+#include <cstdio>
+#include <filesystem>
+#include <sstream>
+
+namespace dowel {
+
+using namespace sqlite;
+
+namespace {
+
+constexpr std::int64_t applicationId = 0x444F4D45; // "DOME"
+constexpr std::int64_t version = 1;
+
+/// Shortest text that reads back as the same numbers.
+template <class Numbers> std::string written(const Numbers& numbers)
+{
+    std::string text;
+    char one[32]; // NOLINT(modernize-avoid-c-arrays): for snprintf
+    for (Eigen::Index i = 0; i < numbers.size(); ++i) {
+        std::snprintf(one, sizeof one, "%.17g ", numbers.data()[i]);
+        text += one;
+    }
+    return text;
+}
+
+template <class Numbers> bool read(const std::string& text, Numbers& numbers)
+{
+    std::istringstream in(text);
+    for (Eigen::Index i = 0; i < numbers.size(); ++i)
+        if (!(in >> numbers.data()[i]))
+            return false;
+    return true;
+}
+
+} // namespace
+
+struct ShopMemory::Parts
+{
+    std::string path;
+    Database db;
+};
+
+ShopMemory::ShopMemory(std::unique_ptr<Parts> parts) : m_parts(std::move(parts)) {}
+ShopMemory::~ShopMemory() = default;
+ShopMemory::ShopMemory(ShopMemory&&) noexcept = default;
+ShopMemory& ShopMemory::operator=(ShopMemory&&) noexcept = default;
+
+Result<ShopMemory> ShopMemory::open(const std::string& path)
+{
+    std::error_code error;
+    std::filesystem::create_directories(std::filesystem::path(path).parent_path(), error);
+    auto db = openDatabase(path, SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE);
+    if (!db)
+        return db.error();
+    const auto pragma = [&](const char* sql) {
+        Statement s(db->get(), sql);
+        return s.step() == SQLITE_ROW ? std::optional(s.integer(0)) : std::nullopt;
+    };
+    const auto id = pragma("PRAGMA application_id");
+    const auto tables = pragma("SELECT COUNT(*) FROM sqlite_master");
+    if (!id || !tables)
+        return failed(db->get(), path);
+    if (*id != applicationId && *tables > 0)
+        return Error{ErrorCode::NotAWorkbook, path, "is a database of another program"};
+    if (const auto v = pragma("PRAGMA user_version"); v && *v > version)
+        return Error{ErrorCode::NewerVersion, path, "shop memory of version " + std::to_string(*v)};
+    if (auto ok = makeDurable(db->get(), path); !ok)
+        return ok.error();
+    if (auto ok = run(db->get(), path,
+                      "BEGIN; PRAGMA application_id = " + std::to_string(applicationId) +
+                          "; PRAGMA user_version = " + std::to_string(version) +
+                          "; CREATE TABLE IF NOT EXISTS instrument (book TEXT PRIMARY KEY, name TEXT NOT NULL, family TEXT NOT "
+                          "NULL, at TEXT NOT NULL, readings INTEGER NOT NULL, mean TEXT NOT NULL, covariance TEXT NOT NULL); "
+                          "COMMIT");
+        !ok)
+        return ok.error();
+    return ShopMemory(std::make_unique<Parts>(Parts{path, std::move(*db)}));
+}
+
+Result<std::vector<Remembered>> ShopMemory::all() const
+{
+    Statement rows(m_parts->db.get(),
+                   "SELECT book, name, family, at, readings, mean, covariance FROM instrument ORDER BY at DESC, book");
+    std::vector<Remembered> found;
+    constexpr auto n = static_cast<Eigen::Index>(sharedCount);
+    int code = SQLITE_DONE;
+    while ((code = rows.step()) == SQLITE_ROW) {
+        Remembered r;
+        r.book = rows.text(0);
+        r.name = rows.text(1);
+        r.family = familyFromName(rows.text(2)).value_or(Family::Other);
+        r.at = rows.text(3);
+        r.readings = static_cast<int>(rows.integer(4));
+        r.estimate = {Eigen::VectorXd(n), Eigen::MatrixXd(n, n)};
+        if (!read(rows.text(5), r.estimate.mean) || !read(rows.text(6), r.estimate.covariance))
+            return Error{ErrorCode::Damaged, m_parts->path, "the entry of " + r.book};
+        found.push_back(std::move(r));
+    }
+    if (code != SQLITE_DONE)
+        return failed(m_parts->db.get(), m_parts->path);
+    return found;
+}
+
+Status ShopMemory::remember(const Remembered& r)
+{
+    Statement s(m_parts->db.get(), "INSERT OR REPLACE INTO instrument VALUES (?, ?, ?, ?, ?, ?, ?)");
+    s.bind(0, r.book).bind(1, r.name).bind(2, std::string(familyName(r.family))).bind(3, r.at);
+    s.bind(4, static_cast<std::int64_t>(r.readings)).bind(5, written(r.estimate.mean)).bind(6, written(r.estimate.covariance));
+    if (s.step() != SQLITE_DONE)
+        return failed(m_parts->db.get(), m_parts->path);
+    return Done{};
+}
+
+Status ShopMemory::forget(const std::string& book)
+{
+    Statement s(m_parts->db.get(), "DELETE FROM instrument WHERE book = ?");
+    s.bind(0, book);
+    if (s.step() != SQLITE_DONE)
+        return failed(m_parts->db.get(), m_parts->path);
+    return Done{};
+}
+
+Status ShopMemory::forgetAll()
+{
+    return run(m_parts->db.get(), m_parts->path, "DELETE FROM instrument");
+}
+
+Result<Priors> ShopMemory::priorsFor(Family family, const std::string& butNot) const
+{
+    const auto found = all();
+    if (!found)
+        return found.error();
+    std::vector<SharedEstimate> fits;
+    for (const Remembered& r : *found)
+        if (r.family == family && r.book != butNot)
+            fits.push_back(r.estimate);
+    if (fits.empty())
+        return Priors{};
+    return learntFrom(Priors{}, fits);
+}
+
+} // namespace dowel

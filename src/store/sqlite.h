@@ -1,0 +1,115 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The little of SQLite that the store's files need: owned handles, prepared statements, errors in the house's terms.
+#pragma once
+
+#include "core/base/result.h"
+
+#include <cstdint>
+#include <memory>
+#include <sqlite3.h>
+#include <string>
+#include <vector>
+
+namespace dowel::sqlite {
+
+struct CloseDatabase
+{
+    void operator()(sqlite3* db) const { sqlite3_close_v2(db); }
+};
+struct Finalize
+{
+    void operator()(sqlite3_stmt* s) const { sqlite3_finalize(s); }
+};
+using Database = std::unique_ptr<sqlite3, CloseDatabase>;
+
+inline Error failed(sqlite3* db, const std::string& path)
+{
+    const int code = db == nullptr ? SQLITE_CANTOPEN : sqlite3_errcode(db) & 0xFF;
+    const std::string facts = db == nullptr ? "cannot be opened" : sqlite3_errmsg(db);
+    switch (code) {
+    case SQLITE_CORRUPT:
+    case SQLITE_NOTADB: return {ErrorCode::Damaged, path, facts};
+    case SQLITE_BUSY:
+    case SQLITE_LOCKED: return {ErrorCode::InUse, path, facts};
+    case SQLITE_CANTOPEN:
+    case SQLITE_PERM: return {ErrorCode::Unreadable, path, facts};
+    default: return {ErrorCode::Unwritable, path, facts};
+    }
+}
+
+/// One prepared statement; parameters and columns count from 0.
+class Statement
+{
+public:
+    Statement(sqlite3* db, const char* sql)
+    {
+        sqlite3_stmt* s = nullptr;
+        m_good = sqlite3_prepare_v2(db, sql, -1, &s, nullptr) == SQLITE_OK;
+        m_statement.reset(s);
+    }
+    Statement& bind(int at, std::int64_t v)
+    {
+        m_good = m_good && sqlite3_bind_int64(m_statement.get(), at + 1, v) == SQLITE_OK;
+        return *this;
+    }
+    Statement& bind(int at, const std::string& v)
+    {
+        m_good = m_good &&
+                 sqlite3_bind_text64(m_statement.get(), at + 1, v.data(), v.size(), SQLITE_TRANSIENT, SQLITE_UTF8) == SQLITE_OK;
+        return *this;
+    }
+    Statement& bind(int at, const std::vector<unsigned char>& v)
+    {
+        m_good = m_good && sqlite3_bind_blob64(m_statement.get(), at + 1, v.data(), v.size(), SQLITE_STATIC) == SQLITE_OK;
+        return *this;
+    }
+    /// SQLITE_ROW, SQLITE_DONE, or an error code.
+    int step() { return m_good ? sqlite3_step(m_statement.get()) : SQLITE_ERROR; }
+    [[nodiscard]] std::int64_t integer(int at) const { return sqlite3_column_int64(m_statement.get(), at); }
+    [[nodiscard]] std::string text(int at) const
+    {
+        const auto* p = static_cast<const char*>(sqlite3_column_blob(m_statement.get(), at));
+        return p == nullptr ? std::string()
+                            : std::string(p, static_cast<std::size_t>(sqlite3_column_bytes(m_statement.get(), at)));
+    }
+    [[nodiscard]] std::vector<unsigned char> blob(int at) const
+    {
+        const auto* p = static_cast<const unsigned char*>(sqlite3_column_blob(m_statement.get(), at));
+        return p == nullptr ? std::vector<unsigned char>()
+                            : std::vector<unsigned char>(p, p + sqlite3_column_bytes(m_statement.get(), at));
+    }
+
+private:
+    std::unique_ptr<sqlite3_stmt, Finalize> m_statement;
+    bool m_good = false;
+};
+
+inline Status run(sqlite3* db, const std::string& path, const std::string& sql)
+{
+    if (sqlite3_exec(db, sql.c_str(), nullptr, nullptr, nullptr) != SQLITE_OK)
+        return failed(db, path);
+    return Done{};
+}
+
+/// A rollback journal, and with EXTRA also the folder synced after the journal is gone: a committed transaction survives
+/// a power cut, not only a crash.
+inline Status makeDurable(sqlite3* db, const std::string& path)
+{
+    return run(
+        db, path,
+        "PRAGMA journal_mode = DELETE; PRAGMA synchronous = EXTRA; PRAGMA foreign_keys = ON; PRAGMA trusted_schema = OFF;");
+}
+
+inline Result<Database> openDatabase(const std::string& path, int flags)
+{
+    sqlite3* db = nullptr;
+    const int code = sqlite3_open_v2(path.c_str(), &db, flags | SQLITE_OPEN_FULLMUTEX, nullptr);
+    Database owned(db);
+    if (code != SQLITE_OK)
+        return failed(db, path);
+    constexpr int patience_ms = 2000;
+    sqlite3_busy_timeout(db, patience_ms);
+    return owned;
+}
+
+} // namespace dowel::sqlite

@@ -1,0 +1,132 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves what one instrument teaches about the next: the textbook's two-level normal model where it can be reckoned by
+// hand, and forecasts before the first note that come nearer with every instrument of one maker.
+#include "core/fit/shared.h"
+#include "core/forecast/forecast.h"
+#include "player/player.h"
+#include "support/compare.h"
+#include "support/fixtures.h"
+
+using namespace dowel;
+
+namespace {
+
+/// A whistle of the same maker: other size, same mouth and breath.
+Instrument scaled(double by)
+{
+    InstrumentSpec s = fixtures::whistleSpec();
+    for (Station& b : s.bore)
+        b.at = b.at * by;
+    for (Hole& h : s.holes)
+        h.at = h.at * by;
+    if (s.limits.footMin)
+        s.limits.footMin = *s.limits.footMin * by;
+    for (Fingering& f : s.fingerings)
+        f.target = f.target / by;
+    return *Instrument::make(std::move(s));
+}
+
+constexpr std::uint64_t maker = 31;
+
+Workbook heard(const Instrument& instrument)
+{
+    Workbook book(instrument);
+    const player::SimulatedPlayer p({maker, Temperature::fromCelsius(21.0), 24.0});
+    for (const Fingering& f : instrument.spec().fingerings) {
+        ReadingEntry r;
+        r.fingering = f.id;
+        r.pitch = *p.truth(instrument, f, Temperature::fromCelsius(21.0));
+        r.sd = Cents::fromCents(0.5);
+        r.air = Temperature::fromCelsius(21.0);
+        (void)book.append({book.nextId(), "2026-01-01T00:00:00Z", r});
+    }
+    return book;
+}
+
+double blindError(const Instrument& instrument, const Priors& priors)
+{
+    const player::SimulatedPlayer p({maker, Temperature::fromCelsius(21.0), 24.0});
+    const auto f = Forecaster::make(Workbook(instrument), priors);
+    double squares = 0.0;
+    const auto& notes = instrument.spec().fingerings;
+    for (std::size_t i = 0; i < notes.size(); ++i) {
+        const auto hz = p.truth(instrument, notes[i], instrument.spec().tuning.playedAt);
+        squares += std::pow(f->now()[i].cents - 1200.0 * std::log2(*hz / notes[i].target), 2);
+    }
+    return std::sqrt(squares / static_cast<double>(notes.size()));
+}
+
+} // namespace
+
+class TestShared : public QObject
+{
+    Q_OBJECT
+
+private Q_SLOTS:
+    void withoutInstrumentsItIsThePriorItself()
+    {
+        const Priors base;
+        const auto learnt = learntFrom(base, {});
+        VERIFY_OK(learnt);
+        const SharedEstimate own = sharedOf(base);
+        QVERIFY((learnt->shared->mean - own.mean).norm() < 1e-12);
+        QVERIFY((learnt->shared->covariance - own.covariance).norm() < 1e-9 * own.covariance.norm());
+    }
+    void oneQuantityComesOutAsTheTextbookHasIt()
+    {
+        // Two-level normal model (Gelman et al., Bayesian Data Analysis, chapter 5): prior variance V, of which 0.4 V is
+        // between instruments; n estimates y with error variance s each weigh 1 / (s + 0.4 V) on the shop's mean.
+        const Priors base;
+        const SharedEstimate own = sharedOf(base);
+        const double v = own.covariance(1, 1);
+        const double s = 0.3 * v;
+        const std::vector<double> found{0.2, 0.3, 0.1};
+        std::vector<SharedEstimate> fits;
+        double precision = 1.0 / (0.6 * v);
+        double pull = 0.0;
+        for (const double y : found) {
+            SharedEstimate e = own;
+            e.covariance(1, 1) = 1.0 / (1.0 / v + 1.0 / s); // as a fit with the prior V reports it
+            e.mean[1] = e.covariance(1, 1) * (y / s);
+            fits.push_back(e);
+            precision += 1.0 / (s + 0.4 * v);
+            pull += y / (s + 0.4 * v);
+        }
+        const auto learnt = learntFrom(base, fits);
+        VERIFY_OK(learnt);
+        VERIFY_NEAR(learnt->shared->mean[1], pull / precision, 1e-9);
+        VERIFY_NEAR(learnt->shared->covariance(1, 1), 0.4 * v + 1.0 / precision, 1e-9);
+        VERIFY_NEAR(learnt->shared->covariance(3, 3), own.covariance(3, 3), 1e-9); // nothing was said of this
+    }
+    void theFourthWhistleIsForeseenBetterThanTheFirst()
+    {
+        const Instrument next = scaled(0.92);
+        std::vector<SharedEstimate> fits;
+        const double first = blindError(next, {});
+        for (const double by : {1.0, 1.12, 1.06}) {
+            const auto p = fit(heard(scaled(by)));
+            VERIFY_OK(p);
+            fits.push_back(p->shared());
+        }
+        const auto learnt = learntFrom({}, fits);
+        VERIFY_OK(learnt);
+        const double fourth = blindError(next, *learnt);
+        qInfo("before the first note: %.1f cents off without memory, %.1f after three instruments", first, fourth);
+        QVERIFY(fourth < 0.6 * first);
+        const auto blind = Forecaster::make(Workbook(next), *learnt);
+        QVERIFY(blind->now()[0].sd > 3.0); // still not sure of itself
+    }
+    void nonsenseIsRefused()
+    {
+        SharedEstimate e = sharedOf({});
+        e.mean[0] = std::numeric_limits<double>::quiet_NaN();
+        QVERIFY(!learntFrom({}, std::vector{e}));
+        SharedEstimate flat = sharedOf({});
+        flat.covariance.setConstant(-1.0);
+        QVERIFY(!learntFrom({}, std::vector{flat}));
+        QVERIFY(!learntFrom({}, std::vector{SharedEstimate{Eigen::VectorXd(3), Eigen::MatrixXd(3, 3)}}));
+    }
+};
+
+QTEST_APPLESS_MAIN(TestShared)
+#include "test_shared.moc"

@@ -1,0 +1,86 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves the shop memory's file: what was put in comes back, once per workbook, can be forgotten, and another program's
+// database or a newer version is left alone.
+#include "store/shop_memory.h"
+#include "support/compare.h"
+
+#include <QFile>
+#include <QTemporaryDir>
+#include <sqlite3.h>
+
+using namespace dowel;
+
+class TestShopMemory : public QObject
+{
+    Q_OBJECT
+
+    QTemporaryDir m_dir;
+    std::string path(const char* name) const { return m_dir.filePath(QString::fromLatin1(name)).toStdString(); }
+    static Remembered whistle(const char* book, double mouth)
+    {
+        SharedEstimate e = sharedOf({});
+        e.covariance *= 0.1;
+        e.covariance(0, 1) = e.covariance(1, 0) = 0.01;
+        e.mean[1] = mouth;
+        return {book, "Heron", Family::Whistle, "2026-03-04T10:00:00Z", 14, e};
+    }
+
+private Q_SLOTS:
+    void whatIsRememberedComesBack()
+    {
+        const std::string file = path("deep/er/memory.sqlite"); // folders are made
+        {
+            auto m = ShopMemory::open(file);
+            VERIFY_OK(m);
+            VERIFY_OK(m->remember(whistle("a.dowel", 0.1)));
+            VERIFY_OK(m->remember(whistle("b.dowel", 0.2)));
+            VERIFY_OK(m->remember(whistle("a.dowel", 0.3))); // newer readings of the same instrument
+        }
+        auto m = ShopMemory::open(file);
+        VERIFY_OK(m);
+        auto all = m->all();
+        VERIFY_OK(all);
+        QCOMPARE(all->size(), std::size_t(2));
+        QCOMPARE((*all)[0].estimate.mean[1], 0.3); // exactly
+        QCOMPARE((*all)[0].estimate.covariance(0, 1), 0.01);
+        QCOMPARE((*all)[0].readings, 14);
+        QVERIFY((*all)[0].family == Family::Whistle);
+        // An instrument does not teach itself, nor another family.
+        const auto others = m->priorsFor(Family::Whistle, "a.dowel");
+        VERIFY_OK(others);
+        QVERIFY(others->shared && others->shared->mean[1] > 0.05 && others->shared->mean[1] < 0.25);
+        QVERIFY(!m->priorsFor(Family::Flute, "")->shared);
+        VERIFY_OK(m->forget("a.dowel"));
+        QCOMPARE(m->all()->size(), std::size_t(1));
+        VERIFY_OK(m->forgetAll());
+        QVERIFY(m->all()->empty());
+    }
+    void otherFilesAreLeftAlone()
+    {
+        sqlite3* db = nullptr;
+        QCOMPARE(sqlite3_open(path("other.sqlite").c_str(), &db), SQLITE_OK);
+        sqlite3_exec(db, "CREATE TABLE theirs (x)", nullptr, nullptr, nullptr);
+        sqlite3_close(db);
+        QVERIFY(!ShopMemory::open(path("other.sqlite")));
+        QFile text(QString::fromStdString(path("text.sqlite")));
+        QVERIFY(text.open(QIODevice::WriteOnly));
+        text.write(QByteArray(4096, 'x'));
+        text.close();
+        const auto damaged = ShopMemory::open(path("text.sqlite"));
+        QVERIFY(!damaged);
+        QCOMPARE(damaged.error().code, ErrorCode::Damaged);
+        {
+            auto m = ShopMemory::open(path("newer.sqlite"));
+            VERIFY_OK(m);
+        }
+        QCOMPARE(sqlite3_open(path("newer.sqlite").c_str(), &db), SQLITE_OK);
+        sqlite3_exec(db, "PRAGMA user_version = 99", nullptr, nullptr, nullptr);
+        sqlite3_close(db);
+        const auto newer = ShopMemory::open(path("newer.sqlite"));
+        QVERIFY(!newer);
+        QCOMPARE(newer.error().code, ErrorCode::NewerVersion);
+    }
+};
+
+QTEST_APPLESS_MAIN(TestShopMemory)
+#include "test_shop_memory.moc"
