@@ -166,7 +166,9 @@ private Q_SLOTS:
             e.mean[1] = 0.2;
             VERIFY_OK(memory->remember({"a.dowel", "Heron 3", Family::Whistle, "2026-03-04T10:00:00Z", 14, e}));
         }
-        app::ShopMemoryDialog dialog(std::move(*ShopMemory::open(file)));
+        auto opened = ShopMemory::open(file);
+        VERIFY_OK(opened);
+        app::ShopMemoryDialog dialog(std::move(*opened));
         dialog.show();
         auto* table = dialog.findChild<QTableWidget*>(QStringLiteral("shopTable"));
         auto* learnt = dialog.findChild<QTableWidget*>(QStringLiteral("shopLearnt"));
