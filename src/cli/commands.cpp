@@ -370,7 +370,10 @@ Answer adviseNext(const std::string& path)
     auto store = Store::open(path, Store::Mode::Work);
     if (!store)
         return store.error();
-    const auto advice = advise(store->book());
+    // A step's from_mm and to_mm are sizes; where in the bore to ream, this answer has no word for.
+    PlanOptions options;
+    options.means = Means::Usual;
+    const auto advice = advise(store->book(), {}, options);
     if (!advice)
         return advice.error();
     // Asking twice without anything new in between is one piece of advice.

@@ -94,7 +94,13 @@ private Q_SLOTS:
                 if (step["kind"] == "enlarge") {
                     done["hole"] = step["hole"];
                     done["diameter_mm"] = size + random.uniform(-0.03, 0.05);
+                } else if (step["kind"] == "undercut") {
+                    done["hole"] = step["hole"];
+                    done["undercut_diameter_mm"] = size + random.uniform(-0.03, 0.05);
+                } else if (step["kind"] == "cut_up") {
+                    done["window_length_mm"] = size + random.uniform(-0.03, 0.05);
                 } else {
+                    QCOMPARE(step["kind"].get<std::string>(), std::string("trim_foot"));
                     done["length_mm"] = size - random.uniform(-0.05, 0.1);
                 }
                 const Answer c = run({"cut", path, "--step", write("step.json", done.dump())});

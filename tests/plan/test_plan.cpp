@@ -30,7 +30,7 @@ QString brokenRule(const AdviceStep& step, const Instrument& present)
         return QStringLiteral("adds material or does nothing");
     if (foot && to < *present.spec().limits.footMin)
         return QStringLiteral("shorter than allowed");
-    if (!foot && to > *present.spec().limits.holeMax)
+    if (std::holds_alternative<Enlarge>(step.cut) && to > *present.spec().limits.holeMax)
         return QStringLiteral("wider than allowed");
     const double steps = to.millimetres() / present.spec().tools.step.millimetres();
     if (std::abs(steps - std::round(steps)) > 1e-6)
