@@ -105,11 +105,12 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
         m_cards->addWidget(w);
     auto* faces = new QHBoxLayout;
     faces->setSpacing(0);
-    const std::tuple<QString, QString, const char*> names[] = {{tr("&Next cut"), tr("Next cut"), "faceNextCut"},
-                                                               {tr("&Moves"), tr("What moves what"), "faceSensitivity"},
-                                                               {tr("&Try it"), tr("Try it"), "faceTryIt"},
-                                                               {tr("Octa&ves"), tr("Octaves and twelfths"), "faceRegisters"},
-                                                               {tr("Out&come"), tr("Forecast and outcome"), "faceOutcome"}};
+    const std::tuple<QString, QString, const char*> names[] = {
+        {tr("&Next cut"), tr("Next cut"), "faceNextCut"},
+        {tr("&Moves"), tr("What moves what"), "faceSensitivity"},
+        {tr("&Try it"), tr("Try it"), "faceTryIt"},
+        {tr("&Registers"), tr("Octaves or twelfths: how wide, and what moves them"), "faceRegisters"},
+        {tr("Out&come"), tr("Forecast and outcome"), "faceOutcome"}};
     for (int i = 0; i < 5; ++i) {
         const auto& [words, spoken, name] = names[i];
         auto* b = new QPushButton(words, this);

@@ -192,6 +192,17 @@ void DemoRun::step()
     }
     if (!m_shot.contains(QStringLiteral("done"))) {
         shoot(QStringLiteral("done"));
+        m_window->correctPage()->setFace(CorrectPage::Face::Registers);
+        return; // the next tick finds it laid out
+    }
+    if (!m_shot.contains(QStringLiteral("registers"))) {
+        shoot(QStringLiteral("registers"));
+        m_window->correctPage()->setFace(CorrectPage::Face::Outcome);
+        return;
+    }
+    if (!m_shot.contains(QStringLiteral("outcome"))) {
+        shoot(QStringLiteral("outcome"));
+        m_window->correctPage()->setFace(CorrectPage::Face::NextCut);
         m_window->goTo(MainWindow::Listen);
         auto* trend = m_window->listenPage()->findChild<QPushButton*>(QStringLiteral("trendFace"));
         trend->click();

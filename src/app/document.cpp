@@ -283,9 +283,8 @@ void Document::think()
             auto found = dowel::counsel(store->book(), priors, {}, cancel);
             if (!found)
                 return found.error();
-            if (memory)
-                if (const auto kept = session::remember(*memory, *store, cancel); !kept)
-                    return kept.error();
+            if (memory) // nor does a memory that cannot be written cost one
+                (void)session::remember(*memory, *store, cancel);
             const Advice* last = store->book().latestAdvice();
             const auto& entries = store->book().entries();
             const bool same = last != nullptr && std::holds_alternative<Advice>(entries.back().body) && *last == found->advice;

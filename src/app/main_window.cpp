@@ -232,7 +232,7 @@ void MainWindow::showWalk()
         "measure with calipers, type what they say, <b>Enter</b>. Dowel says when to listen again.</p>"
         "<p><b>Moves</b>, beside the next cut: the cents that a tenth of a millimetre is worth at every hole, the foot "
         "and along the bore, register by register. <b>Try it</b>: drag a hole, the foot or the stopper on the workpiece and see "
-        "every note move; nothing of it is kept. <b>Octaves</b>: how wide they are and which work narrows or widens them. "
+        "every note move; nothing of it is kept. <b>Registers</b>: how wide the octaves or twelfths are and which work narrows or widens them. "
         "<b>Outcome</b>: what was forecast beside what came.</p>"
         "<p>Filled signs are what sounds now, outlines what the next cut will do. A disc is within tolerance, a triangle "
         "points the way the note is off. The bar through a sign is one standard deviation.</p>"

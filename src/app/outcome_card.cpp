@@ -5,6 +5,7 @@
 #include "app/style.h"
 #include "text/units.h"
 
+#include <QHeaderView>
 #include <QLabel>
 #include <QPainter>
 #include <QTableWidget>
@@ -62,7 +63,7 @@ void OutcomePicture::paintEvent(QPaintEvent* /*event*/)
     label(3.2, tr("sharper"));
     label(0.0, tr("forecast"));
     label(-3.2, tr("flatter"));
-    painter.drawText(QRectF(field.left(), field.bottom() + 4.0, field.width(), 18.0), Qt::AlignCenter,
+    painter.drawText(QRectF(0.0, field.bottom() + 4.0, width(), 18.0), Qt::AlignCenter,
                      tr("each note heard after a cut; band: nine in ten"));
     const double column = field.width() / static_cast<double>(std::max<std::size_t>(24, m_outcomes.size()));
     for (std::size_t i = 0; i < m_outcomes.size(); ++i) {
@@ -92,6 +93,8 @@ OutcomeCard::OutcomeCard(Document& document, QWidget* parent)
     column->addWidget(m_picture);
     column->addWidget(m_lastWords);
     column->addWidget(m_table, 1);
+    m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    m_table->horizontalHeader()->setSectionResizeMode(m_table->columnCount() - 1, QHeaderView::Stretch);
 }
 
 void OutcomeCard::refresh()
@@ -99,9 +102,8 @@ void OutcomeCard::refresh()
     const auto book = m_document->book();
     auto all = outcomesOf(*book);
     m_last.clear();
-    for (const QWidget* w :
-         {static_cast<QWidget*>(m_picture), static_cast<QWidget*>(m_lastWords), static_cast<QWidget*>(m_table)})
-        const_cast<QWidget*>(w)->setVisible(!all.empty());
+    for (QWidget* w : std::initializer_list<QWidget*>{m_picture, m_lastWords, m_table})
+        w->setVisible(!all.empty());
     if (all.empty()) {
         m_words->setText(tr("Nothing to hold a forecast to yet. After a cut, listen again: here stands then what was forecast "
                             "beside what came, for every note."));

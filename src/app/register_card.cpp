@@ -29,7 +29,7 @@ QString leverName(const Lever& l, const Instrument& shape)
     case Lever::Kind::Stopper: return RegisterCard::tr("stopper 1 mm out");
     case Lever::Kind::Ream: break;
     }
-    return RegisterCard::tr("bore %1 to %2").arg(std::lround(l.from.millimetres())).arg(std::lround(l.to.millimetres()));
+    return RegisterCard::tr("bore %1 to %2 mm").arg(std::lround(l.from.millimetres())).arg(std::lround(l.to.millimetres()));
 }
 
 } // namespace
@@ -39,10 +39,10 @@ RegisterCard::RegisterCard(Document& document, QWidget* parent)
       m_document(&document),
       m_words(form::words(this, "registerWords")),
       m_pairs(form::table(this, "registerTable", tr("How wide each interval is"),
-                          {tr("fingering"), tr("low"), tr("high"), tr("interval")})),
+                          {tr("note"), tr("low"), tr("high"), tr("interval")})),
       m_leverWords(form::words(this, "leverWords", true)),
-      m_levers(form::table(this, "leverTable", tr("What makes the intervals wider or narrower"),
-                           {tr("a tenth of a millimetre"), tr("on average"), tr("most")}))
+      m_levers(
+          form::table(this, "leverTable", tr("What makes the intervals wider or narrower"), {tr("work"), tr("mean"), tr("most")}))
 {
     setObjectName(QStringLiteral("card"));
     auto* column = new QVBoxLayout(this);
@@ -52,7 +52,10 @@ RegisterCard::RegisterCard(Document& document, QWidget* parent)
     column->addWidget(m_pairs, 7);
     column->addWidget(m_leverWords);
     column->addWidget(m_levers, 6);
-    m_levers->horizontalHeader()->setSectionResizeMode(0, QHeaderView::ResizeToContents);
+    for (QTableWidget* t : {m_pairs, m_levers}) {
+        t->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+        t->horizontalHeader()->setSectionResizeMode(t->columnCount() - 1, QHeaderView::Stretch);
+    }
 }
 
 void RegisterCard::refresh()
@@ -87,8 +90,8 @@ void RegisterCard::refresh()
              text::cents(counsel->now[p.high].cents),
              std::abs(off) < 0.05 ? tr("pure") : (off > 0.0 ? tr("%1 wide") : tr("%1 narrow")).arg(std::abs(off), 0, 'f', 1)});
     }
-    m_leverWords->setText(tr("What moves them, in cents of interval; + makes it wider:"));
-    constexpr std::size_t most = 8;
+    m_leverWords->setText(tr("What a tenth of a millimetre does, in cents; + widens:"));
+    constexpr std::size_t most = 6;
     const std::size_t rows = std::min(most, m_view.levers.size());
     m_levers->setRowCount(static_cast<int>(rows));
     for (std::size_t i = 0; i < rows; ++i) {
@@ -98,7 +101,7 @@ void RegisterCard::refresh()
         const auto pair = static_cast<std::size_t>(strongest - l.change.begin());
         form::row(m_levers, static_cast<int>(i),
                   {leverName(l.lever, shape), text::cents(l.mean.cents()),
-                   tr("%1 at %2", "cents, note")
+                   tr("%1, %2", "cents, note")
                        .arg(text::cents(strongest->cents()), text::noteName(fingerings[m_view.pairs[pair].low].id.text))});
     }
 }

@@ -307,7 +307,7 @@ Answer measureSession(const std::string& path, const std::string& file)
         r.pitch = one.pitch;
         r.sd = one.sd;
         r.air = numbers->air;
-        if (auto ok = store->book().check(r); !ok)
+        if (auto ok = store->book().checkNew(r); !ok)
             return Error{ok.error().code, place + "/" + ok.error().where, ok.error().facts};
         entries.push_back({std::move(r), {}});
     }

@@ -102,9 +102,12 @@ Json jsonOf(const Advice& a)
               {"steps", steps},
               {"fingerings", idList(a.fingerings)},
               {"left", left}};
-    if (a.contradiction)
+    if (a.contradiction) {
         json["contradiction"] = {
             {"kind", kindName(a.contradiction->kind)}, {"what", a.contradiction->what}, {"amount", a.contradiction->amount}};
+        if (!a.contradiction->with.empty())
+            json["contradiction"]["with"] = a.contradiction->with;
+    }
     return json;
 }
 
@@ -138,7 +141,8 @@ Result<Advice> adviceFromJson(const Json& json)
         const auto kind = contradictionFromName(c.text("kind"));
         if (!kind)
             c.fail(ErrorCode::BadValue, "kind", "is not known");
-        a.contradiction = Contradiction{kind.value_or(Contradiction::Kind::Reading), c.text("what"), c.number("amount")};
+        a.contradiction = Contradiction{kind.value_or(Contradiction::Kind::Reading), c.text("what"), c.number("amount"),
+                                        c.has("with") ? c.text("with") : std::string()};
         c.finish();
     }
     r.finish();

@@ -71,14 +71,16 @@ Result<ShopMemory> ShopMemory::open(const std::string& path)
         return Error{ErrorCode::NewerVersion, path, "shop memory of version " + std::to_string(*v)};
     if (auto ok = makeDurable(db->get(), path); !ok)
         return ok.error();
-    if (auto ok = run(db->get(), path,
-                      "BEGIN; PRAGMA application_id = " + std::to_string(applicationId) +
-                          "; PRAGMA user_version = " + std::to_string(version) +
-                          "; CREATE TABLE IF NOT EXISTS instrument (book TEXT PRIMARY KEY, name TEXT NOT NULL, family TEXT NOT "
-                          "NULL, at TEXT NOT NULL, readings INTEGER NOT NULL, mean TEXT NOT NULL, covariance TEXT NOT NULL); "
-                          "COMMIT");
-        !ok)
-        return ok.error();
+    if (*tables == 0)
+        if (auto ok =
+                run(db->get(), path,
+                    "BEGIN; PRAGMA application_id = " + std::to_string(applicationId) +
+                        "; PRAGMA user_version = " + std::to_string(version) +
+                        "; CREATE TABLE IF NOT EXISTS instrument (book TEXT PRIMARY KEY, name TEXT NOT NULL, family TEXT NOT "
+                        "NULL, at TEXT NOT NULL, readings INTEGER NOT NULL, mean TEXT NOT NULL, covariance TEXT NOT NULL); "
+                        "COMMIT");
+            !ok)
+            return ok.error();
     return ShopMemory(std::make_unique<Parts>(Parts{path, std::move(*db)}));
 }
 

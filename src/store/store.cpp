@@ -248,6 +248,8 @@ Result<std::vector<EntryId>> Store::append(std::span<const NewEntry> entries)
     const auto write = [&]() -> Status {
         for (const NewEntry& e : entries) {
             const Entry entry{book.nextId(), timestamp(), e.body};
+            if (auto ok = book.checkNew(e.body); !ok)
+                return ok;
             if (auto ok = book.append(entry); !ok)
                 return ok;
             const std::string body = io::bodyText(e.body);

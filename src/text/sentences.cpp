@@ -122,12 +122,10 @@ QString contradiction(const Contradiction& c)
                   "temperature (degrees Celsius, not Fahrenheit), the tube's length and the bore.",
                   "%2 warmer or colder")
             .arg(QString::number(std::abs(c.amount), 'f', 0), c.amount > 0.0 ? tr("warmer") : tr("colder"));
-    case Contradiction::Kind::Swapped: {
-        const QStringList two = QString::fromStdString(c.what).split(QLatin1Char(' '));
+    case Contradiction::Kind::Swapped:
         return tr("%1 and %2 sound like each other's fingering: their readings were probably swapped. Set both aside and hear "
                   "them again.")
-            .arg(noteName(two.value(0).toStdString()), noteName(two.value(1).toStdString()));
-    }
+            .arg(noteName(c.what), noteName(c.with));
     case Contradiction::Kind::Reading: break;
     }
     return tr("The reading of %1 fits none of the others. Hear it again and check the fingering.").arg(noteName(c.what));

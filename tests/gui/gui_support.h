@@ -50,6 +50,7 @@ public:
     explicit Desk(bool practice = true)
     {
         QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, m_dir.path());
+        qputenv("XDG_DATA_HOME", m_dir.path().toUtf8()); // a shop memory of its own
         app::Style::loadFonts();
         auto answers = std::make_unique<Answers>();
         m_answers = answers.get();

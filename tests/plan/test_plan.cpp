@@ -116,7 +116,7 @@ private Q_SLOTS:
             qInfo("seed %d: %d cuts, %d rounds, worst %.1f, sharpest %.1f, %s", static_cast<int>(seed), o.cuts, o.rounds, o.worst,
                   o.sharpest, stateName(o.last.state).data());
             QVERIFY(o.last.state == AdviceState::Finished || o.last.state == AdviceState::Stop);
-            QVERIFY2(o.sharpest < 14.0, qPrintable(QStringLiteral("seed %1: %2 cents sharp").arg(seed).arg(o.sharpest)));
+            QVERIFY2(o.sharpest < 8.0, qPrintable(QStringLiteral("seed %1: %2 cents sharp").arg(seed).arg(o.sharpest)));
         }
     }
     void stepsComeFromTheFootUpwardsAndOnlyTheLastAsksToListen()
@@ -152,7 +152,8 @@ private Q_SLOTS:
         const auto& first = a->steps.front();
         for (const NoteForecast& f : first.forecast)
             if (f.after.cents() > f.now.cents() + 0.3)
-                QVERIFY(f.after.cents() + options.pessimism * f.sd.cents() <= 6.0 + 3.0);
+                QVERIFY(f.after.cents() + options.pessimism * f.sd.cents() <=
+                        bench.book().present().find(f.fingering)->tolerance.cents());
     }
     void aSharpNoteThatNothingCanLowerIsSaid()
     {
@@ -215,7 +216,8 @@ private Q_SLOTS:
             VERIFY_OK(a);
             QCOMPARE(a->state, AdviceState::Stop);
             QVERIFY(a->contradiction.has_value());
-            QCOMPARE(a->contradiction->what, std::string(one) + " " + two);
+            QCOMPARE(a->contradiction->what, std::string(one));
+            QCOMPARE(a->contradiction->with, std::string(two));
             QVERIFY(a->contradiction->kind == Contradiction::Kind::Swapped);
         }
     }
@@ -228,8 +230,10 @@ private Q_SLOTS:
         for (const double typed : {46.0, 59.0, 68.0, 75.0}) {
             ReadingEntry r = *bench.book().readings().front().reading;
             r.air = Temperature::fromCelsius(typed);
-            const Status s = bench.book().check(r);
+            const Status s = bench.book().checkNew(r);
             QVERIFY(!s && s.error().facts.find("Fahrenheit") != std::string::npos);
+            // A record that has such a reading from before still opens.
+            QCOMPARE(bench.book().check(r).ok(), typed < 60.0);
         }
     }
     void anOutlierIsNamedAndHeardAgainDoesNoHarm()
@@ -260,6 +264,46 @@ private Q_SLOTS:
             QCOMPARE(b->state, AdviceState::MakeCut);
             QVERIFY(a->steps.front().cut == b->steps.front().cut);
         }
+    }
+    void aKnownGoalIsFoundAgain()
+    {
+        // The targets are set to what a known shape sounds: the search must come back to its notes, and where a lever of
+        // it lies beyond what may be reached, that lever must end at its bound.
+        const Instrument present = fixtures::whistle();
+        const auto forecaster = Forecaster::make(Workbook(present));
+        VERIFY_OK(forecaster);
+        const auto levers = leversOf(present, Means::HolesAndFoot);
+        Eigen::VectorXd known(static_cast<Eigen::Index>(levers.size()));
+        for (std::size_t k = 0; k < levers.size(); ++k) {
+            const double from = standsAt(present, levers[k]).metres();
+            const double to = levers[k].kind == Lever::Kind::Foot ? levers[k].low.metres() : levers[k].high.metres();
+            known[static_cast<Eigen::Index>(k)] = from + 0.3 * (to - from);
+        }
+        const auto there = withLevers(present, levers, known);
+        VERIFY_OK(there);
+        const auto sound = forecaster->posterior().cents(*there);
+        VERIFY_OK(sound);
+        InstrumentSpec retuned = present.spec();
+        for (std::size_t i = 0; i < sound->size(); ++i)
+            retuned.fingerings[i].target = retuned.fingerings[i].target * std::exp2((*sound)[i] / 1200.0);
+        const Instrument start = Instrument::make(retuned).value();
+        const auto again = Forecaster::make(Workbook(start));
+        VERIFY_OK(again);
+        const std::vector<double> straight(sound->size(), 0.0);
+        const auto goal = bestReachable(*again, start, levers, straight, {});
+        VERIFY_OK(goal);
+        const auto found = again->posterior().cents(goal->shape);
+        VERIFY_OK(found);
+        for (const double c : *found)
+            QVERIFY2(std::abs(c) < 1.0, qPrintable(QString::number(c)));
+        for (Eigen::Index k = 0; k < known.size(); ++k)
+            VERIFY_NEAR(goal->values_m[k] * 1e3, known[k] * 1e3, 0.3);
+        auto narrower = levers;
+        narrower[2].high =
+            Metres::fromMetres(standsAt(start, narrower[2]).metres() + 0.5 * (known[2] - standsAt(start, narrower[2]).metres()));
+        const auto held = bestReachable(*again, start, narrower, straight, {});
+        VERIFY_OK(held);
+        VERIFY_NEAR(held->values_m[2] * 1e3, narrower[2].high.millimetres(), 1e-6);
     }
     void reachIsBoundedByNeighboursAndLimits()
     {

@@ -12,9 +12,8 @@ namespace dowel::fixtures {
 class Bench
 {
 public:
-    /// leniency: factor on every tolerance.
-    explicit Bench(std::uint64_t seed, double repeat_cents = 1.0, double leniency = 1.0)
-        : m_book(lenient(leniency)),
+    explicit Bench(std::uint64_t seed, double repeat_cents = 1.0)
+        : m_book(whistle()),
           m_player({seed, Temperature::fromCelsius(21.0), 24.0}),
           m_random(seed * 77 + 5),
           m_repeat_cents(repeat_cents)
@@ -60,13 +59,6 @@ public:
     [[nodiscard]] const std::string& trouble() const { return m_trouble; }
 
 private:
-    static Instrument lenient(double factor)
-    {
-        InstrumentSpec spec = whistleSpec();
-        for (Fingering& f : spec.fingerings)
-            f.tolerance = f.tolerance * factor;
-        return *Instrument::make(std::move(spec));
-    }
     Workbook m_book;
     player::SimulatedPlayer m_player;
     Random m_random;

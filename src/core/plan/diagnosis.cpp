@@ -64,7 +64,7 @@ Result<std::optional<Contradiction>> contradictionIn(const Workbook& book, const
             return freed.error();
         if (freed->report().cost < best && std::abs(freed->holeShift_m(i)) > mistake_m) {
             best = freed->report().cost;
-            found = Contradiction{Kind::Hole, holes[i].id.text, 1e3 * freed->holeShift_m(i)};
+            found = Contradiction{Kind::Hole, holes[i].id.text, 1e3 * freed->holeShift_m(i), {}};
         }
     }
     const auto& residuals = p.residuals();
@@ -82,18 +82,18 @@ Result<std::optional<Contradiction>> contradictionIn(const Workbook& book, const
                 return fitted.error();
             if (fitted->report().cost < best) {
                 best = fitted->report().cost;
-                found = Contradiction{Kind::Swapped, fingerings[a].id.text + " " + fingerings[b].id.text, 0.0};
+                found = Contradiction{Kind::Swapped, fingerings[a].id.text, 0.0, fingerings[b].id.text};
             }
         }
     if (found)
         return found;
     if (std::abs(warmth) > impossible)
-        return Found{Contradiction{Kind::Temperature, "", warmth * warmthSd_K}};
+        return Found{Contradiction{Kind::Temperature, "", warmth * warmthSd_K, {}}};
     // The robust fit leaves a reading that no unknown explains far outside. Where the note has been heard again since, the
     // others have outvoted it already.
     const auto note = book.present().indexOf(p.report().worstReading);
     if (p.report().worstResidual > unexplained && note && p.readingsOf(*note) < 2)
-        return Found{Contradiction{Kind::Reading, p.report().worstReading.text, p.report().worstResidual}};
+        return Found{Contradiction{Kind::Reading, p.report().worstReading.text, p.report().worstResidual, {}}};
     return Found{};
 }
 

@@ -527,7 +527,7 @@ Result<Planner::Aimed> Planner::aimed() const
         auto goal = bestReachable(m_forecaster, present, a.levers, straight, m_cancel, start ? &*start : nullptr);
         if (!goal)
             return goal.error();
-        auto there = m_forecaster.states(goal->shape);
+        auto there = m_forecaster.statesNearby(goal->shape);
         if (!there)
             return there.error();
         a.goal = std::move(*goal);
@@ -552,9 +552,21 @@ Result<Planner::Aimed> Planner::aimed() const
         return std::abs(a.goal.values_m[k] - standsAt(present, l).metres()) * 1e3 * price(l.kind);
     };
     std::vector<Lever> extra;
-    for (const Lever& l : best->levers)
-        if (price(l.kind) > price(Lever::Kind::Hole))
+    Aimed worked{{}, {best->goal.shape, {}}, best->there}; // without what is not used at all
+    std::vector<double> values;
+    for (std::size_t k = 0; k < best->levers.size(); ++k) {
+        const Lever& l = best->levers[k];
+        const bool more = price(l.kind) > price(Lever::Kind::Hole);
+        constexpr double untouched = 1e-3; // of a tolerance
+        if (more && used(*best, l) < untouched)
+            continue;
+        worked.levers.push_back(l);
+        values.push_back(best->goal.values_m[static_cast<Eigen::Index>(k)]);
+        if (more)
             extra.push_back(l);
+    }
+    worked.goal.values_m = Eigen::Map<const Eigen::VectorXd>(values.data(), static_cast<Eigen::Index>(values.size()));
+    best = std::move(worked);
     std::stable_sort(extra.begin(), extra.end(),
                      [&, all = *best](const Lever& x, const Lever& y) { return used(all, x) < used(all, y); });
     for (const Lever& l : extra) {

@@ -63,8 +63,9 @@ struct Contradiction
 {
     enum class Kind { Hole, Temperature, Reading, Swapped };
     Kind kind = Kind::Reading;
-    std::string what;  ///< hole or fingering; two fingerings with a space between where swapped
+    std::string what;  ///< hole or fingering
     double amount = 0; ///< mm, degrees or cents, after kind
+    std::string with{}; ///< the other fingering, where two were swapped
     friend bool operator==(const Contradiction&, const Contradiction&) = default;
 };
 [[nodiscard]] std::string_view kindName(Contradiction::Kind kind);

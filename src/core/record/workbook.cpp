@@ -110,6 +110,16 @@ Result<std::vector<Instrument>> Workbook::shapesWithout(std::optional<EntryId> l
     return shapes;
 }
 
+Status Workbook::checkNew(const EntryBody& body) const
+{
+    // No room where one tunes is hotter, and 46 to 60 would be Fahrenheit.
+    constexpr double hottest_C = 45.0;
+    if (const auto* r = std::get_if<ReadingEntry>(&body); r != nullptr && r->air.celsius() > hottest_C)
+        return Error{ErrorCode::BadValue, "celsius",
+                     std::to_string(r->air.celsius()) + "; must be -20 to 45 degrees Celsius (68 Fahrenheit are 20 Celsius)"};
+    return check(body);
+}
+
 Status Workbook::check(const EntryBody& body) const
 {
     if (const auto* r = std::get_if<ReadingEntry>(&body)) {
@@ -119,9 +129,9 @@ Status Workbook::check(const EntryBody& body) const
             return Error{ErrorCode::BadValue, "hz", std::to_string(r->pitch.hertz()) + "; must be 10 to 20000"};
         if (!(r->sd.cents() > 0.0 && r->sd.cents() < 200.0))
             return Error{ErrorCode::BadValue, "sd_cents", std::to_string(r->sd.cents()) + "; must be above 0 and below 200"};
-        if (!(r->air.celsius() > -20.0 && r->air.celsius() <= 45.0))
+        if (!(r->air.celsius() > -20.0 && r->air.celsius() < 60.0))
             return Error{ErrorCode::BadValue, "celsius",
-                         std::to_string(r->air.celsius()) + "; must be -20 to 45 degrees Celsius (68 Fahrenheit are 20 Celsius)"};
+                         std::to_string(r->air.celsius()) + "; must be -20 to 60 degrees Celsius (68 Fahrenheit are 20 Celsius)"};
         return Done{};
     }
     if (const auto* c = std::get_if<CutEntry>(&body)) {

@@ -93,6 +93,8 @@ public:
     [[nodiscard]] Status append(Entry entry);
     /// What append() would say, without doing it.
     [[nodiscard]] Status check(const EntryBody& body) const;
+    /// The same for what is entered now, with bounds that older records need not keep.
+    [[nodiscard]] Status checkNew(const EntryBody& body) const;
 
     [[nodiscard]] const Instrument& specified() const { return m_shapes.front(); }
     [[nodiscard]] const Instrument& present() const { return m_shapes.back(); }
