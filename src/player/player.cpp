@@ -36,6 +36,7 @@ SimulatedPlayer::SimulatedPlayer(const Practice& practice) : m_practice(practice
     m_hidden.blow_cents = 4.0 * r.normal();
     m_hidden.blowPerOctave_cents = 2.5 * r.normal();
     m_hidden.secondRegister_cents = 3.0 * r.normal();
+    m_hidden.neighbours = r.uniform(1.0, 2.0);
 }
 
 Result<Hertz> SimulatedPlayer::truth(const Instrument& believed, const Fingering& fingering, Temperature room) const
@@ -78,6 +79,7 @@ Result<Hertz> SimulatedPlayer::truth(const Instrument& believed, const Fingering
     tube.mouthSlope = m_hidden.mouthSlope;
     tube.kelvin = room.kelvin() + m_hidden.breathKelvin;
     tube.roughness = m_hidden.roughness;
+    tube.neighbours = m_hidden.neighbours;
     const auto sounding = soundingHz(tube, fingering.registerNumber);
     if (!sounding)
         return Error{ErrorCode::OutOfModelRange, fingering.id.text, "register " + std::to_string(fingering.registerNumber)};

@@ -55,6 +55,7 @@ private:
         double blow_cents;
         double blowPerOctave_cents;
         double secondRegister_cents;
+        double neighbours;
     };
     Practice m_practice;
     Hidden m_hidden{};

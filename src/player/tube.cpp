@@ -20,14 +20,24 @@ struct Medium
     double roughness;
 };
 
-/// Impedance seen through a length of lossy cylinder that ends in load.
-Complex through(const Medium& air, double radius_m, double length_m, double f_Hz, const Complex& load)
+/// From the upper to the lower end of a stretch: flow below = share of the flow above less gain times the lower end's source.
+struct Passage
+{
+    Complex share = 1.0;
+    Complex gain = 0.0;
+};
+
+/// Impedance seen through a length of lossy cylinder that ends in load; added on top of the passage so far.
+Complex through(const Medium& air, double radius_m, double length_m, double f_Hz, const Complex& load, Passage& passage)
 {
     const double loss = 3.0e-5 * std::sqrt(f_Hz) / radius_m * air.roughness;
     const double speed = air.speed_m_s * (1.0 - 1.65e-3 * air.roughness / (radius_m * std::sqrt(f_Hz)));
     const Complex gamma = loss + j * (2.0 * pi * f_Hz / speed);
     const double zc = air.density * air.speed_m_s / (pi * radius_m * radius_m);
     const Complex t = std::tanh(gamma * length_m);
+    const Complex share = 1.0 / (std::cosh(gamma * length_m) * (1.0 + load / zc * t));
+    passage.gain += passage.share * passage.share * share * std::sinh(gamma * length_m) / zc;
+    passage.share *= share;
     return zc * (load + zc * t) / (zc + load * t);
 }
 
@@ -43,7 +53,7 @@ double radiusAt(const Tube& tube, double at_m)
 }
 
 /// From low_m up to high_m (towards the mouth) in steps so short that each is nearly a cylinder.
-Complex alongBore(const Tube& tube, const Medium& air, double low_m, double high_m, double f_Hz, Complex load)
+Complex alongBore(const Tube& tube, const Medium& air, double low_m, double high_m, double f_Hz, Complex load, Passage& passage)
 {
     constexpr double step_m = 0.002;
     const double a = radiusAt(tube, low_m);
@@ -51,11 +61,13 @@ Complex alongBore(const Tube& tube, const Medium& air, double low_m, double high
     const int steps = straight ? 1 : static_cast<int>(std::ceil((low_m - high_m) / step_m));
     const double h = (low_m - high_m) / steps;
     for (int i = 0; i < steps; ++i)
-        load = through(air, radiusAt(tube, low_m - (i + 0.5) * h), h, f_Hz, load);
+        load = through(air, radiusAt(tube, low_m - (i + 0.5) * h), h, f_Hz, load, passage);
     return load;
 }
 
-Complex pastHole(const TubeHole& hole, double bore_m, const Medium& air, double f_Hz, const Complex& below)
+/// The same past a hole. shunt: its own impedance; passed: what share of the flow goes on below.
+Complex pastHole(const TubeHole& hole, double bore_m, const Medium& air, double f_Hz, const Complex& below, Complex& shunt,
+                 Complex& passed)
 {
     const double b = hole.innerRadius_m;
     const double d = b / bore_m;
@@ -67,7 +79,6 @@ Complex pastHole(const TubeHole& hole, double bore_m, const Medium& air, double 
     const double lengthening = hole.chimney_m * (b / hole.radius_m - 1.0);
     const double depth = hole.chimney_m + lengthening + b * d / 8.0 * (1.0 + 0.207 * d * d * d);
     const double z = air.density * air.speed_m_s / area;
-    Complex shunt;
     if (hole.open <= 0.0) {
         shunt = -j * z / std::tan(k * depth) + j * omega * air.density * inner / area;
     } else {
@@ -86,35 +97,91 @@ Complex pastHole(const TubeHole& hole, double bore_m, const Medium& air, double 
     const double series = -b * d * d / (1.78 * (hole.open <= 0.0 ? 1.0 / tanh : tanh) + shape);
     const Complex half = 0.5 * j * omega * air.density * series / (pi * bore_m * bore_m);
     const Complex load = below + half;
+    passed = shunt / (load + shunt);
     return half + load * shunt / (load + shunt);
 }
 
-/// What vanishes in its imaginary part, rising, where the instrument sounds.
-Complex total(const Tube& tube, const Medium& air, double f_Hz)
+/// The foot, then the holes upwards: what goes out of each for a flow of 1 at the top, and the pressure that each meets
+/// outside then, from the others.
+struct Outside
 {
+    std::vector<Complex> flows;
+    std::vector<Complex> pressures;
+    double at_Hz = 0.0; ///< these pressures; they grow with frequency as an inertance's
+};
+
+/// What vanishes in its imaginary part, rising, where the instrument sounds.
+Complex total(const Tube& tube, const Medium& air, double f_Hz, Outside& outside)
+{
+    std::vector<Passage> along(tube.holes.size() + 1);
+    std::vector<Complex> past(tube.holes.size());
+    std::vector<Complex> shunts(tube.holes.size());
+    std::vector<Complex> sources(tube.holes.size() + 1); // at the lower ends of the stretches, by what is met outside
+    const double met = outside.at_Hz > 0.0 ? f_Hz / outside.at_Hz : 0.0;
     const double omega = 2.0 * pi * f_Hz;
     const double k = omega / air.speed_m_s;
     const double foot = tube.bore.back().at_m;
     const double a = tube.bore.back().radius_m;
     const double z = air.density * air.speed_m_s / (pi * a * a);
     Complex load = tube.footClosed ? Complex(1e4 * z) : z * Complex(0.25 * k * a * k * a, k * 0.63 * a);
+    sources[0] = met * outside.pressures[0];
     double at = foot;
-    for (const TubeHole& hole : tube.holes) {
-        load = alongBore(tube, air, at, hole.at_m, f_Hz, load);
-        load = pastHole(hole, radiusAt(tube, hole.at_m), air, f_Hz, load);
+    for (std::size_t i = 0; i < tube.holes.size(); ++i) {
+        const TubeHole& hole = tube.holes[i];
+        load = alongBore(tube, air, at, hole.at_m, f_Hz, load, along[i]);
+        load = pastHole(hole, radiusAt(tube, hole.at_m), air, f_Hz, load, shunts[i], past[i]);
+        sources[i + 1] = sources[i] * along[i].share * past[i] + met * outside.pressures[i + 1] * (1.0 - past[i]);
         at = hole.at_m;
     }
-    load = alongBore(tube, air, at, 0.0, f_Hz, load);
+    load = alongBore(tube, air, at, 0.0, f_Hz, load, along.back());
+    Complex flow = along.back().share - along.back().gain * sources.back();
+    outside.flows.assign(tube.holes.size() + 1, 0.0);
+    for (std::size_t i = tube.holes.size(); i-- > 0;) {
+        // The node's pressure, less what is met outside, drives the hole.
+        const Complex below = sources[i] * along[i].share;
+        const Complex out = flow * (1.0 - past[i]) + (below - met * outside.pressures[i + 1]) * past[i] / shunts[i];
+        outside.flows[i + 1] = tube.holes[i].open > 0.0 ? out : 0.0;
+        flow = along[i].share * (flow - out) - along[i].gain * sources[i];
+    }
+    outside.flows[0] = tube.footClosed ? 0.0 : flow;
+    load += sources.back() * along.back().share;
     const double top = tube.bore.front().radius_m;
     const double zTop = air.density * air.speed_m_s / (pi * top * top);
     if (tube.mouth == Mouth::ClosedTop)
         return zTop / load + j * omega * tube.volume_m3 / (air.density * air.speed_m_s * air.speed_m_s) * zTop;
     if (tube.upstream_m > 0.0) {
-        const Complex cavity = through(air, top, tube.upstream_m, f_Hz, Complex(1e4 * zTop));
+        Passage unused;
+        const Complex cavity = through(air, top, tube.upstream_m, f_Hz, Complex(1e4 * zTop), unused);
         load = load * cavity / (load + cavity);
     }
     const double depth = tube.mouthDepth_m * std::pow(f_Hz / 700.0, tube.mouthSlope);
     return (load + j * omega * air.density * depth / tube.mouthArea_m2) / zTop;
+}
+
+/// The pressures that the flows as they are make at each other's openings.
+void meet(const Tube& tube, const Medium& air, double f_Hz, Outside& outside)
+{
+    const double omega = 2.0 * pi * f_Hz;
+    const double k = omega / air.speed_m_s;
+    const auto place = [&](std::size_t i) {
+        return i == 0 ? tube.bore.back().at_m : tube.holes[i - 1].at_m;
+    };
+    const auto radius = [&](std::size_t i) {
+        return i == 0 ? tube.bore.back().radius_m : tube.holes[i - 1].radius_m;
+    };
+    const auto open = [&](std::size_t i) {
+        return i == 0 ? !tube.footClosed : tube.holes[i - 1].open > 0.0;
+    };
+    for (std::size_t i = 0; i < outside.flows.size(); ++i) {
+        Complex sum;
+        for (std::size_t n = 0; n < outside.flows.size(); ++n) {
+            const double apart = std::max(std::abs(place(i) - place(n)), radius(i) + radius(n));
+            if (n != i)
+                sum += outside.flows[n] * std::exp(-j * k * apart) / (4.0 * pi * apart);
+        }
+        outside.pressures[i] = open(i) ? tube.neighbours * j * omega * air.density * sum : 0.0;
+    }
+    outside.at_Hz = f_Hz;
 }
 
 } // namespace
@@ -125,17 +192,33 @@ std::optional<double> soundingHz(const Tube& tube, int registerNumber)
     const Medium air{331.45 * std::sqrt(tube.kelvin / 273.15), 1.2929 * 273.15 / (273.15 + celsius), tube.roughness};
     const double step = air.speed_m_s / tube.bore.back().at_m / 60.0;
     constexpr double highest_Hz = 8000.0;
+    Outside outside{{}, std::vector<Complex>(tube.holes.size() + 1), 0.0};
+    const auto reactance = [&](double f_Hz) {
+        return total(tube, air, f_Hz, outside).imag();
+    };
+    const auto zeroBetween = [&](double low, double high, int halvings) {
+        for (int i = 0; i < halvings; ++i) {
+            const double middle = 0.5 * (low + high);
+            (reactance(middle) < 0.0 ? low : high) = middle;
+        }
+        return 0.5 * (low + high);
+    };
     int found = 0;
     double low = 0.2 * step;
-    double before = total(tube, air, low).imag();
+    double before = reactance(low);
     for (double high = low + step; high < highest_Hz; high += step) {
-        const double now = total(tube, air, high).imag();
+        const double now = reactance(high);
         if (before < 0.0 && now >= 0.0 && ++found == registerNumber) {
-            for (int i = 0; i < 60; ++i) {
-                const double middle = 0.5 * (low + high);
-                (total(tube, air, middle).imag() < 0.0 ? low : high) = middle;
+            if (tube.neighbours <= 0.0)
+                return zeroBetween(low, high, 60);
+            // What is heard outside at the tube's own note, settled in a loop, moves that note a little.
+            const double alone = zeroBetween(low, high, 24);
+            constexpr int loops = 4;
+            for (int i = 0; i < loops; ++i) {
+                reactance(alone);
+                meet(tube, air, alone, outside);
             }
-            return 0.5 * (low + high);
+            return zeroBetween(alone * 0.96, alone * 1.04, 50);
         }
         low = high;
         before = now;

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The simulated player's own physics: what the hidden instrument really sounds. Deliberately other formulas than the
 // core's, so that a mistake there cannot agree with itself: approximate wall losses [FR98], Dubos' and Nederveen's side
-// holes [D99, NJD98], a constant end correction, impedances instead of matrices. Good to some ten cents, as real
-// instruments are against any formula.
+// holes [D99, NJD98], a constant end correction, impedances instead of matrices, what openings hear of each other outside
+// solved as a loop instead of to first order. Good to some ten cents, as real instruments are against any formula.
 #pragma once
 
 #include <optional>
@@ -39,7 +39,8 @@ struct Tube
     double upstream_m = 0.0;     ///< closed tube above the mouth
     double volume_m3 = 0.0;      ///< ClosedTop only
     double kelvin = 293.15;
-    double roughness = 1.0; ///< on the wall losses
+    double roughness = 1.0;  ///< on the wall losses
+    double neighbours = 0.0; ///< how openings hear each other outside: 1 as points in free air, 2 as points on a plane
 };
 
 /// Frequency of the n-th register in hertz; nothing where the tube has none below its cutoff.

@@ -33,6 +33,9 @@ std::vector<Case> casesOf(const Shape& s)
         {ParameterLayout::mouthSlope, [](Shape&, Calibration& c, double h) { c.mouthSlope += h; }, 1e-3},
         {ParameterLayout::boreScaleLog, [](Shape&, Calibration& c, double h) { c.boreScaleLog += h; }, 1e-5},
         {ParameterLayout::holeEndLog, [](Shape&, Calibration& c, double h) { c.holeEndLog += h; }, 1e-4},
+        {ParameterLayout::holeSpread(0), [](Shape&, Calibration& c, double h) { c.holeSpread[0] += h; }, 1e-4},
+        {ParameterLayout::holeSpread(1), [](Shape&, Calibration& c, double h) { c.holeSpread[1] += h; }, 1e-4},
+        {ParameterLayout::neighbours, [](Shape&, Calibration& c, double h) { c.neighbours += h; }, 1e-4},
         {ParameterLayout::footLength,
          [](Shape& x, Calibration&, double h) { // along the last straight stretch
              auto& a = x.bore[x.bore.size() - 2];
@@ -96,7 +99,7 @@ private Q_SLOTS:
         } else if (mouth == 3) {
             s.excitation[3] = 0.012;
         }
-        Calibration c{296.0, 0.0, 0.4, 0.02, 0.1, -0.05, 0.04, 0.002, 0.1};
+        Calibration c{296.0, 0.0, 0.4, 0.02, 0.1, -0.05, 0.04, 0.002, 0.1, {0.3, -0.2}, 0.0};
         Formulas formulas;
         if (mouth == 4) {
             c.gradient_K_m = -13.0;

@@ -61,6 +61,27 @@ double Chain::highestHz() const
     return highestKa * air.speed.real() / (turn * widest_m * std::exp(calibration.boreScaleLog));
 }
 
+Complex Chain::heardOutside(double omega, std::span<const Complex> flows) const
+{
+    const AirOf<Complex> air = AirOf<Complex>::at({calibration.kelvin, calibration.vapour, calibration.carbonDioxide});
+    const double k = omega / air.speed.real();
+    Complex pairs;
+    for (std::size_t i = 0; i < flows.size(); ++i) {
+        if (flows[i] == Complex(0.0))
+            continue;
+        Complex above;
+        for (std::size_t j = i + 1; j < flows.size(); ++j) {
+            if (flows[j] == Complex(0.0))
+                continue;
+            const double apart = std::max(openings[i].at_m - openings[j].at_m, openings[i].radius_m + openings[j].radius_m);
+            above += std::polar(1.0 / apart, -k * apart) * flows[j];
+        }
+        pairs += above * flows[i];
+    }
+    // Each pair counts twice.
+    return 2.0 * Complex(0.0, omega * air.density.real() / (4.0 * pi)) * pairs;
+}
+
 Surface Chain::surfaceAt(double at_m) const
 {
     std::size_t i = 0;
@@ -201,8 +222,14 @@ void Chain::addHole(std::size_t hole, const Place& place)
     e.links.push_back({L::sink, layout.holeSink(hole), 0.5});
     append(e.links, kelvinLinks(place.at_m, place.at), L::kelvin, 1.0);
     elements.push_back(std::move(e));
-    const HoleMeasures<Complex> measures{place.radius_m, h.diameter_m / 2.0, h.undercut_m / 2.0,
-                                         h.chimney_m,    h.sink_m / 2.0,     std::exp(calibration.holeEndLog)};
+    const HoleMeasures<Complex> measures{place.radius_m,
+                                         h.diameter_m / 2.0,
+                                         h.undercut_m / 2.0,
+                                         h.chimney_m,
+                                         h.sink_m / 2.0,
+                                         std::exp(calibration.holeEndLog),
+                                         {calibration.holeSpread[0], calibration.holeSpread[1]}};
+    openings.push_back({place.at_m, h.diameter_m / 2.0});
     holes[hole] = HoleGeometry<Complex>::of(measures, h.fittings, formulas.holes);
 }
 
@@ -224,6 +251,7 @@ void Chain::assemble()
     std::stable_sort(stops.begin(), stops.end(), [](const Stop& a, const Stop& b) { return a.place.at_m > b.place.at_m; });
     holes.resize(shape.holes.size());
     foot = placeAt(shape.bore.back().at_m, ParameterLayout::footLength);
+    openings.push_back({foot.at_m, foot.radius_m});
     top = placeAt(0.0, std::nullopt);
     for (std::size_t i = 1; i < shape.bore.size(); ++i)
         meanRadius_m += 0.25 * (shape.bore[i - 1].diameter_m + shape.bore[i].diameter_m) *
@@ -338,6 +366,13 @@ struct Companion
 
 } // namespace
 
+Complex heardThrough(Shape::Mouth mouth, const Wave<Complex>& top, const Complex& pairs)
+{
+    if (mouth == Shape::Mouth::ClosedTop)
+        return 1.0 / (top.u / top.p - pairs / (top.p * top.p));
+    return top.p / top.u + pairs / (top.u * top.u);
+}
+
 Slice::Seen Slice::seen(std::span<const double> openShares)
 {
     using L = StretchLocals;
@@ -352,11 +387,16 @@ Slice::Seen Slice::seen(std::span<const double> openShares)
         companion.q = -1.0 / (w.p / w.u).imag();
         companion.phase = companion.principal(characteristic(chain.elements.front(), chain.foot.radius_m));
     }
+    const double outside = chain.calibration.neighbours;
+    m_flows.assign(1, chain.shape.footClosed ? Complex(0.0) : w.u);
     for (std::size_t i = 0; i < chain.elements.size(); ++i) {
         const Element& e = chain.elements[i];
         const double share = e.isHole ? openShares[e.hole] : 0.0;
         const Matrix<Complex>& m = matrix(i, share);
+        const Complex below = w.u;
         w = m * w;
+        if (e.isHole)
+            m_flows.push_back(share > 0.0 ? w.u - below : Complex(0.0));
         companion.through(m);
         const double z = characteristic(e, e.local[e.isHole ? HoleLocals::bore : L::high]);
         if (e.isHole) { // an inertance draws the phase back, by less than a turn; a closed hole moves it little
@@ -369,10 +409,12 @@ Slice::Seen Slice::seen(std::span<const double> openShares)
     const double z = m_reference;
     companion.count(z, -pi);
     Seen s{w.p / w.u, {}, 0.0, 0.0};
+    if (outside != 0.0)
+        s.tube = heardThrough(chain.shape.mouth, w, outside * chain.heardOutside(m_omega, m_flows));
     if (chain.shape.mouth == Shape::Mouth::ClosedTop) { // a compliance drives the phase on
         companion.q += m_load.imag() * companion.p;
         companion.count(z, -slack);
-        const Complex admittance = w.u / w.p + m_load;
+        const Complex admittance = 1.0 / s.tube + m_load;
         s.total = admittance * m_topCharacteristic;
         s.phase = reflectionPhase(Complex(1.0), admittance * z);
     } else {

@@ -3,6 +3,11 @@
 // carried along, whose phase can be counted element by element (oscillation theorem for chains of lossless lines and
 // lumps): it tells between two frequencies whether a narrow resonance lies there that the true phase, which is known but
 // for whole turns, might have run through unseen.
+// Outside, open holes and the foot hear each other as points at their distance: with flows U_i out of them and mutual
+// impedances Z_ij = strength j omega rho exp(-jkd)/(4 pi d), reciprocity gives the input impedance's change to first order
+// as sum Z_ij U_i U_j / U^2 (mutual impedance of small pistons after Pritchard 1960, holes on a tube after Kergomard 1989 and
+// Lefebvre, Scavone and Kergomard 2013, all from memory). Flows are taken at the bore; a hole at the back counts as one in
+// front. Second order is a hundredth of that below the lattice's cutoff, as much as the first above it (one or two cents).
 #pragma once
 
 #include "core/acoustics/mouth.h"
@@ -34,7 +39,7 @@ struct StretchLocals
 struct HoleLocals
 {
     static constexpr std::size_t bore = 0, radius = 1, inner = 2, chimney = 3, sink = 4, kelvin = 5;
-    static constexpr std::size_t vapour = 6, carbonDioxide = 7, omega = 8, loss = 9, outerEnd = 10, count = 11;
+    static constexpr std::size_t vapour = 6, carbonDioxide = 7, omega = 8, loss = 9, outerEnd = 10, spread = 11, count = 13;
 };
 
 /// A stretch of bore or a side hole, in the order from the foot upwards.
@@ -77,12 +82,21 @@ struct Chain
     std::vector<Link> topKelvinLinks;
     std::vector<HoleGeometry<Complex>> holes; ///< as in shape
     double loss = 1.0;
+    /// What is open to the outside when all holes are: the foot, then the elements that are holes, foot upwards.
+    struct Opening
+    {
+        double at_m;
+        double radius_m;
+    };
+    std::vector<Opening> openings;
 
     Chain(Shape s, const Calibration& c, const Formulas& f);
 
     [[nodiscard]] double kelvinAt(double at_m) const;
     /// Highest frequency at which plane waves are all there is in the widest bore (k a = 1.8).
     [[nodiscard]] double highestHz() const;
+    /// sum Z_ij U_i U_j over all pairs of openings, at strength 1. flows: outwards, one an opening, 0 where closed.
+    [[nodiscard]] Complex heardOutside(double omega, std::span<const Complex> flows) const;
 
 private:
     [[nodiscard]] Place placeAt(double at_m, std::optional<std::size_t> movedBy) const;
@@ -158,7 +172,12 @@ private:
     double m_lastRadius = -1.0;
     std::size_t m_lastMedium = 0;
     LineConstants<Complex> m_line{};
+    std::vector<Complex> m_flows; ///< out of the openings
 };
+
+/// The tube's impedance with what its openings hear outside: first order in whichever of impedance and admittance is small
+/// where the mouth sounds.
+[[nodiscard]] Complex heardThrough(Shape::Mouth mouth, const Wave<Complex>& top, const Complex& pairs);
 
 /// The counted phase at which a register sounds.
 [[nodiscard]] double phaseOf(const Shape& shape, int registerNumber);

@@ -91,6 +91,16 @@ MouthDual mouthAt(const Chain& chain, double omega, const Complex& tube)
     return totalAtMouth(chain.shape, in);
 }
 
+/// What the openings hear of each other outside, at strength 1.
+Complex heardOutside(const Chain& chain, const Climb& climb, double omega, std::span<const double> shares)
+{
+    std::vector<Complex> flows{chain.shape.footClosed ? Complex(0.0) : climb.below[0].u};
+    for (std::size_t i = 0; i < chain.elements.size(); ++i)
+        if (const Element& e = chain.elements[i]; e.isHole)
+            flows.push_back(shares[e.hole] > 0.0 ? climb.below[i + 1].u - climb.below[i].u : Complex(0.0));
+    return chain.heardOutside(omega, flows);
+}
+
 /// Derivatives of the total by the wave that enters an element's upper end.
 struct Row
 {
@@ -114,10 +124,14 @@ HoleDuals::HoleDuals(const Chain& chain) : m_holes(chain.shape.holes.size())
         const auto at = [&](std::size_t k) {
             return HoleDual::variable(e.local[k], k);
         };
-        const HoleMeasures<HoleDual> measures{
-            at(HoleLocals::bore),  at(HoleLocals::radius),
-            at(HoleLocals::inner), at(HoleLocals::chimney),
-            at(HoleLocals::sink),  HoleDual::variable(std::exp(chain.calibration.holeEndLog), HoleLocals::outerEnd)};
+        const HoleMeasures<HoleDual> measures{at(HoleLocals::bore),
+                                              at(HoleLocals::radius),
+                                              at(HoleLocals::inner),
+                                              at(HoleLocals::chimney),
+                                              at(HoleLocals::sink),
+                                              HoleDual::variable(std::exp(chain.calibration.holeEndLog), HoleLocals::outerEnd),
+                                              {HoleDual::variable(chain.calibration.holeSpread[0], HoleLocals::spread),
+                                               HoleDual::variable(chain.calibration.holeSpread[1], HoleLocals::spread + 1)}};
         m_holes[e.hole] = HoleGeometry<HoleDual>::of(measures, chain.shape.holes[e.hole].fittings, chain.formulas.holes);
     }
 }
@@ -127,9 +141,15 @@ NoteAnswer answerAt(const Chain& chain, const HoleDuals& holes, double hertz, st
     const double omega = 2.0 * std::numbers::pi * hertz;
     const std::size_t n = chain.elements.size();
     const Climb climb = climbed(chain, holes, omega, shares);
-    const MouthDual total = mouthAt(chain, omega, climb.below[n].p / climb.below[n].u);
+    const Wave<Complex>& top = climb.below[n];
+    const Complex outside = heardOutside(chain, climb, omega, shares);
+    const Complex tube = heardThrough(chain.shape.mouth, top, chain.calibration.neighbours * outside);
+    const MouthDual total = mouthAt(chain, omega, tube);
 
     std::vector<Complex> slope(chain.layout.size()); // dW / d parameter
+    const bool byAdmittance = chain.shape.mouth == Shape::Mouth::ClosedTop;
+    slope[ParameterLayout::neighbours] =
+        total.d[mouthLocals - 1] * outside * (byAdmittance ? tube * tube / (top.p * top.p) : 1.0 / (top.u * top.u));
     const auto pass = [&](const std::vector<Link>& links, const Complex& by) {
         for (const Link& l : links)
             slope[l.parameter] += by * l.slope;
@@ -160,8 +180,11 @@ NoteAnswer answerAt(const Chain& chain, const HoleDuals& holes, double hertz, st
             slope[ParameterLayout::carbonDioxide] += seen(kelvinAt + 2);
             byOmega += seen(kelvinAt + 3);
             byLoss += seen(kelvinAt + 4);
-            if (e.isHole)
+            if (e.isHole) {
                 slope[ParameterLayout::holeEndLog] += seen(kelvinAt + 5) * std::exp(chain.calibration.holeEndLog);
+                slope[ParameterLayout::holeSpread(0)] += seen(kelvinAt + 6);
+                slope[ParameterLayout::holeSpread(1)] += seen(kelvinAt + 7);
+            }
             row = {row.p * m.a.v + row.u * m.c.v, row.p * m.b.v + row.u * m.d.v};
         };
         if (e.isHole)

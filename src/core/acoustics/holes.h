@@ -7,7 +7,7 @@
 // Matching volume after [NJD98], outer end on a round tube after [DNJ01] (from memory). An undercut or countersunk hole
 // is its chimney's frustum, with inner length and matching taken at the bore. Oval and slanted holes come here as their
 // equal-area circles. What depends on measures alone is worked out once (HoleGeometry), what depends on frequency each
-// time. Valid for hole radius <= bore radius, k a < 1. Not modelled: neighbours heard from outside.
+// time. Valid for hole radius <= bore radius, k a < 1. Neighbours heard from outside: see chain.h.
 #pragma once
 
 #include "core/acoustics/ends.h"
@@ -33,6 +33,9 @@ template <class C> struct HoleMeasures
     C chimney;        ///< along the hole's own axis
     C sinkRadius;     ///< at the outside, where it is countersunk; radius where not
     C outerEndFactor; ///< on the outer end correction, 1 as published
+    /// How much of its difference to the chosen set each of the other two is taken in with, in the order of
+    /// allHoleFormulas: 0 as chosen; 1 and 0, or 0 and 1, are the other sets.
+    std::array<C, allHoleFormulas.size() - 1> spread{};
 };
 
 /// What else there is to a hole.
@@ -58,7 +61,7 @@ template <class C> struct HoleGeometry
     C straight;    ///< from the countersink's foot to the bore, matching volume included
     C finger;      ///< depth that a closing finger takes
     C innerStill;  ///< inner length at low frequency
-    C innerMoving; ///< factor of the inner length's growth with ka; 0 where the set has none
+    C innerMoving; ///< what grows of it with ka; 0 where the set has none
     C openSeries;
     C closedSeries;
     C outerFactor; ///< on the flanged end's length
@@ -94,30 +97,52 @@ template <class C> struct HoleGeometry
                           ? discLength(g.sinkRadius, g.sinkRadius * C(padRim), fittings.padHeight_m, fittings.padDiameter_m)
                           : C(0.0);
         const C slender = h.chimney / b;
-        g.innerMoving = C(0.0);
-        switch (set) {
-        case HoleFormulas::LefebvreScavone:
-            g.innerStill = b * (C(0.822) - C(0.095) * d - C(1.566) * d2 + C(2.138) * d2 * d - C(1.640) * d4 + C(0.502) * d4 * d);
-            g.innerMoving = C(1.0) - C(4.56) * d + C(6.55) * d2;
-            g.openSeries = b * d4 * (C(-0.35) + C(0.06) * tanh(C(2.7) * slender));
-            g.closedSeries = b * d4 * (C(-0.12) - C(0.17) * tanh(C(2.4) * slender));
-            break;
-        case HoleFormulas::DubosNederveen: {
-            const C shape = C(0.940) + C(0.540) * d + C(0.285) * d2;
+        struct Lengths
+        {
+            C still, moving, open, closed;
+        };
+        const auto lengthsOf = [&](HoleFormulas which) -> Lengths {
+            switch (which) {
+            case HoleFormulas::LefebvreScavone: {
+                const C still =
+                    b * (C(0.822) - C(0.095) * d - C(1.566) * d2 + C(2.138) * d2 * d - C(1.640) * d4 + C(0.502) * d4 * d);
+                return {still, still * (C(1.0) - C(4.56) * d + C(6.55) * d2),
+                        b * d4 * (C(-0.35) + C(0.06) * tanh(C(2.7) * slender)),
+                        b * d4 * (C(-0.12) - C(0.17) * tanh(C(2.4) * slender))};
+            }
+            case HoleFormulas::DubosNederveen: {
+                const C shape = C(0.940) + C(0.540) * d + C(0.285) * d2;
+                const C deep = tanh(C(1.84) * slender);
+                return {b * (C(0.82) - C(0.193) * d - C(1.09) * d2 + C(1.27) * d2 * d - C(0.71) * d4), C(0.0),
+                        -b * d4 / (C(1.78) * deep + shape), -b * d4 / (C(1.78) / deep + shape)};
+            }
+            case HoleFormulas::Keefe: break;
+            }
             const C deep = tanh(C(1.84) * slender);
-            g.innerStill = b * (C(0.82) - C(0.193) * d - C(1.09) * d2 + C(1.27) * d2 * d - C(0.71) * d4);
-            g.openSeries = -b * d4 / (C(1.78) * deep + shape);
-            g.closedSeries = -b * d4 / (C(1.78) / deep + shape);
-            break;
+            return {b * (C(1.40) - C(0.58) * d2) - C(0.8216) * curved * g.sinkRadius - matching, C(0.0),
+                    C(-0.47) * b * d4 / (deep + C(0.62) * d2 + C(0.64) * d),
+                    C(-0.47) * b * d4 / (C(1.0) / deep + C(0.62) * d2 + C(0.64) * d)};
+        };
+        const Lengths chosen = lengthsOf(set);
+        Lengths mixed = chosen;
+        std::size_t other = 0;
+        for (const HoleFormulas which : allHoleFormulas) {
+            if (which == set)
+                continue;
+            const C& share = h.spread[other++];
+            if constexpr (std::is_same_v<C, Complex>)
+                if (share == Complex(0.0))
+                    continue;
+            const Lengths those = lengthsOf(which);
+            mixed.still += share * (those.still - chosen.still);
+            mixed.moving += share * (those.moving - chosen.moving);
+            mixed.open += share * (those.open - chosen.open);
+            mixed.closed += share * (those.closed - chosen.closed);
         }
-        case HoleFormulas::Keefe: {
-            const C deep = tanh(C(1.84) * slender);
-            g.innerStill = b * (C(1.40) - C(0.58) * d2) - C(0.8216) * curved * g.sinkRadius - matching;
-            g.openSeries = C(-0.47) * b * d4 / (deep + C(0.62) * d2 + C(0.64) * d);
-            g.closedSeries = C(-0.47) * b * d4 / (C(1.0) / deep + C(0.62) * d2 + C(0.64) * d);
-            break;
-        }
-        }
+        g.innerStill = mixed.still;
+        g.innerMoving = mixed.moving;
+        g.openSeries = mixed.open;
+        g.closedSeries = mixed.closed;
         // Chimneys are short, so steps of a quarter in the logarithm agree with ten times as many to 0.001 cent.
         const auto slices = [](const C& outer, const C& inner) {
             return std::max(
@@ -153,8 +178,8 @@ template <class C> C holeShunt(const Medium<C>& medium, const HoleGeometry<C>& g
         shunt = (pipe.a * load + pipe.b) / (pipe.c * load + pipe.d);
     }
     const C ka = k * g.boreRadius;
-    const C moving = C(1.0) + g.innerMoving * ka * (C(0.17) + ka * (C(0.92) + ka * (C(0.16) - ka * C(0.29))));
-    return shunt + medium.inertia * g.innerStill * moving / (C(std::numbers::pi) * g.innerRadius * g.innerRadius);
+    const C inner = g.innerStill + g.innerMoving * ka * (C(0.17) + ka * (C(0.92) + ka * (C(0.16) - ka * C(0.29))));
+    return shunt + medium.inertia * inner / (C(std::numbers::pi) * g.innerRadius * g.innerRadius);
 }
 
 /// Transmission matrix of a hole, or of several side by side; half a pair is one hole open and one closed.

@@ -26,6 +26,11 @@ struct Calibration
     double mouthSlope = 0;    ///< its power law over frequency
     double boreScaleLog = 0;  ///< on all bore radii
     double holeEndLog = 0;    ///< on all open holes' outer end corrections
+    /// How much of their difference to the chosen hole formulas the other published sets are taken in with.
+    std::array<double, allHoleFormulas.size() - 1> holeSpread{};
+    /// How strongly open holes and the foot hear each other outside: 0 not at all, 1 as points in free air, 2 as points on
+    /// a plane wall. A round tube lies between.
+    double neighbours = 0;
 };
 
 /// Which formulas are used where the literature has several.
@@ -97,8 +102,10 @@ public:
     static constexpr std::size_t boreScaleLog = 7;
     static constexpr std::size_t holeEndLog = 8;
     static constexpr std::size_t footLength = 9;
-    [[nodiscard]] static constexpr std::size_t excitation(std::size_t measure) { return 10 + measure; }
-    [[nodiscard]] static constexpr std::size_t stationDiameter(std::size_t i) { return 10 + excitationMeasures + i; }
+    static constexpr std::size_t neighbours = 10;
+    [[nodiscard]] static constexpr std::size_t holeSpread(std::size_t set) { return 11 + set; }
+    [[nodiscard]] static constexpr std::size_t excitation(std::size_t measure) { return 13 + measure; }
+    [[nodiscard]] static constexpr std::size_t stationDiameter(std::size_t i) { return 13 + excitationMeasures + i; }
     [[nodiscard]] std::size_t slideOut(std::size_t i) const { return stationDiameter(m_stations) + i; }
     [[nodiscard]] std::size_t holeAt(std::size_t i) const { return holes(i); }
     [[nodiscard]] std::size_t holeDiameter(std::size_t i) const { return holes(i) + 1; }

@@ -37,16 +37,22 @@ struct Unknowns
     static constexpr Eigen::Index wallLoss = 4;
     static constexpr Eigen::Index holeEnd = 5;
     static constexpr Eigen::Index foot = 6;
-    [[nodiscard]] Eigen::Index holeSize(std::size_t i) const { return static_cast<Eigen::Index>(7 + i); }
-    [[nodiscard]] Eigen::Index chimney(std::size_t i) const { return static_cast<Eigen::Index>(7 + holes + i); }
-    [[nodiscard]] Eigen::Index place(std::size_t i) const { return static_cast<Eigen::Index>(7 + 2 * holes + i); }
-    [[nodiscard]] Eigen::Index blowSlope() const { return static_cast<Eigen::Index>(7 + 3 * holes); }
-    [[nodiscard]] Eigen::Index undercutGain() const { return static_cast<Eigen::Index>(8 + 3 * holes); }
+    static constexpr Eigen::Index holeSpread = 7; ///< one for each of the other published sets
+    static constexpr Eigen::Index neighbours = 9;
+    static constexpr std::size_t before = 10;
+    [[nodiscard]] static Eigen::Index holeSize(std::size_t i) { return static_cast<Eigen::Index>(before + i); }
+    [[nodiscard]] Eigen::Index chimney(std::size_t i) const { return static_cast<Eigen::Index>(before + holes + i); }
+    [[nodiscard]] Eigen::Index place(std::size_t i) const { return static_cast<Eigen::Index>(before + 2 * holes + i); }
+    [[nodiscard]] Eigen::Index blowSlope() const { return static_cast<Eigen::Index>(before + 3 * holes); }
+    [[nodiscard]] Eigen::Index undercutGain() const { return blowSlope() + 1; }
     [[nodiscard]] Eigen::Index blow(int registerNumber) const
     {
-        return static_cast<Eigen::Index>(9 + 3 * holes) + std::min(registerNumber, static_cast<int>(registers)) - 1;
+        return undercutGain() + std::min(registerNumber, static_cast<int>(registers));
     }
-    [[nodiscard]] Eigen::Index note(std::size_t i) const { return static_cast<Eigen::Index>(9 + 3 * holes + registers + i); }
+    [[nodiscard]] Eigen::Index note(std::size_t i) const
+    {
+        return blow(static_cast<int>(registers)) + 1 + static_cast<Eigen::Index>(i);
+    }
     [[nodiscard]] Eigen::Index size() const { return note(notes); }
 
     static Unknowns of(const Instrument& instrument)
@@ -89,6 +95,9 @@ Prior priorOf(const Unknowns& u, const Priors& p)
     set(Unknowns::wallLoss, p.wallLossLog, p.wallLossSd);
     set(Unknowns::holeEnd, 0.0, p.holeEndSd);
     set(Unknowns::foot, 0.0, p.footSd_m);
+    for (const Eigen::Index other : {0, 1})
+        set(Unknowns::holeSpread + other, 0.0, p.holeSpreadSd);
+    set(Unknowns::neighbours, p.neighbours, p.neighboursSd);
     for (std::size_t i = 0; i < u.holes; ++i) {
         set(u.holeSize(i), 0.0, p.doubtedHole == i ? p.doubtSd_m : p.holeSizeSd_m);
         set(u.chimney(i), 0.0, p.chimneyShareSd);
@@ -132,6 +141,9 @@ Placed placed(const Instrument& instrument, const Unknowns& u, const Eigen::Vect
     p.calibration.boreScaleLog = x[Unknowns::boreScale];
     p.calibration.wallLossLog = x[Unknowns::wallLoss];
     p.calibration.holeEndLog = x[Unknowns::holeEnd];
+    for (std::size_t i = 0; i < p.calibration.holeSpread.size(); ++i)
+        p.calibration.holeSpread[i] = x[Unknowns::holeSpread + static_cast<Eigen::Index>(i)];
+    p.calibration.neighbours = x[Unknowns::neighbours];
     p.shape.bore.back().at_m += x[Unknowns::foot];
     for (std::size_t i = 0; i < p.shape.holes.size(); ++i) {
         auto& h = p.shape.holes[i];
@@ -199,6 +211,9 @@ Result<Evaluated> evaluate(const Instrument& instrument, const Unknowns& u, cons
         j[Unknowns::boreScale] = a.centsPer[ParameterLayout::boreScaleLog];
         j[Unknowns::wallLoss] = a.centsPer[ParameterLayout::wallLossLog];
         j[Unknowns::holeEnd] = a.centsPer[ParameterLayout::holeEndLog];
+        for (std::size_t i = 0; i < p.calibration.holeSpread.size(); ++i)
+            j[Unknowns::holeSpread + static_cast<Eigen::Index>(i)] = a.centsPer[ParameterLayout::holeSpread(i)];
+        j[Unknowns::neighbours] = a.centsPer[ParameterLayout::neighbours];
         j[Unknowns::foot] = a.centsPer[ParameterLayout::footLength];
         for (std::size_t i = 0; i < u.holes; ++i) {
             j[u.holeSize(i)] = a.centsPer[at.holeDiameter(i)] + a.centsPer[at.holeUndercut(i)];
@@ -347,21 +362,13 @@ std::vector<PlacedReading> newest(const Workbook& book)
 
 Status Priors::validate() const
 {
-    const std::pair<const char*, double> widths[] = {{"warmthSd_K", warmthSd_K},
-                                                     {"mouthLogSd", mouthLogSd},
-                                                     {"mouthSlopeSd", mouthSlopeSd},
-                                                     {"boreScaleSd", boreScaleSd},
-                                                     {"wallLossSd", wallLossSd},
-                                                     {"holeEndSd", holeEndSd},
-                                                     {"footSd_m", footSd_m},
-                                                     {"holeSizeSd_m", holeSizeSd_m},
-                                                     {"chimneyShareSd", chimneyShareSd},
-                                                     {"holePlaceSd_m", holePlaceSd_m},
-                                                     {"undercutGainSd", undercutGainSd},
-                                                     {"blowSd_cents", blowSd_cents},
-                                                     {"blowSlopeSd_cents", blowSlopeSd_cents},
-                                                     {"noteSd_cents", noteSd_cents},
-                                                     {"repeat_cents", repeat_cents}};
+    const std::pair<const char*, double> widths[] = {
+        {"warmthSd_K", warmthSd_K},         {"mouthLogSd", mouthLogSd},         {"mouthSlopeSd", mouthSlopeSd},
+        {"boreScaleSd", boreScaleSd},       {"wallLossSd", wallLossSd},         {"holeEndSd", holeEndSd},
+        {"holeSpreadSd", holeSpreadSd},     {"neighboursSd", neighboursSd},     {"footSd_m", footSd_m},
+        {"holeSizeSd_m", holeSizeSd_m},     {"chimneyShareSd", chimneyShareSd}, {"holePlaceSd_m", holePlaceSd_m},
+        {"undercutGainSd", undercutGainSd}, {"blowSd_cents", blowSd_cents},     {"blowSlopeSd_cents", blowSlopeSd_cents},
+        {"noteSd_cents", noteSd_cents},     {"repeat_cents", repeat_cents}};
     for (const auto& [name, width] : widths)
         if (!(width > 0.0))
             return Error{ErrorCode::BadValue, name, std::to_string(width) + "; must be above 0"};
@@ -593,7 +600,7 @@ SharedEstimate Posterior::shared() const
 
 double Posterior::gainByDoubting(std::size_t hole) const
 {
-    const auto i = static_cast<Eigen::Index>(7 + hole);
+    const Eigen::Index i = Unknowns::holeSize(hole);
     const double narrow = std::pow(m_priors.holeSizeSd_m, 2);
     const double wide = std::pow(m_priors.doubtSd_m, 2);
     const double v = m_covariance(i, i);
@@ -607,7 +614,7 @@ double Posterior::gainByDoubting(std::size_t hole) const
 
 double Posterior::holeShift_m(std::size_t hole) const
 {
-    return m_mean[static_cast<Eigen::Index>(7 + hole)];
+    return m_mean[Unknowns::holeSize(hole)];
 }
 
 } // namespace dowel

@@ -35,6 +35,9 @@ struct Priors
     double wallLossLog = 0.15; ///< mean; no wall is as smooth as the formula's
     double wallLossSd = 0.25;
     double holeEndSd = 0.20;
+    double holeSpreadSd = 0.4; ///< of the difference between published hole formulas, either other set
+    double neighbours = 1.4;   ///< mean; how strongly open holes hear each other, between free air's 1 and a plane's 2
+    double neighboursSd = 0.4;
     double footSd_m = 0.0005;
     double holeSizeSd_m = 0.00012;
     double chimneyShareSd = 0.10;
