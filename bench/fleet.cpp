@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The table of judgement: makers of different schools on the same simulated blanks (tests/support/fleet.h). Deterministic,
 // on all cores. --each: a line for every blank; --alone: the advice without the others.  Usage: fleet [blanks] [first seed]
-// [tolerance in cents] [--each | --alone], or fleet --follow SEED
+// [tolerance in cents] [--each] [--alone], or fleet --follow SEED, or fleet --wrong [blanks] [first seed]: how often a hole's
+// size that was typed wrongly is found out by the first full listening.
 #include "support/fleet.h"
 
 #include <atomic>
@@ -45,6 +46,7 @@ void print(const char* name, const std::vector<Row>& rows, Outcome Row::*which)
     double forecasts = 0.0;
     double held = 0.0;
     double squares = 0.0;
+    int stopped = 0; // by a contradiction, though nothing was written down wrongly
     std::vector<double> rms;
     std::vector<double> over;
     for (const Row& row : rows) {
@@ -60,6 +62,7 @@ void print(const char* name, const std::vector<Row>& rows, Outcome Row::*which)
         forecasts += o.forecasts;
         held += o.held;
         squares += o.squares;
+        stopped += o.stopped ? 1 : 0;
         rms.push_back(o.rms);
         over.push_back(o.rms - row.truth.rms);
     }
@@ -71,13 +74,16 @@ void print(const char* name, const std::vector<Row>& rows, Outcome Row::*which)
                 share(spoiled, static_cast<double>(rows.size())), cuts, rounds, sharp, rms[rms.size() / 2],
                 over[over.size() / 2]);
     if (forecasts > 0.0)
-        std::printf(", 90 %% intervals hold %.0f %% (z %.2f)", share(held, forecasts), std::sqrt(squares / forecasts));
+        std::printf(", 90 %% intervals hold %.0f %% (z %.2f), stopped without cause %d", share(held, forecasts),
+                    std::sqrt(squares / forecasts), stopped);
     std::printf("\n");
 }
 
-void printAll(const std::vector<Row>& rows)
+void printAll(const std::vector<Row>& rows, bool alone)
 {
     print("advice", rows, &Row::dowel);
+    if (alone)
+        return;
     print("custom", rows, &Row::custom);
     print("unfitted, straight", rows, &Row::straight);
     print("unfitted, shifted, x4", rows, &Row::shifted);
@@ -113,15 +119,57 @@ int follow(std::uint64_t seed, const fleet::Conditions& with)
     return 0;
 }
 
+/// One hole a blank is written down wrongly by so much; the wood is as it was laid out.
+int wrongEntries(int blanks, std::uint64_t first)
+{
+    const fleet::Conditions with;
+    std::printf("hole typed wrongly by   refused at entry   named   stopped otherwise   not seen\n");
+    for (const double by_mm : {0.0, 0.5, 1.0, -1.0, 2.0, -2.0, 10.0}) {
+        int refused = 0;
+        int named = 0;
+        int other = 0;
+        int unseen = 0;
+        for (std::uint64_t seed = first; seed < first + static_cast<std::uint64_t>(blanks); ++seed) {
+            const auto real = fleet::blankOf(seed, with);
+            if (!real)
+                continue;
+            const std::size_t which = Random(seed).next() % real->spec().holes.size();
+            const auto book = fleet::mistyped(*real, seed, with, which, Metres::fromMillimetres(by_mm));
+            if (!book) {
+                ++refused;
+                continue;
+            }
+            const auto advice = advise(*book);
+            const bool stopped = !advice || advice->contradiction;
+            if (stopped && advice && advice->contradiction->kind == Contradiction::Kind::Hole &&
+                advice->contradiction->what == real->spec().holes[which].id.text)
+                ++named;
+            else
+                ++(stopped ? other : unseen);
+        }
+        std::printf("%+17.1f mm %18d %7d %19d %10d\n", by_mm, refused, named, other, unseen);
+    }
+    return 0;
+}
+
 } // namespace
 
 int main(int argc, char** argv)
 {
     if (argc > 2 && std::strcmp(argv[1], "--follow") == 0)
         return follow(static_cast<std::uint64_t>(std::atoll(argv[2])), {});
-    int given = argc;
-    const bool alone = given > 1 && std::strcmp(argv[given - 1], "--alone") == 0 && given-- > 0;
-    const bool each = alone || (given > 1 && std::strcmp(argv[given - 1], "--each") == 0 && given-- > 0);
+    if (argc > 1 && std::strcmp(argv[1], "--wrong") == 0)
+        return wrongEntries(argc > 2 ? std::atoi(argv[2]) : 60,
+                            static_cast<std::uint64_t>(argc > 3 ? std::atoll(argv[3]) : 50000));
+    bool alone = false;
+    bool each = false;
+    int given = 1;
+    while (given < argc && argv[given][0] != '-')
+        ++given;
+    for (int i = given; i < argc; ++i) {
+        alone = alone || std::strcmp(argv[i], "--alone") == 0;
+        each = each || std::strcmp(argv[i], "--each") == 0;
+    }
     const int blanks = given > 1 ? std::max(1, std::atoi(argv[1])) : 200;
     const auto first = static_cast<std::uint64_t>(given > 2 ? std::atoll(argv[2]) : 50000);
     fleet::Conditions with;
@@ -176,8 +224,8 @@ int main(int argc, char** argv)
         if (some.empty())
             continue;
         std::printf("%s\n", std::string(familyName(kind.family)).c_str());
-        printAll(some);
+        printAll(some, alone);
     }
     std::printf("all\n");
-    printAll(rows);
+    printAll(rows, alone);
 }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/correct_page.h"
 
+#include "app/measure_dialog.h"
 #include "app/outcome_card.h"
 #include "app/register_card.h"
 #include "app/sensitivity_card.h"
@@ -78,6 +79,9 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
     m_listen->setObjectName(QStringLiteral("goListenButton"));
     m_listen->setAccessibleName(tr("Go to Listen"));
     m_listen->setProperty("main", true);
+    m_measure = new QPushButton(m_card);
+    m_measure->setObjectName(QStringLiteral("measureAgainButton"));
+    m_measure->setProperty("main", true);
     m_plan = label(m_card, "cardPlan", Style::small(), true);
     m_summary = label(this, "tuningSummary", Style::body());
 
@@ -93,6 +97,7 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
     card->addLayout(entry);
     card->addWidget(m_calipersHint);
     card->addWidget(m_listen);
+    card->addWidget(m_measure);
     card->addStretch(1);
     card->addWidget(m_plan);
 
@@ -149,6 +154,7 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
     connect(m_done, &QPushButton::clicked, this, &CorrectPage::recordCut);
     connect(m_calipers, &QLineEdit::returnPressed, this, &CorrectPage::recordCut);
     connect(m_listen, &QPushButton::clicked, this, &CorrectPage::listenAsked);
+    connect(m_measure, &QPushButton::clicked, this, &CorrectPage::measureAgain);
     for (const auto key : {Qt::Key_Return, Qt::Key_Enter}) {
         auto* s = new QShortcut(key, this);
         s->setContext(Qt::WidgetWithChildrenShortcut);
@@ -157,6 +163,8 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
                 b->click();
             else if (m_listen->isVisible() && m_listen->isEnabled())
                 Q_EMIT listenAsked();
+            else if (m_measure->isVisible())
+                measureAgain();
             else if (m_done->isVisible() && m_done->isEnabled())
                 recordCut();
         });
@@ -219,6 +227,8 @@ void CorrectPage::takeFocus()
         m_calipers->selectAll();
     } else if (m_listen->isVisible()) {
         m_listen->setFocus();
+    } else if (m_measure->isVisible()) {
+        m_measure->setFocus();
     } else {
         setFocus();
     }
@@ -307,7 +317,10 @@ void CorrectPage::showCard()
     for (QWidget* w :
          std::initializer_list<QWidget*>{m_sizes, m_tool, m_why, m_caution, m_calipersLabel, m_calipers, m_calipersHint, m_done})
         w->setVisible(cutting);
-    m_listen->setVisible(listening);
+    const auto doubt = counsel && counsel->advice.state == AdviceState::Stop ? counsel->advice.contradiction : std::nullopt;
+    const bool ofSize = doubt && (doubt->kind == Contradiction::Kind::Hole || doubt->kind == Contradiction::Kind::Temperature);
+    m_listen->setVisible(listening || (doubt && !ofSize));
+    m_measure->setVisible(ofSize);
     m_plan->clear();
     if (!counsel) {
         m_kind->clear();
@@ -361,6 +374,10 @@ void CorrectPage::showCard()
         m_what->setText(tr("Do not cut yet"));
         m_why->setVisible(true);
         m_why->setText(a.contradiction ? text::contradiction(*a.contradiction) : QString());
+        if (ofSize)
+            m_measure->setText(doubt->kind == Contradiction::Kind::Hole
+                                   ? tr("Measure %1 again  (Enter)").arg(QString::fromStdString(doubt->what))
+                                   : tr("Measure the tube again  (Enter)"));
         break;
     }
 }
@@ -386,6 +403,17 @@ void CorrectPage::showPlan(const Advice& advice)
         lines << tr("Out of reach by removing wood, as it looks now: %1.").arg(notes.join(QStringLiteral(", ")));
     }
     m_plan->setText(lines.join(QLatin1Char('\n')));
+}
+
+void CorrectPage::measureAgain()
+{
+    const auto& counsel = m_document->counsel();
+    std::optional<HoleId> hole;
+    if (counsel && counsel->advice.contradiction && counsel->advice.contradiction->kind == Contradiction::Kind::Hole)
+        hole = HoleId{counsel->advice.contradiction->what};
+    auto* dialog = new MeasureDialog(*m_document, m_unit, hole, this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    dialog->open();
 }
 
 void CorrectPage::recordCut()

@@ -44,6 +44,8 @@ public:
     void takeFocus();
 
 public Q_SLOTS:
+    /// Asks what the calipers say of what the readings doubt.
+    void measureAgain();
     void recordCut();
 
 Q_SIGNALS:
@@ -79,6 +81,7 @@ private:
     QLabel* m_calipersHint;
     QPushButton* m_done;
     QPushButton* m_listen;
+    QPushButton* m_measure; ///< where the readings doubt a size
     QLabel* m_summary;
     QLabel* m_plan;
 };

@@ -240,6 +240,14 @@ void Document::recordCut(const Cut& cut)
     append(std::move(*entry), [this] { Q_EMIT cutKept(); });
 }
 
+void Document::recordMeasure(const std::optional<HoleId>& hole, Metres size)
+{
+    append(MeasureEntry{hole, size}, [this] {
+        Q_EMIT told(tr("Written down. What was heard since is understood anew."));
+        think();
+    });
+}
+
 void Document::note(const QString& words)
 {
     // What was advised stands: a note says nothing about a size or a pitch.

@@ -60,6 +60,8 @@ public:
     void takeBack(const FingeringId& fingering);
     void setAside(EntryId entry, const QString& why);
     void recordCut(const Cut& cut);
+    /// A hole's diameter, or with no hole the tube's length, as the calipers say now.
+    void recordMeasure(const std::optional<HoleId>& hole, Metres size);
     void note(const QString& words);
     /// Works out what to do next and keeps it in the record.
     void think();

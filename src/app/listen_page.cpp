@@ -85,17 +85,33 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
 
     m_room->setObjectName(QStringLiteral("roomTemperature"));
     m_room->setAccessibleName(tr("Room temperature in degrees Celsius"));
-    m_room->setRange(-5.0, 45.0);
+    m_room->setRange(-30.0, 130.0); // wide enough for a wrong scale to be typed, and answered
+    m_room->setKeyboardTracking(false);
     m_room->setDecimals(1);
     m_room->setSuffix(tr(" °C"));
     m_room->setValue(document.room().celsius());
     m_room->setFocusPolicy(Qt::ClickFocus);
     m_room->setButtonSymbols(QAbstractSpinBox::NoButtons);
-    connect(m_room, &QDoubleSpinBox::valueChanged, this, [this](double v) { m_document->setRoom(Temperature::fromCelsius(v)); });
     m_roomLabel = new QLabel(tr("&Room"), this);
     m_roomLabel->setProperty("quiet", true);
     m_roomLabel->setBuddy(m_room);
     m_room->setFixedWidth(84);
+    connect(m_room, &QDoubleSpinBox::valueChanged, this, [this](double typed) {
+        constexpr double coldest_C = -5.0;
+        constexpr double hottest_C = 45.0;
+        if (typed >= coldest_C && typed <= hottest_C)
+            return m_document->setRoom(Temperature::fromCelsius(typed));
+        const QSignalBlocker still(m_room);
+        m_room->setValue(m_document->room().celsius());
+        Q_EMIT failed(
+            typed > hottest_C
+                ? tr("No room is at %1 °C. If that is Fahrenheit, type %2: the room is asked for in degrees "
+                     "Celsius. It stays at %3 °C until then.")
+                      .arg(typed, 0, 'f', 0)
+                      .arg((typed - 32.0) / 1.8, 0, 'f', 1)
+                      .arg(m_room->value(), 0, 'f', 1)
+                : tr("Nobody tunes at %1 °C. The room stays at %2 °C.").arg(typed, 0, 'f', 0).arg(m_room->value(), 0, 'f', 1));
+    });
     connect(m_room, &QDoubleSpinBox::editingFinished, this, [this] {
         m_roomAsked.start();
         m_roomLabel->setText(tr("&Room"));
@@ -627,6 +643,11 @@ void ListenPage::step(int by)
 
 void ListenPage::next()
 {
+    if (m_room->hasFocus()) { // Enter there means the temperature
+        m_room->interpretText();
+        setFocus();
+        return;
+    }
     if (m_sounding)
         return;
     if (m_pending.empty()) {

@@ -177,7 +177,7 @@ void LogbookPage::updateButton()
     const Entry* e = rows.isEmpty() ? nullptr : m_model->entryAt(rows.front().row());
     m_aside->setEnabled(e != nullptr && !m_document->book()->isSetAside(e->id) &&
                         (std::holds_alternative<ReadingEntry>(e->body) || std::holds_alternative<CutEntry>(e->body) ||
-                         std::holds_alternative<NoteEntry>(e->body)));
+                         std::holds_alternative<NoteEntry>(e->body) || std::holds_alternative<MeasureEntry>(e->body)));
 }
 
 void LogbookPage::openTake(EntryId id)

@@ -169,6 +169,8 @@ void MainWindow::buildMenus()
         [this] { exportAsked(QStringLiteral("spec"), QStringLiteral("json")); }, true);
     workbook->addSeparator();
     act(
+        workbook, tr("Measure a&gain…"), QKeySequence(), [this] { m_correct->measureAgain(); }, true);
+    act(
         workbook, tr("Shop &memory…"), QKeySequence(), [this] { showShopMemory(); }, false);
     workbook->addSeparator();
     act(
@@ -232,7 +234,8 @@ void MainWindow::showWalk()
         "measure with calipers, type what they say, <b>Enter</b>. Dowel says when to listen again.</p>"
         "<p><b>Moves</b>, beside the next cut: the cents that a tenth of a millimetre is worth at every hole, the foot "
         "and along the bore, register by register. <b>Try it</b>: drag a hole, the foot or the stopper on the workpiece and see "
-        "every note move; nothing of it is kept. <b>Registers</b>: how wide the octaves or twelfths are and which work narrows or widens them. "
+        "every note move; nothing of it is kept. <b>Registers</b>: how wide the octaves or twelfths are and which work narrows "
+        "or widens them. "
         "<b>Outcome</b>: what was forecast beside what came.</p>"
         "<p>Filled signs are what sounds now, outlines what the next cut will do. A disc is within tolerance, a triangle "
         "points the way the note is off. The bar through a sign is one standard deviation.</p>"

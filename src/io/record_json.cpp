@@ -12,7 +12,7 @@ namespace dowel::io {
 
 namespace {
 
-constexpr std::array<std::string_view, 6> kinds{"reading", "cut", "advice", "set_aside", "practice", "note"};
+constexpr std::array<std::string_view, 7> kinds{"reading", "cut", "advice", "set_aside", "practice", "note", "measure"};
 
 HeardNote noteFrom(JsonReader r)
 {
@@ -69,6 +69,12 @@ Json bodyJson(const EntryBody& body)
         return {{"entry", s->entry.number}, {"why", s->why}};
     if (const auto* n = std::get_if<NoteEntry>(&body))
         return {{"text", n->text}};
+    if (const auto* m = std::get_if<MeasureEntry>(&body)) {
+        Json json{{"size_mm", tidy(m->size.millimetres())}};
+        if (m->hole)
+            json["hole"] = m->hole->text;
+        return json;
+    }
     const auto& p = std::get<PracticeEntry>(body);
     return {{"seed", p.seed}, {"celsius", tidy(p.room.celsius())}, {"noise_db", p.noise_dB}};
 }
@@ -253,6 +259,12 @@ Result<EntryBody> bodyFromText(std::string_view kind, const std::string& text)
         body = e;
     } else if (kind == "note") {
         body = NoteEntry{r.text("text")};
+    } else if (kind == "measure") {
+        MeasureEntry e;
+        if (r.has("hole"))
+            e.hole = HoleId{r.text("hole")};
+        e.size = Metres::fromMillimetres(r.number("size_mm"));
+        body = std::move(e);
     } else {
         return Error{ErrorCode::Damaged, std::string(kind), "is no kind of entry"};
     }

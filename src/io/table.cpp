@@ -52,6 +52,9 @@ std::string recordCsv(const Workbook& book)
             values = ",,," + number(c->from.millimetres(), 3) + "," + number(wantedSize(c->cut).millimetres(), 3);
         } else if (const auto* a = std::get_if<Advice>(&e.body)) {
             what = stateName(a->state);
+        } else if (const auto* m = std::get_if<MeasureEntry>(&e.body)) {
+            what = m->hole ? m->hole->text : "length";
+            values = ",,,," + number(m->size.millimetres(), 3);
         } else if (const auto* n = std::get_if<NoteEntry>(&e.body)) {
             what = n->text;
         } else if (const auto* s = std::get_if<SetAsideEntry>(&e.body)) {

@@ -111,9 +111,9 @@ QString contradiction(const Contradiction& c)
 {
     switch (c.kind) {
     case Contradiction::Kind::Hole:
-        return tr("The readings do not fit the measures: %1 behaves as if it were %2 mm %3. Measure it again, look for a leak or "
-                  "a "
-                  "chip, and check that the fingerings were the ones asked for.",
+        return tr("The readings do not fit the measures: %1 behaves as if it were %2 mm %3. Measure it again and write down what "
+                  "the calipers say, also where it is what the record has; look for a leak or a chip, and check that the "
+                  "fingerings were the ones asked for.",
                   "%3 larger or smaller")
             .arg(QString::fromStdString(c.what), QString::number(std::abs(c.amount), 'f', 2),
                  c.amount > 0.0 ? tr("larger") : tr("smaller"));
@@ -167,6 +167,9 @@ QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
         case AdviceState::Stop: return a->contradiction ? contradiction(*a->contradiction) : tr("Advice: stop");
         }
     }
+    if (const auto* m = std::get_if<MeasureEntry>(&entry.body))
+        return m->hole ? tr("Measured again: %1 is %2").arg(QString::fromStdString(m->hole->text), length(m->size, unit))
+                       : tr("Measured again: the tube is %1 long").arg(length(m->size, unit));
     if (const auto* n = std::get_if<NoteEntry>(&entry.body))
         return QString::fromStdString(n->text);
     if (const auto* s = std::get_if<SetAsideEntry>(&entry.body))

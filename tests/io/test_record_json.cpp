@@ -23,7 +23,9 @@ private Q_SLOTS:
                                     fixtures::fullAdvice(),
                                     SetAsideEntry{{7}, "played \"badly\", twice"},
                                     PracticeEntry{123456789, Temperature::fromCelsius(19.5), 18.0},
-                                    NoteEntry{"drilled h1, \"tear-out\" at the back"}};
+                                    NoteEntry{"drilled h1, \"tear-out\" at the back"},
+                                    MeasureEntry{HoleId{"h3"}, Metres::fromMillimetres(6.25)},
+                                    MeasureEntry{std::nullopt, Metres::fromMillimetres(271.5)}};
         for (const EntryBody& body : bodies) {
             const std::string text = io::bodyText(body);
             const auto back = io::bodyFromText(io::kindOf(body), text);

@@ -82,6 +82,43 @@ private Q_SLOTS:
         VERIFY_OK(book.append({{3}, "", SetAsideEntry{{1}, ""}})); // independent: fine
         VERIFY_NEAR(book.present().length().millimetres(), 270.0, 1e-9);
     }
+    void aSizeMeasuredAgainHoldsSinceItWasWrittenDown()
+    {
+        const auto h1 = [](const Instrument& i) {
+            return i.find(HoleId{"h1"})->diameter.millimetres();
+        };
+        const auto measured = [](std::int64_t id, double size) {
+            return Entry{{id}, "", MeasureEntry{HoleId{"h1"}, mm(size)}};
+        };
+        Workbook book(fixtures::whistle());
+        VERIFY_OK(book.append(reading(1, "D5", 580.0)));
+        QVERIFY(!book.measuredAgain(HoleId{"h1"}));
+        VERIFY_OK(book.append(measured(2, 4.3))); // never cut: wrong from the start
+        VERIFY_NEAR(h1(book.specified()), 4.3, 1e-9);
+        VERIFY_NEAR(book.specified().find(HoleId{"h1"})->undercutDiameter.millimetres(), 4.3, 1e-9);
+        QVERIFY(book.measuredAgain(HoleId{"h1"}) && !book.measuredAgain(HoleId{"h2"}));
+        QCOMPARE(book.readings().front().shape, std::size_t(0));
+        VERIFY_OK(book.append(cut(3, "h1", 6.0)));
+        QVERIFY(!book.measuredAgain(HoleId{"h1"})); // the cut wrote it down anew
+        VERIFY_OK(book.append(cut(4, "h2", 6.2)));
+        VERIFY_OK(book.append(measured(5, 5.8)));
+        QCOMPARE(book.shapes().size(), std::size_t(3));
+        VERIFY_NEAR(h1(book.shapes()[0]), 4.3, 1e-9);
+        VERIFY_NEAR(h1(book.shapes()[1]), 5.8, 1e-9);
+        VERIFY_NEAR(h1(book.present()), 5.8, 1e-9);
+        VERIFY_NEAR(book.present().find(HoleId{"h2"})->diameter.millimetres(), 6.2, 1e-9);
+        // Smaller than it was before the cut: one of the two is wrong, and nothing is changed.
+        QCOMPARE(book.append(measured(6, 4.0)).error().code, ErrorCode::NotRemovable);
+        QCOMPARE(book.append({{6}, "", MeasureEntry{HoleId{"h9"}, mm(5.0)}}).error().code, ErrorCode::UnknownName);
+        QVERIFY(!book.append(measured(6, 60.0)));
+        QVERIFY(!book.append({{6}, "", MeasureEntry{std::nullopt, mm(100.0)}})); // above the holes
+        VERIFY_NEAR(h1(book.present()), 5.8, 1e-9);
+        VERIFY_OK(book.append({{6}, "", MeasureEntry{std::nullopt, mm(276.5)}}));
+        VERIFY_NEAR(book.specified().length().millimetres(), 276.5, 1e-9);
+        VERIFY_OK(book.append({{7}, "", SetAsideEntry{{5}, "misread the calipers"}}));
+        VERIFY_NEAR(h1(book.present()), 6.0, 1e-9);
+        QVERIFY(!book.measuredAgain(HoleId{"h1"}));
+    }
     void namesGoBothWays()
     {
         for (const auto s : {AdviceState::Measure, AdviceState::MakeCut, AdviceState::Finished, AdviceState::Stop})

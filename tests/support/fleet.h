@@ -139,6 +139,25 @@ public:
         const Metres from = *presentSize(m_book.present(), asked);
         put(CutEntry{withSize(asked, bounded(m_book.present(), read)), from, wanted, forecast});
     }
+    /// Does what a contradiction asks for: measures again, or sets aside and hears again.
+    void comply(const Contradiction& c)
+    {
+        const auto again = [this](const std::string& note) {
+            const auto readings = m_book.readings();
+            const auto it = std::find_if(readings.rbegin(), readings.rend(),
+                                         [&](const PlacedReading& r) { return r.reading->fingering.text == note; });
+            if (it != readings.rend())
+                put(SetAsideEntry{it->entry->id, "doubted"});
+            hear({note});
+        };
+        const Metres error = Metres::fromMillimetres(m_with.caliper_mm * m_random.normal());
+        switch (c.kind) {
+        case Contradiction::Kind::Hole: put(MeasureEntry{HoleId{c.what}, m_actual.find(HoleId{c.what})->diameter + error}); break;
+        case Contradiction::Kind::Temperature: put(MeasureEntry{std::nullopt, m_actual.length() + error}); break;
+        case Contradiction::Kind::Swapped: again(c.with); [[fallthrough]];
+        case Contradiction::Kind::Reading: again(c.what); break;
+        }
+    }
     [[nodiscard]] bool stuck() const { return m_stuck; }
     static constexpr double silent_cents = 1000.0;
 
@@ -158,6 +177,28 @@ private:
     bool m_stuck = false;
 };
 
+/// The record of a maker who wrote one hole down wrongly and then heard every fingering of the wood as it is; nothing where
+/// no instrument can be so.
+inline std::optional<Workbook> mistyped(const Instrument& real, std::uint64_t seed, const Conditions& with, std::size_t hole,
+                                        Metres by)
+{
+    InstrumentSpec typed = real.spec();
+    Hole& h = typed.holes[hole];
+    h.diameter = h.diameter + by;
+    h.undercutDiameter = h.undercutDiameter + by;
+    const auto believed = Instrument::make(typed);
+    if (!believed)
+        return std::nullopt;
+    Workbook book(*believed);
+    Bench bench(real, seed, with);
+    for (const Fingering& f : real.spec().fingerings)
+        bench.hear(f.id);
+    for (const Entry& e : bench.book().entries())
+        if (!book.append(e))
+            return std::nullopt;
+    return book;
+}
+
 struct Outcome
 {
     bool home = false;    ///< every note within its tolerance
@@ -172,6 +213,7 @@ struct Outcome
     double squares = 0.0; ///< of the forecasts' errors over their standard deviation
     std::map<std::string, int> cutKinds;
     AdviceState end = AdviceState::Stop;
+    int stopped = 0; ///< how often it was held up by a contradiction
 };
 
 inline Outcome judged(const Bench& bench)
@@ -226,6 +268,9 @@ inline Outcome advised(const Instrument& start, std::uint64_t seed, const Condit
                 o.held += std::abs(z) <= ninety ? 1 : 0;
                 o.squares += z * z;
             }
+        } else if (advice->state == AdviceState::Stop && advice->contradiction && o.stopped < 6) {
+            ++o.stopped;
+            bench.comply(*advice->contradiction);
         } else {
             break;
         }

@@ -11,12 +11,26 @@ namespace dowel {
 namespace {
 
 // All in standard deviations or half squares of them; set so that honest blanks of the fleet are not stopped.
-constexpr double suspicious = 2.2;   // of a bias, a hole or the warmth
 constexpr double farOff = 6.0;       // of a reading
 constexpr double explains = 8.0;     // half the squares: four standard deviations
+constexpr double explainsHole = 3.0; // the same of a hole: honest ones stay below 1, and to measure again costs little
 constexpr double mistake_m = 0.0004; // smaller errors of a hole are calipers'
 constexpr double impossible = 4.0;   // of the warmth
 constexpr double unexplained = 12.0; // of a reading
+
+/// Whether a fingering has been heard more than once since the last cut, set aside or not: asked for again, and the same.
+bool heardAgain(const Workbook& book, const FingeringId& id)
+{
+    int count = 0;
+    for (const Entry& e : book.entries()) {
+        const auto* r = std::get_if<ReadingEntry>(&e.body);
+        if (std::holds_alternative<CutEntry>(e.body))
+            count = 0;
+        else if (r != nullptr && r->fingering == id)
+            ++count;
+    }
+    return count > 1;
+}
 
 /// The same record with the readings of two fingerings exchanged.
 std::optional<Workbook> exchanged(const Workbook& book, const FingeringId& a, const FingeringId& b)
@@ -43,19 +57,14 @@ Result<std::optional<Contradiction>> contradictionIn(const Workbook& book, const
     using Kind = Contradiction::Kind;
     const auto& holes = book.present().spec().holes;
     const auto& fingerings = book.present().spec().fingerings;
-    double holeMost = 0.0;
-    for (std::size_t i = 0; i < holes.size(); ++i)
-        holeMost = std::max(holeMost, std::abs(p.holeShift_m(i)) / p.priors().holeSizeSd_m);
     const SharedEstimate expected = p.priors().shared ? *p.priors().shared : sharedOf(p.priors());
     const double warmthSd_K = std::sqrt(expected.covariance(0, 0));
     const double warmth = (p.warmth_K() - expected.mean[0]) / warmthSd_K;
-    if (std::max({p.largestNoteBias(), holeMost, std::abs(warmth)}) < suspicious && p.report().worstResidual < farOff)
-        return Found{};
-    double best = p.report().cost - explains;
+    double best = p.report().cost - explainsHole;
     Found found;
     for (std::size_t i = 0; i < holes.size(); ++i) {
         // Worth a fit of its own only where the straight-line reckoning comes near.
-        if (p.gainByDoubting(i) < 0.5 * explains)
+        if (p.gainByDoubting(i) < 0.8 * explainsHole || book.measuredAgain(holes[i].id))
             continue;
         Priors doubting = p.priors();
         doubting.doubtedHole = i;
@@ -67,12 +76,14 @@ Result<std::optional<Contradiction>> contradictionIn(const Workbook& book, const
             found = Contradiction{Kind::Hole, holes[i].id.text, 1e3 * freed->holeShift_m(i), {}};
         }
     }
+    best = std::min(best, p.report().cost - explains);
     const auto& residuals = p.residuals();
     for (std::size_t a = 0; a < fingerings.size(); ++a)
         for (std::size_t b = a + 1; b < fingerings.size(); ++b) {
             // One far too sharp, the other far too flat, in one register.
             if (fingerings[a].registerNumber != fingerings[b].registerNumber || residuals[a] * residuals[b] >= 0.0 ||
-                std::min(std::abs(residuals[a]), std::abs(residuals[b])) < farOff)
+                std::min(std::abs(residuals[a]), std::abs(residuals[b])) < farOff ||
+                (heardAgain(book, fingerings[a].id) && heardAgain(book, fingerings[b].id)))
                 continue;
             const auto other = exchanged(book, fingerings[a].id, fingerings[b].id);
             if (!other)
@@ -87,7 +98,7 @@ Result<std::optional<Contradiction>> contradictionIn(const Workbook& book, const
         }
     if (found)
         return found;
-    if (std::abs(warmth) > impossible)
+    if (std::abs(warmth) > impossible && !book.measuredAgain({}))
         return Found{Contradiction{Kind::Temperature, "", warmth * warmthSd_K, {}}};
     // The robust fit leaves a reading that no unknown explains far outside. Where the note has been heard again since, the
     // others have outvoted it already.

@@ -80,7 +80,7 @@ std::optional<ReadingSource> sourceFromName(std::string_view name)
     return valueIn(sources, name);
 }
 
-Workbook::Workbook(Instrument specified)
+Workbook::Workbook(Instrument specified) : m_original(specified)
 {
     m_shapes.push_back(std::move(specified));
 }
@@ -95,19 +95,86 @@ bool Workbook::isSetAside(EntryId id) const
     return std::find(m_setAside.begin(), m_setAside.end(), id) != m_setAside.end();
 }
 
-Result<std::vector<Instrument>> Workbook::shapesWithout(std::optional<EntryId> left) const
+namespace {
+
+/// Whether a cut writes down the size that a measurement is of.
+bool writes(const Cut& cut, const std::optional<HoleId>& hole)
 {
-    std::vector<Instrument> shapes{m_shapes.front()};
-    for (const Entry& e : m_entries) {
+    if (!hole)
+        return std::holds_alternative<TrimFoot>(cut);
+    return (std::holds_alternative<Enlarge>(cut) || std::holds_alternative<Fill>(cut)) && holeOf(cut) == hole;
+}
+
+/// The specification with another size from the start. An undercut stays as much wider than its hole.
+Result<Instrument> corrected(const Instrument& from, const std::optional<HoleId>& hole, Metres size)
+{
+    InstrumentSpec spec = from.spec();
+    if (!hole) {
+        spec.bore.back().at = size;
+        return Instrument::make(std::move(spec));
+    }
+    for (Hole& h : spec.holes)
+        if (h.id == *hole) {
+            h.undercutDiameter = h.undercutDiameter + (size - h.diameter);
+            h.diameter = size;
+        }
+    return Instrument::make(std::move(spec));
+}
+
+} // namespace
+
+std::optional<std::size_t> Workbook::writtenDown(const std::optional<HoleId>& hole, std::size_t before,
+                                                 std::optional<EntryId> without) const
+{
+    for (std::size_t i = before; i-- > 0;) {
+        const Entry& e = m_entries[i];
         const auto* cut = std::get_if<CutEntry>(&e.body);
-        if (cut == nullptr || isSetAside(e.id) || (left && e.id == *left))
+        if (cut != nullptr && !isSetAside(e.id) && e.id != without && writes(cut->cut, hole))
+            return i;
+    }
+    return std::nullopt;
+}
+
+Result<std::vector<Instrument>> Workbook::shapesBy(std::optional<EntryId> without, const MeasureEntry* more) const
+{
+    std::vector<std::pair<std::size_t, const MeasureEntry*>> measured;
+    for (std::size_t i = 0; i < m_entries.size(); ++i)
+        if (const auto* m = std::get_if<MeasureEntry>(&m_entries[i].body);
+            m != nullptr && !isSetAside(m_entries[i].id) && m_entries[i].id != without)
+            measured.emplace_back(i, m);
+    if (more != nullptr)
+        measured.emplace_back(m_entries.size(), more);
+    Result<Instrument> start(m_original);
+    std::vector<std::optional<Metres>> instead(m_entries.size());
+    for (const auto& [at, m] : measured) {
+        if (const auto place = writtenDown(m->hole, at, without))
+            instead[*place] = m->size;
+        else if (start)
+            start = corrected(*start, m->hole, m->size);
+    }
+    if (!start)
+        return start.error();
+    std::vector<Instrument> shapes{std::move(*start)};
+    for (std::size_t i = 0; i < m_entries.size(); ++i) {
+        const Entry& e = m_entries[i];
+        const auto* cut = std::get_if<CutEntry>(&e.body);
+        if (cut == nullptr || isSetAside(e.id) || e.id == without)
             continue;
-        auto next = applied(shapes.back(), cut->cut);
+        auto next = applied(shapes.back(), instead[i] ? withSize(cut->cut, *instead[i]) : cut->cut);
         if (!next)
             return next.error();
         shapes.push_back(std::move(*next));
     }
     return shapes;
+}
+
+bool Workbook::measuredAgain(const std::optional<HoleId>& hole) const
+{
+    const std::size_t since = writtenDown(hole, m_entries.size(), {}).value_or(0);
+    return std::any_of(m_entries.begin() + static_cast<std::ptrdiff_t>(since), m_entries.end(), [&](const Entry& e) {
+        const auto* m = std::get_if<MeasureEntry>(&e.body);
+        return m != nullptr && m->hole == hole && !isSetAside(e.id);
+    });
 }
 
 Status Workbook::checkNew(const EntryBody& body) const
@@ -142,7 +209,13 @@ Status Workbook::check(const EntryBody& body) const
         const auto it = std::find_if(m_entries.begin(), m_entries.end(), [&](const Entry& e) { return e.id == s->entry; });
         if (it == m_entries.end() || isSetAside(s->entry))
             return Error{ErrorCode::UnknownName, "entry", std::to_string(s->entry.number)};
-        const auto shapes = shapesWithout(s->entry);
+        const auto shapes = shapesBy(s->entry, nullptr);
+        return shapes ? Status(Done{}) : Status(shapes.error());
+    }
+    if (const auto* m = std::get_if<MeasureEntry>(&body)) {
+        if (m->hole && specified().find(*m->hole) == nullptr)
+            return Error{ErrorCode::UnknownName, "hole", m->hole->text};
+        const auto shapes = shapesBy({}, m);
         return shapes ? Status(Done{}) : Status(shapes.error());
     }
     if (const auto* n = std::get_if<NoteEntry>(&body)) {
@@ -162,8 +235,10 @@ Status Workbook::append(Entry entry)
     if (const auto* c = std::get_if<CutEntry>(&entry.body)) {
         m_shapes.push_back(std::move(applied(present(), c->cut)).value());
     } else if (const auto* s = std::get_if<SetAsideEntry>(&entry.body)) {
-        m_shapes = std::move(shapesWithout(s->entry)).value();
+        m_shapes = std::move(shapesBy(s->entry, nullptr)).value();
         m_setAside.push_back(s->entry);
+    } else if (const auto* m = std::get_if<MeasureEntry>(&entry.body)) {
+        m_shapes = std::move(shapesBy({}, m)).value();
     }
     m_entries.push_back(std::move(entry));
     return Done{};

@@ -66,7 +66,14 @@ struct NoteEntry
     std::string text;
 };
 
-using EntryBody = std::variant<ReadingEntry, CutEntry, Advice, SetAsideEntry, PracticeEntry, NoteEntry>;
+/// A size measured again: what the record had was wrong ever since it was last written down, by a cut or at the start.
+struct MeasureEntry
+{
+    std::optional<HoleId> hole; ///< its diameter; nothing: the tube's length
+    Metres size;
+};
+
+using EntryBody = std::variant<ReadingEntry, CutEntry, Advice, SetAsideEntry, PracticeEntry, NoteEntry, MeasureEntry>;
 
 struct Entry
 {
@@ -89,13 +96,14 @@ public:
     explicit Workbook(Instrument specified);
 
     /// Appends one entry. Errors: UnknownName (fingering, hole or entry that is not there), NotRemovable and BadGeometry
-    /// from the cut; nothing is changed then.
+    /// from a cut, or from what a size measured again makes of later cuts; nothing is changed then.
     [[nodiscard]] Status append(Entry entry);
     /// What append() would say, without doing it.
     [[nodiscard]] Status check(const EntryBody& body) const;
     /// The same for what is entered now, with bounds that older records need not keep.
     [[nodiscard]] Status checkNew(const EntryBody& body) const;
 
+    /// As specified, with what was measured again.
     [[nodiscard]] const Instrument& specified() const { return m_shapes.front(); }
     [[nodiscard]] const Instrument& present() const { return m_shapes.back(); }
     /// The instrument after each cut that stands, from the specified one on.
@@ -107,11 +115,18 @@ public:
     [[nodiscard]] std::vector<PlacedReading> readings() const;
     /// Entries of cuts that stand, in order; the i-th leads from shapes()[i] to shapes()[i + 1].
     [[nodiscard]] std::vector<const Entry*> cuts() const;
+    /// Whether the present size of a hole, or the tube's length, has been measured again since it was written down.
+    [[nodiscard]] bool measuredAgain(const std::optional<HoleId>& hole) const;
     [[nodiscard]] const Advice* latestAdvice() const;
     [[nodiscard]] std::optional<PracticeEntry> practice() const;
 
 private:
-    [[nodiscard]] Result<std::vector<Instrument>> shapesWithout(std::optional<EntryId> left) const;
+    /// The shapes by all entries that stand, without one or with one more.
+    [[nodiscard]] Result<std::vector<Instrument>> shapesBy(std::optional<EntryId> without, const MeasureEntry* more) const;
+    /// The place among the entries where a size was last written down; nothing: at the start.
+    [[nodiscard]] std::optional<std::size_t> writtenDown(const std::optional<HoleId>& hole, std::size_t before,
+                                                         std::optional<EntryId> without) const;
+    Instrument m_original;
     std::vector<Entry> m_entries;
     std::vector<Instrument> m_shapes;
     std::vector<EntryId> m_setAside;
