@@ -4,6 +4,7 @@
 #include "app/measure_dialog.h"
 #include "app/outcome_card.h"
 #include "app/register_card.h"
+#include "app/school_dialog.h"
 #include "app/sensitivity_card.h"
 #include "app/style.h"
 #include "app/try_card.h"
@@ -82,6 +83,10 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
     m_measure = new QPushButton(m_card);
     m_measure->setObjectName(QStringLiteral("measureAgainButton"));
     m_measure->setProperty("main", true);
+    m_school = new QPushButton(m_card);
+    m_school->setObjectName(QStringLiteral("schoolButton"));
+    m_school->setToolTip(tr("How the plan goes about it"));
+    m_school->setFont(Style::small());
     m_plan = label(m_card, "cardPlan", Style::small(), true);
     m_summary = label(this, "tuningSummary", Style::body());
 
@@ -100,6 +105,7 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
     card->addWidget(m_measure);
     card->addStretch(1);
     card->addWidget(m_plan);
+    card->addWidget(m_school);
 
     auto* left = new QVBoxLayout;
     left->setSpacing(Style::grid);
@@ -154,6 +160,7 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
     connect(m_done, &QPushButton::clicked, this, &CorrectPage::recordCut);
     connect(m_calipers, &QLineEdit::returnPressed, this, &CorrectPage::recordCut);
     connect(m_listen, &QPushButton::clicked, this, &CorrectPage::listenAsked);
+    connect(m_school, &QPushButton::clicked, this, &CorrectPage::chooseSchool);
     connect(m_measure, &QPushButton::clicked, this, &CorrectPage::measureAgain);
     for (const auto key : {Qt::Key_Return, Qt::Key_Enter}) {
         auto* s = new QShortcut(key, this);
@@ -322,6 +329,8 @@ void CorrectPage::showCard()
     m_listen->setVisible(listening || (doubt && !ofSize));
     m_measure->setVisible(ofSize);
     m_plan->clear();
+    m_school->setText(tr("The plan: %1…").arg(text::school(m_document->book()->school())));
+    m_school->setAccessibleName(m_school->text());
     if (!counsel) {
         m_kind->clear();
         m_what->setText(m_document->busy() ? tr("Working it out…") : tr("No advice yet"));
@@ -357,6 +366,8 @@ void CorrectPage::showCard()
         QStringList lines;
         for (const LeftOver& l : a.left)
             lines << text::left(l);
+        if (!a.lastResort.empty())
+            lines << text::lastResort(a.lastResort, m_unit);
         m_why->setText(lines.isEmpty() ? tr("Put the knife away. Clean the hole edges, finish, and listen once more afterwards: "
                                             "a finish moves the pitch a little.")
                                        : lines.join(QStringLiteral("\n\n")));
@@ -403,6 +414,17 @@ void CorrectPage::showPlan(const Advice& advice)
         lines << tr("Out of reach by removing wood, as it looks now: %1.").arg(notes.join(QStringLiteral(", ")));
     }
     m_plan->setText(lines.join(QLatin1Char('\n')));
+}
+
+void CorrectPage::chooseSchool()
+{
+    auto* dialog = new SchoolDialog(m_document->book()->school(), this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &QDialog::accepted, this, [this, dialog] {
+        if (dialog->school() != m_document->book()->school())
+            m_document->setSchool(dialog->school());
+    });
+    dialog->open();
 }
 
 void CorrectPage::measureAgain()

@@ -44,6 +44,8 @@ public:
     void takeFocus();
 
 public Q_SLOTS:
+    /// Asks how the plan is to go about it.
+    void chooseSchool();
     /// Asks what the calipers say of what the readings doubt.
     void measureAgain();
     void recordCut();
@@ -81,6 +83,7 @@ private:
     QLabel* m_calipersHint;
     QPushButton* m_done;
     QPushButton* m_listen;
+    QPushButton* m_school;
     QPushButton* m_measure; ///< where the readings doubt a size
     QLabel* m_summary;
     QLabel* m_plan;

@@ -248,6 +248,11 @@ void Document::recordMeasure(const std::optional<HoleId>& hole, Metres size)
     });
 }
 
+void Document::setSchool(const School& school)
+{
+    append(SchoolEntry{school}, [this] { think(); });
+}
+
 void Document::note(const QString& words)
 {
     // What was advised stands: a note says nothing about a size or a pitch.

@@ -62,8 +62,18 @@ MeasureDialog::MeasureDialog(Document& document, text::LengthUnit unit, const st
     connect(m_what, &QComboBox::currentIndexChanged, this, &MeasureDialog::showRecorded);
     connect(leave, &QPushButton::clicked, this, &MeasureDialog::reject);
     connect(keep, &QPushButton::clicked, this, &MeasureDialog::accept);
+    for (QWidget* w : std::initializer_list<QWidget*>{m_what, m_size})
+        w->setMinimumHeight(34);
     showRecorded();
+    grow();
     m_size->setFocus();
+}
+
+void MeasureDialog::grow()
+{
+    // Words that wrap need their height asked for at the width they have.
+    const int wide = std::max(width(), minimumWidth());
+    resize(wide, std::max(height(), layout()->totalHeightForWidth(wide)));
 }
 
 std::optional<HoleId> MeasureDialog::chosen() const
@@ -87,6 +97,7 @@ void MeasureDialog::accept()
     const auto refuse = [this](const Error& error) {
         m_trouble->setText(text::sentence(error));
         m_trouble->setVisible(true);
+        grow();
         m_size->setFocus();
         m_size->selectAll();
     };

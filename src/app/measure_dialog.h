@@ -25,6 +25,7 @@ public:
 private:
     [[nodiscard]] std::optional<HoleId> chosen() const;
     void showRecorded();
+    void grow();
 
     Document* m_document;
     text::LengthUnit m_unit;

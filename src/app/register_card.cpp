@@ -27,6 +27,7 @@ QString leverName(const Lever& l, const Instrument& shape)
     case Lever::Kind::Foot: return RegisterCard::tr("foot shorter");
     case Lever::Kind::Window: return RegisterCard::tr("window longer");
     case Lever::Kind::Stopper: return RegisterCard::tr("stopper 1 mm out");
+    case Lever::Kind::Fill:
     case Lever::Kind::Ream: break;
     }
     return RegisterCard::tr("bore %1 to %2 mm").arg(std::lround(l.from.millimetres())).arg(std::lround(l.to.millimetres()));

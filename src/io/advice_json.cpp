@@ -102,6 +102,12 @@ Json jsonOf(const Advice& a)
               {"steps", steps},
               {"fingerings", idList(a.fingerings)},
               {"left", left}};
+    if (!a.lastResort.empty()) {
+        Json fills = Json::array();
+        for (const Cut& f : a.lastResort)
+            fills.push_back(jsonOf(f));
+        json["last_resort"] = fills;
+    }
     if (a.contradiction) {
         json["contradiction"] = {
             {"kind", kindName(a.contradiction->kind)}, {"what", a.contradiction->what}, {"amount", a.contradiction->amount}};
@@ -135,6 +141,16 @@ Result<Advice> adviceFromJson(const Json& json)
         a.left.push_back(
             {{l.text("fingering")}, Cents::fromCents(l.number("off_cents")), why.value_or(LeftOver::Why::Compromise)});
         l.finish();
+    }
+    if (r.has("last_resort")) {
+        r.objects("last_resort");
+        for (const Json& fill : json["last_resort"]) {
+            auto cut = cutFromJson(fill);
+            if (cut)
+                a.lastResort.push_back(*cut);
+            else if (!error)
+                error = cut.error();
+        }
     }
     if (r.has("contradiction")) {
         JsonReader c = r.object("contradiction");

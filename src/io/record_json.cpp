@@ -12,7 +12,7 @@ namespace dowel::io {
 
 namespace {
 
-constexpr std::array<std::string_view, 7> kinds{"reading", "cut", "advice", "set_aside", "practice", "note", "measure"};
+constexpr std::array<std::string_view, 8> kinds{"reading", "cut", "advice", "set_aside", "practice", "note", "measure", "school"};
 
 HeardNote noteFrom(JsonReader r)
 {
@@ -69,6 +69,11 @@ Json bodyJson(const EntryBody& body)
         return {{"entry", s->entry.number}, {"why", s->why}};
     if (const auto* n = std::get_if<NoteEntry>(&body))
         return {{"text", n->text}};
+    if (const auto* s = std::get_if<SchoolEntry>(&body))
+        return {{"foot_first", s->school.footFirst},
+                {"one_size", s->school.oneSize},
+                {"low_register", s->school.lowRegister},
+                {"even_timbre", tidy(s->school.evenTimbre)}};
     if (const auto* m = std::get_if<MeasureEntry>(&body)) {
         Json json{{"size_mm", tidy(m->size.millimetres())}};
         if (m->hole)
@@ -259,6 +264,13 @@ Result<EntryBody> bodyFromText(std::string_view kind, const std::string& text)
         body = e;
     } else if (kind == "note") {
         body = NoteEntry{r.text("text")};
+    } else if (kind == "school") {
+        SchoolEntry e;
+        e.school.footFirst = r.boolean("foot_first", false);
+        e.school.oneSize = r.boolean("one_size", false);
+        e.school.lowRegister = r.boolean("low_register", false);
+        e.school.evenTimbre = r.number("even_timbre");
+        body = e;
     } else if (kind == "measure") {
         MeasureEntry e;
         if (r.has("hole"))

@@ -99,12 +99,33 @@ QString left(const LeftOver& l)
     const QString note = tr("%1 stays %2", "note, how far").arg(noteName(l.fingering.text), flatOrSharp(l.off.cents()));
     switch (l.why) {
     case LeftOver::Why::SharpAlready:
-        return tr("%1: removing wood cannot lower it. Wax in its hole, or another fingering, would.").arg(note);
+        return tr("%1: removing wood cannot lower it. Another fingering, or a narrower hole, would.").arg(note);
     case LeftOver::Why::HoleAtLimit: return tr("%1: its hole is as wide as it may be.").arg(note);
     case LeftOver::Why::FootAtLimit: return tr("%1: the tube is as short as it may be.").arg(note);
     case LeftOver::Why::Compromise: return tr("%1: the best compromise with its neighbours and its other register.").arg(note);
     }
     return note;
+}
+
+QString lastResort(const std::vector<Cut>& fills, LengthUnit unit)
+{
+    if (fills.empty())
+        return {};
+    QStringList sizes;
+    for (const Cut& f : fills)
+        sizes << tr("%1 to %2", "hole, size").arg(holeText(f), length(wantedSize(f), unit));
+    return tr("As a last resort, filling would bring it nearer: %1. Try it with wax, which comes out again, and listen, before "
+              "anything that stays.")
+        .arg(sizes.join(QStringLiteral(", ")));
+}
+
+QString school(const School& s)
+{
+    QStringList words{s.footFirst ? tr("foot first") : tr("holes first"), s.oneSize ? tr("one size") : tr("graded"),
+                      s.lowRegister ? tr("low register rules") : tr("all registers")};
+    if (s.evenTimbre > 0.0)
+        words << tr("even timbre %1 %").arg(std::lround(100.0 * s.evenTimbre));
+    return words.join(QStringLiteral(", "));
 }
 
 QString contradiction(const Contradiction& c)
@@ -167,6 +188,8 @@ QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
         case AdviceState::Stop: return a->contradiction ? contradiction(*a->contradiction) : tr("Advice: stop");
         }
     }
+    if (const auto* c = std::get_if<SchoolEntry>(&entry.body))
+        return tr("From here on the plan goes so: %1").arg(school(c->school));
     if (const auto* m = std::get_if<MeasureEntry>(&entry.body))
         return m->hole ? tr("Measured again: %1 is %2").arg(QString::fromStdString(m->hole->text), length(m->size, unit))
                        : tr("Measured again: the tube is %1 long").arg(length(m->size, unit));

@@ -20,6 +20,10 @@ namespace dowel::text {
 [[nodiscard]] QString contradiction(const Contradiction& c);
 /// The caution that belongs to a step, short; may be empty.
 [[nodiscard]] QString caution(const AdviceStep& step);
+/// What filling would bring sharp notes in, in one sentence; empty where there is nothing.
+[[nodiscard]] QString lastResort(const std::vector<Cut>& fills, LengthUnit unit);
+/// "holes first, graded, all registers".
+[[nodiscard]] QString school(const School& school);
 /// One line of the logbook.
 [[nodiscard]] QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit);
 

@@ -24,6 +24,7 @@ private Q_SLOTS:
                                     SetAsideEntry{{7}, "played \"badly\", twice"},
                                     PracticeEntry{123456789, Temperature::fromCelsius(19.5), 18.0},
                                     NoteEntry{"drilled h1, \"tear-out\" at the back"},
+                                    SchoolEntry{{true, false, true, 0.4}},
                                     MeasureEntry{HoleId{"h3"}, Metres::fromMillimetres(6.25)},
                                     MeasureEntry{std::nullopt, Metres::fromMillimetres(271.5)}};
         for (const EntryBody& body : bodies) {
@@ -43,6 +44,7 @@ private Q_SLOTS:
         const auto& a = std::get<Advice>(*advice);
         QVERIFY(a.contradiction == fixtures::fullAdvice().contradiction);
         QVERIFY(a.left == fixtures::fullAdvice().left);
+        QVERIFY(a.lastResort == fixtures::fullAdvice().lastResort);
         QVERIFY(a.steps[0].hear == fixtures::fullAdvice().steps[0].hear);
         QVERIFY(a.steps[0].forecast == fixtures::fullAdvice().steps[0].forecast);
         QVERIFY(a.steps[0].reason.guarded && a.steps[0].bit && !a.steps[1].bit);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves the advice on hidden instruments with physics of their own: removal only, within limits and sizes, no lasting
 // overshoot, home in few cuts, and honest about what it cannot do.
+#include "core/instrument/lattice.h"
 #include "core/plan/plan.h"
 #include "support/bench.h"
 #include "support/compare.h"
@@ -178,6 +179,100 @@ private Q_SLOTS:
         QVERIFY(!a->left.empty());
         QVERIFY(std::any_of(a->left.begin(), a->left.end(),
                             [](const LeftOver& l) { return l.why == LeftOver::Why::SharpAlready && l.off.cents() > 6.0; }));
+    }
+    void aHoleOverdoneIsFilledAsTheLastResortOnly()
+    {
+        // In tune but for h4, which slipped by 0.8 mm: nothing to remove mends that, and filling it by as much does.
+        Bench bench(10, 0.3);
+        const Outcome o = follow(bench);
+        QVERIFY(o.last.state == AdviceState::Finished && o.last.lastResort.empty());
+        const Metres was = bench.book().present().find(HoleId{"h4"})->diameter;
+        bench.cut(Enlarge{{"h4"}, was + mm(0.8)}, {});
+        bench.hearAll();
+        const Outcome after = follow(bench);
+        QCOMPARE(after.last.state, AdviceState::Finished);
+        const auto fill = std::find_if(after.last.lastResort.begin(), after.last.lastResort.end(),
+                                       [](const Cut& c) { return holeOf(c)->text == "h4"; });
+        QVERIFY(fill != after.last.lastResort.end());
+        VERIFY_NEAR(wantedSize(*fill).millimetres(), was.millimetres(), 0.45);
+        QVERIFY(applied(bench.book().present(), *fill));
+    }
+    void theSchoolsGoTheirOwnWays()
+    {
+        // common practice, no source: what each school puts first.
+        struct Ended
+        {
+            Instrument shape;
+            std::vector<double> cents;
+        };
+        const auto begun = [](const School& school) {
+            Bench bench(10, 0.3);
+            bench.hearAll();
+            bench.put(SchoolEntry{school});
+            return bench;
+        };
+        const auto first = [&](const School& school) {
+            const auto a = advise(begun(school).book());
+            return a && !a->steps.empty() ? std::string(kindName(a->steps.front().cut)) : std::string("none");
+        };
+        QCOMPARE(first({}), std::string("enlarge"));
+        QCOMPARE(first({.footFirst = true}), std::string("trim_foot"));
+
+        const auto goal = [&](const School& school) {
+            const Bench bench = begun(school);
+            const auto forecaster = Forecaster::make(bench.book());
+            const Instrument& now = bench.book().present();
+            const std::vector<double> aim(now.spec().fingerings.size(), 0.0);
+            const auto g = bestReachable(*forecaster, now, leversOf(now, Means::HolesAndFoot), aim, {}, nullptr, school);
+            return Ended{g->shape, *forecaster->posterior().cents(g->shape)};
+        };
+        const auto unlike = [](const Instrument& i) { // spread of the holes' sizes, mm
+            double mean = 0.0;
+            double squares = 0.0;
+            for (const Hole& h : i.spec().holes)
+                mean += h.diameter.millimetres() / 6.0;
+            for (const Hole& h : i.spec().holes)
+                squares += std::pow(h.diameter.millimetres() - mean, 2) / 6.0;
+            return std::sqrt(squares);
+        };
+        const auto uneven = [](const Instrument& i) { // spread of neighbours' cutoffs
+            double sum = 0.0;
+            for (std::size_t k = 1; k + 2 < i.spec().holes.size(); ++k)
+                sum += std::pow(latticeCutoff(i, k).log - latticeCutoff(i, k + 1).log, 2);
+            return std::sqrt(sum);
+        };
+        const auto off = [](const Ended& e, int registerNumber) {
+            double sum = 0.0;
+            for (std::size_t k = 0; k < e.cents.size(); ++k)
+                if (e.shape.spec().fingerings[k].registerNumber == registerNumber)
+                    sum += e.cents[k] * e.cents[k];
+            return sum;
+        };
+        const Ended usual = goal({});
+        const Ended alike = goal({.oneSize = true});
+        const Ended even = goal({.evenTimbre = 1.0});
+        QVERIFY2(unlike(alike.shape) < 0.7 * unlike(usual.shape),
+                 qPrintable(QStringLiteral("%1 against %2").arg(unlike(alike.shape)).arg(unlike(usual.shape))));
+        QVERIFY2(uneven(even.shape) < 0.9 * uneven(usual.shape),
+                 qPrintable(QStringLiteral("%1 against %2").arg(uneven(even.shape)).arg(uneven(usual.shape))));
+        QVERIFY(uneven(even.shape) < uneven(goal({.evenTimbre = 0.3}).shape));
+        // What is asked for besides pitch costs pitch.
+        QVERIFY(off(usual, 1) + off(usual, 2) <= off(alike, 1) + off(alike, 2) + 1.0);
+        QVERIFY(off(usual, 1) + off(usual, 2) <= off(even, 1) + off(even, 2) + 1.0);
+
+        // Followed to the end, the low register that rules ends at least as near as where it does not.
+        const auto low = [&](const School& school) {
+            Bench bench = begun(school);
+            (void)follow(bench);
+            double sum = 0.0;
+            for (const Fingering& f : bench.book().present().spec().fingerings)
+                if (f.registerNumber == 1)
+                    sum += std::pow(bench.truthCents(f), 2);
+            return std::sqrt(sum / 7.0);
+        };
+        const double both = low({});
+        const double ruling = low({.lowRegister = true});
+        QVERIFY2(ruling < both + 0.3, qPrintable(QStringLiteral("%1 against %2").arg(ruling).arg(both)));
     }
     void aMistypedHoleStopsTheWork()
     {

@@ -78,6 +78,7 @@ inline Advice fullAdvice()
     a.fingerings = {{"D5"}};
     a.left = {{{"C#7"}, Cents::fromCents(9.5), LeftOver::Why::HoleAtLimit}};
     a.contradiction = Contradiction{Contradiction::Kind::Temperature, "air", 12.5};
+    a.lastResort = {Fill{{"h3"}, mm(5.5)}};
     return a;
 }
 

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/layout/layout.h"
 
+#include "core/instrument/lattice.h"
+
 #include <algorithm>
 #include <array>
 #include <ceres/ceres.h>
@@ -201,28 +203,18 @@ private:
         }
         return true;
     }
-    /// A lattice's cutoff goes as b / (a sqrt(s t)): b the hole's and a the bore's radius, s half the way between its
-    /// neighbours, t the chimney with its ends (Benade, J. Acoust. Soc. Am. 32, 1591, 1960, from memory).
+    /// Neighbouring holes' cutoffs alike.
     template <class Add> void timbre(const Instrument& shape, const double* x, const Add& add) const
     {
-        const auto& holes = shape.spec().holes;
-        const auto logOf = [&](std::size_t i) {
-            const double b = holes[i].diameter.millimetres();
-            const double t = holes[i].chimney.millimetres() + 0.75 * b;
-            const double s = 0.5 * (x[m_v.place(i - 1)] - x[m_v.place(i + 1)]);
-            return std::log(b / shape.boreDiameterAt(holes[i].at).millimetres()) - 0.5 * std::log(t * std::max(s, 1.0));
-        };
         const auto byPlace = [&](std::size_t i) { // of the hole below; the one above has the opposite
             return -0.25 / std::max(0.5 * (x[m_v.place(i - 1)] - x[m_v.place(i + 1)]), 1.0);
-        };
-        const auto bySize = [&](std::size_t i) {
-            const double b = holes[i].diameter.millimetres();
-            return 1.0 / b - 0.375 / (holes[i].chimney.millimetres() + 0.75 * b);
         };
         for (std::size_t i = 1; i + 2 < m_v.holes; ++i) {
             const double low = timbreForce * byPlace(i);
             const double high = timbreForce * byPlace(i + 1);
-            const double difference = timbreForce * (logOf(i) - logOf(i + 1));
+            const LatticeCutoff here = latticeCutoff(shape, i);
+            const LatticeCutoff next = latticeCutoff(shape, i + 1);
+            const double difference = timbreForce * (here.log - next.log);
             if (m_v.sizesFixed)
                 add(difference,
                     {{m_v.place(i - 1), low}, {m_v.place(i + 1), -low}, {m_v.place(i), -high}, {m_v.place(i + 2), high}});
@@ -231,8 +223,8 @@ private:
                                  {m_v.place(i + 1), -low},
                                  {m_v.place(i), -high},
                                  {m_v.place(i + 2), high},
-                                 {m_v.size(i), timbreForce * bySize(i)},
-                                 {m_v.size(i + 1), -timbreForce * bySize(i + 1)}});
+                                 {m_v.size(i), timbreForce * here.byDiameter_per_mm},
+                                 {m_v.size(i + 1), -timbreForce * next.byDiameter_per_mm}});
         }
     }
     template <class Add> void sizes(const Instrument& shape, const double* x, const Add& add) const

@@ -112,6 +112,7 @@ Cut cutFor(const Instrument& instrument, const Lever& lever, Metres value)
     case Lever::Kind::Foot: return TrimFoot{value};
     case Lever::Kind::Window: return CutUp{value};
     case Lever::Kind::Stopper: return MoveStopper{value};
+    case Lever::Kind::Fill: return Fill{instrument.spec().holes[lever.hole].id, value};
     case Lever::Kind::Ream: break;
     }
     return Ream{lever.from, lever.to, value};
@@ -127,9 +128,9 @@ Result<Instrument> withLevers(Instrument instrument, const std::vector<Lever>& l
             value = std::min(value, (instrument.boreDiameterAt(h.at) * widestUndercut - h.diameter).metres());
         }
         const double now = standsAt(instrument, l).metres();
-        const bool removes = l.kind == Lever::Kind::Foot      ? value < now - nothing_m
-                             : l.kind == Lever::Kind::Stopper ? std::abs(value - now) > nothing_m
-                                                              : value > now + nothing_m;
+        const bool removes = l.kind == Lever::Kind::Foot || l.kind == Lever::Kind::Fill ? value < now - nothing_m
+                             : l.kind == Lever::Kind::Stopper                           ? std::abs(value - now) > nothing_m
+                                                                                        : value > now + nothing_m;
         if (!removes)
             continue;
         auto next = applied(instrument, cutFor(instrument, l, Metres::fromMetres(value)));

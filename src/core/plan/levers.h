@@ -12,7 +12,8 @@ namespace dowel {
 
 struct Lever
 {
-    enum class Kind { Hole, Undercut, Foot, Window, Stopper, Ream };
+    /// Fill: a hole made narrower, the last resort.
+    enum class Kind { Hole, Undercut, Foot, Window, Stopper, Ream, Fill };
     Kind kind = Kind::Hole;
     std::size_t hole = 0; ///< position in the specification, for Hole and Undercut
     Metres from{};        ///< for Ream

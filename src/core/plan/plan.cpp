@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/plan.h"
 
+#include "core/instrument/lattice.h"
 #include "core/plan/diagnosis.h"
 #include "core/shop/drawer.h"
 
@@ -21,8 +22,9 @@ double price(Lever::Kind kind)
     case Lever::Kind::Hole:
     case Lever::Kind::Foot:
     case Lever::Kind::Stopper: return 0.02;
-    case Lever::Kind::Undercut: return 0.15;
+    case Lever::Kind::Undercut: return 0.25;
     case Lever::Kind::Window:
+    case Lever::Kind::Fill:
     case Lever::Kind::Ream: break;
     }
     return 0.4;
@@ -34,8 +36,8 @@ class Bill
 {
 public:
     Bill(const Forecaster& forecaster, const Instrument& present, const std::vector<Lever>& levers,
-         const std::vector<double>& aim, const Cancel& cancel)
-        : m_forecaster(&forecaster), m_present(&present), m_levers(&levers), m_aim(&aim), m_cancel(cancel)
+         const std::vector<double>& aim, const School& school, const Cancel& cancel)
+        : m_forecaster(&forecaster), m_present(&present), m_levers(&levers), m_aim(&aim), m_school(school), m_cancel(cancel)
     {
         m_present_mm.resize(static_cast<Eigen::Index>(levers.size()));
         m_price.resize(m_present_mm.size());
@@ -59,7 +61,7 @@ public:
         const Eigen::Index n = x_mm.size();
         // Notes, work, and once more the notes that come near the end of their tolerance: those that would come out sharp
         // most, for a flat one can still be mended.
-        Eigen::VectorXd r = Eigen::VectorXd::Zero(2 * notes + n);
+        Eigen::VectorXd r = Eigen::VectorXd::Zero(2 * notes + n + likings());
         r.segment(notes, n) = m_price.cwiseProduct(x_mm - m_present_mm);
         constexpr double sharpIsDear = 3.0;
         constexpr double flatIsDear = 1.5;
@@ -80,13 +82,15 @@ public:
             if (!cents)
                 return cents.error();
             put(*cents);
+            like(*shape, 2 * notes + n, r, nullptr);
             return r;
         }
         const auto s = posterior.sensitivity(*shape);
         if (!s)
             return s.error();
         put(s->cents);
-        jacobian->setZero(2 * notes + n, n);
+        jacobian->setZero(r.size(), n);
+        like(*shape, 2 * notes + n, r, jacobian);
         jacobian->middleRows(notes, n) = m_price.asDiagonal();
         for (Eigen::Index k = 0; k < n; ++k) {
             const auto column = byLever(*s, values, k);
@@ -101,6 +105,43 @@ public:
     }
 
 private:
+    /// How many rows a school's own wishes take.
+    [[nodiscard]] Eigen::Index likings() const
+    {
+        const auto holes = static_cast<Eigen::Index>(m_present->spec().holes.size());
+        return (m_school.oneSize ? holes : 0) + (m_school.evenTimbre > 0.0 ? std::max<Eigen::Index>(0, holes - 3) : 0);
+    }
+    /// Holes of one size, and neighbours of one cutoff, in tolerances.
+    void like(const Instrument& shape, Eigen::Index row, Eigen::VectorXd& r, Eigen::MatrixXd* jacobian) const
+    {
+        constexpr double alike = 8.0;    // of a hole a millimetre off the others' mean
+        constexpr double evenest = 15.0; // of a cutoff an e-fold off its neighbour's
+        const auto& holes = shape.spec().holes;
+        const auto count = static_cast<double>(holes.size());
+        const auto byHole = [&](std::size_t hole, double slope) {
+            for (std::size_t k = 0; jacobian != nullptr && k < m_levers->size(); ++k)
+                if ((*m_levers)[k].kind == Lever::Kind::Hole && (*m_levers)[k].hole == hole)
+                    (*jacobian)(row, static_cast<Eigen::Index>(k)) += slope;
+        };
+        if (m_school.oneSize) {
+            double mean = 0.0;
+            for (const Hole& h : holes)
+                mean += h.diameter.millimetres() / count;
+            for (std::size_t i = 0; i < holes.size(); ++i, ++row) {
+                r[row] = alike * (holes[i].diameter.millimetres() - mean);
+                for (std::size_t k = 0; k < holes.size(); ++k)
+                    byHole(k, alike * ((k == i ? 1.0 : 0.0) - 1.0 / count));
+            }
+        }
+        for (std::size_t i = 1; m_school.evenTimbre > 0.0 && i + 2 < holes.size(); ++i, ++row) {
+            const double by = evenest * m_school.evenTimbre;
+            const LatticeCutoff here = latticeCutoff(shape, i);
+            const LatticeCutoff next = latticeCutoff(shape, i + 1);
+            r[row] = by * (here.log - next.log);
+            byHole(i, by * here.byDiameter_per_mm);
+            byHole(i + 1, -by * next.byDiameter_per_mm);
+        }
+    }
     [[nodiscard]] double force(Eigen::Index note) const
     {
         const Fingering& f = m_present->spec().fingerings[static_cast<std::size_t>(note)];
@@ -111,7 +152,8 @@ private:
     {
         const Lever& l = (*m_levers)[static_cast<std::size_t>(which)];
         switch (l.kind) {
-        case Lever::Kind::Hole: return Eigen::VectorXd(s.perMetre.col(static_cast<Eigen::Index>(l.hole)));
+        case Lever::Kind::Hole:
+        case Lever::Kind::Fill: return Eigen::VectorXd(s.perMetre.col(static_cast<Eigen::Index>(l.hole)));
         case Lever::Kind::Undercut: return Eigen::VectorXd(s.byUndercut.col(static_cast<Eigen::Index>(l.hole)));
         case Lever::Kind::Foot: return Eigen::VectorXd(s.perMetre.col(s.perMetre.cols() - 1));
         case Lever::Kind::Window: return s.byWindow;
@@ -138,6 +180,7 @@ private:
     const Instrument* m_present;
     const std::vector<Lever>* m_levers;
     const std::vector<double>* m_aim;
+    School m_school;
     Cancel m_cancel;
     Eigen::VectorXd m_present_mm;
     Eigen::VectorXd m_price;
@@ -196,6 +239,21 @@ Eigen::VectorXd boundedStep(const Eigen::MatrixXd& h, const Eigen::VectorXd& g, 
     return p;
 }
 
+/// Where the low register rules, higher ones count little.
+Instrument ruled(const Instrument& present, const School& school)
+{
+    if (!school.lowRegister)
+        return present;
+    InstrumentSpec spec = present.spec();
+    for (Fingering& f : spec.fingerings)
+        if (f.registerNumber > 1) {
+            f.weight *= 0.1;
+            f.tolerance = f.tolerance * 2.0;
+        }
+    auto made = Instrument::make(std::move(spec));
+    return made ? std::move(*made) : present;
+}
+
 /// A note heard so often on one shape is known as well as it will be.
 constexpr int enoughHere = 3;
 
@@ -207,7 +265,9 @@ public:
           m_forecaster(std::move(forecaster)),
           m_options(options),
           m_cancel(cancel),
-          m_fingerings(&book.present().spec().fingerings)
+          m_school(book.school()),
+          m_present(ruled(book.present(), m_school)),
+          m_fingerings(&m_present.spec().fingerings)
     {
     }
 
@@ -236,6 +296,7 @@ private:
         std::vector<NoteState> there;
     };
     [[nodiscard]] Result<Aimed> aimed() const;
+    [[nodiscard]] Result<std::vector<Cut>> lastResort(const std::vector<LeftOver>& left) const;
     [[nodiscard]] Result<std::optional<Candidate>> candidate(const Instrument& present, const std::vector<NoteState>& now,
                                                              const Lever& lever, Metres goal,
                                                              const std::vector<double>& ceiling) const;
@@ -250,7 +311,10 @@ private:
     Forecaster m_forecaster;
     PlanOptions m_options;
     Cancel m_cancel;
+    School m_school;
+    Instrument m_present; ///< with weights and tolerances as the school has them
     const std::vector<Fingering>* m_fingerings;
+    double m_unavoidable = 0.0;               ///< cost at the goal
     mutable std::set<std::size_t> m_inTheWay; ///< notes too little known to let a step through
 };
 
@@ -262,7 +326,7 @@ void Planner::summarise(Advice& advice) const
         squares += now[i].cents * now[i].cents;
         if (std::abs(now[i].cents) > std::abs(advice.worst.cents()))
             advice.worst = Cents::fromCents(now[i].cents);
-        advice.withinTolerance += std::abs(now[i].cents) <= (*m_fingerings)[i].tolerance.cents() ? 1 : 0;
+        advice.withinTolerance += std::abs(now[i].cents) <= m_book->present().spec().fingerings[i].tolerance.cents() ? 1 : 0;
     }
     advice.of = static_cast<int>(now.size());
     advice.rms = Cents::fromCents(now.empty() ? 0.0 : std::sqrt(squares / static_cast<double>(now.size())));
@@ -411,9 +475,17 @@ Result<std::optional<Planner::Candidate>> Planner::candidate(const Instrument& p
                                                              const std::vector<double>& ceiling) const
 {
     using Found = std::optional<Candidate>;
-    // The least sure of all cuts goes little more than half the way first.
+    // The least sure of all cuts goes little more than half the way first, where the whole way would be little known.
     const Metres stands = standsAt(present, lever);
-    const bool half = lever.kind == Lever::Kind::Undercut;
+    bool half = lever.kind == Lever::Kind::Undercut;
+    if (half) {
+        const auto whole = applied(present, cutFor(present, lever, goal));
+        const auto there = whole ? m_forecaster.statesNearby(*whole) : Result<std::vector<NoteState>>(whole.error());
+        half = !there;
+        for (std::size_t k = 0; there && k < there->size(); ++k)
+            half = half || (std::abs((*there)[k].cents - now[k].cents) > m_options.staleMove_cents &&
+                            (*there)[k].sd > 1.5 * m_options.littleKnown_cents);
+    }
     const Cut wish = cutFor(present, lever, half ? stands + (goal - stands) * 0.6 : goal);
     const Metres from = *presentSize(present, wish);
     const bool shrinks = wantedSize(wish) < from;
@@ -450,8 +522,9 @@ Result<std::optional<Planner::Candidate>> Planner::candidate(const Instrument& p
         if (safe) {
             // It must pay: a note brought from 3 tenths of its tolerance to none is worth one cut, the last trifles of a note
             // that stays off anyway are not.
-            const double pays =
-                nearItsTolerance(now, *states) ? 0.2 * m_options.leastWorth : std::max(m_options.leastWorth, 0.01 * cost(now));
+            const double pays = nearItsTolerance(now, *states)
+                                    ? 0.2 * m_options.leastWorth
+                                    : std::max(m_options.leastWorth, m_options.worthOfRest * m_unavoidable);
             if (largest < m_options.leastGain_cents || cost(now) - cost(*states) < pays)
                 return Found{};
             const std::size_t own = ownNote(now, *states);
@@ -476,10 +549,10 @@ Result<std::optional<Planner::Candidate>> Planner::candidate(const Instrument& p
 std::vector<LeftOver> Planner::leftOvers(const Instrument& shape, const std::vector<NoteState>& states, double surely) const
 {
     std::vector<LeftOver> left;
-    const Reach reach = reachOf(m_book->present(), m_options.leastWood);
+    const Reach reach = reachOf(m_present, m_options.leastWood);
     const auto s = m_forecaster.posterior().sensitivity(shape);
     for (std::size_t i = 0; i < states.size(); ++i) {
-        if (std::abs(states[i].cents) <= (*m_fingerings)[i].tolerance.cents() + surely * states[i].sd)
+        if (std::abs(states[i].cents) <= m_book->present().spec().fingerings[i].tolerance.cents() + surely * states[i].sd)
             continue;
         LeftOver l{(*m_fingerings)[i].id, Cents::fromCents(states[i].cents), LeftOver::Why::Compromise};
         if (states[i].cents > 0.0) {
@@ -498,10 +571,47 @@ std::vector<LeftOver> Planner::leftOvers(const Instrument& shape, const std::vec
     return left;
 }
 
+/// What filling would bring notes in that removing wood has left sharp; nothing where it would not.
+Result<std::vector<Cut>> Planner::lastResort(const std::vector<LeftOver>& left) const
+{
+    std::vector<Cut> fills;
+    if (std::none_of(left.begin(), left.end(), [](const LeftOver& l) { return l.why == LeftOver::Why::SharpAlready; }))
+        return fills;
+    const Metres most = Metres::fromMillimetres(2.0);
+    std::vector<Lever> levers;
+    for (std::size_t i = 0; i < m_present.spec().holes.size(); ++i) {
+        const Metres now = m_present.spec().holes[i].diameter;
+        levers.push_back({Lever::Kind::Fill, i, {}, {}, std::max(now * 0.6, now - most), now});
+    }
+    const std::vector<double> straight(m_fingerings->size(), 0.0);
+    const auto goal = bestReachable(m_forecaster, m_present, levers, straight, m_cancel);
+    if (!goal)
+        return goal.error();
+    Instrument filled = m_present;
+    for (std::size_t k = 0; k < levers.size(); ++k) {
+        const Metres to = Metres::fromMetres(goal->values_m[static_cast<Eigen::Index>(k)]);
+        constexpr Metres worthIt = Metres::fromMillimetres(0.1);
+        if (levers[k].high - to < worthIt)
+            continue;
+        fills.push_back(cutFor(m_present, levers[k], to));
+        auto next = applied(filled, fills.back());
+        if (!next)
+            return next.error();
+        filled = std::move(*next);
+    }
+    const auto there = m_forecaster.statesNearby(filled);
+    if (!there)
+        return there.error();
+    constexpr double mends = 0.7; // of what is off
+    if (cost(*there) > mends * cost(m_forecaster.now()))
+        fills.clear();
+    return fills;
+}
+
 /// The goal with as few kinds of work as do: more only where notes would stay off without.
 Result<Planner::Aimed> Planner::aimed() const
 {
-    const Instrument& present = m_book->present();
+    const Instrument& present = m_present;
     const std::vector<double> straight(m_fingerings->size(), 0.0);
     const auto furthest = [&](const std::vector<NoteState>& states) {
         double most = 0.0;
@@ -524,7 +634,7 @@ Result<Planner::Aimed> Planner::aimed() const
                                                              : before->goal.values_m[same - before->levers.begin()];
             }
         }
-        auto goal = bestReachable(m_forecaster, present, a.levers, straight, m_cancel, start ? &*start : nullptr);
+        auto goal = bestReachable(m_forecaster, present, a.levers, straight, m_cancel, start ? &*start : nullptr, m_school);
         if (!goal)
             return goal.error();
         auto there = m_forecaster.statesNearby(goal->shape);
@@ -601,7 +711,7 @@ Result<Advice> Planner::advice()
         advice.contradiction = std::move(*odd);
         return advice;
     }
-    const Instrument& present = m_book->present();
+    const Instrument& present = m_present;
     const auto& now = m_forecaster.now();
     const auto stale = worthHearing(now);
     if (allSafelyIn()) {
@@ -616,22 +726,26 @@ Result<Advice> Planner::advice()
         return found.error();
     const auto& levers = found->levers;
     const auto& atGoal = found->there;
+    m_unavoidable = cost(atGoal);
     // No note is cut sharp beyond its tolerance, whatever it would do for the others: that could not be mended.
     std::vector<double> ceiling(now.size());
     for (std::size_t i = 0; i < now.size(); ++i)
         ceiling[i] = (*m_fingerings)[i].tolerance.cents();
-    const auto careful = bestReachable(m_forecaster, present, levers, aims(atGoal), m_cancel, &found->goal.values_m);
+    const auto careful = bestReachable(m_forecaster, present, levers, aims(atGoal), m_cancel, &found->goal.values_m, m_school);
     if (!careful)
         return careful.error();
 
     Instrument shape = present;
     std::vector<NoteState> states = now;
-    // The stopper can be moved back; then from the foot upwards; the foot itself when the holes' volumes are in; undercuts
-    // and the bore last, when what is surer has been done.
-    for (const bool stopper : {true, false})
+    // The stopper can be moved back; then from the foot upwards; the foot itself when the holes' volumes are in, unless the
+    // school has it first; undercuts and the bore last, when what is surer has been done.
+    const auto turn = [&](const Lever& l) {
+        return l.kind == Lever::Kind::Stopper ? 0 : l.kind == Lever::Kind::Foot && m_school.footFirst ? 1 : 2;
+    };
+    for (const int round : {0, 1, 2})
         for (std::size_t k = 0; k < levers.size(); ++k) {
             const Lever& lever = levers[k];
-            if ((lever.kind == Lever::Kind::Stopper) != stopper || !heardSinceCut(lever))
+            if (turn(lever) != round || !heardSinceCut(lever))
                 continue;
             auto next =
                 candidate(shape, states, lever, Metres::fromMetres(careful->values_m[static_cast<Eigen::Index>(k)]), ceiling);
@@ -664,19 +778,24 @@ Result<Advice> Planner::advice()
     }
     advice.state = AdviceState::Finished;
     advice.left = leftOvers(present, now, 0.0);
+    auto fills = lastResort(advice.left);
+    if (!fills)
+        return fills.error();
+    advice.lastResort = std::move(*fills);
     return advice;
 }
 
 } // namespace
 
 Result<Goal> bestReachable(const Forecaster& forecaster, const Instrument& present, const std::vector<Lever>& levers,
-                           const std::vector<double>& aim, const Cancel& cancel, const Eigen::VectorXd* startFrom)
+                           const std::vector<double>& aim, const Cancel& cancel, const Eigen::VectorXd* startFrom,
+                           const School& school)
 {
     const auto n = static_cast<Eigen::Index>(levers.size());
     if (n == 0)
         return Goal{present, {}};
     // Millimetres: steps of like size for holes and foot.
-    const Bill bill(forecaster, present, levers, aim, cancel);
+    const Bill bill(forecaster, present, levers, aim, school, cancel);
     Eigen::VectorXd low(n);
     Eigen::VectorXd high(n);
     for (Eigen::Index i = 0; i < n; ++i) {

@@ -20,6 +20,7 @@ struct PlanOptions
     double pessimism = 1.3;         ///< a step's forecast plus this many standard deviations must stay within tolerance
     double leastGain_cents = 0.5;   ///< a cut that moves no note by more is not worth the risk
     double leastWorth = 0.08;       ///< of squared tolerances that a cut must take away
+    double worthOfRest = 0.5;       ///< and of what stays off at the goal, which is not chased with trifles
     double staleMove_cents = 1.5;   ///< a note forecast to have moved by more is heard again
     double doneMargin = 1.2;        ///< standard deviations that a note must lie inside its tolerance to be done with
     Means means = Means::BoreToo;   ///< how far the plan may go where holes and foot do not do
@@ -42,7 +43,8 @@ struct Counsel
                                     const Cancel& cancel = {});
 
 /// The shape that brings all notes nearest to (target + aim), aim in cents per fingering, by moving these levers; and
-/// where the levers stand then, in metres. startFrom: where the search begins, by default the present shape.
+/// where the levers stand then, in metres. startFrom: where the search begins, by default the present shape. school: what
+/// else counts beside pitch.
 /// Errors: OutOfModelRange, Cancelled.
 struct Goal
 {
@@ -51,6 +53,6 @@ struct Goal
 };
 [[nodiscard]] Result<Goal> bestReachable(const Forecaster& forecaster, const Instrument& present,
                                          const std::vector<Lever>& levers, const std::vector<double>& aim, const Cancel& cancel,
-                                         const Eigen::VectorXd* startFrom = nullptr);
+                                         const Eigen::VectorXd* startFrom = nullptr, const School& school = {});
 
 } // namespace dowel

@@ -46,6 +46,17 @@ struct AdviceStep
     friend bool operator==(const AdviceStep&, const AdviceStep&) = default;
 };
 
+/// How a maker goes about it. As it stands the most material is kept for longest: holes first and the foot last, graded
+/// holes, both registers.
+struct School
+{
+    bool footFirst = false;   ///< the foot is trimmed to its note before the holes are opened
+    bool oneSize = false;     ///< holes are kept as alike as pitch allows: one bit for all
+    bool lowRegister = false; ///< higher registers count a tenth and may stay twice as far off
+    double evenTimbre = 0.0;  ///< 0 to 1: how much holes of even cutoff are worth beside pitch
+    friend bool operator==(const School&, const School&) = default;
+};
+
 /// A note that stays off, and what holds it.
 struct LeftOver
 {
@@ -63,8 +74,8 @@ struct Contradiction
 {
     enum class Kind { Hole, Temperature, Reading, Swapped };
     Kind kind = Kind::Reading;
-    std::string what;  ///< hole or fingering
-    double amount = 0; ///< mm, degrees or cents, after kind
+    std::string what;   ///< hole or fingering
+    double amount = 0;  ///< mm, degrees or cents, after kind
     std::string with{}; ///< the other fingering, where two were swapped
     friend bool operator==(const Contradiction&, const Contradiction&) = default;
 };
@@ -81,6 +92,7 @@ struct Advice
     std::vector<AdviceStep> steps;              ///< MakeCut: only the first is firm
     std::vector<FingeringId> fingerings;        ///< Measure
     std::vector<LeftOver> left;                 ///< Finished
+    std::vector<Cut> lastResort;                ///< Finished, with notes left sharp: what filling would bring them in
     std::optional<Contradiction> contradiction; ///< Stop
     friend bool operator==(const Advice&, const Advice&) = default;
 };

@@ -218,6 +218,9 @@ Status Workbook::check(const EntryBody& body) const
         const auto shapes = shapesBy({}, m);
         return shapes ? Status(Done{}) : Status(shapes.error());
     }
+    if (const auto* s = std::get_if<SchoolEntry>(&body);
+        s != nullptr && !(s->school.evenTimbre >= 0.0 && s->school.evenTimbre <= 1.0))
+        return Error{ErrorCode::BadValue, "even_timbre", std::to_string(s->school.evenTimbre) + "; must be 0 to 1"};
     if (const auto* n = std::get_if<NoteEntry>(&body)) {
         constexpr std::size_t longest = 4000;
         if (n->text.empty() || n->text.size() > longest)
@@ -274,6 +277,14 @@ const Advice* Workbook::latestAdvice() const
         if (const auto* a = std::get_if<Advice>(&it->body))
             return a;
     return nullptr;
+}
+
+School Workbook::school() const
+{
+    for (auto it = m_entries.rbegin(); it != m_entries.rend(); ++it)
+        if (const auto* s = std::get_if<SchoolEntry>(&it->body); s != nullptr && !isSetAside(it->id))
+            return s->school;
+    return {};
 }
 
 std::optional<PracticeEntry> Workbook::practice() const

@@ -73,7 +73,14 @@ struct MeasureEntry
     Metres size;
 };
 
-using EntryBody = std::variant<ReadingEntry, CutEntry, Advice, SetAsideEntry, PracticeEntry, NoteEntry, MeasureEntry>;
+/// From here on the plan goes about it so.
+struct SchoolEntry
+{
+    School school;
+};
+
+using EntryBody =
+    std::variant<ReadingEntry, CutEntry, Advice, SetAsideEntry, PracticeEntry, NoteEntry, MeasureEntry, SchoolEntry>;
 
 struct Entry
 {
@@ -118,6 +125,8 @@ public:
     /// Whether the present size of a hole, or the tube's length, has been measured again since it was written down.
     [[nodiscard]] bool measuredAgain(const std::optional<HoleId>& hole) const;
     [[nodiscard]] const Advice* latestAdvice() const;
+    /// As last chosen.
+    [[nodiscard]] School school() const;
     [[nodiscard]] std::optional<PracticeEntry> practice() const;
 
 private:

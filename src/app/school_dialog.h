@@ -1,0 +1,31 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// How the plan goes about it: the maker's school and how much even timbre is worth. Kept in the workbook.
+#pragma once
+
+#include "core/record/workbook.h"
+
+#include <QDialog>
+
+class QLabel;
+class QRadioButton;
+class QSlider;
+
+namespace dowel::app {
+
+class SchoolDialog : public QDialog
+{
+    Q_OBJECT
+
+public:
+    SchoolDialog(const School& school, QWidget* parent);
+    [[nodiscard]] School school() const;
+
+private:
+    QRadioButton* m_footFirst;
+    QRadioButton* m_oneSize;
+    QRadioButton* m_lowRegister;
+    QSlider* m_even;
+    QLabel* m_evenWords;
+};
+
+} // namespace dowel::app
