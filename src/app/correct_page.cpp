@@ -82,6 +82,7 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
     m_listen->setProperty("main", true);
     m_measure = new QPushButton(m_card);
     m_measure->setObjectName(QStringLiteral("measureAgainButton"));
+    m_measure->setAccessibleName(tr("Measure again"));
     m_measure->setProperty("main", true);
     m_school = new QPushButton(m_card);
     m_school->setObjectName(QStringLiteral("schoolButton"));

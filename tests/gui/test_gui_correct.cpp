@@ -3,6 +3,9 @@
 // typed in either unit, and what wood cannot do is refused.
 #include "gui/gui_support.h"
 
+#include <QRadioButton>
+#include <QSlider>
+
 using namespace dowel;
 using gui::Desk;
 
@@ -73,6 +76,32 @@ private Q_SLOTS:
                     .contains(QStringLiteral("on average %1 cents").arg(sum / 14.0, 0, 'f', 1)));
         const QString words = desk.find<QWidget>("tuningPicture")->accessibleDescription();
         QVERIFY2(words.contains(QStringLiteral("D5 −")) && words.contains(QLatin1String("after the cut")), qPrintable(words));
+    }
+    void theSchoolIsChosenShownAndKept()
+    {
+        Desk desk;
+        QVERIFY(desk.hearAll());
+        desk.key(Qt::Key_Return);
+        QTRY_VERIFY_WITH_TIMEOUT(desk.window().correctPage()->proposed().has_value(), 10000);
+        QVERIFY(std::holds_alternative<Enlarge>(*desk.window().correctPage()->proposed()));
+        auto* button = desk.find<QPushButton>("schoolButton");
+        QVERIFY(button->text().contains(QLatin1String("holes first")));
+        QTest::mouseClick(button, Qt::LeftButton);
+        auto* footFirst = desk.find<QRadioButton>("schoolFootFirst");
+        QTRY_VERIFY(footFirst->isVisible());
+        footFirst->click();
+        auto* even = desk.find<QSlider>("schoolEven");
+        even->setFocus();
+        QTest::keyClick(even, Qt::Key_PageUp); // what it weighs is said
+        QVERIFY(desk.find<QLabel>("schoolEvenWords")->text().startsWith(QLatin1String("20 %")));
+        QTest::mouseClick(desk.find<QPushButton>("schoolKeep"), Qt::LeftButton);
+        QTRY_VERIFY_WITH_TIMEOUT(desk.window().correctPage()->proposed() &&
+                                     std::holds_alternative<TrimFoot>(*desk.window().correctPage()->proposed()),
+                                 20000);
+        QTRY_VERIFY(button->text().contains(QLatin1String("foot first")) && button->text().contains(QLatin1String("20 %")));
+        QVERIFY(desk.document().book()->school().footFirst);
+        desk.key(Qt::Key_8, Qt::ControlModifier);
+        QVERIFY(desk.idle());
     }
     void inchesAreShownAndTakenOnTheCard()
     {
