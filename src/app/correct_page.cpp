@@ -86,7 +86,8 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
     m_measure->setProperty("main", true);
     m_school = new QPushButton(m_card);
     m_school->setObjectName(QStringLiteral("schoolButton"));
-    m_school->setToolTip(tr("How the plan goes about it"));
+    m_school->setText(tr("&Plan otherwise…"));
+    m_school->setAccessibleName(tr("How the plan goes about it"));
     m_school->setFont(Style::small());
     m_plan = label(m_card, "cardPlan", Style::small(), true);
     m_summary = label(this, "tuningSummary", Style::body());
@@ -329,9 +330,8 @@ void CorrectPage::showCard()
     const bool ofSize = doubt && (doubt->kind == Contradiction::Kind::Hole || doubt->kind == Contradiction::Kind::Temperature);
     m_listen->setVisible(listening || (doubt && !ofSize));
     m_measure->setVisible(ofSize);
+    m_school->setVisible(cutting || (counsel && counsel->advice.state == AdviceState::Finished && !counsel->advice.left.empty()));
     m_plan->clear();
-    m_school->setText(tr("The plan: %1…").arg(text::school(m_document->book()->school())));
-    m_school->setAccessibleName(m_school->text());
     if (!counsel) {
         m_kind->clear();
         m_what->setText(m_document->busy() ? tr("Working it out…") : tr("No advice yet"));
@@ -414,6 +414,7 @@ void CorrectPage::showPlan(const Advice& advice)
             notes << tr("%1 (%2)", "note, cents").arg(text::noteName(l.fingering.text), text::wholeCents(l.off.cents()));
         lines << tr("Out of reach by removing wood, as it looks now: %1.").arg(notes.join(QStringLiteral(", ")));
     }
+    lines << tr("The plan goes: %1.").arg(text::school(m_document->book()->school()));
     m_plan->setText(lines.join(QLatin1Char('\n')));
 }
 

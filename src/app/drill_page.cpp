@@ -162,7 +162,7 @@ void DrillPage::refresh()
         m_trim->scrollToBottom(); // where it is nearly done
     }
     const int parts = m_parts->currentData().toInt();
-    const auto posterior = fit(Workbook(layout->goal));
+    const auto posterior = fit(Workbook(layout->goal), layout->priors);
     const auto s = posterior ? posterior->sensitivity(layout->goal) : Result<Posterior::Sensitivity>(posterior.error());
     m_inches->setRowCount(static_cast<int>(holes.size()));
     for (std::size_t i = 0; i < holes.size(); ++i) {

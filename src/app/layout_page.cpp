@@ -208,6 +208,8 @@ void LayoutPage::refresh()
                  .arg(within)
                  .arg(fingerings.size())
                  .arg(text::cents(std::round(layout->worst_cents * 10.0) / 10.0));
+    if (layout->priors.shared)
+        lines << tr("It begins from what earlier instruments of yours told (menu Workbook, Shop memory).");
     for (const WishCost& c : layout->costs)
         lines << (c.mends ? tr("Without %1 every note would be within tolerance.").arg(wishWords(c.wish))
                           : tr("Without %1 the furthest would be %2 cents off.")

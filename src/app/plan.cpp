@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/plan.h"
 
+#include "app/shop_memory_dialog.h"
+
 #include "core/tuning/pitch.h"
 #include "io/json_reader.h"
 #include "text/errors.h"
@@ -250,12 +252,13 @@ void Plan::layOut()
     const int revision = m_revision;
     m_jobs.run(
         [blank = m_kept.blank, wishes = m_kept.wishes, model = m_kept.model](const Cancel& cancel) -> Result<Layout> {
+            const Priors priors = learntPriors(blank.spec.family);
             if (!model)
-                return dowel::layOut(blank, wishes, true, cancel);
+                return dowel::layOut(blank, wishes, true, cancel, priors);
             const auto rough = carried(*model, blank);
             if (!rough)
                 return rough.error();
-            auto layout = dowel::layOut(*rough, wishes, true, cancel);
+            auto layout = dowel::layOut(*rough, wishes, true, cancel, priors);
             if (layout)
                 layout->start = undersized(layout->goal, wishes, blank.spec.bore.back().at);
             return layout;
@@ -279,11 +282,12 @@ void Plan::layOut()
 
 bool Plan::judge(const Instrument& shape)
 {
-    const auto posterior = fit(Workbook(shape));
+    const Priors priors = m_layout ? m_layout->priors : learntPriors(shape.spec().family);
+    const auto posterior = fit(Workbook(shape), priors);
     const auto cents = posterior ? posterior->cents(shape) : Result<std::vector<double>>(posterior.error());
     if (!cents)
         return false;
-    Layout layout{shape, undersized(shape, wishes(), blank().spec.bore.back().at), *cents, 0.0, 0.0, true, {}};
+    Layout layout{shape, undersized(shape, wishes(), blank().spec.bore.back().at), *cents, 0.0, 0.0, true, priors};
     double square = 0.0;
     for (std::size_t i = 0; i < cents->size(); ++i) {
         const double c = (*cents)[i];

@@ -52,12 +52,13 @@ SchoolDialog::SchoolDialog(const School& school, QWidget* parent)
     m_even->setSingleStep(5);
     m_even->setPageStep(20);
     const auto say = [this](int percent) {
-        m_evenWords->setText(percent == 0 ? tr("0 %: pitch alone")
-                                          : tr("%1 %: neighbouring holes an e-fold apart in cutoff weigh as much as a note %2 "
-                                               "tolerances off",
-                                               "per cent, tolerances")
-                                                .arg(percent)
-                                                .arg(0.15 * percent, 0, 'f', 1));
+        m_evenWords->setText(percent == 0
+                                 ? tr("0 %: pitch alone")
+                                 : tr("%1 %: neighbouring holes whose cutoffs lie a tenth apart weigh as much as a note %2 "
+                                      "tolerances off",
+                                      "per cent, tolerances")
+                                       .arg(percent)
+                                       .arg(0.015 * percent, 0, 'f', 2));
     };
     connect(m_even, &QSlider::valueChanged, this, say);
     m_even->setValue(static_cast<int>(std::lround(100.0 * school.evenTimbre)));

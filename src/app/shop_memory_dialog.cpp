@@ -35,7 +35,11 @@ QString shown(double mean, double sd, const Line& line)
     const bool percent = line.scale == 0.0;
     const double m = percent ? 100.0 * (std::exp(mean) - 1.0) : mean * line.scale;
     const double s = percent ? 100.0 * sd : sd * line.scale;
-    return ShopMemoryDialog::tr("%1 ± %2 %3", "mean, spread, unit").arg(text::cents(m)).arg(s, 0, 'f', 1).arg(line.unit);
+    const bool none = std::abs(m) < 0.05;
+    return ShopMemoryDialog::tr("%1 ± %2 %3", "mean, spread, unit")
+        .arg(none ? QStringLiteral("0.0") : text::cents(m))
+        .arg(s, 0, 'f', 1)
+        .arg(line.unit);
 }
 
 } // namespace
@@ -48,6 +52,15 @@ QString shopMemoryPath()
 bool usesShopMemory()
 {
     return QSettings().value(QStringLiteral("shopMemory"), true).toBool();
+}
+
+Priors learntPriors(Family family)
+{
+    if (!usesShopMemory() || !QFileInfo::exists(shopMemoryPath()))
+        return {};
+    const auto memory = ShopMemory::open(shopMemoryPath().toStdString());
+    const auto learnt = memory ? memory->priorsFor(family, {}) : Result<Priors>(memory.error());
+    return learnt ? *learnt : Priors{};
 }
 
 ShopMemoryDialog::ShopMemoryDialog(ShopMemory memory, QWidget* parent)

@@ -18,6 +18,9 @@ namespace dowel::app {
 /// Whether it is used; a setting of this user's.
 [[nodiscard]] bool usesShopMemory();
 
+/// What the next instrument of a family begins with: what earlier ones told, where that is used and can be read.
+[[nodiscard]] Priors learntPriors(Family family);
+
 class ShopMemoryDialog : public QDialog
 {
     Q_OBJECT

@@ -85,7 +85,8 @@ private Q_SLOTS:
         QTRY_VERIFY_WITH_TIMEOUT(desk.window().correctPage()->proposed().has_value(), 10000);
         QVERIFY(std::holds_alternative<Enlarge>(*desk.window().correctPage()->proposed()));
         auto* button = desk.find<QPushButton>("schoolButton");
-        QVERIFY(button->text().contains(QLatin1String("holes first")));
+        auto* plan = desk.find<QLabel>("cardPlan");
+        QVERIFY(plan->text().contains(QLatin1String("holes first, graded, all registers")));
         QTest::mouseClick(button, Qt::LeftButton);
         auto* footFirst = desk.find<QRadioButton>("schoolFootFirst");
         QTRY_VERIFY(footFirst->isVisible());
@@ -98,7 +99,7 @@ private Q_SLOTS:
         QTRY_VERIFY_WITH_TIMEOUT(desk.window().correctPage()->proposed() &&
                                      std::holds_alternative<TrimFoot>(*desk.window().correctPage()->proposed()),
                                  20000);
-        QTRY_VERIFY(button->text().contains(QLatin1String("foot first")) && button->text().contains(QLatin1String("20 %")));
+        QTRY_VERIFY(plan->text().contains(QLatin1String("foot first")) && plan->text().contains(QLatin1String("20 %")));
         QVERIFY(desk.document().book()->school().footFirst);
         desk.key(Qt::Key_8, Qt::ControlModifier);
         QVERIFY(desk.idle());

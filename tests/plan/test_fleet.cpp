@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves the advice on a small fleet, one blank of every family: none spoilt, none left sharp, most of them home, in few
 // rounds, with intervals that hold. The whole fleet with its yardsticks: bench/fleet.
+#include "core/fit/shared.h"
 #include "core/forecast/outcomes.h"
+#include "core/layout/layout.h"
 #include "core/plan/registers.h"
 #include "support/compare.h"
 #include "support/fleet.h"
@@ -13,6 +15,54 @@ class TestFleet : public QObject
     Q_OBJECT
 
 private Q_SLOTS:
+    void theFourthWhistleIsLaidOutBetterThanTheFirst()
+    {
+        // Makers whose mouth, breath and air go with them from whistle to whistle.
+        const auto blankIn = [](const char* lowest) {
+            PlanTarget target = usualTarget(Family::Whistle);
+            target.lowest = lowest;
+            return *startingBlank(Family::Whistle, target);
+        };
+        std::vector<Layout> early; // laid out before anything is known: the same for all of them
+        for (const char* lowest : {"C5", "Eb5", "F5", "D5"}) {
+            auto layout = layOut(blankIn(lowest), {}, false);
+            VERIFY_OK(layout);
+            early.push_back(std::move(*layout));
+        }
+        double first = 0.0;
+        double fourth = 0.0;
+        for (const std::uint64_t maker : {31, 32, 33, 34}) {
+            const player::SimulatedPlayer player({maker, Temperature::fromCelsius(21.0), 24.0});
+            const auto squares = [&](const Instrument& shape) {
+                double sum = 0.0;
+                for (const Fingering& f : shape.spec().fingerings) {
+                    const auto hz = player.truth(shape, f, shape.spec().tuning.playedAt);
+                    sum += hz ? std::pow(1200.0 * std::log2(hz->hertz() / f.target.hertz()), 2) : 1e6;
+                }
+                return sum / static_cast<double>(shape.spec().fingerings.size());
+            };
+            std::vector<SharedEstimate> told;
+            for (std::size_t k = 0; k < 3; ++k) {
+                fleet::Bench bench(early[k].start, maker, {});
+                for (const Fingering& f : early[k].start.spec().fingerings)
+                    bench.hear(f.id);
+                const auto posterior = fit(bench.book());
+                VERIFY_OK(posterior);
+                told.push_back(posterior->shared());
+            }
+            const auto learnt = learntFrom({}, told);
+            VERIFY_OK(learnt);
+            const auto next = layOut(blankIn("D5"), {}, false, {}, *learnt);
+            VERIFY_OK(next);
+            QVERIFY(next->priors.shared.has_value());
+            qInfo("maker %llu: %.1f, %.1f cents off", static_cast<unsigned long long>(maker), std::sqrt(squares(early[3].goal)),
+                  std::sqrt(squares(next->goal)));
+            first += squares(early[3].goal) / 4.0;
+            fourth += squares(next->goal) / 4.0;
+        }
+        qInfo("laid out at full size: %.1f cents off without memory, %.1f after three", std::sqrt(first), std::sqrt(fourth));
+        QVERIFY(fourth < 0.5 * first);
+    }
     void oneOfEveryFamilyIsBroughtHomeOrLeftUnspoilt()
     {
         const fleet::Conditions with;

@@ -627,24 +627,25 @@ Result<Instrument> roughLayout(const Blank& blank, const LayoutWishes& wishes)
     return Instrument::make(std::move(spec));
 }
 
-Result<Layout> layOut(const Blank& blank, const LayoutWishes& wishes, bool withCosts, const Cancel& cancel)
+Result<Layout> layOut(const Blank& blank, const LayoutWishes& wishes, bool withCosts, const Cancel& cancel, const Priors& priors)
 {
     const auto rough = roughLayout(blank, wishes);
     if (!rough)
         return rough.error();
-    auto layout = layOut(*rough, wishes, withCosts, cancel);
+    auto layout = layOut(*rough, wishes, withCosts, cancel, priors);
     if (layout)
         layout->start = undersized(layout->goal, wishes, blank.spec.bore.back().at);
     return layout;
 }
 
-Result<Layout> layOut(const Instrument& rough, const LayoutWishes& wishes, bool withCosts, const Cancel& cancel)
+Result<Layout> layOut(const Instrument& rough, const LayoutWishes& wishes, bool withCosts, const Cancel& cancel,
+                      const Priors& priors)
 {
     if (wishes.smallest > wishes.largest)
         return Error{ErrorCode::BadValue, "smallest_hole, largest_hole",
                      std::to_string(wishes.smallest.millimetres()) + " mm is wider than " +
                          std::to_string(wishes.largest.millimetres()) + " mm"};
-    const auto posterior = fit(Workbook(rough));
+    const auto posterior = fit(Workbook(rough), priors);
     if (!posterior)
         return posterior.error();
     auto found = best(rough, *posterior, wishes, cancel);
@@ -652,13 +653,10 @@ Result<Layout> layOut(const Instrument& rough, const LayoutWishes& wishes, bool 
         return found.error();
     if (const std::string trouble = broken(found->shape, wishes); !trouble.empty())
         return Error{ErrorCode::BadValue, wishes.reach ? "reach" : "holes", trouble};
-    Layout layout{found->shape,
-                  undersized(found->shape, wishes, found->shape.length() + wishes.footAllowance),
-                  found->cents,
-                  found->worst,
-                  found->rms,
-                  found->reached,
-                  {}};
+    Layout layout{found->shape, undersized(found->shape, wishes, found->shape.length() + wishes.footAllowance),
+                  found->cents, found->worst,
+                  found->rms,   found->reached,
+                  priors};
     if (!withCosts || found->reached)
         return layout;
     const auto without = [&](Wish wish, LayoutWishes less) -> Status {
@@ -722,7 +720,7 @@ Result<std::vector<TrimStep>> trimPlan(const Layout& layout, Metres blankLength)
             const auto shape = Instrument::make(std::move(spec));
             if (!shape)
                 return shape.error();
-            const auto posterior = fit(Workbook(*shape));
+            const auto posterior = fit(Workbook(*shape), layout.priors);
             const auto cents = posterior ? posterior->cents(*shape) : Result<std::vector<double>>(posterior.error());
             if (!cents)
                 return cents.error();

@@ -58,8 +58,9 @@ struct Layout
     std::vector<double> cents; ///< of the goal, sounding minus target, per fingering
     double worst_cents = 0.0;
     double rms_cents = 0.0;
-    bool reached = false;        ///< every note within its tolerance
-    std::vector<WishCost> costs; ///< one a wish that binds; only where some note is out of tolerance or costs were asked for
+    bool reached = false;          ///< every note within its tolerance
+    Priors priors{};               ///< what it was laid out with
+    std::vector<WishCost> costs{}; ///< one a wish that binds; only where some note is out of tolerance or costs were asked for
 };
 
 /// A blank with fingerings for holes that are not there yet.
@@ -76,12 +77,13 @@ struct Blank
 /// count), OutOfModelRange (where = fingering).
 [[nodiscard]] Result<Instrument> roughLayout(const Blank& blank, const LayoutWishes& wishes);
 
-/// Errors: those of roughLayout(), BadValue (wishes that no row of holes can keep, named), Cancelled.
+/// priors: what is known beforehand of the maker's mouth, breath and holes. Errors: those of roughLayout(), BadValue (wishes
+/// that no row of holes can keep, named), Cancelled.
 [[nodiscard]] Result<Layout> layOut(const Blank& blank, const LayoutWishes& wishes, bool withCosts = true,
-                                    const Cancel& cancel = {});
+                                    const Cancel& cancel = {}, const Priors& priors = {});
 /// The same from a row that is there already.
 [[nodiscard]] Result<Layout> layOut(const Instrument& rough, const LayoutWishes& wishes, bool withCosts = true,
-                                    const Cancel& cancel = {});
+                                    const Cancel& cancel = {}, const Priors& priors = {});
 
 /// A goal as it is drilled first: holes undersized by the allowance (or the next bit down), the foot left long as far as
 /// the blank reaches.
