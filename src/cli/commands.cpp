@@ -479,7 +479,7 @@ Answer checkBook(const std::string& path)
 int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostream& err)
 {
     CLI::App app("Dowel on the command line: measures, fits and advises on a workbook of one instrument.", "dowel-cli");
-    app.set_version_flag("--version", "dowel-cli 0.4.0, contract 1");
+    app.set_version_flag("--version", "dowel-cli 0.5.0, contract 1");
     app.require_subcommand(1);
     std::function<Answer()> work;
     std::string book;
