@@ -1,9 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/form.h"
 
+#include "app/style.h"
+
 #include <QAbstractItemView>
 #include <QComboBox>
+#include <QCoreApplication>
+#include <QDialog>
 #include <QDoubleSpinBox>
+#include <QHBoxLayout>
 #include <QHeaderView>
 #include <QLabel>
 #include <QPushButton>
@@ -77,6 +82,21 @@ QPushButton* button(QWidget* parent, const char* name, const QString& text, bool
     b->setAccessibleName(QString(text).remove(QLatin1Char('&')));
     b->setProperty("main", main);
     return b;
+}
+
+QHBoxLayout* answers(QDialog* dialog, const char* cancelName, const char* mainName, const QString& main)
+{
+    auto* row = new QHBoxLayout;
+    row->setSpacing(Style::grid);
+    auto* leave = button(dialog, cancelName, QCoreApplication::translate("form", "Cancel"));
+    auto* keep = button(dialog, mainName, main, true);
+    keep->setDefault(true);
+    row->addStretch(1);
+    row->addWidget(leave);
+    row->addWidget(keep);
+    QObject::connect(leave, &QPushButton::clicked, dialog, &QDialog::reject);
+    QObject::connect(keep, &QPushButton::clicked, dialog, &QDialog::accept);
+    return row;
 }
 
 } // namespace dowel::app::form

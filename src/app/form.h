@@ -6,7 +6,9 @@
 #include <QStringList>
 
 class QComboBox;
+class QDialog;
 class QDoubleSpinBox;
+class QHBoxLayout;
 class QLabel;
 class QPushButton;
 class QTableWidget;
@@ -24,5 +26,7 @@ void row(QTableWidget* table, int row, const QStringList& cells);
 /// Wraps its words.
 QLabel* words(QWidget* parent, const char* name, bool quiet = false);
 QPushButton* button(QWidget* parent, const char* name, const QString& text, bool main = false);
+/// The foot of a dialog that asks: Cancel, and what it is for as the default; wired to reject() and accept().
+QHBoxLayout* answers(QDialog* dialog, const char* cancelName, const char* mainName, const QString& main);
 
 } // namespace dowel::app::form

@@ -44,24 +44,14 @@ MeasureDialog::MeasureDialog(Document& document, text::LengthUnit unit, const st
     fields->addRow(tr("&What"), m_what);
     fields->addRow(tr("The record has"), m_recorded);
     fields->addRow(tr("The &calipers say"), m_size);
-    auto* buttons = new QHBoxLayout;
-    buttons->setSpacing(Style::grid);
-    buttons->addStretch(1);
-    auto* leave = form::button(this, "measureCancel", tr("Cancel"));
-    auto* keep = form::button(this, "measureKeep", tr("Write it down"), true);
-    keep->setDefault(true);
-    buttons->addWidget(leave);
-    buttons->addWidget(keep);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 20, 24, 20);
     column->setSpacing(2 * Style::grid);
     column->addLayout(fields);
     column->addWidget(m_trouble);
     column->addWidget(words);
-    column->addLayout(buttons);
+    column->addLayout(form::answers(this, "measureCancel", "measureKeep", tr("Write it down")));
     connect(m_what, &QComboBox::currentIndexChanged, this, &MeasureDialog::showRecorded);
-    connect(leave, &QPushButton::clicked, this, &MeasureDialog::reject);
-    connect(keep, &QPushButton::clicked, this, &MeasureDialog::accept);
     for (QWidget* w : std::initializer_list<QWidget*>{m_what, m_size})
         w->setMinimumHeight(34);
     showRecorded();

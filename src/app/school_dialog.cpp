@@ -54,8 +54,8 @@ SchoolDialog::SchoolDialog(const School& school, QWidget* parent)
     const auto say = [this](int percent) {
         m_evenWords->setText(percent == 0
                                  ? tr("0 %: pitch alone")
-                                 : tr("%1 %: neighbouring holes whose cutoffs lie a tenth apart weigh as much as a note %2 "
-                                      "tolerances off",
+                                 : tr("%1 %: two neighbouring holes that let through sounds a tenth higher or lower weigh as "
+                                      "much as a note %2 tolerances off",
                                       "per cent, tolerances")
                                        .arg(percent)
                                        .arg(0.015 * percent, 0, 'f', 2));
@@ -63,14 +63,6 @@ SchoolDialog::SchoolDialog(const School& school, QWidget* parent)
     connect(m_even, &QSlider::valueChanged, this, say);
     m_even->setValue(static_cast<int>(std::lround(100.0 * school.evenTimbre)));
     say(m_even->value());
-    auto* buttons = new QHBoxLayout;
-    buttons->setSpacing(Style::grid);
-    auto* leave = form::button(this, "schoolCancel", tr("Cancel"));
-    auto* keep = form::button(this, "schoolKeep", tr("Plan so"), true);
-    keep->setDefault(true);
-    buttons->addStretch(1);
-    buttons->addWidget(leave);
-    buttons->addWidget(keep);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 20, 24, 20);
     column->setSpacing(2 * Style::grid);
@@ -80,9 +72,7 @@ SchoolDialog::SchoolDialog(const School& school, QWidget* parent)
     column->addWidget(m_even);
     column->addWidget(m_evenWords);
     column->addStretch(1);
-    column->addLayout(buttons);
-    connect(leave, &QPushButton::clicked, this, &SchoolDialog::reject);
-    connect(keep, &QPushButton::clicked, this, &SchoolDialog::accept);
+    column->addLayout(form::answers(this, "schoolCancel", "schoolKeep", tr("Plan so")));
     constexpr int wide = 560;
     resize(wide, column->totalHeightForWidth(wide) + 2 * Style::grid);
 }

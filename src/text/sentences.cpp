@@ -133,7 +133,7 @@ QString contradiction(const Contradiction& c)
     switch (c.kind) {
     case Contradiction::Kind::Hole:
         return tr("The readings do not fit the measures: %1 behaves as if it were %2 mm %3. Measure it again and write down what "
-                  "the calipers say, also where it is what the record has; look for a leak or a chip, and check that the "
+                  "the calipers say, even if it is the same; look for a leak or a chip, and check that the "
                   "fingerings were the ones asked for.",
                   "%3 larger or smaller")
             .arg(QString::fromStdString(c.what), QString::number(std::abs(c.amount), 'f', 2),

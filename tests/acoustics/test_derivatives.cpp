@@ -99,7 +99,7 @@ private Q_SLOTS:
         } else if (mouth == 3) {
             s.excitation[3] = 0.012;
         }
-        Calibration c{296.0, 0.0, 0.4, 0.02, 0.1, -0.05, 0.04, 0.002, 0.1, {0.3, -0.2}, 0.0};
+        Calibration c{296.0, 0.0, 0.4, 0.02, 0.1, -0.05, 0.04, 0.002, 0.1, {0.3, -0.2}, 1.4};
         Formulas formulas;
         if (mouth == 4) {
             c.gradient_K_m = -13.0;

@@ -7,6 +7,7 @@
 #include "player/player.h"
 #include "support/fixtures.h"
 
+#include <QAction>
 #include <QComboBox>
 #include <QDir>
 #include <QDoubleSpinBox>
@@ -148,7 +149,7 @@ private Q_SLOTS:
     {
         Desk desk(false);
         QVERIFY(startFrom(desk, fixtures::whistleSpec()));
-        QVERIFY(hearTheWood(desk, {{"F#5", "G5"}, {"G5", "F#5"}}) || desk.readings() > 0);
+        QVERIFY(hearTheWood(desk, {{"F#5", "G5"}, {"G5", "F#5"}}));
         const QString words = card(desk);
         QVERIFY2(words.contains(QStringLiteral("F♯5 and G5")) || words.contains(QStringLiteral("F#5 and G5")), qPrintable(words));
         QVERIFY(desk.find<QPushButton>("goListenButton")->isVisible());
@@ -177,7 +178,12 @@ private Q_SLOTS:
     void anySizeCanBeMeasuredAgainFromTheMenu()
     {
         Desk desk;
-        desk.window().correctPage()->measureAgain();
+        const auto actions = desk.window().findChildren<QAction*>();
+        const auto menu = std::find_if(actions.begin(), actions.end(), [](const QAction* a) {
+            return QString(a->text()).remove(QLatin1Char('&')) == QStringLiteral("Measure again…");
+        });
+        QVERIFY(menu != actions.end() && (*menu)->isEnabled());
+        (*menu)->trigger();
         auto* what = desk.find<QComboBox>("measureWhat");
         QCOMPARE(what->count(), 7); // six holes and the tube
         auto* size = desk.find<QLineEdit>("measureSize");

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/acoustics/chain.h"
 
+#include "core/acoustics/dual.h"
+
 #include <algorithm>
 #include <cmath>
 #include <numbers>
@@ -80,6 +82,40 @@ Complex Chain::heardOutside(double omega, std::span<const Complex> flows) const
     }
     // Each pair counts twice.
     return 2.0 * Complex(0.0, omega * air.density.real() / (4.0 * pi)) * pairs;
+}
+
+Chain::Heard Chain::heardOutsideInFull(double omega, std::span<const Complex> flows) const
+{
+    using AirDual = Dual<3>;
+    const Calibration& c = calibration;
+    const auto air = AirOf<AirDual>::at(
+        {AirDual::variable(c.kelvin, 0), AirDual::variable(c.vapour, 1), AirDual::variable(c.carbonDioxide, 2)});
+    const double speed = air.speed.v.real();
+    const Complex inertance(0.0, omega * air.density.v.real() / (4.0 * pi));
+    Heard h{{}, std::vector<Complex>(flows.size()), std::vector<Complex>(flows.size()), {}, {}};
+    Complex byWaves; // sum of the pairs times their distances
+    for (std::size_t i = 0; i < flows.size(); ++i)
+        for (std::size_t j = i + 1; j < flows.size(); ++j) {
+            const double between = openings[i].at_m - openings[j].at_m;
+            const double touching = openings[i].radius_m + openings[j].radius_m;
+            const double apart = std::max(between, touching);
+            const Complex z = 2.0 * inertance * std::polar(1.0 / apart, -omega / speed * apart);
+            const Complex pair = z * flows[i] * flows[j];
+            h.pairs += pair;
+            byWaves += pair * apart;
+            h.byFlow[i] += z * flows[j];
+            h.byFlow[j] += z * flows[i];
+            if (between > touching) {
+                const Complex byApart = pair * Complex(-1.0 / apart, -omega / speed);
+                h.byPlace[i] += byApart;
+                h.byPlace[j] -= byApart;
+            }
+        }
+    h.byOmega = h.pairs / omega - Complex(0.0, 1.0 / speed) * byWaves;
+    for (std::size_t k = 0; k < h.byAir.size(); ++k)
+        h.byAir[k] =
+            h.pairs * air.density.d[k] / air.density.v + Complex(0.0, omega / (speed * speed)) * air.speed.d[k] * byWaves;
+    return h;
 }
 
 Surface Chain::surfaceAt(double at_m) const

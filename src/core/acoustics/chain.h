@@ -7,7 +7,7 @@
 // impedances Z_ij = strength j omega rho exp(-jkd)/(4 pi d), reciprocity gives the input impedance's change to first order
 // as sum Z_ij U_i U_j / U^2 (mutual impedance of small pistons after Pritchard 1960, holes on a tube after Kergomard 1989 and
 // Lefebvre, Scavone and Kergomard 2013, all from memory). Flows are taken at the bore; a hole at the back counts as one in
-// front. Second order is a hundredth of that below the lattice's cutoff, as much as the first above it (one or two cents).
+// front. Second order is a hundredth of that in a first register, a tenth near the lattice's cutoff, as much above it.
 #pragma once
 
 #include "core/acoustics/mouth.h"
@@ -97,6 +97,16 @@ struct Chain
     [[nodiscard]] double highestHz() const;
     /// sum Z_ij U_i U_j over all pairs of openings, at strength 1. flows: outwards, one an opening, 0 where closed.
     [[nodiscard]] Complex heardOutside(double omega, std::span<const Complex> flows) const;
+    /// The same with its derivatives.
+    struct Heard
+    {
+        Complex pairs;
+        std::vector<Complex> byFlow;
+        std::vector<Complex> byPlace; ///< footwards, per metre
+        Complex byOmega;
+        std::array<Complex, 3> byAir; ///< kelvin, vapour, carbon dioxide
+    };
+    [[nodiscard]] Heard heardOutsideInFull(double omega, std::span<const Complex> flows) const;
 
 private:
     [[nodiscard]] Place placeAt(double at_m, std::optional<std::size_t> movedBy) const;

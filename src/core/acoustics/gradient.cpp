@@ -92,13 +92,13 @@ MouthDual mouthAt(const Chain& chain, double omega, const Complex& tube)
 }
 
 /// What the openings hear of each other outside, at strength 1.
-Complex heardOutside(const Chain& chain, const Climb& climb, double omega, std::span<const double> shares)
+Chain::Heard heardOutside(const Chain& chain, const Climb& climb, double omega, std::span<const double> shares)
 {
     std::vector<Complex> flows{chain.shape.footClosed ? Complex(0.0) : climb.below[0].u};
     for (std::size_t i = 0; i < chain.elements.size(); ++i)
         if (const Element& e = chain.elements[i]; e.isHole)
             flows.push_back(shares[e.hole] > 0.0 ? climb.below[i + 1].u - climb.below[i].u : Complex(0.0));
-    return chain.heardOutside(omega, flows);
+    return chain.heardOutsideInFull(omega, flows);
 }
 
 /// Derivatives of the total by the wave that enters an element's upper end.
@@ -112,6 +112,24 @@ Row rowAtTop(const MouthDual& total, const Wave<Complex>& top)
 {
     const Complex byTube = total.d[mouthLocals - 1];
     return {byTube / top.u, -byTube * top.p / (top.u * top.u)};
+}
+
+/// What the tube's impedance, as heardThrough() has it, moves with: the wave at its top and what is heard outside.
+struct TubeSlopes
+{
+    Row byTop;
+    Complex byPairs;
+};
+
+TubeSlopes tubeSlopes(Shape::Mouth mouth, const Wave<Complex>& top, const Complex& pairs, const Complex& tube)
+{
+    const Complex& p = top.p;
+    const Complex& u = top.u;
+    if (mouth == Shape::Mouth::ClosedTop) {
+        const Complex byAdmittance = -tube * tube;
+        return {{byAdmittance * (-u / (p * p) + 2.0 * pairs / (p * p * p)), byAdmittance / p}, -byAdmittance / (p * p)};
+    }
+    return {{1.0 / u, -p / (u * u) - 2.0 * pairs / (u * u * u)}, 1.0 / (u * u)};
 }
 
 } // namespace
@@ -142,19 +160,25 @@ NoteAnswer answerAt(const Chain& chain, const HoleDuals& holes, double hertz, st
     const std::size_t n = chain.elements.size();
     const Climb climb = climbed(chain, holes, omega, shares);
     const Wave<Complex>& top = climb.below[n];
-    const Complex outside = heardOutside(chain, climb, omega, shares);
-    const Complex tube = heardThrough(chain.shape.mouth, top, chain.calibration.neighbours * outside);
+    const double strength = chain.calibration.neighbours;
+    const Chain::Heard heard = heardOutside(chain, climb, omega, shares);
+    const Complex tube = heardThrough(chain.shape.mouth, top, strength * heard.pairs);
     const MouthDual total = mouthAt(chain, omega, tube);
 
     std::vector<Complex> slope(chain.layout.size()); // dW / d parameter
-    const bool byAdmittance = chain.shape.mouth == Shape::Mouth::ClosedTop;
-    slope[ParameterLayout::neighbours] =
-        total.d[mouthLocals - 1] * outside * (byAdmittance ? tube * tube / (top.p * top.p) : 1.0 / (top.u * top.u));
+    const Complex byTube = total.d[mouthLocals - 1];
+    const TubeSlopes tubeBy = tubeSlopes(chain.shape.mouth, top, strength * heard.pairs, tube);
+    const Complex byHeard = byTube * tubeBy.byPairs * strength; // dW / d (sum of the pairs)
+    slope[ParameterLayout::neighbours] = byTube * tubeBy.byPairs * heard.pairs;
+    slope[ParameterLayout::kelvin] += byHeard * heard.byAir[0];
+    slope[ParameterLayout::vapour] += byHeard * heard.byAir[1];
+    slope[ParameterLayout::carbonDioxide] += byHeard * heard.byAir[2];
+    slope[ParameterLayout::footLength] += byHeard * heard.byPlace[0];
     const auto pass = [&](const std::vector<Link>& links, const Complex& by) {
         for (const Link& l : links)
             slope[l.parameter] += by * l.slope;
     };
-    Complex byOmega = total.d[3];
+    Complex byOmega = total.d[3] + byHeard * heard.byOmega;
     Complex byLoss = total.d[4];
     pass(chain.topKelvinLinks, total.d[0]);
     slope[ParameterLayout::vapour] += total.d[1];
@@ -165,11 +189,20 @@ NoteAnswer answerAt(const Chain& chain, const HoleDuals& holes, double hertz, st
     for (std::size_t k = 0; k < excitationMeasures; ++k)
         slope[ParameterLayout::excitation(k)] += total.d[8 + k];
 
-    // Downwards: dW/d(wave) is the row that each element's derivative is seen through.
-    Row row = rowAtTop(total, climb.below[n]);
+    // Downwards: dW/d(wave) is the row that each element's derivative is seen through. A hole's outward flow is what comes
+    // from above less what goes on below.
+    Row row{byTube * tubeBy.byTop.p, byTube * tubeBy.byTop.u};
+    std::size_t opening = heard.byFlow.size();
     for (std::size_t i = n; i-- > 0;) {
         const Element& e = chain.elements[i];
         const Wave<Complex>& w = climb.below[i];
+        if (e.isHole)
+            --opening;
+        const bool open = e.isHole && shares[e.hole] > 0.0;
+        const Complex byFlow = open ? byHeard * heard.byFlow[opening] : Complex(0.0);
+        row.u += byFlow;
+        if (open)
+            slope[chain.layout.holeAt(e.hole)] += byHeard * heard.byPlace[opening];
         const auto descend = [&](const auto& m, std::size_t kelvinAt) {
             const auto seen = [&](std::size_t k) {
                 return row.p * (m.a.d[k] * w.p + m.b.d[k] * w.u) + row.u * (m.c.d[k] * w.p + m.d.d[k] * w.u);
@@ -185,7 +218,7 @@ NoteAnswer answerAt(const Chain& chain, const HoleDuals& holes, double hertz, st
                 slope[ParameterLayout::holeSpread(0)] += seen(kelvinAt + 6);
                 slope[ParameterLayout::holeSpread(1)] += seen(kelvinAt + 7);
             }
-            row = {row.p * m.a.v + row.u * m.c.v, row.p * m.b.v + row.u * m.d.v};
+            row = {row.p * m.a.v + row.u * m.c.v, row.p * m.b.v + row.u * m.d.v - byFlow};
         };
         if (e.isHole)
             descend(climb.holes[i], HoleLocals::kelvin);

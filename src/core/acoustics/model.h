@@ -1,8 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // From a shape to its playing frequencies, all fingerings in one call. The n-th register sounds where the total reactance
 // (flutes) or susceptance (reed, lip) passes zero rising for the n-th time. Derivatives are exact: the chain's adjoint
-// gives dX/d(parameter), the implicit function theorem turns it into df/d(parameter); only the change that a measure makes
-// to what neighbouring holes hear of each other is left out, a few hundredths of that measure's effect.
+// gives dX/d(parameter), the implicit function theorem turns it into df/d(parameter).
 // Not modelled: the jet's or reed's own pull on the pitch (a blowing law, fitted elsewhere).
 #pragma once
 

@@ -477,8 +477,7 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
     ceres::Solver::Options options;
     options.linear_solver_type = ceres::DENSE_QR;
     options.max_num_iterations = 25;
-    // Of the sum of squares. The derivatives leave out what a measure does to its neighbours, so the last steps are slow.
-    options.function_tolerance = 2e-4;
+    options.function_tolerance = 1e-5; // of the sum of squares: a hundredth of a standard deviation
     options.logging_type = ceres::SILENT;
     options.num_threads = 1;
     ceres::Solver::Summary summary;

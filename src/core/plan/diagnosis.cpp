@@ -11,9 +11,10 @@ namespace dowel {
 namespace {
 
 // All in standard deviations or half squares of them; set so that honest blanks of the fleet are not stopped.
-constexpr double farOff = 6.0;       // of a reading
-constexpr double explains = 8.0;     // half the squares: four standard deviations
-constexpr double explainsHole = 2.5; // the same of a hole: honest ones stay below 1, and to measure again costs little
+constexpr double farOff = 6.0;   // of a reading
+constexpr double explains = 8.0; // half the squares: four standard deviations
+// The same of a hole: at a first listening honest ones stayed below 1, and to measure again costs little.
+constexpr double explainsHole = 2.5;
 constexpr double mistake_m = 0.0004; // smaller errors of a hole are calipers'
 constexpr double impossible = 4.0;   // of the warmth
 constexpr double unexplained = 12.0; // of a reading
