@@ -343,7 +343,9 @@ void CorrectPage::showCard()
         m_kind->setText(tr("next: listen"));
         m_what->setText(a.fingerings.size() == 1 ? tr("Hear one fingering") : tr("Hear %1 fingerings").arg(a.fingerings.size()));
         m_why->setVisible(true);
-        m_why->setText(tr("The cuts since the last listening have moved them. Advice without hearing them would be a guess."));
+        m_why->setText(a.trial ? tr("They tell how this wood answers to a cut. The other holes will be cut by it.")
+                               : tr("The cuts since the last listening have moved them. Advice without hearing them would be a "
+                                    "guess."));
         break;
     case AdviceState::MakeCut: {
         const AdviceStep& step = a.steps.front();
@@ -408,6 +410,8 @@ void CorrectPage::showPlan(const Advice& advice)
         lines << (first.hear.size() == 1 ? tr("Then listen to one fingering.")
                                          : tr("Then listen to %1 fingerings.").arg(first.hear.size()));
     }
+    if (advice.trial)
+        lines << tr("These first: what they do tells how this wood answers, and the other holes are cut by it.");
     if (!advice.left.empty()) {
         QStringList notes;
         for (const LeftOver& l : advice.left)

@@ -259,8 +259,13 @@ void Plan::layOut()
             if (!rough)
                 return rough.error();
             auto layout = dowel::layOut(*rough, wishes, true, cancel, priors);
-            if (layout)
-                layout->start = undersized(layout->goal, wishes, blank.spec.bore.back().at);
+            if (!layout)
+                return layout;
+            const auto posterior = fit(Workbook(layout->goal), priors);
+            auto start = posterior ? undersized(layout->goal, wishes, blank.spec.bore.back().at, *posterior) : posterior.error();
+            if (!start)
+                return start.error();
+            layout->start = std::move(*start);
             return layout;
         },
         [this, revision](Result<Layout> layout) {
@@ -285,9 +290,11 @@ bool Plan::judge(const Instrument& shape)
     const Priors priors = m_layout ? m_layout->priors : learntPriors(shape.spec().family);
     const auto posterior = fit(Workbook(shape), priors);
     const auto cents = posterior ? posterior->cents(shape) : Result<std::vector<double>>(posterior.error());
-    if (!cents)
+    const auto start =
+        cents ? undersized(shape, wishes(), blank().spec.bore.back().at, *posterior) : Result<Instrument>(cents.error());
+    if (!start)
         return false;
-    Layout layout{shape, undersized(shape, wishes(), blank().spec.bore.back().at), *cents, 0.0, 0.0, true, priors};
+    Layout layout{shape, *start, *cents, 0.0, 0.0, true, priors};
     double square = 0.0;
     for (std::size_t i = 0; i < cents->size(); ++i) {
         const double c = (*cents)[i];

@@ -26,6 +26,7 @@ QString leverName(const Lever& l, const Instrument& shape)
     case Lever::Kind::Undercut: return RegisterCard::tr("%1 undercut", "%1 hole").arg(hole);
     case Lever::Kind::Foot: return RegisterCard::tr("foot shorter");
     case Lever::Kind::Window: return RegisterCard::tr("window longer");
+    case Lever::Kind::Embouchure: return RegisterCard::tr("embouchure hole longer");
     case Lever::Kind::Stopper: return RegisterCard::tr("stopper 1 mm out");
     case Lever::Kind::Fill:
     case Lever::Kind::Ream: break;

@@ -289,6 +289,13 @@ void Workpiece::drawGhost(QPainter& painter, const Scale& s) const
         const double x = s.left - wantedSize(*m_ghost).metres() * s.perMetre;
         const double r = m_instrument->spec().bore.front().diameter.metres() / 2.0 * s.across + 6.0;
         painter.drawLine(QPointF(x, s.axis - r), QPointF(x, s.axis + r));
+    } else if (std::holds_alternative<OpenEmbouchure>(*m_ghost)) {
+        const double half = std::max(wantedSize(*m_ghost).metres(), presentSize(*m_instrument, *m_ghost)->metres()) / 2.0 *
+                                s.perMetre +
+                            1.0;
+        const double r = m_instrument->spec().bore.front().diameter.metres() / 2.0 * s.across;
+        for (const double x : {s.left - half, s.left + half})
+            painter.drawLine(QPointF(x, s.axis - r - wall - 6.0), QPointF(x, s.axis - r + 2.0));
     } else if (std::holds_alternative<CutUp>(*m_ghost)) {
         const double x = std::max(s.left + wantedSize(*m_ghost).metres() * s.perMetre,
                                   s.left + presentSize(*m_instrument, *m_ghost)->metres() * s.perMetre + 2.0);

@@ -102,6 +102,8 @@ Json jsonOf(const Advice& a)
               {"steps", steps},
               {"fingerings", idList(a.fingerings)},
               {"left", left}};
+    if (a.trial)
+        json["trial"] = true;
     if (!a.lastResort.empty()) {
         Json fills = Json::array();
         for (const Cut& f : a.lastResort)
@@ -133,6 +135,7 @@ Result<Advice> adviceFromJson(const Json& json)
     std::size_t index = 0;
     for (auto& step : r.objects("steps"))
         a.steps.push_back(stepFrom(step, json["steps"][index++], error));
+    a.trial = r.boolean("trial", false);
     a.fingerings = idsFrom(r, "fingerings");
     for (auto& l : r.objects("left")) {
         const auto why = leftFromName(l.text("why"));

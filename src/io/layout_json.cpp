@@ -49,6 +49,10 @@ LayoutWishes readWishes(JsonReader r, const InstrumentSpec& spec, Blank& blank)
     readLength(r, "hole_max_mm", 0.5, 100.0, w.largest);
     readLength(r, "allowance_mm", 0.0, 20.0, w.allowance);
     readLength(r, "foot_allowance_mm", 0.0, 100.0, w.footAllowance);
+    w.doubt = r.number("doubt", w.doubt);
+    constexpr double mostDoubt = 4.0;
+    if (!(w.doubt >= 0.0 && w.doubt <= mostDoubt))
+        r.fail(ErrorCode::BadValue, "doubt", std::to_string(w.doubt) + "; must be 0 to 4 standard deviations");
     readLength(r, "wood_mm", 0.3, 50.0, w.leastWood);
     w.oneBit = r.boolean("one_bit", false);
     w.equalSpacing = r.boolean("equal_spacing", false);
@@ -145,7 +149,8 @@ Json jsonOf(const Blank& blank, const LayoutWishes& wishes)
     };
     Json w{{"hole_min_mm", mm(wishes.smallest)},   {"hole_max_mm", mm(wishes.largest)},
            {"allowance_mm", mm(wishes.allowance)}, {"foot_allowance_mm", mm(wishes.footAllowance)},
-           {"wood_mm", mm(wishes.leastWood)},      {"one_bit", wishes.oneBit},
+           {"wood_mm", mm(wishes.leastWood)},      {"doubt", wishes.doubt},
+           {"one_bit", wishes.oneBit},
            {"use_bits", !wishes.bits.empty()},     {"equal_spacing", wishes.equalSpacing},
            {"even_timbre", wishes.evenTimbre},     {"fixed_length", wishes.fixedLength}};
     if (wishes.reach) {

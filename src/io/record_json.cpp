@@ -104,6 +104,8 @@ Json jsonOf(const Cut& cut)
         json["diameter_mm"] = size;
     } else if (std::holds_alternative<MoveStopper>(cut)) {
         json["stopper_mm"] = size;
+    } else if (std::holds_alternative<OpenEmbouchure>(cut)) {
+        json["hole_length_mm"] = size;
     } else {
         json["window_length_mm"] = size;
     }
@@ -131,10 +133,12 @@ Result<Cut> cutFromJson(const Json& json)
         cut = MoveStopper{mm("stopper_mm")};
     else if (kind == "cut_up")
         cut = CutUp{mm("window_length_mm")};
+    else if (kind == "open_embouchure")
+        cut = OpenEmbouchure{mm("hole_length_mm")};
     else if (kind == "fill")
         cut = Fill{{r.text("hole")}, mm("diameter_mm")};
     else
-        r.fail(ErrorCode::BadValue, "kind", kind + "; known: enlarge, undercut, trim_foot, ream, move_stopper, cut_up, fill");
+        r.fail(ErrorCode::BadValue, "kind", kind + "; known: enlarge, undercut, trim_foot, ream, move_stopper, cut_up, open_embouchure, fill");
     r.finish();
     if (error)
         return *error;

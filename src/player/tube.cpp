@@ -1,8 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "player/tube.h"
 
+#include <algorithm>
+#include <boost/math/tools/toms748_solve.hpp>
 #include <cmath>
 #include <complex>
+#include <cstdint>
 #include <numbers>
 
 namespace dowel::player {
@@ -32,13 +35,16 @@ Complex through(const Medium& air, double radius_m, double length_m, double f_Hz
 {
     const double loss = 3.0e-5 * std::sqrt(f_Hz) / radius_m * air.roughness;
     const double speed = air.speed_m_s * (1.0 - 1.65e-3 * air.roughness / (radius_m * std::sqrt(f_Hz)));
-    const Complex gamma = loss + j * (2.0 * pi * f_Hz / speed);
     const double zc = air.density * air.speed_m_s / (pi * radius_m * radius_m);
-    const Complex t = std::tanh(gamma * length_m);
-    const Complex share = 1.0 / (std::cosh(gamma * length_m) * (1.0 + load / zc * t));
-    passage.gain += passage.share * passage.share * share * std::sinh(gamma * length_m) / zc;
+    // Hyperbolic sine and cosine from the wave's two ways.
+    const Complex down = std::polar(std::exp(-loss * length_m), -2.0 * pi * f_Hz / speed * length_m);
+    const Complex up = 1.0 / down;
+    const Complex cosh = 0.5 * (up + down);
+    const Complex sinh = 0.5 * (up - down);
+    const Complex share = zc / (zc * cosh + load * sinh);
+    passage.gain += passage.share * passage.share * share * sinh / zc;
     passage.share *= share;
-    return zc * (load + zc * t) / (zc + load * t);
+    return (load * cosh + zc * sinh) * share;
 }
 
 double radiusAt(const Tube& tube, double at_m)
@@ -55,10 +61,14 @@ double radiusAt(const Tube& tube, double at_m)
 /// From low_m up to high_m (towards the mouth) in steps so short that each is nearly a cylinder.
 Complex alongBore(const Tube& tube, const Medium& air, double low_m, double high_m, double f_Hz, Complex load, Passage& passage)
 {
-    constexpr double step_m = 0.002;
+    constexpr double evenest = 0.004; // of the radius, from one step to the next
     const double a = radiusAt(tube, low_m);
-    const bool straight = tube.bore.size() == 2 && a == radiusAt(tube, high_m);
-    const int steps = straight ? 1 : static_cast<int>(std::ceil((low_m - high_m) / step_m));
+    const double b = radiusAt(tube, high_m);
+    double step_m = 0.002; // over a bend
+    for (std::size_t i = 1; i < tube.bore.size(); ++i)
+        if (tube.bore[i - 1].at_m <= high_m && low_m <= tube.bore[i].at_m)
+            step_m = std::clamp(evenest * std::min(a, b) * (low_m - high_m) / std::max(std::abs(a - b), 1e-9), 0.0005, 1.0);
+    const int steps = std::max(1, static_cast<int>(std::ceil((low_m - high_m) / step_m)));
     const double h = (low_m - high_m) / steps;
     for (int i = 0; i < steps; ++i)
         load = through(air, radiusAt(tube, low_m - (i + 0.5) * h), h, f_Hz, load, passage);
@@ -190,19 +200,27 @@ std::optional<double> soundingHz(const Tube& tube, int registerNumber)
 {
     const double celsius = tube.kelvin - 273.15;
     const Medium air{331.45 * std::sqrt(tube.kelvin / 273.15), 1.2929 * 273.15 / (273.15 + celsius), tube.roughness};
-    const double step = air.speed_m_s / tube.bore.back().at_m / 60.0;
+    const double step = air.speed_m_s / tube.bore.back().at_m / 50.0;
     constexpr double highest_Hz = 8000.0;
     Outside outside{{}, std::vector<Complex>(tube.holes.size() + 1), 0.0};
     const auto reactance = [&](double f_Hz) {
         return total(tube, air, f_Hz, outside).imag();
     };
-    const auto zeroBetween = [&](double low, double high, int halvings) {
-        for (int i = 0; i < halvings; ++i) {
-            const double middle = 0.5 * (low + high);
-            (reactance(middle) < 0.0 ? low : high) = middle;
-        }
-        return 0.5 * (low + high);
+    // Nothing where the reactance does not rise through zero between the two.
+    const auto zeroBetween = [&](double low, double high, double width_Hz) -> std::optional<double> {
+        const double atLow = reactance(low);
+        const double atHigh = reactance(high);
+        if (!(atLow <= 0.0 && atHigh >= 0.0))
+            return std::nullopt;
+        std::uintmax_t most = 80;
+        const auto narrow = [&](double a, double b) {
+            return std::abs(b - a) < width_Hz;
+        };
+        const auto [a, b] = boost::math::tools::toms748_solve(reactance, low, high, atLow, atHigh, narrow, most);
+        return 0.5 * (a + b);
     };
+    constexpr double roughly_Hz = 1e-3;
+    constexpr double finely_Hz = 1e-6;
     int found = 0;
     double low = 0.2 * step;
     double before = reactance(low);
@@ -210,15 +228,18 @@ std::optional<double> soundingHz(const Tube& tube, int registerNumber)
         const double now = reactance(high);
         if (before < 0.0 && now >= 0.0 && ++found == registerNumber) {
             if (tube.neighbours <= 0.0)
-                return zeroBetween(low, high, 60);
+                return zeroBetween(low, high, finely_Hz);
             // What is heard outside at the tube's own note, settled in a loop, moves that note a little.
-            const double alone = zeroBetween(low, high, 24);
+            const auto alone = zeroBetween(low, high, roughly_Hz);
+            if (!alone)
+                return std::nullopt;
             constexpr int loops = 4;
             for (int i = 0; i < loops; ++i) {
-                reactance(alone);
-                meet(tube, air, alone, outside);
+                reactance(*alone);
+                meet(tube, air, *alone, outside);
             }
-            return zeroBetween(alone * 0.96, alone * 1.04, 50);
+            const auto near = zeroBetween(*alone * 0.96, *alone * 1.04, finely_Hz);
+            return near ? near : zeroBetween(*alone * 0.99, *alone * 1.01, finely_Hz);
         }
         low = high;
         before = now;

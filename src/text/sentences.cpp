@@ -47,6 +47,7 @@ QString work(const Cut& cut)
     }
     case 4: return tr("Move the stopper");
     case 5: return tr("Open the window");
+    case 7: return tr("Open the embouchure hole");
     default: return tr("Fill %1", "%1 hole").arg(holeText(cut));
     }
 }
@@ -66,6 +67,8 @@ QString tool(const AdviceStep& step, LengthUnit unit)
         return tr("push rod with a mark");
     if (std::holds_alternative<CutUp>(step.cut))
         return tr("knife, at the lip's edge");
+    if (std::holds_alternative<OpenEmbouchure>(step.cut))
+        return tr("round file, at both ends alike");
     if (std::holds_alternative<Undercut>(step.cut))
         return tr("small knife or undercutter, from inside");
     return tr("round file or knife");
@@ -80,6 +83,7 @@ static QString subject(const Cut& cut)
     case 3: return tr("the bore here moves it most, and the registers not alike");
     case 4: return tr("the stopper moves it most, and can be moved back");
     case 5: return tr("the window moves it most, and the registers not alike");
+    case 7: return tr("the embouchure hole moves it most, and all notes with it");
     default: return tr("this hole moves it most");
     }
 }

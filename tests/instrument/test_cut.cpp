@@ -84,6 +84,13 @@ private Q_SLOTS:
         VERIFY_OK(moved);
         VERIFY_NEAR(presentSize(*moved, MoveStopper{})->millimetres(), 18.0, 1e-9);
         QVERIFY(!applied(*moved, CutUp{mm(6.0)}));
+        QVERIFY(!applied(fixtures::whistle(), OpenEmbouchure{mm(11.0)}));
+        QVERIFY(!presentSize(fixtures::whistle(), OpenEmbouchure{}));
+        const auto longer = applied(*moved, OpenEmbouchure{mm(10.6)});
+        VERIFY_OK(longer);
+        VERIFY_NEAR(presentSize(*longer, OpenEmbouchure{})->millimetres(), 10.6, 1e-9);
+        VERIFY_NEAR(std::get<Transverse>(longer->spec().excitation).holeWidth.millimetres(), 9.0, 1e-9);
+        QCOMPARE(applied(*longer, OpenEmbouchure{mm(10.0)}).error().code, ErrorCode::NotRemovable);
     }
     void woodDoesNotGrowBack()
     {

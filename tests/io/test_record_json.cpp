@@ -60,6 +60,7 @@ private Q_SLOTS:
             {R"({"kind": "ream", "from_mm": 40.0, "to_mm": 80.0, "diameter_mm": 13.0})", 13.0},
             {R"({"kind": "move_stopper", "stopper_mm": 18.0})", 18.0},
             {R"({"kind": "cut_up", "window_length_mm": 4.5})", 4.5},
+            {R"({"kind": "open_embouchure", "hole_length_mm": 11.5})", 11.5},
             {R"({"kind": "fill", "hole": "h1", "diameter_mm": 6.0})", 6.0}};
         for (const auto& [text, size] : rows)
             QTest::newRow(text) << QString::fromLatin1(text) << size;

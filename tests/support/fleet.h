@@ -428,7 +428,7 @@ inline Outcome ceiling(const Instrument& start, std::uint64_t seed, const Condit
     const auto& tools = start.spec().tools;
     for (int pass = 0; pass < 5 && !bench.stuck(); ++pass) {
         const Instrument now = bench.actual();
-        std::vector<Lever> levers = leversOf(now, Means::Usual);
+        std::vector<Lever> levers = leversOf(now, Means::Embouchure);
         if (pass > 0 && judged(bench).home)
             break;
         Eigen::VectorXd goal = bestByTruth(bench, now, levers);

@@ -571,7 +571,7 @@ Result<Posterior::Sensitivity> Posterior::sensitivity(const Instrument& shape) c
             s.byUndercut(row, column) = by[at.holeUndercut(i)] * ramp * std::sqrt(shape.spec().holes[i].elongation);
         }
         s.perMetre(row, holes) = e->jacobian(row, Unknowns::foot);
-        if (p.shape.mouth == Shape::Mouth::Duct)
+        if (p.shape.mouth != Shape::Mouth::ClosedTop)
             s.byWindow[row] = by[ParameterLayout::excitation(0)];
         if (p.shape.mouth == Shape::Mouth::Transverse)
             s.byStopper[row] = by[ParameterLayout::excitation(3)];

@@ -92,7 +92,7 @@ public:
         Eigen::MatrixXd perMetre;   ///< one column a hole diameter, the undercut moving along; a last one for the length
         Eigen::MatrixXd byUndercut; ///< by the holes' undercut diameters alone
         Eigen::MatrixXd byPlace;    ///< by the holes' places, footwards
-        Eigen::VectorXd byWindow;   ///< by the window's length; 0 where there is none
+        Eigen::VectorXd byWindow;   ///< by the window's or embouchure hole's length; 0 where there is none
         Eigen::VectorXd byStopper;  ///< by the stopper's distance; 0 where there is none
     };
     [[nodiscard]] Result<Sensitivity> sensitivity(const Instrument& shape) const;

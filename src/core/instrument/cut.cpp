@@ -155,6 +155,17 @@ Status cutUp(InstrumentSpec& spec, const CutUp& c)
     return Done{};
 }
 
+Status openEmbouchure(InstrumentSpec& spec, const OpenEmbouchure& c)
+{
+    auto* t = std::get_if<Transverse>(&spec.excitation);
+    if (t == nullptr)
+        return Error{ErrorCode::BadValue, "kind", "open_embouchure; this instrument has no embouchure hole"};
+    if (c.holeLength < t->holeLength - caliperSlack)
+        return Error{ErrorCode::NotRemovable, "/excitation/hole_length_mm", sizes(c.holeLength, t->holeLength)};
+    t->holeLength = c.holeLength;
+    return Done{};
+}
+
 Status fill(InstrumentSpec& spec, const Fill& c)
 {
     Hole* h = findHole(spec, c.hole);
@@ -178,8 +189,9 @@ Result<Instrument> applied(const Instrument& before, const Cut& cut)
         Overload{[&](const Enlarge& c) { return enlarge(spec, c); }, [&](const Undercut& c) { return undercut(spec, c); },
                  [&](const TrimFoot& c) { return trimFoot(spec, c); }, [&](const Ream& c) { return ream(spec, c); },
                  [&](const MoveStopper& c) { return moveStopper(spec, c); }, [&](const CutUp& c) { return cutUp(spec, c); },
-                 [&](const Fill& c) {
-                     return fill(spec, c);
+                 [&](const Fill& c) { return fill(spec, c); },
+                 [&](const OpenEmbouchure& c) {
+                     return openEmbouchure(spec, c);
                  }},
         cut);
     if (!status)
@@ -213,8 +225,10 @@ std::optional<Metres> presentSize(const Instrument& instrument, const Cut& cut)
                                    const auto* d = std::get_if<Duct>(&instrument.spec().excitation);
                                    return d == nullptr ? Size{} : Size{d->windowLength};
                                },
-                               [&](const Fill& c) {
-                                   return ofHole(c.hole, &Hole::diameter);
+                               [&](const Fill& c) { return ofHole(c.hole, &Hole::diameter); },
+                               [&](const OpenEmbouchure&) {
+                                   const auto* t = std::get_if<Transverse>(&instrument.spec().excitation);
+                                   return t == nullptr ? Size{} : Size{t->holeLength};
                                }},
                       cut);
 }
@@ -224,8 +238,9 @@ Metres wantedSize(const Cut& cut)
     return std::visit(Overload{[](const Enlarge& c) { return c.diameter; }, [](const Undercut& c) { return c.undercutDiameter; },
                                [](const TrimFoot& c) { return c.length; }, [](const Ream& c) { return c.diameter; },
                                [](const MoveStopper& c) { return c.stopper; }, [](const CutUp& c) { return c.windowLength; },
-                               [](const Fill& c) {
-                                   return c.diameter;
+                               [](const Fill& c) { return c.diameter; },
+                               [](const OpenEmbouchure& c) {
+                                   return c.holeLength;
                                }},
                       cut);
 }
@@ -235,8 +250,9 @@ Cut withSize(Cut cut, Metres size)
     std::visit(Overload{[&](Enlarge& c) { c.diameter = size; }, [&](Undercut& c) { c.undercutDiameter = size; },
                         [&](TrimFoot& c) { c.length = size; }, [&](Ream& c) { c.diameter = size; },
                         [&](MoveStopper& c) { c.stopper = size; }, [&](CutUp& c) { c.windowLength = size; },
-                        [&](Fill& c) {
-                            c.diameter = size;
+                        [&](Fill& c) { c.diameter = size; },
+                        [&](OpenEmbouchure& c) {
+                            c.holeLength = size;
                         }},
                cut);
     return cut;
@@ -244,7 +260,8 @@ Cut withSize(Cut cut, Metres size)
 
 std::string_view kindName(const Cut& cut)
 {
-    constexpr std::array<std::string_view, 7> names{"enlarge", "undercut", "trim_foot", "ream", "move_stopper", "cut_up", "fill"};
+    constexpr std::array<std::string_view, 8> names{"enlarge",      "undercut", "trim_foot", "ream",
+                                                    "move_stopper", "cut_up",   "fill",      "open_embouchure"};
     return names.at(cut.index());
 }
 

@@ -43,6 +43,11 @@ struct CutUp
     Metres windowLength;
     friend bool operator==(const CutUp&, const CutUp&) = default;
 };
+struct OpenEmbouchure
+{
+    Metres holeLength; ///< of the embouchure hole, along the tube; its centre stays
+    friend bool operator==(const OpenEmbouchure&, const OpenEmbouchure&) = default;
+};
 struct Fill
 {
     HoleId hole;
@@ -50,7 +55,7 @@ struct Fill
     friend bool operator==(const Fill&, const Fill&) = default;
 };
 
-using Cut = std::variant<Enlarge, Undercut, TrimFoot, Ream, MoveStopper, CutUp, Fill>;
+using Cut = std::variant<Enlarge, Undercut, TrimFoot, Ream, MoveStopper, CutUp, Fill, OpenEmbouchure>;
 
 /// The instrument after the cut. Errors: UnknownName (no such hole), NotRemovable (the step would add material, with the
 /// sizes), BadGeometry/BadValue from Instrument::make or where the cut does not fit this kind of instrument.
@@ -63,7 +68,7 @@ std::optional<Metres> presentSize(const Instrument& instrument, const Cut& cut);
 Metres wantedSize(const Cut& cut);
 /// The same cut to another size.
 Cut withSize(Cut cut, Metres size);
-/// Stable word used in files: "enlarge", "undercut", "trim_foot", "ream", "move_stopper", "cut_up", "fill".
+/// Stable word used in files: "enlarge", "undercut", "trim_foot", "ream", "move_stopper", "cut_up", "fill", "open_embouchure".
 std::string_view kindName(const Cut& cut);
 /// The hole that is worked on, where it is one.
 std::optional<HoleId> holeOf(const Cut& cut);

@@ -2,6 +2,7 @@
 #include "core/layout/layout.h"
 
 #include "core/instrument/lattice.h"
+#include "core/instrument/reach.h"
 
 #include <algorithm>
 #include <array>
@@ -456,13 +457,102 @@ const Fingering* setting(const InstrumentSpec& spec, std::size_t k, std::size_t 
     return found;
 }
 
+struct ShortBy
+{
+    std::vector<Metres> holes;
+    Metres foot;
+};
+
+/// How much less than the goal is cut at first: what a note may come out sharper than forecast, in its hole's or the foot's
+/// own sensitivity. What the lowest note is off the foot will mend, and takes as much of it from the other notes.
+Result<ShortBy> shortBy(const Instrument& goal, const LayoutWishes& wishes, const Posterior& posterior)
+{
+    const InstrumentSpec& spec = goal.spec();
+    ShortBy by{std::vector<Metres>(spec.holes.size(), wishes.allowance), wishes.footAllowance};
+    if (!(wishes.doubt > 0.0) || spec.holes.empty())
+        return by;
+    const auto forecast = posterior.forecast(goal);
+    if (!forecast)
+        return forecast.error();
+    const auto s = posterior.sensitivity(goal);
+    if (!s)
+        return s.error();
+    const auto& fingerings = spec.fingerings;
+    const auto lowest = std::find_if(fingerings.begin(), fingerings.end(), [&](const Fingering& f) {
+        return f.registerNumber == 1 && f.closed.size() == spec.holes.size();
+    });
+    const Eigen::Index foot = s->perMetre.cols() - 1;
+    const bool trims = lowest != fingerings.end() && spec.foot == Foot::Open && !wishes.fixedLength;
+    const Eigen::Index low = trims ? lowest - fingerings.begin() : 0;
+    const auto sdOf = [&](const Eigen::RowVectorXd& direction) {
+        return std::sqrt(std::max(0.0, static_cast<double>(direction * posterior.covariance() * direction.transpose())));
+    };
+    constexpr double leastSlope = 1e3; // cents per metre; what moves its note less is no hole to tune by
+    const auto further = [&](Metres& size, double short_cents, double perMetre) {
+        if (std::abs(perMetre) > leastSlope)
+            size = std::max(size, Metres::fromMetres(short_cents / std::abs(perMetre)));
+    };
+    constexpr double sawnAnyway = 2.0; // a foot left longer costs no cut more
+    if (trims)
+        further(by.foot, sawnAnyway * wishes.doubt * sdOf(forecast->jacobian.row(low)), s->perMetre(low, foot));
+    for (std::size_t k = 0; k < spec.holes.size(); ++k) {
+        const Fingering* own = setting(spec, k, spec.holes.size());
+        if (own == nullptr)
+            continue;
+        const Eigen::Index i = own - fingerings.data();
+        Eigen::RowVectorXd direction = forecast->jacobian.row(i);
+        if (trims && std::abs(s->perMetre(low, foot)) > leastSlope)
+            direction -= s->perMetre(i, foot) / s->perMetre(low, foot) * forecast->jacobian.row(low);
+        double wanted = wishes.doubt * sdOf(direction);
+        for (std::size_t below = 0; below < k; ++below) // what the holes below keep it flat by
+            wanted -= std::max(0.0, s->perMetre(i, static_cast<Eigen::Index>(below)) * by.holes[below].metres());
+        further(by.holes[k], wanted, s->perMetre(i, static_cast<Eigen::Index>(k)));
+    }
+    if (wishes.oneBit)
+        std::fill(by.holes.begin(), by.holes.end(), *std::max_element(by.holes.begin(), by.holes.end()));
+    return by;
+}
+
+/// The row again with smaller holes where the widest that they may become would not bring up a note that comes out as much
+/// flatter as it may; nothing where that is so already, or would cost more than it is worth.
+Result<std::optional<Judged>> withRoom(const Judged& found, const Posterior& posterior, const LayoutWishes& wishes,
+                                       const Cancel& cancel)
+{
+    using Roomier = std::optional<Judged>;
+    const auto by = shortBy(found.shape, wishes, posterior);
+    if (!by)
+        return by.error();
+    constexpr double share = 0.5; // of what a note may come out flat by; the mouth and its neighbours mend the rest
+    const Reach reach = reachOf(found.shape);
+    LayoutWishes smaller = wishes;
+    for (std::size_t k = 0; k < by->holes.size(); ++k) {
+        const Metres size = found.shape.spec().holes[k].diameter;
+        const Metres most = reach.widest[k] - by->holes[k] * share;
+        if (size > most)
+            smaller.largest = std::min(smaller.largest, std::max(most, size * 0.8));
+    }
+    if (!(wishes.doubt > 0.0) || smaller.largest >= wishes.largest || smaller.largest < wishes.smallest)
+        return Roomier{};
+    auto other = best(found.shape, posterior, smaller, cancel);
+    if (!other)
+        return other.error();
+    constexpr double worthIt_cents = 2.5;
+    const bool asGood = other->reached || (!found.reached && other->rms < found.rms + worthIt_cents);
+    return asGood ? Roomier{std::move(*other)} : Roomier{};
+}
+
 } // namespace
 
-Instrument undersized(const Instrument& goal, const LayoutWishes& wishes, Metres blankLength)
+Result<Instrument> undersized(const Instrument& goal, const LayoutWishes& wishes, Metres blankLength, const Posterior& posterior)
 {
     InstrumentSpec spec = goal.spec();
-    for (Hole& h : spec.holes) {
-        Metres start = std::max(h.diameter - wishes.allowance, h.diameter * 0.6);
+    const auto unsure = shortBy(goal, wishes, posterior);
+    if (!unsure)
+        return unsure.error();
+    for (std::size_t i = 0; i < spec.holes.size(); ++i) {
+        Hole& h = spec.holes[i];
+        constexpr double smallestShare = 0.6; // of the goal, as far as the sensitivities at it say something
+        Metres start = std::max(h.diameter - unsure->holes[i], h.diameter * smallestShare);
         if (!wishes.bits.empty()) {
             Metres bit;
             for (const Metres b : wishes.bits)
@@ -473,11 +563,10 @@ Instrument undersized(const Instrument& goal, const LayoutWishes& wishes, Metres
         h.diameter = h.undercutDiameter = start;
     }
     const Metres goalLength = goal.length();
-    const Metres length = std::min(blankLength, goalLength + wishes.footAllowance);
+    const Metres length = std::min(blankLength, goalLength + unsure->foot);
     if (length > goalLength)
         spec.bore = boreEndingAt(std::move(spec.bore), length);
-    const auto made = Instrument::make(std::move(spec));
-    return made ? *made : goal;
+    return Instrument::make(std::move(spec));
 }
 
 std::vector<std::pair<std::size_t, std::size_t>> handsOf(const InstrumentSpec& spec)
@@ -633,8 +722,13 @@ Result<Layout> layOut(const Blank& blank, const LayoutWishes& wishes, bool withC
     if (!rough)
         return rough.error();
     auto layout = layOut(*rough, wishes, withCosts, cancel, priors);
-    if (layout)
-        layout->start = undersized(layout->goal, wishes, blank.spec.bore.back().at);
+    if (!layout)
+        return layout;
+    const auto posterior = fit(Workbook(layout->goal), priors);
+    auto start = posterior ? undersized(layout->goal, wishes, blank.spec.bore.back().at, *posterior) : posterior.error();
+    if (!start)
+        return start.error();
+    layout->start = std::move(*start);
     return layout;
 }
 
@@ -651,12 +745,16 @@ Result<Layout> layOut(const Instrument& rough, const LayoutWishes& wishes, bool 
     auto found = best(rough, *posterior, wishes, cancel);
     if (!found)
         return found.error();
+    if (auto roomier = withRoom(*found, *posterior, wishes, cancel); !roomier)
+        return roomier.error();
+    else if (*roomier)
+        found = std::move(**roomier);
     if (const std::string trouble = broken(found->shape, wishes); !trouble.empty())
         return Error{ErrorCode::BadValue, wishes.reach ? "reach" : "holes", trouble};
-    Layout layout{found->shape, undersized(found->shape, wishes, found->shape.length() + wishes.footAllowance),
-                  found->cents, found->worst,
-                  found->rms,   found->reached,
-                  priors};
+    const auto start = undersized(found->shape, wishes, found->shape.length() * 2.0, *posterior);
+    if (!start)
+        return start.error();
+    Layout layout{found->shape, *start, found->cents, found->worst, found->rms, found->reached, priors};
     if (!withCosts || found->reached)
         return layout;
     const auto without = [&](Wish wish, LayoutWishes less) -> Status {

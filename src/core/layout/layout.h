@@ -37,8 +37,9 @@ struct LayoutWishes
     bool equalSpacing = false;                           ///< within each hand
     bool evenTimbre = false;                             ///< the cutoff of neighbouring holes alike, as far as the notes allow
     bool fixedLength = false;                            ///< the tube stays as long as it is
-    Metres allowance = Metres::fromMillimetres(0.8);     ///< by which holes start undersized
-    Metres footAllowance = Metres::fromMillimetres(2.0); ///< left on the foot beyond what is known to go
+    Metres allowance = Metres::fromMillimetres(0.8);     ///< by which holes start undersized, at least
+    Metres footAllowance = Metres::fromMillimetres(2.0); ///< left on the foot beyond what is known to go, at least
+    double doubt = 0.8; ///< standard deviations of what is not known beforehand that holes and foot start short by
     Metres leastWood = Metres::fromMillimetres(3.0);     ///< between neighbouring holes
 };
 
@@ -85,9 +86,11 @@ struct Blank
 [[nodiscard]] Result<Layout> layOut(const Instrument& rough, const LayoutWishes& wishes, bool withCosts = true,
                                     const Cancel& cancel = {}, const Priors& priors = {});
 
-/// A goal as it is drilled first: holes undersized by the allowance (or the next bit down), the foot left long as far as
-/// the blank reaches.
-[[nodiscard]] Instrument undersized(const Instrument& goal, const LayoutWishes& wishes, Metres blankLength);
+/// A goal as it is drilled first: holes undersized by the allowance, or by more where the model is less sure of their notes
+/// beforehand than that (then to the next bit down), the foot left long likewise, as far as the blank reaches.
+/// posterior: what is known beforehand. Errors: those of Posterior::sensitivity().
+[[nodiscard]] Result<Instrument> undersized(const Instrument& goal, const LayoutWishes& wishes, Metres blankLength,
+                                            const Posterior& posterior);
 
 /// The lowest note while the foot is cut: by those who trim before drilling, and by those who drill first.
 struct TrimStep

@@ -9,40 +9,17 @@ namespace {
 
 // An undercut farther than this leaves a knife edge at the wall; common practice, no source.
 constexpr Metres widestRamp = Metres::fromMillimetres(2.0);
-// What a finger covers without care; common practice, no source.
-constexpr Metres fingerCovers = Metres::fromMillimetres(13.0);
 constexpr double widestUndercut = 0.95; // of the bore
 constexpr Metres mostReamed = Metres::fromMillimetres(0.6);
-constexpr Metres windowOpens = Metres::fromMillimetres(1.0);
+// A window longer than this for its width sounds airy and asks for more breath; common practice, no source.
+constexpr double longestWindow = 0.65;
+// An embouchure hole longer than this for its bore asks for more breath than it gives; common practice, no source.
+constexpr double longestEmbouchure = 0.70;
+// Left between the undercuts of neighbouring holes, and below the lowest; common practice, no source.
+constexpr Metres woodBetweenRamps = Metres::fromMillimetres(1.0);
 constexpr double nothing_m = 1e-7;
 
 } // namespace
-
-Reach reachOf(const Instrument& instrument, Metres leastWood)
-{
-    const InstrumentSpec& spec = instrument.spec();
-    Reach reach;
-    for (const Hole& h : spec.holes) {
-        // A hole as wide as the bore weakens the tube; the last tenth stays.
-        Metres widest = instrument.boreDiameterAt(h.at) * 0.9;
-        if (spec.limits.holeMax)
-            widest = std::min(widest, *spec.limits.holeMax);
-        else if (h.closure != Closure::Pad)
-            widest = std::min(widest, fingerCovers);
-        for (const Hole& other : spec.holes) {
-            if (other.id == h.id || other.side != h.side)
-                continue;
-            const Metres apart = other.at > h.at ? other.at - h.at : h.at - other.at;
-            widest = std::min(widest, apart - leastWood);
-        }
-        reach.widest.push_back(std::max(widest, h.diameter));
-    }
-    Metres lowestEdge = Metres::fromMetres(0.5 * instrument.length().metres());
-    for (const Hole& h : spec.holes)
-        lowestEdge = std::max(lowestEdge, h.at + h.undercutDiameter / 2.0 + leastWood);
-    reach.shortest = std::min(instrument.length(), std::max(spec.limits.footMin.value_or(lowestEdge), lowestEdge));
-    return reach;
-}
 
 std::vector<Lever> leversOf(const Instrument& instrument, Means means, Metres leastWood)
 {
@@ -67,8 +44,10 @@ std::vector<Lever> leversOf(const Instrument& instrument, Means means, Metres le
         levers.push_back({Kind::Undercut, i, {}, {}, now, std::max(now, std::min(widestRamp, room))});
     }
     if (const auto* duct = std::get_if<Duct>(&spec.excitation))
-        levers.push_back({Kind::Window, 0, {}, {}, duct->windowLength, duct->windowLength + windowOpens});
-    if (const auto* lip = std::get_if<Transverse>(&spec.excitation))
+        levers.push_back({Kind::Window, 0, {}, {}, duct->windowLength,
+                          std::max(duct->windowLength, duct->windowWidth * longestWindow)});
+    const auto* lip = std::get_if<Transverse>(&spec.excitation);
+    if (lip != nullptr)
         // Half to one and a half bores from the hole, as far as it speaks; common practice, no source.
         levers.push_back({Kind::Stopper,
                           0,
@@ -77,6 +56,12 @@ std::vector<Lever> leversOf(const Instrument& instrument, Means means, Metres le
                           std::min(lip->stopper, spec.bore.front().diameter * 0.5),
                           std::max(lip->stopper, spec.bore.front().diameter * 1.5)});
     if (means == Means::Usual)
+        return withRoom();
+    if (lip != nullptr) {
+        const Metres longest = spec.bore.front().diameter * longestEmbouchure;
+        levers.push_back({Kind::Embouchure, 0, {}, {}, lip->holeLength, std::max(lip->holeLength, longest)});
+    }
+    if (means == Means::Embouchure)
         return withRoom();
     // Where a scraper or a reamer reaches: below the mouth, in the middle and above the foot.
     const Metres length = reach.shortest;
@@ -111,6 +96,7 @@ Cut cutFor(const Instrument& instrument, const Lever& lever, Metres value)
     }
     case Lever::Kind::Foot: return TrimFoot{value};
     case Lever::Kind::Window: return CutUp{value};
+    case Lever::Kind::Embouchure: return OpenEmbouchure{value};
     case Lever::Kind::Stopper: return MoveStopper{value};
     case Lever::Kind::Fill: return Fill{instrument.spec().holes[lever.hole].id, value};
     case Lever::Kind::Ream: break;
@@ -126,7 +112,19 @@ Result<Instrument> withLevers(Instrument instrument, const std::vector<Lever>& l
         if (l.kind == Lever::Kind::Undercut) { // a hole grown wider leaves less room for its ramp
             const Hole& h = instrument.spec().holes[l.hole];
             value = std::min(value, (instrument.boreDiameterAt(h.at) * widestUndercut - h.diameter).metres());
+            const Metres below = instrument.length() - h.at - woodBetweenRamps;
+            value = std::min(value, (below * 2.0 / h.elongation - h.diameter).metres());
+            for (const Hole& other : instrument.spec().holes) { // and so do its neighbours'
+                if (other.id == h.id || other.side != h.side)
+                    continue;
+                const Metres apart = other.at > h.at ? other.at - h.at : h.at - other.at;
+                const Metres half = apart - woodBetweenRamps - other.undercutDiameter * other.elongation / 2.0;
+                value = std::min(value, (half * 2.0 / h.elongation - h.diameter).metres());
+            }
         }
+        if (l.kind == Lever::Kind::Foot) // and so does the lowest hole at the foot
+            for (const Hole& h : instrument.spec().holes)
+                value = std::max(value, (h.at + h.undercutDiameter * h.elongation / 2.0 + woodBetweenRamps).metres());
         const double now = standsAt(instrument, l).metres();
         const bool removes = l.kind == Lever::Kind::Foot || l.kind == Lever::Kind::Fill ? value < now - nothing_m
                              : l.kind == Lever::Kind::Stopper                           ? std::abs(value - now) > nothing_m

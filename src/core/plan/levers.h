@@ -1,9 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What work on the wood can move, each as one number in metres: a hole's width, how much wider its undercut is, the tube's
-// length, the window's, the stopper's distance, and the bore at a few places.
+// length, the window's or embouchure hole's, the stopper's distance, and the bore at a few places.
 #pragma once
 
 #include "core/instrument/cut.h"
+#include "core/instrument/reach.h"
 
 #include <Eigen/Core>
 #include <vector>
@@ -13,7 +14,7 @@ namespace dowel {
 struct Lever
 {
     /// Fill: a hole made narrower, the last resort.
-    enum class Kind { Hole, Undercut, Foot, Window, Stopper, Ream, Fill };
+    enum class Kind { Hole, Undercut, Foot, Window, Embouchure, Stopper, Ream, Fill };
     Kind kind = Kind::Hole;
     std::size_t hole = 0; ///< position in the specification, for Hole and Undercut
     Metres from{};        ///< for Ream
@@ -24,19 +25,10 @@ struct Lever
 };
 
 /// How far levers go: groups in the order in which a maker turns to them.
-enum class Means { HolesAndFoot, Usual, BoreToo };
+enum class Means { HolesAndFoot, Usual, Embouchure, BoreToo };
 
-/// Bounds of what can be reached by removing.
-struct Reach
-{
-    std::vector<Metres> widest; ///< per hole
-    Metres shortest;
-};
-/// leastWood: between neighbouring holes and below the lowest, for safe work.
-[[nodiscard]] Reach reachOf(const Instrument& instrument, Metres leastWood = Metres::fromMillimetres(2.0));
-
-/// Holes from the foot upwards, the foot, then with Usual the undercuts, window or stopper, then with BoreToo places in
-/// the bore. Only those that have somewhere to go.
+/// Holes from the foot upwards, the foot, then with Usual the undercuts, window or stopper, with Embouchure that hole, then
+/// with BoreToo places in the bore. Only those that have somewhere to go.
 [[nodiscard]] std::vector<Lever> leversOf(const Instrument& instrument, Means means,
                                           Metres leastWood = Metres::fromMillimetres(2.0));
 /// What a lever stands at. Undercut: by how much it is wider than the hole. Ream: narrowest bore there.

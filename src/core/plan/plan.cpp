@@ -8,6 +8,7 @@
 #include <Eigen/Cholesky>
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 #include <set>
 
 namespace dowel {
@@ -20,10 +21,11 @@ double price(Lever::Kind kind)
 {
     switch (kind) {
     case Lever::Kind::Hole:
-    case Lever::Kind::Foot:
-    case Lever::Kind::Stopper: return 0.02;
+    case Lever::Kind::Foot: return 0.02;
+    case Lever::Kind::Stopper: return 0.06;
     case Lever::Kind::Undercut: return 0.25;
     case Lever::Kind::Window:
+    case Lever::Kind::Embouchure:
     case Lever::Kind::Fill:
     case Lever::Kind::Ream: break;
     }
@@ -156,7 +158,8 @@ private:
         case Lever::Kind::Fill: return Eigen::VectorXd(s.perMetre.col(static_cast<Eigen::Index>(l.hole)));
         case Lever::Kind::Undercut: return Eigen::VectorXd(s.byUndercut.col(static_cast<Eigen::Index>(l.hole)));
         case Lever::Kind::Foot: return Eigen::VectorXd(s.perMetre.col(s.perMetre.cols() - 1));
-        case Lever::Kind::Window: return s.byWindow;
+        case Lever::Kind::Window:
+        case Lever::Kind::Embouchure: return s.byWindow;
         case Lever::Kind::Stopper: return s.byStopper;
         case Lever::Kind::Ream: break;
         }
@@ -284,6 +287,8 @@ private:
     void summarise(Advice& advice) const;
     [[nodiscard]] std::vector<FingeringId> neverHeard() const;
     [[nodiscard]] std::vector<FingeringId> worthHearing(const std::vector<NoteState>& states) const;
+    [[nodiscard]] std::vector<FingeringId> tellingMost(const std::vector<NoteState>& states) const;
+    [[nodiscard]] bool anyCutHeard() const;
     [[nodiscard]] bool allSafelyIn() const;
     [[nodiscard]] int heardHere(std::size_t note) const;
     [[nodiscard]] std::vector<double> aims(const std::vector<NoteState>& atGoal) const;
@@ -296,6 +301,7 @@ private:
         std::vector<NoteState> there;
     };
     [[nodiscard]] Result<Aimed> aimed() const;
+    [[nodiscard]] Result<Goal> thinned(const std::vector<Lever>& levers, const Goal& careful, const std::vector<double>& aim) const;
     [[nodiscard]] Result<std::vector<Cut>> lastResort(const std::vector<LeftOver>& left) const;
     [[nodiscard]] Result<std::optional<Candidate>> candidate(const Instrument& present, const std::vector<NoteState>& now,
                                                              const Lever& lever, Metres goal,
@@ -353,6 +359,29 @@ std::vector<FingeringId> Planner::worthHearing(const std::vector<NoteState>& sta
             ids.push_back((*m_fingerings)[i].id);
     }
     return ids;
+}
+
+/// Notes that have moved most since they were heard: after a trial they say how this wood answers, and the rest is heard
+/// when more has been cut.
+std::vector<FingeringId> Planner::tellingMost(const std::vector<NoteState>& states) const
+{
+    std::vector<double> ways;
+    for (std::size_t i = 0; i < states.size(); ++i)
+        ways.push_back(m_forecaster.waySinceHeard()[i].value_or(0.0) + std::abs(states[i].cents - m_forecaster.now()[i].cents));
+    constexpr double share = 0.5;
+    const double least = std::max(m_options.staleMove_cents, share * *std::max_element(ways.begin(), ways.end()));
+    std::vector<FingeringId> ids;
+    for (std::size_t i = 0; i < ways.size(); ++i)
+        if (ways[i] >= least)
+            ids.push_back((*m_fingerings)[i].id);
+    return ids;
+}
+
+/// Whether some note has been heard after a cut.
+bool Planner::anyCutHeard() const
+{
+    const auto& heard = m_forecaster.posterior().lastHeard();
+    return std::any_of(heard.begin(), heard.end(), [](int shape) { return shape > 0; });
 }
 
 /// How often a note has been heard on the present shape.
@@ -645,10 +674,13 @@ Result<Planner::Aimed> Planner::aimed() const
         return a;
     };
     std::optional<Aimed> best;
-    for (const Means means : {Means::HolesAndFoot, Means::Usual, Means::BoreToo}) {
+    for (const Means means : {Means::HolesAndFoot, Means::Usual, Means::Embouchure, Means::BoreToo}) {
         if (means > m_options.means)
             break;
-        auto a = tried(leversOf(present, means, m_options.leastWood), best ? &*best : nullptr);
+        auto levers = leversOf(present, means, m_options.leastWood);
+        if (best && levers == best->levers)
+            continue; // nothing more to go by
+        auto a = tried(std::move(levers), best ? &*best : nullptr);
         if (!a)
             return a.error();
         if (!best || cost(a->there) < worthIt * cost(best->there))
@@ -694,6 +726,83 @@ Result<Planner::Aimed> Planner::aimed() const
     return std::move(*best);
 }
 
+/// The goal with the least work: levers whose notes end well within their tolerance without them stay where they are, what
+/// moves least first. Reckoned on the straight lines at the goal, then worked out once and looked at.
+Result<Goal> Planner::thinned(const std::vector<Lever>& levers, const Goal& careful, const std::vector<double>& aim) const
+{
+    const auto n = static_cast<Eigen::Index>(levers.size());
+    const auto notes = static_cast<Eigen::Index>(m_fingerings->size());
+    const Bill bill(m_forecaster, m_present, levers, aim, m_school, m_cancel);
+    const Eigen::VectorXd goal = careful.values_m * 1e3;
+    Eigen::MatrixXd j;
+    const auto r = bill.of(goal, &j);
+    if (!r)
+        return r.error();
+    // Notes in tolerances off, by lever in millimetres; the bill's first rows without their weights.
+    const auto fullCents = m_forecaster.posterior().cents(careful.shape);
+    if (!fullCents)
+        return fullCents.error();
+    Eigen::VectorXd off(notes);
+    Eigen::MatrixXd slope = j.topRows(notes);
+    Eigen::VectorXd allowed(notes);
+    constexpr double hardly = 0.03; // of a tolerance
+    for (Eigen::Index i = 0; i < notes; ++i) {
+        const Fingering& f = (*m_fingerings)[static_cast<std::size_t>(i)];
+        off[i] = (*fullCents)[static_cast<std::size_t>(i)] / f.tolerance.cents();
+        slope.row(i) /= std::sqrt(f.weight);
+        allowed[i] = std::max(m_options.wellIn, std::abs(off[i]) + hardly);
+    }
+    Eigen::VectorXd low(n);
+    Eigen::VectorXd high(n);
+    for (Eigen::Index k = 0; k < n; ++k) {
+        low[k] = levers[static_cast<std::size_t>(k)].low.millimetres();
+        high[k] = levers[static_cast<std::size_t>(k)].high.millimetres();
+    }
+    const Eigen::VectorXd& present = bill.present_mm();
+    Eigen::VectorXd x = goal;
+    std::vector<Eigen::Index> order(static_cast<std::size_t>(n));
+    std::iota(order.begin(), order.end(), Eigen::Index{0});
+    const auto moves = [&](Eigen::Index k) { return std::abs(goal[k] - present[k]) * slope.col(k).norm(); };
+    std::stable_sort(order.begin(), order.end(), [&](Eigen::Index a, Eigen::Index b) { return moves(a) < moves(b); });
+    bool fewer = false;
+    const Eigen::MatrixXd h = j.transpose() * j;
+    for (const Eigen::Index k : order) {
+        const double lowBefore = low[k];
+        const double highBefore = high[k];
+        low[k] = high[k] = present[k];
+        Eigen::VectorXd from = x;
+        from[k] = present[k];
+        const Eigen::VectorXd g = j.transpose() * (*r + j * (from - goal));
+        const Eigen::VectorXd there = from + boundedStep(h, g, from, low, high);
+        const Eigen::VectorXd ends = off + slope * (there - goal);
+        if (((ends.cwiseAbs() - allowed).array() <= 0.0).all()) {
+            fewer = fewer || std::abs(x[k] - present[k]) > 0.0;
+            x = there;
+        } else {
+            low[k] = lowBefore;
+            high[k] = highBefore;
+        }
+    }
+    if (!fewer)
+        return careful;
+    std::vector<Lever> held = levers;
+    for (Eigen::Index k = 0; k < n; ++k)
+        if (low[k] == high[k])
+            held[static_cast<std::size_t>(k)].low = held[static_cast<std::size_t>(k)].high = Metres::fromMillimetres(low[k]);
+    const Eigen::VectorXd start = x * 1e-3;
+    auto less = bestReachable(m_forecaster, m_present, held, aim, m_cancel, &start, m_school);
+    if (!less)
+        return less.error();
+    const auto ends = m_forecaster.posterior().cents(less->shape);
+    if (!ends)
+        return ends.error();
+    for (Eigen::Index i = 0; i < notes; ++i)
+        if (std::abs((*ends)[static_cast<std::size_t>(i)]) / (*m_fingerings)[static_cast<std::size_t>(i)].tolerance.cents() >
+            allowed[i] + hardly)
+            return careful;
+    return less;
+}
+
 Result<Advice> Planner::advice()
 {
     Advice advice;
@@ -731,21 +840,42 @@ Result<Advice> Planner::advice()
     std::vector<double> ceiling(now.size());
     for (std::size_t i = 0; i < now.size(); ++i)
         ceiling[i] = (*m_fingerings)[i].tolerance.cents();
-    const auto careful = bestReachable(m_forecaster, present, levers, aims(atGoal), m_cancel, &found->goal.values_m, m_school);
+    const auto aim = aims(atGoal);
+    const auto whole = bestReachable(m_forecaster, present, levers, aim, m_cancel, &found->goal.values_m, m_school);
+    if (!whole)
+        return whole.error();
+    const auto careful = thinned(levers, *whole, aim);
     if (!careful)
         return careful.error();
 
     Instrument shape = present;
     std::vector<NoteState> states = now;
-    // The stopper can be moved back; then from the foot upwards; the foot itself when the holes' volumes are in, unless the
+    // The stopper can be moved back, and what the mouth does to all notes the holes can still follow; then from the foot upwards; the foot itself when the holes' volumes are in, unless the
     // school has it first; undercuts and the bore last, when what is surer has been done.
     const auto turn = [&](const Lever& l) {
-        return l.kind == Lever::Kind::Stopper ? 0 : l.kind == Lever::Kind::Foot && m_school.footFirst ? 1 : 2;
+        const bool mouth = l.kind == Lever::Kind::Embouchure || l.kind == Lever::Kind::Window;
+        return mouth || l.kind == Lever::Kind::Stopper ? 0 : l.kind == Lever::Kind::Foot && m_school.footFirst ? 1 : 2;
     };
+    // While little is known a few holes are cut first and listened to; what they tell holds for the others.
+    const auto cuts = m_book->cuts();
+    const auto& heard = m_forecaster.posterior().lastHeard();
+    const int listened = heard.empty() ? 0 : std::max(0, *std::max_element(heard.begin(), heard.end()));
+    const auto isHole = [](const Entry* e) { return std::holds_alternative<Enlarge>(std::get<CutEntry>(e->body).cut); };
+    auto enlarged = std::count_if(cuts.begin(), cuts.end(), isHole);
+    auto holesInPass = std::count_if(cuts.begin() + std::min<std::ptrdiff_t>(listened, std::ssize(cuts)), cuts.end(), isHole);
+    bool trial = false;
+    for (std::size_t i = 0; i < atGoal.size() && !anyCutHeard(); ++i)
+        trial = trial || atGoal[i].sd > m_options.trialAbove * (*m_fingerings)[i].tolerance.cents();
     for (const int round : {0, 1, 2})
         for (std::size_t k = 0; k < levers.size(); ++k) {
             const Lever& lever = levers[k];
             if (turn(lever) != round || !heardSinceCut(lever))
+                continue;
+            if (trial && round == 2 && (lever.kind != Lever::Kind::Hole || enlarged >= m_options.trialHoles))
+                continue;
+            // Undercuts and bore answer for what the holes have left: after the listening that follows the holes.
+            constexpr int few = 2;
+            if ((lever.kind == Lever::Kind::Undercut || lever.kind == Lever::Kind::Ream) && holesInPass > few)
                 continue;
             auto next =
                 candidate(shape, states, lever, Metres::fromMetres(careful->values_m[static_cast<Eigen::Index>(k)]), ceiling);
@@ -756,18 +886,22 @@ Result<Advice> Planner::advice()
             shape = std::move((*next)->after);
             states = std::move((*next)->states);
             advice.steps.push_back(std::move((*next)->step));
-            advice.steps.back().hear = worthHearing(states);
+            enlarged += lever.kind == Lever::Kind::Hole ? 1 : 0;
+            holesInPass += lever.kind == Lever::Kind::Hole ? 1 : 0;
+            advice.steps.back().hear = trial ? tellingMost(states) : worthHearing(states);
             advice.steps.back().thenMeasure = false;
         }
     // A pass must pay as a whole: its cost may not rise.
     if (!advice.steps.empty() && cost(states) < cost(now)) {
         advice.steps.back().thenMeasure = true;
         advice.state = AdviceState::MakeCut;
+        advice.trial = trial;
         advice.left = leftOvers(found->goal.shape, atGoal, 1.0);
         return advice;
     }
     advice.steps.clear();
-    auto hear = stale;
+    advice.trial = trial && enlarged > 0;
+    auto hear = advice.trial ? tellingMost(now) : stale;
     for (const std::size_t note : m_inTheWay)
         if (heardHere(note) < enoughHere && std::find(hear.begin(), hear.end(), (*m_fingerings)[note].id) == hear.end())
             hear.push_back((*m_fingerings)[note].id);

@@ -15,14 +15,17 @@ namespace dowel {
 
 struct PlanOptions
 {
-    double stayLow = 1.0;           ///< aim this many standard deviations under the target while little is known
+    double stayLow = 0.2;           ///< aim this many standard deviations under the target while little is known
     double littleKnown_cents = 2.0; ///< a forecast wider than this counts as little known
-    double pessimism = 1.3;         ///< a step's forecast plus this many standard deviations must stay within tolerance
+    double pessimism = 1.1;         ///< a step's forecast plus this many standard deviations must stay within tolerance
     double leastGain_cents = 0.5;   ///< a cut that moves no note by more is not worth the risk
     double leastWorth = 0.08;       ///< of squared tolerances that a cut must take away
     double worthOfRest = 0.5;       ///< and of what stays off at the goal, which is not chased with trifles
     double staleMove_cents = 1.5;   ///< a note forecast to have moved by more is heard again
-    double doneMargin = 1.2;        ///< standard deviations that a note must lie inside its tolerance to be done with
+    double wellIn = 0.75;           ///< of its tolerance: a note that ends nearer asks for no cut of its own
+    int trialHoles = 2;             ///< cut first where little is known, to learn how this wood answers
+    double trialAbove = 0.5;        ///< of a tolerance: a note's standard deviation at the goal from which little is known
+    double doneMargin = 1.4;        ///< standard deviations that a note must lie inside its tolerance to be done with
     Means means = Means::BoreToo;   ///< how far the plan may go where holes and foot do not do
     Metres leastWood = Metres::fromMillimetres(2.0); ///< between neighbouring holes, for safe work
 };

@@ -90,6 +90,7 @@ struct Advice
     int withinTolerance = 0;
     int of = 0;
     std::vector<AdviceStep> steps;              ///< MakeCut: only the first is firm
+    bool trial = false;                         ///< a few cuts first, to learn how this wood answers
     std::vector<FingeringId> fingerings;        ///< Measure
     std::vector<LeftOver> left;                 ///< Finished
     std::vector<Cut> lastResort;                ///< Finished, with notes left sharp: what filling would bring them in

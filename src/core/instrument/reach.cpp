@@ -1,0 +1,41 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/instrument/reach.h"
+
+#include <algorithm>
+
+namespace dowel {
+
+namespace {
+
+// What a finger covers without care; common practice, no source.
+constexpr Metres fingerCovers = Metres::fromMillimetres(13.0);
+
+} // namespace
+
+Reach reachOf(const Instrument& instrument, Metres leastWood)
+{
+    const InstrumentSpec& spec = instrument.spec();
+    Reach reach;
+    for (const Hole& h : spec.holes) {
+        // A hole as wide as the bore weakens the tube; the last tenth stays.
+        Metres widest = instrument.boreDiameterAt(h.at) * 0.9;
+        if (spec.limits.holeMax)
+            widest = std::min(widest, *spec.limits.holeMax);
+        else if (h.closure != Closure::Pad)
+            widest = std::min(widest, fingerCovers);
+        for (const Hole& other : spec.holes) {
+            if (other.id == h.id || other.side != h.side)
+                continue;
+            const Metres apart = other.at > h.at ? other.at - h.at : h.at - other.at;
+            widest = std::min(widest, apart - leastWood);
+        }
+        reach.widest.push_back(std::max(widest, h.diameter));
+    }
+    Metres lowestEdge = Metres::fromMetres(0.5 * instrument.length().metres());
+    for (const Hole& h : spec.holes)
+        lowestEdge = std::max(lowestEdge, h.at + h.undercutDiameter / 2.0 + leastWood);
+    reach.shortest = std::min(instrument.length(), std::max(spec.limits.footMin.value_or(lowestEdge), lowestEdge));
+    return reach;
+}
+
+} // namespace dowel
