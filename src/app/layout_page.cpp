@@ -51,6 +51,7 @@ LayoutPage::LayoutPage(Plan& plan, Questions& questions, QWidget* parent)
       m_largest(new LengthField(QStringLiteral("layoutLargest"), tr("Largest hole"), this)),
       m_allowance(new LengthField(QStringLiteral("layoutAllowance"), tr("Holes start smaller by"), this)),
       m_foot(new LengthField(QStringLiteral("layoutFoot"), tr("Foot starts longer by"), this)),
+      m_doubt(new QCheckBox(tr("Smaller where notes are unsure"), this)),
       m_oneBit(new QCheckBox(tr("One size for all holes"), this)),
       m_bits(new QCheckBox(tr("Only bits from the drawer"), this)),
       m_even(new QCheckBox(tr("Even spacing"), this)),
@@ -66,16 +67,17 @@ LayoutPage::LayoutPage(Plan& plan, Questions& questions, QWidget* parent)
 {
     setObjectName(QStringLiteral("layoutPage"));
     m_hand->addItems({tr("any hand"), tr("small hands"), tr("medium hands"), tr("large hands")});
-    const std::pair<QCheckBox*, const char*> checks[] = {{m_oneBit, "layoutOneBit"},
-                                                         {m_bits, "layoutBits"},
-                                                         {m_even, "layoutEven"},
-                                                         {m_timbre, "layoutTimbre"},
-                                                         {m_fixed, "layoutFixed"}};
+    const std::pair<QCheckBox*, const char*> checks[] = {{m_doubt, "layoutDoubt"},   {m_oneBit, "layoutOneBit"},
+                                                         {m_bits, "layoutBits"},     {m_even, "layoutEven"},
+                                                         {m_timbre, "layoutTimbre"}, {m_fixed, "layoutFixed"}};
     for (const auto& [check, name] : checks) {
         check->setObjectName(QLatin1String(name));
         check->setAccessibleName(check->text());
         connect(check, &QCheckBox::clicked, this, &LayoutPage::take);
     }
+    m_doubt->setToolTip(tr("No formula knows your mouth hole and breath. Holes start as much smaller, and the foot as much "
+                           "longer, as their notes may come out sharper than forecast; less so from your second instrument "
+                           "on."));
     m_holes->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed);
     m_holes->setSelectionMode(QAbstractItemView::SingleSelection);
     m_holes->setToolTip(tr("Off the line: round the tube, to the player's right where positive. Double-click to change it."));
@@ -88,8 +90,8 @@ LayoutPage::LayoutPage(Plan& plan, Questions& questions, QWidget* parent)
     form->addRow(tr("Reach"), m_hand);
     form->addRow(tr("Smallest hole"), m_smallest);
     form->addRow(tr("Largest hole"), m_largest);
-    form->addRow(tr("Start smaller by"), m_allowance);
-    form->addRow(tr("Leave on the foot"), m_foot);
+    form->addRow(tr("Smaller at first by"), m_allowance);
+    form->addRow(tr("Left on the foot"), m_foot);
     auto* left = new QVBoxLayout;
     left->setSpacing(6);
     left->addLayout(form);
@@ -143,6 +145,7 @@ void LayoutPage::take()
     w.largest = m_largest->length();
     w.allowance = m_allowance->length();
     w.footAllowance = m_foot->length();
+    w.doubt = m_doubt->isChecked() ? LayoutWishes{}.doubt : 0.0;
     w.oneBit = m_oneBit->isChecked();
     w.bits = m_bits->isChecked() ? m_plan->blank().spec.tools.bits : std::vector<Metres>();
     w.equalSpacing = m_even->isChecked();
@@ -166,6 +169,7 @@ void LayoutPage::refresh()
     m_largest->setLength(w.largest);
     m_allowance->setLength(w.allowance);
     m_foot->setLength(w.footAllowance);
+    m_doubt->setChecked(w.doubt > 0.0);
     m_oneBit->setChecked(w.oneBit);
     m_bits->setChecked(!w.bits.empty());
     m_even->setChecked(w.equalSpacing);

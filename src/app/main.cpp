@@ -15,7 +15,7 @@ int main(int argc, char** argv)
     QApplication application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("dowel"));
     QApplication::setOrganizationName(QStringLiteral("dowel"));
-    QApplication::setApplicationVersion(QStringLiteral("0.5.0"));
+    QApplication::setApplicationVersion(QStringLiteral(DOWEL_VERSION));
     QCommandLineParser parser;
     parser.setApplicationDescription(QApplication::translate("main", "Tuning bench for makers of flutes, whistles and fifes."));
     parser.addHelpOption();

@@ -148,6 +148,7 @@ private:
     LengthField* m_largest;
     LengthField* m_allowance;
     LengthField* m_foot;
+    QCheckBox* m_doubt;
     QCheckBox* m_oneBit;
     QCheckBox* m_bits;
     QCheckBox* m_even;

@@ -148,6 +148,7 @@ void SensitivityCard::refresh()
         };
         also(tr("stopper"), &NoteSensitivity::stopper);
         also(tr("window"), &NoteSensitivity::window);
+        also(tr("embouchure hole"), &NoteSensitivity::embouchure);
         const auto& bore = m_shown.front().note.bore;
         const auto [least, most] = std::minmax_element(bore.begin(), bore.end(), [](const auto& a, const auto& b) {
             return a.perTenthOverCentimetre < b.perTenthOverCentimetre;

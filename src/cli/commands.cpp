@@ -99,6 +99,8 @@ Json sensitivityJson(const Instrument& shape, const NoteSensitivity& s)
         json["stopper"] = tidy(s.stopper->cents());
     if (s.window)
         json["window"] = tidy(s.window->cents());
+    if (s.embouchure)
+        json["embouchure"] = tidy(s.embouchure->cents());
     Json bore = Json::array();
     for (const auto& p : s.bore)
         bore.push_back({{"at_mm", tidy(p.at.millimetres())}, {"cents_over_10_mm", tidy(p.perTenthOverCentimetre.cents())}});
@@ -479,7 +481,7 @@ Answer checkBook(const std::string& path)
 int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostream& err)
 {
     CLI::App app("Dowel on the command line: measures, fits and advises on a workbook of one instrument.", "dowel-cli");
-    app.set_version_flag("--version", "dowel-cli 0.5.0, contract 1");
+    app.set_version_flag("--version", "dowel-cli " DOWEL_VERSION ", contract 1");
     app.require_subcommand(1);
     std::function<Answer()> work;
     std::string book;

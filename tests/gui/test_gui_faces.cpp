@@ -138,16 +138,19 @@ private Q_SLOTS:
         QVERIFY(desk.find<QLabel>("outcomeWords")->text().contains(QLatin1String("After a cut")));
         QVERIFY(!desk.find<QTableWidget>("outcomeTable")->isVisible());
         desk.click("faceNextCut");
-        for (int i = 0; i < 12 && desk.window().correctPage()->proposed(); ++i) {
-            const auto cuts = desk.document().book()->cuts().size();
-            desk.window().correctPage()->recordCut();
-            QVERIFY(QTest::qWaitFor(
-                [&] { return desk.document().book()->cuts().size() > cuts && desk.document().counsel().has_value(); }, 20000));
+        for (int pass = 0; pass < 2; ++pass) { // two holes and what they tell, then the others
+            for (int i = 0; i < 12 && desk.window().correctPage()->proposed(); ++i) {
+                const auto cuts = desk.document().book()->cuts().size();
+                desk.window().correctPage()->recordCut();
+                QVERIFY(QTest::qWaitFor(
+                    [&] { return desk.document().book()->cuts().size() > cuts && desk.document().counsel().has_value(); },
+                    20000));
+            }
+            desk.click("goListenButton");
+            QVERIFY(desk.hearAll());
+            desk.key(Qt::Key_Return);
+            QVERIFY(QTest::qWaitFor([&] { return desk.document().counsel().has_value(); }, 20000));
         }
-        desk.click("goListenButton");
-        QVERIFY(desk.hearAll());
-        desk.key(Qt::Key_Return);
-        QVERIFY(QTest::qWaitFor([&] { return desk.document().counsel().has_value(); }, 20000));
         desk.click("faceOutcome");
         auto* table = desk.find<QTableWidget>("outcomeTable");
         QVERIFY(table->isVisible() && table->rowCount() >= 10);

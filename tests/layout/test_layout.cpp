@@ -122,6 +122,9 @@ private Q_SLOTS:
         for (std::size_t i = 0; i < 6; ++i) {
             VERIFY_NEAR(missing(*bold, i), 0.8, 1e-9);
             QVERIFY(missing(*usual, i) >= 0.8 - 1e-9);
+            const double steps =
+                usual->start.spec().holes[i].diameter.millimetres() / usual->start.spec().tools.step.millimetres();
+            VERIFY_NEAR(steps, std::round(steps), 1e-6); // a size that can be made
             more += missing(*usual, i) - missing(*sure, i);
         }
         QVERIFY2(more > 2.0, qPrintable(QString::number(more)));

@@ -3,6 +3,7 @@
 // rounds, with intervals that hold. The whole fleet with its yardsticks: bench/fleet.
 #include "core/fit/shared.h"
 #include "core/forecast/outcomes.h"
+#include "core/forecast/sensitivity.h"
 #include "core/layout/layout.h"
 #include "core/plan/registers.h"
 #include "support/compare.h"
@@ -69,7 +70,7 @@ private Q_SLOTS:
         int home = 0;
         int forecasts = 0;
         int held = 0;
-        for (std::uint64_t seed = 7002; seed < 7008; ++seed) {
+        for (std::uint64_t seed = 7000; seed < 7007; ++seed) {
             const auto blank = fleet::blankOf(seed, with);
             QVERIFY(blank);
             const fleet::Outcome o = fleet::advised(*blank, seed, with);
@@ -89,9 +90,9 @@ private Q_SLOTS:
     void everyForecastIsHeldToItsOutcome()
     {
         const fleet::Conditions with;
-        const auto blank = fleet::blankOf(7004, with);
+        const auto blank = fleet::blankOf(7002, with);
         QVERIFY(blank);
-        fleet::Bench bench(*blank, 7004, with);
+        fleet::Bench bench(*blank, 7002, with);
         for (const Fingering& f : blank->spec().fingerings)
             bench.hear(f.id);
         QVERIFY(outcomesOf(bench.book()).empty());
@@ -117,11 +118,46 @@ private Q_SLOTS:
         wild[0].heard = wild[0].forecast;
         QVERIFY(honestyOf(std::vector<NoteOutcome>(20, wild[0]), 1.5) < 0.7);
     }
+    void openingTheEmbouchureHoleRaisesEveryNote()
+    {
+        // A larger opening has less inertance: every note rises, the highest most (end corrections count for more of a
+        // shorter tube; common practice, no source). The derivative against a small opening.
+        const auto blank = fleet::blankOf(7002, {});
+        QVERIFY(blank && blank->spec().family == Family::Flute);
+        const auto p = fit(Workbook(*blank));
+        VERIFY_OK(p);
+        const auto s = p->sensitivity(*blank);
+        const auto before = p->cents(*blank);
+        VERIFY_OK(s);
+        VERIFY_OK(before);
+        const double little_mm = 0.02;
+        const Metres length = std::get<Transverse>(blank->spec().excitation).holeLength;
+        const auto longer = applied(*blank, OpenEmbouchure{length + Metres::fromMillimetres(little_mm)});
+        VERIFY_OK(longer);
+        const auto after = p->cents(*longer);
+        VERIFY_OK(after);
+        for (std::size_t i = 0; i < before->size(); ++i) {
+            const double perTenth = s->byWindow[static_cast<Eigen::Index>(i)] * 1e-4;
+            VERIFY_NEAR(perTenth, ((*after)[i] - (*before)[i]) * 0.1 / little_mm, 0.02);
+            QVERIFY(perTenth > 0.3);
+            const auto query = queriesOf(*blank)[i];
+            const auto note = sensitivityOf(*p, *blank, query);
+            VERIFY_OK(note);
+            QVERIFY(note->embouchure && !note->window);
+            VERIFY_NEAR(note->embouchure->cents(), perTenth, 1e-6);
+        }
+        QVERIFY(s->byWindow[6] > 1.3 * s->byWindow[0]);
+        // Where all notes of a flute are flat for its mouth, that is where the plan begins.
+        const auto levers = leversOf(*blank, Means::Embouchure);
+        QVERIFY(std::any_of(levers.begin(), levers.end(), [](const Lever& l) { return l.kind == Lever::Kind::Embouchure; }));
+        const auto usual = leversOf(*blank, Means::Usual);
+        QVERIFY(std::none_of(usual.begin(), usual.end(), [](const Lever& l) { return l.kind == Lever::Kind::Embouchure; }));
+    }
     void theStopperMovesTheRegistersApart()
     {
         // On a flute the octaves widen and narrow with the stopper, and hardly with the foot; every flute maker's cork says
         // so: common practice, no source.
-        const auto blank = fleet::blankOf(7004, {});
+        const auto blank = fleet::blankOf(7002, {});
         QVERIFY(blank && blank->spec().family == Family::Flute);
         const auto p = fit(Workbook(*blank));
         VERIFY_OK(p);

@@ -45,9 +45,13 @@ struct Kind
 
 inline const std::vector<Kind>& kinds()
 {
-    static const std::vector<Kind> all{{Family::Whistle, {"C5", "D5", "Eb5", "F5"}, 2}, {Family::Recorder, {"C5", "F5"}, 1},
-                                       {Family::Flute, {"C4", "D4", "Eb4"}, 2},         {Family::Fife, {"A4", "Bb4", "C5"}, 2},
-                                       {Family::TwoChamber, {"A4", "G4"}, 1},           {Family::Reed, {"C4", "D4"}, 1}};
+    static const std::vector<Kind> all{{Family::Whistle, {"C5", "D5", "Eb5", "F5"}, 2},
+                                       {Family::Recorder, {"C5", "F5"}, 1},
+                                       {Family::Flute, {"C4", "D4", "Eb4"}, 2},
+                                       {Family::Fife, {"A4", "Bb4", "C5"}, 2},
+                                       {Family::TwoChamber, {"A4", "G4"}, 1},
+                                       {Family::Reed, {"C4", "D4"}, 1},
+                                       {Family::Horn, {"F4", "G4", "A4"}, 1}};
     return all;
 }
 
@@ -386,30 +390,44 @@ inline Eigen::VectorXd bestByTruth(const Bench& bench, const Instrument& shape, 
         }
         return r;
     };
+    // Levenberg and Marquardt's steps with Broyden's secant between differences taken anew.
     double damping = 1e-3;
     Eigen::VectorXd r = residual(x);
-    for (int round = 0; round < 15; ++round) {
-        Eigen::MatrixXd j(r.size(), n);
-        constexpr double step_m = 5e-5;
-        for (Eigen::Index i = 0; i < n; ++i) {
-            Eigen::VectorXd there = x;
-            const double sign = x[i] + step_m > high[i] ? -1.0 : 1.0;
-            there[i] += sign * step_m;
-            j.col(i) = sign * (residual(there) - r) / step_m;
-            if (high[i] - low[i] < step_m)
-                j.col(i).setZero();
+    Eigen::MatrixXd j(r.size(), n);
+    bool fresh = false;
+    bool needed = true;
+    for (int round = 0; round < 25; ++round) {
+        if (needed && !fresh) {
+            constexpr double step_m = 5e-5;
+            for (Eigen::Index i = 0; i < n; ++i) {
+                Eigen::VectorXd there = x;
+                const double sign = x[i] + step_m > high[i] ? -1.0 : 1.0;
+                there[i] += sign * step_m;
+                j.col(i) = sign * (residual(there) - r) / step_m;
+                if (high[i] - low[i] < step_m)
+                    j.col(i).setZero();
+            }
+            fresh = true;
+            needed = false;
         }
         Eigen::MatrixXd a = j.transpose() * j;
         a.diagonal() += damping * a.diagonal() + Eigen::VectorXd::Constant(n, 1e-2);
         const Eigen::VectorXd next = (x - a.ldlt().solve(j.transpose() * r)).cwiseMax(low).cwiseMin(high);
         const Eigen::VectorXd better = residual(next);
-        if (better.squaredNorm() < r.squaredNorm()) {
-            const bool done = r.squaredNorm() - better.squaredNorm() < 2e-3 * (1.0 + r.squaredNorm());
+        const double gained = r.squaredNorm() - better.squaredNorm();
+        const Eigen::VectorXd p = next - x;
+        if (gained > 0.0) {
+            const bool done = gained < 2e-3 * (1.0 + r.squaredNorm());
+            j += (better - r - j * p) * p.transpose() / p.squaredNorm();
             x = next;
             r = better;
             damping *= 0.3;
-            if (done)
+            if (done && fresh)
                 break;
+            needed = done;
+            fresh = false;
+        } else if (!fresh) {
+            needed = true;
         } else {
             damping *= 10.0;
             if (damping > 1e3)

@@ -35,6 +35,8 @@ Result<NoteSensitivity> sensitivityOf(const Posterior& posterior, const Instrume
         s.stopper = Cents::fromCents(a.centsPer[acoustics::ParameterLayout::excitation(3)] * tenth_m);
     if (placed.shape.mouth == acoustics::Shape::Mouth::Duct)
         s.window = Cents::fromCents(a.centsPer[acoustics::ParameterLayout::excitation(0)] * tenth_m);
+    if (placed.shape.mouth == acoustics::Shape::Mouth::Transverse)
+        s.embouchure = Cents::fromCents(a.centsPer[acoustics::ParameterLayout::excitation(0)] * tenth_m);
     const auto weights = model.boreWeights(note, boreStep_m);
     if (!weights)
         return weights.error();

@@ -14,11 +14,12 @@ struct NoteSensitivity
         Cents perTenthOverCentimetre; ///< for 0.1 mm more diameter over 10 mm of length
     };
     Hertz pitch;
-    std::vector<Cents> holes;     ///< per 0.1 mm more diameter, undercut along where the hole has none
-    Cents foot;                   ///< per 0.1 mm cut off; for a closed foot, moved in
-    std::optional<Cents> stopper; ///< per 0.1 mm farther from the embouchure hole
-    std::optional<Cents> window;  ///< per 0.1 mm longer window (cut-up)
-    std::vector<BorePoint> bore;  ///< mouth to foot
+    std::vector<Cents> holes;        ///< per 0.1 mm more diameter, undercut along where the hole has none
+    Cents foot;                      ///< per 0.1 mm cut off; for a closed foot, moved in
+    std::optional<Cents> stopper;    ///< per 0.1 mm farther from the embouchure hole
+    std::optional<Cents> window;     ///< per 0.1 mm longer window (cut-up)
+    std::optional<Cents> embouchure; ///< per 0.1 mm longer embouchure hole
+    std::vector<BorePoint> bore;     ///< mouth to foot
 };
 
 /// One fingering in any of its registers, on a shape of the workbook's instrument.

@@ -552,7 +552,10 @@ Result<Instrument> undersized(const Instrument& goal, const LayoutWishes& wishes
     for (std::size_t i = 0; i < spec.holes.size(); ++i) {
         Hole& h = spec.holes[i];
         constexpr double smallestShare = 0.6; // of the goal, as far as the sensitivities at it say something
-        Metres start = std::max(h.diameter - unsure->holes[i], h.diameter * smallestShare);
+        // A size that can be stopped at, towards less.
+        const double step_m = spec.tools.step.metres();
+        const Metres least = std::max(h.diameter - unsure->holes[i], h.diameter * smallestShare);
+        Metres start = Metres::fromMetres(std::floor(least.metres() / step_m + 1e-6) * step_m);
         if (!wishes.bits.empty()) {
             Metres bit;
             for (const Metres b : wishes.bits)
@@ -563,7 +566,8 @@ Result<Instrument> undersized(const Instrument& goal, const LayoutWishes& wishes
         h.diameter = h.undercutDiameter = start;
     }
     const Metres goalLength = goal.length();
-    const Metres length = std::min(blankLength, goalLength + unsure->foot);
+    const double tenths = std::ceil((goalLength + unsure->foot).millimetres() * 10.0 - 1e-6);
+    const Metres length = std::min(blankLength, Metres::fromMillimetres(tenths / 10.0));
     if (length > goalLength)
         spec.bore = boreEndingAt(std::move(spec.bore), length);
     return Instrument::make(std::move(spec));
