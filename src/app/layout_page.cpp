@@ -51,7 +51,7 @@ LayoutPage::LayoutPage(Plan& plan, Questions& questions, QWidget* parent)
       m_largest(new LengthField(QStringLiteral("layoutLargest"), tr("Largest hole"), this)),
       m_allowance(new LengthField(QStringLiteral("layoutAllowance"), tr("Holes start smaller by"), this)),
       m_foot(new LengthField(QStringLiteral("layoutFoot"), tr("Foot starts longer by"), this)),
-      m_doubt(new QCheckBox(tr("Smaller where notes are unsure"), this)),
+      m_doubt(new QCheckBox(tr("Smaller still where a note is unsure"), this)),
       m_oneBit(new QCheckBox(tr("One size for all holes"), this)),
       m_bits(new QCheckBox(tr("Only bits from the drawer"), this)),
       m_even(new QCheckBox(tr("Even spacing"), this)),

@@ -82,8 +82,8 @@ static QString subject(const Cut& cut)
     case 2: return tr("the foot moves it most");
     case 3: return tr("the bore here moves it most, and the registers not alike");
     case 4: return tr("the stopper moves it most, and can be moved back");
-    case 5: return tr("the window moves it most, and the registers not alike");
-    case 7: return tr("the embouchure hole moves it most, and all notes with it");
+    case 5: return tr("the window moves every note, so it comes before the holes");
+    case 7: return tr("the embouchure hole moves every note, so it comes before the holes");
     default: return tr("this hole moves it most");
     }
 }

@@ -167,6 +167,49 @@ private Q_SLOTS:
         QVERIFY(holes(*then) >= 3);
         QVERIFY2(sdOf(bench) < 0.9 * before, qPrintable(QStringLiteral("%1, %2").arg(before).arg(sdOf(bench))));
     }
+    void cutsOfOnesOwnAreListenedTo()
+    {
+        // Two holes opened without asking: what they did is heard before any other hole is cut.
+        Bench bench(10);
+        bench.hearAll();
+        for (const char* hole : {"h1", "h2"})
+            bench.cut(Enlarge{{hole}, bench.book().present().find(HoleId{hole})->diameter + mm(0.5)}, {});
+        for (int i = 0; i < 4; ++i) {
+            const auto a = advise(bench.book());
+            VERIFY_OK(a);
+            if (a->state == AdviceState::Measure) {
+                QVERIFY(!a->fingerings.empty());
+                return;
+            }
+            QCOMPARE(a->state, AdviceState::MakeCut);
+            QVERIFY(!std::holds_alternative<Enlarge>(a->steps.front().cut));
+            bench.cut(a->steps.front().cut, a->steps.front().forecast);
+        }
+        QFAIL("never asked to listen");
+    }
+    void aNoteThatDoesNotCountKeepsNobodyBusy()
+    {
+        Bench bench(10, 0.2);
+        (void)follow(bench);
+        bench.hearAll();
+        InstrumentSpec s = bench.book().present().spec();
+        s.fingerings[3].weight = 0.0;
+        s.fingerings[3].target = s.fingerings[3].target * 1.02; // 34 cents out of reach, and no matter
+        Workbook book(Instrument::make(s).value());
+        for (const Fingering& f : s.fingerings) {
+            ReadingEntry r;
+            r.fingering = f.id;
+            r.pitch = bench.book().present().find(f.id)->target * std::exp2(bench.truthCents(f) / 1200.0);
+            if (f.weight <= 0.0)
+                r.pitch = f.target / 1.02;
+            r.sd = Cents::fromCents(0.3);
+            r.air = s.tuning.playedAt;
+            VERIFY_OK(book.append({book.nextId(), "", r}));
+        }
+        const auto a = advise(book);
+        VERIFY_OK(a);
+        QVERIFY2(a->steps.size() <= 1, qPrintable(QString::number(a->steps.size())));
+    }
     void whatIsWellInIsLeftAlone()
     {
         // In tune but for h4, a third of a millimetre too narrow: that hole is cut and no other.

@@ -301,7 +301,8 @@ private:
         std::vector<NoteState> there;
     };
     [[nodiscard]] Result<Aimed> aimed() const;
-    [[nodiscard]] Result<Goal> thinned(const std::vector<Lever>& levers, const Goal& careful, const std::vector<double>& aim) const;
+    [[nodiscard]] Result<Goal> thinned(const std::vector<Lever>& levers, const Goal& careful,
+                                       const std::vector<double>& aim) const;
     [[nodiscard]] Result<std::vector<Cut>> lastResort(const std::vector<LeftOver>& left) const;
     [[nodiscard]] Result<std::optional<Candidate>> candidate(const Instrument& present, const std::vector<NoteState>& now,
                                                              const Lever& lever, Metres goal,
@@ -748,8 +749,9 @@ Result<Goal> Planner::thinned(const std::vector<Lever>& levers, const Goal& care
     constexpr double hardly = 0.03; // of a tolerance
     for (Eigen::Index i = 0; i < notes; ++i) {
         const Fingering& f = (*m_fingerings)[static_cast<std::size_t>(i)];
-        off[i] = (*fullCents)[static_cast<std::size_t>(i)] / f.tolerance.cents();
-        slope.row(i) /= std::sqrt(f.weight);
+        const bool counts = f.weight > 0.0;
+        off[i] = counts ? (*fullCents)[static_cast<std::size_t>(i)] / f.tolerance.cents() : 0.0;
+        slope.row(i) /= counts ? std::sqrt(f.weight) : 1.0;
         allowed[i] = std::max(m_options.wellIn, std::abs(off[i]) + hardly);
     }
     Eigen::VectorXd low(n);
@@ -762,7 +764,9 @@ Result<Goal> Planner::thinned(const std::vector<Lever>& levers, const Goal& care
     Eigen::VectorXd x = goal;
     std::vector<Eigen::Index> order(static_cast<std::size_t>(n));
     std::iota(order.begin(), order.end(), Eigen::Index{0});
-    const auto moves = [&](Eigen::Index k) { return std::abs(goal[k] - present[k]) * slope.col(k).norm(); };
+    const auto moves = [&](Eigen::Index k) {
+        return std::abs(goal[k] - present[k]) * slope.col(k).norm();
+    };
     std::stable_sort(order.begin(), order.end(), [&](Eigen::Index a, Eigen::Index b) { return moves(a) < moves(b); });
     bool fewer = false;
     const Eigen::MatrixXd h = j.transpose() * j;
@@ -797,8 +801,9 @@ Result<Goal> Planner::thinned(const std::vector<Lever>& levers, const Goal& care
     if (!ends)
         return ends.error();
     for (Eigen::Index i = 0; i < notes; ++i)
-        if (std::abs((*ends)[static_cast<std::size_t>(i)]) / (*m_fingerings)[static_cast<std::size_t>(i)].tolerance.cents() >
-            allowed[i] + hardly)
+        if ((*m_fingerings)[static_cast<std::size_t>(i)].weight > 0.0 &&
+            std::abs((*ends)[static_cast<std::size_t>(i)]) / (*m_fingerings)[static_cast<std::size_t>(i)].tolerance.cents() >
+                allowed[i] + hardly)
             return careful;
     return less;
 }
@@ -850,8 +855,9 @@ Result<Advice> Planner::advice()
 
     Instrument shape = present;
     std::vector<NoteState> states = now;
-    // The stopper can be moved back, and what the mouth does to all notes the holes can still follow; then from the foot upwards; the foot itself when the holes' volumes are in, unless the
-    // school has it first; undercuts and the bore last, when what is surer has been done.
+    // The stopper can be moved back, and what the mouth does to all notes the holes can still follow; then from the foot upwards;
+    // the foot itself when the holes' volumes are in, unless the school has it first; undercuts and the bore last, when what is
+    // surer has been done.
     const auto turn = [&](const Lever& l) {
         const bool mouth = l.kind == Lever::Kind::Embouchure || l.kind == Lever::Kind::Window;
         return mouth || l.kind == Lever::Kind::Stopper ? 0 : l.kind == Lever::Kind::Foot && m_school.footFirst ? 1 : 2;
@@ -860,7 +866,9 @@ Result<Advice> Planner::advice()
     const auto cuts = m_book->cuts();
     const auto& heard = m_forecaster.posterior().lastHeard();
     const int listened = heard.empty() ? 0 : std::max(0, *std::max_element(heard.begin(), heard.end()));
-    const auto isHole = [](const Entry* e) { return std::holds_alternative<Enlarge>(std::get<CutEntry>(e->body).cut); };
+    const auto isHole = [](const Entry* e) {
+        return std::holds_alternative<Enlarge>(std::get<CutEntry>(e->body).cut);
+    };
     auto enlarged = std::count_if(cuts.begin(), cuts.end(), isHole);
     auto holesInPass = std::count_if(cuts.begin() + std::min<std::ptrdiff_t>(listened, std::ssize(cuts)), cuts.end(), isHole);
     bool trial = false;
@@ -900,8 +908,11 @@ Result<Advice> Planner::advice()
         return advice;
     }
     advice.steps.clear();
-    advice.trial = trial && enlarged > 0;
-    auto hear = advice.trial ? tellingMost(now) : stale;
+    auto hear = stale;
+    if (auto telling = tellingMost(now); trial && enlarged > 0 && !telling.empty()) {
+        advice.trial = true;
+        hear = std::move(telling);
+    }
     for (const std::size_t note : m_inTheWay)
         if (heardHere(note) < enoughHere && std::find(hear.begin(), hear.end(), (*m_fingerings)[note].id) == hear.end())
             hear.push_back((*m_fingerings)[note].id);

@@ -17,7 +17,7 @@ struct PlanOptions
 {
     double stayLow = 0.2;           ///< aim this many standard deviations under the target while little is known
     double littleKnown_cents = 2.0; ///< a forecast wider than this counts as little known
-    double pessimism = 1.1;         ///< a step's forecast plus this many standard deviations must stay within tolerance
+    double pessimism = 1.6;         ///< a step's forecast plus this many standard deviations must stay within tolerance
     double leastGain_cents = 0.5;   ///< a cut that moves no note by more is not worth the risk
     double leastWorth = 0.08;       ///< of squared tolerances that a cut must take away
     double worthOfRest = 0.5;       ///< and of what stays off at the goal, which is not chased with trifles
