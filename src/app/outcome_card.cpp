@@ -94,7 +94,7 @@ OutcomeCard::OutcomeCard(Document& document, QWidget* parent)
     column->addWidget(m_lastWords);
     column->addWidget(m_table, 1);
     m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
-    m_table->horizontalHeader()->setSectionResizeMode(m_table->columnCount() - 1, QHeaderView::Stretch);
+    m_table->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
 }
 
 void OutcomeCard::refresh()
@@ -134,7 +134,7 @@ void OutcomeCard::refresh()
         form::row(m_table, static_cast<int>(i),
                   {text::noteName(o.fingering.text), text::cents(o.before.cents()),
                    tr("%1 ±%2", "cents, one sigma").arg(text::cents(o.forecast.cents())).arg(o.sd.cents(), 0, 'f', 1),
-                   text::cents(o.heard.cents()), std::abs(missOf(o)) <= ninety ? off : QStringLiteral("◆ ") + off});
+                   text::cents(o.heard.cents()), std::abs(missOf(o)) <= ninety ? off : QStringLiteral("◆") + off});
     }
     m_picture->setOutcomes(std::move(all));
 }
