@@ -239,7 +239,11 @@ std::optional<double> soundingHz(const Tube& tube, int registerNumber)
                 meet(tube, air, *alone, outside);
             }
             const auto near = zeroBetween(*alone * 0.96, *alone * 1.04, finely_Hz);
-            return near ? near : zeroBetween(*alone * 0.99, *alone * 1.01, finely_Hz);
+            if (near)
+                return near;
+            // A pole next to it: closer in; what the neighbours move it by is less than that.
+            const auto closer = zeroBetween(*alone * 0.99, *alone * 1.01, finely_Hz);
+            return closer ? closer : std::optional(zeroBetween(*alone * 0.997, *alone * 1.003, finely_Hz).value_or(*alone));
         }
         low = high;
         before = now;
