@@ -76,8 +76,8 @@ LayoutPage::LayoutPage(Plan& plan, Questions& questions, QWidget* parent)
         connect(check, &QCheckBox::clicked, this, &LayoutPage::take);
     }
     m_doubt->setToolTip(tr("No formula knows your mouth hole and breath. Holes start as much smaller, and the foot as much "
-                           "longer, as their notes may come out sharper than forecast; less so from your second instrument "
-                           "on."));
+                           "longer, as their notes may come out sharper than forecast. What the shop memory holds of your "
+                           "other instruments makes this less."));
     m_holes->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed);
     m_holes->setSelectionMode(QAbstractItemView::SingleSelection);
     m_holes->setToolTip(tr("Off the line: round the tube, to the player's right where positive. Double-click to change it."));

@@ -258,15 +258,7 @@ void Plan::layOut()
             const auto rough = carried(*model, blank);
             if (!rough)
                 return rough.error();
-            auto layout = dowel::layOut(*rough, wishes, true, cancel, priors);
-            if (!layout)
-                return layout;
-            const auto posterior = fit(Workbook(layout->goal), priors);
-            auto start = posterior ? undersized(layout->goal, wishes, blank.spec.bore.back().at, *posterior) : posterior.error();
-            if (!start)
-                return start.error();
-            layout->start = std::move(*start);
-            return layout;
+            return dowel::layOut(*rough, blank.spec.bore.back().at, wishes, true, cancel, priors);
         },
         [this, revision](Result<Layout> layout) {
             if (revision != m_revision)

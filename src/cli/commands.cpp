@@ -216,8 +216,10 @@ Answer layout(const std::string& path)
     const auto asked = io::readLayoutFile(path);
     if (!asked)
         return asked.error();
-    const auto found = std::holds_alternative<Blank>(asked->from) ? layOut(std::get<Blank>(asked->from), asked->wishes)
-                                                                  : layOut(std::get<Instrument>(asked->from), asked->wishes);
+    const auto* row = std::get_if<Instrument>(&asked->from);
+    // A row that is there already does not say how long its blank was: long enough for any foot.
+    const auto found =
+        row != nullptr ? layOut(*row, row->length() * 2.0, asked->wishes) : layOut(std::get<Blank>(asked->from), asked->wishes);
     if (!found)
         return found.error();
     const auto forecaster = Forecaster::make(Workbook(found->goal));

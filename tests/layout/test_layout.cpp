@@ -378,7 +378,7 @@ private Q_SLOTS:
         const auto lower = carriedOver(model, {{mm(0.0), mm(14.5)}, {mm(360.0), mm(14.5)}}, mm(2.0), ratio);
         VERIFY_OK(lower);
         VERIFY_NEAR(lower->spec().fingerings[0].target / model.spec().fingerings[0].target, ratio, 1e-12);
-        const auto l = layOut(*lower, {});
+        const auto l = layOut(*lower, lower->length() * 2.0, {});
         VERIFY_OK(l);
         QVERIFY(largestOff(*l) < 1.0);
         QVERIFY(l->goal.find(HoleId{"h1"})->at > model.find(HoleId{"h1"})->at);

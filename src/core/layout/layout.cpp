@@ -725,19 +725,11 @@ Result<Layout> layOut(const Blank& blank, const LayoutWishes& wishes, bool withC
     const auto rough = roughLayout(blank, wishes);
     if (!rough)
         return rough.error();
-    auto layout = layOut(*rough, wishes, withCosts, cancel, priors);
-    if (!layout)
-        return layout;
-    const auto posterior = fit(Workbook(layout->goal), priors);
-    auto start = posterior ? undersized(layout->goal, wishes, blank.spec.bore.back().at, *posterior) : posterior.error();
-    if (!start)
-        return start.error();
-    layout->start = std::move(*start);
-    return layout;
+    return layOut(*rough, blank.spec.bore.back().at, wishes, withCosts, cancel, priors);
 }
 
-Result<Layout> layOut(const Instrument& rough, const LayoutWishes& wishes, bool withCosts, const Cancel& cancel,
-                      const Priors& priors)
+Result<Layout> layOut(const Instrument& rough, Metres blankLength, const LayoutWishes& wishes, bool withCosts,
+                      const Cancel& cancel, const Priors& priors)
 {
     if (wishes.smallest > wishes.largest)
         return Error{ErrorCode::BadValue, "smallest_hole, largest_hole",
@@ -755,7 +747,7 @@ Result<Layout> layOut(const Instrument& rough, const LayoutWishes& wishes, bool 
         found = std::move(**roomier);
     if (const std::string trouble = broken(found->shape, wishes); !trouble.empty())
         return Error{ErrorCode::BadValue, wishes.reach ? "reach" : "holes", trouble};
-    const auto start = undersized(found->shape, wishes, found->shape.length() * 2.0, *posterior);
+    const auto start = undersized(found->shape, wishes, blankLength, *posterior);
     if (!start)
         return start.error();
     Layout layout{found->shape, *start, found->cents, found->worst, found->rms, found->reached, priors};

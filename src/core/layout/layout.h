@@ -40,7 +40,7 @@ struct LayoutWishes
     Metres allowance = Metres::fromMillimetres(0.8);     ///< by which holes start undersized, at least
     Metres footAllowance = Metres::fromMillimetres(2.0); ///< left on the foot beyond what is known to go, at least
     double doubt = 0.8; ///< standard deviations of what is not known beforehand that holes and foot start short by
-    Metres leastWood = Metres::fromMillimetres(3.0);     ///< between neighbouring holes
+    Metres leastWood = Metres::fromMillimetres(3.0); ///< between neighbouring holes
 };
 
 /// What giving a wish up would be worth.
@@ -82,9 +82,9 @@ struct Blank
 /// that no row of holes can keep, named), Cancelled.
 [[nodiscard]] Result<Layout> layOut(const Blank& blank, const LayoutWishes& wishes, bool withCosts = true,
                                     const Cancel& cancel = {}, const Priors& priors = {});
-/// The same from a row that is there already.
-[[nodiscard]] Result<Layout> layOut(const Instrument& rough, const LayoutWishes& wishes, bool withCosts = true,
-                                    const Cancel& cancel = {}, const Priors& priors = {});
+/// The same from a row that is there already, on a blank of that length.
+[[nodiscard]] Result<Layout> layOut(const Instrument& rough, Metres blankLength, const LayoutWishes& wishes,
+                                    bool withCosts = true, const Cancel& cancel = {}, const Priors& priors = {});
 
 /// A goal as it is drilled first: holes undersized by the allowance, or by more where the model is less sure of their notes
 /// beforehand than that (then to the next bit down), the foot left long likewise, as far as the blank reaches.
