@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <ceres/ceres.h>
 #include <cmath>
+#include <limits>
 #include <numeric>
 
 namespace dowel {
@@ -20,7 +21,8 @@ using acoustics::NoteQuery;
 using acoustics::ParameterLayout;
 using acoustics::Shape;
 
-// A bore scale, a hole or a wall this far out would no longer be that instrument; keeps trial steps inside the model.
+// A bore scale, a hole or a wall this many standard deviations out would no longer be that instrument; keeps trial steps
+// inside the model. No bound for the solver, which would search along every step for the sake of one: such a step is refused.
 constexpr double outermost = 6.0;
 constexpr double pivot_Hz = 700.0;
 
@@ -250,7 +252,8 @@ public:
           m_prior(&prior),
           m_cancel(cancel),
           m_scaled(Eigen::VectorXd::Zero(u.size())),
-          m_results(sessions.size())
+          m_results(sessions.size()),
+          m_linearisedAt(Eigen::VectorXd::Constant(u.size(), std::numeric_limits<double>::quiet_NaN()))
     {
     }
     /// The unknowns in prior standard deviations from their prior means; what Ceres moves.
@@ -259,12 +262,23 @@ public:
     [[nodiscard]] const Evaluated& result(std::size_t session) const { return m_results[session]; }
     [[nodiscard]] bool good() const { return m_good; }
     [[nodiscard]] const std::optional<Error>& error() const { return m_error; }
+    /// All sessions with derivatives where the unknowns stand now; worked out again only where the last step was not taken.
+    [[nodiscard]] Result<std::vector<Evaluated>> linearised()
+    {
+        if (m_scaled != m_linearisedAt) {
+            m_error.reset();
+            PrepareForEvaluation(true, true);
+            if (!m_good)
+                return m_error ? *m_error : Error{ErrorCode::Cancelled, "fit", ""};
+        }
+        return m_linearised;
+    }
 
     void PrepareForEvaluation(bool jacobians, bool newPoint) override
     {
         if (!newPoint && (!jacobians || m_hasJacobians))
             return;
-        m_good = !m_cancel.requested();
+        m_good = !m_cancel.requested() && m_scaled.cwiseAbs().maxCoeff() <= outermost;
         const Eigen::VectorXd x = unknowns();
         for (std::size_t i = 0; i < m_sessions->size() && m_good; ++i) {
             const Session& s = (*m_sessions)[i];
@@ -278,6 +292,10 @@ public:
             }
         }
         m_hasJacobians = jacobians && m_good;
+        if (m_hasJacobians) {
+            m_linearised = m_results;
+            m_linearisedAt = m_scaled;
+        }
     }
 
 private:
@@ -287,6 +305,8 @@ private:
     Cancel m_cancel;
     Eigen::VectorXd m_scaled;
     std::vector<Evaluated> m_results;
+    std::vector<Evaluated> m_linearised; ///< the last ones with derivatives
+    Eigen::VectorXd m_linearisedAt;
     std::optional<Error> m_error;
     bool m_good = true;
     bool m_hasJacobians = false;
@@ -463,10 +483,6 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
     problemOptions.evaluation_callback = &shared;
     ceres::Problem problem(problemOptions);
     problem.AddParameterBlock(shared.scaled(), static_cast<int>(u.size()));
-    for (int i = 0; i < static_cast<int>(u.size()); ++i) {
-        problem.SetParameterLowerBound(shared.scaled(), i, -outermost);
-        problem.SetParameterUpperBound(shared.scaled(), i, outermost);
-    }
     problem.AddResidualBlock(new PriorCost(static_cast<int>(u.size())), nullptr, shared.scaled());
     // Beyond three standard deviations a reading pulls less and less: a single wrong one is outvoted by its neighbours.
     constexpr double believed = 3.0;
@@ -494,16 +510,16 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
 
     // Posterior precision in scaled unknowns: unity from the priors, each reading weighted as the loss left it.
     Eigen::MatrixXd precision = Eigen::MatrixXd::Identity(u.size(), u.size());
-    const Eigen::VectorXd x = posterior.m_mean;
-    for (const Session& s : sessions) {
-        const auto e = evaluate(*s.shape, u, x, s.room_K, s.notes, true);
-        if (!e)
-            return e.error();
+    const auto linear = shared.linearised();
+    if (!linear)
+        return linear.error();
+    for (std::size_t i = 0; i < sessions.size(); ++i) {
+        const Session& s = sessions[i];
+        const Evaluated& e = (*linear)[i];
         for (std::size_t row = 0; row < s.notes.size(); ++row) {
-            const double residual = (e->cents[row] - s.heard_cents[row]) / s.sd_cents[row];
+            const double residual = (e.cents[row] - s.heard_cents[row]) / s.sd_cents[row];
             const double weight = 1.0 / (1.0 + residual * residual / (believed * believed));
-            const Eigen::VectorXd j =
-                (e->jacobian.row(static_cast<Eigen::Index>(row)) * prior.root).transpose() / s.sd_cents[row];
+            const Eigen::VectorXd j = (e.jacobian.row(static_cast<Eigen::Index>(row)) * prior.root).transpose() / s.sd_cents[row];
             precision += weight * j * j.transpose();
             double& furthest = posterior.m_residuals[s.notes[row]];
             furthest = std::abs(residual) > std::abs(furthest) ? residual : furthest;

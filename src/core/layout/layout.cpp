@@ -3,10 +3,10 @@
 
 #include "core/instrument/lattice.h"
 #include "core/instrument/reach.h"
+#include "core/solve/bounded.h"
 
 #include <algorithm>
 #include <array>
-#include <ceres/ceres.h>
 #include <cmath>
 #include <limits>
 
@@ -46,7 +46,7 @@ struct Variables
 };
 
 /// Variables are millimetres; the instrument they stand for.
-Result<Instrument> built(const Instrument& base, const Variables& v, const double* x)
+Result<Instrument> built(const Instrument& base, const Variables& v, const Eigen::VectorXd& x)
 {
     InstrumentSpec spec = base.spec();
     if (!v.footFixed) {
@@ -80,7 +80,8 @@ std::vector<std::pair<std::size_t, std::size_t>> neighbours(const InstrumentSpec
     return pairs;
 }
 
-class LayoutCost : public ceres::CostFunction
+/// Notes in tolerances off, and what the wishes add: the sum of squares that a layout makes least.
+class LayoutCost
 {
 public:
     LayoutCost(const Instrument& base, const Posterior& posterior, const Variables& v, const LayoutWishes& wishes,
@@ -104,29 +105,25 @@ public:
             residuals += v.holes - 3;
         if (wishes.equalSpacing && m_neighbours.size() > 1)
             residuals += m_neighbours.size() - 1;
-        set_num_residuals(static_cast<int>(residuals));
-        mutable_parameter_block_sizes()->push_back(v.count());
+        m_residuals = static_cast<Eigen::Index>(residuals);
     }
-    bool Evaluate(double const* const* parameters, double* residuals, double** jacobians) const override
+    /// Errors: BadGeometry, OutOfModelRange, Cancelled.
+    [[nodiscard]] Result<Linearised> at(const Eigen::VectorXd& x) const
     {
         if (m_cancel.requested())
-            return false;
-        const double* x = parameters[0];
+            return Error{ErrorCode::Cancelled, "layout", ""};
         const auto shape = built(*m_base, m_v, x);
         if (!shape)
-            return false;
-        const bool wanted = jacobians != nullptr && jacobians[0] != nullptr;
-        Eigen::MatrixXd j;
-        if (wanted)
-            j = Eigen::MatrixXd::Zero(num_residuals(), m_v.count());
-        int row = 0;
-        if (!notes(*shape, residuals, wanted ? &j : nullptr, row))
-            return false;
-        const auto add = [&](double value, std::initializer_list<std::pair<int, double>> slopes) {
-            residuals[row] = value;
-            if (wanted)
-                for (const auto& [column, slope] : slopes)
-                    j(row, column) += slope;
+            return shape.error();
+        Linearised all{Eigen::VectorXd::Zero(m_residuals), Eigen::MatrixXd::Zero(m_residuals, m_v.count())};
+        auto& [residuals, j] = all;
+        if (const auto ok = notes(*shape, all); !ok)
+            return ok.error();
+        Eigen::Index row = std::ssize(m_base->spec().fingerings);
+        const auto add = [&, &values = residuals, &rows = j](double value, std::initializer_list<std::pair<int, double>> slopes) {
+            values[row] = value;
+            for (const auto& [column, slope] : slopes)
+                rows(row, column) += slope;
             ++row;
         };
         const auto beyond = [&](double excess_mm, int more, int less) { // a limit on x[more] - x[less], where passed
@@ -166,46 +163,33 @@ public:
                 add(force * (x[m_v.place(a)] - x[m_v.place(b)] - x[m_v.place(c)] + x[m_v.place(d)]),
                     {{m_v.place(a), force}, {m_v.place(b), -force}, {m_v.place(c), -force}, {m_v.place(d), force}});
             }
-        if (wanted)
-            Eigen::Map<Eigen::Matrix<double, Eigen::Dynamic, Eigen::Dynamic, Eigen::RowMajor>>(jacobians[0], num_residuals(),
-                                                                                               m_v.count()) = j;
-        return true;
+        return all;
     }
 
 private:
-    bool notes(const Instrument& shape, double* residuals, Eigen::MatrixXd* j, int& row) const
+    [[nodiscard]] Status notes(const Instrument& shape, Linearised& all) const
     {
-        const auto& fingerings = shape.spec().fingerings;
-        const auto force = [&](std::size_t i) {
-            return std::sqrt(fingerings[i].weight) / fingerings[i].tolerance.cents();
-        };
-        if (j == nullptr) {
-            const auto cents = m_posterior->cents(shape);
-            if (!cents)
-                return false;
-            for (std::size_t i = 0; i < fingerings.size(); ++i)
-                residuals[row++] = force(i) * (*cents)[i];
-            return true;
-        }
         const auto s = m_posterior->sensitivity(shape);
         if (!s)
-            return false;
-        for (std::size_t i = 0; i < fingerings.size(); ++i, ++row) {
+            return s.error();
+        const auto& fingerings = shape.spec().fingerings;
+        for (std::size_t i = 0; i < fingerings.size(); ++i) {
+            const double force = std::sqrt(fingerings[i].weight) / fingerings[i].tolerance.cents();
             const auto note = static_cast<Eigen::Index>(i);
-            residuals[row] = force(i) * s->cents[i];
+            all.residuals[note] = force * s->cents[i];
             for (std::size_t k = 0; k < m_v.holes; ++k) {
                 const auto hole = static_cast<Eigen::Index>(k);
-                (*j)(row, m_v.place(k)) += force(i) * mm * s->byPlace(note, hole);
+                all.jacobian(note, m_v.place(k)) += force * mm * s->byPlace(note, hole);
                 if (!m_v.sizesFixed)
-                    (*j)(row, m_v.size(k)) += force(i) * mm * s->perMetre(note, hole);
+                    all.jacobian(note, m_v.size(k)) += force * mm * s->perMetre(note, hole);
             }
             if (!m_v.footFixed)
-                (*j)(row, m_v.foot()) += force(i) * mm * s->perMetre(note, static_cast<Eigen::Index>(m_v.holes));
+                all.jacobian(note, m_v.foot()) += force * mm * s->perMetre(note, static_cast<Eigen::Index>(m_v.holes));
         }
-        return true;
+        return Done{};
     }
     /// Neighbouring holes' cutoffs alike.
-    template <class Add> void timbre(const Instrument& shape, const double* x, const Add& add) const
+    template <class Add> void timbre(const Instrument& shape, const Eigen::VectorXd& x, const Add& add) const
     {
         const auto byPlace = [&](std::size_t i) { // of the hole below; the one above has the opposite
             return -0.25 / std::max(0.5 * (x[m_v.place(i - 1)] - x[m_v.place(i + 1)]), 1.0);
@@ -228,7 +212,7 @@ private:
                                  {m_v.size(i + 1), -timbreForce * next.byDiameter_per_mm}});
         }
     }
-    template <class Add> void sizes(const Instrument& shape, const double* x, const Add& add) const
+    template <class Add> void sizes(const Instrument& shape, const Eigen::VectorXd& x, const Add& add) const
     {
         for (std::size_t i = 0; i < m_v.holes; ++i) {
             const double usual = usualShare * shape.boreDiameterAt(shape.spec().holes[i].at).millimetres();
@@ -247,6 +231,7 @@ private:
     Cancel m_cancel;
     std::vector<std::pair<std::size_t, std::size_t>> m_neighbours;
     std::vector<std::pair<std::size_t, std::size_t>> m_hands;
+    Eigen::Index m_residuals = 0;
 };
 
 Result<Instrument> solved(const Instrument& from, const Posterior& posterior, const LayoutWishes& wishes, bool sizesFixed,
@@ -254,46 +239,32 @@ Result<Instrument> solved(const Instrument& from, const Posterior& posterior, co
 {
     const auto& spec = from.spec();
     Variables v{spec.holes.size(), wishes.oneBit, sizesFixed, wishes.fixedLength};
-    std::vector<double> x(static_cast<std::size_t>(std::max(1, v.count())), 0.0);
+    if (v.count() == 0)
+        return from;
+    Eigen::VectorXd x = Eigen::VectorXd::Zero(v.count());
+    constexpr double anywhere_mm = 1e6;
+    Eigen::VectorXd low = Eigen::VectorXd::Constant(v.count(), -anywhere_mm);
+    Eigen::VectorXd high = Eigen::VectorXd::Constant(v.count(), anywhere_mm);
     double mean = 0.0;
     for (const Hole& h : spec.holes)
         mean += h.diameter.millimetres() / static_cast<double>(spec.holes.size());
-    for (std::size_t i = 0; i < v.holes; ++i) {
-        x[static_cast<std::size_t>(v.place(i))] = spec.holes[i].at.millimetres();
-        if (!sizesFixed)
-            x[static_cast<std::size_t>(v.size(i))] = v.oneSize ? mean : spec.holes[i].diameter.millimetres();
+    for (std::size_t i = 0; i < v.holes; ++i)
+        x[v.place(i)] = spec.holes[i].at.millimetres();
+    for (std::size_t i = 0; i < static_cast<std::size_t>(v.sizes()); ++i) {
+        x[v.size(i)] = v.oneSize ? mean : spec.holes[i].diameter.millimetres();
+        const double bore = from.boreDiameterAt(spec.holes[i].at).millimetres();
+        high[v.size(i)] = std::min(
+            {wishes.largest.millimetres(), spec.limits.holeMax.value_or(wishes.largest).millimetres(), widestShare * bore});
+        low[v.size(i)] = std::min(wishes.smallest.millimetres(), high[v.size(i)] - 1e-3);
     }
     if (!v.footFixed)
-        x[static_cast<std::size_t>(v.foot())] = spec.bore.back().at.millimetres();
-    if (v.count() == 0)
-        return from;
-    ceres::Problem problem;
-    problem.AddResidualBlock(new LayoutCost(from, posterior, v, wishes, cancel), nullptr, x.data());
-    if (!sizesFixed)
-        for (std::size_t i = 0; i < (v.oneSize ? 1 : v.holes); ++i) {
-            const double bore = from.boreDiameterAt(spec.holes[i].at).millimetres();
-            const double widest = std::min(
-                {wishes.largest.millimetres(), spec.limits.holeMax.value_or(wishes.largest).millimetres(), widestShare * bore});
-            const double narrowest = std::min(wishes.smallest.millimetres(), widest - 1e-3);
-            auto& size = x[static_cast<std::size_t>(v.size(i))];
-            size = std::clamp(size, narrowest, widest);
-            problem.SetParameterLowerBound(x.data(), v.size(i), narrowest);
-            problem.SetParameterUpperBound(x.data(), v.size(i), widest);
-        }
-    ceres::Solver::Options options;
-    options.linear_solver_type = ceres::DENSE_QR;
-    options.max_num_iterations = 60;
-    options.function_tolerance = 1e-9;
-    options.parameter_tolerance = 1e-9;
-    options.logging_type = ceres::SILENT;
-    options.num_threads = 1;
-    ceres::Solver::Summary summary;
-    ceres::Solve(options, &problem, &summary);
-    if (cancel.requested())
-        return Error{ErrorCode::Cancelled, "layout", ""};
-    if (!summary.IsSolutionUsable())
+        x[v.foot()] = spec.bore.back().at.millimetres();
+    const LayoutCost cost(from, posterior, v, wishes, cancel);
+    constexpr SquaresOptions finely{60, 1e-6}; // so that what only evenness settles is settled too
+    const auto best = leastSquaresWithin([&](const Eigen::VectorXd& at) { return cost.at(at); }, x, low, high, finely);
+    if (!best && best.error().code != ErrorCode::Cancelled)
         return Error{ErrorCode::BadGeometry, "layout", "no row of holes could be worked out from there"};
-    return built(from, v, x.data());
+    return best ? built(from, v, *best) : Result<Instrument>(best.error());
 }
 
 /// Final sizes from the drawer: the nearest bit for each hole, or the one bit for all that does best.

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Where the holes go: places and sizes that bring every fingering to its target on this bore, under the maker's wishes,
-// by least squares on the model with exact derivatives (Ceres). Sizes that the targets do not settle are drawn towards
+// by least squares on the model with exact derivatives (core/solve). Sizes that the targets do not settle are drawn towards
 // an even row. Then the same row undersized and with the foot left long, so that there is wood to tune with.
 #pragma once
 

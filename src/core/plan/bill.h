@@ -1,14 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What a shape costs: how far every note is off, what the work costs, what the school wishes besides; and the step that
-// makes a quadratic of it least within bounds. For plan.cpp alone.
+// What a shape costs: how far every note is off, what the work costs, what the school wishes besides. For plan.cpp alone.
 #pragma once
 
 #include "core/forecast/forecast.h"
 #include "core/instrument/lattice.h"
 #include "core/plan/levers.h"
 #include "core/record/advice.h"
+#include "core/solve/bounded.h"
 
-#include <Eigen/Cholesky>
 #include <algorithm>
 #include <cmath>
 
@@ -48,8 +47,8 @@ public:
         }
     }
     [[nodiscard]] const Eigen::VectorXd& present_mm() const { return m_present_mm; }
-    /// Residuals, and their derivatives where asked for. Errors: OutOfModelRange, BadGeometry, Cancelled.
-    [[nodiscard]] Result<Eigen::VectorXd> of(const Eigen::VectorXd& x_mm, Eigen::MatrixXd* jacobian) const
+    /// Residuals and their derivatives. Errors: OutOfModelRange, BadGeometry, Cancelled.
+    [[nodiscard]] Result<Linearised> at(const Eigen::VectorXd& x_mm) const
     {
         if (m_cancel.requested())
             return Error{ErrorCode::Cancelled, "plan", ""};
@@ -78,31 +77,23 @@ public:
                 r[notes + n + i] = beyond * force(i) * dear[static_cast<std::size_t>(i)];
             }
         };
-        if (jacobian == nullptr) {
-            const auto cents = posterior.cents(*shape);
-            if (!cents)
-                return cents.error();
-            put(*cents);
-            like(*shape, 2 * notes + n, r, nullptr);
-            return r;
-        }
         const auto s = posterior.sensitivity(*shape);
         if (!s)
             return s.error();
         put(s->cents);
-        jacobian->setZero(r.size(), n);
+        Eigen::MatrixXd jacobian = Eigen::MatrixXd::Zero(r.size(), n);
         like(*shape, 2 * notes + n, r, jacobian);
-        jacobian->middleRows(notes, n) = m_price.asDiagonal();
+        jacobian.middleRows(notes, n) = m_price.asDiagonal();
         for (Eigen::Index k = 0; k < n; ++k) {
             const auto column = byLever(*s, values, k);
             if (!column)
                 return column.error();
             for (Eigen::Index i = 0; i < notes; ++i) {
-                (*jacobian)(i, k) = (*column)[i] * force(i) * 1e-3;
-                (*jacobian)(notes + n + i, k) = dear[static_cast<std::size_t>(i)] * (*jacobian)(i, k);
+                jacobian(i, k) = (*column)[i] * force(i) * 1e-3;
+                jacobian(notes + n + i, k) = dear[static_cast<std::size_t>(i)] * jacobian(i, k);
             }
         }
-        return r;
+        return Linearised{std::move(r), std::move(jacobian)};
     }
 
 private:
@@ -113,16 +104,16 @@ private:
         return (m_school.oneSize ? holes : 0) + (m_school.evenTimbre > 0.0 ? std::max<Eigen::Index>(0, holes - 3) : 0);
     }
     /// Holes of one size, and neighbours of one cutoff, in tolerances.
-    void like(const Instrument& shape, Eigen::Index row, Eigen::VectorXd& r, Eigen::MatrixXd* jacobian) const
+    void like(const Instrument& shape, Eigen::Index row, Eigen::VectorXd& r, Eigen::MatrixXd& jacobian) const
     {
         constexpr double alike = 8.0;    // of a hole a millimetre off the others' mean
         constexpr double evenest = 15.0; // of a cutoff an e-fold off its neighbour's
         const auto& holes = shape.spec().holes;
         const auto count = static_cast<double>(holes.size());
         const auto byHole = [&](std::size_t hole, double slope) {
-            for (std::size_t k = 0; jacobian != nullptr && k < m_levers->size(); ++k)
+            for (std::size_t k = 0; k < m_levers->size(); ++k)
                 if ((*m_levers)[k].kind == Lever::Kind::Hole && (*m_levers)[k].hole == hole)
-                    (*jacobian)(row, static_cast<Eigen::Index>(k)) += slope;
+                    jacobian(row, static_cast<Eigen::Index>(k)) += slope;
         };
         if (m_school.oneSize) {
             double mean = 0.0;
@@ -187,58 +178,5 @@ private:
     Eigen::VectorXd m_present_mm;
     Eigen::VectorXd m_price;
 };
-
-/// Where the quadratic p . h . p / 2 + g . p is least with x + p between the bounds: what would leave them is held at its
-/// bound and the rest solved again, until all that is held is pressed against its bound.
-[[nodiscard]] inline Eigen::VectorXd boundedStep(const Eigen::MatrixXd& h, const Eigen::VectorXd& g, const Eigen::VectorXd& x,
-                                                 const Eigen::VectorXd& low, const Eigen::VectorXd& high)
-{
-    const Eigen::Index n = x.size();
-    std::vector<bool> held(static_cast<std::size_t>(n), false);
-    Eigen::VectorXd p = Eigen::VectorXd::Zero(n);
-    for (Eigen::Index i = 0; i < n; ++i)
-        held[static_cast<std::size_t>(i)] = (x[i] <= low[i] && g[i] > 0.0) || (x[i] >= high[i] && g[i] < 0.0);
-    for (Eigen::Index round = 0; round <= 2 * n; ++round) {
-        std::vector<Eigen::Index> free;
-        for (Eigen::Index i = 0; i < n; ++i)
-            if (!held[static_cast<std::size_t>(i)])
-                free.push_back(i);
-        if (!free.empty()) {
-            Eigen::VectorXd fixed = p; // what is held, where it is held
-            fixed(free).setZero();
-            const Eigen::VectorXd right = -(g + h * fixed)(free);
-            const Eigen::MatrixXd part = h(free, free);
-            const Eigen::VectorXd solved = part.ldlt().solve(right);
-            p(free) = solved;
-        }
-        bool left = false;
-        for (const Eigen::Index i : free) {
-            const double there = x[i] + p[i];
-            if (there < low[i] || there > high[i]) {
-                p[i] = std::clamp(there, low[i], high[i]) - x[i];
-                held[static_cast<std::size_t>(i)] = true;
-                left = true;
-            }
-        }
-        if (left)
-            continue;
-        // The one that pulls inwards most is let go.
-        const Eigen::VectorXd slope = g + h * p;
-        Eigen::Index worst = -1;
-        double most = 1e-9;
-        for (Eigen::Index i = 0; i < n; ++i) {
-            const bool atLow = x[i] + p[i] <= low[i];
-            const double inwards = atLow ? -slope[i] : slope[i];
-            if (held[static_cast<std::size_t>(i)] && high[i] > low[i] && inwards > most) {
-                most = inwards;
-                worst = i;
-            }
-        }
-        if (worst < 0)
-            break;
-        held[static_cast<std::size_t>(worst)] = false;
-    }
-    return p;
-}
 
 } // namespace dowel

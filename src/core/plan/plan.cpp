@@ -507,10 +507,11 @@ Result<Goal> Planner::thinned(const std::vector<Lever>& levers, const Goal& care
     const auto notes = static_cast<Eigen::Index>(m_fingerings->size());
     const Bill bill(m_forecaster, m_present, levers, aim, m_school, m_cancel);
     const Eigen::VectorXd goal = careful.values_m * 1e3;
-    Eigen::MatrixXd j;
-    const auto r = bill.of(goal, &j);
-    if (!r)
-        return r.error();
+    const auto lines = bill.at(goal);
+    if (!lines)
+        return lines.error();
+    const Eigen::VectorXd& r = lines->residuals;
+    const Eigen::MatrixXd& j = lines->jacobian;
     // Notes in tolerances off, by lever in millimetres; the bill's first rows without their weights.
     const auto fullCents = m_forecaster.posterior().cents(careful.shape);
     if (!fullCents)
@@ -548,7 +549,7 @@ Result<Goal> Planner::thinned(const std::vector<Lever>& levers, const Goal& care
         low[k] = high[k] = present[k];
         Eigen::VectorXd from = x;
         from[k] = present[k];
-        const Eigen::VectorXd g = j.transpose() * (*r + j * (from - goal));
+        const Eigen::VectorXd g = j.transpose() * (r + j * (from - goal));
         const Eigen::VectorXd there = from + boundedStep(h, g, from, low, high);
         const Eigen::VectorXd ends = off + slope * (there - goal);
         if (((ends.cwiseAbs() - allowed).array() <= 0.0).all()) {
@@ -719,43 +720,12 @@ Result<Goal> bestReachable(const Forecaster& forecaster, const Instrument& prese
         low[i] = levers[static_cast<std::size_t>(i)].low.millimetres();
         high[i] = levers[static_cast<std::size_t>(i)].high.millimetres();
     }
-    Eigen::VectorXd x = startFrom == nullptr ? bill.present_mm() : Eigen::VectorXd(*startFrom * 1e3);
-    x = x.cwiseMax(low).cwiseMin(high);
-    // Gauss and Newton's steps within the bounds, damped after Levenberg and Marquardt where they do not pay.
-    constexpr int mostSteps = 20;
-    constexpr double nothing = 2e-3; // of half the squared tolerances: one note by a sixteenth of its tolerance
-    constexpr double hopeless = 1e4;
-    double damping = 1e-4;
-    Eigen::MatrixXd j;
-    auto r = bill.of(x, &j);
-    if (!r)
-        return r.error();
-    for (int step = 0; step < mostSteps && damping < hopeless; ++step) {
-        Eigen::MatrixXd h = j.transpose() * j;
-        h.diagonal() *= 1.0 + damping;
-        const Eigen::VectorXd g = j.transpose() * *r;
-        const Eigen::VectorXd p = boundedStep(h, g, x, low, high);
-        const double promised = -(g.dot(p) + 0.5 * (j * p).squaredNorm());
-        if (promised < nothing)
-            break;
-        const Eigen::VectorXd there = (x + p).cwiseMax(low).cwiseMin(high);
-        Eigen::MatrixXd jThere;
-        auto better = bill.of(there, &jThere);
-        if (!better && better.error().code == ErrorCode::Cancelled)
-            return better.error();
-        if (!better || better->squaredNorm() >= r->squaredNorm()) {
-            damping *= 10.0;
-            continue;
-        }
-        const double gained = 0.5 * (r->squaredNorm() - better->squaredNorm());
-        x = there;
-        r = std::move(better);
-        j = std::move(jThere);
-        damping = std::max(1e-6, damping * 0.1);
-        if (gained < nothing)
-            break;
-    }
-    const Eigen::VectorXd values = x * 1e-3;
+    const Eigen::VectorXd start_mm = startFrom == nullptr ? bill.present_mm() : Eigen::VectorXd(*startFrom * 1e3);
+    // One note by a sixteenth of its tolerance is nothing.
+    const auto x = leastSquaresWithin([&](const Eigen::VectorXd& at) { return bill.at(at); }, start_mm, low, high);
+    if (!x)
+        return x.error();
+    const Eigen::VectorXd values = *x * 1e-3;
     auto shape = withLevers(present, levers, values);
     if (!shape)
         return shape.error();

@@ -1,0 +1,38 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Least squares within bounds: Gauss and Newton's steps, each the exact minimum of its quadratic between the bounds (active
+// sets, after Nocedal and Wright, Numerical Optimization, ch. 16, from memory), damped after Levenberg and Marquardt where
+// they do not pay. Fewer of the costly derivatives than a projected search along each step needs.
+#pragma once
+
+#include "core/base/result.h"
+
+#include <Eigen/Core>
+#include <functional>
+
+namespace dowel {
+
+/// Residuals at a point, and their derivatives, one row a residual.
+struct Linearised
+{
+    Eigen::VectorXd residuals;
+    Eigen::MatrixXd jacobian;
+};
+
+struct SquaresOptions
+{
+    int mostSteps = 20;
+    double nothing = 2e-3; ///< of half the sum of squares: what is not worth another step
+};
+
+/// Where the quadratic p . h . p / 2 + g . p is least with x + p between the bounds: what would leave them is held at its
+/// bound and the rest solved again, until all that is held is pressed against its bound. x lies between them.
+[[nodiscard]] Eigen::VectorXd boundedStep(const Eigen::MatrixXd& h, const Eigen::VectorXd& g, const Eigen::VectorXd& x,
+                                          const Eigen::VectorXd& low, const Eigen::VectorXd& high);
+
+/// From a start, which is brought between the bounds. A point that cannot be worked out is stepped back from.
+/// Errors: what `at` says of the start; Cancelled from anywhere.
+[[nodiscard]] Result<Eigen::VectorXd> leastSquaresWithin(const std::function<Result<Linearised>(const Eigen::VectorXd&)>& at,
+                                                         const Eigen::VectorXd& start, const Eigen::VectorXd& low,
+                                                         const Eigen::VectorXd& high, const SquaresOptions& options = {});
+
+} // namespace dowel
