@@ -3,6 +3,7 @@
 
 #include "app/form.h"
 #include "app/style.h"
+#include "core/fit/fit.h"
 #include "text/units.h"
 
 #include <QHeaderView>
@@ -20,10 +21,9 @@ namespace {
 // Nine in ten of a normal distribution lie within so many standard deviations.
 constexpr double ninety = 1.645;
 
-/// In the forecast's own standard deviations, the reading's error included.
 double missOf(const NoteOutcome& o)
 {
-    return (o.heard.cents() - o.forecast.cents()) / std::hypot(o.sd.cents(), o.readingSd.cents());
+    return dowel::missOf(o, Priors{}.repeat_cents);
 }
 
 } // namespace

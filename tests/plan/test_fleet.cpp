@@ -110,6 +110,12 @@ private Q_SLOTS:
         const auto& reading = *bench.book().readings().back().reading;
         const double raw = 1200.0 * std::log2(reading.pitch / bench.book().present().find(reading.fingering)->target);
         VERIFY_NEAR(outcomes[0].heard.cents(), raw - 2.95, 0.02);
+        // Independent errors add by their squares: 3, 4 and 12 make 13.
+        auto known = outcomes[0];
+        known.sd = Cents::fromCents(3.0);
+        known.readingSd = Cents::fromCents(4.0);
+        known.heard = Cents::fromCents(known.forecast.cents() - 26.0);
+        VERIFY_NEAR(missOf(known, 12.0), -2.0, 1e-12);
         VERIFY_NEAR(honestyOf({}, 1.5), 1.0, 1e-12);
         auto wild = outcomes;
         wild[0].before = Cents::fromCents(wild[0].forecast.cents() - 20.0);

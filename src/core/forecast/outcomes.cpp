@@ -45,6 +45,11 @@ std::vector<NoteOutcome> outcomesOf(const Workbook& book)
     return outcomes;
 }
 
+double missOf(const NoteOutcome& o, double repeat_cents)
+{
+    return (o.heard.cents() - o.forecast.cents()) / std::hypot(o.sd.cents(), o.readingSd.cents(), repeat_cents);
+}
+
 double honestyOf(const std::vector<NoteOutcome>& outcomes, double repeat_cents)
 {
     constexpr double alike = 0.5;
@@ -56,8 +61,7 @@ double honestyOf(const std::vector<NoteOutcome>& outcomes, double repeat_cents)
     for (const NoteOutcome& o : outcomes) {
         if (std::abs(o.forecast.cents() - o.before.cents()) < moved_cents)
             continue;
-        const double variance = std::pow(o.sd.cents(), 2) + std::pow(o.readingSd.cents(), 2) + std::pow(repeat_cents, 2);
-        squares += alike * std::min(noNoteSays, std::pow(o.heard.cents() - o.forecast.cents(), 2) / variance);
+        squares += alike * std::min(noNoteSays, std::pow(missOf(o, repeat_cents), 2));
         count += alike;
     }
     constexpr double most = 2.0;

@@ -25,6 +25,10 @@ struct NoteOutcome
 /// absolute temperature (speed of sound of an ideal gas).
 [[nodiscard]] std::vector<NoteOutcome> outcomesOf(const Workbook& book);
 
+/// How far off a forecast was, in its own standard deviations, the reading's error and how well a player repeats a note
+/// included: heard less forecast.
+[[nodiscard]] double missOf(const NoteOutcome& outcome, double repeat_cents);
+
 /// How far off the forecasts were, in their own standard deviations (readings' errors included): 1 where they are honest,
 /// below where they were too careful. Starts at 1 and is led away slowly: notes of one round err alike, so two count as one.
 [[nodiscard]] double honestyOf(const std::vector<NoteOutcome>& outcomes, double repeat_cents);
