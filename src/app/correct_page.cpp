@@ -18,6 +18,7 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QShortcut>
 #include <QStackedWidget>
 #include <cmath>
@@ -105,8 +106,17 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
     card->addWidget(m_calipersHint);
     card->addWidget(m_listen);
     card->addWidget(m_measure);
-    card->addStretch(1);
-    card->addWidget(m_plan);
+    // What stands behind the next cut may be longer than the room below it.
+    auto* behind = new QScrollArea(m_card);
+    behind->setObjectName(QStringLiteral("cardPlanScroll"));
+    behind->setFrameShape(QFrame::NoFrame);
+    behind->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    behind->setWidgetResizable(true);
+    behind->setWidget(m_plan);
+    behind->viewport()->setAutoFillBackground(false);
+    m_plan->setAutoFillBackground(false);
+    m_plan->setAlignment(Qt::AlignLeft | Qt::AlignBottom);
+    card->addWidget(behind, 1);
     card->addWidget(m_school);
 
     auto* left = new QVBoxLayout;

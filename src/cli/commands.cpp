@@ -16,6 +16,7 @@
 #include "io/spec_json.h"
 #include "io/table.h"
 #include "session/session.h"
+#include "store/shop_memory.h"
 #include "store/store.h"
 #include "text/errors.h"
 #include "text/sentences.h"
@@ -23,6 +24,7 @@
 #include <CLI/CLI.hpp>
 #include <QGuiApplication>
 #include <cmath>
+#include <filesystem>
 #include <functional>
 #include <iostream>
 
@@ -211,18 +213,33 @@ Answer predict(const std::string& path, const PredictAsked& asked)
     return Json{{"notes", notes}};
 }
 
-Answer layout(const std::string& path)
+/// memory: where the shop memory is that the row begins from; empty for none.
+Answer layout(const std::string& path, const std::string& memory)
 {
     const auto asked = io::readLayoutFile(path);
     if (!asked)
         return asked.error();
+    Priors priors;
+    if (!memory.empty()) {
+        if (std::error_code unknown; !std::filesystem::exists(memory, unknown))
+            return Error{ErrorCode::Unreadable, memory, "no shop memory is there; advise makes one with the first instrument"};
+        const auto opened = ShopMemory::open(memory);
+        if (!opened)
+            return opened.error();
+        const auto* blank = std::get_if<Blank>(&asked->from);
+        const auto learnt =
+            opened->priorsFor(blank != nullptr ? blank->spec.family : std::get<Instrument>(asked->from).spec().family, "");
+        if (!learnt)
+            return learnt.error();
+        priors = *learnt;
+    }
     const auto* row = std::get_if<Instrument>(&asked->from);
     // A row that is there already does not say how long its blank was: long enough for any foot.
-    const auto found =
-        row != nullptr ? layOut(*row, row->length() * 2.0, asked->wishes) : layOut(std::get<Blank>(asked->from), asked->wishes);
+    const auto found = row != nullptr ? layOut(*row, row->length() * 2.0, asked->wishes, true, {}, priors)
+                                      : layOut(std::get<Blank>(asked->from), asked->wishes, true, {}, priors);
     if (!found)
         return found.error();
-    const auto forecaster = Forecaster::make(Workbook(found->goal));
+    const auto forecaster = Forecaster::make(Workbook(found->goal), priors);
     if (!forecaster)
         return forecaster.error();
     Json notes = Json::array();
@@ -369,15 +386,28 @@ Json contractJson(const Advice& a)
     return json;
 }
 
-Answer adviseNext(const std::string& path)
+/// memory: where the shop memory is that the advice learns from and adds this instrument to; empty for none.
+Answer adviseNext(const std::string& path, const std::string& memory)
 {
     auto store = Store::open(path, Store::Mode::Work);
     if (!store)
         return store.error();
+    Priors priors;
+    if (!memory.empty() && !store->book().practice()) { // a practice blank is nobody's wood
+        auto opened = ShopMemory::open(memory);
+        if (!opened)
+            return opened.error();
+        const auto learnt = opened->priorsFor(store->book().specified().spec().family, store->path());
+        if (!learnt)
+            return learnt.error();
+        priors = *learnt;
+        if (const auto kept = session::remember(*opened, *store); !kept)
+            return kept.error();
+    }
     // A step's from_mm and to_mm are sizes; where in the bore to ream, this answer has no word for.
     PlanOptions options;
     options.means = Means::Usual;
-    const auto advice = advise(store->book(), {}, options);
+    const auto advice = advise(store->book(), priors, options);
     if (!advice)
         return advice.error();
     // Asking twice without anything new in between is one piece of advice.
@@ -522,9 +552,14 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
 
     auto* l = app.add_subcommand("layout", "Places and sizes of holes for a blank with fingerings");
     l->add_option("spec", file, "SPEC.json with \"holes\": [] and \"hole_count\"")->required();
+    std::string memory;
+    const auto withMemory = [&](CLI::App* command) {
+        command->add_option("--shop-memory", memory, "what your other instruments told: the shop memory's file");
+    };
+    withMemory(l);
     l->callback([&] {
         work = [&] {
-            return layout(file);
+            return layout(file, memory);
         };
     });
 
@@ -558,9 +593,10 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
 
     auto* v = app.add_subcommand("advise", "The next work to do");
     v->add_option("book", book, "BOOK.dowel")->required();
+    withMemory(v);
     v->callback([&] {
         work = [&] {
-            return adviseNext(book);
+            return adviseNext(book, memory);
         };
     });
 

@@ -125,7 +125,8 @@ private Q_SLOTS:
         QVERIFY(check.json["ok"] == true);
         QCOMPARE(check.json["cuts"].get<int>(), cuts);
     }
-    void layoutFillsInABlank()
+    /// A whistle's blank, first register alone.
+    static Json blankSpec()
     {
         Json spec = Json::parse(io::specText(fixtures::whistle()));
         spec["holes"] = Json::array();
@@ -137,6 +138,44 @@ private Q_SLOTS:
             if (f["register"] == 1)
                 first.push_back(f);
         spec["fingerings"] = first;
+        return spec;
+    }
+    void whatOneInstrumentToldTheNextBeginsWith()
+    {
+        const std::string path = book();
+        const std::string memory = place(".sqlite");
+        const std::string blank = write("blank.json", blankSpec().dump());
+        const auto doubt = [](const Answer& a) {
+            double sum = 0.0;
+            for (const auto& n : a.json["forecast"])
+                sum += n["sd_cents"].get<double>();
+            return sum;
+        };
+        const Answer missing = run({"layout", blank, "--shop-memory", memory});
+        QCOMPARE(missing.status, 1);
+        QCOMPARE(missing.json["error"]["where"].get<std::string>(), memory);
+        // Nothing is learnt from an instrument that has not been heard through.
+        const Answer asks = run({"advise", path, "--shop-memory", memory});
+        QCOMPARE(asks.json["state"].get<std::string>(), std::string("measure"));
+        const Answer plain = run({"layout", blank});
+        QVERIFY(doubt(plain) > 0.0);
+        VERIFY_NEAR(doubt(run({"layout", blank, "--shop-memory", memory})), doubt(plain), 1e-9);
+        const player::SimulatedPlayer player({5, Temperature::fromCelsius(21.0), 24.0});
+        Random random(5);
+        QCOMPARE(
+            run({"measure", path, "--session", sessionFile(ids(asks.json["fingerings"]), player, fixtures::whistle(), random)})
+                .status,
+            0);
+        const Answer without = run({"advise", path});
+        const Answer with = run({"advise", path, "--shop-memory", memory});
+        QCOMPARE(with.status, 0);
+        QCOMPARE(with.json, without.json); // an instrument does not teach itself
+        QVERIFY(doubt(run({"layout", blank, "--shop-memory", memory})) < 0.95 * doubt(plain));
+        QCOMPARE(run({"advise", path, "--shop-memory", write("other.sqlite", "no database")}).status, 1);
+    }
+    void layoutFillsInABlank()
+    {
+        const Json spec = blankSpec();
         const Answer a = run({"layout", write("blank.json", spec.dump())});
         QCOMPARE(a.status, 0);
         QCOMPARE(a.json["spec"]["holes"].size(), std::size_t(6));

@@ -4,6 +4,8 @@
 #include "gui/gui_support.h"
 
 #include <QRadioButton>
+#include <QScrollArea>
+#include <QScrollBar>
 #include <QSlider>
 
 using namespace dowel;
@@ -63,6 +65,16 @@ private Q_SLOTS:
         QVERIFY(desk.find<QLabel>("cardSizes")->text().startsWith(QStringLiteral("5.3 → ")));
         QVERIFY(!desk.find<QLabel>("cardCaution")->text().isEmpty());
         QVERIFY(desk.find<QWidget>("workpiece")->accessibleDescription().contains(QLatin1String("proposed")));
+
+        // In a low window what stands behind the cut is read to its end by scrolling; no line of it is cut off.
+        auto* plan = desk.find<QLabel>("cardPlan");
+        auto* room = desk.find<QScrollArea>("cardPlanScroll");
+        const QSize usual = desk.window().size();
+        desk.window().resize(usual.width(), 600);
+        QTRY_VERIFY(room->height() < plan->heightForWidth(plan->width()));
+        QVERIFY(plan->height() >= plan->heightForWidth(plan->width()));
+        QVERIFY(room->verticalScrollBar()->maximum() >= plan->height() - room->viewport()->height());
+        desk.window().resize(usual);
 
         // Nonsense and the impossible are refused; the field stays.
         QTest::keyClicks(calipers, QStringLiteral("abc"));

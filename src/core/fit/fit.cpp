@@ -493,6 +493,7 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
     ceres::Solver::Options options;
     options.linear_solver_type = ceres::DENSE_QR;
     options.max_num_iterations = 25;
+    options.max_num_consecutive_invalid_steps = 20; // steps beyond the outermost are refused, and shortened
     options.function_tolerance = 1e-5; // of the sum of squares: a hundredth of a standard deviation
     options.logging_type = ceres::SILENT;
     options.num_threads = 1;
@@ -576,8 +577,13 @@ Result<Posterior::Sensitivity> Posterior::sensitivity(const Instrument& shape) c
     const Placed p = placed(shape);
     const ParameterLayout at(p.shape);
     const double ramp = std::exp(m_mean[u.undercutGain()]);
-    Sensitivity s{std::move(e->cents),          Eigen::MatrixXd(rows, holes + 1), Eigen::MatrixXd(rows, holes),
-                  Eigen::MatrixXd(rows, holes), Eigen::VectorXd::Zero(rows),      Eigen::VectorXd::Zero(rows)};
+    Sensitivity s{std::move(e->cents),
+                  Eigen::MatrixXd(rows, holes + 1),
+                  Eigen::MatrixXd(rows, holes),
+                  Eigen::MatrixXd(rows, holes),
+                  Eigen::VectorXd::Zero(rows),
+                  Eigen::VectorXd::Zero(rows),
+                  {}};
     for (Eigen::Index row = 0; row < rows; ++row) {
         const auto& by = e->answers[static_cast<std::size_t>(row)].centsPer;
         for (std::size_t i = 0; i < u.holes; ++i) {
@@ -592,6 +598,7 @@ Result<Posterior::Sensitivity> Posterior::sensitivity(const Instrument& shape) c
         if (p.shape.mouth == Shape::Mouth::Transverse)
             s.byStopper[row] = by[ParameterLayout::excitation(3)];
     }
+    s.byUnknown = std::move(e->jacobian);
     return s;
 }
 

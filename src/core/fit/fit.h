@@ -94,6 +94,7 @@ public:
         Eigen::MatrixXd byPlace;    ///< by the holes' places, footwards
         Eigen::VectorXd byWindow;   ///< by the window's or embouchure hole's length; 0 where there is none
         Eigen::VectorXd byStopper;  ///< by the stopper's distance; 0 where there is none
+        Eigen::MatrixXd byUnknown;  ///< as Forecast::jacobian
     };
     [[nodiscard]] Result<Sensitivity> sensitivity(const Instrument& shape) const;
 

@@ -442,9 +442,6 @@ Result<ShortBy> shortBy(const Instrument& goal, const LayoutWishes& wishes, cons
     ShortBy by{std::vector<Metres>(spec.holes.size(), wishes.allowance), wishes.footAllowance};
     if (!(wishes.doubt > 0.0) || spec.holes.empty())
         return by;
-    const auto forecast = posterior.forecast(goal);
-    if (!forecast)
-        return forecast.error();
     const auto s = posterior.sensitivity(goal);
     if (!s)
         return s.error();
@@ -465,15 +462,15 @@ Result<ShortBy> shortBy(const Instrument& goal, const LayoutWishes& wishes, cons
     };
     constexpr double sawnAnyway = 2.0; // a foot left longer costs no cut more
     if (trims)
-        further(by.foot, sawnAnyway * wishes.doubt * sdOf(forecast->jacobian.row(low)), s->perMetre(low, foot));
+        further(by.foot, sawnAnyway * wishes.doubt * sdOf(s->byUnknown.row(low)), s->perMetre(low, foot));
     for (std::size_t k = 0; k < spec.holes.size(); ++k) {
         const Fingering* own = setting(spec, k, spec.holes.size());
         if (own == nullptr)
             continue;
         const Eigen::Index i = own - fingerings.data();
-        Eigen::RowVectorXd direction = forecast->jacobian.row(i);
+        Eigen::RowVectorXd direction = s->byUnknown.row(i);
         if (trims && std::abs(s->perMetre(low, foot)) > leastSlope)
-            direction -= s->perMetre(i, foot) / s->perMetre(low, foot) * forecast->jacobian.row(low);
+            direction -= s->perMetre(i, foot) / s->perMetre(low, foot) * s->byUnknown.row(low);
         double wanted = wishes.doubt * sdOf(direction);
         for (std::size_t below = 0; below < k; ++below) // what the holes below keep it flat by
             wanted -= std::max(0.0, s->perMetre(i, static_cast<Eigen::Index>(below)) * by.holes[below].metres());

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Least squares within bounds: Gauss and Newton's steps, each the exact minimum of its quadratic between the bounds (active
-// sets, after Nocedal and Wright, Numerical Optimization, ch. 16, from memory), damped after Levenberg and Marquardt where
-// they do not pay. Fewer of the costly derivatives than a projected search along each step needs.
+// sets), damped after Levenberg and Marquardt where they do not pay; after Nocedal and Wright, Numerical Optimization [NW06],
+// ch. 10 and 16, from memory. Fewer of the costly derivatives than a projected search along each step needs.
 #pragma once
 
 #include "core/base/result.h"
