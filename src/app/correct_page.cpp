@@ -424,9 +424,14 @@ void CorrectPage::showPlan(const Advice& advice)
         lines << tr("These first: what they do tells how this wood answers, and the other holes are cut by it.");
     if (!advice.left.empty()) {
         QStringList notes;
+        QStringList odd;
         for (const LeftOver& l : advice.left)
-            notes << tr("%1 (%2)", "note, cents").arg(text::noteName(l.fingering.text), text::wholeCents(l.off.cents()));
-        lines << tr("Out of reach by removing wood, as it looks now: %1.").arg(notes.join(QStringLiteral(", ")));
+            (l.why == LeftOver::Why::OutOfLine ? odd : notes)
+                << tr("%1 (%2)", "note, cents").arg(text::noteName(l.fingering.text), text::wholeCents(l.off.cents()));
+        if (!odd.empty())
+            lines << tr("Out of line with the rest, so no cut goes by it yet: %1.").arg(odd.join(QStringLiteral(", ")));
+        if (!notes.empty())
+            lines << tr("Out of reach by removing wood, as it looks now: %1.").arg(notes.join(QStringLiteral(", ")));
     }
     lines << tr("The plan goes: %1.").arg(text::school(m_document->book()->school()));
     m_plan->setText(lines.join(QLatin1Char('\n')));

@@ -107,6 +107,8 @@ QString left(const LeftOver& l)
     case LeftOver::Why::HoleAtLimit: return tr("%1: its hole is as wide as it may be.").arg(note);
     case LeftOver::Why::FootAtLimit: return tr("%1: the tube is as short as it may be.").arg(note);
     case LeftOver::Why::Compromise: return tr("%1: the best compromise with its neighbours and its other register.").arg(note);
+    case LeftOver::Why::OutOfLine:
+        return tr("%1: heard again and again out of line with the rest of this wood; no cut went by it.").arg(note);
     }
     return note;
 }

@@ -169,7 +169,7 @@ private Q_SLOTS:
         const Answer without = run({"advise", path});
         const Answer with = run({"advise", path, "--shop-memory", memory});
         QCOMPARE(with.status, 0);
-        QCOMPARE(with.json, without.json); // an instrument does not teach itself
+        QVERIFY(with.json == without.json); // an instrument does not teach itself
         QVERIFY(doubt(run({"layout", blank, "--shop-memory", memory})) < 0.95 * doubt(plain));
         QCOMPARE(run({"advise", path, "--shop-memory", write("other.sqlite", "no database")}).status, 1);
     }

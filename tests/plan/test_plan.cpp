@@ -505,6 +505,51 @@ private Q_SLOTS:
             QVERIFY(a->steps.front().cut == b->steps.front().cut);
         }
     }
+    void aNoteOutOfLineHoldsNothingUpOnceHeardAgain()
+    {
+        // The highest note answers a whole tone flat, as where a weak resonance under the cutoff is sounded instead of the
+        // next. Heard again the same it is believed: work goes on without it, its own state is told as heard, and done is
+        // never said of it. The other way round wood is in danger, and work stops.
+        const auto loop = [](double extra_cents) {
+            Bench bench(10, 0.0);
+            const Fingering highest = bench.book().present().spec().fingerings.back();
+            const auto round = [&] {
+                for (const Fingering& f : bench.book().present().spec().fingerings)
+                    bench.hear(f.id, f.id == highest.id ? extra_cents : 0.0);
+            };
+            round();
+            const auto first = advise(bench.book());
+            if (!first || first->state != AdviceState::Stop || first->contradiction->what != highest.id.text)
+                return Result<Advice>(Error{ErrorCode::Internal, "the first round was not doubted", ""});
+            bench.put(SetAsideEntry{bench.book().readings().back().entry->id, "doubted"});
+            bench.hear(highest.id, extra_cents);
+            for (int i = 0; i < 60; ++i) {
+                auto advice = advise(bench.book());
+                if (!advice || advice->state == AdviceState::Stop || advice->state == AdviceState::Finished)
+                    return advice;
+                if (advice->state == AdviceState::MakeCut) {
+                    const auto& step = advice->steps.front();
+                    const double now = step.forecast.back().now.cents();
+                    if (std::abs(now - bench.truthCents(highest) - extra_cents) > 40.0)
+                        return Result<Advice>(Error{ErrorCode::Internal, "told otherwise than heard", std::to_string(now)});
+                    bench.cut(step.cut, step.forecast);
+                }
+                for (const auto& id : advice->fingerings)
+                    bench.hear(id, id == highest.id ? extra_cents : 0.0);
+            }
+            return Result<Advice>(Error{ErrorCode::Internal, "no end", ""});
+        };
+        const auto flat = loop(-200.0);
+        VERIFY_OK(flat);
+        QCOMPARE(flat->state, AdviceState::Finished);
+        QVERIFY(flat->withinTolerance >= flat->of - 3 && flat->withinTolerance < flat->of);
+        const auto odd = std::find_if(flat->left.begin(), flat->left.end(),
+                                      [](const LeftOver& l) { return l.why == LeftOver::Why::OutOfLine; });
+        QVERIFY(odd != flat->left.end() && odd->off.cents() < -150.0);
+        const auto sharp = loop(200.0);
+        VERIFY_OK(sharp);
+        QCOMPARE(sharp->state, AdviceState::Stop);
+    }
     void aKnownGoalIsFoundAgain()
     {
         // The targets are set to what a known shape sounds: the search must come back to its notes, and where a lever of

@@ -426,6 +426,7 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
     posterior.m_lastHeard.assign(fingerings.size(), -1);
     posterior.m_readings.assign(fingerings.size(), 0);
     posterior.m_residuals.assign(fingerings.size(), 0.0);
+    posterior.m_newest.assign(fingerings.size(), {});
     posterior.m_firstNote = u.note(0);
     posterior.m_report.converged = true;
 
@@ -494,7 +495,7 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
     options.linear_solver_type = ceres::DENSE_QR;
     options.max_num_iterations = 25;
     options.max_num_consecutive_invalid_steps = 20; // steps beyond the outermost are refused, and shortened
-    options.function_tolerance = 1e-5; // of the sum of squares: a hundredth of a standard deviation
+    options.function_tolerance = 1e-5;              // of the sum of squares: a hundredth of a standard deviation
     options.logging_type = ceres::SILENT;
     options.num_threads = 1;
     ceres::Solver::Summary summary;
@@ -522,6 +523,7 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
             const double weight = 1.0 / (1.0 + residual * residual / (believed * believed));
             const Eigen::VectorXd j = (e.jacobian.row(static_cast<Eigen::Index>(row)) * prior.root).transpose() / s.sd_cents[row];
             precision += weight * j * j.transpose();
+            posterior.m_newest[s.notes[row]] = {e.cents[row] - s.heard_cents[row], residual};
             double& furthest = posterior.m_residuals[s.notes[row]];
             furthest = std::abs(residual) > std::abs(furthest) ? residual : furthest;
             if (std::abs(residual) > posterior.m_report.worstResidual) {

@@ -115,6 +115,13 @@ public:
     /// Per fingering, what its reading that lies furthest from the fit is off (fit less heard), in standard deviations; 0
     /// where never heard.
     [[nodiscard]] const std::vector<double>& residuals() const { return m_residuals; }
+    /// How far a fingering's newest reading lies from the fit: fit less heard; 0 where never heard.
+    struct Misfit
+    {
+        double cents = 0.0;
+        double deviations = 0.0; ///< in standard deviations
+    };
+    [[nodiscard]] const std::vector<Misfit>& newestMisfits() const { return m_newest; }
     /// By how much half the weighted squares would fall if the hole's size were as free as doubtSd_m, reckoned on the
     /// posterior as a normal distribution.
     [[nodiscard]] double gainByDoubting(std::size_t hole) const;
@@ -140,6 +147,7 @@ private:
     std::vector<int> m_lastHeard;
     std::vector<int> m_readings;
     std::vector<double> m_residuals;
+    std::vector<Misfit> m_newest;
 };
 
 /// Fits all readings that stand. Without readings the posterior is the prior.

@@ -19,13 +19,14 @@ constexpr double mistake_m = 0.0004; // smaller errors of a hole are calipers'
 constexpr double impossible = 4.0;   // of the warmth
 constexpr double unexplained = 12.0; // of a reading
 
-/// Whether a fingering has been heard more than once since the last cut, set aside or not: asked for again, and the same.
-bool heardAgain(const Workbook& book, const FingeringId& id)
+/// Whether a fingering has been heard more than once, set aside or not: asked for again, and the same.
+enum class Since { TheBeginning, TheLastCut };
+bool heardAgain(const Workbook& book, const FingeringId& id, Since since)
 {
     int count = 0;
     for (const Entry& e : book.entries()) {
         const auto* r = std::get_if<ReadingEntry>(&e.body);
-        if (std::holds_alternative<CutEntry>(e.body))
+        if (since == Since::TheLastCut && std::holds_alternative<CutEntry>(e.body))
             count = 0;
         else if (r != nullptr && r->fingering == id)
             ++count;
@@ -84,7 +85,7 @@ Result<std::optional<Contradiction>> contradictionIn(const Workbook& book, const
             // One far too sharp, the other far too flat, in one register.
             if (fingerings[a].registerNumber != fingerings[b].registerNumber || residuals[a] * residuals[b] >= 0.0 ||
                 std::min(std::abs(residuals[a]), std::abs(residuals[b])) < farOff ||
-                (heardAgain(book, fingerings[a].id) && heardAgain(book, fingerings[b].id)))
+                (heardAgain(book, fingerings[a].id, Since::TheLastCut) && heardAgain(book, fingerings[b].id, Since::TheLastCut)))
                 continue;
             const auto other = exchanged(book, fingerings[a].id, fingerings[b].id);
             if (!other)
@@ -104,9 +105,19 @@ Result<std::optional<Contradiction>> contradictionIn(const Workbook& book, const
     // The robust fit leaves a reading that no unknown explains far outside. Where the note has been heard again since, the
     // others have outvoted it already.
     const auto note = book.present().indexOf(p.report().worstReading);
-    if (p.report().worstResidual > unexplained && note && p.readingsOf(*note) < 2)
+    if (p.report().worstResidual > unexplained && note && p.readingsOf(*note) < 2 && !outOfLine(book, p)[*note])
         return Found{Contradiction{Kind::Reading, p.report().worstReading.text, p.report().worstResidual, {}}};
     return Found{};
+}
+
+std::vector<bool> outOfLine(const Workbook& book, const Posterior& posterior)
+{
+    const auto& fingerings = book.present().spec().fingerings;
+    const auto& misfits = posterior.newestMisfits();
+    std::vector<bool> odd(fingerings.size(), false);
+    for (std::size_t i = 0; i < odd.size(); ++i)
+        odd[i] = misfits[i].deviations > unexplained && heardAgain(book, fingerings[i].id, Since::TheBeginning);
+    return odd;
 }
 
 } // namespace dowel

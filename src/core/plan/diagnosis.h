@@ -13,4 +13,8 @@ namespace dowel {
 [[nodiscard]] Result<std::optional<Contradiction>> contradictionIn(const Workbook& book, const Posterior& posterior,
                                                                    const Cancel& cancel = {});
 
+/// Notes heard far flatter than the rest of this wood says, more than once: the player is believed, the model is not. Too
+/// flat endangers no wood, so work goes on without them; too sharp stops it, see contradictionIn().
+[[nodiscard]] std::vector<bool> outOfLine(const Workbook& book, const Posterior& posterior);
+
 } // namespace dowel

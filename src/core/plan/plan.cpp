@@ -14,17 +14,21 @@ namespace dowel {
 
 namespace {
 
-/// Where the low register rules, higher ones count little.
-Instrument ruled(const Instrument& present, const School& school)
+/// Where the low register rules, higher ones count little; what is out of line does not count at all.
+Instrument ruled(const Instrument& present, const School& school, const std::vector<bool>& odd)
 {
-    if (!school.lowRegister)
+    if (!school.lowRegister && std::none_of(odd.begin(), odd.end(), [](bool o) { return o; }))
         return present;
     InstrumentSpec spec = present.spec();
-    for (Fingering& f : spec.fingerings)
-        if (f.registerNumber > 1) {
+    for (std::size_t i = 0; i < odd.size(); ++i) {
+        Fingering& f = spec.fingerings[i];
+        if (school.lowRegister && f.registerNumber > 1) {
             f.weight *= 0.1;
             f.tolerance = f.tolerance * 2.0;
         }
+        if (odd[i])
+            f.weight = 0.0;
+    }
     auto made = Instrument::make(std::move(spec));
     return made ? std::move(*made) : present;
 }
@@ -41,12 +45,14 @@ public:
           m_options(options),
           m_cancel(cancel),
           m_school(book.school()),
-          m_present(ruled(book.present(), m_school)),
+          m_odd(outOfLine(book, m_forecaster.posterior())),
+          m_present(ruled(book.present(), m_school, m_odd)),
           m_fingerings(&m_present.spec().fingerings)
     {
     }
 
     Result<Advice> advice();
+    [[nodiscard]] std::vector<NoteState> asHeard(std::vector<NoteState> states) const;
 
 private:
     struct Candidate
@@ -91,15 +97,28 @@ private:
     PlanOptions m_options;
     Cancel m_cancel;
     School m_school;
-    Instrument m_present; ///< with weights and tolerances as the school has them
+    std::vector<bool> m_odd; ///< notes that are out of line with the rest
+    Instrument m_present;    ///< with weights and tolerances as the school has them
     const std::vector<Fingering>* m_fingerings;
     double m_unavoidable = 0.0;               ///< cost at the goal
     mutable std::set<std::size_t> m_inTheWay; ///< notes too little known to let a step through
 };
 
+/// States with what is out of line moved to where it was heard; how it goes on from there is as unsure as it is odd.
+std::vector<NoteState> Planner::asHeard(std::vector<NoteState> states) const
+{
+    for (std::size_t i = 0; i < states.size(); ++i)
+        if (m_odd[i]) {
+            const double off = m_forecaster.posterior().newestMisfits()[i].cents;
+            states[i].cents -= off;
+            states[i].sd = std::hypot(states[i].sd, off);
+        }
+    return states;
+}
+
 void Planner::summarise(Advice& advice) const
 {
-    const auto& now = m_forecaster.now();
+    const auto now = asHeard(m_forecaster.now());
     double squares = 0.0;
     for (std::size_t i = 0; i < now.size(); ++i) {
         squares += now[i].cents * now[i].cents;
@@ -170,7 +189,7 @@ bool Planner::allSafelyIn() const
 {
     const auto& now = m_forecaster.now();
     for (std::size_t i = 0; i < now.size(); ++i)
-        if (std::abs(now[i].cents) + m_options.doneMargin * now[i].sd > (*m_fingerings)[i].tolerance.cents())
+        if (m_odd[i] || std::abs(now[i].cents) + m_options.doneMargin * now[i].sd > (*m_fingerings)[i].tolerance.cents())
             return false;
     return true;
 }
@@ -251,8 +270,11 @@ double Planner::cost(const std::vector<NoteState>& states) const
     return sum;
 }
 
-std::vector<NoteForecast> Planner::forecastOf(const std::vector<NoteState>& before, const std::vector<NoteState>& after) const
+std::vector<NoteForecast> Planner::forecastOf(const std::vector<NoteState>& nowAsFitted,
+                                              const std::vector<NoteState>& afterAsFitted) const
 {
+    const auto before = asHeard(nowAsFitted);
+    const auto after = asHeard(afterAsFitted);
     std::vector<NoteForecast> all;
     for (std::size_t i = 0; i < after.size(); ++i)
         all.push_back({(*m_fingerings)[i].id, Cents::fromCents(before[i].cents), Cents::fromCents(after[i].cents),
@@ -353,7 +375,12 @@ std::vector<LeftOver> Planner::leftOvers(const Instrument& shape, const std::vec
     std::vector<LeftOver> left;
     const Reach reach = reachOf(m_present, m_options.leastWood);
     const auto s = m_forecaster.posterior().sensitivity(shape);
+    const auto heard = asHeard(states);
     for (std::size_t i = 0; i < states.size(); ++i) {
+        if (m_odd[i]) {
+            left.push_back({(*m_fingerings)[i].id, Cents::fromCents(heard[i].cents), LeftOver::Why::OutOfLine});
+            continue;
+        }
         if (std::abs(states[i].cents) <= m_book->present().spec().fingerings[i].tolerance.cents() + surely * states[i].sd)
             continue;
         LeftOver l{(*m_fingerings)[i].id, Cents::fromCents(states[i].cents), LeftOver::Why::Compromise};
@@ -418,7 +445,8 @@ Result<Planner::Aimed> Planner::aimed() const
     const auto furthest = [&](const std::vector<NoteState>& states) {
         double most = 0.0;
         for (std::size_t i = 0; i < states.size(); ++i)
-            most = std::max(most, std::abs(states[i].cents) / (*m_fingerings)[i].tolerance.cents());
+            if ((*m_fingerings)[i].weight > 0.0)
+                most = std::max(most, std::abs(states[i].cents) / (*m_fingerings)[i].tolerance.cents());
         return most;
     };
     constexpr double wellIn = 0.75; // of a tolerance
@@ -739,10 +767,11 @@ Result<Counsel> counsel(const Workbook& book, const Priors& priors, const PlanOp
         return forecaster.error();
     std::vector<NoteState> now = forecaster->now();
     auto kept = std::make_shared<const Forecaster>(*forecaster);
-    auto advice = Planner(book, std::move(*forecaster), options, cancel).advice();
+    Planner planner(book, std::move(*forecaster), options, cancel);
+    auto advice = planner.advice();
     if (!advice)
         return advice.error();
-    return Counsel{std::move(*advice), std::move(now), std::move(kept)};
+    return Counsel{std::move(*advice), planner.asHeard(std::move(now)), std::move(kept)};
 }
 
 Result<Advice> advise(const Workbook& book, const Priors& priors, const PlanOptions& options, const Cancel& cancel)

@@ -60,7 +60,8 @@ struct School
 /// A note that stays off, and what holds it.
 struct LeftOver
 {
-    enum class Why { SharpAlready, HoleAtLimit, FootAtLimit, Compromise };
+    /// OutOfLine: heard far flatter than the rest of this wood says, and again; no cut goes by it.
+    enum class Why { SharpAlready, HoleAtLimit, FootAtLimit, Compromise, OutOfLine };
     FingeringId fingering;
     Cents off;
     Why why = Why::Compromise;

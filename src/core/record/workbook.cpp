@@ -32,10 +32,11 @@ constexpr Names<AdviceState, 4> states{{{AdviceState::Measure, "measure"},
                                         {AdviceState::MakeCut, "cut"},
                                         {AdviceState::Finished, "done"},
                                         {AdviceState::Stop, "stop"}}};
-constexpr Names<LeftOver::Why, 4> leftovers{{{LeftOver::Why::SharpAlready, "sharp_already"},
+constexpr Names<LeftOver::Why, 5> leftovers{{{LeftOver::Why::SharpAlready, "sharp_already"},
                                              {LeftOver::Why::HoleAtLimit, "hole_at_limit"},
                                              {LeftOver::Why::FootAtLimit, "foot_at_limit"},
-                                             {LeftOver::Why::Compromise, "compromise"}}};
+                                             {LeftOver::Why::Compromise, "compromise"},
+                                             {LeftOver::Why::OutOfLine, "out_of_line"}}};
 constexpr Names<Contradiction::Kind, 4> contradictions{{{Contradiction::Kind::Hole, "hole"},
                                                         {Contradiction::Kind::Temperature, "temperature"},
                                                         {Contradiction::Kind::Reading, "reading"},
