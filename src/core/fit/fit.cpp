@@ -175,6 +175,7 @@ Result<Evaluated> evaluate(const Instrument& instrument, const Unknowns& u, cons
     const Model model(p.shape, p.calibration);
     const auto all = queriesOf(instrument);
     std::vector<NoteQuery> queries;
+    queries.reserve(notes.size());
     for (const std::size_t n : notes)
         queries.push_back(all[n]);
     const auto& fingerings = instrument.spec().fingerings;

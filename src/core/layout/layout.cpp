@@ -721,7 +721,7 @@ Result<Layout> layOut(const Instrument& rough, Metres blankLength, const LayoutW
     Layout layout{found->shape, *start, found->cents, found->worst, found->rms, found->reached, priors};
     if (!withCosts || found->reached)
         return layout;
-    const auto without = [&](Wish wish, LayoutWishes less) -> Status {
+    const auto without = [&](Wish wish, const LayoutWishes& less) -> Status {
         const auto other = best(found->shape, *posterior, less, cancel);
         if (!other)
             return other.error().code == ErrorCode::Cancelled ? Status(other.error()) : Status(Done{});
