@@ -353,9 +353,7 @@ void CorrectPage::showCard()
         m_kind->setText(tr("next: listen"));
         m_what->setText(a.fingerings.size() == 1 ? tr("Hear one fingering") : tr("Hear %1 fingerings").arg(a.fingerings.size()));
         m_why->setVisible(true);
-        m_why->setText(a.trial ? tr("They tell how this wood answers to a cut. The other holes will be cut by it.")
-                               : tr("The cuts since the last listening have moved them. Advice without hearing them would be a "
-                                    "guess."));
+        m_why->setText(text::whyListen(a, m_document->book()->cuts().empty()));
         break;
     case AdviceState::MakeCut: {
         const AdviceStep& step = a.steps.front();
@@ -364,7 +362,7 @@ void CorrectPage::showCard()
         m_sizes->setText(
             QStringLiteral("%1 → %2").arg(text::lengthNumber(step.from, m_unit), text::length(wantedSize(step.cut), m_unit)));
         m_tool->setText(tr("with: %1. Stop there.").arg(text::tool(step, m_unit)));
-        m_why->setText(text::why(step, m_unit));
+        m_why->setText(text::why(step, m_unit) + QLatin1Char('\n') + text::risk(step));
         m_caution->setText(text::caution(step));
         m_calipers->setText(text::lengthNumber(wantedSize(step.cut), m_unit));
         m_calipersHint->setText(m_unit == text::LengthUnit::Inches ? tr("inches, or 6.4 mm")
@@ -381,9 +379,12 @@ void CorrectPage::showCard()
             lines << text::left(l);
         if (!a.lastResort.empty())
             lines << text::lastResort(a.lastResort, m_unit);
-        m_why->setText(lines.isEmpty() ? tr("Put the knife away. Clean the hole edges, finish, and listen once more afterwards: "
-                                            "a finish moves the pitch a little.")
-                                       : lines.join(QStringLiteral("\n\n")));
+        if (lines.isEmpty())
+            lines << tr("Put the knife away. Clean the hole edges, finish, and listen once more afterwards: a finish moves the "
+                        "pitch a little.");
+        if (a.chanceAllWithin)
+            lines << text::sure(a);
+        m_why->setText(lines.join(QStringLiteral("\n\n")));
         const auto book = m_document->book();
         QStringList sizes;
         for (const Hole& h : book->present().spec().holes)
@@ -420,8 +421,6 @@ void CorrectPage::showPlan(const Advice& advice)
         lines << (first.hear.size() == 1 ? tr("Then listen to one fingering.")
                                          : tr("Then listen to %1 fingerings.").arg(first.hear.size()));
     }
-    if (advice.trial)
-        lines << tr("These first: what they do tells how this wood answers, and the other holes are cut by it.");
     if (!advice.left.empty()) {
         QStringList notes;
         QStringList odd;

@@ -290,7 +290,7 @@ void Document::think()
             if (!memoryPath.isEmpty()) // an advice without memory is better than none
                 if (auto opened = ShopMemory::open(memoryPath.toStdString())) {
                     memory = std::move(*opened);
-                    const auto learnt = memory->priorsFor(store->book().specified().spec().family, store->path());
+                    const auto learnt = memory->priorsFor(store->book().specified().spec().family, store->identity());
                     priors = learnt ? *learnt : Priors{};
                 }
             auto found = dowel::counsel(store->book(), priors, {}, cancel);

@@ -135,7 +135,7 @@ void ShopMemoryDialog::refresh()
     for (std::size_t i = 0; i < m_all.size(); ++i) {
         const Remembered& r = m_all[i];
         const QString name =
-            r.name.empty() ? QFileInfo(QString::fromStdString(r.book)).completeBaseName() : QString::fromStdString(r.name);
+            r.name.empty() ? tr("without a name") : QString::fromStdString(r.name);
         form::row(m_table, static_cast<int>(i),
                   {name, QString::fromUtf8(familyName(r.family).data()), QString::number(r.readings),
                    QString::fromStdString(r.at).left(10)});
@@ -163,12 +163,13 @@ void ShopMemoryDialog::showLearnt()
         return;
     }
     m_learntWords->setText(tr("What the next %1 starts from:", "family").arg(QString::fromUtf8(familyName(family).data())));
-    const SharedEstimate before = sharedOf(Priors{});
+    const SharedEstimate before = sharedOf(Priors{}, family);
     const QString percent = QStringLiteral("%");
     const QString cents = tr("cents");
-    const Line lines[] = {{Shared::Warmth, tr("air in the tube over the room"), 1.0, QStringLiteral("°C")},
+    const Line lines[] = {{Shared::Warmth, tr("air in the tube, from the room's to the breath's"), 100.0, percent},
                           {Shared::MouthLog, tr("the mouth's end correction"), 0.0, percent},
                           {Shared::HoleEnd, tr("the holes' end correction"), 0.0, percent},
+                          {Shared::Neighbours, tr("how open holes hear each other"), 1.0, tr("times")},
                           {Shared::WallLoss, tr("losses at the wall"), 0.0, percent},
                           {Shared::UndercutGain, tr("how far an undercut reaches"), 0.0, percent},
                           {Shared::Blow1, tr("blown, first register"), 1.0, cents},

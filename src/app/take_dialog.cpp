@@ -239,10 +239,12 @@ void TakeDialog::showPart()
         m_spectrum->graph(1)->data()->clear();
     } else {
         const HeardNote& n = *m_measured;
-        m_words->setText(tr("%1 Hz; %2 cents, ± %3")
+        // What a maker can use is how far the note itself leaves it open, not the exact error of this part's mean.
+        constexpr double least_cents = 0.1;
+        m_words->setText(tr("%1 Hz; %2 cents, ± %3 by which part is taken")
                              .arg(n.pitch.hertz(), 0, 'f', 2)
                              .arg(text::cents(1200.0 * std::log2(n.pitch.hertz() / m_target_Hz)))
-                             .arg(n.sd.cents(), 0, 'f', 3));
+                             .arg(std::max(least_cents, n.moves.value_or(n.sd).cents()), 0, 'f', 1));
         const auto spectrum = spectrumOf(*m_samples, n.start, n.end);
         QVector<double> f;
         QVector<double> dB;

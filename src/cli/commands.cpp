@@ -341,8 +341,45 @@ Answer measureSession(const std::string& path, const std::string& file)
     return Json{{"readings", readings}};
 }
 
+/// One step in the contract's words: from_mm and to_mm are sizes, or places along the bore where it is reamed.
+Json contractStep(const AdviceStep& s, const Instrument& present)
+{
+    const Json cut = io::jsonOf(s.cut);
+    Json one{{"kind", cut["kind"]}, {"from_mm", tidy(s.from.millimetres())}, {"to_mm", tidy(wantedSize(s.cut).millimetres())}};
+    if (const auto* ream = std::get_if<Ream>(&s.cut)) {
+        one["from_mm"] = tidy(ream->from.millimetres());
+        one["to_mm"] = tidy(ream->to.millimetres());
+        one["diameter_mm"] = tidy(ream->diameter.millimetres());
+        one["was_mm"] = tidy(s.from.millimetres());
+    } else if (const auto* mouth = std::get_if<OpenEmbouchure>(&s.cut)) {
+        const auto* lip = std::get_if<Transverse>(&present.spec().excitation);
+        const Metres width = lip != nullptr ? lip->holeWidth : Metres{};
+        one["from_width_mm"] = tidy(width.millimetres());
+        one["to_width_mm"] = tidy(mouth->holeWidth.value_or(width).millimetres());
+    }
+    if (cut.contains("hole"))
+        one["hole"] = cut["hole"];
+    one["tool"] = text::tool(s, text::LengthUnit::Millimetres).toStdString();
+    one["why"] = text::why(s, text::LengthUnit::Millimetres).toStdString();
+    one["then"] = s.thenMeasure ? "measure" : "next";
+    if (s.thenMeasure)
+        one["hear"] = idList(s.hear);
+    if (s.chanceSpoiled)
+        one["chance_spoiled"] = tidy(*s.chanceSpoiled);
+    if (s.chanceAllAfter)
+        one["chance_all_after"] = tidy(*s.chanceAllAfter);
+    Json forecast = Json::array();
+    for (const auto& f : s.forecast)
+        forecast.push_back({{"fingering", f.fingering.text},
+                            {"now_cents", tidy(f.now.cents())},
+                            {"after_cents", tidy(f.after.cents())},
+                            {"sd_cents", tidy(f.sd.cents())}});
+    one["forecast"] = forecast;
+    return one;
+}
+
 /// Advice in the contract's words.
-Json contractJson(const Advice& a)
+Json contractJson(const Advice& a, const Instrument& present)
 {
     Json json{{"state", stateName(a.state)},
               {"summary",
@@ -361,27 +398,11 @@ Json contractJson(const Advice& a)
                 {{"fingering", l.fingering.text}, {"cents", tidy(l.off.cents())}, {"why", text::left(l).toStdString()}});
         json["left"] = left;
     }
+    if (a.chanceAllWithin)
+        json["chance_all_within"] = tidy(*a.chanceAllWithin);
     Json steps = Json::array();
-    for (const AdviceStep& s : a.steps) {
-        Json step = io::jsonOf(s.cut);
-        const Json kind = step["kind"];
-        Json one{{"kind", kind}, {"from_mm", tidy(s.from.millimetres())}, {"to_mm", tidy(wantedSize(s.cut).millimetres())}};
-        if (step.contains("hole"))
-            one["hole"] = step["hole"];
-        one["tool"] = text::tool(s, text::LengthUnit::Millimetres).toStdString();
-        one["why"] = text::why(s, text::LengthUnit::Millimetres).toStdString();
-        one["then"] = s.thenMeasure ? "measure" : "next";
-        if (s.thenMeasure)
-            one["hear"] = idList(s.hear);
-        Json forecast = Json::array();
-        for (const auto& f : s.forecast)
-            forecast.push_back({{"fingering", f.fingering.text},
-                                {"now_cents", tidy(f.now.cents())},
-                                {"after_cents", tidy(f.after.cents())},
-                                {"sd_cents", tidy(f.sd.cents())}});
-        one["forecast"] = forecast;
-        steps.push_back(one);
-    }
+    for (const AdviceStep& s : a.steps)
+        steps.push_back(contractStep(s, present));
     json["steps"] = steps;
     return json;
 }
@@ -397,17 +418,14 @@ Answer adviseNext(const std::string& path, const std::string& memory)
         auto opened = ShopMemory::open(memory);
         if (!opened)
             return opened.error();
-        const auto learnt = opened->priorsFor(store->book().specified().spec().family, store->path());
+        const auto learnt = opened->priorsFor(store->book().specified().spec().family, store->identity());
         if (!learnt)
             return learnt.error();
         priors = *learnt;
         if (const auto kept = session::remember(*opened, *store); !kept)
             return kept.error();
     }
-    // A step's from_mm and to_mm are sizes; where in the bore to ream, this answer has no word for.
-    PlanOptions options;
-    options.means = Means::Usual;
-    const auto advice = advise(store->book(), priors, options);
+    const auto advice = advise(store->book(), priors);
     if (!advice)
         return advice.error();
     // Asking twice without anything new in between is one piece of advice.
@@ -416,7 +434,7 @@ Answer adviseNext(const std::string& path, const std::string& memory)
     if (!(newest && last != nullptr && *last == *advice))
         if (const auto kept = store->append(*advice); !kept)
             return kept.error();
-    return contractJson(*advice);
+    return contractJson(*advice, store->book().present());
 }
 
 Answer recordCut(const std::string& path, const std::string& file)
@@ -450,9 +468,10 @@ Answer exportTemplate(const Workbook& book, const std::string& format, const std
     if (!forecaster)
         return forecaster.error();
     const auto& present = book.present();
-    const auto goal = bestReachable(*forecaster, present, leversOf(present, Means::HolesAndFoot),
-                                    std::vector<double>(present.spec().fingerings.size(), 0.0), {});
-    const TemplateSheet sheet = templateSheet(present, goal ? goal->shape : present);
+    const auto levers = leversOf(present, Means::HolesAndFoot);
+    const auto goal = nearestTo(*forecaster, present, levers, {});
+    const auto ends = goal ? withLevers(present, levers, *goal) : Result<Instrument>(goal.error());
+    const TemplateSheet sheet = templateSheet(present, ends ? *ends : present);
     const std::string title = present.spec().name.empty() ? "Template" : present.spec().name;
     Status written = Done{};
     if (format == "pdf") {

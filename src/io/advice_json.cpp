@@ -23,6 +23,11 @@ std::vector<FingeringId> idsFrom(JsonReader& r, const std::string& key)
     return ids;
 }
 
+std::optional<double> chanceFrom(JsonReader& r, const std::string& key)
+{
+    return r.has(key) ? std::optional(r.number(key)) : std::nullopt;
+}
+
 Json stepJson(const AdviceStep& s)
 {
     Json forecast = Json::array();
@@ -35,6 +40,10 @@ Json stepJson(const AdviceStep& s)
               {"forecast", forecast}};
     if (s.bit)
         json["bit_mm"] = tidy(s.bit->millimetres());
+    if (s.chanceSpoiled)
+        json["chance_spoiled"] = *s.chanceSpoiled;
+    if (s.chanceAllAfter)
+        json["chance_all_after"] = *s.chanceAllAfter;
     return json;
 }
 
@@ -58,6 +67,8 @@ AdviceStep stepFrom(JsonReader r, const Json& json, std::optional<Error>& error)
     s.hear = idsFrom(r, "hear");
     if (r.has("bit_mm"))
         s.bit = Metres::fromMillimetres(r.number("bit_mm"));
+    s.chanceSpoiled = chanceFrom(r, "chance_spoiled");
+    s.chanceAllAfter = chanceFrom(r, "chance_all_after");
     s.forecast = forecastFrom(r);
     r.finish();
     return s;
@@ -67,10 +78,15 @@ AdviceStep stepFrom(JsonReader r, const Json& json, std::optional<Error>& error)
 
 Json jsonOf(const NoteForecast& f)
 {
-    return {{"fingering", f.fingering.text},
-            {"now_cents", f.now.cents()},
-            {"after_cents", f.after.cents()},
-            {"sd_cents", f.sd.cents()}};
+    Json json{{"fingering", f.fingering.text},
+              {"now_cents", f.now.cents()},
+              {"after_cents", f.after.cents()},
+              {"sd_cents", f.sd.cents()}};
+    if (f.doubt.cents() > 0.0) {
+        json["rest_cents"] = f.rest.cents();
+        json["doubt_cents"] = f.doubt.cents();
+    }
+    return json;
 }
 
 std::vector<NoteForecast> forecastFrom(JsonReader& reader)
@@ -80,7 +96,8 @@ std::vector<NoteForecast> forecastFrom(JsonReader& reader)
         all.push_back({{r.text("fingering")},
                        Cents::fromCents(r.number("now_cents")),
                        Cents::fromCents(r.number("after_cents")),
-                       Cents::fromCents(r.number("sd_cents"))});
+                       Cents::fromCents(r.number("sd_cents")), Cents::fromCents(r.has("rest_cents") ? r.number("rest_cents") : 0.0),
+                       Cents::fromCents(r.has("doubt_cents") ? r.number("doubt_cents") : 0.0)});
         r.finish();
     }
     return all;
@@ -102,8 +119,10 @@ Json jsonOf(const Advice& a)
               {"steps", steps},
               {"fingerings", idList(a.fingerings)},
               {"left", left}};
-    if (a.trial)
-        json["trial"] = true;
+    if (a.chanceAllWithin)
+        json["chance_all_within"] = *a.chanceAllWithin;
+    if (!a.wouldSettle.empty())
+        json["would_settle"] = idList(a.wouldSettle);
     if (!a.lastResort.empty()) {
         Json fills = Json::array();
         for (const Cut& f : a.lastResort)
@@ -135,8 +154,11 @@ Result<Advice> adviceFromJson(const Json& json)
     std::size_t index = 0;
     for (auto& step : r.objects("steps"))
         a.steps.push_back(stepFrom(step, json["steps"][index++], error));
-    a.trial = r.boolean("trial", false);
+    (void)r.boolean("trial", false); // in records up to 0.7.0
+    a.chanceAllWithin = chanceFrom(r, "chance_all_within");
     a.fingerings = idsFrom(r, "fingerings");
+    if (r.has("would_settle"))
+        a.wouldSettle = idsFrom(r, "would_settle");
     for (auto& l : r.objects("left")) {
         const auto why = leftFromName(l.text("why"));
         if (!why)

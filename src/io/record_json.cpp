@@ -34,6 +34,8 @@ HeardNote noteFrom(JsonReader r)
         n.registerNumber = r.integer("register", 1);
     if (r.has("speaks_s"))
         n.speaks = Seconds::fromSeconds(r.number("speaks_s"));
+    if (r.has("moves_cents"))
+        n.moves = Cents::fromCents(r.number("moves_cents"));
     if (r.has("breath_db"))
         n.breath_dB = r.number("breath_db");
     if (r.has("level_spread_db"))
@@ -104,8 +106,10 @@ Json jsonOf(const Cut& cut)
         json["diameter_mm"] = size;
     } else if (std::holds_alternative<MoveStopper>(cut)) {
         json["stopper_mm"] = size;
-    } else if (std::holds_alternative<OpenEmbouchure>(cut)) {
+    } else if (const auto* mouth = std::get_if<OpenEmbouchure>(&cut)) {
         json["hole_length_mm"] = size;
+        if (mouth->holeWidth)
+            json["hole_width_mm"] = tidy(mouth->holeWidth->millimetres());
     } else {
         json["window_length_mm"] = size;
     }
@@ -133,12 +137,12 @@ Result<Cut> cutFromJson(const Json& json)
         cut = MoveStopper{mm("stopper_mm")};
     else if (kind == "cut_up")
         cut = CutUp{mm("window_length_mm")};
-    else if (kind == "open_embouchure")
-        cut = OpenEmbouchure{mm("hole_length_mm")};
+    else if (kind == "enlarge_embouchure" || kind == "open_embouchure") // the second in records up to 0.7.0
+        cut = OpenEmbouchure{mm("hole_length_mm"), r.has("hole_width_mm") ? std::optional(mm("hole_width_mm")) : std::nullopt};
     else if (kind == "fill")
         cut = Fill{{r.text("hole")}, mm("diameter_mm")};
     else
-        r.fail(ErrorCode::BadValue, "kind", kind + "; known: enlarge, undercut, trim_foot, ream, move_stopper, cut_up, open_embouchure, fill");
+        r.fail(ErrorCode::BadValue, "kind", kind + "; known: enlarge, undercut, trim_foot, ream, move_stopper, cut_up, enlarge_embouchure, fill");
     r.finish();
     if (error)
         return *error;
@@ -166,6 +170,8 @@ Json jsonOf(const HeardNote& n)
         json["register"] = *n.registerNumber;
     if (n.speaks)
         json["speaks_s"] = tidy(n.speaks->seconds());
+    if (n.moves)
+        json["moves_cents"] = tidy(n.moves->cents());
     if (n.breath_dB)
         json["breath_db"] = tidy(*n.breath_dB);
     if (n.levelSpread_dB)

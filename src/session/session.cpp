@@ -23,14 +23,23 @@ namespace {
 constexpr double firstWindow_cents = 300.0;
 constexpr double laterWindow_cents = 150.0;
 constexpr std::size_t enoughReadings = 3;
+constexpr double breath_K = 273.15 + 34.0; // common practice, no source
 
 Result<std::vector<double>> published(const Instrument& shape, Temperature room)
 {
     acoustics::Calibration c = acoustics::calibrationOf(shape.spec().tuning);
     const Priors priors;
-    c.kelvin = room.kelvin() + priors.warmth_K;
+    c.kelvin = room.kelvin() + priors.warmth * (breath_K - room.kelvin());
     c.wallLossLog = priors.wallLossLog;
     return acoustics::Model(acoustics::Shape::of(shape), c).frequencies(queriesOf(shape));
+}
+
+/// A reed's cylinder and a stopped pipe have every other mode.
+Modes modesOf(const Instrument& instrument)
+{
+    const auto* top = std::get_if<ClosedTop>(&instrument.spec().excitation);
+    const bool odd = top != nullptr ? !top->lip && instrument.spec().foot == Foot::Open : instrument.spec().foot == Foot::Closed;
+    return odd ? Modes::Odd : Modes::All;
 }
 
 std::string described(Hertz pitch, const Expectation& expected, Hertz a4)
@@ -153,6 +162,7 @@ Result<ReadingEntry> readingFrom(const Workbook& book, const FingeringId& finger
     r.air = room;
     r.source = source;
     r.note = *best;
+    r.note->registerNumber = registerOf(best->pitch, e->firstRegister, modesOf(book.present()));
     return r;
 }
 
@@ -276,7 +286,7 @@ Result<Sorted> sortedOut(const Workbook& book, const std::optional<FingeringId>&
         r.note = n;
         r.note->start = n.start - Seconds::fromSeconds(from_s);
         r.note->end = n.end - Seconds::fromSeconds(from_s);
-        r.note->registerNumber = registerOf(n.pitch, (*expected)[best].firstRegister);
+        r.note->registerNumber = registerOf(n.pitch, (*expected)[best].firstRegister, modesOf(book.present()));
         auto entry = withTake(std::move(r), part);
         if (!entry)
             return entry.error();
@@ -362,7 +372,7 @@ Status remember(ShopMemory& memory, const Store& store, const Cancel& cancel)
         return Done{};
     const InstrumentSpec& spec = book.specified().spec();
     return memory.remember(
-        {store.path(), spec.name, spec.family, timestamp(), static_cast<int>(book.readings().size()), alone->shared()});
+        {store.identity(), spec.name, spec.family, timestamp(), static_cast<int>(book.readings().size()), alone->shared()});
 }
 
 } // namespace dowel::session

@@ -14,7 +14,7 @@ using namespace sqlite;
 namespace {
 
 constexpr std::int64_t applicationId = 0x444F4D45; // "DOME"
-constexpr std::int64_t version = 1;
+constexpr std::int64_t version = 2; // 1 held other unknowns, by the workbooks' paths
 
 /// Shortest text that reads back as the same numbers.
 template <class Numbers> std::string written(const Numbers& numbers)
@@ -71,6 +71,13 @@ Result<ShopMemory> ShopMemory::open(const std::string& path)
         return Error{ErrorCode::NewerVersion, path, "shop memory of version " + std::to_string(*v)};
     if (auto ok = makeDurable(db->get(), path); !ok)
         return ok.error();
+    // An older memory's estimates are of other unknowns: it begins anew. The workbooks know everything that was in it.
+    const auto older = pragma("PRAGMA user_version");
+    if (*tables > 0 && older && *older < version)
+        if (auto ok = run(db->get(), path,
+                          "BEGIN; DELETE FROM instrument; PRAGMA user_version = " + std::to_string(version) + "; COMMIT");
+            !ok)
+            return ok.error();
     if (*tables == 0)
         if (auto ok =
                 run(db->get(), path,
@@ -143,7 +150,7 @@ Result<Priors> ShopMemory::priorsFor(Family family, const std::string& butNot) c
             fits.push_back(r.estimate);
     if (fits.empty())
         return Priors{};
-    return learntFrom(Priors{}, fits);
+    return learntFrom(Priors{}, family, fits);
 }
 
 } // namespace dowel

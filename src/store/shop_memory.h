@@ -14,7 +14,7 @@ namespace dowel {
 
 struct Remembered
 {
-    std::string book; ///< path of the workbook: one entry each
+    std::string book; ///< the workbook's identity: one entry each
     std::string name;
     Family family = Family::Other;
     std::string at; ///< ISO 8601, UTC

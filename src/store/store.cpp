@@ -120,6 +120,7 @@ struct Store::Parts
     Database db;
     Workbook book;
     std::string chain;
+    std::string identity;
 
     Status load();
 };
@@ -159,6 +160,11 @@ const Workbook& Store::book() const
 const std::string& Store::path() const
 {
     return m_parts->path;
+}
+
+const std::string& Store::identity() const
+{
+    return m_parts->identity;
 }
 
 Result<Store> Store::create(const std::string& path, const Instrument& specified, const std::optional<PracticeEntry>& practice)
@@ -219,18 +225,21 @@ Result<Store> Store::open(const std::string& path, Mode mode)
         if (auto ok = makeDurable(db->get(), path); !ok)
             return ok.error();
     std::string spec;
+    std::string identity;
     {
-        Statement read(db->get(), "SELECT json FROM specification WHERE id = 1");
+        Statement read(db->get(), "SELECT json, at FROM specification WHERE id = 1");
         const int code = read.step();
         if (code != SQLITE_ROW)
             return code == SQLITE_DONE ? Error{ErrorCode::Damaged, path, "holds no specification"} : failed(db->get(), path);
         spec = read.text(0);
+        identity = read.text(1) + '\n' + spec;
     }
     auto specified = io::specFromText(spec, "specification");
     if (!specified)
         return Error{ErrorCode::Damaged, "specification", specified.error().where + ": " + specified.error().facts};
     auto parts = std::make_unique<Parts>(
-        Parts{path, std::move(lock), std::move(*db), Workbook(std::move(*specified)), hashOf(spec.data(), spec.size())});
+        Parts{path, std::move(lock), std::move(*db), Workbook(std::move(*specified)), hashOf(spec.data(), spec.size()),
+              hashOf(identity.data(), identity.size())});
     if (auto ok = parts->load(); !ok)
         return ok.error();
     return Store(std::move(parts));

@@ -36,6 +36,9 @@ public:
 
     [[nodiscard]] const Workbook& book() const;
     [[nodiscard]] const std::string& path() const;
+    /// What this workbook is known by, wherever it lies and however its path is spelt: a checksum over when it was made and
+    /// of what. Copies share it, as they are of one piece of wood.
+    [[nodiscard]] const std::string& identity() const;
     /// Appends all entries or none; durable on return. Errors: those of Workbook::append(), Unwritable.
     Result<std::vector<EntryId>> append(std::span<const NewEntry> entries);
     Result<EntryId> append(EntryBody body, Flac take = {});

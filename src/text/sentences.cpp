@@ -4,6 +4,7 @@
 #include "core/tuning/pitch.h"
 
 #include <QCoreApplication>
+#include <algorithm>
 #include <cmath>
 
 namespace dowel::text {
@@ -96,6 +97,48 @@ QString why(const AdviceStep& step, LengthUnit unit)
         s += QLatin1Char(' ') + tr("It will probably end near %1, but further than this could overshoot.", "%1 size")
                                     .arg(length(step.reason.goal, unit));
     return s;
+}
+
+QString chance(double chance)
+{
+    constexpr double sure = 0.985;
+    constexpr double never = 0.015;
+    if (chance >= sure)
+        return tr("99 in 100");
+    if (chance <= never)
+        return tr("1 in 100 at most");
+    const long n = std::clamp(std::lround(chance * 20.0), 1L, 19L);
+    return n == 10 ? tr("one in two") : tr("%1 in 20", "a chance").arg(n);
+}
+
+QString risk(const AdviceStep& step)
+{
+    return step.chanceSpoiled ? tr("%1: nothing is spoiled.", "a chance").arg(chance(1.0 - *step.chanceSpoiled)) : QString();
+}
+
+QString sure(const Advice& advice)
+{
+    const QString how = tr("By all that was heard, %1 that every note is within tolerance.", "a chance")
+                            .arg(chance(advice.chanceAllWithin.value_or(0.0)));
+    if (advice.wouldSettle.empty())
+        return how;
+    QStringList notes;
+    for (const auto& id : advice.wouldSettle)
+        notes << noteName(id.text);
+    return how + QLatin1Char(' ') +
+           tr("One more listening would tell most about %1.", "notes").arg(notes.join(QStringLiteral(", ")));
+}
+
+QString whyListen(const Advice& advice, bool untouched)
+{
+    if (!advice.chanceAllWithin)
+        return untouched ? tr("Advice begins when every fingering has been heard once.")
+                         : tr("Advice goes on when every fingering has been heard.");
+    constexpr double likely = 0.1;
+    if (*advice.chanceAllWithin > likely)
+        return tr("They decide what comes next: %1 that every note is in already, by what was heard so far.", "a chance")
+            .arg(chance(*advice.chanceAllWithin));
+    return tr("The cuts since the last listening have moved them. Advice without hearing them would be a guess.");
 }
 
 QString left(const LeftOver& l)

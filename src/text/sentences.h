@@ -16,6 +16,14 @@ namespace dowel::text {
 /// "E5 is 18.0 cents flat; this hole moves it most."
 [[nodiscard]] QString why(const AdviceStep& step, LengthUnit unit);
 /// Why a note stays off, and what would mend it.
+/// A chance as a maker says it: "19 in 20".
+[[nodiscard]] QString chance(double chance);
+/// How likely a step is to spoil nothing. Empty where the advice does not say.
+[[nodiscard]] QString risk(const AdviceStep& step);
+/// How sure it is that every note is in, and what one more listening would settle. For advice that says its chance.
+[[nodiscard]] QString sure(const Advice& advice);
+/// Why it is time to listen. untouched: nothing has been cut yet.
+[[nodiscard]] QString whyListen(const Advice& advice, bool untouched);
 [[nodiscard]] QString left(const LeftOver& leftOver);
 [[nodiscard]] QString contradiction(const Contradiction& c);
 /// The caution that belongs to a step, short; may be empty.

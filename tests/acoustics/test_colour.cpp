@@ -52,7 +52,9 @@ private Q_SLOTS:
                 return low;
             };
             VERIFY_NEAR(a.quality * (edge(1.0) + edge(-1.0)), 1.0, 0.03);
-            VERIFY_NEAR(a.height / peak, 1.0, 1e-6);
+            // A resonance: a little beside it less comes through, both ways.
+            for (const double beside : {0.997, 1.003})
+                QVERIFY(std::abs(1.0 / m.total(a.hertz * beside, q)) < 0.97 * a.height);
         }
     }
     void qualityOfALongPipeIsItsWallLoss()

@@ -143,10 +143,19 @@ private Q_SLOTS:
         const auto same = [&](std::array<double, 2> spread, HoleFormulas from, HoleFormulas to) {
             Calibration c;
             const auto wanted = hertz(s, c, scale, {to, true});
+            const auto without = hertz(s, c, scale, {from, true});
             c.holeSpread = spread;
             const auto found = hertz(s, c, scale, {from, true});
-            for (std::size_t i = 0; i < scale.size(); ++i)
+            c.holeSpread = {0.5 * spread[0], 0.5 * spread[1]};
+            const auto half = hertz(s, c, scale, {from, true});
+            double apart = 0.0;
+            for (std::size_t i = 0; i < scale.size(); ++i) {
                 VERIFY_NEAR(cents(found[i], wanted[i]), 0.0, 1e-6);
+                apart = std::max(apart, std::abs(cents(without[i], wanted[i])));
+                // Half of the difference lies between the two, about in the middle.
+                VERIFY_NEAR(cents(half[i], without[i]), 0.5 * cents(wanted[i], without[i]), 0.05 + 0.1 * apart);
+            }
+            QVERIFY2(apart > 0.3, qPrintable(QString::number(apart))); // the sets are not the same
         };
         using enum HoleFormulas;
         same({1.0, 0.0}, LefebvreScavone, DubosNederveen);

@@ -7,6 +7,8 @@
 #include "support/compare.h"
 #include "support/fixtures.h"
 
+#include <Eigen/LU>
+
 using namespace dowel;
 
 namespace {
@@ -66,37 +68,65 @@ private Q_SLOTS:
     void withoutInstrumentsItIsThePriorItself()
     {
         const Priors base;
-        const auto learnt = learntFrom(base, {});
+        const auto learnt = learntFrom(base, Family::Whistle, {});
         VERIFY_OK(learnt);
-        const SharedEstimate own = sharedOf(base);
+        const SharedEstimate own = sharedOf(base, Family::Whistle);
         QVERIFY((learnt->shared->mean - own.mean).norm() < 1e-12);
         QVERIFY((learnt->shared->covariance - own.covariance).norm() < 1e-9 * own.covariance.norm());
     }
     void oneQuantityComesOutAsTheTextbookHasIt()
     {
-        // Two-level normal model (Gelman et al., Bayesian Data Analysis, chapter 5): prior variance V, of which 0.4 V is
-        // between instruments; n estimates y with error variance s each weigh 1 / (s + 0.4 V) on the shop's mean.
+        // Two-level normal model (Gelman et al., Bayesian Data Analysis, chapter 5): prior variance V, of which a share w is
+        // between instruments; n estimates y with error variance s each weigh 1 / (s + w V) on the shop's mean. The share is
+        // averaged over its likelihood, here by the joint normal density of the estimates, reckoned directly.
         const Priors base;
-        const SharedEstimate own = sharedOf(base);
+        const SharedEstimate own = sharedOf(base, Family::Whistle);
         const double v = own.covariance(1, 1);
         const double s = 0.3 * v;
         const std::vector<double> found{0.2, 0.3, 0.1};
         std::vector<SharedEstimate> fits;
-        double precision = 1.0 / (0.6 * v);
-        double pull = 0.0;
         for (const double y : found) {
             SharedEstimate e = own;
             e.covariance(1, 1) = 1.0 / (1.0 / v + 1.0 / s); // as a fit with the prior V reports it
             e.mean[1] = e.covariance(1, 1) * (y / s);
             fits.push_back(e);
-            precision += 1.0 / (s + 0.4 * v);
-            pull += y / (s + 0.4 * v);
         }
-        const auto learnt = learntFrom(base, fits);
+        double whole = 0.0;
+        double mean = 0.0;
+        double square = 0.0;
+        for (const double w : {0.1, 0.2, 0.4, 0.6, 0.8}) {
+            Eigen::Matrix3d joint = Eigen::Matrix3d::Constant((1.0 - w) * v);
+            joint.diagonal().array() += w * v + s;
+            const Eigen::Vector3d y(found[0], found[1], found[2]);
+            const double density = std::exp(-0.5 * y.dot(joint.inverse() * y)) / std::sqrt(joint.determinant());
+            const double precision = 1.0 / ((1.0 - w) * v) + 3.0 / (s + w * v);
+            const double m = y.sum() / (s + w * v) / precision;
+            whole += density;
+            mean += density * m;
+            square += density * (m * m + w * v + 1.0 / precision);
+        }
+        mean /= whole;
+        const auto learnt = learntFrom(base, Family::Whistle, fits);
         VERIFY_OK(learnt);
-        VERIFY_NEAR(learnt->shared->mean[1], pull / precision, 1e-9);
-        VERIFY_NEAR(learnt->shared->covariance(1, 1), 0.4 * v + 1.0 / precision, 1e-9);
+        VERIFY_NEAR(learnt->shared->mean[1], mean, 1e-9);
+        VERIFY_NEAR(learnt->shared->covariance(1, 1), square / whole - mean * mean, 1e-9);
         VERIFY_NEAR(learnt->shared->covariance(3, 3), own.covariance(3, 3), 1e-9); // nothing was said of this
+    }
+    void instrumentsThatAreAlikeTellMoreOfTheNextThanOnesThatScatter()
+    {
+        const SharedEstimate own = sharedOf({}, Family::Whistle);
+        const auto after = [&](const std::vector<double>& found) {
+            std::vector<SharedEstimate> fits;
+            for (const double y : found) {
+                SharedEstimate e = own;
+                const double v = own.covariance(1, 1);
+                e.covariance(1, 1) = 1.0 / (1.0 / v + 1.0 / (0.02 * v));
+                e.mean[1] = e.covariance(1, 1) * (y / (0.02 * v));
+                fits.push_back(e);
+            }
+            return learntFrom({}, Family::Whistle, fits)->shared->covariance(1, 1);
+        };
+        QVERIFY(after({0.10, 0.11, 0.09, 0.10, 0.10}) < 0.5 * after({-0.25, 0.3, 0.1, -0.15, 0.4}));
     }
     void theFourthWhistleIsForeseenBetterThanTheFirst()
     {
@@ -108,7 +138,7 @@ private Q_SLOTS:
             VERIFY_OK(p);
             fits.push_back(p->shared());
         }
-        const auto learnt = learntFrom({}, fits);
+        const auto learnt = learntFrom({}, Family::Whistle, fits);
         VERIFY_OK(learnt);
         const double fourth = blindError(next, *learnt);
         qInfo("before the first note: %.1f cents off without memory, %.1f after three instruments", first, fourth);
@@ -118,13 +148,13 @@ private Q_SLOTS:
     }
     void nonsenseIsRefused()
     {
-        SharedEstimate e = sharedOf({});
+        SharedEstimate e = sharedOf({}, Family::Whistle);
         e.mean[0] = std::numeric_limits<double>::quiet_NaN();
-        QVERIFY(!learntFrom({}, std::vector{e}));
-        SharedEstimate flat = sharedOf({});
+        QVERIFY(!learntFrom({}, Family::Whistle, std::vector{e}));
+        SharedEstimate flat = sharedOf({}, Family::Whistle);
         flat.covariance.setConstant(-1.0);
-        QVERIFY(!learntFrom({}, std::vector{flat}));
-        QVERIFY(!learntFrom({}, std::vector{SharedEstimate{Eigen::VectorXd(3), Eigen::MatrixXd(3, 3)}}));
+        QVERIFY(!learntFrom({}, Family::Whistle, std::vector{flat}));
+        QVERIFY(!learntFrom({}, Family::Whistle, std::vector{SharedEstimate{Eigen::VectorXd(3), Eigen::MatrixXd(3, 3)}}));
     }
 };
 

@@ -61,7 +61,7 @@ private Q_SLOTS:
         QVERIFY(windowDone(desk));
         QTRY_VERIFY(calipers->hasFocus());
         QCOMPARE(desk.find<QLabel>("cardWhat")->text(), QStringLiteral("Enlarge h1"));
-        QVERIFY(desk.find<QLabel>("cardPlan")->text().contains(QLatin1String("how this wood answers")));
+        QVERIFY(desk.find<QLabel>("cardWhy")->text().contains(QLatin1String("nothing is spoiled")));
         QVERIFY(desk.find<QLabel>("cardSizes")->text().startsWith(QStringLiteral("5.3 → ")));
         QVERIFY(!desk.find<QLabel>("cardCaution")->text().isEmpty());
         QVERIFY(desk.find<QWidget>("workpiece")->accessibleDescription().contains(QLatin1String("proposed")));

@@ -164,7 +164,7 @@ private Q_SLOTS:
         {
             auto memory = ShopMemory::open(file);
             VERIFY_OK(memory);
-            SharedEstimate e = sharedOf({});
+            SharedEstimate e = sharedOf({}, Family::Whistle);
             e.covariance *= 0.2;
             e.mean[1] = 0.2;
             VERIFY_OK(memory->remember({"a.dowel", "Heron 3", Family::Whistle, "2026-03-04T10:00:00Z", 14, e}));

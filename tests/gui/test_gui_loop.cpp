@@ -60,7 +60,7 @@ private Q_SLOTS:
                 std::log2(truth.truth(book->present(), f, book->present().spec().tuning.playedAt)->hertz() / f.target.hertz());
             worst = std::max(worst, std::abs(off));
             sharpest = std::max(sharpest, off);
-            QVERIFY2(std::abs(off) <= 6.0,
+            QVERIFY2(std::abs(off) <= f.tolerance.cents(),
                      qPrintable(QStringLiteral("%1: %2 cents").arg(QString::fromStdString(f.id.text)).arg(off)));
         }
         qInfo("%d cuts, %d rounds of listening, worst %.1f cents, sharpest %.1f", cuts, rounds, worst, sharpest);

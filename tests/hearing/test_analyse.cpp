@@ -3,7 +3,10 @@
 // reason, and stated intervals that hold the truth.
 #include "core/hearing/analyse.h"
 #include "support/compare.h"
+#include "core/base/random.h"
 #include "support/tones.h"
+
+#include <numbers>
 
 #include <limits>
 
@@ -170,6 +173,64 @@ private Q_SLOTS:
         QVERIFY(has(breathy.notes.at(0), TakeFlag::Breathy));
         for (const TakeFlag f : {TakeFlag::Breathy, TakeFlag::Weak, TakeFlag::Unsteady, TakeFlag::Clipped, TakeFlag::Short})
             QVERIFY(flagFromName(flagName(f)) == f);
+    }
+    void aFundamentalWithoutPartialsOfItsOwnIsTheMultiple()
+    {
+        // Partials 3, 6 and 9 at -1, -9 and -18 dB over a hum at the first: a note three times as high. And every second one: a
+        // note an octave higher. With 15 dB less between a fundamental and its octave it is a note of its own.
+        const auto tone = [](double f_Hz, const std::vector<std::pair<int, double>>& partials) {
+            Samples s;
+            s.rate_Hz = 48000.0;
+            Random r(7);
+            for (int i = 0; i < 48000; ++i) {
+                double v = 1e-4 * r.normal();
+                for (const auto& [k, dB] : partials)
+                    v += 0.2 * std::pow(10.0, dB / 20.0) * std::sin(2.0 * std::numbers::pi * k * f_Hz * i / s.rate_Hz + k);
+                s.values.push_back(static_cast<float>(v));
+            }
+            return s;
+        };
+        const auto pitchOf = [&](const Samples& s, std::optional<Hertz> expected) {
+            const Analysis a = analyse(s, expected);
+            return a.notes.empty() ? 0.0 : a.notes[0].pitch.hertz();
+        };
+        const Samples twelfth = tone(262.0, {{1, -19.0}, {3, -1.0}, {4, -50.0}, {6, -9.0}, {9, -18.0}});
+        VERIFY_NEAR(pitchOf(twelfth, std::nullopt) / 786.0, 1.0, 1e-3);
+        const Samples octave = tone(350.0, {{1, -30.0}, {2, 0.0}, {3, -42.0}, {4, -8.0}, {6, -20.0}});
+        VERIFY_NEAR(pitchOf(octave, std::nullopt) / 700.0, 1.0, 1e-3);
+        VERIFY_NEAR(pitchOf(octave, Hertz::fromHertz(701.0)) / 700.0, 1.0, 1e-3);
+        const Samples weak = tone(350.0, {{1, -14.0}, {2, 0.0}, {3, -12.0}, {4, -8.0}});
+        VERIFY_NEAR(pitchOf(weak, std::nullopt) / 350.0, 1.0, 1e-3);
+    }
+    void theErrorShownIsWhatTheNoteLeavesOpen()
+    {
+        // A note that drifts by eight cents is known to cents, however exact the mean of the chosen part is; a still one to less.
+        const auto drifting = [](double drift_cents) {
+            Samples s;
+            s.rate_Hz = 48000.0;
+            double phase = 0.0;
+            for (int i = 0; i < 72000; ++i) {
+                const double t = i / 48000.0;
+                phase += 2.0 * std::numbers::pi * 600.0 * std::exp2(drift_cents * (t / 1.5 - 0.5) / 1200.0) / 48000.0;
+                s.values.push_back(static_cast<float>(0.2 * std::sin(phase) + 0.05 * std::sin(2.0 * phase)));
+            }
+            return analyse(s, std::nullopt).notes.at(0);
+        };
+        const HeardNote still = drifting(0.0);
+        const HeardNote moving = drifting(8.0);
+        QVERIFY(still.moves && moving.moves);
+        QVERIFY2(still.moves->cents() < 0.1, qPrintable(QString::number(still.moves->cents())));
+        // Two thirds of a straight drift have their middle a sixth of it off.
+        VERIFY_NEAR(moving.moves->cents(), 8.0 / 6.0, 0.35);
+        QVERIFY(moving.sd.cents() < moving.moves->cents());
+    }
+    void aReedsTwelfthIsItsSecondMode()
+    {
+        const Hertz low = Hertz::fromHertz(220.0);
+        QCOMPARE(registerOf(Hertz::fromHertz(663.0), low, Modes::Odd), std::optional<int>(2));
+        QCOMPARE(registerOf(Hertz::fromHertz(663.0), low), std::optional<int>(3));
+        QCOMPARE(registerOf(Hertz::fromHertz(1095.0), low, Modes::Odd), std::optional<int>(3));
+        QVERIFY(!registerOf(Hertz::fromHertz(440.0), low, Modes::Odd));
     }
     void aCancelledAnalysisEnds()
     {

@@ -60,7 +60,8 @@ private Q_SLOTS:
             {R"({"kind": "ream", "from_mm": 40.0, "to_mm": 80.0, "diameter_mm": 13.0})", 13.0},
             {R"({"kind": "move_stopper", "stopper_mm": 18.0})", 18.0},
             {R"({"kind": "cut_up", "window_length_mm": 4.5})", 4.5},
-            {R"({"kind": "open_embouchure", "hole_length_mm": 11.5})", 11.5},
+            {R"({"kind": "enlarge_embouchure", "hole_length_mm": 11.5})", 11.5},
+            {R"({"kind": "enlarge_embouchure", "hole_length_mm": 9.6, "hole_width_mm": 8.4})", 9.6},
             {R"({"kind": "fill", "hole": "h1", "diameter_mm": 6.0})", 6.0}};
         for (const auto& [text, size] : rows)
             QTest::newRow(text) << QString::fromLatin1(text) << size;
@@ -74,6 +75,12 @@ private Q_SLOTS:
         VERIFY_OK(cut);
         VERIFY_NEAR(wantedSize(*cut).millimetres(), size, 1e-9);
         QVERIFY(io::jsonOf(*cut) == json);
+    }
+    void theEmbouchuresFormerWordIsStillRead()
+    {
+        const auto cut = io::cutFromJson(Json::parse(R"({"kind": "open_embouchure", "hole_length_mm": 11.5})"));
+        VERIFY_OK(cut);
+        QCOMPARE(io::jsonOf(*cut)["kind"].get<std::string>(), std::string("enlarge_embouchure"));
     }
     void badStepsAndSessionsAreNamed()
     {

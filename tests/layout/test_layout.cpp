@@ -111,8 +111,9 @@ private Q_SLOTS:
         Priors known;
         known.mouthLogSd = known.mouthSlopeSd = 0.01;
         known.holeEndSd = known.holeSpreadSd = known.chimneyShareSd = known.neighboursSd = 0.02;
-        known.warmthSd_K = 0.3;
-        known.noteSd_cents = known.blowSlopeSd_cents = 1.0;
+        known.warmthSd = 0.02;
+        known.noteSd_cents = 1.0;
+        known.blowSlopeSd_cents = 1.0;
         const auto sure = layOut(b, {}, false, {}, known);
         VERIFY_OK(sure);
         const auto missing = [](const Layout& l, std::size_t i) {

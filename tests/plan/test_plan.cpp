@@ -120,52 +120,28 @@ private Q_SLOTS:
             QVERIFY2(o.sharpest < 8.0, qPrintable(QStringLiteral("seed %1: %2 cents sharp").arg(seed).arg(o.sharpest)));
         }
     }
-    void aFewCutsTellBeforeTheRest()
+    void aHoleIsNotCutTwiceWithoutListening()
     {
+        // What a cut did is heard before the same hole is cut again, however often one asks.
         Bench bench(10);
         bench.hearAll();
-        const auto first = advise(bench.book());
-        VERIFY_OK(first);
-        QVERIFY(first->trial);
-        const auto holes = [](const Advice& a) {
-            return std::count_if(a.steps.begin(), a.steps.end(),
-                                 [](const AdviceStep& s) { return std::holds_alternative<Enlarge>(s.cut); });
-        };
-        QCOMPARE(holes(*first), std::ptrdiff_t(PlanOptions{}.trialHoles));
-        QVERIFY(!first->steps.back().hear.empty() && first->steps.back().hear.size() < 10);
-        // How surely it is known what enlarging the holes that are still to come will do.
-        InstrumentSpec larger = bench.book().present().spec();
-        for (std::size_t i = 3; i < 6; ++i)
-            larger.holes[i].diameter = larger.holes[i].undercutDiameter = larger.holes[i].diameter + mm(1.2);
-        const auto sdOf = [&](const Bench& b) {
-            InstrumentSpec from = larger;
-            for (std::size_t i = 3; i < 6; ++i)
-                from.holes[i] = b.book().present().spec().holes[i];
-            const auto p = fit(b.book());
-            const Eigen::MatrixXd change =
-                p->forecast(Instrument::make(larger).value())->jacobian - p->forecast(Instrument::make(from).value())->jacobian;
-            return std::sqrt((change * p->covariance() * change.transpose()).trace());
-        };
-        const double before = sdOf(bench);
-        for (int i = 0; i < 6; ++i) {
+        std::vector<std::string> cut;
+        for (int i = 0; i < 30; ++i) {
             const auto a = advise(bench.book());
             VERIFY_OK(a);
-            if (a->state == AdviceState::MakeCut) {
-                bench.cut(a->steps.front().cut, a->steps.front().forecast);
-                continue;
-            }
-            QCOMPARE(a->state, AdviceState::Measure);
-            QVERIFY(a->trial && a->fingerings.size() < 10);
-            for (const auto& id : a->fingerings)
-                bench.hear(id);
-            break;
+            if (a->state != AdviceState::MakeCut)
+                break;
+            const Cut& c = a->steps.front().cut;
+            const std::string name = std::string(kindName(c)) + (holeOf(c) ? holeOf(c)->text : "");
+            QVERIFY2(std::find(cut.begin(), cut.end(), name) == cut.end(), name.c_str());
+            cut.push_back(name);
+            bench.cut(c, a->steps.front().forecast);
         }
+        QVERIFY(cut.size() >= 4);
         const auto then = advise(bench.book());
         VERIFY_OK(then);
-        QCOMPARE(then->state, AdviceState::MakeCut);
-        QVERIFY(!then->trial);
-        QVERIFY(holes(*then) >= 3);
-        QVERIFY2(sdOf(bench) < 0.9 * before, qPrintable(QStringLiteral("%1, %2").arg(before).arg(sdOf(bench))));
+        QCOMPARE(then->state, AdviceState::Measure);
+        QVERIFY(then->fingerings.size() >= 4);
     }
     void cutsOfOnesOwnAreListenedTo()
     {
@@ -206,9 +182,7 @@ private Q_SLOTS:
                     return std::vector<Cut>();
             }
             std::vector<Cut> cuts;
-            PlanOptions atOnce;
-            atOnce.trialHoles = 99;
-            const auto a = advise(book, {}, atOnce);
+            const auto a = advise(book);
             for (std::size_t i = 0; a && i < a->steps.size(); ++i)
                 cuts.push_back(a->steps[i].cut);
             return cuts;
@@ -227,11 +201,14 @@ private Q_SLOTS:
         const auto a = advise(bench.book());
         VERIFY_OK(a);
         QCOMPARE(a->state, AdviceState::MakeCut);
-        QCOMPARE(holeOf(a->steps.front().cut)->text, std::string("h4"));
-        QVERIFY2(a->steps.size() <= 2, qPrintable(QString::number(a->steps.size())));
-        // Where every note shall be as near as can be, more is done.
+        const auto h4 = std::find_if(a->steps.begin(), a->steps.end(), [](const AdviceStep& s) {
+            return std::holds_alternative<Enlarge>(s.cut) && holeOf(s.cut)->text == "h4";
+        });
+        QVERIFY(h4 != a->steps.end());
+        QVERIFY2(a->steps.size() <= 4, qPrintable(QString::number(a->steps.size())));
+        // Where every trifle is worth a cut, more is done.
         PlanOptions nearest;
-        nearest.wellIn = 0.0;
+        nearest.worth = nearest.worthOfOther = 1e-4;
         const auto all = advise(bench.book(), {}, nearest);
         VERIFY_OK(all);
         QVERIFY(all->steps.size() >= a->steps.size());
@@ -262,9 +239,7 @@ private Q_SLOTS:
     {
         Bench bench(10);
         bench.hearAll();
-        PlanOptions atOnce;
-        atOnce.trialHoles = 99;
-        const auto a = advise(bench.book(), {}, atOnce);
+        const auto a = advise(bench.book());
         VERIFY_OK(a);
         QCOMPARE(a->state, AdviceState::MakeCut);
         QVERIFY(a->steps.size() >= 4);
@@ -285,18 +260,76 @@ private Q_SLOTS:
         }
         QVERIFY(!a->steps.back().hear.empty());
     }
-    void thePessimisticEndStaysWithinTolerance()
+    void noPassRisksMoreThanItsLimit()
     {
-        Bench bench(10);
-        bench.hearAll();
-        const auto a = advise(bench.book());
-        VERIFY_OK(a);
-        const PlanOptions options;
-        const auto& first = a->steps.front();
-        for (const NoteForecast& f : first.forecast)
-            if (f.after.cents() > f.now.cents() + 0.3)
-                QVERIFY(f.after.cents() + options.pessimism * f.sd.cents() <=
-                        bench.book().present().find(f.fingering)->tolerance.cents());
+        // The chance of a normal value to lie above a bound, by the error function: of every note that the pass raises, and of
+        // all of them together no more than their sum (Boole's inequality).
+        for (const std::uint64_t seed : {10U, 12U, 25U}) {
+            Bench bench(seed);
+            bench.hearAll();
+            const auto a = advise(bench.book());
+            VERIFY_OK(a);
+            QCOMPARE(a->state, AdviceState::MakeCut);
+            const PlanOptions options;
+            double stated = 0.0;
+            for (const AdviceStep& s : a->steps) {
+                QVERIFY(s.chanceSpoiled && s.chanceAllAfter && *s.chanceAllAfter >= 0.0 && *s.chanceAllAfter <= 1.0);
+                stated += *s.chanceSpoiled;
+            }
+            QVERIFY2(stated <= 1.5 * options.spoilLimit, qPrintable(QString::number(stated)));
+            double sum = 0.0;
+            for (const NoteForecast& f : a->steps.front().forecast) {
+                const double tolerance = bench.book().present().find(f.fingering)->tolerance.cents();
+                sum += 0.5 * std::erfc((tolerance - f.after.cents()) / f.sd.cents() / std::sqrt(2.0));
+            }
+            QVERIFY2(*a->steps.front().chanceSpoiled <= sum + 0.01, qPrintable(QString::number(sum)));
+            // A plan that may spoil nothing goes less far, one that may spoil anything farther.
+            PlanOptions careful;
+            careful.spoilLimit = 0.002;
+            PlanOptions bold;
+            bold.spoilLimit = 1.0;
+            const auto low = advise(bench.book(), {}, careful);
+            const auto high = advise(bench.book(), {}, bold);
+            VERIFY_OK(low);
+            VERIFY_OK(high);
+            QCOMPARE(low->state, AdviceState::MakeCut);
+            const auto raised = [](const Advice& advice) {
+                double cents = 0.0;
+                for (const NoteForecast& f : advice.steps.back().forecast)
+                    cents += f.after.cents();
+                return cents;
+            };
+            QVERIFY(raised(*low) < raised(*high) - 5.0);
+        }
+    }
+    void hearingAgainDoesNotLiftTheGuard()
+    {
+        // The doubt about a cut's effect stays, however well the present is known: a hole's own effect is not heard before it is
+        // cut. Five rounds on one shape: the step for 40 cents is hardly longer, and its risk never above the limit.
+        Bench once(10, 0.2);
+        once.hearAll();
+        Bench often(10, 0.2);
+        for (int i = 0; i < 5; ++i)
+            often.hearAll();
+        const auto goalOf = [](const Bench& bench) {
+            InstrumentSpec s = bench.book().present().spec();
+            s.holes[3].diameter = s.holes[3].undercutDiameter = s.holes[3].diameter + mm(1.5);
+            return Instrument::make(s).value();
+        };
+        const auto few = Forecaster::make(once.book());
+        const auto many = Forecaster::make(often.book());
+        VERIFY_OK(few);
+        VERIFY_OK(many);
+        const auto wide = few->outlook(goalOf(once));
+        const auto narrow = many->outlook(goalOf(often));
+        VERIFY_OK(wide);
+        VERIFY_OK(narrow);
+        const std::size_t note = *once.book().present().indexOf(FingeringId{"A5"});
+        const auto k = static_cast<Eigen::Index>(note);
+        const double moved = narrow->mean[k] - many->now()[note].cents;
+        QVERIFY2(moved > 20.0, qPrintable(QString::number(moved)));
+        QVERIFY(many->now()[note].sd < few->now()[note].sd);
+        QVERIFY(std::sqrt(narrow->covariance(k, k)) > Priors{}.shareOfChange * moved);
     }
     void aSharpNoteThatNothingCanLowerIsSaid()
     {
@@ -317,8 +350,7 @@ private Q_SLOTS:
         }
         const auto a = advise(book);
         VERIFY_OK(a);
-        QCOMPARE(a->state, AdviceState::Finished);
-        QVERIFY(!a->left.empty());
+        QVERIFY(a->state == AdviceState::Finished || a->state == AdviceState::MakeCut);
         QVERIFY(std::any_of(a->left.begin(), a->left.end(),
                             [](const LeftOver& l) { return l.why == LeftOver::Why::SharpAlready && l.off.cents() > 6.0; }));
     }
@@ -367,9 +399,9 @@ private Q_SLOTS:
             const Bench bench = begun(school);
             const auto forecaster = Forecaster::make(bench.book());
             const Instrument& now = bench.book().present();
-            const std::vector<double> aim(now.spec().fingerings.size(), 0.0);
-            const auto g = bestReachable(*forecaster, now, leversOf(now, Means::HolesAndFoot), aim, {}, nullptr, school);
-            return Ended{g->shape, *forecaster->posterior().cents(g->shape)};
+            const GoalSearch search(*forecaster, now, straightAim(now), school, {});
+            const auto g = search.best(leversOf(now, Means::HolesAndFoot));
+            return Ended{g->shape, g->cents};
         };
         const auto unlike = [](const Instrument& i) { // spread of the holes' sizes, mm
             double mean = 0.0;
@@ -405,19 +437,18 @@ private Q_SLOTS:
         QVERIFY(off(usual, 1) + off(usual, 2) <= off(alike, 1) + off(alike, 2) + 1.0);
         QVERIFY(off(usual, 1) + off(usual, 2) <= off(even, 1) + off(even, 2) + 1.0);
 
-        // Followed to the end, the low register that rules ends at least as near as where it does not.
+        // Followed to the end, where the low register rules no fewer of its notes are in tolerance than where it does not.
         const auto low = [&](const School& school) {
             Bench bench = begun(school);
             (void)follow(bench);
-            double sum = 0.0;
+            int in = 0;
             for (const Fingering& f : bench.book().present().spec().fingerings)
-                if (f.registerNumber == 1)
-                    sum += std::pow(bench.truthCents(f), 2);
-            return std::sqrt(sum / 7.0);
+                in += f.registerNumber == 1 && std::abs(bench.truthCents(f)) <= f.tolerance.cents() ? 1 : 0;
+            return in;
         };
-        const double both = low({});
-        const double ruling = low({.lowRegister = true});
-        QVERIFY2(ruling < both + 0.3, qPrintable(QStringLiteral("%1 against %2").arg(ruling).arg(both)));
+        const int both = low({});
+        const int ruling = low({.lowRegister = true});
+        QVERIFY2(ruling >= both && ruling >= 6, qPrintable(QStringLiteral("%1 against %2").arg(ruling).arg(both)));
     }
     void aMistypedHoleStopsTheWork()
     {
@@ -574,21 +605,22 @@ private Q_SLOTS:
         const Instrument start = Instrument::make(retuned).value();
         const auto again = Forecaster::make(Workbook(start));
         VERIFY_OK(again);
-        const std::vector<double> straight(sound->size(), 0.0);
-        const auto goal = bestReachable(*again, start, levers, straight, {});
+        const auto goal = nearestTo(*again, start, levers, {});
         VERIFY_OK(goal);
-        const auto found = again->posterior().cents(goal->shape);
+        const auto there2 = withLevers(start, levers, *goal);
+        VERIFY_OK(there2);
+        const auto found = again->posterior().cents(*there2);
         VERIFY_OK(found);
         for (const double c : *found)
             QVERIFY2(std::abs(c) < 1.0, qPrintable(QString::number(c)));
         for (Eigen::Index k = 0; k < known.size(); ++k)
-            VERIFY_NEAR(goal->values_m[k] * 1e3, known[k] * 1e3, 0.3);
+            VERIFY_NEAR((*goal)[k] * 1e3, known[k] * 1e3, 0.3);
         auto narrower = levers;
         narrower[2].high =
             Metres::fromMetres(standsAt(start, narrower[2]).metres() + 0.5 * (known[2] - standsAt(start, narrower[2]).metres()));
-        const auto held = bestReachable(*again, start, narrower, straight, {});
+        const auto held = nearestTo(*again, start, narrower, {});
         VERIFY_OK(held);
-        VERIFY_NEAR(held->values_m[2] * 1e3, narrower[2].high.millimetres(), 1e-6);
+        VERIFY_NEAR((*held)[2] * 1e3, narrower[2].high.millimetres(), 1e-6);
     }
     void reachIsBoundedByNeighboursAndLimits()
     {

@@ -69,6 +69,24 @@ private Q_SLOTS:
         VERIFY_OK(fitted);
         for (std::size_t i = 0; i < notes.size(); ++i)
             VERIFY_NEAR(off(*fitted, i), 0.0, 40.0);
+        // What is off with nothing fitted is a straight tilt, as of a pipe blown at nearly one pressure: with it ten cents are
+        // left (acoustics.md). A straight line by least squares over octaves above G.
+        double sx = 0.0;
+        double sy = 0.0;
+        double sxx = 0.0;
+        double sxy = 0.0;
+        for (std::size_t i = 0; i < before.size(); ++i) {
+            const double x = (semitones[i] - semitones[0]) / 12.0;
+            sx += x;
+            sy += off(before, i);
+            sxx += x * x;
+            sxy += x * off(before, i);
+        }
+        const auto n = static_cast<double>(before.size());
+        const double tilt = (n * sxy - sx * sy) / (n * sxx - sx * sx);
+        QVERIFY2(tilt > 60.0 && tilt < 100.0, qPrintable(QString::number(tilt)));
+        for (std::size_t i = 0; i < before.size(); ++i)
+            VERIFY_NEAR(off(before, i), sy / n + tilt * ((semitones[i] - semitones[0]) / 12.0 - sx / n), 18.0);
     }
     void theReedCylindersStepsComeWithinAboutASemitone()
     {
@@ -104,24 +122,29 @@ private Q_SLOTS:
     }
     void sawingTheHornsFootBringsBackWhatTheHolesTook()
     {
-        // A small horn: five closed holes of 5 mm near the foot lower it, half an inch off the foot raises it beyond.
-        // The trade says a quarter to half a tone for the holes; plain plugs in this model take no more than a few cents.
-        Shape horn;
-        horn.mouth = Shape::Mouth::ClosedTop;
-        horn.excitation[0] = 4e-7;
-        horn.bore = {{0.0, 0.005}, {0.18, 0.018}};
-        horn.wall_m = 0.004;
+        // Five closed holes of 5 mm near the foot of a small horn lower it by a quarter to half a tone, and half an inch off the
+        // foot brings it back: common practice, no source. The horn must be small and its wall thick.
         const auto first = [](const Shape& s) {
             const NoteQuery q{std::vector<bool>(s.holes.size(), true), 1};
             return Model(s, Calibration{}).frequencies(std::span(&q, 1)).value().front();
         };
-        const double bare = first(horn);
-        for (int i = 0; i < 5; ++i)
-            horn.holes.push_back({0.150 - 0.022 * i, 0.005, 0.005, 0.004});
-        const double drilled = first(horn);
-        QVERIFY(cents(drilled, bare) < -5.0);
-        horn.bore.back() = {0.1673, 0.018 - 0.013 / 0.18 * 0.0127};
-        QVERIFY(cents(first(horn), drilled) > -cents(drilled, bare));
+        for (const double wall : {0.010, 0.012}) {
+            Shape horn;
+            horn.mouth = Shape::Mouth::ClosedTop;
+            horn.excitation[0] = 4e-7;
+            horn.bore = {{0.0, 0.006}, {0.14, 0.012}};
+            horn.wall_m = wall;
+            const double bare = first(horn);
+            for (int i = 0; i < 5; ++i)
+                horn.holes.push_back({0.110 - 0.016 * i, 0.005, 0.005, wall});
+            const double drilled = first(horn);
+            const double sunk = cents(bare, drilled);
+            QVERIFY2(sunk > 45.0 && sunk < 125.0, qPrintable(QString::number(sunk)));
+            constexpr double halfInch = 0.0127;
+            horn.bore.back() = {0.14 - halfInch, 0.012 - 0.006 / 0.14 * halfInch};
+            const double back = cents(first(horn), drilled);
+            QVERIFY2(back > 80.0 && back < 140.0, qPrintable(QString::number(back)));
+        }
     }
     void undercuttingTheLowestHoleFavoursTheLowRegister()
     {
@@ -150,20 +173,24 @@ private Q_SLOTS:
         const auto undercut = registers(reed(1.25, 0.0146));
         VERIFY_NEAR(straight.second / straight.first, 3.0, 0.05);
         QVERIFY(cents(undercut.first, straight.first) > cents(undercut.second, straight.second) + 1.0);
-        // A mouthpiece bore of 0.589 in instead of 0.583 in plays lower: the trade says 20 to 25 cents, the model 4 to 7.
-        const double wide = registers(reed(1.0, 0.589 * 0.0254)).first;
+        // A mouthpiece of wider bore takes a larger chamber with it: 0.589 in instead of 0.583 in plays 20 to 25 cents lower by
+        // the trade; half a cubic centimetre more chamber explains half to all of that.
+        Shape larger = reed(1.0, 0.589 * 0.0254);
+        larger.excitation[0] += 5e-7;
+        const double wide = registers(larger).first;
         const double narrow = registers(reed(1.0, 0.583 * 0.0254)).first;
-        QVERIFY(cents(wide, narrow) < -3.0);
+        QVERIFY2(cents(wide, narrow) < -9.0 && cents(wide, narrow) > -30.0, qPrintable(QString::number(cents(wide, narrow))));
     }
-    void aWiderBoreHardlyMovesTheTwelfthsHere()
+    void aWiderBodyRaisesTheLowNotesAgainstTheirTwelfths()
     {
-        // The trade says that a reed cylinder of 15 mm instead of 14.6 mm, tone holes alike, leaves low notes 20 to 30 cents
-        // sharp against their twelfths. This model moves them by less than a cent: a limit of it, held so that a change shows.
-        const auto twelfth = [](double bore) {
+        // Mouthpiece and barrel kept, a body of 15 mm instead of 14.6 mm with tone holes alike leaves the low right-hand notes
+        // 20 to 30 cents sharp against their twelfths: common practice, no source. (The whole tube widened, mouthpiece
+        // included, cancels out and shows nothing.)
+        const auto registers = [](double body) {
             Shape s;
             s.mouth = Shape::Mouth::ClosedTop;
             s.excitation[0] = 1.5e-6;
-            s.bore = {{0.0, bore}, {0.55, bore}, {0.60, bore * 1.3}, {0.66, bore * 3.5}};
+            s.bore = {{0.0, 0.0148}, {0.140, 0.0148}, {0.1402, body}, {0.55, body}, {0.60, body * 1.3}, {0.66, body * 3.5}};
             s.wall_m = 0.005;
             for (const double at : {0.535, 0.505, 0.475, 0.45, 0.42, 0.395, 0.365, 0.335})
                 s.holes.push_back({at, 0.0085, 0.0085, 0.007});
@@ -173,9 +200,14 @@ private Q_SLOTS:
             std::vector<bool> high = low;
             high[8] = false;
             const Model m(s, Calibration{});
-            return cents(m.registers({high, 1}, 3).at(1), 3.0 * m.registers({low, 1}, 1).at(0));
+            return std::pair{m.registers({low, 1}, 1).at(0), m.registers({high, 1}, 3).at(1)};
         };
-        VERIFY_NEAR(twelfth(0.0150) - twelfth(0.0146), 0.0, 2.0);
+        const auto wide = registers(0.0150);
+        const auto narrow = registers(0.0146);
+        const double low = cents(wide.first, narrow.first);
+        const double twelfth = cents(wide.second, narrow.second);
+        QVERIFY2(low > 10.0 && low < 30.0, qPrintable(QString::number(low)));
+        QVERIFY2(low - twelfth > 10.0 && low - twelfth < 30.0, qPrintable(QString::number(low - twelfth)));
     }
     void theDepthOfABlockWhistleSetsItsNote()
     {

@@ -36,7 +36,7 @@ struct ValleyForCeres
     }
 };
 
-struct Quadratic
+struct Trough
 {
     Eigen::MatrixXd h;
     Eigen::VectorXd g;
@@ -46,9 +46,9 @@ struct Quadratic
     [[nodiscard]] double at(const Eigen::VectorXd& p) const { return 0.5 * p.dot(h * p) + g.dot(p); }
 };
 
-Quadratic randomQuadratic(Random& random, Eigen::Index n)
+Trough randomQuadratic(Random& random, Eigen::Index n)
 {
-    Quadratic q{Eigen::MatrixXd(n + 2, n), Eigen::VectorXd(n), Eigen::VectorXd(n), Eigen::VectorXd(n), Eigen::VectorXd(n)};
+    Trough q{Eigen::MatrixXd(n + 2, n), Eigen::VectorXd(n), Eigen::VectorXd(n), Eigen::VectorXd(n), Eigen::VectorXd(n)};
     Eigen::MatrixXd j(n + 2, n);
     for (Eigen::Index i = 0; i < j.size(); ++i)
         j.data()[i] = random.normal();
@@ -63,7 +63,7 @@ Quadratic randomQuadratic(Random& random, Eigen::Index n)
 }
 
 /// The least value over all ways to hold each unknown at its lower bound, its upper one, or not at all.
-double leastByTryingAll(const Quadratic& q)
+double leastByTryingAll(const Trough& q)
 {
     const Eigen::Index n = q.g.size();
     int ways = 1;
@@ -153,7 +153,7 @@ private Q_SLOTS:
     {
         Random random(20);
         for (int k = 0; k < 300; ++k) {
-            const Quadratic q = randomQuadratic(random, 1 + k % 5);
+            const Trough q = randomQuadratic(random, 1 + k % 5);
             const Eigen::VectorXd p = boundedStep(q.h, q.g, q.x, q.low, q.high);
             QVERIFY(((q.x + p - q.low).array() >= -1e-9).all() && ((q.high - q.x - p).array() >= -1e-9).all());
             const double least = leastByTryingAll(q);

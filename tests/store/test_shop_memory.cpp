@@ -18,9 +18,9 @@ class TestShopMemory : public QObject
     std::string path(const char* name) const { return m_dir.filePath(QString::fromLatin1(name)).toStdString(); }
     static Remembered whistle(const char* book, double mouth)
     {
-        SharedEstimate e = sharedOf({});
+        SharedEstimate e = sharedOf({}, Family::Whistle);
         e.covariance *= 0.1;
-        e.covariance(0, 1) = e.covariance(1, 0) = 0.01;
+        e.covariance(0, 1) = e.covariance(1, 0) = 0.001;
         e.mean[1] = mouth;
         return {book, "Heron", Family::Whistle, "2026-03-04T10:00:00Z", 14, e};
     }
@@ -42,7 +42,7 @@ private Q_SLOTS:
         VERIFY_OK(all);
         QCOMPARE(all->size(), std::size_t(2));
         QCOMPARE((*all)[0].estimate.mean[1], 0.3); // exactly
-        QCOMPARE((*all)[0].estimate.covariance(0, 1), 0.01);
+        QCOMPARE((*all)[0].estimate.covariance(0, 1), 0.001);
         QCOMPARE((*all)[0].readings, 14);
         QVERIFY((*all)[0].family == Family::Whistle);
         // An instrument does not teach itself, nor another family.
@@ -54,6 +54,25 @@ private Q_SLOTS:
         QCOMPARE(m->all()->size(), std::size_t(1));
         VERIFY_OK(m->forgetAll());
         QVERIFY(m->all()->empty());
+    }
+    void aMemoryOfAnOlderVersionBeginsAnew()
+    {
+        const std::string file = path("older.sqlite");
+        {
+            auto m = ShopMemory::open(file);
+            VERIFY_OK(m);
+            VERIFY_OK(m->remember(whistle("a.dowel", 0.1)));
+        }
+        sqlite3* db = nullptr;
+        QCOMPARE(sqlite3_open(file.c_str(), &db), SQLITE_OK);
+        QCOMPARE(sqlite3_exec(db, "UPDATE instrument SET mean = '1 2 3'; PRAGMA user_version = 1", nullptr, nullptr, nullptr),
+                 SQLITE_OK);
+        sqlite3_close(db);
+        auto m = ShopMemory::open(file);
+        VERIFY_OK(m);
+        QVERIFY(m->all()->empty());
+        VERIFY_OK(m->remember(whistle("a.dowel", 0.2)));
+        QCOMPARE(ShopMemory::open(file)->all()->size(), std::size_t(1));
     }
     void otherFilesAreLeftAlone()
     {

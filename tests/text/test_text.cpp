@@ -55,6 +55,25 @@ private Q_SLOTS:
             for (const auto unit : {LengthUnit::Millimetres, LengthUnit::Inches})
                 VERIFY_NEAR(parseLength(lengthNumber(mm(v), unit), unit)->millimetres(), v, 0.021);
     }
+    void chancesAreSaidInTwenties()
+    {
+        QCOMPARE(chance(0.95), QStringLiteral("19 in 20"));
+        QCOMPARE(chance(0.5), QStringLiteral("one in two"));
+        QCOMPARE(chance(0.999), QStringLiteral("99 in 100"));
+        QCOMPARE(chance(0.0), QStringLiteral("1 in 100 at most"));
+        AdviceStep step;
+        QVERIFY(risk(step).isEmpty());
+        step.chanceSpoiled = 0.05;
+        QCOMPARE(risk(step), QStringLiteral("19 in 20: nothing is spoiled."));
+        Advice done;
+        done.state = AdviceState::Finished;
+        done.chanceAllWithin = 0.8;
+        QVERIFY(sure(done).contains(QStringLiteral("16 in 20")));
+        done.wouldSettle = {FingeringId{"F5"}};
+        QVERIFY(sure(done).contains(QStringLiteral("F5")));
+        QVERIFY(whyListen(done, false) != whyListen(Advice{}, false));
+        QVERIFY(whyListen(Advice{}, true) != whyListen(Advice{}, false));
+    }
     void centsCarryTheirSign()
     {
         QCOMPARE(cents(4.24), QStringLiteral("+4.2"));

@@ -16,6 +16,10 @@
 
 namespace dowel {
 
+namespace fitting {
+class Fitter;
+}
+
 /// Mean and covariance of what a maker's instruments share, in the order of Shared (core/fit/shared.h).
 struct SharedEstimate
 {
@@ -27,8 +31,8 @@ struct SharedEstimate
 /// measuring with calipers and rule.
 struct Priors
 {
-    double warmth_K = 3.0; ///< air in the tube above the room: mean
-    double warmthSd_K = 2.5;
+    double warmth = 0.21; ///< how far the air in the tube is on the way from the room's to the breath's temperature: mean
+    double warmthSd = 0.18;
     double mouthLogSd = 0.25;
     double mouthSlopeSd = 0.15;
     double boreScaleSd = 0.006;
@@ -37,18 +41,26 @@ struct Priors
     double holeEndSd = 0.20;
     double holeSpreadSd = 0.4; ///< of the difference between published hole formulas, either other set
     double neighbours = 1.4;   ///< mean; how strongly open holes hear each other, between free air's 1 and a plane's 2
-    double neighboursSd = 0.4;
+    double neighboursSd = 0.5;
     double footSd_m = 0.0005;
     double holeSizeSd_m = 0.00012;
     double chimneyShareSd = 0.10;
     double holePlaceSd_m = 0.0004;
-    double blowSd_cents = 7.0;              ///< per register
-    double blowSlopeSd_cents = 4.0;         ///< per octave, both registers
-    double noteSd_cents = 6.0;              ///< each fingering's own
-    double repeat_cents = 1.2;              ///< how well a player repeats a note
-    double shareOfChange = 0.045;           ///< of the forecast change: what formulas get wrong about a cut
-    double shareOfOther = 0.15;             ///< the same for an undercut, a reaming, the window and the stopper
-    double undercutGainSd = 0.20;           ///< logarithm of how far an undercut reaches: ramps differ from maker to maker
+    double blowSd_cents = 8.0;              ///< per register
+    std::optional<double> blowSlope_cents;  ///< per octave, both registers: mean; by the family where nothing is said
+    std::optional<double> blowSlopeSd_cents;
+    double noteSd_cents = 5.0;           ///< each fingering's own
+    double repeat_cents = 1.5;           ///< how well a player repeats a note
+    double listeningSd_cents = 3.0;      ///< what all notes of one listening are off together: breath of the day, thermometer
+    double listeningSlopeSd_cents = 2.0; ///< and its slope, an octave
+    double shareOfChange = 0.05;         ///< of the forecast change: what formulas get wrong about a cut
+    double shareOfOther = 0.15;          ///< the same for an undercut, a reaming, the window and the stopper
+    double undercutGainSd = 0.20;        ///< logarithm of how far an undercut reaches: ramps differ from maker to maker
+    double edgeGain = 0.3;               ///< logarithm: sharp edges of reed and horn holes lose with level in the low register
+    double edgeGainSd = 0.4;
+    double slip_m = 0.0;                    ///< how far a tool goes beyond what was asked: mean
+    double slipSd_m = 0.00005;
+    double caliperSd_m = 0.00005;           ///< of a size measured after a cut
     std::optional<std::size_t> doubtedHole; ///< its size may be off by millimetres: mistyped, leaking or chipped
     double doubtSd_m = 0.0015;
     std::optional<SharedEstimate> shared; ///< where there, instead of the widths above for what instruments share
@@ -93,12 +105,14 @@ public:
         Eigen::MatrixXd byUndercut; ///< by the holes' undercut diameters alone
         Eigen::MatrixXd byPlace;    ///< by the holes' places, footwards
         Eigen::VectorXd byWindow;   ///< by the window's or embouchure hole's length; 0 where there is none
+        Eigen::VectorXd byWidth;    ///< by the embouchure hole's width; 0 where there is none
         Eigen::VectorXd byStopper;  ///< by the stopper's distance; 0 where there is none
         Eigen::MatrixXd byUnknown;  ///< as Forecast::jacobian
     };
     [[nodiscard]] Result<Sensitivity> sensitivity(const Instrument& shape) const;
 
-    /// A shape of this instrument with everything fitted put in, for the model. The player's own law is not in it.
+    /// A shape of this instrument with everything fitted put in, for the model; undercuts as they work in the first register.
+    /// The player's own law is not in it.
     struct Placed
     {
         acoustics::Shape shape;
@@ -110,16 +124,20 @@ public:
     [[nodiscard]] const Eigen::MatrixXd& covariance() const { return m_covariance; }
     [[nodiscard]] const Priors& priors() const { return m_priors; }
     [[nodiscard]] const FitReport& report() const { return m_report; }
+    /// Places among the unknowns of a hole's size and of the foot, both in metres.
+    [[nodiscard]] static Eigen::Index placeOfHole(std::size_t hole);
+    [[nodiscard]] static Eigen::Index placeOfFoot();
     /// How far hole i has moved from what the calipers said, in prior standard deviations and metres.
     [[nodiscard]] double holeShift_m(std::size_t hole) const;
     /// Per fingering, what its reading that lies furthest from the fit is off (fit less heard), in standard deviations; 0
-    /// where never heard.
+    /// where never heard. What all notes of its listening were off together is taken out.
     [[nodiscard]] const std::vector<double>& residuals() const { return m_residuals; }
     /// How far a fingering's newest reading lies from the fit: fit less heard; 0 where never heard.
     struct Misfit
     {
         double cents = 0.0;
         double deviations = 0.0; ///< in standard deviations
+        bool agreed = false;     ///< the reading before it, on the same shape, says the same
     };
     [[nodiscard]] const std::vector<Misfit>& newestMisfits() const { return m_newest; }
     /// By how much half the weighted squares would fall if the hole's size were as free as doubtSd_m, reckoned on the
@@ -127,21 +145,22 @@ public:
     [[nodiscard]] double gainByDoubting(std::size_t hole) const;
     /// What this instrument says about what its maker's instruments share; as the prior has it for registers it lacks.
     [[nodiscard]] SharedEstimate shared() const;
-    [[nodiscard]] double warmth_K() const { return m_mean[0]; }
-    /// The largest share that any fingering's own bias has of its prior standard deviation.
-    [[nodiscard]] double largestNoteBias() const;
+    /// The same as it was expected.
+    [[nodiscard]] SharedEstimate expectedShared() const;
+    /// How far the air in the tube is on the way from the room's to the breath's temperature.
+    [[nodiscard]] double warmth() const { return m_mean[0]; }
     /// Per fingering of the workbook's instrument, the shape index it was last heard on; -1 where never.
     [[nodiscard]] const std::vector<int>& lastHeard() const { return m_lastHeard; }
     /// How many readings of a fingering went into the fit.
     [[nodiscard]] int readingsOf(std::size_t fingering) const { return m_readings[fingering]; }
 
 private:
-    [[nodiscard]] Result<Forecast> evaluated(const Instrument& shape, bool derivatives) const;
     friend Result<Posterior> fit(const Workbook&, const Priors&, const Cancel&);
+    friend class fitting::Fitter;
     Priors m_priors;
+    Family m_family = Family::Other;
     Eigen::VectorXd m_mean;
     Eigen::MatrixXd m_covariance;
-    Eigen::Index m_firstNote = 0;
     std::vector<Eigen::Index> m_shared; ///< places of what instruments share, -1 for a register that is not played
     FitReport m_report;
     std::vector<int> m_lastHeard;

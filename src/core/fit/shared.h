@@ -12,13 +12,29 @@
 namespace dowel {
 
 /// Names of the shared unknowns in their order: stable words.
-enum class Shared { Warmth, MouthLog, MouthSlope, WallLoss, HoleEnd, BlowSlope, UndercutGain, Blow1, Blow2, Blow3 };
-constexpr std::size_t sharedCount = 10;
+enum class Shared {
+    Warmth,
+    MouthLog,
+    MouthSlope,
+    WallLoss,
+    HoleEnd,
+    HoleSpread1,
+    HoleSpread2,
+    Neighbours,
+    BlowSlope,
+    UndercutGain,
+    UpperUndercutGain,
+    Blow1,
+    Blow2,
+    Blow3
+};
+constexpr std::size_t sharedCount = 14;
 
 /// What the priors say before anything is known of the shop.
-[[nodiscard]] SharedEstimate sharedOf(const Priors& priors);
-/// The prior for the next instrument after fits of others, each made with `base` as its prior. Without any it is base's
-/// own. Errors: BadValue where an estimate has another size or is not finite.
-[[nodiscard]] Result<Priors> learntFrom(const Priors& base, std::span<const SharedEstimate> fits);
+[[nodiscard]] SharedEstimate sharedOf(const Priors& priors, Family family);
+/// The prior for the next instrument of a family after fits of others, each made with `base` as its prior. Without any it is
+/// base's own. How much of the prior's variance is one maker's own, from instrument to instrument, is learnt along: the share
+/// is averaged over its likelihood. Errors: BadValue where an estimate has another size or is not finite.
+[[nodiscard]] Result<Priors> learntFrom(const Priors& base, Family family, std::span<const SharedEstimate> fits);
 
 } // namespace dowel

@@ -35,13 +35,41 @@ std::optional<Instrument> surerPart(const Instrument& present, const Instrument&
     return made ? std::optional(std::move(*made)) : std::nullopt;
 }
 
-std::vector<double> knownVariances(const Posterior& posterior, const Eigen::MatrixXd& jacobian)
+/// What tools that slip make of the holes and the foot that are other than now, from the derivatives of the shape after.
+void addSlips(Eigen::MatrixXd& covariance, const Posterior& posterior, const Instrument& present, const Instrument& shape,
+              const Eigen::MatrixXd& jacobian)
 {
-    std::vector<double> known;
-    for (Eigen::Index i = 0; i < jacobian.rows(); ++i)
-        known.push_back(
-            std::max(0.0, static_cast<double>(jacobian.row(i) * posterior.covariance() * jacobian.row(i).transpose())));
-    return known;
+    constexpr double same_m = 1e-7;
+    const double variance = std::pow(posterior.priors().slipSd_m, 2);
+    const auto& before = present.spec().holes;
+    const auto& after = shape.spec().holes;
+    for (std::size_t i = 0; i < before.size() && i < after.size(); ++i)
+        if (std::abs((after[i].diameter - before[i].diameter).metres()) > same_m) {
+            const Eigen::VectorXd j = jacobian.col(Posterior::placeOfHole(i));
+            covariance += variance * j * j.transpose();
+        }
+    if (std::abs((shape.length() - present.length()).metres()) > same_m) {
+        const Eigen::VectorXd j = jacobian.col(Posterior::placeOfFoot());
+        covariance += variance * j * j.transpose();
+    }
+}
+
+/// How far a maker's tools go beyond what was asked, from the cuts that followed advice; drawn to nothing while there are few.
+double habitOf(const Workbook& book)
+{
+    constexpr double beforehand = 4.0; // as many cuts as the expectation of none is worth
+    double sum_m = 0.0;
+    double count = beforehand;
+    for (const Entry* e : book.cuts()) {
+        const auto& cut = std::get<CutEntry>(e->body);
+        const bool hole = std::holds_alternative<Enlarge>(cut.cut);
+        if (!cut.advised || !hole)
+            continue;
+        constexpr double farthest_m = 0.0003; // more than that is no slip
+        sum_m += std::clamp((wantedSize(cut.cut) - *cut.advised).metres(), -farthest_m, farthest_m);
+        count += 1.0;
+    }
+    return sum_m / count;
 }
 
 } // namespace
@@ -53,89 +81,117 @@ Result<Forecaster> Forecaster::make(const Workbook& book, const Priors& priors, 
     const double honesty = honestyOf(outcomesOf(book), priors.repeat_cents);
     learnt.shareOfChange *= honesty;
     learnt.shareOfOther *= honesty;
-    learnt.repeat_cents *= std::min(1.0, honesty);
+    learnt.slip_m = habitOf(book);
     auto posterior = fit(book, learnt, cancel);
     if (!posterior)
         return posterior.error();
     Forecaster f(std::move(*posterior));
-    const auto& heard = f.m_posterior.lastHeard();
-    f.m_way.resize(heard.size());
+    f.m_honesty = honesty;
+    f.m_shape = std::make_shared<const Instrument>(book.present());
     auto present = f.m_posterior.forecast(book.present());
     if (!present)
         return present.error();
-    f.m_known = knownVariances(f.m_posterior, present->jacobian);
     f.m_presentCents = present->cents;
-    Result<std::vector<double>> later = std::move(present->cents);
-    f.m_present = std::make_shared<const Instrument>(book.present());
+    f.m_present.mean = Eigen::Map<const Eigen::VectorXd>(present->cents.data(), std::ssize(present->cents));
+    f.m_present.covariance = present->jacobian * f.m_posterior.covariance() * present->jacobian.transpose();
+    f.m_now = f.m_present.states();
+    if (auto ok = f.walkBack(book); !ok)
+        return ok.error();
+    return f;
+}
+
+Status Forecaster::walkBack(const Workbook& book)
+{
+    const auto& heard = m_posterior.lastHeard();
+    m_way.resize(heard.size());
+    std::vector<double> later = m_presentCents;
     std::vector<double> way(heard.size(), 0.0);
-    std::vector<double> doubt(heard.size(), 0.0);
-    f.m_doubt = doubt;
-    const auto cuts = book.cuts();
     for (std::size_t shape = book.shapes().size(); shape-- > 0;) {
         bool needed = false;
         for (std::size_t i = 0; i < heard.size(); ++i) {
-            if (heard[i] == static_cast<int>(shape)) {
-                f.m_way[i] = way[i];
-                f.m_doubt[i] = doubt[i];
-            }
+            if (heard[i] == static_cast<int>(shape))
+                m_way[i] = way[i];
             needed = needed || (heard[i] >= 0 && heard[i] < static_cast<int>(shape));
         }
         if (!needed || shape == 0)
             break;
-        auto earlier = f.m_posterior.cents(book.shapes()[shape - 1]);
+        auto earlier = m_posterior.cents(book.shapes()[shape - 1]);
         if (!earlier)
             return earlier.error();
-        const double share = learnt.shareOf(std::get<CutEntry>(cuts[shape - 1]->body).cut);
-        for (std::size_t i = 0; i < way.size(); ++i) {
-            way[i] += std::abs((*later)[i] - (*earlier)[i]);
-            doubt[i] += share * std::abs((*later)[i] - (*earlier)[i]);
-        }
-        later = std::move(earlier);
+        for (std::size_t i = 0; i < way.size(); ++i)
+            way[i] += std::abs(later[i] - (*earlier)[i]);
+        later = std::move(*earlier);
     }
-    auto now = f.withDoubt(book.present(), f.m_presentCents, f.m_known);
-    if (!now)
-        return now.error();
-    f.m_now = std::move(*now);
-    return f;
+    return Done{};
 }
 
-Result<std::vector<NoteState>> Forecaster::states(const Instrument& shape) const
-{
-    auto forecast = m_posterior.forecast(shape);
-    if (!forecast)
-        return forecast.error();
-    const auto known = knownVariances(m_posterior, forecast->jacobian);
-    return withDoubt(shape, std::move(forecast->cents), known);
-}
-
-Result<std::vector<NoteState>> Forecaster::statesNearby(const Instrument& shape) const
-{
-    auto cents = m_posterior.cents(shape);
-    if (!cents)
-        return cents.error();
-    return withDoubt(shape, std::move(*cents), m_known);
-}
-
-Result<std::vector<NoteState>> Forecaster::withDoubt(const Instrument& shape, std::vector<double> cents,
-                                                     const std::vector<double>& known) const
+Result<std::vector<double>> Forecaster::doubtOf(const Instrument& shape, const std::vector<double>& cents) const
 {
     // What enlarging and trimming do is forecast more surely than the rest: where both are between here and there, the
     // way goes over a shape that has the first only.
     std::vector<double> halfway = cents;
-    if (const auto surer = surerPart(*m_present, shape)) {
+    if (const auto surer = surerPart(*m_shape, shape)) {
         auto there = m_posterior.cents(*surer);
         if (!there)
             return there.error();
         halfway = std::move(*there);
     }
     const Priors& p = m_posterior.priors();
-    std::vector<NoteState> states(cents.size());
-    for (std::size_t i = 0; i < states.size(); ++i) {
-        const double doubt = m_doubt[i] + p.shareOfChange * std::abs(halfway[i] - m_presentCents[i]) +
-                             p.shareOfOther * std::abs(cents[i] - halfway[i]);
-        states[i].cents = cents[i];
-        states[i].sd = std::sqrt(known[i] + doubt * doubt);
-    }
+    std::vector<double> doubt(cents.size());
+    for (std::size_t i = 0; i < doubt.size(); ++i)
+        doubt[i] = p.shareOfChange * std::abs(halfway[i] - m_presentCents[i]) + p.shareOfOther * std::abs(cents[i] - halfway[i]);
+    return doubt;
+}
+
+Result<std::vector<double>> Forecaster::plainDoubt(const Instrument& shape) const
+{
+    const auto cents = m_posterior.cents(shape);
+    if (!cents)
+        return cents.error();
+    auto doubt = doubtOf(shape, *cents);
+    if (!doubt)
+        return doubt.error();
+    for (double& d : *doubt)
+        d /= m_honesty;
+    return doubt;
+}
+
+Result<Outlook> Forecaster::outlook(const Instrument& shape) const
+{
+    auto forecast = m_posterior.forecast(shape);
+    if (!forecast)
+        return forecast.error();
+    const auto doubt = doubtOf(shape, forecast->cents);
+    if (!doubt)
+        return doubt.error();
+    Outlook o;
+    o.mean = Eigen::Map<const Eigen::VectorXd>(forecast->cents.data(), std::ssize(forecast->cents));
+    o.covariance = forecast->jacobian * m_posterior.covariance() * forecast->jacobian.transpose();
+    addSlips(o.covariance, m_posterior, *m_shape, shape, forecast->jacobian);
+    for (Eigen::Index i = 0; i < o.mean.size(); ++i)
+        o.covariance(i, i) += std::pow((*doubt)[static_cast<std::size_t>(i)], 2);
+    return o;
+}
+
+Result<std::vector<NoteState>> Forecaster::states(const Instrument& shape) const
+{
+    const auto o = outlook(shape);
+    if (!o)
+        return o.error();
+    return o->states();
+}
+
+Result<std::vector<NoteState>> Forecaster::statesNearby(const Instrument& shape) const
+{
+    const auto cents = m_posterior.cents(shape);
+    if (!cents)
+        return cents.error();
+    const auto doubt = doubtOf(shape, *cents);
+    if (!doubt)
+        return doubt.error();
+    std::vector<NoteState> states(cents->size());
+    for (std::size_t i = 0; i < states.size(); ++i)
+        states[i] = {(*cents)[i], std::hypot(m_now[i].sd, (*doubt)[i])};
     return states;
 }
 

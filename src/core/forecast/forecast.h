@@ -1,20 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Every note with its uncertainty, now and after a change. A difference is forecast more surely than an absolute value:
-// errors that both shapes share cancel through the posterior's covariance; what the formulas get wrong about the change
-// itself is a share of the change (judgement.md).
+// errors that both shapes share cancel through the posterior's covariance, taken with the derivatives of the shape that is
+// forecast. Besides comes what the formulas get wrong about the change itself, a share of it (judgement.md), and what a
+// tool that slips makes of it.
 #pragma once
 
 #include "core/fit/fit.h"
+#include "core/forecast/outlook.h"
 
 #include <memory>
 
 namespace dowel {
-
-struct NoteState
-{
-    double cents = 0; ///< sounding minus target
-    double sd = 0;    ///< one sigma
-};
 
 class Forecaster
 {
@@ -22,29 +18,37 @@ public:
     /// Errors: those of fit() and Posterior::forecast().
     static Result<Forecaster> make(const Workbook& book, const Priors& priors = {}, const Cancel& cancel = {});
 
-    /// All fingerings on a shape, one entry each. Errors: OutOfModelRange (where = fingering).
+    /// All fingerings on a shape that is still to be cut. Errors: OutOfModelRange (where = fingering).
+    [[nodiscard]] Result<Outlook> outlook(const Instrument& shape) const;
+    /// The same by itself, one entry a fingering.
     [[nodiscard]] Result<std::vector<NoteState>> states(const Instrument& shape) const;
     /// The same for a shape near the present one, in a quarter of the time: what is not known counts as it does now, what
     /// the change adds as in states().
     [[nodiscard]] Result<std::vector<NoteState>> statesNearby(const Instrument& shape) const;
+    /// Of a change from the present shape, one sigma of what the formulas get wrong about it, one entry a fingering, before
+    /// it was learnt how honest forecasts have been. Errors as states().
+    [[nodiscard]] Result<std::vector<double>> plainDoubt(const Instrument& shape) const;
     /// The shape the workbook ends with.
     [[nodiscard]] const std::vector<NoteState>& now() const { return m_now; }
+    [[nodiscard]] const Outlook& present() const { return m_present; }
     [[nodiscard]] const Posterior& posterior() const { return m_posterior; }
+    /// What forecasts of changes have been off by, over what was stated of them: 1 where they are honest.
+    [[nodiscard]] double honesty() const { return m_honesty; }
     /// How far each note is forecast to have gone since it was last heard, up and down added up, in cents; nothing where
     /// it never was heard.
     [[nodiscard]] const std::vector<std::optional<double>>& waySinceHeard() const { return m_way; }
 
 private:
-    Forecaster(Posterior posterior) : m_posterior(std::move(posterior)) {}
-    [[nodiscard]] Result<std::vector<NoteState>> withDoubt(const Instrument& shape, std::vector<double> cents,
-                                                           const std::vector<double>& known) const;
+    explicit Forecaster(Posterior posterior) : m_posterior(std::move(posterior)) {}
+    [[nodiscard]] Status walkBack(const Workbook& book);
+    [[nodiscard]] Result<std::vector<double>> doubtOf(const Instrument& shape, const std::vector<double>& cents) const;
     Posterior m_posterior;
-    std::vector<double> m_known; ///< variance of each note on the present shape, without what cuts add
+    double m_honesty = 1.0;
+    Outlook m_present;
     std::vector<NoteState> m_now;
     std::vector<double> m_presentCents;
     std::vector<std::optional<double>> m_way;
-    std::vector<double> m_doubt; ///< of that way: one sigma of what the formulas get wrong about it
-    std::shared_ptr<const Instrument> m_present;
+    std::shared_ptr<const Instrument> m_shape; ///< the present one
 };
 
 } // namespace dowel

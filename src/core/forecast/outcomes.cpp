@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <limits>
 #include <map>
 
 namespace dowel {
@@ -37,7 +38,7 @@ std::vector<NoteOutcome> outcomesOf(const Workbook& book)
                 continue;
             const double air = 600.0 * std::log2(played_K / r->air.kelvin());
             const Waiting& w = found->second;
-            outcomes.push_back({w.cut, r->fingering, w.before, w.last.after, w.last.sd,
+            outcomes.push_back({w.cut, r->fingering, w.before, w.last.after, w.last.sd, w.last.rest, w.last.doubt,
                                 Cents::fromCents(1200.0 * std::log2(r->pitch / f->target) + air), r->sd});
             waiting.erase(found);
         }
@@ -53,20 +54,31 @@ double missOf(const NoteOutcome& o, double repeat_cents)
 double honestyOf(const std::vector<NoteOutcome>& outcomes, double repeat_cents)
 {
     constexpr double alike = 0.5;
-    constexpr double beforehand = 6.0; // as many independent notes as the prior is worth
-    constexpr double noNoteSays = 9.0; // a single wrong reading does not count for more than three standard deviations
+    constexpr double beforehandSd = 0.3; // of the factor's logarithm
+    constexpr double noNoteSays = 9.0;   // a single wrong reading does not count for more than three standard deviations
     constexpr double moved_cents = 1.0;
-    double squares = beforehand;
-    double count = beforehand;
-    for (const NoteOutcome& o : outcomes) {
-        if (std::abs(o.forecast.cents() - o.before.cents()) < moved_cents)
-            continue;
-        squares += alike * std::min(noNoteSays, std::pow(missOf(o, repeat_cents), 2));
-        count += alike;
+    constexpr double least = 0.5;
+    constexpr double most = 2.5;
+    constexpr int steps = 60;
+    double best = 1.0;
+    double bestCost = std::numeric_limits<double>::infinity();
+    for (int i = 0; i <= steps; ++i) {
+        const double factor = least * std::pow(most / least, static_cast<double>(i) / steps);
+        double cost = 0.5 * std::pow(std::log(factor) / beforehandSd, 2);
+        for (const NoteOutcome& o : outcomes) {
+            if (std::abs(o.forecast.cents() - o.before.cents()) < moved_cents || !(o.doubt.cents() > 0.0))
+                continue;
+            const double variance = std::pow(o.rest.cents(), 2) + std::pow(o.readingSd.cents(), 2) + repeat_cents * repeat_cents +
+                                    std::pow(factor * o.doubt.cents(), 2);
+            const double miss = std::pow(o.heard.cents() - o.forecast.cents(), 2) / variance;
+            cost += alike * 0.5 * (std::min(noNoteSays, miss) + std::log(variance));
+        }
+        if (cost < bestCost) {
+            bestCost = cost;
+            best = factor;
+        }
     }
-    constexpr double most = 2.0;
-    constexpr double least = 0.6;
-    return std::clamp(std::sqrt(squares / count), least, most);
+    return best;
 }
 
 } // namespace dowel

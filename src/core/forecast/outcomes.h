@@ -17,6 +17,8 @@ struct NoteOutcome
     Cents before;   ///< as forecast on the shape before the first of those cuts
     Cents forecast; ///< sounding minus target
     Cents sd;       ///< one sigma of the forecast
+    Cents rest;     ///< of its parts: see NoteForecast
+    Cents doubt;
     Cents heard;    ///< the first reading after it, as sounding at the tuning's temperature
     Cents readingSd;
 };
@@ -29,8 +31,9 @@ struct NoteOutcome
 /// included: heard less forecast.
 [[nodiscard]] double missOf(const NoteOutcome& outcome, double repeat_cents);
 
-/// How far off the forecasts were, in their own standard deviations (readings' errors included): 1 where they are honest,
-/// below where they were too careful. Starts at 1 and is led away slowly: notes of one round err alike, so two count as one.
+/// By what the formulas' part of the stated spread should be multiplied: 1 where forecasts are honest, below where they were
+/// too careful. The most likely factor by every outcome of a note that a cut moved, each held against what was stated of it
+/// before any factor; lognormal about 1 beforehand, and notes of one round err alike, so two count as one.
 [[nodiscard]] double honestyOf(const std::vector<NoteOutcome>& outcomes, double repeat_cents);
 
 } // namespace dowel

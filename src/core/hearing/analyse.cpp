@@ -84,9 +84,62 @@ double withoutOverlookedFundamental(std::span<const float> x, double rate_Hz, do
     return pitch_Hz;
 }
 
+/// A pitch of which only every second or third partial stands is that multiple: what is left between them is hum or the room.
+/// Of the partials that are no multiples all together lie 17 dB under the multiples, and without the strongest, which hum
+/// may be, 20 dB. Where one of the two is expected, it is that one.
+double withoutFalseFundamental(std::span<const float> x, double rate_Hz, double pitch_Hz, std::optional<Hertz> expected)
+{
+    constexpr int partials = 12;
+    constexpr double allOthers = 0.02;
+    constexpr double butOne = 0.01;
+    constexpr double asExpected_cents = 100.0;
+    const auto enough = static_cast<std::size_t>(0.25 * rate_Hz);
+    const auto middle = x.subspan(x.size() > enough ? (x.size() - enough) / 2 : 0, std::min(x.size(), enough));
+    std::array<double, partials + 1> power{};
+    for (int k = 1; k <= partials && k * pitch_Hz < 0.45 * rate_Hz; ++k)
+        power[static_cast<std::size_t>(k)] = powerAt(middle, rate_Hz, k * pitch_Hz);
+    const auto isExpected = [&](double f) {
+        return expected && std::abs(1200.0 * std::log2(f / expected->hertz())) < asExpected_cents;
+    };
+    if (isExpected(pitch_Hz))
+        return pitch_Hz;
+    for (const int multiple : {2, 3}) {
+        double family = 0.0;
+        double others = 0.0;
+        double strongest = 0.0;
+        for (int k = 1; k <= partials; ++k) {
+            const double p = power[static_cast<std::size_t>(k)];
+            (k % multiple == 0 ? family : others) += p;
+            strongest = k % multiple == 0 ? strongest : std::max(strongest, p);
+        }
+        if (others < allOthers * family && others - strongest < butOne * family)
+            return withoutFalseFundamental(x, rate_Hz, pitch_Hz * multiple, expected);
+    }
+    return pitch_Hz;
+}
+
+/// The exact error of a mean says how well that stretch is known; a player's note is known no better than its mean stays where
+/// it is when the stretch begins later or ends earlier, which would have been as good.
+std::optional<Cents> movesOf(const HeardNote& note, std::span<const float> stretch, double rate_Hz)
+{
+    constexpr double piece = 2.0 / 3.0;
+    constexpr double shortest_s = 0.15;
+    const auto length = static_cast<std::size_t>(piece * static_cast<double>(stretch.size()));
+    if (static_cast<double>(length) < shortest_s * rate_Hz)
+        return std::nullopt;
+    std::optional<Cents> most;
+    for (const auto part : {stretch.first(length), stretch.last(length)})
+        if (const auto other = hearing::refine(part, rate_Hz, note.pitch.hertz())) {
+            const double off = std::abs(1200.0 * std::log2(other->pitch.hertz() / note.pitch.hertz()));
+            most = Cents::fromCents(std::max(off, most.value_or(Cents{}).cents()));
+        }
+    return most;
+}
+
 /// What is said of a measured stretch beside its pitch.
 void flag(HeardNote& note, std::span<const float> stretch, double rate_Hz)
 {
+    note.moves = movesOf(note, stretch, rate_Hz);
     note.breath_dB = breathRatio_dB(stretch, rate_Hz, note.pitch);
     constexpr double breathy_dB = 12.0;
     constexpr double weak_dB = -50.0;
@@ -226,8 +279,10 @@ std::optional<HeardNote> measuredPart(const Samples& take, Seconds from, Seconds
     const bool pitched = std::any_of(frames.begin(), frames.end(), [](const Frame& f) { return f.pitch_Hz > 0.0; });
     if (!pitched)
         return std::nullopt;
-    const double coarse = withoutOverlookedFundamental(part, take.rate_Hz, medianPitch(frames, {0, frames.size() - 1, true}),
-                                                       options.lowest.hertz());
+    const double coarse = withoutFalseFundamental(
+        part, take.rate_Hz,
+        withoutOverlookedFundamental(part, take.rate_Hz, medianPitch(frames, {0, frames.size() - 1, true}), options.lowest.hertz()),
+        std::nullopt);
     auto note = hearing::refine(part, take.rate_Hz, coarse);
     if (!note)
         return std::nullopt;
@@ -251,13 +306,13 @@ std::vector<SpectrumPoint> spectrumOf(const Samples& take, Seconds from, Seconds
                              : std::vector<SpectrumPoint>();
 }
 
-std::optional<int> registerOf(Hertz pitch, Hertz first)
+std::optional<int> registerOf(Hertz pitch, Hertz first, Modes modes)
 {
     constexpr double nearEnough_cents = 230.0;
     std::optional<int> best;
     double nearest = nearEnough_cents;
     for (int n = 1; n <= 3; ++n) {
-        const double off = std::abs(1200.0 * std::log2(pitch / (first * n)));
+        const double off = std::abs(1200.0 * std::log2(pitch / (first * (modes == Modes::Odd ? 2 * n - 1 : n))));
         if (off < nearest) {
             nearest = off;
             best = n;
@@ -301,8 +356,9 @@ Analysis analyse(const Samples& take, std::optional<Hertz> expectFirst, const He
             result.rejected.push_back(rejected(frames, run, RejectedSound::Reason::TooShort));
             continue;
         }
-        const double coarse =
-            withoutOverlookedFundamental(stretch, take.rate_Hz, medianPitch(frames, steady), options.lowest.hertz());
+        const double coarse = withoutFalseFundamental(
+            stretch, take.rate_Hz,
+            withoutOverlookedFundamental(stretch, take.rate_Hz, medianPitch(frames, steady), options.lowest.hertz()), expectFirst);
         auto note = hearing::refine(stretch, take.rate_Hz, coarse);
         if (!note) {
             result.rejected.push_back(rejected(frames, run, RejectedSound::Reason::NoSteadyTone));

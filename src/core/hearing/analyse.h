@@ -43,7 +43,8 @@ struct SpectrumPoint
 [[nodiscard]] std::vector<SpectrumPoint> spectrumOf(const Samples& take, Seconds from, Seconds to);
 
 /// Which mode of a fingering sounds, given its first: 1, 2 or 3, or nothing where the pitch is more than two whole tones
-/// from any of them.
-[[nodiscard]] std::optional<int> registerOf(Hertz pitch, Hertz first);
+/// from any of them. Odd: a cylinder that is closed at one end, reed or stopped, whose second mode is the twelfth.
+enum class Modes { All, Odd };
+[[nodiscard]] std::optional<int> registerOf(Hertz pitch, Hertz first, Modes modes = Modes::All);
 
 } // namespace dowel

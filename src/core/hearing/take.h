@@ -32,7 +32,7 @@ struct HeardNote
     Seconds start; ///< of the steady part
     Seconds end;
     Hertz pitch;   ///< mean fundamental from start to end
-    Cents sd;      ///< one-sigma error of pitch
+    Cents sd;      ///< one-sigma error of pitch over that part
     Cents drift;   ///< from start to end
     Cents vibrato; ///< depth, half of peak to peak
     Hertz vibratoRate;
@@ -44,6 +44,7 @@ struct HeardNote
     std::optional<int> registerNumber; ///< 1, 2, 3 where the expected first one is known and the pitch is near a multiple
     std::vector<TakeFlag> flags;
     std::optional<Seconds> speaks;        ///< from the first sound to where pitch and level have settled
+    std::optional<Cents> moves;           ///< how far the mean would lie elsewhere over another piece of the steady part
     std::optional<double> levelSpread_dB; ///< standard deviation of the level over the steady part
 };
 

@@ -18,6 +18,8 @@ template <class... F> Overload(F...) -> Overload<F...>;
 
 // Calipers repeat to about this; a reading that much below the former size is no new material.
 constexpr Metres caliperSlack = Metres::fromMillimetres(0.05);
+// And in a bore, where a gauge reaches less surely than calipers; common practice, no source.
+constexpr Metres boreSlack = Metres::fromMillimetres(0.15);
 
 std::string sizes(Metres wanted, Metres present)
 {
@@ -122,15 +124,18 @@ Status ream(InstrumentSpec& spec, const Ream& c)
     for (Hole& h : spec.holes)
         if (h.at >= c.from && h.at <= c.to)
             h.chimney = h.chimney - std::max(Metres{}, (c.diameter - boreDiameterAt(spec.bore, h.at)) / 2.0);
-    bool removes = false;
+    Metres narrowest = c.diameter + boreSlack * 2.0;
     for (Station& s : spec.bore) {
-        if (s.at >= c.from && s.at <= c.to && s.diameter < c.diameter) {
+        if (s.at < c.from || s.at > c.to)
+            continue;
+        narrowest = std::min(narrowest, s.diameter);
+        if (s.diameter < c.diameter) {
             s.wall = s.wall.value_or(spec.wall) - (c.diameter - s.diameter) / 2.0;
             s.diameter = c.diameter;
-            removes = true;
         }
     }
-    if (!removes)
+    // A reamer that took next to nothing may measure as nothing.
+    if (narrowest > c.diameter + boreSlack)
         return Error{ErrorCode::NotRemovable, "diameter_mm", "the bore is at least as wide there already"};
     return Done{};
 }
@@ -159,10 +164,13 @@ Status openEmbouchure(InstrumentSpec& spec, const OpenEmbouchure& c)
 {
     auto* t = std::get_if<Transverse>(&spec.excitation);
     if (t == nullptr)
-        return Error{ErrorCode::BadValue, "kind", "open_embouchure; this instrument has no embouchure hole"};
+        return Error{ErrorCode::BadValue, "kind", "enlarge_embouchure; this instrument has no embouchure hole"};
     if (c.holeLength < t->holeLength - caliperSlack)
         return Error{ErrorCode::NotRemovable, "/excitation/hole_length_mm", sizes(c.holeLength, t->holeLength)};
+    if (c.holeWidth && *c.holeWidth < t->holeWidth - caliperSlack)
+        return Error{ErrorCode::NotRemovable, "/excitation/hole_width_mm", sizes(*c.holeWidth, t->holeWidth)};
     t->holeLength = c.holeLength;
+    t->holeWidth = std::max(t->holeWidth, c.holeWidth.value_or(t->holeWidth));
     return Done{};
 }
 
@@ -252,6 +260,8 @@ Cut withSize(Cut cut, Metres size)
                         [&](MoveStopper& c) { c.stopper = size; }, [&](CutUp& c) { c.windowLength = size; },
                         [&](Fill& c) { c.diameter = size; },
                         [&](OpenEmbouchure& c) {
+                            if (c.holeWidth) // in proportion
+                                c.holeWidth = *c.holeWidth * (size / c.holeLength);
                             c.holeLength = size;
                         }},
                cut);
@@ -261,7 +271,7 @@ Cut withSize(Cut cut, Metres size)
 std::string_view kindName(const Cut& cut)
 {
     constexpr std::array<std::string_view, 8> names{"enlarge",      "undercut", "trim_foot", "ream",
-                                                    "move_stopper", "cut_up",   "fill",      "open_embouchure"};
+                                                    "move_stopper", "cut_up",   "fill",      "enlarge_embouchure"};
     return names.at(cut.index());
 }
 

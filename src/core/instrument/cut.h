@@ -46,6 +46,7 @@ struct CutUp
 struct OpenEmbouchure
 {
     Metres holeLength; ///< of the embouchure hole, along the tube; its centre stays
+    std::optional<Metres> holeWidth{}; ///< across the tube; stays where nothing is said
     friend bool operator==(const OpenEmbouchure&, const OpenEmbouchure&) = default;
 };
 struct Fill
@@ -68,7 +69,8 @@ std::optional<Metres> presentSize(const Instrument& instrument, const Cut& cut);
 Metres wantedSize(const Cut& cut);
 /// The same cut to another size.
 Cut withSize(Cut cut, Metres size);
-/// Stable word used in files: "enlarge", "undercut", "trim_foot", "ream", "move_stopper", "cut_up", "fill", "open_embouchure".
+/// Stable word used in files: "enlarge", "undercut", "trim_foot", "ream", "move_stopper", "cut_up", "fill",
+/// "enlarge_embouchure".
 std::string_view kindName(const Cut& cut);
 /// The hole that is worked on, where it is one.
 std::optional<HoleId> holeOf(const Cut& cut);

@@ -26,8 +26,12 @@ Reach reachOf(const Instrument& instrument, Metres leastWood)
         for (const Hole& other : spec.holes) {
             if (other.id == h.id || other.side != h.side)
                 continue;
+            // Each neighbour may take its half of what wood there is between them beyond the least; where a maker has set them
+            // closer than that from the start, of what there is three fifths.
+            constexpr double mostOfLittle = 0.6;
             const Metres apart = other.at > h.at ? other.at - h.at : h.at - other.at;
-            widest = std::min(widest, apart - leastWood);
+            const Metres wood = apart - (h.diameter + other.diameter) / 2.0;
+            widest = std::min(widest, h.diameter + wood - std::min(leastWood, wood * (1.0 - mostOfLittle)));
         }
         reach.widest.push_back(std::max(widest, h.diameter));
     }

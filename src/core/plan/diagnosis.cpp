@@ -14,10 +14,11 @@ namespace {
 constexpr double farOff = 6.0;   // of a reading
 constexpr double explains = 8.0; // half the squares: four standard deviations
 // The same of a hole: at a first listening honest ones stayed below 1, and to measure again costs little.
-constexpr double explainsHole = 2.5;
+constexpr double explainsHole = 4.0;
 constexpr double mistake_m = 0.0004; // smaller errors of a hole are calipers'
 constexpr double impossible = 4.0;   // of the warmth
 constexpr double unexplained = 12.0; // of a reading
+constexpr double breath_K = 273.15 + 34.0; // common practice, no source
 
 /// Whether a fingering has been heard more than once, set aside or not: asked for again, and the same.
 enum class Since { TheBeginning, TheLastCut };
@@ -59,9 +60,13 @@ Result<std::optional<Contradiction>> contradictionIn(const Workbook& book, const
     using Kind = Contradiction::Kind;
     const auto& holes = book.present().spec().holes;
     const auto& fingerings = book.present().spec().fingerings;
-    const SharedEstimate expected = p.priors().shared ? *p.priors().shared : sharedOf(p.priors());
-    const double warmthSd_K = std::sqrt(expected.covariance(0, 0));
-    const double warmth = (p.warmth_K() - expected.mean[0]) / warmthSd_K;
+    // In degrees at the temperature of the newest reading: what the air in the tube is other than expected.
+    const SharedEstimate expected = p.expectedShared();
+    const double warmthSd = std::sqrt(expected.covariance(0, 0));
+    const double warmth = (p.warmth() - expected.mean[0]) / warmthSd;
+    const auto readings = book.readings();
+    const double room_K = readings.empty() ? book.present().spec().tuning.playedAt.kelvin() : readings.back().reading->air.kelvin();
+    const double warmthSd_K = warmthSd * std::abs(breath_K - room_K);
     double best = p.report().cost - explainsHole;
     Found found;
     for (std::size_t i = 0; i < holes.size(); ++i) {
@@ -105,7 +110,8 @@ Result<std::optional<Contradiction>> contradictionIn(const Workbook& book, const
     // The robust fit leaves a reading that no unknown explains far outside. Where the note has been heard again since, the
     // others have outvoted it already.
     const auto note = book.present().indexOf(p.report().worstReading);
-    if (p.report().worstResidual > unexplained && note && p.readingsOf(*note) < 2 && !outOfLine(book, p)[*note])
+    if (p.report().worstResidual > unexplained && note && (p.readingsOf(*note) < 2 || !p.newestMisfits()[*note].agreed) &&
+        std::abs(p.newestMisfits()[*note].deviations) > unexplained && !outOfLine(book, p)[*note])
         return Found{Contradiction{Kind::Reading, p.report().worstReading.text, p.report().worstResidual, {}}};
     return Found{};
 }
@@ -116,7 +122,10 @@ std::vector<bool> outOfLine(const Workbook& book, const Posterior& posterior)
     const auto& misfits = posterior.newestMisfits();
     std::vector<bool> odd(fingerings.size(), false);
     for (std::size_t i = 0; i < odd.size(); ++i)
-        odd[i] = misfits[i].deviations > unexplained && heardAgain(book, fingerings[i].id, Since::TheBeginning);
+        // Flat, and heard again since the beginning; sharp, and twice the same on one shape.
+        odd[i] = misfits[i].deviations > 0.0
+                     ? misfits[i].deviations > unexplained && heardAgain(book, fingerings[i].id, Since::TheBeginning)
+                     : -misfits[i].deviations > unexplained && misfits[i].agreed;
     return odd;
 }
 

@@ -96,7 +96,10 @@ Cut cutFor(const Instrument& instrument, const Lever& lever, Metres value)
     }
     case Lever::Kind::Foot: return TrimFoot{value};
     case Lever::Kind::Window: return CutUp{value};
-    case Lever::Kind::Embouchure: return OpenEmbouchure{value};
+    case Lever::Kind::Embouchure: { // grows alike both ways
+        const auto& lip = std::get<Transverse>(instrument.spec().excitation);
+        return OpenEmbouchure{value, lip.holeWidth * (value / lip.holeLength)};
+    }
     case Lever::Kind::Stopper: return MoveStopper{value};
     case Lever::Kind::Fill: return Fill{instrument.spec().holes[lever.hole].id, value};
     case Lever::Kind::Ream: break;

@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The next cut. First the shape, reachable by removing material only, that brings all notes nearest to target (weighted
-// squares of cents over tolerance, Gauss-Newton steps within the bounds): by holes and foot alone where that does, else with
-// undercuts, the window or the stopper, else with the bore too. Then one pass towards it from the foot upwards, every step so
-// small that even the pessimistic end of its forecast does not overshoot.
+// The next cut. One aim answers every question of the plan: the chance that every note that counts ends within its
+// tolerance. It says where the shape should end, which levers are worth moving and how far in this pass, whether to listen
+// first and to what, and whether it is done. Safety is a chance too: that any note ends sharp for good, with the spread that
+// there will be after the cut. Passes go from the mouth over the holes to the foot; between them is listened.
 #pragma once
 
 #include "core/forecast/forecast.h"
-#include "core/plan/levers.h"
+#include "core/plan/goal.h"
 #include "core/record/advice.h"
 
 #include <memory>
@@ -15,17 +15,17 @@ namespace dowel {
 
 struct PlanOptions
 {
-    double stayLow = 0.2;           ///< aim this many standard deviations under the target while little is known
-    double littleKnown_cents = 2.0; ///< a forecast wider than this counts as little known
-    double pessimism = 1.6;         ///< a step's forecast plus this many standard deviations must stay within tolerance
-    double leastGain_cents = 0.5;   ///< a cut that moves no note by more is not worth the risk
-    double leastWorth = 0.08;       ///< of squared tolerances that a cut must take away
-    double worthOfRest = 0.5;       ///< and of what stays off at the goal, which is not chased with trifles
+    double spread_cents = 3.0;      ///< one sigma that a note is taken to have where passes are still to come
+    double lastSpread_cents = 2.0;  ///< and in the last
+    double stayLow = 1.0;           ///< keeps so many deviations low while more is unknown than the last pass leaves
+    double spoilLimit = 0.07;       ///< the chance that anything ends sharp for good that one pass may add
+    double worth = 0.06;            ///< of the chance's logarithm that a hole's or the foot's cut must bring
+    double worthOfOther = 0.12;     ///< and one that is less sure: an undercut, the bore, window, stopper or embouchure
+    double wellIn = 0.97;           ///< the chance that all are in from which no cut is worth its risk
     double staleMove_cents = 1.5;   ///< a note forecast to have moved by more is heard again
-    double wellIn = 0.75;           ///< of its tolerance: a note that ends nearer asks for no cut of its own
-    int trialHoles = 2;             ///< cut first where little is known, to learn how this wood answers
-    double trialAbove = 0.5;        ///< of a tolerance: a note's standard deviation at the goal from which little is known
-    double doneMargin = 1.4;        ///< standard deviations that a note must lie inside its tolerance to be done with
+    bool listenToSettle = true;     ///< hears doubtful notes again before giving up on them
+    bool squares = false;           ///< for comparison only: aims at weighted squares instead
+    bool guardNearby = false;       ///< for comparison only: the spread after a cut taken with the derivatives before it
     Means means = Means::BoreToo;   ///< how far the plan may go where holes and foot do not do
     Metres leastWood = Metres::fromMillimetres(2.0); ///< between neighbouring holes, for safe work
 };
@@ -44,18 +44,5 @@ struct Counsel
 /// The advice alone.
 [[nodiscard]] Result<Advice> advise(const Workbook& book, const Priors& priors = {}, const PlanOptions& options = {},
                                     const Cancel& cancel = {});
-
-/// The shape that brings all notes nearest to (target + aim), aim in cents per fingering, by moving these levers; and
-/// where the levers stand then, in metres. startFrom: where the search begins, by default the present shape. school: what
-/// else counts beside pitch.
-/// Errors: OutOfModelRange, Cancelled.
-struct Goal
-{
-    Instrument shape;
-    Eigen::VectorXd values_m;
-};
-[[nodiscard]] Result<Goal> bestReachable(const Forecaster& forecaster, const Instrument& present,
-                                         const std::vector<Lever>& levers, const std::vector<double>& aim, const Cancel& cancel,
-                                         const Eigen::VectorXd* startFrom = nullptr, const School& school = {});
 
 } // namespace dowel

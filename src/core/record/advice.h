@@ -14,13 +14,16 @@ enum class AdviceState { Measure, MakeCut, Finished, Stop };
 [[nodiscard]] std::string_view stateName(AdviceState state);
 [[nodiscard]] std::optional<AdviceState> stateFromName(std::string_view name);
 
-/// One note before and after a step. sd: one sigma of after.
+/// One note before and after a step. sd: one sigma of after; rest and doubt: of what it was made of, what is not known of the
+/// instrument and what the formulas get wrong about the change, before it was learnt how honest they are; 0 in old records.
 struct NoteForecast
 {
     FingeringId fingering;
     Cents now;
     Cents after;
     Cents sd;
+    Cents rest{};
+    Cents doubt{};
     friend bool operator==(const NoteForecast&, const NoteForecast&) = default;
 };
 
@@ -43,6 +46,8 @@ struct AdviceStep
     bool thenMeasure = true;
     std::vector<FingeringId> hear;      ///< where thenMeasure: what to listen to again
     std::vector<NoteForecast> forecast; ///< every fingering
+    std::optional<double> chanceSpoiled;  ///< that this step leaves some note sharp beyond tolerance for good
+    std::optional<double> chanceAllAfter; ///< that every note is within tolerance after the whole plan
     friend bool operator==(const AdviceStep&, const AdviceStep&) = default;
 };
 
@@ -90,9 +95,10 @@ struct Advice
     Cents rms;
     int withinTolerance = 0;
     int of = 0;
+    std::optional<double> chanceAllWithin;      ///< as the instrument stands; nothing while notes were never heard
     std::vector<AdviceStep> steps;              ///< MakeCut: only the first is firm
-    bool trial = false;                         ///< a few cuts first, to learn how this wood answers
     std::vector<FingeringId> fingerings;        ///< Measure
+    std::vector<FingeringId> wouldSettle;       ///< Finished: what one more listening would say most about
     std::vector<LeftOver> left;                 ///< Finished
     std::vector<Cut> lastResort;                ///< Finished, with notes left sharp: what filling would bring them in
     std::optional<Contradiction> contradiction; ///< Stop

@@ -59,9 +59,9 @@ Eigen::VectorXd boundedStep(const Eigen::MatrixXd& h, const Eigen::VectorXd& g, 
     return p;
 }
 
-Result<Eigen::VectorXd> leastSquaresWithin(const std::function<Result<Linearised>(const Eigen::VectorXd&)>& at,
-                                           const Eigen::VectorXd& start, const Eigen::VectorXd& low, const Eigen::VectorXd& high,
-                                           const SquaresOptions& options)
+Result<Eigen::VectorXd> minimumWithin(const std::function<Result<Quadratic>(const Eigen::VectorXd&)>& at,
+                                      const Eigen::VectorXd& start, const Eigen::VectorXd& low, const Eigen::VectorXd& high,
+                                      const SquaresOptions& options)
 {
     constexpr double hopeless = 1e4;
     constexpr double least = 1e-6;
@@ -71,20 +71,17 @@ Result<Eigen::VectorXd> leastSquaresWithin(const std::function<Result<Linearised
     if (!here)
         return here.error();
     for (int step = 0; step < options.mostSteps && damping < hopeless; ++step) {
-        const Eigen::MatrixXd& j = here->jacobian;
-        Eigen::MatrixXd h = j.transpose() * j;
+        Eigen::MatrixXd h = here->hessian;
         h.diagonal() *= 1.0 + damping;
-        const Eigen::VectorXd g = j.transpose() * here->residuals;
-        const Eigen::VectorXd p = boundedStep(h, g, x, low, high);
-        const double promised = -(g.dot(p) + 0.5 * (j * p).squaredNorm());
+        const Eigen::VectorXd p = boundedStep(h, here->gradient, x, low, high);
+        const double promised = -(here->gradient.dot(p) + 0.5 * p.dot(here->hessian * p));
         if (promised < options.nothing)
             break;
         const Eigen::VectorXd next = (x + p).cwiseMax(low).cwiseMin(high);
         auto there = at(next);
         if (!there && there.error().code == ErrorCode::Cancelled)
             return there.error();
-        const double gained =
-            there ? 0.5 * (here->residuals.squaredNorm() - there->residuals.squaredNorm()) : -std::numeric_limits<double>::max();
+        const double gained = there ? here->value - there->value : -std::numeric_limits<double>::max();
         if (!(gained > 0.0)) {
             damping *= 10.0;
             continue;
@@ -96,6 +93,21 @@ Result<Eigen::VectorXd> leastSquaresWithin(const std::function<Result<Linearised
             break;
     }
     return x;
+}
+
+Result<Eigen::VectorXd> leastSquaresWithin(const std::function<Result<Linearised>(const Eigen::VectorXd&)>& at,
+                                           const Eigen::VectorXd& start, const Eigen::VectorXd& low, const Eigen::VectorXd& high,
+                                           const SquaresOptions& options)
+{
+    return minimumWithin(
+        [&](const Eigen::VectorXd& x) -> Result<Quadratic> {
+            const auto l = at(x);
+            if (!l)
+                return l.error();
+            return Quadratic{0.5 * l->residuals.squaredNorm(), l->jacobian.transpose() * l->residuals,
+                             l->jacobian.transpose() * l->jacobian};
+        },
+        start, low, high, options);
 }
 
 } // namespace dowel

@@ -1,0 +1,167 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/fit/heard.h"
+
+#include <Eigen/Cholesky>
+#include <cmath>
+#include <cstdio>
+#include <numeric>
+
+namespace dowel::fitting {
+
+namespace {
+
+/// Seconds since some day, of "2026-01-02T03:04:05Z"; nothing where it is not written so.
+std::optional<double> secondsOf(const std::string& at)
+{
+    int year = 0;
+    int month = 0;
+    int day = 0;
+    int hour = 0;
+    int minute = 0;
+    int second = 0;
+    if (std::sscanf(at.c_str(), "%d-%d-%dT%d:%d:%d", &year, &month, &day, &hour, &minute, &second) != 6) // NOLINT(cert-err34-c)
+        return std::nullopt;
+    // Days from a civil date, years counted from March.
+    const int y = month <= 2 ? year - 1 : year;
+    const int m = (month + 9) % 12;
+    const double days = 365.0 * y + std::floor(y / 4.0) - std::floor(y / 100.0) + std::floor(y / 400.0) +
+                        std::floor((153.0 * m + 2.0) / 5.0) + day;
+    return ((days * 24.0 + hour) * 60.0 + minute) * 60.0 + second;
+}
+
+/// Whether a reading belongs to another sitting than the one before it, on the same shape.
+bool anotherListening(const PlacedReading& before, const PlacedReading& now)
+{
+    constexpr double longest_s = 3600.0;
+    constexpr double sameRoom_K = 0.15;
+    if (std::abs(now.reading->air.kelvin() - before.reading->air.kelvin()) > sameRoom_K)
+        return true;
+    const auto a = secondsOf(before.entry->at);
+    const auto b = secondsOf(now.entry->at);
+    return a && b && std::abs(*b - *a) > longest_s;
+}
+
+/// Variance of what cuts from each shape to the present may have done other than forecast, per note.
+class Walk
+{
+public:
+    Walk(const Workbook& book, std::size_t first)
+        : m_variance(book.shapes().size(), std::vector<double>(book.specified().spec().fingerings.size(), 0.0)), m_first(first)
+    {
+    }
+    [[nodiscard]] Status walk(const Workbook& book, const Priors& priors, const Unknowns& u, const Eigen::VectorXd& mean)
+    {
+        const auto& shapes = book.shapes();
+        const std::size_t last = shapes.size() - 1;
+        if (m_first >= last)
+            return Done{};
+        std::vector<std::size_t> all(m_variance.front().size());
+        std::iota(all.begin(), all.end(), std::size_t{0});
+        const double played_K = book.specified().spec().tuning.playedAt.kelvin();
+        auto after = evaluate(shapes[last], u, mean, played_K, all, false);
+        if (!after)
+            return after.error();
+        const auto cuts = book.cuts();
+        std::vector<double> share(all.size(), 0.0); // ups and downs do not make up for each other: the way counts
+        std::vector<double> tools(all.size(), 0.0);
+        for (std::size_t shape = last; shape-- > m_first;) {
+            auto before = evaluate(shapes[shape], u, mean, played_K, all, false);
+            if (!before)
+                return before.error();
+            const Cut& cut = std::get<CutEntry>(cuts[shape]->body).cut;
+            const auto from = presentSize(shapes[shape], cut);
+            const auto to = presentSize(shapes[shape + 1], cut);
+            const double by_m = from && to ? std::abs((*to - *from).metres()) : 0.0;
+            for (std::size_t i = 0; i < all.size(); ++i) {
+                const double change = std::abs(after->cents[i] - before->cents[i]);
+                share[i] += priors.shareOf(cut) * change;
+                if (by_m > priors.caliperSd_m)
+                    tools[i] += std::pow(change / by_m * priors.caliperSd_m, 2);
+                m_variance[shape][i] = share[i] * share[i] + tools[i];
+            }
+            after = std::move(before);
+        }
+        return Done{};
+    }
+    [[nodiscard]] double variance(std::size_t shape, std::size_t note) const { return m_variance[shape][note]; }
+
+private:
+    std::vector<std::vector<double>> m_variance;
+    std::size_t m_first;
+};
+
+void whiten(HeardNote& note, const std::vector<HeardReading>& readings, const Walk& walk, double believed)
+{
+    const auto n = static_cast<Eigen::Index>(note.readings.size());
+    Eigen::MatrixXd covariance(n, n);
+    for (Eigen::Index a = 0; a < n; ++a)
+        for (Eigen::Index b = 0; b < n; ++b) {
+            const HeardReading& one = readings[note.readings[static_cast<std::size_t>(a)]];
+            const HeardReading& other = readings[note.readings[static_cast<std::size_t>(b)]];
+            covariance(a, b) = walk.variance(std::max(one.shape, other.shape), one.note) + (a == b ? one.single * one.single : 0.0);
+        }
+    note.whitening = covariance.llt().matrixL().solve(Eigen::MatrixXd::Identity(n, n));
+    if (n > 1) {
+        const HeardReading& newest = readings[note.readings[0]];
+        const HeardReading& before = readings[note.readings[1]];
+        note.agree = newest.shape == before.shape &&
+                     std::abs(newest.cents - before.cents) < believed * std::hypot(newest.single, before.single);
+    }
+}
+
+} // namespace
+
+Result<HeardAll> heardIn(const Workbook& book, const Priors& priors)
+{
+    HeardAll all;
+    const auto placedReadings = book.readings();
+    const Instrument& specified = book.specified();
+    const auto& fingerings = specified.spec().fingerings;
+    all.notes.resize(fingerings.size());
+    if (placedReadings.empty())
+        return all;
+    const Unknowns u = Unknowns::of(specified);
+    const Prior prior = priorOf(u, priors, specified.spec().family);
+    Walk walk(book, placedReadings.front().shape);
+    if (auto ok = walk.walk(book, priors, u, prior.mean); !ok)
+        return ok.error();
+    const auto airOf = [&](double room_K) {
+        return room_K + prior.mean[Unknowns::warmth] * (breath_K - room_K);
+    };
+    const PlacedReading* before = nullptr;
+    for (const PlacedReading& r : placedReadings) {
+        const auto note = specified.indexOf(r.reading->fingering);
+        if (!note)
+            continue;
+        const bool sameShape = before != nullptr && before->shape == r.shape;
+        if (!sameShape)
+            all.shapes.push_back({&book.shapes()[r.shape], r.reading->air.kelvin(), {}});
+        if (!sameShape || anotherListening(*before, r))
+            ++all.listenings;
+        HeardShape& s = all.shapes.back();
+        auto row = std::find(s.notes.begin(), s.notes.end(), *note);
+        if (row == s.notes.end())
+            row = s.notes.insert(row, *note);
+        HeardReading h;
+        h.note = *note;
+        h.shape = r.shape;
+        h.heardShape = all.shapes.size() - 1;
+        h.row = static_cast<std::size_t>(row - s.notes.begin());
+        h.listening = all.listenings - 1;
+        // The speed of sound goes with the root of the absolute temperature: exact enough from room to room of one shape.
+        h.cents = 1200.0 * std::log2(r.reading->pitch / fingerings[*note].target) +
+                  600.0 * std::log2(airOf(s.room_K) / airOf(r.reading->air.kelvin()));
+        h.single = std::hypot(r.reading->sd.cents(), priors.repeat_cents);
+        h.whole = std::sqrt(h.single * h.single + walk.variance(r.shape, *note));
+        all.notes[*note].readings.insert(all.notes[*note].readings.begin(), all.readings.size());
+        all.readings.push_back(h);
+        before = &r;
+    }
+    constexpr double alike = 3.0; // standard deviations
+    for (HeardNote& n : all.notes)
+        if (!n.readings.empty())
+            whiten(n, all.readings, walk, alike);
+    return all;
+}
+
+} // namespace dowel::fitting

@@ -1,0 +1,211 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/fit/unknowns.h"
+
+#include "core/fit/shared.h"
+
+#include <Eigen/Cholesky>
+#include <cmath>
+
+namespace dowel::fitting {
+
+using acoustics::Model;
+using acoustics::NoteQuery;
+using acoustics::ParameterLayout;
+using acoustics::Shape;
+
+Unknowns Unknowns::of(const Instrument& instrument, std::size_t listenings)
+{
+    int highest = 1;
+    double octaves = 0.0;
+    const auto& fingerings = instrument.spec().fingerings;
+    for (const Fingering& f : fingerings) {
+        highest = std::max(highest, f.registerNumber);
+        octaves += std::log2(f.target.hertz()) / static_cast<double>(fingerings.size());
+    }
+    Unknowns u{instrument.spec().holes.size(), static_cast<std::size_t>(highest), fingerings.size(), listenings};
+    if (!fingerings.empty())
+        u.pivot_Hz = std::exp2(octaves);
+    u.gainByRegister = std::holds_alternative<ClosedTop>(instrument.spec().excitation);
+    return u;
+}
+
+std::vector<Eigen::Index> sharedPlaces(const Unknowns& u)
+{
+    std::vector<Eigen::Index> at{Unknowns::warmth,         Unknowns::mouthLog, Unknowns::mouthSlope,
+                                 Unknowns::wallLoss,       Unknowns::holeEnd,  Unknowns::holeSpread,
+                                 Unknowns::holeSpread + 1, Unknowns::neighbours, u.blowSlope(),
+                                 u.lowGain(),              u.highGain()};
+    for (std::size_t r = 1; at.size() < sharedCount; ++r)
+        at.push_back(r <= u.registers ? u.blow(static_cast<int>(r)) : -1);
+    return at;
+}
+
+namespace {
+
+/// What instruments of one maker share, from the estimate instead of from its widths.
+void takeShared(Prior& prior, const Unknowns& u, const SharedEstimate& shared)
+{
+    std::vector<Eigen::Index> from;
+    std::vector<Eigen::Index> to;
+    const auto places = sharedPlaces(u);
+    for (std::size_t i = 0; i < places.size(); ++i)
+        if (places[i] >= 0) {
+            from.push_back(static_cast<Eigen::Index>(i));
+            to.push_back(places[i]);
+        }
+    const Eigen::MatrixXd part = shared.covariance(from, from);
+    const Eigen::MatrixXd root = part.llt().matrixL();
+    for (std::size_t i = 0; i < to.size(); ++i) {
+        prior.mean[to[i]] = shared.mean[from[i]];
+        for (std::size_t k = 0; k < to.size(); ++k)
+            prior.root(to[i], to[k]) = root(static_cast<Eigen::Index>(i), static_cast<Eigen::Index>(k));
+    }
+}
+
+} // namespace
+
+Prior priorOf(const Unknowns& u, const Priors& p, Family family)
+{
+    Prior prior{Eigen::VectorXd::Zero(u.size()), Eigen::MatrixXd::Zero(u.size(), u.size())};
+    const auto set = [&](Eigen::Index i, double mean, double sd) {
+        prior.mean[i] = mean;
+        prior.root(i, i) = sd;
+    };
+    set(Unknowns::boreScale, 0.0, p.boreScaleSd);
+    set(Unknowns::foot, 0.0, p.footSd_m);
+    for (std::size_t i = 0; i < u.holes; ++i) {
+        set(u.holeSize(i), 0.0, p.doubtedHole == i ? p.doubtSd_m : p.holeSizeSd_m);
+        set(u.chimney(i), 0.0, p.chimneyShareSd);
+        set(u.place(i), 0.0, p.holePlaceSd_m);
+    }
+    for (std::size_t i = 0; i < u.notes; ++i)
+        set(u.note(i), 0.0, p.noteSd_cents);
+    for (std::size_t i = 0; i < u.listenings; ++i) {
+        set(u.shift(i), 0.0, p.listeningSd_cents);
+        set(u.slope(i), 0.0, p.listeningSlopeSd_cents);
+    }
+    takeShared(prior, u, p.shared ? *p.shared : sharedOf(p, family));
+    return prior;
+}
+
+Posterior::Placed placed(const Instrument& instrument, const Unknowns& u, const Eigen::VectorXd& x, double room_K,
+                         int registerNumber)
+{
+    Posterior::Placed p{Shape::of(instrument), acoustics::calibrationOf(instrument.spec().tuning)};
+    p.calibration.kelvin = room_K + x[Unknowns::warmth] * (breath_K - room_K);
+    p.calibration.mouthLog = x[Unknowns::mouthLog];
+    p.calibration.mouthSlope = x[Unknowns::mouthSlope];
+    p.calibration.boreScaleLog = x[Unknowns::boreScale];
+    p.calibration.wallLossLog = x[Unknowns::wallLoss];
+    p.calibration.holeEndLog = x[Unknowns::holeEnd];
+    for (std::size_t i = 0; i < p.calibration.holeSpread.size(); ++i)
+        p.calibration.holeSpread[i] = x[Unknowns::holeSpread + static_cast<Eigen::Index>(i)];
+    p.calibration.neighbours = x[Unknowns::neighbours];
+    p.shape.bore.back().at_m += x[Unknowns::foot];
+    const double gain = std::exp(x[u.undercutGain(registerNumber)]);
+    for (std::size_t i = 0; i < p.shape.holes.size(); ++i) {
+        auto& h = p.shape.holes[i];
+        const double bore_m = boreDiameterAt(instrument.spec().bore, instrument.spec().holes[i].at).metres();
+        const double size_m = x[u.holeSize(i)];
+        const double ramp_m = (h.undercut_m - h.diameter_m) * gain;
+        h.diameter_m = std::clamp(h.diameter_m + size_m, 1e-4, bore_m);
+        h.undercut_m = std::clamp(h.diameter_m + ramp_m, h.diameter_m, bore_m);
+        h.chimney_m *= std::exp(x[u.chimney(i)]);
+        h.at_m += x[u.place(i)];
+    }
+    return p;
+}
+
+namespace {
+
+/// Writes one note's derivatives into a row.
+void derive(Eigen::MatrixXd::RowXpr j, const Unknowns& u, const Posterior::Placed& p, const ParameterLayout& at,
+            const acoustics::NoteAnswer& a, double room_K, int registerNumber)
+{
+    j[Unknowns::warmth] = a.centsPer[ParameterLayout::kelvin] * (breath_K - room_K);
+    j[Unknowns::mouthLog] = a.centsPer[ParameterLayout::mouthLog];
+    j[Unknowns::mouthSlope] = a.centsPer[ParameterLayout::mouthSlope];
+    j[Unknowns::boreScale] = a.centsPer[ParameterLayout::boreScaleLog];
+    j[Unknowns::wallLoss] = a.centsPer[ParameterLayout::wallLossLog];
+    j[Unknowns::holeEnd] = a.centsPer[ParameterLayout::holeEndLog];
+    for (std::size_t i = 0; i < p.calibration.holeSpread.size(); ++i)
+        j[Unknowns::holeSpread + static_cast<Eigen::Index>(i)] = a.centsPer[ParameterLayout::holeSpread(i)];
+    j[Unknowns::neighbours] = a.centsPer[ParameterLayout::neighbours];
+    j[Unknowns::foot] = a.centsPer[ParameterLayout::footLength];
+    for (std::size_t i = 0; i < u.holes; ++i) {
+        const auto& h = p.shape.holes[i];
+        j[u.holeSize(i)] = a.centsPer[at.holeDiameter(i)] + a.centsPer[at.holeUndercut(i)];
+        j[u.chimney(i)] = a.centsPer[at.holeChimney(i)] * h.chimney_m;
+        j[u.place(i)] = a.centsPer[at.holeAt(i)];
+        j[u.undercutGain(registerNumber)] += a.centsPer[at.holeUndercut(i)] * (h.undercut_m - h.diameter_m);
+    }
+}
+
+} // namespace
+
+Result<Evaluated> evaluate(const Instrument& instrument, const Unknowns& u, const Eigen::VectorXd& x, double room_K,
+                           const std::vector<std::size_t>& notes, bool derivatives)
+{
+    const auto all = queriesOf(instrument);
+    const auto& fingerings = instrument.spec().fingerings;
+    Evaluated e;
+    e.cents.resize(notes.size());
+    if (derivatives) {
+        e.jacobian = Eigen::MatrixXd::Zero(static_cast<Eigen::Index>(notes.size()), u.lasting());
+        e.answers.resize(notes.size());
+    }
+    // Undercuts may reach differently in higher registers: a model of its own for those, where there are any.
+    const bool ramps = std::any_of(instrument.spec().holes.begin(), instrument.spec().holes.end(),
+                                   [](const Hole& h) { return h.undercutDiameter > h.diameter; });
+    const bool apart = ramps && u.gainByRegister && u.registers > 1;
+    for (const int side : apart ? std::vector{1, 2} : std::vector{0}) {
+        std::vector<NoteQuery> queries;
+        std::vector<std::size_t> rows;
+        for (std::size_t row = 0; row < notes.size(); ++row)
+            if (side == 0 || std::min(fingerings[notes[row]].registerNumber, 2) == side) {
+                queries.push_back(all[notes[row]]);
+                rows.push_back(row);
+            }
+        if (rows.empty())
+            continue;
+        const Posterior::Placed p = placed(instrument, u, x, room_K, std::max(1, side));
+        const Model model(p.shape, p.calibration);
+        const auto named = [&](const Error& error) {
+            return Error{error.code, fingerings[notes[rows[std::stoul(error.where)]]].id.text, error.facts};
+        };
+        const auto put = [&](std::size_t row, double hertz) {
+            const Fingering& f = fingerings[notes[row]];
+            const double octaves = std::log2(hertz / u.pivot_Hz);
+            e.cents[row] = 1200.0 * std::log2(hertz / f.target.hertz()) + x[u.blow(f.registerNumber)] +
+                           x[u.blowSlope()] * octaves + x[u.note(notes[row])];
+            return octaves;
+        };
+        if (!derivatives) {
+            const auto found = model.frequencies(queries);
+            if (!found)
+                return named(found.error());
+            for (std::size_t k = 0; k < rows.size(); ++k)
+                put(rows[k], (*found)[k]);
+            continue;
+        }
+        auto found = model.answers(queries);
+        if (!found)
+            return named(found.error());
+        const ParameterLayout at = model.layout();
+        for (std::size_t k = 0; k < rows.size(); ++k) {
+            const std::size_t row = rows[k];
+            const Fingering& f = fingerings[notes[row]];
+            const double octaves = put(row, (*found)[k].hertz);
+            const auto line = static_cast<Eigen::Index>(row);
+            derive(e.jacobian.row(line), u, p, at, (*found)[k], room_K, f.registerNumber);
+            // The pitch moves the blowing law's place on its slope by far less than a tenth of a cent: left out.
+            e.jacobian(line, u.blowSlope()) = octaves;
+            e.jacobian(line, u.blow(f.registerNumber)) = 1.0;
+            e.jacobian(line, u.note(notes[row])) = 1.0;
+            e.answers[row] = std::move((*found)[k]);
+        }
+    }
+    return e;
+}
+
+} // namespace dowel::fitting

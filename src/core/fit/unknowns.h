@@ -1,0 +1,88 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The unknowns of a fit in one vector, what is expected of them beforehand, and an instrument with them put in.
+// For the fit's own files alone.
+#pragma once
+
+#include "core/fit/fit.h"
+
+#include <algorithm>
+
+namespace dowel::fitting {
+
+/// Breath as it leaves the mouth; common practice, no source.
+constexpr double breath_K = 273.15 + 34.0;
+
+/// Places of the unknowns. Behind those of the instrument stand two of each listening: its shift and its slope.
+struct Unknowns
+{
+    std::size_t holes;
+    std::size_t registers;
+    std::size_t notes;
+    std::size_t listenings = 0;
+    double pivot_Hz = 700.0;   ///< where blowing slopes turn: the middle of the targets
+    bool gainByRegister = false; ///< reeds and lips: sharp edges lose with level, which undercutting mends in the low register
+    static constexpr Eigen::Index warmth = 0; ///< share of the way from the room's air to the breath
+    static constexpr Eigen::Index mouthLog = 1;
+    static constexpr Eigen::Index mouthSlope = 2;
+    static constexpr Eigen::Index boreScale = 3;
+    static constexpr Eigen::Index wallLoss = 4;
+    static constexpr Eigen::Index holeEnd = 5;
+    static constexpr Eigen::Index foot = 6;
+    static constexpr Eigen::Index holeSpread = 7; ///< one for each of the other published sets
+    static constexpr Eigen::Index neighbours = 9;
+    static constexpr std::size_t before = 10;
+    [[nodiscard]] static Eigen::Index holeSize(std::size_t i) { return static_cast<Eigen::Index>(before + i); }
+    [[nodiscard]] Eigen::Index chimney(std::size_t i) const { return static_cast<Eigen::Index>(before + holes + i); }
+    [[nodiscard]] Eigen::Index place(std::size_t i) const { return static_cast<Eigen::Index>(before + 2 * holes + i); }
+    [[nodiscard]] Eigen::Index blowSlope() const { return static_cast<Eigen::Index>(before + 3 * holes); }
+    [[nodiscard]] Eigen::Index lowGain() const { return blowSlope() + 1; }
+    [[nodiscard]] Eigen::Index highGain() const { return blowSlope() + 2; }
+    [[nodiscard]] Eigen::Index undercutGain(int registerNumber) const
+    {
+        return gainByRegister && registerNumber > 1 ? highGain() : lowGain();
+    }
+    [[nodiscard]] Eigen::Index blow(int registerNumber) const
+    {
+        return highGain() + std::min(registerNumber, static_cast<int>(registers));
+    }
+    [[nodiscard]] Eigen::Index note(std::size_t i) const
+    {
+        return blow(static_cast<int>(registers)) + 1 + static_cast<Eigen::Index>(i);
+    }
+    /// Of the instrument and its player.
+    [[nodiscard]] Eigen::Index lasting() const { return note(notes); }
+    [[nodiscard]] Eigen::Index shift(std::size_t listening) const { return lasting() + static_cast<Eigen::Index>(2 * listening); }
+    [[nodiscard]] Eigen::Index slope(std::size_t listening) const { return shift(listening) + 1; }
+    [[nodiscard]] Eigen::Index size() const { return shift(listenings); }
+    [[nodiscard]] double octaves(Hertz pitch) const { return std::log2(pitch.hertz() / pivot_Hz); }
+
+    static Unknowns of(const Instrument& instrument, std::size_t listenings = 0);
+};
+
+/// x = mean + root z with z standard normal.
+struct Prior
+{
+    Eigen::VectorXd mean;
+    Eigen::MatrixXd root;
+};
+[[nodiscard]] Prior priorOf(const Unknowns& u, const Priors& priors, Family family);
+
+/// Where the unknowns of core/fit/shared.h lie; -1 for registers that this instrument is not played in.
+[[nodiscard]] std::vector<Eigen::Index> sharedPlaces(const Unknowns& u);
+
+/// The model of one shape with the unknowns put in, for one register's undercuts.
+[[nodiscard]] Posterior::Placed placed(const Instrument& instrument, const Unknowns& u, const Eigen::VectorXd& x, double room_K,
+                                       int registerNumber);
+
+/// Cents over the target and their derivatives by the lasting unknowns, for chosen notes on one shape.
+struct Evaluated
+{
+    std::vector<double> cents;
+    Eigen::MatrixXd jacobian;
+    std::vector<acoustics::NoteAnswer> answers; ///< where derivatives were asked for
+};
+/// Errors: OutOfModelRange (where = fingering).
+[[nodiscard]] Result<Evaluated> evaluate(const Instrument& instrument, const Unknowns& u, const Eigen::VectorXd& x, double room_K,
+                                         const std::vector<std::size_t>& notes, bool derivatives);
+
+} // namespace dowel::fitting

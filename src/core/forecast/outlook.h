@@ -1,0 +1,31 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// All notes of a shape together: means and covariances of their cents, and the chances that follow from them. Notes err
+// together, so the chance of all is not the product of each one's.
+#pragma once
+
+#include <Eigen/Core>
+#include <vector>
+
+namespace dowel {
+
+struct NoteState
+{
+    double cents = 0; ///< sounding minus target
+    double sd = 0;    ///< one sigma
+};
+
+struct Outlook
+{
+    Eigen::VectorXd mean;       ///< cents over target, one a fingering
+    Eigen::MatrixXd covariance; ///< in square cents
+    [[nodiscard]] std::vector<NoteState> states() const;
+};
+
+/// The chance that every note lies within its tolerance; notes with a tolerance of 0 do not count. By drawing from the
+/// normal distribution, always the same draws, so that equal outlooks have equal chances; good to a hundredth.
+[[nodiscard]] double chanceAllWithin(const Outlook& outlook, const std::vector<double>& tolerances_cents);
+/// The chance that some note lies above its bound on the second shape that did not on the first; bounds of infinity do not
+/// count. Draws as above, the same for both shapes, as most of what is not known is.
+[[nodiscard]] double chanceNewlyAbove(const Outlook& before, const Outlook& after, const std::vector<double>& bounds_cents);
+
+} // namespace dowel

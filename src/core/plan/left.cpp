@@ -1,0 +1,87 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/plan/left.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace dowel::planning {
+
+namespace {
+
+LeftOver::Why whyFlat(const Situation& s, const Instrument& shape, const Eigen::RowVectorXd& slopes)
+{
+    Eigen::Index strongest = 0;
+    slopes.cwiseAbs().maxCoeff(&strongest);
+    const auto hole = static_cast<std::size_t>(strongest);
+    const Reach reach = reachOf(s.present(), s.options.leastWood);
+    const Metres step = shape.spec().tools.step;
+    if (hole == reach.widest.size())
+        return shape.length() <= reach.shortest + step ? LeftOver::Why::FootAtLimit : LeftOver::Why::Compromise;
+    return shape.spec().holes[hole].diameter + step > reach.widest[hole] ? LeftOver::Why::HoleAtLimit
+                                                                         : LeftOver::Why::Compromise;
+}
+
+} // namespace
+
+std::vector<LeftOver> leftOvers(const Situation& s, const Instrument& shape, const std::vector<NoteState>& states, double surely)
+{
+    std::vector<LeftOver> left;
+    const auto slopes = s.forecaster->posterior().sensitivity(shape);
+    const auto& fingerings = s.fingerings();
+    for (std::size_t i = 0; i < states.size(); ++i) {
+        const Cents off = Cents::fromCents(states[i].cents);
+        if (s.odd[i]) {
+            const double heard = states[i].cents - s.forecaster->posterior().newestMisfits()[i].cents;
+            left.push_back({fingerings[i].id, Cents::fromCents(heard), LeftOver::Why::OutOfLine});
+            continue;
+        }
+        if (std::abs(states[i].cents) <= fingerings[i].tolerance.cents() + surely * states[i].sd)
+            continue;
+        LeftOver::Why why = LeftOver::Why::Compromise;
+        if (states[i].cents > 0.0)
+            why = LeftOver::Why::SharpAlready;
+        else if (slopes)
+            why = whyFlat(s, shape, slopes->perMetre.row(static_cast<Eigen::Index>(i)));
+        left.push_back({fingerings[i].id, off, why});
+    }
+    return left;
+}
+
+Result<std::vector<Cut>> lastResort(const Situation& s, const std::vector<LeftOver>& left)
+{
+    std::vector<Cut> fills;
+    if (std::none_of(left.begin(), left.end(), [](const LeftOver& l) { return l.why == LeftOver::Why::SharpAlready; }))
+        return fills;
+    const Metres most = Metres::fromMillimetres(2.0);
+    std::vector<Lever> levers;
+    for (std::size_t i = 0; i < s.present().spec().holes.size(); ++i) {
+        const Metres now = s.present().spec().holes[i].diameter;
+        levers.push_back({Lever::Kind::Fill, i, {}, {}, std::max(now * 0.6, now - most), now});
+    }
+    const GoalSearch search(*s.forecaster, s.present(), s.aim(s.options.lastSpread_cents), s.school, s.cancel);
+    const auto goal = search.best(levers);
+    if (!goal)
+        return goal.error();
+    Instrument filled = s.present();
+    for (std::size_t k = 0; k < levers.size(); ++k) {
+        const Metres to = Metres::fromMetres(goal->values_m[static_cast<Eigen::Index>(k)]);
+        constexpr Metres worthIt = Metres::fromMillimetres(0.1);
+        if (levers[k].high - to < worthIt)
+            continue;
+        fills.push_back(cutFor(s.present(), levers[k], to));
+        auto next = applied(filled, fills.back());
+        if (!next)
+            return next.error();
+        filled = std::move(*next);
+    }
+    const auto now = s.forecaster->posterior().cents(s.present());
+    const auto there = s.forecaster->posterior().cents(filled);
+    if (!now || !there)
+        return now ? there.error() : now.error();
+    constexpr double mends = 1.0; // of the chance's logarithm
+    if (search.aim().loss(*now) - search.aim().loss(*there) < mends)
+        fills.clear();
+    return fills;
+}
+
+} // namespace dowel::planning

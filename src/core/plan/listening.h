@@ -1,0 +1,19 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What is worth listening to. For the plan's own files.
+#pragma once
+
+#include "core/plan/situation.h"
+
+namespace dowel::planning {
+
+[[nodiscard]] std::vector<FingeringId> neverHeard(const Situation& s);
+/// Notes that have moved by more than this since they were heard, or will have on another shape.
+[[nodiscard]] std::vector<FingeringId> moved(const Situation& s, const Outlook& there, double by_cents);
+/// Whether wood has been cut without advice since the last listening.
+[[nodiscard]] bool ownCuts(const Situation& s);
+/// Notes of which it is open whether they are in, and that another listening can say something about: the ones that a flat
+/// end would still be mended for, or all.
+enum class Settle { WhatCanBeMended, All };
+[[nodiscard]] std::vector<FingeringId> unsettled(const Situation& s, Settle which);
+
+} // namespace dowel::planning

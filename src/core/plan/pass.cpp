@@ -1,0 +1,258 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/plan/pass.h"
+
+#include "core/shop/drawer.h"
+
+#include <algorithm>
+#include <cmath>
+#include <limits>
+
+namespace dowel::planning {
+
+namespace {
+
+/// What tools make of a wish, towards less removed.
+Metres rounded(const Lever& lever, Metres from, Metres goal, const Tools& tools)
+{
+    if (lever.kind == Lever::Kind::Hole)
+        return roundedEnlargement(from, goal, tools);
+    if (goal < from)
+        return roundedTrim(from, goal, tools); // a foot, or a stopper that goes in
+    Tools byHand = tools;
+    byHand.bits.clear();
+    return roundedEnlargement(from, goal, byHand);
+}
+
+/// The order of the work: what the mouth does to all notes the holes can still follow; then from the foot upwards, the foot
+/// itself when the holes' volumes are in, unless the school has it first; undercuts and the bore last.
+int turnOf(const Lever& lever, const School& school)
+{
+    switch (lever.kind) {
+    case Lever::Kind::Stopper:
+    case Lever::Kind::Window:
+    case Lever::Kind::Embouchure: return 0;
+    case Lever::Kind::Foot: return school.footFirst ? 1 : 2;
+    case Lever::Kind::Hole:
+    case Lever::Kind::Fill: return 2;
+    case Lever::Kind::Undercut:
+    case Lever::Kind::Ream: break;
+    }
+    return 3;
+}
+
+class Walker
+{
+public:
+    Walker(const Situation& s, const Aim& aim, Instrument shape, Outlook outlook)
+        : m_s(&s), m_aim(&aim), m_shape(std::move(shape)), m_outlook(std::move(outlook)), m_loss(lossOf(m_outlook))
+    {
+        for (const double t : s.tolerances())
+            m_bounds.push_back(t > 0.0 ? t : std::numeric_limits<double>::infinity());
+        for (std::size_t i = 0; i < s.odd.size(); ++i)
+            if (s.odd[i])
+                m_bounds[i] = std::numeric_limits<double>::infinity();
+    }
+    [[nodiscard]] double lossOf(const Outlook& o) const
+    {
+        return m_aim->loss({o.mean.data(), o.mean.data() + o.mean.size()});
+    }
+    /// What the shape was like when it was last listened to: the pass is held to that.
+    [[nodiscard]] Status startFrom(const Instrument& lastHeard)
+    {
+        m_asHeard = m_outlook;
+        if (!(lastHeard == m_shape)) {
+            const auto f = m_s->forecaster->posterior().forecast(lastHeard);
+            if (!f)
+                return f.error();
+            m_asHeard.mean = Eigen::Map<const Eigen::VectorXd>(f->cents.data(), std::ssize(f->cents));
+            m_asHeard.covariance = f->jacobian * m_s->forecaster->posterior().covariance() * f->jacobian.transpose();
+        }
+        m_risk = chanceNewlyAbove(m_asHeard, m_outlook, m_bounds);
+        return Done{};
+    }
+    /// Goes towards where the lever should stand, as far as may be. needed: what the goal would lose without it.
+    [[nodiscard]] Result<std::optional<AdviceStep>> step(const Lever& lever, Metres goal, double needed);
+    [[nodiscard]] const Instrument& shape() const { return m_shape; }
+    [[nodiscard]] const Outlook& outlook() const { return m_outlook; }
+
+private:
+    [[nodiscard]] Result<Outlook> outlookOf(const Instrument& shape) const;
+    [[nodiscard]] Result<AdviceStep> described(const Cut& cut, Metres from, const Instrument& after, const Outlook& there,
+                                               double risk, Metres goal, bool guarded) const;
+    const Situation* m_s;
+    const Aim* m_aim;
+    Instrument m_shape;
+    Outlook m_outlook;
+    double m_loss;
+    std::vector<double> m_bounds;
+    Outlook m_asHeard;   ///< on the shape that was last listened to
+    double m_risk = 0.0; ///< that something has gone sharp since
+};
+
+Result<Outlook> Walker::outlookOf(const Instrument& shape) const
+{
+    if (!m_s->options.guardNearby)
+        return m_s->forecaster->outlook(shape);
+    const auto nearby = m_s->forecaster->statesNearby(shape);
+    if (!nearby)
+        return nearby.error();
+    Outlook o = m_s->forecaster->present();
+    for (std::size_t i = 0; i < nearby->size(); ++i) {
+        const auto k = static_cast<Eigen::Index>(i);
+        o.mean[k] = (*nearby)[i].cents;
+        o.covariance(k, k) = (*nearby)[i].sd * (*nearby)[i].sd;
+    }
+    return o;
+}
+
+Result<AdviceStep> Walker::described(const Cut& cut, Metres from, const Instrument& after, const Outlook& there, double risk,
+                                     Metres goal, bool guarded) const
+{
+    const auto doubt = m_s->forecaster->plainDoubt(after);
+    if (!doubt)
+        return doubt.error();
+    const double honesty = m_s->forecaster->honesty();
+    const Outlook before = m_s->asHeard(m_outlook);
+    const Outlook then = m_s->asHeard(there);
+    const auto states = then.states();
+    const auto& fingerings = m_s->fingerings();
+    AdviceStep step;
+    step.cut = cut;
+    step.from = from;
+    double most = -1.0;
+    for (std::size_t i = 0; i < states.size(); ++i) {
+        const auto k = static_cast<Eigen::Index>(i);
+        const double moved = std::abs(there.mean[k] - m_outlook.mean[k]) * std::sqrt(fingerings[i].weight) /
+                             fingerings[i].tolerance.cents();
+        if (moved > most) {
+            most = moved;
+            step.reason = {fingerings[i].id, Cents::fromCents(m_outlook.mean[k]), guarded, goal};
+        }
+        const double part = honesty * (*doubt)[i];
+        const double rest = std::sqrt(std::max(0.0, states[i].sd * states[i].sd - part * part));
+        step.forecast.push_back({fingerings[i].id, Cents::fromCents(before.mean[k]), Cents::fromCents(states[i].cents),
+                                 Cents::fromCents(states[i].sd), Cents::fromCents(rest), Cents::fromCents((*doubt)[i])});
+    }
+    if (std::holds_alternative<Enlarge>(cut))
+        step.bit = bitOfSize(wantedSize(cut), m_shape.spec().tools);
+    step.chanceSpoiled = std::max(0.0, risk - m_risk);
+    step.thenMeasure = false;
+    return step;
+}
+
+Result<std::optional<AdviceStep>> Walker::step(const Lever& lever, Metres goal, double needed)
+{
+    using Found = std::optional<AdviceStep>;
+    const Cut wish = cutFor(m_shape, lever, goal);
+    const Metres from = *presentSize(m_shape, wish);
+    const bool shrinks = wantedSize(wish) < from;
+    if (shrinks && lever.kind != Lever::Kind::Foot && lever.kind != Lever::Kind::Stopper)
+        return Found{};
+    const auto& tools = m_shape.spec().tools;
+    const bool other = m_s->forecaster->posterior().priors().shareOf(wish) > m_s->forecaster->posterior().priors().shareOfChange;
+    const double worth = other ? m_s->options.worthOfOther : m_s->options.worth;
+    // A tool that usually goes a little too far is stopped a little before.
+    const Metres habit = lever.kind == Lever::Kind::Hole
+                             ? Metres::fromMetres(m_s->forecaster->posterior().priors().slip_m)
+                             : Metres{};
+    const Metres aimed = wantedSize(wish) - habit;
+    const Metres way = shrinks ? from - aimed : aimed - from;
+    if (way < tools.step * 0.5)
+        return Found{};
+    // Alone it need not pay: a stopper that is moved flattens every note before the holes follow.
+    const bool mayFlatten = lever.kind == Lever::Kind::Stopper || lever.kind == Lever::Kind::Ream;
+    const auto pays = [&](double loss) {
+        return m_loss - loss >= worth || (mayFlatten && needed >= worth);
+    };
+    Metres last = from;
+    for (const double share : {1.0, 0.8, 0.6, 0.45, 0.3, 0.2}) {
+        if (m_s->cancel.requested())
+            return Error{ErrorCode::Cancelled, "plan", ""};
+        // To the nearest size that can be made where that is the goal itself, short of it where it is guarded.
+        const Metres half = share == 1.0 && !shrinks ? tools.step * 0.4 : Metres{};
+        const Metres size = rounded(lever, from, from + (aimed - from) * share + half, tools);
+        if (size == last)
+            continue;
+        last = size;
+        if (shrinks ? size >= from : size <= from)
+            return Found{};
+        auto after = applied(m_shape, withSize(wish, size));
+        if (!after)
+            return Found{}; // not with this wood: a wall too thin
+        auto there = outlookOf(*after);
+        if (!there)
+            return there.error();
+        const double loss = lossOf(*there);
+        const double risk = chanceNewlyAbove(m_asHeard, *there, m_bounds);
+        constexpr double trifle = 0.004;
+        if (risk > m_s->options.spoilLimit && risk > m_risk + trifle)
+            continue;
+        if (!pays(loss))
+            return Found{};
+        auto described = this->described(withSize(wish, size), from, *after, *there, risk, wantedSize(wish), share < 1.0);
+        if (!described)
+            return described.error();
+        m_shape = std::move(*after);
+        m_outlook = std::move(*there);
+        m_loss = loss;
+        m_risk = risk;
+        return Found{std::move(*described)};
+    }
+    return Found{};
+}
+
+/// What a goal would lose if each of its levers stayed where it is.
+Result<std::vector<double>> neededOf(const Situation& s, const Goal& goal, const Aim& aim)
+{
+    std::vector<double> needed;
+    const double loss = aim.loss(goal.cents);
+    for (std::size_t k = 0; k < goal.levers.size(); ++k) {
+        Eigen::VectorXd without = goal.values_m;
+        without[static_cast<Eigen::Index>(k)] = standsAt(s.present(), goal.levers[k]).metres();
+        const auto shape = withLevers(s.present(), goal.levers, without);
+        if (!shape)
+            return shape.error();
+        const auto cents = s.forecaster->posterior().cents(*shape);
+        if (!cents)
+            return cents.error();
+        needed.push_back(aim.loss(*cents) - loss);
+    }
+    return needed;
+}
+
+} // namespace
+
+Result<Pass> passTowards(const Situation& s, const Goal& goal, const Aim& aim)
+{
+    Walker walker(s, aim, s.present(), s.forecaster->present());
+    const auto& heard = s.forecaster->posterior().lastHeard();
+    const int newest = heard.empty() ? -1 : *std::max_element(heard.begin(), heard.end());
+    const auto& shapes = s.book->shapes();
+    if (auto ok = walker.startFrom(newest < 0 ? shapes.back() : shapes[static_cast<std::size_t>(newest)]); !ok)
+        return ok.error();
+    const auto needed = neededOf(s, goal, aim);
+    if (!needed)
+        return needed.error();
+    Pass pass{{}, s.present(), {}, false};
+    constexpr int turns = 4;
+    for (int turn = 0; turn < turns; ++turn)
+        for (std::size_t k = 0; k < goal.levers.size(); ++k) {
+            const Lever& lever = goal.levers[k];
+            if (turnOf(lever, s.school) != turn)
+                continue;
+            if (!s.heardSinceCut(lever)) {
+                pass.waiting = true;
+                continue;
+            }
+            auto step = walker.step(lever, Metres::fromMetres(goal.values_m[static_cast<Eigen::Index>(k)]), (*needed)[k]);
+            if (!step)
+                return step.error();
+            if (*step)
+                pass.steps.push_back(std::move(**step));
+        }
+    pass.after = walker.shape();
+    pass.outlook = walker.outlook();
+    return pass;
+}
+
+} // namespace dowel::planning
