@@ -47,9 +47,8 @@ int follow(const Fleet& fleet)
             const AdviceStep& s = advice->steps.front();
             std::printf("  %s %s %.2f -> %.2f (goal %.2f) of %zu steps, spoils %.3f, all after %.2f%s\n",
                         std::string(kindName(s.cut)).c_str(), holeOf(s.cut) ? holeOf(s.cut)->text.c_str() : "",
-                        s.from.millimetres(), wantedSize(s.cut).millimetres(), s.reason.goal.millimetres(),
-                        advice->steps.size(), s.chanceSpoiled.value_or(0.0), s.chanceAllAfter.value_or(0.0),
-                        s.reason.guarded ? ", guarded" : "");
+                        s.from.millimetres(), wantedSize(s.cut).millimetres(), s.reason.goal.millimetres(), advice->steps.size(),
+                        s.chanceSpoiled.value_or(0.0), s.chanceAllAfter.value_or(0.0), s.reason.guarded ? ", guarded" : "");
             std::printf("  now   ");
             for (const NoteForecast& f : s.forecast)
                 std::printf(" %s%+.1f", f.fingering.text.c_str(), f.now.cents());
@@ -113,15 +112,37 @@ int ablation(Fleet fleet)
         void (*change)(Fleet&);
     };
     const Variant variants[] = {
-        {"as it is", [](Fleet&) {}},
-        {"squares instead of the chance", [](Fleet& f) { f.options.squares = true; }},
+        {"as it is",
+         [](Fleet&) {
+         }},
+        {"squares instead of the chance",
+         [](Fleet& f) {
+             f.options.squares = true;
+         }},
         {"no shift or slope of a listening",
-         [](Fleet& f) { f.priors.listeningSd_cents = f.priors.listeningSlopeSd_cents = 0.05; }},
-        {"guard by derivatives before the cut", [](Fleet& f) { f.options.guardNearby = true; }},
-        {"no blowing slope", [](Fleet& f) { f.priors.blowSlope_cents = 0.0, f.priors.blowSlopeSd_cents = 4.0; }},
-        {"doubtful notes not heard again", [](Fleet& f) { f.options.listenToSettle = false; }},
-        {"no staying low", [](Fleet& f) { f.options.stayLow = 0.0; }},
-        {"holes and foot alone", [](Fleet& f) { f.options.means = Means::HolesAndFoot; }},
+         [](Fleet& f) {
+             f.priors.listeningSd_cents = f.priors.listeningSlopeSd_cents = 0.05;
+         }},
+        {"guard by derivatives before the cut",
+         [](Fleet& f) {
+             f.options.guardNearby = true;
+         }},
+        {"no blowing slope",
+         [](Fleet& f) {
+             f.priors.blowSlope_cents = 0.0, f.priors.blowSlopeSd_cents = 4.0;
+         }},
+        {"doubtful notes not heard again",
+         [](Fleet& f) {
+             f.options.listenToSettle = false;
+         }},
+        {"no staying low",
+         [](Fleet& f) {
+             f.options.stayLow = 0.0;
+         }},
+        {"holes and foot alone",
+         [](Fleet& f) {
+             f.options.means = Means::HolesAndFoot;
+         }},
     };
     for (const Variant& v : variants) {
         Fleet other = fleet;

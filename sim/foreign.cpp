@@ -73,7 +73,8 @@ std::optional<Instrument> proven(const InstrumentSpec& spec, const ForeignWood& 
     x[tail] = 1.0;
     x[tail + 1] = 0.95;
     for (Eigen::Index i = 0; i < holes; ++i) {
-        x[2 * i + 1] = length * (0.83 - 0.46 * static_cast<double>(i) / static_cast<double>(std::max<Eigen::Index>(1, holes - 1)));
+        x[2 * i + 1] =
+            length * (0.83 - 0.46 * static_cast<double>(i) / static_cast<double>(std::max<Eigen::Index>(1, holes - 1)));
         x[2 * i + 2] = even;
     }
     const auto notes = static_cast<Eigen::Index>(spec.fingerings.size());
@@ -102,7 +103,8 @@ std::optional<Instrument> proven(const InstrumentSpec& spec, const ForeignWood& 
         }
         // A bore that runs otherwise than straight has its price, and its bounds.
         r[notes + 2 * holes] = 0.3 * (at[tail] - 1.0) + 60.0 * (std::max(0.0, at[tail] - 1.15) + std::min(0.0, at[tail] - 0.82));
-        r[notes + 2 * holes + 1] = 1.0 * (at[tail + 1] - 0.95) + 60.0 * (std::max(0.0, at[tail + 1] - 1.35) + std::min(0.0, at[tail + 1] - 0.6));
+        r[notes + 2 * holes + 1] =
+            1.0 * (at[tail + 1] - 0.95) + 60.0 * (std::max(0.0, at[tail + 1] - 1.35) + std::min(0.0, at[tail + 1] - 0.6));
         return r;
     };
     // First all of it longer or shorter until the lowest note is about there.

@@ -210,7 +210,8 @@ double ForeignTube::reactance(const std::vector<double>& openShares, double f_Hz
             a(k + 1, k + 1) += y;
             a(nodes + k, nodes + k) = 1.0; // no flow out
         } else {
-            const double inner = m_hidden.holeSet == HoleSet::Keefe ? 0.75 - 0.58 * d * d : 0.80 - 0.25 * d - 0.60 * d * d + 0.30 * d * d * d;
+            const double inner =
+                m_hidden.holeSet == HoleSet::Keefe ? 0.75 - 0.58 * d * d : 0.80 - 0.25 * d - 0.60 * d * d + 0.30 * d * d * d;
             const double outer = m_hidden.holeSet == HoleSet::Keefe ? 0.65 : 0.6133 + 0.2083 * free;
             const double through = std::tan(wave * o.chimney_m) / wave / (pi * o.radius_m * o.inner_m);
             double length = through + o.ends * (inner / (pi * o.inner_m) + outer / (pi * o.radius_m));
@@ -218,7 +219,8 @@ double ForeignTube::reactance(const std::vector<double>& openShares, double f_Hz
                 length += 1.7 * (1.0 - share) / (pi * o.radius_m * std::sqrt(share));
             const double ka = wave * o.radius_m;
             const double rv = o.radius_m * g.layer * std::sqrt(f_Hz);
-            const double resistance = g.density * g.speed / area * (0.25 * (1.0 + free) * ka * ka + 2.0 * wave * o.chimney_m / rv);
+            const double resistance =
+                g.density * g.speed / area * (0.25 * (1.0 + free) * ka * ka + 2.0 * wave * o.chimney_m / rv);
             a(k + 1, nodes + k) = 1.0;
             a(nodes + k, k + 1) = -1.0;
             a(nodes + k, nodes + k) = (resistance + j * omega * g.density * length) / static_cast<double>(o.count);
@@ -250,7 +252,8 @@ double ForeignTube::reactance(const std::vector<double>& openShares, double f_Hz
     const double zTop = top.density * top.speed / (pi * m_topRadius_m * m_topRadius_m);
     const double scale = m_hidden.mouth * std::pow(1.0 + m_hidden.mouthPerOctave, std::log2(f_Hz / 650.0));
     if (const auto* closed = std::get_if<ClosedTop>(&m_mouth))
-        return (zTop / tube + j * omega * closed->volume.cubicMetres() * scale / (top.density * top.speed * top.speed) * zTop).imag();
+        return (zTop / tube + j * omega * closed->volume.cubicMetres() * scale / (top.density * top.speed * top.speed) * zTop)
+            .imag();
     double inertance = 0.0; // over the density
     double cavity_m = 0.0;
     if (const auto* duct = std::get_if<Duct>(&m_mouth)) {

@@ -35,9 +35,9 @@ struct Hidden
     std::vector<double> holeShifts_m; ///< where each hole really is
     struct Bump
     {
-        double at = 0.5;      ///< share of the length
+        double at = 0.5; ///< share of the length
         double width_m = 0.02;
-        double height = 0.0;  ///< relative
+        double height = 0.0; ///< relative
     };
     std::vector<Bump> bumps;
 };
@@ -73,7 +73,7 @@ private:
     [[nodiscard]] double reactance(const std::vector<double>& openShares, double f_Hz) const;
     [[nodiscard]] std::optional<double> between(const std::vector<double>& openShares, double low, double high) const;
     Hidden m_hidden;
-    std::vector<Opening> m_holes;               ///< from the mouth to the foot
+    std::vector<Opening> m_holes;                ///< from the mouth to the foot
     std::vector<std::vector<Slice>> m_stretches; ///< before each hole, and to the foot
     double m_foot_m = 0.0;
     double m_footRadius_m = 0.0;

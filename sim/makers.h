@@ -40,12 +40,12 @@ struct Outcome
     Intervals stand; ///< of every note as it stands, at each advice
     std::map<std::string, int> cutKinds;
     AdviceState end = AdviceState::Stop;
-    int stopped = 0;         ///< how often it was held up by a contradiction
-    bool outOfTurns = false; ///< was given up
-    bool early = false;      ///< a maker who knows would still have brought it home from here
-    std::vector<Stated> within;  ///< chance_all_within
-    std::vector<Stated> spoils;  ///< chance_spoiled of each step
-    std::vector<Stated> ends;    ///< chance_all_after of each plan, as it stood at its last step
+    int stopped = 0;            ///< how often it was held up by a contradiction
+    bool outOfTurns = false;    ///< was given up
+    bool early = false;         ///< a maker who knows would still have brought it home from here
+    std::vector<Stated> within; ///< chance_all_within
+    std::vector<Stated> spoils; ///< chance_spoiled of each step
+    std::vector<Stated> ends;   ///< chance_all_after of each plan, as it stood at its last step
 };
 
 /// How the wood on a bench stands.

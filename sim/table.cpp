@@ -22,13 +22,14 @@ double share(double part, double whole)
 void printMaker(const char* name, const std::vector<Row>& rows, Outcome Row::*who)
 {
     const Figures f = figuresOf(rows, who);
-    std::printf("  %-22s home %3d of %3d, of %3d solvable %3d (%3.0f %%), all but one %3.0f %%, spoiled %d, sharp %.2f, flat %.2f, "
-                "cuts a hole %.2f, rounds %4.1f",
-                name, f.home, f.blanks, f.solvable, f.homeOfSolvable, share(f.homeOfSolvable, f.solvable),
-                share(f.allButOne, f.blanks), f.spoiled, f.sharp, f.flat, f.cutsPerHole, f.rounds);
+    std::printf(
+        "  %-22s home %3d of %3d, of %3d solvable %3d (%3.0f %%), all but one %3.0f %%, spoiled %d, sharp %.2f, flat %.2f, "
+        "cuts a hole %.2f, rounds %4.1f",
+        name, f.home, f.blanks, f.solvable, f.homeOfSolvable, share(f.homeOfSolvable, f.solvable), share(f.allButOne, f.blanks),
+        f.spoiled, f.sharp, f.flat, f.cutsPerHole, f.rounds);
     if (f.all.forecasts > 0)
-        std::printf(", stopped early %d, 90 %% ranges hold %.0f %% (large cuts %.0f %% of %d, as it stands %.0f %%, z %.2f)", f.early,
-                    share(f.all.held, f.all.forecasts), share(f.large.held, f.large.forecasts), f.large.forecasts,
+        std::printf(", stopped early %d, 90 %% ranges hold %.0f %% (large cuts %.0f %% of %d, as it stands %.0f %%, z %.2f)",
+                    f.early, share(f.all.held, f.all.forecasts), share(f.large.held, f.large.forecasts), f.large.forecasts,
                     share(f.stand.held, f.stand.forecasts), std::sqrt(f.stand.squares / std::max(1, f.stand.forecasts)));
     std::printf("\n");
 }

@@ -372,7 +372,10 @@ void CorrectPage::showCard()
     }
     case AdviceState::Finished: {
         m_kind->setText(tr("done"));
-        m_what->setText(a.left.empty() ? tr("Every note is within tolerance") : tr("No cut would bring it nearer"));
+        constexpr double sure = 0.75;
+        m_what->setText(!a.left.empty()                           ? tr("No cut would bring it nearer")
+                        : a.chanceAllWithin.value_or(1.0) >= sure ? tr("Every note is within tolerance")
+                                                                  : tr("Every note is in, as far as heard"));
         m_why->setVisible(true);
         QStringList lines;
         for (const LeftOver& l : a.left)

@@ -134,8 +134,7 @@ void ShopMemoryDialog::refresh()
     m_table->setRowCount(static_cast<int>(m_all.size()));
     for (std::size_t i = 0; i < m_all.size(); ++i) {
         const Remembered& r = m_all[i];
-        const QString name =
-            r.name.empty() ? tr("without a name") : QString::fromStdString(r.name);
+        const QString name = r.name.empty() ? tr("without a name") : QString::fromStdString(r.name);
         form::row(m_table, static_cast<int>(i),
                   {name, QString::fromUtf8(familyName(r.family).data()), QString::number(r.readings),
                    QString::fromStdString(r.at).left(10)});

@@ -96,7 +96,8 @@ std::vector<NoteForecast> forecastFrom(JsonReader& reader)
         all.push_back({{r.text("fingering")},
                        Cents::fromCents(r.number("now_cents")),
                        Cents::fromCents(r.number("after_cents")),
-                       Cents::fromCents(r.number("sd_cents")), Cents::fromCents(r.has("rest_cents") ? r.number("rest_cents") : 0.0),
+                       Cents::fromCents(r.number("sd_cents")),
+                       Cents::fromCents(r.has("rest_cents") ? r.number("rest_cents") : 0.0),
                        Cents::fromCents(r.has("doubt_cents") ? r.number("doubt_cents") : 0.0)});
         r.finish();
     }

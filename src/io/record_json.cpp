@@ -142,7 +142,8 @@ Result<Cut> cutFromJson(const Json& json)
     else if (kind == "fill")
         cut = Fill{{r.text("hole")}, mm("diameter_mm")};
     else
-        r.fail(ErrorCode::BadValue, "kind", kind + "; known: enlarge, undercut, trim_foot, ream, move_stopper, cut_up, enlarge_embouchure, fill");
+        r.fail(ErrorCode::BadValue, "kind",
+               kind + "; known: enlarge, undercut, trim_foot, ream, move_stopper, cut_up, enlarge_embouchure, fill");
     r.finish();
     if (error)
         return *error;

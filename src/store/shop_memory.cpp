@@ -14,7 +14,7 @@ using namespace sqlite;
 namespace {
 
 constexpr std::int64_t applicationId = 0x444F4D45; // "DOME"
-constexpr std::int64_t version = 2; // 1 held other unknowns, by the workbooks' paths
+constexpr std::int64_t version = 2;                // 1 held other unknowns, by the workbooks' paths
 
 /// Shortest text that reads back as the same numbers.
 template <class Numbers> std::string written(const Numbers& numbers)

@@ -237,9 +237,8 @@ Result<Store> Store::open(const std::string& path, Mode mode)
     auto specified = io::specFromText(spec, "specification");
     if (!specified)
         return Error{ErrorCode::Damaged, "specification", specified.error().where + ": " + specified.error().facts};
-    auto parts = std::make_unique<Parts>(
-        Parts{path, std::move(lock), std::move(*db), Workbook(std::move(*specified)), hashOf(spec.data(), spec.size()),
-              hashOf(identity.data(), identity.size())});
+    auto parts = std::make_unique<Parts>(Parts{path, std::move(lock), std::move(*db), Workbook(std::move(*specified)),
+                                               hashOf(spec.data(), spec.size()), hashOf(identity.data(), identity.size())});
     if (auto ok = parts->load(); !ok)
         return ok.error();
     return Store(std::move(parts));

@@ -95,6 +95,26 @@ private Q_SLOTS:
         QVERIFY2(complaints.isEmpty(), qPrintable(complaints.join(QLatin1Char('\n'))));
         QVERIFY(checked > 200); // a test that looked at nothing proves nothing
     }
+    void theForeignTruthSharesNoPhysicsWithTheModel()
+    {
+        // An error there would agree with itself: the foreign tube sees the instrument and nothing that computes sound.
+        static const QRegularExpression form(QLatin1String("^\\s*#\\s*include\\s*\"([^\"]+)\""),
+                                             QRegularExpression::MultilineOption);
+        int checked = 0;
+        for (const char* name : {"foreign_tube.h", "foreign_tube.cpp", "foreign.cpp", "foreign.h", "wood.h"}) {
+            QFile file(QStringLiteral(DOWEL_SOURCE "/sim/") + QLatin1String(name));
+            QVERIFY2(file.open(QIODevice::ReadOnly), name);
+            auto matches = form.globalMatch(QString::fromUtf8(file.readAll()));
+            while (matches.hasNext()) {
+                const QString include = matches.next().captured(1);
+                ++checked;
+                for (const char* forbidden : {"core/acoustics", "core/fit", "core/forecast", "core/plan", "player/"})
+                    QVERIFY2(!include.startsWith(QLatin1String(forbidden)), qPrintable(include));
+                QVERIFY2(!include.startsWith(QLatin1String("core/layout/layout")), qPrintable(include));
+            }
+        }
+        QVERIFY(checked >= 8);
+    }
     void aForbiddenIncludeIsFound()
     {
         const auto all = rules();

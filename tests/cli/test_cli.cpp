@@ -257,8 +257,8 @@ private Q_SLOTS:
         VERIFY_NEAR(1200.0 * std::log2(d5["hz"].get<double>() / 587.3295), d5["cents"].get<double>(), 0.01);
         QVERIFY(d5["sd_cents"].get<double>() > 10.0);
         const Answer warm = run({"predict", spec, "--celsius", "25"});
-        // ISO 9613-1 has 14.4 cents for five degrees; the air in the tube stands between the room's and the breath's, so that of a
-        // room's five degrees about four reach it.
+        // ISO 9613-1 has 14.4 cents for five degrees; the air in the tube stands between the room's and the breath's, so that of
+        // a room's five degrees about four reach it.
         VERIFY_NEAR(warm.json["notes"][0]["cents"].get<double>() - d5["cents"].get<double>(), 14.4 * (1.0 - 0.21), 0.4);
         const std::string path = book();
         const Answer asBook = run({"predict", path});

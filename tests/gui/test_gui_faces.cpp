@@ -138,7 +138,7 @@ private Q_SLOTS:
         QVERIFY(desk.find<QLabel>("outcomeWords")->text().contains(QLatin1String("After a cut")));
         QVERIFY(!desk.find<QTableWidget>("outcomeTable")->isVisible());
         desk.click("faceNextCut");
-        for (int pass = 0; pass < 2; ++pass) { // two holes and what they tell, then the others
+        for (int pass = 0; pass < 2; ++pass) { // two listenings, and what was cut between
             for (int i = 0; i < 12 && desk.window().correctPage()->proposed(); ++i) {
                 const auto cuts = desk.document().book()->cuts().size();
                 desk.window().correctPage()->recordCut();

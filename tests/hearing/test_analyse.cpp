@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves the way from a whole take to its readings: notes found, octaves kept apart, what is no note refused with the
 // reason, and stated intervals that hold the truth.
+#include "core/base/random.h"
 #include "core/hearing/analyse.h"
 #include "support/compare.h"
-#include "core/base/random.h"
 #include "support/tones.h"
 
 #include <numbers>

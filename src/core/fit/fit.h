@@ -46,8 +46,8 @@ struct Priors
     double holeSizeSd_m = 0.00012;
     double chimneyShareSd = 0.10;
     double holePlaceSd_m = 0.0004;
-    double blowSd_cents = 8.0;              ///< per register
-    std::optional<double> blowSlope_cents;  ///< per octave, both registers: mean; by the family where nothing is said
+    double blowSd_cents = 8.0;             ///< per register
+    std::optional<double> blowSlope_cents; ///< per octave, both registers: mean; by the family where nothing is said
     std::optional<double> blowSlopeSd_cents;
     double noteSd_cents = 5.0;           ///< each fingering's own
     double repeat_cents = 1.5;           ///< how well a player repeats a note
@@ -58,7 +58,7 @@ struct Priors
     double undercutGainSd = 0.20;        ///< logarithm of how far an undercut reaches: ramps differ from maker to maker
     double edgeGain = 0.3;               ///< logarithm: sharp edges of reed and horn holes lose with level in the low register
     double edgeGainSd = 0.4;
-    double slip_m = 0.0;                    ///< how far a tool goes beyond what was asked: mean
+    double slip_m = 0.0; ///< how far a tool goes beyond what was asked: mean
     double slipSd_m = 0.00005;
     double caliperSd_m = 0.00005;           ///< of a size measured after a cut
     std::optional<std::size_t> doubtedHole; ///< its size may be off by millimetres: mistyped, leaking or chipped

@@ -98,7 +98,8 @@ void whiten(HeardNote& note, const std::vector<HeardReading>& readings, const Wa
         for (Eigen::Index b = 0; b < n; ++b) {
             const HeardReading& one = readings[note.readings[static_cast<std::size_t>(a)]];
             const HeardReading& other = readings[note.readings[static_cast<std::size_t>(b)]];
-            covariance(a, b) = walk.variance(std::max(one.shape, other.shape), one.note) + (a == b ? one.single * one.single : 0.0);
+            covariance(a, b) =
+                walk.variance(std::max(one.shape, other.shape), one.note) + (a == b ? one.single * one.single : 0.0);
         }
     note.whitening = covariance.llt().matrixL().solve(Eigen::MatrixXd::Identity(n, n));
     if (n > 1) {

@@ -59,14 +59,9 @@ Result<Posterior::Sensitivity> Posterior::sensitivity(const Instrument& shape) c
     const auto holes = static_cast<Eigen::Index>(u.holes);
     const Placed p = placed(shape);
     const ParameterLayout at(p.shape);
-    Sensitivity s{std::move(e->cents),
-                  Eigen::MatrixXd(rows, holes + 1),
-                  Eigen::MatrixXd(rows, holes),
-                  Eigen::MatrixXd(rows, holes),
-                  Eigen::VectorXd::Zero(rows),
-                  Eigen::VectorXd::Zero(rows),
-                  Eigen::VectorXd::Zero(rows),
-                  {}};
+    Sensitivity s{
+        std::move(e->cents),         Eigen::MatrixXd(rows, holes + 1), Eigen::MatrixXd(rows, holes), Eigen::MatrixXd(rows, holes),
+        Eigen::VectorXd::Zero(rows), Eigen::VectorXd::Zero(rows),      Eigen::VectorXd::Zero(rows),  {}};
     for (Eigen::Index row = 0; row < rows; ++row) {
         const auto& by = e->answers[static_cast<std::size_t>(row)].centsPer;
         const double ramp = std::exp(m_mean[u.undercutGain(fingerings[static_cast<std::size_t>(row)].registerNumber)]);

@@ -31,10 +31,10 @@ Unknowns Unknowns::of(const Instrument& instrument, std::size_t listenings)
 
 std::vector<Eigen::Index> sharedPlaces(const Unknowns& u)
 {
-    std::vector<Eigen::Index> at{Unknowns::warmth,         Unknowns::mouthLog, Unknowns::mouthSlope,
-                                 Unknowns::wallLoss,       Unknowns::holeEnd,  Unknowns::holeSpread,
-                                 Unknowns::holeSpread + 1, Unknowns::neighbours, u.blowSlope(),
-                                 u.lowGain(),              u.highGain()};
+    std::vector<Eigen::Index> at{
+        Unknowns::warmth,     Unknowns::mouthLog,       Unknowns::mouthSlope, Unknowns::wallLoss, Unknowns::holeEnd,
+        Unknowns::holeSpread, Unknowns::holeSpread + 1, Unknowns::neighbours, u.blowSlope(),      u.lowGain(),
+        u.highGain()};
     for (std::size_t r = 1; at.size() < sharedCount; ++r)
         at.push_back(r <= u.registers ? u.blow(static_cast<int>(r)) : -1);
     return at;

@@ -19,7 +19,7 @@ struct Unknowns
     std::size_t registers;
     std::size_t notes;
     std::size_t listenings = 0;
-    double pivot_Hz = 700.0;   ///< where blowing slopes turn: the middle of the targets
+    double pivot_Hz = 700.0;     ///< where blowing slopes turn: the middle of the targets
     bool gainByRegister = false; ///< reeds and lips: sharp edges lose with level, which undercutting mends in the low register
     static constexpr Eigen::Index warmth = 0; ///< share of the way from the room's air to the breath
     static constexpr Eigen::Index mouthLog = 1;

@@ -19,7 +19,7 @@ struct NoteOutcome
     Cents sd;       ///< one sigma of the forecast
     Cents rest;     ///< of its parts: see NoteForecast
     Cents doubt;
-    Cents heard;    ///< the first reading after it, as sounding at the tuning's temperature
+    Cents heard; ///< the first reading after it, as sounding at the tuning's temperature
     Cents readingSd;
 };
 

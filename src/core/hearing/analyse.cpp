@@ -279,10 +279,11 @@ std::optional<HeardNote> measuredPart(const Samples& take, Seconds from, Seconds
     const bool pitched = std::any_of(frames.begin(), frames.end(), [](const Frame& f) { return f.pitch_Hz > 0.0; });
     if (!pitched)
         return std::nullopt;
-    const double coarse = withoutFalseFundamental(
-        part, take.rate_Hz,
-        withoutOverlookedFundamental(part, take.rate_Hz, medianPitch(frames, {0, frames.size() - 1, true}), options.lowest.hertz()),
-        std::nullopt);
+    const double coarse = withoutFalseFundamental(part, take.rate_Hz,
+                                                  withoutOverlookedFundamental(part, take.rate_Hz,
+                                                                               medianPitch(frames, {0, frames.size() - 1, true}),
+                                                                               options.lowest.hertz()),
+                                                  std::nullopt);
     auto note = hearing::refine(part, take.rate_Hz, coarse);
     if (!note)
         return std::nullopt;
@@ -358,7 +359,8 @@ Analysis analyse(const Samples& take, std::optional<Hertz> expectFirst, const He
         }
         const double coarse = withoutFalseFundamental(
             stretch, take.rate_Hz,
-            withoutOverlookedFundamental(stretch, take.rate_Hz, medianPitch(frames, steady), options.lowest.hertz()), expectFirst);
+            withoutOverlookedFundamental(stretch, take.rate_Hz, medianPitch(frames, steady), options.lowest.hertz()),
+            expectFirst);
         auto note = hearing::refine(stretch, take.rate_Hz, coarse);
         if (!note) {
             result.rejected.push_back(rejected(frames, run, RejectedSound::Reason::NoSteadyTone));

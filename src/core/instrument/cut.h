@@ -45,7 +45,7 @@ struct CutUp
 };
 struct OpenEmbouchure
 {
-    Metres holeLength; ///< of the embouchure hole, along the tube; its centre stays
+    Metres holeLength;                 ///< of the embouchure hole, along the tube; its centre stays
     std::optional<Metres> holeWidth{}; ///< across the tube; stays where nothing is said
     friend bool operator==(const OpenEmbouchure&, const OpenEmbouchure&) = default;
 };

@@ -4,8 +4,8 @@
 #pragma once
 
 #include "core/base/normal.h"
-#include "core/record/advice.h"
 #include "core/instrument/instrument.h"
+#include "core/record/advice.h"
 
 #include <vector>
 
@@ -33,8 +33,8 @@ struct Aim
 
 /// The aim of an instrument under a school: where the low register rules, higher ones count a tenth within twice their
 /// tolerance. ignored: notes that do not count.
-[[nodiscard]] Aim aimOf(const Instrument& instrument, const School& school, const std::vector<bool>& ignored,
-                        double spread_cents, bool squares = false);
+[[nodiscard]] Aim aimOf(const Instrument& instrument, const School& school, const std::vector<bool>& ignored, double spread_cents,
+                        bool squares = false);
 /// Nearest to target, offset for offset, by plain squares: sounding should come out at offsets_cents from the target.
 [[nodiscard]] Aim straightAim(const Instrument& instrument, const std::vector<double>& offsets_cents = {});
 

@@ -15,9 +15,9 @@ constexpr double farOff = 6.0;   // of a reading
 constexpr double explains = 8.0; // half the squares: four standard deviations
 // The same of a hole: at a first listening honest ones stayed below 1, and to measure again costs little.
 constexpr double explainsHole = 4.0;
-constexpr double mistake_m = 0.0004; // smaller errors of a hole are calipers'
-constexpr double impossible = 4.0;   // of the warmth
-constexpr double unexplained = 12.0; // of a reading
+constexpr double mistake_m = 0.0004;       // smaller errors of a hole are calipers'
+constexpr double impossible = 4.0;         // of the warmth
+constexpr double unexplained = 12.0;       // of a reading
 constexpr double breath_K = 273.15 + 34.0; // common practice, no source
 
 /// Whether a fingering has been heard more than once, set aside or not: asked for again, and the same.
@@ -65,7 +65,8 @@ Result<std::optional<Contradiction>> contradictionIn(const Workbook& book, const
     const double warmthSd = std::sqrt(expected.covariance(0, 0));
     const double warmth = (p.warmth() - expected.mean[0]) / warmthSd;
     const auto readings = book.readings();
-    const double room_K = readings.empty() ? book.present().spec().tuning.playedAt.kelvin() : readings.back().reading->air.kelvin();
+    const double room_K =
+        readings.empty() ? book.present().spec().tuning.playedAt.kelvin() : readings.back().reading->air.kelvin();
     const double warmthSd_K = warmthSd * std::abs(breath_K - room_K);
     double best = p.report().cost - explainsHole;
     Found found;

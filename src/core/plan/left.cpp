@@ -17,8 +17,7 @@ LeftOver::Why whyFlat(const Situation& s, const Instrument& shape, const Eigen::
     const Metres step = shape.spec().tools.step;
     if (hole == reach.widest.size())
         return shape.length() <= reach.shortest + step ? LeftOver::Why::FootAtLimit : LeftOver::Why::Compromise;
-    return shape.spec().holes[hole].diameter + step > reach.widest[hole] ? LeftOver::Why::HoleAtLimit
-                                                                         : LeftOver::Why::Compromise;
+    return shape.spec().holes[hole].diameter + step > reach.widest[hole] ? LeftOver::Why::HoleAtLimit : LeftOver::Why::Compromise;
 }
 
 } // namespace

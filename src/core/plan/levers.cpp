@@ -44,8 +44,8 @@ std::vector<Lever> leversOf(const Instrument& instrument, Means means, Metres le
         levers.push_back({Kind::Undercut, i, {}, {}, now, std::max(now, std::min(widestRamp, room))});
     }
     if (const auto* duct = std::get_if<Duct>(&spec.excitation))
-        levers.push_back({Kind::Window, 0, {}, {}, duct->windowLength,
-                          std::max(duct->windowLength, duct->windowWidth * longestWindow)});
+        levers.push_back(
+            {Kind::Window, 0, {}, {}, duct->windowLength, std::max(duct->windowLength, duct->windowWidth * longestWindow)});
     const auto* lip = std::get_if<Transverse>(&spec.excitation);
     if (lip != nullptr)
         // Half to one and a half bores from the hole, as far as it speaks; common practice, no source.

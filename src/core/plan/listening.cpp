@@ -39,8 +39,8 @@ bool ownCuts(const Situation& s)
 
 std::vector<FingeringId> unsettled(const Situation& s, Settle which)
 {
-    constexpr int enough = 2;      // a note heard so often on one shape is known as well as it will be
-    constexpr double open = 0.08;  // the chance to be out from which it is not settled
+    constexpr int enough = 2;     // a note heard so often on one shape is known as well as it will be
+    constexpr double open = 0.08; // the chance to be out from which it is not settled
     constexpr double closed = 0.92;
     std::vector<FingeringId> ids;
     const auto& now = s.forecaster->now();

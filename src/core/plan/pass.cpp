@@ -52,10 +52,7 @@ public:
             if (s.odd[i])
                 m_bounds[i] = std::numeric_limits<double>::infinity();
     }
-    [[nodiscard]] double lossOf(const Outlook& o) const
-    {
-        return m_aim->loss({o.mean.data(), o.mean.data() + o.mean.size()});
-    }
+    [[nodiscard]] double lossOf(const Outlook& o) const { return m_aim->loss({o.mean.data(), o.mean.data() + o.mean.size()}); }
     /// What the shape was like when it was last listened to: the pass is held to that.
     [[nodiscard]] Status startFrom(const Instrument& lastHeard)
     {
@@ -122,8 +119,8 @@ Result<AdviceStep> Walker::described(const Cut& cut, Metres from, const Instrume
     double most = -1.0;
     for (std::size_t i = 0; i < states.size(); ++i) {
         const auto k = static_cast<Eigen::Index>(i);
-        const double moved = std::abs(there.mean[k] - m_outlook.mean[k]) * std::sqrt(fingerings[i].weight) /
-                             fingerings[i].tolerance.cents();
+        const double moved =
+            std::abs(there.mean[k] - m_outlook.mean[k]) * std::sqrt(fingerings[i].weight) / fingerings[i].tolerance.cents();
         if (moved > most) {
             most = moved;
             step.reason = {fingerings[i].id, Cents::fromCents(m_outlook.mean[k]), guarded, goal};
@@ -152,9 +149,8 @@ Result<std::optional<AdviceStep>> Walker::step(const Lever& lever, Metres goal, 
     const bool other = m_s->forecaster->posterior().priors().shareOf(wish) > m_s->forecaster->posterior().priors().shareOfChange;
     const double worth = other ? m_s->options.worthOfOther : m_s->options.worth;
     // A tool that usually goes a little too far is stopped a little before.
-    const Metres habit = lever.kind == Lever::Kind::Hole
-                             ? Metres::fromMetres(m_s->forecaster->posterior().priors().slip_m)
-                             : Metres{};
+    const Metres habit =
+        lever.kind == Lever::Kind::Hole ? Metres::fromMetres(m_s->forecaster->posterior().priors().slip_m) : Metres{};
     const Metres aimed = wantedSize(wish) - habit;
     const Metres way = shrinks ? from - aimed : aimed - from;
     if (way < tools.step * 0.5)

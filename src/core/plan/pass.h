@@ -11,7 +11,7 @@ struct Pass
 {
     std::vector<AdviceStep> steps;
     Instrument after;
-    Outlook outlook; ///< of the shape after it
+    Outlook outlook;      ///< of the shape after it
     bool waiting = false; ///< some lever waits for its last cut to be listened to
 };
 

@@ -168,8 +168,7 @@ Result<Advice> advice(const Situation& s)
     if (!stale.empty())
         return measure(std::move(stale));
     constexpr double hopeful = 0.1;
-    if (auto open = unsettled(s, Settle::WhatCanBeMended);
-        s.options.listenToSettle && !open.empty() && now > hopeful)
+    if (auto open = unsettled(s, Settle::WhatCanBeMended); s.options.listenToSettle && !open.empty() && now > hopeful)
         return measure(std::move(open));
     finish(s, advice);
     auto fills = lastResort(s, advice.left);
@@ -189,8 +188,7 @@ Result<Counsel> counsel(const Workbook& book, const Priors& priors, const PlanOp
     if (!forecaster)
         return forecaster.error();
     auto kept = std::make_shared<const Forecaster>(std::move(*forecaster));
-    const planning::Situation s{&book,  kept.get(),    options,
-                                cancel, book.school(), outOfLine(book, kept->posterior())};
+    const planning::Situation s{&book, kept.get(), options, cancel, book.school(), outOfLine(book, kept->posterior())};
     auto advice = planning::advice(s);
     if (!advice)
         return advice.error();

@@ -44,8 +44,8 @@ struct AdviceStep
     std::optional<Metres> bit; ///< the drill that makes this size; none: file or knife
     StepReason reason;
     bool thenMeasure = true;
-    std::vector<FingeringId> hear;      ///< where thenMeasure: what to listen to again
-    std::vector<NoteForecast> forecast; ///< every fingering
+    std::vector<FingeringId> hear;        ///< where thenMeasure: what to listen to again
+    std::vector<NoteForecast> forecast;   ///< every fingering
     std::optional<double> chanceSpoiled;  ///< that this step leaves some note sharp beyond tolerance for good
     std::optional<double> chanceAllAfter; ///< that every note is within tolerance after the whole plan
     friend bool operator==(const AdviceStep&, const AdviceStep&) = default;

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Least squares, and other smooth functions, within bounds: Newton's or Gauss and Newton's steps, each the exact minimum of its quadratic between the bounds (active
-// sets), damped after Levenberg and Marquardt where they do not pay; after Nocedal and Wright, Numerical Optimization [NW06],
-// ch. 10 and 16, from memory. Fewer of the costly derivatives than a projected search along each step needs.
+// Least squares, and other smooth functions, within bounds: Newton's or Gauss and Newton's steps, each the exact minimum of its
+// quadratic between the bounds (active sets), damped after Levenberg and Marquardt where they do not pay; after Nocedal and
+// Wright, Numerical Optimization [NW06], ch. 10 and 16, from memory. Fewer of the costly derivatives than a projected search
+// along each step needs.
 #pragma once
 
 #include "core/base/result.h"
