@@ -13,8 +13,9 @@ namespace dowel {
 [[nodiscard]] Result<std::optional<Contradiction>> contradictionIn(const Workbook& book, const Posterior& posterior,
                                                                    const Cancel& cancel = {});
 
-/// Notes heard far flatter than the rest of this wood says, more than once: the player is believed, the model is not. Too
-/// flat endangers no wood, so work goes on without them; too sharp stops it, see contradictionIn().
+/// Notes heard far out of line with the rest of this wood: the player is believed, the model is not, and work goes on without
+/// them. Flat ones where they were heard more than once; sharp ones, where wood is in danger, only where two readings on one
+/// shape say the same, and until then work stops, see contradictionIn().
 [[nodiscard]] std::vector<bool> outOfLine(const Workbook& book, const Posterior& posterior);
 
 } // namespace dowel
