@@ -148,13 +148,13 @@ private Q_SLOTS:
     }
     void whatTheFormerPlanLostComesHome()
     {
-        // Four blanks of the foreign fleet that 0.7.0 lost, each in another way, as it ended on them. Decisions at a threshold
+        // Four blanks of the foreign fleet that 0.7.0 lost, as it ended on them. Decisions at a threshold
         // may fall otherwise on another processor: one of them may stay one note short.
         const std::pair<std::uint64_t, const char*> lost[] = {
-            {500004, "the aim: fife, two notes up to 12.8 cents flat, one sharp, though all can be in"},
-            {500048, "stopped early: two-chamber, one note 6.9 cents flat after ten cuts"},
-            {500005, "believed a listening: flute, three notes up to 10.4 cents sharp together"},
-            {500006, "one large step: two-chamber, one note 7.6 cents sharp for good after five cuts"}};
+            {500004, "fife, two notes up to 12.8 cents flat and one sharp, though all can be in"},
+            {500048, "two-chamber, one note 6.9 cents flat after ten cuts"},
+            {500005, "flute, three notes up to 10.4 cents sharp together"},
+            {500006, "two-chamber, one note 7.6 cents sharp for good after five cuts"}};
         int home = 0;
         for (const auto& [seed, how] : lost) {
             const auto blank = sim::foreignBlank(seed);
