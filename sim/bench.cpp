@@ -110,6 +110,7 @@ void Bench::comply(const Contradiction& c)
     case Contradiction::Kind::Hole: put(MeasureEntry{HoleId{c.what}, m_actual.find(HoleId{c.what})->diameter + error}); break;
     case Contradiction::Kind::Temperature: put(MeasureEntry{std::nullopt, m_actual.length() + error}); break;
     case Contradiction::Kind::Swapped: again(c.with); [[fallthrough]];
+    case Contradiction::Kind::Unsettled:
     case Contradiction::Kind::Reading: again(c.what); break;
     }
 }

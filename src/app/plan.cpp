@@ -191,6 +191,21 @@ void Plan::setChart(std::vector<Fingering> chart)
     touched(true);
 }
 
+void Plan::take(const ShapingGain& gain)
+{
+    const InstrumentSpec& goal = gain.goal.spec();
+    InstrumentSpec& spec = m_kept.blank.spec;
+    const Metres length = spec.bore.back().at;
+    spec.excitation = goal.excitation;
+    spec.bore = boreEndingAt(goal.bore, length);
+    m_kept.ownChart = m_kept.ownChart || spec.fingerings != goal.fingerings;
+    spec.fingerings = goal.fingerings;
+    if (std::find(gain.with.begin(), gain.with.end(), Shaping::Undercut) != gain.with.end())
+        m_kept.wishes.allowed = {Shaping::Undercut};
+    touched(true);
+    layOut();
+}
+
 void Plan::setWishes(const LayoutWishes& wishes)
 {
     m_kept.wishes = wishes;

@@ -47,6 +47,8 @@ public:
     /// mode or number of registers makes it anew. Errors are told by failed().
     void setTarget(const PlanTarget& target);
     void setChart(std::vector<Fingering> chart);
+    /// What a gain changes of the blank, the chart or the wishes, and the layout with it.
+    void take(const ShapingGain& gain);
     void setWishes(const LayoutWishes& wishes);
     void setMaterial(const std::string& material);
     void setModel(std::optional<Instrument> model);

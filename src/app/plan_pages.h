@@ -138,6 +138,11 @@ private:
     void takeCell(int row, int column);
     void copyModel();
     void refresh();
+    void arrange();
+    void showWishes();
+    void showPicture(const Layout& layout);
+    void showHoles(const Layout& layout);
+    [[nodiscard]] QString wordsOf(const Layout& layout) const;
     void take();
     Plan* m_plan;
     Questions* m_questions;
@@ -153,6 +158,7 @@ private:
     QCheckBox* m_bits;
     QCheckBox* m_even;
     QCheckBox* m_timbre;
+    QCheckBox* m_undercut;
     QCheckBox* m_fixed;
     QPushButton* m_go;
     QPushButton* m_copy;

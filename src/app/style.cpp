@@ -79,6 +79,8 @@ void Style::apply() const
     p.setColor(QPalette::ToolTipBase, m_colours.sheet);
     p.setColor(QPalette::PlaceholderText, m_colours.pencil);
     p.setColor(QPalette::Highlight, m_colours.cool);
+    p.setColor(QPalette::Link, m_colours.cool);
+    p.setColor(QPalette::LinkVisited, m_colours.cool);
     p.setColor(QPalette::HighlightedText, m_colours.sheet);
     for (const auto role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText})
         p.setColor(QPalette::Disabled, role, m_colours.pencil);

@@ -213,6 +213,33 @@ Answer predict(const std::string& path, const PredictAsked& asked)
     return Json{{"notes", notes}};
 }
 
+Json reshapedJson(const std::vector<Reshaped>& reshaped, const InstrumentSpec& spec)
+{
+    Json list = Json::array();
+    for (const Reshaped& r : reshaped) {
+        Json one{{"what", shapingName(r.kind)}, {"by_mm", tidy(r.by_mm)}};
+        if (r.kind == Shaping::Undercut)
+            one["hole"] = spec.holes[r.hole].id.text;
+        list.push_back(std::move(one));
+    }
+    return list;
+}
+
+Json gainJson(const ShapingGain& gain)
+{
+    Json with = Json::array();
+    for (const Shaping s : gain.with)
+        with.push_back(shapingName(s));
+    return {{"with", with},
+            {"reshaped", reshapedJson(gain.reshaped, gain.goal.spec())},
+            {"within_tolerance", gain.within},
+            {"of", gain.goal.spec().fingerings.size()},
+            {"worst_cents", tidy(gain.worst_cents)},
+            {"rms_cents", tidy(gain.rms_cents)},
+            {"mends", gain.mends},
+            {"spec", io::jsonOf(gain.goal)}};
+}
+
 /// memory: where the shop memory is that the row begins from; empty for none.
 Answer layout(const std::string& path, const std::string& memory)
 {
@@ -258,12 +285,17 @@ Answer layout(const std::string& path, const std::string& memory)
                          {"worst_cents", tidy(c.worst_cents)},
                          {"rms_cents", tidy(c.rms_cents)},
                          {"mends", c.mends}});
+    Json gains = Json::array();
+    for (const ShapingGain& g : found->gains)
+        gains.push_back(gainJson(g));
     return Json{{"spec", io::jsonOf(found->goal)},
                 {"start", io::jsonOf(found->start)},
                 {"forecast", notes},
                 {"summary",
                  {{"worst_cents", tidy(found->worst_cents)}, {"rms_cents", tidy(found->rms_cents)}, {"reached", found->reached}}},
-                {"costs", costs}};
+                {"costs", costs},
+                {"reshaped", reshapedJson(found->reshaped, found->goal.spec())},
+                {"would_help", gains}};
 }
 
 Answer analyseTake(const std::string& path, std::optional<double> expect)

@@ -58,6 +58,15 @@ LayoutWishes readWishes(JsonReader r, const InstrumentSpec& spec, Blank& blank)
     w.equalSpacing = r.boolean("equal_spacing", false);
     w.evenTimbre = r.boolean("even_timbre", false);
     w.fixedLength = r.boolean("fixed_length", false);
+    for (const auto& name : r.texts("allow")) {
+        const auto shaping = shapingFromName(name);
+        if (!shaping)
+            r.fail(ErrorCode::BadValue, "allow", name + "; known: stopper, head_taper, taper, bore, undercut, fingerings");
+        else if (!offers(spec, *shaping))
+            r.fail(ErrorCode::BadValue, "allow", name + "; this instrument has none");
+        else if (std::find(w.allowed.begin(), w.allowed.end(), *shaping) == w.allowed.end())
+            w.allowed.push_back(*shaping);
+    }
     if (r.boolean("use_bits", false)) {
         w.bits = spec.tools.bits;
         if (w.bits.empty())
@@ -157,6 +166,8 @@ Json jsonOf(const Blank& blank, const LayoutWishes& wishes)
         w["step_mm"] = mm(wishes.reach->step);
         w["span_mm"] = mm(wishes.reach->span);
     }
+    for (const Shaping shaping : wishes.allowed)
+        w["allow"].push_back(shapingName(shaping));
     if (!blank.digits.empty())
         w["digits"] = blank.digits;
     for (const Side side : blank.sides)

@@ -196,6 +196,10 @@ QString contradiction(const Contradiction& c)
         return tr("%1 and %2 sound like each other's fingering: their readings were probably swapped. Set both aside and hear "
                   "them again.")
             .arg(noteName(c.what), noteName(c.with));
+    case Contradiction::Kind::Unsettled:
+        return tr("No one explanation fits all readings, so no cut can be trusted. %1 fits worst: set it aside, hear every note "
+                  "again, and check the measures.")
+            .arg(noteName(c.what));
     case Contradiction::Kind::Reading: break;
     }
     return tr("The reading of %1 fits none of the others. Hear it again and check the fingering.").arg(noteName(c.what));

@@ -204,6 +204,31 @@ private Q_SLOTS:
         if (!desk.window().plan().layout()->reached)
             QVERIFY(desk.find<QLabel>("layoutWords")->text().contains(QLatin1String("Without")));
     }
+    void whatWouldHelpIsToldAndTakenByKey()
+    {
+        Desk desk(false);
+        desk.click("planButton");
+        auto* family = desk.find<QComboBox>("blankFamily");
+        choose(family, family->findData(static_cast<int>(Family::Fife)));
+        desk.key(Qt::Key_4, Qt::ControlModifier);
+        QVERIFY(laidOut(desk));
+        const app::Plan& plan = desk.window().plan();
+        // A cylindrical fife's octaves are narrow; the stopper mends them (trade fact, common practice, no source).
+        QVERIFY(!plan.layout()->reached && !plan.layout()->gains.empty());
+        const ShapingGain gain = plan.layout()->gains.front();
+        QVERIFY(gain.mends);
+        auto* words = desk.find<QLabel>("layoutWords");
+        QVERIFY2(words->text().contains(QLatin1String("all 14 notes within tolerance")), qPrintable(words->text()));
+        const auto before = plan.blank().spec.excitation;
+        desk.find<QPushButton>("layoutCopy")->setFocus();
+        QTest::keyClick(desk.find<QPushButton>("layoutCopy"), Qt::Key_Tab);
+        QTest::keyClick(words, Qt::Key_Tab); // to its first link
+        QTest::keyClick(words, Qt::Key_Return);
+        QVERIFY(!(plan.blank().spec.excitation == before)); // it became the blank's own
+        QVERIFY(QTest::qWaitFor([&] { return !plan.busy() && plan.layout(); }, 30000));
+        QVERIFY(plan.layout()->reached && plan.layout()->gains.empty());
+        QVERIFY(!words->text().contains(QLatin1String("href")));
+    }
     void aHoleIsDraggedAndItsNoteFollows()
     {
         Desk desk(false);

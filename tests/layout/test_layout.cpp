@@ -67,6 +67,73 @@ private Q_SLOTS:
         VERIFY_OK(l);
         QVERIFY2(l->reached, qPrintable(QString::number(l->worst_cents)));
     }
+    void whatATubeLacksIsToldAndMendsItWhereAllowed()
+    {
+        // A side-blown cylinder's upper register is flat; the stopper, and in the low octave a head narrower at the
+        // embouchure, bring it up (Fletcher and Rossing, The Physics of Musical Instruments, ch. 16, from memory).
+        const auto blank = startingBlank(Family::Fife, usualTarget(Family::Fife));
+        VERIFY_OK(blank);
+        const auto plain = layOut(*blank, {});
+        VERIFY_OK(plain);
+        QVERIFY(!plain->reached && plain->reshaped.empty());
+        const int before = withinTolerance(plain->goal, plain->cents);
+        const auto gainOf = [&](Shaping s) {
+            return std::find_if(plain->gains.begin(), plain->gains.end(), [s](const ShapingGain& g) {
+                return g.with == std::vector<Shaping>{s};
+            });
+        };
+        for (const Shaping s : {Shaping::Stopper, Shaping::HeadTaper}) {
+            const auto gain = gainOf(s);
+            QVERIFY2(gain != plain->gains.end(), std::string(shapingName(s)).c_str());
+            QVERIFY(gain->within > before);
+            QVERIFY(s == Shaping::HeadTaper ? gain->reshaped.front().by_mm > 0.0 : gain->reshaped.front().by_mm < 0.0);
+            // The same comes out where it is allowed from the start, and the model by itself says so.
+            LayoutWishes allowing;
+            allowing.allowed = {s};
+            const auto with = layOut(*blank, allowing);
+            VERIFY_OK(with);
+            QVERIFY(std::abs(withinTolerance(with->goal, with->cents) - gain->within) <= 1);
+            const auto alone = fit(Workbook(with->goal))->cents(with->goal);
+            VERIFY_OK(alone);
+            for (std::size_t i = 0; i < alone->size(); ++i)
+                VERIFY_NEAR((*alone)[i], with->cents[i], 1e-6);
+        }
+        QVERIFY(gainOf(Shaping::Stopper)->mends);
+        // An upper note fingered otherwise: the chart says how, the notes keep their names and targets.
+        const auto forked = gainOf(Shaping::Fingerings);
+        QVERIFY(forked != plain->gains.end() && forked->within > before);
+        int changed = 0;
+        for (std::size_t i = 0; i < plain->cents.size(); ++i) {
+            const Fingering& was = plain->goal.spec().fingerings[i];
+            const Fingering& is = forked->goal.spec().fingerings[i];
+            QCOMPARE(is.id, was.id);
+            QCOMPARE(is.target.hertz(), was.target.hertz());
+            changed += is.closed == was.closed ? 0 : 1;
+        }
+        QVERIFY(changed > 0);
+    }
+    void undercutsAreLaidOutWhereAllowed()
+    {
+        // An undercut raises a note, and the second register more than the first (Benade, Fundamentals of Musical Acoustics,
+        // ch. 22, from memory): on a tube whose octaves are narrow it widens them.
+        const auto blank = startingBlank(Family::Flute, usualTarget(Family::Flute));
+        VERIFY_OK(blank);
+        LayoutWishes wishes;
+        wishes.allowed = {Shaping::Undercut};
+        const auto with = layOut(*blank, wishes);
+        const auto without = layOut(*blank, {}, false);
+        VERIFY_OK(with);
+        VERIFY_OK(without);
+        QVERIFY(!with->reshaped.empty());
+        QVERIFY(withinTolerance(with->goal, with->cents) >= withinTolerance(without->goal, without->cents));
+        for (const Reshaped& r : with->reshaped) {
+            const Hole& h = with->goal.spec().holes[r.hole];
+            QVERIFY(h.undercutDiameter > h.diameter && h.undercutDiameter < with->goal.boreDiameterAt(h.at));
+            // It is cut while tuning, not drilled.
+            const Hole& first = with->start.spec().holes[r.hole];
+            QCOMPARE(first.undercutDiameter.metres(), first.diameter.metres());
+        }
+    }
     void otherScalesAreMetToo()
     {
         Blank b = plainBlank(13.0, false);

@@ -473,6 +473,21 @@ private Q_SLOTS:
         QCOMPARE(a->contradiction->what, std::string("h3"));
         QVERIFY(a->contradiction->amount < 0.0);
     }
+    void whatIsNotSettledIsNotCutBy()
+    {
+        Bench bench(10);
+        bench.hearAll();
+        PlanOptions hurried;
+        hurried.fit.mostSteps = 1; // as if no explanation were found
+        const auto a = advise(bench.book(), {}, hurried);
+        VERIFY_OK(a);
+        QCOMPARE(a->state, AdviceState::Stop);
+        QVERIFY(a->steps.empty() && a->contradiction && a->contradiction->kind == Contradiction::Kind::Unsettled);
+        // The same readings with the time it takes.
+        const auto settled = advise(bench.book());
+        VERIFY_OK(settled);
+        QCOMPARE(settled->state, AdviceState::MakeCut);
+    }
     void twoFingeringsSwappedAreNamed()
     {
         for (const auto& [one, two] : {std::pair("F#5", "G5"), std::pair("E5", "A5"), std::pair("A6", "B6")}) {

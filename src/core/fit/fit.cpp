@@ -193,12 +193,13 @@ private:
 class Fitter
 {
 public:
-    Fitter(const Workbook& book, const Priors& priors, HeardAll heard, const Cancel& cancel)
+    Fitter(const Workbook& book, const Priors& priors, HeardAll heard, const Cancel& cancel, const FitOptions& asked)
         : m_book(&book),
           m_heard(std::move(heard)),
           m_u(Unknowns::of(book.specified(), m_heard.listenings)),
           m_prior(priorOf(m_u, priors, book.specified().spec().family)),
-          m_cancel(cancel)
+          m_cancel(cancel),
+          m_options(asked)
     {
         const std::size_t notes = book.specified().spec().fingerings.size();
         m_posterior.m_priors = priors;
@@ -251,7 +252,7 @@ private:
                                          together.scaled());
         ceres::Solver::Options options;
         options.linear_solver_type = ceres::DENSE_NORMAL_CHOLESKY; // the priors are in it: never near singular
-        options.max_num_iterations = 40;
+        options.max_num_iterations = m_options.mostSteps;
         options.max_num_consecutive_invalid_steps = 20; // steps beyond the outermost are refused, and shortened
         options.function_tolerance = 1e-5;              // of the sum of squares: a hundredth of a standard deviation
         options.logging_type = ceres::SILENT;
@@ -313,6 +314,7 @@ private:
     Unknowns m_u;
     Prior m_prior;
     Cancel m_cancel;
+    FitOptions m_options;
     Eigen::VectorXd m_unknowns;
     Posterior m_posterior;
 };
@@ -363,7 +365,7 @@ std::vector<acoustics::NoteQuery> queriesOf(const Instrument& instrument)
     return queries;
 }
 
-Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& cancel)
+Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& cancel, const FitOptions& options)
 {
     if (auto ok = priors.validate(); !ok)
         return ok.error();
@@ -372,7 +374,7 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
     auto heard = fitting::heardIn(book, priors);
     if (!heard)
         return heard.error();
-    return fitting::Fitter(book, priors, std::move(*heard), cancel).fitted();
+    return fitting::Fitter(book, priors, std::move(*heard), cancel, options).fitted();
 }
 
 } // namespace dowel

@@ -71,6 +71,11 @@ struct Priors
     [[nodiscard]] double shareOf(const Cut& cut) const;
 };
 
+struct FitOptions
+{
+    int mostSteps = 200; ///< of the search; one that has not settled by then says so
+};
+
 /// How the fit went.
 struct FitReport
 {
@@ -155,7 +160,7 @@ public:
     [[nodiscard]] int readingsOf(std::size_t fingering) const { return m_readings[fingering]; }
 
 private:
-    friend Result<Posterior> fit(const Workbook&, const Priors&, const Cancel&);
+    friend Result<Posterior> fit(const Workbook&, const Priors&, const Cancel&, const FitOptions&);
     friend class fitting::Fitter;
     Priors m_priors;
     Family m_family = Family::Other;
@@ -171,7 +176,8 @@ private:
 
 /// Fits all readings that stand. Without readings the posterior is the prior.
 /// Errors: OutOfModelRange (a fingering has no resonance), BadValue (priors), Cancelled.
-[[nodiscard]] Result<Posterior> fit(const Workbook& book, const Priors& priors = {}, const Cancel& cancel = {});
+[[nodiscard]] Result<Posterior> fit(const Workbook& book, const Priors& priors = {}, const Cancel& cancel = {},
+                                    const FitOptions& options = {});
 
 /// The fingerings of an instrument as the model takes them.
 [[nodiscard]] std::vector<acoustics::NoteQuery> queriesOf(const Instrument& instrument);

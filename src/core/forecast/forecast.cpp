@@ -74,7 +74,7 @@ double habitOf(const Workbook& book)
 
 } // namespace
 
-Result<Forecaster> Forecaster::make(const Workbook& book, const Priors& priors, const Cancel& cancel)
+Result<Forecaster> Forecaster::make(const Workbook& book, const Priors& priors, const Cancel& cancel, const FitOptions& options)
 {
     // What the formulas get wrong about cuts is learnt from this wood's own.
     Priors learnt = priors;
@@ -82,7 +82,7 @@ Result<Forecaster> Forecaster::make(const Workbook& book, const Priors& priors, 
     learnt.shareOfChange *= honesty;
     learnt.shareOfOther *= honesty;
     learnt.slip_m = habitOf(book);
-    auto posterior = fit(book, learnt, cancel);
+    auto posterior = fit(book, learnt, cancel, options);
     if (!posterior)
         return posterior.error();
     Forecaster f(std::move(*posterior));

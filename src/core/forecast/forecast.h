@@ -16,7 +16,8 @@ class Forecaster
 {
 public:
     /// Errors: those of fit() and Posterior::forecast().
-    static Result<Forecaster> make(const Workbook& book, const Priors& priors = {}, const Cancel& cancel = {});
+    static Result<Forecaster> make(const Workbook& book, const Priors& priors = {}, const Cancel& cancel = {},
+                                   const FitOptions& options = {});
 
     /// All fingerings on a shape that is still to be cut. Errors: OutOfModelRange (where = fingering).
     [[nodiscard]] Result<Outlook> outlook(const Instrument& shape) const;

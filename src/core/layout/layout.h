@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Where the holes go: places and sizes that bring every fingering to its target on this bore, under the maker's wishes,
-// by least squares on the model with exact derivatives (core/solve). Sizes that the targets do not settle are drawn towards
-// an even row. Then the same row undersized and with the foot left long, so that there is wood to tune with.
+// by the plan's own aim (core/aim) on the model with exact derivatives (core/solve). Sizes that the targets do not settle are
+// drawn towards an even row. Where the maker allows it, stopper, bore, taper, undercuts and other fingerings are part of it;
+// where not, it is told what they would bring. Then the same row undersized and with the foot left long, so that there is
+// wood to tune with.
 #pragma once
 
 #include "core/fit/fit.h"
@@ -27,8 +29,18 @@ enum class Wish { Reach, LargestHole, SmallestHole, OneBit, Bits, EqualSpacing, 
 /// Stable words: "reach", "largest_hole", ...
 [[nodiscard]] std::string_view wishName(Wish w);
 
+/// What may be changed beside places, sizes and length. HeadTaper: the head of a side-blown tube narrows towards its stopper.
+/// Taper: the whole bore narrows towards the foot. Fingerings: one or two fingers otherwise for an upper note.
+enum class Shaping { Stopper, HeadTaper, Taper, Bore, Undercut, Fingerings };
+/// Stable words: "stopper", "head_taper", "taper", "bore", "undercut", "fingerings".
+[[nodiscard]] std::string_view shapingName(Shaping s);
+[[nodiscard]] std::optional<Shaping> shapingFromName(std::string_view name);
+/// Whether an instrument has it.
+[[nodiscard]] bool offers(const InstrumentSpec& spec, Shaping shaping);
+
 struct LayoutWishes
 {
+    std::vector<Shaping> allowed{};
     std::optional<HandSpan> reach;
     Metres smallest = Metres::fromMillimetres(3.0);
     Metres largest = Metres::fromMillimetres(12.0);
@@ -52,6 +64,29 @@ struct WishCost
     bool mends = false; ///< without it every note is within tolerance
 };
 
+/// One number of the tube as it was changed.
+struct Reshaped
+{
+    Shaping kind = Shaping::Stopper;
+    std::size_t hole = 0; ///< for Undercut
+    double by_mm = 0.0;   ///< stopper further out; bore wider; taper: narrower at its narrow end; undercut wider than the hole
+};
+
+/// What allowing something more would be worth.
+struct ShapingGain
+{
+    std::vector<Shaping> with; ///< one, or several together
+    std::vector<Reshaped> reshaped;
+    Instrument goal; ///< the layout with it, fingerings included
+    int within = 0;  ///< notes within tolerance
+    double worst_cents = 0.0;
+    double rms_cents = 0.0;
+    bool mends = false; ///< every note is within tolerance
+};
+
+/// How many notes are within their tolerance.
+[[nodiscard]] int withinTolerance(const Instrument& instrument, const std::vector<double>& cents);
+
 struct Layout
 {
     Instrument goal;           ///< every hole at its final size
@@ -61,7 +96,9 @@ struct Layout
     double rms_cents = 0.0;
     bool reached = false;          ///< every note within its tolerance
     Priors priors{};               ///< what it was laid out with
-    std::vector<WishCost> costs{}; ///< one a wish that binds; only where some note is out of tolerance or costs were asked for
+    std::vector<Reshaped> reshaped{}; ///< what of the tube was changed, as far as it was allowed
+    std::vector<ShapingGain> gains{}; ///< of what is not allowed; only where some note is out of tolerance
+    std::vector<WishCost> costs{};    ///< one a wish that binds; only where some note is out of tolerance or costs were asked for
 };
 
 /// A blank with fingerings for holes that are not there yet.

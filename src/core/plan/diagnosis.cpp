@@ -106,6 +106,8 @@ Result<std::optional<Contradiction>> contradictionIn(const Workbook& book, const
         }
     if (found)
         return found;
+    if (!p.report().usable()) // no cut goes by an explanation that was not found
+        return Found{Contradiction{Kind::Unsettled, p.report().worstReading.text, p.report().worstResidual, {}}};
     if (std::abs(warmth) > impossible && !book.measuredAgain({}))
         return Found{Contradiction{Kind::Temperature, "", warmth * warmthSd_K, {}}};
     // The robust fit leaves a reading that no unknown explains far outside. Where the note has been heard again since, the

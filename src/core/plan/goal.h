@@ -5,7 +5,7 @@
 #pragma once
 
 #include "core/forecast/forecast.h"
-#include "core/plan/aim.h"
+#include "core/aim/aim.h"
 #include "core/plan/levers.h"
 
 namespace dowel {

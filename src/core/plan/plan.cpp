@@ -184,7 +184,7 @@ Result<Advice> advice(const Situation& s)
 
 Result<Counsel> counsel(const Workbook& book, const Priors& priors, const PlanOptions& options, const Cancel& cancel)
 {
-    auto forecaster = Forecaster::make(book, priors, cancel);
+    auto forecaster = Forecaster::make(book, priors, cancel, options.fit);
     if (!forecaster)
         return forecaster.error();
     auto kept = std::make_shared<const Forecaster>(std::move(*forecaster));

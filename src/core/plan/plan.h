@@ -26,6 +26,7 @@ struct PlanOptions
     bool listenToSettle = true;    ///< hears doubtful notes again before giving up on them
     bool squares = false;          ///< for comparison only: aims at weighted squares instead
     bool guardNearby = false;      ///< for comparison only: the spread after a cut taken with the derivatives before it
+    FitOptions fit{};              ///< how long an explanation of the readings is sought
     Means means = Means::BoreToo;  ///< how far the plan may go where holes and foot do not do
     Metres leastWood = Metres::fromMillimetres(2.0); ///< between neighbouring holes, for safe work
 };

@@ -78,10 +78,11 @@ struct LeftOver
 /// The likeliest cause why readings and geometry do not fit together.
 struct Contradiction
 {
-    enum class Kind { Hole, Temperature, Reading, Swapped };
+    /// Unsettled: no one explanation of all readings was found.
+    enum class Kind { Hole, Temperature, Reading, Swapped, Unsettled };
     Kind kind = Kind::Reading;
     std::string what;   ///< hole or fingering
-    double amount = 0;  ///< mm, degrees or cents, after kind
+    double amount = 0;  ///< mm, degrees, or for Reading and Unsettled deviations
     std::string with{}; ///< the other fingering, where two were swapped
     friend bool operator==(const Contradiction&, const Contradiction&) = default;
 };

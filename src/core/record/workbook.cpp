@@ -37,10 +37,11 @@ constexpr Names<LeftOver::Why, 5> leftovers{{{LeftOver::Why::SharpAlready, "shar
                                              {LeftOver::Why::FootAtLimit, "foot_at_limit"},
                                              {LeftOver::Why::Compromise, "compromise"},
                                              {LeftOver::Why::OutOfLine, "out_of_line"}}};
-constexpr Names<Contradiction::Kind, 4> contradictions{{{Contradiction::Kind::Hole, "hole"},
+constexpr Names<Contradiction::Kind, 5> contradictions{{{Contradiction::Kind::Hole, "hole"},
                                                         {Contradiction::Kind::Temperature, "temperature"},
                                                         {Contradiction::Kind::Reading, "reading"},
-                                                        {Contradiction::Kind::Swapped, "swapped"}}};
+                                                        {Contradiction::Kind::Swapped, "swapped"},
+                                                        {Contradiction::Kind::Unsettled, "unsettled"}}};
 constexpr Names<ReadingSource, 4> sources{{{ReadingSource::Player, "player"},
                                            {ReadingSource::File, "file"},
                                            {ReadingSource::Microphone, "microphone"},

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/plan/aim.h"
+#include "core/aim/aim.h"
 
 #include <cmath>
 
