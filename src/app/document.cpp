@@ -2,6 +2,7 @@
 #include "app/document.h"
 
 #include "app/shop_memory_dialog.h"
+#include "io/whole_file.h"
 #include "io/audio_file.h"
 #include "io/json_reader.h"
 #include "io/record_json.h"

@@ -4,6 +4,7 @@
 #include "app/shop_memory_dialog.h"
 
 #include "core/tuning/pitch.h"
+#include "io/whole_file.h"
 #include "io/json_reader.h"
 #include "text/errors.h"
 

@@ -8,6 +8,7 @@
 #include "core/plan/plan.h"
 #include "core/tuning/pitch.h"
 #include "draw/template_files.h"
+#include "io/whole_file.h"
 #include "io/audio_file.h"
 #include "io/calendar.h"
 #include "io/json_reader.h"

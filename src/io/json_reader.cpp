@@ -1,13 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/json_reader.h"
 
+#include "io/whole_file.h"
+
 #include <cmath>
-#include <cstdio>
-#include <fcntl.h>
-#include <fstream>
-#include <iterator>
-#include <sys/stat.h>
-#include <unistd.h>
+#include <set>
 
 namespace dowel::io {
 
@@ -22,50 +19,40 @@ double tidy(double value)
 
 Result<Json> parseJson(const std::string& text, const std::string& name)
 {
+    // Neither deeper than any of our formats goes, nor with a key twice, of which only the last would count.
+    constexpr int deepest = 32;
+    std::string trouble;
+    std::vector<std::set<std::string>> keys;
+    const Json::parser_callback_t look = [&](int depth, Json::parse_event_t event, Json& value) {
+        if (depth > deepest && trouble.empty())
+            trouble = "lists or objects within each other more than " + std::to_string(deepest) + " deep";
+        if (!trouble.empty())
+            return false;
+        if (event == Json::parse_event_t::object_start)
+            keys.emplace_back();
+        else if (event == Json::parse_event_t::object_end)
+            keys.pop_back();
+        else if (event == Json::parse_event_t::key && !keys.back().insert(value.get<std::string>()).second)
+            trouble = "\"" + value.get<std::string>() + "\" stands twice in one object";
+        return trouble.empty();
+    };
     try {
-        return Json::parse(text);
+        Json json = Json::parse(text, look);
+        if (!trouble.empty())
+            return Error{ErrorCode::BadSyntax, name, trouble};
+        return json;
     } catch (const Json::exception& e) {
-        return Error{ErrorCode::BadSyntax, name, e.what()};
+        return Error{ErrorCode::BadSyntax, name, trouble.empty() ? e.what() : trouble};
     }
 }
 
 Result<Json> readJsonFile(const std::string& path)
 {
-    std::ifstream file(path, std::ios::binary);
-    if (!file)
-        return Error{ErrorCode::Unreadable, path, "cannot be opened"};
-    const std::string text{std::istreambuf_iterator<char>(file), std::istreambuf_iterator<char>()};
-    if (file.bad())
-        return Error{ErrorCode::Unreadable, path, "cannot be read"};
-    return parseJson(text, path);
-}
-
-Status writeFileWhole(const std::string& path, const std::string& content)
-{
-    const std::string beside = path + ".part";
-    const Error trouble{ErrorCode::Unwritable, path, "cannot be written; check the folder, its rights and the space left"};
-    const int fd = ::open(beside.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644);
-    if (fd < 0)
-        return trouble;
-    std::size_t written = 0;
-    bool good = true;
-    while (good && written < content.size()) {
-        const auto n = ::write(fd, content.data() + written, content.size() - written);
-        good = n > 0;
-        written += good ? static_cast<std::size_t>(n) : 0;
-    }
-    good = good && ::fsync(fd) == 0;
-    good = ::close(fd) == 0 && good;
-    struct stat old
-    {
-    };
-    if (good && ::stat(path.c_str(), &old) == 0) // an existing file's rights stay
-        good = ::chmod(beside.c_str(), old.st_mode & 07777U) == 0;
-    if (!good || std::rename(beside.c_str(), path.c_str()) != 0) {
-        ::unlink(beside.c_str());
-        return trouble;
-    }
-    return Done{};
+    constexpr std::size_t most = std::size_t{16} << 20U;
+    const auto text = readFileWhole(path, most);
+    if (!text)
+        return text.error();
+    return parseJson(*text, path);
 }
 
 JsonReader::JsonReader(const Json& value, std::string where, std::optional<Error>& error)

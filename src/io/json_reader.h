@@ -20,10 +20,8 @@ using Json = nlohmann::json;
 
 /// Parses text. Errors: BadSyntax (where = name, facts = place in the text).
 Result<Json> parseJson(const std::string& text, const std::string& name);
-/// Reads and parses a file. Errors: Unreadable, BadSyntax.
+/// Reads and parses a file of at most 16 MB. Errors: Unreadable, BadSyntax.
 Result<Json> readJsonFile(const std::string& path);
-/// Writes beside, syncs and renames. Errors: Unwritable; the old file is whole then.
-Status writeFileWhole(const std::string& path, const std::string& content);
 
 class JsonReader
 {

@@ -312,8 +312,8 @@ Result<CutEntry> cutEntry(const Workbook& book, const Cut& cut)
 {
     const auto from = presentSize(book.present(), cut);
     if (!from)
-        return Error{ErrorCode::UnknownName, std::string(kindName(cut)),
-                     holeOf(cut) ? holeOf(cut)->text : "nothing of that kind here"};
+        return holeOf(cut) ? Error{ErrorCode::UnknownName, "hole", holeOf(cut)->text}
+                           : Error{ErrorCode::BadValue, std::string(kindName(cut)), "this instrument has nothing of that kind"};
     CutEntry entry{cut, *from, {}, {}};
     // Advice speaks of the shape it was given for: only a step of advice newer than the last cut counts.
     for (auto it = book.entries().rbegin(); it != book.entries().rend(); ++it) {

@@ -8,6 +8,7 @@
 #include <memory>
 #include <sqlite3.h>
 #include <string>
+#include <utility>
 #include <vector>
 
 namespace dowel::sqlite {
@@ -27,12 +28,14 @@ inline Error failed(sqlite3* db, const std::string& path)
     const int code = db == nullptr ? SQLITE_CANTOPEN : sqlite3_errcode(db) & 0xFF;
     const std::string facts = db == nullptr ? "cannot be opened" : sqlite3_errmsg(db);
     switch (code) {
+    case SQLITE_INTERRUPT: return {ErrorCode::Damaged, path, "it would keep Dowel at work without end"};
+    case SQLITE_TOOBIG: return {ErrorCode::Damaged, path, "holds something longer than a workbook can"};
     case SQLITE_CORRUPT:
     case SQLITE_NOTADB: return {ErrorCode::Damaged, path, facts};
     case SQLITE_BUSY:
     case SQLITE_LOCKED: return {ErrorCode::InUse, path, facts};
     case SQLITE_CANTOPEN:
-    case SQLITE_PERM: return {ErrorCode::Unreadable, path, facts};
+    case SQLITE_PERM: return {ErrorCode::Unreadable, path, "the file or its folder may not be opened"};
     default: return {ErrorCode::Unwritable, path, facts};
     }
 }
@@ -100,6 +103,49 @@ inline Status makeDurable(sqlite3* db, const std::string& path)
         "PRAGMA journal_mode = DELETE; PRAGMA synchronous = EXTRA; PRAGMA foreign_keys = ON; PRAGMA trusted_schema = OFF;");
 }
 
+/// Nothing that stands in a file from elsewhere is trusted: its own code does not run with our rights, no length makes us ask
+/// for more memory than our files need, and no statement runs without end.
+inline void guard(sqlite3* db)
+{
+    sqlite3_db_config(db, SQLITE_DBCONFIG_DEFENSIVE, 1, nullptr);
+    sqlite3_db_config(db, SQLITE_DBCONFIG_TRUSTED_SCHEMA, 0, nullptr);
+    sqlite3_db_config(db, SQLITE_DBCONFIG_ENABLE_LOAD_EXTENSION, 0, nullptr);
+    sqlite3_db_config(db, SQLITE_DBCONFIG_ENABLE_VIEW, 0, nullptr);
+    constexpr std::pair<int, int> limits[] = {{SQLITE_LIMIT_LENGTH, 128 << 20},    {SQLITE_LIMIT_SQL_LENGTH, 1 << 16},
+                                              {SQLITE_LIMIT_COLUMN, 64},           {SQLITE_LIMIT_EXPR_DEPTH, 64},
+                                              {SQLITE_LIMIT_COMPOUND_SELECT, 4},   {SQLITE_LIMIT_ATTACHED, 1},
+                                              {SQLITE_LIMIT_FUNCTION_ARG, 16},     {SQLITE_LIMIT_TRIGGER_DEPTH, 4},
+                                              {SQLITE_LIMIT_WORKER_THREADS, 0}};
+    for (const auto& [what, most] : limits)
+        sqlite3_limit(db, what, most);
+}
+
+/// While it lives no statement runs without end: a file from elsewhere may be made so that one would.
+class Bounded
+{
+public:
+    explicit Bounded(sqlite3* db) : m_db(db)
+    {
+        constexpr int every = 10000; // instructions of SQLite's
+        sqlite3_progress_handler(
+            db, every,
+            [](void* self) {
+                constexpr long most = 1000000; // many times what the largest of our files needs
+                return ++static_cast<Bounded*>(self)->m_calls > most ? 1 : 0;
+            },
+            this);
+    }
+    ~Bounded() { sqlite3_progress_handler(m_db, 0, nullptr, nullptr); }
+    Bounded(const Bounded&) = delete;
+    Bounded& operator=(const Bounded&) = delete;
+    Bounded(Bounded&&) = delete;
+    Bounded& operator=(Bounded&&) = delete;
+
+private:
+    sqlite3* m_db;
+    long m_calls = 0;
+};
+
 inline Result<Database> openDatabase(const std::string& path, int flags)
 {
     sqlite3* db = nullptr;
@@ -109,6 +155,7 @@ inline Result<Database> openDatabase(const std::string& path, int flags)
         return failed(db, path);
     constexpr int patience_ms = 2000;
     sqlite3_busy_timeout(db, patience_ms);
+    guard(db);
     return owned;
 }
 

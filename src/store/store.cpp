@@ -3,15 +3,19 @@
 
 #include "io/record_json.h"
 #include "io/spec_json.h"
+#include "io/whole_file.h"
 #include "store/sqlite.h"
 
+#include <algorithm>
 #include <array>
 #include <chrono>
 #include <cstring>
 #include <ctime>
 #include <fcntl.h>
 #include <fstream>
+#include <iterator>
 #include <sys/file.h>
+#include <sys/stat.h>
 #include <unistd.h>
 #include <utility>
 #include <xxhash.h>
@@ -23,26 +27,33 @@ using namespace sqlite;
 namespace {
 
 constexpr std::uint32_t applicationId = 0x444F574CU; // "DOWL"
-constexpr int schemaVersion = 1;
+constexpr int schemaVersion = 2;
 
-constexpr const char* schema = R"sql(
-CREATE TABLE specification (id INTEGER PRIMARY KEY CHECK (id = 1), at TEXT NOT NULL, json TEXT NOT NULL);
-CREATE TABLE entry (
+/// What a workbook's tables are made of, as SQLite keeps it, in the order of the names. Version 1 had no seal.
+struct SchemaPart
+{
+    int since;
+    const char* sql;
+};
+constexpr SchemaPart schema[] = {
+    {1, "CREATE TABLE specification (id INTEGER PRIMARY KEY CHECK (id = 1), at TEXT NOT NULL, json TEXT NOT NULL)"},
+    {1, R"sql(CREATE TABLE entry (
   id INTEGER PRIMARY KEY,
   at TEXT NOT NULL,
   kind TEXT NOT NULL,
   body TEXT NOT NULL,
   take_hash TEXT NOT NULL,
   chain TEXT NOT NULL
-);
-CREATE TABLE take (entry_id INTEGER PRIMARY KEY REFERENCES entry (id), flac BLOB NOT NULL);
-CREATE TRIGGER specification_stays BEFORE UPDATE ON specification BEGIN SELECT RAISE(ABORT, 'append only'); END;
-CREATE TRIGGER specification_kept BEFORE DELETE ON specification BEGIN SELECT RAISE(ABORT, 'append only'); END;
-CREATE TRIGGER entry_stays BEFORE UPDATE ON entry BEGIN SELECT RAISE(ABORT, 'append only'); END;
-CREATE TRIGGER entry_kept BEFORE DELETE ON entry BEGIN SELECT RAISE(ABORT, 'append only'); END;
-CREATE TRIGGER take_stays BEFORE UPDATE ON take BEGIN SELECT RAISE(ABORT, 'append only'); END;
-CREATE TRIGGER take_kept BEFORE DELETE ON take BEGIN SELECT RAISE(ABORT, 'append only'); END;
-)sql";
+))sql"},
+    {1, "CREATE TABLE take (entry_id INTEGER PRIMARY KEY REFERENCES entry (id), flac BLOB NOT NULL)"},
+    {1, "CREATE TRIGGER specification_stays BEFORE UPDATE ON specification BEGIN SELECT RAISE(ABORT, 'append only'); END"},
+    {1, "CREATE TRIGGER specification_kept BEFORE DELETE ON specification BEGIN SELECT RAISE(ABORT, 'append only'); END"},
+    {1, "CREATE TRIGGER entry_stays BEFORE UPDATE ON entry BEGIN SELECT RAISE(ABORT, 'append only'); END"},
+    {1, "CREATE TRIGGER entry_kept BEFORE DELETE ON entry BEGIN SELECT RAISE(ABORT, 'append only'); END"},
+    {1, "CREATE TRIGGER take_stays BEFORE UPDATE ON take BEGIN SELECT RAISE(ABORT, 'append only'); END"},
+    {1, "CREATE TRIGGER take_kept BEFORE DELETE ON take BEGIN SELECT RAISE(ABORT, 'append only'); END"},
+    {2, "CREATE TABLE seal (id INTEGER PRIMARY KEY CHECK (id = 1), entries INTEGER NOT NULL, chain TEXT NOT NULL)"},
+};
 
 std::string hashOf(const void* data, std::size_t size)
 {
@@ -88,11 +99,18 @@ private:
 };
 
 /// Looks at the file's first hundred bytes before SQLite does: what it is and how old.
-Status recognise(const std::string& path)
+Result<int> recognise(const std::string& path)
 {
+    struct stat there
+    {
+    };
+    if (::stat(path.c_str(), &there) != 0)
+        return Error{ErrorCode::Unreadable, path, errno == ENOENT ? "no such file is there" : std::strerror(errno)};
+    if (!S_ISREG(there.st_mode)) // a pipe would be waited for
+        return Error{ErrorCode::NotAWorkbook, path, S_ISDIR(there.st_mode) ? "is a folder" : "is no plain file"};
     std::ifstream file(path, std::ios::binary);
     if (!file)
-        return Error{ErrorCode::Unreadable, path, "is not there or may not be read"};
+        return Error{ErrorCode::Unreadable, path, "it may not be read"};
     std::array<char, 100> head{};
     if (!file.read(head.data(), head.size()) || std::memcmp(head.data(), "SQLite format 3", 16) != 0)
         return Error{ErrorCode::NotAWorkbook, path, "does not begin as a workbook does"};
@@ -108,7 +126,133 @@ Status recognise(const std::string& path)
     if (version > schemaVersion)
         return Error{ErrorCode::NewerVersion, path,
                      "version " + std::to_string(version) + "; known: " + std::to_string(schemaVersion)};
+    return static_cast<int>(version);
+}
+
+/// Whether the tables and guards are those that Dowel makes, and nothing else is there: a trigger or view of somebody else's
+/// could swallow what is written, or never end. Errors: Damaged.
+Status checkSchema(sqlite3* db, int version, const std::string& path)
+{
+    std::vector<std::string> expected;
+    for (const SchemaPart& part : schema)
+        if (part.since <= version)
+            expected.emplace_back(part.sql);
+    std::vector<std::string> found;
+    Statement rows(db, "SELECT sql FROM sqlite_schema WHERE name NOT LIKE 'sqlite\\_%' ESCAPE '\\'");
+    int code = SQLITE_DONE;
+    while ((code = rows.step()) == SQLITE_ROW && found.size() <= std::size(schema))
+        found.push_back(rows.text(0));
+    if (code != SQLITE_DONE && code != SQLITE_ROW)
+        return failed(db, path);
+    std::sort(expected.begin(), expected.end());
+    std::sort(found.begin(), found.end());
+    if (found != expected)
+        return Error{ErrorCode::Damaged, path, "its tables and guards are not as Dowel makes them"};
     return Done{};
+}
+
+/// The seal says how far the record goes, so that a missing end shows.
+Status writeSeal(sqlite3* db, const std::string& path, std::int64_t entries, const std::string& chain)
+{
+    Statement seal(db, "INSERT OR REPLACE INTO seal (id, entries, chain) VALUES (1, ?, ?)");
+    if (seal.bind(0, entries).bind(1, chain).step() != SQLITE_DONE)
+        return failed(db, path);
+    return Done{};
+}
+
+Status keep(sqlite3* db, const std::string& path, const Entry& entry, const std::string& body, const std::string& takeHash,
+            const std::string& chain, const Store::Flac& flac)
+{
+    Statement insert(db, "INSERT INTO entry (id, at, kind, body, take_hash, chain) VALUES (?, ?, ?, ?, ?, ?)");
+    insert.bind(0, entry.id.number).bind(1, entry.at).bind(2, std::string(io::kindOf(entry.body)));
+    insert.bind(3, body).bind(4, takeHash).bind(5, chain);
+    if (insert.step() != SQLITE_DONE)
+        return failed(db, path);
+    if (flac.empty())
+        return Done{};
+    Statement take(db, "INSERT INTO take (entry_id, flac) VALUES (?, ?)");
+    if (take.bind(0, entry.id.number).bind(1, flac).step() != SQLITE_DONE)
+        return failed(db, path);
+    return Done{};
+}
+
+/// Entries checked, put into a copy of the book, and written one after the other under a seal; within a transaction.
+Result<std::vector<EntryId>> put(sqlite3* db, const std::string& path, std::span<const Store::NewEntry> entries, Workbook& book,
+                                 std::string& chain)
+{
+    std::vector<EntryId> ids;
+    for (const Store::NewEntry& e : entries) {
+        const Entry entry{book.nextId(), timestamp(), e.body};
+        if (auto ok = book.checkNew(e.body); !ok)
+            return ok.error();
+        const std::string body = io::bodyText(e.body);
+        if (auto back = io::bodyFromText(io::kindOf(e.body), body); !back) // what is stored must read back
+            return Error{ErrorCode::BadValue, back.error().where, back.error().facts};
+        if (auto ok = book.append(entry); !ok)
+            return ok.error();
+        const std::string takeHash = e.take.empty() ? std::string() : hashOf(e.take.data(), e.take.size());
+        chain = chained(chain, entry, body, takeHash);
+        if (auto ok = keep(db, path, entry, body, takeHash, chain, e.take); !ok)
+            return ok.error();
+        ids.push_back(entry.id);
+    }
+    if (auto ok = writeSeal(db, path, static_cast<std::int64_t>(book.entries().size()), chain); !ok)
+        return ok.error();
+    return ids;
+}
+
+/// A whole new workbook as the bytes of its file. Errors: BadValue where a value is too small to be written down.
+Result<std::string> newBook(const std::string& path, const Instrument& specified, const std::optional<PracticeEntry>& practice)
+{
+    const std::string spec = io::specText(specified);
+    auto back = io::specFromText(spec, "specification");
+    if (!back)
+        return Error{ErrorCode::BadValue, back.error().where, back.error().facts};
+    auto db = openDatabase(":memory:", SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE);
+    if (!db)
+        return db.error();
+    std::string sql = "PRAGMA application_id = " + std::to_string(applicationId) +
+                      "; PRAGMA user_version = " + std::to_string(schemaVersion) + ";";
+    for (const SchemaPart& part : schema)
+        sql += std::string(part.sql) + ";";
+    if (auto ok = run(db->get(), path, sql); !ok)
+        return ok.error();
+    Statement insert(db->get(), "INSERT INTO specification (id, at, json) VALUES (1, ?, ?)");
+    if (insert.bind(0, timestamp()).bind(1, spec).step() != SQLITE_DONE)
+        return failed(db->get(), path);
+    Workbook book(std::move(*back));
+    std::string chain = hashOf(spec.data(), spec.size());
+    std::vector<Store::NewEntry> entries;
+    if (practice)
+        entries.push_back({*practice, {}});
+    if (auto ok = put(db->get(), path, entries, book, chain); !ok)
+        return ok.error();
+    sqlite3_int64 size = 0;
+    const std::unique_ptr<unsigned char, decltype(&sqlite3_free)> bytes(sqlite3_serialize(db->get(), "main", &size, 0),
+                                                                       &sqlite3_free);
+    if (bytes == nullptr)
+        return Error{ErrorCode::Internal, path, "the new workbook could not be put together"};
+    return std::string(reinterpret_cast<const char*>(bytes.get()), static_cast<std::size_t>(size));
+}
+
+/// Makes an older file one of today's: within one transaction.
+Status migrate(sqlite3* db, const std::string& path, int version, std::int64_t entries, const std::string& chain)
+{
+    std::string sql = "BEGIN IMMEDIATE;";
+    for (const SchemaPart& part : schema)
+        if (part.since > version)
+            sql += std::string(part.sql) + ";";
+    const auto all = [&]() -> Status {
+        if (auto ok = run(db, path, sql); !ok)
+            return ok;
+        if (auto ok = writeSeal(db, path, entries, chain); !ok)
+            return ok;
+        return run(db, path, "PRAGMA user_version = " + std::to_string(schemaVersion) + "; COMMIT");
+    };
+    auto ok = all();
+    if (!ok)
+        sqlite3_exec(db, "ROLLBACK", nullptr, nullptr, nullptr);
+    return ok;
 }
 
 } // namespace
@@ -123,6 +267,7 @@ struct Store::Parts
     std::string identity;
 
     Status load();
+    Status checkSeal() const;
 };
 
 Status Store::Parts::load()
@@ -144,6 +289,17 @@ Status Store::Parts::load()
     }
     if (code != SQLITE_DONE)
         return failed(db.get(), path);
+    return Done{};
+}
+
+Status Store::Parts::checkSeal() const
+{
+    Statement seal(db.get(), "SELECT entries, chain FROM seal WHERE id = 1");
+    const int code = seal.step();
+    if (code != SQLITE_ROW && code != SQLITE_DONE)
+        return failed(db.get(), path);
+    if (code == SQLITE_DONE || seal.integer(0) != static_cast<std::int64_t>(book.entries().size()) || seal.text(1) != chain)
+        return Error{ErrorCode::Damaged, "its end", "entries are missing that once stood there"};
     return Done{};
 }
 
@@ -171,59 +327,78 @@ Result<Store> Store::create(const std::string& path, const Instrument& specified
 {
     if (::access(path.c_str(), F_OK) == 0)
         return Error{ErrorCode::Exists, path, "is there already"};
-    // Made whole under another name and then given its own, which fails if somebody took that meanwhile.
-    const std::string beside = path + ".part-" + std::to_string(::getpid());
-    ::unlink(beside.c_str());
-    const auto build = [&]() -> Status {
-        auto db = openDatabase(beside, SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE);
-        if (!db)
-            return Error{ErrorCode::Unwritable, path, "the folder is not there or may not be written"};
-        if (auto ok = makeDurable(db->get(), path); !ok)
-            return ok;
-        if (auto ok = run(db->get(), path,
-                          "BEGIN IMMEDIATE; PRAGMA application_id = " + std::to_string(applicationId) +
-                              "; PRAGMA user_version = " + std::to_string(schemaVersion) + ";" + schema);
-            !ok)
-            return ok;
-        Statement insert(db->get(), "INSERT INTO specification (id, at, json) VALUES (1, ?, ?)");
-        if (insert.bind(0, timestamp()).bind(1, io::specText(specified)).step() != SQLITE_DONE)
-            return failed(db->get(), path);
-        return run(db->get(), path, "COMMIT");
-    };
-    Status built = build();
-    if (built && ::link(beside.c_str(), path.c_str()) != 0)
-        built = errno == EEXIST ? Error{ErrorCode::Exists, path, "is there already"}
-                                : Error{ErrorCode::Unwritable, path, std::strerror(errno)};
-    ::unlink(beside.c_str());
-    if (!built)
-        return built.error();
-    auto store = open(path, Mode::Work);
-    if (store && practice)
-        if (auto ok = store->append(*practice); !ok)
-            return ok.error();
-    return store;
+    const auto bytes = newBook(path, specified, practice);
+    if (!bytes)
+        return bytes.error();
+    if (auto ok = io::writeNewFile(path, *bytes); !ok)
+        return ok.error();
+    return open(path, Mode::Work);
 }
+
+namespace {
+
+/// Holds the file against other windows for as long as it lives. Errors: Unwritable, Unreadable, InUse.
+Result<Descriptor> lockedForWork(const std::string& path)
+{
+    if (::access(path.c_str(), W_OK) != 0)
+        return Error{ErrorCode::Unwritable, path, "it may only be read"};
+    Descriptor lock(::open(path.c_str(), O_RDWR | O_CLOEXEC));
+    if (lock.get() < 0)
+        return Error{ErrorCode::Unreadable, path, std::strerror(errno)};
+    if (::flock(lock.get(), LOCK_EX | LOCK_NB) != 0)
+        return Error{ErrorCode::InUse, path, "is open in another window or command"};
+    return lock;
+}
+
+/// A writer that was killed leaves its journal beside, and the first one to open the file afterwards puts it back in order.
+/// That writes; who only looks does it too, where it may, and then writes nothing more.
+Result<Database> openedFor(const std::string& path, Store::Mode mode)
+{
+    const bool may = ::access(path.c_str(), W_OK) == 0;
+    auto db = openDatabase(path, may ? SQLITE_OPEN_READWRITE : SQLITE_OPEN_READONLY);
+    if (!db)
+        return db;
+    if (mode == Store::Mode::Work) {
+        if (auto ok = makeDurable(db->get(), path); !ok)
+            return ok.error();
+        return db;
+    }
+    Statement first(db->get(), "SELECT COUNT(*) FROM sqlite_schema");
+    if (first.step() != SQLITE_ROW) {
+        const std::string journal = path + "-journal";
+        if (::access(journal.c_str(), F_OK) == 0)
+            return Error{ErrorCode::Unreadable, path,
+                         "it was left in the middle of a write; copy it with " + journal + " to a folder that may be written, "
+                         "and open it there"};
+        return failed(db->get(), path);
+    }
+    if (auto ok = run(db->get(), path, "PRAGMA query_only = ON"); !ok)
+        return ok.error();
+    return db;
+}
+
+} // namespace
 
 Result<Store> Store::open(const std::string& path, Mode mode)
 {
-    if (auto ok = recognise(path); !ok)
-        return ok.error();
+    if (auto known = recognise(path); !known)
+        return known.error();
     Descriptor lock;
     if (mode == Mode::Work) {
-        if (::access(path.c_str(), W_OK) != 0)
-            return Error{ErrorCode::Unwritable, path, "may only be read"};
-        lock = Descriptor(::open(path.c_str(), O_RDWR | O_CLOEXEC));
-        if (lock.get() < 0)
-            return Error{ErrorCode::Unreadable, path, std::strerror(errno)};
-        if (::flock(lock.get(), LOCK_EX | LOCK_NB) != 0)
-            return Error{ErrorCode::InUse, path, "is open in another window or command"};
+        auto held = lockedForWork(path);
+        if (!held)
+            return held.error();
+        lock = std::move(*held);
     }
-    auto db = openDatabase(path, mode == Mode::Work ? SQLITE_OPEN_READWRITE : SQLITE_OPEN_READONLY);
+    auto db = openedFor(path, mode);
     if (!db)
         return db.error();
-    if (mode == Mode::Work)
-        if (auto ok = makeDurable(db->get(), path); !ok)
-            return ok.error();
+    const Bounded bounded(db->get());
+    const auto version = recognise(path); // again: a killed migration may just have been taken back
+    if (!version)
+        return version.error();
+    if (auto ok = checkSchema(db->get(), *version, path); !ok)
+        return ok.error();
     std::string spec;
     std::string identity;
     {
@@ -241,6 +416,12 @@ Result<Store> Store::open(const std::string& path, Mode mode)
                                                hashOf(spec.data(), spec.size()), hashOf(identity.data(), identity.size())});
     if (auto ok = parts->load(); !ok)
         return ok.error();
+    if (*version >= 2)
+        if (auto ok = parts->checkSeal(); !ok)
+            return ok.error();
+    if (*version < schemaVersion && mode == Mode::Work)
+        if (auto ok = migrate(parts->db.get(), path, *version, std::ssize(parts->book.entries()), parts->chain); !ok)
+            return ok.error();
     return Store(std::move(parts));
 }
 
@@ -250,36 +431,15 @@ Result<std::vector<EntryId>> Store::append(std::span<const NewEntry> entries)
     const std::string& path = m_parts->path;
     Workbook book = m_parts->book;
     std::string chain = m_parts->chain;
-    std::vector<EntryId> ids;
     if (auto ok = run(db, path, "BEGIN IMMEDIATE"); !ok)
         return ok.error();
-    const auto write = [&]() -> Status {
-        for (const NewEntry& e : entries) {
-            const Entry entry{book.nextId(), timestamp(), e.body};
-            if (auto ok = book.checkNew(e.body); !ok)
-                return ok;
-            if (auto ok = book.append(entry); !ok)
-                return ok;
-            const std::string body = io::bodyText(e.body);
-            const std::string takeHash = e.take.empty() ? std::string() : hashOf(e.take.data(), e.take.size());
-            chain = chained(chain, entry, body, takeHash);
-            Statement insert(db, "INSERT INTO entry (id, at, kind, body, take_hash, chain) VALUES (?, ?, ?, ?, ?, ?)");
-            insert.bind(0, entry.id.number).bind(1, entry.at).bind(2, std::string(io::kindOf(e.body)));
-            insert.bind(3, body).bind(4, takeHash).bind(5, chain);
-            if (insert.step() != SQLITE_DONE)
-                return failed(db, path);
-            if (!e.take.empty()) {
-                Statement keep(db, "INSERT INTO take (entry_id, flac) VALUES (?, ?)");
-                if (keep.bind(0, entry.id.number).bind(1, e.take).step() != SQLITE_DONE)
-                    return failed(db, path);
-            }
-            ids.push_back(entry.id);
-        }
-        return run(db, path, "COMMIT");
-    };
-    if (auto ok = write(); !ok) {
+    auto ids = put(db, path, entries, book, chain);
+    if (ids)
+        if (auto ok = run(db, path, "COMMIT"); !ok)
+            ids = ok.error();
+    if (!ids) {
         sqlite3_exec(db, "ROLLBACK", nullptr, nullptr, nullptr);
-        return ok.error();
+        return ids;
     }
     m_parts->book = std::move(book);
     m_parts->chain = std::move(chain);
@@ -300,7 +460,7 @@ Result<Store::Flac> Store::take(EntryId id) const
     Statement read(m_parts->db.get(), "SELECT flac, take_hash FROM take JOIN entry ON entry.id = entry_id WHERE entry_id = ?");
     const int code = read.bind(0, id.number).step();
     if (code == SQLITE_DONE)
-        return Error{ErrorCode::UnknownName, "entry " + std::to_string(id.number), "has no recording"};
+        return Error{ErrorCode::UnknownName, "recording", "entry " + std::to_string(id.number)};
     if (code != SQLITE_ROW)
         return failed(m_parts->db.get(), m_parts->path);
     Flac flac = read.blob(0);
@@ -311,6 +471,7 @@ Result<Store::Flac> Store::take(EntryId id) const
 
 Status Store::verify() const
 {
+    const Bounded bounded(m_parts->db.get());
     {
         Statement check(m_parts->db.get(), "PRAGMA integrity_check");
         if (check.step() != SQLITE_ROW)
@@ -318,14 +479,22 @@ Status Store::verify() const
         if (check.text(0) != "ok")
             return Error{ErrorCode::Damaged, m_parts->path, check.text(0)};
     }
-    // The chain was followed when the file was opened; what is left are the recordings.
+    // The chain and the seal were followed when the file was opened; what is left are the recordings.
+    std::int64_t takes = 0;
     for (const Entry& e : m_parts->book.entries()) {
         const auto* r = std::get_if<ReadingEntry>(&e.body);
         if (r == nullptr || !r->hasTake)
             continue;
+        ++takes;
         if (auto flac = take(e.id); !flac)
             return Error{ErrorCode::Damaged, flac.error().where, flac.error().facts};
     }
+    Statement count(m_parts->db.get(), "SELECT COUNT(*) FROM take");
+    if (count.step() != SQLITE_ROW)
+        return failed(m_parts->db.get(), m_parts->path);
+    if (count.integer(0) != takes)
+        return Error{ErrorCode::Damaged, "the recordings",
+                     std::to_string(count.integer(0)) + " of them for " + std::to_string(takes) + " readings"};
     return Done{};
 }
 

@@ -15,9 +15,11 @@ QString tr(const char* source)
 const char* pattern(ErrorCode code)
 {
     switch (code) {
-    case ErrorCode::Unreadable: return QT_TRANSLATE_NOOP("Errors", "%1 cannot be read: it %2. Check the name and the folder.");
+    case ErrorCode::Unreadable: return QT_TRANSLATE_NOOP("Errors", "%1 cannot be read: %2. Check the name and the folder.");
     case ErrorCode::Unwritable:
         return QT_TRANSLATE_NOOP("Errors", "Nothing was written to %1: %2. Check the space left and the rights, then try again.");
+    case ErrorCode::Refused:
+        return QT_TRANSLATE_NOOP("Errors", "%1 %2 and is left as it was. Choose the name of a plain file.");
     case ErrorCode::Exists: return QT_TRANSLATE_NOOP("Errors", "%1 %2 and is not overwritten. Choose another name.");
     case ErrorCode::NotAWorkbook: return QT_TRANSLATE_NOOP("Errors", "%1 is no Dowel workbook: it %2. Open a .dowel file.");
     case ErrorCode::NewerVersion:
@@ -33,7 +35,7 @@ const char* pattern(ErrorCode code)
     case ErrorCode::BadValue: return QT_TRANSLATE_NOOP("Errors", "%1 does not fit: %2.");
     case ErrorCode::BadGeometry: return QT_TRANSLATE_NOOP("Errors", "That shape cannot be: %1: %2. Correct the measure.");
     case ErrorCode::BadFingering: return QT_TRANSLATE_NOOP("Errors", "The fingering cannot be: %1: %2.");
-    case ErrorCode::UnknownName: return QT_TRANSLATE_NOOP("Errors", "There is no such %1: %2.");
+    case ErrorCode::UnknownName: return QT_TRANSLATE_NOOP("Errors", "No %1 is called %2. Check its name.");
     case ErrorCode::NotRemovable:
         return QT_TRANSLATE_NOOP("Errors", "Wood does not grow back: %1: %2. Measure again and type the size it has.");
     case ErrorCode::BadAudio: return QT_TRANSLATE_NOOP("Errors", "No sound could be read from %1: %2. Record the note again.");

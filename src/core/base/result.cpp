@@ -8,6 +8,7 @@ std::string_view codeName(ErrorCode code)
     switch (code) {
     case ErrorCode::Unreadable: return "unreadable";
     case ErrorCode::Unwritable: return "unwritable";
+    case ErrorCode::Refused: return "refused";
     case ErrorCode::Exists: return "exists";
     case ErrorCode::NotAWorkbook: return "not_a_workbook";
     case ErrorCode::NewerVersion: return "newer_version";

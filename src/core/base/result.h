@@ -15,6 +15,7 @@ namespace dowel {
 enum class ErrorCode {
     Unreadable,      ///< a file cannot be opened or read
     Unwritable,      ///< a file cannot be written; nothing was changed
+    Refused,         ///< what stands there must not be overwritten
     Exists,          ///< the file is there already and is not overwritten
     NotAWorkbook,    ///< the file is something else
     NewerVersion,    ///< written by a newer Dowel

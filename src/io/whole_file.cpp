@@ -1,0 +1,258 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/whole_file.h"
+
+#include <array>
+#include <cerrno>
+#include <cstdio>
+#include <cstring>
+#include <fcntl.h>
+#include <optional>
+#include <sys/stat.h>
+#include <unistd.h>
+#include <vector>
+
+namespace dowel::io {
+
+namespace {
+
+Error trouble(const std::string& path, int number)
+{
+    return {ErrorCode::Unwritable, path, std::strerror(number)};
+}
+
+std::string folderOf(const std::string& path)
+{
+    const auto slash = path.rfind('/');
+    return slash == std::string::npos ? "." : slash == 0 ? "/" : path.substr(0, slash);
+}
+
+bool writeAll(int fd, std::string_view content)
+{
+    while (!content.empty()) {
+        const auto n = ::write(fd, content.data(), content.size());
+        if (n < 0 && errno == EINTR)
+            continue;
+        if (n <= 0)
+            return false;
+        content.remove_prefix(static_cast<std::size_t>(n));
+    }
+    return ::fsync(fd) == 0;
+}
+
+/// The name itself survives a power cut once its folder has been synced.
+void syncFolder(const std::string& folder)
+{
+    const int fd = ::open(folder.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC);
+    if (fd < 0)
+        return;
+    (void)::fsync(fd);
+    ::close(fd);
+}
+
+mode_t usualRights()
+{
+    const mode_t mask = ::umask(0);
+    ::umask(mask);
+    return 0666U & ~mask;
+}
+
+/// A file of no name, or of a random one where the file system needs it, that becomes the one that was asked for.
+class Unfinished
+{
+public:
+    explicit Unfinished(std::string path) : m_path(std::move(path)), m_folder(folderOf(m_path))
+    {
+        m_fd = ::open(m_folder.c_str(), O_TMPFILE | O_WRONLY | O_CLOEXEC, 0600);
+        if (m_fd < 0)
+            openNamed();
+    }
+    ~Unfinished()
+    {
+        if (m_fd >= 0)
+            ::close(m_fd);
+        if (!m_name.empty())
+            ::unlink(m_name.c_str());
+    }
+    Unfinished(const Unfinished&) = delete;
+    Unfinished& operator=(const Unfinished&) = delete;
+    Unfinished(Unfinished&&) = delete;
+    Unfinished& operator=(Unfinished&&) = delete;
+
+    [[nodiscard]] Status fill(std::string_view content, mode_t rights) const
+    {
+        if (m_fd < 0 || !writeAll(m_fd, content))
+            return trouble(m_path, errno);
+        (void)::fchmod(m_fd, rights); // some file systems have none
+        return Done{};
+    }
+    /// Errors: Exists, Unwritable.
+    [[nodiscard]] Status becomeNew()
+    {
+        if (m_name.empty() && !linkAs(m_path))
+            return errno == EEXIST ? Error{ErrorCode::Exists, m_path, "is there already"} : trouble(m_path, errno);
+        if (!m_name.empty()) {
+            if (::renameat2(AT_FDCWD, m_name.c_str(), AT_FDCWD, m_path.c_str(), RENAME_NOREPLACE) != 0) {
+                if (errno == EEXIST)
+                    return Error{ErrorCode::Exists, m_path, "is there already"};
+                // Neither links nor this call: the moment between looking and renaming cannot be closed there.
+                if (::access(m_path.c_str(), F_OK) == 0)
+                    return Error{ErrorCode::Exists, m_path, "is there already"};
+                if (std::rename(m_name.c_str(), m_path.c_str()) != 0)
+                    return trouble(m_path, errno);
+            }
+            m_name.clear();
+        }
+        syncFolder(m_folder);
+        return Done{};
+    }
+    [[nodiscard]] Status replace()
+    {
+        if (m_name.empty()) { // only a name can take another's place
+            for (int i = 0; i < tries && m_name.empty(); ++i)
+                if (const std::string name = randomName(); linkAs(name))
+                    m_name = name;
+                else if (errno != EEXIST)
+                    break;
+            if (m_name.empty())
+                return trouble(m_path, errno);
+        }
+        if (std::rename(m_name.c_str(), m_path.c_str()) != 0)
+            return trouble(m_path, errno);
+        m_name.clear();
+        syncFolder(m_folder);
+        return Done{};
+    }
+
+private:
+    static constexpr int tries = 100;
+    [[nodiscard]] bool linkAs(const std::string& name) const
+    {
+        const std::string self = "/proc/self/fd/" + std::to_string(m_fd);
+        return ::linkat(AT_FDCWD, self.c_str(), AT_FDCWD, name.c_str(), AT_SYMLINK_FOLLOW) == 0;
+    }
+    [[nodiscard]] std::string randomName() const
+    {
+        std::uint64_t random = 0;
+        if (::getentropy(&random, sizeof random) != 0)
+            random = static_cast<std::uint64_t>(::getpid());
+        std::array<char, 40> text{};
+        std::snprintf(text.data(), text.size(), "/.dowel-%016llx", static_cast<unsigned long long>(random));
+        return m_folder + text.data();
+    }
+    void openNamed()
+    {
+        for (int i = 0; i < tries; ++i) {
+            const std::string name = randomName();
+            m_fd = ::open(name.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_NOFOLLOW | O_CLOEXEC, 0600);
+            if (m_fd >= 0) {
+                m_name = name;
+                return;
+            }
+            if (errno != EEXIST)
+                return;
+        }
+    }
+    std::string m_path;
+    std::string m_folder;
+    std::string m_name; ///< empty while it has none
+    int m_fd = -1;
+};
+
+const char* kindOf(mode_t mode)
+{
+    return S_ISDIR(mode)    ? "is a folder"
+           : S_ISLNK(mode)  ? "is a link"
+           : S_ISFIFO(mode) ? "is a pipe"
+           : S_ISSOCK(mode) ? "is a socket"
+                            : "is a device";
+}
+
+/// The rights of what is to be replaced; nothing where there is nothing. Errors: Refused, Unwritable.
+Result<std::optional<mode_t>> replaceable(const std::string& path)
+{
+    struct stat there
+    {
+    };
+    if (::lstat(path.c_str(), &there) != 0) {
+        if (errno == ENOENT)
+            return std::optional<mode_t>();
+        return trouble(path, errno);
+    }
+    if (!S_ISREG(there.st_mode))
+        return Error{ErrorCode::Refused, path, kindOf(there.st_mode)};
+    if (looksLikeWorkbook(path))
+        return Error{ErrorCode::Refused, path, "is a workbook"};
+    return std::optional<mode_t>(there.st_mode & 07777U);
+}
+
+} // namespace
+
+Status writeFileWhole(const std::string& path, std::string_view content)
+{
+    const auto old = replaceable(path);
+    if (!old)
+        return old.error();
+    Unfinished file(path);
+    if (auto ok = file.fill(content, old->value_or(usualRights())); !ok)
+        return ok;
+    return file.replace();
+}
+
+Status writeNewFile(const std::string& path, std::string_view content)
+{
+    Unfinished file(path);
+    if (auto ok = file.fill(content, usualRights()); !ok)
+        return ok;
+    return file.becomeNew();
+}
+
+Result<std::string> readFileWhole(const std::string& path, std::size_t most)
+{
+    // Not to wait for a pipe's other end: opened without blocking, and looked at before it is read.
+    const int fd = ::open(path.c_str(), O_RDONLY | O_NONBLOCK | O_CLOEXEC);
+    if (fd < 0)
+        return Error{ErrorCode::Unreadable, path, errno == ENOENT ? "no such file is there" : std::strerror(errno)};
+    struct Close
+    {
+        int fd;
+        ~Close() { ::close(fd); }
+    } const close{fd};
+    struct stat there
+    {
+    };
+    if (::fstat(fd, &there) != 0)
+        return Error{ErrorCode::Unreadable, path, std::strerror(errno)};
+    if (!S_ISREG(there.st_mode))
+        return Error{ErrorCode::Unreadable, path, std::string("it ") + kindOf(there.st_mode)};
+    const Error tooLong{ErrorCode::Unreadable, path, "it is longer than " + std::to_string(most >> 20U) + " MB"};
+    if (static_cast<std::uintmax_t>(there.st_size) > most)
+        return tooLong;
+    std::string content;
+    std::vector<char> buffer(65536);
+    for (;;) {
+        const auto n = ::read(fd, buffer.data(), buffer.size());
+        if (n < 0 && errno == EINTR)
+            continue;
+        if (n < 0)
+            return Error{ErrorCode::Unreadable, path, std::strerror(errno)};
+        if (n == 0)
+            return content;
+        content.append(buffer.data(), static_cast<std::size_t>(n));
+        if (content.size() > most) // it grew meanwhile
+            return tooLong;
+    }
+}
+
+bool looksLikeWorkbook(const std::string& path)
+{
+    std::array<char, 72> head{};
+    const int fd = ::open(path.c_str(), O_RDONLY | O_NONBLOCK | O_CLOEXEC);
+    if (fd < 0)
+        return false;
+    const auto n = ::read(fd, head.data(), head.size());
+    ::close(fd);
+    return n == static_cast<ssize_t>(head.size()) && std::memcmp(head.data(), "SQLite format 3", 16) == 0 &&
+           std::memcmp(&head[68], "DOWL", 4) == 0;
+}
+
+} // namespace dowel::io

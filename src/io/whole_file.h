@@ -1,0 +1,23 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Files that stand whole under their name or not at all: written under no name or a random one in the same folder, synced,
+// then given their own. Nothing is ever written through a link, into a device or over a workbook.
+#pragma once
+
+#include "core/base/result.h"
+
+#include <string>
+#include <string_view>
+
+namespace dowel::io {
+
+/// Replaces a regular file that is no workbook, or makes a new one. Errors: Refused (a workbook, a link, a device, a pipe or a
+/// folder stands there; it is left as it was), Unwritable (what stood there is unchanged).
+[[nodiscard]] Status writeFileWhole(const std::string& path, std::string_view content);
+/// Makes a file where none is. Errors: Exists, Unwritable; nothing is left behind then.
+[[nodiscard]] Status writeNewFile(const std::string& path, std::string_view content);
+/// A regular file's content. Errors: Unreadable (not there, a folder, a pipe or a device, longer than that).
+[[nodiscard]] Result<std::string> readFileWhole(const std::string& path, std::size_t most);
+/// Whether a file begins as a workbook does, of any version.
+[[nodiscard]] bool looksLikeWorkbook(const std::string& path);
+
+} // namespace dowel::io
