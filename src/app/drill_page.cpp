@@ -207,8 +207,10 @@ void DrillPage::writeTemplate(const QString& format)
         [path = path.toStdString(), format, start = layout->start, goal = layout->goal](const Cancel&) -> Status {
             const TemplateSheet sheet = templateSheet(start, goal);
             const std::string& title = goal.spec().name;
-            if (format == QLatin1String("pdf"))
-                return draw::writeTemplatePdf(sheet, title, draw::Paper::A4, path);
+            if (format == QLatin1String("pdf")) {
+                const auto pdf = draw::templatePdf(sheet, title, draw::Paper::A4);
+                return pdf ? io::writeFileWhole(path, *pdf) : Status(pdf.error());
+            }
             return io::writeFileWhole(path, format == QLatin1String("svg") ? draw::templateSvg(sheet, title)
                                                                            : draw::templateDxf(sheet));
         },

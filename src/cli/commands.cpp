@@ -16,6 +16,7 @@
 #include "io/record_json.h"
 #include "io/spec_json.h"
 #include "io/table.h"
+#include "session/long_take.h"
 #include "session/session.h"
 #include "store/shop_memory.h"
 #include "store/store.h"
@@ -24,6 +25,9 @@
 
 #include <CLI/CLI.hpp>
 #include <QGuiApplication>
+#include <algorithm>
+#include <cctype>
+#include <charconv>
 #include <cmath>
 #include <filesystem>
 #include <functional>
@@ -49,36 +53,68 @@ Json idList(const std::vector<FingeringId>& ids)
     return list;
 }
 
-Answer create(const std::string& path, const std::string& spec, std::optional<std::uint64_t> practice)
-{
-    const auto instrument = io::readSpecFile(spec);
-    if (!instrument)
-        return instrument.error();
-    std::optional<PracticeEntry> entry;
-    if (practice)
-        entry = PracticeEntry{*practice, Temperature::fromCelsius(21.0), 24.0};
-    const auto store = Store::create(path, *instrument, entry);
-    if (!store)
-        return store.error();
-    return Json{{"created", path}};
-}
-
-/// Drawing text needs the platform's fonts, and those an application; without a screen it draws off it.
+/// Drawing text needs the platform's fonts, and those an application; it draws off the screen, whatever is asked for there.
 void ensureGraphics()
 {
     if (QCoreApplication::instance() != nullptr)
         return;
-    if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM"))
-        qputenv("QT_QPA_PLATFORM", "offscreen");
+    qputenv("QT_QPA_PLATFORM", "offscreen");
     static int count = 1;
     static char name[] = "dowel-cli";
     static char* arguments[] = {name, nullptr};
     static const QGuiApplication application(count, arguments);
 }
 
+/// By its name, in any case of letters, or by how it begins.
 bool isWorkbook(const std::string& path)
 {
-    return path.ends_with(".dowel");
+    std::string ending = path.substr(path.size() - std::min<std::size_t>(path.size(), 6));
+    std::transform(ending.begin(), ending.end(), ending.begin(), [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+    return ending == ".dowel" || io::looksLikeWorkbook(path);
+}
+
+/// Text from files as it may stand on a terminal: nothing in it moves the cursor or changes colours.
+std::string printable(const std::string& text)
+{
+    std::string out;
+    for (std::size_t i = 0; i < text.size(); ++i) {
+        const auto c = static_cast<unsigned char>(text[i]);
+        const auto next = i + 1 < text.size() ? static_cast<unsigned char>(text[i + 1]) : 0U;
+        const bool control = (c < 0x20U && c != '\n') || c == 0x7FU || (c == 0xC2U && next >= 0x80U && next < 0xA0U);
+        if (control && c == 0xC2U)
+            ++i;
+        out += control ? '?' : text[i];
+    }
+    return out;
+}
+
+/// Whole numbers that every file format keeps exactly. Errors: BadValue.
+Result<std::uint64_t> seedFrom(const std::string& text)
+{
+    constexpr std::uint64_t most = 9007199254740992U; // 2^53
+    std::uint64_t seed = 0;
+    const auto [end, problem] = std::from_chars(text.data(), text.data() + text.size(), seed);
+    if (problem != std::errc() || end != text.data() + text.size() || seed > most)
+        return Error{ErrorCode::BadValue, "--practice", text + "; must be a whole number from 0 to " + std::to_string(most)};
+    return seed;
+}
+
+Answer create(const std::string& path, const std::string& spec, const std::optional<std::string>& practice)
+{
+    const auto instrument = io::readSpecFile(spec);
+    if (!instrument)
+        return instrument.error();
+    std::optional<PracticeEntry> entry;
+    if (practice) {
+        const auto seed = seedFrom(*practice);
+        if (!seed)
+            return seed.error();
+        entry = PracticeEntry{*seed, Temperature::fromCelsius(21.0), 24.0};
+    }
+    const auto store = Store::create(path, *instrument, entry);
+    if (!store)
+        return store.error();
+    return Json{{"created", path}};
 }
 
 /// How an instrument is played and computed where that differs from its specification.
@@ -301,16 +337,16 @@ Answer layout(const std::string& path, const std::string& memory)
 
 Answer analyseTake(const std::string& path, std::optional<double> expect)
 {
-    const auto samples = io::readAudioFile(path);
-    if (!samples)
-        return samples.error();
     std::optional<Hertz> first;
     if (expect) {
-        if (!(*expect > 0.0))
-            return Error{ErrorCode::BadValue, "--expect", std::to_string(*expect) + "; must be above 0"};
+        if (!(*expect > 0.0 && *expect < 20000.0))
+            return Error{ErrorCode::BadValue, "--expect", std::to_string(*expect) + "; must be above 0 and below 20000"};
         first = Hertz::fromHertz(*expect);
     }
-    return io::jsonOf(analyse(*samples, first));
+    const auto analysis = session::analysisOf(path, first);
+    if (!analysis)
+        return analysis.error();
+    return io::jsonOf(*analysis);
 }
 
 Json readingJson(const Workbook& book, const ReadingEntry& r, EntryId id)
@@ -332,6 +368,8 @@ Answer measureTake(const std::string& path, const std::string& fingering, const 
     if (!samples)
         return samples.error();
     const Temperature room = celsius ? Temperature::fromCelsius(*celsius) : session::roomOf(store->book());
+    if (auto ok = checkRoom(room); !ok)
+        return ok.error();
     const auto id = session::keepTake(*store, {fingering}, *samples, room, ReadingSource::File);
     if (!id)
         return id.error();
@@ -350,27 +388,15 @@ Answer measureSession(const std::string& path, const std::string& file)
     const auto numbers = io::sessionFromJson(*json);
     if (!numbers)
         return numbers.error();
-    std::vector<Store::NewEntry> entries;
-    for (std::size_t i = 0; i < numbers->readings.size(); ++i) {
-        const auto& one = numbers->readings[i];
-        const std::string place = "/readings/" + std::to_string(i);
-        if (auto ok = session::plausible(store->book(), one.fingering, one.pitch, numbers->air); !ok)
-            return Error{ok.error().code, place + "/" + ok.error().where, ok.error().facts};
-        ReadingEntry r;
-        r.fingering = one.fingering;
-        r.pitch = one.pitch;
-        r.sd = one.sd;
-        r.air = numbers->air;
-        if (auto ok = store->book().checkNew(r); !ok)
-            return Error{ok.error().code, place + "/" + ok.error().where, ok.error().facts};
-        entries.push_back({std::move(r), {}});
-    }
-    const auto ids = store->append(entries);
+    const auto entries = session::readingsOf(store->book(), *numbers);
+    if (!entries)
+        return entries.error();
+    const auto ids = store->append(*entries);
     if (!ids)
         return ids.error();
     Json readings = Json::array();
-    for (std::size_t i = 0; i < entries.size(); ++i)
-        readings.push_back(readingJson(store->book(), std::get<ReadingEntry>(entries[i].body), (*ids)[i]));
+    for (std::size_t i = 0; i < entries->size(); ++i)
+        readings.push_back(readingJson(store->book(), std::get<ReadingEntry>((*entries)[i].body), (*ids)[i]));
     return Json{{"readings", readings}};
 }
 
@@ -509,7 +535,8 @@ Answer exportTemplate(const Workbook& book, const std::string& format, const std
     Status written = Done{};
     if (format == "pdf") {
         ensureGraphics();
-        written = draw::writeTemplatePdf(sheet, title, draw::Paper::A4, file);
+        const auto pdf = draw::templatePdf(sheet, title, draw::Paper::A4);
+        written = pdf ? io::writeFileWhole(file, *pdf) : Status(pdf.error());
     } else {
         written = io::writeFileWhole(file, format == "svg" ? draw::templateSvg(sheet, title) : draw::templateDxf(sheet));
     }
@@ -575,7 +602,7 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     std::string outFile;
     std::optional<double> celsius;
     std::optional<double> expect;
-    std::optional<std::uint64_t> practice;
+    std::optional<std::string> practice;
 
     auto* c = app.add_subcommand("create", "Make a new workbook from a specification");
     c->add_option("book", book, "BOOK.dowel")->required();
@@ -681,6 +708,20 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
         };
     });
 
+    const auto usage = [&](const std::string& problem) {
+        const Json json{{"error", {{"code", "usage"}, {"message", problem}, {"where", "command line"}}}};
+        out << json.dump(2, ' ', false, Json::error_handler_t::replace) << '\n';
+        err << printable(problem) << "\nSee dowel-cli --help.\n";
+        return 2;
+    };
+    const auto commands = app.get_subcommands([](const CLI::App*) { return true; });
+    if (!arguments.empty() && !arguments.front().starts_with('-') &&
+        std::none_of(commands.begin(), commands.end(), [&](const CLI::App* one) { return one->get_name() == arguments.front(); })) {
+        std::string known;
+        for (const CLI::App* command : commands)
+            known += (known.empty() ? "" : ", ") + command->get_name();
+        return usage("\"" + arguments.front() + "\" is no command; known: " + known + ".");
+    }
     try {
         std::vector<std::string> reversed(arguments.rbegin(), arguments.rend());
         app.parse(reversed);
@@ -691,28 +732,27 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
         out << version.what() << '\n';
         return 0;
     } catch (const CLI::ParseError& problem) {
-        const Json json{{"error", {{"code", "usage"}, {"message", problem.what()}, {"where", "command line"}}}};
-        out << json.dump(2) << '\n';
-        err << problem.what() << "\nSee dowel-cli --help.\n";
-        return 2;
+        return usage(problem.what());
     }
+    const auto said = [&](const Json& json) { // an answer that nobody got is none
+        out << json.dump(2, ' ', false, Json::error_handler_t::replace) << '\n' << std::flush;
+        if (!out)
+            err << "The answer could not be written; the disk or the reader at the other end is full or gone.\n";
+        return static_cast<bool>(out);
+    };
+    const auto failed = [&](std::string_view code, const std::string& message, const std::string& where) {
+        (void)said(Json{{"error", {{"code", code}, {"message", message}, {"where", where}}}});
+        err << printable(message) << '\n';
+        return 1;
+    };
     try {
         const Answer answer = work();
-        if (answer) {
-            out << answer->dump(2, ' ', false, Json::error_handler_t::replace) << '\n';
-            return 0;
-        }
-        const std::string message = text::sentence(answer.error()).toStdString();
-        const Json json{
-            {"error", {{"code", codeName(answer.error().code)}, {"message", message}, {"where", answer.error().where}}}};
-        out << json.dump(2, ' ', false, Json::error_handler_t::replace) << '\n';
-        err << message << '\n';
+        if (answer)
+            return said(*answer) ? 0 : 1;
+        return failed(codeName(answer.error().code), text::sentence(answer.error()).toStdString(), answer.error().where);
     } catch (const std::exception& problem) {
-        const Json json{{"error", {{"code", "internal"}, {"message", problem.what()}, {"where", ""}}}};
-        out << json.dump(2, ' ', false, Json::error_handler_t::replace) << '\n';
-        err << problem.what() << '\n';
+        return failed("internal", problem.what(), "");
     }
-    return 1;
 }
 
 } // namespace dowel::cli

@@ -2,13 +2,11 @@
 #include "draw/template_files.h"
 
 #include <QBuffer>
-#include <QFile>
 #include <QMarginsF>
 #include <QPageSize>
 #include <QPainter>
 #include <QPdfWriter>
 #include <QPolygonF>
-#include <QSaveFile>
 #include <QXmlStreamWriter>
 #include <cstdio>
 
@@ -41,6 +39,29 @@ Look lookOf(SheetCurve::Line line)
     return {};
 }
 
+/// Text of the maker's as XML can hold it.
+QString withoutControls(const std::string& text)
+{
+    QString clean = QString::fromStdString(text);
+    clean.removeIf([](QChar c) { return c.category() == QChar::Other_Control || c.unicode() >= 0xFFFE; });
+    return clean;
+}
+
+/// Text as one DXF group's value: no line breaks, which would begin a group of its own, and ASCII alone.
+std::string dxfText(const std::string& text)
+{
+    std::string out;
+    for (const QChar c : QString::fromStdString(text)) {
+        if (c.category() == QChar::Other_Control)
+            out += ' ';
+        else if (c.unicode() < 0x7F)
+            out += static_cast<char>(c.unicode());
+        else
+            out += QStringLiteral("\\U+%1").arg(c.unicode(), 4, 16, QLatin1Char('0')).toUpper().toStdString();
+    }
+    return out;
+}
+
 QString number(double v)
 {
     return QString::number(v, 'f', 4);
@@ -69,7 +90,7 @@ std::string templateSvg(const TemplateSheet& sheet, const std::string& title)
     w.writeAttribute(QStringLiteral("width"), number(width) + QStringLiteral("mm"));
     w.writeAttribute(QStringLiteral("height"), number(height) + QStringLiteral("mm"));
     w.writeAttribute(QStringLiteral("viewBox"), QStringLiteral("0 0 %1 %2").arg(number(width), number(height)));
-    w.writeTextElement(QStringLiteral("title"), QString::fromStdString(title));
+    w.writeTextElement(QStringLiteral("title"), withoutControls(title));
     for (const SheetCurve& c : sheet.curves) {
         const Look look = lookOf(c.line);
         QString path;
@@ -95,7 +116,7 @@ std::string templateSvg(const TemplateSheet& sheet, const std::string& title)
         w.writeAttribute(QStringLiteral("font-size"), QStringLiteral("2.4"));
         if (l.centred)
             w.writeAttribute(QStringLiteral("text-anchor"), QStringLiteral("middle"));
-        w.writeCharacters(QString::fromStdString(l.text));
+        w.writeCharacters(withoutControls(l.text));
         w.writeEndElement();
     }
     w.writeEndElement();
@@ -161,7 +182,7 @@ std::string templateDxf(const TemplateSheet& sheet)
         real(10, l.at.x_m);
         real(20, l.at.y_m);
         real(40, 0.0024);
-        pair(1, l.text);
+        pair(1, dxfText(l.text));
         if (l.centred) {
             pair(72, "1");
             real(11, l.at.x_m);
@@ -173,13 +194,12 @@ std::string templateDxf(const TemplateSheet& sheet)
     return s;
 }
 
-Status writeTemplatePdf(const TemplateSheet& sheet, const std::string& title, Paper paper, const std::string& path)
+Result<std::string> templatePdf(const TemplateSheet& sheet, const std::string& title, Paper paper)
 {
-    QSaveFile file(QString::fromStdString(path));
-    if (!file.open(QIODevice::WriteOnly))
-        return Error{ErrorCode::Unwritable, path, file.errorString().toStdString()};
+    QBuffer buffer;
+    buffer.open(QIODevice::WriteOnly);
     {
-        QPdfWriter pdf(&file);
+        QPdfWriter pdf(&buffer);
         pdf.setTitle(QString::fromStdString(title));
         pdf.setPageSize(QPageSize(paper == Paper::A4 ? QPageSize::A4 : QPageSize::Letter));
         pdf.setPageOrientation(QPageLayout::Landscape);
@@ -190,7 +210,7 @@ Status writeTemplatePdf(const TemplateSheet& sheet, const std::string& title, Pa
         constexpr double perMillimetre = dotsPerInch / 25.4;
         QPainter painter(&pdf);
         if (!painter.isActive())
-            return Error{ErrorCode::Unwritable, path, "the page cannot be drawn"};
+            return Error{ErrorCode::Internal, "template", "the page cannot be drawn"};
         constexpr double edge_mm = 8.0; // what common printers leave white
         const auto pages = pagesOf(sheet, (page_mm.width() - 2.0 * edge_mm) * 1e-3);
         for (std::size_t k = 0; k < pages.size(); ++k) {
@@ -249,9 +269,7 @@ Status writeTemplatePdf(const TemplateSheet& sheet, const std::string& title, Pa
             }
         }
     }
-    if (!file.commit())
-        return Error{ErrorCode::Unwritable, path, file.errorString().toStdString()};
-    return Done{};
+    return buffer.data().toStdString();
 }
 
 } // namespace dowel::draw

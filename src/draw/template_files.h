@@ -12,7 +12,7 @@ namespace dowel::draw {
 [[nodiscard]] std::string templateSvg(const TemplateSheet& sheet, const std::string& title);
 [[nodiscard]] std::string templateDxf(const TemplateSheet& sheet);
 enum class Paper { A4, Letter };
-/// Landscape pages. Errors: Unwritable (where = path).
-Status writeTemplatePdf(const TemplateSheet& sheet, const std::string& title, Paper paper, const std::string& path);
+/// Landscape pages. Errors: Internal.
+[[nodiscard]] Result<std::string> templatePdf(const TemplateSheet& sheet, const std::string& title, Paper paper);
 
 } // namespace dowel::draw

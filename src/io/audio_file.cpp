@@ -14,7 +14,7 @@ namespace dowel::io {
 
 namespace {
 
-constexpr double longest_s = 3600.0;
+constexpr double longestTake_s = 600.0;
 
 struct Close
 {
@@ -50,35 +50,84 @@ bool cutOff(const std::string& path)
     return true; // no sound in it at all
 }
 
-Result<Samples> readAll(const File& file, const SF_INFO& info, const std::string& name)
+/// What a header says, as far as it can be believed. Errors: BadAudio.
+Status checkHeader(const SF_INFO& info, const std::string& name, double longest_s)
 {
-    if (info.frames <= 0 || info.channels <= 0 || info.samplerate <= 0)
+    constexpr int lowest_Hz = 8000;
+    constexpr int highest_Hz = 192000;
+    constexpr int mostChannels = 32;
+    if (info.frames <= 0 || info.channels <= 0)
         return Error{ErrorCode::BadAudio, name, "holds no samples"};
+    if (info.samplerate < lowest_Hz || info.samplerate > highest_Hz)
+        return Error{ErrorCode::BadAudio, name,
+                     std::to_string(info.samplerate) + " samples a second; must be " + std::to_string(lowest_Hz) + " to " +
+                         std::to_string(highest_Hz)};
+    if (info.channels > mostChannels)
+        return Error{ErrorCode::BadAudio, name, std::to_string(info.channels) + " channels; at most 32"};
     if (static_cast<double>(info.frames) / info.samplerate > longest_s)
-        return Error{ErrorCode::BadAudio, name, "longer than an hour; cut it into takes"};
-    Samples samples;
-    samples.rate_Hz = info.samplerate;
-    samples.values.reserve(static_cast<std::size_t>(info.frames));
-    const auto channels = static_cast<std::size_t>(info.channels);
-    constexpr std::size_t block = 65536;
+        return Error{ErrorCode::BadAudio, name,
+                     "longer than " + std::to_string(std::lround(longest_s / 60.0)) + " minutes; cut it into takes"};
+    return Done{};
+}
+
+/// Up to so many samples of all channels' mean, added to what is there. Returns how many.
+std::size_t readOn(SNDFILE* file, int channelCount, std::size_t most, std::vector<float>& values)
+{
+    const auto channels = static_cast<std::size_t>(channelCount);
+    constexpr std::size_t block = 16384;
     std::vector<float> buffer(block * channels);
-    sf_count_t total = 0;
-    for (;;) {
-        const sf_count_t got = sf_readf_float(file.get(), buffer.data(), static_cast<sf_count_t>(block));
+    std::size_t total = 0;
+    while (total < most) {
+        const sf_count_t got = sf_readf_float(file, buffer.data(), static_cast<sf_count_t>(std::min(block, most - total)));
         if (got <= 0)
             break;
-        total += got;
+        total += static_cast<std::size_t>(got);
         for (std::size_t i = 0; i < static_cast<std::size_t>(got); ++i) {
             float sum = 0.0F;
             for (std::size_t c = 0; c < channels; ++c)
                 sum += buffer[i * channels + c];
-            samples.values.push_back(sum / static_cast<float>(channels));
+            values.push_back(sum / static_cast<float>(channels));
         }
     }
-    if (total != info.frames || sf_error(file.get()) != SF_ERR_NO_ERROR)
-        return Error{ErrorCode::BadAudio, name,
-                     std::to_string(total) + " of " + std::to_string(info.frames) + " samples; the file is cut off"};
+    return total;
+}
+
+Error endedEarly(const std::string& name, std::size_t total, sf_count_t frames)
+{
+    return {ErrorCode::BadAudio, name,
+            std::to_string(total) + " of " + std::to_string(frames) + " samples; the file is cut off"};
+}
+
+Result<Samples> readAll(const File& file, const SF_INFO& info, const std::string& name)
+{
+    if (auto ok = checkHeader(info, name, longestTake_s); !ok)
+        return ok.error();
+    Samples samples;
+    samples.rate_Hz = info.samplerate;
+    const auto frames = static_cast<std::size_t>(info.frames);
+    const std::size_t total = readOn(file.get(), info.channels, frames, samples.values);
+    if (total != frames || sf_error(file.get()) != SF_ERR_NO_ERROR)
+        return endedEarly(name, total, info.frames);
     return samples;
+}
+
+/// A plain file that could be sound. Errors: Unreadable, BadAudio.
+Result<File> opened(const std::string& path, SF_INFO& info)
+{
+    std::error_code problem;
+    const auto status = std::filesystem::status(path, problem);
+    if (!std::filesystem::exists(status))
+        return Error{ErrorCode::Unreadable, path, "no such file is there"};
+    if (!std::filesystem::is_regular_file(status)) // a pipe would be waited for
+        return Error{ErrorCode::Unreadable, path, std::filesystem::is_directory(status) ? "it is a folder" : "it is no plain file"};
+    if (std::filesystem::file_size(path, problem) == 0)
+        return Error{ErrorCode::BadAudio, path, "the file is empty"};
+    File file(sf_open(path.c_str(), SFM_READ, &info));
+    if (!file)
+        return Error{ErrorCode::BadAudio, path, sf_strerror(nullptr)};
+    if (cutOff(path))
+        return Error{ErrorCode::BadAudio, path, "the file is cut off: its header promises more sound than it holds"};
+    return file;
 }
 
 /// Memory as libsndfile's file.
@@ -144,18 +193,53 @@ SF_INFO infoFor(const Samples& samples, int format)
 
 Result<Samples> readAudioFile(const std::string& path)
 {
-    std::error_code problem;
-    if (!std::filesystem::is_regular_file(path, problem))
-        return Error{ErrorCode::Unreadable, path, "is not there"};
-    if (std::filesystem::file_size(path, problem) == 0)
-        return Error{ErrorCode::BadAudio, path, "the file is empty"};
     SF_INFO info{};
-    const File file(sf_open(path.c_str(), SFM_READ, &info));
+    const auto file = opened(path, info);
     if (!file)
-        return Error{ErrorCode::BadAudio, path, sf_strerror(nullptr)};
-    if (cutOff(path))
-        return Error{ErrorCode::BadAudio, path, "the file is cut off: its header promises more sound than it holds"};
-    return readAll(file, info, path);
+        return file.error();
+    return readAll(*file, info, path);
+}
+
+struct SoundFile::Parts
+{
+    std::string path;
+    SF_INFO info{};
+    File file;
+    std::size_t read = 0;
+};
+
+SoundFile::SoundFile(std::unique_ptr<Parts> parts) : m_parts(std::move(parts)) {}
+SoundFile::~SoundFile() = default;
+SoundFile::SoundFile(SoundFile&&) noexcept = default;
+SoundFile& SoundFile::operator=(SoundFile&&) noexcept = default;
+
+Result<SoundFile> SoundFile::open(const std::string& path)
+{
+    SF_INFO info{};
+    auto file = opened(path, info);
+    if (!file)
+        return file.error();
+    constexpr double longest_s = 8.0 * 3600.0;
+    if (auto ok = checkHeader(info, path, longest_s); !ok)
+        return ok.error();
+    return SoundFile(std::make_unique<Parts>(Parts{path, info, std::move(*file), 0}));
+}
+
+double SoundFile::rate_Hz() const
+{
+    return m_parts->info.samplerate;
+}
+
+Result<std::size_t> SoundFile::next(std::size_t most, std::vector<float>& values)
+{
+    Parts& p = *m_parts;
+    const std::size_t left = static_cast<std::size_t>(p.info.frames) - p.read;
+    const std::size_t asked = std::min(most, left);
+    const std::size_t got = readOn(p.file.get(), p.info.channels, asked, values);
+    p.read += got;
+    if (got != asked || sf_error(p.file.get()) != SF_ERR_NO_ERROR)
+        return endedEarly(p.path, p.read, p.info.frames);
+    return got;
 }
 
 Result<std::vector<unsigned char>> flacOf(const Samples& samples)

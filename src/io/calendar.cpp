@@ -15,6 +15,8 @@ std::string escaped(const std::string& text) // RFC 5545, 3.3.11
             out += "\\n";
             continue;
         }
+        if ((static_cast<unsigned char>(c) < 0x20U && c != '\t') || c == 0x7F) // a bare return would end the line
+            continue;
         if (c == '\\' || c == ';' || c == ',')
             out += '\\';
         out += c;
@@ -55,7 +57,7 @@ std::string calendarText(const std::vector<FinishStep>& steps, const std::string
 {
     std::string utc;
     for (const char c : stamp.substr(0, 19))
-        if (c != '-' && c != ':')
+        if (c == 'T' || (c >= '0' && c <= '9'))
             utc += c;
     std::string text = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//Dowel//Dowel//EN\r\n";
     int number = 0;

@@ -269,7 +269,12 @@ Result<EntryBody> bodyFromText(std::string_view kind, const std::string& text)
         body = SetAsideEntry{{r.integer("entry", 0)}, r.text("why")};
     } else if (kind == "practice") {
         PracticeEntry e;
-        e.seed = static_cast<std::uint64_t>(r.number("seed"));
+        constexpr double mostSeed = 9007199254740992.0; // 2^53, what a number in JSON keeps
+        const double seed = r.number("seed");
+        if (!(seed >= 0.0 && seed <= mostSeed))
+            r.fail(ErrorCode::BadValue, "seed", "must be 0 to 2^53");
+        else
+            e.seed = static_cast<std::uint64_t>(seed);
         e.room = Temperature::fromCelsius(r.number("celsius"));
         e.noise_dB = r.number("noise_db");
         body = e;

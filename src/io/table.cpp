@@ -19,8 +19,12 @@ std::string number(double v, int decimals)
     return problem == std::errc() ? std::string(buffer.data(), end) : std::string();
 }
 
-std::string quoted(const std::string& text)
+/// One cell of text. What a spreadsheet would take for a formula gets an apostrophe before it, after OWASP's advice on CSV
+/// injection.
+std::string quoted(std::string text)
 {
+    if (!text.empty() && std::string_view("=+-@\t\r").find(text.front()) != std::string_view::npos)
+        text.insert(text.begin(), '\'');
     if (text.find_first_of(",\"\r\n") == std::string::npos)
         return text;
     std::string out = "\"";
@@ -65,7 +69,7 @@ std::string recordCsv(const Workbook& book)
         } else if (const auto* s = std::get_if<SetAsideEntry>(&e.body)) {
             what = "entry " + std::to_string(s->entry.number) + ": " + s->why;
         }
-        csv += std::to_string(e.id.number) + "," + e.at + "," + std::string(kindOf(e.body)) + "," + quoted(what) + "," + values +
+        csv += std::to_string(e.id.number) + "," + quoted(e.at) + "," + std::string(kindOf(e.body)) + "," + quoted(what) + "," + values +
                "," + (book.isSetAside(e.id) ? "yes" : "no") + "\r\n";
     }
     return csv;

@@ -121,14 +121,37 @@ Result<Expectation> expectation(const Workbook& book, const FingeringId& fingeri
     return (*all)[*index];
 }
 
-Status plausible(const Workbook& book, const FingeringId& fingering, Hertz pitch, Temperature room)
+Result<std::vector<Store::NewEntry>> readingsOf(const Workbook& book, const io::NumberSession& numbers)
 {
-    const auto e = expectation(book, fingering, room);
-    if (!e)
-        return e.error();
-    if (!(pitch.hertz() > 0.0) || std::abs(centsBetween(pitch, e->pitch).cents()) > e->window.cents())
-        return Error{ErrorCode::WrongNote, fingering.text, described(pitch, *e, book.present().spec().tuning.a4)};
-    return Done{};
+    constexpr std::size_t most = 5000;
+    if (numbers.readings.size() > most)
+        return Error{ErrorCode::BadValue, "/readings",
+                     std::to_string(numbers.readings.size()) + " readings; at most " + std::to_string(most) + " in one session"};
+    if (auto ok = checkRoom(numbers.air); !ok)
+        return ok.error();
+    const auto all = expectations(book, numbers.air);
+    if (!all)
+        return all.error();
+    std::vector<Store::NewEntry> entries;
+    for (std::size_t i = 0; i < numbers.readings.size(); ++i) {
+        const auto& one = numbers.readings[i];
+        const auto at = [&](const Error& error) {
+            return Error{error.code, "/readings/" + std::to_string(i) + "/" + error.where, error.facts};
+        };
+        ReadingEntry r;
+        r.fingering = one.fingering;
+        r.pitch = one.pitch;
+        r.sd = one.sd;
+        r.air = numbers.air;
+        if (auto ok = book.checkNew(r); !ok)
+            return at(ok.error());
+        const auto index = book.present().indexOf(one.fingering);
+        const Expectation& e = (*all)[*index];
+        if (std::abs(centsBetween(one.pitch, e.pitch).cents()) > e.window.cents())
+            return at({ErrorCode::WrongNote, one.fingering.text, described(one.pitch, e, book.present().spec().tuning.a4)});
+        entries.push_back({std::move(r), {}});
+    }
+    return entries;
 }
 
 Result<ReadingEntry> readingFrom(const Workbook& book, const FingeringId& fingering, const Samples& samples, Temperature room,

@@ -6,6 +6,7 @@
 #include "core/base/cancel.h"
 #include "core/hearing/take.h"
 #include "core/record/workbook.h"
+#include "io/record_json.h"
 #include "player/player.h"
 #include "store/shop_memory.h"
 #include "store/store.h"
@@ -29,8 +30,9 @@ struct Expectation
 /// WrongNote (facts = what sounds instead), Cancelled.
 [[nodiscard]] Result<ReadingEntry> readingFrom(const Workbook& book, const FingeringId& fingering, const Samples& samples,
                                                Temperature room, ReadingSource source, const Cancel& cancel = {});
-/// Whether a pitch given as a number can be this fingering's. Errors: UnknownName, WrongNote.
-[[nodiscard]] Status plausible(const Workbook& book, const FingeringId& fingering, Hertz pitch, Temperature room);
+/// Readings made elsewhere as entries, each checked against what its fingering can sound. Errors: those of
+/// Workbook::checkNew() and WrongNote, where = the reading's place; BadValue (more than a session can be).
+[[nodiscard]] Result<std::vector<Store::NewEntry>> readingsOf(const Workbook& book, const io::NumberSession& numbers);
 /// The entry to store for a reading and its recording. Errors: BadAudio.
 [[nodiscard]] Result<Store::NewEntry> withTake(ReadingEntry reading, const Samples& samples);
 

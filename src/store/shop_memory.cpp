@@ -16,6 +16,11 @@ namespace {
 constexpr std::int64_t applicationId = 0x444F4D45; // "DOME"
 constexpr std::int64_t version = 2;                // 1 held other unknowns, by the workbooks' paths
 
+// As SQLite keeps it; the words of version 1, where it was made if it was not there.
+constexpr const char* table =
+    "CREATE TABLE instrument (book TEXT PRIMARY KEY, name TEXT NOT NULL, family TEXT NOT NULL, at TEXT NOT NULL, readings "
+    "INTEGER NOT NULL, mean TEXT NOT NULL, covariance TEXT NOT NULL)";
+
 /// Shortest text that reads back as the same numbers.
 template <class Numbers> std::string written(const Numbers& numbers)
 {
@@ -50,44 +55,61 @@ ShopMemory::~ShopMemory() = default;
 ShopMemory::ShopMemory(ShopMemory&&) noexcept = default;
 ShopMemory& ShopMemory::operator=(ShopMemory&&) noexcept = default;
 
+namespace {
+
+/// Tables made or brought up to date, within one transaction: the first use by several at once is one after the other.
+/// Errors: NotAWorkbook, NewerVersion, Damaged, InUse, Unwritable.
+Status prepared(sqlite3* db, const std::string& path)
+{
+    const auto pragma = [&](const char* sql) {
+        Statement s(db, sql);
+        return s.step() == SQLITE_ROW ? std::optional(s.integer(0)) : std::nullopt;
+    };
+    const auto id = pragma("PRAGMA application_id");
+    const auto tables = pragma("SELECT COUNT(*) FROM sqlite_schema");
+    const auto kept = pragma("PRAGMA user_version");
+    if (!id || !tables || !kept)
+        return failed(db, path);
+    if (*tables == 0)
+        return run(db, path,
+                   "PRAGMA application_id = " + std::to_string(applicationId) + "; PRAGMA user_version = " +
+                       std::to_string(version) + ";" + table);
+    if (*id != applicationId)
+        return Error{ErrorCode::NotAWorkbook, path, "is a database of another program"};
+    if (*kept > version)
+        return Error{ErrorCode::NewerVersion, path, "shop memory of version " + std::to_string(*kept)};
+    Statement found(db, "SELECT sql FROM sqlite_schema WHERE name = 'instrument'");
+    if (*tables != 2 || found.step() != SQLITE_ROW || found.text(0) != table) // the table and the index of its key
+        return Error{ErrorCode::Damaged, path, "its table is not as Dowel makes it"};
+    // An older memory's estimates are of other unknowns: it begins anew. The workbooks know everything that was in it.
+    if (*kept < version)
+        return run(db, path, "DELETE FROM instrument; PRAGMA user_version = " + std::to_string(version));
+    return Done{};
+}
+
+} // namespace
+
 Result<ShopMemory> ShopMemory::open(const std::string& path)
 {
     std::error_code error;
     std::filesystem::create_directories(std::filesystem::path(path).parent_path(), error);
+    if (std::filesystem::exists(path, error) && !std::filesystem::is_regular_file(path, error))
+        return Error{ErrorCode::NotAWorkbook, path, "is no plain file"};
     auto db = openDatabase(path, SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE);
     if (!db)
         return db.error();
-    const auto pragma = [&](const char* sql) {
-        Statement s(db->get(), sql);
-        return s.step() == SQLITE_ROW ? std::optional(s.integer(0)) : std::nullopt;
-    };
-    const auto id = pragma("PRAGMA application_id");
-    const auto tables = pragma("SELECT COUNT(*) FROM sqlite_master");
-    if (!id || !tables)
-        return failed(db->get(), path);
-    if (*id != applicationId && *tables > 0)
-        return Error{ErrorCode::NotAWorkbook, path, "is a database of another program"};
-    if (const auto v = pragma("PRAGMA user_version"); v && *v > version)
-        return Error{ErrorCode::NewerVersion, path, "shop memory of version " + std::to_string(*v)};
+    const Bounded bounded(db->get());
+    if (auto ok = run(db->get(), path, "BEGIN IMMEDIATE"); !ok)
+        return ok.error();
+    Status ready = prepared(db->get(), path);
+    if (ready)
+        ready = run(db->get(), path, "COMMIT");
+    if (!ready) {
+        sqlite3_exec(db->get(), "ROLLBACK", nullptr, nullptr, nullptr);
+        return ready.error();
+    }
     if (auto ok = makeDurable(db->get(), path); !ok)
         return ok.error();
-    // An older memory's estimates are of other unknowns: it begins anew. The workbooks know everything that was in it.
-    const auto older = pragma("PRAGMA user_version");
-    if (*tables > 0 && older && *older < version)
-        if (auto ok = run(db->get(), path,
-                          "BEGIN; DELETE FROM instrument; PRAGMA user_version = " + std::to_string(version) + "; COMMIT");
-            !ok)
-            return ok.error();
-    if (*tables == 0)
-        if (auto ok =
-                run(db->get(), path,
-                    "BEGIN; PRAGMA application_id = " + std::to_string(applicationId) +
-                        "; PRAGMA user_version = " + std::to_string(version) +
-                        "; CREATE TABLE IF NOT EXISTS instrument (book TEXT PRIMARY KEY, name TEXT NOT NULL, family TEXT NOT "
-                        "NULL, at TEXT NOT NULL, readings INTEGER NOT NULL, mean TEXT NOT NULL, covariance TEXT NOT NULL); "
-                        "COMMIT");
-            !ok)
-            return ok.error();
     return ShopMemory(std::make_unique<Parts>(Parts{path, std::move(*db)}));
 }
 

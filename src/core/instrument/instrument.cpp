@@ -341,14 +341,35 @@ Metres wallAt(const std::vector<Station>& bore, Metres otherwise, Metres at)
     return wall(bore.size() - 1);
 }
 
+namespace {
+
+/// Far beyond any instrument, and few enough for fit and layout to end.
+Status checkCounts(const InstrumentSpec& s)
+{
+    constexpr std::size_t mostFingerings = 400;
+    constexpr std::size_t mostStations = 1000;
+    constexpr std::size_t mostSlides = 20;
+    constexpr std::size_t mostBits = 1000;
+    constexpr std::size_t longestName = 1000;
+    for (const auto& [where, count, most] :
+         {std::tuple("/bore", s.bore.size(), mostStations), std::tuple("/holes", s.holes.size(), mostHoles),
+          std::tuple("/slides", s.slides.size(), mostSlides), std::tuple("/fingerings", s.fingerings.size(), mostFingerings),
+          std::tuple("/tools/bits_mm", s.tools.bits.size(), mostBits), std::tuple("/name", s.name.size(), longestName)})
+        if (count > most)
+            return bad(ErrorCode::BadValue, where, std::to_string(count) + "; at most " + std::to_string(most));
+    return Done{};
+}
+
+} // namespace
+
 Result<Instrument> Instrument::make(InstrumentSpec spec)
 {
+    if (auto r = checkCounts(spec); !r)
+        return r.error();
     if (auto r = checkBore(spec); !r)
         return r.error();
     if (auto r = checkExcitation(spec); !r)
         return r.error();
-    if (spec.holes.size() > mostHoles)
-        return bad(ErrorCode::BadGeometry, "/holes", std::to_string(spec.holes.size()) + " holes; at most 60");
     std::set<std::string> holes;
     for (std::size_t i = 0; i < spec.holes.size(); ++i)
         if (auto r = checkHole(spec, i, holes); !r)

@@ -179,13 +179,22 @@ bool Workbook::measuredAgain(const std::optional<HoleId>& hole) const
     });
 }
 
-Status Workbook::checkNew(const EntryBody& body) const
+Status checkRoom(Temperature air)
 {
     // No room where one tunes is hotter, and 46 to 60 would be Fahrenheit.
+    constexpr double coldest_C = -20.0;
     constexpr double hottest_C = 45.0;
-    if (const auto* r = std::get_if<ReadingEntry>(&body); r != nullptr && r->air.celsius() > hottest_C)
+    if (!(air.celsius() >= coldest_C && air.celsius() <= hottest_C))
         return Error{ErrorCode::BadValue, "celsius",
-                     std::to_string(r->air.celsius()) + "; must be -20 to 45 degrees Celsius (68 Fahrenheit are 20 Celsius)"};
+                     std::to_string(air.celsius()) + "; must be -20 to 45 degrees Celsius (68 Fahrenheit are 20 Celsius)"};
+    return Done{};
+}
+
+Status Workbook::checkNew(const EntryBody& body) const
+{
+    if (const auto* r = std::get_if<ReadingEntry>(&body))
+        if (auto ok = checkRoom(r->air); !ok)
+            return ok;
     return check(body);
 }
 

@@ -141,4 +141,7 @@ private:
     std::vector<EntryId> m_setAside;
 };
 
+/// Whether anybody tunes in a room of that temperature, in Celsius and not in Fahrenheit. Errors: BadValue.
+[[nodiscard]] Status checkRoom(Temperature air);
+
 } // namespace dowel

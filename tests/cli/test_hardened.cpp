@@ -1,0 +1,400 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What is done to dowel-cli from outside: files in the way, hostile input, numbers beyond reason, an answer nobody can read.
+// Nothing is destroyed, nothing crashes, and the answer names the place and the remedy.
+#include "cli/commands.h"
+#include "io/audio_file.h"
+#include "io/json_reader.h"
+#include "io/spec_json.h"
+#include "io/whole_file.h"
+#include "store/shop_memory.h"
+#include "store/store.h"
+#include "support/compare.h"
+#include "support/entries.h"
+#include "support/fixtures.h"
+#include "support/tones.h"
+
+#include <QDir>
+#include <QFile>
+#include <QProcess>
+#include <QTemporaryDir>
+#include <algorithm>
+#include <sstream>
+#include <sys/stat.h>
+#include <thread>
+
+using namespace dowel;
+using io::Json;
+
+class TestHardened : public QObject
+{
+    Q_OBJECT
+
+    QTemporaryDir m_dir;
+    int m_count = 0;
+    std::string place(const char* name)
+    {
+        return m_dir.filePath(QString::number(++m_count) + QString::fromLatin1(name)).toStdString();
+    }
+    std::string write(const char* name, const QByteArray& content)
+    {
+        const std::string path = place(name);
+        QFile f(QString::fromStdString(path));
+        if (!f.open(QIODevice::WriteOnly) || f.write(content) != content.size())
+            qFatal("%s", path.c_str());
+        return path;
+    }
+    static QByteArray contentOf(const std::string& path)
+    {
+        QFile f(QString::fromStdString(path));
+        return f.open(QIODevice::ReadOnly) ? f.readAll() : QByteArray();
+    }
+    struct Answer
+    {
+        int status;
+        Json json;
+        std::string words;
+        [[nodiscard]] std::string code() const { return json["error"]["code"].get<std::string>(); }
+        [[nodiscard]] std::string where() const { return json["error"]["where"].get<std::string>(); }
+    };
+    static Answer run(const std::vector<std::string>& arguments)
+    {
+        std::ostringstream out;
+        std::ostringstream err;
+        const int status = cli::run(arguments, out, err);
+        return {status, Json::parse(out.str(), nullptr, false), err.str()};
+    }
+    std::string book(InstrumentSpec spec = fixtures::whistleSpec())
+    {
+        const std::string path = place(".dowel");
+        const auto made = Instrument::make(std::move(spec));
+        if (!made || !Store::create(path, *made))
+            qFatal("no workbook");
+        return path;
+    }
+    std::string specFile(const InstrumentSpec& spec)
+    {
+        return write("spec.json", QByteArray::fromStdString(io::specText(*Instrument::make(spec))));
+    }
+    /// What stands in the folder, hidden files and all.
+    QStringList folder() const { return QDir(m_dir.path()).entryList(QDir::Files | QDir::Hidden | QDir::System); }
+
+private Q_SLOTS:
+    void exportLeavesWhatItMustNotReplace()
+    {
+        const std::string path = book();
+        const std::string other = book();
+        const std::string copy = write("not named so", contentOf(other)); // a workbook by what it is
+        const std::string target = write("target.txt", "mine");
+        const std::string link = place("link");
+        QVERIFY(QFile::link(QString::fromStdString(target), QString::fromStdString(link)));
+        const std::string pipe = place("pipe");
+        QCOMPARE(::mkfifo(pipe.c_str(), 0600), 0);
+        for (const std::string& out : {path, other, copy, link, pipe, m_dir.path().toStdString(), std::string("/dev/null")})
+            for (const char* as : {"spec", "json", "csv", "svg", "dxf", "pdf", "ics"}) {
+                const QByteArray before = out == pipe ? QByteArray() : contentOf(out);
+                const Answer a = run({"export", path, "--as", as, "--out", out});
+                QCOMPARE(a.status, 1);
+                QCOMPARE(a.code(), std::string("refused"));
+                QVERIFY(a.words.find(out) != std::string::npos);
+                QVERIFY(out == pipe || contentOf(out) == before);
+            }
+        QCOMPARE(contentOf(target), QByteArray("mine"));
+        QVERIFY(QFileInfo(QString::fromStdString(link)).isSymLink());
+        VERIFY_OK(Store::open(path, Store::Mode::Look)->verify());
+        // A plain file is replaced, with its rights, and nothing is left beside it.
+        QVERIFY(QFile::setPermissions(QString::fromStdString(target), QFile::ReadOwner | QFile::WriteOwner));
+        const auto before = folder();
+        QCOMPARE(run({"export", path, "--as", "csv", "--out", target}).status, 0);
+        QVERIFY(contentOf(target).startsWith("id,at,"));
+        QVERIFY(!(QFile::permissions(QString::fromStdString(target)) & QFile::ReadOther));
+        QCOMPARE(folder(), before);
+    }
+    void exportsToOneNameNeverMix()
+    {
+        const std::string path = book();
+        const std::string out = place("same.txt");
+        const std::vector<std::string> kinds{"spec", "json", "csv"};
+        std::vector<QByteArray> whole;
+        for (const auto& as : kinds) {
+            QCOMPARE(run({"export", path, "--as", as, "--out", out}).status, 0);
+            whole.push_back(contentOf(out));
+        }
+        std::vector<std::thread> writers;
+        for (const auto& as : kinds)
+            writers.emplace_back([&path, &out, as] {
+                for (int i = 0; i < 40; ++i)
+                    (void)run({"export", path, "--as", as, "--out", out});
+            });
+        int looked = 0;
+        for (int i = 0; i < 200; ++i, ++looked)
+            QVERIFY(std::find(whole.begin(), whole.end(), contentOf(out)) != whole.end());
+        for (auto& w : writers)
+            w.join();
+        QVERIFY(std::find(whole.begin(), whole.end(), contentOf(out)) != whole.end());
+    }
+    void nestingAndDoubleKeysAreRefused()
+    {
+        const QByteArray deep = QByteArray(70000, '[') + QByteArray(70000, ']');
+        const std::string path = book();
+        const std::string file = write("deep.json", deep);
+        const std::string within = write("within.json", "{\"kind\": " + deep + "}");
+        for (const auto& f : {file, within})
+            for (const auto& arguments : std::vector<std::vector<std::string>>{{"predict", f},
+                                                                               {"layout", f},
+                                                                               {"create", place(".dowel"), "--spec", f},
+                                                                               {"measure", path, "--session", f},
+                                                                               {"cut", path, "--step", f}}) {
+                const Answer a = run(arguments);
+                QCOMPARE(a.status, 1);
+                QCOMPARE(a.code(), std::string("bad_syntax"));
+            }
+        const Answer twice = run({"cut", path, "--step", write("twice.json", R"({"kind": "trim_foot", "length_mm": 270, "length_mm": 200})")});
+        QCOMPARE(twice.code(), std::string("bad_syntax"));
+        QVERIFY(twice.words.find("length_mm") != std::string::npos);
+        QVERIFY(Store::open(path, Store::Mode::Look)->book().entries().empty());
+    }
+    void whatCannotBeStoredLeavesNothing()
+    {
+        const auto change = [](auto edit) {
+            Json spec = Json::parse(io::specText(fixtures::whistle()));
+            edit(spec);
+            return QByteArray::fromStdString(spec.dump());
+        };
+        const std::vector<QByteArray> specs{
+            change([](Json& s) { s["tools"] = {{"step_mm", 1e-10}}; }), change([](Json& s) { s["tools"]["bits_mm"] = {1e-10, 5.0}; }),
+            change([](Json& s) { s["limits"] = {{"hole_max_mm", 1e-10}}; }),
+            change([](Json& s) { s["bore"].insert(s["bore"].begin() + 1, Json{{"at_mm", 1e-10}, {"diameter_mm", 12.7}}); })};
+        for (const auto& spec : specs) {
+            const std::string file = write("tiny.json", spec);
+            const std::string path = place(".dowel");
+            const auto before = folder();
+            const Answer a = run({"create", path, "--spec", file, "--practice", "5"});
+            QCOMPARE(a.status, 1);
+            QVERIFY(a.code() == "bad_value" || a.code() == "bad_geometry");
+            QCOMPARE(folder(), before);
+        }
+        const std::string file = specFile(fixtures::whistleSpec());
+        for (const char* seed : {"-1", "18446744073709551616", "9007199254740993", "1.5", "", "7x"}) {
+            const Answer a = run({"create", place(".dowel"), "--spec", file, "--practice=" + std::string(seed)});
+            QVERIFY2(a.status != 0, seed);
+        }
+        const std::string good = place(".dowel");
+        QCOMPARE(run({"create", good, "--spec", file, "--practice", "9007199254740992"}).status, 0);
+        QCOMPARE(Store::open(good, Store::Mode::Look)->book().practice()->seed, std::uint64_t{9007199254740992});
+    }
+    void soundThatCannotBeIsRefusedAtItsHeader()
+    {
+        QByteArray wav("RIFF\0\0\0\0WAVEfmt \x10\0\0\0\x01\0\x01\0\0\0\0\0\0\0\0\0\x02\0\x10\0data\0\0\0\0", 44);
+        wav.append(20000, '\x11');
+        const auto put = [&](int at, quint32 v) {
+            for (int k = 0; k < 4; ++k)
+                wav[at + k] = static_cast<char>(v >> (8 * k) & 0xFFU);
+        };
+        put(4, static_cast<quint32>(wav.size() - 8));
+        put(40, 20000);
+        for (const quint32 rate : {1U, 7999U, 192001U, 2147483647U}) {
+            put(24, rate);
+            put(28, rate * 2U);
+            const Answer a = run({"analyse", write("rate.wav", wav)});
+            QCOMPARE(a.code(), std::string("bad_audio"));
+            QVERIFY(a.words.find("8000 to 192000") != std::string::npos || rate > 2000000000U);
+        }
+    }
+    void aLongRecordingIsHeardInPieces()
+    {
+        // A note a minute and a half in, across nothing; one on either side of the first cut.
+        Samples all{{}, 16000.0};
+        const auto quiet = [&](double s) { all.values.resize(all.values.size() + static_cast<std::size_t>(s * all.rate_Hz)); };
+        std::vector<double> at;
+        for (const double pause : {2.0, 40.0, 5.0, 43.0, 30.0}) {
+            quiet(pause);
+            at.push_back(all.duration().seconds());
+            const Samples tone = tones::constantTone(587.0, 1.5, 30.0, 1);
+            for (std::size_t i = 0; i * 3 < tone.values.size(); ++i) // to a third of the rate
+                all.values.push_back(tone.values[i * 3]);
+        }
+        quiet(1.0);
+        const std::string path = place("long.flac");
+        VERIFY_OK(io::writeAudioFile(path, all));
+        const Json notes = run({"analyse", path}).json["notes"];
+        QCOMPARE(notes.size(), at.size());
+        for (std::size_t i = 0; i < at.size(); ++i) {
+            VERIFY_NEAR(notes[i]["start_s"].get<double>(), at[i], 0.3);
+            VERIFY_NEAR(1200.0 * std::log2(notes[i]["hz"].get<double>() / 587.0), 0.0, 0.5);
+        }
+    }
+    void nothingWrittenOutIsTakenForAnInstruction()
+    {
+        InstrumentSpec spec = fixtures::whistleSpec();
+        const std::string evil = "=cmd|' /C calc'!A0\nEND:VEVENT\r\nBEGIN:VEVENT\x1b[31m \xc3\xa4";
+        spec.name = evil;
+        spec.holes[0].id.text = "h1\n0\nSECTION";
+        for (Fingering& f : spec.fingerings)
+            for (HoleId& id : f.closed)
+                id.text = id.text == "h1" ? spec.holes[0].id.text : id.text;
+        const std::string path = book(spec);
+        VERIFY_OK(Store::open(path, Store::Mode::Work)->append(NoteEntry{"=1+1"}));
+        VERIFY_OK(Store::open(path, Store::Mode::Work)->append(NoteEntry{"\t@SUM(A1)"}));
+        const auto written = [&](const char* as) {
+            const std::string out = place(as);
+            if (run({"export", path, "--as", as, "--out", out}).status != 0)
+                qFatal("%s", as);
+            return contentOf(out);
+        };
+        const QByteArray csv = written("csv");
+        QVERIFY(csv.contains(",'=1+1,") && !csv.contains(",=") && !csv.contains("\"\t"));
+        // DXF: pairs of lines, a group code and its value; every code is a number and every letter ASCII.
+        const QList<QByteArray> lines = written("dxf").split('\n');
+        for (qsizetype i = 0; i + 1 < lines.size(); i += 2) {
+            bool number = false;
+            (void)lines[i].trimmed().toInt(&number);
+            QVERIFY2(number, lines[i].constData());
+        }
+        for (const QByteArray& line : lines)
+            QVERIFY(std::all_of(line.begin(), line.end(), [](char c) { return c >= ' ' && c < 127; }));
+        // iCalendar (RFC 5545): a line ends in CR LF, and nowhere else is there a control character.
+        const QByteArray ics = written("ics");
+        QCOMPARE(ics.count("BEGIN:VEVENT\r\n"), ics.count("END:VEVENT\r\n"));
+        QByteArray rest = ics;
+        rest.replace("\r\n", "");
+        QVERIFY(std::none_of(rest.begin(), rest.end(), [](char c) { return (c >= 0 && c < ' ') || c == 127; }));
+        const QByteArray svg = written("svg");
+        QVERIFY(!svg.contains('\x1b'));
+        // On a terminal neither.
+        const Answer a = run({"measure", path, "--fingering", "D5\x1b]0;title\x07", "--take", "/no\x1b[2J.wav"});
+        QVERIFY(std::none_of(a.words.begin(), a.words.end(), [](char c) { return c == '\x1b' || c == '\x07'; }));
+    }
+    void whatIsOutOfReasonIsRefusedInWords_data()
+    {
+        QTest::addColumn<QStringList>("arguments");
+        QTest::addColumn<int>("status");
+        QTest::addColumn<QString>("word");
+        const auto row = [](const char* name, std::initializer_list<const char*> arguments, int status, const char* word) {
+            QStringList list;
+            for (const char* a : arguments)
+                list << QString::fromLatin1(a);
+            QTest::newRow(name) << list << status << QString::fromLatin1(word);
+        };
+        row("unknown command", {"dance"}, 2, "\"dance\" is no command");
+        row("cold", {"measure", "BOOK", "--fingering", "D5", "--take", "TAKE", "--celsius", "-300"}, 1, "Celsius");
+        row("no number", {"measure", "BOOK", "--fingering", "D5", "--take", "TAKE", "--celsius", "nan"}, 1, "Celsius");
+        row("predict cold", {"predict", "BOOK", "--celsius", "-300"}, 1, "Celsius");
+        row("predict no number", {"predict", "BOOK", "--celsius", "nan"}, 1, "Celsius");
+        row("session cold", {"measure", "BOOK", "--session", "COLD"}, 1, "Celsius");
+        row("hole", {"cut", "BOOK", "--step", "H99"}, 1, "No hole is called h99");
+        row("folder as a take", {"analyse", "FOLDER"}, 1, "it is a folder");
+        row("folder as a workbook", {"check", "FOLDER"}, 1, "is a folder");
+        row("folder as a specification", {"predict", "FOLDER"}, 1, "it is a folder");
+        row("pipe as a specification", {"predict", "PIPE"}, 1, "is no plain file");
+        row("pipe as a take", {"analyse", "PIPE"}, 1, "no plain file");
+        row("pipe as a workbook", {"check", "PIPE"}, 1, "no plain file");
+        row("expect", {"analyse", "TAKE", "--expect", "nan"}, 1, "must be above 0");
+        row("many readings", {"measure", "BOOK", "--session", "MANY"}, 1, "at most 5000");
+        row("many fingerings", {"predict", "FINGERINGS"}, 1, "at most 400");
+    }
+    void whatIsOutOfReasonIsRefusedInWords()
+    {
+        QFETCH(QStringList, arguments);
+        QFETCH(int, status);
+        QFETCH(QString, word);
+        std::vector<std::string> asked;
+        for (const QString& a : arguments) {
+            std::string s = a.toStdString();
+            if (s == "BOOK")
+                s = book();
+            else if (s == "TAKE") {
+                s = place("t.wav");
+                VERIFY_OK(io::writeAudioFile(s, tones::withSilence(tones::constantTone(587.0, 1.0, 25.0, 1), 0.2, 0.2)));
+            } else if (s == "COLD")
+                s = write("c.json", R"({"celsius": -300, "readings": [{"fingering": "D5", "hz": 587}]})");
+            else if (s == "H99")
+                s = write("h.json", R"({"kind": "enlarge", "hole": "h99", "diameter_mm": 7})");
+            else if (s == "FOLDER")
+                s = m_dir.path().toStdString();
+            else if (s == "PIPE") {
+                s = place("p.dowel");
+                QCOMPARE(::mkfifo(s.c_str(), 0600), 0);
+            } else if (s == "MANY") {
+                Json many{{"celsius", 20.0}, {"readings", Json::array()}};
+                for (int i = 0; i < 5001; ++i)
+                    many["readings"].push_back({{"fingering", "D5"}, {"hz", 587.0}});
+                s = write("m.json", QByteArray::fromStdString(many.dump()));
+            } else if (s == "FINGERINGS") {
+                Json spec = Json::parse(io::specText(fixtures::whistle()));
+                for (int i = 0; i < 20000; ++i) {
+                    Json f = spec["fingerings"][0];
+                    f["id"] = "x" + std::to_string(i);
+                    spec["fingerings"].push_back(f);
+                }
+                s = write("f.json", QByteArray::fromStdString(spec.dump()));
+            }
+            asked.push_back(s);
+        }
+        const Answer a = run(asked);
+        QCOMPARE(a.status, status);
+        QVERIFY2(QString::fromStdString(a.words).contains(word), a.words.c_str());
+        QVERIFY(a.json.contains("error") && a.code() != "internal");
+    }
+    void aWorkbookIsKnownInAnyCaseOfLetters()
+    {
+        const std::string path = book();
+        const std::string shouted = m_dir.filePath(QStringLiteral("LOUD.DOWEL")).toStdString();
+        QVERIFY(QFile::copy(QString::fromStdString(path), QString::fromStdString(shouted)));
+        QCOMPARE(run({"predict", shouted}).status, 0);
+    }
+    void anAnswerNobodyGotIsAFailure()
+    {
+        const std::string path = book();
+        QProcess p;
+        p.setStandardOutputFile(QStringLiteral("/dev/full"));
+        p.start(QStringLiteral(DOWEL_CLI), {QStringLiteral("check"), QString::fromStdString(path)});
+        QVERIFY(p.waitForFinished());
+        QCOMPARE(p.exitCode(), 1);
+        QVERIFY(p.readAllStandardError().contains("could not be written"));
+    }
+    void aPageIsDrawnWithoutTheDisplayThatIsAskedFor()
+    {
+        const std::string path = book();
+        QProcess p;
+        auto environment = QProcessEnvironment::systemEnvironment();
+        environment.insert(QStringLiteral("QT_QPA_PLATFORM"), QStringLiteral("xcb"));
+        environment.remove(QStringLiteral("DISPLAY"));
+        p.setProcessEnvironment(environment);
+        // A name of bytes that are no UTF-8 is the name it is written under.
+        const QByteArray out = m_dir.path().toUtf8() + "/caf\xe9.pdf";
+        p.start(QStringLiteral("/bin/sh"), {QStringLiteral("-c"), QStringLiteral("exec \"$0\" export \"$1\" --as pdf --out \"$2/caf$(printf '\\351').pdf\""),
+                                            QStringLiteral(DOWEL_CLI), QString::fromStdString(path), m_dir.path()});
+        QVERIFY(p.waitForFinished());
+        QCOMPARE(p.exitCode(), 0);
+        struct stat there
+        {
+        };
+        QCOMPARE(::stat(out.constData(), &there), 0);
+        QVERIFY(there.st_size > 2000);
+    }
+    void aShopMemoryBegunBySeveralAtOnceIsOne()
+    {
+        for (int round = 0; round < 20; ++round) {
+            const std::string path = place("memory.dowelshop");
+            std::vector<std::thread> threads;
+            std::vector<std::string> troubles(6);
+            for (std::size_t k = 0; k < troubles.size(); ++k)
+                threads.emplace_back([&path, &troubles, k] {
+                    const auto opened = ShopMemory::open(path);
+                    troubles[k] = opened ? "" : opened.error().facts;
+                });
+            for (auto& t : threads)
+                t.join();
+            for (const auto& trouble : troubles)
+                QCOMPARE(trouble, std::string());
+        }
+        // A workbook is none, and stays what it is.
+        const std::string path = book();
+        const QByteArray before = contentOf(path);
+        QVERIFY(!ShopMemory::open(path));
+        QVERIFY(contentOf(path) == before);
+    }
+};
+
+QTEST_APPLESS_MAIN(TestHardened)
+#include "test_hardened.moc"
