@@ -2,9 +2,11 @@
 #include "core/fit/heard.h"
 
 #include <Eigen/Cholesky>
+#include <algorithm>
 #include <cmath>
 #include <cstdio>
 #include <numeric>
+#include <span>
 
 namespace dowel::fitting {
 
@@ -110,54 +112,121 @@ void whiten(HeardNote& note, const std::vector<HeardReading>& readings, const Wa
     }
 }
 
+/// Puts readings of the record into what the fit takes them as, shape by shape.
+class Gathering
+{
+public:
+    Gathering(const Workbook& book, const Priors& priors, const Walk& walk, double warmth)
+        : m_book(&book), m_priors(&priors), m_walk(&walk), m_warmth(warmth)
+    {
+        m_all.notes.resize(book.specified().spec().fingerings.size());
+    }
+    /// Readings of one shape, in the record's order, and which note each is of.
+    void add(std::span<const PlacedReading> readings, std::span<const std::size_t> notes)
+    {
+        m_all.shapes.push_back({&m_book->shapes()[readings.front().shape], readings.front().reading->air.kelvin(), {}});
+        // An instrument that is heard for years is heard on one shape: what is long past counts together, as one listening,
+        // or the fit would take as long as the record is.
+        constexpr std::size_t most = 6;
+        std::vector<std::size_t> newer(m_all.notes.size(), 0);
+        std::vector<bool> past(readings.size(), false);
+        for (std::size_t i = readings.size(); i-- > 0;)
+            past[i] = ++newer[notes[i]] > most;
+        addPast(readings, notes, past);
+        const PlacedReading* before = nullptr;
+        for (std::size_t i = 0; i < readings.size(); ++i) {
+            if (past[i])
+                continue;
+            if (before == nullptr || anotherListening(*before, readings[i]))
+                ++m_all.listenings;
+            const double single = std::hypot(readings[i].reading->sd.cents(), m_priors->repeat_cents);
+            add(readings[i].shape, notes[i], centsOf(readings[i], notes[i]), single);
+            before = &readings[i];
+        }
+    }
+    [[nodiscard]] HeardAll take() { return std::move(m_all); }
+
+private:
+    /// Sounding over target, brought to the shape's first room: the speed of sound goes with the root of the absolute
+    /// temperature, which is exact enough from room to room of one shape.
+    [[nodiscard]] double centsOf(const PlacedReading& r, std::size_t note) const
+    {
+        const auto airOf = [&](double room_K) {
+            return room_K + m_warmth * (breath_K - room_K);
+        };
+        const double room_K = m_all.shapes.back().room_K;
+        return 1200.0 * std::log2(r.reading->pitch / m_book->specified().spec().fingerings[note].target) +
+               600.0 * std::log2(airOf(room_K) / airOf(r.reading->air.kelvin()));
+    }
+    void addPast(std::span<const PlacedReading> readings, std::span<const std::size_t> notes, const std::vector<bool>& past)
+    {
+        std::vector<std::vector<double>> cents(m_all.notes.size());
+        for (std::size_t i = 0; i < readings.size(); ++i)
+            if (past[i])
+                cents[notes[i]].push_back(centsOf(readings[i], notes[i]));
+        bool first = true;
+        for (std::size_t note = 0; note < cents.size(); ++note) {
+            if (cents[note].empty())
+                continue;
+            m_all.listenings += first ? 1 : 0;
+            first = false;
+            const auto middle = cents[note].begin() + static_cast<std::ptrdiff_t>(cents[note].size() / 2);
+            std::nth_element(cents[note].begin(), middle, cents[note].end()); // of many the middle one, whatever a few were
+            add(readings.front().shape, note, *middle, m_priors->repeat_cents);
+        }
+    }
+    void add(std::size_t shape, std::size_t note, double cents, double single)
+    {
+        HeardShape& s = m_all.shapes.back();
+        auto row = std::find(s.notes.begin(), s.notes.end(), note);
+        if (row == s.notes.end())
+            row = s.notes.insert(row, note);
+        HeardReading h;
+        h.note = note;
+        h.shape = shape;
+        h.heardShape = m_all.shapes.size() - 1;
+        h.row = static_cast<std::size_t>(row - s.notes.begin());
+        h.listening = m_all.listenings - 1;
+        h.cents = cents;
+        h.single = single;
+        h.whole = std::sqrt(single * single + m_walk->variance(shape, note));
+        m_all.notes[note].readings.insert(m_all.notes[note].readings.begin(), m_all.readings.size());
+        m_all.readings.push_back(h);
+    }
+
+    const Workbook* m_book;
+    const Priors* m_priors;
+    const Walk* m_walk;
+    double m_warmth;
+    HeardAll m_all;
+};
+
 } // namespace
 
 Result<HeardAll> heardIn(const Workbook& book, const Priors& priors)
 {
-    HeardAll all;
-    const auto placedReadings = book.readings();
     const Instrument& specified = book.specified();
-    const auto& fingerings = specified.spec().fingerings;
-    all.notes.resize(fingerings.size());
-    if (placedReadings.empty())
-        return all;
+    std::vector<PlacedReading> readings;
+    std::vector<std::size_t> notes;
+    for (const PlacedReading& r : book.readings())
+        if (const auto note = specified.indexOf(r.reading->fingering)) {
+            readings.push_back(r);
+            notes.push_back(*note);
+        }
     const Unknowns u = Unknowns::of(specified);
     const Prior prior = priorOf(u, priors, specified.spec().family);
-    Walk walk(book, placedReadings.front().shape);
+    Walk walk(book, readings.empty() ? book.shapes().size() - 1 : readings.front().shape);
     if (auto ok = walk.walk(book, priors, u, prior.mean); !ok)
         return ok.error();
-    const auto airOf = [&](double room_K) {
-        return room_K + prior.mean[Unknowns::warmth] * (breath_K - room_K);
-    };
-    const PlacedReading* before = nullptr;
-    for (const PlacedReading& r : placedReadings) {
-        const auto note = specified.indexOf(r.reading->fingering);
-        if (!note)
-            continue;
-        const bool sameShape = before != nullptr && before->shape == r.shape;
-        if (!sameShape)
-            all.shapes.push_back({&book.shapes()[r.shape], r.reading->air.kelvin(), {}});
-        if (!sameShape || anotherListening(*before, r))
-            ++all.listenings;
-        HeardShape& s = all.shapes.back();
-        auto row = std::find(s.notes.begin(), s.notes.end(), *note);
-        if (row == s.notes.end())
-            row = s.notes.insert(row, *note);
-        HeardReading h;
-        h.note = *note;
-        h.shape = r.shape;
-        h.heardShape = all.shapes.size() - 1;
-        h.row = static_cast<std::size_t>(row - s.notes.begin());
-        h.listening = all.listenings - 1;
-        // The speed of sound goes with the root of the absolute temperature: exact enough from room to room of one shape.
-        h.cents = 1200.0 * std::log2(r.reading->pitch / fingerings[*note].target) +
-                  600.0 * std::log2(airOf(s.room_K) / airOf(r.reading->air.kelvin()));
-        h.single = std::hypot(r.reading->sd.cents(), priors.repeat_cents);
-        h.whole = std::sqrt(h.single * h.single + walk.variance(r.shape, *note));
-        all.notes[*note].readings.insert(all.notes[*note].readings.begin(), all.readings.size());
-        all.readings.push_back(h);
-        before = &r;
+    Gathering gathering(book, priors, walk, prior.mean[Unknowns::warmth]);
+    for (std::size_t from = 0; from < readings.size();) {
+        std::size_t to = from + 1;
+        while (to < readings.size() && readings[to].shape == readings[from].shape)
+            ++to;
+        gathering.add(std::span(readings).subspan(from, to - from), std::span(notes).subspan(from, to - from));
+        from = to;
     }
+    HeardAll all = gathering.take();
     constexpr double alike = 3.0; // standard deviations
     for (HeardNote& n : all.notes)
         if (!n.readings.empty())
