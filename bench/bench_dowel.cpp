@@ -5,8 +5,10 @@
 #include "core/hearing/analyse.h"
 #include "core/layout/families.h"
 #include "core/plan/plan.h"
+#include "store/store.h"
 #include "support/bench.h"
 
+#include <unistd.h>
 #include <benchmark/benchmark.h>
 
 using namespace dowel;
@@ -98,6 +100,34 @@ void adviceAfterOnePass(benchmark::State& state)
         benchmark::DoNotOptimize(advise(bench.book()));
 }
 BENCHMARK(adviceAfterOnePass)->Unit(benchmark::kMillisecond);
+
+/// A record on disk: what it takes to open it and to advise on it, after so many rounds of listening to the finished shape.
+/// A workbook that is nearly empty against ten years of work, 5,000 readings.
+void openAndAdvise(benchmark::State& state)
+{
+    const std::string path = "/tmp/dowel-bench-" + std::to_string(::getpid()) + ".dowel";
+    {
+        auto bench = afterOnePass();
+        auto store = Store::create(path, bench.book().specified()).value();
+        std::vector<Store::NewEntry> entries;
+        for (const Entry& e : bench.book().entries())
+            entries.push_back({e.body, {}});
+        for (std::int64_t i = 0; i < state.range(0); ++i) {
+            const std::size_t from = bench.book().entries().size();
+            bench.hearAll();
+            for (std::size_t k = from; k < bench.book().entries().size(); ++k)
+                entries.push_back({bench.book().entries()[k].body, {}});
+        }
+        state.counters["entries"] = static_cast<double>(entries.size());
+        (void)store.append(entries).value();
+    }
+    for (auto _ : state) {
+        const auto store = Store::open(path, Store::Mode::Look).value();
+        benchmark::DoNotOptimize(advise(store.book()).value());
+    }
+    ::unlink(path.c_str());
+}
+BENCHMARK(openAndAdvise)->Arg(0)->Arg(360)->Unit(benchmark::kMillisecond);
 
 void analyseOneTake(benchmark::State& state)
 {

@@ -13,6 +13,20 @@ if(DOWEL_SANITIZE)
   target_link_options(dowel_settings INTERFACE -fsanitize=address,undefined)
 endif()
 
+if(DOWEL_FUZZ)
+  if(NOT CMAKE_CXX_COMPILER_ID STREQUAL "Clang")
+    message(FATAL_ERROR "Fuzzing needs clang++: cmake --preset fuzz")
+  endif()
+  target_compile_options(dowel_settings INTERFACE -fsanitize=fuzzer-no-link,address,undefined -fno-sanitize-recover=all
+                                                  -fno-omit-frame-pointer)
+  target_link_options(dowel_settings INTERFACE -fsanitize=address,undefined)
+endif()
+
+# Complex products without the library call that repairs infinities, where the compiler can be told.
+include(CheckCXXCompilerFlag)
+check_cxx_compiler_flag(-fcx-limited-range DOWEL_HAS_LIMITED_RANGE)
+set(DOWEL_QUICK_COMPLEX $<$<BOOL:${DOWEL_HAS_LIMITED_RANGE}>:-fcx-limited-range>)
+
 # dowel_room(NAME SOURCES ... LINKS ...): one library target a room; what it may include stands in layers.txt.
 function(dowel_room name)
   cmake_parse_arguments(ROOM "" "" "SOURCES;LINKS;PRIVATE_LINKS" ${ARGN})

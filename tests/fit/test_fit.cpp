@@ -170,6 +170,27 @@ private Q_SLOTS:
         QVERIFY(b->now()[note].sd > 0.6 * Priors{}.shareOfChange * way);
         QVERIFY(b->now()[note].sd > 0.7 * a->now()[note].sd);
     }
+    void whatIsLongPastCountsTogether()
+    {
+        // Ten years of playing in: as many readings as there are, the fit knows no less and says no other thing.
+        Bench few(10);
+        for (int i = 0; i < 6; ++i)
+            few.hearAll();
+        Bench many(10);
+        for (int i = 0; i < 200; ++i)
+            many.hearAll();
+        const auto a = Forecaster::make(few.book());
+        const auto b = Forecaster::make(many.book());
+        VERIFY_OK(a);
+        VERIFY_OK(b);
+        const auto& notes = many.book().present().spec().fingerings;
+        for (std::size_t i = 0; i < notes.size(); ++i) {
+            QVERIFY(b->posterior().readingsOf(i) <= 7);
+            VERIFY_NEAR(b->now()[i].cents, a->now()[i].cents, 2.0);
+            QVERIFY(b->now()[i].sd < 1.1 * a->now()[i].sd);
+            VERIFY_NEAR(b->now()[i].cents, many.truthCents(notes[i]), 5.0);
+        }
+    }
     void theAirIsAShareOfTheWayFromRoomToBreath()
     {
         // Heard at 30 degrees for music at 20: the air in the tube is not 3 degrees above the room in both, as breath is no
