@@ -23,6 +23,10 @@ Document::Document(Store store, QObject* parent)
       m_room(session::roomOf(*m_book))
 {
     connect(&m_jobs, &Jobs::busyChanged, this, &Document::busyChanged);
+    constexpr int again_ms = 5000;
+    m_again.setInterval(again_ms);
+    m_again.setSingleShot(true);
+    connect(&m_again, &QTimer::timeout, this, &Document::saveNext);
 }
 
 Document::~Document() = default;
@@ -47,28 +51,110 @@ void Document::setRoom(Temperature room)
     m_room = room;
 }
 
+namespace {
+
+/// Trouble that may pass: the disk is full, the folder gone, another program at the file.
+bool mayPass(ErrorCode code)
+{
+    return code == ErrorCode::Unwritable || code == ErrorCode::InUse || code == ErrorCode::Unreadable;
+}
+
+} // namespace
+
+Document::Attempt Document::attempt(Store& store, std::vector<Store::NewEntry> entries, bool hold)
+{
+    Attempt a;
+    if (!hold) {
+        const auto ids = store.append(entries);
+        a.saved = ids.ok();
+        if (!ids)
+            a.trouble = ids.error();
+    }
+    a.entries = std::make_shared<const std::vector<Store::NewEntry>>(std::move(entries));
+    a.book = std::make_shared<const Workbook>(store.book());
+    return a;
+}
+
+void Document::finish(const Attempt& attempt, const After& after, bool adopts)
+{
+    if (attempt.saved) {
+        if (adopts)
+            adopt(attempt.book);
+        else
+            m_book = attempt.book;
+        return after();
+    }
+    if (attempt.trouble && !mayPass(attempt.trouble->code))
+        return fail(*attempt.trouble);
+    m_waiting.push_back({attempt.entries, after, adopts});
+    if (!attempt.trouble && m_waiting.size() == 1) // what it was to wait for is saved meanwhile
+        return saveNext();
+    if (attempt.trouble)
+        Q_EMIT failed(text::sentence(*attempt.trouble) +
+                      tr(" Nothing is lost: it is held here and saved as soon as it can be. Do not close Dowel before."));
+    m_again.start();
+}
+
+void Document::trySavingAgain()
+{
+    m_again.stop();
+    saveNext();
+}
+
+void Document::saveNext()
+{
+    if (m_waiting.empty() || m_saving)
+        return;
+    m_saving = true;
+    m_jobs.run(
+        [store = m_store, entries = m_waiting.front().entries](const Cancel&) -> Result<Snapshot> {
+            if (const auto ids = store->append(*entries); !ids)
+                return ids.error();
+            return std::make_shared<const Workbook>(store->book());
+        },
+        [this](Result<Snapshot> book) {
+            m_saving = false;
+            if (!book && mayPass(book.error().code))
+                return m_again.start();
+            const Waiting saved = std::move(m_waiting.front());
+            m_waiting.pop_front();
+            if (!book)
+                return fail(book.error());
+            if (saved.adopts)
+                adopt(*book);
+            else
+                m_book = *book;
+            saved.after();
+            if (m_waiting.empty())
+                Q_EMIT told(tr("Everything is on the disk again."));
+            saveNext();
+        });
+}
+
 void Document::keepSamples(const FingeringId& fingering, std::function<Result<Samples>(const Workbook&)> source,
                            ReadingSource kind)
 {
-    const auto store = m_store;
-    const Temperature room = m_room;
     m_jobs.run(
-        [store, fingering, source = std::move(source), kind, room](const Cancel& cancel) -> Result<Kept> {
+        [store = m_store, fingering, source = std::move(source), kind, room = m_room,
+         hold = !m_waiting.empty()](const Cancel& cancel) -> Result<Attempt> {
             const auto samples = source(store->book());
             if (!samples)
                 return samples.error();
-            if (const auto id = session::keepTake(*store, fingering, *samples, room, kind, cancel); !id)
-                return id.error();
-            TakePicture picture{fingering, hearing::framesOf(samples->values, samples->rate_Hz, {}, cancel),
-                                samples->duration().seconds()};
-            return Kept{std::make_shared<const Workbook>(store->book()), std::move(picture)};
+            auto entry = session::takeOf(store->book(), fingering, *samples, room, kind, cancel);
+            if (!entry)
+                return entry.error();
+            std::vector<Store::NewEntry> one;
+            one.push_back(std::move(*entry));
+            Attempt a = attempt(*store, std::move(one), hold);
+            a.picture = TakePicture{fingering, hearing::framesOf(samples->values, samples->rate_Hz, {}, cancel),
+                                    samples->duration().seconds()};
+            return a;
         },
-        [this, fingering](Result<Kept> kept) {
-            if (!kept)
-                return fail(kept.error());
-            m_lastTake = std::move(kept->picture);
-            adopt(kept->book);
-            Q_EMIT readingKept(QString::fromStdString(fingering.text));
+        [this, fingering](Result<Attempt> tried) {
+            if (!tried)
+                return fail(tried.error());
+            m_lastTake = std::move(tried->picture);
+            finish(*tried, [this, fingering] { Q_EMIT readingKept(QString::fromStdString(fingering.text)); });
         });
 }
 
@@ -105,10 +191,11 @@ void Document::readFiles(const QStringList& paths)
         int files = 0;
         int strangers = 0;
         QStringList troubles;
+        std::vector<Attempt> held;
     };
     const auto store = m_store;
     m_jobs.run(
-        [store, paths, room = m_room](const Cancel& cancel) -> Result<Done> {
+        [store, paths, room = m_room, hold = !m_waiting.empty()](const Cancel& cancel) -> Result<Done> {
             QStringList files;
             for (const QString& p : paths) {
                 if (!QFileInfo(p).isDir()) {
@@ -136,9 +223,14 @@ void Document::readFiles(const QStringList& paths)
                 auto sorted = samples ? session::sortedOut(store->book(), named, *samples, room, ReadingSource::File, cancel)
                                       : Result<session::Sorted>(samples.error());
                 Status kept = sorted ? Status(dowel::Done{}) : Status(sorted.error());
-                if (sorted && !sorted->entries.empty())
-                    if (const auto ids = store->append(sorted->entries); !ids)
-                        kept = ids.error();
+                if (sorted && !sorted->entries.empty()) {
+                    Attempt a = attempt(*store, std::move(sorted->entries), hold || !done.held.empty());
+                    const bool later = hold || !done.held.empty() || (a.trouble && mayPass(a.trouble->code));
+                    if (later)
+                        done.held.push_back(std::move(a));
+                    else if (a.trouble)
+                        kept = *a.trouble;
+                }
                 if (!kept) {
                     done.troubles << text::sentence(Error{kept.error().code, file.toStdString(), kept.error().facts});
                     continue;
@@ -154,6 +246,10 @@ void Document::readFiles(const QStringList& paths)
             if (!done)
                 return fail(done.error());
             adopt(done->book);
+            for (const Attempt& held : done->held)
+                finish(held, [] {});
+            if (!done->held.empty())
+                return; // the rest is told when it is saved
             if (done->files == 0) {
                 Q_EMIT failed(tr("There is no recording in that folder: WAV, FLAC, Ogg and AIFF are read."));
                 return;
@@ -179,9 +275,8 @@ void Document::keepTake(const FingeringId& fingering, Samples samples, ReadingSo
 
 void Document::measureAnew(EntryId old, ReadingEntry reading, std::shared_ptr<const Samples> samples)
 {
-    const auto store = m_store;
     m_jobs.run(
-        [store, old, reading = std::move(reading), samples](const Cancel&) -> Result<Snapshot> {
+        [store = m_store, old, reading = std::move(reading), samples, hold = !m_waiting.empty()](const Cancel&) -> Result<Attempt> {
             auto entry = session::withTake(reading, *samples);
             if (!entry)
                 return entry.error();
@@ -189,34 +284,24 @@ void Document::measureAnew(EntryId old, ReadingEntry reading, std::shared_ptr<co
             if (!store->book().isSetAside(old))
                 both.push_back({SetAsideEntry{old, tr("measured over another part").toStdString()}, {}});
             both.push_back(std::move(*entry));
-            if (const auto ids = store->append(both); !ids)
-                return ids.error();
-            return std::make_shared<const Workbook>(store->book());
+            return attempt(*store, std::move(both), hold);
         },
-        [this](Result<Snapshot> book) {
-            if (!book)
-                return fail(book.error());
-            adopt(*book);
-            Q_EMIT told(tr("Measured anew. The first version stays in the record, set aside."));
+        [this](Result<Attempt> tried) {
+            if (!tried)
+                return fail(tried.error());
+            finish(*tried, [this] { Q_EMIT told(tr("Measured anew. The first version stays in the record, set aside.")); });
         });
 }
 
-void Document::append(EntryBody body, std::function<void()> after)
+void Document::append(EntryBody body, After after, bool adopts)
 {
-    const auto store = m_store;
     m_jobs.run(
-        [store, body = std::move(body)](const Cancel&) -> Result<Snapshot> {
-            const auto id = store->append(body);
-            if (!id)
-                return id.error();
-            return std::make_shared<const Workbook>(store->book());
+        [store = m_store, body = std::move(body), hold = !m_waiting.empty()](const Cancel&) {
+            std::vector<Store::NewEntry> one;
+            one.push_back({body, {}});
+            return attempt(*store, std::move(one), hold);
         },
-        [this, after = std::move(after)](Result<Snapshot> book) {
-            if (!book)
-                return fail(book.error());
-            adopt(*book);
-            after();
-        });
+        [this, after = std::move(after), adopts](const Attempt& tried) { finish(tried, after, adopts); });
 }
 
 void Document::takeBack(const FingeringId& fingering)
@@ -257,20 +342,7 @@ void Document::setSchool(const School& school)
 void Document::note(const QString& words)
 {
     // What was advised stands: a note says nothing about a size or a pitch.
-    const auto store = m_store;
-    m_jobs.run(
-        [store, body = NoteEntry{words.toStdString()}](const Cancel&) -> Result<Snapshot> {
-            const auto id = store->append(body);
-            if (!id)
-                return id.error();
-            return std::make_shared<const Workbook>(store->book());
-        },
-        [this](Result<Snapshot> book) {
-            if (!book)
-                return fail(book.error());
-            m_book = *book;
-            Q_EMIT changed();
-        });
+    append(NoteEntry{words.toStdString()}, [this] { Q_EMIT changed(); }, false);
 }
 
 void Document::think()

@@ -11,6 +11,8 @@
 
 #include <QObject>
 #include <QString>
+#include <QTimer>
+#include <deque>
 #include <memory>
 #include <optional>
 
@@ -68,6 +70,9 @@ public:
     /// Works out what to do next and keeps it in the record.
     void think();
     void cancel() { m_jobs.cancelAll(); }
+    /// Entries that the disk did not take yet; they are held here and tried again every few seconds.
+    [[nodiscard]] std::size_t waiting() const { return m_waiting.size(); }
+    void trySavingAgain();
     /// Writes a copy or an export on the worker.
     void copyTo(const QString& path);
     void exportTo(const QString& path, const QString& format);
@@ -83,13 +88,28 @@ Q_SIGNALS:
     void busyChanged(bool busy);
 
 private:
-    struct Kept
+    using Entries = std::shared_ptr<const std::vector<Store::NewEntry>>;
+    using After = std::function<void()>;
+    /// Entries on the way to the disk: on it with the book after, or why not.
+    struct Attempt
     {
         Snapshot book;
-        std::optional<TakePicture> picture;
+        Entries entries;
+        bool saved = false;
+        std::optional<Error> trouble;
+        std::optional<TakePicture> picture{};
     };
+    struct Waiting
+    {
+        Entries entries;
+        After after;
+        bool adopts = true;
+    };
+    static Attempt attempt(Store& store, std::vector<Store::NewEntry> entries, bool hold);
+    void finish(const Attempt& attempt, const After& after, bool adopts = true);
+    void saveNext();
     void keepSamples(const FingeringId& fingering, std::function<Result<Samples>(const Workbook&)> source, ReadingSource kind);
-    void append(EntryBody body, std::function<void()> after);
+    void append(EntryBody body, After after, bool adopts = true);
     void adopt(Snapshot book);
     void fail(const Error& error);
 
@@ -101,6 +121,9 @@ private:
     std::optional<Counsel> m_counsel;
     std::optional<TakePicture> m_lastTake;
     int m_revision = 0;
+    std::deque<Waiting> m_waiting;
+    QTimer m_again;
+    bool m_saving = false;
 };
 
 } // namespace dowel::app

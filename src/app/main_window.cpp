@@ -19,6 +19,7 @@
 #include <QApplication>
 #include <QDateTime>
 #include <QDir>
+#include <QCloseEvent>
 #include <QDragEnterEvent>
 #include <QFile>
 #include <QFileInfo>
@@ -314,8 +315,34 @@ void MainWindow::exportAsked(const QString& format, const QString& suffix)
         m_document->exportTo(to, format);
 }
 
+bool MainWindow::mayLeave()
+{
+    if (!m_document || m_document->waiting() == 0)
+        return true;
+    QMessageBox box(QMessageBox::NoIcon, tr("Not saved yet"),
+                    tr("%n entry/entries of this workbook could not be written to the disk yet. They are lost where it is left now.",
+                       nullptr, static_cast<int>(m_document->waiting())),
+                    QMessageBox::NoButton, this);
+    box.setObjectName(QStringLiteral("unsavedBox"));
+    auto* again = box.addButton(tr("Try again"), QMessageBox::AcceptRole);
+    auto* without = box.addButton(tr("Give them up"), QMessageBox::DestructiveRole);
+    box.addButton(tr("Stay"), QMessageBox::RejectRole);
+    box.setDefaultButton(again);
+    box.exec();
+    if (box.clickedButton() == again)
+        m_document->trySavingAgain();
+    return box.clickedButton() == without;
+}
+
+void MainWindow::closeEvent(QCloseEvent* event)
+{
+    event->setAccepted(mayLeave());
+}
+
 void MainWindow::adopt(Result<Store> store)
 {
+    if (!mayLeave())
+        return;
     if (m_bench != nullptr) {
         m_benches->removeWidget(m_bench);
         delete m_bench;

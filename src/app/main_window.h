@@ -49,10 +49,13 @@ public:
     void setInches(bool inches);
 
 protected:
+    void closeEvent(QCloseEvent* event) override;
     void dragEnterEvent(QDragEnterEvent* event) override;
     void dropEvent(QDropEvent* event) override;
 
 private:
+    /// Asks where entries are not on the disk yet; true where the workbook may be left.
+    bool mayLeave();
     void buildMenus();
     [[nodiscard]] QWidget* startPage();
     void adopt(Result<Store> store);

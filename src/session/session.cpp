@@ -319,13 +319,19 @@ Result<Sorted> sortedOut(const Workbook& book, const std::optional<FingeringId>&
     return sorted;
 }
 
+Result<Store::NewEntry> takeOf(const Workbook& book, const FingeringId& fingering, const Samples& samples, Temperature room,
+                               ReadingSource source, const Cancel& cancel)
+{
+    auto reading = readingFrom(book, fingering, samples, room, source, cancel);
+    if (!reading)
+        return reading.error();
+    return withTake(std::move(*reading), samples);
+}
+
 Result<EntryId> keepTake(Store& store, const FingeringId& fingering, const Samples& samples, Temperature room,
                          ReadingSource source, const Cancel& cancel)
 {
-    auto reading = readingFrom(store.book(), fingering, samples, room, source, cancel);
-    if (!reading)
-        return reading.error();
-    auto entry = withTake(std::move(*reading), samples);
+    auto entry = takeOf(store.book(), fingering, samples, room, source, cancel);
     if (!entry)
         return entry.error();
     return store.append(std::move(entry->body), std::move(entry->take));

@@ -36,8 +36,10 @@ struct Expectation
 /// The entry to store for a reading and its recording. Errors: BadAudio.
 [[nodiscard]] Result<Store::NewEntry> withTake(ReadingEntry reading, const Samples& samples);
 
-/// Reads samples as the asked fingering and keeps reading and recording; durable on return. Errors: those of
-/// readingFrom(), withTake() and Store::append().
+/// Samples as the asked fingering's reading with its recording. Errors: those of readingFrom() and withTake().
+[[nodiscard]] Result<Store::NewEntry> takeOf(const Workbook& book, const FingeringId& fingering, const Samples& samples,
+                                             Temperature room, ReadingSource source, const Cancel& cancel = {});
+/// The same, kept; durable on return. Errors: those of takeOf() and Store::append().
 [[nodiscard]] Result<EntryId> keepTake(Store& store, const FingeringId& fingering, const Samples& samples, Temperature room,
                                        ReadingSource source, const Cancel& cancel = {});
 

@@ -393,15 +393,15 @@ Result<Store> Store::open(const std::string& path, Mode mode)
     auto db = openedFor(path, mode);
     if (!db)
         return db.error();
-    const Bounded bounded(db->get());
     const auto version = recognise(path); // again: a killed migration may just have been taken back
     if (!version)
         return version.error();
-    if (auto ok = checkSchema(db->get(), *version, path); !ok)
-        return ok.error();
     std::string spec;
     std::string identity;
     {
+        const Bounded bounded(db->get());
+        if (auto ok = checkSchema(db->get(), *version, path); !ok)
+            return ok.error();
         Statement read(db->get(), "SELECT json, at FROM specification WHERE id = 1");
         const int code = read.step();
         if (code != SQLITE_ROW)
@@ -414,6 +414,7 @@ Result<Store> Store::open(const std::string& path, Mode mode)
         return Error{ErrorCode::Damaged, "specification", specified.error().where + ": " + specified.error().facts};
     auto parts = std::make_unique<Parts>(Parts{path, std::move(lock), std::move(*db), Workbook(std::move(*specified)),
                                                hashOf(spec.data(), spec.size()), hashOf(identity.data(), identity.size())});
+    const Bounded bounded(parts->db.get());
     if (auto ok = parts->load(); !ok)
         return ok.error();
     if (*version >= 2)
@@ -422,13 +423,35 @@ Result<Store> Store::open(const std::string& path, Mode mode)
     if (*version < schemaVersion && mode == Mode::Work)
         if (auto ok = migrate(parts->db.get(), path, *version, std::ssize(parts->book.entries()), parts->chain); !ok)
             return ok.error();
-    return Store(std::move(parts));
+    return Store(std::move(parts)); // the same connection, wherever it is moved to
 }
+
+namespace {
+
+/// Whether a path still leads to the file that was opened: what is written to one that was replaced or taken away would be
+/// gone when the window is closed.
+Status stillThere(const std::string& path, int opened)
+{
+    struct stat then
+    {
+    };
+    struct stat now
+    {
+    };
+    if (::fstat(opened, &then) == 0 && ::stat(path.c_str(), &now) == 0 && then.st_dev == now.st_dev && then.st_ino == now.st_ino)
+        return Done{};
+    return Error{ErrorCode::Unwritable, path, "the file that was opened is no longer there; it was moved, replaced or taken away"};
+}
+
+} // namespace
 
 Result<std::vector<EntryId>> Store::append(std::span<const NewEntry> entries)
 {
     sqlite3* db = m_parts->db.get();
     const std::string& path = m_parts->path;
+    if (m_parts->lock.get() >= 0)
+        if (auto ok = stillThere(path, m_parts->lock.get()); !ok)
+            return ok.error();
     Workbook book = m_parts->book;
     std::string chain = m_parts->chain;
     if (auto ok = run(db, path, "BEGIN IMMEDIATE"); !ok)

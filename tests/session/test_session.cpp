@@ -19,6 +19,12 @@ class TestSession : public QObject
 
     const Temperature m_room = Temperature::fromCelsius(21.0);
 
+    static Result<std::vector<Store::NewEntry>> plausible(const Workbook& book, const FingeringId& fingering, Hertz pitch,
+                                                          Temperature room)
+    {
+        return session::readingsOf(book, {room, {{fingering, pitch, Cents::fromCents(2.0)}}});
+    }
+
 private Q_SLOTS:
     void aPlayedTakeBecomesAReading()
     {
@@ -46,9 +52,9 @@ private Q_SLOTS:
             QCOMPARE(r.error().code, ErrorCode::WrongNote);
             QVERIFY2(r.error().facts.find("D") != std::string::npos, r.error().facts.c_str());
         }
-        QCOMPARE(session::plausible(book, {"D5"}, Hertz::fromHertz(1170.0), m_room).error().code, ErrorCode::WrongNote);
-        VERIFY_OK(session::plausible(book, {"D5"}, Hertz::fromHertz(575.0), m_room));
-        QCOMPARE(session::plausible(book, {"Q1"}, Hertz::fromHertz(575.0), m_room).error().code, ErrorCode::UnknownName);
+        QCOMPARE(plausible(book, {"D5"}, Hertz::fromHertz(1170.0), m_room).error().code, ErrorCode::WrongNote);
+        VERIFY_OK(plausible(book, {"D5"}, Hertz::fromHertz(575.0), m_room));
+        QCOMPARE(plausible(book, {"Q1"}, Hertz::fromHertz(575.0), m_room).error().code, ErrorCode::UnknownName);
     }
     void onceNotesAreKnownANeighbourIsNotTakenEither()
     {
@@ -57,9 +63,9 @@ private Q_SLOTS:
         const auto e = session::expectation(bench.book(), {"E5"}, m_room);
         VERIFY_OK(e);
         VERIFY_NEAR(centsBetween(e->pitch, bench.book().readings()[1].reading->pitch).cents(), 0.0, 40.0);
-        QVERIFY(!session::plausible(bench.book(), {"E5"}, bench.book().readings()[2].reading->pitch,
+        QVERIFY(!plausible(bench.book(), {"E5"}, bench.book().readings()[2].reading->pitch,
                                     m_room)); // F#5 is a whole tone up
-        VERIFY_OK(session::plausible(bench.book(), {"E5"}, bench.book().readings()[1].reading->pitch, m_room));
+        VERIFY_OK(plausible(bench.book(), {"E5"}, bench.book().readings()[1].reading->pitch, m_room));
     }
     void theFirstRegisterOfAHalfCoveredFingeringIsItsOwn()
     {

@@ -1,0 +1,128 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The disk fails under an open window: it is said in a message that stays, nothing that was heard or cut is lost, and it is
+// saved when it can be; nobody leaves it behind unasked.
+#include "gui/gui_support.h"
+#include "support/compare.h"
+
+#include <QDir>
+#include <QFile>
+#include <QMessageBox>
+#include <csignal>
+#include <sys/resource.h>
+
+using namespace dowel;
+using gui::Desk;
+
+namespace {
+
+/// Nothing may be written beyond so many bytes of a file, as on a full disk.
+class FullDisk
+{
+public:
+    explicit FullDisk(rlim_t bytes)
+    {
+        std::signal(SIGXFSZ, SIG_IGN); // the write itself fails then
+        ::getrlimit(RLIMIT_FSIZE, &m_before);
+        const rlimit now{bytes, m_before.rlim_max};
+        ::setrlimit(RLIMIT_FSIZE, &now);
+    }
+    ~FullDisk() { ::setrlimit(RLIMIT_FSIZE, &m_before); }
+    FullDisk(const FullDisk&) = delete;
+    FullDisk& operator=(const FullDisk&) = delete;
+    FullDisk(FullDisk&&) = delete;
+    FullDisk& operator=(FullDisk&&) = delete;
+
+private:
+    rlimit m_before{};
+};
+
+/// Presses a button of the next message box, by its words.
+void answer(const QString& words, bool& asked)
+{
+    QTimer::singleShot(100, qApp, [words, &asked] {
+        auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+        if (box == nullptr)
+            return;
+        asked = box->objectName() == QLatin1String("unsavedBox");
+        for (QAbstractButton* b : box->buttons())
+            if (b->text() == words)
+                QTest::mouseClick(b, Qt::LeftButton);
+    });
+}
+
+} // namespace
+
+class TestGuiFaults : public QObject
+{
+    Q_OBJECT
+
+    static std::size_t onDisk(const QString& path)
+    {
+        const auto store = Store::open(path.toStdString(), Store::Mode::Look);
+        return store && store->verify() ? store->book().readings().size() : std::size_t(-1);
+    }
+
+private Q_SLOTS:
+    void aFolderThatVanishesLosesNothing()
+    {
+        Desk desk;
+        app::Document& document = desk.document();
+        const QString path = document.path();
+        QVERIFY(QTest::qWaitFor([&] { return !desk.window().listenPage()->pending().empty() && !document.busy(); }, 10000));
+        QVERIFY(QFile::rename(path, path + QStringLiteral(".away")));
+        desk.key(Qt::Key_Space);
+        QVERIFY(QTest::qWaitFor([&] { return document.waiting() == 1; }, 20000));
+        QVERIFY2(desk.message().contains(QLatin1String("Nothing is lost")), qPrintable(desk.message()));
+        // What comes after it waits behind it, and the message stays.
+        document.note(QStringLiteral("the stick fell out"));
+        QVERIFY(QTest::qWaitFor([&] { return document.waiting() == 2; }, 20000));
+        QVERIFY(desk.message().contains(QLatin1String("Nothing is lost")));
+        QCOMPARE(desk.readings(), std::size_t(0)); // not taken for kept
+        // Nobody leaves it behind unasked.
+        bool asked = false;
+        answer(QStringLiteral("Stay"), asked);
+        QVERIFY(!desk.window().close());
+        QVERIFY(asked && desk.window().isVisible());
+        QVERIFY(QFile::rename(path + QStringLiteral(".away"), path));
+        document.trySavingAgain();
+        QVERIFY(QTest::qWaitFor([&] { return document.waiting() == 0 && !document.busy(); }, 20000));
+        QCOMPARE(desk.readings(), std::size_t(1));
+        QCOMPARE(onDisk(path), std::size_t(1));
+        QVERIFY(desk.window().close());
+    }
+    void anotherFileInItsPlaceIsNotWrittenTo()
+    {
+        Desk desk;
+        app::Document& document = desk.document();
+        const QString path = document.path();
+        QVERIFY(QTest::qWaitFor([&] { return !desk.window().listenPage()->pending().empty() && !document.busy(); }, 10000));
+        QVERIFY(QFile::copy(path, path + QStringLiteral(".other")));
+        QVERIFY(QFile::rename(path, path + QStringLiteral(".away")) && QFile::rename(path + QStringLiteral(".other"), path));
+        desk.key(Qt::Key_Space);
+        QVERIFY(QTest::qWaitFor([&] { return document.waiting() == 1; }, 20000));
+        QCOMPARE(onDisk(path), std::size_t(0));
+        bool asked = false;
+        answer(QStringLiteral("Give them up"), asked);
+        QVERIFY(desk.window().close());
+        QVERIFY(asked);
+    }
+    void aFullDiskIsSaidAndWaitedFor()
+    {
+        Desk desk;
+        app::Document& document = desk.document();
+        const QString path = document.path();
+        QVERIFY(QTest::qWaitFor([&] { return !desk.window().listenPage()->pending().empty() && !document.busy(); }, 10000));
+        {
+            const FullDisk full(static_cast<rlim_t>(QFile(path).size()) + 4096);
+            desk.key(Qt::Key_Space);
+            QVERIFY(QTest::qWaitFor([&] { return document.waiting() == 1; }, 20000));
+            QVERIFY2(desk.message().contains(QLatin1String("Nothing is lost")), qPrintable(desk.message()));
+            QCOMPARE(onDisk(path), std::size_t(0)); // as it was
+        }
+        QVERIFY(QTest::qWaitFor([&] { return document.waiting() == 0 && !document.busy(); }, 20000)); // by itself
+        QCOMPARE(onDisk(path), std::size_t(1));
+    }
+};
+
+QTEST_MAIN(TestGuiFaults)
+#include "test_gui_faults.moc"
