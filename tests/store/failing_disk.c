@@ -2,10 +2,12 @@
  * A disk that gives out, preloaded before the C library: counts what a program writes, syncs, renames and removes, and at the
  * DOWEL_FAULT_AT-th of these, by DOWEL_FAULT, kills the program before it ("kill"), after half of a write ("torn"), or lets the
  * call and every later write fail as a full disk does ("full"). DOWEL_FAULT_COUNT names a file that the count is left in. Files
- * outside DOWEL_FAULT_FOLDER are not looked at. */
+ * outside DOWEL_FAULT_FOLDER are not looked at. "plain" is a file system without nameless files and links, "bare" one that
+ * cannot rename without replacing either. */
 #define _GNU_SOURCE
 #include <dlfcn.h>
 #include <errno.h>
+#include <fcntl.h>
 #include <limits.h>
 #include <signal.h>
 #include <stdarg.h>
@@ -61,6 +63,8 @@ static enum verdict next(void)
         kill(getpid(), SIGKILL);
     if (strcmp(how, "torn") == 0)
         return TEAR;
+    if (strcmp(how, "full") != 0)
+        return GO_ON;
     full = 1;
     return FAIL;
 }
@@ -131,6 +135,36 @@ ON_FD(fdatasync)
 TRUNCATE(ftruncate, off_t)
 TRUNCATE(ftruncate64, off64_t)
 
+static int is(const char *what)
+{
+    const char *how = getenv("DOWEL_FAULT");
+    return how != NULL && strcmp(how, what) == 0;
+}
+
+int open(const char *path, int flags, ...)
+{
+    REAL(int, "open", const char *, int, ...);
+    va_list rest;
+    va_start(rest, flags);
+    const mode_t mode = (flags & (O_CREAT | O_TMPFILE)) != 0 ? va_arg(rest, mode_t) : 0;
+    va_end(rest);
+    if ((flags & O_TMPFILE) == O_TMPFILE && (is("plain") || is("bare"))) {
+        errno = EOPNOTSUPP;
+        return -1;
+    }
+    return real(path, flags, mode);
+}
+
+int renameat2(int from_folder, const char *from, int to_folder, const char *to, unsigned int flags)
+{
+    REAL(int, "renameat2", int, const char *, int, const char *, unsigned int);
+    if (is("bare")) {
+        errno = EINVAL;
+        return -1;
+    }
+    return real(from_folder, from, to_folder, to, flags);
+}
+
 int unlink(const char *path)
 {
     REAL(int, "unlink", const char *);
@@ -150,6 +184,10 @@ int rename(const char *from, const char *to)
 int linkat(int from_folder, const char *from, int to_folder, const char *to, int flags)
 {
     REAL(int, "linkat", int, const char *, int, const char *, int);
+    if (is("plain") || is("bare")) {
+        errno = EPERM;
+        return -1;
+    }
     if (counted(to) && next() == TEAR)
         kill(getpid(), SIGKILL);
     return real(from_folder, from, to_folder, to, flags);

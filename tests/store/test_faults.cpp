@@ -161,6 +161,27 @@ private Q_SLOTS:
         qInfo("%d faults", faults);
         QVERIFY(faults >= 6);
     }
+    void fileSystemsWithoutLinksServeToo_data()
+    {
+        QTest::addColumn<QByteArray>("how");
+        QTest::newRow("no nameless files, no links") << QByteArray("plain");
+        QTest::newRow("nor a rename that replaces nothing") << QByteArray("bare");
+    }
+    void fileSystemsWithoutLinksServeToo()
+    {
+        QFETCH(QByteArray, how);
+        QTemporaryDir place;
+        const QString book = place.filePath(QStringLiteral("book.dowel"));
+        const QString out = place.filePath(QStringLiteral("out.csv"));
+        const QStringList create{QStringLiteral("create"), book, QStringLiteral("--spec"), m_spec};
+        const QStringList csv{QStringLiteral("export"), book, QStringLiteral("--as"), QStringLiteral("csv"), QStringLiteral("--out"), out};
+        QCOMPARE(run(create, place.path(), how.constData(), 1).status, 0);
+        QVERIFY(run(create, place.path(), how.constData(), 1).status != 0); // it is there already
+        QCOMPARE(status({QStringLiteral("check"), book}), 0);
+        QCOMPARE(run(csv, place.path(), how.constData(), 1).status, 0);
+        QCOMPARE(run(csv, place.path(), how.constData(), 1).status, 0); // replaced
+        QCOMPARE(QDir(place.path()).entryList(QDir::Files | QDir::Hidden).size(), 2);
+    }
 };
 
 QTEST_APPLESS_MAIN(TestFaults)
