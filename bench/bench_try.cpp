@@ -7,8 +7,11 @@
 #include "app/questions.h"
 #include "app/style.h"
 #include "app/try_card.h"
+#include "store/store.h"
+#include "support/bench.h"
 
 #include <QApplication>
+#include <QFile>
 #include <QImage>
 #include <QSettings>
 #include <QTemporaryDir>
@@ -47,6 +50,49 @@ void tryItDrag(benchmark::State& state)
         benchmark::Counter(static_cast<double>(state.iterations()), benchmark::Counter::kIsRate);
 }
 BENCHMARK(tryItDrag)->Unit(benchmark::kMillisecond);
+
+/// A workbook opened in the window until its advice stands there, and its logbook painted: after so many rounds of listening to
+/// one shape; 360 are ten years of work, 5,040 readings.
+void openInWindow(benchmark::State& state)
+{
+    QTemporaryDir folder;
+    QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, folder.path());
+    app::Style::loadFonts();
+    fixtures::Bench bench(10);
+    const std::string path = folder.filePath(QStringLiteral("b.dowel")).toStdString();
+    {
+        auto store = Store::create(path, bench.book().specified(), PracticeEntry{10, Temperature::fromCelsius(21.0), 24.0}).value();
+        for (std::int64_t i = 0; i < state.range(0); ++i)
+            bench.hearAll();
+        std::vector<Store::NewEntry> entries;
+        for (const Entry& e : bench.book().entries())
+            entries.push_back({e.body, {}});
+        (void)store.append(entries).value();
+    }
+    app::MainWindow window(std::make_unique<app::FileDialogs>(), folder.path());
+    window.show();
+    QImage canvas(window.size(), QImage::Format_ARGB32_Premultiplied);
+    int copies = 0;
+    for (auto _ : state) {
+        state.PauseTiming(); // one that is not open yet
+        const QString copy = folder.filePath(QStringLiteral("c%1.dowel").arg(++copies));
+        QFile::copy(QString::fromStdString(path), copy);
+        state.ResumeTiming();
+        if (!window.openBook(copy)) {
+            state.SkipWithError("does not open");
+            return;
+        }
+        window.goTo(app::MainWindow::Correct);
+        if (!QTest::qWaitFor([&] { return window.document()->counsel().has_value(); }, 60000)) {
+            state.SkipWithError("no counsel");
+            return;
+        }
+        window.goTo(app::MainWindow::Logbook);
+        window.render(&canvas);
+    }
+    state.counters["readings"] = static_cast<double>(bench.book().readings().size());
+}
+BENCHMARK(openInWindow)->Arg(1)->Arg(360)->Unit(benchmark::kMillisecond);
 
 /// A hole dragged along the tube in Layout, on a pipe of eight holes in two registers.
 void layoutDrag8Holes(benchmark::State& state)

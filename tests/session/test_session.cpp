@@ -2,6 +2,7 @@
 // Proves what stands between samples and the record: the right note is taken, a wrong one is named, and a cut carries
 // what the advice had said of it.
 #include "core/fit/fit.h"
+#include "core/plan/plan.h"
 #include "core/tuning/pitch.h"
 #include "session/session.h"
 #include "support/bench.h"
@@ -55,6 +56,33 @@ private Q_SLOTS:
         QCOMPARE(plausible(book, {"D5"}, Hertz::fromHertz(1170.0), m_room).error().code, ErrorCode::WrongNote);
         VERIFY_OK(plausible(book, {"D5"}, Hertz::fromHertz(575.0), m_room));
         QCOMPARE(plausible(book, {"Q1"}, Hertz::fromHertz(575.0), m_room).error().code, ErrorCode::UnknownName);
+    }
+    void aClockThatJumpsChangesNoOrder()
+    {
+        // Readings of one sitting, the clock set back by an hour and a half in its middle, or by years: numbers order the record.
+        const auto advised = [&](const std::vector<std::string>& times) {
+            Bench bench(10);
+            bench.hearAll();
+            Workbook other(bench.book().specified());
+            std::size_t i = 0;
+            for (Entry e : bench.book().entries()) {
+                e.at = times[i++ % times.size()];
+                if (!other.append(std::move(e)))
+                    qFatal("not taken");
+            }
+            return advise(other);
+        };
+        const auto straight = advised({"2026-03-29T10:00:00Z"});
+        VERIFY_OK(straight);
+        QCOMPARE(straight->state, AdviceState::MakeCut);
+        for (const auto& times : std::vector<std::vector<std::string>>{{"2026-03-29T10:00:00Z", "2026-03-29T08:30:00Z"},
+                                                                       {"2026-03-29T10:00:00Z", "1970-01-01T00:00:00Z"},
+                                                                       {"no time at all"}}) {
+            const auto jumped = advised(times);
+            VERIFY_OK(jumped);
+            QCOMPARE(jumped->state, AdviceState::MakeCut);
+            QVERIFY(holeOf(jumped->steps.front().cut) == holeOf(straight->steps.front().cut));
+        }
     }
     void onceNotesAreKnownANeighbourIsNotTakenEither()
     {
