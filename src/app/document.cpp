@@ -8,6 +8,7 @@
 #include "io/record_json.h"
 #include "io/spec_json.h"
 #include "io/table.h"
+#include "session/advise.h"
 #include "text/errors.h"
 
 #include <QDir>
@@ -347,47 +348,33 @@ void Document::note(const QString& words)
 
 void Document::think()
 {
-    const auto store = m_store;
-    const int revision = m_revision;
     struct Thought
     {
         Snapshot book;
-        Counsel counsel;
+        session::Advised advised;
     };
-    // A practice blank is nobody's wood: it neither learns from the shop nor teaches it.
-    const QString memoryPath = usesShopMemory() && !m_book->practice() ? shopMemoryPath() : QString();
     m_jobs.run(
-        [store, memoryPath](const Cancel& cancel) -> Result<Thought> {
-            std::optional<ShopMemory> memory;
-            Priors priors;
-            if (!memoryPath.isEmpty()) // an advice without memory is better than none
-                if (auto opened = ShopMemory::open(memoryPath.toStdString())) {
-                    memory = std::move(*opened);
-                    const auto learnt = memory->priorsFor(store->book().specified().spec().family, store->identity());
-                    priors = learnt ? *learnt : Priors{};
-                }
-            auto found = dowel::counsel(store->book(), priors, {}, cancel);
-            if (!found)
-                return found.error();
-            if (memory) // nor does a memory that cannot be written cost one
-                (void)session::remember(*memory, *store, cancel);
-            const Advice* last = store->book().latestAdvice();
-            const auto& entries = store->book().entries();
-            const bool same = last != nullptr && std::holds_alternative<Advice>(entries.back().body) && *last == found->advice;
-            if (!same)
-                if (const auto kept = store->append(found->advice); !kept)
-                    return kept.error();
-            return Thought{std::make_shared<const Workbook>(store->book()), std::move(*found)};
+        [store = m_store, memory = usesShopMemory() ? shopMemoryPath().toStdString() : std::string()](
+            const Cancel& cancel) -> Result<Thought> {
+            auto advised = session::advise(*store, {memory}, cancel);
+            if (!advised)
+                return advised.error();
+            return Thought{std::make_shared<const Workbook>(store->book()), std::move(*advised)};
         },
-        [this, revision](Result<Thought> thought) {
+        [this, revision = m_revision](Result<Thought> thought) {
             if (!thought)
                 return fail(thought.error());
             if (revision != m_revision)
                 return; // something was entered meanwhile; that asks anew
             m_book = thought->book;
-            m_counsel = std::move(thought->counsel);
+            m_counsel = std::move(thought->advised.counsel);
             Q_EMIT changed();
             Q_EMIT counselChanged();
+            if (thought->advised.memoryTrouble)
+                Q_EMIT failed(tr("This advice does without what your other instruments told: %1")
+                                  .arg(text::sentence(*thought->advised.memoryTrouble)));
+            if (thought->advised.notKept && m_waiting.empty())
+                fail(*thought->advised.notKept);
         });
 }
 

@@ -16,6 +16,7 @@
 #include "io/record_json.h"
 #include "io/spec_json.h"
 #include "io/table.h"
+#include "session/advise.h"
 #include "session/long_take.h"
 #include "session/session.h"
 #include "store/shop_memory.h"
@@ -472,28 +473,12 @@ Answer adviseNext(const std::string& path, const std::string& memory)
     auto store = Store::open(path, Store::Mode::Work);
     if (!store)
         return store.error();
-    Priors priors;
-    if (!memory.empty() && !store->book().practice()) { // a practice blank is nobody's wood
-        auto opened = ShopMemory::open(memory);
-        if (!opened)
-            return opened.error();
-        const auto learnt = opened->priorsFor(store->book().specified().spec().family, store->identity());
-        if (!learnt)
-            return learnt.error();
-        priors = *learnt;
-        if (const auto kept = session::remember(*opened, *store); !kept)
-            return kept.error();
-    }
-    const auto advice = advise(store->book(), priors);
-    if (!advice)
-        return advice.error();
-    // Asking twice without anything new in between is one piece of advice.
-    const Advice* last = store->book().latestAdvice();
-    const bool newest = !store->book().entries().empty() && std::holds_alternative<Advice>(store->book().entries().back().body);
-    if (!(newest && last != nullptr && *last == *advice))
-        if (const auto kept = store->append(*advice); !kept)
-            return kept.error();
-    return contractJson(*advice, store->book().present());
+    const auto advised = session::advise(*store, {memory, session::MemoryUse::Need::Asked});
+    if (!advised)
+        return advised.error();
+    if (advised->notKept)
+        return *advised->notKept;
+    return contractJson(advised->counsel.advice, store->book().present());
 }
 
 Answer recordCut(const std::string& path, const std::string& file)

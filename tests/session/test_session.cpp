@@ -4,11 +4,17 @@
 #include "core/fit/fit.h"
 #include "core/plan/plan.h"
 #include "core/tuning/pitch.h"
+#include "io/whole_file.h"
+#include "session/advise.h"
 #include "session/session.h"
+#include "store/shop_memory.h"
 #include "support/bench.h"
 #include "support/compare.h"
 #include "support/entries.h"
 #include "support/tones.h"
+
+#include <QFile>
+#include <QTemporaryDir>
 
 using namespace dowel;
 using fixtures::Bench;
@@ -56,6 +62,52 @@ private Q_SLOTS:
         QCOMPARE(plausible(book, {"D5"}, Hertz::fromHertz(1170.0), m_room).error().code, ErrorCode::WrongNote);
         VERIFY_OK(plausible(book, {"D5"}, Hertz::fromHertz(575.0), m_room));
         QCOMPARE(plausible(book, {"Q1"}, Hertz::fromHertz(575.0), m_room).error().code, ErrorCode::UnknownName);
+    }
+    void adviceIsOneAndABrokenMemoryCostsNone()
+    {
+        using session::MemoryUse;
+        QTemporaryDir dir;
+        const auto made = [&](const char* name, const std::optional<PracticeEntry>& practice) {
+            Bench bench(10);
+            bench.hearAll();
+            auto store = Store::create(dir.filePath(QLatin1String(name)).toStdString(), bench.book().specified(), practice);
+            for (const Entry& e : bench.book().entries())
+                if (store && !store->append(e.body))
+                    qFatal("not taken");
+            return store;
+        };
+        auto store = made("own.dowel", {});
+        VERIFY_OK(store);
+        const std::size_t before = store->book().entries().size();
+        const auto plain = session::advise(*store, {});
+        VERIFY_OK(plain);
+        QCOMPARE(plain->counsel.advice.state, AdviceState::MakeCut);
+        QVERIFY(plain->counsel.advice == *advise(store->book())); // the plan's own
+        VERIFY_OK(session::advise(*store, {}));
+        QCOMPARE(store->book().entries().size(), before + 1); // asked twice, said once
+        // What is no memory is told, or refused where it was asked for.
+        const std::string broken = dir.filePath(QStringLiteral("broken")).toStdString();
+        VERIFY_OK(io::writeFileWhole(broken, "no database"));
+        const auto without = session::advise(*store, {broken, MemoryUse::Need::Wished});
+        VERIFY_OK(without);
+        QVERIFY(without->memoryTrouble.has_value());
+        QVERIFY(without->counsel.advice == plain->counsel.advice);
+        QVERIFY(!session::advise(*store, {broken, MemoryUse::Need::Asked}));
+        // An instrument is remembered, a practice blank is not.
+        const std::string memory = dir.filePath(QStringLiteral("memory")).toStdString();
+        auto practice = made("practice.dowel", PracticeEntry{10, Temperature::fromCelsius(21.0), 24.0});
+        VERIFY_OK(practice);
+        VERIFY_OK(session::advise(*practice, {memory, MemoryUse::Need::Asked}));
+        QVERIFY(!QFile::exists(QString::fromStdString(memory)));
+        VERIFY_OK(session::advise(*store, {memory, MemoryUse::Need::Asked}));
+        QCOMPARE(ShopMemory::open(memory)->all()->size(), std::size_t(1));
+        // Advice that the record cannot take is given all the same.
+        VERIFY_OK(store->append(NoteEntry{"between"}));
+        QVERIFY(QFile::rename(dir.filePath(QStringLiteral("own.dowel")), dir.filePath(QStringLiteral("away.dowel"))));
+        const auto homeless = session::advise(*store, {});
+        VERIFY_OK(homeless);
+        QVERIFY(homeless->notKept.has_value());
+        QVERIFY(homeless->counsel.advice == plain->counsel.advice);
     }
     void aClockThatJumpsChangesNoOrder()
     {

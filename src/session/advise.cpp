@@ -1,0 +1,68 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/advise.h"
+
+#include "session/session.h"
+#include "store/shop_memory.h"
+
+namespace dowel::session {
+
+namespace {
+
+/// What a workbook's advice begins from, and the memory it came from, to be added to.
+struct Learnt
+{
+    Priors priors;
+    std::optional<ShopMemory> memory;
+};
+
+Result<Learnt> learntFor(const Store& store, const std::string& path)
+{
+    Learnt learnt;
+    if (path.empty() || store.book().practice())
+        return learnt;
+    auto memory = ShopMemory::open(path);
+    if (!memory)
+        return memory.error();
+    auto priors = memory->priorsFor(store.book().specified().spec().family, store.identity());
+    if (!priors)
+        return priors.error();
+    learnt.priors = std::move(*priors);
+    learnt.memory = std::move(*memory);
+    return learnt;
+}
+
+Status keep(Store& store, const Advice& advice)
+{
+    const auto& entries = store.book().entries();
+    const auto* newest = entries.empty() ? nullptr : std::get_if<Advice>(&entries.back().body);
+    if (newest != nullptr && *newest == advice)
+        return Done{};
+    const auto kept = store.append(advice);
+    return kept ? Status(Done{}) : Status(kept.error());
+}
+
+} // namespace
+
+Result<Advised> advise(Store& store, const MemoryUse& memory, const Cancel& cancel)
+{
+    auto learnt = learntFor(store, memory.path);
+    if (!learnt && memory.need == MemoryUse::Need::Asked)
+        return learnt.error();
+    auto found = counsel(store.book(), learnt ? learnt->priors : Priors{}, {}, cancel);
+    if (!found)
+        return found.error();
+    Advised advised{std::move(*found), {}, {}};
+    if (!learnt)
+        advised.memoryTrouble = learnt.error();
+    else if (learnt->memory)
+        if (const auto kept = remember(*learnt->memory, store, cancel); !kept) {
+            if (memory.need == MemoryUse::Need::Asked)
+                return kept.error();
+            advised.memoryTrouble = kept.error();
+        }
+    if (const auto kept = keep(store, advised.counsel.advice); !kept)
+        advised.notKept = kept.error();
+    return advised;
+}
+
+} // namespace dowel::session

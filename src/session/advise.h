@@ -1,0 +1,34 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The one answer to "what next?" for a workbook, in the window and on the command line alike.
+#pragma once
+
+#include "core/base/cancel.h"
+#include "core/plan/plan.h"
+#include "store/store.h"
+
+#include <optional>
+#include <string>
+
+namespace dowel::session {
+
+/// Where the shop memory is that advice learns from and adds this instrument to. Wished: what cannot be read costs no advice,
+/// it is told. Asked: it was named for this advice, which does not come without it.
+struct MemoryUse
+{
+    std::string path; ///< empty: none
+    enum class Need { Wished, Asked } need = Need::Wished;
+};
+
+struct Advised
+{
+    Counsel counsel;
+    std::optional<Error> memoryTrouble; ///< the shop memory could not be used, and why
+    std::optional<Error> notKept;       ///< the record could not take the advice, and why; it holds all the same
+};
+
+/// Fit, forecast and plan with what the maker's other instruments told; this one is remembered for them. Kept in the record,
+/// unless its newest entry says the same already: asking twice is one piece of advice. A practice blank is nobody's wood: it
+/// neither learns nor teaches. Errors: those of counsel(); with Asked those of ShopMemory.
+[[nodiscard]] Result<Advised> advise(Store& store, const MemoryUse& memory, const Cancel& cancel = {});
+
+} // namespace dowel::session
