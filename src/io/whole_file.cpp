@@ -49,11 +49,33 @@ void syncFolder(const std::string& folder)
     ::close(fd);
 }
 
-mode_t usualRights()
+constexpr mode_t usualRights = 0666; // less what the user's mask takes away
+
+std::string randomNameIn(const std::string& folder)
 {
-    const mode_t mask = ::umask(0);
-    ::umask(mask);
-    return 0666U & ~mask;
+    std::uint64_t random = 0;
+    if (::getentropy(&random, sizeof random) != 0)
+        random = static_cast<std::uint64_t>(::getpid());
+    std::array<char, 40> text{};
+    std::snprintf(text.data(), text.size(), "/.dowel-%016llx", static_cast<unsigned long long>(random));
+    return folder + text.data();
+}
+
+/// Renames where nothing stands yet. Errors: Exists, Unwritable.
+Status renamedNew(const std::string& from, const std::string& to)
+{
+    const Error exists{ErrorCode::Exists, to, "is there already"};
+    if (::renameat2(AT_FDCWD, from.c_str(), AT_FDCWD, to.c_str(), RENAME_NOREPLACE) == 0)
+        return Done{};
+    if (errno == EEXIST)
+        return exists;
+    // Where the file system does not know this call, the moment between looking and renaming cannot be closed.
+    struct stat there
+    {
+    };
+    if (::lstat(to.c_str(), &there) == 0)
+        return exists;
+    return std::rename(from.c_str(), to.c_str()) == 0 ? Status(Done{}) : Status(trouble(to, errno));
 }
 
 /// A file of no name, or of a random one where the file system needs it, that becomes the one that was asked for.
@@ -62,7 +84,7 @@ class Unfinished
 public:
     explicit Unfinished(std::string path) : m_path(std::move(path)), m_folder(folderOf(m_path))
     {
-        m_fd = ::open(m_folder.c_str(), O_TMPFILE | O_WRONLY | O_CLOEXEC, 0600);
+        m_fd = ::open(m_folder.c_str(), O_TMPFILE | O_WRONLY | O_CLOEXEC, usualRights);
         if (m_fd < 0)
             openNamed();
     }
@@ -78,11 +100,15 @@ public:
     Unfinished(Unfinished&&) = delete;
     Unfinished& operator=(Unfinished&&) = delete;
 
-    [[nodiscard]] Status fill(std::string_view content, mode_t rights) const
+    /// rights: of what it will replace.
+    [[nodiscard]] Status fill(std::string_view content, std::optional<mode_t> rights) const
     {
-        if (m_fd < 0 || !writeAll(m_fd, content))
+        if (m_fd < 0)
             return trouble(m_path, errno);
-        (void)::fchmod(m_fd, rights); // some file systems have none
+        if (rights) // before there is anything to read
+            (void)::fchmod(m_fd, *rights); // some file systems have none
+        if (!writeAll(m_fd, content))
+            return trouble(m_path, errno);
         return Done{};
     }
     /// Errors: Exists, Unwritable.
@@ -91,15 +117,8 @@ public:
         if (m_name.empty() && !linkAs(m_path))
             return errno == EEXIST ? Error{ErrorCode::Exists, m_path, "is there already"} : trouble(m_path, errno);
         if (!m_name.empty()) {
-            if (::renameat2(AT_FDCWD, m_name.c_str(), AT_FDCWD, m_path.c_str(), RENAME_NOREPLACE) != 0) {
-                if (errno == EEXIST)
-                    return Error{ErrorCode::Exists, m_path, "is there already"};
-                // Neither links nor this call: the moment between looking and renaming cannot be closed there.
-                if (::access(m_path.c_str(), F_OK) == 0)
-                    return Error{ErrorCode::Exists, m_path, "is there already"};
-                if (std::rename(m_name.c_str(), m_path.c_str()) != 0)
-                    return trouble(m_path, errno);
-            }
+            if (auto ok = renamedNew(m_name, m_path); !ok)
+                return ok;
             m_name.clear();
         }
         syncFolder(m_folder);
@@ -109,7 +128,7 @@ public:
     {
         if (m_name.empty()) { // only a name can take another's place
             for (int i = 0; i < tries && m_name.empty(); ++i)
-                if (const std::string name = randomName(); linkAs(name))
+                if (const std::string name = randomNameIn(m_folder); linkAs(name))
                     m_name = name;
                 else if (errno != EEXIST)
                     break;
@@ -130,20 +149,11 @@ private:
         const std::string self = "/proc/self/fd/" + std::to_string(m_fd);
         return ::linkat(AT_FDCWD, self.c_str(), AT_FDCWD, name.c_str(), AT_SYMLINK_FOLLOW) == 0;
     }
-    [[nodiscard]] std::string randomName() const
-    {
-        std::uint64_t random = 0;
-        if (::getentropy(&random, sizeof random) != 0)
-            random = static_cast<std::uint64_t>(::getpid());
-        std::array<char, 40> text{};
-        std::snprintf(text.data(), text.size(), "/.dowel-%016llx", static_cast<unsigned long long>(random));
-        return m_folder + text.data();
-    }
     void openNamed()
     {
         for (int i = 0; i < tries; ++i) {
-            const std::string name = randomName();
-            m_fd = ::open(name.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_NOFOLLOW | O_CLOEXEC, 0600);
+            const std::string name = randomNameIn(m_folder);
+            m_fd = ::open(name.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_NOFOLLOW | O_CLOEXEC, usualRights);
             if (m_fd >= 0) {
                 m_name = name;
                 return;
@@ -193,7 +203,7 @@ Status writeFileWhole(const std::string& path, std::string_view content)
     if (!old)
         return old.error();
     Unfinished file(path);
-    if (auto ok = file.fill(content, old->value_or(usualRights())); !ok)
+    if (auto ok = file.fill(content, *old); !ok)
         return ok;
     return file.replace();
 }
@@ -201,9 +211,30 @@ Status writeFileWhole(const std::string& path, std::string_view content)
 Status writeNewFile(const std::string& path, std::string_view content)
 {
     Unfinished file(path);
-    if (auto ok = file.fill(content, usualRights()); !ok)
+    if (auto ok = file.fill(content, {}); !ok)
         return ok;
     return file.becomeNew();
+}
+
+Status writeNewFile(const std::string& path, const std::function<Status(const std::string&)>& fill)
+{
+    const std::string folder = folderOf(path);
+    const std::string beside = randomNameIn(folder);
+    auto done = fill(beside);
+    if (done) {
+        const int fd = ::open(beside.c_str(), O_RDONLY | O_CLOEXEC);
+        if (fd < 0 || ::fsync(fd) != 0)
+            done = trouble(path, errno);
+        if (fd >= 0)
+            ::close(fd);
+    }
+    if (done)
+        done = renamedNew(beside, path);
+    if (done)
+        syncFolder(folder);
+    else
+        ::unlink(beside.c_str());
+    return done;
 }
 
 Result<std::string> readFileWhole(const std::string& path, std::size_t most)

@@ -5,6 +5,7 @@
 
 #include "core/base/result.h"
 
+#include <functional>
 #include <string>
 #include <string_view>
 
@@ -15,6 +16,9 @@ namespace dowel::io {
 [[nodiscard]] Status writeFileWhole(const std::string& path, std::string_view content);
 /// Makes a file where none is. Errors: Exists, Unwritable; nothing is left behind then.
 [[nodiscard]] Status writeNewFile(const std::string& path, std::string_view content);
+/// The same for what another library writes: fill gets a random name in the same folder. Errors: those of fill, Exists,
+/// Unwritable; nothing is left behind then.
+[[nodiscard]] Status writeNewFile(const std::string& path, const std::function<Status(const std::string&)>& fill);
 /// A regular file's content. Errors: Unreadable (not there, a folder, a pipe or a device, longer than that).
 [[nodiscard]] Result<std::string> readFileWhole(const std::string& path, std::size_t most);
 /// Whether a file begins as a workbook does, of any version.

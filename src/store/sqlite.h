@@ -130,7 +130,7 @@ public:
         sqlite3_progress_handler(
             db, every,
             [](void* self) {
-                constexpr long most = 1000000; // many times what the largest of our files needs
+                constexpr long most = 100000; // many times what the largest of our files needs
                 return ++static_cast<Bounded*>(self)->m_calls > most ? 1 : 0;
             },
             this);

@@ -372,8 +372,6 @@ Result<Database> openedFor(const std::string& path, Store::Mode mode)
                          "and open it there"};
         return failed(db->get(), path);
     }
-    if (auto ok = run(db->get(), path, "PRAGMA query_only = ON"); !ok)
-        return ok.error();
     return db;
 }
 
@@ -449,9 +447,10 @@ Result<std::vector<EntryId>> Store::append(std::span<const NewEntry> entries)
 {
     sqlite3* db = m_parts->db.get();
     const std::string& path = m_parts->path;
-    if (m_parts->lock.get() >= 0)
-        if (auto ok = stillThere(path, m_parts->lock.get()); !ok)
-            return ok.error();
+    if (m_parts->lock.get() < 0)
+        return Error{ErrorCode::Unwritable, path, "it was opened for looking only"};
+    if (auto ok = stillThere(path, m_parts->lock.get()); !ok)
+        return ok.error();
     Workbook book = m_parts->book;
     std::string chain = m_parts->chain;
     if (auto ok = run(db, path, "BEGIN IMMEDIATE"); !ok)
@@ -523,12 +522,12 @@ Status Store::verify() const
 
 Status Store::copyTo(const std::string& path) const
 {
-    if (::access(path.c_str(), F_OK) == 0)
-        return Error{ErrorCode::Exists, path, "is there already"};
-    Statement copy(m_parts->db.get(), "VACUUM INTO ?");
-    if (copy.bind(0, path).step() != SQLITE_DONE)
-        return Error{ErrorCode::Unwritable, path, sqlite3_errmsg(m_parts->db.get())};
-    return Done{};
+    return io::writeNewFile(path, [&](const std::string& beside) -> Status {
+        Statement copy(m_parts->db.get(), "VACUUM INTO ?");
+        if (copy.bind(0, beside).step() != SQLITE_DONE)
+            return Error{ErrorCode::Unwritable, path, sqlite3_errmsg(m_parts->db.get())};
+        return Done{};
+    });
 }
 
 std::string timestamp()

@@ -123,6 +123,25 @@ private Q_SLOTS:
         QCOMPARE(after->book().entries().size(), before->book().entries().size());
         QVERIFY(!QFile::exists(QString::fromStdString(killed + "-journal")));
     }
+    void aCopyGoesWhereNothingStandsAndLeavesNothingBeside()
+    {
+        const auto store = Store::open(worked(), Store::Mode::Look);
+        VERIFY_OK(store);
+        const QString link = m_dir.filePath(QStringLiteral("link.dowel"));
+        const QString target = m_dir.filePath(QStringLiteral("nowhere"));
+        QVERIFY(QFile::link(target, link)); // to nothing
+        const auto before = QDir(m_dir.path()).entryList(QDir::AllEntries | QDir::Hidden | QDir::System);
+        QCOMPARE(store->copyTo(link.toStdString()).error().code, ErrorCode::Exists);
+        QVERIFY(!store->copyTo("/no/such/folder/c.dowel"));
+        QVERIFY(!QFile::exists(target));
+        QCOMPARE(QDir(m_dir.path()).entryList(QDir::AllEntries | QDir::Hidden | QDir::System), before);
+        const std::string copy = fresh();
+        VERIFY_OK(store->copyTo(copy));
+        const auto copied = Store::open(copy, Store::Mode::Look);
+        VERIFY_OK(copied);
+        VERIFY_OK(copied->verify());
+        QCOMPARE(copied->identity(), store->identity());
+    }
     void lookingWritesNothing()
     {
         const std::string path = worked();
