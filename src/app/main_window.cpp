@@ -23,12 +23,14 @@
 #include <QDragEnterEvent>
 #include <QFile>
 #include <QFileInfo>
+#include <QDialog>
 #include <QLabel>
 #include <QListWidget>
 #include <QMenuBar>
 #include <QMessageBox>
 #include <QMimeData>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QSettings>
 #include <QStackedWidget>
 #include <QStandardPaths>
@@ -216,16 +218,21 @@ void MainWindow::showShopMemory()
 
 void MainWindow::showWalk()
 {
-    QMessageBox box(this);
+    QDialog box(this);
     box.setObjectName(QStringLiteral("walk"));
     box.setWindowTitle(tr("How to work with Dowel"));
-    box.setText(tr(
+    auto* words = new QLabel(&box);
+    words->setTextFormat(Qt::RichText);
+    words->setWordWrap(true);
+    words->setAlignment(Qt::AlignTop);
+    words->setText(tr(
         "<p><b>Blank, Sounding edge, Target, Layout, Drill</b> plan an instrument before there is anything to hear and end in a "
         "workbook. "
         "Nothing "
         "there touches a workbook that is open.</p>"
         "<p><b>Target</b>: click the holes of a fingering to change it. <b>Layout</b>: <i>Copy an instrument</i> carries a "
-        "measured one over to your bore and key. <b>Drill</b>: what is ticked off stands in the logbook afterwards.</p>"
+        "measured one over to your bore and key; where notes stay out of tolerance it says what would help, and <i>Do so</i> takes "
+        "it over. <b>Drill</b>: what is ticked off stands in the logbook afterwards.</p>"
         "<p><b>Listen.</b> Finger the note that is asked, then <b>Space</b>. The reading is kept at once, with its recording. "
         "<b>Backspace</b> takes it back, <b>Enter</b> goes on. <b>H</b> listens without hands: a note that is steady for a "
         "second is "
@@ -244,6 +251,20 @@ void MainWindow::showWalk()
         "points the way the note is off. The bar through a sign is one standard deviation.</p>"
         "<p><b>Logbook.</b> Nothing is erased; a wrong entry is set aside there.</p>"
         "<p>Ctrl+1 to 8 change the stage; Ctrl+I changes between millimetres and inches.</p>"));
+    // Whole at any size of the screen: the words scroll, the dialog does not outgrow it.
+    auto* area = new QScrollArea(&box);
+    area->setWidgetResizable(true);
+    area->setFrameShape(QFrame::NoFrame);
+    area->setWidget(words);
+    auto* close = new QPushButton(tr("&Close"), &box);
+    close->setDefault(true);
+    connect(close, &QPushButton::clicked, &box, &QDialog::accept);
+    auto* column = new QVBoxLayout(&box);
+    column->setContentsMargins(3 * Style::grid, 2 * Style::grid, 3 * Style::grid, 2 * Style::grid);
+    column->addWidget(area, 1);
+    column->addWidget(close, 0, Qt::AlignRight);
+    constexpr QSize roomy(860, 600);
+    box.resize(roomy.boundedTo(size()));
     box.exec();
 }
 

@@ -18,6 +18,19 @@ class TestGuiWindow : public QObject
     Q_OBJECT
 
 private Q_SLOTS:
+    void theHelpIsWholeOnASmallScreen()
+    {
+        Desk desk;
+        QSize size;
+        QTimer::singleShot(300, qApp, [&size] {
+            if (auto* help = QApplication::activeModalWidget()) {
+                size = help->size();
+                help->close();
+            }
+        });
+        desk.key(Qt::Key_F1);
+        QVERIFY(size.isValid() && size.height() <= 680 && size.width() <= 1280); // of a small laptop
+    }
     void anEmptyStartSaysWhatToDo()
     {
         Desk desk(false);
