@@ -61,8 +61,9 @@ int main(int argc, char** argv)
     const double took_s = std::chrono::duration<double>(std::chrono::steady_clock::now() - begun).count();
     const double late_MB = resident_MB();
     const double perSecond = static_cast<double>(values) / heard_s;
-    std::printf("%.2f hours in %.0f s: %d asked, %d taken, %.1f values a second, resident %.1f MB after a quarter, %.1f MB at the end\n",
-                heard_s / 3600.0, took_s, rounds, taken, perSecond, early_MB, late_MB);
+    std::printf(
+        "%.2f hours in %.0f s: %d asked, %d taken, %.1f values a second, resident %.1f MB after a quarter, %.1f MB at the end\n",
+        heard_s / 3600.0, took_s, rounds, taken, perSecond, early_MB, late_MB);
     constexpr double grown_MB = 1.0;
     constexpr double leastValues = 48.0; // of about 49 a second
     return taken == rounds && late_MB < early_MB + grown_MB && perSecond > leastValues ? 0 : 1;

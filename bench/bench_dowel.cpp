@@ -8,8 +8,8 @@
 #include "store/store.h"
 #include "support/bench.h"
 
-#include <unistd.h>
 #include <benchmark/benchmark.h>
+#include <unistd.h>
 
 using namespace dowel;
 

@@ -61,7 +61,8 @@ void openInWindow(benchmark::State& state)
     fixtures::Bench bench(10);
     const std::string path = folder.filePath(QStringLiteral("b.dowel")).toStdString();
     {
-        auto store = Store::create(path, bench.book().specified(), PracticeEntry{10, Temperature::fromCelsius(21.0), 24.0}).value();
+        auto store =
+            Store::create(path, bench.book().specified(), PracticeEntry{10, Temperature::fromCelsius(21.0), 24.0}).value();
         for (std::int64_t i = 0; i < state.range(0); ++i)
             bench.hearAll();
         std::vector<Store::NewEntry> entries;

@@ -24,7 +24,8 @@ void scale(std::string_view bytes);    ///< a temperament in a text file
 void audio(std::string_view bytes);    ///< WAV, FLAC and what else is sound
 void workbook(std::string_view bytes); ///< a workbook's file
 
-inline constexpr Parser parsers[] = {{"spec", spec},   {"session", session}, {"step", step},   {"entry", entry},      {"blank", blank},
-                                     {"plan", plan},   {"scale", scale},     {"audio", audio}, {"workbook", workbook}};
+inline constexpr Parser parsers[] = {{"spec", spec},   {"session", session}, {"step", step},
+                                     {"entry", entry}, {"blank", blank},     {"plan", plan},
+                                     {"scale", scale}, {"audio", audio},     {"workbook", workbook}};
 
 } // namespace dowel::fuzzing

@@ -2,12 +2,12 @@
 #include "app/document.h"
 
 #include "app/shop_memory_dialog.h"
-#include "io/whole_file.h"
 #include "io/audio_file.h"
 #include "io/json_reader.h"
 #include "io/record_json.h"
 #include "io/spec_json.h"
 #include "io/table.h"
+#include "io/whole_file.h"
 #include "session/advise.h"
 #include "text/errors.h"
 
@@ -277,7 +277,8 @@ void Document::keepTake(const FingeringId& fingering, Samples samples, ReadingSo
 void Document::measureAnew(EntryId old, ReadingEntry reading, std::shared_ptr<const Samples> samples)
 {
     m_jobs.run(
-        [store = m_store, old, reading = std::move(reading), samples, hold = !m_waiting.empty()](const Cancel&) -> Result<Attempt> {
+        [store = m_store, old, reading = std::move(reading), samples,
+         hold = !m_waiting.empty()](const Cancel&) -> Result<Attempt> {
             auto entry = session::withTake(reading, *samples);
             if (!entry)
                 return entry.error();
@@ -343,7 +344,8 @@ void Document::setSchool(const School& school)
 void Document::note(const QString& words)
 {
     // What was advised stands: a note says nothing about a size or a pitch.
-    append(NoteEntry{words.toStdString()}, [this] { Q_EMIT changed(); }, false);
+    append(
+        NoteEntry{words.toStdString()}, [this] { Q_EMIT changed(); }, false);
 }
 
 void Document::think()
@@ -354,8 +356,8 @@ void Document::think()
         session::Advised advised;
     };
     m_jobs.run(
-        [store = m_store, memory = usesShopMemory() ? shopMemoryPath().toStdString() : std::string()](
-            const Cancel& cancel) -> Result<Thought> {
+        [store = m_store,
+         memory = usesShopMemory() ? shopMemoryPath().toStdString() : std::string()](const Cancel& cancel) -> Result<Thought> {
             auto advised = session::advise(*store, {memory}, cancel);
             if (!advised)
                 return advised.error();

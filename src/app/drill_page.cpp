@@ -6,8 +6,8 @@
 #include "core/layout/template_sheet.h"
 #include "core/shop/bits.h"
 #include "draw/template_files.h"
-#include "io/whole_file.h"
 #include "io/json_reader.h"
+#include "io/whole_file.h"
 #include "text/errors.h"
 
 #include <QAbstractItemView>

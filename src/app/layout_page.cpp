@@ -82,14 +82,14 @@ QString gainWords(const ShapingGain& gain, const InstrumentSpec& now, text::Leng
 {
     QStringList what;
     for (const Shaping s : gain.with) {
-        const bool moved = s == Shaping::Fingerings || std::any_of(gain.reshaped.begin(), gain.reshaped.end(), [s](const Reshaped& r) {
-                               return r.kind == s;
-                           });
+        const bool moved = s == Shaping::Fingerings || std::any_of(gain.reshaped.begin(), gain.reshaped.end(),
+                                                                   [s](const Reshaped& r) { return r.kind == s; });
         if (moved)
             what << shapingWords(s, gain, now, unit);
     }
-    QString words = what.size() > 1 ? LayoutPage::tr("%1 and %2").arg(what.mid(0, what.size() - 1).join(QStringLiteral(", ")), what.back())
-                                    : what.join(QString());
+    QString words = what.size() > 1
+                        ? LayoutPage::tr("%1 and %2").arg(what.mid(0, what.size() - 1).join(QStringLiteral(", ")), what.back())
+                        : what.join(QString());
     if (!words.isEmpty())
         words[0] = words[0].toUpper();
     const int of = static_cast<int>(now.fingerings.size());
@@ -129,10 +129,9 @@ LayoutPage::LayoutPage(Plan& plan, Questions& questions, QWidget* parent)
 {
     setObjectName(QStringLiteral("layoutPage"));
     m_hand->addItems({tr("any hand"), tr("small hands"), tr("medium hands"), tr("large hands")});
-    const std::pair<QCheckBox*, const char*> checks[] = {{m_doubt, "layoutDoubt"},   {m_oneBit, "layoutOneBit"},
-                                                         {m_bits, "layoutBits"},     {m_even, "layoutEven"},
-                                                         {m_timbre, "layoutTimbre"}, {m_undercut, "layoutUndercut"},
-                                                         {m_fixed, "layoutFixed"}};
+    const std::pair<QCheckBox*, const char*> checks[] = {
+        {m_doubt, "layoutDoubt"},   {m_oneBit, "layoutOneBit"},     {m_bits, "layoutBits"},  {m_even, "layoutEven"},
+        {m_timbre, "layoutTimbre"}, {m_undercut, "layoutUndercut"}, {m_fixed, "layoutFixed"}};
     for (const auto& [check, name] : checks) {
         check->setObjectName(QLatin1String(name));
         check->setAccessibleName(check->text());
@@ -331,9 +330,9 @@ QString LayoutPage::wordsOf(const Layout& layout) const
     for (std::size_t i = 0; i < layout.gains.size(); ++i)
         if (layout.gains[i].within > now)
             gains << QStringLiteral("%1 <a href=\"%2\">%3</a>")
-                     .arg(gainWords(layout.gains[i], layout.goal.spec(), m_unit).toHtmlEscaped())
-                     .arg(i)
-                     .arg(tr("Do\u00a0so").toHtmlEscaped());
+                         .arg(gainWords(layout.gains[i], layout.goal.spec(), m_unit).toHtmlEscaped())
+                         .arg(i)
+                         .arg(tr("Do\u00a0so").toHtmlEscaped());
     if (!gains.isEmpty())
         lines << QStringLiteral("<b>%1</b><br>").arg(tr("What would help").toHtmlEscaped()) + gains.join(QStringLiteral("<br>"));
     for (const WishCost& c : layout.costs)

@@ -17,13 +17,13 @@
 #include "text/errors.h"
 
 #include <QApplication>
-#include <QDateTime>
-#include <QDir>
 #include <QCloseEvent>
+#include <QDateTime>
+#include <QDialog>
+#include <QDir>
 #include <QDragEnterEvent>
 #include <QFile>
 #include <QFileInfo>
-#include <QDialog>
 #include <QLabel>
 #include <QListWidget>
 #include <QMenuBar>
@@ -231,7 +231,8 @@ void MainWindow::showWalk()
         "Nothing "
         "there touches a workbook that is open.</p>"
         "<p><b>Target</b>: click the holes of a fingering to change it. <b>Layout</b>: <i>Copy an instrument</i> carries a "
-        "measured one over to your bore and key; where notes stay out of tolerance it says what would help, and <i>Do so</i> takes "
+        "measured one over to your bore and key; where notes stay out of tolerance it says what would help, and <i>Do so</i> "
+        "takes "
         "it over. <b>Drill</b>: what is ticked off stands in the logbook afterwards.</p>"
         "<p><b>Listen.</b> Finger the note that is asked, then <b>Space</b>. The reading is kept at once, with its recording. "
         "<b>Backspace</b> takes it back, <b>Enter</b> goes on. <b>H</b> listens without hands: a note that is steady for a "
@@ -340,10 +341,11 @@ bool MainWindow::mayLeave()
 {
     if (!m_document || m_document->waiting() == 0)
         return true;
-    QMessageBox box(QMessageBox::NoIcon, tr("Not saved yet"),
-                    tr("%n entry/entries of this workbook could not be written to the disk yet. They are lost where it is left now.",
-                       nullptr, static_cast<int>(m_document->waiting())),
-                    QMessageBox::NoButton, this);
+    QMessageBox box(
+        QMessageBox::NoIcon, tr("Not saved yet"),
+        tr("%n entry/entries of this workbook could not be written to the disk yet. They are lost where it is left now.", nullptr,
+           static_cast<int>(m_document->waiting())),
+        QMessageBox::NoButton, this);
     box.setObjectName(QStringLiteral("unsavedBox"));
     auto* again = box.addButton(tr("Try again"), QMessageBox::AcceptRole);
     auto* without = box.addButton(tr("Give them up"), QMessageBox::DestructiveRole);

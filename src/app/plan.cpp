@@ -4,8 +4,8 @@
 #include "app/shop_memory_dialog.h"
 
 #include "core/tuning/pitch.h"
-#include "io/whole_file.h"
 #include "io/json_reader.h"
+#include "io/whole_file.h"
 #include "text/errors.h"
 
 #include <QDateTime>

@@ -6,8 +6,8 @@
 #include "app/style.h"
 #include "core/tuning/pitch.h"
 #include "core/tuning/scale.h"
-#include "io/whole_file.h"
 #include "io/json_reader.h"
+#include "io/whole_file.h"
 #include "text/errors.h"
 
 #include <QAbstractItemView>

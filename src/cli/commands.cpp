@@ -8,7 +8,6 @@
 #include "core/plan/plan.h"
 #include "core/tuning/pitch.h"
 #include "draw/template_files.h"
-#include "io/whole_file.h"
 #include "io/audio_file.h"
 #include "io/calendar.h"
 #include "io/json_reader.h"
@@ -16,6 +15,7 @@
 #include "io/record_json.h"
 #include "io/spec_json.h"
 #include "io/table.h"
+#include "io/whole_file.h"
 #include "session/advise.h"
 #include "session/long_take.h"
 #include "session/session.h"
@@ -70,7 +70,8 @@ void ensureGraphics()
 bool isWorkbook(const std::string& path)
 {
     std::string ending = path.substr(path.size() - std::min<std::size_t>(path.size(), 6));
-    std::transform(ending.begin(), ending.end(), ending.begin(), [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+    std::transform(ending.begin(), ending.end(), ending.begin(),
+                   [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
     return ending == ".dowel" || io::looksLikeWorkbook(path);
 }
 
@@ -701,7 +702,8 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     };
     const auto commands = app.get_subcommands([](const CLI::App*) { return true; });
     if (!arguments.empty() && !arguments.front().starts_with('-') &&
-        std::none_of(commands.begin(), commands.end(), [&](const CLI::App* one) { return one->get_name() == arguments.front(); })) {
+        std::none_of(commands.begin(), commands.end(),
+                     [&](const CLI::App* one) { return one->get_name() == arguments.front(); })) {
         std::string known;
         for (const CLI::App* command : commands)
             known += (known.empty() ? "" : ", ") + command->get_name();

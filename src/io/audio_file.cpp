@@ -94,8 +94,7 @@ std::size_t readOn(SNDFILE* file, int channelCount, std::size_t most, std::vecto
 
 Error endedEarly(const std::string& name, std::size_t total, sf_count_t frames)
 {
-    return {ErrorCode::BadAudio, name,
-            std::to_string(total) + " of " + std::to_string(frames) + " samples; the file is cut off"};
+    return {ErrorCode::BadAudio, name, std::to_string(total) + " of " + std::to_string(frames) + " samples; the file is cut off"};
 }
 
 Result<Samples> readAll(const File& file, const SF_INFO& info, const std::string& name)
@@ -119,7 +118,8 @@ Result<File> opened(const std::string& path, SF_INFO& info)
     if (!std::filesystem::exists(status))
         return Error{ErrorCode::Unreadable, path, "no such file is there"};
     if (!std::filesystem::is_regular_file(status)) // a pipe would be waited for
-        return Error{ErrorCode::Unreadable, path, std::filesystem::is_directory(status) ? "it is a folder" : "it is no plain file"};
+        return Error{ErrorCode::Unreadable, path,
+                     std::filesystem::is_directory(status) ? "it is a folder" : "it is no plain file"};
     if (std::filesystem::file_size(path, problem) == 0)
         return Error{ErrorCode::BadAudio, path, "the file is empty"};
     File file(sf_open(path.c_str(), SFM_READ, &info));

@@ -156,12 +156,17 @@ Json jsonOf(const Blank& blank, const LayoutWishes& wishes)
     const auto mm = [](Metres m) {
         return tidy(m.millimetres());
     };
-    Json w{{"hole_min_mm", mm(wishes.smallest)},   {"hole_max_mm", mm(wishes.largest)},
-           {"allowance_mm", mm(wishes.allowance)}, {"foot_allowance_mm", mm(wishes.footAllowance)},
-           {"wood_mm", mm(wishes.leastWood)},      {"doubt", wishes.doubt},
+    Json w{{"hole_min_mm", mm(wishes.smallest)},
+           {"hole_max_mm", mm(wishes.largest)},
+           {"allowance_mm", mm(wishes.allowance)},
+           {"foot_allowance_mm", mm(wishes.footAllowance)},
+           {"wood_mm", mm(wishes.leastWood)},
+           {"doubt", wishes.doubt},
            {"one_bit", wishes.oneBit},
-           {"use_bits", !wishes.bits.empty()},     {"equal_spacing", wishes.equalSpacing},
-           {"even_timbre", wishes.evenTimbre},     {"fixed_length", wishes.fixedLength}};
+           {"use_bits", !wishes.bits.empty()},
+           {"equal_spacing", wishes.equalSpacing},
+           {"even_timbre", wishes.evenTimbre},
+           {"fixed_length", wishes.fixedLength}};
     if (wishes.reach) {
         w["step_mm"] = mm(wishes.reach->step);
         w["span_mm"] = mm(wishes.reach->span);

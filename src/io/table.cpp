@@ -69,8 +69,8 @@ std::string recordCsv(const Workbook& book)
         } else if (const auto* s = std::get_if<SetAsideEntry>(&e.body)) {
             what = "entry " + std::to_string(s->entry.number) + ": " + s->why;
         }
-        csv += std::to_string(e.id.number) + "," + quoted(e.at) + "," + std::string(kindOf(e.body)) + "," + quoted(what) + "," + values +
-               "," + (book.isSetAside(e.id) ? "yes" : "no") + "\r\n";
+        csv += std::to_string(e.id.number) + "," + quoted(e.at) + "," + std::string(kindOf(e.body)) + "," + quoted(what) + "," +
+               values + "," + (book.isSetAside(e.id) ? "yes" : "no") + "\r\n";
     }
     return csv;
 }

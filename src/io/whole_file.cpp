@@ -105,7 +105,7 @@ public:
     {
         if (m_fd < 0)
             return trouble(m_path, errno);
-        if (rights) // before there is anything to read
+        if (rights)                        // before there is anything to read
             (void)::fchmod(m_fd, *rights); // some file systems have none
         if (!writeAll(m_fd, content))
             return trouble(m_path, errno);

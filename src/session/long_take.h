@@ -3,8 +3,8 @@
 #pragma once
 
 #include "core/base/cancel.h"
-#include "core/hearing/take.h"
 #include "core/base/result.h"
+#include "core/hearing/take.h"
 
 #include <optional>
 #include <string>

@@ -72,8 +72,8 @@ Status prepared(sqlite3* db, const std::string& path)
         return failed(db, path);
     if (*tables == 0)
         return run(db, path,
-                   "PRAGMA application_id = " + std::to_string(applicationId) + "; PRAGMA user_version = " +
-                       std::to_string(version) + ";" + table);
+                   "PRAGMA application_id = " + std::to_string(applicationId) +
+                       "; PRAGMA user_version = " + std::to_string(version) + ";" + table);
     if (*id != applicationId)
         return Error{ErrorCode::NotAWorkbook, path, "is a database of another program"};
     if (*kept > version)

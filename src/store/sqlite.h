@@ -111,11 +111,10 @@ inline void guard(sqlite3* db)
     sqlite3_db_config(db, SQLITE_DBCONFIG_TRUSTED_SCHEMA, 0, nullptr);
     sqlite3_db_config(db, SQLITE_DBCONFIG_ENABLE_LOAD_EXTENSION, 0, nullptr);
     sqlite3_db_config(db, SQLITE_DBCONFIG_ENABLE_VIEW, 0, nullptr);
-    constexpr std::pair<int, int> limits[] = {{SQLITE_LIMIT_LENGTH, 128 << 20},    {SQLITE_LIMIT_SQL_LENGTH, 1 << 16},
-                                              {SQLITE_LIMIT_COLUMN, 64},           {SQLITE_LIMIT_EXPR_DEPTH, 64},
-                                              {SQLITE_LIMIT_COMPOUND_SELECT, 4},   {SQLITE_LIMIT_ATTACHED, 1},
-                                              {SQLITE_LIMIT_FUNCTION_ARG, 16},     {SQLITE_LIMIT_TRIGGER_DEPTH, 4},
-                                              {SQLITE_LIMIT_WORKER_THREADS, 0}};
+    constexpr std::pair<int, int> limits[] = {
+        {SQLITE_LIMIT_LENGTH, 128 << 20}, {SQLITE_LIMIT_SQL_LENGTH, 1 << 16}, {SQLITE_LIMIT_COLUMN, 64},
+        {SQLITE_LIMIT_EXPR_DEPTH, 64},    {SQLITE_LIMIT_COMPOUND_SELECT, 4},  {SQLITE_LIMIT_ATTACHED, 1},
+        {SQLITE_LIMIT_FUNCTION_ARG, 16},  {SQLITE_LIMIT_TRIGGER_DEPTH, 4},    {SQLITE_LIMIT_WORKER_THREADS, 0}};
     for (const auto& [what, most] : limits)
         sqlite3_limit(db, what, most);
 }

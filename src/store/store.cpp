@@ -229,7 +229,7 @@ Result<std::string> newBook(const std::string& path, const Instrument& specified
         return ok.error();
     sqlite3_int64 size = 0;
     const std::unique_ptr<unsigned char, decltype(&sqlite3_free)> bytes(sqlite3_serialize(db->get(), "main", &size, 0),
-                                                                       &sqlite3_free);
+                                                                        &sqlite3_free);
     if (bytes == nullptr)
         return Error{ErrorCode::Internal, path, "the new workbook could not be put together"};
     return std::string(reinterpret_cast<const char*>(bytes.get()), static_cast<std::size_t>(size));
@@ -368,8 +368,9 @@ Result<Database> openedFor(const std::string& path, Store::Mode mode)
         const std::string journal = path + "-journal";
         if (::access(journal.c_str(), F_OK) == 0)
             return Error{ErrorCode::Unreadable, path,
-                         "it was left in the middle of a write; copy it with " + journal + " to a folder that may be written, "
-                         "and open it there"};
+                         "it was left in the middle of a write; copy it with " + journal +
+                             " to a folder that may be written, "
+                             "and open it there"};
         return failed(db->get(), path);
     }
     return db;
@@ -438,7 +439,8 @@ Status stillThere(const std::string& path, int opened)
     };
     if (::fstat(opened, &then) == 0 && ::stat(path.c_str(), &now) == 0 && then.st_dev == now.st_dev && then.st_ino == now.st_ino)
         return Done{};
-    return Error{ErrorCode::Unwritable, path, "the file that was opened is no longer there; it was moved, replaced or taken away"};
+    return Error{ErrorCode::Unwritable, path,
+                 "the file that was opened is no longer there; it was moved, replaced or taken away"};
 }
 
 } // namespace

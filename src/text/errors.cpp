@@ -18,8 +18,7 @@ const char* pattern(ErrorCode code)
     case ErrorCode::Unreadable: return QT_TRANSLATE_NOOP("Errors", "%1 cannot be read: %2. Check the name and the folder.");
     case ErrorCode::Unwritable:
         return QT_TRANSLATE_NOOP("Errors", "Nothing was written to %1: %2. Check the space left and the rights, then try again.");
-    case ErrorCode::Refused:
-        return QT_TRANSLATE_NOOP("Errors", "%1 %2 and is left as it was. Choose the name of a plain file.");
+    case ErrorCode::Refused: return QT_TRANSLATE_NOOP("Errors", "%1 %2 and is left as it was. Choose the name of a plain file.");
     case ErrorCode::Exists: return QT_TRANSLATE_NOOP("Errors", "%1 %2 and is not overwritten. Choose another name.");
     case ErrorCode::NotAWorkbook: return QT_TRANSLATE_NOOP("Errors", "%1 is no Dowel workbook: it %2. Open a .dowel file.");
     case ErrorCode::NewerVersion:

@@ -2,10 +2,10 @@
 // Proves dowel-cli against its contract: answers, exit statuses, errors with code, message and place; and the whole loop
 // from a fresh workbook to "done" with readings given as numbers.
 #include "cli/commands.h"
-#include "io/whole_file.h"
 #include "io/audio_file.h"
 #include "io/json_reader.h"
 #include "io/spec_json.h"
+#include "io/whole_file.h"
 #include "player/player.h"
 #include "store/store.h"
 #include "support/compare.h"

@@ -148,7 +148,8 @@ private Q_SLOTS:
                 QCOMPARE(a.status, 1);
                 QCOMPARE(a.code(), std::string("bad_syntax"));
             }
-        const Answer twice = run({"cut", path, "--step", write("twice.json", R"({"kind": "trim_foot", "length_mm": 270, "length_mm": 200})")});
+        const Answer twice =
+            run({"cut", path, "--step", write("twice.json", R"({"kind": "trim_foot", "length_mm": 270, "length_mm": 200})")});
         QCOMPARE(twice.code(), std::string("bad_syntax"));
         QVERIFY(twice.words.find("length_mm") != std::string::npos);
         QVERIFY(Store::open(path, Store::Mode::Look)->book().entries().empty());
@@ -161,9 +162,18 @@ private Q_SLOTS:
             return QByteArray::fromStdString(spec.dump());
         };
         const std::vector<QByteArray> specs{
-            change([](Json& s) { s["tools"] = {{"step_mm", 1e-10}}; }), change([](Json& s) { s["tools"]["bits_mm"] = {1e-10, 5.0}; }),
-            change([](Json& s) { s["limits"] = {{"hole_max_mm", 1e-10}}; }),
-            change([](Json& s) { s["bore"].insert(s["bore"].begin() + 1, Json{{"at_mm", 1e-10}, {"diameter_mm", 12.7}}); })};
+            change([](Json& s) {
+                s["tools"] = {{"step_mm", 1e-10}};
+            }),
+            change([](Json& s) {
+                s["tools"]["bits_mm"] = {1e-10, 5.0};
+            }),
+            change([](Json& s) {
+                s["limits"] = {{"hole_max_mm", 1e-10}};
+            }),
+            change([](Json& s) {
+                s["bore"].insert(s["bore"].begin() + 1, Json{{"at_mm", 1e-10}, {"diameter_mm", 12.7}});
+            })};
         for (const auto& spec : specs) {
             const std::string file = write("tiny.json", spec);
             const std::string path = place(".dowel");
@@ -204,7 +214,9 @@ private Q_SLOTS:
     {
         // A note a minute and a half in, across nothing; one on either side of the first cut.
         Samples all{{}, 16000.0};
-        const auto quiet = [&](double s) { all.values.resize(all.values.size() + static_cast<std::size_t>(s * all.rate_Hz)); };
+        const auto quiet = [&](double s) {
+            all.values.resize(all.values.size() + static_cast<std::size_t>(s * all.rate_Hz));
+        };
         std::vector<double> at;
         for (const double pause : {2.0, 40.0, 5.0, 43.0, 30.0}) {
             quiet(pause);
@@ -362,8 +374,9 @@ private Q_SLOTS:
         p.setProcessEnvironment(environment);
         // A name of bytes that are no UTF-8 is the name it is written under.
         const QByteArray out = m_dir.path().toUtf8() + "/caf\xe9.pdf";
-        p.start(QStringLiteral("/bin/sh"), {QStringLiteral("-c"), QStringLiteral("exec \"$0\" export \"$1\" --as pdf --out \"$2/caf$(printf '\\351').pdf\""),
-                                            QStringLiteral(DOWEL_CLI), QString::fromStdString(path), m_dir.path()});
+        p.start(QStringLiteral("/bin/sh"),
+                {QStringLiteral("-c"), QStringLiteral("exec \"$0\" export \"$1\" --as pdf --out \"$2/caf$(printf '\\351').pdf\""),
+                 QStringLiteral(DOWEL_CLI), QString::fromStdString(path), m_dir.path()});
         QVERIFY(p.waitForFinished());
         QCOMPARE(p.exitCode(), 0);
         struct stat there

@@ -6,9 +6,9 @@
 #include "app/plan.h"
 #include "app/workpiece.h"
 #include "gui/gui_support.h"
-#include "io/whole_file.h"
 #include "io/json_reader.h"
 #include "io/spec_json.h"
+#include "io/whole_file.h"
 
 #include <QCheckBox>
 #include <QComboBox>

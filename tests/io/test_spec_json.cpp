@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves the specification format of the contract: its own example is read, every field goes there and back, and every
 // wrong key, unit and value is refused with its place.
-#include "io/whole_file.h"
 #include "io/json_reader.h"
 #include "io/spec_json.h"
+#include "io/whole_file.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
 

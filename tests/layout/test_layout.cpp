@@ -78,9 +78,8 @@ private Q_SLOTS:
         QVERIFY(!plain->reached && plain->reshaped.empty());
         const int before = withinTolerance(plain->goal, plain->cents);
         const auto gainOf = [&](Shaping s) {
-            return std::find_if(plain->gains.begin(), plain->gains.end(), [s](const ShapingGain& g) {
-                return g.with == std::vector<Shaping>{s};
-            });
+            return std::find_if(plain->gains.begin(), plain->gains.end(),
+                                [s](const ShapingGain& g) { return g.with == std::vector<Shaping>{s}; });
         };
         for (const Shaping s : {Shaping::Stopper, Shaping::HeadTaper}) {
             const auto gain = gainOf(s);

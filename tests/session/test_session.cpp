@@ -144,7 +144,7 @@ private Q_SLOTS:
         VERIFY_OK(e);
         VERIFY_NEAR(centsBetween(e->pitch, bench.book().readings()[1].reading->pitch).cents(), 0.0, 40.0);
         QVERIFY(!plausible(bench.book(), {"E5"}, bench.book().readings()[2].reading->pitch,
-                                    m_room)); // F#5 is a whole tone up
+                           m_room)); // F#5 is a whole tone up
         VERIFY_OK(plausible(bench.book(), {"E5"}, bench.book().readings()[1].reading->pitch, m_room));
     }
     void theFirstRegisterOfAHalfCoveredFingeringIsItsOwn()

@@ -20,9 +20,9 @@
 static int count = 0;
 static int full = 0;
 
-static int counted(const char *path)
+static int counted(const char* path)
 {
-    const char *folder = getenv("DOWEL_FAULT_FOLDER");
+    const char* folder = getenv("DOWEL_FAULT_FOLDER");
     return folder != NULL && path != NULL && strncmp(path, folder, strlen(folder)) == 0;
 }
 
@@ -42,14 +42,14 @@ enum verdict { GO_ON, TEAR, FAIL };
 
 static enum verdict next(void)
 {
-    const char *at = getenv("DOWEL_FAULT_AT");
-    const char *how = getenv("DOWEL_FAULT");
+    const char* at = getenv("DOWEL_FAULT_AT");
+    const char* how = getenv("DOWEL_FAULT");
     if (at == NULL || how == NULL)
         return GO_ON;
     ++count;
-    const char *left = getenv("DOWEL_FAULT_COUNT");
+    const char* left = getenv("DOWEL_FAULT_COUNT");
     if (left != NULL) {
-        FILE *f = fopen(left, "w");
+        FILE* f = fopen(left, "w");
         if (f != NULL) {
             fprintf(f, "%d\n", count);
             fclose(f);
@@ -69,14 +69,14 @@ static enum verdict next(void)
     return FAIL;
 }
 
-#define REAL(type, name, ...) \
-    static type (*real)(__VA_ARGS__) = NULL; \
-    if (real == NULL) \
-        real = (type(*)(__VA_ARGS__))dlsym(RTLD_NEXT, name)
+#define REAL(type, name, ...)                                                                                                    \
+    static type (*real)(__VA_ARGS__) = NULL;                                                                                     \
+    if (real == NULL)                                                                                                            \
+    real = (type(*)(__VA_ARGS__))dlsym(RTLD_NEXT, name)
 
-ssize_t write(int fd, const void *data, size_t size)
+ssize_t write(int fd, const void* data, size_t size)
 {
-    REAL(ssize_t, "write", int, const void *, size_t);
+    REAL(ssize_t, "write", int, const void*, size_t);
     if (!counted_fd(fd))
         return real(fd, data, size);
     switch (next()) {
@@ -90,60 +90,60 @@ ssize_t write(int fd, const void *data, size_t size)
     return real(fd, data, size);
 }
 
-#define PWRITE(name, offset) \
-    ssize_t name(int fd, const void *data, size_t size, offset at) \
-    { \
-        REAL(ssize_t, #name, int, const void *, size_t, offset); \
-        if (!counted_fd(fd)) \
-            return real(fd, data, size, at); \
-        switch (next()) { \
-        case TEAR: \
-            (void)real(fd, data, size / 2, at); \
-            kill(getpid(), SIGKILL); \
-            break; \
-        case FAIL: errno = ENOSPC; return -1; \
-        case GO_ON: break; \
-        } \
-        return real(fd, data, size, at); \
+#define PWRITE(name, offset)                                                                                                     \
+    ssize_t name(int fd, const void* data, size_t size, offset at)                                                               \
+    {                                                                                                                            \
+        REAL(ssize_t, #name, int, const void*, size_t, offset);                                                                  \
+        if (!counted_fd(fd))                                                                                                     \
+            return real(fd, data, size, at);                                                                                     \
+        switch (next()) {                                                                                                        \
+        case TEAR:                                                                                                               \
+            (void)real(fd, data, size / 2, at);                                                                                  \
+            kill(getpid(), SIGKILL);                                                                                             \
+            break;                                                                                                               \
+        case FAIL: errno = ENOSPC; return -1;                                                                                    \
+        case GO_ON: break;                                                                                                       \
+        }                                                                                                                        \
+        return real(fd, data, size, at);                                                                                         \
     }
 PWRITE(pwrite, off_t)
 PWRITE(pwrite64, off64_t)
 
-#define ON_FD(name) \
-    int name(int fd) \
-    { \
-        REAL(int, #name, int); \
-        if (counted_fd(fd) && next() != GO_ON) { \
-            if (!full) \
-                kill(getpid(), SIGKILL); \
-            errno = EIO; \
-            return -1; \
-        } \
-        return real(fd); \
+#define ON_FD(name)                                                                                                              \
+    int name(int fd)                                                                                                             \
+    {                                                                                                                            \
+        REAL(int, #name, int);                                                                                                   \
+        if (counted_fd(fd) && next() != GO_ON) {                                                                                 \
+            if (!full)                                                                                                           \
+                kill(getpid(), SIGKILL);                                                                                         \
+            errno = EIO;                                                                                                         \
+            return -1;                                                                                                           \
+        }                                                                                                                        \
+        return real(fd);                                                                                                         \
     }
 ON_FD(fsync)
 ON_FD(fdatasync)
 
-#define TRUNCATE(name, offset) \
-    int name(int fd, offset size) \
-    { \
-        REAL(int, #name, int, offset); \
-        if (counted_fd(fd) && next() == TEAR) \
-            kill(getpid(), SIGKILL); \
-        return real(fd, size); \
+#define TRUNCATE(name, offset)                                                                                                   \
+    int name(int fd, offset size)                                                                                                \
+    {                                                                                                                            \
+        REAL(int, #name, int, offset);                                                                                           \
+        if (counted_fd(fd) && next() == TEAR)                                                                                    \
+            kill(getpid(), SIGKILL);                                                                                             \
+        return real(fd, size);                                                                                                   \
     }
 TRUNCATE(ftruncate, off_t)
 TRUNCATE(ftruncate64, off64_t)
 
-static int is(const char *what)
+static int is(const char* what)
 {
-    const char *how = getenv("DOWEL_FAULT");
+    const char* how = getenv("DOWEL_FAULT");
     return how != NULL && strcmp(how, what) == 0;
 }
 
-int open(const char *path, int flags, ...)
+int open(const char* path, int flags, ...)
 {
-    REAL(int, "open", const char *, int, ...);
+    REAL(int, "open", const char*, int, ...);
     va_list rest;
     va_start(rest, flags);
     const mode_t mode = (flags & (O_CREAT | O_TMPFILE)) != 0 ? va_arg(rest, mode_t) : 0;
@@ -155,9 +155,9 @@ int open(const char *path, int flags, ...)
     return real(path, flags, mode);
 }
 
-int renameat2(int from_folder, const char *from, int to_folder, const char *to, unsigned int flags)
+int renameat2(int from_folder, const char* from, int to_folder, const char* to, unsigned int flags)
 {
-    REAL(int, "renameat2", int, const char *, int, const char *, unsigned int);
+    REAL(int, "renameat2", int, const char*, int, const char*, unsigned int);
     if (is("bare")) {
         errno = EINVAL;
         return -1;
@@ -165,25 +165,25 @@ int renameat2(int from_folder, const char *from, int to_folder, const char *to, 
     return real(from_folder, from, to_folder, to, flags);
 }
 
-int unlink(const char *path)
+int unlink(const char* path)
 {
-    REAL(int, "unlink", const char *);
+    REAL(int, "unlink", const char*);
     if (counted(path) && next() == TEAR)
         kill(getpid(), SIGKILL);
     return real(path);
 }
 
-int rename(const char *from, const char *to)
+int rename(const char* from, const char* to)
 {
-    REAL(int, "rename", const char *, const char *);
+    REAL(int, "rename", const char*, const char*);
     if (counted(to) && next() == TEAR)
         kill(getpid(), SIGKILL);
     return real(from, to);
 }
 
-int linkat(int from_folder, const char *from, int to_folder, const char *to, int flags)
+int linkat(int from_folder, const char* from, int to_folder, const char* to, int flags)
 {
-    REAL(int, "linkat", int, const char *, int, const char *, int);
+    REAL(int, "linkat", int, const char*, int, const char*, int);
     if (is("plain") || is("bare")) {
         errno = EPERM;
         return -1;

@@ -70,9 +70,11 @@ private Q_SLOTS:
     void initTestCase()
     {
         VERIFY_OK(io::writeFileWhole(m_spec.toStdString(), io::specText(fixtures::whistle())));
-        VERIFY_OK(io::writeAudioFile(m_take.toStdString(), tones::withSilence(tones::constantTone(587.0, 1.0, 25.0, 1), 0.2, 0.2)));
-        VERIFY_OK(io::writeFileWhole(m_session.toStdString(),
-                                     R"({"celsius": 21, "readings": [{"fingering": "D5", "hz": 587}, {"fingering": "E5", "hz": 659}]})"));
+        VERIFY_OK(
+            io::writeAudioFile(m_take.toStdString(), tones::withSilence(tones::constantTone(587.0, 1.0, 25.0, 1), 0.2, 0.2)));
+        VERIFY_OK(io::writeFileWhole(
+            m_session.toStdString(),
+            R"({"celsius": 21, "readings": [{"fingering": "D5", "hz": 587}, {"fingering": "E5", "hz": 659}]})"));
         VERIFY_OK(io::writeFileWhole(m_step.toStdString(), R"({"kind": "enlarge", "hole": "h1", "diameter_mm": 6.3})"));
         QCOMPARE(status({QStringLiteral("create"), m_book, QStringLiteral("--spec"), m_spec}), 0);
         QCOMPARE(status({QStringLiteral("measure"), m_book, QStringLiteral("--session"), m_session}), 0);
@@ -81,22 +83,27 @@ private Q_SLOTS:
     {
         QTest::addColumn<QStringList>("command");
         QTest::addColumn<bool>("begins"); // makes the workbook
-        QTest::newRow("create") << QStringList{QStringLiteral("create"), QStringLiteral("BOOK"), QStringLiteral("--spec"), m_spec} << true;
-        QTest::newRow("create --practice") << QStringList{QStringLiteral("create"), QStringLiteral("BOOK"), QStringLiteral("--spec"),
-                                                          m_spec, QStringLiteral("--practice"), QStringLiteral("7")}
+        QTest::newRow("create") << QStringList{QStringLiteral("create"), QStringLiteral("BOOK"), QStringLiteral("--spec"), m_spec}
+                                << true;
+        QTest::newRow("create --practice") << QStringList{QStringLiteral("create"),     QStringLiteral("BOOK"),
+                                                          QStringLiteral("--spec"),     m_spec,
+                                                          QStringLiteral("--practice"), QStringLiteral("7")}
                                            << true;
-        QTest::newRow("measure --take") << QStringList{QStringLiteral("measure"), QStringLiteral("BOOK"), QStringLiteral("--fingering"),
-                                                       QStringLiteral("D5"), QStringLiteral("--take"), m_take}
+        QTest::newRow("measure --take") << QStringList{QStringLiteral("measure"),     QStringLiteral("BOOK"),
+                                                       QStringLiteral("--fingering"), QStringLiteral("D5"),
+                                                       QStringLiteral("--take"),      m_take}
                                         << false;
-        QTest::newRow("measure --session")
-            << QStringList{QStringLiteral("measure"), QStringLiteral("BOOK"), QStringLiteral("--session"), m_session} << false;
-        QTest::newRow("cut") << QStringList{QStringLiteral("cut"), QStringLiteral("BOOK"), QStringLiteral("--step"), m_step} << false;
+        QTest::newRow("measure --session") << QStringList{QStringLiteral("measure"), QStringLiteral("BOOK"),
+                                                          QStringLiteral("--session"), m_session}
+                                           << false;
+        QTest::newRow("cut") << QStringList{QStringLiteral("cut"), QStringLiteral("BOOK"), QStringLiteral("--step"), m_step}
+                             << false;
         QTest::newRow("advise") << QStringList{QStringLiteral("advise"), QStringLiteral("BOOK")} << false;
         QTest::newRow("advise --shop-memory") << QStringList{QStringLiteral("advise"), QStringLiteral("BOOK"),
                                                              QStringLiteral("--shop-memory"), QStringLiteral("MEMORY")}
                                               << false;
-        QTest::newRow("export") << QStringList{QStringLiteral("export"), QStringLiteral("BOOK"), QStringLiteral("--as"),
-                                               QStringLiteral("csv"), QStringLiteral("--out"), QStringLiteral("OUT")}
+        QTest::newRow("export") << QStringList{QStringLiteral("export"), QStringLiteral("BOOK"),  QStringLiteral("--as"),
+                                               QStringLiteral("csv"),    QStringLiteral("--out"), QStringLiteral("OUT")}
                                 << false;
     }
     void everyWritingCommandSurvivesEveryFault()
@@ -174,7 +181,8 @@ private Q_SLOTS:
         const QString book = place.filePath(QStringLiteral("book.dowel"));
         const QString out = place.filePath(QStringLiteral("out.csv"));
         const QStringList create{QStringLiteral("create"), book, QStringLiteral("--spec"), m_spec};
-        const QStringList csv{QStringLiteral("export"), book, QStringLiteral("--as"), QStringLiteral("csv"), QStringLiteral("--out"), out};
+        const QStringList csv{QStringLiteral("export"), book, QStringLiteral("--as"), QStringLiteral("csv"),
+                              QStringLiteral("--out"),  out};
         QCOMPARE(run(create, place.path(), how.constData(), 1).status, 0);
         QVERIFY(run(create, place.path(), how.constData(), 1).status != 0); // it is there already
         QCOMPARE(status({QStringLiteral("check"), book}), 0);

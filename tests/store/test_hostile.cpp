@@ -41,12 +41,11 @@ private Q_SLOTS:
             << "CREATE TRIGGER swallow BEFORE INSERT ON entry BEGIN SELECT RAISE(IGNORE); END";
         QTest::newRow("a trigger without end")
             << "CREATE TRIGGER forever AFTER INSERT ON entry BEGIN SELECT count(*) FROM (WITH RECURSIVE c(x) AS (SELECT 1 UNION "
-               "ALL SELECT x + 1 FROM c) SELECT x FROM c); END"
-           ;
-        QTest::newRow("a view in a table's place") << "ALTER TABLE take RENAME TO hidden; CREATE VIEW take AS WITH RECURSIVE c(x) "
-                                                      "AS (SELECT 1 UNION ALL SELECT x + 1 FROM c) SELECT x AS entry_id, "
-                                                      "zeroblob(10) AS flac FROM c"
-                                                  ;
+               "ALL SELECT x + 1 FROM c) SELECT x FROM c); END";
+        QTest::newRow("a view in a table's place")
+            << "ALTER TABLE take RENAME TO hidden; CREATE VIEW take AS WITH RECURSIVE c(x) "
+               "AS (SELECT 1 UNION ALL SELECT x + 1 FROM c) SELECT x AS entry_id, "
+               "zeroblob(10) AS flac FROM c";
         QTest::newRow("another table") << "CREATE TABLE more (x)";
         QTest::newRow("an index with a function") << "CREATE INDEX i ON entry (abs(id))";
         QTest::newRow("a guard missing") << "DROP TRIGGER entry_kept";

@@ -176,8 +176,8 @@ Status addGains(Layout& layout, const Row& best, const LayoutWishes& wishes, con
 {
     std::vector<std::vector<Shaping>> tries;
     std::vector<Shaping> together;
-    for (const Shaping s : {Shaping::Stopper, Shaping::HeadTaper, Shaping::Taper, Shaping::Bore, Shaping::Undercut,
-                            Shaping::Fingerings}) {
+    for (const Shaping s :
+         {Shaping::Stopper, Shaping::HeadTaper, Shaping::Taper, Shaping::Bore, Shaping::Undercut, Shaping::Fingerings}) {
         if (!offers(best.shape.spec(), s) || allows(wishes, s))
             continue;
         tries.push_back({s});
@@ -199,8 +199,8 @@ Status addGains(Layout& layout, const Row& best, const LayoutWishes& wishes, con
             continue;
         Row& row = other->row;
         mended = mended || row.reached;
-        layout.gains.push_back(
-            {shapings, std::move(row.reshaped), std::move(row.shape), withinTolerance(best.shape, row.cents), row.worst, row.rms, row.reached});
+        layout.gains.push_back({shapings, std::move(row.reshaped), std::move(row.shape), withinTolerance(best.shape, row.cents),
+                                row.worst, row.rms, row.reached});
     }
     std::sort(layout.gains.begin(), layout.gains.end(), [](const ShapingGain& a, const ShapingGain& b) {
         return a.within != b.within ? a.within > b.within : a.rms_cents < b.rms_cents;
@@ -306,4 +306,3 @@ Result<Instrument> carriedOver(const Instrument& model, const std::vector<Statio
 }
 
 } // namespace dowel
-

@@ -94,8 +94,8 @@ struct Layout
     std::vector<double> cents; ///< of the goal, sounding minus target, per fingering
     double worst_cents = 0.0;
     double rms_cents = 0.0;
-    bool reached = false;          ///< every note within its tolerance
-    Priors priors{};               ///< what it was laid out with
+    bool reached = false;             ///< every note within its tolerance
+    Priors priors{};                  ///< what it was laid out with
     std::vector<Reshaped> reshaped{}; ///< what of the tube was changed, as far as it was allowed
     std::vector<ShapingGain> gains{}; ///< of what is not allowed; only where some note is out of tolerance
     std::vector<WishCost> costs{};    ///< one a wish that binds; only where some note is out of tolerance or costs were asked for

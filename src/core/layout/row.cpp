@@ -184,8 +184,7 @@ private:
                 const auto cents = other ? m_posterior->cents(*other) : Result<std::vector<double>>(other.error());
                 if (!cents)
                     return cents.error();
-                l.jacobian.col(column) =
-                    (Eigen::Map<const Eigen::VectorXd>(cents->data(), notes) - l.residuals) / little_mm;
+                l.jacobian.col(column) = (Eigen::Map<const Eigen::VectorXd>(cents->data(), notes) - l.residuals) / little_mm;
             }
         }
         return l;

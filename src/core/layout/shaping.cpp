@@ -77,9 +77,8 @@ std::vector<Reshaping> reshapingsOf(const InstrumentSpec& spec, const std::vecto
 
 InstrumentSpec readyFor(InstrumentSpec spec, const std::vector<Reshaping>& reshapings)
 {
-    const bool head = std::any_of(reshapings.begin(), reshapings.end(), [](const Reshaping& r) {
-        return r.kind == Shaping::HeadTaper;
-    });
+    const bool head =
+        std::any_of(reshapings.begin(), reshapings.end(), [](const Reshaping& r) { return r.kind == Shaping::HeadTaper; });
     if (!head)
         return spec;
     const Metres end = Metres::fromMetres(headEnd_m(spec));
@@ -104,7 +103,9 @@ void reshape(InstrumentSpec& spec, const InstrumentSpec& base, const Reshaping& 
             s.diameter = s.diameter + amount * share(s.at.metres());
     };
     switch (r.kind) {
-    case Shaping::Stopper: std::get<Transverse>(spec.excitation).stopper = std::get<Transverse>(base.excitation).stopper + amount; break;
+    case Shaping::Stopper:
+        std::get<Transverse>(spec.excitation).stopper = std::get<Transverse>(base.excitation).stopper + amount;
+        break;
     case Shaping::HeadTaper: {
         const double end = headEnd_m(base);
         widened([end](double at) { return -std::max(0.0, 1.0 - at / end); });

@@ -4,8 +4,8 @@
 // before what is not; a school's own wishes count beside pitch.
 #pragma once
 
-#include "core/forecast/forecast.h"
 #include "core/aim/aim.h"
+#include "core/forecast/forecast.h"
 #include "core/plan/levers.h"
 
 namespace dowel {
