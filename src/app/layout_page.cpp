@@ -181,7 +181,7 @@ void LayoutPage::arrange()
     };
     form->addRow(tr("Reach"), m_hand);
     pair(tr("Holes from"), m_smallest, tr("to"), m_largest);
-    pair(tr("Smaller at first by"), m_allowance, tr("foot"), m_foot);
+    pair(tr("Left to cut: holes"), m_allowance, tr("foot"), m_foot);
     auto* checks = new QGridLayout;
     checks->setVerticalSpacing(6);
     checks->addWidget(m_doubt, 0, 0, 1, 2);

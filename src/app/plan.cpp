@@ -295,24 +295,11 @@ void Plan::layOut()
 
 bool Plan::judge(const Instrument& shape)
 {
-    const Priors priors = m_layout ? m_layout->priors : learntPriors(shape.spec().family);
-    const auto posterior = fit(Workbook(shape), priors);
-    const auto cents = posterior ? posterior->cents(shape) : Result<std::vector<double>>(posterior.error());
-    const auto start =
-        cents ? undersized(shape, wishes(), blank().spec.bore.back().at, *posterior) : Result<Instrument>(cents.error());
-    if (!start)
+    auto layout =
+        layoutAt(shape, blank().spec.bore.back().at, wishes(), m_layout ? m_layout->priors : learntPriors(shape.spec().family));
+    if (!layout)
         return false;
-    Layout layout{shape, *start, *cents, 0.0, 0.0, true, priors};
-    double square = 0.0;
-    for (std::size_t i = 0; i < cents->size(); ++i) {
-        const double c = (*cents)[i];
-        if (std::abs(c) > std::abs(layout.worst_cents))
-            layout.worst_cents = c;
-        square += c * c / static_cast<double>(cents->size());
-        layout.reached = layout.reached && std::abs(c) <= shape.spec().fingerings[i].tolerance.cents();
-    }
-    layout.rms_cents = std::sqrt(square);
-    m_layout = std::move(layout);
+    m_layout = std::move(*layout);
     return true;
 }
 

@@ -112,8 +112,8 @@ Result<Found> withFingerings(Found before, const LayoutWishes& wishes, const Pri
     return before;
 }
 
-/// The best layout under the wishes, with room to go on. Errors as layOut().
-Result<Found> bestUnder(const Instrument& rough, const LayoutWishes& wishes, const Priors& priors, const Cancel& cancel)
+/// The best row under the wishes, with room to go on. Errors as layOut().
+Result<Found> roomyRow(const Instrument& rough, const LayoutWishes& wishes, const Priors& priors, const Cancel& cancel)
 {
     auto best = found(rough, wishes, priors, cancel);
     if (!best)
@@ -127,7 +127,29 @@ Result<Found> bestUnder(const Instrument& rough, const LayoutWishes& wishes, con
         (*roomier)->reshaped = best->row.reshaped;
         best->row = std::move(**roomier);
     }
-    return allows(wishes, Shaping::Fingerings) ? withFingerings(std::move(*best), wishes, priors, cancel) : best;
+    return best;
+}
+
+/// What the allowed shapings make of a row that is the best without them. Errors as layOut().
+Result<Found> shapedFrom(const Instrument& row, const LayoutWishes& wishes, const Priors& priors, const Cancel& cancel)
+{
+    auto shaped = roomyRow(row, wishes, priors, cancel);
+    return shaped && allows(wishes, Shaping::Fingerings) ? withFingerings(std::move(*shaped), wishes, priors, cancel) : shaped;
+}
+
+/// The best layout under the wishes. What is allowed is sought from the best row without it, the way its gain is told, so that
+/// allowing a thing brings what was said of it. Errors as layOut().
+Result<Found> bestUnder(const Instrument& rough, const LayoutWishes& wishes, const Priors& priors, const Cancel& cancel)
+{
+    LayoutWishes settled = wishes;
+    settled.allowed.clear();
+    auto plain = roomyRow(rough, settled, priors, cancel);
+    if (wishes.allowed.empty() || (!plain && plain.error().code == ErrorCode::Cancelled))
+        return plain;
+    auto shaped = shapedFrom(plain ? plain->row.shape : rough, wishes, priors, cancel);
+    const bool better = !plain || (shaped && shaped->row.loss < plain->row.loss);
+    const bool cancelled = !shaped && shaped.error().code == ErrorCode::Cancelled;
+    return better || cancelled ? std::move(shaped) : std::move(plain);
 }
 
 /// The wishes with one given up, each that binds.
@@ -192,7 +214,7 @@ Status addGains(Layout& layout, const Row& best, const LayoutWishes& wishes, con
             break; // one of them does alone
         LayoutWishes more = wishes;
         more.allowed = shapings;
-        auto other = bestUnder(best.shape, more, priors, cancel);
+        auto other = shapedFrom(best.shape, more, priors, cancel);
         if (!other && other.error().code == ErrorCode::Cancelled)
             return other.error();
         if (!other || other->row.loss > best.loss - worthTelling || !layout::broken(other->row.shape, wishes).empty())
@@ -206,6 +228,14 @@ Status addGains(Layout& layout, const Row& best, const LayoutWishes& wishes, con
         return a.within != b.within ? a.within > b.within : a.rms_cents < b.rms_cents;
     });
     return Done{};
+}
+
+Result<Layout> layoutOf(const Row& row, const LayoutWishes& wishes, Metres blankLength, const Posterior& posterior)
+{
+    const auto start = undersized(row.shape, wishes, blankLength, posterior);
+    if (!start)
+        return start.error();
+    return Layout{row.shape, *start, row.cents, row.worst, row.rms, row.reached, posterior.priors(), row.reshaped};
 }
 
 } // namespace
@@ -231,17 +261,25 @@ Result<Layout> layOut(const Instrument& rough, Metres blankLength, const LayoutW
     const Row& row = best->row;
     if (const std::string trouble = layout::broken(row.shape, wishes); !trouble.empty())
         return Error{ErrorCode::BadValue, wishes.reach ? "reach" : "holes", trouble};
-    const auto start = undersized(row.shape, wishes, blankLength, best->posterior);
-    if (!start)
-        return start.error();
-    Layout layout{row.shape, *start, row.cents, row.worst, row.rms, row.reached, priors, row.reshaped};
-    if (!withCosts || row.reached)
+    auto layout = layoutOf(row, wishes, blankLength, best->posterior);
+    if (!layout || !withCosts || row.reached)
         return layout;
-    if (auto ok = addCosts(layout, row, best->posterior, wishes, cancel); !ok)
+    if (auto ok = addCosts(*layout, row, best->posterior, wishes, cancel); !ok)
         return ok.error();
-    if (auto ok = addGains(layout, row, wishes, priors, cancel); !ok)
+    if (auto ok = addGains(*layout, row, wishes, priors, cancel); !ok)
         return ok.error();
     return layout;
+}
+
+Result<Layout> layoutAt(const Instrument& goal, Metres blankLength, const LayoutWishes& wishes, const Priors& priors)
+{
+    const auto posterior = fit(Workbook(goal), priors);
+    if (!posterior)
+        return posterior.error();
+    const auto row = layout::judged(goal, *posterior);
+    if (!row)
+        return row.error();
+    return layoutOf(*row, wishes, blankLength, *posterior);
 }
 
 Result<std::vector<TrimStep>> trimPlan(const Layout& layout, Metres blankLength)

@@ -35,7 +35,7 @@ enum class Shaping { Stopper, HeadTaper, Taper, Bore, Undercut, Fingerings };
 /// Stable words: "stopper", "head_taper", "taper", "bore", "undercut", "fingerings".
 [[nodiscard]] std::string_view shapingName(Shaping s);
 [[nodiscard]] std::optional<Shaping> shapingFromName(std::string_view name);
-/// Whether an instrument has it.
+/// Whether an instrument of this kind has it; holes of a blank need not be there yet.
 [[nodiscard]] bool offers(const InstrumentSpec& spec, Shaping shaping);
 
 struct LayoutWishes
@@ -122,6 +122,9 @@ struct Blank
 /// The same from a row that is there already, on a blank of that length.
 [[nodiscard]] Result<Layout> layOut(const Instrument& rough, Metres blankLength, const LayoutWishes& wishes,
                                     bool withCosts = true, const Cancel& cancel = {}, const Priors& priors = {});
+/// A goal as it was drawn by hand, judged and with what is drilled first. Errors: those of undersized().
+[[nodiscard]] Result<Layout> layoutAt(const Instrument& goal, Metres blankLength, const LayoutWishes& wishes,
+                                      const Priors& priors = {});
 
 /// A goal as it is drilled first: holes undersized by the allowance, or by more where the model is less sure of their notes
 /// beforehand than that (then to the next bit down), the foot left long likewise, as far as the blank reaches.

@@ -7,6 +7,7 @@
 #include "core/layout/shaping.h"
 #include "core/solve/bounded.h"
 
+#include <Eigen/QR>
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -32,7 +33,7 @@ constexpr double timbreForce = 6.0;
 // Wider than this share of the bore a hole is hard to cut cleanly and to cover: common practice, no source.
 constexpr double widestShare = 0.8;
 // What a millimetre of reshaping costs: only as far as it pays.
-constexpr double reshapingForce = 0.15;
+constexpr double reshapingForce = 0.05;
 // One sigma that a note will still have when it has been tuned, as the plan has it.
 constexpr double spread_cents = 3.0;
 
@@ -76,18 +77,41 @@ Result<Instrument> built(const Instrument& base, const Variables& v, const Eigen
     return Instrument::make(std::move(spec));
 }
 
+/// The plan's aim, with the spread that each note will still have once it has been tuned: the last pass's, and of what is not
+/// known beforehand as much as holes and foot cannot mend, which is how far the registers will lie apart. A row that sets notes
+/// to the edge of their tolerance by calculation would leave nothing for that.
+/// Errors: those of Posterior::sensitivity().
+Result<Aim> layoutAim(const Instrument& shape, const Posterior& posterior)
+{
+    Aim aim = aimOf(shape, {}, {}, spread_cents);
+    const auto s = posterior.sensitivity(shape);
+    if (!s)
+        return s.error();
+    const Eigen::MatrixXd covariance = s->byUnknown * posterior.covariance() * s->byUnknown.transpose();
+    const Eigen::ColPivHouseholderQR<Eigen::MatrixXd> levers(s->perMetre);
+    const Eigen::MatrixXd byLevers = levers.householderQ() * Eigen::MatrixXd::Identity(s->perMetre.rows(), levers.rank());
+    const Eigen::MatrixXd left =
+        Eigen::MatrixXd::Identity(covariance.rows(), covariance.cols()) - byLevers * byLevers.transpose();
+    const Eigen::MatrixXd unmended = left * covariance * left;
+    for (std::size_t i = 0; i < aim.notes.size(); ++i) {
+        const auto note = static_cast<Eigen::Index>(i);
+        aim.notes[i].spread_cents = std::hypot(spread_cents, std::sqrt(std::max(0.0, unmended(note, note))));
+    }
+    return aim;
+}
+
 /// The aim's loss, and what the wishes add: what a layout makes least.
 class LayoutCost
 {
 public:
-    LayoutCost(const Instrument& base, const Posterior& posterior, const Variables& v, const LayoutWishes& wishes,
+    LayoutCost(const Instrument& base, const Posterior& posterior, Aim aim, const Variables& v, const LayoutWishes& wishes,
                const Cancel& cancel)
         : m_base(&base),
           m_posterior(&posterior),
           m_v(v),
           m_wishes(&wishes),
           m_cancel(cancel),
-          m_aim(aimOf(base, {}, {}, spread_cents)),
+          m_aim(std::move(aim)),
           m_neighbours(neighbours(base.spec())),
           m_hands(handsOf(base.spec()))
     {
@@ -280,13 +304,14 @@ struct Search
     Eigen::VectorXd x;
     Eigen::VectorXd low;
     Eigen::VectorXd high;
+    double cost = std::numeric_limits<double>::infinity(); ///< where it stands
 };
 
 Search searchFrom(const Instrument& from, const LayoutWishes& wishes, const Variables& v)
 {
     constexpr double anywhere_mm = 1e6;
     Search s{v, Eigen::VectorXd::Zero(v.count()), Eigen::VectorXd::Constant(v.count(), -anywhere_mm),
-             Eigen::VectorXd::Constant(v.count(), anywhere_mm)};
+             Eigen::VectorXd::Constant(v.count(), anywhere_mm), std::numeric_limits<double>::infinity()};
     const auto& spec = from.spec();
     double mean = 0.0;
     for (const Hole& h : spec.holes)
@@ -315,7 +340,10 @@ Status improve(Search& search, const Instrument& base, const Posterior& posterio
 {
     if (search.v.count() == 0)
         return Done{};
-    const LayoutCost cost(base, posterior, search.v, wishes, cancel);
+    auto aim = layoutAim(base, posterior);
+    if (!aim)
+        return aim.error();
+    const LayoutCost cost(base, posterior, std::move(*aim), search.v, wishes, cancel);
     constexpr SquaresOptions finely{60, 1e-6}; // so that what only evenness settles is settled too
     auto best = minimumWithin([&](const Eigen::VectorXd& at) { return cost.at(at); }, search.x, search.low, search.high, finely);
     if (!best && best.error().code != ErrorCode::Cancelled)
@@ -323,6 +351,10 @@ Status improve(Search& search, const Instrument& base, const Posterior& posterio
     if (!best)
         return best.error();
     search.x = std::move(*best);
+    const auto there = cost.at(search.x);
+    if (!there)
+        return there.error();
+    search.cost = there->value;
     return Done{};
 }
 
@@ -380,19 +412,14 @@ Result<Instrument> freeRow(const Instrument& base, const Posterior& posterior, c
 {
     Search search = searchFrom(base, wishes,
                                Variables{base.spec().holes.size(), wishes.oneBit, sizesSettled, wishes.fixedLength, reshapings});
-    double before = std::numeric_limits<double>::infinity();
-    constexpr int most = 3;
-    for (int run = 0; run < most; ++run) {
+    constexpr int most = 4;
+    constexpr double worthARun = 0.02; // of the cost
+    double before = search.cost;
+    for (int run = 0; run < most; ++run, before = search.cost) {
         if (auto ok = improve(search, base, posterior, wishes, cancel); !ok)
             return ok.error();
-        const auto shape = built(base, search.v, search.x);
-        auto now = shape ? judged(*shape, posterior) : Result<Row>(shape.error());
-        if (!now)
-            return now.error();
-        constexpr double better_cents = 0.05;
-        if (now->rms > before - better_cents || std::abs(now->worst) < 0.5)
+        if (!(search.cost < before - worthARun))
             break;
-        before = now->rms;
     }
     for (std::size_t i = 0; i < reshapings.size(); ++i) {
         double& amount = search.x[search.v.reshaping(i)];
