@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Everything that reads what comes from outside, each as one function of bytes. None may crash, hang or ask for much memory,
-// whatever the bytes are; where something was read, it must be written and read back as the same. Used by the fuzzers and by
+// whatever the bytes are; what was read and can be written down must be read back as the same. Used by the fuzzers and by
 // the test that runs the seeds and every find again.
 #pragma once
 

@@ -21,6 +21,10 @@ Result<Json> parseJson(const std::string& text, const std::string& name)
 {
     // Neither deeper than any of our formats goes, nor with a key twice, of which only the last would count.
     constexpr int deepest = 32;
+    constexpr std::size_t longest = std::size_t{16} << 20U; // bytes, of which the parser makes many times as many
+    if (text.size() > longest)
+        return Error{ErrorCode::BadSyntax, name,
+                     "longer than " + std::to_string(longest >> 20U) + " MB: " + std::to_string(text.size()) + " bytes"};
     std::string trouble;
     std::vector<std::set<std::string>> keys;
     const Json::parser_callback_t look = [&](int depth, Json::parse_event_t event, Json& value) {

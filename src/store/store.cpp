@@ -176,6 +176,9 @@ Status keep(sqlite3* db, const std::string& path, const Entry& entry, const std:
     return Done{};
 }
 
+// Well under what a file may hold in one place (sqlite.h), which would be called damage when it is opened again.
+constexpr std::size_t longestTake_bytes = std::size_t{100} << 20U;
+
 /// Entries checked, put into a copy of the book, and written one after the other under a seal; within a transaction.
 Result<std::vector<EntryId>> put(sqlite3* db, const std::string& path, std::span<const Store::NewEntry> entries, Workbook& book,
                                  std::string& chain)
@@ -185,6 +188,10 @@ Result<std::vector<EntryId>> put(sqlite3* db, const std::string& path, std::span
         const Entry entry{book.nextId(), timestamp(), e.body};
         if (auto ok = book.checkNew(e.body); !ok)
             return ok.error();
+        if (e.take.size() > longestTake_bytes)
+            return Error{ErrorCode::BadAudio, "take",
+                         std::to_string(e.take.size()) + " bytes are more than a workbook takes (" +
+                             std::to_string(longestTake_bytes) + ")"};
         const std::string body = io::bodyText(e.body);
         if (auto back = io::bodyFromText(io::kindOf(e.body), body); !back) // what is stored must read back
             return Error{ErrorCode::BadValue, back.error().where, back.error().facts};

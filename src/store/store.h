@@ -15,7 +15,8 @@ namespace dowel {
 class Store
 {
 public:
-    enum class Mode { Work, Look }; ///< Look never writes and does not mind another window
+    /// Look adds nothing and does not mind another window. All it may do to the file is put in order what a killed writer left.
+    enum class Mode { Work, Look };
     using Flac = std::vector<unsigned char>;
     struct NewEntry
     {
@@ -23,7 +24,7 @@ public:
         Flac take; ///< empty: none
     };
 
-    /// Makes a new file and opens it for work. Errors: Exists, Unwritable.
+    /// Makes a new file and opens it for work. Errors: Exists, Unwritable, BadValue (a value too small to be written down).
     static Result<Store> create(const std::string& path, const Instrument& specified,
                                 const std::optional<PracticeEntry>& practice = {});
     /// Errors: Unreadable, NotAWorkbook, NewerVersion, InUse (Work only), Damaged (where = entry).
@@ -39,7 +40,8 @@ public:
     /// What this workbook is known by, wherever it lies and however its path is spelt: a checksum over when it was made and
     /// of what. Copies share it, as they are of one piece of wood.
     [[nodiscard]] const std::string& identity() const;
-    /// Appends all entries or none; durable on return. Errors: those of Workbook::append(), Unwritable.
+    /// Appends all entries or none; durable on return. Errors: those of Workbook::append(), BadAudio (a take of more than
+    /// 100 MB), Unwritable.
     Result<std::vector<EntryId>> append(std::span<const NewEntry> entries);
     Result<EntryId> append(EntryBody body, Flac take = {});
     /// The recording beside a reading. Errors: UnknownName, Damaged.

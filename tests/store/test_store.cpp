@@ -82,6 +82,17 @@ private Q_SLOTS:
         VERIFY_OK(s->append(fixtures::fullCut()));
         VERIFY_OK(s->verify());
     }
+    void aTakeThatCouldNotBeReadAgainIsRefused()
+    {
+        auto s = Store::create(fresh(), fixtures::whistle());
+        VERIFY_OK(s);
+        const auto r = s->append(fixtures::fullReading(true), Store::Flac((std::size_t{100} << 20U) + 1));
+        QVERIFY(!r);
+        QCOMPARE(r.error().code, ErrorCode::BadAudio);
+        QVERIFY(s->book().entries().empty());
+        VERIFY_OK(s->append(fixtures::fullReading(true), Store::Flac{1, 2, 3}));
+        VERIFY_OK(s->verify());
+    }
     void nothingIsOverwritten()
     {
         const std::string path = fresh();
