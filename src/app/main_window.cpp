@@ -276,12 +276,16 @@ bool MainWindow::openBook(const QString& path)
         m_messages->trouble(text::sentence(store.error()));
         return false;
     }
-    adopt(std::move(store));
+    if (!mayLeave())
+        return false;
+    adopt(std::move(*store));
     return true;
 }
 
 bool MainWindow::newPractice(const QString& folder)
 {
+    if (!mayLeave())
+        return false;
     QDir().mkpath(folder);
     QString path;
     for (int n = 1; path.isEmpty() || QFileInfo::exists(path); ++n)
@@ -299,7 +303,7 @@ bool MainWindow::newPractice(const QString& folder)
         m_messages->trouble(text::sentence(store.error()));
         return false;
     }
-    adopt(std::move(store));
+    adopt(std::move(*store));
     return true;
 }
 
@@ -312,6 +316,8 @@ void MainWindow::openAsked()
 
 void MainWindow::newFromSpec()
 {
+    if (!mayLeave())
+        return;
     const QString spec = m_questions->fileToOpen(this, tr("Specification of the instrument"), tr("Specifications (*.json)"));
     if (spec.isEmpty())
         return;
@@ -325,7 +331,7 @@ void MainWindow::newFromSpec()
     auto store = Store::create(path.toStdString(), *instrument);
     if (!store)
         return m_messages->trouble(text::sentence(store.error()));
-    adopt(std::move(store));
+    adopt(std::move(*store));
 }
 
 void MainWindow::exportAsked(const QString& format, const QString& suffix)
@@ -362,15 +368,13 @@ void MainWindow::closeEvent(QCloseEvent* event)
     event->setAccepted(mayLeave());
 }
 
-void MainWindow::adopt(Result<Store> store)
+void MainWindow::adopt(Store store)
 {
-    if (!mayLeave())
-        return;
     if (m_bench != nullptr) {
         m_benches->removeWidget(m_bench);
         delete m_bench;
     }
-    m_document = std::make_unique<Document>(std::move(store).value());
+    m_document = std::make_unique<Document>(std::move(store));
     m_bench = new QWidget(this);
     m_workpiece = new Workpiece(m_bench);
     m_pages = new QStackedWidget(m_bench);

@@ -58,7 +58,7 @@ private:
     bool mayLeave();
     void buildMenus();
     [[nodiscard]] QWidget* startPage();
-    void adopt(Result<Store> store);
+    void adopt(Store store);
     void showStage(int stage);
     void refreshWorkpiece();
     void refreshStages();

@@ -83,6 +83,11 @@ private Q_SLOTS:
         answer(QStringLiteral("Stay"), asked);
         QVERIFY(!desk.window().close());
         QVERIFY(asked && desk.window().isVisible());
+        asked = false;
+        answer(QStringLiteral("Stay"), asked);
+        QVERIFY(!desk.window().newPractice(QFileInfo(path).path() + QStringLiteral("/elsewhere")));
+        QVERIFY(asked && &desk.document() == &document && document.waiting() == 2);
+        QVERIFY(!QFileInfo::exists(QFileInfo(path).path() + QStringLiteral("/elsewhere")));
         QVERIFY(QFile::rename(path + QStringLiteral(".away"), path));
         document.trySavingAgain();
         QVERIFY(QTest::qWaitFor([&] { return document.waiting() == 0 && !document.busy(); }, 20000));
