@@ -2,6 +2,7 @@
 #include "session/session.h"
 
 #include "core/acoustics/model.h"
+#include "core/base/breath.h"
 #include "core/fit/fit.h"
 #include "core/hearing/analyse.h"
 #include "core/tuning/pitch.h"
@@ -23,13 +24,12 @@ namespace {
 constexpr double firstWindow_cents = 300.0;
 constexpr double laterWindow_cents = 150.0;
 constexpr std::size_t enoughReadings = 3;
-constexpr double breath_K = 273.15 + 34.0; // common practice, no source
 
 Result<std::vector<double>> published(const Instrument& shape, Temperature room)
 {
     acoustics::Calibration c = acoustics::calibrationOf(shape.spec().tuning);
     const Priors priors;
-    c.kelvin = room.kelvin() + priors.warmth * (breath_K - room.kelvin());
+    c.kelvin = playedAir_K(room.kelvin(), priors.warmth);
     c.wallLossLog = priors.wallLossLog;
     return acoustics::Model(acoustics::Shape::of(shape), c).frequencies(queriesOf(shape));
 }

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves dowel-cli against its contract: answers, exit statuses, errors with code, message and place; and the whole loop
 // from a fresh workbook to "done" with readings given as numbers.
-#include "cli/commands.h"
+#include "cli_bench.h"
 #include "io/audio_file.h"
 #include "io/json_reader.h"
 #include "io/spec_json.h"
@@ -20,35 +20,10 @@
 using namespace dowel;
 using io::Json;
 
-class TestCli : public QObject
+class TestCli : public QObject, private CliBench
 {
     Q_OBJECT
 
-    QTemporaryDir m_dir;
-    int m_count = 0;
-    std::string place(const char* name)
-    {
-        return m_dir.filePath(QString::number(++m_count) + QString::fromLatin1(name)).toStdString();
-    }
-    std::string write(const char* name, const std::string& content)
-    {
-        const std::string path = place(name);
-        (void)io::writeFileWhole(path, content);
-        return path;
-    }
-    struct Answer
-    {
-        int status;
-        Json json;
-        std::string words;
-    };
-    static Answer run(const std::vector<std::string>& arguments)
-    {
-        std::ostringstream out;
-        std::ostringstream err;
-        const int status = cli::run(arguments, out, err);
-        return {status, Json::parse(out.str(), nullptr, false), err.str()};
-    }
     std::string book()
     {
         const std::string path = place(".dowel");

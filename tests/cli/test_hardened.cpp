@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What is done to dowel-cli from outside: files in the way, hostile input, numbers beyond reason, an answer nobody can read.
 // Nothing is destroyed, nothing crashes, and the answer names the place and the remedy.
-#include "cli/commands.h"
+#include "cli_bench.h"
 #include "io/audio_file.h"
 #include "io/json_reader.h"
 #include "io/spec_json.h"
@@ -25,43 +25,14 @@
 using namespace dowel;
 using io::Json;
 
-class TestHardened : public QObject
+class TestHardened : public QObject, private CliBench
 {
     Q_OBJECT
 
-    QTemporaryDir m_dir;
-    int m_count = 0;
-    std::string place(const char* name)
-    {
-        return m_dir.filePath(QString::number(++m_count) + QString::fromLatin1(name)).toStdString();
-    }
-    std::string write(const char* name, const QByteArray& content)
-    {
-        const std::string path = place(name);
-        QFile f(QString::fromStdString(path));
-        if (!f.open(QIODevice::WriteOnly) || f.write(content) != content.size())
-            qFatal("%s", path.c_str());
-        return path;
-    }
     static QByteArray contentOf(const std::string& path)
     {
         QFile f(QString::fromStdString(path));
         return f.open(QIODevice::ReadOnly) ? f.readAll() : QByteArray();
-    }
-    struct Answer
-    {
-        int status;
-        Json json;
-        std::string words;
-        [[nodiscard]] std::string code() const { return json["error"]["code"].get<std::string>(); }
-        [[nodiscard]] std::string where() const { return json["error"]["where"].get<std::string>(); }
-    };
-    static Answer run(const std::vector<std::string>& arguments)
-    {
-        std::ostringstream out;
-        std::ostringstream err;
-        const int status = cli::run(arguments, out, err);
-        return {status, Json::parse(out.str(), nullptr, false), err.str()};
     }
     std::string book(InstrumentSpec spec = fixtures::whistleSpec())
     {
@@ -76,7 +47,7 @@ class TestHardened : public QObject
         return write("spec.json", QByteArray::fromStdString(io::specText(*Instrument::make(spec))));
     }
     /// What stands in the folder, hidden files and all.
-    QStringList folder() const { return QDir(m_dir.path()).entryList(QDir::Files | QDir::Hidden | QDir::System); }
+    QStringList entries() const { return QDir(folder()).entryList(QDir::Files | QDir::Hidden | QDir::System); }
 
 private Q_SLOTS:
     void exportLeavesWhatItMustNotReplace()
@@ -89,7 +60,7 @@ private Q_SLOTS:
         QVERIFY(QFile::link(QString::fromStdString(target), QString::fromStdString(link)));
         const std::string pipe = place("pipe");
         QCOMPARE(::mkfifo(pipe.c_str(), 0600), 0);
-        for (const std::string& out : {path, other, copy, link, pipe, m_dir.path().toStdString(), std::string("/dev/null")})
+        for (const std::string& out : {path, other, copy, link, pipe, folder().toStdString(), std::string("/dev/null")})
             for (const char* as : {"spec", "json", "csv", "svg", "dxf", "pdf", "ics"}) {
                 const QByteArray before = out == pipe ? QByteArray() : contentOf(out);
                 const Answer a = run({"export", path, "--as", as, "--out", out});
@@ -103,11 +74,11 @@ private Q_SLOTS:
         VERIFY_OK(Store::open(path, Store::Mode::Look)->verify());
         // A plain file is replaced, with its rights, and nothing is left beside it.
         QVERIFY(QFile::setPermissions(QString::fromStdString(target), QFile::ReadOwner | QFile::WriteOwner));
-        const auto before = folder();
+        const auto before = entries();
         QCOMPARE(run({"export", path, "--as", "csv", "--out", target}).status, 0);
         QVERIFY(contentOf(target).startsWith("id,at,"));
         QVERIFY(!(QFile::permissions(QString::fromStdString(target)) & QFile::ReadOther));
-        QCOMPARE(folder(), before);
+        QCOMPARE(entries(), before);
     }
     void exportsToOneNameNeverMix()
     {
@@ -177,11 +148,11 @@ private Q_SLOTS:
         for (const auto& spec : specs) {
             const std::string file = write("tiny.json", spec);
             const std::string path = place(".dowel");
-            const auto before = folder();
+            const auto before = entries();
             const Answer a = run({"create", path, "--spec", file, "--practice", "5"});
             QCOMPARE(a.status, 1);
             QVERIFY(a.code() == "bad_value" || a.code() == "bad_geometry");
-            QCOMPARE(folder(), before);
+            QCOMPARE(entries(), before);
         }
         const std::string file = specFile(fixtures::whistleSpec());
         for (const char* seed : {"-1", "18446744073709551616", "9007199254740993", "1.5", "", "7x"}) {
@@ -322,7 +293,7 @@ private Q_SLOTS:
             else if (s == "H99")
                 s = write("h.json", R"({"kind": "enlarge", "hole": "h99", "diameter_mm": 7})");
             else if (s == "FOLDER")
-                s = m_dir.path().toStdString();
+                s = folder().toStdString();
             else if (s == "PIPE") {
                 s = place("p.dowel");
                 QCOMPARE(::mkfifo(s.c_str(), 0600), 0);
@@ -350,7 +321,7 @@ private Q_SLOTS:
     void aWorkbookIsKnownInAnyCaseOfLetters()
     {
         const std::string path = book();
-        const std::string shouted = m_dir.filePath(QStringLiteral("LOUD.DOWEL")).toStdString();
+        const std::string shouted = (folder() + QLatin1Char('/') + QStringLiteral("LOUD.DOWEL")).toStdString();
         QVERIFY(QFile::copy(QString::fromStdString(path), QString::fromStdString(shouted)));
         QCOMPARE(run({"predict", shouted}).status, 0);
     }
@@ -373,10 +344,10 @@ private Q_SLOTS:
         environment.remove(QStringLiteral("DISPLAY"));
         p.setProcessEnvironment(environment);
         // A name of bytes that are no UTF-8 is the name it is written under.
-        const QByteArray out = m_dir.path().toUtf8() + "/caf\xe9.pdf";
+        const QByteArray out = folder().toUtf8() + "/caf\xe9.pdf";
         p.start(QStringLiteral("/bin/sh"),
                 {QStringLiteral("-c"), QStringLiteral("exec \"$0\" export \"$1\" --as pdf --out \"$2/caf$(printf '\\351').pdf\""),
-                 QStringLiteral(DOWEL_CLI), QString::fromStdString(path), m_dir.path()});
+                 QStringLiteral(DOWEL_CLI), QString::fromStdString(path), folder()});
         QVERIFY(p.waitForFinished());
         QCOMPARE(p.exitCode(), 0);
         struct stat there

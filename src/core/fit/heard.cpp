@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/fit/heard.h"
 
+#include "core/base/breath.h"
 #include <Eigen/Cholesky>
 #include <algorithm>
 #include <cmath>
@@ -151,12 +152,9 @@ private:
     /// temperature, which is exact enough from room to room of one shape.
     [[nodiscard]] double centsOf(const PlacedReading& r, std::size_t note) const
     {
-        const auto airOf = [&](double room_K) {
-            return room_K + m_warmth * (breath_K - room_K);
-        };
         const double room_K = m_all.shapes.back().room_K;
         return 1200.0 * std::log2(r.reading->pitch / m_book->specified().spec().fingerings[note].target) +
-               600.0 * std::log2(airOf(room_K) / airOf(r.reading->air.kelvin()));
+               600.0 * std::log2(playedAir_K(room_K, m_warmth) / playedAir_K(r.reading->air.kelvin(), m_warmth));
     }
     void addPast(std::span<const PlacedReading> readings, std::span<const std::size_t> notes, const std::vector<bool>& past)
     {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/fit/unknowns.h"
 
+#include "core/base/breath.h"
 #include "core/fit/shared.h"
 
 #include <Eigen/Cholesky>
@@ -92,7 +93,7 @@ Posterior::Placed placed(const Instrument& instrument, const Unknowns& u, const 
                          int registerNumber)
 {
     Posterior::Placed p{Shape::of(instrument), acoustics::calibrationOf(instrument.spec().tuning)};
-    p.calibration.kelvin = room_K + x[Unknowns::warmth] * (breath_K - room_K);
+    p.calibration.kelvin = playedAir_K(room_K, x[Unknowns::warmth]);
     p.calibration.mouthLog = x[Unknowns::mouthLog];
     p.calibration.mouthSlope = x[Unknowns::mouthSlope];
     p.calibration.boreScaleLog = x[Unknowns::boreScale];

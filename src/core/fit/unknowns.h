@@ -9,9 +9,6 @@
 
 namespace dowel::fitting {
 
-/// Breath as it leaves the mouth; common practice, no source.
-constexpr double breath_K = 273.15 + 34.0;
-
 /// Places of the unknowns. Behind those of the instrument stand two of each listening: its shift and its slope.
 struct Unknowns
 {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/diagnosis.h"
 
+#include "core/base/breath.h"
 #include "core/fit/shared.h"
 
 #include <algorithm>
@@ -15,10 +16,9 @@ constexpr double farOff = 6.0;   // of a reading
 constexpr double explains = 8.0; // half the squares: four standard deviations
 // The same of a hole: at a first listening honest ones stayed below 1, and to measure again costs little.
 constexpr double explainsHole = 4.0;
-constexpr double mistake_m = 0.0004;       // smaller errors of a hole are calipers'
-constexpr double impossible = 4.0;         // of the warmth
-constexpr double unexplained = 12.0;       // of a reading
-constexpr double breath_K = 273.15 + 34.0; // common practice, no source
+constexpr double mistake_m = 0.0004; // smaller errors of a hole are calipers'
+constexpr double impossible = 4.0;   // of the warmth
+constexpr double unexplained = 12.0; // of a reading
 
 /// Whether a fingering has been heard more than once, set aside or not: asked for again, and the same.
 enum class Since { TheBeginning, TheLastCut };
