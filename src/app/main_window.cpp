@@ -491,7 +491,8 @@ void MainWindow::makeWorkbook()
         [this, path](Result<std::shared_ptr<Store>> store) {
             if (!store)
                 return m_messages->trouble(text::sentence(store.error()));
-            adopt(Result<Store>(std::move(**store)));
+            if (mayLeave())
+                adopt(std::move(**store));
             plan().clearDone();
             m_messages->news(tr("The workbook is %1.").arg(path));
         });
