@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // A drag in "Try it" on the demo: every move changes a hole, forecasts all notes with their uncertainty and paints
 // workpiece and picture. The counter pictures_per_second is what the goal of 60 is about.
-#include "app/correct_page.h"
-#include "app/main_window.h"
-#include "app/plan.h"
-#include "app/questions.h"
-#include "app/style.h"
-#include "app/try_card.h"
+#include "app/correct/correct_page.h"
+#include "app/shell/main_window.h"
+#include "app/design/plan.h"
+#include "app/parts/questions.h"
+#include "app/parts/style.h"
+#include "app/correct/try_card.h"
 #include "store/store.h"
 #include "support/bench.h"
 

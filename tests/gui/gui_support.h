@@ -2,11 +2,11 @@
 // The real main window on a fresh practice blank in a folder of its own, driven by mouse and key.
 #pragma once
 
-#include "app/correct_page.h"
-#include "app/listen_page.h"
-#include "app/main_window.h"
-#include "app/questions.h"
-#include "app/style.h"
+#include "app/correct/correct_page.h"
+#include "app/listen/listen_page.h"
+#include "app/shell/main_window.h"
+#include "app/parts/questions.h"
+#include "app/parts/style.h"
 #include "support/compare.h"
 
 #include <QLabel>

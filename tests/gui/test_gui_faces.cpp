@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves the other two faces of Correct: what moves what, by click and list, register by register; and trying a change
 // by mouse and by key, with every note following and nothing kept.
-#include "app/sensitivity_card.h"
-#include "app/shop_memory_dialog.h"
-#include "app/try_card.h"
-#include "app/workpiece.h"
+#include "app/correct/sensitivity_card.h"
+#include "app/shop/shop_memory_dialog.h"
+#include "app/correct/try_card.h"
+#include "app/parts/workpiece.h"
 #include "gui/gui_support.h"
 #include "support/compare.h"
 

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves Listen by keys: Space sounds and keeps and goes on, Backspace takes back without erasing, Enter goes on, a
 // recording of the wrong note is refused in words.
-#include "app/reading_model.h"
-#include "app/take_dialog.h"
-#include "app/timbre_model.h"
+#include "app/listen/reading_model.h"
+#include "app/document/take_dialog.h"
+#include "app/listen/timbre_model.h"
 #include "gui/gui_support.h"
 #include "session/session.h"
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves the logbook: newest first, a wrong cut is set aside by mouse and counts no longer, what cannot be set aside
 // offers nothing.
-#include "app/logbook_page.h"
+#include "app/logbook/logbook_page.h"
 #include "gui/gui_support.h"
 
 #include <QAbstractItemModelTester>

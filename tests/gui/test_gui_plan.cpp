@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves the stages before there is a workbook: every family from blank to template by the window's own controls, typed
 // lengths in either unit, wishes and what they cost, a scale from a file, a hole dragged, and the workbook at the end.
-#include "app/fingering_card.h"
-#include "app/length_field.h"
-#include "app/plan.h"
-#include "app/workpiece.h"
+#include "app/parts/fingering_card.h"
+#include "app/parts/length_field.h"
+#include "app/design/plan.h"
+#include "app/parts/workpiece.h"
 #include "gui/gui_support.h"
 #include "io/json_reader.h"
 #include "io/spec_json.h"

@@ -2,6 +2,7 @@
 #include "core/forecast/sensitivity.h"
 
 #include <cmath>
+#include <set>
 #include <span>
 
 namespace dowel {
@@ -43,6 +44,23 @@ Result<NoteSensitivity> sensitivityOf(const Posterior& posterior, const Instrume
     for (const auto& w : *weights)
         s.bore.push_back({Metres::fromMetres(w.at_m), Cents::fromCents(w.centsPerSquareMetre * tenth_m * centimetre_m)});
     return s;
+}
+
+std::vector<RegisterSensitivity> sensitivitiesOf(const Posterior& posterior, const Instrument& shape, const Fingering& fingering,
+                                                 const Cancel& cancel)
+{
+    std::set<int> registers;
+    for (const Fingering& f : shape.spec().fingerings)
+        registers.insert(f.registerNumber);
+    std::vector<RegisterSensitivity> all;
+    for (const int n : registers) {
+        if (cancel.requested())
+            break;
+        auto s = sensitivityOf(posterior, shape, {shape.closedHoles(fingering), n, shape.openShares(fingering)});
+        if (s)
+            all.push_back({n, std::move(*s)});
+    }
+    return all;
 }
 
 } // namespace dowel

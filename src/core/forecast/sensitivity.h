@@ -2,7 +2,10 @@
 // What a tenth of a millimetre does to one note, wherever it is taken off: exact derivatives of the fitted model.
 #pragma once
 
+#include "core/base/cancel.h"
 #include "core/fit/fit.h"
+
+#include <vector>
 
 namespace dowel {
 
@@ -26,5 +29,16 @@ struct NoteSensitivity
 /// Errors: OutOfModelRange where that register has no resonance in the model's range.
 [[nodiscard]] Result<NoteSensitivity> sensitivityOf(const Posterior& posterior, const Instrument& shape,
                                                     const acoustics::NoteQuery& note);
+
+/// One fingering's sensitivities in one register.
+struct RegisterSensitivity
+{
+    int registerNumber = 1;
+    NoteSensitivity note;
+};
+/// A fingering in every register that the chart of the shape uses; one in which it has no resonance is left out. What is
+/// done when cancel is asked for is returned.
+[[nodiscard]] std::vector<RegisterSensitivity> sensitivitiesOf(const Posterior& posterior, const Instrument& shape,
+                                                               const Fingering& fingering, const Cancel& cancel = {});
 
 } // namespace dowel

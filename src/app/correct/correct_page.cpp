@@ -1,0 +1,478 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/correct/correct_page.h"
+
+#include "app/correct/measure_dialog.h"
+#include "app/correct/outcome_card.h"
+#include "app/correct/register_card.h"
+#include "app/correct/school_dialog.h"
+#include "app/correct/sensitivity_card.h"
+#include "app/parts/style.h"
+#include "app/correct/try_card.h"
+#include "app/parts/tuning_picture.h"
+#include "text/errors.h"
+#include "text/sentences.h"
+
+#include <QButtonGroup>
+#include <QFrame>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QShortcut>
+#include <QStackedWidget>
+#include <cmath>
+
+namespace dowel::app {
+
+namespace {
+
+constexpr int cardWidth = 372;
+
+QLabel* label(QWidget* parent, const char* name, const QFont& font, bool quiet = false)
+{
+    auto* l = new QLabel(parent);
+    l->setObjectName(QLatin1String(name));
+    l->setFont(font);
+    l->setWordWrap(true);
+    l->setProperty("quiet", quiet);
+    return l;
+}
+
+} // namespace
+
+CorrectPage::CorrectPage(Document& document, QWidget* parent)
+    : QWidget(parent),
+      m_document(&document),
+      m_picture(new TuningPicture(this)),
+      m_faces(new QButtonGroup(this)),
+      m_cards(new QStackedWidget(this)),
+      m_sensitivity(new SensitivityCard(document, m_cards)),
+      m_try(new TryCard(document, m_cards)),
+      m_registers(new RegisterCard(document, m_cards)),
+      m_outcome(new OutcomeCard(document, m_cards)),
+      m_card(new QFrame(m_cards))
+{
+    setObjectName(QStringLiteral("correctPage"));
+    m_card->setObjectName(QStringLiteral("card"));
+    m_kind = label(m_card, "cardKind", Style::small(), true);
+    m_what = label(m_card, "cardWhat", Style::head());
+    QFont big = Style::head();
+    big.setPixelSize(30);
+    m_sizes = label(m_card, "cardSizes", big);
+    m_tool = label(m_card, "cardTool", Style::body());
+    m_why = label(m_card, "cardWhy", Style::body());
+    m_caution = label(m_card, "cardCaution", Style::small(), true);
+    m_calipersLabel = label(m_card, "calipersLabel", Style::body());
+    m_calipersLabel->setText(tr("Cut it, then: what do the &calipers say?"));
+    m_calipers = new QLineEdit(m_card);
+    m_calipers->setObjectName(QStringLiteral("calipers"));
+    m_calipers->setAccessibleName(tr("Size by the calipers"));
+    m_calipers->setMaxLength(24);
+    QFont numbers = Style::head();
+    m_calipers->setFont(numbers);
+    m_calipersLabel->setBuddy(m_calipers);
+    m_calipersHint = label(m_card, "calipersHint", Style::small(), true);
+    m_done = new QPushButton(tr("It is cut  (Enter)"), m_card);
+    m_done->setObjectName(QStringLiteral("cutDoneButton"));
+    m_done->setAccessibleName(tr("Record the cut"));
+    m_done->setProperty("main", true);
+    m_listen = new QPushButton(tr("Go and listen  (Enter)"), m_card);
+    m_listen->setObjectName(QStringLiteral("goListenButton"));
+    m_listen->setAccessibleName(tr("Go to Listen"));
+    m_listen->setProperty("main", true);
+    m_measure = new QPushButton(m_card);
+    m_measure->setObjectName(QStringLiteral("measureAgainButton"));
+    m_measure->setAccessibleName(tr("Measure again"));
+    m_measure->setProperty("main", true);
+    m_school = new QPushButton(m_card);
+    m_school->setObjectName(QStringLiteral("schoolButton"));
+    m_school->setText(tr("&Plan otherwise…"));
+    m_school->setAccessibleName(tr("How the plan goes about it"));
+    m_school->setFont(Style::small());
+    m_plan = label(m_card, "cardPlan", Style::small(), true);
+    m_summary = label(this, "tuningSummary", Style::body());
+
+    auto* card = new QVBoxLayout(m_card);
+    card->setContentsMargins(20, 14, 20, 14);
+    card->setSpacing(6);
+    for (QLabel* l : {m_kind, m_what, m_sizes, m_tool, m_why, m_caution, m_calipersLabel})
+        card->addWidget(l);
+    auto* entry = new QHBoxLayout;
+    entry->setSpacing(Style::grid);
+    entry->addWidget(m_calipers, 1);
+    entry->addWidget(m_done);
+    card->addLayout(entry);
+    card->addWidget(m_calipersHint);
+    card->addWidget(m_listen);
+    card->addWidget(m_measure);
+    // What stands behind the next cut may be longer than the room below it.
+    auto* behind = new QScrollArea(m_card);
+    behind->setObjectName(QStringLiteral("cardPlanScroll"));
+    behind->setFrameShape(QFrame::NoFrame);
+    behind->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    behind->setWidgetResizable(true);
+    behind->setWidget(m_plan);
+    behind->viewport()->setAutoFillBackground(false);
+    m_plan->setAutoFillBackground(false);
+    m_plan->setAlignment(Qt::AlignLeft | Qt::AlignBottom);
+    card->addWidget(behind, 1);
+    card->addWidget(m_school);
+
+    auto* left = new QVBoxLayout;
+    left->setSpacing(Style::grid);
+    left->addWidget(m_summary);
+    left->addWidget(m_picture, 1);
+    m_cards->setFixedWidth(cardWidth);
+    for (QWidget* w : std::initializer_list<QWidget*>{m_card, m_sensitivity, m_try, m_registers, m_outcome})
+        m_cards->addWidget(w);
+    auto* faces = new QHBoxLayout;
+    faces->setSpacing(0);
+    const std::tuple<QString, QString, const char*> names[] = {
+        {tr("&Next cut"), tr("Next cut"), "faceNextCut"},
+        {tr("&Moves"), tr("What moves what"), "faceSensitivity"},
+        {tr("&Try it"), tr("Try it"), "faceTryIt"},
+        {tr("&Registers"), tr("Octaves or twelfths: how wide, and what moves them"), "faceRegisters"},
+        {tr("Out&come"), tr("Forecast and outcome"), "faceOutcome"}};
+    for (int i = 0; i < 5; ++i) {
+        const auto& [words, spoken, name] = names[i];
+        auto* b = new QPushButton(words, this);
+        b->setObjectName(QLatin1String(name));
+        b->setAccessibleName(spoken);
+        b->setToolTip(spoken);
+        b->setCheckable(true);
+        b->setProperty("face", true);
+        m_faces->addButton(b, i);
+        faces->addWidget(b);
+    }
+    m_faces->button(0)->setChecked(true);
+    connect(m_faces, &QButtonGroup::idToggled, this, [this](int id, bool on) {
+        if (on)
+            setFace(static_cast<Face>(id));
+    });
+    connect(m_sensitivity, &SensitivityCard::shownChanged, this, [this] {
+        m_picture->setPicked(face() == Face::Sensitivity ? m_sensitivity->chosen() : -1);
+        Q_EMIT workChanged();
+    });
+    connect(m_try, &TryCard::triedChanged, this, [this] {
+        showPicture();
+        Q_EMIT workChanged();
+    });
+    connect(m_picture, &TuningPicture::notePicked, m_sensitivity, &SensitivityCard::choose);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(Style::grid);
+    right->addLayout(faces);
+    right->addWidget(m_cards, 1);
+    auto* columns = new QHBoxLayout(this);
+    columns->setContentsMargins(3 * Style::grid, Style::grid, 2 * Style::grid, Style::grid);
+    columns->setSpacing(2 * Style::grid);
+    columns->addLayout(left, 1);
+    columns->addLayout(right);
+
+    connect(m_done, &QPushButton::clicked, this, &CorrectPage::recordCut);
+    connect(m_calipers, &QLineEdit::returnPressed, this, &CorrectPage::recordCut);
+    connect(m_listen, &QPushButton::clicked, this, &CorrectPage::listenAsked);
+    connect(m_school, &QPushButton::clicked, this, &CorrectPage::chooseSchool);
+    connect(m_measure, &QPushButton::clicked, this, &CorrectPage::measureAgain);
+    for (const auto key : {Qt::Key_Return, Qt::Key_Enter}) {
+        auto* s = new QShortcut(key, this);
+        s->setContext(Qt::WidgetWithChildrenShortcut);
+        connect(s, &QShortcut::activated, this, [this] {
+            if (auto* b = qobject_cast<QPushButton*>(focusWidget()); b != nullptr && face() != Face::NextCut)
+                b->click();
+            else if (m_listen->isVisible() && m_listen->isEnabled())
+                Q_EMIT listenAsked();
+            else if (m_measure->isVisible())
+                measureAgain();
+            else if (m_done->isVisible() && m_done->isEnabled())
+                recordCut();
+        });
+    }
+    connect(m_document, &Document::counselChanged, this, &CorrectPage::refresh);
+    connect(m_document, &Document::busyChanged, this, &CorrectPage::showCard);
+    refresh();
+}
+
+CorrectPage::Face CorrectPage::face() const
+{
+    return static_cast<Face>(m_cards->currentIndex());
+}
+
+void CorrectPage::setFace(Face face)
+{
+    m_cards->setCurrentIndex(static_cast<int>(face));
+    m_faces->button(static_cast<int>(face))->setChecked(true);
+    m_picture->setPicked(-1);
+    const bool trying = face == Face::TryIt;
+    m_picture->setAfterWords(trying                  ? tr("filled: now   outline: as tried")
+                             : face == Face::NextCut ? tr("filled: now   outline: after the cut")
+                             : face == Face::Outcome ? tr("filled: now   outline: as was forecast")
+                                                     : QString(),
+                             trying                  ? tr("as tried")
+                             : face == Face::Outcome ? tr("forecast")
+                                                     : tr("after the cut"));
+    refreshCard();
+    showPicture();
+    takeFocus();
+    Q_EMIT workChanged();
+}
+
+void CorrectPage::holdScale(bool held)
+{
+    m_picture->holdScale(held);
+}
+
+void CorrectPage::setUnit(text::LengthUnit unit)
+{
+    m_unit = unit;
+    m_try->setUnit(unit);
+    refresh();
+}
+
+std::optional<Cut> CorrectPage::proposed() const
+{
+    const auto& counsel = m_document->counsel();
+    if (!counsel || counsel->advice.state != AdviceState::MakeCut)
+        return std::nullopt;
+    return counsel->advice.steps.front().cut;
+}
+
+void CorrectPage::takeFocus()
+{
+    if (face() != Face::NextCut) {
+        m_faces->button(static_cast<int>(face()))->setFocus();
+    } else if (m_calipers->isVisible()) {
+        m_calipers->setFocus();
+        m_calipers->selectAll();
+    } else if (m_listen->isVisible()) {
+        m_listen->setFocus();
+    } else if (m_measure->isVisible()) {
+        m_measure->setFocus();
+    } else {
+        setFocus();
+    }
+}
+
+void CorrectPage::refreshCard()
+{
+    switch (face()) {
+    case Face::NextCut: break;
+    case Face::Sensitivity: m_sensitivity->refresh(); break;
+    case Face::TryIt: m_try->reset(); break; // what was tried belongs to the shape as it was
+    case Face::Registers: m_registers->refresh(); break;
+    case Face::Outcome: m_outcome->refresh(); break;
+    }
+}
+
+void CorrectPage::refresh()
+{
+    refreshCard();
+    showPicture();
+    showCard();
+    if (m_document->counsel() && isVisible())
+        takeFocus();
+}
+
+void CorrectPage::showPicture()
+{
+    const auto& counsel = m_document->counsel();
+    if (!counsel)
+        return; // the old picture stays until the new one is known
+    const auto book = m_document->book();
+    const auto& fingerings = book->present().spec().fingerings;
+    std::vector<bool> heard(fingerings.size(), false);
+    for (const PlacedReading& r : book->readings())
+        if (const auto i = book->present().indexOf(r.reading->fingering))
+            heard[*i] = true;
+    std::vector<PictureNote> notes;
+    for (std::size_t i = 0; i < fingerings.size(); ++i) {
+        PictureNote n;
+        n.name = text::noteName(fingerings[i].id.text);
+        n.registerNumber = fingerings[i].registerNumber;
+        n.tolerance = fingerings[i].tolerance.cents();
+        n.heard = heard[i];
+        n.now = counsel->now[i].cents;
+        n.sd = counsel->now[i].sd;
+        if (face() == Face::TryIt) {
+            n.hasAfter = i < m_try->notes().size();
+            if (n.hasAfter) {
+                n.after = m_try->notes()[i].cents;
+                n.afterSd = m_try->notes()[i].sd;
+            }
+        } else if (face() == Face::Outcome) {
+            for (const NoteOutcome& o : m_outcome->last())
+                if (o.fingering == fingerings[i].id) {
+                    n.hasAfter = true;
+                    n.after = o.forecast.cents();
+                    n.afterSd = o.sd.cents();
+                }
+        } else if (face() == Face::NextCut && counsel->advice.state == AdviceState::MakeCut) {
+            const NoteForecast& f = counsel->advice.steps.front().forecast[i];
+            n.hasAfter = true;
+            n.after = f.after.cents();
+            n.afterSd = f.sd.cents();
+        }
+        notes.push_back(std::move(n));
+    }
+    m_picture->setNotes(std::move(notes));
+    const Advice& a = counsel->advice;
+    double off = 0.0;
+    for (const NoteState& s : counsel->now)
+        off += std::abs(s.cents) / static_cast<double>(counsel->now.size());
+    const bool all = std::find(heard.begin(), heard.end(), false) == heard.end();
+    m_summary->setText(all ? tr("%1 of %2 notes within tolerance; furthest off %3, on average %4 cents")
+                                 .arg(a.withinTolerance)
+                                 .arg(a.of)
+                                 .arg(text::cents(a.worst.cents()))
+                                 .arg(off, 0, 'f', 1)
+                           : tr("Not every note has been heard yet."));
+}
+
+void CorrectPage::showCard()
+{
+    const auto& counsel = m_document->counsel();
+    const bool cutting = counsel && counsel->advice.state == AdviceState::MakeCut;
+    const bool listening = counsel && counsel->advice.state == AdviceState::Measure;
+    for (QWidget* w :
+         std::initializer_list<QWidget*>{m_sizes, m_tool, m_why, m_caution, m_calipersLabel, m_calipers, m_calipersHint, m_done})
+        w->setVisible(cutting);
+    const auto doubt = counsel && counsel->advice.state == AdviceState::Stop ? counsel->advice.contradiction : std::nullopt;
+    const bool ofSize = doubt && (doubt->kind == Contradiction::Kind::Hole || doubt->kind == Contradiction::Kind::Temperature);
+    m_listen->setVisible(listening || (doubt && !ofSize));
+    m_measure->setVisible(ofSize);
+    m_school->setVisible(cutting || (counsel && counsel->advice.state == AdviceState::Finished && !counsel->advice.left.empty()));
+    m_plan->clear();
+    if (!counsel) {
+        m_kind->clear();
+        m_what->setText(m_document->busy() ? tr("Working it out…") : tr("No advice yet"));
+        return;
+    }
+    const Advice& a = counsel->advice;
+    switch (a.state) {
+    case AdviceState::Measure:
+        m_kind->setText(tr("next: listen"));
+        m_what->setText(a.fingerings.size() == 1 ? tr("Hear one fingering") : tr("Hear %1 fingerings").arg(a.fingerings.size()));
+        m_why->setVisible(true);
+        m_why->setText(text::whyListen(a, m_document->book()->cuts().empty()));
+        break;
+    case AdviceState::MakeCut: {
+        const AdviceStep& step = a.steps.front();
+        m_kind->setText(tr("the next cut"));
+        m_what->setText(text::work(step.cut));
+        m_sizes->setText(
+            QStringLiteral("%1 → %2").arg(text::lengthNumber(step.from, m_unit), text::length(wantedSize(step.cut), m_unit)));
+        m_tool->setText(tr("with: %1. Stop there.").arg(text::tool(step, m_unit)));
+        m_why->setText(text::why(step, m_unit) + QLatin1Char('\n') + text::risk(step));
+        m_caution->setText(text::caution(step));
+        m_calipers->setText(text::lengthNumber(wantedSize(step.cut), m_unit));
+        m_calipersHint->setText(m_unit == text::LengthUnit::Inches ? tr("inches, or 6.4 mm")
+                                                                   : tr("millimetres, or inches as 1/4"));
+        showPlan(a);
+        break;
+    }
+    case AdviceState::Finished: {
+        m_kind->setText(tr("done"));
+        constexpr double sure = 0.75;
+        m_what->setText(!a.left.empty()                           ? tr("No cut would bring it nearer")
+                        : a.chanceAllWithin.value_or(1.0) >= sure ? tr("Every note is within tolerance")
+                                                                  : tr("Every note is in, as far as heard"));
+        m_why->setVisible(true);
+        QStringList lines;
+        for (const LeftOver& l : a.left)
+            lines << text::left(l);
+        if (!a.lastResort.empty())
+            lines << text::lastResort(a.lastResort, m_unit);
+        if (lines.isEmpty())
+            lines << tr("Put the knife away. Clean the hole edges, finish, and listen once more afterwards: a finish moves the "
+                        "pitch a little.");
+        if (a.chanceAllWithin)
+            lines << text::sure(a);
+        m_why->setText(lines.join(QStringLiteral("\n\n")));
+        const auto book = m_document->book();
+        QStringList sizes;
+        for (const Hole& h : book->present().spec().holes)
+            sizes << QStringLiteral("%1 %2").arg(QString::fromStdString(h.id.text), text::lengthNumber(h.diameter, m_unit));
+        m_plan->setText(tr("As it is now: %1, tube %2. %3 cuts since the first listening.", "hole sizes, length, number")
+                            .arg(sizes.join(QStringLiteral(", ")), text::length(book->present().length(), m_unit))
+                            .arg(book->cuts().size()));
+        break;
+    }
+    case AdviceState::Stop:
+        m_kind->setText(tr("stop"));
+        m_what->setText(tr("Do not cut yet"));
+        m_why->setVisible(true);
+        m_why->setText(a.contradiction ? text::contradiction(*a.contradiction) : QString());
+        if (ofSize)
+            m_measure->setText(doubt->kind == Contradiction::Kind::Hole
+                                   ? tr("Measure %1 again  (Enter)").arg(QString::fromStdString(doubt->what))
+                                   : tr("Measure the tube again  (Enter)"));
+        break;
+    }
+}
+
+void CorrectPage::showPlan(const Advice& advice)
+{
+    const AdviceStep& first = advice.steps.front();
+    QStringList lines;
+    if (advice.steps.size() > 1) {
+        QStringList later;
+        for (std::size_t i = 1; i < advice.steps.size(); ++i)
+            later << tr("%1 to %2")
+                         .arg(text::work(advice.steps[i].cut), text::lengthNumber(wantedSize(advice.steps[i].cut), m_unit));
+        lines << tr("As the plan stands now, then: %1; then listen.").arg(later.join(QStringLiteral(", ")));
+    } else if (first.thenMeasure) {
+        lines << (first.hear.size() == 1 ? tr("Then listen to one fingering.")
+                                         : tr("Then listen to %1 fingerings.").arg(first.hear.size()));
+    }
+    if (!advice.left.empty()) {
+        QStringList notes;
+        QStringList odd;
+        for (const LeftOver& l : advice.left)
+            (l.why == LeftOver::Why::OutOfLine ? odd : notes)
+                << tr("%1 (%2)", "note, cents").arg(text::noteName(l.fingering.text), text::wholeCents(l.off.cents()));
+        if (!odd.empty())
+            lines << tr("Out of line with the rest, so no cut goes by it yet: %1.").arg(odd.join(QStringLiteral(", ")));
+        if (!notes.empty())
+            lines << tr("Out of reach by removing wood, as it looks now: %1.").arg(notes.join(QStringLiteral(", ")));
+    }
+    lines << tr("The plan goes: %1.").arg(text::school(m_document->book()->school()));
+    m_plan->setText(lines.join(QLatin1Char('\n')));
+}
+
+void CorrectPage::chooseSchool()
+{
+    auto* dialog = new SchoolDialog(m_document->book()->school(), this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &QDialog::accepted, this, [this, dialog] {
+        if (dialog->school() != m_document->book()->school())
+            m_document->setSchool(dialog->school());
+    });
+    dialog->open();
+}
+
+void CorrectPage::measureAgain()
+{
+    const auto& counsel = m_document->counsel();
+    std::optional<HoleId> hole;
+    if (counsel && counsel->advice.contradiction && counsel->advice.contradiction->kind == Contradiction::Kind::Hole)
+        hole = HoleId{counsel->advice.contradiction->what};
+    auto* dialog = new MeasureDialog(*m_document, m_unit, hole, this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    dialog->open();
+}
+
+void CorrectPage::recordCut()
+{
+    const auto cut = proposed();
+    if (!cut || m_document->busy())
+        return;
+    const auto size = text::parseLength(m_calipers->text(), m_unit);
+    if (!size) {
+        Q_EMIT m_document->failed(text::sentence(size.error()));
+        m_calipers->selectAll();
+        return;
+    }
+    m_document->recordCut(withSize(*cut, *size));
+}
+
+} // namespace dowel::app

@@ -1,0 +1,142 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/correct/outcome_card.h"
+
+#include "app/parts/form.h"
+#include "app/parts/style.h"
+#include "core/fit/fit.h"
+#include "text/units.h"
+
+#include <QHeaderView>
+#include <QLabel>
+#include <QPainter>
+#include <QTableWidget>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
+
+namespace dowel::app {
+
+namespace {
+
+// Nine in ten of a normal distribution lie within so many standard deviations.
+constexpr double ninety = 1.645;
+
+double missOf(const NoteOutcome& o)
+{
+    return dowel::missOf(o, Priors{}.repeat_cents);
+}
+
+} // namespace
+
+OutcomePicture::OutcomePicture(QWidget* parent) : QWidget(parent)
+{
+    setObjectName(QStringLiteral("outcomePicture"));
+    setAccessibleName(tr("How good the forecasts have been"));
+}
+
+void OutcomePicture::setOutcomes(std::vector<NoteOutcome> outcomes)
+{
+    m_outcomes = std::move(outcomes);
+    update();
+}
+
+void OutcomePicture::paintEvent(QPaintEvent* /*event*/)
+{
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const Colours& c = Style::current().colours();
+    constexpr double tallest = 4.0; // standard deviations shown up and down
+    const QRectF field(74.0, 8.0, width() - 82.0, height() - 30.0);
+    const auto y = [&](double sds) {
+        return field.center().y() - std::clamp(sds, -tallest, tallest) / tallest * field.height() / 2.0;
+    };
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(c.within);
+    painter.drawRect(QRectF(QPointF(field.left(), y(ninety)), QPointF(field.right(), y(-ninety))));
+    painter.setPen(QPen(c.ink, 1.0));
+    painter.drawLine(QPointF(field.left(), y(0.0)), QPointF(field.right(), y(0.0)));
+    painter.setFont(Style::small());
+    painter.setPen(c.pencil);
+    const auto label = [&](double sds, const QString& words) {
+        painter.drawText(QRectF(0.0, y(sds) - 9.0, field.left() - 8.0, 18.0), Qt::AlignRight | Qt::AlignVCenter, words);
+    };
+    label(3.2, tr("sharper"));
+    label(0.0, tr("forecast"));
+    label(-3.2, tr("flatter"));
+    painter.drawText(QRectF(0.0, field.bottom() + 4.0, width(), 18.0), Qt::AlignCenter,
+                     tr("each note heard after a cut; band: nine in ten"));
+    const double column = field.width() / static_cast<double>(std::max<std::size_t>(24, m_outcomes.size()));
+    for (std::size_t i = 0; i < m_outcomes.size(); ++i) {
+        const double miss = missOf(m_outcomes[i]);
+        const QPointF at(field.left() + (static_cast<double>(i) + 0.5) * column, y(miss));
+        const bool held = std::abs(miss) <= ninety;
+        painter.setPen(QPen(held ? c.cool : c.warm, 1.5));
+        painter.setBrush(held ? c.cool : c.paper);
+        painter.drawEllipse(at, 3.0, 3.0);
+    }
+}
+
+OutcomeCard::OutcomeCard(Document& document, QWidget* parent)
+    : QFrame(parent),
+      m_document(&document),
+      m_words(form::words(this, "outcomeWords")),
+      m_picture(new OutcomePicture(this)),
+      m_lastWords(form::words(this, "outcomeLast", true)),
+      m_table(form::table(this, "outcomeTable", tr("Forecast and outcome"),
+                          {tr("note"), tr("was"), tr("forecast"), tr("came"), tr("off by")}))
+{
+    setObjectName(QStringLiteral("card"));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(20, 14, 20, 14);
+    column->setSpacing(Style::grid);
+    column->addWidget(m_words);
+    column->addWidget(m_picture);
+    column->addWidget(m_lastWords);
+    column->addWidget(m_table, 1);
+    m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    m_table->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
+}
+
+void OutcomeCard::refresh()
+{
+    const auto book = m_document->book();
+    auto all = outcomesOf(*book);
+    m_last.clear();
+    for (QWidget* w : std::initializer_list<QWidget*>{m_picture, m_lastWords, m_table})
+        w->setVisible(!all.empty());
+    if (all.empty()) {
+        m_words->setText(tr("Nothing to hold a forecast to yet. After a cut, listen again: here stands then what was forecast "
+                            "beside what came, for every note."));
+        return;
+    }
+    std::size_t held = 0;
+    std::vector<double> misses;
+    for (const NoteOutcome& o : all) {
+        held += std::abs(missOf(o)) <= ninety ? 1 : 0;
+        misses.push_back(std::abs(o.heard.cents() - o.forecast.cents()));
+    }
+    std::nth_element(misses.begin(), misses.begin() + static_cast<std::ptrdiff_t>(misses.size() / 2), misses.end());
+    m_words->setText(tr("%1 of %2 forecasts came within their nine-in-ten range; half of them within %3 cents.")
+                         .arg(held)
+                         .arg(all.size())
+                         .arg(misses[misses.size() / 2], 0, 'f', 1));
+    // The last round: what was heard after the last cut that has been heard.
+    const EntryId cut =
+        std::max_element(all.begin(), all.end(), [](const auto& a, const auto& b) { return a.cut.number < b.cut.number; })->cut;
+    for (const NoteOutcome& o : all)
+        if (o.cut == cut)
+            m_last.push_back(o);
+    m_lastWords->setText(tr("The last listening after cuts, cents over target:"));
+    m_table->setRowCount(static_cast<int>(m_last.size()));
+    for (std::size_t i = 0; i < m_last.size(); ++i) {
+        const NoteOutcome& o = m_last[i];
+        const QString off = text::cents(o.heard.cents() - o.forecast.cents());
+        form::row(m_table, static_cast<int>(i),
+                  {text::noteName(o.fingering.text), text::cents(o.before.cents()),
+                   tr("%1 ±%2", "cents, one sigma").arg(text::cents(o.forecast.cents())).arg(o.sd.cents(), 0, 'f', 1),
+                   text::cents(o.heard.cents()), std::abs(missOf(o)) <= ninety ? off : QStringLiteral("◆") + off});
+    }
+    m_picture->setOutcomes(std::move(all));
+}
+
+} // namespace dowel::app

@@ -1,0 +1,51 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Forecast and outcome side by side, and how good the forecasts have been since the first cut.
+#pragma once
+
+#include "app/document/document.h"
+#include "core/forecast/outcomes.h"
+
+#include <QFrame>
+
+class QLabel;
+class QTableWidget;
+
+namespace dowel::app {
+
+/// Every forecast that was held to, in the order of listening: how far off, in its own standard deviations.
+class OutcomePicture : public QWidget
+{
+    Q_OBJECT
+
+public:
+    explicit OutcomePicture(QWidget* parent = nullptr);
+    void setOutcomes(std::vector<NoteOutcome> outcomes);
+    [[nodiscard]] QSize minimumSizeHint() const override { return {240, 150}; }
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    std::vector<NoteOutcome> m_outcomes;
+};
+
+class OutcomeCard : public QFrame
+{
+    Q_OBJECT
+
+public:
+    explicit OutcomeCard(Document& document, QWidget* parent = nullptr);
+    /// Those of the last round of listening.
+    [[nodiscard]] const std::vector<NoteOutcome>& last() const { return m_last; }
+    void refresh();
+
+private:
+    Document* m_document;
+    QLabel* m_words;
+    OutcomePicture* m_picture;
+    QLabel* m_lastWords;
+    QTableWidget* m_table;
+    std::vector<NoteOutcome> m_last;
+};
+
+} // namespace dowel::app

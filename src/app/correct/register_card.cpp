@@ -1,0 +1,111 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/correct/register_card.h"
+
+#include "app/parts/form.h"
+#include "app/parts/style.h"
+#include "text/sentences.h"
+
+#include <QHeaderView>
+#include <QLabel>
+#include <QTableWidget>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
+
+namespace dowel::app {
+
+namespace {
+
+QString leverName(const Lever& l, const Instrument& shape)
+{
+    const QString hole = l.kind == Lever::Kind::Hole || l.kind == Lever::Kind::Undercut
+                             ? QString::fromStdString(shape.spec().holes[l.hole].id.text)
+                             : QString();
+    switch (l.kind) {
+    case Lever::Kind::Hole: return RegisterCard::tr("%1 wider", "%1 hole").arg(hole);
+    case Lever::Kind::Undercut: return RegisterCard::tr("%1 undercut", "%1 hole").arg(hole);
+    case Lever::Kind::Foot: return RegisterCard::tr("foot shorter");
+    case Lever::Kind::Window: return RegisterCard::tr("window longer");
+    case Lever::Kind::Embouchure: return RegisterCard::tr("embouchure hole longer");
+    case Lever::Kind::Stopper: return RegisterCard::tr("stopper 1 mm out");
+    case Lever::Kind::Fill:
+    case Lever::Kind::Ream: break;
+    }
+    return RegisterCard::tr("bore %1 to %2 mm").arg(std::lround(l.from.millimetres())).arg(std::lround(l.to.millimetres()));
+}
+
+} // namespace
+
+RegisterCard::RegisterCard(Document& document, QWidget* parent)
+    : QFrame(parent),
+      m_document(&document),
+      m_words(form::words(this, "registerWords")),
+      m_pairs(form::table(this, "registerTable", tr("How wide each interval is"),
+                          {tr("note"), tr("low"), tr("high"), tr("interval")})),
+      m_leverWords(form::words(this, "leverWords", true)),
+      m_levers(
+          form::table(this, "leverTable", tr("What makes the intervals wider or narrower"), {tr("work"), tr("mean"), tr("most")}))
+{
+    setObjectName(QStringLiteral("card"));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(20, 14, 20, 14);
+    column->setSpacing(Style::grid);
+    column->addWidget(m_words);
+    column->addWidget(m_pairs, 7);
+    column->addWidget(m_leverWords);
+    column->addWidget(m_levers, 6);
+    for (QTableWidget* t : {m_pairs, m_levers}) {
+        t->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+        t->horizontalHeader()->setSectionResizeMode(t->columnCount() - 1, QHeaderView::Stretch);
+    }
+}
+
+void RegisterCard::refresh()
+{
+    const auto& counsel = m_document->counsel();
+    if (!counsel || !isVisible())
+        return;
+    const auto book = m_document->book();
+    const Instrument& shape = book->present();
+    const auto& fingerings = shape.spec().fingerings;
+    auto view = registersOf(counsel->forecaster->posterior(), shape);
+    m_view = view ? std::move(*view) : RegisterView{};
+    const bool any = !m_view.pairs.empty();
+    for (QWidget* w : std::initializer_list<QWidget*>{m_pairs, m_leverWords, m_levers})
+        w->setVisible(any);
+    if (!any) {
+        m_words->setText(tr("No fingering is played in two registers; there is no interval to mend."));
+        return;
+    }
+    const double mean = m_view.mean.cents();
+    constexpr double none_cents = 1.0;
+    m_words->setText(std::abs(mean) < none_cents ? tr("On average the registers lie right above each other.")
+                     : mean > 0.0                ? tr("On average the intervals are %1 cents too wide.").arg(mean, 0, 'f', 1)
+                                                 : tr("On average the intervals are %1 cents too narrow.").arg(-mean, 0, 'f', 1));
+    m_pairs->setRowCount(static_cast<int>(m_view.pairs.size()));
+    for (std::size_t i = 0; i < m_view.pairs.size(); ++i) {
+        const RegisterPair& p = m_view.pairs[i];
+        const double off = p.wide.cents();
+        form::row(
+            m_pairs, static_cast<int>(i),
+            {text::noteName(fingerings[p.low].id.text), text::cents(counsel->now[p.low].cents),
+             text::cents(counsel->now[p.high].cents),
+             std::abs(off) < 0.05 ? tr("pure") : (off > 0.0 ? tr("%1 wide") : tr("%1 narrow")).arg(std::abs(off), 0, 'f', 1)});
+    }
+    m_leverWords->setText(tr("What a tenth of a millimetre does, in cents; + widens:"));
+    constexpr std::size_t most = 6;
+    const std::size_t rows = std::min(most, m_view.levers.size());
+    m_levers->setRowCount(static_cast<int>(rows));
+    for (std::size_t i = 0; i < rows; ++i) {
+        const RegisterLever& l = m_view.levers[i];
+        const auto strongest = std::max_element(l.change.begin(), l.change.end(),
+                                                [](Cents a, Cents b) { return std::abs(a.cents()) < std::abs(b.cents()); });
+        const auto pair = static_cast<std::size_t>(strongest - l.change.begin());
+        form::row(m_levers, static_cast<int>(i),
+                  {leverName(l.lever, shape), text::cents(l.mean.cents()),
+                   tr("%1, %2", "cents, note")
+                       .arg(text::cents(strongest->cents()), text::noteName(fingerings[m_view.pairs[pair].low].id.text))});
+    }
+}
+
+} // namespace dowel::app

@@ -1,0 +1,85 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/correct/school_dialog.h"
+
+#include "app/parts/form.h"
+#include "app/parts/style.h"
+#include "text/sentences.h"
+
+#include <QButtonGroup>
+#include <QGridLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QRadioButton>
+#include <QSlider>
+#include <QVBoxLayout>
+#include <cmath>
+
+namespace dowel::app {
+
+SchoolDialog::SchoolDialog(const School& school, QWidget* parent)
+    : QDialog(parent), m_even(new QSlider(Qt::Horizontal, this)), m_evenWords(form::words(this, "schoolEvenWords"))
+{
+    setObjectName(QStringLiteral("schoolDialog"));
+    setWindowTitle(tr("How the plan goes about it"));
+    auto* grid = new QGridLayout;
+    grid->setHorizontalSpacing(3 * Style::grid);
+    grid->setVerticalSpacing(Style::grid);
+    int row = 0;
+    const auto pair = [&](const QString& usual, const QString& other, const char* name, bool chosen) {
+        auto* group = new QButtonGroup(this);
+        auto* a = new QRadioButton(usual, this);
+        auto* b = new QRadioButton(other, this);
+        a->setObjectName(QLatin1String(name) + QStringLiteral("Usual"));
+        b->setObjectName(QLatin1String(name));
+        group->addButton(a);
+        group->addButton(b);
+        (chosen ? b : a)->setChecked(true);
+        grid->addWidget(a, row, 0);
+        grid->addWidget(b, row++, 1);
+        return b;
+    };
+    m_footFirst = pair(tr("&Holes first, the foot last"), tr("&Foot first, then the holes"), "schoolFootFirst", school.footFirst);
+    m_oneSize = pair(tr("&Graded holes"), tr("&One size for all, as near as pitch allows"), "schoolOneSize", school.oneSize);
+    m_lowRegister = pair(tr("&All registers alike"), tr("The &low register rules"), "schoolLowRegister", school.lowRegister);
+    auto* words = form::words(this, "schoolWords", true);
+    words->setText(tr("Holes first, graded, all registers: so the most wood is kept for longest. Where the low register rules, "
+                      "higher notes count a tenth and may stay twice as far off."));
+    auto* even = new QLabel(tr("&Even timbre beside pitch"), this);
+    even->setBuddy(m_even);
+    m_even->setObjectName(QStringLiteral("schoolEven"));
+    m_even->setAccessibleName(tr("What even timbre is worth beside pitch, in per cent"));
+    m_even->setRange(0, 100);
+    m_even->setSingleStep(5);
+    m_even->setPageStep(20);
+    const auto say = [this](int percent) {
+        m_evenWords->setText(percent == 0
+                                 ? tr("0 %: pitch alone")
+                                 : tr("%1 %: two neighbouring holes that let through sounds a tenth higher or lower weigh as "
+                                      "much as a note %2 tolerances off",
+                                      "per cent, tolerances")
+                                       .arg(percent)
+                                       .arg(0.015 * percent, 0, 'f', 2));
+    };
+    connect(m_even, &QSlider::valueChanged, this, say);
+    m_even->setValue(static_cast<int>(std::lround(100.0 * school.evenTimbre)));
+    say(m_even->value());
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(24, 20, 24, 20);
+    column->setSpacing(2 * Style::grid);
+    column->addLayout(grid);
+    column->addWidget(words);
+    column->addWidget(even);
+    column->addWidget(m_even);
+    column->addWidget(m_evenWords);
+    column->addStretch(1);
+    column->addLayout(form::answers(this, "schoolCancel", "schoolKeep", tr("Plan so")));
+    constexpr int wide = 560;
+    resize(wide, column->totalHeightForWidth(wide) + 2 * Style::grid);
+}
+
+School SchoolDialog::school() const
+{
+    return {m_footFirst->isChecked(), m_oneSize->isChecked(), m_lowRegister->isChecked(), m_even->value() / 100.0};
+}
+
+} // namespace dowel::app

@@ -1,0 +1,118 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/correct/try_card.h"
+
+#include "app/parts/style.h"
+
+#include <QLabel>
+#include <QPushButton>
+#include <QVBoxLayout>
+#include <cmath>
+
+namespace dowel::app {
+
+TryCard::TryCard(Document& document, QWidget* parent)
+    : QFrame(parent),
+      m_document(&document),
+      m_bench(document.book()->present()),
+      m_tried(m_bench),
+      m_changes(new QLabel(this)),
+      m_outcome(new QLabel(this)),
+      m_back(new QPushButton(tr("&Back to the wood as it is"), this))
+{
+    setObjectName(QStringLiteral("card"));
+    auto* head = new QLabel(tr("Drag on the workpiece"), this);
+    head->setFont(Style::head());
+    auto* how = new QLabel(
+        tr("A hole up or down, the foot or the stopper along the tube; Shift for tenths of that. By key: left and right choose, "
+           "up and down change. Every note follows at once. Nothing is cut and nothing is kept."),
+        this);
+    how->setWordWrap(true);
+    m_changes->setObjectName(QStringLiteral("triedChanges"));
+    m_outcome->setObjectName(QStringLiteral("triedOutcome"));
+    for (QLabel* l : {m_changes, m_outcome})
+        l->setWordWrap(true);
+    m_outcome->setProperty("quiet", true);
+    m_back->setObjectName(QStringLiteral("tryBackButton"));
+    m_back->setAccessibleName(tr("Back to the wood as it is"));
+    connect(m_back, &QPushButton::clicked, this, &TryCard::reset);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(20, 14, 20, 14);
+    column->setSpacing(Style::grid);
+    column->addWidget(head);
+    column->addWidget(how);
+    column->addSpacing(Style::grid);
+    column->addWidget(m_changes);
+    column->addStretch(1);
+    column->addWidget(m_outcome);
+    column->addWidget(m_back);
+    describe();
+}
+
+void TryCard::setUnit(text::LengthUnit unit)
+{
+    m_unit = unit;
+    describe();
+}
+
+void TryCard::reset()
+{
+    m_bench = m_document->book()->present();
+    m_tried = m_bench;
+    evaluate();
+}
+
+void TryCard::resize(const Handle& handle, Metres size)
+{
+    const auto next = resized(m_tried, handle, size);
+    if (!next)
+        return;
+    m_tried = *next;
+    evaluate();
+}
+
+void TryCard::evaluate()
+{
+    m_notes.clear();
+    if (const auto& counsel = m_document->counsel())
+        if (auto states = counsel->forecaster->states(m_tried))
+            m_notes = std::move(*states);
+    describe();
+    Q_EMIT triedChanged();
+}
+
+void TryCard::describe()
+{
+    const auto changes = changesBetween(m_bench, m_tried);
+    QStringList lines;
+    for (const TriedChange& c : changes) {
+        const QString name = c.handle.kind == Handle::Kind::Hole
+                                 ? QString::fromStdString(m_bench.spec().holes[c.handle.hole].id.text)
+                             : c.handle.kind == Handle::Kind::Foot ? tr("tube")
+                                                                   : tr("stopper");
+        QString line = tr("%1: %2 → %3").arg(name, text::lengthNumber(c.from, m_unit), text::length(c.to, m_unit));
+        if (c.needsFilling)
+            line += tr("  (wood would have to come back)");
+        lines << line;
+    }
+    m_changes->setText(lines.isEmpty() ? tr("Nothing tried yet.") : lines.join(QLatin1Char('\n')));
+    m_back->setEnabled(!lines.isEmpty());
+    m_outcome->clear();
+    if (lines.isEmpty() || m_notes.empty())
+        return;
+    const auto& fingerings = m_bench.spec().fingerings;
+    int within = 0;
+    double worst = 0.0;
+    double sum = 0.0;
+    for (std::size_t i = 0; i < m_notes.size(); ++i) {
+        within += std::abs(m_notes[i].cents) <= fingerings[i].tolerance.cents() ? 1 : 0;
+        worst = std::abs(m_notes[i].cents) > std::abs(worst) ? m_notes[i].cents : worst;
+        sum += std::abs(m_notes[i].cents);
+    }
+    m_outcome->setText(tr("As tried: %1 of %2 notes within tolerance, furthest off %3, on average %4 cents.")
+                           .arg(within)
+                           .arg(m_notes.size())
+                           .arg(text::cents(worst))
+                           .arg(sum / static_cast<double>(m_notes.size()), 0, 'f', 1));
+}
+
+} // namespace dowel::app

@@ -1,0 +1,225 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/parts/form.h"
+#include "app/design/plan_pages.h"
+#include "app/parts/questions.h"
+#include "app/parts/style.h"
+#include "core/layout/template_sheet.h"
+#include "core/shop/bits.h"
+#include "draw/template_files.h"
+#include "io/json_reader.h"
+#include "io/whole_file.h"
+#include "text/errors.h"
+
+#include <QAbstractItemView>
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QLabel>
+#include <QListWidget>
+#include <QPushButton>
+#include <QTableWidget>
+#include <algorithm>
+#include <cmath>
+
+namespace dowel::app {
+
+DrillPage::DrillPage(Plan& plan, Questions& questions, QWidget* parent)
+    : QWidget(parent),
+      m_plan(&plan),
+      m_questions(&questions),
+      m_steps(new QListWidget(this)),
+      m_inches(form::table(this, "drillInches", tr("Places in parts of an inch"),
+                           {tr("hole"), tr("from the foot"), tr("in inches"), tr("off by")})),
+      m_trim(form::table(this, "drillTrim", tr("The lowest note while the foot is cut"),
+                         {tr("tube"), tr("no holes yet"), tr("holes drilled")})),
+      m_parts(form::box(this, "drillParts", tr("Parts of an inch"))),
+      m_make(form::button(this, "drillMake", tr("It is drilled: make the &workbook"), true)),
+      m_words(form::words(this, "drillWords"))
+{
+    setObjectName(QStringLiteral("drillPage"));
+    m_steps->setObjectName(QStringLiteral("drillSteps"));
+    m_steps->setAccessibleName(tr("Order of work"));
+    m_steps->setWordWrap(true);
+    m_steps->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_parts->addItem(tr("sixteenths"), 16);
+    m_parts->addItem(tr("thirty-seconds"), 32);
+    m_parts->addItem(tr("sixty-fourths"), 64);
+    m_parts->setCurrentIndex(1);
+    auto* files = new QHBoxLayout;
+    files->addWidget(new QLabel(tr("Full-size template:"), this));
+    const std::pair<const char*, QString> formats[] = {{"pdf", tr("&PDF…")}, {"svg", tr("S&VG…")}, {"dxf", tr("D&XF…")}};
+    for (const auto& [format, words] : formats) {
+        auto* b = form::button(this, (std::string("drillTemplate_") + format).c_str(), words);
+        b->setAccessibleName(tr("Template as %1").arg(QString::fromLatin1(format).toUpper()));
+        connect(b, &QPushButton::clicked, this, [this, f = QString::fromLatin1(format)] { writeTemplate(f); });
+        files->addWidget(b);
+        m_files << b;
+    }
+    files->addStretch(1);
+    auto* left = new QVBoxLayout;
+    left->addWidget(m_words);
+    left->addWidget(m_steps, 1);
+    auto* rounding = new QHBoxLayout;
+    rounding->addWidget(new QLabel(tr("Marking by an inch rule, in"), this));
+    rounding->addWidget(m_parts);
+    rounding->addStretch(1);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(Style::grid);
+    right->addLayout(files);
+    right->addLayout(rounding);
+    right->addWidget(m_inches, 3);
+    right->addWidget(new QLabel(tr("The lowest note as the foot is cut, cents off its target:"), this));
+    right->addWidget(m_trim, 2);
+    right->addWidget(m_make);
+    auto* columns = new QHBoxLayout(this);
+    columns->setContentsMargins(3 * Style::grid, 2 * Style::grid, 2 * Style::grid, 2 * Style::grid);
+    columns->setSpacing(4 * Style::grid);
+    columns->addLayout(left, 1);
+    columns->addLayout(right, 1);
+    connect(m_parts, &QComboBox::currentIndexChanged, this, &DrillPage::refresh);
+    connect(m_make, &QPushButton::clicked, this, &DrillPage::workbookAsked);
+    connect(m_steps, &QListWidget::itemChanged, this, [this](QListWidgetItem* item) {
+        if (!m_filling)
+            m_plan->tick(item->data(Qt::UserRole).toString().toStdString(), item->checkState() == Qt::Checked);
+    });
+    connect(m_plan, &Plan::changed, this, &DrillPage::refresh);
+    refresh();
+}
+
+void DrillPage::setUnit(text::LengthUnit unit)
+{
+    m_unit = unit;
+    refresh();
+}
+
+void DrillPage::showEvent(QShowEvent* event)
+{
+    refresh();
+    QWidget::showEvent(event);
+}
+
+void DrillPage::refresh()
+{
+    if (!isVisible()) // a drag in Layout changes the plan many times a second
+        return;
+    const auto& layout = m_plan->layout();
+    const bool ready = layout.has_value();
+    m_make->setEnabled(ready);
+    for (QPushButton* b : std::as_const(m_files))
+        b->setEnabled(ready);
+    m_steps->setVisible(ready);
+    m_inches->setVisible(ready);
+    m_trim->setVisible(ready);
+    m_words->setText(ready ? tr("From the first mark to the last bit; tick off as you go.")
+                           : tr("There is nothing to drill yet: lay the holes out first."));
+    if (!ready)
+        return;
+    m_filling = true;
+    m_steps->clear();
+    const auto& start = layout->start;
+    const auto& holes = start.spec().holes;
+    addStep(
+        "saw",
+        tr("Saw the tube to %1 and square the foot. Clamp the work; eye protection.").arg(text::length(start.length(), m_unit)));
+    addStep("template",
+            tr("Print the template without scaling, hold a rule against its ruler, wrap it with its edge on the foot; or draw "
+               "one centre line and mark "
+               "the places from the foot."));
+    if (!holes.empty())
+        addStep("pilot",
+                tr("Prick the centres and drill pilots of 2 mm, pointed at the middle of the bore. No gloves or loose sleeves "
+                   "near the drill."));
+    for (const Hole& h : holes) {
+        QStringList bits;
+        const bool inches = m_unit == text::LengthUnit::Inches;
+        if (const Bit* last = inches ? largestBitWithin(h.diameter) : largestBitWithin(h.diameter, {BitSeries::Metric})) {
+            // Up through the drawer in strides that do not tear.
+            for (double size = 4.0; size < last->diameter.millimetres() - 1.2; size += 2.0)
+                bits << text::length(Metres::fromMillimetres(size), m_unit);
+            bits << (inches ? QString::fromStdString(last->name) : text::length(last->diameter, m_unit));
+        }
+        addStep(h.id.text, tr("%1: bits %2. No further: the rest is for tuning.")
+                               .arg(QString::fromStdString(h.id.text), bits.join(tr(", then "))));
+    }
+    if (!holes.empty())
+        addStep(
+            "burrs",
+            tr("Take the burrs off inside and out, cutting away from yourself, and blow the bore clean: mask and extraction."));
+    const double left_mm = (start.length() - layout->goal.length()).millimetres();
+    if (left_mm > 0.05)
+        addStep("foot",
+                tr("Leave the foot: %1 are kept for when the holes are heard. The lowest note at each length stands beside.")
+                    .arg(text::length(Metres::fromMillimetres(left_mm), m_unit)));
+    m_filling = false;
+    m_trim->setRowCount(0);
+    if (const auto plan = trimPlan(*layout, m_plan->blank().spec.bore.back().at)) {
+        m_trim->setRowCount(static_cast<int>(plan->size()));
+        for (int row = 0; row < m_trim->rowCount(); ++row) {
+            const TrimStep& s = (*plan)[static_cast<std::size_t>(row)];
+            form::row(m_trim, row,
+                      {text::length(Metres::fromMillimetres(std::round(s.length.millimetres() * 10.0) / 10.0), m_unit),
+                       text::wholeCents(s.undrilled_cents), text::wholeCents(s.drilled_cents)});
+        }
+        m_trim->scrollToBottom(); // where it is nearly done
+    }
+    const int parts = m_parts->currentData().toInt();
+    const auto posterior = fit(Workbook(layout->goal), layout->priors);
+    const auto s = posterior ? posterior->sensitivity(layout->goal) : Result<Posterior::Sensitivity>(posterior.error());
+    m_inches->setRowCount(static_cast<int>(holes.size()));
+    for (std::size_t i = 0; i < holes.size(); ++i) {
+        const Metres fromFoot = start.length() - holes[i].at;
+        const RoundedInch r = roundedInch(fromFoot, parts);
+        double worst = 0.0;
+        if (s)
+            for (Eigen::Index note = 0; note < s->byPlace.rows(); ++note) {
+                const double cents = -s->byPlace(note, static_cast<Eigen::Index>(i)) * r.off.metres();
+                worst = std::abs(cents) > std::abs(worst) ? cents : worst;
+            }
+        form::row(m_inches, static_cast<int>(i),
+                  {QString::fromStdString(holes[i].id.text),
+                   text::length(Metres::fromMillimetres(std::round(fromFoot.millimetres() * 10.0) / 10.0),
+                                text::LengthUnit::Millimetres),
+                   QString::fromStdString(r.text),
+                   s ? tr("%1 cents").arg(text::cents(std::round(worst * 10.0) / 10.0)) : QString()});
+    }
+}
+
+void DrillPage::addStep(const std::string& step, const QString& words)
+{
+    auto* item = new QListWidgetItem(tr("%1.  %2").arg(m_steps->count() + 1).arg(words), m_steps);
+    item->setData(Qt::UserRole, QString::fromStdString(step));
+    item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsUserCheckable | Qt::ItemIsSelectable);
+    const auto& done = m_plan->done();
+    const bool ticked = std::any_of(done.begin(), done.end(), [&](const io::StepDone& d) { return d.step == step; });
+    item->setCheckState(ticked ? Qt::Checked : Qt::Unchecked);
+}
+
+void DrillPage::writeTemplate(const QString& format)
+{
+    const auto& layout = m_plan->layout();
+    if (!layout)
+        return;
+    const QString path =
+        m_questions->fileToWrite(this, tr("Template"), QStringLiteral("template.") + format, QStringLiteral("*.") + format);
+    if (path.isEmpty())
+        return;
+    m_jobs.run(
+        [path = path.toStdString(), format, start = layout->start, goal = layout->goal](const Cancel&) -> Status {
+            const TemplateSheet sheet = templateSheet(start, goal);
+            const std::string& title = goal.spec().name;
+            if (format == QLatin1String("pdf")) {
+                const auto pdf = draw::templatePdf(sheet, title, draw::Paper::A4);
+                return pdf ? io::writeFileWhole(path, *pdf) : Status(pdf.error());
+            }
+            return io::writeFileWhole(path, format == QLatin1String("svg") ? draw::templateSvg(sheet, title)
+                                                                           : draw::templateDxf(sheet));
+        },
+        [this, path](Status done) {
+            if (!done)
+                Q_EMIT failed(text::sentence(done.error()));
+            else
+                Q_EMIT told(tr("Written to %1.").arg(path));
+        });
+}
+
+} // namespace dowel::app

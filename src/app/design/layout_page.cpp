@@ -1,0 +1,421 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/design/copy_dialog.h"
+#include "app/parts/form.h"
+#include "app/design/plan_pages.h"
+#include "app/parts/style.h"
+#include "app/parts/tuning_picture.h"
+#include "text/errors.h"
+
+#include <QAbstractItemView>
+#include <QCheckBox>
+#include <QComboBox>
+#include <QFormLayout>
+#include <QGridLayout>
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QLabel>
+#include <QMessageBox>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QTableWidget>
+#include <algorithm>
+#include <cmath>
+
+namespace dowel::app {
+
+namespace {
+
+constexpr int AsideColumn = 5;
+constexpr int ModelColumn = 6;
+
+QString wishWords(Wish w)
+{
+    switch (w) {
+    case Wish::Reach: return LayoutPage::tr("the fingers' reach");
+    case Wish::LargestHole: return LayoutPage::tr("the largest hole (a third larger)");
+    case Wish::SmallestHole: return LayoutPage::tr("the smallest hole");
+    case Wish::OneBit: return LayoutPage::tr("one size for all");
+    case Wish::Bits: return LayoutPage::tr("the bits in the drawer");
+    case Wish::EqualSpacing: return LayoutPage::tr("even spacing");
+    case Wish::EvenTimbre: return LayoutPage::tr("even timbre");
+    case Wish::FixedLength: return LayoutPage::tr("the tube's length");
+    }
+    return {};
+}
+
+/// What is done to the tube, as the beginning of a sentence.
+QString shapingWords(Shaping shaping, const ShapingGain& gain, const InstrumentSpec& now, text::LengthUnit unit)
+{
+    const auto length = [unit](double mm) {
+        return text::length(Metres::fromMillimetres(std::abs(mm)), unit);
+    };
+    double by_mm = 0.0;
+    QStringList holes;
+    for (const Reshaped& r : gain.reshaped) {
+        if (r.kind != shaping)
+            continue;
+        by_mm = std::abs(r.by_mm) > std::abs(by_mm) ? r.by_mm : by_mm;
+        if (shaping == Shaping::Undercut)
+            holes << QString::fromStdString(gain.goal.spec().holes[r.hole].id.text);
+    }
+    switch (shaping) {
+    case Shaping::Stopper:
+        return by_mm < 0.0 ? LayoutPage::tr("the stopper %1 nearer to the embouchure hole").arg(length(by_mm))
+                           : LayoutPage::tr("the stopper %1 further from the embouchure hole").arg(length(by_mm));
+    case Shaping::HeadTaper: return LayoutPage::tr("a head narrower by %1 at the stopper").arg(length(by_mm));
+    case Shaping::Taper:
+        return by_mm > 0.0 ? LayoutPage::tr("a bore narrower by %1 at the foot").arg(length(by_mm))
+                           : LayoutPage::tr("a bore wider by %1 at the foot").arg(length(by_mm));
+    case Shaping::Bore: return LayoutPage::tr("a bore of %1").arg(text::length(gain.goal.spec().bore.front().diameter, unit));
+    case Shaping::Undercut:
+        return LayoutPage::tr("undercutting %1 by up to %2").arg(holes.join(QStringLiteral(", ")), length(by_mm));
+    case Shaping::Fingerings: break;
+    }
+    QStringList notes;
+    for (std::size_t i = 0; i < now.fingerings.size(); ++i)
+        if (now.fingerings[i].closed != gain.goal.spec().fingerings[i].closed)
+            notes << text::noteName(now.fingerings[i].id.text);
+    return LayoutPage::tr("other fingerings for %1").arg(notes.join(QStringLiteral(", ")));
+}
+
+QString gainWords(const ShapingGain& gain, const InstrumentSpec& now, text::LengthUnit unit)
+{
+    QStringList what;
+    for (const Shaping s : gain.with) {
+        const bool moved = s == Shaping::Fingerings || std::any_of(gain.reshaped.begin(), gain.reshaped.end(),
+                                                                   [s](const Reshaped& r) { return r.kind == s; });
+        if (moved)
+            what << shapingWords(s, gain, now, unit);
+    }
+    QString words = what.size() > 1
+                        ? LayoutPage::tr("%1 and %2").arg(what.mid(0, what.size() - 1).join(QStringLiteral(", ")), what.back())
+                        : what.join(QString());
+    if (!words.isEmpty())
+        words[0] = words[0].toUpper();
+    const int of = static_cast<int>(now.fingerings.size());
+    return gain.mends ? LayoutPage::tr("%1: all %2 notes within tolerance.").arg(words).arg(of)
+                      : LayoutPage::tr("%1: %2 of %3, furthest off %4 cents.")
+                            .arg(words)
+                            .arg(gain.within)
+                            .arg(of)
+                            .arg(text::wholeCents(gain.worst_cents));
+}
+
+} // namespace
+
+LayoutPage::LayoutPage(Plan& plan, Questions& questions, QWidget* parent)
+    : QWidget(parent),
+      m_plan(&plan),
+      m_questions(&questions),
+      m_hand(form::box(this, "layoutHand", tr("Hands"))),
+      m_smallest(new LengthField(QStringLiteral("layoutSmallest"), tr("Smallest hole"), this)),
+      m_largest(new LengthField(QStringLiteral("layoutLargest"), tr("Largest hole"), this)),
+      m_allowance(new LengthField(QStringLiteral("layoutAllowance"), tr("Holes start smaller by"), this)),
+      m_foot(new LengthField(QStringLiteral("layoutFoot"), tr("Foot starts longer by"), this)),
+      m_doubt(new QCheckBox(tr("Smaller still where a note is unsure"), this)),
+      m_oneBit(new QCheckBox(tr("One size for all"), this)),
+      m_bits(new QCheckBox(tr("Bits from the drawer"), this)),
+      m_even(new QCheckBox(tr("Even spacing"), this)),
+      m_timbre(new QCheckBox(tr("Even timbre"), this)),
+      m_undercut(new QCheckBox(tr("Undercut where it helps"), this)),
+      m_fixed(new QCheckBox(tr("Do not cut the tube"), this)),
+      m_go(form::button(this, "layoutGo", tr("&Lay out the holes"), true)),
+      m_copy(form::button(this, "layoutCopy", tr("Cop&y an instrument…"))),
+      m_words(form::words(this, "layoutWords")),
+      m_holes(form::table(
+          this, "layoutHoles", tr("Holes"),
+          {tr("hole"), tr("from the foot"), tr("first"), tr("at last"), tr("to the next"), tr("off the line"), tr("model")})),
+      m_picture(new TuningPicture(this))
+{
+    setObjectName(QStringLiteral("layoutPage"));
+    m_hand->addItems({tr("any hand"), tr("small hands"), tr("medium hands"), tr("large hands")});
+    const std::pair<QCheckBox*, const char*> checks[] = {
+        {m_doubt, "layoutDoubt"},   {m_oneBit, "layoutOneBit"},     {m_bits, "layoutBits"},  {m_even, "layoutEven"},
+        {m_timbre, "layoutTimbre"}, {m_undercut, "layoutUndercut"}, {m_fixed, "layoutFixed"}};
+    for (const auto& [check, name] : checks) {
+        check->setObjectName(QLatin1String(name));
+        check->setAccessibleName(check->text());
+        connect(check, &QCheckBox::clicked, this, &LayoutPage::take);
+    }
+    m_doubt->setToolTip(tr("No formula knows your mouth hole and breath. Holes start as much smaller, and the foot as much "
+                           "longer, as their notes may come out sharper than forecast. What the shop memory holds of your "
+                           "other instruments makes this less."));
+    m_holes->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed);
+    m_holes->setSelectionMode(QAbstractItemView::SingleSelection);
+    m_holes->setToolTip(tr("Off the line: round the tube, to the player's right where positive. Double-click to change it."));
+    m_picture->setObjectName(QStringLiteral("layoutPicture"));
+    m_picture->setAfterWords(QString(), QString());
+
+    arrange();
+
+    connect(m_hand, &QComboBox::activated, this, &LayoutPage::take);
+    for (LengthField* f : {m_smallest, m_largest, m_allowance, m_foot})
+        connect(f, &LengthField::lengthChanged, this, &LayoutPage::take);
+    connect(m_go, &QPushButton::clicked, this, [this] { m_plan->busy() ? m_plan->cancel() : m_plan->layOut(); });
+    m_words->setTextFormat(Qt::RichText);
+    m_words->setTextInteractionFlags(Qt::LinksAccessibleByMouse | Qt::LinksAccessibleByKeyboard);
+    connect(m_words, &QLabel::linkActivated, this, [this](const QString& which) {
+        const auto gain = which.toUInt();
+        if (m_plan->layout() && gain < m_plan->layout()->gains.size())
+            m_plan->take(ShapingGain(m_plan->layout()->gains[gain]));
+    });
+    connect(m_copy, &QPushButton::clicked, this, &LayoutPage::copyModel);
+    connect(m_holes, &QTableWidget::cellChanged, this, &LayoutPage::takeCell);
+    connect(m_plan, &Plan::changed, this, &LayoutPage::refresh);
+    connect(m_plan, &Plan::busyChanged, this, &LayoutPage::refresh);
+    refresh();
+}
+
+void LayoutPage::arrange()
+{
+    auto* form = new QFormLayout;
+    form->setHorizontalSpacing(2 * Style::grid);
+    form->setVerticalSpacing(6);
+    const auto pair = [&](const QString& label, LengthField* first, const QString& between, LengthField* second) {
+        auto* row = new QHBoxLayout;
+        row->setSpacing(Style::grid);
+        row->addWidget(first, 1);
+        row->addWidget(new QLabel(between, this));
+        row->addWidget(second, 1);
+        form->addRow(label, row);
+    };
+    form->addRow(tr("Reach"), m_hand);
+    pair(tr("Holes from"), m_smallest, tr("to"), m_largest);
+    pair(tr("Left to cut: holes"), m_allowance, tr("foot"), m_foot);
+    auto* checks = new QGridLayout;
+    checks->setVerticalSpacing(6);
+    checks->addWidget(m_doubt, 0, 0, 1, 2);
+    int place = 2;
+    for (QCheckBox* check : {m_oneBit, m_bits, m_even, m_timbre, m_undercut, m_fixed}) {
+        checks->addWidget(check, place / 2, place % 2);
+        ++place;
+    }
+    auto* buttons = new QHBoxLayout;
+    buttons->addWidget(m_go, 1);
+    buttons->addWidget(m_copy);
+    auto* words = new QScrollArea(this);
+    words->setWidgetResizable(true);
+    words->setFrameShape(QFrame::NoFrame);
+    words->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    words->setFocusPolicy(Qt::NoFocus);
+    m_words->setAlignment(Qt::AlignTop | Qt::AlignLeft);
+    words->setWidget(m_words);
+    auto* left = new QVBoxLayout;
+    left->setSpacing(6);
+    left->addLayout(form);
+    left->addLayout(checks);
+    left->addLayout(buttons);
+    left->addWidget(words, 1);
+    auto* right = new QVBoxLayout;
+    right->addWidget(m_picture, 3);
+    right->addWidget(m_holes, 2);
+    auto* columns = new QHBoxLayout(this);
+    columns->setContentsMargins(3 * Style::grid, Style::grid, 2 * Style::grid, Style::grid);
+    columns->setSpacing(3 * Style::grid);
+    columns->addLayout(left, 3);
+    columns->addLayout(right, 5);
+}
+
+void LayoutPage::setUnit(text::LengthUnit unit)
+{
+    m_unit = unit;
+    for (LengthField* f : {m_smallest, m_largest, m_allowance, m_foot})
+        f->setUnit(unit);
+    refresh();
+}
+
+void LayoutPage::take()
+{
+    if (m_filling)
+        return;
+    LayoutWishes w = m_plan->wishes();
+    switch (m_hand->currentIndex()) {
+    case 1: w.reach = smallHand(); break;
+    case 2: w.reach = mediumHand(); break;
+    case 3: w.reach = largeHand(); break;
+    default: w.reach.reset();
+    }
+    w.smallest = m_smallest->length();
+    w.largest = m_largest->length();
+    w.allowance = m_allowance->length();
+    w.footAllowance = m_foot->length();
+    w.doubt = m_doubt->isChecked() ? LayoutWishes{}.doubt : 0.0;
+    w.oneBit = m_oneBit->isChecked();
+    w.bits = m_bits->isChecked() ? m_plan->blank().spec.tools.bits : std::vector<Metres>();
+    w.equalSpacing = m_even->isChecked();
+    w.evenTimbre = m_timbre->isChecked();
+    w.fixedLength = m_fixed->isChecked();
+    w.allowed.clear();
+    if (m_undercut->isChecked())
+        w.allowed.push_back(Shaping::Undercut);
+    m_plan->setWishes(w);
+}
+
+void LayoutPage::refresh()
+{
+    m_filling = true;
+    showWishes();
+    m_holes->setVisible(m_plan->layout().has_value());
+    if (const auto& layout = m_plan->layout()) {
+        showPicture(*layout);
+        m_words->setText(wordsOf(*layout));
+        showHoles(*layout);
+    } else {
+        m_picture->setNotes({});
+        m_holes->setRowCount(0);
+        const QString words =
+            m_plan->busy() ? tr("Working it out…")
+            : !m_plan->trouble().isEmpty()
+                ? m_plan->trouble()
+                : tr("Nothing is laid out yet. The button works out places and sizes for the target on this bore.");
+        m_words->setText(words.toHtmlEscaped());
+    }
+    m_filling = false;
+}
+
+void LayoutPage::showWishes()
+{
+    const LayoutWishes& w = m_plan->wishes();
+    const auto same = [](const std::optional<HandSpan>& a, const HandSpan& b) {
+        return a && a->step == b.step && a->span == b.span;
+    };
+    m_hand->setCurrentIndex(same(w.reach, smallHand())    ? 1
+                            : same(w.reach, mediumHand()) ? 2
+                            : same(w.reach, largeHand())  ? 3
+                                                          : 0);
+    m_smallest->setLength(w.smallest);
+    m_largest->setLength(w.largest);
+    m_allowance->setLength(w.allowance);
+    m_foot->setLength(w.footAllowance);
+    m_doubt->setChecked(w.doubt > 0.0);
+    m_oneBit->setChecked(w.oneBit);
+    m_bits->setChecked(!w.bits.empty());
+    m_even->setChecked(w.equalSpacing);
+    m_timbre->setChecked(w.evenTimbre);
+    m_fixed->setChecked(w.fixedLength);
+    m_undercut->setChecked(std::find(w.allowed.begin(), w.allowed.end(), Shaping::Undercut) != w.allowed.end());
+    m_copy->setText(m_plan->model() ? tr("The model…") : tr("Cop&y an instrument…"));
+    m_go->setText(m_plan->busy() ? tr("Stop") : tr("&Lay out the holes"));
+}
+
+void LayoutPage::showPicture(const Layout& layout)
+{
+    const auto& fingerings = layout.goal.spec().fingerings;
+    std::vector<PictureNote> notes;
+    for (std::size_t i = 0; i < fingerings.size(); ++i) {
+        PictureNote n;
+        n.name = text::noteName(fingerings[i].id.text);
+        n.registerNumber = fingerings[i].registerNumber;
+        n.tolerance = fingerings[i].tolerance.cents();
+        n.heard = true;
+        n.now = layout.cents[i];
+        notes.push_back(std::move(n));
+    }
+    m_picture->setNotes(std::move(notes));
+}
+
+QString LayoutPage::wordsOf(const Layout& layout) const
+{
+    QStringList lines;
+    lines << tr("%1 of %2 notes within tolerance by calculation, furthest off %3 cents. A real tube will differ by some tens of "
+                "cents; that is what starting undersized is for.")
+                 .arg(withinTolerance(layout.goal, layout.cents))
+                 .arg(layout.cents.size())
+                 .arg(text::cents(std::round(layout.worst_cents * 10.0) / 10.0))
+                 .toHtmlEscaped();
+    if (layout.priors.shared)
+        lines << tr("It begins from what earlier instruments of yours told (menu Workbook, Shop memory).").toHtmlEscaped();
+    QStringList gains;
+    const int now = withinTolerance(layout.goal, layout.cents);
+    for (std::size_t i = 0; i < layout.gains.size(); ++i)
+        if (layout.gains[i].within > now)
+            gains << QStringLiteral("%1 <a href=\"%2\">%3</a>")
+                         .arg(gainWords(layout.gains[i], layout.goal.spec(), m_unit).toHtmlEscaped())
+                         .arg(i)
+                         .arg(tr("Do\u00a0so").toHtmlEscaped());
+    if (!gains.isEmpty())
+        lines << QStringLiteral("<b>%1</b><br>").arg(tr("What would help").toHtmlEscaped()) + gains.join(QStringLiteral("<br>"));
+    for (const WishCost& c : layout.costs)
+        lines << (c.mends ? tr("Without %1 every note would be within tolerance.").arg(wishWords(c.wish))
+                          : tr("Without %1 the furthest would be %2 cents off.")
+                                .arg(wishWords(c.wish), text::cents(std::round(c.worst_cents))))
+                     .toHtmlEscaped();
+    lines << tr("Drag a hole or the foot on the workpiece: the notes follow.").toHtmlEscaped();
+    return lines.join(QStringLiteral("<br><br>"));
+}
+
+void LayoutPage::showHoles(const Layout& layout)
+{
+    const auto& holes = layout.goal.spec().holes;
+    m_holes->setRowCount(static_cast<int>(holes.size()) + 1);
+    const auto tenth = [this](Metres v) {
+        return text::length(Metres::fromMillimetres(std::round(v.millimetres() * 10.0) / 10.0), m_unit);
+    };
+    // The model's own measures, to be compared with what became of them on this bore and at this pitch.
+    const auto& model = m_plan->model();
+    const bool compared = model && model->spec().holes.size() == holes.size();
+    m_holes->setColumnHidden(ModelColumn, !compared);
+    for (std::size_t i = 0; i < holes.size(); ++i) {
+        const Hole& h = holes[i];
+        const QString next = i + 1 < holes.size() ? tenth(h.at - holes[i + 1].at) : QString();
+        QString carried;
+        if (compared) {
+            const Hole& m = model->spec().holes[i];
+            carried = tr("%1, %2", "a place and a size").arg(tenth(model->length() - m.at), tenth(m.diameter));
+        }
+        const QString last = h.undercutDiameter > h.diameter
+                                 ? tr("%1, undercut %2").arg(tenth(h.diameter), tenth(h.undercutDiameter))
+                                 : tenth(h.diameter);
+        const int row = static_cast<int>(i);
+        form::row(m_holes, row,
+                  {QString::fromStdString(h.id.text + (h.digit.empty() ? "" : "  " + h.digit)) +
+                       (h.side == Side::Back ? tr("  back") : QString()),
+                   tenth(layout.start.length() - h.at), tenth(layout.start.spec().holes[i].diameter), last, next, tenth(h.aside),
+                   carried});
+        for (int column = 0; column < m_holes->columnCount(); ++column)
+            if (column != AsideColumn || h.side == Side::Back)
+                m_holes->item(row, column)->setFlags(m_holes->item(row, column)->flags() & ~Qt::ItemIsEditable);
+    }
+    form::row(m_holes, static_cast<int>(holes.size()),
+              {tr("tube"), QString(), tenth(layout.start.length()), tenth(layout.goal.length()), QString(), QString(),
+               compared ? tenth(model->length()) : QString()});
+    for (int column = 0; column < m_holes->columnCount(); ++column)
+        m_holes->item(m_holes->rowCount() - 1, column)->setFlags(Qt::ItemIsEnabled);
+}
+
+void LayoutPage::takeCell(int row, int column)
+{
+    if (m_filling || column != AsideColumn)
+        return;
+    const auto aside = text::parseLength(m_holes->item(row, column)->text(), m_unit);
+    if (!aside) {
+        Q_EMIT failed(text::sentence(aside.error()));
+        return refresh();
+    }
+    m_plan->setAside(static_cast<std::size_t>(row), *aside);
+}
+
+void LayoutPage::copyModel()
+{
+    if (m_plan->model()) {
+        QMessageBox box(this);
+        box.setObjectName(QStringLiteral("modelBox"));
+        box.setText(tr("The layout begins from a measured instrument with its lowest note at %1 Hz.")
+                        .arg(m_plan->model()->spec().fingerings.front().target.hertz(), 0, 'f', 1));
+        auto* change = box.addButton(tr("Change its measures…"), QMessageBox::AcceptRole);
+        auto* drop = box.addButton(tr("Lay out without it"), QMessageBox::DestructiveRole);
+        box.addButton(tr("Keep it"), QMessageBox::RejectRole);
+        box.exec();
+        if (box.clickedButton() == drop)
+            return m_plan->setModel(std::nullopt);
+        if (box.clickedButton() != change)
+            return;
+    }
+    CopyDialog dialog(*m_questions, m_plan->model(), m_plan->blank().holeCount, m_unit, this);
+    if (dialog.exec() == QDialog::Accepted) {
+        m_plan->setModel(dialog.model());
+        m_plan->layOut();
+    }
+}
+
+} // namespace dowel::app

@@ -1,0 +1,315 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/design/plan.h"
+
+#include "app/document/shop_settings.h"
+
+#include "core/tuning/pitch.h"
+#include "io/json_reader.h"
+#include "io/whole_file.h"
+#include "text/errors.h"
+
+#include <QDateTime>
+#include <QFile>
+#include <QFileInfo>
+#include <algorithm>
+#include <cmath>
+
+namespace dowel::app {
+
+namespace {
+
+/// The model's row on this blank, with this plan's fingerings. Errors: BadGeometry (holes differ in number), those of
+/// carriedOver().
+Result<Instrument> carried(const Instrument& model, const Blank& blank)
+{
+    if (model.spec().holes.size() != blank.holeCount)
+        return Error{ErrorCode::BadGeometry, "model",
+                     std::to_string(model.spec().holes.size()) + " holes; the plan's fingerings have " +
+                         std::to_string(blank.holeCount)};
+    const auto lowest = [](const std::vector<Fingering>& chart) {
+        Hertz low;
+        for (const Fingering& f : chart)
+            if (f.registerNumber == 1 && (low == Hertz{} || f.target < low))
+                low = f.target;
+        return low;
+    };
+    const Hertz from = lowest(model.spec().fingerings);
+    const Hertz to = lowest(blank.spec.fingerings);
+    if (from == Hertz{} || to == Hertz{})
+        return Error{ErrorCode::BadFingering, "model", "has no lowest note"};
+    const double ratio = to / from;
+    // No longer than the model's length calls for, and no longer than the blank is.
+    const Metres length = std::min(blank.spec.bore.back().at, model.length() / ratio * 1.1);
+    const auto moved = carriedOver(model, boreEndingAt(blank.spec.bore, length), blank.spec.wall, ratio);
+    if (!moved)
+        return moved;
+    InstrumentSpec spec = blank.spec;
+    spec.bore = moved->spec().bore;
+    spec.holes = moved->spec().holes;
+    for (std::size_t i = 0; i < spec.holes.size(); ++i)
+        spec.holes[i].id = {"h" + std::to_string(i + 1)};
+    return Instrument::make(std::move(spec));
+}
+
+} // namespace
+
+Plan::Plan(QString path, QObject* parent) : QObject(parent), m_path(std::move(path))
+{
+    connect(&m_jobs, &Jobs::busyChanged, this, &Plan::busyChanged);
+    // A drag changes the plan many times a second; the file follows when the hand rests.
+    m_saveSoon.setSingleShot(true);
+    m_saveSoon.setInterval(300);
+    connect(&m_saveSoon, &QTimer::timeout, this, &Plan::keep);
+    if (QFileInfo::exists(m_path)) {
+        if (auto kept = io::readPlanFile(m_path.toStdString())) {
+            m_kept = std::move(*kept);
+            if (m_kept.goal)
+                judge(*m_kept.goal);
+            return;
+        } else {
+            const QString aside =
+                m_path + QDateTime::currentDateTimeUtc().toString(QStringLiteral(".yyyyMMdd-HHmmss")) + QStringLiteral("-unread");
+            QFile::rename(m_path, aside);
+            const QString words =
+                tr("%1 The file is left as %2; a new plan stands here.").arg(text::sentence(kept.error()), aside);
+            QMetaObject::invokeMethod(
+                this, [this, words] { Q_EMIT failed(words); }, Qt::QueuedConnection);
+        }
+    }
+    m_kept.target = usualTarget(Family::Whistle);
+    if (auto blank = startingBlank(Family::Whistle, m_kept.target))
+        m_kept.blank = std::move(*blank);
+}
+
+Plan::~Plan()
+{
+    if (m_saveSoon.isActive())
+        (void)io::writeFileWhole(m_path.toStdString(), io::planText(m_kept));
+}
+
+std::optional<Instrument> Plan::drawn() const
+{
+    if (m_layout)
+        return m_layout->goal;
+    InstrumentSpec bare = blank().spec;
+    bare.holes.clear();
+    bare.fingerings.clear();
+    const auto tube = Instrument::make(std::move(bare));
+    return tube ? std::optional(*tube) : std::nullopt;
+}
+
+std::vector<Hole> Plan::chartHoles() const
+{
+    if (m_layout)
+        return m_layout->goal.spec().holes;
+    std::vector<Hole> holes(blank().holeCount);
+    for (std::size_t i = 0; i < holes.size(); ++i) {
+        holes[i].id = {"h" + std::to_string(i + 1)};
+        holes[i].digit = i < blank().digits.size() ? blank().digits[i] : std::string();
+        holes[i].side = i < blank().sides.size() ? blank().sides[i] : Side::Front;
+    }
+    return holes;
+}
+
+void Plan::touched(bool dropLayout)
+{
+    ++m_revision;
+    m_trouble.clear();
+    if (dropLayout) {
+        m_layout.reset();
+        m_kept.goal.reset();
+    }
+    m_saveSoon.start();
+    Q_EMIT changed();
+}
+
+void Plan::keep()
+{
+    m_saves.run(
+        [path = m_path.toStdString(), kept = m_kept](const Cancel&) { return io::writeFileWhole(path, io::planText(kept)); },
+        [this](Status done) {
+            if (!done)
+                Q_EMIT failed(text::sentence(done.error()));
+        });
+}
+
+void Plan::begin(Family family)
+{
+    m_kept.target = usualTarget(family);
+    m_kept.ownChart = false;
+    m_kept.model.reset();
+    m_kept.done.clear();
+    if (auto blank = startingBlank(family, m_kept.target))
+        m_kept.blank = std::move(*blank);
+    touched(true);
+}
+
+void Plan::setBlank(Blank blank)
+{
+    m_kept.blank = std::move(blank);
+    touched(true);
+}
+
+void Plan::setTarget(const PlanTarget& target)
+{
+    const auto fail = [this](const Error& error) {
+        Q_EMIT changed(); // the fields show again what holds
+        Q_EMIT failed(text::sentence(error));
+    };
+    std::vector<Fingering> chart;
+    const PlanTarget& before = m_kept.target;
+    const bool keepOwn =
+        m_kept.ownChart && target.lowest == before.lowest && target.mode == before.mode && target.registers == before.registers;
+    if (keepOwn) {
+        chart = blank().spec.fingerings;
+        for (Fingering& f : chart) {
+            if (!f.targetName.empty()) {
+                const auto hertz = targetOf(target.tuning, f.targetName);
+                if (!hertz)
+                    return fail(hertz.error());
+                f.target = *hertz;
+            }
+            if (target.tolerance != before.tolerance)
+                f.tolerance = f.registerNumber == 1 ? target.tolerance : target.tolerance * 1.5;
+        }
+    } else {
+        auto made = fingeringChart(blank().spec.family, target);
+        if (!made)
+            return fail(made.error());
+        chart = std::move(*made);
+    }
+    m_kept.ownChart = keepOwn;
+    m_kept.target = target;
+    m_kept.blank.spec.tuning = target.tuning;
+    m_kept.blank.spec.fingerings = std::move(chart);
+    touched(true);
+}
+
+void Plan::setChart(std::vector<Fingering> chart)
+{
+    m_kept.blank.spec.fingerings = std::move(chart);
+    m_kept.ownChart = true;
+    touched(true);
+}
+
+void Plan::take(const ShapingGain& gain)
+{
+    const InstrumentSpec& goal = gain.goal.spec();
+    InstrumentSpec& spec = m_kept.blank.spec;
+    const Metres length = spec.bore.back().at;
+    spec.excitation = goal.excitation;
+    spec.bore = boreEndingAt(goal.bore, length);
+    m_kept.ownChart = m_kept.ownChart || spec.fingerings != goal.fingerings;
+    spec.fingerings = goal.fingerings;
+    if (std::find(gain.with.begin(), gain.with.end(), Shaping::Undercut) != gain.with.end())
+        m_kept.wishes.allowed = {Shaping::Undercut};
+    touched(true);
+    layOut();
+}
+
+void Plan::setWishes(const LayoutWishes& wishes)
+{
+    m_kept.wishes = wishes;
+    touched(true);
+}
+
+void Plan::setMaterial(const std::string& material)
+{
+    m_kept.material = material;
+    touched(false);
+}
+
+void Plan::setModel(std::optional<Instrument> model)
+{
+    m_kept.model = std::move(model);
+    touched(true);
+}
+
+void Plan::setAside(std::size_t hole, Metres aside)
+{
+    if (!m_layout || hole >= blank().holeCount)
+        return;
+    const auto with = [&](const Instrument& shape) {
+        InstrumentSpec spec = shape.spec();
+        spec.holes[hole].aside = aside;
+        return Instrument::make(std::move(spec));
+    };
+    const auto goal = with(m_layout->goal);
+    const auto start = with(m_layout->start);
+    if (!goal || !start) {
+        Q_EMIT changed();
+        Q_EMIT failed(text::sentence(goal ? start.error() : goal.error()));
+        return;
+    }
+    m_layout->goal = *goal;
+    m_layout->start = *start;
+    m_kept.goal = *goal;
+    m_kept.blank.asides.resize(std::max(m_kept.blank.asides.size(), hole + 1));
+    m_kept.blank.asides[hole] = aside;
+    touched(false);
+}
+
+void Plan::tick(const std::string& step, bool done)
+{
+    std::erase_if(m_kept.done, [&](const io::StepDone& d) { return d.step == step; });
+    if (done)
+        m_kept.done.push_back({step, QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString()});
+    m_saveSoon.start();
+}
+
+void Plan::clearDone()
+{
+    m_kept.done.clear();
+    touched(false);
+}
+
+void Plan::layOut()
+{
+    const int revision = m_revision;
+    m_jobs.run(
+        [blank = m_kept.blank, wishes = m_kept.wishes, model = m_kept.model](const Cancel& cancel) -> Result<Layout> {
+            const Priors priors = learntPriors(blank.spec.family);
+            if (!model)
+                return dowel::layOut(blank, wishes, true, cancel, priors);
+            const auto rough = carried(*model, blank);
+            if (!rough)
+                return rough.error();
+            return dowel::layOut(*rough, blank.spec.bore.back().at, wishes, true, cancel, priors);
+        },
+        [this, revision](Result<Layout> layout) {
+            if (revision != m_revision)
+                return; // something was changed meanwhile
+            if (layout) {
+                m_layout = std::move(*layout);
+                m_kept.goal = m_layout->goal;
+                m_trouble.clear();
+                m_saveSoon.start();
+            } else if (layout.error().code != ErrorCode::Cancelled) {
+                m_layout.reset();
+                m_kept.goal.reset();
+                m_trouble = text::sentence(layout.error());
+            }
+            Q_EMIT changed();
+        });
+}
+
+bool Plan::judge(const Instrument& shape)
+{
+    auto layout =
+        layoutAt(shape, blank().spec.bore.back().at, wishes(), m_layout ? m_layout->priors : learntPriors(shape.spec().family));
+    if (!layout)
+        return false;
+    m_layout = std::move(*layout);
+    return true;
+}
+
+void Plan::tryOut(const Instrument& shape)
+{
+    if (!m_layout || !judge(shape))
+        return;
+    m_kept.goal = shape;
+    m_saveSoon.start();
+    Q_EMIT changed();
+}
+
+} // namespace dowel::app

@@ -1,0 +1,85 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// A plan before there is a workbook: blank, target, wishes, and the layout worked out from them on a worker. Kept in one
+// file beside the workbooks after every change.
+#pragma once
+
+#include "app/parts/jobs.h"
+#include "io/plan_json.h"
+
+#include <QObject>
+#include <QString>
+#include <QTimer>
+#include <optional>
+
+namespace dowel::app {
+
+class Plan : public QObject
+{
+    Q_OBJECT
+
+public:
+    /// path: where it is kept; read from there where it is, else a whistle's usual plan. What cannot be read is left
+    /// under another name, which failed() tells once somebody listens.
+    explicit Plan(QString path, QObject* parent = nullptr);
+    ~Plan() override;
+
+    [[nodiscard]] const Blank& blank() const { return m_kept.blank; }
+    [[nodiscard]] const LayoutWishes& wishes() const { return m_kept.wishes; }
+    [[nodiscard]] const PlanTarget& target() const { return m_kept.target; }
+    [[nodiscard]] bool ownChart() const { return m_kept.ownChart; }
+    [[nodiscard]] const std::string& material() const { return m_kept.material; }
+    /// A measured instrument that the layout is carried over from.
+    [[nodiscard]] const std::optional<Instrument>& model() const { return m_kept.model; }
+    [[nodiscard]] const std::vector<io::StepDone>& done() const { return m_kept.done; }
+    [[nodiscard]] const std::optional<Layout>& layout() const { return m_layout; }
+    /// Why there is no layout; empty while it was not asked for.
+    [[nodiscard]] const QString& trouble() const { return m_trouble; }
+    [[nodiscard]] bool busy() const { return m_jobs.busy(); }
+    /// What is drawn: the layout's goal, else the bare tube; nothing where the blank cannot be.
+    [[nodiscard]] std::optional<Instrument> drawn() const;
+    /// The holes that the chart names, before they have a place.
+    [[nodiscard]] std::vector<Hole> chartHoles() const;
+
+    /// A family's usual blank and chart for its usual target.
+    void begin(Family family);
+    void setBlank(Blank blank);
+    /// A chart that is the maker's own keeps its fingerings while only the pitch of the notes changes; another lowest note,
+    /// mode or number of registers makes it anew. Errors are told by failed().
+    void setTarget(const PlanTarget& target);
+    void setChart(std::vector<Fingering> chart);
+    /// What a gain changes of the blank, the chart or the wishes, and the layout with it.
+    void take(const ShapingGain& gain);
+    void setWishes(const LayoutWishes& wishes);
+    void setMaterial(const std::string& material);
+    void setModel(std::optional<Instrument> model);
+    /// A hole beside the line; places and sizes stay.
+    void setAside(std::size_t hole, Metres aside);
+    void tick(const std::string& step, bool done);
+    /// What was ticked went into a logbook.
+    void clearDone();
+    void layOut();
+    void cancel() { m_jobs.cancelAll(); }
+    /// A hole or the foot dragged; notes are worked out again, places are not.
+    void tryOut(const Instrument& shape);
+
+Q_SIGNALS:
+    void changed();
+    void busyChanged(bool busy);
+    void failed(const QString& sentence);
+
+private:
+    void touched(bool dropLayout);
+    void keep();
+    bool judge(const Instrument& shape);
+
+    Jobs m_jobs;
+    Jobs m_saves;
+    QTimer m_saveSoon;
+    QString m_path;
+    io::PlanKept m_kept;
+    std::optional<Layout> m_layout;
+    QString m_trouble;
+    int m_revision = 0;
+};
+
+} // namespace dowel::app

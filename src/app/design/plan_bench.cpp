@@ -1,0 +1,89 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/design/plan_bench.h"
+
+#include "app/parts/style.h"
+#include "app/parts/tried.h"
+#include "app/parts/workpiece.h"
+
+#include <QFrame>
+#include <QStackedWidget>
+#include <QVBoxLayout>
+
+namespace dowel::app {
+
+PlanBench::PlanBench(Plan& plan, Questions& questions, QWidget* parent)
+    : QWidget(parent),
+      m_plan(&plan),
+      m_workpiece(new Workpiece(this)),
+      m_pages(new QStackedWidget(this)),
+      m_blank(new BlankPage(plan, m_pages)),
+      m_edge(new EdgePage(plan, m_pages)),
+      m_target(new TargetPage(plan, questions, m_pages)),
+      m_layout(new LayoutPage(plan, questions, m_pages)),
+      m_drill(new DrillPage(plan, questions, m_pages))
+{
+    setObjectName(QStringLiteral("planBench"));
+    m_workpiece->setObjectName(QStringLiteral("planWorkpiece"));
+    m_workpiece->setDragPlaces(true);
+    for (QWidget* p : std::initializer_list<QWidget*>{m_blank, m_edge, m_target, m_layout, m_drill})
+        m_pages->addWidget(p);
+    auto* line = new QFrame(this);
+    line->setFixedHeight(1);
+    line->setProperty("hairline", true);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    column->addWidget(m_workpiece);
+    column->addWidget(line);
+    column->addWidget(m_pages, 1);
+    connect(m_plan, &Plan::changed, this, &PlanBench::refresh);
+    connect(m_plan, &Plan::failed, this, &PlanBench::failed);
+    connect(m_blank, &BlankPage::failed, this, &PlanBench::failed);
+    connect(m_target, &TargetPage::failed, this, &PlanBench::failed);
+    connect(m_layout, &LayoutPage::failed, this, &PlanBench::failed);
+    connect(m_drill, &DrillPage::failed, this, &PlanBench::failed);
+    connect(m_drill, &DrillPage::told, this, &PlanBench::told);
+    connect(m_drill, &DrillPage::workbookAsked, this, &PlanBench::workbookAsked);
+    connect(m_workpiece, &Workpiece::placeDragged, this, [this](const Handle& handle, Metres at) {
+        if (!m_plan->layout())
+            return;
+        InstrumentSpec spec = m_plan->layout()->goal.spec();
+        spec.holes[handle.hole].at = at;
+        spec.holes[handle.hole].chimney = wallAt(spec.bore, spec.wall, at);
+        if (const auto shape = Instrument::make(std::move(spec)))
+            m_plan->tryOut(*shape);
+    });
+    connect(m_workpiece, &Workpiece::dragged, this, [this](const Handle& handle, Metres size) {
+        if (!m_plan->layout())
+            return;
+        if (const auto shape = resized(m_plan->layout()->goal, handle, size))
+            m_plan->tryOut(*shape);
+    });
+    refresh();
+}
+
+void PlanBench::setUnit(text::LengthUnit unit)
+{
+    m_workpiece->setUnit(unit);
+    m_blank->setUnit(unit);
+    m_layout->setUnit(unit);
+    m_drill->setUnit(unit);
+}
+
+void PlanBench::showPage(int page)
+{
+    m_pages->setCurrentIndex(page);
+    refresh();
+}
+
+void PlanBench::refresh()
+{
+    if (const auto shape = m_plan->drawn())
+        m_workpiece->setInstrument(*shape);
+    // Holes can be dragged where their notes are shown.
+    const bool dragging = m_plan->layout() && m_pages->currentWidget() == m_layout;
+    m_workpiece->setBench(dragging ? m_plan->drawn() : std::nullopt);
+    m_workpiece->setSpans(dragging, m_plan->wishes().reach);
+}
+
+} // namespace dowel::app

@@ -1,0 +1,42 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The bench before there is a workbook: the workpiece as planned along the top, the four stages below.
+#pragma once
+
+#include "app/design/plan_pages.h"
+
+#include <QWidget>
+
+class QStackedWidget;
+
+namespace dowel::app {
+
+class Workpiece;
+
+class PlanBench : public QWidget
+{
+    Q_OBJECT
+
+public:
+    PlanBench(Plan& plan, Questions& questions, QWidget* parent = nullptr);
+    void setUnit(text::LengthUnit unit);
+    void showPage(int page);
+    [[nodiscard]] Plan& plan() { return *m_plan; }
+
+Q_SIGNALS:
+    void failed(const QString& sentence);
+    void told(const QString& sentence);
+    void workbookAsked();
+
+private:
+    void refresh();
+    Plan* m_plan;
+    Workpiece* m_workpiece;
+    QStackedWidget* m_pages;
+    BlankPage* m_blank;
+    EdgePage* m_edge;
+    TargetPage* m_target;
+    LayoutPage* m_layout;
+    DrillPage* m_drill;
+};
+
+} // namespace dowel::app

@@ -1,0 +1,205 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The four stages before there is anything to listen to. Each page shows the plan as it is and changes it in place.
+#pragma once
+
+#include "app/parts/length_field.h"
+#include "app/design/plan.h"
+
+#include <QWidget>
+
+class QCheckBox;
+class QComboBox;
+class QDoubleSpinBox;
+class QFormLayout;
+class QLabel;
+class QListWidget;
+class QPushButton;
+class QTableWidget;
+
+namespace dowel::app {
+
+class FingeringCard;
+class Questions;
+class TuningPicture;
+
+/// Family, bore at stations, wall, mouth, material; beside it what this tube serves for and what to mind.
+class BlankPage : public QWidget
+{
+    Q_OBJECT
+
+public:
+    explicit BlankPage(Plan& plan, QWidget* parent = nullptr);
+    void setUnit(text::LengthUnit unit);
+
+Q_SIGNALS:
+    void failed(const QString& sentence);
+
+private:
+    void refresh();
+    void addMouthFields();
+    void takeStations(int row, int column);
+    void addStation();
+    void takePipe(int index);
+    void takeSlide();
+    Plan* m_plan;
+    text::LengthUnit m_unit = text::LengthUnit::Millimetres;
+    bool m_filling = false;
+    QComboBox* m_family;
+    QComboBox* m_sold;
+    QTableWidget* m_stations;
+    LengthField* m_wall;
+    LengthField* m_mouth[4];
+    QLabel* m_mouthWords[4];
+    QCheckBox* m_slide;
+    LengthField* m_slideAt;
+    LengthField* m_slideOut;
+    QComboBox* m_material;
+    QLabel* m_materialWords;
+    QLabel* m_checks;
+};
+
+/// Voicing: what is heard and what to try, reversible things first; what each measure of the mouth does to the pitch.
+class EdgePage : public QWidget
+{
+    Q_OBJECT
+
+public:
+    explicit EdgePage(Plan& plan, QWidget* parent = nullptr);
+
+protected:
+    void showEvent(QShowEvent* event) override;
+
+private:
+    void refresh();
+    void showTries(int row);
+    Plan* m_plan;
+    QListWidget* m_symptoms;
+    QLabel* m_tries;
+    QLabel* m_note = nullptr;
+    QTableWidget* m_table;
+    QStringList m_words;
+};
+
+/// Lowest note, mode, temperament, reference pitch and temperature; the fingerings that follow.
+class TargetPage : public QWidget
+{
+    Q_OBJECT
+
+public:
+    TargetPage(Plan& plan, Questions& questions, QWidget* parent = nullptr);
+
+Q_SIGNALS:
+    void failed(const QString& sentence);
+
+private:
+    void refresh();
+    void take();
+    void importScale();
+    void exportScale();
+    /// The row that is shown on the card.
+    [[nodiscard]] int row() const;
+    void showCard();
+    void turnHole(int hole);
+    void takeCell(int row, int column);
+    void addFingering();
+    void removeFingering();
+    Jobs m_jobs;
+    Plan* m_plan;
+    Questions* m_questions;
+    bool m_filling = false;
+    QComboBox* m_lowest;
+    QComboBox* m_mode;
+    QComboBox* m_scale;
+    QComboBox* m_tonic;
+    QComboBox* m_registers;
+    QDoubleSpinBox* m_a4;
+    QDoubleSpinBox* m_celsius;
+    QDoubleSpinBox* m_tolerance;
+    QTableWidget* m_table;
+    FingeringCard* m_card;
+    QComboBox* m_add;
+    QPushButton* m_remove;
+    QLabel* m_own;
+};
+
+/// Wishes, the row of holes that comes of them, and how near every note comes.
+class LayoutPage : public QWidget
+{
+    Q_OBJECT
+
+public:
+    LayoutPage(Plan& plan, Questions& questions, QWidget* parent = nullptr);
+    void setUnit(text::LengthUnit unit);
+
+Q_SIGNALS:
+    void failed(const QString& sentence);
+
+private:
+    void takeCell(int row, int column);
+    void copyModel();
+    void refresh();
+    void arrange();
+    void showWishes();
+    void showPicture(const Layout& layout);
+    void showHoles(const Layout& layout);
+    [[nodiscard]] QString wordsOf(const Layout& layout) const;
+    void take();
+    Plan* m_plan;
+    Questions* m_questions;
+    text::LengthUnit m_unit = text::LengthUnit::Millimetres;
+    bool m_filling = false;
+    QComboBox* m_hand;
+    LengthField* m_smallest;
+    LengthField* m_largest;
+    LengthField* m_allowance;
+    LengthField* m_foot;
+    QCheckBox* m_doubt;
+    QCheckBox* m_oneBit;
+    QCheckBox* m_bits;
+    QCheckBox* m_even;
+    QCheckBox* m_timbre;
+    QCheckBox* m_undercut;
+    QCheckBox* m_fixed;
+    QPushButton* m_go;
+    QPushButton* m_copy;
+    QLabel* m_words;
+    QTableWidget* m_holes;
+    TuningPicture* m_picture;
+};
+
+/// The order of work, the template, and the workbook that is made of the plan.
+class DrillPage : public QWidget
+{
+    Q_OBJECT
+
+public:
+    DrillPage(Plan& plan, Questions& questions, QWidget* parent = nullptr);
+    void setUnit(text::LengthUnit unit);
+
+Q_SIGNALS:
+    void failed(const QString& sentence);
+    void told(const QString& sentence);
+    void workbookAsked();
+
+protected:
+    void showEvent(QShowEvent* event) override;
+
+private:
+    void refresh();
+    void writeTemplate(const QString& format);
+    void addStep(const std::string& step, const QString& words);
+    Jobs m_jobs;
+    bool m_filling = false;
+    Plan* m_plan;
+    Questions* m_questions;
+    text::LengthUnit m_unit = text::LengthUnit::Millimetres;
+    QListWidget* m_steps;
+    QTableWidget* m_inches;
+    QTableWidget* m_trim;
+    QComboBox* m_parts;
+    QPushButton* m_make;
+    QLabel* m_words;
+    QList<QPushButton*> m_files;
+};
+
+} // namespace dowel::app

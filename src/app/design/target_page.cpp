@@ -1,0 +1,390 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/parts/fingering_card.h"
+#include "app/parts/form.h"
+#include "app/design/plan_pages.h"
+#include "app/parts/questions.h"
+#include "app/parts/style.h"
+#include "core/tuning/pitch.h"
+#include "core/tuning/scale.h"
+#include "io/json_reader.h"
+#include "io/whole_file.h"
+#include "text/errors.h"
+
+#include <QAbstractItemView>
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QFile>
+#include <QFormLayout>
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QLabel>
+#include <QLocale>
+#include <QPushButton>
+#include <QTableWidget>
+#include <algorithm>
+#include <cmath>
+
+namespace dowel::app {
+
+namespace {
+
+enum Column { Note, Register, Pitch, Off, Tolerance, Weight, Closed };
+
+QString closedWords(const Fingering& f)
+{
+    QStringList closed;
+    for (const HoleId& id : f.closed)
+        closed << QString::fromStdString(id.text);
+    for (const HalfHole& half : f.half)
+        closed << TargetPage::tr("%1 partly", "a hole partly covered").arg(QString::fromStdString(half.hole.text));
+    return closed.isEmpty() ? TargetPage::tr("none") : closed.join(QLatin1Char(' '));
+}
+
+} // namespace
+
+TargetPage::TargetPage(Plan& plan, Questions& questions, QWidget* parent)
+    : QWidget(parent),
+      m_plan(&plan),
+      m_questions(&questions),
+      m_lowest(form::box(this, "targetLowest", tr("Lowest note"))),
+      m_mode(form::box(this, "targetMode", tr("Scale"))),
+      m_scale(form::box(this, "targetTemperament", tr("Temperament"))),
+      m_tonic(form::box(this, "targetTonic", tr("Built on"))),
+      m_registers(form::box(this, "targetRegisters", tr("Registers"))),
+      m_a4(form::spin(this, "targetA4", tr("A4"), 380.0, 480.0, 1.0, 1, tr(" Hz"))),
+      m_celsius(form::spin(this, "targetCelsius", tr("Temperature it is played at"), -5.0, 45.0, 0.5, 1, tr(" °C"))),
+      m_tolerance(form::spin(this, "targetTolerance", tr("Tolerance"), 1.0, 50.0, 1.0, 0, tr(" cents"))),
+      m_table(form::table(
+          this, "targetTable", tr("Fingerings"),
+          {tr("note"), tr("register"), tr("Hz"), tr("from equal"), tr("± cents"), tr("weight"), tr("closed, from the foot")},
+          26)),
+      m_card(new FingeringCard(this)),
+      m_add(form::box(this, "targetAddNote", tr("Note to add a fingering for"))),
+      m_remove(form::button(this, "targetRemove", tr("&Remove it"))),
+      m_own(form::words(this, "targetOwn", true))
+{
+    setObjectName(QStringLiteral("targetPage"));
+    const auto chromatic = modeNotes("C3", "chromatic", 49);
+    if (chromatic)
+        for (const auto& n : *chromatic)
+            m_lowest->addItem(text::noteName(n), QString::fromStdString(n));
+    const std::pair<const char*, QString> modes[] = {{"major", tr("Major")},
+                                                     {"minor", tr("Minor (natural)")},
+                                                     {"dorian", tr("Dorian")},
+                                                     {"phrygian", tr("Phrygian")},
+                                                     {"lydian", tr("Lydian")},
+                                                     {"mixolydian", tr("Mixolydian")},
+                                                     {"locrian", tr("Locrian")},
+                                                     {"major-pentatonic", tr("Major pentatonic")},
+                                                     {"minor-pentatonic", tr("Minor pentatonic")},
+                                                     {"chromatic", tr("Chromatic")}};
+    for (const auto& [key, name] : modes)
+        m_mode->addItem(name, QLatin1String(key));
+    const std::pair<const char*, QString> scales[] = {{"equal", tr("Equal")},
+                                                      {"just", tr("Just")},
+                                                      {"meantone", tr("Quarter-comma meantone")},
+                                                      {"pythagorean", tr("Pythagorean")},
+                                                      {"werckmeister-iii", tr("Werckmeister III")},
+                                                      {"vallotti", tr("Vallotti")},
+                                                      {"own", tr("Own, from a file")}};
+    for (const auto& [key, name] : scales)
+        m_scale->addItem(name, QLatin1String(key));
+    for (const char* t : {"C", "Db", "D", "Eb", "E", "F", "F#", "G", "Ab", "A", "Bb", "B"})
+        m_tonic->addItem(QLatin1String(t));
+    m_registers->addItem(tr("one"), 1);
+    m_registers->addItem(tr("two"), 2);
+    m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    m_table->horizontalHeader()->setStretchLastSection(true);
+    m_table->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    m_table->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed);
+    m_table->setSelectionMode(QAbstractItemView::SingleSelection);
+    m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
+    m_table->setTabKeyNavigation(false);
+    m_card->setObjectName(QStringLiteral("targetCard"));
+    m_card->setEditable(true);
+    m_card->setFixedHeight(160);
+    auto* import = form::button(this, "targetImport", tr("&Scale from a file…"));
+    auto* write = form::button(this, "targetExport", tr("&Write the scale…"));
+    auto* add = form::button(this, "targetAdd", tr("&Add a fingering for"));
+    connect(import, &QPushButton::clicked, this, &TargetPage::importScale);
+    connect(write, &QPushButton::clicked, this, &TargetPage::exportScale);
+
+    auto* form = new QFormLayout;
+    form->setHorizontalSpacing(2 * Style::grid);
+    form->setVerticalSpacing(Style::grid);
+    form->addRow(tr("Lowest note"), m_lowest);
+    form->addRow(tr("Scale"), m_mode);
+    form->addRow(tr("Registers"), m_registers);
+    form->addRow(tr("Temperament"), m_scale);
+    form->addRow(tr("built on"), m_tonic);
+    form->addRow(tr("A4"), m_a4);
+    form->addRow(tr("Played at"), m_celsius);
+    form->addRow(tr("Tolerance"), m_tolerance);
+    auto* words = form::words(this, "targetWords", true);
+    words->setText(tr("The temperature is that of the music, not of the workshop: Listen asks for the workshop's own."));
+    auto* left = new QVBoxLayout;
+    left->addLayout(form);
+    left->addWidget(words);
+    auto* files = new QHBoxLayout;
+    files->addWidget(import);
+    files->addWidget(write);
+    left->addLayout(files);
+    left->addStretch(1);
+    auto* columns = new QHBoxLayout(this);
+    columns->setContentsMargins(3 * Style::grid, 2 * Style::grid, 2 * Style::grid, Style::grid);
+    columns->setSpacing(4 * Style::grid);
+    columns->addLayout(left, 2);
+    auto* below = new QHBoxLayout;
+    below->setSpacing(3 * Style::grid);
+    below->addWidget(m_card, 5);
+    auto* edit = new QVBoxLayout;
+    edit->setSpacing(Style::grid);
+    auto* adding = new QHBoxLayout;
+    adding->addWidget(add);
+    adding->addWidget(m_add, 1);
+    edit->addWidget(m_own);
+    edit->addLayout(adding);
+    edit->addWidget(m_remove, 0, Qt::AlignLeft);
+    edit->addStretch(1);
+    below->addLayout(edit, 4);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(Style::grid);
+    right->addWidget(m_table, 1);
+    right->addLayout(below);
+    columns->addLayout(right, 5);
+    for (QComboBox* b : {m_lowest, m_mode, m_scale, m_tonic, m_registers})
+        connect(b, &QComboBox::activated, this, &TargetPage::take);
+    for (QDoubleSpinBox* s : {m_a4, m_celsius, m_tolerance})
+        connect(s, &QDoubleSpinBox::valueChanged, this, &TargetPage::take);
+    connect(m_plan, &Plan::changed, this, &TargetPage::refresh);
+    connect(m_table, &QTableWidget::cellChanged, this, &TargetPage::takeCell);
+    connect(m_table, &QTableWidget::currentCellChanged, this, [this] { showCard(); });
+    connect(m_card, &FingeringCard::holeClicked, this, &TargetPage::turnHole);
+    connect(add, &QPushButton::clicked, this, &TargetPage::addFingering);
+    connect(m_remove, &QPushButton::clicked, this, &TargetPage::removeFingering);
+    refresh();
+    m_table->setCurrentCell(0, 0);
+}
+
+int TargetPage::row() const
+{
+    const int count = static_cast<int>(m_plan->blank().spec.fingerings.size());
+    return std::clamp(m_table->currentRow(), 0, std::max(0, count - 1));
+}
+
+void TargetPage::showCard()
+{
+    const auto& chart = m_plan->blank().spec.fingerings;
+    if (m_filling)
+        return;
+    m_card->show(m_plan->chartHoles(), chart.empty() ? nullptr : &chart[static_cast<std::size_t>(row())]);
+    m_remove->setEnabled(chart.size() > 1);
+}
+
+void TargetPage::turnHole(int hole)
+{
+    auto chart = m_plan->blank().spec.fingerings;
+    const auto holes = m_plan->chartHoles();
+    const HoleId id = holes[static_cast<std::size_t>(hole)].id;
+    Fingering& f = chart[static_cast<std::size_t>(row())];
+    const auto half = std::find_if(f.half.begin(), f.half.end(), [&](const HalfHole& h) { return h.hole == id; });
+    const auto closed = std::find(f.closed.begin(), f.closed.end(), id);
+    if (closed != f.closed.end()) {
+        f.closed.erase(closed);
+        f.half.push_back({id, 0.5});
+    } else if (half != f.half.end()) {
+        f.half.erase(half);
+    } else {
+        f.closed.push_back(id);
+    }
+    // From the foot upwards, as everywhere.
+    std::sort(f.closed.begin(), f.closed.end(), [&](const HoleId& a, const HoleId& b) {
+        const auto place = [&](const HoleId& one) {
+            return std::find_if(holes.begin(), holes.end(), [&](const Hole& h) { return h.id == one; });
+        };
+        return place(a) < place(b);
+    });
+    m_plan->setChart(std::move(chart));
+}
+
+void TargetPage::takeCell(int row, int column)
+{
+    if (m_filling)
+        return;
+    auto chart = m_plan->blank().spec.fingerings;
+    Fingering& f = chart[static_cast<std::size_t>(row)];
+    bool number = false;
+    const double v = QLocale().toDouble(m_table->item(row, column)->text().trimmed(), &number);
+    const double low = column == Tolerance ? 0.5 : 0.0;
+    if (!number || !(v >= low && v <= 100.0)) {
+        Q_EMIT failed((column == Tolerance ? tr("%1: the tolerance of %2 must be a number from 0.5 to 100 cents.")
+                                           : tr("%1: the weight of %2 must be a number from 0 (does not count) to 100."))
+                          .arg(m_table->item(row, column)->text(), text::noteName(f.id.text)));
+        return refresh();
+    }
+    if (column == Tolerance)
+        f.tolerance = Cents::fromCents(v);
+    else
+        f.weight = v;
+    m_plan->setChart(std::move(chart));
+}
+
+void TargetPage::addFingering()
+{
+    auto chart = m_plan->blank().spec.fingerings;
+    const auto at = static_cast<std::size_t>(row());
+    const std::string name = m_add->currentData().toString().toStdString();
+    const auto hertz = targetOf(m_plan->target().tuning, name);
+    if (!hertz) {
+        Q_EMIT failed(text::sentence(hertz.error()));
+        return;
+    }
+    Fingering f = chart[at]; // the holes of the one that is shown are the nearest to begin from
+    f.targetName = name;
+    f.target = *hertz;
+    const auto taken = [&](const std::string& id) {
+        return std::any_of(chart.begin(), chart.end(), [&](const Fingering& o) { return o.id.text == id; });
+    };
+    f.id.text = name;
+    for (int n = 2; taken(f.id.text); ++n)
+        f.id.text = name + " (" + std::to_string(n) + ")";
+    chart.insert(chart.begin() + static_cast<std::ptrdiff_t>(at) + 1, std::move(f));
+    m_plan->setChart(std::move(chart));
+    m_table->setCurrentCell(static_cast<int>(at) + 1, 0);
+}
+
+void TargetPage::removeFingering()
+{
+    auto chart = m_plan->blank().spec.fingerings;
+    if (chart.size() < 2)
+        return;
+    const int at = row();
+    chart.erase(chart.begin() + at);
+    m_plan->setChart(std::move(chart));
+    m_table->setCurrentCell(std::min(at, m_table->rowCount() - 1), 0);
+}
+
+void TargetPage::refresh()
+{
+    m_filling = true;
+    const PlanTarget& t = m_plan->target();
+    const auto choose = [](QComboBox* b, const QString& key) {
+        b->setCurrentIndex(std::max(0, b->findData(key)));
+    };
+    const auto lowest = semitonesFromName(t.lowest);
+    for (int i = 0; i < m_lowest->count(); ++i) // whichever way it is spelt
+        if (lowest && *semitonesFromName(m_lowest->itemData(i).toString().toStdString()) == *lowest)
+            m_lowest->setCurrentIndex(i);
+    choose(m_mode, QString::fromStdString(t.mode));
+    choose(m_scale, QString::fromStdString(t.tuning.scale));
+    m_tonic->setCurrentText(QString::fromStdString(t.tuning.tonic));
+    m_tonic->setEnabled(t.tuning.scale != "equal");
+    m_registers->setCurrentIndex(t.registers - 1);
+    m_a4->setValue(t.tuning.a4.hertz());
+    m_celsius->setValue(t.tuning.playedAt.celsius());
+    m_tolerance->setValue(t.tolerance.cents());
+    const auto& chart = m_plan->blank().spec.fingerings;
+    m_table->setRowCount(static_cast<int>(chart.size()));
+    for (int row = 0; row < m_table->rowCount(); ++row) {
+        const Fingering& f = chart[static_cast<std::size_t>(row)];
+        const auto equal = f.targetName.empty() ? Result<Hertz>(f.target) : equalTempered(f.targetName, t.tuning.a4);
+        const QString cells[] = {text::noteName(f.id.text),
+                                 QString::number(f.registerNumber),
+                                 QString::number(f.target.hertz(), 'f', 1),
+                                 equal ? text::cents(std::round(centsBetween(f.target, *equal).cents() * 10.0) / 10.0)
+                                       : QString(),
+                                 QLocale().toString(f.tolerance.cents(), 'g', 4),
+                                 QLocale().toString(f.weight, 'g', 4),
+                                 closedWords(f)};
+        for (int column = 0; column < m_table->columnCount(); ++column) {
+            auto* item = new QTableWidgetItem(cells[column]);
+            item->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+            if (column != Tolerance && column != Weight)
+                item->setFlags(item->flags() & ~Qt::ItemIsEditable);
+            m_table->setItem(row, column, item);
+        }
+    }
+    m_add->clear();
+    if (const auto notes = modeNotes(t.lowest, "chromatic", 12 * (t.registers + 1) + 8))
+        for (const auto& n : *notes)
+            m_add->addItem(text::noteName(n), QString::fromStdString(n));
+    m_own->setText(m_plan->ownChart()
+                       ? tr("Changed by hand. Another lowest note, scale or number of registers makes the chart anew.")
+                       : tr("Click a hole: closed, half, open. Double-click a tolerance or a weight to change it."));
+    m_filling = false;
+    showCard();
+}
+
+void TargetPage::take()
+{
+    if (m_filling)
+        return;
+    PlanTarget t = m_plan->target();
+    t.lowest = m_lowest->currentData().toString().toStdString();
+    t.mode = m_mode->currentData().toString().toStdString();
+    t.registers = m_registers->currentData().toInt();
+    t.tuning.tonic = m_tonic->currentText().toStdString();
+    const std::string scale = m_scale->currentData().toString().toStdString();
+    if (scale == "own" && !isTemperament(t.tuning.ownCents)) {
+        importScale();
+        return refresh();
+    }
+    t.tuning.scale = scale;
+    t.tuning.a4 = Hertz::fromHertz(m_a4->value());
+    t.tuning.playedAt = Temperature::fromCelsius(m_celsius->value());
+    t.tolerance = Cents::fromCents(m_tolerance->value());
+    m_plan->setTarget(t);
+}
+
+void TargetPage::importScale()
+{
+    const QString path = m_questions->fileToOpen(this, tr("Scale"), tr("Scales (*.scl)"));
+    if (path.isEmpty())
+        return;
+    QFile file(path);
+    if (!file.open(QIODevice::ReadOnly)) {
+        Q_EMIT failed(text::sentence(Error{ErrorCode::Unreadable, path.toStdString(), file.errorString().toStdString()}));
+        return;
+    }
+    const auto scale = scaleFromText(file.readAll().toStdString());
+    if (!scale) {
+        Q_EMIT failed(tr("%1, %2: %3.")
+                          .arg(path, QString::fromStdString(scale.error().where), QString::fromStdString(scale.error().facts)));
+        return;
+    }
+    std::vector<double> twelve{0.0};
+    twelve.insert(twelve.end(), scale->cents.begin(), scale->cents.end() - 1);
+    if (!isTemperament(twelve) || std::abs(scale->cents.back() - 1200.0) > 0.5) {
+        Q_EMIT failed(tr("%1 has %2 degrees to its period; a chart needs twelve to the octave. Choose another scale, or give "
+                         "single notes their own "
+                         "hertz in a specification.")
+                          .arg(path)
+                          .arg(scale->cents.size()));
+        return;
+    }
+    PlanTarget t = m_plan->target();
+    t.tuning.scale = "own";
+    t.tuning.ownCents = twelve;
+    m_plan->setTarget(t);
+}
+
+void TargetPage::exportScale()
+{
+    const QString path = m_questions->fileToWrite(this, tr("Write the scale"), QStringLiteral("scale.scl"), tr("Scales (*.scl)"));
+    if (path.isEmpty())
+        return;
+    const Tuning& tuning = m_plan->target().tuning;
+    Scale scale{tuning.scale + " on " + tuning.tonic, {}};
+    if (const auto named = temperamentNamed(tuning.scale))
+        scale.cents.assign(named->begin() + 1, named->end());
+    else
+        scale.cents.assign(tuning.ownCents.begin() + 1, tuning.ownCents.end());
+    scale.cents.push_back(1200.0);
+    m_jobs.run([path, text = scaleText(scale)](const Cancel&) { return io::writeFileWhole(path.toStdString(), text); },
+               [this](Status done) {
+                   if (!done)
+                       Q_EMIT failed(text::sentence(done.error()));
+               });
+}
+
+} // namespace dowel::app

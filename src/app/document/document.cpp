@@ -1,0 +1,412 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/document/document.h"
+
+#include "app/document/shop_settings.h"
+#include "io/audio_file.h"
+#include "io/json_reader.h"
+#include "io/record_json.h"
+#include "io/spec_json.h"
+#include "io/table.h"
+#include "io/whole_file.h"
+#include "session/advise.h"
+#include "text/errors.h"
+
+#include <QDir>
+#include <QFileInfo>
+
+namespace dowel::app {
+
+Document::Document(Store store, QObject* parent)
+    : QObject(parent),
+      m_store(std::make_shared<Store>(std::move(store))),
+      m_book(std::make_shared<const Workbook>(m_store->book())),
+      m_path(QString::fromStdString(m_store->path())),
+      m_room(session::roomOf(*m_book))
+{
+    connect(&m_jobs, &Jobs::busyChanged, this, &Document::busyChanged);
+    constexpr int again_ms = 5000;
+    m_again.setInterval(again_ms);
+    m_again.setSingleShot(true);
+    connect(&m_again, &QTimer::timeout, this, &Document::saveNext);
+}
+
+Document::~Document() = default;
+
+void Document::fail(const Error& error)
+{
+    if (error.code != ErrorCode::Cancelled)
+        Q_EMIT failed(text::sentence(error));
+}
+
+void Document::adopt(Snapshot book)
+{
+    m_book = std::move(book);
+    ++m_revision;
+    m_counsel.reset();
+    Q_EMIT changed();
+    Q_EMIT counselChanged();
+}
+
+void Document::setRoom(Temperature room)
+{
+    m_room = room;
+}
+
+namespace {
+
+/// Trouble that may pass: the disk is full, the folder gone, another program at the file.
+bool mayPass(ErrorCode code)
+{
+    return code == ErrorCode::Unwritable || code == ErrorCode::InUse || code == ErrorCode::Unreadable;
+}
+
+} // namespace
+
+Document::Attempt Document::attempt(Store& store, std::vector<Store::NewEntry> entries, bool hold)
+{
+    Attempt a;
+    if (!hold) {
+        const auto ids = store.append(entries);
+        a.saved = ids.ok();
+        if (!ids)
+            a.trouble = ids.error();
+    }
+    a.entries = std::make_shared<const std::vector<Store::NewEntry>>(std::move(entries));
+    a.book = std::make_shared<const Workbook>(store.book());
+    return a;
+}
+
+void Document::finish(const Attempt& attempt, const After& after, bool adopts)
+{
+    if (attempt.saved) {
+        if (adopts)
+            adopt(attempt.book);
+        else
+            m_book = attempt.book;
+        return after();
+    }
+    if (attempt.trouble && !mayPass(attempt.trouble->code))
+        return fail(*attempt.trouble);
+    m_waiting.push_back({attempt.entries, after, adopts});
+    if (!attempt.trouble && m_waiting.size() == 1) // what it was to wait for is saved meanwhile
+        return saveNext();
+    if (attempt.trouble)
+        Q_EMIT failed(text::sentence(*attempt.trouble) +
+                      tr(" Nothing is lost: it is held here and saved as soon as it can be. Do not close Dowel before."));
+    m_again.start();
+}
+
+void Document::trySavingAgain()
+{
+    m_again.stop();
+    saveNext();
+}
+
+void Document::saveNext()
+{
+    if (m_waiting.empty() || m_saving)
+        return;
+    m_saving = true;
+    m_jobs.run(
+        [store = m_store, entries = m_waiting.front().entries](const Cancel&) -> Result<Snapshot> {
+            if (const auto ids = store->append(*entries); !ids)
+                return ids.error();
+            return std::make_shared<const Workbook>(store->book());
+        },
+        [this](Result<Snapshot> book) {
+            m_saving = false;
+            if (!book && mayPass(book.error().code))
+                return m_again.start();
+            const Waiting saved = std::move(m_waiting.front());
+            m_waiting.pop_front();
+            if (!book)
+                return fail(book.error());
+            if (saved.adopts)
+                adopt(*book);
+            else
+                m_book = *book;
+            saved.after();
+            if (m_waiting.empty())
+                Q_EMIT told(tr("Everything is on the disk again."));
+            saveNext();
+        });
+}
+
+void Document::keepSamples(const FingeringId& fingering, std::function<Result<Samples>(const Workbook&)> source,
+                           ReadingSource kind)
+{
+    m_jobs.run(
+        [store = m_store, fingering, source = std::move(source), kind, room = m_room,
+         hold = !m_waiting.empty()](const Cancel& cancel) -> Result<Attempt> {
+            const auto samples = source(store->book());
+            if (!samples)
+                return samples.error();
+            auto entry = session::takeOf(store->book(), fingering, *samples, room, kind, cancel);
+            if (!entry)
+                return entry.error();
+            std::vector<Store::NewEntry> one;
+            one.push_back(std::move(*entry));
+            Attempt a = attempt(*store, std::move(one), hold);
+            a.picture = TakePicture{fingering, hearing::framesOf(samples->values, samples->rate_Hz, {}, cancel),
+                                    samples->duration().seconds()};
+            return a;
+        },
+        [this, fingering](Result<Attempt> tried) {
+            if (!tried)
+                return fail(tried.error());
+            m_lastTake = std::move(tried->picture);
+            finish(*tried, [this, fingering] { Q_EMIT readingKept(QString::fromStdString(fingering.text)); });
+        });
+}
+
+void Document::sound(const FingeringId& fingering)
+{
+    keepSamples(
+        fingering,
+        [fingering, room = m_room](const Workbook& book) -> Result<Samples> {
+            const auto entry = book.practice();
+            const Fingering* f = book.present().find(fingering);
+            if (!entry || f == nullptr)
+                return Error{ErrorCode::UnknownName, "fingering", fingering.text};
+            const player::SimulatedPlayer player({entry->seed, room, entry->noise_dB});
+            auto take = player.play(book.present(), *f, session::takesOf(book, fingering));
+            if (!take)
+                return take.error();
+            return std::move(take->samples);
+        },
+        ReadingSource::Player);
+}
+
+void Document::readFile(const FingeringId& fingering, const QString& path)
+{
+    keepSamples(
+        fingering, [file = path.toStdString()](const Workbook&) { return io::readAudioFile(file); }, ReadingSource::File);
+}
+
+void Document::readFiles(const QStringList& paths)
+{
+    struct Done
+    {
+        Snapshot book;
+        QStringList fingerings;
+        int files = 0;
+        int strangers = 0;
+        QStringList troubles;
+        std::vector<Attempt> held;
+    };
+    const auto store = m_store;
+    m_jobs.run(
+        [store, paths, room = m_room, hold = !m_waiting.empty()](const Cancel& cancel) -> Result<Done> {
+            QStringList files;
+            for (const QString& p : paths) {
+                if (!QFileInfo(p).isDir()) {
+                    files << p;
+                    continue;
+                }
+                const QDir dir(p);
+                for (const QString& name :
+                     dir.entryList({QStringLiteral("*.wav"), QStringLiteral("*.flac"), QStringLiteral("*.ogg"),
+                                    QStringLiteral("*.aif"), QStringLiteral("*.aiff")},
+                                   QDir::Files, QDir::Name))
+                    files << dir.filePath(name);
+            }
+            Done done;
+            done.files = static_cast<int>(files.size());
+            for (const QString& file : std::as_const(files)) {
+                if (cancel.requested())
+                    break;
+                std::optional<FingeringId> named;
+                const QString base = QFileInfo(file).completeBaseName();
+                for (const Fingering& f : store->book().present().spec().fingerings)
+                    if (base.compare(QString::fromStdString(f.id.text), Qt::CaseInsensitive) == 0)
+                        named = f.id;
+                const auto samples = io::readAudioFile(file.toStdString());
+                auto sorted = samples ? session::sortedOut(store->book(), named, *samples, room, ReadingSource::File, cancel)
+                                      : Result<session::Sorted>(samples.error());
+                Status kept = sorted ? Status(dowel::Done{}) : Status(sorted.error());
+                if (sorted && !sorted->entries.empty()) {
+                    Attempt a = attempt(*store, std::move(sorted->entries), hold || !done.held.empty());
+                    const bool later = hold || !done.held.empty() || (a.trouble && mayPass(a.trouble->code));
+                    if (later)
+                        done.held.push_back(std::move(a));
+                    else if (a.trouble)
+                        kept = *a.trouble;
+                }
+                if (!kept) {
+                    done.troubles << text::sentence(Error{kept.error().code, file.toStdString(), kept.error().facts});
+                    continue;
+                }
+                done.strangers += sorted->strangers;
+                for (const FingeringId& id : sorted->fingerings)
+                    done.fingerings << QString::fromStdString(id.text);
+            }
+            done.book = std::make_shared<const Workbook>(store->book());
+            return done;
+        },
+        [this](Result<Done> done) {
+            if (!done)
+                return fail(done.error());
+            adopt(done->book);
+            for (const Attempt& held : done->held)
+                finish(held, [] {});
+            if (!done->held.empty())
+                return; // the rest is told when it is saved
+            if (done->files == 0) {
+                Q_EMIT failed(tr("There is no recording in that folder: WAV, FLAC, Ogg and AIFF are read."));
+                return;
+            }
+            QString words = done->fingerings.size() == 1
+                                ? tr("One reading is kept.")
+                                : tr("%1 readings from %2 files are kept.").arg(done->fingerings.size()).arg(done->files);
+            if (done->strangers > 0)
+                words += tr(" %1 more notes are none of this instrument's.").arg(done->strangers);
+            Q_EMIT readingsKept(done->fingerings);
+            if (done->troubles.isEmpty())
+                Q_EMIT told(words);
+            else
+                Q_EMIT failed(words + QLatin1Char(' ') + done->troubles.join(QLatin1Char(' ')));
+        });
+}
+
+void Document::keepTake(const FingeringId& fingering, Samples samples, ReadingSource kind)
+{
+    keepSamples(
+        fingering, [samples = std::move(samples)](const Workbook&) -> Result<Samples> { return samples; }, kind);
+}
+
+void Document::measureAnew(EntryId old, ReadingEntry reading, std::shared_ptr<const Samples> samples)
+{
+    m_jobs.run(
+        [store = m_store, old, reading = std::move(reading), samples,
+         hold = !m_waiting.empty()](const Cancel&) -> Result<Attempt> {
+            auto entry = session::withTake(reading, *samples);
+            if (!entry)
+                return entry.error();
+            std::vector<Store::NewEntry> both;
+            if (!store->book().isSetAside(old))
+                both.push_back({SetAsideEntry{old, tr("measured over another part").toStdString()}, {}});
+            both.push_back(std::move(*entry));
+            return attempt(*store, std::move(both), hold);
+        },
+        [this](Result<Attempt> tried) {
+            if (!tried)
+                return fail(tried.error());
+            finish(*tried, [this] { Q_EMIT told(tr("Measured anew. The first version stays in the record, set aside.")); });
+        });
+}
+
+void Document::append(EntryBody body, After after, bool adopts)
+{
+    m_jobs.run(
+        [store = m_store, body = std::move(body), hold = !m_waiting.empty()](const Cancel&) {
+            std::vector<Store::NewEntry> one;
+            one.push_back({body, {}});
+            return attempt(*store, std::move(one), hold);
+        },
+        [this, after = std::move(after), adopts](const Attempt& tried) { finish(tried, after, adopts); });
+}
+
+void Document::takeBack(const FingeringId& fingering)
+{
+    const auto readings = m_book->readings();
+    for (auto it = readings.rbegin(); it != readings.rend(); ++it) {
+        if (it->reading->fingering == fingering)
+            return setAside(it->entry->id, tr("taken back"));
+    }
+}
+
+void Document::setAside(EntryId entry, const QString& why)
+{
+    append(SetAsideEntry{entry, why.toStdString()}, [this] { Q_EMIT told(tr("Set aside. It stays in the record, marked so.")); });
+}
+
+void Document::recordCut(const Cut& cut)
+{
+    auto entry = session::cutEntry(*m_book, cut);
+    if (!entry)
+        return fail(entry.error());
+    append(std::move(*entry), [this] { Q_EMIT cutKept(); });
+}
+
+void Document::recordMeasure(const std::optional<HoleId>& hole, Metres size)
+{
+    append(MeasureEntry{hole, size}, [this] {
+        Q_EMIT told(tr("Written down. What was heard since is understood anew."));
+        think();
+    });
+}
+
+void Document::setSchool(const School& school)
+{
+    append(SchoolEntry{school}, [this] { think(); });
+}
+
+void Document::note(const QString& words)
+{
+    // What was advised stands: a note says nothing about a size or a pitch.
+    append(
+        NoteEntry{words.toStdString()}, [this] { Q_EMIT changed(); }, false);
+}
+
+void Document::think()
+{
+    struct Thought
+    {
+        Snapshot book;
+        session::Advised advised;
+    };
+    m_jobs.run(
+        [store = m_store,
+         memory = usesShopMemory() ? shopMemoryPath().toStdString() : std::string()](const Cancel& cancel) -> Result<Thought> {
+            auto advised = session::advise(*store, {memory}, cancel);
+            if (!advised)
+                return advised.error();
+            return Thought{std::make_shared<const Workbook>(store->book()), std::move(*advised)};
+        },
+        [this, revision = m_revision](Result<Thought> thought) {
+            if (!thought)
+                return fail(thought.error());
+            if (revision != m_revision)
+                return; // something was entered meanwhile; that asks anew
+            m_book = thought->book;
+            m_counsel = std::move(thought->advised.counsel);
+            Q_EMIT changed();
+            Q_EMIT counselChanged();
+            if (thought->advised.memoryTrouble)
+                Q_EMIT failed(tr("This advice does without what your other instruments told: %1")
+                                  .arg(text::sentence(*thought->advised.memoryTrouble)));
+            if (thought->advised.notKept && m_waiting.empty())
+                fail(*thought->advised.notKept);
+        });
+}
+
+void Document::copyTo(const QString& path)
+{
+    const auto store = m_store;
+    m_jobs.run([store, to = path.toStdString()](const Cancel&) { return store->copyTo(to); },
+               [this, path](Status done) {
+                   if (!done)
+                       return fail(done.error());
+                   Q_EMIT told(tr("Copied to %1.").arg(path));
+               });
+}
+
+void Document::exportTo(const QString& path, const QString& format)
+{
+    const Snapshot book = m_book;
+    m_jobs.run(
+        [book, to = path.toStdString(), format](const Cancel&) -> Status {
+            if (format == QLatin1String("spec"))
+                return io::writeFileWhole(to, io::specText(book->present()));
+            if (format == QLatin1String("csv"))
+                return io::writeFileWhole(to, io::recordCsv(*book));
+            return io::writeFileWhole(to, io::recordText(*book));
+        },
+        [this, path](Status done) {
+            if (!done)
+                return fail(done.error());
+            Q_EMIT told(tr("Written to %1.").arg(path));
+        });
+}
+
+} // namespace dowel::app

@@ -1,0 +1,129 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The open workbook as the views see it: an immutable snapshot and signals. Readings, cuts and advice are made and kept
+// on one worker; a view is told only after the entry is durable.
+#pragma once
+
+#include "app/parts/jobs.h"
+#include "core/hearing/frames.h"
+#include "core/plan/plan.h"
+#include "session/session.h"
+#include "store/store.h"
+
+#include <QObject>
+#include <QString>
+#include <QTimer>
+#include <deque>
+#include <memory>
+#include <optional>
+
+namespace dowel::app {
+
+/// What a sounded take shows beside its reading.
+struct TakePicture
+{
+    FingeringId fingering;
+    std::vector<hearing::Frame> frames;
+    double duration_s = 0;
+};
+
+class Document : public QObject
+{
+    Q_OBJECT
+
+public:
+    explicit Document(Store store, QObject* parent = nullptr);
+    ~Document() override;
+
+    using Snapshot = std::shared_ptr<const Workbook>;
+    [[nodiscard]] Snapshot book() const { return m_book; }
+    [[nodiscard]] QString path() const { return m_path; }
+    /// Newest counsel; empty while it is being worked out for what has just changed.
+    [[nodiscard]] const std::optional<Counsel>& counsel() const { return m_counsel; }
+    [[nodiscard]] bool busy() const { return m_jobs.busy(); }
+    [[nodiscard]] Temperature room() const { return m_room; }
+    void setRoom(Temperature room);
+    [[nodiscard]] bool hasPlayer() const { return m_book->practice().has_value(); }
+    [[nodiscard]] const std::optional<TakePicture>& lastTake() const { return m_lastTake; }
+
+    /// The simulated player sounds a fingering; its take is heard and kept. Needs hasPlayer().
+    void sound(const FingeringId& fingering);
+    /// A recording of a fingering.
+    void readFile(const FingeringId& fingering, const QString& path);
+    /// Recordings and folders of them, with one note each or several. A file that bears a fingering's name is read as that.
+    /// What cannot be read is told with its place; the rest is kept.
+    void readFiles(const QStringList& paths);
+    /// A take that came in live.
+    void keepTake(const FingeringId& fingering, Samples samples, ReadingSource kind);
+    /// A reading measured anew over another part of its take; the old one is set aside and stays in the record.
+    void measureAnew(EntryId old, ReadingEntry reading, std::shared_ptr<const Samples> samples);
+    /// For looking, from a worker.
+    [[nodiscard]] std::shared_ptr<const Store> store() const { return m_store; }
+    /// Sets the newest standing reading of a fingering aside; its recording stays.
+    void takeBack(const FingeringId& fingering);
+    void setAside(EntryId entry, const QString& why);
+    void recordCut(const Cut& cut);
+    /// A hole's diameter, or with no hole the tube's length, as the calipers say now.
+    void recordMeasure(const std::optional<HoleId>& hole, Metres size);
+    /// From here on the plan goes about it so.
+    void setSchool(const School& school);
+    void note(const QString& words);
+    /// Works out what to do next and keeps it in the record.
+    void think();
+    void cancel() { m_jobs.cancelAll(); }
+    /// Entries that the disk did not take yet; they are held here and tried again every few seconds.
+    [[nodiscard]] std::size_t waiting() const { return m_waiting.size(); }
+    void trySavingAgain();
+    /// Writes a copy or an export on the worker.
+    void copyTo(const QString& path);
+    void exportTo(const QString& path, const QString& format);
+
+Q_SIGNALS:
+    void changed();        ///< a new snapshot
+    void counselChanged(); ///< newest counsel arrived or became stale
+    void readingKept(const QString& fingering);
+    void readingsKept(const QStringList& fingerings);
+    void cutKept();
+    void failed(const QString& sentence);
+    void told(const QString& sentence); ///< good news
+    void busyChanged(bool busy);
+
+private:
+    using Entries = std::shared_ptr<const std::vector<Store::NewEntry>>;
+    using After = std::function<void()>;
+    /// Entries on the way to the disk: on it with the book after, or why not.
+    struct Attempt
+    {
+        Snapshot book;
+        Entries entries;
+        bool saved = false;
+        std::optional<Error> trouble;
+        std::optional<TakePicture> picture{};
+    };
+    struct Waiting
+    {
+        Entries entries;
+        After after;
+        bool adopts = true;
+    };
+    static Attempt attempt(Store& store, std::vector<Store::NewEntry> entries, bool hold);
+    void finish(const Attempt& attempt, const After& after, bool adopts = true);
+    void saveNext();
+    void keepSamples(const FingeringId& fingering, std::function<Result<Samples>(const Workbook&)> source, ReadingSource kind);
+    void append(EntryBody body, After after, bool adopts = true);
+    void adopt(Snapshot book);
+    void fail(const Error& error);
+
+    Jobs m_jobs;
+    std::shared_ptr<Store> m_store; ///< touched by the worker only
+    Snapshot m_book;
+    QString m_path;
+    Temperature m_room;
+    std::optional<Counsel> m_counsel;
+    std::optional<TakePicture> m_lastTake;
+    int m_revision = 0;
+    std::deque<Waiting> m_waiting;
+    QTimer m_again;
+    bool m_saving = false;
+};
+
+} // namespace dowel::app

@@ -1,0 +1,18 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Where this user's shop memory lies and whether it is used.
+#pragma once
+
+#include "core/fit/fit.h"
+
+#include <QString>
+
+namespace dowel::app {
+
+/// Where the shop memory of this user lies.
+[[nodiscard]] QString shopMemoryPath();
+/// Whether it is used; a setting of this user's.
+[[nodiscard]] bool usesShopMemory();
+/// What the next instrument of a family begins with: what earlier ones told, where that is used and can be read.
+[[nodiscard]] Priors learntPriors(Family family);
+
+} // namespace dowel::app

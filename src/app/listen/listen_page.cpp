@@ -1,0 +1,670 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/listen/listen_page.h"
+
+#include "app/listen/cue.h"
+#include "app/listen/far_view.h"
+#include "app/parts/fingering_card.h"
+#include "app/parts/form.h"
+#include "app/listen/listener.h"
+#include "app/parts/questions.h"
+#include "app/parts/style.h"
+#include "app/document/take_dialog.h"
+#include "app/listen/take_strip.h"
+#include "core/tuning/pitch.h"
+#include "session/session.h"
+#include "text/units.h"
+
+#include <QButtonGroup>
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QGridLayout>
+#include <QHeaderView>
+#include <QLabel>
+#include <QMediaDevices>
+#include <QPushButton>
+#include <QShortcut>
+#include <QTableView>
+#include <algorithm>
+#include <cmath>
+
+namespace dowel::app {
+
+namespace {
+
+QPushButton* button(QWidget* parent, const QString& text, const char* name, const QString& tip)
+{
+    auto* b = new QPushButton(text, parent);
+    b->setObjectName(QLatin1String(name));
+    b->setAccessibleName(text);
+    b->setToolTip(tip);
+    b->setFocusPolicy(Qt::TabFocus);
+    return b;
+}
+
+} // namespace
+
+ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent)
+    : QWidget(parent),
+      m_document(&document),
+      m_questions(&questions),
+      m_model(new ReadingModel(this)),
+      m_card(new FingeringCard(this)),
+      m_strip(new TakeStrip(this)),
+      m_words(new QLabel(this)),
+      m_sources(form::box(this, "soundSource", tr("Where sound comes from"))),
+      m_order(form::box(this, "listenOrder", tr("Order"))),
+      m_listener(new Listener(this)),
+      m_cue(new Cue(this)),
+      m_room(new QDoubleSpinBox(this)),
+      m_table(new QTableView(this)),
+      m_timbreModel(new TimbreModel(this)),
+      m_timbre(new QTableView(this))
+{
+    setObjectName(QStringLiteral("listenPage"));
+    const bool player = document.hasPlayer();
+    m_sound = button(this, tr("Sound it (Space)"), "soundButton", tr("The simulated player sounds the asked fingering"));
+    m_sound->setProperty("main", true);
+    m_sound->setVisible(player);
+    m_back = button(this, tr("Take back (⌫)"), "takeBackButton",
+                    tr("Set the newest reading of this fingering aside; its recording stays"));
+    m_next = button(this, tr("Next (↵)"), "nextButton", tr("Go to the next fingering that should be heard"));
+    m_file = button(this, tr("From a file…"), "fromFileButton",
+                    tr("Read this fingering from a recording; several notes or whole folders can be dropped on the window"));
+    m_hands = button(this, tr("Hands-free (H)"), "handsFreeButton",
+                     tr("Listens by itself: a note that is steady for a second is taken, and the next one comes up"));
+    m_hands->setCheckable(true);
+    m_other = button(this, QString(), "keepOtherButton", tr("Keep what sounds as the reading of the fingering that it is"));
+    m_other->setAccessibleName(tr("Keep it as the note that it is"));
+    m_other->hide();
+    m_order->addItems({tr("as the plan asks"), tr("foot upwards"), tr("not heard since a cut")});
+    fillSources();
+    m_words->setObjectName(QStringLiteral("listenWords"));
+    m_words->setWordWrap(true);
+    m_words->setMinimumHeight(44);
+    m_words->setAlignment(Qt::AlignTop | Qt::AlignLeft);
+
+    m_room->setObjectName(QStringLiteral("roomTemperature"));
+    m_room->setAccessibleName(tr("Room temperature in degrees Celsius"));
+    m_room->setRange(-30.0, 130.0); // wide enough for a wrong scale to be typed, and answered
+    m_room->setKeyboardTracking(false);
+    m_room->setDecimals(1);
+    m_room->setSuffix(tr(" °C"));
+    m_room->setValue(document.room().celsius());
+    m_room->setFocusPolicy(Qt::ClickFocus);
+    m_room->setButtonSymbols(QAbstractSpinBox::NoButtons);
+    m_roomLabel = new QLabel(tr("&Room"), this);
+    m_roomLabel->setProperty("quiet", true);
+    m_roomLabel->setBuddy(m_room);
+    m_room->setFixedWidth(84);
+    connect(m_room, &QDoubleSpinBox::valueChanged, this, [this](double typed) {
+        constexpr double coldest_C = -5.0;
+        constexpr double hottest_C = 45.0;
+        if (typed >= coldest_C && typed <= hottest_C)
+            return m_document->setRoom(Temperature::fromCelsius(typed));
+        const QSignalBlocker still(m_room);
+        m_room->setValue(m_document->room().celsius());
+        Q_EMIT failed(
+            typed > hottest_C
+                ? tr("No room is at %1 °C. If that is Fahrenheit, type %2: the room is asked for in degrees "
+                     "Celsius. It stays at %3 °C until then.")
+                      .arg(typed, 0, 'f', 0)
+                      .arg((typed - 32.0) / 1.8, 0, 'f', 1)
+                      .arg(m_room->value(), 0, 'f', 1)
+                : tr("Nobody tunes at %1 °C. The room stays at %2 °C.").arg(typed, 0, 'f', 0).arg(m_room->value(), 0, 'f', 1));
+    });
+    connect(m_room, &QDoubleSpinBox::editingFinished, this, [this] {
+        m_roomAsked.start();
+        m_roomLabel->setText(tr("&Room"));
+    });
+
+    m_table->setObjectName(QStringLiteral("readingTable"));
+    m_table->setAccessibleName(tr("Everything heard so far"));
+    m_table->setModel(m_model);
+    m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
+    m_table->setSelectionMode(QAbstractItemView::SingleSelection);
+    m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    m_table->setShowGrid(false);
+    m_table->verticalHeader()->hide();
+    m_table->verticalHeader()->setDefaultSectionSize(34);
+    m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    m_table->horizontalHeader()->setSectionResizeMode(ReadingModel::Age, QHeaderView::Stretch);
+    m_table->horizontalHeader()->setMinimumSectionSize(64);
+    m_table->horizontalHeader()->setHighlightSections(false);
+    m_table->setTabKeyNavigation(false);
+    m_timbre->setObjectName(QStringLiteral("timbreTable"));
+    m_timbre->setAccessibleName(tr("How every note sounds"));
+    m_timbre->setModel(m_timbreModel);
+    m_timbre->setSelectionMode(QAbstractItemView::NoSelection);
+    m_timbre->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    m_timbre->setShowGrid(false);
+    m_timbre->verticalHeader()->hide();
+    m_timbre->verticalHeader()->setDefaultSectionSize(34);
+    m_timbre->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    m_timbre->horizontalHeader()->setSectionResizeMode(TimbreModel::Why, QHeaderView::Stretch);
+    m_timbre->horizontalHeader()->setHighlightSections(false);
+    m_timbre->setTabKeyNavigation(false);
+    m_timbre->hide();
+    m_faces = new QButtonGroup(this);
+    auto* faces = new QHBoxLayout;
+    faces->setSpacing(0);
+    const std::pair<const char*, QString> faceNames[] = {
+        {"pitchFace", tr("Pitch")}, {"timbreFace", tr("Timbre")}, {"trendFace", tr("Trend")}};
+    for (const auto& [name, words] : faceNames) {
+        auto* b = form::button(this, name, words);
+        b->setProperty("face", true);
+        b->setCheckable(true);
+        b->setFocusPolicy(Qt::TabFocus);
+        m_faces->addButton(b, static_cast<int>(m_faces->buttons().size()));
+        faces->addWidget(b);
+    }
+    faces->addStretch(1);
+    m_faces->button(0)->setChecked(true);
+    connect(m_faces, &QButtonGroup::idClicked, this, [this](int face) {
+        m_table->setVisible(face == 0);
+        m_timbre->setVisible(face != 0);
+        refresh();
+    });
+    connect(m_table->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this](const QModelIndex& now) {
+        if (const auto id = m_model->fingeringAt(now.row()); id && (!m_asked || *id != *m_asked))
+            ask(id);
+    });
+
+    auto* buttons = new QHBoxLayout;
+    buttons->setSpacing(Style::grid);
+    for (QPushButton* b : {m_sound, m_hands, m_back, m_next})
+        buttons->addWidget(b);
+    buttons->addStretch();
+    auto* room = new QHBoxLayout;
+    room->setSpacing(Style::grid);
+    room->addWidget(m_roomLabel);
+    room->addWidget(m_room);
+    room->addWidget(m_sources, 1);
+    auto* more = new QHBoxLayout;
+    more->setSpacing(Style::grid);
+    auto* orderLabel = new QLabel(tr("&Order"), this);
+    orderLabel->setProperty("quiet", true);
+    orderLabel->setBuddy(m_order);
+    more->addWidget(orderLabel);
+    more->addWidget(m_order, 1);
+    more->addWidget(m_file);
+    auto* reference = button(this, tr("A4"), "referenceButton", tr("Sounds the reference pitch for two seconds"));
+    more->addWidget(reference);
+    connect(reference, &QPushButton::clicked, this, [this] {
+        const double a4_Hz = m_document->book()->specified().spec().tuning.a4.hertz();
+        if (!m_cue->sound(a4_Hz, 2.0))
+            Q_EMIT failed(tr("There is no loudspeaker to sound %1 Hz with.").arg(a4_Hz, 0, 'f', 1));
+    });
+
+    auto* left = new QVBoxLayout;
+    left->setSpacing(Style::grid);
+    left->addWidget(m_card);
+    left->addWidget(m_words);
+    left->addWidget(m_other, 0, Qt::AlignLeft);
+    left->addLayout(buttons);
+    left->addWidget(m_strip, 1);
+    left->addLayout(room);
+    left->addLayout(more);
+    auto* columns = new QHBoxLayout(this);
+    columns->setContentsMargins(3 * Style::grid, Style::grid, 2 * Style::grid, Style::grid);
+    columns->setSpacing(3 * Style::grid);
+    columns->addLayout(left, 1);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(0);
+    right->addLayout(faces);
+    right->addWidget(m_table, 1);
+    right->addWidget(m_timbre, 1);
+    columns->addLayout(right, 1);
+
+    const auto shortcut = [this](const QKeySequence& keys, void (ListenPage::*act)()) {
+        auto* s = new QShortcut(keys, this);
+        s->setContext(Qt::WidgetWithChildrenShortcut);
+        connect(s, &QShortcut::activated, this, act);
+    };
+    shortcut(Qt::Key_Space, &ListenPage::sound);
+    shortcut(Qt::Key_Backspace, &ListenPage::takeBack);
+    for (const auto key : {Qt::Key_Return, Qt::Key_Enter, Qt::Key_PageDown})
+        shortcut(key, &ListenPage::next);
+    shortcut(Qt::Key_PageUp, &ListenPage::previous);
+    auto* toggle = new QShortcut(QKeySequence(Qt::Key_H), this);
+    toggle->setContext(Qt::WidgetWithChildrenShortcut);
+    connect(toggle, &QShortcut::activated, this, [this] { m_hands->click(); });
+    auto* keep = new QShortcut(QKeySequence(Qt::Key_K), this);
+    keep->setContext(Qt::WidgetWithChildrenShortcut);
+    connect(keep, &QShortcut::activated, this, &ListenPage::keepOther);
+    connect(m_hands, &QPushButton::clicked, this, &ListenPage::setHandsFree);
+    connect(m_other, &QPushButton::clicked, this, &ListenPage::keepOther);
+    connect(m_order, &QComboBox::activated, this, &ListenPage::setOrder);
+    auto* picture = new QShortcut(QKeySequence(Qt::Key_P), this);
+    picture->setContext(Qt::WidgetWithChildrenShortcut);
+    connect(picture, &QShortcut::activated, this, &ListenPage::openTake);
+    connect(m_table, &QTableView::doubleClicked, this, &ListenPage::openTake);
+    connect(m_sources, &QComboBox::activated, this, [this] {
+        m_handedIn = false;
+        setHandsFree(false);
+    });
+    auto* devices = new QMediaDevices(this);
+    connect(devices, &QMediaDevices::audioInputsChanged, this, &ListenPage::fillSources);
+    connect(m_listener, &Listener::heardChanged, this, &ListenPage::onHeard);
+    connect(m_listener, &Listener::taken, this, &ListenPage::onTaken);
+    connect(m_listener, &Listener::roomLearnt, this, [this](double level_dB, double hum_Hz) {
+        // A quiet room is no news; the mark on the level says where it lies.
+        constexpr double loud_dB = -45.0;
+        QStringList words;
+        if (level_dB > loud_dB)
+            words << tr("The room is loud, %1 dB: notes will be read less surely.").arg(level_dB, 0, 'f', 0);
+        if (hum_Hz > 0.0)
+            words << tr("The mains hum at %1 Hz: switch off what hums, or move the microphone.").arg(hum_Hz, 0, 'f', 0);
+        if (!words.isEmpty())
+            Q_EMIT told(words.join(QLatin1Char(' ')));
+    });
+    connect(m_listener, &Listener::failed, this, [this](const QString& sentence) {
+        m_hands->setChecked(false);
+        Q_EMIT failed(sentence);
+        onHeard();
+    });
+    connect(m_sound, &QPushButton::clicked, this, &ListenPage::sound);
+    connect(m_back, &QPushButton::clicked, this, &ListenPage::takeBack);
+    connect(m_next, &QPushButton::clicked, this, &ListenPage::next);
+    connect(m_file, &QPushButton::clicked, this, &ListenPage::fromFile);
+    connect(m_document, &Document::changed, this, &ListenPage::refresh);
+    connect(m_document, &Document::counselChanged, this, &ListenPage::onCounsel);
+    connect(m_document, &Document::readingsKept, this, &ListenPage::onReadingsKept);
+    connect(m_document, &Document::readingKept, this, &ListenPage::onReadingKept);
+    connect(m_document, &Document::failed, this, [this] {
+        m_sounding = false;
+        if (m_awaitReading) { // what was taken was no reading: the same once more
+            m_awaitReading = false;
+            m_listener->askAgain();
+        }
+        updateWords();
+    });
+
+    refresh();
+    for (const Fingering& f : m_document->book()->present().spec().fingerings)
+        if (m_model->index(m_model->rowOf(f.id), ReadingModel::Off).data(ReadingModel::rawRole).isNull())
+            m_pending.push_back(f.id);
+    if (!m_pending.empty())
+        ask(m_pending.front());
+    else
+        ask(m_model->fingeringAt(0));
+    setFocusPolicy(Qt::StrongFocus);
+}
+
+void ListenPage::refresh()
+{
+    m_model->setBook(m_document->book());
+    if (m_faces->checkedId() != 0)
+        m_timbreModel->setBook(m_document->book(), m_faces->checkedId() == 1 ? TimbreModel::Face::Now : TimbreModel::Face::Trend);
+    m_listener->expect(*m_document->book(), m_document->room());
+    const auto asked = m_asked;
+    showAsked(asked);
+    updateWords();
+}
+
+void ListenPage::showAsked(const std::optional<FingeringId>& id)
+{
+    const Instrument& shape = m_document->book()->present();
+    const Fingering* f = id ? shape.find(*id) : nullptr;
+    m_card->show(shape.spec().holes, f);
+    if (m_far != nullptr)
+        m_far->showAsked(shape.spec().holes, f);
+}
+
+void ListenPage::ask(const std::optional<FingeringId>& id)
+{
+    m_asked = id;
+    showAsked(id);
+    if (id)
+        m_table->selectRow(m_model->rowOf(*id));
+    if (id)
+        m_listener->ask(*id);
+    updateWords();
+    Q_EMIT askedChanged();
+}
+
+void ListenPage::updateWords()
+{
+    const bool none = !m_asked;
+    m_sound->setEnabled(!none && !m_sounding);
+    const bool heard =
+        m_asked && !m_model->index(m_model->rowOf(*m_asked), ReadingModel::Off).data(ReadingModel::rawRole).isNull();
+    m_back->setEnabled(heard && !m_sounding);
+    if (m_listener->running())
+        return onHeard();
+    if (none)
+        m_words->setText(tr("This instrument has no fingerings yet."));
+    else if (m_sounding)
+        m_words->setText(tr("Listening…"));
+    else if (m_pending.empty())
+        m_words->setText(tr("Everything asked for has been heard. Enter goes to the next cut; Space sounds %1 once more.")
+                             .arg(text::noteName(m_asked->text)));
+    else if (m_document->hasPlayer())
+        m_words->setText(tr("Space: the simulated player sounds %1. Still to hear: %2.")
+                             .arg(text::noteName(m_asked->text))
+                             .arg(m_pending.size()));
+    else
+        m_words->setText(tr("Read a recording of %1 from a file. Still to hear: %2.")
+                             .arg(text::noteName(m_asked->text))
+                             .arg(m_pending.size()));
+}
+
+void ListenPage::sound()
+{
+    if (!m_asked || m_sounding)
+        return;
+    if (!m_document->hasPlayer())
+        return fromFile();
+    m_sounding = true;
+    updateWords();
+    m_document->sound(*m_asked);
+}
+
+void ListenPage::fromFile()
+{
+    if (!m_asked || m_sounding)
+        return;
+    const QString path = m_questions->fileToOpen(this, tr("Recording of %1").arg(text::noteName(m_asked->text)),
+                                                 tr("Recordings (*.wav *.flac *.ogg *.aif *.aiff)"));
+    if (path.isEmpty())
+        return;
+    m_sounding = true;
+    updateWords();
+    m_document->readFile(*m_asked, path);
+}
+
+void ListenPage::openTake()
+{
+    if (!m_asked)
+        return;
+    const auto readings = m_document->book()->readings();
+    for (auto it = readings.rbegin(); it != readings.rend(); ++it) {
+        if (it->reading->fingering != *m_asked || !it->reading->hasTake)
+            continue;
+        auto* dialog = new TakeDialog(*m_document, it->entry->id, this);
+        dialog->setAttribute(Qt::WA_DeleteOnClose);
+        dialog->open();
+        return;
+    }
+}
+
+void ListenPage::onReadingsKept(const QStringList& fingerings)
+{
+    m_sounding = false;
+    for (const QString& id : fingerings)
+        std::erase(m_pending, FingeringId{id.toStdString()});
+    if (m_pending.empty() && !fingerings.isEmpty()) {
+        ask(FingeringId{fingerings.last().toStdString()});
+        m_document->think();
+    } else if (!m_pending.empty()) {
+        ask(m_pending.front());
+    } else {
+        updateWords();
+    }
+}
+
+void ListenPage::takeBack()
+{
+    if (m_asked && !m_sounding && m_back->isEnabled())
+        m_document->takeBack(*m_asked);
+}
+
+void ListenPage::onReadingKept(const QString& fingering)
+{
+    m_sounding = false;
+    const FingeringId id{fingering.toStdString()};
+    std::erase(m_pending, id);
+    const auto& readings = m_document->book()->readings();
+    for (auto it = readings.rbegin(); it != readings.rend(); ++it) {
+        if (it->reading->fingering == id) {
+            m_strip->show(m_document->lastTake(), it->reading, m_document->book()->present().find(id));
+            break;
+        }
+    }
+    m_awaitReading = false;
+    if (const auto risen = session::warmingOf(*m_document->book()))
+        Q_EMIT told(
+            tr("Notes that were heard twice on this shape have moved by %1 cents within %2 minutes: the instrument or the "
+               "room is still changing. Wait until it stands before cutting by the hundredth.")
+                .arg(text::cents(std::round(risen->moved.cents() * 10.0) / 10.0))
+                .arg(std::lround(risen->over.seconds() / 60.0)));
+    if (m_pending.empty()) {
+        if (m_listener->running())
+            setHandsFree(false);
+        ask(id);
+        m_document->think();
+    } else {
+        ask(m_pending.front());
+    }
+}
+
+void ListenPage::onCounsel()
+{
+    const auto& counsel = m_document->counsel();
+    if (!counsel)
+        return updateWords();
+    if (counsel->advice.state == AdviceState::Measure) {
+        m_pending = counsel->advice.fingerings;
+        ask(m_pending.front());
+    } else {
+        m_pending.clear();
+        updateWords();
+    }
+}
+
+ListenPage::~ListenPage()
+{
+    // Its end is told to nobody any more.
+    m_listener->disconnect(this);
+    delete m_far;
+}
+
+void ListenPage::fillSources()
+{
+    const QVariant before = m_sources->currentData();
+    m_sources->clear();
+    if (m_document->hasPlayer())
+        m_sources->addItem(tr("the simulated player"), QByteArray("player"));
+    for (const QAudioDevice& d : QMediaDevices::audioInputs())
+        m_sources->addItem(d.description(), d.id());
+    if (m_sources->count() == 0)
+        m_sources->addItem(tr("no microphone found"), QByteArray());
+    m_sources->setCurrentIndex(std::max(0, m_sources->findData(before)));
+}
+
+void ListenPage::setOrder(int order)
+{
+    const auto& fingerings = m_document->book()->present().spec().fingerings;
+    const auto stale = [&](const FingeringId& id) {
+        const int row = m_model->rowOf(id);
+        return m_model->index(row, ReadingModel::Off).data(ReadingModel::rawRole).isNull() ||
+               m_model->index(row, ReadingModel::Age).data(ReadingModel::rawRole).toInt() > 0;
+    };
+    switch (static_cast<Order>(order)) {
+    case Order::Asked:
+        if (const auto& c = m_document->counsel(); c && c->advice.state == AdviceState::Measure)
+            m_pending = c->advice.fingerings;
+        break;
+    case Order::FootUpwards:
+        std::sort(m_pending.begin(), m_pending.end(),
+                  [this](const FingeringId& a, const FingeringId& b) { return m_model->rowOf(a) < m_model->rowOf(b); });
+        break;
+    case Order::Stale:
+        m_pending.clear();
+        for (const Fingering& f : fingerings)
+            if (stale(f.id))
+                m_pending.push_back(f.id);
+        break;
+    }
+    if (!m_pending.empty())
+        ask(m_pending.front());
+    else
+        updateWords();
+}
+
+void ListenPage::handIn(std::unique_ptr<SoundSource> source)
+{
+    m_listener->setSource(std::move(source));
+    m_handedIn = true;
+}
+
+void ListenPage::setHandsFree(bool on)
+{
+    m_hands->setChecked(false);
+    if (!on || !m_asked) {
+        m_listener->stop();
+        updateWords();
+        return;
+    }
+    const QByteArray which = m_sources->currentData().toByteArray();
+    if (!m_handedIn) {
+        if (which == "player") {
+            // What is true when it is asked for: a cut is heard at once.
+            auto perform = [document = m_document](const FingeringId& id, int attempt) -> PlayerSource::Work {
+                return [book = document->book(), room = document->room(), id, attempt]() -> Result<Samples> {
+                    const auto entry = book->practice();
+                    const Fingering* f = book->present().find(id);
+                    if (!entry || f == nullptr)
+                        return Error{ErrorCode::UnknownName, "fingering", id.text};
+                    const player::SimulatedPlayer player({entry->seed, room, entry->noise_dB});
+                    auto take =
+                        player.play(book->present(), *f, session::takesOf(*book, id) + static_cast<std::uint64_t>(attempt));
+                    if (!take)
+                        return take.error();
+                    return std::move(take->samples);
+                };
+            };
+            m_listener->setSource(std::make_unique<PlayerSource>(std::move(perform)));
+        } else {
+            QAudioDevice device;
+            for (const QAudioDevice& d : QMediaDevices::audioInputs())
+                if (d.id() == which)
+                    device = d;
+            m_listener->setSource(std::make_unique<Microphone>(device));
+        }
+    }
+    if (!m_listener->start(*m_document->book(), m_document->room()))
+        return;
+    m_hands->setChecked(true);
+    constexpr qint64 hour_ms = 3600 * 1000;
+    if (!m_roomAsked.isValid() || m_roomAsked.elapsed() > hour_ms) {
+        m_roomLabel->setText(tr("&Room: still so?"));
+        m_roomAsked.start();
+    }
+    m_listener->ask(*m_asked);
+    onHeard();
+}
+
+QString ListenPage::heardWords() const
+{
+    const session::Heard& h = m_listener->heard();
+    const QString asked = text::noteName(m_asked->text);
+    const QString other = h.other ? text::noteName(h.other->text) : QString();
+    switch (h.ear) {
+    case session::Ear::Quiet:
+        return h.clipped ? tr("Too loud for the microphone: step back or turn it down.")
+                         : tr("Play %1. Still to hear: %2.").arg(asked).arg(m_pending.size());
+    case session::Ear::Noise: return tr("Too much noise to hear a tone. Wait until it is quieter, or come nearer.");
+    case session::Ear::Near: return tr("%1: hold it…").arg(asked);
+    case session::Ear::Taken: return tr("Taken. Let it end.");
+    case session::Ear::Overblown: return tr("Overblown: that is %1. For %2 blow more gently.").arg(other, asked);
+    case session::Ear::Wrong:
+        return h.other ? tr("That is %1; %2 is asked.").arg(other, asked)
+                       : tr("%1 Hz is none of this instrument's notes; %2 is asked.").arg(h.pitch_Hz, 0, 'f', 0).arg(asked);
+    }
+    return {};
+}
+
+void ListenPage::onHeard()
+{
+    const bool running = m_listener->running();
+    if (!m_asked)
+        return;
+    const Fingering* f = m_document->book()->present().find(*m_asked);
+    m_strip->showLive(m_listener->trace(), m_listener->heard(), f);
+    if (!running) {
+        m_other->hide();
+        return;
+    }
+    const session::Heard& h = m_listener->heard();
+    const QString words = heardWords();
+    m_words->setText(words);
+    const bool offer = (h.ear == session::Ear::Overblown || h.ear == session::Ear::Wrong) && h.other && h.steady >= 1.0;
+    if (offer)
+        m_other->setText(tr("Keep it as %1  (K)").arg(text::noteName(h.other->text)));
+    m_other->setVisible(offer);
+    if (m_far != nullptr)
+        m_far->showHeard(h, words);
+}
+
+void ListenPage::onTaken(const FingeringId& fingering, const Samples& samples, ReadingSource source)
+{
+    m_awaitReading = true;
+    m_cue->sound(1568.0, 0.08); // taken
+    m_document->keepTake(fingering, samples, source);
+}
+
+void ListenPage::keepOther()
+{
+    if (m_listener->running())
+        m_listener->keepOffered();
+}
+
+void ListenPage::showFar()
+{
+    if (m_far != nullptr) {
+        m_far->close();
+        return;
+    }
+    m_far = new FarView;
+    m_far->setWindowModality(Qt::NonModal);
+    // The pedal and the keys of this page work from across the room too.
+    const std::pair<Qt::Key, void (ListenPage::*)()> keys[] = {
+        {Qt::Key_Space, &ListenPage::sound}, {Qt::Key_Backspace, &ListenPage::takeBack}, {Qt::Key_Return, &ListenPage::next},
+        {Qt::Key_Enter, &ListenPage::next},  {Qt::Key_PageDown, &ListenPage::next},      {Qt::Key_PageUp, &ListenPage::previous},
+        {Qt::Key_K, &ListenPage::keepOther}};
+    for (const auto& [key, act] : keys)
+        connect(new QShortcut(QKeySequence(key), m_far), &QShortcut::activated, this, act);
+    connect(m_far, &FarView::left, this, [this] {
+        m_far->deleteLater();
+        m_far = nullptr;
+    });
+    const Instrument& shape = m_document->book()->present();
+    m_far->showAsked(shape.spec().holes, m_asked ? shape.find(*m_asked) : nullptr);
+    m_far->showFullScreen();
+}
+
+void ListenPage::step(int by)
+{
+    if (!m_asked)
+        return;
+    const int rows = m_model->rowCount();
+    ask(m_model->fingeringAt((m_model->rowOf(*m_asked) + by + rows) % rows));
+}
+
+void ListenPage::next()
+{
+    if (m_room->hasFocus()) { // Enter there means the temperature
+        m_room->interpretText();
+        setFocus();
+        return;
+    }
+    if (m_sounding)
+        return;
+    if (m_pending.empty()) {
+        Q_EMIT roundFinished();
+        return;
+    }
+    // The next one that is still to be heard, after the one that is asked for.
+    const int here = m_asked ? m_model->rowOf(*m_asked) : -1;
+    const auto later =
+        std::find_if(m_pending.begin(), m_pending.end(), [&](const FingeringId& id) { return m_model->rowOf(id) > here; });
+    ask(later == m_pending.end() ? m_pending.front() : *later);
+}
+
+void ListenPage::previous()
+{
+    if (!m_sounding)
+        step(-1);
+}
+
+} // namespace dowel::app

@@ -1,0 +1,112 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Listen: the asked fingering large, the last take, and everything heard so far. Space sounds it, Backspace takes the
+// last reading back, Enter or Page Down goes on.
+#pragma once
+
+#include "app/document/document.h"
+
+#include "app/listen/reading_model.h"
+#include "app/listen/timbre_model.h"
+
+#include <QElapsedTimer>
+#include <QWidget>
+
+class QButtonGroup;
+class QComboBox;
+class QDoubleSpinBox;
+class QLabel;
+class QPushButton;
+class QTableView;
+
+namespace dowel::app {
+
+class Cue;
+class FarView;
+class FingeringCard;
+class Listener;
+class Questions;
+class SoundSource;
+class TakeStrip;
+
+class ListenPage : public QWidget
+{
+    Q_OBJECT
+
+public:
+    ~ListenPage() override;
+    /// What is heard, as a sentence.
+    [[nodiscard]] QString heardWords() const;
+    /// Listens hands-free to this source until another is chosen.
+    void handIn(std::unique_ptr<SoundSource> source);
+    [[nodiscard]] Listener& listener() { return *m_listener; }
+    /// Order in which what is to be heard comes up.
+    enum class Order { Asked, FootUpwards, Stale };
+    ListenPage(Document& document, Questions& questions, QWidget* parent = nullptr);
+    [[nodiscard]] const std::optional<FingeringId>& asked() const { return m_asked; }
+    /// Fingerings still to be heard in this round.
+    [[nodiscard]] const std::vector<FingeringId>& pending() const { return m_pending; }
+
+public Q_SLOTS:
+    void sound();
+    void takeBack();
+    void next();
+    void previous();
+    void fromFile();
+    void setHandsFree(bool on);
+    void keepOther();
+    void showFar();
+    /// The newest take of the asked fingering.
+    void openTake();
+
+Q_SIGNALS:
+    void askedChanged();
+    void failed(const QString& sentence);
+    void told(const QString& sentence);
+    void roundFinished(); ///< Enter with nothing left to hear
+
+private:
+    void refresh();
+    void onReadingKept(const QString& fingering);
+    void onCounsel();
+    void showAsked(const std::optional<FingeringId>& id);
+    void ask(const std::optional<FingeringId>& id);
+    void step(int by);
+    void onReadingsKept(const QStringList& fingerings);
+    void onHeard();
+    void onTaken(const FingeringId& fingering, const Samples& samples, ReadingSource source);
+    void fillSources();
+    void setOrder(int order);
+    void updateWords();
+
+    Document* m_document;
+    Questions* m_questions;
+    ReadingModel* m_model;
+    FingeringCard* m_card;
+    TakeStrip* m_strip;
+    QLabel* m_words;
+    QPushButton* m_sound;
+    QPushButton* m_back;
+    QPushButton* m_next;
+    QPushButton* m_file;
+    QPushButton* m_hands;
+    QPushButton* m_other;
+    QComboBox* m_sources;
+    QComboBox* m_order;
+    Listener* m_listener;
+    Cue* m_cue;
+    FarView* m_far = nullptr;
+    QElapsedTimer m_roomAsked;
+    bool m_awaitReading = false;
+    QDoubleSpinBox* m_room;
+    QLabel* m_roomLabel;
+    QTableView* m_table;
+    TimbreModel* m_timbreModel;
+    QTableView* m_timbre;
+    QButtonGroup* m_faces = nullptr;
+    std::optional<FingeringId> m_asked;
+    std::vector<FingeringId> m_pending;
+    bool m_sounding = false;
+    bool m_handedIn = false;
+};
+
+} // namespace dowel::app

@@ -1,0 +1,121 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/listen/listener.h"
+
+#include "text/errors.h"
+
+namespace dowel::app {
+
+namespace {
+constexpr int look_ms = 33;
+constexpr double traced_s = 6.0;
+} // namespace
+
+Listener::Listener(QObject* parent) : QObject(parent)
+{
+    m_clock.setInterval(look_ms);
+    connect(&m_clock, &QTimer::timeout, this, &Listener::look);
+}
+
+Listener::~Listener()
+{
+    blockSignals(true); // whoever listened may be gone by now
+    stop();
+}
+
+void Listener::setSource(std::unique_ptr<SoundSource> source)
+{
+    stop();
+    m_source = std::move(source);
+    if (m_source)
+        connect(m_source.get(), &SoundSource::failed, this, [this](const QString& sentence) {
+            stop();
+            Q_EMIT failed(sentence);
+        });
+}
+
+bool Listener::start(const Workbook& book, Temperature room)
+{
+    stop();
+    if (!m_source)
+        return false;
+    auto expected = session::expectedOf(book, room);
+    if (!expected) {
+        Q_EMIT failed(text::sentence(expected.error()));
+        return false;
+    }
+    // The rate is known once the source runs; nothing comes before the event loop goes on.
+    if (!m_source->start([this](std::span<const float> samples) {
+            if (m_ear)
+                m_ear->feed(samples);
+        }))
+        return false;
+    m_ear = std::make_unique<session::HandsFree>(m_source->rate(), std::move(*expected));
+    m_trace.clear();
+    m_heard = {};
+    m_clock.start();
+    if (m_asked)
+        ask(*m_asked);
+    return true;
+}
+
+void Listener::stop()
+{
+    m_clock.stop();
+    if (m_source)
+        m_source->stop();
+    m_ear.reset();
+    m_trace.clear();
+    m_heard = {};
+    Q_EMIT heardChanged();
+}
+
+void Listener::expect(const Workbook& book, Temperature room)
+{
+    if (!m_ear)
+        return;
+    if (auto expected = session::expectedOf(book, room))
+        m_ear->expect(std::move(*expected));
+}
+
+void Listener::ask(const FingeringId& fingering)
+{
+    m_asked = fingering;
+    if (!m_ear)
+        return;
+    m_ear->ask(fingering);
+    m_source->asked(fingering);
+}
+
+void Listener::askAgain()
+{
+    if (m_asked)
+        ask(*m_asked);
+}
+
+void Listener::look()
+{
+    if (!m_ear)
+        return;
+    for (const auto& v : m_ear->trace())
+        m_trace.push_back(v);
+    while (!m_trace.empty() && m_trace.front().at_s < m_trace.back().at_s - traced_s)
+        m_trace.pop_front();
+    m_heard = m_ear->heard();
+    const auto take = m_ear->taken();
+    if (const auto room = m_ear->room())
+        Q_EMIT roomLearnt(room->level_dB, room->hum_Hz);
+    Q_EMIT heardChanged();
+    if (take && m_asked)
+        Q_EMIT taken(*m_asked, *take, m_source->kind());
+}
+
+void Listener::keepOffered()
+{
+    if (!m_ear || !m_heard.other)
+        return;
+    const auto samples = m_ear->offered();
+    if (samples)
+        Q_EMIT taken(*m_heard.other, *samples, m_source->kind());
+}
+
+} // namespace dowel::app

@@ -1,0 +1,56 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Live listening for one page: a source of sound, the ear that follows it, and a clock that tells the page thirty times a
+// second what is heard.
+#pragma once
+
+#include "app/document/document.h"
+#include "app/listen/sound_source.h"
+#include "session/hands_free.h"
+
+#include <QTimer>
+#include <deque>
+
+namespace dowel::app {
+
+class Listener : public QObject
+{
+    Q_OBJECT
+
+public:
+    explicit Listener(QObject* parent = nullptr);
+    ~Listener() override;
+
+    /// Takes the place of the last; what runs is stopped.
+    void setSource(std::unique_ptr<SoundSource> source);
+    [[nodiscard]] const SoundSource* source() const { return m_source.get(); }
+    bool start(const Workbook& book, Temperature room);
+    void stop();
+    [[nodiscard]] bool running() const { return m_ear != nullptr; }
+    /// After a reading, a cut, or another temperature.
+    void expect(const Workbook& book, Temperature room);
+    void ask(const FingeringId& fingering);
+    /// Asks the same again, after a take that was no reading.
+    void askAgain();
+    [[nodiscard]] const session::Heard& heard() const { return m_heard; }
+    /// The last seconds.
+    [[nodiscard]] const std::deque<hearing::LiveValue>& trace() const { return m_trace; }
+    /// An overblown or other note that lasted, with the fingering that it is; taken as that.
+    void keepOffered();
+
+Q_SIGNALS:
+    void heardChanged();
+    void roomLearnt(double level_dB, double hum_Hz);
+    void taken(const dowel::FingeringId& fingering, const dowel::Samples& samples, dowel::ReadingSource source);
+    void failed(const QString& sentence);
+
+private:
+    void look();
+    std::unique_ptr<SoundSource> m_source;
+    std::unique_ptr<session::HandsFree> m_ear;
+    std::optional<FingeringId> m_asked;
+    session::Heard m_heard;
+    std::deque<hearing::LiveValue> m_trace;
+    QTimer m_clock;
+};
+
+} // namespace dowel::app

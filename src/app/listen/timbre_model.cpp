@@ -1,0 +1,199 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/listen/timbre_model.h"
+
+#include "app/parts/style.h"
+#include "core/acoustics/colour.h"
+#include "core/fit/fit.h"
+#include "text/units.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace dowel::app {
+
+namespace {
+
+QString words(acoustics::SpeechReason reason)
+{
+    switch (reason) {
+    case acoustics::SpeechReason::None: return {};
+    case acoustics::SpeechReason::WeakResonance: return TimbreModel::tr("weak resonance");
+    case acoustics::SpeechReason::NearCutoff: return TimbreModel::tr("low cutoff");
+    case acoustics::SpeechReason::OctaveAway: return TimbreModel::tr("octave out of line");
+    case acoustics::SpeechReason::LowerIsStronger: return TimbreModel::tr("register below stronger");
+    }
+    return {};
+}
+
+double median(std::vector<double> v)
+{
+    std::sort(v.begin(), v.end());
+    return v.size() % 2 == 1 ? v[v.size() / 2] : 0.5 * (v[v.size() / 2] + v[v.size() / 2 - 1]);
+}
+
+/// In the order of the columns.
+std::array<std::optional<double>, 6> valuesOf(const HeardNote& note)
+{
+    return {note.speaks ? std::optional(note.speaks->seconds()) : std::nullopt,
+            note.noise_dB,
+            note.breath_dB,
+            centreInFundamentals(note),
+            evenToOdd_dB(note),
+            note.levelSpread_dB};
+}
+
+// Changes that a listener hears. Common practice, no source.
+constexpr std::array<double, 6> heard{0.06, 4.0, 4.0, 0.35, 6.0, 1.0};
+
+} // namespace
+
+void TimbreModel::setBook(const Document::Snapshot& book, Face face)
+{
+    const Instrument& shape = book->present();
+    const auto& fingerings = shape.spec().fingerings;
+    const auto readings = book->readings();
+    std::vector<Row> rows;
+    for (const Fingering& f : fingerings) {
+        Row row;
+        row.id = f.id;
+        row.registerNumber = f.registerNumber;
+        const HeardNote* first = nullptr;
+        const HeardNote* last = nullptr;
+        int takes = 0;
+        for (const PlacedReading& r : readings)
+            if (r.reading->fingering == row.id && r.reading->note) {
+                last = &*r.reading->note;
+                first = first == nullptr ? last : first;
+                ++takes;
+            }
+        if (last != nullptr)
+            row.value = valuesOf(*last);
+        if (face == Face::Trend) {
+            const auto before = takes > 1 ? valuesOf(*first) : decltype(row.value){};
+            for (std::size_t k = 0; k < values; ++k) {
+                row.value[k] = row.value[k] && before[k] ? std::optional(*row.value[k] - *before[k]) : std::nullopt;
+                row.standsOut[k] = row.value[k] && std::abs(*row.value[k]) > heard[k];
+            }
+            row.why = QString::number(takes);
+        }
+        rows.push_back(std::move(row));
+    }
+    if (face == Face::Now) {
+        const acoustics::Model model(acoustics::Shape::of(shape), acoustics::calibrationOf(shape.spec().tuning));
+        if (const auto colours = acoustics::coloursOf(model, queriesOf(shape)))
+            for (std::size_t i = 0; i < rows.size(); ++i)
+                rows[i].why = words((*colours)[i].reason);
+        markOutOfLine(rows);
+    }
+    beginResetModel();
+    m_rows = std::move(rows);
+    m_face = face;
+    endResetModel();
+    Q_EMIT headerDataChanged(Qt::Horizontal, 0, ColumnCount - 1);
+}
+
+void TimbreModel::markOutOfLine(std::vector<Row>& rows)
+{
+    // Three times as far from its register's middle as the half of them is, and far enough to be heard. Common practice,
+    // no source.
+    constexpr std::size_t fewest = 4;
+    for (std::size_t k = 0; k < values; ++k)
+        for (Row& row : rows) {
+            std::vector<double> all;
+            for (const Row& other : rows)
+                if (other.registerNumber == row.registerNumber && other.value[k])
+                    all.push_back(*other.value[k]);
+            if (!row.value[k] || all.size() < fewest)
+                continue;
+            const double middle = median(all);
+            std::vector<double> off;
+            for (const double v : all)
+                off.push_back(std::abs(v - middle));
+            row.standsOut[k] = std::abs(*row.value[k] - middle) > std::max(3.0 * median(off), heard[k]);
+        }
+}
+
+int TimbreModel::rowCount(const QModelIndex& parent) const
+{
+    return parent.isValid() ? 0 : static_cast<int>(m_rows.size());
+}
+
+int TimbreModel::columnCount(const QModelIndex& parent) const
+{
+    return parent.isValid() ? 0 : ColumnCount;
+}
+
+bool TimbreModel::standsOut(int row, int column) const
+{
+    return column >= Speaks && column <= Level &&
+           m_rows[static_cast<std::size_t>(row)].standsOut[static_cast<std::size_t>(column - Speaks)];
+}
+
+QVariant TimbreModel::data(const QModelIndex& index, int role) const
+{
+    if (!index.isValid() || index.row() >= rowCount())
+        return {};
+    const Row& row = m_rows[static_cast<std::size_t>(index.row())];
+    const bool number = index.column() >= Speaks && index.column() <= Level;
+    switch (role) {
+    case Qt::DisplayRole: {
+        if (index.column() == Note)
+            return text::noteName(row.id.text);
+        if (index.column() == Why)
+            return row.why;
+        const auto& v = row.value[static_cast<std::size_t>(index.column() - Speaks)];
+        if (!v)
+            return QStringLiteral("–");
+        const QString shown = QString::number(*v, 'f', index.column() == Speaks || index.column() == Centre ? 2 : 1);
+        const bool nothing = shown.toDouble() == 0.0;
+        const QString sign = m_face == Face::Trend && *v > 0.0 && !nothing ? QStringLiteral("+") : QString();
+        const QString words = sign + QString(shown).replace(QLatin1Char('-'), nothing ? QString() : QString(QChar(0x2212)));
+        return standsOut(index.row(), index.column()) ? QStringLiteral("◆ ") + words : words;
+    }
+    case Qt::AccessibleTextRole:
+        return standsOut(index.row(), index.column()) ? tr("stands out, %1").arg(data(index, Qt::DisplayRole).toString().mid(2))
+                                                      : data(index, Qt::DisplayRole);
+    case Qt::TextAlignmentRole: return QVariant((number ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
+    case Qt::ForegroundRole: {
+        const Colours& c = Style::current().colours();
+        return standsOut(index.row(), index.column()) ? c.warm : index.column() == Why ? c.pencil : c.ink;
+    }
+    default: return {};
+    }
+}
+
+QVariant TimbreModel::headerData(int section, Qt::Orientation orientation, int role) const
+{
+    if (orientation != Qt::Horizontal)
+        return {};
+    if (role == Qt::TextAlignmentRole)
+        return QVariant((section >= Speaks && section <= Level ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
+    if (role == Qt::ToolTipRole)
+        switch (section) {
+        case Speaks: return tr("Seconds from the first sound until pitch and level have settled");
+        case Noise: return tr("Tone over all noise, dB: small is breathy");
+        case Breath: return tr("Tone over the breath from 2 to 8 kHz, where an edge hisses, dB");
+        case Centre: return tr("Centre of the partials, in multiples of the note: small is dull, large is bright");
+        case EvenOdd: return tr("Even partials over odd ones, dB");
+        case Level: return tr("How much the level wavers, dB");
+        case Why:
+            return m_face == Face::Now ? tr("What the model says of this fingering")
+                                       : tr("From the first take to the newest, of so many");
+        default: return {};
+        }
+    if (role != Qt::DisplayRole)
+        return {};
+    switch (section) {
+    case Note: return tr("Note") + QLatin1Char('\n');
+    case Speaks: return tr("Speaks\ns");
+    case Noise: return tr("Tone\ndB");
+    case Breath: return tr("Breath\ndB");
+    case Centre: return tr("Centre\n× note");
+    case EvenOdd: return tr("Even\ndB");
+    case Level: return tr("Wavers\ndB");
+    case Why: return (m_face == Face::Now ? tr("Model") : tr("Takes")) + QLatin1Char('\n');
+    default: return {};
+    }
+}
+
+} // namespace dowel::app

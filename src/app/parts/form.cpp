@@ -1,0 +1,102 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/parts/form.h"
+
+#include "app/parts/style.h"
+
+#include <QAbstractItemView>
+#include <QComboBox>
+#include <QCoreApplication>
+#include <QDialog>
+#include <QDoubleSpinBox>
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QLabel>
+#include <QPushButton>
+#include <QTableWidget>
+
+namespace dowel::app::form {
+
+QComboBox* box(QWidget* parent, const char* name, const QString& spoken)
+{
+    auto* b = new QComboBox(parent);
+    b->setObjectName(QLatin1String(name));
+    b->setAccessibleName(spoken);
+    b->view()->setObjectName(QLatin1String(name) + QStringLiteral("List"));
+    b->view()->setAccessibleName(spoken);
+    return b;
+}
+
+QDoubleSpinBox* spin(QWidget* parent, const char* name, const QString& spoken, double low, double high, double step, int decimals,
+                     const QString& suffix)
+{
+    auto* s = new QDoubleSpinBox(parent);
+    s->setObjectName(QLatin1String(name));
+    s->setAccessibleName(spoken);
+    s->setRange(low, high);
+    s->setSingleStep(step);
+    s->setDecimals(decimals);
+    s->setSuffix(suffix);
+    s->setKeyboardTracking(false);
+    s->setButtonSymbols(QAbstractSpinBox::NoButtons);
+    return s;
+}
+
+QTableWidget* table(QWidget* parent, const char* name, const QString& spoken, const QStringList& headers, int rowHeight)
+{
+    auto* t = new QTableWidget(0, static_cast<int>(headers.size()), parent);
+    t->setObjectName(QLatin1String(name));
+    t->setAccessibleName(spoken);
+    t->setHorizontalHeaderLabels(headers);
+    t->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    t->setShowGrid(false);
+    t->verticalHeader()->hide();
+    t->verticalHeader()->setDefaultSectionSize(rowHeight);
+    t->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    t->setSelectionMode(QAbstractItemView::NoSelection);
+    return t;
+}
+
+void row(QTableWidget* table, int row, const QStringList& cells)
+{
+    for (int column = 0; column < cells.size(); ++column) {
+        auto* item = new QTableWidgetItem(cells[column]);
+        item->setTextAlignment((column == 0 ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter);
+        table->setItem(row, column, item);
+    }
+}
+
+QLabel* words(QWidget* parent, const char* name, bool quiet)
+{
+    auto* l = new QLabel(parent);
+    l->setObjectName(QLatin1String(name));
+    l->setWordWrap(true);
+    l->setTextFormat(Qt::PlainText);
+    l->setProperty("quiet", quiet);
+    return l;
+}
+
+QPushButton* button(QWidget* parent, const char* name, const QString& text, bool main)
+{
+    auto* b = new QPushButton(text, parent);
+    b->setObjectName(QLatin1String(name));
+    b->setAccessibleName(QString(text).remove(QLatin1Char('&')));
+    b->setProperty("main", main);
+    return b;
+}
+
+QHBoxLayout* answers(QDialog* dialog, const char* cancelName, const char* mainName, const QString& main)
+{
+    auto* row = new QHBoxLayout;
+    row->setSpacing(Style::grid);
+    auto* leave = button(dialog, cancelName, QCoreApplication::translate("form", "Cancel"));
+    auto* keep = button(dialog, mainName, main, true);
+    keep->setDefault(true);
+    row->addStretch(1);
+    row->addWidget(leave);
+    row->addWidget(keep);
+    QObject::connect(leave, &QPushButton::clicked, dialog, &QDialog::reject);
+    QObject::connect(keep, &QPushButton::clicked, dialog, &QDialog::accept);
+    return row;
+}
+
+} // namespace dowel::app::form

@@ -1,0 +1,58 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/parts/length_field.h"
+
+#include "text/errors.h"
+
+#include <QStyle>
+
+namespace dowel::app {
+
+LengthField::LengthField(const QString& objectName, const QString& spokenName, QWidget* parent) : QLineEdit(parent)
+{
+    setObjectName(objectName);
+    setAccessibleName(spokenName);
+    setMaxLength(24);
+    setFixedWidth(104);
+    connect(this, &QLineEdit::editingFinished, this, &LengthField::take);
+}
+
+void LengthField::setUnit(text::LengthUnit unit)
+{
+    m_unit = unit;
+    show();
+}
+
+void LengthField::setLength(Metres length)
+{
+    m_length = length;
+    show();
+}
+
+void LengthField::show()
+{
+    if (!hasFocus() || !isModified())
+        setText(text::length(m_length, m_unit));
+    setProperty("wrong", false);
+    setToolTip(QString());
+    style()->polish(this);
+}
+
+void LengthField::take()
+{
+    if (!isModified())
+        return;
+    const auto parsed = text::parseLength(QLineEdit::text(), m_unit);
+    if (!parsed) {
+        setProperty("wrong", true);
+        setToolTip(text::sentence(parsed.error()));
+        style()->polish(this);
+        Q_EMIT refused(text::sentence(parsed.error()));
+        return;
+    }
+    setModified(false);
+    m_length = *parsed;
+    show();
+    Q_EMIT lengthChanged(m_length);
+}
+
+} // namespace dowel::app

@@ -1,0 +1,66 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/parts/message_bar.h"
+
+#include "app/parts/style.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+
+namespace dowel::app {
+
+MessageBar::MessageBar(QWidget* parent) : QFrame(parent), m_label(new QLabel(this))
+{
+    setObjectName(QStringLiteral("messageBar"));
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(16, 8, 8, 8);
+    m_label->setObjectName(QStringLiteral("messageText"));
+    m_label->setWordWrap(true);
+    m_label->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    row->addWidget(m_label, 1);
+    auto* close = new QPushButton(tr("Understood"), this);
+    close->setObjectName(QStringLiteral("messageClose"));
+    close->setAccessibleName(tr("Close the message"));
+    close->setFocusPolicy(Qt::TabFocus);
+    // Made hidden, before the style is in force.
+    m_label->setFont(Style::body());
+    close->setFont(Style::body());
+    connect(close, &QPushButton::clicked, this, &QWidget::hide);
+    row->addWidget(close);
+    m_goes.setSingleShot(true);
+    constexpr int newsLasts_ms = 6000;
+    m_goes.setInterval(newsLasts_ms);
+    connect(&m_goes, &QTimer::timeout, this, &QWidget::hide);
+    hide();
+}
+
+void MessageBar::trouble(const QString& sentence)
+{
+    m_trouble = true;
+    m_goes.stop();
+    m_label->setText(sentence);
+    setAccessibleName(sentence);
+    show();
+}
+
+void MessageBar::news(const QString& sentence)
+{
+    m_trouble = false;
+    m_label->setText(sentence);
+    setAccessibleName(sentence);
+    show();
+    m_goes.start();
+}
+
+void MessageBar::clearTrouble()
+{
+    if (m_trouble)
+        hide();
+}
+
+QString MessageBar::text() const
+{
+    return isHidden() ? QString() : m_label->text();
+}
+
+} // namespace dowel::app

@@ -1,0 +1,226 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/parts/tuning_picture.h"
+
+#include "app/parts/style.h"
+#include "text/units.h"
+
+#include <QMouseEvent>
+#include <QPainter>
+#include <QPainterPath>
+#include <algorithm>
+#include <cmath>
+
+namespace dowel::app {
+
+namespace {
+
+/// Disc within tolerance, triangle pointing the way the pitch is off.
+void drawSign(QPainter& painter, const QPointF& at, double cents, double tolerance, double size)
+{
+    if (std::abs(cents) <= tolerance) {
+        painter.drawEllipse(at, size * 0.85, size * 0.85);
+        return;
+    }
+    const double up = cents > 0.0 ? -1.0 : 1.0;
+    painter.drawPolygon(QPolygonF{at + QPointF(0.0, up * size * 1.2), at + QPointF(-size, -up * size * 0.7),
+                                  at + QPointF(size, -up * size * 0.7)});
+}
+
+QColor colourOf(double cents, double tolerance)
+{
+    const Colours& c = Style::current().colours();
+    return std::abs(cents) <= tolerance ? c.ink : cents > 0.0 ? c.warm : c.cool;
+}
+
+} // namespace
+
+TuningPicture::TuningPicture(QWidget* parent) : QWidget(parent)
+{
+    setObjectName(QStringLiteral("tuningPicture"));
+    setAccessibleName(tr("Tuning, note by note"));
+    setAfterWords(tr("filled: now   outline: after the cut"), tr("after the cut"));
+    m_glide.setDuration(200);
+    m_glide.setStartValue(0.0);
+    m_glide.setEndValue(1.0);
+    m_glide.setEasingCurve(QEasingCurve::InOutCubic);
+    connect(&m_glide, &QVariantAnimation::valueChanged, this, [this](const QVariant& v) {
+        m_progress = v.toDouble();
+        update();
+    });
+}
+
+void TuningPicture::setNotes(std::vector<PictureNote> notes)
+{
+    std::vector<double> from;
+    for (std::size_t i = 0; i < notes.size(); ++i) {
+        const bool same = i < m_notes.size() && m_notes[i].name == notes[i].name && m_notes[i].heard;
+        from.push_back(same ? m_notes[i].now : notes[i].now);
+    }
+    m_from = std::move(from);
+    m_notes = std::move(notes);
+    describe();
+    if (isVisible())
+        m_glide.start();
+    else
+        m_progress = 1.0;
+    update();
+}
+
+void TuningPicture::setAfterWords(const QString& legend, const QString& spoken)
+{
+    m_afterLegend = legend;
+    m_afterSpoken = spoken;
+    describe();
+    update();
+}
+
+void TuningPicture::holdScale(bool held)
+{
+    m_held = held;
+    update();
+}
+
+void TuningPicture::setPicked(int note)
+{
+    m_picked = note;
+    update();
+}
+
+QRectF TuningPicture::field() const
+{
+    return {64.0, 28.0, width() - 72.0, height() - 28.0 - 66.0};
+}
+
+void TuningPicture::mousePressEvent(QMouseEvent* event)
+{
+    const QRectF f = field();
+    const double column = f.width() / static_cast<double>(std::max<std::size_t>(1, m_notes.size()));
+    const int note = static_cast<int>(std::floor((event->position().x() - f.left()) / column));
+    if (note >= 0 && note < static_cast<int>(m_notes.size()))
+        Q_EMIT notePicked(note);
+}
+
+void TuningPicture::describe()
+{
+    QStringList parts;
+    for (const PictureNote& n : m_notes) {
+        if (!n.heard)
+            parts << tr("%1 not heard yet").arg(n.name);
+        else if (n.hasAfter)
+            parts << tr("%1 %2 cents, %3 %4").arg(n.name, text::cents(n.now), m_afterSpoken, text::cents(n.after));
+        else
+            parts << tr("%1 %2 cents").arg(n.name, text::cents(n.now));
+    }
+    setAccessibleDescription(parts.join(QStringLiteral("; ")));
+}
+
+void TuningPicture::paintEvent(QPaintEvent* /*event*/)
+{
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const Colours& c = Style::current().colours();
+    painter.fillRect(rect(), c.paper);
+    if (m_notes.empty())
+        return;
+
+    double lowest = -10.0;
+    double highest = 10.0;
+    const auto include = [&](double cents, double sd) {
+        lowest = std::min(lowest, cents - sd - 2.0);
+        highest = std::max(highest, cents + sd + 2.0);
+    };
+    for (const PictureNote& n : m_notes) {
+        if (n.heard)
+            include(n.now, n.sd);
+        if (n.hasAfter)
+            include(n.after, 2.0);
+    }
+    const double span = highest - lowest;
+    const double step = span <= 35.0 ? 5.0 : span <= 100.0 ? 10.0 : span <= 200.0 ? 20.0 : 50.0;
+    lowest = std::floor(lowest / step) * step;
+    highest = std::ceil(highest / step) * step;
+
+    if (m_held) {
+        lowest = std::min(lowest, m_lowest);
+        highest = std::max(highest, m_highest);
+    }
+    m_lowest = lowest;
+    m_highest = highest;
+
+    const QRectF field = this->field();
+    const auto y = [&](double cents) {
+        return field.top() + (highest - cents) / (highest - lowest) * field.height();
+    };
+    const double column = field.width() / static_cast<double>(m_notes.size());
+
+    painter.setFont(Style::small());
+    for (double v = lowest; v <= highest + 0.1; v += step) {
+        painter.setPen(QPen(v == 0.0 ? c.ink : c.hairline, v == 0.0 ? 1.5 : 1.0));
+        painter.drawLine(QPointF(field.left(), y(v)), QPointF(field.right(), y(v)));
+        painter.setPen(c.pencil);
+        const QString label = v == 0.0 ? tr("0") : text::wholeCents(v);
+        painter.drawText(QRectF(0.0, y(v) - 9.0, field.left() - 8.0, 18.0), Qt::AlignRight | Qt::AlignVCenter, label);
+    }
+    painter.drawText(QRectF(0.0, 2.0, 0.6 * width(), 18.0), Qt::AlignLeft | Qt::AlignVCenter,
+                     tr("cents   ▲ sharp   ● in tolerance   ▼ flat"));
+    painter.drawText(QRectF(field.right() - 0.4 * width(), 2.0, 0.4 * width(), 18.0), Qt::AlignRight | Qt::AlignVCenter,
+                     m_afterLegend);
+
+    for (std::size_t i = 0; i < m_notes.size(); ++i) {
+        const PictureNote& n = m_notes[i];
+        const double x = field.left() + (static_cast<double>(i) + 0.5) * column;
+        if (static_cast<int>(i) == m_picked) {
+            painter.setPen(QPen(c.cool, 2.0));
+            painter.drawLine(QPointF(x - column * 0.34, field.bottom() + 29.0),
+                             QPointF(x + column * 0.34, field.bottom() + 29.0));
+        }
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(c.within);
+        painter.drawRect(QRectF(QPointF(x - column * 0.42, y(n.tolerance)), QPointF(x + column * 0.42, y(-n.tolerance))));
+        painter.setPen(QPen(c.ink, 1.0));
+        painter.drawLine(QPointF(x - column * 0.42, y(0.0)), QPointF(x + column * 0.42, y(0.0)));
+        const bool newRegister = i > 0 && n.registerNumber != m_notes[i - 1].registerNumber;
+        if (newRegister) {
+            painter.setPen(QPen(c.pencil, 1.0, Qt::DotLine));
+            painter.drawLine(QPointF(x - column / 2.0, field.top()), QPointF(x - column / 2.0, field.bottom() + 46.0));
+        }
+        painter.setPen(c.ink);
+        painter.setFont(Style::body());
+        painter.drawText(QRectF(x - column / 2.0, field.bottom() + 8.0, column, 20.0), Qt::AlignCenter, n.name);
+        painter.setFont(Style::small());
+        if (!n.heard) {
+            painter.setPen(c.pencil);
+            painter.drawText(QRectF(x - column / 2.0, field.bottom() + 30.0, column, 18.0), Qt::AlignCenter, QStringLiteral("–"));
+            continue;
+        }
+        const double cents = m_from[i] + (n.now - m_from[i]) * m_progress;
+        const QColor colour = colourOf(n.now, n.tolerance);
+        painter.setPen(QPen(colour, 1.5));
+        painter.drawLine(QPointF(x, y(cents + n.sd)), QPointF(x, y(cents - n.sd)));
+        for (const double end : {cents + n.sd, cents - n.sd})
+            painter.drawLine(QPointF(x - 4.0, y(end)), QPointF(x + 4.0, y(end)));
+        if (n.hasAfter && std::abs(n.after - n.now) > 0.3) {
+            const double side = x + std::min(14.0, column * 0.28);
+            const QColor there = colourOf(n.after, n.tolerance);
+            painter.setPen(QPen(there, 1.0, Qt::DotLine));
+            painter.drawLine(QPointF(x, y(cents)), QPointF(side, y(n.after)));
+            painter.setPen(QPen(there, 1.0));
+            painter.drawLine(QPointF(side, y(n.after + n.afterSd)), QPointF(side, y(n.after - n.afterSd)));
+            painter.setPen(QPen(there, 2.0));
+            painter.setBrush(c.paper);
+            drawSign(painter, QPointF(side, y(n.after)), n.after, n.tolerance, 6.0);
+        }
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(colour);
+        drawSign(painter, QPointF(x, y(cents)), n.now, n.tolerance, 7.0);
+        painter.setPen(colour);
+        // Whole cents where tenths would not be told apart, and would not fit.
+        const QString off = std::abs(n.now) < 9.95 ? text::cents(n.now) : text::wholeCents(n.now);
+        painter.drawText(QRectF(x - column / 2.0, field.bottom() + 30.0, column, 18.0), Qt::AlignCenter, off);
+    }
+    painter.setPen(c.pencil);
+    painter.drawText(QRectF(field.left(), height() - 18.0, field.width(), 18.0), Qt::AlignCenter,
+                     tr("cents off, at the temperature it is meant to be played at"));
+}
+
+} // namespace dowel::app

@@ -1,0 +1,99 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// One window for one instrument: the workpiece along the top of every page, the stages down the left.
+#pragma once
+
+#include "app/document/document.h"
+#include "app/parts/jobs.h"
+#include "text/units.h"
+
+#include <QMainWindow>
+#include <memory>
+
+class QAction;
+class QListWidget;
+class QStackedWidget;
+
+namespace dowel::app {
+
+class CorrectPage;
+class ListenPage;
+class LogbookPage;
+class MessageBar;
+class Plan;
+class PlanBench;
+class Questions;
+class Workpiece;
+
+class MainWindow : public QMainWindow
+{
+    Q_OBJECT
+
+public:
+    enum Stage { Blank, Edge, Target, Layout, Drill, Listen, Correct, Logbook };
+
+    /// folder: where plans and new workbooks go; empty for the user's own.
+    explicit MainWindow(std::unique_ptr<Questions> questions, QString folder = QString());
+    ~MainWindow() override;
+
+    /// Opens a workbook for work; trouble is told in the window and leaves what was open. Returns whether it opened.
+    bool openBook(const QString& path);
+    /// Makes a practice blank in a folder under the next free name and opens it.
+    bool newPractice(const QString& folder);
+    [[nodiscard]] Document* document() const { return m_document.get(); }
+    [[nodiscard]] ListenPage* listenPage() const { return m_listen; }
+    [[nodiscard]] CorrectPage* correctPage() const { return m_correct; }
+    /// The plan, begun where there was none.
+    [[nodiscard]] Plan& plan();
+    void goTo(Stage stage);
+    void setDark(bool dark);
+    void setInches(bool inches);
+
+protected:
+    void closeEvent(QCloseEvent* event) override;
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
+
+private:
+    /// Asks where entries are not on the disk yet; true where the workbook may be left.
+    bool mayLeave();
+    void buildMenus();
+    [[nodiscard]] QWidget* startPage();
+    void adopt(Store store);
+    void showStage(int stage);
+    void refreshWorkpiece();
+    void refreshStages();
+    void openAsked();
+    void newFromSpec();
+    void exportAsked(const QString& format, const QString& suffix);
+    void showWalk();
+    void showShopMemory();
+    [[nodiscard]] PlanBench& planBench();
+    void makeWorkbook();
+
+    Jobs m_jobs;
+    std::unique_ptr<Questions> m_questions;
+    std::unique_ptr<Document> m_document;
+    QString m_folder;
+    std::unique_ptr<Plan> m_plan;
+    PlanBench* m_planBench = nullptr;
+    QWidget* m_bench = nullptr;
+    QStackedWidget* m_whole;
+    QWidget* m_desk;
+    QStackedWidget* m_benches;
+    QStackedWidget* m_pages = nullptr;
+    QListWidget* m_stages = nullptr;
+    Workpiece* m_workpiece = nullptr;
+    MessageBar* m_messages;
+    ListenPage* m_listen = nullptr;
+    CorrectPage* m_correct = nullptr;
+    LogbookPage* m_logbook = nullptr;
+    QList<QAction*> m_needBook;
+    QAction* m_inches = nullptr;
+    QAction* m_darkAction = nullptr;
+    text::LengthUnit m_unit = text::LengthUnit::Millimetres;
+};
+
+/// Where practice blanks and other workbooks of the user live by default.
+[[nodiscard]] QString workbooksFolder();
+
+} // namespace dowel::app

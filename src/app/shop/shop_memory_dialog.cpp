@@ -1,0 +1,167 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shop/shop_memory_dialog.h"
+
+#include "app/document/shop_settings.h"
+#include "app/parts/form.h"
+#include "app/parts/style.h"
+#include "text/errors.h"
+#include "text/units.h"
+
+#include <QCheckBox>
+#include <QHeaderView>
+#include <QLabel>
+#include <QPushButton>
+#include <QSettings>
+#include <QTableWidget>
+#include <QVBoxLayout>
+#include <cmath>
+
+namespace dowel::app {
+
+namespace {
+
+/// One shared unknown in words: what it is, and how its mean and spread are written.
+struct Line
+{
+    Shared which;
+    QString what;
+    double scale; ///< from the unknown to what is shown; 0 for a logarithm shown as per cent
+    QString unit;
+};
+
+QString shown(double mean, double sd, const Line& line)
+{
+    const bool percent = line.scale == 0.0;
+    const double m = percent ? 100.0 * (std::exp(mean) - 1.0) : mean * line.scale;
+    const double s = percent ? 100.0 * sd : sd * line.scale;
+    const bool none = std::abs(m) < 0.05;
+    return ShopMemoryDialog::tr("%1 ± %2 %3", "mean, spread, unit")
+        .arg(none ? QStringLiteral("0.0") : text::cents(m))
+        .arg(s, 0, 'f', 1)
+        .arg(line.unit);
+}
+
+} // namespace
+
+ShopMemoryDialog::ShopMemoryDialog(ShopMemory memory, QWidget* parent)
+    : QDialog(parent),
+      m_memory(std::move(memory)),
+      m_use(new QCheckBox(tr("&Use it for the instruments to come"), this)),
+      m_words(form::words(this, "shopWords")),
+      m_table(form::table(this, "shopTable", tr("Instruments remembered"),
+                          {tr("instrument"), tr("family"), tr("readings"), tr("last heard")})),
+      m_learntWords(form::words(this, "shopLearntWords")),
+      m_learnt(form::table(this, "shopLearnt", tr("What is learnt"), {tr("what"), tr("before"), tr("for the next one")})),
+      m_forget(form::button(this, "forgetButton", tr("Forget the chosen one"))),
+      m_forgetAll(form::button(this, "forgetAllButton", tr("Forget everything")))
+{
+    setObjectName(QStringLiteral("shopMemoryDialog"));
+    setWindowTitle(tr("Shop memory"));
+    resize(760, 620);
+    m_use->setObjectName(QStringLiteral("useShopMemory"));
+    m_use->setAccessibleName(tr("Use the shop memory"));
+    m_use->setChecked(usesShopMemory());
+    m_words->setText(tr("Your mouth, your breath and the way you cut holes go from one instrument to the next. What the fit "
+                        "found on earlier ones is where it starts on the next of the same family; every reading still counts "
+                        "for more. Practice blanks are not remembered."));
+    m_table->setSelectionMode(QAbstractItemView::SingleSelection);
+    m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
+    m_table->setFocusPolicy(Qt::StrongFocus);
+    m_learnt->horizontalHeader()->setSectionResizeMode(0, QHeaderView::ResizeToContents);
+    auto* buttons = new QHBoxLayout;
+    buttons->setSpacing(Style::grid);
+    buttons->addWidget(m_forget);
+    buttons->addWidget(m_forgetAll);
+    buttons->addStretch(1);
+    auto* close = form::button(this, "shopClose", tr("Close"), true);
+    buttons->addWidget(close);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(24, 20, 24, 20);
+    column->setSpacing(Style::grid);
+    column->addWidget(m_words);
+    column->addWidget(m_use);
+    column->addWidget(m_table, 2);
+    column->addWidget(m_learntWords);
+    column->addWidget(m_learnt, 3);
+    column->addLayout(buttons);
+    connect(m_use, &QCheckBox::toggled, this, [](bool on) { QSettings().setValue(QStringLiteral("shopMemory"), on); });
+    connect(close, &QPushButton::clicked, this, &QDialog::accept);
+    connect(m_table, &QTableWidget::currentCellChanged, this, &ShopMemoryDialog::showLearnt);
+    connect(m_forget, &QPushButton::clicked, this, [this] {
+        const int row = m_table->currentRow();
+        if (row < 0 || row >= static_cast<int>(m_all.size()))
+            return;
+        if (const auto ok = m_memory.forget(m_all[static_cast<std::size_t>(row)].book); !ok)
+            m_words->setText(text::sentence(ok.error()));
+        refresh();
+    });
+    connect(m_forgetAll, &QPushButton::clicked, this, [this] {
+        if (const auto ok = m_memory.forgetAll(); !ok)
+            m_words->setText(text::sentence(ok.error()));
+        refresh();
+    });
+    refresh();
+}
+
+void ShopMemoryDialog::refresh()
+{
+    auto all = m_memory.all();
+    if (!all) {
+        m_words->setText(text::sentence(all.error()));
+        all = std::vector<Remembered>();
+    }
+    m_all = std::move(*all);
+    m_table->setRowCount(static_cast<int>(m_all.size()));
+    for (std::size_t i = 0; i < m_all.size(); ++i) {
+        const Remembered& r = m_all[i];
+        const QString name = r.name.empty() ? tr("without a name") : QString::fromStdString(r.name);
+        form::row(m_table, static_cast<int>(i),
+                  {name, QString::fromUtf8(familyName(r.family).data()), QString::number(r.readings),
+                   QString::fromStdString(r.at).left(10)});
+    }
+    m_forget->setEnabled(!m_all.empty());
+    m_forgetAll->setEnabled(!m_all.empty());
+    if (!m_all.empty() && m_table->currentRow() < 0)
+        m_table->setCurrentCell(0, 0);
+    showLearnt();
+}
+
+void ShopMemoryDialog::showLearnt()
+{
+    const int row = m_table->currentRow();
+    const bool any = row >= 0 && row < static_cast<int>(m_all.size());
+    m_learnt->setVisible(any);
+    if (!any) {
+        m_learntWords->setText(tr("Nothing is remembered yet. Once every note of a workbook has been heard, it is."));
+        return;
+    }
+    const Family family = m_all[static_cast<std::size_t>(row)].family;
+    const auto learnt = m_memory.priorsFor(family, {});
+    if (!learnt || !learnt->shared) {
+        m_learntWords->setText(learnt ? QString() : text::sentence(learnt.error()));
+        return;
+    }
+    m_learntWords->setText(tr("What the next %1 starts from:", "family").arg(QString::fromUtf8(familyName(family).data())));
+    const SharedEstimate before = sharedOf(Priors{}, family);
+    const QString percent = QStringLiteral("%");
+    const QString cents = tr("cents");
+    const Line lines[] = {{Shared::Warmth, tr("air in the tube, from the room's to the breath's"), 100.0, percent},
+                          {Shared::MouthLog, tr("the mouth's end correction"), 0.0, percent},
+                          {Shared::HoleEnd, tr("the holes' end correction"), 0.0, percent},
+                          {Shared::Neighbours, tr("how open holes hear each other"), 1.0, tr("times")},
+                          {Shared::WallLoss, tr("losses at the wall"), 0.0, percent},
+                          {Shared::UndercutGain, tr("how far an undercut reaches"), 0.0, percent},
+                          {Shared::Blow1, tr("blown, first register"), 1.0, cents},
+                          {Shared::Blow2, tr("blown, second register"), 1.0, cents},
+                          {Shared::BlowSlope, tr("blown, per octave"), 1.0, cents}};
+    m_learnt->setRowCount(static_cast<int>(std::size(lines)));
+    int at = 0;
+    for (const Line& l : lines) {
+        const auto i = static_cast<Eigen::Index>(l.which);
+        form::row(m_learnt, at++,
+                  {l.what, shown(before.mean[i], std::sqrt(before.covariance(i, i)), l),
+                   shown(learnt->shared->mean[i], std::sqrt(learnt->shared->covariance(i, i)), l)});
+    }
+}
+
+} // namespace dowel::app
