@@ -2,6 +2,7 @@
 #include "cli/commands.h"
 
 #include "core/acoustics/colour.h"
+#include "core/base/ratio.h"
 #include "core/forecast/sensitivity.h"
 #include "core/hearing/analyse.h"
 #include "core/layout/template_sheet.h"
@@ -233,7 +234,7 @@ Answer predict(const std::string& path, const PredictAsked& asked)
         if (!usual || !other)
             return usual ? other.error() : usual.error();
         for (std::size_t i = 0; i < moved.size(); ++i)
-            moved[i] = 1200.0 * std::log2((*other)[i] / (*usual)[i]);
+            moved[i] = centsOver((*other)[i], (*usual)[i]);
     }
     Json notes = Json::array();
     for (std::size_t i = 0; i < states->size(); ++i) {

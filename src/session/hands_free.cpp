@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/hands_free.h"
 
+#include "core/base/ratio.h"
 #include "session/session.h"
 
 #include <algorithm>
@@ -19,11 +20,6 @@ constexpr double samePitch_cents = 45.0;
 constexpr int mostMisses = 4;
 constexpr double aboveRoom_dB = 12.0;
 constexpr std::size_t traceKept = 512;
-
-double cents(double a, double b)
-{
-    return 1200.0 * std::log2(a / b);
-}
 
 } // namespace
 
@@ -71,7 +67,8 @@ const Candidate* HandsFree::nearest(double pitch_Hz) const
 {
     const Candidate* best = nullptr;
     for (const Candidate& c : m_expected.candidates)
-        if (best == nullptr || std::abs(cents(pitch_Hz, c.pitch.hertz())) < std::abs(cents(pitch_Hz, best->pitch.hertz())))
+        if (best == nullptr ||
+            std::abs(centsOver(pitch_Hz, c.pitch.hertz())) < std::abs(centsOver(pitch_Hz, best->pitch.hertz())))
             best = &c;
     return best;
 }
@@ -95,8 +92,8 @@ void HandsFree::follow(const hearing::LiveValue& v)
     m_heard.room_dB = std::min(m_heard.room_dB + 0.002, std::max(-90.0, v.level_dB));
     const bool loud = v.level_dB > m_heard.room_dB + aboveRoom_dB;
     const bool tone = loud && v.clarity >= clearEnough && v.pitch_Hz > 0.0;
-    if (tone && m_sounding && std::abs(cents(v.pitch_Hz, m_reference_Hz)) < samePitch_cents) {
-        m_reference_Hz *= std::exp2(0.2 * cents(v.pitch_Hz, m_reference_Hz) / 1200.0);
+    if (tone && m_sounding && std::abs(centsOver(v.pitch_Hz, m_reference_Hz)) < samePitch_cents) {
+        m_reference_Hz *= std::exp2(0.2 * centsOver(v.pitch_Hz, m_reference_Hz) / 1200.0);
         m_misses = 0;
     } else if (m_sounding && ++m_misses > mostMisses) {
         m_sounding = false;
@@ -137,17 +134,17 @@ void HandsFree::judge()
     const Candidate* wanted = asked();
     if (wanted == nullptr || m_expected.candidates.empty())
         return;
-    m_heard.cents = cents(m_reference_Hz, wanted->pitch.hertz());
+    m_heard.cents = centsOver(m_reference_Hz, wanted->pitch.hertz());
     const double lasted = now - m_since_s;
     const Candidate* best = nearest(m_reference_Hz);
     const bool within = std::abs(m_heard.cents) <= m_expected.window.cents();
     // Two fingerings of one pitch are not told apart by it.
     const bool mine = within && (!m_expected.known || best == wanted ||
-                                 std::abs(cents(best->pitch.hertz(), wanted->pitch.hertz())) < samePitch_cents);
+                                 std::abs(centsOver(best->pitch.hertz(), wanted->pitch.hertz())) < samePitch_cents);
     if (!mine) {
         if (lasted < told_s)
             return; // an attack may pass through other notes
-        const bool isBest = std::abs(cents(m_reference_Hz, best->pitch.hertz())) <= m_expected.window.cents();
+        const bool isBest = std::abs(centsOver(m_reference_Hz, best->pitch.hertz())) <= m_expected.window.cents();
         m_heard.ear = isBest && best->holes == wanted->holes && best != wanted ? Ear::Overblown : Ear::Wrong;
         if (isBest && best != wanted)
             m_heard.other = best->id;

@@ -3,6 +3,8 @@
 
 #include "core/acoustics/model.h"
 #include "core/base/breath.h"
+#include "core/base/ratio.h"
+#include "core/base/statistics.h"
 #include "core/fit/fit.h"
 #include "core/hearing/analyse.h"
 #include "core/tuning/pitch.h"
@@ -93,16 +95,15 @@ Result<std::vector<Expectation>> expectations(const Workbook& book, Temperature 
         }
         const auto note = shape.indexOf(r.reading->fingering);
         if (note)
-            shifts.push_back(1200.0 * std::log2(r.reading->pitch.hertz() / then[*note]));
+            shifts.push_back(centsOver(r.reading->pitch.hertz(), then[*note]));
     }
     if (!shifts.empty()) {
-        const auto middle = shifts.begin() + static_cast<std::ptrdiff_t>(shifts.size() / 2);
-        std::nth_element(shifts.begin(), middle, shifts.end());
+        const double middle = median(shifts);
         const bool enough = shifts.size() >= enoughReadings;
         for (Expectation& e : all) {
             // A shift that one or two readings tell is believed as far as it goes, and the window stays wide.
-            e.pitch = raisedBy(e.pitch,
-                               Cents::fromCents(enough ? *middle : std::clamp(*middle, -laterWindow_cents, laterWindow_cents)));
+            e.pitch =
+                raisedBy(e.pitch, Cents::fromCents(enough ? middle : std::clamp(middle, -laterWindow_cents, laterWindow_cents)));
             if (enough)
                 e.window = Cents::fromCents(laterWindow_cents);
         }
@@ -378,15 +379,6 @@ std::optional<player::SimulatedPlayer> playerOf(const Workbook& book)
     if (!p)
         return std::nullopt;
     return player::SimulatedPlayer({p->seed, p->room, p->noise_dB});
-}
-
-std::uint64_t takesOf(const Workbook& book, const FingeringId& fingering)
-{
-    std::uint64_t count = 0;
-    for (const Entry& e : book.entries())
-        if (const auto* r = std::get_if<ReadingEntry>(&e.body); r != nullptr && r->fingering == fingering)
-            ++count;
-    return count;
 }
 
 Status remember(ShopMemory& memory, const Store& store, const Cancel& cancel)

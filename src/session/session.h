@@ -72,8 +72,6 @@ struct Warming
 [[nodiscard]] Temperature roomOf(const Workbook& book);
 /// The player of a practice blank.
 [[nodiscard]] std::optional<player::SimulatedPlayer> playerOf(const Workbook& book);
-/// How often a fingering has been sounded; numbers the player's takes.
-[[nodiscard]] std::uint64_t takesOf(const Workbook& book, const FingeringId& fingering);
 
 /// Puts what a workbook's own readings say about the shop into its memory, once every note has been heard. Errors: those
 /// of fit() and ShopMemory::remember().

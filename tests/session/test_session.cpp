@@ -6,6 +6,7 @@
 #include "core/tuning/pitch.h"
 #include "io/whole_file.h"
 #include "session/advise.h"
+#include "session/practice.h"
 #include "session/session.h"
 #include "store/shop_memory.h"
 #include "support/bench.h"

@@ -3,6 +3,7 @@
 
 #include "app/parts/form.h"
 #include "app/parts/style.h"
+#include "core/base/statistics.h"
 #include "core/fit/fit.h"
 #include "text/units.h"
 
@@ -115,11 +116,10 @@ void OutcomeCard::refresh()
         held += std::abs(missOf(o)) <= ninety ? 1 : 0;
         misses.push_back(std::abs(o.heard.cents() - o.forecast.cents()));
     }
-    std::nth_element(misses.begin(), misses.begin() + static_cast<std::ptrdiff_t>(misses.size() / 2), misses.end());
     m_words->setText(tr("%1 of %2 forecasts came within their nine-in-ten range; half of them within %3 cents.")
                          .arg(held)
                          .arg(all.size())
-                         .arg(misses[misses.size() / 2], 0, 'f', 1));
+                         .arg(median(misses), 0, 'f', 1));
     // The last round: what was heard after the last cut that has been heard.
     const EntryId cut =
         std::max_element(all.begin(), all.end(), [](const auto& a, const auto& b) { return a.cut.number < b.cut.number; })->cut;

@@ -9,6 +9,8 @@
 #include "io/table.h"
 #include "io/whole_file.h"
 #include "session/advise.h"
+#include "session/practice.h"
+#include "session/round.h"
 #include "text/errors.h"
 
 #include <QDir>
@@ -163,17 +165,7 @@ void Document::sound(const FingeringId& fingering)
 {
     keepSamples(
         fingering,
-        [fingering, room = m_room](const Workbook& book) -> Result<Samples> {
-            const auto entry = book.practice();
-            const Fingering* f = book.present().find(fingering);
-            if (!entry || f == nullptr)
-                return Error{ErrorCode::UnknownName, "fingering", fingering.text};
-            const player::SimulatedPlayer player({entry->seed, room, entry->noise_dB});
-            auto take = player.play(book.present(), *f, session::takesOf(book, fingering));
-            if (!take)
-                return take.error();
-            return std::move(take->samples);
-        },
+        [fingering, room = m_room](const Workbook& book) { return session::played(book, fingering, room); },
         ReadingSource::Player);
 }
 
@@ -215,11 +207,7 @@ void Document::readFiles(const QStringList& paths)
             for (const QString& file : std::as_const(files)) {
                 if (cancel.requested())
                     break;
-                std::optional<FingeringId> named;
-                const QString base = QFileInfo(file).completeBaseName();
-                for (const Fingering& f : store->book().present().spec().fingerings)
-                    if (base.compare(QString::fromStdString(f.id.text), Qt::CaseInsensitive) == 0)
-                        named = f.id;
+                const auto named = session::fingeringNamed(store->book(), QFileInfo(file).completeBaseName().toStdString());
                 const auto samples = io::readAudioFile(file.toStdString());
                 auto sorted = samples ? session::sortedOut(store->book(), named, *samples, room, ReadingSource::File, cancel)
                                       : Result<session::Sorted>(samples.error());

@@ -3,6 +3,7 @@
 
 #include "app/parts/form.h"
 #include "app/parts/style.h"
+#include "core/base/ratio.h"
 #include "core/hearing/analyse.h"
 #include "io/audio_file.h"
 #include "text/errors.h"
@@ -172,11 +173,11 @@ void TakeDialog::opened(Result<Opened> take)
     m_sound->yAxis->rescale();
     QVector<double> when;
     QVector<double> cents;
-    const double middle = 1200.0 * std::log2(m_reading.pitch.hertz() / m_target_Hz);
+    const double middle = centsOver(m_reading.pitch.hertz(), m_target_Hz);
     for (const auto& f : take->frames)
         if (f.pitch_Hz > 0.0 && f.clarity > 0.5) {
             when << f.centre_s;
-            cents << 1200.0 * std::log2(f.pitch_Hz / m_target_Hz);
+            cents << centsOver(f.pitch_Hz, m_target_Hz);
         }
     m_pitch->graph()->setData(when, cents, true);
     m_pitch->xAxis->setRange(0.0, lasts);
@@ -243,7 +244,7 @@ void TakeDialog::showPart()
         constexpr double least_cents = 0.1;
         m_words->setText(tr("%1 Hz; %2 cents, ± %3 by which part is taken")
                              .arg(n.pitch.hertz(), 0, 'f', 2)
-                             .arg(text::cents(1200.0 * std::log2(n.pitch.hertz() / m_target_Hz)))
+                             .arg(text::cents(centsOver(n.pitch.hertz(), m_target_Hz)))
                              .arg(std::max(least_cents, n.moves.value_or(n.sd).cents()), 0, 'f', 1));
         const auto spectrum = spectrumOf(*m_samples, n.start, n.end);
         QVector<double> f;

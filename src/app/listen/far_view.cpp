@@ -3,6 +3,7 @@
 
 #include "app/parts/fingering_card.h"
 #include "app/parts/style.h"
+#include "core/base/ratio.h"
 #include "text/units.h"
 
 #include <QCloseEvent>
@@ -81,7 +82,7 @@ void FarView::paintEvent(QPaintEvent* /*event*/)
     if (near) {
         font(0.16, true);
         painter.setPen(c.ink);
-        const double off = m_heard.pitch_Hz > 0.0 ? 1200.0 * std::log2(m_heard.pitch_Hz / m_fingering->target.hertz()) : 0.0;
+        const double off = m_heard.pitch_Hz > 0.0 ? centsOver(m_heard.pitch_Hz, m_fingering->target.hertz()) : 0.0;
         painter.drawText(QRectF(0.45 * w, 0.14 * h, 0.5 * w, 0.22 * h), Qt::AlignRight | Qt::AlignVCenter, text::wholeCents(off));
     }
     // Holes, mouth on the left.

@@ -11,6 +11,7 @@
 #include "app/document/take_dialog.h"
 #include "app/listen/take_strip.h"
 #include "core/tuning/pitch.h"
+#include "session/practice.h"
 #include "session/session.h"
 #include "text/units.h"
 
@@ -58,7 +59,8 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
       m_room(new QDoubleSpinBox(this)),
       m_table(new QTableView(this)),
       m_timbreModel(new TimbreModel(this)),
-      m_timbre(new QTableView(this))
+      m_timbre(new QTableView(this)),
+      m_round(*document.book())
 {
     setObjectName(QStringLiteral("listenPage"));
     const bool player = document.hasPlayer();
@@ -165,8 +167,11 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
         refresh();
     });
     connect(m_table->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this](const QModelIndex& now) {
-        if (const auto id = m_model->fingeringAt(now.row()); id && (!m_asked || *id != *m_asked))
-            ask(id);
+        const auto id = m_model->fingeringAt(now.row());
+        if (!id || id == m_round.asked())
+            return;
+        m_round.ask(*id);
+        showRound();
     });
 
     auto* buttons = new QHBoxLayout;
@@ -280,13 +285,7 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     });
 
     refresh();
-    for (const Fingering& f : m_document->book()->present().spec().fingerings)
-        if (m_model->index(m_model->rowOf(f.id), ReadingModel::Off).data(ReadingModel::rawRole).isNull())
-            m_pending.push_back(f.id);
-    if (!m_pending.empty())
-        ask(m_pending.front());
-    else
-        ask(m_model->fingeringAt(0));
+    showRound();
     setFocusPolicy(Qt::StrongFocus);
 }
 
@@ -296,8 +295,7 @@ void ListenPage::refresh()
     if (m_faces->checkedId() != 0)
         m_timbreModel->setBook(m_document->book(), m_faces->checkedId() == 1 ? TimbreModel::Face::Now : TimbreModel::Face::Trend);
     m_listener->expect(*m_document->book(), m_document->room());
-    const auto asked = m_asked;
-    showAsked(asked);
+    showAsked(m_round.asked());
     updateWords();
 }
 
@@ -310,24 +308,24 @@ void ListenPage::showAsked(const std::optional<FingeringId>& id)
         m_far->showAsked(shape.spec().holes, f);
 }
 
-void ListenPage::ask(const std::optional<FingeringId>& id)
+void ListenPage::showRound()
 {
-    m_asked = id;
+    const auto& id = m_round.asked();
     showAsked(id);
-    if (id)
+    if (id) {
         m_table->selectRow(m_model->rowOf(*id));
-    if (id)
         m_listener->ask(*id);
+    }
     updateWords();
     Q_EMIT askedChanged();
 }
 
 void ListenPage::updateWords()
 {
-    const bool none = !m_asked;
+    const bool none = !m_round.asked();
     m_sound->setEnabled(!none && !m_sounding);
     const bool heard =
-        m_asked && !m_model->index(m_model->rowOf(*m_asked), ReadingModel::Off).data(ReadingModel::rawRole).isNull();
+        m_round.asked() && !m_model->index(m_model->rowOf(*m_round.asked()), ReadingModel::Off).data(ReadingModel::rawRole).isNull();
     m_back->setEnabled(heard && !m_sounding);
     if (m_listener->running())
         return onHeard();
@@ -335,50 +333,50 @@ void ListenPage::updateWords()
         m_words->setText(tr("This instrument has no fingerings yet."));
     else if (m_sounding)
         m_words->setText(tr("Listening…"));
-    else if (m_pending.empty())
+    else if (m_round.over())
         m_words->setText(tr("Everything asked for has been heard. Enter goes to the next cut; Space sounds %1 once more.")
-                             .arg(text::noteName(m_asked->text)));
+                             .arg(text::noteName(m_round.asked()->text)));
     else if (m_document->hasPlayer())
         m_words->setText(tr("Space: the simulated player sounds %1. Still to hear: %2.")
-                             .arg(text::noteName(m_asked->text))
-                             .arg(m_pending.size()));
+                             .arg(text::noteName(m_round.asked()->text))
+                             .arg(m_round.pending().size()));
     else
         m_words->setText(tr("Read a recording of %1 from a file. Still to hear: %2.")
-                             .arg(text::noteName(m_asked->text))
-                             .arg(m_pending.size()));
+                             .arg(text::noteName(m_round.asked()->text))
+                             .arg(m_round.pending().size()));
 }
 
 void ListenPage::sound()
 {
-    if (!m_asked || m_sounding)
+    if (!m_round.asked() || m_sounding)
         return;
     if (!m_document->hasPlayer())
         return fromFile();
     m_sounding = true;
     updateWords();
-    m_document->sound(*m_asked);
+    m_document->sound(*m_round.asked());
 }
 
 void ListenPage::fromFile()
 {
-    if (!m_asked || m_sounding)
+    if (!m_round.asked() || m_sounding)
         return;
-    const QString path = m_questions->fileToOpen(this, tr("Recording of %1").arg(text::noteName(m_asked->text)),
+    const QString path = m_questions->fileToOpen(this, tr("Recording of %1").arg(text::noteName(m_round.asked()->text)),
                                                  tr("Recordings (*.wav *.flac *.ogg *.aif *.aiff)"));
     if (path.isEmpty())
         return;
     m_sounding = true;
     updateWords();
-    m_document->readFile(*m_asked, path);
+    m_document->readFile(*m_round.asked(), path);
 }
 
 void ListenPage::openTake()
 {
-    if (!m_asked)
+    if (!m_round.asked())
         return;
     const auto readings = m_document->book()->readings();
     for (auto it = readings.rbegin(); it != readings.rend(); ++it) {
-        if (it->reading->fingering != *m_asked || !it->reading->hasTake)
+        if (it->reading->fingering != *m_round.asked() || !it->reading->hasTake)
             continue;
         auto* dialog = new TakeDialog(*m_document, it->entry->id, this);
         dialog->setAttribute(Qt::WA_DeleteOnClose);
@@ -390,29 +388,26 @@ void ListenPage::openTake()
 void ListenPage::onReadingsKept(const QStringList& fingerings)
 {
     m_sounding = false;
+    std::vector<FingeringId> heard;
     for (const QString& id : fingerings)
-        std::erase(m_pending, FingeringId{id.toStdString()});
-    if (m_pending.empty() && !fingerings.isEmpty()) {
-        ask(FingeringId{fingerings.last().toStdString()});
+        heard.push_back({id.toStdString()});
+    m_round.taken(heard);
+    showRound();
+    if (m_round.over() && !heard.empty())
         m_document->think();
-    } else if (!m_pending.empty()) {
-        ask(m_pending.front());
-    } else {
-        updateWords();
-    }
 }
 
 void ListenPage::takeBack()
 {
-    if (m_asked && !m_sounding && m_back->isEnabled())
-        m_document->takeBack(*m_asked);
+    if (m_round.asked() && !m_sounding && m_back->isEnabled())
+        m_document->takeBack(*m_round.asked());
 }
 
 void ListenPage::onReadingKept(const QString& fingering)
 {
     m_sounding = false;
     const FingeringId id{fingering.toStdString()};
-    std::erase(m_pending, id);
+    m_round.taken({&id, 1});
     const auto& readings = m_document->book()->readings();
     for (auto it = readings.rbegin(); it != readings.rend(); ++it) {
         if (it->reading->fingering == id) {
@@ -427,14 +422,11 @@ void ListenPage::onReadingKept(const QString& fingering)
                "room is still changing. Wait until it stands before cutting by the hundredth.")
                 .arg(text::cents(std::round(risen->moved.cents() * 10.0) / 10.0))
                 .arg(std::lround(risen->over.seconds() / 60.0)));
-    if (m_pending.empty()) {
-        if (m_listener->running())
-            setHandsFree(false);
-        ask(id);
+    if (m_round.over() && m_listener->running())
+        setHandsFree(false);
+    showRound();
+    if (m_round.over())
         m_document->think();
-    } else {
-        ask(m_pending.front());
-    }
 }
 
 void ListenPage::onCounsel()
@@ -442,13 +434,11 @@ void ListenPage::onCounsel()
     const auto& counsel = m_document->counsel();
     if (!counsel)
         return updateWords();
-    if (counsel->advice.state == AdviceState::Measure) {
-        m_pending = counsel->advice.fingerings;
-        ask(m_pending.front());
-    } else {
-        m_pending.clear();
+    m_round.hear(wanted());
+    if (m_round.over())
         updateWords();
-    }
+    else
+        showRound();
 }
 
 ListenPage::~ListenPage()
@@ -471,34 +461,16 @@ void ListenPage::fillSources()
     m_sources->setCurrentIndex(std::max(0, m_sources->findData(before)));
 }
 
+std::vector<FingeringId> ListenPage::wanted() const
+{
+    const auto& counsel = m_document->counsel();
+    return counsel && counsel->advice.state == AdviceState::Measure ? counsel->advice.fingerings : std::vector<FingeringId>();
+}
+
 void ListenPage::setOrder(int order)
 {
-    const auto& fingerings = m_document->book()->present().spec().fingerings;
-    const auto stale = [&](const FingeringId& id) {
-        const int row = m_model->rowOf(id);
-        return m_model->index(row, ReadingModel::Off).data(ReadingModel::rawRole).isNull() ||
-               m_model->index(row, ReadingModel::Age).data(ReadingModel::rawRole).toInt() > 0;
-    };
-    switch (static_cast<Order>(order)) {
-    case Order::Asked:
-        if (const auto& c = m_document->counsel(); c && c->advice.state == AdviceState::Measure)
-            m_pending = c->advice.fingerings;
-        break;
-    case Order::FootUpwards:
-        std::sort(m_pending.begin(), m_pending.end(),
-                  [this](const FingeringId& a, const FingeringId& b) { return m_model->rowOf(a) < m_model->rowOf(b); });
-        break;
-    case Order::Stale:
-        m_pending.clear();
-        for (const Fingering& f : fingerings)
-            if (stale(f.id))
-                m_pending.push_back(f.id);
-        break;
-    }
-    if (!m_pending.empty())
-        ask(m_pending.front());
-    else
-        updateWords();
+    m_round.setOrder(static_cast<session::Round::Order>(order), *m_document->book(), wanted());
+    showRound();
 }
 
 void ListenPage::handIn(std::unique_ptr<SoundSource> source)
@@ -510,7 +482,7 @@ void ListenPage::handIn(std::unique_ptr<SoundSource> source)
 void ListenPage::setHandsFree(bool on)
 {
     m_hands->setChecked(false);
-    if (!on || !m_asked) {
+    if (!on || !m_round.asked()) {
         m_listener->stop();
         updateWords();
         return;
@@ -520,17 +492,8 @@ void ListenPage::setHandsFree(bool on)
         if (which == "player") {
             // What is true when it is asked for: a cut is heard at once.
             auto perform = [document = m_document](const FingeringId& id, int attempt) -> PlayerSource::Work {
-                return [book = document->book(), room = document->room(), id, attempt]() -> Result<Samples> {
-                    const auto entry = book->practice();
-                    const Fingering* f = book->present().find(id);
-                    if (!entry || f == nullptr)
-                        return Error{ErrorCode::UnknownName, "fingering", id.text};
-                    const player::SimulatedPlayer player({entry->seed, room, entry->noise_dB});
-                    auto take =
-                        player.play(book->present(), *f, session::takesOf(*book, id) + static_cast<std::uint64_t>(attempt));
-                    if (!take)
-                        return take.error();
-                    return std::move(take->samples);
+                return [book = document->book(), room = document->room(), id, attempt] {
+                    return session::played(*book, id, room, static_cast<std::uint64_t>(attempt));
                 };
             };
             m_listener->setSource(std::make_unique<PlayerSource>(std::move(perform)));
@@ -550,19 +513,19 @@ void ListenPage::setHandsFree(bool on)
         m_roomLabel->setText(tr("&Room: still so?"));
         m_roomAsked.start();
     }
-    m_listener->ask(*m_asked);
+    m_listener->ask(*m_round.asked());
     onHeard();
 }
 
 QString ListenPage::heardWords() const
 {
     const session::Heard& h = m_listener->heard();
-    const QString asked = text::noteName(m_asked->text);
+    const QString asked = text::noteName(m_round.asked()->text);
     const QString other = h.other ? text::noteName(h.other->text) : QString();
     switch (h.ear) {
     case session::Ear::Quiet:
         return h.clipped ? tr("Too loud for the microphone: step back or turn it down.")
-                         : tr("Play %1. Still to hear: %2.").arg(asked).arg(m_pending.size());
+                         : tr("Play %1. Still to hear: %2.").arg(asked).arg(m_round.pending().size());
     case session::Ear::Noise: return tr("Too much noise to hear a tone. Wait until it is quieter, or come nearer.");
     case session::Ear::Near: return tr("%1: hold it…").arg(asked);
     case session::Ear::Taken: return tr("Taken. Let it end.");
@@ -577,9 +540,9 @@ QString ListenPage::heardWords() const
 void ListenPage::onHeard()
 {
     const bool running = m_listener->running();
-    if (!m_asked)
+    if (!m_round.asked())
         return;
-    const Fingering* f = m_document->book()->present().find(*m_asked);
+    const Fingering* f = m_document->book()->present().find(*m_round.asked());
     m_strip->showLive(m_listener->trace(), m_listener->heard(), f);
     if (!running) {
         m_other->hide();
@@ -629,16 +592,8 @@ void ListenPage::showFar()
         m_far = nullptr;
     });
     const Instrument& shape = m_document->book()->present();
-    m_far->showAsked(shape.spec().holes, m_asked ? shape.find(*m_asked) : nullptr);
+    m_far->showAsked(shape.spec().holes, m_round.asked() ? shape.find(*m_round.asked()) : nullptr);
     m_far->showFullScreen();
-}
-
-void ListenPage::step(int by)
-{
-    if (!m_asked)
-        return;
-    const int rows = m_model->rowCount();
-    ask(m_model->fingeringAt((m_model->rowOf(*m_asked) + by + rows) % rows));
 }
 
 void ListenPage::next()
@@ -650,21 +605,20 @@ void ListenPage::next()
     }
     if (m_sounding)
         return;
-    if (m_pending.empty()) {
+    if (m_round.over()) {
         Q_EMIT roundFinished();
         return;
     }
-    // The next one that is still to be heard, after the one that is asked for.
-    const int here = m_asked ? m_model->rowOf(*m_asked) : -1;
-    const auto later =
-        std::find_if(m_pending.begin(), m_pending.end(), [&](const FingeringId& id) { return m_model->rowOf(id) > here; });
-    ask(later == m_pending.end() ? m_pending.front() : *later);
+    m_round.next(*m_document->book());
+    showRound();
 }
 
 void ListenPage::previous()
 {
-    if (!m_sounding)
-        step(-1);
+    if (m_sounding)
+        return;
+    m_round.step(*m_document->book(), -1);
+    showRound();
 }
 
 } // namespace dowel::app

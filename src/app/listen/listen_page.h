@@ -7,6 +7,7 @@
 
 #include "app/listen/reading_model.h"
 #include "app/listen/timbre_model.h"
+#include "session/round.h"
 
 #include <QElapsedTimer>
 #include <QWidget>
@@ -39,12 +40,10 @@ public:
     /// Listens hands-free to this source until another is chosen.
     void handIn(std::unique_ptr<SoundSource> source);
     [[nodiscard]] Listener& listener() { return *m_listener; }
-    /// Order in which what is to be heard comes up.
-    enum class Order { Asked, FootUpwards, Stale };
     ListenPage(Document& document, Questions& questions, QWidget* parent = nullptr);
-    [[nodiscard]] const std::optional<FingeringId>& asked() const { return m_asked; }
+    [[nodiscard]] const std::optional<FingeringId>& asked() const { return m_round.asked(); }
     /// Fingerings still to be heard in this round.
-    [[nodiscard]] const std::vector<FingeringId>& pending() const { return m_pending; }
+    [[nodiscard]] const std::vector<FingeringId>& pending() const { return m_round.pending(); }
 
 public Q_SLOTS:
     void sound();
@@ -69,8 +68,8 @@ private:
     void onReadingKept(const QString& fingering);
     void onCounsel();
     void showAsked(const std::optional<FingeringId>& id);
-    void ask(const std::optional<FingeringId>& id);
-    void step(int by);
+    [[nodiscard]] std::vector<FingeringId> wanted() const; ///< what the advice wants heard
+    void showRound();
     void onReadingsKept(const QStringList& fingerings);
     void onHeard();
     void onTaken(const FingeringId& fingering, const Samples& samples, ReadingSource source);
@@ -103,8 +102,7 @@ private:
     TimbreModel* m_timbreModel;
     QTableView* m_timbre;
     QButtonGroup* m_faces = nullptr;
-    std::optional<FingeringId> m_asked;
-    std::vector<FingeringId> m_pending;
+    session::Round m_round;
     bool m_sounding = false;
     bool m_handedIn = false;
 };

@@ -3,6 +3,7 @@
 
 #include "app/parts/style.h"
 #include "core/tuning/pitch.h"
+#include "session/round.h"
 #include "text/units.h"
 
 #include <algorithm>
@@ -14,7 +15,7 @@ void ReadingModel::setBook(const Document::Snapshot& book)
 {
     std::vector<Row> rows;
     const auto readings = book->readings();
-    const std::size_t present = book->shapes().size() - 1;
+    const auto ages = session::cutsSinceHeard(*book);
     for (const Fingering& f : book->present().spec().fingerings) {
         Row row{f.id, f.registerNumber, f.tolerance.cents(), {}, {}, 0, 0};
         std::size_t shape = 0;
@@ -36,7 +37,7 @@ void ReadingModel::setBook(const Document::Snapshot& book)
         }
         if (row.takes > 1)
             row.spread = high - low;
-        row.cutsSince = row.off ? static_cast<int>(present - shape) : 0;
+        row.cutsSince = static_cast<int>(ages[rows.size()].value_or(0));
         rows.push_back(std::move(row));
     }
     if (rows.size() == m_rows.size()) {

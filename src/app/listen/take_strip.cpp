@@ -2,6 +2,7 @@
 #include "app/listen/take_strip.h"
 
 #include "app/parts/style.h"
+#include "core/base/ratio.h"
 #include "text/units.h"
 
 #include <QPainter>
@@ -26,7 +27,7 @@ void TakeStrip::show(const std::optional<TakePicture>& take, const ReadingEntry*
     }
     setAccessibleDescription(m_note ? tr("%1 hertz, %2 cents from the target")
                                           .arg(m_note->pitch.hertz(), 0, 'f', 2)
-                                          .arg(text::cents(1200.0 * std::log2(m_note->pitch.hertz() / m_target_Hz)))
+                                          .arg(text::cents(centsOver(m_note->pitch.hertz(), m_target_Hz)))
                                     : tr("nothing heard yet"));
     update();
 }
@@ -82,7 +83,7 @@ void TakeStrip::paintLive(QPainter& painter) const
     painter.setPen(Qt::NoPen);
     painter.setBrush(c.ink);
     for (const auto& v : m_live) {
-        const double cents = v.pitch_Hz > 0.0 ? 1200.0 * std::log2(v.pitch_Hz / m_target_Hz) : 1e9;
+        const double cents = v.pitch_Hz > 0.0 ? centsOver(v.pitch_Hz, m_target_Hz) : 1e9;
         if (v.clarity > 0.5 && std::abs(cents) <= reach)
             painter.drawEllipse(QPointF(field.right() - (end - v.at_s) / shown_s * field.width(), y(cents)), 1.8, 1.8);
     }
@@ -127,7 +128,7 @@ void TakeStrip::paintEvent(QPaintEvent* /*event*/)
     const double barsWidth = std::min(240.0, width() * 0.34);
     const QRectF field(52.0, 22.0, width() - barsWidth - 84.0, height() - 46.0);
     double reach = 15.0;
-    const double off = 1200.0 * std::log2(m_note->pitch.hertz() / m_target_Hz);
+    const double off = centsOver(m_note->pitch.hertz(), m_target_Hz);
     reach = std::max(reach, std::ceil((std::abs(off) + 8.0) / 10.0) * 10.0);
     const auto y = [&](double cents) {
         return centsAt(field, reach, cents);
@@ -150,7 +151,7 @@ void TakeStrip::paintEvent(QPaintEvent* /*event*/)
     painter.setPen(Qt::NoPen);
     painter.setBrush(c.ink);
     for (const auto& f : m_take->frames) {
-        const double cents = f.pitch_Hz > 0.0 ? 1200.0 * std::log2(f.pitch_Hz / m_target_Hz) : 1e9;
+        const double cents = f.pitch_Hz > 0.0 ? centsOver(f.pitch_Hz, m_target_Hz) : 1e9;
         if (std::abs(cents) < reach && f.clarity > 0.5)
             painter.drawEllipse(QPointF(x(f.centre_s), y(cents)), 1.6, 1.6);
     }

@@ -2,6 +2,7 @@
 #include "core/acoustics/colour.h"
 
 #include "core/acoustics/chain.h"
+#include "core/base/ratio.h"
 
 #include <algorithm>
 #include <cmath>
@@ -21,11 +22,6 @@ constexpr double leastHeight = 1.5;
 constexpr double helpful_cents = 70.0;
 constexpr double wholeTone_cents = 200.0;
 constexpr int harmonics = 6;
-
-double centsBetween(double a, double b)
-{
-    return 1200.0 * std::log2(a / b);
-}
 
 /// An open place: a hole or the foot.
 struct Opening
@@ -157,10 +153,10 @@ Result<std::vector<NoteColour>> coloursOf(const Model& model, std::span<const No
         for (int m = 2; m <= harmonics; ++m) {
             const double wanted = m * c.hertz;
             const auto nearest = std::min_element(resonances.begin(), resonances.end(), [wanted](double a, double b) {
-                return std::abs(centsBetween(a, wanted)) < std::abs(centsBetween(b, wanted));
+                return std::abs(centsOver(a, wanted)) < std::abs(centsOver(b, wanted));
             });
-            if (nearest != resonances.end() && std::abs(centsBetween(*nearest, wanted)) < wholeTone_cents)
-                c.harmonicity.push_back({m, centsBetween(*nearest, wanted)});
+            if (nearest != resonances.end() && std::abs(centsOver(*nearest, wanted)) < wholeTone_cents)
+                c.harmonicity.push_back({m, centsOver(*nearest, wanted)});
         }
         c.cutoff_Hz = cutoffOf(shape, sharesOf(note), speed);
         double weight = 0.0;

@@ -2,6 +2,8 @@
 #include "core/fit/heard.h"
 
 #include "core/base/breath.h"
+#include "core/base/ratio.h"
+#include "core/base/statistics.h"
 #include <Eigen/Cholesky>
 #include <algorithm>
 #include <cmath>
@@ -153,7 +155,7 @@ private:
     [[nodiscard]] double centsOf(const PlacedReading& r, std::size_t note) const
     {
         const double room_K = m_all.shapes.back().room_K;
-        return 1200.0 * std::log2(r.reading->pitch / m_book->specified().spec().fingerings[note].target) +
+        return centsOver(r.reading->pitch.hertz(), m_book->specified().spec().fingerings[note].target.hertz()) +
                600.0 * std::log2(playedAir_K(room_K, m_warmth) / playedAir_K(r.reading->air.kelvin(), m_warmth));
     }
     void addPast(std::span<const PlacedReading> readings, std::span<const std::size_t> notes, const std::vector<bool>& past)
@@ -168,9 +170,7 @@ private:
                 continue;
             m_all.listenings += first ? 1 : 0;
             first = false;
-            const auto middle = cents[note].begin() + static_cast<std::ptrdiff_t>(cents[note].size() / 2);
-            std::nth_element(cents[note].begin(), middle, cents[note].end()); // of many the middle one, whatever a few were
-            add(readings.front().shape, note, *middle, m_priors->repeat_cents);
+            add(readings.front().shape, note, median(cents[note]), m_priors->repeat_cents); // whatever a few of many were
         }
     }
     void add(std::size_t shape, std::size_t note, double cents, double single)

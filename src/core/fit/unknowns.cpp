@@ -2,6 +2,7 @@
 #include "core/fit/unknowns.h"
 
 #include "core/base/breath.h"
+#include "core/base/ratio.h"
 #include "core/fit/shared.h"
 
 #include <Eigen/Cholesky>
@@ -177,8 +178,8 @@ Result<Evaluated> evaluate(const Instrument& instrument, const Unknowns& u, cons
         const auto put = [&](std::size_t row, double hertz) {
             const Fingering& f = fingerings[notes[row]];
             const double octaves = std::log2(hertz / u.pivot_Hz);
-            e.cents[row] = 1200.0 * std::log2(hertz / f.target.hertz()) + x[u.blow(f.registerNumber)] +
-                           x[u.blowSlope()] * octaves + x[u.note(notes[row])];
+            e.cents[row] = centsOver(hertz, f.target.hertz()) + x[u.blow(f.registerNumber)] + x[u.blowSlope()] * octaves +
+                           x[u.note(notes[row])];
             return octaves;
         };
         if (!derivatives) {

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/forecast/outcomes.h"
 
+#include "core/base/ratio.h"
+
 #include <algorithm>
 #include <cmath>
 #include <limits>
@@ -39,7 +41,7 @@ std::vector<NoteOutcome> outcomesOf(const Workbook& book)
             const double air = 600.0 * std::log2(played_K / r->air.kelvin());
             const Waiting& w = found->second;
             outcomes.push_back({w.cut, r->fingering, w.before, w.last.after, w.last.sd, w.last.rest, w.last.doubt,
-                                Cents::fromCents(1200.0 * std::log2(r->pitch / f->target) + air), r->sd});
+                                Cents::fromCents(centsOver(r->pitch.hertz(), f->target.hertz()) + air), r->sd});
             waiting.erase(found);
         }
     }

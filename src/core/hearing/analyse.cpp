@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/hearing/analyse.h"
 
+#include "core/base/ratio.h"
+#include "core/base/statistics.h"
 #include "core/hearing/frames.h"
 #include "core/hearing/refine.h"
 
@@ -29,8 +31,7 @@ double medianPitch(const std::vector<Frame>& frames, const Run& run)
     for (std::size_t i = run.first; i <= run.last; ++i)
         if (frames[i].pitch_Hz > 0.0)
             pitches.push_back(frames[i].pitch_Hz);
-    std::nth_element(pitches.begin(), pitches.begin() + static_cast<std::ptrdiff_t>(pitches.size() / 2), pitches.end());
-    return pitches[pitches.size() / 2];
+    return median(std::move(pitches));
 }
 
 /// Power of a component at one frequency through a Hann window over the whole stretch.
@@ -99,7 +100,7 @@ double withoutFalseFundamental(std::span<const float> x, double rate_Hz, double 
     for (int k = 1; k <= partials && k * pitch_Hz < 0.45 * rate_Hz; ++k)
         power[static_cast<std::size_t>(k)] = powerAt(middle, rate_Hz, k * pitch_Hz);
     const auto isExpected = [&](double f) {
-        return expected && std::abs(1200.0 * std::log2(f / expected->hertz())) < asExpected_cents;
+        return expected && std::abs(centsOver(f, expected->hertz())) < asExpected_cents;
     };
     if (isExpected(pitch_Hz))
         return pitch_Hz;
@@ -130,7 +131,7 @@ std::optional<Cents> movesOf(const HeardNote& note, std::span<const float> stret
     std::optional<Cents> most;
     for (const auto part : {stretch.first(length), stretch.last(length)})
         if (const auto other = hearing::refine(part, rate_Hz, note.pitch.hertz())) {
-            const double off = std::abs(1200.0 * std::log2(other->pitch.hertz() / note.pitch.hertz()));
+            const double off = std::abs(centsOver(other->pitch.hertz(), note.pitch.hertz()));
             most = Cents::fromCents(std::max(off, most.value_or(Cents{}).cents()));
         }
     return most;
@@ -173,8 +174,8 @@ void describe(HeardNote& note, const std::vector<Frame>& frames, const Run& run,
     constexpr double settled_cents = 12.0;
     constexpr double settled_dB = 3.0;
     for (std::size_t i = run.first; i <= steady.first; ++i) {
-        const bool inTune = frames[i].pitch_Hz > 0.0 && std::abs(1200.0 * std::log2(frames[i].pitch_Hz / note.pitch.hertz())) <
-                                                            settled_cents + note.vibrato.cents();
+        const bool inTune = frames[i].pitch_Hz > 0.0 &&
+                            std::abs(centsOver(frames[i].pitch_Hz, note.pitch.hertz())) < settled_cents + note.vibrato.cents();
         if (inTune && 20.0 * std::log10(std::max(1e-6, frames[i].rms)) > mean - settled_dB) {
             note.speaks = Seconds::fromSeconds(frames[i].centre_s - frames[run.first].centre_s);
             break;
@@ -313,7 +314,7 @@ std::optional<int> registerOf(Hertz pitch, Hertz first, Modes modes)
     std::optional<int> best;
     double nearest = nearEnough_cents;
     for (int n = 1; n <= 3; ++n) {
-        const double off = std::abs(1200.0 * std::log2(pitch / (first * (modes == Modes::Odd ? 2 * n - 1 : n))));
+        const double off = std::abs(centsOver(pitch, (first * (modes == Modes::Odd ? 2 * n - 1 : n))));
         if (off < nearest) {
             nearest = off;
             best = n;

@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/hearing/frames.h"
 
+#include "core/base/ratio.h"
+#include "core/base/statistics.h"
+
 #include <algorithm>
 #include <cmath>
 #include <complex>
@@ -137,22 +140,6 @@ void FrameReader::findPeriod(Frame& frame, std::span<const float> x, const doubl
     }
 }
 
-namespace {
-
-double cents(double a, double b)
-{
-    return 1200.0 * std::log2(a / b);
-}
-
-double median(std::vector<double> v)
-{
-    const auto middle = v.begin() + static_cast<std::ptrdiff_t>(v.size() / 2);
-    std::nth_element(v.begin(), middle, v.end());
-    return *middle;
-}
-
-} // namespace
-
 std::vector<Frame> framesOf(std::span<const float> samples, double rate_Hz, const HearingOptions& options, const Cancel& cancel)
 {
     const auto hop = static_cast<std::size_t>(std::max(1.0, hop_s * rate_Hz));
@@ -211,12 +198,12 @@ std::vector<Run> runsOf(const std::vector<Frame>& frames)
         std::size_t misses = 0;
         for (std::size_t k = i + 1; k < frames.size() && frames[k].rms > threshold; ++k) {
             const bool clear = frames[k].clarity >= clearEnough;
-            const bool same = tonal ? clear && std::abs(cents(frames[k].pitch_Hz, reference)) < samePitch_cents : !clear;
+            const bool same = tonal ? clear && std::abs(centsOver(frames[k].pitch_Hz, reference)) < samePitch_cents : !clear;
             if (same) {
                 run.last = k;
                 misses = 0;
                 if (tonal) // follows an attack that starts flat
-                    reference *= std::exp2(0.3 * cents(frames[k].pitch_Hz, reference) / 1200.0);
+                    reference *= std::exp2(0.3 * centsOver(frames[k].pitch_Hz, reference) / 1200.0);
             } else if (++misses > mostDropouts) {
                 break;
             }
@@ -250,14 +237,15 @@ Run steadyPart(const std::vector<Frame>& frames, const Run& run)
     const double level = median(levels);
     std::vector<double> spread;
     for (const double p : pitches)
-        spread.push_back(std::abs(cents(p, pitch)));
+        spread.push_back(std::abs(centsOver(p, pitch)));
     const double usual = median(spread);
     constexpr double neverSettles_cents = 20.0;
     if (usual > neverSettles_cents)
         return none;
     const double band_cents = std::max(6.0, 4.0 * usual);
     const auto settled = [&](std::size_t i) {
-        return frames[i].pitch_Hz > 0.0 && std::abs(cents(frames[i].pitch_Hz, pitch)) < band_cents && frames[i].rms > 0.6 * level;
+        return frames[i].pitch_Hz > 0.0 && std::abs(centsOver(frames[i].pitch_Hz, pitch)) < band_cents &&
+               frames[i].rms > 0.6 * level;
     };
     // Out from the middle while the note is settled. A click or a dropout is stepped over where a tenth of a second of the
     // settled note follows; a swing that only crosses the note's pitch is not. At the ends a frame's reach is left out: a

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/hearing/refine.h"
 
+#include "core/base/ratio.h"
+
 #include <Eigen/Dense>
 #include <algorithm>
 #include <array>
@@ -676,7 +678,7 @@ std::optional<Tone> fitTone(std::span<const float> samples, double rate_Hz, doub
         if (!fit)
             return std::nullopt;
         const double mean_Hz = base_Hz + course.weights[0] / (pi * based->duration());
-        const double off_cents = 1200.0 * std::log2(mean_Hz / base_Hz);
+        const double off_cents = centsOver(mean_Hz, base_Hz);
         if (!(std::abs(off_cents) < 100.0))
             return std::nullopt;
         if (std::abs(off_cents) < near_cents)

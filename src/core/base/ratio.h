@@ -1,0 +1,15 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Pitch as a ratio of frequencies, for plain numbers; cents after Ellis 1885.
+#pragma once
+
+#include <cmath>
+
+namespace dowel {
+
+/// Cents of f_Hz over reference_Hz; both above 0.
+[[nodiscard]] inline double centsOver(double f_Hz, double reference_Hz)
+{
+    return 1200.0 * std::log2(f_Hz / reference_Hz);
+}
+
+} // namespace dowel
