@@ -2,11 +2,11 @@
 // A drag in "Try it" on the demo: every move changes a hole, forecasts all notes with their uncertainty and paints
 // workpiece and picture. The counter pictures_per_second is what the goal of 60 is about.
 #include "app/correct/correct_page.h"
-#include "app/shell/main_window.h"
+#include "app/correct/try_card.h"
 #include "app/design/plan.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
-#include "app/correct/try_card.h"
+#include "app/shell/main_window.h"
 #include "store/store.h"
 #include "support/bench.h"
 
@@ -14,6 +14,7 @@
 #include <QFile>
 #include <QImage>
 #include <QSettings>
+#include <QSignalSpy>
 #include <QTemporaryDir>
 #include <QTest>
 #include <benchmark/benchmark.h>
@@ -30,6 +31,7 @@ void tryItDrag(benchmark::State& state)
     app::MainWindow window(std::make_unique<app::FileDialogs>());
     window.show();
     window.newPractice(folder.path());
+    (void)QTest::qWaitFor([&] { return window.document() != nullptr; }, 30000);
     window.goTo(app::MainWindow::Correct);
     const bool ready = QTest::qWaitFor([&] { return window.document()->counsel().has_value(); }, 30000);
     window.correctPage()->setFace(app::CorrectPage::Face::TryIt);
@@ -79,7 +81,9 @@ void openInWindow(benchmark::State& state)
         const QString copy = folder.filePath(QStringLiteral("c%1.dowel").arg(++copies));
         QFile::copy(QString::fromStdString(path), copy);
         state.ResumeTiming();
-        if (!window.openBook(copy)) {
+        QSignalSpy opened(&window, &app::MainWindow::opened);
+        window.openBook(copy);
+        if (!opened.wait(60000) || !opened.front().front().toBool()) {
             state.SkipWithError("does not open");
             return;
         }

@@ -4,9 +4,9 @@
 
 #include "app/correct/correct_page.h"
 #include "app/listen/listen_page.h"
-#include "app/shell/main_window.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
+#include "app/shell/main_window.h"
 #include "support/compare.h"
 
 #include <QLabel>
@@ -14,6 +14,7 @@
 #include <QListWidget>
 #include <QPushButton>
 #include <QSettings>
+#include <QSignalSpy>
 #include <QTableView>
 #include <QTemporaryDir>
 #include <QTest>
@@ -44,6 +45,13 @@ private:
     }
 };
 
+/// Whether what was asked to be opened is opened, or refused where it should not be.
+inline bool opens(app::MainWindow& window, bool wanted = true)
+{
+    QSignalSpy spy(&window, &app::MainWindow::opened);
+    return spy.wait(20000) && spy.front().front().toBool() == wanted;
+}
+
 class Desk
 {
 public:
@@ -56,8 +64,10 @@ public:
         m_answers = answers.get();
         m_window = std::make_unique<app::MainWindow>(std::move(answers), m_dir.path());
         m_window->show();
-        if (practice)
+        if (practice) {
             m_window->newPractice(m_dir.path());
+            (void)QTest::qWaitFor([this] { return m_window->document() != nullptr; }, 10000);
+        }
         (void)QTest::qWaitForWindowExposed(m_window.get());
         m_window->activateWindow();
     }

@@ -2,9 +2,9 @@
 // Proves the other two faces of Correct: what moves what, by click and list, register by register; and trying a change
 // by mouse and by key, with every note following and nothing kept.
 #include "app/correct/sensitivity_card.h"
-#include "app/shop/shop_memory_dialog.h"
 #include "app/correct/try_card.h"
 #include "app/parts/workpiece.h"
+#include "app/shop/shop_memory_dialog.h"
 #include "gui/gui_support.h"
 #include "support/compare.h"
 
@@ -53,15 +53,15 @@ private Q_SLOTS:
         QVERIFY(ready(desk));
         desk.click("faceSensitivity");
         auto* table = desk.find<QTableWidget>("sensitivityTable");
-        QCOMPARE(table->columnCount(), 3); // place, two registers
-        QCOMPARE(table->rowCount(), 8);    // six holes, foot, window
+        QTRY_COMPARE(table->columnCount(), 3); // place, two registers
+        QCOMPARE(table->rowCount(), 8);        // six holes, foot, window
         auto* picture = desk.find<QWidget>("tuningPicture");
         // A click under the second column: E5, which its own hole h1 moves most.
         QTest::mouseClick(picture, Qt::LeftButton, Qt::NoModifier,
                           QPoint(64 + static_cast<int>((picture->width() - 72) / 14.0 * 1.5), 200));
         QCOMPARE(desk.find<QComboBox>("sensitivityNote")->currentIndex(), 1);
         const auto& shown = desk.window().correctPage()->sensitivity().shown();
-        QCOMPARE(shown.size(), std::size_t(2));
+        QTRY_VERIFY(shown.size() == 2 && std::abs(shown[0].note.holes[0].cents()) > std::abs(shown[0].note.holes[1].cents()));
         for (const auto& r : shown)
             for (std::size_t i = 1; i < 6; ++i)
                 QVERIFY(std::abs(r.note.holes[0].cents()) > std::abs(r.note.holes[i].cents()));

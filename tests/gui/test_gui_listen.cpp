@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves Listen by keys: Space sounds and keeps and goes on, Backspace takes back without erasing, Enter goes on, a
 // recording of the wrong note is refused in words.
-#include "app/listen/reading_model.h"
 #include "app/document/take_dialog.h"
+#include "app/listen/reading_model.h"
 #include "app/listen/timbre_model.h"
 #include "gui/gui_support.h"
 #include "session/session.h"
@@ -250,12 +250,12 @@ private Q_SLOTS:
         desk.click("timbreFace");
         auto* table = desk.find<QTableView>("timbreTable");
         QVERIFY(table->isVisible() && !desk.find<QTableView>("readingTable")->isVisible());
-        QCOMPARE(table->model()->rowCount(), 14);
+        QTRY_COMPARE(table->model()->rowCount(), 14);
         for (int row = 0; row < 14; ++row)
             for (int column = app::TimbreModel::Speaks; column <= app::TimbreModel::Level; ++column)
                 QVERIFY(table->model()->index(row, column).data().toString() != QStringLiteral("–"));
         desk.click("trendFace"); // one take of each: no trend yet, and said
-        QCOMPARE(table->model()->index(0, app::TimbreModel::Why).data().toString(), QStringLiteral("1"));
+        QTRY_COMPARE(table->model()->index(0, app::TimbreModel::Why).data().toString(), QStringLiteral("1"));
         QCOMPARE(table->model()->index(0, app::TimbreModel::Centre).data().toString(), QStringLiteral("–"));
         auto later = std::make_shared<Workbook>(*desk.document().book());
         ReadingEntry breathier = *later->readings().front().reading;
@@ -266,7 +266,7 @@ private Q_SLOTS:
         const auto shown = [&](int column) {
             return model.index(0, column).data().toString();
         };
-        QCOMPARE(shown(app::TimbreModel::Why), QStringLiteral("2"));
+        QTRY_COMPARE(shown(app::TimbreModel::Why), QStringLiteral("2"));
         QCOMPARE(shown(app::TimbreModel::Noise), QStringLiteral("◆ −6.0"));
         QCOMPARE(shown(app::TimbreModel::Speaks), QStringLiteral("0.00"));
         desk.click("pitchFace");

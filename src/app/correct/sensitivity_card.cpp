@@ -98,22 +98,19 @@ void SensitivityCard::choose(int fingering)
 
 void SensitivityCard::refresh()
 {
-    m_jobs->cancelAll();
-    const int asked = ++m_asked;
+    m_jobs->dropNewest();
     const auto& counsel = m_document->counsel();
     if (!counsel || !isVisible() || m_note->currentIndex() < 0) {
         m_shown.clear();
         return showShown();
     }
-    m_jobs->run(
+    m_jobs->runNewest(
         [forecaster = counsel->forecaster, book = m_document->book(),
          note = static_cast<std::size_t>(m_note->currentIndex())](const Cancel& cancel) {
             const Instrument& shape = book->present();
             return sensitivitiesOf(forecaster->posterior(), shape, shape.spec().fingerings[note], cancel);
         },
-        [this, asked](std::vector<RegisterSensitivity> found) {
-            if (asked != m_asked)
-                return;
+        [this](std::vector<RegisterSensitivity> found) {
             m_shown = std::move(found);
             showShown();
         });

@@ -50,7 +50,6 @@ private:
     QTableWidget* m_table;
     QLabel* m_bore;
     Jobs* m_jobs;
-    int m_asked = 0;
     std::vector<RegisterSensitivity> m_shown;
 };
 

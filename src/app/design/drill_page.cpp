@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/parts/form.h"
 #include "app/design/plan_pages.h"
+#include "app/parts/form.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
 #include "core/layout/template_sheet.h"
@@ -114,29 +114,58 @@ void DrillPage::refresh()
                            : tr("There is nothing to drill yet: lay the holes out first."));
     if (!ready)
         return;
+    showSteps(*layout);
+    const int parts = m_parts->currentData().toInt();
+    std::vector<RoundedInch> inches;
+    std::vector<Metres> off;
+    for (const Hole& h : layout->start.spec().holes) {
+        inches.push_back(roundedInch(layout->start.length() - h.at, parts));
+        off.push_back(inches.back().off);
+    }
+    showInches(*layout, inches, {});
+    struct Worked
+    {
+        std::vector<TrimStep> trim;
+        std::vector<Cents> moved;
+    };
+    m_sums.runNewest(
+        [layout = *layout, off = std::move(off), length = m_plan->blank().spec.bore.back().at](const Cancel& cancel) {
+            Worked w;
+            if (auto moved = movedByMarking(layout, off))
+                w.moved = std::move(*moved);
+            if (auto trim = trimPlan(layout, length, cancel))
+                w.trim = std::move(*trim);
+            return w;
+        },
+        [this, layout = *layout, inches = std::move(inches)](const Worked& w) {
+            showInches(layout, inches, w.moved);
+            showTrim(w.trim);
+        });
+}
+
+void DrillPage::showSteps(const dowel::Layout& layout)
+{
     m_filling = true;
     m_steps->clear();
-    const auto& start = layout->start;
+    const auto& start = layout.start;
     const auto& holes = start.spec().holes;
     addStep(
         "saw",
         tr("Saw the tube to %1 and square the foot. Clamp the work; eye protection.").arg(text::length(start.length(), m_unit)));
     addStep("template",
             tr("Print the template without scaling, hold a rule against its ruler, wrap it with its edge on the foot; or draw "
-               "one centre line and mark "
-               "the places from the foot."));
+               "one centre line and mark the places from the foot."));
     if (!holes.empty())
         addStep("pilot",
                 tr("Prick the centres and drill pilots of 2 mm, pointed at the middle of the bore. No gloves or loose sleeves "
                    "near the drill."));
+    const bool inches = m_unit == text::LengthUnit::Inches;
     for (const Hole& h : holes) {
         QStringList bits;
-        const bool inches = m_unit == text::LengthUnit::Inches;
-        if (const Bit* last = inches ? largestBitWithin(h.diameter) : largestBitWithin(h.diameter, {BitSeries::Metric})) {
-            // Up through the drawer in strides that do not tear.
-            for (double size = 4.0; size < last->diameter.millimetres() - 1.2; size += 2.0)
-                bits << text::length(Metres::fromMillimetres(size), m_unit);
-            bits << (inches ? QString::fromStdString(last->name) : text::length(last->diameter, m_unit));
+        if (const auto ladder = ladderTo(h.diameter, inches ? allBitSeries : std::vector{BitSeries::Metric})) {
+            for (const Metres size : ladder->first)
+                bits << text::length(size, m_unit);
+            bits << (inches ? QString::fromStdString(ladder->last.name) : text::length(ladder->last.diameter, m_unit));
         }
         addStep(h.id.text, tr("%1: bits %2. No further: the rest is for tuning.")
                                .arg(QString::fromStdString(h.id.text), bits.join(tr(", then "))));
@@ -145,42 +174,39 @@ void DrillPage::refresh()
         addStep(
             "burrs",
             tr("Take the burrs off inside and out, cutting away from yourself, and blow the bore clean: mask and extraction."));
-    const double left_mm = (start.length() - layout->goal.length()).millimetres();
-    if (left_mm > 0.05)
+    const Metres left = start.length() - layout.goal.length();
+    constexpr double worthSaying_mm = 0.05;
+    if (left.millimetres() > worthSaying_mm)
         addStep("foot",
                 tr("Leave the foot: %1 are kept for when the holes are heard. The lowest note at each length stands beside.")
-                    .arg(text::length(Metres::fromMillimetres(left_mm), m_unit)));
+                    .arg(text::length(left, m_unit)));
     m_filling = false;
-    m_trim->setRowCount(0);
-    if (const auto plan = trimPlan(*layout, m_plan->blank().spec.bore.back().at)) {
-        m_trim->setRowCount(static_cast<int>(plan->size()));
-        for (int row = 0; row < m_trim->rowCount(); ++row) {
-            const TrimStep& s = (*plan)[static_cast<std::size_t>(row)];
-            form::row(m_trim, row,
-                      {text::length(Metres::fromMillimetres(std::round(s.length.millimetres() * 10.0) / 10.0), m_unit),
-                       text::wholeCents(s.undrilled_cents), text::wholeCents(s.drilled_cents)});
-        }
-        m_trim->scrollToBottom(); // where it is nearly done
+}
+
+void DrillPage::showTrim(const std::vector<TrimStep>& trim)
+{
+    m_trim->setRowCount(static_cast<int>(trim.size()));
+    for (int row = 0; row < m_trim->rowCount(); ++row) {
+        const TrimStep& s = trim[static_cast<std::size_t>(row)];
+        form::row(m_trim, row,
+                  {text::length(Metres::fromMillimetres(std::round(s.length.millimetres() * 10.0) / 10.0), m_unit),
+                   text::wholeCents(s.undrilled_cents), text::wholeCents(s.drilled_cents)});
     }
-    const int parts = m_parts->currentData().toInt();
-    const auto posterior = fit(Workbook(layout->goal), layout->priors);
-    const auto s = posterior ? posterior->sensitivity(layout->goal) : Result<Posterior::Sensitivity>(posterior.error());
+    m_trim->scrollToBottom(); // where it is nearly done
+}
+
+void DrillPage::showInches(const dowel::Layout& layout, const std::vector<RoundedInch>& inches, const std::vector<Cents>& moved)
+{
+    const auto& holes = layout.start.spec().holes;
     m_inches->setRowCount(static_cast<int>(holes.size()));
     for (std::size_t i = 0; i < holes.size(); ++i) {
-        const Metres fromFoot = start.length() - holes[i].at;
-        const RoundedInch r = roundedInch(fromFoot, parts);
-        double worst = 0.0;
-        if (s)
-            for (Eigen::Index note = 0; note < s->byPlace.rows(); ++note) {
-                const double cents = -s->byPlace(note, static_cast<Eigen::Index>(i)) * r.off.metres();
-                worst = std::abs(cents) > std::abs(worst) ? cents : worst;
-            }
+        const Metres fromFoot = layout.start.length() - holes[i].at;
         form::row(m_inches, static_cast<int>(i),
                   {QString::fromStdString(holes[i].id.text),
                    text::length(Metres::fromMillimetres(std::round(fromFoot.millimetres() * 10.0) / 10.0),
                                 text::LengthUnit::Millimetres),
-                   QString::fromStdString(r.text),
-                   s ? tr("%1 cents").arg(text::cents(std::round(worst * 10.0) / 10.0)) : QString()});
+                   QString::fromStdString(inches[i].text),
+                   i < moved.size() ? tr("%1 cents").arg(text::cents(std::round(moved[i].cents() * 10.0) / 10.0)) : QString()});
     }
 }
 

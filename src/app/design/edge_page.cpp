@@ -191,29 +191,36 @@ void EdgePage::refresh()
         fill(reedSymptoms);
     m_symptoms->setCurrentRow(std::min(chosen, m_symptoms->count() - 1));
 
-    m_table->setRowCount(0);
     const auto shape = m_plan->drawn();
-    const auto posterior = shape ? fit(Workbook(*shape)) : Result<Posterior>(Error{});
-    if (!posterior)
-        return;
-    const auto placed = posterior->placed(*shape);
-    const acoustics::Model model(placed.shape, placed.calibration);
-    std::vector<std::vector<double>> centsPer;
-    for (const int n : {1, 2}) {
-        const acoustics::NoteQuery q{std::vector<bool>(placed.shape.holes.size(), true), n, {}};
-        const auto a = model.answers(std::span(&q, 1));
-        centsPer.push_back(a ? a->front().centsPer : std::vector<double>());
+    if (!shape) {
+        m_jobs.dropNewest();
+        return showMeasures(mouth, {});
     }
+    // What a tenth does to the lowest note, all holes closed, in both registers.
+    m_jobs.runNewest(
+        [shape = *shape](const Cancel& cancel) {
+            Registers registers;
+            const auto posterior = fit(Workbook(shape), {}, cancel);
+            for (std::size_t i = 0; posterior && i < registers.size(); ++i)
+                if (auto s = sensitivityOf(*posterior, shape,
+                                           {std::vector<bool>(shape.spec().holes.size(), true), static_cast<int>(i) + 1, {}}))
+                    registers[i] = std::move(*s);
+            return registers;
+        },
+        [this, mouth](const Registers& registers) { showMeasures(mouth, registers); });
+}
+
+void EdgePage::showMeasures(acoustics::Shape::Mouth mouth, const Registers& registers)
+{
+    m_table->setRowCount(0);
     for (const Measure& m : measures) {
         if (m.mouth != mouth)
             continue;
         const int row = m_table->rowCount();
         m_table->setRowCount(row + 1);
         QStringList cells{tr(m.name)};
-        for (const auto& c : centsPer)
-            cells << (c.empty() ? QStringLiteral("–")
-                                : text::cents(std::round(c[acoustics::ParameterLayout::excitation(m.excitation)] * 1e-4 * 10.0) /
-                                              10.0));
+        for (const auto& note : registers)
+            cells << (note ? text::cents(std::round(note->mouth[m.excitation].cents() * 10.0) / 10.0) : QStringLiteral("–"));
         cells << tr(m.sound);
         for (int column = 0; column < cells.size(); ++column)
             m_table->setItem(row, column, new QTableWidgetItem(cells[column]));

@@ -2,10 +2,14 @@
 // The four stages before there is anything to listen to. Each page shows the plan as it is and changes it in place.
 #pragma once
 
-#include "app/parts/length_field.h"
 #include "app/design/plan.h"
+#include "app/parts/length_field.h"
+#include "core/forecast/sensitivity.h"
+#include "core/layout/layout.h"
+#include "core/shop/bits.h"
 
 #include <QWidget>
+#include <array>
 
 class QCheckBox;
 class QComboBox;
@@ -70,8 +74,12 @@ protected:
     void showEvent(QShowEvent* event) override;
 
 private:
+    /// The lowest note's, where a register has it.
+    using Registers = std::array<std::optional<NoteSensitivity>, 2>;
     void refresh();
     void showTries(int row);
+    void showMeasures(acoustics::Shape::Mouth mouth, const Registers& registers);
+    Jobs m_jobs;
     Plan* m_plan;
     QListWidget* m_symptoms;
     QLabel* m_tries;
@@ -186,9 +194,13 @@ protected:
 
 private:
     void refresh();
+    void showSteps(const dowel::Layout& layout);
+    void showTrim(const std::vector<TrimStep>& trim);
+    void showInches(const dowel::Layout& layout, const std::vector<RoundedInch>& inches, const std::vector<Cents>& moved);
     void writeTemplate(const QString& format);
     void addStep(const std::string& step, const QString& words);
-    Jobs m_jobs;
+    Jobs m_jobs; ///< what is written
+    Jobs m_sums; ///< what is worked out; may be called off
     bool m_filling = false;
     Plan* m_plan;
     Questions* m_questions;

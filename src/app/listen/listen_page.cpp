@@ -1,15 +1,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/listen/listen_page.h"
 
+#include "app/document/take_dialog.h"
 #include "app/listen/cue.h"
 #include "app/listen/far_view.h"
+#include "app/listen/listener.h"
+#include "app/listen/take_strip.h"
 #include "app/parts/fingering_card.h"
 #include "app/parts/form.h"
-#include "app/listen/listener.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
-#include "app/document/take_dialog.h"
-#include "app/listen/take_strip.h"
 #include "core/tuning/pitch.h"
 #include "session/practice.h"
 #include "session/session.h"
@@ -294,7 +294,7 @@ void ListenPage::refresh()
     m_model->setBook(m_document->book());
     if (m_faces->checkedId() != 0)
         m_timbreModel->setBook(m_document->book(), m_faces->checkedId() == 1 ? TimbreModel::Face::Now : TimbreModel::Face::Trend);
-    m_listener->expect(*m_document->book(), m_document->room());
+    m_listener->expect(m_document->book(), m_document->room());
     showAsked(m_round.asked());
     updateWords();
 }
@@ -324,8 +324,8 @@ void ListenPage::updateWords()
 {
     const bool none = !m_round.asked();
     m_sound->setEnabled(!none && !m_sounding);
-    const bool heard =
-        m_round.asked() && !m_model->index(m_model->rowOf(*m_round.asked()), ReadingModel::Off).data(ReadingModel::rawRole).isNull();
+    const bool heard = m_round.asked() &&
+                       !m_model->index(m_model->rowOf(*m_round.asked()), ReadingModel::Off).data(ReadingModel::rawRole).isNull();
     m_back->setEnabled(heard && !m_sounding);
     if (m_listener->running())
         return onHeard();
@@ -505,9 +505,8 @@ void ListenPage::setHandsFree(bool on)
             m_listener->setSource(std::make_unique<Microphone>(device));
         }
     }
-    if (!m_listener->start(*m_document->book(), m_document->room()))
-        return;
     m_hands->setChecked(true);
+    m_listener->start(m_document->book(), m_document->room());
     constexpr qint64 hour_ms = 3600 * 1000;
     if (!m_roomAsked.isValid() || m_roomAsked.elapsed() > hour_ms) {
         m_roomLabel->setText(tr("&Room: still so?"));

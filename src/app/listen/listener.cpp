@@ -33,33 +33,42 @@ void Listener::setSource(std::unique_ptr<SoundSource> source)
         });
 }
 
-bool Listener::start(const Workbook& book, Temperature room)
+void Listener::start(Document::Snapshot book, Temperature room)
 {
     stop();
     if (!m_source)
-        return false;
-    auto expected = session::expectedOf(book, room);
-    if (!expected) {
-        Q_EMIT failed(text::sentence(expected.error()));
-        return false;
-    }
+        return;
+    m_starting = true;
+    m_jobs.runNewest([book = std::move(book), room](const Cancel&) { return session::expectedOf(*book, room); },
+                     [this](Result<session::Expected> expected) {
+                         m_starting = false;
+                         if (expected)
+                             return begin(std::move(*expected));
+                         Q_EMIT failed(text::sentence(expected.error()));
+                     });
+}
+
+void Listener::begin(session::Expected expected)
+{
     // The rate is known once the source runs; nothing comes before the event loop goes on.
     if (!m_source->start([this](std::span<const float> samples) {
             if (m_ear)
                 m_ear->feed(samples);
         }))
-        return false;
-    m_ear = std::make_unique<session::HandsFree>(m_source->rate(), std::move(*expected));
+        return;
+    m_ear = std::make_unique<session::HandsFree>(m_source->rate(), std::move(expected));
     m_trace.clear();
     m_heard = {};
     m_clock.start();
     if (m_asked)
         ask(*m_asked);
-    return true;
+    Q_EMIT heardChanged();
 }
 
 void Listener::stop()
 {
+    m_jobs.dropNewest();
+    m_starting = false;
     m_clock.stop();
     if (m_source)
         m_source->stop();
@@ -69,12 +78,15 @@ void Listener::stop()
     Q_EMIT heardChanged();
 }
 
-void Listener::expect(const Workbook& book, Temperature room)
+void Listener::expect(Document::Snapshot book, Temperature room)
 {
     if (!m_ear)
         return;
-    if (auto expected = session::expectedOf(book, room))
-        m_ear->expect(std::move(*expected));
+    m_jobs.runNewest([book = std::move(book), room](const Cancel&) { return session::expectedOf(*book, room); },
+                     [this](Result<session::Expected> expected) {
+                         if (expected && m_ear)
+                             m_ear->expect(std::move(*expected));
+                     });
 }
 
 void Listener::ask(const FingeringId& fingering)

@@ -5,6 +5,7 @@
 
 #include "app/document/document.h"
 #include "app/listen/sound_source.h"
+#include "app/parts/jobs.h"
 #include "session/hands_free.h"
 
 #include <QTimer>
@@ -23,11 +24,12 @@ public:
     /// Takes the place of the last; what runs is stopped.
     void setSource(std::unique_ptr<SoundSource> source);
     [[nodiscard]] const SoundSource* source() const { return m_source.get(); }
-    bool start(const Workbook& book, Temperature room);
+    /// Begins as soon as it is known where the notes are expected; failed() tells where it cannot.
+    void start(Document::Snapshot book, Temperature room);
     void stop();
-    [[nodiscard]] bool running() const { return m_ear != nullptr; }
+    [[nodiscard]] bool running() const { return m_starting || m_ear != nullptr; }
     /// After a reading, a cut, or another temperature.
-    void expect(const Workbook& book, Temperature room);
+    void expect(Document::Snapshot book, Temperature room);
     void ask(const FingeringId& fingering);
     /// Asks the same again, after a take that was no reading.
     void askAgain();
@@ -44,7 +46,10 @@ Q_SIGNALS:
     void failed(const QString& sentence);
 
 private:
+    void begin(session::Expected expected);
     void look();
+    Jobs m_jobs;
+    bool m_starting = false;
     std::unique_ptr<SoundSource> m_source;
     std::unique_ptr<session::HandsFree> m_ear;
     std::optional<FingeringId> m_asked;

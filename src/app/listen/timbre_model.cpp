@@ -25,93 +25,38 @@ QString words(acoustics::SpeechReason reason)
     return {};
 }
 
-double median(std::vector<double> v)
-{
-    std::sort(v.begin(), v.end());
-    return v.size() % 2 == 1 ? v[v.size() / 2] : 0.5 * (v[v.size() / 2] + v[v.size() / 2 - 1]);
-}
-
-/// In the order of the columns.
-std::array<std::optional<double>, 6> valuesOf(const HeardNote& note)
-{
-    return {note.speaks ? std::optional(note.speaks->seconds()) : std::nullopt,
-            note.noise_dB,
-            note.breath_dB,
-            centreInFundamentals(note),
-            evenToOdd_dB(note),
-            note.levelSpread_dB};
-}
-
-// Changes that a listener hears. Common practice, no source.
-constexpr std::array<double, 6> heard{0.06, 4.0, 4.0, 0.35, 6.0, 1.0};
-
 } // namespace
 
 void TimbreModel::setBook(const Document::Snapshot& book, Face face)
 {
-    const Instrument& shape = book->present();
-    const auto& fingerings = shape.spec().fingerings;
-    const auto readings = book->readings();
-    std::vector<Row> rows;
-    for (const Fingering& f : fingerings) {
-        Row row;
-        row.id = f.id;
-        row.registerNumber = f.registerNumber;
-        const HeardNote* first = nullptr;
-        const HeardNote* last = nullptr;
-        int takes = 0;
-        for (const PlacedReading& r : readings)
-            if (r.reading->fingering == row.id && r.reading->note) {
-                last = &*r.reading->note;
-                first = first == nullptr ? last : first;
-                ++takes;
-            }
-        if (last != nullptr)
-            row.value = valuesOf(*last);
-        if (face == Face::Trend) {
-            const auto before = takes > 1 ? valuesOf(*first) : decltype(row.value){};
-            for (std::size_t k = 0; k < values; ++k) {
-                row.value[k] = row.value[k] && before[k] ? std::optional(*row.value[k] - *before[k]) : std::nullopt;
-                row.standsOut[k] = row.value[k] && std::abs(*row.value[k]) > heard[k];
-            }
-            row.why = QString::number(takes);
-        }
-        rows.push_back(std::move(row));
-    }
-    if (face == Face::Now) {
-        const acoustics::Model model(acoustics::Shape::of(shape), acoustics::calibrationOf(shape.spec().tuning));
-        if (const auto colours = acoustics::coloursOf(model, queriesOf(shape)))
-            for (std::size_t i = 0; i < rows.size(); ++i)
-                rows[i].why = words((*colours)[i].reason);
-        markOutOfLine(rows);
-    }
-    beginResetModel();
-    m_rows = std::move(rows);
-    m_face = face;
-    endResetModel();
-    Q_EMIT headerDataChanged(Qt::Horizontal, 0, ColumnCount - 1);
+    m_jobs->runNewest([book, face](const Cancel&) { return rowsOf(*book, face); },
+                      [this, face](std::vector<Row> rows) {
+                          beginResetModel();
+                          m_rows = std::move(rows);
+                          m_face = face;
+                          endResetModel();
+                          Q_EMIT headerDataChanged(Qt::Horizontal, 0, ColumnCount - 1);
+                      });
 }
 
-void TimbreModel::markOutOfLine(std::vector<Row>& rows)
+std::vector<TimbreModel::Row> TimbreModel::rowsOf(const Workbook& book, Face face)
 {
-    // Three times as far from its register's middle as the half of them is, and far enough to be heard. Common practice,
-    // no source.
-    constexpr std::size_t fewest = 4;
-    for (std::size_t k = 0; k < values; ++k)
-        for (Row& row : rows) {
-            std::vector<double> all;
-            for (const Row& other : rows)
-                if (other.registerNumber == row.registerNumber && other.value[k])
-                    all.push_back(*other.value[k]);
-            if (!row.value[k] || all.size() < fewest)
-                continue;
-            const double middle = median(all);
-            std::vector<double> off;
-            for (const double v : all)
-                off.push_back(std::abs(v - middle));
-            row.standsOut[k] = std::abs(*row.value[k] - middle) > std::max(3.0 * median(off), heard[k]);
-        }
+    std::vector<Row> rows;
+    for (NoteTimbre& note : face == Face::Now ? timbresOf(book) : timbreTrendsOf(book)) {
+        const QString takes = QString::number(note.takes);
+        rows.push_back({std::move(note), face == Face::Trend ? takes : QString()});
+    }
+    if (face == Face::Trend)
+        return rows;
+    const Instrument& shape = book.present();
+    const acoustics::Model model(acoustics::Shape::of(shape), acoustics::calibrationOf(shape.spec().tuning));
+    if (const auto colours = acoustics::coloursOf(model, queriesOf(shape)))
+        for (std::size_t i = 0; i < rows.size(); ++i)
+            rows[i].why = words((*colours)[i].reason);
+    return rows;
 }
+
+TimbreModel::TimbreModel(QObject* parent) : QAbstractTableModel(parent), m_jobs(new Jobs(this)) {}
 
 int TimbreModel::rowCount(const QModelIndex& parent) const
 {
@@ -126,7 +71,7 @@ int TimbreModel::columnCount(const QModelIndex& parent) const
 bool TimbreModel::standsOut(int row, int column) const
 {
     return column >= Speaks && column <= Level &&
-           m_rows[static_cast<std::size_t>(row)].standsOut[static_cast<std::size_t>(column - Speaks)];
+           m_rows[static_cast<std::size_t>(row)].note.standsOut[static_cast<std::size_t>(column - Speaks)];
 }
 
 QVariant TimbreModel::data(const QModelIndex& index, int role) const
@@ -138,10 +83,10 @@ QVariant TimbreModel::data(const QModelIndex& index, int role) const
     switch (role) {
     case Qt::DisplayRole: {
         if (index.column() == Note)
-            return text::noteName(row.id.text);
+            return text::noteName(row.note.id.text);
         if (index.column() == Why)
             return row.why;
-        const auto& v = row.value[static_cast<std::size_t>(index.column() - Speaks)];
+        const auto& v = row.note.value[static_cast<std::size_t>(index.column() - Speaks)];
         if (!v)
             return QStringLiteral("–");
         const QString shown = QString::number(*v, 'f', index.column() == Speaks || index.column() == Centre ? 2 : 1);

@@ -4,6 +4,8 @@
 #pragma once
 
 #include "app/document/document.h"
+#include "app/parts/jobs.h"
+#include "core/record/timbre.h"
 
 #include <QAbstractTableModel>
 
@@ -17,7 +19,8 @@ public:
     enum Column { Note, Speaks, Noise, Breath, Centre, EvenOdd, Level, Why, ColumnCount };
     enum class Face { Now, Trend };
 
-    using QAbstractTableModel::QAbstractTableModel;
+    explicit TimbreModel(QObject* parent = nullptr);
+    /// Has the rows worked out; they change when that is done.
     void setBook(const Document::Snapshot& book, Face face);
     [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
@@ -27,17 +30,14 @@ public:
     [[nodiscard]] bool standsOut(int row, int column) const;
 
 private:
-    static constexpr int values = 6;
     struct Row
     {
-        FingeringId id;
-        int registerNumber = 1;
-        std::array<std::optional<double>, values> value{};
-        std::array<bool, values> standsOut{};
+        NoteTimbre note;
         QString why; ///< or over how many takes the trend goes
     };
+    static std::vector<Row> rowsOf(const Workbook& book, Face face);
+    Jobs* m_jobs;
     Face m_face = Face::Now;
-    static void markOutOfLine(std::vector<Row>& rows);
     std::vector<Row> m_rows;
 };
 

@@ -44,6 +44,21 @@ public:
                 Qt::QueuedConnection);
         });
     }
+    /// As run(), of which only the newest counts: what was asked before is called off, and its answer dropped.
+    template <class Work, class DoneWith> void runNewest(Work work, DoneWith done)
+    {
+        dropNewest();
+        run(std::move(work), [this, mine = m_newest, done = std::move(done)](auto result) mutable {
+            if (mine == m_newest)
+                done(std::move(result));
+        });
+    }
+    /// Nobody waits for the newest any more.
+    void dropNewest()
+    {
+        cancelAll();
+        ++m_newest;
+    }
     [[nodiscard]] bool busy() const { return m_running > 0; }
     /// Asks everything that runs or waits to stop; it still ends, as cancelled.
     void cancelAll()
@@ -59,6 +74,7 @@ private:
     QThreadPool m_pool;
     Cancel m_cancel;
     int m_running = 0;
+    int m_newest = 0;
 };
 
 } // namespace dowel::app

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shell/demo_run.h"
-#include "app/shell/main_window.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
+#include "app/shell/demo_run.h"
+#include "app/shell/main_window.h"
 
 #include <QApplication>
 #include <QCommandLineParser>
@@ -38,14 +38,18 @@ int main(int argc, char** argv)
     window.show();
     QTextStream out(stdout);
     if (parser.isSet(shots)) {
-        if (!window.newPractice(scratch.path()))
-            return 1;
         dowel::app::DemoRun run(window, parser.value(shots));
         QObject::connect(&run, &dowel::app::DemoRun::ended, &application, [&](bool ok, const QString& words) {
             out << words << Qt::endl;
             QApplication::exit(ok ? 0 : 1);
         });
-        run.start();
+        QObject::connect(&window, &dowel::app::MainWindow::opened, &run, [&](bool ok) {
+            if (ok)
+                run.start();
+            else
+                QApplication::exit(1);
+        });
+        window.newPractice(scratch.path());
         return QApplication::exec();
     }
     if (parser.isSet(demo))

@@ -2,17 +2,17 @@
 #include "app/shell/main_window.h"
 
 #include "app/correct/correct_page.h"
+#include "app/correct/sensitivity_card.h"
+#include "app/correct/try_card.h"
+#include "app/design/plan.h"
+#include "app/design/plan_bench.h"
 #include "app/listen/listen_page.h"
 #include "app/logbook/logbook_page.h"
 #include "app/parts/message_bar.h"
-#include "app/design/plan.h"
-#include "app/design/plan_bench.h"
 #include "app/parts/questions.h"
-#include "app/correct/sensitivity_card.h"
-#include "app/shop/shop_memory_dialog.h"
 #include "app/parts/style.h"
-#include "app/correct/try_card.h"
 #include "app/parts/workpiece.h"
+#include "app/shop/shop_memory_dialog.h"
 #include "io/spec_json.h"
 #include "text/errors.h"
 
@@ -269,42 +269,48 @@ void MainWindow::showWalk()
     box.exec();
 }
 
-bool MainWindow::openBook(const QString& path)
+void MainWindow::open(std::function<Result<Store>()> how)
 {
-    auto store = Store::open(path.toStdString(), Store::Mode::Work);
-    if (!store) {
-        m_messages->trouble(text::sentence(store.error()));
-        return false;
+    if (!mayLeave()) {
+        Q_EMIT opened(false);
+        return;
     }
-    if (!mayLeave())
-        return false;
-    adopt(std::move(*store));
-    return true;
+    m_jobs.run(
+        [how = std::move(how)](const Cancel&) -> Result<std::shared_ptr<Store>> {
+            auto store = how();
+            if (!store)
+                return store.error();
+            return std::make_shared<Store>(std::move(*store));
+        },
+        [this](const Result<std::shared_ptr<Store>>& store) {
+            if (!store)
+                m_messages->trouble(text::sentence(store.error()));
+            else if (mayLeave()) // what could not be saved meanwhile
+                adopt(std::move(**store));
+            Q_EMIT opened(store.ok());
+        });
 }
 
-bool MainWindow::newPractice(const QString& folder)
+void MainWindow::openBook(const QString& path)
 {
-    if (!mayLeave())
-        return false;
-    QDir().mkpath(folder);
-    QString path;
-    for (int n = 1; path.isEmpty() || QFileInfo::exists(path); ++n)
-        path = folder + QStringLiteral("/practice-whistle-%1.dowel").arg(n);
-    QFile file(QStringLiteral(":/demo/whistle-d.json"));
-    const bool there = file.open(QIODevice::ReadOnly);
-    const auto spec = io::specFromText(there ? file.readAll().toStdString() : std::string(), "demo");
-    if (!spec) {
-        m_messages->trouble(text::sentence(spec.error()));
-        return false;
-    }
-    const PracticeEntry practice{demoSeed, Temperature::fromCelsius(21.0), 24.0};
-    auto store = Store::create(path.toStdString(), *spec, practice);
-    if (!store) {
-        m_messages->trouble(text::sentence(store.error()));
-        return false;
-    }
-    adopt(std::move(*store));
-    return true;
+    open([path = path.toStdString()] { return Store::open(path, Store::Mode::Work); });
+}
+
+void MainWindow::newPractice(const QString& folder)
+{
+    open([folder]() -> Result<Store> {
+        QDir().mkpath(folder);
+        QString path;
+        for (int n = 1; path.isEmpty() || QFileInfo::exists(path); ++n)
+            path = folder + QStringLiteral("/practice-whistle-%1.dowel").arg(n);
+        QFile file(QStringLiteral(":/demo/whistle-d.json"));
+        const bool there = file.open(QIODevice::ReadOnly);
+        const auto spec = io::specFromText(there ? file.readAll().toStdString() : std::string(), "demo");
+        if (!spec)
+            return spec.error();
+        const PracticeEntry practice{demoSeed, Temperature::fromCelsius(21.0), 24.0};
+        return Store::create(path.toStdString(), *spec, practice);
+    });
 }
 
 void MainWindow::openAsked()
@@ -316,8 +322,6 @@ void MainWindow::openAsked()
 
 void MainWindow::newFromSpec()
 {
-    if (!mayLeave())
-        return;
     const QString spec = m_questions->fileToOpen(this, tr("Specification of the instrument"), tr("Specifications (*.json)"));
     if (spec.isEmpty())
         return;
@@ -326,12 +330,8 @@ void MainWindow::newFromSpec()
         return m_messages->trouble(text::sentence(instrument.error()));
     const QString path = m_questions->fileToWrite(
         this, tr("New workbook"), QFileInfo(spec).completeBaseName() + QStringLiteral(".dowel"), tr("Workbooks (*.dowel)"));
-    if (path.isEmpty())
-        return;
-    auto store = Store::create(path.toStdString(), *instrument);
-    if (!store)
-        return m_messages->trouble(text::sentence(store.error()));
-    adopt(std::move(*store));
+    if (!path.isEmpty())
+        open([path = path.toStdString(), instrument = *instrument] { return Store::create(path, instrument); });
 }
 
 void MainWindow::exportAsked(const QString& format, const QString& suffix)
@@ -475,27 +475,25 @@ void MainWindow::makeWorkbook()
                                                                      .toLocalTime()
                                                                      .toString(QStringLiteral("yyyy-MM-dd HH:mm")))
                             .toStdString());
-    m_jobs.run(
-        [path = path.toStdString(), start = layout->start, notes](const Cancel&) -> Result<std::shared_ptr<Store>> {
-            auto store = Store::create(path, start);
-            if (!store)
-                return store.error();
-            std::vector<Store::NewEntry> entries;
-            for (const auto& n : notes)
-                entries.push_back({NoteEntry{n}, {}});
-            if (!entries.empty())
-                if (const auto ok = store->append(entries); !ok)
-                    return ok.error();
-            return std::make_shared<Store>(std::move(store).value());
-        },
-        [this, path](Result<std::shared_ptr<Store>> store) {
-            if (!store)
-                return m_messages->trouble(text::sentence(store.error()));
-            if (mayLeave())
-                adopt(std::move(**store));
-            plan().clearDone();
-            m_messages->news(tr("The workbook is %1.").arg(path));
-        });
+    const auto tell = [this, path](bool made) {
+        if (!made)
+            return;
+        plan().clearDone();
+        m_messages->news(tr("The workbook is %1.").arg(path));
+    };
+    connect(this, &MainWindow::opened, this, tell, Qt::SingleShotConnection);
+    open([path = path.toStdString(), start = layout->start, notes]() -> Result<Store> {
+        auto store = Store::create(path, start);
+        if (!store)
+            return store.error();
+        std::vector<Store::NewEntry> entries;
+        for (const auto& n : notes)
+            entries.push_back({NoteEntry{n}, {}});
+        if (!entries.empty())
+            if (const auto ok = store->append(entries); !ok)
+                return ok.error();
+        return store;
+    });
 }
 
 void MainWindow::goTo(Stage stage)

@@ -7,6 +7,7 @@
 #include "text/units.h"
 
 #include <QMainWindow>
+#include <functional>
 #include <memory>
 
 class QAction;
@@ -35,10 +36,10 @@ public:
     explicit MainWindow(std::unique_ptr<Questions> questions, QString folder = QString());
     ~MainWindow() override;
 
-    /// Opens a workbook for work; trouble is told in the window and leaves what was open. Returns whether it opened.
-    bool openBook(const QString& path);
+    /// Opens a workbook for work; trouble is told in the window and leaves what was open. opened() tells when that is done.
+    void openBook(const QString& path);
     /// Makes a practice blank in a folder under the next free name and opens it.
-    bool newPractice(const QString& folder);
+    void newPractice(const QString& folder);
     [[nodiscard]] Document* document() const { return m_document.get(); }
     [[nodiscard]] ListenPage* listenPage() const { return m_listen; }
     [[nodiscard]] CorrectPage* correctPage() const { return m_correct; }
@@ -47,6 +48,9 @@ public:
     void goTo(Stage stage);
     void setDark(bool dark);
     void setInches(bool inches);
+
+Q_SIGNALS:
+    void opened(bool whether);
 
 protected:
     void closeEvent(QCloseEvent* event) override;
@@ -58,6 +62,8 @@ private:
     bool mayLeave();
     void buildMenus();
     [[nodiscard]] QWidget* startPage();
+    /// Opens what how() gives, on the worker, unless the user stays with what is unsaved.
+    void open(std::function<Result<Store>()> how);
     void adopt(Store store);
     void showStage(int stage);
     void refreshWorkpiece();

@@ -31,13 +31,15 @@ Result<NoteSensitivity> sensitivityOf(const Posterior& posterior, const Instrume
             perMetre += a.centsPer[at.holeUndercut(i)];
         s.holes.push_back(Cents::fromCents(perMetre * std::sqrt(holes[i].elongation) * tenth_m));
     }
+    for (std::size_t i = 0; i < acoustics::excitationMeasures; ++i)
+        s.mouth.push_back(Cents::fromCents(a.centsPer[acoustics::ParameterLayout::excitation(i)] * tenth_m));
     s.foot = Cents::fromCents(-a.centsPer[acoustics::ParameterLayout::footLength] * tenth_m);
-    if (placed.shape.mouth == acoustics::Shape::Mouth::Transverse)
-        s.stopper = Cents::fromCents(a.centsPer[acoustics::ParameterLayout::excitation(3)] * tenth_m);
     if (placed.shape.mouth == acoustics::Shape::Mouth::Duct)
-        s.window = Cents::fromCents(a.centsPer[acoustics::ParameterLayout::excitation(0)] * tenth_m);
-    if (placed.shape.mouth == acoustics::Shape::Mouth::Transverse)
-        s.embouchure = Cents::fromCents(a.centsPer[acoustics::ParameterLayout::excitation(0)] * tenth_m);
+        s.window = s.mouth[0];
+    if (placed.shape.mouth == acoustics::Shape::Mouth::Transverse) {
+        s.embouchure = s.mouth[0];
+        s.stopper = s.mouth[3];
+    }
     const auto weights = model.boreWeights(note, boreStep_m);
     if (!weights)
         return weights.error();

@@ -22,6 +22,7 @@ struct NoteSensitivity
     std::optional<Cents> stopper;    ///< per 0.1 mm farther from the embouchure hole
     std::optional<Cents> window;     ///< per 0.1 mm longer window (cut-up)
     std::optional<Cents> embouchure; ///< per 0.1 mm longer embouchure hole
+    std::vector<Cents> mouth;        ///< per 0.1 mm more of each measure of the mouth, in the order of acoustics::Shape
     std::vector<BorePoint> bore;     ///< mouth to foot
 };
 

@@ -282,7 +282,25 @@ Result<Layout> layoutAt(const Instrument& goal, Metres blankLength, const Layout
     return layoutOf(*row, wishes, blankLength, *posterior);
 }
 
-Result<std::vector<TrimStep>> trimPlan(const Layout& layout, Metres blankLength)
+Result<std::vector<Cents>> movedByMarking(const Layout& layout, const std::vector<Metres>& off)
+{
+    const auto posterior = fit(Workbook(layout.goal), layout.priors);
+    const auto s = posterior ? posterior->sensitivity(layout.goal) : Result<Posterior::Sensitivity>(posterior.error());
+    if (!s)
+        return s.error();
+    std::vector<Cents> moved;
+    for (std::size_t i = 0; i < off.size(); ++i) {
+        double most = 0.0;
+        for (Eigen::Index note = 0; note < s->byPlace.rows(); ++note) {
+            const double cents = -s->byPlace(note, static_cast<Eigen::Index>(i)) * off[i].metres();
+            most = std::abs(cents) > std::abs(most) ? cents : most;
+        }
+        moved.push_back(Cents::fromCents(most));
+    }
+    return moved;
+}
+
+Result<std::vector<TrimStep>> trimPlan(const Layout& layout, Metres blankLength, const Cancel& cancel)
 {
     const auto& fingerings = layout.start.spec().fingerings;
     const std::size_t holes = layout.start.spec().holes.size();
@@ -295,6 +313,8 @@ Result<std::vector<TrimStep>> trimPlan(const Layout& layout, Metres blankLength)
     std::vector<TrimStep> plan;
     for (Metres length = blankLength;; length = length - step) {
         const bool last = length < goal + step;
+        if (cancel.requested())
+            return Error{ErrorCode::Cancelled, "trim", {}};
         TrimStep s{last ? goal : length, 0.0, 0.0};
         for (const bool drilled : {false, true}) {
             InstrumentSpec spec = layout.start.spec();

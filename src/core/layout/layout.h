@@ -126,6 +126,10 @@ struct Blank
 [[nodiscard]] Result<Layout> layoutAt(const Instrument& goal, Metres blankLength, const LayoutWishes& wishes,
                                       const Priors& priors = {});
 
+/// What each hole, marked so far from its place (further from the foot where above 0), does to the note that it moves most.
+/// off: one a hole. Errors: those of fit() and Posterior::sensitivity().
+[[nodiscard]] Result<std::vector<Cents>> movedByMarking(const Layout& layout, const std::vector<Metres>& off);
+
 /// A goal as it is drilled first: holes undersized by the allowance, or by more where the model is less sure of their notes
 /// beforehand than that (then to the next bit down), the foot left long likewise, as far as the blank reaches.
 /// posterior: what is known beforehand. Errors: those of Posterior::sensitivity().
@@ -140,8 +144,8 @@ struct TrimStep
     double drilled_cents = 0.0;   ///< holes as they start, all closed
 };
 /// From the blank's length to the goal's, an eighth of an inch a step and the last by the file.
-/// Errors: OutOfModelRange, BadFingering where no fingering has all holes closed.
-[[nodiscard]] Result<std::vector<TrimStep>> trimPlan(const Layout& layout, Metres blankLength);
+/// Errors: OutOfModelRange, BadFingering where no fingering has all holes closed, Cancelled.
+[[nodiscard]] Result<std::vector<TrimStep>> trimPlan(const Layout& layout, Metres blankLength, const Cancel& cancel = {});
 
 /// A measured instrument carried over to another bore and length: places by the ratio of wavelengths, sizes kept in
 /// proportion to the bore; then laid out anew. Errors as layOut().

@@ -72,6 +72,20 @@ const Bit* largestBitWithin(Metres size, const std::vector<BitSeries>& all)
     return best;
 }
 
+std::optional<BitLadder> ladderTo(Metres size, const std::vector<BitSeries>& series)
+{
+    const Bit* last = largestBitWithin(size, series);
+    if (last == nullptr)
+        return std::nullopt;
+    BitLadder ladder{{}, *last};
+    constexpr double start_mm = 4.0;
+    constexpr double stride_mm = 2.0;
+    constexpr double leftForLast_mm = 1.2;
+    for (double mm = start_mm; mm < last->diameter.millimetres() - leftForLast_mm; mm += stride_mm)
+        ladder.first.push_back(Metres::fromMillimetres(mm));
+    return ladder;
+}
+
 RoundedInch roundedInch(Metres length, int parts)
 {
     const auto whole = std::lround(length.inches() * parts);

@@ -5,6 +5,7 @@
 
 #include "core/base/quantities.h"
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -21,6 +22,16 @@ struct Bit
 inline const std::vector<BitSeries> allBitSeries{BitSeries::Metric, BitSeries::Fractional, BitSeries::Number, BitSeries::Letter};
 /// The largest of some series not above a size, and nothing below the smallest.
 [[nodiscard]] const Bit* largestBitWithin(Metres size, const std::vector<BitSeries>& series = allBitSeries);
+
+/// The way up through the drawer to a hole: first strides of two millimetres from four on, which do not tear, then the largest
+/// bit not above its size. Common practice, no source.
+struct BitLadder
+{
+    std::vector<Metres> first;
+    Bit last;
+};
+/// Nothing where the size is below the smallest bit.
+[[nodiscard]] std::optional<BitLadder> ladderTo(Metres size, const std::vector<BitSeries>& series = allBitSeries);
 
 /// A length to the nearest part of an inch and what that rounding leaves out. parts: 16, 32 or 64.
 struct RoundedInch
