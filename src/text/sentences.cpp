@@ -11,14 +11,21 @@ namespace dowel::text {
 
 namespace {
 
-QString tr(const char* source, const char* remark = nullptr)
+/// In the context that the tools see: that of the namespace.
+QString tr(const char* source, const char* remark = nullptr, int n = -1)
 {
-    return QCoreApplication::translate("Sentences", source, remark);
+    return QCoreApplication::translate("dowel::text", source, remark, n);
 }
+
+/// One visitor of several functions, so that a kind of cut that is new cannot be forgotten.
+template <class... Functions> struct Cases : Functions...
+{
+    using Functions::operator()...;
+};
 
 QString magnitude(double cents)
 {
-    return QString::number(std::abs(cents), 'f', 1);
+    return number(std::abs(cents), 1);
 }
 
 QString flatOrSharp(double cents)
@@ -36,21 +43,21 @@ QString holeText(const Cut& cut)
 
 QString work(const Cut& cut)
 {
-    switch (cut.index()) {
-    case 0: return tr("Enlarge %1", "%1 hole").arg(holeText(cut));
-    case 1: return tr("Undercut %1", "%1 hole").arg(holeText(cut));
-    case 2: return tr("Trim the foot");
-    case 3: {
-        const auto& ream = std::get<Ream>(cut);
-        return tr("Ream the bore from %1 to %2 mm")
-            .arg(std::lround(ream.from.millimetres()))
-            .arg(std::lround(ream.to.millimetres()));
-    }
-    case 4: return tr("Move the stopper");
-    case 5: return tr("Open the window");
-    case 7: return tr("Open the embouchure hole");
-    default: return tr("Fill %1", "%1 hole").arg(holeText(cut));
-    }
+    return std::visit(
+        Cases{[](const Enlarge& c) { return tr("Enlarge %1", "%1 hole").arg(QString::fromStdString(c.hole.text)); },
+              [](const Undercut& c) { return tr("Undercut %1", "%1 hole").arg(QString::fromStdString(c.hole.text)); },
+              [](const TrimFoot&) { return tr("Trim the foot"); },
+              [](const Ream& c) {
+                  return tr("Ream the bore from %1 to %2 mm")
+                      .arg(std::lround(c.from.millimetres()))
+                      .arg(std::lround(c.to.millimetres()));
+              },
+              [](const MoveStopper&) { return tr("Move the stopper"); }, [](const CutUp&) { return tr("Open the window"); },
+              [](const OpenEmbouchure&) { return tr("Open the embouchure hole"); },
+              [](const Fill& c) {
+                  return tr("Fill %1", "%1 hole").arg(QString::fromStdString(c.hole.text));
+              }},
+        cut);
 }
 
 QString tool(const AdviceStep& step, LengthUnit unit)
@@ -75,24 +82,28 @@ QString tool(const AdviceStep& step, LengthUnit unit)
     return tr("round file or knife");
 }
 
-/// What the work changes, as the subject of a sentence.
-static QString subject(const Cut& cut)
-{
-    switch (cut.index()) {
-    case 1: return tr("undercutting this hole moves it most");
-    case 2: return tr("the foot moves it most");
-    case 3: return tr("the bore here moves it most, and the registers not alike");
-    case 4: return tr("the stopper moves it most, and can be moved back");
-    case 5: return tr("the window moves every note, so it comes before the holes");
-    case 7: return tr("the embouchure hole moves every note, so it comes before the holes");
-    default: return tr("this hole moves it most");
-    }
-}
-
 QString why(const AdviceStep& step, LengthUnit unit)
 {
-    QString s = tr("%1 is %2; %3.", "note, how far off, what moves it")
-                    .arg(noteName(step.reason.note.text), flatOrSharp(step.reason.now.cents()), subject(step.cut));
+    const auto sentence = std::visit(
+        Cases{[](const Undercut&) { return tr("%1 is %2; undercutting this hole moves it most.", "note, how far off"); },
+              [](const TrimFoot&) { return tr("%1 is %2; the foot moves it most.", "note, how far off"); },
+              [](const Ream&) {
+                  return tr("%1 is %2; the bore here moves it most, and the registers not alike.", "note, how far off");
+              },
+              [](const MoveStopper&) {
+                  return tr("%1 is %2; the stopper moves it most, and can be moved back.", "note, how far off");
+              },
+              [](const CutUp&) {
+                  return tr("%1 is %2; the window moves every note, so it comes before the holes.", "note, how far off");
+              },
+              [](const OpenEmbouchure&) {
+                  return tr("%1 is %2; the embouchure hole moves every note, so it comes before the holes.", "note, how far off");
+              },
+              [](const auto&) {
+                  return tr("%1 is %2; this hole moves it most.", "note, how far off");
+              }},
+        step.cut);
+    QString s = sentence.arg(noteName(step.reason.note.text), flatOrSharp(step.reason.now.cents()));
     if (step.reason.guarded)
         s += QLatin1Char(' ') + tr("It will probably end near %1, but further than this could overshoot.", "%1 size")
                                     .arg(length(step.reason.goal, unit));
@@ -181,17 +192,24 @@ QString contradiction(const Contradiction& c)
 {
     switch (c.kind) {
     case Contradiction::Kind::Hole:
-        return tr("The readings do not fit the measures: %1 behaves as if it were %2 mm %3. Measure it again and write down what "
-                  "the calipers say, even if it is the same; look for a leak or a chip, and check that the "
-                  "fingerings were the ones asked for.",
-                  "%3 larger or smaller")
-            .arg(QString::fromStdString(c.what), QString::number(std::abs(c.amount), 'f', 2),
-                 c.amount > 0.0 ? tr("larger") : tr("smaller"));
+        return (c.amount > 0.0
+                    ? tr("The readings do not fit the measures: %1 behaves as if it were %2 mm larger. Measure it again and "
+                         "write "
+                         "down what the calipers say, even if it is the same; look for a leak or a chip, and check that the "
+                         "fingerings were the ones asked for.")
+                    : tr("The readings do not fit the measures: %1 behaves as if it were %2 mm smaller. Measure it again and "
+                         "write "
+                         "down what the calipers say, even if it is the same; look for a leak or a chip, and check that the "
+                         "fingerings were the ones asked for."))
+            .arg(QString::fromStdString(c.what), number(std::abs(c.amount), 2));
     case Contradiction::Kind::Temperature:
-        return tr("The readings do not fit the measures: all notes together would need air %1 °C %2 than can be. Check the room "
-                  "temperature (degrees Celsius, not Fahrenheit), the tube's length and the bore.",
-                  "%2 warmer or colder")
-            .arg(QString::number(std::abs(c.amount), 'f', 0), c.amount > 0.0 ? tr("warmer") : tr("colder"));
+        return (c.amount > 0.0 ? tr("The readings do not fit the measures: all notes together would need air %1 °C warmer than "
+                                    "can be. Check "
+                                    "the room temperature (degrees Celsius, not Fahrenheit), the tube's length and the bore.")
+                               : tr("The readings do not fit the measures: all notes together would need air %1 °C colder than "
+                                    "can be. Check "
+                                    "the room temperature (degrees Celsius, not Fahrenheit), the tube's length and the bore."))
+            .arg(number(std::abs(c.amount), 0));
     case Contradiction::Kind::Swapped:
         return tr("%1 and %2 sound like each other's fingering: their readings were probably swapped. Set both aside and hear "
                   "them again.")
@@ -222,8 +240,7 @@ QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
         const Fingering* f = book.specified().find(r->fingering);
         const double off = f == nullptr ? 0.0 : centsBetween(r->pitch, f->target).cents();
         return tr("Heard %1: %2 Hz, %3 cents, room %4 °C")
-            .arg(noteName(r->fingering.text), QString::number(r->pitch.hertz(), 'f', 2), cents(off),
-                 QString::number(r->air.celsius(), 'f', 1));
+            .arg(noteName(r->fingering.text), number(r->pitch.hertz(), 2), cents(off), number(r->air.celsius(), 1));
     }
     if (const auto* c = std::get_if<CutEntry>(&entry.body)) {
         const QString done =
@@ -233,8 +250,7 @@ QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
     if (const auto* a = std::get_if<Advice>(&entry.body)) {
         switch (a->state) {
         case AdviceState::Measure:
-            return a->fingerings.size() == 1 ? tr("Advice: listen to one fingering")
-                                             : tr("Advice: listen to %1 fingerings").arg(a->fingerings.size());
+            return tr("Advice: listen to %n fingering(s)", nullptr, static_cast<int>(a->fingerings.size()));
         case AdviceState::MakeCut:
             return tr("Advice: %1 to %2").arg(work(a->steps.front().cut), length(wantedSize(a->steps.front().cut), unit));
         case AdviceState::Finished: return tr("Advice: done, %1 of %2 notes within tolerance").arg(a->withinTolerance).arg(a->of);

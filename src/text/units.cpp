@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "text/units.h"
 
+#include <QCoreApplication>
 #include <QLocale>
 #include <QRegularExpression>
 #include <cmath>
@@ -8,20 +9,42 @@
 
 namespace dowel::text {
 
+QString number(double value, int decimals)
+{
+    QLocale here;
+    here.setNumberOptions(QLocale::OmitGroupSeparator);
+    return here.toString(value, 'f', decimals);
+}
+
 namespace {
+
+QString tr(const char* source)
+{
+    return QCoreApplication::translate("Notes", source);
+}
+
+// As they are called in the language of the window: B flat and B are B and H in German.
+[[maybe_unused]] constexpr const char* notes[] = {
+    QT_TRANSLATE_NOOP("Notes", "C"),  QT_TRANSLATE_NOOP("Notes", "C#"), QT_TRANSLATE_NOOP("Notes", "Db"),
+    QT_TRANSLATE_NOOP("Notes", "D"),  QT_TRANSLATE_NOOP("Notes", "D#"), QT_TRANSLATE_NOOP("Notes", "Eb"),
+    QT_TRANSLATE_NOOP("Notes", "E"),  QT_TRANSLATE_NOOP("Notes", "F"),  QT_TRANSLATE_NOOP("Notes", "F#"),
+    QT_TRANSLATE_NOOP("Notes", "Gb"), QT_TRANSLATE_NOOP("Notes", "G"),  QT_TRANSLATE_NOOP("Notes", "G#"),
+    QT_TRANSLATE_NOOP("Notes", "Ab"), QT_TRANSLATE_NOOP("Notes", "A"),  QT_TRANSLATE_NOOP("Notes", "A#"),
+    QT_TRANSLATE_NOOP("Notes", "Bb"), QT_TRANSLATE_NOOP("Notes", "B")};
 
 constexpr int sixtyFourths = 64;
 constexpr double asGoodAsFraction_mm = 0.02;
 
 QString trimmedNumber(double v, int decimals)
 {
-    QString s = QString::number(v, 'f', decimals);
-    while (s.contains(QLatin1Char('.')) && (s.endsWith(QLatin1Char('0')) || s.endsWith(QLatin1Char('.')))) {
-        const bool dot = s.endsWith(QLatin1Char('.'));
+    QString s = number(v, decimals);
+    const QString point = QLocale().decimalPoint();
+    if (!s.contains(point))
+        return s;
+    while (s.endsWith(QLatin1Char('0')))
         s.chop(1);
-        if (dot)
-            break;
-    }
+    if (s.endsWith(point))
+        s.chop(point.size());
     return s;
 }
 
@@ -79,7 +102,7 @@ QString signedNumber(double value, int decimals)
     const double unit = std::pow(10.0, -decimals);
     const double rounded = std::round(value / unit) * unit;
     const QString sign = rounded < 0.0 ? QStringLiteral("−") : rounded > 0.0 ? QStringLiteral("+") : QStringLiteral("±");
-    return sign + QString::number(std::abs(rounded), 'f', decimals);
+    return sign + number(std::abs(rounded), decimals);
 }
 } // namespace
 
@@ -95,12 +118,17 @@ QString wholeCents(double value)
 
 QString spread(double sd)
 {
-    return QStringLiteral("±") + QString::number(sd, 'f', 1);
+    return QStringLiteral("±") + number(sd, 1);
 }
 
 QString noteName(const std::string& name)
 {
-    return QString::fromStdString(name);
+    // Letter, sign, octave; what else a fingering is called stays as it is.
+    static const QRegularExpression form(QStringLiteral("^([A-G](?:#|b)?)(-?\\d.*)$"));
+    const auto match = form.match(QString::fromStdString(name));
+    if (!match.hasMatch())
+        return QString::fromStdString(name);
+    return tr(match.captured(1).toLatin1().constData()) + match.captured(2);
 }
 
 } // namespace dowel::text

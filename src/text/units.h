@@ -13,7 +13,8 @@ enum class LengthUnit { Millimetres, Inches };
 
 /// "6.4", "6,4 mm", "1/4", "4 1/16 in", "0.25\"". Errors: BadValue (where = the text).
 Result<Metres> parseLength(const QString& text, LengthUnit plain);
-/// "6.4 mm"; inches as the nearest sixty-fourth where it is within 0.02 mm, else "0.252 in". trimmed of idle zeros.
+/// "6.4 mm", as the language writes numbers; inches as the nearest sixty-fourth where it is within 0.02 mm, else "0.252 in".
+/// trimmed of idle zeros.
 [[nodiscard]] QString length(Metres value, LengthUnit unit);
 /// The same without the unit, for fields that show it beside.
 [[nodiscard]] QString lengthNumber(Metres value, LengthUnit unit);
@@ -23,7 +24,9 @@ Result<Metres> parseLength(const QString& text, LengthUnit plain);
 [[nodiscard]] QString wholeCents(double value);
 /// "±2.5".
 [[nodiscard]] QString spread(double sd);
-/// A pitch's or fingering's name as the specification has it.
+/// A plain number as the user's language writes it; in files and answers numbers are written elsewhere.
+[[nodiscard]] QString number(double value, int decimals);
+/// A pitch's or fingering's name in the user's language.
 [[nodiscard]] QString noteName(const std::string& name);
 
 } // namespace dowel::text

@@ -6,11 +6,13 @@
 #include "app/correct/register_card.h"
 #include "app/correct/school_dialog.h"
 #include "app/correct/sensitivity_card.h"
-#include "app/parts/style.h"
 #include "app/correct/try_card.h"
+#include "app/parts/style.h"
 #include "app/parts/tuning_picture.h"
+#include "core/instrument/summary.h"
 #include "text/errors.h"
 #include "text/sentences.h"
+#include "text/units.h"
 
 #include <QButtonGroup>
 #include <QFrame>
@@ -316,15 +318,15 @@ void CorrectPage::showPicture()
     }
     m_picture->setNotes(std::move(notes));
     const Advice& a = counsel->advice;
-    double off = 0.0;
+    std::vector<double> cents;
     for (const NoteState& s : counsel->now)
-        off += std::abs(s.cents) / static_cast<double>(counsel->now.size());
+        cents.push_back(s.cents);
     const bool all = std::find(heard.begin(), heard.end(), false) == heard.end();
     m_summary->setText(all ? tr("%1 of %2 notes within tolerance; furthest off %3, on average %4 cents")
                                  .arg(a.withinTolerance)
                                  .arg(a.of)
                                  .arg(text::cents(a.worst.cents()))
-                                 .arg(off, 0, 'f', 1)
+                                 .arg(text::number(summaryOf(fingerings, cents).mean_cents, 1))
                            : tr("Not every note has been heard yet."));
 }
 
@@ -351,7 +353,7 @@ void CorrectPage::showCard()
     switch (a.state) {
     case AdviceState::Measure:
         m_kind->setText(tr("next: listen"));
-        m_what->setText(a.fingerings.size() == 1 ? tr("Hear one fingering") : tr("Hear %1 fingerings").arg(a.fingerings.size()));
+        m_what->setText(tr("Hear %n fingering(s)", nullptr, static_cast<int>(a.fingerings.size())));
         m_why->setVisible(true);
         m_why->setText(text::whyListen(a, m_document->book()->cuts().empty()));
         break;
@@ -392,9 +394,9 @@ void CorrectPage::showCard()
         QStringList sizes;
         for (const Hole& h : book->present().spec().holes)
             sizes << QStringLiteral("%1 %2").arg(QString::fromStdString(h.id.text), text::lengthNumber(h.diameter, m_unit));
-        m_plan->setText(tr("As it is now: %1, tube %2. %3 cuts since the first listening.", "hole sizes, length, number")
-                            .arg(sizes.join(QStringLiteral(", ")), text::length(book->present().length(), m_unit))
-                            .arg(book->cuts().size()));
+        m_plan->setText(tr("As it is now: %1, tube %2. %n cut(s) since the first listening.", "hole sizes, length",
+                           static_cast<int>(book->cuts().size()))
+                            .arg(sizes.join(QStringLiteral(", ")), text::length(book->present().length(), m_unit)));
         break;
     }
     case AdviceState::Stop:
@@ -421,8 +423,7 @@ void CorrectPage::showPlan(const Advice& advice)
                          .arg(text::work(advice.steps[i].cut), text::lengthNumber(wantedSize(advice.steps[i].cut), m_unit));
         lines << tr("As the plan stands now, then: %1; then listen.").arg(later.join(QStringLiteral(", ")));
     } else if (first.thenMeasure) {
-        lines << (first.hear.size() == 1 ? tr("Then listen to one fingering.")
-                                         : tr("Then listen to %1 fingerings.").arg(first.hear.size()));
+        lines << tr("Then listen to %n fingering(s).", nullptr, static_cast<int>(first.hear.size()));
     }
     if (!advice.left.empty()) {
         QStringList notes;

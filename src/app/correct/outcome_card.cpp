@@ -119,7 +119,7 @@ void OutcomeCard::refresh()
     m_words->setText(tr("%1 of %2 forecasts came within their nine-in-ten range; half of them within %3 cents.")
                          .arg(held)
                          .arg(all.size())
-                         .arg(median(misses), 0, 'f', 1));
+                         .arg(text::number(median(misses), 1)));
     // The last round: what was heard after the last cut that has been heard.
     const EntryId cut =
         std::max_element(all.begin(), all.end(), [](const auto& a, const auto& b) { return a.cut.number < b.cut.number; })->cut;
@@ -133,7 +133,7 @@ void OutcomeCard::refresh()
         const QString off = text::cents(o.heard.cents() - o.forecast.cents());
         form::row(m_table, static_cast<int>(i),
                   {text::noteName(o.fingering.text), text::cents(o.before.cents()),
-                   tr("%1 ±%2", "cents, one sigma").arg(text::cents(o.forecast.cents())).arg(o.sd.cents(), 0, 'f', 1),
+                   tr("%1 ±%2", "cents, one sigma").arg(text::cents(o.forecast.cents())).arg(text::number(o.sd.cents(), 1)),
                    text::cents(o.heard.cents()), std::abs(missOf(o)) <= ninety ? off : QStringLiteral("◆") + off});
     }
     m_picture->setOutcomes(std::move(all));

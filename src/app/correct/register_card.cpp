@@ -4,6 +4,7 @@
 #include "app/parts/form.h"
 #include "app/parts/style.h"
 #include "text/sentences.h"
+#include "text/units.h"
 
 #include <QHeaderView>
 #include <QLabel>
@@ -80,17 +81,17 @@ void RegisterCard::refresh()
     const double mean = m_view.mean.cents();
     constexpr double none_cents = 1.0;
     m_words->setText(std::abs(mean) < none_cents ? tr("On average the registers lie right above each other.")
-                     : mean > 0.0                ? tr("On average the intervals are %1 cents too wide.").arg(mean, 0, 'f', 1)
-                                                 : tr("On average the intervals are %1 cents too narrow.").arg(-mean, 0, 'f', 1));
+                     : mean > 0.0 ? tr("On average the intervals are %1 cents too wide.").arg(text::number(mean, 1))
+                                  : tr("On average the intervals are %1 cents too narrow.").arg(text::number(-mean, 1)));
     m_pairs->setRowCount(static_cast<int>(m_view.pairs.size()));
     for (std::size_t i = 0; i < m_view.pairs.size(); ++i) {
         const RegisterPair& p = m_view.pairs[i];
         const double off = p.wide.cents();
-        form::row(
-            m_pairs, static_cast<int>(i),
-            {text::noteName(fingerings[p.low].id.text), text::cents(counsel->now[p.low].cents),
-             text::cents(counsel->now[p.high].cents),
-             std::abs(off) < 0.05 ? tr("pure") : (off > 0.0 ? tr("%1 wide") : tr("%1 narrow")).arg(std::abs(off), 0, 'f', 1)});
+        form::row(m_pairs, static_cast<int>(i),
+                  {text::noteName(fingerings[p.low].id.text), text::cents(counsel->now[p.low].cents),
+                   text::cents(counsel->now[p.high].cents),
+                   std::abs(off) < 0.05 ? tr("pure")
+                                        : (off > 0.0 ? tr("%1 wide") : tr("%1 narrow")).arg(text::number(std::abs(off), 1))});
     }
     m_leverWords->setText(tr("What a tenth of a millimetre does, in cents; + widens:"));
     constexpr std::size_t most = 6;

@@ -4,6 +4,7 @@
 #include "app/parts/form.h"
 #include "app/parts/style.h"
 #include "text/sentences.h"
+#include "text/units.h"
 
 #include <QButtonGroup>
 #include <QGridLayout>
@@ -58,7 +59,7 @@ SchoolDialog::SchoolDialog(const School& school, QWidget* parent)
                                       "much as a note %2 tolerances off",
                                       "per cent, tolerances")
                                        .arg(percent)
-                                       .arg(0.015 * percent, 0, 'f', 2));
+                                       .arg(text::number(0.015 * percent, 2)));
     };
     connect(m_even, &QSlider::valueChanged, this, say);
     m_even->setValue(static_cast<int>(std::lround(100.0 * school.evenTimbre)));

@@ -3,6 +3,7 @@
 
 #include "app/parts/jobs.h"
 #include "app/parts/style.h"
+#include "text/units.h"
 
 #include <QAbstractItemView>
 #include <QComboBox>
@@ -21,7 +22,7 @@ QString worth(double cents)
 {
     return std::abs(cents) < 0.005
                ? QStringLiteral("0")
-               : (cents > 0.0 ? QStringLiteral("+%1") : QStringLiteral("−%1")).arg(std::abs(cents), 0, 'f', 2);
+               : (cents > 0.0 ? QStringLiteral("+%1") : QStringLiteral("−%1")).arg(text::number(std::abs(cents), 2));
 }
 
 QLabel* words(QWidget* parent, const char* name, bool quiet)
@@ -154,9 +155,9 @@ void SensitivityCard::showBore()
     m_bore->setText(tr("The curves in the bore: a tenth of a millimetre reamed out over ten. In register %1 it raises most "
                        "near %2 mm (%3) and lowers most near %4 mm (%5).")
                         .arg(m_shown.front().registerNumber)
-                        .arg(most->at.millimetres(), 0, 'f', 0)
+                        .arg(text::number(most->at.millimetres(), 0))
                         .arg(worth(most->perTenthOverCentimetre.cents()))
-                        .arg(least->at.millimetres(), 0, 'f', 0)
+                        .arg(text::number(least->at.millimetres(), 0))
                         .arg(worth(least->perTenthOverCentimetre.cents())));
 }
 

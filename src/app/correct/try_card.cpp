@@ -2,6 +2,8 @@
 #include "app/correct/try_card.h"
 
 #include "app/parts/style.h"
+#include "core/instrument/summary.h"
+#include "text/units.h"
 
 #include <QLabel>
 #include <QPushButton>
@@ -89,30 +91,23 @@ void TryCard::describe()
                                  ? QString::fromStdString(m_bench.spec().holes[c.handle.hole].id.text)
                              : c.handle.kind == Handle::Kind::Foot ? tr("tube")
                                                                    : tr("stopper");
-        QString line = tr("%1: %2 → %3").arg(name, text::lengthNumber(c.from, m_unit), text::length(c.to, m_unit));
-        if (c.needsFilling)
-            line += tr("  (wood would have to come back)");
-        lines << line;
+        lines << (c.needsFilling ? tr("%1: %2 → %3 (wood would have to come back)") : tr("%1: %2 → %3"))
+                     .arg(name, text::lengthNumber(c.from, m_unit), text::length(c.to, m_unit));
     }
     m_changes->setText(lines.isEmpty() ? tr("Nothing tried yet.") : lines.join(QLatin1Char('\n')));
     m_back->setEnabled(!lines.isEmpty());
     m_outcome->clear();
     if (lines.isEmpty() || m_notes.empty())
         return;
-    const auto& fingerings = m_bench.spec().fingerings;
-    int within = 0;
-    double worst = 0.0;
-    double sum = 0.0;
-    for (std::size_t i = 0; i < m_notes.size(); ++i) {
-        within += std::abs(m_notes[i].cents) <= fingerings[i].tolerance.cents() ? 1 : 0;
-        worst = std::abs(m_notes[i].cents) > std::abs(worst) ? m_notes[i].cents : worst;
-        sum += std::abs(m_notes[i].cents);
-    }
+    std::vector<double> cents;
+    for (const NoteState& n : m_notes)
+        cents.push_back(n.cents);
+    const ScaleSummary s = summaryOf(m_bench.spec().fingerings, cents);
     m_outcome->setText(tr("As tried: %1 of %2 notes within tolerance, furthest off %3, on average %4 cents.")
-                           .arg(within)
-                           .arg(m_notes.size())
-                           .arg(text::cents(worst))
-                           .arg(sum / static_cast<double>(m_notes.size()), 0, 'f', 1));
+                           .arg(s.within)
+                           .arg(s.of)
+                           .arg(text::cents(s.worst_cents))
+                           .arg(text::number(s.mean_cents, 1)));
 }
 
 } // namespace dowel::app

@@ -24,62 +24,71 @@ struct Symptom
 };
 
 constexpr Symptom ductSymptoms[] = {
-    {QT_TRANSLATE_NOOP("EdgePage", "No sound at all, only breath"),
-     QT_TRANSLATE_NOOP("EdgePage", "1. Look through the windway at the light: the jet must meet the lip's edge, not pass over or "
-                                   "under it. Move the block a hair, or shim it with paper.\n"
-                                   "2. Clear burrs from the windway's exit and the lip.\n"
-                                   "3. Close the holes with tape and try the lowest note.\n"
-                                   "Only then: take a little off the underside of the lip.")},
-    {QT_TRANSLATE_NOOP("EdgePage", "Airy, hissing"),
-     QT_TRANSLATE_NOOP("EdgePage", "1. Dry the windway and ease its exit edges.\n2. Narrow the windway with a strip of tape on "
-                                   "its roof.\n3. Lower the block by a sheet of paper.\n"
-                                   "Only then: sharpen the lip. A shorter window would need a new block.")},
-    {QT_TRANSLATE_NOOP("EdgePage", "Jumps to the octave too easily"),
-     QT_TRANSLATE_NOOP("EdgePage",
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "No sound at all, only breath"),
+     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
+                       "1. Look through the windway at the light: the jet must meet the lip's edge, not pass over or "
+                       "under it. Move the block a hair, or shim it with paper.\n"
+                       "2. Clear burrs from the windway's exit and the lip.\n"
+                       "3. Close the holes with tape and try the lowest note.\n"
+                       "Only then: take a little off the underside of the lip.")},
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Airy, hissing"),
+     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
+                       "1. Dry the windway and ease its exit edges.\n2. Narrow the windway with a strip of tape on "
+                       "its roof.\n3. Lower the block by a sheet of paper.\n"
+                       "Only then: sharpen the lip. A shorter window would need a new block.")},
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Jumps to the octave too easily"),
+     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
                        "1. Blow softer, check for a leak at a hole.\n2. Draw the block back a trifle.\n3. Widen the windway's "
                        "exit by removing the tape.\n"
                        "Only then: open the window along the tube, a tenth of a millimetre at a time: it lowers nothing back.")},
-    {QT_TRANSLATE_NOOP("EdgePage", "Upper notes will not come"),
-     QT_TRANSLATE_NOOP("EdgePage",
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Upper notes will not come"),
+     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
                        "1. Narrow the windway with tape: a faster jet.\n2. Push the block forward a trifle.\n"
                        "Only then: thin the lip. A window opened too far cannot be closed; here a new edge must be glued in.")},
-    {QT_TRANSLATE_NOOP("EdgePage", "Dull"),
-     QT_TRANSLATE_NOOP("EdgePage", "1. Clean and smooth the bore; ease no edges that should be sharp.\n2. Raise the block a hair "
-                                   "so that the jet meets the lip's upper side.\n"
-                                   "Only then: a thinner lip.")},
-    {QT_TRANSLATE_NOOP("EdgePage", "Chirps at the start"),
-     QT_TRANSLATE_NOOP("EdgePage", "1. Chamfer the windway's exit by a touch of fine paper, above and below alike.\n2. Draw the "
-                                   "block back a trifle.\nOnly then: open the window a tenth.")}};
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Dull"),
+     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
+                       "1. Clean and smooth the bore; ease no edges that should be sharp.\n2. Raise the block a hair "
+                       "so that the jet meets the lip's upper side.\n"
+                       "Only then: a thinner lip.")},
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Chirps at the start"),
+     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
+                       "1. Chamfer the windway's exit by a touch of fine paper, above and below alike.\n2. Draw the "
+                       "block back a trifle.\nOnly then: open the window a tenth.")}};
 
 constexpr Symptom fluteSymptoms[] = {
-    {QT_TRANSLATE_NOOP("EdgePage", "No sound at all"),
-     QT_TRANSLATE_NOOP("EdgePage", "1. Blow the head alone, closed with the palm.\n2. Check the stopper for a leak with a thumb "
-                                   "over the hole: suction must hold.\n3. Roll in and out.\n"
-                                   "Only then: sharpen the far edge from inside.")},
-    {QT_TRANSLATE_NOOP("EdgePage", "Airy"),
-     QT_TRANSLATE_NOOP("EdgePage", "1. Cover less of the hole.\n2. Take burrs off the far edge without rounding it.\nOnly then: "
-                                   "undercut the far wall a little.")},
-    {QT_TRANSLATE_NOOP("EdgePage", "Octaves too wide or too narrow"),
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "No sound at all"),
+     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
+                       "1. Blow the head alone, closed with the palm.\n2. Check the stopper for a leak with a thumb "
+                       "over the hole: suction must hold.\n3. Roll in and out.\n"
+                       "Only then: sharpen the far edge from inside.")},
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Airy"),
+     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
+                       "1. Cover less of the hole.\n2. Take burrs off the far edge without rounding it.\nOnly then: "
+                       "undercut the far wall a little.")},
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Octaves too wide or too narrow"),
      QT_TRANSLATE_NOOP(
-         "EdgePage",
+         "dowel::app::EdgePage",
          "1. Move the stopper by a millimetre and listen to both registers: the table beside says which way. It can go back.\n"
          "Only then: think of bore or embouchure hole.")},
-    {QT_TRANSLATE_NOOP("EdgePage", "Low notes weak, upper ones easy"),
-     QT_TRANSLATE_NOOP("EdgePage", "1. Look for leaks: tape the holes one by one.\n2. Cover less.\nOnly then: enlarge the "
-                                   "embouchure hole a little, across the tube.")}};
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Low notes weak, upper ones easy"),
+     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
+                       "1. Look for leaks: tape the holes one by one.\n2. Cover less.\nOnly then: enlarge the "
+                       "embouchure hole a little, across the tube.")}};
 
 constexpr Symptom reedSymptoms[] = {
-    {QT_TRANSLATE_NOOP("EdgePage", "The reed closes and stays closed"),
-     QT_TRANSLATE_NOOP("EdgePage", "1. Less lip, less pressure.\n2. A stiffer reed, or bend it open over warmth.\nOnly then: "
-                                   "open the lay of the mouthpiece at its tip.")},
-    {QT_TRANSLATE_NOOP("EdgePage", "The reed leaks and never starts"),
-     QT_TRANSLATE_NOOP("EdgePage", "1. Wet it; bind it tighter.\n2. Suck with the end closed: it must hold a moment.\nOnly then: "
-                                   "flatten the table of the mouthpiece.")},
-    {QT_TRANSLATE_NOOP("EdgePage", "Only upper notes"),
-     QT_TRANSLATE_NOOP("EdgePage",
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "The reed closes and stays closed"),
+     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
+                       "1. Less lip, less pressure.\n2. A stiffer reed, or bend it open over warmth.\nOnly then: "
+                       "open the lay of the mouthpiece at its tip.")},
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "The reed leaks and never starts"),
+     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
+                       "1. Wet it; bind it tighter.\n2. Suck with the end closed: it must hold a moment.\nOnly then: "
+                       "flatten the table of the mouthpiece.")},
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Only upper notes"),
+     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
                        "1. A softer reed.\n2. Look for a leak near the top.\nOnly then: more volume in the mouthpiece.")},
-    {QT_TRANSLATE_NOOP("EdgePage", "Dull"),
-     QT_TRANSLATE_NOOP("EdgePage",
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Dull"),
+     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
                        "1. A thinner tip on the reed.\n2. Smooth the bore.\nOnly then: a lower roof in the mouthpiece.")}};
 
 /// What a measure does to the sound, as makers have it.
@@ -91,20 +100,20 @@ struct Measure
     const char* sound;
 };
 
-constexpr Measure measures[] = {{Mouth::Duct, 0, QT_TRANSLATE_NOOP("EdgePage", "window, along"),
-                                 QT_TRANSLATE_NOOP("EdgePage", "longer: stronger low notes, harder octave")},
-                                {Mouth::Duct, 1, QT_TRANSLATE_NOOP("EdgePage", "window, across"),
-                                 QT_TRANSLATE_NOOP("EdgePage", "wider: louder, wants more air")},
-                                {Mouth::Duct, 2, QT_TRANSLATE_NOOP("EdgePage", "wall at the window"),
-                                 QT_TRANSLATE_NOOP("EdgePage", "thinner: brighter, thinner sound")},
-                                {Mouth::Transverse, 0, QT_TRANSLATE_NOOP("EdgePage", "hole, along"),
-                                 QT_TRANSLATE_NOOP("EdgePage", "longer: easier low notes, less focus")},
-                                {Mouth::Transverse, 1, QT_TRANSLATE_NOOP("EdgePage", "hole, across"),
-                                 QT_TRANSLATE_NOOP("EdgePage", "wider: louder, less room to lip")},
-                                {Mouth::Transverse, 2, QT_TRANSLATE_NOOP("EdgePage", "chimney"),
-                                 QT_TRANSLATE_NOOP("EdgePage", "deeper: more resistance, steadier")},
-                                {Mouth::Transverse, 3, QT_TRANSLATE_NOOP("EdgePage", "stopper, farther"),
-                                 QT_TRANSLATE_NOOP("EdgePage", "moves the octaves")}};
+constexpr Measure measures[] = {{Mouth::Duct, 0, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "window, along"),
+                                 QT_TRANSLATE_NOOP("dowel::app::EdgePage", "longer: stronger low notes, harder octave")},
+                                {Mouth::Duct, 1, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "window, across"),
+                                 QT_TRANSLATE_NOOP("dowel::app::EdgePage", "wider: louder, wants more air")},
+                                {Mouth::Duct, 2, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "wall at the window"),
+                                 QT_TRANSLATE_NOOP("dowel::app::EdgePage", "thinner: brighter, thinner sound")},
+                                {Mouth::Transverse, 0, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "hole, along"),
+                                 QT_TRANSLATE_NOOP("dowel::app::EdgePage", "longer: easier low notes, less focus")},
+                                {Mouth::Transverse, 1, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "hole, across"),
+                                 QT_TRANSLATE_NOOP("dowel::app::EdgePage", "wider: louder, less room to lip")},
+                                {Mouth::Transverse, 2, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "chimney"),
+                                 QT_TRANSLATE_NOOP("dowel::app::EdgePage", "deeper: more resistance, steadier")},
+                                {Mouth::Transverse, 3, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "stopper, farther"),
+                                 QT_TRANSLATE_NOOP("dowel::app::EdgePage", "moves the octaves")}};
 
 } // namespace
 

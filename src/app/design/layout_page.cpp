@@ -1,10 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/design/copy_dialog.h"
-#include "app/parts/form.h"
 #include "app/design/plan_pages.h"
+#include "app/parts/form.h"
 #include "app/parts/style.h"
 #include "app/parts/tuning_picture.h"
 #include "text/errors.h"
+#include "text/units.h"
 
 #include <QAbstractItemView>
 #include <QCheckBox>
@@ -368,8 +369,8 @@ void LayoutPage::showHoles(const Layout& layout)
                                  : tenth(h.diameter);
         const int row = static_cast<int>(i);
         form::row(m_holes, row,
-                  {QString::fromStdString(h.id.text + (h.digit.empty() ? "" : "  " + h.digit)) +
-                       (h.side == Side::Back ? tr("  back") : QString()),
+                  {(h.side == Side::Back ? tr("%1  back", "a hole") : QStringLiteral("%1"))
+                       .arg(QString::fromStdString(h.id.text + (h.digit.empty() ? "" : "  " + h.digit))),
                    tenth(layout.start.length() - h.at), tenth(layout.start.spec().holes[i].diameter), last, next, tenth(h.aside),
                    carried});
         for (int column = 0; column < m_holes->columnCount(); ++column)
@@ -401,7 +402,7 @@ void LayoutPage::copyModel()
         QMessageBox box(this);
         box.setObjectName(QStringLiteral("modelBox"));
         box.setText(tr("The layout begins from a measured instrument with its lowest note at %1 Hz.")
-                        .arg(m_plan->model()->spec().fingerings.front().target.hertz(), 0, 'f', 1));
+                        .arg(text::number(m_plan->model()->spec().fingerings.front().target.hertz(), 1)));
         auto* change = box.addButton(tr("Change its measures…"), QMessageBox::AcceptRole);
         auto* drop = box.addButton(tr("Lay out without it"), QMessageBox::DestructiveRole);
         box.addButton(tr("Keep it"), QMessageBox::RejectRole);

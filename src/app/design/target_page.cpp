@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/design/plan_pages.h"
 #include "app/parts/fingering_card.h"
 #include "app/parts/form.h"
-#include "app/design/plan_pages.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
 #include "core/tuning/pitch.h"
@@ -9,6 +9,7 @@
 #include "io/json_reader.h"
 #include "io/whole_file.h"
 #include "text/errors.h"
+#include "text/units.h"
 
 #include <QAbstractItemView>
 #include <QComboBox>
@@ -290,7 +291,7 @@ void TargetPage::refresh()
         const auto equal = f.targetName.empty() ? Result<Hertz>(f.target) : equalTempered(f.targetName, t.tuning.a4);
         const QString cells[] = {text::noteName(f.id.text),
                                  QString::number(f.registerNumber),
-                                 QString::number(f.target.hertz(), 'f', 1),
+                                 text::number(f.target.hertz(), 1),
                                  equal ? text::cents(std::round(centsBetween(f.target, *equal).cents() * 10.0) / 10.0)
                                        : QString(),
                                  QLocale().toString(f.tolerance.cents(), 'g', 4),

@@ -93,8 +93,8 @@ void Document::finish(const Attempt& attempt, const After& after, bool adopts)
     if (!attempt.trouble && m_waiting.size() == 1) // what it was to wait for is saved meanwhile
         return saveNext();
     if (attempt.trouble)
-        Q_EMIT failed(text::sentence(*attempt.trouble) +
-                      tr(" Nothing is lost: it is held here and saved as soon as it can be. Do not close Dowel before."));
+        Q_EMIT failed(text::sentence(*attempt.trouble) + QLatin1Char(' ') +
+                      tr("Nothing is lost: it is held here and saved as soon as it can be. Do not close Dowel before."));
     m_again.start();
 }
 
@@ -164,8 +164,7 @@ void Document::keepSamples(const FingeringId& fingering, std::function<Result<Sa
 void Document::sound(const FingeringId& fingering)
 {
     keepSamples(
-        fingering,
-        [fingering, room = m_room](const Workbook& book) { return session::played(book, fingering, room); },
+        fingering, [fingering, room = m_room](const Workbook& book) { return session::played(book, fingering, room); },
         ReadingSource::Player);
 }
 
@@ -243,16 +242,14 @@ void Document::readFiles(const QStringList& paths)
                 Q_EMIT failed(tr("There is no recording in that folder: WAV, FLAC, Ogg and AIFF are read."));
                 return;
             }
-            QString words = done->fingerings.size() == 1
-                                ? tr("One reading is kept.")
-                                : tr("%1 readings from %2 files are kept.").arg(done->fingerings.size()).arg(done->files);
+            QStringList words{tr("%n reading(s) kept.", nullptr, static_cast<int>(done->fingerings.size()))};
             if (done->strangers > 0)
-                words += tr(" %1 more notes are none of this instrument's.").arg(done->strangers);
+                words << tr("%n more note(s) are none of this instrument's.", nullptr, done->strangers);
             Q_EMIT readingsKept(done->fingerings);
             if (done->troubles.isEmpty())
-                Q_EMIT told(words);
+                Q_EMIT told(words.join(QLatin1Char(' ')));
             else
-                Q_EMIT failed(words + QLatin1Char(' ') + done->troubles.join(QLatin1Char(' ')));
+                Q_EMIT failed((words + done->troubles).join(QLatin1Char(' ')));
         });
 }
 

@@ -243,9 +243,9 @@ void TakeDialog::showPart()
         // What a maker can use is how far the note itself leaves it open, not the exact error of this part's mean.
         constexpr double least_cents = 0.1;
         m_words->setText(tr("%1 Hz; %2 cents, ± %3 by which part is taken")
-                             .arg(n.pitch.hertz(), 0, 'f', 2)
+                             .arg(text::number(n.pitch.hertz(), 2))
                              .arg(text::cents(centsOver(n.pitch.hertz(), m_target_Hz)))
-                             .arg(std::max(least_cents, n.moves.value_or(n.sd).cents()), 0, 'f', 1));
+                             .arg(text::number(std::max(least_cents, n.moves.value_or(n.sd).cents()), 1)));
         const auto spectrum = spectrumOf(*m_samples, n.start, n.end);
         QVector<double> f;
         QVector<double> dB;

@@ -105,14 +105,15 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
             return m_document->setRoom(Temperature::fromCelsius(typed));
         const QSignalBlocker still(m_room);
         m_room->setValue(m_document->room().celsius());
-        Q_EMIT failed(
-            typed > hottest_C
-                ? tr("No room is at %1 °C. If that is Fahrenheit, type %2: the room is asked for in degrees "
-                     "Celsius. It stays at %3 °C until then.")
-                      .arg(typed, 0, 'f', 0)
-                      .arg((typed - 32.0) / 1.8, 0, 'f', 1)
-                      .arg(m_room->value(), 0, 'f', 1)
-                : tr("Nobody tunes at %1 °C. The room stays at %2 °C.").arg(typed, 0, 'f', 0).arg(m_room->value(), 0, 'f', 1));
+        Q_EMIT failed(typed > hottest_C
+                          ? tr("No room is at %1 °C. If that is Fahrenheit, type %2: the room is asked for in degrees "
+                               "Celsius. It stays at %3 °C until then.")
+                                .arg(text::number(typed, 0))
+                                .arg(text::number((typed - 32.0) / 1.8, 1))
+                                .arg(text::number(m_room->value(), 1))
+                          : tr("Nobody tunes at %1 °C. The room stays at %2 °C.")
+                                .arg(text::number(typed, 0))
+                                .arg(text::number(m_room->value(), 1)));
     });
     connect(m_room, &QDoubleSpinBox::editingFinished, this, [this] {
         m_roomAsked.start();
@@ -197,7 +198,7 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     connect(reference, &QPushButton::clicked, this, [this] {
         const double a4_Hz = m_document->book()->specified().spec().tuning.a4.hertz();
         if (!m_cue->sound(a4_Hz, 2.0))
-            Q_EMIT failed(tr("There is no loudspeaker to sound %1 Hz with.").arg(a4_Hz, 0, 'f', 1));
+            Q_EMIT failed(tr("There is no loudspeaker to sound %1 Hz with.").arg(text::number(a4_Hz, 1)));
     });
 
     auto* left = new QVBoxLayout;
@@ -256,9 +257,9 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
         constexpr double loud_dB = -45.0;
         QStringList words;
         if (level_dB > loud_dB)
-            words << tr("The room is loud, %1 dB: notes will be read less surely.").arg(level_dB, 0, 'f', 0);
+            words << tr("The room is loud, %1 dB: notes will be read less surely.").arg(text::number(level_dB, 0));
         if (hum_Hz > 0.0)
-            words << tr("The mains hum at %1 Hz: switch off what hums, or move the microphone.").arg(hum_Hz, 0, 'f', 0);
+            words << tr("The mains hum at %1 Hz: switch off what hums, or move the microphone.").arg(text::number(hum_Hz, 0));
         if (!words.isEmpty())
             Q_EMIT told(words.join(QLatin1Char(' ')));
     });
@@ -531,7 +532,7 @@ QString ListenPage::heardWords() const
     case session::Ear::Overblown: return tr("Overblown: that is %1. For %2 blow more gently.").arg(other, asked);
     case session::Ear::Wrong:
         return h.other ? tr("That is %1; %2 is asked.").arg(other, asked)
-                       : tr("%1 Hz is none of this instrument's notes; %2 is asked.").arg(h.pitch_Hz, 0, 'f', 0).arg(asked);
+                       : tr("%1 Hz is none of this instrument's notes; %2 is asked.").arg(text::number(h.pitch_Hz, 0)).arg(asked);
     }
     return {};
 }

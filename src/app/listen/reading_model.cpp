@@ -88,13 +88,9 @@ QVariant ReadingModel::text(const Row& row, int column) const
                                                                  : QStringLiteral("▼");
         return sign + QLatin1Char(' ') + text::cents(*row.off);
     }
-    case Spread: return row.spread ? QString::number(*row.spread, 'f', 1) : dash;
+    case Spread: return row.spread ? text::number(*row.spread, 1) : dash;
     case Takes: return row.takes > 0 ? QString::number(row.takes) : dash;
-    case Age:
-        return !row.off             ? tr("not yet")
-               : row.cutsSince == 0 ? tr("now")
-               : row.cutsSince == 1 ? tr("a cut ago")
-                                    : tr("%1 cuts ago").arg(row.cutsSince);
+    case Age: return !row.off ? tr("not yet") : row.cutsSince == 0 ? tr("now") : tr("%n cut(s) ago", nullptr, row.cutsSince);
     default: return {};
     }
 }

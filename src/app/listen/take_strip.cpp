@@ -26,7 +26,7 @@ void TakeStrip::show(const std::optional<TakePicture>& take, const ReadingEntry*
         m_tolerance = fingering->tolerance.cents();
     }
     setAccessibleDescription(m_note ? tr("%1 hertz, %2 cents from the target")
-                                          .arg(m_note->pitch.hertz(), 0, 'f', 2)
+                                          .arg(text::number(m_note->pitch.hertz(), 2))
                                           .arg(text::cents(centsOver(m_note->pitch.hertz(), m_target_Hz)))
                                     : tr("nothing heard yet"));
     update();
@@ -79,7 +79,7 @@ void TakeStrip::paintLive(QPainter& painter) const
     paintCents(painter, field, reach);
     painter.drawText(QRectF(field.left(), 0.0, field.width(), 18.0), Qt::AlignLeft, tr("now: cents from the target"));
     painter.drawText(QRectF(field.left(), field.bottom() + 4.0, field.width(), 18.0), Qt::AlignRight,
-                     tr("the last %1 s").arg(shown_s, 0, 'f', 0));
+                     tr("the last %1 s").arg(text::number(shown_s, 0)));
     painter.setPen(Qt::NoPen);
     painter.setBrush(c.ink);
     for (const auto& v : m_live) {
@@ -141,7 +141,7 @@ void TakeStrip::paintEvent(QPaintEvent* /*event*/)
     painter.drawText(QRectF(field.left(), 0.0, field.width(), 18.0), Qt::AlignLeft,
                      tr("last take, %1: cents off").arg(text::noteName(m_take->fingering.text)));
     painter.drawText(QRectF(field.left(), field.bottom() + 4.0, field.width(), 18.0), Qt::AlignRight,
-                     tr("%1 s").arg(m_take->duration_s, 0, 'f', 1));
+                     tr("%1 s").arg(text::number(m_take->duration_s, 1)));
     // The part that was measured, and every frame that had a pitch.
     painter.setPen(QPen(c.cool, 2.0));
     const double from = x(m_note->start.seconds());

@@ -89,10 +89,13 @@ QVariant TimbreModel::data(const QModelIndex& index, int role) const
         const auto& v = row.note.value[static_cast<std::size_t>(index.column() - Speaks)];
         if (!v)
             return QStringLiteral("–");
-        const QString shown = QString::number(*v, 'f', index.column() == Speaks || index.column() == Centre ? 2 : 1);
-        const bool nothing = shown.toDouble() == 0.0;
-        const QString sign = m_face == Face::Trend && *v > 0.0 && !nothing ? QStringLiteral("+") : QString();
-        const QString words = sign + QString(shown).replace(QLatin1Char('-'), nothing ? QString() : QString(QChar(0x2212)));
+        const int decimals = index.column() == Speaks || index.column() == Centre ? 2 : 1;
+        const double unit = std::pow(10.0, -decimals);
+        const double rounded = std::round(*v / unit) * unit;
+        const QString sign = rounded < 0.0                            ? QStringLiteral("−")
+                             : rounded > 0.0 && m_face == Face::Trend ? QStringLiteral("+")
+                                                                      : QString();
+        const QString words = sign + text::number(std::abs(rounded), decimals);
         return standsOut(index.row(), index.column()) ? QStringLiteral("◆ ") + words : words;
     }
     case Qt::AccessibleTextRole:

@@ -132,8 +132,9 @@ void FingeringCard::paintEvent(QPaintEvent* /*event*/)
                           : f.registerNumber == 2 ? tr("high register: blow harder")
                                                   : tr("third register");
     painter.drawText(QRectF(beside, 16.0, width() - beside, after), Qt::AlignLeft | Qt::AlignVCenter, which);
-    painter.drawText(QRectF(beside, 16.0 + after, width() - beside, after), Qt::AlignLeft | Qt::AlignVCenter,
-                     tr("target %1 Hz, ±%2 cents").arg(f.target.hertz(), 0, 'f', 1).arg(f.tolerance.cents(), 0, 'f', 0));
+    painter.drawText(
+        QRectF(beside, 16.0 + after, width() - beside, after), Qt::AlignLeft | Qt::AlignVCenter,
+        tr("target %1 Hz, ±%2 cents").arg(text::number(f.target.hertz(), 1)).arg(text::number(f.tolerance.cents(), 0)));
     if (m_holes.empty())
         return;
     const double r = radius();

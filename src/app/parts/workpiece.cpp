@@ -3,6 +3,7 @@
 
 #include "app/parts/style.h"
 #include "text/sentences.h"
+#include "text/units.h"
 
 #include <QHelpEvent>
 #include <QMouseEvent>
@@ -290,9 +291,8 @@ void Workpiece::drawGhost(QPainter& painter, const Scale& s) const
         const double r = m_instrument->spec().bore.front().diameter.metres() / 2.0 * s.across + 6.0;
         painter.drawLine(QPointF(x, s.axis - r), QPointF(x, s.axis + r));
     } else if (std::holds_alternative<OpenEmbouchure>(*m_ghost)) {
-        const double half = std::max(wantedSize(*m_ghost).metres(), presentSize(*m_instrument, *m_ghost)->metres()) / 2.0 *
-                                s.perMetre +
-                            1.0;
+        const double half =
+            std::max(wantedSize(*m_ghost).metres(), presentSize(*m_instrument, *m_ghost)->metres()) / 2.0 * s.perMetre + 1.0;
         const double r = m_instrument->spec().bore.front().diameter.metres() / 2.0 * s.across;
         for (const double x : {s.left - half, s.left + half})
             painter.drawLine(QPointF(x, s.axis - r - wall - 6.0), QPointF(x, s.axis - r + 2.0));
@@ -439,7 +439,7 @@ void Workpiece::paintEvent(QPaintEvent* /*event*/)
     painter.drawText(QRectF(middle - 100.0, y - 10.0, 200.0, 20.0), Qt::AlignCenter, length);
     const double factor = s.across / s.perMetre;
     painter.drawText(QRectF(s.left - 34.0, 2.0, 300.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter,
-                     std::abs(factor - 1.0) < 0.05 ? tr("to scale") : tr("diameters × %1").arg(factor, 0, 'f', 1));
+                     std::abs(factor - 1.0) < 0.05 ? tr("to scale") : tr("diameters × %1").arg(text::number(factor, 1)));
 }
 
 const Hole* Workpiece::holeAt(const QPointF& place) const

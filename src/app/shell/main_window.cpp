@@ -554,9 +554,10 @@ void MainWindow::refreshStages()
     const QString planned = !m_plan ? tr("nothing planned") : m_plan->layout() ? tr("laid out") : tr("a plan");
     m_stages->item(Blank)->setText(tr("Blank\n%1").arg(m_plan ? text::noteName(m_plan->target().lowest) : planned));
     m_stages->item(Edge)->setText(tr("Sounding edge\nvoicing"));
-    m_stages->item(Target)->setText(m_plan ? tr("Target\n%1 notes").arg(m_plan->blank().spec.fingerings.size())
-                                           : tr("Target\n%1").arg(planned));
-    m_stages->item(Layout)->setText(m_plan && m_plan->layout() ? tr("Layout\n%1 holes").arg(m_plan->blank().holeCount)
+    m_stages->item(Target)->setText(
+        m_plan ? tr("Target\n%n note(s)", nullptr, static_cast<int>(m_plan->blank().spec.fingerings.size()))
+               : tr("Target\n%1").arg(planned));
+    m_stages->item(Layout)->setText(m_plan && m_plan->layout() ? tr("Layout\n%n hole(s)", nullptr, m_plan->blank().holeCount)
                                                                : tr("Layout\nnot yet"));
     m_stages->item(Drill)->setText(m_plan && m_plan->layout() ? tr("Drill\nready") : tr("Drill\nlay out first"));
     for (const Stage s : {Listen, Correct, Logbook}) {
@@ -586,8 +587,7 @@ void MainWindow::refreshStages()
         correct = tr("Correct\nthinking");
     }
     m_stages->item(Correct)->setText(correct);
-    m_stages->item(Logbook)->setText(book->cuts().size() == 1 ? tr("Logbook\none cut")
-                                                              : tr("Logbook\n%1 cuts").arg(book->cuts().size()));
+    m_stages->item(Logbook)->setText(tr("Logbook\n%n cut(s)", nullptr, static_cast<int>(book->cuts().size())));
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event)

@@ -37,7 +37,7 @@ QString shown(double mean, double sd, const Line& line)
     const bool none = std::abs(m) < 0.05;
     return ShopMemoryDialog::tr("%1 ± %2 %3", "mean, spread, unit")
         .arg(none ? QStringLiteral("0.0") : text::cents(m))
-        .arg(s, 0, 'f', 1)
+        .arg(text::number(s, 1))
         .arg(line.unit);
 }
 

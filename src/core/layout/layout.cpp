@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/layout/layout.h"
 
+#include "core/instrument/summary.h"
 #include "core/layout/row.h"
 #include "core/layout/shaping.h"
 #include "core/layout/start.h"
@@ -242,10 +243,7 @@ Result<Layout> layoutOf(const Row& row, const LayoutWishes& wishes, Metres blank
 
 int withinTolerance(const Instrument& instrument, const std::vector<double>& cents)
 {
-    int within = 0;
-    for (std::size_t i = 0; i < cents.size(); ++i)
-        within += std::abs(cents[i]) <= instrument.spec().fingerings[i].tolerance.cents() ? 1 : 0;
-    return within;
+    return summaryOf(instrument.spec().fingerings, cents).within;
 }
 
 Result<Layout> layOut(const Instrument& rough, Metres blankLength, const LayoutWishes& wishes, bool withCosts,

@@ -3,6 +3,7 @@
 
 #include "core/aim/aim.h"
 #include "core/instrument/lattice.h"
+#include "core/instrument/summary.h"
 #include "core/layout/rough.h"
 #include "core/layout/shaping.h"
 #include "core/solve/bounded.h"
@@ -482,16 +483,8 @@ Result<Row> judged(Instrument shape, const Posterior& posterior)
     if (!cents)
         return cents.error();
     const Aim aim = aimOf(shape, {}, {}, spread_cents);
-    Row row{std::move(shape), *cents, 0.0, 0.0, aim.loss(*cents), true, {}};
-    const auto& fingerings = row.shape.spec().fingerings;
-    for (std::size_t i = 0; i < row.cents.size(); ++i) {
-        if (std::abs(row.cents[i]) > std::abs(row.worst))
-            row.worst = row.cents[i];
-        row.rms += row.cents[i] * row.cents[i] / static_cast<double>(row.cents.size());
-        row.reached = row.reached && std::abs(row.cents[i]) <= fingerings[i].tolerance.cents();
-    }
-    row.rms = std::sqrt(row.rms);
-    return row;
+    const ScaleSummary s = summaryOf(shape.spec().fingerings, *cents);
+    return Row{std::move(shape), *cents, s.worst_cents, s.rms_cents, aim.loss(*cents), s.all(), {}};
 }
 
 Result<Row> bestRow(const Instrument& rough, const Posterior& posterior, const LayoutWishes& wishes, const Cancel& cancel)

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/plan.h"
 
+#include "core/instrument/summary.h"
 #include "core/plan/diagnosis.h"
 #include "core/plan/left.h"
 #include "core/plan/listening.h"
@@ -18,15 +19,14 @@ namespace {
 void summarise(const Situation& s, Advice& advice)
 {
     const auto now = s.asHeard(s.forecaster->present()).states();
-    double squares = 0.0;
-    for (std::size_t i = 0; i < now.size(); ++i) {
-        squares += now[i].cents * now[i].cents;
-        if (std::abs(now[i].cents) > std::abs(advice.worst.cents()))
-            advice.worst = Cents::fromCents(now[i].cents);
-        advice.withinTolerance += std::abs(now[i].cents) <= s.fingerings()[i].tolerance.cents() ? 1 : 0;
-    }
-    advice.of = static_cast<int>(now.size());
-    advice.rms = Cents::fromCents(now.empty() ? 0.0 : std::sqrt(squares / static_cast<double>(now.size())));
+    std::vector<double> cents;
+    for (const NoteState& n : now)
+        cents.push_back(n.cents);
+    const ScaleSummary all = summaryOf(s.fingerings(), cents);
+    advice.worst = Cents::fromCents(all.worst_cents);
+    advice.rms = Cents::fromCents(all.rms_cents);
+    advice.withinTolerance = all.within;
+    advice.of = all.of;
 }
 
 /// Where the shape should end: first for the notes as they are forecast, by holes and foot alone where that does, else by all
