@@ -1,0 +1,3691 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1" language="de_DE" sourcelanguage="en">
+<context>
+    <name>Errors</name>
+    <message>
+        <source>%1 cannot be read: %2. Check the name and the folder.</source>
+        <translation>%1 lässt sich nicht lesen: %2. Namen und Ordner prüfen.</translation>
+    </message>
+    <message>
+        <source>Nothing was written to %1: %2. Check the space left and the rights, then try again.</source>
+        <translation>Nach %1 wurde nichts geschrieben: %2. Freien Platz und Rechte prüfen, dann noch einmal versuchen.</translation>
+    </message>
+    <message>
+        <source>%1 %2 and is left as it was. Choose the name of a plain file.</source>
+        <translation>%1 %2 und bleibt, wie es war. Den Namen einer gewöhnlichen Datei wählen.</translation>
+    </message>
+    <message>
+        <source>%1 %2 and is not overwritten. Choose another name.</source>
+        <translation>%1 %2 und wird nicht überschrieben. Einen anderen Namen wählen.</translation>
+    </message>
+    <message>
+        <source>%1 is no Dowel workbook: it %2. Open a .dowel file.</source>
+        <translation>%1 ist kein Werkbuch von Dowel: %2. Eine .dowel-Datei öffnen.</translation>
+    </message>
+    <message>
+        <source>%1 was written by a newer Dowel (%2). Open it with that version; it was not changed.</source>
+        <translation>%1 wurde von einem neueren Dowel geschrieben (%2). Mit jener Fassung öffnen; hier wurde nichts geändert.</translation>
+    </message>
+    <message>
+        <source>%1 %2. Close it there first.</source>
+        <translation>%1 %2. Erst dort schließen.</translation>
+    </message>
+    <message>
+        <source>The workbook is damaged at %1: %2. Open a copy from your backup; this one was not changed.</source>
+        <translation>Das Werkbuch ist bei %1 beschädigt: %2. Eine Kopie aus der Sicherung öffnen; dieses wurde nicht geändert.</translation>
+    </message>
+    <message>
+        <source>%1 is not valid JSON: %2. Mend it there.</source>
+        <translation>%1 ist kein gültiges JSON: %2. Dort berichtigen.</translation>
+    </message>
+    <message>
+        <source>%1 %2. Remove it or check its spelling.</source>
+        <translation>%1 %2. Entfernen oder die Schreibweise prüfen.</translation>
+    </message>
+    <message>
+        <source>%1 %2. Add it.</source>
+        <translation>%1 %2. Ergänzen.</translation>
+    </message>
+    <message>
+        <source>%1 does not fit: %2.</source>
+        <translation>%1 passt nicht: %2.</translation>
+    </message>
+    <message>
+        <source>That shape cannot be: %1: %2. Correct the measure.</source>
+        <translation>Diese Form kann es nicht geben: %1: %2. Das Maß berichtigen.</translation>
+    </message>
+    <message>
+        <source>The fingering cannot be: %1: %2.</source>
+        <translation>Diesen Griff kann es nicht geben: %1: %2.</translation>
+    </message>
+    <message>
+        <source>No %1 is called %2. Check its name.</source>
+        <translation>Unter „%1“ gibt es kein %2. Den Namen prüfen.</translation>
+    </message>
+    <message>
+        <source>Wood does not grow back: %1: %2. Measure again and type the size it has.</source>
+        <translation>Holz wächst nicht nach: %1: %2. Noch einmal messen und das Maß eintragen, das es hat.</translation>
+    </message>
+    <message>
+        <source>No sound could be read from %1: %2. Record the note again.</source>
+        <translation>Aus %1 ließ sich kein Klang lesen: %2. Den Ton noch einmal aufnehmen.</translation>
+    </message>
+    <message>
+        <source>No note was taken: %2. Play one note steadily for a second or two.</source>
+        <translation>Kein Ton wurde genommen: %2. Einen Ton ein, zwei Sekunden ruhig spielen.</translation>
+    </message>
+    <message>
+        <source>That was not %1: %2. Check the fingers and the register, then play it again.</source>
+        <translation>Das war nicht %1: %2. Finger und Register prüfen, dann noch einmal spielen.</translation>
+    </message>
+    <message>
+        <source>The model finds no such note on this shape: %1, %2. Check bore, holes and fingering.</source>
+        <translation>Das Modell findet an dieser Form keinen solchen Ton: %1, %2. Bohrung, Grifflöcher und Griff prüfen.</translation>
+    </message>
+    <message>
+        <source>Stopped.</source>
+        <translation>Abgebrochen.</translation>
+    </message>
+    <message>
+        <source>Something inside Dowel failed at %1: %2. Nothing was lost; please report it.</source>
+        <translation>In Dowel ging bei %1 etwas schief: %2. Nichts ist verloren; bitte melden.</translation>
+    </message>
+</context>
+<context>
+    <name>Notes</name>
+    <message>
+        <source>C</source>
+        <translation>C</translation>
+    </message>
+    <message>
+        <source>C#</source>
+        <translation>Cis</translation>
+    </message>
+    <message>
+        <source>Db</source>
+        <translation>Des</translation>
+    </message>
+    <message>
+        <source>D</source>
+        <translation>D</translation>
+    </message>
+    <message>
+        <source>D#</source>
+        <translation>Dis</translation>
+    </message>
+    <message>
+        <source>Eb</source>
+        <translation>Es</translation>
+    </message>
+    <message>
+        <source>E</source>
+        <translation>E</translation>
+    </message>
+    <message>
+        <source>F</source>
+        <translation>F</translation>
+    </message>
+    <message>
+        <source>F#</source>
+        <translation>Fis</translation>
+    </message>
+    <message>
+        <source>Gb</source>
+        <translation>Ges</translation>
+    </message>
+    <message>
+        <source>G</source>
+        <translation>G</translation>
+    </message>
+    <message>
+        <source>G#</source>
+        <translation>Gis</translation>
+    </message>
+    <message>
+        <source>Ab</source>
+        <translation>As</translation>
+    </message>
+    <message>
+        <source>A</source>
+        <translation>A</translation>
+    </message>
+    <message>
+        <source>A#</source>
+        <translation>Ais</translation>
+    </message>
+    <message>
+        <source>Bb</source>
+        <translation>B</translation>
+    </message>
+    <message>
+        <source>B</source>
+        <translation>H</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::BlankPage</name>
+    <message>
+        <source>Hardwood</source>
+        <translation>Hartholz</translation>
+    </message>
+    <message>
+        <source>Pilot, then brad point bits with a plug in the bore. Oil moves the pitch a little: listen again after it. Fine dust of some tropical woods sensitises skin and lungs: extraction and a mask; ask before exporting protected species.</source>
+        <translation>Vorbohren, dann Holzbohrer mit Zentrierspitze, ein Stopfen in der Bohrung. Öl ändert die Stimmung ein wenig: danach noch einmal hören. Der feine Staub mancher Tropenhölzer macht Haut und Lunge empfindlich: Absaugung und Maske; vor der Ausfuhr geschützter Arten nachfragen.</translation>
+    </message>
+    <message>
+        <source>Softwood</source>
+        <translation>Nadelholz</translation>
+    </message>
+    <message>
+        <source>Sharp bits, slow feed, a tight plug: fibres lift. The bore drinks; seal it with a finish that is safe in the mouth when cured before the last listening.</source>
+        <translation>Scharfe Bohrer, langsamer Vorschub, ein strammer Stopfen: Fasern heben sich. Die Bohrung saugt; vor dem letzten Hören mit einem Mittel versiegeln, das ausgehärtet mundverträglich ist.</translation>
+    </message>
+    <message>
+        <source>Bamboo or cane</source>
+        <translation>Bambus oder Rohr</translation>
+    </message>
+    <message>
+        <source>A turning bit tears out strands that crack later: burn the holes or enter with a knife across the fibres. Burn outdoors or under extraction, with water at hand. Measure the bore at several places, and find the node with a bent wire.</source>
+        <translation>Ein drehender Bohrer reißt Stränge heraus, die später springen: die Löcher brennen oder mit dem Messer quer zur Faser einstechen. Im Freien oder unter Absaugung brennen, Wasser griffbereit. Die Bohrung an mehreren Stellen messen, den Knoten mit einem gebogenen Draht suchen.</translation>
+    </message>
+    <message>
+        <source>Plastic pipe</source>
+        <translation>Kunststoffrohr</translation>
+    </message>
+    <message>
+        <source>Sold by a nominal size that is not its bore: measure. Drill slowly and deburr inside. Never burn or overheat PVC: its fumes are poisonous.</source>
+        <translation>Das Nennmaß ist nicht die Bohrung: messen. Langsam bohren und innen entgraten. PVC nie brennen oder überhitzen: der Rauch ist giftig.</translation>
+    </message>
+    <message>
+        <source>Horn</source>
+        <translation>Horn</translation>
+    </message>
+    <message>
+        <source>Bore it out to a cone you can measure. It smells and its dust is harmful: work wet or under extraction.</source>
+        <translation>Zu einem Kegel ausbohren, der sich messen lässt. Es riecht, und der Staub schadet: nass oder unter Absaugung arbeiten.</translation>
+    </message>
+    <message>
+        <source>Vegetable, for a class</source>
+        <translation>Gemüse, für die Schule</translation>
+    </message>
+    <message>
+        <source>Fresh and firm, drilled on the same day; it shrinks within hours. A clean drill, washed hands, one player each.</source>
+        <translation>Frisch und fest, am selben Tag gebohrt; es schrumpft in Stunden. Sauberer Bohrer, gewaschene Hände, jedes für nur einen Spieler.</translation>
+    </message>
+    <message>
+        <source>too narrow for its length: the low notes break</source>
+        <translation>zu eng für die Länge: die tiefen Töne kippen</translation>
+    </message>
+    <message>
+        <source>too wide for its length: the upper register comes hard</source>
+        <translation>zu weit für die Länge: das obere Register spricht schwer an</translation>
+    </message>
+    <message>
+        <source>Family</source>
+        <translation>Art</translation>
+    </message>
+    <message>
+        <source>Tube sold as</source>
+        <translation>Rohr, wie es verkauft wird</translation>
+    </message>
+    <message>
+        <source>Bore, station by station</source>
+        <translation>Bohrung, Station für Station</translation>
+    </message>
+    <message>
+        <source>place</source>
+        <translation>Ort</translation>
+    </message>
+    <message>
+        <source>bore</source>
+        <translation>Bohrung</translation>
+    </message>
+    <message>
+        <source>Wall thickness</source>
+        <translation>Wandstärke</translation>
+    </message>
+    <message>
+        <source>Joint or slide</source>
+        <translation>Zapfen oder Auszug</translation>
+    </message>
+    <message>
+        <source>Joint, from the mouth</source>
+        <translation>Auszug, vom Mund aus</translation>
+    </message>
+    <message>
+        <source>Joint, pulled out by</source>
+        <translation>Auszug, herausgezogen um</translation>
+    </message>
+    <message>
+        <source>Material</source>
+        <translation>Material</translation>
+    </message>
+    <message>
+        <source>End-blown duct pipe, six holes</source>
+        <translation>Kernspaltpfeife, sechs Löcher</translation>
+    </message>
+    <message>
+        <source>Duct pipe with tapered bore and thumb hole</source>
+        <translation>Kernspaltflöte, konisch, mit Daumenloch</translation>
+    </message>
+    <message>
+        <source>Two-chamber duct flute</source>
+        <translation>Zweikammer-Kernspaltflöte</translation>
+    </message>
+    <message>
+        <source>Side-blown flute</source>
+        <translation>Querflöte</translation>
+    </message>
+    <message>
+        <source>Fife</source>
+        <translation>Querpfeife</translation>
+    </message>
+    <message>
+        <source>Stopped whistle</source>
+        <translation>Gedackte Pfeife</translation>
+    </message>
+    <message>
+        <source>Slide whistle</source>
+        <translation>Kolbenpfeife</translation>
+    </message>
+    <message>
+        <source>Reed cylinder</source>
+        <translation>Rohrblattrohr, zylindrisch</translation>
+    </message>
+    <message>
+        <source>Horn with finger holes</source>
+        <translation>Horn mit Grifflöchern</translation>
+    </message>
+    <message>
+        <source>measured, no nominal size</source>
+        <translation>gemessen, kein Nennmaß</translation>
+    </message>
+    <message>
+        <source>%1 in. copper tube, type M</source>
+        <translation>%1 Zoll Kupferrohr, Typ M</translation>
+    </message>
+    <message>
+        <source>%1 in. pipe, schedule 40</source>
+        <translation>%1 Zoll Rohr, Schedule 40</translation>
+    </message>
+    <message>
+        <source>Mouth</source>
+        <translation>Mund</translation>
+    </message>
+    <message>
+        <source>Add a &amp;station</source>
+        <translation>&amp;Station dazu</translation>
+    </message>
+    <message>
+        <source>Sold as</source>
+        <translation>Verkauft als</translation>
+    </message>
+    <message>
+        <source>Wall</source>
+        <translation>Wand</translation>
+    </message>
+    <message>
+        <source>at</source>
+        <translation>bei</translation>
+    </message>
+    <message>
+        <source>out</source>
+        <translation>aus</translation>
+    </message>
+    <message>
+        <source>The bore as it is, from the mouth to the foot: by calipers, plug gauge, or a bent wire where no rule goes. Leave the foot long. Out of round: type both diameters, 12.9 x 13.1.</source>
+        <translation>Die Bohrung, wie sie ist, vom Mund zum Fuß: mit Messschieber, Lehrdorn oder einem gebogenen Draht, wo kein Maßstab hinkommt. Den Fuß lang lassen. Unrund: beide Durchmesser eintragen, 12,9 x 13,1.</translation>
+    </message>
+    <message>
+        <source>What this tube serves for</source>
+        <translation>Wofür dieses Rohr taugt</translation>
+    </message>
+    <message>
+        <source>Window, across</source>
+        <translation>Aufschnitt, quer</translation>
+    </message>
+    <message>
+        <source>Window, along</source>
+        <translation>Aufschnitt, längs</translation>
+    </message>
+    <message>
+        <source>Wall at the window</source>
+        <translation>Wand am Aufschnitt</translation>
+    </message>
+    <message>
+        <source>Bore above the window</source>
+        <translation>Bohrung über dem Aufschnitt</translation>
+    </message>
+    <message>
+        <source>Embouchure hole, along</source>
+        <translation>Mundloch, längs</translation>
+    </message>
+    <message>
+        <source>Embouchure hole, across</source>
+        <translation>Mundloch, quer</translation>
+    </message>
+    <message>
+        <source>Its chimney</source>
+        <translation>Sein Kamin</translation>
+    </message>
+    <message>
+        <source>Hole to stopper</source>
+        <translation>Mundloch bis Kork</translation>
+    </message>
+    <message>
+        <source>Mouthpiece, as length of bore</source>
+        <translation>Mundstück, als Länge Bohrung</translation>
+    </message>
+    <message>
+        <source>%1 (tube about %2)</source>
+        <translation>%1 (Rohr etwa %2)</translation>
+    </message>
+    <message>
+        <source>The bore stands as the size tables have it. What is sold differs: measure it and type it before a hole is laid out.</source>
+        <translation>Die Bohrung steht da, wie die Maßtafeln sie nennen. Verkauft wird anderes: messen und eintragen, ehe ein Loch angelegt wird.</translation>
+    </message>
+    <message>
+        <source>No lowest note suits this bore and length well.</source>
+        <translation>Zu dieser Bohrung und Länge passt kein tiefster Ton gut.</translation>
+    </message>
+    <message>
+        <source>Well: %1.</source>
+        <translation>Gut: %1.</translation>
+    </message>
+    <message>
+        <source>Poorly: %1; %2.</source>
+        <translation>Mäßig: %1; %2.</translation>
+    </message>
+    <message>
+        <source>Better not: %1; %2.</source>
+        <translation>Besser nicht: %1; %2.</translation>
+    </message>
+    <message>
+        <source>The wall is too thin to undercut holes: octaves will have to be mended by other means.</source>
+        <translation>Die Wand ist zu dünn zum Unterschneiden: die Oktaven müssen anders berichtigt werden.</translation>
+    </message>
+    <message>
+        <source>For %1 this bore is very narrow.</source>
+        <translation>Für %1 ist diese Bohrung sehr eng.</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::CopyDialog</name>
+    <message>
+        <source>Its lowest note</source>
+        <translation>Sein tiefster Ton</translation>
+    </message>
+    <message>
+        <source>Mouth to foot</source>
+        <translation>Vom Mund zum Fuß</translation>
+    </message>
+    <message>
+        <source>Bore at the mouth</source>
+        <translation>Bohrung am Mund</translation>
+    </message>
+    <message>
+        <source>Bore at the foot</source>
+        <translation>Bohrung am Fuß</translation>
+    </message>
+    <message>
+        <source>Wall</source>
+        <translation>Wand</translation>
+    </message>
+    <message>
+        <source>Its holes</source>
+        <translation>Seine Grifflöcher</translation>
+    </message>
+    <message>
+        <source>hole</source>
+        <translation>Loch</translation>
+    </message>
+    <message>
+        <source>from the foot</source>
+        <translation>vom Fuß</translation>
+    </message>
+    <message>
+        <source>diameter</source>
+        <translation>Durchmesser</translation>
+    </message>
+    <message>
+        <source>Copy an instrument</source>
+        <translation>Ein Instrument nachbauen</translation>
+    </message>
+    <message>
+        <source>Measure the model: from the sounding edge to the foot, its bore, and every hole from the foot to the hole's middle. Places go over by the ratio of the notes, sizes by the ratio of the bores; then every note is worked out anew on the plan's bore.</source>
+        <translation>Das Vorbild messen: von der Anblaskante zum Fuß, seine Bohrung und jedes Loch vom Fuß zur Lochmitte. Orte gehen im Verhältnis der Töne über, Größen im Verhältnis der Bohrungen; dann wird jeder Ton auf der geplanten Bohrung neu gerechnet.</translation>
+    </message>
+    <message>
+        <source>Take it from a &amp;file…</source>
+        <translation>Aus einer &amp;Datei nehmen…</translation>
+    </message>
+    <message>
+        <source>&amp;Carry it over</source>
+        <translation>&amp;Übertragen</translation>
+    </message>
+    <message>
+        <source>Ca&amp;ncel</source>
+        <translation>A&amp;bbrechen</translation>
+    </message>
+    <message>
+        <source>The model</source>
+        <translation>Das Vorbild</translation>
+    </message>
+    <message>
+        <source>Workbooks and specifications (*.dowel *.json)</source>
+        <translation>Werkbücher und Beschreibungen (*.dowel *.json)</translation>
+    </message>
+    <message>
+        <source>Hole %1: %2</source>
+        <translation>Loch %1: %2</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::CorrectPage</name>
+    <message>
+        <source>Cut it, then: what do the &amp;calipers say?</source>
+        <translation>Schneiden, dann: was sagt der &amp;Messschieber?</translation>
+    </message>
+    <message>
+        <source>Size by the calipers</source>
+        <translation>Maß nach dem Messschieber</translation>
+    </message>
+    <message>
+        <source>It is cut  (Enter)</source>
+        <translation>Ist geschnitten  (Eingabe)</translation>
+    </message>
+    <message>
+        <source>Record the cut</source>
+        <translation>Den Schnitt eintragen</translation>
+    </message>
+    <message>
+        <source>Go and listen  (Enter)</source>
+        <translation>Zum Hören  (Eingabe)</translation>
+    </message>
+    <message>
+        <source>Go to Listen</source>
+        <translation>Zu Hören wechseln</translation>
+    </message>
+    <message>
+        <source>Measure again</source>
+        <translation>Noch einmal messen</translation>
+    </message>
+    <message>
+        <source>&amp;Plan otherwise…</source>
+        <translation>Anders &amp;planen…</translation>
+    </message>
+    <message>
+        <source>How the plan goes about it</source>
+        <translation>Wie der Plan vorgeht</translation>
+    </message>
+    <message>
+        <source>&amp;Next cut</source>
+        <translation>&amp;Nächster Schnitt</translation>
+    </message>
+    <message>
+        <source>Next cut</source>
+        <translation>Nächster Schnitt</translation>
+    </message>
+    <message>
+        <source>&amp;Moves</source>
+        <translation>&amp;Wirkung</translation>
+    </message>
+    <message>
+        <source>What moves what</source>
+        <translation>Was was bewegt</translation>
+    </message>
+    <message>
+        <source>&amp;Try it</source>
+        <translation>&amp;Probieren</translation>
+    </message>
+    <message>
+        <source>Try it</source>
+        <translation>Probieren</translation>
+    </message>
+    <message>
+        <source>&amp;Registers</source>
+        <translation>&amp;Register</translation>
+    </message>
+    <message>
+        <source>Octaves or twelfths: how wide, and what moves them</source>
+        <translation>Oktaven oder Duodezimen: wie weit, und was sie bewegt</translation>
+    </message>
+    <message>
+        <source>Out&amp;come</source>
+        <translation>&amp;Ergebnis</translation>
+    </message>
+    <message>
+        <source>Forecast and outcome</source>
+        <translation>Vorhersage und Ergebnis</translation>
+    </message>
+    <message>
+        <source>filled: now   outline: as tried</source>
+        <translation>gefüllt: jetzt   Umriss: probiert</translation>
+    </message>
+    <message>
+        <source>filled: now   outline: after the cut</source>
+        <translation>gefüllt: jetzt   Umriss: nach dem Schnitt</translation>
+    </message>
+    <message>
+        <source>filled: now   outline: as was forecast</source>
+        <translation>gefüllt: jetzt   Umriss: wie vorhergesagt</translation>
+    </message>
+    <message>
+        <source>as tried</source>
+        <translation>probiert</translation>
+    </message>
+    <message>
+        <source>forecast</source>
+        <translation>Vorhersage</translation>
+    </message>
+    <message>
+        <source>after the cut</source>
+        <translation>nach dem Schnitt</translation>
+    </message>
+    <message>
+        <source>%1 of %2 notes within tolerance; furthest off %3, on average %4 cents</source>
+        <translation>%1 von %2 Tönen in der Toleranz; am weitesten daneben %3, im Mittel %4 Cent</translation>
+    </message>
+    <message>
+        <source>Not every note has been heard yet.</source>
+        <translation>Noch ist nicht jeder Ton gehört.</translation>
+    </message>
+    <message>
+        <source>Working it out…</source>
+        <translation>Wird gerechnet…</translation>
+    </message>
+    <message>
+        <source>No advice yet</source>
+        <translation>Noch kein Rat</translation>
+    </message>
+    <message>
+        <source>next: listen</source>
+        <translation>als Nächstes: hören</translation>
+    </message>
+    <message numerus="yes">
+        <source>Hear %n fingering(s)</source>
+        <translation>
+            <numerusform>%n Griff hören</numerusform>
+            <numerusform>%n Griffe hören</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>the next cut</source>
+        <translation>der nächste Schnitt</translation>
+    </message>
+    <message>
+        <source>with: %1. Stop there.</source>
+        <translation>mit: %1. Dort aufhören.</translation>
+    </message>
+    <message>
+        <source>inches, or 6.4 mm</source>
+        <translation>Zoll, oder 6,4 mm</translation>
+    </message>
+    <message>
+        <source>millimetres, or inches as 1/4</source>
+        <translation>Millimeter, oder Zoll als 1/4</translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation>fertig</translation>
+    </message>
+    <message>
+        <source>No cut would bring it nearer</source>
+        <translation>Kein Schnitt brächte es näher</translation>
+    </message>
+    <message>
+        <source>Every note is within tolerance</source>
+        <translation>Jeder Ton liegt in der Toleranz</translation>
+    </message>
+    <message>
+        <source>Every note is in, as far as heard</source>
+        <translation>Jeder Ton liegt drin, soweit gehört</translation>
+    </message>
+    <message>
+        <source>Put the knife away. Clean the hole edges, finish, and listen once more afterwards: a finish moves the pitch a little.</source>
+        <translation>Das Messer weglegen. Lochkanten säubern, Oberfläche behandeln und danach noch einmal hören: eine Oberfläche ändert die Stimmung ein wenig.</translation>
+    </message>
+    <message numerus="yes">
+        <source>As it is now: %1, tube %2. %n cut(s) since the first listening.</source>
+        <comment>hole sizes, length</comment>
+        <translation>
+            <numerusform>Wie es jetzt ist: %1, Rohr %2. %n Schnitt seit dem ersten Hören.</numerusform>
+            <numerusform>Wie es jetzt ist: %1, Rohr %2. %n Schnitte seit dem ersten Hören.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>stop</source>
+        <translation>halt</translation>
+    </message>
+    <message>
+        <source>Do not cut yet</source>
+        <translation>Noch nicht schneiden</translation>
+    </message>
+    <message>
+        <source>Measure %1 again  (Enter)</source>
+        <translation>%1 noch einmal messen  (Eingabe)</translation>
+    </message>
+    <message>
+        <source>Measure the tube again  (Enter)</source>
+        <translation>Das Rohr noch einmal messen  (Eingabe)</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 auf %2</translation>
+    </message>
+    <message>
+        <source>As the plan stands now, then: %1; then listen.</source>
+        <translation>Wie der Plan jetzt steht, danach: %1; dann hören.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Then listen to %n fingering(s).</source>
+        <translation>
+            <numerusform>Dann %n Griff hören.</numerusform>
+            <numerusform>Dann %n Griffe hören.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 (%2)</source>
+        <comment>note, cents</comment>
+        <translation>%1 (%2)</translation>
+    </message>
+    <message>
+        <source>Out of line with the rest, so no cut goes by it yet: %1.</source>
+        <translation>Passt nicht zu den anderen, darum richtet sich noch kein Schnitt danach: %1.</translation>
+    </message>
+    <message>
+        <source>Out of reach by removing wood, as it looks now: %1.</source>
+        <translation>Durch Wegnehmen von Holz, wie es aussieht, nicht zu erreichen: %1.</translation>
+    </message>
+    <message>
+        <source>The plan goes: %1.</source>
+        <translation>Der Plan geht so: %1.</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::DemoRun</name>
+    <message>
+        <source>The loop stood still for too long.</source>
+        <translation>Die Schleife stand zu lange still.</translation>
+    </message>
+    <message>
+        <source>%1 of %2 notes within tolerance after %3 cuts and %4 rounds of listening; pictures in %5</source>
+        <translation>%1 von %2 Tönen in der Toleranz nach %3 Schnitten und %4 Runden Hören; Bilder in %5</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::Document</name>
+    <message>
+        <source>Nothing is lost: it is held here and saved as soon as it can be. Do not close Dowel before.</source>
+        <translation>Nichts ist verloren: es wird hier gehalten und gespeichert, sobald es geht. Dowel nicht vorher schließen.</translation>
+    </message>
+    <message>
+        <source>Everything is on the disk again.</source>
+        <translation>Alles ist wieder auf der Platte.</translation>
+    </message>
+    <message>
+        <source>There is no recording in that folder: WAV, FLAC, Ogg and AIFF are read.</source>
+        <translation>In diesem Ordner ist keine Aufnahme: gelesen werden WAV, FLAC, Ogg und AIFF.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n reading(s) kept.</source>
+        <translation>
+            <numerusform>%n Messung behalten.</numerusform>
+            <numerusform>%n Messungen behalten.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n more note(s) are none of this instrument's.</source>
+        <translation>
+            <numerusform>%n weiterer Ton gehört nicht zu diesem Instrument.</numerusform>
+            <numerusform>%n weitere Töne gehören nicht zu diesem Instrument.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>measured over another part</source>
+        <translation>über ein anderes Stück gemessen</translation>
+    </message>
+    <message>
+        <source>Measured anew. The first version stays in the record, set aside.</source>
+        <translation>Neu gemessen. Die erste Fassung bleibt im Buch, beiseitegelegt.</translation>
+    </message>
+    <message>
+        <source>taken back</source>
+        <translation>zurückgenommen</translation>
+    </message>
+    <message>
+        <source>Set aside. It stays in the record, marked so.</source>
+        <translation>Beiseitegelegt. Es bleibt im Buch, so gekennzeichnet.</translation>
+    </message>
+    <message>
+        <source>Written down. What was heard since is understood anew.</source>
+        <translation>Eingetragen. Was seither gehört wurde, wird neu verstanden.</translation>
+    </message>
+    <message>
+        <source>This advice does without what your other instruments told: %1</source>
+        <translation>Dieser Rat kommt ohne aus, was die anderen Instrumente gelehrt haben: %1</translation>
+    </message>
+    <message>
+        <source>Copied to %1.</source>
+        <translation>Kopiert nach %1.</translation>
+    </message>
+    <message>
+        <source>Written to %1.</source>
+        <translation>Geschrieben nach %1.</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::DrillPage</name>
+    <message>
+        <source>Places in parts of an inch</source>
+        <translation>Orte in Teilen eines Zolls</translation>
+    </message>
+    <message>
+        <source>hole</source>
+        <translation>Loch</translation>
+    </message>
+    <message>
+        <source>from the foot</source>
+        <translation>vom Fuß</translation>
+    </message>
+    <message>
+        <source>in inches</source>
+        <translation>in Zoll</translation>
+    </message>
+    <message>
+        <source>off by</source>
+        <translation>daneben um</translation>
+    </message>
+    <message>
+        <source>The lowest note while the foot is cut</source>
+        <translation>Der tiefste Ton, während der Fuß gekürzt wird</translation>
+    </message>
+    <message>
+        <source>tube</source>
+        <translation>Rohr</translation>
+    </message>
+    <message>
+        <source>no holes yet</source>
+        <translation>noch ohne Löcher</translation>
+    </message>
+    <message>
+        <source>holes drilled</source>
+        <translation>Löcher gebohrt</translation>
+    </message>
+    <message>
+        <source>Parts of an inch</source>
+        <translation>Teile eines Zolls</translation>
+    </message>
+    <message>
+        <source>It is drilled: make the &amp;workbook</source>
+        <translation>Ist gebohrt: das &amp;Werkbuch anlegen</translation>
+    </message>
+    <message>
+        <source>Order of work</source>
+        <translation>Arbeitsfolge</translation>
+    </message>
+    <message>
+        <source>sixteenths</source>
+        <translation>Sechzehntel</translation>
+    </message>
+    <message>
+        <source>thirty-seconds</source>
+        <translation>Zweiunddreißigstel</translation>
+    </message>
+    <message>
+        <source>sixty-fourths</source>
+        <translation>Vierundsechzigstel</translation>
+    </message>
+    <message>
+        <source>Full-size template:</source>
+        <translation>Schablone in wahrer Größe:</translation>
+    </message>
+    <message>
+        <source>&amp;PDF…</source>
+        <translation>&amp;PDF…</translation>
+    </message>
+    <message>
+        <source>S&amp;VG…</source>
+        <translation>S&amp;VG…</translation>
+    </message>
+    <message>
+        <source>D&amp;XF…</source>
+        <translation>D&amp;XF…</translation>
+    </message>
+    <message>
+        <source>Template as %1</source>
+        <translation>Schablone als %1</translation>
+    </message>
+    <message>
+        <source>Marking by an inch rule, in</source>
+        <translation>Anreißen mit dem Zollstock, in</translation>
+    </message>
+    <message>
+        <source>The lowest note as the foot is cut, cents off its target:</source>
+        <translation>Der tiefste Ton beim Kürzen des Fußes, Cent neben dem Ziel:</translation>
+    </message>
+    <message>
+        <source>From the first mark to the last bit; tick off as you go.</source>
+        <translation>Vom ersten Anriss bis zum letzten Bohrer; unterwegs abhaken.</translation>
+    </message>
+    <message>
+        <source>There is nothing to drill yet: lay the holes out first.</source>
+        <translation>Noch ist nichts zu bohren: erst die Löcher anlegen.</translation>
+    </message>
+    <message>
+        <source>Saw the tube to %1 and square the foot. Clamp the work; eye protection.</source>
+        <translation>Das Rohr auf %1 absägen und den Fuß winklig machen. Werkstück spannen; Augenschutz.</translation>
+    </message>
+    <message>
+        <source>Print the template without scaling, hold a rule against its ruler, wrap it with its edge on the foot; or draw one centre line and mark the places from the foot.</source>
+        <translation>Die Schablone ohne Skalierung drucken, einen Maßstab daran halten, mit der Kante am Fuß herumlegen; oder eine Mittellinie ziehen und die Orte vom Fuß aus anreißen.</translation>
+    </message>
+    <message>
+        <source>Prick the centres and drill pilots of 2 mm, pointed at the middle of the bore. No gloves or loose sleeves near the drill.</source>
+        <translation>Die Mitten vorstechen und mit 2 mm vorbohren, auf die Mitte der Bohrung zu. Keine Handschuhe oder losen Ärmel am Bohrer.</translation>
+    </message>
+    <message>
+        <source>%1: bits %2. No further: the rest is for tuning.</source>
+        <translation>%1: Bohrer %2. Nicht weiter: der Rest ist fürs Stimmen.</translation>
+    </message>
+    <message>
+        <source>, then </source>
+        <translation>, dann </translation>
+    </message>
+    <message>
+        <source>Take the burrs off inside and out, cutting away from yourself, and blow the bore clean: mask and extraction.</source>
+        <translation>Innen und außen entgraten, vom Körper weg schneiden, die Bohrung ausblasen: Maske und Absaugung.</translation>
+    </message>
+    <message>
+        <source>Leave the foot: %1 are kept for when the holes are heard. The lowest note at each length stands beside.</source>
+        <translation>Den Fuß stehen lassen: %1 bleiben, bis die Löcher gehört sind. Daneben steht der tiefste Ton bei jeder Länge.</translation>
+    </message>
+    <message>
+        <source>%1 cents</source>
+        <translation>%1 Cent</translation>
+    </message>
+    <message>
+        <source>%1.  %2</source>
+        <translation>%1.  %2</translation>
+    </message>
+    <message>
+        <source>Template</source>
+        <translation>Schablone</translation>
+    </message>
+    <message>
+        <source>Written to %1.</source>
+        <translation>Geschrieben nach %1.</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::EdgePage</name>
+    <message>
+        <source>No sound at all, only breath</source>
+        <translation>Gar kein Ton, nur Luft</translation>
+    </message>
+    <message>
+        <source>1. Look through the windway at the light: the jet must meet the lip's edge, not pass over or under it. Move the block a hair, or shim it with paper.
+2. Clear burrs from the windway's exit and the lip.
+3. Close the holes with tape and try the lowest note.
+Only then: take a little off the underside of the lip.</source>
+        <translation>1. Durch die Kernspalte gegen das Licht sehen: der Luftstrahl muss die Kante des Labiums treffen, nicht darüber oder darunter gehen. Den Block um ein Haar verschieben oder mit Papier unterlegen.
+2. Grate am Ausgang der Kernspalte und am Labium entfernen.
+3. Die Löcher mit Klebeband schließen und den tiefsten Ton versuchen.
+Erst dann: an der Unterseite des Labiums ein wenig wegnehmen.</translation>
+    </message>
+    <message>
+        <source>Airy, hissing</source>
+        <translation>Luftig, zischend</translation>
+    </message>
+    <message>
+        <source>1. Dry the windway and ease its exit edges.
+2. Narrow the windway with a strip of tape on its roof.
+3. Lower the block by a sheet of paper.
+Only then: sharpen the lip. A shorter window would need a new block.</source>
+        <translation>1. Die Kernspalte trocknen und ihre Kanten am Ausgang brechen.
+2. Die Kernspalte mit einem Streifen Klebeband unter dem Dach verengen.
+3. Den Block um ein Blatt Papier senken.
+Erst dann: das Labium schärfen. Ein kürzerer Aufschnitt bräuchte einen neuen Block.</translation>
+    </message>
+    <message>
+        <source>Jumps to the octave too easily</source>
+        <translation>Springt zu leicht in die Oktave</translation>
+    </message>
+    <message>
+        <source>1. Blow softer, check for a leak at a hole.
+2. Draw the block back a trifle.
+3. Widen the windway's exit by removing the tape.
+Only then: open the window along the tube, a tenth of a millimetre at a time: it lowers nothing back.</source>
+        <translation>1. Sanfter blasen, nach einem Leck an einem Loch suchen.
+2. Den Block eine Spur zurückziehen.
+3. Den Ausgang der Kernspalte weiten: das Klebeband abnehmen.
+Erst dann: den Aufschnitt längs öffnen, ein Zehntel Millimeter auf einmal: zurück geht es nicht.</translation>
+    </message>
+    <message>
+        <source>Upper notes will not come</source>
+        <translation>Die oberen Töne kommen nicht</translation>
+    </message>
+    <message>
+        <source>1. Narrow the windway with tape: a faster jet.
+2. Push the block forward a trifle.
+Only then: thin the lip. A window opened too far cannot be closed; here a new edge must be glued in.</source>
+        <translation>1. Die Kernspalte mit Klebeband verengen: ein schnellerer Strahl.
+2. Den Block eine Spur vorschieben.
+Erst dann: das Labium dünner machen. Ein zu weit geöffneter Aufschnitt lässt sich nicht schließen; da muss eine neue Kante eingeleimt werden.</translation>
+    </message>
+    <message>
+        <source>Dull</source>
+        <translation>Dumpf</translation>
+    </message>
+    <message>
+        <source>1. Clean and smooth the bore; ease no edges that should be sharp.
+2. Raise the block a hair so that the jet meets the lip's upper side.
+Only then: a thinner lip.</source>
+        <translation>1. Die Bohrung säubern und glätten; keine Kante brechen, die scharf sein soll.
+2. Den Block um ein Haar heben, dass der Strahl die Oberseite des Labiums trifft.
+Erst dann: ein dünneres Labium.</translation>
+    </message>
+    <message>
+        <source>Chirps at the start</source>
+        <translation>Zirpt beim Ansprechen</translation>
+    </message>
+    <message>
+        <source>1. Chamfer the windway's exit by a touch of fine paper, above and below alike.
+2. Draw the block back a trifle.
+Only then: open the window a tenth.</source>
+        <translation>1. Den Ausgang der Kernspalte mit feinem Papier oben wie unten leicht fasen.
+2. Den Block eine Spur zurückziehen.
+Erst dann: den Aufschnitt um ein Zehntel öffnen.</translation>
+    </message>
+    <message>
+        <source>No sound at all</source>
+        <translation>Gar kein Ton</translation>
+    </message>
+    <message>
+        <source>1. Blow the head alone, closed with the palm.
+2. Check the stopper for a leak with a thumb over the hole: suction must hold.
+3. Roll in and out.
+Only then: sharpen the far edge from inside.</source>
+        <translation>1. Das Kopfstück allein blasen, mit der Hand verschlossen.
+2. Den Kork auf Dichtheit prüfen, Daumen auf dem Loch: der Sog muss halten.
+3. Ein- und ausdrehen.
+Erst dann: die hintere Kante von innen schärfen.</translation>
+    </message>
+    <message>
+        <source>Airy</source>
+        <translation>Luftig</translation>
+    </message>
+    <message>
+        <source>1. Cover less of the hole.
+2. Take burrs off the far edge without rounding it.
+Only then: undercut the far wall a little.</source>
+        <translation>1. Weniger vom Loch bedecken.
+2. Die hintere Kante entgraten, ohne sie zu runden.
+Erst dann: die hintere Wand ein wenig unterschneiden.</translation>
+    </message>
+    <message>
+        <source>Octaves too wide or too narrow</source>
+        <translation>Oktaven zu weit oder zu eng</translation>
+    </message>
+    <message>
+        <source>1. Move the stopper by a millimetre and listen to both registers: the table beside says which way. It can go back.
+Only then: think of bore or embouchure hole.</source>
+        <translation>1. Den Kork um einen Millimeter verschieben und beide Register hören: die Tafel daneben sagt, wohin. Er kann zurück.
+Erst dann: an Bohrung oder Mundloch denken.</translation>
+    </message>
+    <message>
+        <source>Low notes weak, upper ones easy</source>
+        <translation>Tiefe Töne schwach, hohe leicht</translation>
+    </message>
+    <message>
+        <source>1. Look for leaks: tape the holes one by one.
+2. Cover less.
+Only then: enlarge the embouchure hole a little, across the tube.</source>
+        <translation>1. Lecks suchen: die Löcher eins nach dem anderen zukleben.
+2. Weniger bedecken.
+Erst dann: das Mundloch ein wenig quer zum Rohr weiten.</translation>
+    </message>
+    <message>
+        <source>The reed closes and stays closed</source>
+        <translation>Das Rohrblatt schließt und bleibt zu</translation>
+    </message>
+    <message>
+        <source>1. Less lip, less pressure.
+2. A stiffer reed, or bend it open over warmth.
+Only then: open the lay of the mouthpiece at its tip.</source>
+        <translation>1. Weniger Lippe, weniger Druck.
+2. Ein steiferes Blatt, oder es über Wärme aufbiegen.
+Erst dann: die Bahn des Mundstücks an der Spitze öffnen.</translation>
+    </message>
+    <message>
+        <source>The reed leaks and never starts</source>
+        <translation>Das Rohrblatt ist undicht und spricht nie an</translation>
+    </message>
+    <message>
+        <source>1. Wet it; bind it tighter.
+2. Suck with the end closed: it must hold a moment.
+Only then: flatten the table of the mouthpiece.</source>
+        <translation>1. Anfeuchten; fester binden.
+2. Bei geschlossenem Ende saugen: es muss einen Augenblick halten.
+Erst dann: die Auflage des Mundstücks plan machen.</translation>
+    </message>
+    <message>
+        <source>Only upper notes</source>
+        <translation>Nur hohe Töne</translation>
+    </message>
+    <message>
+        <source>1. A softer reed.
+2. Look for a leak near the top.
+Only then: more volume in the mouthpiece.</source>
+        <translation>1. Ein weicheres Blatt.
+2. Oben nach einem Leck suchen.
+Erst dann: mehr Raum im Mundstück.</translation>
+    </message>
+    <message>
+        <source>1. A thinner tip on the reed.
+2. Smooth the bore.
+Only then: a lower roof in the mouthpiece.</source>
+        <translation>1. Eine dünnere Spitze am Blatt.
+2. Die Bohrung glätten.
+Erst dann: ein niedrigeres Dach im Mundstück.</translation>
+    </message>
+    <message>
+        <source>window, along</source>
+        <translation>Aufschnitt, längs</translation>
+    </message>
+    <message>
+        <source>longer: stronger low notes, harder octave</source>
+        <translation>länger: stärkere Tiefe, schwerere Oktave</translation>
+    </message>
+    <message>
+        <source>window, across</source>
+        <translation>Aufschnitt, quer</translation>
+    </message>
+    <message>
+        <source>wider: louder, wants more air</source>
+        <translation>breiter: lauter, braucht mehr Luft</translation>
+    </message>
+    <message>
+        <source>wall at the window</source>
+        <translation>Wand am Aufschnitt</translation>
+    </message>
+    <message>
+        <source>thinner: brighter, thinner sound</source>
+        <translation>dünner: heller, dünner im Klang</translation>
+    </message>
+    <message>
+        <source>hole, along</source>
+        <translation>Loch, längs</translation>
+    </message>
+    <message>
+        <source>longer: easier low notes, less focus</source>
+        <translation>länger: leichtere Tiefe, weniger Kern</translation>
+    </message>
+    <message>
+        <source>hole, across</source>
+        <translation>Loch, quer</translation>
+    </message>
+    <message>
+        <source>wider: louder, less room to lip</source>
+        <translation>breiter: lauter, weniger Spielraum der Lippe</translation>
+    </message>
+    <message>
+        <source>chimney</source>
+        <translation>Kamin</translation>
+    </message>
+    <message>
+        <source>deeper: more resistance, steadier</source>
+        <translation>tiefer: mehr Widerstand, ruhiger</translation>
+    </message>
+    <message>
+        <source>stopper, farther</source>
+        <translation>Kork, weiter weg</translation>
+    </message>
+    <message>
+        <source>moves the octaves</source>
+        <translation>bewegt die Oktaven</translation>
+    </message>
+    <message>
+        <source>What is heard</source>
+        <translation>Was zu hören ist</translation>
+    </message>
+    <message>
+        <source>What each measure does</source>
+        <translation>Was jedes Maß bewirkt</translation>
+    </message>
+    <message>
+        <source>a tenth of a mm</source>
+        <translation>ein Zehntel mm</translation>
+    </message>
+    <message>
+        <source>register 1</source>
+        <translation>Register 1</translation>
+    </message>
+    <message>
+        <source>register 2</source>
+        <translation>Register 2</translation>
+    </message>
+    <message>
+        <source>sound</source>
+        <translation>Klang</translation>
+    </message>
+    <message>
+        <source>What do you hear?</source>
+        <translation>Was ist zu hören?</translation>
+    </message>
+    <message>
+        <source>What each measure does to the lowest note</source>
+        <translation>Was jedes Maß am tiefsten Ton bewirkt</translation>
+    </message>
+    <message>
+        <source>Cents by the model, sound as makers have it. Make the mouth small first and open it little by little; sharp tools, cutting away from yourself.</source>
+        <translation>Cent nach dem Modell, Klang nach Erfahrung der Bauer. Den Mund erst klein machen und nach und nach öffnen; scharfes Werkzeug, vom Körper weg.</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::FarView</name>
+    <message>
+        <source>Dowel, across the room</source>
+        <translation>Dowel, quer durch den Raum</translation>
+    </message>
+    <message>
+        <source>The asked fingering, large</source>
+        <translation>Der gefragte Griff, groß</translation>
+    </message>
+    <message>
+        <source>low register</source>
+        <translation>tiefes Register</translation>
+    </message>
+    <message>
+        <source>high register</source>
+        <translation>hohes Register</translation>
+    </message>
+    <message>
+        <source>third register</source>
+        <translation>drittes Register</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::FingeringCard</name>
+    <message>
+        <source>Asked fingering</source>
+        <translation>Gefragter Griff</translation>
+    </message>
+    <message>
+        <source>%1, register %2, closed: %3</source>
+        <translation>%1, Register %2, geschlossen: %3</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keins</translation>
+    </message>
+    <message>
+        <source>; partly: %1</source>
+        <translation>; teilweise: %1</translation>
+    </message>
+    <message>
+        <source>Fingering, to be changed</source>
+        <translation>Griff, zum Ändern</translation>
+    </message>
+    <message>
+        <source>low register</source>
+        <translation>tiefes Register</translation>
+    </message>
+    <message>
+        <source>high register: blow harder</source>
+        <translation>hohes Register: fester blasen</translation>
+    </message>
+    <message>
+        <source>third register</source>
+        <translation>drittes Register</translation>
+    </message>
+    <message>
+        <source>target %1 Hz, ±%2 cents</source>
+        <translation>Ziel %1 Hz, ±%2 Cent</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::LayoutPage</name>
+    <message>
+        <source>the fingers' reach</source>
+        <translation>die Reichweite der Finger</translation>
+    </message>
+    <message>
+        <source>the largest hole (a third larger)</source>
+        <translation>das größte Loch (ein Drittel größer)</translation>
+    </message>
+    <message>
+        <source>the smallest hole</source>
+        <translation>das kleinste Loch</translation>
+    </message>
+    <message>
+        <source>one size for all</source>
+        <translation>die eine Größe für alle</translation>
+    </message>
+    <message>
+        <source>the bits in the drawer</source>
+        <translation>die Bohrer in der Schublade</translation>
+    </message>
+    <message>
+        <source>even spacing</source>
+        <translation>den gleichen Abstand</translation>
+    </message>
+    <message>
+        <source>even timbre</source>
+        <translation>den gleichmäßigen Klang</translation>
+    </message>
+    <message>
+        <source>the tube's length</source>
+        <translation>die Länge des Rohrs</translation>
+    </message>
+    <message>
+        <source>the stopper %1 nearer to the embouchure hole</source>
+        <translation>der Kork um %1 näher am Mundloch</translation>
+    </message>
+    <message>
+        <source>the stopper %1 further from the embouchure hole</source>
+        <translation>der Kork um %1 weiter vom Mundloch</translation>
+    </message>
+    <message>
+        <source>a head narrower by %1 at the stopper</source>
+        <translation>ein Kopf, am Kork um %1 enger</translation>
+    </message>
+    <message>
+        <source>a bore narrower by %1 at the foot</source>
+        <translation>eine Bohrung, am Fuß um %1 enger</translation>
+    </message>
+    <message>
+        <source>a bore wider by %1 at the foot</source>
+        <translation>eine Bohrung, am Fuß um %1 weiter</translation>
+    </message>
+    <message>
+        <source>a bore of %1</source>
+        <translation>eine Bohrung von %1</translation>
+    </message>
+    <message>
+        <source>undercutting %1 by up to %2</source>
+        <translation>%1 um bis zu %2 unterschneiden</translation>
+    </message>
+    <message>
+        <source>other fingerings for %1</source>
+        <translation>andere Griffe für %1</translation>
+    </message>
+    <message>
+        <source>%1 and %2</source>
+        <translation>%1 und %2</translation>
+    </message>
+    <message>
+        <source>%1: all %2 notes within tolerance.</source>
+        <translation>%1: alle %2 Töne in der Toleranz.</translation>
+    </message>
+    <message>
+        <source>%1: %2 of %3, furthest off %4 cents.</source>
+        <translation>%1: %2 von %3, am weitesten daneben %4 Cent.</translation>
+    </message>
+    <message>
+        <source>Hands</source>
+        <translation>Hände</translation>
+    </message>
+    <message>
+        <source>Smallest hole</source>
+        <translation>Kleinstes Loch</translation>
+    </message>
+    <message>
+        <source>Largest hole</source>
+        <translation>Größtes Loch</translation>
+    </message>
+    <message>
+        <source>Holes start smaller by</source>
+        <translation>Löcher anfangs kleiner um</translation>
+    </message>
+    <message>
+        <source>Foot starts longer by</source>
+        <translation>Fuß anfangs länger um</translation>
+    </message>
+    <message>
+        <source>Smaller still where a note is unsure</source>
+        <translation>Noch kleiner, wo ein Ton unsicher ist</translation>
+    </message>
+    <message>
+        <source>One size for all</source>
+        <translation>Eine Größe für alle</translation>
+    </message>
+    <message>
+        <source>Bits from the drawer</source>
+        <translation>Bohrer aus der Schublade</translation>
+    </message>
+    <message>
+        <source>Even spacing</source>
+        <translation>Gleicher Abstand</translation>
+    </message>
+    <message>
+        <source>Even timbre</source>
+        <translation>Gleichmäßiger Klang</translation>
+    </message>
+    <message>
+        <source>Undercut where it helps</source>
+        <translation>Unterschneiden, wo es hilft</translation>
+    </message>
+    <message>
+        <source>Do not cut the tube</source>
+        <translation>Rohr nicht kürzen</translation>
+    </message>
+    <message>
+        <source>&amp;Lay out the holes</source>
+        <translation>&amp;Löcher anlegen</translation>
+    </message>
+    <message>
+        <source>Cop&amp;y an instrument…</source>
+        <translation>Instrument &amp;nachbauen…</translation>
+    </message>
+    <message>
+        <source>Holes</source>
+        <translation>Löcher</translation>
+    </message>
+    <message>
+        <source>hole</source>
+        <translation>Loch</translation>
+    </message>
+    <message>
+        <source>from the foot</source>
+        <translation>vom Fuß</translation>
+    </message>
+    <message>
+        <source>first</source>
+        <translation>anfangs</translation>
+    </message>
+    <message>
+        <source>at last</source>
+        <translation>am Ende</translation>
+    </message>
+    <message>
+        <source>to the next</source>
+        <translation>zum nächsten</translation>
+    </message>
+    <message>
+        <source>off the line</source>
+        <translation>neben der Linie</translation>
+    </message>
+    <message>
+        <source>model</source>
+        <translation>Vorbild</translation>
+    </message>
+    <message>
+        <source>any hand</source>
+        <translation>jede Hand</translation>
+    </message>
+    <message>
+        <source>small hands</source>
+        <translation>kleine Hände</translation>
+    </message>
+    <message>
+        <source>medium hands</source>
+        <translation>mittlere Hände</translation>
+    </message>
+    <message>
+        <source>large hands</source>
+        <translation>große Hände</translation>
+    </message>
+    <message>
+        <source>No formula knows your mouth hole and breath. Holes start as much smaller, and the foot as much longer, as their notes may come out sharper than forecast. What the shop memory holds of your other instruments makes this less.</source>
+        <translation>Keine Formel kennt Mundloch und Atem. Die Löcher fangen um so viel kleiner und der Fuß um so viel länger an, wie ihre Töne höher als vorhergesagt ausfallen können. Was das Werkstattgedächtnis von anderen Instrumenten weiß, macht das weniger.</translation>
+    </message>
+    <message>
+        <source>Off the line: round the tube, to the player's right where positive. Double-click to change it.</source>
+        <translation>Neben der Linie: um das Rohr herum, nach rechts vom Spieler, wo positiv. Doppelklick zum Ändern.</translation>
+    </message>
+    <message>
+        <source>Reach</source>
+        <translation>Reichweite</translation>
+    </message>
+    <message>
+        <source>Holes from</source>
+        <translation>Löcher von</translation>
+    </message>
+    <message>
+        <source>to</source>
+        <translation>bis</translation>
+    </message>
+    <message>
+        <source>Left to cut: holes</source>
+        <translation>Noch zu schneiden: Löcher</translation>
+    </message>
+    <message>
+        <source>foot</source>
+        <translation>Fuß</translation>
+    </message>
+    <message>
+        <source>Working it out…</source>
+        <translation>Wird gerechnet…</translation>
+    </message>
+    <message>
+        <source>Nothing is laid out yet. The button works out places and sizes for the target on this bore.</source>
+        <translation>Noch ist nichts angelegt. Der Knopf rechnet Orte und Größen für das Ziel auf dieser Bohrung aus.</translation>
+    </message>
+    <message>
+        <source>The model…</source>
+        <translation>Das Vorbild…</translation>
+    </message>
+    <message>
+        <source>Stop</source>
+        <translation>Halt</translation>
+    </message>
+    <message>
+        <source>%1 of %2 notes within tolerance by calculation, furthest off %3 cents. A real tube will differ by some tens of cents; that is what starting undersized is for.</source>
+        <translation>%1 von %2 Tönen nach der Rechnung in der Toleranz, am weitesten daneben %3 Cent. Ein wirkliches Rohr weicht um einige zehn Cent ab; dafür fängt man zu klein an.</translation>
+    </message>
+    <message>
+        <source>It begins from what earlier instruments of yours told (menu Workbook, Shop memory).</source>
+        <translation>Es geht von dem aus, was frühere Instrumente gelehrt haben (Menü Werkbuch, Werkstattgedächtnis).</translation>
+    </message>
+    <message>
+        <source>Do so</source>
+        <translation>Mach das</translation>
+    </message>
+    <message>
+        <source>What would help</source>
+        <translation>Was helfen würde</translation>
+    </message>
+    <message>
+        <source>Without %1 every note would be within tolerance.</source>
+        <translation>Ohne %1 läge jeder Ton in der Toleranz.</translation>
+    </message>
+    <message>
+        <source>Without %1 the furthest would be %2 cents off.</source>
+        <translation>Ohne %1 läge der weiteste %2 Cent daneben.</translation>
+    </message>
+    <message>
+        <source>Drag a hole or the foot on the workpiece: the notes follow.</source>
+        <translation>Ein Loch oder den Fuß am Werkstück ziehen: die Töne folgen.</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <comment>a place and a size</comment>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>%1, undercut %2</source>
+        <translation>%1, unterschnitten %2</translation>
+    </message>
+    <message>
+        <source>%1  back</source>
+        <comment>a hole</comment>
+        <translation>%1  hinten</translation>
+    </message>
+    <message>
+        <source>tube</source>
+        <translation>Rohr</translation>
+    </message>
+    <message>
+        <source>The layout begins from a measured instrument with its lowest note at %1 Hz.</source>
+        <translation>Die Anlage geht von einem gemessenen Instrument aus, tiefster Ton %1 Hz.</translation>
+    </message>
+    <message>
+        <source>Change its measures…</source>
+        <translation>Seine Maße ändern…</translation>
+    </message>
+    <message>
+        <source>Lay out without it</source>
+        <translation>Ohne es anlegen</translation>
+    </message>
+    <message>
+        <source>Keep it</source>
+        <translation>Behalten</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::ListenPage</name>
+    <message>
+        <source>Where sound comes from</source>
+        <translation>Woher der Klang kommt</translation>
+    </message>
+    <message>
+        <source>Order</source>
+        <translation>Folge</translation>
+    </message>
+    <message>
+        <source>Sound it (Space)</source>
+        <translation>Anblasen (Leertaste)</translation>
+    </message>
+    <message>
+        <source>The simulated player sounds the asked fingering</source>
+        <translation>Der simulierte Spieler bläst den gefragten Griff</translation>
+    </message>
+    <message>
+        <source>Take back (⌫)</source>
+        <translation>Zurück (⌫)</translation>
+    </message>
+    <message>
+        <source>Set the newest reading of this fingering aside; its recording stays</source>
+        <translation>Die neueste Messung dieses Griffs beiseitelegen; die Aufnahme bleibt</translation>
+    </message>
+    <message>
+        <source>Next (↵)</source>
+        <translation>Weiter (↵)</translation>
+    </message>
+    <message>
+        <source>Go to the next fingering that should be heard</source>
+        <translation>Zum nächsten Griff, der gehört werden soll</translation>
+    </message>
+    <message>
+        <source>From a file…</source>
+        <translation>Aus Datei…</translation>
+    </message>
+    <message>
+        <source>Read this fingering from a recording; several notes or whole folders can be dropped on the window</source>
+        <translation>Diesen Griff aus einer Aufnahme lesen; mehrere Töne oder ganze Ordner können auf das Fenster gezogen werden</translation>
+    </message>
+    <message>
+        <source>Hands-free (H)</source>
+        <translation>Freihändig (H)</translation>
+    </message>
+    <message>
+        <source>Listens by itself: a note that is steady for a second is taken, and the next one comes up</source>
+        <translation>Hört von selbst: ein Ton, der eine Sekunde ruhig steht, wird genommen, und der nächste kommt</translation>
+    </message>
+    <message>
+        <source>Keep what sounds as the reading of the fingering that it is</source>
+        <translation>Was klingt, als Messung des Griffs behalten, der es ist</translation>
+    </message>
+    <message>
+        <source>Keep it as the note that it is</source>
+        <translation>Als den Ton behalten, der es ist</translation>
+    </message>
+    <message>
+        <source>as the plan asks</source>
+        <translation>wie der Plan fragt</translation>
+    </message>
+    <message>
+        <source>foot upwards</source>
+        <translation>vom Fuß aufwärts</translation>
+    </message>
+    <message>
+        <source>not heard since a cut</source>
+        <translation>seit einem Schnitt nicht gehört</translation>
+    </message>
+    <message>
+        <source>Room temperature in degrees Celsius</source>
+        <translation>Raumtemperatur in Grad Celsius</translation>
+    </message>
+    <message>
+        <source> °C</source>
+        <translation> °C</translation>
+    </message>
+    <message>
+        <source>&amp;Room</source>
+        <translation>&amp;Raum</translation>
+    </message>
+    <message>
+        <source>No room is at %1 °C. If that is Fahrenheit, type %2: the room is asked for in degrees Celsius. It stays at %3 °C until then.</source>
+        <translation>Kein Raum hat %1 °C. Wenn das Fahrenheit ist, %2 eintragen: gefragt ist der Raum in Grad Celsius. Bis dahin bleibt es bei %3 °C.</translation>
+    </message>
+    <message>
+        <source>Nobody tunes at %1 °C. The room stays at %2 °C.</source>
+        <translation>Niemand stimmt bei %1 °C. Der Raum bleibt bei %2 °C.</translation>
+    </message>
+    <message>
+        <source>Everything heard so far</source>
+        <translation>Alles bisher Gehörte</translation>
+    </message>
+    <message>
+        <source>How every note sounds</source>
+        <translation>Wie jeder Ton klingt</translation>
+    </message>
+    <message>
+        <source>Pitch</source>
+        <translation>Stimmung</translation>
+    </message>
+    <message>
+        <source>Timbre</source>
+        <translation>Klang</translation>
+    </message>
+    <message>
+        <source>Trend</source>
+        <translation>Verlauf</translation>
+    </message>
+    <message>
+        <source>&amp;Order</source>
+        <translation>&amp;Folge</translation>
+    </message>
+    <message>
+        <source>A4</source>
+        <translation>A4</translation>
+    </message>
+    <message>
+        <source>Sounds the reference pitch for two seconds</source>
+        <translation>Lässt den Stimmton zwei Sekunden klingen</translation>
+    </message>
+    <message>
+        <source>There is no loudspeaker to sound %1 Hz with.</source>
+        <translation>Es gibt keinen Lautsprecher für %1 Hz.</translation>
+    </message>
+    <message>
+        <source>The room is loud, %1 dB: notes will be read less surely.</source>
+        <translation>Der Raum ist laut, %1 dB: Töne werden weniger sicher gelesen.</translation>
+    </message>
+    <message>
+        <source>The mains hum at %1 Hz: switch off what hums, or move the microphone.</source>
+        <translation>Das Netz brummt bei %1 Hz: ausschalten, was brummt, oder das Mikrofon versetzen.</translation>
+    </message>
+    <message>
+        <source>This instrument has no fingerings yet.</source>
+        <translation>Dieses Instrument hat noch keine Griffe.</translation>
+    </message>
+    <message>
+        <source>Listening…</source>
+        <translation>Wird gehört…</translation>
+    </message>
+    <message>
+        <source>Everything asked for has been heard. Enter goes to the next cut; Space sounds %1 once more.</source>
+        <translation>Alles Gefragte ist gehört. Eingabe führt zum nächsten Schnitt; Leertaste bläst %1 noch einmal.</translation>
+    </message>
+    <message>
+        <source>Space: the simulated player sounds %1. Still to hear: %2.</source>
+        <translation>Leertaste: der simulierte Spieler bläst %1. Noch zu hören: %2.</translation>
+    </message>
+    <message>
+        <source>Read a recording of %1 from a file. Still to hear: %2.</source>
+        <translation>Eine Aufnahme von %1 aus einer Datei lesen. Noch zu hören: %2.</translation>
+    </message>
+    <message>
+        <source>Recording of %1</source>
+        <translation>Aufnahme von %1</translation>
+    </message>
+    <message>
+        <source>Recordings (*.wav *.flac *.ogg *.aif *.aiff)</source>
+        <translation>Aufnahmen (*.wav *.flac *.ogg *.aif *.aiff)</translation>
+    </message>
+    <message>
+        <source>Notes that were heard twice on this shape have moved by %1 cents within %2 minutes: the instrument or the room is still changing. Wait until it stands before cutting by the hundredth.</source>
+        <translation>Töne, die an dieser Form zweimal gehört wurden, sind in %2 Minuten um %1 Cent gewandert: Instrument oder Raum ändern sich noch. Warten, bis es steht, ehe aufs Hundertstel geschnitten wird.</translation>
+    </message>
+    <message>
+        <source>the simulated player</source>
+        <translation>der simulierte Spieler</translation>
+    </message>
+    <message>
+        <source>no microphone found</source>
+        <translation>kein Mikrofon gefunden</translation>
+    </message>
+    <message>
+        <source>&amp;Room: still so?</source>
+        <translation>&amp;Raum: noch so?</translation>
+    </message>
+    <message>
+        <source>Too loud for the microphone: step back or turn it down.</source>
+        <translation>Zu laut fürs Mikrofon: zurücktreten oder leiser stellen.</translation>
+    </message>
+    <message>
+        <source>Play %1. Still to hear: %2.</source>
+        <translation>%1 spielen. Noch zu hören: %2.</translation>
+    </message>
+    <message>
+        <source>Too much noise to hear a tone. Wait until it is quieter, or come nearer.</source>
+        <translation>Zu viel Lärm, um einen Ton zu hören. Warten, bis es ruhiger ist, oder näher kommen.</translation>
+    </message>
+    <message>
+        <source>%1: hold it…</source>
+        <translation>%1: halten…</translation>
+    </message>
+    <message>
+        <source>Taken. Let it end.</source>
+        <translation>Genommen. Ausklingen lassen.</translation>
+    </message>
+    <message>
+        <source>Overblown: that is %1. For %2 blow more gently.</source>
+        <translation>Überblasen: das ist %1. Für %2 sanfter blasen.</translation>
+    </message>
+    <message>
+        <source>That is %1; %2 is asked.</source>
+        <translation>Das ist %1; gefragt ist %2.</translation>
+    </message>
+    <message>
+        <source>%1 Hz is none of this instrument's notes; %2 is asked.</source>
+        <translation>%1 Hz ist kein Ton dieses Instruments; gefragt ist %2.</translation>
+    </message>
+    <message>
+        <source>Keep it as %1  (K)</source>
+        <translation>Als %1 behalten  (K)</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::LogModel</name>
+    <message>
+        <source>set aside</source>
+        <translation>beiseitegelegt</translation>
+    </message>
+    <message>
+        <source>No.</source>
+        <translation>Nr.</translation>
+    </message>
+    <message>
+        <source>When</source>
+        <translation>Wann</translation>
+    </message>
+    <message>
+        <source>What</source>
+        <translation>Was</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::LogbookPage</name>
+    <message>
+        <source>&amp;Set aside</source>
+        <translation>&amp;Beiseitelegen</translation>
+    </message>
+    <message>
+        <source>Logbook</source>
+        <translation>Logbuch</translation>
+    </message>
+    <message>
+        <source>Set the selected entry aside</source>
+        <translation>Den gewählten Eintrag beiseitelegen</translation>
+    </message>
+    <message>
+        <source>Nothing is ever erased: a wrong reading or cut is set aside, stays here, and no longer counts. Double-click a reading to see its take.</source>
+        <translation>Nie wird etwas gelöscht: eine falsche Messung oder ein falscher Schnitt wird beiseitegelegt, bleibt hier stehen und zählt nicht mehr. Doppelklick auf eine Messung zeigt ihre Aufnahme.</translation>
+    </message>
+    <message>
+        <source>A note for the logbook</source>
+        <translation>Eine Notiz fürs Logbuch</translation>
+    </message>
+    <message>
+        <source>Write a note, Enter keeps it</source>
+        <translation>Eine Notiz schreiben, Eingabe behält sie</translation>
+    </message>
+    <message>
+        <source>set aside in the logbook</source>
+        <translation>im Logbuch beiseitegelegt</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::MainWindow</name>
+    <message>
+        <source>Dowel</source>
+        <translation>Dowel</translation>
+    </message>
+    <message>
+        <source>Stages of the work</source>
+        <translation>Stufen der Arbeit</translation>
+    </message>
+    <message>
+        <source>Blank</source>
+        <translation>Rohling</translation>
+    </message>
+    <message>
+        <source>Sounding edge</source>
+        <translation>Anblaskante</translation>
+    </message>
+    <message>
+        <source>Target</source>
+        <translation>Ziel</translation>
+    </message>
+    <message>
+        <source>Layout</source>
+        <translation>Anlage</translation>
+    </message>
+    <message>
+        <source>Drill</source>
+        <translation>Bohren</translation>
+    </message>
+    <message>
+        <source>Listen</source>
+        <translation>Hören</translation>
+    </message>
+    <message>
+        <source>Correct</source>
+        <translation>Nacharbeiten</translation>
+    </message>
+    <message>
+        <source>Logbook</source>
+        <translation>Logbuch</translation>
+    </message>
+    <message>
+        <source>Which wood is on the bench?</source>
+        <translation>Welches Holz liegt auf der Bank?</translation>
+    </message>
+    <message>
+        <source>A workbook holds one instrument: its measures, everything heard and everything cut.
+A practice blank is a whistle in D that the simulated player blows; nothing can be spoilt there.</source>
+        <translation>Ein Werkbuch enthält ein Instrument: seine Maße, alles Gehörte und alles Geschnittene.
+Ein Übungsrohling ist eine Pfeife in D, die der simulierte Spieler bläst; da lässt sich nichts verderben.</translation>
+    </message>
+    <message>
+        <source>Start a &amp;practice blank</source>
+        <translation>Einen &amp;Übungsrohling beginnen</translation>
+    </message>
+    <message>
+        <source>&amp;Open a workbook…</source>
+        <translation>Ein Werkbuch ö&amp;ffnen…</translation>
+    </message>
+    <message>
+        <source>New from a &amp;specification…</source>
+        <translation>Neu aus einer &amp;Beschreibung…</translation>
+    </message>
+    <message>
+        <source>Plan a &amp;new instrument</source>
+        <translation>Ein &amp;neues Instrument planen</translation>
+    </message>
+    <message>
+        <source>&amp;Workbook</source>
+        <translation>&amp;Werkbuch</translation>
+    </message>
+    <message>
+        <source>New &amp;practice blank</source>
+        <translation>Neuer &amp;Übungsrohling</translation>
+    </message>
+    <message>
+        <source>&amp;New from a specification…</source>
+        <translation>&amp;Neu aus einer Beschreibung…</translation>
+    </message>
+    <message>
+        <source>&amp;Open…</source>
+        <translation>Ö&amp;ffnen…</translation>
+    </message>
+    <message>
+        <source>&amp;Copy to…</source>
+        <translation>&amp;Kopieren nach…</translation>
+    </message>
+    <message>
+        <source>Copy the workbook</source>
+        <translation>Das Werkbuch kopieren</translation>
+    </message>
+    <message>
+        <source>Workbooks (*.dowel)</source>
+        <translation>Werkbücher (*.dowel)</translation>
+    </message>
+    <message>
+        <source>Export the record as &amp;table…</source>
+        <translation>Das Buch als &amp;Tabelle ausgeben…</translation>
+    </message>
+    <message>
+        <source>Export the record as &amp;JSON…</source>
+        <translation>Das Buch als &amp;JSON ausgeben…</translation>
+    </message>
+    <message>
+        <source>Export the &amp;specification…</source>
+        <translation>Die Be&amp;schreibung ausgeben…</translation>
+    </message>
+    <message>
+        <source>Measure a&amp;gain…</source>
+        <translation>Noch einmal &amp;messen…</translation>
+    </message>
+    <message>
+        <source>Shop &amp;memory…</source>
+        <translation>Werkstatt&amp;gedächtnis…</translation>
+    </message>
+    <message>
+        <source>&amp;Quit</source>
+        <translation>&amp;Beenden</translation>
+    </message>
+    <message>
+        <source>&amp;Stage</source>
+        <translation>&amp;Stufe</translation>
+    </message>
+    <message>
+        <source>&amp;Blank</source>
+        <translation>&amp;Rohling</translation>
+    </message>
+    <message>
+        <source>&amp;Sounding edge</source>
+        <translation>&amp;Anblaskante</translation>
+    </message>
+    <message>
+        <source>&amp;Target</source>
+        <translation>&amp;Ziel</translation>
+    </message>
+    <message>
+        <source>La&amp;yout</source>
+        <translation>An&amp;lage</translation>
+    </message>
+    <message>
+        <source>&amp;Drill</source>
+        <translation>&amp;Bohren</translation>
+    </message>
+    <message>
+        <source>&amp;Listen</source>
+        <translation>&amp;Hören</translation>
+    </message>
+    <message>
+        <source>&amp;Correct</source>
+        <translation>&amp;Nacharbeiten</translation>
+    </message>
+    <message>
+        <source>L&amp;ogbook</source>
+        <translation>L&amp;ogbuch</translation>
+    </message>
+    <message>
+        <source>&amp;View</source>
+        <translation>&amp;Ansicht</translation>
+    </message>
+    <message>
+        <source>Sizes in &amp;inches</source>
+        <translation>Maße in &amp;Zoll</translation>
+    </message>
+    <message>
+        <source>&amp;Dark</source>
+        <translation>&amp;Dunkel</translation>
+    </message>
+    <message>
+        <source>&amp;Across the room</source>
+        <translation>&amp;Quer durch den Raum</translation>
+    </message>
+    <message>
+        <source>&amp;Help</source>
+        <translation>&amp;Hilfe</translation>
+    </message>
+    <message>
+        <source>&amp;How to work with Dowel</source>
+        <translation>&amp;Wie man mit Dowel arbeitet</translation>
+    </message>
+    <message>
+        <source>How to work with Dowel</source>
+        <translation>Wie man mit Dowel arbeitet</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;&lt;b&gt;Blank, Sounding edge, Target, Layout, Drill&lt;/b&gt; plan an instrument before there is anything to hear and end in a workbook. Nothing there touches a workbook that is open.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Target&lt;/b&gt;: click the holes of a fingering to change it. &lt;b&gt;Layout&lt;/b&gt;: &lt;i&gt;Copy an instrument&lt;/i&gt; carries a measured one over to your bore and key; where notes stay out of tolerance it says what would help, and &lt;i&gt;Do so&lt;/i&gt; takes it over. &lt;b&gt;Drill&lt;/b&gt;: what is ticked off stands in the logbook afterwards.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Listen.&lt;/b&gt; Finger the note that is asked, then &lt;b&gt;Space&lt;/b&gt;. The reading is kept at once, with its recording. &lt;b&gt;Backspace&lt;/b&gt; takes it back, &lt;b&gt;Enter&lt;/b&gt; goes on. &lt;b&gt;H&lt;/b&gt; listens without hands: a note that is steady for a second is taken and the next one comes up; &lt;b&gt;F11&lt;/b&gt; shows it across the room. &lt;b&gt;P&lt;/b&gt; opens the newest take; &lt;i&gt;Timbre&lt;/i&gt; shows how every note sounds, &lt;i&gt;Trend&lt;/i&gt; how that has changed.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Correct.&lt;/b&gt; When all is heard, the card says which cut comes next, how far and with what. Cut exactly so far, measure with calipers, type what they say, &lt;b&gt;Enter&lt;/b&gt;. Dowel says when to listen again. Where the readings do not fit the measures it says so first; &lt;i&gt;Measure again&lt;/i&gt; corrects a size. &lt;i&gt;Plan otherwise&lt;/i&gt; chooses how the plan goes about it.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Moves&lt;/b&gt;, beside the next cut: the cents that a tenth of a millimetre is worth at every hole, the foot and along the bore, register by register. &lt;b&gt;Try it&lt;/b&gt;: drag a hole, the foot or the stopper on the workpiece and see every note move; nothing of it is kept. &lt;b&gt;Registers&lt;/b&gt;: how wide the octaves or twelfths are and which work narrows or widens them. &lt;b&gt;Outcome&lt;/b&gt;: what was forecast beside what came.&lt;/p&gt;&lt;p&gt;Filled signs are what sounds now, outlines what the next cut will do. A disc is within tolerance, a triangle points the way the note is off. The bar through a sign is one standard deviation.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Logbook.&lt;/b&gt; Nothing is erased; a wrong entry is set aside there.&lt;/p&gt;&lt;p&gt;Ctrl+1 to 8 change the stage; Ctrl+I changes between millimetres and inches.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;&lt;b&gt;Rohling, Anblaskante, Ziel, Anlage, Bohren&lt;/b&gt; planen ein Instrument, ehe es etwas zu hören gibt, und enden in einem Werkbuch. Nichts davon berührt ein offenes Werkbuch.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Ziel&lt;/b&gt;: die Löcher eines Griffs anklicken, um ihn zu ändern. &lt;b&gt;Anlage&lt;/b&gt;: &lt;i&gt;Instrument nachbauen&lt;/i&gt; trägt ein gemessenes auf die eigene Bohrung und Tonart über; wo Töne außer der Toleranz bleiben, sagt sie, was helfen würde, und &lt;i&gt;Mach das&lt;/i&gt; übernimmt es. &lt;b&gt;Bohren&lt;/b&gt;: was abgehakt ist, steht danach im Logbuch.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Hören.&lt;/b&gt; Den gefragten Ton greifen, dann &lt;b&gt;Leertaste&lt;/b&gt;. Die Messung ist sofort behalten, mit ihrer Aufnahme. &lt;b&gt;Rücktaste&lt;/b&gt; nimmt sie zurück, &lt;b&gt;Eingabe&lt;/b&gt; geht weiter. &lt;b&gt;H&lt;/b&gt; hört ohne Hände: ein Ton, der eine Sekunde ruhig steht, wird genommen, und der nächste kommt; &lt;b&gt;F11&lt;/b&gt; zeigt es quer durch den Raum. &lt;b&gt;P&lt;/b&gt; öffnet die neueste Aufnahme; &lt;i&gt;Klang&lt;/i&gt; zeigt, wie jeder Ton klingt, &lt;i&gt;Verlauf&lt;/i&gt;, wie sich das geändert hat.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Nacharbeiten.&lt;/b&gt; Wenn alles gehört ist, sagt die Karte, welcher Schnitt kommt, wie weit und womit. Genau so weit schneiden, mit dem Messschieber messen, eintragen, was er sagt, &lt;b&gt;Eingabe&lt;/b&gt;. Dowel sagt, wann wieder zu hören ist. Wo Messungen und Maße nicht zusammenpassen, sagt es das zuerst; &lt;i&gt;Noch einmal messen&lt;/i&gt; berichtigt ein Maß. &lt;i&gt;Anders planen&lt;/i&gt; wählt, wie der Plan vorgeht.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Wirkung&lt;/b&gt;, neben dem nächsten Schnitt: wie viel Cent ein Zehntel Millimeter an jedem Loch, am Fuß und längs der Bohrung wert ist, Register für Register. &lt;b&gt;Probieren&lt;/b&gt;: ein Loch, den Fuß oder den Kork am Werkstück ziehen und jeden Ton folgen sehen; nichts davon wird behalten. &lt;b&gt;Register&lt;/b&gt;: wie weit die Oktaven oder Duodezimen sind und welche Arbeit sie enger oder weiter macht. &lt;b&gt;Ergebnis&lt;/b&gt;: was vorhergesagt war, neben dem, was kam.&lt;/p&gt;&lt;p&gt;Gefüllte Zeichen sind, was jetzt klingt, Umrisse, was der nächste Schnitt bewirkt. Eine Scheibe liegt in der Toleranz, ein Dreieck zeigt, wohin der Ton daneben liegt. Der Strich durch ein Zeichen ist eine Standardabweichung.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Logbuch.&lt;/b&gt; Nichts wird gelöscht; ein falscher Eintrag wird dort beiseitegelegt.&lt;/p&gt;&lt;p&gt;Strg+1 bis 8 wechseln die Stufe; Strg+I wechselt zwischen Millimeter und Zoll.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>&amp;Close</source>
+        <translation>&amp;Schließen</translation>
+    </message>
+    <message>
+        <source>Open a workbook</source>
+        <translation>Ein Werkbuch öffnen</translation>
+    </message>
+    <message>
+        <source>Specification of the instrument</source>
+        <translation>Beschreibung des Instruments</translation>
+    </message>
+    <message>
+        <source>Specifications (*.json)</source>
+        <translation>Beschreibungen (*.json)</translation>
+    </message>
+    <message>
+        <source>New workbook</source>
+        <translation>Neues Werkbuch</translation>
+    </message>
+    <message>
+        <source>Export</source>
+        <translation>Ausgeben</translation>
+    </message>
+    <message>
+        <source>Not saved yet</source>
+        <translation>Noch nicht gespeichert</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n entry/entries of this workbook could not be written to the disk yet. They are lost where it is left now.</source>
+        <translation>
+            <numerusform>%n Eintrag dieses Werkbuchs konnte noch nicht auf die Platte geschrieben werden. Er ist verloren, wenn es jetzt verlassen wird.</numerusform>
+            <numerusform>%n Einträge dieses Werkbuchs konnten noch nicht auf die Platte geschrieben werden. Sie sind verloren, wenn es jetzt verlassen wird.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Try again</source>
+        <translation>Noch einmal versuchen</translation>
+    </message>
+    <message>
+        <source>Give them up</source>
+        <translation>Aufgeben</translation>
+    </message>
+    <message>
+        <source>Stay</source>
+        <translation>Bleiben</translation>
+    </message>
+    <message>
+        <source>%1 – Dowel</source>
+        <translation>%1 – Dowel</translation>
+    </message>
+    <message>
+        <source>Drilling, %1: done %2</source>
+        <translation>Bohren, %1: erledigt %2</translation>
+    </message>
+    <message>
+        <source>The workbook is %1.</source>
+        <translation>Das Werkbuch ist %1.</translation>
+    </message>
+    <message>
+        <source>nothing planned</source>
+        <translation>nichts geplant</translation>
+    </message>
+    <message>
+        <source>laid out</source>
+        <translation>angelegt</translation>
+    </message>
+    <message>
+        <source>a plan</source>
+        <translation>ein Plan</translation>
+    </message>
+    <message>
+        <source>Blank
+%1</source>
+        <translation>Rohling
+%1</translation>
+    </message>
+    <message>
+        <source>Sounding edge
+voicing</source>
+        <translation>Anblaskante
+Intonieren</translation>
+    </message>
+    <message numerus="yes">
+        <source>Target
+%n note(s)</source>
+        <translation>
+            <numerusform>Ziel
+%n Ton</numerusform>
+            <numerusform>Ziel
+%n Töne</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Target
+%1</source>
+        <translation>Ziel
+%1</translation>
+    </message>
+    <message numerus="yes">
+        <source>Layout
+%n hole(s)</source>
+        <translation>
+            <numerusform>Anlage
+%n Loch</numerusform>
+            <numerusform>Anlage
+%n Löcher</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Layout
+not yet</source>
+        <translation>Anlage
+noch nicht</translation>
+    </message>
+    <message>
+        <source>Drill
+ready</source>
+        <translation>Bohren
+bereit</translation>
+    </message>
+    <message>
+        <source>Drill
+lay out first</source>
+        <translation>Bohren
+erst anlegen</translation>
+    </message>
+    <message>
+        <source>Listen
+no workbook yet</source>
+        <translation>Hören
+noch kein Werkbuch</translation>
+    </message>
+    <message>
+        <source>Correct
+no workbook yet</source>
+        <translation>Nacharbeiten
+noch kein Werkbuch</translation>
+    </message>
+    <message>
+        <source>Logbook
+no workbook yet</source>
+        <translation>Logbuch
+noch kein Werkbuch</translation>
+    </message>
+    <message>
+        <source>Listen
+nothing asked for</source>
+        <translation>Hören
+nichts gefragt</translation>
+    </message>
+    <message>
+        <source>Listen
+%1 of %2 to hear</source>
+        <translation>Hören
+%1 von %2 zu hören</translation>
+    </message>
+    <message>
+        <source>Correct
+listen first</source>
+        <translation>Nacharbeiten
+erst hören</translation>
+    </message>
+    <message>
+        <source>Correct
+a cut is ready</source>
+        <translation>Nacharbeiten
+ein Schnitt steht an</translation>
+    </message>
+    <message>
+        <source>Correct
+done</source>
+        <translation>Nacharbeiten
+fertig</translation>
+    </message>
+    <message>
+        <source>Correct
+stop</source>
+        <translation>Nacharbeiten
+halt</translation>
+    </message>
+    <message>
+        <source>Correct
+thinking</source>
+        <translation>Nacharbeiten
+wird gerechnet</translation>
+    </message>
+    <message numerus="yes">
+        <source>Logbook
+%n cut(s)</source>
+        <translation>
+            <numerusform>Logbuch
+%n Schnitt</numerusform>
+            <numerusform>Logbuch
+%n Schnitte</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Open a workbook first; then recordings can be dropped on it.</source>
+        <translation>Erst ein Werkbuch öffnen; dann können Aufnahmen darauf gezogen werden.</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::MeasureDialog</name>
+    <message>
+        <source>What was measured</source>
+        <translation>Was gemessen wurde</translation>
+    </message>
+    <message>
+        <source>Measure again</source>
+        <translation>Noch einmal messen</translation>
+    </message>
+    <message>
+        <source>width of %1</source>
+        <comment>hole</comment>
+        <translation>Weite von %1</translation>
+    </message>
+    <message>
+        <source>length of the tube</source>
+        <translation>Länge des Rohrs</translation>
+    </message>
+    <message>
+        <source>Size by the calipers</source>
+        <translation>Maß nach dem Messschieber</translation>
+    </message>
+    <message>
+        <source>The record is right up to where this size was last written down. What was heard since then is understood anew with the new size. Nothing is lost: the logbook can set the entry aside.</source>
+        <translation>Das Buch stimmt bis dahin, wo dieses Maß zuletzt eingetragen wurde. Was seither gehört wurde, wird mit dem neuen Maß neu verstanden. Nichts geht verloren: das Logbuch kann den Eintrag beiseitelegen.</translation>
+    </message>
+    <message>
+        <source>&amp;What</source>
+        <translation>&amp;Was</translation>
+    </message>
+    <message>
+        <source>The record has</source>
+        <translation>Im Buch steht</translation>
+    </message>
+    <message>
+        <source>The &amp;calipers say</source>
+        <translation>Der &amp;Messschieber sagt</translation>
+    </message>
+    <message>
+        <source>Write it down</source>
+        <translation>Eintragen</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::MessageBar</name>
+    <message>
+        <source>Understood</source>
+        <translation>Verstanden</translation>
+    </message>
+    <message>
+        <source>Close the message</source>
+        <translation>Die Meldung schließen</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::Microphone</name>
+    <message>
+        <source>There is no microphone. Plug one in and choose it, or read recordings from files.</source>
+        <translation>Es gibt kein Mikrofon. Eins anstecken und wählen, oder Aufnahmen aus Dateien lesen.</translation>
+    </message>
+    <message>
+        <source>%1 could not be opened. Is another program using it?</source>
+        <translation>%1 ließ sich nicht öffnen. Benutzt es ein anderes Programm?</translation>
+    </message>
+    <message>
+        <source>%1 is gone. Everything heard so far is kept; plug it in again or choose another microphone.</source>
+        <translation>%1 ist weg. Alles bisher Gehörte ist behalten; wieder anstecken oder ein anderes Mikrofon wählen.</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::OutcomeCard</name>
+    <message>
+        <source>Forecast and outcome</source>
+        <translation>Vorhersage und Ergebnis</translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>was</source>
+        <translation>war</translation>
+    </message>
+    <message>
+        <source>forecast</source>
+        <translation>Vorhersage</translation>
+    </message>
+    <message>
+        <source>came</source>
+        <translation>kam</translation>
+    </message>
+    <message>
+        <source>off by</source>
+        <translation>daneben um</translation>
+    </message>
+    <message>
+        <source>Nothing to hold a forecast to yet. After a cut, listen again: here stands then what was forecast beside what came, for every note.</source>
+        <translation>Noch nichts, woran eine Vorhersage zu messen wäre. Nach einem Schnitt wieder hören: dann steht hier für jeden Ton, was vorhergesagt war, neben dem, was kam.</translation>
+    </message>
+    <message>
+        <source>%1 of %2 forecasts came within their nine-in-ten range; half of them within %3 cents.</source>
+        <translation>%1 von %2 Vorhersagen kamen in ihren Neun-von-zehn-Bereich; die Hälfte auf %3 Cent.</translation>
+    </message>
+    <message>
+        <source>The last listening after cuts, cents over target:</source>
+        <translation>Das letzte Hören nach Schnitten, Cent über dem Ziel:</translation>
+    </message>
+    <message>
+        <source>%1 ±%2</source>
+        <comment>cents, one sigma</comment>
+        <translation>%1 ±%2</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::OutcomePicture</name>
+    <message>
+        <source>How good the forecasts have been</source>
+        <translation>Wie gut die Vorhersagen waren</translation>
+    </message>
+    <message>
+        <source>sharper</source>
+        <translation>höher</translation>
+    </message>
+    <message>
+        <source>forecast</source>
+        <translation>Vorhersage</translation>
+    </message>
+    <message>
+        <source>flatter</source>
+        <translation>tiefer</translation>
+    </message>
+    <message>
+        <source>each note heard after a cut; band: nine in ten</source>
+        <translation>jeder Ton, der nach einem Schnitt gehört wurde; Band: neun von zehn</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::Plan</name>
+    <message>
+        <source>%1 The file is left as %2; a new plan stands here.</source>
+        <translation>%1 Die Datei bleibt als %2; hier steht ein neuer Plan.</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::ReadingModel</name>
+    <message>
+        <source>low</source>
+        <translation>tief</translation>
+    </message>
+    <message>
+        <source>high</source>
+        <translation>hoch</translation>
+    </message>
+    <message>
+        <source>third</source>
+        <translation>dritt</translation>
+    </message>
+    <message>
+        <source>not yet</source>
+        <translation>noch nicht</translation>
+    </message>
+    <message>
+        <source>now</source>
+        <translation>jetzt</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n cut(s) ago</source>
+        <translation>
+            <numerusform>vor %n Schnitt</numerusform>
+            <numerusform>vor %n Schnitten</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>in tolerance, %1 cents</source>
+        <translation>in der Toleranz, %1 Cent</translation>
+    </message>
+    <message>
+        <source>sharp, %1 cents</source>
+        <translation>zu hoch, %1 Cent</translation>
+    </message>
+    <message>
+        <source>flat, %1 cents</source>
+        <translation>zu tief, %1 Cent</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>Register</source>
+        <translation>Register</translation>
+    </message>
+    <message>
+        <source>Off, cents</source>
+        <translation>Cent daneben</translation>
+    </message>
+    <message>
+        <source>Spread</source>
+        <translation>Streuung</translation>
+    </message>
+    <message>
+        <source>Takes</source>
+        <translation>Aufn.</translation>
+    </message>
+    <message>
+        <source>Heard</source>
+        <translation>Gehört</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::RegisterCard</name>
+    <message>
+        <source>%1 wider</source>
+        <comment>%1 hole</comment>
+        <translation>%1 weiter</translation>
+    </message>
+    <message>
+        <source>%1 undercut</source>
+        <comment>%1 hole</comment>
+        <translation>%1 unterschnitten</translation>
+    </message>
+    <message>
+        <source>foot shorter</source>
+        <translation>Fuß kürzer</translation>
+    </message>
+    <message>
+        <source>window longer</source>
+        <translation>Aufschnitt länger</translation>
+    </message>
+    <message>
+        <source>embouchure hole longer</source>
+        <translation>Mundloch länger</translation>
+    </message>
+    <message>
+        <source>stopper 1 mm out</source>
+        <translation>Kork 1 mm weiter</translation>
+    </message>
+    <message>
+        <source>bore %1 to %2 mm</source>
+        <translation>Bohrung %1 bis %2 mm</translation>
+    </message>
+    <message>
+        <source>How wide each interval is</source>
+        <translation>Wie weit jeder Abstand ist</translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>low</source>
+        <translation>tief</translation>
+    </message>
+    <message>
+        <source>high</source>
+        <translation>hoch</translation>
+    </message>
+    <message>
+        <source>interval</source>
+        <translation>Abstand</translation>
+    </message>
+    <message>
+        <source>What makes the intervals wider or narrower</source>
+        <translation>Was die Abstände weiter oder enger macht</translation>
+    </message>
+    <message>
+        <source>work</source>
+        <translation>Arbeit</translation>
+    </message>
+    <message>
+        <source>mean</source>
+        <translation>Mittel</translation>
+    </message>
+    <message>
+        <source>most</source>
+        <translation>meist</translation>
+    </message>
+    <message>
+        <source>No fingering is played in two registers; there is no interval to mend.</source>
+        <translation>Kein Griff wird in zwei Registern gespielt; es gibt keinen Abstand zu berichtigen.</translation>
+    </message>
+    <message>
+        <source>On average the registers lie right above each other.</source>
+        <translation>Im Mittel liegen die Register genau übereinander.</translation>
+    </message>
+    <message>
+        <source>On average the intervals are %1 cents too wide.</source>
+        <translation>Im Mittel sind die Abstände %1 Cent zu weit.</translation>
+    </message>
+    <message>
+        <source>On average the intervals are %1 cents too narrow.</source>
+        <translation>Im Mittel sind die Abstände %1 Cent zu eng.</translation>
+    </message>
+    <message>
+        <source>pure</source>
+        <translation>rein</translation>
+    </message>
+    <message>
+        <source>%1 wide</source>
+        <translation>%1 zu weit</translation>
+    </message>
+    <message>
+        <source>%1 narrow</source>
+        <translation>%1 zu eng</translation>
+    </message>
+    <message>
+        <source>What a tenth of a millimetre does, in cents; + widens:</source>
+        <translation>Was ein Zehntel Millimeter bewirkt, in Cent; + weitet:</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <comment>cents, note</comment>
+        <translation>%1, %2</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::SchoolDialog</name>
+    <message>
+        <source>How the plan goes about it</source>
+        <translation>Wie der Plan vorgeht</translation>
+    </message>
+    <message>
+        <source>&amp;Holes first, the foot last</source>
+        <translation>Erst die &amp;Löcher, zuletzt der Fuß</translation>
+    </message>
+    <message>
+        <source>&amp;Foot first, then the holes</source>
+        <translation>Erst der &amp;Fuß, dann die Löcher</translation>
+    </message>
+    <message>
+        <source>&amp;Graded holes</source>
+        <translation>A&amp;bgestufte Löcher</translation>
+    </message>
+    <message>
+        <source>&amp;One size for all, as near as pitch allows</source>
+        <translation>&amp;Eine Größe für alle, soweit die Stimmung es zulässt</translation>
+    </message>
+    <message>
+        <source>&amp;All registers alike</source>
+        <translation>&amp;Alle Register gleich</translation>
+    </message>
+    <message>
+        <source>The &amp;low register rules</source>
+        <translation>Das &amp;tiefe Register gilt</translation>
+    </message>
+    <message>
+        <source>Holes first, graded, all registers: so the most wood is kept for longest. Where the low register rules, higher notes count a tenth and may stay twice as far off.</source>
+        <translation>Erst die Löcher, abgestuft, alle Register: so bleibt das meiste Holz am längsten stehen. Wo das tiefe Register gilt, zählen höhere Töne ein Zehntel und dürfen doppelt so weit daneben bleiben.</translation>
+    </message>
+    <message>
+        <source>&amp;Even timbre beside pitch</source>
+        <translation>&amp;Gleichmäßiger Klang neben der Stimmung</translation>
+    </message>
+    <message>
+        <source>What even timbre is worth beside pitch, in per cent</source>
+        <translation>Was gleichmäßiger Klang neben der Stimmung wert ist, in Prozent</translation>
+    </message>
+    <message>
+        <source>0 %: pitch alone</source>
+        <translation>0 %: nur die Stimmung</translation>
+    </message>
+    <message>
+        <source>%1 %: two neighbouring holes that let through sounds a tenth higher or lower weigh as much as a note %2 tolerances off</source>
+        <comment>per cent, tolerances</comment>
+        <translation>%1 %: zwei Nachbarlöcher, die um ein Zehntel höhere oder tiefere Klänge durchlassen, wiegen so viel wie ein Ton, der %2 Toleranzen daneben liegt</translation>
+    </message>
+    <message>
+        <source>Plan so</source>
+        <translation>So planen</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::SensitivityCard</name>
+    <message>
+        <source>Fingering</source>
+        <translation>Griff</translation>
+    </message>
+    <message>
+        <source>Fingerings</source>
+        <translation>Griffe</translation>
+    </message>
+    <message>
+        <source>Cents for a tenth of a millimetre</source>
+        <translation>Cent für ein Zehntel Millimeter</translation>
+    </message>
+    <message>
+        <source>Cents for one tenth of a millimetre taken off: a hole made wider, the foot cut shorter. Pick another note here or in the picture.</source>
+        <translation>Cent für ein weggenommenes Zehntel Millimeter: ein Loch geweitet, der Fuß gekürzt. Einen anderen Ton hier oder im Bild wählen.</translation>
+    </message>
+    <message>
+        <source>&amp;Fingering of</source>
+        <translation>&amp;Griff von</translation>
+    </message>
+    <message>
+        <source>foot</source>
+        <translation>Fuß</translation>
+    </message>
+    <message>
+        <source>stopper</source>
+        <translation>Kork</translation>
+    </message>
+    <message>
+        <source>window</source>
+        <translation>Aufschnitt</translation>
+    </message>
+    <message>
+        <source>embouchure hole</source>
+        <translation>Mundloch</translation>
+    </message>
+    <message>
+        <source>The curves in the bore: a tenth of a millimetre reamed out over ten. In register %1 it raises most near %2 mm (%3) and lowers most near %4 mm (%5).</source>
+        <translation>Die Kurven in der Bohrung: ein Zehntel Millimeter über zehn aufgerieben. In Register %1 hebt es am meisten bei %2 mm (%3) und senkt am meisten bei %4 mm (%5).</translation>
+    </message>
+    <message>
+        <source>at</source>
+        <translation>bei</translation>
+    </message>
+    <message>
+        <source>register %1</source>
+        <translation>Register %1</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::ShopMemoryDialog</name>
+    <message>
+        <source>%1 ± %2 %3</source>
+        <comment>mean, spread, unit</comment>
+        <translation>%1 ± %2 %3</translation>
+    </message>
+    <message>
+        <source>&amp;Use it for the instruments to come</source>
+        <translation>Für die kommenden Instrumente &amp;benutzen</translation>
+    </message>
+    <message>
+        <source>Instruments remembered</source>
+        <translation>Erinnerte Instrumente</translation>
+    </message>
+    <message>
+        <source>instrument</source>
+        <translation>Instrument</translation>
+    </message>
+    <message>
+        <source>family</source>
+        <translation>Art</translation>
+    </message>
+    <message>
+        <source>readings</source>
+        <translation>Messungen</translation>
+    </message>
+    <message>
+        <source>last heard</source>
+        <translation>zuletzt gehört</translation>
+    </message>
+    <message>
+        <source>What is learnt</source>
+        <translation>Was gelernt ist</translation>
+    </message>
+    <message>
+        <source>what</source>
+        <translation>was</translation>
+    </message>
+    <message>
+        <source>before</source>
+        <translation>vorher</translation>
+    </message>
+    <message>
+        <source>for the next one</source>
+        <translation>fürs nächste</translation>
+    </message>
+    <message>
+        <source>Forget the chosen one</source>
+        <translation>Das gewählte vergessen</translation>
+    </message>
+    <message>
+        <source>Forget everything</source>
+        <translation>Alles vergessen</translation>
+    </message>
+    <message>
+        <source>Shop memory</source>
+        <translation>Werkstattgedächtnis</translation>
+    </message>
+    <message>
+        <source>Use the shop memory</source>
+        <translation>Das Werkstattgedächtnis benutzen</translation>
+    </message>
+    <message>
+        <source>Your mouth, your breath and the way you cut holes go from one instrument to the next. What the fit found on earlier ones is where it starts on the next of the same family; every reading still counts for more. Practice blanks are not remembered.</source>
+        <translation>Mund, Atem und die Art, Löcher zu schneiden, gehen von einem Instrument zum nächsten mit. Was die Anpassung an früheren fand, ist ihr Anfang beim nächsten derselben Art; jede Messung zählt trotzdem mehr. Übungsrohlinge werden nicht erinnert.</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>without a name</source>
+        <translation>ohne Namen</translation>
+    </message>
+    <message>
+        <source>Nothing is remembered yet. Once every note of a workbook has been heard, it is.</source>
+        <translation>Noch ist nichts erinnert. Sobald jeder Ton eines Werkbuchs gehört ist, wird er es.</translation>
+    </message>
+    <message>
+        <source>What the next %1 starts from:</source>
+        <comment>family</comment>
+        <translation>Wovon das nächste Instrument dieser Art ausgeht (%1):</translation>
+    </message>
+    <message>
+        <source>cents</source>
+        <translation>Cent</translation>
+    </message>
+    <message>
+        <source>air in the tube, from the room's to the breath's</source>
+        <translation>Luft im Rohr, vom Raum zum Atem</translation>
+    </message>
+    <message>
+        <source>the mouth's end correction</source>
+        <translation>Mündungskorrektur des Munds</translation>
+    </message>
+    <message>
+        <source>the holes' end correction</source>
+        <translation>Mündungskorrektur der Löcher</translation>
+    </message>
+    <message>
+        <source>how open holes hear each other</source>
+        <translation>wie offene Löcher einander hören</translation>
+    </message>
+    <message>
+        <source>times</source>
+        <translation>mal</translation>
+    </message>
+    <message>
+        <source>losses at the wall</source>
+        <translation>Verluste an der Wand</translation>
+    </message>
+    <message>
+        <source>how far an undercut reaches</source>
+        <translation>wie weit ein Unterschnitt wirkt</translation>
+    </message>
+    <message>
+        <source>blown, first register</source>
+        <translation>geblasen, erstes Register</translation>
+    </message>
+    <message>
+        <source>blown, second register</source>
+        <translation>geblasen, zweites Register</translation>
+    </message>
+    <message>
+        <source>blown, per octave</source>
+        <translation>geblasen, je Oktave</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::TakeDialog</name>
+    <message>
+        <source>Sound</source>
+        <translation>Klang</translation>
+    </message>
+    <message>
+        <source>sound</source>
+        <translation>Klang</translation>
+    </message>
+    <message>
+        <source>Pitch over time</source>
+        <translation>Stimmung über der Zeit</translation>
+    </message>
+    <message>
+        <source>seconds</source>
+        <translation>Sekunden</translation>
+    </message>
+    <message>
+        <source>cents from the target</source>
+        <translation>Cent vom Ziel</translation>
+    </message>
+    <message>
+        <source>Spectrum of the chosen part</source>
+        <translation>Spektrum des gewählten Stücks</translation>
+    </message>
+    <message>
+        <source>hertz</source>
+        <translation>Hertz</translation>
+    </message>
+    <message>
+        <source>dB</source>
+        <translation>dB</translation>
+    </message>
+    <message>
+        <source>From</source>
+        <translation>Von</translation>
+    </message>
+    <message>
+        <source> s</source>
+        <translation> s</translation>
+    </message>
+    <message>
+        <source>To</source>
+        <translation>Bis</translation>
+    </message>
+    <message>
+        <source>&amp;Keep this reading instead</source>
+        <translation>&amp;Diese Messung behalten</translation>
+    </message>
+    <message>
+        <source>A take of %1</source>
+        <translation>Eine Aufnahme von %1</translation>
+    </message>
+    <message>
+        <source>C&amp;lose</source>
+        <translation>&amp;Schließen</translation>
+    </message>
+    <message>
+        <source>Measured from</source>
+        <translation>Gemessen von</translation>
+    </message>
+    <message>
+        <source>to</source>
+        <translation>bis</translation>
+    </message>
+    <message>
+        <source>Opening the recording…</source>
+        <translation>Die Aufnahme wird geöffnet…</translation>
+    </message>
+    <message>
+        <source>No steady tone in this part: choose a longer or quieter one.</source>
+        <translation>Kein ruhiger Ton in diesem Stück: ein längeres oder ruhigeres wählen.</translation>
+    </message>
+    <message>
+        <source>%1 Hz; %2 cents, ± %3 by which part is taken</source>
+        <translation>%1 Hz; %2 Cent, ± %3 je nach Stück</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::TakeStrip</name>
+    <message>
+        <source>The last take</source>
+        <translation>Die letzte Aufnahme</translation>
+    </message>
+    <message>
+        <source>%1 hertz, %2 cents from the target</source>
+        <translation>%1 Hertz, %2 Cent vom Ziel</translation>
+    </message>
+    <message>
+        <source>nothing heard yet</source>
+        <translation>noch nichts gehört</translation>
+    </message>
+    <message>
+        <source>now: cents from the target</source>
+        <translation>jetzt: Cent vom Ziel</translation>
+    </message>
+    <message>
+        <source>the last %1 s</source>
+        <translation>die letzten %1 s</translation>
+    </message>
+    <message>
+        <source>level, dB</source>
+        <translation>Pegel, dB</translation>
+    </message>
+    <message>
+        <source>too loud</source>
+        <translation>zu laut</translation>
+    </message>
+    <message>
+        <source>room %1</source>
+        <translation>Raum %1</translation>
+    </message>
+    <message>
+        <source>Pitch and partials of a take appear here when it has been heard.</source>
+        <translation>Stimmung und Teiltöne einer Aufnahme erscheinen hier, wenn sie gehört ist.</translation>
+    </message>
+    <message>
+        <source>last take, %1: cents off</source>
+        <translation>letzte Aufnahme, %1: Cent daneben</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>measured here</source>
+        <translation>hier gemessen</translation>
+    </message>
+    <message>
+        <source>partials, dB</source>
+        <translation>Teiltöne, dB</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::TargetPage</name>
+    <message>
+        <source>%1 partly</source>
+        <comment>a hole partly covered</comment>
+        <translation>%1 teilweise</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keins</translation>
+    </message>
+    <message>
+        <source>Lowest note</source>
+        <translation>Tiefster Ton</translation>
+    </message>
+    <message>
+        <source>Scale</source>
+        <translation>Tonleiter</translation>
+    </message>
+    <message>
+        <source>Temperament</source>
+        <translation>Temperatur</translation>
+    </message>
+    <message>
+        <source>Built on</source>
+        <translation>Aufgebaut auf</translation>
+    </message>
+    <message>
+        <source>Registers</source>
+        <translation>Register</translation>
+    </message>
+    <message>
+        <source>A4</source>
+        <translation>A4</translation>
+    </message>
+    <message>
+        <source> Hz</source>
+        <translation> Hz</translation>
+    </message>
+    <message>
+        <source>Temperature it is played at</source>
+        <translation>Temperatur, bei der gespielt wird</translation>
+    </message>
+    <message>
+        <source> °C</source>
+        <translation> °C</translation>
+    </message>
+    <message>
+        <source>Tolerance</source>
+        <translation>Toleranz</translation>
+    </message>
+    <message>
+        <source> cents</source>
+        <translation> Cent</translation>
+    </message>
+    <message>
+        <source>Fingerings</source>
+        <translation>Griffe</translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>register</source>
+        <translation>Register</translation>
+    </message>
+    <message>
+        <source>Hz</source>
+        <translation>Hz</translation>
+    </message>
+    <message>
+        <source>from equal</source>
+        <translation>zu gleichschw.</translation>
+    </message>
+    <message>
+        <source>± cents</source>
+        <translation>± Cent</translation>
+    </message>
+    <message>
+        <source>weight</source>
+        <translation>Gewicht</translation>
+    </message>
+    <message>
+        <source>closed, from the foot</source>
+        <translation>geschlossen, vom Fuß aus</translation>
+    </message>
+    <message>
+        <source>Note to add a fingering for</source>
+        <translation>Ton für einen neuen Griff</translation>
+    </message>
+    <message>
+        <source>&amp;Remove it</source>
+        <translation>&amp;Entfernen</translation>
+    </message>
+    <message>
+        <source>Major</source>
+        <translation>Dur</translation>
+    </message>
+    <message>
+        <source>Minor (natural)</source>
+        <translation>Moll (natürlich)</translation>
+    </message>
+    <message>
+        <source>Dorian</source>
+        <translation>Dorisch</translation>
+    </message>
+    <message>
+        <source>Phrygian</source>
+        <translation>Phrygisch</translation>
+    </message>
+    <message>
+        <source>Lydian</source>
+        <translation>Lydisch</translation>
+    </message>
+    <message>
+        <source>Mixolydian</source>
+        <translation>Mixolydisch</translation>
+    </message>
+    <message>
+        <source>Locrian</source>
+        <translation>Lokrisch</translation>
+    </message>
+    <message>
+        <source>Major pentatonic</source>
+        <translation>Dur-Pentatonik</translation>
+    </message>
+    <message>
+        <source>Minor pentatonic</source>
+        <translation>Moll-Pentatonik</translation>
+    </message>
+    <message>
+        <source>Chromatic</source>
+        <translation>Chromatisch</translation>
+    </message>
+    <message>
+        <source>Equal</source>
+        <translation>Gleichschwebend</translation>
+    </message>
+    <message>
+        <source>Just</source>
+        <translation>Rein</translation>
+    </message>
+    <message>
+        <source>Quarter-comma meantone</source>
+        <translation>Viertelkomma-mitteltönig</translation>
+    </message>
+    <message>
+        <source>Pythagorean</source>
+        <translation>Pythagoreisch</translation>
+    </message>
+    <message>
+        <source>Werckmeister III</source>
+        <translation>Werckmeister III</translation>
+    </message>
+    <message>
+        <source>Vallotti</source>
+        <translation>Vallotti</translation>
+    </message>
+    <message>
+        <source>Own, from a file</source>
+        <translation>Eigene, aus Datei</translation>
+    </message>
+    <message>
+        <source>one</source>
+        <translation>eins</translation>
+    </message>
+    <message>
+        <source>two</source>
+        <translation>zwei</translation>
+    </message>
+    <message>
+        <source>&amp;Scale from a file…</source>
+        <translation>&amp;Skala aus Datei…</translation>
+    </message>
+    <message>
+        <source>&amp;Write the scale…</source>
+        <translation>Skala schrei&amp;ben…</translation>
+    </message>
+    <message>
+        <source>&amp;Add a fingering for</source>
+        <translation>&amp;Griff dazu für</translation>
+    </message>
+    <message>
+        <source>built on</source>
+        <translation>auf</translation>
+    </message>
+    <message>
+        <source>Played at</source>
+        <translation>Gespielt bei</translation>
+    </message>
+    <message>
+        <source>The temperature is that of the music, not of the workshop: Listen asks for the workshop's own.</source>
+        <translation>Die Temperatur ist die der Musik, nicht der Werkstatt: nach der fragt Hören.</translation>
+    </message>
+    <message>
+        <source>%1: the tolerance of %2 must be a number from 0.5 to 100 cents.</source>
+        <translation>%1: die Toleranz von %2 muss eine Zahl von 0,5 bis 100 Cent sein.</translation>
+    </message>
+    <message>
+        <source>%1: the weight of %2 must be a number from 0 (does not count) to 100.</source>
+        <translation>%1: das Gewicht von %2 muss eine Zahl von 0 (zählt nicht) bis 100 sein.</translation>
+    </message>
+    <message>
+        <source>Changed by hand. Another lowest note, scale or number of registers makes the chart anew.</source>
+        <translation>Von Hand geändert. Ein anderer tiefster Ton, eine andere Leiter oder Registerzahl macht die Tabelle neu.</translation>
+    </message>
+    <message>
+        <source>Click a hole: closed, half, open. Double-click a tolerance or a weight to change it.</source>
+        <translation>Ein Loch anklicken: zu, halb, offen. Doppelklick auf Toleranz oder Gewicht zum Ändern.</translation>
+    </message>
+    <message>
+        <source>Scales (*.scl)</source>
+        <translation>Skalen (*.scl)</translation>
+    </message>
+    <message>
+        <source>%1, %2: %3.</source>
+        <translation>%1, %2: %3.</translation>
+    </message>
+    <message>
+        <source>%1 has %2 degrees to its period; a chart needs twelve to the octave. Choose another scale, or give single notes their own hertz in a specification.</source>
+        <translation>%1 hat %2 Stufen in seiner Periode; eine Tabelle braucht zwölf in der Oktave. Eine andere Skala wählen oder einzelnen Tönen in einer Beschreibung eigene Hertz geben.</translation>
+    </message>
+    <message>
+        <source>Write the scale</source>
+        <translation>Die Skala schreiben</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::TimbreModel</name>
+    <message>
+        <source>weak resonance</source>
+        <translation>schwache Resonanz</translation>
+    </message>
+    <message>
+        <source>low cutoff</source>
+        <translation>tiefe Grenzfrequenz</translation>
+    </message>
+    <message>
+        <source>octave out of line</source>
+        <translation>Oktave verschoben</translation>
+    </message>
+    <message>
+        <source>register below stronger</source>
+        <translation>Register darunter stärker</translation>
+    </message>
+    <message>
+        <source>stands out, %1</source>
+        <translation>fällt auf, %1</translation>
+    </message>
+    <message>
+        <source>Seconds from the first sound until pitch and level have settled</source>
+        <translation>Sekunden vom ersten Laut, bis Tonhöhe und Pegel stehen</translation>
+    </message>
+    <message>
+        <source>Tone over all noise, dB: small is breathy</source>
+        <translation>Ton über allem Geräusch, dB: klein ist luftig</translation>
+    </message>
+    <message>
+        <source>Tone over the breath from 2 to 8 kHz, where an edge hisses, dB</source>
+        <translation>Ton über dem Atem von 2 bis 8 kHz, wo eine Kante zischt, dB</translation>
+    </message>
+    <message>
+        <source>Centre of the partials, in multiples of the note: small is dull, large is bright</source>
+        <translation>Schwerpunkt der Teiltöne, in Vielfachen des Tons: klein ist dumpf, groß ist hell</translation>
+    </message>
+    <message>
+        <source>Even partials over odd ones, dB</source>
+        <translation>Gerade über ungeraden Teiltönen, dB</translation>
+    </message>
+    <message>
+        <source>How much the level wavers, dB</source>
+        <translation>Wie sehr der Pegel schwankt, dB</translation>
+    </message>
+    <message>
+        <source>What the model says of this fingering</source>
+        <translation>Was das Modell zu diesem Griff sagt</translation>
+    </message>
+    <message>
+        <source>From the first take to the newest, of so many</source>
+        <translation>Von der ersten Aufnahme zur neuesten, von so vielen</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>Speaks
+s</source>
+        <translation>Anspr.
+s</translation>
+    </message>
+    <message>
+        <source>Tone
+dB</source>
+        <translation>Ton
+dB</translation>
+    </message>
+    <message>
+        <source>Breath
+dB</source>
+        <translation>Atem
+dB</translation>
+    </message>
+    <message>
+        <source>Centre
+× note</source>
+        <translation>Mitte
+× Ton</translation>
+    </message>
+    <message>
+        <source>Even
+dB</source>
+        <translation>Gerade
+dB</translation>
+    </message>
+    <message>
+        <source>Wavers
+dB</source>
+        <translation>Schwankt
+dB</translation>
+    </message>
+    <message>
+        <source>Model</source>
+        <translation>Modell</translation>
+    </message>
+    <message>
+        <source>Takes</source>
+        <translation>Aufn.</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::TryCard</name>
+    <message>
+        <source>&amp;Back to the wood as it is</source>
+        <translation>&amp;Zurück zum Holz, wie es ist</translation>
+    </message>
+    <message>
+        <source>Drag on the workpiece</source>
+        <translation>Am Werkstück ziehen</translation>
+    </message>
+    <message>
+        <source>A hole up or down, the foot or the stopper along the tube; Shift for tenths of that. By key: left and right choose, up and down change. Every note follows at once. Nothing is cut and nothing is kept.</source>
+        <translation>Ein Loch auf oder ab, Fuß oder Kork längs des Rohrs; Umschalt für Zehntel davon. Mit Tasten: links und rechts wählen, auf und ab ändern. Jeder Ton folgt sofort. Nichts wird geschnitten, nichts behalten.</translation>
+    </message>
+    <message>
+        <source>Back to the wood as it is</source>
+        <translation>Zurück zum Holz, wie es ist</translation>
+    </message>
+    <message>
+        <source>tube</source>
+        <translation>Rohr</translation>
+    </message>
+    <message>
+        <source>stopper</source>
+        <translation>Kork</translation>
+    </message>
+    <message>
+        <source>%1: %2 → %3 (wood would have to come back)</source>
+        <translation>%1: %2 → %3 (Holz müsste zurückkommen)</translation>
+    </message>
+    <message>
+        <source>%1: %2 → %3</source>
+        <translation>%1: %2 → %3</translation>
+    </message>
+    <message>
+        <source>Nothing tried yet.</source>
+        <translation>Noch nichts probiert.</translation>
+    </message>
+    <message>
+        <source>As tried: %1 of %2 notes within tolerance, furthest off %3, on average %4 cents.</source>
+        <translation>Probiert: %1 von %2 Tönen in der Toleranz, am weitesten daneben %3, im Mittel %4 Cent.</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::TuningPicture</name>
+    <message>
+        <source>Tuning, note by note</source>
+        <translation>Stimmung, Ton für Ton</translation>
+    </message>
+    <message>
+        <source>filled: now   outline: after the cut</source>
+        <translation>gefüllt: jetzt   Umriss: nach dem Schnitt</translation>
+    </message>
+    <message>
+        <source>after the cut</source>
+        <translation>nach dem Schnitt</translation>
+    </message>
+    <message>
+        <source>%1 not heard yet</source>
+        <translation>%1 noch nicht gehört</translation>
+    </message>
+    <message>
+        <source>%1 %2 cents, %3 %4</source>
+        <translation>%1 %2 Cent, %3 %4</translation>
+    </message>
+    <message>
+        <source>%1 %2 cents</source>
+        <translation>%1 %2 Cent</translation>
+    </message>
+    <message>
+        <source>0</source>
+        <translation>0</translation>
+    </message>
+    <message>
+        <source>cents   ▲ sharp   ● in tolerance   ▼ flat</source>
+        <translation>Cent   ▲ zu hoch   ● in der Toleranz   ▼ zu tief</translation>
+    </message>
+    <message>
+        <source>cents off, at the temperature it is meant to be played at</source>
+        <translation>Cent daneben, bei der Temperatur, bei der gespielt werden soll</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::Workpiece</name>
+    <message>
+        <source>Workpiece</source>
+        <translation>Werkstück</translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation>%1 von %2</translation>
+    </message>
+    <message>
+        <source>Tube %1 long</source>
+        <translation>Rohr %1 lang</translation>
+    </message>
+    <message>
+        <source>%1 %2 at %3</source>
+        <comment>hole, diameter, place</comment>
+        <translation>%1 %2 bei %3</translation>
+    </message>
+    <message>
+        <source>proposed: %1 to %2</source>
+        <translation>vorgeschlagen: %1 auf %2</translation>
+    </message>
+    <message>
+        <source>register %1</source>
+        <translation>Register %1</translation>
+    </message>
+    <message>
+        <source>foot</source>
+        <translation>Fuß</translation>
+    </message>
+    <message>
+        <source>to scale</source>
+        <translation>maßstäblich</translation>
+    </message>
+    <message>
+        <source>diameters × %1</source>
+        <translation>Durchmesser × %1</translation>
+    </message>
+    <message>
+        <source>%1: %2 wide, %3 from the sounding edge, finger %4</source>
+        <translation>%1: %2 weit, %3 von der Anblaskante, Finger %4</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::text</name>
+    <message>
+        <source>%1 cents flat</source>
+        <translation>%1 Cent zu tief</translation>
+    </message>
+    <message>
+        <source>%1 cents sharp</source>
+        <translation>%1 Cent zu hoch</translation>
+    </message>
+    <message>
+        <source>Enlarge %1</source>
+        <comment>%1 hole</comment>
+        <translation>%1 weiten</translation>
+    </message>
+    <message>
+        <source>Undercut %1</source>
+        <comment>%1 hole</comment>
+        <translation>%1 unterschneiden</translation>
+    </message>
+    <message>
+        <source>Trim the foot</source>
+        <translation>Den Fuß kürzen</translation>
+    </message>
+    <message>
+        <source>Ream the bore from %1 to %2 mm</source>
+        <translation>Die Bohrung von %1 bis %2 mm aufreiben</translation>
+    </message>
+    <message>
+        <source>Move the stopper</source>
+        <translation>Den Kork verschieben</translation>
+    </message>
+    <message>
+        <source>Open the window</source>
+        <translation>Den Aufschnitt öffnen</translation>
+    </message>
+    <message>
+        <source>Open the embouchure hole</source>
+        <translation>Das Mundloch öffnen</translation>
+    </message>
+    <message>
+        <source>Fill %1</source>
+        <comment>%1 hole</comment>
+        <translation>%1 füllen</translation>
+    </message>
+    <message>
+        <source>%1 bit</source>
+        <comment>drill of a size</comment>
+        <translation>Bohrer %1</translation>
+    </message>
+    <message>
+        <source>fine saw, then file</source>
+        <translation>feine Säge, dann Feile</translation>
+    </message>
+    <message>
+        <source>flat file</source>
+        <translation>Flachfeile</translation>
+    </message>
+    <message>
+        <source>scraper or reamer, with a stop at its depth</source>
+        <translation>Schaber oder Räumer, mit Anschlag auf seine Tiefe</translation>
+    </message>
+    <message>
+        <source>push rod with a mark</source>
+        <translation>Schubstange mit Marke</translation>
+    </message>
+    <message>
+        <source>knife, at the lip's edge</source>
+        <translation>Messer, an der Kante des Labiums</translation>
+    </message>
+    <message>
+        <source>round file, at both ends alike</source>
+        <translation>Rundfeile, an beiden Enden gleich</translation>
+    </message>
+    <message>
+        <source>small knife or undercutter, from inside</source>
+        <translation>kleines Messer oder Unterschneider, von innen</translation>
+    </message>
+    <message>
+        <source>round file or knife</source>
+        <translation>Rundfeile oder Messer</translation>
+    </message>
+    <message>
+        <source>%1 is %2; undercutting this hole moves it most.</source>
+        <comment>note, how far off</comment>
+        <translation>%1 ist %2; dieses Loch zu unterschneiden bewegt ihn am meisten.</translation>
+    </message>
+    <message>
+        <source>%1 is %2; the foot moves it most.</source>
+        <comment>note, how far off</comment>
+        <translation>%1 ist %2; der Fuß bewegt ihn am meisten.</translation>
+    </message>
+    <message>
+        <source>%1 is %2; the bore here moves it most, and the registers not alike.</source>
+        <comment>note, how far off</comment>
+        <translation>%1 ist %2; die Bohrung hier bewegt ihn am meisten, und die Register nicht gleich.</translation>
+    </message>
+    <message>
+        <source>%1 is %2; the stopper moves it most, and can be moved back.</source>
+        <comment>note, how far off</comment>
+        <translation>%1 ist %2; der Kork bewegt ihn am meisten und kann zurück.</translation>
+    </message>
+    <message>
+        <source>%1 is %2; the window moves every note, so it comes before the holes.</source>
+        <comment>note, how far off</comment>
+        <translation>%1 ist %2; der Aufschnitt bewegt jeden Ton, darum kommt er vor den Löchern.</translation>
+    </message>
+    <message>
+        <source>%1 is %2; the embouchure hole moves every note, so it comes before the holes.</source>
+        <comment>note, how far off</comment>
+        <translation>%1 ist %2; das Mundloch bewegt jeden Ton, darum kommt es vor den Löchern.</translation>
+    </message>
+    <message>
+        <source>%1 is %2; this hole moves it most.</source>
+        <comment>note, how far off</comment>
+        <translation>%1 ist %2; dieses Loch bewegt ihn am meisten.</translation>
+    </message>
+    <message>
+        <source>It will probably end near %1, but further than this could overshoot.</source>
+        <comment>%1 size</comment>
+        <translation>Es endet wohl bei %1, aber weiter als so könnte es zu viel sein.</translation>
+    </message>
+    <message>
+        <source>99 in 100</source>
+        <translation>99 von 100</translation>
+    </message>
+    <message>
+        <source>1 in 100 at most</source>
+        <translation>höchstens 1 von 100</translation>
+    </message>
+    <message>
+        <source>one in two</source>
+        <translation>eins zu eins</translation>
+    </message>
+    <message>
+        <source>%1 in 20</source>
+        <comment>a chance</comment>
+        <translation>%1 von 20</translation>
+    </message>
+    <message>
+        <source>%1: nothing is spoiled.</source>
+        <comment>a chance</comment>
+        <translation>%1: nichts wird verdorben.</translation>
+    </message>
+    <message>
+        <source>By all that was heard, %1 that every note is within tolerance.</source>
+        <comment>a chance</comment>
+        <translation>Nach allem Gehörten %1, dass jeder Ton in der Toleranz liegt.</translation>
+    </message>
+    <message>
+        <source>One more listening would tell most about %1.</source>
+        <comment>notes</comment>
+        <translation>Noch einmal hören würde am meisten sagen über %1.</translation>
+    </message>
+    <message>
+        <source>Advice begins when every fingering has been heard once.</source>
+        <translation>Rat gibt es, wenn jeder Griff einmal gehört ist.</translation>
+    </message>
+    <message>
+        <source>Advice goes on when every fingering has been heard.</source>
+        <translation>Rat gibt es wieder, wenn jeder Griff gehört ist.</translation>
+    </message>
+    <message>
+        <source>They decide what comes next: %1 that every note is in already, by what was heard so far.</source>
+        <comment>a chance</comment>
+        <translation>Sie entscheiden, was kommt: %1, dass nach allem Gehörten schon jeder Ton drin ist.</translation>
+    </message>
+    <message>
+        <source>The cuts since the last listening have moved them. Advice without hearing them would be a guess.</source>
+        <translation>Die Schnitte seit dem letzten Hören haben sie bewegt. Rat, ohne sie zu hören, wäre geraten.</translation>
+    </message>
+    <message>
+        <source>%1 stays %2</source>
+        <comment>note, how far</comment>
+        <translation>%1 bleibt %2</translation>
+    </message>
+    <message>
+        <source>%1: removing wood cannot lower it. Another fingering, or a narrower hole, would.</source>
+        <translation>%1: Holz wegnehmen kann ihn nicht senken. Ein anderer Griff oder ein engeres Loch könnte es.</translation>
+    </message>
+    <message>
+        <source>%1: its hole is as wide as it may be.</source>
+        <translation>%1: sein Loch ist so weit, wie es darf.</translation>
+    </message>
+    <message>
+        <source>%1: the tube is as short as it may be.</source>
+        <translation>%1: das Rohr ist so kurz, wie es darf.</translation>
+    </message>
+    <message>
+        <source>%1: the best compromise with its neighbours and its other register.</source>
+        <translation>%1: der beste Ausgleich mit seinen Nachbarn und seinem anderen Register.</translation>
+    </message>
+    <message>
+        <source>%1: heard again and again out of line with the rest of this wood; no cut went by it.</source>
+        <translation>%1: immer wieder anders gehört als der Rest dieses Holzes; kein Schnitt hat sich danach gerichtet.</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <comment>hole, size</comment>
+        <translation>%1 auf %2</translation>
+    </message>
+    <message>
+        <source>As a last resort, filling would bring it nearer: %1. Try it with wax, which comes out again, and listen, before anything that stays.</source>
+        <translation>Als letztes Mittel brächte Füllen es näher: %1. Erst mit Wachs, das wieder herausgeht, versuchen und hören, vor allem Bleibenden.</translation>
+    </message>
+    <message>
+        <source>foot first</source>
+        <translation>erst der Fuß</translation>
+    </message>
+    <message>
+        <source>holes first</source>
+        <translation>erst die Löcher</translation>
+    </message>
+    <message>
+        <source>one size</source>
+        <translation>eine Größe</translation>
+    </message>
+    <message>
+        <source>graded</source>
+        <translation>abgestuft</translation>
+    </message>
+    <message>
+        <source>low register rules</source>
+        <translation>tiefes Register gilt</translation>
+    </message>
+    <message>
+        <source>all registers</source>
+        <translation>alle Register</translation>
+    </message>
+    <message>
+        <source>even timbre %1 %</source>
+        <translation>gleichmäßiger Klang %1 %</translation>
+    </message>
+    <message>
+        <source>The readings do not fit the measures: %1 behaves as if it were %2 mm larger. Measure it again and write down what the calipers say, even if it is the same; look for a leak or a chip, and check that the fingerings were the ones asked for.</source>
+        <translation>Messungen und Maße passen nicht zusammen: %1 verhält sich, als wäre es %2 mm weiter. Noch einmal messen und eintragen, was der Messschieber sagt, auch wenn es dasselbe ist; nach einem Leck oder Ausbruch sehen und prüfen, ob die gefragten Griffe gespielt wurden.</translation>
+    </message>
+    <message>
+        <source>The readings do not fit the measures: %1 behaves as if it were %2 mm smaller. Measure it again and write down what the calipers say, even if it is the same; look for a leak or a chip, and check that the fingerings were the ones asked for.</source>
+        <translation>Messungen und Maße passen nicht zusammen: %1 verhält sich, als wäre es %2 mm enger. Noch einmal messen und eintragen, was der Messschieber sagt, auch wenn es dasselbe ist; nach einem Leck oder Ausbruch sehen und prüfen, ob die gefragten Griffe gespielt wurden.</translation>
+    </message>
+    <message>
+        <source>The readings do not fit the measures: all notes together would need air %1 °C warmer than can be. Check the room temperature (degrees Celsius, not Fahrenheit), the tube's length and the bore.</source>
+        <translation>Messungen und Maße passen nicht zusammen: alle Töne zusammen bräuchten um %1 °C wärmere Luft, als sein kann. Raumtemperatur (Grad Celsius, nicht Fahrenheit), Rohrlänge und Bohrung prüfen.</translation>
+    </message>
+    <message>
+        <source>The readings do not fit the measures: all notes together would need air %1 °C colder than can be. Check the room temperature (degrees Celsius, not Fahrenheit), the tube's length and the bore.</source>
+        <translation>Messungen und Maße passen nicht zusammen: alle Töne zusammen bräuchten um %1 °C kältere Luft, als sein kann. Raumtemperatur (Grad Celsius, nicht Fahrenheit), Rohrlänge und Bohrung prüfen.</translation>
+    </message>
+    <message>
+        <source>%1 and %2 sound like each other's fingering: their readings were probably swapped. Set both aside and hear them again.</source>
+        <translation>%1 und %2 klingen wie der Griff des anderen: ihre Messungen sind wohl vertauscht. Beide beiseitelegen und noch einmal hören.</translation>
+    </message>
+    <message>
+        <source>No one explanation fits all readings, so no cut can be trusted. %1 fits worst: set it aside, hear every note again, and check the measures.</source>
+        <translation>Keine Erklärung passt zu allen Messungen, darum ist keinem Schnitt zu trauen. %1 passt am schlechtesten: beiseitelegen, jeden Ton noch einmal hören und die Maße prüfen.</translation>
+    </message>
+    <message>
+        <source>The reading of %1 fits none of the others. Hear it again and check the fingering.</source>
+        <translation>Die Messung von %1 passt zu keiner anderen. Noch einmal hören und den Griff prüfen.</translation>
+    </message>
+    <message>
+        <source>Clamp the tube, wear eye protection, no gloves or loose sleeves near the drill; follow your shop's rules.</source>
+        <translation>Das Rohr spannen, Augenschutz tragen, keine Handschuhe oder losen Ärmel am Bohrer; die Regeln der Werkstatt befolgen.</translation>
+    </message>
+    <message>
+        <source>Cut away from yourself; keep the dust out of your lungs.</source>
+        <translation>Vom Körper weg schneiden; den Staub nicht einatmen.</translation>
+    </message>
+    <message>
+        <source>Push, do not hammer: a tight stopper can split the head.</source>
+        <translation>Schieben, nicht hämmern: ein strammer Kork kann den Kopf spalten.</translation>
+    </message>
+    <message>
+        <source>Cut away from yourself, small strokes; keep the dust out of your lungs.</source>
+        <translation>Vom Körper weg, in kleinen Strichen schneiden; den Staub nicht einatmen.</translation>
+    </message>
+    <message>
+        <source>Heard %1: %2 Hz, %3 cents, room %4 °C</source>
+        <translation>%1 gehört: %2 Hz, %3 Cent, Raum %4 °C</translation>
+    </message>
+    <message>
+        <source>%1: %2 to %3</source>
+        <comment>work, from, to</comment>
+        <translation>%1: %2 auf %3</translation>
+    </message>
+    <message>
+        <source>%1 (advised %2)</source>
+        <translation>%1 (geraten %2)</translation>
+    </message>
+    <message numerus="yes">
+        <source>Advice: listen to %n fingering(s)</source>
+        <translation>
+            <numerusform>Rat: %n Griff hören</numerusform>
+            <numerusform>Rat: %n Griffe hören</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Advice: %1 to %2</source>
+        <translation>Rat: %1 auf %2</translation>
+    </message>
+    <message>
+        <source>Advice: done, %1 of %2 notes within tolerance</source>
+        <translation>Rat: fertig, %1 von %2 Tönen in der Toleranz</translation>
+    </message>
+    <message>
+        <source>Advice: stop</source>
+        <translation>Rat: halt</translation>
+    </message>
+    <message>
+        <source>From here on the plan goes so: %1</source>
+        <translation>Von hier an geht der Plan so: %1</translation>
+    </message>
+    <message>
+        <source>Measured again: %1 is %2</source>
+        <translation>Noch einmal gemessen: %1 ist %2</translation>
+    </message>
+    <message>
+        <source>Measured again: the tube is %1 long</source>
+        <translation>Noch einmal gemessen: das Rohr ist %1 lang</translation>
+    </message>
+    <message>
+        <source>Set aside entry %1: %2</source>
+        <translation>Eintrag %1 beiseitegelegt: %2</translation>
+    </message>
+    <message>
+        <source>Practice blank: the simulated player blows it</source>
+        <translation>Übungsrohling: der simulierte Spieler bläst ihn</translation>
+    </message>
+</context>
+<context>
+    <name>form</name>
+    <message>
+        <source>Cancel</source>
+        <translation>Abbrechen</translation>
+    </message>
+</context>
+<context>
+    <name>main</name>
+    <message>
+        <source>Tuning bench for makers of flutes, whistles and fifes.</source>
+        <translation>Stimmbank für Bauer von Flöten und Pfeifen.</translation>
+    </message>
+    <message>
+        <source>workbook to open</source>
+        <translation>Werkbuch, das geöffnet wird</translation>
+    </message>
+    <message>
+        <source>Open a fresh practice blank.</source>
+        <translation>Einen frischen Übungsrohling öffnen.</translation>
+    </message>
+    <message>
+        <source>Play the whole loop and leave a picture of every view in &lt;folder&gt;.</source>
+        <translation>Die ganze Schleife spielen und von jeder Ansicht ein Bild in &lt;folder&gt; lassen.</translation>
+    </message>
+</context>
+</TS>

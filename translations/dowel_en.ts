@@ -1,0 +1,106 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1" language="en_GB" sourcelanguage="en">
+<context>
+    <name>dowel::app::CorrectPage</name>
+    <message numerus="yes">
+        <source>Hear %n fingering(s)</source>
+        <translation>
+            <numerusform>Hear one fingering</numerusform>
+            <numerusform>Hear %n fingerings</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>As it is now: %1, tube %2. %n cut(s) since the first listening.</source>
+        <comment>hole sizes, length</comment>
+        <translation>
+            <numerusform>As it is now: %1, tube %2. One cut since the first listening.</numerusform>
+            <numerusform>As it is now: %1, tube %2. %n cuts since the first listening.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Then listen to %n fingering(s).</source>
+        <translation>
+            <numerusform>Then listen to one fingering.</numerusform>
+            <numerusform>Then listen to %n fingerings.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::Document</name>
+    <message numerus="yes">
+        <source>%n reading(s) kept.</source>
+        <translation>
+            <numerusform>One reading is kept.</numerusform>
+            <numerusform>%n readings are kept.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n more note(s) are none of this instrument's.</source>
+        <translation>
+            <numerusform>One more note is none of this instrument's.</numerusform>
+            <numerusform>%n more notes are none of this instrument's.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::MainWindow</name>
+    <message numerus="yes">
+        <source>%n entry/entries of this workbook could not be written to the disk yet. They are lost where it is left now.</source>
+        <translation>
+            <numerusform>One entry of this workbook could not be written to the disk yet. It is lost where the workbook is left now.</numerusform>
+            <numerusform>%n entries of this workbook could not be written to the disk yet. They are lost where it is left now.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Target
+%n note(s)</source>
+        <translation>
+            <numerusform>Target
+one note</numerusform>
+            <numerusform>Target
+%n notes</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Layout
+%n hole(s)</source>
+        <translation>
+            <numerusform>Layout
+one hole</numerusform>
+            <numerusform>Layout
+%n holes</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Logbook
+%n cut(s)</source>
+        <translation>
+            <numerusform>Logbook
+one cut</numerusform>
+            <numerusform>Logbook
+%n cuts</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::ReadingModel</name>
+    <message numerus="yes">
+        <source>%n cut(s) ago</source>
+        <translation>
+            <numerusform>a cut ago</numerusform>
+            <numerusform>%n cuts ago</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>dowel::text</name>
+    <message numerus="yes">
+        <source>Advice: listen to %n fingering(s)</source>
+        <translation>
+            <numerusform>Advice: listen to one fingering</numerusform>
+            <numerusform>Advice: listen to %n fingerings</numerusform>
+        </translation>
+    </message>
+</context>
+</TS>
