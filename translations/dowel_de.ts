@@ -1221,10 +1221,6 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>keins</translation>
     </message>
     <message>
-        <source>; partly: %1</source>
-        <translation>; teilweise: %1</translation>
-    </message>
-    <message>
         <source>Fingering, to be changed</source>
         <translation>Griff, zum Ändern</translation>
     </message>
@@ -1243,6 +1239,10 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     <message>
         <source>target %1 Hz, ±%2 cents</source>
         <translation>Ziel %1 Hz, ±%2 Cent</translation>
+    </message>
+    <message>
+        <source>%1, register %2, closed: %3; partly: %4</source>
+        <translation>%1, Register %2, geschlossen: %3; teilweise: %4</translation>
     </message>
 </context>
 <context>
@@ -2187,6 +2187,22 @@ wird gerechnet</translation>
     <message>
         <source>Open a workbook first; then recordings can be dropped on it.</source>
         <translation>Erst ein Werkbuch öffnen; dann können Aufnahmen darauf gezogen werden.</translation>
+    </message>
+    <message>
+        <source>&amp;Language</source>
+        <translation>&amp;Sprache</translation>
+    </message>
+    <message>
+        <source>As the &amp;desktop</source>
+        <translation>Wie der &amp;Schreibtisch</translation>
+    </message>
+    <message>
+        <source>&amp;English</source>
+        <translation>&amp;Englisch</translation>
+    </message>
+    <message>
+        <source>&amp;German</source>
+        <translation>&amp;Deutsch</translation>
     </message>
 </context>
 <context>

@@ -4,6 +4,7 @@
 
 #include "app/correct/correct_page.h"
 #include "app/listen/listen_page.h"
+#include "app/parts/language.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
 #include "app/shell/main_window.h"
@@ -60,6 +61,7 @@ public:
         QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, m_dir.path());
         qputenv("XDG_DATA_HOME", m_dir.path().toUtf8()); // a shop memory of its own
         app::Style::loadFonts();
+        app::speak(QStringLiteral("en"));
         auto answers = std::make_unique<Answers>();
         m_answers = answers.get();
         m_window = std::make_unique<app::MainWindow>(std::move(answers), m_dir.path());

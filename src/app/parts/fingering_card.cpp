@@ -48,12 +48,12 @@ void FingeringCard::show(const std::vector<Hole>& holes, const Fingering* finger
     }
     QString words;
     if (fingering != nullptr) {
-        words = tr("%1, register %2, closed: %3")
+        words = (half.isEmpty() ? tr("%1, register %2, closed: %3") : tr("%1, register %2, closed: %3; partly: %4"))
                     .arg(text::noteName(fingering->id.text))
                     .arg(fingering->registerNumber)
                     .arg(closed.isEmpty() ? tr("none") : closed.join(QStringLiteral(", ")));
         if (!half.isEmpty())
-            words += tr("; partly: %1").arg(half.join(QStringLiteral(", ")));
+            words = words.arg(half.join(QStringLiteral(", ")));
     }
     setAccessibleDescription(words);
     update();

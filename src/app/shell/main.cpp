@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/parts/language.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
 #include "app/shell/demo_run.h"
@@ -6,9 +7,35 @@
 
 #include <QApplication>
 #include <QCommandLineParser>
+#include <QLocale>
 #include <QSettings>
 #include <QTemporaryDir>
 #include <QTextStream>
+
+using namespace dowel::app;
+
+namespace {
+
+int shoot(QApplication& application, const QString& folder, const QString& to)
+{
+    MainWindow window(std::make_unique<FileDialogs>(), folder);
+    window.show();
+    DemoRun run(window, to);
+    QObject::connect(&run, &DemoRun::ended, &application, [](bool ok, const QString& words) {
+        QTextStream(stdout) << words << Qt::endl;
+        QApplication::exit(ok ? 0 : 1);
+    });
+    QObject::connect(&window, &MainWindow::opened, &run, [&run](bool ok) {
+        if (ok)
+            run.start();
+        else
+            QApplication::exit(1);
+    });
+    window.newPractice(folder);
+    return QApplication::exec();
+}
+
+} // namespace
 
 int main(int argc, char** argv)
 {
@@ -31,30 +58,34 @@ int main(int argc, char** argv)
     parser.process(application);
 
     QTemporaryDir scratch;
-    if (parser.isSet(shots)) // the demonstration leaves the user's settings and workbooks alone
+    const bool shooting = parser.isSet(shots);
+    if (shooting) // the demonstration leaves the user's settings and workbooks alone
         QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, scratch.path());
-    dowel::app::Style::loadFonts();
-    dowel::app::MainWindow window(std::make_unique<dowel::app::FileDialogs>(), parser.isSet(shots) ? scratch.path() : QString());
-    window.show();
-    QTextStream out(stdout);
-    if (parser.isSet(shots)) {
-        dowel::app::DemoRun run(window, parser.value(shots));
-        QObject::connect(&run, &dowel::app::DemoRun::ended, &application, [&](bool ok, const QString& words) {
-            out << words << Qt::endl;
-            QApplication::exit(ok ? 0 : 1);
-        });
-        QObject::connect(&window, &dowel::app::MainWindow::opened, &run, [&](bool ok) {
-            if (ok)
-                run.start();
-            else
-                QApplication::exit(1);
-        });
-        window.newPractice(scratch.path());
-        return QApplication::exec();
+    Style::loadFonts();
+    speak(shooting ? QStringLiteral("en") : languageFor(chosenLanguage(), QLocale::system().uiLanguages()));
+    if (shooting)
+        return shoot(application, scratch.path(), parser.value(shots));
+    QString book = parser.positionalArguments().value(0);
+    bool practice = parser.isSet(demo);
+    // A window speaks one language for as long as it is there; another takes its place, with the same wood on the bench.
+    constexpr int again = 1000;
+    int ended = again;
+    QByteArray place;
+    while (ended == again) {
+        speak(languageFor(chosenLanguage(), QLocale::system().uiLanguages()));
+        MainWindow window(std::make_unique<FileDialogs>());
+        if (!place.isEmpty())
+            window.restoreGeometry(place);
+        window.show();
+        if (practice)
+            window.newPractice(workbooksFolder());
+        else if (!book.isEmpty())
+            window.openBook(book);
+        QObject::connect(&window, &MainWindow::languageChosen, &application, [] { QApplication::exit(again); });
+        ended = QApplication::exec();
+        practice = false;
+        book = window.document() == nullptr ? QString() : window.document()->path();
+        place = window.saveGeometry();
     }
-    if (parser.isSet(demo))
-        window.newPractice(dowel::app::workbooksFolder());
-    else if (!parser.positionalArguments().isEmpty())
-        window.openBook(parser.positionalArguments().front());
-    return QApplication::exec();
+    return ended;
 }

@@ -8,6 +8,7 @@
 #include "app/design/plan_bench.h"
 #include "app/listen/listen_page.h"
 #include "app/logbook/logbook_page.h"
+#include "app/parts/language.h"
 #include "app/parts/message_bar.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
@@ -16,6 +17,7 @@
 #include "io/spec_json.h"
 #include "text/errors.h"
 
+#include <QActionGroup>
 #include <QApplication>
 #include <QCloseEvent>
 #include <QDateTime>
@@ -196,12 +198,30 @@ void MainWindow::buildMenus()
         view, tr("&Dark"), QKeySequence(QStringLiteral("Ctrl+D")), [this](bool on) { setDark(on); }, false);
     m_darkAction->setCheckable(true);
 
+    auto* languages = view->addMenu(tr("&Language"));
+    auto* oneOf = new QActionGroup(this);
+    const std::pair<QString, const char*> spoken[] = {{tr("As the &desktop"), ""}, {tr("&English"), "en"}, {tr("&German"), "de"}};
+    for (const auto& [name, code] : spoken) {
+        auto* a = act(
+            languages, name, QKeySequence(), [this, code = QString::fromLatin1(code)] { speakFromNowOn(code); }, false);
+        a->setCheckable(true);
+        a->setChecked(chosenLanguage() == QLatin1String(code));
+        oneOf->addAction(a);
+    }
     act(
         view, tr("&Across the room"), QKeySequence(Qt::Key_F11), [this] { m_listen->showFar(); }, true);
 
     auto* help = menuBar()->addMenu(tr("&Help"));
     act(
         help, tr("&How to work with Dowel"), QKeySequence::HelpContents, [this] { showWalk(); }, false);
+}
+
+void MainWindow::speakFromNowOn(const QString& language)
+{
+    if (language == chosenLanguage() || !mayLeave())
+        return;
+    chooseLanguage(language);
+    Q_EMIT languageChosen();
 }
 
 void MainWindow::showShopMemory()

@@ -51,6 +51,8 @@ public:
 
 Q_SIGNALS:
     void opened(bool whether);
+    /// Another window is to be made that speaks it.
+    void languageChosen();
 
 protected:
     void closeEvent(QCloseEvent* event) override;
@@ -73,6 +75,7 @@ private:
     void exportAsked(const QString& format, const QString& suffix);
     void showWalk();
     void showShopMemory();
+    void speakFromNowOn(const QString& language);
     [[nodiscard]] PlanBench& planBench();
     void makeWorkbook();
 
