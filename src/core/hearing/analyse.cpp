@@ -314,7 +314,7 @@ std::optional<int> registerOf(Hertz pitch, Hertz first, Modes modes)
     std::optional<int> best;
     double nearest = nearEnough_cents;
     for (int n = 1; n <= 3; ++n) {
-        const double off = std::abs(centsOver(pitch, (first * (modes == Modes::Odd ? 2 * n - 1 : n))));
+        const double off = std::abs(centsOver(pitch.hertz(), first.hertz() * (modes == Modes::Odd ? 2 * n - 1 : n)));
         if (off < nearest) {
             nearest = off;
             best = n;
