@@ -9,6 +9,7 @@
 #include "app/parts/style.h"
 #include "app/shell/main_window.h"
 #include "support/compare.h"
+#include "support/stall.h"
 
 #include <QLabel>
 #include <QLineEdit>

@@ -31,7 +31,7 @@ bool windowDone(Desk& desk)
 
 } // namespace
 
-class TestGuiCorrect : public QObject
+class TestGuiCorrect : public gui::WatchedTest
 {
     Q_OBJECT
 
@@ -160,5 +160,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(TestGuiCorrect)
+DOWEL_WINDOW_TEST_MAIN(TestGuiCorrect)
 #include "test_gui_correct.moc"

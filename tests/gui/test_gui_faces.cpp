@@ -42,7 +42,7 @@ void drag(QWidget* widget, const QPointF& from, const QPointF& way, Qt::Keyboard
 
 } // namespace
 
-class TestGuiFaces : public QObject
+class TestGuiFaces : public gui::WatchedTest
 {
     Q_OBJECT
 
@@ -202,5 +202,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(TestGuiFaces)
+DOWEL_WINDOW_TEST_MAIN(TestGuiFaces)
 #include "test_gui_faces.moc"

@@ -52,7 +52,7 @@ void answer(const QString& words, bool& asked)
 
 } // namespace
 
-class TestGuiFaults : public QObject
+class TestGuiFaults : public gui::WatchedTest
 {
     Q_OBJECT
 
@@ -129,5 +129,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(TestGuiFaults)
+DOWEL_WINDOW_TEST_MAIN(TestGuiFaults)
 #include "test_gui_faults.moc"

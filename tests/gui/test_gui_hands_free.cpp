@@ -68,7 +68,7 @@ private:
 
 } // namespace
 
-class TestGuiHandsFree : public QObject
+class TestGuiHandsFree : public gui::WatchedTest
 {
     Q_OBJECT
 
@@ -268,5 +268,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(TestGuiHandsFree)
+DOWEL_WINDOW_TEST_MAIN(TestGuiHandsFree)
 #include "test_gui_hands_free.moc"

@@ -24,7 +24,7 @@
 using namespace dowel;
 using gui::Desk;
 
-class TestGuiListen : public QObject
+class TestGuiListen : public gui::WatchedTest
 {
     Q_OBJECT
 
@@ -274,5 +274,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(TestGuiListen)
+DOWEL_WINDOW_TEST_MAIN(TestGuiListen)
 #include "test_gui_listen.moc"

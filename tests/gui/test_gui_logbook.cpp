@@ -9,7 +9,7 @@
 using namespace dowel;
 using gui::Desk;
 
-class TestGuiLogbook : public QObject
+class TestGuiLogbook : public gui::WatchedTest
 {
     Q_OBJECT
 
@@ -77,5 +77,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(TestGuiLogbook)
+DOWEL_WINDOW_TEST_MAIN(TestGuiLogbook)
 #include "test_gui_logbook.moc"

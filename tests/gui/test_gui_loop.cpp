@@ -7,7 +7,7 @@
 using namespace dowel;
 using gui::Desk;
 
-class TestGuiLoop : public QObject
+class TestGuiLoop : public gui::WatchedTest
 {
     Q_OBJECT
 
@@ -76,5 +76,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(TestGuiLoop)
+DOWEL_WINDOW_TEST_MAIN(TestGuiLoop)
 #include "test_gui_loop.moc"

@@ -48,7 +48,7 @@ void type(app::LengthField* field, const QString& text)
 
 } // namespace
 
-class TestGuiPlan : public QObject
+class TestGuiPlan : public gui::WatchedTest
 {
     Q_OBJECT
 
@@ -407,5 +407,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(TestGuiPlan)
+DOWEL_WINDOW_TEST_MAIN(TestGuiPlan)
 #include "test_gui_plan.moc"

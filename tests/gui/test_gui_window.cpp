@@ -13,7 +13,7 @@
 using namespace dowel;
 using gui::Desk;
 
-class TestGuiWindow : public QObject
+class TestGuiWindow : public gui::WatchedTest
 {
     Q_OBJECT
 
@@ -158,5 +158,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(TestGuiWindow)
+DOWEL_WINDOW_TEST_MAIN(TestGuiWindow)
 #include "test_gui_window.moc"

@@ -83,7 +83,7 @@ QString card(Desk& desk)
 
 } // namespace
 
-class TestGuiWrongEntry : public QObject
+class TestGuiWrongEntry : public gui::WatchedTest
 {
     Q_OBJECT
 
@@ -197,5 +197,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(TestGuiWrongEntry)
+DOWEL_WINDOW_TEST_MAIN(TestGuiWrongEntry)
 #include "test_gui_wrong_entry.moc"

@@ -43,6 +43,19 @@ private Q_SLOTS:
         VERIFY_NEAR(inchesOf(BitSeries::Fractional, "5/16"), 0.3125, 1e-12);
         VERIFY_NEAR(inchesOf(BitSeries::Metric, "6.4 mm"), 6.4 / 25.4, 1e-12);
     }
+    void theWayUpTearsNothing()
+    {
+        // In strides of two millimetres, the last bit at least a little more than a shaving: common practice, no source.
+        const auto ladder = ladderTo(Metres::fromMillimetres(8.37), {BitSeries::Metric});
+        QVERIFY(ladder.has_value());
+        QCOMPARE(ladder->last.name, std::string("8.3 mm"));
+        QCOMPARE(ladder->first.size(), std::size_t(2));
+        VERIFY_NEAR(ladder->first[0].millimetres(), 4.0, 1e-12);
+        VERIFY_NEAR(ladder->first[1].millimetres(), 6.0, 1e-12);
+        QCOMPARE(ladderTo(Metres::fromMillimetres(7.1), {BitSeries::Metric})->first.size(), std::size_t(1)); // 6 would shave
+        QVERIFY(ladderTo(Metres::fromMillimetres(3.0))->first.empty());
+        QVERIFY(!ladderTo(Metres::fromMillimetres(0.5)));
+    }
     void theUnitsDatabaseAgrees()
     {
         const QString units = QStandardPaths::findExecutable(QStringLiteral("units"));

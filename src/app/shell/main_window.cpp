@@ -13,6 +13,7 @@
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
 #include "app/parts/workpiece.h"
+#include "app/document/shop_settings.h"
 #include "app/shop/shop_memory_dialog.h"
 #include "io/spec_json.h"
 #include "text/errors.h"
@@ -577,7 +578,7 @@ void MainWindow::refreshStages()
     m_stages->item(Target)->setText(
         m_plan ? tr("Target\n%n note(s)", nullptr, static_cast<int>(m_plan->blank().spec.fingerings.size()))
                : tr("Target\n%1").arg(planned));
-    m_stages->item(Layout)->setText(m_plan && m_plan->layout() ? tr("Layout\n%n hole(s)", nullptr, m_plan->blank().holeCount)
+    m_stages->item(Layout)->setText(m_plan && m_plan->layout() ? tr("Layout\n%n hole(s)", nullptr, static_cast<int>(m_plan->blank().holeCount))
                                                                : tr("Layout\nnot yet"));
     m_stages->item(Drill)->setText(m_plan && m_plan->layout() ? tr("Drill\nready") : tr("Drill\nlay out first"));
     for (const Stage s : {Listen, Correct, Logbook}) {
