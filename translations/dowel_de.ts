@@ -93,6 +93,549 @@
     </message>
 </context>
 <context>
+    <name>Facts</name>
+    <message>
+        <source>%1 mm; must be above %2 and at most %3 mm</source>
+        <translation>%1 mm; es muss über %2 und höchstens %3 mm sein</translation>
+    </message>
+    <message>
+        <source>%1 mm; must be 0 to %2 mm</source>
+        <translation>%1 mm; es muss 0 bis %2 mm sein</translation>
+    </message>
+    <message>
+        <source>%1 stations; at least 2</source>
+        <translation>%1 Stationen; mindestens 2</translation>
+    </message>
+    <message>
+        <source>%1 mm; at most %2</source>
+        <translation>%1 mm; höchstens %2</translation>
+    </message>
+    <message>
+        <source>%1 mm; the first station is at 0</source>
+        <translation>%1 mm; die erste Station liegt bei 0</translation>
+    </message>
+    <message>
+        <source>%1 mm after %2 mm; stations must rise</source>
+        <translation>%1 mm nach %2 mm; Stationen müssen steigen</translation>
+    </message>
+    <message>
+        <source>%1; must be %2 to %3 degrees Celsius (68 Fahrenheit are 20 Celsius)</source>
+        <translation>%1; es müssen %2 bis %3 Grad Celsius sein (68 Fahrenheit sind 20 Celsius)</translation>
+    </message>
+    <message>
+        <source>%1 mm; must be %2 to %3</source>
+        <translation>%1 mm; es muss %2 bis %3 sein</translation>
+    </message>
+    <message>
+        <source>%1; must be %2 to %3 degrees</source>
+        <translation>%1; es müssen %2 bis %3 Grad sein</translation>
+    </message>
+    <message>
+        <source>%1; must be %2 to %3 standard deviations</source>
+        <translation>%1; es müssen %2 bis %3 Standardabweichungen sein</translation>
+    </message>
+    <message>
+        <source>%1; must be %2 to %3</source>
+        <translation>%1; es muss %2 bis %3 sein</translation>
+    </message>
+    <message>
+        <source>must be %1 to %2 degrees</source>
+        <translation>es müssen %1 bis %2 Grad sein</translation>
+    </message>
+    <message>
+        <source>empty name</source>
+        <translation>leerer Name</translation>
+    </message>
+    <message>
+        <source>two holes of this name</source>
+        <translation>zwei Löcher dieses Namens</translation>
+    </message>
+    <message>
+        <source>two fingerings of this name</source>
+        <translation>zwei Griffe dieses Namens</translation>
+    </message>
+    <message>
+        <source>%1 mm; the tube runs from 0 to %2 mm</source>
+        <translation>%1 mm; das Rohr geht von 0 bis %2 mm</translation>
+    </message>
+    <message>
+        <source>%1 mm; must be above %2 mm</source>
+        <translation>%1 mm; es muss über %2 mm sein</translation>
+    </message>
+    <message>
+        <source>%1 mm; the bore there is %2 mm wide</source>
+        <translation>%1 mm; die Bohrung ist dort %2 mm weit</translation>
+    </message>
+    <message>
+        <source>%1 mm; not less than the hole's %2 mm</source>
+        <translation>%1 mm; nicht weniger als das Loch mit %2 mm</translation>
+    </message>
+    <message>
+        <source>%1 mm; must be within a quarter of the way round the tube</source>
+        <translation>%1 mm; es muss innerhalb eines Viertels um das Rohr liegen</translation>
+    </message>
+    <message>
+        <source>%1 mm; must be %2 to %3 times the diameter</source>
+        <translation>%1 mm; es muss das %2- bis %3-Fache des Durchmessers sein</translation>
+    </message>
+    <message>
+        <source>%1 mm; must be %2 to %3 times the hole's %4 mm</source>
+        <translation>%1 mm; es muss das %2- bis %3-Fache der %4 mm des Lochs sein</translation>
+    </message>
+    <message>
+        <source>%1 mm; must be above 0 and below the chimney's %2 mm</source>
+        <translation>%1 mm; es muss über 0 und unter den %2 mm des Kamins sein</translation>
+    </message>
+    <message>
+        <source>%1 mm; its edge runs over the end of the tube</source>
+        <translation>%1 mm; seine Kante läuft über das Ende des Rohrs</translation>
+    </message>
+    <message>
+        <source>%1 mm below %2 at %3 mm; holes are numbered from the foot upwards</source>
+        <translation>%1 mm unter %2 bei %3 mm; Löcher werden vom Fuß aufwärts gezählt</translation>
+    </message>
+    <message>
+        <source>runs into %1</source>
+        <translation>läuft in %1</translation>
+    </message>
+    <message>
+        <source>%1 mm; runs through %2</source>
+        <translation>%1 mm; läuft durch %2</translation>
+    </message>
+    <message>
+        <source>%1 is no hole of this instrument</source>
+        <translation>%1 ist kein Loch dieses Instruments</translation>
+    </message>
+    <message>
+        <source>%1 stands there twice</source>
+        <translation>%1 steht dort zweimal</translation>
+    </message>
+    <message>
+        <source>%1 cannot be closed and half open</source>
+        <translation>%1 kann nicht zu und halb offen sein</translation>
+    </message>
+    <message>
+        <source>%1 Hz; must be %2 to %3 Hz</source>
+        <translation>%1 Hz; es müssen %2 bis %3 Hz sein</translation>
+    </message>
+    <message>
+        <source>%1; must be above %2 and at most %3</source>
+        <translation>%1; es muss über %2 und höchstens %3 sein</translation>
+    </message>
+    <message>
+        <source>%1; must be above %2 and below %3</source>
+        <translation>%1; es muss über %2 und unter %3 sein</translation>
+    </message>
+    <message>
+        <source>%1; must be above %2</source>
+        <translation>%1; es muss über %2 sein</translation>
+    </message>
+    <message>
+        <source>%1; at most %2 degrees over the tube</source>
+        <translation>%1; höchstens %2 Grad über das Rohr</translation>
+    </message>
+    <message>
+        <source>%1 mm; bits must rise</source>
+        <translation>%1 mm; Bohrer müssen steigen</translation>
+    </message>
+    <message>
+        <source>%1 mm; slides stand from the top downwards</source>
+        <translation>%1 mm; Auszüge stehen von oben nach unten</translation>
+    </message>
+    <message>
+        <source>%1; at most %2</source>
+        <translation>%1; höchstens %2</translation>
+    </message>
+    <message>
+        <source>twelve numbers rising from 0 to below 1200 must stand here</source>
+        <translation>hier müssen zwölf Zahlen stehen, steigend von 0 bis unter 1200</translation>
+    </message>
+    <message>
+        <source>%1; known: %2</source>
+        <translation>%1; bekannt: %2</translation>
+    </message>
+    <message>
+        <source>%1; a letter with # or b</source>
+        <translation>%1; ein Buchstabe mit # oder b</translation>
+    </message>
+    <message>
+        <source>no such scale</source>
+        <translation>diese Skala gibt es nicht</translation>
+    </message>
+    <message>
+        <source>no such mode</source>
+        <translation>diese Tonleiter gibt es nicht</translation>
+    </message>
+    <message>
+        <source>a tonic such as C, F# or Bb</source>
+        <translation>ein Grundton wie C, F# oder Bb</translation>
+    </message>
+    <message>
+        <source>a pitch name such as D5, F#4 or Bb3</source>
+        <translation>ein Tonname wie D5, F#4 oder Bb3</translation>
+    </message>
+    <message>
+        <source>%1 mm; it is %2 mm now</source>
+        <translation>%1 mm; jetzt sind es %2 mm</translation>
+    </message>
+    <message>
+        <source>the bore is at least as wide there already</source>
+        <translation>die Bohrung ist dort schon mindestens so weit</translation>
+    </message>
+    <message>
+        <source>%1; this instrument has no stopper</source>
+        <translation>%1; dieses Instrument hat keinen Kork</translation>
+    </message>
+    <message>
+        <source>%1; this instrument has no window</source>
+        <translation>%1; dieses Instrument hat keinen Aufschnitt</translation>
+    </message>
+    <message>
+        <source>%1; this instrument has no embouchure hole</source>
+        <translation>%1; dieses Instrument hat kein Mundloch</translation>
+    </message>
+    <message>
+        <source>%1; this instrument has none</source>
+        <translation>%1; dieses Instrument hat keins</translation>
+    </message>
+    <message>
+        <source>not a finite size</source>
+        <translation>kein endliches Maß</translation>
+    </message>
+    <message>
+        <source>%1 mm is wider than %2 mm</source>
+        <translation>%1 mm ist weiter als %2 mm</translation>
+    </message>
+    <message>
+        <source>none closes every hole</source>
+        <translation>keiner schließt alle Löcher</translation>
+    </message>
+    <message>
+        <source>at least one fingering of register 1 is needed to lay out holes</source>
+        <translation>zum Anlegen der Löcher braucht es mindestens einen Griff des Registers 1</translation>
+    </message>
+    <message>
+        <source>the bare tube has no first register</source>
+        <translation>das bloße Rohr hat kein erstes Register</translation>
+    </message>
+    <message>
+        <source>%1 mm; too short for %2 by about %3 mm</source>
+        <translation>%1 mm; für %2 um etwa %3 mm zu kurz</translation>
+    </message>
+    <message>
+        <source>no row of holes could be worked out from there</source>
+        <translation>von dort aus ließ sich keine Lochreihe ausrechnen</translation>
+    </message>
+    <message>
+        <source>%1 and %2 would leave %3 mm of wood</source>
+        <translation>%1 und %2 ließen %3 mm Holz stehen</translation>
+    </message>
+    <message>
+        <source>%1 to %2 would be %3 mm for fingers that reach %4</source>
+        <translation>%1 bis %2 wären %3 mm für Finger, die %4 reichen</translation>
+    </message>
+    <message>
+        <source>a hand would span %1 mm, it reaches %2</source>
+        <translation>eine Hand müsste %1 mm spannen, sie reicht %2</translation>
+    </message>
+    <message>
+        <source>register %1</source>
+        <translation>Register %1</translation>
+    </message>
+    <message>
+        <source>no such file is there</source>
+        <translation>dort ist keine solche Datei</translation>
+    </message>
+    <message>
+        <source>it may only be read</source>
+        <translation>sie darf nur gelesen werden</translation>
+    </message>
+    <message>
+        <source>it may not be read</source>
+        <translation>sie darf nicht gelesen werden</translation>
+    </message>
+    <message>
+        <source>is open in another window or command</source>
+        <translation>ist in einem anderen Fenster oder Befehl offen</translation>
+    </message>
+    <message>
+        <source>is there already</source>
+        <translation>ist schon da</translation>
+    </message>
+    <message>
+        <source>is a folder</source>
+        <translation>ist ein Ordner</translation>
+    </message>
+    <message>
+        <source>it is a folder</source>
+        <translation>es ist ein Ordner</translation>
+    </message>
+    <message>
+        <source>is no plain file</source>
+        <translation>ist keine gewöhnliche Datei</translation>
+    </message>
+    <message>
+        <source>it is no plain file</source>
+        <translation>es ist keine gewöhnliche Datei</translation>
+    </message>
+    <message>
+        <source>is a link</source>
+        <translation>ist ein Verweis</translation>
+    </message>
+    <message>
+        <source>it is a link</source>
+        <translation>es ist ein Verweis</translation>
+    </message>
+    <message>
+        <source>is a pipe</source>
+        <translation>ist eine Röhre</translation>
+    </message>
+    <message>
+        <source>it is a pipe</source>
+        <translation>es ist eine Röhre</translation>
+    </message>
+    <message>
+        <source>is a socket</source>
+        <translation>ist ein Anschluss</translation>
+    </message>
+    <message>
+        <source>it is a socket</source>
+        <translation>es ist ein Anschluss</translation>
+    </message>
+    <message>
+        <source>is a device</source>
+        <translation>ist ein Gerät</translation>
+    </message>
+    <message>
+        <source>it is a device</source>
+        <translation>es ist ein Gerät</translation>
+    </message>
+    <message>
+        <source>is a workbook</source>
+        <translation>ist ein Werkbuch</translation>
+    </message>
+    <message>
+        <source>it is longer than %1 MB</source>
+        <translation>sie ist länger als %1 MB</translation>
+    </message>
+    <message>
+        <source>does not begin as a workbook does</source>
+        <translation>es fängt nicht an wie ein Werkbuch</translation>
+    </message>
+    <message>
+        <source>is a database of another program</source>
+        <translation>es ist die Datenbank eines anderen Programms</translation>
+    </message>
+    <message>
+        <source>version %1; known: %2</source>
+        <translation>Fassung %1; bekannt: %2</translation>
+    </message>
+    <message>
+        <source>its tables and guards are not as Dowel makes them</source>
+        <translation>seine Tafeln und Wächter sind nicht, wie Dowel sie macht</translation>
+    </message>
+    <message>
+        <source>its table is not as Dowel makes it</source>
+        <translation>seine Tafel ist nicht, wie Dowel sie macht</translation>
+    </message>
+    <message>
+        <source>shop memory of version %1</source>
+        <translation>Werkstattgedächtnis der Fassung %1</translation>
+    </message>
+    <message>
+        <source>holds no specification</source>
+        <translation>enthält keine Beschreibung</translation>
+    </message>
+    <message>
+        <source>holds no samples</source>
+        <translation>enthält keinen Klang</translation>
+    </message>
+    <message>
+        <source>%1 samples a second; must be %2 to %3</source>
+        <translation>%1 Abtastwerte in der Sekunde; es müssen %2 bis %3 sein</translation>
+    </message>
+    <message>
+        <source>%1 channels; at most 32</source>
+        <translation>%1 Kanäle; höchstens 32</translation>
+    </message>
+    <message>
+        <source>longer than %1 minutes; cut it into takes</source>
+        <translation>länger als %1 Minuten; in Aufnahmen schneiden</translation>
+    </message>
+    <message>
+        <source>the file is empty</source>
+        <translation>die Datei ist leer</translation>
+    </message>
+    <message>
+        <source>the file is cut off: its header promises more sound than it holds</source>
+        <translation>die Datei ist abgeschnitten: ihr Kopf verspricht mehr Klang, als sie enthält</translation>
+    </message>
+    <message>
+        <source>silence</source>
+        <translation>Stille</translation>
+    </message>
+    <message>
+        <source>no steady tone</source>
+        <translation>kein ruhiger Ton</translation>
+    </message>
+    <message>
+        <source>too short</source>
+        <translation>zu kurz</translation>
+    </message>
+    <message>
+        <source>samples that are not numbers</source>
+        <translation>Abtastwerte, die keine Zahlen sind</translation>
+    </message>
+    <message>
+        <source>%1 Hz (%2), expected about %3 Hz (%4)</source>
+        <translation>%1 Hz (%2), erwartet etwa %3 Hz (%4)</translation>
+    </message>
+    <message>
+        <source>lists or objects within each other more than %1 deep</source>
+        <translation>Listen oder Objekte mehr als %1 tief ineinander</translation>
+    </message>
+    <message>
+        <source>"%1" stands twice in one object</source>
+        <translation>„%1“ steht zweimal in einem Objekt</translation>
+    </message>
+    <message>
+        <source>longer than %1 MB: %2 bytes</source>
+        <translation>länger als %1 MB: %2 Bytes</translation>
+    </message>
+    <message>
+        <source>must be an object</source>
+        <translation>muss ein Objekt sein</translation>
+    </message>
+    <message>
+        <source>must be there</source>
+        <translation>muss da sein</translation>
+    </message>
+    <message>
+        <source>must be a list</source>
+        <translation>muss eine Liste sein</translation>
+    </message>
+    <message>
+        <source>%1; must be a number</source>
+        <translation>%1; es muss eine Zahl sein</translation>
+    </message>
+    <message>
+        <source>%1; must be a whole number</source>
+        <translation>%1; es muss eine ganze Zahl sein</translation>
+    </message>
+    <message>
+        <source>%1; must be text in quotes</source>
+        <translation>%1; es muss Text in Anführungszeichen sein</translation>
+    </message>
+    <message>
+        <source>%1; must be true or false</source>
+        <translation>%1; es muss true oder false sein</translation>
+    </message>
+    <message>
+        <source>is not known here</source>
+        <translation>ist hier nicht bekannt</translation>
+    </message>
+    <message>
+        <source>is not known</source>
+        <translation>ist nicht bekannt</translation>
+    </message>
+    <message>
+        <source>must be "dowel-instrument"</source>
+        <translation>muss "dowel-instrument" sein</translation>
+    </message>
+    <message>
+        <source>exactly one of target and target_hz must be there</source>
+        <translation>genau eins von target und target_hz muss da sein</translation>
+    </message>
+    <message>
+        <source>a length such as 6.4, 1/4 or 4 1/16 in</source>
+        <translation>eine Länge wie 6,4, 1/4 oder 4 1/16 in</translation>
+    </message>
+    <message>
+        <source>%1 letters; must be 1 to 4000</source>
+        <translation>%1 Buchstaben; es müssen 1 bis 4000 sein</translation>
+    </message>
+    <message>
+        <source>%1 comes twice or out of order</source>
+        <translation>%1 kommt zweimal oder außer der Reihe</translation>
+    </message>
+    <message>
+        <source>this instrument has nothing of that kind</source>
+        <translation>dieses Instrument hat nichts dergleichen</translation>
+    </message>
+    <message>
+        <source>%1 readings; at most %2 in one session</source>
+        <translation>%1 Messungen; höchstens %2 in einer Sitzung</translation>
+    </message>
+    <message>
+        <source>%1 bytes are more than a workbook takes (%2)</source>
+        <translation>%1 Bytes sind mehr, als ein Werkbuch nimmt (%2)</translation>
+    </message>
+    <message>
+        <source>"%1"; the number of degrees must stand here, 1 to 1000</source>
+        <translation>„%1“; hier muss die Zahl der Stufen stehen, 1 bis 1000</translation>
+    </message>
+    <message>
+        <source>"%1"; cents with a point or a ratio such as 3/2 must stand here</source>
+        <translation>„%1“; hier müssen Cent mit Punkt oder ein Verhältnis wie 3/2 stehen</translation>
+    </message>
+    <message>
+        <source>the text ends after %1 of %2 degrees</source>
+        <translation>der Text endet nach %1 von %2 Stufen</translation>
+    </message>
+    <message>
+        <source>the last degree is the period and must lie above the tonic</source>
+        <translation>die letzte Stufe ist die Periode und muss über dem Grundton liegen</translation>
+    </message>
+    <message>
+        <source>it was left in the middle of a write; copy it with %1 to a folder that may be written, and open it there</source>
+        <translation>es wurde mitten im Schreiben verlassen; mit %1 in einen Ordner kopieren, der beschrieben werden darf, und dort öffnen</translation>
+    </message>
+    <message>
+        <source>its checksum does not fit</source>
+        <translation>seine Prüfsumme stimmt nicht</translation>
+    </message>
+    <message>
+        <source>its recording's checksum does not fit</source>
+        <translation>die Prüfsumme seiner Aufnahme stimmt nicht</translation>
+    </message>
+    <message>
+        <source>entries are missing that once stood there</source>
+        <translation>es fehlen Einträge, die einmal dort standen</translation>
+    </message>
+    <message>
+        <source>it was opened for looking only</source>
+        <translation>es wurde nur zum Ansehen geöffnet</translation>
+    </message>
+    <message>
+        <source>the new workbook could not be put together</source>
+        <translation>das neue Werkbuch ließ sich nicht zusammensetzen</translation>
+    </message>
+    <message>
+        <source>cannot be opened</source>
+        <translation>lässt sich nicht öffnen</translation>
+    </message>
+    <message>
+        <source>stand already; a plan has none</source>
+        <translation>stehen schon; ein Plan hat keine</translation>
+    </message>
+    <message>
+        <source>no bits_mm stand under tools</source>
+        <translation>unter tools stehen keine bits_mm</translation>
+    </message>
+    <message>
+        <source>%1; %2 holes stand there</source>
+        <translation>%1; dort stehen %2 Löcher</translation>
+    </message>
+    <message>
+        <source>%1; a fingering names h%2</source>
+        <translation>%1; ein Griff nennt h%2</translation>
+    </message>
+    <message>
+        <source>from %1 mm; it is %2 mm now; tube %3 mm; it is %4 mm now</source>
+        <translation>von %1 mm; jetzt sind es %2 mm; Rohr %3 mm</translation>
+    </message>
+</context>
+<context>
     <name>Notes</name>
     <message>
         <source>C</source>

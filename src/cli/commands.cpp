@@ -27,6 +27,7 @@
 
 #include <CLI/CLI.hpp>
 #include <QGuiApplication>
+#include <QLocale>
 #include <algorithm>
 #include <cctype>
 #include <charconv>
@@ -578,6 +579,7 @@ Answer checkBook(const std::string& path)
 
 int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostream& err)
 {
+    QLocale::setDefault(QLocale::c()); // others read what it answers
     CLI::App app("Dowel on the command line: measures, fits and advises on a workbook of one instrument.", "dowel-cli");
     app.set_version_flag("--version", "dowel-cli " DOWEL_VERSION ", contract 1");
     app.require_subcommand(1);

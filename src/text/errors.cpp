@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "text/errors.h"
 
+#include "text/facts.h"
+
 #include <QCoreApplication>
 
 namespace dowel::text {
@@ -58,7 +60,7 @@ QString sentence(const Error& error)
 {
     QString s = tr(pattern(error.code));
     s.replace(QLatin1String("%1"), QString::fromStdString(error.where));
-    s.replace(QLatin1String("%2"), QString::fromStdString(error.facts));
+    s.replace(QLatin1String("%2"), facts(error.facts));
     return s;
 }
 

@@ -20,6 +20,7 @@
 #include <QTableView>
 #include <QTemporaryDir>
 #include <QTest>
+#include <QTranslator>
 
 namespace dowel::gui {
 
@@ -57,12 +58,15 @@ inline bool opens(app::MainWindow& window, bool wanted = true)
 class Desk
 {
 public:
-    explicit Desk(bool practice = true)
+    /// also: words that are asked for before those of the language.
+    explicit Desk(bool practice = true, const QString& language = QStringLiteral("en"), QTranslator* also = nullptr)
     {
         QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, m_dir.path());
         qputenv("XDG_DATA_HOME", m_dir.path().toUtf8()); // a shop memory of its own
         app::Style::loadFonts();
-        app::speak(QStringLiteral("en"));
+        app::speak(language);
+        if (also != nullptr)
+            QCoreApplication::installTranslator(also);
         auto answers = std::make_unique<Answers>();
         m_answers = answers.get();
         m_window = std::make_unique<app::MainWindow>(std::move(answers), m_dir.path());

@@ -3,7 +3,10 @@
 #include "support/compare.h"
 #include "support/entries.h"
 #include "text/errors.h"
+#include "text/facts.h"
 #include "text/sentences.h"
+
+#include <QLocale>
 
 using namespace dowel;
 using namespace dowel::text;
@@ -54,6 +57,74 @@ private Q_SLOTS:
         for (double v = 3.0; v < 12.0; v += 0.1) // what is shown can be typed back
             for (const auto unit : {LengthUnit::Millimetres, LengthUnit::Inches})
                 VERIFY_NEAR(parseLength(lengthNumber(mm(v), unit), unit)->millimetres(), v, 0.021);
+    }
+    void whatTheCoreFoundIsSaidInTheUsersLanguage()
+    {
+        // Everything that can be wrong with an instrument, and a few of the readers' words: each is known as a sentence with
+        // places, so that no English is left in another language.
+        std::vector<std::string> found;
+        const auto spoilt = [&](auto spoil) {
+            InstrumentSpec spec = fixtures::whistleSpec();
+            spoil(spec);
+            const auto made = Instrument::make(std::move(spec));
+            QVERIFY(!made);
+            found.push_back(made.error().facts);
+        };
+        spoilt([](InstrumentSpec& s) { s.bore.resize(1); });
+        spoilt([](InstrumentSpec& s) { s.bore[0].at = mm(3.0); });
+        spoilt([](InstrumentSpec& s) { s.bore[1].at = mm(400.0); });
+        spoilt([](InstrumentSpec& s) { s.bore[1].diameter = mm(0.1); });
+        spoilt([](InstrumentSpec& s) { s.wall = mm(-1.0); });
+        spoilt([](InstrumentSpec& s) { s.holes[0].id.text.clear(); });
+        spoilt([](InstrumentSpec& s) { s.holes[1].id = s.holes[0].id; });
+        spoilt([](InstrumentSpec& s) { s.holes[0].at = mm(300.0); });
+        spoilt([](InstrumentSpec& s) { s.holes[0].at = mm(277.0); });
+        spoilt([](InstrumentSpec& s) { s.holes[0].at = mm(100.0); });
+        spoilt([](InstrumentSpec& s) { s.holes[0].at = s.holes[1].at + mm(1.0); });
+        spoilt([](InstrumentSpec& s) { s.holes[0].diameter = s.holes[0].undercutDiameter = mm(30.0); });
+        spoilt([](InstrumentSpec& s) { s.holes[0].undercutDiameter = mm(1.0); });
+        spoilt([](InstrumentSpec& s) { s.holes[0].diameter = mm(0.0); });
+        spoilt([](InstrumentSpec& s) { s.holes[0].aside = mm(90.0); });
+        spoilt([](InstrumentSpec& s) { s.holes[0].elongation = 9.0; });
+        spoilt([](InstrumentSpec& s) { s.holes[0].slant_rad = 2.0; });
+        spoilt([](InstrumentSpec& s) { s.holes[0].count = 7; });
+        spoilt([](InstrumentSpec& s) { s.holes[0].countersink = Countersink{mm(60.0), mm(1.0)}; });
+        spoilt([](InstrumentSpec& s) { s.holes[0].countersink = Countersink{mm(6.0), mm(9.0)}; });
+        spoilt([](InstrumentSpec& s) { s.fingerings[0].id.text.clear(); });
+        spoilt([](InstrumentSpec& s) { s.fingerings[1].id = s.fingerings[0].id; });
+        spoilt([](InstrumentSpec& s) { s.fingerings[0].closed.push_back({"h9"}); });
+        spoilt([](InstrumentSpec& s) { s.fingerings[0].closed.push_back({"h1"}); });
+        spoilt([](InstrumentSpec& s) { s.fingerings[0].half.push_back({{"h1"}, 0.5}); });
+        spoilt([](InstrumentSpec& s) { s.fingerings[0].registerNumber = 9; });
+        spoilt([](InstrumentSpec& s) { s.fingerings[0].target = Hertz::fromHertz(5.0); });
+        spoilt([](InstrumentSpec& s) { s.fingerings[0].tolerance = Cents::fromCents(0.0); });
+        spoilt([](InstrumentSpec& s) { s.fingerings[0].weight = -1.0; });
+        spoilt([](InstrumentSpec& s) { s.tuning.a4 = Hertz::fromHertz(100.0); });
+        spoilt([](InstrumentSpec& s) { s.tuning.playedAt = Temperature::fromCelsius(90.0); });
+        spoilt([](InstrumentSpec& s) { s.tuning.humidity = 2.0; });
+        spoilt([](InstrumentSpec& s) { s.tuning.scale = "of my own"; });
+        spoilt([](InstrumentSpec& s) { s.tuning.tonic = "X"; });
+        spoilt([](InstrumentSpec& s) { s.tools.bits = {mm(5.0), mm(4.0)}; });
+        const Instrument whistle = fixtures::whistle();
+        for (const Cut& cut : std::initializer_list<Cut>{Enlarge{{"h1"}, mm(3.0)}, TrimFoot{mm(300.0)}, MoveStopper{mm(20.0)},
+                                                         CutUp{mm(1.0)}, Enlarge{{"h1"}, mm(40.0)}}) {
+            const auto done = applied(whistle, cut);
+            QVERIFY(!done);
+            found.push_back(done.error().facts);
+        }
+        found.push_back(parseLength(QStringLiteral("x"), LengthUnit::Inches).error().facts);
+        for (const std::string& f : found)
+            QVERIFY2(knowsFacts(f), f.c_str());
+        QVERIFY(!knowsFacts("database disk image is malformed")); // another's words stay as they are
+        QCOMPARE(facts("database disk image is malformed"), QStringLiteral("database disk image is malformed"));
+        QCOMPARE(facts("3.000000 mm; it is 5.3 mm now"), QStringLiteral("3 mm; it is 5.3 mm now"));
+        QLocale::setDefault(QLocale(QLocale::German));
+        QCOMPARE(facts("3.000000 mm; it is 5.3 mm now"), QStringLiteral("3 mm; it is 5,3 mm now"));
+        QCOMPARE(length(mm(6.45), LengthUnit::Millimetres), QStringLiteral("6,45 mm"));
+        QCOMPARE(length(mm(277.0), LengthUnit::Millimetres), QStringLiteral("277 mm"));
+        QCOMPARE(cents(-4.26), QStringLiteral("−4,3"));
+        QCOMPARE(number(1234.5, 1), QStringLiteral("1234,5"));
+        QLocale::setDefault(QLocale::c());
     }
     void chancesAreSaidInTwenties()
     {

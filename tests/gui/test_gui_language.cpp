@@ -1,0 +1,297 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves that every page speaks the language chosen: through a language half as long again that marks what was translated no
+// English is left and nothing is clipped; the same in German; and the translations are complete and up to date.
+#include "app/parts/language.h"
+#include "gui/gui_support.h"
+
+#include <QAbstractButton>
+#include <QActionGroup>
+#include <QComboBox>
+#include <QGroupBox>
+#include <QHeaderView>
+#include <QMenuBar>
+#include <QProcess>
+#include <QRegularExpression>
+#include <QScrollArea>
+#include <QTableView>
+#include <QTranslator>
+#include <QXmlStreamReader>
+
+using namespace dowel;
+using gui::Desk;
+
+namespace {
+
+/// Puts every text between marks, half as long again.
+class Pseudo : public QTranslator
+{
+public:
+    [[nodiscard]] QString translate(const char* /*context*/, const char* source, const char* /*remark*/, int /*n*/) const override
+    {
+        const QString text = QString::fromUtf8(source);
+        if (text.startsWith(QLatin1Char('<'))) // the help, which is scrolled
+            return QStringLiteral("<p>⟦") + text;
+        static const QRegularExpression place(QStringLiteral("%(\\d|n)|&"));
+        const qsizetype words = QString(text).remove(place).section(QLatin1Char('\n'), 0, 0).size();
+        QString more;
+        for (qsizetype i = 0; i < words / 2; ++i) // in words that can be wrapped
+            more += i % 8 == 0 ? QLatin1Char(' ') : QLatin1Char('o');
+        return QStringLiteral("⟦") + text + (words < 2 ? QString() : more) + QStringLiteral("⟧");
+    }
+    [[nodiscard]] bool isEmpty() const override { return false; }
+};
+
+/// A text on the screen and the room it has.
+struct Shown
+{
+    QString where;
+    QString text;
+    bool clipped = false;
+};
+
+QString plain(QString text)
+{
+    static const QRegularExpression tag(QStringLiteral("<[^>]*>"));
+    return text.remove(tag).trimmed();
+}
+
+bool fits(const QFontMetrics& metrics, const QString& text, int width)
+{
+    const auto lines = text.split(QLatin1Char('\n'));
+    return std::all_of(lines.begin(), lines.end(), [&](const QString& line) { return metrics.horizontalAdvance(line) <= width; });
+}
+
+void addView(std::vector<Shown>& all, const QAbstractItemView* view, const QString& where)
+{
+    const QAbstractItemModel* model = view->model();
+    const auto* table = qobject_cast<const QTableView*>(view);
+    for (int row = 0; model != nullptr && row < model->rowCount(); ++row)
+        for (int column = 0; column < model->columnCount(); ++column) {
+            const QModelIndex index = model->index(row, column);
+            if (table != nullptr && (table->isColumnHidden(column) || table->isRowHidden(row)))
+                continue;
+            const bool clipped = table != nullptr && view->sizeHintForIndex(index).width() > table->columnWidth(column) + 1;
+            all.push_back({where, index.data().toString(), clipped});
+        }
+    if (table == nullptr || !table->horizontalHeader()->isVisible())
+        return;
+    for (int column = 0; column < model->columnCount(); ++column) {
+        if (table->isColumnHidden(column))
+            continue;
+        const QString text = model->headerData(column, Qt::Horizontal).toString();
+        all.push_back({where + QStringLiteral(" header"), text,
+                       !fits(table->horizontalHeader()->fontMetrics(), text, table->columnWidth(column))});
+    }
+}
+
+/// Everything that can be read on a window now.
+std::vector<Shown> shownOn(const QWidget& window)
+{
+    std::vector<Shown> all;
+    for (const QWidget* w : window.findChildren<QWidget*>()) {
+        if (!w->isVisible() || w->size().isEmpty())
+            continue;
+        const QString where = QString::fromLatin1(w->metaObject()->className()) + QLatin1Char(' ') + w->objectName();
+        if (const auto* label = qobject_cast<const QLabel*>(w); label != nullptr && !label->text().isEmpty()) {
+            const bool clipped = label->wordWrap() ? label->heightForWidth(label->width()) > label->height() + 1
+                                                   : label->sizeHint().width() > label->width() + 1;
+            all.push_back({where, plain(label->text()), clipped});
+        } else if (const auto* button = qobject_cast<const QAbstractButton*>(w)) {
+            all.push_back({where, button->text(), !button->text().isEmpty() && button->sizeHint().width() > button->width() + 1});
+        } else if (const auto* box = qobject_cast<const QComboBox*>(w)) {
+            constexpr int arrow = 28;
+            all.push_back({where, box->currentText(), !fits(box->fontMetrics(), box->currentText(), box->width() - arrow)});
+        } else if (const auto* view = qobject_cast<const QAbstractItemView*>(w);
+                   view != nullptr && qobject_cast<const QHeaderView*>(w) == nullptr) {
+            addView(all, view, where);
+        }
+        all.push_back({where + QStringLiteral(" tip"), plain(w->toolTip())});
+        all.push_back({where + QStringLiteral(" spoken"), w->accessibleName()});
+    }
+    for (const QAction* a : window.findChildren<QAction*>())
+        all.push_back({QStringLiteral("action"), a->text()});
+    return all;
+}
+
+/// Words of four letters and more.
+bool hasWords(const QString& text)
+{
+    static const QRegularExpression word(QStringLiteral("[A-Za-z]{4,}"));
+    return word.match(text).hasMatch();
+}
+
+/// Calls see() on every page, the plan's and the workbook's, heard and not, and on the dialogs that can be opened without harm.
+template <class See> void walk(Desk& desk, See see)
+{
+    desk.window().resize(1280, 800);
+    see(desk.window(), "first page");
+    desk.window().goTo(app::MainWindow::Blank);
+    for (const Family family : {Family::Whistle, Family::Flute, Family::Reed}) {
+        desk.window().plan().begin(family);
+        for (const auto stage : {app::MainWindow::Blank, app::MainWindow::Edge, app::MainWindow::Target, app::MainWindow::Layout,
+                                 app::MainWindow::Drill}) {
+            desk.window().goTo(stage);
+            QTest::qWait(60);
+            see(desk.window(), "plan, nothing laid out");
+        }
+    }
+    desk.window().plan().begin(Family::Fife);
+    desk.window().plan().layOut();
+    QVERIFY(QTest::qWaitFor([&] { return !desk.window().plan().busy(); }, 60000));
+    for (const auto stage : {app::MainWindow::Layout, app::MainWindow::Drill}) {
+        desk.window().goTo(stage);
+        QTest::qWait(400);
+        see(desk.window(), "plan, laid out");
+    }
+    desk.click("practiceButton");
+    QVERIFY(QTest::qWaitFor([&] { return desk.window().document() != nullptr; }, 20000));
+    for (const auto stage : {app::MainWindow::Listen, app::MainWindow::Correct, app::MainWindow::Logbook}) {
+        desk.window().goTo(stage);
+        QVERIFY(desk.idle());
+        QTest::qWait(60);
+        see(desk.window(), "nothing heard");
+    }
+    desk.window().goTo(app::MainWindow::Listen);
+    QVERIFY(desk.hearAll());
+    QVERIFY(desk.idle());
+    for (const char* face : {"timbreFace", "trendFace", "pitchFace"}) {
+        desk.click(face);
+        QTest::qWait(120);
+        see(desk.window(), face);
+    }
+    desk.window().goTo(app::MainWindow::Correct);
+    for (const char* face : {"faceNextCut", "faceSensitivity", "faceTryIt", "faceRegisters", "faceOutcome"}) {
+        desk.click(face);
+        QTest::qWait(200);
+        see(desk.window(), face);
+    }
+    desk.window().goTo(app::MainWindow::Logbook);
+    see(desk.window(), "logbook");
+}
+
+/// Context, source and remark of every message of a translation, and whether it is finished.
+QMap<QString, bool> messagesOf(const QString& path)
+{
+    QMap<QString, bool> all;
+    QFile file(path);
+    if (!file.open(QIODevice::ReadOnly))
+        return all;
+    QXmlStreamReader xml(&file);
+    QString context;
+    QString source;
+    QString remark;
+    while (!xml.atEnd()) {
+        if (!xml.readNextStartElement())
+            continue;
+        if (xml.name() == QLatin1String("name"))
+            context = xml.readElementText();
+        else if (xml.name() == QLatin1String("message"))
+            remark.clear();
+        else if (xml.name() == QLatin1String("source"))
+            source = xml.readElementText();
+        else if (xml.name() == QLatin1String("comment"))
+            remark = xml.readElementText();
+        else if (xml.name() == QLatin1String("translation"))
+            all[context + QLatin1Char('|') + source + QLatin1Char('|') + remark] =
+                !xml.attributes().hasAttribute(QLatin1String("type"));
+    }
+    return all;
+}
+
+} // namespace
+
+class TestGuiLanguage : public gui::WatchedTest
+{
+    Q_OBJECT
+
+private Q_SLOTS:
+    void noEnglishIsLeftAndNothingIsClippedInALongerLanguage()
+    {
+        Pseudo pseudo;
+        QStringList complaints;
+        {
+            Desk desk(false, QStringLiteral("en"), &pseudo);
+            walk(desk, [&](const QWidget& page, const char* when) {
+                for (const Shown& s : shownOn(page)) {
+                    if (hasWords(s.text) && !s.text.contains(QStringLiteral("⟦")))
+                        complaints << QStringLiteral("%1, %2 is not translated: %3").arg(QLatin1String(when), s.where, s.text);
+                    if (s.clipped)
+                        complaints << QStringLiteral("%1, %2 is clipped: %3").arg(QLatin1String(when), s.where, s.text);
+                }
+            });
+        }
+        QCoreApplication::removeTranslator(&pseudo);
+        complaints.removeDuplicates();
+        QVERIFY2(complaints.isEmpty(), qPrintable(complaints.join(QLatin1Char('\n'))));
+    }
+    void germanFitsOnEveryPage()
+    {
+        QStringList complaints;
+        {
+            Desk desk(false, QStringLiteral("de"));
+            walk(desk, [&](const QWidget& page, const char* when) {
+                for (const Shown& s : shownOn(page))
+                    if (s.clipped)
+                        complaints << QStringLiteral("%1, %2 is clipped: %3").arg(QLatin1String(when), s.where, s.text);
+            });
+            // Notes and numbers as German has them: B is H, a comma stands before the tenths.
+            auto* table = desk.find<QTableView>("readingTable");
+            QStringList notes;
+            for (int row = 0; row < table->model()->rowCount(); ++row)
+                notes << table->model()->index(row, 0).data().toString();
+            QVERIFY2(notes.contains(QStringLiteral("H5")) && notes.contains(QStringLiteral("Fis5")),
+                     qPrintable(notes.join(QLatin1Char(' '))));
+            QVERIFY(table->model()->index(0, 2).data().toString().contains(QLatin1Char(',')));
+        }
+        app::speak(QStringLiteral("en"));
+        complaints.removeDuplicates();
+        QVERIFY2(complaints.isEmpty(), qPrintable(complaints.join(QLatin1Char('\n'))));
+    }
+    void theLanguageIsTheDesktopsOrTheOneChosen()
+    {
+        QCOMPARE(app::languageFor({}, {QStringLiteral("de-AT"), QStringLiteral("en-GB")}), QStringLiteral("de"));
+        QCOMPARE(app::languageFor({}, {QStringLiteral("fr-FR"), QStringLiteral("de-DE")}), QStringLiteral("de"));
+        QCOMPARE(app::languageFor({}, {QStringLiteral("fr-FR")}), QStringLiteral("en"));
+        QCOMPARE(app::languageFor({}, {}), QStringLiteral("en"));
+        QCOMPARE(app::languageFor(QStringLiteral("de"), {QStringLiteral("en-US")}), QStringLiteral("de"));
+        QCOMPARE(app::languageFor(QStringLiteral("tlh"), {QStringLiteral("en-US")}), QStringLiteral("en"));
+        Desk desk;
+        QSignalSpy chosen(&desk.window(), &app::MainWindow::languageChosen);
+        const auto actions = desk.window().findChildren<QAction*>();
+        const auto german =
+            std::find_if(actions.begin(), actions.end(), [](const QAction* a) { return a->text() == QLatin1String("&German"); });
+        QVERIFY(german != actions.end());
+        (*german)->trigger();
+        QCOMPARE(chosen.count(), 1);
+        QCOMPARE(app::chosenLanguage(), QStringLiteral("de"));
+        (*german)->trigger(); // it speaks that already
+        QCOMPARE(chosen.count(), 1);
+        app::chooseLanguage({});
+    }
+    void theTranslationsAreCompleteAndUpToDate()
+    {
+        QTemporaryDir folder;
+        QProcess update;
+        update.start(QStringLiteral(DOWEL_SOURCE "/scripts/translations"), {folder.path()});
+        QVERIFY(update.waitForFinished(60000));
+        QCOMPARE(update.exitCode(), 0);
+        for (const char* language : {"de", "en"}) {
+            const QString name = QStringLiteral("/dowel_%1.ts").arg(QLatin1String(language));
+            const auto now = messagesOf(folder.path() + name);
+            const auto kept = messagesOf(QStringLiteral(DOWEL_SOURCE "/translations") + name);
+            QVERIFY(now.size() >= 10);
+            QStringList trouble;
+            for (auto it = now.begin(); it != now.end(); ++it)
+                if (!kept.contains(it.key()))
+                    trouble << QStringLiteral("not translated: ") + it.key();
+            for (auto it = kept.begin(); it != kept.end(); ++it)
+                if (!it.value() || !now.contains(it.key()))
+                    trouble << (it.value() ? QStringLiteral("nobody says: ") : QStringLiteral("unfinished: ")) + it.key();
+            QVERIFY2(trouble.isEmpty(),
+                     qPrintable(trouble.join(QLatin1Char('\n')) + QStringLiteral("\nRun scripts/translations.")));
+        }
+    }
+};
+
+DOWEL_WINDOW_TEST_MAIN(TestGuiLanguage)
+#include "test_gui_language.moc"
