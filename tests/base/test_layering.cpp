@@ -6,7 +6,9 @@
 #include <QDirIterator>
 #include <QFile>
 #include <QMap>
+#include <QProcess>
 #include <QRegularExpression>
+#include <QTemporaryDir>
 #include <QTest>
 
 namespace {
@@ -123,10 +125,24 @@ private Q_SLOTS:
         QVERIFY(!complaint(all, QStringLiteral("player"), QStringLiteral("core/acoustics/model.h"), true).isEmpty());
         QVERIFY(!complaint(all, QStringLiteral("core/hearing"), QStringLiteral("QString"), false).isEmpty());
         QVERIFY(complaint(all, QStringLiteral("core/fit"), QStringLiteral("ceres/ceres.h"), false).isEmpty());
-        for (const auto& [room, include] : {std::pair("app/parts", "app/document/document.h"),
-                                            std::pair("app/listen", "app/correct/correct_page.h"),
-                                            std::pair("app/document", "app/shell/main_window.h")})
+        for (const auto& [room, include] :
+             {std::pair("app/parts", "app/document/document.h"), std::pair("app/listen", "app/correct/correct_page.h"),
+              std::pair("app/document", "app/shell/main_window.h")})
             QVERIFY(!complaint(all, QLatin1String(room), QLatin1String(include), true).isEmpty());
+    }
+    void thePictureOfTheRoomsIsDrawnFromTheRules()
+    {
+        QTemporaryDir folder;
+        const QString drawn = folder.filePath(QStringLiteral("now.svg"));
+        QProcess draw;
+        draw.start(QStringLiteral(DOWEL_SOURCE "/scripts/architecture"), {drawn});
+        QVERIFY(draw.waitForFinished());
+        QFile now(drawn);
+        QFile kept(QStringLiteral(DOWEL_SOURCE "/docs/architecture.svg"));
+        QVERIFY(now.open(QIODevice::ReadOnly) && kept.open(QIODevice::ReadOnly));
+        const QByteArray picture = now.readAll();
+        QVERIFY(picture.contains("app/shell"));
+        QVERIFY2(picture == kept.readAll(), "run scripts/architecture");
     }
     void coreAndStoreMayNotUseQt()
     {

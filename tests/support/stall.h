@@ -82,7 +82,7 @@ public:
         const int level = QThread::currentThread()->loopLevel();
         if (m_inTurn && level == m_level)
             return QApplication::notify(receiver, event);
-        const QString what = named(receiver) + QStringLiteral(", ") + event->type();
+        const QString what = named(receiver) + QStringLiteral(", event ") + QString::number(event->type());
         const QString page = pageOf(receiver);
         const qint64 idle = m_idle;
         const bool outer = std::exchange(m_inTurn, true);
@@ -119,7 +119,8 @@ public:
     void report() const
     {
         for (auto it = m_ever.begin(); it != m_ever.end(); ++it)
-            qInfo("longest stall: %6.1f ms  %s (%s)", static_cast<double>(it->ns) * 1e-6, qPrintable(it.key()), qPrintable(it->what));
+            qInfo("longest stall: %6.1f ms  %s (%s)", static_cast<double>(it->ns) * 1e-6, qPrintable(it.key()),
+                  qPrintable(it->what));
     }
 
 private:
@@ -177,8 +178,8 @@ template <class Test> int runWatched(int argc, char** argv)
 } // namespace dowel::gui
 
 // What QTEST_MAIN is, with the application that watches.
-#define DOWEL_WINDOW_TEST_MAIN(Test)                                                                                              \
-    int main(int argc, char** argv)                                                                                               \
-    {                                                                                                                             \
-        return dowel::gui::runWatched<Test>(argc, argv);                                                                          \
+#define DOWEL_WINDOW_TEST_MAIN(Test)                                                                                             \
+    int main(int argc, char** argv)                                                                                              \
+    {                                                                                                                            \
+        return dowel::gui::runWatched<Test>(argc, argv);                                                                         \
     }

@@ -7,6 +7,7 @@
 #include "app/correct/school_dialog.h"
 #include "app/correct/sensitivity_card.h"
 #include "app/correct/try_card.h"
+#include "app/parts/form.h"
 #include "app/parts/style.h"
 #include "app/parts/tuning_picture.h"
 #include "core/instrument/summary.h"
@@ -56,6 +57,15 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
       m_card(new QFrame(m_cards))
 {
     setObjectName(QStringLiteral("correctPage"));
+    makeCard();
+    arrangeCard();
+    arrange();
+    bind();
+    refresh();
+}
+
+void CorrectPage::makeCard()
+{
     m_card->setObjectName(QStringLiteral("card"));
     m_kind = label(m_card, "cardKind", Style::small(), true);
     m_what = label(m_card, "cardWhat", Style::head());
@@ -75,26 +85,21 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
     m_calipers->setFont(numbers);
     m_calipersLabel->setBuddy(m_calipers);
     m_calipersHint = label(m_card, "calipersHint", Style::small(), true);
-    m_done = new QPushButton(tr("It is cut  (Enter)"), m_card);
-    m_done->setObjectName(QStringLiteral("cutDoneButton"));
+    m_done = form::button(m_card, "cutDoneButton", tr("It is cut  (Enter)"), true);
     m_done->setAccessibleName(tr("Record the cut"));
-    m_done->setProperty("main", true);
-    m_listen = new QPushButton(tr("Go and listen  (Enter)"), m_card);
-    m_listen->setObjectName(QStringLiteral("goListenButton"));
+    m_listen = form::button(m_card, "goListenButton", tr("Go and listen  (Enter)"), true);
     m_listen->setAccessibleName(tr("Go to Listen"));
-    m_listen->setProperty("main", true);
-    m_measure = new QPushButton(m_card);
-    m_measure->setObjectName(QStringLiteral("measureAgainButton"));
+    m_measure = form::button(m_card, "measureAgainButton", QString(), true);
     m_measure->setAccessibleName(tr("Measure again"));
-    m_measure->setProperty("main", true);
-    m_school = new QPushButton(m_card);
-    m_school->setObjectName(QStringLiteral("schoolButton"));
-    m_school->setText(tr("&Plan otherwise…"));
+    m_school = form::button(m_card, "schoolButton", tr("&Plan otherwise…"));
     m_school->setAccessibleName(tr("How the plan goes about it"));
     m_school->setFont(Style::small());
     m_plan = label(m_card, "cardPlan", Style::small(), true);
     m_summary = label(this, "tuningSummary", Style::body());
+}
 
+void CorrectPage::arrangeCard()
+{
     auto* card = new QVBoxLayout(m_card);
     card->setContentsMargins(20, 14, 20, 14);
     card->setSpacing(6);
@@ -120,14 +125,10 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
     m_plan->setAlignment(Qt::AlignLeft | Qt::AlignBottom);
     card->addWidget(behind, 1);
     card->addWidget(m_school);
+}
 
-    auto* left = new QVBoxLayout;
-    left->setSpacing(Style::grid);
-    left->addWidget(m_summary);
-    left->addWidget(m_picture, 1);
-    m_cards->setFixedWidth(cardWidth);
-    for (QWidget* w : std::initializer_list<QWidget*>{m_card, m_sensitivity, m_try, m_registers, m_outcome})
-        m_cards->addWidget(w);
+QHBoxLayout* CorrectPage::makeFaces()
+{
     auto* faces = new QHBoxLayout;
     faces->setSpacing(0);
     const std::tuple<QString, QString, const char*> names[] = {
@@ -152,15 +153,19 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
         if (on)
             setFace(static_cast<Face>(id));
     });
-    connect(m_sensitivity, &SensitivityCard::shownChanged, this, [this] {
-        m_picture->setPicked(face() == Face::Sensitivity ? m_sensitivity->chosen() : -1);
-        Q_EMIT workChanged();
-    });
-    connect(m_try, &TryCard::triedChanged, this, [this] {
-        showPicture();
-        Q_EMIT workChanged();
-    });
-    connect(m_picture, &TuningPicture::notePicked, m_sensitivity, &SensitivityCard::choose);
+    return faces;
+}
+
+void CorrectPage::arrange()
+{
+    for (QWidget* w : std::initializer_list<QWidget*>{m_card, m_sensitivity, m_try, m_registers, m_outcome})
+        m_cards->addWidget(w);
+    auto* faces = makeFaces();
+    m_cards->setFixedWidth(std::max(cardWidth, faces->sizeHint().width()));
+    auto* left = new QVBoxLayout;
+    left->setSpacing(Style::grid);
+    left->addWidget(m_summary);
+    left->addWidget(m_picture, 1);
     auto* right = new QVBoxLayout;
     right->setSpacing(Style::grid);
     right->addLayout(faces);
@@ -170,7 +175,19 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
     columns->setSpacing(2 * Style::grid);
     columns->addLayout(left, 1);
     columns->addLayout(right);
+}
 
+void CorrectPage::bind()
+{
+    connect(m_sensitivity, &SensitivityCard::shownChanged, this, [this] {
+        m_picture->setPicked(face() == Face::Sensitivity ? m_sensitivity->chosen() : -1);
+        Q_EMIT workChanged();
+    });
+    connect(m_try, &TryCard::triedChanged, this, [this] {
+        showPicture();
+        Q_EMIT workChanged();
+    });
+    connect(m_picture, &TuningPicture::notePicked, m_sensitivity, &SensitivityCard::choose);
     connect(m_done, &QPushButton::clicked, this, &CorrectPage::recordCut);
     connect(m_calipers, &QLineEdit::returnPressed, this, &CorrectPage::recordCut);
     connect(m_listen, &QPushButton::clicked, this, &CorrectPage::listenAsked);
@@ -192,7 +209,6 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
     }
     connect(m_document, &Document::counselChanged, this, &CorrectPage::refresh);
     connect(m_document, &Document::busyChanged, this, &CorrectPage::showCard);
-    refresh();
 }
 
 CorrectPage::Face CorrectPage::face() const

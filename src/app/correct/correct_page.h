@@ -9,6 +9,7 @@
 
 class QButtonGroup;
 class QFrame;
+class QHBoxLayout;
 class QLabel;
 class QLineEdit;
 class QPushButton;
@@ -56,6 +57,11 @@ Q_SIGNALS:
     void workChanged();
 
 private:
+    void makeCard();
+    void arrangeCard();
+    [[nodiscard]] QHBoxLayout* makeFaces();
+    void arrange();
+    void bind();
     void refresh();
     void refreshCard();
     void showPicture();

@@ -63,10 +63,23 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
       m_round(*document.book())
 {
     setObjectName(QStringLiteral("listenPage"));
-    const bool player = document.hasPlayer();
+    makeButtons();
+    makeRoom();
+    makeTables();
+    arrange();
+    bindKeys();
+    bindListener();
+    bindDocument();
+    refresh();
+    showRound();
+    setFocusPolicy(Qt::StrongFocus);
+}
+
+void ListenPage::makeButtons()
+{
     m_sound = button(this, tr("Sound it (Space)"), "soundButton", tr("The simulated player sounds the asked fingering"));
     m_sound->setProperty("main", true);
-    m_sound->setVisible(player);
+    m_sound->setVisible(m_document->hasPlayer());
     m_back = button(this, tr("Take back (⌫)"), "takeBackButton",
                     tr("Set the newest reading of this fingering aside; its recording stays"));
     m_next = button(this, tr("Next (↵)"), "nextButton", tr("Go to the next fingering that should be heard"));
@@ -78,75 +91,91 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     m_other = button(this, QString(), "keepOtherButton", tr("Keep what sounds as the reading of the fingering that it is"));
     m_other->setAccessibleName(tr("Keep it as the note that it is"));
     m_other->hide();
+    m_reference = button(this, tr("A4"), "referenceButton", tr("Sounds the reference pitch for two seconds"));
     m_order->addItems({tr("as the plan asks"), tr("foot upwards"), tr("not heard since a cut")});
     fillSources();
     m_words->setObjectName(QStringLiteral("listenWords"));
     m_words->setWordWrap(true);
     m_words->setMinimumHeight(44);
     m_words->setAlignment(Qt::AlignTop | Qt::AlignLeft);
+}
 
+void ListenPage::makeRoom()
+{
     m_room->setObjectName(QStringLiteral("roomTemperature"));
     m_room->setAccessibleName(tr("Room temperature in degrees Celsius"));
     m_room->setRange(-30.0, 130.0); // wide enough for a wrong scale to be typed, and answered
     m_room->setKeyboardTracking(false);
     m_room->setDecimals(1);
     m_room->setSuffix(tr(" °C"));
-    m_room->setValue(document.room().celsius());
+    m_room->setValue(m_document->room().celsius());
     m_room->setFocusPolicy(Qt::ClickFocus);
     m_room->setButtonSymbols(QAbstractSpinBox::NoButtons);
     m_roomLabel = new QLabel(tr("&Room"), this);
     m_roomLabel->setProperty("quiet", true);
     m_roomLabel->setBuddy(m_room);
     m_room->setFixedWidth(84);
-    connect(m_room, &QDoubleSpinBox::valueChanged, this, [this](double typed) {
-        constexpr double coldest_C = -5.0;
-        constexpr double hottest_C = 45.0;
-        if (typed >= coldest_C && typed <= hottest_C)
-            return m_document->setRoom(Temperature::fromCelsius(typed));
-        const QSignalBlocker still(m_room);
-        m_room->setValue(m_document->room().celsius());
-        Q_EMIT failed(typed > hottest_C
-                          ? tr("No room is at %1 °C. If that is Fahrenheit, type %2: the room is asked for in degrees "
-                               "Celsius. It stays at %3 °C until then.")
-                                .arg(text::number(typed, 0))
-                                .arg(text::number((typed - 32.0) / 1.8, 1))
-                                .arg(text::number(m_room->value(), 1))
-                          : tr("Nobody tunes at %1 °C. The room stays at %2 °C.")
-                                .arg(text::number(typed, 0))
-                                .arg(text::number(m_room->value(), 1)));
-    });
+    connect(m_room, &QDoubleSpinBox::valueChanged, this, &ListenPage::takeRoom);
     connect(m_room, &QDoubleSpinBox::editingFinished, this, [this] {
         m_roomAsked.start();
         m_roomLabel->setText(tr("&Room"));
     });
+}
 
-    m_table->setObjectName(QStringLiteral("readingTable"));
-    m_table->setAccessibleName(tr("Everything heard so far"));
-    m_table->setModel(m_model);
+void ListenPage::takeRoom(double typed)
+{
+    constexpr double coldest_C = -5.0;
+    constexpr double hottest_C = 45.0;
+    if (typed >= coldest_C && typed <= hottest_C)
+        return m_document->setRoom(Temperature::fromCelsius(typed));
+    const QSignalBlocker still(m_room);
+    m_room->setValue(m_document->room().celsius());
+    if (typed > hottest_C)
+        Q_EMIT failed(tr("No room is at %1 °C. If that is Fahrenheit, type %2: the room is asked for in degrees "
+                         "Celsius. It stays at %3 °C until then.")
+                          .arg(text::number(typed, 0))
+                          .arg(text::number((typed - 32.0) / 1.8, 1))
+                          .arg(text::number(m_room->value(), 1)));
+    else
+        Q_EMIT failed(tr("Nobody tunes at %1 °C. The room stays at %2 °C.")
+                          .arg(text::number(typed, 0))
+                          .arg(text::number(m_room->value(), 1)));
+}
+
+void ListenPage::makeTables()
+{
+    const auto plain = [](QTableView* table, const char* name, const QString& spoken, QAbstractItemModel* model, int wide) {
+        table->setObjectName(QLatin1String(name));
+        table->setAccessibleName(spoken);
+        table->setModel(model);
+        table->setEditTriggers(QAbstractItemView::NoEditTriggers);
+        table->setShowGrid(false);
+        table->verticalHeader()->hide();
+        table->verticalHeader()->setDefaultSectionSize(34);
+        table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+        table->horizontalHeader()->setSectionResizeMode(wide, QHeaderView::Stretch);
+        table->horizontalHeader()->setHighlightSections(false);
+        table->setTabKeyNavigation(false);
+    };
+    plain(m_table, "readingTable", tr("Everything heard so far"), m_model, ReadingModel::Age);
     m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
     m_table->setSelectionMode(QAbstractItemView::SingleSelection);
-    m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    m_table->setShowGrid(false);
-    m_table->verticalHeader()->hide();
-    m_table->verticalHeader()->setDefaultSectionSize(34);
-    m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
-    m_table->horizontalHeader()->setSectionResizeMode(ReadingModel::Age, QHeaderView::Stretch);
     m_table->horizontalHeader()->setMinimumSectionSize(64);
-    m_table->horizontalHeader()->setHighlightSections(false);
-    m_table->setTabKeyNavigation(false);
-    m_timbre->setObjectName(QStringLiteral("timbreTable"));
-    m_timbre->setAccessibleName(tr("How every note sounds"));
-    m_timbre->setModel(m_timbreModel);
+    connect(m_table->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this](const QModelIndex& now) {
+        const auto id = m_model->fingeringAt(now.row());
+        if (!id || id == m_round.asked())
+            return;
+        m_round.ask(*id);
+        showRound();
+    });
+    connect(m_table, &QTableView::doubleClicked, this, &ListenPage::openTake);
+    plain(m_timbre, "timbreTable", tr("How every note sounds"), m_timbreModel, TimbreModel::Why);
     m_timbre->setSelectionMode(QAbstractItemView::NoSelection);
-    m_timbre->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    m_timbre->setShowGrid(false);
-    m_timbre->verticalHeader()->hide();
-    m_timbre->verticalHeader()->setDefaultSectionSize(34);
-    m_timbre->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
-    m_timbre->horizontalHeader()->setSectionResizeMode(TimbreModel::Why, QHeaderView::Stretch);
-    m_timbre->horizontalHeader()->setHighlightSections(false);
-    m_timbre->setTabKeyNavigation(false);
     m_timbre->hide();
+}
+
+QHBoxLayout* ListenPage::makeFaces()
+{
     m_faces = new QButtonGroup(this);
     auto* faces = new QHBoxLayout;
     faces->setSpacing(0);
@@ -167,40 +196,32 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
         m_timbre->setVisible(face != 0);
         refresh();
     });
-    connect(m_table->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this](const QModelIndex& now) {
-        const auto id = m_model->fingeringAt(now.row());
-        if (!id || id == m_round.asked())
-            return;
-        m_round.ask(*id);
-        showRound();
-    });
+    return faces;
+}
 
-    auto* buttons = new QHBoxLayout;
-    buttons->setSpacing(Style::grid);
+void ListenPage::arrange()
+{
+    const auto row = [] {
+        auto* made = new QHBoxLayout;
+        made->setSpacing(Style::grid);
+        return made;
+    };
+    auto* buttons = row();
     for (QPushButton* b : {m_sound, m_hands, m_back, m_next})
         buttons->addWidget(b);
     buttons->addStretch();
-    auto* room = new QHBoxLayout;
-    room->setSpacing(Style::grid);
+    auto* room = row();
     room->addWidget(m_roomLabel);
     room->addWidget(m_room);
     room->addWidget(m_sources, 1);
-    auto* more = new QHBoxLayout;
-    more->setSpacing(Style::grid);
+    auto* more = row();
     auto* orderLabel = new QLabel(tr("&Order"), this);
     orderLabel->setProperty("quiet", true);
     orderLabel->setBuddy(m_order);
     more->addWidget(orderLabel);
     more->addWidget(m_order, 1);
     more->addWidget(m_file);
-    auto* reference = button(this, tr("A4"), "referenceButton", tr("Sounds the reference pitch for two seconds"));
-    more->addWidget(reference);
-    connect(reference, &QPushButton::clicked, this, [this] {
-        const double a4_Hz = m_document->book()->specified().spec().tuning.a4.hertz();
-        if (!m_cue->sound(a4_Hz, 2.0))
-            Q_EMIT failed(tr("There is no loudspeaker to sound %1 Hz with.").arg(text::number(a4_Hz, 1)));
-    });
-
+    more->addWidget(m_reference);
     auto* left = new QVBoxLayout;
     left->setSpacing(Style::grid);
     left->addWidget(m_card);
@@ -210,18 +231,21 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     left->addWidget(m_strip, 1);
     left->addLayout(room);
     left->addLayout(more);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(0);
+    right->addLayout(makeFaces());
+    right->addWidget(m_table, 1);
+    right->addWidget(m_timbre, 1);
     auto* columns = new QHBoxLayout(this);
     columns->setContentsMargins(3 * Style::grid, Style::grid, 2 * Style::grid, Style::grid);
     columns->setSpacing(3 * Style::grid);
     columns->addLayout(left, 1);
-    auto* right = new QVBoxLayout;
-    right->setSpacing(0);
-    right->addLayout(faces);
-    right->addWidget(m_table, 1);
-    right->addWidget(m_timbre, 1);
     columns->addLayout(right, 1);
+}
 
-    const auto shortcut = [this](const QKeySequence& keys, void (ListenPage::*act)()) {
+void ListenPage::bindKeys()
+{
+    const auto shortcut = [this](const QKeySequence& keys, auto act) {
         auto* s = new QShortcut(keys, this);
         s->setContext(Qt::WidgetWithChildrenShortcut);
         connect(s, &QShortcut::activated, this, act);
@@ -231,19 +255,25 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
     for (const auto key : {Qt::Key_Return, Qt::Key_Enter, Qt::Key_PageDown})
         shortcut(key, &ListenPage::next);
     shortcut(Qt::Key_PageUp, &ListenPage::previous);
-    auto* toggle = new QShortcut(QKeySequence(Qt::Key_H), this);
-    toggle->setContext(Qt::WidgetWithChildrenShortcut);
-    connect(toggle, &QShortcut::activated, this, [this] { m_hands->click(); });
-    auto* keep = new QShortcut(QKeySequence(Qt::Key_K), this);
-    keep->setContext(Qt::WidgetWithChildrenShortcut);
-    connect(keep, &QShortcut::activated, this, &ListenPage::keepOther);
+    shortcut(Qt::Key_H, [this] { m_hands->click(); });
+    shortcut(Qt::Key_K, &ListenPage::keepOther);
+    shortcut(Qt::Key_P, &ListenPage::openTake);
+    connect(m_sound, &QPushButton::clicked, this, &ListenPage::sound);
+    connect(m_back, &QPushButton::clicked, this, &ListenPage::takeBack);
+    connect(m_next, &QPushButton::clicked, this, &ListenPage::next);
+    connect(m_file, &QPushButton::clicked, this, &ListenPage::fromFile);
     connect(m_hands, &QPushButton::clicked, this, &ListenPage::setHandsFree);
     connect(m_other, &QPushButton::clicked, this, &ListenPage::keepOther);
     connect(m_order, &QComboBox::activated, this, &ListenPage::setOrder);
-    auto* picture = new QShortcut(QKeySequence(Qt::Key_P), this);
-    picture->setContext(Qt::WidgetWithChildrenShortcut);
-    connect(picture, &QShortcut::activated, this, &ListenPage::openTake);
-    connect(m_table, &QTableView::doubleClicked, this, &ListenPage::openTake);
+    connect(m_reference, &QPushButton::clicked, this, [this] {
+        const double a4_Hz = m_document->book()->specified().spec().tuning.a4.hertz();
+        if (!m_cue->sound(a4_Hz, 2.0))
+            Q_EMIT failed(tr("There is no loudspeaker to sound %1 Hz with.").arg(text::number(a4_Hz, 1)));
+    });
+}
+
+void ListenPage::bindListener()
+{
     connect(m_sources, &QComboBox::activated, this, [this] {
         m_handedIn = false;
         setHandsFree(false);
@@ -268,10 +298,10 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
         Q_EMIT failed(sentence);
         onHeard();
     });
-    connect(m_sound, &QPushButton::clicked, this, &ListenPage::sound);
-    connect(m_back, &QPushButton::clicked, this, &ListenPage::takeBack);
-    connect(m_next, &QPushButton::clicked, this, &ListenPage::next);
-    connect(m_file, &QPushButton::clicked, this, &ListenPage::fromFile);
+}
+
+void ListenPage::bindDocument()
+{
     connect(m_document, &Document::changed, this, &ListenPage::refresh);
     connect(m_document, &Document::counselChanged, this, &ListenPage::onCounsel);
     connect(m_document, &Document::readingsKept, this, &ListenPage::onReadingsKept);
@@ -284,10 +314,6 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
         }
         updateWords();
     });
-
-    refresh();
-    showRound();
-    setFocusPolicy(Qt::StrongFocus);
 }
 
 void ListenPage::refresh()

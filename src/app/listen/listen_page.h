@@ -15,6 +15,7 @@
 class QButtonGroup;
 class QComboBox;
 class QDoubleSpinBox;
+class QHBoxLayout;
 class QLabel;
 class QPushButton;
 class QTableView;
@@ -64,6 +65,15 @@ Q_SIGNALS:
     void roundFinished(); ///< Enter with nothing left to hear
 
 private:
+    void makeButtons();
+    void makeRoom();
+    void makeTables();
+    [[nodiscard]] QHBoxLayout* makeFaces();
+    void arrange();
+    void bindKeys();
+    void bindListener();
+    void bindDocument();
+    void takeRoom(double typed);
     void refresh();
     void onReadingKept(const QString& fingering);
     void onCounsel();
@@ -89,6 +99,7 @@ private:
     QPushButton* m_file;
     QPushButton* m_hands;
     QPushButton* m_other;
+    QPushButton* m_reference;
     QComboBox* m_sources;
     QComboBox* m_order;
     Listener* m_listener;
