@@ -123,8 +123,8 @@ QString spread(double sd)
 
 QString noteName(const std::string& name)
 {
-    // Letter, sign, octave; what else a fingering is called stays as it is.
-    static const QRegularExpression form(QStringLiteral("^([A-G](?:#|b)?)(-?\\d.*)$"));
+    // Letter and sign, mostly an octave; what else a fingering is called stays as it is.
+    static const QRegularExpression form(QStringLiteral("^([A-G](?:#|b)?)(-?\\d.*)?$"));
     const auto match = form.match(QString::fromStdString(name));
     if (!match.hasMatch())
         return QString::fromStdString(name);

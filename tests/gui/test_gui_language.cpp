@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves that every page speaks the language chosen: through a language half as long again that marks what was translated no
 // English is left and nothing is clipped; the same in German; and the translations are complete and up to date.
+#include "app/design/plan.h"
 #include "app/parts/language.h"
 #include "gui/gui_support.h"
 

@@ -15,6 +15,7 @@
 #include <QPushButton>
 #include <QRegularExpression>
 #include <QTableWidget>
+#include <array>
 #include <cmath>
 #include <numbers>
 
@@ -95,6 +96,14 @@ BlankPage::BlankPage(Plan& plan, QWidget* parent)
       m_checks(form::words(this, "blankChecks"))
 {
     setObjectName(QStringLiteral("blankPage"));
+    fill();
+    arrange();
+    bind();
+    refresh();
+}
+
+void BlankPage::fill()
+{
     const std::pair<Family, QString> families[] = {{Family::Whistle, tr("End-blown duct pipe, six holes")},
                                                    {Family::Recorder, tr("Duct pipe with tapered bore and thumb hole")},
                                                    {Family::TwoChamber, tr("Two-chamber duct flute")},
@@ -122,9 +131,10 @@ BlankPage::BlankPage(Plan& plan, QWidget* parent)
         m_mouth[i] = new LengthField(QLatin1String(names[i]), tr("Mouth"), this);
         m_mouthWords[i] = new QLabel(this);
     }
-    auto* more = form::button(this, "blankAddStation", tr("Add a &station"));
-    connect(more, &QPushButton::clicked, this, &BlankPage::addStation);
+}
 
+QFormLayout* BlankPage::makeForm()
+{
     auto* form = new QFormLayout;
     form->setHorizontalSpacing(2 * Style::grid);
     form->setVerticalSpacing(Style::grid);
@@ -143,8 +153,15 @@ BlankPage::BlankPage(Plan& plan, QWidget* parent)
     form->addRow(m_slide, joint);
     form->addRow(tr("Material"), m_material);
     form->addRow(m_materialWords);
+    return form;
+}
+
+void BlankPage::arrange()
+{
+    auto* more = form::button(this, "blankAddStation", tr("Add a &station"));
+    connect(more, &QPushButton::clicked, this, &BlankPage::addStation);
     auto* left = new QVBoxLayout;
-    left->addLayout(form);
+    left->addLayout(makeForm());
     left->addStretch(1);
     auto* middle = new QVBoxLayout;
     auto* boreWords = form::words(this, "blankBoreWords");
@@ -167,7 +184,25 @@ BlankPage::BlankPage(Plan& plan, QWidget* parent)
     columns->addLayout(left, 10);
     columns->addLayout(middle, 8);
     columns->addLayout(right, 9);
+}
 
+void BlankPage::takeMouth(int measure, Metres v)
+{
+    Blank b = m_plan->blank();
+    if (auto* d = std::get_if<Duct>(&b.spec.excitation)) {
+        *std::array{&d->windowWidth, &d->windowLength, &d->chimney, &d->upstream}[static_cast<std::size_t>(measure)] = v;
+    } else if (auto* t = std::get_if<Transverse>(&b.spec.excitation)) {
+        *std::array{&t->holeLength, &t->holeWidth, &t->chimney, &t->stopper}[static_cast<std::size_t>(measure)] = v;
+    } else { // a mouthpiece's volume, typed as the length of bore that holds it
+        const double bore = b.spec.bore.front().diameter.metres();
+        std::get<ClosedTop>(b.spec.excitation).volume =
+            CubicMetres::fromCubicMetres(v.metres() * std::numbers::pi / 4.0 * bore * bore);
+    }
+    m_plan->setBlank(std::move(b));
+}
+
+void BlankPage::bind()
+{
     connect(m_family, &QComboBox::activated, this,
             [this] { m_plan->begin(static_cast<Family>(m_family->currentData().toInt())); });
     connect(m_material, &QComboBox::activated, this,
@@ -182,23 +217,11 @@ BlankPage::BlankPage(Plan& plan, QWidget* parent)
         m_plan->setBlank(std::move(b));
     });
     for (int i = 0; i < 4; ++i)
-        connect(m_mouth[i], &LengthField::lengthChanged, this, [this, i](Metres v) {
-            Blank b = m_plan->blank();
-            if (auto* d = std::get_if<Duct>(&b.spec.excitation))
-                (i == 0 ? d->windowWidth : i == 1 ? d->windowLength : i == 2 ? d->chimney : d->upstream) = v;
-            else if (auto* t = std::get_if<Transverse>(&b.spec.excitation))
-                (i == 0 ? t->holeLength : i == 1 ? t->holeWidth : i == 2 ? t->chimney : t->stopper) = v;
-            else // a mouthpiece's volume, typed as the length of bore that holds it
-                std::get<ClosedTop>(b.spec.excitation).volume =
-                    CubicMetres::fromCubicMetres(v.metres() * std::numbers::pi / 4.0 * b.spec.bore.front().diameter.metres() *
-                                                 b.spec.bore.front().diameter.metres());
-            m_plan->setBlank(std::move(b));
-        });
+        connect(m_mouth[i], &LengthField::lengthChanged, this, [this, i](Metres v) { takeMouth(i, v); });
     for (LengthField* f : {m_wall, m_mouth[0], m_mouth[1], m_mouth[2], m_mouth[3], m_slideAt, m_slideOut})
         connect(f, &LengthField::refused, this, &BlankPage::failed);
     connect(m_stations, &QTableWidget::cellChanged, this, &BlankPage::takeStations);
     connect(m_plan, &Plan::changed, this, &BlankPage::refresh);
-    refresh();
 }
 
 void BlankPage::setUnit(text::LengthUnit unit)

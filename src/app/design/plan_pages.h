@@ -19,6 +19,7 @@ class QLabel;
 class QListWidget;
 class QPushButton;
 class QTableWidget;
+class QVBoxLayout;
 
 namespace dowel::app {
 
@@ -39,6 +40,11 @@ Q_SIGNALS:
     void failed(const QString& sentence);
 
 private:
+    void fill();
+    [[nodiscard]] QFormLayout* makeForm();
+    void arrange();
+    void bind();
+    void takeMouth(int measure, Metres v);
     void refresh();
     void addMouthFields();
     void takeStations(int row, int column);
@@ -100,6 +106,11 @@ Q_SIGNALS:
     void failed(const QString& sentence);
 
 private:
+    void fill();
+    void dressTable();
+    [[nodiscard]] QVBoxLayout* makeControls();
+    void arrange();
+    void bind();
     void refresh();
     void take();
     void importScale();

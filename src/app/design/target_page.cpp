@@ -65,6 +65,16 @@ TargetPage::TargetPage(Plan& plan, Questions& questions, QWidget* parent)
       m_own(form::words(this, "targetOwn", true))
 {
     setObjectName(QStringLiteral("targetPage"));
+    fill();
+    dressTable();
+    arrange();
+    bind();
+    refresh();
+    m_table->setCurrentCell(0, 0);
+}
+
+void TargetPage::fill()
+{
     const auto chromatic = modeNotes("C3", "chromatic", 49);
     if (chromatic)
         for (const auto& n : *chromatic)
@@ -91,9 +101,13 @@ TargetPage::TargetPage(Plan& plan, Questions& questions, QWidget* parent)
     for (const auto& [key, name] : scales)
         m_scale->addItem(name, QLatin1String(key));
     for (const char* t : {"C", "Db", "D", "Eb", "E", "F", "F#", "G", "Ab", "A", "Bb", "B"})
-        m_tonic->addItem(QLatin1String(t));
+        m_tonic->addItem(text::noteName(t), QLatin1String(t));
     m_registers->addItem(tr("one"), 1);
     m_registers->addItem(tr("two"), 2);
+}
+
+void TargetPage::dressTable()
+{
     m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     m_table->horizontalHeader()->setStretchLastSection(true);
     m_table->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
@@ -104,12 +118,14 @@ TargetPage::TargetPage(Plan& plan, Questions& questions, QWidget* parent)
     m_card->setObjectName(QStringLiteral("targetCard"));
     m_card->setEditable(true);
     m_card->setFixedHeight(160);
+}
+
+QVBoxLayout* TargetPage::makeControls()
+{
     auto* import = form::button(this, "targetImport", tr("&Scale from a file…"));
     auto* write = form::button(this, "targetExport", tr("&Write the scale…"));
-    auto* add = form::button(this, "targetAdd", tr("&Add a fingering for"));
     connect(import, &QPushButton::clicked, this, &TargetPage::importScale);
     connect(write, &QPushButton::clicked, this, &TargetPage::exportScale);
-
     auto* form = new QFormLayout;
     form->setHorizontalSpacing(2 * Style::grid);
     form->setVerticalSpacing(Style::grid);
@@ -131,10 +147,17 @@ TargetPage::TargetPage(Plan& plan, Questions& questions, QWidget* parent)
     files->addWidget(write);
     left->addLayout(files);
     left->addStretch(1);
+    return left;
+}
+
+void TargetPage::arrange()
+{
     auto* columns = new QHBoxLayout(this);
     columns->setContentsMargins(3 * Style::grid, 2 * Style::grid, 2 * Style::grid, Style::grid);
     columns->setSpacing(4 * Style::grid);
-    columns->addLayout(left, 2);
+    columns->addLayout(makeControls(), 2);
+    auto* add = form::button(this, "targetAdd", tr("&Add a fingering for"));
+    connect(add, &QPushButton::clicked, this, &TargetPage::addFingering);
     auto* below = new QHBoxLayout;
     below->setSpacing(3 * Style::grid);
     below->addWidget(m_card, 5);
@@ -153,6 +176,10 @@ TargetPage::TargetPage(Plan& plan, Questions& questions, QWidget* parent)
     right->addWidget(m_table, 1);
     right->addLayout(below);
     columns->addLayout(right, 5);
+}
+
+void TargetPage::bind()
+{
     for (QComboBox* b : {m_lowest, m_mode, m_scale, m_tonic, m_registers})
         connect(b, &QComboBox::activated, this, &TargetPage::take);
     for (QDoubleSpinBox* s : {m_a4, m_celsius, m_tolerance})
@@ -161,10 +188,7 @@ TargetPage::TargetPage(Plan& plan, Questions& questions, QWidget* parent)
     connect(m_table, &QTableWidget::cellChanged, this, &TargetPage::takeCell);
     connect(m_table, &QTableWidget::currentCellChanged, this, [this] { showCard(); });
     connect(m_card, &FingeringCard::holeClicked, this, &TargetPage::turnHole);
-    connect(add, &QPushButton::clicked, this, &TargetPage::addFingering);
     connect(m_remove, &QPushButton::clicked, this, &TargetPage::removeFingering);
-    refresh();
-    m_table->setCurrentCell(0, 0);
 }
 
 int TargetPage::row() const
@@ -278,7 +302,7 @@ void TargetPage::refresh()
             m_lowest->setCurrentIndex(i);
     choose(m_mode, QString::fromStdString(t.mode));
     choose(m_scale, QString::fromStdString(t.tuning.scale));
-    m_tonic->setCurrentText(QString::fromStdString(t.tuning.tonic));
+    m_tonic->setCurrentIndex(m_tonic->findData(QString::fromStdString(t.tuning.tonic)));
     m_tonic->setEnabled(t.tuning.scale != "equal");
     m_registers->setCurrentIndex(t.registers - 1);
     m_a4->setValue(t.tuning.a4.hertz());
@@ -324,7 +348,7 @@ void TargetPage::take()
     t.lowest = m_lowest->currentData().toString().toStdString();
     t.mode = m_mode->currentData().toString().toStdString();
     t.registers = m_registers->currentData().toInt();
-    t.tuning.tonic = m_tonic->currentText().toStdString();
+    t.tuning.tonic = m_tonic->currentData().toString().toStdString();
     const std::string scale = m_scale->currentData().toString().toStdString();
     if (scale == "own" && !isTemperament(t.tuning.ownCents)) {
         importScale();

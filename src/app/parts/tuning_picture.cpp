@@ -114,15 +114,8 @@ void TuningPicture::describe()
     setAccessibleDescription(parts.join(QStringLiteral("; ")));
 }
 
-void TuningPicture::paintEvent(QPaintEvent* /*event*/)
+void TuningPicture::scaleToNotes()
 {
-    QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
-    const Colours& c = Style::current().colours();
-    painter.fillRect(rect(), c.paper);
-    if (m_notes.empty())
-        return;
-
     double lowest = -10.0;
     double highest = 10.0;
     const auto include = [&](double cents, double sd) {
@@ -136,91 +129,118 @@ void TuningPicture::paintEvent(QPaintEvent* /*event*/)
             include(n.after, 2.0);
     }
     const double span = highest - lowest;
-    const double step = span <= 35.0 ? 5.0 : span <= 100.0 ? 10.0 : span <= 200.0 ? 20.0 : 50.0;
-    lowest = std::floor(lowest / step) * step;
-    highest = std::ceil(highest / step) * step;
+    m_step = span <= 35.0 ? 5.0 : span <= 100.0 ? 10.0 : span <= 200.0 ? 20.0 : 50.0;
+    lowest = std::floor(lowest / m_step) * m_step;
+    highest = std::ceil(highest / m_step) * m_step;
+    m_lowest = m_held ? std::min(lowest, m_lowest) : lowest;
+    m_highest = m_held ? std::max(highest, m_highest) : highest;
+}
 
-    if (m_held) {
-        lowest = std::min(lowest, m_lowest);
-        highest = std::max(highest, m_highest);
-    }
-    m_lowest = lowest;
-    m_highest = highest;
-
+double TuningPicture::heightOf(double cents) const
+{
     const QRectF field = this->field();
-    const auto y = [&](double cents) {
-        return field.top() + (highest - cents) / (highest - lowest) * field.height();
-    };
-    const double column = field.width() / static_cast<double>(m_notes.size());
+    return field.top() + (m_highest - cents) / (m_highest - m_lowest) * field.height();
+}
 
+void TuningPicture::drawScale(QPainter& painter) const
+{
+    const Colours& c = Style::current().colours();
+    const QRectF field = this->field();
     painter.setFont(Style::small());
-    for (double v = lowest; v <= highest + 0.1; v += step) {
+    for (double v = m_lowest; v <= m_highest + 0.1; v += m_step) {
+        const double y = heightOf(v);
         painter.setPen(QPen(v == 0.0 ? c.ink : c.hairline, v == 0.0 ? 1.5 : 1.0));
-        painter.drawLine(QPointF(field.left(), y(v)), QPointF(field.right(), y(v)));
+        painter.drawLine(QPointF(field.left(), y), QPointF(field.right(), y));
         painter.setPen(c.pencil);
         const QString label = v == 0.0 ? tr("0") : text::wholeCents(v);
-        painter.drawText(QRectF(0.0, y(v) - 9.0, field.left() - 8.0, 18.0), Qt::AlignRight | Qt::AlignVCenter, label);
+        painter.drawText(QRectF(0.0, y - 9.0, field.left() - 8.0, 18.0), Qt::AlignRight | Qt::AlignVCenter, label);
     }
     painter.drawText(QRectF(0.0, 2.0, 0.6 * width(), 18.0), Qt::AlignLeft | Qt::AlignVCenter,
                      tr("cents   ▲ sharp   ● in tolerance   ▼ flat"));
     painter.drawText(QRectF(field.right() - 0.4 * width(), 2.0, 0.4 * width(), 18.0), Qt::AlignRight | Qt::AlignVCenter,
                      m_afterLegend);
-
-    for (std::size_t i = 0; i < m_notes.size(); ++i) {
-        const PictureNote& n = m_notes[i];
-        const double x = field.left() + (static_cast<double>(i) + 0.5) * column;
-        if (static_cast<int>(i) == m_picked) {
-            painter.setPen(QPen(c.cool, 2.0));
-            painter.drawLine(QPointF(x - column * 0.34, field.bottom() + 29.0),
-                             QPointF(x + column * 0.34, field.bottom() + 29.0));
-        }
-        painter.setPen(Qt::NoPen);
-        painter.setBrush(c.within);
-        painter.drawRect(QRectF(QPointF(x - column * 0.42, y(n.tolerance)), QPointF(x + column * 0.42, y(-n.tolerance))));
-        painter.setPen(QPen(c.ink, 1.0));
-        painter.drawLine(QPointF(x - column * 0.42, y(0.0)), QPointF(x + column * 0.42, y(0.0)));
-        const bool newRegister = i > 0 && n.registerNumber != m_notes[i - 1].registerNumber;
-        if (newRegister) {
-            painter.setPen(QPen(c.pencil, 1.0, Qt::DotLine));
-            painter.drawLine(QPointF(x - column / 2.0, field.top()), QPointF(x - column / 2.0, field.bottom() + 46.0));
-        }
-        painter.setPen(c.ink);
-        painter.setFont(Style::body());
-        painter.drawText(QRectF(x - column / 2.0, field.bottom() + 8.0, column, 20.0), Qt::AlignCenter, n.name);
-        painter.setFont(Style::small());
-        if (!n.heard) {
-            painter.setPen(c.pencil);
-            painter.drawText(QRectF(x - column / 2.0, field.bottom() + 30.0, column, 18.0), Qt::AlignCenter, QStringLiteral("–"));
-            continue;
-        }
-        const double cents = m_from[i] + (n.now - m_from[i]) * m_progress;
-        const QColor colour = colourOf(n.now, n.tolerance);
-        painter.setPen(QPen(colour, 1.5));
-        painter.drawLine(QPointF(x, y(cents + n.sd)), QPointF(x, y(cents - n.sd)));
-        for (const double end : {cents + n.sd, cents - n.sd})
-            painter.drawLine(QPointF(x - 4.0, y(end)), QPointF(x + 4.0, y(end)));
-        if (n.hasAfter && std::abs(n.after - n.now) > 0.3) {
-            const double side = x + std::min(14.0, column * 0.28);
-            const QColor there = colourOf(n.after, n.tolerance);
-            painter.setPen(QPen(there, 1.0, Qt::DotLine));
-            painter.drawLine(QPointF(x, y(cents)), QPointF(side, y(n.after)));
-            painter.setPen(QPen(there, 1.0));
-            painter.drawLine(QPointF(side, y(n.after + n.afterSd)), QPointF(side, y(n.after - n.afterSd)));
-            painter.setPen(QPen(there, 2.0));
-            painter.setBrush(c.paper);
-            drawSign(painter, QPointF(side, y(n.after)), n.after, n.tolerance, 6.0);
-        }
-        painter.setPen(Qt::NoPen);
-        painter.setBrush(colour);
-        drawSign(painter, QPointF(x, y(cents)), n.now, n.tolerance, 7.0);
-        painter.setPen(colour);
-        // Whole cents where tenths would not be told apart, and would not fit.
-        const QString off = std::abs(n.now) < 9.95 ? text::cents(n.now) : text::wholeCents(n.now);
-        painter.drawText(QRectF(x - column / 2.0, field.bottom() + 30.0, column, 18.0), Qt::AlignCenter, off);
-    }
-    painter.setPen(c.pencil);
     painter.drawText(QRectF(field.left(), height() - 18.0, field.width(), 18.0), Qt::AlignCenter,
                      tr("cents off, at the temperature it is meant to be played at"));
+}
+
+void TuningPicture::drawColumn(QPainter& painter, std::size_t i, double x, double column) const
+{
+    const Colours& c = Style::current().colours();
+    const QRectF field = this->field();
+    const PictureNote& n = m_notes[i];
+    if (static_cast<int>(i) == m_picked) {
+        painter.setPen(QPen(c.cool, 2.0));
+        painter.drawLine(QPointF(x - column * 0.34, field.bottom() + 29.0), QPointF(x + column * 0.34, field.bottom() + 29.0));
+    }
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(c.within);
+    painter.drawRect(
+        QRectF(QPointF(x - column * 0.42, heightOf(n.tolerance)), QPointF(x + column * 0.42, heightOf(-n.tolerance))));
+    painter.setPen(QPen(c.ink, 1.0));
+    painter.drawLine(QPointF(x - column * 0.42, heightOf(0.0)), QPointF(x + column * 0.42, heightOf(0.0)));
+    const bool newRegister = i > 0 && n.registerNumber != m_notes[i - 1].registerNumber;
+    if (newRegister) {
+        painter.setPen(QPen(c.pencil, 1.0, Qt::DotLine));
+        painter.drawLine(QPointF(x - column / 2.0, field.top()), QPointF(x - column / 2.0, field.bottom() + 46.0));
+    }
+    painter.setPen(c.ink);
+    painter.setFont(Style::body());
+    painter.drawText(QRectF(x - column / 2.0, field.bottom() + 8.0, column, 20.0), Qt::AlignCenter, n.name);
+    painter.setFont(Style::small());
+}
+
+void TuningPicture::drawNote(QPainter& painter, std::size_t i, double x, double column) const
+{
+    const Colours& c = Style::current().colours();
+    const PictureNote& n = m_notes[i];
+    const QRectF below(x - column / 2.0, field().bottom() + 30.0, column, 18.0);
+    if (!n.heard) {
+        painter.setPen(c.pencil);
+        painter.drawText(below, Qt::AlignCenter, QStringLiteral("–"));
+        return;
+    }
+    const double cents = m_from[i] + (n.now - m_from[i]) * m_progress;
+    const QColor colour = colourOf(n.now, n.tolerance);
+    painter.setPen(QPen(colour, 1.5));
+    painter.drawLine(QPointF(x, heightOf(cents + n.sd)), QPointF(x, heightOf(cents - n.sd)));
+    for (const double end : {cents + n.sd, cents - n.sd})
+        painter.drawLine(QPointF(x - 4.0, heightOf(end)), QPointF(x + 4.0, heightOf(end)));
+    if (n.hasAfter && std::abs(n.after - n.now) > 0.3) {
+        const double side = x + std::min(14.0, column * 0.28);
+        const QColor there = colourOf(n.after, n.tolerance);
+        painter.setPen(QPen(there, 1.0, Qt::DotLine));
+        painter.drawLine(QPointF(x, heightOf(cents)), QPointF(side, heightOf(n.after)));
+        painter.setPen(QPen(there, 1.0));
+        painter.drawLine(QPointF(side, heightOf(n.after + n.afterSd)), QPointF(side, heightOf(n.after - n.afterSd)));
+        painter.setPen(QPen(there, 2.0));
+        painter.setBrush(c.paper);
+        drawSign(painter, QPointF(side, heightOf(n.after)), n.after, n.tolerance, 6.0);
+    }
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(colour);
+    drawSign(painter, QPointF(x, heightOf(cents)), n.now, n.tolerance, 7.0);
+    painter.setPen(colour);
+    // Whole cents where tenths would not be told apart, and would not fit.
+    const QString off = std::abs(n.now) < 9.95 ? text::cents(n.now) : text::wholeCents(n.now);
+    painter.drawText(below, Qt::AlignCenter, off);
+}
+
+void TuningPicture::paintEvent(QPaintEvent* /*event*/)
+{
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.fillRect(rect(), Style::current().colours().paper);
+    if (m_notes.empty())
+        return;
+    scaleToNotes();
+    drawScale(painter);
+    const QRectF field = this->field();
+    const double column = field.width() / static_cast<double>(m_notes.size());
+    for (std::size_t i = 0; i < m_notes.size(); ++i) {
+        const double x = field.left() + (static_cast<double>(i) + 0.5) * column;
+        drawColumn(painter, i, x, column);
+        drawNote(painter, i, x, column);
+    }
 }
 
 } // namespace dowel::app

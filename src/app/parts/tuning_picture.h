@@ -51,6 +51,12 @@ protected:
 private:
     void describe();
     [[nodiscard]] QRectF field() const;
+    void scaleToNotes();
+    [[nodiscard]] double heightOf(double cents) const;
+    void drawScale(QPainter& painter) const;
+    /// What stands under a note: its tolerance, name and register.
+    void drawColumn(QPainter& painter, std::size_t i, double x, double column) const;
+    void drawNote(QPainter& painter, std::size_t i, double x, double column) const;
     std::vector<PictureNote> m_notes;
     std::vector<double> m_from; ///< where each note glides from
     QVariantAnimation m_glide;
@@ -60,6 +66,7 @@ private:
     bool m_held = false;
     double m_lowest = 0.0;
     double m_highest = 0.0;
+    double m_step = 5.0; ///< of the scale
     int m_picked = -1;
 };
 

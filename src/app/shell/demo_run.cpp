@@ -2,14 +2,14 @@
 #include "app/shell/demo_run.h"
 
 #include "app/correct/correct_page.h"
+#include "app/correct/sensitivity_card.h"
+#include "app/correct/try_card.h"
+#include "app/design/plan.h"
+#include "app/document/take_dialog.h"
 #include "app/listen/far_view.h"
 #include "app/listen/listen_page.h"
 #include "app/listen/listener.h"
 #include "app/shell/main_window.h"
-#include "app/design/plan.h"
-#include "app/correct/sensitivity_card.h"
-#include "app/document/take_dialog.h"
-#include "app/correct/try_card.h"
 
 #include <QDir>
 #include <QPixmap>
@@ -57,8 +57,10 @@ bool DemoRun::shootPlan()
                 m_window->plan().layOut();
             return false;
         }
-        if (m_window->plan().busy())
+        constexpr int sums = 8; // ticks in which what stands beside is worked out
+        if (m_window->plan().busy() || ++m_settled < (stage == MainWindow::Drill ? sums : 1))
             return false;
+        m_settled = 0;
         shoot(name);
         return false;
     }
@@ -98,8 +100,12 @@ bool DemoRun::shootTake()
     if (m_shot.contains(QStringLiteral("take")))
         return true;
     ListenPage* page = m_window->listenPage();
+    auto* timbre = page->findChild<QPushButton*>(QStringLiteral("timbreFace"));
+    if (!m_shot.contains(QStringLiteral("timbre")) && !timbre->isChecked()) {
+        timbre->click();
+        return false; // it is worked out meanwhile
+    }
     if (!m_shot.contains(QStringLiteral("timbre"))) {
-        page->findChild<QPushButton*>(QStringLiteral("timbreFace"))->click();
         shoot(QStringLiteral("timbre"));
         page->findChild<QPushButton*>(QStringLiteral("pitchFace"))->click();
     }
@@ -138,6 +144,42 @@ bool DemoRun::shootHandsFree()
     m_ok = far.grab().save(m_folder + QStringLiteral("/far.png")) && m_ok;
     m_shot << QStringLiteral("far");
     page->setHandsFree(false);
+    return true;
+}
+
+bool DemoRun::shootEnd()
+{
+    if (!m_shot.contains(QStringLiteral("done"))) {
+        shoot(QStringLiteral("done"));
+        m_window->correctPage()->setFace(CorrectPage::Face::Registers);
+        return false; // the next tick finds it laid out
+    }
+    if (!m_shot.contains(QStringLiteral("registers"))) {
+        shoot(QStringLiteral("registers"));
+        m_window->correctPage()->setFace(CorrectPage::Face::Outcome);
+        return false;
+    }
+    if (!m_shot.contains(QStringLiteral("outcome"))) {
+        shoot(QStringLiteral("outcome"));
+        m_window->correctPage()->setFace(CorrectPage::Face::NextCut);
+        m_window->goTo(MainWindow::Listen);
+        m_window->listenPage()->findChild<QPushButton*>(QStringLiteral("trendFace"))->click();
+        return false; // it is worked out meanwhile
+    }
+    if (!m_shot.contains(QStringLiteral("trend"))) {
+        shoot(QStringLiteral("trend"));
+        m_window->listenPage()->findChild<QPushButton*>(QStringLiteral("pitchFace"))->click();
+        m_window->goTo(MainWindow::Logbook);
+        return false;
+    }
+    if (!m_shot.contains(QStringLiteral("logbook"))) {
+        shoot(QStringLiteral("logbook"));
+        m_window->goTo(MainWindow::Correct);
+        m_window->setDark(true);
+        return false;
+    }
+    shoot(QStringLiteral("dark"));
+    m_window->setDark(false);
     return true;
 }
 
@@ -190,35 +232,8 @@ void DemoRun::step()
     case AdviceState::Finished:
     case AdviceState::Stop: break;
     }
-    if (!m_shot.contains(QStringLiteral("done"))) {
-        shoot(QStringLiteral("done"));
-        m_window->correctPage()->setFace(CorrectPage::Face::Registers);
-        return; // the next tick finds it laid out
-    }
-    if (!m_shot.contains(QStringLiteral("registers"))) {
-        shoot(QStringLiteral("registers"));
-        m_window->correctPage()->setFace(CorrectPage::Face::Outcome);
+    if (!shootEnd())
         return;
-    }
-    if (!m_shot.contains(QStringLiteral("outcome"))) {
-        shoot(QStringLiteral("outcome"));
-        m_window->correctPage()->setFace(CorrectPage::Face::NextCut);
-        m_window->goTo(MainWindow::Listen);
-        auto* trend = m_window->listenPage()->findChild<QPushButton*>(QStringLiteral("trendFace"));
-        trend->click();
-        shoot(QStringLiteral("trend"));
-        m_window->listenPage()->findChild<QPushButton*>(QStringLiteral("pitchFace"))->click();
-        m_window->goTo(MainWindow::Logbook);
-        return;
-    }
-    if (!m_shot.contains(QStringLiteral("logbook"))) {
-        shoot(QStringLiteral("logbook"));
-        m_window->goTo(MainWindow::Correct);
-        m_window->setDark(true);
-        return;
-    }
-    shoot(QStringLiteral("dark"));
-    m_window->setDark(false);
     m_tick.stop();
     const Advice& a = counsel->advice;
     const bool home = a.state == AdviceState::Finished && a.withinTolerance == a.of;

@@ -25,6 +25,7 @@ Q_SIGNALS:
 
 private:
     void step();
+    bool shootEnd();
     void shoot(const QString& name);
     /// Pictures of the stages before there is a workbook, one a call; true once all are taken.
     bool shootPlan();
@@ -39,6 +40,7 @@ private:
     int m_cuts = 0;
     int m_rounds = 0;
     int m_patience = 0;
+    int m_settled = 0;
     bool m_ok = true;
     QStringList m_shot;
 };
