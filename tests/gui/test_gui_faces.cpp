@@ -4,6 +4,7 @@
 #include "app/correct/sensitivity_card.h"
 #include "app/correct/try_card.h"
 #include "app/parts/workpiece.h"
+#include "app/document/shop_settings.h"
 #include "app/shop/shop_memory_dialog.h"
 #include "gui/gui_support.h"
 #include "support/compare.h"
