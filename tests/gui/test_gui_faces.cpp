@@ -3,8 +3,8 @@
 // by mouse and by key, with every note following and nothing kept.
 #include "app/correct/sensitivity_card.h"
 #include "app/correct/try_card.h"
-#include "app/parts/workpiece.h"
 #include "app/document/shop_settings.h"
+#include "app/parts/workpiece.h"
 #include "app/shop/shop_memory_dialog.h"
 #include "gui/gui_support.h"
 #include "support/compare.h"
@@ -132,7 +132,7 @@ private Q_SLOTS:
         Desk desk;
         QVERIFY(ready(desk));
         desk.click("faceRegisters");
-        QCOMPARE(desk.find<QTableWidget>("registerTable")->rowCount(), 7); // seven fingerings in two registers
+        QTRY_COMPARE(desk.find<QTableWidget>("registerTable")->rowCount(), 7); // seven fingerings in two registers
         QVERIFY(desk.find<QTableWidget>("leverTable")->rowCount() >= 4);
         QVERIFY(desk.find<QLabel>("registerWords")->text().contains(QLatin1String("cents too")));
         desk.click("faceOutcome");

@@ -118,6 +118,7 @@ public:
     }
     void report() const
     {
+        qInfo("this machine counts as %.2f times as slow as 50 ms are promised for", slowness());
         for (auto it = m_ever.begin(); it != m_ever.end(); ++it)
             qInfo("longest stall: %6.1f ms  %s (%s)", static_cast<double>(it->ns) * 1e-6, qPrintable(it.key()),
                   qPrintable(it->what));

@@ -44,8 +44,9 @@ RegisterCard::RegisterCard(Document& document, QWidget* parent)
       m_pairs(form::table(this, "registerTable", tr("How wide each interval is"),
                           {tr("note"), tr("low"), tr("high"), tr("interval")})),
       m_leverWords(form::words(this, "leverWords", true)),
-      m_levers(
-          form::table(this, "leverTable", tr("What makes the intervals wider or narrower"), {tr("work"), tr("mean"), tr("most")}))
+      m_levers(form::table(this, "leverTable", tr("What makes the intervals wider or narrower"),
+                           {tr("work"), tr("mean"), tr("most")})),
+      m_jobs(new Jobs(this))
 {
     setObjectName(QStringLiteral("card"));
     auto* column = new QVBoxLayout(this);
@@ -67,10 +68,17 @@ void RegisterCard::refresh()
     if (!counsel || !isVisible())
         return;
     const auto book = m_document->book();
-    const Instrument& shape = book->present();
+    m_jobs->runNewest(
+        [forecaster = counsel->forecaster, book](const Cancel&) { return registersOf(forecaster->posterior(), book->present()); },
+        [this, book, now = counsel->now](Result<RegisterView> view) {
+            m_view = view ? std::move(*view) : RegisterView{};
+            showView(book->present(), now);
+        });
+}
+
+void RegisterCard::showView(const Instrument& shape, const std::vector<NoteState>& now)
+{
     const auto& fingerings = shape.spec().fingerings;
-    auto view = registersOf(counsel->forecaster->posterior(), shape);
-    m_view = view ? std::move(*view) : RegisterView{};
     const bool any = !m_view.pairs.empty();
     for (QWidget* w : std::initializer_list<QWidget*>{m_pairs, m_leverWords, m_levers})
         w->setVisible(any);
@@ -88,8 +96,7 @@ void RegisterCard::refresh()
         const RegisterPair& p = m_view.pairs[i];
         const double off = p.wide.cents();
         form::row(m_pairs, static_cast<int>(i),
-                  {text::noteName(fingerings[p.low].id.text), text::cents(counsel->now[p.low].cents),
-                   text::cents(counsel->now[p.high].cents),
+                  {text::noteName(fingerings[p.low].id.text), text::cents(now[p.low].cents), text::cents(now[p.high].cents),
                    std::abs(off) < 0.05 ? tr("pure")
                                         : (off > 0.0 ? tr("%1 wide") : tr("%1 narrow")).arg(text::number(std::abs(off), 1))});
     }

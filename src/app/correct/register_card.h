@@ -3,6 +3,7 @@
 #pragma once
 
 #include "app/document/document.h"
+#include "app/parts/jobs.h"
 #include "core/plan/registers.h"
 #include "text/units.h"
 
@@ -20,15 +21,17 @@ class RegisterCard : public QFrame
 public:
     explicit RegisterCard(Document& document, QWidget* parent = nullptr);
     [[nodiscard]] const RegisterView& shown() const { return m_view; }
-    /// Works out again what is shown: some twenty predictions, ten to twenty milliseconds.
+    /// Has what is shown worked out again.
     void refresh();
 
 private:
+    void showView(const Instrument& shape, const std::vector<NoteState>& now);
     Document* m_document;
     QLabel* m_words;
     QTableWidget* m_pairs;
     QLabel* m_leverWords;
     QTableWidget* m_levers;
+    Jobs* m_jobs;
     RegisterView m_view;
 };
 

@@ -84,8 +84,10 @@ void Style::apply() const
     p.setColor(QPalette::HighlightedText, m_colours.sheet);
     for (const auto role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText})
         p.setColor(QPalette::Disabled, role, m_colours.pencil);
+    // Each of these goes over every widget there is: only where something is new.
+    if (QApplication::font() != body())
+        QApplication::setFont(body());
     QApplication::setPalette(p);
-    QApplication::setFont(body());
     qApp->setStyleSheet(sheet());
 }
 
@@ -132,6 +134,7 @@ QString Style::sheet() const
         QTableView::item { border-bottom: 1px solid @hair; padding: 0 6px; }
         QTableView::item:selected { background: @sheet; color: @ink; border-bottom: 2px solid @cool; }
         QHeaderView::section { background: @paper; color: @pencil; border: none; border-bottom: 1px solid @ink; padding: 4px 6px; }
+        QFrame#hairline { background: @hair; }
         QFrame#card { background: @sheet; border-top: 3px solid @warm; }
         QFrame#messageBar { background: @sheet; border-left: 4px solid @warm; }
         QToolTip { background: @sheet; color: @ink; border: 1px solid @pencil; padding: 4px; }

@@ -6,6 +6,7 @@
 #include "app/correct/try_card.h"
 #include "app/design/plan.h"
 #include "app/design/plan_bench.h"
+#include "app/document/shop_settings.h"
 #include "app/listen/listen_page.h"
 #include "app/logbook/logbook_page.h"
 #include "app/parts/language.h"
@@ -13,7 +14,6 @@
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
 #include "app/parts/workpiece.h"
-#include "app/document/shop_settings.h"
 #include "app/shop/shop_memory_dialog.h"
 #include "io/spec_json.h"
 #include "text/errors.h"
@@ -410,7 +410,6 @@ void MainWindow::adopt(Store store)
     line->setFixedHeight(1);
     line->setAutoFillBackground(true);
     line->setObjectName(QStringLiteral("hairline"));
-    line->setStyleSheet(QStringLiteral("background: %1;").arg(Style::current().colours().hairline.name()));
     right->addWidget(m_workpiece);
     right->addWidget(line);
     right->addWidget(m_pages, 1);
@@ -578,8 +577,9 @@ void MainWindow::refreshStages()
     m_stages->item(Target)->setText(
         m_plan ? tr("Target\n%n note(s)", nullptr, static_cast<int>(m_plan->blank().spec.fingerings.size()))
                : tr("Target\n%1").arg(planned));
-    m_stages->item(Layout)->setText(m_plan && m_plan->layout() ? tr("Layout\n%n hole(s)", nullptr, static_cast<int>(m_plan->blank().holeCount))
-                                                               : tr("Layout\nnot yet"));
+    m_stages->item(Layout)->setText(m_plan && m_plan->layout()
+                                        ? tr("Layout\n%n hole(s)", nullptr, static_cast<int>(m_plan->blank().holeCount))
+                                        : tr("Layout\nnot yet"));
     m_stages->item(Drill)->setText(m_plan && m_plan->layout() ? tr("Drill\nready") : tr("Drill\nlay out first"));
     for (const Stage s : {Listen, Correct, Logbook}) {
         auto* item = m_stages->item(s);
@@ -655,8 +655,6 @@ void MainWindow::setDark(bool dark)
     m_darkAction->setChecked(dark);
     QSettings().setValue(QStringLiteral("dark"), dark);
     Style(dark).apply();
-    if (auto* line = findChild<QFrame*>(QStringLiteral("hairline")))
-        line->setStyleSheet(QStringLiteral("background: %1;").arg(Style::current().colours().hairline.name()));
     update();
 }
 
