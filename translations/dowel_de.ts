@@ -1944,11 +1944,11 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     </message>
     <message>
         <source>to the next</source>
-        <translation>zum nächsten</translation>
+        <translation>Abstand</translation>
     </message>
     <message>
         <source>off the line</source>
-        <translation>neben der Linie</translation>
+        <translation>seitlich</translation>
     </message>
     <message>
         <source>model</source>

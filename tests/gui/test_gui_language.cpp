@@ -121,6 +121,18 @@ bool hasWords(const QString& text)
     return word.match(text).hasMatch();
 }
 
+/// To be looked at by eye: DOWEL_LOOK=FOLDER leaves a picture of every page there.
+void keepPicture(QWidget& window, const char* language, const char* when)
+{
+    static int number = 0;
+    const QString folder = qEnvironmentVariable("DOWEL_LOOK");
+    if (!folder.isEmpty())
+        window.grab().save(QStringLiteral("%1/%2-%3-%4.png")
+                               .arg(folder, QLatin1String(language))
+                               .arg(++number, 2, 10, QLatin1Char('0'))
+                               .arg(QLatin1String(when)));
+}
+
 /// Calls see() on every page, the plan's and the workbook's, heard and not, and on the dialogs that can be opened without harm.
 template <class See> void walk(Desk& desk, See see)
 {
@@ -212,7 +224,8 @@ private Q_SLOTS:
         QStringList complaints;
         {
             Desk desk(false, QStringLiteral("en"), &pseudo);
-            walk(desk, [&](const QWidget& page, const char* when) {
+            walk(desk, [&](QWidget& page, const char* when) {
+                keepPicture(page, "longer", when);
                 for (const Shown& s : shownOn(page)) {
                     if (hasWords(s.text) && !s.text.contains(QStringLiteral("⟦")))
                         complaints << QStringLiteral("%1, %2 is not translated: %3").arg(QLatin1String(when), s.where, s.text);
@@ -230,7 +243,8 @@ private Q_SLOTS:
         QStringList complaints;
         {
             Desk desk(false, QStringLiteral("de"));
-            walk(desk, [&](const QWidget& page, const char* when) {
+            walk(desk, [&](QWidget& page, const char* when) {
+                keepPicture(page, "de", when);
                 for (const Shown& s : shownOn(page))
                     if (s.clipped)
                         complaints << QStringLiteral("%1, %2 is clipped: %3").arg(QLatin1String(when), s.where, s.text);

@@ -49,7 +49,7 @@ private:
 /// How many times slower than the machine on which 50 ms are promised this one is; 1 at least.
 inline double slowness()
 {
-    constexpr double promised_ms = 16.5; // for the sum below, where the limit was set
+    constexpr double promised_ms = 22.0; // for the sum below, where the limit was set
     double best = 1e9;
     for (int run = 0; run < 5; ++run) {
         QElapsedTimer clock;
@@ -152,6 +152,12 @@ private:
     QMap<QString, Stall> m_longest;
     QMap<QString, Stall> m_ever;
 };
+
+/// For the one act that may take longer, with its reason: called after it, within the same test.
+inline void forgiveStalls(const char* /*reason*/)
+{
+    (void)static_cast<WatchedApplication*>(qApp)->takeTooLong(1e9);
+}
 
 /// A test of the window: base class that looks after each function whether the loop stood still.
 class WatchedTest : public QObject
