@@ -114,6 +114,26 @@ std::vector<Shown> shownOn(const QWidget& window)
     return all;
 }
 
+/// Pages that ask for more room than the screen that is promised has; where one does, the window grows out of it.
+QStringList tooLarge(const QWidget& window)
+{
+    constexpr QSize least(1280, 800);
+    QStringList found;
+    const QSize asked = window.minimumSizeHint();
+    if (asked.width() <= least.width() && asked.height() <= least.height())
+        return found;
+    for (const QWidget* w : window.findChildren<QWidget*>())
+        if (w->objectName().endsWith(QLatin1String("Page")))
+            found << QStringLiteral("%1 asks for %2 x %3")
+                         .arg(w->objectName())
+                         .arg(w->minimumSizeHint().width())
+                         .arg(w->minimumSizeHint().height());
+    return {QStringLiteral("the window asks for %1 x %2: %3")
+                .arg(asked.width())
+                .arg(asked.height())
+                .arg(found.join(QStringLiteral(", ")))};
+}
+
 /// Words of four letters and more.
 bool hasWords(const QString& text)
 {
@@ -226,6 +246,7 @@ private Q_SLOTS:
             Desk desk(false, QStringLiteral("en"), &pseudo);
             walk(desk, [&](QWidget& page, const char* when) {
                 keepPicture(page, "longer", when);
+                complaints << tooLarge(page);
                 for (const Shown& s : shownOn(page)) {
                     if (hasWords(s.text) && !s.text.contains(QStringLiteral("⟦")))
                         complaints << QStringLiteral("%1, %2 is not translated: %3").arg(QLatin1String(when), s.where, s.text);
@@ -245,6 +266,7 @@ private Q_SLOTS:
             Desk desk(false, QStringLiteral("de"));
             walk(desk, [&](QWidget& page, const char* when) {
                 keepPicture(page, "de", when);
+                complaints << tooLarge(page);
                 for (const Shown& s : shownOn(page))
                     if (s.clipped)
                         complaints << QStringLiteral("%1, %2 is clipped: %3").arg(QLatin1String(when), s.where, s.text);

@@ -114,16 +114,8 @@ void CorrectPage::arrangeCard()
     card->addWidget(m_listen);
     card->addWidget(m_measure);
     // What stands behind the next cut may be longer than the room below it.
-    auto* behind = new QScrollArea(m_card);
-    behind->setObjectName(QStringLiteral("cardPlanScroll"));
-    behind->setFrameShape(QFrame::NoFrame);
-    behind->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    behind->setWidgetResizable(true);
-    behind->setWidget(m_plan);
-    behind->viewport()->setAutoFillBackground(false);
-    m_plan->setAutoFillBackground(false);
     m_plan->setAlignment(Qt::AlignLeft | Qt::AlignBottom);
-    card->addWidget(behind, 1);
+    card->addWidget(form::scrolled(m_card, "cardPlanScroll", m_plan), 1);
     card->addWidget(m_school);
 }
 

@@ -169,18 +169,18 @@ LayoutPage::LayoutPage(Plan& plan, Questions& questions, QWidget* parent)
 
 void LayoutPage::arrange()
 {
-    auto* form = new QFormLayout;
-    form->setHorizontalSpacing(2 * Style::grid);
-    form->setVerticalSpacing(6);
+    auto* fields = new QFormLayout;
+    fields->setHorizontalSpacing(2 * Style::grid);
+    fields->setVerticalSpacing(6);
     const auto pair = [&](const QString& label, LengthField* first, const QString& between, LengthField* second) {
         auto* row = new QHBoxLayout;
         row->setSpacing(Style::grid);
         row->addWidget(first, 1);
         row->addWidget(new QLabel(between, this));
         row->addWidget(second, 1);
-        form->addRow(label, row);
+        fields->addRow(label, row);
     };
-    form->addRow(tr("Reach"), m_hand);
+    fields->addRow(tr("Reach"), m_hand);
     pair(tr("Holes from"), m_smallest, tr("to"), m_largest);
     pair(tr("Left to cut: holes"), m_allowance, tr("foot"), m_foot);
     auto* checks = new QGridLayout;
@@ -194,19 +194,13 @@ void LayoutPage::arrange()
     auto* buttons = new QHBoxLayout;
     buttons->addWidget(m_go, 1);
     buttons->addWidget(m_copy);
-    auto* words = new QScrollArea(this);
-    words->setWidgetResizable(true);
-    words->setFrameShape(QFrame::NoFrame);
-    words->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    words->setFocusPolicy(Qt::NoFocus);
     m_words->setAlignment(Qt::AlignTop | Qt::AlignLeft);
-    words->setWidget(m_words);
     auto* left = new QVBoxLayout;
     left->setSpacing(6);
-    left->addLayout(form);
+    left->addLayout(fields);
     left->addLayout(checks);
     left->addLayout(buttons);
-    left->addWidget(words, 1);
+    left->addWidget(form::scrolled(this, "layoutWordsScroll", m_words), 1);
     auto* right = new QVBoxLayout;
     right->addWidget(m_picture, 3);
     right->addWidget(m_holes, 2);

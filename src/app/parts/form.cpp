@@ -12,6 +12,7 @@
 #include <QHeaderView>
 #include <QLabel>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QTableWidget>
 
 namespace dowel::app::form {
@@ -73,6 +74,33 @@ QLabel* words(QWidget* parent, const char* name, bool quiet)
     l->setTextFormat(Qt::PlainText);
     l->setProperty("quiet", quiet);
     return l;
+}
+
+QScrollArea* scrolled(QWidget* parent, const char* name, QLabel* words)
+{
+    /// Words that changed while nobody saw them ask for no new room by themselves.
+    class Area : public QScrollArea
+    {
+    public:
+        using QScrollArea::QScrollArea;
+
+    protected:
+        void showEvent(QShowEvent* event) override
+        {
+            QScrollArea::showEvent(event);
+            widget()->updateGeometry();
+        }
+    };
+    auto* area = new Area(parent);
+    area->setObjectName(QLatin1String(name));
+    area->setWidgetResizable(true);
+    area->setFrameShape(QFrame::NoFrame);
+    area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    area->setFocusPolicy(Qt::NoFocus);
+    area->setWidget(words);
+    area->viewport()->setAutoFillBackground(false);
+    words->setAutoFillBackground(false);
+    return area;
 }
 
 QPushButton* button(QWidget* parent, const char* name, const QString& text, bool main)

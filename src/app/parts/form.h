@@ -11,6 +11,7 @@ class QDoubleSpinBox;
 class QHBoxLayout;
 class QLabel;
 class QPushButton;
+class QScrollArea;
 class QTableWidget;
 class QWidget;
 
@@ -25,6 +26,8 @@ QTableWidget* table(QWidget* parent, const char* name, const QString& spoken, co
 void row(QTableWidget* table, int row, const QStringList& cells);
 /// Wraps its words.
 QLabel* words(QWidget* parent, const char* name, bool quiet = false);
+/// Words that may be longer than their room: they scroll up and down.
+QScrollArea* scrolled(QWidget* parent, const char* name, QLabel* words);
 QPushButton* button(QWidget* parent, const char* name, const QString& text, bool main = false);
 /// The foot of a dialog that asks: Cancel, and what it is for as the default; wired to reject() and accept().
 QHBoxLayout* answers(QDialog* dialog, const char* cancelName, const char* mainName, const QString& main);
