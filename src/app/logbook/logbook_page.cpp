@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/logbook/logbook_page.h"
 
-#include "app/parts/style.h"
 #include "app/document/take_dialog.h"
+#include "app/parts/style.h"
 #include "text/sentences.h"
 
 #include <QDateTime>
@@ -131,6 +131,7 @@ LogbookPage::LogbookPage(Document& document, QWidget* parent)
                                "Double-click a reading to see its take."),
                             this);
     hint->setProperty("quiet", true);
+    hint->setWordWrap(true);
     m_note->setObjectName(QStringLiteral("logNote"));
     m_note->setAccessibleName(tr("A note for the logbook"));
     m_note->setPlaceholderText(tr("Write a note, Enter keeps it"));

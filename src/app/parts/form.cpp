@@ -20,6 +20,11 @@ namespace dowel::app::form {
 QComboBox* box(QWidget* parent, const char* name, const QString& spoken)
 {
     auto* b = new QComboBox(parent);
+    // As wide as its page lets it be, not as its longest item asks.
+    constexpr int letters = 14;
+    b->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    b->setMinimumContentsLength(letters);
+    b->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     b->setObjectName(QLatin1String(name));
     b->setAccessibleName(spoken);
     b->view()->setObjectName(QLatin1String(name) + QStringLiteral("List"));

@@ -107,6 +107,7 @@ QWidget* MainWindow::startPage()
                       "A practice blank is a whistle in D that the simulated player blows; nothing can be spoilt there."),
                    page);
     words->setProperty("quiet", true);
+    words->setWordWrap(true);
     auto* practice = new QPushButton(tr("Start a &practice blank"), page);
     practice->setObjectName(QStringLiteral("practiceButton"));
     practice->setProperty("main", true);
@@ -120,13 +121,15 @@ QWidget* MainWindow::startPage()
     auto* plan = new QPushButton(tr("Plan a &new instrument"), page);
     plan->setObjectName(QStringLiteral("planButton"));
     connect(plan, &QPushButton::clicked, this, [this] { goTo(Blank); });
-    auto* buttons = new QHBoxLayout;
+    auto* buttons = new QGridLayout;
     buttons->setSpacing(2 * Style::grid);
+    int place = 0;
     for (QPushButton* b : {practice, plan, open, fresh}) {
         b->setAccessibleName(QString(b->text()).remove(QLatin1Char('&')));
-        buttons->addWidget(b);
+        buttons->addWidget(b, place / 2, place % 2);
+        ++place;
     }
-    buttons->addStretch();
+    buttons->setColumnStretch(2, 1);
     auto* column = new QVBoxLayout(page);
     column->setContentsMargins(12 * Style::grid, 0, 12 * Style::grid, 0);
     column->setSpacing(3 * Style::grid);
