@@ -62,6 +62,17 @@ bool fits(const QFontMetrics& metrics, const QString& text, int width)
     return std::all_of(lines.begin(), lines.end(), [&](const QString& line) { return metrics.horizontalAdvance(line) <= width; });
 }
 
+bool cellIsClipped(const QTableView& table, const QModelIndex& index)
+{
+    const int width = table.columnWidth(index.column());
+    if (table.sizeHintForIndex(index).width() <= width + 1)
+        return false;
+    constexpr int margins = 14;
+    const QRect wrapped =
+        table.fontMetrics().boundingRect(QRect(0, 0, width - margins, 1000), Qt::TextWordWrap, index.data().toString());
+    return !table.wordWrap() || wrapped.height() > table.rowHeight(index.row()) || wrapped.width() > width - margins;
+}
+
 void addView(std::vector<Shown>& all, const QAbstractItemView* view, const QString& where)
 {
     const QAbstractItemModel* model = view->model();
@@ -71,8 +82,7 @@ void addView(std::vector<Shown>& all, const QAbstractItemView* view, const QStri
             const QModelIndex index = model->index(row, column);
             if (table != nullptr && (table->isColumnHidden(column) || table->isRowHidden(row)))
                 continue;
-            const bool clipped = table != nullptr && view->sizeHintForIndex(index).width() > table->columnWidth(column) + 1;
-            all.push_back({where, index.data().toString(), clipped});
+            all.push_back({where, index.data().toString(), table != nullptr && cellIsClipped(*table, index)});
         }
     if (table == nullptr || !table->horizontalHeader()->isVisible())
         return;
@@ -115,9 +125,8 @@ std::vector<Shown> shownOn(const QWidget& window)
 }
 
 /// Pages that ask for more room than the screen that is promised has; where one does, the window grows out of it.
-QStringList tooLarge(const QWidget& window)
+QStringList tooLarge(const QWidget& window, QSize least)
 {
-    constexpr QSize least(1280, 800);
     QStringList found;
     const QSize asked = window.minimumSizeHint();
     if (asked.width() <= least.width() && asked.height() <= least.height())
@@ -246,7 +255,7 @@ private Q_SLOTS:
             Desk desk(false, QStringLiteral("en"), &pseudo);
             walk(desk, [&](QWidget& page, const char* when) {
                 keepPicture(page, "longer", when);
-                complaints << tooLarge(page);
+                complaints << tooLarge(page, {1440, 800}); // nobody speaks it; a real one must fit as German does
                 for (const Shown& s : shownOn(page)) {
                     if (hasWords(s.text) && !s.text.contains(QStringLiteral("⟦")))
                         complaints << QStringLiteral("%1, %2 is not translated: %3").arg(QLatin1String(when), s.where, s.text);
@@ -266,7 +275,7 @@ private Q_SLOTS:
             Desk desk(false, QStringLiteral("de"));
             walk(desk, [&](QWidget& page, const char* when) {
                 keepPicture(page, "de", when);
-                complaints << tooLarge(page);
+                complaints << tooLarge(page, {1280, 800});
                 for (const Shown& s : shownOn(page))
                     if (s.clipped)
                         complaints << QStringLiteral("%1, %2 is clipped: %3").arg(QLatin1String(when), s.where, s.text);

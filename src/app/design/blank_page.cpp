@@ -137,6 +137,7 @@ QFormLayout* BlankPage::makeForm()
 {
     auto* form = new QFormLayout;
     form->setHorizontalSpacing(2 * Style::grid);
+    form->setRowWrapPolicy(QFormLayout::WrapLongRows);
     form->setVerticalSpacing(Style::grid);
     form->addRow(tr("Family"), m_family);
     form->addRow(tr("Sold as"), m_sold);
@@ -175,6 +176,7 @@ void BlankPage::arrange()
     auto* right = new QVBoxLayout;
     auto* head = new QLabel(tr("What this tube serves for"), this);
     head->setFont(Style::head());
+    head->setWordWrap(true);
     right->addWidget(head);
     right->addWidget(m_checks);
     right->addStretch(1);

@@ -234,6 +234,7 @@ void EdgePage::showMeasures(acoustics::Shape::Mouth mouth, const Registers& regi
         for (int column = 0; column < cells.size(); ++column)
             m_table->setItem(row, column, new QTableWidgetItem(cells[column]));
     }
+    m_table->resizeRowsToContents();
     m_table->setVisible(m_table->rowCount() > 0);
 }
 

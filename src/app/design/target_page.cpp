@@ -128,6 +128,7 @@ QVBoxLayout* TargetPage::makeControls()
     connect(write, &QPushButton::clicked, this, &TargetPage::exportScale);
     auto* form = new QFormLayout;
     form->setHorizontalSpacing(2 * Style::grid);
+    form->setRowWrapPolicy(QFormLayout::WrapLongRows);
     form->setVerticalSpacing(Style::grid);
     form->addRow(tr("Lowest note"), m_lowest);
     form->addRow(tr("Scale"), m_mode);
@@ -142,7 +143,7 @@ QVBoxLayout* TargetPage::makeControls()
     auto* left = new QVBoxLayout;
     left->addLayout(form);
     left->addWidget(words);
-    auto* files = new QHBoxLayout;
+    auto* files = new QVBoxLayout;
     files->addWidget(import);
     files->addWidget(write);
     left->addLayout(files);

@@ -27,6 +27,7 @@
 #include <QDragEnterEvent>
 #include <QFile>
 #include <QFileInfo>
+#include <QGridLayout>
 #include <QLabel>
 #include <QListWidget>
 #include <QMenuBar>
@@ -574,6 +575,15 @@ void MainWindow::refreshWorkpiece()
 
 void MainWindow::refreshStages()
 {
+    sayPlanStages();
+    sayBookStages();
+    constexpr int narrowest = 176;
+    constexpr int padding = 6;
+    m_stages->setFixedWidth(std::max(narrowest, m_stages->sizeHintForColumn(0) + padding));
+}
+
+void MainWindow::sayPlanStages()
+{
     const QString planned = !m_plan ? tr("nothing planned") : m_plan->layout() ? tr("laid out") : tr("a plan");
     m_stages->item(Blank)->setText(tr("Blank\n%1").arg(m_plan ? text::noteName(m_plan->target().lowest) : planned));
     m_stages->item(Edge)->setText(tr("Sounding edge\nvoicing"));
@@ -584,6 +594,10 @@ void MainWindow::refreshStages()
                                         ? tr("Layout\n%n hole(s)", nullptr, static_cast<int>(m_plan->blank().holeCount))
                                         : tr("Layout\nnot yet"));
     m_stages->item(Drill)->setText(m_plan && m_plan->layout() ? tr("Drill\nready") : tr("Drill\nlay out first"));
+}
+
+void MainWindow::sayBookStages()
+{
     for (const Stage s : {Listen, Correct, Logbook}) {
         auto* item = m_stages->item(s);
         item->setFlags(m_document ? item->flags() | Qt::ItemIsEnabled : item->flags() & ~Qt::ItemIsEnabled);

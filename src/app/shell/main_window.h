@@ -70,6 +70,8 @@ private:
     void showStage(int stage);
     void refreshWorkpiece();
     void refreshStages();
+    void sayPlanStages();
+    void sayBookStages();
     void openAsked();
     void newFromSpec();
     void exportAsked(const QString& format, const QString& suffix);
