@@ -2943,7 +2943,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Off, cents</source>
-        <translation>Cent daneben</translation>
+        <translation>Cent</translation>
     </message>
     <message>
         <source>Spread</source>

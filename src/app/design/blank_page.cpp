@@ -137,7 +137,6 @@ QFormLayout* BlankPage::makeForm()
 {
     auto* form = new QFormLayout;
     form->setHorizontalSpacing(2 * Style::grid);
-    form->setRowWrapPolicy(QFormLayout::WrapLongRows);
     form->setVerticalSpacing(Style::grid);
     form->addRow(tr("Family"), m_family);
     form->addRow(tr("Sold as"), m_sold);
@@ -183,7 +182,7 @@ void BlankPage::arrange()
     auto* columns = new QHBoxLayout(this);
     columns->setContentsMargins(3 * Style::grid, 2 * Style::grid, 2 * Style::grid, Style::grid);
     columns->setSpacing(4 * Style::grid);
-    columns->addLayout(left, 10);
+    columns->addLayout(left, 11);
     columns->addLayout(middle, 8);
     columns->addLayout(right, 9);
 }

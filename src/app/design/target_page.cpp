@@ -128,7 +128,6 @@ QVBoxLayout* TargetPage::makeControls()
     connect(write, &QPushButton::clicked, this, &TargetPage::exportScale);
     auto* form = new QFormLayout;
     form->setHorizontalSpacing(2 * Style::grid);
-    form->setRowWrapPolicy(QFormLayout::WrapLongRows);
     form->setVerticalSpacing(Style::grid);
     form->addRow(tr("Lowest note"), m_lowest);
     form->addRow(tr("Scale"), m_mode);
