@@ -2089,7 +2089,7 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     </message>
     <message>
         <source>Sound it (Space)</source>
-        <translation>Anblasen (Leertaste)</translation>
+        <translation>Blasen (Leertaste)</translation>
     </message>
     <message>
         <source>The simulated player sounds the asked fingering</source>
@@ -2661,19 +2661,19 @@ erst anlegen</translation>
         <source>Listen
 no workbook yet</source>
         <translation>Hören
-noch kein Werkbuch</translation>
+kein Werkbuch</translation>
     </message>
     <message>
         <source>Correct
 no workbook yet</source>
         <translation>Nacharbeiten
-noch kein Werkbuch</translation>
+kein Werkbuch</translation>
     </message>
     <message>
         <source>Logbook
 no workbook yet</source>
         <translation>Logbuch
-noch kein Werkbuch</translation>
+kein Werkbuch</translation>
     </message>
     <message>
         <source>Listen
@@ -2697,7 +2697,7 @@ erst hören</translation>
         <source>Correct
 a cut is ready</source>
         <translation>Nacharbeiten
-ein Schnitt steht an</translation>
+Schnitt steht an</translation>
     </message>
     <message>
         <source>Correct

@@ -124,11 +124,15 @@ void BlankPage::fill()
     for (const PipeSize& p : pipeSizes())
         m_sold->addItem((p.copper ? tr("%1 in. copper tube, type M") : tr("%1 in. pipe, schedule 40"))
                             .arg(QString::fromStdString(p.nominal)));
+    for (QComboBox* b : {m_family, m_sold}) { // read at a glance, so whole
+        b->setMinimumContentsLength(0);
+        b->setSizeAdjustPolicy(QComboBox::AdjustToContents);
+    }
     m_slide->setObjectName(QStringLiteral("blankSlide"));
     m_slide->setAccessibleName(m_slide->text());
-    const char* names[] = {"blankMouth0", "blankMouth1", "blankMouth2", "blankMouth3"};
+    const char* mouths[] = {"blankMouth0", "blankMouth1", "blankMouth2", "blankMouth3"};
     for (int i = 0; i < 4; ++i) {
-        m_mouth[i] = new LengthField(QLatin1String(names[i]), tr("Mouth"), this);
+        m_mouth[i] = new LengthField(QLatin1String(mouths[i]), tr("Mouth"), this);
         m_mouthWords[i] = new QLabel(this);
     }
 }

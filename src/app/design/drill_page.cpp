@@ -45,6 +45,7 @@ DrillPage::DrillPage(Plan& plan, Questions& questions, QWidget* parent)
     m_parts->addItem(tr("thirty-seconds"), 32);
     m_parts->addItem(tr("sixty-fourths"), 64);
     m_parts->setCurrentIndex(1);
+    m_parts->setSizeAdjustPolicy(QComboBox::AdjustToContents);
     auto* files = new QHBoxLayout;
     files->addWidget(new QLabel(tr("Full-size template:"), this));
     const std::pair<const char*, QString> formats[] = {{"pdf", tr("&PDF…")}, {"svg", tr("S&VG…")}, {"dxf", tr("D&XF…")}};

@@ -376,6 +376,7 @@ void LayoutPage::showHoles(const Layout& layout)
                compared ? tenth(model->length()) : QString()});
     for (int column = 0; column < m_holes->columnCount(); ++column)
         m_holes->item(m_holes->rowCount() - 1, column)->setFlags(Qt::ItemIsEnabled);
+    form::fitColumns(m_holes);
 }
 
 void LayoutPage::takeCell(int row, int column)

@@ -169,6 +169,7 @@ void ListenPage::makeTables()
         showRound();
     });
     connect(m_table, &QTableView::doubleClicked, this, &ListenPage::openTake);
+    connect(m_timbreModel, &QAbstractItemModel::modelReset, this, [this] { form::fitColumns(m_timbre); });
     plain(m_timbre, "timbreTable", tr("How every note sounds"), m_timbreModel, TimbreModel::Why);
     m_timbre->setSelectionMode(QAbstractItemView::NoSelection);
     m_timbre->hide();
@@ -319,6 +320,7 @@ void ListenPage::bindDocument()
 void ListenPage::refresh()
 {
     m_model->setBook(m_document->book());
+    form::fitColumns(m_table);
     if (m_faces->checkedId() != 0)
         m_timbreModel->setBook(m_document->book(), m_faces->checkedId() == 1 ? TimbreModel::Face::Now : TimbreModel::Face::Trend);
     m_listener->expect(m_document->book(), m_document->room());

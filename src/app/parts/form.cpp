@@ -13,7 +13,9 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QScrollArea>
+#include <QTableView>
 #include <QTableWidget>
+#include <algorithm>
 
 namespace dowel::app::form {
 
@@ -69,6 +71,26 @@ void row(QTableWidget* table, int row, const QStringList& cells)
         item->setTextAlignment((column == 0 ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter);
         table->setItem(row, column, item);
     }
+}
+
+void fitColumns(QTableView* table)
+{
+    constexpr int lines = 4; // grid and frame
+    const auto* header = table->horizontalHeader();
+    int sum = 0;
+    int widest = 0;
+    int shown = 0;
+    for (int column = 0; column < table->model()->columnCount(); ++column) {
+        if (table->isColumnHidden(column))
+            continue;
+        const int own =
+            std::max(static_cast<QAbstractItemView*>(table)->sizeHintForColumn(column), header->sectionSizeHint(column)) + 1;
+        sum += own;
+        widest = std::max(widest, own);
+        ++shown;
+    }
+    const bool alike = header->sectionResizeMode(0) == QHeaderView::Stretch; // all share the width
+    table->setMinimumWidth((alike ? shown * widest : sum) + lines);
 }
 
 QLabel* words(QWidget* parent, const char* name, bool quiet)

@@ -12,6 +12,7 @@ class QHBoxLayout;
 class QLabel;
 class QPushButton;
 class QScrollArea;
+class QTableView;
 class QTableWidget;
 class QWidget;
 
@@ -24,6 +25,8 @@ QDoubleSpinBox* spin(QWidget* parent, const char* name, const QString& spoken, d
 QTableWidget* table(QWidget* parent, const char* name, const QString& spoken, const QStringList& headers, int rowHeight = 25);
 /// Puts one row's words, the first to the left, the others to the right.
 void row(QTableWidget* table, int row, const QStringList& cells);
+/// Asks for as much width as the headers and what stands in the columns now need, so that none is cut off.
+void fitColumns(QTableView* table);
 /// Wraps its words.
 QLabel* words(QWidget* parent, const char* name, bool quiet = false);
 /// Words that may be longer than their room: they scroll up and down.
