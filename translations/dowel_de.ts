@@ -3455,7 +3455,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Temperament</source>
-        <translation>Temperatur</translation>
+        <translation>Temperierung</translation>
     </message>
     <message>
         <source>Built on</source>

@@ -143,6 +143,7 @@ QVBoxLayout* TargetPage::makeControls()
     left->addLayout(form);
     left->addWidget(words);
     auto* files = new QVBoxLayout;
+    files->setSpacing(Style::grid);
     files->addWidget(import);
     files->addWidget(write);
     left->addLayout(files);

@@ -75,7 +75,7 @@ Microphone::Microphone(const QAudioDevice& device, QObject* parent) : SoundSourc
 
 Microphone::~Microphone()
 {
-    stop();
+    Microphone::stop();
 }
 
 bool Microphone::start(Sink sink)

@@ -98,6 +98,7 @@ double withoutFalseFundamental(std::span<const float> x, double rate_Hz, double 
     const auto middle = x.subspan(x.size() > enough ? (x.size() - enough) / 2 : 0, std::min(x.size(), enough));
     std::array<double, partials + 1> power{};
     for (int k = 1; k <= partials && k * pitch_Hz < 0.45 * rate_Hz; ++k)
+        // cppcheck-suppress containerOutOfBounds ; it takes the array for one place shorter than it is
         power[static_cast<std::size_t>(k)] = powerAt(middle, rate_Hz, k * pitch_Hz);
     const auto isExpected = [&](double f) {
         return expected && std::abs(centsOver(f, expected->hertz())) < asExpected_cents;
@@ -109,6 +110,7 @@ double withoutFalseFundamental(std::span<const float> x, double rate_Hz, double 
         double others = 0.0;
         double strongest = 0.0;
         for (int k = 1; k <= partials; ++k) {
+            // cppcheck-suppress containerOutOfBounds
             const double p = power[static_cast<std::size_t>(k)];
             (k % multiple == 0 ? family : others) += p;
             strongest = k % multiple == 0 ? strongest : std::max(strongest, p);
