@@ -577,141 +577,175 @@ Answer checkBook(const std::string& path)
 
 } // namespace
 
+namespace {
+
+/// What was asked on one command line: options by their commands, and the work that the chosen one does.
+struct Asked
+{
+    std::string book;
+    std::string file;
+    std::string fingering;
+    std::string take;
+    std::string session;
+    std::string format;
+    std::string out;
+    std::string memory;
+    std::optional<double> celsius;
+    std::optional<double> expect;
+    std::optional<std::string> practice;
+    PredictAsked predict;
+    std::function<Answer()> work;
+
+    /// The command does that.
+    void does(CLI::App* command, std::function<Answer()> what)
+    {
+        command->callback([this, what = std::move(what)] { work = what; });
+    }
+    void takesMemory(CLI::App* command)
+    {
+        command->add_option("--shop-memory", memory, "what your other instruments told: the shop memory's file");
+    }
+};
+
+void addMaking(CLI::App& app, Asked& a)
+{
+    auto* make = app.add_subcommand("create", "Make a new workbook from a specification");
+    make->add_option("book", a.book, "BOOK.dowel")->required();
+    make->add_option("--spec", a.file, "SPEC.json")->required();
+    make->add_option("--practice", a.practice, "make it a practice blank of this seed");
+    a.does(make, [&a] { return create(a.book, a.file, a.practice); });
+
+    auto* lay = app.add_subcommand("layout", "Places and sizes of holes for a blank with fingerings");
+    lay->add_option("spec", a.file, "SPEC.json with \"holes\": [] and \"hole_count\"")->required();
+    a.takesMemory(lay);
+    a.does(lay, [&a] { return layout(a.file, a.memory); });
+}
+
+void addPredict(CLI::App& app, Asked& a)
+{
+    auto* p = app.add_subcommand("predict", "What every fingering is forecast to sound");
+    p->add_option("file", a.book, "SPEC.json or BOOK.dowel")->required();
+    p->add_option("--celsius", a.predict.celsius, "temperature of the air at half the tube's length");
+    p->add_option("--humidity", a.predict.humidity_percent, "relative humidity in percent");
+    p->add_option("--co2", a.predict.dioxide_percent, "carbon dioxide in percent by volume");
+    p->add_option("--gradient", a.predict.gradient, "degrees per metre towards the foot, negative where it cools");
+    p->add_option("--formulas", a.predict.formulas, "side holes: lefebvre-scavone-2012, dubos-nederveen-1999 or keefe-1990");
+    p->add_flag("--full", a.predict.full, "add strength, colour, spread between formulas and sensitivities to each note");
+    a.does(p, [&a] { return predict(a.book, a.predict); });
+}
+
+void addHearing(CLI::App& app, Asked& a)
+{
+    auto* find = app.add_subcommand("analyse", "Find and measure the notes of a recording");
+    find->add_option("take", a.file, "TAKE.wav or TAKE.flac")->required();
+    find->add_option("--expect", a.expect, "the fingering's first register in hertz");
+    a.does(find, [&a] { return analyseTake(a.file, a.expect); });
+
+    auto* m = app.add_subcommand("measure", "Keep readings in a workbook");
+    m->add_option("book", a.book, "BOOK.dowel")->required();
+    auto* fingering = m->add_option("--fingering", a.fingering, "which fingering the take is of");
+    auto* take = m->add_option("--take", a.take, "recording of it");
+    auto* session = m->add_option("--session", a.session, "SESSION.json with readings made elsewhere");
+    m->add_option("--celsius", a.celsius, "room temperature")->excludes(session);
+    fingering->needs(take);
+    take->needs(fingering);
+    session->excludes(take);
+    m->callback([&a] {
+        if (a.take.empty() == a.session.empty())
+            throw CLI::ValidationError("measure", "needs --fingering with --take, or --session");
+        a.work = [&a] {
+            return a.take.empty() ? measureSession(a.book, a.session) : measureTake(a.book, a.fingering, a.take, a.celsius);
+        };
+    });
+}
+
+void addWork(CLI::App& app, Asked& a)
+{
+    auto* next = app.add_subcommand("advise", "The next work to do");
+    next->add_option("book", a.book, "BOOK.dowel")->required();
+    a.takesMemory(next);
+    a.does(next, [&a] { return adviseNext(a.book, a.memory); });
+
+    auto* cut = app.add_subcommand("cut", "Record work done, as the calipers say");
+    cut->add_option("book", a.book, "BOOK.dowel")->required();
+    cut->add_option("--step", a.file, "STEP.json")->required();
+    a.does(cut, [&a] { return recordCut(a.book, a.file); });
+}
+
+void addHandingOn(CLI::App& app, Asked& a)
+{
+    auto* write = app.add_subcommand("export", "Write the workbook in an open format");
+    write->add_option("book", a.book, "BOOK.dowel")->required();
+    write->add_option("--as", a.format, "spec, json, csv, svg, dxf, pdf or ics")
+        ->required()
+        ->check(CLI::IsMember({"spec", "json", "csv", "svg", "dxf", "pdf", "ics"}));
+    write->add_option("--out", a.out, "file to write")->required();
+    a.does(write, [&a] { return exportAs(a.book, a.format, a.out); });
+
+    auto* check = app.add_subcommand("check", "Integrity of the file and of its record");
+    check->add_option("book", a.book, "BOOK.dowel")->required();
+    a.does(check, [&a] { return checkBook(a.book); });
+}
+
+/// Speaks to whoever asked: an answer on one stream, words on the other.
+class Voice
+{
+public:
+    Voice(std::ostream& out, std::ostream& err) : m_out(&out), m_err(&err) {}
+    /// Whether it reached somebody: an answer that nobody got is none.
+    bool say(const Json& json)
+    {
+        *m_out << json.dump(2, ' ', false, Json::error_handler_t::replace) << '\n' << std::flush;
+        if (!*m_out)
+            *m_err << "The answer could not be written; the disk or the reader at the other end is full or gone.\n";
+        return static_cast<bool>(*m_out);
+    }
+    int usage(const std::string& problem)
+    {
+        (void)say({{"error", {{"code", "usage"}, {"message", problem}, {"where", "command line"}}}});
+        *m_err << printable(problem) << "\nSee dowel-cli --help.\n";
+        return 2;
+    }
+    int failed(std::string_view code, const std::string& message, const std::string& where)
+    {
+        (void)say({{"error", {{"code", code}, {"message", message}, {"where", where}}}});
+        *m_err << printable(message) << '\n';
+        return 1;
+    }
+
+private:
+    std::ostream* m_out;
+    std::ostream* m_err;
+};
+
+/// What is wrong with the first word where it is no command; empty where it is one.
+std::string noCommand(const CLI::App& app, const std::vector<std::string>& arguments)
+{
+    if (arguments.empty() || arguments.front().starts_with('-'))
+        return {};
+    std::string known;
+    for (const CLI::App* command : app.get_subcommands([](const CLI::App*) { return true; })) {
+        if (command->get_name() == arguments.front())
+            return {};
+        known += (known.empty() ? "" : ", ") + command->get_name();
+    }
+    return "\"" + arguments.front() + "\" is no command; known: " + known + ".";
+}
+
+} // namespace
+
 int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostream& err)
 {
     QLocale::setDefault(QLocale::c()); // others read what it answers
     CLI::App app("Dowel on the command line: measures, fits and advises on a workbook of one instrument.", "dowel-cli");
     app.set_version_flag("--version", "dowel-cli " DOWEL_VERSION ", contract 1");
     app.require_subcommand(1);
-    std::function<Answer()> work;
-    std::string book;
-    std::string file;
-    std::string fingering;
-    std::string format;
-    std::string outFile;
-    std::optional<double> celsius;
-    std::optional<double> expect;
-    std::optional<std::string> practice;
-
-    auto* c = app.add_subcommand("create", "Make a new workbook from a specification");
-    c->add_option("book", book, "BOOK.dowel")->required();
-    c->add_option("--spec", file, "SPEC.json")->required();
-    c->add_option("--practice", practice, "make it a practice blank of this seed");
-    c->callback([&] {
-        work = [&] {
-            return create(book, file, practice);
-        };
-    });
-
-    auto* p = app.add_subcommand("predict", "What every fingering is forecast to sound");
-    p->add_option("file", book, "SPEC.json or BOOK.dowel")->required();
-    PredictAsked asked;
-    p->add_option("--celsius", asked.celsius, "temperature of the air at half the tube's length");
-    p->add_option("--humidity", asked.humidity_percent, "relative humidity in percent");
-    p->add_option("--co2", asked.dioxide_percent, "carbon dioxide in percent by volume");
-    p->add_option("--gradient", asked.gradient, "degrees per metre towards the foot, negative where it cools");
-    p->add_option("--formulas", asked.formulas, "side holes: lefebvre-scavone-2012, dubos-nederveen-1999 or keefe-1990");
-    p->add_flag("--full", asked.full, "add strength, colour, spread between formulas and sensitivities to each note");
-    p->callback([&] {
-        work = [&] {
-            return predict(book, asked);
-        };
-    });
-
-    auto* l = app.add_subcommand("layout", "Places and sizes of holes for a blank with fingerings");
-    l->add_option("spec", file, "SPEC.json with \"holes\": [] and \"hole_count\"")->required();
-    std::string memory;
-    const auto withMemory = [&](CLI::App* command) {
-        command->add_option("--shop-memory", memory, "what your other instruments told: the shop memory's file");
-    };
-    withMemory(l);
-    l->callback([&] {
-        work = [&] {
-            return layout(file, memory);
-        };
-    });
-
-    auto* a = app.add_subcommand("analyse", "Find and measure the notes of a recording");
-    a->add_option("take", file, "TAKE.wav or TAKE.flac")->required();
-    a->add_option("--expect", expect, "the fingering's first register in hertz");
-    a->callback([&] {
-        work = [&] {
-            return analyseTake(file, expect);
-        };
-    });
-
-    auto* m = app.add_subcommand("measure", "Keep readings in a workbook");
-    m->add_option("book", book, "BOOK.dowel")->required();
-    auto* mf = m->add_option("--fingering", fingering, "which fingering the take is of");
-    std::string take;
-    std::string sessionFile;
-    auto* mt = m->add_option("--take", take, "recording of it");
-    auto* ms = m->add_option("--session", sessionFile, "SESSION.json with readings made elsewhere");
-    m->add_option("--celsius", celsius, "room temperature")->excludes(ms);
-    mf->needs(mt);
-    mt->needs(mf);
-    ms->excludes(mt);
-    m->callback([&] {
-        if (take.empty() == sessionFile.empty())
-            throw CLI::ValidationError("measure", "needs --fingering with --take, or --session");
-        work = [&] {
-            return take.empty() ? measureSession(book, sessionFile) : measureTake(book, fingering, take, celsius);
-        };
-    });
-
-    auto* v = app.add_subcommand("advise", "The next work to do");
-    v->add_option("book", book, "BOOK.dowel")->required();
-    withMemory(v);
-    v->callback([&] {
-        work = [&] {
-            return adviseNext(book, memory);
-        };
-    });
-
-    auto* k = app.add_subcommand("cut", "Record work done, as the calipers say");
-    k->add_option("book", book, "BOOK.dowel")->required();
-    k->add_option("--step", file, "STEP.json")->required();
-    k->callback([&] {
-        work = [&] {
-            return recordCut(book, file);
-        };
-    });
-
-    auto* e = app.add_subcommand("export", "Write the workbook in an open format");
-    e->add_option("book", book, "BOOK.dowel")->required();
-    e->add_option("--as", format, "spec, json, csv, svg, dxf, pdf or ics")
-        ->required()
-        ->check(CLI::IsMember({"spec", "json", "csv", "svg", "dxf", "pdf", "ics"}));
-    e->add_option("--out", outFile, "file to write")->required();
-    e->callback([&] {
-        work = [&] {
-            return exportAs(book, format, outFile);
-        };
-    });
-
-    auto* q = app.add_subcommand("check", "Integrity of the file and of its record");
-    q->add_option("book", book, "BOOK.dowel")->required();
-    q->callback([&] {
-        work = [&] {
-            return checkBook(book);
-        };
-    });
-
-    const auto usage = [&](const std::string& problem) {
-        const Json json{{"error", {{"code", "usage"}, {"message", problem}, {"where", "command line"}}}};
-        out << json.dump(2, ' ', false, Json::error_handler_t::replace) << '\n';
-        err << printable(problem) << "\nSee dowel-cli --help.\n";
-        return 2;
-    };
-    const auto commands = app.get_subcommands([](const CLI::App*) { return true; });
-    if (!arguments.empty() && !arguments.front().starts_with('-') &&
-        std::none_of(commands.begin(), commands.end(),
-                     [&](const CLI::App* one) { return one->get_name() == arguments.front(); })) {
-        std::string known;
-        for (const CLI::App* command : commands)
-            known += (known.empty() ? "" : ", ") + command->get_name();
-        return usage("\"" + arguments.front() + "\" is no command; known: " + known + ".");
-    }
+    Asked asked;
+    for (auto* add : {&addMaking, &addPredict, &addHearing, &addWork, &addHandingOn})
+        add(app, asked);
+    Voice voice(out, err);
+    if (const std::string problem = noCommand(app, arguments); !problem.empty())
+        return voice.usage(problem);
     try {
         std::vector<std::string> reversed(arguments.rbegin(), arguments.rend());
         app.parse(reversed);
@@ -722,26 +756,15 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
         out << version.what() << '\n';
         return 0;
     } catch (const CLI::ParseError& problem) {
-        return usage(problem.what());
+        return voice.usage(problem.what());
     }
-    const auto said = [&](const Json& json) { // an answer that nobody got is none
-        out << json.dump(2, ' ', false, Json::error_handler_t::replace) << '\n' << std::flush;
-        if (!out)
-            err << "The answer could not be written; the disk or the reader at the other end is full or gone.\n";
-        return static_cast<bool>(out);
-    };
-    const auto failed = [&](std::string_view code, const std::string& message, const std::string& where) {
-        (void)said(Json{{"error", {{"code", code}, {"message", message}, {"where", where}}}});
-        err << printable(message) << '\n';
-        return 1;
-    };
     try {
-        const Answer answer = work();
+        const Answer answer = asked.work();
         if (answer)
-            return said(*answer) ? 0 : 1;
-        return failed(codeName(answer.error().code), text::sentence(answer.error()).toStdString(), answer.error().where);
+            return voice.say(*answer) ? 0 : 1;
+        return voice.failed(codeName(answer.error().code), text::sentence(answer.error()).toStdString(), answer.error().where);
     } catch (const std::exception& problem) {
-        return failed("internal", problem.what(), "");
+        return voice.failed("internal", problem.what(), "");
     }
 }
 

@@ -154,6 +154,24 @@ HoleDuals::HoleDuals(const Chain& chain) : m_holes(chain.shape.holes.size())
     }
 }
 
+namespace {
+
+/// From the whole's reactance and what it changes by with frequency and each parameter.
+NoteAnswer answerOf(double hertz, Complex whole, Complex byOmega, const std::vector<Complex>& slope)
+{
+    const double omega = 2.0 * std::numbers::pi * hertz;
+    NoteAnswer answer;
+    answer.hertz = hertz;
+    answer.quality = omega * byOmega.imag() / (2.0 * whole.real());
+    answer.height = 1.0 / whole.real();
+    answer.centsPer.reserve(slope.size());
+    for (const Complex& by : slope)
+        answer.centsPer.push_back(-centsPerNeper * by.imag() / (byOmega.imag() * omega));
+    return answer;
+}
+
+} // namespace
+
 NoteAnswer answerAt(const Chain& chain, const HoleDuals& holes, double hertz, std::span<const double> shares)
 {
     const double omega = 2.0 * std::numbers::pi * hertz;
@@ -235,14 +253,7 @@ NoteAnswer answerAt(const Chain& chain, const HoleDuals& holes, double hertz, st
     byOmega += seenAtFoot(4);
     slope[ParameterLayout::wallLossLog] += byLoss * chain.loss;
 
-    NoteAnswer answer;
-    answer.hertz = hertz;
-    answer.quality = omega * byOmega.imag() / (2.0 * total.v.real());
-    answer.height = 1.0 / total.v.real();
-    answer.centsPer.resize(chain.layout.size());
-    for (std::size_t k = 0; k < answer.centsPer.size(); ++k)
-        answer.centsPer[k] = -centsPerNeper * slope[k].imag() / (byOmega.imag() * omega);
-    return answer;
+    return answerOf(hertz, total.v, byOmega, slope);
 }
 
 std::vector<BoreWeight> boreWeightsAt(const Chain& chain, double hertz, std::span<const double> shares, double step_m)

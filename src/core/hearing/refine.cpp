@@ -393,12 +393,11 @@ struct Track
     std::vector<double> variance; ///< of the noise alone
 };
 
-/// Triangles in groups, linearised about the course. Blocks under a Hann window give the ends of the stretch away; groups
-/// count every sample but half a triangle at each end.
-Track tracked(const Stretch& stretch, const Course& course)
+/// Angles of single triangles, with their weights and where they stand already, as means over short groups.
+Track grouped(const Stretch& stretch, const std::vector<double>& weight, const std::vector<double>& sum,
+              const std::vector<double>& stray)
 {
     const std::size_t n = stretch.hats();
-    const auto partials = static_cast<std::size_t>(stretch.partials());
     constexpr double group_s = 0.012;
     constexpr double mostGroups = 110.0;
     const double hop_s = stretch.duration() / static_cast<double>(n + 1);
@@ -406,6 +405,37 @@ Track tracked(const Stretch& stretch, const Course& course)
         static_cast<std::size_t>(std::max(1.0, std::ceil(std::max(group_s, stretch.duration() / mostGroups) / hop_s)));
     const std::size_t groups = (n + size - 1) / size;
     Track track;
+    // Neighbouring triangles share a quarter of their noise, so a group's mean has half as much again of it.
+    constexpr double shared = 1.5;
+    for (std::size_t g = 0; g < groups; ++g) {
+        const std::size_t from = g * size;
+        const std::size_t to = std::min(n, from + size);
+        double weights = 0.0;
+        double angles = 0.0;
+        double stood = 0.0;
+        for (std::size_t h = from; h < to; ++h) {
+            weights += weight[h];
+            angles += sum[h];
+            stood += stray[h] / static_cast<double>(to - from);
+        }
+        if (!(weights > 0.0))
+            continue;
+        const double first = static_cast<double>(from);
+        const double final = static_cast<double>(to) - 1.0;
+        track.x.push_back(stretch.hatAt(0.5 * (first + final)));
+        track.width.push_back(stretch.hatAt(final + 0.5) - stretch.hatAt(first - 0.5));
+        track.phase.push_back(stood + angles / weights);
+        track.variance.push_back(shared / weights);
+    }
+    return track;
+}
+
+/// Triangles in groups, linearised about the course. Blocks under a Hann window give the ends of the stretch away; groups
+/// count every sample but half a triangle at each end.
+Track tracked(const Stretch& stretch, const Course& course)
+{
+    const std::size_t n = stretch.hats();
+    const auto partials = static_cast<std::size_t>(stretch.partials());
     std::vector<double> stray(n);
     for (std::size_t h = 0; h < n; ++h)
         stray[h] = course.stray(stretch.hatAt(static_cast<double>(h)), stretch.duration());
@@ -468,29 +498,7 @@ Track tracked(const Stretch& stretch, const Course& course)
                 stray[h] += angles / weights;
         }
     }
-    // Neighbouring triangles share a quarter of their noise, so a group's mean has half as much again of it.
-    constexpr double shared = 1.5;
-    for (std::size_t g = 0; g < groups; ++g) {
-        const std::size_t from = g * size;
-        const std::size_t to = std::min(n, from + size);
-        double weights = 0.0;
-        double angles = 0.0;
-        double stood = 0.0;
-        for (std::size_t h = from; h < to; ++h) {
-            weights += weight[h];
-            angles += sum[h];
-            stood += stray[h] / static_cast<double>(to - from);
-        }
-        if (!(weights > 0.0))
-            continue;
-        const double first = static_cast<double>(from);
-        const double final = static_cast<double>(to) - 1.0;
-        track.x.push_back(stretch.hatAt(0.5 * (first + final)));
-        track.width.push_back(stretch.hatAt(final + 0.5) - stretch.hatAt(first - 0.5));
-        track.phase.push_back(stood + angles / weights);
-        track.variance.push_back(shared / weights);
-    }
-    return track;
+    return grouped(stretch, weight, sum, stray);
 }
 
 struct Gain

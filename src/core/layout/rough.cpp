@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/layout/rough.h"
 
+#include "core/base/ratio.h"
 #include "core/layout/layout.h"
 
 #include <algorithm>
@@ -34,66 +35,85 @@ const Fingering* layout::setting(const InstrumentSpec& spec, std::size_t k, std:
     return found;
 }
 
-Result<Instrument> roughLayout(const Blank& blank, const LayoutWishes& wishes)
+namespace {
+
+/// The blank before a hole is in it: what it sounds at a length, and how much longer it sounds than it measures.
+class BareTube
 {
-    // The bare tube first: is it long enough for its lowest note, and how much longer does it sound than it measures?
-    InstrumentSpec bare = blank.spec;
-    bare.holes.clear();
-    bare.fingerings.clear();
-    const auto tube = Instrument::make(bare);
-    if (!tube)
-        return tube.error();
-    const Fingering* lowest = nullptr;
-    for (const Fingering& f : blank.spec.fingerings)
-        if (f.registerNumber == 1 && (lowest == nullptr || f.target < lowest->target))
-            lowest = &f;
-    if (lowest == nullptr)
-        return Error{ErrorCode::BadFingering, "/fingerings", "at least one fingering of register 1 is needed to lay out holes"};
-    const auto posterior = fit(Workbook(*tube));
-    if (!posterior)
-        return posterior.error();
-    const auto placed = posterior->placed(*tube);
-    const bool quarter = (placed.shape.mouth == acoustics::Shape::Mouth::ClosedTop) != placed.shape.footClosed;
-    const double speed = acoustics::airAt(Temperature::fromKelvin(placed.calibration.kelvin)).speed_m_s;
-    const auto waveLength = [&](Hertz f) {
-        return speed / f.hertz() / (quarter ? 4.0 : 2.0);
-    };
-    const auto sounding = [&](double length_m) -> std::optional<double> {
-        acoustics::Shape shape = placed.shape;
-        shape.bore.back().diameter_m = boreDiameterAt(bare.bore, Metres::fromMetres(length_m)).metres();
+public:
+    /// Errors: those of Instrument::make() and fit().
+    static Result<BareTube> of(const InstrumentSpec& spec)
+    {
+        BareTube tube;
+        tube.m_spec = spec;
+        tube.m_spec.holes.clear();
+        tube.m_spec.fingerings.clear();
+        const auto made = Instrument::make(tube.m_spec);
+        if (!made)
+            return made.error();
+        const auto posterior = fit(Workbook(*made));
+        if (!posterior)
+            return posterior.error();
+        const auto placed = posterior->placed(*made);
+        tube.m_shape = placed.shape;
+        tube.m_air = placed.calibration;
+        tube.m_longest_m = made->length().metres();
+        return tube;
+    }
+    [[nodiscard]] double longest_m() const { return m_longest_m; }
+    /// A quarter or half of the wave of a note, whichever the tube holds, in metres.
+    [[nodiscard]] double wave_m(double hertz) const
+    {
+        const bool quarter = (m_shape.mouth == acoustics::Shape::Mouth::ClosedTop) != m_shape.footClosed;
+        return acoustics::airAt(Temperature::fromKelvin(m_air.kelvin)).speed_m_s / hertz / (quarter ? 4.0 : 2.0);
+    }
+    /// Cut off at that length, in hertz; nothing where it has no first register.
+    [[nodiscard]] std::optional<double> sounding(double length_m) const
+    {
+        acoustics::Shape shape = m_shape;
+        shape.bore.back().diameter_m = bore_m(length_m);
         while (shape.bore.size() > 1 && shape.bore[shape.bore.size() - 2].at_m >= length_m)
             shape.bore.erase(shape.bore.end() - 2);
         shape.bore.back().at_m = length_m;
         const acoustics::NoteQuery q{{}, 1, {}};
-        const auto f = acoustics::Model(shape, placed.calibration).frequencies(std::span(&q, 1));
+        const auto f = acoustics::Model(shape, m_air).frequencies(std::span(&q, 1));
         return f ? std::optional(f->front()) : std::nullopt;
-    };
-    const double longest = tube->length().metres();
-    const auto atFull = sounding(longest);
-    if (!atFull)
-        return Error{ErrorCode::OutOfModelRange, lowest->id.text, "the bare tube has no first register"};
-    double length = longest;
-    if (!wishes.fixedLength) {
-        if (*atFull > lowest->target.hertz() * std::exp2(30.0 / 1200.0))
-            return Error{
-                ErrorCode::BadGeometry, "/bore",
-                std::to_string(tube->length().millimetres()) + " mm; too short for " + lowest->id.text + " by about " +
-                    std::to_string(std::lround((waveLength(lowest->target) - waveLength(Hertz::fromHertz(*atFull))) * 1e3)) +
-                    " mm"};
-        double low = 0.2 * longest;
-        double high = longest;
-        for (int i = 0; i < 40; ++i) {
+    }
+    [[nodiscard]] double bore_m(double at_m) const { return boreDiameterAt(m_spec.bore, Metres::fromMetres(at_m)).metres(); }
+    /// The length at which it sounds a note; errors where it is too short for it, with by how much.
+    [[nodiscard]] Result<double> lengthFor(const Fingering& lowest) const
+    {
+        const auto atFull = sounding(m_longest_m);
+        if (!atFull)
+            return Error{ErrorCode::OutOfModelRange, lowest.id.text, "the bare tube has no first register"};
+        const double wanted = lowest.target.hertz();
+        constexpr double reach_cents = 30.0; // that a mouth may make up for
+        if (centsOver(*atFull, wanted) > reach_cents)
+            return Error{ErrorCode::BadGeometry, "/bore",
+                         std::to_string(m_longest_m * 1e3) + " mm; too short for " + lowest.id.text + " by about " +
+                             std::to_string(std::lround((wave_m(wanted) - wave_m(*atFull)) * 1e3)) + " mm"};
+        double low = 0.2 * m_longest_m;
+        double high = m_longest_m;
+        constexpr int halvings = 40;
+        for (int i = 0; i < halvings; ++i) {
             const double middle = 0.5 * (low + high);
             const auto f = sounding(middle);
-            (f && *f > lowest->target.hertz() ? low : high) = middle;
+            (f && *f > wanted ? low : high) = middle;
         }
-        length = 0.5 * (low + high);
+        return 0.5 * (low + high);
     }
-    const double footEnd = 0.3 * boreDiameterAt(bare.bore, Metres::fromMetres(length)).metres();
-    const double mouth = waveLength(Hertz::fromHertz(*sounding(length))) - length - footEnd;
 
-    InstrumentSpec spec = blank.spec;
-    spec.bore = boreEndingAt(std::move(spec.bore), Metres::fromMetres(length));
+private:
+    InstrumentSpec m_spec;
+    acoustics::Shape m_shape;
+    acoustics::Calibration m_air;
+    double m_longest_m = 0.0;
+};
+
+/// Where a first guess has the holes, in metres from the mouth; 0 where no fingering sets one.
+std::vector<double> guessed(const Blank& blank, const InstrumentSpec& spec, const BareTube& tube, double length, double mouth,
+                            const LayoutWishes& wishes)
+{
     std::vector<double> at(blank.holeCount, 0.0);
     double below = length;
     for (std::size_t k = 0; k < blank.holeCount; ++k) {
@@ -104,13 +124,18 @@ Result<Instrument> roughLayout(const Blank& blank, const LayoutWishes& wishes)
         const double hole = std::clamp(layout::usualShare * bore, wishes.smallest.metres(), wishes.largest.metres());
         const double deep = (spec.wall.metres() + 0.75 * hole) * (bore * bore) / (hole * hole);
         // Benade's end of a lattice: how far below the hole the standing wave seems to end.
-        const double effective = waveLength(f->target) - mouth;
+        const double effective = tube.wave_m(f->target.hertz()) - mouth;
         const double spacing = std::max(0.010, below - effective);
         at[k] = effective - 0.5 * spacing * (std::sqrt(1.0 + 4.0 * deep / spacing) - 1.0);
         at[k] = std::min(at[k], below - hole - wishes.leastWood.metres());
         below = at[k];
     }
-    // Holes that no fingering sets stand evenly between those that are.
+    return at;
+}
+
+/// Holes that no fingering sets stand evenly between those that are.
+void spread(std::vector<double>& at, double length)
+{
     for (std::size_t k = 0; k < at.size(); ++k) {
         if (at[k] > 0.0)
             continue;
@@ -121,23 +146,54 @@ Result<Instrument> roughLayout(const Blank& blank, const LayoutWishes& wishes)
         const double to = next < at.size() ? at[next] : 0.5 * from;
         at[k] = from + (to - from) / static_cast<double>(next - k + 1);
     }
+}
+
+Hole usualHole(const Blank& blank, const InstrumentSpec& spec, std::size_t k, Metres at, const LayoutWishes& wishes)
+{
     constexpr std::array<std::string_view, 6> usualDigits{"R3", "R2", "R1", "L3", "L2", "L1"};
-    for (std::size_t k = 0; k < at.size(); ++k) {
-        Hole h{};
-        h.id = {"h" + std::to_string(k + 1)};
-        h.at = Metres::fromMetres(at[k]);
-        const Metres bore = boreDiameterAt(spec.bore, h.at);
-        h.diameter = std::clamp(bore * layout::usualShare, std::min(wishes.smallest, bore * 0.9),
-                                std::max(wishes.smallest, std::min(wishes.largest, bore * 0.9)));
-        h.undercutDiameter = h.diameter;
-        h.chimney = wallAt(spec.bore, spec.wall, h.at);
-        h.side = k < blank.sides.size() ? blank.sides[k] : Side::Front;
-        h.aside = k < blank.asides.size() ? blank.asides[k] : Metres{};
-        h.digit = k < blank.digits.size()           ? blank.digits[k]
-                  : at.size() == usualDigits.size() ? std::string(usualDigits[k])
-                                                    : std::string();
-        spec.holes.push_back(std::move(h));
-    }
+    Hole h{};
+    h.id = {"h" + std::to_string(k + 1)};
+    h.at = at;
+    const Metres bore = boreDiameterAt(spec.bore, h.at);
+    h.diameter = std::clamp(bore * layout::usualShare, std::min(wishes.smallest, bore * 0.9),
+                            std::max(wishes.smallest, std::min(wishes.largest, bore * 0.9)));
+    h.undercutDiameter = h.diameter;
+    h.chimney = wallAt(spec.bore, spec.wall, h.at);
+    h.side = k < blank.sides.size() ? blank.sides[k] : Side::Front;
+    h.aside = k < blank.asides.size() ? blank.asides[k] : Metres{};
+    h.digit = k < blank.digits.size()                 ? blank.digits[k]
+              : blank.holeCount == usualDigits.size() ? std::string(usualDigits[k])
+                                                      : std::string();
+    return h;
+}
+
+} // namespace
+
+Result<Instrument> roughLayout(const Blank& blank, const LayoutWishes& wishes)
+{
+    const auto tube = BareTube::of(blank.spec);
+    if (!tube)
+        return tube.error();
+    const Fingering* lowest = nullptr;
+    for (const Fingering& f : blank.spec.fingerings)
+        if (f.registerNumber == 1 && (lowest == nullptr || f.target < lowest->target))
+            lowest = &f;
+    if (lowest == nullptr)
+        return Error{ErrorCode::BadFingering, "/fingerings", "at least one fingering of register 1 is needed to lay out holes"};
+    const auto length = wishes.fixedLength ? Result<double>(tube->longest_m()) : tube->lengthFor(*lowest);
+    if (!length)
+        return length.error();
+    const auto sounds = tube->sounding(*length);
+    if (!sounds)
+        return Error{ErrorCode::OutOfModelRange, lowest->id.text, "the bare tube has no first register"};
+    const double footEnd = 0.3 * tube->bore_m(*length);
+    const double mouth = tube->wave_m(*sounds) - *length - footEnd;
+    InstrumentSpec spec = blank.spec;
+    spec.bore = boreEndingAt(std::move(spec.bore), Metres::fromMetres(*length));
+    auto at = guessed(blank, spec, *tube, *length, mouth, wishes);
+    spread(at, *length);
+    for (std::size_t k = 0; k < at.size(); ++k)
+        spec.holes.push_back(usualHole(blank, spec, k, Metres::fromMetres(at[k]), wishes));
     return Instrument::make(std::move(spec));
 }
 
