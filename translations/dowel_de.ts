@@ -634,6 +634,10 @@
         <source>from %1 mm; it is %2 mm now; tube %3 mm; it is %4 mm now</source>
         <translation>von %1 mm; jetzt sind es %2 mm; Rohr %3 mm</translation>
     </message>
+    <message>
+        <source>%1; must be %2 or %3</source>
+        <translation>%1; es muss %2 oder %3 sein</translation>
+    </message>
 </context>
 <context>
     <name>Notes</name>
@@ -1992,7 +1996,7 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     </message>
     <message>
         <source>Left to cut: holes</source>
-        <translation>Noch zu schneiden: Löcher</translation>
+        <translation>Zugabe: Löcher</translation>
     </message>
     <message>
         <source>foot</source>

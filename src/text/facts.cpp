@@ -48,6 +48,7 @@ constexpr const char* patterns[] = {
     QT_TRANSLATE_NOOP("Facts", "%1; must be above %2 and at most %3"),
     QT_TRANSLATE_NOOP("Facts", "%1; must be above %2 and below %3"),
     QT_TRANSLATE_NOOP("Facts", "%1; must be above %2"),
+    QT_TRANSLATE_NOOP("Facts", "%1; must be %2 or %3"),
     QT_TRANSLATE_NOOP("Facts", "%1; at most %2 degrees over the tube"),
     QT_TRANSLATE_NOOP("Facts", "%1 mm; bits must rise"),
     QT_TRANSLATE_NOOP("Facts", "%1 mm; slides stand from the top downwards"),

@@ -59,6 +59,7 @@ public:
     void stop() override { m_sink = nullptr; }
     [[nodiscard]] double rate() const override { return 44100.0; }
     [[nodiscard]] ReadingSource kind() const override { return ReadingSource::Microphone; }
+    [[nodiscard]] bool started() const { return m_sink != nullptr; }
     void give(const Samples& s) { m_sink(s.values); }
     void vanish() { Q_EMIT failed(QStringLiteral("The bench microphone is gone.")); }
 
@@ -161,6 +162,7 @@ private Q_SLOTS:
         page->handIn(std::move(made));
         desk.key(Qt::Key_H);
         QVERIFY(page->listener().running());
+        QTRY_VERIFY(device->started()); // as soon as it is known where the notes are expected
         device->give(Samples{std::vector<float>(44100, 0.0F), 44100.0});
         device->vanish();
         QVERIFY(!page->listener().running());
