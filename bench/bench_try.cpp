@@ -31,7 +31,7 @@ void tryItDrag(benchmark::State& state)
     app::MainWindow window(std::make_unique<app::FileDialogs>());
     window.show();
     window.newPractice(folder.path());
-    (void)QTest::qWaitFor([&] { return window.document() != nullptr; }, 30000);
+    (void)QSignalSpy(&window, &app::MainWindow::opened).wait(30000);
     window.goTo(app::MainWindow::Correct);
     const bool ready = QTest::qWaitFor([&] { return window.document()->counsel().has_value(); }, 30000);
     window.correctPage()->setFace(app::CorrectPage::Face::TryIt);

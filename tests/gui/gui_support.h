@@ -73,7 +73,7 @@ public:
         m_window->show();
         if (practice) {
             m_window->newPractice(m_dir.path());
-            (void)QTest::qWaitFor([this] { return m_window->document() != nullptr; }, 10000);
+            (void)opens(*m_window);
         }
         (void)QTest::qWaitForWindowExposed(m_window.get());
         m_window->activateWindow();

@@ -186,7 +186,7 @@ template <class See> void walk(Desk& desk, int width, See see)
         see(desk.window(), "plan, laid out");
     }
     desk.click("practiceButton");
-    QVERIFY(QTest::qWaitFor([&] { return desk.window().document() != nullptr; }, 20000));
+    QVERIFY(gui::opens(desk.window()));
     for (const auto stage : {app::MainWindow::Listen, app::MainWindow::Correct, app::MainWindow::Logbook}) {
         desk.window().goTo(stage);
         QVERIFY(desk.idle());

@@ -48,7 +48,7 @@ private Q_SLOTS:
         f.close();
         desk.answers().files = {spec, desk.file("new.dowel")};
         desk.click("newButton");
-        QTRY_VERIFY(desk.window().document() != nullptr);
+        QVERIFY(gui::opens(desk.window()));
         QCOMPARE(desk.window().windowTitle(), QStringLiteral("Test whistle – Dowel"));
         QVERIFY(!desk.find<QPushButton>("soundButton")->isVisible()); // no simulated player blows the user's own instrument
         QVERIFY(QFile::exists(desk.file("new.dowel")));

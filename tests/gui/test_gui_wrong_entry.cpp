@@ -40,7 +40,7 @@ bool startFrom(Desk& desk, const InstrumentSpec& spec)
     f.close();
     desk.answers().files = {file, desk.file("book.dowel")};
     desk.click("newButton");
-    return QTest::qWaitFor([&] { return desk.window().document() != nullptr; }, 20000);
+    return gui::opens(desk.window());
 }
 
 /// Recordings of the wood as it is, one a fingering, dropped on the window. played: what is blown where another is asked.

@@ -116,6 +116,13 @@ public:
         m_longest.clear();
         return tooLong.join(QStringLiteral("; "));
     }
+    [[nodiscard]] double longest_ms() const
+    {
+        qint64 longest = 0;
+        for (const Stall& s : m_longest)
+            longest = std::max(longest, s.ns);
+        return static_cast<double>(longest) * 1e-6;
+    }
     void report() const
     {
         qInfo("this machine counts as %.2f times as slow as 50 ms are promised for", slowness());
@@ -167,8 +174,10 @@ class WatchedTest : public QObject
 private Q_SLOTS:
     void cleanup()
     {
-        static const double limit_ms = 50.0 * slowness();
-        const QString tooLong = static_cast<WatchedApplication*>(qApp)->takeTooLong(limit_ms);
+        auto* watched = static_cast<WatchedApplication*>(qApp);
+        const double longest_ms = watched->longest_ms();
+        // What the machine is busy with beside slows it too: asked only where it matters.
+        const QString tooLong = watched->takeTooLong(longest_ms > 50.0 ? 50.0 * slowness() : 50.0);
         QVERIFY2(tooLong.isEmpty(), qPrintable(tooLong));
     }
     void cleanupTestCase() { static_cast<WatchedApplication*>(qApp)->report(); }

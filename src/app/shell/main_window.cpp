@@ -38,6 +38,7 @@
 #include <QSettings>
 #include <QStackedWidget>
 #include <QStandardPaths>
+#include <QTimer>
 #include <QVBoxLayout>
 
 namespace dowel::app {
@@ -308,11 +309,11 @@ void MainWindow::open(std::function<Result<Store>()> how)
             return std::make_shared<Store>(std::move(*store));
         },
         [this](const Result<std::shared_ptr<Store>>& store) {
+            if (store && mayLeave()) // what could not be saved meanwhile
+                return adopt(std::move(**store));
             if (!store)
                 m_messages->trouble(text::sentence(store.error()));
-            else if (mayLeave()) // what could not be saved meanwhile
-                adopt(std::move(**store));
-            Q_EMIT opened(store.ok());
+            Q_EMIT opened(false);
         });
 }
 
@@ -408,6 +409,15 @@ void MainWindow::adopt(Store store)
     m_logbook = new LogbookPage(*m_document, m_pages);
     for (QWidget* p : std::initializer_list<QWidget*>{m_listen, m_correct, m_logbook})
         m_pages->addWidget(p);
+    bindDocument();
+    for (QAction* a : m_needBook)
+        a->setEnabled(true);
+    // Pages that are made and pages that are laid out are a turn of the event loop each: together they would be felt.
+    QTimer::singleShot(0, m_bench, [this] { showBench(); });
+}
+
+void MainWindow::showBench()
+{
     auto* right = new QVBoxLayout;
     right->setSpacing(0);
     auto* line = new QFrame(m_bench);
@@ -421,7 +431,18 @@ void MainWindow::adopt(Store store)
     m_bench->setLayout(right);
     m_benches->addWidget(m_bench);
     m_whole->setCurrentWidget(m_desk);
+    QTimer::singleShot(0, m_bench, [this] {
+        m_messages->hide();
+        setWindowTitle(tr("%1 – Dowel").arg(QString::fromStdString(m_document->book()->specified().spec().name)));
+        setInches(m_unit == text::LengthUnit::Inches);
+        refreshStages();
+        goTo(Listen);
+        Q_EMIT opened(true);
+    });
+}
 
+void MainWindow::bindDocument()
+{
     connect(m_document.get(), &Document::failed, this, [this](const QString& s) { m_messages->trouble(s); });
     connect(m_document.get(), &Document::told, this, [this](const QString& s) { m_messages->news(s); });
     connect(m_document.get(), &Document::readingKept, m_messages, [this] { m_messages->clearTrouble(); });
@@ -429,18 +450,13 @@ void MainWindow::adopt(Store store)
         m_messages->clearTrouble();
         m_document->think();
     });
-    connect(m_document.get(), &Document::changed, this, [this] {
+    const auto follow = [this] {
         refreshWorkpiece();
         refreshStages();
-    });
-    connect(m_document.get(), &Document::counselChanged, this, [this] {
-        refreshWorkpiece();
-        refreshStages();
-    });
-    connect(m_listen, &ListenPage::askedChanged, this, [this] {
-        refreshWorkpiece();
-        refreshStages();
-    });
+    };
+    connect(m_document.get(), &Document::changed, this, follow);
+    connect(m_document.get(), &Document::counselChanged, this, follow);
+    connect(m_listen, &ListenPage::askedChanged, this, follow);
     connect(m_listen, &ListenPage::failed, this, [this](const QString& s) { m_messages->trouble(s); });
     connect(m_listen, &ListenPage::told, this, [this](const QString& s) { m_messages->news(s); });
     connect(m_listen, &ListenPage::roundFinished, this, [this] { goTo(Correct); });
@@ -449,13 +465,6 @@ void MainWindow::adopt(Store store)
     connect(m_workpiece, &Workpiece::dragStarted, this, [this] { m_correct->holdScale(true); });
     connect(m_workpiece, &Workpiece::dragEnded, this, [this] { m_correct->holdScale(false); });
     connect(m_correct, &CorrectPage::listenAsked, this, [this] { goTo(Listen); });
-    for (QAction* a : m_needBook)
-        a->setEnabled(true);
-    m_messages->hide();
-    setWindowTitle(tr("%1 – Dowel").arg(QString::fromStdString(m_document->book()->specified().spec().name)));
-    setInches(m_unit == text::LengthUnit::Inches);
-    refreshStages();
-    goTo(Listen);
 }
 
 Plan& MainWindow::plan()

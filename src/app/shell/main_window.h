@@ -66,7 +66,10 @@ private:
     [[nodiscard]] QWidget* startPage();
     /// Opens what how() gives, on the worker, unless the user stays with what is unsaved.
     void open(std::function<Result<Store>()> how);
+    /// In three turns of the event loop, the last of which says opened().
     void adopt(Store store);
+    void showBench();
+    void bindDocument();
     void showStage(int stage);
     void refreshWorkpiece();
     void refreshStages();
