@@ -2689,7 +2689,7 @@ nichts gefragt</translation>
         <source>Listen
 %1 of %2 to hear</source>
         <translation>Hören
-%1 von %2 zu hören</translation>
+noch %1 von %2</translation>
     </message>
     <message>
         <source>Correct
@@ -3511,7 +3511,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>from equal</source>
-        <translation>zu gleichschw.</translation>
+        <translation>Abw.</translation>
     </message>
     <message>
         <source>± cents</source>

@@ -94,7 +94,7 @@ private Q_SLOTS:
         steps->item(1)->setCheckState(Qt::Unchecked);
         QCOMPARE(desk.window().plan().done().size(), std::size_t(2));
         desk.click("drillMake");
-        QVERIFY(QTest::qWaitFor([&] { return desk.window().document() != nullptr; }, 5000));
+        QVERIFY(gui::opens(desk.window()));
         const auto entries = desk.document().book()->entries();
         QCOMPARE(entries.size(), std::size_t(2));
         QVERIFY(std::get<NoteEntry>(entries[0].body).text.find("saw") != std::string::npos);
