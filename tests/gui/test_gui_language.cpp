@@ -198,6 +198,8 @@ template <class See> void walk(Desk& desk, int width, See see)
     QVERIFY(desk.idle());
     for (const char* face : {"timbreFace", "trendFace", "pitchFace"}) {
         desk.click(face);
+        auto* timbre = desk.find<QTableView>("timbreTable");
+        QVERIFY(QTest::qWaitFor([&] { return !timbre->isVisible() || timbre->model()->rowCount() > 0; }, 20000));
         QTest::qWait(120);
         see(desk.window(), face);
     }
