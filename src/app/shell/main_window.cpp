@@ -407,8 +407,9 @@ void MainWindow::adopt(Store store)
     m_listen = new ListenPage(*m_document, *m_questions, m_pages);
     m_correct = new CorrectPage(*m_document, m_pages);
     m_logbook = new LogbookPage(*m_document, m_pages);
-    for (QWidget* p : std::initializer_list<QWidget*>{m_listen, m_correct, m_logbook})
-        m_pages->addWidget(p);
+    m_pages->addWidget(m_listen);
+    for (QWidget* later : std::initializer_list<QWidget*>{m_correct, m_logbook})
+        later->hide();
     bindDocument();
     for (QAction* a : m_needBook)
         a->setEnabled(true);
@@ -432,6 +433,8 @@ void MainWindow::showBench()
     m_benches->addWidget(m_bench);
     m_whole->setCurrentWidget(m_desk);
     QTimer::singleShot(0, m_bench, [this] {
+        m_pages->addWidget(m_correct);
+        m_pages->addWidget(m_logbook);
         m_messages->hide();
         setWindowTitle(tr("%1 – Dowel").arg(QString::fromStdString(m_document->book()->specified().spec().name)));
         setInches(m_unit == text::LengthUnit::Inches);
