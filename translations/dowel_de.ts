@@ -2100,7 +2100,7 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>Der simulierte Spieler bläst den gefragten Griff</translation>
     </message>
     <message>
-        <source>Take back (⌫)</source>
+        <source>Undo (⌫)</source>
         <translation>Zurück (⌫)</translation>
     </message>
     <message>

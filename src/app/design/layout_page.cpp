@@ -143,6 +143,8 @@ LayoutPage::LayoutPage(Plan& plan, Questions& questions, QWidget* parent)
                            "other instruments makes this less."));
     m_holes->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed);
     m_holes->setSelectionMode(QAbstractItemView::SingleSelection);
+    m_holes->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    m_holes->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
     m_holes->setToolTip(tr("Off the line: round the tube, to the player's right where positive. Double-click to change it."));
     m_picture->setObjectName(QStringLiteral("layoutPicture"));
     m_picture->setAfterWords(QString(), QString());

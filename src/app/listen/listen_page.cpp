@@ -80,8 +80,8 @@ void ListenPage::makeButtons()
     m_sound = button(this, tr("Sound it (Space)"), "soundButton", tr("The simulated player sounds the asked fingering"));
     m_sound->setProperty("main", true);
     m_sound->setVisible(m_document->hasPlayer());
-    m_back = button(this, tr("Take back (⌫)"), "takeBackButton",
-                    tr("Set the newest reading of this fingering aside; its recording stays"));
+    m_back =
+        button(this, tr("Undo (⌫)"), "takeBackButton", tr("Set the newest reading of this fingering aside; its recording stays"));
     m_next = button(this, tr("Next (↵)"), "nextButton", tr("Go to the next fingering that should be heard"));
     m_file = button(this, tr("From a file…"), "fromFileButton",
                     tr("Read this fingering from a recording; several notes or whole folders can be dropped on the window"));
@@ -239,7 +239,7 @@ void ListenPage::arrange()
     right->addWidget(m_timbre, 1);
     auto* columns = new QHBoxLayout(this);
     columns->setContentsMargins(3 * Style::grid, Style::grid, 2 * Style::grid, Style::grid);
-    columns->setSpacing(3 * Style::grid);
+    columns->setSpacing(2 * Style::grid);
     columns->addLayout(left, 1);
     columns->addLayout(right, 1);
 }

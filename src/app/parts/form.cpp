@@ -89,7 +89,8 @@ void fitColumns(QTableView* table)
         widest = std::max(widest, own);
         ++shown;
     }
-    const bool alike = header->sectionResizeMode(0) == QHeaderView::Stretch; // all share the width
+    const bool alike = header->count() > 1 && header->sectionResizeMode(0) == QHeaderView::Stretch &&
+                       header->sectionResizeMode(1) == QHeaderView::Stretch; // all share the width
     table->setMinimumWidth((alike ? shown * widest : sum) + lines);
 }
 

@@ -101,9 +101,9 @@ QString Style::sheet() const
         QListWidget#stages { font-family: "B612"; font-size: 15px; background: @paper; border: none; border-right: 1px solid @hair; outline: none; }
         QListWidget#stages::item { padding: 10px 14px; color: @ink; border-left: 4px solid transparent; }
         QListWidget#stages::item:selected { border-left: 4px solid @warm; color: @ink; background: @sheet; }
-        QPushButton { background: @sheet; color: @ink; border: 1px solid @pencil; border-radius: 3px; padding: 7px 14px; }
+        QPushButton { background: @sheet; color: @ink; border: 1px solid @pencil; border-radius: 3px; padding: 7px 11px; }
         QPushButton:hover { border-color: @ink; }
-        QPushButton:focus { border: 2px solid @cool; padding: 6px 13px; }
+        QPushButton:focus { border: 2px solid @cool; padding: 6px 10px; }
         QPushButton:disabled { color: @pencil; border-color: @hair; }
         QPushButton[main="true"] { background: @cool; color: @sheet; border-color: @cool; }
         QPushButton[main="true"]:focus { border: 2px solid @ink; }
