@@ -23,7 +23,7 @@ QComboBox* box(QWidget* parent, const char* name, const QString& spoken)
 {
     auto* b = new QComboBox(parent);
     // As wide as its page lets it be, not as its longest item asks.
-    constexpr int letters = 14;
+    constexpr int letters = 9;
     b->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     b->setMinimumContentsLength(letters);
     b->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
