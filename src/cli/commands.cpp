@@ -509,6 +509,56 @@ Answer recordCut(const std::string& path, const std::string& file)
 }
 
 /// The wrap-around template: the row as it is now, and where the plan would take it.
+/// What the contract calls measured again, as entries of the record. Errors: UnknownKey, MissingKey, BadValue.
+Result<std::vector<Store::NewEntry>> measuredFrom(const Json& json)
+{
+    std::optional<Error> error;
+    JsonReader r(json, "/measured", error);
+    std::vector<Store::NewEntry> entries;
+    if (r.has("holes"))
+        for (auto& hole : r.objects("holes")) {
+            entries.push_back({MeasureEntry{HoleId{hole.text("id")}, Metres::fromMillimetres(hole.number("diameter_mm"))}, {}});
+            hole.finish();
+        }
+    if (r.has("length_mm"))
+        entries.push_back({MeasureEntry{{}, Metres::fromMillimetres(r.number("length_mm"))}, {}});
+    r.finish();
+    if (error)
+        return *error;
+    return entries;
+}
+
+Answer amend(const std::string& path, const std::string& file)
+{
+    auto json = io::readJsonFile(file);
+    if (!json)
+        return json.error();
+    auto store = Store::open(path, Store::Mode::Work);
+    if (!store)
+        return store.error();
+    std::vector<Store::NewEntry> entries;
+    if (json->is_object() && json->contains("measured")) {
+        auto measured = measuredFrom((*json)["measured"]);
+        if (!measured)
+            return measured.error();
+        entries = std::move(*measured);
+        json->erase("measured");
+    }
+    if (!json->is_object() || !json->empty() || entries.empty()) {
+        auto change = io::amendFromJson(*json, store->book().present());
+        if (!change)
+            return change.error();
+        entries.push_back({std::move(*change), {}});
+    }
+    const auto ids = store->append(entries);
+    if (!ids)
+        return ids.error();
+    Json numbers = Json::array();
+    for (const EntryId id : *ids)
+        numbers.push_back(id.number);
+    return Json{{"entries", numbers}, {"spec", io::jsonOf(store->book().present())}};
+}
+
 Answer exportTemplate(const Workbook& book, const std::string& format, const std::string& file)
 {
     const auto forecaster = Forecaster::make(book);
@@ -670,6 +720,11 @@ void addWork(CLI::App& app, Asked& a)
     cut->add_option("book", a.book, "BOOK.dowel")->required();
     cut->add_option("--step", a.file, "STEP.json")->required();
     a.does(cut, [&a] { return recordCut(a.book, a.file); });
+
+    auto* change = app.add_subcommand("amend", "Change what is wanted or known, as an entry of the record");
+    change->add_option("book", a.book, "BOOK.dowel")->required();
+    change->add_option("--entry", a.file, "ENTRY.json")->required();
+    a.does(change, [&a] { return amend(a.book, a.file); });
 }
 
 void addHandingOn(CLI::App& app, Asked& a)

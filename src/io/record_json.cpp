@@ -4,6 +4,7 @@
 #include "io/advice_json.h"
 #include "io/json_reader.h"
 #include "io/spec_json.h"
+#include "io/spec_reader.h"
 
 #include <array>
 #include <cmath>
@@ -12,7 +13,8 @@ namespace dowel::io {
 
 namespace {
 
-constexpr std::array<std::string_view, 8> kinds{"reading", "cut", "advice", "set_aside", "practice", "note", "measure", "school"};
+constexpr std::array<std::string_view, 9> kinds{"reading", "cut",     "advice", "set_aside", "practice",
+                                                "note",    "measure", "school", "amend"};
 
 HeardNote noteFrom(JsonReader r)
 {
@@ -80,6 +82,14 @@ Json bodyJson(const EntryBody& body)
         Json json{{"size_mm", tidy(m->size.millimetres())}};
         if (m->hole)
             json["hole"] = m->hole->text;
+        return json;
+    }
+    if (const auto* a = std::get_if<AmendEntry>(&body)) {
+        Json json = Json::object();
+        if (a->wanted)
+            json["target"] = {{"tuning", jsonOf(a->wanted->tuning)}, {"fingerings", jsonOf(a->wanted->fingerings)}};
+        if (a->name)
+            json["name"] = *a->name;
         return json;
     }
     const auto& p = std::get<PracticeEntry>(body);
@@ -212,6 +222,38 @@ Result<NumberSession> sessionFromJson(const Json& json)
     return s;
 }
 
+Result<AmendEntry> amendFromJson(const Json& json, const Instrument& present)
+{
+    std::optional<Error> error;
+    JsonReader r(json, "", error);
+    AmendEntry amend;
+    if (r.has("name"))
+        amend.name = r.text("name");
+    Json spec = jsonOf(present);
+    if (r.has("target")) {
+        JsonReader target = r.object("target");
+        if (target.has("tuning")) {
+            (void)target.object("tuning");
+            spec["tuning"].update(json["target"]["tuning"]);
+        }
+        if (target.has("fingerings")) {
+            (void)target.objects("fingerings");
+            spec["fingerings"] = json["target"]["fingerings"];
+        }
+        target.finish();
+    }
+    r.finish();
+    if (error)
+        return *error;
+    if (!json.contains("target"))
+        return amend;
+    const auto made = instrumentFromJson(spec);
+    if (!made)
+        return made.error();
+    amend.wanted = Wanted{made->spec().tuning, made->spec().fingerings};
+    return amend;
+}
+
 std::string_view kindOf(const EntryBody& body)
 {
     return kinds.at(body.index());
@@ -292,6 +334,20 @@ Result<EntryBody> bodyFromText(std::string_view kind, const std::string& text)
         if (r.has("hole"))
             e.hole = HoleId{r.text("hole")};
         e.size = Metres::fromMillimetres(r.number("size_mm"));
+        body = std::move(e);
+    } else if (kind == "amend") {
+        AmendEntry e;
+        if (r.has("target")) {
+            JsonReader target = r.object("target");
+            Wanted wanted;
+            wanted.tuning = tuningFrom(target.object("tuning"), error);
+            for (auto& f : target.objects("fingerings"))
+                wanted.fingerings.push_back(fingeringFrom(f, wanted.tuning));
+            target.finish();
+            e.wanted = std::move(wanted);
+        }
+        if (r.has("name"))
+            e.name = r.text("name");
         body = std::move(e);
     } else {
         return Error{ErrorCode::Damaged, std::string(kind), "is no kind of entry"};

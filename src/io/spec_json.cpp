@@ -98,41 +98,6 @@ Hole readHole(JsonReader r, const InstrumentSpec& spec)
     return h;
 }
 
-Fingering readFingering(JsonReader r, const Tuning& tuning)
-{
-    Fingering f;
-    f.id = {r.text("id")};
-    if (!f.id.text.empty())
-        r.rename("/fingerings/" + f.id.text);
-    for (auto& hole : r.texts("closed"))
-        f.closed.push_back({std::move(hole)});
-    if (r.has("half"))
-        for (auto& half : r.objects("half")) {
-            f.half.push_back({{half.text("hole")}, half.number("open", 0.5)});
-            half.finish();
-        }
-    f.registerNumber = r.integer("register", 1);
-    const bool named = r.has("target");
-    if (named == r.has("target_hz")) {
-        r.fail(ErrorCode::BadFingering, "target", "exactly one of target and target_hz must be there");
-    } else if (named) {
-        f.targetName = r.text("target");
-        const auto hz = targetOf(tuning, f.targetName);
-        if (hz)
-            f.target = *hz;
-        else
-            r.fail(ErrorCode::BadFingering, "target", f.targetName + "; must be " + hz.error().facts);
-    } else {
-        f.target = Hertz::fromHertz(r.number("target_hz"));
-    }
-    r.text("target", "");
-    r.number("target_hz", 0.0);
-    f.tolerance = Cents::fromCents(r.number("tolerance_cents", defaultTolerance_cents));
-    f.weight = r.number("weight", 1.0);
-    r.finish();
-    return f;
-}
-
 Json excitationJson(const Excitation& e)
 {
     if (const auto* d = std::get_if<Duct>(&e)) {
@@ -199,6 +164,59 @@ Json stationJson(const Station& station)
 
 } // namespace
 
+Fingering fingeringFrom(JsonReader r, const Tuning& tuning)
+{
+    Fingering f;
+    f.id = {r.text("id")};
+    if (!f.id.text.empty())
+        r.rename("/fingerings/" + f.id.text);
+    for (auto& hole : r.texts("closed"))
+        f.closed.push_back({std::move(hole)});
+    if (r.has("half"))
+        for (auto& half : r.objects("half")) {
+            f.half.push_back({{half.text("hole")}, half.number("open", 0.5)});
+            half.finish();
+        }
+    f.registerNumber = r.integer("register", 1);
+    const bool named = r.has("target");
+    if (named == r.has("target_hz")) {
+        r.fail(ErrorCode::BadFingering, "target", "exactly one of target and target_hz must be there");
+    } else if (named) {
+        f.targetName = r.text("target");
+        const auto hz = targetOf(tuning, f.targetName);
+        if (hz)
+            f.target = *hz;
+        else
+            r.fail(ErrorCode::BadFingering, "target", f.targetName + "; must be " + hz.error().facts);
+    } else {
+        f.target = Hertz::fromHertz(r.number("target_hz"));
+    }
+    r.text("target", "");
+    r.number("target_hz", 0.0);
+    f.tolerance = Cents::fromCents(r.number("tolerance_cents", defaultTolerance_cents));
+    f.weight = r.number("weight", 1.0);
+    r.finish();
+    return f;
+}
+
+Tuning tuningFrom(JsonReader t, std::optional<Error>& error)
+{
+    Tuning tuning;
+    tuning.a4 = Hertz::fromHertz(t.number("a4_hz", 440.0));
+    tuning.scale = t.text("scale", "equal");
+    tuning.tonic = t.text("tonic", "C");
+    if (t.has("scale_cents"))
+        tuning.ownCents = t.numbers("scale_cents");
+    tuning.playedAt = Temperature::fromCelsius(t.number("celsius", 20.0));
+    tuning.humidity = t.number("humidity_percent", 0.0) / 100.0;
+    tuning.carbonDioxide = t.number("co2_percent", 0.0) / 100.0;
+    tuning.gradient_K_m = t.number("gradient_c_per_m", 0.0);
+    t.finish();
+    if (const auto ok = checked(tuning); !ok && !error)
+        error = ok.error();
+    return tuning;
+}
+
 InstrumentSpec readSpec(JsonReader& r, std::optional<Error>& error)
 {
     if (r.text("format") != "dowel-instrument")
@@ -237,23 +255,12 @@ InstrumentSpec readSpec(JsonReader& r, std::optional<Error>& error)
             s.slides.push_back(one);
             slide.finish();
         }
-    if (r.has("tuning")) {
-        JsonReader t = r.object("tuning");
-        s.tuning.a4 = Hertz::fromHertz(t.number("a4_hz", 440.0));
-        s.tuning.scale = t.text("scale", "equal");
-        s.tuning.tonic = t.text("tonic", "C");
-        if (t.has("scale_cents"))
-            s.tuning.ownCents = t.numbers("scale_cents");
-        s.tuning.playedAt = Temperature::fromCelsius(t.number("celsius", 20.0));
-        s.tuning.humidity = t.number("humidity_percent", 0.0) / 100.0;
-        s.tuning.carbonDioxide = t.number("co2_percent", 0.0) / 100.0;
-        s.tuning.gradient_K_m = t.number("gradient_c_per_m", 0.0);
-        t.finish();
-    }
-    if (const auto tuning = checked(s.tuning); !tuning && !error)
+    if (r.has("tuning"))
+        s.tuning = tuningFrom(r.object("tuning"), error);
+    else if (const auto tuning = checked(s.tuning); !tuning && !error)
         error = tuning.error();
     for (auto& fingering : r.objects("fingerings"))
-        s.fingerings.push_back(readFingering(fingering, s.tuning));
+        s.fingerings.push_back(fingeringFrom(fingering, s.tuning));
     if (r.has("tools")) {
         JsonReader t = r.object("tools");
         s.tools.step = length(t, "step_mm", s.tools.step);
@@ -288,16 +295,10 @@ Json jsonOf(const Instrument& instrument)
     return jsonOf(instrument.spec());
 }
 
-Json jsonOf(const InstrumentSpec& s)
+Json jsonOf(const std::vector<Fingering>& chart)
 {
-    Json bore = Json::array();
-    for (const auto& station : s.bore)
-        bore.push_back(stationJson(station));
-    Json holes = Json::array();
-    for (const auto& h : s.holes)
-        holes.push_back(holeJson(h));
     Json fingerings = Json::array();
-    for (const auto& f : s.fingerings) {
+    for (const auto& f : chart) {
         Json closed = Json::array();
         for (const auto& id : f.closed)
             closed.push_back(id.text);
@@ -314,6 +315,33 @@ Json jsonOf(const InstrumentSpec& s)
             one["target"] = f.targetName;
         fingerings.push_back(one);
     }
+    return fingerings;
+}
+
+Json jsonOf(const Tuning& t)
+{
+    Json tuning{{"a4_hz", t.a4.hertz()}, {"scale", t.scale}, {"celsius", tidy(t.playedAt.celsius())}};
+    if (t.tonic != "C")
+        tuning["tonic"] = t.tonic;
+    if (t.scale == "own")
+        tuning["scale_cents"] = t.ownCents;
+    if (t.humidity != 0.0)
+        tuning["humidity_percent"] = tidy(100.0 * t.humidity);
+    if (t.carbonDioxide != 0.0)
+        tuning["co2_percent"] = tidy(100.0 * t.carbonDioxide);
+    if (t.gradient_K_m != 0.0)
+        tuning["gradient_c_per_m"] = tidy(t.gradient_K_m);
+    return tuning;
+}
+
+Json jsonOf(const InstrumentSpec& s)
+{
+    Json bore = Json::array();
+    for (const auto& station : s.bore)
+        bore.push_back(stationJson(station));
+    Json holes = Json::array();
+    for (const auto& h : s.holes)
+        holes.push_back(holeJson(h));
     Json bits = Json::array();
     for (const auto bit : s.tools.bits)
         bits.push_back(mm(bit));
@@ -323,17 +351,6 @@ Json jsonOf(const InstrumentSpec& s)
         limits["hole_max_mm"] = mm(*s.limits.holeMax);
     if (s.limits.footMin)
         limits["foot_min_mm"] = mm(*s.limits.footMin);
-    Json tuning{{"a4_hz", s.tuning.a4.hertz()}, {"scale", s.tuning.scale}, {"celsius", tidy(s.tuning.playedAt.celsius())}};
-    if (s.tuning.tonic != "C")
-        tuning["tonic"] = s.tuning.tonic;
-    if (s.tuning.scale == "own")
-        tuning["scale_cents"] = s.tuning.ownCents;
-    if (s.tuning.humidity != 0.0)
-        tuning["humidity_percent"] = tidy(100.0 * s.tuning.humidity);
-    if (s.tuning.carbonDioxide != 0.0)
-        tuning["co2_percent"] = tidy(100.0 * s.tuning.carbonDioxide);
-    if (s.tuning.gradient_K_m != 0.0)
-        tuning["gradient_c_per_m"] = tidy(s.tuning.gradient_K_m);
     Json json{{"format", "dowel-instrument"},
               {"version", 1},
               {"name", s.name},
@@ -343,8 +360,8 @@ Json jsonOf(const InstrumentSpec& s)
               {"wall_mm", mm(s.wall)},
               {"foot", s.foot == Foot::Closed ? "closed" : "open"},
               {"holes", holes},
-              {"tuning", tuning},
-              {"fingerings", fingerings},
+              {"tuning", jsonOf(s.tuning)},
+              {"fingerings", jsonOf(s.fingerings)},
               {"tools", tools},
               {"limits", limits}};
     for (const auto& slide : s.slides)

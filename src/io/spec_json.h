@@ -16,6 +16,8 @@ Result<Instrument> instrumentFromJson(const nlohmann::json& json);
 [[nodiscard]] nlohmann::json jsonOf(const Instrument& instrument);
 /// A specification that need not be whole yet.
 [[nodiscard]] nlohmann::json jsonOf(const InstrumentSpec& spec);
+[[nodiscard]] nlohmann::json jsonOf(const Tuning& tuning);
+[[nodiscard]] nlohmann::json jsonOf(const std::vector<Fingering>& fingerings);
 Result<Instrument> readSpecFile(const std::string& path);
 Result<Instrument> specFromText(const std::string& text, const std::string& name);
 [[nodiscard]] std::string specText(const Instrument& instrument);

@@ -11,4 +11,9 @@ namespace dowel::io {
 /// a shape.
 [[nodiscard]] InstrumentSpec readSpec(JsonReader& reader, std::optional<Error>& error);
 
+/// Its tuning, checked.
+[[nodiscard]] Tuning tuningFrom(JsonReader reader, std::optional<Error>& error);
+/// One fingering; a named target by that tuning.
+[[nodiscard]] Fingering fingeringFrom(JsonReader reader, const Tuning& tuning);
+
 } // namespace dowel::io

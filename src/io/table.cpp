@@ -64,6 +64,11 @@ std::string recordCsv(const Workbook& book)
         } else if (const auto* m = std::get_if<MeasureEntry>(&e.body)) {
             what = m->hole ? m->hole->text : "length";
             values = ",,,," + number(m->size.millimetres(), 3);
+        } else if (const auto* amend = std::get_if<AmendEntry>(&e.body)) {
+            what = amend->name.value_or("");
+            if (amend->wanted)
+                what += (what.empty() ? "" : ", ") + std::string("A4 ") + number(amend->wanted->tuning.a4.hertz(), 2) + " Hz, " +
+                        amend->wanted->tuning.scale + ", " + std::to_string(amend->wanted->fingerings.size()) + " fingerings";
         } else if (const auto* n = std::get_if<NoteEntry>(&e.body)) {
             what = n->text;
         } else if (const auto* s = std::get_if<SetAsideEntry>(&e.body)) {

@@ -27,7 +27,9 @@ using namespace sqlite;
 namespace {
 
 constexpr std::uint32_t applicationId = 0x444F574CU; // "DOWL"
-constexpr int schemaVersion = 2;
+constexpr int schemaVersion = 3;                     // the newest that is known
+// What tables and guards stand for. Version 3 has them too: it holds entries that version 2 does not know.
+constexpr int tablesVersion = 2;
 
 /// What a workbook's tables are made of, as SQLite keeps it, in the order of the names. Version 1 had no seal.
 struct SchemaPart
@@ -205,6 +207,11 @@ Result<std::vector<EntryId>> put(sqlite3* db, const std::string& path, std::span
     }
     if (auto ok = writeSeal(db, path, static_cast<std::int64_t>(book.entries().size()), chain); !ok)
         return ok.error();
+    const bool newer =
+        std::any_of(entries.begin(), entries.end(), [](const auto& e) { return std::holds_alternative<AmendEntry>(e.body); });
+    if (newer)
+        if (auto ok = run(db, path, "PRAGMA user_version = " + std::to_string(schemaVersion)); !ok)
+            return ok.error();
     return ids;
 }
 
@@ -219,7 +226,7 @@ Result<std::string> newBook(const std::string& path, const Instrument& specified
     if (!db)
         return db.error();
     std::string sql = "PRAGMA application_id = " + std::to_string(applicationId) +
-                      "; PRAGMA user_version = " + std::to_string(schemaVersion) + ";";
+                      "; PRAGMA user_version = " + std::to_string(tablesVersion) + ";";
     for (const SchemaPart& part : schema)
         sql += std::string(part.sql) + ";";
     if (auto ok = run(db->get(), path, sql); !ok)
@@ -254,7 +261,7 @@ Status migrate(sqlite3* db, const std::string& path, int version, std::int64_t e
             return ok;
         if (auto ok = writeSeal(db, path, entries, chain); !ok)
             return ok;
-        return run(db, path, "PRAGMA user_version = " + std::to_string(schemaVersion) + "; COMMIT");
+        return run(db, path, "PRAGMA user_version = " + std::to_string(tablesVersion) + "; COMMIT");
     };
     auto ok = all();
     if (!ok)
@@ -426,7 +433,7 @@ Result<Store> Store::open(const std::string& path, Mode mode)
     if (*version >= 2)
         if (auto ok = parts->checkSeal(); !ok)
             return ok.error();
-    if (*version < schemaVersion && mode == Mode::Work)
+    if (*version < tablesVersion && mode == Mode::Work)
         if (auto ok = migrate(parts->db.get(), path, *version, std::ssize(parts->book.entries()), parts->chain); !ok)
             return ok.error();
     return Store(std::move(parts)); // the same connection, wherever it is moved to

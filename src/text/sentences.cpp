@@ -259,6 +259,16 @@ QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
     }
     if (const auto* c = std::get_if<SchoolEntry>(&entry.body))
         return tr("From here on the plan goes so: %1").arg(school(c->school));
+    if (const auto* a = std::get_if<AmendEntry>(&entry.body)) {
+        QStringList words;
+        if (a->name)
+            words << tr("From here on it is called %1", "name").arg(QString::fromStdString(*a->name));
+        if (a->wanted)
+            words << tr("From here on wanted: A4 %1 Hz, played at %2 °C, %n fingering(s)", "hertz, degrees",
+                        static_cast<int>(a->wanted->fingerings.size()))
+                         .arg(number(a->wanted->tuning.a4.hertz(), 1), number(a->wanted->tuning.playedAt.celsius(), 1));
+        return words.join(QStringLiteral("; "));
+    }
     if (const auto* m = std::get_if<MeasureEntry>(&entry.body))
         return m->hole ? tr("Measured again: %1 is %2").arg(QString::fromStdString(m->hole->text), length(m->size, unit))
                        : tr("Measured again: the tube is %1 long").arg(length(m->size, unit));

@@ -409,6 +409,42 @@ private Q_SLOTS:
         QVERIFY(libraries.contains("Qt6Core"));
         QVERIFY(!libraries.contains("Qt6Widgets"));
     }
+    void whatIsWantedChangesAndTheAdviceFollows()
+    {
+        const std::string path = book();
+        const player::SimulatedPlayer player({10, Temperature::fromCelsius(21.0), 24.0});
+        Random random(5);
+        const auto shape = fixtures::whistle();
+        std::vector<std::string> all;
+        for (const Fingering& f : shape.spec().fingerings)
+            all.push_back(f.id.text);
+        QCOMPARE(run({"measure", path, "--session", sessionFile(all, player, shape, random)}).status, 0);
+        const Answer before = run({"advise", path});
+        QCOMPARE(before.json["state"].get<std::string>(), std::string("cut")); // all flat at 440
+        const double flat = before.json["summary"]["worst_cents"].get<double>();
+        const Answer changed = run({"amend", path, "--entry",
+                                    write("entry.json", R"({"target": {"tuning": {"a4_hz": 415.0}}, "name": "At low pitch",)"
+                                                        R"( "measured": {"holes": [{"id": "h2", "diameter_mm": 5.92}]}})")});
+        QVERIFY2(changed.status == 0, changed.words.c_str());
+        QCOMPARE(changed.json["entries"].size(), std::size_t(2));
+        QCOMPARE(changed.json["spec"]["name"].get<std::string>(), std::string("At low pitch"));
+        VERIFY_NEAR(changed.json["spec"]["tuning"]["a4_hz"].get<double>(), 415.0, 1e-9);
+        const Answer after = run({"advise", path});
+        QCOMPARE(after.status, 0);
+        QVERIFY(after.json["summary"]["worst_cents"].get<double>() > flat + 60.0); // a semitone less to be wished for
+        const auto store = Store::open(path, Store::Mode::Look);
+        VERIFY_OK(store);
+        VERIFY_OK(store->verify());
+        VERIFY_NEAR(store->book().present().find(HoleId{"h2"})->diameter.millimetres(), 5.92, 1e-9);
+        // Refused by its place, and nothing of it kept.
+        for (const char* bad :
+             {R"({"target": {"tuning": {"a4_hz": 4.0}}})", R"({"measured": {"holes": [{"id": "h9", "diameter_mm": 5}]}})",
+              R"({"measured": {"colour": 1}})", "{}", "[]", R"({"name": ""})"}) {
+            const Answer refused = run({"amend", path, "--entry", write("bad.json", bad)});
+            QVERIFY2(refused.status == 1 && !refused.words.empty(), bad);
+        }
+        QCOMPARE(Store::open(path, Store::Mode::Look)->book().entries().size(), store->book().entries().size());
+    }
 };
 
 QTEST_APPLESS_MAIN(TestCli)

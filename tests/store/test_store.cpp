@@ -82,6 +82,26 @@ private Q_SLOTS:
         VERIFY_OK(s->append(fixtures::fullCut()));
         VERIFY_OK(s->verify());
     }
+    void aWorkbookSaysWhichVersionItsNewestKindOfEntryNeeds()
+    {
+        const std::string path = fresh();
+        const auto version = [&] {
+            QFile f(QString::fromStdString(path));
+            return f.open(QIODevice::ReadOnly) && f.seek(63) ? static_cast<int>(f.read(1).at(0)) : -1;
+        };
+        auto s = Store::create(path, fixtures::whistle());
+        VERIFY_OK(s);
+        VERIFY_OK(s->append(fixtures::fullCut()));
+        QCOMPARE(version(), 2); // as 0.9.0 reads it
+        VERIFY_OK(s->append(fixtures::fullAmend()));
+        QCOMPARE(version(), 3); // which 0.9.0 refuses as newer, instead of taking it for damaged
+        VERIFY_OK(s->append(fixtures::fullReading(false)));
+        VERIFY_OK(s->verify());
+        QCOMPARE(s->book().present().spec().name, std::string("Whistle at low pitch"));
+        s = Store::open(path, Store::Mode::Look);
+        VERIFY_OK(s);
+        QCOMPARE(s->book().entries().size(), std::size_t(3));
+    }
     void aTakeThatCouldNotBeReadAgainIsRefused()
     {
         auto s = Store::create(fresh(), fixtures::whistle());

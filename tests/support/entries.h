@@ -52,6 +52,22 @@ inline CutEntry fullCut()
     return {Enlarge{{"h2"}, mm(6.4)}, mm(5.9), mm(6.5), someForecast()};
 }
 
+inline AmendEntry fullAmend()
+{
+    AmendEntry a;
+    a.name = "Whistle at low pitch";
+    a.wanted = Wanted{whistleSpec().tuning, whistleSpec().fingerings};
+    a.wanted->tuning.a4 = Hertz::fromHertz(415.0);
+    a.wanted->tuning.playedAt = Temperature::fromCelsius(18.5);
+    a.wanted->tuning.scale = "meantone";
+    a.wanted->tuning.tonic = "D";
+    a.wanted->fingerings = retargeted(a.wanted->fingerings, a.wanted->tuning).value();
+    a.wanted->fingerings[3].tolerance = Cents::fromCents(8.5);
+    a.wanted->fingerings[4].half = {{{"h6"}, 0.25}};
+    a.wanted->fingerings[4].closed = {{"h5"}};
+    return a;
+}
+
 inline Advice fullAdvice()
 {
     Advice a;

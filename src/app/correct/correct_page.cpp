@@ -7,6 +7,7 @@
 #include "app/correct/school_dialog.h"
 #include "app/correct/sensitivity_card.h"
 #include "app/correct/try_card.h"
+#include "app/correct/wanted_dialog.h"
 #include "app/parts/form.h"
 #include "app/parts/style.h"
 #include "app/parts/tuning_picture.h"
@@ -456,6 +457,13 @@ void CorrectPage::chooseSchool()
         if (dialog->school() != m_document->book()->school())
             m_document->setSchool(dialog->school());
     });
+    dialog->open();
+}
+
+void CorrectPage::changeWanted()
+{
+    auto* dialog = new WantedDialog(*m_document, this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
     dialog->open();
 }
 

@@ -161,17 +161,13 @@ void Plan::setTarget(const PlanTarget& target)
     const bool keepOwn =
         m_kept.ownChart && target.lowest == before.lowest && target.mode == before.mode && target.registers == before.registers;
     if (keepOwn) {
-        chart = blank().spec.fingerings;
-        for (Fingering& f : chart) {
-            if (!f.targetName.empty()) {
-                const auto hertz = targetOf(target.tuning, f.targetName);
-                if (!hertz)
-                    return fail(hertz.error());
-                f.target = *hertz;
-            }
+        auto kept = retargeted(blank().spec.fingerings, target.tuning);
+        if (!kept)
+            return fail(kept.error());
+        chart = std::move(*kept);
+        for (Fingering& f : chart)
             if (target.tolerance != before.tolerance)
                 f.tolerance = f.registerNumber == 1 ? target.tolerance : target.tolerance * 1.5;
-        }
     } else {
         auto made = fingeringChart(blank().spec.family, target);
         if (!made)

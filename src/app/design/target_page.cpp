@@ -9,6 +9,7 @@
 #include "io/json_reader.h"
 #include "io/whole_file.h"
 #include "text/errors.h"
+#include "text/names.h"
 #include "text/units.h"
 
 #include <QAbstractItemView>
@@ -91,15 +92,8 @@ void TargetPage::fill()
                                                      {"chromatic", tr("Chromatic")}};
     for (const auto& [key, name] : modes)
         m_mode->addItem(name, QLatin1String(key));
-    const std::pair<const char*, QString> scales[] = {{"equal", tr("Equal")},
-                                                      {"just", tr("Just")},
-                                                      {"meantone", tr("Quarter-comma meantone")},
-                                                      {"pythagorean", tr("Pythagorean")},
-                                                      {"werckmeister-iii", tr("Werckmeister III")},
-                                                      {"vallotti", tr("Vallotti")},
-                                                      {"own", tr("Own, from a file")}};
-    for (const auto& [key, name] : scales)
-        m_scale->addItem(name, QLatin1String(key));
+    for (const auto& [key, name] : text::temperaments())
+        m_scale->addItem(name, QString::fromStdString(key));
     for (const char* t : {"C", "Db", "D", "Eb", "E", "F", "F#", "G", "Ab", "A", "Bb", "B"})
         m_tonic->addItem(text::noteName(t), QLatin1String(t));
     m_registers->addItem(tr("one"), 1);

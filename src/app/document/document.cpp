@@ -321,6 +321,14 @@ void Document::recordMeasure(const std::optional<HoleId>& hole, Metres size)
     });
 }
 
+void Document::amend(AmendEntry change)
+{
+    append(std::move(change), [this] {
+        Q_EMIT told(tr("Written down. The advice goes by it from here on."));
+        think();
+    });
+}
+
 void Document::setSchool(const School& school)
 {
     append(SchoolEntry{school}, [this] { think(); });

@@ -64,6 +64,8 @@ public:
     void recordCut(const Cut& cut);
     /// A hole's diameter, or with no hole the tube's length, as the calipers say now.
     void recordMeasure(const std::optional<HoleId>& hole, Metres size);
+    /// Something else is wanted from here on.
+    void amend(AmendEntry change);
     /// From here on the plan goes about it so.
     void setSchool(const School& school);
     void note(const QString& words);

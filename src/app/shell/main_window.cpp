@@ -180,6 +180,8 @@ void MainWindow::buildMenus()
         [this] { exportAsked(QStringLiteral("spec"), QStringLiteral("json")); }, true);
     workbook->addSeparator();
     act(
+        workbook, tr("Change what is &wanted…"), QKeySequence(), [this] { m_correct->changeWanted(); }, true);
+    act(
         workbook, tr("Measure a&gain…"), QKeySequence(), [this] { m_correct->measureAgain(); }, true);
     act(
         workbook, tr("Shop &memory…"), QKeySequence(), [this] { showShopMemory(); }, false);
@@ -454,6 +456,7 @@ void MainWindow::bindDocument()
         m_document->think();
     });
     const auto follow = [this] {
+        setWindowTitle(tr("%1 – Dowel").arg(QString::fromStdString(m_document->book()->specified().spec().name)));
         refreshWorkpiece();
         refreshStages();
     };

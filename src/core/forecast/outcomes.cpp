@@ -17,6 +17,7 @@ std::vector<NoteOutcome> outcomesOf(const Workbook& book)
         EntryId cut;
         NoteForecast last;
         Cents before;
+        Hertz target; ///< that the forecast counts from
     };
     std::map<FingeringId, Waiting> waiting;
     std::vector<NoteOutcome> outcomes;
@@ -28,20 +29,24 @@ std::vector<NoteOutcome> outcomesOf(const Workbook& book)
             // A cut without a forecast makes what was forecast before it worthless.
             if (cut->forecast.empty())
                 waiting.clear();
+            const auto& wanted = book.fingeringsAt(entry.id);
             for (const NoteForecast& f : cut->forecast) {
+                const auto note =
+                    std::find_if(wanted.begin(), wanted.end(), [&](const Fingering& w) { return w.id == f.fingering; });
+                if (note == wanted.end())
+                    continue;
                 const auto found = waiting.find(f.fingering);
                 const Cents before = found == waiting.end() ? f.now : found->second.before;
-                waiting.insert_or_assign(f.fingering, Waiting{entry.id, f, before});
+                waiting.insert_or_assign(f.fingering, Waiting{entry.id, f, before, note->target});
             }
         } else if (const auto* r = std::get_if<ReadingEntry>(&entry.body)) {
             const auto found = waiting.find(r->fingering);
-            const Fingering* f = book.specified().find(r->fingering);
-            if (found == waiting.end() || f == nullptr)
+            if (found == waiting.end())
                 continue;
             const double air = 600.0 * std::log2(played_K / r->air.kelvin());
             const Waiting& w = found->second;
             outcomes.push_back({w.cut, r->fingering, w.before, w.last.after, w.last.sd, w.last.rest, w.last.doubt,
-                                Cents::fromCents(centsOver(r->pitch.hertz(), f->target.hertz()) + air), r->sd});
+                                Cents::fromCents(centsOver(r->pitch.hertz(), w.target.hertz()) + air), r->sd});
             waiting.erase(found);
         }
     }

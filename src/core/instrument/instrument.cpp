@@ -480,6 +480,19 @@ Result<Hertz> targetOf(const Tuning& tuning, std::string_view name)
     return tempered(name, tuning.a4, t, tuning.tonic);
 }
 
+Result<std::vector<Fingering>> retargeted(std::vector<Fingering> chart, const Tuning& tuning)
+{
+    for (Fingering& f : chart) {
+        if (f.targetName.empty())
+            continue;
+        const auto hertz = targetOf(tuning, f.targetName);
+        if (!hertz)
+            return hertz.error();
+        f.target = *hertz;
+    }
+    return chart;
+}
+
 std::string_view familyName(Family family)
 {
     for (const auto& [f, name] : families)

@@ -215,6 +215,9 @@ private:
 /// A note by its name under a tuning. Errors: BadValue (where = the name, the scale or the tonic).
 [[nodiscard]] Result<Hertz> targetOf(const Tuning& tuning, std::string_view name);
 
+/// The chart under another tuning: named targets by it, others as they are. Errors: those of targetOf().
+[[nodiscard]] Result<std::vector<Fingering>> retargeted(std::vector<Fingering> chart, const Tuning& tuning);
+
 /// Straight-line bore diameter of a bare list of stations (at least one).
 [[nodiscard]] Metres boreDiameterAt(const std::vector<Station>& bore, Metres at);
 /// The same tube with another foot: cut there, or continued along its last straight stretch. Needs two stations.

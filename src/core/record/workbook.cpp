@@ -137,16 +137,40 @@ std::optional<std::size_t> Workbook::writtenDown(const std::optional<HoleId>& ho
     return std::nullopt;
 }
 
-Result<std::vector<Instrument>> Workbook::shapesBy(std::optional<EntryId> without, const MeasureEntry* more) const
+Result<Instrument> Workbook::amended(std::optional<EntryId> without, const EntryBody* more) const
+{
+    InstrumentSpec spec = m_original.spec();
+    bool changed = false;
+    const auto take = [&](const EntryBody& body) {
+        const auto* a = std::get_if<AmendEntry>(&body);
+        if (a == nullptr)
+            return;
+        changed = true;
+        if (a->wanted) {
+            spec.tuning = a->wanted->tuning;
+            spec.fingerings = a->wanted->fingerings;
+        }
+        if (a->name)
+            spec.name = *a->name;
+    };
+    for (const Entry& e : m_entries)
+        if (!isSetAside(e.id) && e.id != without)
+            take(e.body);
+    if (more != nullptr)
+        take(*more);
+    return changed ? Instrument::make(std::move(spec)) : Result<Instrument>(m_original);
+}
+
+Result<std::vector<Instrument>> Workbook::shapesBy(std::optional<EntryId> without, const EntryBody* more) const
 {
     std::vector<std::pair<std::size_t, const MeasureEntry*>> measured;
     for (std::size_t i = 0; i < m_entries.size(); ++i)
         if (const auto* m = std::get_if<MeasureEntry>(&m_entries[i].body);
             m != nullptr && !isSetAside(m_entries[i].id) && m_entries[i].id != without)
             measured.emplace_back(i, m);
-    if (more != nullptr)
-        measured.emplace_back(m_entries.size(), more);
-    Result<Instrument> start(m_original);
+    if (const auto* m = more == nullptr ? nullptr : std::get_if<MeasureEntry>(more))
+        measured.emplace_back(m_entries.size(), m);
+    Result<Instrument> start = amended(without, more);
     std::vector<std::optional<Metres>> instead(m_entries.size());
     for (const auto& [at, m] : measured) {
         if (const auto place = writtenDown(m->hole, at, without))
@@ -226,7 +250,16 @@ Status Workbook::check(const EntryBody& body) const
     if (const auto* m = std::get_if<MeasureEntry>(&body)) {
         if (m->hole && specified().find(*m->hole) == nullptr)
             return Error{ErrorCode::UnknownName, "hole", m->hole->text};
-        const auto shapes = shapesBy({}, m);
+        const auto shapes = shapesBy({}, &body);
+        return shapes ? Status(Done{}) : Status(shapes.error());
+    }
+    if (const auto* a = std::get_if<AmendEntry>(&body)) {
+        constexpr std::size_t longestName = 200;
+        if (a->name && (a->name->empty() || a->name->size() > longestName))
+            return Error{ErrorCode::BadValue, "name", std::to_string(a->name->size()) + " letters; must be 1 to 200"};
+        if (!a->wanted && !a->name)
+            return Error{ErrorCode::BadValue, "amend", "nothing is changed"};
+        const auto shapes = shapesBy({}, &body);
         return shapes ? Status(Done{}) : Status(shapes.error());
     }
     if (const auto* s = std::get_if<SchoolEntry>(&body);
@@ -251,26 +284,58 @@ Status Workbook::append(Entry entry)
     } else if (const auto* s = std::get_if<SetAsideEntry>(&entry.body)) {
         m_shapes = std::move(shapesBy(s->entry, nullptr)).value();
         m_setAside.push_back(s->entry);
-    } else if (const auto* m = std::get_if<MeasureEntry>(&entry.body)) {
-        m_shapes = std::move(shapesBy({}, m)).value();
+    } else if (std::holds_alternative<MeasureEntry>(entry.body) || std::holds_alternative<AmendEntry>(entry.body)) {
+        m_shapes = std::move(shapesBy({}, &entry.body)).value();
     }
     m_entries.push_back(std::move(entry));
     return Done{};
 }
 
+namespace {
+
+/// Whether a fingering closes the same holes in the same register on both charts.
+bool fingeredAlike(const std::vector<Fingering>& then, const std::vector<Fingering>& now, const FingeringId& id)
+{
+    const auto in = [&](const std::vector<Fingering>& chart) {
+        return std::find_if(chart.begin(), chart.end(), [&](const Fingering& f) { return f.id == id; });
+    };
+    const auto before = in(then);
+    const auto after = in(now);
+    return before != then.end() && after != now.end() && before->closed == after->closed && before->half == after->half &&
+           before->registerNumber == after->registerNumber;
+}
+
+} // namespace
+
 std::vector<PlacedReading> Workbook::readings() const
 {
     std::vector<PlacedReading> placed;
     std::size_t shape = 0;
+    const auto& now = specified().spec().fingerings;
+    const std::vector<Fingering>* then = &m_original.spec().fingerings;
     for (const Entry& e : m_entries) {
         if (isSetAside(e.id))
             continue;
         if (std::holds_alternative<CutEntry>(e.body))
             ++shape;
-        else if (const auto* r = std::get_if<ReadingEntry>(&e.body))
+        else if (const auto* a = std::get_if<AmendEntry>(&e.body); a != nullptr && a->wanted)
+            then = &a->wanted->fingerings;
+        else if (const auto* r = std::get_if<ReadingEntry>(&e.body); r != nullptr && fingeredAlike(*then, now, r->fingering))
             placed.push_back({&e, r, shape});
     }
     return placed;
+}
+
+const std::vector<Fingering>& Workbook::fingeringsAt(EntryId id) const
+{
+    const std::vector<Fingering>* then = &m_original.spec().fingerings;
+    for (const Entry& e : m_entries) {
+        if (e.id == id)
+            break;
+        if (const auto* a = std::get_if<AmendEntry>(&e.body); a != nullptr && a->wanted && !isSetAside(e.id))
+            then = &a->wanted->fingerings;
+    }
+    return *then;
 }
 
 std::vector<const Entry*> Workbook::cuts() const
@@ -284,9 +349,12 @@ std::vector<const Entry*> Workbook::cuts() const
 
 const Advice* Workbook::latestAdvice() const
 {
-    for (auto it = m_entries.rbegin(); it != m_entries.rend(); ++it)
+    for (auto it = m_entries.rbegin(); it != m_entries.rend(); ++it) {
         if (const auto* a = std::get_if<Advice>(&it->body))
             return a;
+        if (const auto* a = std::get_if<AmendEntry>(&it->body); a != nullptr && a->wanted && !isSetAside(it->id))
+            return nullptr;
+    }
     return nullptr;
 }
 

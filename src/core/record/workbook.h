@@ -79,8 +79,22 @@ struct SchoolEntry
     School school;
 };
 
+/// What the instrument is to sound: the whole of it, so that an entry says by itself what was wanted from there on.
+struct Wanted
+{
+    Tuning tuning;
+    std::vector<Fingering> fingerings;
+};
+
+/// Something else is wanted from here on, or the instrument is called otherwise. What is not there stays as it was.
+struct AmendEntry
+{
+    std::optional<Wanted> wanted;
+    std::optional<std::string> name;
+};
+
 using EntryBody =
-    std::variant<ReadingEntry, CutEntry, Advice, SetAsideEntry, PracticeEntry, NoteEntry, MeasureEntry, SchoolEntry>;
+    std::variant<ReadingEntry, CutEntry, Advice, SetAsideEntry, PracticeEntry, NoteEntry, MeasureEntry, SchoolEntry, AmendEntry>;
 
 struct Entry
 {
@@ -110,7 +124,7 @@ public:
     /// The same for what is entered now, with bounds that older records need not keep.
     [[nodiscard]] Status checkNew(const EntryBody& body) const;
 
-    /// As specified, with what was measured again.
+    /// As specified, with what was measured again and what is wanted now.
     [[nodiscard]] const Instrument& specified() const { return m_shapes.front(); }
     [[nodiscard]] const Instrument& present() const { return m_shapes.back(); }
     /// The instrument after each cut that stands, from the specified one on.
@@ -118,20 +132,26 @@ public:
     [[nodiscard]] const std::vector<Entry>& entries() const { return m_entries; }
     [[nodiscard]] EntryId nextId() const;
     [[nodiscard]] bool isSetAside(EntryId id) const;
-    /// Readings that stand, in order, each with the shape it was taken on.
+    /// Readings that stand, in order, each with the shape it was taken on. Those of fingerings that are wanted no longer, or
+    /// that closed other holes then, are left out: they stay in the record and count again when such a fingering does.
     [[nodiscard]] std::vector<PlacedReading> readings() const;
     /// Entries of cuts that stand, in order; the i-th leads from shapes()[i] to shapes()[i + 1].
     [[nodiscard]] std::vector<const Entry*> cuts() const;
     /// Whether the present size of a hole, or the tube's length, has been measured again since it was written down.
     [[nodiscard]] bool measuredAgain(const std::optional<HoleId>& hole) const;
+    /// Nothing where something else is wanted since.
     [[nodiscard]] const Advice* latestAdvice() const;
+    /// What was wanted when an entry was made.
+    [[nodiscard]] const std::vector<Fingering>& fingeringsAt(EntryId id) const;
     /// As last chosen.
     [[nodiscard]] School school() const;
     [[nodiscard]] std::optional<PracticeEntry> practice() const;
 
 private:
     /// The shapes by all entries that stand, without one or with one more.
-    [[nodiscard]] Result<std::vector<Instrument>> shapesBy(std::optional<EntryId> without, const MeasureEntry* more) const;
+    [[nodiscard]] Result<std::vector<Instrument>> shapesBy(std::optional<EntryId> without, const EntryBody* more) const;
+    /// The original, wanted and called as the entries that stand have it.
+    [[nodiscard]] Result<Instrument> amended(std::optional<EntryId> without, const EntryBody* more) const;
     /// The place among the entries where a size was last written down; nothing: at the start.
     [[nodiscard]] std::optional<std::size_t> writtenDown(const std::optional<HoleId>& hole, std::size_t before,
                                                          std::optional<EntryId> without) const;

@@ -1,0 +1,172 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/correct/wanted_dialog.h"
+
+#include "app/parts/form.h"
+#include "app/parts/style.h"
+#include "text/errors.h"
+#include "text/names.h"
+#include "text/units.h"
+
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QFormLayout>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QLocale>
+#include <QTableWidget>
+#include <QVBoxLayout>
+
+namespace dowel::app {
+
+WantedDialog::WantedDialog(Document& document, QWidget* parent)
+    : QDialog(parent),
+      m_document(&document),
+      m_before(document.book()->present().spec()),
+      m_name(new QLineEdit(QString::fromStdString(m_before.name), this)),
+      m_a4(form::spin(this, "wantedA4", tr("A4"), 300.0, 600.0, 1.0, 1, tr(" Hz"))),
+      m_celsius(form::spin(this, "wantedCelsius", tr("Temperature it is played at"), -5.0, 45.0, 0.5, 1, tr(" °C"))),
+      m_scale(form::box(this, "wantedTemperament", tr("Temperament"))),
+      m_tonic(form::box(this, "wantedTonic", tr("Built on"))),
+      m_table(form::table(this, "wantedTable", tr("How near each note must come"),
+                          {tr("note"), tr("Hz"), tr("± cents"), tr("weight")})),
+      m_trouble(form::words(this, "wantedTrouble"))
+{
+    setObjectName(QStringLiteral("wantedDialog"));
+    setWindowTitle(tr("Change what is wanted"));
+    resize(760, 560);
+    m_name->setObjectName(QStringLiteral("wantedName"));
+    m_name->setAccessibleName(tr("Name of the instrument"));
+    m_name->setMaxLength(200);
+    m_a4->setValue(m_before.tuning.a4.hertz());
+    m_celsius->setValue(m_before.tuning.playedAt.celsius());
+    for (const auto& [key, name] : text::temperaments())
+        if (key != "own" || m_before.tuning.scale == "own")
+            m_scale->addItem(name, QString::fromStdString(key));
+    m_scale->setCurrentIndex(m_scale->findData(QString::fromStdString(m_before.tuning.scale)));
+    for (const char* tonic : {"C", "Db", "D", "Eb", "E", "F", "F#", "G", "Ab", "A", "Bb", "B"})
+        m_tonic->addItem(text::noteName(tonic), QLatin1String(tonic));
+    m_tonic->setCurrentIndex(m_tonic->findData(QString::fromStdString(m_before.tuning.tonic)));
+    m_table->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed |
+                             QAbstractItemView::AnyKeyPressed);
+    m_table->setSelectionMode(QAbstractItemView::SingleSelection);
+    m_trouble->setVisible(false);
+    auto* words = form::words(this, "wantedWords", true);
+    words->setText(tr("The advice goes by it from here on. What was heard stays as it was heard, and counts against the new "
+                      "targets; the logbook can set the change aside."));
+    auto* left = new QVBoxLayout;
+    left->setSpacing(2 * Style::grid);
+    left->addLayout(makeFields());
+    left->addWidget(words);
+    left->addWidget(m_trouble);
+    left->addStretch(1);
+    auto* columns = new QHBoxLayout;
+    columns->setSpacing(3 * Style::grid);
+    columns->addLayout(left, 1);
+    columns->addWidget(m_table, 1);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(24, 20, 24, 20);
+    column->setSpacing(2 * Style::grid);
+    column->addLayout(columns, 1);
+    column->addLayout(form::answers(this, "wantedCancel", "wantedKeep", tr("Want it so")));
+    showChart();
+    for (QDoubleSpinBox* s : {m_a4, m_celsius})
+        connect(s, &QDoubleSpinBox::valueChanged, this, &WantedDialog::showChart);
+    for (QComboBox* b : {m_scale, m_tonic})
+        connect(b, &QComboBox::activated, this, &WantedDialog::showChart);
+    m_a4->setFocus();
+}
+
+QFormLayout* WantedDialog::makeFields()
+{
+    auto* fields = new QFormLayout;
+    fields->setHorizontalSpacing(2 * Style::grid);
+    fields->setVerticalSpacing(Style::grid);
+    fields->addRow(tr("&Name"), m_name);
+    fields->addRow(tr("&A4"), m_a4);
+    fields->addRow(tr("&Played at"), m_celsius);
+    fields->addRow(tr("&Temperament"), m_scale);
+    fields->addRow(tr("&built on"), m_tonic);
+    return fields;
+}
+
+Tuning WantedDialog::tuning() const
+{
+    Tuning t = m_before.tuning;
+    t.a4 = Hertz::fromHertz(m_a4->value());
+    t.playedAt = Temperature::fromCelsius(m_celsius->value());
+    t.scale = m_scale->currentData().toString().toStdString();
+    t.tonic = m_tonic->currentData().toString().toStdString();
+    return t;
+}
+
+Result<std::vector<Fingering>> WantedDialog::chart() const
+{
+    auto wanted = retargeted(m_before.fingerings, tuning());
+    if (!wanted)
+        return wanted;
+    for (std::size_t i = 0; i < wanted->size(); ++i) {
+        Fingering& f = (*wanted)[i];
+        for (const Column column : {Tolerance, Weight}) {
+            const QString typed = m_table->item(static_cast<int>(i), column)->text().trimmed();
+            bool number = false;
+            const double v = QLocale().toDouble(typed, &number);
+            if (!number || !(v >= (column == Tolerance ? 0.5 : 0.0) && v <= 100.0))
+                return Error{ErrorCode::BadValue, f.id.text + (column == Tolerance ? ", ±" : ", weight"),
+                             typed.toStdString() + (column == Tolerance ? "; must be 0.5 to 100" : "; must be 0 to 100")};
+            if (column == Tolerance)
+                f.tolerance = Cents::fromCents(v);
+            else
+                f.weight = v;
+        }
+    }
+    return wanted;
+}
+
+void WantedDialog::showChart()
+{
+    m_tonic->setEnabled(m_scale->currentData().toString() != QLatin1String("equal"));
+    const auto wanted = retargeted(m_before.fingerings, tuning());
+    if (!wanted)
+        return refuse(wanted.error());
+    const bool first = m_table->rowCount() == 0;
+    m_table->setRowCount(static_cast<int>(wanted->size()));
+    for (int row = 0; row < m_table->rowCount(); ++row) {
+        const Fingering& f = (*wanted)[static_cast<std::size_t>(row)];
+        const auto typed = [&](Column column, double value) { // what is typed stays while the pitch changes
+            return first ? QLocale().toString(value) : m_table->item(row, column)->text();
+        };
+        form::row(m_table, row,
+                  {text::noteName(f.id.text), text::number(f.target.hertz(), 1), typed(Tolerance, f.tolerance.cents()),
+                   typed(Weight, f.weight)});
+        for (const Column fixed : {Note, Hertz_})
+            m_table->item(row, fixed)->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable);
+    }
+}
+
+void WantedDialog::refuse(const Error& error)
+{
+    m_trouble->setText(text::sentence(error));
+    m_trouble->setVisible(true);
+}
+
+void WantedDialog::accept()
+{
+    auto wanted = chart();
+    if (!wanted)
+        return refuse(wanted.error());
+    AmendEntry change;
+    const Tuning now = tuning();
+    if (!(now == m_before.tuning) || *wanted != m_before.fingerings)
+        change.wanted = Wanted{now, std::move(*wanted)};
+    if (const std::string name = m_name->text().trimmed().toStdString(); name != m_before.name)
+        change.name = name;
+    if (!change.wanted && !change.name)
+        return QDialog::accept();
+    if (const auto ok = m_document->book()->checkNew(change); !ok)
+        return refuse(ok.error());
+    m_document->amend(std::move(change));
+    QDialog::accept();
+}
+
+} // namespace dowel::app

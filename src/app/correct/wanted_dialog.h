@@ -1,0 +1,50 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What this instrument is to sound from here on, and what it is called: reference pitch, temperature, temperament, and how near
+// each note must come. Kept as an entry of the record; nothing that was heard or cut is lost by it.
+#pragma once
+
+#include "app/document/document.h"
+
+#include <QDialog>
+
+class QComboBox;
+class QDoubleSpinBox;
+class QFormLayout;
+class QLabel;
+class QLineEdit;
+class QTableWidget;
+
+namespace dowel::app {
+
+class WantedDialog : public QDialog
+{
+    Q_OBJECT
+
+public:
+    explicit WantedDialog(Document& document, QWidget* parent = nullptr);
+
+public Q_SLOTS:
+    void accept() override;
+
+private:
+    enum Column { Note, Hertz_, Tolerance, Weight, ColumnCount };
+    [[nodiscard]] QFormLayout* makeFields();
+    /// The tuning as the fields have it.
+    [[nodiscard]] Tuning tuning() const;
+    /// The chart by that tuning, with tolerances and weights as typed. Errors: BadValue.
+    [[nodiscard]] Result<std::vector<Fingering>> chart() const;
+    void showChart();
+    void refuse(const Error& error);
+
+    Document* m_document;
+    InstrumentSpec m_before;
+    QLineEdit* m_name;
+    QDoubleSpinBox* m_a4;
+    QDoubleSpinBox* m_celsius;
+    QComboBox* m_scale;
+    QComboBox* m_tonic;
+    QTableWidget* m_table;
+    QLabel* m_trouble;
+};
+
+} // namespace dowel::app
