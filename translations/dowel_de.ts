@@ -638,6 +638,14 @@
         <source>%1; must be %2 or %3</source>
         <translation>%1; es muss %2 oder %3 sein</translation>
     </message>
+    <message>
+        <source>%1 letters; must be 1 to 200</source>
+        <translation>%1 Buchstaben; es müssen 1 bis 200 sein</translation>
+    </message>
+    <message>
+        <source>nothing is changed</source>
+        <translation>nichts ist geändert</translation>
+    </message>
 </context>
 <context>
     <name>Notes</name>
@@ -1320,6 +1328,10 @@
     <message>
         <source>Written to %1.</source>
         <translation>Geschrieben nach %1.</translation>
+    </message>
+    <message>
+        <source>Written down. The advice goes by it from here on.</source>
+        <translation>Eingetragen. Der Rat richtet sich von hier an danach.</translation>
     </message>
 </context>
 <context>
@@ -2751,6 +2763,10 @@ wird gerechnet</translation>
         <source>&amp;German</source>
         <translation>&amp;Deutsch</translation>
     </message>
+    <message>
+        <source>Change what is &amp;wanted…</source>
+        <translation>&amp;Wunsch ändern…</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::MeasureDialog</name>
@@ -3574,34 +3590,6 @@ wird gerechnet</translation>
         <translation>Chromatisch</translation>
     </message>
     <message>
-        <source>Equal</source>
-        <translation>Gleichschwebend</translation>
-    </message>
-    <message>
-        <source>Just</source>
-        <translation>Rein</translation>
-    </message>
-    <message>
-        <source>Quarter-comma meantone</source>
-        <translation>Viertelkomma-mitteltönig</translation>
-    </message>
-    <message>
-        <source>Pythagorean</source>
-        <translation>Pythagoreisch</translation>
-    </message>
-    <message>
-        <source>Werckmeister III</source>
-        <translation>Werckmeister III</translation>
-    </message>
-    <message>
-        <source>Vallotti</source>
-        <translation>Vallotti</translation>
-    </message>
-    <message>
-        <source>Own, from a file</source>
-        <translation>Eigene, aus Datei</translation>
-    </message>
-    <message>
         <source>one</source>
         <translation>eins</translation>
     </message>
@@ -3849,6 +3837,89 @@ dB</translation>
     <message>
         <source>cents off, at the temperature it is meant to be played at</source>
         <translation>Cent daneben, bei der Temperatur, bei der gespielt werden soll</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::WantedDialog</name>
+    <message>
+        <source>A4</source>
+        <translation>A4</translation>
+    </message>
+    <message>
+        <source> Hz</source>
+        <translation> Hz</translation>
+    </message>
+    <message>
+        <source>Temperature it is played at</source>
+        <translation>Temperatur, bei der gespielt wird</translation>
+    </message>
+    <message>
+        <source> °C</source>
+        <translation> °C</translation>
+    </message>
+    <message>
+        <source>Temperament</source>
+        <translation>Temperatur</translation>
+    </message>
+    <message>
+        <source>Built on</source>
+        <translation>Aufgebaut auf</translation>
+    </message>
+    <message>
+        <source>How near each note must come</source>
+        <translation>Wie nah jeder Ton kommen muss</translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>Hz</source>
+        <translation>Hz</translation>
+    </message>
+    <message>
+        <source>± cents</source>
+        <translation>± Cent</translation>
+    </message>
+    <message>
+        <source>weight</source>
+        <translation>Gewicht</translation>
+    </message>
+    <message>
+        <source>Change what is wanted</source>
+        <translation>Ändern, was gewünscht ist</translation>
+    </message>
+    <message>
+        <source>Name of the instrument</source>
+        <translation>Name des Instruments</translation>
+    </message>
+    <message>
+        <source>The advice goes by it from here on. What was heard stays as it was heard, and counts against the new targets; the logbook can set the change aside.</source>
+        <translation>Der Rat richtet sich von hier an danach. Was gehört wurde, bleibt, wie es gehört wurde, und zählt gegen die neuen Ziele; das Logbuch kann die Änderung beiseitelegen.</translation>
+    </message>
+    <message>
+        <source>Want it so</source>
+        <translation>So wünschen</translation>
+    </message>
+    <message>
+        <source>&amp;Name</source>
+        <translation>&amp;Name</translation>
+    </message>
+    <message>
+        <source>&amp;A4</source>
+        <translation>&amp;A4</translation>
+    </message>
+    <message>
+        <source>&amp;Played at</source>
+        <translation>&amp;Gespielt bei</translation>
+    </message>
+    <message>
+        <source>&amp;Temperament</source>
+        <translation>&amp;Temperierung</translation>
+    </message>
+    <message>
+        <source>&amp;built on</source>
+        <translation>auf&amp;gebaut auf</translation>
     </message>
 </context>
 <context>
@@ -4223,6 +4294,47 @@ dB</translation>
     <message>
         <source>Practice blank: the simulated player blows it</source>
         <translation>Übungsrohling: der simulierte Spieler bläst ihn</translation>
+    </message>
+    <message>
+        <source>Equal</source>
+        <translation>Gleichschwebend</translation>
+    </message>
+    <message>
+        <source>Just</source>
+        <translation>Rein</translation>
+    </message>
+    <message>
+        <source>Quarter-comma meantone</source>
+        <translation>Viertelkomma-mitteltönig</translation>
+    </message>
+    <message>
+        <source>Pythagorean</source>
+        <translation>Pythagoreisch</translation>
+    </message>
+    <message>
+        <source>Werckmeister III</source>
+        <translation>Werckmeister III</translation>
+    </message>
+    <message>
+        <source>Vallotti</source>
+        <translation>Vallotti</translation>
+    </message>
+    <message>
+        <source>Own, from a file</source>
+        <translation>Eigene, aus Datei</translation>
+    </message>
+    <message>
+        <source>From here on it is called %1</source>
+        <comment>name</comment>
+        <translation>Von hier an heißt es %1</translation>
+    </message>
+    <message numerus="yes">
+        <source>From here on wanted: A4 %1 Hz, played at %2 °C, %n fingering(s)</source>
+        <comment>hertz, degrees</comment>
+        <translation>
+            <numerusform>Von hier an gewünscht: A4 %1 Hz, gespielt bei %2 °C, %n Griff</numerusform>
+            <numerusform>Von hier an gewünscht: A4 %1 Hz, gespielt bei %2 °C, %n Griffe</numerusform>
+        </translation>
     </message>
 </context>
 <context>

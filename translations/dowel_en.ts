@@ -102,5 +102,13 @@ one cut</numerusform>
             <numerusform>Advice: listen to %n fingerings</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>From here on wanted: A4 %1 Hz, played at %2 °C, %n fingering(s)</source>
+        <comment>hertz, degrees</comment>
+        <translation>
+            <numerusform>From here on wanted: A4 %1 Hz, played at %2 °C, one fingering</numerusform>
+            <numerusform>From here on wanted: A4 %1 Hz, played at %2 °C, %n fingerings</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

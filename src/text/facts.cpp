@@ -130,6 +130,8 @@ constexpr const char* patterns[] = {
     QT_TRANSLATE_NOOP("Facts", "exactly one of target and target_hz must be there"),
     QT_TRANSLATE_NOOP("Facts", "a length such as 6.4, 1/4 or 4 1/16 in"),
     QT_TRANSLATE_NOOP("Facts", "%1 letters; must be 1 to 4000"),
+    QT_TRANSLATE_NOOP("Facts", "%1 letters; must be 1 to 200"),
+    QT_TRANSLATE_NOOP("Facts", "nothing is changed"),
     QT_TRANSLATE_NOOP("Facts", "%1 comes twice or out of order"),
     QT_TRANSLATE_NOOP("Facts", "this instrument has nothing of that kind"),
     QT_TRANSLATE_NOOP("Facts", "%1 readings; at most %2 in one session"),

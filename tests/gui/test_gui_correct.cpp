@@ -158,6 +158,44 @@ private Q_SLOTS:
         VERIFY_NEAR(presentSize(desk.document().book()->present(), proposed)->millimetres(), wanted, 0.021);
         desk.window().setInches(false);
     }
+    void whatIsWantedChangesInMidWorkAndTheAdviceFollows()
+    {
+        Desk desk;
+        QVERIFY(desk.hearAll());
+        QVERIFY(QTest::qWaitFor([&] { return desk.document().counsel().has_value(); }, 20000));
+        const double flat = desk.document().counsel()->now.front().cents;
+        const auto actions = desk.window().findChildren<QAction*>();
+        const auto change = std::find_if(actions.begin(), actions.end(),
+                                         [](const QAction* a) { return a->text() == QStringLiteral("Change what is &wanted…"); });
+        QVERIFY(change != actions.end());
+        (*change)->trigger();
+        auto* a4 = desk.find<QDoubleSpinBox>("wantedA4");
+        a4->selectAll();
+        QTest::keyClicks(a4, QStringLiteral("415"));
+        QTest::keyClick(a4, Qt::Key_Tab);
+        auto* table = desk.find<QTableWidget>("wantedTable");
+        QCOMPARE(table->item(0, 1)->text(), QStringLiteral("553.9")); // D5 a fifth and more below A5 of 830 Hz
+        table->item(0, 2)->setText(QStringLiteral("far"));
+        desk.click("wantedKeep");
+        QVERIFY2(desk.find<QLabel>("wantedTrouble")->text().contains(QLatin1String("far")),
+                 qPrintable(desk.find<QLabel>("wantedTrouble")->text()));
+        table->item(0, 2)->setText(QStringLiteral("7.5"));
+        auto* name = desk.find<QLineEdit>("wantedName");
+        name->selectAll();
+        QTest::keyClicks(name, QStringLiteral("Low D"));
+        desk.click("wantedKeep");
+        QTRY_VERIFY_WITH_TIMEOUT(desk.document().counsel() && desk.document().counsel()->now.front().cents > flat + 90.0, 20000);
+        const Instrument present = desk.document().book()->present();
+        VERIFY_NEAR(present.spec().tuning.a4.hertz(), 415.0, 1e-9);
+        VERIFY_NEAR(present.spec().fingerings.front().tolerance.cents(), 7.5, 1e-9);
+        QCOMPARE(desk.window().windowTitle(), QStringLiteral("Low D – Dowel"));
+        QVERIFY(QTest::qWaitFor([&] { return !desk.document().busy(); }, 20000));
+        auto* log = desk.find<QTableView>("logTable")->model();
+        bool said = false;
+        for (int row = 0; row < log->rowCount(); ++row)
+            said = said || log->index(row, 2).data().toString().contains(QLatin1String("From here on wanted: A4 415.0 Hz"));
+        QVERIFY(said);
+    }
 };
 
 DOWEL_WINDOW_TEST_MAIN(TestGuiCorrect)
