@@ -132,6 +132,7 @@ constexpr const char* patterns[] = {
     QT_TRANSLATE_NOOP("Facts", "%1 letters; must be 1 to 4000"),
     QT_TRANSLATE_NOOP("Facts", "%1 letters; must be 1 to 200"),
     QT_TRANSLATE_NOOP("Facts", "nothing is changed"),
+    QT_TRANSLATE_NOOP("Facts", "hertz such as 586.3, cents such as -12, or a note such as D5 -12"),
     QT_TRANSLATE_NOOP("Facts", "%1 comes twice or out of order"),
     QT_TRANSLATE_NOOP("Facts", "this instrument has nothing of that kind"),
     QT_TRANSLATE_NOOP("Facts", "%1 readings; at most %2 in one session"),

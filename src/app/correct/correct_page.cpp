@@ -3,6 +3,7 @@
 
 #include "app/correct/measure_dialog.h"
 #include "app/correct/outcome_card.h"
+#include "app/correct/own_work_dialog.h"
 #include "app/correct/register_card.h"
 #include "app/correct/school_dialog.h"
 #include "app/correct/sensitivity_card.h"
@@ -457,6 +458,13 @@ void CorrectPage::chooseSchool()
         if (dialog->school() != m_document->book()->school())
             m_document->setSchool(dialog->school());
     });
+    dialog->open();
+}
+
+void CorrectPage::recordOwnWork()
+{
+    auto* dialog = new OwnWorkDialog(*m_document, m_unit, {}, this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
     dialog->open();
 }
 

@@ -47,6 +47,8 @@ public:
 public Q_SLOTS:
     /// Asks how the plan is to go about it.
     void chooseSchool();
+    /// Asks what was done that nobody advised.
+    void recordOwnWork();
     /// Asks what the instrument is to sound from here on.
     void changeWanted();
     /// Asks what the calipers say of what the readings doubt.

@@ -259,6 +259,28 @@ void Document::keepTake(const FingeringId& fingering, Samples samples, ReadingSo
         fingering, [samples = std::move(samples)](const Workbook&) -> Result<Samples> { return samples; }, kind);
 }
 
+void Document::keepNumbers(io::NumberSession numbers)
+{
+    QStringList fingerings;
+    for (const auto& one : numbers.readings)
+        fingerings << QString::fromStdString(one.fingering.text);
+    m_jobs.run(
+        [store = m_store, numbers = std::move(numbers), hold = !m_waiting.empty()](const Cancel&) -> Result<Attempt> {
+            auto entries = session::readingsOf(store->book(), numbers);
+            if (!entries)
+                return entries.error();
+            return attempt(*store, std::move(*entries), hold);
+        },
+        [this, fingerings](Result<Attempt> tried) {
+            if (!tried)
+                return fail(tried.error());
+            finish(*tried, [this, fingerings] {
+                Q_EMIT readingsKept(fingerings);
+                Q_EMIT told(tr("%n reading(s) kept.", nullptr, static_cast<int>(fingerings.size())));
+            });
+        });
+}
+
 void Document::measureAnew(EntryId old, ReadingEntry reading, std::shared_ptr<const Samples> samples)
 {
     m_jobs.run(

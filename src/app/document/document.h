@@ -54,6 +54,8 @@ public:
     void readFiles(const QStringList& paths);
     /// A take that came in live.
     void keepTake(const FingeringId& fingering, Samples samples, ReadingSource kind);
+    /// Readings that another meter made, all or none.
+    void keepNumbers(io::NumberSession numbers);
     /// A reading measured anew over another part of its take; the old one is set aside and stays in the record.
     void measureAnew(EntryId old, ReadingEntry reading, std::shared_ptr<const Samples> samples);
     /// For looking, from a worker.

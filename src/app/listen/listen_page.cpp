@@ -5,6 +5,7 @@
 #include "app/listen/cue.h"
 #include "app/listen/far_view.h"
 #include "app/listen/listener.h"
+#include "app/listen/numbers_dialog.h"
 #include "app/listen/take_strip.h"
 #include "app/parts/fingering_card.h"
 #include "app/parts/form.h"
@@ -397,6 +398,13 @@ void ListenPage::fromFile()
     m_sounding = true;
     updateWords();
     m_document->readFile(*m_round.asked(), path);
+}
+
+void ListenPage::typeReadings()
+{
+    auto* dialog = new NumbersDialog(*m_document, m_round.asked(), this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    dialog->open();
 }
 
 void ListenPage::openTake()

@@ -55,6 +55,8 @@ public Q_SLOTS:
     void setHandsFree(bool on);
     void keepOther();
     void showFar();
+    /// Asks for what another meter shows.
+    void typeReadings();
     /// The newest take of the asked fingering.
     void openTake();
 

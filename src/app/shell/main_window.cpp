@@ -170,7 +170,7 @@ void MainWindow::buildMenus()
         },
         true);
     act(
-        workbook, tr("Export the record as &table…"), QKeySequence(),
+        workbook, tr("Export the record as ta&ble…"), QKeySequence(),
         [this] { exportAsked(QStringLiteral("csv"), QStringLiteral("csv")); }, true);
     act(
         workbook, tr("Export the record as &JSON…"), QKeySequence(),
@@ -180,7 +180,11 @@ void MainWindow::buildMenus()
         [this] { exportAsked(QStringLiteral("spec"), QStringLiteral("json")); }, true);
     workbook->addSeparator();
     act(
-        workbook, tr("Change what is &wanted…"), QKeySequence(), [this] { m_correct->changeWanted(); }, true);
+        workbook, tr("Type rea&dings…"), QKeySequence(QStringLiteral("Ctrl+T")), [this] { m_listen->typeReadings(); }, true);
+    act(
+        workbook, tr("Work of your o&wn…"), QKeySequence(QStringLiteral("Ctrl+W")), [this] { m_correct->recordOwnWork(); }, true);
+    act(
+        workbook, tr("Change what is wan&ted…"), QKeySequence(), [this] { m_correct->changeWanted(); }, true);
     act(
         workbook, tr("Measure a&gain…"), QKeySequence(), [this] { m_correct->measureAgain(); }, true);
     act(

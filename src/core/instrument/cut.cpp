@@ -286,4 +286,25 @@ std::optional<HoleId> holeOf(const Cut& cut)
     return std::nullopt;
 }
 
+std::vector<Cut> worksOn(const Instrument& instrument)
+{
+    const InstrumentSpec& spec = instrument.spec();
+    std::vector<Cut> works;
+    for (const Hole& h : spec.holes)
+        works.emplace_back(Enlarge{h.id, h.diameter});
+    if (spec.foot == Foot::Open)
+        works.emplace_back(TrimFoot{instrument.length()});
+    if (const auto* duct = std::get_if<Duct>(&spec.excitation))
+        works.emplace_back(CutUp{duct->windowLength});
+    if (const auto* across = std::get_if<Transverse>(&spec.excitation)) {
+        works.emplace_back(OpenEmbouchure{across->holeLength});
+        works.emplace_back(MoveStopper{across->stopper});
+    }
+    for (const Hole& h : spec.holes)
+        works.emplace_back(Undercut{h.id, h.undercutDiameter});
+    for (const Hole& h : spec.holes)
+        works.emplace_back(Fill{h.id, h.diameter});
+    return works;
+}
+
 } // namespace dowel

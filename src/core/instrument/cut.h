@@ -6,6 +6,7 @@
 #include "core/instrument/instrument.h"
 
 #include <variant>
+#include <vector>
 
 namespace dowel {
 
@@ -74,5 +75,9 @@ Cut withSize(Cut cut, Metres size);
 std::string_view kindName(const Cut& cut);
 /// The hole that is worked on, where it is one.
 std::optional<HoleId> holeOf(const Cut& cut);
+
+/// Every kind of work that can be done on an instrument, each at the size that is there now: what a maker may have done without
+/// being asked. Reaming is not among it, which is between two places.
+[[nodiscard]] std::vector<Cut> worksOn(const Instrument& instrument);
 
 } // namespace dowel

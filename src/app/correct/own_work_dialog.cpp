@@ -1,0 +1,114 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/correct/own_work_dialog.h"
+
+#include "app/parts/form.h"
+#include "app/parts/style.h"
+#include "session/session.h"
+#include "text/errors.h"
+#include "text/sentences.h"
+
+#include <QComboBox>
+#include <QFormLayout>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace dowel::app {
+
+OwnWorkDialog::OwnWorkDialog(Document& document, text::LengthUnit unit, const std::optional<HoleId>& hole, QWidget* parent)
+    : QDialog(parent),
+      m_document(&document),
+      m_unit(unit),
+      m_works(worksOn(document.book()->present())),
+      m_what(form::box(this, "ownWhat", tr("What was done"))),
+      m_recorded(form::words(this, "ownRecorded")),
+      m_how(form::box(this, "ownHow", tr("How the size is told"))),
+      m_size(new QLineEdit(this)),
+      m_trouble(form::words(this, "ownTrouble"))
+{
+    setObjectName(QStringLiteral("ownWorkDialog"));
+    setWindowTitle(tr("Work of your own"));
+    setMinimumWidth(460);
+    for (const Cut& work : m_works)
+        m_what->addItem(text::work(work));
+    const auto first = std::find_if(m_works.begin(), m_works.end(), [&](const Cut& c) { return hole && holeOf(c) == hole; });
+    m_what->setCurrentIndex(first == m_works.end() ? 0 : static_cast<int>(first - m_works.begin()));
+    m_how->addItems({tr("it is now"), tr("it changed by")});
+    m_size->setObjectName(QStringLiteral("ownSize"));
+    m_size->setAccessibleName(tr("Size by the calipers"));
+    m_size->setMaxLength(24);
+    auto* words = form::words(this, "ownWords", true);
+    words->setText(
+        tr("It goes into the record as a cut without advice, and what it moved is listened to before the advice goes on. "
+           "Wax in a hole counts as filling it."));
+    m_trouble->setVisible(false);
+    auto* typed = new QHBoxLayout;
+    typed->setSpacing(Style::grid);
+    typed->addWidget(m_how);
+    typed->addWidget(m_size, 1);
+    auto* fields = new QFormLayout;
+    fields->setHorizontalSpacing(2 * Style::grid);
+    fields->setVerticalSpacing(Style::grid);
+    fields->addRow(tr("&What"), m_what);
+    fields->addRow(tr("The record has"), m_recorded);
+    fields->addRow(tr("&Size"), typed);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(24, 20, 24, 20);
+    column->setSpacing(2 * Style::grid);
+    column->addLayout(fields);
+    column->addWidget(m_trouble);
+    column->addWidget(words);
+    column->addLayout(form::answers(this, "ownCancel", "ownKeep", tr("It is done")));
+    connect(m_what, &QComboBox::currentIndexChanged, this, &OwnWorkDialog::showRecorded);
+    showRecorded();
+    m_size->setFocus();
+}
+
+const Cut& OwnWorkDialog::chosen() const
+{
+    return m_works[static_cast<std::size_t>(std::max(0, m_what->currentIndex()))];
+}
+
+void OwnWorkDialog::showRecorded()
+{
+    m_recorded->setText(text::length(wantedSize(chosen()), m_unit));
+    m_size->clear();
+}
+
+Result<Metres> OwnWorkDialog::size() const
+{
+    const auto typed = text::parseLength(m_size->text(), m_unit);
+    if (!typed || m_how->currentIndex() == 0)
+        return typed;
+    // By so much more of what the work does: a hole wider, the tube shorter, a filled hole narrower.
+    const bool less = std::holds_alternative<TrimFoot>(chosen()) || std::holds_alternative<Fill>(chosen());
+    return less ? wantedSize(chosen()) - *typed : wantedSize(chosen()) + *typed;
+}
+
+void OwnWorkDialog::refuse(const Error& error)
+{
+    m_trouble->setText(text::sentence(error));
+    m_trouble->setVisible(true);
+    m_size->setFocus();
+    m_size->selectAll();
+}
+
+void OwnWorkDialog::accept()
+{
+    const auto typed = size();
+    if (!typed)
+        return refuse(typed.error());
+    const Cut cut = withSize(chosen(), *typed);
+    const auto entry = session::cutEntry(*m_document->book(), cut);
+    if (!entry)
+        return refuse(entry.error());
+    if (const auto ok = m_document->book()->checkNew(*entry); !ok)
+        return refuse(ok.error());
+    m_document->recordCut(cut);
+    QDialog::accept();
+}
+
+} // namespace dowel::app

@@ -1,0 +1,44 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Work that nobody advised: what was done, and how large it is now or by how much it changed.
+#pragma once
+
+#include "app/document/document.h"
+#include "text/units.h"
+
+#include <QDialog>
+
+class QComboBox;
+class QLabel;
+class QLineEdit;
+
+namespace dowel::app {
+
+class OwnWorkDialog : public QDialog
+{
+    Q_OBJECT
+
+public:
+    OwnWorkDialog(Document& document, text::LengthUnit unit, const std::optional<HoleId>& hole, QWidget* parent = nullptr);
+
+public Q_SLOTS:
+    void accept() override;
+
+private:
+    /// The work chosen, at the size that is there.
+    [[nodiscard]] const Cut& chosen() const;
+    /// What was typed, as the size after the work. Errors: BadValue.
+    [[nodiscard]] Result<Metres> size() const;
+    void showRecorded();
+    void refuse(const Error& error);
+
+    Document* m_document;
+    text::LengthUnit m_unit;
+    std::vector<Cut> m_works;
+    QComboBox* m_what;
+    QLabel* m_recorded;
+    QComboBox* m_how;
+    QLineEdit* m_size;
+    QLabel* m_trouble;
+};
+
+} // namespace dowel::app
