@@ -646,6 +646,10 @@
         <source>nothing is changed</source>
         <translation>nichts ist geändert</translation>
     </message>
+    <message>
+        <source>hertz such as 586.3, cents such as -12, or a note such as D5 -12</source>
+        <translation>Hertz wie 586,3, Cent wie -12 oder ein Ton wie D5 -12</translation>
+    </message>
 </context>
 <context>
     <name>Notes</name>
@@ -2455,10 +2459,6 @@ Ein Übungsrohling ist eine Pfeife in D, die der simulierte Spieler bläst; da l
         <translation>Werkbücher (*.dowel)</translation>
     </message>
     <message>
-        <source>Export the record as &amp;table…</source>
-        <translation>Das Buch als &amp;Tabelle ausgeben…</translation>
-    </message>
-    <message>
         <source>Export the record as &amp;JSON…</source>
         <translation>Das Buch als &amp;JSON ausgeben…</translation>
     </message>
@@ -2764,8 +2764,20 @@ wird gerechnet</translation>
         <translation>&amp;Deutsch</translation>
     </message>
     <message>
-        <source>Change what is &amp;wanted…</source>
-        <translation>&amp;Wunsch ändern…</translation>
+        <source>Export the record as ta&amp;ble…</source>
+        <translation>Das Buch als Ta&amp;belle ausgeben…</translation>
+    </message>
+    <message>
+        <source>Type rea&amp;dings…</source>
+        <translation>Messungen ein&amp;tippen…</translation>
+    </message>
+    <message>
+        <source>Work of your o&amp;wn…</source>
+        <translation>Ei&amp;gene Arbeit…</translation>
+    </message>
+    <message>
+        <source>Change what is wan&amp;ted…</source>
+        <translation>Wunsc&amp;h ändern…</translation>
     </message>
 </context>
 <context>
@@ -2839,6 +2851,49 @@ wird gerechnet</translation>
     </message>
 </context>
 <context>
+    <name>dowel::app::NumbersDialog</name>
+    <message>
+        <source>How sure the meter is, in cents</source>
+        <translation>Wie sicher das Messgerät ist, in Cent</translation>
+    </message>
+    <message>
+        <source> cents</source>
+        <translation> Cent</translation>
+    </message>
+    <message>
+        <source>Readings, typed</source>
+        <translation>Messungen, getippt</translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>target, Hz</source>
+        <translation>Ziel, Hz</translation>
+    </message>
+    <message>
+        <source>as the meter shows it</source>
+        <translation>wie das Gerät es zeigt</translation>
+    </message>
+    <message>
+        <source>Type readings</source>
+        <translation>Messungen eintippen</translation>
+    </message>
+    <message>
+        <source>Hertz (586.3), cents from the target (-12), or a note and cents (D5 -12, equal temperament over A4). Lines that stay empty are left out. The room is as Listen has it, %1 °C.</source>
+        <translation>Hertz (586,3), Cent vom Ziel (-12) oder ein Ton und Cent (D5 -12, gleichschwebend über A4). Zeilen, die leer bleiben, werden ausgelassen. Der Raum ist der von Hören, %1 °C.</translation>
+    </message>
+    <message>
+        <source>Sure to about ±</source>
+        <translation>Sicher auf etwa ±</translation>
+    </message>
+    <message>
+        <source>Keep them</source>
+        <translation>Behalten</translation>
+    </message>
+</context>
+<context>
     <name>dowel::app::OutcomeCard</name>
     <message>
         <source>Forecast and outcome</source>
@@ -2903,6 +2958,53 @@ wird gerechnet</translation>
     <message>
         <source>each note heard after a cut; band: nine in ten</source>
         <translation>jeder Ton, der nach einem Schnitt gehört wurde; Band: neun von zehn</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::OwnWorkDialog</name>
+    <message>
+        <source>What was done</source>
+        <translation>Was getan wurde</translation>
+    </message>
+    <message>
+        <source>How the size is told</source>
+        <translation>Wie das Maß gesagt wird</translation>
+    </message>
+    <message>
+        <source>Work of your own</source>
+        <translation>Eigene Arbeit</translation>
+    </message>
+    <message>
+        <source>it is now</source>
+        <translation>es ist jetzt</translation>
+    </message>
+    <message>
+        <source>it changed by</source>
+        <translation>geändert um</translation>
+    </message>
+    <message>
+        <source>Size by the calipers</source>
+        <translation>Maß nach dem Messschieber</translation>
+    </message>
+    <message>
+        <source>It goes into the record as a cut without advice, and what it moved is listened to before the advice goes on. Wax in a hole counts as filling it.</source>
+        <translation>Es kommt ins Buch als Schnitt ohne Rat, und was es bewegt hat, wird gehört, ehe der Rat weitergeht. Wachs in einem Loch zählt als Füllen.</translation>
+    </message>
+    <message>
+        <source>&amp;What</source>
+        <translation>&amp;Was</translation>
+    </message>
+    <message>
+        <source>The record has</source>
+        <translation>Im Buch steht</translation>
+    </message>
+    <message>
+        <source>&amp;Size</source>
+        <translation>&amp;Maß</translation>
+    </message>
+    <message>
+        <source>It is done</source>
+        <translation>Ist getan</translation>
     </message>
 </context>
 <context>

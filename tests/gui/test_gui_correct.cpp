@@ -196,6 +196,40 @@ private Q_SLOTS:
             said = said || log->index(row, 2).data().toString().contains(QLatin1String("From here on wanted: A4 415.0 Hz"));
         QVERIFY(said);
     }
+    void workThatNobodyAdvisedEntersTheRecord()
+    {
+        Desk desk;
+        QVERIFY(desk.hearAll());
+        QVERIFY(QTest::qWaitFor([&] { return desk.document().counsel().has_value(); }, 20000));
+        desk.key(Qt::Key_W, Qt::ControlModifier);
+        auto* what = desk.find<QComboBox>("ownWhat");
+        auto* size = desk.find<QLineEdit>("ownSize");
+        what->setCurrentIndex(what->findText(QStringLiteral("Enlarge h3")));
+        QCOMPARE(desk.find<QLabel>("ownRecorded")->text(), QStringLiteral("5.3 mm"));
+        QTest::keyClicks(size, QStringLiteral("4.9")); // wood does not grow back
+        desk.click("ownKeep");
+        QVERIFY2(desk.find<QLabel>("ownTrouble")->text().contains(QLatin1String("does not grow back")),
+                 qPrintable(desk.find<QLabel>("ownTrouble")->text()));
+        desk.find<QComboBox>("ownHow")->setCurrentIndex(1);
+        size->clear();
+        QTest::keyClicks(size, QStringLiteral("0.4"));
+        QTest::keyClick(size, Qt::Key_Return);
+        QTRY_COMPARE_WITH_TIMEOUT(desk.document().book()->cuts().size(), std::size_t(1), 10000);
+        VERIFY_NEAR(desk.document().book()->present().find(HoleId{"h3"})->diameter.millimetres(), 5.7, 1e-9);
+        const auto& cut = std::get<CutEntry>(desk.document().book()->cuts().front()->body);
+        QVERIFY(!cut.advised && cut.forecast.empty());
+        // What was done unasked is listened to before anything is built on it.
+        QTRY_VERIFY_WITH_TIMEOUT(desk.document().counsel() && desk.document().counsel()->advice.state == AdviceState::Measure,
+                                 20000);
+        // Wax comes in too, and the foot by what it has become.
+        desk.key(Qt::Key_W, Qt::ControlModifier);
+        what = desk.find<QComboBox>("ownWhat");
+        what->setCurrentIndex(what->findText(QStringLiteral("Fill h3")));
+        QTest::keyClicks(desk.find<QLineEdit>("ownSize"), QStringLiteral("5.2"));
+        desk.click("ownKeep");
+        QTRY_COMPARE_WITH_TIMEOUT(desk.document().book()->cuts().size(), std::size_t(2), 10000);
+        VERIFY_NEAR(desk.document().book()->present().find(HoleId{"h3"})->diameter.millimetres(), 5.2, 1e-9);
+    }
 };
 
 DOWEL_WINDOW_TEST_MAIN(TestGuiCorrect)

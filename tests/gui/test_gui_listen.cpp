@@ -272,6 +272,35 @@ private Q_SLOTS:
         desk.click("pitchFace");
         QVERIFY(!table->isVisible());
     }
+    void whatAnotherMeterShowsIsTyped()
+    {
+        Desk desk;
+        desk.key(Qt::Key_T, Qt::ControlModifier);
+        auto* table = desk.find<QTableWidget>("numbersTable");
+        QCOMPARE(table->rowCount(), 14);
+        QCOMPARE(table->currentRow(), 0); // the asked one
+        const double d5 = desk.document().book()->present().find({"D5"})->target.hertz();
+        table->item(0, 2)->setText(QStringLiteral("581,2 Hz"));
+        table->item(1, 2)->setText(QStringLiteral("−31"));
+        table->item(2, 2)->setText(QStringLiteral("F5 +60")); // as a meter shows F#5 forty cents flat
+        table->item(3, 2)->setText(QStringLiteral("flat"));
+        desk.click("numbersKeep");
+        auto* trouble = desk.find<QLabel>("numbersTrouble");
+        QVERIFY2(trouble->text().contains(QLatin1String("G5: flat")), qPrintable(trouble->text()));
+        QCOMPARE(desk.readings(), std::size_t(0));
+        table->item(3, 2)->setText(QString());
+        desk.click("numbersKeep");
+        QTRY_COMPARE_WITH_TIMEOUT(desk.readings(), std::size_t(3), 10000);
+        const auto book = desk.document().book();
+        const auto readings = book->readings();
+        VERIFY_NEAR(readings[0].reading->pitch.hertz(), 581.2, 1e-9);
+        VERIFY_NEAR(centsBetween(readings[1].reading->pitch, book->present().find({"E5"})->target).cents(), -31.0, 1e-6);
+        VERIFY_NEAR(centsBetween(readings[2].reading->pitch, book->present().find({"F#5"})->target).cents(), -40.0, 1e-6);
+        VERIFY_NEAR(readings[0].reading->sd.cents(), 2.0, 1e-9);
+        QVERIFY(readings[0].reading->source == ReadingSource::Numbers);
+        QCOMPARE(desk.window().listenPage()->asked()->text, std::string("G5")); // what is still to hear
+        QVERIFY(d5 > 581.2);
+    }
 };
 
 DOWEL_WINDOW_TEST_MAIN(TestGuiListen)

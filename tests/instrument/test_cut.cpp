@@ -12,6 +12,18 @@ class TestCut : public QObject
     Q_OBJECT
 
 private Q_SLOTS:
+    void everyWorkThatCanBeDoneIsOfferedAtTheSizeThatIsThere()
+    {
+        const Instrument whistle = fixtures::whistle();
+        const auto works = worksOn(whistle);
+        QCOMPARE(works.size(), std::size_t(6 * 3 + 2)); // wider, undercut, filled; foot and window
+        for (const Cut& c : works)                      // each leaves the instrument as it is
+            QVERIFY(applied(whistle, c) && *applied(whistle, c) == whistle);
+        InstrumentSpec closed = fixtures::whistleSpec();
+        closed.foot = Foot::Closed;
+        const auto without = worksOn(Instrument::make(closed).value());
+        QVERIFY(std::none_of(without.begin(), without.end(), [](const Cut& c) { return std::holds_alternative<TrimFoot>(c); }));
+    }
     void enlargingTakesTheUndercutAlong()
     {
         const auto after = applied(fixtures::whistle(), Enlarge{{"h2"}, mm(6.5)});

@@ -4,6 +4,7 @@
 #include "support/entries.h"
 #include "text/errors.h"
 #include "text/facts.h"
+#include "text/pitch_entry.h"
 #include "text/sentences.h"
 
 #include <QLocale>
@@ -57,6 +58,26 @@ private Q_SLOTS:
         for (double v = 3.0; v < 12.0; v += 0.1) // what is shown can be typed back
             for (const auto unit : {LengthUnit::Millimetres, LengthUnit::Inches})
                 VERIFY_NEAR(parseLength(lengthNumber(mm(v), unit), unit)->millimetres(), v, 0.021);
+    }
+    void aPitchIsReadAsMetersShowIt()
+    {
+        const Hertz target = Hertz::fromHertz(587.33);
+        const Hertz a4 = Hertz::fromHertz(442.0);
+        const auto cents = [&](const char* typed) {
+            const auto f = parsePitch(QString::fromUtf8(typed), target, a4);
+            return f ? 1200.0 * std::log2(f->hertz() / 587.33) : 1e9;
+        };
+        VERIFY_NEAR(cents("-12"), -12.0, 1e-6);
+        VERIFY_NEAR(cents("−3,5 cents"), -3.5, 1e-6);
+        VERIFY_NEAR(cents("+7 ct"), 7.0, 1e-6);
+        VERIFY_NEAR(parsePitch(QStringLiteral("586.3"), target, a4)->hertz(), 586.3, 1e-9);
+        VERIFY_NEAR(parsePitch(QStringLiteral(" 586,25 Hz "), target, a4)->hertz(), 586.25, 1e-9);
+        // A5 is an octave over A4; equal temperament's fifth below it is D5 (ISO 16 for A4, Ellis for cents).
+        VERIFY_NEAR(parsePitch(QStringLiteral("A5"), target, a4)->hertz(), 884.0, 1e-9);
+        VERIFY_NEAR(parsePitch(QStringLiteral("d5 -10"), target, a4)->hertz(), 884.0 * std::exp2(-710.0 / 1200.0), 1e-6);
+        VERIFY_NEAR(parsePitch(QStringLiteral("Bb4+0"), target, a4)->hertz(), 442.0 * std::exp2(1.0 / 12.0), 1e-6);
+        for (const char* bad : {"", "flat", "5", "H5x", "-", "586.3.1", "D", "1e3", "-2000"})
+            QVERIFY2(!parsePitch(QString::fromUtf8(bad), target, a4), bad);
     }
     void whatTheCoreFoundIsSaidInTheUsersLanguage()
     {
