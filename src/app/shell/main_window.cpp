@@ -274,7 +274,7 @@ void MainWindow::showWalk()
         "<p><b>Correct.</b> When all is heard, the card says which cut comes next, how far and with what. Cut exactly so far, "
         "measure with calipers, type what they say, <b>Enter</b>. Dowel says when to listen again. Where the readings do not fit "
         "the measures it says so first; <i>Measure again</i> corrects a size. <i>Plan otherwise</i> chooses how the plan goes "
-        "about it.</p>"
+        "about it. In the menu <i>Workbook</i>: work of your own, readings of another meter, and what is wanted otherwise.</p>"
         "<p><b>Moves</b>, beside the next cut: the cents that a tenth of a millimetre is worth at every hole, the foot "
         "and along the bore, register by register. <b>Try it</b>: drag a hole, the foot or the stopper on the workpiece and see "
         "every note move; nothing of it is kept. <b>Registers</b>: how wide the octaves or twelfths are and which work narrows "
