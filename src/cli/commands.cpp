@@ -513,7 +513,7 @@ Answer recordCut(const std::string& path, const std::string& file)
 Result<std::vector<Store::NewEntry>> measuredFrom(const Json& json)
 {
     std::optional<Error> error;
-    JsonReader r(json, "/measured", error);
+    io::JsonReader r(json, "/measured", error);
     std::vector<Store::NewEntry> entries;
     if (r.has("holes"))
         for (auto& hole : r.objects("holes")) {

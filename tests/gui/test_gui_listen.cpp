@@ -279,7 +279,7 @@ private Q_SLOTS:
         auto* table = desk.find<QTableWidget>("numbersTable");
         QCOMPARE(table->rowCount(), 14);
         QCOMPARE(table->currentRow(), 0); // the asked one
-        const double d5 = desk.document().book()->present().find({"D5"})->target.hertz();
+        const double d5 = desk.document().book()->present().find(FingeringId{"D5"})->target.hertz();
         table->item(0, 2)->setText(QStringLiteral("581,2 Hz"));
         table->item(1, 2)->setText(QStringLiteral("−31"));
         table->item(2, 2)->setText(QStringLiteral("F5 +60")); // as a meter shows F#5 forty cents flat
@@ -294,8 +294,8 @@ private Q_SLOTS:
         const auto book = desk.document().book();
         const auto readings = book->readings();
         VERIFY_NEAR(readings[0].reading->pitch.hertz(), 581.2, 1e-9);
-        VERIFY_NEAR(centsBetween(readings[1].reading->pitch, book->present().find({"E5"})->target).cents(), -31.0, 1e-6);
-        VERIFY_NEAR(centsBetween(readings[2].reading->pitch, book->present().find({"F#5"})->target).cents(), -40.0, 1e-6);
+        VERIFY_NEAR(centsBetween(readings[1].reading->pitch, book->present().find(FingeringId{"E5"})->target).cents(), -31.0, 1e-6);
+        VERIFY_NEAR(centsBetween(readings[2].reading->pitch, book->present().find(FingeringId{"F#5"})->target).cents(), -40.0, 1e-6);
         VERIFY_NEAR(readings[0].reading->sd.cents(), 2.0, 1e-9);
         QVERIFY(readings[0].reading->source == ReadingSource::Numbers);
         QCOMPARE(desk.window().listenPage()->asked()->text, std::string("G5")); // what is still to hear

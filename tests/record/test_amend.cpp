@@ -10,7 +10,7 @@
 #include <nlohmann/json.hpp>
 
 using namespace dowel;
-using io::Json;
+using Json = nlohmann::json;
 
 class TestAmend : public QObject
 {
@@ -50,7 +50,7 @@ private Q_SLOTS:
                     semitone, 1e-6);
         const auto readings = book.readings();
         QCOMPARE(readings.size(), std::size_t(1));
-        VERIFY_NEAR(centsBetween(readings[0].reading->pitch, book.present().find({"A5"})->target).cents(), semitone, 1e-6);
+        VERIFY_NEAR(centsBetween(readings[0].reading->pitch, book.present().find(FingeringId{"A5"})->target).cents(), semitone, 1e-6);
         VERIFY_NEAR(book.present().find(HoleId{"h3"})->diameter.millimetres(), 5.5, 1e-9); // wood is as it was
         VERIFY_NEAR(book.fingeringsAt({1})[4].target.hertz(), 880.0, 1e-9);
         VERIFY_NEAR(book.fingeringsAt({99})[4].target.hertz(), 830.0, 1e-9);
@@ -131,7 +131,7 @@ private Q_SLOTS:
         cut.forecast = {{{"D5"}, Cents::fromCents(-12.0), Cents::fromCents(-4.0), Cents::fromCents(1.0)}};
         add(book, cut);
         add(book, lowPitch(book));
-        const double target = fixtures::whistle().find({"D5"})->target.hertz();
+        const double target = fixtures::whistle().find(FingeringId{"D5"})->target.hertz();
         ReadingEntry r = heard("D5", target * std::exp2(-3.0 / 1200.0));
         r.air = book.present().spec().tuning.playedAt;
         add(book, r);
