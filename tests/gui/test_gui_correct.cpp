@@ -3,10 +3,14 @@
 // typed in either unit, and what wood cannot do is refused.
 #include "gui/gui_support.h"
 
+#include <QAction>
+#include <QComboBox>
+#include <QDoubleSpinBox>
 #include <QRadioButton>
 #include <QScrollArea>
 #include <QScrollBar>
 #include <QSlider>
+#include <QTableWidget>
 
 using namespace dowel;
 using gui::Desk;
