@@ -4,6 +4,7 @@
 #include "app/document/take_dialog.h"
 #include "app/listen/reading_model.h"
 #include "app/listen/timbre_model.h"
+#include "core/tuning/pitch.h"
 #include "gui/gui_support.h"
 #include "session/session.h"
 
@@ -14,6 +15,7 @@
 #include <QDropEvent>
 #include <QFileInfo>
 #include <QMimeData>
+#include <QTableWidget>
 #include <set>
 #include <sndfile.h>
 
