@@ -305,6 +305,28 @@ bool fingeredAlike(const std::vector<Fingering>& then, const std::vector<Fingeri
            before->registerNumber == after->registerNumber;
 }
 
+/// The chart that was wanted while the record was being written: a change counts until it was set aside.
+class ChartThen
+{
+public:
+    explicit ChartThen(const std::vector<Fingering>& original) : m_original(&original) {}
+    void pass(const Entry& e)
+    {
+        if (const auto* a = std::get_if<AmendEntry>(&e.body); a != nullptr && a->wanted)
+            m_changes.emplace_back(e.id, &a->wanted->fingerings);
+        else if (const auto* s = std::get_if<SetAsideEntry>(&e.body))
+            std::erase_if(m_changes, [&](const auto& change) { return change.first == s->entry; });
+    }
+    [[nodiscard]] const std::vector<Fingering>& chart() const
+    {
+        return m_changes.empty() ? *m_original : *m_changes.back().second;
+    }
+
+private:
+    const std::vector<Fingering>* m_original;
+    std::vector<std::pair<EntryId, const std::vector<Fingering>*>> m_changes;
+};
+
 } // namespace
 
 std::vector<PlacedReading> Workbook::readings() const
@@ -312,15 +334,15 @@ std::vector<PlacedReading> Workbook::readings() const
     std::vector<PlacedReading> placed;
     std::size_t shape = 0;
     const auto& now = specified().spec().fingerings;
-    const std::vector<Fingering>* then = &m_original.spec().fingerings;
+    ChartThen then(m_original.spec().fingerings);
     for (const Entry& e : m_entries) {
+        then.pass(e);
         if (isSetAside(e.id))
             continue;
         if (std::holds_alternative<CutEntry>(e.body))
             ++shape;
-        else if (const auto* a = std::get_if<AmendEntry>(&e.body); a != nullptr && a->wanted)
-            then = &a->wanted->fingerings;
-        else if (const auto* r = std::get_if<ReadingEntry>(&e.body); r != nullptr && fingeredAlike(*then, now, r->fingering))
+        else if (const auto* r = std::get_if<ReadingEntry>(&e.body);
+                 r != nullptr && fingeredAlike(then.chart(), now, r->fingering))
             placed.push_back({&e, r, shape});
     }
     return placed;
@@ -328,14 +350,13 @@ std::vector<PlacedReading> Workbook::readings() const
 
 const std::vector<Fingering>& Workbook::fingeringsAt(EntryId id) const
 {
-    const std::vector<Fingering>* then = &m_original.spec().fingerings;
+    ChartThen then(m_original.spec().fingerings);
     for (const Entry& e : m_entries) {
         if (e.id == id)
             break;
-        if (const auto* a = std::get_if<AmendEntry>(&e.body); a != nullptr && a->wanted && !isSetAside(e.id))
-            then = &a->wanted->fingerings;
+        then.pass(e);
     }
-    return *then;
+    return then.chart();
 }
 
 std::vector<const Entry*> Workbook::cuts() const
