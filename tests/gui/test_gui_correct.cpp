@@ -214,6 +214,7 @@ private Q_SLOTS:
         desk.click("ownKeep");
         QVERIFY2(desk.find<QLabel>("ownTrouble")->text().contains(QLatin1String("does not grow back")),
                  qPrintable(desk.find<QLabel>("ownTrouble")->text()));
+        QTRY_VERIFY(size->hasFocus()); // to be mended there
         desk.find<QComboBox>("ownHow")->setCurrentIndex(1);
         size->clear();
         QTest::keyClicks(size, QStringLiteral("0.4"));

@@ -146,6 +146,7 @@ QHBoxLayout* answers(QDialog* dialog, const char* cancelName, const char* mainNa
     row->setSpacing(Style::grid);
     auto* leave = button(dialog, cancelName, QCoreApplication::translate("form", "Cancel"));
     auto* keep = button(dialog, mainName, main, true);
+    keep->setAutoDefault(false); // stays the default when it was clicked and the words were refused
     keep->setDefault(true);
     row->addStretch(1);
     row->addWidget(leave);
