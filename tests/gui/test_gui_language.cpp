@@ -17,6 +17,7 @@
 #include <QTableView>
 #include <QTranslator>
 #include <QXmlStreamReader>
+#include <functional>
 
 using namespace dowel;
 using gui::Desk;
@@ -208,6 +209,32 @@ template <class See> void walk(Desk& desk, int width, See see)
         desk.click(face);
         QTest::qWait(200);
         see(desk.window(), face);
+    }
+    const std::pair<const char*, std::function<void()>> dialogs[] = {{"wantedDialog",
+                                                                      [&] {
+                                                                          desk.window().correctPage()->changeWanted();
+                                                                      }},
+                                                                     {"ownWorkDialog",
+                                                                      [&] {
+                                                                          desk.window().correctPage()->recordOwnWork();
+                                                                      }},
+                                                                     {"measureDialog",
+                                                                      [&] {
+                                                                          desk.window().correctPage()->measureAgain();
+                                                                      }},
+                                                                     {"schoolDialog",
+                                                                      [&] {
+                                                                          desk.window().correctPage()->chooseSchool();
+                                                                      }},
+                                                                     {"numbersDialog", [&] {
+                                                                          desk.window().listenPage()->typeReadings();
+                                                                      }}};
+    for (const auto& [name, open] : dialogs) {
+        open();
+        QTest::qWait(120);
+        auto* dialog = desk.find<QDialog>(name);
+        see(*dialog, name);
+        dialog->close();
     }
     desk.window().goTo(app::MainWindow::Logbook);
     see(desk.window(), "logbook");
