@@ -338,24 +338,32 @@ Result<EntryId> keepTake(Store& store, const FingeringId& fingering, const Sampl
     return store.append(std::move(entry->body), std::move(entry->take));
 }
 
-Result<CutEntry> cutEntry(const Workbook& book, const Cut& cut)
+Result<CutEntry> ownCutEntry(const Workbook& book, const Cut& cut)
 {
     const auto from = presentSize(book.present(), cut);
     if (!from)
         return holeOf(cut) ? Error{ErrorCode::UnknownName, "hole", holeOf(cut)->text}
                            : Error{ErrorCode::BadValue, std::string(kindName(cut)), "this instrument has nothing of that kind"};
-    CutEntry entry{cut, *from, {}, {}};
+    return CutEntry{cut, *from, {}, {}};
+}
+
+Result<CutEntry> cutEntry(const Workbook& book, const Cut& cut)
+{
+    auto entry = ownCutEntry(book, cut);
+    if (!entry)
+        return entry;
     // Advice speaks of the shape it was given for: only a step of advice newer than the last cut counts.
     for (auto it = book.entries().rbegin(); it != book.entries().rend(); ++it) {
-        if (std::holds_alternative<CutEntry>(it->body) && !book.isSetAside(it->id))
+        const auto* amend = std::get_if<AmendEntry>(&it->body);
+        if ((std::holds_alternative<CutEntry>(it->body) || (amend != nullptr && amend->wanted)) && !book.isSetAside(it->id))
             break;
         const auto* advice = std::get_if<Advice>(&it->body);
         if (advice == nullptr)
             continue;
         for (const AdviceStep& step : advice->steps) {
             if (kindName(step.cut) == kindName(cut) && holeOf(step.cut) == holeOf(cut)) {
-                entry.advised = wantedSize(step.cut);
-                entry.forecast = step.forecast;
+                entry->advised = wantedSize(step.cut);
+                entry->forecast = step.forecast;
             }
         }
         break;

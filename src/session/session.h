@@ -67,6 +67,8 @@ struct Warming
 
 /// A cut with what the newest advice said of it. Errors: UnknownName where the instrument has no such thing.
 [[nodiscard]] Result<CutEntry> cutEntry(const Workbook& book, const Cut& cut);
+/// A cut that nobody advised, whatever the plan has in mind for the same place: no forecast is held to it. Errors as cutEntry().
+[[nodiscard]] Result<CutEntry> ownCutEntry(const Workbook& book, const Cut& cut);
 
 /// The room temperature of the newest reading, else that of the practice blank, else the tuning's.
 [[nodiscard]] Temperature roomOf(const Workbook& book);

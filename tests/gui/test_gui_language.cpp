@@ -8,6 +8,7 @@
 #include <QAbstractButton>
 #include <QActionGroup>
 #include <QComboBox>
+#include <QDialog>
 #include <QGroupBox>
 #include <QHeaderView>
 #include <QMenuBar>

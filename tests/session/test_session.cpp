@@ -206,6 +206,19 @@ private Q_SLOTS:
         QVERIFY(!session::cutEntry(book, Enlarge{{"h2"}, mm(6.9)})->advised); // that advice was for the shape before
         QVERIFY(!session::cutEntry(book, MoveStopper{mm(20.0)}));
     }
+    void ownWorkIsHeldToNoForecastAndAdviceEndsWhereAnotherTargetBegins()
+    {
+        Workbook book(fixtures::whistle());
+        VERIFY_OK(book.append({{1}, "", fixtures::fullAdvice()}));
+        QVERIFY(session::cutEntry(book, Enlarge{{"h2"}, mm(6.4)})->advised);
+        const auto own = session::ownCutEntry(book, Enlarge{{"h2"}, mm(6.4)});
+        VERIFY_OK(own);
+        QVERIFY(!own->advised && own->forecast.empty());
+        VERIFY_NEAR(own->from.millimetres(), 5.9, 1e-9);
+        QVERIFY(!session::ownCutEntry(book, MoveStopper{mm(20.0)}));
+        VERIFY_OK(book.append({{2}, "", fixtures::fullAmend()}));
+        QVERIFY(!session::cutEntry(book, Enlarge{{"h2"}, mm(6.4)})->advised);
+    }
     void theRoomIsTheNewestOneTold()
     {
         Workbook book(fixtures::whistle());

@@ -102,12 +102,12 @@ void OwnWorkDialog::accept()
     if (!typed)
         return refuse(typed.error());
     const Cut cut = withSize(chosen(), *typed);
-    const auto entry = session::cutEntry(*m_document->book(), cut);
+    const auto entry = session::ownCutEntry(*m_document->book(), cut);
     if (!entry)
         return refuse(entry.error());
     if (const auto ok = m_document->book()->checkNew(*entry); !ok)
         return refuse(ok.error());
-    m_document->recordCut(cut);
+    m_document->recordOwnCut(cut);
     QDialog::accept();
 }
 

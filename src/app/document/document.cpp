@@ -335,6 +335,14 @@ void Document::recordCut(const Cut& cut)
     append(std::move(*entry), [this] { Q_EMIT cutKept(); });
 }
 
+void Document::recordOwnCut(const Cut& cut)
+{
+    auto entry = session::ownCutEntry(*m_book, cut);
+    if (!entry)
+        return fail(entry.error());
+    append(std::move(*entry), [this] { Q_EMIT cutKept(); });
+}
+
 void Document::recordMeasure(const std::optional<HoleId>& hole, Metres size)
 {
     append(MeasureEntry{hole, size}, [this] {

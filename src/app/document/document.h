@@ -64,6 +64,8 @@ public:
     void takeBack(const FingeringId& fingering);
     void setAside(EntryId entry, const QString& why);
     void recordCut(const Cut& cut);
+    /// One that nobody advised.
+    void recordOwnCut(const Cut& cut);
     /// A hole's diameter, or with no hole the tube's length, as the calipers say now.
     void recordMeasure(const std::optional<HoleId>& hole, Metres size);
     /// Something else is wanted from here on.
