@@ -31,6 +31,8 @@ MeasureDialog::MeasureDialog(Document& document, text::LengthUnit unit, const st
         m_what->addItem(tr("width of %1", "hole").arg(QString::fromStdString(h.id.text)), QString::fromStdString(h.id.text));
     m_what->addItem(tr("length of the tube"), QString());
     m_what->setCurrentIndex(m_what->findData(hole ? QString::fromStdString(hole->text) : QString()));
+    m_what->setSizeAdjustPolicy(QComboBox::AdjustToContents);
+    m_what->setMinimumContentsLength(0);
     m_size->setObjectName(QStringLiteral("measureSize"));
     m_size->setAccessibleName(tr("Size by the calipers"));
     m_size->setMaxLength(24);

@@ -37,6 +37,8 @@ OwnWorkDialog::OwnWorkDialog(Document& document, text::LengthUnit unit, const st
     const auto first = std::find_if(m_works.begin(), m_works.end(), [&](const Cut& c) { return hole && holeOf(c) == hole; });
     m_what->setCurrentIndex(first == m_works.end() ? 0 : static_cast<int>(first - m_works.begin()));
     m_how->addItems({tr("it is now"), tr("it changed by")});
+    for (QComboBox* b : {m_what, m_how})
+        b->setSizeAdjustPolicy(QComboBox::AdjustToContents);
     m_size->setObjectName(QStringLiteral("ownSize"));
     m_size->setAccessibleName(tr("Size by the calipers"));
     m_size->setMaxLength(24);
@@ -54,7 +56,9 @@ OwnWorkDialog::OwnWorkDialog(Document& document, text::LengthUnit unit, const st
     fields->setVerticalSpacing(Style::grid);
     fields->addRow(tr("&What"), m_what);
     fields->addRow(tr("The record has"), m_recorded);
-    fields->addRow(tr("&Size"), typed);
+    auto* sizeLabel = new QLabel(tr("&Size"), this);
+    sizeLabel->setBuddy(m_size);
+    fields->addRow(sizeLabel, typed);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 20, 24, 20);
     column->setSpacing(2 * Style::grid);

@@ -70,6 +70,7 @@ WantedDialog::WantedDialog(Document& document, QWidget* parent)
     column->addLayout(columns, 1);
     column->addLayout(form::answers(this, "wantedCancel", "wantedKeep", tr("Want it so")));
     showChart();
+    form::fitColumns(m_table);
     for (QDoubleSpinBox* s : {m_a4, m_celsius})
         connect(s, &QDoubleSpinBox::valueChanged, this, &WantedDialog::showChart);
     for (QComboBox* b : {m_scale, m_tonic})

@@ -10,6 +10,7 @@
 
 #include <QDoubleSpinBox>
 #include <QHBoxLayout>
+#include <QHeaderView>
 #include <QLabel>
 #include <QTableWidget>
 #include <QVBoxLayout>
@@ -26,11 +27,13 @@ NumbersDialog::NumbersDialog(Document& document, const std::optional<FingeringId
 {
     setObjectName(QStringLiteral("numbersDialog"));
     setWindowTitle(tr("Type readings"));
-    resize(560, 620);
+    resize(560, 700);
     constexpr double usual_cents = 2.0;
     m_spread->setValue(usual_cents);
     m_table->setEditTriggers(QAbstractItemView::AllEditTriggers);
     m_table->setSelectionMode(QAbstractItemView::SingleSelection);
+    for (const Column fixed : {Note, Target})
+        m_table->horizontalHeader()->setSectionResizeMode(fixed, QHeaderView::ResizeToContents);
     const auto& fingerings = document.book()->present().spec().fingerings;
     m_table->setRowCount(static_cast<int>(fingerings.size()));
     for (int row = 0; row < m_table->rowCount(); ++row) {
@@ -41,6 +44,7 @@ NumbersDialog::NumbersDialog(Document& document, const std::optional<FingeringId
         if (asked && f.id == *asked)
             m_table->setCurrentCell(row, Pitch);
     }
+    form::fitColumns(m_table);
     auto* words = form::words(this, "numbersWords", true);
     words->setText(
         tr("Hertz (586.3), cents from the target (-12), or a note and cents (D5 -12, equal temperament over A4). Lines that "

@@ -55,6 +55,7 @@ QTableWidget* table(QWidget* parent, const char* name, const QString& spoken, co
     t->setObjectName(QLatin1String(name));
     t->setAccessibleName(spoken);
     t->setHorizontalHeaderLabels(headers);
+    t->horizontalHeader()->setHighlightSections(false); // a chosen column's bold name would not fit
     t->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     t->setShowGrid(false);
     t->verticalHeader()->hide();
