@@ -228,6 +228,7 @@ private Q_SLOTS:
                                  20000);
         // Wax comes in too, and the foot by what it has become.
         desk.key(Qt::Key_W, Qt::ControlModifier);
+        QTRY_VERIFY(desk.window().findChild<QComboBox*>(QStringLiteral("ownWhat")) != nullptr);
         what = desk.find<QComboBox>("ownWhat");
         what->setCurrentIndex(what->findText(QStringLiteral("Fill h3")));
         QTest::keyClicks(desk.find<QLineEdit>("ownSize"), QStringLiteral("5.2"));

@@ -64,7 +64,7 @@ MeasureDialog::MeasureDialog(Document& document, text::LengthUnit unit, const st
 void MeasureDialog::grow()
 {
     // Words that wrap need their height asked for at the width they have.
-    const int wide = std::max(width(), minimumWidth());
+    const int wide = std::max({width(), minimumWidth(), layout()->sizeHint().width()});
     resize(wide, std::max(height(), layout()->totalHeightForWidth(wide)));
 }
 
