@@ -226,7 +226,9 @@ private Q_SLOTS:
         // What was done unasked is listened to before anything is built on it.
         QTRY_VERIFY_WITH_TIMEOUT(desk.document().counsel() && desk.document().counsel()->advice.state == AdviceState::Measure,
                                  20000);
-        // Wax comes in too, and the foot by what it has become.
+        // Wax comes in too.
+        desk.window().activateWindow();
+        QTRY_VERIFY(desk.window().isActiveWindow());
         desk.key(Qt::Key_W, Qt::ControlModifier);
         QTRY_VERIFY(desk.window().findChild<QComboBox*>(QStringLiteral("ownWhat")) != nullptr);
         what = desk.find<QComboBox>("ownWhat");
