@@ -56,101 +56,144 @@ std::optional<Instrument> laidOut(InstrumentSpec spec, const Eigen::VectorXd& x)
     return made ? std::optional(std::move(*made)) : std::nullopt;
 }
 
-/// A row of holes that is in tune on a perfect piece of wood: damped Gauss-Newton on cents over tolerance, sizes drawn to an
-/// even row. Nothing where the worst note stays beyond its tolerance.
-std::optional<Instrument> proven(const InstrumentSpec& spec, const ForeignWood& nominal)
+/// A row of holes that is in tune on a perfect piece of wood, sought by damped Gauss-Newton on cents over tolerance, sizes
+/// drawn to an even row. Unknowns: the foot, then place and size of each hole, then the bore's run (as laidOut() has them).
+class Design
 {
-    const auto holes = static_cast<Eigen::Index>(spec.holes.size());
-    const double bore = boreDiameterAt(spec.bore, spec.bore.back().at * 0.5).metres();
-    const double length = spec.bore.back().at.metres();
-    const bool cylinderReed = std::holds_alternative<ClosedTop>(spec.excitation);
-    const double least = (cylinderReed ? 0.22 : 0.30) * bore;
-    const double most = std::min(0.013, 0.76 * bore);
-    const double even = std::min(0.0085, (cylinderReed ? 0.42 : 0.52) * bore);
-    const Eigen::Index tail = 2 * holes + 1;
-    Eigen::VectorXd x(tail + 2);
-    x[0] = length * 0.97;
-    x[tail] = 1.0;
-    x[tail + 1] = 0.95;
-    for (Eigen::Index i = 0; i < holes; ++i) {
-        x[2 * i + 1] =
-            length * (0.83 - 0.46 * static_cast<double>(i) / static_cast<double>(std::max<Eigen::Index>(1, holes - 1)));
-        x[2 * i + 2] = even;
+public:
+    Design(const InstrumentSpec& spec, const ForeignWood& nominal)
+        : m_spec(spec),
+          m_nominal(nominal),
+          m_holes(static_cast<Eigen::Index>(spec.holes.size())),
+          m_notes(static_cast<Eigen::Index>(spec.fingerings.size())),
+          m_bore_m(boreDiameterAt(spec.bore, spec.bore.back().at * 0.5).metres()),
+          m_reed(std::holds_alternative<ClosedTop>(spec.excitation))
+    {
     }
-    const auto notes = static_cast<Eigen::Index>(spec.fingerings.size());
-    const auto residual = [&](const Eigen::VectorXd& at) -> std::optional<Eigen::VectorXd> {
-        const auto shape = laidOut(spec, at);
+    /// Nothing where the worst note stays beyond its tolerance.
+    [[nodiscard]] std::optional<Instrument> found() const
+    {
+        Eigen::VectorXd x = first();
+        auto r = residual(x);
+        double damping = 1e-2;
+        constexpr double hopeless = 1e6;
+        for (int round = 0; r && round < 40; ++round) {
+            const auto jac = derivatives(x, *r);
+            if (!jac)
+                return std::nullopt;
+            const Eigen::VectorXd there = x - stepOf(*jac, *r, damping);
+            const auto next = residual(there);
+            const bool better = next && next->squaredNorm() < r->squaredNorm();
+            const double gained = better ? r->squaredNorm() - next->squaredNorm() : 0.0;
+            damping = std::clamp(damping * (better ? 0.3 : 6.0), 1e-6, hopeless);
+            if (better) {
+                x = there;
+                r = next;
+            }
+            if ((better && gained < 1e-4 && worst(*r) < 0.6) || damping >= hopeless)
+                break;
+        }
+        return r && worst(*r) <= 1.0 ? laidOut(m_spec, x) : std::nullopt;
+    }
+
+private:
+    [[nodiscard]] Eigen::Index tail() const { return 2 * m_holes + 1; }
+    [[nodiscard]] double even() const { return std::min(0.0085, (m_reed ? 0.42 : 0.52) * m_bore_m); }
+    /// The worst note over its tolerance.
+    [[nodiscard]] double worst(const Eigen::VectorXd& r) const { return r.head(m_notes).cwiseAbs().maxCoeff(); }
+
+    /// A row by proportion, all of it longer or shorter until the lowest note is about there.
+    [[nodiscard]] Eigen::VectorXd first() const
+    {
+        const double length = m_spec.bore.back().at.metres();
+        Eigen::VectorXd x(tail() + 2);
+        x[0] = length * 0.97;
+        x[tail()] = 1.0;
+        x[tail() + 1] = 0.95;
+        const auto ways = static_cast<double>(std::max<Eigen::Index>(1, m_holes - 1));
+        for (Eigen::Index i = 0; i < m_holes; ++i) {
+            x[2 * i + 1] = length * (0.83 - 0.46 * static_cast<double>(i) / ways);
+            x[2 * i + 2] = even();
+        }
+        for (int i = 0; i < 6; ++i)
+            if (const auto shape = laidOut(m_spec, x)) {
+                const double by = std::exp2(m_nominal.truth(*shape).front() / 1200.0);
+                x[0] *= by;
+                for (Eigen::Index k = 0; k < m_holes; ++k)
+                    x[2 * k + 1] *= by;
+            }
+        return x;
+    }
+    [[nodiscard]] std::optional<Eigen::VectorXd> residual(const Eigen::VectorXd& at) const
+    {
+        const auto shape = laidOut(m_spec, at);
         if (!shape)
             return std::nullopt;
-        const auto c = nominal.truth(*shape);
-        Eigen::VectorXd r(notes + 3 * holes + 2);
-        for (Eigen::Index i = 0; i < notes; ++i)
-            r[i] = c[static_cast<std::size_t>(i)] / spec.fingerings[static_cast<std::size_t>(i)].tolerance.cents();
-        for (Eigen::Index i = 0; i < holes; ++i) {
-            const double d = at[2 * i + 2];
-            r[notes + 2 * i] = 0.15 * (d - even) / 1e-3;
-            r[notes + 2 * i + 1] = 20.0 * (std::max(0.0, d - most) + std::min(0.0, d - least)) / 1e-3;
+        const auto c = m_nominal.truth(*shape);
+        const double least = (m_reed ? 0.22 : 0.30) * m_bore_m;
+        const double most = std::min(0.013, 0.76 * m_bore_m);
+        Eigen::VectorXd r(m_notes + 3 * m_holes + 2);
+        for (Eigen::Index i = 0; i < m_notes; ++i) {
+            const auto note = static_cast<std::size_t>(i);
+            r[i] = c[note] / m_spec.fingerings[note].tolerance.cents();
         }
-        // Wood is left between holes, and what no note settles stands in the middle of its neighbours.
-        for (Eigen::Index i = 0; i < holes; ++i) {
-            const Eigen::Index row = notes + 2 * holes + 2 + i;
-            const double below = i == 0 ? at[0] : at[2 * i - 1];
-            const double room = (below - at[2 * i + 1]) / 1e-3;
-            const double least_mm = (0.5 * (at[2 * i + 2] + (i == 0 ? 0.0 : at[2 * i])) + 0.004) / 1e-3;
-            r[row] = std::min(0.0, room - least_mm);
-            if (i > 0 && i + 1 < holes)
-                r[row] += 0.02 * ((below + at[2 * i + 3]) * 0.5 - at[2 * i + 1]) / 1e-3;
+        for (Eigen::Index i = 0; i < m_holes; ++i) {
+            const double d = at[2 * i + 2];
+            r[m_notes + 2 * i] = 0.15 * (d - even()) / 1e-3;
+            r[m_notes + 2 * i + 1] = 20.0 * (std::max(0.0, d - most) + std::min(0.0, d - least)) / 1e-3;
+            r[m_notes + 2 * m_holes + 2 + i] = wood(at, i);
         }
         // A bore that runs otherwise than straight has its price, and its bounds.
-        r[notes + 2 * holes] = 0.3 * (at[tail] - 1.0) + 60.0 * (std::max(0.0, at[tail] - 1.15) + std::min(0.0, at[tail] - 0.82));
-        r[notes + 2 * holes + 1] =
-            1.0 * (at[tail + 1] - 0.95) + 60.0 * (std::max(0.0, at[tail + 1] - 1.35) + std::min(0.0, at[tail + 1] - 0.6));
+        const double wide = at[tail()];
+        const double narrow = at[tail() + 1];
+        r[m_notes + 2 * m_holes] = 0.3 * (wide - 1.0) + 60.0 * (std::max(0.0, wide - 1.15) + std::min(0.0, wide - 0.82));
+        r[m_notes + 2 * m_holes + 1] =
+            1.0 * (narrow - 0.95) + 60.0 * (std::max(0.0, narrow - 1.35) + std::min(0.0, narrow - 0.6));
         return r;
-    };
-    // First all of it longer or shorter until the lowest note is about there.
-    for (int i = 0; i < 6; ++i)
-        if (const auto shape = laidOut(spec, x)) {
-            const double by = std::exp2(nominal.truth(*shape).front() / 1200.0);
-            x[0] *= by;
-            for (Eigen::Index k = 0; k < holes; ++k)
-                x[2 * k + 1] *= by;
-        }
-    auto r = residual(x);
-    double damping = 1e-2;
-    for (int round = 0; r && round < 40; ++round) {
-        Eigen::MatrixXd jac(r->size(), x.size());
+    }
+    /// Wood is left between holes, and what no note settles stands in the middle of its neighbours.
+    [[nodiscard]] double wood(const Eigen::VectorXd& at, Eigen::Index i) const
+    {
+        const double below = i == 0 ? at[0] : at[2 * i - 1];
+        const double room = (below - at[2 * i + 1]) / 1e-3;
+        const double least_mm = (0.5 * (at[2 * i + 2] + (i == 0 ? 0.0 : at[2 * i])) + 0.004) / 1e-3;
+        const double missing = std::min(0.0, room - least_mm);
+        const bool between = i > 0 && i + 1 < m_holes;
+        return missing + (between ? 0.02 * ((below + at[2 * i + 3]) * 0.5 - at[2 * i + 1]) / 1e-3 : 0.0);
+    }
+    [[nodiscard]] std::optional<Eigen::MatrixXd> derivatives(const Eigen::VectorXd& x, const Eigen::VectorXd& r) const
+    {
+        Eigen::MatrixXd jac(r.size(), x.size());
         for (Eigen::Index k = 0; k < x.size(); ++k) {
-            const double little = k < tail ? 2e-5 : 1e-3;
+            const double little = k < tail() ? 2e-5 : 1e-3;
             Eigen::VectorXd there = x;
             there[k] += little;
             const auto moved = residual(there);
             if (!moved)
                 return std::nullopt;
-            jac.col(k) = (*moved - *r) / little;
+            jac.col(k) = (*moved - r) / little;
         }
+        return jac;
+    }
+    [[nodiscard]] Eigen::VectorXd stepOf(const Eigen::MatrixXd& jac, const Eigen::VectorXd& r, double damping) const
+    {
         Eigen::MatrixXd h = jac.transpose() * jac;
         h.diagonal() *= 1.0 + damping;
         h.diagonal().array() += 1e-9;
-        Eigen::VectorXd step = h.ldlt().solve(jac.transpose() * *r);
-        const double longest = step.head(tail).cwiseAbs().maxCoeff();
+        Eigen::VectorXd step = h.ldlt().solve(jac.transpose() * r);
         constexpr double far_m = 0.012;
+        const double longest = step.head(tail()).cwiseAbs().maxCoeff();
         if (longest > far_m)
             step *= far_m / longest;
-        const auto next = residual(x - step);
-        const bool better = next && next->squaredNorm() < r->squaredNorm();
-        const double gained = better ? r->squaredNorm() - next->squaredNorm() : 0.0;
-        damping = std::clamp(damping * (better ? 0.3 : 6.0), 1e-6, 1e6);
-        if (better) {
-            x -= step;
-            r = next;
-        }
-        if ((better && gained < 1e-4 && r->head(notes).cwiseAbs().maxCoeff() < 0.6) || damping >= 1e6)
-            break;
+        return step;
     }
-    if (!r || r->head(notes).cwiseAbs().maxCoeff() > 1.0)
-        return std::nullopt;
-    return laidOut(spec, x);
-}
+    const InstrumentSpec& m_spec;
+    const ForeignWood& m_nominal;
+    Eigen::Index m_holes;
+    Eigen::Index m_notes;
+    double m_bore_m;
+    bool m_reed;
+};
 
 /// Measures of an instrument as strangers build it, without holes in their places yet.
 std::optional<InstrumentSpec> designOf(const Kind& kind, Random& r)
@@ -271,7 +314,8 @@ std::optional<Blank> foreignBlank(std::uint64_t seed, std::optional<std::size_t>
         usual.lowFlat_cents = 2.0;
         usual.secondSharp_cents = 3.0;
         usual.slope_cents = kind.slope_cents;
-        const auto design = proven(*spec, ForeignWood(plain, usual, pivot));
+        const ForeignWood nominal(plain, usual, pivot);
+        const auto design = Design(*spec, nominal).found();
         if (!design)
             continue;
         Habits habits;

@@ -141,35 +141,33 @@ ForeignTube::ForeignTube(const Instrument& actual, const Hidden& hidden, double 
     m_topKelvin = kelvinAt(0.0);
 }
 
-double ForeignTube::reactance(const std::vector<double>& openShares, double f_Hz) const
+Complex ForeignTube::holeEffect(const Opening& o, bool open, double omega) const
+{
+    const Gas g = gasAt(o.kelvin, m_hidden);
+    const double b = o.inner_m;
+    const double d = b / o.bore_m;
+    double ta = 0.0;
+    if (m_hidden.holeSet == HoleSet::Keefe) {
+        const double tanh = std::tanh(1.84 * o.chimney_m / b);
+        ta = -0.47 * b * std::pow(d, 4) / ((open ? tanh : 1.0 / tanh) + 0.62 * d * d + 0.64 * d);
+    } else {
+        ta = -0.28 * b * std::pow(d, 4) * (open ? 1.0 : 0.8);
+    }
+    return 0.5 * j * omega * g.density * ta / (pi * b * b);
+}
+
+void ForeignTube::addBore(Eigen::MatrixXcd& a, const std::vector<double>& openShares, double f_Hz) const
 {
     const double omega = 2.0 * pi * f_Hz;
-    const auto n = static_cast<Eigen::Index>(m_holes.size());
-    // Pressures at the top, at each hole and at the foot, then the flows out of the holes and the foot.
-    const Eigen::Index nodes = n + 2;
-    Eigen::MatrixXcd a = Eigen::MatrixXcd::Zero(nodes + n + 1, nodes + n + 1);
-    Eigen::VectorXcd right = Eigen::VectorXcd::Zero(a.rows());
-    right[0] = 1.0; // a flow of 1 at the top
-    const auto holeEffect = [&](const Opening& o, bool open) {
-        const Gas g = gasAt(o.kelvin, m_hidden);
-        const double b = o.inner_m;
-        const double d = b / o.bore_m;
-        const double t = o.chimney_m;
-        double ta = 0.0;
-        if (m_hidden.holeSet == HoleSet::Keefe) {
-            const double tanh = std::tanh(1.84 * t / b);
-            ta = -0.47 * b * std::pow(d, 4) / ((open ? tanh : 1.0 / tanh) + 0.62 * d * d + 0.64 * d);
-        } else {
-            ta = -0.28 * b * std::pow(d, 4) * (open ? 1.0 : 0.8);
-        }
-        return 0.5 * j * omega * g.density * ta / (pi * b * b);
+    const auto effect = [&](Eigen::Index hole) {
+        const Opening& o = m_holes[static_cast<std::size_t>(hole)];
+        return series(holeEffect(o, openShares[o.hole] > 0.0, omega));
     };
+    const auto n = static_cast<Eigen::Index>(m_holes.size());
     for (Eigen::Index k = 0; k <= n; ++k) {
         TwoPort way;
-        if (k > 0) {
-            const Opening& above = m_holes[static_cast<std::size_t>(k - 1)];
-            way = way.then(series(holeEffect(above, openShares[above.hole] > 0.0)));
-        }
+        if (k > 0)
+            way = way.then(effect(k - 1));
         double kelvin = -1.0;
         Gas g{};
         for (const Slice& s : m_stretches[static_cast<std::size_t>(k)]) {
@@ -179,15 +177,48 @@ double ForeignTube::reactance(const std::vector<double>& openShares, double f_Hz
             }
             way = way.then(cylinder(g, s.radius_m, s.length_m, f_Hz, m_hidden.losses));
         }
-        if (k < n) {
-            const Opening& below = m_holes[static_cast<std::size_t>(k)];
-            way = way.then(series(holeEffect(below, openShares[below.hole] > 0.0)));
-        }
+        if (k < n)
+            way = way.then(effect(k));
         a(k, k) += way.d / way.b;
         a(k, k + 1) -= 1.0 / way.b;
         a(k + 1, k + 1) += way.a / way.b;
         a(k + 1, k) -= 1.0 / way.b;
     }
+}
+
+Complex ForeignTube::openHole(const Opening& o, double share, double f_Hz) const
+{
+    const Gas g = gasAt(o.kelvin, m_hidden);
+    const double omega = 2.0 * pi * f_Hz;
+    const double wave = omega / g.speed;
+    const double d = o.inner_m / o.bore_m;
+    const double area = pi * o.inner_m * o.inner_m;
+    const double free = m_hidden.flange;
+    const bool keefe = m_hidden.holeSet == HoleSet::Keefe;
+    const double inner = keefe ? 0.75 - 0.58 * d * d : 0.80 - 0.25 * d - 0.60 * d * d + 0.30 * d * d * d;
+    const double outer = keefe ? 0.65 : 0.6133 + 0.2083 * free;
+    const double through = std::tan(wave * o.chimney_m) / wave / (pi * o.radius_m * o.inner_m);
+    double length = through + o.ends * (inner / (pi * o.inner_m) + outer / (pi * o.radius_m));
+    if (share < 1.0) // a slit that the finger leaves
+        length += 1.7 * (1.0 - share) / (pi * o.radius_m * std::sqrt(share));
+    const double ka = wave * o.radius_m;
+    const double rv = o.radius_m * g.layer * std::sqrt(f_Hz);
+    const double resistance = g.density * g.speed / area * (0.25 * (1.0 + free) * ka * ka + 2.0 * wave * o.chimney_m / rv);
+    return (resistance + j * omega * g.density * length) / static_cast<double>(o.count);
+}
+
+Complex ForeignTube::shutHole(const Opening& o, double f_Hz) const
+{
+    const Gas g = gasAt(o.kelvin, m_hidden);
+    const double d = o.inner_m / o.bore_m;
+    const double matching = o.inner_m * d / 8.0 * (1.0 + 0.172 * d * d);
+    const double depth = o.chimney_m * (1.0 - m_hidden.fingerDip) + matching;
+    const double area = pi * o.inner_m * o.inner_m;
+    return j * (area / (g.density * g.speed)) * std::tan(2.0 * pi * f_Hz / g.speed * depth) * static_cast<double>(o.count);
+}
+
+void ForeignTube::addOutlets(Eigen::MatrixXcd& a, const std::vector<double>& openShares, double f_Hz) const
+{
     struct Outlet
     {
         double at_m;
@@ -195,48 +226,33 @@ double ForeignTube::reactance(const std::vector<double>& openShares, double f_Hz
         bool open;
     };
     std::vector<Outlet> outlets;
-    const double free = m_hidden.flange;
+    const auto n = static_cast<Eigen::Index>(m_holes.size());
+    const Eigen::Index nodes = n + 2;
+    const auto opens = [&](Eigen::Index node, Eigen::Index flow, Complex impedance) {
+        a(node, flow) = 1.0;
+        a(flow, node) = -1.0;
+        a(flow, flow) = impedance;
+    };
     for (Eigen::Index k = 0; k < n; ++k) {
         const Opening& o = m_holes[static_cast<std::size_t>(k)];
         const double share = openShares[o.hole];
-        const Gas g = gasAt(o.kelvin, m_hidden);
-        const double wave = omega / g.speed;
-        const double d = o.inner_m / o.bore_m;
-        const double area = pi * o.inner_m * o.inner_m;
-        const double matching = o.inner_m * d / 8.0 * (1.0 + 0.172 * d * d);
         if (share <= 0.0) {
-            const double depth = o.chimney_m * (1.0 - m_hidden.fingerDip) + matching;
-            const Complex y = j * (area / (g.density * g.speed)) * std::tan(wave * depth) * static_cast<double>(o.count);
-            a(k + 1, k + 1) += y;
+            a(k + 1, k + 1) += shutHole(o, f_Hz);
             a(nodes + k, nodes + k) = 1.0; // no flow out
         } else {
-            const double inner =
-                m_hidden.holeSet == HoleSet::Keefe ? 0.75 - 0.58 * d * d : 0.80 - 0.25 * d - 0.60 * d * d + 0.30 * d * d * d;
-            const double outer = m_hidden.holeSet == HoleSet::Keefe ? 0.65 : 0.6133 + 0.2083 * free;
-            const double through = std::tan(wave * o.chimney_m) / wave / (pi * o.radius_m * o.inner_m);
-            double length = through + o.ends * (inner / (pi * o.inner_m) + outer / (pi * o.radius_m));
-            if (share < 1.0) // a slit that the finger leaves
-                length += 1.7 * (1.0 - share) / (pi * o.radius_m * std::sqrt(share));
-            const double ka = wave * o.radius_m;
-            const double rv = o.radius_m * g.layer * std::sqrt(f_Hz);
-            const double resistance =
-                g.density * g.speed / area * (0.25 * (1.0 + free) * ka * ka + 2.0 * wave * o.chimney_m / rv);
-            a(k + 1, nodes + k) = 1.0;
-            a(nodes + k, k + 1) = -1.0;
-            a(nodes + k, nodes + k) = (resistance + j * omega * g.density * length) / static_cast<double>(o.count);
+            opens(k + 1, nodes + k, openHole(o, share, f_Hz));
         }
         outlets.push_back({o.at_m, o.radius_m, share > 0.0});
     }
-    const Gas footGas = gasAt(m_footKelvin, m_hidden);
-    const double ka = omega / footGas.speed * m_footRadius_m;
-    const double zFoot = footGas.density * footGas.speed / (pi * m_footRadius_m * m_footRadius_m);
-    if (m_footClosed) {
+    const double omega = 2.0 * pi * f_Hz;
+    const double free = m_hidden.flange;
+    const Gas g = gasAt(m_footKelvin, m_hidden);
+    const double ka = omega / g.speed * m_footRadius_m;
+    const double zFoot = g.density * g.speed / (pi * m_footRadius_m * m_footRadius_m);
+    if (m_footClosed)
         a(nodes + n, nodes + n) = 1.0;
-    } else {
-        a(n + 1, nodes + n) = 1.0;
-        a(nodes + n, n + 1) = -1.0;
-        a(nodes + n, nodes + n) = zFoot * Complex(0.25 * (1.0 + free) * ka * ka, ka * (0.6133 + 0.2083 * free));
-    }
+    else
+        opens(n + 1, nodes + n, zFoot * Complex(0.25 * (1.0 + free) * ka * ka, ka * (0.6133 + 0.2083 * free)));
     outlets.push_back({m_foot_m, m_footRadius_m, !m_footClosed});
     for (std::size_t i = 0; i < outlets.size(); ++i)
         for (std::size_t m = 0; m < outlets.size(); ++m) {
@@ -244,10 +260,13 @@ double ForeignTube::reactance(const std::vector<double>& openShares, double f_Hz
                 continue;
             const double apart = std::max(std::abs(outlets[i].at_m - outlets[m].at_m), outlets[i].radius_m + outlets[m].radius_m);
             a(nodes + static_cast<Eigen::Index>(i), nodes + static_cast<Eigen::Index>(m)) +=
-                (1.0 + free) * j * omega * footGas.density * std::exp(-j * omega / footGas.speed * apart) / (4.0 * pi * apart);
+                (1.0 + free) * j * omega * g.density * std::exp(-j * omega / g.speed * apart) / (4.0 * pi * apart);
         }
-    const Complex tube = a.partialPivLu().solve(right)[0];
+}
 
+double ForeignTube::withMouth(Complex tube, double f_Hz) const
+{
+    const double omega = 2.0 * pi * f_Hz;
     const Gas top = gasAt(m_topKelvin, m_hidden);
     const double zTop = top.density * top.speed / (pi * m_topRadius_m * m_topRadius_m);
     const double scale = m_hidden.mouth * std::pow(1.0 + m_hidden.mouthPerOctave, std::log2(f_Hz / 650.0));
@@ -276,6 +295,18 @@ double ForeignTube::reactance(const std::vector<double>& openShares, double f_Hz
         load = tube * shut / (tube + shut);
     }
     return (load + j * omega * top.density * inertance * scale).imag() / zTop;
+}
+
+double ForeignTube::reactance(const std::vector<double>& openShares, double f_Hz) const
+{
+    // Pressures at the top, at each hole and at the foot, then the flows out of the holes and the foot.
+    const auto unknowns = static_cast<Eigen::Index>(2 * m_holes.size() + 3);
+    Eigen::MatrixXcd a = Eigen::MatrixXcd::Zero(unknowns, unknowns);
+    addBore(a, openShares, f_Hz);
+    addOutlets(a, openShares, f_Hz);
+    Eigen::VectorXcd right = Eigen::VectorXcd::Zero(unknowns);
+    right[0] = 1.0; // a flow of 1 at the top
+    return withMouth(a.partialPivLu().solve(right)[0], f_Hz);
 }
 
 std::optional<double> ForeignTube::between(const std::vector<double>& openShares, double low, double high) const

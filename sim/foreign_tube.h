@@ -7,7 +7,9 @@
 
 #include "core/instrument/instrument.h"
 
+#include <Eigen/Core>
 #include <array>
+#include <complex>
 #include <optional>
 #include <vector>
 
@@ -70,7 +72,17 @@ private:
         double kelvin;
         std::size_t hole; ///< in the specification
     };
+    /// Of the whole from the mouth, over the top's characteristic impedance; zero where a reedless pipe sounds.
     [[nodiscard]] double reactance(const std::vector<double>& openShares, double f_Hz) const;
+    /// A hole's own inertance along the bore, half of it.
+    [[nodiscard]] std::complex<double> holeEffect(const Opening& o, bool open, double omega) const;
+    /// The bore's part of the equations: flows into every node by the pressures at it and its neighbours.
+    void addBore(Eigen::MatrixXcd& equations, const std::vector<double>& openShares, double f_Hz) const;
+    /// The holes' and the foot's part: what goes out, and what each opening hears of the others.
+    void addOutlets(Eigen::MatrixXcd& equations, const std::vector<double>& openShares, double f_Hz) const;
+    [[nodiscard]] std::complex<double> openHole(const Opening& o, double share, double f_Hz) const; ///< its impedance
+    [[nodiscard]] std::complex<double> shutHole(const Opening& o, double f_Hz) const;               ///< its admittance
+    [[nodiscard]] double withMouth(std::complex<double> tube, double f_Hz) const;
     [[nodiscard]] std::optional<double> between(const std::vector<double>& openShares, double low, double high) const;
     Hidden m_hidden;
     std::vector<Opening> m_holes;                ///< from the mouth to the foot

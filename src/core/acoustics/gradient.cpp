@@ -170,6 +170,74 @@ NoteAnswer answerOf(double hertz, Complex whole, Complex byOmega, const std::vec
     return answer;
 }
 
+/// dW / d parameter of the whole W, and by frequency and loss, as it is gathered from the mouth down.
+struct Slopes
+{
+    const Chain* chain;
+    std::vector<Complex> by;
+    Complex byOmega;
+    Complex byLoss;
+
+    void pass(const std::vector<Link>& links, const Complex& slope)
+    {
+        for (const Link& l : links)
+            by[l.parameter] += slope * l.slope;
+    }
+    void addHeard(const Complex& byHeard, const Chain::Heard& heard)
+    {
+        by[ParameterLayout::kelvin] += byHeard * heard.byAir[0];
+        by[ParameterLayout::vapour] += byHeard * heard.byAir[1];
+        by[ParameterLayout::carbonDioxide] += byHeard * heard.byAir[2];
+        by[ParameterLayout::footLength] += byHeard * heard.byPlace[0];
+        byOmega += byHeard * heard.byOmega;
+    }
+    void addMouth(const MouthDual& total)
+    {
+        pass(chain->topKelvinLinks, total.d[0]);
+        by[ParameterLayout::vapour] += total.d[1];
+        by[ParameterLayout::carbonDioxide] += total.d[2];
+        byOmega += total.d[3];
+        byLoss += total.d[4];
+        by[ParameterLayout::mouthLog] += total.d[5];
+        by[ParameterLayout::mouthSlope] += total.d[6];
+        pass(chain->top.radius, total.d[7]);
+        for (std::size_t k = 0; k < excitationMeasures; ++k)
+            by[ParameterLayout::excitation(k)] += total.d[8 + k];
+    }
+    /// An element, seen through the row at its upper end; gives the row at its lower end.
+    template <typename Matrix>
+    Row addElement(const Element& e, const Matrix& m, std::size_t kelvinAt, const Row& row, const Wave<Complex>& below)
+    {
+        const auto seen = [&](std::size_t k) {
+            return row.p * (m.a.d[k] * below.p + m.b.d[k] * below.u) + row.u * (m.c.d[k] * below.p + m.d.d[k] * below.u);
+        };
+        for (const Link& l : e.links)
+            by[l.parameter] += seen(l.local) * l.slope;
+        by[ParameterLayout::vapour] += seen(kelvinAt + 1);
+        by[ParameterLayout::carbonDioxide] += seen(kelvinAt + 2);
+        byOmega += seen(kelvinAt + 3);
+        byLoss += seen(kelvinAt + 4);
+        if (e.isHole) {
+            by[ParameterLayout::holeEndLog] += seen(kelvinAt + 5) * std::exp(chain->calibration.holeEndLog);
+            by[ParameterLayout::holeSpread(0)] += seen(kelvinAt + 6);
+            by[ParameterLayout::holeSpread(1)] += seen(kelvinAt + 7);
+        }
+        return {row.p * m.a.v + row.u * m.c.v, row.p * m.b.v + row.u * m.d.v};
+    }
+    void addFoot(const Climb& climb, const Row& row)
+    {
+        const auto seen = [&](std::size_t k) {
+            return row.p * climb.foot.p.d[k] + row.u * climb.foot.u.d[k];
+        };
+        pass(chain->foot.radius, seen(0));
+        pass(chain->footKelvinLinks, seen(1));
+        by[ParameterLayout::vapour] += seen(2);
+        by[ParameterLayout::carbonDioxide] += seen(3);
+        byOmega += seen(4);
+        by[ParameterLayout::wallLossLog] += byLoss * chain->loss;
+    }
+};
+
 } // namespace
 
 NoteAnswer answerAt(const Chain& chain, const HoleDuals& holes, double hertz, std::span<const double> shares)
@@ -183,29 +251,13 @@ NoteAnswer answerAt(const Chain& chain, const HoleDuals& holes, double hertz, st
     const Complex tube = heardThrough(chain.shape.mouth, top, strength * heard.pairs);
     const MouthDual total = mouthAt(chain, omega, tube);
 
-    std::vector<Complex> slope(chain.layout.size()); // dW / d parameter
+    Slopes slopes{&chain, std::vector<Complex>(chain.layout.size()), 0.0, 0.0};
     const Complex byTube = total.d[mouthLocals - 1];
     const TubeSlopes tubeBy = tubeSlopes(chain.shape.mouth, top, strength * heard.pairs, tube);
     const Complex byHeard = byTube * tubeBy.byPairs * strength; // dW / d (sum of the pairs)
-    slope[ParameterLayout::neighbours] = byTube * tubeBy.byPairs * heard.pairs;
-    slope[ParameterLayout::kelvin] += byHeard * heard.byAir[0];
-    slope[ParameterLayout::vapour] += byHeard * heard.byAir[1];
-    slope[ParameterLayout::carbonDioxide] += byHeard * heard.byAir[2];
-    slope[ParameterLayout::footLength] += byHeard * heard.byPlace[0];
-    const auto pass = [&](const std::vector<Link>& links, const Complex& by) {
-        for (const Link& l : links)
-            slope[l.parameter] += by * l.slope;
-    };
-    Complex byOmega = total.d[3] + byHeard * heard.byOmega;
-    Complex byLoss = total.d[4];
-    pass(chain.topKelvinLinks, total.d[0]);
-    slope[ParameterLayout::vapour] += total.d[1];
-    slope[ParameterLayout::carbonDioxide] += total.d[2];
-    slope[ParameterLayout::mouthLog] += total.d[5];
-    slope[ParameterLayout::mouthSlope] += total.d[6];
-    pass(chain.top.radius, total.d[7]);
-    for (std::size_t k = 0; k < excitationMeasures; ++k)
-        slope[ParameterLayout::excitation(k)] += total.d[8 + k];
+    slopes.by[ParameterLayout::neighbours] = byTube * tubeBy.byPairs * heard.pairs;
+    slopes.addHeard(byHeard, heard);
+    slopes.addMouth(total);
 
     // Downwards: dW/d(wave) is the row that each element's derivative is seen through. A hole's outward flow is what comes
     // from above less what goes on below.
@@ -213,47 +265,21 @@ NoteAnswer answerAt(const Chain& chain, const HoleDuals& holes, double hertz, st
     std::size_t opening = heard.byFlow.size();
     for (std::size_t i = n; i-- > 0;) {
         const Element& e = chain.elements[i];
-        const Wave<Complex>& w = climb.below[i];
-        if (e.isHole)
-            --opening;
-        const bool open = e.isHole && shares[e.hole] > 0.0;
+        if (!e.isHole) {
+            row = slopes.addElement(e, climb.stretches[i], StretchLocals::kelvin, row, climb.below[i]);
+            continue;
+        }
+        --opening;
+        const bool open = shares[e.hole] > 0.0;
         const Complex byFlow = open ? byHeard * heard.byFlow[opening] : Complex(0.0);
         row.u += byFlow;
         if (open)
-            slope[chain.layout.holeAt(e.hole)] += byHeard * heard.byPlace[opening];
-        const auto descend = [&](const auto& m, std::size_t kelvinAt) {
-            const auto seen = [&](std::size_t k) {
-                return row.p * (m.a.d[k] * w.p + m.b.d[k] * w.u) + row.u * (m.c.d[k] * w.p + m.d.d[k] * w.u);
-            };
-            for (const Link& l : e.links)
-                slope[l.parameter] += seen(l.local) * l.slope;
-            slope[ParameterLayout::vapour] += seen(kelvinAt + 1);
-            slope[ParameterLayout::carbonDioxide] += seen(kelvinAt + 2);
-            byOmega += seen(kelvinAt + 3);
-            byLoss += seen(kelvinAt + 4);
-            if (e.isHole) {
-                slope[ParameterLayout::holeEndLog] += seen(kelvinAt + 5) * std::exp(chain.calibration.holeEndLog);
-                slope[ParameterLayout::holeSpread(0)] += seen(kelvinAt + 6);
-                slope[ParameterLayout::holeSpread(1)] += seen(kelvinAt + 7);
-            }
-            row = {row.p * m.a.v + row.u * m.c.v, row.p * m.b.v + row.u * m.d.v - byFlow};
-        };
-        if (e.isHole)
-            descend(climb.holes[i], HoleLocals::kelvin);
-        else
-            descend(climb.stretches[i], StretchLocals::kelvin);
+            slopes.by[chain.layout.holeAt(e.hole)] += byHeard * heard.byPlace[opening];
+        row = slopes.addElement(e, climb.holes[i], HoleLocals::kelvin, row, climb.below[i]);
+        row.u -= byFlow;
     }
-    const auto seenAtFoot = [&](std::size_t k) {
-        return row.p * climb.foot.p.d[k] + row.u * climb.foot.u.d[k];
-    };
-    pass(chain.foot.radius, seenAtFoot(0));
-    pass(chain.footKelvinLinks, seenAtFoot(1));
-    slope[ParameterLayout::vapour] += seenAtFoot(2);
-    slope[ParameterLayout::carbonDioxide] += seenAtFoot(3);
-    byOmega += seenAtFoot(4);
-    slope[ParameterLayout::wallLossLog] += byLoss * chain.loss;
-
-    return answerOf(hertz, total.v, byOmega, slope);
+    slopes.addFoot(climb, row);
+    return answerOf(hertz, total.v, slopes.byOmega, slopes.by);
 }
 
 std::vector<BoreWeight> boreWeightsAt(const Chain& chain, double hertz, std::span<const double> shares, double step_m)

@@ -11,6 +11,7 @@
 #include <memory>
 #include <mutex>
 #include <numbers>
+#include <optional>
 
 namespace dowel::hearing {
 
@@ -31,6 +32,111 @@ std::mutex& plannerMutex()
     static std::mutex planner;
     return planner;
 }
+
+/// What a note settles at, as medians over its middle half, and which frames are there.
+struct Settled
+{
+    double pitch_Hz = 0.0;
+    double band_cents = 0.0;
+    double level = 0.0;
+
+    [[nodiscard]] bool holds(const Frame& f) const
+    {
+        constexpr double loud = 0.6;
+        return f.pitch_Hz > 0.0 && std::abs(centsOver(f.pitch_Hz, pitch_Hz)) < band_cents && f.rms > loud * level;
+    }
+};
+
+std::optional<Settled> settledAt(const std::vector<Frame>& frames, const Run& run)
+{
+    const std::size_t quarter = (run.last - run.first + 1) / 4;
+    std::vector<double> pitches;
+    std::vector<double> levels;
+    for (std::size_t i = run.first + quarter; i <= run.last - quarter; ++i) {
+        if (frames[i].pitch_Hz > 0.0)
+            pitches.push_back(frames[i].pitch_Hz);
+        levels.push_back(frames[i].rms);
+    }
+    if (pitches.empty())
+        return std::nullopt;
+    const double pitch_Hz = median(pitches);
+    std::vector<double> spread;
+    for (const double p : pitches)
+        spread.push_back(std::abs(centsOver(p, pitch_Hz)));
+    const double usual = median(spread);
+    constexpr double neverSettles_cents = 20.0;
+    if (usual > neverSettles_cents)
+        return std::nullopt;
+    return Settled{pitch_Hz, std::max(6.0, 4.0 * usual), median(levels)};
+}
+
+/// Walks out from the middle of a run while the note is settled. A click or a dropout is stepped over where a tenth of a
+/// second of the settled note follows; a swing that only crosses the note's pitch is not.
+class Walk
+{
+public:
+    Walk(const std::vector<Frame>& frames, const Run& run, const Settled& settled)
+        : m_frames(&frames), m_run(run), m_settled(settled)
+    {
+    }
+    /// The middle of the longest settled stretch.
+    [[nodiscard]] std::optional<std::size_t> middle() const
+    {
+        std::optional<std::size_t> found;
+        std::size_t longest = 0;
+        for (std::size_t i = m_run.first; i <= m_run.last;) {
+            std::size_t count = 0;
+            while (holds(i + count))
+                ++count;
+            if (count > longest) {
+                longest = count;
+                found = i + count / 2;
+            }
+            i += std::max<std::size_t>(1, count);
+        }
+        return found;
+    }
+    /// The last settled frame on the way; step: 1 or -1.
+    [[nodiscard]] std::size_t outwards(std::size_t from, std::ptrdiff_t step) const
+    {
+        std::size_t at = from;
+        while (const auto next = beyond(at, step))
+            at = *next;
+        return at;
+    }
+
+private:
+    [[nodiscard]] bool holds(std::size_t i) const
+    {
+        return i >= m_run.first && i <= m_run.last && m_settled.holds((*m_frames)[i]);
+    }
+    /// Where a step leads, however far; before the first frame it is past the last of any run.
+    static std::size_t moved(std::size_t from, std::ptrdiff_t step, std::size_t by)
+    {
+        return static_cast<std::size_t>(static_cast<std::ptrdiff_t>(from) + step * static_cast<std::ptrdiff_t>(by));
+    }
+    [[nodiscard]] bool staysSettled(std::size_t from, std::ptrdiff_t step) const // seven of the next ten
+    {
+        constexpr std::size_t enoughAfter = 10;
+        std::size_t count = 0;
+        for (std::size_t k = 0; k < enoughAfter; ++k)
+            count += holds(moved(from, step, k)) ? 1U : 0U;
+        return 10 * count >= 7 * enoughAfter;
+    }
+    [[nodiscard]] std::optional<std::size_t> beyond(std::size_t at, std::ptrdiff_t step) const
+    {
+        constexpr std::size_t longestGap = 8;
+        for (std::size_t gap = 1; gap <= longestGap; ++gap) {
+            const std::size_t next = moved(at, step, gap);
+            if (holds(next) && (gap == 1 || staysSettled(next, step)))
+                return next;
+        }
+        return std::nullopt;
+    }
+    const std::vector<Frame>* m_frames;
+    Run m_run;
+    Settled m_settled;
+};
 
 } // namespace
 
@@ -223,84 +329,19 @@ Run steadyPart(const std::vector<Frame>& frames, const Run& run)
     const std::size_t n = run.last - run.first + 1;
     if (n < 8)
         return none;
-    // What the note settles at: medians over its middle half.
-    std::vector<double> pitches;
-    std::vector<double> levels;
-    for (std::size_t i = run.first + n / 4; i <= run.last - n / 4; ++i) {
-        if (frames[i].pitch_Hz > 0.0)
-            pitches.push_back(frames[i].pitch_Hz);
-        levels.push_back(frames[i].rms);
-    }
-    if (pitches.empty())
+    const auto settled = settledAt(frames, run);
+    if (!settled)
         return none;
-    const double pitch = median(pitches);
-    const double level = median(levels);
-    std::vector<double> spread;
-    for (const double p : pitches)
-        spread.push_back(std::abs(centsOver(p, pitch)));
-    const double usual = median(spread);
-    constexpr double neverSettles_cents = 20.0;
-    if (usual > neverSettles_cents)
+    const Walk walk(frames, run, *settled);
+    const auto middle = walk.middle();
+    if (!middle)
         return none;
-    const double band_cents = std::max(6.0, 4.0 * usual);
-    const auto settled = [&](std::size_t i) {
-        return frames[i].pitch_Hz > 0.0 && std::abs(centsOver(frames[i].pitch_Hz, pitch)) < band_cents &&
-               frames[i].rms > 0.6 * level;
-    };
-    // Out from the middle while the note is settled. A click or a dropout is stepped over where a tenth of a second of the
-    // settled note follows; a swing that only crosses the note's pitch is not. At the ends a frame's reach is left out: a
-    // frame that is settled still sees half a frame of what came before it, and the last of an attack is worth waiting for.
+    const std::size_t first = walk.outwards(*middle, -1);
+    const std::size_t last = walk.outwards(*middle, 1);
+    // At the ends a frame's reach is left out: a frame that is settled still sees half a frame of what came before it, and
+    // the last of an attack is worth waiting for.
     const std::size_t margin = n > 50 ? 5 : 3;
     const std::size_t startMargin = n > 80 ? 10 : margin;
-    constexpr std::size_t longestGap = 8;
-    constexpr std::size_t enoughAfter = 10;
-    const auto settles = [&](std::size_t from, int step) { // seven of the next ten
-        std::size_t count = 0;
-        for (std::size_t k = 0; k < enoughAfter; ++k) {
-            const auto i = static_cast<std::ptrdiff_t>(from) + step * static_cast<std::ptrdiff_t>(k);
-            if (i < static_cast<std::ptrdiff_t>(run.first) || i > static_cast<std::ptrdiff_t>(run.last))
-                break;
-            count += settled(static_cast<std::size_t>(i)) ? 1U : 0U;
-        }
-        return 10 * count >= 7 * enoughAfter;
-    };
-    const auto outwards = [&](std::size_t from, int step) {
-        std::size_t at = from;
-        while (true) {
-            std::size_t next = at;
-            bool found = false;
-            for (std::size_t gap = 1; gap <= longestGap; ++gap) {
-                const auto i = static_cast<std::ptrdiff_t>(at) + step * static_cast<std::ptrdiff_t>(gap);
-                if (i < static_cast<std::ptrdiff_t>(run.first) || i > static_cast<std::ptrdiff_t>(run.last))
-                    break;
-                next = static_cast<std::size_t>(i);
-                if (settled(next) && (gap == 1 || settles(next, step))) {
-                    found = true;
-                    break;
-                }
-            }
-            if (!found)
-                return at;
-            at = next;
-        }
-    };
-    // The middle is wherever the longest settled stretch lies.
-    std::size_t middle = run.first + n / 2;
-    std::size_t longest = 0;
-    for (std::size_t i = run.first; i <= run.last;) {
-        std::size_t count = 0;
-        while (i + count <= run.last && settled(i + count))
-            ++count;
-        if (count > longest) {
-            longest = count;
-            middle = i + count / 2;
-        }
-        i += std::max<std::size_t>(1, count);
-    }
-    if (longest == 0)
-        return none;
-    const std::size_t first = outwards(middle, -1);
-    const std::size_t last = outwards(middle, 1);
     if (last < first + startMargin + margin + 4)
         return none;
     return {first + startMargin, last - margin, true};
