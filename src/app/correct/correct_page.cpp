@@ -367,48 +367,8 @@ void CorrectPage::showCard()
         m_why->setVisible(true);
         m_why->setText(text::whyListen(a, m_document->book()->cuts().empty()));
         break;
-    case AdviceState::MakeCut: {
-        const AdviceStep& step = a.steps.front();
-        m_kind->setText(tr("the next cut"));
-        m_what->setText(text::work(step.cut));
-        m_sizes->setText(
-            QStringLiteral("%1 → %2").arg(text::lengthNumber(step.from, m_unit), text::length(wantedSize(step.cut), m_unit)));
-        m_tool->setText(tr("with: %1. Stop there.").arg(text::tool(step, m_unit)));
-        m_why->setText(text::why(step, m_unit) + QLatin1Char('\n') + text::risk(step));
-        m_caution->setText(text::caution(step));
-        m_calipers->setText(text::lengthNumber(wantedSize(step.cut), m_unit));
-        m_calipersHint->setText(m_unit == text::LengthUnit::Inches ? tr("inches, or 6.4 mm")
-                                                                   : tr("millimetres, or inches as 1/4"));
-        showPlan(a);
-        break;
-    }
-    case AdviceState::Finished: {
-        m_kind->setText(tr("done"));
-        constexpr double sure = 0.75;
-        m_what->setText(!a.left.empty()                           ? tr("No cut would bring it nearer")
-                        : a.chanceAllWithin.value_or(1.0) >= sure ? tr("Every note is within tolerance")
-                                                                  : tr("Every note is in, as far as heard"));
-        m_why->setVisible(true);
-        QStringList lines;
-        for (const LeftOver& l : a.left)
-            lines << text::left(l);
-        if (!a.lastResort.empty())
-            lines << text::lastResort(a.lastResort, m_unit);
-        if (lines.isEmpty())
-            lines << tr("Put the knife away. Clean the hole edges, finish, and listen once more afterwards: a finish moves the "
-                        "pitch a little.");
-        if (a.chanceAllWithin)
-            lines << text::sure(a);
-        m_why->setText(lines.join(QStringLiteral("\n\n")));
-        const auto book = m_document->book();
-        QStringList sizes;
-        for (const Hole& h : book->present().spec().holes)
-            sizes << QStringLiteral("%1 %2").arg(QString::fromStdString(h.id.text), text::lengthNumber(h.diameter, m_unit));
-        m_plan->setText(tr("As it is now: %1, tube %2. %n cut(s) since the first listening.", "hole sizes, length",
-                           static_cast<int>(book->cuts().size()))
-                            .arg(sizes.join(QStringLiteral(", ")), text::length(book->present().length(), m_unit)));
-        break;
-    }
+    case AdviceState::MakeCut: showCut(a); break;
+    case AdviceState::Finished: showDone(a); break;
     case AdviceState::Stop:
         m_kind->setText(tr("stop"));
         m_what->setText(tr("Do not cut yet"));
@@ -420,6 +380,49 @@ void CorrectPage::showCard()
                                    : tr("Measure the tube again  (Enter)"));
         break;
     }
+}
+
+void CorrectPage::showCut(const Advice& advice)
+{
+    const AdviceStep& step = advice.steps.front();
+    m_kind->setText(tr("the next cut"));
+    m_what->setText(text::work(step.cut));
+    m_sizes->setText(
+        QStringLiteral("%1 → %2").arg(text::lengthNumber(step.from, m_unit), text::length(wantedSize(step.cut), m_unit)));
+    m_tool->setText(tr("with: %1. Stop there.").arg(text::tool(step, m_unit)));
+    m_why->setText(text::why(step, m_unit) + QLatin1Char('\n') + text::risk(step));
+    m_caution->setText(text::caution(step));
+    m_calipers->setText(text::lengthNumber(wantedSize(step.cut), m_unit));
+    m_calipersHint->setText(m_unit == text::LengthUnit::Inches ? tr("inches, or 6.4 mm") : tr("millimetres, or inches as 1/4"));
+    showPlan(advice);
+}
+
+void CorrectPage::showDone(const Advice& advice)
+{
+    m_kind->setText(tr("done"));
+    constexpr double sure = 0.75;
+    m_what->setText(!advice.left.empty()                           ? tr("No cut would bring it nearer")
+                    : advice.chanceAllWithin.value_or(1.0) >= sure ? tr("Every note is within tolerance")
+                                                                   : tr("Every note is in, as far as heard"));
+    QStringList lines;
+    for (const LeftOver& l : advice.left)
+        lines << text::left(l);
+    if (!advice.lastResort.empty())
+        lines << text::lastResort(advice.lastResort, m_unit);
+    if (lines.isEmpty())
+        lines << tr("Put the knife away. Clean the hole edges, finish, and listen once more afterwards: a finish moves the "
+                    "pitch a little.");
+    if (advice.chanceAllWithin)
+        lines << text::sure(advice);
+    m_why->setVisible(true);
+    m_why->setText(lines.join(QStringLiteral("\n\n")));
+    const auto book = m_document->book();
+    QStringList sizes;
+    for (const Hole& h : book->present().spec().holes)
+        sizes << QStringLiteral("%1 %2").arg(QString::fromStdString(h.id.text), text::lengthNumber(h.diameter, m_unit));
+    m_plan->setText(tr("As it is now: %1, tube %2. %n cut(s) since the first listening.", "hole sizes, length",
+                       static_cast<int>(book->cuts().size()))
+                        .arg(sizes.join(QStringLiteral(", ")), text::length(book->present().length(), m_unit)));
 }
 
 void CorrectPage::showPlan(const Advice& advice)

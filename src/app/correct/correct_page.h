@@ -70,6 +70,8 @@ private:
     void refreshCard();
     void showPicture();
     void showCard();
+    void showCut(const Advice& advice);
+    void showDone(const Advice& advice);
     void showPlan(const Advice& advice);
 
     Document* m_document;

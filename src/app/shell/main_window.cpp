@@ -143,17 +143,36 @@ QWidget* MainWindow::startPage()
     return page;
 }
 
+template <typename Function>
+QAction* MainWindow::act(QMenu* menu, const QString& text, const QKeySequence& keys, Function function, bool needsBook)
+{
+    auto* a = menu->addAction(text);
+    a->setShortcut(keys);
+    connect(a, &QAction::triggered, this, function);
+    if (needsBook)
+        m_needBook << a;
+    return a;
+}
+
 void MainWindow::buildMenus()
 {
-    auto* workbook = menuBar()->addMenu(tr("&Workbook"));
-    const auto act = [this](QMenu* menu, const QString& text, const QKeySequence& keys, auto function, bool needsBook) {
-        auto* a = menu->addAction(text);
-        a->setShortcut(keys);
-        connect(a, &QAction::triggered, this, function);
-        if (needsBook)
-            m_needBook << a;
-        return a;
-    };
+    buildWorkbookMenu(menuBar()->addMenu(tr("&Workbook")));
+    auto* stage = menuBar()->addMenu(tr("&Stage"));
+    const std::pair<QString, Stage> stages[] = {{tr("&Blank"), Blank},     {tr("&Sounding edge"), Edge}, {tr("&Target"), Target},
+                                                {tr("La&yout"), Layout},   {tr("&Drill"), Drill},        {tr("&Listen"), Listen},
+                                                {tr("&Correct"), Correct}, {tr("L&ogbook"), Logbook}};
+    int number = 1;
+    for (const auto& [text, s] : stages)
+        act(
+            stage, text, QKeySequence(QStringLiteral("Ctrl+%1").arg(number++)), [this, s = s] { goTo(s); }, s >= Listen);
+    buildViewMenu(menuBar()->addMenu(tr("&View")));
+    auto* help = menuBar()->addMenu(tr("&Help"));
+    act(
+        help, tr("&How to work with Dowel"), QKeySequence::HelpContents, [this] { showWalk(); }, false);
+}
+
+void MainWindow::buildWorkbookMenu(QMenu* workbook)
+{
     act(
         workbook, tr("New &practice blank"), QKeySequence(), [this] { newPractice(m_folder); }, false);
     act(
@@ -192,17 +211,10 @@ void MainWindow::buildMenus()
     workbook->addSeparator();
     act(
         workbook, tr("&Quit"), QKeySequence::Quit, [this] { close(); }, false);
+}
 
-    auto* stage = menuBar()->addMenu(tr("&Stage"));
-    const std::pair<QString, Stage> stages[] = {{tr("&Blank"), Blank},     {tr("&Sounding edge"), Edge}, {tr("&Target"), Target},
-                                                {tr("La&yout"), Layout},   {tr("&Drill"), Drill},        {tr("&Listen"), Listen},
-                                                {tr("&Correct"), Correct}, {tr("L&ogbook"), Logbook}};
-    int number = 1;
-    for (const auto& [text, s] : stages)
-        act(
-            stage, text, QKeySequence(QStringLiteral("Ctrl+%1").arg(number++)), [this, s = s] { goTo(s); }, s >= Listen);
-
-    auto* view = menuBar()->addMenu(tr("&View"));
+void MainWindow::buildViewMenu(QMenu* view)
+{
     m_inches = act(
         view, tr("Sizes in &inches"), QKeySequence(QStringLiteral("Ctrl+I")), [this](bool on) { setInches(on); }, false);
     m_inches->setCheckable(true);
@@ -222,10 +234,6 @@ void MainWindow::buildMenus()
     }
     act(
         view, tr("&Across the room"), QKeySequence(Qt::Key_F11), [this] { m_listen->showFar(); }, true);
-
-    auto* help = menuBar()->addMenu(tr("&Help"));
-    act(
-        help, tr("&How to work with Dowel"), QKeySequence::HelpContents, [this] { showWalk(); }, false);
 }
 
 void MainWindow::speakFromNowOn(const QString& language)

@@ -63,6 +63,11 @@ private:
     /// Asks where entries are not on the disk yet; true where the workbook may be left.
     bool mayLeave();
     void buildMenus();
+    void buildWorkbookMenu(QMenu* workbook);
+    void buildViewMenu(QMenu* view);
+    /// Adds an entry of a menu; needsBook: usable while a workbook is open.
+    template <typename Function>
+    QAction* act(QMenu* menu, const QString& text, const QKeySequence& keys, Function function, bool needsBook);
     [[nodiscard]] QWidget* startPage();
     /// Opens what how() gives, on the worker, unless the user stays with what is unsaved.
     void open(std::function<Result<Store>()> how);

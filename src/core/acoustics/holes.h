@@ -74,7 +74,6 @@ template <class C> struct HoleGeometry
     static HoleGeometry of(const HoleMeasures<C>& h, const HoleFittings& fittings, HoleFormulas set)
     {
         using std::pow;
-        using std::tanh;
         HoleGeometry g;
         g.boreRadius = h.boreRadius;
         g.radius = h.radius;
@@ -85,9 +84,7 @@ template <class C> struct HoleGeometry
         g.sinkDepth = C(fittings.sinkDepth_m);
         const C& b = h.innerRadius;
         const C d = b / h.boreRadius;
-        const C d2 = d * d;
-        const C d4 = d2 * d2;
-        const C matching = b * d / C(8.0) * (C(1.0) + C(0.207) * d2 * d);
+        const C matching = b * d / C(8.0) * (C(1.0) + C(0.207) * d * d * d);
         g.straight = h.chimney - g.sinkDepth + matching;
         g.finger = C(fittings.fingerShare) * g.sinkRadius;
         // On a tube the wall curves away, and the end is shorter than in a plane.
@@ -96,34 +93,7 @@ template <class C> struct HoleGeometry
         g.outerMore = fittings.padHeight_m > 0.0
                           ? discLength(g.sinkRadius, g.sinkRadius * C(padRim), fittings.padHeight_m, fittings.padDiameter_m)
                           : C(0.0);
-        const C slender = h.chimney / b;
-        struct Lengths
-        {
-            C still, moving, open, closed;
-        };
-        const auto lengthsOf = [&](HoleFormulas which) -> Lengths {
-            switch (which) {
-            case HoleFormulas::LefebvreScavone: {
-                const C still =
-                    b * (C(0.822) - C(0.095) * d - C(1.566) * d2 + C(2.138) * d2 * d - C(1.640) * d4 + C(0.502) * d4 * d);
-                return {still, still * (C(1.0) - C(4.56) * d + C(6.55) * d2),
-                        b * d4 * (C(-0.35) + C(0.06) * tanh(C(2.7) * slender)),
-                        b * d4 * (C(-0.12) - C(0.17) * tanh(C(2.4) * slender))};
-            }
-            case HoleFormulas::DubosNederveen: {
-                const C shape = C(0.940) + C(0.540) * d + C(0.285) * d2;
-                const C deep = tanh(C(1.84) * slender);
-                return {b * (C(0.82) - C(0.193) * d - C(1.09) * d2 + C(1.27) * d2 * d - C(0.71) * d4), C(0.0),
-                        -b * d4 / (C(1.78) * deep + shape), -b * d4 / (C(1.78) / deep + shape)};
-            }
-            case HoleFormulas::Keefe: break;
-            }
-            const C deep = tanh(C(1.84) * slender);
-            return {b * (C(1.40) - C(0.58) * d2) - C(0.8216) * curved * g.sinkRadius - matching, C(0.0),
-                    C(-0.47) * b * d4 / (deep + C(0.62) * d2 + C(0.64) * d),
-                    C(-0.47) * b * d4 / (C(1.0) / deep + C(0.62) * d2 + C(0.64) * d)};
-        };
-        const Lengths chosen = lengthsOf(set);
+        const Lengths chosen = lengthsOf(set, h, curved * g.sinkRadius, matching);
         Lengths mixed = chosen;
         std::size_t other = 0;
         for (const HoleFormulas which : allHoleFormulas) {
@@ -133,7 +103,7 @@ template <class C> struct HoleGeometry
             if constexpr (std::is_same_v<C, Complex>)
                 if (share == Complex(0.0))
                     continue;
-            const Lengths those = lengthsOf(which);
+            const Lengths those = lengthsOf(which, h, curved * g.sinkRadius, matching);
             mixed.still += share * (those.still - chosen.still);
             mixed.moving += share * (those.moving - chosen.moving);
             mixed.open += share * (those.open - chosen.open);
@@ -151,6 +121,40 @@ template <class C> struct HoleGeometry
         g.straightSlices = slices(g.radius, g.innerRadius);
         g.sinkSlices = slices(g.sinkRadius, g.radius);
         return g;
+    }
+
+private:
+    struct Lengths
+    {
+        C still, moving, open, closed;
+    };
+    /// By one author's formulas. outer: what Keefe's whole length has in it of the outer end, besides the matching volume.
+    static Lengths lengthsOf(HoleFormulas which, const HoleMeasures<C>& h, const C& outer, const C& matching)
+    {
+        using std::tanh;
+        const C& b = h.innerRadius;
+        const C d = b / h.boreRadius;
+        const C d2 = d * d;
+        const C d4 = d2 * d2;
+        const C slender = h.chimney / b;
+        switch (which) {
+        case HoleFormulas::LefebvreScavone: {
+            const C still = b * (C(0.822) - C(0.095) * d - C(1.566) * d2 + C(2.138) * d2 * d - C(1.640) * d4 + C(0.502) * d4 * d);
+            return {still, still * (C(1.0) - C(4.56) * d + C(6.55) * d2), b * d4 * (C(-0.35) + C(0.06) * tanh(C(2.7) * slender)),
+                    b * d4 * (C(-0.12) - C(0.17) * tanh(C(2.4) * slender))};
+        }
+        case HoleFormulas::DubosNederveen: {
+            const C shape = C(0.940) + C(0.540) * d + C(0.285) * d2;
+            const C deep = tanh(C(1.84) * slender);
+            return {b * (C(0.82) - C(0.193) * d - C(1.09) * d2 + C(1.27) * d2 * d - C(0.71) * d4), C(0.0),
+                    -b * d4 / (C(1.78) * deep + shape), -b * d4 / (C(1.78) / deep + shape)};
+        }
+        case HoleFormulas::Keefe: break;
+        }
+        const C deep = tanh(C(1.84) * slender);
+        return {b * (C(1.40) - C(0.58) * d2) - C(0.8216) * outer - matching, C(0.0),
+                C(-0.47) * b * d4 / (deep + C(0.62) * d2 + C(0.64) * d),
+                C(-0.47) * b * d4 / (C(1.0) / deep + C(0.62) * d2 + C(0.64) * d)};
     }
 };
 

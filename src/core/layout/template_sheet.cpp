@@ -37,6 +37,19 @@ std::string millimetres(double m)
     return text;
 }
 
+/// A centimetre a tick, longer every five, to hold against a rule and see whether the printer kept the size.
+void addRuler(TemplateSheet& sheet)
+{
+    using Line = SheetCurve::Line;
+    const double y = -sheet.round_m / 2.0 + 0.006;
+    sheet.curves.push_back(straight(Line::Ruler, {0.0, y}, {std::floor(sheet.length_m * 100.0) / 100.0, y}));
+    for (int k = 0; k <= static_cast<int>(std::floor(sheet.length_m * 100.0)); ++k) {
+        sheet.curves.push_back(straight(Line::Ruler, {k * 0.01, y}, {k * 0.01, y + (k % 5 == 0 ? 0.004 : 0.002)}));
+        if (k % 5 == 0 && k > 0)
+            sheet.labels.push_back({{k * 0.01 + 0.0005, y + 0.0045}, std::to_string(k * 10)});
+    }
+}
+
 } // namespace
 
 TemplateSheet templateSheet(const Instrument& start, const Instrument& goal, double pilot_m)
@@ -110,14 +123,7 @@ TemplateSheet templateSheet(const Instrument& start, const Instrument& goal, dou
         sheet.labels.push_back(
             {{foot + 0.004, half - 0.004}, "stopper " + millimetres(transverse->stopper.metres()) + " from the hole"});
     }
-    // Ruler: a centimetre a tick, longer every five, to hold against a rule and see whether the printer kept the size.
-    const double y = -half + 0.006;
-    sheet.curves.push_back(straight(Line::Ruler, {0.0, y}, {std::floor(sheet.length_m * 100.0) / 100.0, y}));
-    for (int k = 0; k <= static_cast<int>(std::floor(sheet.length_m * 100.0)); ++k) {
-        sheet.curves.push_back(straight(Line::Ruler, {k * 0.01, y}, {k * 0.01, y + (k % 5 == 0 ? 0.004 : 0.002)}));
-        if (k % 5 == 0 && k > 0)
-            sheet.labels.push_back({{k * 0.01 + 0.0005, y + 0.0045}, std::to_string(k * 10)});
-    }
+    addRuler(sheet);
     return sheet;
 }
 
