@@ -110,8 +110,13 @@ Result<LayoutAsked> readLayoutFile(const std::string& path)
     const auto json = readJsonFile(path);
     if (!json)
         return json.error();
+    return layoutFromJson(*json);
+}
+
+Result<LayoutAsked> layoutFromJson(const Json& json)
+{
     std::optional<Error> error;
-    JsonReader r(*json, "", error);
+    JsonReader r(json, "", error);
     Blank blank;
     blank.spec = readSpec(r, error);
     const int count =

@@ -21,6 +21,9 @@ struct LayoutAsked
 /// Errors: as readSpecFile(), and BadValue for wishes.
 [[nodiscard]] Result<LayoutAsked> readLayoutFile(const std::string& path);
 
+/// The same from what was parsed already.
+[[nodiscard]] Result<LayoutAsked> layoutFromJson(const nlohmann::json& json);
+
 /// The same as text, to be read back by readLayoutFile().
 [[nodiscard]] nlohmann::json jsonOf(const Blank& blank, const LayoutWishes& wishes);
 [[nodiscard]] std::string layoutText(const Blank& blank, const LayoutWishes& wishes);

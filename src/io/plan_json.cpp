@@ -27,9 +27,11 @@ std::string planText(const PlanKept& plan)
     return json.dump(2) + "\n";
 }
 
-Result<PlanKept> readPlanFile(const std::string& path)
+namespace {
+
+Result<PlanKept> planFrom(const Json& json)
 {
-    auto asked = readLayoutFile(path);
+    auto asked = layoutFromJson(json);
     if (!asked)
         return asked.error();
     if (!std::holds_alternative<Blank>(asked->from))
@@ -41,11 +43,10 @@ Result<PlanKept> readPlanFile(const std::string& path)
     plan.target.tuning = plan.blank.spec.tuning;
     if (!plan.blank.spec.fingerings.empty())
         plan.target.lowest = plan.blank.spec.fingerings.front().id.text;
-    const auto json = readJsonFile(path);
-    if (!json || !json->contains("plan"))
+    if (!json.contains("plan"))
         return plan; // written for layout alone
     std::optional<Error> error;
-    JsonReader r((*json)["plan"], "/plan", error);
+    JsonReader r(json["plan"], "/plan", error);
     plan.target.lowest = r.text("lowest");
     plan.target.mode = r.text("mode");
     plan.target.registers = r.integer("registers", 1);
@@ -60,7 +61,7 @@ Result<PlanKept> readPlanFile(const std::string& path)
         if (!r.has(key))
             continue;
         (void)r.object(key);
-        auto shape = instrumentFromJson((*json)["plan"][key]);
+        auto shape = instrumentFromJson(json["plan"][key]);
         if (shape)
             *into = std::move(*shape);
         else if (!error)
@@ -69,6 +70,45 @@ Result<PlanKept> readPlanFile(const std::string& path)
     r.finish();
     if (error)
         return *error;
+    return plan;
+}
+
+} // namespace
+
+Result<PlanKept> readPlanFile(const std::string& path)
+{
+    const auto json = readJsonFile(path);
+    return json ? planFrom(*json) : Result<PlanKept>(json.error());
+}
+
+Result<PlanKept> planFromText(const std::string& text)
+{
+    const auto json = parseJson(text, "plan");
+    return json ? planFrom(*json) : Result<PlanKept>(json.error());
+}
+
+PlanKept planOf(const Instrument& there)
+{
+    PlanKept plan;
+    plan.blank.spec = there.spec();
+    for (const Hole& h : there.spec().holes) {
+        plan.blank.digits.push_back(h.digit);
+        plan.blank.sides.push_back(h.side);
+        plan.blank.asides.push_back(h.aside);
+    }
+    plan.blank.holeCount = there.spec().holes.size();
+    plan.blank.spec.holes.clear();
+    plan.target = usualTarget(there.spec().family);
+    plan.target.tuning = there.spec().tuning;
+    if (!there.spec().fingerings.empty()) {
+        plan.target.lowest = there.spec().fingerings.front().id.text;
+        plan.goal = there;
+    }
+    int registers = 1;
+    for (const Fingering& f : there.spec().fingerings)
+        registers = std::max(registers, f.registerNumber);
+    plan.target.registers = registers;
+    plan.ownChart = true;
     return plan;
 }
 

@@ -34,5 +34,9 @@ struct PlanKept
 /// Errors: Unreadable, those of readLayoutFile(), BadValue (where = the place in the file; an instrument whose holes stand
 /// already is no plan).
 [[nodiscard]] Result<PlanKept> readPlanFile(const std::string& path);
+/// The same from the text that planText() wrote.
+[[nodiscard]] Result<PlanKept> planFromText(const std::string& text);
+/// A plan as an instrument that stands already would have come from: its bore, mouth and chart, its row as the one laid out.
+[[nodiscard]] PlanKept planOf(const Instrument& there);
 
 } // namespace dowel::io

@@ -13,8 +13,8 @@ namespace dowel::io {
 
 namespace {
 
-constexpr std::array<std::string_view, 9> kinds{"reading", "cut",     "advice", "set_aside", "practice",
-                                                "note",    "measure", "school", "amend"};
+constexpr std::array<std::string_view, 11> kinds{"reading", "cut",    "advice", "set_aside", "practice", "note",
+                                                 "measure", "school", "amend",  "plan",      "built"};
 
 HeardNote noteFrom(JsonReader r)
 {
@@ -92,8 +92,123 @@ Json bodyJson(const EntryBody& body)
             json["name"] = *a->name;
         return json;
     }
+    if (const auto* plan = std::get_if<PlanEntry>(&body))
+        return {{"plan", Json::parse(plan->plan, nullptr, false)}};
+    if (const auto* b = std::get_if<BuiltEntry>(&body))
+        return {{"spec", jsonOf(b->built)}};
     const auto& p = std::get<PracticeEntry>(body);
     return {{"seed", p.seed}, {"celsius", tidy(p.room.celsius())}, {"noise_db", p.noise_dB}};
+}
+
+/// One reader a kind of entry; what is wrong is told by the reader's error.
+EntryBody readingFrom(JsonReader& r)
+{
+    ReadingEntry e;
+    e.fingering = {r.text("fingering")};
+    e.pitch = Hertz::fromHertz(r.number("hz"));
+    e.sd = Cents::fromCents(r.number("sd_cents"));
+    e.air = Temperature::fromCelsius(r.number("celsius"));
+    const auto source = sourceFromName(r.text("source"));
+    if (!source)
+        r.fail(ErrorCode::BadValue, "source", "is not known");
+    e.source = source.value_or(ReadingSource::Numbers);
+    e.hasTake = r.boolean("has_take", false);
+    if (r.has("note"))
+        e.note = noteFrom(r.object("note"));
+    return e;
+}
+
+EntryBody cutEntryFrom(JsonReader& r, const Json& json, std::optional<Error>& error)
+{
+    CutEntry e;
+    r.object("cut");
+    if (json.contains("cut")) {
+        auto cut = cutFromJson(json["cut"]);
+        if (cut)
+            e.cut = *cut;
+        else if (!error)
+            error = cut.error();
+    }
+    e.from = Metres::fromMillimetres(r.number("from_mm"));
+    if (r.has("advised_mm"))
+        e.advised = Metres::fromMillimetres(r.number("advised_mm"));
+    e.forecast = forecastFrom(r);
+    return e;
+}
+
+EntryBody practiceFrom(JsonReader& r)
+{
+    PracticeEntry e;
+    constexpr double mostSeed = 9007199254740992.0; // 2^53, what a number in JSON keeps
+    const double seed = r.number("seed");
+    if (!(seed >= 0.0 && seed <= mostSeed))
+        r.fail(ErrorCode::BadValue, "seed", "must be 0 to 2^53");
+    else
+        e.seed = static_cast<std::uint64_t>(seed);
+    e.room = Temperature::fromCelsius(r.number("celsius"));
+    e.noise_dB = r.number("noise_db");
+    return e;
+}
+
+EntryBody schoolFrom(JsonReader& r)
+{
+    SchoolEntry e;
+    e.school.footFirst = r.boolean("foot_first", false);
+    e.school.oneSize = r.boolean("one_size", false);
+    e.school.lowRegister = r.boolean("low_register", false);
+    e.school.evenTimbre = r.number("even_timbre");
+    return e;
+}
+
+EntryBody measureFrom(JsonReader& r)
+{
+    MeasureEntry e;
+    if (r.has("hole"))
+        e.hole = HoleId{r.text("hole")};
+    e.size = Metres::fromMillimetres(r.number("size_mm"));
+    return e;
+}
+
+EntryBody amendFrom(JsonReader& r, std::optional<Error>& error)
+{
+    AmendEntry e;
+    if (r.has("target")) {
+        JsonReader target = r.object("target");
+        Wanted wanted;
+        wanted.tuning = tuningFrom(target.object("tuning"), error);
+        for (auto& f : target.objects("fingerings"))
+            wanted.fingerings.push_back(fingeringFrom(f, wanted.tuning));
+        target.finish();
+        e.wanted = std::move(wanted);
+    }
+    if (r.has("name"))
+        e.name = r.text("name");
+    return e;
+}
+
+std::optional<EntryBody> bodyFrom(std::string_view kind, JsonReader& r, const Json& json, std::optional<Error>& error)
+{
+    if (kind == "reading")
+        return readingFrom(r);
+    if (kind == "cut")
+        return cutEntryFrom(r, json, error);
+    if (kind == "set_aside")
+        return SetAsideEntry{{r.integer("entry", 0)}, r.text("why")};
+    if (kind == "practice")
+        return practiceFrom(r);
+    if (kind == "note")
+        return NoteEntry{r.text("text")};
+    if (kind == "school")
+        return schoolFrom(r);
+    if (kind == "measure")
+        return measureFrom(r);
+    if (kind == "amend")
+        return amendFrom(r, error);
+    if (kind == "plan") {
+        (void)r.object("plan");
+        return PlanEntry{json.contains("plan") ? json["plan"].dump() : std::string()};
+    }
+    return std::nullopt;
 }
 
 } // namespace
@@ -269,93 +384,27 @@ Result<EntryBody> bodyFromText(std::string_view kind, const std::string& text)
     const auto json = parseJson(text, std::string(kind));
     if (!json)
         return json.error();
-    std::optional<Error> error;
     if (kind == "advice") {
         auto advice = adviceFromJson(*json);
         if (!advice)
             return advice.error();
         return EntryBody{std::move(*advice)};
     }
-    JsonReader r(*json, "/" + std::string(kind), error);
-    EntryBody body;
-    if (kind == "reading") {
-        ReadingEntry e;
-        e.fingering = {r.text("fingering")};
-        e.pitch = Hertz::fromHertz(r.number("hz"));
-        e.sd = Cents::fromCents(r.number("sd_cents"));
-        e.air = Temperature::fromCelsius(r.number("celsius"));
-        const auto source = sourceFromName(r.text("source"));
-        if (!source)
-            r.fail(ErrorCode::BadValue, "source", "is not known");
-        e.source = source.value_or(ReadingSource::Numbers);
-        e.hasTake = r.boolean("has_take", false);
-        if (r.has("note"))
-            e.note = noteFrom(r.object("note"));
-        body = std::move(e);
-    } else if (kind == "cut") {
-        CutEntry e;
-        r.object("cut");
-        if (json->contains("cut")) {
-            auto cut = cutFromJson((*json)["cut"]);
-            if (cut)
-                e.cut = *cut;
-            else if (!error)
-                error = cut.error();
-        }
-        e.from = Metres::fromMillimetres(r.number("from_mm"));
-        if (r.has("advised_mm"))
-            e.advised = Metres::fromMillimetres(r.number("advised_mm"));
-        e.forecast = forecastFrom(r);
-        body = std::move(e);
-    } else if (kind == "set_aside") {
-        body = SetAsideEntry{{r.integer("entry", 0)}, r.text("why")};
-    } else if (kind == "practice") {
-        PracticeEntry e;
-        constexpr double mostSeed = 9007199254740992.0; // 2^53, what a number in JSON keeps
-        const double seed = r.number("seed");
-        if (!(seed >= 0.0 && seed <= mostSeed))
-            r.fail(ErrorCode::BadValue, "seed", "must be 0 to 2^53");
-        else
-            e.seed = static_cast<std::uint64_t>(seed);
-        e.room = Temperature::fromCelsius(r.number("celsius"));
-        e.noise_dB = r.number("noise_db");
-        body = e;
-    } else if (kind == "note") {
-        body = NoteEntry{r.text("text")};
-    } else if (kind == "school") {
-        SchoolEntry e;
-        e.school.footFirst = r.boolean("foot_first", false);
-        e.school.oneSize = r.boolean("one_size", false);
-        e.school.lowRegister = r.boolean("low_register", false);
-        e.school.evenTimbre = r.number("even_timbre");
-        body = e;
-    } else if (kind == "measure") {
-        MeasureEntry e;
-        if (r.has("hole"))
-            e.hole = HoleId{r.text("hole")};
-        e.size = Metres::fromMillimetres(r.number("size_mm"));
-        body = std::move(e);
-    } else if (kind == "amend") {
-        AmendEntry e;
-        if (r.has("target")) {
-            JsonReader target = r.object("target");
-            Wanted wanted;
-            wanted.tuning = tuningFrom(target.object("tuning"), error);
-            for (auto& f : target.objects("fingerings"))
-                wanted.fingerings.push_back(fingeringFrom(f, wanted.tuning));
-            target.finish();
-            e.wanted = std::move(wanted);
-        }
-        if (r.has("name"))
-            e.name = r.text("name");
-        body = std::move(e);
-    } else {
-        return Error{ErrorCode::Damaged, std::string(kind), "is no kind of entry"};
+    if (kind == "built") {
+        auto built = instrumentFromJson(json->contains("spec") ? (*json)["spec"] : Json());
+        if (!built)
+            return built.error();
+        return EntryBody{BuiltEntry{std::move(*built)}};
     }
+    std::optional<Error> error;
+    JsonReader r(*json, "/" + std::string(kind), error);
+    auto body = bodyFrom(kind, r, *json, error);
+    if (!body)
+        return Error{ErrorCode::Damaged, std::string(kind), "is no kind of entry"};
     r.finish();
     if (error)
         return *error;
-    return body;
+    return std::move(*body);
 }
 
 std::string recordText(const Workbook& book)

@@ -69,6 +69,9 @@ std::string recordCsv(const Workbook& book)
             if (amend->wanted)
                 what += (what.empty() ? "" : ", ") + std::string("A4 ") + number(amend->wanted->tuning.a4.hertz(), 2) + " Hz, " +
                         amend->wanted->tuning.scale + ", " + std::to_string(amend->wanted->fingerings.size()) + " fingerings";
+        } else if (const auto* b = std::get_if<BuiltEntry>(&e.body)) {
+            what = std::to_string(b->built.spec().holes.size()) + " holes";
+            values = ",,,," + number(b->built.length().millimetres(), 3);
         } else if (const auto* n = std::get_if<NoteEntry>(&e.body)) {
             what = n->text;
         } else if (const auto* s = std::get_if<SetAsideEntry>(&e.body)) {

@@ -355,7 +355,9 @@ Result<CutEntry> cutEntry(const Workbook& book, const Cut& cut)
     // Advice speaks of the shape it was given for: only a step of advice newer than the last cut counts.
     for (auto it = book.entries().rbegin(); it != book.entries().rend(); ++it) {
         const auto* amend = std::get_if<AmendEntry>(&it->body);
-        if ((std::holds_alternative<CutEntry>(it->body) || (amend != nullptr && amend->wanted)) && !book.isSetAside(it->id))
+        if ((std::holds_alternative<CutEntry>(it->body) || std::holds_alternative<BuiltEntry>(it->body) ||
+             (amend != nullptr && amend->wanted)) &&
+            !book.isSetAside(it->id))
             break;
         const auto* advice = std::get_if<Advice>(&it->body);
         if (advice == nullptr)

@@ -269,6 +269,15 @@ QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
                          .arg(number(a->wanted->tuning.a4.hertz(), 1), number(a->wanted->tuning.playedAt.celsius(), 1));
         return words.join(QStringLiteral("; "));
     }
+    if (std::holds_alternative<PlanEntry>(entry.body))
+        return tr("The design as it was then");
+    if (const auto* b = std::get_if<BuiltEntry>(&entry.body)) {
+        QStringList sizes;
+        for (const Hole& h : b->built.spec().holes)
+            sizes << tr("%1 %2", "hole, size").arg(QString::fromStdString(h.id.text), lengthNumber(h.diameter, unit));
+        return tr("From here on it is so: %1 long; %2", "length, holes with their sizes")
+            .arg(length(b->built.length(), unit), sizes.isEmpty() ? tr("no holes") : sizes.join(QStringLiteral(", ")));
+    }
     if (const auto* m = std::get_if<MeasureEntry>(&entry.body))
         return m->hole ? tr("Measured again: %1 is %2").arg(QString::fromStdString(m->hole->text), length(m->size, unit))
                        : tr("Measured again: the tube is %1 long").arg(length(m->size, unit));

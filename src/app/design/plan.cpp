@@ -4,15 +4,12 @@
 #include "app/document/shop_settings.h"
 
 #include "core/tuning/pitch.h"
-#include "io/json_reader.h"
-#include "io/whole_file.h"
 #include "text/errors.h"
 
 #include <QDateTime>
-#include <QFile>
-#include <QFileInfo>
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 namespace dowel::app {
 
@@ -53,38 +50,61 @@ Result<Instrument> carried(const Instrument& model, const Blank& blank)
 
 } // namespace
 
-Plan::Plan(QString path, QObject* parent) : QObject(parent), m_path(std::move(path))
+Plan::Plan(io::PlanKept kept, QObject* parent) : QObject(parent), m_kept(std::move(kept))
 {
     connect(&m_jobs, &Jobs::busyChanged, this, &Plan::busyChanged);
-    // A drag changes the plan many times a second; the file follows when the hand rests.
-    m_saveSoon.setSingleShot(true);
-    m_saveSoon.setInterval(300);
-    connect(&m_saveSoon, &QTimer::timeout, this, &Plan::keep);
-    if (QFileInfo::exists(m_path)) {
-        if (auto kept = io::readPlanFile(m_path.toStdString())) {
-            m_kept = std::move(*kept);
-            if (m_kept.goal)
-                judge(*m_kept.goal);
-            return;
-        } else {
-            const QString aside =
-                m_path + QDateTime::currentDateTimeUtc().toString(QStringLiteral(".yyyyMMdd-HHmmss")) + QStringLiteral("-unread");
-            QFile::rename(m_path, aside);
-            const QString words =
-                tr("%1 The file is left as %2; a new plan stands here.").arg(text::sentence(kept.error()), aside);
-            QMetaObject::invokeMethod(
-                this, [this, words] { Q_EMIT failed(words); }, Qt::QueuedConnection);
-        }
-    }
-    m_kept.target = usualTarget(Family::Whistle);
-    if (auto blank = startingBlank(Family::Whistle, m_kept.target))
-        m_kept.blank = std::move(*blank);
+    // A drag changes the plan many times a second, and what is tried out is not worth a line in the record each time: it is
+    // kept when a row is laid out, when the stage is left, and when the hand rests.
+    constexpr int rests_ms = 20000;
+    m_keepLater.setSingleShot(true);
+    m_keepLater.setInterval(rests_ms);
+    connect(&m_keepLater, &QTimer::timeout, this, &Plan::flush);
+    judgeKept();
 }
 
-Plan::~Plan()
+io::PlanKept Plan::usual(Family family)
 {
-    if (m_saveSoon.isActive())
-        (void)io::writeFileWhole(m_path.toStdString(), io::planText(m_kept));
+    io::PlanKept kept;
+    kept.target = usualTarget(family);
+    if (auto blank = startingBlank(family, kept.target))
+        kept.blank = std::move(*blank);
+    return kept;
+}
+
+void Plan::restore(io::PlanKept kept)
+{
+    m_kept = std::move(kept);
+    m_layout.reset();
+    m_trouble.clear();
+    ++m_revision;
+    m_keepLater.stop();
+    m_unkept = false;
+    judgeKept();
+    Q_EMIT changed();
+}
+
+void Plan::judgeKept()
+{
+    if (!m_kept.goal)
+        return;
+    m_jobs.run(
+        [goal = *m_kept.goal, length = blank().spec.bore.back().at, wishes = wishes()](const Cancel&) {
+            return layoutAt(goal, length, wishes, learntPriors(goal.spec().family));
+        },
+        [this, revision = m_revision](Result<Layout> layout) {
+            if (!layout || revision != m_revision)
+                return;
+            m_layout = std::move(*layout);
+            Q_EMIT changed();
+        });
+}
+
+void Plan::flush()
+{
+    m_keepLater.stop();
+    if (!std::exchange(m_unkept, false))
+        return;
+    Q_EMIT worthKeeping();
 }
 
 std::optional<Instrument> Plan::drawn() const
@@ -119,28 +139,17 @@ void Plan::touched(bool dropLayout)
         m_layout.reset();
         m_kept.goal.reset();
     }
-    m_saveSoon.start();
+    m_unkept = true;
+    m_keepLater.start();
     Q_EMIT changed();
-}
-
-void Plan::keep()
-{
-    m_saves.run(
-        [path = m_path.toStdString(), kept = m_kept](const Cancel&) { return io::writeFileWhole(path, io::planText(kept)); },
-        [this](Status done) {
-            if (!done)
-                Q_EMIT failed(text::sentence(done.error()));
-        });
 }
 
 void Plan::begin(Family family)
 {
-    m_kept.target = usualTarget(family);
-    m_kept.ownChart = false;
-    m_kept.model.reset();
-    m_kept.done.clear();
-    if (auto blank = startingBlank(family, m_kept.target))
-        m_kept.blank = std::move(*blank);
+    flush(); // what it was stays in the record
+    const std::string name = m_kept.blank.spec.name;
+    m_kept = usual(family);
+    m_kept.blank.spec.name = name;
     touched(true);
 }
 
@@ -250,7 +259,8 @@ void Plan::tick(const std::string& step, bool done)
     std::erase_if(m_kept.done, [&](const io::StepDone& d) { return d.step == step; });
     if (done)
         m_kept.done.push_back({step, QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString()});
-    m_saveSoon.start();
+    m_unkept = true;
+    m_keepLater.start();
 }
 
 void Plan::clearDone()
@@ -279,12 +289,13 @@ void Plan::layOut()
                 m_layout = std::move(*layout);
                 m_kept.goal = m_layout->goal;
                 m_trouble.clear();
-                m_saveSoon.start();
+                m_unkept = true;
             } else if (layout.error().code != ErrorCode::Cancelled) {
                 m_layout.reset();
                 m_kept.goal.reset();
                 m_trouble = text::sentence(layout.error());
             }
+            flush();
             Q_EMIT changed();
         });
 }
@@ -304,7 +315,8 @@ void Plan::tryOut(const Instrument& shape)
     if (!m_layout || !judge(shape))
         return;
     m_kept.goal = shape;
-    m_saveSoon.start();
+    m_unkept = true;
+    m_keepLater.start();
     Q_EMIT changed();
 }
 

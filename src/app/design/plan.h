@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A plan before there is a workbook: blank, target, wishes, and the layout worked out from them on a worker. Kept in one
-// file beside the workbooks after every change.
+// The design of the instrument that is open: blank, target, wishes, and the layout worked out from them on a worker. Whoever
+// owns it keeps it in the workbook when it says that it is worth it.
 #pragma once
 
 #include "app/parts/jobs.h"
@@ -18,10 +18,15 @@ class Plan : public QObject
     Q_OBJECT
 
 public:
-    /// path: where it is kept; read from there where it is, else a whistle's usual plan. What cannot be read is left
-    /// under another name, which failed() tells once somebody listens.
-    explicit Plan(QString path, QObject* parent = nullptr);
-    ~Plan() override;
+    explicit Plan(io::PlanKept kept, QObject* parent = nullptr);
+    /// A whistle's usual plan.
+    [[nodiscard]] static io::PlanKept usual(Family family = Family::Whistle);
+    /// Another one in its place, as it stands in the record.
+    void restore(io::PlanKept kept);
+    /// As it is to be kept.
+    [[nodiscard]] std::string text() const { return io::planText(m_kept); }
+    /// Says that it is worth keeping where something has changed since it was kept last.
+    void flush();
 
     [[nodiscard]] const Blank& blank() const { return m_kept.blank; }
     [[nodiscard]] const LayoutWishes& wishes() const { return m_kept.wishes; }
@@ -66,16 +71,16 @@ Q_SIGNALS:
     void changed();
     void busyChanged(bool busy);
     void failed(const QString& sentence);
+    void worthKeeping();
 
 private:
     void touched(bool dropLayout);
-    void keep();
     bool judge(const Instrument& shape);
+    void judgeKept();
 
     Jobs m_jobs;
-    Jobs m_saves;
-    QTimer m_saveSoon;
-    QString m_path;
+    QTimer m_keepLater;
+    bool m_unkept = false;
     io::PlanKept m_kept;
     std::optional<Layout> m_layout;
     QString m_trouble;

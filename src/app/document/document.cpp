@@ -304,11 +304,16 @@ void Document::measureAnew(EntryId old, ReadingEntry reading, std::shared_ptr<co
 
 void Document::append(EntryBody body, After after, bool adopts)
 {
+    std::vector<Store::NewEntry> one;
+    one.push_back({std::move(body), {}});
+    append(std::move(one), std::move(after), adopts);
+}
+
+void Document::append(std::vector<Store::NewEntry> entries, After after, bool adopts)
+{
     m_jobs.run(
-        [store = m_store, body = std::move(body), hold = !m_waiting.empty()](const Cancel&) {
-            std::vector<Store::NewEntry> one;
-            one.push_back({body, {}});
-            return attempt(*store, std::move(one), hold);
+        [store = m_store, entries = std::move(entries), hold = !m_waiting.empty()](const Cancel&) mutable {
+            return attempt(*store, std::move(entries), hold);
         },
         [this, after = std::move(after), adopts](const Attempt& tried) { finish(tried, after, adopts); });
 }
@@ -359,6 +364,22 @@ void Document::amend(AmendEntry change)
     });
 }
 
+void Document::keepPlan(const std::string& plan)
+{
+    // What was heard and advised stands: a design says nothing about what is there.
+    append(
+        PlanEntry{plan}, [this] { Q_EMIT changed(); }, false);
+}
+
+void Document::build(const Instrument& there, const QStringList& notes)
+{
+    std::vector<Store::NewEntry> entries;
+    for (const QString& n : notes)
+        entries.push_back({NoteEntry{n.toStdString()}, {}});
+    entries.push_back({BuiltEntry{there}, {}});
+    append(std::move(entries), [this] { Q_EMIT built(); });
+}
+
 void Document::setSchool(const School& school)
 {
     append(SchoolEntry{school}, [this] { think(); });
@@ -373,6 +394,8 @@ void Document::note(const QString& words)
 
 void Document::think()
 {
+    if (!m_book->sounds())
+        return; // a bare tube
     struct Thought
     {
         Snapshot book;

@@ -70,6 +70,10 @@ public:
     void recordMeasure(const std::optional<HoleId>& hole, Metres size);
     /// Something else is wanted from here on.
     void amend(AmendEntry change);
+    /// The design as it is now, so that it is there again next time.
+    void keepPlan(const std::string& plan);
+    /// This is what is there from here on; notes: what else goes into the logbook, before it. built() tells when it is kept.
+    void build(const Instrument& there, const QStringList& notes);
     /// From here on the plan goes about it so.
     void setSchool(const School& school);
     void note(const QString& words);
@@ -89,6 +93,7 @@ Q_SIGNALS:
     void readingKept(const QString& fingering);
     void readingsKept(const QStringList& fingerings);
     void cutKept();
+    void built(); ///< another instrument is there, with fingerings of its own
     void failed(const QString& sentence);
     void told(const QString& sentence); ///< good news
     void busyChanged(bool busy);
@@ -116,6 +121,7 @@ private:
     void saveNext();
     void keepSamples(const FingeringId& fingering, std::function<Result<Samples>(const Workbook&)> source, ReadingSource kind);
     void append(EntryBody body, After after, bool adopts = true);
+    void append(std::vector<Store::NewEntry> entries, After after, bool adopts = true);
     void adopt(Snapshot book);
     void fail(const Error& error);
 

@@ -176,9 +176,9 @@ void LogbookPage::updateButton()
 {
     const auto rows = m_table->selectionModel()->selectedRows();
     const Entry* e = rows.isEmpty() ? nullptr : m_model->entryAt(rows.front().row());
-    m_aside->setEnabled(e != nullptr && !m_document->book()->isSetAside(e->id) &&
-                        (std::holds_alternative<ReadingEntry>(e->body) || std::holds_alternative<CutEntry>(e->body) ||
-                         std::holds_alternative<NoteEntry>(e->body) || std::holds_alternative<MeasureEntry>(e->body)));
+    // Advice speaks for its own time, and a blank stays what it is.
+    m_aside->setEnabled(e != nullptr && !m_document->book()->isSetAside(e->id) && !std::holds_alternative<Advice>(e->body) &&
+                        !std::holds_alternative<SetAsideEntry>(e->body) && !std::holds_alternative<PracticeEntry>(e->body));
 }
 
 void LogbookPage::openTake(EntryId id)

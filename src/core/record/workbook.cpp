@@ -125,10 +125,20 @@ Result<Instrument> corrected(const Instrument& from, const std::optional<HoleId>
 
 } // namespace
 
+std::optional<std::size_t> Workbook::lastBuilt(std::optional<EntryId> without) const
+{
+    for (std::size_t i = m_entries.size(); i-- > 0;)
+        if (const Entry& e = m_entries[i];
+            std::holds_alternative<BuiltEntry>(e.body) && !isSetAside(e.id) && e.id != without)
+            return i;
+    return std::nullopt;
+}
+
 std::optional<std::size_t> Workbook::writtenDown(const std::optional<HoleId>& hole, std::size_t before,
                                                  std::optional<EntryId> without) const
 {
-    for (std::size_t i = before; i-- > 0;) {
+    const std::size_t first = lastBuilt(without).value_or(0);
+    for (std::size_t i = before; i-- > first;) {
         const Entry& e = m_entries[i];
         const auto* cut = std::get_if<CutEntry>(&e.body);
         if (cut != nullptr && !isSetAside(e.id) && e.id != without && writes(cut->cut, hole))
@@ -139,7 +149,11 @@ std::optional<std::size_t> Workbook::writtenDown(const std::optional<HoleId>& ho
 
 Result<Instrument> Workbook::amended(std::optional<EntryId> without, const EntryBody* more) const
 {
-    InstrumentSpec spec = m_original.spec();
+    if (const auto* built = more == nullptr ? nullptr : std::get_if<BuiltEntry>(more))
+        return built->built;
+    const auto base = lastBuilt(without);
+    const Instrument& there = base ? std::get<BuiltEntry>(m_entries[*base].body).built : m_original;
+    InstrumentSpec spec = there.spec();
     bool changed = false;
     const auto take = [&](const EntryBody& body) {
         const auto* a = std::get_if<AmendEntry>(&body);
@@ -153,24 +167,27 @@ Result<Instrument> Workbook::amended(std::optional<EntryId> without, const Entry
         if (a->name)
             spec.name = *a->name;
     };
-    for (const Entry& e : m_entries)
-        if (!isSetAside(e.id) && e.id != without)
+    for (std::size_t i = base.value_or(0); i < m_entries.size(); ++i)
+        if (const Entry& e = m_entries[i]; !isSetAside(e.id) && e.id != without)
             take(e.body);
     if (more != nullptr)
         take(*more);
-    return changed ? Instrument::make(std::move(spec)) : Result<Instrument>(m_original);
+    return changed ? Instrument::make(std::move(spec)) : Result<Instrument>(there);
 }
 
 Result<std::vector<Instrument>> Workbook::shapesBy(std::optional<EntryId> without, const EntryBody* more) const
 {
+    Result<Instrument> start = amended(without, more);
+    if (start && more != nullptr && std::holds_alternative<BuiltEntry>(*more))
+        return std::vector<Instrument>{std::move(*start)};
+    const std::size_t first = lastBuilt(without).value_or(0);
     std::vector<std::pair<std::size_t, const MeasureEntry*>> measured;
-    for (std::size_t i = 0; i < m_entries.size(); ++i)
+    for (std::size_t i = first; i < m_entries.size(); ++i)
         if (const auto* m = std::get_if<MeasureEntry>(&m_entries[i].body);
             m != nullptr && !isSetAside(m_entries[i].id) && m_entries[i].id != without)
             measured.emplace_back(i, m);
     if (const auto* m = more == nullptr ? nullptr : std::get_if<MeasureEntry>(more))
         measured.emplace_back(m_entries.size(), m);
-    Result<Instrument> start = amended(without, more);
     std::vector<std::optional<Metres>> instead(m_entries.size());
     for (const auto& [at, m] : measured) {
         if (const auto place = writtenDown(m->hole, at, without))
@@ -181,7 +198,7 @@ Result<std::vector<Instrument>> Workbook::shapesBy(std::optional<EntryId> withou
     if (!start)
         return start.error();
     std::vector<Instrument> shapes{std::move(*start)};
-    for (std::size_t i = 0; i < m_entries.size(); ++i) {
+    for (std::size_t i = first; i < m_entries.size(); ++i) {
         const Entry& e = m_entries[i];
         const auto* cut = std::get_if<CutEntry>(&e.body);
         if (cut == nullptr || isSetAside(e.id) || e.id == without)
@@ -196,7 +213,7 @@ Result<std::vector<Instrument>> Workbook::shapesBy(std::optional<EntryId> withou
 
 bool Workbook::measuredAgain(const std::optional<HoleId>& hole) const
 {
-    const std::size_t since = writtenDown(hole, m_entries.size(), {}).value_or(0);
+    const std::size_t since = writtenDown(hole, m_entries.size(), {}).value_or(lastBuilt({}).value_or(0));
     return std::any_of(m_entries.begin() + static_cast<std::ptrdiff_t>(since), m_entries.end(), [&](const Entry& e) {
         const auto* m = std::get_if<MeasureEntry>(&e.body);
         return m != nullptr && m->hole == hole && !isSetAside(e.id);
@@ -262,6 +279,12 @@ Status Workbook::check(const EntryBody& body) const
         const auto shapes = shapesBy({}, &body);
         return shapes ? Status(Done{}) : Status(shapes.error());
     }
+    if (const auto* p = std::get_if<PlanEntry>(&body)) {
+        constexpr std::size_t longestPlan = 1000000;
+        if (p->plan.empty() || p->plan.size() > longestPlan)
+            return Error{ErrorCode::BadValue, "plan", std::to_string(p->plan.size()) + " letters; must be 1 to 1000000"};
+        return Done{};
+    }
     if (const auto* s = std::get_if<SchoolEntry>(&body);
         s != nullptr && !(s->school.evenTimbre >= 0.0 && s->school.evenTimbre <= 1.0))
         return Error{ErrorCode::BadValue, "even_timbre", std::to_string(s->school.evenTimbre) + "; must be 0 to 1"};
@@ -284,7 +307,8 @@ Status Workbook::append(Entry entry)
     } else if (const auto* s = std::get_if<SetAsideEntry>(&entry.body)) {
         m_shapes = std::move(shapesBy(s->entry, nullptr)).value();
         m_setAside.push_back(s->entry);
-    } else if (std::holds_alternative<MeasureEntry>(entry.body) || std::holds_alternative<AmendEntry>(entry.body)) {
+    } else if (std::holds_alternative<MeasureEntry>(entry.body) || std::holds_alternative<AmendEntry>(entry.body) ||
+               std::holds_alternative<BuiltEntry>(entry.body)) {
         m_shapes = std::move(shapesBy({}, &entry.body)).value();
     }
     m_entries.push_back(std::move(entry));
@@ -314,6 +338,8 @@ public:
     {
         if (const auto* a = std::get_if<AmendEntry>(&e.body); a != nullptr && a->wanted)
             m_changes.emplace_back(e.id, &a->wanted->fingerings);
+        else if (const auto* b = std::get_if<BuiltEntry>(&e.body))
+            m_changes.emplace_back(e.id, &b->built.spec().fingerings);
         else if (const auto* s = std::get_if<SetAsideEntry>(&e.body))
             std::erase_if(m_changes, [&](const auto& change) { return change.first == s->entry; });
     }
@@ -335,9 +361,11 @@ std::vector<PlacedReading> Workbook::readings() const
     std::size_t shape = 0;
     const auto& now = specified().spec().fingerings;
     ChartThen then(m_original.spec().fingerings);
-    for (const Entry& e : m_entries) {
+    const std::size_t first = lastBuilt({}).value_or(0);
+    for (std::size_t i = 0; i < m_entries.size(); ++i) {
+        const Entry& e = m_entries[i];
         then.pass(e);
-        if (isSetAside(e.id))
+        if (i < first || isSetAside(e.id))
             continue;
         if (std::holds_alternative<CutEntry>(e.body))
             ++shape;
@@ -362,8 +390,8 @@ const std::vector<Fingering>& Workbook::fingeringsAt(EntryId id) const
 std::vector<const Entry*> Workbook::cuts() const
 {
     std::vector<const Entry*> found;
-    for (const Entry& e : m_entries)
-        if (std::holds_alternative<CutEntry>(e.body) && !isSetAside(e.id))
+    for (std::size_t i = lastBuilt({}).value_or(0); i < m_entries.size(); ++i)
+        if (const Entry& e = m_entries[i]; std::holds_alternative<CutEntry>(e.body) && !isSetAside(e.id))
             found.push_back(&e);
     return found;
 }
@@ -373,9 +401,21 @@ const Advice* Workbook::latestAdvice() const
     for (auto it = m_entries.rbegin(); it != m_entries.rend(); ++it) {
         if (const auto* a = std::get_if<Advice>(&it->body))
             return a;
-        if (const auto* a = std::get_if<AmendEntry>(&it->body); a != nullptr && a->wanted && !isSetAside(it->id))
+        if (isSetAside(it->id))
+            continue;
+        if (const auto* a = std::get_if<AmendEntry>(&it->body); a != nullptr && a->wanted)
+            return nullptr;
+        if (std::holds_alternative<BuiltEntry>(it->body))
             return nullptr;
     }
+    return nullptr;
+}
+
+const std::string* Workbook::plan() const
+{
+    for (auto it = m_entries.rbegin(); it != m_entries.rend(); ++it)
+        if (const auto* p = std::get_if<PlanEntry>(&it->body); p != nullptr && !isSetAside(it->id))
+            return &p->plan;
     return nullptr;
 }
 

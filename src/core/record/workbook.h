@@ -93,8 +93,21 @@ struct AmendEntry
     std::optional<std::string> name;
 };
 
-using EntryBody =
-    std::variant<ReadingEntry, CutEntry, Advice, SetAsideEntry, PracticeEntry, NoteEntry, MeasureEntry, SchoolEntry, AmendEntry>;
+/// The design as it was kept: blank, target, wishes and the row laid out from them.
+struct PlanEntry
+{
+    std::string plan; ///< JSON, as io/plan_json writes it
+};
+
+/// From here on this is what is there: drilled as laid out, or measured whole. What was heard and cut before stays in the
+/// record and counts no more.
+struct BuiltEntry
+{
+    Instrument built;
+};
+
+using EntryBody = std::variant<ReadingEntry, CutEntry, Advice, SetAsideEntry, PracticeEntry, NoteEntry, MeasureEntry, SchoolEntry,
+                               AmendEntry, PlanEntry, BuiltEntry>;
 
 struct Entry
 {
@@ -124,23 +137,27 @@ public:
     /// The same for what is entered now, with bounds that older records need not keep.
     [[nodiscard]] Status checkNew(const EntryBody& body) const;
 
-    /// As specified, with what was measured again and what is wanted now.
+    /// As specified or last built, with what was measured again and what is wanted now.
     [[nodiscard]] const Instrument& specified() const { return m_shapes.front(); }
     [[nodiscard]] const Instrument& present() const { return m_shapes.back(); }
-    /// The instrument after each cut that stands, from the specified one on.
+    /// The instrument after each cut that stands, from the specified or last built one on.
     [[nodiscard]] const std::vector<Instrument>& shapes() const { return m_shapes; }
     [[nodiscard]] const std::vector<Entry>& entries() const { return m_entries; }
     [[nodiscard]] EntryId nextId() const;
     [[nodiscard]] bool isSetAside(EntryId id) const;
-    /// Readings that stand, in order, each with the shape it was taken on. Those of fingerings that are wanted no longer, or
+    /// Readings that stand since it was last built, in order, each with the shape it was taken on. Those of fingerings that are wanted no longer, or
     /// that closed other holes then, are left out: they stay in the record and count again when such a fingering does.
     [[nodiscard]] std::vector<PlacedReading> readings() const;
-    /// Entries of cuts that stand, in order; the i-th leads from shapes()[i] to shapes()[i + 1].
+    /// Entries of cuts that stand since it was last built, in order; the i-th leads from shapes()[i] to shapes()[i + 1].
     [[nodiscard]] std::vector<const Entry*> cuts() const;
     /// Whether the present size of a hole, or the tube's length, has been measured again since it was written down.
     [[nodiscard]] bool measuredAgain(const std::optional<HoleId>& hole) const;
-    /// Nothing where something else is wanted since.
+    /// Nothing where something else is wanted or there since.
     [[nodiscard]] const Advice* latestAdvice() const;
+    /// The design as last kept; nothing where there is none.
+    [[nodiscard]] const std::string* plan() const;
+    /// Whether there is anything to hear: a bare tube has no fingerings yet.
+    [[nodiscard]] bool sounds() const { return !present().spec().fingerings.empty(); }
     /// What was wanted when an entry was made.
     [[nodiscard]] const std::vector<Fingering>& fingeringsAt(EntryId id) const;
     /// As last chosen.
@@ -150,7 +167,9 @@ public:
 private:
     /// The shapes by all entries that stand, without one or with one more.
     [[nodiscard]] Result<std::vector<Instrument>> shapesBy(std::optional<EntryId> without, const EntryBody* more) const;
-    /// The original, wanted and called as the entries that stand have it.
+    /// The place among the entries after which what was built last counts; nothing where only the original does.
+    [[nodiscard]] std::optional<std::size_t> lastBuilt(std::optional<EntryId> without) const;
+    /// The original or what was built last, wanted and called as the entries that stand have it.
     [[nodiscard]] Result<Instrument> amended(std::optional<EntryId> without, const EntryBody* more) const;
     /// The place among the entries where a size was last written down; nothing: at the start.
     [[nodiscard]] std::optional<std::size_t> writtenDown(const std::optional<HoleId>& hole, std::size_t before,
