@@ -7,6 +7,7 @@
 
 #include <algorithm>
 #include <charconv>
+#include <cmath>
 
 namespace dowel::io {
 
@@ -72,6 +73,13 @@ LayoutWishes readWishes(JsonReader r, const InstrumentSpec& spec, Blank& blank)
         if (w.bits.empty())
             r.fail(ErrorCode::BadValue, "use_bits", "no bits_mm stand under tools");
     }
+    if (r.has("heard_above_cents"))
+        for (const double v : r.numbers("heard_above_cents"))
+            w.heardAbove.push_back(Cents::fromCents(v));
+    constexpr double farOff_cents = 200.0;
+    if (std::any_of(w.heardAbove.begin(), w.heardAbove.end(),
+                    [](const Cents& c) { return !(std::abs(c.cents()) <= farOff_cents); }))
+        r.fail(ErrorCode::BadValue, "heard_above_cents", "must be -200 to 200, one a fingering");
     blank.digits = r.texts("digits");
     for (const auto& side : r.texts("sides")) {
         if (side != "front" && side != "back")
@@ -178,6 +186,8 @@ Json jsonOf(const Blank& blank, const LayoutWishes& wishes)
     }
     for (const Shaping shaping : wishes.allowed)
         w["allow"].push_back(shapingName(shaping));
+    for (const Cents& above : wishes.heardAbove)
+        w["heard_above_cents"].push_back(tidy(above.cents()));
     if (!blank.digits.empty())
         w["digits"] = blank.digits;
     for (const Side side : blank.sides)

@@ -25,4 +25,17 @@ std::vector<std::pair<std::string, QString>> temperaments()
             {"own", tr("Own, from a file")}};
 }
 
+std::vector<std::pair<Family, QString>> families()
+{
+    return {{Family::Whistle, tr("End-blown duct pipe, six holes")},
+            {Family::Recorder, tr("Duct pipe with tapered bore and thumb hole")},
+            {Family::TwoChamber, tr("Two-chamber duct flute")},
+            {Family::Flute, tr("Side-blown flute")},
+            {Family::Fife, tr("Fife")},
+            {Family::Stopped, tr("Stopped whistle")},
+            {Family::Slide, tr("Slide whistle")},
+            {Family::Reed, tr("Reed cylinder")},
+            {Family::Horn, tr("Horn with finger holes")}};
+}
+
 } // namespace dowel::text

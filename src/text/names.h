@@ -2,6 +2,8 @@
 // Words for what files know by a key.
 #pragma once
 
+#include "core/instrument/instrument.h"
+
 #include <QString>
 #include <string>
 #include <utility>
@@ -11,5 +13,7 @@ namespace dowel::text {
 
 /// Temperaments by the key that a specification has, in the order in which they are offered; "own" last.
 [[nodiscard]] std::vector<std::pair<std::string, QString>> temperaments();
+/// Every family by what a maker calls it, in the order in which they are offered.
+[[nodiscard]] std::vector<std::pair<Family, QString>> families();
 
 } // namespace dowel::text

@@ -11,6 +11,7 @@
 #include "support/compare.h"
 #include "support/stall.h"
 
+#include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
@@ -36,6 +37,7 @@ public:
     {
         return take();
     }
+    QString folderToUse(QWidget* /*parent*/, const QString& /*caption*/, const QString& /*now*/) override { return take(); }
 
 private:
     QString take()
@@ -98,6 +100,27 @@ public:
     {
         QWidget* to = QApplication::focusWidget();
         QTest::keyClick(to == nullptr ? m_window.get() : to, k, modifiers);
+    }
+    /// Begins a bare tube in the shop, as a user does: its name typed, its family chosen.
+    bool begins(Family family = Family::Whistle, const QString& name = QStringLiteral("Pipe on trial"))
+    {
+        auto* box = find<QComboBox>("newFamily");
+        box->setCurrentIndex(box->findData(static_cast<int>(family)));
+        auto* field = find<QLineEdit>("newName");
+        field->setFocus();
+        QTest::keyClicks(field, name);
+        QSignalSpy spy(m_window.get(), &app::MainWindow::opened);
+        QTest::keyClick(field, Qt::Key_Return);
+        return (spy.count() > 0 || spy.wait(20000)) && spy.front().front().toBool();
+    }
+    /// Puts another instrument on the bench and then this one again, as next time.
+    bool takesUpAgain(const QString& path)
+    {
+        m_window->newPractice(m_dir.path());
+        if (!opens(*m_window))
+            return false;
+        m_window->openBook(path);
+        return opens(*m_window);
     }
     void click(const char* button) { QTest::mouseClick(find<QPushButton>(button), Qt::LeftButton); }
     bool idle()

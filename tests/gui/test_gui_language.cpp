@@ -168,8 +168,13 @@ void keepPicture(QWidget& window, const char* language, const char* when)
 template <class See> void walk(Desk& desk, int width, See see)
 {
     desk.window().resize(width, 800);
-    see(desk.window(), "first page");
-    desk.window().goTo(app::MainWindow::Blank);
+    see(desk.window(), "empty shop");
+    QVERIFY(desk.begins());
+    for (const auto stage : {app::MainWindow::Listen, app::MainWindow::Logbook}) {
+        desk.window().goTo(stage);
+        QTest::qWait(60);
+        see(desk.window(), "not drilled");
+    }
     for (const Family family : {Family::Whistle, Family::Flute, Family::Reed}) {
         desk.window().plan().begin(family);
         for (const auto stage : {app::MainWindow::Blank, app::MainWindow::Edge, app::MainWindow::Target, app::MainWindow::Layout,
@@ -187,6 +192,11 @@ template <class See> void walk(Desk& desk, int width, See see)
         QTest::qWait(400);
         see(desk.window(), "plan, laid out");
     }
+    desk.click("drillThereFace");
+    see(desk.window(), "what is there");
+    desk.window().showShop();
+    QVERIFY(QTest::qWaitFor([&] { return desk.find<QListWidget>("shopList")->count() == 1; }, 10000));
+    see(desk.window(), "shop");
     desk.click("practiceButton");
     QVERIFY(gui::opens(desk.window()));
     for (const auto stage : {app::MainWindow::Listen, app::MainWindow::Correct, app::MainWindow::Logbook}) {

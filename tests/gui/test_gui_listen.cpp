@@ -296,8 +296,10 @@ private Q_SLOTS:
         const auto book = desk.document().book();
         const auto readings = book->readings();
         VERIFY_NEAR(readings[0].reading->pitch.hertz(), 581.2, 1e-9);
-        VERIFY_NEAR(centsBetween(readings[1].reading->pitch, book->present().find(FingeringId{"E5"})->target).cents(), -31.0, 1e-6);
-        VERIFY_NEAR(centsBetween(readings[2].reading->pitch, book->present().find(FingeringId{"F#5"})->target).cents(), -40.0, 1e-6);
+        VERIFY_NEAR(centsBetween(readings[1].reading->pitch, book->present().find(FingeringId{"E5"})->target).cents(), -31.0,
+                    1e-6);
+        VERIFY_NEAR(centsBetween(readings[2].reading->pitch, book->present().find(FingeringId{"F#5"})->target).cents(), -40.0,
+                    1e-6);
         VERIFY_NEAR(readings[0].reading->sd.cents(), 2.0, 1e-9);
         QVERIFY(readings[0].reading->source == ReadingSource::Numbers);
         QCOMPARE(desk.window().listenPage()->asked()->text, std::string("G5")); // what is still to hear

@@ -4,6 +4,7 @@
 #include "app/parts/style.h"
 #include "core/shop/pipes.h"
 #include "text/errors.h"
+#include "text/names.h"
 
 #include <QAbstractItemView>
 #include <QCheckBox>
@@ -104,16 +105,7 @@ BlankPage::BlankPage(Plan& plan, QWidget* parent)
 
 void BlankPage::fill()
 {
-    const std::pair<Family, QString> families[] = {{Family::Whistle, tr("End-blown duct pipe, six holes")},
-                                                   {Family::Recorder, tr("Duct pipe with tapered bore and thumb hole")},
-                                                   {Family::TwoChamber, tr("Two-chamber duct flute")},
-                                                   {Family::Flute, tr("Side-blown flute")},
-                                                   {Family::Fife, tr("Fife")},
-                                                   {Family::Stopped, tr("Stopped whistle")},
-                                                   {Family::Slide, tr("Slide whistle")},
-                                                   {Family::Reed, tr("Reed cylinder")},
-                                                   {Family::Horn, tr("Horn with finger holes")}};
-    for (const auto& [family, name] : families)
+    for (const auto& [family, name] : text::families())
         m_family->addItem(name, static_cast<int>(family));
     m_stations->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed |
                                 QAbstractItemView::AnyKeyPressed);

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/design/as_built_card.h"
 #include "app/design/plan_pages.h"
 #include "app/parts/form.h"
 #include "app/parts/questions.h"
@@ -17,6 +18,7 @@
 #include <QLabel>
 #include <QListWidget>
 #include <QPushButton>
+#include <QStackedWidget>
 #include <QTableWidget>
 #include <algorithm>
 #include <cmath>
@@ -27,13 +29,17 @@ DrillPage::DrillPage(Plan& plan, Questions& questions, QWidget* parent)
     : QWidget(parent),
       m_plan(&plan),
       m_questions(&questions),
+      m_faces{form::button(this, "drillWorkFace", tr("The order of &work")),
+              form::button(this, "drillThereFace", tr("What is t&here"))},
+      m_stack(new QStackedWidget(this)),
+      m_asBuilt(new AsBuiltCard(plan, m_stack)),
       m_steps(new QListWidget(this)),
       m_inches(form::table(this, "drillInches", tr("Places in parts of an inch"),
                            {tr("hole"), tr("from the foot"), tr("in inches"), tr("off by")})),
       m_trim(form::table(this, "drillTrim", tr("The lowest note while the foot is cut"),
                          {tr("tube"), tr("no holes yet"), tr("holes drilled")})),
       m_parts(form::box(this, "drillParts", tr("Parts of an inch"))),
-      m_make(form::button(this, "drillMake", tr("It is drilled: make the &workbook"), true)),
+      m_make(form::button(this, "drillMake", tr("It is drilled so: on to &listening"), true)),
       m_words(form::words(this, "drillWords"))
 {
     setObjectName(QStringLiteral("drillPage"));
@@ -46,6 +52,30 @@ DrillPage::DrillPage(Plan& plan, Questions& questions, QWidget* parent)
     m_parts->addItem(tr("sixty-fourths"), 64);
     m_parts->setCurrentIndex(1);
     m_parts->setSizeAdjustPolicy(QComboBox::AdjustToContents);
+    auto* faces = new QHBoxLayout;
+    faces->setSpacing(0);
+    for (QPushButton* b : m_faces) {
+        b->setProperty("face", true);
+        b->setCheckable(true);
+        b->setAutoExclusive(true);
+        faces->addWidget(b);
+    }
+    faces->addStretch(1);
+    m_stack->addWidget(makeWork());
+    m_stack->addWidget(m_asBuilt);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(3 * Style::grid, Style::grid, 2 * Style::grid, 2 * Style::grid);
+    column->setSpacing(Style::grid);
+    column->addLayout(faces);
+    column->addWidget(m_stack, 1);
+    bind();
+    m_faces[0]->setChecked(true);
+    refresh();
+}
+
+QWidget* DrillPage::makeWork()
+{
+    auto* work = new QWidget(m_stack);
     auto* files = new QHBoxLayout;
     files->addWidget(new QLabel(tr("Full-size template:"), this));
     const std::pair<const char*, QString> formats[] = {{"pdf", tr("&PDF…")}, {"svg", tr("S&VG…")}, {"dxf", tr("D&XF…")}};
@@ -72,24 +102,62 @@ DrillPage::DrillPage(Plan& plan, Questions& questions, QWidget* parent)
     right->addWidget(new QLabel(tr("The lowest note as the foot is cut, cents off its target:"), this));
     right->addWidget(m_trim, 2);
     right->addWidget(m_make);
-    auto* columns = new QHBoxLayout(this);
-    columns->setContentsMargins(3 * Style::grid, 2 * Style::grid, 2 * Style::grid, 2 * Style::grid);
+    auto* columns = new QHBoxLayout(work);
+    columns->setContentsMargins(0, 0, 0, 0);
     columns->setSpacing(4 * Style::grid);
     columns->addLayout(left, 1);
     columns->addLayout(right, 1);
+    return work;
+}
+
+void DrillPage::bind()
+{
+    for (int face = 0; face < 2; ++face)
+        connect(m_faces[face], &QPushButton::clicked, this, [this, face] { showFace(face); });
     connect(m_parts, &QComboBox::currentIndexChanged, this, &DrillPage::refresh);
-    connect(m_make, &QPushButton::clicked, this, &DrillPage::workbookAsked);
+    connect(m_make, &QPushButton::clicked, this, [this] {
+        if (m_plan->layout())
+            Q_EMIT built(Instrument(m_plan->layout()->start));
+    });
+    connect(m_asBuilt, &AsBuiltCard::builtAsked, this, [this] {
+        const auto there = m_asBuilt->built();
+        if (!there)
+            Q_EMIT failed(text::sentence(there.error()));
+        else
+            Q_EMIT built(*there);
+    });
+    connect(m_asBuilt, &AsBuiltCard::failed, this, &DrillPage::failed);
+    connect(m_asBuilt, &AsBuiltCard::changed, this, &DrillPage::typedChanged);
     connect(m_steps, &QListWidget::itemChanged, this, [this](QListWidgetItem* item) {
         if (!m_filling)
             m_plan->tick(item->data(Qt::UserRole).toString().toStdString(), item->checkState() == Qt::Checked);
     });
     connect(m_plan, &Plan::changed, this, &DrillPage::refresh);
-    refresh();
+}
+
+void DrillPage::showFace(int face)
+{
+    m_stack->setCurrentIndex(face);
+    Q_EMIT typedChanged();
+}
+
+void DrillPage::setThere(const std::optional<Instrument>& there)
+{
+    m_asBuilt->setThere(there);
+}
+
+std::optional<Instrument> DrillPage::typed() const
+{
+    if (m_stack->currentWidget() != m_asBuilt)
+        return std::nullopt;
+    const auto there = m_asBuilt->built();
+    return there ? std::optional(*there) : std::nullopt;
 }
 
 void DrillPage::setUnit(text::LengthUnit unit)
 {
     m_unit = unit;
+    m_asBuilt->setUnit(unit);
     refresh();
 }
 
@@ -112,7 +180,8 @@ void DrillPage::refresh()
     m_inches->setVisible(ready);
     m_trim->setVisible(ready);
     m_words->setText(ready ? tr("From the first mark to the last bit; tick off as you go.")
-                           : tr("There is nothing to drill yet: lay the holes out first."));
+                           : tr("There is nothing to drill yet: lay the holes out first, or type under What is there what was "
+                                "drilled by other means."));
     if (!ready)
         return;
     showSteps(*layout);

@@ -87,16 +87,14 @@ void Plan::judgeKept()
 {
     if (!m_kept.goal)
         return;
-    m_jobs.run(
-        [goal = *m_kept.goal, length = blank().spec.bore.back().at, wishes = wishes()](const Cancel&) {
-            return layoutAt(goal, length, wishes, learntPriors(goal.spec().family));
-        },
-        [this, revision = m_revision](Result<Layout> layout) {
-            if (!layout || revision != m_revision)
-                return;
-            m_layout = std::move(*layout);
-            Q_EMIT changed();
-        });
+    m_jobs.run([goal = *m_kept.goal, length = blank().spec.bore.back().at,
+                wishes = wishes()](const Cancel&) { return layoutAt(goal, length, wishes, learntPriors(goal.spec().family)); },
+               [this, revision = m_revision](Result<Layout> layout) {
+                   if (!layout || revision != m_revision)
+                       return;
+                   m_layout = std::move(*layout);
+                   Q_EMIT changed();
+               });
 }
 
 void Plan::flush()
@@ -147,9 +145,12 @@ void Plan::touched(bool dropLayout)
 void Plan::begin(Family family)
 {
     flush(); // what it was stays in the record
-    const std::string name = m_kept.blank.spec.name;
-    m_kept = usual(family);
-    m_kept.blank.spec.name = name;
+    io::PlanKept fresh = usual(family);
+    fresh.blank.spec.name = m_kept.blank.spec.name;
+    fresh.material = m_kept.material;
+    fresh.wishes = m_kept.wishes;
+    fresh.wishes.heardAbove.clear();
+    m_kept = std::move(fresh);
     touched(true);
 }
 

@@ -43,7 +43,8 @@ PlanBench::PlanBench(Plan& plan, Questions& questions, QWidget* parent)
     connect(m_layout, &LayoutPage::failed, this, &PlanBench::failed);
     connect(m_drill, &DrillPage::failed, this, &PlanBench::failed);
     connect(m_drill, &DrillPage::told, this, &PlanBench::told);
-    connect(m_drill, &DrillPage::workbookAsked, this, &PlanBench::workbookAsked);
+    connect(m_drill, &DrillPage::built, this, &PlanBench::built);
+    connect(m_drill, &DrillPage::typedChanged, this, &PlanBench::refresh);
     connect(m_workpiece, &Workpiece::placeDragged, this, [this](const Handle& handle, Metres at) {
         if (!m_plan->layout())
             return;
@@ -76,13 +77,24 @@ void PlanBench::showPage(int page)
     refresh();
 }
 
+void PlanBench::setThere(const std::optional<Instrument>& there)
+{
+    m_there = there;
+    m_drill->setThere(there);
+    refresh();
+}
+
 void PlanBench::refresh()
 {
-    if (const auto shape = m_plan->drawn())
+    const bool drilling = m_pages->currentWidget() == m_drill;
+    const auto typed = drilling ? m_drill->typed() : std::nullopt;
+    const auto shape = typed ? typed : m_plan->drawn();
+    if (shape)
         m_workpiece->setInstrument(*shape);
-    // Holes can be dragged where their notes are shown.
+    // Holes can be dragged where their notes are shown; what is there already stays visible below what is wanted.
     const bool dragging = m_plan->layout() && m_pages->currentWidget() == m_layout;
-    m_workpiece->setBench(dragging ? m_plan->drawn() : std::nullopt);
+    const bool comparable = m_there && shape && m_there->spec().holes.size() == shape->spec().holes.size();
+    m_workpiece->setBench(!dragging ? std::nullopt : comparable ? m_there : m_plan->drawn());
     m_workpiece->setSpans(dragging, m_plan->wishes().reach);
 }
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The bench before there is a workbook: the workpiece as planned along the top, the four stages below.
+// The stages of what is wanted: the workpiece as planned along the top, over what is there where it is drilled already.
 #pragma once
 
 #include "app/design/plan_pages.h"
@@ -20,16 +20,19 @@ public:
     PlanBench(Plan& plan, Questions& questions, QWidget* parent = nullptr);
     void setUnit(text::LengthUnit unit);
     void showPage(int page);
+    /// What the record has; nothing where nothing is drilled yet.
+    void setThere(const std::optional<Instrument>& there);
     [[nodiscard]] Plan& plan() { return *m_plan; }
 
 Q_SIGNALS:
     void failed(const QString& sentence);
     void told(const QString& sentence);
-    void workbookAsked();
+    void built(const dowel::Instrument& there);
 
 private:
     void refresh();
     Plan* m_plan;
+    std::optional<Instrument> m_there;
     Workpiece* m_workpiece;
     QStackedWidget* m_pages;
     BlankPage* m_blank;

@@ -18,11 +18,13 @@ class QFormLayout;
 class QLabel;
 class QListWidget;
 class QPushButton;
+class QStackedWidget;
 class QTableWidget;
 class QVBoxLayout;
 
 namespace dowel::app {
 
+class AsBuiltCard;
 class FingeringCard;
 class Questions;
 class TuningPicture;
@@ -186,7 +188,7 @@ private:
     TuningPicture* m_picture;
 };
 
-/// The order of work, the template, and the workbook that is made of the plan.
+/// The order of work and the template, or what was drilled in the end, typed; with it listening begins.
 class DrillPage : public QWidget
 {
     Q_OBJECT
@@ -194,17 +196,26 @@ class DrillPage : public QWidget
 public:
     DrillPage(Plan& plan, Questions& questions, QWidget* parent = nullptr);
     void setUnit(text::LengthUnit unit);
+    /// What the record has; nothing where nothing is drilled yet.
+    void setThere(const std::optional<Instrument>& there);
+    /// What was typed, while that is what is shown and it can be.
+    [[nodiscard]] std::optional<Instrument> typed() const;
 
 Q_SIGNALS:
     void failed(const QString& sentence);
     void told(const QString& sentence);
-    void workbookAsked();
+    void typedChanged();
+    /// This is what is there from here on.
+    void built(const dowel::Instrument& there);
 
 protected:
     void showEvent(QShowEvent* event) override;
 
 private:
     void refresh();
+    void showFace(int face);
+    [[nodiscard]] QWidget* makeWork();
+    void bind();
     void showSteps(const dowel::Layout& layout);
     void showTrim(const std::vector<TrimStep>& trim);
     void showInches(const dowel::Layout& layout, const std::vector<RoundedInch>& inches, const std::vector<Cents>& moved);
@@ -216,6 +227,9 @@ private:
     Plan* m_plan;
     Questions* m_questions;
     text::LengthUnit m_unit = text::LengthUnit::Millimetres;
+    QPushButton* m_faces[2];
+    QStackedWidget* m_stack;
+    AsBuiltCard* m_asBuilt;
     QListWidget* m_steps;
     QTableWidget* m_inches;
     QTableWidget* m_trim;

@@ -311,11 +311,9 @@ void Document::append(EntryBody body, After after, bool adopts)
 
 void Document::append(std::vector<Store::NewEntry> entries, After after, bool adopts)
 {
-    m_jobs.run(
-        [store = m_store, entries = std::move(entries), hold = !m_waiting.empty()](const Cancel&) mutable {
-            return attempt(*store, std::move(entries), hold);
-        },
-        [this, after = std::move(after), adopts](const Attempt& tried) { finish(tried, after, adopts); });
+    m_jobs.run([store = m_store, entries = std::move(entries),
+                hold = !m_waiting.empty()](const Cancel&) mutable { return attempt(*store, std::move(entries), hold); },
+               [this, after = std::move(after), adopts](const Attempt& tried) { finish(tried, after, adopts); });
 }
 
 void Document::takeBack(const FingeringId& fingering)
@@ -327,9 +325,13 @@ void Document::takeBack(const FingeringId& fingering)
     }
 }
 
-void Document::setAside(EntryId entry, const QString& why)
+void Document::setAside(EntryId entry, const QString& why, std::function<void()> after)
 {
-    append(SetAsideEntry{entry, why.toStdString()}, [this] { Q_EMIT told(tr("Set aside. It stays in the record, marked so.")); });
+    if (!after)
+        after = [this] {
+            Q_EMIT told(tr("Set aside. It stays in the record, marked so."));
+        };
+    append(SetAsideEntry{entry, why.toStdString()}, std::move(after));
 }
 
 void Document::recordCut(const Cut& cut)
@@ -362,6 +364,11 @@ void Document::amend(AmendEntry change)
         Q_EMIT told(tr("Written down. The advice goes by it from here on."));
         think();
     });
+}
+
+void Document::afterThat(std::function<void()> then)
+{
+    m_jobs.run([](const Cancel&) { return Done{}; }, [then = std::move(then)](Done) { then(); });
 }
 
 void Document::keepPlan(const std::string& plan)

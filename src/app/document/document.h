@@ -62,7 +62,8 @@ public:
     [[nodiscard]] std::shared_ptr<const Store> store() const { return m_store; }
     /// Sets the newest standing reading of a fingering aside; its recording stays.
     void takeBack(const FingeringId& fingering);
-    void setAside(EntryId entry, const QString& why);
+    /// after: once it is kept; none: it is told.
+    void setAside(EntryId entry, const QString& why, std::function<void()> after = {});
     void recordCut(const Cut& cut);
     /// One that nobody advised.
     void recordOwnCut(const Cut& cut);
@@ -80,6 +81,8 @@ public:
     /// Works out what to do next and keeps it in the record.
     void think();
     void cancel() { m_jobs.cancelAll(); }
+    /// Once everything that was asked for before is done.
+    void afterThat(std::function<void()> then);
     /// Entries that the disk did not take yet; they are held here and tried again every few seconds.
     [[nodiscard]] std::size_t waiting() const { return m_waiting.size(); }
     void trySavingAgain();

@@ -3,11 +3,28 @@
 
 #include "store/shop_memory.h"
 
+#include <QDir>
 #include <QFileInfo>
 #include <QSettings>
 #include <QStandardPaths>
 
 namespace dowel::app {
+
+QString workbooksFolder()
+{
+    const QString chosen = QSettings().value(QStringLiteral("folder")).toString();
+    if (!chosen.isEmpty())
+        return chosen;
+    const QString documents = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) + QStringLiteral("/Dowel");
+    const QDir earlier(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation));
+    const bool moved = QDir(documents).exists() || earlier.entryList({QStringLiteral("*.dowel")}, QDir::Files).isEmpty();
+    return moved ? documents : earlier.path();
+}
+
+void chooseWorkbooksFolder(const QString& folder)
+{
+    QSettings().setValue(QStringLiteral("folder"), folder);
+}
 
 QString shopMemoryPath()
 {

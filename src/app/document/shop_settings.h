@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Where this user's shop memory lies and whether it is used.
+// Where this user's workbooks and shop memory lie, and whether the memory is used.
 #pragma once
 
 #include "core/fit/fit.h"
@@ -8,6 +8,10 @@
 
 namespace dowel::app {
 
+/// Where this user's workbooks lie: the folder chosen, else "Dowel" in the documents, else, where workbooks of an earlier version
+/// lie among the program's data, there.
+[[nodiscard]] QString workbooksFolder();
+void chooseWorkbooksFolder(const QString& folder);
 /// Where the shop memory of this user lies.
 [[nodiscard]] QString shopMemoryPath();
 /// Whether it is used; a setting of this user's.

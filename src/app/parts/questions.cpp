@@ -15,4 +15,9 @@ QString FileDialogs::fileToWrite(QWidget* parent, const QString& caption, const 
     return QFileDialog::getSaveFileName(parent, caption, suggestion, filter);
 }
 
+QString FileDialogs::folderToUse(QWidget* parent, const QString& caption, const QString& now)
+{
+    return QFileDialog::getExistingDirectory(parent, caption, now);
+}
+
 } // namespace dowel::app

@@ -15,6 +15,7 @@ public:
     /// Empty where the user changed their mind.
     virtual QString fileToOpen(QWidget* parent, const QString& caption, const QString& filter) = 0;
     virtual QString fileToWrite(QWidget* parent, const QString& caption, const QString& suggestion, const QString& filter) = 0;
+    virtual QString folderToUse(QWidget* parent, const QString& caption, const QString& now) = 0;
 };
 
 /// Asks with the platform's own file dialogs.
@@ -23,6 +24,7 @@ class FileDialogs : public Questions
 public:
     QString fileToOpen(QWidget* parent, const QString& caption, const QString& filter) override;
     QString fileToWrite(QWidget* parent, const QString& caption, const QString& suggestion, const QString& filter) override;
+    QString folderToUse(QWidget* parent, const QString& caption, const QString& now) override;
 };
 
 } // namespace dowel::app

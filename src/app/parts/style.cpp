@@ -118,6 +118,7 @@ QString Style::sheet() const
         QComboBox:focus { border-bottom: 2px solid @cool; }
         QComboBox QAbstractItemView { background: @sheet; color: @ink; selection-background-color: @cool; selection-color: @sheet; }
         QListWidget#stages::item:disabled { color: @pencil; }
+        QListWidget#shopList { background: @paper; border: none; border-top: 1px solid @hair; outline: none; }
         QListWidget#drillSteps, QListWidget#edgeSymptoms { background: @paper; border: none; outline: none; }
         QListWidget#drillSteps::item, QListWidget#edgeSymptoms::item { padding: 4px 2px; border-bottom: 1px solid @hair; color: @ink; }
         QListWidget#drillSteps::item:selected { background: @sheet; color: @ink; }

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/document/shop_settings.h"
 #include "app/parts/language.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"

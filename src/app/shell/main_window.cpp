@@ -14,9 +14,12 @@
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
 #include "app/parts/workpiece.h"
+#include "app/shop/compare_page.h"
 #include "app/shop/shop_memory_dialog.h"
+#include "app/shop/shop_page.h"
 #include "io/spec_json.h"
 #include "text/errors.h"
+#include "text/sentences.h"
 
 #include <QActionGroup>
 #include <QApplication>
@@ -27,13 +30,13 @@
 #include <QDragEnterEvent>
 #include <QFile>
 #include <QFileInfo>
-#include <QGridLayout>
 #include <QLabel>
 #include <QListWidget>
 #include <QMenuBar>
 #include <QMessageBox>
 #include <QMimeData>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QScrollArea>
 #include <QSettings>
 #include <QStackedWidget>
@@ -45,12 +48,25 @@ namespace dowel::app {
 
 namespace {
 constexpr std::uint64_t demoSeed = 10;
+
+/// A file name of a name: letters, figures and hyphens.
+QString fileNameOf(const QString& name)
+{
+    QString file = name.toLower();
+    file.replace(QRegularExpression(QStringLiteral("[^\\p{L}\\p{N}]+")), QStringLiteral("-"));
+    file.remove(QRegularExpression(QStringLiteral("^-+|-+$")));
+    return file.isEmpty() ? QStringLiteral("instrument") : file.left(60);
 }
 
-QString workbooksFolder()
+/// The first path of that name that is free.
+QString freePath(const QString& folder, const QString& name)
 {
-    return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
+    QString path = folder + QLatin1Char('/') + name + QStringLiteral(".dowel");
+    for (int n = 2; QFileInfo::exists(path); ++n)
+        path = folder + QStringLiteral("/%1-%2.dowel").arg(name).arg(n);
+    return path;
 }
+} // namespace
 
 MainWindow::MainWindow(std::unique_ptr<Questions> questions, QString folder)
     : m_questions(std::move(questions)),
@@ -74,7 +90,7 @@ MainWindow::MainWindow(std::unique_ptr<Questions> questions, QString folder)
     column->addWidget(m_whole, 1);
     column->addWidget(m_messages);
     setCentralWidget(centre);
-    m_whole->addWidget(startPage());
+    buildShop();
     m_whole->addWidget(m_desk);
     m_stages->setObjectName(QStringLiteral("stages"));
     m_stages->setAccessibleName(tr("Stages of the work"));
@@ -94,53 +110,57 @@ MainWindow::MainWindow(std::unique_ptr<Questions> questions, QString folder)
     setDark(settings.value(QStringLiteral("dark"), false).toBool());
     for (QAction* a : m_needBook)
         a->setEnabled(false);
+    m_shop->refresh();
 }
 
-MainWindow::~MainWindow() = default;
-
-QWidget* MainWindow::startPage()
+MainWindow::~MainWindow()
 {
-    auto* page = new QWidget(this);
-    page->setObjectName(QStringLiteral("startPage"));
-    auto* title = new QLabel(tr("Which wood is on the bench?"), page);
-    title->setFont(Style::head());
-    auto* words =
-        new QLabel(tr("A workbook holds one instrument: its measures, everything heard and everything cut.\n"
-                      "A practice blank is a whistle in D that the simulated player blows; nothing can be spoilt there."),
-                   page);
-    words->setProperty("quiet", true);
-    words->setWordWrap(true);
-    auto* practice = new QPushButton(tr("Start a &practice blank"), page);
-    practice->setObjectName(QStringLiteral("practiceButton"));
-    practice->setProperty("main", true);
-    connect(practice, &QPushButton::clicked, this, [this] { newPractice(m_folder); });
-    auto* open = new QPushButton(tr("&Open a workbook…"), page);
-    open->setObjectName(QStringLiteral("openButton"));
-    connect(open, &QPushButton::clicked, this, &MainWindow::openAsked);
-    auto* fresh = new QPushButton(tr("New from a &specification…"), page);
-    fresh->setObjectName(QStringLiteral("newButton"));
-    connect(fresh, &QPushButton::clicked, this, &MainWindow::newFromSpec);
-    auto* plan = new QPushButton(tr("Plan a &new instrument"), page);
-    plan->setObjectName(QStringLiteral("planButton"));
-    connect(plan, &QPushButton::clicked, this, [this] { goTo(Blank); });
-    auto* buttons = new QGridLayout;
-    buttons->setSpacing(2 * Style::grid);
-    int place = 0;
-    for (QPushButton* b : {practice, plan, open, fresh}) {
-        b->setAccessibleName(QString(b->text()).remove(QLatin1Char('&')));
-        buttons->addWidget(b, place / 2, place % 2);
-        ++place;
-    }
-    buttons->setColumnStretch(2, 1);
-    auto* column = new QVBoxLayout(page);
-    column->setContentsMargins(12 * Style::grid, 0, 12 * Style::grid, 0);
-    column->setSpacing(3 * Style::grid);
-    column->addStretch(2);
-    column->addWidget(title);
-    column->addWidget(words);
-    column->addLayout(buttons);
-    column->addStretch(3);
-    return page;
+    if (m_plan)
+        m_plan->flush(); // the document waits for what is on its way to the disk
+}
+
+void MainWindow::buildShop()
+{
+    m_shop = new ShopPage(m_folder, this);
+    connect(m_shop, &ShopPage::openAsked, this, [this](const QString& path) { openBook(path); });
+    connect(m_shop, &ShopPage::beginAsked, this, &MainWindow::beginNew);
+    connect(m_shop, &ShopPage::likeAsked, this, &MainWindow::beginLike);
+    connect(m_shop, &ShopPage::practiceAsked, this, [this] { newPractice(m_folder); });
+    connect(m_shop, &ShopPage::fileAsked, this, &MainWindow::openAsked);
+    connect(m_shop, &ShopPage::specificationAsked, this, &MainWindow::newFromSpec);
+    connect(m_shop, &ShopPage::failed, this, [this](const QString& s) { m_messages->trouble(s); });
+    connect(m_shop, &ShopPage::folderAsked, this, [this] {
+        const QString folder = m_questions->folderToUse(this, tr("Folder of the workbooks"), m_folder);
+        if (folder.isEmpty())
+            return;
+        m_folder = folder;
+        chooseWorkbooksFolder(folder);
+        m_shop->setFolder(folder);
+    });
+    connect(m_shop, &ShopPage::movingAway, this, [this](const QString& path) {
+        if (m_document && QFileInfo(m_document->path()) == QFileInfo(path) && mayLeave())
+            closeBook();
+    });
+    m_whole->addWidget(m_shop);
+    m_compare = new ComparePage(this);
+    connect(m_shop, &ShopPage::compareAsked, this, [this](const QStringList& paths) {
+        m_compare->show(paths);
+        m_whole->setCurrentWidget(m_compare);
+    });
+    connect(m_compare, &ComparePage::backAsked, this, &MainWindow::showShop);
+    connect(m_compare, &ComparePage::nextAsked, this, &MainWindow::beginFrom);
+    connect(m_compare, &ComparePage::failed, this, [this](const QString& s) { m_messages->trouble(s); });
+    m_whole->addWidget(m_compare);
+}
+
+void MainWindow::showShop()
+{
+    if (m_plan)
+        m_plan->flush();
+    if (m_listen != nullptr)
+        m_listen->setHandsFree(false);
+    m_whole->setCurrentWidget(m_shop);
+    m_shop->refresh();
 }
 
 template <typename Function>
@@ -164,7 +184,7 @@ void MainWindow::buildMenus()
     int number = 1;
     for (const auto& [text, s] : stages)
         act(
-            stage, text, QKeySequence(QStringLiteral("Ctrl+%1").arg(number++)), [this, s = s] { goTo(s); }, s >= Listen);
+            stage, text, QKeySequence(QStringLiteral("Ctrl+%1").arg(number++)), [this, s = s] { goTo(s); }, true);
     buildViewMenu(menuBar()->addMenu(tr("&View")));
     auto* help = menuBar()->addMenu(tr("&Help"));
     act(
@@ -173,6 +193,8 @@ void MainWindow::buildMenus()
 
 void MainWindow::buildWorkbookMenu(QMenu* workbook)
 {
+    act(
+        workbook, tr("To the s&hop"), QKeySequence(QStringLiteral("Ctrl+0")), [this] { showShop(); }, false);
     act(
         workbook, tr("New &practice blank"), QKeySequence(), [this] { newPractice(m_folder); }, false);
     act(
@@ -198,6 +220,8 @@ void MainWindow::buildWorkbookMenu(QMenu* workbook)
         workbook, tr("Export the &specification…"), QKeySequence(),
         [this] { exportAsked(QStringLiteral("spec"), QStringLiteral("json")); }, true);
     workbook->addSeparator();
+    act(
+        workbook, tr("Take &back the last entry"), QKeySequence::Undo, [this] { takeLastBack(); }, true);
     act(
         workbook, tr("Type rea&dings…"), QKeySequence(QStringLiteral("Ctrl+T")), [this] { m_listen->typeReadings(); }, true);
     act(
@@ -333,6 +357,12 @@ void MainWindow::open(std::function<Result<Store>()> how)
 
 void MainWindow::openBook(const QString& path)
 {
+    if (m_document && QFileInfo(m_document->path()) == QFileInfo(path)) { // it is on the bench already
+        m_whole->setCurrentWidget(m_desk);
+        refreshStages();
+        Q_EMIT opened(true);
+        return;
+    }
     open([path = path.toStdString()] { return Store::open(path, Store::Mode::Work); });
 }
 
@@ -408,25 +438,97 @@ void MainWindow::closeEvent(QCloseEvent* event)
     event->setAccepted(mayLeave());
 }
 
+void MainWindow::closeBook()
+{
+    if (m_plan)
+        m_plan->flush();
+    for (QWidget* bench : {m_bench, static_cast<QWidget*>(m_planBench)})
+        if (bench != nullptr) {
+            m_benches->removeWidget(bench);
+            delete bench;
+        }
+    m_bench = nullptr;
+    m_planBench = nullptr;
+    m_pages = nullptr;
+    m_listen = nullptr;
+    m_correct = nullptr;
+    m_logbook = nullptr;
+    m_workpiece = nullptr;
+    m_plan.reset();
+    m_document.reset();
+    for (QAction* a : m_needBook)
+        a->setEnabled(false);
+    m_stages->setCurrentRow(-1);
+    m_whole->setCurrentWidget(m_shop);
+    setWindowTitle(tr("Dowel"));
+}
+
 void MainWindow::adopt(Store store)
 {
-    if (m_bench != nullptr) {
-        m_benches->removeWidget(m_bench);
-        delete m_bench;
-    }
+    closeBook();
     m_document = std::make_unique<Document>(std::move(store));
+    connect(m_document.get(), &Document::built, this, [this] {
+        // Other holes, other fingerings: the pages that hear and cut begin anew on them.
+        m_benches->removeWidget(m_bench);
+        m_bench->deleteLater(); // in a turn of its own
+        makePages();
+        if (m_planBench != nullptr)
+            m_planBench->setThere(m_document->book()->present());
+    });
+    takePlan();
+    makePages();
+    for (QAction* a : m_needBook)
+        a->setEnabled(true);
+}
+
+void MainWindow::takePlan()
+{
+    const auto book = m_document->book();
+    const std::string* kept = book->plan();
+    auto plan = kept == nullptr ? Result<io::PlanKept>(io::planOf(book->present())) : io::planFromText(*kept);
+    if (!plan) {
+        m_messages->trouble(text::sentence(plan.error()));
+        plan = io::planOf(book->present());
+    }
+    if (m_plan) {
+        m_plan->restore(std::move(*plan));
+        return;
+    }
+    m_plan = std::make_unique<Plan>(std::move(*plan));
+    connect(m_plan.get(), &Plan::worthKeeping, m_document.get(), [this] { m_document->keepPlan(m_plan->text()); });
+    connect(m_plan.get(), &Plan::changed, this, [this] {
+        m_messages->clearTrouble();
+        refreshStages();
+    });
+}
+
+void MainWindow::makePages()
+{
     m_bench = new QWidget(this);
     m_workpiece = new Workpiece(m_bench);
     m_pages = new QStackedWidget(m_bench);
     m_listen = new ListenPage(*m_document, *m_questions, m_pages);
     m_correct = new CorrectPage(*m_document, m_pages);
     m_logbook = new LogbookPage(*m_document, m_pages);
+    m_nothing = new QWidget(m_pages);
+    m_nothing->setObjectName(QStringLiteral("nothingPage"));
+    auto* words =
+        new QLabel(tr("There is nothing to hear yet. Lay the holes out and drill them, or type what is there: both end in "
+                      "Drill, and from there it goes on here."),
+                   m_nothing);
+    words->setWordWrap(true);
+    auto* column = new QVBoxLayout(m_nothing);
+    column->setContentsMargins(4 * Style::grid, 4 * Style::grid, 4 * Style::grid, 4 * Style::grid);
+    column->addWidget(words);
+    auto* drill = new QPushButton(tr("To the stage &Drill"), m_nothing);
+    drill->setObjectName(QStringLiteral("nothingDrill"));
+    connect(drill, &QPushButton::clicked, this, [this] { goTo(Drill); });
+    column->addWidget(drill, 0, Qt::AlignLeft);
+    column->addStretch(1);
     m_pages->addWidget(m_listen);
-    for (QWidget* later : std::initializer_list<QWidget*>{m_correct, m_logbook})
+    for (QWidget* later : std::initializer_list<QWidget*>{m_correct, m_logbook, m_nothing})
         later->hide();
     bindDocument();
-    for (QAction* a : m_needBook)
-        a->setEnabled(true);
     // Pages that are made and pages that are laid out are a turn of the event loop each: together they would be felt.
     QTimer::singleShot(0, m_bench, [this] { showBench(); });
 }
@@ -449,21 +551,31 @@ void MainWindow::showBench()
     QTimer::singleShot(0, m_bench, [this] {
         m_pages->addWidget(m_correct);
         m_pages->addWidget(m_logbook);
+        m_pages->addWidget(m_nothing);
         m_messages->hide();
         setWindowTitle(tr("%1 – Dowel").arg(QString::fromStdString(m_document->book()->specified().spec().name)));
         setInches(m_unit == text::LengthUnit::Inches);
         refreshStages();
-        goTo(Listen);
-        Q_EMIT opened(true);
+        const auto begin = [this] {
+            goTo(m_document->book()->sounds() ? Listen : m_plan->layout() ? Layout : Blank);
+            Q_EMIT opened(true);
+        };
+        if (m_document->book()->sounds())
+            return begin();
+        QTimer::singleShot(0, m_bench, [this, begin] {
+            (void)planBench();
+            QTimer::singleShot(0, m_bench, begin);
+        });
     });
 }
 
 void MainWindow::bindDocument()
 {
-    connect(m_document.get(), &Document::failed, this, [this](const QString& s) { m_messages->trouble(s); });
-    connect(m_document.get(), &Document::told, this, [this](const QString& s) { m_messages->news(s); });
+    // In the bench's name: with it they go.
+    connect(m_document.get(), &Document::failed, m_bench, [this](const QString& s) { m_messages->trouble(s); });
+    connect(m_document.get(), &Document::told, m_bench, [this](const QString& s) { m_messages->news(s); });
     connect(m_document.get(), &Document::readingKept, m_messages, [this] { m_messages->clearTrouble(); });
-    connect(m_document.get(), &Document::cutKept, this, [this] {
+    connect(m_document.get(), &Document::cutKept, m_bench, [this] {
         m_messages->clearTrouble();
         m_document->think();
     });
@@ -472,8 +584,8 @@ void MainWindow::bindDocument()
         refreshWorkpiece();
         refreshStages();
     };
-    connect(m_document.get(), &Document::changed, this, follow);
-    connect(m_document.get(), &Document::counselChanged, this, follow);
+    connect(m_document.get(), &Document::changed, m_bench, follow);
+    connect(m_document.get(), &Document::counselChanged, m_bench, follow);
     connect(m_listen, &ListenPage::askedChanged, this, follow);
     connect(m_listen, &ListenPage::failed, this, [this](const QString& s) { m_messages->trouble(s); });
     connect(m_listen, &ListenPage::told, this, [this](const QString& s) { m_messages->news(s); });
@@ -487,64 +599,142 @@ void MainWindow::bindDocument()
 
 Plan& MainWindow::plan()
 {
-    return planBench().plan();
+    return *m_plan;
 }
 
 PlanBench& MainWindow::planBench()
 {
     if (m_planBench == nullptr) {
-        QDir().mkpath(m_folder);
-        m_plan = std::make_unique<Plan>(m_folder + QStringLiteral("/plan.json"));
         m_planBench = new PlanBench(*m_plan, *m_questions, m_benches);
         m_planBench->setUnit(m_unit);
+        if (m_document->book()->sounds())
+            m_planBench->setThere(m_document->book()->present());
         m_benches->addWidget(m_planBench);
         connect(m_planBench, &PlanBench::failed, this, [this](const QString& s) { m_messages->trouble(s); });
         connect(m_planBench, &PlanBench::told, this, [this](const QString& s) { m_messages->news(s); });
-        connect(m_planBench, &PlanBench::workbookAsked, this, &MainWindow::makeWorkbook);
-        connect(m_plan.get(), &Plan::changed, this, [this] {
-            m_messages->clearTrouble();
-            refreshStages();
-        });
+        connect(m_planBench, &PlanBench::built, this, &MainWindow::build);
     }
     return *m_planBench;
 }
 
-void MainWindow::makeWorkbook()
+void MainWindow::beginNew(Family family, const QString& name)
 {
-    const auto& layout = plan().layout();
-    if (!layout)
-        return;
-    const QString name = QString::fromStdString(std::string(familyName(layout->start.spec().family)));
-    QString path;
-    for (int n = 1; path.isEmpty() || QFileInfo::exists(path); ++n)
-        path = m_folder + QStringLiteral("/%1-%2.dowel").arg(name).arg(n);
-    // What was ticked off goes into the logbook with the time it was done.
-    std::vector<std::string> notes;
-    for (const auto& d : plan().done())
-        notes.push_back(tr("Drilling, %1: done %2")
-                            .arg(QString::fromStdString(d.step), QDateTime::fromString(QString::fromStdString(d.at), Qt::ISODate)
-                                                                     .toLocalTime()
-                                                                     .toString(QStringLiteral("yyyy-MM-dd HH:mm")))
-                            .toStdString());
-    const auto tell = [this, path](bool made) {
-        if (!made)
-            return;
-        plan().clearDone();
-        m_messages->news(tr("The workbook is %1.").arg(path));
-    };
-    connect(this, &MainWindow::opened, this, tell, Qt::SingleShotConnection);
-    open([path = path.toStdString(), start = layout->start, notes]() -> Result<Store> {
-        auto store = Store::create(path, start);
+    beginFrom(Plan::usual(family), name);
+}
+
+void MainWindow::beginLike(const QString& path)
+{
+    m_jobs.run(
+        [path = path.toStdString()](const Cancel&) -> Result<io::PlanKept> {
+            const auto store = Store::open(path, Store::Mode::Look);
+            if (!store)
+                return store.error();
+            const Workbook& book = store->book();
+            auto plan =
+                book.plan() == nullptr ? Result<io::PlanKept>(io::planOf(book.present())) : io::planFromText(*book.plan());
+            if (!plan)
+                return plan.error();
+            if (book.sounds()) { // as it became, not as it was meant
+                const io::PlanKept there = io::planOf(book.present());
+                plan->goal = there.goal;
+                plan->model = there.goal;
+            }
+            plan->done.clear();
+            return plan;
+        },
+        [this](Result<io::PlanKept> plan) {
+            if (!plan)
+                return m_messages->trouble(text::sentence(plan.error()));
+            const QString name = tr("Another %1", "name of an instrument").arg(QString::fromStdString(plan->blank.spec.name));
+            beginFrom(std::move(*plan), name);
+        });
+}
+
+void MainWindow::beginFrom(io::PlanKept plan, const QString& name)
+{
+    plan.blank.spec.name = name.toStdString();
+    InstrumentSpec bare = plan.blank.spec;
+    bare.holes.clear();
+    bare.fingerings.clear();
+    auto tube = Instrument::make(std::move(bare));
+    if (!tube)
+        return m_messages->trouble(text::sentence(tube.error()));
+    open([folder = m_folder, name, tube = std::move(*tube), text = io::planText(plan)]() -> Result<Store> {
+        QDir().mkpath(folder);
+        auto store = Store::create(freePath(folder, fileNameOf(name)).toStdString(), tube);
         if (!store)
             return store.error();
-        std::vector<Store::NewEntry> entries;
-        for (const auto& n : notes)
-            entries.push_back({NoteEntry{n}, {}});
-        if (!entries.empty())
-            if (const auto ok = store->append(entries); !ok)
-                return ok.error();
+        if (const auto kept = store->append(PlanEntry{text}); !kept)
+            return kept.error();
         return store;
     });
+}
+
+void MainWindow::build(const Instrument& there)
+{
+    const auto book = m_document->book();
+    if (book->sounds() && (!book->readings().empty() || !book->cuts().empty())) {
+        QMessageBox box(
+            QMessageBox::NoIcon, tr("Another instrument from here on?"),
+            tr("What was heard and cut so far stays in the logbook and counts no more: the record goes on from what you "
+               "typed. To correct one size, use Measure again instead."),
+            QMessageBox::NoButton, this);
+        box.setObjectName(QStringLiteral("buildBox"));
+        auto* yes = box.addButton(tr("Go on from this"), QMessageBox::AcceptRole);
+        box.setDefaultButton(box.addButton(tr("Leave it"), QMessageBox::RejectRole));
+        box.exec();
+        if (box.clickedButton() != yes)
+            return;
+    }
+    // What was ticked off goes into the logbook with the time it was done.
+    QStringList notes;
+    for (const auto& d : m_plan->done())
+        notes << tr("Drilling, %1: done %2")
+                     .arg(QString::fromStdString(d.step), QDateTime::fromString(QString::fromStdString(d.at), Qt::ISODate)
+                                                              .toLocalTime()
+                                                              .toString(QStringLiteral("yyyy-MM-dd HH:mm")));
+    if (!notes.isEmpty())
+        m_plan->clearDone();
+    m_plan->flush();
+    InstrumentSpec spec = there.spec();
+    spec.name = book->present().spec().name; // it may have been renamed meanwhile
+    if (const auto named = Instrument::make(std::move(spec)))
+        m_document->build(*named, notes);
+}
+
+void MainWindow::takeLastBack()
+{
+    m_plan->flush(); // what was changed and not kept yet is the last entry
+    m_document->afterThat([this] { takeBackNewest(); });
+}
+
+void MainWindow::takeBackNewest()
+{
+    const auto book = m_document->book();
+    for (auto it = book->entries().rbegin(); it != book->entries().rend(); ++it) {
+        const bool own = !std::holds_alternative<Advice>(it->body) && !std::holds_alternative<SetAsideEntry>(it->body) &&
+                         !std::holds_alternative<PracticeEntry>(it->body) && !book->isSetAside(it->id);
+        if (!own)
+            continue;
+        if (std::holds_alternative<CutEntry>(it->body))
+            return m_messages->trouble(
+                tr("The last entry is a cut, and wood does not come back. Where the entry is wrong, set it aside "
+                   "in the logbook, with the reason."));
+        const bool wasPlan = std::holds_alternative<PlanEntry>(it->body);
+        const bool wasBuilt = std::holds_alternative<BuiltEntry>(it->body);
+        if (wasPlan && book->entries().front().id == it->id)
+            break; // what it was begun with
+        const QString words = text::logLine(*it, *book, m_unit);
+        m_document->setAside(it->id, tr("taken back"), [this, words, wasPlan, wasBuilt] {
+            if (wasPlan)
+                takePlan();
+            if (wasBuilt)
+                Q_EMIT m_document->built();
+            m_messages->news(tr("Taken back: %1").arg(words));
+        });
+        return;
+    }
+    m_messages->news(tr("There is nothing to take back."));
 }
 
 void MainWindow::goTo(Stage stage)
@@ -561,6 +751,8 @@ void MainWindow::showStage(int stage)
 {
     if (stage < 0)
         return;
+    if (!m_document)
+        return;
     if (stage < Listen) {
         PlanBench& bench = planBench();
         m_benches->setCurrentWidget(&bench);
@@ -568,9 +760,13 @@ void MainWindow::showStage(int stage)
         refreshStages();
         return;
     }
-    if (!m_document)
-        return;
+    m_plan->flush();
     m_benches->setCurrentWidget(m_bench);
+    if (stage != Logbook && !m_document->book()->sounds()) {
+        m_pages->setCurrentWidget(m_nothing);
+        refreshWorkpiece();
+        return;
+    }
     m_pages->setCurrentIndex(stage - Listen);
     if (stage != Listen)
         m_listen->setHandsFree(false); // nothing listens where nobody sees it
@@ -586,6 +782,11 @@ void MainWindow::showStage(int stage)
 
 void MainWindow::refreshWorkpiece()
 {
+    if (!m_document->book()->sounds()) {
+        const auto planned = m_plan->drawn();
+        m_workpiece->setInstrument(planned ? *planned : m_document->book()->present());
+        return;
+    }
     m_workpiece->setInstrument(m_document->book()->present());
     const bool listening = m_pages->currentWidget() == m_listen;
     const bool correcting = m_pages->currentWidget() == m_correct;
@@ -611,32 +812,29 @@ void MainWindow::refreshStages()
 
 void MainWindow::sayPlanStages()
 {
-    const QString planned = !m_plan ? tr("nothing planned") : m_plan->layout() ? tr("laid out") : tr("a plan");
-    m_stages->item(Blank)->setText(tr("Blank\n%1").arg(m_plan ? text::noteName(m_plan->target().lowest) : planned));
+    const bool built = m_document && m_document->book()->sounds();
+    const bool laidOut = m_plan && m_plan->layout();
+    m_stages->item(Blank)->setText(tr("Blank\n%1").arg(m_plan ? text::noteName(m_plan->target().lowest) : QString()));
     m_stages->item(Edge)->setText(tr("Sounding edge\nvoicing"));
     m_stages->item(Target)->setText(
-        m_plan ? tr("Target\n%n note(s)", nullptr, static_cast<int>(m_plan->blank().spec.fingerings.size()))
-               : tr("Target\n%1").arg(planned));
-    m_stages->item(Layout)->setText(m_plan && m_plan->layout()
-                                        ? tr("Layout\n%n hole(s)", nullptr, static_cast<int>(m_plan->blank().holeCount))
-                                        : tr("Layout\nnot yet"));
-    m_stages->item(Drill)->setText(m_plan && m_plan->layout() ? tr("Drill\nready") : tr("Drill\nlay out first"));
+        tr("Target\n%n note(s)", nullptr, m_plan ? static_cast<int>(m_plan->blank().spec.fingerings.size()) : 0));
+    m_stages->item(Layout)->setText(laidOut ? tr("Layout\n%n hole(s)", nullptr, static_cast<int>(m_plan->blank().holeCount))
+                                            : tr("Layout\nnot yet"));
+    m_stages->item(Drill)->setText(built ? tr("Drill\ndone") : laidOut ? tr("Drill\nready") : tr("Drill\nlay out first"));
 }
 
 void MainWindow::sayBookStages()
 {
-    for (const Stage s : {Listen, Correct, Logbook}) {
-        auto* item = m_stages->item(s);
-        item->setFlags(m_document ? item->flags() | Qt::ItemIsEnabled : item->flags() & ~Qt::ItemIsEnabled);
-    }
-    if (!m_document) {
-        m_stages->item(Listen)->setText(tr("Listen\nno workbook yet"));
-        m_stages->item(Correct)->setText(tr("Correct\nno workbook yet"));
-        m_stages->item(Logbook)->setText(tr("Logbook\nno workbook yet"));
+    if (!m_document)
         return;
-    }
     const auto book = m_document->book();
     const auto notes = book->present().spec().fingerings.size();
+    if (!book->sounds()) {
+        m_stages->item(Listen)->setText(tr("Listen\nnot drilled yet"));
+        m_stages->item(Correct)->setText(tr("Correct\nnot drilled yet"));
+        m_stages->item(Logbook)->setText(tr("Logbook\n%n cut(s)", nullptr, 0));
+        return;
+    }
     const auto pending = m_listen->pending().size();
     m_stages->item(Listen)->setText(pending == 0 ? tr("Listen\nnothing asked for")
                                                  : tr("Listen\n%1 of %2 to hear").arg(pending).arg(notes));

@@ -4,6 +4,7 @@
 
 #include "app/document/document.h"
 #include "app/parts/jobs.h"
+#include "io/plan_json.h"
 #include "text/units.h"
 
 #include <QMainWindow>
@@ -16,6 +17,7 @@ class QStackedWidget;
 
 namespace dowel::app {
 
+class ComparePage;
 class CorrectPage;
 class ListenPage;
 class LogbookPage;
@@ -23,6 +25,7 @@ class MessageBar;
 class Plan;
 class PlanBench;
 class Questions;
+class ShopPage;
 class Workpiece;
 
 class MainWindow : public QMainWindow
@@ -32,7 +35,7 @@ class MainWindow : public QMainWindow
 public:
     enum Stage { Blank, Edge, Target, Layout, Drill, Listen, Correct, Logbook };
 
-    /// folder: where plans and new workbooks go; empty for the user's own.
+    /// folder: where the shop's workbooks lie; empty for the user's own.
     explicit MainWindow(std::unique_ptr<Questions> questions, QString folder = QString());
     ~MainWindow() override;
 
@@ -43,9 +46,13 @@ public:
     [[nodiscard]] Document* document() const { return m_document.get(); }
     [[nodiscard]] ListenPage* listenPage() const { return m_listen; }
     [[nodiscard]] CorrectPage* correctPage() const { return m_correct; }
-    /// The plan, begun where there was none.
+    /// The design of the instrument that is open; one must be.
     [[nodiscard]] Plan& plan();
     void goTo(Stage stage);
+    /// A bare tube under a name of its own, in the shop's folder, opened at its first stage.
+    void beginNew(Family family, const QString& name);
+    /// The shop; the instrument that is open stays open.
+    void showShop();
     void setDark(bool dark);
     void setInches(bool inches);
 
@@ -68,7 +75,17 @@ private:
     /// Adds an entry of a menu; needsBook: usable while a workbook is open.
     template <typename Function>
     QAction* act(QMenu* menu, const QString& text, const QKeySequence& keys, Function function, bool needsBook);
-    [[nodiscard]] QWidget* startPage();
+    void buildShop();
+    void beginFrom(io::PlanKept plan, const QString& name);
+    void beginLike(const QString& path);
+    /// Lets go of the workbook that is open.
+    void closeBook();
+    void makePages();
+    void takePlan();
+    /// Writes down what is there from here on, asking first where what was heard would count no more.
+    void build(const Instrument& there);
+    void takeLastBack();
+    void takeBackNewest();
     /// Opens what how() gives, on the worker, unless the user stays with what is unsaved.
     void open(std::function<Result<Store>()> how);
     /// In three turns of the event loop, the last of which says opened().
@@ -87,12 +104,12 @@ private:
     void showShopMemory();
     void speakFromNowOn(const QString& language);
     [[nodiscard]] PlanBench& planBench();
-    void makeWorkbook();
-
     Jobs m_jobs;
     std::unique_ptr<Questions> m_questions;
     std::unique_ptr<Document> m_document;
     QString m_folder;
+    ShopPage* m_shop = nullptr;
+    ComparePage* m_compare = nullptr;
     std::unique_ptr<Plan> m_plan;
     PlanBench* m_planBench = nullptr;
     QWidget* m_bench = nullptr;
@@ -106,13 +123,11 @@ private:
     ListenPage* m_listen = nullptr;
     CorrectPage* m_correct = nullptr;
     LogbookPage* m_logbook = nullptr;
+    QWidget* m_nothing = nullptr; ///< where there is nothing to hear yet
     QList<QAction*> m_needBook;
     QAction* m_inches = nullptr;
     QAction* m_darkAction = nullptr;
     text::LengthUnit m_unit = text::LengthUnit::Millimetres;
 };
-
-/// Where practice blanks and other workbooks of the user live by default.
-[[nodiscard]] QString workbooksFolder();
 
 } // namespace dowel::app

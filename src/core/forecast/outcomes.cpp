@@ -2,6 +2,7 @@
 #include "core/forecast/outcomes.h"
 
 #include "core/base/ratio.h"
+#include "core/tuning/pitch.h"
 
 #include <algorithm>
 #include <cmath>
@@ -21,7 +22,7 @@ std::vector<NoteOutcome> outcomesOf(const Workbook& book)
     };
     std::map<FingeringId, Waiting> waiting;
     std::vector<NoteOutcome> outcomes;
-    const double played_K = book.specified().spec().tuning.playedAt.kelvin();
+    const Temperature played = book.specified().spec().tuning.playedAt;
     for (const Entry& entry : book.entries()) {
         if (book.isSetAside(entry.id))
             continue;
@@ -43,10 +44,10 @@ std::vector<NoteOutcome> outcomesOf(const Workbook& book)
             const auto found = waiting.find(r->fingering);
             if (found == waiting.end())
                 continue;
-            const double air = 600.0 * std::log2(played_K / r->air.kelvin());
+            const Cents air = higherIn(played, r->air);
             const Waiting& w = found->second;
             outcomes.push_back({w.cut, r->fingering, w.before, w.last.after, w.last.sd, w.last.rest, w.last.doubt,
-                                Cents::fromCents(centsOver(r->pitch.hertz(), w.target.hertz()) + air), r->sd});
+                                centsBetween(r->pitch, w.target) + air, r->sd});
             waiting.erase(found);
         }
     }

@@ -246,9 +246,63 @@ int withinTolerance(const Instrument& instrument, const std::vector<double>& cen
     return summaryOf(instrument.spec().fingerings, cents).within;
 }
 
+namespace {
+
+bool knowsBias(const Instrument& shape, const LayoutWishes& wishes)
+{
+    return !wishes.heardAbove.empty() && wishes.heardAbove.size() == shape.spec().fingerings.size();
+}
+
+/// The shape with targets where the model has to come, so that the real one is in tune.
+Result<Instrument> asModelled(const Instrument& shape, const LayoutWishes& wishes)
+{
+    InstrumentSpec spec = shape.spec();
+    for (std::size_t i = 0; i < spec.fingerings.size(); ++i)
+        spec.fingerings[i].target = spec.fingerings[i].target * std::exp2(-wishes.heardAbove[i].cents() / 1200.0);
+    return Instrument::make(std::move(spec));
+}
+
+/// The other way: the targets that were wanted, what else became of the chart kept.
+Result<Instrument> asWanted(const Instrument& shape, const std::vector<Fingering>& wanted)
+{
+    InstrumentSpec spec = shape.spec();
+    for (std::size_t i = 0; i < spec.fingerings.size(); ++i)
+        spec.fingerings[i].target = wanted[i].target;
+    return Instrument::make(std::move(spec));
+}
+
+/// Lays out by lay() for where the model has to come, and gives it back with what was wanted.
+template <class Lay> Result<Layout> aroundBias(const Instrument& shape, const LayoutWishes& wishes, Lay lay)
+{
+    const auto modelled = asModelled(shape, wishes);
+    if (!modelled)
+        return modelled.error();
+    LayoutWishes rest = wishes;
+    rest.heardAbove.clear();
+    Result<Layout> layout = lay(*modelled, rest);
+    if (!layout)
+        return layout;
+    std::vector<Instrument*> shapes{&layout->goal, &layout->start};
+    for (ShapingGain& gain : layout->gains)
+        shapes.push_back(&gain.goal);
+    for (Instrument* s : shapes) {
+        auto wanted = asWanted(*s, shape.spec().fingerings);
+        if (!wanted)
+            return wanted.error();
+        *s = std::move(*wanted);
+    }
+    return layout;
+}
+
+} // namespace
+
 Result<Layout> layOut(const Instrument& rough, Metres blankLength, const LayoutWishes& wishes, bool withCosts,
                       const Cancel& cancel, const Priors& priors)
 {
+    if (knowsBias(rough, wishes))
+        return aroundBias(rough, wishes, [&](const Instrument& modelled, const LayoutWishes& rest) {
+            return layOut(modelled, blankLength, rest, withCosts, cancel, priors);
+        });
     if (wishes.smallest > wishes.largest)
         return Error{ErrorCode::BadValue, "smallest_hole, largest_hole",
                      std::to_string(wishes.smallest.millimetres()) + " mm is wider than " +
@@ -271,6 +325,10 @@ Result<Layout> layOut(const Instrument& rough, Metres blankLength, const LayoutW
 
 Result<Layout> layoutAt(const Instrument& goal, Metres blankLength, const LayoutWishes& wishes, const Priors& priors)
 {
+    if (knowsBias(goal, wishes))
+        return aroundBias(goal, wishes, [&](const Instrument& modelled, const LayoutWishes& rest) {
+            return layoutAt(modelled, blankLength, rest, priors);
+        });
     const auto posterior = fit(Workbook(goal), priors);
     if (!posterior)
         return posterior.error();

@@ -53,6 +53,9 @@ struct LayoutWishes
     Metres footAllowance = Metres::fromMillimetres(2.0); ///< left on the foot beyond what is known to go, at least
     double doubt = 0.8; ///< standard deviations of what is not known beforehand that holes and foot start short by
     Metres leastWood = Metres::fromMillimetres(3.0); ///< between neighbouring holes
+    /// How far instruments of this drawing sounded above the model, per fingering: what the drawing or the model has wrong
+    /// in common. Left out where the fingerings differ in number.
+    std::vector<Cents> heardAbove{};
 };
 
 /// What giving a wish up would be worth.

@@ -12,6 +12,11 @@ constexpr int semitonesOfA4 = 4 * 12 + 9;
 constexpr int highestOctave = 9;
 } // namespace
 
+Cents higherIn(Temperature played, Temperature heard)
+{
+    return Cents::fromCents(600.0 * std::log2(played.kelvin() / heard.kelvin()));
+}
+
 Cents centsBetween(Hertz f, Hertz reference)
 {
     return Cents::fromCents(1200.0 * std::log2(f / reference));

@@ -13,6 +13,8 @@ namespace dowel {
 
 /// 1200 log2(f / reference). Both > 0.
 [[nodiscard]] Cents centsBetween(Hertz f, Hertz reference);
+/// What a note heard in one air would be higher by in another: the speed of sound goes with the root of the temperature.
+[[nodiscard]] Cents higherIn(Temperature played, Temperature heard);
 /// f raised by c.
 [[nodiscard]] Hertz raisedBy(Hertz f, Cents c);
 

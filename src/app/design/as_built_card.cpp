@@ -1,0 +1,297 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/design/as_built_card.h"
+
+#include "app/parts/form.h"
+#include "app/parts/style.h"
+#include "text/errors.h"
+#include "text/units.h"
+
+#include <QApplication>
+#include <QClipboard>
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QLabel>
+#include <QPushButton>
+#include <QRegularExpression>
+#include <QTableWidget>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace dowel::app {
+
+AsBuiltCard::AsBuiltCard(Plan& plan, QWidget* parent)
+    : QWidget(parent),
+      m_plan(&plan),
+      m_tube(new LengthField(QStringLiteral("builtLength"), tr("Length of the tube, from the edge to the foot"), this)),
+      m_from(form::box(this, "builtFrom", tr("Where places are measured from"))),
+      m_table(form::table(this, "builtHoles", tr("Holes as they are"),
+                          {tr("hole"), tr("place"), tr("size"), tr("inside"), tr("wall there"), tr("off the line"), tr("finger"),
+                           tr("at the back")})),
+      m_add(form::button(this, "builtAdd", tr("&One more hole"))),
+      m_remove(form::button(this, "builtRemove", tr("&Remove it"))),
+      m_paste(form::button(this, "builtPaste", tr("Pas&te a table"))),
+      m_done(form::button(this, "builtDone", tr("It &is so: on to listening"), true)),
+      m_words(form::words(this, "builtWords"))
+{
+    setObjectName(QStringLiteral("asBuiltCard"));
+    m_from->addItems({tr("from the foot"), tr("from the sounding edge")});
+    m_table->setEditTriggers(QAbstractItemView::AllEditTriggers);
+    m_table->setSelectionMode(QAbstractItemView::SingleSelection);
+    m_table->setToolTip(
+        tr("Inside: the width at the bore where it is undercut, else as the size. A hole at the back is the thumb's."));
+    m_paste->setToolTip(
+        tr("Lines of a spreadsheet: place and size, with tabs, semicolons or commas between them; the lowest hole "
+           "first or last."));
+    auto* top = new QHBoxLayout;
+    top->setSpacing(Style::grid);
+    auto* lengthLabel = new QLabel(tr("Tube, edge to foot"), this);
+    lengthLabel->setBuddy(m_tube);
+    top->addWidget(lengthLabel);
+    top->addWidget(m_tube, 1);
+    top->addSpacing(2 * Style::grid);
+    top->addWidget(new QLabel(tr("Places"), this));
+    top->addWidget(m_from, 1);
+    auto* buttons = new QHBoxLayout;
+    buttons->setSpacing(Style::grid);
+    for (QPushButton* b : {m_add, m_remove, m_paste})
+        buttons->addWidget(b);
+    buttons->addStretch(1);
+    buttons->addWidget(m_done);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(Style::grid);
+    column->addLayout(top);
+    column->addWidget(m_table, 1);
+    column->addWidget(m_words);
+    column->addLayout(buttons);
+    connect(m_table, &QTableWidget::cellChanged, this, &AsBuiltCard::takeCell);
+    connect(m_from, &QComboBox::currentIndexChanged, this, &AsBuiltCard::showHoles);
+    connect(m_tube, &LengthField::refused, this, &AsBuiltCard::failed);
+    connect(m_tube, &LengthField::lengthChanged, this, [this](Metres length) {
+        const Metres before = m_length;
+        m_length = length;
+        m_touched = true;
+        if (fromFoot()) // what was measured from the foot stays as far from it
+            for (Hole& h : m_holes)
+                h.at = h.at + (length - before);
+        showHoles();
+    });
+    connect(m_add, &QPushButton::clicked, this, &AsBuiltCard::addHole);
+    connect(m_remove, &QPushButton::clicked, this, &AsBuiltCard::removeHole);
+    connect(m_paste, &QPushButton::clicked, this, &AsBuiltCard::paste);
+    connect(m_done, &QPushButton::clicked, this, &AsBuiltCard::builtAsked);
+    connect(m_plan, &Plan::changed, this, [this] {
+        if (!m_touched)
+            begin();
+        else
+            tell();
+    });
+    begin();
+}
+
+void AsBuiltCard::setUnit(text::LengthUnit unit)
+{
+    m_unit = unit;
+    m_tube->setUnit(unit);
+    showHoles();
+}
+
+void AsBuiltCard::setThere(const std::optional<Instrument>& there)
+{
+    m_there = there;
+    m_touched = false;
+    begin();
+}
+
+bool AsBuiltCard::fromFoot() const
+{
+    return m_from->currentIndex() == 0;
+}
+
+void AsBuiltCard::begin()
+{
+    const auto& layout = m_plan->layout();
+    if (m_there) {
+        m_holes = m_there->spec().holes;
+        m_length = m_there->length();
+    } else if (layout) {
+        m_holes = layout->start.spec().holes;
+        m_length = layout->start.length();
+    } else {
+        m_holes = m_plan->chartHoles();
+        m_length = m_plan->blank().spec.bore.empty() ? Metres() : m_plan->blank().spec.bore.back().at;
+    }
+    m_tube->setLength(m_length);
+    showHoles();
+}
+
+void AsBuiltCard::showHoles()
+{
+    m_filling = true;
+    m_table->setRowCount(static_cast<int>(m_holes.size()));
+    const auto size = [this](Metres m) {
+        return m > Metres() ? text::lengthNumber(m, m_unit) : QString();
+    };
+    for (int row = 0; row < m_table->rowCount(); ++row) {
+        const Hole& h = m_holes[static_cast<std::size_t>(row)];
+        const bool placed = h.at > Metres();
+        form::row(m_table, row,
+                  {QString::fromStdString(h.id.text), placed ? size(fromFoot() ? m_length - h.at : h.at) : QString(),
+                   size(h.diameter), size(h.undercutDiameter), size(h.chimney),
+                   h.aside == Metres() ? QString() : text::lengthNumber(h.aside, m_unit), QString::fromStdString(h.digit),
+                   QString()});
+        m_table->item(row, Name)->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable);
+        auto* back = m_table->item(row, Back);
+        back->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsUserCheckable);
+        back->setCheckState(h.side == Side::Back ? Qt::Checked : Qt::Unchecked);
+    }
+    form::fitColumns(m_table);
+    m_filling = false;
+    tell();
+    Q_EMIT changed();
+}
+
+Result<Instrument> AsBuiltCard::built() const
+{
+    for (const Hole& h : m_holes)
+        for (const auto& [value, what] : {std::pair{h.at, "place"}, {h.diameter, "size"}})
+            if (!(value > Metres()))
+                return Error{ErrorCode::MissingKey, h.id.text, what};
+    InstrumentSpec spec = m_plan->blank().spec;
+    spec.bore = boreEndingAt(spec.bore, m_length);
+    spec.holes = m_holes;
+    for (Hole& h : spec.holes) {
+        if (!(h.chimney > Metres()))
+            h.chimney = wallAt(spec.bore, spec.wall, h.at);
+        h.undercutDiameter = std::max(h.undercutDiameter, h.diameter);
+    }
+    return Instrument::make(std::move(spec));
+}
+
+void AsBuiltCard::tell()
+{
+    const auto empty = std::find_if(m_holes.begin(), m_holes.end(),
+                                    [](const Hole& h) { return !(h.at > Metres()) || !(h.diameter > Metres()); });
+    if (empty != m_holes.end()) {
+        m_words->setText(tr("%1 still needs its place and its size.", "hole").arg(QString::fromStdString(empty->id.text)));
+        m_done->setEnabled(false);
+        return;
+    }
+    const auto there = built();
+    m_done->setEnabled(there.ok());
+    m_words->setText(
+        there ? tr("%n hole(s), and every fingering of the target finds its own.", nullptr, static_cast<int>(m_holes.size()))
+              : text::sentence(there.error()));
+}
+
+void AsBuiltCard::takeCell(int row, int column)
+{
+    if (m_filling || row < 0 || row >= static_cast<int>(m_holes.size()))
+        return;
+    Hole& h = m_holes[static_cast<std::size_t>(row)];
+    const QString typed = m_table->item(row, column)->text().trimmed();
+    m_touched = true;
+    if (column == Back)
+        h.side = m_table->item(row, column)->checkState() == Qt::Checked ? Side::Back : Side::Front;
+    else if (column == Finger)
+        h.digit = typed.left(3).toStdString();
+    else
+        takeLength(row, column, typed);
+    showHoles();
+}
+
+void AsBuiltCard::takeLength(int row, int column, const QString& typed)
+{
+    Hole& h = m_holes[static_cast<std::size_t>(row)];
+    const bool optional = column == Undercut || column == Chimney || column == Aside;
+    const auto length = optional && typed.isEmpty() ? Result<Metres>(Metres()) : text::parseLength(typed, m_unit);
+    if (!length) {
+        Q_EMIT failed(tr("%1: %2", "hole, what is wrong").arg(QString::fromStdString(h.id.text), text::sentence(length.error())));
+        return;
+    }
+    if (column == Place && !(*length > Metres() && *length < m_length)) {
+        Q_EMIT failed(tr("%1: a place of %2 is not on the tube, which is %3 long.", "hole, place, length")
+                          .arg(QString::fromStdString(h.id.text), text::length(*length, m_unit), text::length(m_length, m_unit)));
+        return;
+    }
+    switch (column) {
+    case Place: h.at = fromFoot() ? m_length - *length : *length; break;
+    case Size:
+        h.undercutDiameter = std::max(*length, h.undercutDiameter - h.diameter + *length);
+        h.diameter = *length;
+        break;
+    case Undercut: h.undercutDiameter = *length; break;
+    case Chimney: h.chimney = *length; break;
+    default: h.aside = *length; break;
+    }
+}
+
+void AsBuiltCard::addHole()
+{
+    Hole h;
+    h.id = {"h" + std::to_string(m_holes.size() + 1)};
+    m_holes.push_back(h);
+    m_touched = true;
+    showHoles();
+    m_table->setCurrentCell(m_table->rowCount() - 1, Place);
+    m_table->setFocus();
+}
+
+void AsBuiltCard::removeHole()
+{
+    const int row = m_table->currentRow();
+    if (row < 0 || row >= static_cast<int>(m_holes.size()))
+        return;
+    m_holes.erase(m_holes.begin() + row);
+    for (std::size_t i = 0; i < m_holes.size(); ++i)
+        m_holes[i].id = {"h" + std::to_string(i + 1)}; // named from the foot upwards, as the chart has them
+    m_touched = true;
+    showHoles();
+}
+
+void AsBuiltCard::paste()
+{
+    const QString clip = QApplication::clipboard()->text();
+    const bool tabs = clip.contains(QLatin1Char('\t'));
+    const bool semicolons = !tabs && clip.contains(QLatin1Char(';'));
+    const QRegularExpression between(tabs ? QStringLiteral("\t") : semicolons ? QStringLiteral(";") : QStringLiteral(","));
+    std::vector<Hole> holes;
+    int number = 0;
+    for (const QString& line : clip.split(QRegularExpression(QStringLiteral("[\r\n]+")), Qt::SkipEmptyParts)) {
+        ++number;
+        const QStringList cells = line.split(between);
+        const auto place = text::parseLength(cells[0].trimmed(), m_unit);
+        const auto size = text::parseLength(cells.value(1).trimmed(), m_unit);
+        if (number == 1 && !place && !size)
+            continue; // headings
+        if (!place || !size) {
+            Q_EMIT failed(tr("Line %1 of what was copied: %2 Each line is a place and a size.")
+                              .arg(number)
+                              .arg(text::sentence(place ? size.error() : place.error())));
+            return;
+        }
+        Hole h;
+        h.at = fromFoot() ? m_length - *place : *place;
+        h.diameter = h.undercutDiameter = *size;
+        holes.push_back(h);
+    }
+    if (holes.empty()) {
+        Q_EMIT failed(tr("Nothing was copied that could be holes: each line is a place and a size."));
+        return;
+    }
+    std::stable_sort(holes.begin(), holes.end(), [](const Hole& a, const Hole& b) { return a.at > b.at; });
+    const auto chart = m_plan->chartHoles();
+    for (std::size_t i = 0; i < holes.size(); ++i) {
+        holes[i].id = {"h" + std::to_string(i + 1)};
+        if (i < chart.size()) {
+            holes[i].side = chart[i].side;
+            holes[i].digit = chart[i].digit;
+        }
+    }
+    m_holes = std::move(holes);
+    m_touched = true;
+    showHoles();
+}
+
+} // namespace dowel::app

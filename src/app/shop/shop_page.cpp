@@ -1,0 +1,403 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shop/shop_page.h"
+
+#include "app/parts/form.h"
+#include "app/parts/outline.h"
+#include "app/parts/style.h"
+#include "text/errors.h"
+#include "text/names.h"
+#include "text/sentences.h"
+#include "text/units.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QDateTime>
+#include <QDir>
+#include <QFileInfo>
+#include <QFormLayout>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QLocale>
+#include <QPainter>
+#include <QPushButton>
+#include <QStackedWidget>
+#include <QStyledItemDelegate>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace dowel::app {
+
+namespace {
+
+using session::ShelfLine;
+using State = ShelfLine::State;
+
+/// Where an instrument stands, and what is next, in a maker's words.
+QString stands(const ShelfLine& line)
+{
+    switch (line.state) {
+    case State::CutReady: return line.next ? ShopPage::tr("A cut is ready: %1").arg(text::work(*line.next)) : QString();
+    case State::Stopped: return ShopPage::tr("Stopped: something does not fit, see Correct");
+    case State::ToHear: return ShopPage::tr("%1 of %2 to hear").arg(line.toHear).arg(line.notes);
+    case State::Heard: return ShopPage::tr("Heard; the advice is to be worked out");
+    case State::LaidOut: return ShopPage::tr("Laid out, to be drilled");
+    case State::Planned: return ShopPage::tr("Being planned");
+    case State::Done: return ShopPage::tr("Done: nothing more to cut");
+    case State::Unreadable: break;
+    }
+    return line.trouble ? text::sentence(*line.trouble) : QString();
+}
+
+QString touched(const ShelfLine& line)
+{
+    const auto at = QDateTime::fromString(QString::fromStdString(line.touched), Qt::ISODateWithMs);
+    return at.isValid() ? QLocale().toString(at.toLocalTime(), QLocale::ShortFormat) : QString();
+}
+
+QString worst(const ShelfLine& line)
+{
+    return line.worst ? ShopPage::tr("furthest off %1 cents").arg(text::cents(line.worst->cents())) : QString();
+}
+
+double reachOf(const Instrument& shape)
+{
+    return shape.length().metres();
+}
+
+/// Draws a line of the shop; the lines themselves stay with the page.
+class LineDelegate : public QStyledItemDelegate
+{
+public:
+    LineDelegate(const std::vector<ShelfLine>& lines, QObject* parent) : QStyledItemDelegate(parent), m_lines(&lines) {}
+    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem& option, const QModelIndex& /*index*/) const override
+    {
+        return {option.rect.width(), 3 * QFontMetrics(Style::body()).height() + Style::grid};
+    }
+    void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override
+    {
+        const ShelfLine& line = (*m_lines)[index.data(Qt::UserRole).toUInt()];
+        const Colours& c = Style::current().colours();
+        painter->save();
+        if (option.state.testFlag(QStyle::State_Selected)) {
+            painter->fillRect(option.rect, c.sheet);
+            painter->fillRect(QRect(option.rect.topLeft(), QSize(4, option.rect.height())), c.warm);
+        }
+        painter->setPen(c.hairline);
+        painter->drawLine(option.rect.bottomLeft(), option.rect.bottomRight());
+        const QRect inner = option.rect.adjusted(2 * Style::grid, 0, -Style::grid, 0);
+        const int drawing = inner.width() * 2 / 5;
+        if (line.shape)
+            paintOutline(*painter, *line.shape, QRectF(inner.left(), inner.top() + 10, drawing, inner.height() - 20),
+                         perMetre(drawing));
+        paintWords(*painter, line, inner.adjusted(drawing + 2 * Style::grid, 0, 0, 0));
+        painter->restore();
+    }
+
+private:
+    /// Of the longest instrument there is, so that all are drawn to one scale.
+    [[nodiscard]] double perMetre(int width) const
+    {
+        double longest = 0.3;
+        for (const ShelfLine& l : *m_lines)
+            if (l.shape)
+                longest = std::max(longest, reachOf(*l.shape));
+        constexpr double ends = 24.0;
+        return (width - ends) / longest;
+    }
+    static void paintWords(QPainter& painter, const ShelfLine& line, const QRect& room)
+    {
+        const Colours& c = Style::current().colours();
+        const int height = QFontMetrics(Style::body()).height();
+        const int top = room.center().y() - height;
+        QFont bold = Style::body();
+        bold.setBold(true);
+        const QRect first(room.left(), top, room.width(), height);
+        const QRect second = first.translated(0, height + 2);
+        const QFontMetrics small(Style::small());
+        const int beside = std::max(small.horizontalAdvance(touched(line)), small.horizontalAdvance(worst(line))) + Style::grid;
+        const QRect name = first.adjusted(0, 0, -beside, 0);
+        painter.setPen(c.ink);
+        painter.setFont(bold);
+        painter.drawText(name, Qt::AlignVCenter,
+                         QFontMetrics(bold).elidedText(QString::fromStdString(line.name), Qt::ElideRight, name.width()));
+        painter.setFont(Style::body());
+        painter.setPen(line.state == State::Unreadable ? c.warm : c.ink);
+        painter.drawText(second.adjusted(0, 0, -beside, 0), Qt::AlignVCenter,
+                         QFontMetrics(Style::body()).elidedText(stands(line), Qt::ElideRight, name.width()));
+        painter.setFont(Style::small());
+        painter.setPen(c.pencil);
+        painter.drawText(first, Qt::AlignRight | Qt::AlignVCenter, touched(line));
+        painter.drawText(second, Qt::AlignRight | Qt::AlignVCenter, worst(line));
+    }
+    const std::vector<ShelfLine>* m_lines;
+};
+
+} // namespace
+
+QString archiveOf(const QString& folder)
+{
+    return folder + QStringLiteral("/archive");
+}
+
+ShopPage::ShopPage(QString folder, QWidget* parent)
+    : QWidget(parent),
+      m_folder(std::move(folder)),
+      m_where(form::words(this, "shopWhere", true)),
+      m_empty(form::words(this, "shopEmpty")),
+      m_find(new QLineEdit(this)),
+      m_order(form::box(this, "shopOrder", tr("Order of the instruments"))),
+      m_archived(new QCheckBox(tr("archi&ved ones"), this)),
+      m_room(new QStackedWidget(this)),
+      m_list(new QListWidget(this)),
+      m_open(form::button(this, "shopOpen", tr("&Take it up"), true)),
+      m_like(form::button(this, "shopLike", tr("&Another like this"))),
+      m_compare(form::button(this, "shopCompare", tr("&Side by side"))),
+      m_archive(form::button(this, "shopArchive", tr("Archi&ve"))),
+      m_family(form::box(this, "newFamily", tr("What it is"))),
+      m_name(new QLineEdit(this)),
+      m_begin(form::button(this, "newBegin", tr("&Begin it")))
+{
+    setObjectName(QStringLiteral("shopPage"));
+    m_find->setObjectName(QStringLiteral("shopFind"));
+    m_find->setAccessibleName(tr("Find by name"));
+    m_find->setPlaceholderText(tr("find by name"));
+    m_find->setClearButtonEnabled(true);
+    m_archived->setObjectName(QStringLiteral("shopArchived"));
+    m_archived->setAccessibleName(tr("Show archived instruments"));
+    m_list->setObjectName(QStringLiteral("shopList"));
+    m_list->setAccessibleName(tr("Instruments"));
+    m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_list->setSelectionMode(QAbstractItemView::ExtendedSelection);
+    m_list->setItemDelegate(new LineDelegate(m_lines, m_list));
+    m_order->addItem(tr("by what is next"), static_cast<int>(Order::Next));
+    m_order->addItem(tr("by name"), static_cast<int>(Order::Name));
+    m_order->addItem(tr("by family"), static_cast<int>(Order::Family));
+    m_order->addItem(tr("by when it was touched"), static_cast<int>(Order::Touched));
+    for (const auto& [family, words] : text::families())
+        m_family->addItem(words, static_cast<int>(family));
+    m_name->setObjectName(QStringLiteral("newName"));
+    m_name->setAccessibleName(tr("Its name"));
+    m_name->setMaxLength(100);
+    m_name->setPlaceholderText(tr("its name"));
+    auto* columns = new QHBoxLayout(this);
+    columns->setContentsMargins(4 * Style::grid, 2 * Style::grid, 4 * Style::grid, 2 * Style::grid);
+    columns->setSpacing(4 * Style::grid);
+    columns->addLayout(makeList(), 5);
+    columns->addLayout(makeBeginning(), 2);
+    bind();
+    updateButtons();
+}
+
+QVBoxLayout* ShopPage::makeList()
+{
+    auto* title = new QLabel(tr("On the bench and on the shelf"), this);
+    title->setFont(Style::head());
+    auto* tools = new QHBoxLayout;
+    tools->setSpacing(2 * Style::grid);
+    tools->addWidget(m_find, 2);
+    tools->addWidget(m_order, 2);
+    tools->addWidget(m_archived);
+    auto* buttons = new QHBoxLayout;
+    buttons->setSpacing(Style::grid);
+    for (QPushButton* b : {m_open, m_like, m_compare, m_archive})
+        buttons->addWidget(b);
+    buttons->addStretch(1);
+    auto* column = new QVBoxLayout;
+    column->setSpacing(Style::grid);
+    column->addWidget(title);
+    column->addWidget(m_where);
+    column->addLayout(tools);
+    m_room->addWidget(m_empty);
+    m_room->addWidget(m_list);
+    column->addWidget(m_room, 1);
+    column->addLayout(buttons);
+    return column;
+}
+
+QVBoxLayout* ShopPage::makeBeginning()
+{
+    const auto heading = [this](const QString& words) {
+        auto* label = new QLabel(words, this);
+        label->setFont(Style::head());
+        return label;
+    };
+    const auto plain = [this](const char* name, const QString& words, void (ShopPage::*asked)()) {
+        auto* b = form::button(this, name, words);
+        connect(b, &QPushButton::clicked, this, asked);
+        return b;
+    };
+    auto* words = form::words(this, "practiceWords", true);
+    words->setText(tr("A practice blank is a whistle in D that the simulated player blows; nothing can be spoilt there."));
+    auto* column = new QVBoxLayout;
+    column->setSpacing(Style::grid);
+    column->addWidget(heading(tr("A new one")));
+    column->addWidget(m_family);
+    column->addWidget(m_name);
+    column->addWidget(m_begin);
+    column->addSpacing(3 * Style::grid);
+    column->addWidget(heading(tr("Practise")));
+    column->addWidget(words);
+    column->addWidget(plain("practiceButton", tr("Start a &practice blank"), &ShopPage::practiceAsked));
+    column->addSpacing(3 * Style::grid);
+    column->addWidget(heading(tr("From elsewhere")));
+    column->addWidget(plain("openButton", tr("&Open a workbook…"), &ShopPage::fileAsked));
+    column->addWidget(plain("newButton", tr("New from a &specification…"), &ShopPage::specificationAsked));
+    column->addWidget(plain("folderButton", tr("Another &folder…"), &ShopPage::folderAsked));
+    column->addStretch(1);
+    return column;
+}
+
+void ShopPage::bind()
+{
+    connect(m_find, &QLineEdit::textChanged, this, &ShopPage::arrange);
+    connect(m_order, &QComboBox::currentIndexChanged, this, &ShopPage::arrange);
+    connect(m_archived, &QCheckBox::toggled, this, &ShopPage::refresh);
+    connect(m_list, &QListWidget::itemSelectionChanged, this, &ShopPage::updateButtons);
+    connect(m_compare, &QPushButton::clicked, this, [this] { Q_EMIT compareAsked(chosenPaths()); });
+    const auto open = [this] {
+        if (const ShelfLine* line = chosen(); line != nullptr && !line->trouble)
+            Q_EMIT openAsked(QString::fromStdString(line->path));
+    };
+    connect(m_list, &QListWidget::itemActivated, this, open);
+    connect(m_open, &QPushButton::clicked, this, open);
+    connect(m_like, &QPushButton::clicked, this, [this] {
+        if (const ShelfLine* line = chosen())
+            Q_EMIT likeAsked(QString::fromStdString(line->path));
+    });
+    connect(m_archive, &QPushButton::clicked, this, &ShopPage::archive);
+    const auto begin = [this] {
+        const QString name = m_name->text().trimmed();
+        if (name.isEmpty()) {
+            Q_EMIT failed(tr("Give it a name first, so that you find it again."));
+            return m_name->setFocus();
+        }
+        Q_EMIT beginAsked(static_cast<Family>(m_family->currentData().toInt()), name);
+        m_name->clear();
+    };
+    connect(m_begin, &QPushButton::clicked, this, begin);
+    connect(m_name, &QLineEdit::returnPressed, this, begin);
+}
+
+void ShopPage::setFolder(const QString& folder)
+{
+    m_folder = folder;
+    refresh();
+}
+
+void ShopPage::refresh()
+{
+    const QString folder = m_archived->isChecked() ? archiveOf(m_folder) : m_folder;
+    m_where->setText(QDir::toNativeSeparators(folder));
+    m_jobs.runNewest([folder = folder.toStdString()](const Cancel& cancel) { return session::shelf(folder, cancel); },
+                     [this](Result<std::vector<ShelfLine>> lines) {
+                         if (lines)
+                             return show(std::move(*lines));
+                         if (lines.error().code != ErrorCode::Cancelled)
+                             Q_EMIT failed(text::sentence(lines.error()));
+                     });
+}
+
+void ShopPage::show(std::vector<ShelfLine> lines)
+{
+    const ShelfLine* before = chosen();
+    const std::string path = before == nullptr ? std::string() : before->path;
+    m_list->clear(); // nothing may look at the lines while they change
+    m_lines = std::move(lines);
+    arrange();
+    for (int row = 0; row < m_list->count(); ++row)
+        if (m_lines[m_list->item(row)->data(Qt::UserRole).toUInt()].path == path)
+            m_list->setCurrentRow(row);
+}
+
+void ShopPage::arrange()
+{
+    const auto order = static_cast<Order>(m_order->currentData().toInt());
+    std::vector<std::size_t> rows;
+    for (std::size_t i = 0; i < m_lines.size(); ++i)
+        if (QString::fromStdString(m_lines[i].name).contains(m_find->text().trimmed(), Qt::CaseInsensitive))
+            rows.push_back(i);
+    const auto family = [](const ShelfLine& l) {
+        return l.shape ? static_cast<int>(l.shape->spec().family) : -1;
+    };
+    std::stable_sort(rows.begin(), rows.end(), [&](std::size_t a, std::size_t b) {
+        const ShelfLine& first = m_lines[a];
+        const ShelfLine& second = m_lines[b];
+        switch (order) {
+        case Order::Next: break; // as the shelf has them
+        case Order::Name:
+            return QString::localeAwareCompare(QString::fromStdString(first.name), QString::fromStdString(second.name)) < 0;
+        case Order::Family: return family(first) < family(second);
+        case Order::Touched: return first.touched > second.touched;
+        }
+        return false;
+    });
+    m_list->clear();
+    for (const std::size_t i : rows) {
+        auto* item = new QListWidgetItem(m_list);
+        item->setData(Qt::UserRole, static_cast<uint>(i));
+        item->setData(Qt::AccessibleTextRole,
+                      tr("%1: %2", "name, where it stands").arg(QString::fromStdString(m_lines[i].name), stands(m_lines[i])));
+    }
+    m_room->setCurrentWidget(rows.empty() ? static_cast<QWidget*>(m_empty) : m_list);
+    m_empty->setText(
+        !m_lines.empty() ? tr("None is called so.")
+        : m_archived->isChecked()
+            ? tr("Nothing is archived.")
+            : tr("No instrument stands here yet. Begin one on the right: from the bare tube on, everything about it is "
+                 "kept in one workbook of this folder."));
+    m_empty->setAlignment(Qt::AlignLeft | Qt::AlignTop);
+    if (!rows.empty())
+        m_list->setCurrentRow(0);
+    updateButtons();
+}
+
+const ShelfLine* ShopPage::chosen() const
+{
+    const auto* item = m_list->currentItem();
+    if (item == nullptr)
+        return nullptr;
+    const auto at = item->data(Qt::UserRole).toUInt();
+    return at < m_lines.size() ? &m_lines[at] : nullptr;
+}
+
+QStringList ShopPage::chosenPaths() const
+{
+    QStringList paths;
+    for (const auto* item : m_list->selectedItems())
+        paths << QString::fromStdString(m_lines[item->data(Qt::UserRole).toUInt()].path);
+    return paths;
+}
+
+void ShopPage::updateButtons()
+{
+    const ShelfLine* line = chosen();
+    m_open->setEnabled(line != nullptr && !line->trouble);
+    m_like->setEnabled(line != nullptr && !line->trouble);
+    const auto several = chosenPaths().size();
+    m_compare->setEnabled(several > 1);
+    m_compare->setToolTip(tr("Choose two or more of one model, with Ctrl or Shift."));
+    m_archive->setEnabled(line != nullptr);
+    m_archive->setText(m_archived->isChecked() ? tr("&Back to the shop") : tr("Archi&ve"));
+}
+
+void ShopPage::archive()
+{
+    const ShelfLine* line = chosen();
+    if (line == nullptr)
+        return;
+    const QFileInfo from(QString::fromStdString(line->path));
+    const QString to = m_archived->isChecked() ? m_folder : archiveOf(m_folder);
+    const QString there = to + QLatin1Char('/') + from.fileName();
+    QDir().mkpath(to);
+    Q_EMIT movingAway(from.filePath());
+    if (QFileInfo::exists(there))
+        Q_EMIT failed(tr("%1 is there already; rename one of the two.").arg(QDir::toNativeSeparators(there)));
+    else if (!QFile::rename(from.filePath(), there))
+        Q_EMIT failed(tr("%1 could not be moved to %2.").arg(from.fileName(), QDir::toNativeSeparators(to)));
+    refresh();
+}
+
+} // namespace dowel::app

@@ -1,0 +1,80 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The first page: every instrument of the folder as a line with its outline to one common scale, where it stands and what is
+// next; and what begins a new one.
+#pragma once
+
+#include "app/parts/jobs.h"
+#include "session/shelf.h"
+
+#include <QWidget>
+
+class QCheckBox;
+class QComboBox;
+class QLabel;
+class QLineEdit;
+class QListWidget;
+class QPushButton;
+class QStackedWidget;
+class QVBoxLayout;
+
+namespace dowel::app {
+
+class ShopPage : public QWidget
+{
+    Q_OBJECT
+
+public:
+    explicit ShopPage(QString folder, QWidget* parent = nullptr);
+    void setFolder(const QString& folder);
+    [[nodiscard]] const QString& folder() const { return m_folder; }
+    /// Reads the folder again.
+    void refresh();
+
+Q_SIGNALS:
+    void openAsked(const QString& path);
+    void beginAsked(dowel::Family family, const QString& name);
+    void likeAsked(const QString& path);
+    void compareAsked(const QStringList& paths);
+    void practiceAsked();
+    void fileAsked();
+    void specificationAsked();
+    void folderAsked();
+    /// The file is about to be moved: whoever has it open lets go of it.
+    void movingAway(const QString& path);
+    void failed(const QString& sentence);
+
+private:
+    enum class Order { Next, Name, Family, Touched };
+    [[nodiscard]] QVBoxLayout* makeList();
+    [[nodiscard]] QVBoxLayout* makeBeginning();
+    void bind();
+    void show(std::vector<session::ShelfLine> lines);
+    void arrange();
+    void updateButtons();
+    [[nodiscard]] QStringList chosenPaths() const;
+    /// The chosen line's; nothing where none is.
+    [[nodiscard]] const session::ShelfLine* chosen() const;
+    void archive();
+    Jobs m_jobs;
+    QString m_folder;
+    std::vector<session::ShelfLine> m_lines;
+    QLabel* m_where;
+    QLabel* m_empty;
+    QLineEdit* m_find;
+    QComboBox* m_order;
+    QCheckBox* m_archived;
+    QStackedWidget* m_room; ///< for the list, or for why there is none
+    QListWidget* m_list;
+    QPushButton* m_open;
+    QPushButton* m_like;
+    QPushButton* m_compare;
+    QPushButton* m_archive;
+    QComboBox* m_family;
+    QLineEdit* m_name;
+    QPushButton* m_begin;
+};
+
+/// The folder beside a shop's where archived workbooks lie.
+[[nodiscard]] QString archiveOf(const QString& folder);
+
+} // namespace dowel::app

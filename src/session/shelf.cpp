@@ -1,0 +1,119 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/shelf.h"
+
+#include "io/plan_json.h"
+#include "session/round.h"
+#include "store/store.h"
+
+#include <algorithm>
+#include <filesystem>
+
+namespace dowel::session {
+
+namespace {
+
+/// What is drawn of an instrument that is not drilled yet: its row as laid out, else the bare tube.
+void takePlan(ShelfLine& line, const Workbook& book)
+{
+    line.state = ShelfLine::State::Planned;
+    line.shape = book.present();
+    const std::string* text = book.plan();
+    const auto plan = text == nullptr ? Result<io::PlanKept>(Error{}) : io::planFromText(*text);
+    if (!plan)
+        return;
+    line.notes = static_cast<int>(plan->blank.spec.fingerings.size());
+    InstrumentSpec bare = plan->blank.spec;
+    bare.fingerings.clear();
+    if (plan->goal) {
+        line.state = ShelfLine::State::LaidOut;
+        line.shape = plan->goal;
+    } else if (auto tube = Instrument::make(std::move(bare))) {
+        line.shape = std::move(*tube);
+    }
+}
+
+ShelfLine::State stateOf(const Advice& advice)
+{
+    switch (advice.state) {
+    case AdviceState::Measure: return ShelfLine::State::ToHear;
+    case AdviceState::MakeCut: return ShelfLine::State::CutReady;
+    case AdviceState::Finished: return ShelfLine::State::Done;
+    case AdviceState::Stop: break;
+    }
+    return ShelfLine::State::Stopped;
+}
+
+/// The advice that nothing has overtaken since.
+const Advice* standingAdvice(const Workbook& book)
+{
+    for (auto it = book.entries().rbegin(); it != book.entries().rend(); ++it) {
+        if (const auto* a = std::get_if<Advice>(&it->body))
+            return a;
+        if (!std::holds_alternative<NoteEntry>(it->body) && !std::holds_alternative<PlanEntry>(it->body))
+            return nullptr;
+    }
+    return nullptr;
+}
+
+void takeBook(ShelfLine& line, const Workbook& book)
+{
+    line.name = book.present().spec().name;
+    line.practice = book.practice().has_value();
+    if (!book.entries().empty())
+        line.touched = book.entries().back().at;
+    if (!book.sounds())
+        return takePlan(line, book);
+    line.shape = book.present();
+    const auto ages = cutsSinceHeard(book);
+    line.notes = static_cast<int>(ages.size());
+    line.toHear = static_cast<int>(std::count(ages.begin(), ages.end(), std::nullopt));
+    line.state = line.toHear > 0 ? ShelfLine::State::ToHear : ShelfLine::State::Heard;
+    if (const Advice* any = book.latestAdvice(); any != nullptr && any->of > 0 && line.toHear == 0)
+        line.worst = any->worst;
+    const Advice* advice = standingAdvice(book);
+    if (advice == nullptr)
+        return;
+    line.state = stateOf(*advice);
+    if (advice->state == AdviceState::Measure)
+        line.toHear = static_cast<int>(advice->fingerings.size());
+    if (!advice->steps.empty())
+        line.next = advice->steps.front().cut;
+}
+
+} // namespace
+
+ShelfLine shelfLine(const std::string& path)
+{
+    ShelfLine line;
+    line.path = path;
+    line.name = std::filesystem::path(path).stem().string();
+    const auto store = Store::open(path, Store::Mode::Look);
+    if (store)
+        takeBook(line, store->book());
+    else
+        line.trouble = store.error();
+    return line;
+}
+
+Result<std::vector<ShelfLine>> shelf(const std::string& folder, const Cancel& cancel)
+{
+    std::vector<ShelfLine> lines;
+    std::error_code trouble;
+    if (!std::filesystem::exists(folder, trouble))
+        return lines;
+    std::filesystem::directory_iterator it(folder, trouble);
+    for (; !trouble && it != std::filesystem::directory_iterator(); it.increment(trouble)) {
+        if (cancel.requested())
+            return Error{ErrorCode::Cancelled, folder, {}};
+        if (it->path().extension() == ".dowel")
+            lines.push_back(shelfLine(it->path().string()));
+    }
+    if (trouble)
+        return Error{ErrorCode::Unreadable, folder, trouble.message()};
+    std::sort(lines.begin(), lines.end(), [](const ShelfLine& a, const ShelfLine& b) {
+        return std::tuple(a.state, b.touched, a.name) < std::tuple(b.state, a.touched, b.name);
+    });
+    return lines;
+}
+
+} // namespace dowel::session

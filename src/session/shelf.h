@@ -1,0 +1,39 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The shop: every workbook of a folder as one line, told from its record alone. Nothing is worked out, so that hundreds are
+// there at once, and what cannot be read is named and does not keep the others back.
+#pragma once
+
+#include "core/base/cancel.h"
+#include "core/record/workbook.h"
+
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace dowel::session {
+
+struct ShelfLine
+{
+    /// Where it stands, in the order in which it asks for its maker.
+    enum class State { CutReady, Stopped, ToHear, Heard, LaidOut, Planned, Done, Unreadable };
+
+    std::string path;
+    std::string name;
+    State state = State::Unreadable;
+    std::optional<Instrument> shape; ///< as it is, or as it is to be where nothing is drilled yet
+    bool practice = false;
+    int toHear = 0;             ///< fingerings that were never heard on it
+    int notes = 0;              ///< fingerings that are wanted
+    std::optional<Cut> next;    ///< for CutReady
+    std::optional<Cents> worst; ///< furthest off, as last advised
+    std::string touched;        ///< when its newest entry was made; ISO 8601, UTC; empty where there is none
+    std::optional<Error> trouble;
+};
+
+/// Never fails: what went wrong is in the line.
+[[nodiscard]] ShelfLine shelfLine(const std::string& path);
+/// All workbooks of a folder, those first that ask for work, then the ones touched last. A folder that is not there has none.
+/// Errors: Unreadable (the folder), Cancelled.
+[[nodiscard]] Result<std::vector<ShelfLine>> shelf(const std::string& folder, const Cancel& cancel = {});
+
+} // namespace dowel::session
