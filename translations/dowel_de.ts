@@ -723,6 +723,123 @@
     </message>
 </context>
 <context>
+    <name>dowel::app::AsBuiltCard</name>
+    <message>
+        <source>Length of the tube, from the edge to the foot</source>
+        <translation>Länge des Rohrs, von der Kante bis zum Fuß</translation>
+    </message>
+    <message>
+        <source>Where places are measured from</source>
+        <translation>Von wo die Plätze gemessen sind</translation>
+    </message>
+    <message>
+        <source>Holes as they are</source>
+        <translation>Löcher, wie sie sind</translation>
+    </message>
+    <message>
+        <source>hole</source>
+        <translation>Loch</translation>
+    </message>
+    <message>
+        <source>place</source>
+        <translation>Ort</translation>
+    </message>
+    <message>
+        <source>size</source>
+        <translation>Maß</translation>
+    </message>
+    <message>
+        <source>inside</source>
+        <translation>innen</translation>
+    </message>
+    <message>
+        <source>wall there</source>
+        <translation>Wand dort</translation>
+    </message>
+    <message>
+        <source>off the line</source>
+        <translation>seitlich</translation>
+    </message>
+    <message>
+        <source>finger</source>
+        <translation>Finger</translation>
+    </message>
+    <message>
+        <source>at the back</source>
+        <translation>hinten</translation>
+    </message>
+    <message>
+        <source>&amp;One more hole</source>
+        <translation>N&amp;och ein Loch</translation>
+    </message>
+    <message>
+        <source>&amp;Remove it</source>
+        <translation>&amp;Entfernen</translation>
+    </message>
+    <message>
+        <source>Pas&amp;te a table</source>
+        <translation>&amp;Tabelle einfügen</translation>
+    </message>
+    <message>
+        <source>It &amp;is so: on to listening</source>
+        <translation>&amp;So ist es: weiter zum Hören</translation>
+    </message>
+    <message>
+        <source>from the foot</source>
+        <translation>vom Fuß</translation>
+    </message>
+    <message>
+        <source>from the sounding edge</source>
+        <translation>von der Anblaskante</translation>
+    </message>
+    <message>
+        <source>Inside: the width at the bore where it is undercut, else as the size. A hole at the back is the thumb's.</source>
+        <translation>Innen: die Weite an der Bohrung, wo es unterschnitten ist, sonst wie das Maß. Ein Loch hinten gehört dem Daumen.</translation>
+    </message>
+    <message>
+        <source>Lines of a spreadsheet: place and size, with tabs, semicolons or commas between them; the lowest hole first or last.</source>
+        <translation>Zeilen einer Tabelle: Platz und Maß, dazwischen Tabulator, Semikolon oder Komma; das unterste Loch zuerst oder zuletzt.</translation>
+    </message>
+    <message>
+        <source>Tube, edge to foot</source>
+        <translation>Rohr, Kante bis Fuß</translation>
+    </message>
+    <message>
+        <source>Places</source>
+        <translation>Plätze</translation>
+    </message>
+    <message>
+        <source>%1 still needs its place and its size.</source>
+        <comment>hole</comment>
+        <translation>%1 braucht noch seinen Platz und sein Maß.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n hole(s), and every fingering of the target finds its own.</source>
+        <translation>
+            <numerusform>%n Loch, und jeder Griff des Ziels findet das seine.</numerusform>
+            <numerusform>%n Löcher, und jeder Griff des Ziels findet die seinen.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <comment>hole, what is wrong</comment>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>%1: a place of %2 is not on the tube, which is %3 long.</source>
+        <comment>hole, place, length</comment>
+        <translation>%1: ein Platz von %2 liegt nicht auf dem Rohr, das %3 lang ist.</translation>
+    </message>
+    <message>
+        <source>Line %1 of what was copied: %2 Each line is a place and a size.</source>
+        <translation>Zeile %1 des Kopierten: %2 Jede Zeile ist ein Platz und ein Maß.</translation>
+    </message>
+    <message>
+        <source>Nothing was copied that could be holes: each line is a place and a size.</source>
+        <translation>Es wurde nichts kopiert, was Löcher sein könnten: jede Zeile ist ein Platz und ein Maß.</translation>
+    </message>
+</context>
+<context>
     <name>dowel::app::BlankPage</name>
     <message>
         <source>Hardwood</source>
@@ -819,42 +936,6 @@
     <message>
         <source>Material</source>
         <translation>Material</translation>
-    </message>
-    <message>
-        <source>End-blown duct pipe, six holes</source>
-        <translation>Kernspaltpfeife, sechs Löcher</translation>
-    </message>
-    <message>
-        <source>Duct pipe with tapered bore and thumb hole</source>
-        <translation>Kernspaltflöte, konisch, mit Daumenloch</translation>
-    </message>
-    <message>
-        <source>Two-chamber duct flute</source>
-        <translation>Zweikammer-Kernspaltflöte</translation>
-    </message>
-    <message>
-        <source>Side-blown flute</source>
-        <translation>Querflöte</translation>
-    </message>
-    <message>
-        <source>Fife</source>
-        <translation>Querpfeife</translation>
-    </message>
-    <message>
-        <source>Stopped whistle</source>
-        <translation>Gedackte Pfeife</translation>
-    </message>
-    <message>
-        <source>Slide whistle</source>
-        <translation>Kolbenpfeife</translation>
-    </message>
-    <message>
-        <source>Reed cylinder</source>
-        <translation>Rohrblattrohr, zylindrisch</translation>
-    </message>
-    <message>
-        <source>Horn with finger holes</source>
-        <translation>Horn mit Grifflöchern</translation>
     </message>
     <message>
         <source>measured, no nominal size</source>
@@ -967,6 +1048,56 @@
     <message>
         <source>For %1 this bore is very narrow.</source>
         <translation>Für %1 ist diese Bohrung sehr eng.</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::ComparePage</name>
+    <message>
+        <source>Cents off as first drilled</source>
+        <translation>Cent daneben, wie zuerst gebohrt</translation>
+    </message>
+    <message>
+        <source>instrument</source>
+        <translation>Instrument</translation>
+    </message>
+    <message>
+        <source>Only what is each one's &amp;own</source>
+        <translation>Nur das &amp;Eigene jedes einzelnen</translation>
+    </message>
+    <message>
+        <source>&amp;Lay the next one out with it taken out</source>
+        <translation>Das nächste ohne das Gemeinsame an&amp;legen</translation>
+    </message>
+    <message>
+        <source>Side by side</source>
+        <translation>Nebeneinander</translation>
+    </message>
+    <message>
+        <source>&amp;Back to the shop</source>
+        <translation>&amp;Zurück in die Werkstatt</translation>
+    </message>
+    <message>
+        <source>Reading them…</source>
+        <translation>Wird gelesen…</translation>
+    </message>
+    <message>
+        <source>in common</source>
+        <translation>gemeinsam</translation>
+    </message>
+    <message>
+        <source>Cents off the target as they were first drilled, in the air they are tuned for. What all have in common is the drawing's error, or the model's; what is left is each one's own.</source>
+        <translation>Cent neben dem Ziel, wie sie zuerst gebohrt waren, in der Luft, für die sie gestimmt werden. Was allen gemeinsam ist, ist der Fehler der Zeichnung oder des Modells; was bleibt, ist jedem eigen.</translation>
+    </message>
+    <message>
+        <source>No note was heard on two of them before the first cut, so nothing can be said of what they have in common.</source>
+        <translation>Kein Ton wurde auf zweien von ihnen vor dem ersten Schnitt gehört; darum lässt sich nichts über Gemeinsames sagen.</translation>
+    </message>
+    <message numerus="yes">
+        <source>After %n instrument(s) of its kind</source>
+        <translation>
+            <numerusform>Nach %n Instrument seiner Art</numerusform>
+            <numerusform>Nach %n Instrumenten seiner Art</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -1381,10 +1512,6 @@
         <translation>Teile eines Zolls</translation>
     </message>
     <message>
-        <source>It is drilled: make the &amp;workbook</source>
-        <translation>Ist gebohrt: das &amp;Werkbuch anlegen</translation>
-    </message>
-    <message>
         <source>Order of work</source>
         <translation>Arbeitsfolge</translation>
     </message>
@@ -1433,10 +1560,6 @@
         <translation>Vom ersten Anriss bis zum letzten Bohrer; unterwegs abhaken.</translation>
     </message>
     <message>
-        <source>There is nothing to drill yet: lay the holes out first.</source>
-        <translation>Noch ist nichts zu bohren: erst die Löcher anlegen.</translation>
-    </message>
-    <message>
         <source>Saw the tube to %1 and square the foot. Clamp the work; eye protection.</source>
         <translation>Das Rohr auf %1 absägen und den Fuß winklig machen. Werkstück spannen; Augenschutz.</translation>
     </message>
@@ -1479,6 +1602,22 @@
     <message>
         <source>Written to %1.</source>
         <translation>Geschrieben nach %1.</translation>
+    </message>
+    <message>
+        <source>The order of &amp;work</source>
+        <translation>Reihenfolge der &amp;Arbeit</translation>
+    </message>
+    <message>
+        <source>What is t&amp;here</source>
+        <translation>Was &amp;da ist</translation>
+    </message>
+    <message>
+        <source>It is drilled so: on to &amp;listening</source>
+        <translation>So ist es gebohrt: weiter zum &amp;Hören</translation>
+    </message>
+    <message>
+        <source>There is nothing to drill yet: lay the holes out first, or type under What is there what was drilled by other means.</source>
+        <translation>Es gibt noch nichts zu bohren: erst die Löcher anlegen, oder unter Was da ist eintippen, was anders gebohrt wurde.</translation>
     </message>
 </context>
 <context>
@@ -2405,32 +2544,6 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>Logbuch</translation>
     </message>
     <message>
-        <source>Which wood is on the bench?</source>
-        <translation>Welches Holz liegt auf der Bank?</translation>
-    </message>
-    <message>
-        <source>A workbook holds one instrument: its measures, everything heard and everything cut.
-A practice blank is a whistle in D that the simulated player blows; nothing can be spoilt there.</source>
-        <translation>Ein Werkbuch enthält ein Instrument: seine Maße, alles Gehörte und alles Geschnittene.
-Ein Übungsrohling ist eine Pfeife in D, die der simulierte Spieler bläst; da lässt sich nichts verderben.</translation>
-    </message>
-    <message>
-        <source>Start a &amp;practice blank</source>
-        <translation>Einen &amp;Übungsrohling beginnen</translation>
-    </message>
-    <message>
-        <source>&amp;Open a workbook…</source>
-        <translation>Ein Werkbuch ö&amp;ffnen…</translation>
-    </message>
-    <message>
-        <source>New from a &amp;specification…</source>
-        <translation>Neu aus einer &amp;Beschreibung…</translation>
-    </message>
-    <message>
-        <source>Plan a &amp;new instrument</source>
-        <translation>Ein &amp;neues Instrument planen</translation>
-    </message>
-    <message>
         <source>&amp;Workbook</source>
         <translation>&amp;Werkbuch</translation>
     </message>
@@ -2598,22 +2711,6 @@ Ein Übungsrohling ist eine Pfeife in D, die der simulierte Spieler bläst; da l
         <translation>Bohren, %1: erledigt %2</translation>
     </message>
     <message>
-        <source>The workbook is %1.</source>
-        <translation>Das Werkbuch ist %1.</translation>
-    </message>
-    <message>
-        <source>nothing planned</source>
-        <translation>nichts geplant</translation>
-    </message>
-    <message>
-        <source>laid out</source>
-        <translation>angelegt</translation>
-    </message>
-    <message>
-        <source>a plan</source>
-        <translation>ein Plan</translation>
-    </message>
-    <message>
         <source>Blank
 %1</source>
         <translation>Rohling
@@ -2634,12 +2731,6 @@ Intonieren</translation>
             <numerusform>Ziel
 %n Töne</numerusform>
         </translation>
-    </message>
-    <message>
-        <source>Target
-%1</source>
-        <translation>Ziel
-%1</translation>
     </message>
     <message numerus="yes">
         <source>Layout
@@ -2668,24 +2759,6 @@ bereit</translation>
 lay out first</source>
         <translation>Bohren
 erst anlegen</translation>
-    </message>
-    <message>
-        <source>Listen
-no workbook yet</source>
-        <translation>Hören
-kein Werkbuch</translation>
-    </message>
-    <message>
-        <source>Correct
-no workbook yet</source>
-        <translation>Nacharbeiten
-kein Werkbuch</translation>
-    </message>
-    <message>
-        <source>Logbook
-no workbook yet</source>
-        <translation>Logbuch
-kein Werkbuch</translation>
     </message>
     <message>
         <source>Listen
@@ -2776,8 +2849,100 @@ wird gerechnet</translation>
         <translation>Wunsc&amp;h ändern…</translation>
     </message>
     <message>
-        <source>&lt;p&gt;&lt;b&gt;Blank, Sounding edge, Target, Layout, Drill&lt;/b&gt; plan an instrument before there is anything to hear and end in a workbook. Nothing there touches a workbook that is open.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Target&lt;/b&gt;: click the holes of a fingering to change it. &lt;b&gt;Layout&lt;/b&gt;: &lt;i&gt;Copy an instrument&lt;/i&gt; carries a measured one over to your bore and key; where notes stay out of tolerance it says what would help, and &lt;i&gt;Do so&lt;/i&gt; takes it over. &lt;b&gt;Drill&lt;/b&gt;: what is ticked off stands in the logbook afterwards.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Listen.&lt;/b&gt; Finger the note that is asked, then &lt;b&gt;Space&lt;/b&gt;. The reading is kept at once, with its recording. &lt;b&gt;Backspace&lt;/b&gt; takes it back, &lt;b&gt;Enter&lt;/b&gt; goes on. &lt;b&gt;H&lt;/b&gt; listens without hands: a note that is steady for a second is taken and the next one comes up; &lt;b&gt;F11&lt;/b&gt; shows it across the room. &lt;b&gt;P&lt;/b&gt; opens the newest take; &lt;i&gt;Timbre&lt;/i&gt; shows how every note sounds, &lt;i&gt;Trend&lt;/i&gt; how that has changed.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Correct.&lt;/b&gt; When all is heard, the card says which cut comes next, how far and with what. Cut exactly so far, measure with calipers, type what they say, &lt;b&gt;Enter&lt;/b&gt;. Dowel says when to listen again. Where the readings do not fit the measures it says so first; &lt;i&gt;Measure again&lt;/i&gt; corrects a size. &lt;i&gt;Plan otherwise&lt;/i&gt; chooses how the plan goes about it. In the menu &lt;i&gt;Workbook&lt;/i&gt;: work of your own, readings of another meter, and what is wanted otherwise.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Moves&lt;/b&gt;, beside the next cut: the cents that a tenth of a millimetre is worth at every hole, the foot and along the bore, register by register. &lt;b&gt;Try it&lt;/b&gt;: drag a hole, the foot or the stopper on the workpiece and see every note move; nothing of it is kept. &lt;b&gt;Registers&lt;/b&gt;: how wide the octaves or twelfths are and which work narrows or widens them. &lt;b&gt;Outcome&lt;/b&gt;: what was forecast beside what came.&lt;/p&gt;&lt;p&gt;Filled signs are what sounds now, outlines what the next cut will do. A disc is within tolerance, a triangle points the way the note is off. The bar through a sign is one standard deviation.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Logbook.&lt;/b&gt; Nothing is erased; a wrong entry is set aside there.&lt;/p&gt;&lt;p&gt;Ctrl+1 to 8 change the stage; Ctrl+I changes between millimetres and inches.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;&lt;b&gt;Rohling, Anblaskante, Ziel, Anlage, Bohren&lt;/b&gt; planen ein Instrument, ehe es etwas zu hören gibt, und enden in einem Werkbuch. Nichts davon berührt ein offenes Werkbuch.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Ziel&lt;/b&gt;: die Löcher eines Griffs anklicken, um ihn zu ändern. &lt;b&gt;Anlage&lt;/b&gt;: &lt;i&gt;Instrument nachbauen&lt;/i&gt; trägt ein gemessenes auf die eigene Bohrung und Tonart über; wo Töne außer der Toleranz bleiben, sagt sie, was helfen würde, und &lt;i&gt;Mach das&lt;/i&gt; übernimmt es. &lt;b&gt;Bohren&lt;/b&gt;: was abgehakt ist, steht danach im Logbuch.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Hören.&lt;/b&gt; Den gefragten Ton greifen, dann &lt;b&gt;Leertaste&lt;/b&gt;. Die Messung ist sofort behalten, mit ihrer Aufnahme. &lt;b&gt;Rücktaste&lt;/b&gt; nimmt sie zurück, &lt;b&gt;Eingabe&lt;/b&gt; geht weiter. &lt;b&gt;H&lt;/b&gt; hört ohne Hände: ein Ton, der eine Sekunde ruhig steht, wird genommen, und der nächste kommt; &lt;b&gt;F11&lt;/b&gt; zeigt es quer durch den Raum. &lt;b&gt;P&lt;/b&gt; öffnet die neueste Aufnahme; &lt;i&gt;Klang&lt;/i&gt; zeigt, wie jeder Ton klingt, &lt;i&gt;Verlauf&lt;/i&gt;, wie sich das geändert hat.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Nacharbeiten.&lt;/b&gt; Wenn alles gehört ist, sagt die Karte, welcher Schnitt kommt, wie weit und womit. Genau so weit schneiden, mit dem Messschieber messen, eintragen, was er sagt, &lt;b&gt;Eingabe&lt;/b&gt;. Dowel sagt, wann wieder zu hören ist. Wo Messungen und Maße nicht zusammenpassen, sagt es das zuerst; &lt;i&gt;Noch einmal messen&lt;/i&gt; berichtigt ein Maß. &lt;i&gt;Anders planen&lt;/i&gt; wählt, wie der Plan vorgeht. Im Menü &lt;i&gt;Werkbuch&lt;/i&gt;: eigene Arbeit, Messungen eines anderen Geräts, und was anders gewünscht ist.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Wirkung&lt;/b&gt;, neben dem nächsten Schnitt: wie viel Cent ein Zehntel Millimeter an jedem Loch, am Fuß und längs der Bohrung wert ist, Register für Register. &lt;b&gt;Probieren&lt;/b&gt;: ein Loch, den Fuß oder den Kork am Werkstück ziehen und jeden Ton folgen sehen; nichts davon wird behalten. &lt;b&gt;Register&lt;/b&gt;: wie weit die Oktaven oder Duodezimen sind und welche Arbeit sie enger oder weiter macht. &lt;b&gt;Ergebnis&lt;/b&gt;: was vorhergesagt war, neben dem, was kam.&lt;/p&gt;&lt;p&gt;Gefüllte Zeichen sind, was jetzt klingt, Umrisse, was der nächste Schnitt bewirkt. Eine Scheibe liegt in der Toleranz, ein Dreieck zeigt, wohin der Ton daneben liegt. Der Strich durch ein Zeichen ist eine Standardabweichung.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Logbuch.&lt;/b&gt; Nichts wird gelöscht; ein falscher Eintrag wird dort beiseitegelegt.&lt;/p&gt;&lt;p&gt;Strg+1 bis 8 wechseln die Stufe; Strg+I wechselt zwischen Millimeter und Zoll.&lt;/p&gt;</translation>
+        <source>Folder of the workbooks</source>
+        <translation>Ordner der Werkbücher</translation>
+    </message>
+    <message>
+        <source>To the s&amp;hop</source>
+        <translation>Zur &amp;Werkstatt</translation>
+    </message>
+    <message>
+        <source>&amp;Recent</source>
+        <translation>&amp;Zuletzt</translation>
+    </message>
+    <message>
+        <source>Take &amp;back the last entry</source>
+        <translation>Den letzten Eintrag z&amp;urücknehmen</translation>
+    </message>
+    <message>
+        <source>The holes are being laid out…</source>
+        <translation>Die Löcher werden angelegt…</translation>
+    </message>
+    <message>
+        <source>Practice %1, wood no. %2</source>
+        <comment>family, number</comment>
+        <translation>Übung %1, Holz Nr. %2</translation>
+    </message>
+    <message>
+        <source>None yet</source>
+        <translation>Noch keine</translation>
+    </message>
+    <message>
+        <source>There is nothing to hear yet. Lay the holes out and drill them, or type what is there: both end in Drill, and from there it goes on here.</source>
+        <translation>Es gibt noch nichts zu hören. Die Löcher anlegen und bohren, oder eintippen, was da ist: beides endet in Bohren, und von dort geht es hier weiter.</translation>
+    </message>
+    <message>
+        <source>To the stage &amp;Drill</source>
+        <translation>Zur Stufe &amp;Bohren</translation>
+    </message>
+    <message>
+        <source>Another %1</source>
+        <comment>name of an instrument</comment>
+        <translation>Noch ein %1</translation>
+    </message>
+    <message>
+        <source>Another instrument from here on?</source>
+        <translation>Von hier an ein anderes Instrument?</translation>
+    </message>
+    <message>
+        <source>What was heard and cut so far stays in the logbook and counts no more: the record goes on from what you typed. To correct one size, use Measure again instead.</source>
+        <translation>Was bisher gehört und geschnitten wurde, bleibt im Logbuch und zählt nicht mehr: das Buch geht von dem aus weiter, was eingetippt ist. Um ein Maß zu berichtigen, besser Neu messen nehmen.</translation>
+    </message>
+    <message>
+        <source>Go on from this</source>
+        <translation>Davon ausgehen</translation>
+    </message>
+    <message>
+        <source>Leave it</source>
+        <translation>Lassen</translation>
+    </message>
+    <message>
+        <source>The last entry is a cut, and wood does not come back. Where the entry is wrong, set it aside in the logbook, with the reason.</source>
+        <translation>Der letzte Eintrag ist ein Schnitt, und Holz wächst nicht nach. Wo der Eintrag falsch ist, im Logbuch mit dem Grund beiseitelegen.</translation>
+    </message>
+    <message>
+        <source>taken back</source>
+        <translation>zurückgenommen</translation>
+    </message>
+    <message>
+        <source>Taken back: %1</source>
+        <translation>Zurückgenommen: %1</translation>
+    </message>
+    <message>
+        <source>There is nothing to take back.</source>
+        <translation>Es gibt nichts zurückzunehmen.</translation>
+    </message>
+    <message>
+        <source>Drill
+done</source>
+        <translation>Bohren
+fertig</translation>
+    </message>
+    <message>
+        <source>Listen
+not drilled yet</source>
+        <translation>Hören
+noch nicht gebohrt</translation>
+    </message>
+    <message>
+        <source>Correct
+not drilled yet</source>
+        <translation>Berichtigen
+noch nicht gebohrt</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;&lt;b&gt;The shop&lt;/b&gt; (Ctrl+0) holds every instrument of the folder. A new one begins there with a name; from the bare tube on, everything about it stands in one workbook. &lt;i&gt;Another like this&lt;/i&gt; is carried to another key or bore; two or more of one model stand &lt;i&gt;side by side&lt;/i&gt;, and the next one is laid out with what they have in common taken out.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Blank, Sounding edge, Target, Layout&lt;/b&gt; say what is wanted, as often as you like; &lt;b&gt;Drill&lt;/b&gt; says what is there: drilled as laid out, or typed under &lt;i&gt;What is there&lt;/i&gt;. Ctrl+Z takes the last entry back, unless it is a cut.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Target&lt;/b&gt;: click the holes of a fingering to change it. &lt;b&gt;Layout&lt;/b&gt;: &lt;i&gt;Copy an instrument&lt;/i&gt; carries a measured one over to your bore and key; where notes stay out of tolerance it says what would help, and &lt;i&gt;Do so&lt;/i&gt; takes it over. &lt;b&gt;Drill&lt;/b&gt;: what is ticked off stands in the logbook afterwards.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Listen.&lt;/b&gt; Finger the note that is asked, then &lt;b&gt;Space&lt;/b&gt;. The reading is kept at once, with its recording. &lt;b&gt;Backspace&lt;/b&gt; takes it back, &lt;b&gt;Enter&lt;/b&gt; goes on. &lt;b&gt;H&lt;/b&gt; listens without hands: a note that is steady for a second is taken and the next one comes up; &lt;b&gt;F11&lt;/b&gt; shows it across the room. &lt;b&gt;P&lt;/b&gt; opens the newest take; &lt;i&gt;Timbre&lt;/i&gt; shows how every note sounds, &lt;i&gt;Trend&lt;/i&gt; how that has changed.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Correct.&lt;/b&gt; When all is heard, the card says which cut comes next, how far and with what. Cut exactly so far, measure with calipers, type what they say, &lt;b&gt;Enter&lt;/b&gt;. Dowel says when to listen again. Where the readings do not fit the measures it says so first; &lt;i&gt;Measure again&lt;/i&gt; corrects a size. &lt;i&gt;Plan otherwise&lt;/i&gt; chooses how the plan goes about it. In the menu &lt;i&gt;Workbook&lt;/i&gt;: work of your own, readings of another meter, and what is wanted otherwise.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Moves&lt;/b&gt;, beside the next cut: the cents that a tenth of a millimetre is worth at every hole, the foot and along the bore, register by register. &lt;b&gt;Try it&lt;/b&gt;: drag a hole, the foot or the stopper on the workpiece and see every note move; nothing of it is kept. &lt;b&gt;Registers&lt;/b&gt;: how wide the octaves or twelfths are and which work narrows or widens them. &lt;b&gt;Outcome&lt;/b&gt;: what was forecast beside what came.&lt;/p&gt;&lt;p&gt;Filled signs are what sounds now, outlines what the next cut will do. A disc is within tolerance, a triangle points the way the note is off. The bar through a sign is one standard deviation.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Logbook.&lt;/b&gt; Nothing is erased; a wrong entry is set aside there.&lt;/p&gt;&lt;p&gt;Ctrl+1 to 8 change the stage; Ctrl+I changes between millimetres and inches.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;&lt;b&gt;Die Werkstatt&lt;/b&gt; (Strg+0) hält jedes Instrument des Ordners. Dort beginnt ein neues mit einem Namen; vom bloßen Rohr an steht alles über es in einem Werkbuch. &lt;i&gt;Noch eins wie dieses&lt;/i&gt; wird in eine andere Tonart oder Bohrung übertragen; zwei oder mehr eines Modells stehen &lt;i&gt;nebeneinander&lt;/i&gt;, und das nächste wird ohne das angelegt, was ihnen gemeinsam ist.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Rohling, Anblaskante, Ziel, Anlage&lt;/b&gt; sagen, was gewünscht ist, so oft man will; &lt;b&gt;Bohren&lt;/b&gt; sagt, was da ist: gebohrt wie angelegt oder unter &lt;i&gt;Was da ist&lt;/i&gt; eingetippt. Strg+Z nimmt den letzten Eintrag zurück, außer einem Schnitt.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Ziel&lt;/b&gt;: die Löcher eines Griffs anklicken, um ihn zu ändern. &lt;b&gt;Anlage&lt;/b&gt;: &lt;i&gt;Instrument nachbauen&lt;/i&gt; trägt ein gemessenes auf die eigene Bohrung und Tonart über; wo Töne außer der Toleranz bleiben, sagt sie, was helfen würde, und &lt;i&gt;Mach das&lt;/i&gt; übernimmt es. &lt;b&gt;Bohren&lt;/b&gt;: was abgehakt ist, steht danach im Logbuch.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Hören.&lt;/b&gt; Den gefragten Ton greifen, dann &lt;b&gt;Leertaste&lt;/b&gt;. Die Messung ist sofort behalten, mit ihrer Aufnahme. &lt;b&gt;Rücktaste&lt;/b&gt; nimmt sie zurück, &lt;b&gt;Eingabe&lt;/b&gt; geht weiter. &lt;b&gt;H&lt;/b&gt; hört ohne Hände: ein Ton, der eine Sekunde ruhig steht, wird genommen, und der nächste kommt; &lt;b&gt;F11&lt;/b&gt; zeigt es quer durch den Raum. &lt;b&gt;P&lt;/b&gt; öffnet die neueste Aufnahme; &lt;i&gt;Klang&lt;/i&gt; zeigt, wie jeder Ton klingt, &lt;i&gt;Verlauf&lt;/i&gt;, wie sich das geändert hat.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Nacharbeiten.&lt;/b&gt; Wenn alles gehört ist, sagt die Karte, welcher Schnitt kommt, wie weit und womit. Genau so weit schneiden, mit dem Messschieber messen, eintragen, was er sagt, &lt;b&gt;Eingabe&lt;/b&gt;. Dowel sagt, wann wieder zu hören ist. Wo Messungen und Maße nicht zusammenpassen, sagt es das zuerst; &lt;i&gt;Noch einmal messen&lt;/i&gt; berichtigt ein Maß. &lt;i&gt;Anders planen&lt;/i&gt; wählt, wie der Plan vorgeht. Im Menü &lt;i&gt;Werkbuch&lt;/i&gt;: eigene Arbeit, Messungen eines anderen Geräts, und was anders gewünscht ist.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Wirkung&lt;/b&gt;, neben dem nächsten Schnitt: wie viel Cent ein Zehntel Millimeter an jedem Loch, am Fuß und längs der Bohrung wert ist, Register für Register. &lt;b&gt;Probieren&lt;/b&gt;: ein Loch, den Fuß oder den Kork am Werkstück ziehen und jeden Ton folgen sehen; nichts davon wird behalten. &lt;b&gt;Register&lt;/b&gt;: wie weit die Oktaven oder Duodezimen sind und welche Arbeit sie enger oder weiter macht. &lt;b&gt;Ergebnis&lt;/b&gt;: was vorhergesagt war, neben dem, was kam.&lt;/p&gt;&lt;p&gt;Gefüllte Zeichen sind, was jetzt klingt, Umrisse, was der nächste Schnitt bewirkt. Eine Scheibe liegt in der Toleranz, ein Dreieck zeigt, wohin der Ton daneben liegt. Der Strich durch ein Zeichen ist eine Standardabweichung.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Logbuch.&lt;/b&gt; Nichts wird gelöscht; ein falscher Eintrag wird dort beiseitegelegt.&lt;/p&gt;&lt;p&gt;Strg+1 bis 8 wechseln die Stufe; Strg+I wechselt zwischen Millimeter und Zoll.&lt;/p&gt;</translation>
     </message>
 </context>
 <context>
@@ -3005,13 +3170,6 @@ wird gerechnet</translation>
     <message>
         <source>It is done</source>
         <translation>Ist getan</translation>
-    </message>
-</context>
-<context>
-    <name>dowel::app::Plan</name>
-    <message>
-        <source>%1 The file is left as %2; a new plan stands here.</source>
-        <translation>%1 Die Datei bleibt als %2; hier steht ein neuer Plan.</translation>
     </message>
 </context>
 <context>
@@ -3420,6 +3578,214 @@ wird gerechnet</translation>
     <message>
         <source>blown, per octave</source>
         <translation>geblasen, je Oktave</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::ShopPage</name>
+    <message>
+        <source>A cut is ready: %1</source>
+        <translation>Ein Schnitt steht an: %1</translation>
+    </message>
+    <message>
+        <source>Stopped: something does not fit, see Correct</source>
+        <translation>Angehalten: etwas passt nicht, siehe Berichtigen</translation>
+    </message>
+    <message>
+        <source>%1 of %2 to hear</source>
+        <translation>%1 von %2 zu hören</translation>
+    </message>
+    <message>
+        <source>Heard; the advice is to be worked out</source>
+        <translation>Gehört; der Rat ist noch auszurechnen</translation>
+    </message>
+    <message>
+        <source>Laid out, to be drilled</source>
+        <translation>Angelegt, zu bohren</translation>
+    </message>
+    <message>
+        <source>Being planned</source>
+        <translation>Wird geplant</translation>
+    </message>
+    <message>
+        <source>Done: nothing more to cut</source>
+        <translation>Fertig: nichts mehr zu schneiden</translation>
+    </message>
+    <message>
+        <source>furthest off %1 cents</source>
+        <translation>am weitesten daneben %1 Cent</translation>
+    </message>
+    <message>
+        <source>Order of the instruments</source>
+        <translation>Reihenfolge der Instrumente</translation>
+    </message>
+    <message>
+        <source>archi&amp;ved ones</source>
+        <translation>ab&amp;gelegte</translation>
+    </message>
+    <message>
+        <source>&amp;Take it up</source>
+        <translation>Zur &amp;Hand nehmen</translation>
+    </message>
+    <message>
+        <source>&amp;Another like this</source>
+        <translation>N&amp;och eins wie dieses</translation>
+    </message>
+    <message>
+        <source>&amp;Side by side</source>
+        <translation>&amp;Nebeneinander</translation>
+    </message>
+    <message>
+        <source>Archi&amp;ve</source>
+        <translation>&amp;Ablegen</translation>
+    </message>
+    <message>
+        <source>What it is</source>
+        <translation>Was es ist</translation>
+    </message>
+    <message>
+        <source>&amp;Begin it</source>
+        <translation>&amp;Beginnen</translation>
+    </message>
+    <message>
+        <source>Kind of the practice blank</source>
+        <translation>Art des Übungsrohlings</translation>
+    </message>
+    <message>
+        <source>How it is to be heard</source>
+        <translation>Wie es zu hören ist</translation>
+    </message>
+    <message>
+        <source>Find by name</source>
+        <translation>Nach Namen suchen</translation>
+    </message>
+    <message>
+        <source>find by name</source>
+        <translation>nach Namen suchen</translation>
+    </message>
+    <message>
+        <source>Show archived instruments</source>
+        <translation>Abgelegte Instrumente zeigen</translation>
+    </message>
+    <message>
+        <source>Instruments</source>
+        <translation>Instrumente</translation>
+    </message>
+    <message>
+        <source>by what is next</source>
+        <translation>nach dem, was ansteht</translation>
+    </message>
+    <message>
+        <source>by name</source>
+        <translation>nach Namen</translation>
+    </message>
+    <message>
+        <source>by family</source>
+        <translation>nach Familie</translation>
+    </message>
+    <message>
+        <source>by when it was touched</source>
+        <translation>nach der letzten Arbeit</translation>
+    </message>
+    <message>
+        <source>a quiet room</source>
+        <translation>ein stiller Raum</translation>
+    </message>
+    <message>
+        <source>a workshop</source>
+        <translation>eine Werkstatt</translation>
+    </message>
+    <message>
+        <source>breathy, beside a fan</source>
+        <translation>luftig, neben einem Lüfter</translation>
+    </message>
+    <message>
+        <source>Which piece of wood: the same number is the same wood, to be shared</source>
+        <translation>Welches Stück Holz: dieselbe Zahl ist dasselbe Holz, zum Weitergeben</translation>
+    </message>
+    <message>
+        <source>wood no. </source>
+        <translation>Holz Nr. </translation>
+    </message>
+    <message>
+        <source>Its name</source>
+        <translation>Sein Name</translation>
+    </message>
+    <message>
+        <source>its name</source>
+        <translation>sein Name</translation>
+    </message>
+    <message>
+        <source>On the bench and on the shelf</source>
+        <translation>Auf der Bank und im Regal</translation>
+    </message>
+    <message>
+        <source>The simulated player blows a hidden piece of wood; nothing can be spoilt there.</source>
+        <translation>Der simulierte Spieler bläst ein verborgenes Stück Holz; dort kann nichts verderben.</translation>
+    </message>
+    <message>
+        <source>Start a &amp;practice blank</source>
+        <translation>Einen &amp;Übungsrohling beginnen</translation>
+    </message>
+    <message>
+        <source>A new one</source>
+        <translation>Ein neues</translation>
+    </message>
+    <message>
+        <source>Practise</source>
+        <translation>Üben</translation>
+    </message>
+    <message>
+        <source>From elsewhere</source>
+        <translation>Von anderswo</translation>
+    </message>
+    <message>
+        <source>&amp;Open a workbook…</source>
+        <translation>Ein Werkbuch ö&amp;ffnen…</translation>
+    </message>
+    <message>
+        <source>New from a &amp;specification…</source>
+        <translation>Neu aus einer &amp;Beschreibung…</translation>
+    </message>
+    <message>
+        <source>Another &amp;folder…</source>
+        <translation>Anderer &amp;Ordner…</translation>
+    </message>
+    <message>
+        <source>Give it a name first, so that you find it again.</source>
+        <translation>Zuerst einen Namen geben, damit man es wiederfindet.</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <comment>name, where it stands</comment>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>None is called so.</source>
+        <translation>Keines heißt so.</translation>
+    </message>
+    <message>
+        <source>Nothing is archived.</source>
+        <translation>Nichts ist abgelegt.</translation>
+    </message>
+    <message>
+        <source>No instrument stands here yet. Begin one on the right: from the bare tube on, everything about it is kept in one workbook of this folder.</source>
+        <translation>Hier steht noch kein Instrument. Rechts eins beginnen: vom bloßen Rohr an wird alles über es in einem Werkbuch dieses Ordners gehalten.</translation>
+    </message>
+    <message>
+        <source>Choose two or more of one model, with Ctrl or Shift.</source>
+        <translation>Zwei oder mehr eines Modells wählen, mit Strg oder Umschalt.</translation>
+    </message>
+    <message>
+        <source>&amp;Back to the shop</source>
+        <translation>&amp;Zurück in die Werkstatt</translation>
+    </message>
+    <message>
+        <source>%1 is there already; rename one of the two.</source>
+        <translation>%1 ist schon da; eins von beiden umbenennen.</translation>
+    </message>
+    <message>
+        <source>%1 could not be moved to %2.</source>
+        <translation>%1 ließ sich nicht nach %2 verschieben.</translation>
     </message>
 </context>
 <context>
@@ -4438,6 +4804,60 @@ dB</translation>
             <numerusform>Von hier an gewünscht: A4 %1 Hz, gespielt bei %2 °C, %n Griffe</numerusform>
         </translation>
     </message>
+    <message>
+        <source>End-blown duct pipe, six holes</source>
+        <translation>Kernspaltpfeife, sechs Löcher</translation>
+    </message>
+    <message>
+        <source>Duct pipe with tapered bore and thumb hole</source>
+        <translation>Kernspaltflöte, konisch, mit Daumenloch</translation>
+    </message>
+    <message>
+        <source>Two-chamber duct flute</source>
+        <translation>Zweikammer-Kernspaltflöte</translation>
+    </message>
+    <message>
+        <source>Side-blown flute</source>
+        <translation>Querflöte</translation>
+    </message>
+    <message>
+        <source>Fife</source>
+        <translation>Querpfeife</translation>
+    </message>
+    <message>
+        <source>Stopped whistle</source>
+        <translation>Gedackte Pfeife</translation>
+    </message>
+    <message>
+        <source>Slide whistle</source>
+        <translation>Kolbenpfeife</translation>
+    </message>
+    <message>
+        <source>Reed cylinder</source>
+        <translation>Rohrblattrohr, zylindrisch</translation>
+    </message>
+    <message>
+        <source>Horn with finger holes</source>
+        <translation>Horn mit Grifflöchern</translation>
+    </message>
+    <message>
+        <source>The design as it was then</source>
+        <translation>Der Entwurf, wie er da war</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <comment>hole, size</comment>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>From here on it is so: %1 long; %2</source>
+        <comment>length, holes with their sizes</comment>
+        <translation>Von hier an ist es so: %1 lang; %2</translation>
+    </message>
+    <message>
+        <source>no holes</source>
+        <translation>keine Löcher</translation>
+    </message>
 </context>
 <context>
     <name>form</name>
@@ -4463,6 +4883,10 @@ dB</translation>
     <message>
         <source>Play the whole loop and leave a picture of every view in &lt;folder&gt;.</source>
         <translation>Die ganze Schleife spielen und von jeder Ansicht ein Bild in &lt;folder&gt; lassen.</translation>
+    </message>
+    <message>
+        <source>Another start will not find this window.</source>
+        <translation>Ein weiterer Start wird dieses Fenster nicht finden.</translation>
     </message>
 </context>
 </TS>

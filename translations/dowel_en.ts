@@ -2,6 +2,26 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="en_GB" sourcelanguage="en">
 <context>
+    <name>dowel::app::AsBuiltCard</name>
+    <message numerus="yes">
+        <source>%n hole(s), and every fingering of the target finds its own.</source>
+        <translation>
+            <numerusform>%n hole, and every fingering of the target finds its own.</numerusform>
+            <numerusform>%n holes, and every fingering of the target finds its own.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::ComparePage</name>
+    <message numerus="yes">
+        <source>After %n instrument(s) of its kind</source>
+        <translation>
+            <numerusform>After %n instrument of its kind</numerusform>
+            <numerusform>After %n instruments of its kind</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>dowel::app::CorrectPage</name>
     <message numerus="yes">
         <source>Hear %n fingering(s)</source>

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/practice.h"
 
+#include "core/layout/families.h"
+
 #include "player/player.h"
 
 #include <algorithm>
@@ -26,6 +28,17 @@ std::uint64_t takesOf(const Workbook& book, const FingeringId& fingering)
         const auto* r = std::get_if<ReadingEntry>(&e.body);
         return r != nullptr && r->fingering == fingering;
     }));
+}
+
+Result<Instrument> practiceBlank(Family family, const Cancel& cancel)
+{
+    const auto blank = startingBlank(family, usualTarget(family));
+    if (!blank)
+        return blank.error();
+    auto layout = layOut(*blank, {}, false, cancel);
+    if (!layout)
+        return layout.error();
+    return std::move(layout->start);
 }
 
 } // namespace dowel::session

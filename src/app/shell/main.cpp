@@ -5,6 +5,7 @@
 #include "app/parts/style.h"
 #include "app/shell/demo_run.h"
 #include "app/shell/main_window.h"
+#include "app/shell/one_window.h"
 
 #include <QApplication>
 #include <QCommandLineParser>
@@ -68,6 +69,11 @@ int main(int argc, char** argv)
         return shoot(application, scratch.path(), parser.value(shots));
     QString book = parser.positionalArguments().value(0);
     bool practice = parser.isSet(demo);
+    OneWindow one;
+    if (!practice && one.handOver(book))
+        return 0; // the window that is there has it
+    if (!practice && !one.listen())
+        QTextStream(stderr) << QApplication::translate("main", "Another start will not find this window.") << Qt::endl;
     // A window speaks one language for as long as it is there; another takes its place, with the same wood on the bench.
     constexpr int again = 1000;
     int ended = again;
@@ -82,6 +88,12 @@ int main(int argc, char** argv)
             window.newPractice(workbooksFolder());
         else if (!book.isEmpty())
             window.openBook(book);
+        QObject::connect(&one, &OneWindow::asked, &window, [&window](const QString& path) {
+            window.raise();
+            window.activateWindow();
+            if (!path.isEmpty())
+                window.openBook(path);
+        });
         QObject::connect(&window, &MainWindow::languageChosen, &application, [] { QApplication::exit(again); });
         ended = QApplication::exec();
         practice = false;

@@ -18,6 +18,7 @@
 #include "app/shop/shop_memory_dialog.h"
 #include "app/shop/shop_page.h"
 #include "io/spec_json.h"
+#include "session/practice.h"
 #include "text/errors.h"
 #include "text/sentences.h"
 
@@ -32,6 +33,7 @@
 #include <QFileInfo>
 #include <QLabel>
 #include <QListWidget>
+#include <QMenu>
 #include <QMenuBar>
 #include <QMessageBox>
 #include <QMimeData>
@@ -56,6 +58,13 @@ QString fileNameOf(const QString& name)
     file.replace(QRegularExpression(QStringLiteral("[^\\p{L}\\p{N}]+")), QStringLiteral("-"));
     file.remove(QRegularExpression(QStringLiteral("^-+|-+$")));
     return file.isEmpty() ? QStringLiteral("instrument") : file.left(60);
+}
+
+Result<Instrument> demoWhistle()
+{
+    QFile file(QStringLiteral(":/demo/whistle-d.json"));
+    const bool there = file.open(QIODevice::ReadOnly);
+    return io::specFromText(there ? file.readAll().toStdString() : std::string(), "demo");
 }
 
 /// The first path of that name that is free.
@@ -125,7 +134,7 @@ void MainWindow::buildShop()
     connect(m_shop, &ShopPage::openAsked, this, [this](const QString& path) { openBook(path); });
     connect(m_shop, &ShopPage::beginAsked, this, &MainWindow::beginNew);
     connect(m_shop, &ShopPage::likeAsked, this, &MainWindow::beginLike);
-    connect(m_shop, &ShopPage::practiceAsked, this, [this] { newPractice(m_folder); });
+    connect(m_shop, &ShopPage::practiceAsked, this, &MainWindow::practise);
     connect(m_shop, &ShopPage::fileAsked, this, &MainWindow::openAsked);
     connect(m_shop, &ShopPage::specificationAsked, this, &MainWindow::newFromSpec);
     connect(m_shop, &ShopPage::failed, this, [this](const QString& s) { m_messages->trouble(s); });
@@ -201,6 +210,8 @@ void MainWindow::buildWorkbookMenu(QMenu* workbook)
         workbook, tr("&New from a specification…"), QKeySequence::New, [this] { newFromSpec(); }, false);
     act(
         workbook, tr("&Open…"), QKeySequence::Open, [this] { openAsked(); }, false);
+    m_recent = workbook->addMenu(tr("&Recent"));
+    connect(m_recent, &QMenu::aboutToShow, this, &MainWindow::showRecent);
     workbook->addSeparator();
     act(
         workbook, tr("&Copy to…"), QKeySequence::SaveAs,
@@ -290,10 +301,13 @@ void MainWindow::showWalk()
     words->setWordWrap(true);
     words->setAlignment(Qt::AlignTop);
     words->setText(tr(
-        "<p><b>Blank, Sounding edge, Target, Layout, Drill</b> plan an instrument before there is anything to hear and end in a "
-        "workbook. "
-        "Nothing "
-        "there touches a workbook that is open.</p>"
+        "<p><b>The shop</b> (Ctrl+0) holds every instrument of the folder. A new one begins there with a name; from the bare "
+        "tube "
+        "on, everything about it stands in one workbook. <i>Another like this</i> is carried to another key or bore; two or more "
+        "of one model stand <i>side by side</i>, and the next one is laid out with what they have in common taken out.</p>"
+        "<p><b>Blank, Sounding edge, Target, Layout</b> say what is wanted, as often as you like; <b>Drill</b> says what is "
+        "there: "
+        "drilled as laid out, or typed under <i>What is there</i>. Ctrl+Z takes the last entry back, unless it is a cut.</p>"
         "<p><b>Target</b>: click the holes of a fingering to change it. <b>Layout</b>: <i>Copy an instrument</i> carries a "
         "measured one over to your bore and key; where notes stay out of tolerance it says what would help, and <i>Do so</i> "
         "takes "
@@ -370,17 +384,46 @@ void MainWindow::newPractice(const QString& folder)
 {
     open([folder]() -> Result<Store> {
         QDir().mkpath(folder);
-        QString path;
-        for (int n = 1; path.isEmpty() || QFileInfo::exists(path); ++n)
-            path = folder + QStringLiteral("/practice-whistle-%1.dowel").arg(n);
-        QFile file(QStringLiteral(":/demo/whistle-d.json"));
-        const bool there = file.open(QIODevice::ReadOnly);
-        const auto spec = io::specFromText(there ? file.readAll().toStdString() : std::string(), "demo");
+        const auto spec = demoWhistle();
         if (!spec)
             return spec.error();
         const PracticeEntry practice{demoSeed, Temperature::fromCelsius(21.0), 24.0};
-        return Store::create(path.toStdString(), *spec, practice);
+        return Store::create(freePath(folder, QStringLiteral("practice-whistle")).toStdString(), *spec, practice);
     });
+}
+
+void MainWindow::practise(Family family, const PracticeEntry& with)
+{
+    const QString name = QStringLiteral("practice-%1").arg(QString::fromStdString(std::string(familyName(family))));
+    if (family != Family::Whistle)
+        m_messages->news(tr("The holes are being laid out…"));
+    open([folder = m_folder, name, family, with]() -> Result<Store> {
+        QDir().mkpath(folder);
+        auto blank = family == Family::Whistle ? demoWhistle() : session::practiceBlank(family);
+        if (!blank)
+            return blank.error();
+        InstrumentSpec spec = blank->spec();
+        spec.name = tr("Practice %1, wood no. %2", "family, number")
+                        .arg(QString::fromStdString(std::string(familyName(family))))
+                        .arg(with.seed)
+                        .toStdString();
+        auto named = Instrument::make(std::move(spec));
+        if (!named)
+            return named.error();
+        return Store::create(freePath(folder, name).toStdString(), *named, with);
+    });
+}
+
+void MainWindow::showRecent()
+{
+    m_recent->clear();
+    for (const QString& path : QSettings().value(QStringLiteral("recent")).toStringList()) {
+        QAction* a = m_recent->addAction(QFileInfo(path).completeBaseName());
+        a->setToolTip(path);
+        connect(a, &QAction::triggered, this, [this, path] { openBook(path); });
+    }
+    if (m_recent->isEmpty())
+        m_recent->addAction(tr("None yet"))->setEnabled(false);
 }
 
 void MainWindow::openAsked()
@@ -475,6 +518,12 @@ void MainWindow::adopt(Store store)
         if (m_planBench != nullptr)
             m_planBench->setThere(m_document->book()->present());
     });
+    QSettings settings;
+    QStringList recent = settings.value(QStringLiteral("recent")).toStringList();
+    recent.removeAll(m_document->path());
+    recent.prepend(m_document->path());
+    constexpr int most = 8;
+    settings.setValue(QStringLiteral("recent"), recent.mid(0, most));
     takePlan();
     makePages();
     for (QAction* a : m_needBook)
@@ -560,9 +609,9 @@ void MainWindow::showBench()
             goTo(m_document->book()->sounds() ? Listen : m_plan->layout() ? Layout : Blank);
             Q_EMIT opened(true);
         };
-        if (m_document->book()->sounds())
-            return begin();
         QTimer::singleShot(0, m_bench, [this, begin] {
+            if (m_document->book()->sounds())
+                return begin();
             (void)planBench();
             QTimer::singleShot(0, m_bench, begin);
         });

@@ -13,6 +13,7 @@
 
 class QAction;
 class QListWidget;
+class QMenu;
 class QStackedWidget;
 
 namespace dowel::app {
@@ -43,6 +44,8 @@ public:
     void openBook(const QString& path);
     /// Makes a practice blank in a folder under the next free name and opens it.
     void newPractice(const QString& folder);
+    /// Likewise of any family, laid out for it, with the wood and the room that are asked for.
+    void practise(Family family, const PracticeEntry& with);
     [[nodiscard]] Document* document() const { return m_document.get(); }
     [[nodiscard]] ListenPage* listenPage() const { return m_listen; }
     [[nodiscard]] CorrectPage* correctPage() const { return m_correct; }
@@ -80,6 +83,7 @@ private:
     void beginLike(const QString& path);
     /// Lets go of the workbook that is open.
     void closeBook();
+    void showRecent();
     void makePages();
     void takePlan();
     /// Writes down what is there from here on, asking first where what was heard would count no more.
@@ -125,6 +129,7 @@ private:
     LogbookPage* m_logbook = nullptr;
     QWidget* m_nothing = nullptr; ///< where there is nothing to hear yet
     QList<QAction*> m_needBook;
+    QMenu* m_recent = nullptr;
     QAction* m_inches = nullptr;
     QAction* m_darkAction = nullptr;
     text::LengthUnit m_unit = text::LengthUnit::Millimetres;

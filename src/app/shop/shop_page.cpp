@@ -23,6 +23,7 @@
 #include <QLocale>
 #include <QPainter>
 #include <QPushButton>
+#include <QSpinBox>
 #include <QStackedWidget>
 #include <QStyledItemDelegate>
 #include <QVBoxLayout>
@@ -158,7 +159,10 @@ ShopPage::ShopPage(QString folder, QWidget* parent)
       m_archive(form::button(this, "shopArchive", tr("Archi&ve"))),
       m_family(form::box(this, "newFamily", tr("What it is"))),
       m_name(new QLineEdit(this)),
-      m_begin(form::button(this, "newBegin", tr("&Begin it")))
+      m_begin(form::button(this, "newBegin", tr("&Begin it"))),
+      m_practiceFamily(form::box(this, "practiceFamily", tr("Kind of the practice blank"))),
+      m_practiceLevel(form::box(this, "practiceLevel", tr("How it is to be heard"))),
+      m_seed(new QSpinBox(this))
 {
     setObjectName(QStringLiteral("shopPage"));
     m_find->setObjectName(QStringLiteral("shopFind"));
@@ -176,8 +180,21 @@ ShopPage::ShopPage(QString folder, QWidget* parent)
     m_order->addItem(tr("by name"), static_cast<int>(Order::Name));
     m_order->addItem(tr("by family"), static_cast<int>(Order::Family));
     m_order->addItem(tr("by when it was touched"), static_cast<int>(Order::Touched));
-    for (const auto& [family, words] : text::families())
+    for (const auto& [family, words] : text::families()) {
         m_family->addItem(words, static_cast<int>(family));
+        m_practiceFamily->addItem(words, static_cast<int>(family));
+    }
+    // Harmonic power over breath noise in decibels: a quiet room, a workshop, a breathy player beside a fan.
+    const std::pair<QString, double> levels[] = {
+        {tr("a quiet room"), 36.0}, {tr("a workshop"), 24.0}, {tr("breathy, beside a fan"), 14.0}};
+    for (const auto& [words, noise_dB] : levels)
+        m_practiceLevel->addItem(words, noise_dB);
+    m_practiceLevel->setCurrentIndex(1);
+    m_seed->setObjectName(QStringLiteral("practiceSeed"));
+    m_seed->setAccessibleName(tr("Which piece of wood: the same number is the same wood, to be shared"));
+    m_seed->setRange(1, 999999);
+    m_seed->setValue(10);
+    m_seed->setPrefix(tr("wood no. "));
     m_name->setObjectName(QStringLiteral("newName"));
     m_name->setAccessibleName(tr("Its name"));
     m_name->setMaxLength(100);
@@ -230,7 +247,15 @@ QVBoxLayout* ShopPage::makeBeginning()
         return b;
     };
     auto* words = form::words(this, "practiceWords", true);
-    words->setText(tr("A practice blank is a whistle in D that the simulated player blows; nothing can be spoilt there."));
+    words->setText(tr("The simulated player blows a hidden piece of wood; nothing can be spoilt there."));
+    auto* practise = form::button(this, "practiceButton", tr("Start a &practice blank"));
+    connect(practise, &QPushButton::clicked, this, [this] {
+        PracticeEntry with;
+        with.seed = static_cast<std::uint64_t>(m_seed->value());
+        with.room = Temperature::fromCelsius(21.0);
+        with.noise_dB = m_practiceLevel->currentData().toDouble();
+        Q_EMIT practiceAsked(static_cast<Family>(m_practiceFamily->currentData().toInt()), with);
+    });
     auto* column = new QVBoxLayout;
     column->setSpacing(Style::grid);
     column->addWidget(heading(tr("A new one")));
@@ -240,7 +265,10 @@ QVBoxLayout* ShopPage::makeBeginning()
     column->addSpacing(3 * Style::grid);
     column->addWidget(heading(tr("Practise")));
     column->addWidget(words);
-    column->addWidget(plain("practiceButton", tr("Start a &practice blank"), &ShopPage::practiceAsked));
+    column->addWidget(m_practiceFamily);
+    column->addWidget(m_practiceLevel);
+    column->addWidget(m_seed);
+    column->addWidget(practise);
     column->addSpacing(3 * Style::grid);
     column->addWidget(heading(tr("From elsewhere")));
     column->addWidget(plain("openButton", tr("&Open a workbook…"), &ShopPage::fileAsked));

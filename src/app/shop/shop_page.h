@@ -14,6 +14,7 @@ class QLabel;
 class QLineEdit;
 class QListWidget;
 class QPushButton;
+class QSpinBox;
 class QStackedWidget;
 class QVBoxLayout;
 
@@ -35,7 +36,7 @@ Q_SIGNALS:
     void beginAsked(dowel::Family family, const QString& name);
     void likeAsked(const QString& path);
     void compareAsked(const QStringList& paths);
-    void practiceAsked();
+    void practiceAsked(dowel::Family family, const dowel::PracticeEntry& with);
     void fileAsked();
     void specificationAsked();
     void folderAsked();
@@ -72,6 +73,9 @@ private:
     QComboBox* m_family;
     QLineEdit* m_name;
     QPushButton* m_begin;
+    QComboBox* m_practiceFamily;
+    QComboBox* m_practiceLevel;
+    QSpinBox* m_seed;
 };
 
 /// The folder beside a shop's where archived workbooks lie.

@@ -1,0 +1,249 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves the shop in the window: found, sorted, archived and brought back, another like this in another key, three of one model
+// compared and the next laid out from them, practice of any family, and what happens where a folder or a file is gone.
+#include "app/design/plan.h"
+#include "app/document/shop_settings.h"
+#include "app/shell/one_window.h"
+#include "gui/gui_support.h"
+#include "io/spec_json.h"
+#include "store/store.h"
+#include "support/entries.h"
+#include "support/fixtures.h"
+
+#include <QCheckBox>
+#include <QDir>
+#include <QFile>
+#include <QSpinBox>
+#include <QTableWidget>
+#include <QThread>
+#include <atomic>
+
+using namespace dowel;
+using gui::Desk;
+
+namespace {
+
+Instrument called(const char* name)
+{
+    InstrumentSpec spec = fixtures::whistle().spec();
+    spec.name = name;
+    return std::move(Instrument::make(std::move(spec))).value();
+}
+
+/// A workbook of one's own in the shop, every fingering heard so far off.
+void put(const QString& path, const char* name, double cents)
+{
+    const Instrument whistle = called(name);
+    auto store = Store::create(path.toStdString(), whistle);
+    VERIFY_OK(store);
+    std::vector<Store::NewEntry> entries;
+    double more = 0.0;
+    for (const Fingering& f : whistle.spec().fingerings) {
+        ReadingEntry r = fixtures::fullReading(false);
+        r.fingering = f.id;
+        r.pitch = f.target * std::exp2((cents + more) / 1200.0);
+        r.air = Temperature::fromCelsius(20.0);
+        entries.push_back({r, {}});
+        more += 2.0;
+    }
+    VERIFY_OK(store->append(entries));
+}
+
+bool lists(Desk& desk, int count)
+{
+    return QTest::qWaitFor([&] { return desk.find<QListWidget>("shopList")->count() == count; }, 10000);
+}
+
+QString line(Desk& desk, int row)
+{
+    return desk.find<QListWidget>("shopList")->item(row)->data(Qt::AccessibleTextRole).toString();
+}
+
+} // namespace
+
+class TestGuiShop : public gui::WatchedTest
+{
+    Q_OBJECT
+
+private Q_SLOTS:
+    void whatStandsInTheShopIsFoundAndArchived()
+    {
+        Desk desk(false);
+        QVERIFY(desk.find<QLabel>("shopEmpty")->isVisible()); // what to do is said
+        put(desk.file("lark.dowel"), "Lark", -20.0);
+        put(desk.file("wren.dowel"), "Wren", -30.0);
+        QFile broken(desk.file("broken.dowel"));
+        QVERIFY(broken.open(QIODevice::WriteOnly) && broken.write("no workbook") > 0);
+        broken.close();
+        desk.window().showShop();
+        QVERIFY(lists(desk, 3));
+        QVERIFY2(line(desk, 2).startsWith(QLatin1String("broken")), qPrintable(line(desk, 2))); // named, and last
+        desk.find<QListWidget>("shopList")->setCurrentRow(2);
+        QVERIFY(!desk.find<QPushButton>("shopOpen")->isEnabled());
+        auto* order = desk.find<QComboBox>("shopOrder");
+        order->setCurrentIndex(1);
+        QVERIFY(line(desk, 1).startsWith(QLatin1String("Lark")));
+        QTest::keyClicks(desk.find<QLineEdit>("shopFind"), QStringLiteral("wre"));
+        QVERIFY(lists(desk, 1));
+        QVERIFY(line(desk, 0).startsWith(QLatin1String("Wren")));
+        desk.find<QListWidget>("shopList")->setFocus();
+        desk.key(Qt::Key_Return); // taken up by key
+        QVERIFY(gui::opens(desk.window()));
+        QVERIFY(desk.window().windowTitle().startsWith(QLatin1String("Wren")));
+        // Archived while it is open: it is let go of first, and nothing is lost.
+        desk.key(Qt::Key_0, Qt::ControlModifier);
+        QVERIFY(lists(desk, 1));
+        desk.click("shopArchive");
+        QVERIFY(lists(desk, 0));
+        QVERIFY(QFile::exists(desk.file("archive/wren.dowel")) && !QFile::exists(desk.file("wren.dowel")));
+        QCOMPARE(desk.window().document(), nullptr);
+        desk.find<QLineEdit>("shopFind")->clear();
+        QTest::mouseClick(desk.find<QCheckBox>("shopArchived"), Qt::LeftButton, Qt::NoModifier, QPoint(8, 8));
+        QVERIFY(lists(desk, 1));
+        desk.click("shopArchive"); // back again
+        QVERIFY(lists(desk, 0));
+        QVERIFY(QFile::exists(desk.file("wren.dowel")));
+    }
+    void anotherLikeItIsCarriedToAnotherKey()
+    {
+        Desk desk(false);
+        put(desk.file("lark.dowel"), "Lark", -20.0);
+        desk.window().showShop();
+        QVERIFY(lists(desk, 1));
+        desk.find<QListWidget>("shopList")->setCurrentRow(0);
+        QSignalSpy opened(&desk.window(), &app::MainWindow::opened);
+        desk.click("shopLike");
+        QVERIFY(opened.wait(20000));
+        QCOMPARE(desk.window().windowTitle(), QStringLiteral("Another Lark – Dowel"));
+        app::Plan& plan = desk.window().plan();
+        QVERIFY(QTest::qWaitFor([&] { return plan.layout().has_value(); }, 20000)); // the same row to begin with
+        const Metres before = plan.layout()->goal.spec().holes[0].at;
+        desk.key(Qt::Key_1, Qt::ControlModifier);
+        auto* stations = desk.find<QTableWidget>("blankStations");
+        stations->item(stations->rowCount() - 1, 0)->setText(QStringLiteral("330 mm"));
+        desk.key(Qt::Key_3, Qt::ControlModifier);
+        auto* lowest = desk.find<QComboBox>("targetLowest");
+        lowest->setCurrentIndex(lowest->findData(QStringLiteral("C5")));
+        Q_EMIT lowest->activated(lowest->currentIndex());
+        desk.key(Qt::Key_4, Qt::ControlModifier);
+        desk.click("layoutGo");
+        QVERIFY(QTest::qWaitFor([&] { return !plan.busy(); }, 30000));
+        QVERIFY2(plan.layout().has_value(), qPrintable(plan.trouble()));
+        const double longer = plan.layout()->goal.spec().holes[0].at / before;
+        QVERIFY2(longer > 1.06 && longer < 1.18, qPrintable(QString::number(longer))); // a tone lower: 2^(2/12) is 1.12
+        QVERIFY(QFile::exists(desk.file("lark.dowel")));                               // and the first one stands as it did
+    }
+    void threeOfOneModelAreComparedAndTheNextIsLaidOut()
+    {
+        Desk desk(false);
+        put(desk.file("one.dowel"), "One", -33.0);
+        put(desk.file("two.dowel"), "Two", -30.0);
+        put(desk.file("three.dowel"), "Three", -27.0);
+        desk.window().showShop();
+        QVERIFY(lists(desk, 3));
+        QVERIFY(!desk.find<QPushButton>("shopCompare")->isEnabled()); // one alone has nothing in common
+        auto* list = desk.find<QListWidget>("shopList");
+        list->setFocus();
+        desk.key(Qt::Key_A, Qt::ControlModifier);
+        QTest::mouseClick(desk.find<QPushButton>("shopCompare"), Qt::LeftButton);
+        auto* table = desk.find<QTableWidget>("compareTable");
+        QVERIFY(QTest::qWaitFor([&] { return table->rowCount() == 4; }, 10000));
+        QCOMPARE(table->item(0, 1)->text(), QStringLiteral("−30"));
+        QCOMPARE(table->item(0, 3)->text(), QStringLiteral("−26")); // two cents more a note
+        desk.click("compareOwn");
+        QStringList own;
+        for (int row = 1; row <= 3; ++row)
+            own << table->item(row, 2)->text();
+        own.sort();
+        QCOMPARE(own.size(), 3);
+        QVERIFY2(own.contains(QStringLiteral("−3")) && own.contains(QStringLiteral("+3")),
+                 qPrintable(own.join(QLatin1Char(' '))));
+        QSignalSpy opened(&desk.window(), &app::MainWindow::opened);
+        desk.click("compareNext");
+        QVERIFY(opened.wait(20000));
+        app::Plan& plan = desk.window().plan();
+        QCOMPARE(plan.wishes().heardAbove.size(), fixtures::whistle().spec().fingerings.size());
+        desk.key(Qt::Key_4, Qt::ControlModifier);
+        desk.click("layoutGo");
+        QVERIFY(QTest::qWaitFor([&] { return !plan.busy(); }, 30000));
+        QVERIFY2(plan.layout().has_value(), qPrintable(plan.trouble()));
+    }
+    void anyFamilyIsPractised()
+    {
+        Desk desk(false);
+        auto* family = desk.find<QComboBox>("practiceFamily");
+        family->setCurrentIndex(family->findData(static_cast<int>(Family::TwoChamber)));
+        desk.find<QSpinBox>("practiceSeed")->setValue(31);
+        QSignalSpy opened(&desk.window(), &app::MainWindow::opened);
+        desk.click("practiceButton");
+        QVERIFY(opened.wait(60000) && opened.front().front().toBool());
+        QVERIFY(desk.document().book()->present().spec().family == Family::TwoChamber);
+        QCOMPARE(desk.document().book()->practice()->seed, std::uint64_t(31));
+        desk.key(Qt::Key_Space);
+        QVERIFY(QTest::qWaitFor([&] { return desk.readings() == 1; }, 20000));
+    }
+    void aFolderThatVanishesIsTold()
+    {
+        Desk desk(false);
+        const QString folder = desk.file("elsewhere");
+        QVERIFY(QDir().mkpath(folder));
+        put(folder + QStringLiteral("/lark.dowel"), "Lark", -20.0);
+        desk.answers().files << folder;
+        desk.click("folderButton");
+        QVERIFY(lists(desk, 1));
+        QCOMPARE(app::workbooksFolder(), folder); // and the next time
+        desk.find<QListWidget>("shopList")->setCurrentRow(0);
+        QVERIFY(QDir(folder).removeRecursively());
+        desk.click("shopOpen");
+        QVERIFY(gui::opens(desk.window(), false));
+        QVERIFY2(desk.message().contains(QLatin1String("lark.dowel")), qPrintable(desk.message()));
+        desk.window().showShop();
+        QVERIFY(lists(desk, 0));
+        // Begun there, the folder is made again.
+        QVERIFY(desk.begins());
+        QVERIFY(QFile::exists(folder + QStringLiteral("/pipe-on-trial.dowel")));
+    }
+    void aSecondWindowIsToldThatItIsOpen()
+    {
+        Desk desk(false);
+        put(desk.file("lark.dowel"), "Lark", -20.0);
+        desk.window().openBook(desk.file("lark.dowel"));
+        QVERIFY(gui::opens(desk.window()));
+        app::MainWindow second(std::make_unique<gui::Answers>(), QFileInfo(desk.file("x")).path());
+        second.show();
+        QTRY_COMPARE_WITH_TIMEOUT(second.findChild<QListWidget*>(QStringLiteral("shopList"))->count(), 1,
+                                  10000); // it is seen there
+        second.openBook(desk.file("lark.dowel"));
+        QVERIFY(gui::opens(second, false));
+        const QString words = second.findChild<QLabel*>(QStringLiteral("messageText"))->text();
+        QVERIFY2(words.contains(QLatin1String("lark.dowel")), qPrintable(words));
+    }
+    void aSecondStartHandsItsWorkbookOver()
+    {
+        QTemporaryDir dir;
+        const QString socket = dir.filePath(QStringLiteral("window"));
+        app::OneWindow first(socket);
+        QVERIFY(!first.handOver(QStringLiteral("a.dowel"))); // nobody there yet
+        QVERIFY(first.listen());
+        QSignalSpy asked(&first, &app::OneWindow::asked);
+        std::atomic<bool> taken = false;
+        QThread* other = QThread::create([&] { taken = app::OneWindow(socket).handOver(QStringLiteral("a.dowel")); });
+        other->start();
+        QVERIFY(asked.wait(5000));
+        QVERIFY(QTest::qWaitFor([&] { return other->isFinished(); }, 5000));
+        delete other;
+        QVERIFY(taken);
+        QCOMPARE(asked.front().front().toString(), QDir::current().absoluteFilePath(QStringLiteral("a.dowel")));
+        // One that was killed leaves its socket; the next one takes its place.
+        QFile::remove(socket);
+        QFile dead(socket);
+        QVERIFY(dead.open(QIODevice::WriteOnly));
+        dead.close();
+        app::OneWindow next(socket);
+        QVERIFY(!next.handOver(QString()));
+        QVERIFY(next.listen());
+    }
+};
+
+DOWEL_WINDOW_TEST_MAIN(TestGuiShop)
+#include "test_gui_shop.moc"
