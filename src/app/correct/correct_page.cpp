@@ -10,6 +10,7 @@
 #include "app/correct/try_card.h"
 #include "app/correct/wanted_dialog.h"
 #include "app/parts/form.h"
+#include "app/parts/pages.h"
 #include "app/parts/style.h"
 #include "app/parts/tuning_picture.h"
 #include "core/instrument/summary.h"
@@ -51,7 +52,7 @@ CorrectPage::CorrectPage(Document& document, QWidget* parent)
       m_document(&document),
       m_picture(new TuningPicture(this)),
       m_faces(new QButtonGroup(this)),
-      m_cards(new QStackedWidget(this)),
+      m_cards(new Pages(this)),
       m_sensitivity(new SensitivityCard(document, m_cards)),
       m_try(new TryCard(document, m_cards)),
       m_registers(new RegisterCard(document, m_cards)),

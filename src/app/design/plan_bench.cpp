@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/design/plan_bench.h"
 
+#include "app/parts/pages.h"
 #include "app/parts/style.h"
 #include "app/parts/tried.h"
 #include "app/parts/workpiece.h"
@@ -15,7 +16,7 @@ PlanBench::PlanBench(Plan& plan, Questions& questions, QWidget* parent)
     : QWidget(parent),
       m_plan(&plan),
       m_workpiece(new Workpiece(this)),
-      m_pages(new QStackedWidget(this)),
+      m_pages(new Pages(this)),
       m_blank(new BlankPage(plan, m_pages)),
       m_edge(new EdgePage(plan, m_pages)),
       m_target(new TargetPage(plan, questions, m_pages)),

@@ -11,6 +11,7 @@
 #include "app/logbook/logbook_page.h"
 #include "app/parts/language.h"
 #include "app/parts/message_bar.h"
+#include "app/parts/pages.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
 #include "app/parts/workpiece.h"
@@ -80,9 +81,9 @@ QString freePath(const QString& folder, const QString& name)
 MainWindow::MainWindow(std::unique_ptr<Questions> questions, QString folder)
     : m_questions(std::move(questions)),
       m_folder(folder.isEmpty() ? workbooksFolder() : std::move(folder)),
-      m_whole(new QStackedWidget(this)),
+      m_whole(new Pages(this)),
       m_desk(new QWidget(this)),
-      m_benches(new QStackedWidget(m_desk)),
+      m_benches(new Pages(m_desk)),
       m_stages(new QListWidget(m_desk)),
       m_messages(new MessageBar(this))
 {
@@ -492,15 +493,9 @@ void MainWindow::closeBook()
         }
     m_bench = nullptr;
     m_planBench = nullptr;
-    m_pages = nullptr;
-    m_listen = nullptr;
-    m_correct = nullptr;
-    m_logbook = nullptr;
-    m_workpiece = nullptr;
+    letGoOfPages();
     m_plan.reset();
     m_document.reset();
-    for (QAction* a : m_needBook)
-        a->setEnabled(false);
     m_stages->setCurrentRow(-1);
     m_whole->setCurrentWidget(m_shop);
     setWindowTitle(tr("Dowel"));
@@ -526,8 +521,6 @@ void MainWindow::adopt(Store store)
     settings.setValue(QStringLiteral("recent"), recent.mid(0, most));
     takePlan();
     makePages();
-    for (QAction* a : m_needBook)
-        a->setEnabled(true);
 }
 
 void MainWindow::takePlan()
@@ -551,16 +544,79 @@ void MainWindow::takePlan()
     });
 }
 
+void MainWindow::inTurns(std::vector<std::function<void()>> steps)
+{
+    if (steps.empty())
+        return;
+    QTimer::singleShot(0, m_bench, [this, steps = std::move(steps)]() mutable {
+        const auto step = std::move(steps.front());
+        steps.erase(steps.begin());
+        step();
+        inTurns(std::move(steps));
+    });
+}
+
+void MainWindow::letGoOfPages()
+{
+    m_pages = nullptr;
+    m_listen = nullptr;
+    m_correct = nullptr;
+    m_logbook = nullptr;
+    m_nothing = nullptr;
+    m_workpiece = nullptr;
+    for (QAction* a : m_needBook)
+        a->setEnabled(false);
+}
+
 void MainWindow::makePages()
 {
-    m_bench = new QWidget(this);
-    m_workpiece = new Workpiece(m_bench);
-    m_pages = new QStackedWidget(m_bench);
-    m_listen = new ListenPage(*m_document, *m_questions, m_pages);
-    m_correct = new CorrectPage(*m_document, m_pages);
-    m_logbook = new LogbookPage(*m_document, m_pages);
+    letGoOfPages();
+    m_bench = new QWidget(m_benches);
+    m_bench->hide();
+    // A page made or laid out is a turn of the event loop each: together they would be felt.
+    inTurns({[this] {
+                 m_workpiece = new Workpiece(m_bench);
+                 m_pages = new Pages(m_bench);
+                 m_listen = new ListenPage(*m_document, *m_questions, m_pages);
+                 m_listen->hide();
+             },
+             [this] {
+                 m_correct = new CorrectPage(*m_document, m_pages);
+                 m_correct->hide();
+             },
+             [this] {
+                 m_logbook = new LogbookPage(*m_document, m_pages);
+                 m_logbook->hide();
+                 makeNothingPage();
+                 bindDocument();
+             },
+             [this] { showBench(); }, [this] { m_pages->addWidget(m_listen); },
+             [this] {
+                 m_pages->addWidget(m_correct);
+                 m_pages->addWidget(m_logbook);
+                 m_pages->addWidget(m_nothing);
+                 m_messages->hide();
+                 setWindowTitle(tr("%1 – Dowel").arg(QString::fromStdString(m_document->book()->specified().spec().name)));
+                 setInches(m_unit == text::LengthUnit::Inches);
+                 refreshStages();
+             },
+             [this] {
+                 if (!m_document->book()->sounds())
+                     (void)planBench();
+             },
+             [this] {
+                 for (QAction* a : m_needBook)
+                     a->setEnabled(true);
+                 goTo(m_document->book()->sounds() ? Listen : m_plan->layout() ? Layout : Blank);
+                 Q_EMIT opened(true);
+             }});
+}
+
+void MainWindow::makeNothingPage()
+{
     m_nothing = new QWidget(m_pages);
     m_nothing->setObjectName(QStringLiteral("nothingPage"));
+    m_nothing->hide();
     auto* words =
         new QLabel(tr("There is nothing to hear yet. Lay the holes out and drill them, or type what is there: both end in "
                       "Drill, and from there it goes on here."),
@@ -571,15 +627,10 @@ void MainWindow::makePages()
     column->addWidget(words);
     auto* drill = new QPushButton(tr("To the stage &Drill"), m_nothing);
     drill->setObjectName(QStringLiteral("nothingDrill"));
+    drill->setAccessibleName(tr("To the stage Drill"));
     connect(drill, &QPushButton::clicked, this, [this] { goTo(Drill); });
     column->addWidget(drill, 0, Qt::AlignLeft);
     column->addStretch(1);
-    m_pages->addWidget(m_listen);
-    for (QWidget* later : std::initializer_list<QWidget*>{m_correct, m_logbook, m_nothing})
-        later->hide();
-    bindDocument();
-    // Pages that are made and pages that are laid out are a turn of the event loop each: together they would be felt.
-    QTimer::singleShot(0, m_bench, [this] { showBench(); });
 }
 
 void MainWindow::showBench()
@@ -597,25 +648,6 @@ void MainWindow::showBench()
     m_bench->setLayout(right);
     m_benches->addWidget(m_bench);
     m_whole->setCurrentWidget(m_desk);
-    QTimer::singleShot(0, m_bench, [this] {
-        m_pages->addWidget(m_correct);
-        m_pages->addWidget(m_logbook);
-        m_pages->addWidget(m_nothing);
-        m_messages->hide();
-        setWindowTitle(tr("%1 – Dowel").arg(QString::fromStdString(m_document->book()->specified().spec().name)));
-        setInches(m_unit == text::LengthUnit::Inches);
-        refreshStages();
-        const auto begin = [this] {
-            goTo(m_document->book()->sounds() ? Listen : m_plan->layout() ? Layout : Blank);
-            Q_EMIT opened(true);
-        };
-        QTimer::singleShot(0, m_bench, [this, begin] {
-            if (m_document->book()->sounds())
-                return begin();
-            (void)planBench();
-            QTimer::singleShot(0, m_bench, begin);
-        });
-    });
 }
 
 void MainWindow::bindDocument()
@@ -800,7 +832,7 @@ void MainWindow::showStage(int stage)
 {
     if (stage < 0)
         return;
-    if (!m_document)
+    if (!m_document || m_logbook == nullptr)
         return;
     if (stage < Listen) {
         PlanBench& bench = planBench();
@@ -874,7 +906,7 @@ void MainWindow::sayPlanStages()
 
 void MainWindow::sayBookStages()
 {
-    if (!m_document)
+    if (!m_document || m_correct == nullptr)
         return;
     const auto book = m_document->book();
     const auto notes = book->present().spec().fingerings.size();
@@ -934,7 +966,7 @@ void MainWindow::setInches(bool inches)
     QSettings().setValue(QStringLiteral("inches"), inches);
     if (m_planBench != nullptr)
         m_planBench->setUnit(m_unit);
-    if (m_bench == nullptr)
+    if (m_correct == nullptr || m_logbook == nullptr)
         return;
     m_workpiece->setUnit(m_unit);
     m_correct->setUnit(m_unit);

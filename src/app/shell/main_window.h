@@ -10,6 +10,7 @@
 #include <QMainWindow>
 #include <functional>
 #include <memory>
+#include <vector>
 
 class QAction;
 class QListWidget;
@@ -84,7 +85,12 @@ private:
     /// Lets go of the workbook that is open.
     void closeBook();
     void showRecent();
+    /// Carries the steps out one after another, a turn of the event loop each, as long as the bench is there.
+    void inTurns(std::vector<std::function<void()>> steps);
+    void letGoOfPages();
+    /// In turns, the last of which says opened().
     void makePages();
+    void makeNothingPage();
     void takePlan();
     /// Writes down what is there from here on, asking first where what was heard would count no more.
     void build(const Instrument& there);
@@ -92,7 +98,6 @@ private:
     void takeBackNewest();
     /// Opens what how() gives, on the worker, unless the user stays with what is unsaved.
     void open(std::function<Result<Store>()> how);
-    /// In three turns of the event loop, the last of which says opened().
     void adopt(Store store);
     void showBench();
     void bindDocument();

@@ -9,6 +9,7 @@
 #include "text/sentences.h"
 #include "text/units.h"
 
+#include <QAbstractButton>
 #include <QCheckBox>
 #include <QComboBox>
 #include <QDateTime>
@@ -169,6 +170,10 @@ ShopPage::ShopPage(QString folder, QWidget* parent)
     m_find->setAccessibleName(tr("Find by name"));
     m_find->setPlaceholderText(tr("find by name"));
     m_find->setClearButtonEnabled(true);
+    for (auto* clear : m_find->findChildren<QAbstractButton*>()) {
+        clear->setObjectName(QStringLiteral("shopFindNothing"));
+        clear->setAccessibleName(tr("Show all again"));
+    }
     m_archived->setObjectName(QStringLiteral("shopArchived"));
     m_archived->setAccessibleName(tr("Show archived instruments"));
     m_list->setObjectName(QStringLiteral("shopList"));
