@@ -4866,6 +4866,33 @@ dB</translation>
         <source>no holes</source>
         <translation>keine Löcher</translation>
     </message>
+    <message>
+        <source>Measured again, as it was when it was first written down: bore, mouth, wall or holes</source>
+        <translation type="unfinished" />
+    </message>
+    <message numerus="yes">
+        <source>From here on with %n bit(s), and by file or knife in steps of %1</source>
+        <translation type="unfinished">
+            <numerusform />
+            <numerusform />
+        </translation>
+    </message>
+    <message>
+        <source>From here on other limits for holes and foot</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <source>It is of %1</source>
+        <comment>material</comment>
+        <translation type="unfinished" />
+    </message>
+    <message numerus="yes">
+        <source>%n node(s) along it</source>
+        <translation type="unfinished">
+            <numerusform />
+            <numerusform />
+        </translation>
+    </message>
 </context>
 <context>
     <name>form</name>

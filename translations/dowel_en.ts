@@ -130,5 +130,19 @@ one cut</numerusform>
             <numerusform>From here on wanted: A4 %1 Hz, played at %2 °C, %n fingerings</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>From here on with %n bit(s), and by file or knife in steps of %1</source>
+        <translation type="unfinished">
+            <numerusform />
+            <numerusform />
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n node(s) along it</source>
+        <translation type="unfinished">
+            <numerusform />
+            <numerusform />
+        </translation>
+    </message>
 </context>
 </TS>

@@ -9,6 +9,7 @@
 #include "core/plan/plan.h"
 #include "core/tuning/pitch.h"
 #include "draw/template_files.h"
+#include "io/amend_json.h"
 #include "io/audio_file.h"
 #include "io/calendar.h"
 #include "io/json_reader.h"
@@ -18,6 +19,7 @@
 #include "io/table.h"
 #include "io/whole_file.h"
 #include "session/advise.h"
+#include "session/compare.h"
 #include "session/long_take.h"
 #include "session/session.h"
 #include "store/shop_memory.h"
@@ -508,48 +510,20 @@ Answer recordCut(const std::string& path, const std::string& file)
     return answer;
 }
 
-/// The wrap-around template: the row as it is now, and where the plan would take it.
-/// What the contract calls measured again, as entries of the record. Errors: UnknownKey, MissingKey, BadValue.
-Result<std::vector<Store::NewEntry>> measuredFrom(const Json& json)
-{
-    std::optional<Error> error;
-    io::JsonReader r(json, "/measured", error);
-    std::vector<Store::NewEntry> entries;
-    if (r.has("holes"))
-        for (auto& hole : r.objects("holes")) {
-            entries.push_back({MeasureEntry{HoleId{hole.text("id")}, Metres::fromMillimetres(hole.number("diameter_mm"))}, {}});
-            hole.finish();
-        }
-    if (r.has("length_mm"))
-        entries.push_back({MeasureEntry{{}, Metres::fromMillimetres(r.number("length_mm"))}, {}});
-    r.finish();
-    if (error)
-        return *error;
-    return entries;
-}
-
 Answer amend(const std::string& path, const std::string& file)
 {
-    auto json = io::readJsonFile(file);
+    const auto json = io::readJsonFile(file);
     if (!json)
         return json.error();
     auto store = Store::open(path, Store::Mode::Work);
     if (!store)
         return store.error();
+    auto said = io::amendFromJson(*json, store->book());
+    if (!said)
+        return said.error();
     std::vector<Store::NewEntry> entries;
-    if (json->is_object() && json->contains("measured")) {
-        auto measured = measuredFrom((*json)["measured"]);
-        if (!measured)
-            return measured.error();
-        entries = std::move(*measured);
-        json->erase("measured");
-    }
-    if (!json->is_object() || !json->empty() || entries.empty()) {
-        auto change = io::amendFromJson(*json, store->book().present());
-        if (!change)
-            return change.error();
-        entries.push_back({std::move(*change), {}});
-    }
+    for (EntryBody& body : *said)
+        entries.push_back({std::move(body), {}});
     const auto ids = store->append(entries);
     if (!ids)
         return ids.error();
@@ -559,6 +533,7 @@ Answer amend(const std::string& path, const std::string& file)
     return Json{{"entries", numbers}, {"spec", io::jsonOf(store->book().present())}};
 }
 
+/// The wrap-around template: the row as it is now, and where the plan would take it.
 Answer exportTemplate(const Workbook& book, const std::string& format, const std::string& file)
 {
     const auto forecaster = Forecaster::make(book);
@@ -581,6 +556,37 @@ Answer exportTemplate(const Workbook& book, const std::string& format, const std
     if (!written)
         return written.error();
     return Json{{"written", file}, {"as", format}};
+}
+
+/// Instruments of one model side by side, as they were first heard.
+Answer compare(const std::vector<std::string>& paths)
+{
+    std::vector<Workbook> books;
+    for (const std::string& path : paths) {
+        const auto store = Store::open(path, Store::Mode::Look);
+        if (!store)
+            return store.error();
+        books.push_back(store->book());
+    }
+    const auto side = session::compared(books);
+    if (!side)
+        return side.error();
+    const auto cents = [](const std::vector<std::optional<Cents>>& list) {
+        Json json = Json::array();
+        for (const auto& c : list)
+            json.push_back(c ? Json(tidy(c->cents())) : Json());
+        return json;
+    };
+    Json notes = Json::array();
+    for (const FingeringId& note : side->notes)
+        notes.push_back(note.text);
+    Json instruments = Json::array();
+    for (const auto& one : side->instruments)
+        instruments.push_back({{"name", one.name}, {"cents", cents(one.off)}});
+    return Json{{"notes", notes},
+                {"instruments", instruments},
+                {"common_cents", cents(side->common)},
+                {"own_sd_cents", cents(side->ownSd())}};
 }
 
 Answer exportAs(const std::string& path, const std::string& format, const std::string& file)
@@ -633,6 +639,7 @@ namespace {
 struct Asked
 {
     std::string book;
+    std::vector<std::string> books;
     std::string file;
     std::string fingering;
     std::string take;
@@ -729,6 +736,10 @@ void addWork(CLI::App& app, Asked& a)
 
 void addHandingOn(CLI::App& app, Asked& a)
 {
+    auto* side = app.add_subcommand("compare", "Instruments of one model side by side");
+    side->add_option("books", a.books, "BOOK.dowel BOOK.dowel ...")->required();
+    a.does(side, [&a] { return compare(a.books); });
+
     auto* write = app.add_subcommand("export", "Write the workbook in an open format");
     write->add_option("book", a.book, "BOOK.dowel")->required();
     write->add_option("--as", a.format, "spec, json, csv, svg, dxf, pdf or ics")

@@ -10,13 +10,9 @@ namespace dowel::io {
 std::string planText(const PlanKept& plan)
 {
     Json json = jsonOf(plan.blank, plan.wishes);
-    Json more{{"lowest", plan.target.lowest},
-              {"mode", plan.target.mode},
-              {"registers", plan.target.registers},
-              {"tolerance_cents", plan.target.tolerance.cents()},
-              {"own_chart", plan.ownChart},
-              {"material", plan.material},
-              {"done", Json::array()}};
+    Json more{{"lowest", plan.target.lowest},       {"mode", plan.target.mode},
+              {"registers", plan.target.registers}, {"tolerance_cents", plan.target.tolerance.cents()},
+              {"own_chart", plan.ownChart},         {"done", Json::array()}};
     for (const StepDone& d : plan.done)
         more["done"].push_back({{"step", d.step}, {"at", d.at}});
     if (plan.model)
@@ -52,7 +48,8 @@ Result<PlanKept> planFrom(const Json& json)
     plan.target.registers = r.integer("registers", 1);
     plan.target.tolerance = Cents::fromCents(r.number("tolerance_cents"));
     plan.ownChart = r.boolean("own_chart", false);
-    plan.material = r.text("material", "");
+    if (r.has("material")) // where plans before 0.8.0 have it
+        plan.blank.spec.material = r.text("material");
     for (auto& d : r.objects("done")) {
         plan.done.push_back({d.text("step"), d.text("at")});
         d.finish();

@@ -24,7 +24,6 @@ struct PlanKept
     LayoutWishes wishes;
     PlanTarget target;
     bool ownChart = false;           ///< fingerings were changed by hand
-    std::string material;            ///< a stable word, empty where not chosen
     std::optional<Instrument> model; ///< measured, to be carried over
     std::optional<Instrument> goal;  ///< as laid out
     std::vector<StepDone> done;

@@ -90,6 +90,16 @@ Json bodyJson(const EntryBody& body)
             json["target"] = {{"tuning", jsonOf(a->wanted->tuning)}, {"fingerings", jsonOf(a->wanted->fingerings)}};
         if (a->name)
             json["name"] = *a->name;
+        if (a->material)
+            json["material"] = *a->material;
+        if (a->nodes)
+            json["nodes"] = jsonOf(*a->nodes);
+        if (a->tools)
+            json["tools"] = jsonOf(*a->tools);
+        if (a->limits)
+            json["limits"] = jsonOf(*a->limits);
+        if (a->there)
+            json["there"] = jsonOf(*a->there);
         return json;
     }
     if (const auto* plan = std::get_if<PlanEntry>(&body))
@@ -183,6 +193,19 @@ EntryBody amendFrom(JsonReader& r, std::optional<Error>& error)
     }
     if (r.has("name"))
         e.name = r.text("name");
+    if (r.has("material"))
+        e.material = r.text("material");
+    if (r.has("nodes"))
+        e.nodes = nodesFrom(r);
+    if (r.has("tools"))
+        e.tools = toolsFrom(r.object("tools"));
+    if (r.has("limits"))
+        e.limits = limitsFrom(r.object("limits"));
+    if (r.has("there")) {
+        JsonReader there = r.object("there");
+        e.there = readSpec(there, error);
+        there.finish();
+    }
     return e;
 }
 
@@ -335,38 +358,6 @@ Result<NumberSession> sessionFromJson(const Json& json)
     if (error)
         return *error;
     return s;
-}
-
-Result<AmendEntry> amendFromJson(const Json& json, const Instrument& present)
-{
-    std::optional<Error> error;
-    JsonReader r(json, "", error);
-    AmendEntry amend;
-    if (r.has("name"))
-        amend.name = r.text("name");
-    Json spec = jsonOf(present);
-    if (r.has("target")) {
-        JsonReader target = r.object("target");
-        if (target.has("tuning")) {
-            (void)target.object("tuning");
-            spec["tuning"].update(json["target"]["tuning"]);
-        }
-        if (target.has("fingerings")) {
-            (void)target.objects("fingerings");
-            spec["fingerings"] = json["target"]["fingerings"];
-        }
-        target.finish();
-    }
-    r.finish();
-    if (error)
-        return *error;
-    if (!json.contains("target"))
-        return amend;
-    const auto made = instrumentFromJson(spec);
-    if (!made)
-        return made.error();
-    amend.wanted = Wanted{made->spec().tuning, made->spec().fingerings};
-    return amend;
 }
 
 std::string_view kindOf(const EntryBody& body)

@@ -31,11 +31,6 @@ struct NumberSession
 /// {"celsius": 21.5, "readings": [{"fingering": "D5", "hz": 585.1, "sd_cents": 2.0}]}. Errors as cutFromJson().
 Result<NumberSession> sessionFromJson(const nlohmann::json& json);
 
-/// What is wanted otherwise, after the contract: {"target": {"tuning": {"a4_hz": 415.0}, "fingerings": [...]}, "name": "..."}.
-/// Keys of the tuning that are not there stay as they are; fingerings stand for the whole chart. Named targets follow the tuning.
-/// Errors: UnknownKey, MissingKey, BadValue, those of Instrument::make().
-Result<AmendEntry> amendFromJson(const nlohmann::json& json, const Instrument& present);
-
 /// An entry's body and its stable kind word ("reading", "cut", "advice", "set_aside", "practice", "note", "measure", "school",
 /// "amend").
 [[nodiscard]] std::string_view kindOf(const EntryBody& body);

@@ -217,6 +217,38 @@ Tuning tuningFrom(JsonReader t, std::optional<Error>& error)
     return tuning;
 }
 
+std::vector<Node> nodesFrom(JsonReader& r)
+{
+    std::vector<Node> nodes;
+    if (r.has("nodes"))
+        for (auto& node : r.objects("nodes")) {
+            nodes.push_back({length(node, "at_mm"), node.boolean("kept", false)});
+            node.finish();
+        }
+    return nodes;
+}
+
+Tools toolsFrom(JsonReader t)
+{
+    Tools tools;
+    tools.step = length(t, "step_mm", tools.step);
+    for (const double bit : t.numbers("bits_mm"))
+        tools.bits.push_back(Metres::fromMillimetres(bit));
+    t.finish();
+    return tools;
+}
+
+Limits limitsFrom(JsonReader l)
+{
+    Limits limits;
+    if (l.has("hole_max_mm"))
+        limits.holeMax = length(l, "hole_max_mm");
+    if (l.has("foot_min_mm"))
+        limits.footMin = length(l, "foot_min_mm");
+    l.finish();
+    return limits;
+}
+
 InstrumentSpec readSpec(JsonReader& r, std::optional<Error>& error)
 {
     if (r.text("format") != "dowel-instrument")
@@ -231,6 +263,8 @@ InstrumentSpec readSpec(JsonReader& r, std::optional<Error>& error)
     else
         r.fail(ErrorCode::BadValue, "family",
                family + "; known: whistle, recorder, two-chamber, flute, fife, stopped, slide, reed, horn, other");
+    s.material = r.text("material", "");
+    s.nodes = nodesFrom(r);
     s.wall = length(r, "wall_mm");
     s.excitation = readExcitation(r.object("excitation"), s.wall);
     for (auto& station : r.objects("bore")) {
@@ -261,21 +295,10 @@ InstrumentSpec readSpec(JsonReader& r, std::optional<Error>& error)
         error = tuning.error();
     for (auto& fingering : r.objects("fingerings"))
         s.fingerings.push_back(fingeringFrom(fingering, s.tuning));
-    if (r.has("tools")) {
-        JsonReader t = r.object("tools");
-        s.tools.step = length(t, "step_mm", s.tools.step);
-        for (const double bit : t.numbers("bits_mm"))
-            s.tools.bits.push_back(Metres::fromMillimetres(bit));
-        t.finish();
-    }
-    if (r.has("limits")) {
-        JsonReader l = r.object("limits");
-        if (l.has("hole_max_mm"))
-            s.limits.holeMax = length(l, "hole_max_mm");
-        if (l.has("foot_min_mm"))
-            s.limits.footMin = length(l, "foot_min_mm");
-        l.finish();
-    }
+    if (r.has("tools"))
+        s.tools = toolsFrom(r.object("tools"));
+    if (r.has("limits"))
+        s.limits = limitsFrom(r.object("limits"));
     return s;
 }
 
@@ -334,6 +357,32 @@ Json jsonOf(const Tuning& t)
     return tuning;
 }
 
+Json jsonOf(const std::vector<Node>& nodes)
+{
+    Json json = Json::array();
+    for (const Node& n : nodes)
+        json.push_back({{"at_mm", mm(n.at)}, {"kept", n.kept}});
+    return json;
+}
+
+Json jsonOf(const Tools& tools)
+{
+    Json bits = Json::array();
+    for (const auto bit : tools.bits)
+        bits.push_back(mm(bit));
+    return Json{{"step_mm", mm(tools.step)}, {"bits_mm", bits}};
+}
+
+Json jsonOf(const Limits& l)
+{
+    Json limits = Json::object();
+    if (l.holeMax)
+        limits["hole_max_mm"] = mm(*l.holeMax);
+    if (l.footMin)
+        limits["foot_min_mm"] = mm(*l.footMin);
+    return limits;
+}
+
 Json jsonOf(const InstrumentSpec& s)
 {
     Json bore = Json::array();
@@ -342,15 +391,6 @@ Json jsonOf(const InstrumentSpec& s)
     Json holes = Json::array();
     for (const auto& h : s.holes)
         holes.push_back(holeJson(h));
-    Json bits = Json::array();
-    for (const auto bit : s.tools.bits)
-        bits.push_back(mm(bit));
-    Json tools{{"step_mm", mm(s.tools.step)}, {"bits_mm", bits}};
-    Json limits = Json::object();
-    if (s.limits.holeMax)
-        limits["hole_max_mm"] = mm(*s.limits.holeMax);
-    if (s.limits.footMin)
-        limits["foot_min_mm"] = mm(*s.limits.footMin);
     Json json{{"format", "dowel-instrument"},
               {"version", 1},
               {"name", s.name},
@@ -362,8 +402,12 @@ Json jsonOf(const InstrumentSpec& s)
               {"holes", holes},
               {"tuning", jsonOf(s.tuning)},
               {"fingerings", jsonOf(s.fingerings)},
-              {"tools", tools},
-              {"limits", limits}};
+              {"tools", jsonOf(s.tools)},
+              {"limits", jsonOf(s.limits)}};
+    if (!s.material.empty())
+        json["material"] = s.material;
+    if (!s.nodes.empty())
+        json["nodes"] = jsonOf(s.nodes);
     for (const auto& slide : s.slides)
         json["slides"].push_back(
             {{"at_mm", mm(slide.at)}, {"out_mm", mm(slide.out)}, {"gap_diameter_mm", mm(slide.gapDiameter)}});

@@ -17,6 +17,9 @@ Result<Instrument> instrumentFromJson(const nlohmann::json& json);
 /// A specification that need not be whole yet.
 [[nodiscard]] nlohmann::json jsonOf(const InstrumentSpec& spec);
 [[nodiscard]] nlohmann::json jsonOf(const Tuning& tuning);
+[[nodiscard]] nlohmann::json jsonOf(const Tools& tools);
+[[nodiscard]] nlohmann::json jsonOf(const Limits& limits);
+[[nodiscard]] nlohmann::json jsonOf(const std::vector<Node>& nodes);
 [[nodiscard]] nlohmann::json jsonOf(const std::vector<Fingering>& fingerings);
 Result<Instrument> readSpecFile(const std::string& path);
 Result<Instrument> specFromText(const std::string& text, const std::string& name);

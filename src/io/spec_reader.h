@@ -13,6 +13,10 @@ namespace dowel::io {
 
 /// Its tuning, checked.
 [[nodiscard]] Tuning tuningFrom(JsonReader reader, std::optional<Error>& error);
+[[nodiscard]] Tools toolsFrom(JsonReader reader);
+[[nodiscard]] Limits limitsFrom(JsonReader reader);
+/// Empty where there are none.
+[[nodiscard]] std::vector<Node> nodesFrom(JsonReader& reader);
 /// One fingering; a named target by that tuning.
 [[nodiscard]] Fingering fingeringFrom(JsonReader reader, const Tuning& tuning);
 

@@ -69,6 +69,14 @@ std::string recordCsv(const Workbook& book)
             if (amend->wanted)
                 what += (what.empty() ? "" : ", ") + std::string("A4 ") + number(amend->wanted->tuning.a4.hertz(), 2) + " Hz, " +
                         amend->wanted->tuning.scale + ", " + std::to_string(amend->wanted->fingerings.size()) + " fingerings";
+            const std::pair<bool, const char*> others[] = {{amend->there.has_value(), "measured again"},
+                                                           {amend->tools.has_value(), "tools"},
+                                                           {amend->limits.has_value(), "limits"},
+                                                           {amend->material.has_value(), "material"},
+                                                           {amend->nodes.has_value(), "nodes"}};
+            for (const auto& [said, name] : others)
+                if (said)
+                    what += (what.empty() ? "" : ", ") + std::string(name);
         } else if (const auto* b = std::get_if<BuiltEntry>(&e.body)) {
             what = std::to_string(b->built.spec().holes.size()) + " holes";
             values = ",,,," + number(b->built.length().millimetres(), 3);

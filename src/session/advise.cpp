@@ -45,6 +45,8 @@ Status keep(Store& store, const Advice& advice)
 
 Result<Advised> advise(Store& store, const MemoryUse& memory, const Cancel& cancel)
 {
+    if (!store.book().sounds())
+        return Error{ErrorCode::BadValue, "fingerings", "there are none yet: what is drilled is to be written down first"};
     auto learnt = learntFor(store, memory.path);
     if (!learnt && memory.need == MemoryUse::Need::Asked)
         return learnt.error();

@@ -5,6 +5,7 @@
 #include "core/tuning/pitch.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace dowel::session {
 
@@ -47,6 +48,22 @@ Result<std::vector<double>> modelled(const Instrument& drawing)
 }
 
 } // namespace
+
+std::vector<std::optional<Cents>> SideBySide::ownSd() const
+{
+    std::vector<std::optional<Cents>> sds;
+    for (std::size_t note = 0; note < notes.size(); ++note) {
+        double squares = 0.0;
+        int count = 0;
+        for (const One& one : instruments)
+            if (const auto& own = one.own[note]) {
+                squares += own->cents() * own->cents();
+                ++count;
+            }
+        sds.push_back(count < 2 ? std::nullopt : std::optional(Cents::fromCents(std::sqrt(squares / (count - 1)))));
+    }
+    return sds;
+}
 
 Result<SideBySide> compared(std::span<const Workbook> books)
 {

@@ -27,6 +27,10 @@ struct SideBySide
     std::vector<One> instruments;
     /// The mean over the instruments that have the note; nothing where fewer than two have.
     std::vector<std::optional<Cents>> common;
+
+    /// By how much the instruments differ from what is in common, note by note: the standard deviation with one degree of
+    /// freedom gone to the mean. Nothing where fewer than two have the note.
+    [[nodiscard]] std::vector<std::optional<Cents>> ownSd() const;
 };
 
 /// Errors: BadValue (fewer than two instruments), BadFingering (where = the first instrument whose fingerings are not the

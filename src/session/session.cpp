@@ -356,7 +356,7 @@ Result<CutEntry> cutEntry(const Workbook& book, const Cut& cut)
     for (auto it = book.entries().rbegin(); it != book.entries().rend(); ++it) {
         const auto* amend = std::get_if<AmendEntry>(&it->body);
         if ((std::holds_alternative<CutEntry>(it->body) || std::holds_alternative<BuiltEntry>(it->body) ||
-             (amend != nullptr && amend->wanted)) &&
+             (amend != nullptr && amend->bearsOnAdvice())) &&
             !book.isSetAside(it->id))
             break;
         const auto* advice = std::get_if<Advice>(&it->body);

@@ -267,6 +267,18 @@ QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
             words << tr("From here on wanted: A4 %1 Hz, played at %2 °C, %n fingering(s)", "hertz, degrees",
                         static_cast<int>(a->wanted->fingerings.size()))
                          .arg(number(a->wanted->tuning.a4.hertz(), 1), number(a->wanted->tuning.playedAt.celsius(), 1));
+        if (a->there)
+            words << tr("Measured again, as it was when it was first written down: bore, mouth, wall or holes");
+        if (a->tools)
+            words << tr("From here on with %n bit(s), and by file or knife in steps of %1", nullptr,
+                        static_cast<int>(a->tools->bits.size()))
+                         .arg(length(a->tools->step, unit));
+        if (a->limits)
+            words << tr("From here on other limits for holes and foot");
+        if (a->material)
+            words << tr("It is of %1", "material").arg(QString::fromStdString(*a->material));
+        if (a->nodes)
+            words << tr("%n node(s) along it", nullptr, static_cast<int>(a->nodes->size()));
         return words.join(QStringLiteral("; "));
     }
     if (std::holds_alternative<PlanEntry>(entry.body))

@@ -15,6 +15,7 @@
 #include <QFile>
 #include <QProcess>
 #include <QTemporaryDir>
+#include <numbers>
 #include <sstream>
 
 using namespace dowel;
@@ -444,6 +445,61 @@ private Q_SLOTS:
             QVERIFY2(refused.status == 1 && !refused.words.empty(), bad);
         }
         QCOMPARE(Store::open(path, Store::Mode::Look)->book().entries().size(), store->book().entries().size());
+        const Answer known =
+            run({"amend", path, "--entry",
+                 write("entry.json", R"({"material": "cane", "nodes": [{"at_mm": 40.0, "kept": true}],)"
+                                     R"( "measured": {"excitation": {"window_length_mm": 5.4}, "wall_mm": 2.9}})")});
+        QVERIFY2(known.status == 0, known.words.c_str());
+        QCOMPARE(known.json["spec"]["material"].get<std::string>(), std::string("cane"));
+        QCOMPARE(known.json["spec"]["nodes"][0]["kept"].get<bool>(), true);
+        VERIFY_NEAR(known.json["spec"]["excitation"]["window_length_mm"].get<double>(), 5.4, 1e-9);
+        QCOMPARE(run({"check", path}).status, 0);
+    }
+    void instrumentsOfOneModelStandSideBySide()
+    {
+        const std::string one = book();
+        const std::string two = book();
+        const std::string three = book();
+        const auto sayIn = [&](const std::string& path, double d5, double e5) {
+            const double d = 587.33 * std::exp2(d5 / 1200.0);
+            const double e = 659.26 * std::exp2(e5 / 1200.0);
+            const nlohmann::json session{
+                {"celsius", 20.0},
+                {"readings",
+                 {{{"fingering", "D5"}, {"hz", d}, {"sd_cents", 1.0}}, {{"fingering", "E5"}, {"hz", e}, {"sd_cents", 1.0}}}}};
+            QCOMPARE(run({"measure", path, "--session", write("side.json", session.dump().c_str())}).status, 0);
+        };
+        sayIn(one, -20.0, -10.0);
+        sayIn(two, -26.0, -10.0);
+        const Answer side = run({"compare", one, two, three});
+        QVERIFY2(side.status == 0, side.words.c_str());
+        QCOMPARE(side.json["notes"][0].get<std::string>(), std::string("D5"));
+        QCOMPARE(side.json["instruments"].size(), std::size_t(3));
+        VERIFY_NEAR(side.json["instruments"][1]["cents"][0].get<double>(), -26.0, 0.05);
+        QVERIFY(side.json["instruments"][2]["cents"][0].is_null()); // not heard yet
+        VERIFY_NEAR(side.json["common_cents"][0].get<double>(), -23.0, 0.05);
+        // The standard deviation of two values is their difference over the root of two: ISO 3534-1, 2.8, from memory.
+        VERIFY_NEAR(side.json["own_sd_cents"][0].get<double>(), 6.0 / std::numbers::sqrt2, 0.05);
+        VERIFY_NEAR(side.json["own_sd_cents"][1].get<double>(), 0.0, 0.05);
+        QVERIFY(side.json["common_cents"][2].is_null() && side.json["own_sd_cents"][2].is_null());
+        QCOMPARE(run({"compare", one}).status, 1);
+        QCOMPARE(run({"compare"}).status, 2);
+        QCOMPARE(run({"compare", one, "nothing.dowel"}).status, 1);
+    }
+    void aBareTubeGetsNoAdviceButWords()
+    {
+        auto spec = fixtures::whistleSpec();
+        spec.holes.clear();
+        spec.fingerings.clear();
+        const auto tube = Instrument::make(spec);
+        VERIFY_OK(tube);
+        const std::string path = write("bare.dowel", "");
+        QVERIFY(QFile::remove(QString::fromStdString(path)));
+        VERIFY_OK(Store::create(path, *tube));
+        const Answer none = run({"advise", path});
+        QCOMPARE(none.status, 1);
+        QVERIFY2(none.words.find("drilled") != std::string::npos, none.words.c_str());
+        QCOMPARE(run({"check", path}).status, 0);
     }
 };
 

@@ -47,6 +47,47 @@ private Q_SLOTS:
         QCOMPARE(readings[1].shape, std::size_t(2));
         QCOMPARE(book.nextId().number, std::int64_t(5));
     }
+    void whatIsBuiltIsWhatCountsFromThereOn()
+    {
+        InstrumentSpec bare = fixtures::whistleSpec();
+        bare.holes.clear();
+        bare.fingerings.clear();
+        Workbook book(std::move(Instrument::make(bare)).value());
+        QVERIFY(!book.sounds() && book.plan() == nullptr);
+        VERIFY_OK(book.append({{1}, "", PlanEntry{"{\"first\": 1}"}}));
+        VERIFY_OK(book.append({{2}, "", PlanEntry{"{\"second\": 2}"}}));
+        QCOMPARE(*book.plan(), std::string("{\"second\": 2}"));
+        QVERIFY(!book.sounds()); // a design is not there
+        QCOMPARE(book.append(reading(3, "D5", 580.0)).error().code, ErrorCode::UnknownName);
+        VERIFY_OK(book.append({{3}, "", BuiltEntry{fixtures::whistle()}}));
+        QVERIFY(book.sounds());
+        VERIFY_OK(book.append(reading(4, "D5", 580.0)));
+        VERIFY_OK(book.append(cut(5, "h1", 6.0)));
+        VERIFY_OK(book.append(reading(6, "D5", 582.0)));
+        QCOMPARE(book.shapes().size(), std::size_t(2));
+        QCOMPARE(book.readings().size(), std::size_t(2));
+        // Drilled anew: what was heard and cut on the other tube counts no more, and stays.
+        InstrumentSpec other = fixtures::whistleSpec();
+        other.holes[0].diameter = other.holes[0].undercutDiameter = mm(5.8);
+        VERIFY_OK(book.append({{7}, "", BuiltEntry{std::move(Instrument::make(other)).value()}}));
+        QVERIFY(book.readings().empty() && book.cuts().empty());
+        QCOMPARE(book.entries().size(), std::size_t(7));
+        VERIFY_NEAR(book.present().find(HoleId{"h1"})->diameter.millimetres(), 5.8, 1e-9);
+        VERIFY_OK(book.append(reading(8, "E5", 650.0)));
+        VERIFY_OK(book.append({{9}, "", MeasureEntry{HoleId{"h1"}, mm(5.7)}}));
+        VERIFY_NEAR(book.present().find(HoleId{"h1"})->diameter.millimetres(), 5.7, 1e-9);
+        // Taken back, and the first one is there again with all that was done to it.
+        VERIFY_OK(book.append({{10}, "", SetAsideEntry{{9}, "on the other tube"}}));
+        VERIFY_OK(book.append({{11}, "", SetAsideEntry{{7}, "taken back"}}));
+        QCOMPARE(book.cuts().size(), std::size_t(1));
+        QCOMPARE(book.readings().size(), std::size_t(3)); // what was heard since is of the tube that is there
+        VERIFY_NEAR(book.present().find(HoleId{"h1"})->diameter.millimetres(), 6.0, 1e-9);
+        VERIFY_OK(book.append({{12}, "", SetAsideEntry{{2}, "the first was better"}}));
+        QCOMPARE(*book.plan(), std::string("{\"first\": 1}"));
+        QCOMPARE(book.append({{13}, "", PlanEntry{""}}).error().code, ErrorCode::BadValue);
+        // Without anything built nothing is left that sounds, so neither does what was heard.
+        QVERIFY(!book.append({{13}, "", SetAsideEntry{{3}, "not drilled after all"}}) || book.readings().empty());
+    }
     void settingAsideTakesAnEntryOutAndKeepsIt()
     {
         Workbook book(fixtures::whistle());

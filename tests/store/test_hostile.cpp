@@ -202,6 +202,16 @@ private Q_SLOTS:
             VERIFY_OK(before);
             VERIFY_OK(after);
             QVERIFY2(*before == *after, qPrintable(name));
+            // An entry of a kind that it did not know, and it is of the newest version.
+            AmendEntry renamed;
+            renamed.name = "Called otherwise";
+            VERIFY_OK(work->append(renamed));
+            const auto newest = Store::open(copy.toStdString(), Store::Mode::Look);
+            VERIFY_OK(newest);
+            VERIFY_OK(newest->verify());
+            const auto last = advise(newest->book());
+            VERIFY_OK(last);
+            QVERIFY2(*before == *last, qPrintable(name));
         }
     }
     void whatCannotBeReadBackIsNotMade()

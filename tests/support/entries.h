@@ -65,6 +65,12 @@ inline AmendEntry fullAmend()
     a.wanted->fingerings[3].tolerance = Cents::fromCents(8.5);
     a.wanted->fingerings[4].half = {{{"h6"}, 0.25}};
     a.wanted->fingerings[4].closed = {{"h5"}};
+    a.material = "cane";
+    a.nodes = {{mm(40.0), true}, {mm(-20.0), false}};
+    a.tools = Tools{mm(0.05), {mm(5.0), mm(5.5)}};
+    a.limits = Limits{mm(9.0), mm(250.0)};
+    a.there = whistleSpec();
+    a.there->wall = mm(2.9);
     return a;
 }
 

@@ -147,7 +147,8 @@ void Plan::begin(Family family)
     flush(); // what it was stays in the record
     io::PlanKept fresh = usual(family);
     fresh.blank.spec.name = m_kept.blank.spec.name;
-    fresh.material = m_kept.material;
+    fresh.blank.spec.material = m_kept.blank.spec.material;
+    fresh.blank.spec.nodes = m_kept.blank.spec.nodes;
     fresh.wishes = m_kept.wishes;
     fresh.wishes.heardAbove.clear();
     m_kept = std::move(fresh);
@@ -221,7 +222,7 @@ void Plan::setWishes(const LayoutWishes& wishes)
 
 void Plan::setMaterial(const std::string& material)
 {
-    m_kept.material = material;
+    m_kept.blank.spec.material = material;
     touched(false);
 }
 

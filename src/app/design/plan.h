@@ -32,7 +32,7 @@ public:
     [[nodiscard]] const LayoutWishes& wishes() const { return m_kept.wishes; }
     [[nodiscard]] const PlanTarget& target() const { return m_kept.target; }
     [[nodiscard]] bool ownChart() const { return m_kept.ownChart; }
-    [[nodiscard]] const std::string& material() const { return m_kept.material; }
+    [[nodiscard]] const std::string& material() const { return m_kept.blank.spec.material; }
     /// A measured instrument that the layout is carried over from.
     [[nodiscard]] const std::optional<Instrument>& model() const { return m_kept.model; }
     [[nodiscard]] const std::vector<io::StepDone>& done() const { return m_kept.done; }

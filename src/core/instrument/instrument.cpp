@@ -276,6 +276,21 @@ Status checkRest(const InstrumentSpec& s)
     return Done{};
 }
 
+Status checkMaterial(const InstrumentSpec& s)
+{
+    constexpr std::size_t longestWord = 60;
+    constexpr std::size_t mostNodes = 50;
+    if (s.material.size() > longestWord)
+        return bad(ErrorCode::BadValue, "/material", std::to_string(s.material.size()) + " letters; at most 60");
+    if (s.nodes.size() > mostNodes)
+        return bad(ErrorCode::BadValue, "/nodes", std::to_string(s.nodes.size()) + "; at most 50");
+    for (std::size_t i = 0; i < s.nodes.size(); ++i)
+        if (const double at = s.nodes[i].at.millimetres(); !(at >= -longestTube_mm && at <= longestTube_mm))
+            return bad(ErrorCode::BadValue, "/nodes/" + std::to_string(i) + "/at_mm",
+                       number(at) + "; must be -" + number(longestTube_mm) + " to " + number(longestTube_mm));
+    return Done{};
+}
+
 Status checkSlide(const InstrumentSpec& s, std::size_t i)
 {
     const Slide& slide = s.slides[i];
@@ -367,6 +382,8 @@ Result<Instrument> Instrument::make(InstrumentSpec spec)
     if (auto r = checkCounts(spec); !r)
         return r.error();
     if (auto r = checkBore(spec); !r)
+        return r.error();
+    if (auto r = checkMaterial(spec); !r)
         return r.error();
     if (auto r = checkExcitation(spec); !r)
         return r.error();

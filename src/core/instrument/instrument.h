@@ -158,9 +158,19 @@ struct Limits
     friend bool operator==(const Limits&, const Limits&) = default;
 };
 
+/// Where a cane is grown shut. Opened it is a ring in the bore that goes with the reaming; kept it is a wall.
+struct Node
+{
+    Metres at; ///< from the excitation, negative above it
+    bool kept = false;
+    friend bool operator==(const Node&, const Node&) = default;
+};
+
 struct InstrumentSpec
 {
     std::string name;
+    std::string material{}; ///< a stable word ("cane"), or the maker's own; empty where nothing is said
+    std::vector<Node> nodes{};
     Family family = Family::Other;
     Excitation excitation = Duct{};
     std::vector<Station> bore;

@@ -128,8 +128,7 @@ Result<Instrument> corrected(const Instrument& from, const std::optional<HoleId>
 std::optional<std::size_t> Workbook::lastBuilt(std::optional<EntryId> without) const
 {
     for (std::size_t i = m_entries.size(); i-- > 0;)
-        if (const Entry& e = m_entries[i];
-            std::holds_alternative<BuiltEntry>(e.body) && !isSetAside(e.id) && e.id != without)
+        if (const Entry& e = m_entries[i]; std::holds_alternative<BuiltEntry>(e.body) && !isSetAside(e.id) && e.id != without)
             return i;
     return std::nullopt;
 }
@@ -164,8 +163,23 @@ Result<Instrument> Workbook::amended(std::optional<EntryId> without, const Entry
             spec.tuning = a->wanted->tuning;
             spec.fingerings = a->wanted->fingerings;
         }
+        if (a->there) {
+            spec.excitation = a->there->excitation;
+            spec.bore = a->there->bore;
+            spec.wall = a->there->wall;
+            spec.holes = a->there->holes;
+            spec.slides = a->there->slides;
+        }
         if (a->name)
             spec.name = *a->name;
+        if (a->material)
+            spec.material = *a->material;
+        if (a->nodes)
+            spec.nodes = *a->nodes;
+        if (a->tools)
+            spec.tools = *a->tools;
+        if (a->limits)
+            spec.limits = *a->limits;
     };
     for (std::size_t i = base.value_or(0); i < m_entries.size(); ++i)
         if (const Entry& e = m_entries[i]; !isSetAside(e.id) && e.id != without)
@@ -173,6 +187,11 @@ Result<Instrument> Workbook::amended(std::optional<EntryId> without, const Entry
     if (more != nullptr)
         take(*more);
     return changed ? Instrument::make(std::move(spec)) : Result<Instrument>(there);
+}
+
+Instrument Workbook::firstThere() const
+{
+    return amended({}, nullptr).value();
 }
 
 Result<std::vector<Instrument>> Workbook::shapesBy(std::optional<EntryId> without, const EntryBody* more) const
@@ -274,7 +293,7 @@ Status Workbook::check(const EntryBody& body) const
         constexpr std::size_t longestName = 200;
         if (a->name && (a->name->empty() || a->name->size() > longestName))
             return Error{ErrorCode::BadValue, "name", std::to_string(a->name->size()) + " letters; must be 1 to 200"};
-        if (!a->wanted && !a->name)
+        if (!a->bearsOnAdvice() && !a->name && !a->material && !a->nodes)
             return Error{ErrorCode::BadValue, "amend", "nothing is changed"};
         const auto shapes = shapesBy({}, &body);
         return shapes ? Status(Done{}) : Status(shapes.error());
@@ -403,7 +422,7 @@ const Advice* Workbook::latestAdvice() const
             return a;
         if (isSetAside(it->id))
             continue;
-        if (const auto* a = std::get_if<AmendEntry>(&it->body); a != nullptr && a->wanted)
+        if (const auto* a = std::get_if<AmendEntry>(&it->body); a != nullptr && a->bearsOnAdvice())
             return nullptr;
         if (std::holds_alternative<BuiltEntry>(it->body))
             return nullptr;

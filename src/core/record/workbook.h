@@ -86,11 +86,21 @@ struct Wanted
     std::vector<Fingering> fingerings;
 };
 
-/// Something else is wanted from here on, or the instrument is called otherwise. What is not there stays as it was.
+/// Something else is wanted or known from here on, or the instrument is called otherwise. What is not there stays as it was.
 struct AmendEntry
 {
     std::optional<Wanted> wanted;
     std::optional<std::string> name;
+    std::optional<std::string> material;
+    std::optional<std::vector<Node>> nodes;
+    std::optional<Tools> tools;
+    std::optional<Limits> limits;
+    /// Measured again: bore, mouth, wall, holes and joints as they were when what is there was first written down, the whole
+    /// of it. Of the rest of it nothing is taken.
+    std::optional<InstrumentSpec> there;
+
+    /// Whether advice that was given before may be another one now.
+    [[nodiscard]] bool bearsOnAdvice() const { return wanted || tools || limits || there; }
 };
 
 /// The design as it was kept: blank, target, wishes and the row laid out from them.
@@ -140,13 +150,16 @@ public:
     /// As specified or last built, with what was measured again and what is wanted now.
     [[nodiscard]] const Instrument& specified() const { return m_shapes.front(); }
     [[nodiscard]] const Instrument& present() const { return m_shapes.back(); }
+    /// What was first there, before any single size was measured again: what AmendEntry::there is the newer account of.
+    [[nodiscard]] Instrument firstThere() const;
     /// The instrument after each cut that stands, from the specified or last built one on.
     [[nodiscard]] const std::vector<Instrument>& shapes() const { return m_shapes; }
     [[nodiscard]] const std::vector<Entry>& entries() const { return m_entries; }
     [[nodiscard]] EntryId nextId() const;
     [[nodiscard]] bool isSetAside(EntryId id) const;
-    /// Readings that stand since it was last built, in order, each with the shape it was taken on. Those of fingerings that are wanted no longer, or
-    /// that closed other holes then, are left out: they stay in the record and count again when such a fingering does.
+    /// Readings that stand since it was last built, in order, each with the shape it was taken on. Those of fingerings that are
+    /// wanted no longer, or that closed other holes then, are left out: they stay in the record and count again when such a
+    /// fingering does.
     [[nodiscard]] std::vector<PlacedReading> readings() const;
     /// Entries of cuts that stand since it was last built, in order; the i-th leads from shapes()[i] to shapes()[i + 1].
     [[nodiscard]] std::vector<const Entry*> cuts() const;
