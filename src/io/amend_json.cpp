@@ -255,4 +255,21 @@ Result<std::vector<EntryBody>> amendFromJson(const Json& json, const Workbook& b
     return entries;
 }
 
+Result<std::vector<EntryBody>> measuredAgain(const std::vector<std::pair<SizePlace, Metres>>& sizes, const Workbook& book)
+{
+    Json json = Json::object();
+    for (const auto& [place, size] : sizes) {
+        const double mm = tidy(size.millimetres());
+        if (place.list.empty())
+            json[place.key] = mm;
+        else if (place.list == "holes")
+            json[place.list].push_back({{"id", place.hole}, {place.key, mm}});
+        else if (place.list == "bore")
+            json[place.list].push_back({{"at_mm", tidy(place.at.millimetres())}, {place.key, mm}});
+        else
+            json[place.list][place.key] = mm;
+    }
+    return Measured(book, json).entries();
+}
+
 } // namespace dowel::io

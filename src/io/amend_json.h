@@ -20,4 +20,16 @@ namespace dowel::io {
 /// Errors: UnknownKey, MissingKey, UnknownName (a hole), BadValue, those of Instrument::make().
 Result<std::vector<EntryBody>> amendFromJson(const nlohmann::json& json, const Workbook& book);
 
+/// One size of a specification: "" "wall_mm", "excitation" "window_length_mm", "holes" "diameter_mm" of a hole, "bore"
+/// "diameter_mm" at a place.
+struct SizePlace
+{
+    std::string list;
+    std::string key;
+    std::string hole{};
+    Metres at{};
+};
+/// The same as {"measured": ...} for sizes one by one. Errors: those of amendFromJson().
+Result<std::vector<EntryBody>> measuredAgain(const std::vector<std::pair<SizePlace, Metres>>& sizes, const Workbook& book);
+
 } // namespace dowel::io

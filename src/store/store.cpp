@@ -207,8 +207,11 @@ Result<std::vector<EntryId>> put(sqlite3* db, const std::string& path, std::span
     }
     if (auto ok = writeSeal(db, path, static_cast<std::int64_t>(book.entries().size()), chain); !ok)
         return ok.error();
-    const bool newer = std::any_of(entries.begin(), entries.end(), [](const auto& e) {
-        return std::holds_alternative<AmendEntry>(e.body) || std::holds_alternative<PlanEntry>(e.body) ||
+    const bool newer = std::any_of(entries.begin(), entries.end(), [&](const auto& e) {
+        const auto* aside = std::get_if<SetAsideEntry>(&e.body);
+        const Entry* target = aside == nullptr ? nullptr : book.entry(aside->entry);
+        return (target != nullptr && std::holds_alternative<SetAsideEntry>(target->body)) ||
+               std::holds_alternative<AmendEntry>(e.body) || std::holds_alternative<PlanEntry>(e.body) ||
                std::holds_alternative<BuiltEntry>(e.body);
     });
     if (newer)

@@ -296,6 +296,10 @@ QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
     if (const auto* n = std::get_if<NoteEntry>(&entry.body))
         return QString::fromStdString(n->text);
     if (const auto* s = std::get_if<SetAsideEntry>(&entry.body))
+        if (const Entry* target = book.entry(s->entry))
+            if (const auto* undone = std::get_if<SetAsideEntry>(&target->body))
+                return tr("Brought back entry %1").arg(undone->entry.number);
+    if (const auto* s = std::get_if<SetAsideEntry>(&entry.body))
         return tr("Set aside entry %1: %2").arg(s->entry.number).arg(QString::fromStdString(s->why));
     return tr("Practice blank: the simulated player blows it");
 }

@@ -1,9 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "text/units.h"
 
+#include "core/shop/bits.h"
+
 #include <QCoreApplication>
 #include <QLocale>
 #include <QRegularExpression>
+#include <algorithm>
 #include <cmath>
 #include <numeric>
 
@@ -94,6 +97,41 @@ QString lengthNumber(Metres value, LengthUnit unit)
 QString length(Metres value, LengthUnit unit)
 {
     return lengthNumber(value, unit) + (unit == LengthUnit::Inches ? QStringLiteral(" in") : QStringLiteral(" mm"));
+}
+
+Result<std::vector<Metres>> parseBits(const QString& text, LengthUnit plain)
+{
+    static const QRegularExpression between(QStringLiteral("[;\n\t]|,\\s"));
+    std::vector<Metres> found;
+    for (const QString& part : text.split(between, Qt::SkipEmptyParts)) {
+        const QString word = part.trimmed();
+        if (word.isEmpty())
+            continue;
+        const auto named = [&](BitSeries series) -> const Bit* {
+            for (const Bit& b : bitsOf(series))
+                if (QString::fromStdString(b.name).compare(word, Qt::CaseInsensitive) == 0)
+                    return &b;
+            return nullptr;
+        };
+        const Bit* bit = named(BitSeries::Number);
+        if (bit == nullptr)
+            bit = named(BitSeries::Letter);
+        const auto size = bit != nullptr ? Result<Metres>(bit->diameter) : parseLength(word, plain);
+        if (!size)
+            return Error{ErrorCode::BadValue, word.toStdString(), "a bit's size such as 6.4, 17/64, No. 7 or F"};
+        found.push_back(*size);
+    }
+    std::sort(found.begin(), found.end());
+    found.erase(std::unique(found.begin(), found.end()), found.end());
+    return found;
+}
+
+QString bits(const std::vector<Metres>& bits, LengthUnit unit)
+{
+    QStringList words;
+    for (const Metres b : bits)
+        words << lengthNumber(b, unit);
+    return words.join(QStringLiteral("; "));
 }
 
 namespace {

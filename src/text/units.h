@@ -6,6 +6,7 @@
 #include "core/base/result.h"
 
 #include <QString>
+#include <vector>
 
 namespace dowel::text {
 
@@ -18,6 +19,11 @@ Result<Metres> parseLength(const QString& text, LengthUnit plain);
 [[nodiscard]] QString length(Metres value, LengthUnit unit);
 /// The same without the unit, for fields that show it beside.
 [[nodiscard]] QString lengthNumber(Metres value, LengthUnit unit);
+/// The bits of a drawer: lengths, and names of number and letter sizes, with semicolons or a comma and a space between them;
+/// sorted, each once. Errors: BadValue (where = what cannot be read).
+Result<std::vector<Metres>> parseBits(const QString& text, LengthUnit plain);
+/// The same as text.
+[[nodiscard]] QString bits(const std::vector<Metres>& bits, LengthUnit unit);
 /// "+4.2", "−18.0": always with a sign, tabular.
 [[nodiscard]] QString cents(double value);
 /// "−18".

@@ -184,6 +184,12 @@ private Q_SLOTS:
         QVERIFY2(desk.find<QLabel>("wantedTrouble")->text().contains(QLatin1String("far")),
                  qPrintable(desk.find<QLabel>("wantedTrouble")->text()));
         table->item(0, 2)->setText(QStringLiteral("7.5"));
+        auto* bits = desk.find<QLineEdit>("wantedBits");
+        bits->setText(QStringLiteral("6; broad"));
+        desk.click("wantedKeep");
+        QVERIFY(desk.find<QLabel>("wantedTrouble")->text().contains(QLatin1String("broad")));
+        bits->selectAll();
+        QTest::keyClicks(bits, QStringLiteral("5; 1/4; No. 7"));
         auto* name = desk.find<QLineEdit>("wantedName");
         name->selectAll();
         QTest::keyClicks(name, QStringLiteral("Low D"));
@@ -192,6 +198,8 @@ private Q_SLOTS:
         const Instrument present = desk.document().book()->present();
         VERIFY_NEAR(present.spec().tuning.a4.hertz(), 415.0, 1e-9);
         VERIFY_NEAR(present.spec().fingerings.front().tolerance.cents(), 7.5, 1e-9);
+        QCOMPARE(present.spec().tools.bits.size(), std::size_t(3));
+        VERIFY_NEAR(present.spec().tools.bits.back().millimetres(), 6.35, 1e-9);
         QCOMPARE(desk.window().windowTitle(), QStringLiteral("Low D – Dowel"));
         QVERIFY(QTest::qWaitFor([&] { return !desk.document().busy(); }, 20000));
         auto* log = desk.find<QTableView>("logTable")->model();

@@ -207,6 +207,12 @@ private Q_SLOTS:
         QVERIFY(QTest::qWaitFor([&] { return desk.window().plan().blank().spec.family == Family::Fife; }, 10000));
         QVERIFY2(desk.message().contains(QLatin1String("Taken back")), qPrintable(desk.message()));
         QVERIFY(QTest::qWaitFor([&] { return desk.window().plan().layout().has_value(); }, 20000));
+        desk.key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+        QVERIFY(QTest::qWaitFor([&] { return desk.window().plan().blank().spec.family == Family::Horn; }, 10000));
+        QVERIFY2(desk.message().contains(QLatin1String("Brought back")), qPrintable(desk.message()));
+        QVERIFY(QTest::qWaitFor([&] { return desk.window().plan().layout().has_value(); }, 20000));
+        desk.key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+        QTRY_VERIFY2(desk.message().contains(QLatin1String("nothing to bring back")), qPrintable(desk.message()));
         // What it was begun with stays.
         for (int i = 0; i < 4; ++i) {
             desk.key(Qt::Key_Z, Qt::ControlModifier);

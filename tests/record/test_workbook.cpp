@@ -88,6 +88,41 @@ private Q_SLOTS:
         // Without anything built nothing is left that sounds, so neither does what was heard.
         QVERIFY(!book.append({{13}, "", SetAsideEntry{{3}, "not drilled after all"}}) || book.readings().empty());
     }
+    void whatWasSetAsideComesBack()
+    {
+        Workbook book(fixtures::whistle());
+        QVERIFY(book.lastSetAside() == nullptr);
+        VERIFY_OK(book.append(cut(1, "h1", 6.0)));
+        AmendEntry fewer;
+        fewer.wanted = Wanted{fixtures::whistleSpec().tuning, fixtures::whistleSpec().fingerings};
+        fewer.wanted->fingerings[4].closed.pop_back(); // A5 with another finger
+        VERIFY_OK(book.append({{2}, "", fewer}));
+        VERIFY_OK(book.append(reading(3, "A5", 880.0)));
+        VERIFY_OK(book.append({{4}, "", SetAsideEntry{{2}, "taken back"}}));
+        QVERIFY(book.readings().empty()); // it was another A5
+        VERIFY_OK(book.append({{5}, "", SetAsideEntry{{1}, "typed wrongly"}}));
+        QCOMPARE(book.shapes().size(), std::size_t(1));
+        QCOMPARE(book.lastSetAside()->id.number, std::int64_t(5));
+        VERIFY_OK(book.append({{6}, "", SetAsideEntry{{5}, "brought back"}}));
+        QVERIFY(!book.isSetAside({1}) && book.isSetAside({5}));
+        VERIFY_NEAR(book.present().find(HoleId{"h1"})->diameter.millimetres(), 6.0, 1e-9);
+        QCOMPARE(book.lastSetAside()->id.number, std::int64_t(4)); // and further back
+        VERIFY_OK(book.append({{7}, "", SetAsideEntry{{4}, "brought back"}}));
+        QCOMPARE(book.readings().size(), std::size_t(1));
+        QCOMPARE(book.fingeringsAt({99})[4].closed, fewer.wanted->fingerings[4].closed);
+        QVERIFY(book.lastSetAside() == nullptr);
+        // There and back once more; a return itself is not set aside, what it brought is.
+        QCOMPARE(book.check(SetAsideEntry{{6}, ""}).error().code, ErrorCode::UnknownName);
+        VERIFY_OK(book.append({{8}, "", SetAsideEntry{{1}, "after all"}}));
+        QCOMPARE(book.shapes().size(), std::size_t(1));
+        VERIFY_OK(book.append(reading(9, "D5", 580.0)));
+        QVERIFY(book.lastSetAside() == nullptr); // something was done since
+        // What no longer fits does not come back: the hole is another one by now.
+        VERIFY_OK(book.append(cut(10, "h1", 7.0)));
+        QVERIFY(!book.append({{11}, "", SetAsideEntry{{99}, ""}}));
+        VERIFY_OK(book.append({{11}, "", SetAsideEntry{{8}, "it was so"}}));
+        QCOMPARE(book.shapes().size(), std::size_t(3));
+    }
     void settingAsideTakesAnEntryOutAndKeepsIt()
     {
         Workbook book(fixtures::whistle());

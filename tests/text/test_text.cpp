@@ -47,6 +47,21 @@ private Q_SLOTS:
         for (const char* bad : {"", "abc", "1/0", "1/4 mm", "-3", "6.4.1", "1e3", "4 1/16 1/2", "6 4", "nan", "∞", "1/"})
             QVERIFY2(!parseLength(QString::fromUtf8(bad), LengthUnit::Millimetres), bad);
     }
+    void bitsAreReadAsTheyAreSold()
+    {
+        // No. 7 is 0.201 in and letter F 0.257 in: ASME B94.11M, table of drill sizes, from memory.
+        const auto drawer = parseBits(QStringLiteral("6,5; 5.5 mm, no. 7; 17/64; F; 5.5"), LengthUnit::Millimetres);
+        VERIFY_OK(drawer);
+        const double expected[] = {0.201 * 25.4, 5.5, 6.5, 0.257 * 25.4, 17.0 / 64.0 * 25.4};
+        QCOMPARE(drawer->size(), std::size(expected));
+        for (std::size_t i = 0; i < drawer->size(); ++i)
+            VERIFY_NEAR((*drawer)[i].millimetres(), expected[i], 1e-3);
+        const auto again = parseBits(bits(*drawer, LengthUnit::Millimetres), LengthUnit::Millimetres);
+        VERIFY_OK(again);
+        QCOMPARE(again->size(), drawer->size());
+        QVERIFY(parseBits(QString(), LengthUnit::Millimetres)->empty());
+        QCOMPARE(parseBits(QStringLiteral("5; wide"), LengthUnit::Millimetres).error().where, std::string("wide"));
+    }
     void lengthsAreShownAsWritten()
     {
         QCOMPARE(length(mm(6.4), LengthUnit::Millimetres), QStringLiteral("6.4 mm"));

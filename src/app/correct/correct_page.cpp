@@ -474,7 +474,7 @@ void CorrectPage::recordOwnWork()
 
 void CorrectPage::changeWanted()
 {
-    auto* dialog = new WantedDialog(*m_document, this);
+    auto* dialog = new WantedDialog(*m_document, m_unit, this);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     dialog->open();
 }

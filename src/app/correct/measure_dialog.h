@@ -1,8 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Writes down what the calipers say of a hole or the tube now, where the record has it wrong.
+// Writes down what the calipers say of the instrument now, where the record has it wrong: one size, or all in a table.
 #pragma once
 
 #include "app/document/document.h"
+#include "io/amend_json.h"
 #include "text/units.h"
 
 #include <QDialog>
@@ -10,6 +11,9 @@
 class QComboBox;
 class QLabel;
 class QLineEdit;
+class QPushButton;
+class QStackedWidget;
+class QTableWidget;
 
 namespace dowel::app {
 
@@ -23,15 +27,34 @@ public:
     void accept() override;
 
 private:
-    [[nodiscard]] std::optional<HoleId> chosen() const;
+    /// One size, and where a specification has it.
+    struct Size
+    {
+        QString name;
+        Metres recorded;
+        io::SizePlace place;
+    };
+    [[nodiscard]] static std::vector<Size> sizesOf(const InstrumentSpec& spec);
+    void lay(const std::optional<HoleId>& hole);
+    void fillTable();
     void showRecorded();
+    void showAll();
     void grow();
+    void refuse(const Error& error);
+    /// What was typed, as entries. Errors: of a length, and io::amendFromJson().
+    [[nodiscard]] Result<std::vector<EntryBody>> measured() const;
+    /// What was typed at which size. Errors: of a length, where = the size's name; BadValue where nothing was.
+    [[nodiscard]] Result<std::vector<std::pair<std::size_t, Metres>>> typed() const;
 
     Document* m_document;
     text::LengthUnit m_unit;
+    std::vector<Size> m_sizes;
+    QStackedWidget* m_faces;
     QComboBox* m_what;
     QLabel* m_recorded;
     QLineEdit* m_size;
+    QTableWidget* m_table;
+    QPushButton* m_all;
     QLabel* m_trouble;
 };
 

@@ -16,18 +16,23 @@
 #include <QLocale>
 #include <QTableWidget>
 #include <QVBoxLayout>
+#include <tuple>
 
 namespace dowel::app {
 
-WantedDialog::WantedDialog(Document& document, QWidget* parent)
+WantedDialog::WantedDialog(Document& document, text::LengthUnit unit, QWidget* parent)
     : QDialog(parent),
       m_document(&document),
+      m_unit(unit),
       m_before(document.book()->present().spec()),
       m_name(new QLineEdit(QString::fromStdString(m_before.name), this)),
       m_a4(form::spin(this, "wantedA4", tr("A4"), 300.0, 600.0, 1.0, 1, tr(" Hz"))),
       m_celsius(form::spin(this, "wantedCelsius", tr("Temperature it is played at"), -5.0, 45.0, 0.5, 1, tr(" °C"))),
       m_scale(form::box(this, "wantedTemperament", tr("Temperament"))),
       m_tonic(form::box(this, "wantedTonic", tr("Built on"))),
+      m_bits(new QLineEdit(text::bits(m_before.tools.bits, unit), this)),
+      m_step(new QLineEdit(text::lengthNumber(m_before.tools.step, unit), this)),
+      m_widest(new QLineEdit(m_before.limits.holeMax ? text::lengthNumber(*m_before.limits.holeMax, unit) : QString(), this)),
       m_table(form::table(this, "wantedTable", tr("How near each note must come"),
                           {tr("note"), tr("Hz"), tr("± cents"), tr("weight")})),
       m_trouble(form::words(this, "wantedTrouble"))
@@ -88,6 +93,20 @@ QFormLayout* WantedDialog::makeFields()
     fields->addRow(tr("&Played at"), m_celsius);
     fields->addRow(tr("&Temperament"), m_scale);
     fields->addRow(tr("&built on"), m_tonic);
+    const std::tuple<QLineEdit*, const char*, QString, QString> tools[] = {
+        {m_bits, "wantedBits", tr("&Bits in the drawer"),
+         tr("Sizes, sixty-fourths, number and letter sizes, with semicolons between them: 5; 5.5; 17/64; No. 7; F. None: any "
+            "size can be made.")},
+        {m_step, "wantedStep", tr("By file or knife in &steps of"), tr("The least by which you can widen a hole and know it.")},
+        {m_widest, "wantedWidest", tr("&Widest hole"), tr("That your fingers cover. Nothing: as wide as the bore allows.")}};
+    for (const auto& [field, name, words, tip] : tools) {
+        field->setObjectName(QLatin1String(name));
+        field->setAccessibleName(QString(words).remove(QLatin1Char('&')));
+        field->setToolTip(tip);
+        field->setMaxLength(2000);
+        field->setCursorPosition(0);
+        fields->addRow(words, field);
+    }
     return fields;
 }
 
@@ -145,6 +164,42 @@ void WantedDialog::showChart()
     }
 }
 
+Status WantedDialog::takeTools(AmendEntry& change) const
+{
+    // What was not touched is left exactly as it was: shown sizes are rounded.
+    const auto touched = [](const QLineEdit* field, const QString& before) {
+        return field->text().trimmed() != before;
+    };
+    Tools tools = m_before.tools;
+    if (touched(m_bits, text::bits(m_before.tools.bits, m_unit))) {
+        auto bits = text::parseBits(m_bits->text(), m_unit);
+        if (!bits)
+            return bits.error();
+        tools.bits = std::move(*bits);
+    }
+    if (touched(m_step, text::lengthNumber(m_before.tools.step, m_unit))) {
+        const auto step = text::parseLength(m_step->text(), m_unit);
+        if (!step)
+            return step.error();
+        tools.step = *step;
+    }
+    if (!(tools == m_before.tools))
+        change.tools = std::move(tools);
+    const auto& before = m_before.limits.holeMax;
+    if (!touched(m_widest, before ? text::lengthNumber(*before, m_unit) : QString()))
+        return Done{};
+    Limits limits = m_before.limits;
+    limits.holeMax.reset();
+    if (!m_widest->text().trimmed().isEmpty()) {
+        const auto widest = text::parseLength(m_widest->text(), m_unit);
+        if (!widest)
+            return widest.error();
+        limits.holeMax = *widest;
+    }
+    change.limits = limits;
+    return Done{};
+}
+
 void WantedDialog::refuse(const Error& error)
 {
     m_trouble->setText(text::sentence(error));
@@ -162,7 +217,9 @@ void WantedDialog::accept()
         change.wanted = Wanted{now, std::move(*wanted)};
     if (const std::string name = m_name->text().trimmed().toStdString(); name != m_before.name)
         change.name = name;
-    if (!change.wanted && !change.name)
+    if (const auto ok = takeTools(change); !ok)
+        return refuse(ok.error());
+    if (!change.bearsOnAdvice() && !change.name)
         return QDialog::accept();
     if (const auto ok = m_document->book()->checkNew(change); !ok)
         return refuse(ok.error());

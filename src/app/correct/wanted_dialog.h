@@ -1,9 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What this instrument is to sound from here on, and what it is called: reference pitch, temperature, temperament, and how near
-// each note must come. Kept as an entry of the record; nothing that was heard or cut is lost by it.
+// each note must come, and with which tools it is made. Kept as an entry of the record; nothing that was heard or cut is lost by
+// it.
 #pragma once
 
 #include "app/document/document.h"
+#include "text/units.h"
 
 #include <QDialog>
 
@@ -21,7 +23,7 @@ class WantedDialog : public QDialog
     Q_OBJECT
 
 public:
-    explicit WantedDialog(Document& document, QWidget* parent = nullptr);
+    WantedDialog(Document& document, text::LengthUnit unit, QWidget* parent);
 
 public Q_SLOTS:
     void accept() override;
@@ -34,15 +36,21 @@ private:
     /// The chart by that tuning, with tolerances and weights as typed. Errors: BadValue.
     [[nodiscard]] Result<std::vector<Fingering>> chart() const;
     void showChart();
+    /// Bits, the file's step and the widest hole as typed, where they are others. Errors: BadValue.
+    [[nodiscard]] Status takeTools(AmendEntry& change) const;
     void refuse(const Error& error);
 
     Document* m_document;
+    text::LengthUnit m_unit;
     InstrumentSpec m_before;
     QLineEdit* m_name;
     QDoubleSpinBox* m_a4;
     QDoubleSpinBox* m_celsius;
     QComboBox* m_scale;
     QComboBox* m_tonic;
+    QLineEdit* m_bits;
+    QLineEdit* m_step;
+    QLineEdit* m_widest;
     QTableWidget* m_table;
     QLabel* m_trouble;
 };

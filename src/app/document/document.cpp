@@ -350,9 +350,12 @@ void Document::recordOwnCut(const Cut& cut)
     append(std::move(*entry), [this] { Q_EMIT cutKept(); });
 }
 
-void Document::recordMeasure(const std::optional<HoleId>& hole, Metres size)
+void Document::recordMeasures(std::vector<EntryBody> measures)
 {
-    append(MeasureEntry{hole, size}, [this] {
+    std::vector<Store::NewEntry> entries;
+    for (EntryBody& m : measures)
+        entries.push_back({std::move(m), {}});
+    append(std::move(entries), [this] {
         Q_EMIT told(tr("Written down. What was heard since is understood anew."));
         think();
     });

@@ -68,7 +68,8 @@ public:
     /// One that nobody advised.
     void recordOwnCut(const Cut& cut);
     /// A hole's diameter, or with no hole the tube's length, as the calipers say now.
-    void recordMeasure(const std::optional<HoleId>& hole, Metres size);
+    /// What was measured again, together or not at all.
+    void recordMeasures(std::vector<EntryBody> measures);
     /// Something else is wanted from here on.
     void amend(AmendEntry change);
     /// The design as it is now, so that it is there again next time.

@@ -235,6 +235,8 @@ void MainWindow::buildWorkbookMenu(QMenu* workbook)
     act(
         workbook, tr("Take &back the last entry"), QKeySequence::Undo, [this] { takeLastBack(); }, true);
     act(
+        workbook, tr("Brin&g it back"), QKeySequence::Redo, [this] { bringBack(); }, true);
+    act(
         workbook, tr("Type rea&dings…"), QKeySequence(QStringLiteral("Ctrl+T")), [this] { m_listen->typeReadings(); }, true);
     act(
         workbook, tr("Work of your o&wn…"), QKeySequence(QStringLiteral("Ctrl+W")), [this] { m_correct->recordOwnWork(); }, true);
@@ -807,15 +809,39 @@ void MainWindow::takeBackNewest()
             break; // what it was begun with
         const QString words = text::logLine(*it, *book, m_unit);
         m_document->setAside(it->id, tr("taken back"), [this, words, wasPlan, wasBuilt] {
-            if (wasPlan)
-                takePlan();
-            if (wasBuilt)
-                Q_EMIT m_document->built();
+            followTurn(wasPlan, wasBuilt);
             m_messages->news(tr("Taken back: %1").arg(words));
         });
         return;
     }
     m_messages->news(tr("There is nothing to take back."));
+}
+
+void MainWindow::bringBack()
+{
+    m_plan->flush(); // what was changed since is newer than what was taken back
+    m_document->afterThat([this] {
+        const auto book = m_document->book();
+        const Entry* aside = book->lastSetAside();
+        if (aside == nullptr)
+            return m_messages->news(tr("There is nothing to bring back."));
+        const Entry* target = book->entry(std::get<SetAsideEntry>(aside->body).entry);
+        const QString words = text::logLine(*target, *book, m_unit);
+        const bool isPlan = std::holds_alternative<PlanEntry>(target->body);
+        const bool isBuilt = std::holds_alternative<BuiltEntry>(target->body);
+        m_document->setAside(aside->id, tr("brought back"), [this, words, isPlan, isBuilt] {
+            followTurn(isPlan, isBuilt);
+            m_messages->news(tr("Brought back: %1").arg(words));
+        });
+    });
+}
+
+void MainWindow::followTurn(bool plan, bool built)
+{
+    if (plan)
+        takePlan();
+    if (built)
+        Q_EMIT m_document->built();
 }
 
 void MainWindow::goTo(Stage stage)

@@ -95,6 +95,10 @@ private:
     /// Writes down what is there from here on, asking first where what was heard would count no more.
     void build(const Instrument& there);
     void takeLastBack();
+    /// What was taken back last, where nothing was done since.
+    void bringBack();
+    /// After an entry was taken back or brought back: what stands on it is shown anew.
+    void followTurn(bool plan, bool built);
     void takeBackNewest();
     /// Opens what how() gives, on the worker, unless the user stays with what is unsaved.
     void open(std::function<Result<Store>()> how);

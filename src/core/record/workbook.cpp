@@ -97,6 +97,34 @@ bool Workbook::isSetAside(EntryId id) const
     return std::find(m_setAside.begin(), m_setAside.end(), id) != m_setAside.end();
 }
 
+const Entry* Workbook::entry(EntryId id) const
+{
+    // Numbers rise; they are not always without gaps.
+    const auto it = std::lower_bound(m_entries.begin(), m_entries.end(), id, [](const Entry& e, EntryId n) { return e.id < n; });
+    return it == m_entries.end() || it->id != id ? nullptr : &*it;
+}
+
+void Workbook::set(EntryId target)
+{
+    if (const auto* undone = std::get_if<SetAsideEntry>(&entry(target)->body))
+        std::erase(m_setAside, undone->entry);
+    m_setAside.push_back(target);
+}
+
+const Entry* Workbook::lastSetAside() const
+{
+    for (auto it = m_entries.rbegin(); it != m_entries.rend(); ++it) {
+        if (std::holds_alternative<Advice>(it->body) || isSetAside(it->id))
+            continue;
+        const auto* s = std::get_if<SetAsideEntry>(&it->body);
+        if (s == nullptr)
+            return nullptr;
+        if (!std::holds_alternative<SetAsideEntry>(entry(s->entry)->body))
+            return &*it;
+    }
+    return nullptr;
+}
+
 namespace {
 
 /// Whether a cut writes down the size that a measurement is of.
@@ -277,10 +305,17 @@ Status Workbook::check(const EntryBody& body) const
         return next ? Status(Done{}) : Status(next.error());
     }
     if (const auto* s = std::get_if<SetAsideEntry>(&body)) {
-        const auto it = std::find_if(m_entries.begin(), m_entries.end(), [&](const Entry& e) { return e.id == s->entry; });
-        if (it == m_entries.end() || isSetAside(s->entry))
+        const Entry* target = entry(s->entry);
+        const auto* undone = target == nullptr ? nullptr : std::get_if<SetAsideEntry>(&target->body);
+        const bool again = undone != nullptr && std::holds_alternative<SetAsideEntry>(entry(undone->entry)->body);
+        if (target == nullptr || isSetAside(s->entry) || again) // what was brought back is set aside itself, not its return
             return Error{ErrorCode::UnknownName, "entry", std::to_string(s->entry.number)};
-        const auto shapes = shapesBy(s->entry, nullptr);
+        const auto broughtBack = [&] {
+            Workbook then = *this;
+            then.set(s->entry);
+            return then.shapesBy({}, nullptr);
+        };
+        const auto shapes = undone != nullptr ? broughtBack() : shapesBy(s->entry, nullptr);
         return shapes ? Status(Done{}) : Status(shapes.error());
     }
     if (const auto* m = std::get_if<MeasureEntry>(&body)) {
@@ -324,8 +359,8 @@ Status Workbook::append(Entry entry)
     if (const auto* c = std::get_if<CutEntry>(&entry.body)) {
         m_shapes.push_back(std::move(applied(present(), c->cut)).value());
     } else if (const auto* s = std::get_if<SetAsideEntry>(&entry.body)) {
-        m_shapes = std::move(shapesBy(s->entry, nullptr)).value();
-        m_setAside.push_back(s->entry);
+        set(s->entry);
+        m_shapes = std::move(shapesBy({}, nullptr)).value();
     } else if (std::holds_alternative<MeasureEntry>(entry.body) || std::holds_alternative<AmendEntry>(entry.body) ||
                std::holds_alternative<BuiltEntry>(entry.body)) {
         m_shapes = std::move(shapesBy({}, &entry.body)).value();
@@ -356,20 +391,33 @@ public:
     void pass(const Entry& e)
     {
         if (const auto* a = std::get_if<AmendEntry>(&e.body); a != nullptr && a->wanted)
-            m_changes.emplace_back(e.id, &a->wanted->fingerings);
+            m_changes.push_back({e.id, &a->wanted->fingerings});
         else if (const auto* b = std::get_if<BuiltEntry>(&e.body))
-            m_changes.emplace_back(e.id, &b->built.spec().fingerings);
+            m_changes.push_back({e.id, &b->built.spec().fingerings});
         else if (const auto* s = std::get_if<SetAsideEntry>(&e.body))
-            std::erase_if(m_changes, [&](const auto& change) { return change.first == s->entry; });
+            for (Change& c : m_changes) {
+                if (c.id == s->entry) {
+                    c.out = e.id;
+                } else if (c.out == s->entry) {
+                    c.out.reset();
+                }
+            }
     }
     [[nodiscard]] const std::vector<Fingering>& chart() const
     {
-        return m_changes.empty() ? *m_original : *m_changes.back().second;
+        const auto last = std::find_if(m_changes.rbegin(), m_changes.rend(), [](const Change& c) { return !c.out; });
+        return last == m_changes.rend() ? *m_original : *last->chart;
     }
 
 private:
+    struct Change
+    {
+        EntryId id;
+        const std::vector<Fingering>* chart;
+        std::optional<EntryId> out{}; ///< what set it aside
+    };
     const std::vector<Fingering>* m_original;
-    std::vector<std::pair<EntryId, const std::vector<Fingering>*>> m_changes;
+    std::vector<Change> m_changes;
 };
 
 } // namespace

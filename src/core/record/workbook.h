@@ -46,6 +46,7 @@ struct CutEntry
     std::vector<NoteForecast> forecast; ///< what the advice expected
 };
 
+/// An entry counts no more; where it is one of these itself, what that set aside counts again.
 struct SetAsideEntry
 {
     EntryId entry;
@@ -157,6 +158,10 @@ public:
     [[nodiscard]] const std::vector<Entry>& entries() const { return m_entries; }
     [[nodiscard]] EntryId nextId() const;
     [[nodiscard]] bool isSetAside(EntryId id) const;
+    /// The entry by its number; nullptr where there is none.
+    [[nodiscard]] const Entry* entry(EntryId id) const;
+    /// What was set aside last and can come back: the entry that set it aside, with nothing heard, cut or changed since.
+    [[nodiscard]] const Entry* lastSetAside() const;
     /// Readings that stand since it was last built, in order, each with the shape it was taken on. Those of fingerings that are
     /// wanted no longer, or that closed other holes then, are left out: they stay in the record and count again when such a
     /// fingering does.
@@ -187,6 +192,8 @@ private:
     /// The place among the entries where a size was last written down; nothing: at the start.
     [[nodiscard]] std::optional<std::size_t> writtenDown(const std::optional<HoleId>& hole, std::size_t before,
                                                          std::optional<EntryId> without) const;
+    /// Sets aside, or brings back where that was set aside.
+    void set(EntryId target);
     Instrument m_original;
     std::vector<Entry> m_entries;
     std::vector<Instrument> m_shapes;
