@@ -15,18 +15,17 @@ namespace dowel::app {
 PlanBench::PlanBench(Plan& plan, Questions& questions, QWidget* parent)
     : QWidget(parent),
       m_plan(&plan),
+      m_questions(&questions),
       m_workpiece(new Workpiece(this)),
       m_pages(new Pages(this)),
       m_blank(new BlankPage(plan, m_pages)),
       m_edge(new EdgePage(plan, m_pages)),
-      m_target(new TargetPage(plan, questions, m_pages)),
-      m_layout(new LayoutPage(plan, questions, m_pages)),
-      m_drill(new DrillPage(plan, questions, m_pages))
+      m_target(new TargetPage(plan, questions, m_pages))
 {
     setObjectName(QStringLiteral("planBench"));
     m_workpiece->setObjectName(QStringLiteral("planWorkpiece"));
     m_workpiece->setDragPlaces(true);
-    for (QWidget* p : std::initializer_list<QWidget*>{m_blank, m_edge, m_target, m_layout, m_drill})
+    for (QWidget* p : std::initializer_list<QWidget*>{m_blank, m_edge, m_target})
         m_pages->addWidget(p);
     auto* line = new QFrame(this);
     line->setFixedHeight(1);
@@ -37,15 +36,9 @@ PlanBench::PlanBench(Plan& plan, Questions& questions, QWidget* parent)
     column->addWidget(m_workpiece);
     column->addWidget(line);
     column->addWidget(m_pages, 1);
-    connect(m_plan, &Plan::changed, this, &PlanBench::refresh);
     connect(m_plan, &Plan::failed, this, &PlanBench::failed);
     connect(m_blank, &BlankPage::failed, this, &PlanBench::failed);
     connect(m_target, &TargetPage::failed, this, &PlanBench::failed);
-    connect(m_layout, &LayoutPage::failed, this, &PlanBench::failed);
-    connect(m_drill, &DrillPage::failed, this, &PlanBench::failed);
-    connect(m_drill, &DrillPage::told, this, &PlanBench::told);
-    connect(m_drill, &DrillPage::built, this, &PlanBench::built);
-    connect(m_drill, &DrillPage::typedChanged, this, &PlanBench::refresh);
     connect(m_workpiece, &Workpiece::placeDragged, this, [this](const Handle& handle, Metres at) {
         if (!m_plan->layout())
             return;
@@ -61,6 +54,20 @@ PlanBench::PlanBench(Plan& plan, Questions& questions, QWidget* parent)
         if (const auto shape = resized(m_plan->layout()->goal, handle, size))
             m_plan->tryOut(*shape);
     });
+}
+
+void PlanBench::complete()
+{
+    m_layout = new LayoutPage(*m_plan, *m_questions, m_pages);
+    m_drill = new DrillPage(*m_plan, *m_questions, m_pages);
+    m_pages->addWidget(m_layout);
+    m_pages->addWidget(m_drill);
+    connect(m_plan, &Plan::changed, this, &PlanBench::refresh);
+    connect(m_layout, &LayoutPage::failed, this, &PlanBench::failed);
+    connect(m_drill, &DrillPage::failed, this, &PlanBench::failed);
+    connect(m_drill, &DrillPage::told, this, &PlanBench::told);
+    connect(m_drill, &DrillPage::built, this, &PlanBench::built);
+    connect(m_drill, &DrillPage::typedChanged, this, &PlanBench::refresh);
     refresh();
 }
 

@@ -17,7 +17,10 @@ class PlanBench : public QWidget
     Q_OBJECT
 
 public:
+    /// The first half of its pages; the whole of them in one turn of the event loop would be felt.
     PlanBench(Plan& plan, Questions& questions, QWidget* parent = nullptr);
+    /// The rest. Before anything else is asked of it, once.
+    void complete();
     void setUnit(text::LengthUnit unit);
     void showPage(int page);
     /// What the record has; nothing where nothing is drilled yet.
@@ -32,14 +35,15 @@ Q_SIGNALS:
 private:
     void refresh();
     Plan* m_plan;
+    Questions* m_questions;
     std::optional<Instrument> m_there;
     Workpiece* m_workpiece;
     QStackedWidget* m_pages;
     BlankPage* m_blank;
     EdgePage* m_edge;
     TargetPage* m_target;
-    LayoutPage* m_layout;
-    DrillPage* m_drill;
+    LayoutPage* m_layout = nullptr;
+    DrillPage* m_drill = nullptr;
 };
 
 } // namespace dowel::app

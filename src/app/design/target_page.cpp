@@ -321,9 +321,13 @@ void TargetPage::refresh()
             item->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
             if (column != Tolerance && column != Weight)
                 item->setFlags(item->flags() & ~Qt::ItemIsEditable);
+            // Every change that is told measures all columns anew: the last one is.
+            const QSignalBlocker untold(column + 1 < m_table->columnCount() || row + 1 < m_table->rowCount() ? m_table->model()
+                                                                                                             : nullptr);
             m_table->setItem(row, column, item);
         }
     }
+    m_table->viewport()->update();
     m_add->clear();
     if (const auto notes = modeNotes(t.lowest, "chromatic", 12 * (t.registers + 1) + 8))
         for (const auto& n : *notes)

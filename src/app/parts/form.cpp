@@ -67,11 +67,17 @@ QTableWidget* table(QWidget* parent, const char* name, const QString& spoken, co
 
 void row(QTableWidget* table, int row, const QStringList& cells)
 {
-    for (int column = 0; column < cells.size(); ++column) {
+    // Every change that is told measures all columns anew: one a row is told, not one a cell.
+    const auto last = static_cast<int>(cells.size()) - 1;
+    const bool before = table->model()->blockSignals(true);
+    for (int column = 0; column <= last; ++column) {
         auto* item = new QTableWidgetItem(cells[column]);
         item->setTextAlignment((column == 0 ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter);
+        if (column == last)
+            table->model()->blockSignals(before);
         table->setItem(row, column, item);
     }
+    table->viewport()->update();
 }
 
 void fitColumns(QTableView* table)

@@ -46,6 +46,7 @@
 #include <QStandardPaths>
 #include <QTimer>
 #include <QVBoxLayout>
+#include <utility>
 
 namespace dowel::app {
 
@@ -235,7 +236,7 @@ void MainWindow::buildWorkbookMenu(QMenu* workbook)
     act(
         workbook, tr("Take &back the last entry"), QKeySequence::Undo, [this] { takeLastBack(); }, true);
     act(
-        workbook, tr("Brin&g it back"), QKeySequence::Redo, [this] { bringBack(); }, true);
+        workbook, tr("Brin&g it back"), QKeySequence(QStringLiteral("Ctrl+Shift+Z")), [this] { bringBack(); }, true);
     act(
         workbook, tr("Type rea&dings…"), QKeySequence(QStringLiteral("Ctrl+T")), [this] { m_listen->typeReadings(); }, true);
     act(
@@ -494,6 +495,7 @@ void MainWindow::closeBook()
             delete bench;
         }
     m_bench = nullptr;
+    delete std::exchange(m_planBegun, nullptr);
     m_planBench = nullptr;
     letGoOfPages();
     m_plan.reset();
@@ -604,6 +606,10 @@ void MainWindow::makePages()
              },
              [this] {
                  if (!m_document->book()->sounds())
+                     beginPlanBench();
+             },
+             [this] {
+                 if (!m_document->book()->sounds())
                      (void)planBench();
              },
              [this] {
@@ -685,10 +691,18 @@ Plan& MainWindow::plan()
     return *m_plan;
 }
 
+void MainWindow::beginPlanBench()
+{
+    if (m_planBegun == nullptr && m_planBench == nullptr)
+        m_planBegun = new PlanBench(*m_plan, *m_questions, m_benches);
+}
+
 PlanBench& MainWindow::planBench()
 {
     if (m_planBench == nullptr) {
-        m_planBench = new PlanBench(*m_plan, *m_questions, m_benches);
+        beginPlanBench();
+        m_planBench = std::exchange(m_planBegun, nullptr);
+        m_planBench->complete();
         m_planBench->setUnit(m_unit);
         if (m_document->book()->sounds())
             m_planBench->setThere(m_document->book()->present());

@@ -116,6 +116,7 @@ private:
     void showWalk();
     void showShopMemory();
     void speakFromNowOn(const QString& language);
+    void beginPlanBench();
     [[nodiscard]] PlanBench& planBench();
     Jobs m_jobs;
     std::unique_ptr<Questions> m_questions;
@@ -125,6 +126,7 @@ private:
     ComparePage* m_compare = nullptr;
     std::unique_ptr<Plan> m_plan;
     PlanBench* m_planBench = nullptr;
+    PlanBench* m_planBegun = nullptr; ///< half made
     QWidget* m_bench = nullptr;
     QStackedWidget* m_whole;
     QWidget* m_desk;
