@@ -2948,6 +2948,22 @@ noch nicht gebohrt</translation>
         <source>To the stage Drill</source>
         <translation>Zur Stufe Bohren</translation>
     </message>
+    <message>
+        <source>Brin&amp;g it back</source>
+        <translation>Wieder&amp;holen</translation>
+    </message>
+    <message>
+        <source>There is nothing to bring back.</source>
+        <translation>Es gibt nichts zurückzuholen.</translation>
+    </message>
+    <message>
+        <source>brought back</source>
+        <translation>zurückgeholt</translation>
+    </message>
+    <message>
+        <source>Brought back: %1</source>
+        <translation>Zurückgeholt: %1</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::MeasureDialog</name>
@@ -2958,11 +2974,6 @@ noch nicht gebohrt</translation>
     <message>
         <source>Measure again</source>
         <translation>Noch einmal messen</translation>
-    </message>
-    <message>
-        <source>width of %1</source>
-        <comment>hole</comment>
-        <translation>Weite von %1</translation>
     </message>
     <message>
         <source>length of the tube</source>
@@ -2991,6 +3002,79 @@ noch nicht gebohrt</translation>
     <message>
         <source>Write it down</source>
         <translation>Eintragen</translation>
+    </message>
+    <message>
+        <source>width of %1</source>
+        <translation>Weite von %1</translation>
+    </message>
+    <message>
+        <source>wall of the tube</source>
+        <translation>Wand des Rohrs</translation>
+    </message>
+    <message>
+        <source>window, across</source>
+        <translation>Fenster, quer</translation>
+    </message>
+    <message>
+        <source>window, along (cut-up)</source>
+        <translation>Fenster, längs (Aufschnitt)</translation>
+    </message>
+    <message>
+        <source>wall at the window</source>
+        <translation>Wand am Fenster</translation>
+    </message>
+    <message>
+        <source>embouchure hole, along</source>
+        <translation>Mundloch, längs</translation>
+    </message>
+    <message>
+        <source>embouchure hole, across</source>
+        <translation>Mundloch, quer</translation>
+    </message>
+    <message>
+        <source>wall at the embouchure hole</source>
+        <translation>Wand am Mundloch</translation>
+    </message>
+    <message>
+        <source>stopper, from the middle of the embouchure hole</source>
+        <translation>Stopfen, ab der Mitte des Mundlochs</translation>
+    </message>
+    <message>
+        <source>bore at %1 mm</source>
+        <comment>place</comment>
+        <translation>Bohrung bei %1 mm</translation>
+    </message>
+    <message>
+        <source>place of %1, from the sounding edge</source>
+        <translation>Ort von %1, ab der Kante</translation>
+    </message>
+    <message>
+        <source>wall at %1</source>
+        <translation>Wand bei %1</translation>
+    </message>
+    <message>
+        <source>Every size of the instrument</source>
+        <translation>Jedes Maß des Instruments</translation>
+    </message>
+    <message>
+        <source>what</source>
+        <translation>was</translation>
+    </message>
+    <message>
+        <source>the record has</source>
+        <translation>steht geschrieben</translation>
+    </message>
+    <message>
+        <source>the calipers say</source>
+        <translation>die Schieblehre sagt</translation>
+    </message>
+    <message>
+        <source>All in a &amp;table</source>
+        <translation>Alles in einer &amp;Tabelle</translation>
+    </message>
+    <message>
+        <source>nothing yet</source>
+        <translation>noch nichts</translation>
     </message>
 </context>
 <context>
@@ -4397,6 +4481,30 @@ dB</translation>
         <source>&amp;built on</source>
         <translation>auf&amp;gebaut auf</translation>
     </message>
+    <message>
+        <source>&amp;Bits in the drawer</source>
+        <translation>&amp;Bohrer in der Schublade</translation>
+    </message>
+    <message>
+        <source>Sizes, sixty-fourths, number and letter sizes, with semicolons between them: 5; 5.5; 17/64; No. 7; F. None: any size can be made.</source>
+        <translation>Maße, Vierundsechzigstel, Nummern und Buchstaben, mit Strichpunkten dazwischen: 5; 5,5; 17/64; No. 7; F. Keine: jedes Maß lässt sich machen.</translation>
+    </message>
+    <message>
+        <source>By file or knife in &amp;steps of</source>
+        <translation>Mit Feile oder Messer in &amp;Schritten von</translation>
+    </message>
+    <message>
+        <source>The least by which you can widen a hole and know it.</source>
+        <translation>Das Kleinste, um das Sie ein Loch gezielt weiten können.</translation>
+    </message>
+    <message>
+        <source>&amp;Widest hole</source>
+        <translation>&amp;Weitestes Loch</translation>
+    </message>
+    <message>
+        <source>That your fingers cover. Nothing: as wide as the bore allows.</source>
+        <translation>Das Ihre Finger decken. Nichts: so weit die Bohrung es erlaubt.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::Workpiece</name>
@@ -4868,30 +4976,34 @@ dB</translation>
     </message>
     <message>
         <source>Measured again, as it was when it was first written down: bore, mouth, wall or holes</source>
-        <translation type="unfinished" />
+        <translation>Neu gemessen, so wie es war, als es zuerst aufgeschrieben wurde: Bohrung, Mundloch, Wand oder Löcher</translation>
     </message>
     <message numerus="yes">
         <source>From here on with %n bit(s), and by file or knife in steps of %1</source>
-        <translation type="unfinished">
-            <numerusform />
-            <numerusform />
+        <translation>
+            <numerusform>Von hier an mit %n Bohrer, und mit Feile oder Messer in Schritten von %1</numerusform>
+            <numerusform>Von hier an mit %n Bohrern, und mit Feile oder Messer in Schritten von %1</numerusform>
         </translation>
     </message>
     <message>
         <source>From here on other limits for holes and foot</source>
-        <translation type="unfinished" />
+        <translation>Von hier an andere Grenzen für Löcher und Fuß</translation>
     </message>
     <message>
         <source>It is of %1</source>
         <comment>material</comment>
-        <translation type="unfinished" />
+        <translation>Es ist aus %1</translation>
     </message>
     <message numerus="yes">
         <source>%n node(s) along it</source>
-        <translation type="unfinished">
-            <numerusform />
-            <numerusform />
+        <translation>
+            <numerusform>%n Knoten darin</numerusform>
+            <numerusform>%n Knoten darin</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>Brought back entry %1</source>
+        <translation>Eintrag %1 zurückgeholt</translation>
     </message>
 </context>
 <context>

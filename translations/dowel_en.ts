@@ -132,16 +132,16 @@ one cut</numerusform>
     </message>
     <message numerus="yes">
         <source>From here on with %n bit(s), and by file or knife in steps of %1</source>
-        <translation type="unfinished">
-            <numerusform />
-            <numerusform />
+        <translation>
+            <numerusform>From here on with %n bit, and by file or knife in steps of %1</numerusform>
+            <numerusform>From here on with %n bits, and by file or knife in steps of %1</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n node(s) along it</source>
-        <translation type="unfinished">
-            <numerusform />
-            <numerusform />
+        <translation>
+            <numerusform>%n node along it</numerusform>
+            <numerusform>%n nodes along it</numerusform>
         </translation>
     </message>
 </context>

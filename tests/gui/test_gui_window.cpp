@@ -107,7 +107,8 @@ private Q_SLOTS:
         QVERIFY(app::Style::current().dark());
         desk.window().setDark(false);
         desk.window().setInches(false);
-        gui::forgiveStalls("another light gives every widget its look anew: some 90 ms, once, when it is asked for");
+        gui::forgiveStalls(
+            "another light gives every widget of every page its look anew: some 200 ms, once, when it is asked for");
     }
     void exportAndCopyAreWrittenAndSaid()
     {

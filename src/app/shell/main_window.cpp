@@ -562,6 +562,7 @@ void MainWindow::inTurns(std::vector<std::function<void()>> steps)
 
 void MainWindow::letGoOfPages()
 {
+    m_ready = false;
     m_pages = nullptr;
     m_listen = nullptr;
     m_correct = nullptr;
@@ -604,15 +605,9 @@ void MainWindow::makePages()
                  setInches(m_unit == text::LengthUnit::Inches);
                  refreshStages();
              },
+             [this] { beginPlanBench(); }, [this] { (void)planBench(); },
              [this] {
-                 if (!m_document->book()->sounds())
-                     beginPlanBench();
-             },
-             [this] {
-                 if (!m_document->book()->sounds())
-                     (void)planBench();
-             },
-             [this] {
+                 m_ready = true;
                  for (QAction* a : m_needBook)
                      a->setEnabled(true);
                  goTo(m_document->book()->sounds() ? Listen : m_plan->layout() ? Layout : Blank);
@@ -872,7 +867,7 @@ void MainWindow::showStage(int stage)
 {
     if (stage < 0)
         return;
-    if (!m_document || m_logbook == nullptr)
+    if (!m_ready) // the list of stages asks for one as soon as it is seen
         return;
     if (stage < Listen) {
         PlanBench& bench = planBench();

@@ -138,6 +138,7 @@ private:
     ListenPage* m_listen = nullptr;
     CorrectPage* m_correct = nullptr;
     LogbookPage* m_logbook = nullptr;
+    bool m_ready = false;         ///< all pages of the workbook are there
     QWidget* m_nothing = nullptr; ///< where there is nothing to hear yet
     QList<QAction*> m_needBook;
     QMenu* m_recent = nullptr;
