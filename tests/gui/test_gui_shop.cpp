@@ -3,7 +3,9 @@
 // compared and the next laid out from them, practice of any family, and what happens where a folder or a file is gone.
 #include "app/design/plan.h"
 #include "app/document/shop_settings.h"
+#include "app/parts/style.h"
 #include "app/shell/one_window.h"
+#include "app/shop/side_picture.h"
 #include "gui/gui_support.h"
 #include "io/spec_json.h"
 #include "store/store.h"
@@ -149,7 +151,13 @@ private Q_SLOTS:
         auto* table = desk.find<QTableWidget>("compareTable");
         QVERIFY(QTest::qWaitFor([&] { return table->rowCount() == 4; }, 10000));
         QCOMPARE(table->item(0, 1)->text(), QStringLiteral("−30"));
-        QCOMPARE(table->item(0, 3)->text(), QStringLiteral("−26")); // two cents more a note
+        QCOMPARE(table->item(0, 3)->text(), QStringLiteral("−26"));    // two cents more a note
+        QCOMPARE(table->item(1, 0)->text(), QStringLiteral("1  One")); // by name, and the picture has the figures
+        auto* picture = desk.find<app::SidePicture>("sidePicture");
+        QVERIFY(picture->accessibleDescription().startsWith(QStringLiteral("D5: −30 in common")));
+        const QImage shot = picture->grab().toImage();
+        const auto at = picture->placeOf(0, Cents::fromCents(-30.0));
+        QCOMPARE(shot.pixelColor(QPoint(qRound(at.x()) - 12, qRound(at.y()))), app::Style::current().colours().warm);
         desk.click("compareOwn");
         QStringList own;
         for (int row = 1; row <= 3; ++row)

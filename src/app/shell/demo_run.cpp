@@ -12,8 +12,10 @@
 #include "app/shell/main_window.h"
 
 #include <QDir>
+#include <QListWidget>
 #include <QPixmap>
 #include <QPushButton>
+#include <QTableWidget>
 
 namespace dowel::app {
 
@@ -38,6 +40,36 @@ void DemoRun::shoot(const QString& name)
         return;
     m_shot << name;
     m_ok = m_window->grab().save(m_folder + QLatin1Char('/') + name + QStringLiteral(".png")) && m_ok;
+}
+
+bool DemoRun::shootShop()
+{
+    if (m_shot.contains(QStringLiteral("compare")))
+        return true;
+    auto* list = m_window->findChild<QListWidget*>(QStringLiteral("shopList"));
+    auto* table = m_window->findChild<QTableWidget*>(QStringLiteral("compareTable"));
+    constexpr int instruments = 7; // of the demo's shop, with the one on the bench
+    if (!m_shot.contains(QStringLiteral("shop"))) {
+        if (!list->isVisible())
+            m_window->showShop();
+        if (list->count() < instruments || ++m_settled < 2)
+            return false;
+        m_settled = 0;
+        shoot(QStringLiteral("shop"));
+        list->clearSelection();
+        for (int row = 0; row < list->count(); ++row)
+            if (list->item(row)->data(Qt::AccessibleTextRole).toString().startsWith(QLatin1String("Heron")))
+                list->item(row)->setSelected(true);
+        m_window->setDark(true);
+        m_window->findChild<QPushButton*>(QStringLiteral("shopCompare"))->click();
+        return false;
+    }
+    if (table->rowCount() < 4 || ++m_settled < 2)
+        return false;
+    m_settled = 0;
+    shoot(QStringLiteral("compare"));
+    m_window->setDark(false);
+    return true;
 }
 
 bool DemoRun::shootPlan()
@@ -162,24 +194,10 @@ bool DemoRun::shootEnd()
     if (!m_shot.contains(QStringLiteral("outcome"))) {
         shoot(QStringLiteral("outcome"));
         m_window->correctPage()->setFace(CorrectPage::Face::NextCut);
-        m_window->goTo(MainWindow::Listen);
-        m_window->listenPage()->findChild<QPushButton*>(QStringLiteral("trendFace"))->click();
-        return false; // it is worked out meanwhile
-    }
-    if (!m_shot.contains(QStringLiteral("trend"))) {
-        shoot(QStringLiteral("trend"));
-        m_window->listenPage()->findChild<QPushButton*>(QStringLiteral("pitchFace"))->click();
         m_window->goTo(MainWindow::Logbook);
         return false;
     }
-    if (!m_shot.contains(QStringLiteral("logbook"))) {
-        shoot(QStringLiteral("logbook"));
-        m_window->goTo(MainWindow::Correct);
-        m_window->setDark(true);
-        return false;
-    }
-    shoot(QStringLiteral("dark"));
-    m_window->setDark(false);
+    shoot(QStringLiteral("logbook"));
     return true;
 }
 
@@ -192,7 +210,7 @@ void DemoRun::step()
         Q_EMIT ended(false, tr("The loop stood still for too long."));
         return;
     }
-    if (document->busy() || !shootPlan())
+    if (document->busy() || !shootShop() || !shootPlan())
         return;
     m_patience = 0;
     ListenPage* listen = m_window->listenPage();

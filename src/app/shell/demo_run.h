@@ -25,6 +25,8 @@ Q_SIGNALS:
 
 private:
     void step();
+    /// Pictures of the shop and of three of a kind side by side; true once both are taken.
+    bool shootShop();
     bool shootEnd();
     void shoot(const QString& name);
     /// Pictures of the stages before there is a workbook, one a call; true once all are taken.

@@ -1,25 +1,34 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/document/shop_settings.h"
+#include "app/parts/jobs.h"
 #include "app/parts/language.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
 #include "app/shell/demo_run.h"
+#include "app/shell/demo_shop.h"
 #include "app/shell/main_window.h"
 #include "app/shell/one_window.h"
+#include "text/errors.h"
 
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QLocale>
 #include <QSettings>
+#include <QStandardPaths>
 #include <QTemporaryDir>
 #include <QTextStream>
 
+using namespace dowel;
 using namespace dowel::app;
 
 namespace {
 
 int shoot(QApplication& application, const QString& folder, const QString& to)
 {
+    if (const auto made = makeDemoShop(folder.toStdString()); !made) {
+        QTextStream(stderr) << text::sentence(made.error()) << Qt::endl;
+        return 1;
+    }
     MainWindow window(std::make_unique<FileDialogs>(), folder);
     window.show();
     DemoRun run(window, to);
@@ -75,17 +84,28 @@ int main(int argc, char** argv)
     if (!practice && !one.listen())
         QTextStream(stderr) << QApplication::translate("main", "Another start will not find this window.") << Qt::endl;
     // A window speaks one language for as long as it is there; another takes its place, with the same wood on the bench.
+    // The demonstration has a folder of its own; the user's workbooks are left alone.
+    const QString demoFolder =
+        practice ? QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/demo-workshop")
+                 : QString();
+    Jobs jobs;
+    if (practice)
+        jobs.run([folder = demoFolder.toStdString()](const Cancel& cancel) { return makeDemoShop(folder, cancel); },
+                 [](const Status& made) {
+                     if (!made)
+                         QTextStream(stderr) << text::sentence(made.error()) << Qt::endl;
+                 });
     constexpr int again = 1000;
     int ended = again;
     QByteArray place;
     while (ended == again) {
         speak(languageFor(chosenLanguage(), QLocale::system().uiLanguages()));
-        MainWindow window(std::make_unique<FileDialogs>());
+        MainWindow window(std::make_unique<FileDialogs>(), demoFolder);
         if (!place.isEmpty())
             window.restoreGeometry(place);
         window.show();
         if (practice)
-            window.newPractice(workbooksFolder());
+            window.newPractice(demoFolder);
         else if (!book.isEmpty())
             window.openBook(book);
         QObject::connect(&one, &OneWindow::asked, &window, [&window](const QString& path) {

@@ -88,6 +88,9 @@ MainWindow::MainWindow(std::unique_ptr<Questions> questions, QString folder)
       m_stages(new QListWidget(m_desk)),
       m_messages(new MessageBar(this))
 {
+    const QSettings settings;
+    const bool dark = settings.value(QStringLiteral("dark"), false).toBool();
+    Style(dark).apply(); // before there are widgets: what is made afterwards has its looks from the start
     setObjectName(QStringLiteral("mainWindow"));
     setWindowTitle(tr("Dowel"));
     resize(1280, 800);
@@ -116,9 +119,8 @@ MainWindow::MainWindow(std::unique_ptr<Questions> questions, QString folder)
     desk->setSpacing(0);
     desk->addWidget(m_stages);
     desk->addWidget(m_benches, 1);
-    const QSettings settings;
     setInches(settings.value(QStringLiteral("inches"), false).toBool());
-    setDark(settings.value(QStringLiteral("dark"), false).toBool());
+    m_darkAction->setChecked(dark);
     for (QAction* a : m_needBook)
         a->setEnabled(false);
     m_shop->refresh();

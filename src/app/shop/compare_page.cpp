@@ -3,6 +3,7 @@
 
 #include "app/parts/form.h"
 #include "app/parts/style.h"
+#include "app/shop/side_picture.h"
 #include "store/store.h"
 #include "text/errors.h"
 #include "text/units.h"
@@ -20,6 +21,7 @@ ComparePage::ComparePage(QWidget* parent)
     : QWidget(parent),
       m_words(form::words(this, "compareWords")),
       m_table(form::table(this, "compareTable", tr("Cents off as first drilled"), {tr("instrument")}, 30)),
+      m_picture(new SidePicture(this)),
       m_own(form::button(this, "compareOwn", tr("Only what is each one's &own"))),
       m_next(form::button(this, "compareNext", tr("&Lay the next one out with it taken out"), true))
 {
@@ -39,7 +41,8 @@ ComparePage::ComparePage(QWidget* parent)
     column->setSpacing(Style::grid);
     column->addWidget(title);
     column->addWidget(m_words);
-    column->addWidget(m_table, 1);
+    column->addWidget(m_table);
+    column->addWidget(m_picture, 1);
     column->addLayout(buttons);
     connect(back, &QPushButton::clicked, this, &ComparePage::backAsked);
     connect(m_next, &QPushButton::clicked, this, &ComparePage::layNext);
@@ -105,7 +108,8 @@ void ComparePage::showTable(const session::SideBySide& side)
     for (std::size_t i = 0; i < side.instruments.size(); ++i) {
         const auto& one = side.instruments[i];
         form::row(m_table, static_cast<int>(i) + 1,
-                  cells(QString::fromStdString(one.name), m_own->isChecked() ? one.own : one.off));
+                  cells(tr("%1  %2", "number, name").arg(i + 1).arg(QString::fromStdString(one.name)),
+                        m_own->isChecked() ? one.own : one.off));
     }
     QFont bold = Style::body();
     bold.setBold(true);
@@ -113,12 +117,18 @@ void ComparePage::showTable(const session::SideBySide& side)
         m_table->item(0, column)->setFont(bold);
     m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     m_table->horizontalHeader()->setSectionResizeMode(0, QHeaderView::ResizeToContents);
+    // As high as its rows, up to eight; the picture has the rest.
+    constexpr int most = 9;
+    m_table->setFixedHeight(m_table->horizontalHeader()->sizeHint().height() + 4 +
+                            std::min(most, m_table->rowCount()) * m_table->verticalHeader()->defaultSectionSize());
+    m_picture->show(side, m_own->isChecked());
     const auto heard = std::count_if(side.common.begin(), side.common.end(), [](const auto& c) { return c.has_value(); });
     m_next->setEnabled(heard > 0);
     m_words->setText(
         heard > 0
             ? tr("Cents off the target as they were first drilled, in the air they are tuned for. What all have in common is "
-                 "the drawing's error, or the model's; what is left is each one's own.")
+                 "the drawing's error, or the model's; what is left is each one's own. Below, the bar is what they "
+                 "have in common, the figures are the instruments.")
             : tr("No note was heard on two of them before the first cut, so nothing can be said of what they have in common."));
 }
 

@@ -15,6 +15,8 @@ class QTableWidget;
 
 namespace dowel::app {
 
+class SidePicture;
+
 class ComparePage : public QWidget
 {
     Q_OBJECT
@@ -36,6 +38,7 @@ private:
     std::vector<Workbook> m_books;
     QLabel* m_words;
     QTableWidget* m_table;
+    SidePicture* m_picture;
     QPushButton* m_own;
     QPushButton* m_next;
     std::optional<session::SideBySide> m_side;

@@ -398,9 +398,15 @@ const ShelfLine* ShopPage::chosen() const
 
 QStringList ShopPage::chosenPaths() const
 {
-    QStringList paths;
+    std::vector<const ShelfLine*> lines;
     for (const auto* item : m_list->selectedItems())
-        paths << QString::fromStdString(m_lines[item->data(Qt::UserRole).toUInt()].path);
+        lines.push_back(&m_lines[item->data(Qt::UserRole).toUInt()]);
+    std::sort(lines.begin(), lines.end(), [](const ShelfLine* a, const ShelfLine* b) {
+        return QString::localeAwareCompare(QString::fromStdString(a->name), QString::fromStdString(b->name)) < 0;
+    });
+    QStringList paths;
+    for (const ShelfLine* line : lines)
+        paths << QString::fromStdString(line->path);
     return paths;
 }
 
