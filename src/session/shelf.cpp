@@ -22,6 +22,7 @@ void takePlan(ShelfLine& line, const Workbook& book)
     if (!plan)
         return;
     line.notes = static_cast<int>(plan->blank.spec.fingerings.size());
+    line.lowest = plan->target.lowest;
     InstrumentSpec bare = plan->blank.spec;
     bare.fingerings.clear();
     if (plan->goal) {
@@ -64,6 +65,7 @@ void takeBook(ShelfLine& line, const Workbook& book)
     if (!book.sounds())
         return takePlan(line, book);
     line.shape = book.present();
+    line.lowest = book.present().spec().fingerings.front().id.text;
     const auto ages = cutsSinceHeard(book);
     line.notes = static_cast<int>(ages.size());
     line.toHear = static_cast<int>(std::count(ages.begin(), ages.end(), std::nullopt));

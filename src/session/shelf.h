@@ -21,6 +21,7 @@ struct ShelfLine
     std::string name;
     State state = State::Unreadable;
     std::optional<Instrument> shape; ///< as it is, or as it is to be where nothing is drilled yet
+    std::string lowest;              ///< note; empty where nothing is wanted yet
     bool practice = false;
     int toHear = 0;             ///< fingerings that were never heard on it
     int notes = 0;              ///< fingerings that are wanted

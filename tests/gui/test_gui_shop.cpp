@@ -13,6 +13,7 @@
 #include "support/fixtures.h"
 
 #include <QCheckBox>
+#include <QDialog>
 #include <QDir>
 #include <QFile>
 #include <QSpinBox>
@@ -115,6 +116,7 @@ private Q_SLOTS:
         desk.find<QListWidget>("shopList")->setCurrentRow(0);
         QSignalSpy opened(&desk.window(), &app::MainWindow::opened);
         desk.click("shopLike");
+        desk.click("likeMake"); // in its own key
         QVERIFY(opened.wait(20000));
         QCOMPARE(desk.window().windowTitle(), QStringLiteral("Another Lark – Dowel"));
         app::Plan& plan = desk.window().plan();
@@ -175,6 +177,54 @@ private Q_SLOTS:
         desk.click("layoutGo");
         QVERIFY(QTest::qWaitFor([&] { return !plan.busy(); }, 30000));
         QVERIFY2(plan.layout().has_value(), qPrintable(plan.trouble()));
+    }
+    void aFamilyOfSizesIsMadeInOneGo()
+    {
+        Desk desk(false);
+        put(desk.file("lark.dowel"), "Lark", -20.0);
+        desk.window().showShop();
+        QVERIFY(lists(desk, 1));
+        desk.click("shopLike");
+        auto* name = desk.find<QLineEdit>("likeName");
+        auto* keys = desk.find<QListWidget>("likeKeys");
+        name->clear();
+        desk.click("likeMake");
+        QVERIFY(desk.find<QLabel>("likeTrouble")->isVisible());
+        QTest::keyClicks(name, QStringLiteral("Larks"));
+        const auto tick = [&](const char* note) {
+            for (int row = 0; row < keys->count(); ++row)
+                if (keys->item(row)->data(Qt::UserRole).toString() == QLatin1String(note)) {
+                    keys->setCurrentRow(row);
+                    QTest::keyClick(keys, Qt::Key_Space);
+                }
+        };
+        tick("D5"); // its own is ticked: not that one
+        desk.click("likeMake");
+        QVERIFY(desk.find<QLabel>("likeTrouble")->text().contains(QLatin1String("Tick")));
+        tick("C5");
+        tick("A#4");
+        desk.click("likeMake");
+        QVERIFY(QTest::qWaitFor([&] { return desk.find<QListWidget>("shopList")->count() == 3; }, 60000));
+        QVERIFY2(desk.message().contains(QLatin1String("2 instrument")), qPrintable(desk.message()));
+        for (const char* file : {"larks-in-c5.dowel", "larks-in-a-4.dowel"}) {
+            const auto store = Store::open(desk.file(file).toStdString(), Store::Mode::Look);
+            VERIFY_OK(store);
+            const auto plan = io::planFromText(*store->book().plan());
+            VERIFY_OK(plan);
+            QVERIFY(plan->goal && plan->goal->spec().holes.size() == 6);
+        }
+        // From a file that lies elsewhere, a specification.
+        QTemporaryDir elsewhere;
+        QFile spec(elsewhere.filePath(QStringLiteral("model.json")));
+        QVERIFY(spec.open(QIODevice::WriteOnly) && spec.write(QByteArray::fromStdString(io::specText(called("Model")))) > 0);
+        spec.close();
+        desk.answers().files = {spec.fileName()};
+        desk.click("modelButton");
+        QTRY_VERIFY(desk.window().findChild<QDialog*>(QStringLiteral("likeDialog")) != nullptr);
+        QSignalSpy opened(&desk.window(), &app::MainWindow::opened);
+        desk.click("likeMake");
+        QVERIFY(opened.wait(20000));
+        QCOMPARE(desk.window().windowTitle(), QStringLiteral("Another Model – Dowel"));
     }
     void anyFamilyIsPractised()
     {

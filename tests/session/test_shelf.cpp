@@ -1,10 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves the shop without a window: every state an instrument can be in, what cannot be read, two hundred at once, and
 // instruments of one model side by side.
+#include "core/fit/fit.h"
 #include "core/layout/layout.h"
 #include "core/tuning/pitch.h"
 #include "session/compare.h"
 #include "session/shelf.h"
+#include "session/sizes.h"
 #include "sim/bench.h"
 #include "sim/house.h"
 #include "store/store.h"
@@ -111,6 +113,57 @@ private Q_SLOTS:
             VERIFY_OK(store->append(heard(chart.front(), -3.0)));
             QVERIFY(session::shelfLine(path("bare.dowel")).state == ShelfLine::State::Heard);
         }
+    }
+    void aModelIsMadeInOtherKeys()
+    {
+        const std::string path = this->path("model.dowel");
+        InstrumentSpec spec = fixtures::whistleSpec();
+        spec.holes[2].undercutDiameter = spec.holes[2].diameter + fixtures::mm(1.0);
+        spec.nodes = {{fixtures::mm(100.0), false}};
+        const auto whistle = Instrument::make(spec);
+        VERIFY_OK(whistle);
+        VERIFY_OK(Store::create(path, *whistle));
+        const auto model = session::modelIn(path);
+        VERIFY_OK(model);
+        // A tone lower is longer by 2^(2/12), as strings and pipes are: equal temperament, ISO 16.
+        const double tone = std::exp2(2.0 / 12.0);
+        for (const auto widths : {session::Widths::Kept, session::Widths::InProportion}) {
+            const auto lower = session::inKey(*model, "C5", widths);
+            VERIFY_OK(lower);
+            const InstrumentSpec& s = lower->blank.spec;
+            QCOMPARE(s.fingerings.size(), spec.fingerings.size());
+            QCOMPARE(s.fingerings.front().id.text, std::string("C5"));
+            QCOMPARE(s.fingerings[2].targetName, std::string("E5"));
+            VERIFY_NEAR(spec.fingerings[2].target / s.fingerings[2].target, tone, 1e-9);
+            QCOMPARE(s.fingerings[2].closed, spec.fingerings[2].closed);
+            VERIFY_NEAR(s.bore.back().at / spec.bore.back().at, tone, 1e-9);
+            VERIFY_NEAR(s.nodes.front().at / spec.nodes.front().at, tone, 1e-9);
+            const bool scaled = widths == session::Widths::InProportion;
+            VERIFY_NEAR(s.bore.front().diameter / spec.bore.front().diameter, scaled ? tone : 1.0, 1e-9);
+            VERIFY_NEAR(std::get<Duct>(s.excitation).windowWidth / std::get<Duct>(spec.excitation).windowWidth,
+                        scaled ? tone : 1.0, 1e-9);
+            QVERIFY(!lower->goal && lower->model);
+            QCOMPARE(s.bore.size(), spec.bore.size());
+        }
+        const auto laid = session::laidOutIn(*model, "C5", session::Widths::InProportion);
+        VERIFY_OK(laid);
+        const auto& holes = laid->goal->spec().holes;
+        QCOMPARE(holes.size(), spec.holes.size());
+        QVERIFY(holes[2].undercutDiameter > holes[2].diameter); // what was undercut is
+        QCOMPARE(holes[5].digit, spec.holes[5].digit);
+        const auto posterior = fit(Workbook(*laid->goal));
+        VERIFY_OK(posterior);
+        const auto cents = posterior->cents(*laid->goal);
+        VERIFY_OK(cents);
+        for (const double c : *cents)
+            QVERIFY2(std::abs(c) < 15.0, qPrintable(QString::number(c)));
+        // The key of a temperament goes along; what is no note is named.
+        io::PlanKept just = *model;
+        just.target.tuning.scale = "just";
+        just.target.tuning.tonic = "D";
+        QCOMPARE(session::inKey(just, "C5", session::Widths::Kept)->target.tuning.tonic, std::string("C"));
+        QCOMPARE(session::inKey(*model, "low", session::Widths::Kept).error().where, std::string("low"));
+        QVERIFY(!session::modelIn("nothing.dowel"));
     }
     void twoHundredAreThereAndABrokenOneKeepsNobodyBack()
     {

@@ -4,6 +4,7 @@
 #include "app/document/shop_settings.h"
 
 #include "core/tuning/pitch.h"
+#include "session/sizes.h"
 #include "text/errors.h"
 
 #include <QDateTime>
@@ -12,43 +13,6 @@
 #include <utility>
 
 namespace dowel::app {
-
-namespace {
-
-/// The model's row on this blank, with this plan's fingerings. Errors: BadGeometry (holes differ in number), those of
-/// carriedOver().
-Result<Instrument> carried(const Instrument& model, const Blank& blank)
-{
-    if (model.spec().holes.size() != blank.holeCount)
-        return Error{ErrorCode::BadGeometry, "model",
-                     std::to_string(model.spec().holes.size()) + " holes; the plan's fingerings have " +
-                         std::to_string(blank.holeCount)};
-    const auto lowest = [](const std::vector<Fingering>& chart) {
-        Hertz low;
-        for (const Fingering& f : chart)
-            if (f.registerNumber == 1 && (low == Hertz{} || f.target < low))
-                low = f.target;
-        return low;
-    };
-    const Hertz from = lowest(model.spec().fingerings);
-    const Hertz to = lowest(blank.spec.fingerings);
-    if (from == Hertz{} || to == Hertz{})
-        return Error{ErrorCode::BadFingering, "model", "has no lowest note"};
-    const double ratio = to / from;
-    // No longer than the model's length calls for, and no longer than the blank is.
-    const Metres length = std::min(blank.spec.bore.back().at, model.length() / ratio * 1.1);
-    const auto moved = carriedOver(model, boreEndingAt(blank.spec.bore, length), blank.spec.wall, ratio);
-    if (!moved)
-        return moved;
-    InstrumentSpec spec = blank.spec;
-    spec.bore = moved->spec().bore;
-    spec.holes = moved->spec().holes;
-    for (std::size_t i = 0; i < spec.holes.size(); ++i)
-        spec.holes[i].id = {"h" + std::to_string(i + 1)};
-    return Instrument::make(std::move(spec));
-}
-
-} // namespace
 
 Plan::Plan(io::PlanKept kept, QObject* parent) : QObject(parent), m_kept(std::move(kept))
 {
@@ -279,7 +243,7 @@ void Plan::layOut()
             const Priors priors = learntPriors(blank.spec.family);
             if (!model)
                 return dowel::layOut(blank, wishes, true, cancel, priors);
-            const auto rough = carried(*model, blank);
+            const auto rough = session::rowOn(*model, blank);
             if (!rough)
                 return rough.error();
             return dowel::layOut(*rough, blank.spec.bore.back().at, wishes, true, cancel, priors);

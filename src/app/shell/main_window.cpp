@@ -16,10 +16,12 @@
 #include "app/parts/style.h"
 #include "app/parts/workpiece.h"
 #include "app/shop/compare_page.h"
+#include "app/shop/like_dialog.h"
 #include "app/shop/shop_memory_dialog.h"
 #include "app/shop/shop_page.h"
 #include "io/spec_json.h"
 #include "session/practice.h"
+#include "session/sizes.h"
 #include "text/errors.h"
 #include "text/sentences.h"
 
@@ -141,6 +143,11 @@ void MainWindow::buildShop()
     connect(m_shop, &ShopPage::practiceAsked, this, &MainWindow::practise);
     connect(m_shop, &ShopPage::fileAsked, this, &MainWindow::openAsked);
     connect(m_shop, &ShopPage::specificationAsked, this, &MainWindow::newFromSpec);
+    connect(m_shop, &ShopPage::modelAsked, this, [this] {
+        const QString path = m_questions->fileToOpen(this, tr("The model"), tr("Workbooks and specifications (*.dowel *.json)"));
+        if (!path.isEmpty())
+            m_shop->likeFile(path);
+    });
     connect(m_shop, &ShopPage::failed, this, [this](const QString& s) { m_messages->trouble(s); });
     connect(m_shop, &ShopPage::folderAsked, this, [this] {
         const QString folder = m_questions->folderToUse(this, tr("Folder of the workbooks"), m_folder);
@@ -716,52 +723,78 @@ void MainWindow::beginNew(Family family, const QString& name)
     beginFrom(Plan::usual(family), name);
 }
 
-void MainWindow::beginLike(const QString& path)
-{
-    m_jobs.run(
-        [path = path.toStdString()](const Cancel&) -> Result<io::PlanKept> {
-            const auto store = Store::open(path, Store::Mode::Look);
-            if (!store)
-                return store.error();
-            const Workbook& book = store->book();
-            auto plan =
-                book.plan() == nullptr ? Result<io::PlanKept>(io::planOf(book.present())) : io::planFromText(*book.plan());
-            if (!plan)
-                return plan.error();
-            if (book.sounds()) { // as it became, not as it was meant
-                const io::PlanKept there = io::planOf(book.present());
-                plan->goal = there.goal;
-                plan->model = there.goal;
-            }
-            plan->done.clear();
-            return plan;
-        },
-        [this](Result<io::PlanKept> plan) {
-            if (!plan)
-                return m_messages->trouble(text::sentence(plan.error()));
-            const QString name = tr("Another %1", "name of an instrument").arg(QString::fromStdString(plan->blank.spec.name));
-            beginFrom(std::move(*plan), name);
-        });
-}
+namespace {
 
-void MainWindow::beginFrom(io::PlanKept plan, const QString& name)
+/// A workbook of the bare tube, with what is wanted of it. Errors: those of Instrument::make() and Store.
+Result<Store> begun(const QString& folder, const QString& name, io::PlanKept plan)
 {
     plan.blank.spec.name = name.toStdString();
     InstrumentSpec bare = plan.blank.spec;
     bare.holes.clear();
     bare.fingerings.clear();
-    auto tube = Instrument::make(std::move(bare));
+    const auto tube = Instrument::make(std::move(bare));
     if (!tube)
-        return m_messages->trouble(text::sentence(tube.error()));
-    open([folder = m_folder, name, tube = std::move(*tube), text = io::planText(plan)]() -> Result<Store> {
-        QDir().mkpath(folder);
-        auto store = Store::create(freePath(folder, fileNameOf(name)).toStdString(), tube);
-        if (!store)
-            return store.error();
-        if (const auto kept = store->append(PlanEntry{text}); !kept)
-            return kept.error();
+        return tube.error();
+    QDir().mkpath(folder);
+    auto store = Store::create(freePath(folder, fileNameOf(name)).toStdString(), *tube);
+    if (!store)
         return store;
+    if (const auto kept = store->append(PlanEntry{io::planText(plan)}); !kept)
+        return kept.error();
+    return store;
+}
+
+} // namespace
+
+void MainWindow::beginLike(const LikeWanted& what)
+{
+    if (what.keys.size() > 1)
+        return beginFamily(what);
+    m_messages->news(tr("The holes are being laid out…"));
+    open([what, folder = m_folder]() -> Result<Store> {
+        auto plan = session::modelIn(what.path.toStdString());
+        if (plan && !what.keys.isEmpty())
+            plan = session::laidOutIn(*plan, what.keys.front().toStdString(), what.widths, learntPriors(plan->blank.spec.family));
+        if (!plan)
+            return plan.error();
+        return begun(folder, what.name, std::move(*plan));
     });
+}
+
+void MainWindow::beginFamily(const LikeWanted& what)
+{
+    m_messages->news(tr("%n instrument(s) are being laid out…", nullptr, static_cast<int>(what.keys.size())));
+    m_jobs.run(
+        [what, folder = m_folder](const Cancel& cancel) -> Status {
+            const auto model = session::modelIn(what.path.toStdString());
+            if (!model)
+                return model.error();
+            const Priors priors = learntPriors(model->blank.spec.family);
+            // All of them first: either the family is there or nothing of it.
+            std::vector<std::pair<QString, io::PlanKept>> plans;
+            for (const QString& key : what.keys) {
+                auto plan = session::laidOutIn(*model, key.toStdString(), what.widths, priors, cancel);
+                if (!plan)
+                    return Error{plan.error().code, key.toStdString() + ", " + plan.error().where, plan.error().facts};
+                plans.emplace_back(tr("%1 in %2", "name, lowest note").arg(what.name, text::noteName(key.toStdString())),
+                                   std::move(*plan));
+            }
+            for (auto& [name, plan] : plans)
+                if (const auto store = begun(folder, name, std::move(plan)); !store)
+                    return store.error();
+            return Done{};
+        },
+        [this, count = what.keys.size()](const Status& made) {
+            if (!made)
+                return m_messages->trouble(text::sentence(made.error()));
+            m_messages->news(tr("%n instrument(s) laid out; each has its workbook.", nullptr, static_cast<int>(count)));
+            m_shop->refresh();
+        });
+}
+
+void MainWindow::beginFrom(io::PlanKept plan, const QString& name)
+{
+    open([folder = m_folder, name, plan = std::move(plan)] { return begun(folder, name, plan); });
 }
 
 void MainWindow::build(const Instrument& there)

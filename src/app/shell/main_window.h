@@ -21,6 +21,7 @@ namespace dowel::app {
 
 class ComparePage;
 class CorrectPage;
+struct LikeWanted;
 class ListenPage;
 class LogbookPage;
 class MessageBar;
@@ -81,7 +82,9 @@ private:
     QAction* act(QMenu* menu, const QString& text, const QKeySequence& keys, Function function, bool needsBook);
     void buildShop();
     void beginFrom(io::PlanKept plan, const QString& name);
-    void beginLike(const QString& path);
+    void beginLike(const LikeWanted& what);
+    /// One in each key that is asked for, all or none.
+    void beginFamily(const LikeWanted& what);
     /// Lets go of the workbook that is open.
     void closeBook();
     void showRecent();

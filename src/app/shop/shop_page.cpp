@@ -278,6 +278,7 @@ QVBoxLayout* ShopPage::makeBeginning()
     column->addWidget(heading(tr("From elsewhere")));
     column->addWidget(plain("openButton", tr("&Open a workbook…"), &ShopPage::fileAsked));
     column->addWidget(plain("newButton", tr("New from a &specification…"), &ShopPage::specificationAsked));
+    column->addWidget(plain("modelButton", tr("Another &like a file…"), &ShopPage::modelAsked));
     column->addWidget(plain("folderButton", tr("Another &folder…"), &ShopPage::folderAsked));
     column->addStretch(1);
     return column;
@@ -298,7 +299,7 @@ void ShopPage::bind()
     connect(m_open, &QPushButton::clicked, this, open);
     connect(m_like, &QPushButton::clicked, this, [this] {
         if (const ShelfLine* line = chosen())
-            Q_EMIT likeAsked(QString::fromStdString(line->path));
+            askLike(QString::fromStdString(line->path), QString::fromStdString(line->name), QString::fromStdString(line->lowest));
     });
     connect(m_archive, &QPushButton::clicked, this, &ShopPage::archive);
     const auto begin = [this] {
@@ -312,6 +313,24 @@ void ShopPage::bind()
     };
     connect(m_begin, &QPushButton::clicked, this, begin);
     connect(m_name, &QLineEdit::returnPressed, this, begin);
+}
+
+void ShopPage::askLike(const QString& path, const QString& name, const QString& lowest)
+{
+    auto* dialog = new LikeDialog(path, tr("Another %1", "name of an instrument").arg(name), lowest, this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &LikeDialog::wanted, this, &ShopPage::likeAsked);
+    dialog->open();
+}
+
+void ShopPage::likeFile(const QString& path)
+{
+    m_jobs.run([path = path.toStdString()](const Cancel&) { return session::modelIn(path); },
+               [this, path](const Result<io::PlanKept>& model) {
+                   if (!model)
+                       return Q_EMIT failed(text::sentence(model.error()));
+                   askLike(path, QString::fromStdString(model->blank.spec.name), QString::fromStdString(model->target.lowest));
+               });
 }
 
 void ShopPage::setFolder(const QString& folder)

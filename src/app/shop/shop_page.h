@@ -4,6 +4,7 @@
 #pragma once
 
 #include "app/parts/jobs.h"
+#include "app/shop/like_dialog.h"
 #include "session/shelf.h"
 
 #include <QWidget>
@@ -28,17 +29,20 @@ public:
     explicit ShopPage(QString folder, QWidget* parent = nullptr);
     void setFolder(const QString& folder);
     [[nodiscard]] const QString& folder() const { return m_folder; }
+    /// Another like the one in a file, a workbook or a specification.
+    void likeFile(const QString& path);
     /// Reads the folder again.
     void refresh();
 
 Q_SIGNALS:
     void openAsked(const QString& path);
     void beginAsked(dowel::Family family, const QString& name);
-    void likeAsked(const QString& path);
+    void likeAsked(const dowel::app::LikeWanted& what);
     void compareAsked(const QStringList& paths);
     void practiceAsked(dowel::Family family, const dowel::PracticeEntry& with);
     void fileAsked();
     void specificationAsked();
+    void modelAsked();
     void folderAsked();
     /// The file is about to be moved: whoever has it open lets go of it.
     void movingAway(const QString& path);
@@ -56,6 +60,8 @@ private:
     /// The chosen line's; nothing where none is.
     [[nodiscard]] const session::ShelfLine* chosen() const;
     void archive();
+    /// Asks how another like it is to be.
+    void askLike(const QString& path, const QString& name, const QString& lowest);
     Jobs m_jobs;
     QString m_folder;
     std::vector<session::ShelfLine> m_lines;

@@ -1,0 +1,108 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shop/like_dialog.h"
+
+#include "app/parts/form.h"
+#include "app/parts/style.h"
+#include "core/tuning/pitch.h"
+#include "core/tuning/scale.h"
+#include "text/units.h"
+
+#include <QComboBox>
+#include <QFormLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QVBoxLayout>
+
+namespace dowel::app {
+
+LikeDialog::LikeDialog(const QString& path, const QString& name, const QString& lowest, QWidget* parent)
+    : QDialog(parent),
+      m_path(path),
+      m_lowest(lowest),
+      m_name(new QLineEdit(name, this)),
+      m_keys(new QListWidget(this)),
+      m_widths(form::box(this, "likeWidths", tr("Bore and mouth in another key"))),
+      m_trouble(form::words(this, "likeTrouble"))
+{
+    setObjectName(QStringLiteral("likeDialog"));
+    setWindowTitle(tr("Another like this"));
+    resize(520, 560);
+    m_name->setObjectName(QStringLiteral("likeName"));
+    m_name->setAccessibleName(tr("Its name"));
+    m_name->setMaxLength(100);
+    m_keys->setObjectName(QStringLiteral("likeKeys"));
+    m_keys->setAccessibleName(tr("Lowest notes to make it in"));
+    m_widths->addItem(tr("as wide as they are"), static_cast<int>(session::Widths::Kept));
+    m_widths->addItem(tr("in proportion to the length"), static_cast<int>(session::Widths::InProportion));
+    auto* words = form::words(this, "likeWords", true);
+    words->setText(tr("Sides, fingers, undercuts, stations, wishes and fingerings are kept; the holes are laid out anew. Tick "
+                      "several lowest notes for a family of sizes: each gets a workbook of its own."));
+    m_trouble->setVisible(false);
+    fillKeys(lowest);
+    auto* fields = new QFormLayout;
+    fields->setHorizontalSpacing(2 * Style::grid);
+    fields->setVerticalSpacing(Style::grid);
+    fields->addRow(tr("&Name"), m_name);
+    fields->addRow(tr("&Bore, mouth"), m_widths);
+    fields->addRow(tr("&Lowest note"), m_keys);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(24, 20, 24, 20);
+    column->setSpacing(2 * Style::grid);
+    column->addLayout(fields, 1);
+    column->addWidget(words);
+    column->addWidget(m_trouble);
+    column->addLayout(form::answers(this, "likeCancel", "likeMake", tr("Begin it")));
+    m_name->setFocus();
+    m_name->selectAll();
+}
+
+void LikeDialog::fillKeys(const QString& lowest)
+{
+    const auto own = semitonesFromName(lowest.toStdString());
+    m_keys->setEnabled(own.ok());
+    if (!own)
+        return;
+    constexpr int octave = 12;
+    const Hertz a4 = Hertz::fromHertz(440.0);
+    const Hertz at = *equalTempered(lowest.toStdString(), a4);
+    for (int semitones = octave; semitones >= -octave; --semitones) {
+        const std::string name = semitones == 0 ? lowest.toStdString() : nearestNote(at * std::exp2(semitones / 12.0), a4).name;
+        auto* item =
+            new QListWidgetItem(semitones == 0 ? tr("%1, as the model").arg(text::noteName(name)) : text::noteName(name), m_keys);
+        item->setData(Qt::UserRole, QString::fromStdString(name));
+        item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsUserCheckable | Qt::ItemIsSelectable);
+        item->setCheckState(semitones == 0 ? Qt::Checked : Qt::Unchecked);
+        if (semitones == 0)
+            m_keys->setCurrentItem(item);
+    }
+}
+
+QStringList LikeDialog::chosenKeys() const
+{
+    QStringList keys;
+    for (int row = 0; row < m_keys->count(); ++row)
+        if (m_keys->item(row)->checkState() == Qt::Checked)
+            keys << m_keys->item(row)->data(Qt::UserRole).toString();
+    return keys;
+}
+
+void LikeDialog::accept()
+{
+    const auto refuse = [this](const QString& words) {
+        m_trouble->setText(words);
+        m_trouble->setVisible(true);
+    };
+    LikeWanted what{m_path, m_name->text().trimmed(), chosenKeys(),
+                    static_cast<session::Widths>(m_widths->currentData().toInt())};
+    if (what.name.isEmpty())
+        return refuse(tr("Give it a name first, so that you find it again."));
+    if (what.keys.isEmpty() && m_keys->isEnabled())
+        return refuse(tr("Tick the lowest note that it is to have, or several."));
+    if (what.keys == QStringList{m_lowest})
+        what.keys.clear();
+    Q_EMIT wanted(what);
+    QDialog::accept();
+}
+
+} // namespace dowel::app

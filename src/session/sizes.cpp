@@ -1,0 +1,194 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/sizes.h"
+
+#include "core/tuning/pitch.h"
+#include "core/tuning/scale.h"
+#include "io/spec_json.h"
+#include "io/whole_file.h"
+#include "store/store.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace dowel::session {
+
+Result<Instrument> rowOn(const Instrument& model, const Blank& blank)
+{
+    if (model.spec().holes.size() != blank.holeCount)
+        return Error{ErrorCode::BadGeometry, "model",
+                     std::to_string(model.spec().holes.size()) + " holes; the plan's fingerings have " +
+                         std::to_string(blank.holeCount)};
+    const auto lowest = [](const std::vector<Fingering>& chart) {
+        Hertz low;
+        for (const Fingering& f : chart)
+            if (f.registerNumber == 1 && (low == Hertz{} || f.target < low))
+                low = f.target;
+        return low;
+    };
+    const Hertz from = lowest(model.spec().fingerings);
+    const Hertz to = lowest(blank.spec.fingerings);
+    if (from == Hertz{} || to == Hertz{})
+        return Error{ErrorCode::BadFingering, "model", "has no lowest note"};
+    const double ratio = to / from;
+    // No longer than the model's length calls for, and no longer than the blank is.
+    const Metres length = std::min(blank.spec.bore.back().at, model.length() / ratio * 1.1);
+    const auto moved = carriedOver(model, boreEndingAt(blank.spec.bore, length), blank.spec.wall, ratio);
+    if (!moved)
+        return moved;
+    InstrumentSpec spec = blank.spec;
+    spec.bore = moved->spec().bore;
+    spec.holes = moved->spec().holes;
+    for (std::size_t i = 0; i < spec.holes.size(); ++i)
+        spec.holes[i].id = {"h" + std::to_string(i + 1)};
+    return Instrument::make(std::move(spec));
+}
+
+Result<io::PlanKept> modelIn(const std::string& path)
+{
+    if (!io::looksLikeWorkbook(path)) {
+        const auto spec = io::readSpecFile(path);
+        return spec ? Result<io::PlanKept>(io::planOf(*spec)) : spec.error();
+    }
+    const auto store = Store::open(path, Store::Mode::Look);
+    if (!store)
+        return store.error();
+    const Workbook& book = store->book();
+    auto plan = book.plan() == nullptr ? Result<io::PlanKept>(io::planOf(book.present())) : io::planFromText(*book.plan());
+    if (!plan)
+        return plan;
+    if (book.sounds())
+        plan->goal = io::planOf(book.present()).goal;
+    if (plan->goal)
+        plan->model = plan->goal;
+    plan->done.clear();
+    plan->blank.spec.name = book.present().spec().name;
+    return plan;
+}
+
+namespace {
+
+/// A note so many semitones higher, spelt as the new key has it.
+class Transposed
+{
+public:
+    static Result<Transposed> make(const std::string& from, const std::string& to)
+    {
+        const auto low = semitonesFromName(from);
+        const auto high = semitonesFromName(to);
+        if (!low || !high)
+            return low ? high.error() : low.error();
+        constexpr std::size_t octaves = 5;
+        auto names = modeNotes(to, "chromatic", 12 * octaves);
+        if (!names)
+            return names.error();
+        return Transposed(*low, *high, std::move(*names));
+    }
+    [[nodiscard]] double ratio() const { return std::exp2((m_to - m_from) / 12.0); }
+    /// A name that is no note stays.
+    [[nodiscard]] std::string of(const std::string& name) const
+    {
+        const auto semitones = semitonesFromName(name);
+        if (!semitones)
+            return name;
+        const int above = *semitones - m_from;
+        if (above >= 0 && above < static_cast<int>(m_names.size()))
+            return m_names[static_cast<std::size_t>(above)];
+        const Hertz a4 = Hertz::fromHertz(440.0);
+        return nearestNote(equalTempered(name, a4).value() * ratio(), a4).name;
+    }
+
+private:
+    Transposed(int from, int to, std::vector<std::string> names) : m_from(from), m_to(to), m_names(std::move(names)) {}
+    int m_from;
+    int m_to;
+    std::vector<std::string> m_names;
+};
+
+std::vector<Fingering> transposed(std::vector<Fingering> chart, const Transposed& to)
+{
+    for (Fingering& f : chart) {
+        f.id = {to.of(f.id.text)};
+        f.target = f.target * to.ratio();
+        if (!f.targetName.empty())
+            f.targetName = to.of(f.targetName);
+    }
+    return chart;
+}
+
+void scale(Excitation& excitation, double factor)
+{
+    if (auto* d = std::get_if<Duct>(&excitation)) {
+        for (Metres* m : {&d->windowWidth, &d->windowLength, &d->upstream, &d->cover})
+            *m = *m * factor;
+    } else if (auto* t = std::get_if<Transverse>(&excitation)) {
+        for (Metres* m : {&t->holeLength, &t->holeWidth, &t->stopper})
+            *m = *m * factor;
+    } else if (auto* c = std::get_if<ClosedTop>(&excitation)) {
+        c->volume = CubicMetres::fromCubicMillimetres(c->volume.cubicMillimetres() * factor * factor * factor);
+    }
+}
+
+} // namespace
+
+Result<io::PlanKept> inKey(const io::PlanKept& model, const std::string& lowest, Widths widths)
+{
+    const auto to = Transposed::make(model.target.lowest, lowest);
+    if (!to)
+        return to.error();
+    io::PlanKept plan = model;
+    plan.target.lowest = lowest;
+    if (plan.target.tuning.scale != "equal") { // the temperament goes with the key
+        std::string tonic = to->of(model.target.tuning.tonic + "4");
+        tonic.erase(std::remove_if(tonic.begin(), tonic.end(), [](unsigned char c) { return std::isdigit(c) != 0; }),
+                    tonic.end());
+        plan.target.tuning.tonic = tonic;
+    }
+    InstrumentSpec& spec = plan.blank.spec;
+    spec.tuning = plan.target.tuning;
+    auto chart = plan.ownChart ? Result<std::vector<Fingering>>(transposed(spec.fingerings, *to))
+                               : fingeringChart(spec.family, plan.target);
+    if (!chart)
+        return chart.error();
+    auto tuned = retargeted(std::move(*chart), spec.tuning);
+    if (!tuned)
+        return tuned.error();
+    spec.fingerings = std::move(*tuned);
+    const double longer = 1.0 / to->ratio();
+    for (Station& s : spec.bore) {
+        s.at = s.at * longer;
+        if (widths == Widths::InProportion)
+            s.diameter = s.diameter * longer;
+    }
+    for (Slide& s : spec.slides)
+        s.at = s.at * longer;
+    for (Node& n : spec.nodes)
+        n.at = n.at * longer;
+    if (spec.limits.footMin)
+        spec.limits.footMin = *spec.limits.footMin * longer;
+    if (widths == Widths::InProportion)
+        scale(spec.excitation, longer);
+    if (model.goal)
+        plan.model = model.goal; // its row is carried over wherever the tube changes
+    plan.goal.reset();
+    plan.done.clear();
+    return plan;
+}
+
+Result<io::PlanKept> laidOutIn(const io::PlanKept& model, const std::string& lowest, Widths widths, const Priors& priors,
+                               const Cancel& cancel)
+{
+    auto plan = inKey(model, lowest, widths);
+    if (!plan)
+        return plan;
+    const auto rough = plan->model ? rowOn(*plan->model, plan->blank) : Result<Instrument>(Error{});
+    if (plan->model && !rough)
+        return rough.error();
+    auto layout = plan->model ? layOut(*rough, plan->blank.spec.bore.back().at, plan->wishes, false, cancel, priors)
+                              : layOut(plan->blank, plan->wishes, false, cancel, priors);
+    if (!layout)
+        return layout.error();
+    plan->goal = std::move(layout->goal);
+    return plan;
+}
+
+} // namespace dowel::session
