@@ -1085,10 +1085,6 @@
         <translation>gemeinsam</translation>
     </message>
     <message>
-        <source>Cents off the target as they were first drilled, in the air they are tuned for. What all have in common is the drawing's error, or the model's; what is left is each one's own.</source>
-        <translation>Cent neben dem Ziel, wie sie zuerst gebohrt waren, in der Luft, für die sie gestimmt werden. Was allen gemeinsam ist, ist der Fehler der Zeichnung oder des Modells; was bleibt, ist jedem eigen.</translation>
-    </message>
-    <message>
         <source>No note was heard on two of them before the first cut, so nothing can be said of what they have in common.</source>
         <translation>Kein Ton wurde auf zweien von ihnen vor dem ersten Schnitt gehört; darum lässt sich nichts über Gemeinsames sagen.</translation>
     </message>
@@ -1098,6 +1094,15 @@
             <numerusform>Nach %n Instrument seiner Art</numerusform>
             <numerusform>Nach %n Instrumenten seiner Art</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>%1  %2</source>
+        <comment>number, name</comment>
+        <translation>%1  %2</translation>
+    </message>
+    <message>
+        <source>Cents off the target as they were first drilled, in the air they are tuned for. What all have in common is the drawing's error, or the model's; what is left is each one's own. Below, the bar is what they have in common, the figures are the instruments.</source>
+        <translation>Cents neben dem Ziel, wie sie zuerst gebohrt waren, in der Luft, für die sie gestimmt sind. Was alle gemeinsam haben, ist der Fehler der Zeichnung oder des Modells; der Rest ist jedem eigen. Unten ist der Balken das Gemeinsame, die Ziffern sind die Instrumente.</translation>
     </message>
 </context>
 <context>
@@ -1391,6 +1396,51 @@
     <message>
         <source>The plan goes: %1.</source>
         <translation>Der Plan geht so: %1.</translation>
+    </message>
+    <message>
+        <source>Your cut…  (Enter)</source>
+        <translation>Ihr Schnitt…  (Eingabe)</translation>
+    </message>
+    <message>
+        <source>Your cut</source>
+        <translation>Ihr Schnitt</translation>
+    </message>
+    <message>
+        <source>your cut first</source>
+        <translation>zuerst Ihr Schnitt</translation>
+    </message>
+    <message>
+        <source>Which hole, and how far?</source>
+        <translation>Welches Loch, und wie weit?</translation>
+    </message>
+    <message>
+        <source>Choose by yourself; Moves and Try it say what moves what. When your cut is written down, Dowel says what it should do and what the advice would have been. Listen whenever you like.</source>
+        <translation>Wählen Sie selbst; Wirkungen und Ausprobieren sagen, was was bewegt. Steht Ihr Schnitt geschrieben, sagt Dowel, was er bewirken sollte und was der Rat gewesen wäre. Hören Sie, wann immer Sie wollen.</translation>
+    </message>
+    <message>
+        <source>%1, %2 → %3: %4 of %5 home after it, %6 sharp</source>
+        <comment>work, sizes, notes</comment>
+        <translation>%1, %2 → %3: danach %4 von %5 im Ziel, %6 zu hoch</translation>
+    </message>
+    <message>
+        <source>Yours: %1.</source>
+        <translation>Ihrer: %1.</translation>
+    </message>
+    <message>
+        <source>The advice was: %1.</source>
+        <translation>Der Rat war: %1.</translation>
+    </message>
+    <message>
+        <source>The advice was not to cut.</source>
+        <translation>Der Rat war, nicht zu schneiden.</translation>
+    </message>
+    <message numerus="yes">
+        <source>As last heard: %1 of %2 home, %3 sharp; %n cut(s).</source>
+        <comment>score</comment>
+        <translation>
+            <numerusform>Wie zuletzt gehört: %1 von %2 im Ziel, %3 zu hoch; %n Schnitt.</numerusform>
+            <numerusform>Wie zuletzt gehört: %1 von %2 im Ziel, %3 zu hoch; %n Schnitte.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -2237,6 +2287,65 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     </message>
 </context>
 <context>
+    <name>dowel::app::LikeDialog</name>
+    <message>
+        <source>Bore and mouth in another key</source>
+        <translation>Bohrung und Mundloch in anderer Tonart</translation>
+    </message>
+    <message>
+        <source>Another like this</source>
+        <translation>Noch eines wie dieses</translation>
+    </message>
+    <message>
+        <source>Its name</source>
+        <translation>Sein Name</translation>
+    </message>
+    <message>
+        <source>Lowest notes to make it in</source>
+        <translation>Tiefste Töne, in denen es entstehen soll</translation>
+    </message>
+    <message>
+        <source>as wide as they are</source>
+        <translation>so weit, wie sie sind</translation>
+    </message>
+    <message>
+        <source>in proportion to the length</source>
+        <translation>im Verhältnis zur Länge</translation>
+    </message>
+    <message>
+        <source>Sides, fingers, undercuts, stations, wishes and fingerings are kept; the holes are laid out anew. Tick several lowest notes for a family of sizes: each gets a workbook of its own.</source>
+        <translation>Seiten, Finger, Unterschnitte, Messstellen, Wünsche und Griffe bleiben; die Löcher werden neu gelegt. Mehrere tiefste Töne angekreuzt ergeben eine Familie: Jedes bekommt ein eigenes Werkbuch.</translation>
+    </message>
+    <message>
+        <source>&amp;Name</source>
+        <translation>&amp;Name</translation>
+    </message>
+    <message>
+        <source>&amp;Bore, mouth</source>
+        <translation>&amp;Bohrung, Mundloch</translation>
+    </message>
+    <message>
+        <source>&amp;Lowest note</source>
+        <translation>&amp;Tiefster Ton</translation>
+    </message>
+    <message>
+        <source>Begin it</source>
+        <translation>Beginnen</translation>
+    </message>
+    <message>
+        <source>%1, as the model</source>
+        <translation>%1, wie das Vorbild</translation>
+    </message>
+    <message>
+        <source>Give it a name first, so that you find it again.</source>
+        <translation>Zuerst einen Namen geben, damit man es wiederfindet.</translation>
+    </message>
+    <message>
+        <source>Tick the lowest note that it is to have, or several.</source>
+        <translation>Kreuzen Sie den tiefsten Ton an, den es haben soll, oder mehrere.</translation>
+    </message>
+</context>
+<context>
     <name>dowel::app::ListenPage</name>
     <message>
         <source>Where sound comes from</source>
@@ -2886,11 +2995,6 @@ wird gerechnet</translation>
         <translation>Zur Stufe &amp;Bohren</translation>
     </message>
     <message>
-        <source>Another %1</source>
-        <comment>name of an instrument</comment>
-        <translation>Noch ein %1</translation>
-    </message>
-    <message>
         <source>Another instrument from here on?</source>
         <translation>Von hier an ein anderes Instrument?</translation>
     </message>
@@ -2963,6 +3067,33 @@ noch nicht gebohrt</translation>
     <message>
         <source>Brought back: %1</source>
         <translation>Zurückgeholt: %1</translation>
+    </message>
+    <message>
+        <source>The model</source>
+        <translation>Das Vorbild</translation>
+    </message>
+    <message>
+        <source>Workbooks and specifications (*.dowel *.json)</source>
+        <translation>Werkbücher und Beschreibungen (*.dowel *.json)</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n instrument(s) are being laid out…</source>
+        <translation>
+            <numerusform>%n Instrument wird gelegt…</numerusform>
+            <numerusform>%n Instrumente werden gelegt…</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 in %2</source>
+        <comment>name, lowest note</comment>
+        <translation>%1 in %2</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n instrument(s) laid out; each has its workbook.</source>
+        <translation>
+            <numerusform>%n Instrument gelegt; es hat sein Werkbuch.</numerusform>
+            <numerusform>%n Instrumente gelegt; jedes hat sein Werkbuch.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -3843,11 +3974,6 @@ noch nicht gebohrt</translation>
         <translation>Zuerst einen Namen geben, damit man es wiederfindet.</translation>
     </message>
     <message>
-        <source>%1: %2</source>
-        <comment>name, where it stands</comment>
-        <translation>%1: %2</translation>
-    </message>
-    <message>
         <source>None is called so.</source>
         <translation>Keines heißt so.</translation>
     </message>
@@ -3878,6 +4004,52 @@ noch nicht gebohrt</translation>
     <message>
         <source>Show all again</source>
         <translation>Wieder alle zeigen</translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 of %2 home, %n cut(s), %3 sharp</source>
+        <comment>score of a practice blank</comment>
+        <translation>
+            <numerusform>%1 von %2 im Ziel, %n Schnitt, %3 zu hoch</numerusform>
+            <numerusform>%1 von %2 im Ziel, %n Schnitte, %3 zu hoch</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>your o&amp;wn cut first</source>
+        <translation>zuerst der &amp;eigene Schnitt</translation>
+    </message>
+    <message>
+        <source>Your own cut first</source>
+        <translation>Zuerst der eigene Schnitt</translation>
+    </message>
+    <message>
+        <source>You choose hole and size by yourself; then Dowel says what your cut should do, what it would have cut, and keeps the score.</source>
+        <translation>Sie wählen Loch und Maß selbst; dann sagt Dowel, was Ihr Schnitt bewirken sollte, was es geschnitten hätte, und führt den Stand.</translation>
+    </message>
+    <message>
+        <source>Another &amp;like a file…</source>
+        <translation>Wie aus einer &amp;Datei…</translation>
+    </message>
+    <message>
+        <source>Another %1</source>
+        <comment>name of an instrument</comment>
+        <translation>Noch ein %1</translation>
+    </message>
+    <message>
+        <source>%1: %2 %3</source>
+        <comment>name, where it stands, worst or score</comment>
+        <translation>%1: %2 %3</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::SidePicture</name>
+    <message>
+        <source>Instruments of one model over the notes</source>
+        <translation>Instrumente eines Vorbilds über den Tönen</translation>
+    </message>
+    <message>
+        <source>%1: %2 in common</source>
+        <comment>note, cents</comment>
+        <translation>%1: %2 gemeinsam</translation>
     </message>
 </context>
 <context>

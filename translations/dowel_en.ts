@@ -45,6 +45,14 @@
             <numerusform>Then listen to %n fingerings.</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>As last heard: %1 of %2 home, %3 sharp; %n cut(s).</source>
+        <comment>score</comment>
+        <translation>
+            <numerusform>As last heard: %1 of %2 home, %3 sharp; %n cut.</numerusform>
+            <numerusform>As last heard: %1 of %2 home, %3 sharp; %n cuts.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::Document</name>
@@ -102,6 +110,20 @@ one cut</numerusform>
 %n cuts</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n instrument(s) are being laid out…</source>
+        <translation>
+            <numerusform>%n instrument is being laid out…</numerusform>
+            <numerusform>%n instruments are being laid out…</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n instrument(s) laid out; each has its workbook.</source>
+        <translation>
+            <numerusform>%n instrument laid out; it has its workbook.</numerusform>
+            <numerusform>%n instruments laid out; each has its workbook.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::ReadingModel</name>
@@ -110,6 +132,17 @@ one cut</numerusform>
         <translation>
             <numerusform>a cut ago</numerusform>
             <numerusform>%n cuts ago</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::ShopPage</name>
+    <message numerus="yes">
+        <source>%1 of %2 home, %n cut(s), %3 sharp</source>
+        <comment>score of a practice blank</comment>
+        <translation>
+            <numerusform>%1 of %2 home, %n cut, %3 sharp</numerusform>
+            <numerusform>%1 of %2 home, %n cuts, %3 sharp</numerusform>
         </translation>
     </message>
 </context>

@@ -107,7 +107,10 @@ Json bodyJson(const EntryBody& body)
     if (const auto* b = std::get_if<BuiltEntry>(&body))
         return {{"spec", jsonOf(b->built)}};
     const auto& p = std::get<PracticeEntry>(body);
-    return {{"seed", p.seed}, {"celsius", tidy(p.room.celsius())}, {"noise_db", p.noise_dB}};
+    Json practice{{"seed", p.seed}, {"celsius", tidy(p.room.celsius())}, {"noise_db", p.noise_dB}};
+    if (p.ownFirst)
+        practice["own_first"] = true;
+    return practice;
 }
 
 /// One reader a kind of entry; what is wrong is told by the reader's error.
@@ -157,6 +160,7 @@ EntryBody practiceFrom(JsonReader& r)
         e.seed = static_cast<std::uint64_t>(seed);
     e.room = Temperature::fromCelsius(r.number("celsius"));
     e.noise_dB = r.number("noise_db");
+    e.ownFirst = r.boolean("own_first", false);
     return e;
 }
 

@@ -347,6 +347,27 @@ Result<CutEntry> ownCutEntry(const Workbook& book, const Cut& cut)
     return CutEntry{cut, *from, {}, {}};
 }
 
+std::vector<NoteForecast> forecastOf(const Forecaster& forecaster, const Instrument& present, const Cut& cut)
+{
+    const auto after = applied(present, cut);
+    if (!after)
+        return {};
+    const auto states = forecaster.states(*after);
+    const auto doubt = forecaster.plainDoubt(*after);
+    if (!states || !doubt)
+        return {};
+    std::vector<NoteForecast> forecast;
+    const auto& fingerings = present.spec().fingerings;
+    for (std::size_t i = 0; i < states->size(); ++i) {
+        const NoteState& s = (*states)[i];
+        const double part = forecaster.honesty() * (*doubt)[i];
+        forecast.push_back({fingerings[i].id, Cents::fromCents(forecaster.now()[i].cents), Cents::fromCents(s.cents),
+                            Cents::fromCents(s.sd), Cents::fromCents(std::sqrt(std::max(0.0, s.sd * s.sd - part * part))),
+                            Cents::fromCents((*doubt)[i])});
+    }
+    return forecast;
+}
+
 Result<CutEntry> cutEntry(const Workbook& book, const Cut& cut)
 {
     auto entry = ownCutEntry(book, cut);

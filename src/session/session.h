@@ -4,6 +4,7 @@
 #pragma once
 
 #include "core/base/cancel.h"
+#include "core/forecast/forecast.h"
 #include "core/hearing/take.h"
 #include "core/record/workbook.h"
 #include "io/record_json.h"
@@ -42,6 +43,9 @@ struct Expectation
 /// The same, kept; durable on return. Errors: those of takeOf() and Store::append().
 [[nodiscard]] Result<EntryId> keepTake(Store& store, const FingeringId& fingering, const Samples& samples, Temperature room,
                                        ReadingSource source, const Cancel& cancel = {});
+
+/// What a cut does to every note, by what is known of the instrument now; empty where the model does not go so far.
+[[nodiscard]] std::vector<NoteForecast> forecastOf(const Forecaster& forecaster, const Instrument& present, const Cut& cut);
 
 /// What a recording of one or several notes gives: an entry a note, each with its part of the sound.
 struct Sorted

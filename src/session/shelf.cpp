@@ -64,6 +64,8 @@ void takeBook(ShelfLine& line, const Workbook& book)
         line.touched = book.entries().back().at;
     if (!book.sounds())
         return takePlan(line, book);
+    if (line.practice)
+        line.score = scoreOf(book);
     line.shape = book.present();
     line.lowest = book.present().spec().fingerings.front().id.text;
     const auto ages = cutsSinceHeard(book);

@@ -5,6 +5,7 @@
 
 #include "core/base/cancel.h"
 #include "core/record/workbook.h"
+#include "session/practice.h"
 
 #include <optional>
 #include <string>
@@ -23,6 +24,7 @@ struct ShelfLine
     std::optional<Instrument> shape; ///< as it is, or as it is to be where nothing is drilled yet
     std::string lowest;              ///< note; empty where nothing is wanted yet
     bool practice = false;
+    Score score{};              ///< of a practice blank
     int toHear = 0;             ///< fingerings that were never heard on it
     int notes = 0;              ///< fingerings that are wanted
     std::optional<Cut> next;    ///< for CutReady

@@ -210,6 +210,8 @@ Result<std::vector<EntryId>> put(sqlite3* db, const std::string& path, std::span
     const bool newer = std::any_of(entries.begin(), entries.end(), [&](const auto& e) {
         const auto* aside = std::get_if<SetAsideEntry>(&e.body);
         const Entry* target = aside == nullptr ? nullptr : book.entry(aside->entry);
+        if (const auto* practice = std::get_if<PracticeEntry>(&e.body))
+            return practice->ownFirst;
         return (target != nullptr && std::holds_alternative<SetAsideEntry>(target->body)) ||
                std::holds_alternative<AmendEntry>(e.body) || std::holds_alternative<PlanEntry>(e.body) ||
                std::holds_alternative<BuiltEntry>(e.body);
@@ -230,8 +232,9 @@ Result<std::string> newBook(const std::string& path, const Instrument& specified
     auto db = openDatabase(":memory:", SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE);
     if (!db)
         return db.error();
+    const bool known = specified.spec().material.empty() && specified.spec().nodes.empty();
     std::string sql = "PRAGMA application_id = " + std::to_string(applicationId) +
-                      "; PRAGMA user_version = " + std::to_string(tablesVersion) + ";";
+                      "; PRAGMA user_version = " + std::to_string(known ? tablesVersion : schemaVersion) + ";";
     for (const SchemaPart& part : schema)
         sql += std::string(part.sql) + ";";
     if (auto ok = run(db->get(), path, sql); !ok)

@@ -8,6 +8,7 @@
 #include "app/shop/side_picture.h"
 #include "gui/gui_support.h"
 #include "io/spec_json.h"
+#include "session/practice.h"
 #include "store/store.h"
 #include "support/entries.h"
 #include "support/fixtures.h"
@@ -225,6 +226,41 @@ private Q_SLOTS:
         desk.click("likeMake");
         QVERIFY(opened.wait(20000));
         QCOMPARE(desk.window().windowTitle(), QStringLiteral("Another Model – Dowel"));
+    }
+    void theOwnCutComesFirstAndIsJudged()
+    {
+        Desk desk(false);
+        QTest::mouseClick(desk.find<QCheckBox>("practiceOwnFirst"), Qt::LeftButton, Qt::NoModifier, QPoint(8, 8));
+        QSignalSpy opened(&desk.window(), &app::MainWindow::opened);
+        desk.click("practiceButton");
+        QVERIFY(opened.wait(20000));
+        QVERIFY(desk.document().book()->practice()->ownFirst);
+        QVERIFY(desk.hearAll());
+        desk.key(Qt::Key_Return);
+        QVERIFY(QTest::qWaitFor([&] { return desk.document().counsel().has_value() && !desk.document().busy(); }, 20000));
+        QCOMPARE(desk.document().counsel()->advice.state, AdviceState::MakeCut);
+        QVERIFY(!desk.window().correctPage()->proposed()); // neither on the card nor on the workpiece
+        QVERIFY(!desk.find<QLineEdit>("calipers")->isVisible());
+        auto* own = desk.find<QPushButton>("ownFirstButton");
+        QTRY_VERIFY(own->isVisible() && own->hasFocus());
+        desk.key(Qt::Key_Return);
+        auto* what = desk.find<QComboBox>("ownWhat");
+        what->setCurrentIndex(what->findText(QStringLiteral("Enlarge h4")));
+        QTest::keyClicks(desk.find<QLineEdit>("ownSize"), QStringLiteral("9.5")); // far too wide
+        desk.click("ownKeep");
+        QTRY_COMPARE_WITH_TIMEOUT(desk.document().book()->cuts().size(), std::size_t(1), 10000);
+        const auto said = [&] {
+            return desk.find<QLabel>("cardPlan")->text();
+        };
+        QTRY_VERIFY2_WITH_TIMEOUT(said().contains(QLatin1String("Yours: Enlarge h4")), qPrintable(said()), 20000);
+        QVERIFY2(said().contains(QLatin1String("The advice was: ")), qPrintable(said()));
+        QVERIFY2(said().contains(QLatin1String("As last heard: ")), qPrintable(said()));
+        const auto verdict = session::verdictOf(*desk.document().book());
+        QVERIFY(verdict && verdict->advised);
+        QVERIFY2(verdict->own.sharp > 0 && verdict->advised->sharp == 0, "a hole that wide spoils its note");
+        desk.window().showShop();
+        QVERIFY(lists(desk, 1));
+        QVERIFY2(line(desk, 0).contains(QLatin1String("home, 1 cut")), qPrintable(line(desk, 0)));
     }
     void anyFamilyIsPractised()
     {

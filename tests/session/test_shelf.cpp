@@ -114,6 +114,40 @@ private Q_SLOTS:
             QVERIFY(session::shelfLine(path("bare.dowel")).state == ShelfLine::State::Heard);
         }
     }
+    void aPracticeBlankHasAScore()
+    {
+        Workbook book(fixtures::whistle());
+        const auto add = [&](EntryBody body) {
+            VERIFY_OK(book.append({book.nextId(), "2026-01-01T00:00:00Z", std::move(body)}));
+        };
+        const std::vector<Fingering> chart = fixtures::whistle().spec().fingerings;
+        QCOMPARE(session::scoreOf(book), (session::Score{0, 0, 14, 0, 0}));
+        add(heard(chart[0], -30.0));
+        add(heard(chart[1], -4.0));
+        add(heard(chart[2], 9.0));
+        QCOMPARE(session::scoreOf(book), (session::Score{1, 1, 14, 0, 1}));
+        QVERIFY(!session::verdictOf(book));
+        Advice advice = fixtures::fullAdvice();
+        advice.steps.front().forecast = {{chart[0].id, Cents::fromCents(-30.0), Cents::fromCents(-3.0), Cents::fromCents(1.0)},
+                                         {chart[1].id, Cents::fromCents(-4.0), Cents::fromCents(-4.0), Cents::fromCents(1.0)}};
+        add(advice);
+        CutEntry own{Enlarge{{"h3"}, fixtures::mm(7.0)}, fixtures::mm(5.3), {}, {}};
+        add(own);
+        QVERIFY(!session::verdictOf(book)); // nobody said what it should do
+        add(SetAsideEntry{{5}, "again"});
+        own.forecast = {{chart[0].id, Cents::fromCents(-30.0), Cents::fromCents(-30.0), Cents::fromCents(1.0)},
+                        {chart[1].id, Cents::fromCents(-4.0), Cents::fromCents(12.0), Cents::fromCents(1.0)}};
+        add(own);
+        const auto verdict = session::verdictOf(book);
+        QVERIFY(verdict && verdict->advised);
+        QCOMPARE(verdict->own.home, 0);
+        QCOMPARE(verdict->own.sharp, 1);
+        QCOMPARE(verdict->advised->home, 2);
+        QCOMPARE(verdict->advised->sharp, 0);
+        add(heard(chart[1], 12.5)); // the last one counts
+        QCOMPARE(session::scoreOf(book), (session::Score{0, 2, 14, 1, 2}));
+        QVERIFY(!session::verdictOf(book)); // what came is heard: Outcome has it
+    }
     void aModelIsMadeInOtherKeys()
     {
         const std::string path = this->path("model.dowel");

@@ -14,6 +14,7 @@
 #include "app/parts/style.h"
 #include "app/parts/tuning_picture.h"
 #include "core/instrument/summary.h"
+#include "session/practice.h"
 #include "text/errors.h"
 #include "text/sentences.h"
 #include "text/units.h"
@@ -92,6 +93,8 @@ void CorrectPage::makeCard()
     m_done->setAccessibleName(tr("Record the cut"));
     m_listen = form::button(m_card, "goListenButton", tr("Go and listen  (Enter)"), true);
     m_listen->setAccessibleName(tr("Go to Listen"));
+    m_own = form::button(m_card, "ownFirstButton", tr("Your cut…  (Enter)"), true);
+    m_own->setAccessibleName(tr("Your cut"));
     m_measure = form::button(m_card, "measureAgainButton", QString(), true);
     m_measure->setAccessibleName(tr("Measure again"));
     m_school = form::button(m_card, "schoolButton", tr("&Plan otherwise…"));
@@ -116,6 +119,7 @@ void CorrectPage::arrangeCard()
     card->addWidget(m_calipersHint);
     card->addWidget(m_listen);
     card->addWidget(m_measure);
+    card->addWidget(m_own);
     // What stands behind the next cut may be longer than the room below it.
     m_plan->setAlignment(Qt::AlignLeft | Qt::AlignBottom);
     card->addWidget(form::scrolled(m_card, "cardPlanScroll", m_plan), 1);
@@ -187,6 +191,7 @@ void CorrectPage::bind()
     connect(m_calipers, &QLineEdit::returnPressed, this, &CorrectPage::recordCut);
     connect(m_listen, &QPushButton::clicked, this, &CorrectPage::listenAsked);
     connect(m_school, &QPushButton::clicked, this, &CorrectPage::chooseSchool);
+    connect(m_own, &QPushButton::clicked, this, &CorrectPage::recordOwnWork);
     connect(m_measure, &QPushButton::clicked, this, &CorrectPage::measureAgain);
     for (const auto key : {Qt::Key_Return, Qt::Key_Enter}) {
         auto* s = new QShortcut(key, this);
@@ -198,6 +203,8 @@ void CorrectPage::bind()
                 Q_EMIT listenAsked();
             else if (m_measure->isVisible())
                 measureAgain();
+            else if (m_own->isVisible())
+                recordOwnWork();
             else if (m_done->isVisible() && m_done->isEnabled())
                 recordCut();
         });
@@ -245,9 +252,15 @@ void CorrectPage::setUnit(text::LengthUnit unit)
 std::optional<Cut> CorrectPage::proposed() const
 {
     const auto& counsel = m_document->counsel();
-    if (!counsel || counsel->advice.state != AdviceState::MakeCut)
+    if (!counsel || counsel->advice.state != AdviceState::MakeCut || ownFirst())
         return std::nullopt;
     return counsel->advice.steps.front().cut;
+}
+
+bool CorrectPage::ownFirst() const
+{
+    const auto practice = m_document->book()->practice();
+    return practice && practice->ownFirst;
 }
 
 void CorrectPage::takeFocus()
@@ -259,6 +272,8 @@ void CorrectPage::takeFocus()
         m_calipers->selectAll();
     } else if (m_listen->isVisible()) {
         m_listen->setFocus();
+    } else if (m_own->isVisible()) {
+        m_own->setFocus();
     } else if (m_measure->isVisible()) {
         m_measure->setFocus();
     } else {
@@ -319,7 +334,7 @@ void CorrectPage::showPicture()
                     n.after = o.forecast.cents();
                     n.afterSd = o.sd.cents();
                 }
-        } else if (face() == Face::NextCut && counsel->advice.state == AdviceState::MakeCut) {
+        } else if (face() == Face::NextCut && counsel->advice.state == AdviceState::MakeCut && !ownFirst()) {
             const NoteForecast& f = counsel->advice.steps.front().forecast[i];
             n.hasAfter = true;
             n.after = f.after.cents();
@@ -344,7 +359,8 @@ void CorrectPage::showPicture()
 void CorrectPage::showCard()
 {
     const auto& counsel = m_document->counsel();
-    const bool cutting = counsel && counsel->advice.state == AdviceState::MakeCut;
+    const bool wouldCut = counsel && counsel->advice.state == AdviceState::MakeCut;
+    const bool cutting = wouldCut && !ownFirst();
     const bool listening = counsel && counsel->advice.state == AdviceState::Measure;
     for (QWidget* w :
          std::initializer_list<QWidget*>{m_sizes, m_tool, m_why, m_caution, m_calipersLabel, m_calipers, m_calipersHint, m_done})
@@ -353,6 +369,7 @@ void CorrectPage::showCard()
     const bool ofSize = doubt && (doubt->kind == Contradiction::Kind::Hole || doubt->kind == Contradiction::Kind::Temperature);
     m_listen->setVisible(listening || (doubt && !ofSize));
     m_measure->setVisible(ofSize);
+    m_own->setVisible(wouldCut && ownFirst());
     m_school->setVisible(cutting || (counsel && counsel->advice.state == AdviceState::Finished && !counsel->advice.left.empty()));
     m_plan->clear();
     if (!counsel) {
@@ -368,7 +385,7 @@ void CorrectPage::showCard()
         m_why->setVisible(true);
         m_why->setText(text::whyListen(a, m_document->book()->cuts().empty()));
         break;
-    case AdviceState::MakeCut: showCut(a); break;
+    case AdviceState::MakeCut: ownFirst() ? showOwnFirst() : showCut(a); break;
     case AdviceState::Finished: showDone(a); break;
     case AdviceState::Stop:
         m_kind->setText(tr("stop"));
@@ -381,6 +398,43 @@ void CorrectPage::showCard()
                                    : tr("Measure the tube again  (Enter)"));
         break;
     }
+    showScore();
+}
+
+void CorrectPage::showOwnFirst()
+{
+    m_kind->setText(tr("your cut first"));
+    m_what->setText(tr("Which hole, and how far?"));
+    m_why->setVisible(true);
+    m_why->setText(
+        tr("Choose by yourself; Moves and Try it say what moves what. When your cut is written down, Dowel says what it "
+           "should do and what the advice would have been. Listen whenever you like."));
+}
+
+void CorrectPage::showScore()
+{
+    const auto book = m_document->book();
+    if (!ownFirst())
+        return;
+    QStringList lines;
+    const auto count = [this](const session::Verdict::Side& side, int of) {
+        return tr("%1, %2 → %3: %4 of %5 home after it, %6 sharp", "work, sizes, notes")
+            .arg(text::work(side.cut), text::lengthNumber(side.from, m_unit), text::length(wantedSize(side.cut), m_unit))
+            .arg(side.home)
+            .arg(of)
+            .arg(side.sharp);
+    };
+    if (const auto verdict = session::verdictOf(*book)) {
+        lines << tr("Yours: %1.").arg(count(verdict->own, verdict->of));
+        lines << (verdict->advised ? tr("The advice was: %1.").arg(count(*verdict->advised, verdict->of))
+                                   : tr("The advice was not to cut."));
+    }
+    const session::Score score = session::scoreOf(*book);
+    lines << tr("As last heard: %1 of %2 home, %3 sharp; %n cut(s).", "score", score.cuts)
+                 .arg(score.home)
+                 .arg(score.of)
+                 .arg(score.sharp);
+    m_plan->setText(lines.join(QStringLiteral("\n\n")));
 }
 
 void CorrectPage::showCut(const Advice& advice)

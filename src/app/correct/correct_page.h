@@ -71,6 +71,11 @@ private:
     void showPicture();
     void showCard();
     void showCut(const Advice& advice);
+    /// A practice blank on which the maker cuts before the advice is told.
+    [[nodiscard]] bool ownFirst() const;
+    void showOwnFirst();
+    /// How that stands, and the last cut beside what the advice was.
+    void showScore();
     void showDone(const Advice& advice);
     void showPlan(const Advice& advice);
 
@@ -96,6 +101,7 @@ private:
     QPushButton* m_done;
     QPushButton* m_listen;
     QPushButton* m_school;
+    QPushButton* m_own;     ///< where the maker cuts before the advice is told
     QPushButton* m_measure; ///< where the readings doubt a size
     QLabel* m_summary;
     QLabel* m_plan;

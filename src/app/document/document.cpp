@@ -347,7 +347,20 @@ void Document::recordOwnCut(const Cut& cut)
     auto entry = session::ownCutEntry(*m_book, cut);
     if (!entry)
         return fail(entry.error());
-    append(std::move(*entry), [this] { Q_EMIT cutKept(); });
+    const auto forecaster = m_counsel ? m_counsel->forecaster : nullptr;
+    m_jobs.run(
+        [store = m_store, book = m_book, forecaster, entry = std::move(*entry),
+         hold = !m_waiting.empty()](const Cancel&) mutable {
+            if (forecaster != nullptr) // what it should do is held against what comes
+                entry.forecast = session::forecastOf(*forecaster, book->present(), entry.cut);
+            std::vector<Store::NewEntry> one;
+            one.push_back({std::move(entry), {}});
+            return attempt(*store, std::move(one), hold);
+        },
+        [this](const Attempt& tried) {
+            finish(
+                tried, [this] { Q_EMIT cutKept(); }, true);
+        });
 }
 
 void Document::recordMeasures(std::vector<EntryBody> measures)

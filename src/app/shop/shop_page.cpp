@@ -61,6 +61,11 @@ QString touched(const ShelfLine& line)
 
 QString worst(const ShelfLine& line)
 {
+    if (line.practice && line.score.rounds > 0)
+        return ShopPage::tr("%1 of %2 home, %n cut(s), %3 sharp", "score of a practice blank", line.score.cuts)
+            .arg(line.score.home)
+            .arg(line.score.of)
+            .arg(line.score.sharp);
     return line.worst ? ShopPage::tr("furthest off %1 cents").arg(text::cents(line.worst->cents())) : QString();
 }
 
@@ -163,7 +168,8 @@ ShopPage::ShopPage(QString folder, QWidget* parent)
       m_begin(form::button(this, "newBegin", tr("&Begin it"))),
       m_practiceFamily(form::box(this, "practiceFamily", tr("Kind of the practice blank"))),
       m_practiceLevel(form::box(this, "practiceLevel", tr("How it is to be heard"))),
-      m_seed(new QSpinBox(this))
+      m_seed(new QSpinBox(this)),
+      m_ownFirst(new QCheckBox(tr("your o&wn cut first"), this))
 {
     setObjectName(QStringLiteral("shopPage"));
     m_find->setObjectName(QStringLiteral("shopFind"));
@@ -200,6 +206,10 @@ ShopPage::ShopPage(QString folder, QWidget* parent)
     m_seed->setRange(1, 999999);
     m_seed->setValue(10);
     m_seed->setPrefix(tr("wood no. "));
+    m_ownFirst->setObjectName(QStringLiteral("practiceOwnFirst"));
+    m_ownFirst->setAccessibleName(tr("Your own cut first"));
+    m_ownFirst->setToolTip(tr("You choose hole and size by yourself; then Dowel says what your cut should do, what it would have "
+                              "cut, and keeps the score."));
     m_name->setObjectName(QStringLiteral("newName"));
     m_name->setAccessibleName(tr("Its name"));
     m_name->setMaxLength(100);
@@ -258,6 +268,7 @@ QVBoxLayout* ShopPage::makeBeginning()
         PracticeEntry with;
         with.seed = static_cast<std::uint64_t>(m_seed->value());
         with.room = Temperature::fromCelsius(21.0);
+        with.ownFirst = m_ownFirst->isChecked();
         with.noise_dB = m_practiceLevel->currentData().toDouble();
         Q_EMIT practiceAsked(static_cast<Family>(m_practiceFamily->currentData().toInt()), with);
     });
@@ -273,6 +284,7 @@ QVBoxLayout* ShopPage::makeBeginning()
     column->addWidget(m_practiceFamily);
     column->addWidget(m_practiceLevel);
     column->addWidget(m_seed);
+    column->addWidget(m_ownFirst);
     column->addWidget(practise);
     column->addSpacing(3 * Style::grid);
     column->addWidget(heading(tr("From elsewhere")));
@@ -391,7 +403,9 @@ void ShopPage::arrange()
         auto* item = new QListWidgetItem(m_list);
         item->setData(Qt::UserRole, static_cast<uint>(i));
         item->setData(Qt::AccessibleTextRole,
-                      tr("%1: %2", "name, where it stands").arg(QString::fromStdString(m_lines[i].name), stands(m_lines[i])));
+                      tr("%1: %2 %3", "name, where it stands, worst or score")
+                          .arg(QString::fromStdString(m_lines[i].name), stands(m_lines[i]), worst(m_lines[i]))
+                          .trimmed());
     }
     m_room->setCurrentWidget(rows.empty() ? static_cast<QWidget*>(m_empty) : m_list);
     m_empty->setText(

@@ -82,6 +82,7 @@ private:
     QComboBox* m_practiceFamily;
     QComboBox* m_practiceLevel;
     QSpinBox* m_seed;
+    QCheckBox* m_ownFirst;
 };
 
 /// The folder beside a shop's where archived workbooks lie.

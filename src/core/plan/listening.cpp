@@ -34,7 +34,7 @@ bool ownCuts(const Situation& s)
     const int newest = heard.empty() ? -1 : *std::max_element(heard.begin(), heard.end());
     const auto cuts = s.book->cuts();
     return std::any_of(cuts.begin() + std::min<std::ptrdiff_t>(std::max(newest, 0), std::ssize(cuts)), cuts.end(),
-                       [](const Entry* e) { return std::get<CutEntry>(e->body).forecast.empty(); });
+                       [](const Entry* e) { return !std::get<CutEntry>(e->body).advised; });
 }
 
 std::vector<FingeringId> unsettled(const Situation& s, Settle which)

@@ -59,6 +59,7 @@ struct PracticeEntry
     std::uint64_t seed = 1;
     Temperature room;
     double noise_dB = 24.0;
+    bool ownFirst = false; ///< the maker cuts by his own head first, then hears what the advice would have been
 };
 
 /// Work done or seen that no number is kept of: a drilling step, a word about the wood.
