@@ -793,10 +793,6 @@
         <translation>von der Anblaskante</translation>
     </message>
     <message>
-        <source>Inside: the width at the bore where it is undercut, else as the size. A hole at the back is the thumb's.</source>
-        <translation>Innen: die Weite an der Bohrung, wo es unterschnitten ist, sonst wie das Maß. Ein Loch hinten gehört dem Daumen.</translation>
-    </message>
-    <message>
         <source>Lines of a spreadsheet: place and size, with tabs, semicolons or commas between them; the lowest hole first or last.</source>
         <translation>Zeilen einer Tabelle: Platz und Maß, dazwischen Tabulator, Semikolon oder Komma; das unterste Loch zuerst oder zuletzt.</translation>
     </message>
@@ -831,12 +827,21 @@
         <translation>%1: ein Platz von %2 liegt nicht auf dem Rohr, das %3 lang ist.</translation>
     </message>
     <message>
-        <source>Line %1 of what was copied: %2 Each line is a place and a size.</source>
-        <translation>Zeile %1 des Kopierten: %2 Jede Zeile ist ein Platz und ein Maß.</translation>
+        <source>countersunk</source>
+        <translation>angesenkt</translation>
     </message>
     <message>
-        <source>Nothing was copied that could be holes: each line is a place and a size.</source>
-        <translation>Es wurde nichts kopiert, was Löcher sein könnten: jede Zeile ist ein Platz und ein Maß.</translation>
+        <source>pair</source>
+        <translation>Paar</translation>
+    </message>
+    <message>
+        <source>Inside: the width at the bore where it is undercut, else as the size. Countersunk: width and depth, 9 x 1.5. A pair: two holes of that size side by side under one finger. A hole at the back is the thumb's.</source>
+        <translation>Innen: die Weite an der Bohrung, wo es unterschnitten ist, sonst wie das Maß. Angesenkt: Weite und Tiefe, 9 x 1,5. Ein Paar: zwei Löcher dieses Maßes nebeneinander unter einem Finger. Ein Loch hinten ist das des Daumens.</translation>
+    </message>
+    <message>
+        <source>%1: a countersink is its width and its depth, as 9 x 1.5.</source>
+        <comment>hole</comment>
+        <translation>%1: Eine Senkung ist ihre Weite und ihre Tiefe, wie 9 x 1,5.</translation>
     </message>
 </context>
 <context>
@@ -1048,6 +1053,75 @@
     <message>
         <source>For %1 this bore is very narrow.</source>
         <translation>Für %1 ist diese Bohrung sehr eng.</translation>
+    </message>
+    <message>
+        <source>wall</source>
+        <translation>Wand</translation>
+    </message>
+    <message>
+        <source>rough</source>
+        <translation>rau</translation>
+    </message>
+    <message>
+        <source>Nodes</source>
+        <translation>Knoten</translation>
+    </message>
+    <message>
+        <source>Nodes of the cane, from the mouth</source>
+        <translation>Knoten des Rohrs, ab der Kante</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keine</translation>
+    </message>
+    <message>
+        <source>Places from the mouth, with semicolons between them: 40; 180. Opened with the bore, unless the word kept stands behind: -22 kept.</source>
+        <translation>Orte ab der Kante, mit Strichpunkten dazwischen: 40; 180. Mit der Bohrung geöffnet, wenn nicht das Wort behalten dahinter steht: -22 behalten.</translation>
+    </message>
+    <message>
+        <source>Wall and rough may be left empty: the wall as above, the bore smooth. Rough: by how much more it takes from the sound down to the next line, 1 smooth, 3 as drilled.</source>
+        <translation>Wand und rau dürfen leer bleiben: die Wand wie oben, die Bohrung glatt. Rau: um wie viel mehr sie bis zur nächsten Zeile vom Klang nimmt, 1 glatt, 3 wie gebohrt.</translation>
+    </message>
+    <message>
+        <source>&amp;Remove it</source>
+        <translation>&amp;Entfernen</translation>
+    </message>
+    <message>
+        <source>Pas&amp;te a table</source>
+        <translation>Tabelle ein&amp;fügen</translation>
+    </message>
+    <message>
+        <source>Lines of a spreadsheet: place and bore, and the wall where it differs.</source>
+        <translation>Zeilen einer Tabelle: Ort und Bohrung, und die Wand, wo sie anders ist.</translation>
+    </message>
+    <message>
+        <source>Cover stands up by</source>
+        <translation>Deckel steht hoch um</translation>
+    </message>
+    <message>
+        <source>Ramp of the lip</source>
+        <translation>Schräge der Lippe</translation>
+    </message>
+    <message>
+        <source> °</source>
+        <translation> °</translation>
+    </message>
+    <message>
+        <source>Under the player's lip</source>
+        <translation>Unter der Lippe des Spielers</translation>
+    </message>
+    <message>
+        <source> %</source>
+        <translation> %</translation>
+    </message>
+    <message>
+        <source> kept</source>
+        <translation> behalten</translation>
+    </message>
+    <message>
+        <source>%1 lies %2 from the node at %3: cane splits there. Let the cane lie otherwise, or bind it before it is opened.</source>
+        <comment>hole, distance, place</comment>
+        <translation>%1 liegt %2 vom Knoten bei %3: Dort reißt das Rohr. Legen Sie das Rohr anders, oder umwickeln Sie es, bevor es geöffnet wird.</translation>
     </message>
 </context>
 <context>
@@ -3958,18 +4032,6 @@ noch nicht gebohrt</translation>
         <translation>Von anderswo</translation>
     </message>
     <message>
-        <source>&amp;Open a workbook…</source>
-        <translation>Ein Werkbuch ö&amp;ffnen…</translation>
-    </message>
-    <message>
-        <source>New from a &amp;specification…</source>
-        <translation>Neu aus einer &amp;Beschreibung…</translation>
-    </message>
-    <message>
-        <source>Another &amp;folder…</source>
-        <translation>Anderer &amp;Ordner…</translation>
-    </message>
-    <message>
         <source>Give it a name first, so that you find it again.</source>
         <translation>Zuerst einen Namen geben, damit man es wiederfindet.</translation>
     </message>
@@ -4026,10 +4088,6 @@ noch nicht gebohrt</translation>
         <translation>Sie wählen Loch und Maß selbst; dann sagt Dowel, was Ihr Schnitt bewirken sollte, was es geschnitten hätte, und führt den Stand.</translation>
     </message>
     <message>
-        <source>Another &amp;like a file…</source>
-        <translation>Wie aus einer &amp;Datei…</translation>
-    </message>
-    <message>
         <source>Another %1</source>
         <comment>name of an instrument</comment>
         <translation>Noch ein %1</translation>
@@ -4038,6 +4096,38 @@ noch nicht gebohrt</translation>
         <source>%1: %2 %3</source>
         <comment>name, where it stands, worst or score</comment>
         <translation>%1: %2 %3</translation>
+    </message>
+    <message>
+        <source>&amp;Workbook…</source>
+        <translation>&amp;Werkbuch…</translation>
+    </message>
+    <message>
+        <source>Opens a workbook that lies anywhere.</source>
+        <translation>Öffnet ein Werkbuch, das irgendwo liegt.</translation>
+    </message>
+    <message>
+        <source>&amp;Specification…</source>
+        <translation>Be&amp;schreibung…</translation>
+    </message>
+    <message>
+        <source>A new workbook from an instrument's description as JSON.</source>
+        <translation>Ein neues Werkbuch aus der Beschreibung eines Instruments als JSON.</translation>
+    </message>
+    <message>
+        <source>&amp;Like a file…</source>
+        <translation>Wie eine &amp;Datei…</translation>
+    </message>
+    <message>
+        <source>Another instrument like the one in a file, in its own key or others.</source>
+        <translation>Noch ein Instrument wie das in einer Datei, in seiner Tonart oder anderen.</translation>
+    </message>
+    <message>
+        <source>&amp;Folder…</source>
+        <translation>&amp;Ordner…</translation>
+    </message>
+    <message>
+        <source>Where the shop's workbooks lie.</source>
+        <translation>Wo die Werkbücher der Werkstatt liegen.</translation>
     </message>
 </context>
 <context>

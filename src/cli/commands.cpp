@@ -20,8 +20,10 @@
 #include "io/whole_file.h"
 #include "session/advise.h"
 #include "session/compare.h"
+#include "session/finder.h"
 #include "session/long_take.h"
 #include "session/session.h"
+#include "session/sizes.h"
 #include "store/shop_memory.h"
 #include "store/store.h"
 #include "text/errors.h"
@@ -200,24 +202,30 @@ Result<Instrument> asAsked(InstrumentSpec spec, const PredictAsked& asked)
     return Instrument::make(std::move(spec));
 }
 
+/// A workbook's, or one of a specification that nobody has heard yet.
+Result<Workbook> bookOf(const std::string& path)
+{
+    if (isWorkbook(path)) {
+        auto store = Store::open(path, Store::Mode::Look);
+        if (!store)
+            return store.error();
+        return store->book();
+    }
+    auto instrument = io::readSpecFile(path);
+    if (!instrument)
+        return instrument.error();
+    return Workbook(std::move(*instrument));
+}
+
 Answer predict(const std::string& path, const PredictAsked& asked)
 {
     const auto formulas = acoustics::formulasFromName(asked.formulas);
     if (!formulas)
         return Error{ErrorCode::BadValue, "--formulas",
                      asked.formulas + "; known: lefebvre-scavone-2012, dubos-nederveen-1999, keefe-1990"};
-    std::optional<Workbook> book;
-    if (isWorkbook(path)) {
-        auto store = Store::open(path, Store::Mode::Look);
-        if (!store)
-            return store.error();
-        book = store->book();
-    } else {
-        auto instrument = io::readSpecFile(path);
-        if (!instrument)
-            return instrument.error();
-        book = Workbook(std::move(*instrument));
-    }
+    const auto book = bookOf(path);
+    if (!book)
+        return book.error();
     const auto forecaster = Forecaster::make(*book);
     if (!forecaster)
         return forecaster.error();
@@ -284,6 +292,139 @@ Json gainJson(const ShapingGain& gain)
 }
 
 /// memory: where the shop memory is that the row begins from; empty for none.
+/// How every note of a shape stands before it is heard, by its own chart. Errors: those of Forecaster::make().
+Result<Json> forecastJson(const Instrument& shape, const Priors& priors = {})
+{
+    const auto forecaster = Forecaster::make(Workbook(shape), priors);
+    if (!forecaster)
+        return forecaster.error();
+    Json notes = Json::array();
+    const auto& fingerings = shape.spec().fingerings;
+    for (std::size_t i = 0; i < fingerings.size(); ++i) {
+        const NoteState& s = forecaster->now()[i];
+        notes.push_back({{"fingering", fingerings[i].id.text},
+                         {"register", fingerings[i].registerNumber},
+                         {"hz", tidy(raisedBy(fingerings[i].target, Cents::fromCents(s.cents)).hertz())},
+                         {"cents", tidy(s.cents)},
+                         {"sd_cents", tidy(s.sd)}});
+    }
+    return notes;
+}
+
+/// Where a slide stands for every note.
+Answer marks(const std::string& path, const std::optional<std::string>& from, const std::optional<std::string>& to)
+{
+    const auto book = bookOf(path);
+    if (!book)
+        return book.error();
+    const auto posterior = fit(*book);
+    if (!posterior)
+        return posterior.error();
+    const auto found = session::slideMarks(*posterior, book->present(), from, to);
+    if (!found)
+        return found.error();
+    Json list = Json::array();
+    for (const session::SlideMark& m : *found)
+        list.push_back({{"note", m.note},
+                        {"hz", tidy(m.pitch.hertz())},
+                        {"slide_mm", tidy(m.slide.millimetres())},
+                        {"sd_mm", tidy(m.sd.millimetres())}});
+    return Json{{"marks", list}};
+}
+
+struct FingeringsWanted
+{
+    std::string note;
+    std::optional<int> registerNumber;
+    std::size_t most = 12;
+    double within = 50.0;
+};
+
+/// Every fingering for a pitch, best first.
+Answer fingerings(const std::string& path, const FingeringsWanted& wanted)
+{
+    const auto book = bookOf(path);
+    if (!book)
+        return book.error();
+    const Instrument& present = book->present();
+    const auto pitch = targetOf(present.spec().tuning, wanted.note);
+    if (!pitch)
+        return pitch.error();
+    const auto forecaster = Forecaster::make(*book);
+    if (!forecaster)
+        return forecaster.error();
+    const auto found = session::fingeringsFor(*forecaster, present,
+                                              {*pitch, wanted.registerNumber, wanted.most, Cents::fromCents(wanted.within)});
+    if (!found)
+        return found.error();
+    Json list = Json::array();
+    for (const session::Candidate& c : *found) {
+        Json closed = Json::array();
+        for (const HoleId& id : c.closed)
+            closed.push_back(id.text);
+        Json half = Json::array();
+        for (const HalfHole& h : c.half)
+            half.push_back({{"hole", h.hole.text}, {"open", h.open}});
+        const char* speaks = c.speech == acoustics::Speech::Well     ? "well"
+                             : c.speech == acoustics::Speech::Hardly ? "poorly"
+                                                                     : "unsure";
+        list.push_back({{"closed", closed},
+                        {"half", half},
+                        {"register", c.registerNumber},
+                        {"hz", tidy(c.pitch.hertz())},
+                        {"cents", tidy(c.off.cents())},
+                        {"sd_cents", tidy(c.sd.cents())},
+                        {"speaks", speaks},
+                        {"fingers_to_neighbours", c.fingersToNeighbours}});
+    }
+    return Json{{"note", wanted.note}, {"candidates", list}};
+}
+
+/// A measured model carried over to another bore, wall or key.
+Answer carry(const std::string& modelPath, const std::string& blankPath)
+{
+    const auto kept = session::modelIn(modelPath);
+    if (!kept)
+        return kept.error();
+    if (!kept->model && !kept->goal)
+        return Error{ErrorCode::BadValue, modelPath, "has no holes and fingerings to carry over"};
+    const Instrument& model = kept->model ? *kept->model : *kept->goal;
+    const auto asked = io::readLayoutFile(blankPath);
+    if (!asked)
+        return asked.error();
+    const auto* blank = std::get_if<Blank>(&asked->from);
+    if (blank == nullptr)
+        return Error{ErrorCode::BadValue, blankPath, "has holes already; a blank has none"};
+    const auto rough = session::rowOn(model, *blank);
+    if (!rough)
+        return rough.error();
+    const auto found = layOut(*rough, blank->spec.bore.back().at, asked->wishes, false);
+    if (!found)
+        return found.error();
+    const auto before = forecastJson(model);
+    const auto after = forecastJson(found->goal);
+    if (!before || !after)
+        return before ? after.error() : before.error();
+    Json changed = Json::array();
+    for (std::size_t i = 0; i < model.spec().holes.size(); ++i) {
+        const Hole& was = model.spec().holes[i];
+        const Hole& is = found->goal.spec().holes[i];
+        changed.push_back({{"hole", is.id.text},
+                           {"from_at_mm", tidy(was.at.millimetres())},
+                           {"at_mm", tidy(is.at.millimetres())},
+                           {"from_diameter_mm", tidy(was.diameter.millimetres())},
+                           {"diameter_mm", tidy(is.diameter.millimetres())},
+                           {"from_chimney_mm", tidy(was.chimney.millimetres())},
+                           {"chimney_mm", tidy(is.chimney.millimetres())}});
+    }
+    return Json{{"spec", io::jsonOf(found->goal)},
+                {"forecast", *after},
+                {"model_forecast", *before},
+                {"from_length_mm", tidy(model.length().millimetres())},
+                {"length_mm", tidy(found->goal.length().millimetres())},
+                {"changed", changed}};
+}
+
 Answer layout(const std::string& path, const std::string& memory)
 {
     const auto asked = io::readLayoutFile(path);
@@ -309,19 +450,9 @@ Answer layout(const std::string& path, const std::string& memory)
                                       : layOut(std::get<Blank>(asked->from), asked->wishes, true, {}, priors);
     if (!found)
         return found.error();
-    const auto forecaster = Forecaster::make(Workbook(found->goal), priors);
-    if (!forecaster)
-        return forecaster.error();
-    Json notes = Json::array();
-    const auto& fingerings = found->goal.spec().fingerings;
-    for (std::size_t i = 0; i < fingerings.size(); ++i) {
-        const NoteState& s = forecaster->now()[i];
-        notes.push_back({{"fingering", fingerings[i].id.text},
-                         {"register", fingerings[i].registerNumber},
-                         {"hz", tidy(raisedBy(fingerings[i].target, Cents::fromCents(s.cents)).hertz())},
-                         {"cents", tidy(s.cents)},
-                         {"sd_cents", tidy(s.sd)}});
-    }
+    const auto notes = forecastJson(found->goal, priors);
+    if (!notes)
+        return notes.error();
     Json costs = Json::array();
     for (const WishCost& c : found->costs)
         costs.push_back({{"without", wishName(c.wish)},
@@ -333,7 +464,7 @@ Answer layout(const std::string& path, const std::string& memory)
         gains.push_back(gainJson(g));
     return Json{{"spec", io::jsonOf(found->goal)},
                 {"start", io::jsonOf(found->start)},
-                {"forecast", notes},
+                {"forecast", *notes},
                 {"summary",
                  {{"worst_cents", tidy(found->worst_cents)}, {"rms_cents", tidy(found->rms_cents)}, {"reached", found->reached}}},
                 {"costs", costs},
@@ -651,6 +782,9 @@ struct Asked
     std::optional<double> expect;
     std::optional<std::string> practice;
     PredictAsked predict;
+    std::optional<std::string> from;
+    std::optional<std::string> to;
+    FingeringsWanted fingerings;
     std::function<Answer()> work;
 
     /// The command does that.
@@ -689,6 +823,28 @@ void addPredict(CLI::App& app, Asked& a)
     p->add_option("--formulas", a.predict.formulas, "side holes: lefebvre-scavone-2012, dubos-nederveen-1999 or keefe-1990");
     p->add_flag("--full", a.predict.full, "add strength, colour, spread between formulas and sensitivities to each note");
     a.does(p, [&a] { return predict(a.book, a.predict); });
+}
+
+void addFinding(CLI::App& app, Asked& a)
+{
+    auto* slide = app.add_subcommand("marks", "Where a slide stands for every note");
+    slide->add_option("spec", a.file, "SPEC.json or BOOK.dowel")->required();
+    slide->add_option("--from", a.from, "lowest note");
+    slide->add_option("--to", a.to, "highest note");
+    a.does(slide, [&a] { return marks(a.file, a.from, a.to); });
+
+    auto* ways = app.add_subcommand("fingerings", "Every fingering for a note, best first");
+    ways->add_option("spec", a.file, "SPEC.json or BOOK.dowel")->required();
+    ways->add_option("--note", a.fingerings.note, "the note that is wished for")->required();
+    ways->add_option("--register", a.fingerings.registerNumber, "only this one")->check(CLI::Range(1, 4));
+    ways->add_option("--most", a.fingerings.most, "so many at most")->check(CLI::Range(1, 1000));
+    ways->add_option("--within", a.fingerings.within, "cents that it may be off")->check(CLI::Range(0.0, 600.0));
+    a.does(ways, [&a] { return fingerings(a.file, a.fingerings); });
+
+    auto* over = app.add_subcommand("carry", "A measured model carried over to another bore, wall or key");
+    over->add_option("model", a.file, "MODEL.json or MODEL.dowel")->required();
+    over->add_option("--to", a.out, "BLANK.json")->required();
+    a.does(over, [&a] { return carry(a.file, a.out); });
 }
 
 void addHearing(CLI::App& app, Asked& a)
@@ -807,7 +963,7 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     app.set_version_flag("--version", "dowel-cli " DOWEL_VERSION ", contract 1");
     app.require_subcommand(1);
     Asked asked;
-    for (auto* add : {&addMaking, &addPredict, &addHearing, &addWork, &addHandingOn})
+    for (auto* add : {&addMaking, &addPredict, &addFinding, &addHearing, &addWork, &addHandingOn})
         add(app, asked);
     Voice voice(out, err);
     if (const std::string problem = noCommand(app, arguments); !problem.empty())

@@ -99,6 +99,40 @@ QString length(Metres value, LengthUnit unit)
     return lengthNumber(value, unit) + (unit == LengthUnit::Inches ? QStringLiteral(" in") : QStringLiteral(" mm"));
 }
 
+Result<std::vector<std::vector<Metres>>> parseTable(const QString& clip, LengthUnit plain, std::size_t atLeast)
+{
+    const QString between = clip.contains(QLatin1Char('\t'))  ? QStringLiteral("\t")
+                            : clip.contains(QLatin1Char(';')) ? QStringLiteral(";")
+                                                              : QStringLiteral(",");
+    static const QRegularExpression ends(QStringLiteral("[\r\n]+"));
+    std::vector<std::vector<Metres>> rows;
+    int number = 0;
+    for (const QString& line : clip.split(ends, Qt::SkipEmptyParts)) {
+        ++number;
+        const QStringList cells = line.split(between);
+        std::vector<Metres> row;
+        std::optional<Error> trouble;
+        for (const QString& cell : cells) {
+            const auto length = cell.trimmed().isEmpty() ? Result<Metres>(Error{}) : parseLength(cell.trimmed(), plain);
+            if (!length) {
+                if (!cell.trimmed().isEmpty() && row.size() < atLeast)
+                    trouble = length.error();
+                break;
+            }
+            row.push_back(*length);
+        }
+        if (row.empty() && number == 1)
+            continue; // headings
+        if (row.size() < atLeast)
+            return Error{ErrorCode::BadValue, "line " + std::to_string(number) + (trouble ? ": " + trouble->where : ""),
+                         "each line of what is pasted is " + std::to_string(atLeast) + " lengths or more"};
+        rows.push_back(std::move(row));
+    }
+    if (rows.empty())
+        return Error{ErrorCode::BadValue, "clipboard", "holds no table; copy lines of lengths first"};
+    return rows;
+}
+
 Result<std::vector<Metres>> parseBits(const QString& text, LengthUnit plain)
 {
     static const QRegularExpression between(QStringLiteral("[;\n\t]|,\\s"));

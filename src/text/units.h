@@ -19,6 +19,9 @@ Result<Metres> parseLength(const QString& text, LengthUnit plain);
 [[nodiscard]] QString length(Metres value, LengthUnit unit);
 /// The same without the unit, for fields that show it beside.
 [[nodiscard]] QString lengthNumber(Metres value, LengthUnit unit);
+/// Lines of a spreadsheet as lengths: cells between tabs, semicolons or commas, as many in a line as there are up to the first
+/// empty one. A first line without a length is a heading. Errors: BadValue (where = the line and the cell).
+Result<std::vector<std::vector<Metres>>> parseTable(const QString& clip, LengthUnit plain, std::size_t atLeast);
 /// The bits of a drawer: lengths, and names of number and letter sizes, with semicolons or a comma and a space between them;
 /// sorted, each once. Errors: BadValue (where = what cannot be read).
 Result<std::vector<Metres>> parseBits(const QString& text, LengthUnit plain);

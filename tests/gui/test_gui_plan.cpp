@@ -143,7 +143,7 @@ private Q_SLOTS:
                          .arg(h.diameter.millimetres(), 0, 'f', 2);
         QApplication::clipboard()->setText(QStringLiteral("12\tsix\n"));
         desk.click("builtPaste");
-        QVERIFY2(desk.message().contains(QLatin1String("Line 1")), qPrintable(desk.message()));
+        QVERIFY2(desk.message().contains(QLatin1String("line 1: six")), qPrintable(desk.message()));
         QApplication::clipboard()->setText(lines);
         desk.click("builtPaste");
         QVERIFY(done->isEnabled());
@@ -161,12 +161,19 @@ private Q_SLOTS:
         QVERIFY2(desk.find<QLabel>("builtWords")->text().contains(QLatin1String("h3")),
                  qPrintable(desk.find<QLabel>("builtWords")->text()));
         table->item(2, 2)->setText(QStringLiteral("13/64 in"));
-        QVERIFY(done->isEnabled());
+        table->item(1, 7)->setText(QStringLiteral("wide")); // a countersink
+        QVERIFY2(desk.message().contains(QLatin1String("9 x 1.5")), qPrintable(desk.message()));
+        table->item(1, 7)->setText(QStringLiteral("8.5 x 0.7"));
+        table->item(0, 8)->setCheckState(Qt::Checked); // a pair
+        table->item(0, 2)->setText(QStringLiteral("3.6"));
+        QVERIFY2(done->isEnabled(), qPrintable(desk.find<QLabel>("builtWords")->text()));
         desk.click("builtDone");
         QVERIFY(gui::opens(desk.window()));
         const InstrumentSpec there = desk.document().book()->present().spec();
         VERIFY_NEAR(there.holes[2].diameter.millimetres(), 13.0 / 64.0 * 25.4, 1e-6); // an inch is 25.4 mm (ISO 1)
         VERIFY_NEAR(there.holes[0].at.millimetres(), drawn.spec().holes[0].at.millimetres(), 0.01);
+        QCOMPARE(there.holes[0].count, 2);
+        QVERIFY(there.holes[1].countersink && there.holes[1].countersink->depth == fixtures::mm(0.7));
         // Another meter's readings, all of them ten cents flat.
         desk.key(Qt::Key_T, Qt::ControlModifier);
         auto* readings = desk.find<QTableWidget>("numbersTable");
@@ -219,6 +226,62 @@ private Q_SLOTS:
             QVERIFY(desk.idle());
         }
         QVERIFY(desk.document().book()->plan() != nullptr);
+    }
+    void aTubeIsTypedInWhole()
+    {
+        Desk desk(false);
+        QVERIFY(desk.begins());
+        auto* stations = desk.find<QTableWidget>("blankStations");
+        const auto spec = [&]() -> const InstrumentSpec& {
+            return desk.window().plan().blank().spec;
+        };
+        QApplication::clipboard()->setText(QStringLiteral("place;bore;wall\n280;15;2,5\n0;14\n210;12;3\n"));
+        desk.click("blankPasteStations");
+        QCOMPARE(spec().bore.size(), std::size_t(3));
+        VERIFY_NEAR(spec().bore[1].at.millimetres(), 210.0, 1e-9); // in order along the tube
+        QVERIFY(!spec().bore[0].wall && spec().bore[2].wall == fixtures::mm(2.5));
+        QApplication::clipboard()->setText(QStringLiteral("0 14\n"));
+        desk.click("blankPasteStations");
+        QVERIFY2(desk.message().contains(QLatin1String("line 1")) || desk.message().contains(QLatin1String("no table")),
+                 qPrintable(desk.message()));
+        QCOMPARE(spec().bore.size(), std::size_t(3));
+        stations->item(1, 3)->setText(QStringLiteral("2.5"));
+        VERIFY_NEAR(spec().bore[1].roughness, 2.5, 1e-9);
+        stations->item(1, 3)->setText(QStringLiteral("99")); // beyond what walls are
+        QVERIFY2(desk.message().contains(QLatin1String("roughness")), qPrintable(desk.message()));
+        VERIFY_NEAR(spec().bore[1].roughness, 2.5, 1e-9);
+        stations->item(1, 2)->setText(QString());
+        QVERIFY(!spec().bore[1].wall);
+        stations->setCurrentCell(1, 0);
+        desk.click("blankRemoveStation");
+        QCOMPARE(spec().bore.size(), std::size_t(2));
+        auto* ramp = desk.find<QDoubleSpinBox>("blankMouthShape");
+        ramp->setValue(45.0);
+        VERIFY_NEAR(std::get<Duct>(spec().excitation).rampRunPerRise, 1.0, 1e-9); // the cotangent of 45 degrees
+        type(desk.find<app::LengthField>("blankMouth4"), QStringLiteral("0.8"));
+        VERIFY_NEAR(std::get<Duct>(spec().excitation).cover.millimetres(), 0.8, 1e-9);
+        // A cane with its nodes; a hole beside one is warned about.
+        auto* nodes = desk.find<QLineEdit>("blankNodes");
+        QVERIFY(!nodes->isVisible());
+        auto* material = desk.find<QComboBox>("blankMaterial");
+        choose(material, material->findData(QStringLiteral("cane")));
+        QVERIFY(nodes->isVisible());
+        QTest::keyClicks(nodes, QStringLiteral("100; -22 kept"));
+        QTest::keyClick(nodes, Qt::Key_Return);
+        QCOMPARE(spec().nodes.size(), std::size_t(2));
+        QVERIFY(!spec().nodes[0].kept && spec().nodes[1].kept && spec().nodes[1].at == fixtures::mm(-22.0));
+        desk.key(Qt::Key_4, Qt::ControlModifier);
+        QVERIFY(laidOut(desk));
+        const Metres at = desk.window().plan().layout()->goal.spec().holes[3].at;
+        desk.key(Qt::Key_1, Qt::ControlModifier);
+        nodes->selectAll();
+        QTest::keyClicks(nodes, QString::number(at.millimetres() + 2.0, 'f', 1));
+        QTest::keyClick(nodes, Qt::Key_Return);
+        desk.key(Qt::Key_4, Qt::ControlModifier);
+        QVERIFY(laidOut(desk));
+        desk.key(Qt::Key_1, Qt::ControlModifier);
+        QVERIFY2(desk.find<QLabel>("blankChecks")->text().contains(QLatin1String("h4 lies")),
+                 qPrintable(desk.find<QLabel>("blankChecks")->text()));
     }
     void lengthsAreTypedInEitherUnitAndNonsenseIsRefused()
     {

@@ -18,6 +18,15 @@ class TestInstrument : public QObject
     Q_OBJECT
 
 private Q_SLOTS:
+    void aHoleBesideANodeIsNamed()
+    {
+        const std::vector<Hole> row = fixtures::whistleSpec().holes; // h3 at 181.5, 5.3 wide
+        const auto near = holesNearNodes({{fixtures::mm(184.5), false}, {fixtures::mm(60.0), true}}, row);
+        QCOMPARE(near.size(), std::size_t(1));
+        QCOMPARE(near.front().hole.text, std::string("h3"));
+        VERIFY_NEAR(near.front().distance.millimetres(), 3.0, 1e-9);
+        QVERIFY(holesNearNodes({{fixtures::mm(187.0), false}}, row).empty()); // a diameter away from its neighbours
+    }
     void aPossibleInstrumentIsTakenAsItIs()
     {
         const auto made = Instrument::make(fixtures::whistleSpec());

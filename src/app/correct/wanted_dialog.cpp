@@ -39,7 +39,7 @@ WantedDialog::WantedDialog(Document& document, text::LengthUnit unit, QWidget* p
 {
     setObjectName(QStringLiteral("wantedDialog"));
     setWindowTitle(tr("Change what is wanted"));
-    resize(760, 560);
+    resize(880, 600);
     m_name->setObjectName(QStringLiteral("wantedName"));
     m_name->setAccessibleName(tr("Name of the instrument"));
     m_name->setMaxLength(200);
@@ -48,6 +48,8 @@ WantedDialog::WantedDialog(Document& document, text::LengthUnit unit, QWidget* p
     for (const auto& [key, name] : text::temperaments())
         if (key != "own" || m_before.tuning.scale == "own")
             m_scale->addItem(name, QString::fromStdString(key));
+    m_scale->setSizeAdjustPolicy(QComboBox::AdjustToContents); // read at a glance, so whole
+    m_scale->setMinimumContentsLength(0);
     m_scale->setCurrentIndex(m_scale->findData(QString::fromStdString(m_before.tuning.scale)));
     for (const char* tonic : {"C", "Db", "D", "Eb", "E", "F", "F#", "G", "Ab", "A", "Bb", "B"})
         m_tonic->addItem(text::noteName(tonic), QLatin1String(tonic));

@@ -13,7 +13,6 @@
 #include <QHeaderView>
 #include <QLabel>
 #include <QPushButton>
-#include <QRegularExpression>
 #include <QTableWidget>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -27,7 +26,7 @@ AsBuiltCard::AsBuiltCard(Plan& plan, QWidget* parent)
       m_from(form::box(this, "builtFrom", tr("Where places are measured from"))),
       m_table(form::table(this, "builtHoles", tr("Holes as they are"),
                           {tr("hole"), tr("place"), tr("size"), tr("inside"), tr("wall there"), tr("off the line"), tr("finger"),
-                           tr("at the back")})),
+                           tr("countersunk"), tr("pair"), tr("at the back")})),
       m_add(form::button(this, "builtAdd", tr("&One more hole"))),
       m_remove(form::button(this, "builtRemove", tr("&Remove it"))),
       m_paste(form::button(this, "builtPaste", tr("Pas&te a table"))),
@@ -37,9 +36,12 @@ AsBuiltCard::AsBuiltCard(Plan& plan, QWidget* parent)
     setObjectName(QStringLiteral("asBuiltCard"));
     m_from->addItems({tr("from the foot"), tr("from the sounding edge")});
     m_table->setEditTriggers(QAbstractItemView::AllEditTriggers);
+    m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    m_table->horizontalHeader()->setStretchLastSection(true);
     m_table->setSelectionMode(QAbstractItemView::SingleSelection);
     m_table->setToolTip(
-        tr("Inside: the width at the bore where it is undercut, else as the size. A hole at the back is the thumb's."));
+        tr("Inside: the width at the bore where it is undercut, else as the size. Countersunk: width and depth, 9 x 1.5. A pair: "
+           "two holes of that size side by side under one finger. A hole at the back is the thumb's."));
     m_paste->setToolTip(
         tr("Lines of a spreadsheet: place and size, with tabs, semicolons or commas between them; the lowest hole "
            "first or last."));
@@ -136,15 +138,19 @@ void AsBuiltCard::showHoles()
     for (int row = 0; row < m_table->rowCount(); ++row) {
         const Hole& h = m_holes[static_cast<std::size_t>(row)];
         const bool placed = h.at > Metres();
-        form::row(m_table, row,
-                  {QString::fromStdString(h.id.text), placed ? size(fromFoot() ? m_length - h.at : h.at) : QString(),
-                   size(h.diameter), size(h.undercutDiameter), size(h.chimney),
-                   h.aside == Metres() ? QString() : text::lengthNumber(h.aside, m_unit), QString::fromStdString(h.digit),
-                   QString()});
+        form::row(
+            m_table, row,
+            {QString::fromStdString(h.id.text), placed ? size(fromFoot() ? m_length - h.at : h.at) : QString(), size(h.diameter),
+             size(h.undercutDiameter), size(h.chimney), h.aside == Metres() ? QString() : text::lengthNumber(h.aside, m_unit),
+             QString::fromStdString(h.digit),
+             h.countersink ? QStringLiteral("%1 x %2").arg(size(h.countersink->diameter), size(h.countersink->depth)) : QString(),
+             QString(), QString()});
         m_table->item(row, Name)->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable);
-        auto* back = m_table->item(row, Back);
-        back->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsUserCheckable);
-        back->setCheckState(h.side == Side::Back ? Qt::Checked : Qt::Unchecked);
+        for (const auto& [column, ticked] : {std::pair{Pair, h.count == 2}, {Back, h.side == Side::Back}}) {
+            auto* box = m_table->item(row, column);
+            box->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsUserCheckable);
+            box->setCheckState(ticked ? Qt::Checked : Qt::Unchecked);
+        }
     }
     form::fitColumns(m_table);
     m_filling = false;
@@ -194,11 +200,29 @@ void AsBuiltCard::takeCell(int row, int column)
     m_touched = true;
     if (column == Back)
         h.side = m_table->item(row, column)->checkState() == Qt::Checked ? Side::Back : Side::Front;
+    else if (column == Pair)
+        h.count = m_table->item(row, column)->checkState() == Qt::Checked ? 2 : 1;
+    else if (column == Sunk)
+        takeCountersink(h, typed);
     else if (column == Finger)
         h.digit = typed.left(3).toStdString();
     else
         takeLength(row, column, typed);
     showHoles();
+}
+
+void AsBuiltCard::takeCountersink(Hole& hole, const QString& typed)
+{
+    if (typed.isEmpty())
+        return hole.countersink.reset();
+    const QStringList parts = typed.split(QLatin1Char('x'), Qt::SkipEmptyParts, Qt::CaseInsensitive);
+    const auto wide = text::parseLength(parts.value(0), m_unit);
+    const auto deep = text::parseLength(parts.value(1), m_unit);
+    if (wide && deep)
+        hole.countersink = Countersink{*wide, *deep};
+    else
+        Q_EMIT failed(
+            tr("%1: a countersink is its width and its depth, as 9 x 1.5.", "hole").arg(QString::fromStdString(hole.id.text)));
 }
 
 void AsBuiltCard::takeLength(int row, int column, const QString& typed)
@@ -252,33 +276,15 @@ void AsBuiltCard::removeHole()
 
 void AsBuiltCard::paste()
 {
-    const QString clip = QApplication::clipboard()->text();
-    const bool tabs = clip.contains(QLatin1Char('\t'));
-    const bool semicolons = !tabs && clip.contains(QLatin1Char(';'));
-    const QRegularExpression between(tabs ? QStringLiteral("\t") : semicolons ? QStringLiteral(";") : QStringLiteral(","));
+    const auto rows = text::parseTable(QApplication::clipboard()->text(), m_unit, 2);
+    if (!rows)
+        return Q_EMIT failed(text::sentence(rows.error()));
     std::vector<Hole> holes;
-    int number = 0;
-    for (const QString& line : clip.split(QRegularExpression(QStringLiteral("[\r\n]+")), Qt::SkipEmptyParts)) {
-        ++number;
-        const QStringList cells = line.split(between);
-        const auto place = text::parseLength(cells[0].trimmed(), m_unit);
-        const auto size = text::parseLength(cells.value(1).trimmed(), m_unit);
-        if (number == 1 && !place && !size)
-            continue; // headings
-        if (!place || !size) {
-            Q_EMIT failed(tr("Line %1 of what was copied: %2 Each line is a place and a size.")
-                              .arg(number)
-                              .arg(text::sentence(place ? size.error() : place.error())));
-            return;
-        }
+    for (const auto& cells : *rows) {
         Hole h;
-        h.at = fromFoot() ? m_length - *place : *place;
-        h.diameter = h.undercutDiameter = *size;
+        h.at = fromFoot() ? m_length - cells[0] : cells[0];
+        h.diameter = h.undercutDiameter = cells[1];
         holes.push_back(h);
-    }
-    if (holes.empty()) {
-        Q_EMIT failed(tr("Nothing was copied that could be holes: each line is a place and a size."));
-        return;
     }
     std::stable_sort(holes.begin(), holes.end(), [](const Hole& a, const Hole& b) { return a.at > b.at; });
     const auto chart = m_plan->chartHoles();

@@ -34,12 +34,13 @@ Q_SIGNALS:
     void builtAsked();
 
 private:
-    enum Column { Name, Place, Size, Undercut, Chimney, Aside, Finger, Back, Columns };
+    enum Column { Name, Place, Size, Undercut, Chimney, Aside, Finger, Sunk, Pair, Back, Columns };
     void begin();
     void showHoles();
     void tell();
     void takeCell(int row, int column);
     void takeLength(int row, int column, const QString& typed);
+    void takeCountersink(Hole& hole, const QString& typed);
     void addHole();
     void removeHole();
     void paste();

@@ -7,15 +7,22 @@
 #include "text/names.h"
 
 #include <QAbstractItemView>
+#include <QApplication>
 #include <QCheckBox>
+#include <QClipboard>
 #include <QComboBox>
+#include <QDoubleSpinBox>
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QLabel>
+#include <QLineEdit>
+#include <QLocale>
 #include <QPushButton>
 #include <QRegularExpression>
+#include <QScrollArea>
 #include <QTableWidget>
+#include <algorithm>
 #include <array>
 #include <cmath>
 #include <numbers>
@@ -87,13 +94,18 @@ BlankPage::BlankPage(Plan& plan, QWidget* parent)
       m_plan(&plan),
       m_family(form::box(this, "blankFamily", tr("Family"))),
       m_sold(form::box(this, "blankSoldAs", tr("Tube sold as"))),
-      m_stations(form::table(this, "blankStations", tr("Bore, station by station"), {tr("place"), tr("bore")}, 28)),
+      m_stations(form::table(this, "blankStations", tr("Bore, station by station"),
+                             {tr("place"), tr("bore"), tr("wall"), tr("rough")}, 28)),
       m_wall(new LengthField(QStringLiteral("blankWall"), tr("Wall thickness"), this)),
+      m_mouthShape(form::spin(this, "blankMouthShape", tr("Mouth"), 0.0, 90.0, 1.0, 0, QString())),
+      m_mouthShapeWords(new QLabel(this)),
       m_slide(new QCheckBox(tr("Joint or slide"), this)),
       m_slideAt(new LengthField(QStringLiteral("blankSlideAt"), tr("Joint, from the mouth"), this)),
       m_slideOut(new LengthField(QStringLiteral("blankSlideOut"), tr("Joint, pulled out by"), this)),
       m_material(form::box(this, "blankMaterial", tr("Material"))),
       m_materialWords(form::words(this, "blankMaterialWords", true)),
+      m_nodes(new QLineEdit(this)),
+      m_nodesWords(new QLabel(tr("Nodes"), this)),
       m_checks(form::words(this, "blankChecks"))
 {
     setObjectName(QStringLiteral("blankPage"));
@@ -110,6 +122,8 @@ void BlankPage::fill()
     m_stations->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed |
                                 QAbstractItemView::AnyKeyPressed);
     m_stations->setSelectionMode(QAbstractItemView::SingleSelection);
+    m_stations->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    m_stations->horizontalHeader()->setStretchLastSection(true);
     for (const Material& m : materials)
         m_material->addItem(tr(m.name), QLatin1String(m.key));
     m_sold->addItem(tr("measured, no nominal size"));
@@ -122,8 +136,16 @@ void BlankPage::fill()
     }
     m_slide->setObjectName(QStringLiteral("blankSlide"));
     m_slide->setAccessibleName(m_slide->text());
-    const char* mouths[] = {"blankMouth0", "blankMouth1", "blankMouth2", "blankMouth3"};
-    for (int i = 0; i < 4; ++i) {
+    m_nodes->setObjectName(QStringLiteral("blankNodes"));
+    m_nodes->setAccessibleName(tr("Nodes of the cane, from the mouth"));
+    m_nodes->setPlaceholderText(tr("none"));
+    m_nodes->setToolTip(
+        tr("Places from the mouth, with semicolons between them: 40; 180. Opened with the bore, unless the word kept "
+           "stands behind: -22 kept."));
+    m_stations->setToolTip(tr("Wall and rough may be left empty: the wall as above, the bore smooth. Rough: by how much more it "
+                              "takes from the sound down to the next line, 1 smooth, 3 as drilled."));
+    const char* mouths[] = {"blankMouth0", "blankMouth1", "blankMouth2", "blankMouth3", "blankMouth4"};
+    for (int i = 0; i < mouthFields; ++i) {
         m_mouth[i] = new LengthField(QLatin1String(mouths[i]), tr("Mouth"), this);
         m_mouthWords[i] = new QLabel(this);
     }
@@ -137,8 +159,9 @@ QFormLayout* BlankPage::makeForm()
     form->addRow(tr("Family"), m_family);
     form->addRow(tr("Sold as"), m_sold);
     form->addRow(tr("Wall"), m_wall);
-    for (int i = 0; i < 4; ++i)
+    for (int i = 0; i < mouthFields; ++i)
         form->addRow(m_mouthWords[i], m_mouth[i]);
+    form->addRow(m_mouthShapeWords, m_mouthShape);
     auto* joint = new QHBoxLayout;
     joint->setSpacing(Style::grid);
     joint->addWidget(new QLabel(tr("at"), this));
@@ -148,6 +171,7 @@ QFormLayout* BlankPage::makeForm()
     joint->addStretch(1);
     form->addRow(m_slide, joint);
     form->addRow(tr("Material"), m_material);
+    form->addRow(m_nodesWords, m_nodes);
     form->addRow(m_materialWords);
     return form;
 }
@@ -155,7 +179,12 @@ QFormLayout* BlankPage::makeForm()
 void BlankPage::arrange()
 {
     auto* more = form::button(this, "blankAddStation", tr("Add a &station"));
+    auto* less = form::button(this, "blankRemoveStation", tr("&Remove it"));
+    auto* paste = form::button(this, "blankPasteStations", tr("Pas&te a table"));
+    paste->setToolTip(tr("Lines of a spreadsheet: place and bore, and the wall where it differs."));
     connect(more, &QPushButton::clicked, this, &BlankPage::addStation);
+    connect(less, &QPushButton::clicked, this, &BlankPage::removeStation);
+    connect(paste, &QPushButton::clicked, this, &BlankPage::pasteStations);
     auto* left = new QVBoxLayout;
     left->addLayout(makeForm());
     left->addStretch(1);
@@ -166,15 +195,21 @@ void BlankPage::arrange()
            "foot long. Out of round: type both diameters, 12.9 x 13.1."));
     middle->addWidget(boreWords);
     middle->addWidget(m_stations);
-    middle->addWidget(more, 0, Qt::AlignLeft);
+    auto* buttons = new QHBoxLayout;
+    buttons->setSpacing(Style::grid);
+    for (QPushButton* b : {more, less})
+        buttons->addWidget(b);
+    buttons->addStretch(1);
+    middle->addLayout(buttons);
+    middle->addWidget(paste, 0, Qt::AlignLeft);
     middle->addStretch(1);
     auto* right = new QVBoxLayout;
     auto* head = new QLabel(tr("What this tube serves for"), this);
     head->setFont(Style::head());
     head->setWordWrap(true);
     right->addWidget(head);
-    right->addWidget(m_checks);
-    right->addStretch(1);
+    m_checks->setAlignment(Qt::AlignLeft | Qt::AlignTop);
+    right->addWidget(form::scrolled(this, "blankChecksScroll", m_checks), 1);
     auto* columns = new QHBoxLayout(this);
     columns->setContentsMargins(3 * Style::grid, 2 * Style::grid, 2 * Style::grid, Style::grid);
     columns->setSpacing(4 * Style::grid);
@@ -187,7 +222,8 @@ void BlankPage::takeMouth(int measure, Metres v)
 {
     Blank b = m_plan->blank();
     if (auto* d = std::get_if<Duct>(&b.spec.excitation)) {
-        *std::array{&d->windowWidth, &d->windowLength, &d->chimney, &d->upstream}[static_cast<std::size_t>(measure)] = v;
+        *std::array{&d->windowWidth, &d->windowLength, &d->chimney, &d->upstream, &d->cover}[static_cast<std::size_t>(measure)] =
+            v;
     } else if (auto* t = std::get_if<Transverse>(&b.spec.excitation)) {
         *std::array{&t->holeLength, &t->holeWidth, &t->chimney, &t->stopper}[static_cast<std::size_t>(measure)] = v;
     } else { // a mouthpiece's volume, typed as the length of bore that holds it
@@ -213,9 +249,11 @@ void BlankPage::bind()
         b.spec.wall = wall;
         m_plan->setBlank(std::move(b));
     });
-    for (int i = 0; i < 4; ++i)
+    connect(m_mouthShape, &QDoubleSpinBox::valueChanged, this, &BlankPage::takeMouthShape);
+    connect(m_nodes, &QLineEdit::editingFinished, this, &BlankPage::takeNodes);
+    for (int i = 0; i < mouthFields; ++i)
         connect(m_mouth[i], &LengthField::lengthChanged, this, [this, i](Metres v) { takeMouth(i, v); });
-    for (LengthField* f : {m_wall, m_mouth[0], m_mouth[1], m_mouth[2], m_mouth[3], m_slideAt, m_slideOut})
+    for (LengthField* f : {m_wall, m_mouth[0], m_mouth[1], m_mouth[2], m_mouth[3], m_mouth[4], m_slideAt, m_slideOut})
         connect(f, &LengthField::refused, this, &BlankPage::failed);
     connect(m_stations, &QTableWidget::cellChanged, this, &BlankPage::takeStations);
     connect(m_plan, &Plan::changed, this, &BlankPage::refresh);
@@ -224,7 +262,7 @@ void BlankPage::bind()
 void BlankPage::setUnit(text::LengthUnit unit)
 {
     m_unit = unit;
-    for (LengthField* f : {m_wall, m_mouth[0], m_mouth[1], m_mouth[2], m_mouth[3], m_slideAt, m_slideOut})
+    for (LengthField* f : {m_wall, m_mouth[0], m_mouth[1], m_mouth[2], m_mouth[3], m_mouth[4], m_slideAt, m_slideOut})
         f->setUnit(unit);
     refresh();
 }
@@ -239,22 +277,38 @@ void BlankPage::addMouthFields()
         m_mouth[i]->setVisible(shown);
         m_mouthWords[i]->setVisible(shown);
     };
+    const auto shape = [this](const QString& words, const QString& suffix, double low, double high, double v) {
+        m_mouthShapeWords->setText(words);
+        m_mouthShape->setAccessibleName(words);
+        m_mouthShape->setSuffix(suffix);
+        m_mouthShape->setRange(low, high);
+        m_mouthShape->setValue(v);
+        m_mouthShape->show();
+        m_mouthShapeWords->show();
+    };
     if (const auto* d = std::get_if<Duct>(&e)) {
         set(0, tr("Window, across"), d->windowWidth);
         set(1, tr("Window, along"), d->windowLength);
         set(2, tr("Wall at the window"), d->chimney);
         set(3, tr("Bore above the window"), d->upstream);
+        set(4, tr("Cover stands up by"), d->cover);
+        shape(tr("Ramp of the lip"), tr(" °"), 3.0, 90.0,
+              d->rampRunPerRise == 0.0 ? 90.0 : std::atan(1.0 / d->rampRunPerRise) * 180.0 / std::numbers::pi);
     } else if (const auto* t = std::get_if<Transverse>(&e)) {
         set(0, tr("Embouchure hole, along"), t->holeLength);
         set(1, tr("Embouchure hole, across"), t->holeWidth);
         set(2, tr("Its chimney"), t->chimney);
         set(3, tr("Hole to stopper"), t->stopper);
+        set(4, QString(), {}, false);
+        shape(tr("Under the player's lip"), tr(" %"), 0.0, 90.0, 100.0 * t->lipCover);
     } else {
         const auto& bore = m_plan->blank().spec.bore.front().diameter;
         const double area = std::numbers::pi / 4.0 * bore.metres() * bore.metres();
         set(0, tr("Mouthpiece, as length of bore"), Metres::fromMetres(std::get<ClosedTop>(e).volume.cubicMetres() / area));
-        for (int i = 1; i < 4; ++i)
+        for (int i = 1; i < mouthFields; ++i)
             set(i, QString(), {}, false);
+        m_mouthShape->hide();
+        m_mouthShapeWords->hide();
     }
 }
 
@@ -274,36 +328,76 @@ void BlankPage::refresh()
     m_slideOut->setEnabled(jointed);
     m_slideAt->setLength(jointed ? spec.slides.front().at : spec.bore.back().at * 0.2);
     m_slideOut->setLength(jointed ? spec.slides.front().out : Metres{});
-    m_stations->setRowCount(static_cast<int>(spec.bore.size()));
+    showStations();
+    const bool cane = spec.material == "cane" || !spec.nodes.empty();
+    m_nodes->setVisible(cane);
+    m_nodesWords->setVisible(cane);
+    QStringList nodes;
+    for (const Node& n : spec.nodes)
+        nodes << (n.at < Metres() ? QStringLiteral("-") : QString()) +
+                     text::lengthNumber(n.at < Metres() ? n.at * -1.0 : n.at, m_unit) + (n.kept ? tr(" kept") : QString());
+    m_nodes->setText(nodes.join(QStringLiteral("; ")));
+    m_filling = false;
+    showChecks();
+}
+
+void BlankPage::showStations()
+{
+    const auto& bore = m_plan->blank().spec.bore;
+    m_stations->setRowCount(static_cast<int>(bore.size()));
     for (int row = 0; row < m_stations->rowCount(); ++row) {
-        const Station& s = spec.bore[static_cast<std::size_t>(row)];
-        for (const auto& [column, v] : {std::pair{0, s.at}, {1, s.diameter}}) {
-            auto* item = new QTableWidgetItem(text::length(v, m_unit));
+        const Station& s = bore[static_cast<std::size_t>(row)];
+        const QString cells[] = {text::lengthNumber(s.at, m_unit), text::length(s.diameter, m_unit),
+                                 s.wall ? text::lengthNumber(*s.wall, m_unit) : QString(),
+                                 s.roughness == 1.0 ? QString() : QLocale().toString(s.roughness, 'g', 3)};
+        for (int column = 0; column < m_stations->columnCount(); ++column) {
+            auto* item = new QTableWidgetItem(cells[column]);
             item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
             if (row == 0 && column == 0)
                 item->setFlags(item->flags() & ~Qt::ItemIsEditable);
             m_stations->setItem(row, column, item);
         }
     }
+    form::fitColumns(m_stations);
     // As tall as its lines, so that what adds one stands under the last.
     m_stations->setFixedHeight(std::min(400, 36 + 28 * m_stations->rowCount()));
-    m_filling = false;
+}
 
-    const auto keys = keysServed(m_plan->blank());
-    if (!keys) {
-        m_checks->setText(text::sentence(keys.error()));
-        return;
-    }
-    QStringList well;
+void BlankPage::showChecks()
+{
+    const InstrumentSpec& spec = m_plan->blank().spec;
     QStringList lines;
+    if (m_sold->currentIndex() > 0)
+        lines << tr("The bore stands as the size tables have it. What is sold differs: measure it and type it before a hole is "
+                    "laid out.");
+    lines << keysWords();
+    if (spec.wall.millimetres() < 1.5)
+        lines << tr("The wall is too thin to undercut holes: octaves will have to be mended by other means.");
+    const double low = spec.fingerings.empty() ? 0.0 : spec.fingerings.front().target.hertz();
+    if (low > 0.0 && spec.bore.front().diameter.metres() < 0.02 * 345.0 / low / 2.0)
+        lines << tr("For %1 this bore is very narrow.").arg(text::noteName(spec.fingerings.front().id.text));
+    if (const auto drawn = m_plan->drawn())
+        for (const NearNode& n : holesNearNodes(spec.nodes, drawn->spec().holes))
+            lines << tr("%1 lies %2 from the node at %3: cane splits there. Let the cane lie otherwise, or bind it before it is "
+                        "opened.",
+                        "hole, distance, place")
+                         .arg(QString::fromStdString(n.hole.text), text::length(n.distance, m_unit),
+                              text::length(n.node, m_unit));
+    m_checks->setText(lines.join(QStringLiteral("\n\n")));
+}
+
+QString BlankPage::keysWords() const
+{
+    const auto keys = keysServed(m_plan->blank());
+    if (!keys)
+        return text::sentence(keys.error());
+    QStringList well;
     for (const KeyServed& k : *keys)
         if (k.serves == Serves::Well)
             well << tr("%1 (tube about %2)")
                         .arg(text::noteName(k.lowest),
                              text::length(Metres::fromMillimetres(std::round(k.length.millimetres())), m_unit));
-    if (m_sold->currentIndex() > 0)
-        lines << tr("The bore stands as the size tables have it. What is sold differs: measure it and type it before a hole is "
-                    "laid out.");
+    QStringList lines;
     lines << (well.isEmpty() ? tr("No lowest note suits this bore and length well.")
                              : tr("Well: %1.").arg(well.join(QStringLiteral(", "))));
     for (const Serves grade : {Serves::Poorly, Serves::Not}) {
@@ -318,35 +412,121 @@ void BlankPage::refresh()
             lines << (grade == Serves::Poorly ? tr("Poorly: %1; %2.") : tr("Better not: %1; %2."))
                          .arg(notes.join(QStringLiteral(", ")), reason);
     }
-    if (spec.wall.millimetres() < 1.5)
-        lines << tr("The wall is too thin to undercut holes: octaves will have to be mended by other means.");
-    const double low = spec.fingerings.empty() ? 0.0 : spec.fingerings.front().target.hertz();
-    if (low > 0.0 && spec.bore.front().diameter.metres() < 0.02 * 345.0 / low / 2.0)
-        lines << tr("For %1 this bore is very narrow.").arg(text::noteName(spec.fingerings.front().id.text));
-    m_checks->setText(lines.join(QStringLiteral("\n\n")));
+    return lines.join(QStringLiteral("\n\n"));
+}
+
+void BlankPage::takeBlank(Blank blank)
+{
+    InstrumentSpec bare = blank.spec;
+    bare.holes.clear();
+    bare.fingerings.clear();
+    if (const auto possible = Instrument::make(std::move(bare)); !possible) {
+        Q_EMIT failed(text::sentence(possible.error()));
+        return refresh();
+    }
+    m_plan->setBlank(std::move(blank));
+}
+
+Status BlankPage::takeStationCell(Station& station, int column, const QString& typed) const
+{
+    enum Column { Place, Bore, Wall, Rough };
+    if (column == Wall && typed.isEmpty()) {
+        station.wall.reset();
+        return Done{};
+    }
+    if (column == Rough) {
+        bool number = true;
+        station.roughness = typed.isEmpty() ? 1.0 : QLocale().toDouble(typed, &number);
+        if (!number)
+            return Error{ErrorCode::BadValue, typed.toStdString(), "must be a number, 1 for a smooth bore"};
+        return Done{};
+    }
+    const auto parsed = column == Bore ? boreFrom(typed, m_unit) : text::parseLength(typed, m_unit);
+    if (!parsed)
+        return parsed.error();
+    switch (column) {
+    case Place: station.at = *parsed; break;
+    case Bore: station.diameter = *parsed; break;
+    default: station.wall = *parsed; break;
+    }
+    return Done{};
 }
 
 void BlankPage::takeStations(int row, int column)
 {
     if (m_filling)
         return;
-    const auto parsed = column == 0 ? text::parseLength(m_stations->item(row, column)->text(), m_unit)
-                                    : boreFrom(m_stations->item(row, column)->text(), m_unit);
     Blank b = m_plan->blank();
-    if (!parsed) {
-        Q_EMIT failed(text::sentence(parsed.error()));
-    } else {
-        Station& s = b.spec.bore[static_cast<std::size_t>(row)];
-        (column == 0 ? s.at : s.diameter) = *parsed;
-        InstrumentSpec bare = b.spec;
-        bare.holes.clear();
-        bare.fingerings.clear();
-        if (const auto possible = Instrument::make(std::move(bare)); !possible)
-            Q_EMIT failed(text::sentence(possible.error()));
-        else
-            return m_plan->setBlank(std::move(b));
+    if (const auto taken =
+            takeStationCell(b.spec.bore[static_cast<std::size_t>(row)], column, m_stations->item(row, column)->text().trimmed());
+        !taken) {
+        Q_EMIT failed(text::sentence(taken.error()));
+        return refresh();
     }
-    refresh();
+    takeBlank(std::move(b));
+}
+
+void BlankPage::removeStation()
+{
+    Blank b = m_plan->blank();
+    const int row = m_stations->currentRow();
+    if (row <= 0 || row >= static_cast<int>(b.spec.bore.size()))
+        return; // the first stands at the mouth
+    b.spec.bore.erase(b.spec.bore.begin() + row);
+    takeBlank(std::move(b));
+}
+
+void BlankPage::pasteStations()
+{
+    const auto rows = text::parseTable(QApplication::clipboard()->text(), m_unit, 2);
+    if (!rows)
+        return Q_EMIT failed(text::sentence(rows.error()));
+    Blank b = m_plan->blank();
+    b.spec.bore.clear();
+    for (const auto& cells : *rows) {
+        Station s{cells[0], cells[1]};
+        if (cells.size() > 2)
+            s.wall = cells[2];
+        b.spec.bore.push_back(s);
+    }
+    std::sort(b.spec.bore.begin(), b.spec.bore.end(), [](const Station& x, const Station& y) { return x.at < y.at; });
+    takeBlank(std::move(b));
+}
+
+void BlankPage::takeNodes()
+{
+    if (m_filling)
+        return;
+    Blank b = m_plan->blank();
+    b.spec.nodes.clear();
+    for (QString word : m_nodes->text().split(QLatin1Char(';'), Qt::SkipEmptyParts)) {
+        word = word.trimmed();
+        const QString keptWord = tr(" kept").trimmed();
+        const bool kept = word.endsWith(keptWord, Qt::CaseInsensitive);
+        if (kept)
+            word.chop(keptWord.size());
+        const bool above = word.startsWith(QLatin1Char('-'));
+        const auto at = text::parseLength(above ? word.mid(1) : word, m_unit);
+        if (!at) {
+            Q_EMIT failed(text::sentence(at.error()));
+            return refresh();
+        }
+        b.spec.nodes.push_back({above ? *at * -1.0 : *at, kept});
+    }
+    if (b.spec.nodes != m_plan->blank().spec.nodes)
+        takeBlank(std::move(b));
+}
+
+void BlankPage::takeMouthShape(double v)
+{
+    if (m_filling)
+        return;
+    Blank b = m_plan->blank();
+    if (auto* d = std::get_if<Duct>(&b.spec.excitation))
+        d->rampRunPerRise = v >= 90.0 ? 0.0 : 1.0 / std::tan(v * std::numbers::pi / 180.0);
+    else if (auto* t = std::get_if<Transverse>(&b.spec.excitation))
+        t->lipCover = v / 100.0;
+    takeBlank(std::move(b));
 }
 
 void BlankPage::takePipe(int index)
@@ -377,14 +557,7 @@ void BlankPage::takeSlide()
         const Metres at = m_slideAt->length();
         b.spec.slides.push_back({at, m_slideOut->length(), boreDiameterAt(b.spec.bore, at) + b.spec.wall});
     }
-    InstrumentSpec bare = b.spec;
-    bare.holes.clear();
-    bare.fingerings.clear();
-    if (const auto possible = Instrument::make(std::move(bare)); !possible) {
-        Q_EMIT failed(text::sentence(possible.error()));
-        return refresh();
-    }
-    m_plan->setBlank(std::move(b));
+    takeBlank(std::move(b));
 }
 
 void BlankPage::addStation()

@@ -47,10 +47,23 @@ private:
     void arrange();
     void bind();
     void takeMouth(int measure, Metres v);
+    /// The ramp of a window's lip, or how much of an embouchure hole the player's lip covers.
+    void takeMouthShape(double v);
     void refresh();
     void addMouthFields();
+    void showStations();
+    /// What the keys served for, what to measure, and holes beside a node.
+    void showChecks();
+    [[nodiscard]] QString keysWords() const;
     void takeStations(int row, int column);
+    /// Takes one cell into the station. Errors: BadValue.
+    [[nodiscard]] Status takeStationCell(Station& station, int column, const QString& typed) const;
+    /// Takes the blank where such a tube can exist, else says why not and shows what was.
+    void takeBlank(Blank blank);
     void addStation();
+    void removeStation();
+    void pasteStations();
+    void takeNodes();
     void takePipe(int index);
     void takeSlide();
     Plan* m_plan;
@@ -60,13 +73,18 @@ private:
     QComboBox* m_sold;
     QTableWidget* m_stations;
     LengthField* m_wall;
-    LengthField* m_mouth[4];
-    QLabel* m_mouthWords[4];
+    static constexpr int mouthFields = 5;
+    LengthField* m_mouth[mouthFields];
+    QLabel* m_mouthWords[mouthFields];
+    QDoubleSpinBox* m_mouthShape;
+    QLabel* m_mouthShapeWords;
     QCheckBox* m_slide;
     LengthField* m_slideAt;
     LengthField* m_slideOut;
     QComboBox* m_material;
     QLabel* m_materialWords;
+    QLineEdit* m_nodes; ///< along a cane
+    QLabel* m_nodesWords;
     QLabel* m_checks;
 };
 

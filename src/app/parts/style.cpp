@@ -128,8 +128,8 @@ QString Style::sheet() const
         QCheckBox { spacing: 8px; }
         QTableWidget#sensitivityTable { background: @sheet; }
         QTableWidget#sensitivityTable QHeaderView::section { background: @sheet; }
-        QLineEdit, QDoubleSpinBox { background: @sheet; color: @ink; border: none; border-bottom: 2px solid @pencil; padding: 4px; }
-        QLineEdit:focus, QDoubleSpinBox:focus { border-bottom: 2px solid @cool; }
+        QLineEdit, QDoubleSpinBox, QSpinBox { background: @sheet; color: @ink; border: none; border-bottom: 2px solid @pencil; padding: 4px; }
+        QLineEdit:focus, QDoubleSpinBox:focus, QSpinBox:focus { border-bottom: 2px solid @cool; }
         QTableView { background: @paper; alternate-background-color: @paper; color: @ink; border: none; gridline-color: @hair;
                      selection-background-color: @sheet; selection-color: @ink; outline: none; }
         QTableView::item { border-bottom: 1px solid @hair; padding: 0 6px; }

@@ -16,6 +16,7 @@
 #include <QDir>
 #include <QFileInfo>
 #include <QFormLayout>
+#include <QGridLayout>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLabel>
@@ -205,6 +206,7 @@ ShopPage::ShopPage(QString folder, QWidget* parent)
     m_seed->setAccessibleName(tr("Which piece of wood: the same number is the same wood, to be shared"));
     m_seed->setRange(1, 999999);
     m_seed->setValue(10);
+    m_seed->setButtonSymbols(QAbstractSpinBox::NoButtons);
     m_seed->setPrefix(tr("wood no. "));
     m_ownFirst->setObjectName(QStringLiteral("practiceOwnFirst"));
     m_ownFirst->setAccessibleName(tr("Your own cut first"));
@@ -282,16 +284,30 @@ QVBoxLayout* ShopPage::makeBeginning()
     column->addWidget(heading(tr("Practise")));
     column->addWidget(words);
     column->addWidget(m_practiceFamily);
-    column->addWidget(m_practiceLevel);
-    column->addWidget(m_seed);
+    auto* which = new QHBoxLayout;
+    which->setSpacing(Style::grid);
+    which->addWidget(m_practiceLevel, 3);
+    which->addWidget(m_seed, 2);
+    column->addLayout(which);
     column->addWidget(m_ownFirst);
     column->addWidget(practise);
     column->addSpacing(3 * Style::grid);
     column->addWidget(heading(tr("From elsewhere")));
-    column->addWidget(plain("openButton", tr("&Open a workbook…"), &ShopPage::fileAsked));
-    column->addWidget(plain("newButton", tr("New from a &specification…"), &ShopPage::specificationAsked));
-    column->addWidget(plain("modelButton", tr("Another &like a file…"), &ShopPage::modelAsked));
-    column->addWidget(plain("folderButton", tr("Another &folder…"), &ShopPage::folderAsked));
+    auto* files = new QGridLayout;
+    files->setSpacing(Style::grid);
+    auto* open = plain("openButton", tr("&Workbook…"), &ShopPage::fileAsked);
+    open->setToolTip(tr("Opens a workbook that lies anywhere."));
+    auto* specification = plain("newButton", tr("&Specification…"), &ShopPage::specificationAsked);
+    specification->setToolTip(tr("A new workbook from an instrument's description as JSON."));
+    auto* model = plain("modelButton", tr("&Like a file…"), &ShopPage::modelAsked);
+    model->setToolTip(tr("Another instrument like the one in a file, in its own key or others."));
+    auto* folder = plain("folderButton", tr("&Folder…"), &ShopPage::folderAsked);
+    folder->setToolTip(tr("Where the shop's workbooks lie."));
+    files->addWidget(open, 0, 0);
+    files->addWidget(specification, 0, 1);
+    files->addWidget(model, 1, 0);
+    files->addWidget(folder, 1, 1);
+    column->addLayout(files);
     column->addStretch(1);
     return column;
 }

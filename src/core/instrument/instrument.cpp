@@ -343,6 +343,16 @@ std::vector<Station> boreEndingAt(std::vector<Station> bore, Metres foot)
     return bore;
 }
 
+std::vector<NearNode> holesNearNodes(const std::vector<Node>& nodes, const std::vector<Hole>& holes)
+{
+    std::vector<NearNode> near;
+    for (const Hole& h : holes)
+        for (const Node& n : nodes)
+            if (const Metres distance = Metres::fromMetres(std::abs((h.at - n.at).metres())); distance < h.diameter)
+                near.push_back({h.id, n.at, distance});
+    return near;
+}
+
 Metres wallAt(const std::vector<Station>& bore, Metres otherwise, Metres at)
 {
     const auto wall = [&](std::size_t i) {

@@ -235,6 +235,15 @@ private:
 /// Straight-line wall thickness; otherwise where a station gives none.
 [[nodiscard]] Metres wallAt(const std::vector<Station>& bore, Metres otherwise, Metres at);
 
+/// A hole within its own diameter of a node, where cane splits; common practice, no source.
+struct NearNode
+{
+    HoleId hole;
+    Metres node;
+    Metres distance; ///< between the middles
+};
+[[nodiscard]] std::vector<NearNode> holesNearNodes(const std::vector<Node>& nodes, const std::vector<Hole>& holes);
+
 /// Stable words used in files: "whistle", "recorder", ...
 [[nodiscard]] std::string_view familyName(Family family);
 [[nodiscard]] std::optional<Family> familyFromName(std::string_view name);

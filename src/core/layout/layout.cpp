@@ -405,12 +405,14 @@ Result<Instrument> carriedOver(const Instrument& model, const std::vector<Statio
     spec.wall = wall;
     for (Hole& h : spec.holes) {
         const Metres before = model.boreDiameterAt(h.at);
+        const double depth = h.chimney / model.wallAt(h.at); // a raised or thinned place stays so
         h.at = h.at / pitchRatio;
         const double widening = boreDiameterAt(bore, h.at) / before;
         h.diameter = h.diameter * widening;
         h.undercutDiameter = h.undercutDiameter * widening;
-        h.chimney = wallAt(bore, wall, h.at);
-        h.countersink.reset();
+        h.chimney = wallAt(bore, wall, h.at) * depth;
+        if (h.countersink)
+            h.countersink = Countersink{h.countersink->diameter * widening, std::min(h.countersink->depth, h.chimney * 0.9)};
     }
     for (Fingering& f : spec.fingerings) {
         f.target = f.target * pitchRatio;

@@ -64,13 +64,14 @@ Result<Instrument> built(const Instrument& base, const Variables& v, const Eigen
         spec.bore = boreEndingAt(std::move(spec.bore), Metres::fromMillimetres(x[v.foot()]));
     for (std::size_t i = 0; i < v.holes; ++i) {
         Hole& h = spec.holes[i];
+        const double depth = h.chimney / base.wallAt(h.at); // a raised or thinned place stays so
         h.at = Metres::fromMillimetres(x[v.place(i)]);
         if (!v.sizesFixed) {
             const Metres wider = h.undercutDiameter - h.diameter;
             h.diameter = Metres::fromMillimetres(x[v.size(i)]);
             h.undercutDiameter = h.diameter + wider;
         }
-        h.chimney = wallAt(spec.bore, spec.wall, h.at);
+        h.chimney = wallAt(spec.bore, spec.wall, h.at) * depth;
     }
     for (std::size_t i = 0; i < v.reshapings.size(); ++i)
         if (v.reshapings[i].kind == Shaping::Undercut)
