@@ -1743,6 +1743,71 @@
         <source>There is nothing to drill yet: lay the holes out first, or type under What is there what was drilled by other means.</source>
         <translation>Es gibt noch nichts zu bohren: erst die Löcher anlegen, oder unter Was da ist eintippen, was anders gebohrt wurde.</translation>
     </message>
+    <message>
+        <source>Leave the tube longer than %1 by the slide's grip. Fit the slide: tight enough to hold and not to leak, greased; drawn out, its face stands %1 from the sounding edge.</source>
+        <translation>Lassen Sie das Rohr um den Griff des Schiebers länger als %1. Passen Sie den Schieber ein: fest genug zu halten und dicht, gefettet; herausgezogen steht seine Fläche %1 von der Kante.</translation>
+    </message>
+    <message>
+        <source>Close the foot so that the stop's face stands %1 from the sounding edge, and can be pushed in: that raises the note, and it comes out again.</source>
+        <translation>Schließen Sie den Fuß so, dass die Fläche des Stopfens %1 von der Kante steht und sich hineinschieben lässt: Das hebt den Ton, und er kommt wieder heraus.</translation>
+    </message>
+    <message>
+        <source>Mark on the slide where its face stands for every note: the table beside has the places.</source>
+        <translation>Zeichnen Sie auf dem Schieber an, wo seine Fläche für jeden Ton steht: Die Orte stehen in der Tabelle daneben.</translation>
+    </message>
+    <message>
+        <source>Mark where the stop stands when the note is right; fix it there only when all is heard.</source>
+        <translation>Zeichnen Sie an, wo der Stopfen steht, wenn der Ton stimmt; befestigen Sie ihn erst, wenn alles gehört ist.</translation>
+    </message>
+    <message>
+        <source>Bind the cane on both sides of %1 before it is opened: the node beside it splits.</source>
+        <comment>hole</comment>
+        <translation>Umwickeln Sie das Rohr beidseits von %1, bevor es geöffnet wird: Der Knoten daneben reißt.</translation>
+    </message>
+    <message>
+        <source>Prick the centres and enter with a hot wire or the point of a knife, across the fibres: a turning bit tears strands out that crack later. Burn outdoors or under extraction, with water at hand.</source>
+        <translation>Stechen Sie die Mitten an und gehen Sie mit einem heißen Draht oder der Messerspitze hinein, quer zu den Fasern: Ein drehender Bohrer reißt Strähnen aus, die später weiterreißen. Brennen Sie im Freien oder unter Absaugung, mit Wasser zur Hand.</translation>
+    </message>
+    <message>
+        <source>Mark the centres with the template; nothing is drilled beforehand.</source>
+        <translation>Zeichnen Sie die Mitten mit der Schablone an; vorgebohrt wird nichts.</translation>
+    </message>
+    <message>
+        <source>Push a wooden mandrel into the pipe, prick the centres and drill pilots of 2 mm, slowly: warm plastic grabs the bit, and hot PVC gives off poison. No gloves or loose sleeves near the drill.</source>
+        <translation>Schieben Sie einen Holzdorn ins Rohr, stechen Sie die Mitten an und bohren Sie mit 2 mm vor, langsam: Warmer Kunststoff packt den Bohrer, und heißes PVC gibt Gift ab. Keine Handschuhe oder weiten Ärmel am Bohrer.</translation>
+    </message>
+    <message>
+        <source>%1: burn or cut it to %2, from the pilot outwards, the knife across the fibres and away from your hand. No further: the rest is for tuning.</source>
+        <translation>%1: Brennen oder schneiden Sie es auf %2, vom Vorloch nach außen, das Messer quer zu den Fasern und von der Hand weg. Nicht weiter: Der Rest ist zum Stimmen.</translation>
+    </message>
+    <message>
+        <source>%1: a cork borer of %2 or less, with a twist, onto a board and never towards a hand; children with somebody beside them. No further: the rest is for tuning.</source>
+        <translation>%1: ein Korkbohrer von %2 oder weniger, drehend, auf ein Brett und nie auf eine Hand zu; Kinder mit jemandem daneben. Nicht weiter: Der Rest ist zum Stimmen.</translation>
+    </message>
+    <message>
+        <source>%1: on the mandrel, bits %2, or a step drill as far as that. No further: the rest is for tuning.</source>
+        <translation>%1: auf dem Dorn, Bohrer %2, oder ein Stufenbohrer bis dahin. Nicht weiter: Der Rest ist zum Stimmen.</translation>
+    </message>
+    <message>
+        <source>%1: brad point bits %2, over a plug in the bore. No further: the rest is for tuning.</source>
+        <translation>%1: Bohrer mit Zentrierspitze %2, über einem Stopfen in der Bohrung. Nicht weiter: Der Rest ist zum Stimmen.</translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>slide from the edge</source>
+        <translation>Schieber ab der Kante</translation>
+    </message>
+    <message>
+        <source>from its longest</source>
+        <translation>vom Längsten</translation>
+    </message>
+    <message>
+        <source>give or take</source>
+        <translation>ungefähr</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::EdgePage</name>
@@ -2069,6 +2134,85 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     <message>
         <source>%1, register %2, closed: %3; partly: %4</source>
         <translation>%1, Register %2, geschlossen: %3; teilweise: %4</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::FingeringsDialog</name>
+    <message>
+        <source>%1 partly</source>
+        <translation>%1 teilweise</translation>
+    </message>
+    <message>
+        <source>all open</source>
+        <translation>alle offen</translation>
+    </message>
+    <message>
+        <source>well</source>
+        <translation>gut</translation>
+    </message>
+    <message>
+        <source>unsure</source>
+        <translation>unsicher</translation>
+    </message>
+    <message>
+        <source>poorly</source>
+        <translation>schlecht</translation>
+    </message>
+    <message>
+        <source>Fingerings, best first</source>
+        <translation>Griffe, die besten zuerst</translation>
+    </message>
+    <message>
+        <source>closed, from the foot</source>
+        <translation>geschlossen, vom Fuß</translation>
+    </message>
+    <message>
+        <source>register</source>
+        <translation>Register</translation>
+    </message>
+    <message>
+        <source>cents</source>
+        <translation>Cent</translation>
+    </message>
+    <message>
+        <source>give or take</source>
+        <translation>ungefähr</translation>
+    </message>
+    <message>
+        <source>speaks</source>
+        <translation>spricht an</translation>
+    </message>
+    <message>
+        <source>fingers that move</source>
+        <translation>Finger, die sich bewegen</translation>
+    </message>
+    <message>
+        <source>&amp;Instead of it</source>
+        <translation>&amp;Stattdessen</translation>
+    </message>
+    <message>
+        <source>&amp;Beside it</source>
+        <translation>&amp;Daneben</translation>
+    </message>
+    <message>
+        <source>Fingerings for %1</source>
+        <translation>Griffe für %1</translation>
+    </message>
+    <message>
+        <source>Going through every way to close the holes…</source>
+        <translation>Jede Art, die Löcher zu schließen, wird durchgegangen…</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Abbrechen</translation>
+    </message>
+    <message>
+        <source>No way to close the holes comes within 40 cents of it.</source>
+        <translation>Keine Art, die Löcher zu schließen, kommt ihm auf 40 Cent nahe.</translation>
+    </message>
+    <message>
+        <source>By the model, on the row as it is laid out; hear one before you rely on it. Fingers that move: between it and its neighbours on the chart.</source>
+        <translation>Nach dem Modell, auf der Reihe, wie sie gelegt ist; hören Sie einen, bevor Sie sich darauf verlassen. Finger, die sich bewegen: zwischen ihm und seinen Nachbarn auf der Tabelle.</translation>
     </message>
 </context>
 <context>
@@ -4474,6 +4618,18 @@ noch nicht gebohrt</translation>
     <message>
         <source>Write the scale</source>
         <translation>Die Skala schreiben</translation>
+    </message>
+    <message>
+        <source>&amp;Find fingerings…</source>
+        <translation>Griffe &amp;suchen…</translation>
+    </message>
+    <message>
+        <source>Every way to close the holes that comes near this note, best first.</source>
+        <translation>Jede Art, die Löcher zu schließen, die diesem Ton nahe kommt, die beste zuerst.</translation>
+    </message>
+    <message>
+        <source>Lay the holes out first: only then is it known what a fingering sounds.</source>
+        <translation>Legen Sie zuerst die Löcher: Erst dann steht fest, was ein Griff klingt.</translation>
     </message>
 </context>
 <context>

@@ -358,7 +358,7 @@ Answer fingerings(const std::string& path, const FingeringsWanted& wanted)
     if (!found)
         return found.error();
     Json list = Json::array();
-    for (const session::Candidate& c : *found) {
+    for (const session::FingeringFound& c : *found) {
         Json closed = Json::array();
         for (const HoleId& id : c.closed)
             closed.push_back(id.text);

@@ -110,7 +110,7 @@ int fingersToNeighbours(const Instrument& instrument, const std::vector<double>&
     return moved;
 }
 
-double costOf(const Candidate& c)
+double costOf(const FingeringFound& c)
 {
     constexpr double cents = 5.0;   // so far off is as bad as
     constexpr double unsure = 4.0;  // this for a note that speaks reluctantly,
@@ -122,8 +122,8 @@ double costOf(const Candidate& c)
 
 } // namespace
 
-Result<std::vector<Candidate>> fingeringsFor(const Forecaster& forecaster, const Instrument& instrument,
-                                             const FingeringsAsked& asked, const Cancel& cancel)
+Result<std::vector<FingeringFound>> fingeringsFor(const Forecaster& forecaster, const Instrument& instrument,
+                                                  const FingeringsAsked& asked, const Cancel& cancel)
 {
     constexpr std::size_t mostHoles = 14;
     constexpr int registers = 3;
@@ -137,7 +137,7 @@ Result<std::vector<Candidate>> fingeringsFor(const Forecaster& forecaster, const
         return player.error();
     const auto placed = forecaster.posterior().placed(instrument);
     const acoustics::Model model(placed.shape, placed.calibration);
-    std::vector<Candidate> found;
+    std::vector<FingeringFound> found;
     std::vector<acoustics::NoteQuery> queries;
     for (const auto& way : everyWay(instrument)) {
         if (cancel.requested())
@@ -152,7 +152,7 @@ Result<std::vector<Candidate>> fingeringsFor(const Forecaster& forecaster, const
             const Cents off = centsBetween(pitch, asked.pitch);
             if (std::abs(off.cents()) > asked.within.cents())
                 continue;
-            Candidate c{{}, {}, number, pitch, off, Cents::fromCents(std::hypot(known.sd_cents, fork_cents))};
+            FingeringFound c{{}, {}, number, pitch, off, Cents::fromCents(std::hypot(known.sd_cents, fork_cents))};
             for (std::size_t i = 0; i < way.size(); ++i) {
                 if (way[i] == 0.0)
                     c.closed.push_back(holes[i].id);
@@ -169,7 +169,8 @@ Result<std::vector<Candidate>> fingeringsFor(const Forecaster& forecaster, const
         return colours.error();
     for (std::size_t i = 0; i < found.size(); ++i)
         found[i].speech = (*colours)[i].speech;
-    std::stable_sort(found.begin(), found.end(), [](const Candidate& a, const Candidate& b) { return costOf(a) < costOf(b); });
+    std::stable_sort(found.begin(), found.end(),
+                     [](const FingeringFound& a, const FingeringFound& b) { return costOf(a) < costOf(b); });
     found.resize(std::min(found.size(), asked.most));
     return found;
 }
@@ -218,7 +219,8 @@ Result<std::optional<SlideMark>> markOf(const Posterior& posterior, const Instru
     const auto atHigh = centsAt(posterior, instrument, high, pitch);
     if (!atLow || !atHigh)
         return atLow ? atHigh.error() : atLow.error();
-    if (*atLow < 0.0 || *atHigh > 0.0)
+    constexpr double near_cents = 5.0; // what the whole tube sounds is a note of the slide, if ever so little sharp
+    if (*atLow < 0.0 || *atHigh > near_cents)
         return std::optional<SlideMark>();
     constexpr int halvings = 24; // to a tenth of a micrometre over a metre
     for (int i = 0; i < halvings; ++i) {

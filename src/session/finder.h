@@ -13,7 +13,7 @@
 namespace dowel::session {
 
 /// A way to finger a pitch.
-struct Candidate
+struct FingeringFound
 {
     std::vector<HoleId> closed;
     std::vector<HalfHole> half;
@@ -36,8 +36,8 @@ struct FingeringsAsked
 /// Best first: near the pitch, sure to speak, near its neighbours by hand; the weights are the project's own. By the fit of the
 /// workbook, with the player's way in the register as its nearest note on the chart has it. A hole that the chart leaves partly
 /// free somewhere is tried so too. Errors: BadValue (more than 14 holes), those of Posterior::cents(), Cancelled.
-[[nodiscard]] Result<std::vector<Candidate>> fingeringsFor(const Forecaster& forecaster, const Instrument& instrument,
-                                                           const FingeringsAsked& asked, const Cancel& cancel = {});
+[[nodiscard]] Result<std::vector<FingeringFound>> fingeringsFor(const Forecaster& forecaster, const Instrument& instrument,
+                                                                const FingeringsAsked& asked, const Cancel& cancel = {});
 
 /// Where a slide stands for a note.
 struct SlideMark

@@ -76,6 +76,76 @@ private Q_SLOTS:
         }
         QCOMPARE(desk.answers().unexpected, 0);
     }
+    void theOrderOfWorkFollowsTheMaterial()
+    {
+        Desk desk(false);
+        QVERIFY(desk.begins());
+        auto* material = desk.find<QComboBox>("blankMaterial");
+        auto* steps = desk.find<QListWidget>("drillSteps");
+        const auto said = [&](const char* key) {
+            desk.key(Qt::Key_1, Qt::ControlModifier);
+            choose(material, material->findData(QLatin1String(key)));
+            desk.key(Qt::Key_5, Qt::ControlModifier);
+            QString all;
+            for (int i = 0; i < steps->count(); ++i)
+                all += steps->item(i)->text() + QLatin1Char('\n');
+            return all;
+        };
+        desk.key(Qt::Key_4, Qt::ControlModifier);
+        QVERIFY(laidOut(desk));
+        // Cane is burnt or cut, never drilled; thin pipe goes on a mandrel; hardwood by brad point; common practice, no source.
+        const QString cane = said("cane");
+        QVERIFY2(cane.contains(QLatin1String("burn or cut")) && !cane.contains(QLatin1String("bits")), qPrintable(cane));
+        QVERIFY(said("plastic").contains(QLatin1String("mandrel")) && said("plastic").contains(QLatin1String("PVC")));
+        QVERIFY(said("hardwood").contains(QLatin1String("brad point")));
+        const QString root = said("vegetable");
+        QVERIFY2(root.contains(QLatin1String("cork borer")) && root.contains(QLatin1String("children")), qPrintable(root));
+        QVERIFY(root.contains(QLatin1String("Saw the tube")));
+        // A tube that is closed is not sawn to its note; a slide has a mark for every note.
+        desk.key(Qt::Key_1, Qt::ControlModifier);
+        auto* family = desk.find<QComboBox>("blankFamily");
+        for (const Family closed : {Family::Stopped, Family::Slide}) {
+            desk.key(Qt::Key_1, Qt::ControlModifier);
+            choose(family, family->findData(static_cast<int>(closed)));
+            desk.key(Qt::Key_4, Qt::ControlModifier);
+            QVERIFY(laidOut(desk));
+            desk.key(Qt::Key_5, Qt::ControlModifier);
+            QVERIFY(!steps->item(0)->text().contains(QLatin1String("Saw")));
+            QVERIFY(!steps->item(steps->count() - 1)->text().contains(QLatin1String("Leave the foot")));
+        }
+        auto* marks = desk.find<QTableWidget>("drillInches");
+        QTRY_VERIFY_WITH_TIMEOUT(marks->rowCount() > 12, 10000);
+        QCOMPARE(marks->item(12, 0)->text(), QStringLiteral("D5")); // an octave over its lowest, D4
+        const auto place = [&](int row) {
+            return marks->item(row, 1)->text().remove(QStringLiteral(" mm")).toDouble();
+        };
+        QVERIFY(place(12) > 0.35 * place(0) && place(12) < 0.55 * place(0)); // half the air, less what the mouth takes
+    }
+    void fingeringsAreFoundForANote()
+    {
+        Desk desk(false);
+        QVERIFY(desk.begins());
+        desk.key(Qt::Key_3, Qt::ControlModifier);
+        desk.click("targetFind");
+        QVERIFY(desk.message().contains(QLatin1String("Lay the holes out first")));
+        desk.key(Qt::Key_4, Qt::ControlModifier);
+        QVERIFY(laidOut(desk));
+        desk.key(Qt::Key_3, Qt::ControlModifier);
+        auto* table = desk.find<QTableWidget>("targetTable");
+        table->setCurrentCell(3, 0); // G5
+        const auto before = desk.window().plan().blank().spec.fingerings;
+        QCOMPARE(before[3].id.text, std::string("G5"));
+        desk.click("targetFind");
+        auto* ways = desk.find<QTableWidget>("fingeringsTable");
+        QTRY_VERIFY_WITH_TIMEOUT(ways->rowCount() > 2, 20000);
+        QCOMPARE(ways->item(0, 0)->text(), QStringLiteral("h4 h5 h6")); // what the chart has is the best there is
+        ways->setCurrentCell(1, 0);
+        desk.click("fingeringsAnother");
+        const auto& after = desk.window().plan().blank().spec.fingerings;
+        QCOMPARE(after.size(), before.size() + 1);
+        QCOMPARE(after[4].id.text, std::string("G5 (2)"));
+        QVERIFY(after[4].target == before[3].target && after[4].closed != before[3].closed);
+    }
     void whatWasDrilledIsHeardInTheSameWorkbook()
     {
         Desk desk(false);

@@ -192,23 +192,34 @@ void DrillPage::refresh()
         inches.push_back(roundedInch(layout->start.length() - h.at, parts));
         off.push_back(inches.back().off);
     }
-    showInches(*layout, inches, {});
+    const bool slides = layout->goal.spec().foot == Foot::Closed && layout->start.spec().holes.empty();
+    if (slides)
+        showMarks({});
+    else
+        showInches(*layout, inches, {});
     struct Worked
     {
         std::vector<TrimStep> trim;
         std::vector<Cents> moved;
+        std::vector<session::SlideMark> marks;
     };
     m_sums.runNewest(
-        [layout = *layout, off = std::move(off), length = m_plan->blank().spec.bore.back().at](const Cancel& cancel) {
+        [layout = *layout, slides, off = std::move(off), length = m_plan->blank().spec.bore.back().at](const Cancel& cancel) {
             Worked w;
+            if (const auto posterior = slides ? fit(Workbook(layout.goal)) : Result<Posterior>(Error{}))
+                if (auto marks = session::slideMarks(*posterior, layout.goal, {}, {}))
+                    w.marks = std::move(*marks);
             if (auto moved = movedByMarking(layout, off))
                 w.moved = std::move(*moved);
             if (auto trim = trimPlan(layout, length, cancel))
                 w.trim = std::move(*trim);
             return w;
         },
-        [this, layout = *layout, inches = std::move(inches)](const Worked& w) {
-            showInches(layout, inches, w.moved);
+        [this, layout = *layout, slides, inches = std::move(inches)](const Worked& w) {
+            if (slides)
+                showMarks(w.marks);
+            else
+                showInches(layout, inches, w.moved);
             showTrim(w.trim);
         });
 }
@@ -219,38 +230,109 @@ void DrillPage::showSteps(const dowel::Layout& layout)
     m_steps->clear();
     const auto& start = layout.start;
     const auto& holes = start.spec().holes;
-    addStep(
-        "saw",
-        tr("Saw the tube to %1 and square the foot. Clamp the work; eye protection.").arg(text::length(start.length(), m_unit)));
+    const QString length = text::length(start.length(), m_unit);
+    if (start.spec().foot == Foot::Open)
+        addStep("saw", tr("Saw the tube to %1 and square the foot. Clamp the work; eye protection.").arg(length));
+    else if (start.spec().family == Family::Slide)
+        addStep(
+            "saw",
+            tr("Leave the tube longer than %1 by the slide's grip. Fit the slide: tight enough to hold and not to leak, greased; "
+               "drawn out, its face stands %1 from the sounding edge.")
+                .arg(length));
+    else
+        addStep(
+            "saw",
+            tr("Close the foot so that the stop's face stands %1 from the sounding edge, and can be pushed in: that raises the "
+               "note, and it comes out again.")
+                .arg(length));
+    if (holes.empty()) {
+        addStep("mark", start.spec().family == Family::Slide
+                            ? tr("Mark on the slide where its face stands for every note: the table beside has the places.")
+                            : tr("Mark where the stop stands when the note is right; fix it there only when all is heard."));
+        m_filling = false;
+        return;
+    }
     addStep("template",
             tr("Print the template without scaling, hold a rule against its ruler, wrap it with its edge on the foot; or draw "
                "one centre line and mark the places from the foot."));
-    if (!holes.empty())
-        addStep("pilot",
-                tr("Prick the centres and drill pilots of 2 mm, pointed at the middle of the bore. No gloves or loose sleeves "
-                   "near the drill."));
-    const bool inches = m_unit == text::LengthUnit::Inches;
-    for (const Hole& h : holes) {
-        QStringList bits;
-        if (const auto ladder = ladderTo(h.diameter, inches ? allBitSeries : std::vector{BitSeries::Metric})) {
-            for (const Metres size : ladder->first)
-                bits << text::length(size, m_unit);
-            bits << (inches ? QString::fromStdString(ladder->last.name) : text::length(ladder->last.diameter, m_unit));
-        }
-        addStep(h.id.text, tr("%1: bits %2. No further: the rest is for tuning.")
-                               .arg(QString::fromStdString(h.id.text), bits.join(tr(", then "))));
-    }
-    if (!holes.empty())
-        addStep(
-            "burrs",
+    addStep("pilot", pilotWords());
+    for (const Hole& h : holes)
+        addStep(h.id.text, holeWords(h));
+    for (const NearNode& n : holesNearNodes(start.spec().nodes, holes))
+        addStep("node " + n.hole.text,
+                tr("Bind the cane on both sides of %1 before it is opened: the node beside it splits.", "hole")
+                    .arg(QString::fromStdString(n.hole.text)));
+    addStep("burrs",
             tr("Take the burrs off inside and out, cutting away from yourself, and blow the bore clean: mask and extraction."));
     const Metres left = start.length() - layout.goal.length();
     constexpr double worthSaying_mm = 0.05;
-    if (left.millimetres() > worthSaying_mm)
+    if (left.millimetres() > worthSaying_mm && start.spec().foot == Foot::Open)
         addStep("foot",
                 tr("Leave the foot: %1 are kept for when the holes are heard. The lowest note at each length stands beside.")
                     .arg(text::length(left, m_unit)));
     m_filling = false;
+}
+
+// What each material asks for at the hole: common practice, no source.
+QString DrillPage::pilotWords() const
+{
+    const std::string& material = m_plan->material();
+    if (material == "cane")
+        return tr(
+            "Prick the centres and enter with a hot wire or the point of a knife, across the fibres: a turning bit tears strands "
+            "out that crack later. Burn outdoors or under extraction, with water at hand.");
+    if (material == "vegetable")
+        return tr("Mark the centres with the template; nothing is drilled beforehand.");
+    if (material == "plastic")
+        return tr("Push a wooden mandrel into the pipe, prick the centres and drill pilots of 2 mm, slowly: warm plastic grabs "
+                  "the bit, "
+                  "and hot PVC gives off poison. No gloves or loose sleeves near the drill.");
+    return tr("Prick the centres and drill pilots of 2 mm, pointed at the middle of the bore. No gloves or loose sleeves "
+              "near the drill.");
+}
+
+QString DrillPage::holeWords(const Hole& hole) const
+{
+    const QString name = QString::fromStdString(hole.id.text);
+    const QString size = text::length(hole.diameter, m_unit);
+    const std::string& material = m_plan->material();
+    if (material == "cane")
+        return tr("%1: burn or cut it to %2, from the pilot outwards, the knife across the fibres and away from your hand. No "
+                  "further: "
+                  "the rest is for tuning.")
+            .arg(name, size);
+    if (material == "vegetable")
+        return tr("%1: a cork borer of %2 or less, with a twist, onto a board and never towards a hand; children with somebody "
+                  "beside "
+                  "them. No further: the rest is for tuning.")
+            .arg(name, size);
+    const bool inches = m_unit == text::LengthUnit::Inches;
+    QStringList bits;
+    if (const auto ladder = ladderTo(hole.diameter, inches ? allBitSeries : std::vector{BitSeries::Metric})) {
+        for (const Metres first : ladder->first)
+            bits << text::length(first, m_unit);
+        bits << (inches ? QString::fromStdString(ladder->last.name) : text::length(ladder->last.diameter, m_unit));
+    }
+    const QString ladder = bits.join(tr(", then "));
+    if (material == "plastic")
+        return tr("%1: on the mandrel, bits %2, or a step drill as far as that. No further: the rest is for tuning.")
+            .arg(name, ladder);
+    if (material == "hardwood" || material == "softwood")
+        return tr("%1: brad point bits %2, over a plug in the bore. No further: the rest is for tuning.").arg(name, ladder);
+    return tr("%1: bits %2. No further: the rest is for tuning.").arg(name, ladder);
+}
+
+void DrillPage::showMarks(const std::vector<session::SlideMark>& marks)
+{
+    m_inches->setHorizontalHeaderLabels({tr("note"), tr("slide from the edge"), tr("from its longest"), tr("give or take")});
+    m_inches->setRowCount(static_cast<int>(marks.size()));
+    const auto tenths = [this](Metres m) {
+        return text::length(Metres::fromMillimetres(std::round(m.millimetres() * 10.0) / 10.0), m_unit);
+    };
+    for (int row = 0; row < m_inches->rowCount(); ++row) {
+        const session::SlideMark& m = marks[static_cast<std::size_t>(row)];
+        form::row(m_inches, row, {text::noteName(m.note), tenths(m.slide), tenths(marks.front().slide - m.slide), tenths(m.sd)});
+    }
 }
 
 void DrillPage::showTrim(const std::vector<TrimStep>& trim)
@@ -268,6 +350,7 @@ void DrillPage::showTrim(const std::vector<TrimStep>& trim)
 void DrillPage::showInches(const dowel::Layout& layout, const std::vector<RoundedInch>& inches, const std::vector<Cents>& moved)
 {
     const auto& holes = layout.start.spec().holes;
+    m_inches->setHorizontalHeaderLabels({tr("hole"), tr("from the foot"), tr("in inches"), tr("off by")});
     m_inches->setRowCount(static_cast<int>(holes.size()));
     for (std::size_t i = 0; i < holes.size(); ++i) {
         const Metres fromFoot = layout.start.length() - holes[i].at;

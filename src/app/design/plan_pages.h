@@ -7,6 +7,7 @@
 #include "core/forecast/sensitivity.h"
 #include "core/layout/layout.h"
 #include "core/shop/bits.h"
+#include "session/finder.h"
 
 #include <QWidget>
 #include <array>
@@ -141,6 +142,9 @@ private:
     void turnHole(int hole);
     void takeCell(int row, int column);
     void addFingering();
+    /// Under the row, with a name that no other has.
+    void addBelow(std::size_t at, Fingering fingering);
+    void findFingerings();
     void removeFingering();
     Jobs m_jobs;
     Plan* m_plan;
@@ -235,6 +239,11 @@ private:
     [[nodiscard]] QWidget* makeWork();
     void bind();
     void showSteps(const dowel::Layout& layout);
+    /// What is to be done before the holes, and at one of them, in the plan's material.
+    [[nodiscard]] QString pilotWords() const;
+    [[nodiscard]] QString holeWords(const Hole& hole) const;
+    /// Of a slide: where its face stands for every note.
+    void showMarks(const std::vector<session::SlideMark>& marks);
     void showTrim(const std::vector<TrimStep>& trim);
     void showInches(const dowel::Layout& layout, const std::vector<RoundedInch>& inches, const std::vector<Cents>& moved);
     void writeTemplate(const QString& format);

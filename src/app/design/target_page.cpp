@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/design/fingerings_dialog.h"
 #include "app/design/plan_pages.h"
 #include "app/parts/fingering_card.h"
 #include "app/parts/form.h"
@@ -163,7 +164,15 @@ void TargetPage::arrange()
     adding->addWidget(m_add, 1);
     edit->addWidget(m_own);
     edit->addLayout(adding);
-    edit->addWidget(m_remove, 0, Qt::AlignLeft);
+    auto* find = form::button(this, "targetFind", tr("&Find fingerings…"));
+    find->setToolTip(tr("Every way to close the holes that comes near this note, best first."));
+    connect(find, &QPushButton::clicked, this, &TargetPage::findFingerings);
+    auto* those = new QHBoxLayout;
+    those->setSpacing(Style::grid);
+    those->addWidget(m_remove);
+    those->addWidget(find);
+    those->addStretch(1);
+    edit->addLayout(those);
     edit->addStretch(1);
     below->addLayout(edit, 4);
     auto* right = new QVBoxLayout;
@@ -251,7 +260,7 @@ void TargetPage::takeCell(int row, int column)
 
 void TargetPage::addFingering()
 {
-    auto chart = m_plan->blank().spec.fingerings;
+    const auto& chart = m_plan->blank().spec.fingerings;
     const auto at = static_cast<std::size_t>(row());
     const std::string name = m_add->currentData().toString().toStdString();
     const auto hertz = targetOf(m_plan->target().tuning, name);
@@ -262,15 +271,43 @@ void TargetPage::addFingering()
     Fingering f = chart[at]; // the holes of the one that is shown are the nearest to begin from
     f.targetName = name;
     f.target = *hertz;
+    f.id.text = name;
+    addBelow(at, std::move(f));
+}
+
+void TargetPage::addBelow(std::size_t at, Fingering fingering)
+{
+    auto chart = m_plan->blank().spec.fingerings;
     const auto taken = [&](const std::string& id) {
         return std::any_of(chart.begin(), chart.end(), [&](const Fingering& o) { return o.id.text == id; });
     };
-    f.id.text = name;
-    for (int n = 2; taken(f.id.text); ++n)
-        f.id.text = name + " (" + std::to_string(n) + ")";
-    chart.insert(chart.begin() + static_cast<std::ptrdiff_t>(at) + 1, std::move(f));
+    const std::string name = fingering.id.text;
+    for (int n = 2; taken(fingering.id.text); ++n)
+        fingering.id.text = name + " (" + std::to_string(n) + ")";
+    chart.insert(chart.begin() + static_cast<std::ptrdiff_t>(at) + 1, std::move(fingering));
     m_plan->setChart(std::move(chart));
     m_table->setCurrentCell(static_cast<int>(at) + 1, 0);
+}
+
+void TargetPage::findFingerings()
+{
+    const auto& layout = m_plan->layout();
+    const auto& chart = m_plan->blank().spec.fingerings;
+    if (!layout || chart.empty())
+        return Q_EMIT failed(tr("Lay the holes out first: only then is it known what a fingering sounds."));
+    const auto at = static_cast<std::size_t>(row());
+    auto* dialog = new FingeringsDialog(layout->goal, chart[at], this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &FingeringsDialog::chosen, this, [this, at](const Fingering& f, bool another) {
+        if (another)
+            return addBelow(at, f);
+        auto changed = m_plan->blank().spec.fingerings;
+        if (at >= changed.size())
+            return;
+        changed[at] = f;
+        m_plan->setChart(std::move(changed));
+    });
+    dialog->open();
 }
 
 void TargetPage::removeFingering()

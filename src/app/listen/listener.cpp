@@ -41,9 +41,9 @@ void Listener::start(Document::Snapshot book, Temperature room)
     m_starting = true;
     m_jobs.runNewest([book = std::move(book), room](const Cancel&) { return session::expectedOf(*book, room); },
                      [this](Result<session::Expected> expected) {
-                         m_starting = false;
                          if (expected)
                              return begin(std::move(*expected));
+                         m_starting = false;
                          Q_EMIT failed(text::sentence(expected.error()));
                      });
 }
@@ -54,15 +54,23 @@ void Listener::begin(session::Expected expected)
     if (!m_source->start([this](std::span<const float> samples) {
             if (m_ear)
                 m_ear->feed(samples);
-        }))
+        })) {
+        m_starting = false;
         return;
-    m_ear = std::make_unique<session::HandsFree>(m_source->rate(), std::move(expected));
-    m_trace.clear();
-    m_heard = {};
-    m_clock.start();
-    if (m_asked)
-        ask(*m_asked);
-    Q_EMIT heardChanged();
+    }
+    // An ear makes itself ready for a rate in some 50 ms; what sounds until then is not missed.
+    m_jobs.runNewest([rate = m_source->rate(), expected = std::move(expected)](
+                         const Cancel&) mutable { return std::make_shared<session::HandsFree>(rate, std::move(expected)); },
+                     [this](std::shared_ptr<session::HandsFree> ear) {
+                         m_starting = false;
+                         m_ear = std::move(ear);
+                         m_trace.clear();
+                         m_heard = {};
+                         m_clock.start();
+                         if (m_asked)
+                             ask(*m_asked);
+                         Q_EMIT heardChanged();
+                     });
 }
 
 void Listener::stop()

@@ -51,7 +51,7 @@ private:
     Jobs m_jobs;
     bool m_starting = false;
     std::unique_ptr<SoundSource> m_source;
-    std::unique_ptr<session::HandsFree> m_ear;
+    std::shared_ptr<session::HandsFree> m_ear;
     std::optional<FingeringId> m_asked;
     session::Heard m_heard;
     std::deque<hearing::LiveValue> m_trace;

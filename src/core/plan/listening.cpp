@@ -34,7 +34,10 @@ bool ownCuts(const Situation& s)
     const int newest = heard.empty() ? -1 : *std::max_element(heard.begin(), heard.end());
     const auto cuts = s.book->cuts();
     return std::any_of(cuts.begin() + std::min<std::ptrdiff_t>(std::max(newest, 0), std::ssize(cuts)), cuts.end(),
-                       [](const Entry* e) { return !std::get<CutEntry>(e->body).advised; });
+                       [](const Entry* e) {
+                           const auto& cut = std::get<CutEntry>(e->body);
+                           return !cut.advised || cut.forecast.empty();
+                       });
 }
 
 std::vector<FingeringId> unsettled(const Situation& s, Settle which)
