@@ -38,6 +38,7 @@ AsBuiltCard::AsBuiltCard(Plan& plan, QWidget* parent)
     m_table->setEditTriggers(QAbstractItemView::AllEditTriggers);
     m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     m_table->horizontalHeader()->setStretchLastSection(true);
+    m_table->horizontalHeaderItem(Back)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter); // over its boxes
     m_table->setSelectionMode(QAbstractItemView::SingleSelection);
     m_table->setToolTip(
         tr("Inside: the width at the bore where it is undercut, else as the size. Countersunk: width and depth, 9 x 1.5. A pair: "

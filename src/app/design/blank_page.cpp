@@ -123,7 +123,9 @@ void BlankPage::fill()
                                 QAbstractItemView::AnyKeyPressed);
     m_stations->setSelectionMode(QAbstractItemView::SingleSelection);
     m_stations->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
-    m_stations->horizontalHeader()->setStretchLastSection(true);
+    m_stations->horizontalHeader()->setSectionResizeMode(m_stations->columnCount() - 1, QHeaderView::Stretch);
+    m_stations->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_mouthShape->setMaximumWidth(104); // as the lengths above it
     for (const Material& m : materials)
         m_material->addItem(tr(m.name), QLatin1String(m.key));
     m_sold->addItem(tr("measured, no nominal size"));
@@ -213,8 +215,8 @@ void BlankPage::arrange()
     auto* columns = new QHBoxLayout(this);
     columns->setContentsMargins(3 * Style::grid, 2 * Style::grid, 2 * Style::grid, Style::grid);
     columns->setSpacing(4 * Style::grid);
-    columns->addLayout(left, 11);
-    columns->addLayout(middle, 8);
+    columns->addLayout(left, 10);
+    columns->addLayout(middle, 9);
     columns->addLayout(right, 9);
 }
 
@@ -257,6 +259,12 @@ void BlankPage::bind()
         connect(f, &LengthField::refused, this, &BlankPage::failed);
     connect(m_stations, &QTableWidget::cellChanged, this, &BlankPage::takeStations);
     connect(m_plan, &Plan::changed, this, &BlankPage::refresh);
+}
+
+void BlankPage::showEvent(QShowEvent* event)
+{
+    form::fitColumns(m_stations); // its fonts are known now
+    QWidget::showEvent(event);
 }
 
 void BlankPage::setUnit(text::LengthUnit unit)

@@ -42,6 +42,9 @@ public:
 Q_SIGNALS:
     void failed(const QString& sentence);
 
+protected:
+    void showEvent(QShowEvent* event) override;
+
 private:
     void fill();
     [[nodiscard]] QFormLayout* makeForm();
