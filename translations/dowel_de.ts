@@ -3313,6 +3313,14 @@ noch nicht gebohrt</translation>
             <numerusform>%n Instrumente gelegt; jedes hat sein Werkbuch.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>Earlier plan</source>
+        <translation>Früherer Plan</translation>
+    </message>
+    <message>
+        <source>The plan of an earlier version is a workbook now: %1.</source>
+        <translation>Der Plan einer früheren Fassung ist jetzt ein Werkbuch: %1.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::MeasureDialog</name>

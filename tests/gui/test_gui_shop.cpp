@@ -179,6 +179,21 @@ private Q_SLOTS:
         QVERIFY(QTest::qWaitFor([&] { return !plan.busy(); }, 30000));
         QVERIFY2(plan.layout().has_value(), qPrintable(plan.trouble()));
     }
+    void thePlanOfAnEarlierVersionBecomesAWorkbook()
+    {
+        QTemporaryDir folder;
+        io::PlanKept plan = io::planOf(called("From before"));
+        QFile file(folder.filePath(QStringLiteral("plan.json")));
+        QVERIFY(file.open(QIODevice::WriteOnly) && file.write(QByteArray::fromStdString(io::planText(plan))) > 0);
+        file.close();
+        for (int start = 0; start < 2; ++start) { // taken once
+            app::MainWindow window(std::make_unique<gui::Answers>(), folder.path());
+            auto* list = window.findChild<QListWidget*>(QStringLiteral("shopList"));
+            QTRY_COMPARE_WITH_TIMEOUT(list->count(), 1, 10000);
+            QVERIFY(list->item(0)->data(Qt::AccessibleTextRole).toString().startsWith(QLatin1String("From before")));
+        }
+        QVERIFY(!file.exists() && QFile::exists(folder.filePath(QStringLiteral("plan.json.taken"))));
+    }
     void aFamilyOfSizesIsMadeInOneGo()
     {
         Desk desk(false);

@@ -317,7 +317,7 @@ QString DrillPage::holeWords(const Hole& hole) const
     if (material == "plastic")
         return tr("%1: on the mandrel, bits %2, or a step drill as far as that. No further: the rest is for tuning.")
             .arg(name, ladder);
-    if (material == "hardwood" || material == "softwood")
+    if (material.empty() || material == "hardwood" || material == "softwood") // hardwood is what the page shows first
         return tr("%1: brad point bits %2, over a plug in the bore. No further: the rest is for tuning.").arg(name, ladder);
     return tr("%1: bits %2. No further: the rest is for tuning.").arg(name, ladder);
 }

@@ -126,6 +126,7 @@ MainWindow::MainWindow(std::unique_ptr<Questions> questions, QString folder)
     for (QAction* a : m_needBook)
         a->setEnabled(false);
     m_shop->refresh();
+    takeEarlierPlan();
 }
 
 MainWindow::~MainWindow()
@@ -790,6 +791,36 @@ void MainWindow::beginFamily(const LikeWanted& what)
             m_messages->news(tr("%n instrument(s) laid out; each has its workbook.", nullptr, static_cast<int>(count)));
             m_shop->refresh();
         });
+}
+
+void MainWindow::takeEarlierPlan()
+{
+    // Versions before 0.11.0 kept one plan beside the workbooks; it becomes a workbook as every other.
+    QStringList places{m_folder, QStandardPaths::writableLocation(QStandardPaths::AppDataLocation)};
+    places.removeDuplicates();
+    for (const QString& place : std::as_const(places)) {
+        const QString path = place + QStringLiteral("/plan.json");
+        if (!QFileInfo::exists(path))
+            continue;
+        m_jobs.run(
+            [path, folder = m_folder](const Cancel&) -> Result<QString> {
+                auto plan = io::readPlanFile(path.toStdString());
+                if (!plan)
+                    return plan.error();
+                const QString name =
+                    plan->blank.spec.name.empty() ? tr("Earlier plan") : QString::fromStdString(plan->blank.spec.name);
+                if (const auto store = begun(folder, name, std::move(*plan)); !store)
+                    return store.error();
+                QFile::rename(path, path + QStringLiteral(".taken"));
+                return name;
+            },
+            [this](const Result<QString>& name) {
+                if (!name)
+                    return m_messages->trouble(text::sentence(name.error()));
+                m_messages->news(tr("The plan of an earlier version is a workbook now: %1.").arg(*name));
+                m_shop->refresh();
+            });
+    }
 }
 
 void MainWindow::beginFrom(io::PlanKept plan, const QString& name)

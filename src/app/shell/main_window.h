@@ -82,6 +82,7 @@ private:
     QAction* act(QMenu* menu, const QString& text, const QKeySequence& keys, Function function, bool needsBook);
     void buildShop();
     void beginFrom(io::PlanKept plan, const QString& name);
+    void takeEarlierPlan();
     void beginLike(const LikeWanted& what);
     /// One in each key that is asked for, all or none.
     void beginFamily(const LikeWanted& what);
