@@ -328,7 +328,7 @@ private Q_SLOTS:
             Desk desk(false, language);
             walk(desk, 1280, [&](QWidget& page, const char* when) {
                 keepPicture(page, language.toLatin1().constData(), when);
-                complaints << tooLarge(page, {1280, 800});
+                complaints << tooLarge(page, {1280, 680});
                 for (const Shown& s : shownOn(page))
                     if (s.clipped)
                         complaints << QStringLiteral("%1, %2 is clipped: %3").arg(QLatin1String(when), s.where, s.text);

@@ -122,7 +122,9 @@ void CorrectPage::arrangeCard()
     card->addWidget(m_own);
     // What stands behind the next cut may be longer than the room below it.
     m_plan->setAlignment(Qt::AlignLeft | Qt::AlignBottom);
-    card->addWidget(form::scrolled(m_card, "cardPlanScroll", m_plan), 1);
+    auto* plan = form::scrolled(m_card, "cardPlanScroll", m_plan);
+    plan->setMinimumHeight(24); // on a low screen the cut itself comes first
+    card->addWidget(plan, 1);
     card->addWidget(m_school);
 }
 

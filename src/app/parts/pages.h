@@ -14,6 +14,8 @@ class Pages : public QStackedWidget
 public:
     using QStackedWidget::QStackedWidget;
     [[nodiscard]] bool hasHeightForWidth() const override { return false; }
+    /// They ask for no more than they need; what is over is theirs by stretch.
+    [[nodiscard]] QSize sizeHint() const override { return minimumSizeHint(); }
 };
 
 } // namespace dowel::app

@@ -26,7 +26,8 @@ Workpiece::Workpiece(QWidget* parent) : QWidget(parent)
     setObjectName(QStringLiteral("workpiece"));
     setAccessibleName(tr("Workpiece"));
     setMouseTracking(true);
-    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Preferred); // on a low screen the page below comes first
+    setMaximumHeight(sizeHint().height());
 }
 
 void Workpiece::setInstrument(const Instrument& instrument)

@@ -38,7 +38,7 @@ public:
     /// Where a handle is taken hold of, in the widget.
     [[nodiscard]] QPointF grip(const Handle& handle) const;
     [[nodiscard]] QSize sizeHint() const override { return {1000, 176}; }
-    [[nodiscard]] QSize minimumSizeHint() const override { return {480, 150}; }
+    [[nodiscard]] QSize minimumSizeHint() const override { return {480, 144}; }
 
 Q_SIGNALS:
     void holePicked(const QString& hole);
