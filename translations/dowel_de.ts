@@ -167,7 +167,7 @@
         <translation>%1 mm; die Bohrung ist dort %2 mm weit</translation>
     </message>
     <message>
-        <source>%1 mm; not less than the hole's %2 mm</source>
+        <source>%1 mm; not less than the hole&apos;s %2 mm</source>
         <translation>%1 mm; nicht weniger als das Loch mit %2 mm</translation>
     </message>
     <message>
@@ -179,11 +179,11 @@
         <translation>%1 mm; es muss das %2- bis %3-Fache des Durchmessers sein</translation>
     </message>
     <message>
-        <source>%1 mm; must be %2 to %3 times the hole's %4 mm</source>
+        <source>%1 mm; must be %2 to %3 times the hole&apos;s %4 mm</source>
         <translation>%1 mm; es muss das %2- bis %3-Fache der %4 mm des Lochs sein</translation>
     </message>
     <message>
-        <source>%1 mm; must be above 0 and below the chimney's %2 mm</source>
+        <source>%1 mm; must be above 0 and below the chimney&apos;s %2 mm</source>
         <translation>%1 mm; es muss über 0 und unter den %2 mm des Kamins sein</translation>
     </message>
     <message>
@@ -495,7 +495,7 @@
         <translation>Listen oder Objekte mehr als %1 tief ineinander</translation>
     </message>
     <message>
-        <source>"%1" stands twice in one object</source>
+        <source>&quot;%1&quot; stands twice in one object</source>
         <translation>„%1“ steht zweimal in einem Objekt</translation>
     </message>
     <message>
@@ -539,8 +539,8 @@
         <translation>ist nicht bekannt</translation>
     </message>
     <message>
-        <source>must be "dowel-instrument"</source>
-        <translation>muss "dowel-instrument" sein</translation>
+        <source>must be &quot;dowel-instrument&quot;</source>
+        <translation>muss &quot;dowel-instrument&quot; sein</translation>
     </message>
     <message>
         <source>exactly one of target and target_hz must be there</source>
@@ -571,11 +571,11 @@
         <translation>%1 Bytes sind mehr, als ein Werkbuch nimmt (%2)</translation>
     </message>
     <message>
-        <source>"%1"; the number of degrees must stand here, 1 to 1000</source>
+        <source>&quot;%1&quot;; the number of degrees must stand here, 1 to 1000</source>
         <translation>„%1“; hier muss die Zahl der Stufen stehen, 1 bis 1000</translation>
     </message>
     <message>
-        <source>"%1"; cents with a point or a ratio such as 3/2 must stand here</source>
+        <source>&quot;%1&quot;; cents with a point or a ratio such as 3/2 must stand here</source>
         <translation>„%1“; hier müssen Cent mit Punkt oder ein Verhältnis wie 3/2 stehen</translation>
     </message>
     <message>
@@ -595,7 +595,7 @@
         <translation>seine Prüfsumme stimmt nicht</translation>
     </message>
     <message>
-        <source>its recording's checksum does not fit</source>
+        <source>its recording&apos;s checksum does not fit</source>
         <translation>die Prüfsumme seiner Aufnahme stimmt nicht</translation>
     </message>
     <message>
@@ -835,7 +835,7 @@
         <translation>Paar</translation>
     </message>
     <message>
-        <source>Inside: the width at the bore where it is undercut, else as the size. Countersunk: width and depth, 9 x 1.5. A pair: two holes of that size side by side under one finger. A hole at the back is the thumb's.</source>
+        <source>Inside: the width at the bore where it is undercut, else as the size. Countersunk: width and depth, 9 x 1.5. A pair: two holes of that size side by side under one finger. A hole at the back is the thumb&apos;s.</source>
         <translation>Innen: die Weite an der Bohrung, wo es unterschnitten ist, sonst wie das Maß. Angesenkt: Weite und Tiefe, 9 x 1,5. Ein Paar: zwei Löcher dieses Maßes nebeneinander unter einem Finger. Ein Loch hinten ist das des Daumens.</translation>
     </message>
     <message>
@@ -1079,8 +1079,8 @@
         <translation>Orte ab der Kante, mit Strichpunkten dazwischen: 40; 180. Mit der Bohrung geöffnet, wenn nicht das Wort behalten dahinter steht: -22 behalten.</translation>
     </message>
     <message>
-        <source>Wall and rough may be left empty: the wall as above, the bore smooth. Rough: by how much more it takes from the sound down to the next line, 1 smooth, 3 as drilled.</source>
-        <translation>Wand und rau dürfen leer bleiben: die Wand wie oben, die Bohrung glatt. Rau: um wie viel mehr sie bis zur nächsten Zeile vom Klang nimmt, 1 glatt, 3 wie gebohrt.</translation>
+        <source>Wall and rough may be left empty: the wall as above, the bore smooth. Rough: by how much more it takes from the sound down to the next line, 1 smooth, more where it is rough.</source>
+        <translation>Wand und rau dürfen leer bleiben: die Wand wie oben, die Bohrung glatt. Rau: um wie viel mehr sie bis zur nächsten Zeile vom Klang nimmt, 1 glatt, mehr, wo sie rau ist.</translation>
     </message>
     <message>
         <source>&amp;Remove it</source>
@@ -1107,7 +1107,7 @@
         <translation> °</translation>
     </message>
     <message>
-        <source>Under the player's lip</source>
+        <source>Under the player&apos;s lip</source>
         <translation>Unter der Lippe des Spielers</translation>
     </message>
     <message>
@@ -1135,7 +1135,7 @@
         <translation>Instrument</translation>
     </message>
     <message>
-        <source>Only what is each one's &amp;own</source>
+        <source>Only what is each one&apos;s &amp;own</source>
         <translation>Nur das &amp;Eigene jedes einzelnen</translation>
     </message>
     <message>
@@ -1175,7 +1175,7 @@
         <translation>%1  %2</translation>
     </message>
     <message>
-        <source>Cents off the target as they were first drilled, in the air they are tuned for. What all have in common is the drawing's error, or the model's; what is left is each one's own. Below, the bar is what they have in common, the figures are the instruments.</source>
+        <source>Cents off the target as they were first drilled, in the air they are tuned for. What all have in common is the drawing&apos;s error, or the model&apos;s; what is left is each one&apos;s own. Below, the bar is what they have in common, the figures are the instruments.</source>
         <translation>Cents neben dem Ziel, wie sie zuerst gebohrt waren, in der Luft, für die sie gestimmt sind. Was alle gemeinsam haben, ist der Fehler der Zeichnung oder des Modells; der Rest ist jedem eigen. Unten ist der Balken das Gemeinsame, die Ziffern sind die Instrumente.</translation>
     </message>
 </context>
@@ -1222,7 +1222,7 @@
         <translation>Ein Instrument nachbauen</translation>
     </message>
     <message>
-        <source>Measure the model: from the sounding edge to the foot, its bore, and every hole from the foot to the hole's middle. Places go over by the ratio of the notes, sizes by the ratio of the bores; then every note is worked out anew on the plan's bore.</source>
+        <source>Measure the model: from the sounding edge to the foot, its bore, and every hole from the foot to the hole&apos;s middle. Places go over by the ratio of the notes, sizes by the ratio of the bores; then every note is worked out anew on the plan&apos;s bore.</source>
         <translation>Das Vorbild messen: von der Anblaskante zum Fuß, seine Bohrung und jedes Loch vom Fuß zur Lochmitte. Orte gehen im Verhältnis der Töne über, Größen im Verhältnis der Bohrungen; dann wird jeder Ton auf der geplanten Bohrung neu gerechnet.</translation>
     </message>
     <message>
@@ -1492,7 +1492,7 @@
         <translation>Wählen Sie selbst; Wirkungen und Ausprobieren sagen, was was bewegt. Steht Ihr Schnitt geschrieben, sagt Dowel, was er bewirken sollte und was der Rat gewesen wäre. Hören Sie, wann immer Sie wollen.</translation>
     </message>
     <message>
-        <source>%1, %2 → %3: %4 of %5 home after it, %6 sharp</source>
+        <source>%1, %2 → %3: %4 of %5 in tune after it, %6 sharp</source>
         <comment>work, sizes, notes</comment>
         <translation>%1, %2 → %3: danach %4 von %5 im Ziel, %6 zu hoch</translation>
     </message>
@@ -1509,7 +1509,7 @@
         <translation>Der Rat war, nicht zu schneiden.</translation>
     </message>
     <message numerus="yes">
-        <source>As last heard: %1 of %2 home, %3 sharp; %n cut(s).</source>
+        <source>As last heard: %1 of %2 in tune, %3 sharp; %n cut(s).</source>
         <comment>score</comment>
         <translation>
             <numerusform>Wie zuletzt gehört: %1 von %2 im Ziel, %3 zu hoch; %n Schnitt.</numerusform>
@@ -1550,7 +1550,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>%n more note(s) are none of this instrument's.</source>
+        <source>%n more note(s) are none of this instrument&apos;s.</source>
         <translation>
             <numerusform>%n weiterer Ton gehört nicht zu diesem Instrument.</numerusform>
             <numerusform>%n weitere Töne gehören nicht zu diesem Instrument.</numerusform>
@@ -1744,11 +1744,11 @@
         <translation>Es gibt noch nichts zu bohren: erst die Löcher anlegen, oder unter Was da ist eintippen, was anders gebohrt wurde.</translation>
     </message>
     <message>
-        <source>Leave the tube longer than %1 by the slide's grip. Fit the slide: tight enough to hold and not to leak, greased; drawn out, its face stands %1 from the sounding edge.</source>
+        <source>Leave the tube longer than %1 by the slide&apos;s grip. Fit the slide: tight enough to hold and not to leak, greased; drawn out, its face stands %1 from the sounding edge.</source>
         <translation>Lassen Sie das Rohr um den Griff des Schiebers länger als %1. Passen Sie den Schieber ein: fest genug zu halten und dicht, gefettet; herausgezogen steht seine Fläche %1 von der Kante.</translation>
     </message>
     <message>
-        <source>Close the foot so that the stop's face stands %1 from the sounding edge, and can be pushed in: that raises the note, and it comes out again.</source>
+        <source>Close the foot so that the stop&apos;s face stands %1 from the sounding edge, and can be pushed in: that raises the note, and it comes out again.</source>
         <translation>Schließen Sie den Fuß so, dass die Fläche des Stopfens %1 von der Kante steht und sich hineinschieben lässt: Das hebt den Ton, und er kommt wieder heraus.</translation>
     </message>
     <message>
@@ -1816,8 +1816,8 @@
         <translation>Gar kein Ton, nur Luft</translation>
     </message>
     <message>
-        <source>1. Look through the windway at the light: the jet must meet the lip's edge, not pass over or under it. Move the block a hair, or shim it with paper.
-2. Clear burrs from the windway's exit and the lip.
+        <source>1. Look through the windway at the light: the jet must meet the lip&apos;s edge, not pass over or under it. Move the block a hair, or shim it with paper.
+2. Clear burrs from the windway&apos;s exit and the lip.
 3. Close the holes with tape and try the lowest note.
 Only then: take a little off the underside of the lip.</source>
         <translation>1. Durch die Kernspalte gegen das Licht sehen: der Luftstrahl muss die Kante des Labiums treffen, nicht darüber oder darunter gehen. Den Block um ein Haar verschieben oder mit Papier unterlegen.
@@ -1846,7 +1846,7 @@ Erst dann: das Labium schärfen. Ein kürzerer Aufschnitt bräuchte einen neuen 
     <message>
         <source>1. Blow softer, check for a leak at a hole.
 2. Draw the block back a trifle.
-3. Widen the windway's exit by removing the tape.
+3. Widen the windway&apos;s exit by removing the tape.
 Only then: open the window along the tube, a tenth of a millimetre at a time: it lowers nothing back.</source>
         <translation>1. Sanfter blasen, nach einem Leck an einem Loch suchen.
 2. Den Block eine Spur zurückziehen.
@@ -1871,7 +1871,7 @@ Erst dann: das Labium dünner machen. Ein zu weit geöffneter Aufschnitt lässt 
     </message>
     <message>
         <source>1. Clean and smooth the bore; ease no edges that should be sharp.
-2. Raise the block a hair so that the jet meets the lip's upper side.
+2. Raise the block a hair so that the jet meets the lip&apos;s upper side.
 Only then: a thinner lip.</source>
         <translation>1. Die Bohrung säubern und glätten; keine Kante brechen, die scharf sein soll.
 2. Den Block um ein Haar heben, dass der Strahl die Oberseite des Labiums trifft.
@@ -1882,7 +1882,7 @@ Erst dann: ein dünneres Labium.</translation>
         <translation>Zirpt beim Ansprechen</translation>
     </message>
     <message>
-        <source>1. Chamfer the windway's exit by a touch of fine paper, above and below alike.
+        <source>1. Chamfer the windway&apos;s exit by a touch of fine paper, above and below alike.
 2. Draw the block back a trifle.
 Only then: open the window a tenth.</source>
         <translation>1. Den Ausgang der Kernspalte mit feinem Papier oben wie unten leicht fasen.
@@ -2218,7 +2218,7 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
 <context>
     <name>dowel::app::LayoutPage</name>
     <message>
-        <source>the fingers' reach</source>
+        <source>the fingers&apos; reach</source>
         <translation>die Reichweite der Finger</translation>
     </message>
     <message>
@@ -2246,7 +2246,7 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>den gleichmäßigen Klang</translation>
     </message>
     <message>
-        <source>the tube's length</source>
+        <source>the tube&apos;s length</source>
         <translation>die Länge des Rohrs</translation>
     </message>
     <message>
@@ -2402,7 +2402,7 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>Keine Formel kennt Mundloch und Atem. Die Löcher fangen um so viel kleiner und der Fuß um so viel länger an, wie ihre Töne höher als vorhergesagt ausfallen können. Was das Werkstattgedächtnis von anderen Instrumenten weiß, macht das weniger.</translation>
     </message>
     <message>
-        <source>Off the line: round the tube, to the player's right where positive. Double-click to change it.</source>
+        <source>Off the line: round the tube, to the player&apos;s right where positive. Double-click to change it.</source>
         <translation>Neben der Linie: um das Rohr herum, nach rechts vom Spieler, wo positiv. Doppelklick zum Ändern.</translation>
     </message>
     <message>
@@ -2450,8 +2450,8 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>Es geht von dem aus, was frühere Instrumente gelehrt haben (Menü Werkbuch, Werkstattgedächtnis).</translation>
     </message>
     <message>
-        <source>Do so</source>
-        <translation>Mach das</translation>
+        <source>Do&#xa0;so</source>
+        <translation>Mach&#xa0;das</translation>
     </message>
     <message>
         <source>What would help</source>
@@ -2770,7 +2770,7 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>Das ist %1; gefragt ist %2.</translation>
     </message>
     <message>
-        <source>%1 Hz is none of this instrument's notes; %2 is asked.</source>
+        <source>%1 Hz is none of this instrument&apos;s notes; %2 is asked.</source>
         <translation>%1 Hz ist kein Ton dieses Instruments; gefragt ist %2.</translation>
     </message>
     <message>
@@ -3985,15 +3985,15 @@ noch nicht gebohrt</translation>
         <translation>Cent</translation>
     </message>
     <message>
-        <source>air in the tube, from the room's to the breath's</source>
+        <source>air in the tube, from the room&apos;s to the breath&apos;s</source>
         <translation>Luft im Rohr, vom Raum zum Atem</translation>
     </message>
     <message>
-        <source>the mouth's end correction</source>
+        <source>the mouth&apos;s end correction</source>
         <translation>Mündungskorrektur des Munds</translation>
     </message>
     <message>
-        <source>the holes' end correction</source>
+        <source>the holes&apos; end correction</source>
         <translation>Mündungskorrektur der Löcher</translation>
     </message>
     <message>
@@ -4220,7 +4220,7 @@ noch nicht gebohrt</translation>
         <translation>Wieder alle zeigen</translation>
     </message>
     <message numerus="yes">
-        <source>%1 of %2 home, %n cut(s), %3 sharp</source>
+        <source>%1 of %2 in tune, %n cut(s), %3 sharp</source>
         <comment>score of a practice blank</comment>
         <translation>
             <numerusform>%1 von %2 im Ziel, %n Schnitt, %3 zu hoch</numerusform>
@@ -4262,7 +4262,7 @@ noch nicht gebohrt</translation>
         <translation>Be&amp;schreibung…</translation>
     </message>
     <message>
-        <source>A new workbook from an instrument's description as JSON.</source>
+        <source>A new workbook from an instrument&apos;s description as JSON.</source>
         <translation>Ein neues Werkbuch aus der Beschreibung eines Instruments als JSON.</translation>
     </message>
     <message>
@@ -4278,7 +4278,7 @@ noch nicht gebohrt</translation>
         <translation>&amp;Ordner…</translation>
     </message>
     <message>
-        <source>Where the shop's workbooks lie.</source>
+        <source>Where the shop&apos;s workbooks lie.</source>
         <translation>Wo die Werkbücher der Werkstatt liegen.</translation>
     </message>
 </context>
@@ -4592,7 +4592,7 @@ noch nicht gebohrt</translation>
         <translation>Gespielt bei</translation>
     </message>
     <message>
-        <source>The temperature is that of the music, not of the workshop: Listen asks for the workshop's own.</source>
+        <source>The temperature is that of the music, not of the workshop: Listen asks for the workshop&apos;s own.</source>
         <translation>Die Temperatur ist die der Musik, nicht der Werkstatt: nach der fragt Hören.</translation>
     </message>
     <message>
@@ -5043,7 +5043,7 @@ dB</translation>
         <translation>Schubstange mit Marke</translation>
     </message>
     <message>
-        <source>knife, at the lip's edge</source>
+        <source>knife, at the lip&apos;s edge</source>
         <translation>Messer, an der Kante des Labiums</translation>
     </message>
     <message>
@@ -5218,15 +5218,15 @@ dB</translation>
         <translation>Messungen und Maße passen nicht zusammen: %1 verhält sich, als wäre es %2 mm enger. Noch einmal messen und eintragen, was der Messschieber sagt, auch wenn es dasselbe ist; nach einem Leck oder Ausbruch sehen und prüfen, ob die gefragten Griffe gespielt wurden.</translation>
     </message>
     <message>
-        <source>The readings do not fit the measures: all notes together would need air %1 °C warmer than can be. Check the room temperature (degrees Celsius, not Fahrenheit), the tube's length and the bore.</source>
+        <source>The readings do not fit the measures: all notes together would need air %1 °C warmer than can be. Check the room temperature (degrees Celsius, not Fahrenheit), the tube&apos;s length and the bore.</source>
         <translation>Messungen und Maße passen nicht zusammen: alle Töne zusammen bräuchten um %1 °C wärmere Luft, als sein kann. Raumtemperatur (Grad Celsius, nicht Fahrenheit), Rohrlänge und Bohrung prüfen.</translation>
     </message>
     <message>
-        <source>The readings do not fit the measures: all notes together would need air %1 °C colder than can be. Check the room temperature (degrees Celsius, not Fahrenheit), the tube's length and the bore.</source>
+        <source>The readings do not fit the measures: all notes together would need air %1 °C colder than can be. Check the room temperature (degrees Celsius, not Fahrenheit), the tube&apos;s length and the bore.</source>
         <translation>Messungen und Maße passen nicht zusammen: alle Töne zusammen bräuchten um %1 °C kältere Luft, als sein kann. Raumtemperatur (Grad Celsius, nicht Fahrenheit), Rohrlänge und Bohrung prüfen.</translation>
     </message>
     <message>
-        <source>%1 and %2 sound like each other's fingering: their readings were probably swapped. Set both aside and hear them again.</source>
+        <source>%1 and %2 sound like each other&apos;s fingering: their readings were probably swapped. Set both aside and hear them again.</source>
         <translation>%1 und %2 klingen wie der Griff des anderen: ihre Messungen sind wohl vertauscht. Beide beiseitelegen und noch einmal hören.</translation>
     </message>
     <message>
@@ -5238,7 +5238,7 @@ dB</translation>
         <translation>Die Messung von %1 passt zu keiner anderen. Noch einmal hören und den Griff prüfen.</translation>
     </message>
     <message>
-        <source>Clamp the tube, wear eye protection, no gloves or loose sleeves near the drill; follow your shop's rules.</source>
+        <source>Clamp the tube, wear eye protection, no gloves or loose sleeves near the drill; follow your shop&apos;s rules.</source>
         <translation>Das Rohr spannen, Augenschutz tragen, keine Handschuhe oder losen Ärmel am Bohrer; die Regeln der Werkstatt befolgen.</translation>
     </message>
     <message>

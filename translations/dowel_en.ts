@@ -46,11 +46,11 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>As last heard: %1 of %2 home, %3 sharp; %n cut(s).</source>
+        <source>As last heard: %1 of %2 in tune, %3 sharp; %n cut(s).</source>
         <comment>score</comment>
         <translation>
-            <numerusform>As last heard: %1 of %2 home, %3 sharp; %n cut.</numerusform>
-            <numerusform>As last heard: %1 of %2 home, %3 sharp; %n cuts.</numerusform>
+            <numerusform>As last heard: %1 of %2 in tune, %3 sharp; %n cut.</numerusform>
+            <numerusform>As last heard: %1 of %2 in tune, %3 sharp; %n cuts.</numerusform>
         </translation>
     </message>
 </context>
@@ -64,10 +64,10 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>%n more note(s) are none of this instrument's.</source>
+        <source>%n more note(s) are none of this instrument&apos;s.</source>
         <translation>
-            <numerusform>One more note is none of this instrument's.</numerusform>
-            <numerusform>%n more notes are none of this instrument's.</numerusform>
+            <numerusform>One more note is none of this instrument&apos;s.</numerusform>
+            <numerusform>%n more notes are none of this instrument&apos;s.</numerusform>
         </translation>
     </message>
 </context>
@@ -138,11 +138,11 @@ one cut</numerusform>
 <context>
     <name>dowel::app::ShopPage</name>
     <message numerus="yes">
-        <source>%1 of %2 home, %n cut(s), %3 sharp</source>
+        <source>%1 of %2 in tune, %n cut(s), %3 sharp</source>
         <comment>score of a practice blank</comment>
         <translation>
-            <numerusform>%1 of %2 home, %n cut, %3 sharp</numerusform>
-            <numerusform>%1 of %2 home, %n cuts, %3 sharp</numerusform>
+            <numerusform>%1 of %2 in tune, %n cut, %3 sharp</numerusform>
+            <numerusform>%1 of %2 in tune, %n cuts, %3 sharp</numerusform>
         </translation>
     </message>
 </context>

@@ -110,6 +110,13 @@ int fingersToNeighbours(const Instrument& instrument, const std::vector<double>&
     return moved;
 }
 
+bool onChart(const Instrument& instrument, const std::vector<double>& way, int registerNumber)
+{
+    const auto& chart = instrument.spec().fingerings;
+    return std::any_of(chart.begin(), chart.end(),
+                       [&](const Fingering& f) { return f.registerNumber == registerNumber && instrument.openShares(f) == way; });
+}
+
 double costOf(const FingeringFound& c)
 {
     constexpr double cents = 5.0;   // so far off is as bad as
@@ -127,8 +134,8 @@ Result<std::vector<FingeringFound>> fingeringsFor(const Forecaster& forecaster, 
 {
     constexpr std::size_t mostHoles = 14;
     constexpr int registers = 3;
-    // Formulas are compared on chromatic scales of plain fingerings; forks are known less well.
-    constexpr double fork_cents = 6.0;
+    // Of a fingering that is not on the chart the model is less sure; by judgement, no source.
+    constexpr double strange_cents = 6.0;
     const auto& holes = instrument.spec().holes;
     if (holes.size() > mostHoles)
         return Error{ErrorCode::BadValue, "holes", std::to_string(holes.size()) + "; at most 14 can be gone through"};
@@ -152,7 +159,9 @@ Result<std::vector<FingeringFound>> fingeringsFor(const Forecaster& forecaster, 
             const Cents off = centsBetween(pitch, asked.pitch);
             if (std::abs(off.cents()) > asked.within.cents())
                 continue;
-            FingeringFound c{{}, {}, number, pitch, off, Cents::fromCents(std::hypot(known.sd_cents, fork_cents))};
+            FingeringFound c{
+                {},    {},  number,
+                pitch, off, Cents::fromCents(std::hypot(known.sd_cents, onChart(instrument, way, number) ? 0.0 : strange_cents))};
             for (std::size_t i = 0; i < way.size(); ++i) {
                 if (way[i] == 0.0)
                     c.closed.push_back(holes[i].id);

@@ -186,7 +186,8 @@ private Q_SLOTS:
         QCOMPARE(book.present().spec().tools.bits.size(), std::size_t(2));
         VERIFY_NEAR(book.present().spec().limits.holeMax->millimetres(), 9.0, 1e-9);
         const auto falling = io::amendFromJson(Json::parse(R"({"tools": {"bits_mm": [6, 5.5]}})"), book);
-        QVERIFY(!falling || book.check(falling->front()).error().code == ErrorCode::BadValue);
+        VERIFY_OK(falling);
+        QCOMPARE(book.check(falling->front()).error().code, ErrorCode::BadValue);
     }
     void itComesBackFromTheRecord()
     {

@@ -420,7 +420,7 @@ void CorrectPage::showScore()
         return;
     QStringList lines;
     const auto count = [this](const session::Verdict::Side& side, int of) {
-        return tr("%1, %2 → %3: %4 of %5 home after it, %6 sharp", "work, sizes, notes")
+        return tr("%1, %2 → %3: %4 of %5 in tune after it, %6 sharp", "work, sizes, notes")
             .arg(text::work(side.cut), text::lengthNumber(side.from, m_unit), text::length(wantedSize(side.cut), m_unit))
             .arg(side.home)
             .arg(of)
@@ -432,7 +432,7 @@ void CorrectPage::showScore()
                                    : tr("The advice was not to cut."));
     }
     const session::Score score = session::scoreOf(*book);
-    lines << tr("As last heard: %1 of %2 home, %3 sharp; %n cut(s).", "score", score.cuts)
+    lines << tr("As last heard: %1 of %2 in tune, %3 sharp; %n cut(s).", "score", score.cuts)
                  .arg(score.home)
                  .arg(score.of)
                  .arg(score.sharp);

@@ -145,7 +145,7 @@ void BlankPage::fill()
         tr("Places from the mouth, with semicolons between them: 40; 180. Opened with the bore, unless the word kept "
            "stands behind: -22 kept."));
     m_stations->setToolTip(tr("Wall and rough may be left empty: the wall as above, the bore smooth. Rough: by how much more it "
-                              "takes from the sound down to the next line, 1 smooth, 3 as drilled."));
+                              "takes from the sound down to the next line, 1 smooth, more where it is rough."));
     const char* mouths[] = {"blankMouth0", "blankMouth1", "blankMouth2", "blankMouth3", "blankMouth4"};
     for (int i = 0; i < mouthFields; ++i) {
         m_mouth[i] = new LengthField(QLatin1String(mouths[i]), tr("Mouth"), this);

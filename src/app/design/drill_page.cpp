@@ -192,7 +192,7 @@ void DrillPage::refresh()
         inches.push_back(roundedInch(layout->start.length() - h.at, parts));
         off.push_back(inches.back().off);
     }
-    const bool slides = layout->goal.spec().foot == Foot::Closed && layout->start.spec().holes.empty();
+    const bool slides = layout->goal.spec().family == Family::Slide && layout->start.spec().holes.empty();
     if (slides)
         showMarks({});
     else

@@ -58,7 +58,7 @@ void Listener::begin(session::Expected expected)
         m_starting = false;
         return;
     }
-    // An ear makes itself ready for a rate in some 50 ms; what sounds until then is not missed.
+    // An ear makes itself ready for a rate in some 50 ms; what sounds until then is not heard.
     m_jobs.runNewest([rate = m_source->rate(), expected = std::move(expected)](
                          const Cancel&) mutable { return std::make_shared<session::HandsFree>(rate, std::move(expected)); },
                      [this](std::shared_ptr<session::HandsFree> ear) {

@@ -63,7 +63,7 @@ QString touched(const ShelfLine& line)
 QString worst(const ShelfLine& line)
 {
     if (line.practice && line.score.rounds > 0)
-        return ShopPage::tr("%1 of %2 home, %n cut(s), %3 sharp", "score of a practice blank", line.score.cuts)
+        return ShopPage::tr("%1 of %2 in tune, %n cut(s), %3 sharp", "score of a practice blank", line.score.cuts)
             .arg(line.score.home)
             .arg(line.score.of)
             .arg(line.score.sharp);
