@@ -28,7 +28,8 @@ const std::vector<Kind>& kinds()
                                        {Family::TwoChamber, {"E4", "G4", "A4"}, 1, -40.0},
                                        {Family::Recorder, {"C5", "D5", "F5"}, 1, 0.0},
                                        {Family::Reed, {"C4", "D4", "F4"}, 1, 0.0},
-                                       {Family::Horn, {"F4", "G4", "A4"}, 1, 0.0}};
+                                       {Family::Horn, {"F4", "G4", "A4"}, 1, 0.0},
+                                       {Family::Stopped, {"C5", "E5", "G5", "C6"}, 1, 0.0}};
     return all;
 }
 
@@ -299,7 +300,8 @@ std::vector<double> ForeignWood::cents(const Instrument& actual, std::span<const
 std::optional<Blank> foreignBlank(std::uint64_t seed, std::optional<std::size_t> only)
 {
     Random r(seed * 6364136223846793005ULL + 1442695040888963407ULL);
-    const Kind& kind = kinds()[only ? *only : seed % kinds().size()];
+    constexpr std::size_t inTurn = 7; // what joined later is asked for by name, so that a seed stays the blank it was
+    const Kind& kind = kinds()[std::min(only.value_or(seed % inTurn), kinds().size() - 1)];
     constexpr int designs = 12; // a design that is not in tune was not proven; the next is tried
     for (int i = 0; i < designs; ++i) {
         auto spec = designOf(kind, r);
@@ -325,7 +327,9 @@ std::optional<Blank> foreignBlank(std::uint64_t seed, std::optional<std::size_t>
         for (std::size_t k = 0; k < spec->fingerings.size(); ++k)
             habits.own_cents.push_back(3.0 * r.normal());
         InstrumentSpec start = design->spec();
-        start.bore = boreEndingAt(std::move(start.bore), design->length() + Metres::fromMillimetres(r.uniform(2.0, 8.0)));
+        const Metres left = Metres::fromMillimetres(r.uniform(2.0, 8.0)); // a closed bore starts too shallow, by half of that
+        start.bore = boreEndingAt(std::move(start.bore),
+                                  start.foot == Foot::Closed ? design->length() - left / 2.0 : design->length() + left);
         InstrumentSpec real = start;
         for (std::size_t k = 0; k < start.holes.size(); ++k) {
             Hole& h = start.holes[k];

@@ -34,7 +34,7 @@ private:
 };
 
 /// The blank of a seed, whistle, fife, flute, two-chamber, recorder, reed and horn in turn; only: of one family, by its place in
-/// that row. Nothing where no proven design was found.
+/// that row, a stopped pipe its eighth. Nothing where no proven design was found.
 [[nodiscard]] std::optional<Blank> foreignBlank(std::uint64_t seed, std::optional<std::size_t> only = std::nullopt);
 
 } // namespace dowel::sim

@@ -674,7 +674,7 @@ Answer exportTemplate(const Workbook& book, const std::string& format, const std
     const auto levers = leversOf(present, Means::HolesAndFoot);
     const auto goal = nearestTo(*forecaster, present, levers, {});
     const auto ends = goal ? withLevers(present, levers, *goal) : Result<Instrument>(goal.error());
-    const TemplateSheet sheet = templateSheet(present, ends ? *ends : present);
+    const TemplateSheet sheet = session::sheetOf(present, ends ? *ends : present);
     const std::string title = present.spec().name.empty() ? "Template" : present.spec().name;
     Status written = Done{};
     if (format == "pdf") {

@@ -250,7 +250,8 @@ Json jsonOf(const Cut& cut)
         json["diameter_mm"] = size;
     } else if (std::holds_alternative<Undercut>(cut)) {
         json["undercut_diameter_mm"] = size;
-    } else if (std::holds_alternative<TrimFoot>(cut)) {
+    } else if (std::holds_alternative<TrimFoot>(cut) || std::holds_alternative<Deepen>(cut) ||
+               std::holds_alternative<PushPlug>(cut)) {
         json["length_mm"] = size;
     } else if (const auto* ream = std::get_if<Ream>(&cut)) {
         json["from_mm"] = tidy(ream->from.millimetres());
@@ -283,6 +284,10 @@ Result<Cut> cutFromJson(const Json& json)
         cut = Undercut{{r.text("hole")}, mm("undercut_diameter_mm")};
     else if (kind == "trim_foot")
         cut = TrimFoot{mm("length_mm")};
+    else if (kind == "deepen")
+        cut = Deepen{mm("length_mm")};
+    else if (kind == "push_plug")
+        cut = PushPlug{mm("length_mm")};
     else if (kind == "ream")
         cut = Ream{mm("from_mm"), mm("to_mm"), mm("diameter_mm")};
     else if (kind == "move_stopper")
@@ -294,8 +299,10 @@ Result<Cut> cutFromJson(const Json& json)
     else if (kind == "fill")
         cut = Fill{{r.text("hole")}, mm("diameter_mm")};
     else
-        r.fail(ErrorCode::BadValue, "kind",
-               kind + "; known: enlarge, undercut, trim_foot, ream, move_stopper, cut_up, enlarge_embouchure, fill");
+        r.fail(
+            ErrorCode::BadValue, "kind",
+            kind +
+                "; known: enlarge, undercut, trim_foot, ream, move_stopper, cut_up, enlarge_embouchure, deepen, push_plug, fill");
     r.finish();
     if (error)
         return *error;

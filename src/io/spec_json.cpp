@@ -245,6 +245,8 @@ Limits limitsFrom(JsonReader l)
         limits.holeMax = length(l, "hole_max_mm");
     if (l.has("foot_min_mm"))
         limits.footMin = length(l, "foot_min_mm");
+    if (l.has("depth_max_mm"))
+        limits.depthMax = length(l, "depth_max_mm");
     l.finish();
     return limits;
 }
@@ -380,6 +382,8 @@ Json jsonOf(const Limits& l)
         limits["hole_max_mm"] = mm(*l.holeMax);
     if (l.footMin)
         limits["foot_min_mm"] = mm(*l.footMin);
+    if (l.depthMax)
+        limits["depth_max_mm"] = mm(*l.depthMax);
     return limits;
 }
 

@@ -293,4 +293,19 @@ Result<std::vector<SlideMark>> slideMarks(const Posterior& posterior, const Inst
     return marks;
 }
 
+TemplateSheet sheetOf(const Instrument& start, const Instrument& goal)
+{
+    TemplateSheet sheet = templateSheet(start, goal);
+    const InstrumentSpec& spec = goal.spec();
+    if (spec.family != Family::Slide || spec.foot != Foot::Closed)
+        return sheet;
+    std::vector<SheetMark> places;
+    if (const auto posterior = fit(Workbook(goal)))
+        if (const auto marks = slideMarks(*posterior, goal, {}, {}))
+            for (const SlideMark& m : *marks)
+                places.push_back({m.note, m.slide.metres()});
+    addMarks(sheet, start.length().metres(), places);
+    return sheet;
+}
+
 } // namespace dowel::session

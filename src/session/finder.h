@@ -5,6 +5,7 @@
 #include "core/acoustics/colour.h"
 #include "core/base/cancel.h"
 #include "core/forecast/forecast.h"
+#include "core/layout/template_sheet.h"
 
 #include <optional>
 #include <string>
@@ -55,5 +56,8 @@ struct SlideMark
 [[nodiscard]] Result<std::vector<SlideMark>> slideMarks(const Posterior& posterior, const Instrument& instrument,
                                                         const std::optional<std::string>& from,
                                                         const std::optional<std::string>& to);
+
+/// The full-size template of a row; of a slide with the places of its face, by what is known beforehand.
+[[nodiscard]] TemplateSheet sheetOf(const Instrument& start, const Instrument& goal);
 
 } // namespace dowel::session

@@ -165,6 +165,8 @@ Result<io::PlanKept> inKey(const io::PlanKept& model, const std::string& lowest,
         n.at = n.at * longer;
     if (spec.limits.footMin)
         spec.limits.footMin = *spec.limits.footMin * longer;
+    if (spec.limits.depthMax)
+        spec.limits.depthMax = *spec.limits.depthMax * longer;
     if (widths == Widths::InProportion)
         scale(spec.excitation, longer);
     if (model.goal)

@@ -46,7 +46,8 @@ QString work(const Cut& cut)
     return std::visit(
         Cases{[](const Enlarge& c) { return tr("Enlarge %1", "%1 hole").arg(QString::fromStdString(c.hole.text)); },
               [](const Undercut& c) { return tr("Undercut %1", "%1 hole").arg(QString::fromStdString(c.hole.text)); },
-              [](const TrimFoot&) { return tr("Trim the foot"); },
+              [](const TrimFoot&) { return tr("Trim the foot"); }, [](const Deepen&) { return tr("Bore deeper"); },
+              [](const PushPlug&) { return tr("Push in a plug"); },
               [](const Ream& c) {
                   return tr("Ream the bore from %1 to %2 mm")
                       .arg(std::lround(c.from.millimetres()))
@@ -69,6 +70,8 @@ QString tool(const AdviceStep& step, LengthUnit unit)
         const double removed = (step.from - wantedSize(step.cut)).millimetres();
         return removed > sawFrom_mm ? tr("fine saw, then file") : tr("flat file");
     }
+    if (std::holds_alternative<Deepen>(step.cut))
+        return tr("bit of the bore, with a stop at its depth");
     if (std::holds_alternative<Ream>(step.cut))
         return tr("scraper or reamer, with a stop at its depth");
     if (std::holds_alternative<MoveStopper>(step.cut))
@@ -87,6 +90,7 @@ QString why(const AdviceStep& step, LengthUnit unit)
     const auto sentence = std::visit(
         Cases{[](const Undercut&) { return tr("%1 is %2; undercutting this hole moves it most.", "note, how far off"); },
               [](const TrimFoot&) { return tr("%1 is %2; the foot moves it most.", "note, how far off"); },
+              [](const Deepen&) { return tr("%1 is %2; a deeper bore lowers it. The way back is a plug.", "note, how far off"); },
               [](const Ream&) {
                   return tr("%1 is %2; the bore here moves it most, and the registers not alike.", "note, how far off");
               },
@@ -160,6 +164,8 @@ QString left(const LeftOver& l)
         return tr("%1: removing wood cannot lower it. Another fingering, or a narrower hole, would.").arg(note);
     case LeftOver::Why::HoleAtLimit: return tr("%1: its hole is as wide as it may be.").arg(note);
     case LeftOver::Why::FootAtLimit: return tr("%1: the tube is as short as it may be.").arg(note);
+    case LeftOver::Why::TooDeep: return tr("%1: the bore is too deep for it; a plug pushed in would raise it.").arg(note);
+    case LeftOver::Why::DepthAtLimit: return tr("%1: the bore is as deep as the wood allows.").arg(note);
     case LeftOver::Why::Compromise: return tr("%1: the best compromise with its neighbours and its other register.").arg(note);
     case LeftOver::Why::OutOfLine:
         return tr("%1: heard again and again out of line with the rest of this wood; no cut went by it.").arg(note);
@@ -227,6 +233,8 @@ QString caution(const AdviceStep& step)
 {
     if (step.bit)
         return tr("Clamp the tube, wear eye protection, no gloves or loose sleeves near the drill; follow your shop's rules.");
+    if (std::holds_alternative<Deepen>(step.cut))
+        return tr("Clamp the pipe, no gloves near the bit; draw it out often to clear the chips, and blow none into your eyes.");
     if (std::holds_alternative<TrimFoot>(step.cut))
         return tr("Cut away from yourself; keep the dust out of your lungs.");
     if (std::holds_alternative<MoveStopper>(step.cut))

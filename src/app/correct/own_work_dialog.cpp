@@ -84,11 +84,12 @@ void OwnWorkDialog::showRecorded()
 
 Result<Metres> OwnWorkDialog::size() const
 {
-    const auto typed = text::parseLength(m_size->text(), m_unit);
+    auto typed = text::parseLength(m_size->text(), m_unit);
     if (!typed || m_how->currentIndex() == 0)
         return typed;
     // By so much more of what the work does: a hole wider, the tube shorter, a filled hole narrower.
-    const bool less = std::holds_alternative<TrimFoot>(chosen()) || std::holds_alternative<Fill>(chosen());
+    const bool less = std::holds_alternative<TrimFoot>(chosen()) || std::holds_alternative<Fill>(chosen()) ||
+                      std::holds_alternative<PushPlug>(chosen());
     return less ? wantedSize(chosen()) - *typed : wantedSize(chosen()) + *typed;
 }
 

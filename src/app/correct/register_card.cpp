@@ -26,10 +26,12 @@ QString leverName(const Lever& l, const Instrument& shape)
     case Lever::Kind::Hole: return RegisterCard::tr("%1 wider", "%1 hole").arg(hole);
     case Lever::Kind::Undercut: return RegisterCard::tr("%1 undercut", "%1 hole").arg(hole);
     case Lever::Kind::Foot: return RegisterCard::tr("foot shorter");
+    case Lever::Kind::Depth: return RegisterCard::tr("bore deeper");
     case Lever::Kind::Window: return RegisterCard::tr("window longer");
     case Lever::Kind::Embouchure: return RegisterCard::tr("embouchure hole longer");
     case Lever::Kind::Stopper: return RegisterCard::tr("stopper 1 mm out");
     case Lever::Kind::Fill:
+    case Lever::Kind::Plug:
     case Lever::Kind::Ream: break;
     }
     return RegisterCard::tr("bore %1 to %2 mm").arg(std::lround(l.from.millimetres())).arg(std::lround(l.to.millimetres()));

@@ -38,6 +38,7 @@ DrillPage::DrillPage(Plan& plan, Questions& questions, QWidget* parent)
                            {tr("hole"), tr("from the foot"), tr("in inches"), tr("off by")})),
       m_trim(form::table(this, "drillTrim", tr("The lowest note while the foot is cut"),
                          {tr("tube"), tr("no holes yet"), tr("holes drilled")})),
+      m_trimWords(form::words(this, "drillTrimWords")),
       m_parts(form::box(this, "drillParts", tr("Parts of an inch"))),
       m_make(form::button(this, "drillMake", tr("It is drilled so: on to &listening"), true)),
       m_words(form::words(this, "drillWords"))
@@ -99,7 +100,7 @@ QWidget* DrillPage::makeWork()
     right->addLayout(files);
     right->addLayout(rounding);
     right->addWidget(m_inches, 3);
-    right->addWidget(new QLabel(tr("The lowest note as the foot is cut, cents off its target:"), this));
+    right->addWidget(m_trimWords);
     right->addWidget(m_trim, 2);
     right->addWidget(m_make);
     auto* columns = new QHBoxLayout(work);
@@ -192,9 +193,10 @@ void DrillPage::refresh()
         inches.push_back(roundedInch(layout->start.length() - h.at, parts));
         off.push_back(inches.back().off);
     }
-    const bool slides = layout->goal.spec().family == Family::Slide && layout->start.spec().holes.empty();
+    const bool slides = layout->goal.spec().foot == Foot::Closed && layout->start.spec().holes.empty();
+    showTrimHead(layout->start.spec());
     if (slides)
-        showMarks({});
+        showMarks({}, layout->goal.spec().family == Family::Slide);
     else
         showInches(*layout, inches, {});
     struct Worked
@@ -217,7 +219,7 @@ void DrillPage::refresh()
         },
         [this, layout = *layout, slides, inches = std::move(inches)](const Worked& w) {
             if (slides)
-                showMarks(w.marks);
+                showMarks(w.marks, layout.goal.spec().family == Family::Slide);
             else
                 showInches(layout, inches, w.moved);
             showTrim(w.trim);
@@ -240,15 +242,12 @@ void DrillPage::showSteps(const dowel::Layout& layout)
                "drawn out, its face stands %1 from the sounding edge.")
                 .arg(length));
     else
-        addStep(
-            "saw",
-            tr("Close the foot so that the stop's face stands %1 from the sounding edge, and can be pushed in: that raises the "
-               "note, and it comes out again.")
-                .arg(length));
+        addStep("saw", boreWords(layout));
     if (holes.empty()) {
         addStep("mark", start.spec().family == Family::Slide
                             ? tr("Mark on the slide where its face stands for every note: the table beside has the places.")
-                            : tr("Mark where the stop stands when the note is right; fix it there only when all is heard."));
+                            : tr("Hear it, then bore on by what Dowel says, a little at a time: what is too deep only a plug "
+                                 "brings back. The table beside says what each half millimetre does."));
         m_filling = false;
         return;
     }
@@ -271,6 +270,23 @@ void DrillPage::showSteps(const dowel::Layout& layout)
                 tr("Leave the foot: %1 are kept for when the holes are heard. The lowest note at each length stands beside.")
                     .arg(text::length(left, m_unit)));
     m_filling = false;
+}
+
+// A stopped pipe starts too short: common practice, no source.
+QString DrillPage::boreWords(const dowel::Layout& layout) const
+{
+    const QString depth = text::length(layout.start.length(), m_unit);
+    const Metres kept =
+        Metres::fromMillimetres(std::round((layout.goal.length() - layout.start.length()).millimetres() * 10.0) / 10.0);
+    if (m_plan->material() == "cane" || m_plan->material() == "plastic")
+        return tr("Close the foot with a stop whose face stands %1 from the sounding edge: it sounds high on purpose, and the "
+                  "stop "
+                  "is drawn out by what is heard. Cut away from yourself.")
+            .arg(depth);
+    return tr("Bore it %1 deep from the sounding edge, with a stop on the bit: it starts %2 too short on purpose. Leave wood "
+              "below "
+              "for that and for the floor. Clamp it, no gloves; draw the bit out often.")
+        .arg(depth, text::length(kept, m_unit));
 }
 
 // What each material asks for at the hole: common practice, no source.
@@ -322,9 +338,10 @@ QString DrillPage::holeWords(const Hole& hole) const
     return tr("%1: bits %2. No further: the rest is for tuning.").arg(name, ladder);
 }
 
-void DrillPage::showMarks(const std::vector<session::SlideMark>& marks)
+void DrillPage::showMarks(const std::vector<session::SlideMark>& marks, bool slide)
 {
-    m_inches->setHorizontalHeaderLabels({tr("note"), tr("slide from the edge"), tr("from its longest"), tr("give or take")});
+    m_inches->setHorizontalHeaderLabels({tr("note"), slide ? tr("slide from the edge") : tr("depth of its own pipe"),
+                                         slide ? tr("from its longest") : tr("less than this one"), tr("give or take")});
     m_inches->setRowCount(static_cast<int>(marks.size()));
     const auto tenths = [this](Metres m) {
         return text::length(Metres::fromMillimetres(std::round(m.millimetres() * 10.0) / 10.0), m_unit);
@@ -333,6 +350,18 @@ void DrillPage::showMarks(const std::vector<session::SlideMark>& marks)
         const session::SlideMark& m = marks[static_cast<std::size_t>(row)];
         form::row(m_inches, row, {text::noteName(m.note), tenths(m.slide), tenths(marks.front().slide - m.slide), tenths(m.sd)});
     }
+}
+
+void DrillPage::showTrimHead(const InstrumentSpec& start)
+{
+    const bool slide = start.family == Family::Slide && start.foot == Foot::Closed;
+    const bool deepens = start.foot == Foot::Closed && !slide;
+    m_trimWords->setVisible(!slide);
+    m_trim->setVisible(!slide);
+    m_trimWords->setText(deepens ? tr("The lowest note as it is bored deeper, cents off its target:")
+                                 : tr("The lowest note as the foot is cut, cents off its target:"));
+    m_trim->setColumnHidden(2, start.holes.empty());
+    m_trim->setHorizontalHeaderLabels({deepens ? tr("depth") : tr("tube"), tr("no holes yet"), tr("holes drilled")});
 }
 
 void DrillPage::showTrim(const std::vector<TrimStep>& trim)
@@ -384,7 +413,7 @@ void DrillPage::writeTemplate(const QString& format)
         return;
     m_jobs.run(
         [path = path.toStdString(), format, start = layout->start, goal = layout->goal](const Cancel&) -> Status {
-            const TemplateSheet sheet = templateSheet(start, goal);
+            const TemplateSheet sheet = session::sheetOf(start, goal);
             const std::string& title = goal.spec().name;
             if (format == QLatin1String("pdf")) {
                 const auto pdf = draw::templatePdf(sheet, title, draw::Paper::A4);

@@ -246,7 +246,9 @@ private:
     [[nodiscard]] QString pilotWords() const;
     [[nodiscard]] QString holeWords(const Hole& hole) const;
     /// Of a slide: where its face stands for every note.
-    void showMarks(const std::vector<session::SlideMark>& marks);
+    void showMarks(const std::vector<session::SlideMark>& marks, bool slide);
+    void showTrimHead(const InstrumentSpec& start);
+    [[nodiscard]] QString boreWords(const dowel::Layout& layout) const;
     void showTrim(const std::vector<TrimStep>& trim);
     void showInches(const dowel::Layout& layout, const std::vector<RoundedInch>& inches, const std::vector<Cents>& moved);
     void writeTemplate(const QString& format);
@@ -263,6 +265,7 @@ private:
     QListWidget* m_steps;
     QTableWidget* m_inches;
     QTableWidget* m_trim;
+    QLabel* m_trimWords;
     QComboBox* m_parts;
     QPushButton* m_make;
     QLabel* m_words;

@@ -284,6 +284,12 @@ void Workpiece::drawGhost(QPainter& painter, const Scale& s) const
         const double x = std::min(s.x(wantedSize(*m_ghost)), s.x(m_instrument->length()) - 2.0);
         const double r = m_instrument->spec().bore.back().diameter.metres() / 2.0 * s.across + wall + 8.0;
         painter.drawLine(QPointF(x, s.axis - r), QPointF(x, s.axis + r));
+    } else if (std::holds_alternative<Deepen>(*m_ghost) || std::holds_alternative<PushPlug>(*m_ghost)) {
+        const double now = s.x(m_instrument->length());
+        const double x = std::holds_alternative<Deepen>(*m_ghost) ? std::max(s.x(wantedSize(*m_ghost)), now + 2.0)
+                                                                  : std::min(s.x(wantedSize(*m_ghost)), now - 2.0);
+        const double r = m_instrument->spec().bore.back().diameter.metres() / 2.0 * s.across;
+        painter.drawRect(QRectF(QPointF(std::min(x, now), s.axis - r), QPointF(std::max(x, now), s.axis + r)));
     } else if (const auto* ream = std::get_if<Ream>(&*m_ghost)) {
         const double r = ream->diameter.metres() / 2.0 * s.across + 2.0;
         painter.drawRect(QRectF(QPointF(s.x(ream->from), s.axis - r), QPointF(s.x(ream->to), s.axis + r)));

@@ -353,7 +353,8 @@ Status Priors::validate() const
 
 double Priors::shareOf(const Cut& cut) const
 {
-    const bool usual = std::holds_alternative<Enlarge>(cut) || std::holds_alternative<TrimFoot>(cut);
+    const bool usual = std::holds_alternative<Enlarge>(cut) || std::holds_alternative<TrimFoot>(cut) ||
+                       std::holds_alternative<Deepen>(cut) || std::holds_alternative<PushPlug>(cut);
     return usual ? shareOfChange : shareOfOther;
 }
 

@@ -107,6 +107,36 @@ Status trimFoot(InstrumentSpec& spec, const TrimFoot& c)
     return Done{};
 }
 
+Status closedOnly(const InstrumentSpec& spec, const char* kind)
+{
+    if (spec.foot == Foot::Closed)
+        return Done{};
+    return Error{ErrorCode::BadValue, "kind", std::string(kind) + "; this tube is open at the foot"};
+}
+
+Status deepen(InstrumentSpec& spec, const Deepen& c)
+{
+    if (auto ok = closedOnly(spec, "deepen"); !ok)
+        return ok;
+    const Metres length = spec.bore.back().at;
+    if (c.length < length - caliperSlack)
+        return Error{ErrorCode::NotRemovable, "length_mm", sizes(c.length, length)};
+    if (c.length > length) // the bit goes on as wide as the bore is at its end
+        spec.bore.back().at = c.length;
+    return Done{};
+}
+
+Status pushPlug(InstrumentSpec& spec, const PushPlug& c)
+{
+    if (auto ok = closedOnly(spec, "push_plug"); !ok)
+        return ok;
+    const Metres length = spec.bore.back().at;
+    if (c.length > length || !(c.length.metres() > 0.0))
+        return Error{ErrorCode::BadValue, "length_mm", sizes(c.length, length)};
+    spec.bore = boreEndingAt(std::move(spec.bore), c.length);
+    return Done{};
+}
+
 Status ream(InstrumentSpec& spec, const Ream& c)
 {
     const Metres length = spec.bore.back().at;
@@ -197,9 +227,10 @@ Result<Instrument> applied(const Instrument& before, const Cut& cut)
         Overload{[&](const Enlarge& c) { return enlarge(spec, c); }, [&](const Undercut& c) { return undercut(spec, c); },
                  [&](const TrimFoot& c) { return trimFoot(spec, c); }, [&](const Ream& c) { return ream(spec, c); },
                  [&](const MoveStopper& c) { return moveStopper(spec, c); }, [&](const CutUp& c) { return cutUp(spec, c); },
-                 [&](const Fill& c) { return fill(spec, c); },
-                 [&](const OpenEmbouchure& c) {
-                     return openEmbouchure(spec, c);
+                 [&](const Fill& c) { return fill(spec, c); }, [&](const OpenEmbouchure& c) { return openEmbouchure(spec, c); },
+                 [&](const Deepen& c) { return deepen(spec, c); },
+                 [&](const PushPlug& c) {
+                     return pushPlug(spec, c);
                  }},
         cut);
     if (!status)
@@ -217,6 +248,8 @@ std::optional<Metres> presentSize(const Instrument& instrument, const Cut& cut)
     return std::visit(Overload{[&](const Enlarge& c) { return ofHole(c.hole, &Hole::diameter); },
                                [&](const Undercut& c) { return ofHole(c.hole, &Hole::undercutDiameter); },
                                [&](const TrimFoot&) { return Size{instrument.length()}; },
+                               [&](const Deepen&) { return Size{instrument.length()}; },
+                               [&](const PushPlug&) { return Size{instrument.length()}; },
                                [&](const Ream& c) {
                                    Metres narrowest =
                                        std::min(instrument.boreDiameterAt(c.from), instrument.boreDiameterAt(c.to));
@@ -244,7 +277,8 @@ std::optional<Metres> presentSize(const Instrument& instrument, const Cut& cut)
 Metres wantedSize(const Cut& cut)
 {
     return std::visit(Overload{[](const Enlarge& c) { return c.diameter; }, [](const Undercut& c) { return c.undercutDiameter; },
-                               [](const TrimFoot& c) { return c.length; }, [](const Ream& c) { return c.diameter; },
+                               [](const TrimFoot& c) { return c.length; }, [](const Deepen& c) { return c.length; },
+                               [](const PushPlug& c) { return c.length; }, [](const Ream& c) { return c.diameter; },
                                [](const MoveStopper& c) { return c.stopper; }, [](const CutUp& c) { return c.windowLength; },
                                [](const Fill& c) { return c.diameter; },
                                [](const OpenEmbouchure& c) {
@@ -256,7 +290,8 @@ Metres wantedSize(const Cut& cut)
 Cut withSize(Cut cut, Metres size)
 {
     std::visit(Overload{[&](Enlarge& c) { c.diameter = size; }, [&](Undercut& c) { c.undercutDiameter = size; },
-                        [&](TrimFoot& c) { c.length = size; }, [&](Ream& c) { c.diameter = size; },
+                        [&](TrimFoot& c) { c.length = size; }, [&](Deepen& c) { c.length = size; },
+                        [&](PushPlug& c) { c.length = size; }, [&](Ream& c) { c.diameter = size; },
                         [&](MoveStopper& c) { c.stopper = size; }, [&](CutUp& c) { c.windowLength = size; },
                         [&](Fill& c) { c.diameter = size; },
                         [&](OpenEmbouchure& c) {
@@ -270,8 +305,8 @@ Cut withSize(Cut cut, Metres size)
 
 std::string_view kindName(const Cut& cut)
 {
-    constexpr std::array<std::string_view, 8> names{"enlarge",      "undercut", "trim_foot", "ream",
-                                                    "move_stopper", "cut_up",   "fill",      "enlarge_embouchure"};
+    constexpr std::array<std::string_view, 10> names{"enlarge", "undercut", "trim_foot",          "ream",   "move_stopper",
+                                                     "cut_up",  "fill",     "enlarge_embouchure", "deepen", "push_plug"};
     return names.at(cut.index());
 }
 
@@ -294,6 +329,8 @@ std::vector<Cut> worksOn(const Instrument& instrument)
         works.emplace_back(Enlarge{h.id, h.diameter});
     if (spec.foot == Foot::Open)
         works.emplace_back(TrimFoot{instrument.length()});
+    else if (spec.family != Family::Slide)
+        works.emplace_back(Deepen{instrument.length()});
     if (const auto* duct = std::get_if<Duct>(&spec.excitation))
         works.emplace_back(CutUp{duct->windowLength});
     if (const auto* across = std::get_if<Transverse>(&spec.excitation)) {
@@ -304,6 +341,8 @@ std::vector<Cut> worksOn(const Instrument& instrument)
         works.emplace_back(Undercut{h.id, h.undercutDiameter});
     for (const Hole& h : spec.holes)
         works.emplace_back(Fill{h.id, h.diameter});
+    if (spec.foot == Foot::Closed && spec.family != Family::Slide)
+        works.emplace_back(PushPlug{instrument.length()});
     return works;
 }
 

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Work done on the wood, and what the instrument is after it. Every kind but Fill removes material; one that would have
-// to add some is refused.
+// Work done on the wood, and what the instrument is after it. Every kind but Fill and PushPlug removes material; one
+// that would have to add some is refused.
 #pragma once
 
 #include "core/instrument/instrument.h"
@@ -26,6 +26,18 @@ struct TrimFoot
 {
     Metres length; ///< new last station
     friend bool operator==(const TrimFoot&, const TrimFoot&) = default;
+};
+/// The closed end moves away from the mouth: a stopped pipe is bored deeper.
+struct Deepen
+{
+    Metres length; ///< new last station
+    friend bool operator==(const Deepen&, const Deepen&) = default;
+};
+/// The way back from too deep: a plug on the closed end.
+struct PushPlug
+{
+    Metres length; ///< new last station
+    friend bool operator==(const PushPlug&, const PushPlug&) = default;
 };
 struct Ream
 {
@@ -57,7 +69,7 @@ struct Fill
     friend bool operator==(const Fill&, const Fill&) = default;
 };
 
-using Cut = std::variant<Enlarge, Undercut, TrimFoot, Ream, MoveStopper, CutUp, Fill, OpenEmbouchure>;
+using Cut = std::variant<Enlarge, Undercut, TrimFoot, Ream, MoveStopper, CutUp, Fill, OpenEmbouchure, Deepen, PushPlug>;
 
 /// The instrument after the cut. Errors: UnknownName (no such hole), NotRemovable (the step would add material, with the
 /// sizes), BadGeometry/BadValue from Instrument::make or where the cut does not fit this kind of instrument.
@@ -71,7 +83,7 @@ Metres wantedSize(const Cut& cut);
 /// The same cut to another size.
 Cut withSize(Cut cut, Metres size);
 /// Stable word used in files: "enlarge", "undercut", "trim_foot", "ream", "move_stopper", "cut_up", "fill",
-/// "enlarge_embouchure".
+/// "enlarge_embouchure", "deepen", "push_plug".
 std::string_view kindName(const Cut& cut);
 /// The hole that is worked on, where it is one.
 std::optional<HoleId> holeOf(const Cut& cut);

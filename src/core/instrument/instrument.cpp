@@ -270,6 +270,9 @@ Status checkRest(const InstrumentSpec& s)
     if (s.limits.holeMax)
         if (auto r = inRange("/limits/hole_max_mm", *s.limits.holeMax, 0.0, 100.0); !r)
             return r;
+    if (s.limits.depthMax)
+        if (auto r = inRange("/limits/depth_max_mm", *s.limits.depthMax, 0.0, longestTube_mm); !r)
+            return r;
     if (s.limits.footMin)
         if (auto r = inRange("/limits/foot_min_mm", *s.limits.footMin, 0.0, longestTube_mm); !r)
             return r;

@@ -153,8 +153,9 @@ struct Tools
 
 struct Limits
 {
-    std::optional<Metres> holeMax; ///< the widest hole the fingers cover
-    std::optional<Metres> footMin; ///< the shortest tube, as its last station
+    std::optional<Metres> holeMax;    ///< the widest hole the fingers cover
+    std::optional<Metres> footMin;    ///< the shortest tube, as its last station
+    std::optional<Metres> depthMax{}; ///< of a closed foot: the deepest bore the wood allows, as its last station
     friend bool operator==(const Limits&, const Limits&) = default;
 };
 

@@ -39,6 +39,9 @@ Reach reachOf(const Instrument& instrument, Metres leastWood)
     for (const Hole& h : spec.holes)
         lowestEdge = std::max(lowestEdge, h.at + h.undercutDiameter / 2.0 + leastWood);
     reach.shortest = std::min(instrument.length(), std::max(spec.limits.footMin.value_or(lowestEdge), lowestEdge));
+    // Without the maker's own limit as much deeper as a blank is usually longer than its bore; common practice, no source.
+    constexpr double usualRoom = 1.15;
+    reach.deepest = std::max(instrument.length(), spec.limits.depthMax.value_or(instrument.length() * usualRoom));
     return reach;
 }
 

@@ -13,6 +13,7 @@ struct Reach
 {
     std::vector<Metres> widest; ///< per hole
     Metres shortest;
+    Metres deepest; ///< of a closed foot
 };
 /// leastWood: between neighbouring holes and below the lowest, for safe work.
 [[nodiscard]] Reach reachOf(const Instrument& instrument, Metres leastWood = Metres::fromMillimetres(2.0));

@@ -364,11 +364,12 @@ Result<std::vector<TrimStep>> trimPlan(const Layout& layout, Metres blankLength,
                                      [holes](const Fingering& f) { return f.registerNumber == 1 && f.closed.size() == holes; });
     if (lowest == fingerings.end())
         return Error{ErrorCode::BadFingering, "/fingerings", "none closes every hole"};
-    const Metres step = Metres::fromInches(0.125);
+    const bool deepens = layout.start.spec().foot == Foot::Closed;
+    const Metres step = deepens ? Metres::fromMillimetres(-0.5) : Metres::fromInches(0.125);
     const Metres goal = layout.goal.length();
     std::vector<TrimStep> plan;
-    for (Metres length = blankLength;; length = length - step) {
-        const bool last = length < goal + step;
+    for (Metres length = deepens ? layout.start.length() : blankLength;; length = length - step) {
+        const bool last = deepens ? length > goal + step : length < goal + step;
         if (cancel.requested())
             return Error{ErrorCode::Cancelled, "trim", {}};
         TrimStep s{last ? goal : length, 0.0, 0.0};

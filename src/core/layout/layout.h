@@ -139,14 +139,16 @@ struct Blank
 [[nodiscard]] Result<Instrument> undersized(const Instrument& goal, const LayoutWishes& wishes, Metres blankLength,
                                             const Posterior& posterior);
 
-/// The lowest note while the foot is cut: by those who trim before drilling, and by those who drill first.
+/// The lowest note while the foot is cut, by those who trim before drilling and by those who drill first; or while a closed bore
+/// is deepened.
 struct TrimStep
 {
     Metres length;
     double undrilled_cents = 0.0; ///< sounding minus target, no holes
     double drilled_cents = 0.0;   ///< holes as they start, all closed
 };
-/// From the blank's length to the goal's, an eighth of an inch a step and the last by the file.
+/// From the blank's length to the goal's, an eighth of an inch a step and the last by the file; of a closed bore from where it
+/// starts, half a millimetre a step.
 /// Errors: OutOfModelRange, BadFingering where no fingering has all holes closed, Cancelled.
 [[nodiscard]] Result<std::vector<TrimStep>> trimPlan(const Layout& layout, Metres blankLength, const Cancel& cancel = {});
 

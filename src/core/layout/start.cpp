@@ -23,7 +23,8 @@ Result<ShortBy> shortBy(const Instrument& goal, const LayoutWishes& wishes, cons
 {
     const InstrumentSpec& spec = goal.spec();
     ShortBy by{std::vector<Metres>(spec.holes.size(), wishes.allowance), wishes.footAllowance};
-    if (!(wishes.doubt > 0.0) || spec.holes.empty())
+    const bool deepens = spec.foot == Foot::Closed && spec.family != Family::Slide;
+    if (!(wishes.doubt > 0.0) || (spec.holes.empty() && !deepens))
         return by;
     const auto s = posterior.sensitivity(goal);
     if (!s)
@@ -33,7 +34,7 @@ Result<ShortBy> shortBy(const Instrument& goal, const LayoutWishes& wishes, cons
         return f.registerNumber == 1 && f.closed.size() == spec.holes.size();
     });
     const Eigen::Index foot = s->perMetre.cols() - 1;
-    const bool trims = lowest != fingerings.end() && spec.foot == Foot::Open && !wishes.fixedLength;
+    const bool trims = lowest != fingerings.end() && (spec.foot == Foot::Open || deepens) && !wishes.fixedLength;
     const Eigen::Index low = trims ? lowest - fingerings.begin() : 0;
     const auto sdOf = [&](const Eigen::RowVectorXd& direction) {
         return std::sqrt(std::max(0.0, static_cast<double>(direction * posterior.covariance() * direction.transpose())));
@@ -115,6 +116,13 @@ Result<Instrument> undersized(const Instrument& goal, const LayoutWishes& wishes
         h.diameter = h.undercutDiameter = start;
     }
     const Metres goalLength = goal.length();
+    if (spec.foot == Foot::Closed) { // what is too shallow is bored deeper; a slide's face stands where it is put
+        const double shallow_mm = std::floor((goalLength - unsure->foot).millimetres() * 10.0 + 1e-6) / 10.0;
+        const Metres depth = Metres::fromMillimetres(shallow_mm);
+        if (spec.family != Family::Slide && !wishes.fixedLength && depth > goalLength * 0.5)
+            spec.bore = boreEndingAt(std::move(spec.bore), depth);
+        return Instrument::make(std::move(spec));
+    }
     const double tenths = std::ceil((goalLength + unsure->foot).millimetres() * 10.0 - 1e-6);
     const Metres length = std::min(blankLength, Metres::fromMillimetres(tenths / 10.0));
     if (length > goalLength)

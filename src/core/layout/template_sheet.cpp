@@ -127,6 +127,21 @@ TemplateSheet templateSheet(const Instrument& start, const Instrument& goal, dou
     return sheet;
 }
 
+void addMarks(TemplateSheet& sheet, double foot_m, const std::vector<SheetMark>& marks)
+{
+    const double half = sheet.round_m / 2.0;
+    double side = 1.0;
+    for (const SheetMark& m : marks) {
+        const double x = foot_m - m.at_m;
+        if (!(x > -1e-9) || x > foot_m)
+            continue;
+        sheet.curves.push_back(straight(SheetCurve::Line::Final, {x, -half}, {x, half}));
+        // Neighbours of a high note stand closer than their names are wide: on two lines by turns.
+        sheet.labels.push_back({{x, side * 0.25 * half}, m.text, true});
+        side = -side;
+    }
+}
+
 std::vector<SheetPage> pagesOf(const TemplateSheet& sheet, double page_m, double overlap_m)
 {
     std::vector<SheetPage> pages;

@@ -45,6 +45,15 @@ struct TemplateSheet
 /// known); both with the same holes. pilot_m: diameter of the pilot bit. The window or embouchure hole is drawn, too.
 [[nodiscard]] TemplateSheet templateSheet(const Instrument& start, const Instrument& goal, double pilot_m = 0.002);
 
+/// A place along the tube that is drawn round it: where a slide's face stands for a note.
+struct SheetMark
+{
+    std::string text;
+    double at_m = 0.0; ///< from the sounding edge
+};
+/// Draws them across the sheet of a tube so long; what lies beyond it is left out.
+void addMarks(TemplateSheet& sheet, double foot_m, const std::vector<SheetMark>& marks);
+
 /// A page of a sheet that is too long for one: what lies between x from and to, with an overlap.
 struct SheetPage
 {

@@ -24,12 +24,14 @@ double price(Lever::Kind kind)
 {
     switch (kind) {
     case Lever::Kind::Hole:
-    case Lever::Kind::Foot: return 0.02;
+    case Lever::Kind::Foot:
+    case Lever::Kind::Depth: return 0.02;
     case Lever::Kind::Stopper: return 0.03;
     case Lever::Kind::Undercut: return 0.15;
     case Lever::Kind::Window:
     case Lever::Kind::Embouchure:
     case Lever::Kind::Fill:
+    case Lever::Kind::Plug:
     case Lever::Kind::Ream: break;
     }
     return 0.25;
@@ -74,7 +76,9 @@ Result<Eigen::VectorXd> GoalSearch::slopeOf(const std::vector<Lever>& levers, co
     case Lever::Kind::Hole:
     case Lever::Kind::Fill: return Eigen::VectorXd(s.perMetre.col(static_cast<Eigen::Index>(l.hole)));
     case Lever::Kind::Undercut: return Eigen::VectorXd(s.byUndercut.col(static_cast<Eigen::Index>(l.hole)));
-    case Lever::Kind::Foot: return Eigen::VectorXd(s.perMetre.col(s.perMetre.cols() - 1));
+    case Lever::Kind::Foot:
+    case Lever::Kind::Depth:
+    case Lever::Kind::Plug: return Eigen::VectorXd(s.perMetre.col(s.perMetre.cols() - 1));
     case Lever::Kind::Window: return s.byWindow;
     case Lever::Kind::Embouchure: {
         const auto& lip = std::get<Transverse>(shape.spec().excitation);

@@ -20,6 +20,14 @@ LeftOver::Why whyFlat(const Situation& s, const Instrument& shape, const Eigen::
     return shape.spec().holes[hole].diameter + step > reach.widest[hole] ? LeftOver::Why::HoleAtLimit : LeftOver::Why::Compromise;
 }
 
+LeftOver::Why whyByDepth(const Situation& s, const Instrument& shape, double cents)
+{
+    if (cents < 0.0)
+        return LeftOver::Why::TooDeep;
+    const Metres room = reachOf(s.present(), s.options.leastWood).deepest - shape.length();
+    return room <= shape.spec().tools.step ? LeftOver::Why::DepthAtLimit : LeftOver::Why::Compromise;
+}
+
 } // namespace
 
 std::vector<LeftOver> leftOvers(const Situation& s, const Instrument& shape, const std::vector<NoteState>& states, double surely)
@@ -37,7 +45,9 @@ std::vector<LeftOver> leftOvers(const Situation& s, const Instrument& shape, con
         if (std::abs(states[i].cents) <= fingerings[i].tolerance.cents() + surely * states[i].sd)
             continue;
         LeftOver::Why why = LeftOver::Why::Compromise;
-        if (states[i].cents > 0.0)
+        if (depthAlone(shape, i))
+            why = whyByDepth(s, shape, states[i].cents);
+        else if (states[i].cents > 0.0)
             why = LeftOver::Why::SharpAlready;
         else if (slopes)
             why = whyFlat(s, shape, slopes->perMetre.row(static_cast<Eigen::Index>(i)));
@@ -49,7 +59,10 @@ std::vector<LeftOver> leftOvers(const Situation& s, const Instrument& shape, con
 Result<std::vector<Cut>> lastResort(const Situation& s, const std::vector<LeftOver>& left)
 {
     std::vector<Cut> fills;
-    if (std::none_of(left.begin(), left.end(), [](const LeftOver& l) { return l.why == LeftOver::Why::SharpAlready; }))
+    const auto gone = [](const LeftOver& l) {
+        return l.why == LeftOver::Why::SharpAlready || l.why == LeftOver::Why::TooDeep;
+    };
+    if (std::none_of(left.begin(), left.end(), gone))
         return fills;
     const Metres most = Metres::fromMillimetres(2.0);
     std::vector<Lever> levers;
@@ -57,6 +70,9 @@ Result<std::vector<Cut>> lastResort(const Situation& s, const std::vector<LeftOv
         const Metres now = s.present().spec().holes[i].diameter;
         levers.push_back({Lever::Kind::Fill, i, {}, {}, std::max(now * 0.6, now - most), now});
     }
+    if (const Metres deep = s.present().length();
+        s.present().spec().foot == Foot::Closed && s.present().spec().family != Family::Slide)
+        levers.push_back({Lever::Kind::Plug, 0, {}, {}, std::max(deep * 0.6, deep - most * 10.0), deep});
     const GoalSearch search(*s.forecaster, s.present(), s.aim(s.options.lastSpread_cents), s.school, s.cancel);
     const auto goal = search.best(levers);
     if (!goal)

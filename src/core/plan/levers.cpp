@@ -31,6 +31,8 @@ std::vector<Lever> leversOf(const Instrument& instrument, Means means, Metres le
         levers.push_back({Kind::Hole, i, {}, {}, spec.holes[i].diameter, reach.widest[i]});
     if (spec.foot == Foot::Open)
         levers.push_back({Kind::Foot, 0, {}, {}, reach.shortest, instrument.length()});
+    else if (spec.family != Family::Slide) // whose face moves, not its end
+        levers.push_back({Kind::Depth, 0, {}, {}, instrument.length(), reach.deepest});
     const auto withRoom = [&levers] {
         std::erase_if(levers, [](const Lever& l) { return l.high.metres() - l.low.metres() < nothing_m; });
         return levers;
@@ -64,7 +66,7 @@ std::vector<Lever> leversOf(const Instrument& instrument, Means means, Metres le
     if (means == Means::Embouchure)
         return withRoom();
     // Where a scraper or a reamer reaches: below the mouth, in the middle and above the foot.
-    const Metres length = reach.shortest;
+    const Metres length = spec.foot == Foot::Open ? reach.shortest : instrument.length();
     for (const auto& [from, to] : {std::pair(0.06, 0.24), std::pair(0.42, 0.60), std::pair(0.80, 0.96)}) {
         Lever l{Kind::Ream, 0, length * from, length * to, {}, {}};
         l.low = standsAt(instrument, l);
@@ -75,6 +77,14 @@ std::vector<Lever> leversOf(const Instrument& instrument, Means means, Metres le
         levers.push_back(l);
     }
     return withRoom();
+}
+
+bool depthAlone(const Instrument& instrument, std::size_t fingering)
+{
+    const InstrumentSpec& spec = instrument.spec();
+    if (spec.foot != Foot::Closed || spec.family == Family::Slide)
+        return false;
+    return spec.fingerings[fingering].closed.size() == spec.holes.size();
 }
 
 Metres standsAt(const Instrument& instrument, const Lever& lever)
@@ -95,6 +105,8 @@ Cut cutFor(const Instrument& instrument, const Lever& lever, Metres value)
         return Undercut{h.id, h.diameter + value};
     }
     case Lever::Kind::Foot: return TrimFoot{value};
+    case Lever::Kind::Depth: return Deepen{value};
+    case Lever::Kind::Plug: return PushPlug{value};
     case Lever::Kind::Window: return CutUp{value};
     case Lever::Kind::Embouchure: { // grows alike both ways
         const auto& lip = std::get<Transverse>(instrument.spec().excitation);
@@ -129,9 +141,10 @@ Result<Instrument> withLevers(Instrument instrument, const std::vector<Lever>& l
             for (const Hole& h : instrument.spec().holes)
                 value = std::max(value, (h.at + h.undercutDiameter * h.elongation / 2.0 + woodBetweenRamps).metres());
         const double now = standsAt(instrument, l).metres();
-        const bool removes = l.kind == Lever::Kind::Foot || l.kind == Lever::Kind::Fill ? value < now - nothing_m
-                             : l.kind == Lever::Kind::Stopper                           ? std::abs(value - now) > nothing_m
-                                                                                        : value > now + nothing_m;
+        const bool shrinks = l.kind == Lever::Kind::Foot || l.kind == Lever::Kind::Fill || l.kind == Lever::Kind::Plug;
+        const bool removes = shrinks                          ? value < now - nothing_m
+                             : l.kind == Lever::Kind::Stopper ? std::abs(value - now) > nothing_m
+                                                              : value > now + nothing_m;
         if (!removes)
             continue;
         auto next = applied(instrument, cutFor(instrument, l, Metres::fromMetres(value)));

@@ -13,8 +13,8 @@ namespace dowel {
 
 struct Lever
 {
-    /// Fill: a hole made narrower, the last resort.
-    enum class Kind { Hole, Undercut, Foot, Window, Embouchure, Stopper, Ream, Fill };
+    /// Depth: of a stopped pipe. Fill, Plug: a hole made narrower, a closed end brought nearer, the last resort.
+    enum class Kind { Hole, Undercut, Foot, Window, Embouchure, Stopper, Ream, Fill, Depth, Plug };
     Kind kind = Kind::Hole;
     std::size_t hole = 0; ///< position in the specification, for Hole and Undercut
     Metres from{};        ///< for Ream
@@ -31,6 +31,8 @@ enum class Means { HolesAndFoot, Usual, Embouchure, BoreToo };
 /// with BoreToo places in the bore. Only those that have somewhere to go.
 [[nodiscard]] std::vector<Lever> leversOf(const Instrument& instrument, Means means,
                                           Metres leastWood = Metres::fromMillimetres(2.0));
+/// Whether only the depth of a stopped pipe sets a note: what is flat then stays flat, and sharp can be mended.
+[[nodiscard]] bool depthAlone(const Instrument& instrument, std::size_t fingering);
 /// What a lever stands at. Undercut: by how much it is wider than the hole. Ream: narrowest bore there.
 [[nodiscard]] Metres standsAt(const Instrument& instrument, const Lever& lever);
 /// The work that brings a lever to a value.

@@ -32,8 +32,10 @@ int turnOf(const Lever& lever, const School& school)
     case Lever::Kind::Window:
     case Lever::Kind::Embouchure: return 0;
     case Lever::Kind::Foot: return school.footFirst ? 1 : 2;
+    case Lever::Kind::Depth:
     case Lever::Kind::Hole:
-    case Lever::Kind::Fill: return 2;
+    case Lever::Kind::Fill:
+    case Lever::Kind::Plug: return 2;
     case Lever::Kind::Undercut:
     case Lever::Kind::Ream: break;
     }
@@ -51,6 +53,10 @@ public:
         for (std::size_t i = 0; i < s.odd.size(); ++i)
             if (s.odd[i])
                 m_bounds[i] = std::numeric_limits<double>::infinity();
+        m_floors.assign(m_bounds.size(), std::numeric_limits<double>::infinity());
+        for (std::size_t i = 0; i < m_bounds.size(); ++i)
+            if (depthAlone(m_shape, i))
+                std::swap(m_bounds[i], m_floors[i]);
     }
     [[nodiscard]] double lossOf(const Outlook& o) const { return m_aim->loss({o.mean.data(), o.mean.data() + o.mean.size()}); }
     /// What the shape was like when it was last listened to: the pass is held to that.
@@ -64,7 +70,7 @@ public:
             m_asHeard.mean = Eigen::Map<const Eigen::VectorXd>(f->cents.data(), std::ssize(f->cents));
             m_asHeard.covariance = f->jacobian * m_s->forecaster->posterior().covariance() * f->jacobian.transpose();
         }
-        m_risk = chanceNewlyAbove(m_asHeard, m_outlook, m_bounds);
+        m_risk = riskAt(m_outlook);
         return Done{};
     }
     /// Goes towards where the lever should stand, as far as may be. needed: what the goal would lose without it.
@@ -73,6 +79,17 @@ public:
     [[nodiscard]] const Outlook& outlook() const { return m_outlook; }
 
 private:
+    /// That some note is beyond what more work can bring back and was not when it was last listened to.
+    [[nodiscard]] double riskAt(const Outlook& there) const
+    {
+        const auto mirrored = [](Outlook o) {
+            o.mean = -o.mean;
+            return o;
+        };
+        const double above = chanceNewlyAbove(m_asHeard, there, m_bounds);
+        const bool floors = std::any_of(m_floors.begin(), m_floors.end(), [](double f) { return std::isfinite(f); });
+        return floors ? std::min(1.0, above + chanceNewlyAbove(mirrored(m_asHeard), mirrored(there), m_floors)) : above;
+    }
     [[nodiscard]] Result<Outlook> outlookOf(const Instrument& shape) const;
     [[nodiscard]] Result<AdviceStep> described(const Cut& cut, Metres from, const Instrument& after, const Outlook& there,
                                                double risk, Metres goal, bool guarded) const;
@@ -81,9 +98,10 @@ private:
     Instrument m_shape;
     Outlook m_outlook;
     double m_loss;
-    std::vector<double> m_bounds;
-    Outlook m_asHeard;   ///< on the shape that was last listened to
-    double m_risk = 0.0; ///< that something has gone sharp since
+    std::vector<double> m_bounds; ///< above which a note is spoiled
+    std::vector<double> m_floors; ///< below which one is
+    Outlook m_asHeard;            ///< on the shape that was last listened to
+    double m_risk = 0.0;          ///< that something has gone sharp since
 };
 
 Result<Outlook> Walker::outlookOf(const Instrument& shape) const
@@ -156,7 +174,8 @@ Result<std::optional<AdviceStep>> Walker::step(const Lever& lever, Metres goal, 
     if (way < tools.step * 0.5)
         return Found{};
     // Alone it need not pay: a stopper that is moved flattens every note before the holes follow.
-    const bool mayFlatten = lever.kind == Lever::Kind::Stopper || lever.kind == Lever::Kind::Ream;
+    const bool mayFlatten =
+        lever.kind == Lever::Kind::Stopper || lever.kind == Lever::Kind::Ream || lever.kind == Lever::Kind::Depth;
     const auto pays = [&](double loss) {
         return m_loss - loss >= worth || (mayFlatten && needed >= worth);
     };
@@ -179,7 +198,7 @@ Result<std::optional<AdviceStep>> Walker::step(const Lever& lever, Metres goal, 
         if (!there)
             return there.error();
         const double loss = lossOf(*there);
-        const double risk = chanceNewlyAbove(m_asHeard, *there, m_bounds);
+        const double risk = riskAt(*there);
         constexpr double trifle = 0.004;
         if (risk > m_s->options.spoilLimit && risk > m_risk + trifle)
             continue;

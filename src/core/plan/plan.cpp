@@ -69,7 +69,7 @@ public:
         if (!careful)
             return careful.error();
         auto thin = search.thinned(*careful, [&](const Lever& l) {
-            const bool usual = l.kind == Lever::Kind::Hole || l.kind == Lever::Kind::Foot;
+            const bool usual = l.kind == Lever::Kind::Hole || l.kind == Lever::Kind::Foot || l.kind == Lever::Kind::Depth;
             return usual ? s.options.worth : s.options.worthOfOther;
         });
         if (!thin)
@@ -78,7 +78,8 @@ public:
     }
 
 private:
-    /// A note whose forecast at the goal is wide is kept a deviation low; the wood that is left corrects it later.
+    /// A note whose forecast at the goal is wide is kept a deviation low (high where depth alone mends it); the wood that is left
+    /// corrects it later.
     [[nodiscard]] Result<std::vector<double>> leaning(const Goal& goal) const
     {
         const auto there = m_s->forecaster->outlook(goal.shape);
@@ -89,7 +90,7 @@ private:
         const double little = m_s->options.lastSpread_cents;
         for (std::size_t i = 0; i < lean.size(); ++i) {
             const double share = std::clamp((states[i].sd - little) / little, 0.0, 1.0);
-            lean[i] = m_s->options.stayLow * share * states[i].sd;
+            lean[i] = m_s->options.stayLow * share * states[i].sd * (depthAlone(goal.shape, i) ? -1.0 : 1.0);
         }
         return lean;
     }

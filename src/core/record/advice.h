@@ -66,7 +66,7 @@ struct School
 struct LeftOver
 {
     /// OutOfLine: heard far flatter than the rest of this wood says, and again; no cut goes by it.
-    enum class Why { SharpAlready, HoleAtLimit, FootAtLimit, Compromise, OutOfLine };
+    enum class Why { SharpAlready, HoleAtLimit, FootAtLimit, Compromise, OutOfLine, TooDeep, DepthAtLimit };
     FingeringId fingering;
     Cents off;
     Why why = Why::Compromise;

@@ -32,11 +32,13 @@ constexpr Names<AdviceState, 4> states{{{AdviceState::Measure, "measure"},
                                         {AdviceState::MakeCut, "cut"},
                                         {AdviceState::Finished, "done"},
                                         {AdviceState::Stop, "stop"}}};
-constexpr Names<LeftOver::Why, 5> leftovers{{{LeftOver::Why::SharpAlready, "sharp_already"},
+constexpr Names<LeftOver::Why, 7> leftovers{{{LeftOver::Why::SharpAlready, "sharp_already"},
                                              {LeftOver::Why::HoleAtLimit, "hole_at_limit"},
                                              {LeftOver::Why::FootAtLimit, "foot_at_limit"},
                                              {LeftOver::Why::Compromise, "compromise"},
-                                             {LeftOver::Why::OutOfLine, "out_of_line"}}};
+                                             {LeftOver::Why::OutOfLine, "out_of_line"},
+                                             {LeftOver::Why::TooDeep, "too_deep"},
+                                             {LeftOver::Why::DepthAtLimit, "depth_at_limit"}}};
 constexpr Names<Contradiction::Kind, 5> contradictions{{{Contradiction::Kind::Hole, "hole"},
                                                         {Contradiction::Kind::Temperature, "temperature"},
                                                         {Contradiction::Kind::Reading, "reading"},
@@ -131,7 +133,8 @@ namespace {
 bool writes(const Cut& cut, const std::optional<HoleId>& hole)
 {
     if (!hole)
-        return std::holds_alternative<TrimFoot>(cut);
+        return std::holds_alternative<TrimFoot>(cut) || std::holds_alternative<Deepen>(cut) ||
+               std::holds_alternative<PushPlug>(cut);
     return (std::holds_alternative<Enlarge>(cut) || std::holds_alternative<Fill>(cut)) && holeOf(cut) == hole;
 }
 
