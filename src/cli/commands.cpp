@@ -593,6 +593,12 @@ Json contractJson(const Advice& a, const Instrument& present)
             left.push_back(
                 {{"fingering", l.fingering.text}, {"cents", tidy(l.off.cents())}, {"why", text::left(l).toStdString()}});
         json["left"] = left;
+        if (!a.lastResort.empty()) { // adds material: only where nothing else brings a note in
+            Json resort = Json::array();
+            for (const Cut& c : a.lastResort)
+                resort.push_back(io::jsonOf(c));
+            json["last_resort"] = resort;
+        }
     }
     if (a.chanceAllWithin)
         json["chance_all_within"] = tidy(*a.chanceAllWithin);

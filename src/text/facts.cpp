@@ -63,6 +63,7 @@ constexpr const char* patterns[] = {
     QT_TRANSLATE_NOOP("Facts", "%1 mm; it is %2 mm now"),
     QT_TRANSLATE_NOOP("Facts", "the bore is at least as wide there already"),
     QT_TRANSLATE_NOOP("Facts", "%1; this instrument has no stopper"),
+    QT_TRANSLATE_NOOP("Facts", "%1; this tube is open at the foot"),
     QT_TRANSLATE_NOOP("Facts", "%1; this instrument has no window"),
     QT_TRANSLATE_NOOP("Facts", "%1; this instrument has no embouchure hole"),
     QT_TRANSLATE_NOOP("Facts", "%1; this instrument has none"),

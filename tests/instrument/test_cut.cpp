@@ -119,6 +119,33 @@ private Q_SLOTS:
             QVERIFY(!after.error().facts.empty());
         }
     }
+    void aStoppedPipeIsDeepenedAndAPlugIsTheWayBack()
+    {
+        InstrumentSpec s = fixtures::whistleSpec();
+        s.foot = Foot::Closed;
+        s.family = Family::Stopped;
+        const Instrument pipe = Instrument::make(s).value();
+        const auto works = worksOn(pipe);
+        const auto has = [&](std::string_view kind) {
+            return std::any_of(works.begin(), works.end(), [&](const Cut& c) { return kindName(c) == kind; });
+        };
+        QVERIFY(has("deepen") && has("push_plug") && !has("trim_foot"));
+        const auto deeper = applied(pipe, Deepen{mm(281.0)});
+        VERIFY_OK(deeper);
+        VERIFY_NEAR(deeper->length().millimetres(), 281.0, 1e-9);
+        for (const double at : {0.0, 100.0, 250.0})
+            VERIFY_NEAR(deeper->boreDiameterAt(mm(at)).millimetres(), pipe.boreDiameterAt(mm(at)).millimetres(), 1e-9);
+        QCOMPARE(applied(*deeper, Deepen{mm(279.0)}).error().code, ErrorCode::NotRemovable);
+        const auto back = applied(*deeper, PushPlug{mm(279.0)});
+        VERIFY_OK(back);
+        VERIFY_NEAR(back->length().millimetres(), 279.0, 1e-9);
+        QCOMPARE(applied(*deeper, PushPlug{mm(282.0)}).error().code, ErrorCode::BadValue);
+        for (const Cut& cut : {Cut{Deepen{mm(281.0)}}, Cut{PushPlug{mm(270.0)}}}) // an open foot has neither
+            QCOMPARE(applied(fixtures::whistle(), cut).error().code, ErrorCode::BadValue);
+        s.family = Family::Slide; // whose face moves
+        const auto slides = worksOn(Instrument::make(s).value());
+        QVERIFY(std::none_of(slides.begin(), slides.end(), [](const Cut& c) { return std::holds_alternative<Deepen>(c); }));
+    }
     void calipersMayReadATrifleUnder() { VERIFY_OK(applied(fixtures::whistle(), Enlarge{{"h1"}, mm(5.27)})); }
     void onlyFillAddsMaterial()
     {

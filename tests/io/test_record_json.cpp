@@ -62,6 +62,8 @@ private Q_SLOTS:
             {R"({"kind": "cut_up", "window_length_mm": 4.5})", 4.5},
             {R"({"kind": "enlarge_embouchure", "hole_length_mm": 11.5})", 11.5},
             {R"({"kind": "enlarge_embouchure", "hole_length_mm": 9.6, "hole_width_mm": 8.4})", 9.6},
+            {R"({"kind": "deepen", "length_mm": 92.4})", 92.4},
+            {R"({"kind": "push_plug", "length_mm": 90.0})", 90.0},
             {R"({"kind": "fill", "hole": "h1", "diameter_mm": 6.0})", 6.0}};
         for (const auto& [text, size] : rows)
             QTest::newRow(text) << QString::fromLatin1(text) << size;

@@ -142,8 +142,9 @@ private Q_SLOTS:
         spoilt([](InstrumentSpec& s) { s.tuning.tonic = "X"; });
         spoilt([](InstrumentSpec& s) { s.tools.bits = {mm(5.0), mm(4.0)}; });
         const Instrument whistle = fixtures::whistle();
-        for (const Cut& cut : std::initializer_list<Cut>{Enlarge{{"h1"}, mm(3.0)}, TrimFoot{mm(300.0)}, MoveStopper{mm(20.0)},
-                                                         CutUp{mm(1.0)}, Enlarge{{"h1"}, mm(40.0)}}) {
+        for (const Cut& cut :
+             std::initializer_list<Cut>{Enlarge{{"h1"}, mm(3.0)}, TrimFoot{mm(300.0)}, MoveStopper{mm(20.0)}, CutUp{mm(1.0)},
+                                        Enlarge{{"h1"}, mm(40.0)}, Deepen{mm(300.0)}, PushPlug{mm(200.0)}}) {
             const auto done = applied(whistle, cut);
             QVERIFY(!done);
             found.push_back(done.error().facts);

@@ -121,8 +121,16 @@ Status deepen(InstrumentSpec& spec, const Deepen& c)
     const Metres length = spec.bore.back().at;
     if (c.length < length - caliperSlack)
         return Error{ErrorCode::NotRemovable, "length_mm", sizes(c.length, length)};
-    if (c.length > length) // the bit goes on as wide as the bore is at its end
-        spec.bore.back().at = c.length;
+    if (!(c.length > length))
+        return Done{};
+    // The bit goes on as wide as the bore is at its end.
+    std::vector<Station>& bore = spec.bore;
+    if (bore.back().diameter == bore[bore.size() - 2].diameter) {
+        bore.back().at = c.length;
+    } else {
+        bore.push_back(bore.back());
+        bore.back().at = c.length;
+    }
     return Done{};
 }
 
