@@ -130,6 +130,69 @@ void scale(Excitation& excitation, double factor)
 
 } // namespace
 
+Result<Instrument> asRow(const Blank& blank, const PlanTarget& target, const std::string& lowest, std::vector<Station> bore,
+                         Metres wall, std::vector<Hole> holes)
+{
+    InstrumentSpec spec = blank.spec;
+    spec.name = "Model";
+    PlanTarget own = target;
+    own.lowest = lowest;
+    auto chart = fingeringChart(spec.family, own);
+    if (!chart)
+        return chart.error();
+    const double wider = bore.front().diameter / spec.bore.front().diameter;
+    scale(spec.excitation, wider);
+    if (auto* duct = std::get_if<Duct>(&spec.excitation))
+        duct->chimney = wall;
+    spec.bore = std::move(bore);
+    spec.wall = wall;
+    spec.slides.clear();
+    spec.nodes.clear();
+    spec.limits = {};
+    spec.holes = std::move(holes);
+    spec.fingerings.clear();
+    for (Fingering& f : *chart)
+        if (spec.holes.size() == blank.holeCount)
+            spec.fingerings.push_back(std::move(f));
+    if (spec.fingerings.empty()) {
+        Fingering f = std::move(chart->front());
+        f.closed.clear();
+        for (const Hole& h : spec.holes)
+            f.closed.push_back(h.id);
+        spec.fingerings.push_back(std::move(f));
+    }
+    return Instrument::make(std::move(spec));
+}
+
+Result<std::vector<Cents>> ownScale(const Instrument& row, const Priors& priors)
+{
+    const auto posterior = fit(Workbook(row), priors);
+    if (!posterior)
+        return posterior.error();
+    const auto cents = posterior->cents(row);
+    if (!cents)
+        return cents.error();
+    std::vector<Cents> own;
+    for (const double c : *cents)
+        own.push_back(Cents::fromCents(own.empty() ? c : c - cents->front()));
+    return own;
+}
+
+std::vector<Hole> rowByProportion(Metres length, Metres bore, Metres wall, std::size_t holes)
+{
+    std::vector<Hole> row;
+    for (std::size_t k = 0; k < holes; ++k) {
+        Hole h;
+        h.id.text = 'h';
+        h.id.text += std::to_string(k + 1);
+        h.at = length * (0.8 - 0.1 * static_cast<double>(k));
+        h.diameter = h.undercutDiameter = bore * 0.5;
+        h.chimney = wall;
+        row.push_back(std::move(h));
+    }
+    return row;
+}
+
 Result<io::PlanKept> inKey(const io::PlanKept& model, const std::string& lowest, Widths widths)
 {
     const auto to = Transposed::make(model.target.lowest, lowest);
@@ -156,8 +219,7 @@ Result<io::PlanKept> inKey(const io::PlanKept& model, const std::string& lowest,
     const double longer = 1.0 / to->ratio();
     for (Station& s : spec.bore) {
         s.at = s.at * longer;
-        if (widths == Widths::InProportion)
-            s.diameter = s.diameter * longer;
+        s.diameter = s.diameter * widths.times(longer);
     }
     for (Slide& s : spec.slides)
         s.at = s.at * longer;
@@ -167,8 +229,7 @@ Result<io::PlanKept> inKey(const io::PlanKept& model, const std::string& lowest,
         spec.limits.footMin = *spec.limits.footMin * longer;
     if (spec.limits.depthMax)
         spec.limits.depthMax = *spec.limits.depthMax * longer;
-    if (widths == Widths::InProportion)
-        scale(spec.excitation, longer);
+    scale(spec.excitation, widths.times(longer));
     if (model.goal)
         plan.model = model.goal; // its row is carried over wherever the tube changes
     plan.goal.reset();

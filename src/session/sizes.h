@@ -4,6 +4,8 @@
 
 #include "io/plan_json.h"
 
+#include <cmath>
+
 namespace dowel::session {
 
 /// The model's row on this blank, with the blank's fingerings: a first guess that is laid out anew. Errors: BadGeometry (holes
@@ -14,9 +16,27 @@ namespace dowel::session {
 /// Store::open(), planFromText() and readSpecFile().
 [[nodiscard]] Result<io::PlanKept> modelIn(const std::string& path);
 
-/// What becomes of bore and mouth in another key: as wide as they are, for a tube that is sold in one width, or in proportion to
-/// the length, which keeps the sound. The wall stays.
-enum class Widths { Kept, InProportion };
+/// A row that was measured or set by proportion, as an instrument of the blank's family with this lowest note: its mouth in
+/// proportion to its bore, the family's chart where it has as many holes, else the lowest note alone. Errors: BadValue (where =
+/// the note), BadGeometry.
+[[nodiscard]] Result<Instrument> asRow(const Blank& blank, const PlanTarget& target, const std::string& lowest,
+                                       std::vector<Station> bore, Metres wall, std::vector<Hole> holes);
+/// What such a row plays by the model alone: cents of each note over its target, all counted from its own lowest note, which
+/// comes first as what it is off by. Errors: those of fit().
+[[nodiscard]] Result<std::vector<Cents>> ownScale(const Instrument& row, const Priors& priors = {});
+/// The beginner's row: holes half as wide as the bore, a tenth of the tube apart, the lowest two tenths from the foot. Common
+/// practice, no source.
+[[nodiscard]] std::vector<Hole> rowByProportion(Metres length, Metres bore, Metres wall, std::size_t holes);
+
+/// How bore and mouth grow with the length in another key, as a power of it: 0 for a tube that is sold in one width, 1 in
+/// proportion, which keeps the sound; makers of families stay between, so that fingers still cover the largest and breath still
+/// fills it (three quarters: common practice, no source). The wall stays.
+struct Widths
+{
+    double power = 0.0;
+    /// How many times as wide where the tube is so many times as long.
+    [[nodiscard]] double times(double longer) const { return std::pow(longer, power); }
+};
 
 /// The plan's instrument with another lowest note: sides, fingers, undercuts, stations, wishes and fingerings carried over, not
 /// laid out yet. Errors: BadValue (where = a note that cannot be read), BadGeometry.

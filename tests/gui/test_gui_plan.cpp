@@ -18,6 +18,7 @@
 #include <QDoubleSpinBox>
 #include <QFile>
 #include <QMouseEvent>
+#include <QPlainTextEdit>
 #include <QTableWidget>
 #include <QTimer>
 
@@ -569,6 +570,8 @@ private Q_SLOTS:
         desk.answers().files << desk.file("missing.json") << file;
         QString refused;
         QString misread;
+        bool byProportion = false;
+        QString noScale;
         QTimer::singleShot(0, [&] {
             auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
             auto press = [&](const char* name) {
@@ -577,6 +580,12 @@ private Q_SLOTS:
             auto* trouble = dialog->findChild<QLabel*>(QStringLiteral("copyTrouble"));
             press("copyOk"); // nothing typed yet
             refused = trouble->text();
+            press("copyProportion");
+            auto* plays = dialog->findChild<QLabel*>(QStringLiteral("copyPlays"));
+            byProportion = QTest::qWaitFor([&] { return plays->text().contains(QStringLiteral("E5")); }, 10000);
+            auto* holes = dialog->findChild<QTableWidget*>(QStringLiteral("copyHoles"));
+            holes->item(2, 1)->setText(QString()); // a place missing: no scale
+            noScale = plays->text();
             press("copyFile");
             misread = trouble->text();
             press("copyFile");
@@ -584,6 +593,8 @@ private Q_SLOTS:
         });
         desk.click("layoutCopy");
         QVERIFY(refused.contains(QLatin1String("h1")));
+        QVERIFY(byProportion);
+        QVERIFY(!noScale.contains(QStringLiteral("E5")));
         QVERIFY(misread.contains(QLatin1String("missing.json")));
         app::Plan& plan = desk.window().plan();
         QVERIFY(plan.model());
@@ -642,6 +653,57 @@ private Q_SLOTS:
         QCOMPARE(again.target().registers, 2);
         QCOMPARE(again.blank().holeCount, std::size_t(6));
         QCOMPARE(again.blank().spec.fingerings.size(), chart);
+    }
+    void fromThePlankToTheReamedBore()
+    {
+        Desk desk(false);
+        QVERIFY(desk.begins());
+        desk.key(Qt::Key_1, Qt::ControlModifier);
+        desk.click("blankStock");
+        auto* dialog = desk.find<QDialog>("stockDialog");
+        QVERIFY(QTest::qWaitForWindowExposed(dialog));
+        const auto words = [&](const char* name) {
+            return dialog->findChild<QLabel*>(QLatin1String(name))->text();
+        };
+        const auto type = [&](const char* name, const QString& text) {
+            auto* f = dialog->findChild<QLineEdit*>(QLatin1String(name));
+            f->setFocus();
+            f->selectAll();
+            QTest::keyClicks(f, text);
+            QTest::keyClick(f, Qt::Key_Tab);
+        };
+        const auto press = [&](const char* name) {
+            QTest::mouseClick(dialog->findChild<QPushButton*>(QLatin1String(name)), Qt::LeftButton);
+        };
+        type("stockWidth", QStringLiteral("5")); // narrower than a billet
+        QVERIFY(words("stockPlankWords").startsWith(QStringLiteral("0 billets")));
+        type("stockWidth", QStringLiteral("150"));
+        QVERIFY(!words("stockPlankWords").startsWith(QStringLiteral("0 ")));
+        const QString whole = words("stockPlankWords");
+        type("stockDefects", QStringLiteral("300-1700"));
+        QVERIFY(words("stockPlankWords") != whole);
+        type("stockDefects", QStringLiteral("knot"));
+        QVERIFY(words("stockPlankWords").contains(QStringLiteral("knot")));
+        press("stockTurningFace");
+        type("stockHeadThick", QStringLiteral("6"));
+        type("stockHeadThin", QStringLiteral("2,5"));
+        QVERIFY(words("stockTurnedWords").contains(QStringLiteral("1.8 mm off the middle"))); // half of three and a half
+        type("stockHeadThin", QStringLiteral("0.5"));
+        QVERIFY(words("stockTurnedWords").contains(QStringLiteral("too thin")));
+        press("stockReamersFace");
+        auto* reamers = dialog->findChild<QPlainTextEdit*>(QStringLiteral("stockReamers"));
+        reamers->setPlainText(QStringLiteral("Bent: 10"));
+        QVERIFY(words("stockReamedWords").contains(QStringLiteral("Bent")));
+        const double bore_mm = desk.window().plan().blank().spec.bore.front().diameter.millimetres();
+        reamers->setPlainText(QStringLiteral("Cone: 0 %1; 300 %2").arg(bore_mm - 2.0).arg(bore_mm));
+        dialog->findChild<QComboBox*>(QStringLiteral("stockFrom"))->setCurrentIndex(1);
+        type("stockPilot", QString::number(bore_mm - 2.0));
+        QVERIFY2(words("stockReamedWords").startsWith(QStringLiteral("1.  Cone: ")), qPrintable(words("stockReamedWords")));
+        press("stockTake");
+        const auto& bore = desk.window().plan().blank().spec.bore;
+        QVERIFY(bore.size() >= 2);
+        QVERIFY(bore.back().diameter.millimetres() < bore_mm - 0.5); // the cone's tip
+        QVERIFY(bore.front().diameter.millimetres() <= bore_mm + 0.02);
     }
 };
 

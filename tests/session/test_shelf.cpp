@@ -148,6 +148,51 @@ private Q_SLOTS:
         QCOMPARE(session::scoreOf(book), (session::Score{0, 2, 14, 1, 2}));
         QVERIFY(!session::verdictOf(book)); // what came is heard: Outcome has it
     }
+    void aRowByProportionSaysWhatScaleItIs()
+    {
+        Blank blank = *startingBlank(Family::Whistle, usualTarget(Family::Whistle));
+        const PlanTarget target = usualTarget(Family::Whistle);
+        const Metres length = fixtures::mm(280.0);
+        const Metres bore = fixtures::mm(13.0);
+        const auto holes = session::rowByProportion(length, bore, fixtures::mm(2.0), 6);
+        for (std::size_t k = 1; k < holes.size(); ++k) // a tenth of the tube apart, half as wide as the bore: common practice
+            VERIFY_NEAR((holes[k - 1].at - holes[k].at).millimetres(), 28.0, 1e-9);
+        VERIFY_NEAR(holes[3].diameter.millimetres(), 6.5, 1e-9);
+        const auto row = session::asRow(blank, target, "D5", {{Metres{}, bore}, {length, bore}}, fixtures::mm(2.0), holes);
+        VERIFY_OK(row);
+        const auto own = session::ownScale(*row);
+        VERIFY_OK(own);
+        QCOMPARE(own->size(), row->spec().fingerings.size());
+        // A row of even holes is no scale of even steps: an open hole is an end of the tube, and a step's ratio is that of the
+        // lengths (ISO 16's semitone is 2^(1/12)); from 0.8 to 0.7 of the tube it is two tones and more, from the foot to the
+        // first hole more than from the first to the second in length.
+        double worst = 0.0;
+        for (std::size_t i = 1; i < own->size(); ++i)
+            worst = std::max(worst, std::abs((*own)[i].cents()));
+        QVERIFY2(worst > 20.0, qPrintable(QString::number(worst)));
+        // The same row twice as large, an octave lower: the same scale, but for what the wall and the losses do.
+        auto twice = holes;
+        for (Hole& h : twice) {
+            h.at = h.at * 2.0;
+            h.diameter = h.diameter * 2.0;
+            h.undercutDiameter = h.diameter;
+            h.chimney = fixtures::mm(4.0);
+        }
+        const auto large =
+            session::asRow(blank, target, "D4", {{Metres{}, bore * 2.0}, {length * 2.0, bore * 2.0}}, fixtures::mm(4.0), twice);
+        VERIFY_OK(large);
+        const auto lower = session::ownScale(*large);
+        for (std::size_t i = 1; i < 7; ++i)
+            VERIFY_NEAR((*lower)[i].cents(), (*own)[i].cents(), 8.0);
+        QCOMPARE(session::asRow(blank, target, "low", {{Metres{}, bore}, {length, bore}}, fixtures::mm(2.0), holes).error().where,
+                 std::string("low"));
+        // Of another number of holes the lowest note alone is told.
+        const auto three = session::rowByProportion(length, bore, fixtures::mm(2.0), 3);
+        const auto few = session::asRow(blank, target, "D5", {{Metres{}, bore}, {length, bore}}, fixtures::mm(2.0), three);
+        VERIFY_OK(few);
+        QCOMPARE(few->spec().fingerings.size(), std::size_t(1));
+        QCOMPARE(few->spec().fingerings.front().closed.size(), std::size_t(3));
+    }
     void aModelIsMadeInOtherKeys()
     {
         const std::string path = this->path("model.dowel");
@@ -161,7 +206,7 @@ private Q_SLOTS:
         VERIFY_OK(model);
         // A tone lower is longer by 2^(2/12), as strings and pipes are: equal temperament, ISO 16.
         const double tone = std::exp2(2.0 / 12.0);
-        for (const auto widths : {session::Widths::Kept, session::Widths::InProportion}) {
+        for (const session::Widths widths : {session::Widths{0.0}, session::Widths{0.75}, session::Widths{1.0}}) {
             const auto lower = session::inKey(*model, "C5", widths);
             VERIFY_OK(lower);
             const InstrumentSpec& s = lower->blank.spec;
@@ -172,14 +217,13 @@ private Q_SLOTS:
             QCOMPARE(s.fingerings[2].closed, spec.fingerings[2].closed);
             VERIFY_NEAR(s.bore.back().at / spec.bore.back().at, tone, 1e-9);
             VERIFY_NEAR(s.nodes.front().at / spec.nodes.front().at, tone, 1e-9);
-            const bool scaled = widths == session::Widths::InProportion;
-            VERIFY_NEAR(s.bore.front().diameter / spec.bore.front().diameter, scaled ? tone : 1.0, 1e-9);
-            VERIFY_NEAR(std::get<Duct>(s.excitation).windowWidth / std::get<Duct>(spec.excitation).windowWidth,
-                        scaled ? tone : 1.0, 1e-9);
+            const double wider = std::exp2(widths.power * 2.0 / 12.0);
+            VERIFY_NEAR(s.bore.front().diameter / spec.bore.front().diameter, wider, 1e-9);
+            VERIFY_NEAR(std::get<Duct>(s.excitation).windowWidth / std::get<Duct>(spec.excitation).windowWidth, wider, 1e-9);
             QVERIFY(!lower->goal && lower->model);
             QCOMPARE(s.bore.size(), spec.bore.size());
         }
-        const auto laid = session::laidOutIn(*model, "C5", session::Widths::InProportion);
+        const auto laid = session::laidOutIn(*model, "C5", session::Widths{1.0});
         VERIFY_OK(laid);
         const auto& holes = laid->goal->spec().holes;
         QCOMPARE(holes.size(), spec.holes.size());
@@ -195,8 +239,8 @@ private Q_SLOTS:
         io::PlanKept just = *model;
         just.target.tuning.scale = "just";
         just.target.tuning.tonic = "D";
-        QCOMPARE(session::inKey(just, "C5", session::Widths::Kept)->target.tuning.tonic, std::string("C"));
-        QCOMPARE(session::inKey(*model, "low", session::Widths::Kept).error().where, std::string("low"));
+        QCOMPARE(session::inKey(just, "C5", session::Widths{0.0})->target.tuning.tonic, std::string("C"));
+        QCOMPARE(session::inKey(*model, "low", session::Widths{0.0}).error().where, std::string("low"));
         QVERIFY(!session::modelIn("nothing.dowel"));
     }
     void twoHundredAreThereAndABrokenOneKeepsNobodyBack()

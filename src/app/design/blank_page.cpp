@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/design/plan_pages.h"
+#include "app/design/stock_dialog.h"
 #include "app/parts/form.h"
 #include "app/parts/style.h"
 #include "core/shop/pipes.h"
@@ -184,6 +185,13 @@ void BlankPage::arrange()
     auto* less = form::button(this, "blankRemoveStation", tr("&Remove it"));
     auto* paste = form::button(this, "blankPasteStations", tr("Pas&te a table"));
     paste->setToolTip(tr("Lines of a spreadsheet: place and bore, and the wall where it differs."));
+    auto* stock = form::button(this, "blankStock", tr("From the pl&ank…"));
+    stock->setToolTip(tr("Billets out of a plank, a bored blank turned true, reamers of known shape."));
+    connect(stock, &QPushButton::clicked, this, [this] {
+        auto* dialog = new StockDialog(*m_plan, m_unit, this);
+        dialog->setAttribute(Qt::WA_DeleteOnClose);
+        dialog->open();
+    });
     connect(more, &QPushButton::clicked, this, &BlankPage::addStation);
     connect(less, &QPushButton::clicked, this, &BlankPage::removeStation);
     connect(paste, &QPushButton::clicked, this, &BlankPage::pasteStations);
@@ -203,7 +211,12 @@ void BlankPage::arrange()
         buttons->addWidget(b);
     buttons->addStretch(1);
     middle->addLayout(buttons);
-    middle->addWidget(paste, 0, Qt::AlignLeft);
+    auto* wider = new QHBoxLayout;
+    wider->setSpacing(Style::grid);
+    wider->addWidget(paste);
+    wider->addWidget(stock);
+    wider->addStretch(1);
+    middle->addLayout(wider);
     middle->addStretch(1);
     auto* right = new QVBoxLayout;
     auto* head = new QLabel(tr("What this tube serves for"), this);

@@ -7,12 +7,14 @@
 #include "core/tuning/pitch.h"
 #include "core/tuning/scale.h"
 #include "io/spec_json.h"
+#include "session/sizes.h"
 #include "store/store.h"
 #include "text/errors.h"
 
 #include <QComboBox>
 #include <QDialogButtonBox>
 #include <QFormLayout>
+#include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
 #include <QTableWidget>
@@ -21,22 +23,25 @@
 
 namespace dowel::app {
 
-CopyDialog::CopyDialog(Questions& questions, const std::optional<Instrument>& model, std::size_t holes, text::LengthUnit unit,
-                       QWidget* parent)
+CopyDialog::CopyDialog(Questions& questions, const Plan& plan, text::LengthUnit unit, QWidget* parent)
     : QDialog(parent),
       m_questions(&questions),
+      m_plan(&plan),
       m_unit(unit),
       m_lowest(form::box(this, "copyLowest", tr("Its lowest note"))),
       m_length(new LengthField(QStringLiteral("copyLength"), tr("Mouth to foot"), this)),
       m_top(new LengthField(QStringLiteral("copyTop"), tr("Bore at the mouth"), this)),
       m_bottom(new LengthField(QStringLiteral("copyBottom"), tr("Bore at the foot"), this)),
       m_wall(new LengthField(QStringLiteral("copyWall"), tr("Wall"), this)),
-      m_holes(form::table(this, "copyHoles", tr("Its holes"), {tr("hole"), tr("from the foot"), tr("diameter")}, 28)),
-      m_trouble(form::words(this, "copyTrouble"))
+      m_from(form::box(this, "copyFrom", tr("Places count from"))),
+      m_holes(form::table(this, "copyHoles", tr("Its holes"), {tr("hole"), tr("place"), tr("diameter")}, 28)),
+      m_plays(form::words(this, "copyPlays")),
+      m_trouble(form::words(this, "copyTrouble")),
+      m_sums(this)
 {
     setObjectName(QStringLiteral("copyDialog"));
     setWindowTitle(tr("Copy an instrument"));
-    resize(620, 660);
+    resize(640, 720);
     if (const auto notes = modeNotes("C3", "chromatic", 49))
         for (const auto& n : *notes)
             m_lowest->addItem(text::noteName(n), QString::fromStdString(n));
@@ -46,19 +51,21 @@ CopyDialog::CopyDialog(Questions& questions, const std::optional<Instrument>& mo
     m_holes->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed |
                              QAbstractItemView::AnyKeyPressed);
     m_holes->setSelectionMode(QAbstractItemView::SingleSelection);
-    m_holes->setRowCount(static_cast<int>(holes));
+    m_holes->setRowCount(static_cast<int>(plan.blank().holeCount));
     for (int row = 0; row < m_holes->rowCount(); ++row)
         form::row(m_holes, row, {QStringLiteral("h%1").arg(row + 1), QString(), QString()});
+    m_from->addItem(tr("the foot"));
+    m_from->addItem(tr("the mark below"));
     m_length->setLength(Metres::fromMillimetres(270.0));
     m_top->setLength(Metres::fromMillimetres(13.0));
     m_bottom->setLength(Metres::fromMillimetres(13.0));
     m_wall->setLength(Metres::fromMillimetres(2.0));
 
     auto* words = form::words(this, "copyWords");
-    words->setText(
-        tr("Measure the model: from the sounding edge to the foot, its bore, and every hole from the foot to the hole's "
-           "middle. Places go over by the ratio of the notes, sizes by the ratio of the bores; then every note is "
-           "worked out anew on the plan's bore."));
+    words->setText(tr(
+        "Measure the model: from the sounding edge to the foot, its bore, and every hole to its middle, from the foot or, laid "
+        "alongside, from mark to mark. Places go over by the ratio of the notes, sizes by the ratio of the bores; then every "
+        "note is worked out anew on the plan's bore."));
     auto* rows = new QFormLayout;
     rows->setHorizontalSpacing(2 * Style::grid);
     rows->addRow(tr("Its lowest note"), m_lowest);
@@ -66,6 +73,11 @@ CopyDialog::CopyDialog(Questions& questions, const std::optional<Instrument>& mo
     rows->addRow(tr("Bore at the mouth"), m_top);
     rows->addRow(tr("Bore at the foot"), m_bottom);
     rows->addRow(tr("Wall"), m_wall);
+    rows->addRow(tr("Places count from"), m_from);
+    auto* proportion = form::button(this, "copyProportion", tr("Set it by &proportion"));
+    proportion->setToolTip(
+        tr("As it is taught to beginners: holes half as wide as the bore, a tenth of the tube apart. Below stands "
+           "what scale that really gives."));
     auto* file = form::button(this, "copyFile", tr("Take it from a &file…"));
     auto* buttons = new QDialogButtonBox(this);
     auto* ok = form::button(this, "copyOk", tr("&Carry it over"), true);
@@ -76,8 +88,13 @@ CopyDialog::CopyDialog(Questions& questions, const std::optional<Instrument>& mo
     column->setSpacing(Style::grid);
     column->addWidget(words);
     column->addLayout(rows);
-    column->addWidget(file, 0, Qt::AlignLeft);
+    auto* ways = new QHBoxLayout;
+    ways->addWidget(file);
+    ways->addWidget(proportion);
+    ways->addStretch(1);
+    column->addLayout(ways);
     column->addWidget(m_holes, 1);
+    column->addWidget(m_plays);
     column->addWidget(m_trouble);
     column->addWidget(buttons);
     connect(file, &QPushButton::clicked, this, &CopyDialog::fromFile);
@@ -85,8 +102,61 @@ CopyDialog::CopyDialog(Questions& questions, const std::optional<Instrument>& mo
     connect(buttons, &QDialogButtonBox::rejected, this, &CopyDialog::reject);
     for (LengthField* f : {m_length, m_top, m_bottom, m_wall})
         connect(f, &LengthField::refused, m_trouble, &QLabel::setText);
-    if (model)
-        fill(*model);
+    connect(proportion, &QPushButton::clicked, this, &CopyDialog::byProportion);
+    for (LengthField* f : {m_length, m_top, m_bottom, m_wall})
+        connect(f, &LengthField::lengthChanged, this, &CopyDialog::showPlays);
+    for (QComboBox* b : {m_lowest, m_from})
+        connect(b, &QComboBox::currentIndexChanged, this, &CopyDialog::showPlays);
+    connect(m_holes, &QTableWidget::cellChanged, this, &CopyDialog::showPlays);
+    if (plan.model())
+        fill(*plan.model());
+    showPlays();
+}
+
+void CopyDialog::byProportion()
+{
+    fillRow(session::rowByProportion(m_length->length(), m_top->length(), m_wall->length(),
+                                     static_cast<std::size_t>(m_holes->rowCount())),
+            m_length->length());
+    showPlays();
+}
+
+void CopyDialog::fillRow(const std::vector<Hole>& holes, Metres length)
+{
+    m_filling = true;
+    m_from->setCurrentIndex(0);
+    m_holes->setRowCount(static_cast<int>(holes.size()));
+    for (int row = 0; row < m_holes->rowCount(); ++row) {
+        const Hole& h = holes[static_cast<std::size_t>(row)];
+        form::row(m_holes, row,
+                  {QStringLiteral("h%1").arg(row + 1), text::length(length - h.at, m_unit), text::length(h.diameter, m_unit)});
+    }
+    m_filling = false;
+}
+
+/// The row as it was typed, at its own pitch.
+void CopyDialog::showPlays()
+{
+    if (m_filling)
+        return;
+    const auto row = typed();
+    if (!row)
+        return m_plays->setText(tr("What it plays stands here when every measure does."));
+    m_sums.runNewest(
+        [row = *row](const Cancel&) { return session::ownScale(row); },
+        [this, notes = row->spec().fingerings](const Result<std::vector<Cents>>& own) {
+            if (!own)
+                return m_plays->setText(text::sentence(own.error()));
+            QStringList words;
+            for (std::size_t i = 1; i < own->size(); ++i)
+                words << tr("%1 %2", "note, cents").arg(text::noteName(notes[i].id.text), text::wholeCents((*own)[i].cents()));
+            const QString lowest =
+                tr("By these measures its lowest note is %1 cents off.").arg(text::wholeCents(own->front().cents()));
+            m_plays->setText(
+                words.isEmpty()
+                    ? lowest
+                    : tr("%1 From there: %2 cents.", "sentence, notes").arg(lowest, words.join(QStringLiteral(", "))));
+        });
 }
 
 void CopyDialog::fill(const Instrument& model)
@@ -107,13 +177,8 @@ void CopyDialog::fill(const Instrument& model)
     m_top->setLength(spec.bore.front().diameter);
     m_bottom->setLength(spec.bore.back().diameter);
     m_wall->setLength(spec.wall);
-    m_holes->setRowCount(static_cast<int>(spec.holes.size()));
-    for (int row = 0; row < m_holes->rowCount(); ++row) {
-        const Hole& h = spec.holes[static_cast<std::size_t>(row)];
-        form::row(
-            m_holes, row,
-            {QStringLiteral("h%1").arg(row + 1), text::length(model.length() - h.at, m_unit), text::length(h.diameter, m_unit)});
-    }
+    fillRow(spec.holes, model.length());
+    showPlays();
 }
 
 void CopyDialog::fromFile()
@@ -135,43 +200,47 @@ void CopyDialog::fromFile()
     m_trouble->clear();
 }
 
-void CopyDialog::accept()
+Result<Instrument> CopyDialog::typed() const
 {
-    InstrumentSpec spec;
-    spec.name = "Model";
-    spec.family = Family::Other;
-    spec.bore = {{Metres{}, m_top->length()}, {m_length->length(), m_bottom->length()}};
-    spec.wall = m_wall->length();
-    spec.excitation = Duct{m_top->length() * 0.6, m_top->length() * 0.3, m_wall->length(), {}, {}, 0.0};
+    std::vector<Hole> holes;
+    Metres below; // from the foot
     for (int row = 0; row < m_holes->rowCount(); ++row) {
         Hole h{};
         h.id = {"h" + std::to_string(row + 1)};
-        for (int column = 1; column <= 2; ++column) {
-            const auto v = text::parseLength(m_holes->item(row, column)->text(), m_unit);
-            if (!v) {
-                m_trouble->setText(tr("Hole %1: %2").arg(QString::fromStdString(h.id.text), text::sentence(v.error())));
-                m_holes->setCurrentCell(row, column);
-                return;
-            }
-            (column == 1 ? h.at : h.diameter) = column == 1 ? m_length->length() - *v : *v;
-        }
-        h.undercutDiameter = h.diameter;
-        h.chimney = spec.wall;
-        spec.holes.push_back(std::move(h));
+        const auto place = text::parseLength(m_holes->item(row, 1)->text(), m_unit);
+        const auto wide = text::parseLength(m_holes->item(row, 2)->text(), m_unit);
+        if (!place || !wide)
+            return Error{ErrorCode::BadValue, h.id.text, (place ? wide.error() : place.error()).where};
+        const Metres fromFoot = m_from->currentIndex() == 1 ? below + *place : *place;
+        below = fromFoot;
+        h.at = m_length->length() - fromFoot;
+        h.diameter = h.undercutDiameter = *wide;
+        h.chimney = m_wall->length();
+        holes.push_back(std::move(h));
     }
-    const std::string lowest = m_lowest->currentData().toString().toStdString();
-    Fingering f;
-    f.id = {lowest};
-    f.targetName = lowest;
-    f.target = *targetOf(spec.tuning, lowest);
-    f.tolerance = Cents::fromCents(10.0);
-    for (const Hole& h : spec.holes)
-        f.closed.push_back(h.id);
-    spec.fingerings = {std::move(f)};
-    auto made = Instrument::make(std::move(spec));
-    if (!made)
+    return session::asRow(m_plan->blank(), m_plan->target(), m_lowest->currentData().toString().toStdString(),
+                          {{Metres{}, m_top->length()}, {m_length->length(), m_bottom->length()}}, m_wall->length(),
+                          std::move(holes));
+}
+
+void CopyDialog::accept()
+{
+    auto made = typed();
+    if (!made) {
+        for (int row = 0; row < m_holes->rowCount(); ++row)
+            if (m_holes->item(row, 0)->text().toStdString() == made.error().where) {
+                m_holes->setCurrentCell(row, text::parseLength(m_holes->item(row, 1)->text(), m_unit) ? 2 : 1);
+                return m_trouble->setText(
+                    tr("Hole %1: %2")
+                        .arg(m_holes->item(row, 0)->text(), text::sentence({ErrorCode::BadValue, made.error().facts, {}})));
+            }
         return m_trouble->setText(text::sentence(made.error()));
-    m_model = std::move(*made);
+    }
+    // What is carried over is the row alone, as it sounds when all is closed.
+    InstrumentSpec spec = made->spec();
+    const Fingering lowest = spec.fingerings.front();
+    spec.fingerings = {lowest};
+    m_model = *Instrument::make(std::move(spec));
     QDialog::accept();
 }
 

@@ -1,7 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// An instrument that was measured, typed in or taken from a file, to be carried over to the plan's bore and key.
+// An instrument that was measured, typed in, set by proportion or taken from a file, to be carried over to the plan's bore and
+// key; with what it plays itself, so that a wrong measure is seen before anything goes over.
 #pragma once
 
+#include "app/design/plan.h"
+#include "app/parts/jobs.h"
 #include "app/parts/length_field.h"
 #include "core/instrument/instrument.h"
 
@@ -21,17 +24,21 @@ class CopyDialog : public QDialog
     Q_OBJECT
 
 public:
-    /// Begins with one that is there already, or with an empty row of as many holes as the plan has.
-    CopyDialog(Questions& questions, const std::optional<Instrument>& model, std::size_t holes, text::LengthUnit unit,
-               QWidget* parent = nullptr);
+    /// Begins with the plan's model, or with an empty row of as many holes as the plan has.
+    CopyDialog(Questions& questions, const Plan& plan, text::LengthUnit unit, QWidget* parent = nullptr);
     /// What was typed; nothing before accept().
     [[nodiscard]] const std::optional<Instrument>& model() const { return m_model; }
     void accept() override;
 
 private:
     void fill(const Instrument& model);
+    void fillRow(const std::vector<Hole>& holes, Metres length);
     void fromFile();
+    void byProportion();
+    void showPlays();
+    [[nodiscard]] Result<Instrument> typed() const;
     Questions* m_questions;
+    const Plan* m_plan;
     text::LengthUnit m_unit;
     std::optional<Instrument> m_model;
     QComboBox* m_lowest;
@@ -39,8 +46,12 @@ private:
     LengthField* m_top;
     LengthField* m_bottom;
     LengthField* m_wall;
+    QComboBox* m_from; ///< what the places count from
     QTableWidget* m_holes;
+    QLabel* m_plays;
     QLabel* m_trouble;
+    bool m_filling = false;
+    Jobs m_sums;
 };
 
 } // namespace dowel::app

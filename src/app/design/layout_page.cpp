@@ -409,7 +409,7 @@ void LayoutPage::copyModel()
         if (box.clickedButton() != change)
             return;
     }
-    CopyDialog dialog(*m_questions, m_plan->model(), m_plan->blank().holeCount, m_unit, this);
+    CopyDialog dialog(*m_questions, *m_plan, m_unit, this);
     if (dialog.exec() == QDialog::Accepted) {
         m_plan->setModel(dialog.model());
         m_plan->layOut();

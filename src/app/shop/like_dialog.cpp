@@ -7,12 +7,14 @@
 #include "core/tuning/scale.h"
 #include "text/units.h"
 
-#include <QComboBox>
+#include <QDoubleSpinBox>
 #include <QFormLayout>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
+#include <QLocale>
 #include <QVBoxLayout>
+#include <cmath>
 
 namespace dowel::app {
 
@@ -22,7 +24,8 @@ LikeDialog::LikeDialog(const QString& path, const QString& name, const QString& 
       m_lowest(lowest),
       m_name(new QLineEdit(name, this)),
       m_keys(new QListWidget(this)),
-      m_widths(form::box(this, "likeWidths", tr("Bore and mouth in another key"))),
+      m_power(
+          form::spin(this, "likePower", tr("Power of the length with which bore and mouth grow"), 0.0, 1.0, 0.05, 2, QString())),
       m_trouble(form::words(this, "likeTrouble"))
 {
     setObjectName(QStringLiteral("likeDialog"));
@@ -33,18 +36,20 @@ LikeDialog::LikeDialog(const QString& path, const QString& name, const QString& 
     m_name->setMaxLength(100);
     m_keys->setObjectName(QStringLiteral("likeKeys"));
     m_keys->setAccessibleName(tr("Lowest notes to make it in"));
-    m_widths->addItem(tr("as wide as they are"), static_cast<int>(session::Widths::Kept));
-    m_widths->addItem(tr("in proportion to the length"), static_cast<int>(session::Widths::InProportion));
     auto* words = form::words(this, "likeWords", true);
-    words->setText(tr("Sides, fingers, undercuts, stations, wishes and fingerings are kept; the holes are laid out anew. Tick "
-                      "several lowest notes for a family of sizes: each gets a workbook of its own."));
+    words->setText(
+        tr("Sides, fingers, undercuts, stations, wall, wishes and fingerings are kept; the holes are laid out anew, no "
+           "wider than the fingers cover. Power 0: a tube of one width for all, 1: in proportion, 0.75: as families of "
+           "sizes are often made. Tick several lowest notes: each gets a workbook of its own."));
     m_trouble->setVisible(false);
     fillKeys(lowest);
+    showSizes();
+    connect(m_power, &QDoubleSpinBox::valueChanged, this, &LikeDialog::showSizes);
     auto* fields = new QFormLayout;
     fields->setHorizontalSpacing(2 * Style::grid);
     fields->setVerticalSpacing(Style::grid);
     fields->addRow(tr("&Name"), m_name);
-    fields->addRow(tr("&Bore, mouth"), m_widths);
+    fields->addRow(tr("&Bore and mouth grow as the length to the power"), m_power);
     fields->addRow(tr("&Lowest note"), m_keys);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 20, 24, 20);
@@ -68,13 +73,29 @@ void LikeDialog::fillKeys(const QString& lowest)
     const Hertz at = *equalTempered(lowest.toStdString(), a4);
     for (int semitones = octave; semitones >= -octave; --semitones) {
         const std::string name = semitones == 0 ? lowest.toStdString() : nearestNote(at * std::exp2(semitones / 12.0), a4).name;
-        auto* item =
-            new QListWidgetItem(semitones == 0 ? tr("%1, as the model").arg(text::noteName(name)) : text::noteName(name), m_keys);
+        auto* item = new QListWidgetItem(m_keys);
         item->setData(Qt::UserRole, QString::fromStdString(name));
+        item->setData(Qt::UserRole + 1, semitones);
         item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsUserCheckable | Qt::ItemIsSelectable);
         item->setCheckState(semitones == 0 ? Qt::Checked : Qt::Unchecked);
         if (semitones == 0)
             m_keys->setCurrentItem(item);
+    }
+}
+
+/// The rule at work: how much longer the tube and how much wider the bore becomes in each key.
+void LikeDialog::showSizes()
+{
+    const session::Widths widths{m_power->value()};
+    for (int row = 0; row < m_keys->count(); ++row) {
+        QListWidgetItem* item = m_keys->item(row);
+        const std::string name = item->data(Qt::UserRole).toString().toStdString();
+        const int semitones = item->data(Qt::UserRole + 1).toInt();
+        const double longer = std::exp2(-semitones / 12.0);
+        item->setText(semitones == 0 ? tr("%1, as the model").arg(text::noteName(name))
+                                     : tr("%1: length times %2, bore times %3", "note, factor, factor")
+                                           .arg(text::noteName(name), QLocale().toString(longer, 'f', 2),
+                                                QLocale().toString(widths.times(longer), 'f', 2)));
     }
 }
 
@@ -93,8 +114,7 @@ void LikeDialog::accept()
         m_trouble->setText(words);
         m_trouble->setVisible(true);
     };
-    LikeWanted what{m_path, m_name->text().trimmed(), chosenKeys(),
-                    static_cast<session::Widths>(m_widths->currentData().toInt())};
+    LikeWanted what{m_path, m_name->text().trimmed(), chosenKeys(), session::Widths{m_power->value()}};
     if (what.name.isEmpty())
         return refuse(tr("Give it a name first, so that you find it again."));
     if (what.keys.isEmpty() && m_keys->isEnabled())

@@ -8,7 +8,7 @@
 #include <QDialog>
 #include <QStringList>
 
-class QComboBox;
+class QDoubleSpinBox;
 class QLabel;
 class QLineEdit;
 class QListWidget;
@@ -21,7 +21,7 @@ struct LikeWanted
     QString path; ///< of the model: a workbook or a specification
     QString name;
     QStringList keys; ///< lowest notes; empty: the model's own
-    session::Widths widths = session::Widths::Kept;
+    session::Widths widths{};
 };
 
 class LikeDialog : public QDialog
@@ -38,12 +38,13 @@ Q_SIGNALS:
 
 private:
     void fillKeys(const QString& lowest);
+    void showSizes();
     [[nodiscard]] QStringList chosenKeys() const;
     QString m_path;
     QString m_lowest;
     QLineEdit* m_name;
     QListWidget* m_keys;
-    QComboBox* m_widths;
+    QDoubleSpinBox* m_power;
     QLabel* m_trouble;
 };
 

@@ -1,0 +1,426 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/design/stock_dialog.h"
+
+#include "app/parts/form.h"
+#include "app/parts/style.h"
+#include "text/errors.h"
+
+#include <QComboBox>
+#include <QFormLayout>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPainter>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QSettings>
+#include <QStackedWidget>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
+
+namespace dowel::app {
+
+namespace {
+
+Metres tenths(Metres m)
+{
+    return Metres::fromMillimetres(std::round(m.millimetres() * 10.0) / 10.0);
+}
+
+/// The plan's outside, where it is widest.
+Metres outsideOf(const InstrumentSpec& spec)
+{
+    Metres outside;
+    for (const Station& s : spec.bore)
+        outside = std::max(outside, s.diameter + s.wall.value_or(spec.wall) * 2.0);
+    return outside;
+}
+
+/// "40-60; 300-320": what is left out of the plank.
+Result<std::vector<Defect>> parseDefects(const QString& text, text::LengthUnit unit)
+{
+    std::vector<Defect> defects;
+    for (const QString& word : text.split(QLatin1Char(';'), Qt::SkipEmptyParts)) {
+        const QStringList ends = word.split(QLatin1Char('-'));
+        if (ends.size() != 2)
+            return Error{ErrorCode::BadValue, word.trimmed().toStdString(), {}};
+        const auto from = text::parseLength(ends[0], unit);
+        const auto to = text::parseLength(ends[1], unit);
+        if (!from || !to)
+            return from ? to.error() : from.error();
+        defects.push_back({std::min(*from, *to), std::max(*from, *to)});
+    }
+    return defects;
+}
+
+} // namespace
+
+Result<std::vector<Reamer>> parseReamers(const QString& text, text::LengthUnit unit)
+{
+    std::vector<Reamer> reamers;
+    for (const QString& line : text.split(QLatin1Char('\n'))) {
+        if (line.trimmed().isEmpty())
+            continue;
+        const qsizetype colon = line.indexOf(QLatin1Char(':'));
+        if (colon < 1)
+            return Error{ErrorCode::BadValue, line.trimmed().toStdString(), {}};
+        Reamer r{line.left(colon).trimmed().toStdString(), {}};
+        for (const QString& pair : line.mid(colon + 1).split(QLatin1Char(';'), Qt::SkipEmptyParts)) {
+            const QStringList words = pair.simplified().split(QLatin1Char(' '));
+            const auto at = text::parseLength(words.first(), unit);
+            const auto wide = text::parseLength(words.last(), unit);
+            if (words.size() != 2 || !at || !wide)
+                return Error{ErrorCode::BadValue, line.trimmed().toStdString(), {}};
+            r.shape.push_back({*at, *wide});
+        }
+        if (auto ok = checked(r); !ok)
+            return ok.error();
+        reamers.push_back(std::move(r));
+    }
+    return reamers;
+}
+
+PlankPicture::PlankPicture(QWidget* parent) : QWidget(parent)
+{
+    setObjectName(QStringLiteral("plankPicture"));
+    setAccessibleName(tr("The plank with its billets"));
+    setMinimumHeight(150);
+}
+
+void PlankPicture::show(const Plank& plank, const Billet& billet, const SawPlan& plan, text::LengthUnit unit)
+{
+    m_plank = plank;
+    m_billet = billet;
+    m_plan = plan;
+    m_unit = unit;
+    update();
+}
+
+void PlankPicture::clear()
+{
+    m_plank = {};
+    m_plan = {};
+    update();
+}
+
+void PlankPicture::paintEvent(QPaintEvent* /*event*/)
+{
+    if (!(m_plank.length.metres() > 0.0 && m_plank.width.metres() > 0.0))
+        return;
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const Colours& c = Style::current().colours();
+    painter.setFont(Style::small());
+    constexpr double left = 8.0;
+    constexpr double below = 24.0;
+    const double scale =
+        std::min((width() - 2.0 * left) / m_plank.length.metres(), (height() - below - 8.0) / m_plank.width.metres());
+    const QRectF plank(left, 4.0, m_plank.length.metres() * scale, m_plank.width.metres() * scale);
+    painter.setPen(QPen(c.ink, 1.2));
+    painter.setBrush(c.sheet);
+    painter.drawRect(plank);
+    const auto strip = [&](Metres from, Metres to) {
+        return QRectF(plank.left() + from.metres() * scale, plank.top(), (to - from).metres() * scale, plank.height());
+    };
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(QBrush(c.pencil, Qt::BDiagPattern));
+    painter.drawRect(strip(Metres{}, m_plank.endWaste));
+    painter.drawRect(strip(m_plank.length - m_plank.endWaste, m_plank.length));
+    painter.setBrush(QBrush(c.warm, Qt::DiagCrossPattern));
+    for (const Defect& d : m_plank.defects)
+        painter.drawRect(strip(d.from, std::min(d.to, m_plank.length)));
+    painter.setPen(QPen(c.ink, 1.0));
+    painter.setBrush(c.wood);
+    for (const SawnBillet& b : m_plan.billets)
+        if (b.layer == 0)
+            painter.drawRect(QRectF(plank.left() + b.along.metres() * scale, plank.top() + b.across.metres() * scale,
+                                    m_billet.sawn().metres() * scale, m_billet.square().metres() * scale));
+    painter.setPen(c.pencil);
+    painter.drawText(QRectF(left, plank.bottom() + 4.0, width() - 2.0 * left, below), Qt::AlignLeft | Qt::AlignTop,
+                     tr("Seen from above; hatched: ends and what is left out. Layers in the thickness: %1").arg(m_plan.layers));
+}
+
+StockDialog::StockDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
+    : QDialog(parent),
+      m_plan(&plan),
+      m_unit(unit),
+      m_stack(new QStackedWidget(this)),
+      m_defects(new QLineEdit(this)),
+      m_picture(new PlankPicture(this)),
+      m_plankWords(form::words(this, "stockPlankWords")),
+      m_turnedWords(form::words(this, "stockTurnedWords")),
+      m_reamers(new QPlainTextEdit(this)),
+      m_pilot(nullptr),
+      m_from(form::box(this, "stockFrom", tr("The reamers go in from"))),
+      m_reamedWords(form::words(this, "stockReamedWords")),
+      m_take(form::button(this, "stockTake", tr("&Take this bore"), true))
+{
+    setObjectName(QStringLiteral("stockDialog"));
+    setWindowTitle(tr("From the plank to the bore"));
+    resize(860, 600);
+    auto* faces = new QHBoxLayout;
+    faces->setSpacing(0);
+    const std::tuple<const char*, QString, QWidget*> rooms[] = {{"stockPlankFace", tr("&Plank"), makePlank()},
+                                                                {"stockTurningFace", tr("T&urning"), makeTurning()},
+                                                                {"stockReamersFace", tr("&Reamers"), makeReamers()}};
+    for (const auto& [name, words, room] : rooms) {
+        auto* b = form::button(this, name, words);
+        b->setProperty("face", true);
+        b->setCheckable(true);
+        b->setAutoExclusive(true);
+        b->setAutoDefault(false);
+        const int index = m_stack->addWidget(room);
+        connect(b, &QPushButton::clicked, this, [this, index] { m_stack->setCurrentIndex(index); });
+        b->setChecked(index == 0);
+        faces->addWidget(b);
+    }
+    faces->addStretch(1);
+    auto* close = form::button(this, "stockClose", tr("&Close"));
+    connect(close, &QPushButton::clicked, this, &QDialog::accept);
+    auto* foot = new QHBoxLayout;
+    foot->addStretch(1);
+    foot->addWidget(close);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(24, 20, 24, 20);
+    column->setSpacing(2 * Style::grid);
+    column->addLayout(faces);
+    column->addWidget(m_stack, 1);
+    column->addLayout(foot);
+    showPlank();
+    showTurning();
+    showReamers();
+}
+
+LengthField* StockDialog::field(const char* name, const QString& spoken, double mm)
+{
+    auto* f = new LengthField(QLatin1String(name), spoken, this);
+    f->setUnit(m_unit);
+    f->setLength(Metres::fromMillimetres(std::round(mm * 10.0) / 10.0));
+    f->setMaximumWidth(120);
+    return f;
+}
+
+QWidget* StockDialog::makePlank()
+{
+    const InstrumentSpec& spec = m_plan->blank().spec;
+    const std::tuple<const char*, QString, double> measures[] = {
+        {"stockLength", tr("Plank, long"), 2000.0},
+        {"stockWidth", tr("wide"), 150.0},
+        {"stockThickness", tr("thick"), 50.0},
+        {"stockKerf", tr("A saw cut takes"), 3.0},
+        {"stockEnds", tr("Lost at each end"), 30.0},
+        {"stockOutside", tr("Outside of the instrument"), outsideOf(spec).millimetres()},
+        {"stockToTurn", tr("More, to square and turn"), 5.0},
+        {"stockToHold", tr("More in length, to hold it"), 40.0}};
+    auto* room = new QWidget(this);
+    auto* rows = new QFormLayout;
+    rows->setHorizontalSpacing(2 * Style::grid);
+    rows->setVerticalSpacing(Style::grid);
+    for (const auto& [name, words, mm] : measures) {
+        m_plankFields.push_back(field(name, words, mm));
+        rows->addRow(words, m_plankFields.back());
+        connect(m_plankFields.back(), &LengthField::lengthChanged, this, &StockDialog::showPlank);
+    }
+    m_defects->setObjectName(QStringLiteral("stockDefects"));
+    m_defects->setAccessibleName(tr("Cracks and knots, from and to along the plank"));
+    m_defects->setPlaceholderText(tr("none; or 400-460; 900-930"));
+    rows->addRow(tr("Cracks and knots"), m_defects);
+    connect(m_defects, &QLineEdit::editingFinished, this, &StockDialog::showPlank);
+    auto* caution = form::words(this, "stockPlankCaution", true);
+    // How long: common practice, no source.
+    caution->setText(
+        tr("Let sawn billets lie at least until they no longer lose weight, ends waxed, a year for an inch of "
+           "thickness; and again some weeks after the pilot is bored. Push sticks at the saw, guard on, dust extracted: "
+           "some woods harm skin and lungs."));
+    auto* right = new QVBoxLayout;
+    right->addWidget(m_picture, 1);
+    right->addWidget(m_plankWords);
+    right->addWidget(caution);
+    right->addStretch(1);
+    auto* columns = new QHBoxLayout(room);
+    columns->setContentsMargins(0, 0, 0, 0);
+    columns->setSpacing(3 * Style::grid);
+    columns->addLayout(rows);
+    columns->addLayout(right, 1);
+    return room;
+}
+
+void StockDialog::showPlank()
+{
+    const auto& f = m_plankFields;
+    Plank plank{f[0]->length(), f[1]->length(), f[2]->length(), f[3]->length(), f[4]->length(), {}};
+    const Billet billet{f[5]->length(), m_plan->blank().spec.bore.back().at, f[6]->length(), f[7]->length()};
+    const auto defects = parseDefects(m_defects->text(), m_unit);
+    if (defects)
+        plank.defects = *defects;
+    const auto plan = defects ? sawn(plank, billet) : Result<SawPlan>(defects.error());
+    if (!plan) {
+        m_picture->clear();
+        m_plankWords->setText(text::sentence(plan.error()));
+        return;
+    }
+    m_picture->show(plank, billet, *plan, m_unit);
+    QStringList words;
+    words << tr("%n billet(s) of %1 square, %2 long, %3 % of the wood.", nullptr, static_cast<int>(plan->billets.size()))
+                 .arg(text::length(tenths(billet.square()), m_unit), text::length(tenths(billet.sawn()), m_unit))
+                 .arg(std::lround(100.0 * plan->used));
+    QStringList places;
+    for (const SawnBillet& b : plan->billets)
+        if (b.layer == 0 && b.across == Metres{})
+            places << text::lengthNumber(tenths(b.along), m_unit);
+    if (!places.isEmpty())
+        words << tr("Cross-cut, from the end: %1.", "lengths").arg(places.join(QStringLiteral("; ")));
+    m_plankWords->setText(words.join(QLatin1Char(' ')));
+}
+
+QWidget* StockDialog::makeTurning()
+{
+    const InstrumentSpec& spec = m_plan->blank().spec;
+    const double wall = spec.wall.millimetres() + 2.0;
+    const double head = spec.bore.front().diameter.millimetres();
+    const double foot = spec.bore.back().diameter.millimetres();
+    const std::tuple<const char*, QString, double> measures[] = {{"stockHeadThick", tr("Head: wall where it is thickest"), wall},
+                                                                 {"stockHeadThin", tr("where it is thinnest"), wall},
+                                                                 {"stockHeadBore", tr("bore"), head},
+                                                                 {"stockFootThick", tr("Foot: wall where it is thickest"), wall},
+                                                                 {"stockFootThin", tr("where it is thinnest"), wall},
+                                                                 {"stockFootBore", tr("bore"), foot},
+                                                                 {"stockLeastWall", tr("Least wall that serves"), 2.0}};
+    auto* room = new QWidget(this);
+    auto* rows = new QFormLayout;
+    rows->setHorizontalSpacing(2 * Style::grid);
+    rows->setVerticalSpacing(Style::grid);
+    for (const auto& [name, words, mm] : measures) {
+        m_endFields.push_back(field(name, words, mm));
+        rows->addRow(words, m_endFields.back());
+        connect(m_endFields.back(), &LengthField::lengthChanged, this, &StockDialog::showTurning);
+    }
+    auto* words = form::words(this, "stockTurningHow", true);
+    words->setText(tr("Bore first, turn after: a bit wanders, so the outside is turned true to the bore, between centres or on "
+                      "plugs that fit it. Face shield, no gloves or loose sleeves at the lathe, dust extracted."));
+    auto* right = new QVBoxLayout;
+    right->addWidget(m_turnedWords);
+    right->addWidget(words);
+    right->addStretch(1);
+    auto* columns = new QHBoxLayout(room);
+    columns->setContentsMargins(0, 0, 0, 0);
+    columns->setSpacing(3 * Style::grid);
+    columns->addLayout(rows);
+    columns->addLayout(right, 1);
+    return room;
+}
+
+void StockDialog::showTurning()
+{
+    const auto& f = m_endFields;
+    const BoredEnd head{f[0]->length(), f[1]->length(), f[2]->length()};
+    const BoredEnd foot{f[3]->length(), f[4]->length(), f[5]->length()};
+    InstrumentSpec spec = m_plan->layout() ? m_plan->layout()->goal.spec() : m_plan->blank().spec;
+    const auto instrument = Instrument::make(std::move(spec));
+    const auto turned = instrument ? turnedAfter(head, foot, *instrument, f[6]->length()) : Result<Turned>(instrument.error());
+    if (!turned) {
+        m_turnedWords->setText(text::sentence(turned.error()));
+        return;
+    }
+    QStringList lines;
+    lines << tr("The bore stands %1 off the middle at the head and %2 at the foot.")
+                 .arg(text::length(tenths(head.off()), m_unit), text::length(tenths(foot.off()), m_unit));
+    lines << tr("Turned true to it, the outside can be %1 at most.").arg(text::length(tenths(turned->outside), m_unit));
+    for (const LeastWall& w : turned->walls) {
+        const QString wall = text::length(tenths(w.wall), m_unit);
+        const QString place = w.place.empty()       ? tr("Least wall of the tube: %1").arg(wall)
+                              : w.place == "window" ? tr("At the window: %1").arg(wall)
+                                                    : tr("At %1: %2", "hole, wall").arg(QString::fromStdString(w.place), wall);
+        lines << (w.wall < f[6]->length() ? tr("%1, too thin").arg(place) : place);
+    }
+    lines << (turned->serves ? tr("It serves.") : tr("It does not serve for this instrument: a narrower one, or firewood."));
+    m_turnedWords->setText(lines.join(QLatin1Char('\n')));
+}
+
+QWidget* StockDialog::makeReamers()
+{
+    auto* room = new QWidget(this);
+    m_reamers->setObjectName(QStringLiteral("stockReamers"));
+    m_reamers->setAccessibleName(tr("Reamers of the shop"));
+    m_reamers->setPlaceholderText(tr("Long cone: 0 9.8; 120 12.0; 260 13.2"));
+    m_reamers->setPlainText(QSettings().value(QStringLiteral("reamers")).toString());
+    m_from->addItem(tr("the foot"), static_cast<int>(From::Foot));
+    m_from->addItem(tr("the head"), static_cast<int>(From::Head));
+    Metres narrowest = m_plan->blank().spec.bore.front().diameter;
+    for (const Station& s : m_plan->blank().spec.bore)
+        narrowest = std::min(narrowest, s.diameter);
+    m_pilot = field("stockPilot", tr("Bored to, all through"), narrowest.millimetres());
+    auto* rows = new QFormLayout;
+    rows->setHorizontalSpacing(2 * Style::grid);
+    rows->addRow(tr("Bored to, all through"), m_pilot);
+    rows->addRow(tr("They go in from"), m_from);
+    auto* words = form::words(this, "stockReamersHow", true);
+    words->setText(
+        tr("One reamer a line: its name, then places from its tip and its diameters there. They are kept for the shop. "
+           "Below stands how deep each goes, its tip from the end it enters, so that the plan's bore is nowhere passed. "
+           "Ream slowly, clear the chips often, and let the wood cool: a jammed reamer splits it."));
+    auto* column = new QVBoxLayout(room);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(Style::grid);
+    column->addWidget(words);
+    column->addWidget(m_reamers, 1);
+    column->addLayout(rows);
+    column->addWidget(m_reamedWords);
+    column->addWidget(m_take, 0, Qt::AlignLeft);
+    m_take->setAutoDefault(false);
+    connect(m_take, &QPushButton::clicked, this, &StockDialog::takeBore);
+    connect(m_reamers, &QPlainTextEdit::textChanged, this, &StockDialog::showReamers);
+    connect(m_pilot, &LengthField::lengthChanged, this, &StockDialog::showReamers);
+    connect(m_from, &QComboBox::activated, this, &StockDialog::showReamers);
+    return room;
+}
+
+void StockDialog::showReamers()
+{
+    m_bore.clear();
+    m_take->setEnabled(false);
+    const auto reamers = parseReamers(m_reamers->toPlainText(), m_unit);
+    if (!reamers) {
+        m_reamedWords->setText(text::sentence(reamers.error()));
+        return;
+    }
+    QSettings().setValue(QStringLiteral("reamers"), m_reamers->toPlainText());
+    const std::vector<Station>& wanted = m_plan->blank().spec.bore;
+    const std::vector<Station> pilot{{Metres{}, m_pilot->length()}, {wanted.back().at, m_pilot->length()}};
+    const auto plan = reamPlan(pilot, wanted, *reamers, static_cast<From>(m_from->currentData().toInt()));
+    if (!plan) {
+        m_reamedWords->setText(text::sentence(plan.error()));
+        return;
+    }
+    QStringList lines;
+    for (const ReamStep& s : plan->steps)
+        lines << tr("%1.  %2: %3 deep", "number, reamer, how deep")
+                     .arg(lines.size() + 1)
+                     .arg(QString::fromStdString(s.reamer), text::length(s.deep, m_unit));
+    if (plan->steps.empty())
+        lines << tr("None of them cuts before it passes the plan's bore.");
+    else if (plan->worst > Metres::fromMillimetres(0.02))
+        lines << tr("Narrower than planned by %1 at most, %2 from the mouth.")
+                     .arg(text::length(Metres::fromMillimetres(std::round(plan->worst.millimetres() * 100.0) / 100.0), m_unit),
+                          text::length(plan->worstAt, m_unit));
+    else
+        lines << tr("That is the bore that is planned.");
+    m_reamedWords->setText(lines.join(QLatin1Char('\n')));
+    if (!plan->steps.empty())
+        m_bore = plan->bore;
+    m_take->setEnabled(!m_bore.empty());
+}
+
+void StockDialog::takeBore()
+{
+    Blank b = m_plan->blank();
+    b.spec.bore = m_bore;
+    for (Station& s : b.spec.bore) {
+        s.at = Metres::fromMillimetres(std::round(s.at.millimetres() * 10.0) / 10.0);
+        s.diameter = Metres::fromMillimetres(std::round(s.diameter.millimetres() * 100.0) / 100.0);
+    }
+    m_plan->setBlank(std::move(b));
+    accept();
+}
+
+} // namespace dowel::app

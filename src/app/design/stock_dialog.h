@@ -1,0 +1,77 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// From the plank to the bore: billets out of a plank, a bored blank turned true, and reamers of known shape.
+#pragma once
+
+#include "app/design/plan.h"
+#include "app/parts/length_field.h"
+#include "core/shop/stock.h"
+
+#include <QDialog>
+
+class QComboBox;
+class QDoubleSpinBox;
+class QLabel;
+class QLineEdit;
+class QPlainTextEdit;
+class QPushButton;
+class QStackedWidget;
+
+namespace dowel::app {
+
+/// The plank from above, its billets and what is left out.
+class PlankPicture : public QWidget
+{
+    Q_OBJECT
+
+public:
+    explicit PlankPicture(QWidget* parent);
+    void show(const Plank& plank, const Billet& billet, const SawPlan& plan, text::LengthUnit unit);
+    void clear();
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    Plank m_plank;
+    Billet m_billet;
+    SawPlan m_plan;
+    text::LengthUnit m_unit = text::LengthUnit::Millimetres;
+};
+
+/// One reamer a line, "name: 0 9.8; 120 13.2": places from its tip and diameters there. Errors: BadValue (where = the line).
+[[nodiscard]] Result<std::vector<Reamer>> parseReamers(const QString& text, text::LengthUnit unit);
+
+class StockDialog : public QDialog
+{
+    Q_OBJECT
+
+public:
+    StockDialog(Plan& plan, text::LengthUnit unit, QWidget* parent);
+
+private:
+    [[nodiscard]] LengthField* field(const char* name, const QString& spoken, double mm);
+    [[nodiscard]] QWidget* makePlank();
+    [[nodiscard]] QWidget* makeTurning();
+    [[nodiscard]] QWidget* makeReamers();
+    void showPlank();
+    void showTurning();
+    void showReamers();
+    void takeBore();
+    Plan* m_plan;
+    text::LengthUnit m_unit;
+    QStackedWidget* m_stack;
+    std::vector<LengthField*> m_plankFields; ///< length, width, thickness, kerf, ends, outside, to turn, to hold
+    QLineEdit* m_defects;
+    PlankPicture* m_picture;
+    QLabel* m_plankWords;
+    std::vector<LengthField*> m_endFields; ///< head thick, thin, bore, foot likewise, least wall
+    QLabel* m_turnedWords;
+    QPlainTextEdit* m_reamers;
+    LengthField* m_pilot;
+    QComboBox* m_from;
+    QLabel* m_reamedWords;
+    QPushButton* m_take;
+    std::vector<Station> m_bore; ///< what the reamers leave
+};
+
+} // namespace dowel::app

@@ -1,0 +1,268 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/shop/stock.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace dowel {
+
+namespace {
+
+Status measured(const char* where, Metres m, double least_mm, double most_mm)
+{
+    if (std::isfinite(m.metres()) && m.millimetres() >= least_mm && m.millimetres() <= most_mm)
+        return Done{};
+    return Error{ErrorCode::BadValue, where,
+                 std::to_string(m.millimetres()) + " mm; must be " + std::to_string(least_mm) + " to " + std::to_string(most_mm)};
+}
+
+/// How many pieces so long stand in a row of a length with a saw cut between any two.
+int pieces(Metres room, Metres piece, Metres kerf)
+{
+    constexpr double slack = 1e-9; // what is just enough is enough
+    return static_cast<int>(std::max(0.0, std::floor((room + kerf) / (piece + kerf) + slack)));
+}
+
+/// Sound stretches of the plank, from end to end.
+std::vector<Defect> soundOf(const Plank& plank)
+{
+    std::vector<Defect> bad = plank.defects;
+    std::sort(bad.begin(), bad.end(), [](const Defect& a, const Defect& b) { return a.from < b.from; });
+    std::vector<Defect> sound;
+    Metres at = plank.endWaste;
+    const Metres end = plank.length - plank.endWaste;
+    for (const Defect& d : bad) {
+        if (d.from > at)
+            sound.push_back({at, std::min(d.from, end)});
+        at = std::max(at, d.to);
+    }
+    if (at < end)
+        sound.push_back({at, end});
+    return sound;
+}
+
+Metres diameterOf(const Reamer& r, Metres fromTip)
+{
+    if (fromTip <= r.shape.front().fromTip)
+        return r.shape.front().diameter;
+    for (std::size_t i = 1; i < r.shape.size(); ++i)
+        if (fromTip <= r.shape[i].fromTip) {
+            const ReamerPoint& a = r.shape[i - 1];
+            const ReamerPoint& b = r.shape[i];
+            return a.diameter + (b.diameter - a.diameter) * ((fromTip - a.fromTip) / (b.fromTip - a.fromTip));
+        }
+    return r.shape.back().diameter;
+}
+
+/// Places where a bore, or a reamer so deep in it, changes its slope; and a millimetre's grid between.
+std::vector<Metres> placesOf(const std::vector<Station>& bore, const Reamer& r, From from, Metres deep)
+{
+    std::vector<Metres> places;
+    for (const Station& s : bore)
+        places.push_back(s.at);
+    const Metres length = bore.back().at;
+    for (const ReamerPoint& p : r.shape) {
+        const Metres fromEnd = deep - p.fromTip;
+        const Metres at = from == From::Head ? fromEnd : length - fromEnd;
+        if (at > Metres{} && at < length)
+            places.push_back(at);
+    }
+    constexpr double grid_mm = 1.0;
+    for (double mm = grid_mm; mm < length.millimetres(); mm += grid_mm)
+        places.push_back(Metres::fromMillimetres(mm));
+    std::sort(places.begin(), places.end());
+    constexpr Metres apart = Metres::fromMillimetres(0.05);
+    std::vector<Metres> clear;
+    for (const Metres p : places)
+        if (clear.empty() || p - clear.back() > apart)
+            clear.push_back(p);
+    clear.back() = length;
+    return clear;
+}
+
+/// Only where the slope changes.
+std::vector<Station> simplified(std::vector<Station> bore)
+{
+    constexpr Metres nothing = Metres::fromMillimetres(1e-6);
+    std::vector<Station> kept{bore.front()};
+    for (std::size_t i = 1; i + 1 < bore.size(); ++i) {
+        const Station& a = kept.back();
+        const Station& b = bore[i + 1];
+        const Metres straight = a.diameter + (b.diameter - a.diameter) * ((bore[i].at - a.at) / (b.at - a.at));
+        const Metres off = bore[i].diameter - straight;
+        const Station& c = bore[i];
+        if (off > nothing || off < -nothing || c.wall != a.wall || c.roughness != a.roughness || c.porosity != a.porosity)
+            kept.push_back(c);
+    }
+    kept.push_back(bore.back());
+    return kept;
+}
+
+Metres reamerAt(const Reamer& r, From from, Metres deep, Metres length, Metres at)
+{
+    const Metres fromEnd = from == From::Head ? at : length - at;
+    return fromEnd > deep ? Metres{} : diameterOf(r, deep - fromEnd);
+}
+
+} // namespace
+
+Result<SawPlan> sawn(const Plank& plank, const Billet& billet)
+{
+    for (const auto& ok : {measured("length_mm", plank.length, 1.0, 20000.0), measured("width_mm", plank.width, 1.0, 2000.0),
+                           measured("thickness_mm", plank.thickness, 1.0, 500.0), measured("kerf_mm", plank.kerf, 0.0, 20.0),
+                           measured("end_waste_mm", plank.endWaste, 0.0, 1000.0),
+                           measured("outside_mm", billet.outside, 1.0, 500.0), measured("billet_mm", billet.length, 1.0, 5000.0),
+                           measured("to_turn_mm", billet.toTurn, 0.0, 100.0), measured("to_hold_mm", billet.toHold, 0.0, 1000.0)})
+        if (!ok)
+            return ok.error();
+    SawPlan plan;
+    plan.layers = pieces(plank.thickness, billet.square(), plank.kerf);
+    const int rows = pieces(plank.width, billet.square(), plank.kerf);
+    for (const Defect& sound : soundOf(plank))
+        for (int k = 0; k < pieces(sound.to - sound.from, billet.sawn(), plank.kerf); ++k)
+            for (int row = 0; row < rows; ++row)
+                for (int layer = 0; layer < plan.layers; ++layer)
+                    plan.billets.push_back(
+                        {sound.from + (billet.sawn() + plank.kerf) * k, (billet.square() + plank.kerf) * row, layer});
+    const double one = billet.square().metres() * billet.square().metres() * billet.sawn().metres();
+    plan.used = static_cast<double>(plan.billets.size()) * one /
+                (plank.length.metres() * plank.width.metres() * plank.thickness.metres());
+    return plan;
+}
+
+Result<Turned> turnedAfter(const BoredEnd& head, const BoredEnd& foot, const Instrument& instrument, Metres leastWall)
+{
+    for (const auto& [name, end] : {std::pair("head", &head), std::pair("foot", &foot)}) {
+        if (end->thick < end->thin)
+            return Error{ErrorCode::BadValue, std::string(name) + "/thin_mm",
+                         std::to_string(end->thin.millimetres()) + " mm; at most " + std::to_string(end->thick.millimetres())};
+        for (const Metres m : {end->thin, end->bore})
+            if (auto ok = measured(name, m, 0.1, 500.0); !ok)
+                return ok.error();
+    }
+    Turned t;
+    t.outside = std::min(head.thin * 2.0 + head.bore, foot.thin * 2.0 + foot.bore);
+    const InstrumentSpec& spec = instrument.spec();
+    const Metres length = instrument.length();
+    const auto wallAt = [&](Metres at) {
+        return std::min((t.outside - instrument.boreDiameterAt(at)) / 2.0, instrument.wallAt(at));
+    };
+    Metres least = wallAt(Metres{});
+    for (const Station& s : spec.bore)
+        least = std::min(least, wallAt(s.at));
+    t.walls.push_back({"", least});
+    for (const Hole& h : spec.holes)
+        t.walls.push_back({h.id.text, wallAt(std::min(h.at, length))});
+    if (std::holds_alternative<Duct>(spec.excitation))
+        t.walls.push_back({"window", wallAt(Metres{})});
+    t.serves = std::all_of(t.walls.begin(), t.walls.end(), [&](const LeastWall& w) { return w.wall >= leastWall; });
+    return t;
+}
+
+Status checked(const Reamer& reamer)
+{
+    const auto& shape = reamer.shape;
+    const auto fail = [&](const std::string& facts) {
+        return Error{ErrorCode::BadGeometry, reamer.name, facts};
+    };
+    if (shape.size() < 2)
+        return fail(std::to_string(shape.size()) + " stations; at least 2");
+    for (std::size_t i = 0; i < shape.size(); ++i) {
+        if (!(shape[i].fromTip.metres() >= 0.0) || !(shape[i].diameter.millimetres() >= 0.1))
+            return fail(std::to_string(shape[i].diameter.millimetres()) + " mm; must be above 0.1 mm");
+        if (i > 0 && (shape[i].fromTip <= shape[i - 1].fromTip || shape[i].diameter < shape[i - 1].diameter))
+            return fail(std::to_string(shape[i].fromTip.millimetres()) + " mm after " +
+                        std::to_string(shape[i - 1].fromTip.millimetres()) + " mm; stations must rise");
+    }
+    return Done{};
+}
+
+Result<std::vector<Station>> reamed(const std::vector<Station>& bore, const Reamer& reamer, From from, Metres deep)
+{
+    if (auto ok = checked(reamer); !ok)
+        return ok.error();
+    const Metres length = bore.back().at;
+    if (!(deep.metres() > 0.0) || deep - reamer.shape.back().fromTip > length)
+        return Error{ErrorCode::BadGeometry, reamer.name,
+                     std::to_string(deep.millimetres()) + " mm; the tube runs from 0 to " + std::to_string(length.millimetres()) +
+                         " mm"};
+    std::vector<Station> after;
+    for (const Metres at : placesOf(bore, reamer, from, deep)) {
+        const auto next = std::find_if(bore.begin(), bore.end(), [&](const Station& s) { return s.at >= at; });
+        Station s = *(next == bore.begin() || (next != bore.end() && next->at == at) ? next : next - 1);
+        s.at = at;
+        s.diameter = std::max(boreDiameterAt(bore, at), reamerAt(reamer, from, deep, length, at));
+        after.push_back(s);
+    }
+    return simplified(std::move(after));
+}
+
+Result<std::optional<Metres>> deepest(const std::vector<Station>& bore, const std::vector<Station>& wanted, const Reamer& reamer,
+                                      From from)
+{
+    if (auto ok = checked(reamer); !ok)
+        return ok.error();
+    const Metres length = bore.back().at;
+    constexpr Metres slack = Metres::fromMillimetres(0.01);
+    const auto fits = [&](Metres deep) {
+        for (const Metres at : placesOf(bore, reamer, from, deep))
+            if (reamerAt(reamer, from, deep, length, at) > boreDiameterAt(wanted, at) + slack)
+                return false;
+        return true;
+    };
+    // It grows wider from its tip, so what fits at a depth fits at every lesser one.
+    Metres low;
+    Metres high = length;
+    if (!fits(high)) {
+        constexpr int halvings = 24;
+        for (int i = 0; i < halvings; ++i) {
+            const Metres middle = (low + high) / 2.0;
+            (fits(middle) ? low : high) = middle;
+        }
+    } else {
+        low = high;
+    }
+    if (low.millimetres() < 0.1)
+        return std::optional<Metres>();
+    bool cuts = false;
+    for (const Metres at : placesOf(bore, reamer, from, low))
+        cuts = cuts || reamerAt(reamer, from, low, length, at) > boreDiameterAt(bore, at) + slack;
+    return cuts ? std::optional(Metres::fromMillimetres(std::floor(low.millimetres() * 10.0 + 1e-6) / 10.0))
+                : std::optional<Metres>();
+}
+
+Result<ReamPlan> reamPlan(std::vector<Station> bore, const std::vector<Station>& wanted, const std::vector<Reamer>& reamers,
+                          From from)
+{
+    std::vector<Reamer> order = reamers;
+    for (const Reamer& r : order)
+        if (auto ok = checked(r); !ok)
+            return ok.error();
+    std::stable_sort(order.begin(), order.end(),
+                     [](const Reamer& a, const Reamer& b) { return a.shape.back().diameter > b.shape.back().diameter; });
+    ReamPlan plan;
+    for (const Reamer& r : order) {
+        const auto deep = deepest(bore, wanted, r, from);
+        if (!deep)
+            return deep.error();
+        if (!*deep)
+            continue;
+        auto next = reamed(bore, r, from, **deep);
+        if (!next)
+            return next.error();
+        bore = std::move(*next);
+        plan.steps.push_back({r.name, **deep});
+    }
+    plan.bore = bore;
+    for (double mm = 0.0; mm <= wanted.back().at.millimetres(); mm += 1.0) {
+        const Metres at = Metres::fromMillimetres(mm);
+        const Metres missing = boreDiameterAt(wanted, at) - boreDiameterAt(bore, at);
+        if (missing > plan.worst) {
+            plan.worst = missing;
+            plan.worstAt = at;
+        }
+    }
+    return plan;
+}
+
+} // namespace dowel

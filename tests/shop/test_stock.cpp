@@ -1,0 +1,128 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves the geometry of stock: billets counted by hand, a wandered bore turned true, reamers as deep as they may go.
+#include "core/shop/stock.h"
+#include "support/compare.h"
+#include "support/fixtures.h"
+
+#include <QtTest>
+
+using namespace dowel;
+using fixtures::mm;
+
+class TestStock : public QObject
+{
+    Q_OBJECT
+
+private Q_SLOTS:
+    void billetsAreCountedAsAtTheSaw()
+    {
+        // By hand: squares of 30 and cuts of 3 in 150 are 4 (4 x 30 + 3 x 3 = 129; a fifth would need 162), in 50 one; lengths of
+        // 400 in 2000 - 60 are 4 (4 x 400 + 3 x 3 = 1609; a fifth would need 2012).
+        const Plank plank{mm(2000.0), mm(150.0), mm(50.0), mm(3.0), mm(30.0), {}};
+        const Billet billet{mm(25.0), mm(360.0), mm(5.0), mm(40.0)};
+        const auto plan = sawn(plank, billet);
+        VERIFY_OK(plan);
+        QCOMPARE(plan->billets.size(), std::size_t(16));
+        QCOMPARE(plan->layers, 1);
+        VERIFY_NEAR(plan->used, 16.0 * 30 * 30 * 400 / (2000.0 * 150 * 50), 1e-12);
+        VERIFY_NEAR(plan->billets.back().along.millimetres(), 30.0 + 3 * 403.0, 1e-9);
+        VERIFY_NEAR(plan->billets.back().across.millimetres(), 3 * 33.0, 1e-9);
+        // Exactly enough is enough.
+        QCOMPARE(sawn({mm(869.0), mm(63.0), mm(30.0), mm(3.0), mm(33.0), {}}, billet)->billets.size(), std::size_t(4));
+        QCOMPARE(sawn({mm(868.9), mm(63.0), mm(30.0), mm(3.0), mm(33.0), {}}, billet)->billets.size(), std::size_t(2));
+        QVERIFY(sawn({mm(399.0), mm(150.0), mm(50.0), mm(3.0), mm(0.0), {}}, billet)->billets.empty());
+    }
+    void cracksAndKnotsAreLeftOut()
+    {
+        const Billet billet{mm(25.0), mm(360.0), mm(5.0), mm(40.0)};
+        Plank plank{mm(2000.0), mm(33.0), mm(30.0), mm(3.0), mm(30.0), {{mm(900.0), mm(930.0)}}};
+        // 870 mm before it hold two, 1040 behind it two.
+        const auto plan = sawn(plank, billet);
+        QCOMPARE(plan->billets.size(), std::size_t(4));
+        for (const SawnBillet& b : plan->billets)
+            QVERIFY(b.along + billet.sawn() <= mm(900.0) || b.along >= mm(930.0));
+        plank.defects = {{mm(1500.0), mm(1700.0)}, {mm(0.0), mm(1400.0)}, {mm(100.0), mm(200.0)}}; // out of order, overlapping
+        QVERIFY(sawn(plank, billet)->billets.empty());
+        plank.defects.clear();
+        plank.width = mm(std::nan(""));
+        QCOMPARE(sawn(plank, billet).error().where, std::string("width_mm"));
+    }
+    void aBoreThatWanderedIsTurnedTrueToIt()
+    {
+        // By hand: a square turned round to 30 with a bore of 15 that stands 1 mm off has walls of 8.5 and 6.5. Round the bore
+        // nothing stands farther out than 7.5 + 6.5: 28 mm. The foot's 0.5 off leaves 29; the head decides.
+        const BoredEnd head{mm(8.5), mm(6.5), mm(15.0)};
+        const BoredEnd foot{mm(8.0), mm(7.0), mm(15.0)};
+        VERIFY_NEAR(head.off().millimetres(), 1.0, 1e-12);
+        InstrumentSpec spec = fixtures::whistleSpec(); // bores of 15 to 13.7 or so
+        for (Station& s : spec.bore)
+            s.diameter = mm(15.0);
+        spec.wall = mm(9.0);
+        for (Hole& h : spec.holes)
+            h.chimney = mm(9.0);
+        std::get<Duct>(spec.excitation).chimney = mm(9.0);
+        const auto instrument = Instrument::make(spec);
+        VERIFY_OK(instrument);
+        const auto turned = turnedAfter(head, foot, *instrument, mm(6.5));
+        VERIFY_OK(turned);
+        VERIFY_NEAR(turned->outside.millimetres(), 28.0, 1e-9);
+        VERIFY_NEAR(turned->walls.front().wall.millimetres(), 6.5, 1e-9);
+        QCOMPARE(turned->walls.size(), spec.holes.size() + 2); // and the window
+        QVERIFY(turned->serves);
+        QVERIFY(!turnedAfter(head, foot, *instrument, mm(6.6))->serves);
+        QCOMPARE(turnedAfter({mm(5.0), mm(6.0), mm(15.0)}, foot, *instrument, mm(2.0)).error().where,
+                 std::string("head/thin_mm"));
+    }
+    void aConeGoesAsDeepAsItsTaperSays()
+    {
+        // A cone of one in twenty, 10 to 15 over 100 mm; wanted the same cone over the whole tube from the head.
+        const Reamer cone{"cone", {{mm(0.0), mm(10.0)}, {mm(100.0), mm(15.0)}}};
+        const std::vector<Station> pilot{{mm(0.0), mm(10.0)}, {mm(100.0), mm(10.0)}};
+        std::vector<Station> wanted{{mm(0.0), mm(15.0)}, {mm(100.0), mm(10.0)}};
+        auto deep = deepest(pilot, wanted, cone, From::Head);
+        VERIFY_OK(deep);
+        VERIFY_NEAR((*deep)->millimetres(), 100.0, 0.21); // a hundredth's slack is 0.2 mm of it
+        // Half a millimetre narrower everywhere is half over one twentieth: ten millimetres less.
+        for (Station& s : wanted)
+            s.diameter = std::max(mm(10.0), s.diameter - mm(0.5));
+        deep = deepest(pilot, wanted, cone, From::Head);
+        VERIFY_NEAR((*deep)->millimetres(), 90.0, 0.21);
+        const auto bore = reamed(pilot, cone, From::Head, **deep);
+        VERIFY_OK(bore);
+        for (const double at : {0.0, 20.0, 45.0, 80.0, 95.0})
+            VERIFY_NEAR(boreDiameterAt(*bore, mm(at)).millimetres(), std::max(10.0, 14.5 - at / 20.0), 0.02);
+        // From the foot it is the mirror of that.
+        const auto mirror = reamed(pilot, cone, From::Foot, **deep);
+        for (const double at : {0.0, 20.0, 45.0, 80.0})
+            VERIFY_NEAR(boreDiameterAt(*mirror, mm(100.0 - at)).metres(), boreDiameterAt(*bore, mm(at)).metres(), 1e-6);
+        // A bore that is wide already is not cut.
+        const std::vector<Station> wide{{mm(0.0), mm(16.0)}, {mm(100.0), mm(16.0)}};
+        QVERIFY(!*deepest(wide, wide, cone, From::Head));
+        QCOMPARE(boreDiameterAt(*reamed(wide, cone, From::Head, mm(50.0)), mm(30.0)), mm(16.0));
+    }
+    void severalReamersFollowOneAnother()
+    {
+        const Reamer lower{"lower", {{mm(0.0), mm(11.0)}, {mm(150.0), mm(13.0)}}};
+        const Reamer upper{"upper", {{mm(0.0), mm(13.0)}, {mm(100.0), mm(14.0)}}};
+        const std::vector<Station> wanted{{mm(0.0), mm(14.0)}, {mm(100.0), mm(13.0)}, {mm(250.0), mm(11.0)}};
+        const std::vector<Station> pilot{{mm(0.0), mm(11.0)}, {mm(250.0), mm(11.0)}};
+        const auto plan = reamPlan(pilot, wanted, {lower, upper}, From::Head);
+        VERIFY_OK(plan);
+        QCOMPARE(plan->steps.size(), std::size_t(2));
+        QCOMPARE(plan->steps[0].reamer, std::string("upper")); // the widest first
+        VERIFY_NEAR(plan->steps[0].deep.millimetres(), 100.0, 1.1);
+        VERIFY_NEAR(plan->steps[1].deep.millimetres(), 250.0, 1.1);
+        QVERIFY2(plan->worst < mm(0.02), qPrintable(QString::number(plan->worst.millimetres())));
+        for (std::size_t i = 1; i < plan->bore.size(); ++i)
+            QVERIFY(plan->bore[i].at > plan->bore[i - 1].at);
+        // One alone leaves the other's stretch narrow, and says where.
+        const auto half = reamPlan(pilot, wanted, {lower}, From::Head);
+        VERIFY_NEAR(half->worst.millimetres(), 1.0, 0.02);
+        VERIFY_NEAR(half->worstAt.millimetres(), 0.0, 1.5);
+        QCOMPARE(reamPlan(pilot, wanted, {{"bent", {{mm(0.0), mm(11.0)}}}}, From::Head).error().where, std::string("bent"));
+        QCOMPARE(checked({"back", {{mm(0.0), mm(11.0)}, {mm(10.0), mm(10.0)}}}).error().code, ErrorCode::BadGeometry);
+    }
+};
+
+QTEST_APPLESS_MAIN(TestStock)
+#include "test_stock.moc"
