@@ -12,12 +12,14 @@
 #include "io/amend_json.h"
 #include "io/audio_file.h"
 #include "io/calendar.h"
+#include "io/finish_json.h"
 #include "io/json_reader.h"
 #include "io/layout_json.h"
 #include "io/record_json.h"
 #include "io/spec_json.h"
 #include "io/table.h"
 #include "io/whole_file.h"
+#include "report/report.h"
 #include "session/advise.h"
 #include "session/compare.h"
 #include "session/finder.h"
@@ -27,6 +29,8 @@
 #include "store/shop_memory.h"
 #include "store/store.h"
 #include "text/errors.h"
+#include "text/finish.h"
+#include "text/passport.h"
 #include "text/sentences.h"
 
 #include <CLI/CLI.hpp>
@@ -69,7 +73,9 @@ void ensureGraphics()
     static int count = 1;
     static char name[] = "dowel-cli";
     static char* arguments[] = {name, nullptr};
-    static const QGuiApplication application(count, arguments);
+    // Never taken down: at the end of the program what it draws with may be gone before it.
+    static const auto* const application = new QGuiApplication(count, arguments);
+    (void)application;
 }
 
 /// By its name, in any case of letters, or by how it begins.
@@ -726,6 +732,55 @@ Answer compare(const std::vector<std::string>& paths)
                 {"own_sd_cents", cents(side->ownSd())}};
 }
 
+/// As the maker has it, or the usual one from the day after the last thing that was done.
+Result<FinishPlan> finishOf(const Workbook& book)
+{
+    if (const std::string* kept = book.finish())
+        return io::finishFromText(*kept);
+    const auto& entries = book.entries();
+    const auto day = io::dayOf(entries.empty() ? timestamp() : entries.back().at) + std::chrono::days(1);
+    const InstrumentSpec& spec = book.present().spec();
+    return usualFinish("oil", spec.material, !spec.slides.empty(), day);
+}
+
+struct ReportWishes
+{
+    bool shortOne = false;
+    bool letter = false;
+    bool inches = false;
+    std::string maker;
+    std::string serial;
+};
+
+/// The instrument's passport.
+Answer writeReport(const std::string& path, const std::string& file, const ReportWishes& wishes)
+{
+    const bool pdf = file.ends_with(".pdf");
+    if (!pdf && !file.ends_with(".html"))
+        return Error{ErrorCode::BadValue, "--out", file + "; known: .pdf, .html"};
+    const auto store = Store::open(path, Store::Mode::Look);
+    if (!store)
+        return store.error();
+    const Workbook& book = store->book();
+    std::optional<FinishPlan> finish;
+    if (const std::string* kept = book.finish()) {
+        auto read = io::finishFromText(*kept);
+        if (!read)
+            return read.error();
+        finish = std::move(*read);
+    }
+    ensureGraphics();
+    const Passport passport = passportOf(book);
+    const text::PassportWishes what{wishes.shortOne, QString::fromStdString(wishes.maker), QString::fromStdString(wishes.serial),
+                                    wishes.inches ? text::LengthUnit::Inches : text::LengthUnit::Millimetres};
+    const auto content = report::written(passport, finish, what, pdf, wishes.letter ? draw::Paper::Letter : draw::Paper::A4);
+    if (!content)
+        return content.error();
+    if (auto ok = io::writeFileWhole(file, *content); !ok)
+        return ok.error();
+    return Json{{"written", file}, {"as", pdf ? "pdf" : "html"}};
+}
+
 Answer exportAs(const std::string& path, const std::string& format, const std::string& file)
 {
     const auto store = Store::open(path, Store::Mode::Look);
@@ -739,11 +794,15 @@ Answer exportAs(const std::string& path, const std::string& format, const std::s
     else if (format == "csv")
         content = io::recordCsv(store->book());
     else if (format == "ics") {
-        // The work goes on the day after the last thing that was done.
+        const auto finish = finishOf(store->book());
+        if (!finish)
+            return finish.error();
         const auto& entries = store->book().entries();
-        const std::string last = entries.empty() ? timestamp() : entries.back().at;
-        content =
-            io::calendarText(finishSchedule(io::dayOf(last) + std::chrono::days(1)), store->book().specified().spec().name, last);
+        const auto days = io::calendarDays(*finish, store->identity(), [](const FinishWork& w) {
+            return std::pair(text::work(w).toStdString(), text::how(w.kind).toStdString());
+        });
+        content = io::calendarText(days, store->book().present().spec().name, entries.empty() ? timestamp() : entries.back().at,
+                                   store->book().finishChanges());
     } else if (format == "svg" || format == "dxf" || format == "pdf")
         return exportTemplate(store->book(), format, file);
     else
@@ -791,6 +850,7 @@ struct Asked
     std::optional<std::string> from;
     std::optional<std::string> to;
     FingeringsWanted fingerings;
+    ReportWishes report;
     std::function<Answer()> work;
 
     /// The command does that.
@@ -909,6 +969,16 @@ void addHandingOn(CLI::App& app, Asked& a)
         ->check(CLI::IsMember({"spec", "json", "csv", "svg", "dxf", "pdf", "ics"}));
     write->add_option("--out", a.out, "file to write")->required();
     a.does(write, [&a] { return exportAs(a.book, a.format, a.out); });
+
+    auto* passport = app.add_subcommand("report", "The instrument's passport, as PDF or HTML by the file's ending");
+    passport->add_option("book", a.book, "BOOK.dowel")->required();
+    passport->add_option("--out", a.out, "FILE.pdf or FILE.html")->required();
+    passport->add_flag("--short", a.report.shortOne, "a label and a fingering chart for the player");
+    passport->add_flag("--letter", a.report.letter, "on Letter paper instead of A4");
+    passport->add_flag("--inches", a.report.inches, "lengths in inches");
+    passport->add_option("--maker", a.report.maker, "the maker's mark");
+    passport->add_option("--serial", a.report.serial, "its number");
+    a.does(passport, [&a] { return writeReport(a.book, a.out, a.report); });
 
     auto* check = app.add_subcommand("check", "Integrity of the file and of its record");
     check->add_option("book", a.book, "BOOK.dowel")->required();

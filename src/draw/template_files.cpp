@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "draw/template_files.h"
 
+#include "draw/fonts.h"
+
 #include <QBuffer>
 #include <QMarginsF>
 #include <QPageSize>
@@ -196,6 +198,7 @@ std::string templateDxf(const TemplateSheet& sheet)
 
 Result<std::string> templatePdf(const TemplateSheet& sheet, const std::string& title, Paper paper)
 {
+    loadFonts();
     QBuffer buffer;
     buffer.open(QIODevice::WriteOnly);
     {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/calendar.h"
 
+#include <algorithm>
 #include <cstdio>
 
 namespace dowel::io {
@@ -53,21 +54,42 @@ std::string dateText(std::chrono::sys_days day)
 
 } // namespace
 
-std::string calendarText(const std::vector<FinishStep>& steps, const std::string& name, const std::string& stamp)
+std::vector<CalendarDay> calendarDays(const FinishPlan& plan, const std::string& of,
+                                      const std::function<std::pair<std::string, std::string>(const FinishWork&)>& words)
+{
+    const auto days = daysOf(plan);
+    std::vector<CalendarDay> all;
+    for (std::size_t i = 0; i < days.size(); ++i) {
+        const FinishWork& w = plan.works[i];
+        // By kind and how many of it came before, so that a work put in between does not make its neighbours others.
+        const auto before = std::count_if(plan.works.begin(), plan.works.begin() + static_cast<std::ptrdiff_t>(i),
+                                          [&](const FinishWork& other) { return other.kind == w.kind; });
+        auto [what, how] = words(w);
+        all.push_back({of + "-" + std::string(finishName(w.kind)) + "-" + std::to_string(before + 1) + "@dowel.invalid",
+                       days[i].from, days[i].until, std::move(what), std::move(how), !w.done});
+    }
+    return all;
+}
+
+std::string calendarText(const std::vector<CalendarDay>& days, const std::string& name, const std::string& stamp, int sequence)
 {
     std::string utc;
     for (const char c : stamp.substr(0, 19))
         if (c == 'T' || (c >= '0' && c <= '9'))
             utc += c;
     std::string text = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//Dowel//Dowel//EN\r\n";
-    int number = 0;
-    for (const FinishStep& s : steps) {
+    for (const CalendarDay& d : days) {
+        const std::string what = escaped(name.empty() ? d.what : name + ": " + d.what);
         text += "BEGIN:VEVENT\r\n";
-        text += folded("UID:" + utc + "-" + std::to_string(++number) + "@dowel.invalid");
+        text += folded("UID:" + escaped(d.uid));
         text += "DTSTAMP:" + utc + "Z\r\n";
-        text += "DTSTART;VALUE=DATE:" + dateText(s.from) + "\r\nDTEND;VALUE=DATE:" + dateText(s.until) + "\r\n";
-        text += folded("SUMMARY:" + escaped(name.empty() ? s.what : name + ": " + s.what));
-        text += folded("DESCRIPTION:" + escaped(s.how));
+        text += "SEQUENCE:" + std::to_string(sequence) + "\r\n";
+        text += "DTSTART;VALUE=DATE:" + dateText(d.from) + "\r\nDTEND;VALUE=DATE:" + dateText(d.until) + "\r\n";
+        text += folded("SUMMARY:" + what);
+        text += folded("DESCRIPTION:" + escaped(d.how));
+        if (d.remind) // 3.6.6: a display alarm has an action, a trigger and a description
+            text += "BEGIN:VALARM\r\nACTION:DISPLAY\r\nTRIGGER;RELATED=START:PT9H\r\n" + folded("DESCRIPTION:" + what) +
+                    "END:VALARM\r\n";
         text += "END:VEVENT\r\n";
     }
     return text + "END:VCALENDAR\r\n";

@@ -4,13 +4,33 @@
 
 #include "core/shop/finish.h"
 
+#include <chrono>
+#include <functional>
 #include <string>
 #include <vector>
 
 namespace dowel::io {
 
-/// name: of the instrument; stamp: when it was written, ISO 8601 in UTC. Whole-day events, CRLF, lines folded at 75 octets.
-[[nodiscard]] std::string calendarText(const std::vector<FinishStep>& steps, const std::string& name, const std::string& stamp);
+struct CalendarDay
+{
+    std::string uid; ///< the same whenever it is written again, so that an event is moved and not doubled
+    std::chrono::sys_days from;
+    std::chrono::sys_days until; ///< the day after the last
+    std::string what;
+    std::string how;
+    bool remind = true; ///< at nine in the morning of its first day
+};
+
+/// The works of a finish as days. of: the workbook's own identity; words: what a work is and how it is done. What is done already
+/// reminds nobody.
+[[nodiscard]] std::vector<CalendarDay>
+calendarDays(const FinishPlan& plan, const std::string& of,
+             const std::function<std::pair<std::string, std::string>(const FinishWork&)>& words);
+
+/// name: of the instrument; stamp: when it was written, ISO 8601 in UTC; sequence: how often it has been changed. Whole-day
+/// events, CRLF, lines folded at 75 octets.
+[[nodiscard]] std::string calendarText(const std::vector<CalendarDay>& days, const std::string& name, const std::string& stamp,
+                                       int sequence);
 /// The day of an ISO 8601 time as a record has it; the epoch where it is none.
 [[nodiscard]] std::chrono::sys_days dayOf(const std::string& stamp);
 

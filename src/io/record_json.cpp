@@ -13,8 +13,8 @@ namespace dowel::io {
 
 namespace {
 
-constexpr std::array<std::string_view, 11> kinds{"reading", "cut",    "advice", "set_aside", "practice", "note",
-                                                 "measure", "school", "amend",  "plan",      "built"};
+constexpr std::array<std::string_view, 12> kinds{"reading", "cut",    "advice", "set_aside", "practice", "note",
+                                                 "measure", "school", "amend",  "plan",      "built",    "finish"};
 
 HeardNote noteFrom(JsonReader r)
 {
@@ -104,6 +104,8 @@ Json bodyJson(const EntryBody& body)
     }
     if (const auto* plan = std::get_if<PlanEntry>(&body))
         return {{"plan", Json::parse(plan->plan, nullptr, false)}};
+    if (const auto* finish = std::get_if<FinishEntry>(&body))
+        return {{"finish", Json::parse(finish->finish, nullptr, false)}};
     if (const auto* b = std::get_if<BuiltEntry>(&body))
         return {{"spec", jsonOf(b->built)}};
     const auto& p = std::get<PracticeEntry>(body);
@@ -234,6 +236,10 @@ std::optional<EntryBody> bodyFrom(std::string_view kind, JsonReader& r, const Js
     if (kind == "plan") {
         (void)r.object("plan");
         return PlanEntry{json.contains("plan") ? json["plan"].dump() : std::string()};
+    }
+    if (kind == "finish") {
+        (void)r.object("finish");
+        return FinishEntry{json.contains("finish") ? json["finish"].dump() : std::string()};
     }
     return std::nullopt;
 }

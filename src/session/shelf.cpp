@@ -50,7 +50,8 @@ const Advice* standingAdvice(const Workbook& book)
     for (auto it = book.entries().rbegin(); it != book.entries().rend(); ++it) {
         if (const auto* a = std::get_if<Advice>(&it->body))
             return a;
-        if (!std::holds_alternative<NoteEntry>(it->body) && !std::holds_alternative<PlanEntry>(it->body))
+        if (!std::holds_alternative<NoteEntry>(it->body) && !std::holds_alternative<PlanEntry>(it->body) &&
+            !std::holds_alternative<FinishEntry>(it->body))
             return nullptr;
     }
     return nullptr;

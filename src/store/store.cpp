@@ -212,9 +212,11 @@ Result<std::vector<EntryId>> put(sqlite3* db, const std::string& path, std::span
         const Entry* target = aside == nullptr ? nullptr : book.entry(aside->entry);
         if (const auto* practice = std::get_if<PracticeEntry>(&e.body))
             return practice->ownFirst;
+        if (const auto* cut = std::get_if<CutEntry>(&e.body))
+            return std::holds_alternative<Deepen>(cut->cut) || std::holds_alternative<PushPlug>(cut->cut);
         return (target != nullptr && std::holds_alternative<SetAsideEntry>(target->body)) ||
                std::holds_alternative<AmendEntry>(e.body) || std::holds_alternative<PlanEntry>(e.body) ||
-               std::holds_alternative<BuiltEntry>(e.body);
+               std::holds_alternative<BuiltEntry>(e.body) || std::holds_alternative<FinishEntry>(e.body);
     });
     if (newer)
         if (auto ok = run(db, path, "PRAGMA user_version = " + std::to_string(schemaVersion)); !ok)
@@ -232,7 +234,7 @@ Result<std::string> newBook(const std::string& path, const Instrument& specified
     auto db = openDatabase(":memory:", SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE);
     if (!db)
         return db.error();
-    const bool known = specified.spec().material.empty() && specified.spec().nodes.empty();
+    const bool known = specified.spec().material.empty() && specified.spec().nodes.empty() && !specified.spec().limits.depthMax;
     std::string sql = "PRAGMA application_id = " + std::to_string(applicationId) +
                       "; PRAGMA user_version = " + std::to_string(known ? tablesVersion : schemaVersion) + ";";
     for (const SchemaPart& part : schema)

@@ -38,4 +38,26 @@ std::vector<std::pair<Family, QString>> families()
             {Family::Horn, tr("Horn with finger holes")}};
 }
 
+QString familyTitle(Family family)
+{
+    for (const auto& [one, name] : families())
+        if (one == family)
+            return name;
+    return tr("Instrument");
+}
+
+std::vector<std::pair<std::string, QString>> materials()
+{
+    return {{"hardwood", tr("Hardwood")},    {"softwood", tr("Softwood")}, {"cane", tr("Bamboo or cane")},
+            {"plastic", tr("Plastic pipe")}, {"horn", tr("Horn")},         {"vegetable", tr("Vegetable, for a class")}};
+}
+
+QString materialName(const std::string& material)
+{
+    for (const auto& [key, name] : materials())
+        if (key == material)
+            return name;
+    return QString::fromStdString(material);
+}
+
 } // namespace dowel::text

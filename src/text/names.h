@@ -16,4 +16,10 @@ namespace dowel::text {
 /// Every family by what a maker calls it, in the order in which they are offered.
 [[nodiscard]] std::vector<std::pair<Family, QString>> families();
 
+[[nodiscard]] QString familyTitle(Family family);
+/// Materials by the stable word that a specification has.
+[[nodiscard]] std::vector<std::pair<std::string, QString>> materials();
+/// The maker's own word where it is none of them.
+[[nodiscard]] QString materialName(const std::string& material);
+
 } // namespace dowel::text

@@ -289,6 +289,8 @@ QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
             words << tr("%n node(s) along it", nullptr, static_cast<int>(a->nodes->size()));
         return words.join(QStringLiteral("; "));
     }
+    if (std::holds_alternative<FinishEntry>(entry.body))
+        return tr("The finish, with what was done of it then");
     if (std::holds_alternative<PlanEntry>(entry.body))
         return tr("The design as it was then");
     if (const auto* b = std::get_if<BuiltEntry>(&entry.body)) {

@@ -3,6 +3,7 @@
 // from a fresh workbook to "done" with readings given as numbers.
 #include "cli_bench.h"
 #include "io/audio_file.h"
+#include "io/finish_json.h"
 #include "io/json_reader.h"
 #include "io/spec_json.h"
 #include "io/whole_file.h"
@@ -15,6 +16,7 @@
 #include <QFile>
 #include <QProcess>
 #include <QTemporaryDir>
+#include <QXmlStreamReader>
 #include <numbers>
 #include <sstream>
 
@@ -500,6 +502,74 @@ private Q_SLOTS:
         QCOMPARE(none.status, 1);
         QVERIFY2(none.words.find("drilled") != std::string::npos, none.words.c_str());
         QCOMPARE(run({"check", path}).status, 0);
+    }
+
+    void thePassportTellsTheInstrument()
+    {
+        const std::string path = book();
+        const Instrument shape = Store::open(path, Store::Mode::Look)->book().present();
+        const player::SimulatedPlayer player({10, Temperature::fromCelsius(21.0), 24.0});
+        Random random(5);
+        std::vector<std::string> all;
+        for (const Fingering& f : shape.spec().fingerings)
+            all.push_back(f.id.text);
+        QCOMPARE(run({"measure", path, "--session", sessionFile(all, player, shape, random)}).status, 0);
+        const Json step{{"kind", "trim_foot"}, {"length_mm", shape.length().millimetres() - 1.0}};
+        QCOMPARE(run({"cut", path, "--step", write("step.json", step.dump())}).status, 0);
+        QCOMPARE(run({"measure", path, "--session", sessionFile({"D5"}, player, shape, random)}).status, 0);
+        const std::string html = place("passport.html");
+        const Answer a = run({"report", path, "--out", html, "--maker", "<b>Mill & Co</b>", "--serial", "7"});
+        QVERIFY2(a.status == 0, a.words.c_str());
+        QFile file(QString::fromStdString(html));
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        const QString text = QString::fromUtf8(file.readAll());
+        QVERIFY(text.contains(QLatin1String("&lt;b&gt;Mill &amp; Co&lt;/b&gt;"))); // what is typed stays words
+        QVERIFY(text.contains(QLatin1String("<svg")) && text.contains(QLatin1String("Trim the foot")));
+        for (const Hole& h : shape.spec().holes)
+            QVERIFY(text.contains(QString::number(h.diameter.millimetres(), 'f', 1)));
+        QCOMPARE(text.count(QLatin1String("not heard")), qsizetype(13)); // since the foot was cut one of fourteen was
+        // HTML that a strict reader of XML takes, too.
+        QXmlStreamReader xml(text);
+        while (!xml.atEnd())
+            xml.readNext();
+        QVERIFY2(!xml.hasError(), qPrintable(xml.errorString()));
+        const std::string brief = place("short.html");
+        QCOMPARE(run({"report", path, "--out", brief, "--short"}).status, 0);
+        QFile shorter(QString::fromStdString(brief));
+        QVERIFY(shorter.open(QIODevice::ReadOnly) && !shorter.readAll().contains("Trim the foot"));
+        const std::string pdf = place("passport.pdf");
+        QCOMPARE(run({"report", path, "--out", pdf}).status, 0);
+        QFile page(QString::fromStdString(pdf));
+        QVERIFY(page.open(QIODevice::ReadOnly));
+        const QByteArray bytes = page.readAll();
+        QVERIFY(bytes.startsWith("%PDF-") && bytes.contains("/FontFile")); // ISO 32000: fonts embedded
+        // A4 is 210 by 297 mm, Letter 8.5 by 11 inches: ISO 216, ANSI/ASME Y14.1 (from memory), in points of 1/72 inch.
+        QVERIFY(bytes.contains("595") && bytes.contains("842"));
+        const std::string letter = place("letter.pdf");
+        QCOMPARE(run({"report", path, "--out", letter, "--letter"}).status, 0);
+        QFile other(QString::fromStdString(letter));
+        QVERIFY(other.open(QIODevice::ReadOnly) && other.readAll().contains("/MediaBox [0 0 612"));
+        QCOMPARE(run({"report", path, "--out", path}).code(), std::string("bad_value"));
+        QCOMPARE(run({"report", path, "--out", place("passport.txt")}).where(), std::string("--out"));
+        QCOMPARE(run({"report", place("none.dowel"), "--out", place("x.pdf")}).status, 1);
+    }
+    void theCalendarIsTheFinishThatIsKept()
+    {
+        const std::string path = book();
+        FinishPlan plan = usualFinish("wax", "hardwood", false, std::chrono::sys_days(std::chrono::days(20000)));
+        plan.works.push_back({FinishKind::Own, "Engrave the ring", 4});
+        QVERIFY(Store::open(path, Store::Mode::Work)->append(FinishEntry{io::finishText(plan)}).ok());
+        const std::string out = place("finish.ics");
+        QCOMPARE(run({"export", path, "--as", "ics", "--out", out}).status, 0);
+        QFile file(QString::fromStdString(out));
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        QByteArray text = file.readAll();
+        text.replace("\r\n ", "");
+        QVERIFY(text.contains("Engrave the ring") && text.contains("SEQUENCE:1") && text.contains("BEGIN:VALARM"));
+        QVERIFY(text.contains("DTSTART;VALUE=DATE:20241004")); // day 20000 of the epoch: 4 October 2024
+        const Answer check = run({"check", path});
+        QVERIFY(check.json["ok"] == true);
+        QVERIFY(run({"export", path, "--as", "json", "--out", place("record.json")}).status == 0);
     }
 };
 

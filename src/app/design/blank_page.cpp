@@ -35,35 +35,30 @@ namespace {
 struct Material
 {
     const char* key;
-    const char* name;
     const char* words;
 };
 
 // How holes are made there and what to mind: common practice, no source.
 constexpr Material materials[] = {
-    {"hardwood", QT_TRANSLATE_NOOP("dowel::app::BlankPage", "Hardwood"),
+    {"hardwood",
      QT_TRANSLATE_NOOP(
          "dowel::app::BlankPage",
          "Pilot, then brad point bits with a plug in the bore. Oil moves the pitch a little: listen again after it. Fine dust of "
          "some tropical woods sensitises skin and lungs: extraction and a mask; ask before exporting protected species.")},
-    {"softwood", QT_TRANSLATE_NOOP("dowel::app::BlankPage", "Softwood"),
-     QT_TRANSLATE_NOOP("dowel::app::BlankPage",
-                       "Sharp bits, slow feed, a tight plug: fibres lift. The bore drinks; seal it with a finish "
-                       "that is safe in the mouth when cured before the last listening.")},
-    {"cane", QT_TRANSLATE_NOOP("dowel::app::BlankPage", "Bamboo or cane"),
-     QT_TRANSLATE_NOOP("dowel::app::BlankPage",
-                       "A turning bit tears out strands that crack later: burn the holes or enter with a knife "
-                       "across the fibres. Burn outdoors or under extraction, with water at hand. Measure the bore "
-                       "at several places, and find the node with a bent wire.")},
-    {"plastic", QT_TRANSLATE_NOOP("dowel::app::BlankPage", "Plastic pipe"),
-     QT_TRANSLATE_NOOP("dowel::app::BlankPage",
-                       "Sold by a nominal size that is not its bore: measure. Drill slowly and deburr inside. Never "
-                       "burn or overheat PVC: its fumes are poisonous.")},
-    {"horn", QT_TRANSLATE_NOOP("dowel::app::BlankPage", "Horn"),
-     QT_TRANSLATE_NOOP(
-         "dowel::app::BlankPage",
-         "Bore it out to a cone you can measure. It smells and its dust is harmful: work wet or under extraction.")},
-    {"vegetable", QT_TRANSLATE_NOOP("dowel::app::BlankPage", "Vegetable, for a class"),
+    {"softwood", QT_TRANSLATE_NOOP("dowel::app::BlankPage",
+                                   "Sharp bits, slow feed, a tight plug: fibres lift. The bore drinks; seal it with a finish "
+                                   "that is safe in the mouth when cured before the last listening.")},
+    {"cane", QT_TRANSLATE_NOOP("dowel::app::BlankPage",
+                               "A turning bit tears out strands that crack later: burn the holes or enter with a knife "
+                               "across the fibres. Burn outdoors or under extraction, with water at hand. Measure the bore "
+                               "at several places, and find the node with a bent wire.")},
+    {"plastic", QT_TRANSLATE_NOOP("dowel::app::BlankPage",
+                                  "Sold by a nominal size that is not its bore: measure. Drill slowly and deburr inside. Never "
+                                  "burn or overheat PVC: its fumes are poisonous.")},
+    {"horn", QT_TRANSLATE_NOOP(
+                 "dowel::app::BlankPage",
+                 "Bore it out to a cone you can measure. It smells and its dust is harmful: work wet or under extraction.")},
+    {"vegetable",
      QT_TRANSLATE_NOOP(
          "dowel::app::BlankPage",
          "Fresh and firm, drilled on the same day; it shrinks within hours. A clean drill, washed hands, one player each.")}};
@@ -128,7 +123,7 @@ void BlankPage::fill()
     m_stations->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_mouthShape->setMaximumWidth(104); // as the lengths above it
     for (const Material& m : materials)
-        m_material->addItem(tr(m.name), QLatin1String(m.key));
+        m_material->addItem(text::materialName(m.key), QLatin1String(m.key));
     m_sold->addItem(tr("measured, no nominal size"));
     for (const PipeSize& p : pipeSizes())
         m_sold->addItem((p.copper ? tr("%1 in. copper tube, type M") : tr("%1 in. pipe, schedule 40"))

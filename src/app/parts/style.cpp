@@ -1,8 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/parts/style.h"
 
+#include "draw/fonts.h"
+
 #include <QApplication>
-#include <QFontDatabase>
 #include <QPalette>
 #include <memory>
 
@@ -38,8 +39,7 @@ Style::Style(bool dark) : m_dark(dark)
 
 void Style::loadFonts()
 {
-    QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/B612-Regular.otf"));
-    QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/B612-Bold.otf"));
+    draw::loadFonts();
 }
 
 QFont Style::small()

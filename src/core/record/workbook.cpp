@@ -342,6 +342,12 @@ Status Workbook::check(const EntryBody& body) const
             return Error{ErrorCode::BadValue, "plan", std::to_string(p->plan.size()) + " letters; must be 1 to 1000000"};
         return Done{};
     }
+    if (const auto* f = std::get_if<FinishEntry>(&body)) {
+        constexpr std::size_t longestFinish = 100000;
+        if (f->finish.empty() || f->finish.size() > longestFinish)
+            return Error{ErrorCode::BadValue, "finish", std::to_string(f->finish.size()) + " letters; must be 1 to 100000"};
+        return Done{};
+    }
     if (const auto* s = std::get_if<SchoolEntry>(&body);
         s != nullptr && !(s->school.evenTimbre >= 0.0 && s->school.evenTimbre <= 1.0))
         return Error{ErrorCode::BadValue, "even_timbre", std::to_string(s->school.evenTimbre) + "; must be 0 to 1"};
@@ -487,6 +493,20 @@ const std::string* Workbook::plan() const
         if (const auto* p = std::get_if<PlanEntry>(&it->body); p != nullptr && !isSetAside(it->id))
             return &p->plan;
     return nullptr;
+}
+
+const std::string* Workbook::finish() const
+{
+    for (auto it = m_entries.rbegin(); it != m_entries.rend(); ++it)
+        if (const auto* f = std::get_if<FinishEntry>(&it->body); f != nullptr && !isSetAside(it->id))
+            return &f->finish;
+    return nullptr;
+}
+
+int Workbook::finishChanges() const
+{
+    return static_cast<int>(std::count_if(m_entries.begin(), m_entries.end(),
+                                          [](const Entry& e) { return std::holds_alternative<FinishEntry>(e.body); }));
 }
 
 School Workbook::school() const

@@ -111,6 +111,12 @@ struct PlanEntry
     std::string plan; ///< JSON, as io/plan_json writes it
 };
 
+/// How the instrument is finished, the whole plan with what is done of it so far.
+struct FinishEntry
+{
+    std::string finish; ///< JSON, as io/finish_json writes it
+};
+
 /// From here on this is what is there: drilled as laid out, or measured whole. What was heard and cut before stays in the
 /// record and counts no more.
 struct BuiltEntry
@@ -119,7 +125,7 @@ struct BuiltEntry
 };
 
 using EntryBody = std::variant<ReadingEntry, CutEntry, Advice, SetAsideEntry, PracticeEntry, NoteEntry, MeasureEntry, SchoolEntry,
-                               AmendEntry, PlanEntry, BuiltEntry>;
+                               AmendEntry, PlanEntry, BuiltEntry, FinishEntry>;
 
 struct Entry
 {
@@ -175,6 +181,9 @@ public:
     [[nodiscard]] const Advice* latestAdvice() const;
     /// The design as last kept; nothing where there is none.
     [[nodiscard]] const std::string* plan() const;
+    /// How it is finished, as last kept; nothing where there is none. changes: how often it was kept.
+    [[nodiscard]] const std::string* finish() const;
+    [[nodiscard]] int finishChanges() const;
     /// Whether there is anything to hear: a bare tube has no fingerings yet.
     [[nodiscard]] bool sounds() const { return !present().spec().fingerings.empty(); }
     /// What was wanted when an entry was made.

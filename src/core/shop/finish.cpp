@@ -1,24 +1,143 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/shop/finish.h"
 
+#include <algorithm>
+#include <array>
+#include <cmath>
+
 namespace dowel {
 
-std::vector<FinishStep> finishSchedule(std::chrono::sys_days start)
+namespace {
+
+constexpr std::array<std::string_view, finishKinds> names{
+    "burrs",          "smooth_bore", "abrasives",   "stain",   "oil_soak", "oil_coats",  "wax_coats", "lacquer_outside",
+    "lacquer_inside", "cure",        "cork_tenons", "binding", "stamp",    "hear_again", "own"};
+
+Error bad(std::size_t work, const char* what, const std::string& facts)
 {
-    using std::chrono::days;
-    const auto day = [start](int n) {
-        return start + days(n);
+    return {ErrorCode::BadValue, "/works/" + std::to_string(work) + "/" + what, facts};
+}
+
+} // namespace
+
+std::string_view finishName(FinishKind kind)
+{
+    return names.at(static_cast<std::size_t>(kind));
+}
+
+std::optional<FinishKind> finishKindFromName(std::string_view name)
+{
+    const auto it = std::find(names.begin(), names.end(), name);
+    return it == names.end() ? std::nullopt : std::optional(static_cast<FinishKind>(it - names.begin()));
+}
+
+bool changesTheTube(FinishKind kind)
+{
+    switch (kind) {
+    case FinishKind::Burrs:
+    case FinishKind::SmoothBore:
+    case FinishKind::OilSoak:
+    case FinishKind::OilCoats:
+    case FinishKind::WaxCoats:
+    case FinishKind::LacquerInside: return true;
+    case FinishKind::Abrasives:
+    case FinishKind::Stain:
+    case FinishKind::LacquerOutside:
+    case FinishKind::Cure:
+    case FinishKind::CorkTenons:
+    case FinishKind::Binding:
+    case FinishKind::Stamp:
+    case FinishKind::HearAgain:
+    case FinishKind::Own: break;
+    }
+    return false;
+}
+
+Status checked(const FinishPlan& plan)
+{
+    constexpr std::size_t most = 60;
+    constexpr std::size_t longest = 400;
+    constexpr int mostDays = 730;
+    constexpr double heaviest_g = 20000.0;
+    if (plan.works.empty() || plan.works.size() > most)
+        return Error{ErrorCode::BadValue, "/works", std::to_string(plan.works.size()) + "; must be 1 to 60"};
+    if (plan.recipe.size() > longest)
+        return Error{ErrorCode::BadValue, "/recipe", std::to_string(plan.recipe.size()) + " letters; must be 0 to 400"};
+    for (std::size_t i = 0; i < plan.works.size(); ++i) {
+        const FinishWork& w = plan.works[i];
+        if (w.days < 1 || w.days > mostDays)
+            return bad(i, "days", std::to_string(w.days) + "; must be 1 to 730");
+        if (w.words.size() > longest)
+            return bad(i, "words", std::to_string(w.words.size()) + " letters; must be 0 to 400");
+        if (w.kind == FinishKind::Own && w.words.empty())
+            return bad(i, "words", "empty name");
+        if (w.weight_g && !(*w.weight_g > 0.0 && *w.weight_g <= heaviest_g))
+            return bad(i, "weight_g", std::to_string(*w.weight_g) + "; must be 0 to 20000");
+        if (w.humidity && !(*w.humidity >= 0.0 && *w.humidity <= 1.0))
+            return bad(i, "humidity", std::to_string(*w.humidity) + "; must be 0 to 1");
+    }
+    return Done{};
+}
+
+std::vector<FinishDays> daysOf(const FinishPlan& plan)
+{
+    std::vector<FinishDays> all;
+    std::chrono::sys_days day = plan.start;
+    for (const FinishWork& w : plan.works) {
+        FinishDays d{day, day + std::chrono::days(w.days)};
+        if (w.done) {
+            d.until = *w.done + std::chrono::days(1);
+            d.from = std::min(d.from, *w.done);
+        }
+        all.push_back(d);
+        day = d.until;
+    }
+    return all;
+}
+
+std::optional<std::size_t> nextWork(const FinishPlan& plan)
+{
+    const auto it = std::find_if(plan.works.begin(), plan.works.end(), [](const FinishWork& w) { return !w.done; });
+    return it == plan.works.end() ? std::nullopt : std::optional(static_cast<std::size_t>(it - plan.works.begin()));
+}
+
+const std::vector<std::string>& finishRecipes()
+{
+    static const std::vector<std::string> all{"oil", "wax", "lacquer", "none"};
+    return all;
+}
+
+FinishPlan usualFinish(std::string_view recipe, std::string_view material, bool joints, std::chrono::sys_days start)
+{
+    using Kind = FinishKind;
+    const bool vegetable = material == "vegetable";
+    const bool bare = material == "plastic" || vegetable;
+    FinishPlan plan{std::string(bare ? "none" : recipe), start, {}};
+    const auto add = [&plan](Kind kind, int days) {
+        plan.works.push_back({kind, {}, days});
     };
-    return {
-        {day(0), day(1), "Burrs out, hole edges eased, bore smooth",
-         "Cut away from yourself. Listen again if an edge was rounded: it raises the note a little."},
-        {day(1), day(2), "Abrasives 180, 220, 400, 600",
-         "Along the grain, never over the lip or the window's edges. Extraction and a mask; some tropical woods sensitise."},
-        {day(2), day(9), "A week in oil, wiped every day",
-         "An oil that is safe in the mouth when cured. Oily rags can catch fire by themselves: spread them out or drown them."},
-        {day(9), day(30), "Three weeks to cure", "Hang it in moving air, out of the sun. Not to be played."},
-        {day(30), day(31), "Listen to every note again",
-         "The finish has moved the pitch a little; what is off now is the last correction."}};
+    add(Kind::Burrs, 1);
+    if (!vegetable)
+        add(Kind::SmoothBore, 1);
+    if (!bare)
+        add(Kind::Abrasives, 1);
+    if (material == "cane")
+        add(Kind::Binding, 1);
+    if (plan.recipe == "oil") {
+        add(material == "softwood" ? Kind::OilCoats : Kind::OilSoak, 7);
+        add(Kind::Cure, 21);
+    } else if (plan.recipe == "wax") {
+        add(Kind::WaxCoats, 3);
+        add(Kind::Cure, 2);
+    } else if (plan.recipe == "lacquer") {
+        add(Kind::LacquerOutside, 3);
+        add(Kind::Cure, 14);
+    }
+    if (joints && !bare)
+        add(Kind::CorkTenons, 1);
+    if (!vegetable)
+        add(Kind::HearAgain, 1);
+    return plan;
 }
 
 } // namespace dowel

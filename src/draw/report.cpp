@@ -1,0 +1,330 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "draw/report.h"
+
+#include "draw/fonts.h"
+
+#include <QAbstractTextDocumentLayout>
+#include <QBuffer>
+#include <QMarginsF>
+#include <QPageSize>
+#include <QPainter>
+#include <QPdfWriter>
+#include <QTextBlock>
+#include <QTextDocument>
+#include <QTextObjectInterface>
+#include <QXmlStreamWriter>
+#include <algorithm>
+#include <cmath>
+#include <cstdio>
+
+namespace dowel::draw {
+
+namespace {
+
+constexpr double dotsPerMillimetre = 1200.0 / 25.4;
+constexpr int sketchObject = QTextFormat::UserObject + 1;
+constexpr int sketchIndex = QTextFormat::UserProperty + 1;
+
+std::string millimetres(Metres m)
+{
+    char text[32];
+    std::snprintf(text, sizeof text, "%.1f", m.millimetres());
+    return text;
+}
+
+/// In a painter whose unit is a millimetre.
+void paint(QPainter& painter, const Sketch& s)
+{
+    for (const SketchBar& b : s.bars)
+        painter.fillRect(QRectF(b.x, b.y, b.width, b.height), QColor(b.grey, b.grey, b.grey));
+    painter.setBrush(Qt::NoBrush);
+    for (const SketchLine& l : s.lines) {
+        painter.setPen(QPen(Qt::black, l.width));
+        painter.drawLine(QPointF(l.x1, l.y1), QPointF(l.x2, l.y2));
+    }
+    painter.setPen(QPen(Qt::black, 0.25));
+    for (const SketchRing& r : s.rings)
+        painter.drawEllipse(QPointF(r.x, r.y), r.rx, r.ry);
+    for (const SketchText& t : s.texts) {
+        painter.save();
+        constexpr double fine = 0.01; // fonts are set in whole dots
+        painter.translate(t.x, t.y);
+        painter.scale(fine, fine);
+        QFont font(QStringLiteral("B612"));
+        font.setPixelSize(static_cast<int>(t.size / fine));
+        painter.setFont(font);
+        const QString words = QString::fromStdString(t.words);
+        painter.drawText(QPointF(-0.5 * painter.fontMetrics().horizontalAdvance(words), 0.0), words);
+        painter.restore();
+    }
+}
+
+/// Lets a sketch stand in running text like a large letter.
+class SketchInText : public QObject, public QTextObjectInterface
+{
+    Q_OBJECT
+    Q_INTERFACES(QTextObjectInterface)
+
+public:
+    explicit SketchInText(const std::vector<Placed>& sketches) : m_sketches(&sketches) {}
+    QSizeF intrinsicSize(QTextDocument* /*doc*/, int /*position*/, const QTextFormat& format) override
+    {
+        const Sketch& s = of(format);
+        return {s.width * dotsPerMillimetre, s.height * dotsPerMillimetre};
+    }
+    void drawObject(QPainter* painter, const QRectF& rect, QTextDocument* /*doc*/, int /*position*/,
+                    const QTextFormat& format) override
+    {
+        painter->save();
+        painter->translate(rect.topLeft());
+        painter->scale(dotsPerMillimetre, dotsPerMillimetre);
+        paint(*painter, of(format));
+        painter->restore();
+    }
+
+private:
+    [[nodiscard]] const Sketch& of(const QTextFormat& format) const
+    {
+        return (*m_sketches)[static_cast<std::size_t>(format.intProperty(sketchIndex))].sketch;
+    }
+    const std::vector<Placed>* m_sketches;
+};
+
+void drawSection(Sketch& s, const Instrument& instrument, double scale, double axis)
+{
+    const auto& bore = instrument.spec().bore;
+    const auto x = [&](Metres at) {
+        return at.millimetres() * scale;
+    };
+    for (std::size_t i = 1; i < bore.size(); ++i)
+        for (const double side : {-1.0, 1.0}) {
+            const auto inner = [&](const Station& t) {
+                return axis + side * t.diameter.millimetres() / 2.0 * scale;
+            };
+            const auto outer = [&](const Station& t) {
+                return inner(t) + side * instrument.wallAt(t.at).millimetres() * scale;
+            };
+            s.lines.push_back({x(bore[i - 1].at), inner(bore[i - 1]), x(bore[i].at), inner(bore[i]), 0.2});
+            s.lines.push_back({x(bore[i - 1].at), outer(bore[i - 1]), x(bore[i].at), outer(bore[i]), 0.35});
+            if (i + 1 == bore.size())
+                s.lines.push_back({x(bore[i].at), inner(bore[i]), x(bore[i].at), outer(bore[i]), 0.35});
+            if (i == 1)
+                s.lines.push_back({x(bore[0].at), inner(bore[0]), x(bore[0].at), outer(bore[0]), 0.35});
+        }
+    if (instrument.spec().foot == Foot::Closed) {
+        const double r = bore.back().diameter.millimetres() / 2.0 * scale;
+        s.lines.push_back({x(bore.back().at), axis - r, x(bore.back().at), axis + r, 0.6});
+    }
+}
+
+void drawMouth(Sketch& s, const Instrument& instrument, double scale, double above)
+{
+    if (const auto* d = std::get_if<Duct>(&instrument.spec().excitation)) {
+        const double half = d->windowWidth.millimetres() / 2.0 * scale;
+        const double along = d->windowLength.millimetres() * scale;
+        for (const auto& [x1, y1, x2, y2] : {std::array{0.0, -half, along, -half}, std::array{0.0, half, along, half},
+                                             std::array{0.0, -half, 0.0, half}, std::array{along, -half, along, half}})
+            s.lines.push_back({x1, above + y1, x2, above + y2, 0.25});
+    } else if (const auto* t = std::get_if<Transverse>(&instrument.spec().excitation)) {
+        s.rings.push_back({0.0, above, t->holeLength.millimetres() / 2.0 * scale, t->holeWidth.millimetres() / 2.0 * scale});
+    }
+}
+
+} // namespace
+
+Sketch instrumentSketch(const Instrument& instrument, double width_mm)
+{
+    const InstrumentSpec& spec = instrument.spec();
+    Sketch s;
+    s.width = width_mm;
+    constexpr double edge = 6.0;
+    const double scale = (width_mm - 2.0 * edge) / instrument.length().millimetres();
+    double outside = 0.0;
+    for (const Station& t : spec.bore)
+        outside = std::max(outside, (t.diameter + instrument.wallAt(t.at) * 2.0).millimetres() * scale);
+    const double section = 5.0 + outside / 2.0;
+    const double above = section + outside + 9.0;
+    drawSection(s, instrument, scale, section);
+    for (const double side : {-1.0, 1.0})
+        s.lines.push_back(
+            {0.0, above + side * outside / 2.0, instrument.length().millimetres() * scale, above + side * outside / 2.0, 0.35});
+    drawMouth(s, instrument, scale, above);
+    const double foot = instrument.length().millimetres() * scale;
+    double level = 0.0;
+    for (std::size_t i = 0; i < spec.holes.size(); ++i) {
+        const Hole& h = spec.holes[i];
+        const double x = h.at.millimetres() * scale;
+        const double r = h.diameter.millimetres() / 2.0 * scale;
+        s.rings.push_back({x, above, r * h.elongation, r});
+        if (h.side == Side::Back) // seen through the tube
+            s.lines.push_back({x - r, above + r, x + r, above - r, 0.15});
+        s.texts.push_back({x, above - outside / 2.0 - 1.5, h.id.text, 2.6});
+        const double below = above + outside / 2.0;
+        s.texts.push_back({x, below + 3.5, millimetres(h.diameter), 2.4});
+        // Each distance from the foot has a line of its own, so that no two run into each other.
+        level = below + 6.5 + 3.6 * static_cast<double>(i);
+        s.lines.push_back({x, below + 4.2, x, level, 0.1});
+        s.lines.push_back({x, level, foot, level, 0.15});
+        s.texts.push_back({(x + foot) / 2.0, level - 0.5, millimetres(instrument.length() - h.at), 2.4});
+    }
+    level = std::max(level, above + outside / 2.0 + 3.0) + 3.6;
+    s.lines.push_back({0.0, level, foot, level, 0.15});
+    s.texts.push_back({foot / 2.0, level - 0.5, millimetres(instrument.length()), 2.4});
+    s.lines.push_back({foot, above + outside / 2.0, foot, level, 0.1});
+    s.height = level + 2.0;
+    for (auto* list : {&s.lines})
+        for (SketchLine& l : *list) {
+            l.x1 += edge;
+            l.x2 += edge;
+        }
+    for (SketchRing& r : s.rings)
+        r.x += edge;
+    for (SketchText& t : s.texts)
+        t.x += edge;
+    return s;
+}
+
+Sketch timbreSketch(const std::vector<PartialsOf>& notes, double width_mm)
+{
+    Sketch s;
+    s.width = width_mm;
+    s.height = 34.0;
+    const double column = width_mm / static_cast<double>(std::max<std::size_t>(8, notes.size()));
+    constexpr double foot = 28.0;
+    constexpr double faintest_dB = -40.0;
+    for (std::size_t i = 0; i < notes.size(); ++i) {
+        const double middle = (static_cast<double>(i) + 0.5) * column;
+        for (std::size_t k = 0; k < notes[i].partials_dB.size() && k < 8; ++k) {
+            const double strength = std::clamp(1.0 - notes[i].partials_dB[k] / faintest_dB, 0.0, 1.0);
+            const double wide = strength * column * 0.8;
+            if (wide > 0.1)
+                s.bars.push_back({middle - wide / 2.0, foot - 3.4 * static_cast<double>(k + 1), wide, 2.6,
+                                  static_cast<int>(200.0 * (1.0 - strength))});
+        }
+        s.texts.push_back({middle, foot + 4.0, notes[i].note, 2.4});
+    }
+    s.lines.push_back({0.0, foot, width_mm, foot, 0.2});
+    return s;
+}
+
+std::string svgOf(const Sketch& s, const std::string& title)
+{
+    QString out;
+    QXmlStreamWriter xml(&out);
+    const auto number = [](double v) {
+        return QString::number(v, 'f', 3);
+    };
+    xml.writeStartElement(QStringLiteral("svg"));
+    xml.writeDefaultNamespace(QStringLiteral("http://www.w3.org/2000/svg"));
+    xml.writeAttribute(QStringLiteral("width"), number(s.width) + QStringLiteral("mm"));
+    xml.writeAttribute(QStringLiteral("height"), number(s.height) + QStringLiteral("mm"));
+    xml.writeAttribute(QStringLiteral("viewBox"), QStringLiteral("0 0 %1 %2").arg(number(s.width), number(s.height)));
+    xml.writeTextElement(QStringLiteral("title"), QString::fromStdString(title));
+    for (const SketchBar& b : s.bars) {
+        xml.writeEmptyElement(QStringLiteral("rect"));
+        xml.writeAttribute(QStringLiteral("x"), number(b.x));
+        xml.writeAttribute(QStringLiteral("y"), number(b.y));
+        xml.writeAttribute(QStringLiteral("width"), number(b.width));
+        xml.writeAttribute(QStringLiteral("height"), number(b.height));
+        xml.writeAttribute(QStringLiteral("fill"), QColor(b.grey, b.grey, b.grey).name());
+    }
+    for (const SketchLine& l : s.lines) {
+        xml.writeEmptyElement(QStringLiteral("line"));
+        xml.writeAttribute(QStringLiteral("x1"), number(l.x1));
+        xml.writeAttribute(QStringLiteral("y1"), number(l.y1));
+        xml.writeAttribute(QStringLiteral("x2"), number(l.x2));
+        xml.writeAttribute(QStringLiteral("y2"), number(l.y2));
+        xml.writeAttribute(QStringLiteral("stroke"), QStringLiteral("#000"));
+        xml.writeAttribute(QStringLiteral("stroke-width"), number(l.width));
+    }
+    for (const SketchRing& r : s.rings) {
+        xml.writeEmptyElement(QStringLiteral("ellipse"));
+        xml.writeAttribute(QStringLiteral("cx"), number(r.x));
+        xml.writeAttribute(QStringLiteral("cy"), number(r.y));
+        xml.writeAttribute(QStringLiteral("rx"), number(r.rx));
+        xml.writeAttribute(QStringLiteral("ry"), number(r.ry));
+        xml.writeAttribute(QStringLiteral("fill"), QStringLiteral("none"));
+        xml.writeAttribute(QStringLiteral("stroke"), QStringLiteral("#000"));
+        xml.writeAttribute(QStringLiteral("stroke-width"), QStringLiteral("0.25"));
+    }
+    for (const SketchText& t : s.texts) {
+        xml.writeStartElement(QStringLiteral("text"));
+        xml.writeAttribute(QStringLiteral("x"), number(t.x));
+        xml.writeAttribute(QStringLiteral("y"), number(t.y));
+        xml.writeAttribute(QStringLiteral("font-size"), number(t.size));
+        xml.writeAttribute(QStringLiteral("text-anchor"), QStringLiteral("middle"));
+        xml.writeCharacters(QString::fromStdString(t.words));
+        xml.writeEndElement();
+    }
+    xml.writeEndElement();
+    return out.toStdString();
+}
+
+Result<std::string> reportPdf(const QString& body, const std::vector<Placed>& sketches, const QString& title, Paper paper)
+{
+    loadFonts();
+    QBuffer buffer;
+    buffer.open(QIODevice::WriteOnly);
+    {
+        QPdfWriter pdf(&buffer);
+        pdf.setTitle(title);
+        pdf.setPageSize(QPageSize(paper == Paper::A4 ? QPageSize::A4 : QPageSize::Letter));
+        pdf.setResolution(static_cast<int>(std::lround(dotsPerMillimetre * 25.4)));
+        pdf.setPageMargins(QMarginsF(0.0, 0.0, 0.0, 0.0));
+        QTextDocument document;
+        document.documentLayout()->setPaintDevice(&pdf);
+        QFont font(QStringLiteral("B612"));
+        font.setPointSizeF(9.0);
+        document.setDefaultFont(font);
+        document.setDocumentMargin(0.0);
+        document.setDefaultStyleSheet(QStringLiteral("h1{font-size:16pt} h2{font-size:11pt;margin-top:14px;margin-bottom:4px} "
+                                                     "th{text-align:left}"));
+        // The marks become letters that rich text keeps, and those the sketches.
+        QString html = body;
+        for (std::size_t i = 0; i < sketches.size(); ++i)
+            html.replace(sketches[i].mark, QStringLiteral("<p>[[%1]]</p>").arg(i));
+        document.setHtml(html);
+        SketchInText letters(sketches);
+        document.documentLayout()->registerHandler(sketchObject, &letters);
+        for (std::size_t i = 0; i < sketches.size(); ++i) {
+            QTextCursor at = document.find(QStringLiteral("[[%1]]").arg(i));
+            if (at.isNull())
+                continue;
+            QTextCharFormat format;
+            format.setObjectType(sketchObject);
+            format.setProperty(sketchIndex, static_cast<int>(i));
+            at.insertText(QString(QChar::ObjectReplacementCharacter), format);
+        }
+        constexpr double margin_mm = 15.0;
+        const QSizeF page_mm = pdf.pageLayout().fullRect(QPageLayout::Millimeter).size();
+        const QSizeF inside((page_mm.width() - 2.0 * margin_mm) * dotsPerMillimetre,
+                            (page_mm.height() - 2.0 * margin_mm) * dotsPerMillimetre);
+        document.setPageSize(inside);
+        QPainter painter(&pdf);
+        if (!painter.isActive())
+            return Error{ErrorCode::Internal, "report", "the page cannot be drawn"};
+        for (int page = 0; page < document.pageCount(); ++page) {
+            if (page > 0)
+                pdf.newPage();
+            painter.resetTransform();
+            painter.translate(margin_mm * dotsPerMillimetre, margin_mm * dotsPerMillimetre - page * inside.height());
+            const QRectF part(0.0, page * inside.height(), inside.width(), inside.height());
+            QAbstractTextDocumentLayout::PaintContext context;
+            context.clip = part;
+            context.palette.setColor(QPalette::Text, Qt::black);
+            painter.setClipRect(part);
+            document.documentLayout()->draw(&painter, context);
+            painter.setClipping(false);
+            painter.resetTransform();
+            painter.setFont(font);
+            painter.setPen(Qt::black);
+            painter.drawText(QPointF(margin_mm * dotsPerMillimetre, (page_mm.height() - 8.0) * dotsPerMillimetre),
+                             QStringLiteral("%1 – %2 / %3").arg(title).arg(page + 1).arg(document.pageCount()));
+        }
+    }
+    return buffer.data().toStdString();
+}
+
+} // namespace dowel::draw
+
+#include "report.moc"

@@ -1,0 +1,86 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/finish_json.h"
+
+#include "io/calendar.h"
+#include "io/json_reader.h"
+
+#include <cstdio>
+
+namespace dowel::io {
+
+std::string dayText(std::chrono::sys_days day)
+{
+    const std::chrono::year_month_day date(day);
+    char text[24];
+    std::snprintf(text, sizeof text, "%04d-%02u-%02u", static_cast<int>(date.year()), static_cast<unsigned>(date.month()),
+                  static_cast<unsigned>(date.day()));
+    return text;
+}
+
+std::optional<std::chrono::sys_days> dayFromText(const std::string& text)
+{
+    const auto day = dayOf(text);
+    constexpr std::size_t letters = 10;
+    return text.size() == letters && dayText(day) == text ? std::optional(day) : std::nullopt;
+}
+
+std::string finishText(const FinishPlan& plan)
+{
+    Json works = Json::array();
+    for (const FinishWork& w : plan.works) {
+        Json one{{"kind", finishName(w.kind)}, {"days", w.days}};
+        if (!w.words.empty())
+            one["words"] = w.words;
+        if (w.done)
+            one["done"] = dayText(*w.done);
+        if (w.weight_g)
+            one["weight_g"] = tidy(*w.weight_g);
+        if (w.humidity)
+            one["humidity"] = tidy(*w.humidity);
+        works.push_back(std::move(one));
+    }
+    return Json{{"recipe", plan.recipe}, {"start", dayText(plan.start)}, {"works", works}}.dump();
+}
+
+Result<FinishPlan> finishFromText(const std::string& text)
+{
+    const auto json = parseJson(text, "finish");
+    if (!json)
+        return json.error();
+    std::optional<Error> error;
+    JsonReader r(*json, "", error);
+    const auto day = [](JsonReader& from, const std::string& key) {
+        const auto read = dayFromText(from.text(key));
+        if (!read)
+            from.fail(ErrorCode::BadValue, key, "is no day");
+        return read.value_or(std::chrono::sys_days());
+    };
+    FinishPlan plan;
+    plan.recipe = r.text("recipe");
+    plan.start = day(r, "start");
+    for (JsonReader& one : r.objects("works")) {
+        FinishWork w;
+        const auto kind = finishKindFromName(one.text("kind"));
+        if (!kind)
+            one.fail(ErrorCode::BadValue, "kind", "is not known");
+        w.kind = kind.value_or(FinishKind::Own);
+        w.days = one.integer("days", 1);
+        w.words = one.text("words", "");
+        if (one.has("done"))
+            w.done = day(one, "done");
+        if (one.has("weight_g"))
+            w.weight_g = one.number("weight_g");
+        if (one.has("humidity"))
+            w.humidity = one.number("humidity");
+        one.finish();
+        plan.works.push_back(std::move(w));
+    }
+    r.finish();
+    if (error)
+        return *error;
+    if (auto ok = checked(plan); !ok)
+        return ok.error();
+    return plan;
+}
+
+} // namespace dowel::io

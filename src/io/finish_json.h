@@ -1,0 +1,19 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// A finish as JSON, in the record and as a recipe of the shop.
+#pragma once
+
+#include "core/shop/finish.h"
+
+#include <string>
+
+namespace dowel::io {
+
+/// Days as "2026-05-12".
+[[nodiscard]] std::string finishText(const FinishPlan& plan);
+/// Errors: ParseError and those of the reader, with the place; those of checked().
+[[nodiscard]] Result<FinishPlan> finishFromText(const std::string& text);
+/// "2026-05-12"; nothing where it is no day.
+[[nodiscard]] std::optional<std::chrono::sys_days> dayFromText(const std::string& text);
+[[nodiscard]] std::string dayText(std::chrono::sys_days day);
+
+} // namespace dowel::io

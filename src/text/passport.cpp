@@ -1,0 +1,213 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "text/passport.h"
+
+#include "text/finish.h"
+#include "text/names.h"
+#include "text/sentences.h"
+
+#include <QCoreApplication>
+#include <QDate>
+#include <QLocale>
+#include <algorithm>
+#include <cmath>
+
+namespace dowel::text {
+
+namespace {
+
+QString tr(const char* words, const char* what = nullptr, int n = -1)
+{
+    return QCoreApplication::translate("dowel::text::Passport", words, what, n);
+}
+
+QString cell(const QString& words, const char* tag = "td")
+{
+    return QStringLiteral("<%1>%2</%1>").arg(QLatin1String(tag), words.toHtmlEscaped());
+}
+
+QString line(const QStringList& cells, const char* tag = "td")
+{
+    QString s = QStringLiteral("<tr>");
+    for (const QString& c : cells)
+        s += cell(c, tag);
+    return s + QStringLiteral("</tr>\n");
+}
+
+QString table(const QStringList& head, const QList<QStringList>& rows)
+{
+    QString s = QStringLiteral("<table border=\"1\" cellspacing=\"0\" cellpadding=\"3\">\n") + line(head, "th");
+    for (const QStringList& r : rows)
+        s += line(r);
+    return s + QStringLiteral("</table>\n");
+}
+
+QString heading(const QString& words)
+{
+    return QStringLiteral("<h2>%1</h2>\n").arg(words.toHtmlEscaped());
+}
+
+QString paragraph(const QString& words)
+{
+    return QStringLiteral("<p>%1</p>\n").arg(words.toHtmlEscaped());
+}
+
+QString dayOf(const std::string& stamp)
+{
+    const QDate date = QDate::fromString(QString::fromStdString(stamp).left(10), Qt::ISODate);
+    return date.isValid() ? QLocale().toString(date, QLocale::ShortFormat) : QString();
+}
+
+Metres fine(Metres m)
+{
+    return Metres::fromMillimetres(std::round(m.millimetres() * 100.0) / 100.0);
+}
+
+/// A hole's sign in the chart, from the mouth downwards.
+QString signs(const Instrument& instrument, const Fingering& f)
+{
+    QString s;
+    const auto shares = instrument.openShares(f);
+    for (std::size_t i = shares.size(); i-- > 0;)
+        s += shares[i] <= 0.0 ? QLatin1Char('x') : shares[i] >= 1.0 ? QLatin1Char('o') : QLatin1Char('/');
+    return s.isEmpty() ? QStringLiteral("-") : s;
+}
+
+QString mouthWords(const Excitation& e, LengthUnit unit)
+{
+    if (const auto* d = std::get_if<Duct>(&e))
+        return tr("Window %1 across, %2 along; wall at the window %3.")
+            .arg(length(fine(d->windowWidth), unit), length(fine(d->windowLength), unit), length(fine(d->chimney), unit));
+    if (const auto* t = std::get_if<Transverse>(&e))
+        return tr("Embouchure hole %1 along, %2 across, chimney %3; stopper %4 from its middle.")
+            .arg(length(fine(t->holeLength), unit), length(fine(t->holeWidth), unit), length(fine(t->chimney), unit),
+                 length(fine(t->stopper), unit));
+    return tr("Mouthpiece with a volume of %1 mm³.").arg(std::lround(std::get<ClosedTop>(e).volume.cubicMillimetres()));
+}
+
+QString chart(const Passport& p)
+{
+    const InstrumentSpec& spec = p.instrument.spec();
+    QList<QStringList> rows;
+    for (const PassportNote& n : p.notes)
+        rows << QStringList{noteName(n.fingering.id.text),
+                            signs(p.instrument, n.fingering),
+                            QString::number(n.fingering.registerNumber),
+                            number(n.fingering.target.hertz(), 1),
+                            n.off ? cents(n.off->cents()) : tr("not heard"),
+                            n.off ? spread(std::max(0.1, n.sd.cents())) : QString()};
+    return heading(tr("Notes at %1 °C, A4 = %2 Hz")
+                       .arg(number(spec.tuning.playedAt.celsius(), 1), number(spec.tuning.a4.hertz(), 1))) +
+           table({tr("note"), tr("fingers"), tr("register"), tr("target, Hz"), tr("cents off"), tr("give or take")}, rows) +
+           paragraph(tr("Fingers from the mouth down: x closed, o open, / partly."));
+}
+
+QString measures(const Passport& p, LengthUnit unit)
+{
+    const InstrumentSpec& spec = p.instrument.spec();
+    QList<QStringList> bore;
+    for (const Station& s : spec.bore)
+        bore << QStringList{length(fine(s.at), unit), length(fine(s.diameter), unit),
+                            length(fine(s.wall.value_or(spec.wall)), unit)};
+    QString s = heading(tr("Measures")) + paragraph(mouthWords(spec.excitation, unit)) +
+                table({tr("from the mouth"), tr("bore"), tr("wall")}, bore);
+    QList<QStringList> holes;
+    for (const Hole& h : spec.holes)
+        holes << QStringList{QString::fromStdString(h.id.text), length(fine(p.instrument.length() - h.at), unit),
+                             length(fine(h.diameter), unit),    length(fine(h.undercutDiameter), unit),
+                             length(fine(h.chimney), unit),     h.side == Side::Back ? tr("back") : tr("front"),
+                             QString::fromStdString(h.digit)};
+    if (!holes.isEmpty())
+        s += QStringLiteral("<br/>") +
+             table({tr("hole"), tr("from the foot"), tr("diameter"), tr("at the bore"), tr("chimney"), tr("side"), tr("finger")},
+                   holes);
+    return s;
+}
+
+QString heardHow(const Passport& p)
+{
+    QStringList sources;
+    for (const ReadingSource s : p.sources)
+        switch (s) {
+        case ReadingSource::Microphone: sources << tr("by microphone"); break;
+        case ReadingSource::File: sources << tr("from recordings"); break;
+        case ReadingSource::Numbers: sources << tr("by numbers of another tuner"); break;
+        case ReadingSource::Player: sources << tr("by the simulated player"); break;
+        }
+    QString s = heading(tr("How it was measured"));
+    s += paragraph(sources.isEmpty()
+                       ? tr("It has not been heard yet.")
+                       : tr("Readings: %1, %2.", "how many, how").arg(p.readings).arg(sources.join(QStringLiteral(", "))));
+    if (p.coolest && p.warmest)
+        s += paragraph(tr("In rooms of %1 to %2 °C; what is told above is brought to the temperature named there.")
+                           .arg(number(p.coolest->celsius(), 1), number(p.warmest->celsius(), 1)));
+    return s;
+}
+
+QString finished(const std::optional<FinishPlan>& finish)
+{
+    if (!finish)
+        return {};
+    QList<QStringList> rows;
+    for (const FinishWork& w : finish->works)
+        rows << QStringList{work(w), w.done ? day(*w.done) : tr("not done yet")};
+    return heading(tr("Finish: %1").arg(recipe(finish->recipe))) + table({tr("work"), tr("done")}, rows);
+}
+
+QString care(const std::string& material, const std::optional<FinishPlan>& finish)
+{
+    const bool plastic = material == "plastic";
+    QString s = heading(tr("Care"));
+    s += paragraph(
+        plastic ? tr("Wash it in lukewarm water with a little soap, and let it dry. Not near heat.")
+                : tr("Play it in slowly: a quarter of an hour a day for two weeks. Wipe the bore dry after playing, and keep it "
+                     "from sun, heaters and cold cars."));
+    if (!plastic && finish && finish->recipe == "oil")
+        s += paragraph(
+            tr("Oil the bore twice a year, thinly, with an oil that is safe in the mouth when cured, and let it dry for some "
+               "days. Oily rags catch fire by themselves: spread them flat outdoors."));
+    return s + paragraph(tr("Before another player takes it, clean the mouthpiece; alcohol harms some finishes, so try it where "
+                            "it is not seen."));
+}
+
+QString worked(const Passport& p, LengthUnit unit)
+{
+    QList<QStringList> rows;
+    for (const PassportCut& c : p.cuts)
+        rows << QStringList{dayOf(c.at), work(c.cut), length(fine(c.from), unit), length(fine(wantedSize(c.cut)), unit)};
+    return rows.isEmpty() ? QString() : heading(tr("What was cut")) + table({tr("day"), tr("work"), tr("from"), tr("to")}, rows);
+}
+
+} // namespace
+
+QString passportBody(const Passport& p, const std::optional<FinishPlan>& finish, const PassportWishes& wishes)
+{
+    const InstrumentSpec& spec = p.instrument.spec();
+    QString s = QStringLiteral("<h1>%1</h1>\n").arg(QString::fromStdString(spec.name).toHtmlEscaped());
+    QStringList facts{text::familyTitle(spec.family)};
+    if (!spec.material.empty())
+        facts << materialName(spec.material);
+    if (!wishes.maker.isEmpty())
+        facts << wishes.maker;
+    if (!wishes.serial.isEmpty())
+        facts << tr("No. %1", "serial").arg(wishes.serial);
+    if (const QString from = dayOf(p.begun), to = dayOf(p.last); !from.isEmpty())
+        facts << (from == to ? from : tr("%1 to %2", "days").arg(from, to));
+    s += paragraph(facts.join(QStringLiteral(" · ")));
+    if (wishes.shortOne)
+        return s + chart(p) + care(spec.material, finish);
+    s += QLatin1String(passportDrawing) + QStringLiteral("\n") + chart(p) + QLatin1String(passportTimbre) + QStringLiteral("\n") +
+         measures(p, wishes.unit) + heardHow(p) + finished(finish) + worked(p, wishes.unit) + care(spec.material, finish);
+    return s;
+}
+
+QString passportPage(const QString& title, const QString& body)
+{
+    return QStringLiteral(
+               "<!DOCTYPE html>\n<html><head><meta charset=\"utf-8\"/><title>%1</title>\n<style>body{font-family:B612,"
+               "sans-serif;max-width:190mm;margin:10mm auto;color:#000;background:#fff}table{border-collapse:collapse;"
+               "margin:2mm 0}td,th{border:1px solid #444;padding:1mm 2mm;text-align:left}h1{margin-bottom:1mm}h2{font-size:"
+               "1.1em;margin:5mm 0 1mm}svg{max-width:100%;height:auto}</style></head>\n<body>\n%2</body></html>\n")
+        .arg(title.toHtmlEscaped(), body);
+}
+
+} // namespace dowel::text

@@ -1,0 +1,110 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves that the passport tells what the record holds: notes on the last shape alone, weighed and at the tuning's temperature,
+// and what a finish moved.
+#include "core/record/passport.h"
+#include "support/compare.h"
+#include "support/fixtures.h"
+
+#include <QtTest>
+#include <cmath>
+
+using namespace dowel;
+using fixtures::mm;
+
+namespace {
+
+ReadingEntry heard(const Fingering& f, double cents, double sd, double celsius = 20.0)
+{
+    ReadingEntry r;
+    r.fingering = f.id;
+    r.pitch = f.target * std::exp2(cents / 1200.0);
+    r.sd = Cents::fromCents(sd);
+    r.air = Temperature::fromCelsius(celsius);
+    return r;
+}
+
+} // namespace
+
+class TestPassport : public QObject
+{
+    Q_OBJECT
+
+    static void put(Workbook& book, EntryBody body, const char* at = "2026-05-01T10:00:00Z")
+    {
+        const auto ok = book.append({book.nextId(), at, std::move(body)});
+        QVERIFY2(ok.ok(), ok ? "" : ok.error().facts.c_str());
+    }
+
+private Q_SLOTS:
+    void anUnheardInstrumentSaysSo()
+    {
+        const Passport p = passportOf(Workbook(fixtures::whistle()));
+        QCOMPARE(p.notes.size(), fixtures::whistleSpec().fingerings.size());
+        QVERIFY(p.begun.empty() && p.cuts.empty() && p.readings == 0 && !p.coolest && p.sources.empty());
+        for (const PassportNote& n : p.notes)
+            QVERIFY(!n.off);
+    }
+    void readingsAreWeighedByTheirErrors()
+    {
+        Workbook book(fixtures::whistle());
+        const Fingering& f = book.present().spec().fingerings.front();
+        put(book, heard(f, 2.0, 1.0));
+        put(book, heard(f, 8.0, 2.0));
+        const Passport p = passportOf(book);
+        // By hand: weights 1 and 1/4: (2 + 8/4) / 1.25 = 3.2, and 1 / sqrt(1.25).
+        VERIFY_NEAR(p.notes.front().off->cents(), 3.2, 1e-6);
+        VERIFY_NEAR(p.notes.front().sd.cents(), 1.0 / std::sqrt(1.25), 1e-9);
+        QCOMPARE(p.readings, std::size_t(2));
+    }
+    void aColdRoomIsBroughtToTheTuningsTemperature()
+    {
+        Workbook book(fixtures::whistle());
+        const Fingering& f = book.present().spec().fingerings.front();
+        put(book, heard(f, 0.0, 1.0, 10.0));
+        const Passport p = passportOf(book);
+        // The speed of sound goes with the root of the absolute temperature: 600 log2(293.15 / 283.15) cents.
+        VERIFY_NEAR(p.notes.front().off->cents(), 600.0 * std::log2(293.15 / 283.15), 0.01);
+        VERIFY_NEAR(p.coolest->celsius(), 10.0, 1e-9);
+    }
+    void whatWasHeardBeforeTheLastCutIsNotToldOfIt()
+    {
+        Workbook book(fixtures::whistle());
+        const Fingering f = book.present().spec().fingerings.front();
+        const Hole h = book.present().spec().holes.front();
+        put(book, heard(f, -20.0, 1.0));
+        put(book, CutEntry{Enlarge{h.id, h.diameter + mm(0.5)}, h.diameter, {}, {}}, "2026-05-02T10:00:00Z");
+        Passport p = passportOf(book);
+        QVERIFY(!p.notes.front().off);
+        QCOMPARE(p.cuts.size(), std::size_t(1));
+        QCOMPARE(p.cuts.front().at, std::string("2026-05-02T10:00:00Z"));
+        VERIFY_NEAR(p.instrument.spec().holes.front().diameter.metres(), (h.diameter + mm(0.5)).metres(), 1e-12);
+        put(book, heard(f, -3.0, 1.0), "2026-05-03T10:00:00Z");
+        p = passportOf(book);
+        VERIFY_NEAR(p.notes.front().off->cents(), -3.0, 1e-6);
+        QCOMPARE(p.last.substr(0, 10), std::string("2026-05-03"));
+    }
+    void whatTheFinishMovedIsBeforeAndAfter()
+    {
+        Workbook book(fixtures::whistle());
+        const auto& fingerings = book.present().spec().fingerings;
+        const Fingering low = fingerings[0];
+        const Fingering next = fingerings[1];
+        put(book, heard(low, 1.0, 1.0), "2026-05-01T10:00:00Z");
+        put(book, heard(next, -1.0, 1.0), "2026-05-01T10:00:00Z");
+        put(book, heard(low, 2.0, 1.0), "2026-05-20T10:00:00Z"); // while it cures: neither
+        put(book, heard(low, 5.0, 1.0), "2026-06-01T10:00:00Z");
+        auto shifts = shiftOver(book, "2026-05-03", "2026-06-01");
+        QCOMPARE(shifts.size(), std::size_t(1)); // the other was not heard again
+        VERIFY_NEAR(shifts.front().before.cents(), 1.0, 1e-6);
+        VERIFY_NEAR(shifts.front().after.cents(), 5.0, 1e-6);
+        // A cut between makes it no shift of the finish.
+        const Hole h = book.present().spec().holes.front();
+        put(book, CutEntry{Enlarge{h.id, h.diameter + mm(0.5)}, h.diameter, {}, {}}, "2026-06-02T10:00:00Z");
+        put(book, heard(next, 4.0, 1.0), "2026-06-03T10:00:00Z");
+        shifts = shiftOver(book, "2026-05-03", "2026-06-01");
+        QCOMPARE(shifts.size(), std::size_t(1));
+    }
+};
+
+QTEST_APPLESS_MAIN(TestPassport)
+#include "test_passport.moc"
