@@ -21,7 +21,6 @@ namespace dowel::draw {
 
 namespace {
 
-constexpr double dotsPerMillimetre = 1200.0 / 25.4;
 constexpr int sketchObject = QTextFormat::UserObject + 1;
 constexpr int sketchIndex = QTextFormat::UserProperty + 1;
 
@@ -66,18 +65,18 @@ class SketchInText : public QObject, public QTextObjectInterface
     Q_INTERFACES(QTextObjectInterface)
 
 public:
-    explicit SketchInText(const std::vector<Placed>& sketches) : m_sketches(&sketches) {}
+    SketchInText(const std::vector<Placed>& sketches, double dots) : m_sketches(&sketches), m_dots(dots) {}
     QSizeF intrinsicSize(QTextDocument* /*doc*/, int /*position*/, const QTextFormat& format) override
     {
         const Sketch& s = of(format);
-        return {s.width * dotsPerMillimetre, s.height * dotsPerMillimetre};
+        return {s.width * m_dots, s.height * m_dots};
     }
     void drawObject(QPainter* painter, const QRectF& rect, QTextDocument* /*doc*/, int /*position*/,
                     const QTextFormat& format) override
     {
         painter->save();
         painter->translate(rect.topLeft());
-        painter->scale(dotsPerMillimetre, dotsPerMillimetre);
+        painter->scale(m_dots, m_dots);
         paint(*painter, of(format));
         painter->restore();
     }
@@ -88,6 +87,7 @@ private:
         return (*m_sketches)[static_cast<std::size_t>(format.intProperty(sketchIndex))].sketch;
     }
     const std::vector<Placed>* m_sketches;
+    double m_dots; ///< a millimetre
 };
 
 void drawSection(Sketch& s, const Instrument& instrument, double scale, double axis)
@@ -260,67 +260,84 @@ std::string svgOf(const Sketch& s, const std::string& title)
     return out.toStdString();
 }
 
-Result<std::string> reportPdf(const QString& body, const std::vector<Placed>& sketches, const QString& title, Paper paper)
+namespace {
+
+void putSketches(QTextDocument& document, std::size_t count)
+{
+    for (std::size_t i = 0; i < count; ++i) {
+        QTextCursor at = document.find(QStringLiteral("[[%1]]").arg(i));
+        if (at.isNull())
+            continue;
+        QTextCharFormat format;
+        format.setObjectType(sketchObject);
+        format.setProperty(sketchIndex, static_cast<int>(i));
+        at.insertText(QString(QChar::ObjectReplacementCharacter), format);
+    }
+}
+
+} // namespace
+
+Status paintReport(QPagedPaintDevice& device, const QString& body, const std::vector<Placed>& sketches, const QString& title)
 {
     loadFonts();
+    device.setPageMargins(QMarginsF(0.0, 0.0, 0.0, 0.0));
+    QPainter painter(&device);
+    if (!painter.isActive())
+        return Error{ErrorCode::Internal, "report", "the page cannot be drawn"};
+    const double dots = device.logicalDpiX() / 25.4;
+    QTextDocument document;
+    document.documentLayout()->setPaintDevice(&device);
+    QFont font(QStringLiteral("B612"));
+    font.setPointSizeF(9.0);
+    document.setDefaultFont(font);
+    document.setDocumentMargin(0.0);
+    document.setDefaultStyleSheet(
+        QStringLiteral("h1{font-size:16pt} h2{font-size:11pt;margin-top:14px;margin-bottom:4px} th{text-align:left}"));
+    // The marks become letters that rich text keeps, and those the sketches.
+    QString html = body;
+    for (std::size_t i = 0; i < sketches.size(); ++i)
+        html.replace(sketches[i].mark, QStringLiteral("<p>[[%1]]</p>").arg(i));
+    document.setHtml(html);
+    SketchInText letters(sketches, dots);
+    document.documentLayout()->registerHandler(sketchObject, &letters);
+    putSketches(document, sketches.size());
+    constexpr double margin_mm = 15.0;
+    const QSizeF page_mm = device.pageLayout().fullRect(QPageLayout::Millimeter).size();
+    const QSizeF inside((page_mm.width() - 2.0 * margin_mm) * dots, (page_mm.height() - 2.0 * margin_mm) * dots);
+    document.setPageSize(inside);
+    for (int page = 0; page < document.pageCount(); ++page) {
+        if (page > 0)
+            device.newPage();
+        painter.resetTransform();
+        painter.translate(margin_mm * dots, margin_mm * dots - page * inside.height());
+        const QRectF part(0.0, page * inside.height(), inside.width(), inside.height());
+        QAbstractTextDocumentLayout::PaintContext context;
+        context.clip = part;
+        context.palette.setColor(QPalette::Text, Qt::black);
+        painter.setClipRect(part);
+        document.documentLayout()->draw(&painter, context);
+        painter.setClipping(false);
+        painter.resetTransform();
+        painter.setFont(font);
+        painter.setPen(Qt::black);
+        painter.drawText(QPointF(margin_mm * dots, (page_mm.height() - 8.0) * dots),
+                         QStringLiteral("%1 – %2 / %3").arg(title).arg(page + 1).arg(document.pageCount()));
+    }
+    return Done{};
+}
+
+Result<std::string> reportPdf(const QString& body, const std::vector<Placed>& sketches, const QString& title, Paper paper)
+{
     QBuffer buffer;
     buffer.open(QIODevice::WriteOnly);
     {
+        constexpr int dotsPerInch = 1200;
         QPdfWriter pdf(&buffer);
         pdf.setTitle(title);
         pdf.setPageSize(QPageSize(paper == Paper::A4 ? QPageSize::A4 : QPageSize::Letter));
-        pdf.setResolution(static_cast<int>(std::lround(dotsPerMillimetre * 25.4)));
-        pdf.setPageMargins(QMarginsF(0.0, 0.0, 0.0, 0.0));
-        QTextDocument document;
-        document.documentLayout()->setPaintDevice(&pdf);
-        QFont font(QStringLiteral("B612"));
-        font.setPointSizeF(9.0);
-        document.setDefaultFont(font);
-        document.setDocumentMargin(0.0);
-        document.setDefaultStyleSheet(QStringLiteral("h1{font-size:16pt} h2{font-size:11pt;margin-top:14px;margin-bottom:4px} "
-                                                     "th{text-align:left}"));
-        // The marks become letters that rich text keeps, and those the sketches.
-        QString html = body;
-        for (std::size_t i = 0; i < sketches.size(); ++i)
-            html.replace(sketches[i].mark, QStringLiteral("<p>[[%1]]</p>").arg(i));
-        document.setHtml(html);
-        SketchInText letters(sketches);
-        document.documentLayout()->registerHandler(sketchObject, &letters);
-        for (std::size_t i = 0; i < sketches.size(); ++i) {
-            QTextCursor at = document.find(QStringLiteral("[[%1]]").arg(i));
-            if (at.isNull())
-                continue;
-            QTextCharFormat format;
-            format.setObjectType(sketchObject);
-            format.setProperty(sketchIndex, static_cast<int>(i));
-            at.insertText(QString(QChar::ObjectReplacementCharacter), format);
-        }
-        constexpr double margin_mm = 15.0;
-        const QSizeF page_mm = pdf.pageLayout().fullRect(QPageLayout::Millimeter).size();
-        const QSizeF inside((page_mm.width() - 2.0 * margin_mm) * dotsPerMillimetre,
-                            (page_mm.height() - 2.0 * margin_mm) * dotsPerMillimetre);
-        document.setPageSize(inside);
-        QPainter painter(&pdf);
-        if (!painter.isActive())
-            return Error{ErrorCode::Internal, "report", "the page cannot be drawn"};
-        for (int page = 0; page < document.pageCount(); ++page) {
-            if (page > 0)
-                pdf.newPage();
-            painter.resetTransform();
-            painter.translate(margin_mm * dotsPerMillimetre, margin_mm * dotsPerMillimetre - page * inside.height());
-            const QRectF part(0.0, page * inside.height(), inside.width(), inside.height());
-            QAbstractTextDocumentLayout::PaintContext context;
-            context.clip = part;
-            context.palette.setColor(QPalette::Text, Qt::black);
-            painter.setClipRect(part);
-            document.documentLayout()->draw(&painter, context);
-            painter.setClipping(false);
-            painter.resetTransform();
-            painter.setFont(font);
-            painter.setPen(Qt::black);
-            painter.drawText(QPointF(margin_mm * dotsPerMillimetre, (page_mm.height() - 8.0) * dotsPerMillimetre),
-                             QStringLiteral("%1 – %2 / %3").arg(title).arg(page + 1).arg(document.pageCount()));
-        }
+        pdf.setResolution(dotsPerInch);
+        if (auto ok = paintReport(pdf, body, sketches, title); !ok)
+            return ok.error();
     }
     return buffer.data().toStdString();
 }

@@ -11,6 +11,8 @@
 #include <string>
 #include <vector>
 
+class QPagedPaintDevice;
+
 namespace dowel::draw {
 
 struct SketchLine
@@ -64,6 +66,9 @@ struct Placed
     QString mark;
     Sketch sketch;
 };
+/// On whatever has pages. Errors: Internal where it cannot be drawn on.
+[[nodiscard]] Status paintReport(QPagedPaintDevice& device, const QString& body, const std::vector<Placed>& sketches,
+                                 const QString& title);
 /// Upright pages. Errors: Internal.
 [[nodiscard]] Result<std::string> reportPdf(const QString& body, const std::vector<Placed>& sketches, const QString& title,
                                             Paper paper);

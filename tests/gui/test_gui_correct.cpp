@@ -143,7 +143,7 @@ private Q_SLOTS:
                                  20000);
         QTRY_VERIFY(plan->text().contains(QLatin1String("foot first")) && plan->text().contains(QLatin1String("20 %")));
         QVERIFY(desk.document().book()->school().footFirst);
-        desk.key(Qt::Key_8, Qt::ControlModifier);
+        desk.key(Qt::Key_9, Qt::ControlModifier);
         QVERIFY(desk.idle());
     }
     void inchesAreShownAndTakenOnTheCard()

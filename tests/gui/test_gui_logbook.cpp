@@ -22,7 +22,7 @@ private Q_SLOTS:
         desk.document().recordCut(Enlarge{{"h1"}, Metres::fromMillimetres(8.0)}); // the wrong hole
         QTRY_COMPARE_WITH_TIMEOUT(desk.document().book()->cuts().size(), std::size_t(1), 10000);
         QVERIFY(desk.idle());
-        desk.key(Qt::Key_8, Qt::ControlModifier);
+        desk.key(Qt::Key_9, Qt::ControlModifier);
         auto* aside = desk.find<QPushButton>("setAsideButton");
         QVERIFY(!aside->isEnabled());
         int row = -1;
@@ -44,7 +44,7 @@ private Q_SLOTS:
     void aNoteIsKeptAndLeavesTheAdviceAlone()
     {
         Desk desk;
-        desk.key(Qt::Key_8, Qt::ControlModifier);
+        desk.key(Qt::Key_9, Qt::ControlModifier);
         auto* field = desk.find<QLineEdit>("logNote");
         const auto before = desk.document().book()->entries().size();
         field->setFocus();

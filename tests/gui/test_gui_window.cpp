@@ -88,7 +88,7 @@ private Q_SLOTS:
         Desk desk;
         auto* stages = desk.find<QListWidget>("stages");
         QCOMPARE(stages->currentRow(), static_cast<int>(app::MainWindow::Listen));
-        desk.key(Qt::Key_8, Qt::ControlModifier);
+        desk.key(Qt::Key_9, Qt::ControlModifier);
         QCOMPARE(stages->currentRow(), static_cast<int>(app::MainWindow::Logbook));
         desk.key(Qt::Key_7, Qt::ControlModifier);
         QCOMPARE(stages->currentRow(), static_cast<int>(app::MainWindow::Correct));

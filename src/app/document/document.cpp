@@ -394,6 +394,12 @@ void Document::keepPlan(const std::string& plan)
         PlanEntry{plan}, [this] { Q_EMIT changed(); }, false);
 }
 
+void Document::keepFinish(const std::string& finish)
+{
+    append(
+        FinishEntry{finish}, [this] { Q_EMIT changed(); }, false);
+}
+
 void Document::build(const Instrument& there, const QStringList& notes)
 {
     std::vector<Store::NewEntry> entries;

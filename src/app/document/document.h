@@ -74,6 +74,8 @@ public:
     void amend(AmendEntry change);
     /// The design as it is now, so that it is there again next time.
     void keepPlan(const std::string& plan);
+    /// The finish as it is now, with what is done of it.
+    void keepFinish(const std::string& finish);
     /// This is what is there from here on; notes: what else goes into the logbook, before it. built() tells when it is kept.
     void build(const Instrument& there, const QStringList& notes);
     /// From here on the plan goes about it so.

@@ -7,6 +7,7 @@
 #include "app/design/plan.h"
 #include "app/design/plan_bench.h"
 #include "app/document/shop_settings.h"
+#include "app/finish/finish_page.h"
 #include "app/listen/listen_page.h"
 #include "app/logbook/logbook_page.h"
 #include "app/parts/language.h"
@@ -19,10 +20,12 @@
 #include "app/shop/like_dialog.h"
 #include "app/shop/shop_memory_dialog.h"
 #include "app/shop/shop_page.h"
+#include "io/finish_json.h"
 #include "io/spec_json.h"
 #include "session/practice.h"
 #include "session/sizes.h"
 #include "text/errors.h"
+#include "text/finish.h"
 #include "text/sentences.h"
 
 #include <QActionGroup>
@@ -113,8 +116,8 @@ MainWindow::MainWindow(std::unique_ptr<Questions> questions, QString folder)
     m_stages->setFixedWidth(176);
     m_stages->setTextElideMode(Qt::ElideNone);
     m_stages->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    m_stages->addItems(
-        {tr("Blank"), tr("Sounding edge"), tr("Target"), tr("Layout"), tr("Drill"), tr("Listen"), tr("Correct"), tr("Logbook")});
+    m_stages->addItems({tr("Blank"), tr("Sounding edge"), tr("Target"), tr("Layout"), tr("Drill"), tr("Listen"), tr("Correct"),
+                        tr("Finish"), tr("Logbook")});
     connect(m_stages, &QListWidget::currentRowChanged, this, &MainWindow::showStage);
     auto* desk = new QHBoxLayout(m_desk);
     desk->setContentsMargins(0, 0, 0, 0);
@@ -199,9 +202,10 @@ void MainWindow::buildMenus()
 {
     buildWorkbookMenu(menuBar()->addMenu(tr("&Workbook")));
     auto* stage = menuBar()->addMenu(tr("&Stage"));
-    const std::pair<QString, Stage> stages[] = {{tr("&Blank"), Blank},     {tr("&Sounding edge"), Edge}, {tr("&Target"), Target},
-                                                {tr("La&yout"), Layout},   {tr("&Drill"), Drill},        {tr("&Listen"), Listen},
-                                                {tr("&Correct"), Correct}, {tr("L&ogbook"), Logbook}};
+    const std::pair<QString, Stage> stages[] = {
+        {tr("&Blank"), Blank},     {tr("&Sounding edge"), Edge}, {tr("&Target"), Target},
+        {tr("La&yout"), Layout},   {tr("&Drill"), Drill},        {tr("&Listen"), Listen},
+        {tr("&Correct"), Correct}, {tr("&Finish"), Finish},      {tr("L&ogbook"), Logbook}};
     int number = 1;
     for (const auto& [text, s] : stages)
         act(
@@ -242,6 +246,8 @@ void MainWindow::buildWorkbookMenu(QMenu* workbook)
     act(
         workbook, tr("Export the &specification…"), QKeySequence(),
         [this] { exportAsked(QStringLiteral("spec"), QStringLiteral("json")); }, true);
+    act(
+        workbook, tr("Passpor&t…"), QKeySequence::Print, [this] { m_finish->passport(); }, true);
     workbook->addSeparator();
     act(
         workbook, tr("Take &back the last entry"), QKeySequence::Undo, [this] { takeLastBack(); }, true);
@@ -578,6 +584,7 @@ void MainWindow::letGoOfPages()
     m_pages = nullptr;
     m_listen = nullptr;
     m_correct = nullptr;
+    m_finish = nullptr;
     m_logbook = nullptr;
     m_nothing = nullptr;
     m_workpiece = nullptr;
@@ -602,6 +609,10 @@ void MainWindow::makePages()
                  m_correct->hide();
              },
              [this] {
+                 m_finish = new FinishPage(*m_document, *m_questions, m_pages);
+                 m_finish->hide();
+             },
+             [this] {
                  m_logbook = new LogbookPage(*m_document, m_pages);
                  m_logbook->hide();
                  makeNothingPage();
@@ -610,6 +621,7 @@ void MainWindow::makePages()
              [this] { showBench(); }, [this] { m_pages->addWidget(m_listen); },
              [this] {
                  m_pages->addWidget(m_correct);
+                 m_pages->addWidget(m_finish);
                  m_pages->addWidget(m_logbook);
                  m_pages->addWidget(m_nothing);
                  m_messages->hide();
@@ -686,6 +698,9 @@ void MainWindow::bindDocument()
     connect(m_listen, &ListenPage::failed, this, [this](const QString& s) { m_messages->trouble(s); });
     connect(m_listen, &ListenPage::told, this, [this](const QString& s) { m_messages->news(s); });
     connect(m_listen, &ListenPage::roundFinished, this, [this] { goTo(Correct); });
+    connect(m_finish, &FinishPage::failed, this, [this](const QString& s) { m_messages->trouble(s); });
+    connect(m_finish, &FinishPage::told, this, [this](const QString& s) { m_messages->news(s); });
+    connect(m_finish, &FinishPage::measureAsked, this, [this] { m_correct->measureAgain(); });
     connect(m_correct, &CorrectPage::workChanged, this, &MainWindow::refreshWorkpiece);
     connect(m_workpiece, &Workpiece::dragged, &m_correct->tryCard(), &TryCard::resize);
     connect(m_workpiece, &Workpiece::dragStarted, this, [this] { m_correct->holdScale(true); });
@@ -1007,6 +1022,21 @@ void MainWindow::sayPlanStages()
     m_stages->item(Drill)->setText(built ? tr("Drill\ndone") : laidOut ? tr("Drill\nready") : tr("Drill\nlay out first"));
 }
 
+namespace {
+
+/// What is due of the finish, in a word.
+QString finishWords(const Workbook& book)
+{
+    const std::string* kept = book.finish();
+    const auto plan = kept == nullptr ? Result<FinishPlan>(Error{}) : io::finishFromText(*kept);
+    if (!plan)
+        return MainWindow::tr("not begun");
+    const auto next = nextWork(*plan);
+    return next ? MainWindow::tr("next: %1", "day").arg(text::day(daysOf(*plan)[*next].from)) : MainWindow::tr("done");
+}
+
+} // namespace
+
 void MainWindow::sayBookStages()
 {
     if (!m_document || m_correct == nullptr)
@@ -1016,6 +1046,7 @@ void MainWindow::sayBookStages()
     if (!book->sounds()) {
         m_stages->item(Listen)->setText(tr("Listen\nnot drilled yet"));
         m_stages->item(Correct)->setText(tr("Correct\nnot drilled yet"));
+        m_stages->item(Finish)->setText(tr("Finish\nnot drilled yet"));
         m_stages->item(Logbook)->setText(tr("Logbook\n%n cut(s)", nullptr, 0));
         return;
     }
@@ -1034,6 +1065,7 @@ void MainWindow::sayBookStages()
         correct = tr("Correct\nthinking");
     }
     m_stages->item(Correct)->setText(correct);
+    m_stages->item(Finish)->setText(tr("Finish\n%1").arg(finishWords(*book)));
     m_stages->item(Logbook)->setText(tr("Logbook\n%n cut(s)", nullptr, static_cast<int>(book->cuts().size())));
 }
 
@@ -1073,6 +1105,7 @@ void MainWindow::setInches(bool inches)
         return;
     m_workpiece->setUnit(m_unit);
     m_correct->setUnit(m_unit);
+    m_finish->setUnit(m_unit);
     m_logbook->setUnit(m_unit);
 }
 

@@ -22,6 +22,7 @@ namespace dowel::app {
 class ComparePage;
 class CorrectPage;
 struct LikeWanted;
+class FinishPage;
 class ListenPage;
 class LogbookPage;
 class MessageBar;
@@ -36,7 +37,7 @@ class MainWindow : public QMainWindow
     Q_OBJECT
 
 public:
-    enum Stage { Blank, Edge, Target, Layout, Drill, Listen, Correct, Logbook };
+    enum Stage { Blank, Edge, Target, Layout, Drill, Listen, Correct, Finish, Logbook };
 
     /// folder: where the shop's workbooks lie; empty for the user's own.
     explicit MainWindow(std::unique_ptr<Questions> questions, QString folder = QString());
@@ -51,6 +52,7 @@ public:
     [[nodiscard]] Document* document() const { return m_document.get(); }
     [[nodiscard]] ListenPage* listenPage() const { return m_listen; }
     [[nodiscard]] CorrectPage* correctPage() const { return m_correct; }
+    [[nodiscard]] FinishPage* finishPage() const { return m_finish; }
     /// The design of the instrument that is open; one must be.
     [[nodiscard]] Plan& plan();
     void goTo(Stage stage);
@@ -141,6 +143,7 @@ private:
     MessageBar* m_messages;
     ListenPage* m_listen = nullptr;
     CorrectPage* m_correct = nullptr;
+    FinishPage* m_finish = nullptr;
     LogbookPage* m_logbook = nullptr;
     bool m_ready = false;         ///< all pages of the workbook are there
     QWidget* m_nothing = nullptr; ///< where there is nothing to hear yet

@@ -1,0 +1,451 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/finish/finish_page.h"
+
+#include "app/finish/passport_dialog.h"
+#include "app/parts/form.h"
+#include "app/parts/questions.h"
+#include "app/parts/style.h"
+#include "io/calendar.h"
+#include "io/finish_json.h"
+#include "io/whole_file.h"
+#include "text/errors.h"
+#include "text/finish.h"
+
+#include <QComboBox>
+#include <QDateEdit>
+#include <QDateTime>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QInputDialog>
+#include <QLabel>
+#include <QLocale>
+#include <QPushButton>
+#include <QSettings>
+#include <QTableWidget>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
+
+namespace dowel::app {
+
+namespace {
+
+QDate dateOf(std::chrono::sys_days day)
+{
+    return QDate::fromString(QString::fromStdString(io::dayText(day)), Qt::ISODate);
+}
+
+std::chrono::sys_days dayOf(QDate date)
+{
+    return io::dayFromText(date.toString(Qt::ISODate).toStdString()).value_or(std::chrono::sys_days());
+}
+
+/// The shop's own recipes: names and plans without days.
+QString recipeKey(const QString& name)
+{
+    return QStringLiteral("finishRecipes/") + QString::fromLatin1(name.toUtf8().toHex());
+}
+
+std::vector<std::pair<QString, FinishPlan>> ownRecipes()
+{
+    std::vector<std::pair<QString, FinishPlan>> all;
+    QSettings settings;
+    settings.beginGroup(QStringLiteral("finishRecipes"));
+    for (const QString& key : settings.childKeys())
+        if (auto plan = io::finishFromText(settings.value(key).toString().toStdString()))
+            all.emplace_back(QString::fromStdString(plan->recipe), std::move(*plan));
+    return all;
+}
+
+} // namespace
+
+FinishPage::FinishPage(Document& document, Questions& questions, QWidget* parent)
+    : QWidget(parent),
+      m_document(&document),
+      m_questions(&questions),
+      m_recipe(form::box(this, "finishRecipe", tr("Recipe"))),
+      m_start(new QDateEdit(QDate::currentDate(), this)),
+      m_begin(form::button(this, "finishBegin", tr("&Begin with it"), true)),
+      m_words(form::words(this, "finishWords")),
+      m_works(form::table(this, "finishWorks", tr("Works of the finish"),
+                          {tr("work"), tr("days"), tr("from"), tr("done"), tr("weight, g")}, 28)),
+      m_how(form::words(this, "finishHow", true)),
+      m_moved(form::table(this, "finishMoved", tr("What it moved"), {tr("note"), tr("before"), tr("after"), tr("moved")})),
+      m_usual(form::words(this, "finishUsual"))
+{
+    setObjectName(QStringLiteral("finishPage"));
+    m_start->setObjectName(QStringLiteral("finishStart"));
+    m_start->setAccessibleName(tr("First day"));
+    m_start->setCalendarPopup(true);
+    m_start->setDisplayFormat(QLocale().dateFormat(QLocale::ShortFormat));
+    m_works->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed);
+    m_works->setSelectionMode(QAbstractItemView::SingleSelection);
+    m_works->setSelectionBehavior(QAbstractItemView::SelectRows);
+    m_works->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    m_works->horizontalHeader()->setSectionResizeMode(Work, QHeaderView::Stretch);
+    auto* columns = new QHBoxLayout(this);
+    columns->setContentsMargins(3 * Style::grid, 2 * Style::grid, 2 * Style::grid, 2 * Style::grid);
+    columns->setSpacing(4 * Style::grid);
+    columns->addLayout(makePlan(), 3);
+    columns->addLayout(makeMoved(), 2);
+    fillRecipes();
+    bind();
+    refresh();
+}
+
+QLayout* FinishPage::makePlan()
+{
+    auto* head = new QHBoxLayout;
+    head->setSpacing(Style::grid);
+    for (QWidget* w : std::initializer_list<QWidget*>{m_recipe, m_start, m_begin})
+        head->addWidget(w);
+    head->addStretch(1);
+    auto* edit = new QHBoxLayout;
+    edit->setSpacing(Style::grid);
+    const std::tuple<const char*, QString, std::function<void()>> works[] = {{"finishAdd", tr("&Add a work…"),
+                                                                              [this] {
+                                                                                  addOwn();
+                                                                              }},
+                                                                             {"finishRemove", tr("&Remove it"),
+                                                                              [this] {
+                                                                                  remove();
+                                                                              }},
+                                                                             {"finishEarlier", tr("&Earlier"),
+                                                                              [this] {
+                                                                                  shift(-1);
+                                                                              }},
+                                                                             {"finishLater", tr("La&ter"),
+                                                                              [this] {
+                                                                                  shift(1);
+                                                                              }},
+                                                                             {"finishKeep", tr("&Keep as a recipe…"), [this] {
+                                                                                  keepRecipe();
+                                                                              }}};
+    for (const auto& [name, words, does] : works) {
+        auto* b = form::button(this, name, words);
+        connect(b, &QPushButton::clicked, this, does);
+        edit->addWidget(b);
+        m_needPlan.push_back(b);
+    }
+    edit->addStretch(1);
+    auto* column = new QVBoxLayout;
+    column->setSpacing(Style::grid);
+    column->addWidget(m_words);
+    column->addLayout(head);
+    column->addWidget(m_works, 1);
+    column->addLayout(edit);
+    column->addWidget(m_how);
+    return column;
+}
+
+QLayout* FinishPage::makeMoved()
+{
+    auto* head = new QLabel(tr("What it moved"), this);
+    head->setFont(Style::head());
+    auto* measure = form::button(this, "finishMeasure", tr("&Measure again…"));
+    auto* calendar = form::button(this, "finishCalendar", tr("Cale&ndar…"));
+    auto* paper = form::button(this, "finishPassport", tr("&Passport…"), true);
+    connect(measure, &QPushButton::clicked, this, &FinishPage::measureAsked);
+    connect(calendar, &QPushButton::clicked, this, &FinishPage::writeCalendar);
+    connect(paper, &QPushButton::clicked, this, &FinishPage::passport);
+    m_needPlan.push_back(calendar);
+    auto* answers = new QHBoxLayout;
+    answers->setSpacing(Style::grid);
+    answers->addWidget(measure);
+    answers->addWidget(calendar);
+    answers->addStretch(1);
+    answers->addWidget(paper);
+    auto* column = new QVBoxLayout;
+    column->setSpacing(Style::grid);
+    column->addWidget(head);
+    column->addWidget(m_usual);
+    column->addWidget(m_moved, 1);
+    column->addLayout(answers);
+    return column;
+}
+
+void FinishPage::bind()
+{
+    connect(m_begin, &QPushButton::clicked, this, &FinishPage::begin);
+    connect(m_works, &QTableWidget::itemSelectionChanged, this, &FinishPage::showHow);
+    connect(m_works, &QTableWidget::cellChanged, this, &FinishPage::takeCell);
+    connect(m_document, &Document::changed, this, &FinishPage::refresh);
+}
+
+void FinishPage::fillRecipes()
+{
+    m_recipe->clear();
+    for (const std::string& r : finishRecipes())
+        m_recipe->addItem(text::recipe(r), QString::fromStdString(r));
+    for (const auto& [name, plan] : ownRecipes())
+        m_recipe->addItem(name, QStringLiteral("own:") + name);
+}
+
+void FinishPage::showEvent(QShowEvent* event)
+{
+    refresh();
+    QWidget::showEvent(event);
+}
+
+void FinishPage::begin()
+{
+    const QString chosen = m_recipe->currentData().toString();
+    const InstrumentSpec& spec = m_document->book()->present().spec();
+    FinishPlan plan = usualFinish(chosen.toStdString(), spec.material, !spec.slides.empty(), dayOf(m_start->date()));
+    for (const auto& [name, own] : ownRecipes())
+        if (chosen == QStringLiteral("own:") + name) {
+            plan = own;
+            plan.start = dayOf(m_start->date());
+        }
+    keep(std::move(plan));
+}
+
+void FinishPage::keep(FinishPlan plan)
+{
+    if (const auto ok = checked(plan); !ok) {
+        Q_EMIT failed(text::sentence(ok.error()));
+        m_plan.reset(); // what stands in the table is drawn anew
+        return refresh();
+    }
+    m_document->keepFinish(io::finishText(plan));
+}
+
+void FinishPage::refresh()
+{
+    if (!isVisible())
+        return;
+    const auto book = m_document->book();
+    m_plan.reset();
+    if (const std::string* kept = book->finish()) {
+        auto plan = io::finishFromText(*kept);
+        if (plan)
+            m_plan = std::move(*plan);
+        else
+            Q_EMIT failed(text::sentence(plan.error()));
+    }
+    for (QPushButton* b : m_needPlan)
+        b->setEnabled(m_plan.has_value());
+    m_begin->setText(m_plan ? tr("&Begin anew with it") : tr("&Begin with it"));
+    if (!m_plan) {
+        m_words->setText(tr("When every note is in tune the knife is put away. Choose how it is finished, and from which day: "
+                            "each work gets its days, and what is late moves what follows."));
+    } else if (const auto next = nextWork(*m_plan)) {
+        const auto days = daysOf(*m_plan)[*next];
+        m_words->setText(tr("Next, from %1: %2.", "day, work").arg(text::day(days.from), text::work(m_plan->works[*next])));
+    } else {
+        m_words->setText(tr("All is done. What is left is to play it in, and to write its passport."));
+    }
+    showWorks();
+    showMoved();
+    showHow();
+}
+
+void FinishPage::showWorks()
+{
+    const int row = m_works->currentRow();
+    m_filling = true;
+    m_works->setRowCount(m_plan ? static_cast<int>(m_plan->works.size()) : 0);
+    const auto days = m_plan ? daysOf(*m_plan) : std::vector<FinishDays>();
+    for (int i = 0; i < m_works->rowCount(); ++i) {
+        const FinishWork& w = m_plan->works[static_cast<std::size_t>(i)];
+        form::row(m_works, i,
+                  {text::work(w), QString::number(w.days), text::day(days[static_cast<std::size_t>(i)].from),
+                   w.done ? QLocale().toString(dateOf(*w.done), QLocale::ShortFormat) : QString(),
+                   w.weight_g ? text::number(*w.weight_g, 1) : QString()});
+        m_works->item(i, Work)->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsUserCheckable | Qt::ItemIsEditable);
+        m_works->item(i, Work)->setCheckState(w.done ? Qt::Checked : Qt::Unchecked);
+        m_works->item(i, From)->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable);
+    }
+    if (m_works->rowCount() > 0)
+        m_works->setCurrentCell(std::clamp(row, 0, m_works->rowCount() - 1), Work);
+    m_filling = false;
+}
+
+void FinishPage::showHow()
+{
+    const int row = m_works->currentRow();
+    if (!m_plan || row < 0 || row >= static_cast<int>(m_plan->works.size()))
+        return m_how->setText(
+            tr("What is to be minded at each work stands here. Your shop's rules and qualified practice come first."));
+    m_how->setText(text::how(m_plan->works[static_cast<std::size_t>(row)].kind));
+}
+
+void FinishPage::showMoved()
+{
+    const auto shifts = m_plan ? session::shiftsOf(*m_document->book(), *m_plan) : std::vector<Shift>();
+    m_moved->setRowCount(static_cast<int>(shifts.size()));
+    for (int i = 0; i < m_moved->rowCount(); ++i) {
+        const Shift& s = shifts[static_cast<std::size_t>(i)];
+        form::row(m_moved, i,
+                  {text::noteName(s.fingering.text), text::cents(s.before.cents()), text::cents(s.after.cents()),
+                   text::cents((s.after - s.before).cents())});
+    }
+    if (!m_plan) {
+        m_usual->setText(tr("Hear every note before the oil and again after it: then what your finish does stands here, and the "
+                            "last correction of the next instrument can leave room for it."));
+        return;
+    }
+    const QString folder = QFileInfo(m_document->path()).absolutePath();
+    m_sums.runNewest(
+        [folder = folder.toStdString(), recipe = m_plan->recipe, own = m_document->path().toStdString()](const Cancel& cancel) {
+            return session::usualShift(folder, recipe, own, cancel);
+        },
+        [this, heard = !shifts.empty()](const Result<session::UsualShift>& usual) {
+            if (!usual)
+                return;
+            if (usual->instruments == 0)
+                return m_usual->setText(
+                    heard ? tr("The first that was heard before and after this finish; the shop will know it from now on.")
+                          : tr("Nothing heard before and after this finish yet. Hear every note before the first work, and after "
+                               "the last."));
+            const double mean = usual->mean.cents();
+            const long room = std::lround(std::abs(mean));
+            const QString usually =
+                tr("This finish has moved %n other instrument(s) of the shop by %1 to %2 cents.", nullptr, usual->instruments)
+                    .arg(text::cents(usual->low.cents()), text::cents(usual->high.cents()));
+            m_usual->setText(room == 0 ? tr("%1 It needs no room.", "sentence").arg(usually)
+                             : mean > 0.
+                                 ? tr("%1 Stop %2 cents flat to leave room for it.", "sentence, cents").arg(usually).arg(room)
+                                 : tr("%1 Stop %2 cents sharp to leave room for it.", "sentence, cents").arg(usually).arg(room));
+        });
+}
+
+void FinishPage::tick(int row, bool done)
+{
+    FinishPlan plan = *m_plan;
+    FinishWork& w = plan.works[static_cast<std::size_t>(row)];
+    if (done == w.done.has_value())
+        return;
+    w.done.reset();
+    if (done)
+        w.done = dayOf(QDate::currentDate());
+    keep(std::move(plan));
+}
+
+void FinishPage::takeCell(int row, int column)
+{
+    if (m_filling || !m_plan || row >= static_cast<int>(m_plan->works.size()))
+        return;
+    FinishPlan plan = *m_plan;
+    FinishWork& w = plan.works[static_cast<std::size_t>(row)];
+    const QString typed = m_works->item(row, column)->text().trimmed();
+    if (column == Work) {
+        const bool done = m_works->item(row, column)->checkState() == Qt::Checked;
+        if (done != w.done.has_value())
+            return tick(row, done);
+        w.words = w.kind == FinishKind::Own || typed != text::work(w) ? typed.toStdString() : w.words;
+        w.kind = w.words.empty() || typed == text::work(w) ? w.kind : FinishKind::Own;
+    } else if (column == Days) {
+        w.days = typed.toInt();
+    } else if (column == DoneOn) {
+        const QDate date = QLocale().toDate(typed, QLocale::ShortFormat);
+        const QDate iso = QDate::fromString(typed, Qt::ISODate);
+        w.done.reset();
+        if (iso.isValid() || date.isValid())
+            w.done = dayOf(iso.isValid() ? iso : date);
+        else if (!typed.isEmpty())
+            Q_EMIT failed(tr("%1 is no day; type it as 2026-05-12.", "what was typed").arg(typed));
+    } else if (column == Weight) {
+        bool number = false;
+        const double grams = QLocale().toDouble(typed, &number);
+        w.weight_g.reset();
+        if (number)
+            w.weight_g = grams;
+    }
+    if (plan == *m_plan)
+        return showWorks();
+    keep(std::move(plan));
+}
+
+void FinishPage::addOwn()
+{
+    bool wanted = false;
+    const QString words =
+        QInputDialog::getText(this, tr("A work of your own"), tr("What is done:"), QLineEdit::Normal, QString(), &wanted)
+            .trimmed();
+    if (!wanted || words.isEmpty() || !m_plan)
+        return;
+    FinishPlan plan = *m_plan;
+    const auto at = static_cast<std::ptrdiff_t>(std::max(0, m_works->currentRow() + 1));
+    plan.works.insert(plan.works.begin() + at, FinishWork{FinishKind::Own, words.left(100).toStdString(), 1});
+    keep(std::move(plan));
+}
+
+void FinishPage::remove()
+{
+    const int row = m_works->currentRow();
+    if (!m_plan || row < 0)
+        return;
+    FinishPlan plan = *m_plan;
+    plan.works.erase(plan.works.begin() + row);
+    keep(std::move(plan));
+}
+
+void FinishPage::shift(int by)
+{
+    const int row = m_works->currentRow();
+    if (!m_plan || row < 0 || row + by < 0 || row + by >= m_works->rowCount())
+        return;
+    FinishPlan plan = *m_plan;
+    std::swap(plan.works[static_cast<std::size_t>(row)], plan.works[static_cast<std::size_t>(row + by)]);
+    m_filling = true;
+    m_works->setCurrentCell(row + by, Work);
+    m_filling = false;
+    keep(std::move(plan));
+}
+
+void FinishPage::keepRecipe()
+{
+    bool wanted = false;
+    const QString name =
+        QInputDialog::getText(this, tr("A recipe of the shop"), tr("Its name:"), QLineEdit::Normal, QString(), &wanted).trimmed();
+    if (!wanted || name.isEmpty() || !m_plan)
+        return;
+    FinishPlan plan = *m_plan;
+    plan.recipe = name.left(60).toStdString();
+    for (FinishWork& w : plan.works) {
+        w.done.reset();
+        w.weight_g.reset();
+        w.humidity.reset();
+    }
+    QSettings().setValue(recipeKey(name.left(60)), QString::fromStdString(io::finishText(plan)));
+    fillRecipes();
+    m_recipe->setCurrentIndex(m_recipe->findText(name.left(60)));
+}
+
+void FinishPage::writeCalendar()
+{
+    if (!m_plan)
+        return;
+    const QString path = m_questions->fileToWrite(this, tr("Calendar"), QStringLiteral("finish.ics"), QStringLiteral("*.ics"));
+    if (path.isEmpty())
+        return;
+    const auto book = m_document->book();
+    const auto days = io::calendarDays(*m_plan, m_document->store()->identity(), [](const FinishWork& w) {
+        return std::pair(text::work(w).toStdString(), text::how(w.kind).toStdString());
+    });
+    const std::string text =
+        io::calendarText(days, book->present().spec().name, QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString(),
+                         book->finishChanges());
+    if (const auto done = io::writeFileWhole(path.toStdString(), text); !done)
+        Q_EMIT failed(text::sentence(done.error()));
+    else
+        Q_EMIT told(tr("Written to %1.").arg(path));
+}
+
+void FinishPage::passport()
+{
+    const auto book = m_document->book();
+    std::optional<FinishPlan> finish;
+    if (const std::string* kept = book->finish())
+        if (auto plan = io::finishFromText(*kept))
+            finish = std::move(*plan);
+    auto* dialog = new PassportDialog(*m_questions, passportOf(*book), std::move(finish), m_unit, this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &PassportDialog::failed, this, &FinishPage::failed);
+    connect(dialog, &PassportDialog::told, this, &FinishPage::told);
+    dialog->open();
+}
+
+} // namespace dowel::app

@@ -1,0 +1,121 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/finish/passport_dialog.h"
+
+#include "app/parts/form.h"
+#include "app/parts/questions.h"
+#include "app/parts/style.h"
+#include "io/whole_file.h"
+#include "text/errors.h"
+
+#include <QComboBox>
+#include <QFormLayout>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPrintPreviewDialog>
+#include <QPrinter>
+#include <QPushButton>
+#include <QSettings>
+#include <QVBoxLayout>
+
+namespace dowel::app {
+
+PassportDialog::PassportDialog(Questions& questions, Passport passport, std::optional<FinishPlan> finish, text::LengthUnit unit,
+                               QWidget* parent)
+    : QDialog(parent),
+      m_questions(&questions),
+      m_passport(std::move(passport)),
+      m_finish(std::move(finish)),
+      m_unit(unit),
+      m_which(form::box(this, "passportWhich", tr("Which one"))),
+      m_paper(form::box(this, "passportPaper", tr("Paper"))),
+      m_maker(new QLineEdit(QSettings().value(QStringLiteral("makersMark")).toString(), this)),
+      m_serial(new QLineEdit(this))
+{
+    setObjectName(QStringLiteral("passportDialog"));
+    setWindowTitle(tr("Passport"));
+    resize(480, 320);
+    m_which->addItem(tr("the maker's, with what was cut"));
+    m_which->addItem(tr("the player's: a label and the fingerings"));
+    m_paper->addItem(tr("A4"));
+    m_paper->addItem(tr("Letter"));
+    m_maker->setObjectName(QStringLiteral("passportMaker"));
+    m_maker->setAccessibleName(tr("Maker's mark"));
+    m_maker->setMaxLength(100);
+    m_serial->setObjectName(QStringLiteral("passportSerial"));
+    m_serial->setAccessibleName(tr("Its number"));
+    m_serial->setMaxLength(40);
+    auto* fields = new QFormLayout;
+    fields->setHorizontalSpacing(2 * Style::grid);
+    fields->setVerticalSpacing(Style::grid);
+    fields->addRow(tr("&Which one"), m_which);
+    fields->addRow(tr("Pap&er"), m_paper);
+    fields->addRow(tr("&Maker's mark"), m_maker);
+    fields->addRow(tr("&Number"), m_serial);
+    auto* words = form::words(this, "passportWords", true);
+    words->setText(
+        tr("Notes are told as last heard since the last cut, at the temperature of the tuning. A file ending in .html is "
+           "a page for a browser, .pdf one for paper."));
+    auto* file = form::button(this, "passportFile", tr("Write a &file…"), true);
+    auto* paper = form::button(this, "passportPrint", tr("&Print…"));
+    auto* close = form::button(this, "passportClose", tr("&Close"));
+    auto* answers = new QHBoxLayout;
+    answers->addWidget(close);
+    answers->addStretch(1);
+    answers->addWidget(paper);
+    answers->addWidget(file);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(24, 20, 24, 20);
+    column->setSpacing(2 * Style::grid);
+    column->addLayout(fields);
+    column->addWidget(words);
+    column->addStretch(1);
+    column->addLayout(answers);
+    connect(m_maker, &QLineEdit::textChanged, this,
+            [](const QString& mark) { QSettings().setValue(QStringLiteral("makersMark"), mark); });
+    connect(close, &QPushButton::clicked, this, &QDialog::reject);
+    connect(file, &QPushButton::clicked, this, &PassportDialog::write);
+    connect(paper, &QPushButton::clicked, this, &PassportDialog::print);
+}
+
+text::PassportWishes PassportDialog::wishes() const
+{
+    return {m_which->currentIndex() == 1, m_maker->text().trimmed(), m_serial->text().trimmed(), m_unit};
+}
+
+draw::Paper PassportDialog::paper() const
+{
+    return m_paper->currentIndex() == 1 ? draw::Paper::Letter : draw::Paper::A4;
+}
+
+void PassportDialog::write()
+{
+    const QString path =
+        m_questions->fileToWrite(this, tr("Passport"), QStringLiteral("passport.pdf"), QStringLiteral("*.pdf *.html"));
+    if (path.isEmpty())
+        return;
+    const bool pdf = !path.endsWith(QLatin1String(".html"));
+    const auto content = report::written(m_passport, m_finish, wishes(), pdf, paper());
+    const Status done = content ? io::writeFileWhole(path.toStdString(), *content) : Status(content.error());
+    if (!done)
+        Q_EMIT failed(text::sentence(done.error()));
+    else
+        Q_EMIT told(tr("Written to %1.").arg(path));
+    accept();
+}
+
+void PassportDialog::print()
+{
+    QPrinter printer(QPrinter::HighResolution);
+    printer.setPageSize(QPageSize(paper() == draw::Paper::Letter ? QPageSize::Letter : QPageSize::A4));
+    printer.setDocName(QString::fromStdString(m_passport.instrument.spec().name));
+    QPrintPreviewDialog preview(&printer, this);
+    preview.setObjectName(QStringLiteral("passportPreview"));
+    connect(&preview, &QPrintPreviewDialog::paintRequested, this, [this](QPrinter* to) {
+        if (const auto ok = report::painted(*to, m_passport, m_finish, wishes()); !ok)
+            Q_EMIT failed(text::sentence(ok.error()));
+    });
+    preview.exec();
+}
+
+} // namespace dowel::app

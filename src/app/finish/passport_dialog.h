@@ -1,0 +1,44 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the passport is to hold and where it goes: a file, or paper after a look at it.
+#pragma once
+
+#include "report/report.h"
+
+#include <QDialog>
+
+class QCheckBox;
+class QComboBox;
+class QLineEdit;
+
+namespace dowel::app {
+
+class Questions;
+
+class PassportDialog : public QDialog
+{
+    Q_OBJECT
+
+public:
+    PassportDialog(Questions& questions, Passport passport, std::optional<FinishPlan> finish, text::LengthUnit unit,
+                   QWidget* parent = nullptr);
+
+Q_SIGNALS:
+    void failed(const QString& sentence);
+    void told(const QString& sentence);
+
+private:
+    [[nodiscard]] text::PassportWishes wishes() const;
+    [[nodiscard]] draw::Paper paper() const;
+    void write();
+    void print();
+    Questions* m_questions;
+    Passport m_passport;
+    std::optional<FinishPlan> m_finish;
+    text::LengthUnit m_unit;
+    QComboBox* m_which;
+    QComboBox* m_paper;
+    QLineEdit* m_maker;
+    QLineEdit* m_serial;
+};
+
+} // namespace dowel::app
