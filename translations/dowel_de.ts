@@ -167,7 +167,7 @@
         <translation>%1 mm; die Bohrung ist dort %2 mm weit</translation>
     </message>
     <message>
-        <source>%1 mm; not less than the hole&apos;s %2 mm</source>
+        <source>%1 mm; not less than the hole's %2 mm</source>
         <translation>%1 mm; nicht weniger als das Loch mit %2 mm</translation>
     </message>
     <message>
@@ -179,11 +179,11 @@
         <translation>%1 mm; es muss das %2- bis %3-Fache des Durchmessers sein</translation>
     </message>
     <message>
-        <source>%1 mm; must be %2 to %3 times the hole&apos;s %4 mm</source>
+        <source>%1 mm; must be %2 to %3 times the hole's %4 mm</source>
         <translation>%1 mm; es muss das %2- bis %3-Fache der %4 mm des Lochs sein</translation>
     </message>
     <message>
-        <source>%1 mm; must be above 0 and below the chimney&apos;s %2 mm</source>
+        <source>%1 mm; must be above 0 and below the chimney's %2 mm</source>
         <translation>%1 mm; es muss über 0 und unter den %2 mm des Kamins sein</translation>
     </message>
     <message>
@@ -495,7 +495,7 @@
         <translation>Listen oder Objekte mehr als %1 tief ineinander</translation>
     </message>
     <message>
-        <source>&quot;%1&quot; stands twice in one object</source>
+        <source>"%1" stands twice in one object</source>
         <translation>„%1“ steht zweimal in einem Objekt</translation>
     </message>
     <message>
@@ -539,8 +539,8 @@
         <translation>ist nicht bekannt</translation>
     </message>
     <message>
-        <source>must be &quot;dowel-instrument&quot;</source>
-        <translation>muss &quot;dowel-instrument&quot; sein</translation>
+        <source>must be "dowel-instrument"</source>
+        <translation>muss "dowel-instrument" sein</translation>
     </message>
     <message>
         <source>exactly one of target and target_hz must be there</source>
@@ -571,11 +571,11 @@
         <translation>%1 Bytes sind mehr, als ein Werkbuch nimmt (%2)</translation>
     </message>
     <message>
-        <source>&quot;%1&quot;; the number of degrees must stand here, 1 to 1000</source>
+        <source>"%1"; the number of degrees must stand here, 1 to 1000</source>
         <translation>„%1“; hier muss die Zahl der Stufen stehen, 1 bis 1000</translation>
     </message>
     <message>
-        <source>&quot;%1&quot;; cents with a point or a ratio such as 3/2 must stand here</source>
+        <source>"%1"; cents with a point or a ratio such as 3/2 must stand here</source>
         <translation>„%1“; hier müssen Cent mit Punkt oder ein Verhältnis wie 3/2 stehen</translation>
     </message>
     <message>
@@ -595,7 +595,7 @@
         <translation>seine Prüfsumme stimmt nicht</translation>
     </message>
     <message>
-        <source>its recording&apos;s checksum does not fit</source>
+        <source>its recording's checksum does not fit</source>
         <translation>die Prüfsumme seiner Aufnahme stimmt nicht</translation>
     </message>
     <message>
@@ -649,6 +649,10 @@
     <message>
         <source>hertz such as 586.3, cents such as -12, or a note such as D5 -12</source>
         <translation>Hertz wie 586,3, Cent wie -12 oder ein Ton wie D5 -12</translation>
+    </message>
+    <message>
+        <source>%1; this tube is open at the foot</source>
+        <translation>%1; dieses Rohr ist am Fuß offen</translation>
     </message>
 </context>
 <context>
@@ -835,7 +839,7 @@
         <translation>Paar</translation>
     </message>
     <message>
-        <source>Inside: the width at the bore where it is undercut, else as the size. Countersunk: width and depth, 9 x 1.5. A pair: two holes of that size side by side under one finger. A hole at the back is the thumb&apos;s.</source>
+        <source>Inside: the width at the bore where it is undercut, else as the size. Countersunk: width and depth, 9 x 1.5. A pair: two holes of that size side by side under one finger. A hole at the back is the thumb's.</source>
         <translation>Innen: die Weite an der Bohrung, wo es unterschnitten ist, sonst wie das Maß. Angesenkt: Weite und Tiefe, 9 x 1,5. Ein Paar: zwei Löcher dieses Maßes nebeneinander unter einem Finger. Ein Loch hinten ist das des Daumens.</translation>
     </message>
     <message>
@@ -847,48 +851,24 @@
 <context>
     <name>dowel::app::BlankPage</name>
     <message>
-        <source>Hardwood</source>
-        <translation>Hartholz</translation>
-    </message>
-    <message>
         <source>Pilot, then brad point bits with a plug in the bore. Oil moves the pitch a little: listen again after it. Fine dust of some tropical woods sensitises skin and lungs: extraction and a mask; ask before exporting protected species.</source>
         <translation>Vorbohren, dann Holzbohrer mit Zentrierspitze, ein Stopfen in der Bohrung. Öl ändert die Stimmung ein wenig: danach noch einmal hören. Der feine Staub mancher Tropenhölzer macht Haut und Lunge empfindlich: Absaugung und Maske; vor der Ausfuhr geschützter Arten nachfragen.</translation>
-    </message>
-    <message>
-        <source>Softwood</source>
-        <translation>Nadelholz</translation>
     </message>
     <message>
         <source>Sharp bits, slow feed, a tight plug: fibres lift. The bore drinks; seal it with a finish that is safe in the mouth when cured before the last listening.</source>
         <translation>Scharfe Bohrer, langsamer Vorschub, ein strammer Stopfen: Fasern heben sich. Die Bohrung saugt; vor dem letzten Hören mit einem Mittel versiegeln, das ausgehärtet mundverträglich ist.</translation>
     </message>
     <message>
-        <source>Bamboo or cane</source>
-        <translation>Bambus oder Rohr</translation>
-    </message>
-    <message>
         <source>A turning bit tears out strands that crack later: burn the holes or enter with a knife across the fibres. Burn outdoors or under extraction, with water at hand. Measure the bore at several places, and find the node with a bent wire.</source>
         <translation>Ein drehender Bohrer reißt Stränge heraus, die später springen: die Löcher brennen oder mit dem Messer quer zur Faser einstechen. Im Freien oder unter Absaugung brennen, Wasser griffbereit. Die Bohrung an mehreren Stellen messen, den Knoten mit einem gebogenen Draht suchen.</translation>
-    </message>
-    <message>
-        <source>Plastic pipe</source>
-        <translation>Kunststoffrohr</translation>
     </message>
     <message>
         <source>Sold by a nominal size that is not its bore: measure. Drill slowly and deburr inside. Never burn or overheat PVC: its fumes are poisonous.</source>
         <translation>Das Nennmaß ist nicht die Bohrung: messen. Langsam bohren und innen entgraten. PVC nie brennen oder überhitzen: der Rauch ist giftig.</translation>
     </message>
     <message>
-        <source>Horn</source>
-        <translation>Horn</translation>
-    </message>
-    <message>
         <source>Bore it out to a cone you can measure. It smells and its dust is harmful: work wet or under extraction.</source>
         <translation>Zu einem Kegel ausbohren, der sich messen lässt. Es riecht, und der Staub schadet: nass oder unter Absaugung arbeiten.</translation>
-    </message>
-    <message>
-        <source>Vegetable, for a class</source>
-        <translation>Gemüse, für die Schule</translation>
     </message>
     <message>
         <source>Fresh and firm, drilled on the same day; it shrinks within hours. A clean drill, washed hands, one player each.</source>
@@ -1107,7 +1087,7 @@
         <translation> °</translation>
     </message>
     <message>
-        <source>Under the player&apos;s lip</source>
+        <source>Under the player's lip</source>
         <translation>Unter der Lippe des Spielers</translation>
     </message>
     <message>
@@ -1123,6 +1103,14 @@
         <comment>hole, distance, place</comment>
         <translation>%1 liegt %2 vom Knoten bei %3: Dort reißt das Rohr. Legen Sie das Rohr anders, oder umwickeln Sie es, bevor es geöffnet wird.</translation>
     </message>
+    <message>
+        <source>From the pl&amp;ank…</source>
+        <translation>Aus der &amp;Bohle…</translation>
+    </message>
+    <message>
+        <source>Billets out of a plank, a bored blank turned true, reamers of known shape.</source>
+        <translation>Kanteln aus einer Bohle, ein gebohrter Rohling rund gedreht, Räumer bekannter Form.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::ComparePage</name>
@@ -1135,7 +1123,7 @@
         <translation>Instrument</translation>
     </message>
     <message>
-        <source>Only what is each one&apos;s &amp;own</source>
+        <source>Only what is each one's &amp;own</source>
         <translation>Nur das &amp;Eigene jedes einzelnen</translation>
     </message>
     <message>
@@ -1175,7 +1163,7 @@
         <translation>%1  %2</translation>
     </message>
     <message>
-        <source>Cents off the target as they were first drilled, in the air they are tuned for. What all have in common is the drawing&apos;s error, or the model&apos;s; what is left is each one&apos;s own. Below, the bar is what they have in common, the figures are the instruments.</source>
+        <source>Cents off the target as they were first drilled, in the air they are tuned for. What all have in common is the drawing's error, or the model's; what is left is each one's own. Below, the bar is what they have in common, the figures are the instruments.</source>
         <translation>Cents neben dem Ziel, wie sie zuerst gebohrt waren, in der Luft, für die sie gestimmt sind. Was alle gemeinsam haben, ist der Fehler der Zeichnung oder des Modells; der Rest ist jedem eigen. Unten ist der Balken das Gemeinsame, die Ziffern sind die Instrumente.</translation>
     </message>
 </context>
@@ -1210,20 +1198,12 @@
         <translation>Loch</translation>
     </message>
     <message>
-        <source>from the foot</source>
-        <translation>vom Fuß</translation>
-    </message>
-    <message>
         <source>diameter</source>
         <translation>Durchmesser</translation>
     </message>
     <message>
         <source>Copy an instrument</source>
         <translation>Ein Instrument nachbauen</translation>
-    </message>
-    <message>
-        <source>Measure the model: from the sounding edge to the foot, its bore, and every hole from the foot to the hole&apos;s middle. Places go over by the ratio of the notes, sizes by the ratio of the bores; then every note is worked out anew on the plan&apos;s bore.</source>
-        <translation>Das Vorbild messen: von der Anblaskante zum Fuß, seine Bohrung und jedes Loch vom Fuß zur Lochmitte. Orte gehen im Verhältnis der Töne über, Größen im Verhältnis der Bohrungen; dann wird jeder Ton auf der geplanten Bohrung neu gerechnet.</translation>
     </message>
     <message>
         <source>Take it from a &amp;file…</source>
@@ -1248,6 +1228,52 @@
     <message>
         <source>Hole %1: %2</source>
         <translation>Loch %1: %2</translation>
+    </message>
+    <message>
+        <source>Places count from</source>
+        <translation>Stellen zählen ab</translation>
+    </message>
+    <message>
+        <source>place</source>
+        <translation>Platz</translation>
+    </message>
+    <message>
+        <source>the foot</source>
+        <translation>dem Fuß</translation>
+    </message>
+    <message>
+        <source>the mark below</source>
+        <translation>der Marke darunter</translation>
+    </message>
+    <message>
+        <source>Measure the model: from the sounding edge to the foot, its bore, and every hole to its middle, from the foot or, laid alongside, from mark to mark. Places go over by the ratio of the notes, sizes by the ratio of the bores; then every note is worked out anew on the plan's bore.</source>
+        <translation>Das Vorbild messen: vom Labium zum Fuß, seine Bohrung und jedes Loch bis zur Mitte, vom Fuß aus oder, danebengelegt, von Marke zu Marke. Stellen gehen nach dem Verhältnis der Töne über, Weiten nach dem der Bohrungen; dann wird jeder Ton auf der geplanten Bohrung neu ausgerechnet.</translation>
+    </message>
+    <message>
+        <source>Set it by &amp;proportion</source>
+        <translation>Nach &amp;Verhältnissen setzen</translation>
+    </message>
+    <message>
+        <source>As it is taught to beginners: holes half as wide as the bore, a tenth of the tube apart. Below stands what scale that really gives.</source>
+        <translation>Wie man es Anfängern zeigt: Löcher halb so weit wie die Bohrung, ein Zehntel des Rohrs auseinander. Unten steht, welche Tonleiter das wirklich gibt.</translation>
+    </message>
+    <message>
+        <source>What it plays stands here when every measure does.</source>
+        <translation>Was es spielt, steht hier, sobald jedes Maß da ist.</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <comment>note, cents</comment>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>By these measures its lowest note is %1 cents off.</source>
+        <translation>Nach diesen Maßen liegt sein tiefster Ton %1 Cent daneben.</translation>
+    </message>
+    <message>
+        <source>%1 From there: %2 cents.</source>
+        <comment>sentence, notes</comment>
+        <translation>%1 Von dort aus: %2 Cent.</translation>
     </message>
 </context>
 <context>
@@ -1550,7 +1576,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>%n more note(s) are none of this instrument&apos;s.</source>
+        <source>%n more note(s) are none of this instrument's.</source>
         <translation>
             <numerusform>%n weiterer Ton gehört nicht zu diesem Instrument.</numerusform>
             <numerusform>%n weitere Töne gehören nicht zu diesem Instrument.</numerusform>
@@ -1744,20 +1770,12 @@
         <translation>Es gibt noch nichts zu bohren: erst die Löcher anlegen, oder unter Was da ist eintippen, was anders gebohrt wurde.</translation>
     </message>
     <message>
-        <source>Leave the tube longer than %1 by the slide&apos;s grip. Fit the slide: tight enough to hold and not to leak, greased; drawn out, its face stands %1 from the sounding edge.</source>
+        <source>Leave the tube longer than %1 by the slide's grip. Fit the slide: tight enough to hold and not to leak, greased; drawn out, its face stands %1 from the sounding edge.</source>
         <translation>Lassen Sie das Rohr um den Griff des Schiebers länger als %1. Passen Sie den Schieber ein: fest genug zu halten und dicht, gefettet; herausgezogen steht seine Fläche %1 von der Kante.</translation>
-    </message>
-    <message>
-        <source>Close the foot so that the stop&apos;s face stands %1 from the sounding edge, and can be pushed in: that raises the note, and it comes out again.</source>
-        <translation>Schließen Sie den Fuß so, dass die Fläche des Stopfens %1 von der Kante steht und sich hineinschieben lässt: Das hebt den Ton, und er kommt wieder heraus.</translation>
     </message>
     <message>
         <source>Mark on the slide where its face stands for every note: the table beside has the places.</source>
         <translation>Zeichnen Sie auf dem Schieber an, wo seine Fläche für jeden Ton steht: Die Orte stehen in der Tabelle daneben.</translation>
-    </message>
-    <message>
-        <source>Mark where the stop stands when the note is right; fix it there only when all is heard.</source>
-        <translation>Zeichnen Sie an, wo der Stopfen steht, wenn der Ton stimmt; befestigen Sie ihn erst, wenn alles gehört ist.</translation>
     </message>
     <message>
         <source>Bind the cane on both sides of %1 before it is opened: the node beside it splits.</source>
@@ -1808,6 +1826,34 @@
         <source>give or take</source>
         <translation>ungefähr</translation>
     </message>
+    <message>
+        <source>Hear it, then bore on by what Dowel says, a little at a time: what is too deep only a plug brings back. The table beside says what each half millimetre does.</source>
+        <translation>Anhören, dann nach Dowels Rat weiterbohren, immer nur ein wenig: was zu tief ist, holt nur ein Stopfen zurück. Die Tabelle daneben sagt, was jeder halbe Millimeter tut.</translation>
+    </message>
+    <message>
+        <source>Close the foot with a stop whose face stands %1 from the sounding edge: it sounds high on purpose, and the stop is drawn out by what is heard. Cut away from yourself.</source>
+        <translation>Den Fuß mit einem Stopfen schließen, dessen Stirn %1 vom Labium steht: er klingt mit Absicht zu hoch und wird nach Gehör herausgezogen. Vom Körper weg schneiden.</translation>
+    </message>
+    <message>
+        <source>Bore it %1 deep from the sounding edge, with a stop on the bit: it starts %2 too short on purpose. Leave wood below for that and for the floor. Clamp it, no gloves; draw the bit out often.</source>
+        <translation>Vom Labium an %1 tief bohren, mit Anschlag am Bohrer: mit Absicht %2 zu kurz. Darunter Holz dafür und für den Boden lassen. Einspannen, keine Handschuhe; den Bohrer oft herausziehen.</translation>
+    </message>
+    <message>
+        <source>depth of its own pipe</source>
+        <translation>Tiefe der eigenen Pfeife</translation>
+    </message>
+    <message>
+        <source>less than this one</source>
+        <translation>weniger als diese</translation>
+    </message>
+    <message>
+        <source>The lowest note as it is bored deeper, cents off its target:</source>
+        <translation>Der tiefste Ton beim Tieferbohren, Cent neben dem Ziel:</translation>
+    </message>
+    <message>
+        <source>depth</source>
+        <translation>Tiefe</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::EdgePage</name>
@@ -1816,8 +1862,8 @@
         <translation>Gar kein Ton, nur Luft</translation>
     </message>
     <message>
-        <source>1. Look through the windway at the light: the jet must meet the lip&apos;s edge, not pass over or under it. Move the block a hair, or shim it with paper.
-2. Clear burrs from the windway&apos;s exit and the lip.
+        <source>1. Look through the windway at the light: the jet must meet the lip's edge, not pass over or under it. Move the block a hair, or shim it with paper.
+2. Clear burrs from the windway's exit and the lip.
 3. Close the holes with tape and try the lowest note.
 Only then: take a little off the underside of the lip.</source>
         <translation>1. Durch die Kernspalte gegen das Licht sehen: der Luftstrahl muss die Kante des Labiums treffen, nicht darüber oder darunter gehen. Den Block um ein Haar verschieben oder mit Papier unterlegen.
@@ -1846,7 +1892,7 @@ Erst dann: das Labium schärfen. Ein kürzerer Aufschnitt bräuchte einen neuen 
     <message>
         <source>1. Blow softer, check for a leak at a hole.
 2. Draw the block back a trifle.
-3. Widen the windway&apos;s exit by removing the tape.
+3. Widen the windway's exit by removing the tape.
 Only then: open the window along the tube, a tenth of a millimetre at a time: it lowers nothing back.</source>
         <translation>1. Sanfter blasen, nach einem Leck an einem Loch suchen.
 2. Den Block eine Spur zurückziehen.
@@ -1871,7 +1917,7 @@ Erst dann: das Labium dünner machen. Ein zu weit geöffneter Aufschnitt lässt 
     </message>
     <message>
         <source>1. Clean and smooth the bore; ease no edges that should be sharp.
-2. Raise the block a hair so that the jet meets the lip&apos;s upper side.
+2. Raise the block a hair so that the jet meets the lip's upper side.
 Only then: a thinner lip.</source>
         <translation>1. Die Bohrung säubern und glätten; keine Kante brechen, die scharf sein soll.
 2. Den Block um ein Haar heben, dass der Strahl die Oberseite des Labiums trifft.
@@ -1882,7 +1928,7 @@ Erst dann: ein dünneres Labium.</translation>
         <translation>Zirpt beim Ansprechen</translation>
     </message>
     <message>
-        <source>1. Chamfer the windway&apos;s exit by a touch of fine paper, above and below alike.
+        <source>1. Chamfer the windway's exit by a touch of fine paper, above and below alike.
 2. Draw the block back a trifle.
 Only then: open the window a tenth.</source>
         <translation>1. Den Ausgang der Kernspalte mit feinem Papier oben wie unten leicht fasen.
@@ -2216,9 +2262,184 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     </message>
 </context>
 <context>
+    <name>dowel::app::FinishPage</name>
+    <message>
+        <source>Recipe</source>
+        <translation>Rezept</translation>
+    </message>
+    <message>
+        <source>&amp;Begin with it</source>
+        <translation>Damit &amp;beginnen</translation>
+    </message>
+    <message>
+        <source>Works of the finish</source>
+        <translation>Arbeiten der Oberfläche</translation>
+    </message>
+    <message>
+        <source>work</source>
+        <translation>Arbeit</translation>
+    </message>
+    <message>
+        <source>days</source>
+        <translation>Tage</translation>
+    </message>
+    <message>
+        <source>from</source>
+        <translation>ab</translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation>fertig</translation>
+    </message>
+    <message>
+        <source>weight, g</source>
+        <translation>Gewicht, g</translation>
+    </message>
+    <message>
+        <source>What it moved</source>
+        <translation>Was sie verschob</translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>before</source>
+        <translation>vorher</translation>
+    </message>
+    <message>
+        <source>after</source>
+        <translation>nachher</translation>
+    </message>
+    <message>
+        <source>moved</source>
+        <translation>verschoben</translation>
+    </message>
+    <message>
+        <source>First day</source>
+        <translation>Erster Tag</translation>
+    </message>
+    <message>
+        <source>&amp;Add a work…</source>
+        <translation>&amp;Arbeit dazu…</translation>
+    </message>
+    <message>
+        <source>&amp;Remove it</source>
+        <translation>&amp;Entfernen</translation>
+    </message>
+    <message>
+        <source>&amp;Earlier</source>
+        <translation>&amp;Früher</translation>
+    </message>
+    <message>
+        <source>La&amp;ter</source>
+        <translation>&amp;Später</translation>
+    </message>
+    <message>
+        <source>&amp;Keep as a recipe…</source>
+        <translation>Als &amp;Rezept behalten…</translation>
+    </message>
+    <message>
+        <source>&amp;Measure again…</source>
+        <translation>Neu &amp;messen…</translation>
+    </message>
+    <message>
+        <source>Cale&amp;ndar…</source>
+        <translation>Kale&amp;nder…</translation>
+    </message>
+    <message>
+        <source>&amp;Passport…</source>
+        <translation>&amp;Pass…</translation>
+    </message>
+    <message>
+        <source>&amp;Begin anew with it</source>
+        <translation>Damit neu &amp;beginnen</translation>
+    </message>
+    <message>
+        <source>When every note is in tune the knife is put away. Choose how it is finished, and from which day: each work gets its days, and what is late moves what follows.</source>
+        <translation>Stimmt jeder Ton, kommt das Messer weg. Wählen, wie die Oberfläche wird und ab welchem Tag: jede Arbeit bekommt ihre Tage, und was sich verspätet, schiebt das Folgende.</translation>
+    </message>
+    <message>
+        <source>Next, from %1: %2.</source>
+        <comment>day, work</comment>
+        <translation>Als Nächstes, ab %1: %2.</translation>
+    </message>
+    <message>
+        <source>All is done. What is left is to play it in, and to write its passport.</source>
+        <translation>Alles ist getan. Bleibt, es einzuspielen und seinen Pass zu schreiben.</translation>
+    </message>
+    <message>
+        <source>What is to be minded at each work stands here. Your shop's rules and qualified practice come first.</source>
+        <translation>Was bei jeder Arbeit zu beachten ist, steht hier. Die Regeln der Werkstatt und gelernte Praxis gehen vor.</translation>
+    </message>
+    <message>
+        <source>Hear every note before the oil and again after it: then what your finish does stands here, and the last correction of the next instrument can leave room for it.</source>
+        <translation>Jeden Ton vor dem Öl und danach noch einmal anhören: dann steht hier, was die Oberfläche tut, und die letzte Korrektur des nächsten Instruments kann ihr Raum lassen.</translation>
+    </message>
+    <message>
+        <source>The first that was heard before and after this finish; the shop will know it from now on.</source>
+        <translation>Das erste, das vor und nach dieser Oberfläche gehört wurde; die Werkstatt weiß es von nun an.</translation>
+    </message>
+    <message>
+        <source>Nothing heard before and after this finish yet. Hear every note before the first work, and after the last.</source>
+        <translation>Vor und nach dieser Oberfläche ist noch nichts gehört. Jeden Ton vor der ersten Arbeit anhören und nach der letzten.</translation>
+    </message>
+    <message numerus="yes">
+        <source>This finish has moved %n other instrument(s) of the shop by %1 to %2 cents.</source>
+        <translation>
+            <numerusform>Diese Oberfläche hat %n anderes Instrument der Werkstatt um %1 bis %2 Cent verschoben.</numerusform>
+            <numerusform>Diese Oberfläche hat %n andere Instrumente der Werkstatt um %1 bis %2 Cent verschoben.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 It needs no room.</source>
+        <comment>sentence</comment>
+        <translation>%1 Sie braucht keinen Raum.</translation>
+    </message>
+    <message>
+        <source>%1 Stop %2 cents flat to leave room for it.</source>
+        <comment>sentence, cents</comment>
+        <translation>%1 Für sie %2 Cent zu tief aufhören.</translation>
+    </message>
+    <message>
+        <source>%1 Stop %2 cents sharp to leave room for it.</source>
+        <comment>sentence, cents</comment>
+        <translation>%1 Für sie %2 Cent zu hoch aufhören.</translation>
+    </message>
+    <message>
+        <source>%1 is no day; type it as 2026-05-12.</source>
+        <comment>what was typed</comment>
+        <translation>%1 ist kein Tag; so schreiben: 2026-05-12.</translation>
+    </message>
+    <message>
+        <source>A work of your own</source>
+        <translation>Eigene Arbeit</translation>
+    </message>
+    <message>
+        <source>What is done:</source>
+        <translation>Was getan wird:</translation>
+    </message>
+    <message>
+        <source>A recipe of the shop</source>
+        <translation>Rezept der Werkstatt</translation>
+    </message>
+    <message>
+        <source>Its name:</source>
+        <translation>Sein Name:</translation>
+    </message>
+    <message>
+        <source>Calendar</source>
+        <translation>Kalender</translation>
+    </message>
+    <message>
+        <source>Written to %1.</source>
+        <translation>Geschrieben nach %1.</translation>
+    </message>
+</context>
+<context>
     <name>dowel::app::LayoutPage</name>
     <message>
-        <source>the fingers&apos; reach</source>
+        <source>the fingers' reach</source>
         <translation>die Reichweite der Finger</translation>
     </message>
     <message>
@@ -2246,7 +2467,7 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>den gleichmäßigen Klang</translation>
     </message>
     <message>
-        <source>the tube&apos;s length</source>
+        <source>the tube's length</source>
         <translation>die Länge des Rohrs</translation>
     </message>
     <message>
@@ -2402,7 +2623,7 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>Keine Formel kennt Mundloch und Atem. Die Löcher fangen um so viel kleiner und der Fuß um so viel länger an, wie ihre Töne höher als vorhergesagt ausfallen können. Was das Werkstattgedächtnis von anderen Instrumenten weiß, macht das weniger.</translation>
     </message>
     <message>
-        <source>Off the line: round the tube, to the player&apos;s right where positive. Double-click to change it.</source>
+        <source>Off the line: round the tube, to the player's right where positive. Double-click to change it.</source>
         <translation>Neben der Linie: um das Rohr herum, nach rechts vom Spieler, wo positiv. Doppelklick zum Ändern.</translation>
     </message>
     <message>
@@ -2450,8 +2671,8 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>Es geht von dem aus, was frühere Instrumente gelehrt haben (Menü Werkbuch, Werkstattgedächtnis).</translation>
     </message>
     <message>
-        <source>Do&#xa0;so</source>
-        <translation>Mach&#xa0;das</translation>
+        <source>Do so</source>
+        <translation>Mach das</translation>
     </message>
     <message>
         <source>What would help</source>
@@ -2507,10 +2728,6 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
 <context>
     <name>dowel::app::LikeDialog</name>
     <message>
-        <source>Bore and mouth in another key</source>
-        <translation>Bohrung und Mundloch in anderer Tonart</translation>
-    </message>
-    <message>
         <source>Another like this</source>
         <translation>Noch eines wie dieses</translation>
     </message>
@@ -2523,24 +2740,8 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>Tiefste Töne, in denen es entstehen soll</translation>
     </message>
     <message>
-        <source>as wide as they are</source>
-        <translation>so weit, wie sie sind</translation>
-    </message>
-    <message>
-        <source>in proportion to the length</source>
-        <translation>im Verhältnis zur Länge</translation>
-    </message>
-    <message>
-        <source>Sides, fingers, undercuts, stations, wishes and fingerings are kept; the holes are laid out anew. Tick several lowest notes for a family of sizes: each gets a workbook of its own.</source>
-        <translation>Seiten, Finger, Unterschnitte, Messstellen, Wünsche und Griffe bleiben; die Löcher werden neu gelegt. Mehrere tiefste Töne angekreuzt ergeben eine Familie: Jedes bekommt ein eigenes Werkbuch.</translation>
-    </message>
-    <message>
         <source>&amp;Name</source>
         <translation>&amp;Name</translation>
-    </message>
-    <message>
-        <source>&amp;Bore, mouth</source>
-        <translation>&amp;Bohrung, Mundloch</translation>
     </message>
     <message>
         <source>&amp;Lowest note</source>
@@ -2561,6 +2762,23 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     <message>
         <source>Tick the lowest note that it is to have, or several.</source>
         <translation>Kreuzen Sie den tiefsten Ton an, den es haben soll, oder mehrere.</translation>
+    </message>
+    <message>
+        <source>Power of the length with which bore and mouth grow</source>
+        <translation>Potenz der Länge, mit der Bohrung und Mund wachsen</translation>
+    </message>
+    <message>
+        <source>Sides, fingers, undercuts, stations, wall, wishes and fingerings are kept; the holes are laid out anew, no wider than the fingers cover. Power 0: a tube of one width for all, 1: in proportion, 0.75: as families of sizes are often made. Tick several lowest notes: each gets a workbook of its own.</source>
+        <translation>Seiten, Finger, Unterschnitte, Messstellen, Wand, Wünsche und Griffe bleiben; die Löcher werden neu gesetzt, nicht weiter, als Finger decken. Potenz 0: ein Rohr gleicher Weite für alle, 1: im Verhältnis, 0,75: wie Größenfamilien oft gebaut werden. Mehrere tiefste Töne ankreuzen: jeder bekommt ein eigenes Werkbuch.</translation>
+    </message>
+    <message>
+        <source>&amp;Bore and mouth grow as the length to the power</source>
+        <translation>&amp;Bohrung und Mund wachsen wie die Länge hoch</translation>
+    </message>
+    <message>
+        <source>%1: length times %2, bore times %3</source>
+        <comment>note, factor, factor</comment>
+        <translation>%1: Länge mal %2, Bohrung mal %3</translation>
     </message>
 </context>
 <context>
@@ -2770,7 +2988,7 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>Das ist %1; gefragt ist %2.</translation>
     </message>
     <message>
-        <source>%1 Hz is none of this instrument&apos;s notes; %2 is asked.</source>
+        <source>%1 Hz is none of this instrument's notes; %2 is asked.</source>
         <translation>%1 Hz ist kein Ton dieses Instruments; gefragt ist %2.</translation>
     </message>
     <message>
@@ -3321,6 +3539,43 @@ noch nicht gebohrt</translation>
         <source>&lt;p&gt;&lt;b&gt;The shop&lt;/b&gt; (Ctrl+0) holds every instrument of the folder. A new one begins there with a name; from the bare tube on, everything about it stands in one workbook. &lt;i&gt;Another like this&lt;/i&gt; is carried to another key or bore; two or more of one model stand &lt;i&gt;side by side&lt;/i&gt;, and the next one is laid out with what they have in common taken out.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Blank, Sounding edge, Target, Layout&lt;/b&gt; say what is wanted, as often as you like; &lt;b&gt;Drill&lt;/b&gt; says what is there: drilled as laid out, or typed under &lt;i&gt;What is there&lt;/i&gt;. Ctrl+Z takes the last entry back, unless it is a cut; Ctrl+Shift+Z brings it back.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Target&lt;/b&gt;: click the holes of a fingering to change it; &lt;i&gt;Find fingerings&lt;/i&gt; goes through every way to close them. &lt;b&gt;Layout&lt;/b&gt;: &lt;i&gt;Copy an instrument&lt;/i&gt; carries a measured one over to your bore and key; where notes stay out of tolerance it says what would help, and &lt;i&gt;Do so&lt;/i&gt; takes it over. &lt;b&gt;Drill&lt;/b&gt;: what is ticked off stands in the logbook afterwards.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Listen.&lt;/b&gt; Finger the note that is asked, then &lt;b&gt;Space&lt;/b&gt;. The reading is kept at once, with its recording. &lt;b&gt;Backspace&lt;/b&gt; takes it back, &lt;b&gt;Enter&lt;/b&gt; goes on. &lt;b&gt;H&lt;/b&gt; listens without hands: a note that is steady for a second is taken and the next one comes up; &lt;b&gt;F11&lt;/b&gt; shows it across the room. &lt;b&gt;P&lt;/b&gt; opens the newest take; &lt;i&gt;Timbre&lt;/i&gt; shows how every note sounds, &lt;i&gt;Trend&lt;/i&gt; how that has changed.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Correct.&lt;/b&gt; When all is heard, the card says which cut comes next, how far and with what. Cut exactly so far, measure with calipers, type what they say, &lt;b&gt;Enter&lt;/b&gt;. Dowel says when to listen again. Where the readings do not fit the measures it says so first; &lt;i&gt;Measure again&lt;/i&gt; corrects a size. &lt;i&gt;Plan otherwise&lt;/i&gt; chooses how the plan goes about it. In the menu &lt;i&gt;Workbook&lt;/i&gt;: work of your own, readings of another meter, and what is wanted otherwise.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Moves&lt;/b&gt;, beside the next cut: the cents that a tenth of a millimetre is worth at every hole, the foot and along the bore, register by register. &lt;b&gt;Try it&lt;/b&gt;: drag a hole, the foot or the stopper on the workpiece and see every note move; nothing of it is kept. &lt;b&gt;Registers&lt;/b&gt;: how wide the octaves or twelfths are and which work narrows or widens them. &lt;b&gt;Outcome&lt;/b&gt;: what was forecast beside what came.&lt;/p&gt;&lt;p&gt;Filled signs are what sounds now, outlines what the next cut will do. A disc is within tolerance, a triangle points the way the note is off. The bar through a sign is one standard deviation.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Logbook.&lt;/b&gt; Nothing is erased; a wrong entry is set aside there.&lt;/p&gt;&lt;p&gt;Ctrl+1 to 8 change the stage; Ctrl+I changes between millimetres and inches.&lt;/p&gt;</source>
         <translation>&lt;p&gt;&lt;b&gt;Die Werkstatt&lt;/b&gt; (Strg+0) hält jedes Instrument des Ordners. Dort beginnt ein neues mit einem Namen; vom bloßen Rohr an steht alles über es in einem Werkbuch. &lt;i&gt;Noch eins wie dieses&lt;/i&gt; wird in eine andere Tonart oder Bohrung übertragen; zwei oder mehr eines Modells stehen &lt;i&gt;nebeneinander&lt;/i&gt;, und das nächste wird ohne das angelegt, was ihnen gemeinsam ist.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Rohling, Anblaskante, Ziel, Anlage&lt;/b&gt; sagen, was gewünscht ist, so oft man will; &lt;b&gt;Bohren&lt;/b&gt; sagt, was da ist: gebohrt wie angelegt oder unter &lt;i&gt;Was da ist&lt;/i&gt; eingetippt. Strg+Z nimmt den letzten Eintrag zurück, außer einem Schnitt; Strg+Umschalt+Z holt ihn wieder.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Ziel&lt;/b&gt;: die Löcher eines Griffs anklicken, um ihn zu ändern; &lt;i&gt;Griffe suchen&lt;/i&gt; geht jede Art durch, sie zu schließen. &lt;b&gt;Anlage&lt;/b&gt;: &lt;i&gt;Instrument nachbauen&lt;/i&gt; trägt ein gemessenes auf die eigene Bohrung und Tonart über; wo Töne außer der Toleranz bleiben, sagt sie, was helfen würde, und &lt;i&gt;Mach das&lt;/i&gt; übernimmt es. &lt;b&gt;Bohren&lt;/b&gt;: was abgehakt ist, steht danach im Logbuch.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Hören.&lt;/b&gt; Den gefragten Ton greifen, dann &lt;b&gt;Leertaste&lt;/b&gt;. Die Messung ist sofort behalten, mit ihrer Aufnahme. &lt;b&gt;Rücktaste&lt;/b&gt; nimmt sie zurück, &lt;b&gt;Eingabe&lt;/b&gt; geht weiter. &lt;b&gt;H&lt;/b&gt; hört ohne Hände: ein Ton, der eine Sekunde ruhig steht, wird genommen, und der nächste kommt; &lt;b&gt;F11&lt;/b&gt; zeigt es quer durch den Raum. &lt;b&gt;P&lt;/b&gt; öffnet die neueste Aufnahme; &lt;i&gt;Klang&lt;/i&gt; zeigt, wie jeder Ton klingt, &lt;i&gt;Verlauf&lt;/i&gt;, wie sich das geändert hat.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Nacharbeiten.&lt;/b&gt; Wenn alles gehört ist, sagt die Karte, welcher Schnitt kommt, wie weit und womit. Genau so weit schneiden, mit dem Messschieber messen, eintragen, was er sagt, &lt;b&gt;Eingabe&lt;/b&gt;. Dowel sagt, wann wieder zu hören ist. Wo Messungen und Maße nicht zusammenpassen, sagt es das zuerst; &lt;i&gt;Noch einmal messen&lt;/i&gt; berichtigt ein Maß. &lt;i&gt;Anders planen&lt;/i&gt; wählt, wie der Plan vorgeht. Im Menü &lt;i&gt;Werkbuch&lt;/i&gt;: eigene Arbeit, Messungen eines anderen Geräts, und was anders gewünscht ist.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Wirkung&lt;/b&gt;, neben dem nächsten Schnitt: wie viel Cent ein Zehntel Millimeter an jedem Loch, am Fuß und längs der Bohrung wert ist, Register für Register. &lt;b&gt;Probieren&lt;/b&gt;: ein Loch, den Fuß oder den Kork am Werkstück ziehen und jeden Ton folgen sehen; nichts davon wird behalten. &lt;b&gt;Register&lt;/b&gt;: wie weit die Oktaven oder Duodezimen sind und welche Arbeit sie enger oder weiter macht. &lt;b&gt;Ergebnis&lt;/b&gt;: was vorhergesagt war, neben dem, was kam.&lt;/p&gt;&lt;p&gt;Gefüllte Zeichen sind, was jetzt klingt, Umrisse, was der nächste Schnitt bewirkt. Eine Scheibe liegt in der Toleranz, ein Dreieck zeigt, wohin der Ton daneben liegt. Der Strich durch ein Zeichen ist eine Standardabweichung.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Logbuch.&lt;/b&gt; Nichts wird gelöscht; ein falscher Eintrag wird dort beiseitegelegt.&lt;/p&gt;&lt;p&gt;Strg+1 bis 8 wechseln die Stufe; Strg+I wechselt zwischen Millimeter und Zoll.&lt;/p&gt;</translation>
     </message>
+    <message>
+        <source>Finish</source>
+        <translation>Oberfläche</translation>
+    </message>
+    <message>
+        <source>&amp;Finish</source>
+        <translation>&amp;Oberfläche</translation>
+    </message>
+    <message>
+        <source>Passpor&amp;t…</source>
+        <translation>&amp;Pass…</translation>
+    </message>
+    <message>
+        <source>not begun</source>
+        <translation>nicht begonnen</translation>
+    </message>
+    <message>
+        <source>next: %1</source>
+        <comment>day</comment>
+        <translation>als Nächstes: %1</translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation>fertig</translation>
+    </message>
+    <message>
+        <source>Finish
+not drilled yet</source>
+        <translation>Oberfläche
+noch nicht gebohrt</translation>
+    </message>
+    <message>
+        <source>Finish
+%1</source>
+        <translation>Oberfläche
+%1</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::MeasureDialog</name>
@@ -3618,6 +3873,88 @@ noch nicht gebohrt</translation>
     </message>
 </context>
 <context>
+    <name>dowel::app::PassportDialog</name>
+    <message>
+        <source>Which one</source>
+        <translation>Welcher</translation>
+    </message>
+    <message>
+        <source>Paper</source>
+        <translation>Papier</translation>
+    </message>
+    <message>
+        <source>Passport</source>
+        <translation>Pass</translation>
+    </message>
+    <message>
+        <source>the maker's, with what was cut</source>
+        <translation>für den Macher, mit dem, was geschnitten wurde</translation>
+    </message>
+    <message>
+        <source>the player's: a label and the fingerings</source>
+        <translation>für den Spieler: Schild und Griffe</translation>
+    </message>
+    <message>
+        <source>A4</source>
+        <translation>A4</translation>
+    </message>
+    <message>
+        <source>Letter</source>
+        <translation>Letter</translation>
+    </message>
+    <message>
+        <source>Maker's mark</source>
+        <translation>Zeichen des Machers</translation>
+    </message>
+    <message>
+        <source>Its number</source>
+        <translation>Nummer</translation>
+    </message>
+    <message>
+        <source>&amp;Which one</source>
+        <translation>&amp;Welcher</translation>
+    </message>
+    <message>
+        <source>Pap&amp;er</source>
+        <translation>&amp;Papier</translation>
+    </message>
+    <message>
+        <source>&amp;Maker's mark</source>
+        <translation>&amp;Zeichen des Machers</translation>
+    </message>
+    <message>
+        <source>&amp;Number</source>
+        <translation>&amp;Nummer</translation>
+    </message>
+    <message>
+        <source>Notes are told as last heard since the last cut, at the temperature of the tuning. A file ending in .html is a page for a browser, .pdf one for paper.</source>
+        <translation>Töne stehen darin, wie sie seit dem letzten Schnitt zuletzt gehört wurden, bei der Temperatur der Stimmung. Eine Datei auf .html ist eine Seite für den Browser, auf .pdf eine fürs Papier.</translation>
+    </message>
+    <message>
+        <source>Write a &amp;file…</source>
+        <translation>&amp;Datei schreiben…</translation>
+    </message>
+    <message>
+        <source>&amp;Print…</source>
+        <translation>D&amp;rucken…</translation>
+    </message>
+    <message>
+        <source>&amp;Close</source>
+        <translation>&amp;Schließen</translation>
+    </message>
+    <message>
+        <source>Written to %1.</source>
+        <translation>Geschrieben nach %1.</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::PlankPicture</name>
+    <message>
+        <source>The plank with its billets</source>
+        <translation>Die Bohle mit ihren Kanteln</translation>
+    </message>
+</context>
+<context>
     <name>dowel::app::ReadingModel</name>
     <message>
         <source>low</source>
@@ -3787,6 +4124,10 @@ noch nicht gebohrt</translation>
         <source>%1, %2</source>
         <comment>cents, note</comment>
         <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>bore deeper</source>
+        <translation>tiefer bohren</translation>
     </message>
 </context>
 <context>
@@ -3985,15 +4326,15 @@ noch nicht gebohrt</translation>
         <translation>Cent</translation>
     </message>
     <message>
-        <source>air in the tube, from the room&apos;s to the breath&apos;s</source>
+        <source>air in the tube, from the room's to the breath's</source>
         <translation>Luft im Rohr, vom Raum zum Atem</translation>
     </message>
     <message>
-        <source>the mouth&apos;s end correction</source>
+        <source>the mouth's end correction</source>
         <translation>Mündungskorrektur des Munds</translation>
     </message>
     <message>
-        <source>the holes&apos; end correction</source>
+        <source>the holes' end correction</source>
         <translation>Mündungskorrektur der Löcher</translation>
     </message>
     <message>
@@ -4262,7 +4603,7 @@ noch nicht gebohrt</translation>
         <translation>Be&amp;schreibung…</translation>
     </message>
     <message>
-        <source>A new workbook from an instrument&apos;s description as JSON.</source>
+        <source>A new workbook from an instrument's description as JSON.</source>
         <translation>Ein neues Werkbuch aus der Beschreibung eines Instruments als JSON.</translation>
     </message>
     <message>
@@ -4278,7 +4619,7 @@ noch nicht gebohrt</translation>
         <translation>&amp;Ordner…</translation>
     </message>
     <message>
-        <source>Where the shop&apos;s workbooks lie.</source>
+        <source>Where the shop's workbooks lie.</source>
         <translation>Wo die Werkbücher der Werkstatt liegen.</translation>
     </message>
 </context>
@@ -4292,6 +4633,203 @@ noch nicht gebohrt</translation>
         <source>%1: %2 in common</source>
         <comment>note, cents</comment>
         <translation>%1: %2 gemeinsam</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::StockDialog</name>
+    <message>
+        <source>The reamers go in from</source>
+        <translation>Die Räumer gehen hinein von</translation>
+    </message>
+    <message>
+        <source>&amp;Take this bore</source>
+        <translation>Diese Bohrung &amp;nehmen</translation>
+    </message>
+    <message>
+        <source>From the plank to the bore</source>
+        <translation>Von der Bohle zur Bohrung</translation>
+    </message>
+    <message>
+        <source>&amp;Plank</source>
+        <translation>&amp;Bohle</translation>
+    </message>
+    <message>
+        <source>T&amp;urning</source>
+        <translation>D&amp;rehen</translation>
+    </message>
+    <message>
+        <source>&amp;Reamers</source>
+        <translation>Rä&amp;umer</translation>
+    </message>
+    <message>
+        <source>&amp;Close</source>
+        <translation>&amp;Schließen</translation>
+    </message>
+    <message>
+        <source>Plank, long</source>
+        <translation>Bohle, lang</translation>
+    </message>
+    <message>
+        <source>wide</source>
+        <translation>breit</translation>
+    </message>
+    <message>
+        <source>thick</source>
+        <translation>dick</translation>
+    </message>
+    <message>
+        <source>A saw cut takes</source>
+        <translation>Ein Sägeschnitt nimmt</translation>
+    </message>
+    <message>
+        <source>Lost at each end</source>
+        <translation>Verlust an jedem Ende</translation>
+    </message>
+    <message>
+        <source>Outside of the instrument</source>
+        <translation>Außenmaß des Instruments</translation>
+    </message>
+    <message>
+        <source>More, to square and turn</source>
+        <translation>Zugabe zum Kanten und Drehen</translation>
+    </message>
+    <message>
+        <source>More in length, to hold it</source>
+        <translation>Zugabe zum Spannen</translation>
+    </message>
+    <message>
+        <source>Cracks and knots, from and to along the plank</source>
+        <translation>Risse und Äste, von und bis die Bohle entlang</translation>
+    </message>
+    <message>
+        <source>none; or 400-460; 900-930</source>
+        <translation>keine; oder 400-460; 900-930</translation>
+    </message>
+    <message>
+        <source>Cracks and knots</source>
+        <translation>Risse und Äste</translation>
+    </message>
+    <message>
+        <source>Let sawn billets lie at least until they no longer lose weight, ends waxed, a year for an inch of thickness; and again some weeks after the pilot is bored. Push sticks at the saw, guard on, dust extracted: some woods harm skin and lungs.</source>
+        <translation>Kanteln liegen lassen, bis sie kein Gewicht mehr verlieren, Enden gewachst, ein Jahr je Zoll Dicke; und nach dem Vorbohren noch einmal einige Wochen. An der Säge Schiebestock und Schutzhaube, Staub absaugen: manche Hölzer schaden Haut und Lunge.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n billet(s) of %1 square, %2 long, %3 % of the wood.</source>
+        <translation>
+            <numerusform>%n Kantel von %1 im Quadrat, %2 lang, %3 % des Holzes.</numerusform>
+            <numerusform>%n Kanteln von %1 im Quadrat, %2 lang, %3 % des Holzes.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Cross-cut, from the end: %1.</source>
+        <comment>lengths</comment>
+        <translation>Querschnitte, vom Ende: %1.</translation>
+    </message>
+    <message>
+        <source>Head: wall where it is thickest</source>
+        <translation>Kopf: Wand, wo sie am dicksten ist</translation>
+    </message>
+    <message>
+        <source>where it is thinnest</source>
+        <translation>wo sie am dünnsten ist</translation>
+    </message>
+    <message>
+        <source>bore</source>
+        <translation>Bohrung</translation>
+    </message>
+    <message>
+        <source>Foot: wall where it is thickest</source>
+        <translation>Fuß: Wand, wo sie am dicksten ist</translation>
+    </message>
+    <message>
+        <source>Least wall that serves</source>
+        <translation>Kleinste Wand, die reicht</translation>
+    </message>
+    <message>
+        <source>Bore first, turn after: a bit wanders, so the outside is turned true to the bore, between centres or on plugs that fit it. Face shield, no gloves or loose sleeves at the lathe, dust extracted.</source>
+        <translation>Erst bohren, dann drehen: ein Bohrer verläuft, darum wird außen nach der Bohrung rund gedreht, zwischen Spitzen oder auf passenden Stopfen. An der Drehbank Gesichtsschutz, keine Handschuhe oder losen Ärmel, Staub absaugen.</translation>
+    </message>
+    <message>
+        <source>The bore stands %1 off the middle at the head and %2 at the foot.</source>
+        <translation>Die Bohrung steht am Kopf %1 und am Fuß %2 aus der Mitte.</translation>
+    </message>
+    <message>
+        <source>Turned true to it, the outside can be %1 at most.</source>
+        <translation>Nach ihr rund gedreht, kann das Außenmaß höchstens %1 sein.</translation>
+    </message>
+    <message>
+        <source>Least wall of the tube: %1</source>
+        <translation>Kleinste Wand des Rohrs: %1</translation>
+    </message>
+    <message>
+        <source>At the window: %1</source>
+        <translation>Am Aufschnitt: %1</translation>
+    </message>
+    <message>
+        <source>At %1: %2</source>
+        <comment>hole, wall</comment>
+        <translation>Bei %1: %2</translation>
+    </message>
+    <message>
+        <source>%1, too thin</source>
+        <translation>%1, zu dünn</translation>
+    </message>
+    <message>
+        <source>It serves.</source>
+        <translation>Er taugt.</translation>
+    </message>
+    <message>
+        <source>It does not serve for this instrument: a narrower one, or firewood.</source>
+        <translation>Für dieses Instrument taugt er nicht: ein engeres oder Brennholz.</translation>
+    </message>
+    <message>
+        <source>Reamers of the shop</source>
+        <translation>Räumer der Werkstatt</translation>
+    </message>
+    <message>
+        <source>Long cone: 0 9.8; 120 12.0; 260 13.2</source>
+        <translation>Langer Konus: 0 9,8; 120 12,0; 260 13,2</translation>
+    </message>
+    <message>
+        <source>the foot</source>
+        <translation>dem Fuß</translation>
+    </message>
+    <message>
+        <source>the head</source>
+        <translation>dem Kopf</translation>
+    </message>
+    <message>
+        <source>Bored to, all through</source>
+        <translation>Durchgehend gebohrt auf</translation>
+    </message>
+    <message>
+        <source>They go in from</source>
+        <translation>Sie gehen hinein von</translation>
+    </message>
+    <message>
+        <source>One reamer a line: its name, then places from its tip and its diameters there. They are kept for the shop. Below stands how deep each goes, its tip from the end it enters, so that the plan's bore is nowhere passed. Ream slowly, clear the chips often, and let the wood cool: a jammed reamer splits it.</source>
+        <translation>Ein Räumer je Zeile: sein Name, dann Stellen von der Spitze und die Durchmesser dort. Sie bleiben der Werkstatt. Unten steht, wie tief jeder geht, die Spitze von dem Ende, an dem er hineingeht, sodass die geplante Bohrung nirgends überschritten wird. Langsam räumen, oft Späne holen, das Holz abkühlen lassen: ein klemmender Räumer sprengt es.</translation>
+    </message>
+    <message>
+        <source>%1.  %2: %3 deep</source>
+        <comment>number, reamer, how deep</comment>
+        <translation>%1.  %2: %3 tief</translation>
+    </message>
+    <message>
+        <source>None of them cuts before it passes the plan's bore.</source>
+        <translation>Keiner schneidet, ehe er die geplante Bohrung überschreitet.</translation>
+    </message>
+    <message>
+        <source>Narrower than planned by %1 at most, %2 from the mouth.</source>
+        <translation>Höchstens %1 enger als geplant, %2 vom Mund.</translation>
+    </message>
+    <message>
+        <source>That is the bore that is planned.</source>
+        <translation>Das ist die geplante Bohrung.</translation>
+    </message>
+    <message>
+        <source>Layers in the thickness: %1. Seen from above; hatched: ends and what is left out.</source>
+        <translation>Lagen in der Dicke: %1. Von oben; schraffiert: Enden und was ausgelassen wird.</translation>
     </message>
 </context>
 <context>
@@ -4592,7 +5130,7 @@ noch nicht gebohrt</translation>
         <translation>Gespielt bei</translation>
     </message>
     <message>
-        <source>The temperature is that of the music, not of the workshop: Listen asks for the workshop&apos;s own.</source>
+        <source>The temperature is that of the music, not of the workshop: Listen asks for the workshop's own.</source>
         <translation>Die Temperatur ist die der Musik, nicht der Werkstatt: nach der fragt Hören.</translation>
     </message>
     <message>
@@ -5043,7 +5581,7 @@ dB</translation>
         <translation>Schubstange mit Marke</translation>
     </message>
     <message>
-        <source>knife, at the lip&apos;s edge</source>
+        <source>knife, at the lip's edge</source>
         <translation>Messer, an der Kante des Labiums</translation>
     </message>
     <message>
@@ -5218,15 +5756,15 @@ dB</translation>
         <translation>Messungen und Maße passen nicht zusammen: %1 verhält sich, als wäre es %2 mm enger. Noch einmal messen und eintragen, was der Messschieber sagt, auch wenn es dasselbe ist; nach einem Leck oder Ausbruch sehen und prüfen, ob die gefragten Griffe gespielt wurden.</translation>
     </message>
     <message>
-        <source>The readings do not fit the measures: all notes together would need air %1 °C warmer than can be. Check the room temperature (degrees Celsius, not Fahrenheit), the tube&apos;s length and the bore.</source>
+        <source>The readings do not fit the measures: all notes together would need air %1 °C warmer than can be. Check the room temperature (degrees Celsius, not Fahrenheit), the tube's length and the bore.</source>
         <translation>Messungen und Maße passen nicht zusammen: alle Töne zusammen bräuchten um %1 °C wärmere Luft, als sein kann. Raumtemperatur (Grad Celsius, nicht Fahrenheit), Rohrlänge und Bohrung prüfen.</translation>
     </message>
     <message>
-        <source>The readings do not fit the measures: all notes together would need air %1 °C colder than can be. Check the room temperature (degrees Celsius, not Fahrenheit), the tube&apos;s length and the bore.</source>
+        <source>The readings do not fit the measures: all notes together would need air %1 °C colder than can be. Check the room temperature (degrees Celsius, not Fahrenheit), the tube's length and the bore.</source>
         <translation>Messungen und Maße passen nicht zusammen: alle Töne zusammen bräuchten um %1 °C kältere Luft, als sein kann. Raumtemperatur (Grad Celsius, nicht Fahrenheit), Rohrlänge und Bohrung prüfen.</translation>
     </message>
     <message>
-        <source>%1 and %2 sound like each other&apos;s fingering: their readings were probably swapped. Set both aside and hear them again.</source>
+        <source>%1 and %2 sound like each other's fingering: their readings were probably swapped. Set both aside and hear them again.</source>
         <translation>%1 und %2 klingen wie der Griff des anderen: ihre Messungen sind wohl vertauscht. Beide beiseitelegen und noch einmal hören.</translation>
     </message>
     <message>
@@ -5238,7 +5776,7 @@ dB</translation>
         <translation>Die Messung von %1 passt zu keiner anderen. Noch einmal hören und den Griff prüfen.</translation>
     </message>
     <message>
-        <source>Clamp the tube, wear eye protection, no gloves or loose sleeves near the drill; follow your shop&apos;s rules.</source>
+        <source>Clamp the tube, wear eye protection, no gloves or loose sleeves near the drill; follow your shop's rules.</source>
         <translation>Das Rohr spannen, Augenschutz tragen, keine Handschuhe oder losen Ärmel am Bohrer; die Regeln der Werkstatt befolgen.</translation>
     </message>
     <message>
@@ -5430,6 +5968,399 @@ dB</translation>
     <message>
         <source>Brought back entry %1</source>
         <translation>Eintrag %1 zurückgeholt</translation>
+    </message>
+    <message>
+        <source>Burrs out, hole edges eased</source>
+        <translation>Grate weg, Lochkanten gebrochen</translation>
+    </message>
+    <message>
+        <source>Bore smoothed</source>
+        <translation>Bohrung geglättet</translation>
+    </message>
+    <message>
+        <source>Abrasives, up through the grades</source>
+        <translation>Schleifen, die Körnungen hinauf</translation>
+    </message>
+    <message>
+        <source>Stain</source>
+        <translation>Beize</translation>
+    </message>
+    <message>
+        <source>Soaked in oil, wiped every day</source>
+        <translation>In Öl getränkt, täglich abgewischt</translation>
+    </message>
+    <message>
+        <source>Oil in brushed coats</source>
+        <translation>Öl in gestrichenen Lagen</translation>
+    </message>
+    <message>
+        <source>Wax in coats, buffed</source>
+        <translation>Wachs in Lagen, poliert</translation>
+    </message>
+    <message>
+        <source>Lacquer outside</source>
+        <translation>Lack außen</translation>
+    </message>
+    <message>
+        <source>Lacquer inside</source>
+        <translation>Lack innen</translation>
+    </message>
+    <message>
+        <source>Left to cure</source>
+        <translation>Aushärten</translation>
+    </message>
+    <message>
+        <source>Cork on the tenons</source>
+        <translation>Kork auf die Zapfen</translation>
+    </message>
+    <message>
+        <source>Thread bound and sealed</source>
+        <translation>Mit Faden gebunden und versiegelt</translation>
+    </message>
+    <message>
+        <source>Stamp</source>
+        <translation>Brandzeichen</translation>
+    </message>
+    <message>
+        <source>Measure and hear again</source>
+        <translation>Neu messen und anhören</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <comment>work, the maker's own words</comment>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>Inside, too: what was burnt is scraped, what was drilled is cut. A rounded edge raises its note a little: hear it again. Cut away from yourself.</source>
+        <translation>Auch innen: Gebranntes wird geschabt, Gebohrtes geschnitten. Eine gerundete Kante hebt ihren Ton ein wenig: neu anhören. Vom Körper weg schneiden.</translation>
+    </message>
+    <message>
+        <source>A rod with fine abrasive, along the bore, never into the window. A smoother bore speaks more easily above. Extraction and a mask.</source>
+        <translation>Ein Stab mit feinem Schleifmittel, die Bohrung entlang, nie in den Aufschnitt. Eine glattere Bohrung spricht oben leichter an. Absaugung und Maske.</translation>
+    </message>
+    <message>
+        <source>180, 220, 400, 600, along the grain, never over the lip or the window. Dry dust: extraction and a mask; some woods harm skin and lungs, so wear gloves and change clothes where yours is one.</source>
+        <translation>180, 220, 400, 600, mit der Faser, nie über Labium oder Aufschnitt. Trockener Staub: Absaugung und Maske; manche Hölzer schaden Haut und Lunge, bei solchen Handschuhe tragen und die Kleider wechseln.</translation>
+    </message>
+    <message>
+        <source>Outside only, thin, and dry before anything follows. Fumes: open the window, gloves.</source>
+        <translation>Nur außen, dünn, und trocken, ehe etwas folgt. Dämpfe: Fenster auf, Handschuhe.</translation>
+    </message>
+    <message>
+        <source>An oil that is safe in the mouth when cured; bore and outside, wiped every day, days to weeks by the wood. Oily rags catch fire by themselves: spread them flat outdoors or drown them in water.</source>
+        <translation>Ein Öl, das ausgehärtet im Mund unbedenklich ist; Bohrung und außen, täglich abgewischt, je nach Holz Tage bis Wochen. Ölige Lappen entzünden sich von selbst: draußen flach ausbreiten oder in Wasser tauchen.</translation>
+    </message>
+    <message>
+        <source>An oil that is safe in the mouth when cured, thin coats, wiped after a quarter of an hour, a day between. Oily rags catch fire by themselves: spread them flat outdoors or drown them in water.</source>
+        <translation>Ein Öl, das ausgehärtet im Mund unbedenklich ist, dünne Lagen, nach einer Viertelstunde abgewischt, ein Tag dazwischen. Ölige Lappen entzünden sich von selbst: draußen flach ausbreiten oder in Wasser tauchen.</translation>
+    </message>
+    <message>
+        <source>Two or three thin coats, dry between, buffed by hand. At a buffing wheel the tube is torn from the hand: hold it below the middle, eye protection, no gloves.</source>
+        <translation>Zwei oder drei dünne Lagen, dazwischen trocken, von Hand poliert. Eine Polierscheibe reißt das Rohr aus der Hand: unter der Mitte halten, Augenschutz, keine Handschuhe.</translation>
+    </message>
+    <message>
+        <source>Thin coats, a day between, holes and window masked. Solvents burn and harm: air it, no flame, a mask for vapours. Safe in the mouth only when cured: ask its maker.</source>
+        <translation>Dünne Lagen, ein Tag dazwischen, Löcher und Aufschnitt abgeklebt. Lösemittel brennen und schaden: lüften, keine Flamme, Maske gegen Dämpfe. Im Mund erst ausgehärtet unbedenklich: den Hersteller fragen.</translation>
+    </message>
+    <message>
+        <source>It seals and smooths a rough bore, which helps the upper register, and narrows it a little. Solvents burn and harm: air it, no flame, a mask for vapours.</source>
+        <translation>Er versiegelt und glättet eine raue Bohrung, was dem oberen Register hilft, und verengt sie ein wenig. Lösemittel brennen und schaden: lüften, keine Flamme, Maske gegen Dämpfe.</translation>
+    </message>
+    <message>
+        <source>In moving air, out of the sun, not to be played. Oils take two to six weeks, wax days, lacquer one to four weeks.</source>
+        <translation>In bewegter Luft, nicht in der Sonne, nicht spielen. Öle brauchen zwei bis sechs Wochen, Wachs Tage, Lack eine bis vier Wochen.</translation>
+    </message>
+    <message>
+        <source>Thin glue, pressed, then cut to fit and greased. Knife away from yourself.</source>
+        <translation>Dünner Leim, gepresst, dann passend geschnitten und gefettet. Messer vom Körper weg.</translation>
+    </message>
+    <message>
+        <source>Waxed thread, tight and even, its ends under the turns, sealed. It holds cane together when the air dries.</source>
+        <translation>Gewachster Faden, straff und gleichmäßig, die Enden unter den Windungen, versiegelt. Er hält Rohr zusammen, wenn die Luft trocknet.</translation>
+    </message>
+    <message>
+        <source>Before the last coat, on a flat support, away from holes.</source>
+        <translation>Vor der letzten Lage, auf ebener Unterlage, weg von Löchern.</translation>
+    </message>
+    <message>
+        <source>The finish has moved the pitch a little: measure bore, window and holes again where it reached them, hear every note, and correct what is off. Long high notes: protect your ears.</source>
+        <translation>Die Oberfläche hat die Tonhöhe ein wenig verschoben: Bohrung, Aufschnitt und Löcher neu messen, wo sie hinkam, jeden Ton anhören und richten, was daneben liegt. Lange hohe Töne: Gehör schützen.</translation>
+    </message>
+    <message>
+        <source>As you do it; follow the rules of your shop.</source>
+        <translation>Wie du es machst; nach den Regeln deiner Werkstatt.</translation>
+    </message>
+    <message>
+        <source>Oil</source>
+        <translation>Öl</translation>
+    </message>
+    <message>
+        <source>Wax</source>
+        <translation>Wachs</translation>
+    </message>
+    <message>
+        <source>Lacquer</source>
+        <translation>Lack</translation>
+    </message>
+    <message>
+        <source>None</source>
+        <translation>Keine</translation>
+    </message>
+    <message>
+        <source>Instrument</source>
+        <translation>Instrument</translation>
+    </message>
+    <message>
+        <source>Hardwood</source>
+        <translation>Hartholz</translation>
+    </message>
+    <message>
+        <source>Softwood</source>
+        <translation>Nadelholz</translation>
+    </message>
+    <message>
+        <source>Bamboo or cane</source>
+        <translation>Bambus oder Rohr</translation>
+    </message>
+    <message>
+        <source>Plastic pipe</source>
+        <translation>Kunststoffrohr</translation>
+    </message>
+    <message>
+        <source>Horn</source>
+        <translation>Horn</translation>
+    </message>
+    <message>
+        <source>Vegetable, for a class</source>
+        <translation>Gemüse, für die Schule</translation>
+    </message>
+    <message>
+        <source>Window %1 across, %2 along; wall at the window %3.</source>
+        <translation>Aufschnitt %1 quer, %2 längs; Wand am Aufschnitt %3.</translation>
+    </message>
+    <message>
+        <source>Embouchure hole %1 along, %2 across, chimney %3; stopper %4 from its middle.</source>
+        <translation>Mundloch %1 längs, %2 quer, Kamin %3; Stopfen %4 von seiner Mitte.</translation>
+    </message>
+    <message>
+        <source>Mouthpiece with a volume of %1 mm³.</source>
+        <translation>Mundstück mit einem Volumen von %1 mm³.</translation>
+    </message>
+    <message>
+        <source>not heard</source>
+        <translation>nicht gehört</translation>
+    </message>
+    <message>
+        <source>Notes at %1 °C, A4 = %2 Hz</source>
+        <translation>Töne bei %1 °C, a¹ = %2 Hz</translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>fingers</source>
+        <translation>Griff</translation>
+    </message>
+    <message>
+        <source>register</source>
+        <translation>Register</translation>
+    </message>
+    <message>
+        <source>target, Hz</source>
+        <translation>Ziel, Hz</translation>
+    </message>
+    <message>
+        <source>cents off</source>
+        <translation>Cent daneben</translation>
+    </message>
+    <message>
+        <source>give or take</source>
+        <translation>ungefähr</translation>
+    </message>
+    <message>
+        <source>Fingers from the mouth down: x closed, o open, / partly.</source>
+        <translation>Griffe vom Mund abwärts: x zu, o offen, / teils.</translation>
+    </message>
+    <message>
+        <source>Measures</source>
+        <translation>Maße</translation>
+    </message>
+    <message>
+        <source>from the mouth</source>
+        <translation>vom Mund</translation>
+    </message>
+    <message>
+        <source>bore</source>
+        <translation>Bohrung</translation>
+    </message>
+    <message>
+        <source>wall</source>
+        <translation>Wand</translation>
+    </message>
+    <message>
+        <source>back</source>
+        <translation>hinten</translation>
+    </message>
+    <message>
+        <source>front</source>
+        <translation>vorn</translation>
+    </message>
+    <message>
+        <source>hole</source>
+        <translation>Loch</translation>
+    </message>
+    <message>
+        <source>from the foot</source>
+        <translation>vom Fuß</translation>
+    </message>
+    <message>
+        <source>diameter</source>
+        <translation>Durchmesser</translation>
+    </message>
+    <message>
+        <source>at the bore</source>
+        <translation>an der Bohrung</translation>
+    </message>
+    <message>
+        <source>chimney</source>
+        <translation>Kamin</translation>
+    </message>
+    <message>
+        <source>side</source>
+        <translation>Seite</translation>
+    </message>
+    <message>
+        <source>finger</source>
+        <translation>Finger</translation>
+    </message>
+    <message>
+        <source>by microphone</source>
+        <translation>mit Mikrofon</translation>
+    </message>
+    <message>
+        <source>from recordings</source>
+        <translation>aus Aufnahmen</translation>
+    </message>
+    <message>
+        <source>by numbers of another tuner</source>
+        <translation>mit Zahlen eines anderen Stimmgeräts</translation>
+    </message>
+    <message>
+        <source>by the simulated player</source>
+        <translation>vom simulierten Spieler</translation>
+    </message>
+    <message>
+        <source>How it was measured</source>
+        <translation>Wie gemessen wurde</translation>
+    </message>
+    <message>
+        <source>It has not been heard yet.</source>
+        <translation>Es ist noch nicht gehört.</translation>
+    </message>
+    <message>
+        <source>Readings: %1, %2.</source>
+        <comment>how many, how</comment>
+        <translation>Messungen: %1, %2.</translation>
+    </message>
+    <message>
+        <source>In rooms of %1 to %2 °C; what is told above is brought to the temperature named there.</source>
+        <translation>In Räumen von %1 bis %2 °C; das oben Gesagte ist auf die dort genannte Temperatur gebracht.</translation>
+    </message>
+    <message>
+        <source>not done yet</source>
+        <translation>noch nicht getan</translation>
+    </message>
+    <message>
+        <source>Finish: %1</source>
+        <translation>Oberfläche: %1</translation>
+    </message>
+    <message>
+        <source>work</source>
+        <translation>Arbeit</translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation>fertig</translation>
+    </message>
+    <message>
+        <source>Care</source>
+        <translation>Pflege</translation>
+    </message>
+    <message>
+        <source>Wash it in lukewarm water with a little soap, and let it dry. Not near heat.</source>
+        <translation>In lauwarmem Wasser mit etwas Seife waschen und trocknen lassen. Nicht an Wärme.</translation>
+    </message>
+    <message>
+        <source>Play it in slowly: a quarter of an hour a day for two weeks. Wipe the bore dry after playing, and keep it from sun, heaters and cold cars.</source>
+        <translation>Langsam einspielen: zwei Wochen lang eine Viertelstunde am Tag. Die Bohrung nach dem Spielen trocken wischen, und vor Sonne, Heizung und kalten Autos bewahren.</translation>
+    </message>
+    <message>
+        <source>Oil the bore twice a year, thinly, with an oil that is safe in the mouth when cured, and let it dry for some days. Oily rags catch fire by themselves: spread them flat outdoors.</source>
+        <translation>Die Bohrung zweimal im Jahr dünn ölen, mit einem Öl, das ausgehärtet im Mund unbedenklich ist, und einige Tage trocknen lassen. Ölige Lappen entzünden sich von selbst: draußen flach ausbreiten.</translation>
+    </message>
+    <message>
+        <source>Before another player takes it, clean the mouthpiece; alcohol harms some finishes, so try it where it is not seen.</source>
+        <translation>Ehe ein anderer darauf spielt, das Mundstück reinigen; Alkohol schadet mancher Oberfläche, darum an verdeckter Stelle probieren.</translation>
+    </message>
+    <message>
+        <source>What was cut</source>
+        <translation>Was geschnitten wurde</translation>
+    </message>
+    <message>
+        <source>day</source>
+        <translation>Tag</translation>
+    </message>
+    <message>
+        <source>from</source>
+        <translation>ab</translation>
+    </message>
+    <message>
+        <source>to</source>
+        <translation>bis</translation>
+    </message>
+    <message>
+        <source>No. %1</source>
+        <comment>serial</comment>
+        <translation>Nr. %1</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <comment>days</comment>
+        <translation>%1 auf %2</translation>
+    </message>
+    <message>
+        <source>Bore deeper</source>
+        <translation>Tiefer bohren</translation>
+    </message>
+    <message>
+        <source>Push in a plug</source>
+        <translation>Einen Stopfen einschieben</translation>
+    </message>
+    <message>
+        <source>bit of the bore, with a stop at its depth</source>
+        <translation>Bohrer der Bohrung, mit Anschlag in der Tiefe</translation>
+    </message>
+    <message>
+        <source>%1 is %2; a deeper bore lowers it. The way back is a plug.</source>
+        <comment>note, how far off</comment>
+        <translation>%1 ist %2; eine tiefere Bohrung senkt ihn. Zurück geht es mit einem Stopfen.</translation>
+    </message>
+    <message>
+        <source>%1: the bore is too deep for it; a plug pushed in would raise it.</source>
+        <translation>%1: dafür ist die Bohrung zu tief; ein eingeschobener Stopfen höbe ihn.</translation>
+    </message>
+    <message>
+        <source>%1: the bore is as deep as the wood allows.</source>
+        <translation>%1: tiefer erlaubt es das Holz nicht.</translation>
+    </message>
+    <message>
+        <source>Clamp the pipe, no gloves near the bit; draw it out often to clear the chips, and blow none into your eyes.</source>
+        <translation>Die Pfeife einspannen, keine Handschuhe am Bohrer; ihn oft herausziehen und Späne holen, keine in die Augen blasen.</translation>
+    </message>
+    <message>
+        <source>The finish, with what was done of it then</source>
+        <translation>Die Oberfläche, mit dem, was damals getan war</translation>
     </message>
 </context>
 <context>

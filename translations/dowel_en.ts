@@ -64,10 +64,20 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>%n more note(s) are none of this instrument&apos;s.</source>
+        <source>%n more note(s) are none of this instrument's.</source>
         <translation>
-            <numerusform>One more note is none of this instrument&apos;s.</numerusform>
-            <numerusform>%n more notes are none of this instrument&apos;s.</numerusform>
+            <numerusform>One more note is none of this instrument's.</numerusform>
+            <numerusform>%n more notes are none of this instrument's.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::FinishPage</name>
+    <message numerus="yes">
+        <source>This finish has moved %n other instrument(s) of the shop by %1 to %2 cents.</source>
+        <translation>
+            <numerusform>This finish has moved %n other instrument of the shop by %1 to %2 cents.</numerusform>
+            <numerusform>This finish has moved %n other instruments of the shop by %1 to %2 cents.</numerusform>
         </translation>
     </message>
 </context>
@@ -143,6 +153,16 @@ one cut</numerusform>
         <translation>
             <numerusform>%1 of %2 in tune, %n cut, %3 sharp</numerusform>
             <numerusform>%1 of %2 in tune, %n cuts, %3 sharp</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::StockDialog</name>
+    <message numerus="yes">
+        <source>%n billet(s) of %1 square, %2 long, %3 % of the wood.</source>
+        <translation>
+            <numerusform>%n billet of %1 square, %2 long, %3 % of the wood.</numerusform>
+            <numerusform>%n billets of %1 square, %2 long, %3 % of the wood.</numerusform>
         </translation>
     </message>
 </context>

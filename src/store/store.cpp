@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/store.h"
 
+#include "core/base/clock.h"
 #include "io/record_json.h"
 #include "io/spec_json.h"
 #include "io/whole_file.h"
@@ -558,8 +559,7 @@ Status Store::copyTo(const std::string& path) const
 
 std::string timestamp()
 {
-    const auto now = std::chrono::system_clock::now();
-    const auto ms = std::chrono::duration_cast<std::chrono::milliseconds>(now.time_since_epoch()).count();
+    const auto ms = now().time_since_epoch().count();
     const std::time_t seconds = ms / 1000;
     std::tm utc{};
     gmtime_r(&seconds, &utc);

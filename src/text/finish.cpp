@@ -11,7 +11,7 @@ namespace {
 
 QString tr(const char* words, const char* what = nullptr, int n = -1)
 {
-    return QCoreApplication::translate("dowel::text::Finish", words, what, n);
+    return QCoreApplication::translate("dowel::text", words, what, n);
 }
 
 } // namespace

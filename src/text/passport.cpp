@@ -17,7 +17,7 @@ namespace {
 
 QString tr(const char* words, const char* what = nullptr, int n = -1)
 {
-    return QCoreApplication::translate("dowel::text::Passport", words, what, n);
+    return QCoreApplication::translate("dowel::text", words, what, n);
 }
 
 QString cell(const QString& words, const char* tag = "td")

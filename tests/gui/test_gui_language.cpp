@@ -253,6 +253,27 @@ template <class See> void walk(Desk& desk, int width, See see)
         see(*dialog, name);
         dialog->close();
     }
+    desk.window().goTo(app::MainWindow::Finish);
+    QTest::qWait(120);
+    see(desk.window(), "finish, not begun");
+    desk.click("finishBegin");
+    QTest::qWait(400);
+    see(desk.window(), "finish");
+    desk.click("finishPassport");
+    QTest::qWait(120);
+    auto* passport = desk.find<QDialog>("passportDialog");
+    see(*passport, "passportDialog");
+    passport->close();
+    desk.window().goTo(app::MainWindow::Blank);
+    desk.click("blankStock");
+    QTest::qWait(120);
+    auto* stock = desk.find<QDialog>("stockDialog");
+    for (const char* face : {"stockPlankFace", "stockTurningFace", "stockReamersFace"}) {
+        QTest::mouseClick(stock->findChild<QPushButton*>(QLatin1String(face)), Qt::LeftButton);
+        QTest::qWait(120);
+        see(*stock, face);
+    }
+    stock->close();
     desk.window().goTo(app::MainWindow::Logbook);
     see(desk.window(), "logbook");
 }

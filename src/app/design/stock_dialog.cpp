@@ -12,6 +12,7 @@
 #include <QPainter>
 #include <QPlainTextEdit>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QSettings>
 #include <QStackedWidget>
 #include <QVBoxLayout>
@@ -84,7 +85,7 @@ PlankPicture::PlankPicture(QWidget* parent) : QWidget(parent)
 {
     setObjectName(QStringLiteral("plankPicture"));
     setAccessibleName(tr("The plank with its billets"));
-    setMinimumHeight(150);
+    setFixedHeight(130);
 }
 
 void PlankPicture::show(const Plank& plank, const Billet& billet, const SawPlan& plan, text::LengthUnit unit)
@@ -110,9 +111,8 @@ void PlankPicture::paintEvent(QPaintEvent* /*event*/)
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     const Colours& c = Style::current().colours();
-    painter.setFont(Style::small());
     constexpr double left = 8.0;
-    constexpr double below = 24.0;
+    constexpr double below = 8.0;
     const double scale =
         std::min((width() - 2.0 * left) / m_plank.length.metres(), (height() - below - 8.0) / m_plank.width.metres());
     const QRectF plank(left, 4.0, m_plank.length.metres() * scale, m_plank.width.metres() * scale);
@@ -135,9 +135,6 @@ void PlankPicture::paintEvent(QPaintEvent* /*event*/)
         if (b.layer == 0)
             painter.drawRect(QRectF(plank.left() + b.along.metres() * scale, plank.top() + b.across.metres() * scale,
                                     m_billet.sawn().metres() * scale, m_billet.square().metres() * scale));
-    painter.setPen(c.pencil);
-    painter.drawText(QRectF(left, plank.bottom() + 4.0, width() - 2.0 * left, below), Qt::AlignLeft | Qt::AlignTop,
-                     tr("Seen from above; hatched: ends and what is left out. Layers in the thickness: %1").arg(m_plan.layers));
 }
 
 StockDialog::StockDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
@@ -157,7 +154,7 @@ StockDialog::StockDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
 {
     setObjectName(QStringLiteral("stockDialog"));
     setWindowTitle(tr("From the plank to the bore"));
-    resize(860, 600);
+    resize(920, 640);
     auto* faces = new QHBoxLayout;
     faces->setSpacing(0);
     const std::tuple<const char*, QString, QWidget*> rooms[] = {{"stockPlankFace", tr("&Plank"), makePlank()},
@@ -233,7 +230,7 @@ QWidget* StockDialog::makePlank()
            "thickness; and again some weeks after the pilot is bored. Push sticks at the saw, guard on, dust extracted: "
            "some woods harm skin and lungs."));
     auto* right = new QVBoxLayout;
-    right->addWidget(m_picture, 1);
+    right->addWidget(m_picture);
     right->addWidget(m_plankWords);
     right->addWidget(caution);
     right->addStretch(1);
@@ -270,6 +267,7 @@ void StockDialog::showPlank()
             places << text::lengthNumber(tenths(b.along), m_unit);
     if (!places.isEmpty())
         words << tr("Cross-cut, from the end: %1.", "lengths").arg(places.join(QStringLiteral("; ")));
+    words << tr("Layers in the thickness: %1. Seen from above; hatched: ends and what is left out.").arg(plan->layers);
     m_plankWords->setText(words.join(QLatin1Char(' ')));
 }
 
@@ -299,9 +297,9 @@ QWidget* StockDialog::makeTurning()
     words->setText(tr("Bore first, turn after: a bit wanders, so the outside is turned true to the bore, between centres or on "
                       "plugs that fit it. Face shield, no gloves or loose sleeves at the lathe, dust extracted."));
     auto* right = new QVBoxLayout;
-    right->addWidget(m_turnedWords);
+    m_turnedWords->setAlignment(Qt::AlignLeft | Qt::AlignTop);
+    right->addWidget(form::scrolled(this, "stockTurnedScroll", m_turnedWords), 1);
     right->addWidget(words);
-    right->addStretch(1);
     auto* columns = new QHBoxLayout(room);
     columns->setContentsMargins(0, 0, 0, 0);
     columns->setSpacing(3 * Style::grid);

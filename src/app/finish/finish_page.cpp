@@ -5,6 +5,7 @@
 #include "app/parts/form.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
+#include "core/base/clock.h"
 #include "io/calendar.h"
 #include "io/finish_json.h"
 #include "io/whole_file.h"
@@ -65,7 +66,7 @@ FinishPage::FinishPage(Document& document, Questions& questions, QWidget* parent
       m_document(&document),
       m_questions(&questions),
       m_recipe(form::box(this, "finishRecipe", tr("Recipe"))),
-      m_start(new QDateEdit(QDate::currentDate(), this)),
+      m_start(new QDateEdit(dateOf(today()), this)),
       m_begin(form::button(this, "finishBegin", tr("&Begin with it"), true)),
       m_words(form::words(this, "finishWords")),
       m_works(form::table(this, "finishWorks", tr("Works of the finish"),
@@ -319,7 +320,7 @@ void FinishPage::tick(int row, bool done)
         return;
     w.done.reset();
     if (done)
-        w.done = dayOf(QDate::currentDate());
+        w.done = today();
     keep(std::move(plan));
 }
 

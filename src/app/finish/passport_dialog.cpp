@@ -34,7 +34,9 @@ PassportDialog::PassportDialog(Questions& questions, Passport passport, std::opt
 {
     setObjectName(QStringLiteral("passportDialog"));
     setWindowTitle(tr("Passport"));
-    resize(480, 320);
+    resize(600, 340);
+    m_which->setSizeAdjustPolicy(QComboBox::AdjustToContents);
+    m_which->setMinimumContentsLength(0);
     m_which->addItem(tr("the maker's, with what was cut"));
     m_which->addItem(tr("the player's: a label and the fingerings"));
     m_paper->addItem(tr("A4"));
@@ -95,13 +97,20 @@ void PassportDialog::write()
     if (path.isEmpty())
         return;
     const bool pdf = !path.endsWith(QLatin1String(".html"));
-    const auto content = report::written(m_passport, m_finish, wishes(), pdf, paper());
-    const Status done = content ? io::writeFileWhole(path.toStdString(), *content) : Status(content.error());
-    if (!done)
-        Q_EMIT failed(text::sentence(done.error()));
-    else
-        Q_EMIT told(tr("Written to %1.").arg(path));
-    accept();
+    setEnabled(false); // until it is written
+    m_jobs.run(
+        [passport = m_passport, finish = m_finish, wishes = wishes(), pdf, paper = paper(),
+         to = path.toStdString()](const Cancel&) {
+            const auto content = report::written(passport, finish, wishes, pdf, paper);
+            return content ? io::writeFileWhole(to, *content) : Status(content.error());
+        },
+        [this, path](const Status& done) {
+            if (!done)
+                Q_EMIT failed(text::sentence(done.error()));
+            else
+                Q_EMIT told(tr("Written to %1.").arg(path));
+            accept();
+        });
 }
 
 void PassportDialog::print()

@@ -2,6 +2,7 @@
 // What the passport is to hold and where it goes: a file, or paper after a look at it.
 #pragma once
 
+#include "app/parts/jobs.h"
 #include "report/report.h"
 
 #include <QDialog>
@@ -39,6 +40,7 @@ private:
     QComboBox* m_paper;
     QLineEdit* m_maker;
     QLineEdit* m_serial;
+    Jobs m_jobs;
 };
 
 } // namespace dowel::app

@@ -1,0 +1,186 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves the last third of the work in the real window: from every note in tune through oil and waiting, measuring and hearing
+// again, to the last correction and the passport.
+#include "app/finish/finish_page.h"
+#include "core/base/clock.h"
+#include "gui/gui_support.h"
+#include "io/finish_json.h"
+
+#include <QDialog>
+#include <QFile>
+#include <QInputDialog>
+#include <QTableWidget>
+#include <QTimer>
+
+using namespace dowel;
+using gui::Desk;
+
+class TestGuiFinish : public gui::WatchedTest
+{
+    Q_OBJECT
+
+    /// By the advice alone until nothing more is to be done; sizes as asked for.
+    static bool tunes(Desk& desk)
+    {
+        for (int guard = 0; guard < 80; ++guard) {
+            desk.document().think();
+            if (!desk.idle() || !desk.document().counsel())
+                return false;
+            const Advice advice = desk.document().counsel()->advice;
+            if (advice.state == AdviceState::Measure)
+                for (const FingeringId& id : advice.fingerings)
+                    desk.document().sound(id);
+            else if (advice.state == AdviceState::MakeCut)
+                desk.document().recordCut(advice.steps.front().cut);
+            else
+                return advice.state == AdviceState::Finished;
+            if (!desk.idle())
+                return false;
+        }
+        return false;
+    }
+    static void hearEvery(Desk& desk)
+    {
+        for (const Fingering& f : desk.document().book()->present().spec().fingerings)
+            desk.document().sound(f.id);
+        QVERIFY(desk.idle());
+    }
+    static QByteArray contentOf(const QString& path)
+    {
+        QFile file(path);
+        return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
+    }
+    /// Writes the passport by mouse and key.
+    static void writePassport(Desk& desk, const QString& path)
+    {
+        desk.answers().files << path;
+        desk.click("finishPassport");
+        auto* dialog = desk.find<QDialog>("passportDialog");
+        QVERIFY(QTest::qWaitForWindowExposed(dialog));
+        auto* serial = dialog->findChild<QLineEdit*>(QStringLiteral("passportSerial"));
+        serial->setFocus();
+        QTest::keyClicks(serial, QStringLiteral("31"));
+        QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("passportFile")), Qt::LeftButton);
+        QTRY_VERIFY(desk.window().findChild<QDialog*>(QStringLiteral("passportDialog")) == nullptr);
+    }
+    static void answerWith(const QString& words)
+    {
+        QTimer::singleShot(0, qApp, [words] {
+            auto* dialog = qobject_cast<QInputDialog*>(QApplication::activeModalWidget());
+            dialog->setTextValue(words);
+            dialog->accept();
+        });
+    }
+
+private Q_SLOTS:
+    void fromInTuneThroughOilToThePassport()
+    {
+        Desk desk;
+        QVERIFY(tunes(desk));
+        desk.key(Qt::Key_8, Qt::ControlModifier);
+        auto* works = desk.find<QTableWidget>("finishWorks");
+        QCOMPARE(works->rowCount(), 0);
+        hearEvery(desk);
+        const auto kept = [&]() -> FinishPlan {
+            const std::string* text = desk.document().book()->finish();
+            return text == nullptr ? FinishPlan{} : *io::finishFromText(*text);
+        };
+        desk.click("finishBegin");
+        QTRY_COMPARE(works->rowCount(), static_cast<int>(usualFinish("oil", "", false, {}).works.size()));
+        QVERIFY(kept().start == today());
+        // Each work is ticked on its day; the clock goes on by what it takes.
+        const auto days = [](int n) {
+            return std::chrono::duration_cast<std::chrono::milliseconds>(std::chrono::hours(24 * n));
+        };
+        for (int row = 0; row + 1 < works->rowCount(); ++row) {
+            putClockForward(days(kept().works[static_cast<std::size_t>(row)].days));
+            works->item(row, 0)->setCheckState(Qt::Checked);
+            QTRY_VERIFY(kept().works[static_cast<std::size_t>(row)].done.has_value());
+            QVERIFY(desk.idle());
+        }
+        putClockForward(days(1));
+        // The oil has narrowed the bore by what a gauge shows, so every note lies a little lower: heard again and mended.
+        AmendEntry change;
+        InstrumentSpec there = desk.document().book()->firstThere().spec();
+        for (Station& s : there.bore)
+            s.diameter = s.diameter - Metres::fromMillimetres(0.1);
+        change.there = there;
+        desk.document().amend(change);
+        QVERIFY(desk.idle());
+        hearEvery(desk);
+        auto* moved = desk.find<QTableWidget>("finishMoved");
+        QTRY_COMPARE(moved->rowCount(), static_cast<int>(desk.document().book()->present().spec().fingerings.size()));
+        works->item(works->rowCount() - 1, 0)->setCheckState(Qt::Checked);
+        QTRY_VERIFY(!nextWork(kept()));
+        QVERIFY(desk.find<QLabel>("finishWords")->text().contains(QStringLiteral("All is done")));
+        QVERIFY(tunes(desk)); // the last correction
+        desk.key(Qt::Key_8, Qt::ControlModifier);
+        // The passport has what was done, on paper and as a page.
+        const QString html = desk.file("passport.html");
+        writePassport(desk, html);
+        const QByteArray page = contentOf(html);
+        QVERIFY(page.contains("No. 31") && page.contains("Soaked in oil") && page.contains("<svg"));
+        for (const Fingering& f : desk.document().book()->present().spec().fingerings)
+            QVERIFY(page.contains("<td>" + QByteArray::fromStdString(f.id.text) + "</td>"));
+        const QString pdf = desk.file("passport.pdf");
+        writePassport(desk, pdf);
+        QVERIFY(contentOf(pdf).startsWith("%PDF-"));
+        const QString ics = desk.file("finish.ics");
+        desk.answers().files << ics;
+        desk.click("finishCalendar");
+        const QByteArray calendar = contentOf(ics);
+        QCOMPARE(calendar.count("BEGIN:VEVENT"), works->rowCount());
+        QVERIFY(!calendar.contains("BEGIN:VALARM")); // all is done
+        QCOMPARE(desk.answers().unexpected, 0);
+    }
+    void worksAreChangedAndKeptAsARecipe()
+    {
+        Desk desk;
+        desk.key(Qt::Key_8, Qt::ControlModifier);
+        auto* works = desk.find<QTableWidget>("finishWorks");
+        auto* recipe = desk.find<QComboBox>("finishRecipe");
+        recipe->setCurrentIndex(recipe->findData(QStringLiteral("wax")));
+        desk.click("finishBegin");
+        QTRY_VERIFY(works->rowCount() > 3);
+        const int count = works->rowCount();
+        works->setCurrentCell(1, 0);
+        answerWith(QStringLiteral("Engrave the ring"));
+        desk.click("finishAdd");
+        QTRY_COMPARE(works->rowCount(), count + 1);
+        QCOMPARE(works->item(2, 0)->text(), QStringLiteral("Engrave the ring"));
+        works->item(2, 1)->setText(QStringLiteral("4"));
+        const auto kept = [&] {
+            return *io::finishFromText(*desk.document().book()->finish());
+        };
+        QTRY_COMPARE(kept().works[2].days, 4);
+        works->item(2, 1)->setText(QStringLiteral("none")); // no number of days: told, and left as it was
+        QTRY_VERIFY(desk.message().contains(QStringLiteral("days")));
+        QTRY_COMPARE(works->item(2, 1)->text(), QStringLiteral("4"));
+        works->item(2, 4)->setText(QStringLiteral("61.5"));
+        QTRY_VERIFY(kept().works[2].weight_g.has_value());
+        works->item(2, 3)->setText(QStringLiteral("2026-02-30"));
+        QTRY_VERIFY(desk.message().contains(QStringLiteral("2026-02-30")));
+        QVERIFY(!kept().works[2].done);
+        works->item(2, 3)->setText(QStringLiteral("2026-03-01"));
+        QTRY_VERIFY(kept().works[2].done.has_value());
+        works->setCurrentCell(2, 0);
+        desk.click("finishEarlier");
+        QTRY_COMPARE(works->item(1, 0)->text(), QStringLiteral("Engrave the ring"));
+        answerWith(QStringLiteral("Mill finish"));
+        desk.click("finishKeep");
+        QTRY_COMPARE(recipe->currentText(), QStringLiteral("Mill finish"));
+        works->setCurrentCell(1, 0);
+        desk.click("finishRemove");
+        QTRY_COMPARE(works->rowCount(), count);
+        // The shop's own recipe begins anew with all its works, none done.
+        desk.click("finishBegin");
+        QTRY_COMPARE(works->rowCount(), count + 1);
+        QCOMPARE(kept().recipe, std::string("Mill finish"));
+        for (const FinishWork& w : kept().works)
+            QVERIFY(!w.done && !w.weight_g);
+        QVERIFY(!desk.find<QLabel>("finishHow")->text().isEmpty());
+    }
+};
+
+DOWEL_WINDOW_TEST_MAIN(TestGuiFinish)
+#include "test_gui_finish.moc"
