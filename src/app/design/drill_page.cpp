@@ -422,7 +422,7 @@ void DrillPage::writeTemplate(const QString& format)
             return io::writeFileWhole(path, format == QLatin1String("svg") ? draw::templateSvg(sheet, title)
                                                                            : draw::templateDxf(sheet));
         },
-        [this, path](Status done) {
+        [this, path](const Status& done) {
             if (!done)
                 Q_EMIT failed(text::sentence(done.error()));
             else

@@ -442,7 +442,7 @@ void TargetPage::exportScale()
         scale.cents.assign(tuning.ownCents.begin() + 1, tuning.ownCents.end());
     scale.cents.push_back(1200.0);
     m_jobs.run([path, text = scaleText(scale)](const Cancel&) { return io::writeFileWhole(path.toStdString(), text); },
-               [this](Status done) {
+               [this](const Status& done) {
                    if (!done)
                        Q_EMIT failed(text::sentence(done.error()));
                });

@@ -281,7 +281,7 @@ void Document::keepNumbers(io::NumberSession numbers)
         });
 }
 
-void Document::measureAnew(EntryId old, ReadingEntry reading, std::shared_ptr<const Samples> samples)
+void Document::measureAnew(EntryId old, ReadingEntry reading, const std::shared_ptr<const Samples>& samples)
 {
     m_jobs.run(
         [store = m_store, old, reading = std::move(reading), samples,
@@ -459,7 +459,7 @@ void Document::copyTo(const QString& path)
 {
     const auto store = m_store;
     m_jobs.run([store, to = path.toStdString()](const Cancel&) { return store->copyTo(to); },
-               [this, path](Status done) {
+               [this, path](const Status& done) {
                    if (!done)
                        return fail(done.error());
                    Q_EMIT told(tr("Copied to %1.").arg(path));
@@ -477,7 +477,7 @@ void Document::exportTo(const QString& path, const QString& format)
                 return io::writeFileWhole(to, io::recordCsv(*book));
             return io::writeFileWhole(to, io::recordText(*book));
         },
-        [this, path](Status done) {
+        [this, path](const Status& done) {
             if (!done)
                 return fail(done.error());
             Q_EMIT told(tr("Written to %1.").arg(path));

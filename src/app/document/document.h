@@ -57,7 +57,7 @@ public:
     /// Readings that another meter made, all or none.
     void keepNumbers(io::NumberSession numbers);
     /// A reading measured anew over another part of its take; the old one is set aside and stays in the record.
-    void measureAnew(EntryId old, ReadingEntry reading, std::shared_ptr<const Samples> samples);
+    void measureAnew(EntryId old, ReadingEntry reading, const std::shared_ptr<const Samples>& samples);
     /// For looking, from a worker.
     [[nodiscard]] std::shared_ptr<const Store> store() const { return m_store; }
     /// Sets the newest standing reading of a fingering aside; its recording stays.

@@ -516,6 +516,25 @@ void ListenPage::handIn(std::unique_ptr<SoundSource> source)
     m_handedIn = true;
 }
 
+std::unique_ptr<SoundSource> ListenPage::chosenSource() const
+{
+    const QByteArray which = m_sources->currentData().toByteArray();
+    if (which == "player") {
+        // What is true when it is asked for: a cut is heard at once.
+        auto perform = [document = m_document](const FingeringId& id, int attempt) -> PlayerSource::Work {
+            return [book = document->book(), room = document->room(), id, attempt] {
+                return session::played(*book, id, room, static_cast<std::uint64_t>(attempt));
+            };
+        };
+        return std::make_unique<PlayerSource>(std::move(perform));
+    }
+    QAudioDevice device;
+    for (const QAudioDevice& d : QMediaDevices::audioInputs())
+        if (d.id() == which)
+            device = d;
+    return std::make_unique<Microphone>(device);
+}
+
 void ListenPage::setHandsFree(bool on)
 {
     m_hands->setChecked(false);
@@ -524,24 +543,8 @@ void ListenPage::setHandsFree(bool on)
         updateWords();
         return;
     }
-    const QByteArray which = m_sources->currentData().toByteArray();
-    if (!m_handedIn) {
-        if (which == "player") {
-            // What is true when it is asked for: a cut is heard at once.
-            auto perform = [document = m_document](const FingeringId& id, int attempt) -> PlayerSource::Work {
-                return [book = document->book(), room = document->room(), id, attempt] {
-                    return session::played(*book, id, room, static_cast<std::uint64_t>(attempt));
-                };
-            };
-            m_listener->setSource(std::make_unique<PlayerSource>(std::move(perform)));
-        } else {
-            QAudioDevice device;
-            for (const QAudioDevice& d : QMediaDevices::audioInputs())
-                if (d.id() == which)
-                    device = d;
-            m_listener->setSource(std::make_unique<Microphone>(device));
-        }
-    }
+    if (!m_handedIn)
+        m_listener->setSource(chosenSource());
     m_hands->setChecked(true);
     m_listener->start(m_document->book(), m_document->room());
     constexpr qint64 hour_ms = 3600 * 1000;

@@ -67,6 +67,7 @@ Q_SIGNALS:
     void roundFinished(); ///< Enter with nothing left to hear
 
 private:
+    [[nodiscard]] std::unique_ptr<SoundSource> chosenSource() const;
     void makeButtons();
     void makeRoom();
     void makeTables();

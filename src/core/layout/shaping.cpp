@@ -134,7 +134,7 @@ std::vector<Fingering> nearby(const InstrumentSpec& spec, const Fingering& of)
 {
     std::vector<Fingering> found;
     const std::size_t n = spec.holes.size();
-    const auto turned = [&](std::vector<std::size_t> holes) {
+    const auto turned = [&](const std::vector<std::size_t>& holes) {
         Fingering f = of;
         for (const std::size_t k : holes) {
             const HoleId& id = spec.holes[k].id;

@@ -293,7 +293,9 @@ Result<Goal> GoalSearch::thinned(const Goal& goal, const std::function<double(co
     if (!less)
         return less.error();
     constexpr double more = 1.5; // the quadratic's own error
-    return less->loss - goal.loss <= more * allowed ? std::move(*less) : goal;
+    if (less->loss - goal.loss <= more * allowed)
+        return std::move(*less);
+    return goal;
 }
 
 Result<Eigen::VectorXd> nearestTo(const Forecaster& forecaster, const Instrument& present, const std::vector<Lever>& levers,
