@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/commands.h"
 
+#include "cli/manual.h"
 #include "core/acoustics/colour.h"
 #include "core/base/ratio.h"
 #include "core/forecast/sensitivity.h"
@@ -1036,12 +1037,21 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
 {
     QLocale::setDefault(QLocale::c()); // others read what it answers
     CLI::App app("Dowel on the command line: measures, fits and advises on a workbook of one instrument.", "dowel-cli");
-    app.set_version_flag("--version", "dowel-cli " DOWEL_VERSION ", contract 1");
+    app.set_version_flag("--version",
+                         "dowel-cli " DOWEL_VERSION ", contract 1.1, built with Qt " QT_VERSION_STR " and " DOWEL_COMPILER);
     app.require_subcommand(1);
     Asked asked;
     for (auto* add : {&addMaking, &addPredict, &addFinding, &addHearing, &addWork, &addHandingOn})
         add(app, asked);
     Voice voice(out, err);
+    if (arguments.size() == 1 && arguments.front() == "--manual") { // for whoever packages it
+        out << manualOf(app, "dowel-cli " DOWEL_VERSION);
+        return 0;
+    }
+    if (arguments.size() == 1 && arguments.front() == "--completion") {
+        out << completionOf(app);
+        return 0;
+    }
     if (const std::string problem = noCommand(app, arguments); !problem.empty())
         return voice.usage(problem);
     try {

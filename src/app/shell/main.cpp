@@ -12,11 +12,13 @@
 
 #include <QApplication>
 #include <QCommandLineParser>
+#include <QIcon>
 #include <QLocale>
 #include <QSettings>
 #include <QStandardPaths>
 #include <QTemporaryDir>
 #include <QTextStream>
+#include <QTimer>
 
 using namespace dowel;
 using namespace dowel::app;
@@ -46,27 +48,85 @@ int shoot(QApplication& application, const QString& folder, const QString& to)
     return QApplication::exec();
 }
 
+struct Options
+{
+    QCommandLineParser parser;
+    QCommandLineOption demo{QStringLiteral("demo"), QApplication::translate("main", "Open a fresh practice blank.")};
+    QCommandLineOption shots{
+        QStringLiteral("shots"),
+        QApplication::translate("main", "Play the whole loop and leave a picture of every view in <folder>."),
+        QStringLiteral("folder")};
+    QCommandLineOption picture{QStringLiteral("picture"),
+                               QApplication::translate("main", "Leave a picture of the first page in <file> and end."),
+                               QStringLiteral("file")};
+
+    Options()
+    {
+        parser.setApplicationDescription(
+            QApplication::translate("main", "Tuning bench for makers of flutes, whistles and fifes."));
+        parser.addHelpOption();
+        parser.addVersionOption();
+        parser.addPositionalArgument(QStringLiteral("workbook"), QApplication::translate("main", "workbook to open"),
+                                     QStringLiteral("[BOOK.dowel]"));
+        parser.addOptions({demo, shots, picture});
+    }
+};
+
+/// A page for man(1) that says what --help says; for whoever packages it.
+void writeManual(const Options& options)
+{
+    const auto troff = [](QString words) {
+        return words.replace(QLatin1Char('\\'), QLatin1String("\\e")).replace(QLatin1Char('-'), QLatin1String("\\-"));
+    };
+    QTextStream out(stdout);
+    out << ".TH DOWEL 1 \"\" \"dowel " DOWEL_VERSION "\" \"User Commands\"\n.SH NAME\ndowel \\- tuning bench for makers of "
+           "flutes, whistles and fifes\n.SH SYNOPSIS\n.B dowel\n[options] [BOOK.dowel]\n.SH DESCRIPTION\n"
+        << troff(options.parser.applicationDescription())
+        << "\nOne workbook holds one instrument. Without one the shop is opened: every workbook of a folder.\n.SH OPTIONS\n";
+    for (const QCommandLineOption& o : {options.demo, options.shots, options.picture})
+        out << ".TP\n.B "
+            << troff(QStringLiteral("--") + o.names().first() +
+                     (o.valueName().isEmpty() ? QString() : QLatin1Char(' ') + o.valueName()))
+            << "\n"
+            << troff(o.description()) << "\n";
+    out << ".SH FILES\nSettings and what the shop has learnt lie in the folders of the XDG base directories; workbooks where "
+           "their "
+           "maker puts them.\n.SH SEE ALSO\n.BR dowel-cli (1)\n";
+}
+
+/// Leaves a picture of the window when it has been drawn, and ends.
+void takePicture(MainWindow& window, const QString& to, bool opens)
+{
+    const auto take = [&window, to] {
+        QTimer::singleShot(0, &window, [&window, to] { QApplication::exit(window.grab().save(to) ? 0 : 1); });
+    };
+    if (opens)
+        QObject::connect(&window, &MainWindow::opened, &window, take);
+    else
+        take();
+}
+
 } // namespace
 
 int main(int argc, char** argv)
 {
+    if (argc == 2 && QByteArray(argv[1]) == "--manual") {
+        QCoreApplication bare(argc, argv);
+        writeManual(Options());
+        return 0;
+    }
     QApplication application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("dowel"));
     QApplication::setOrganizationName(QStringLiteral("dowel"));
-    QApplication::setApplicationVersion(QStringLiteral(DOWEL_VERSION));
-    QCommandLineParser parser;
-    parser.setApplicationDescription(QApplication::translate("main", "Tuning bench for makers of flutes, whistles and fifes."));
-    parser.addHelpOption();
-    parser.addVersionOption();
-    parser.addPositionalArgument(QStringLiteral("workbook"), QApplication::translate("main", "workbook to open"),
-                                 QStringLiteral("[BOOK.dowel]"));
-    const QCommandLineOption demo(QStringLiteral("demo"), QApplication::translate("main", "Open a fresh practice blank."));
-    const QCommandLineOption shots(
-        QStringLiteral("shots"),
-        QApplication::translate("main", "Play the whole loop and leave a picture of every view in <folder>."),
-        QStringLiteral("folder"));
-    parser.addOptions({demo, shots});
+    QApplication::setApplicationVersion(QStringLiteral(DOWEL_VERSION ", built with Qt " QT_VERSION_STR " and " DOWEL_COMPILER));
+    QApplication::setDesktopFileName(QStringLiteral("org.dowel.Dowel"));
+    QApplication::setWindowIcon(QIcon::fromTheme(QStringLiteral("dowel"), QIcon(QStringLiteral(":/icons/dowel-128.png"))));
+    Options options;
+    QCommandLineParser& parser = options.parser;
+    const QCommandLineOption& demo = options.demo;
+    const QCommandLineOption& shots = options.shots;
     parser.process(application);
+    const QString picture = parser.value(options.picture);
 
     QTemporaryDir scratch;
     const bool shooting = parser.isSet(shots);
@@ -79,9 +139,9 @@ int main(int argc, char** argv)
     QString book = parser.positionalArguments().value(0);
     bool practice = parser.isSet(demo);
     OneWindow one;
-    if (!practice && one.handOver(book))
+    if (!practice && picture.isEmpty() && one.handOver(book))
         return 0; // the window that is there has it
-    if (!practice && !one.listen())
+    if (!practice && picture.isEmpty() && !one.listen())
         QTextStream(stderr) << QApplication::translate("main", "Another start will not find this window.") << Qt::endl;
     // A window speaks one language for as long as it is there; another takes its place, with the same wood on the bench.
     // The demonstration has a folder of its own; the user's workbooks are left alone.
@@ -104,6 +164,8 @@ int main(int argc, char** argv)
         if (!place.isEmpty())
             window.restoreGeometry(place);
         window.show();
+        if (!picture.isEmpty())
+            takePicture(window, picture, practice || !book.isEmpty());
         if (practice)
             window.newPractice(demoFolder);
         else if (!book.isEmpty())
