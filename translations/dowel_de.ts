@@ -3045,6 +3045,46 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <source>set aside in the logbook</source>
         <translation>im Logbuch beiseitegelegt</translation>
     </message>
+    <message>
+        <source>What is shown</source>
+        <translation>Was gezeigt wird</translation>
+    </message>
+    <message>
+        <source>Everything</source>
+        <translation>Alles</translation>
+    </message>
+    <message>
+        <source>Readings</source>
+        <translation>Messungen</translation>
+    </message>
+    <message>
+        <source>Cuts</source>
+        <translation>Schnitte</translation>
+    </message>
+    <message>
+        <source>Notes</source>
+        <translation>Notizen</translation>
+    </message>
+    <message>
+        <source>Advice</source>
+        <translation>Ratschläge</translation>
+    </message>
+    <message>
+        <source>What went otherwise</source>
+        <translation>Was anders lief</translation>
+    </message>
+    <message>
+        <source>What went otherwise: done other than advised or without advice, measured again, or set aside.</source>
+        <translation>Was anders lief: anders als geraten oder ohne Rat getan, neu gemessen oder beiseitegelegt.</translation>
+    </message>
+    <message>
+        <source>Find in the logbook</source>
+        <translation>Im Logbuch suchen</translation>
+    </message>
+    <message>
+        <source>Find a note, a hole, a day: 2026-05</source>
+        <translation>Ton, Loch oder Tag suchen: 2026-05</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::MainWindow</name>
@@ -3575,6 +3615,18 @@ noch nicht gebohrt</translation>
 %1</source>
         <translation>Oberfläche
 %1</translation>
+    </message>
+    <message>
+        <source>Te&amp;mplate of it as it is…</source>
+        <translation>&amp;Schablone, wie es ist…</translation>
+    </message>
+    <message>
+        <source>Template</source>
+        <translation>Schablone</translation>
+    </message>
+    <message>
+        <source>Written to %1.</source>
+        <translation>Geschrieben nach %1.</translation>
     </message>
 </context>
 <context>
@@ -6362,6 +6414,14 @@ dB</translation>
         <source>The finish, with what was done of it then</source>
         <translation>Die Oberfläche, mit dem, was damals getan war</translation>
     </message>
+    <message>
+        <source>Played in</source>
+        <translation>Eingespielt</translation>
+    </message>
+    <message>
+        <source>A quarter of an hour a day at first, wiped dry each time: damp swells the bore from inside, and what is forced cracks.</source>
+        <translation>Anfangs eine Viertelstunde am Tag, jedes Mal trocken gewischt: Feuchte lässt die Bohrung von innen quellen, und was gezwungen wird, reißt.</translation>
+    </message>
 </context>
 <context>
     <name>form</name>
@@ -6391,6 +6451,10 @@ dB</translation>
     <message>
         <source>Another start will not find this window.</source>
         <translation>Ein weiterer Start wird dieses Fenster nicht finden.</translation>
+    </message>
+    <message>
+        <source>Leave a picture of the first page in &lt;file&gt; and end.</source>
+        <translation>Ein Bild der ersten Seite in &lt;Datei&gt; ablegen und enden.</translation>
     </message>
 </context>
 </TS>

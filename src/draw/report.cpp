@@ -2,6 +2,7 @@
 #include "draw/report.h"
 
 #include "draw/fonts.h"
+#include "draw/sketch_in_text.h"
 
 #include <QAbstractTextDocumentLayout>
 #include <QBuffer>
@@ -11,7 +12,6 @@
 #include <QPdfWriter>
 #include <QTextBlock>
 #include <QTextDocument>
-#include <QTextObjectInterface>
 #include <QXmlStreamWriter>
 #include <algorithm>
 #include <cmath>
@@ -21,74 +21,12 @@ namespace dowel::draw {
 
 namespace {
 
-constexpr int sketchObject = QTextFormat::UserObject + 1;
-constexpr int sketchIndex = QTextFormat::UserProperty + 1;
-
 std::string millimetres(Metres m)
 {
     char text[32];
     std::snprintf(text, sizeof text, "%.1f", m.millimetres());
     return text;
 }
-
-/// In a painter whose unit is a millimetre.
-void paint(QPainter& painter, const Sketch& s)
-{
-    for (const SketchBar& b : s.bars)
-        painter.fillRect(QRectF(b.x, b.y, b.width, b.height), QColor(b.grey, b.grey, b.grey));
-    painter.setBrush(Qt::NoBrush);
-    for (const SketchLine& l : s.lines) {
-        painter.setPen(QPen(Qt::black, l.width));
-        painter.drawLine(QPointF(l.x1, l.y1), QPointF(l.x2, l.y2));
-    }
-    painter.setPen(QPen(Qt::black, 0.25));
-    for (const SketchRing& r : s.rings)
-        painter.drawEllipse(QPointF(r.x, r.y), r.rx, r.ry);
-    for (const SketchText& t : s.texts) {
-        painter.save();
-        constexpr double fine = 0.01; // fonts are set in whole dots
-        painter.translate(t.x, t.y);
-        painter.scale(fine, fine);
-        QFont font(QStringLiteral("B612"));
-        font.setPixelSize(static_cast<int>(t.size / fine));
-        painter.setFont(font);
-        const QString words = QString::fromStdString(t.words);
-        painter.drawText(QPointF(-0.5 * painter.fontMetrics().horizontalAdvance(words), 0.0), words);
-        painter.restore();
-    }
-}
-
-/// Lets a sketch stand in running text like a large letter.
-class SketchInText : public QObject, public QTextObjectInterface
-{
-    Q_OBJECT
-    Q_INTERFACES(QTextObjectInterface)
-
-public:
-    SketchInText(const std::vector<Placed>& sketches, double dots) : m_sketches(&sketches), m_dots(dots) {}
-    QSizeF intrinsicSize(QTextDocument* /*doc*/, int /*position*/, const QTextFormat& format) override
-    {
-        const Sketch& s = of(format);
-        return {s.width * m_dots, s.height * m_dots};
-    }
-    void drawObject(QPainter* painter, const QRectF& rect, QTextDocument* /*doc*/, int /*position*/,
-                    const QTextFormat& format) override
-    {
-        painter->save();
-        painter->translate(rect.topLeft());
-        painter->scale(m_dots, m_dots);
-        paint(*painter, of(format));
-        painter->restore();
-    }
-
-private:
-    [[nodiscard]] const Sketch& of(const QTextFormat& format) const
-    {
-        return (*m_sketches)[static_cast<std::size_t>(format.intProperty(sketchIndex))].sketch;
-    }
-    const std::vector<Placed>* m_sketches;
-    double m_dots; ///< a millimetre
-};
 
 void drawSection(Sketch& s, const Instrument& instrument, double scale, double axis)
 {
@@ -343,5 +281,3 @@ Result<std::string> reportPdf(const QString& body, const std::vector<Placed>& sk
 }
 
 } // namespace dowel::draw
-
-#include "report.moc"

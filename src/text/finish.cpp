@@ -34,6 +34,7 @@ QString work(const FinishWork& w)
         case FinishKind::Binding: return tr("Thread bound and sealed");
         case FinishKind::Stamp: return tr("Stamp");
         case FinishKind::HearAgain: return tr("Measure and hear again");
+        case FinishKind::PlayIn: return tr("Played in");
         case FinishKind::Own: break;
         }
         return QString();
@@ -88,6 +89,9 @@ QString how(FinishKind kind)
         return tr("The finish has moved the pitch a little: measure bore, window and holes again where it reached them, hear "
                   "every note, "
                   "and correct what is off. Long high notes: protect your ears.");
+    case FinishKind::PlayIn:
+        return tr("A quarter of an hour a day at first, wiped dry each time: damp swells the bore from inside, and what is forced "
+                  "cracks.");
     case FinishKind::Own: break;
     }
     return tr("As you do it; follow the rules of your shop.");

@@ -5,6 +5,7 @@
 #include "gui/gui_support.h"
 
 #include <QAbstractItemModelTester>
+#include <QDateTime>
 
 using namespace dowel;
 using gui::Desk;
@@ -63,6 +64,47 @@ private Q_SLOTS:
         desk.click("setAsideButton");
         QVERIFY(desk.idle());
         QVERIFY(desk.document().book()->isSetAside(kept.id));
+    }
+    void itIsFilteredAndSearched()
+    {
+        Desk desk;
+        const auto advised = Metres::fromMillimetres(5.5);
+        desk.document().note(QStringLiteral("a knot near h3"));
+        desk.document().recordCut(Enlarge{{"h1"}, advised});
+        desk.document().sound(desk.document().book()->present().spec().fingerings.front().id);
+        QTRY_VERIFY_WITH_TIMEOUT(desk.readings() == 1 && !desk.document().busy(), 20000);
+        desk.key(Qt::Key_9, Qt::ControlModifier);
+        auto* model = desk.find<QTableView>("logTable")->model();
+        auto* kind = desk.find<QComboBox>("logKind");
+        auto* search = desk.find<QLineEdit>("logSearch");
+        const int all = model->rowCount();
+        QCOMPARE(all, static_cast<int>(desk.document().book()->entries().size()));
+        const auto shows = [&](app::LogFilter::Kind which) {
+            kind->setCurrentIndex(kind->findData(static_cast<int>(which)));
+            QStringList lines;
+            for (int i = 0; i < model->rowCount(); ++i)
+                lines << model->index(i, app::LogModel::What).data().toString();
+            return lines;
+        };
+        QCOMPARE(shows(app::LogFilter::Notes), QStringList{QStringLiteral("a knot near h3")});
+        QCOMPARE(shows(app::LogFilter::Cuts).size(), qsizetype(1));
+        QCOMPARE(shows(app::LogFilter::Readings).size(), qsizetype(1));
+        QVERIFY(shows(app::LogFilter::Otherwise).contains(QStringLiteral("Enlarge h1: 5.3 mm to 5.5 mm"))); // nobody advised it
+        QCOMPARE(shows(app::LogFilter::Everything).size(), qsizetype(all));
+        search->setFocus();
+        QTest::keyClicks(search, QStringLiteral("KNOT"));
+        QCOMPARE(model->rowCount(), 1);
+        // What is selected there is what is set aside.
+        desk.find<QTableView>("logTable")->selectRow(0);
+        desk.click("setAsideButton");
+        QTRY_VERIFY(shows(app::LogFilter::Otherwise).contains(QStringLiteral("a knot near h3")));
+        QTest::keyClicks(search, QStringLiteral(" nowhere"));
+        QCOMPARE(model->rowCount(), 0);
+        QVERIFY(!desk.find<QPushButton>("setAsideButton")->isEnabled());
+        search->clear();
+        const QString day = QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd"));
+        QTest::keyClicks(search, day);
+        QVERIFY(shows(app::LogFilter::Everything).size() >= all);
     }
     void theNewestComesFirst()
     {

@@ -2,9 +2,11 @@
 #include "app/logbook/logbook_page.h"
 
 #include "app/document/take_dialog.h"
+#include "app/parts/form.h"
 #include "app/parts/style.h"
 #include "text/sentences.h"
 
+#include <QComboBox>
 #include <QDateTime>
 #include <QHeaderView>
 #include <QLabel>
@@ -101,10 +103,66 @@ QVariant LogModel::headerData(int section, Qt::Orientation orientation, int role
     }
 }
 
+namespace {
+
+/// Done other than it was advised, without advice, or set aside afterwards.
+bool wentOtherwise(const Entry& e, const Workbook& book)
+{
+    constexpr Metres asAdvised = Metres::fromMillimetres(0.1);
+    if (book.isSetAside(e.id))
+        return true;
+    const auto* cut = std::get_if<CutEntry>(&e.body);
+    if (cut == nullptr)
+        return std::holds_alternative<MeasureEntry>(e.body);
+    if (!cut->advised)
+        return true;
+    const Metres off = wantedSize(cut->cut) - *cut->advised;
+    return off > asAdvised || off < -asAdvised;
+}
+
+} // namespace
+
+void LogFilter::look(Kind kind, const QString& words)
+{
+    m_kind = kind;
+    m_words = words;
+    invalidateFilter();
+}
+
+bool LogFilter::filterAcceptsRow(int row, const QModelIndex& parent) const
+{
+    const auto* log = static_cast<const LogModel*>(sourceModel());
+    const Entry* e = log->entryAt(row);
+    if (e == nullptr)
+        return false;
+    const auto ofKind = [&] {
+        switch (m_kind) {
+        case Readings: return std::holds_alternative<ReadingEntry>(e->body);
+        case Cuts: return std::holds_alternative<CutEntry>(e->body);
+        case Notes: return std::holds_alternative<NoteEntry>(e->body);
+        case AdviceGiven: return std::holds_alternative<Advice>(e->body);
+        case Otherwise: return wentOtherwise(*e, *log->book());
+        case Everything: break;
+        }
+        return true;
+    };
+    if (!ofKind())
+        return false;
+    if (m_words.isEmpty())
+        return true;
+    for (const int column : {LogModel::When, LogModel::What})
+        if (log->index(row, column, parent).data().toString().contains(m_words, Qt::CaseInsensitive))
+            return true;
+    return false;
+}
+
 LogbookPage::LogbookPage(Document& document, QWidget* parent)
     : QWidget(parent),
       m_document(&document),
       m_model(new LogModel(this)),
+      m_shown(new LogFilter(this)),
+      m_kind(form::box(this, "logKind", tr("What is shown"))),
+      m_search(new QLineEdit(this)),
       m_table(new QTableView(this)),
       m_note(new QLineEdit(this)),
       m_aside(new QPushButton(tr("&Set aside"), this))
@@ -112,7 +170,8 @@ LogbookPage::LogbookPage(Document& document, QWidget* parent)
     setObjectName(QStringLiteral("logbookPage"));
     m_table->setObjectName(QStringLiteral("logTable"));
     m_table->setAccessibleName(tr("Logbook"));
-    m_table->setModel(m_model);
+    m_shown->setSourceModel(m_model);
+    m_table->setModel(m_shown);
     m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
     m_table->setSelectionMode(QAbstractItemView::SingleSelection);
     m_table->setShowGrid(false);
@@ -145,13 +204,34 @@ LogbookPage::LogbookPage(Document& document, QWidget* parent)
     auto* row = new QHBoxLayout;
     row->addWidget(m_note, 1);
     row->addWidget(m_aside);
+    const std::pair<QString, LogFilter::Kind> kinds[] = {{tr("Everything"), LogFilter::Everything},
+                                                         {tr("Readings"), LogFilter::Readings},
+                                                         {tr("Cuts"), LogFilter::Cuts},
+                                                         {tr("Notes"), LogFilter::Notes},
+                                                         {tr("Advice"), LogFilter::AdviceGiven},
+                                                         {tr("What went otherwise"), LogFilter::Otherwise}};
+    for (const auto& [name, kind] : kinds)
+        m_kind->addItem(name, static_cast<int>(kind));
+    m_kind->setSizeAdjustPolicy(QComboBox::AdjustToContents);
+    m_kind->setToolTip(tr("What went otherwise: done other than advised or without advice, measured again, or set aside."));
+    m_search->setObjectName(QStringLiteral("logSearch"));
+    m_search->setAccessibleName(tr("Find in the logbook"));
+    m_search->setPlaceholderText(tr("Find a note, a hole, a day: 2026-05"));
+    m_search->setClearButtonEnabled(true);
+    connect(m_kind, &QComboBox::currentIndexChanged, this, &LogbookPage::look);
+    connect(m_search, &QLineEdit::textChanged, this, &LogbookPage::look);
+    auto* find = new QHBoxLayout;
+    find->setSpacing(Style::grid);
+    find->addWidget(m_kind);
+    find->addWidget(m_search, 1);
     auto* all = new QVBoxLayout(this);
     all->setContentsMargins(3 * Style::grid, Style::grid, 2 * Style::grid, Style::grid);
+    all->addLayout(find);
     all->addWidget(m_table, 1);
     all->addWidget(hint);
     all->addLayout(row);
     connect(m_table, &QTableView::doubleClicked, this, [this](const QModelIndex& index) {
-        if (const Entry* e = m_model->entryAt(index.row()))
+        if (const Entry* e = entryAt(index))
             openTake(e->id);
     });
     connect(m_aside, &QPushButton::clicked, this, &LogbookPage::setAsideSelected);
@@ -172,10 +252,21 @@ void LogbookPage::refresh()
     updateButton();
 }
 
+void LogbookPage::look()
+{
+    m_shown->look(static_cast<LogFilter::Kind>(m_kind->currentData().toInt()), m_search->text().trimmed());
+    updateButton();
+}
+
+const Entry* LogbookPage::entryAt(const QModelIndex& shown) const
+{
+    return m_model->entryAt(m_shown->mapToSource(shown).row());
+}
+
 void LogbookPage::updateButton()
 {
     const auto rows = m_table->selectionModel()->selectedRows();
-    const Entry* e = rows.isEmpty() ? nullptr : m_model->entryAt(rows.front().row());
+    const Entry* e = rows.isEmpty() ? nullptr : entryAt(rows.front());
     // Advice speaks for its own time, and a blank stays what it is.
     m_aside->setEnabled(e != nullptr && !m_document->book()->isSetAside(e->id) && !std::holds_alternative<Advice>(e->body) &&
                         !std::holds_alternative<SetAsideEntry>(e->body) && !std::holds_alternative<PracticeEntry>(e->body));
@@ -197,7 +288,7 @@ void LogbookPage::openTake(EntryId id)
 void LogbookPage::setAsideSelected()
 {
     const auto rows = m_table->selectionModel()->selectedRows();
-    if (const Entry* e = rows.isEmpty() ? nullptr : m_model->entryAt(rows.front().row()))
+    if (const Entry* e = rows.isEmpty() ? nullptr : entryAt(rows.front()))
         m_document->setAside(e->id, tr("set aside in the logbook"));
 }
 

@@ -6,8 +6,10 @@
 #include "text/units.h"
 
 #include <QAbstractTableModel>
+#include <QSortFilterProxyModel>
 #include <QWidget>
 
+class QComboBox;
 class QLineEdit;
 class QPushButton;
 class QTableView;
@@ -23,6 +25,7 @@ public:
     using QAbstractTableModel::QAbstractTableModel;
     void setBook(const Document::Snapshot& book, text::LengthUnit unit);
     [[nodiscard]] const Entry* entryAt(int row) const;
+    [[nodiscard]] const Document::Snapshot& book() const { return m_book; }
     [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
@@ -31,6 +34,24 @@ public:
 private:
     Document::Snapshot m_book;
     text::LengthUnit m_unit = text::LengthUnit::Millimetres;
+};
+
+/// What of it is looked at: a kind of entry, and words that stand in its line or its day.
+class LogFilter : public QSortFilterProxyModel
+{
+    Q_OBJECT
+
+public:
+    enum Kind { Everything, Readings, Cuts, Notes, AdviceGiven, Otherwise };
+    using QSortFilterProxyModel::QSortFilterProxyModel;
+    void look(Kind kind, const QString& words);
+
+protected:
+    [[nodiscard]] bool filterAcceptsRow(int row, const QModelIndex& parent) const override;
+
+private:
+    Kind m_kind = Everything;
+    QString m_words;
 };
 
 class LogbookPage : public QWidget
@@ -48,8 +69,13 @@ private:
     void openTake(EntryId id);
     void refresh();
     void updateButton();
+    void look();
+    [[nodiscard]] const Entry* entryAt(const QModelIndex& shown) const;
     Document* m_document;
     LogModel* m_model;
+    LogFilter* m_shown;
+    QComboBox* m_kind;
+    QLineEdit* m_search;
     QTableView* m_table;
     QLineEdit* m_note;
     QPushButton* m_aside;

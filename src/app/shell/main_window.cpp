@@ -20,8 +20,11 @@
 #include "app/shop/like_dialog.h"
 #include "app/shop/shop_memory_dialog.h"
 #include "app/shop/shop_page.h"
+#include "draw/template_files.h"
 #include "io/finish_json.h"
 #include "io/spec_json.h"
+#include "io/whole_file.h"
+#include "session/finder.h"
 #include "session/practice.h"
 #include "session/sizes.h"
 #include "text/errors.h"
@@ -247,6 +250,8 @@ void MainWindow::buildWorkbookMenu(QMenu* workbook)
         workbook, tr("Export the &specification…"), QKeySequence(),
         [this] { exportAsked(QStringLiteral("spec"), QStringLiteral("json")); }, true);
     act(
+        workbook, tr("Te&mplate of it as it is…"), QKeySequence(), [this] { writeTemplate(); }, true);
+    act(
         workbook, tr("Passpor&t…"), QKeySequence::Print, [this] { m_finish->passport(); }, true);
     workbook->addSeparator();
     act(
@@ -297,6 +302,29 @@ void MainWindow::speakFromNowOn(const QString& language)
         return;
     chooseLanguage(language);
     Q_EMIT languageChosen();
+}
+
+void MainWindow::writeTemplate()
+{
+    const QString path =
+        m_questions->fileToWrite(this, tr("Template"), QStringLiteral("template.pdf"), QStringLiteral("*.pdf *.svg *.dxf"));
+    if (path.isEmpty())
+        return;
+    m_jobs.run(
+        [to = path.toStdString(), present = m_document->book()->present()](const Cancel&) -> Status {
+            const TemplateSheet sheet = session::sheetOf(present, present);
+            if (to.ends_with(".svg") || to.ends_with(".dxf"))
+                return io::writeFileWhole(to, to.ends_with(".svg") ? draw::templateSvg(sheet, present.spec().name)
+                                                                   : draw::templateDxf(sheet));
+            const auto pdf = draw::templatePdf(sheet, present.spec().name, draw::Paper::A4);
+            return pdf ? io::writeFileWhole(to, *pdf) : Status(pdf.error());
+        },
+        [this, path](const Status& done) {
+            if (!done)
+                m_messages->trouble(text::sentence(done.error()));
+            else
+                m_messages->news(tr("Written to %1.").arg(path));
+        });
 }
 
 void MainWindow::showShopMemory()

@@ -121,6 +121,8 @@ private:
     void exportAsked(const QString& format, const QString& suffix);
     void showWalk();
     void showShopMemory();
+    /// Of the instrument as it is now, full size.
+    void writeTemplate();
     void speakFromNowOn(const QString& language);
     void beginPlanBench();
     [[nodiscard]] PlanBench& planBench();

@@ -11,7 +11,7 @@ namespace {
 
 constexpr std::array<std::string_view, finishKinds> names{
     "burrs",          "smooth_bore", "abrasives",   "stain",   "oil_soak", "oil_coats",  "wax_coats", "lacquer_outside",
-    "lacquer_inside", "cure",        "cork_tenons", "binding", "stamp",    "hear_again", "own"};
+    "lacquer_inside", "cure",        "cork_tenons", "binding", "stamp",    "hear_again",      "play_in", "own"};
 
 Error bad(std::size_t work, const char* what, const std::string& facts)
 {
@@ -48,6 +48,7 @@ bool changesTheTube(FinishKind kind)
     case FinishKind::Binding:
     case FinishKind::Stamp:
     case FinishKind::HearAgain:
+    case FinishKind::PlayIn:
     case FinishKind::Own: break;
     }
     return false;
@@ -137,6 +138,10 @@ FinishPlan usualFinish(std::string_view recipe, std::string_view material, bool 
         add(Kind::CorkTenons, 1);
     if (!vegetable)
         add(Kind::HearAgain, 1);
+    if (!bare) { // breath moves wood once more
+        add(Kind::PlayIn, 14);
+        add(Kind::HearAgain, 1);
+    }
     return plan;
 }
 

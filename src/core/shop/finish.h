@@ -27,9 +27,10 @@ enum class FinishKind {
     Binding,
     Stamp,
     HearAgain,
+    PlayIn,
     Own
 };
-inline constexpr std::size_t finishKinds = 15;
+inline constexpr std::size_t finishKinds = 16;
 /// Stable words used in files: "burrs", "oil_soak", ...
 [[nodiscard]] std::string_view finishName(FinishKind kind);
 [[nodiscard]] std::optional<FinishKind> finishKindFromName(std::string_view name);
