@@ -2437,6 +2437,129 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     </message>
 </context>
 <context>
+    <name>dowel::app::Guide</name>
+    <message>
+        <source>How to work with Dowel</source>
+        <translation>Wie man mit Dowel arbeitet</translation>
+    </message>
+    <message>
+        <source>Find in the guide</source>
+        <translation>In der Anleitung suchen</translation>
+    </message>
+    <message>
+        <source>Find a word</source>
+        <translation>Ein Wort suchen</translation>
+    </message>
+    <message>
+        <source>The guide</source>
+        <translation>Die Anleitung</translation>
+    </message>
+    <message>
+        <source>&amp;Close</source>
+        <translation>&amp;Schließen</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;Nothing in the guide speaks of that.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Davon spricht die Anleitung nicht.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>The shop (Ctrl+0)</source>
+        <translation>Die Werkstatt (Strg+0)</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;Every instrument of the folder, each in one workbook, from the bare tube to the last listening. &lt;i&gt;Begin it&lt;/i&gt; makes a new one. &lt;i&gt;Another like this&lt;/i&gt; carries one to another key, or to several at once; two or more of one model stand &lt;i&gt;side by side&lt;/i&gt;, and the next one is laid out with what they have in common taken out. &lt;i&gt;Practise&lt;/i&gt; makes a blank that a simulated player blows.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Jedes Instrument des Ordners, jedes in einem Werkbuch, vom bloßen Rohr bis zum letzten Hören. &lt;i&gt;Beginnen&lt;/i&gt; legt ein neues an. &lt;i&gt;Noch eins wie dieses&lt;/i&gt; überträgt eines in eine andere Tonart oder in mehrere zugleich; zwei oder mehr eines Modells stehen &lt;i&gt;nebeneinander&lt;/i&gt;, und das nächste wird ohne das angelegt, was ihnen gemeinsam ist. &lt;i&gt;Üben&lt;/i&gt; macht einen Rohling, den ein simulierter Spieler bläst.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Blank (Ctrl+1)</source>
+        <translation>Rohling (Strg+1)</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;The tube as it is: family, bore at stations, wall, mouth, material, a cane's nodes; beside it which keys it serves for. &lt;i&gt;From the plank&lt;/i&gt; counts billets, says what a bore that wandered leaves to be turned, and how deep your reamers go.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Das Rohr, wie es ist: Familie, Bohrung an Messstellen, Wand, Mund, Material, Knoten eines Rohrs; daneben, für welche Tonarten es taugt. &lt;i&gt;Aus der Bohle&lt;/i&gt; zählt Kanteln, sagt, was eine verlaufene Bohrung zu drehen übrig lässt und wie tief die Räumer gehen.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Sounding edge (Ctrl+2)</source>
+        <translation>Anblaskante (Strg+2)</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;Voicing: what is heard and what to try first, the reversible before the rest; what each measure of the mouth does to both registers.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Intonieren: was man hört und was zuerst zu versuchen ist, Umkehrbares vor allem anderen; was jedes Maß des Mundes mit beiden Registern macht.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Target (Ctrl+3)</source>
+        <translation>Ziel (Strg+3)</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;Lowest note, scale, temperament, A4, temperature, how near each note must come. Click the holes of a fingering to change it; &lt;i&gt;Find fingerings&lt;/i&gt; goes through every way to close them.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Tiefster Ton, Tonleiter, Temperatur der Stimmung, a¹, Lufttemperatur, wie nah jeder Ton kommen muss. Die Löcher eines Griffs anklicken, um ihn zu ändern; &lt;i&gt;Griffe suchen&lt;/i&gt; geht jede Art durch, sie zu schließen.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Layout (Ctrl+4)</source>
+        <translation>Anlage (Strg+4)</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;Places and sizes of the holes, worked out; drag one on the workpiece and every note moves. Where notes stay out of tolerance it says what would help, and &lt;i&gt;Do so&lt;/i&gt; takes it over. &lt;i&gt;Copy an instrument&lt;/i&gt; carries a measured one over, and shows first what its own row plays.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Plätze und Maße der Löcher, ausgerechnet; eines am Werkstück ziehen, und jeder Ton geht mit. Wo Töne außerhalb der Toleranz bleiben, sagt sie, was hülfe, und &lt;i&gt;So machen&lt;/i&gt; übernimmt es. &lt;i&gt;Ein Instrument kopieren&lt;/i&gt; überträgt ein gemessenes und zeigt zuerst, was seine eigene Reihe spielt.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Drill (Ctrl+5)</source>
+        <translation>Bohren (Strg+5)</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;The order of work in this material, with its cautions, the full-size template, marks in parts of an inch. A stopped pipe is bored too short on purpose, a slide gets its scale. &lt;i&gt;What is there&lt;/i&gt; takes an instrument as it is. What is ticked off stands in the logbook.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Die Reihenfolge der Arbeit in diesem Material mit ihren Warnungen, die Schablone in Originalgröße, Marken in Bruchteilen eines Zolls. Eine gedackte Pfeife wird mit Absicht zu kurz gebohrt, ein Schieber bekommt seine Skala. &lt;i&gt;Was da ist&lt;/i&gt; nimmt ein Instrument, wie es ist. Abgehaktes steht im Logbuch.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Listen (Ctrl+6)</source>
+        <translation>Hören (Strg+6)</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;Finger the note that is asked, then &lt;b&gt;Space&lt;/b&gt;. The reading is kept at once, with its recording. &lt;b&gt;Backspace&lt;/b&gt; takes it back, &lt;b&gt;Enter&lt;/b&gt; goes on. &lt;b&gt;H&lt;/b&gt; listens without hands: a note that is steady for a second is taken and the next one comes up; &lt;b&gt;F11&lt;/b&gt; shows it across the room. &lt;b&gt;P&lt;/b&gt; opens the newest take; &lt;i&gt;Timbre&lt;/i&gt; shows how every note sounds, &lt;i&gt;Trend&lt;/i&gt; how that has changed.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Den gefragten Ton greifen, dann &lt;b&gt;Leertaste&lt;/b&gt;. Die Messung wird sofort behalten, mit ihrer Aufnahme. &lt;b&gt;Rücktaste&lt;/b&gt; nimmt sie zurück, &lt;b&gt;Eingabe&lt;/b&gt; geht weiter. &lt;b&gt;H&lt;/b&gt; hört ohne Hände: ein Ton, der eine Sekunde steht, wird genommen, und der nächste kommt; &lt;b&gt;F11&lt;/b&gt; zeigt es quer durch den Raum. &lt;b&gt;P&lt;/b&gt; öffnet die neueste Aufnahme; &lt;i&gt;Klang&lt;/i&gt; zeigt, wie jeder Ton klingt, &lt;i&gt;Verlauf&lt;/i&gt;, wie sich das geändert hat.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Correct (Ctrl+7)</source>
+        <translation>Berichtigen (Strg+7)</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;The card says which cut comes next, how far and with what. Cut exactly so far, measure with calipers, type what they say, &lt;b&gt;Enter&lt;/b&gt;. Dowel says when to listen again, and where the readings do not fit the measures it says so first. &lt;i&gt;Plan otherwise&lt;/i&gt; chooses how the plan goes about it.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Moves&lt;/b&gt;: the cents that a tenth of a millimetre is worth. &lt;b&gt;Try it&lt;/b&gt;: drag a hole, the foot or the stopper and see every note move; nothing of it is kept. &lt;b&gt;Registers&lt;/b&gt;: how wide octaves or twelfths are. &lt;b&gt;Outcome&lt;/b&gt;: what was forecast beside what came.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Die Karte sagt, welcher Schnitt als Nächstes kommt, wie weit und womit. Genau so weit schneiden, mit dem Messschieber messen, eintippen, was er sagt, &lt;b&gt;Eingabe&lt;/b&gt;. Dowel sagt, wann wieder zu hören ist, und wo die Messungen nicht zu den Maßen passen, sagt es das zuerst. &lt;i&gt;Anders planen&lt;/i&gt; wählt, wie der Plan vorgeht.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Was bewegt was&lt;/b&gt;: die Cent, die ein Zehntelmillimeter wert ist. &lt;b&gt;Versuchen&lt;/b&gt;: ein Loch, den Fuß oder den Stopfen ziehen und jeden Ton gehen sehen; nichts davon bleibt. &lt;b&gt;Register&lt;/b&gt;: wie weit Oktaven oder Duodezimen sind. &lt;b&gt;Ergebnis&lt;/b&gt;: was vorhergesagt war neben dem, was kam.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Finish (Ctrl+8)</source>
+        <translation>Oberfläche (Strg+8)</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;Oil, wax, lacquer or none: works and days, ticked with their day; what is late moves what follows. Hear every note before and after, and it says what the finish moved. &lt;i&gt;Calendar&lt;/i&gt; reminds, &lt;i&gt;Passport&lt;/i&gt; writes what leaves the shop with the instrument.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Öl, Wachs, Lack oder nichts: Arbeiten und Tage, abgehakt mit ihrem Tag; was sich verspätet, schiebt das Folgende. Jeden Ton vorher und nachher hören, und sie sagt, was die Oberfläche verschob. Der &lt;i&gt;Kalender&lt;/i&gt; erinnert, der &lt;i&gt;Pass&lt;/i&gt; schreibt, was mit dem Instrument die Werkstatt verlässt.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Logbook (Ctrl+9)</source>
+        <translation>Logbuch (Strg+9)</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;Everything that was heard, cut and advised, by kind or by a word. Nothing is erased: a wrong entry is set aside. Ctrl+Z takes the last entry back, unless it is a cut; Ctrl+Shift+Z brings it back.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Alles, was gehört, geschnitten und geraten wurde, nach Art oder nach einem Wort. Nichts wird gelöscht: ein falscher Eintrag wird beiseitegelegt. Strg+Z nimmt den letzten Eintrag zurück, außer einem Schnitt; Strg+Umschalt+Z holt ihn wieder.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Signs and keys</source>
+        <translation>Zeichen und Tasten</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;Filled signs are what sounds now, outlines what the next cut will do. A disc is within tolerance, a triangle points the way the note is off; the bar through a sign is one standard deviation. Ctrl+1 to 9 change the stage, Ctrl+I between millimetres and inches, Ctrl+D between light and dark, F1 opens and closes this guide.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Gefüllte Zeichen sind, was jetzt klingt, Umrisse, was der nächste Schnitt tut. Eine Scheibe liegt in der Toleranz, ein Dreieck zeigt, wohin der Ton daneben liegt; der Balken durch ein Zeichen ist eine Standardabweichung. Strg+1 bis 9 wechseln die Stufe, Strg+I zwischen Millimetern und Zoll, Strg+D zwischen hell und dunkel, F1 öffnet und schließt diese Anleitung.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Words of the trade</source>
+        <translation>Wörter des Handwerks</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;&lt;b&gt;Cent&lt;/b&gt;: a hundredth of a semitone. &lt;b&gt;Register&lt;/b&gt;: the low notes are the first; blown harder or with a vent the same fingering gives the next. &lt;b&gt;Window&lt;/b&gt;: the opening at which the jet meets the &lt;b&gt;lip&lt;/b&gt;; &lt;b&gt;cut-up&lt;/b&gt;, its length along the tube. &lt;b&gt;Windway&lt;/b&gt;: the slit that makes the jet. &lt;b&gt;Embouchure hole&lt;/b&gt;: the hole blown across. &lt;b&gt;Stopper&lt;/b&gt;: what closes the tube above it. &lt;b&gt;Chimney&lt;/b&gt;: the depth of a hole through the wall. &lt;b&gt;Undercut&lt;/b&gt;: a hole wider at the bore than outside. &lt;b&gt;Station&lt;/b&gt;: a place at which the bore is measured. &lt;b&gt;Cutoff&lt;/b&gt;: the pitch above which open holes let the sound out. &lt;b&gt;Tolerance&lt;/b&gt;: how far off a note may stay. &lt;b&gt;One standard deviation&lt;/b&gt;: two times in three the truth lies within it.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;&lt;b&gt;Cent&lt;/b&gt;: ein Hundertstel eines Halbtons. &lt;b&gt;Register&lt;/b&gt;: die tiefen Töne sind das erste; stärker geblasen oder mit Überblasloch gibt derselbe Griff das nächste. &lt;b&gt;Fenster&lt;/b&gt;: die Öffnung, an der der Strahl auf das &lt;b&gt;Labium&lt;/b&gt; trifft; &lt;b&gt;Aufschnitt&lt;/b&gt;, ihre Länge das Rohr entlang. &lt;b&gt;Kernspalte&lt;/b&gt;: der Schlitz, der den Strahl macht. &lt;b&gt;Mundloch&lt;/b&gt;: das Loch, über das geblasen wird. &lt;b&gt;Stopfen&lt;/b&gt;: was das Rohr darüber schließt. &lt;b&gt;Kamin&lt;/b&gt;: die Tiefe eines Lochs durch die Wand. &lt;b&gt;Unterschnitt&lt;/b&gt;: ein Loch, an der Bohrung weiter als außen. &lt;b&gt;Messstelle&lt;/b&gt;: ein Platz, an dem die Bohrung gemessen ist. &lt;b&gt;Grenzfrequenz&lt;/b&gt;: die Tonhöhe, über der offene Löcher den Klang hinauslassen. &lt;b&gt;Toleranz&lt;/b&gt;: wie weit ein Ton daneben bleiben darf. &lt;b&gt;Eine Standardabweichung&lt;/b&gt;: zweimal von dreimal liegt die Wahrheit darin.&lt;/p&gt;</translation>
+    </message>
+</context>
+<context>
     <name>dowel::app::LayoutPage</name>
     <message>
         <source>the fingers' reach</source>
@@ -3237,14 +3360,6 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>&amp;Wie man mit Dowel arbeitet</translation>
     </message>
     <message>
-        <source>How to work with Dowel</source>
-        <translation>Wie man mit Dowel arbeitet</translation>
-    </message>
-    <message>
-        <source>&amp;Close</source>
-        <translation>&amp;Schließen</translation>
-    </message>
-    <message>
         <source>Open a workbook</source>
         <translation>Ein Werkbuch öffnen</translation>
     </message>
@@ -3574,10 +3689,6 @@ noch nicht gebohrt</translation>
     <message>
         <source>The plan of an earlier version is a workbook now: %1.</source>
         <translation>Der Plan einer früheren Fassung ist jetzt ein Werkbuch: %1.</translation>
-    </message>
-    <message>
-        <source>&lt;p&gt;&lt;b&gt;The shop&lt;/b&gt; (Ctrl+0) holds every instrument of the folder. A new one begins there with a name; from the bare tube on, everything about it stands in one workbook. &lt;i&gt;Another like this&lt;/i&gt; is carried to another key or bore; two or more of one model stand &lt;i&gt;side by side&lt;/i&gt;, and the next one is laid out with what they have in common taken out.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Blank, Sounding edge, Target, Layout&lt;/b&gt; say what is wanted, as often as you like; &lt;b&gt;Drill&lt;/b&gt; says what is there: drilled as laid out, or typed under &lt;i&gt;What is there&lt;/i&gt;. Ctrl+Z takes the last entry back, unless it is a cut; Ctrl+Shift+Z brings it back.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Target&lt;/b&gt;: click the holes of a fingering to change it; &lt;i&gt;Find fingerings&lt;/i&gt; goes through every way to close them. &lt;b&gt;Layout&lt;/b&gt;: &lt;i&gt;Copy an instrument&lt;/i&gt; carries a measured one over to your bore and key; where notes stay out of tolerance it says what would help, and &lt;i&gt;Do so&lt;/i&gt; takes it over. &lt;b&gt;Drill&lt;/b&gt;: what is ticked off stands in the logbook afterwards.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Listen.&lt;/b&gt; Finger the note that is asked, then &lt;b&gt;Space&lt;/b&gt;. The reading is kept at once, with its recording. &lt;b&gt;Backspace&lt;/b&gt; takes it back, &lt;b&gt;Enter&lt;/b&gt; goes on. &lt;b&gt;H&lt;/b&gt; listens without hands: a note that is steady for a second is taken and the next one comes up; &lt;b&gt;F11&lt;/b&gt; shows it across the room. &lt;b&gt;P&lt;/b&gt; opens the newest take; &lt;i&gt;Timbre&lt;/i&gt; shows how every note sounds, &lt;i&gt;Trend&lt;/i&gt; how that has changed.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Correct.&lt;/b&gt; When all is heard, the card says which cut comes next, how far and with what. Cut exactly so far, measure with calipers, type what they say, &lt;b&gt;Enter&lt;/b&gt;. Dowel says when to listen again. Where the readings do not fit the measures it says so first; &lt;i&gt;Measure again&lt;/i&gt; corrects a size. &lt;i&gt;Plan otherwise&lt;/i&gt; chooses how the plan goes about it. In the menu &lt;i&gt;Workbook&lt;/i&gt;: work of your own, readings of another meter, and what is wanted otherwise.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Moves&lt;/b&gt;, beside the next cut: the cents that a tenth of a millimetre is worth at every hole, the foot and along the bore, register by register. &lt;b&gt;Try it&lt;/b&gt;: drag a hole, the foot or the stopper on the workpiece and see every note move; nothing of it is kept. &lt;b&gt;Registers&lt;/b&gt;: how wide the octaves or twelfths are and which work narrows or widens them. &lt;b&gt;Outcome&lt;/b&gt;: what was forecast beside what came.&lt;/p&gt;&lt;p&gt;Filled signs are what sounds now, outlines what the next cut will do. A disc is within tolerance, a triangle points the way the note is off. The bar through a sign is one standard deviation.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Logbook.&lt;/b&gt; Nothing is erased; a wrong entry is set aside there.&lt;/p&gt;&lt;p&gt;Ctrl+1 to 8 change the stage; Ctrl+I changes between millimetres and inches.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;&lt;b&gt;Die Werkstatt&lt;/b&gt; (Strg+0) hält jedes Instrument des Ordners. Dort beginnt ein neues mit einem Namen; vom bloßen Rohr an steht alles über es in einem Werkbuch. &lt;i&gt;Noch eins wie dieses&lt;/i&gt; wird in eine andere Tonart oder Bohrung übertragen; zwei oder mehr eines Modells stehen &lt;i&gt;nebeneinander&lt;/i&gt;, und das nächste wird ohne das angelegt, was ihnen gemeinsam ist.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Rohling, Anblaskante, Ziel, Anlage&lt;/b&gt; sagen, was gewünscht ist, so oft man will; &lt;b&gt;Bohren&lt;/b&gt; sagt, was da ist: gebohrt wie angelegt oder unter &lt;i&gt;Was da ist&lt;/i&gt; eingetippt. Strg+Z nimmt den letzten Eintrag zurück, außer einem Schnitt; Strg+Umschalt+Z holt ihn wieder.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Ziel&lt;/b&gt;: die Löcher eines Griffs anklicken, um ihn zu ändern; &lt;i&gt;Griffe suchen&lt;/i&gt; geht jede Art durch, sie zu schließen. &lt;b&gt;Anlage&lt;/b&gt;: &lt;i&gt;Instrument nachbauen&lt;/i&gt; trägt ein gemessenes auf die eigene Bohrung und Tonart über; wo Töne außer der Toleranz bleiben, sagt sie, was helfen würde, und &lt;i&gt;Mach das&lt;/i&gt; übernimmt es. &lt;b&gt;Bohren&lt;/b&gt;: was abgehakt ist, steht danach im Logbuch.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Hören.&lt;/b&gt; Den gefragten Ton greifen, dann &lt;b&gt;Leertaste&lt;/b&gt;. Die Messung ist sofort behalten, mit ihrer Aufnahme. &lt;b&gt;Rücktaste&lt;/b&gt; nimmt sie zurück, &lt;b&gt;Eingabe&lt;/b&gt; geht weiter. &lt;b&gt;H&lt;/b&gt; hört ohne Hände: ein Ton, der eine Sekunde ruhig steht, wird genommen, und der nächste kommt; &lt;b&gt;F11&lt;/b&gt; zeigt es quer durch den Raum. &lt;b&gt;P&lt;/b&gt; öffnet die neueste Aufnahme; &lt;i&gt;Klang&lt;/i&gt; zeigt, wie jeder Ton klingt, &lt;i&gt;Verlauf&lt;/i&gt;, wie sich das geändert hat.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Nacharbeiten.&lt;/b&gt; Wenn alles gehört ist, sagt die Karte, welcher Schnitt kommt, wie weit und womit. Genau so weit schneiden, mit dem Messschieber messen, eintragen, was er sagt, &lt;b&gt;Eingabe&lt;/b&gt;. Dowel sagt, wann wieder zu hören ist. Wo Messungen und Maße nicht zusammenpassen, sagt es das zuerst; &lt;i&gt;Noch einmal messen&lt;/i&gt; berichtigt ein Maß. &lt;i&gt;Anders planen&lt;/i&gt; wählt, wie der Plan vorgeht. Im Menü &lt;i&gt;Werkbuch&lt;/i&gt;: eigene Arbeit, Messungen eines anderen Geräts, und was anders gewünscht ist.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Wirkung&lt;/b&gt;, neben dem nächsten Schnitt: wie viel Cent ein Zehntel Millimeter an jedem Loch, am Fuß und längs der Bohrung wert ist, Register für Register. &lt;b&gt;Probieren&lt;/b&gt;: ein Loch, den Fuß oder den Kork am Werkstück ziehen und jeden Ton folgen sehen; nichts davon wird behalten. &lt;b&gt;Register&lt;/b&gt;: wie weit die Oktaven oder Duodezimen sind und welche Arbeit sie enger oder weiter macht. &lt;b&gt;Ergebnis&lt;/b&gt;: was vorhergesagt war, neben dem, was kam.&lt;/p&gt;&lt;p&gt;Gefüllte Zeichen sind, was jetzt klingt, Umrisse, was der nächste Schnitt bewirkt. Eine Scheibe liegt in der Toleranz, ein Dreieck zeigt, wohin der Ton daneben liegt. Der Strich durch ein Zeichen ist eine Standardabweichung.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Logbuch.&lt;/b&gt; Nichts wird gelöscht; ein falscher Eintrag wird dort beiseitegelegt.&lt;/p&gt;&lt;p&gt;Strg+1 bis 8 wechseln die Stufe; Strg+I wechselt zwischen Millimeter und Zoll.&lt;/p&gt;</translation>
     </message>
     <message>
         <source>Finish</source>

@@ -276,6 +276,13 @@ template <class See> void walk(Desk& desk, int width, See see)
     stock->close();
     desk.window().goTo(app::MainWindow::Logbook);
     see(desk.window(), "logbook");
+    desk.window().activateWindow();
+    QVERIFY(QTest::qWaitForWindowActive(&desk.window()));
+    desk.key(Qt::Key_F1);
+    QTest::qWait(120);
+    auto* guide = desk.find<QDialog>("guide");
+    see(*guide, "guide");
+    guide->hide();
 }
 
 /// Context, source and remark of every message of a translation, and whether it is finished.

@@ -7,8 +7,11 @@
 
 #include <QAbstractButton>
 #include <QAbstractSpinBox>
+#include <QDialog>
 #include <QFile>
 #include <QHeaderView>
+#include <QScrollBar>
+#include <QTextBrowser>
 
 using namespace dowel;
 using gui::Desk;
@@ -21,14 +24,8 @@ private Q_SLOTS:
     void theHelpIsWholeOnASmallScreen()
     {
         Desk desk;
-        QSize size;
-        QTimer::singleShot(300, qApp, [&size] {
-            if (auto* help = QApplication::activeModalWidget()) {
-                size = help->size();
-                help->close();
-            }
-        });
         desk.key(Qt::Key_F1);
+        const QSize size = desk.find<QDialog>("guide")->size();
         QVERIFY(size.isValid() && size.height() <= 680 && size.width() <= 1280); // of a small laptop
     }
     void anEmptyStartSaysWhatToDo()
@@ -157,6 +154,36 @@ private Q_SLOTS:
         for (QPushButton* b : desk.window().findChildren<QPushButton*>())
             if (b->isVisible())
                 QVERIFY2(b->width() >= b->sizeHint().width(), qPrintable(b->objectName()));
+    }
+    void theGuideOpensAtTheStageAndIsSearched()
+    {
+        Desk desk;
+        desk.key(Qt::Key_7, Qt::ControlModifier);
+        desk.key(Qt::Key_F1);
+        auto* guide = desk.find<QDialog>("guide");
+        QVERIFY(QTest::qWaitForWindowExposed(guide));
+        auto* text = guide->findChild<QTextBrowser*>(QStringLiteral("guideText"));
+        auto* search = guide->findChild<QLineEdit*>(QStringLiteral("guideSearch"));
+        QVERIFY(text->verticalScrollBar()->value() > 0); // at Correct, not at the shop
+        const QString whole = text->toPlainText();
+        for (const char* stage :
+             {"Blank", "Sounding edge", "Target", "Layout", "Drill", "Listen", "Correct", "Finish", "Logbook"})
+            QVERIFY2(whole.contains(QLatin1String(stage)), stage);
+        QTest::keyClicks(search, QStringLiteral("CHIMNEY"));
+        QVERIFY(text->toPlainText().contains(QStringLiteral("depth of a hole")));
+        QVERIFY(text->toPlainText().size() < whole.size());
+        QVERIFY(!text->toPlainText().contains(QStringLiteral("Plan otherwise")));
+        QTest::keyClicks(search, QStringLiteral(" of gold"));
+        QCOMPARE(text->toPlainText(), QStringLiteral("Nothing in the guide speaks of that."));
+        QTest::keyClick(search, Qt::Key_F1); // there and back
+        QTRY_VERIFY(!guide->isVisible());
+        // It stays beside the work and does not hold it up.
+        desk.window().activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(&desk.window()));
+        QTest::keyClick(&desk.window(), Qt::Key_F1);
+        QTRY_VERIFY(guide->isVisible());
+        QVERIFY(!guide->isModal());
+        QCOMPARE(text->toPlainText(), whole);
     }
 };
 

@@ -217,7 +217,6 @@ LogbookPage::LogbookPage(Document& document, QWidget* parent)
     m_search->setObjectName(QStringLiteral("logSearch"));
     m_search->setAccessibleName(tr("Find in the logbook"));
     m_search->setPlaceholderText(tr("Find a note, a hole, a day: 2026-05"));
-    m_search->setClearButtonEnabled(true);
     connect(m_kind, &QComboBox::currentIndexChanged, this, &LogbookPage::look);
     connect(m_search, &QLineEdit::textChanged, this, &LogbookPage::look);
     auto* find = new QHBoxLayout;

@@ -16,6 +16,7 @@
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
 #include "app/parts/workpiece.h"
+#include "app/shell/guide.h"
 #include "app/shop/compare_page.h"
 #include "app/shop/like_dialog.h"
 #include "app/shop/shop_memory_dialog.h"
@@ -216,7 +217,7 @@ void MainWindow::buildMenus()
     buildViewMenu(menuBar()->addMenu(tr("&View")));
     auto* help = menuBar()->addMenu(tr("&Help"));
     act(
-        help, tr("&How to work with Dowel"), QKeySequence::HelpContents, [this] { showWalk(); }, false);
+        help, tr("&How to work with Dowel"), QKeySequence::HelpContents, [this] { showGuide(); }, false);
 }
 
 void MainWindow::buildWorkbookMenu(QMenu* workbook)
@@ -339,62 +340,17 @@ void MainWindow::showShopMemory()
     dialog->open();
 }
 
-void MainWindow::showWalk()
+void MainWindow::showGuide()
 {
-    QDialog box(this);
-    box.setObjectName(QStringLiteral("walk"));
-    box.setWindowTitle(tr("How to work with Dowel"));
-    auto* words = new QLabel(&box);
-    words->setTextFormat(Qt::RichText);
-    words->setWordWrap(true);
-    words->setAlignment(Qt::AlignTop);
-    words->setText(tr(
-        "<p><b>The shop</b> (Ctrl+0) holds every instrument of the folder. A new one begins there with a name; from the bare "
-        "tube "
-        "on, everything about it stands in one workbook. <i>Another like this</i> is carried to another key or bore; two or more "
-        "of one model stand <i>side by side</i>, and the next one is laid out with what they have in common taken out.</p>"
-        "<p><b>Blank, Sounding edge, Target, Layout</b> say what is wanted, as often as you like; <b>Drill</b> says what is "
-        "there: "
-        "drilled as laid out, or typed under <i>What is there</i>. Ctrl+Z takes the last entry back, unless it is a cut; "
-        "Ctrl+Shift+Z brings it back.</p>"
-        "<p><b>Target</b>: click the holes of a fingering to change it; <i>Find fingerings</i> goes through every way to close "
-        "them. <b>Layout</b>: <i>Copy an instrument</i> carries a "
-        "measured one over to your bore and key; where notes stay out of tolerance it says what would help, and <i>Do so</i> "
-        "takes "
-        "it over. <b>Drill</b>: what is ticked off stands in the logbook afterwards.</p>"
-        "<p><b>Listen.</b> Finger the note that is asked, then <b>Space</b>. The reading is kept at once, with its recording. "
-        "<b>Backspace</b> takes it back, <b>Enter</b> goes on. <b>H</b> listens without hands: a note that is steady for a "
-        "second is "
-        "taken and the next one comes up; <b>F11</b> shows it across the room. <b>P</b> opens the newest take; <i>Timbre</i> "
-        "shows how every note sounds, <i>Trend</i> how that has changed.</p>"
-        "<p><b>Correct.</b> When all is heard, the card says which cut comes next, how far and with what. Cut exactly so far, "
-        "measure with calipers, type what they say, <b>Enter</b>. Dowel says when to listen again. Where the readings do not fit "
-        "the measures it says so first; <i>Measure again</i> corrects a size. <i>Plan otherwise</i> chooses how the plan goes "
-        "about it. In the menu <i>Workbook</i>: work of your own, readings of another meter, and what is wanted otherwise.</p>"
-        "<p><b>Moves</b>, beside the next cut: the cents that a tenth of a millimetre is worth at every hole, the foot "
-        "and along the bore, register by register. <b>Try it</b>: drag a hole, the foot or the stopper on the workpiece and see "
-        "every note move; nothing of it is kept. <b>Registers</b>: how wide the octaves or twelfths are and which work narrows "
-        "or widens them. "
-        "<b>Outcome</b>: what was forecast beside what came.</p>"
-        "<p>Filled signs are what sounds now, outlines what the next cut will do. A disc is within tolerance, a triangle "
-        "points the way the note is off. The bar through a sign is one standard deviation.</p>"
-        "<p><b>Logbook.</b> Nothing is erased; a wrong entry is set aside there.</p>"
-        "<p>Ctrl+1 to 8 change the stage; Ctrl+I changes between millimetres and inches.</p>"));
-    // Whole at any size of the screen: the words scroll, the dialog does not outgrow it.
-    auto* area = new QScrollArea(&box);
-    area->setWidgetResizable(true);
-    area->setFrameShape(QFrame::NoFrame);
-    area->setWidget(words);
-    auto* close = new QPushButton(tr("&Close"), &box);
-    close->setDefault(true);
-    connect(close, &QPushButton::clicked, &box, &QDialog::accept);
-    auto* column = new QVBoxLayout(&box);
-    column->setContentsMargins(3 * Style::grid, 2 * Style::grid, 3 * Style::grid, 2 * Style::grid);
-    column->addWidget(area, 1);
-    column->addWidget(close, 0, Qt::AlignRight);
-    constexpr QSize roomy(860, 600);
-    box.resize(roomy.boundedTo(size()));
-    box.exec();
+    if (m_guide == nullptr)
+        m_guide = new Guide(this);
+    if (m_guide->isVisible())
+        return m_guide->hide();
+    static const char* const chapters[] = {"blank",  "edge",    "target", "layout", "drill",
+                                           "listen", "correct", "finish", "logbook"};
+    const int stage = m_stages->currentRow();
+    const bool atWork = m_whole->currentWidget() == m_desk && stage >= 0;
+    m_guide->openAt(QLatin1String(atWork ? chapters[stage] : "shop"));
 }
 
 void MainWindow::open(std::function<Result<Store>()> how)

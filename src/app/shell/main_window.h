@@ -23,6 +23,7 @@ class ComparePage;
 class CorrectPage;
 struct LikeWanted;
 class FinishPage;
+class Guide;
 class ListenPage;
 class LogbookPage;
 class MessageBar;
@@ -119,7 +120,7 @@ private:
     void openAsked();
     void newFromSpec();
     void exportAsked(const QString& format, const QString& suffix);
-    void showWalk();
+    void showGuide();
     void showShopMemory();
     /// Of the instrument as it is now, full size.
     void writeTemplate();
@@ -151,6 +152,7 @@ private:
     QWidget* m_nothing = nullptr; ///< where there is nothing to hear yet
     QList<QAction*> m_needBook;
     QMenu* m_recent = nullptr;
+    Guide* m_guide = nullptr;
     QAction* m_inches = nullptr;
     QAction* m_darkAction = nullptr;
     text::LengthUnit m_unit = text::LengthUnit::Millimetres;
