@@ -687,7 +687,8 @@ private Q_SLOTS:
         press("stockTurningFace");
         type("stockHeadThick", QStringLiteral("6"));
         type("stockHeadThin", QStringLiteral("2,5"));
-        QVERIFY(words("stockTurnedWords").contains(QStringLiteral("1.8 mm off the middle"))); // half of three and a half
+        QVERIFY2(words("stockTurnedWords").contains(QStringLiteral("1.8 mm off the middle")), // half of three and a half
+                 qPrintable(words("stockTurnedWords")));
         type("stockHeadThin", QStringLiteral("0.5"));
         QVERIFY(words("stockTurnedWords").contains(QStringLiteral("too thin")));
         press("stockReamersFace");

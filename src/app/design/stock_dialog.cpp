@@ -314,6 +314,10 @@ void StockDialog::showTurning()
     const BoredEnd head{f[0]->length(), f[1]->length(), f[2]->length()};
     const BoredEnd foot{f[3]->length(), f[4]->length(), f[5]->length()};
     InstrumentSpec spec = m_plan->layout() ? m_plan->layout()->goal.spec() : m_plan->blank().spec;
+    if (!m_plan->layout()) { // a bare tube: its fingerings speak of holes that are not there yet
+        spec.holes.clear();
+        spec.fingerings.clear();
+    }
     const auto instrument = Instrument::make(std::move(spec));
     const auto turned = instrument ? turnedAfter(head, foot, *instrument, f[6]->length()) : Result<Turned>(instrument.error());
     if (!turned) {

@@ -6,10 +6,13 @@
 #include "app/correct/try_card.h"
 #include "app/design/plan.h"
 #include "app/document/take_dialog.h"
+#include "app/finish/finish_page.h"
 #include "app/listen/far_view.h"
 #include "app/listen/listen_page.h"
 #include "app/listen/listener.h"
 #include "app/shell/main_window.h"
+#include "io/whole_file.h"
+#include "report/report.h"
 
 #include <QDir>
 #include <QListWidget>
@@ -166,7 +169,6 @@ bool DemoRun::shootHandsFree()
     constexpr double wellOn = 0.6;
     if (page->listener().heard().ear != session::Ear::Near || page->listener().heard().steady < wellOn)
         return false;
-    shoot(QStringLiteral("hands-free"));
     FarView far;
     far.setAttribute(Qt::WA_DontShowOnScreen);
     const Instrument& shape = m_window->document()->book()->present();
@@ -183,17 +185,23 @@ bool DemoRun::shootEnd()
 {
     if (!m_shot.contains(QStringLiteral("done"))) {
         shoot(QStringLiteral("done"));
-        m_window->correctPage()->setFace(CorrectPage::Face::Registers);
-        return false; // the next tick finds it laid out
-    }
-    if (!m_shot.contains(QStringLiteral("registers"))) {
-        shoot(QStringLiteral("registers"));
         m_window->correctPage()->setFace(CorrectPage::Face::Outcome);
-        return false;
+        return false; // the next tick finds it laid out
     }
     if (!m_shot.contains(QStringLiteral("outcome"))) {
         shoot(QStringLiteral("outcome"));
         m_window->correctPage()->setFace(CorrectPage::Face::NextCut);
+        m_window->goTo(MainWindow::Finish);
+        m_window->findChild<QPushButton*>(QStringLiteral("finishBegin"))->click();
+        return false;
+    }
+    if (!m_shot.contains(QStringLiteral("finish"))) {
+        if (!m_window->finishPage()->plan())
+            return false;
+        shoot(QStringLiteral("finish"));
+        const auto passport =
+            report::written(passportOf(*m_window->document()->book()), m_window->finishPage()->plan(), {}, true, draw::Paper::A4);
+        m_ok = passport && io::writeFileWhole((m_folder + QStringLiteral("/passport.pdf")).toStdString(), *passport) && m_ok;
         m_window->goTo(MainWindow::Logbook);
         return false;
     }
