@@ -6342,10 +6342,6 @@ dB</translation>
         <translation>ungefähr</translation>
     </message>
     <message>
-        <source>Fingers from the mouth down: x closed, o open, / partly.</source>
-        <translation>Griffe vom Mund abwärts: x zu, o offen, / teils.</translation>
-    </message>
-    <message>
         <source>Measures</source>
         <translation>Maße</translation>
     </message>
@@ -6532,6 +6528,15 @@ dB</translation>
     <message>
         <source>A quarter of an hour a day at first, wiped dry each time: damp swells the bore from inside, and what is forced cracks.</source>
         <translation>Anfangs eine Viertelstunde am Tag, jedes Mal trocken gewischt: Feuchte lässt die Bohrung von innen quellen, und was gezwungen wird, reißt.</translation>
+    </message>
+    <message>
+        <source>about %1</source>
+        <comment>cents, reckoned</comment>
+        <translation>etwa %1</translation>
+    </message>
+    <message>
+        <source>Fingers from the mouth down: x closed, o open, / partly. What is about so was not heard since the last cut; it is reckoned from this piece of wood. One standard deviation stands beside.</source>
+        <translation>Griffe vom Mund abwärts: x zu, o offen, / teils. Was mit etwa dasteht, wurde seit dem letzten Schnitt nicht gehört; es ist aus diesem Stück Holz errechnet. Daneben steht eine Standardabweichung.</translation>
     </message>
 </context>
 <context>

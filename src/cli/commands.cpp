@@ -25,6 +25,7 @@
 #include "session/compare.h"
 #include "session/finder.h"
 #include "session/long_take.h"
+#include "session/passport.h"
 #include "session/session.h"
 #include "session/sizes.h"
 #include "store/shop_memory.h"
@@ -771,10 +772,12 @@ Answer writeReport(const std::string& path, const std::string& file, const Repor
         finish = std::move(*read);
     }
     ensureGraphics();
-    const Passport passport = passportOf(book);
+    const auto passport = session::wholePassport(book);
+    if (!passport)
+        return passport.error();
     const text::PassportWishes what{wishes.shortOne, QString::fromStdString(wishes.maker), QString::fromStdString(wishes.serial),
                                     wishes.inches ? text::LengthUnit::Inches : text::LengthUnit::Millimetres};
-    const auto content = report::written(passport, finish, what, pdf, wishes.letter ? draw::Paper::Letter : draw::Paper::A4);
+    const auto content = report::written(*passport, finish, what, pdf, wishes.letter ? draw::Paper::Letter : draw::Paper::A4);
     if (!content)
         return content.error();
     if (auto ok = io::writeFileWhole(file, *content); !ok)

@@ -126,13 +126,13 @@ Sketch timbreSketch(const std::vector<PartialsOf>& notes, double width_mm)
 {
     Sketch s;
     s.width = width_mm;
-    s.height = 34.0;
+    s.height = 28.0;
     const double column = width_mm / static_cast<double>(std::max<std::size_t>(8, notes.size()));
-    constexpr double foot = 28.0;
+    constexpr double foot = 22.0;
     constexpr double faintest_dB = -40.0;
     for (std::size_t i = 0; i < notes.size(); ++i) {
         const double middle = (static_cast<double>(i) + 0.5) * column;
-        for (std::size_t k = 0; k < notes[i].partials_dB.size() && k < 8; ++k) {
+        for (std::size_t k = 0; k < notes[i].partials_dB.size() && k < 6; ++k) {
             const double strength = std::clamp(1.0 - notes[i].partials_dB[k] / faintest_dB, 0.0, 1.0);
             const double wide = strength * column * 0.8;
             if (wide > 0.1)

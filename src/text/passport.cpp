@@ -93,12 +93,16 @@ QString chart(const Passport& p)
                             signs(p.instrument, n.fingering),
                             QString::number(n.fingering.registerNumber),
                             number(n.fingering.target.hertz(), 1),
-                            n.off ? cents(n.off->cents()) : tr("not heard"),
+                            !n.off       ? tr("not heard")
+                            : n.reckoned ? tr("about %1", "cents, reckoned").arg(cents(n.off->cents()))
+                                         : cents(n.off->cents()),
                             n.off ? spread(std::max(0.1, n.sd.cents())) : QString()};
     return heading(tr("Notes at %1 °C, A4 = %2 Hz")
                        .arg(number(spec.tuning.playedAt.celsius(), 1), number(spec.tuning.a4.hertz(), 1))) +
            table({tr("note"), tr("fingers"), tr("register"), tr("target, Hz"), tr("cents off"), tr("give or take")}, rows) +
-           paragraph(tr("Fingers from the mouth down: x closed, o open, / partly."));
+           paragraph(tr("Fingers from the mouth down: x closed, o open, / partly. What is about so was not heard since the last "
+                        "cut; it is "
+                        "reckoned from this piece of wood. One standard deviation stands beside."));
 }
 
 QString measures(const Passport& p, LengthUnit unit)
@@ -108,8 +112,9 @@ QString measures(const Passport& p, LengthUnit unit)
     for (const Station& s : spec.bore)
         bore << QStringList{length(fine(s.at), unit), length(fine(s.diameter), unit),
                             length(fine(s.wall.value_or(spec.wall)), unit)};
-    QString s = heading(tr("Measures")) + paragraph(mouthWords(spec.excitation, unit)) +
-                table({tr("from the mouth"), tr("bore"), tr("wall")}, bore);
+    // Tables are not torn: they begin a page.
+    QString s = QStringLiteral("<h2 style=\"page-break-before:always\">%1</h2>\n").arg(tr("Measures").toHtmlEscaped()) +
+                paragraph(mouthWords(spec.excitation, unit)) + table({tr("from the mouth"), tr("bore"), tr("wall")}, bore);
     QList<QStringList> holes;
     for (const Hole& h : spec.holes)
         holes << QStringList{QString::fromStdString(h.id.text), length(fine(p.instrument.length() - h.at), unit),

@@ -60,7 +60,9 @@ class TestGuiFinish : public gui::WatchedTest
         auto* serial = dialog->findChild<QLineEdit*>(QStringLiteral("passportSerial"));
         serial->setFocus();
         QTest::keyClicks(serial, QStringLiteral("31"));
-        QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("passportFile")), Qt::LeftButton);
+        auto* file = dialog->findChild<QPushButton*>(QStringLiteral("passportFile"));
+        QTRY_VERIFY_WITH_TIMEOUT(file->isEnabled(), 20000);
+        QTest::mouseClick(file, Qt::LeftButton);
         QTRY_VERIFY(desk.window().findChild<QDialog*>(QStringLiteral("passportDialog")) == nullptr);
     }
     static void answerWith(const QString& words)

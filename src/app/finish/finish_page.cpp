@@ -442,7 +442,7 @@ void FinishPage::passport()
     if (const std::string* kept = book->finish())
         if (auto plan = io::finishFromText(*kept))
             finish = std::move(*plan);
-    auto* dialog = new PassportDialog(*m_questions, passportOf(*book), std::move(finish), m_unit, this);
+    auto* dialog = new PassportDialog(*m_questions, book, std::move(finish), m_unit, this);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     connect(dialog, &PassportDialog::failed, this, &FinishPage::failed);
     connect(dialog, &PassportDialog::told, this, &FinishPage::told);

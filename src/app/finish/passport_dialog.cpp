@@ -5,6 +5,7 @@
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
 #include "io/whole_file.h"
+#include "session/passport.h"
 #include "text/errors.h"
 
 #include <QComboBox>
@@ -20,11 +21,13 @@
 
 namespace dowel::app {
 
-PassportDialog::PassportDialog(Questions& questions, Passport passport, std::optional<FinishPlan> finish, text::LengthUnit unit,
-                               QWidget* parent)
+PassportDialog::PassportDialog(Questions& questions, std::shared_ptr<const Workbook> book, std::optional<FinishPlan> finish,
+                               text::LengthUnit unit, QWidget* parent)
     : QDialog(parent),
       m_questions(&questions),
-      m_passport(std::move(passport)),
+      m_book(std::move(book)),
+      m_file(form::button(this, "passportFile", tr("Write a &file…"), true)),
+      m_print(form::button(this, "passportPrint", tr("&Print…"))),
       m_finish(std::move(finish)),
       m_unit(unit),
       m_which(form::box(this, "passportWhich", tr("Which one"))),
@@ -58,14 +61,12 @@ PassportDialog::PassportDialog(Questions& questions, Passport passport, std::opt
     words->setText(
         tr("Notes are told as last heard since the last cut, at the temperature of the tuning. A file ending in .html is "
            "a page for a browser, .pdf one for paper."));
-    auto* file = form::button(this, "passportFile", tr("Write a &file…"), true);
-    auto* paper = form::button(this, "passportPrint", tr("&Print…"));
     auto* close = form::button(this, "passportClose", tr("&Close"));
     auto* answers = new QHBoxLayout;
     answers->addWidget(close);
     answers->addStretch(1);
-    answers->addWidget(paper);
-    answers->addWidget(file);
+    answers->addWidget(m_print);
+    answers->addWidget(m_file);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 20, 24, 20);
     column->setSpacing(2 * Style::grid);
@@ -76,8 +77,20 @@ PassportDialog::PassportDialog(Questions& questions, Passport passport, std::opt
     connect(m_maker, &QLineEdit::textChanged, this,
             [](const QString& mark) { QSettings().setValue(QStringLiteral("makersMark"), mark); });
     connect(close, &QPushButton::clicked, this, &QDialog::reject);
-    connect(file, &QPushButton::clicked, this, &PassportDialog::write);
-    connect(paper, &QPushButton::clicked, this, &PassportDialog::print);
+    connect(m_file, &QPushButton::clicked, this, &PassportDialog::write);
+    connect(m_print, &QPushButton::clicked, this, &PassportDialog::print);
+    for (QPushButton* b : {m_file, m_print})
+        b->setEnabled(false); // until it is worked out
+    m_jobs.run([book = m_book](const Cancel& cancel) { return session::wholePassport(*book, cancel); },
+               [this](const Result<Passport>& passport) {
+                   if (!passport) {
+                       Q_EMIT failed(text::sentence(passport.error()));
+                       return;
+                   }
+                   m_passport = *passport;
+                   for (QPushButton* b : {m_file, m_print})
+                       b->setEnabled(true);
+               });
 }
 
 text::PassportWishes PassportDialog::wishes() const
@@ -99,7 +112,7 @@ void PassportDialog::write()
     const bool pdf = !path.endsWith(QLatin1String(".html"));
     setEnabled(false); // until it is written
     m_jobs.run(
-        [passport = m_passport, finish = m_finish, wishes = wishes(), pdf, paper = paper(),
+        [passport = *m_passport, finish = m_finish, wishes = wishes(), pdf, paper = paper(),
          to = path.toStdString()](const Cancel&) {
             const auto content = report::written(passport, finish, wishes, pdf, paper);
             return content ? io::writeFileWhole(to, *content) : Status(content.error());
@@ -117,11 +130,11 @@ void PassportDialog::print()
 {
     QPrinter printer(QPrinter::HighResolution);
     printer.setPageSize(QPageSize(paper() == draw::Paper::Letter ? QPageSize::Letter : QPageSize::A4));
-    printer.setDocName(QString::fromStdString(m_passport.instrument.spec().name));
+    printer.setDocName(QString::fromStdString(m_passport->instrument.spec().name));
     QPrintPreviewDialog preview(&printer, this);
     preview.setObjectName(QStringLiteral("passportPreview"));
     connect(&preview, &QPrintPreviewDialog::paintRequested, this, [this](QPrinter* to) {
-        if (const auto ok = report::painted(*to, m_passport, m_finish, wishes()); !ok)
+        if (const auto ok = report::painted(*to, *m_passport, m_finish, wishes()); !ok)
             Q_EMIT failed(text::sentence(ok.error()));
     });
     preview.exec();

@@ -10,6 +10,7 @@
 class QCheckBox;
 class QComboBox;
 class QLineEdit;
+class QPushButton;
 
 namespace dowel::app {
 
@@ -20,8 +21,8 @@ class PassportDialog : public QDialog
     Q_OBJECT
 
 public:
-    PassportDialog(Questions& questions, Passport passport, std::optional<FinishPlan> finish, text::LengthUnit unit,
-                   QWidget* parent = nullptr);
+    PassportDialog(Questions& questions, std::shared_ptr<const Workbook> book, std::optional<FinishPlan> finish,
+                   text::LengthUnit unit, QWidget* parent = nullptr);
 
 Q_SIGNALS:
     void failed(const QString& sentence);
@@ -33,7 +34,10 @@ private:
     void write();
     void print();
     Questions* m_questions;
-    Passport m_passport;
+    std::shared_ptr<const Workbook> m_book;
+    std::optional<Passport> m_passport; ///< when it is worked out
+    QPushButton* m_file;
+    QPushButton* m_print;
     std::optional<FinishPlan> m_finish;
     text::LengthUnit m_unit;
     QComboBox* m_which;

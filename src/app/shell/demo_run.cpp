@@ -13,6 +13,7 @@
 #include "app/shell/main_window.h"
 #include "io/whole_file.h"
 #include "report/report.h"
+#include "session/passport.h"
 
 #include <QDir>
 #include <QListWidget>
@@ -199,8 +200,9 @@ bool DemoRun::shootEnd()
         if (!m_window->finishPage()->plan())
             return false;
         shoot(QStringLiteral("finish"));
-        const auto passport =
-            report::written(passportOf(*m_window->document()->book()), m_window->finishPage()->plan(), {}, true, draw::Paper::A4);
+        const auto whole = session::wholePassport(*m_window->document()->book());
+        const auto passport = whole ? report::written(*whole, m_window->finishPage()->plan(), {}, true, draw::Paper::A4)
+                                    : Result<std::string>(whole.error());
         m_ok = passport && io::writeFileWhole((m_folder + QStringLiteral("/passport.pdf")).toStdString(), *passport) && m_ok;
         m_window->goTo(MainWindow::Logbook);
         return false;

@@ -30,7 +30,7 @@ Passport passportOf(const Workbook& book)
     const std::size_t newest = book.shapes().size() - 1;
     const Temperature played = p.instrument.spec().tuning.playedAt;
     for (const Fingering& f : p.instrument.spec().fingerings) {
-        PassportNote note{f, {}, {}, {}};
+        PassportNote note{f, {}, {}, false, {}};
         double sum = 0.0;
         double weights = 0.0;
         for (const PlacedReading& r : readings) {
