@@ -3,6 +3,7 @@
 
 #include "core/tuning/scale.h"
 #include "io/audio_file.h"
+#include "io/finish_json.h"
 #include "io/json_reader.h"
 #include "io/layout_json.h"
 #include "io/plan_json.h"
@@ -99,6 +100,16 @@ void blank(std::string_view bytes)
 void plan(std::string_view bytes)
 {
     (void)io::readPlanFile(MemoryFile(bytes).path());
+}
+
+void finish(std::string_view bytes)
+{
+    const auto read = io::finishFromText(std::string(bytes));
+    if (!read)
+        return;
+    const auto back = io::finishFromText(io::finishText(*read));
+    if (!back || !(*back == *read))
+        broken("a finish does not read back as it was written");
 }
 
 void scale(std::string_view bytes)

@@ -20,12 +20,13 @@ void step(std::string_view bytes);     ///< work done
 void entry(std::string_view bytes);    ///< an entry of the record: its kind, a line break, its body
 void blank(std::string_view bytes);    ///< a blank to be laid out
 void plan(std::string_view bytes);     ///< what the window keeps of a plan
+void finish(std::string_view bytes);   ///< the works of a finish with their days
 void scale(std::string_view bytes);    ///< a temperament in a text file
 void audio(std::string_view bytes);    ///< WAV, FLAC and what else is sound
 void workbook(std::string_view bytes); ///< a workbook's file
 
-inline constexpr Parser parsers[] = {{"spec", spec},   {"session", session}, {"step", step},
-                                     {"entry", entry}, {"blank", blank},     {"plan", plan},
-                                     {"scale", scale}, {"audio", audio},     {"workbook", workbook}};
+inline constexpr Parser parsers[] = {{"spec", spec},   {"session", session},  {"step", step},     {"entry", entry},
+                                     {"blank", blank}, {"plan", plan},        {"finish", finish}, {"scale", scale},
+                                     {"audio", audio}, {"workbook", workbook}};
 
 } // namespace dowel::fuzzing
