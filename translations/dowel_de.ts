@@ -2435,6 +2435,10 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <source>Written to %1.</source>
         <translation>Geschrieben nach %1.</translation>
     </message>
+    <message>
+        <source>humid, %</source>
+        <translation>Feuchte, %</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::Guide</name>
@@ -4784,6 +4788,16 @@ noch nicht gebohrt</translation>
     <message>
         <source>Where the shop's workbooks lie.</source>
         <translation>Wo die Werkbücher der Werkstatt liegen.</translation>
+    </message>
+    <message>
+        <source>Finish, due since %1: %2</source>
+        <comment>day, work</comment>
+        <translation>Oberfläche, fällig seit %1: %2</translation>
+    </message>
+    <message>
+        <source>Finish, from %1: %2</source>
+        <comment>day, work</comment>
+        <translation>Oberfläche, ab %1: %2</translation>
     </message>
 </context>
 <context>

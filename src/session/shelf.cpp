@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/shelf.h"
 
+#include "core/base/clock.h"
+#include "io/finish_json.h"
 #include "io/plan_json.h"
 #include "session/round.h"
 #include "store/store.h"
@@ -57,6 +59,20 @@ const Advice* standingAdvice(const Workbook& book)
     return nullptr;
 }
 
+/// Who finishes is done with cutting, unless a cut is ready or something does not fit.
+void takeFinish(ShelfLine& line, const Workbook& book)
+{
+    if (book.finish() == nullptr || line.state == ShelfLine::State::CutReady || line.state == ShelfLine::State::Stopped)
+        return;
+    const auto plan = io::finishFromText(*book.finish());
+    const auto next = plan ? nextWork(*plan) : std::nullopt;
+    if (!next)
+        return;
+    line.work = plan->works[*next];
+    line.workFrom = daysOf(*plan)[*next].from;
+    line.state = line.workFrom <= today() ? ShelfLine::State::FinishDue : ShelfLine::State::Finishing;
+}
+
 void takeBook(ShelfLine& line, const Workbook& book)
 {
     line.name = book.present().spec().name;
@@ -75,14 +91,14 @@ void takeBook(ShelfLine& line, const Workbook& book)
     line.state = line.toHear > 0 ? ShelfLine::State::ToHear : ShelfLine::State::Heard;
     if (const Advice* any = book.latestAdvice(); any != nullptr && any->of > 0 && line.toHear == 0)
         line.worst = any->worst;
-    const Advice* advice = standingAdvice(book);
-    if (advice == nullptr)
-        return;
-    line.state = stateOf(*advice);
-    if (advice->state == AdviceState::Measure)
-        line.toHear = static_cast<int>(advice->fingerings.size());
-    if (!advice->steps.empty())
-        line.next = advice->steps.front().cut;
+    if (const Advice* advice = standingAdvice(book)) {
+        line.state = stateOf(*advice);
+        if (advice->state == AdviceState::Measure)
+            line.toHear = static_cast<int>(advice->fingerings.size());
+        if (!advice->steps.empty())
+            line.next = advice->steps.front().cut;
+    }
+    takeFinish(line, book);
 }
 
 } // namespace

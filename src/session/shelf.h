@@ -5,6 +5,7 @@
 
 #include "core/base/cancel.h"
 #include "core/record/workbook.h"
+#include "core/shop/finish.h"
 #include "session/practice.h"
 
 #include <optional>
@@ -16,7 +17,7 @@ namespace dowel::session {
 struct ShelfLine
 {
     /// Where it stands, in the order in which it asks for its maker.
-    enum class State { CutReady, Stopped, ToHear, Heard, LaidOut, Planned, Done, Unreadable };
+    enum class State { CutReady, Stopped, FinishDue, ToHear, Heard, LaidOut, Planned, Finishing, Done, Unreadable };
 
     std::string path;
     std::string name;
@@ -24,10 +25,12 @@ struct ShelfLine
     std::optional<Instrument> shape; ///< as it is, or as it is to be where nothing is drilled yet
     std::string lowest;              ///< note; empty where nothing is wanted yet
     bool practice = false;
-    Score score{};              ///< of a practice blank
-    int toHear = 0;             ///< fingerings that were never heard on it
-    int notes = 0;              ///< fingerings that are wanted
-    std::optional<Cut> next;    ///< for CutReady
+    Score score{};                  ///< of a practice blank
+    int toHear = 0;                 ///< fingerings that were never heard on it
+    int notes = 0;                  ///< fingerings that are wanted
+    std::optional<Cut> next;        ///< for CutReady
+    std::optional<FinishWork> work; ///< of its finish, for FinishDue and Finishing, and from which day
+    std::chrono::sys_days workFrom{};
     std::optional<Cents> worst; ///< furthest off, as last advised
     std::string touched;        ///< when its newest entry was made; ISO 8601, UTC; empty where there is none
     std::optional<Error> trouble;

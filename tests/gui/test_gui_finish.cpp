@@ -160,6 +160,8 @@ private Q_SLOTS:
         QTRY_COMPARE(works->item(2, 1)->text(), QStringLiteral("4"));
         works->item(2, 4)->setText(QStringLiteral("61.5"));
         QTRY_VERIFY(kept().works[2].weight_g.has_value());
+        works->item(2, 5)->setText(QStringLiteral("45"));
+        QTRY_VERIFY(kept().works[2].humidity && std::abs(*kept().works[2].humidity - 0.45) < 1e-9);
         works->item(2, 3)->setText(QStringLiteral("2026-02-30"));
         QTRY_VERIFY(desk.message().contains(QStringLiteral("2026-02-30")));
         QVERIFY(!kept().works[2].done);

@@ -1,10 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves the shop without a window: every state an instrument can be in, what cannot be read, two hundred at once, and
 // instruments of one model side by side.
+#include "core/base/clock.h"
 #include "core/fit/fit.h"
 #include "core/layout/layout.h"
 #include "core/tuning/pitch.h"
+#include "io/finish_json.h"
 #include "session/compare.h"
+#include "session/finish_shift.h"
 #include "session/shelf.h"
 #include "session/sizes.h"
 #include "sim/bench.h"
@@ -147,6 +150,71 @@ private Q_SLOTS:
         add(heard(chart[1], 12.5)); // the last one counts
         QCOMPARE(session::scoreOf(book), (session::Score{0, 2, 14, 1, 2}));
         QVERIFY(!session::verdictOf(book)); // what came is heard: Outcome has it
+    }
+    void aFinishThatIsDueIsSaid()
+    {
+        const QTemporaryDir shop;
+        const std::string path = shop.filePath(QStringLiteral("one.dowel")).toStdString();
+        auto store = Store::create(path, fixtures::whistle());
+        VERIFY_OK(store);
+        FinishPlan plan = usualFinish("wax", "hardwood", false, today() - std::chrono::days(3));
+        plan.works[0].done = plan.start;
+        QVERIFY(store->append(FinishEntry{io::finishText(plan)}).ok());
+        auto line = session::shelfLine(path);
+        QVERIFY(line.state == session::ShelfLine::State::FinishDue);
+        QVERIFY(line.work && line.work->kind == FinishKind::SmoothBore);
+        QVERIFY(line.workFrom == plan.start + std::chrono::days(1));
+        plan.works[1].done = today() + std::chrono::days(5); // dated ahead: the next is not due yet
+        QVERIFY(store->append(FinishEntry{io::finishText(plan)}).ok());
+        line = session::shelfLine(path);
+        QVERIFY(line.state == session::ShelfLine::State::Finishing);
+        for (FinishWork& w : plan.works)
+            w.done = today();
+        QVERIFY(store->append(FinishEntry{io::finishText(plan)}).ok());
+        QVERIFY(!session::shelfLine(path).work);
+    }
+    void whatAFinishUsuallyMovesIsLearntFromTheFolder()
+    {
+        const QTemporaryDir shop;
+        const auto day = [](int n) {
+            return today() + std::chrono::days(n);
+        };
+        const auto heard = [](const Fingering& f, double cents) {
+            ReadingEntry r;
+            r.fingering = f.id;
+            r.pitch = f.target * std::exp2(cents / 1200.0);
+            r.sd = Cents::fromCents(1.0);
+            r.air = Temperature::fromCelsius(20.0);
+            return r;
+        };
+        // Three pieces: 3 and 5 cents sharper after oil, one waxed.
+        int number = 0;
+        for (const auto& [recipe, moved] : {std::pair("oil", 3.0), std::pair("oil", 5.0), std::pair("wax", -9.0)}) {
+            auto store =
+                Store::create(shop.filePath(QStringLiteral("%1.dowel").arg(++number)).toStdString(), fixtures::whistle());
+            VERIFY_OK(store);
+            FinishPlan plan = usualFinish(recipe, "hardwood", false, day(0));
+            const auto shape = store->book().present();
+            for (const Fingering& f : shape.spec().fingerings)
+                QVERIFY(store->append(heard(f, -2.0)).ok());
+            for (FinishWork& w : plan.works)
+                w.done = today() + std::chrono::days(1);
+            QVERIFY(store->append(FinishEntry{io::finishText(plan)}).ok());
+            putClockForward(std::chrono::hours(24 * 2));
+            for (const Fingering& f : shape.spec().fingerings)
+                QVERIFY(store->append(heard(f, -2.0 + moved)).ok());
+        }
+        const auto usual = session::usualShift(shop.path().toStdString(), "oil", {});
+        VERIFY_OK(usual);
+        QCOMPARE(usual->instruments, 2);
+        VERIFY_NEAR(usual->mean.cents(), 4.0, 1e-6);
+        VERIFY_NEAR(usual->low.cents(), 3.0, 1e-6);
+        VERIFY_NEAR(usual->high.cents(), 5.0, 1e-6);
+        // The one in hand does not teach itself; another recipe is another matter.
+        const auto others =
+            session::usualShift(shop.path().toStdString(), "oil", shop.filePath(QStringLiteral("1.dowel")).toStdString());
+        QCOMPARE(others->instruments, 1);
+        QCOMPARE(session::usualShift(shop.path().toStdString(), "lacquer", {})->instruments, 0);
     }
     void aRowByProportionSaysWhatScaleItIs()
     {

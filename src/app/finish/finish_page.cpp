@@ -70,7 +70,7 @@ FinishPage::FinishPage(Document& document, Questions& questions, QWidget* parent
       m_begin(form::button(this, "finishBegin", tr("&Begin with it"), true)),
       m_words(form::words(this, "finishWords")),
       m_works(form::table(this, "finishWorks", tr("Works of the finish"),
-                          {tr("work"), tr("days"), tr("from"), tr("done"), tr("weight, g")}, 28)),
+                          {tr("work"), tr("days"), tr("from"), tr("done"), tr("weight, g"), tr("humid, %")}, 28)),
       m_how(form::words(this, "finishHow", true)),
       m_moved(form::table(this, "finishMoved", tr("What it moved"), {tr("note"), tr("before"), tr("after"), tr("moved")})),
       m_usual(form::words(this, "finishUsual"))
@@ -253,7 +253,8 @@ void FinishPage::showWorks()
         form::row(m_works, i,
                   {text::work(w), QString::number(w.days), text::day(days[static_cast<std::size_t>(i)].from),
                    w.done ? QLocale().toString(dateOf(*w.done), QLocale::ShortFormat) : QString(),
-                   w.weight_g ? text::number(*w.weight_g, 1) : QString()});
+                   w.weight_g ? text::number(*w.weight_g, 1) : QString(),
+                   w.humidity ? text::number(100.0 * *w.humidity, 0) : QString()});
         m_works->item(i, Work)->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsUserCheckable | Qt::ItemIsEditable);
         m_works->item(i, Work)->setCheckState(w.done ? Qt::Checked : Qt::Unchecked);
         m_works->item(i, From)->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable);
@@ -353,6 +354,12 @@ void FinishPage::takeCell(int row, int column)
         w.weight_g.reset();
         if (number)
             w.weight_g = grams;
+    } else if (column == Humidity) {
+        bool number = false;
+        const double percent = QLocale().toDouble(typed, &number);
+        w.humidity.reset();
+        if (number)
+            w.humidity = percent / 100.0;
     }
     if (plan == *m_plan)
         return showWorks();

@@ -41,7 +41,7 @@ protected:
     void showEvent(QShowEvent* event) override;
 
 private:
-    enum Column { Work, Days, From, DoneOn, Weight, ColumnCount };
+    enum Column { Work, Days, From, DoneOn, Weight, Humidity, ColumnCount };
     void fillRecipes();
     [[nodiscard]] QLayout* makePlan();
     [[nodiscard]] QLayout* makeMoved();

@@ -5,6 +5,7 @@
 #include "app/parts/outline.h"
 #include "app/parts/style.h"
 #include "text/errors.h"
+#include "text/finish.h"
 #include "text/names.h"
 #include "text/sentences.h"
 #include "text/units.h"
@@ -48,6 +49,13 @@ QString stands(const ShelfLine& line)
     case State::Heard: return ShopPage::tr("Heard; the advice is to be worked out");
     case State::LaidOut: return ShopPage::tr("Laid out, to be drilled");
     case State::Planned: return ShopPage::tr("Being planned");
+    case State::FinishDue:
+        return line.work
+                   ? ShopPage::tr("Finish, due since %1: %2", "day, work").arg(text::day(line.workFrom), text::work(*line.work))
+                   : QString();
+    case State::Finishing:
+        return line.work ? ShopPage::tr("Finish, from %1: %2", "day, work").arg(text::day(line.workFrom), text::work(*line.work))
+                         : QString();
     case State::Done: return ShopPage::tr("Done: nothing more to cut");
     case State::Unreadable: break;
     }
