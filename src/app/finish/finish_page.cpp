@@ -88,8 +88,8 @@ FinishPage::FinishPage(Document& document, Questions& questions, QWidget* parent
     auto* columns = new QHBoxLayout(this);
     columns->setContentsMargins(3 * Style::grid, 2 * Style::grid, 2 * Style::grid, 2 * Style::grid);
     columns->setSpacing(4 * Style::grid);
-    columns->addLayout(makePlan(), 3);
-    columns->addLayout(makeMoved(), 2);
+    columns->addLayout(makePlan(), 2);
+    columns->addLayout(makeMoved(), 1);
     fillRecipes();
     bind();
     refresh();
