@@ -2313,7 +2313,7 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     </message>
     <message>
         <source>moved</source>
-        <translation>verschoben</translation>
+        <translation>um</translation>
     </message>
     <message>
         <source>First day</source>
@@ -2504,7 +2504,7 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     </message>
     <message>
         <source>&lt;p&gt;Places and sizes of the holes, worked out; drag one on the workpiece and every note moves. Where notes stay out of tolerance it says what would help, and &lt;i&gt;Do so&lt;/i&gt; takes it over. &lt;i&gt;Copy an instrument&lt;/i&gt; carries a measured one over, and shows first what its own row plays.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Plätze und Maße der Löcher, ausgerechnet; eines am Werkstück ziehen, und jeder Ton geht mit. Wo Töne außerhalb der Toleranz bleiben, sagt sie, was hülfe, und &lt;i&gt;So machen&lt;/i&gt; übernimmt es. &lt;i&gt;Ein Instrument kopieren&lt;/i&gt; überträgt ein gemessenes und zeigt zuerst, was seine eigene Reihe spielt.&lt;/p&gt;</translation>
+        <translation>&lt;p&gt;Plätze und Maße der Löcher, ausgerechnet; eines am Werkstück ziehen, und jeder Ton geht mit. Wo Töne außerhalb der Toleranz bleiben, sagt sie, was hülfe, und &lt;i&gt;So machen&lt;/i&gt; übernimmt es. &lt;i&gt;Instrument nachbauen&lt;/i&gt; überträgt ein gemessenes und zeigt zuerst, was seine eigene Reihe spielt.&lt;/p&gt;</translation>
     </message>
     <message>
         <source>Drill (Ctrl+5)</source>
@@ -2524,11 +2524,11 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     </message>
     <message>
         <source>Correct (Ctrl+7)</source>
-        <translation>Berichtigen (Strg+7)</translation>
+        <translation>Nacharbeiten (Strg+7)</translation>
     </message>
     <message>
         <source>&lt;p&gt;The card says which cut comes next, how far and with what. Cut exactly so far, measure with calipers, type what they say, &lt;b&gt;Enter&lt;/b&gt;. Dowel says when to listen again, and where the readings do not fit the measures it says so first. &lt;i&gt;Plan otherwise&lt;/i&gt; chooses how the plan goes about it.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Moves&lt;/b&gt;: the cents that a tenth of a millimetre is worth. &lt;b&gt;Try it&lt;/b&gt;: drag a hole, the foot or the stopper and see every note move; nothing of it is kept. &lt;b&gt;Registers&lt;/b&gt;: how wide octaves or twelfths are. &lt;b&gt;Outcome&lt;/b&gt;: what was forecast beside what came.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Die Karte sagt, welcher Schnitt als Nächstes kommt, wie weit und womit. Genau so weit schneiden, mit dem Messschieber messen, eintippen, was er sagt, &lt;b&gt;Eingabe&lt;/b&gt;. Dowel sagt, wann wieder zu hören ist, und wo die Messungen nicht zu den Maßen passen, sagt es das zuerst. &lt;i&gt;Anders planen&lt;/i&gt; wählt, wie der Plan vorgeht.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Was bewegt was&lt;/b&gt;: die Cent, die ein Zehntelmillimeter wert ist. &lt;b&gt;Versuchen&lt;/b&gt;: ein Loch, den Fuß oder den Stopfen ziehen und jeden Ton gehen sehen; nichts davon bleibt. &lt;b&gt;Register&lt;/b&gt;: wie weit Oktaven oder Duodezimen sind. &lt;b&gt;Ergebnis&lt;/b&gt;: was vorhergesagt war neben dem, was kam.&lt;/p&gt;</translation>
+        <translation>&lt;p&gt;Die Karte sagt, welcher Schnitt als Nächstes kommt, wie weit und womit. Genau so weit schneiden, mit dem Messschieber messen, eintippen, was er sagt, &lt;b&gt;Eingabe&lt;/b&gt;. Dowel sagt, wann wieder zu hören ist, und wo die Messungen nicht zu den Maßen passen, sagt es das zuerst. &lt;i&gt;Anders planen&lt;/i&gt; wählt, wie der Plan vorgeht.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Wirkung&lt;/b&gt;: die Cent, die ein Zehntelmillimeter wert ist. &lt;b&gt;Probieren&lt;/b&gt;: ein Loch, den Fuß oder den Stopfen ziehen und jeden Ton gehen sehen; nichts davon bleibt. &lt;b&gt;Register&lt;/b&gt;: wie weit Oktaven oder Duodezimen sind. &lt;b&gt;Ergebnis&lt;/b&gt;: was vorhergesagt war neben dem, was kam.&lt;/p&gt;</translation>
     </message>
     <message>
         <source>Finish (Ctrl+8)</source>
