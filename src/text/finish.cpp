@@ -90,8 +90,9 @@ QString how(FinishKind kind)
                   "every note, "
                   "and correct what is off. Long high notes: protect your ears.");
     case FinishKind::PlayIn:
-        return tr("A quarter of an hour a day at first, wiped dry each time: damp swells the bore from inside, and what is forced "
-                  "cracks.");
+        return tr(
+            "A quarter of an hour a day at first, wiped dry each time: damp swells the bore from inside, and what is forced "
+            "cracks.");
     case FinishKind::Own: break;
     }
     return tr("As you do it; follow the rules of your shop.");

@@ -27,7 +27,7 @@ Workpiece::Workpiece(QWidget* parent) : QWidget(parent)
     setAccessibleName(tr("Workpiece"));
     setMouseTracking(true);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Preferred); // on a low screen the page below comes first
-    setMaximumHeight(sizeHint().height());
+    setMaximumHeight(Workpiece::sizeHint().height());
 }
 
 void Workpiece::setInstrument(const Instrument& instrument)

@@ -11,7 +11,7 @@ namespace {
 
 constexpr std::array<std::string_view, finishKinds> names{
     "burrs",          "smooth_bore", "abrasives",   "stain",   "oil_soak", "oil_coats",  "wax_coats", "lacquer_outside",
-    "lacquer_inside", "cure",        "cork_tenons", "binding", "stamp",    "hear_again",      "play_in", "own"};
+    "lacquer_inside", "cure",        "cork_tenons", "binding", "stamp",    "hear_again", "play_in",   "own"};
 
 Error bad(std::size_t work, const char* what, const std::string& facts)
 {
