@@ -3220,42 +3220,6 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>Dowel</translation>
     </message>
     <message>
-        <source>Stages of the work</source>
-        <translation>Stufen der Arbeit</translation>
-    </message>
-    <message>
-        <source>Blank</source>
-        <translation>Rohling</translation>
-    </message>
-    <message>
-        <source>Sounding edge</source>
-        <translation>Anblaskante</translation>
-    </message>
-    <message>
-        <source>Target</source>
-        <translation>Ziel</translation>
-    </message>
-    <message>
-        <source>Layout</source>
-        <translation>Anlage</translation>
-    </message>
-    <message>
-        <source>Drill</source>
-        <translation>Bohren</translation>
-    </message>
-    <message>
-        <source>Listen</source>
-        <translation>Hören</translation>
-    </message>
-    <message>
-        <source>Correct</source>
-        <translation>Nacharbeiten</translation>
-    </message>
-    <message>
-        <source>Logbook</source>
-        <translation>Logbuch</translation>
-    </message>
-    <message>
         <source>&amp;Workbook</source>
         <translation>&amp;Werkbuch</translation>
     </message>
@@ -3415,108 +3379,6 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>Bohren, %1: erledigt %2</translation>
     </message>
     <message>
-        <source>Blank
-%1</source>
-        <translation>Rohling
-%1</translation>
-    </message>
-    <message>
-        <source>Sounding edge
-voicing</source>
-        <translation>Anblaskante
-Intonieren</translation>
-    </message>
-    <message numerus="yes">
-        <source>Target
-%n note(s)</source>
-        <translation>
-            <numerusform>Ziel
-%n Ton</numerusform>
-            <numerusform>Ziel
-%n Töne</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>Layout
-%n hole(s)</source>
-        <translation>
-            <numerusform>Anlage
-%n Loch</numerusform>
-            <numerusform>Anlage
-%n Löcher</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>Layout
-not yet</source>
-        <translation>Anlage
-noch nicht</translation>
-    </message>
-    <message>
-        <source>Drill
-ready</source>
-        <translation>Bohren
-bereit</translation>
-    </message>
-    <message>
-        <source>Drill
-lay out first</source>
-        <translation>Bohren
-erst anlegen</translation>
-    </message>
-    <message>
-        <source>Listen
-nothing asked for</source>
-        <translation>Hören
-nichts gefragt</translation>
-    </message>
-    <message>
-        <source>Listen
-%1 of %2 to hear</source>
-        <translation>Hören
-noch %1 von %2</translation>
-    </message>
-    <message>
-        <source>Correct
-listen first</source>
-        <translation>Nacharbeiten
-erst hören</translation>
-    </message>
-    <message>
-        <source>Correct
-a cut is ready</source>
-        <translation>Nacharbeiten
-Schnitt steht an</translation>
-    </message>
-    <message>
-        <source>Correct
-done</source>
-        <translation>Nacharbeiten
-fertig</translation>
-    </message>
-    <message>
-        <source>Correct
-stop</source>
-        <translation>Nacharbeiten
-halt</translation>
-    </message>
-    <message>
-        <source>Correct
-thinking</source>
-        <translation>Nacharbeiten
-wird gerechnet</translation>
-    </message>
-    <message numerus="yes">
-        <source>Logbook
-%n cut(s)</source>
-        <translation>
-            <numerusform>Logbuch
-%n Schnitt</numerusform>
-            <numerusform>Logbuch
-%n Schnitte</numerusform>
-        </translation>
-    </message>
-    <message>
         <source>Open a workbook first; then recordings can be dropped on it.</source>
         <translation>Erst ein Werkbuch öffnen; dann können Aufnahmen darauf gezogen werden.</translation>
     </message>
@@ -3622,24 +3484,6 @@ wird gerechnet</translation>
         <translation>Es gibt nichts zurückzunehmen.</translation>
     </message>
     <message>
-        <source>Drill
-done</source>
-        <translation>Bohren
-fertig</translation>
-    </message>
-    <message>
-        <source>Listen
-not drilled yet</source>
-        <translation>Hören
-noch nicht gebohrt</translation>
-    </message>
-    <message>
-        <source>Correct
-not drilled yet</source>
-        <translation>Berichtigen
-noch nicht gebohrt</translation>
-    </message>
-    <message>
         <source>To the stage Drill</source>
         <translation>Zur Stufe Bohren</translation>
     </message>
@@ -3695,41 +3539,12 @@ noch nicht gebohrt</translation>
         <translation>Der Plan einer früheren Fassung ist jetzt ein Werkbuch: %1.</translation>
     </message>
     <message>
-        <source>Finish</source>
-        <translation>Oberfläche</translation>
-    </message>
-    <message>
         <source>&amp;Finish</source>
         <translation>&amp;Oberfläche</translation>
     </message>
     <message>
         <source>Passpor&amp;t…</source>
         <translation>&amp;Pass…</translation>
-    </message>
-    <message>
-        <source>not begun</source>
-        <translation>nicht begonnen</translation>
-    </message>
-    <message>
-        <source>next: %1</source>
-        <comment>day</comment>
-        <translation>als Nächstes: %1</translation>
-    </message>
-    <message>
-        <source>done</source>
-        <translation>fertig</translation>
-    </message>
-    <message>
-        <source>Finish
-not drilled yet</source>
-        <translation>Oberfläche
-noch nicht gebohrt</translation>
-    </message>
-    <message>
-        <source>Finish
-%1</source>
-        <translation>Oberfläche
-%1</translation>
     </message>
     <message>
         <source>Te&amp;mplate of it as it is…</source>
@@ -4810,6 +4625,194 @@ noch nicht gebohrt</translation>
         <source>%1: %2 in common</source>
         <comment>note, cents</comment>
         <translation>%1: %2 gemeinsam</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::StageList</name>
+    <message>
+        <source>not begun</source>
+        <translation>nicht begonnen</translation>
+    </message>
+    <message>
+        <source>next: %1</source>
+        <comment>day</comment>
+        <translation>als Nächstes: %1</translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation>fertig</translation>
+    </message>
+    <message>
+        <source>Stages of the work</source>
+        <translation>Stufen der Arbeit</translation>
+    </message>
+    <message>
+        <source>Blank</source>
+        <translation>Rohling</translation>
+    </message>
+    <message>
+        <source>Sounding edge</source>
+        <translation>Anblaskante</translation>
+    </message>
+    <message>
+        <source>Target</source>
+        <translation>Ziel</translation>
+    </message>
+    <message>
+        <source>Layout</source>
+        <translation>Anlage</translation>
+    </message>
+    <message>
+        <source>Drill</source>
+        <translation>Bohren</translation>
+    </message>
+    <message>
+        <source>Listen</source>
+        <translation>Hören</translation>
+    </message>
+    <message>
+        <source>Correct</source>
+        <translation>Nacharbeiten</translation>
+    </message>
+    <message>
+        <source>Finish</source>
+        <translation>Oberfläche</translation>
+    </message>
+    <message>
+        <source>Logbook</source>
+        <translation>Logbuch</translation>
+    </message>
+    <message>
+        <source>Blank
+%1</source>
+        <translation>Rohling
+%1</translation>
+    </message>
+    <message>
+        <source>Sounding edge
+voicing</source>
+        <translation>Anblaskante
+Intonieren</translation>
+    </message>
+    <message numerus="yes">
+        <source>Target
+%n note(s)</source>
+        <translation>
+            <numerusform>Ziel
+%n Ton</numerusform>
+            <numerusform>Ziel
+%n Töne</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Layout
+%n hole(s)</source>
+        <translation>
+            <numerusform>Anlage
+%n Loch</numerusform>
+            <numerusform>Anlage
+%n Löcher</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Layout
+not yet</source>
+        <translation>Anlage
+noch nicht</translation>
+    </message>
+    <message>
+        <source>Drill
+done</source>
+        <translation>Bohren
+fertig</translation>
+    </message>
+    <message>
+        <source>Drill
+ready</source>
+        <translation>Bohren
+bereit</translation>
+    </message>
+    <message>
+        <source>Drill
+lay out first</source>
+        <translation>Bohren
+erst anlegen</translation>
+    </message>
+    <message numerus="yes">
+        <source>Logbook
+%n cut(s)</source>
+        <translation>
+            <numerusform>Logbuch
+%n Schnitt</numerusform>
+            <numerusform>Logbuch
+%n Schnitte</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Listen
+not drilled yet</source>
+        <translation>Hören
+noch nicht gebohrt</translation>
+    </message>
+    <message>
+        <source>Correct
+not drilled yet</source>
+        <translation>Berichtigen
+noch nicht gebohrt</translation>
+    </message>
+    <message>
+        <source>Finish
+not drilled yet</source>
+        <translation>Oberfläche
+noch nicht gebohrt</translation>
+    </message>
+    <message>
+        <source>Listen
+nothing asked for</source>
+        <translation>Hören
+nichts gefragt</translation>
+    </message>
+    <message>
+        <source>Listen
+%1 of %2 to hear</source>
+        <translation>Hören
+noch %1 von %2</translation>
+    </message>
+    <message>
+        <source>Correct
+listen first</source>
+        <translation>Nacharbeiten
+erst hören</translation>
+    </message>
+    <message>
+        <source>Correct
+a cut is ready</source>
+        <translation>Nacharbeiten
+Schnitt steht an</translation>
+    </message>
+    <message>
+        <source>Correct
+done</source>
+        <translation>Nacharbeiten
+fertig</translation>
+    </message>
+    <message>
+        <source>Correct
+stop</source>
+        <translation>Nacharbeiten
+halt</translation>
+    </message>
+    <message>
+        <source>Correct
+thinking</source>
+        <translation>Nacharbeiten
+wird gerechnet</translation>
+    </message>
+    <message>
+        <source>Finish
+%1</source>
+        <translation>Oberfläche
+%1</translation>
     </message>
 </context>
 <context>
@@ -6528,10 +6531,6 @@ dB</translation>
         <translation>%1: tiefer erlaubt es das Holz nicht.</translation>
     </message>
     <message>
-        <source>Clamp the pipe, no gloves near the bit; draw it out often to clear the chips, and blow none into your eyes.</source>
-        <translation>Die Pfeife einspannen, keine Handschuhe am Bohrer; ihn oft herausziehen und Späne holen, keine in die Augen blasen.</translation>
-    </message>
-    <message>
         <source>The finish, with what was done of it then</source>
         <translation>Die Oberfläche, mit dem, was damals getan war</translation>
     </message>
@@ -6551,6 +6550,10 @@ dB</translation>
     <message>
         <source>Fingers from the mouth down: x closed, o open, / partly. What is about so was not heard since the last cut; it is reckoned from this piece of wood. One standard deviation stands beside.</source>
         <translation>Griffe vom Mund abwärts: x zu, o offen, / teils. Was mit etwa dasteht, wurde seit dem letzten Schnitt nicht gehört; es ist aus diesem Stück Holz errechnet. Daneben steht eine Standardabweichung.</translation>
+    </message>
+    <message>
+        <source>Know how much wood is left below the bit. Clamp the pipe, no gloves near the bit; draw it out often to clear the chips, and blow none into your eyes.</source>
+        <translation>Wissen, wie viel Holz unter dem Bohrer bleibt. Die Pfeife einspannen, keine Handschuhe am Bohrer; ihn oft herausziehen und Späne holen, keine in die Augen blasen.</translation>
     </message>
 </context>
 <context>

@@ -91,36 +91,6 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>Target
-%n note(s)</source>
-        <translation>
-            <numerusform>Target
-one note</numerusform>
-            <numerusform>Target
-%n notes</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>Layout
-%n hole(s)</source>
-        <translation>
-            <numerusform>Layout
-one hole</numerusform>
-            <numerusform>Layout
-%n holes</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>Logbook
-%n cut(s)</source>
-        <translation>
-            <numerusform>Logbook
-one cut</numerusform>
-            <numerusform>Logbook
-%n cuts</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
         <source>%n instrument(s) are being laid out…</source>
         <translation>
             <numerusform>%n instrument is being laid out…</numerusform>
@@ -153,6 +123,39 @@ one cut</numerusform>
         <translation>
             <numerusform>%1 of %2 in tune, %n cut, %3 sharp</numerusform>
             <numerusform>%1 of %2 in tune, %n cuts, %3 sharp</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::StageList</name>
+    <message numerus="yes">
+        <source>Target
+%n note(s)</source>
+        <translation>
+            <numerusform>Target
+one note</numerusform>
+            <numerusform>Target
+%n notes</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Layout
+%n hole(s)</source>
+        <translation>
+            <numerusform>Layout
+one hole</numerusform>
+            <numerusform>Layout
+%n holes</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Logbook
+%n cut(s)</source>
+        <translation>
+            <numerusform>Logbook
+one cut</numerusform>
+            <numerusform>Logbook
+%n cuts</numerusform>
         </translation>
     </message>
 </context>

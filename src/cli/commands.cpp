@@ -1,42 +1,31 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/commands.h"
 
+#include "cli/finding.h"
+#include "cli/handing_on.h"
 #include "cli/manual.h"
 #include "core/acoustics/colour.h"
 #include "core/base/ratio.h"
 #include "core/forecast/sensitivity.h"
 #include "core/hearing/analyse.h"
-#include "core/layout/template_sheet.h"
 #include "core/plan/plan.h"
 #include "core/tuning/pitch.h"
-#include "draw/template_files.h"
 #include "io/amend_json.h"
 #include "io/audio_file.h"
-#include "io/calendar.h"
-#include "io/finish_json.h"
 #include "io/json_reader.h"
 #include "io/layout_json.h"
 #include "io/record_json.h"
 #include "io/spec_json.h"
-#include "io/table.h"
 #include "io/whole_file.h"
-#include "report/report.h"
 #include "session/advise.h"
-#include "session/compare.h"
-#include "session/finder.h"
 #include "session/long_take.h"
-#include "session/passport.h"
 #include "session/session.h"
-#include "session/sizes.h"
 #include "store/shop_memory.h"
 #include "store/store.h"
 #include "text/errors.h"
-#include "text/finish.h"
-#include "text/passport.h"
 #include "text/sentences.h"
 
 #include <CLI/CLI.hpp>
-#include <QGuiApplication>
 #include <QLocale>
 #include <algorithm>
 #include <cctype>
@@ -49,45 +38,6 @@
 namespace dowel::cli {
 
 namespace {
-
-using io::Json;
-using Answer = Result<Json>;
-
-double tidy(double v)
-{
-    return std::round(v * 1e6) / 1e6;
-}
-
-Json idList(const std::vector<FingeringId>& ids)
-{
-    Json list = Json::array();
-    for (const auto& id : ids)
-        list.push_back(id.text);
-    return list;
-}
-
-/// Drawing text needs the platform's fonts, and those an application; it draws off the screen, whatever is asked for there.
-void ensureGraphics()
-{
-    if (QCoreApplication::instance() != nullptr)
-        return;
-    qputenv("QT_QPA_PLATFORM", "offscreen");
-    static int count = 1;
-    static char name[] = "dowel-cli";
-    static char* arguments[] = {name, nullptr};
-    // Never taken down: at the end of the program what it draws with may be gone before it.
-    static const auto* const application = new QGuiApplication(count, arguments);
-    (void)application;
-}
-
-/// By its name, in any case of letters, or by how it begins.
-bool isWorkbook(const std::string& path)
-{
-    std::string ending = path.substr(path.size() - std::min<std::size_t>(path.size(), 6));
-    std::transform(ending.begin(), ending.end(), ending.begin(),
-                   [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
-    return ending == ".dowel" || io::looksLikeWorkbook(path);
-}
 
 /// Text from files as it may stand on a terminal: nothing in it moves the cursor or changes colours.
 std::string printable(const std::string& text)
@@ -210,21 +160,6 @@ Result<Instrument> asAsked(InstrumentSpec spec, const PredictAsked& asked)
     return Instrument::make(std::move(spec));
 }
 
-/// A workbook's, or one of a specification that nobody has heard yet.
-Result<Workbook> bookOf(const std::string& path)
-{
-    if (isWorkbook(path)) {
-        auto store = Store::open(path, Store::Mode::Look);
-        if (!store)
-            return store.error();
-        return store->book();
-    }
-    auto instrument = io::readSpecFile(path);
-    if (!instrument)
-        return instrument.error();
-    return Workbook(std::move(*instrument));
-}
-
 Answer predict(const std::string& path, const PredictAsked& asked)
 {
     const auto formulas = acoustics::formulasFromName(asked.formulas);
@@ -300,139 +235,6 @@ Json gainJson(const ShapingGain& gain)
 }
 
 /// memory: where the shop memory is that the row begins from; empty for none.
-/// How every note of a shape stands before it is heard, by its own chart. Errors: those of Forecaster::make().
-Result<Json> forecastJson(const Instrument& shape, const Priors& priors = {})
-{
-    const auto forecaster = Forecaster::make(Workbook(shape), priors);
-    if (!forecaster)
-        return forecaster.error();
-    Json notes = Json::array();
-    const auto& fingerings = shape.spec().fingerings;
-    for (std::size_t i = 0; i < fingerings.size(); ++i) {
-        const NoteState& s = forecaster->now()[i];
-        notes.push_back({{"fingering", fingerings[i].id.text},
-                         {"register", fingerings[i].registerNumber},
-                         {"hz", tidy(raisedBy(fingerings[i].target, Cents::fromCents(s.cents)).hertz())},
-                         {"cents", tidy(s.cents)},
-                         {"sd_cents", tidy(s.sd)}});
-    }
-    return notes;
-}
-
-/// Where a slide stands for every note.
-Answer marks(const std::string& path, const std::optional<std::string>& from, const std::optional<std::string>& to)
-{
-    const auto book = bookOf(path);
-    if (!book)
-        return book.error();
-    const auto posterior = fit(*book);
-    if (!posterior)
-        return posterior.error();
-    const auto found = session::slideMarks(*posterior, book->present(), from, to);
-    if (!found)
-        return found.error();
-    Json list = Json::array();
-    for (const session::SlideMark& m : *found)
-        list.push_back({{"note", m.note},
-                        {"hz", tidy(m.pitch.hertz())},
-                        {"slide_mm", tidy(m.slide.millimetres())},
-                        {"sd_mm", tidy(m.sd.millimetres())}});
-    return Json{{"marks", list}};
-}
-
-struct FingeringsWanted
-{
-    std::string note;
-    std::optional<int> registerNumber;
-    std::size_t most = 12;
-    double within = 50.0;
-};
-
-/// Every fingering for a pitch, best first.
-Answer fingerings(const std::string& path, const FingeringsWanted& wanted)
-{
-    const auto book = bookOf(path);
-    if (!book)
-        return book.error();
-    const Instrument& present = book->present();
-    const auto pitch = targetOf(present.spec().tuning, wanted.note);
-    if (!pitch)
-        return pitch.error();
-    const auto forecaster = Forecaster::make(*book);
-    if (!forecaster)
-        return forecaster.error();
-    const auto found = session::fingeringsFor(*forecaster, present,
-                                              {*pitch, wanted.registerNumber, wanted.most, Cents::fromCents(wanted.within)});
-    if (!found)
-        return found.error();
-    Json list = Json::array();
-    for (const session::FingeringFound& c : *found) {
-        Json closed = Json::array();
-        for (const HoleId& id : c.closed)
-            closed.push_back(id.text);
-        Json half = Json::array();
-        for (const HalfHole& h : c.half)
-            half.push_back({{"hole", h.hole.text}, {"open", h.open}});
-        const char* speaks = c.speech == acoustics::Speech::Well     ? "well"
-                             : c.speech == acoustics::Speech::Hardly ? "poorly"
-                                                                     : "unsure";
-        list.push_back({{"closed", closed},
-                        {"half", half},
-                        {"register", c.registerNumber},
-                        {"hz", tidy(c.pitch.hertz())},
-                        {"cents", tidy(c.off.cents())},
-                        {"sd_cents", tidy(c.sd.cents())},
-                        {"speaks", speaks},
-                        {"fingers_to_neighbours", c.fingersToNeighbours}});
-    }
-    return Json{{"note", wanted.note}, {"candidates", list}};
-}
-
-/// A measured model carried over to another bore, wall or key.
-Answer carry(const std::string& modelPath, const std::string& blankPath)
-{
-    const auto kept = session::modelIn(modelPath);
-    if (!kept)
-        return kept.error();
-    if (!kept->model && !kept->goal)
-        return Error{ErrorCode::BadValue, modelPath, "has no holes and fingerings to carry over"};
-    const Instrument& model = kept->model ? *kept->model : *kept->goal;
-    const auto asked = io::readLayoutFile(blankPath);
-    if (!asked)
-        return asked.error();
-    const auto* blank = std::get_if<Blank>(&asked->from);
-    if (blank == nullptr)
-        return Error{ErrorCode::BadValue, blankPath, "has holes already; a blank has none"};
-    const auto rough = session::rowOn(model, *blank);
-    if (!rough)
-        return rough.error();
-    const auto found = layOut(*rough, blank->spec.bore.back().at, asked->wishes, false);
-    if (!found)
-        return found.error();
-    const auto before = forecastJson(model);
-    const auto after = forecastJson(found->goal);
-    if (!before || !after)
-        return before ? after.error() : before.error();
-    Json changed = Json::array();
-    for (std::size_t i = 0; i < model.spec().holes.size(); ++i) {
-        const Hole& was = model.spec().holes[i];
-        const Hole& is = found->goal.spec().holes[i];
-        changed.push_back({{"hole", is.id.text},
-                           {"from_at_mm", tidy(was.at.millimetres())},
-                           {"at_mm", tidy(is.at.millimetres())},
-                           {"from_diameter_mm", tidy(was.diameter.millimetres())},
-                           {"diameter_mm", tidy(is.diameter.millimetres())},
-                           {"from_chimney_mm", tidy(was.chimney.millimetres())},
-                           {"chimney_mm", tidy(is.chimney.millimetres())}});
-    }
-    return Json{{"spec", io::jsonOf(found->goal)},
-                {"forecast", *after},
-                {"model_forecast", *before},
-                {"from_length_mm", tidy(model.length().millimetres())},
-                {"length_mm", tidy(found->goal.length().millimetres())},
-                {"changed", changed}};
-}
-
 Answer layout(const std::string& path, const std::string& memory)
 {
     const auto asked = io::readLayoutFile(path);
@@ -677,163 +479,6 @@ Answer amend(const std::string& path, const std::string& file)
         numbers.push_back(id.number);
     return Json{{"entries", numbers}, {"spec", io::jsonOf(store->book().present())}};
 }
-
-/// The wrap-around template: the row as it is now, and where the plan would take it.
-Answer exportTemplate(const Workbook& book, const std::string& format, const std::string& file)
-{
-    const auto forecaster = Forecaster::make(book);
-    if (!forecaster)
-        return forecaster.error();
-    const auto& present = book.present();
-    const auto levers = leversOf(present, Means::HolesAndFoot);
-    const auto goal = nearestTo(*forecaster, present, levers, {});
-    const auto ends = goal ? withLevers(present, levers, *goal) : Result<Instrument>(goal.error());
-    const TemplateSheet sheet = session::sheetOf(present, ends ? *ends : present);
-    const std::string title = present.spec().name.empty() ? "Template" : present.spec().name;
-    Status written = Done{};
-    if (format == "pdf") {
-        ensureGraphics();
-        const auto pdf = draw::templatePdf(sheet, title, draw::Paper::A4);
-        written = pdf ? io::writeFileWhole(file, *pdf) : Status(pdf.error());
-    } else {
-        written = io::writeFileWhole(file, format == "svg" ? draw::templateSvg(sheet, title) : draw::templateDxf(sheet));
-    }
-    if (!written)
-        return written.error();
-    return Json{{"written", file}, {"as", format}};
-}
-
-/// Instruments of one model side by side, as they were first heard.
-Answer compare(const std::vector<std::string>& paths)
-{
-    std::vector<Workbook> books;
-    for (const std::string& path : paths) {
-        const auto store = Store::open(path, Store::Mode::Look);
-        if (!store)
-            return store.error();
-        books.push_back(store->book());
-    }
-    const auto side = session::compared(books);
-    if (!side)
-        return side.error();
-    const auto cents = [](const std::vector<std::optional<Cents>>& list) {
-        Json json = Json::array();
-        for (const auto& c : list)
-            json.push_back(c ? Json(tidy(c->cents())) : Json());
-        return json;
-    };
-    Json notes = Json::array();
-    for (const FingeringId& note : side->notes)
-        notes.push_back(note.text);
-    Json instruments = Json::array();
-    for (const auto& one : side->instruments)
-        instruments.push_back({{"name", one.name}, {"cents", cents(one.off)}});
-    return Json{{"notes", notes},
-                {"instruments", instruments},
-                {"common_cents", cents(side->common)},
-                {"own_sd_cents", cents(side->ownSd())}};
-}
-
-/// As the maker has it, or the usual one from the day after the last thing that was done.
-Result<FinishPlan> finishOf(const Workbook& book)
-{
-    if (const std::string* kept = book.finish())
-        return io::finishFromText(*kept);
-    const auto& entries = book.entries();
-    const auto day = io::dayOf(entries.empty() ? timestamp() : entries.back().at) + std::chrono::days(1);
-    const InstrumentSpec& spec = book.present().spec();
-    return usualFinish("oil", spec.material, !spec.slides.empty(), day);
-}
-
-struct ReportWishes
-{
-    bool shortOne = false;
-    bool letter = false;
-    bool inches = false;
-    std::string maker;
-    std::string serial;
-};
-
-/// The instrument's passport.
-Answer writeReport(const std::string& path, const std::string& file, const ReportWishes& wishes)
-{
-    const bool pdf = file.ends_with(".pdf");
-    if (!pdf && !file.ends_with(".html"))
-        return Error{ErrorCode::BadValue, "--out", file + "; known: .pdf, .html"};
-    const auto store = Store::open(path, Store::Mode::Look);
-    if (!store)
-        return store.error();
-    const Workbook& book = store->book();
-    std::optional<FinishPlan> finish;
-    if (const std::string* kept = book.finish()) {
-        auto read = io::finishFromText(*kept);
-        if (!read)
-            return read.error();
-        finish = std::move(*read);
-    }
-    ensureGraphics();
-    const auto passport = session::wholePassport(book);
-    if (!passport)
-        return passport.error();
-    const text::PassportWishes what{wishes.shortOne, QString::fromStdString(wishes.maker), QString::fromStdString(wishes.serial),
-                                    wishes.inches ? text::LengthUnit::Inches : text::LengthUnit::Millimetres};
-    const auto content = report::written(*passport, finish, what, pdf, wishes.letter ? draw::Paper::Letter : draw::Paper::A4);
-    if (!content)
-        return content.error();
-    if (auto ok = io::writeFileWhole(file, *content); !ok)
-        return ok.error();
-    return Json{{"written", file}, {"as", pdf ? "pdf" : "html"}};
-}
-
-Answer exportAs(const std::string& path, const std::string& format, const std::string& file)
-{
-    const auto store = Store::open(path, Store::Mode::Look);
-    if (!store)
-        return store.error();
-    std::string content;
-    if (format == "spec")
-        content = io::specText(store->book().present());
-    else if (format == "json")
-        content = io::recordText(store->book());
-    else if (format == "csv")
-        content = io::recordCsv(store->book());
-    else if (format == "ics") {
-        const auto finish = finishOf(store->book());
-        if (!finish)
-            return finish.error();
-        const auto& entries = store->book().entries();
-        const auto days = io::calendarDays(*finish, store->identity(), [](const FinishWork& w) {
-            return std::pair(text::work(w).toStdString(), text::how(w.kind).toStdString());
-        });
-        content = io::calendarText(days, store->book().present().spec().name, entries.empty() ? timestamp() : entries.back().at,
-                                   store->book().finishChanges());
-    } else if (format == "svg" || format == "dxf" || format == "pdf")
-        return exportTemplate(store->book(), format, file);
-    else
-        return Error{ErrorCode::BadValue, "--as", format + "; known: spec, json, csv, svg, dxf, pdf, ics"};
-    if (auto ok = io::writeFileWhole(file, content); !ok)
-        return ok.error();
-    return Json{{"written", file}, {"as", format}};
-}
-
-Answer checkBook(const std::string& path)
-{
-    const auto store = Store::open(path, Store::Mode::Look);
-    if (!store)
-        return store.error();
-    if (auto ok = store->verify(); !ok)
-        return ok.error();
-    int takes = 0;
-    for (const Entry& e : store->book().entries())
-        if (const auto* r = std::get_if<ReadingEntry>(&e.body); r != nullptr && r->hasTake)
-            ++takes;
-    return Json{
-        {"ok", true}, {"entries", store->book().entries().size()}, {"takes", takes}, {"cuts", store->book().cuts().size()}};
-}
-
-} // namespace
-
-namespace {
 
 /// What was asked on one command line: options by their commands, and the work that the chosen one does.
 struct Asked

@@ -110,11 +110,10 @@ Sketch instrumentSketch(const Instrument& instrument, double width_mm)
     s.texts.push_back({foot / 2.0, level - 0.5, millimetres(instrument.length()), 2.4});
     s.lines.push_back({foot, above + outside / 2.0, foot, level, 0.1});
     s.height = level + 2.0;
-    for (auto* list : {&s.lines})
-        for (SketchLine& l : *list) {
-            l.x1 += edge;
-            l.x2 += edge;
-        }
+    for (SketchLine& l : s.lines) {
+        l.x1 += edge;
+        l.x2 += edge;
+    }
     for (SketchRing& r : s.rings)
         r.x += edge;
     for (SketchText& t : s.texts)
@@ -149,47 +148,39 @@ std::string svgOf(const Sketch& s, const std::string& title)
 {
     QString out;
     QXmlStreamWriter xml(&out);
-    const auto number = [](double v) {
-        return QString::number(v, 'f', 3);
+    using Attributes = std::initializer_list<std::pair<const char*, double>>;
+    const auto give = [&xml](Attributes attributes) {
+        for (const auto& [name, value] : attributes)
+            xml.writeAttribute(QLatin1String(name), QString::number(value, 'f', 3));
+    };
+    const auto ink = [&xml](const char* name, const QString& colour) {
+        xml.writeAttribute(QLatin1String(name), colour);
     };
     xml.writeStartElement(QStringLiteral("svg"));
     xml.writeDefaultNamespace(QStringLiteral("http://www.w3.org/2000/svg"));
-    xml.writeAttribute(QStringLiteral("width"), number(s.width) + QStringLiteral("mm"));
-    xml.writeAttribute(QStringLiteral("height"), number(s.height) + QStringLiteral("mm"));
-    xml.writeAttribute(QStringLiteral("viewBox"), QStringLiteral("0 0 %1 %2").arg(number(s.width), number(s.height)));
+    xml.writeAttribute(QStringLiteral("width"), QStringLiteral("%1mm").arg(s.width, 0, 'f', 3));
+    xml.writeAttribute(QStringLiteral("height"), QStringLiteral("%1mm").arg(s.height, 0, 'f', 3));
+    xml.writeAttribute(QStringLiteral("viewBox"), QStringLiteral("0 0 %1 %2").arg(s.width, 0, 'f', 3).arg(s.height, 0, 'f', 3));
     xml.writeTextElement(QStringLiteral("title"), QString::fromStdString(title));
     for (const SketchBar& b : s.bars) {
         xml.writeEmptyElement(QStringLiteral("rect"));
-        xml.writeAttribute(QStringLiteral("x"), number(b.x));
-        xml.writeAttribute(QStringLiteral("y"), number(b.y));
-        xml.writeAttribute(QStringLiteral("width"), number(b.width));
-        xml.writeAttribute(QStringLiteral("height"), number(b.height));
-        xml.writeAttribute(QStringLiteral("fill"), QColor(b.grey, b.grey, b.grey).name());
+        give({{"x", b.x}, {"y", b.y}, {"width", b.width}, {"height", b.height}});
+        ink("fill", QColor(b.grey, b.grey, b.grey).name());
     }
     for (const SketchLine& l : s.lines) {
         xml.writeEmptyElement(QStringLiteral("line"));
-        xml.writeAttribute(QStringLiteral("x1"), number(l.x1));
-        xml.writeAttribute(QStringLiteral("y1"), number(l.y1));
-        xml.writeAttribute(QStringLiteral("x2"), number(l.x2));
-        xml.writeAttribute(QStringLiteral("y2"), number(l.y2));
-        xml.writeAttribute(QStringLiteral("stroke"), QStringLiteral("#000"));
-        xml.writeAttribute(QStringLiteral("stroke-width"), number(l.width));
+        give({{"x1", l.x1}, {"y1", l.y1}, {"x2", l.x2}, {"y2", l.y2}, {"stroke-width", l.width}});
+        ink("stroke", QStringLiteral("#000"));
     }
     for (const SketchRing& r : s.rings) {
         xml.writeEmptyElement(QStringLiteral("ellipse"));
-        xml.writeAttribute(QStringLiteral("cx"), number(r.x));
-        xml.writeAttribute(QStringLiteral("cy"), number(r.y));
-        xml.writeAttribute(QStringLiteral("rx"), number(r.rx));
-        xml.writeAttribute(QStringLiteral("ry"), number(r.ry));
-        xml.writeAttribute(QStringLiteral("fill"), QStringLiteral("none"));
-        xml.writeAttribute(QStringLiteral("stroke"), QStringLiteral("#000"));
-        xml.writeAttribute(QStringLiteral("stroke-width"), QStringLiteral("0.25"));
+        give({{"cx", r.x}, {"cy", r.y}, {"rx", r.rx}, {"ry", r.ry}, {"stroke-width", 0.25}});
+        ink("fill", QStringLiteral("none"));
+        ink("stroke", QStringLiteral("#000"));
     }
     for (const SketchText& t : s.texts) {
         xml.writeStartElement(QStringLiteral("text"));
-        xml.writeAttribute(QStringLiteral("x"), number(t.x));
-        xml.writeAttribute(QStringLiteral("y"), number(t.y));
-        xml.writeAttribute(QStringLiteral("font-size"), number(t.size));
+        give({{"x", t.x}, {"y", t.y}, {"font-size", t.size}});
         xml.writeAttribute(QStringLiteral("text-anchor"), QStringLiteral("middle"));
         xml.writeCharacters(QString::fromStdString(t.words));
         xml.writeEndElement();

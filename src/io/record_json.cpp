@@ -256,8 +256,7 @@ Json jsonOf(const Cut& cut)
         json["diameter_mm"] = size;
     } else if (std::holds_alternative<Undercut>(cut)) {
         json["undercut_diameter_mm"] = size;
-    } else if (std::holds_alternative<TrimFoot>(cut) || std::holds_alternative<Deepen>(cut) ||
-               std::holds_alternative<PushPlug>(cut)) {
+    } else if (movesTheEnd(cut)) {
         json["length_mm"] = size;
     } else if (const auto* ream = std::get_if<Ream>(&cut)) {
         json["from_mm"] = tidy(ream->from.millimetres());

@@ -9,17 +9,28 @@
 
 namespace dowel::session {
 
+Result<std::optional<FinishPlan>> finishOf(const Workbook& book)
+{
+    using Kept = std::optional<FinishPlan>;
+    const std::string* text = book.finish();
+    if (text == nullptr)
+        return Kept{};
+    auto plan = io::finishFromText(*text);
+    if (!plan)
+        return plan.error();
+    return Kept{std::move(*plan)};
+}
+
 std::optional<FinishSpan> spanOf(const FinishPlan& plan)
 {
     std::optional<FinishSpan> span;
     for (const FinishWork& w : plan.works) {
         if (!w.done || !changesTheTube(w.kind))
             continue;
-        const std::string day = io::dayText(*w.done);
         if (!span)
-            span = FinishSpan{day, day};
-        span->began = std::min(span->began, day);
-        span->ended = std::max(span->ended, day);
+            span = FinishSpan{*w.done, *w.done};
+        span->began = std::min(span->began, *w.done);
+        span->ended = std::max(span->ended, *w.done);
     }
     return span;
 }
@@ -41,12 +52,10 @@ Result<UsualShift> usualShift(const std::string& folder, const std::string& reci
         if (file.path().extension() != ".dowel" || file.path().string() == without)
             continue;
         const auto store = Store::open(file.path().string(), Store::Mode::Look);
-        if (!store || store->book().finish() == nullptr)
+        const auto plan = store ? finishOf(store->book()) : Result<std::optional<FinishPlan>>(store.error());
+        if (!plan || !*plan || (*plan)->recipe != recipe)
             continue;
-        const auto plan = io::finishFromText(*store->book().finish());
-        if (!plan || plan->recipe != recipe)
-            continue;
-        const auto shifts = shiftsOf(store->book(), *plan);
+        const auto shifts = shiftsOf(store->book(), **plan);
         double sum = 0.0;
         for (const Shift& s : shifts)
             sum += (s.after - s.before).cents();

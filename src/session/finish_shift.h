@@ -11,11 +11,14 @@
 
 namespace dowel::session {
 
+/// The finish as kept; nothing where none was begun. Errors: those of io::finishFromText().
+[[nodiscard]] Result<std::optional<FinishPlan>> finishOf(const Workbook& book);
+
 /// The first day on which a work that changes the tube was done, and the last; nothing where none was.
 struct FinishSpan
 {
-    std::string began; ///< "2026-05-12"
-    std::string ended;
+    std::chrono::sys_days began;
+    std::chrono::sys_days ended;
 };
 [[nodiscard]] std::optional<FinishSpan> spanOf(const FinishPlan& plan);
 /// Notes heard before that and again after it.

@@ -2,8 +2,8 @@
 #include "session/shelf.h"
 
 #include "core/base/clock.h"
-#include "io/finish_json.h"
 #include "io/plan_json.h"
+#include "session/finish_shift.h"
 #include "session/round.h"
 #include "store/store.h"
 
@@ -62,14 +62,14 @@ const Advice* standingAdvice(const Workbook& book)
 /// Who finishes is done with cutting, unless a cut is ready or something does not fit.
 void takeFinish(ShelfLine& line, const Workbook& book)
 {
-    if (book.finish() == nullptr || line.state == ShelfLine::State::CutReady || line.state == ShelfLine::State::Stopped)
+    if (line.state == ShelfLine::State::CutReady || line.state == ShelfLine::State::Stopped)
         return;
-    const auto plan = io::finishFromText(*book.finish());
-    const auto next = plan ? nextWork(*plan) : std::nullopt;
+    const auto plan = finishOf(book);
+    const auto next = plan && *plan ? nextWork(**plan) : std::nullopt;
     if (!next)
         return;
-    line.work = plan->works[*next];
-    line.workFrom = daysOf(*plan)[*next].from;
+    line.work = (*plan)->works[*next];
+    line.workFrom = daysOf(**plan)[*next].from;
     line.state = line.workFrom <= today() ? ShelfLine::State::FinishDue : ShelfLine::State::Finishing;
 }
 

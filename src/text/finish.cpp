@@ -98,6 +98,11 @@ QString how(FinishKind kind)
     return tr("As you do it; follow the rules of your shop.");
 }
 
+std::pair<std::string, std::string> forCalendar(const FinishWork& w)
+{
+    return {work(w).toStdString(), how(w.kind).toStdString()};
+}
+
 QString recipe(const std::string& name)
 {
     if (name == "oil")

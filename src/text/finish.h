@@ -6,6 +6,8 @@
 #include "core/shop/finish.h"
 
 #include <QString>
+#include <string>
+#include <utility>
 
 namespace dowel::text {
 
@@ -13,6 +15,8 @@ namespace dowel::text {
 [[nodiscard]] QString work(const FinishWork& work);
 /// How it is done, and its caution.
 [[nodiscard]] QString how(FinishKind kind);
+/// Both, as a calendar takes them.
+[[nodiscard]] std::pair<std::string, std::string> forCalendar(const FinishWork& work);
 /// "Oil", "Wax", ...; a shop's own recipe by its name.
 [[nodiscard]] QString recipe(const std::string& name);
 /// A day as the user's language writes it.

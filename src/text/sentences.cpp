@@ -234,7 +234,9 @@ QString caution(const AdviceStep& step)
     if (step.bit)
         return tr("Clamp the tube, wear eye protection, no gloves or loose sleeves near the drill; follow your shop's rules.");
     if (std::holds_alternative<Deepen>(step.cut))
-        return tr("Clamp the pipe, no gloves near the bit; draw it out often to clear the chips, and blow none into your eyes.");
+        return tr("Know how much wood is left below the bit. Clamp the pipe, no gloves near the bit; draw it out often to clear "
+                  "the chips, "
+                  "and blow none into your eyes.");
     if (std::holds_alternative<TrimFoot>(step.cut))
         return tr("Cut away from yourself; keep the dust out of your lungs.");
     if (std::holds_alternative<MoveStopper>(step.cut))

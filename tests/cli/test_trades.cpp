@@ -154,6 +154,12 @@ private Q_SLOTS:
                 QCOMPARE(step["kind"].get<std::string>(), std::string("deepen"));
                 VERIFY_NEAR(step["from_mm"].get<double>(), depth_mm, 1e-6);
                 QVERIFY(step["to_mm"].get<double>() > depth_mm);
+                // Here spoiled is too deep: the chance that the note ends flat beyond its tolerance of 6 cents, by the step's own
+                // forecast (normal distribution; the draws are good to a hundredth).
+                const double after = step["forecast"][0]["after_cents"];
+                const double flat =
+                    0.5 * std::erfc((after + 6.0) / step["forecast"][0]["sd_cents"].get<double>() / std::sqrt(2.0));
+                VERIFY_NEAR(step["chance_spoiled"].get<double>(), flat, 0.02);
                 QVERIFY(step["chance_spoiled"].get<double>() < 0.2);
                 QVERIFY(step["forecast"][0]["after_cents"].get<double>() < step["forecast"][0]["now_cents"].get<double>());
                 depth_mm = step["to_mm"].get<double>();
@@ -186,6 +192,27 @@ private Q_SLOTS:
         const double after_cents = offCents(player, present(path), note);
         QVERIFY(before_cents < -50.0);
         QVERIFY2(std::abs(after_cents) < 12.0, qPrintable(QString::number(after_cents)));
+    }
+    void noStoppedPipeIsBoredThroughItsFloor()
+    {
+        Json said;
+        (void)begun(example("stopped.blank.json"), said);
+        Json spec = said["start"];
+        // Some hundred cents too short: no reamer makes up for that, and the wood ends there.
+        Json& end = spec["bore"].back()["at_mm"];
+        end = end.get<double>() - 12.0;
+        const double deepest_mm = end.get<double>() + 0.5;
+        spec["limits"] = {{"depth_max_mm", deepest_mm}};
+        const std::string path = place(".dowel");
+        QCOMPARE(run({"create", path, "--spec", write("spec.json", spec.dump())}).status, 0);
+        const player::SimulatedPlayer player({3, Temperature::fromCelsius(21.0), 24.0});
+        Random random(5);
+        const Worked w = work(path, player, random);
+        QVERIFY2(w.state == "done", w.last.dump().c_str());
+        QVERIFY(present(path).length().millimetres() <= deepest_mm + 0.05); // and the hand's slip
+        QVERIFY2(w.last["left"].size() == 1, w.last.dump().c_str());
+        const std::string why = w.last["left"][0]["why"];
+        QVERIFY2(why.find("as deep as the wood allows") != std::string::npos, why.c_str());
     }
 };
 

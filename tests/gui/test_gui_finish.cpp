@@ -3,12 +3,16 @@
 // again, to the last correction and the passport.
 #include "app/finish/finish_page.h"
 #include "core/base/clock.h"
+#include "core/tuning/pitch.h"
 #include "gui/gui_support.h"
 #include "io/finish_json.h"
+#include "player/player.h"
+#include "session/session.h"
 
 #include <QDialog>
 #include <QFile>
 #include <QInputDialog>
+#include <QLocale>
 #include <QTableWidget>
 #include <QTimer>
 
@@ -101,7 +105,7 @@ private Q_SLOTS:
             QVERIFY(desk.idle());
         }
         putClockForward(days(1));
-        // The oil has narrowed the bore by what a gauge shows, so every note lies a little lower: heard again and mended.
+        // The oil has narrowed the bore by a tenth, as a gauge shows: measured again, and every note heard again.
         AmendEntry change;
         InstrumentSpec there = desk.document().book()->firstThere().spec();
         for (Station& s : there.bore)
@@ -112,6 +116,22 @@ private Q_SLOTS:
         hearEvery(desk);
         auto* moved = desk.find<QTableWidget>("finishMoved");
         QTRY_COMPARE(moved->rowCount(), static_cast<int>(desk.document().book()->present().spec().fingerings.size()));
+        // What is shown is what the player's wood does between the two bores, give or take how he repeats a note.
+        const player::SimulatedPlayer player = *session::playerOf(*desk.document().book());
+        const Instrument oiled = desk.document().book()->present();
+        InstrumentSpec dry = oiled.spec();
+        for (Station& s : dry.bore)
+            s.diameter = s.diameter + Metres::fromMillimetres(0.1);
+        const Instrument before = *Instrument::make(dry);
+        for (int row = 0; row < moved->rowCount(); ++row) {
+            const Fingering& f = oiled.spec().fingerings[static_cast<std::size_t>(row)];
+            const Temperature room = Temperature::fromCelsius(21.0);
+            const double truth = centsBetween(*player.truth(oiled, f, room), *player.truth(before, f, room)).cents();
+            const double shown = QLocale().toDouble(moved->item(row, 3)->text().replace(QChar(0x2212), QLatin1Char('-')));
+            constexpr double repeats_cents = 6.0; // two takes of one cent each, four standard deviations
+            QVERIFY2(std::abs(shown - truth) < repeats_cents,
+                     qPrintable(QStringLiteral("%1: %2 for %3").arg(row).arg(shown).arg(truth)));
+        }
         works->item(works->rowCount() - 1, 0)->setCheckState(Qt::Checked);
         QTRY_VERIFY(!nextWork(kept()));
         QVERIFY(desk.find<QLabel>("finishWords")->text().contains(QStringLiteral("All is done")));

@@ -150,6 +150,8 @@ private Q_SLOTS:
         const QString picture = m_home.filePath(QStringLiteral("first.png"));
         const Ran window = run(installed("bin/dowel"), {QStringLiteral("--picture"), picture, book()});
         QVERIFY2(window.status == 0, window.err.constData());
+        const QString noBook = m_home.filePath(QStringLiteral("no.png"));
+        QVERIFY(run(installed("bin/dowel"), {QStringLiteral("--picture"), noBook, installed("bin/dowel-cli")}).status != 0);
         const QImage image(picture);
         QVERIFY(image.width() >= 1000 && image.height() >= 600);
         // Something is drawn there: more colours than a bare window has.

@@ -6,7 +6,9 @@
 #include "support/fixtures.h"
 
 #include <QtTest>
+#include <chrono>
 #include <cmath>
+#include <ctime>
 
 using namespace dowel;
 using fixtures::mm;
@@ -93,7 +95,10 @@ private Q_SLOTS:
         put(book, heard(next, -1.0, 1.0), "2026-05-01T10:00:00Z");
         put(book, heard(low, 2.0, 1.0), "2026-05-20T10:00:00Z"); // while it cures: neither
         put(book, heard(low, 5.0, 1.0), "2026-06-01T10:00:00Z");
-        auto shifts = shiftOver(book, "2026-05-03", "2026-06-01");
+        using namespace std::chrono_literals;
+        const std::chrono::sys_days began(2026y / 5 / 3);
+        const std::chrono::sys_days ended(2026y / 6 / 1);
+        auto shifts = shiftOver(book, began, ended);
         QCOMPARE(shifts.size(), std::size_t(1)); // the other was not heard again
         VERIFY_NEAR(shifts.front().before.cents(), 1.0, 1e-6);
         VERIFY_NEAR(shifts.front().after.cents(), 5.0, 1e-6);
@@ -101,8 +106,27 @@ private Q_SLOTS:
         const Hole h = book.present().spec().holes.front();
         put(book, CutEntry{Enlarge{h.id, h.diameter + mm(0.5)}, h.diameter, {}, {}}, "2026-06-02T10:00:00Z");
         put(book, heard(next, 4.0, 1.0), "2026-06-03T10:00:00Z");
-        shifts = shiftOver(book, "2026-05-03", "2026-06-01");
+        shifts = shiftOver(book, began, ended);
         QCOMPARE(shifts.size(), std::size_t(1));
+    }
+    void aDayIsWhatTheCalendarOnTheWallSays()
+    {
+        // Half past one in the night of 2 May in Greenwich is the evening of the first on the American west coast (seven hours
+        // behind in summer) and still the second in Berlin: IANA time zone database.
+        const Entry entry{{1}, "2026-05-02T01:30:00.000Z", NoteEntry{"oiled"}};
+        using namespace std::chrono_literals;
+        const auto dayIn = [&entry](const char* zone) {
+            qputenv("TZ", zone);
+            tzset();
+            return dayOf(entry);
+        };
+        const std::chrono::sys_days west = dayIn("PST8PDT,M3.2.0,M11.1.0");
+        const std::chrono::sys_days berlin = dayIn("CET-1CEST,M3.5.0,M10.5.0/3");
+        qunsetenv("TZ");
+        tzset();
+        QVERIFY(west == std::chrono::sys_days(2026y / 5 / 1));
+        QVERIFY(berlin == std::chrono::sys_days(2026y / 5 / 2));
+        QVERIFY(dayOf(Entry{{1}, "yesterday", NoteEntry{"x"}}) == std::chrono::sys_days());
     }
 };
 

@@ -60,7 +60,14 @@ CopyDialog::CopyDialog(Questions& questions, const Plan& plan, text::LengthUnit 
     m_top->setLength(Metres::fromMillimetres(13.0));
     m_bottom->setLength(Metres::fromMillimetres(13.0));
     m_wall->setLength(Metres::fromMillimetres(2.0));
+    arrange();
+    if (plan.model())
+        fill(*plan.model());
+    showPlays();
+}
 
+void CopyDialog::arrange()
+{
     auto* words = form::words(this, "copyWords");
     words->setText(tr(
         "Measure the model: from the sounding edge to the foot, its bore, and every hole to its middle, from the foot or, laid "
@@ -108,9 +115,6 @@ CopyDialog::CopyDialog(Questions& questions, const Plan& plan, text::LengthUnit 
     for (QComboBox* b : {m_lowest, m_from})
         connect(b, &QComboBox::currentIndexChanged, this, &CopyDialog::showPlays);
     connect(m_holes, &QTableWidget::cellChanged, this, &CopyDialog::showPlays);
-    if (plan.model())
-        fill(*plan.model());
-    showPlays();
 }
 
 void CopyDialog::byProportion()

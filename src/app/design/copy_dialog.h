@@ -31,6 +31,7 @@ public:
     void accept() override;
 
 private:
+    void arrange();
     void fill(const Instrument& model);
     void fillRow(const std::vector<Hole>& holes, Metres length);
     void fromFile();

@@ -355,7 +355,7 @@ void DrillPage::showMarks(const std::vector<session::SlideMark>& marks, bool sli
 void DrillPage::showTrimHead(const InstrumentSpec& start)
 {
     const bool slide = start.family == Family::Slide && start.foot == Foot::Closed;
-    const bool deepens = start.foot == Foot::Closed && !slide;
+    const bool deepens = isBoredDeeper(start);
     m_trimWords->setVisible(!slide);
     m_trim->setVisible(!slide);
     m_trimWords->setText(deepens ? tr("The lowest note as it is bored deeper, cents off its target:")

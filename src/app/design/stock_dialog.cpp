@@ -197,27 +197,34 @@ LengthField* StockDialog::field(const char* name, const QString& spoken, double 
     return f;
 }
 
-QWidget* StockDialog::makePlank()
+QFormLayout* StockDialog::fields(std::vector<LengthField*>& into, std::initializer_list<Measure> measures,
+                                 void (StockDialog::*changed)())
 {
-    const InstrumentSpec& spec = m_plan->blank().spec;
-    const std::tuple<const char*, QString, double> measures[] = {
-        {"stockLength", tr("Plank, long"), 2000.0},
-        {"stockWidth", tr("wide"), 150.0},
-        {"stockThickness", tr("thick"), 50.0},
-        {"stockKerf", tr("A saw cut takes"), 3.0},
-        {"stockEnds", tr("Lost at each end"), 30.0},
-        {"stockOutside", tr("Outside of the instrument"), outsideOf(spec).millimetres()},
-        {"stockToTurn", tr("More, to square and turn"), 5.0},
-        {"stockToHold", tr("More in length, to hold it"), 40.0}};
-    auto* room = new QWidget(this);
     auto* rows = new QFormLayout;
     rows->setHorizontalSpacing(2 * Style::grid);
     rows->setVerticalSpacing(Style::grid);
-    for (const auto& [name, words, mm] : measures) {
-        m_plankFields.push_back(field(name, words, mm));
-        rows->addRow(words, m_plankFields.back());
-        connect(m_plankFields.back(), &LengthField::lengthChanged, this, &StockDialog::showPlank);
+    for (const Measure& m : measures) {
+        into.push_back(field(m.name, m.words, m.mm));
+        rows->addRow(m.words, into.back());
+        connect(into.back(), &LengthField::lengthChanged, this, changed);
     }
+    return rows;
+}
+
+QWidget* StockDialog::makePlank()
+{
+    const InstrumentSpec& spec = m_plan->blank().spec;
+    auto* room = new QWidget(this);
+    auto* rows = fields(m_plankFields,
+                        {{"stockLength", tr("Plank, long"), 2000.0},
+                         {"stockWidth", tr("wide"), 150.0},
+                         {"stockThickness", tr("thick"), 50.0},
+                         {"stockKerf", tr("A saw cut takes"), 3.0},
+                         {"stockEnds", tr("Lost at each end"), 30.0},
+                         {"stockOutside", tr("Outside of the instrument"), outsideOf(spec).millimetres()},
+                         {"stockToTurn", tr("More, to square and turn"), 5.0},
+                         {"stockToHold", tr("More in length, to hold it"), 40.0}},
+                        &StockDialog::showPlank);
     m_defects->setObjectName(QStringLiteral("stockDefects"));
     m_defects->setAccessibleName(tr("Cracks and knots, from and to along the plank"));
     m_defects->setPlaceholderText(tr("none; or 400-460; 900-930"));
@@ -277,22 +284,16 @@ QWidget* StockDialog::makeTurning()
     const double wall = spec.wall.millimetres() + 2.0;
     const double head = spec.bore.front().diameter.millimetres();
     const double foot = spec.bore.back().diameter.millimetres();
-    const std::tuple<const char*, QString, double> measures[] = {{"stockHeadThick", tr("Head: wall where it is thickest"), wall},
-                                                                 {"stockHeadThin", tr("where it is thinnest"), wall},
-                                                                 {"stockHeadBore", tr("bore"), head},
-                                                                 {"stockFootThick", tr("Foot: wall where it is thickest"), wall},
-                                                                 {"stockFootThin", tr("where it is thinnest"), wall},
-                                                                 {"stockFootBore", tr("bore"), foot},
-                                                                 {"stockLeastWall", tr("Least wall that serves"), 2.0}};
     auto* room = new QWidget(this);
-    auto* rows = new QFormLayout;
-    rows->setHorizontalSpacing(2 * Style::grid);
-    rows->setVerticalSpacing(Style::grid);
-    for (const auto& [name, words, mm] : measures) {
-        m_endFields.push_back(field(name, words, mm));
-        rows->addRow(words, m_endFields.back());
-        connect(m_endFields.back(), &LengthField::lengthChanged, this, &StockDialog::showTurning);
-    }
+    auto* rows = fields(m_endFields,
+                        {{"stockHeadThick", tr("Head: wall where it is thickest"), wall},
+                         {"stockHeadThin", tr("where it is thinnest"), wall},
+                         {"stockHeadBore", tr("bore"), head},
+                         {"stockFootThick", tr("Foot: wall where it is thickest"), wall},
+                         {"stockFootThin", tr("where it is thinnest"), wall},
+                         {"stockFootBore", tr("bore"), foot},
+                         {"stockLeastWall", tr("Least wall that serves"), 2.0}},
+                        &StockDialog::showTurning);
     auto* words = form::words(this, "stockTurningHow", true);
     words->setText(tr("Bore first, turn after: a bit wanders, so the outside is turned true to the bore, between centres or on "
                       "plugs that fit it. Face shield, no gloves or loose sleeves at the lathe, dust extracted."));

@@ -9,7 +9,7 @@
 #include <QDialog>
 
 class QComboBox;
-class QDoubleSpinBox;
+class QFormLayout;
 class QLabel;
 class QLineEdit;
 class QPlainTextEdit;
@@ -50,6 +50,14 @@ public:
 
 private:
     [[nodiscard]] LengthField* field(const char* name, const QString& spoken, double mm);
+    struct Measure
+    {
+        const char* name;
+        QString words;
+        double mm;
+    };
+    [[nodiscard]] QFormLayout* fields(std::vector<LengthField*>& into, std::initializer_list<Measure> measures,
+                                      void (StockDialog::*changed)());
     [[nodiscard]] QWidget* makePlank();
     [[nodiscard]] QWidget* makeTurning();
     [[nodiscard]] QWidget* makeReamers();

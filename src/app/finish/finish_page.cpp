@@ -185,6 +185,7 @@ void FinishPage::fillRecipes()
 
 void FinishPage::showEvent(QShowEvent* event)
 {
+    m_usualOf.reset(); // other instruments may have been worked on since
     refresh();
     QWidget::showEvent(event);
 }
@@ -217,13 +218,11 @@ void FinishPage::refresh()
     if (!isVisible())
         return;
     const auto book = m_document->book();
-    m_plan.reset();
-    if (const std::string* kept = book->finish()) {
-        auto plan = io::finishFromText(*kept);
-        if (plan)
-            m_plan = std::move(*plan);
-        else
-            Q_EMIT failed(text::sentence(plan.error()));
+    if (auto plan = session::finishOf(*book)) {
+        m_plan = std::move(*plan);
+    } else {
+        m_plan.reset();
+        Q_EMIT failed(text::sentence(plan.error()));
     }
     for (QPushButton* b : m_needPlan)
         b->setEnabled(m_plan.has_value());
@@ -284,10 +283,14 @@ void FinishPage::showMoved()
                    text::cents((s.after - s.before).cents())});
     }
     if (!m_plan) {
+        m_usualOf.reset();
         m_usual->setText(tr("Hear every note before the oil and again after it: then what your finish does stands here, and the "
                             "last correction of the next instrument can leave room for it."));
         return;
     }
+    if (m_usualOf == std::pair(m_plan->recipe, shifts.empty()))
+        return;
+    m_usualOf = std::pair(m_plan->recipe, shifts.empty());
     const QString folder = QFileInfo(m_document->path()).absolutePath();
     m_sums.runNewest(
         [folder = folder.toStdString(), recipe = m_plan->recipe, own = m_document->path().toStdString()](const Cancel& cancel) {
@@ -430,9 +433,7 @@ void FinishPage::writeCalendar()
     if (path.isEmpty())
         return;
     const auto book = m_document->book();
-    const auto days = io::calendarDays(*m_plan, m_document->store()->identity(), [](const FinishWork& w) {
-        return std::pair(text::work(w).toStdString(), text::how(w.kind).toStdString());
-    });
+    const auto days = io::calendarDays(*m_plan, m_document->store()->identity(), text::forCalendar);
     const std::string text =
         io::calendarText(days, book->present().spec().name, QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString(),
                          book->finishChanges());
@@ -445,10 +446,8 @@ void FinishPage::writeCalendar()
 void FinishPage::passport()
 {
     const auto book = m_document->book();
-    std::optional<FinishPlan> finish;
-    if (const std::string* kept = book->finish())
-        if (auto plan = io::finishFromText(*kept))
-            finish = std::move(*plan);
+    auto kept = session::finishOf(*book);
+    std::optional<FinishPlan> finish = kept ? std::move(*kept) : std::nullopt;
     auto* dialog = new PassportDialog(*m_questions, book, std::move(finish), m_unit, this);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     connect(dialog, &PassportDialog::failed, this, &FinishPage::failed);

@@ -73,6 +73,8 @@ private:
     QTableWidget* m_moved;
     QLabel* m_usual;
     std::vector<QPushButton*> m_needPlan;
+    /// What the words about the shop are of: the recipe, and whether nothing moved here yet.
+    std::optional<std::pair<std::string, bool>> m_usualOf;
     bool m_filling = false;
     Jobs m_sums;
 };

@@ -204,6 +204,24 @@ LogbookPage::LogbookPage(Document& document, QWidget* parent)
     auto* row = new QHBoxLayout;
     row->addWidget(m_note, 1);
     row->addWidget(m_aside);
+    auto* all = new QVBoxLayout(this);
+    all->setContentsMargins(3 * Style::grid, Style::grid, 2 * Style::grid, Style::grid);
+    all->addLayout(makeFinding());
+    all->addWidget(m_table, 1);
+    all->addWidget(hint);
+    all->addLayout(row);
+    connect(m_table, &QTableView::doubleClicked, this, [this](const QModelIndex& index) {
+        if (const Entry* e = entryAt(index))
+            openTake(e->id);
+    });
+    connect(m_aside, &QPushButton::clicked, this, &LogbookPage::setAsideSelected);
+    connect(m_table->selectionModel(), &QItemSelectionModel::selectionChanged, this, &LogbookPage::updateButton);
+    connect(m_document, &Document::changed, this, &LogbookPage::refresh);
+    refresh();
+}
+
+QHBoxLayout* LogbookPage::makeFinding()
+{
     const std::pair<QString, LogFilter::Kind> kinds[] = {{tr("Everything"), LogFilter::Everything},
                                                          {tr("Readings"), LogFilter::Readings},
                                                          {tr("Cuts"), LogFilter::Cuts},
@@ -223,20 +241,7 @@ LogbookPage::LogbookPage(Document& document, QWidget* parent)
     find->setSpacing(Style::grid);
     find->addWidget(m_kind);
     find->addWidget(m_search, 1);
-    auto* all = new QVBoxLayout(this);
-    all->setContentsMargins(3 * Style::grid, Style::grid, 2 * Style::grid, Style::grid);
-    all->addLayout(find);
-    all->addWidget(m_table, 1);
-    all->addWidget(hint);
-    all->addLayout(row);
-    connect(m_table, &QTableView::doubleClicked, this, [this](const QModelIndex& index) {
-        if (const Entry* e = entryAt(index))
-            openTake(e->id);
-    });
-    connect(m_aside, &QPushButton::clicked, this, &LogbookPage::setAsideSelected);
-    connect(m_table->selectionModel(), &QItemSelectionModel::selectionChanged, this, &LogbookPage::updateButton);
-    connect(m_document, &Document::changed, this, &LogbookPage::refresh);
-    refresh();
+    return find;
 }
 
 void LogbookPage::setUnit(text::LengthUnit unit)

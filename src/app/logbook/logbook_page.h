@@ -10,6 +10,7 @@
 #include <QWidget>
 
 class QComboBox;
+class QHBoxLayout;
 class QLineEdit;
 class QPushButton;
 class QTableView;
@@ -69,6 +70,7 @@ private:
     void openTake(EntryId id);
     void refresh();
     void updateButton();
+    [[nodiscard]] QHBoxLayout* makeFinding();
     void look();
     [[nodiscard]] const Entry* entryAt(const QModelIndex& shown) const;
     Document* m_document;

@@ -32,15 +32,16 @@ Guide::Guide(QWidget* parent) : QDialog(parent), m_search(new QLineEdit(this)), 
     column->addWidget(m_text, 1);
     column->addWidget(close, 0, Qt::AlignRight);
     connect(close, &QPushButton::clicked, this, &QDialog::hide);
-    connect(m_search, &QLineEdit::textChanged, this, &Guide::show);
-    fill();
-    show({});
+    connect(m_search, &QLineEdit::textChanged, this, &Guide::find);
+    addStages();
+    addWords();
+    find({});
 }
 
 void Guide::openAt(const QString& chapter)
 {
     m_search->clear();
-    QDialog::show();
+    show();
     raise();
     activateWindow();
     m_text->scrollToAnchor(chapter);
@@ -54,7 +55,7 @@ void Guide::keyPressEvent(QKeyEvent* event)
     QDialog::keyPressEvent(event);
 }
 
-void Guide::show(const QString& words)
+void Guide::find(const QString& words)
 {
     QString html;
     for (const Chapter& c : m_chapters) {
@@ -66,11 +67,13 @@ void Guide::show(const QString& words)
     m_text->setHtml(html.isEmpty() ? tr("<p>Nothing in the guide speaks of that.</p>") : html);
 }
 
-void Guide::fill()
+void Guide::add(const char* name, const QString& title, const QString& body)
 {
-    const auto add = [this](const char* name, const QString& title, const QString& body) {
-        m_chapters.push_back({QLatin1String(name), title, body});
-    };
+    m_chapters.push_back({QLatin1String(name), title, body});
+}
+
+void Guide::addStages()
+{
     add("shop", tr("The shop (Ctrl+0)"),
         tr("<p>Every instrument of the folder, each in one workbook, from the bare tube to the last listening. <i>Begin it</i> "
            "makes a "
@@ -130,6 +133,10 @@ void Guide::fill()
         tr("<p>Everything that was heard, cut and advised, by kind or by a word. Nothing is erased: a wrong entry is set aside. "
            "Ctrl+Z "
            "takes the last entry back, unless it is a cut; Ctrl+Shift+Z brings it back.</p>"));
+}
+
+void Guide::addWords()
+{
     add("signs", tr("Signs and keys"),
         tr("<p>Filled signs are what sounds now, outlines what the next cut will do. A disc is within tolerance, a triangle "
            "points the "

@@ -29,9 +29,11 @@ private:
         QString title;
         QString body;
     };
-    void fill();
+    void add(const char* name, const QString& title, const QString& body);
+    void addStages();
+    void addWords();
     /// Only the chapters in which the words stand; all where nothing is looked for.
-    void show(const QString& words);
+    void find(const QString& words);
     std::vector<Chapter> m_chapters;
     QLineEdit* m_search;
     QTextBrowser* m_text;

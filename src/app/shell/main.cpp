@@ -97,13 +97,13 @@ void writeManual(const Options& options)
 /// Leaves a picture of the window when it has been drawn, and ends.
 void takePicture(MainWindow& window, const QString& to, bool opens)
 {
-    const auto take = [&window, to] {
-        QTimer::singleShot(0, &window, [&window, to] { QApplication::exit(window.grab().save(to) ? 0 : 1); });
+    const auto take = [&window, to](bool opened) {
+        QTimer::singleShot(0, &window, [&window, to, opened] { QApplication::exit(window.grab().save(to) && opened ? 0 : 1); });
     };
     if (opens)
         QObject::connect(&window, &MainWindow::opened, &window, take);
     else
-        take();
+        take(true);
 }
 
 } // namespace

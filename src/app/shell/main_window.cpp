@@ -16,20 +16,18 @@
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
 #include "app/parts/workpiece.h"
+#include "app/shell/beginnings.h"
 #include "app/shell/guide.h"
+#include "app/shell/stage_list.h"
 #include "app/shop/compare_page.h"
 #include "app/shop/like_dialog.h"
 #include "app/shop/shop_memory_dialog.h"
 #include "app/shop/shop_page.h"
 #include "draw/template_files.h"
-#include "io/finish_json.h"
 #include "io/spec_json.h"
 #include "io/whole_file.h"
 #include "session/finder.h"
-#include "session/practice.h"
-#include "session/sizes.h"
 #include "text/errors.h"
-#include "text/finish.h"
 #include "text/sentences.h"
 
 #include <QActionGroup>
@@ -37,7 +35,6 @@
 #include <QCloseEvent>
 #include <QDateTime>
 #include <QDialog>
-#include <QDir>
 #include <QDragEnterEvent>
 #include <QFile>
 #include <QFileInfo>
@@ -48,7 +45,6 @@
 #include <QMessageBox>
 #include <QMimeData>
 #include <QPushButton>
-#include <QRegularExpression>
 #include <QScrollArea>
 #include <QSettings>
 #include <QStackedWidget>
@@ -59,42 +55,13 @@
 
 namespace dowel::app {
 
-namespace {
-constexpr std::uint64_t demoSeed = 10;
-
-/// A file name of a name: letters, figures and hyphens.
-QString fileNameOf(const QString& name)
-{
-    QString file = name.toLower();
-    file.replace(QRegularExpression(QStringLiteral("[^\\p{L}\\p{N}]+")), QStringLiteral("-"));
-    file.remove(QRegularExpression(QStringLiteral("^-+|-+$")));
-    return file.isEmpty() ? QStringLiteral("instrument") : file.left(60);
-}
-
-Result<Instrument> demoWhistle()
-{
-    QFile file(QStringLiteral(":/demo/whistle-d.json"));
-    const bool there = file.open(QIODevice::ReadOnly);
-    return io::specFromText(there ? file.readAll().toStdString() : std::string(), "demo");
-}
-
-/// The first path of that name that is free.
-QString freePath(const QString& folder, const QString& name)
-{
-    QString path = folder + QLatin1Char('/') + name + QStringLiteral(".dowel");
-    for (int n = 2; QFileInfo::exists(path); ++n)
-        path = folder + QStringLiteral("/%1-%2.dowel").arg(name).arg(n);
-    return path;
-}
-} // namespace
-
 MainWindow::MainWindow(std::unique_ptr<Questions> questions, QString folder)
     : m_questions(std::move(questions)),
       m_folder(folder.isEmpty() ? workbooksFolder() : std::move(folder)),
       m_whole(new Pages(this)),
       m_desk(new QWidget(this)),
       m_benches(new Pages(m_desk)),
-      m_stages(new QListWidget(m_desk)),
+      m_stages(new StageList(m_desk)),
       m_messages(new MessageBar(this))
 {
     const QSettings settings;
@@ -115,13 +82,6 @@ MainWindow::MainWindow(std::unique_ptr<Questions> questions, QString folder)
     setCentralWidget(centre);
     buildShop();
     m_whole->addWidget(m_desk);
-    m_stages->setObjectName(QStringLiteral("stages"));
-    m_stages->setAccessibleName(tr("Stages of the work"));
-    m_stages->setFixedWidth(176);
-    m_stages->setTextElideMode(Qt::ElideNone);
-    m_stages->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    m_stages->addItems({tr("Blank"), tr("Sounding edge"), tr("Target"), tr("Layout"), tr("Drill"), tr("Listen"), tr("Correct"),
-                        tr("Finish"), tr("Logbook")});
     connect(m_stages, &QListWidget::currentRowChanged, this, &MainWindow::showStage);
     auto* desk = new QHBoxLayout(m_desk);
     desk->setContentsMargins(0, 0, 0, 0);
@@ -388,36 +348,14 @@ void MainWindow::openBook(const QString& path)
 
 void MainWindow::newPractice(const QString& folder)
 {
-    open([folder]() -> Result<Store> {
-        QDir().mkpath(folder);
-        const auto spec = demoWhistle();
-        if (!spec)
-            return spec.error();
-        const PracticeEntry practice{demoSeed, Temperature::fromCelsius(21.0), 24.0};
-        return Store::create(freePath(folder, QStringLiteral("practice-whistle")).toStdString(), *spec, practice);
-    });
+    open([folder] { return begunPractice(folder); });
 }
 
 void MainWindow::practise(Family family, const PracticeEntry& with)
 {
-    const QString name = QStringLiteral("practice-%1").arg(QString::fromStdString(std::string(familyName(family))));
     if (family != Family::Whistle)
         m_messages->news(tr("The holes are being laid out…"));
-    open([folder = m_folder, name, family, with]() -> Result<Store> {
-        QDir().mkpath(folder);
-        auto blank = family == Family::Whistle ? demoWhistle() : session::practiceBlank(family);
-        if (!blank)
-            return blank.error();
-        InstrumentSpec spec = blank->spec();
-        spec.name = tr("Practice %1, wood no. %2", "family, number")
-                        .arg(QString::fromStdString(std::string(familyName(family))))
-                        .arg(with.seed)
-                        .toStdString();
-        auto named = Instrument::make(std::move(spec));
-        if (!named)
-            return named.error();
-        return Store::create(freePath(folder, name).toStdString(), *named, with);
-    });
+    open([folder = m_folder, family, with] { return begunPractice(folder, family, with); });
 }
 
 void MainWindow::showRecent()
@@ -725,73 +663,24 @@ void MainWindow::beginNew(Family family, const QString& name)
     beginFrom(Plan::usual(family), name);
 }
 
-namespace {
-
-/// A workbook of the bare tube, with what is wanted of it. Errors: those of Instrument::make() and Store.
-Result<Store> begun(const QString& folder, const QString& name, io::PlanKept plan)
-{
-    plan.blank.spec.name = name.toStdString();
-    InstrumentSpec bare = plan.blank.spec;
-    bare.holes.clear();
-    bare.fingerings.clear();
-    const auto tube = Instrument::make(std::move(bare));
-    if (!tube)
-        return tube.error();
-    QDir().mkpath(folder);
-    auto store = Store::create(freePath(folder, fileNameOf(name)).toStdString(), *tube);
-    if (!store)
-        return store;
-    if (const auto kept = store->append(PlanEntry{io::planText(plan)}); !kept)
-        return kept.error();
-    return store;
-}
-
-} // namespace
-
 void MainWindow::beginLike(const LikeWanted& what)
 {
     if (what.keys.size() > 1)
         return beginFamily(what);
     m_messages->news(tr("The holes are being laid out…"));
-    open([what, folder = m_folder]() -> Result<Store> {
-        auto plan = session::modelIn(what.path.toStdString());
-        if (plan && !what.keys.isEmpty())
-            plan = session::laidOutIn(*plan, what.keys.front().toStdString(), what.widths, learntPriors(plan->blank.spec.family));
-        if (!plan)
-            return plan.error();
-        return begun(folder, what.name, std::move(*plan));
-    });
+    open([what, folder = m_folder] { return begunLike(folder, what); });
 }
 
 void MainWindow::beginFamily(const LikeWanted& what)
 {
     m_messages->news(tr("%n instrument(s) are being laid out…", nullptr, static_cast<int>(what.keys.size())));
-    m_jobs.run(
-        [what, folder = m_folder](const Cancel& cancel) -> Status {
-            const auto model = session::modelIn(what.path.toStdString());
-            if (!model)
-                return model.error();
-            const Priors priors = learntPriors(model->blank.spec.family);
-            // All of them first: either the family is there or nothing of it.
-            std::vector<std::pair<QString, io::PlanKept>> plans;
-            for (const QString& key : what.keys) {
-                auto plan = session::laidOutIn(*model, key.toStdString(), what.widths, priors, cancel);
-                if (!plan)
-                    return Error{plan.error().code, key.toStdString() + ", " + plan.error().where, plan.error().facts};
-                plans.emplace_back(tr("%1 in %2", "name, lowest note").arg(what.name, text::noteName(key.toStdString())),
-                                   std::move(*plan));
-            }
-            for (auto& [name, plan] : plans)
-                if (const auto store = begun(folder, name, std::move(plan)); !store)
-                    return store.error();
-            return Done{};
-        },
-        [this, count = what.keys.size()](const Status& made) {
-            if (!made)
-                return m_messages->trouble(text::sentence(made.error()));
-            m_messages->news(tr("%n instrument(s) laid out; each has its workbook.", nullptr, static_cast<int>(count)));
-            m_shop->refresh();
-        });
+    m_jobs.run([what, folder = m_folder](const Cancel& cancel) { return begunFamily(folder, what, cancel); },
+               [this, count = what.keys.size()](const Status& made) {
+                   if (!made)
+                       return m_messages->trouble(text::sentence(made.error()));
+                   m_messages->news(tr("%n instrument(s) laid out; each has its workbook.", nullptr, static_cast<int>(count)));
+                   m_shop->refresh();
+               });
 }
 
 void MainWindow::takeEarlierPlan()
@@ -803,24 +692,13 @@ void MainWindow::takeEarlierPlan()
         const QString path = place + QStringLiteral("/plan.json");
         if (!QFileInfo::exists(path))
             continue;
-        m_jobs.run(
-            [path, folder = m_folder](const Cancel&) -> Result<QString> {
-                auto plan = io::readPlanFile(path.toStdString());
-                if (!plan)
-                    return plan.error();
-                const QString name =
-                    plan->blank.spec.name.empty() ? tr("Earlier plan") : QString::fromStdString(plan->blank.spec.name);
-                if (const auto store = begun(folder, name, std::move(*plan)); !store)
-                    return store.error();
-                QFile::rename(path, path + QStringLiteral(".taken"));
-                return name;
-            },
-            [this](const Result<QString>& name) {
-                if (!name)
-                    return m_messages->trouble(text::sentence(name.error()));
-                m_messages->news(tr("The plan of an earlier version is a workbook now: %1.").arg(*name));
-                m_shop->refresh();
-            });
+        m_jobs.run([path, folder = m_folder](const Cancel&) { return begunFromEarlier(folder, path); },
+                   [this](const Result<QString>& name) {
+                       if (!name)
+                           return m_messages->trouble(text::sentence(name.error()));
+                       m_messages->news(tr("The plan of an earlier version is a workbook now: %1.").arg(*name));
+                       m_shop->refresh();
+                   });
     }
 }
 
@@ -986,71 +864,10 @@ void MainWindow::refreshWorkpiece()
 
 void MainWindow::refreshStages()
 {
-    sayPlanStages();
-    sayBookStages();
-    constexpr int narrowest = 176;
-    constexpr int padding = 6;
-    m_stages->setFixedWidth(std::max(narrowest, m_stages->sizeHintForColumn(0) + padding));
-}
-
-void MainWindow::sayPlanStages()
-{
-    const bool built = m_document && m_document->book()->sounds();
-    const bool laidOut = m_plan && m_plan->layout();
-    m_stages->item(Blank)->setText(tr("Blank\n%1").arg(m_plan ? text::noteName(m_plan->target().lowest) : QString()));
-    m_stages->item(Edge)->setText(tr("Sounding edge\nvoicing"));
-    m_stages->item(Target)->setText(
-        tr("Target\n%n note(s)", nullptr, m_plan ? static_cast<int>(m_plan->blank().spec.fingerings.size()) : 0));
-    m_stages->item(Layout)->setText(laidOut ? tr("Layout\n%n hole(s)", nullptr, static_cast<int>(m_plan->blank().holeCount))
-                                            : tr("Layout\nnot yet"));
-    m_stages->item(Drill)->setText(built ? tr("Drill\ndone") : laidOut ? tr("Drill\nready") : tr("Drill\nlay out first"));
-}
-
-namespace {
-
-/// What is due of the finish, in a word.
-QString finishWords(const Workbook& book)
-{
-    const std::string* kept = book.finish();
-    const auto plan = kept == nullptr ? Result<FinishPlan>(Error{}) : io::finishFromText(*kept);
-    if (!plan)
-        return MainWindow::tr("not begun");
-    const auto next = nextWork(*plan);
-    return next ? MainWindow::tr("next: %1", "day").arg(text::day(daysOf(*plan)[*next].from)) : MainWindow::tr("done");
-}
-
-} // namespace
-
-void MainWindow::sayBookStages()
-{
-    if (!m_document || m_correct == nullptr)
-        return;
-    const auto book = m_document->book();
-    const auto notes = book->present().spec().fingerings.size();
-    if (!book->sounds()) {
-        m_stages->item(Listen)->setText(tr("Listen\nnot drilled yet"));
-        m_stages->item(Correct)->setText(tr("Correct\nnot drilled yet"));
-        m_stages->item(Finish)->setText(tr("Finish\nnot drilled yet"));
-        m_stages->item(Logbook)->setText(tr("Logbook\n%n cut(s)", nullptr, 0));
-        return;
-    }
-    const auto pending = m_listen->pending().size();
-    m_stages->item(Listen)->setText(pending == 0 ? tr("Listen\nnothing asked for")
-                                                 : tr("Listen\n%1 of %2 to hear").arg(pending).arg(notes));
-    QString correct = tr("Correct\nlisten first");
-    if (const auto& c = m_document->counsel()) {
-        switch (c->advice.state) {
-        case AdviceState::Measure: correct = tr("Correct\nlisten first"); break;
-        case AdviceState::MakeCut: correct = tr("Correct\na cut is ready"); break;
-        case AdviceState::Finished: correct = tr("Correct\ndone"); break;
-        case AdviceState::Stop: correct = tr("Correct\nstop"); break;
-        }
-    } else if (m_document->busy()) {
-        correct = tr("Correct\nthinking");
-    }
-    m_stages->item(Correct)->setText(correct);
-    m_stages->item(Finish)->setText(tr("Finish\n%1").arg(finishWords(*book)));
-    m_stages->item(Logbook)->setText(tr("Logbook\n%n cut(s)", nullptr, static_cast<int>(book->cuts().size())));
+    m_stages->sayPlan(m_plan.get(), m_document && m_document->book()->sounds());
+    if (m_document && m_correct != nullptr)
+        m_stages->sayBook(*m_document, m_listen->pending().size());
+    m_stages->fit();
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event)

@@ -31,6 +31,7 @@ class Plan;
 class PlanBench;
 class Questions;
 class ShopPage;
+class StageList;
 class Workpiece;
 
 class MainWindow : public QMainWindow
@@ -115,8 +116,6 @@ private:
     void showStage(int stage);
     void refreshWorkpiece();
     void refreshStages();
-    void sayPlanStages();
-    void sayBookStages();
     void openAsked();
     void newFromSpec();
     void exportAsked(const QString& format, const QString& suffix);
@@ -141,7 +140,7 @@ private:
     QWidget* m_desk;
     QStackedWidget* m_benches;
     QStackedWidget* m_pages = nullptr;
-    QListWidget* m_stages = nullptr;
+    StageList* m_stages = nullptr;
     Workpiece* m_workpiece = nullptr;
     MessageBar* m_messages;
     ListenPage* m_listen = nullptr;

@@ -4,6 +4,8 @@
 
 #include <atomic>
 #include <chrono>
+#include <cstdint>
+#include <ctime>
 
 namespace dowel {
 
@@ -21,10 +23,17 @@ inline void putClockForward(std::chrono::milliseconds by)
 {
     clock_detail::ahead_ms += by.count();
 }
-/// In UTC.
+/// The day on which that is where the program runs, as the calendar on the wall has it.
+[[nodiscard]] inline std::chrono::sys_days localDay(std::chrono::sys_seconds at)
+{
+    const std::time_t seconds = at.time_since_epoch().count();
+    std::tm there{};
+    localtime_r(&seconds, &there);
+    return std::chrono::sys_days(std::chrono::year(there.tm_year + 1900) / (there.tm_mon + 1) / there.tm_mday);
+}
 [[nodiscard]] inline std::chrono::sys_days today()
 {
-    return std::chrono::floor<std::chrono::days>(now());
+    return localDay(std::chrono::floor<std::chrono::seconds>(now()));
 }
 
 } // namespace dowel

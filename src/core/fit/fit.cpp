@@ -353,8 +353,7 @@ Status Priors::validate() const
 
 double Priors::shareOf(const Cut& cut) const
 {
-    const bool usual = std::holds_alternative<Enlarge>(cut) || std::holds_alternative<TrimFoot>(cut) ||
-                       std::holds_alternative<Deepen>(cut) || std::holds_alternative<PushPlug>(cut);
+    const bool usual = std::holds_alternative<Enlarge>(cut) || movesTheEnd(cut);
     return usual ? shareOfChange : shareOfOther;
 }
 

@@ -318,6 +318,11 @@ std::string_view kindName(const Cut& cut)
     return names.at(cut.index());
 }
 
+bool movesTheEnd(const Cut& cut)
+{
+    return std::holds_alternative<TrimFoot>(cut) || std::holds_alternative<Deepen>(cut) || std::holds_alternative<PushPlug>(cut);
+}
+
 std::optional<HoleId> holeOf(const Cut& cut)
 {
     if (const auto* c = std::get_if<Enlarge>(&cut))
@@ -337,7 +342,7 @@ std::vector<Cut> worksOn(const Instrument& instrument)
         works.emplace_back(Enlarge{h.id, h.diameter});
     if (spec.foot == Foot::Open)
         works.emplace_back(TrimFoot{instrument.length()});
-    else if (spec.family != Family::Slide)
+    else if (isBoredDeeper(spec))
         works.emplace_back(Deepen{instrument.length()});
     if (const auto* duct = std::get_if<Duct>(&spec.excitation))
         works.emplace_back(CutUp{duct->windowLength});
@@ -349,7 +354,7 @@ std::vector<Cut> worksOn(const Instrument& instrument)
         works.emplace_back(Undercut{h.id, h.undercutDiameter});
     for (const Hole& h : spec.holes)
         works.emplace_back(Fill{h.id, h.diameter});
-    if (spec.foot == Foot::Closed && spec.family != Family::Slide)
+    if (isBoredDeeper(spec))
         works.emplace_back(PushPlug{instrument.length()});
     return works;
 }

@@ -85,6 +85,8 @@ Cut withSize(Cut cut, Metres size);
 /// Stable word used in files: "enlarge", "undercut", "trim_foot", "ream", "move_stopper", "cut_up", "fill",
 /// "enlarge_embouchure", "deepen", "push_plug".
 std::string_view kindName(const Cut& cut);
+/// Whether its size is where the tube ends.
+[[nodiscard]] bool movesTheEnd(const Cut& cut);
 /// The hole that is worked on, where it is one.
 std::optional<HoleId> holeOf(const Cut& cut);
 

@@ -315,6 +315,11 @@ Status checkSlide(const InstrumentSpec& s, std::size_t i)
 
 } // namespace
 
+bool isBoredDeeper(const InstrumentSpec& spec)
+{
+    return spec.foot == Foot::Closed && spec.family != Family::Slide;
+}
+
 Metres boreDiameterAt(const std::vector<Station>& bore, Metres at)
 {
     if (at <= bore.front().at)

@@ -229,6 +229,9 @@ private:
 /// The chart under another tuning: named targets by it, others as they are. Errors: those of targetOf().
 [[nodiscard]] Result<std::vector<Fingering>> retargeted(std::vector<Fingering> chart, const Tuning& tuning);
 
+/// Whether its closed end is bored deeper to tune it: a slide's face moves instead.
+[[nodiscard]] bool isBoredDeeper(const InstrumentSpec& spec);
+
 /// Straight-line bore diameter of a bare list of stations (at least one).
 [[nodiscard]] Metres boreDiameterAt(const std::vector<Station>& bore, Metres at);
 /// The same tube with another foot: cut there, or continued along its last straight stretch. Needs two stations.

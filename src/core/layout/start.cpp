@@ -23,7 +23,7 @@ Result<ShortBy> shortBy(const Instrument& goal, const LayoutWishes& wishes, cons
 {
     const InstrumentSpec& spec = goal.spec();
     ShortBy by{std::vector<Metres>(spec.holes.size(), wishes.allowance), wishes.footAllowance};
-    const bool deepens = spec.foot == Foot::Closed && spec.family != Family::Slide;
+    const bool deepens = isBoredDeeper(spec);
     if (!(wishes.doubt > 0.0) || (spec.holes.empty() && !deepens))
         return by;
     const auto s = posterior.sensitivity(goal);
@@ -119,7 +119,7 @@ Result<Instrument> undersized(const Instrument& goal, const LayoutWishes& wishes
     if (spec.foot == Foot::Closed) { // what is too shallow is bored deeper; a slide's face stands where it is put
         const double shallow_mm = std::floor((goalLength - unsure->foot).millimetres() * 10.0 + 1e-6) / 10.0;
         const Metres depth = Metres::fromMillimetres(shallow_mm);
-        if (spec.family != Family::Slide && !wishes.fixedLength && depth > goalLength * 0.5)
+        if (isBoredDeeper(spec) && !wishes.fixedLength && depth > goalLength * 0.5)
             spec.bore = boreEndingAt(std::move(spec.bore), depth);
         return Instrument::make(std::move(spec));
     }

@@ -70,8 +70,7 @@ Result<std::vector<Cut>> lastResort(const Situation& s, const std::vector<LeftOv
         const Metres now = s.present().spec().holes[i].diameter;
         levers.push_back({Lever::Kind::Fill, i, {}, {}, std::max(now * 0.6, now - most), now});
     }
-    if (const Metres deep = s.present().length();
-        s.present().spec().foot == Foot::Closed && s.present().spec().family != Family::Slide)
+    if (const Metres deep = s.present().length(); isBoredDeeper(s.present().spec()))
         levers.push_back({Lever::Kind::Plug, 0, {}, {}, std::max(deep * 0.6, deep - most * 10.0), deep});
     const GoalSearch search(*s.forecaster, s.present(), s.aim(s.options.lastSpread_cents), s.school, s.cancel);
     const auto goal = search.best(levers);

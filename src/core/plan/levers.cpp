@@ -31,7 +31,7 @@ std::vector<Lever> leversOf(const Instrument& instrument, Means means, Metres le
         levers.push_back({Kind::Hole, i, {}, {}, spec.holes[i].diameter, reach.widest[i]});
     if (spec.foot == Foot::Open)
         levers.push_back({Kind::Foot, 0, {}, {}, reach.shortest, instrument.length()});
-    else if (spec.family != Family::Slide) // whose face moves, not its end
+    else if (isBoredDeeper(spec))
         levers.push_back({Kind::Depth, 0, {}, {}, instrument.length(), reach.deepest});
     const auto withRoom = [&levers] {
         std::erase_if(levers, [](const Lever& l) { return l.high.metres() - l.low.metres() < nothing_m; });
@@ -82,9 +82,7 @@ std::vector<Lever> leversOf(const Instrument& instrument, Means means, Metres le
 bool depthAlone(const Instrument& instrument, std::size_t fingering)
 {
     const InstrumentSpec& spec = instrument.spec();
-    if (spec.foot != Foot::Closed || spec.family == Family::Slide)
-        return false;
-    return spec.fingerings[fingering].closed.size() == spec.holes.size();
+    return isBoredDeeper(spec) && spec.fingerings[fingering].closed.size() == spec.holes.size();
 }
 
 Metres standsAt(const Instrument& instrument, const Lever& lever)

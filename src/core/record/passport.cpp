@@ -1,11 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/record/passport.h"
 
+#include "core/base/clock.h"
 #include "core/base/ratio.h"
 #include "core/tuning/pitch.h"
 
 #include <algorithm>
 #include <cmath>
+#include <cstdio>
 
 namespace dowel {
 
@@ -63,19 +65,33 @@ Passport passportOf(const Workbook& book)
     return p;
 }
 
-std::vector<Shift> shiftOver(const Workbook& book, const std::string& began, const std::string& ended)
+std::chrono::sys_days dayOf(const Entry& entry)
+{
+    int year = 0;
+    unsigned month = 0;
+    unsigned day = 0;
+    int hour = 0;
+    int minute = 0;
+    if (std::sscanf(entry.at.c_str(), "%d-%u-%uT%d:%d", &year, &month, &day, &hour, &minute) != 5)
+        return {};
+    const std::chrono::year_month_day date{std::chrono::year(year), std::chrono::month(month), std::chrono::day(day)};
+    if (!date.ok())
+        return {};
+    return localDay(std::chrono::sys_days(date) + std::chrono::hours(hour) + std::chrono::minutes(minute));
+}
+
+std::vector<Shift> shiftOver(const Workbook& book, std::chrono::sys_days began, std::chrono::sys_days ended)
 {
     std::vector<Shift> shifts;
     const auto readings = book.readings();
     const Temperature played = book.present().spec().tuning.playedAt;
-    constexpr std::size_t day = 10;
     for (const Fingering& f : book.present().spec().fingerings) {
         const PlacedReading* before = nullptr;
         const PlacedReading* after = nullptr;
         for (const PlacedReading& r : readings) {
             if (r.reading->fingering != f.id)
                 continue;
-            const std::string on = r.entry->at.substr(0, day);
+            const auto on = dayOf(*r.entry);
             if (on <= began)
                 before = &r;
             else if (on >= ended && after == nullptr)

@@ -4,6 +4,7 @@
 
 #include "core/record/workbook.h"
 
+#include <chrono>
 #include <vector>
 
 namespace dowel {
@@ -46,9 +47,11 @@ struct Shift
     Cents before;
     Cents after;
 };
-/// began, ended: days (ISO 8601, the first ten letters) of the first and the last work that changes the tube; readings on the day
-/// itself count as before the first and after the last. Only shapes with no cut between are compared: a note whose pitch a cut
-/// may have moved is left out.
-[[nodiscard]] std::vector<Shift> shiftOver(const Workbook& book, const std::string& began, const std::string& ended);
+/// began, ended: days of the first and the last work that changes the tube, where the program runs; readings on the day itself
+/// count as before the first and after the last. Only shapes with no cut between are compared: a note whose pitch a cut may have
+/// moved is left out.
+[[nodiscard]] std::vector<Shift> shiftOver(const Workbook& book, std::chrono::sys_days began, std::chrono::sys_days ended);
+/// The day of an entry there; the epoch where its time cannot be read.
+[[nodiscard]] std::chrono::sys_days dayOf(const Entry& entry);
 
 } // namespace dowel

@@ -133,8 +133,7 @@ namespace {
 bool writes(const Cut& cut, const std::optional<HoleId>& hole)
 {
     if (!hole)
-        return std::holds_alternative<TrimFoot>(cut) || std::holds_alternative<Deepen>(cut) ||
-               std::holds_alternative<PushPlug>(cut);
+        return movesTheEnd(cut);
     return (std::holds_alternative<Enlarge>(cut) || std::holds_alternative<Fill>(cut)) && holeOf(cut) == hole;
 }
 

@@ -1,0 +1,115 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "cli/finding.h"
+
+#include "core/tuning/pitch.h"
+#include "io/layout_json.h"
+#include "io/spec_json.h"
+#include "session/finder.h"
+#include "session/sizes.h"
+
+namespace dowel::cli {
+
+Answer marks(const std::string& path, const std::optional<std::string>& from, const std::optional<std::string>& to)
+{
+    const auto book = bookOf(path);
+    if (!book)
+        return book.error();
+    const auto posterior = fit(*book);
+    if (!posterior)
+        return posterior.error();
+    const auto found = session::slideMarks(*posterior, book->present(), from, to);
+    if (!found)
+        return found.error();
+    Json list = Json::array();
+    for (const session::SlideMark& m : *found)
+        list.push_back({{"note", m.note},
+                        {"hz", tidy(m.pitch.hertz())},
+                        {"slide_mm", tidy(m.slide.millimetres())},
+                        {"sd_mm", tidy(m.sd.millimetres())}});
+    return Json{{"marks", list}};
+}
+
+Answer fingerings(const std::string& path, const FingeringsWanted& wanted)
+{
+    const auto book = bookOf(path);
+    if (!book)
+        return book.error();
+    const Instrument& present = book->present();
+    const auto pitch = targetOf(present.spec().tuning, wanted.note);
+    if (!pitch)
+        return pitch.error();
+    const auto forecaster = Forecaster::make(*book);
+    if (!forecaster)
+        return forecaster.error();
+    const auto found = session::fingeringsFor(*forecaster, present,
+                                              {*pitch, wanted.registerNumber, wanted.most, Cents::fromCents(wanted.within)});
+    if (!found)
+        return found.error();
+    Json list = Json::array();
+    for (const session::FingeringFound& c : *found) {
+        Json closed = Json::array();
+        for (const HoleId& id : c.closed)
+            closed.push_back(id.text);
+        Json half = Json::array();
+        for (const HalfHole& h : c.half)
+            half.push_back({{"hole", h.hole.text}, {"open", h.open}});
+        const char* speaks = c.speech == acoustics::Speech::Well     ? "well"
+                             : c.speech == acoustics::Speech::Hardly ? "poorly"
+                                                                     : "unsure";
+        list.push_back({{"closed", closed},
+                        {"half", half},
+                        {"register", c.registerNumber},
+                        {"hz", tidy(c.pitch.hertz())},
+                        {"cents", tidy(c.off.cents())},
+                        {"sd_cents", tidy(c.sd.cents())},
+                        {"speaks", speaks},
+                        {"fingers_to_neighbours", c.fingersToNeighbours}});
+    }
+    return Json{{"note", wanted.note}, {"candidates", list}};
+}
+
+Answer carry(const std::string& modelPath, const std::string& blankPath)
+{
+    const auto kept = session::modelIn(modelPath);
+    if (!kept)
+        return kept.error();
+    if (!kept->model && !kept->goal)
+        return Error{ErrorCode::BadValue, modelPath, "has no holes and fingerings to carry over"};
+    const Instrument& model = kept->model ? *kept->model : *kept->goal;
+    const auto asked = io::readLayoutFile(blankPath);
+    if (!asked)
+        return asked.error();
+    const auto* blank = std::get_if<Blank>(&asked->from);
+    if (blank == nullptr)
+        return Error{ErrorCode::BadValue, blankPath, "has holes already; a blank has none"};
+    const auto rough = session::rowOn(model, *blank);
+    if (!rough)
+        return rough.error();
+    const auto found = layOut(*rough, blank->spec.bore.back().at, asked->wishes, false);
+    if (!found)
+        return found.error();
+    const auto before = forecastJson(model);
+    const auto after = forecastJson(found->goal);
+    if (!before || !after)
+        return before ? after.error() : before.error();
+    Json changed = Json::array();
+    for (std::size_t i = 0; i < model.spec().holes.size(); ++i) {
+        const Hole& was = model.spec().holes[i];
+        const Hole& is = found->goal.spec().holes[i];
+        changed.push_back({{"hole", is.id.text},
+                           {"from_at_mm", tidy(was.at.millimetres())},
+                           {"at_mm", tidy(is.at.millimetres())},
+                           {"from_diameter_mm", tidy(was.diameter.millimetres())},
+                           {"diameter_mm", tidy(is.diameter.millimetres())},
+                           {"from_chimney_mm", tidy(was.chimney.millimetres())},
+                           {"chimney_mm", tidy(is.chimney.millimetres())}});
+    }
+    return Json{{"spec", io::jsonOf(found->goal)},
+                {"forecast", *after},
+                {"model_forecast", *before},
+                {"from_length_mm", tidy(model.length().millimetres())},
+                {"length_mm", tidy(found->goal.length().millimetres())},
+                {"changed", changed}};
+}
+
+} // namespace dowel::cli
