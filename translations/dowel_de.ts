@@ -654,6 +654,54 @@
         <source>%1; this tube is open at the foot</source>
         <translation>%1; dieses Rohr ist am Fuß offen</translation>
     </message>
+    <message>
+        <source>%1 mm; the wall is %2 mm</source>
+        <translation>%1 mm; die Wand ist %2 mm</translation>
+    </message>
+    <message>
+        <source>%1 mm; must be above the highest hole, %2 mm</source>
+        <translation>%1 mm; muss über dem höchsten Loch liegen, %2 mm</translation>
+    </message>
+    <message>
+        <source>%1 mm; the tube is %2 mm</source>
+        <translation>%1 mm; das Rohr ist %2 mm</translation>
+    </message>
+    <message>
+        <source>%1 mm; the bore is %2 mm</source>
+        <translation>%1 mm; die Bohrung ist %2 mm</translation>
+    </message>
+    <message>
+        <source>%1 mm; outside the horn is %2 mm</source>
+        <translation>%1 mm; außen ist das Horn %2 mm</translation>
+    </message>
+    <message>
+        <source>%1 mm; must be at least %2 mm</source>
+        <translation>%1 mm; muss mindestens %2 mm sein</translation>
+    </message>
+    <message>
+        <source>%1 cents; must be at most %2</source>
+        <translation>%1 Cent; höchstens %2</translation>
+    </message>
+    <message>
+        <source>is no picture that can be read</source>
+        <translation>ist kein lesbares Bild</translation>
+    </message>
+    <message>
+        <source>is no picture that can be kept</source>
+        <translation>ist kein Bild, das behalten werden kann</translation>
+    </message>
+    <message>
+        <source>its photograph cannot be read</source>
+        <translation>sein Foto lässt sich nicht lesen</translation>
+    </message>
+    <message>
+        <source>nothing was heard on it yet</source>
+        <translation>darauf wurde noch nichts gehört</translation>
+    </message>
+    <message>
+        <source>no note was recorded before and after the last cut</source>
+        <translation>kein Ton wurde vor und nach dem letzten Schnitt aufgenommen</translation>
+    </message>
 </context>
 <context>
     <name>Notes</name>
@@ -875,14 +923,6 @@
         <translation>Frisch und fest, am selben Tag gebohrt; es schrumpft in Stunden. Sauberer Bohrer, gewaschene Hände, jedes für nur einen Spieler.</translation>
     </message>
     <message>
-        <source>too narrow for its length: the low notes break</source>
-        <translation>zu eng für die Länge: die tiefen Töne kippen</translation>
-    </message>
-    <message>
-        <source>too wide for its length: the upper register comes hard</source>
-        <translation>zu weit für die Länge: das obere Register spricht schwer an</translation>
-    </message>
-    <message>
         <source>Family</source>
         <translation>Art</translation>
     </message>
@@ -1003,28 +1043,8 @@
         <translation>Mundstück, als Länge Bohrung</translation>
     </message>
     <message>
-        <source>%1 (tube about %2)</source>
-        <translation>%1 (Rohr etwa %2)</translation>
-    </message>
-    <message>
         <source>The bore stands as the size tables have it. What is sold differs: measure it and type it before a hole is laid out.</source>
         <translation>Die Bohrung steht da, wie die Maßtafeln sie nennen. Verkauft wird anderes: messen und eintragen, ehe ein Loch angelegt wird.</translation>
-    </message>
-    <message>
-        <source>No lowest note suits this bore and length well.</source>
-        <translation>Zu dieser Bohrung und Länge passt kein tiefster Ton gut.</translation>
-    </message>
-    <message>
-        <source>Well: %1.</source>
-        <translation>Gut: %1.</translation>
-    </message>
-    <message>
-        <source>Poorly: %1; %2.</source>
-        <translation>Mäßig: %1; %2.</translation>
-    </message>
-    <message>
-        <source>Better not: %1; %2.</source>
-        <translation>Besser nicht: %1; %2.</translation>
     </message>
     <message>
         <source>The wall is too thin to undercut holes: octaves will have to be mended by other means.</source>
@@ -1110,6 +1130,124 @@
     <message>
         <source>Billets out of a plank, a bored blank turned true, reamers of known shape.</source>
         <translation>Kanteln aus einer Bohle, ein gebohrter Rohling rund gedreht, Räumer bekannter Form.</translation>
+    </message>
+    <message>
+        <source>W&amp;hich bore?…</source>
+        <translation>Welc&amp;he Bohrung?…</translation>
+    </message>
+    <message>
+        <source>This plan on several bores side by side, note by note.</source>
+        <translation>Dieser Plan auf mehreren Bohrungen nebeneinander, Ton für Ton.</translation>
+    </message>
+    <message>
+        <source>%1 is out of this tube's reach. Lowest notes: ● well ◐ poorly ○ better not</source>
+        <translation>%1 liegt außerhalb dessen, was dieses Rohr kann. Tiefste Töne: ● gut ◐ schlecht ○ lieber nicht</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::BorePicture</name>
+    <message>
+        <source>The bore, diameters enlarged</source>
+        <translation>Die Bohrung, Weiten vergrößert</translation>
+    </message>
+    <message>
+        <source>%1 wide, %2 from the mouth, wall %3</source>
+        <comment>bore, place, wall</comment>
+        <translation>%1 weit, %2 vom Mund, Wand %3</translation>
+    </message>
+    <message>
+        <source>least wall %1, %2 from the mouth</source>
+        <translation>dünnste Wand %1, %2 vom Mund</translation>
+    </message>
+    <message>
+        <source>wall %1 all along; drag a square</source>
+        <translation>Wand überall %1; ein Quadrat ziehen</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::BoresDialog</name>
+    <message>
+        <source>as planned</source>
+        <translation>wie geplant</translation>
+    </message>
+    <message>
+        <source>narrower</source>
+        <translation>enger</translation>
+    </message>
+    <message>
+        <source>wider</source>
+        <translation>weiter</translation>
+    </message>
+    <message>
+        <source>narrower at the foot</source>
+        <translation>am Fuß enger</translation>
+    </message>
+    <message>
+        <source>smaller mouthpiece</source>
+        <translation>kleineres Mundstück</translation>
+    </message>
+    <message>
+        <source>larger mouthpiece</source>
+        <translation>größeres Mundstück</translation>
+    </message>
+    <message>
+        <source>Every note on every bore</source>
+        <translation>Jeder Ton auf jeder Bohrung</translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>&amp;Take this bore</source>
+        <translation>Diese Bohrung &amp;nehmen</translation>
+    </message>
+    <message>
+        <source>Which bore?</source>
+        <translation>Welche Bohrung?</translation>
+    </message>
+    <message>
+        <source>Laying the holes out on each bore…</source>
+        <translation>Die Löcher werden auf jeder Bohrung ausgelegt…</translation>
+    </message>
+    <message>
+        <source>&amp;Close</source>
+        <translation>&amp;Schließen</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <comment>bore at the head, at the foot</comment>
+        <translation>%1 bis %2</translation>
+    </message>
+    <message>
+        <source>%1, undercut</source>
+        <comment>cents; mended by undercutting</comment>
+        <translation>%1, unterschnitten</translation>
+    </message>
+    <message>
+        <source>%1, %2: %3 of %4 notes within tolerance, furthest off %5 cents.</source>
+        <translation>%1, %2: %3 von %4 Tönen in der Toleranz, am weitesten daneben %5 Cent.</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <comment>note, cents</comment>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>Twelfths, wider than they should be by (cents): %1.</source>
+        <translation>Duodezimen, weiter als sie sein sollten um (Cent): %1.</translation>
+    </message>
+    <message>
+        <source>Octaves, wider than they should be by (cents): %1.</source>
+        <translation>Oktaven, weiter als sie sein sollten um (Cent): %1.</translation>
+    </message>
+    <message>
+        <source>The third register lies %1 cents from where it would be in line with the first.</source>
+        <translation>Das dritte Register liegt %1 Cent neben dem, was zum ersten passte.</translation>
+    </message>
+    <message>
+        <source>Undercutting could still mend %1: the better fault to have.</source>
+        <translation>Unterschneiden könnte %1 noch richten: der bessere Fehler.</translation>
     </message>
 </context>
 <context>
@@ -1542,6 +1680,14 @@
             <numerusform>Wie zuletzt gehört: %1 von %2 im Ziel, %3 zu hoch; %n Schnitte.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>with your reamer %1, from the foot, %2 deeper than it goes now: its tip %3 in. Stop there.</source>
+        <translation>mit der Reibahle %1 vom Fuß her, %2 tiefer, als sie jetzt geht: die Spitze %3 tief. Dort aufhören.</translation>
+    </message>
+    <message>
+        <source>with your reamer %1, from the head, %2 deeper than it goes now: its tip %3 in. Stop there.</source>
+        <translation>mit der Reibahle %1 vom Kopf her, %2 tiefer, als sie jetzt geht: die Spitze %3 tief. Dort aufhören.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::DemoRun</name>
@@ -1617,6 +1763,29 @@
     <message>
         <source>Written down. The advice goes by it from here on.</source>
         <translation>Eingetragen. Der Rat richtet sich von hier an danach.</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::DriftPicture</name>
+    <message>
+        <source>Drift since each shape was first heard</source>
+        <translation>Drift, seit jede Form zuerst gehört wurde</translation>
+    </message>
+    <message numerus="yes">
+        <source>%1: %2 cents in the mean, from %3 to %4, over %n note(s)</source>
+        <comment>date, cents</comment>
+        <translation>
+            <numerusform>%1: %2 Cent im Mittel, von %3 bis %4, über %n Ton</numerusform>
+            <numerusform>%1: %2 Cent im Mittel, von %3 bis %4, über %n Töne</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Drift: hear the same shape again on another day, and it stands here.</source>
+        <translation>Drift: dieselbe Form an einem anderen Tag noch einmal hören, dann steht sie hier.</translation>
+    </message>
+    <message>
+        <source>drift in cents at one temperature   ● mean of the notes   bar: all of them</source>
+        <translation>Drift in Cent bei einer Temperatur   ● Mittel der Töne   Strich: alle</translation>
     </message>
 </context>
 <context>
@@ -2096,14 +2265,6 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>ein Zehntel mm</translation>
     </message>
     <message>
-        <source>register 1</source>
-        <translation>Register 1</translation>
-    </message>
-    <message>
-        <source>register 2</source>
-        <translation>Register 2</translation>
-    </message>
-    <message>
         <source>sound</source>
         <translation>Klang</translation>
     </message>
@@ -2112,12 +2273,105 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>Was ist zu hören?</translation>
     </message>
     <message>
-        <source>What each measure does to the lowest note</source>
-        <translation>Was jedes Maß am tiefsten Ton bewirkt</translation>
+        <source>Windway, high</source>
+        <translation>Kernspalte, hoch</translation>
     </message>
     <message>
-        <source>Cents by the model, sound as makers have it. Make the mouth small first and open it little by little; sharp tools, cutting away from yourself.</source>
-        <translation>Cent nach dem Modell, Klang nach Erfahrung der Bauer. Den Mund erst klein machen und nach und nach öffnen; scharfes Werkzeug, vom Körper weg.</translation>
+        <source>is now</source>
+        <translation>ist jetzt</translation>
+    </message>
+    <message>
+        <source>first register</source>
+        <translation>erstes Register</translation>
+    </message>
+    <message>
+        <source>second</source>
+        <translation>zweites</translation>
+    </message>
+    <message>
+        <source>What each measure does to the lowest note, in cents. Double-click a size to change it.</source>
+        <translation>Was jedes Maß beim tiefsten Ton bewirkt, in Cent. Ein Maß doppelt anklicken, um es zu ändern.</translation>
+    </message>
+    <message>
+        <source>Make the mouth small first and open it little by little. Sharp tools: cut away from yourself.</source>
+        <translation>Den Mund erst klein machen und nach und nach öffnen. Scharfes Werkzeug: vom Körper weg schneiden.</translation>
+    </message>
+    <message>
+        <source>%1 sounds best at about %2 Pa of breath and jumps above %3; %4 wants %5. Ten pascals are a millimetre of water.</source>
+        <translation>%1 klingt bei etwa %2 Pa Atem am besten und springt über %3; %4 braucht %5. Zehn Pascal sind ein Millimeter Wasser.</translation>
+    </message>
+    <message>
+        <source>The cut-up is low: the lowest note must be blown very softly and jumps. Open the window a little.</source>
+        <translation>Der Aufschnitt ist niedrig: der tiefste Ton muss sehr leise geblasen werden und springt. Das Fenster etwas öffnen.</translation>
+    </message>
+    <message>
+        <source>The cut-up is high: the top wants more breath than is comfortable. A window cannot be made shorter again; a higher windway helps.</source>
+        <translation>Der Aufschnitt ist hoch: oben braucht er mehr Atem, als bequem ist. Ein Fenster wird nicht wieder kürzer; eine höhere Kernspalte hilft.</translation>
+    </message>
+    <message>
+        <source>A tenth of a millimetre more: %1 cents in the first register, %2 in the second; %3</source>
+        <translation>Ein Zehntel Millimeter mehr: %1 Cent im ersten Register, %2 im zweiten; %3</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::EdgePicture</name>
+    <message>
+        <source>The sounding edge, enlarged</source>
+        <translation>Die Anblaskante, vergrößert</translation>
+    </message>
+    <message>
+        <source>window, along</source>
+        <translation>Fenster, längs</translation>
+    </message>
+    <message>
+        <source>window, across</source>
+        <translation>Fenster, quer</translation>
+    </message>
+    <message>
+        <source>wall at the window</source>
+        <translation>Wand am Fenster</translation>
+    </message>
+    <message>
+        <source>bore above the window</source>
+        <translation>Bohrung über dem Fenster</translation>
+    </message>
+    <message>
+        <source>cover stands up by</source>
+        <translation>Aufsatz steht über um</translation>
+    </message>
+    <message>
+        <source>hole, along</source>
+        <translation>Loch, längs</translation>
+    </message>
+    <message>
+        <source>hole, across</source>
+        <translation>Loch, quer</translation>
+    </message>
+    <message>
+        <source>chimney</source>
+        <translation>Kamin</translation>
+    </message>
+    <message>
+        <source>hole to stopper</source>
+        <translation>Loch bis Stopfen</translation>
+    </message>
+    <message>
+        <source>mouthpiece, as length of bore</source>
+        <translation>Mundstück, als Länge der Bohrung</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <comment>measure, size</comment>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>%1. %2</source>
+        <comment>measure with size; its effect</comment>
+        <translation>%1. %2</translation>
+    </message>
+    <message>
+        <source>%1 times as large; drag a square, or arrow keys</source>
+        <translation>%1-mal so groß; ein Quadrat ziehen, oder Pfeiltasten</translation>
     </message>
 </context>
 <context>
@@ -2439,6 +2693,22 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <source>humid, %</source>
         <translation>Feuchte, %</translation>
     </message>
+    <message>
+        <source>Give the &amp;room back: %1 cents</source>
+        <translation>Den &amp;Raum zurückgeben: %1 Cent</translation>
+    </message>
+    <message>
+        <source>Leave &amp;room: aim %1 cents flat until then</source>
+        <translation>&amp;Raum lassen: bis dahin %1 Cent zu tief zielen</translation>
+    </message>
+    <message>
+        <source>Leave &amp;room: aim %1 cents sharp until then</source>
+        <translation>&amp;Raum lassen: bis dahin %1 Cent zu hoch zielen</translation>
+    </message>
+    <message>
+        <source>Changes what is wanted, A4 and all, for the time before the finish; it stands in the record, and the plan and every note go by it.</source>
+        <translation>Ändert, was gewünscht ist, samt A4, für die Zeit vor der Oberfläche; es steht in der Aufzeichnung, und Plan und Töne richten sich danach.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::Guide</name>
@@ -2479,16 +2749,8 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>Rohling (Strg+1)</translation>
     </message>
     <message>
-        <source>&lt;p&gt;The tube as it is: family, bore at stations, wall, mouth, material, a cane's nodes; beside it which keys it serves for. &lt;i&gt;From the plank&lt;/i&gt; counts billets, says what a bore that wandered leaves to be turned, and how deep your reamers go.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Das Rohr, wie es ist: Familie, Bohrung an Messstellen, Wand, Mund, Material, Knoten eines Rohrs; daneben, für welche Tonarten es taugt. &lt;i&gt;Aus der Bohle&lt;/i&gt; zählt Kanteln, sagt, was eine verlaufene Bohrung zu drehen übrig lässt und wie tief die Räumer gehen.&lt;/p&gt;</translation>
-    </message>
-    <message>
         <source>Sounding edge (Ctrl+2)</source>
         <translation>Anblaskante (Strg+2)</translation>
-    </message>
-    <message>
-        <source>&lt;p&gt;Voicing: what is heard and what to try first, the reversible before the rest; what each measure of the mouth does to both registers.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Intonieren: was man hört und was zuerst zu versuchen ist, Umkehrbares vor allem anderen; was jedes Maß des Mundes mit beiden Registern macht.&lt;/p&gt;</translation>
     </message>
     <message>
         <source>Target (Ctrl+3)</source>
@@ -2503,10 +2765,6 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>Anlage (Strg+4)</translation>
     </message>
     <message>
-        <source>&lt;p&gt;Places and sizes of the holes, worked out; drag one on the workpiece and every note moves. Where notes stay out of tolerance it says what would help, and &lt;i&gt;Do so&lt;/i&gt; takes it over. &lt;i&gt;Copy an instrument&lt;/i&gt; carries a measured one over, and shows first what its own row plays.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Plätze und Maße der Löcher, ausgerechnet; eines am Werkstück ziehen, und jeder Ton geht mit. Wo Töne außerhalb der Toleranz bleiben, sagt sie, was hülfe, und &lt;i&gt;So machen&lt;/i&gt; übernimmt es. &lt;i&gt;Instrument nachbauen&lt;/i&gt; überträgt ein gemessenes und zeigt zuerst, was seine eigene Reihe spielt.&lt;/p&gt;</translation>
-    </message>
-    <message>
         <source>Drill (Ctrl+5)</source>
         <translation>Bohren (Strg+5)</translation>
     </message>
@@ -2519,40 +2777,20 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>Hören (Strg+6)</translation>
     </message>
     <message>
-        <source>&lt;p&gt;Finger the note that is asked, then &lt;b&gt;Space&lt;/b&gt;. The reading is kept at once, with its recording. &lt;b&gt;Backspace&lt;/b&gt; takes it back, &lt;b&gt;Enter&lt;/b&gt; goes on. &lt;b&gt;H&lt;/b&gt; listens without hands: a note that is steady for a second is taken and the next one comes up; &lt;b&gt;F11&lt;/b&gt; shows it across the room. &lt;b&gt;P&lt;/b&gt; opens the newest take; &lt;i&gt;Timbre&lt;/i&gt; shows how every note sounds, &lt;i&gt;Trend&lt;/i&gt; how that has changed.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Den gefragten Ton greifen, dann &lt;b&gt;Leertaste&lt;/b&gt;. Die Messung wird sofort behalten, mit ihrer Aufnahme. &lt;b&gt;Rücktaste&lt;/b&gt; nimmt sie zurück, &lt;b&gt;Eingabe&lt;/b&gt; geht weiter. &lt;b&gt;H&lt;/b&gt; hört ohne Hände: ein Ton, der eine Sekunde steht, wird genommen, und der nächste kommt; &lt;b&gt;F11&lt;/b&gt; zeigt es quer durch den Raum. &lt;b&gt;P&lt;/b&gt; öffnet die neueste Aufnahme; &lt;i&gt;Klang&lt;/i&gt; zeigt, wie jeder Ton klingt, &lt;i&gt;Verlauf&lt;/i&gt;, wie sich das geändert hat.&lt;/p&gt;</translation>
-    </message>
-    <message>
         <source>Correct (Ctrl+7)</source>
         <translation>Nacharbeiten (Strg+7)</translation>
-    </message>
-    <message>
-        <source>&lt;p&gt;The card says which cut comes next, how far and with what. Cut exactly so far, measure with calipers, type what they say, &lt;b&gt;Enter&lt;/b&gt;. Dowel says when to listen again, and where the readings do not fit the measures it says so first. &lt;i&gt;Plan otherwise&lt;/i&gt; chooses how the plan goes about it.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Moves&lt;/b&gt;: the cents that a tenth of a millimetre is worth. &lt;b&gt;Try it&lt;/b&gt;: drag a hole, the foot or the stopper and see every note move; nothing of it is kept. &lt;b&gt;Registers&lt;/b&gt;: how wide octaves or twelfths are. &lt;b&gt;Outcome&lt;/b&gt;: what was forecast beside what came.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Die Karte sagt, welcher Schnitt als Nächstes kommt, wie weit und womit. Genau so weit schneiden, mit dem Messschieber messen, eintippen, was er sagt, &lt;b&gt;Eingabe&lt;/b&gt;. Dowel sagt, wann wieder zu hören ist, und wo die Messungen nicht zu den Maßen passen, sagt es das zuerst. &lt;i&gt;Anders planen&lt;/i&gt; wählt, wie der Plan vorgeht.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Wirkung&lt;/b&gt;: die Cent, die ein Zehntelmillimeter wert ist. &lt;b&gt;Probieren&lt;/b&gt;: ein Loch, den Fuß oder den Stopfen ziehen und jeden Ton gehen sehen; nichts davon bleibt. &lt;b&gt;Register&lt;/b&gt;: wie weit Oktaven oder Duodezimen sind. &lt;b&gt;Ergebnis&lt;/b&gt;: was vorhergesagt war neben dem, was kam.&lt;/p&gt;</translation>
     </message>
     <message>
         <source>Finish (Ctrl+8)</source>
         <translation>Oberfläche (Strg+8)</translation>
     </message>
     <message>
-        <source>&lt;p&gt;Oil, wax, lacquer or none: works and days, ticked with their day; what is late moves what follows. Hear every note before and after, and it says what the finish moved. &lt;i&gt;Calendar&lt;/i&gt; reminds, &lt;i&gt;Passport&lt;/i&gt; writes what leaves the shop with the instrument.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Öl, Wachs, Lack oder nichts: Arbeiten und Tage, abgehakt mit ihrem Tag; was sich verspätet, schiebt das Folgende. Jeden Ton vorher und nachher hören, und sie sagt, was die Oberfläche verschob. Der &lt;i&gt;Kalender&lt;/i&gt; erinnert, der &lt;i&gt;Pass&lt;/i&gt; schreibt, was mit dem Instrument die Werkstatt verlässt.&lt;/p&gt;</translation>
-    </message>
-    <message>
         <source>Logbook (Ctrl+9)</source>
         <translation>Logbuch (Strg+9)</translation>
     </message>
     <message>
-        <source>&lt;p&gt;Everything that was heard, cut and advised, by kind or by a word. Nothing is erased: a wrong entry is set aside. Ctrl+Z takes the last entry back, unless it is a cut; Ctrl+Shift+Z brings it back.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Alles, was gehört, geschnitten und geraten wurde, nach Art oder nach einem Wort. Nichts wird gelöscht: ein falscher Eintrag wird beiseitegelegt. Strg+Z nimmt den letzten Eintrag zurück, außer einem Schnitt; Strg+Umschalt+Z holt ihn wieder.&lt;/p&gt;</translation>
-    </message>
-    <message>
         <source>Signs and keys</source>
         <translation>Zeichen und Tasten</translation>
-    </message>
-    <message>
-        <source>&lt;p&gt;Filled signs are what sounds now, outlines what the next cut will do. A disc is within tolerance, a triangle points the way the note is off; the bar through a sign is one standard deviation. Ctrl+1 to 9 change the stage, Ctrl+I between millimetres and inches, Ctrl+D between light and dark, F1 opens and closes this guide.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Gefüllte Zeichen sind, was jetzt klingt, Umrisse, was der nächste Schnitt tut. Eine Scheibe liegt in der Toleranz, ein Dreieck zeigt, wohin der Ton daneben liegt; der Balken durch ein Zeichen ist eine Standardabweichung. Strg+1 bis 9 wechseln die Stufe, Strg+I zwischen Millimetern und Zoll, Strg+D zwischen hell und dunkel, F1 öffnet und schließt diese Anleitung.&lt;/p&gt;</translation>
     </message>
     <message>
         <source>Words of the trade</source>
@@ -2561,6 +2799,68 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     <message>
         <source>&lt;p&gt;&lt;b&gt;Cent&lt;/b&gt;: a hundredth of a semitone. &lt;b&gt;Register&lt;/b&gt;: the low notes are the first; blown harder or with a vent the same fingering gives the next. &lt;b&gt;Window&lt;/b&gt;: the opening at which the jet meets the &lt;b&gt;lip&lt;/b&gt;; &lt;b&gt;cut-up&lt;/b&gt;, its length along the tube. &lt;b&gt;Windway&lt;/b&gt;: the slit that makes the jet. &lt;b&gt;Embouchure hole&lt;/b&gt;: the hole blown across. &lt;b&gt;Stopper&lt;/b&gt;: what closes the tube above it. &lt;b&gt;Chimney&lt;/b&gt;: the depth of a hole through the wall. &lt;b&gt;Undercut&lt;/b&gt;: a hole wider at the bore than outside. &lt;b&gt;Station&lt;/b&gt;: a place at which the bore is measured. &lt;b&gt;Cutoff&lt;/b&gt;: the pitch above which open holes let the sound out. &lt;b&gt;Tolerance&lt;/b&gt;: how far off a note may stay. &lt;b&gt;One standard deviation&lt;/b&gt;: two times in three the truth lies within it.&lt;/p&gt;</source>
         <translation>&lt;p&gt;&lt;b&gt;Cent&lt;/b&gt;: ein Hundertstel eines Halbtons. &lt;b&gt;Register&lt;/b&gt;: die tiefen Töne sind das erste; stärker geblasen oder mit Überblasloch gibt derselbe Griff das nächste. &lt;b&gt;Fenster&lt;/b&gt;: die Öffnung, an der der Strahl auf das &lt;b&gt;Labium&lt;/b&gt; trifft; &lt;b&gt;Aufschnitt&lt;/b&gt;, ihre Länge das Rohr entlang. &lt;b&gt;Kernspalte&lt;/b&gt;: der Schlitz, der den Strahl macht. &lt;b&gt;Mundloch&lt;/b&gt;: das Loch, über das geblasen wird. &lt;b&gt;Stopfen&lt;/b&gt;: was das Rohr darüber schließt. &lt;b&gt;Kamin&lt;/b&gt;: die Tiefe eines Lochs durch die Wand. &lt;b&gt;Unterschnitt&lt;/b&gt;: ein Loch, an der Bohrung weiter als außen. &lt;b&gt;Messstelle&lt;/b&gt;: ein Platz, an dem die Bohrung gemessen ist. &lt;b&gt;Grenzfrequenz&lt;/b&gt;: die Tonhöhe, über der offene Löcher den Klang hinauslassen. &lt;b&gt;Toleranz&lt;/b&gt;: wie weit ein Ton daneben bleiben darf. &lt;b&gt;Eine Standardabweichung&lt;/b&gt;: zweimal von dreimal liegt die Wahrheit darin.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;The tube as it is: family, bore at stations (drag the squares of the picture, or type), wall, mouth, material, a cane's nodes; beside it which keys it serves for. &lt;i&gt;Which bore?&lt;/i&gt; lays the plan out on several bores side by side. &lt;i&gt;From the plank&lt;/i&gt; counts billets, says what a bore that wandered leaves to be turned, what a tenon leaves, and how deep your reamers go.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Das Rohr, wie es ist: Familie, Bohrung an Stationen (die Quadrate des Bildes ziehen oder tippen), Wand, Mund, Material, die Knoten eines Rohrs; daneben, für welche Tonarten es taugt. &lt;i&gt;Welche Bohrung?&lt;/i&gt; legt den Plan auf mehreren Bohrungen nebeneinander aus. &lt;i&gt;Vom Brett&lt;/i&gt; zählt Kanteln, sagt, was eine verlaufene Bohrung zum Drehen lässt, was ein Zapfen lässt und wie tief Ihre Reibahlen gehen.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;The mouth, enlarged: drag its squares. What is heard on the left points at the place where the first remedy works, the reversible before the rest. The table says what a tenth of each measure does to both registers; under the drawing stands how hard the window is to be blown.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Der Mund, vergrößert: seine Quadrate ziehen. Was man links hört, zeigt auf die Stelle, an der das erste Mittel wirkt, das Umkehrbare vor dem Rest. Die Tabelle sagt, was ein Zehntel jedes Maßes in beiden Registern bewirkt; unter der Zeichnung steht, wie stark das Fenster anzublasen ist.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;Places and sizes of the holes, worked out; drag one on the workpiece and every note moves. Where notes stay out of tolerance it says what would help, and &lt;i&gt;Do so&lt;/i&gt; takes it over. &lt;i&gt;What would it do?&lt;/i&gt; tells what a bell, a groove, a rougher bore or another mouthpiece would cost every note. &lt;i&gt;Copy an instrument&lt;/i&gt; carries a measured one over, and shows first what its own row plays.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Orte und Größen der Löcher, berechnet; eines am Werkstück ziehen, und jeder Ton geht mit. Wo Töne außer der Toleranz bleiben, steht, was helfen würde, und &lt;i&gt;Mach das&lt;/i&gt; übernimmt es. &lt;i&gt;Was würde es tun?&lt;/i&gt; sagt, was ein Becher, eine Mulde, eine rauere Bohrung oder ein anderes Mundstück jeden Ton kosten würde. &lt;i&gt;Instrument nachbauen&lt;/i&gt; trägt ein gemessenes über und zeigt zuerst, was seine eigene Reihe spielt.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;Finger the note that is asked, then &lt;b&gt;Space&lt;/b&gt;. The reading is kept at once, with its recording. &lt;b&gt;Backspace&lt;/b&gt; takes it back, &lt;b&gt;Enter&lt;/b&gt; goes on. &lt;b&gt;H&lt;/b&gt; listens without hands: a note that is steady for a second is taken and the next one comes up; &lt;b&gt;F11&lt;/b&gt; shows it across the room, &lt;b&gt;D&lt;/b&gt; sounds the note as it is wanted. &lt;b&gt;P&lt;/b&gt; opens the newest take. &lt;i&gt;Timbre&lt;/i&gt; shows how every note sounds beside its neighbours, beside one note or beside a good instrument, and what would make a dull one brighter at which price; &lt;i&gt;Trend&lt;/i&gt; how that and the pitch have changed.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Den gefragten Ton greifen, dann &lt;b&gt;Leertaste&lt;/b&gt;. Die Messung wird sofort behalten, mit ihrer Aufnahme. &lt;b&gt;Rücktaste&lt;/b&gt; nimmt sie zurück, &lt;b&gt;Eingabe&lt;/b&gt; geht weiter. &lt;b&gt;H&lt;/b&gt; hört ohne Hände: ein Ton, der eine Sekunde steht, wird genommen, und der nächste kommt; &lt;b&gt;F11&lt;/b&gt; zeigt es quer durch den Raum, &lt;b&gt;D&lt;/b&gt; spielt den Ton, wie er sein soll. &lt;b&gt;P&lt;/b&gt; öffnet die neueste Aufnahme. &lt;i&gt;Klang&lt;/i&gt; zeigt, wie jeder Ton neben seinen Nachbarn klingt, neben einem Ton oder neben einem guten Instrument, und was einen dumpfen heller machte, zu welchem Preis; &lt;i&gt;Verlauf&lt;/i&gt;, wie sich das und die Tonhöhe geändert haben.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;The card says which cut comes next, how far and with what. Cut exactly so far, measure with calipers, type what they say, &lt;b&gt;Enter&lt;/b&gt;. Dowel says when to listen again, and where the readings do not fit the measures it says so first. &lt;i&gt;Plan otherwise&lt;/i&gt; chooses how the plan goes about it.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Moves&lt;/b&gt;: the cents that a tenth of a millimetre is worth. &lt;b&gt;Try it&lt;/b&gt;: drag a hole, the foot or the stopper and see every note move; nothing of it is kept. &lt;b&gt;Registers&lt;/b&gt;: how wide octaves or twelfths are. &lt;b&gt;Outcome&lt;/b&gt;: what was forecast beside what came, and the takes before and after the last cut to hear.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Die Karte sagt, welcher Schnitt als Nächstes kommt, wie weit und womit. Genau so weit schneiden, mit dem Messschieber messen, eintippen, was er sagt, &lt;b&gt;Eingabe&lt;/b&gt;. Dowel sagt, wann wieder zu hören ist, und wo die Messungen nicht zu den Maßen passen, sagt es das zuerst. &lt;i&gt;Anders planen&lt;/i&gt; wählt, wie der Plan vorgeht.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Was bewegt was&lt;/b&gt;: die Cent, die ein Zehntelmillimeter wert ist. &lt;b&gt;Versuchen&lt;/b&gt;: ein Loch, den Fuß oder den Stopfen ziehen und jeden Ton gehen sehen; nichts davon bleibt. &lt;b&gt;Register&lt;/b&gt;: wie weit Oktaven oder Duodezimen sind. &lt;b&gt;Ergebnis&lt;/b&gt;: was vorhergesagt war neben dem, was kam; und die Aufnahmen vor und nach dem letzten Schnitt zum Hören.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;Oil, wax, lacquer or none: works and days, ticked with their day; what is late moves what follows. Hear every note before and after, and it says what the finish moved; &lt;i&gt;Leave room&lt;/i&gt; lowers what is wanted by what it usually moves, until you give it back. &lt;i&gt;Calendar&lt;/i&gt; reminds, &lt;i&gt;Passport&lt;/i&gt; writes what leaves the shop with the instrument.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Öl, Wachs, Lack oder nichts: Arbeiten und Tage, abgehakt mit ihrem Tag; was sich verspätet, schiebt das Folgende. Jeden Ton vorher und nachher hören, und sie sagt, was die Oberfläche verschob; &lt;i&gt;Raum lassen&lt;/i&gt; senkt, was gewünscht ist, um das, was sie sonst verschiebt, bis Sie ihn zurückgeben. Der &lt;i&gt;Kalender&lt;/i&gt; erinnert, der &lt;i&gt;Pass&lt;/i&gt; schreibt, was mit dem Instrument die Werkstatt verlässt.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;Everything that was heard, cut and advised, day by day, by kind or by a word, with your photographs. Nothing is erased: a wrong entry is set aside. Ctrl+Z takes the last entry back, unless it is a cut; Ctrl+Shift+Z brings it back.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Alles, was gehört, geschnitten und geraten wurde, Tag für Tag, nach Art oder nach einem Wort, mit Ihren Fotos. Nichts wird gelöscht: ein falscher Eintrag wird beiseitegelegt. Strg+Z nimmt den letzten Eintrag zurück, außer einem Schnitt; Strg+Umschalt+Z holt ihn wieder.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;Filled signs are what sounds now, outlines what the next cut will do. A disc is within tolerance, a triangle points the way the note is off; the bar through a sign is one standard deviation. Ctrl+1 to 9 change the stage, Ctrl+I between millimetres and inches, Ctrl+D between light and dark, Ctrl+Shift+D to high contrast, F1 opens and closes this guide. Pictures are walked by the arrow keys once Tab has reached them.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Gefüllte Zeichen sind, was jetzt klingt, Umrisse, was der nächste Schnitt tut. Eine Scheibe liegt in der Toleranz, ein Dreieck zeigt, wohin der Ton daneben liegt; der Balken durch ein Zeichen ist eine Standardabweichung. Strg+1 bis 9 wechseln die Stufe, Strg+I zwischen Millimetern und Zoll, Strg+D zwischen hell und dunkel, Strg+Umschalt+D zu hohem Kontrast, F1 öffnet und schließt diese Anleitung. Bilder geht man mit den Pfeiltasten durch, sobald Tab sie erreicht hat.&lt;/p&gt;</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::KeysPicture</name>
+    <message>
+        <source>Lowest notes that this tube serves</source>
+        <translation>Tiefste Töne, für die dieses Rohr taugt</translation>
+    </message>
+    <message>
+        <source>too narrow for its length: the low notes break</source>
+        <translation>zu eng für seine Länge: die tiefen Töne kippen</translation>
+    </message>
+    <message>
+        <source>too wide for its length: the upper register comes hard</source>
+        <translation>zu weit für seine Länge: das obere Register kommt schwer</translation>
+    </message>
+    <message>
+        <source>%1: serves well, cut to about %2</source>
+        <comment>note, length</comment>
+        <translation>%1: taugt gut, auf etwa %2 gekürzt</translation>
+    </message>
+    <message>
+        <source>%1: poorly, about %2 long and %3</source>
+        <comment>note, length, why</comment>
+        <translation>%1: schlecht, etwa %2 lang und %3</translation>
+    </message>
+    <message>
+        <source>%1: better not, about %2 long and %3</source>
+        <comment>note, length, why</comment>
+        <translation>%1: lieber nicht, etwa %2 lang und %3</translation>
     </message>
 </context>
 <context>
@@ -2584,10 +2884,6 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     <message>
         <source>the bits in the drawer</source>
         <translation>die Bohrer in der Schublade</translation>
-    </message>
-    <message>
-        <source>even spacing</source>
-        <translation>den gleichen Abstand</translation>
     </message>
     <message>
         <source>even timbre</source>
@@ -2672,10 +2968,6 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     <message>
         <source>Bits from the drawer</source>
         <translation>Bohrer aus der Schublade</translation>
-    </message>
-    <message>
-        <source>Even spacing</source>
-        <translation>Gleicher Abstand</translation>
     </message>
     <message>
         <source>Even timbre</source>
@@ -2851,6 +3143,50 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <source>Keep it</source>
         <translation>Behalten</translation>
     </message>
+    <message>
+        <source>this spacing</source>
+        <translation>diesen Abstand</translation>
+    </message>
+    <message>
+        <source>Spacing of a hand's holes</source>
+        <translation>Abstand der Löcher einer Hand</translation>
+    </message>
+    <message>
+        <source>Spacing that is set</source>
+        <translation>Gesetzter Abstand</translation>
+    </message>
+    <message>
+        <source>What &amp;would it do?…</source>
+        <translation>Was &amp;würde es tun?…</translation>
+    </message>
+    <message>
+        <source>as it comes</source>
+        <translation>wie er kommt</translation>
+    </message>
+    <message>
+        <source>even</source>
+        <translation>gleichmäßig</translation>
+    </message>
+    <message>
+        <source>set to</source>
+        <translation>gesetzt auf</translation>
+    </message>
+    <message>
+        <source>Between the middles of neighbouring holes of a hand: a thumb's width, say. What it costs each note stands in the picture.</source>
+        <translation>Zwischen den Mitten benachbarter Löcher einer Hand: eine Daumenbreite etwa. Was es jeden Ton kostet, steht im Bild.</translation>
+    </message>
+    <message>
+        <source>A bell, a groove, a rougher bore, another mouthpiece: every note now and with it.</source>
+        <translation>Ein Becher, eine Mulde, eine rauere Bohrung, ein anderes Mundstück: jeder Ton jetzt und damit.</translation>
+    </message>
+    <message>
+        <source>Spacing</source>
+        <translation>Abstand</translation>
+    </message>
+    <message>
+        <source>The nearest spacing with which every note is within tolerance: %1.</source>
+        <translation>Der nächste Abstand, mit dem jeder Ton in der Toleranz ist: %1.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::LikeDialog</name>
@@ -3003,10 +3339,6 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>Alles bisher Gehörte</translation>
     </message>
     <message>
-        <source>How every note sounds</source>
-        <translation>Wie jeder Ton klingt</translation>
-    </message>
-    <message>
         <source>Pitch</source>
         <translation>Stimmung</translation>
     </message>
@@ -3025,10 +3357,6 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     <message>
         <source>A4</source>
         <translation>A4</translation>
-    </message>
-    <message>
-        <source>Sounds the reference pitch for two seconds</source>
-        <translation>Lässt den Stimmton zwei Sekunden klingen</translation>
     </message>
     <message>
         <source>There is no loudspeaker to sound %1 Hz with.</source>
@@ -3122,6 +3450,20 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <source>Keep it as %1  (K)</source>
         <translation>Als %1 behalten  (K)</translation>
     </message>
+    <message>
+        <source>Sounds the reference pitch for two seconds; the key D sounds the asked note as it is wanted</source>
+        <translation>Spielt zwei Sekunden lang den Stimmton; die Taste D spielt den gefragten Ton, wie er sein soll</translation>
+    </message>
+    <message>
+        <source> sharp </source>
+        <comment>spoken in a note's name</comment>
+        <translation> Kreuz </translation>
+    </message>
+    <message>
+        <source> flat </source>
+        <comment>spoken in a note's name</comment>
+        <translation> Be </translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::LogModel</name>
@@ -3155,10 +3497,6 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     <message>
         <source>Set the selected entry aside</source>
         <translation>Den gewählten Eintrag beiseitelegen</translation>
-    </message>
-    <message>
-        <source>Nothing is ever erased: a wrong reading or cut is set aside, stays here, and no longer counts. Double-click a reading to see its take.</source>
-        <translation>Nie wird etwas gelöscht: eine falsche Messung oder ein falscher Schnitt wird beiseitegelegt, bleibt hier stehen und zählt nicht mehr. Doppelklick auf eine Messung zeigt ihre Aufnahme.</translation>
     </message>
     <message>
         <source>A note for the logbook</source>
@@ -3211,6 +3549,30 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     <message>
         <source>Find a note, a hole, a day: 2026-05</source>
         <translation>Ton, Loch oder Tag suchen: 2026-05</translation>
+    </message>
+    <message>
+        <source>Nothing is ever erased: a wrong reading or cut is set aside, stays here, and no longer counts. Double-click a reading to see its take, a photograph to see it.</source>
+        <translation>Nichts wird je gelöscht: Eine falsche Messung oder ein falscher Schnitt wird beiseitegelegt, bleibt hier und zählt nicht mehr. Doppelklick auf eine Messung zeigt ihre Aufnahme, auf ein Foto das Foto.</translation>
+    </message>
+    <message>
+        <source>Add a p&amp;hotograph…</source>
+        <translation>Ein &amp;Foto dazu…</translation>
+    </message>
+    <message>
+        <source>A small copy is kept in the workbook, without place and time that the camera wrote into it. The words of the note go with it.</source>
+        <translation>Eine kleine Kopie kommt ins Werkbuch, ohne Ort und Zeit, die die Kamera hineinschrieb. Die Worte der Notiz gehen mit.</translation>
+    </message>
+    <message>
+        <source>Photographs</source>
+        <translation>Fotos</translation>
+    </message>
+    <message>
+        <source>A photograph for the logbook</source>
+        <translation>Ein Foto für das Logbuch</translation>
+    </message>
+    <message>
+        <source>Pictures (*.jpg *.jpeg *.png *.webp)</source>
+        <translation>Bilder (*.jpg *.jpeg *.png *.webp)</translation>
     </message>
 </context>
 <context>
@@ -3558,6 +3920,18 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <source>Written to %1.</source>
         <translation>Geschrieben nach %1.</translation>
     </message>
+    <message>
+        <source>High &amp;contrast</source>
+        <translation>Hoher &amp;Kontrast</translation>
+    </message>
+    <message>
+        <source>&amp;Speak the fingerings</source>
+        <translation>Griffe an&amp;sagen</translation>
+    </message>
+    <message>
+        <source>Each fingering is spoken when it is asked for, by the desktop's voice.</source>
+        <translation>Jeder Griff wird angesagt, wenn er dran ist, von der Stimme der Arbeitsumgebung.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::MeasureDialog</name>
@@ -3783,6 +4157,18 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <comment>cents, one sigma</comment>
         <translation>%1 ±%2</translation>
     </message>
+    <message>
+        <source>&amp;Hear before and after</source>
+        <translation>&amp;Vorher und nachher hören</translation>
+    </message>
+    <message>
+        <source>Every note that was recorded before the last cut and after it: a second of each, one after the other.</source>
+        <translation>Jeder Ton, der vor und nach dem letzten Schnitt aufgenommen wurde: je eine Sekunde, nacheinander.</translation>
+    </message>
+    <message>
+        <source>There is no loudspeaker to play them with.</source>
+        <translation>Es gibt keinen Lautsprecher, sie abzuspielen.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::OutcomePicture</name>
@@ -3927,6 +4313,17 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     <message>
         <source>Written to %1.</source>
         <translation>Geschrieben nach %1.</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::PhotoDialog</name>
+    <message>
+        <source>Opening it…</source>
+        <translation>Wird geöffnet…</translation>
+    </message>
+    <message>
+        <source>&amp;Close</source>
+        <translation>&amp;Schließen</translation>
     </message>
 </context>
 <context>
@@ -5011,6 +5408,102 @@ wird gerechnet</translation>
         <source>Layers in the thickness: %1. Seen from above; hatched: ends and what is left out.</source>
         <translation>Lagen in der Dicke: %1. Von oben; schraffiert: Enden und was ausgelassen wird.</translation>
     </message>
+    <message>
+        <source>&amp;Joints</source>
+        <translation>&amp;Zapfen</translation>
+    </message>
+    <message>
+        <source>&amp;Horn</source>
+        <translation>&amp;Horn</translation>
+    </message>
+    <message>
+        <source>Outside at the joint</source>
+        <translation>Außen an der Verbindung</translation>
+    </message>
+    <message>
+        <source>Bore there</source>
+        <translation>Bohrung dort</translation>
+    </message>
+    <message>
+        <source>Tenon, across</source>
+        <translation>Zapfen, stark</translation>
+    </message>
+    <message>
+        <source>Tenon, long</source>
+        <translation>Zapfen, lang</translation>
+    </message>
+    <message>
+        <source>Cork or thread on it, pressed</source>
+        <translation>Kork oder Garn darauf, gepresst</translation>
+    </message>
+    <message>
+        <source>The socket is bored before the bore is reamed, the tenon turned to it last, with cork or waxed thread in a shallow groove. A long piece is reamed joint by joint, each by its own reamer, then all together. Thread wound too thick splits a socket: it must go in by hand without force.</source>
+        <translation>Die Hülse wird gebohrt, bevor die Bohrung gerieben wird, der Zapfen zuletzt darauf gedreht, mit Kork oder gewachstem Garn in einer flachen Nut. Ein langes Stück wird Teil für Teil gerieben, jedes mit eigener Reibahle, dann alle zusammen. Zu dick gewickeltes Garn sprengt die Hülse: es muss von Hand ohne Kraft gehen.</translation>
+    </message>
+    <message>
+        <source>Wall of the tenon: %1</source>
+        <translation>Wand des Zapfens: %1</translation>
+    </message>
+    <message>
+        <source>Wall of the socket: %1</source>
+        <translation>Wand der Hülse: %1</translation>
+    </message>
+    <message>
+        <source>Groove for cork or thread: %1 deep at most.</source>
+        <translation>Nut für Kork oder Garn: höchstens %1 tief.</translation>
+    </message>
+    <message>
+        <source>Add the tenon to the length of its part: %1 more wood than the instrument is long, for every joint.</source>
+        <translation>Den Zapfen zur Länge seines Teils rechnen: %1 mehr Holz, als das Instrument lang ist, für jede Verbindung.</translation>
+    </message>
+    <message>
+        <source>It does not serve: thicker wood there, a ring of metal or horn round the socket, or a tenon nearer to the middle of the wall.</source>
+        <translation>Es taugt nicht: dort dickeres Holz, ein Ring aus Metall oder Horn um die Hülse, oder ein Zapfen näher an der Mitte der Wand.</translation>
+    </message>
+    <message>
+        <source>Along the outside of the bend</source>
+        <translation>Außen die Biegung entlang</translation>
+    </message>
+    <message>
+        <source>A wire goes in, from the wide end</source>
+        <translation>Ein Draht geht hinein, vom weiten Ende</translation>
+    </message>
+    <message>
+        <source>Across at the tip</source>
+        <translation>Stärke an der Spitze</translation>
+    </message>
+    <message>
+        <source>Across where the hollow ends</source>
+        <translation>Stärke, wo das Hohle endet</translation>
+    </message>
+    <message>
+        <source>The mouth's hole</source>
+        <translation>Das Loch am Mund</translation>
+    </message>
+    <message>
+        <source>Least wall round it</source>
+        <translation>Dünnste Wand darum</translation>
+    </message>
+    <message>
+        <source>Bend a soft wire to the horn's curve, push it in to where the hollow ends, and mark it at the rim. Saw and drill wet or under extraction: horn dust harms the lungs, and it smells. A hot drill glazes: let it cool.</source>
+        <translation>Einen weichen Draht nach dem Horn biegen, bis zum Ende des Hohlen schieben und am Rand anzeichnen. Nass oder mit Absaugung sägen und bohren: Hornstaub schadet der Lunge, und er riecht. Ein heißer Bohrer schmiert: abkühlen lassen.</translation>
+    </message>
+    <message>
+        <source>The tip is solid for %1.</source>
+        <translation>Die Spitze ist auf %1 voll.</translation>
+    </message>
+    <message>
+        <source>Cut %1 from the tip: %2 of wall stands round the hole there.</source>
+        <translation>%1 von der Spitze schneiden: dort stehen %2 Wand um das Loch.</translation>
+    </message>
+    <message>
+        <source>Drill %1 through what is left of the solid, then open the hollow to an even cone.</source>
+        <translation>%1 durch den Rest des Vollen bohren, dann das Hohle zu einem gleichmäßigen Kegel öffnen.</translation>
+    </message>
+    <message>
+        <source>The tube is then %1 long along its bend: type it as the bore's last place. Leave the wide end long; it is sawn back last, after the holes, by what they cost.</source>
+        <translation>Das Rohr ist dann die Biegung entlang %1 lang: als letzte Stelle der Bohrung eintragen. Das weite Ende lang lassen; es wird zuletzt zurückgesägt, nach den Löchern, um das, was sie kosten.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::TakeDialog</name>
@@ -5359,106 +5852,208 @@ wird gerechnet</translation>
     </message>
 </context>
 <context>
-    <name>dowel::app::TimbreModel</name>
+    <name>dowel::app::TimbreCard</name>
     <message>
-        <source>weak resonance</source>
-        <translation>schwache Resonanz</translation>
+        <source>By the model little sound comes back from its holes: they are small and deep, or the bore is rough.</source>
+        <translation>Nach dem Modell kommt wenig Schall von seinen Löchern zurück: sie sind klein und tief, oder die Bohrung ist rau.</translation>
     </message>
     <message>
-        <source>low cutoff</source>
-        <translation>tiefe Grenzfrequenz</translation>
+        <source>By the model it lies near where its open holes let the wave pass.</source>
+        <translation>Nach dem Modell liegt er nahe dort, wo seine offenen Löcher die Welle durchlassen.</translation>
     </message>
     <message>
-        <source>octave out of line</source>
-        <translation>Oktave verschoben</translation>
+        <source>By the model its octave is far from where the tube has one.</source>
+        <translation>Nach dem Modell liegt seine Oktave weit von der des Rohrs.</translation>
     </message>
     <message>
-        <source>register below stronger</source>
-        <translation>Register darunter stärker</translation>
+        <source>By the model the register below is stronger there.</source>
+        <translation>Nach dem Modell ist dort das Register darunter stärker.</translation>
     </message>
     <message>
-        <source>stands out, %1</source>
-        <translation>fällt auf, %1</translation>
+        <source>%1 larger by %2</source>
+        <comment>hole, how much</comment>
+        <translation>%1 um %2 größer</translation>
     </message>
     <message>
-        <source>Seconds from the first sound until pitch and level have settled</source>
-        <translation>Sekunden vom ersten Laut, bis Tonhöhe und Pegel stehen</translation>
+        <source>%1 undercut by %2</source>
+        <comment>hole, how much</comment>
+        <translation>%1 um %2 unterschnitten</translation>
     </message>
     <message>
-        <source>Tone over all noise, dB: small is breathy</source>
-        <translation>Ton über allem Geräusch, dB: klein ist luftig</translation>
+        <source>a smooth bore</source>
+        <translation>eine glatte Bohrung</translation>
     </message>
     <message>
-        <source>Tone over the breath from 2 to 8 kHz, where an edge hisses, dB</source>
-        <translation>Ton über dem Atem von 2 bis 8 kHz, wo eine Kante zischt, dB</translation>
+        <source>%1: brighter, at %2 cents instead of %3; all stay within tolerance.</source>
+        <translation>%1: heller, bei %2 Cent statt %3; alle bleiben in der Toleranz.</translation>
     </message>
     <message>
-        <source>Centre of the partials, in multiples of the note: small is dull, large is bright</source>
-        <translation>Schwerpunkt der Teiltöne, in Vielfachen des Tons: klein ist dumpf, groß ist hell</translation>
+        <source>%1: brighter, at %2 cents instead of %3; not all stay within tolerance.</source>
+        <translation>%1: heller, bei %2 Cent statt %3; nicht alle bleiben in der Toleranz.</translation>
     </message>
     <message>
-        <source>Even partials over odd ones, dB</source>
-        <translation>Gerade über ungeraden Teiltönen, dB</translation>
+        <source>All like t&amp;his one</source>
+        <translation>Alle wie &amp;dieser</translation>
     </message>
     <message>
-        <source>How much the level wavers, dB</source>
-        <translation>Wie sehr der Pegel schwankt, dB</translation>
+        <source>Like an &amp;instrument…</source>
+        <translation>Wie ein &amp;Instrument…</translation>
     </message>
     <message>
-        <source>What the model says of this fingering</source>
-        <translation>Was das Modell zu diesem Griff sagt</translation>
+        <source>&amp;No pattern</source>
+        <translation>&amp;Kein Muster</translation>
     </message>
     <message>
-        <source>From the first take to the newest, of so many</source>
-        <translation>Von der ersten Aufnahme zur neuesten, von so vielen</translation>
+        <source>The chosen note is the one that all others are compared with.</source>
+        <translation>Der gewählte Ton ist der, mit dem alle anderen verglichen werden.</translation>
     </message>
     <message>
-        <source>Note</source>
-        <translation>Ton</translation>
+        <source>The sound of a good instrument, from its workbook, is what every note is compared with.</source>
+        <translation>Der Klang eines guten Instruments, aus seinem Werkbuch, ist das, womit jeder Ton verglichen wird.</translation>
     </message>
     <message>
-        <source>Speaks
-s</source>
-        <translation>Anspr.
-s</translation>
+        <source>%1 is %2</source>
+        <comment>note, what stands out</comment>
+        <translation>%1 ist %2</translation>
     </message>
     <message>
-        <source>Tone
-dB</source>
-        <translation>Ton
-dB</translation>
+        <source>Nothing to see yet: sound the fingerings one after the other.</source>
+        <translation>Noch nichts zu sehen: die Griffe nacheinander spielen.</translation>
     </message>
     <message>
-        <source>Breath
-dB</source>
-        <translation>Atem
-dB</translation>
+        <source>All sound alike. Point at a note for its numbers.</source>
+        <translation>Alle klingen gleich. Auf einen Ton zeigen gibt seine Zahlen.</translation>
     </message>
     <message>
-        <source>Centre
-× note</source>
-        <translation>Mitte
-× Ton</translation>
+        <source>. Point at a note for its numbers.</source>
+        <translation>. Auf einen Ton zeigen gibt seine Zahlen.</translation>
     </message>
     <message>
-        <source>Even
-dB</source>
-        <translation>Gerade
-dB</translation>
+        <source>The workbook of the instrument it is to sound like</source>
+        <translation>Das Werkbuch des Instruments, nach dem es klingen soll</translation>
     </message>
     <message>
-        <source>Wavers
-dB</source>
-        <translation>Schwankt
-dB</translation>
+        <source>Workbooks (*.dowel)</source>
+        <translation>Werkbücher (*.dowel)</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::TimbrePicture</name>
+    <message>
+        <source>duller</source>
+        <translation>dumpfer</translation>
     </message>
     <message>
-        <source>Model</source>
-        <translation>Modell</translation>
+        <source>speaks within %1 s</source>
+        <translation>spricht in %1 s an</translation>
     </message>
     <message>
-        <source>Takes</source>
-        <translation>Aufn.</translation>
+        <source>%1 dB over its noise</source>
+        <translation>%1 dB über seinem Rauschen</translation>
+    </message>
+    <message>
+        <source>%1 dB over its breath</source>
+        <translation>%1 dB über seinem Hauch</translation>
+    </message>
+    <message>
+        <source>partials centred on %1 times the note</source>
+        <translation>Teiltöne um das %1-Fache des Tons</translation>
+    </message>
+    <message>
+        <source>even partials over odd ones by %1 dB</source>
+        <translation>gerade Teiltöne über ungeraden um %1 dB</translation>
+    </message>
+    <message>
+        <source>loudness wavers by %1 dB</source>
+        <translation>die Lautstärke schwankt um %1 dB</translation>
+    </message>
+    <message>
+        <source>slower to speak</source>
+        <translation>langsamer in der Ansprache</translation>
+    </message>
+    <message>
+        <source>quicker to speak</source>
+        <translation>schneller in der Ansprache</translation>
+    </message>
+    <message>
+        <source>clearer</source>
+        <translation>klarer</translation>
+    </message>
+    <message>
+        <source>noisier</source>
+        <translation>rauschender</translation>
+    </message>
+    <message>
+        <source>less breathy</source>
+        <translation>weniger hauchig</translation>
+    </message>
+    <message>
+        <source>breathier</source>
+        <translation>hauchiger</translation>
+    </message>
+    <message>
+        <source>brighter</source>
+        <translation>heller</translation>
+    </message>
+    <message>
+        <source>fuller</source>
+        <translation>voller</translation>
+    </message>
+    <message>
+        <source>hollower</source>
+        <translation>hohler</translation>
+    </message>
+    <message>
+        <source>less steady</source>
+        <translation>unruhiger</translation>
+    </message>
+    <message>
+        <source>steadier</source>
+        <translation>ruhiger</translation>
+    </message>
+    <message>
+        <source>How every note sounds</source>
+        <translation>Wie jeder Ton klingt</translation>
+    </message>
+    <message>
+        <source>%1: no take yet</source>
+        <translation>%1: noch keine Aufnahme</translation>
+    </message>
+    <message>
+        <source>%1: one take, nothing to compare</source>
+        <translation>%1: eine Aufnahme, nichts zu vergleichen</translation>
+    </message>
+    <message>
+        <source>%1: as it first sounded</source>
+        <comment>note</comment>
+        <translation>%1: wie er zuerst klang</translation>
+    </message>
+    <message>
+        <source>%1 has become %2</source>
+        <comment>note, what it became</comment>
+        <translation>%1 ist %2 geworden</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <comment>note, numbers</comment>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>%1 is %2: %3</source>
+        <comment>note, what stands out, numbers</comment>
+        <translation>%1 ist %2: %3</translation>
+    </message>
+    <message>
+        <source>outline: the first take</source>
+        <translation>Umriss: die erste Aufnahme</translation>
+    </message>
+    <message>
+        <source>outline: the pattern</source>
+        <translation>Umriss: das Muster</translation>
+    </message>
+    <message>
+        <source>a stroke a partial   dots: breath   slope: how it speaks   ◆ stands out</source>
+        <translation>ein Strich ein Teilton   Punkte: Hauch   Schräge: Ansprache   ◆ fällt auf</translation>
     </message>
 </context>
 <context>
@@ -5541,6 +6136,228 @@ dB</translation>
     <message>
         <source>cents off, at the temperature it is meant to be played at</source>
         <translation>Cent daneben, bei der Temperatur, bei der gespielt werden soll</translation>
+    </message>
+    <message>
+        <source>%1 cents flat</source>
+        <translation>%1 Cent zu tief</translation>
+    </message>
+    <message>
+        <source>%1 cents sharp</source>
+        <translation>%1 Cent zu hoch</translation>
+    </message>
+    <message>
+        <source>%1, within tolerance</source>
+        <translation>%1, in der Toleranz</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <comment>note, how far off</comment>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>%1; %2 %3</source>
+        <comment>now; after the cut, how far off</comment>
+        <translation>%1; %2 %3</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::VariationDialog</name>
+    <message>
+        <source>a rougher bore</source>
+        <translation>eine rauere Bohrung</translation>
+    </message>
+    <message>
+        <source>Losses at its wall, times</source>
+        <translation>Verluste an der Wand, mal</translation>
+    </message>
+    <message>
+        <source>1 is a smooth, sealed wall; raw wood or cane with its pith takes half as much again to twice as much. A rough wall sounds a little flatter and softer; the upper notes lose first.</source>
+        <translation>1 ist eine glatte, versiegelte Wand; rohes Holz oder Rohr mit Mark nimmt das Anderthalb- bis Zweifache. Eine raue Wand klingt etwas tiefer und leiser; die hohen Töne verlieren zuerst.</translation>
+    </message>
+    <message>
+        <source>grooves for the fingers</source>
+        <translation>Mulden für die Finger</translation>
+    </message>
+    <message>
+        <source>Deep</source>
+        <translation>Tief</translation>
+    </message>
+    <message>
+        <source>The wall under each finger becomes thinner, so each hole works as if it were larger. File with the grain, away from the other hand.</source>
+        <translation>Die Wand unter jedem Finger wird dünner, so wirkt jedes Loch, als wäre es größer. Mit der Faser feilen, von der anderen Hand weg.</translation>
+    </message>
+    <message>
+        <source>a ring on the foot</source>
+        <translation>ein Ring am Fuß</translation>
+    </message>
+    <message>
+        <source>Long</source>
+        <translation>Lang</translation>
+    </message>
+    <message>
+        <source>Inside</source>
+        <translation>Innen</translation>
+    </message>
+    <message>
+        <source>As wide all along. It can be heard with it and without: two states, two forecasts.</source>
+        <translation>Überall gleich weit. Es lässt sich mit und ohne hören: zwei Zustände, zwei Vorhersagen.</translation>
+    </message>
+    <message>
+        <source>a bell or funnel on the foot</source>
+        <translation>ein Becher oder Trichter am Fuß</translation>
+    </message>
+    <message>
+        <source>Wide at its mouth</source>
+        <translation>Weit an der Mündung</translation>
+    </message>
+    <message>
+        <source>A cone from the foot outwards. It can be heard with it and without: two states, two forecasts.</source>
+        <translation>Ein Kegel vom Fuß nach außen. Es lässt sich mit und ohne hören: zwei Zustände, zwei Vorhersagen.</translation>
+    </message>
+    <message>
+        <source>another mouthpiece</source>
+        <translation>ein anderes Mundstück</translation>
+    </message>
+    <message>
+        <source>Its volume, times</source>
+        <translation>Sein Raum, mal</translation>
+    </message>
+    <message>
+        <source>Mouthpiece and chamber, with what the reed or the lips give way. More volume flattens short notes more than long ones.</source>
+        <translation>Mundstück und Kammer, mit dem, was Blatt oder Lippen nachgeben. Mehr Raum macht kurze Töne mehr zu tief als lange.</translation>
+    </message>
+    <message>
+        <source>the barrel pulled out</source>
+        <translation>das Fässchen ausgezogen</translation>
+    </message>
+    <message>
+        <source>By</source>
+        <translation>Um</translation>
+    </message>
+    <message>
+        <source>Everything below lies lower by as much: short notes go flat by more than long ones.</source>
+        <translation>Alles darunter liegt um so viel tiefer: kurze Töne werden mehr zu tief als lange.</translation>
+    </message>
+    <message>
+        <source>a register hole</source>
+        <translation>ein Überblasloch</translation>
+    </message>
+    <message>
+        <source>From the mouthpiece</source>
+        <translation>Vom Mundstück</translation>
+    </message>
+    <message>
+        <source>Wide</source>
+        <translation>Weit</translation>
+    </message>
+    <message>
+        <source>Closed in the first register, open above it. It pulls notes up the more, the farther it is from where their pressure is lowest.</source>
+        <translation>Im ersten Register zu, darüber offen. Es zieht Töne umso mehr hinauf, je weiter es von der Stelle ihres kleinsten Drucks liegt.</translation>
+    </message>
+    <message>
+        <source>a loose slide</source>
+        <translation>ein lockerer Zug</translation>
+    </message>
+    <message>
+        <source>Gap all round</source>
+        <translation>Spalt ringsum</translation>
+    </message>
+    <message>
+        <source>Packing, long</source>
+        <translation>Dichtung, lang</translation>
+    </message>
+    <message>
+        <source>Air that passes the packing: the tube rings less long, the pitch hardly moves. Grease and thread, cork or felt close it.</source>
+        <translation>Luft, die an der Dichtung vorbeigeht: das Rohr schwingt kürzer, die Tonhöhe ändert sich kaum. Fett und Garn, Kork oder Filz dichten.</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <comment>no such note</comment>
+        <translation>keiner</translation>
+    </message>
+    <message>
+        <source>well</source>
+        <translation>gut</translation>
+    </message>
+    <message>
+        <source>unsure</source>
+        <translation>unsicher</translation>
+    </message>
+    <message>
+        <source>poorly</source>
+        <translation>schlecht</translation>
+    </message>
+    <message>
+        <source>What would be changed</source>
+        <translation>Was geändert würde</translation>
+    </message>
+    <message>
+        <source>How many times</source>
+        <translation>Wie vielfach</translation>
+    </message>
+    <message>
+        <source>How much</source>
+        <translation>Wie viel</translation>
+    </message>
+    <message>
+        <source>How wide</source>
+        <translation>Wie weit</translation>
+    </message>
+    <message>
+        <source>Every note, now and with it</source>
+        <translation>Jeder Ton, jetzt und damit</translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>now</source>
+        <translation>jetzt</translation>
+    </message>
+    <message>
+        <source>with it</source>
+        <translation>damit</translation>
+    </message>
+    <message>
+        <source>moves by</source>
+        <translation>ändert sich um</translation>
+    </message>
+    <message>
+        <source>stronger by</source>
+        <translation>stärker um</translation>
+    </message>
+    <message>
+        <source>speaks</source>
+        <translation>spricht an</translation>
+    </message>
+    <message>
+        <source>What would it do?</source>
+        <translation>Was würde es tun?</translation>
+    </message>
+    <message>
+        <source>What</source>
+        <translation>Was</translation>
+    </message>
+    <message>
+        <source>&amp;Close</source>
+        <translation>&amp;Schließen</translation>
+    </message>
+    <message>
+        <source>%1 dB</source>
+        <translation>%1 dB</translation>
+    </message>
+    <message>
+        <source>The note that moves most: %1 cents. By the model, in cents off the target.</source>
+        <translation>Der Ton, der sich am meisten ändert: %1 Cent. Nach dem Modell, in Cent neben dem Ziel.</translation>
+    </message>
+    <message>
+        <source>For the lowest note to sound with it as it does now without, leave %1 off the foot.</source>
+        <translation>Damit der tiefste Ton damit so klingt wie jetzt ohne, am Fuß %1 weglassen.</translation>
+    </message>
+    <message>
+        <source>For the lowest note to sound with it as it does now without, the tube would have to be %1 longer.</source>
+        <translation>Damit der tiefste Ton damit so klingt wie jetzt ohne, müsste das Rohr %1 länger sein.</translation>
     </message>
 </context>
 <context>
@@ -5692,6 +6509,14 @@ dB</translation>
     <message>
         <source>%1: %2 wide, %3 from the sounding edge, finger %4</source>
         <translation>%1: %2 weit, %3 von der Anblaskante, Finger %4</translation>
+    </message>
+    <message>
+        <source>The foot, %1 from the sounding edge</source>
+        <translation>Der Fuß, %1 von der Anblaskante</translation>
+    </message>
+    <message>
+        <source>The stopper, %1 from the hole</source>
+        <translation>Der Stopfen, %1 vom Loch</translation>
     </message>
 </context>
 <context>
@@ -6555,6 +7380,27 @@ dB</translation>
         <source>Know how much wood is left below the bit. Clamp the pipe, no gloves near the bit; draw it out often to clear the chips, and blow none into your eyes.</source>
         <translation>Wissen, wie viel Holz unter dem Bohrer bleibt. Die Pfeife einspannen, keine Handschuhe am Bohrer; ihn oft herausziehen und Späne holen, keine in die Augen blasen.</translation>
     </message>
+    <message>
+        <source>A photograph</source>
+        <translation>Ein Foto</translation>
+    </message>
+    <message>
+        <source>A photograph: %1</source>
+        <translation>Ein Foto: %1</translation>
+    </message>
+    <message>
+        <source>From here on every note is to sound like %1</source>
+        <translation>Von hier an soll jeder Ton wie %1 klingen</translation>
+    </message>
+    <message>
+        <source>From here on no note is the pattern for the others</source>
+        <translation>Von hier an ist kein Ton das Muster für die anderen</translation>
+    </message>
+    <message>
+        <source>From here on it is to sound like %1</source>
+        <comment>an instrument's name</comment>
+        <translation>Von hier an soll es klingen wie %1</translation>
+    </message>
 </context>
 <context>
     <name>form</name>
@@ -6588,6 +7434,10 @@ dB</translation>
     <message>
         <source>Leave a picture of the first page in &lt;file&gt; and end.</source>
         <translation>Ein Bild der ersten Seite in &lt;Datei&gt; ablegen und enden.</translation>
+    </message>
+    <message>
+        <source>Type this many per cent of its usual size, 75 to 300; without it as large as the desktop's own.</source>
+        <translation>Schrift in so viel Prozent der üblichen Größe, 75 bis 300; ohne so groß wie die der Arbeitsumgebung.</translation>
     </message>
 </context>
 </TS>

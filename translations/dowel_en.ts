@@ -72,6 +72,17 @@
     </message>
 </context>
 <context>
+    <name>dowel::app::DriftPicture</name>
+    <message numerus="yes">
+        <source>%1: %2 cents in the mean, from %3 to %4, over %n note(s)</source>
+        <comment>date, cents</comment>
+        <translation>
+            <numerusform>%1: %2 cents in the mean, from %3 to %4, over %n note</numerusform>
+            <numerusform>%1: %2 cents in the mean, from %3 to %4, over %n notes</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>dowel::app::FinishPage</name>
     <message numerus="yes">
         <source>This finish has moved %n other instrument(s) of the shop by %1 to %2 cents.</source>

@@ -264,11 +264,14 @@ Answer layout(const std::string& path, const std::string& memory)
     if (!notes)
         return notes.error();
     Json costs = Json::array();
-    for (const WishCost& c : found->costs)
+    for (const WishCost& c : found->costs) {
         costs.push_back({{"without", wishName(c.wish)},
                          {"worst_cents", tidy(c.worst_cents)},
                          {"rms_cents", tidy(c.rms_cents)},
                          {"mends", c.mends}});
+        if (c.nearestSpacing)
+            costs.back()["nearest_spacing_mm"] = tidy(c.nearestSpacing->millimetres());
+    }
     Json gains = Json::array();
     for (const ShapingGain& g : found->gains)
         gains.push_back(gainJson(g));
@@ -499,6 +502,7 @@ struct Asked
     std::optional<std::string> from;
     std::optional<std::string> to;
     FingeringsWanted fingerings;
+    VariationWanted variation;
     ReportWishes report;
     std::function<Answer()> work;
 
@@ -555,6 +559,22 @@ void addFinding(CLI::App& app, Asked& a)
     ways->add_option("--most", a.fingerings.most, "so many at most")->check(CLI::Range(1, 1000));
     ways->add_option("--within", a.fingerings.within, "cents that it may be off")->check(CLI::Range(0.0, 600.0));
     a.does(ways, [&a] { return fingerings(a.file, a.fingerings); });
+
+    auto* would = app.add_subcommand("vary", "What a change would do to every note, before it is made");
+    would->add_option("instrument", a.file, "SPEC.json or BOOK.dowel")->required();
+    would
+        ->add_option("--change", a.variation.change,
+                     "rough_bore, finger_grooves, on_the_foot, mouthpiece, pulled_out, register_hole or slide_gap")
+        ->required();
+    would->add_option("--times", a.variation.times, "of a rough bore's losses or a mouthpiece's volume");
+    would->add_option("--by", a.variation.by_mm, "millimetres: depth, length, place or gap");
+    would->add_option("--wide", a.variation.wide_mm, "millimetres: a bell's mouth, a hole, a packing's length");
+    would->add_flag("--ring", a.variation.ring, "what is put on the foot is as wide all along");
+    a.does(would, [&a] { return vary(a.file, a.variation); });
+
+    auto* sideBySide = app.add_subcommand("bores", "A blank laid out on several bores side by side");
+    sideBySide->add_option("blank", a.file, "BLANK.json")->required();
+    a.does(sideBySide, [&a] { return bores(a.file); });
 
     auto* over = app.add_subcommand("carry", "A measured model carried over to another bore, wall or key");
     over->add_option("model", a.file, "MODEL.json or MODEL.dowel")->required();

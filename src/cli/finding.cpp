@@ -1,9 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/finding.h"
 
+#include "core/layout/variation.h"
 #include "core/tuning/pitch.h"
 #include "io/layout_json.h"
 #include "io/spec_json.h"
+#include "session/bores.h"
 #include "session/finder.h"
 #include "session/sizes.h"
 
@@ -27,6 +29,116 @@ Answer marks(const std::string& path, const std::optional<std::string>& from, co
                         {"slide_mm", tidy(m.slide.millimetres())},
                         {"sd_mm", tidy(m.sd.millimetres())}});
     return Json{{"marks", list}};
+}
+
+namespace {
+
+std::string_view speaksWord(acoustics::Speech speech)
+{
+    switch (speech) {
+    case acoustics::Speech::Well: return "well";
+    case acoustics::Speech::Reluctantly: return "unsure";
+    case acoustics::Speech::Hardly: break;
+    }
+    return "poorly";
+}
+
+Result<Change> changeAsked(const InstrumentSpec& spec, const VariationWanted& wanted)
+{
+    std::string known;
+    for (Change c : changesFor(spec)) {
+        known += (known.empty() ? "" : ", ") + std::string(changeName(c));
+        if (changeName(c) != wanted.change)
+            continue;
+        const auto length = [](const std::optional<double>& mm, Metres otherwise) {
+            return mm ? Metres::fromMillimetres(*mm) : otherwise;
+        };
+        if (auto* r = std::get_if<RoughBore>(&c))
+            r->times = wanted.times.value_or(r->times);
+        if (auto* m = std::get_if<Mouthpiece>(&c))
+            m->times = wanted.times.value_or(m->times);
+        if (auto* g = std::get_if<FingerGrooves>(&c))
+            g->deep = length(wanted.by_mm, g->deep);
+        if (auto* p = std::get_if<PulledOut>(&c))
+            p->by = length(wanted.by_mm, p->by);
+        if (auto* f = std::get_if<OnTheFoot>(&c))
+            *f = {length(wanted.by_mm, f->length), length(wanted.wide_mm, wanted.ring ? spec.bore.back().diameter : f->mouth),
+                  !wanted.ring};
+        if (auto* h = std::get_if<RegisterHole>(&c))
+            *h = {length(wanted.by_mm, h->at), length(wanted.wide_mm, h->diameter)};
+        if (auto* s = std::get_if<SlideGap>(&c))
+            *s = {length(wanted.by_mm, s->gap), length(wanted.wide_mm, s->packing)};
+        return c;
+    }
+    return Error{ErrorCode::BadValue, "--change", wanted.change + "; this instrument can have: " + known};
+}
+
+} // namespace
+
+Answer vary(const std::string& path, const VariationWanted& wanted)
+{
+    const auto book = bookOf(path);
+    if (!book)
+        return book.error();
+    const Instrument& present = book->present();
+    const auto change = changeAsked(present.spec(), wanted);
+    if (!change)
+        return change.error();
+    const auto posterior = fit(*book);
+    if (!posterior)
+        return posterior.error();
+    const auto found = varied(*posterior, present, *change);
+    if (!found)
+        return found.error();
+    const auto centsOf = [](const std::optional<Cents>& off) {
+        return off ? Json(tidy(off->cents())) : Json();
+    };
+    Json notes = Json::array();
+    for (const NoteVaried& n : found->notes)
+        notes.push_back({{"fingering", n.id.text},
+                         {"now_cents", centsOf(n.now)},
+                         {"then_cents", centsOf(n.then)},
+                         {"stronger_db", tidy(n.stronger_dB)},
+                         {"speaks", speaksWord(n.speech)}});
+    Json answer{{"change", wanted.change}, {"notes", notes}, {"spec", io::jsonOf(found->with)}};
+    if (found->leaveOff)
+        answer["leave_off_mm"] = tidy(found->leaveOff->millimetres());
+    return answer;
+}
+
+Answer bores(const std::string& path)
+{
+    const auto asked = io::readLayoutFile(path);
+    if (!asked)
+        return asked.error();
+    const auto* blank = std::get_if<Blank>(&asked->from);
+    if (blank == nullptr)
+        return Error{ErrorCode::BadValue, path, "has holes already; a blank has none"};
+    Json all = Json::array();
+    for (const auto& [kind, bored] : session::boresFor(*blank)) {
+        const auto tried = session::tried(kind, bored, asked->wishes);
+        if (!tried)
+            return tried.error();
+        const auto& notes = tried->layout.goal.spec().fingerings;
+        Json octaves = Json::object();
+        for (const RegisterPair& p : tried->octaves)
+            octaves[notes[p.high].id.text] = tidy(p.wide.cents());
+        Json cents = Json::object();
+        for (std::size_t i = 0; i < notes.size(); ++i)
+            cents[notes[i].id.text] = tidy(tried->layout.cents[i]);
+        Json mends = Json::array();
+        for (const std::size_t i : tried->undercutMends)
+            mends.push_back(notes[i].id.text);
+        all.push_back({{"bore", session::boreKindName(kind)},
+                       {"spec", io::jsonOf(tried->layout.goal)},
+                       {"cents", cents},
+                       {"within_tolerance", tried->within},
+                       {"of", notes.size()},
+                       {"too_wide_cents", octaves},
+                       {"third_register_cents", tried->third ? Json(tidy(tried->third->cents())) : Json()},
+                       {"undercut_mends", mends}});
+    }
+    return Json{{"bores", all}};
 }
 
 Answer fingerings(const std::string& path, const FingeringsWanted& wanted)
@@ -53,16 +165,13 @@ Answer fingerings(const std::string& path, const FingeringsWanted& wanted)
         Json half = Json::array();
         for (const HalfHole& h : c.half)
             half.push_back({{"hole", h.hole.text}, {"open", h.open}});
-        const char* speaks = c.speech == acoustics::Speech::Well     ? "well"
-                             : c.speech == acoustics::Speech::Hardly ? "poorly"
-                                                                     : "unsure";
         list.push_back({{"closed", closed},
                         {"half", half},
                         {"register", c.registerNumber},
                         {"hz", tidy(c.pitch.hertz())},
                         {"cents", tidy(c.off.cents())},
                         {"sd_cents", tidy(c.sd.cents())},
-                        {"speaks", speaks},
+                        {"speaks", speaksWord(c.speech)},
                         {"fingers_to_neighbours", c.fingersToNeighbours}});
     }
     return Json{{"note", wanted.note}, {"candidates", list}};

@@ -21,6 +21,20 @@ struct FingeringsWanted
 /// Every fingering for a pitch, best first.
 [[nodiscard]] Answer fingerings(const std::string& path, const FingeringsWanted& wanted);
 
+struct VariationWanted
+{
+    std::string change;
+    std::optional<double> times; ///< of a rough bore or a mouthpiece
+    std::optional<double> by_mm; ///< the first measure of the others
+    std::optional<double> wide_mm;
+    bool ring = false;
+};
+/// What a change would do to every note.
+[[nodiscard]] Answer vary(const std::string& path, const VariationWanted& wanted);
+
+/// A blank's plan on several bores side by side.
+[[nodiscard]] Answer bores(const std::string& path);
+
 /// A measured model carried over to another bore, wall or key.
 [[nodiscard]] Answer carry(const std::string& modelPath, const std::string& blankPath);
 

@@ -4,12 +4,14 @@
 #include "draw/fonts.h"
 
 #include <QBuffer>
+#include <QLocale>
 #include <QMarginsF>
 #include <QPageSize>
 #include <QPainter>
 #include <QPdfWriter>
 #include <QPolygonF>
 #include <QXmlStreamWriter>
+#include <algorithm>
 #include <cstdio>
 
 namespace dowel::draw {
@@ -37,6 +39,8 @@ Look lookOf(SheetCurve::Line line)
     case SheetCurve::Line::Edge: return {"EDGE", 7, "#000000", 0.35, ""};
     case SheetCurve::Line::Centre: return {"CENTRE", 5, "#14598c", 0.15, "4 0.8 0.8 0.8"};
     case SheetCurve::Line::Ruler: return {"RULER", 8, "#000000", 0.15, ""};
+    case SheetCurve::Line::Outline: return {"OUTLINE", 7, "#000000", 0.25, ""};
+    case SheetCurve::Line::Lap: return {"LAP", 8, "#000000", 0.15, "1.2 1.2"};
     }
     return {};
 }
@@ -148,8 +152,9 @@ std::string templateDxf(const TemplateSheet& sheet)
     pair(2, "TABLES");
     pair(0, "TABLE");
     pair(2, "LAYER");
-    constexpr SheetCurve::Line lines[] = {SheetCurve::Line::Final, SheetCurve::Line::Start,  SheetCurve::Line::Pilot,
-                                          SheetCurve::Line::Edge,  SheetCurve::Line::Centre, SheetCurve::Line::Ruler};
+    constexpr SheetCurve::Line lines[] = {SheetCurve::Line::Final,   SheetCurve::Line::Start,  SheetCurve::Line::Pilot,
+                                          SheetCurve::Line::Edge,    SheetCurve::Line::Centre, SheetCurve::Line::Ruler,
+                                          SheetCurve::Line::Outline, SheetCurve::Line::Lap};
     pair(70, std::to_string(std::size(lines)));
     for (const auto line : lines) {
         const Look look = lookOf(line);
@@ -194,6 +199,44 @@ std::string templateDxf(const TemplateSheet& sheet)
     pair(0, "ENDSEC");
     pair(0, "EOF");
     return s;
+}
+
+namespace {
+
+/// Under the last of the template, where there is room on the sheet: what is drilled and cut, with a box to tick.
+template <class DrawText>
+void drawList(const TemplateSheet& sheet, const QSizeF& page_mm, double half_mm, const DrawText& drawText)
+{
+    constexpr double line_mm = 3.6;
+    constexpr double columns_mm[] = {10.0, 42.0, 66.0, 84.0, 102.0};
+    const double top = page_mm.height() / 2.0 + half_mm + 8.0;
+    const auto rows = static_cast<std::size_t>(std::max(0.0, (page_mm.height() - 8.0 - top) / line_mm - 1.0));
+    if (sheet.list.empty() || rows < 2)
+        return;
+    const char* heads[] = {"hole", "from the foot", "first", "at most", "done"};
+    // In two or more columns where the page is low.
+    constexpr double block_mm = 118.0;
+    for (std::size_t i = 0; i < sheet.list.size(); ++i) {
+        const double left = static_cast<double>(i / rows) * block_mm;
+        const double y = top + static_cast<double>(i % rows + 1) * line_mm;
+        if (left + block_mm > page_mm.width())
+            return;
+        for (std::size_t c = 0; c < std::size(heads); ++c) {
+            if (i % rows == 0)
+                drawText(QPointF(left + columns_mm[c], top), QLatin1String(heads[c]), false);
+            const QString cell = c < sheet.list[i].size() ? QString::fromStdString(sheet.list[i][c]) : QStringLiteral("[  ]");
+            drawText(QPointF(left + columns_mm[c], y), cell, false);
+        }
+    }
+}
+
+} // namespace
+
+Paper paperHere()
+{
+    const QLocale::Territory here = QLocale::system().territory();
+    const bool letter = here == QLocale::UnitedStates || here == QLocale::Canada || here == QLocale::Mexico;
+    return letter ? Paper::Letter : Paper::A4;
 }
 
 Result<std::string> templatePdf(const TemplateSheet& sheet, const std::string& title, Paper paper)
@@ -250,6 +293,8 @@ Result<std::string> templatePdf(const TemplateSheet& sheet, const std::string& t
                 QPen pen(QColor(QLatin1String(look.stroke)), look.width_mm);
                 if (c.line == SheetCurve::Line::Final)
                     pen.setStyle(Qt::DashLine);
+                else if (c.line == SheetCurve::Line::Lap)
+                    pen.setStyle(Qt::DotLine);
                 else if (c.line == SheetCurve::Line::Centre)
                     pen.setStyle(Qt::DashDotLine);
                 painter.setPen(pen);
@@ -264,12 +309,23 @@ Result<std::string> templatePdf(const TemplateSheet& sheet, const std::string& t
             painter.setPen(QPen(Qt::black, 0.15));
             for (const SheetLabel& l : sheet.labels)
                 drawText(place(l.at), QString::fromStdString(l.text), l.centred);
+            // Crosses that lie on one another where two pages meet.
+            painter.setPen(QPen(Qt::black, 0.15));
+            for (std::size_t join = std::max<std::size_t>(k, 1); join <= k + 1 && join < pages.size(); ++join)
+                for (const double side : {-0.3, 0.3}) {
+                    const QPointF cross = place({(pages[join].from_m + pages[join - 1].to_m) / 2.0, side * sheet.round_m});
+                    constexpr double arm_mm = 2.5;
+                    painter.drawLine(cross - QPointF(arm_mm, 0.0), cross + QPointF(arm_mm, 0.0));
+                    painter.drawLine(cross - QPointF(0.0, arm_mm), cross + QPointF(0.0, arm_mm));
+                }
             if (k > 0) { // the edge on which the page before ends
                 painter.setPen(QPen(Qt::black, 0.15, Qt::DotLine));
                 const double x = (pages[k - 1].to_m - pages[k].from_m) * 1e3 + edge_mm;
                 painter.drawLine(QPointF(x, 12.0), QPointF(x, page_mm.height() - 6.0));
                 drawText(QPointF(x + 1.0, page_mm.height() - 6.0), QStringLiteral("edge of page %1").arg(k));
             }
+            if (k + 1 == pages.size())
+                drawList(sheet, page_mm, (sheet.round_m / 2.0) * 1e3, drawText);
         }
     }
     return buffer.data().toStdString();

@@ -12,6 +12,8 @@ namespace dowel::draw {
 [[nodiscard]] std::string templateSvg(const TemplateSheet& sheet, const std::string& title);
 [[nodiscard]] std::string templateDxf(const TemplateSheet& sheet);
 enum class Paper { A4, Letter };
+/// What printers hold where the desktop says it is.
+[[nodiscard]] Paper paperHere();
 /// Landscape pages. Errors: Internal.
 [[nodiscard]] Result<std::string> templatePdf(const TemplateSheet& sheet, const std::string& title, Paper paper);
 

@@ -39,7 +39,10 @@ std::string finishText(const FinishPlan& plan)
             one["humidity"] = tidy(*w.humidity);
         works.push_back(std::move(one));
     }
-    return Json{{"recipe", plan.recipe}, {"start", dayText(plan.start)}, {"works", works}}.dump();
+    Json json{{"recipe", plan.recipe}, {"start", dayText(plan.start)}, {"works", works}};
+    if (plan.room_cents != 0.0)
+        json["room_cents"] = tidy(plan.room_cents);
+    return json.dump();
 }
 
 Result<FinishPlan> finishFromText(const std::string& text)
@@ -58,6 +61,7 @@ Result<FinishPlan> finishFromText(const std::string& text)
     FinishPlan plan;
     plan.recipe = r.text("recipe");
     plan.start = day(r, "start");
+    plan.room_cents = r.number("room_cents", 0.0);
     for (JsonReader& one : r.objects("works")) {
         FinishWork w;
         const auto kind = finishKindFromName(one.text("kind"));

@@ -57,6 +57,11 @@ LayoutWishes readWishes(JsonReader r, const InstrumentSpec& spec, Blank& blank)
     readLength(r, "wood_mm", 0.3, 50.0, w.leastWood);
     w.oneBit = r.boolean("one_bit", false);
     w.equalSpacing = r.boolean("equal_spacing", false);
+    if (r.has("spacing_mm")) {
+        Metres spacing;
+        readLength(r, "spacing_mm", 5.0, 200.0, spacing);
+        w.spacing = spacing;
+    }
     w.evenTimbre = r.boolean("even_timbre", false);
     w.fixedLength = r.boolean("fixed_length", false);
     for (const auto& name : r.texts("allow")) {
@@ -184,6 +189,8 @@ Json jsonOf(const Blank& blank, const LayoutWishes& wishes)
         w["step_mm"] = mm(wishes.reach->step);
         w["span_mm"] = mm(wishes.reach->span);
     }
+    if (wishes.spacing)
+        w["spacing_mm"] = mm(*wishes.spacing);
     for (const Shaping shaping : wishes.allowed)
         w["allow"].push_back(shapingName(shaping));
     for (const Cents& above : wishes.heardAbove)

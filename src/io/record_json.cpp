@@ -13,8 +13,12 @@ namespace dowel::io {
 
 namespace {
 
-constexpr std::array<std::string_view, 12> kinds{"reading", "cut",    "advice", "set_aside", "practice", "note",
-                                                 "measure", "school", "amend",  "plan",      "built",    "finish"};
+constexpr std::array<std::string_view, std::variant_size_v<EntryBody>> kinds{
+    "reading", "cut",   "advice", "set_aside", "practice", "note",  "measure",
+    "school",  "amend", "plan",   "built",     "finish",   "photo", "pattern"};
+
+/// Of a pattern's values, in the order of NoteTimbre.
+constexpr std::array<const char*, 6> timbreKeys{"speaks_s", "tone_db", "breath_db", "centre", "even_odd_db", "wavers_db"};
 
 HeardNote noteFrom(JsonReader r)
 {
@@ -47,6 +51,45 @@ HeardNote noteFrom(JsonReader r)
             n.flags.push_back(*f);
     r.finish();
     return n;
+}
+
+Json patternJson(const PatternEntry& p)
+{
+    Json json = Json::object();
+    if (p.alike)
+        json["alike"] = p.alike->text;
+    if (p.notes.empty())
+        return json;
+    json["from"] = p.from;
+    for (const PatternEntry::Note& n : p.notes) {
+        Json values = Json::object();
+        for (std::size_t k = 0; k < n.value.size(); ++k)
+            if (n.value[k])
+                values[timbreKeys[k]] = tidy(*n.value[k]);
+        json["notes"].push_back({{"fingering", n.id.text}, {"values", values}, {"partials_db", n.partials_dB}});
+    }
+    return json;
+}
+
+EntryBody patternFrom(JsonReader& r)
+{
+    PatternEntry p;
+    if (r.has("alike"))
+        p.alike = FingeringId{r.text("alike")};
+    p.from = r.text("from", "");
+    for (JsonReader& note : r.objects("notes")) {
+        PatternEntry::Note n;
+        n.id = {note.text("fingering")};
+        JsonReader values = note.object("values");
+        for (std::size_t k = 0; k < n.value.size(); ++k)
+            if (values.has(timbreKeys[k]))
+                n.value[k] = values.number(timbreKeys[k]);
+        values.finish();
+        n.partials_dB = note.numbers("partials_db");
+        note.finish();
+        p.notes.push_back(std::move(n));
+    }
+    return p;
 }
 
 Json bodyJson(const EntryBody& body)
@@ -106,6 +149,10 @@ Json bodyJson(const EntryBody& body)
         return {{"plan", Json::parse(plan->plan, nullptr, false)}};
     if (const auto* finish = std::get_if<FinishEntry>(&body))
         return {{"finish", Json::parse(finish->finish, nullptr, false)}};
+    if (const auto* photo = std::get_if<PhotoEntry>(&body))
+        return {{"words", photo->words}};
+    if (const auto* pattern = std::get_if<PatternEntry>(&body))
+        return patternJson(*pattern);
     if (const auto* b = std::get_if<BuiltEntry>(&body))
         return {{"spec", jsonOf(b->built)}};
     const auto& p = std::get<PracticeEntry>(body);
@@ -233,6 +280,10 @@ std::optional<EntryBody> bodyFrom(std::string_view kind, JsonReader& r, const Js
         return measureFrom(r);
     if (kind == "amend")
         return amendFrom(r, error);
+    if (kind == "photo")
+        return PhotoEntry{r.text("words")};
+    if (kind == "pattern")
+        return patternFrom(r);
     if (kind == "plan") {
         (void)r.object("plan");
         return PlanEntry{json.contains("plan") ? json["plan"].dump() : std::string()};

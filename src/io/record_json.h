@@ -32,7 +32,7 @@ struct NumberSession
 Result<NumberSession> sessionFromJson(const nlohmann::json& json);
 
 /// An entry's body and its stable kind word ("reading", "cut", "advice", "set_aside", "practice", "note", "measure", "school",
-/// "amend").
+/// "amend", "plan", "built", "finish", "photo", "pattern").
 [[nodiscard]] std::string_view kindOf(const EntryBody& body);
 [[nodiscard]] std::string bodyText(const EntryBody& body);
 /// Errors: Damaged, where = the kind.

@@ -22,6 +22,13 @@ std::uint64_t mixed(std::uint64_t seed, const std::string& name)
 
 constexpr double pi = std::numbers::pi;
 
+// From harmonic to harmonic: a jet or reed that is driven moderately. Common practice, no source.
+constexpr double driveFalls_dB = -8.0;
+// A tube's answer counts by its root, as harmonics feed each other.
+constexpr double answerCounts = 0.5;
+constexpr double leastAnswer_dB = -36.0;
+constexpr double mostAnswer_dB = 6.0;
+
 } // namespace
 
 SimulatedPlayer::SimulatedPlayer(const Practice& practice) : m_practice(practice)
@@ -39,7 +46,7 @@ SimulatedPlayer::SimulatedPlayer(const Practice& practice) : m_practice(practice
     m_hidden.neighbours = r.uniform(1.0, 2.0);
 }
 
-Result<Hertz> SimulatedPlayer::truth(const Instrument& believed, const Fingering& fingering, Temperature room) const
+Tube SimulatedPlayer::hiddenTube(const Instrument& believed, const Fingering& fingering, Temperature room) const
 {
     const InstrumentSpec& spec = believed.spec();
     Tube tube;
@@ -78,8 +85,18 @@ Result<Hertz> SimulatedPlayer::truth(const Instrument& believed, const Fingering
     }
     tube.mouthSlope = m_hidden.mouthSlope;
     tube.kelvin = room.kelvin() + m_hidden.breathKelvin;
-    tube.roughness = m_hidden.roughness;
+    double rough = 0.0; // as the maker says the wall is, along the tube
+    for (std::size_t i = 1; i < spec.bore.size(); ++i)
+        rough +=
+            spec.bore[i - 1].roughness * ((spec.bore[i].at - spec.bore[i - 1].at) / (spec.bore.back().at - spec.bore.front().at));
+    tube.roughness = m_hidden.roughness * rough;
     tube.neighbours = m_hidden.neighbours;
+    return tube;
+}
+
+Result<Hertz> SimulatedPlayer::truth(const Instrument& believed, const Fingering& fingering, Temperature room) const
+{
+    const Tube tube = hiddenTube(believed, fingering, room);
     const auto sounding = soundingHz(tube, fingering.registerNumber);
     if (!sounding)
         return Error{ErrorCode::OutOfModelRange, fingering.id.text, "register " + std::to_string(fingering.registerNumber)};
@@ -108,10 +125,14 @@ Result<PlayedTake> SimulatedPlayer::play(const Instrument& believed, const Finge
     const double vibrato_cents = r.uniform(0.0, 1.5);
     const double vibrato_Hz = r.uniform(4.5, 6.0);
     const double level = 0.25 * r.uniform(0.8, 1.2);
-    // A flue's spectrum: the fundamental rules, even partials a little weaker, higher ones fall off.
+    // What drives the tube falls off with the harmonics; what the tube answers with makes the rest.
     std::array<double, 6> partial{};
-    for (std::size_t k = 0; k < partial.size(); ++k)
-        partial[k] = std::pow(10.0, (-11.0 * static_cast<double>(k) - (k % 2 == 1 ? 3.0 : 0.0) + 2.0 * r.normal()) / 20.0);
+    const auto answers = answersAt(hiddenTube(believed, fingering, m_practice.room), steady->hertz(), partial.size());
+    for (std::size_t k = 0; k < partial.size(); ++k) {
+        const double answer_dB = std::clamp(20.0 * std::log10(answers[k] / answers[0]), leastAnswer_dB, mostAnswer_dB);
+        const double level_dB = driveFalls_dB * static_cast<double>(k) + answerCounts * answer_dB + 2.0 * r.normal();
+        partial[k] = std::pow(10.0, level_dB / 20.0);
+    }
     double power = 0.0;
     for (const double a : partial)
         power += 0.5 * a * a;

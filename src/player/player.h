@@ -13,6 +13,8 @@
 
 namespace dowel::player {
 
+struct Tube;
+
 struct Practice
 {
     std::uint64_t seed = 1;
@@ -57,6 +59,8 @@ private:
         double secondRegister_cents;
         double neighbours;
     };
+    /// What is really there: the instrument as believed, with all that is other than that.
+    [[nodiscard]] Tube hiddenTube(const Instrument& believed, const Fingering& fingering, Temperature room) const;
     Practice m_practice;
     Hidden m_hidden{};
 };

@@ -196,10 +196,28 @@ void meet(const Tube& tube, const Medium& air, double f_Hz, Outside& outside)
 
 } // namespace
 
+namespace {
+
+Medium airIn(const Tube& tube)
+{
+    return {331.45 * std::sqrt(tube.kelvin / 273.15), 1.2929 * 273.15 / tube.kelvin, tube.roughness};
+}
+
+} // namespace
+
+std::vector<double> answersAt(const Tube& tube, double sounding_Hz, std::size_t harmonics)
+{
+    const Medium air = airIn(tube);
+    Outside alone{{}, std::vector<Complex>(tube.holes.size() + 1), 0.0};
+    std::vector<double> heights;
+    for (std::size_t n = 1; n <= harmonics; ++n)
+        heights.push_back(1.0 / std::abs(total(tube, air, static_cast<double>(n) * sounding_Hz, alone)));
+    return heights;
+}
+
 std::optional<double> soundingHz(const Tube& tube, int registerNumber)
 {
-    const double celsius = tube.kelvin - 273.15;
-    const Medium air{331.45 * std::sqrt(tube.kelvin / 273.15), 1.2929 * 273.15 / (273.15 + celsius), tube.roughness};
+    const Medium air = airIn(tube);
     const double step = air.speed_m_s / tube.bore.back().at_m / 50.0;
     constexpr double highest_Hz = 8000.0;
     Outside outside{{}, std::vector<Complex>(tube.holes.size() + 1), 0.0};

@@ -46,4 +46,10 @@ struct Tube
 /// Frequency of the n-th register in hertz; nothing where the tube has none below its cutoff.
 [[nodiscard]] std::optional<double> soundingHz(const Tube& tube, int registerNumber);
 
+/// How the tube answers at the sounding frequency and at its harmonics, as heights of its resonances there over the
+/// characteristic value: admittance for flutes, impedance for reed and lip. Resonances in line with the harmonics feed them;
+/// holes that are small or few, and rough walls, leave little above (Fletcher and Rossing, The Physics of Musical Instruments,
+/// chapters 8 and 16; Benade, J. Acoust. Soc. Am. 32, 1591, 1960). One a harmonic, the sounding one first.
+[[nodiscard]] std::vector<double> answersAt(const Tube& tube, double sounding_Hz, std::size_t harmonics);
+
 } // namespace dowel::player

@@ -5,6 +5,7 @@
 #include "store/store.h"
 
 #include <algorithm>
+#include <cmath>
 #include <filesystem>
 
 namespace dowel::session {
@@ -71,6 +72,28 @@ Result<UsualShift> usualShift(const std::string& folder, const std::string& reci
         usual.high = Cents::fromCents(*std::max_element(means.begin(), means.end()));
     }
     return usual;
+}
+
+Result<AmendEntry> withRoom(const Workbook& book, Cents room)
+{
+    constexpr double most_cents = 50.0;
+    if (!(std::abs(room.cents()) <= most_cents))
+        return Error{ErrorCode::BadValue, "room", std::to_string(room.cents()) + " cents; must be at most 50"};
+    const InstrumentSpec& spec = book.present().spec();
+    const double lower = std::exp2(-room.cents() / 1200.0);
+    Wanted wanted{spec.tuning, spec.fingerings};
+    wanted.tuning.a4 = Hertz::fromHertz(spec.tuning.a4.hertz() * lower);
+    // Named notes follow A4; those given in hertz are lowered one by one.
+    auto chart = retargeted(wanted.fingerings, wanted.tuning);
+    if (!chart)
+        return chart.error();
+    for (Fingering& f : *chart)
+        if (f.targetName.empty())
+            f.target = Hertz::fromHertz(f.target.hertz() * lower);
+    wanted.fingerings = std::move(*chart);
+    AmendEntry change;
+    change.wanted = std::move(wanted);
+    return change;
 }
 
 } // namespace dowel::session

@@ -36,4 +36,8 @@ struct UsualShift
 [[nodiscard]] Result<UsualShift> usualShift(const std::string& folder, const std::string& recipe, const std::string& without,
                                             const Cancel& cancel = {});
 
+/// The targets lowered by so many cents (raised where below 0), A4 and all: what is aimed at while room is left for the finish,
+/// or with the opposite sign to give it back. Errors: BadValue (more than 50 cents), those of retargeted().
+[[nodiscard]] Result<AmendEntry> withRoom(const Workbook& book, Cents room);
+
 } // namespace dowel::session

@@ -191,6 +191,8 @@ Result<std::vector<EntryId>> put(sqlite3* db, const std::string& path, std::span
         const Entry entry{book.nextId(), timestamp(), e.body};
         if (auto ok = book.checkNew(e.body); !ok)
             return ok.error();
+        if (std::holds_alternative<PhotoEntry>(e.body) && e.take.empty())
+            return Error{ErrorCode::BadValue, "photo", "it has no picture"};
         if (e.take.size() > longestTake_bytes)
             return Error{ErrorCode::BadAudio, "take",
                          std::to_string(e.take.size()) + " bytes are more than a workbook takes (" +
@@ -217,7 +219,8 @@ Result<std::vector<EntryId>> put(sqlite3* db, const std::string& path, std::span
             return std::holds_alternative<Deepen>(cut->cut) || std::holds_alternative<PushPlug>(cut->cut);
         return (target != nullptr && std::holds_alternative<SetAsideEntry>(target->body)) ||
                std::holds_alternative<AmendEntry>(e.body) || std::holds_alternative<PlanEntry>(e.body) ||
-               std::holds_alternative<BuiltEntry>(e.body) || std::holds_alternative<FinishEntry>(e.body);
+               std::holds_alternative<BuiltEntry>(e.body) || std::holds_alternative<FinishEntry>(e.body) ||
+               std::holds_alternative<PhotoEntry>(e.body) || std::holds_alternative<PatternEntry>(e.body);
     });
     if (newer)
         if (auto ok = run(db, path, "PRAGMA user_version = " + std::to_string(schemaVersion)); !ok)

@@ -291,6 +291,15 @@ QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
             words << tr("%n node(s) along it", nullptr, static_cast<int>(a->nodes->size()));
         return words.join(QStringLiteral("; "));
     }
+    if (const auto* photo = std::get_if<PhotoEntry>(&entry.body))
+        return photo->words.empty() ? tr("A photograph") : tr("A photograph: %1").arg(QString::fromStdString(photo->words));
+    if (const auto* pattern = std::get_if<PatternEntry>(&entry.body)) {
+        if (pattern->alike)
+            return tr("From here on every note is to sound like %1").arg(noteName(pattern->alike->text));
+        return pattern->notes.empty()
+                   ? tr("From here on no note is the pattern for the others")
+                   : tr("From here on it is to sound like %1", "an instrument's name").arg(QString::fromStdString(pattern->from));
+    }
     if (std::holds_alternative<FinishEntry>(entry.body))
         return tr("The finish, with what was done of it then");
     if (std::holds_alternative<PlanEntry>(entry.body))

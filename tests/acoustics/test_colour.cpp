@@ -2,6 +2,7 @@
 // Proves strength and colour: the quality of a resonance against its width measured on the curve and against wall losses,
 // the lattice cutoff against its formula and against what the tube does, harmonicity, and warnings where they belong.
 #include "core/acoustics/colour.h"
+#include "core/acoustics/jet.h"
 #include "core/acoustics/line.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
@@ -32,6 +33,26 @@ class TestColour : public QObject
     Q_OBJECT
 
 private Q_SLOTS:
+    void theBreathForANoteFollowsIsingsNumber()
+    {
+        // I = (U / f) sqrt(d / W^3), U from Bernoulli (Ising 1971, after Fletcher and Rossing, The Physics of Musical
+        // Instruments, chapter 16; from memory): back from the pressure to the number.
+        const double f = 587.33;
+        const double cutUp = 0.0042;
+        const double windway = 0.0012;
+        const double pressure =
+            breathFor_Pa(Hertz::fromHertz(f), Metres::fromMetres(cutUp), Metres::fromMetres(windway), isingBest);
+        const double jet = std::sqrt(2.0 * pressure / 1.16);
+        VERIFY_NEAR(jet / f * std::sqrt(windway / std::pow(cutUp, 3)), 2.0, 1e-9);
+        // A pipe an octave up wants four times the breath; a cut-up twice as high eight times.
+        const auto breath = [&](double hertz, double up_mm) {
+            return breathFor_Pa(Hertz::fromHertz(hertz), Metres::fromMillimetres(up_mm), Metres::fromMetres(windway), isingBest);
+        };
+        VERIFY_NEAR(breath(2.0 * f, 4.2) / breath(f, 4.2), 4.0, 1e-9);
+        VERIFY_NEAR(breath(f, 8.4) / breath(f, 4.2), 8.0, 1e-9);
+        // Whistles are blown with some tens of pascals at their lowest note (common practice, no source).
+        QVERIFY(pressure > 20.0 && pressure < 200.0);
+    }
     void qualityIsTheWidthOfTheCurve()
     {
         const Shape s = Shape::of(fixtures::whistle());

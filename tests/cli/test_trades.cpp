@@ -193,6 +193,46 @@ private Q_SLOTS:
         QVERIFY(before_cents < -50.0);
         QVERIFY2(std::abs(after_cents) < 12.0, qPrintable(QString::number(after_cents)));
     }
+    void whatAChangeWouldDoIsAskedOfAWorkbook()
+    {
+        Json said;
+        const std::string reed = begun(example("reed.blank.json"), said);
+        const auto moved = [&](const std::vector<std::string>& more) {
+            std::vector<std::string> command{"vary", reed};
+            command.insert(command.end(), more.begin(), more.end());
+            const Answer a = run(command);
+            std::map<std::string, double> cents;
+            for (const Json& n : a.json.value("notes", Json::array()))
+                if (!n["now_cents"].is_null() && !n["then_cents"].is_null())
+                    cents[n["fingering"]] = n["then_cents"].get<double>() - n["now_cents"].get<double>();
+            return cents;
+        };
+        for (const auto& [note, cents] : moved({"--change", "mouthpiece", "--times", "1.2"}))
+            QVERIFY2(cents < -5.0, note.c_str()); // more bulk is more tube
+        const auto grooved = moved({"--change", "finger_grooves", "--by", "1.5"});
+        QVERIFY(!grooved.empty());
+        QVERIFY(std::any_of(grooved.begin(), grooved.end(), [](const auto& n) { return n.second > 2.0; }));
+        QCOMPARE(run({"vary", reed, "--change", "wings"}).code(), std::string("bad_value"));
+        QCOMPARE(run({"vary", reed, "--change", "slide_gap"}).code(), std::string("bad_value"));
+        // Horns: the bell's answer comes with how much to leave off.
+        const std::string horn = begun(example("horn.blank.json"), said);
+        const Answer bell = run({"vary", horn, "--change", "on_the_foot", "--by", "20", "--wide", "30"});
+        QCOMPARE(bell.status, 0);
+        QVERIFY(bell.json.contains("spec") && bell.json.contains("leave_off_mm"));
+    }
+    void boresStandSideBySide()
+    {
+        const Answer a = run({"bores", example("whistle.blank.json")});
+        QCOMPARE(a.status, 0);
+        QCOMPARE(a.json["bores"].size(), std::size_t{4});
+        for (const Json& b : a.json["bores"]) {
+            QVERIFY(b["within_tolerance"].get<int>() <= b["of"].get<int>());
+            QVERIFY(!b["too_wide_cents"].empty());
+        }
+        QVERIFY(a.json["bores"][0]["spec"]["bore"][0]["diameter_mm"].get<double>() >
+                a.json["bores"][1]["spec"]["bore"][0]["diameter_mm"].get<double>());
+        QVERIFY(run({"bores", write("spec.json", a.json["bores"][0]["spec"].dump())}).status == 1); // has its holes
+    }
     void noStoppedPipeIsBoredThroughItsFloor()
     {
         Json said;

@@ -5,6 +5,7 @@
 #include "app/correct/correct_page.h"
 #include "app/listen/listen_page.h"
 #include "app/parts/language.h"
+#include "app/parts/picture.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
 #include "app/shell/main_window.h"
@@ -66,6 +67,7 @@ public:
         QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, m_dir.path());
         qputenv("XDG_DATA_HOME", m_dir.path().toUtf8()); // a shop memory of its own
         app::Style::loadFonts();
+        app::Picture::makeAccessible();
         app::speak(language);
         if (also != nullptr)
             QCoreApplication::installTranslator(also);

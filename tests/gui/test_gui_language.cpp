@@ -2,6 +2,7 @@
 // Proves that every page speaks the language chosen: through a language half as long again that marks what was translated no
 // English is left and nothing is clipped; the same in German; and the translations are complete and up to date.
 #include "app/design/plan.h"
+#include "app/listen/timbre_picture.h"
 #include "app/parts/language.h"
 #include "gui/gui_support.h"
 
@@ -216,8 +217,8 @@ template <class See> void walk(Desk& desk, int width, See see)
     QVERIFY(desk.idle());
     for (const char* face : {"timbreFace", "trendFace", "pitchFace"}) {
         desk.click(face);
-        auto* timbre = desk.find<QTableView>("timbreTable");
-        QVERIFY(QTest::qWaitFor([&] { return !timbre->isVisible() || timbre->model()->rowCount() > 0; }, 20000));
+        auto* timbre = desk.find<app::TimbrePicture>("timbrePicture");
+        QVERIFY(QTest::qWaitFor([&] { return !timbre->isVisible() || timbre->partCount() > 0; }, 20000));
         QTest::qWait(120);
         see(desk.window(), face);
     }
@@ -268,12 +269,26 @@ template <class See> void walk(Desk& desk, int width, See see)
     desk.click("blankStock");
     QTest::qWait(120);
     auto* stock = desk.find<QDialog>("stockDialog");
-    for (const char* face : {"stockPlankFace", "stockTurningFace", "stockReamersFace"}) {
+    for (const char* face : {"stockPlankFace", "stockTurningFace", "stockJointsFace", "stockReamersFace"}) {
         QTest::mouseClick(stock->findChild<QPushButton*>(QLatin1String(face)), Qt::LeftButton);
         QTest::qWait(120);
         see(*stock, face);
     }
     stock->close();
+    desk.click("blankBores");
+    auto* bores = desk.find<QDialog>("boresDialog");
+    QVERIFY(QTest::qWaitFor([&] { return bores->findChild<QPushButton*>(QStringLiteral("boresTake"))->isEnabled(); }, 60000));
+    see(*bores, "boresDialog");
+    bores->close();
+    desk.window().goTo(app::MainWindow::Layout);
+    if (!desk.window().plan().layout())
+        desk.click("layoutGo");
+    QVERIFY(QTest::qWaitFor([&] { return desk.find<QPushButton>("layoutVary")->isEnabled(); }, 60000));
+    desk.click("layoutVary");
+    QTest::qWait(800);
+    auto* vary = desk.find<QDialog>("variationDialog");
+    see(*vary, "variationDialog");
+    vary->close();
     desk.window().goTo(app::MainWindow::Logbook);
     see(desk.window(), "logbook");
     desk.window().activateWindow();

@@ -2,8 +2,9 @@
 // Proves Listen by keys: Space sounds and keeps and goes on, Backspace takes back without erasing, Enter goes on, a
 // recording of the wrong note is refused in words.
 #include "app/document/take_dialog.h"
+#include "app/listen/drift_picture.h"
 #include "app/listen/reading_model.h"
-#include "app/listen/timbre_model.h"
+#include "app/listen/timbre_picture.h"
 #include "core/tuning/pitch.h"
 #include "gui/gui_support.h"
 #include "session/session.h"
@@ -250,29 +251,51 @@ private Q_SLOTS:
         Desk desk;
         QVERIFY(desk.hearAll());
         desk.click("timbreFace");
-        auto* table = desk.find<QTableView>("timbreTable");
-        QVERIFY(table->isVisible() && !desk.find<QTableView>("readingTable")->isVisible());
-        QTRY_COMPARE(table->model()->rowCount(), 14);
-        for (int row = 0; row < 14; ++row)
-            for (int column = app::TimbreModel::Speaks; column <= app::TimbreModel::Level; ++column)
-                QVERIFY(table->model()->index(row, column).data().toString() != QStringLiteral("–"));
+        auto* picture = desk.find<app::TimbrePicture>("timbrePicture");
+        auto* words = desk.find<QLabel>("timbreWords");
+        QVERIFY(picture->isVisible() && !desk.find<QTableView>("readingTable")->isVisible());
+        QTRY_COMPARE(picture->partCount(), 14);
+        for (const NoteTimbre& n : picture->notes()) {
+            QVERIFY(n.partials_dB.size() >= 6);
+            for (const auto& v : n.value)
+                QVERIFY(v.has_value());
+        }
+        // Pointed at, a note gives its numbers; by key the next one does.
+        QVERIFY(!desk.find<QPushButton>("timbreAlike")->isEnabled());
+        QTest::mouseClick(picture, Qt::LeftButton, {}, picture->partPlace(2).center().toPoint());
+        QVERIFY2(words->text().startsWith(QStringLiteral("F♯5")), qPrintable(words->text()));
+        QVERIFY(words->text().contains(QStringLiteral("times the note")));
+        QTest::keyClick(picture, Qt::Key_Right);
+        QVERIFY(words->text().startsWith(QStringLiteral("G5")));
+        // All like this one: kept in the record, and compared.
+        desk.click("timbreAlike");
+        QTRY_VERIFY(desk.document().book()->pattern() != nullptr);
+        QCOMPARE(desk.document().book()->pattern()->alike->text, std::string("G5"));
+        QTRY_VERIFY(picture->notes().size() == 14 && picture->notes()[0].wanted[NoteTimbre::Centre].has_value());
+        QVERIFY(!picture->notes()[0].beforePartials_dB.empty());
+        // Like an instrument: from its workbook; one that is none is refused.
+        const QString good = desk.file("good.dowel");
+        QVERIFY(QFile::copy(desk.document().path(), good));
+        desk.answers().files = {good};
+        desk.click("timbreLike");
+        QTRY_VERIFY_WITH_TIMEOUT(
+            desk.document().book()->pattern() != nullptr && !desk.document().book()->pattern()->notes.empty(), 10000);
+        QCOMPARE(desk.document().book()->pattern()->notes.size(), std::size_t(14));
+        desk.click("timbreNone");
+        QTRY_VERIFY(desk.document().book()->pattern() == nullptr);
         desk.click("trendFace"); // one take of each: no trend yet, and said
-        QTRY_COMPARE(table->model()->index(0, app::TimbreModel::Why).data().toString(), QStringLiteral("1"));
-        QCOMPARE(table->model()->index(0, app::TimbreModel::Centre).data().toString(), QStringLiteral("–"));
+        QTRY_VERIFY(picture->partCount() == 14 && picture->partWords(0).contains(QStringLiteral("one take")));
+        QVERIFY(desk.find<app::DriftPicture>("driftPicture")->isVisible());
+        QCOMPARE(desk.find<app::DriftPicture>("driftPicture")->partCount(), 0);
         auto later = std::make_shared<Workbook>(*desk.document().book());
         ReadingEntry breathier = *later->readings().front().reading;
         breathier.note->noise_dB -= 6.0;
         VERIFY_OK(later->append({later->nextId(), "2026-01-02T00:00:00Z", breathier}));
-        app::TimbreModel model;
-        model.setBook(later, app::TimbreModel::Face::Trend);
-        const auto shown = [&](int column) {
-            return model.index(0, column).data().toString();
-        };
-        QTRY_COMPARE(shown(app::TimbreModel::Why), QStringLiteral("2"));
-        QCOMPARE(shown(app::TimbreModel::Noise), QStringLiteral("◆ −6.0"));
-        QCOMPARE(shown(app::TimbreModel::Speaks), QStringLiteral("0.00"));
+        app::TimbrePicture trend;
+        trend.show(timbreTrendsOf(*later), app::TimbrePicture::Face::Trend);
+        QVERIFY2(trend.partWords(0).contains(QStringLiteral("noisier")), qPrintable(trend.partWords(0)));
         desk.click("pitchFace");
-        QVERIFY(!table->isVisible());
+        QVERIFY(!picture->isVisible());
     }
     void whatAnotherMeterShowsIsTyped()
     {

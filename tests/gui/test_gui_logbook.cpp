@@ -2,6 +2,7 @@
 // Proves the logbook: newest first, a wrong cut is set aside by mouse and counts no longer, what cannot be set aside
 // offers nothing.
 #include "app/logbook/logbook_page.h"
+#include "app/logbook/photo_dialog.h"
 #include "gui/gui_support.h"
 
 #include <QAbstractItemModelTester>
@@ -105,6 +106,66 @@ private Q_SLOTS:
         const QString day = QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd"));
         QTest::keyClicks(search, day);
         QVERIFY(shows(app::LogFilter::Everything).size() >= all);
+    }
+    void aPhotographIsKeptWithoutWhatTheCameraWrote()
+    {
+        Desk desk;
+        desk.key(Qt::Key_9, Qt::ControlModifier);
+        const QString path = desk.file("bench.png");
+        QImage large(2600, 1300, QImage::Format_RGB32);
+        large.fill(QColor(180, 120, 60));
+        large.setText(QStringLiteral("Location"), QStringLiteral("48.1 north, 11.5 east"));
+        QVERIFY(large.save(path));
+        auto* words = desk.find<QLineEdit>("logNote");
+        words->setText(QStringLiteral("the knot beside h3"));
+        desk.answers().files = {path};
+        desk.click("logPhoto");
+        const auto photo = [&]() -> const Entry* {
+            const auto& all = desk.document().book()->entries();
+            return std::holds_alternative<PhotoEntry>(all.back().body) ? &all.back() : nullptr;
+        };
+        QTRY_VERIFY_WITH_TIMEOUT(photo() != nullptr, 10000);
+        QVERIFY(words->text().isEmpty());
+        const auto kept = desk.document().store()->take(photo()->id);
+        VERIFY_OK(kept);
+        const QByteArray bytes(reinterpret_cast<const char*>(kept->data()), static_cast<qsizetype>(kept->size()));
+        const QImage small = QImage::fromData(bytes);
+        QCOMPARE(small.size(), QSize(1280, 640));
+        QVERIFY(small.textKeys().isEmpty() && !bytes.contains("48.1"));
+        VERIFY_OK(desk.document().store()->verify());
+        auto* table = desk.find<QTableView>("logTable");
+        QCOMPARE(table->model()->index(0, app::LogModel::What).data().toString(),
+                 QStringLiteral("A photograph: the knot beside h3"));
+        QTest::mouseDClick(table->viewport(), Qt::LeftButton, {},
+                           table->visualRect(table->model()->index(0, app::LogModel::What)).center());
+        auto* dialog = desk.find<app::PhotoDialog>("photoDialog");
+        QTRY_COMPARE(dialog->image().size(), small.size());
+        QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("photoClose")), Qt::LeftButton);
+        // What is no picture is said, and nothing is kept.
+        QFile text(desk.file("text.jpg"));
+        QVERIFY(text.open(QIODevice::WriteOnly) && text.write("no picture") > 0);
+        text.close();
+        const std::size_t before = desk.document().book()->entries().size();
+        QSignalSpy failed(&desk.document(), &app::Document::failed);
+        desk.answers().files = {text.fileName()};
+        desk.click("logPhoto");
+        QTRY_COMPARE(failed.count(), 1);
+        QCOMPARE(desk.document().book()->entries().size(), before);
+    }
+    void theDayStandsOnceAndTheRestHaveTheirTime()
+    {
+        Desk desk;
+        desk.key(Qt::Key_9, Qt::ControlModifier);
+        desk.document().note(QStringLiteral("one"));
+        desk.document().note(QStringLiteral("two"));
+        auto* table = desk.find<QTableView>("logTable");
+        QTRY_VERIFY(table->model()->rowCount() >= 3);
+        const auto when = [&](int row) {
+            return table->model()->index(row, app::LogModel::When).data().toString();
+        };
+        QCOMPARE(when(0).size(), qsizetype(19)); // yyyy-MM-dd HH:mm:ss
+        if (QTime::currentTime() > QTime(0, 1))
+            QCOMPARE(when(1).size(), qsizetype(8)); // HH:mm:ss
     }
     void theNewestComesFirst()
     {

@@ -102,7 +102,7 @@ private Q_SLOTS:
         QVERIFY(app::Style::current().dark());
         app::MainWindow again(std::make_unique<gui::Answers>());
         QVERIFY(app::Style::current().dark());
-        desk.window().setDark(false);
+        desk.window().setLook(app::Style::Look::Light);
         desk.window().setInches(false);
         gui::forgiveStalls(
             "another light gives every widget of every page its look anew: some 200 ms, once, when it is asked for");

@@ -328,6 +328,25 @@ private Q_SLOTS:
         VERIFY_OK(even);
         QVERIFY(unevenness(*even) < 0.5 * unevenness(*free));
     }
+    void aSpacingThatIsSetIsKeptAndTheNearestInTuneIsFound()
+    {
+        LayoutWishes w;
+        w.spacing = mm(26.0);
+        const auto set = layOut(plainBlank(13.0, false), w);
+        VERIFY_OK(set);
+        const auto& h = set->goal.spec().holes;
+        for (const std::size_t i : {0u, 1u, 3u, 4u})
+            VERIFY_NEAR((h[i].at - h[i + 1].at).millimetres(), 26.0, 0.15);
+        if (set->reached)
+            return;
+        const auto cost =
+            std::find_if(set->costs.begin(), set->costs.end(), [](const WishCost& c) { return c.wish == Wish::EqualSpacing; });
+        QVERIFY(cost != set->costs.end() && cost->mends);
+        if (cost->nearestSpacing) {
+            w.spacing = cost->nearestSpacing;
+            QVERIFY(layOut(plainBlank(13.0, false), w, false)->reached);
+        }
+    }
     void evenTimbreDrawsTheCutoffsTogether()
     {
         // Benade's lattice: b / (a sqrt(s t)) (J. Acoust. Soc. Am. 32, 1591, 1960, from memory).

@@ -44,6 +44,57 @@ private Q_SLOTS:
             VERIFY_NEAR(1200.0 * std::log2(found.notes[0].pitch.hertz() / take->truth.hertz()), 0.0, 0.5);
         }
     }
+    void aTubeFeedsTheHarmonicsThatItHas()
+    {
+        // A cylinder closed at one end has odd resonances only, an open one all of them (any textbook: Fletcher and Rossing, The
+        // Physics of Musical Instruments, chapter 8).
+        Tube closed;
+        closed.bore = {{0.0, 0.008}, {0.4, 0.008}};
+        closed.mouth = Mouth::ClosedTop;
+        const auto odd = answersAt(closed, *soundingHz(closed, 1), 5);
+        QVERIFY(odd[2] > 5.0 * odd[1] && odd[4] > 5.0 * odd[3]);
+        Tube open = closed;
+        open.mouth = Mouth::Window;
+        open.mouthArea_m2 = 2e-4; // as wide as the tube: hardly any correction
+        open.mouthDepth_m = 0.001;
+        const auto all = answersAt(open, *soundingHz(open, 1), 4);
+        QVERIFY(all[1] > 0.3 * all[2] && all[3] > 0.3 * all[2]);
+        // Rough walls leave lower peaks.
+        open.roughness = 2.0;
+        const auto rough = answersAt(open, *soundingHz(open, 1), 1);
+        QVERIFY(rough[0] < 0.75 * all[0]);
+    }
+    void aSmallHoleIsHeardAsADullNote()
+    {
+        // Benade, J. Acoust. Soc. Am. 32, 1591 (1960): small open holes lower the cutoff, and with it what partials the tube
+        // feeds.
+        const SimulatedPlayer p({10, Temperature::fromCelsius(21.0), 30.0});
+        const auto centre = [&](double diameter_mm) {
+            InstrumentSpec s = fixtures::whistleSpec();
+            for (Hole& h : s.holes) {
+                h.diameter = fixtures::mm(diameter_mm);
+                h.undercutDiameter = h.diameter;
+            }
+            const Instrument shape = *Instrument::make(s);
+            const Fingering& f = shape.spec().fingerings[3];
+            double sum = 0.0;
+            for (std::uint64_t take = 0; take < 6; ++take) {
+                const auto found = analyse(p.play(shape, f, take)->samples, std::nullopt);
+                double power = 0.0;
+                double moment = 0.0;
+                for (std::size_t k = 0; k < 6; ++k) {
+                    const double strength = std::pow(10.0, found.notes[0].partials_dB[k] / 10.0);
+                    power += strength;
+                    moment += strength * static_cast<double>(k + 1);
+                }
+                sum += moment / power;
+            }
+            return sum / 6.0;
+        };
+        const double small = centre(3.5);
+        const double large = centre(8.5);
+        QVERIFY2(large > small + 0.02, qPrintable(QStringLiteral("%1 %2").arg(small).arg(large)));
+    }
     void aWarmerRoomIsSharper()
     {
         const Instrument w = fixtures::whistle();

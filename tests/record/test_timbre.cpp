@@ -63,6 +63,74 @@ private Q_SLOTS:
         hear(book, "D5", 25.0);
         QVERIFY(timbreTrendsOf(book)[0].standsOut[NoteTimbre::Noise]);
     }
+    void aPatternIsWhatNotesAreComparedWith()
+    {
+        Workbook book(fixtures::whistle());
+        const auto& fingerings = book.present().spec().fingerings;
+        for (std::size_t i = 0; i < fingerings.size(); ++i)
+            hear(book, fingerings[i].id.text, i == 2 ? 36.0 : 30.0);
+        PatternEntry alike;
+        alike.alike = fingerings[2].id;
+        VERIFY_OK(book.append({book.nextId(), "2026-01-01T00:00:00Z", alike}));
+        auto notes = timbresOf(book);
+        for (std::size_t i = 0; i < notes.size(); ++i) {
+            QCOMPARE(*notes[i].wanted[NoteTimbre::Noise], 36.0);
+            QCOMPARE(notes[i].standsOut[NoteTimbre::Noise], i != 2); // six decibels are heard
+            QVERIFY(!notes[i].beforePartials_dB.empty());
+        }
+        // A good instrument's: note by note.
+        const PatternEntry good = patternOf(book);
+        QCOMPARE(good.notes.size(), fingerings.size());
+        Workbook other(fixtures::whistle());
+        hear(other, fingerings[2].id.text, 30.0);
+        hear(other, fingerings[3].id.text, 30.0);
+        VERIFY_OK(other.append({other.nextId(), "2026-01-01T00:00:00Z", good}));
+        notes = timbresOf(other);
+        QVERIFY(notes[2].standsOut[NoteTimbre::Noise] && !notes[3].standsOut[NoteTimbre::Noise]);
+        // Given up again, neighbours count.
+        VERIFY_OK(other.append({other.nextId(), "2026-01-02T00:00:00Z", PatternEntry{}}));
+        QVERIFY(other.pattern() == nullptr && !timbresOf(other)[2].wanted[NoteTimbre::Noise]);
+        PatternEntry wrong;
+        wrong.alike = FingeringId{"X9"};
+        QVERIFY(!other.append({other.nextId(), "2026-01-02T00:00:00Z", wrong}));
+    }
+    void driftIsAgainstTheFirstListeningOfTheSameShape()
+    {
+        Workbook book(fixtures::whistle());
+        const auto fingerings = book.present().spec().fingerings;
+        const auto listen = [&](const char* at, double cents, double celsius) {
+            for (std::size_t i = 0; i < 5; ++i) {
+                ReadingEntry r = fixtures::fullReading(false);
+                r.fingering = fingerings[i].id;
+                r.air = Temperature::fromCelsius(celsius);
+                // Sound is faster by the root of the absolute temperature: what a warmer room adds is no drift.
+                r.pitch = Hertz::fromHertz(fingerings[i].target.hertz() * std::exp2((cents + (i == 4 ? 2.0 : 0.0)) / 1200.0) *
+                                           std::sqrt(r.air.kelvin() / 293.15));
+                VERIFY_OK(book.append({book.nextId(), at, r}));
+            }
+        };
+        listen("2026-01-01T10:00:00Z", 0.0, 20.0);
+        QVERIFY(driftsOf(book).empty()); // once is no drift
+        listen("2026-02-01T10:00:00Z", -6.0, 24.0);
+        auto drifts = driftsOf(book);
+        QCOMPARE(drifts.size(), std::size_t(2));
+        VERIFY_NEAR(drifts[0].mean.cents(), 0.0, 1e-9);
+        VERIFY_NEAR(drifts[1].mean.cents(), -6.0, 1e-6);
+        QCOMPARE(drifts[1].notes, 5);
+        // A cut begins anew: heard once since, it has no drift yet.
+        VERIFY_OK(
+            book.append({book.nextId(), "2026-02-02T10:00:00Z",
+                         CutEntry{Enlarge{{"h1"}, book.present().find(HoleId{"h1"})->diameter + Metres::fromMillimetres(0.5)},
+                                  book.present().find(HoleId{"h1"})->diameter,
+                                  {},
+                                  {}}}));
+        listen("2026-02-03T10:00:00Z", 10.0, 20.0);
+        QCOMPARE(driftsOf(book).size(), std::size_t(2));
+        listen("2026-03-03T10:00:00Z", 13.0, 20.0);
+        drifts = driftsOf(book);
+        QCOMPARE(drifts.size(), std::size_t(4));
+        VERIFY_NEAR(drifts[3].mean.cents(), 3.0, 1e-6);
+    }
     void aScaleIsSummedUp()
     {
         auto fingerings = fixtures::whistleSpec().fingerings;

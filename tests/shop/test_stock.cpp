@@ -122,6 +122,45 @@ private Q_SLOTS:
         QCOMPARE(reamPlan(pilot, wanted, {{"bent", {{mm(0.0), mm(11.0)}}}}, From::Head).error().where, std::string("bent"));
         QCOMPARE(checked({"back", {{mm(0.0), mm(11.0)}, {mm(10.0), mm(10.0)}}}).error().code, ErrorCode::BadGeometry);
     }
+    void theReamerForAReamingIsFoundAndHowMuchDeeper()
+    {
+        // A cone of 1 in 20 rests at 80 mm in this bore; a tenth wider is two millimetres deeper, by the cone.
+        const Reamer cone{"cone", {{mm(0.0), mm(10.0)}, {mm(100.0), mm(15.0)}}};
+        const Reamer other{"other", {{mm(0.0), mm(10.0)}, {mm(100.0), mm(12.0)}}};
+        const auto bore = reamed({{mm(0.0), mm(10.0)}, {mm(100.0), mm(10.0)}}, cone, From::Head, mm(80.0));
+        const auto wanted = reamed(*bore, cone, From::Head, mm(82.0));
+        VERIFY_OK(wanted);
+        const auto found = reamerFor(*bore, *wanted, {other, cone}, mm(0.05));
+        VERIFY_OK(found);
+        QVERIFY(found->has_value());
+        QCOMPARE((*found)->reamer, std::string("cone"));
+        QVERIFY((*found)->from == From::Head);
+        VERIFY_NEAR((*found)->deeper.millimetres(), 2.0, 0.3);
+        VERIFY_NEAR((*found)->deep.millimetres(), 82.0, 0.4);
+        QVERIFY(!*reamerFor(*bore, *wanted, {other}, mm(0.05))); // none that does it
+        QVERIFY(!reamerFor(*bore, *wanted, {{"bent", {}}}, mm(0.05)));
+    }
+    void aJointsWoodIsCountedOnBothSides()
+    {
+        const auto walls = wallsOf({mm(30.0), mm(18.0), mm(23.0), mm(20.0), mm(0.5)});
+        VERIFY_OK(walls);
+        VERIFY_NEAR(walls->tenon.millimetres(), 2.5, 1e-9);
+        VERIFY_NEAR(walls->socket.millimetres(), 3.0, 1e-9);
+        QVERIFY(!wallsOf({mm(30.0), mm(18.0), mm(18.0), mm(20.0), mm(0.5)}));
+        QVERIFY(!wallsOf({mm(30.0), mm(18.0), mm(29.5), mm(20.0), mm(0.5)}));
+    }
+    void aHornIsCutWhereEnoughStandsRoundItsMouth()
+    {
+        const auto mouth = mouthOf({mm(400.0), mm(340.0), mm(10.0), mm(22.0), mm(6.0)}, mm(4.0));
+        VERIFY_OK(mouth);
+        VERIFY_NEAR(mouth->cut.millimetres(), 20.0, 1e-9);
+        VERIFY_NEAR(mouth->drill.millimetres(), 40.0, 1e-9);
+        VERIFY_NEAR(mouth->length.millimetres(), 380.0, 1e-9);
+        VERIFY_NEAR(mouth->wall.millimetres(), 4.0, 1e-9);
+        QCOMPARE(mouthOf({mm(400.0), mm(340.0), mm(20.0), mm(22.0), mm(6.0)}, mm(4.0))->cut, Metres{}); // thick to its tip
+        QCOMPARE(mouthOf({mm(400.0), mm(340.0), mm(10.0), mm(13.0), mm(6.0)}, mm(4.0)).error().where, std::string("across"));
+        QCOMPARE(mouthOf({mm(400.0), mm(410.0), mm(10.0), mm(22.0), mm(6.0)}, mm(4.0)).error().where, std::string("wire"));
+    }
 };
 
 QTEST_APPLESS_MAIN(TestStock)

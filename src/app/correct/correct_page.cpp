@@ -16,6 +16,7 @@
 #include "core/instrument/summary.h"
 #include "session/practice.h"
 #include "text/errors.h"
+#include "text/reamers.h"
 #include "text/sentences.h"
 #include "text/units.h"
 
@@ -26,6 +27,7 @@
 #include <QLineEdit>
 #include <QPushButton>
 #include <QScrollArea>
+#include <QSettings>
 #include <QShortcut>
 #include <QStackedWidget>
 #include <cmath>
@@ -188,6 +190,7 @@ void CorrectPage::bind()
         showPicture();
         Q_EMIT workChanged();
     });
+    connect(m_outcome, &OutcomeCard::failed, m_document, &Document::failed);
     connect(m_picture, &TuningPicture::notePicked, m_sensitivity, &SensitivityCard::choose);
     connect(m_done, &QPushButton::clicked, this, &CorrectPage::recordCut);
     connect(m_calipers, &QLineEdit::returnPressed, this, &CorrectPage::recordCut);
@@ -439,6 +442,27 @@ void CorrectPage::showScore()
     m_plan->setText(lines.join(QStringLiteral("\n\n")));
 }
 
+QString CorrectPage::reamerWords(const AdviceStep& step) const
+{
+    if (!std::holds_alternative<Ream>(step.cut))
+        return {};
+    const Instrument& now = m_document->book()->present();
+    const auto after = applied(now, step.cut);
+    const auto reamers = text::reamersFrom(QSettings().value(QStringLiteral("reamers")).toString(), m_unit);
+    if (!after || !reamers)
+        return {};
+    // Nearer than calipers read inside a tube.
+    constexpr Metres near = Metres::fromMillimetres(0.05);
+    const auto found = reamerFor(now.spec().bore, after->spec().bore, *reamers, near);
+    if (!found || !*found)
+        return {};
+    const ReamerForIt& r = **found;
+    const QString words = r.from == From::Foot
+                              ? tr("with your reamer %1, from the foot, %2 deeper than it goes now: its tip %3 in. Stop there.")
+                              : tr("with your reamer %1, from the head, %2 deeper than it goes now: its tip %3 in. Stop there.");
+    return words.arg(QString::fromStdString(r.reamer), text::length(r.deeper, m_unit), text::length(r.deep, m_unit));
+}
+
 void CorrectPage::showCut(const Advice& advice)
 {
     const AdviceStep& step = advice.steps.front();
@@ -446,7 +470,8 @@ void CorrectPage::showCut(const Advice& advice)
     m_what->setText(text::work(step.cut));
     m_sizes->setText(
         QStringLiteral("%1 → %2").arg(text::lengthNumber(step.from, m_unit), text::length(wantedSize(step.cut), m_unit)));
-    m_tool->setText(tr("with: %1. Stop there.").arg(text::tool(step, m_unit)));
+    const QString reamer = reamerWords(step);
+    m_tool->setText(reamer.isEmpty() ? tr("with: %1. Stop there.").arg(text::tool(step, m_unit)) : reamer);
     m_why->setText(text::why(step, m_unit) + QLatin1Char('\n') + text::risk(step));
     m_caution->setText(text::caution(step));
     m_calipers->setText(text::lengthNumber(wantedSize(step.cut), m_unit));

@@ -70,6 +70,8 @@ private:
     void refreshCard();
     void showPicture();
     void showCard();
+    /// Of a reaming: one of the shop's reamers that does it, and how deep; empty where none does.
+    [[nodiscard]] QString reamerWords(const AdviceStep& step) const;
     void showCut(const Advice& advice);
     /// A practice blank on which the maker cuts before the advice is told.
     [[nodiscard]] bool ownFirst() const;

@@ -72,7 +72,7 @@ MeasureDialog::MeasureDialog(Document& document, text::LengthUnit unit, const st
     connect(m_what, &QComboBox::currentIndexChanged, this, &MeasureDialog::showRecorded);
     connect(m_all, &QPushButton::clicked, this, &MeasureDialog::showAll);
     for (QWidget* w : std::initializer_list<QWidget*>{m_what, m_size})
-        w->setMinimumHeight(34);
+        w->setMinimumHeight(Style::scaled(34));
     showRecorded();
     grow();
     m_size->setFocus();

@@ -1,15 +1,19 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/correct/outcome_card.h"
 
+#include "app/parts/cue.h"
 #include "app/parts/form.h"
 #include "app/parts/style.h"
 #include "core/base/statistics.h"
 #include "core/fit/fit.h"
+#include "session/replay.h"
+#include "text/errors.h"
 #include "text/units.h"
 
 #include <QHeaderView>
 #include <QLabel>
 #include <QPainter>
+#include <QPushButton>
 #include <QTableWidget>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -81,6 +85,8 @@ OutcomeCard::OutcomeCard(Document& document, QWidget* parent)
     : QFrame(parent),
       m_document(&document),
       m_words(form::words(this, "outcomeWords")),
+      m_replay(form::button(this, "outcomeReplay", tr("&Hear before and after"))),
+      m_cue(new Cue(this)),
       m_picture(new OutcomePicture(this)),
       m_lastWords(form::words(this, "outcomeLast", true)),
       m_table(form::table(this, "outcomeTable", tr("Forecast and outcome"),
@@ -91,6 +97,10 @@ OutcomeCard::OutcomeCard(Document& document, QWidget* parent)
     column->setContentsMargins(20, 14, 20, 14);
     column->setSpacing(Style::grid);
     column->addWidget(m_words);
+    column->addWidget(m_replay, 0, Qt::AlignLeft);
+    m_replay->setToolTip(
+        tr("Every note that was recorded before the last cut and after it: a second of each, one after the other."));
+    connect(m_replay, &QPushButton::clicked, this, &OutcomeCard::replay);
     column->addWidget(m_picture);
     column->addWidget(m_lastWords);
     column->addWidget(m_table, 1);
@@ -98,9 +108,24 @@ OutcomeCard::OutcomeCard(Document& document, QWidget* parent)
     m_table->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
 }
 
+void OutcomeCard::replay()
+{
+    m_replay->setEnabled(false);
+    m_jobs.run([store = m_document->store(), pairs = session::aroundLastCut(*m_document->book())](
+                   const Cancel& cancel) { return session::replayed(*store, pairs, cancel); },
+               [this](const Result<Samples>& samples) {
+                   m_replay->setEnabled(true);
+                   if (!samples)
+                       Q_EMIT failed(text::sentence(samples.error()));
+                   else if (!m_cue->play(samples->values, samples->rate_Hz))
+                       Q_EMIT failed(tr("There is no loudspeaker to play them with."));
+               });
+}
+
 void OutcomeCard::refresh()
 {
     const auto book = m_document->book();
+    m_replay->setVisible(!session::aroundLastCut(*book).empty());
     auto all = outcomesOf(*book);
     m_last.clear();
     for (QWidget* w : std::initializer_list<QWidget*>{m_picture, m_lastWords, m_table})

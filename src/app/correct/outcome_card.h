@@ -3,11 +3,13 @@
 #pragma once
 
 #include "app/document/document.h"
+#include "app/parts/jobs.h"
 #include "core/forecast/outcomes.h"
 
 #include <QFrame>
 
 class QLabel;
+class QPushButton;
 class QTableWidget;
 
 namespace dowel::app {
@@ -29,6 +31,8 @@ private:
     std::vector<NoteOutcome> m_outcomes;
 };
 
+class Cue;
+
 class OutcomeCard : public QFrame
 {
     Q_OBJECT
@@ -39,9 +43,16 @@ public:
     [[nodiscard]] const std::vector<NoteOutcome>& last() const { return m_last; }
     void refresh();
 
+Q_SIGNALS:
+    void failed(const QString& sentence);
+
 private:
+    void replay();
     Document* m_document;
     QLabel* m_words;
+    QPushButton* m_replay;
+    Cue* m_cue;
+    Jobs m_jobs;
     OutcomePicture* m_picture;
     QLabel* m_lastWords;
     QTableWidget* m_table;

@@ -58,7 +58,7 @@ SensitivityCard::SensitivityCard(Document& document, QWidget* parent)
     m_table->setFocusPolicy(Qt::NoFocus);
     m_table->setShowGrid(false);
     m_table->verticalHeader()->hide();
-    m_table->verticalHeader()->setDefaultSectionSize(27);
+    m_table->verticalHeader()->setDefaultSectionSize(Style::scaled(27));
     m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     m_words->setText(tr("Cents for one tenth of a millimetre taken off: a hole made wider, the foot cut shorter. "
                         "Pick another note here or in the picture."));

@@ -1,4 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/design/blank_pictures.h"
+#include "app/design/bores_dialog.h"
+#include "app/design/edge_picture.h"
 #include "app/design/plan_pages.h"
 #include "app/design/stock_dialog.h"
 #include "app/parts/form.h"
@@ -63,12 +66,6 @@ constexpr Material materials[] = {
          "dowel::app::BlankPage",
          "Fresh and firm, drilled on the same day; it shrinks within hours. A clean drill, washed hands, one player each.")}};
 
-QString why(const KeyServed& k)
-{
-    return k.why == "narrow" ? BlankPage::tr("too narrow for its length: the low notes break")
-                             : BlankPage::tr("too wide for its length: the upper register comes hard");
-}
-
 /// A bore, or two diameters of one that is not round: what counts is the area, so the mean is the geometric one.
 Result<Metres> boreFrom(const QString& typed, text::LengthUnit unit)
 {
@@ -90,6 +87,9 @@ BlankPage::BlankPage(Plan& plan, QWidget* parent)
       m_plan(&plan),
       m_family(form::box(this, "blankFamily", tr("Family"))),
       m_sold(form::box(this, "blankSoldAs", tr("Tube sold as"))),
+      m_profile(new BorePicture(this)),
+      m_keys(new KeysPicture(this)),
+      m_keysWords(form::words(this, "blankKeysWords", true)),
       m_stations(form::table(this, "blankStations", tr("Bore, station by station"),
                              {tr("place"), tr("bore"), tr("wall"), tr("rough")}, 28)),
       m_wall(new LengthField(QStringLiteral("blankWall"), tr("Wall thickness"), this)),
@@ -121,7 +121,7 @@ void BlankPage::fill()
     m_stations->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     m_stations->horizontalHeader()->setSectionResizeMode(m_stations->columnCount() - 1, QHeaderView::Stretch);
     m_stations->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    m_mouthShape->setMaximumWidth(104); // as the lengths above it
+    m_mouthShape->setMaximumWidth(Style::scaled(104)); // as the lengths above it
     for (const Material& m : materials)
         m_material->addItem(text::materialName(m.key), QLatin1String(m.key));
     m_sold->addItem(tr("measured, no nominal size"));
@@ -187,6 +187,13 @@ void BlankPage::arrange()
         dialog->setAttribute(Qt::WA_DeleteOnClose);
         dialog->open();
     });
+    auto* which = form::button(this, "blankBores", tr("W&hich bore?…"));
+    which->setToolTip(tr("This plan on several bores side by side, note by note."));
+    connect(which, &QPushButton::clicked, this, [this] {
+        auto* dialog = new BoresDialog(*m_plan, m_unit, this);
+        dialog->setAttribute(Qt::WA_DeleteOnClose);
+        dialog->open();
+    });
     connect(more, &QPushButton::clicked, this, &BlankPage::addStation);
     connect(less, &QPushButton::clicked, this, &BlankPage::removeStation);
     connect(paste, &QPushButton::clicked, this, &BlankPage::pasteStations);
@@ -199,16 +206,17 @@ void BlankPage::arrange()
         tr("The bore as it is, from the mouth to the foot: by calipers, plug gauge, or a bent wire where no rule goes. Leave the "
            "foot long. Out of round: type both diameters, 12.9 x 13.1."));
     middle->addWidget(boreWords);
+    middle->addWidget(m_profile);
     middle->addWidget(m_stations);
     auto* buttons = new QHBoxLayout;
     buttons->setSpacing(Style::grid);
-    for (QPushButton* b : {more, less})
+    for (QPushButton* b : {more, less, paste})
         buttons->addWidget(b);
     buttons->addStretch(1);
     middle->addLayout(buttons);
     auto* wider = new QHBoxLayout;
     wider->setSpacing(Style::grid);
-    wider->addWidget(paste);
+    wider->addWidget(which);
     wider->addWidget(stock);
     wider->addStretch(1);
     middle->addLayout(wider);
@@ -218,6 +226,8 @@ void BlankPage::arrange()
     head->setFont(Style::head());
     head->setWordWrap(true);
     right->addWidget(head);
+    right->addWidget(m_keys);
+    right->addWidget(m_keysWords);
     m_checks->setAlignment(Qt::AlignLeft | Qt::AlignTop);
     right->addWidget(form::scrolled(this, "blankChecksScroll", m_checks), 1);
     auto* columns = new QHBoxLayout(this);
@@ -231,16 +241,7 @@ void BlankPage::arrange()
 void BlankPage::takeMouth(int measure, Metres v)
 {
     Blank b = m_plan->blank();
-    if (auto* d = std::get_if<Duct>(&b.spec.excitation)) {
-        *std::array{&d->windowWidth, &d->windowLength, &d->chimney, &d->upstream, &d->cover}[static_cast<std::size_t>(measure)] =
-            v;
-    } else if (auto* t = std::get_if<Transverse>(&b.spec.excitation)) {
-        *std::array{&t->holeLength, &t->holeWidth, &t->chimney, &t->stopper}[static_cast<std::size_t>(measure)] = v;
-    } else { // a mouthpiece's volume, typed as the length of bore that holds it
-        const double bore = b.spec.bore.front().diameter.metres();
-        std::get<ClosedTop>(b.spec.excitation).volume =
-            CubicMetres::fromCubicMetres(v.metres() * std::numbers::pi / 4.0 * bore * bore);
-    }
+    b.spec.excitation = withMeasure(b.spec.excitation, measure, v, b.spec.bore.front().diameter);
     m_plan->setBlank(std::move(b));
 }
 
@@ -266,6 +267,13 @@ void BlankPage::bind()
     for (LengthField* f : {m_wall, m_mouth[0], m_mouth[1], m_mouth[2], m_mouth[3], m_mouth[4], m_slideAt, m_slideOut})
         connect(f, &LengthField::refused, this, &BlankPage::failed);
     connect(m_stations, &QTableWidget::cellChanged, this, &BlankPage::takeStations);
+    connect(m_keys, &Picture::partChosen, this, [this](int part) { m_keysWords->setText(m_keys->partWords(part)); });
+    connect(m_profile, &BorePicture::stationMoved, this, [this](int station, Metres at, Metres diameter) {
+        Blank b = m_plan->blank();
+        b.spec.bore[static_cast<std::size_t>(station)].at = at;
+        b.spec.bore[static_cast<std::size_t>(station)].diameter = diameter;
+        takeBlank(std::move(b));
+    });
     connect(m_plan, &Plan::changed, this, &BlankPage::refresh);
 }
 
@@ -360,6 +368,7 @@ void BlankPage::refresh()
 void BlankPage::showStations()
 {
     const auto& bore = m_plan->blank().spec.bore;
+    m_profile->show(m_plan->blank().spec, m_unit);
     m_stations->setRowCount(static_cast<int>(bore.size()));
     for (int row = 0; row < m_stations->rowCount(); ++row) {
         const Station& s = bore[static_cast<std::size_t>(row)];
@@ -376,7 +385,7 @@ void BlankPage::showStations()
     }
     form::fitColumns(m_stations);
     // As tall as its lines, so that what adds one stands under the last.
-    m_stations->setFixedHeight(std::min(400, 36 + 28 * m_stations->rowCount()));
+    m_stations->setFixedHeight(Style::scaled(std::min(400, 36 + 28 * m_stations->rowCount())));
 }
 
 void BlankPage::showChecks()
@@ -386,7 +395,7 @@ void BlankPage::showChecks()
     if (m_sold->currentIndex() > 0)
         lines << tr("The bore stands as the size tables have it. What is sold differs: measure it and type it before a hole is "
                     "laid out.");
-    lines << keysWords();
+    showKeys();
     if (spec.wall.millimetres() < 1.5)
         lines << tr("The wall is too thin to undercut holes: octaves will have to be mended by other means.");
     const double low = spec.fingerings.empty() ? 0.0 : spec.fingerings.front().target.hertz();
@@ -402,33 +411,20 @@ void BlankPage::showChecks()
     m_checks->setText(lines.join(QStringLiteral("\n\n")));
 }
 
-QString BlankPage::keysWords() const
+void BlankPage::showKeys()
 {
     const auto keys = keysServed(m_plan->blank());
+    m_keys->setVisible(keys.ok());
     if (!keys)
-        return text::sentence(keys.error());
-    QStringList well;
-    for (const KeyServed& k : *keys)
-        if (k.serves == Serves::Well)
-            well << tr("%1 (tube about %2)")
-                        .arg(text::noteName(k.lowest),
-                             text::length(Metres::fromMillimetres(std::round(k.length.millimetres())), m_unit));
-    QStringList lines;
-    lines << (well.isEmpty() ? tr("No lowest note suits this bore and length well.")
-                             : tr("Well: %1.").arg(well.join(QStringLiteral(", "))));
-    for (const Serves grade : {Serves::Poorly, Serves::Not}) {
-        QStringList notes;
-        QString reason;
-        for (const KeyServed& k : *keys)
-            if (k.serves == grade) {
-                notes << text::noteName(k.lowest);
-                reason = why(k);
-            }
-        if (!notes.isEmpty())
-            lines << (grade == Serves::Poorly ? tr("Poorly: %1; %2.") : tr("Better not: %1; %2."))
-                         .arg(notes.join(QStringLiteral(", ")), reason);
-    }
-    return lines.join(QStringLiteral("\n\n"));
+        return m_keysWords->setText(text::sentence(keys.error()));
+    const std::string& wanted = m_plan->target().lowest;
+    m_keys->show(*keys, wanted, m_unit);
+    const auto own = std::find_if(keys->begin(), keys->end(), [&](const KeyServed& k) { return k.lowest == wanted; });
+    // The plan's own note first; another by pointing at it.
+    m_keysWords->setText(
+        own == keys->end()
+            ? tr("%1 is out of this tube's reach. Lowest notes: ● well ◐ poorly ○ better not").arg(text::noteName(wanted))
+            : m_keys->partWords(static_cast<int>(own - keys->begin())));
 }
 
 void BlankPage::takeBlank(Blank blank)

@@ -416,7 +416,7 @@ void DrillPage::writeTemplate(const QString& format)
             const TemplateSheet sheet = session::sheetOf(start, goal);
             const std::string& title = goal.spec().name;
             if (format == QLatin1String("pdf")) {
-                const auto pdf = draw::templatePdf(sheet, title, draw::Paper::A4);
+                const auto pdf = draw::templatePdf(sheet, title, draw::paperHere());
                 return pdf ? io::writeFileWhole(path, *pdf) : Status(pdf.error());
             }
             return io::writeFileWhole(path, format == QLatin1String("svg") ? draw::templateSvg(sheet, title)

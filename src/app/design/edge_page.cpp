@@ -1,13 +1,22 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/design/edge_picture.h"
 #include "app/design/plan_pages.h"
+#include "app/parts/form.h"
 #include "app/parts/style.h"
+#include "core/acoustics/jet.h"
 #include "core/fit/fit.h"
+#include "text/errors.h"
+#include "text/units.h"
 
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QLabel>
 #include <QListWidget>
+#include <QScrollArea>
+#include <QSettings>
 #include <QTableWidget>
+#include <algorithm>
+#include <array>
 #include <cmath>
 
 namespace dowel::app {
@@ -16,78 +25,100 @@ namespace {
 
 using Mouth = acoustics::Shape::Mouth;
 
+constexpr int SizeColumn = 1;
+constexpr int SoundColumn = 4;
+
+/// One measure of the mouth, numbered as withMeasure() has them.
+Metres sizeOf(const Excitation& mouth, int measure)
+{
+    const auto i = static_cast<std::size_t>(measure);
+    if (const auto* d = std::get_if<Duct>(&mouth))
+        return std::array{d->windowWidth, d->windowLength, d->chimney, d->upstream, d->cover}.at(i);
+    const auto* t = std::get_if<Transverse>(&mouth);
+    return t == nullptr ? Metres{} : std::array{t->holeLength, t->holeWidth, t->chimney, t->stopper}.at(i);
+}
+
+/// A tube that can be checked before it has its holes.
+InstrumentSpec bareTube(InstrumentSpec spec)
+{
+    spec.holes.clear();
+    spec.fingerings.clear();
+    return spec;
+}
+
 /// What is heard, and what to try: small and reversible first. Common practice, no source.
 struct Symptom
 {
     const char* heard;
+    EdgePlace where; ///< what the first of them touches
     const char* tries;
 };
 
 constexpr Symptom ductSymptoms[] = {
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "No sound at all, only breath"),
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "No sound at all, only breath"), EdgePlace::Windway,
      QT_TRANSLATE_NOOP("dowel::app::EdgePage",
                        "1. Look through the windway at the light: the jet must meet the lip's edge, not pass over or "
                        "under it. Move the block a hair, or shim it with paper.\n"
                        "2. Clear burrs from the windway's exit and the lip.\n"
                        "3. Close the holes with tape and try the lowest note.\n"
                        "Only then: take a little off the underside of the lip.")},
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Airy, hissing"),
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Airy, hissing"), EdgePlace::Windway,
      QT_TRANSLATE_NOOP("dowel::app::EdgePage",
                        "1. Dry the windway and ease its exit edges.\n2. Narrow the windway with a strip of tape on "
                        "its roof.\n3. Lower the block by a sheet of paper.\n"
                        "Only then: sharpen the lip. A shorter window would need a new block.")},
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Jumps to the octave too easily"),
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Jumps to the octave too easily"), EdgePlace::Block,
      QT_TRANSLATE_NOOP("dowel::app::EdgePage",
                        "1. Blow softer, check for a leak at a hole.\n2. Draw the block back a trifle.\n3. Widen the windway's "
                        "exit by removing the tape.\n"
                        "Only then: open the window along the tube, a tenth of a millimetre at a time: it lowers nothing back.")},
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Upper notes will not come"),
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Upper notes will not come"), EdgePlace::Windway,
      QT_TRANSLATE_NOOP("dowel::app::EdgePage",
                        "1. Narrow the windway with tape: a faster jet.\n2. Push the block forward a trifle.\n"
                        "Only then: thin the lip. A window opened too far cannot be closed; here a new edge must be glued in.")},
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Dull"),
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Dull"), EdgePlace::Bore,
      QT_TRANSLATE_NOOP("dowel::app::EdgePage",
                        "1. Clean and smooth the bore; ease no edges that should be sharp.\n2. Raise the block a hair "
                        "so that the jet meets the lip's upper side.\n"
                        "Only then: a thinner lip.")},
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Chirps at the start"),
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Chirps at the start"), EdgePlace::Windway,
      QT_TRANSLATE_NOOP("dowel::app::EdgePage",
                        "1. Chamfer the windway's exit by a touch of fine paper, above and below alike.\n2. Draw the "
                        "block back a trifle.\nOnly then: open the window a tenth.")}};
 
 constexpr Symptom fluteSymptoms[] = {
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "No sound at all"),
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "No sound at all"), EdgePlace::Stopper,
      QT_TRANSLATE_NOOP("dowel::app::EdgePage",
                        "1. Blow the head alone, closed with the palm.\n2. Check the stopper for a leak with a thumb "
                        "over the hole: suction must hold.\n3. Roll in and out.\n"
                        "Only then: sharpen the far edge from inside.")},
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Airy"),
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Airy"), EdgePlace::FarEdge,
      QT_TRANSLATE_NOOP("dowel::app::EdgePage",
                        "1. Cover less of the hole.\n2. Take burrs off the far edge without rounding it.\nOnly then: "
                        "undercut the far wall a little.")},
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Octaves too wide or too narrow"),
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Octaves too wide or too narrow"), EdgePlace::Stopper,
      QT_TRANSLATE_NOOP(
          "dowel::app::EdgePage",
          "1. Move the stopper by a millimetre and listen to both registers: the table beside says which way. It can go back.\n"
          "Only then: think of bore or embouchure hole.")},
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Low notes weak, upper ones easy"),
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Low notes weak, upper ones easy"), EdgePlace::Hole,
      QT_TRANSLATE_NOOP("dowel::app::EdgePage",
                        "1. Look for leaks: tape the holes one by one.\n2. Cover less.\nOnly then: enlarge the "
                        "embouchure hole a little, across the tube.")}};
 
 constexpr Symptom reedSymptoms[] = {
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "The reed closes and stays closed"),
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "The reed closes and stays closed"), EdgePlace::Reed,
      QT_TRANSLATE_NOOP("dowel::app::EdgePage",
                        "1. Less lip, less pressure.\n2. A stiffer reed, or bend it open over warmth.\nOnly then: "
                        "open the lay of the mouthpiece at its tip.")},
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "The reed leaks and never starts"),
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "The reed leaks and never starts"), EdgePlace::Reed,
      QT_TRANSLATE_NOOP("dowel::app::EdgePage",
                        "1. Wet it; bind it tighter.\n2. Suck with the end closed: it must hold a moment.\nOnly then: "
                        "flatten the table of the mouthpiece.")},
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Only upper notes"),
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Only upper notes"), EdgePlace::Reed,
      QT_TRANSLATE_NOOP("dowel::app::EdgePage",
                        "1. A softer reed.\n2. Look for a leak near the top.\nOnly then: more volume in the mouthpiece.")},
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Dull"),
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Dull"), EdgePlace::Reed,
      QT_TRANSLATE_NOOP("dowel::app::EdgePage",
                        "1. A thinner tip on the reed.\n2. Smooth the bore.\nOnly then: a lower roof in the mouthpiece.")}};
 
@@ -95,24 +126,25 @@ constexpr Symptom reedSymptoms[] = {
 struct Measure
 {
     Mouth mouth;
-    std::size_t excitation;
+    std::size_t excitation; ///< in the order of acoustics::Shape
+    int measure;            ///< as withMeasure() has it
     const char* name;
     const char* sound;
 };
 
-constexpr Measure measures[] = {{Mouth::Duct, 0, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "window, along"),
+constexpr Measure measures[] = {{Mouth::Duct, 0, 1, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "window, along"),
                                  QT_TRANSLATE_NOOP("dowel::app::EdgePage", "longer: stronger low notes, harder octave")},
-                                {Mouth::Duct, 1, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "window, across"),
+                                {Mouth::Duct, 1, 0, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "window, across"),
                                  QT_TRANSLATE_NOOP("dowel::app::EdgePage", "wider: louder, wants more air")},
-                                {Mouth::Duct, 2, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "wall at the window"),
+                                {Mouth::Duct, 2, 2, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "wall at the window"),
                                  QT_TRANSLATE_NOOP("dowel::app::EdgePage", "thinner: brighter, thinner sound")},
-                                {Mouth::Transverse, 0, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "hole, along"),
+                                {Mouth::Transverse, 0, 0, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "hole, along"),
                                  QT_TRANSLATE_NOOP("dowel::app::EdgePage", "longer: easier low notes, less focus")},
-                                {Mouth::Transverse, 1, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "hole, across"),
+                                {Mouth::Transverse, 1, 1, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "hole, across"),
                                  QT_TRANSLATE_NOOP("dowel::app::EdgePage", "wider: louder, less room to lip")},
-                                {Mouth::Transverse, 2, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "chimney"),
+                                {Mouth::Transverse, 2, 2, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "chimney"),
                                  QT_TRANSLATE_NOOP("dowel::app::EdgePage", "deeper: more resistance, steadier")},
-                                {Mouth::Transverse, 3, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "stopper, farther"),
+                                {Mouth::Transverse, 3, 3, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "stopper, farther"),
                                  QT_TRANSLATE_NOOP("dowel::app::EdgePage", "moves the octaves")}};
 
 } // namespace
@@ -121,52 +153,131 @@ EdgePage::EdgePage(Plan& plan, QWidget* parent)
     : QWidget(parent),
       m_plan(&plan),
       m_symptoms(new QListWidget(this)),
-      m_tries(new QLabel(this)),
-      m_table(new QTableWidget(0, 4, this))
+      m_tries(form::words(this, "edgeTries")),
+      m_picture(new EdgePicture(this)),
+      m_windwayWords(new QLabel(tr("Windway, high"), this)),
+      m_windway(new LengthField(QStringLiteral("edgeWindway"), tr("Windway, high"), this)),
+      m_breath(form::words(this, "edgeBreath")),
+      m_table(form::table(this, "edgeTable", tr("What each measure does"),
+                          {tr("a tenth of a mm"), tr("is now"), tr("first register"), tr("second"), tr("sound")}))
 {
     setObjectName(QStringLiteral("edgePage"));
     m_symptoms->setObjectName(QStringLiteral("edgeSymptoms"));
     m_symptoms->setAccessibleName(tr("What is heard"));
-    m_tries->setObjectName(QStringLiteral("edgeTries"));
-    m_tries->setWordWrap(true);
     m_tries->setAlignment(Qt::AlignTop | Qt::AlignLeft);
-    m_table->setObjectName(QStringLiteral("edgeTable"));
-    m_table->setAccessibleName(tr("What each measure does"));
-    m_table->setHorizontalHeaderLabels({tr("a tenth of a mm"), tr("register 1"), tr("register 2"), tr("sound")});
-    m_table->setShowGrid(false);
-    m_table->verticalHeader()->hide();
-    m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    m_table->setSelectionMode(QAbstractItemView::NoSelection);
+    m_table->setSelectionMode(QAbstractItemView::SingleSelection);
+    m_table->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed |
+                             QAbstractItemView::AnyKeyPressed);
     m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     m_table->horizontalHeader()->setStretchLastSection(true);
-    m_table->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
-    auto* head = new QLabel(tr("What do you hear?"), this);
-    head->setFont(Style::head());
-    auto* second = new QLabel(tr("What each measure does to the lowest note"), this);
-    second->setFont(Style::head());
-    m_note = new QLabel(
-        tr("Cents by the model, sound as makers have it. Make the mouth small first and open it little by little; sharp tools, "
-           "cutting away from yourself."),
-        this);
-    m_note->setWordWrap(true);
-    m_note->setProperty("quiet", true);
-    auto* left = new QVBoxLayout;
-    left->addWidget(head);
-    left->addWidget(m_symptoms, 1);
-    auto* right = new QVBoxLayout;
-    right->setSpacing(Style::grid);
-    right->addWidget(m_tries, 2);
-    right->addWidget(second);
-    right->addWidget(m_note);
-    right->addWidget(m_table, 2);
-    auto* columns = new QHBoxLayout(this);
-    columns->setContentsMargins(3 * Style::grid, 2 * Style::grid, 2 * Style::grid, 2 * Style::grid);
-    columns->setSpacing(4 * Style::grid);
-    columns->addLayout(left, 2);
-    columns->addLayout(right, 5);
+    m_table->setToolTip(tr("What each measure does to the lowest note, in cents. Double-click a size to change it."));
+    // Usual for pipes of these sizes: common practice, no source.
+    constexpr double usualWindway_mm = 1.2;
+    m_windway->setLength(Metres::fromMillimetres(QSettings().value(QStringLiteral("windway_mm"), usualWindway_mm).toDouble()));
+    m_windway->setMaximumWidth(Style::scaled(104));
+    arrange();
     connect(m_symptoms, &QListWidget::currentRowChanged, this, &EdgePage::showTries);
+    connect(m_picture, &EdgePicture::measured, this, &EdgePage::takeMeasure);
+    connect(m_table, &QTableWidget::cellChanged, this, &EdgePage::takeCell);
+    connect(m_windway, &LengthField::lengthChanged, this, [this](Metres high) {
+        QSettings().setValue(QStringLiteral("windway_mm"), high.millimetres());
+        refresh();
+    });
+    connect(m_windway, &LengthField::refused, this, &EdgePage::failed);
     connect(m_plan, &Plan::changed, this, &EdgePage::refresh);
     refresh();
+}
+
+void EdgePage::arrange()
+{
+    auto* head = new QLabel(tr("What do you hear?"), this);
+    head->setFont(Style::head());
+    auto* note = form::words(this, "edgeNote", true);
+    note->setText(tr("Make the mouth small first and open it little by little. Sharp tools: cut away from yourself."));
+    auto* left = new QVBoxLayout;
+    left->addWidget(head);
+    left->addWidget(m_symptoms, 2);
+    left->addWidget(form::scrolled(this, "edgeTriesScroll", m_tries), 3);
+    left->addWidget(note);
+    auto* breath = new QHBoxLayout;
+    breath->setSpacing(Style::grid);
+    breath->addWidget(m_windwayWords);
+    breath->addWidget(m_windway);
+    breath->addWidget(m_breath, 1);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(Style::grid);
+    right->addWidget(m_picture, 3);
+    right->addLayout(breath);
+    right->addWidget(m_table, 1);
+    auto* columns = new QHBoxLayout(this);
+    columns->setContentsMargins(3 * Style::grid, 2 * Style::grid, 2 * Style::grid, Style::grid);
+    columns->setSpacing(3 * Style::grid);
+    columns->addLayout(left, 2);
+    columns->addLayout(right, 5);
+}
+
+void EdgePage::setUnit(text::LengthUnit unit)
+{
+    m_unit = unit;
+    m_windway->setUnit(unit);
+    refresh();
+}
+
+void EdgePage::takeMeasure(int measure, Metres size)
+{
+    Blank b = m_plan->blank();
+    b.spec.excitation = withMeasure(b.spec.excitation, measure, size, b.spec.bore.front().diameter);
+    if (const auto fits = Instrument::make(bareTube(b.spec)); !fits) {
+        Q_EMIT failed(text::sentence(fits.error()));
+        return refresh(); // as it was
+    }
+    m_plan->setBlank(std::move(b));
+}
+
+void EdgePage::takeCell(int row, int column)
+{
+    if (m_filling || column != SizeColumn)
+        return;
+    const auto size = text::parseLength(m_table->item(row, column)->text(), m_unit);
+    if (!size) {
+        Q_EMIT failed(text::sentence(size.error()));
+        return refresh();
+    }
+    takeMeasure(m_table->item(row, 0)->data(Qt::UserRole).toInt(), *size);
+}
+
+/// How hard the window is to be blown, and whether that is comfortable.
+void EdgePage::showBreath()
+{
+    const InstrumentSpec& spec = m_plan->blank().spec;
+    const auto* d = std::get_if<Duct>(&spec.excitation);
+    for (QWidget* w : std::initializer_list<QWidget*>{m_windwayWords, m_windway, m_breath})
+        w->setVisible(d != nullptr);
+    if (d == nullptr || spec.fingerings.empty() || !(m_windway->length().metres() > 0.0))
+        return;
+    const auto [low, high] = std::minmax_element(spec.fingerings.begin(), spec.fingerings.end(),
+                                                 [](const Fingering& a, const Fingering& b) { return a.target < b.target; });
+    const auto breath = [&](const Fingering& f, double ising) {
+        return std::round(acoustics::breathFor_Pa(f.target, d->windowLength, m_windway->length(), ising) / 5.0) * 5.0;
+    };
+    const double best = breath(*low, acoustics::isingBest);
+    const double jumps = breath(*low, acoustics::isingJumps);
+    const double top = breath(*high, acoustics::isingBest);
+    // Comfortable for a mouth, in pascals: common practice, no source.
+    constexpr double softest = 15.0;
+    constexpr double hardest = 1500.0;
+    QString words =
+        tr("%1 sounds best at about %2 Pa of breath and jumps above %3; %4 wants %5. Ten pascals are a millimetre of water.")
+            .arg(text::noteName(low->id.text), text::number(best, 0), text::number(jumps, 0), text::noteName(high->id.text),
+                 text::number(top, 0));
+    if (best < softest)
+        words += QLatin1Char(' ') +
+                 tr("The cut-up is low: the lowest note must be blown very softly and jumps. Open the window a little.");
+    if (top > hardest)
+        words +=
+            QLatin1Char(' ') + tr("The cut-up is high: the top wants more breath than is comfortable. A window cannot be made "
+                                  "shorter again; a higher windway helps.");
+    m_breath->setText(words);
 }
 
 void EdgePage::showEvent(QShowEvent* event)
@@ -183,13 +294,17 @@ void EdgePage::refresh()
     const Mouth mouth = std::holds_alternative<Duct>(e)         ? Mouth::Duct
                         : std::holds_alternative<Transverse>(e) ? Mouth::Transverse
                                                                 : Mouth::ClosedTop;
+    m_picture->show(m_plan->blank().spec, m_windway->length(), m_unit);
+    showBreath();
     const int chosen = std::max(0, m_symptoms->currentRow());
     m_symptoms->clear();
     m_words.clear();
+    m_places.clear();
     const auto fill = [this](const auto& list) {
         for (const Symptom& s : list) {
             m_symptoms->addItem(tr(s.heard));
             m_words << tr(s.tries);
+            m_places << s.where;
         }
     };
     if (mouth == Mouth::Duct)
@@ -221,26 +336,41 @@ void EdgePage::refresh()
 
 void EdgePage::showMeasures(acoustics::Shape::Mouth mouth, const Registers& registers)
 {
+    m_filling = true;
     m_table->setRowCount(0);
+    std::vector<QString> effects(EdgePicture::mostMeasures);
     for (const Measure& m : measures) {
         if (m.mouth != mouth)
             continue;
         const int row = m_table->rowCount();
         m_table->setRowCount(row + 1);
-        QStringList cells{tr(m.name)};
-        for (const auto& note : registers)
-            cells << (note ? text::cents(std::round(note->mouth[m.excitation].cents() * 10.0) / 10.0) : QStringLiteral("–"));
+        QStringList cells{tr(m.name), text::length(sizeOf(m_plan->blank().spec.excitation, m.measure), m_unit)};
+        QStringList cents;
+        for (const auto& note : registers) {
+            cents << (note ? text::cents(std::round(note->mouth[m.excitation].cents() * 10.0) / 10.0) : QStringLiteral("–"));
+            cells << cents.back();
+        }
         cells << tr(m.sound);
+        form::row(m_table, row, cells);
         for (int column = 0; column < cells.size(); ++column)
-            m_table->setItem(row, column, new QTableWidgetItem(cells[column]));
+            if (column != SizeColumn)
+                m_table->item(row, column)->setFlags(m_table->item(row, column)->flags() & ~Qt::ItemIsEditable);
+        m_table->item(row, SoundColumn)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+        m_table->item(row, 0)->setData(Qt::UserRole, m.measure);
+        effects[static_cast<std::size_t>(m.measure)] =
+            tr("A tenth of a millimetre more: %1 cents in the first register, %2 in the second; %3")
+                .arg(cents[0], cents[1], tr(m.sound));
     }
-    m_table->resizeRowsToContents();
+    m_picture->setEffects(std::move(effects));
     m_table->setVisible(m_table->rowCount() > 0);
+    m_filling = false;
 }
 
 void EdgePage::showTries(int row)
 {
-    m_tries->setText(row >= 0 && row < m_words.size() ? m_words[row] : QString());
+    const bool known = row >= 0 && row < m_words.size();
+    m_tries->setText(known ? m_words[row] : QString());
+    m_picture->point(known ? m_places[row] : EdgePlace::None);
 }
 
 } // namespace dowel::app

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/design/copy_dialog.h"
 #include "app/design/plan_pages.h"
+#include "app/design/variation_dialog.h"
 #include "app/parts/form.h"
 #include "app/parts/style.h"
 #include "app/parts/tuning_picture.h"
@@ -29,6 +30,9 @@ namespace {
 constexpr int AsideColumn = 5;
 constexpr int ModelColumn = 6;
 
+// Between hole and hole where they are set by the thumb: common practice, no source.
+const Metres usualThumb = Metres::fromMillimetres(25.0);
+
 QString wishWords(Wish w)
 {
     switch (w) {
@@ -37,7 +41,7 @@ QString wishWords(Wish w)
     case Wish::SmallestHole: return LayoutPage::tr("the smallest hole");
     case Wish::OneBit: return LayoutPage::tr("one size for all");
     case Wish::Bits: return LayoutPage::tr("the bits in the drawer");
-    case Wish::EqualSpacing: return LayoutPage::tr("even spacing");
+    case Wish::EqualSpacing: return LayoutPage::tr("this spacing");
     case Wish::EvenTimbre: return LayoutPage::tr("even timbre");
     case Wish::FixedLength: return LayoutPage::tr("the tube's length");
     }
@@ -116,12 +120,14 @@ LayoutPage::LayoutPage(Plan& plan, Questions& questions, QWidget* parent)
       m_doubt(new QCheckBox(tr("Smaller still where a note is unsure"), this)),
       m_oneBit(new QCheckBox(tr("One size for all"), this)),
       m_bits(new QCheckBox(tr("Bits from the drawer"), this)),
-      m_even(new QCheckBox(tr("Even spacing"), this)),
+      m_spacing(form::box(this, "layoutSpacing", tr("Spacing of a hand's holes"))),
+      m_spacingAt(new LengthField(QStringLiteral("layoutSpacingAt"), tr("Spacing that is set"), this)),
       m_timbre(new QCheckBox(tr("Even timbre"), this)),
       m_undercut(new QCheckBox(tr("Undercut where it helps"), this)),
       m_fixed(new QCheckBox(tr("Do not cut the tube"), this)),
       m_go(form::button(this, "layoutGo", tr("&Lay out the holes"), true)),
       m_copy(form::button(this, "layoutCopy", tr("Cop&y an instrument…"))),
+      m_vary(form::button(this, "layoutVary", tr("What &would it do?…"))),
       m_words(form::words(this, "layoutWords")),
       m_holes(form::table(
           this, "layoutHoles", tr("Holes"),
@@ -130,9 +136,12 @@ LayoutPage::LayoutPage(Plan& plan, Questions& questions, QWidget* parent)
 {
     setObjectName(QStringLiteral("layoutPage"));
     m_hand->addItems({tr("any hand"), tr("small hands"), tr("medium hands"), tr("large hands")});
-    const std::pair<QCheckBox*, const char*> checks[] = {
-        {m_doubt, "layoutDoubt"},   {m_oneBit, "layoutOneBit"},     {m_bits, "layoutBits"},  {m_even, "layoutEven"},
-        {m_timbre, "layoutTimbre"}, {m_undercut, "layoutUndercut"}, {m_fixed, "layoutFixed"}};
+    m_spacing->addItems({tr("as it comes"), tr("even"), tr("set to")});
+    m_spacingAt->setToolTip(tr("Between the middles of neighbouring holes of a hand: a thumb's width, say. What it costs each "
+                               "note stands in the picture."));
+    const std::pair<QCheckBox*, const char*> checks[] = {{m_doubt, "layoutDoubt"},       {m_oneBit, "layoutOneBit"},
+                                                         {m_bits, "layoutBits"},         {m_timbre, "layoutTimbre"},
+                                                         {m_undercut, "layoutUndercut"}, {m_fixed, "layoutFixed"}};
     for (const auto& [check, name] : checks) {
         check->setObjectName(QLatin1String(name));
         check->setAccessibleName(check->text());
@@ -151,8 +160,9 @@ LayoutPage::LayoutPage(Plan& plan, Questions& questions, QWidget* parent)
 
     arrange();
 
-    connect(m_hand, &QComboBox::activated, this, &LayoutPage::take);
-    for (LengthField* f : {m_smallest, m_largest, m_allowance, m_foot})
+    for (QComboBox* b : {m_hand, m_spacing})
+        connect(b, &QComboBox::activated, this, &LayoutPage::take);
+    for (LengthField* f : {m_smallest, m_largest, m_spacingAt, m_allowance, m_foot})
         connect(f, &LengthField::lengthChanged, this, &LayoutPage::take);
     connect(m_go, &QPushButton::clicked, this, [this] { m_plan->busy() ? m_plan->cancel() : m_plan->layOut(); });
     m_words->setTextFormat(Qt::RichText);
@@ -163,6 +173,12 @@ LayoutPage::LayoutPage(Plan& plan, Questions& questions, QWidget* parent)
             m_plan->take(ShapingGain(m_plan->layout()->gains[gain]));
     });
     connect(m_copy, &QPushButton::clicked, this, &LayoutPage::copyModel);
+    m_vary->setToolTip(tr("A bell, a groove, a rougher bore, another mouthpiece: every note now and with it."));
+    connect(m_vary, &QPushButton::clicked, this, [this] {
+        auto* dialog = new VariationDialog(m_plan->layout()->goal, m_unit, this);
+        dialog->setAttribute(Qt::WA_DeleteOnClose);
+        dialog->open();
+    });
     connect(m_holes, &QTableWidget::cellChanged, this, &LayoutPage::takeCell);
     connect(m_plan, &Plan::changed, this, &LayoutPage::refresh);
     connect(m_plan, &Plan::busyChanged, this, &LayoutPage::refresh);
@@ -184,12 +200,17 @@ void LayoutPage::arrange()
     };
     fields->addRow(tr("Reach"), m_hand);
     pair(tr("Holes from"), m_smallest, tr("to"), m_largest);
+    auto* spacing = new QHBoxLayout;
+    spacing->setSpacing(Style::grid);
+    spacing->addWidget(m_spacing, 1);
+    spacing->addWidget(m_spacingAt, 1);
+    fields->addRow(tr("Spacing"), spacing);
     pair(tr("Left to cut: holes"), m_allowance, tr("foot"), m_foot);
     auto* checks = new QGridLayout;
     checks->setVerticalSpacing(6);
     checks->addWidget(m_doubt, 0, 0, 1, 2);
     int place = 2;
-    for (QCheckBox* check : {m_oneBit, m_bits, m_even, m_timbre, m_undercut, m_fixed}) {
+    for (QCheckBox* check : {m_oneBit, m_bits, m_timbre, m_undercut, m_fixed}) {
         checks->addWidget(check, place / 2, place % 2);
         ++place;
     }
@@ -202,6 +223,7 @@ void LayoutPage::arrange()
     left->addLayout(fields);
     left->addLayout(checks);
     left->addLayout(buttons);
+    left->addWidget(m_vary);
     left->addWidget(form::scrolled(this, "layoutWordsScroll", m_words), 1);
     auto* right = new QVBoxLayout;
     right->addWidget(m_picture, 3);
@@ -216,7 +238,7 @@ void LayoutPage::arrange()
 void LayoutPage::setUnit(text::LengthUnit unit)
 {
     m_unit = unit;
-    for (LengthField* f : {m_smallest, m_largest, m_allowance, m_foot})
+    for (LengthField* f : {m_smallest, m_largest, m_spacingAt, m_allowance, m_foot})
         f->setUnit(unit);
     refresh();
 }
@@ -239,7 +261,8 @@ void LayoutPage::take()
     w.doubt = m_doubt->isChecked() ? LayoutWishes{}.doubt : 0.0;
     w.oneBit = m_oneBit->isChecked();
     w.bits = m_bits->isChecked() ? m_plan->blank().spec.tools.bits : std::vector<Metres>();
-    w.equalSpacing = m_even->isChecked();
+    w.equalSpacing = m_spacing->currentIndex() == 1;
+    w.spacing = m_spacing->currentIndex() == 2 ? std::optional(m_spacingAt->length()) : std::nullopt;
     w.evenTimbre = m_timbre->isChecked();
     w.fixedLength = m_fixed->isChecked();
     w.allowed.clear();
@@ -253,6 +276,7 @@ void LayoutPage::refresh()
     m_filling = true;
     showWishes();
     m_holes->setVisible(m_plan->layout().has_value());
+    m_vary->setEnabled(m_plan->layout().has_value());
     if (const auto& layout = m_plan->layout()) {
         showPicture(*layout);
         m_words->setText(wordsOf(*layout));
@@ -287,7 +311,9 @@ void LayoutPage::showWishes()
     m_doubt->setChecked(w.doubt > 0.0);
     m_oneBit->setChecked(w.oneBit);
     m_bits->setChecked(!w.bits.empty());
-    m_even->setChecked(w.equalSpacing);
+    m_spacing->setCurrentIndex(w.spacing ? 2 : w.equalSpacing ? 1 : 0);
+    m_spacingAt->setEnabled(w.spacing.has_value());
+    m_spacingAt->setLength(w.spacing.value_or(usualThumb));
     m_timbre->setChecked(w.evenTimbre);
     m_fixed->setChecked(w.fixedLength);
     m_undercut->setChecked(std::find(w.allowed.begin(), w.allowed.end(), Shaping::Undercut) != w.allowed.end());
@@ -337,6 +363,11 @@ QString LayoutPage::wordsOf(const Layout& layout) const
                           : tr("Without %1 the furthest would be %2 cents off.")
                                 .arg(wishWords(c.wish), text::cents(std::round(c.worst_cents))))
                      .toHtmlEscaped();
+    for (const WishCost& c : layout.costs)
+        if (c.nearestSpacing)
+            lines << tr("The nearest spacing with which every note is within tolerance: %1.")
+                         .arg(text::length(*c.nearestSpacing, m_unit))
+                         .toHtmlEscaped();
     lines << tr("Drag a hole or the foot on the workpiece: the notes follow.").toHtmlEscaped();
     return lines.join(QStringLiteral("<br><br>"));
 }

@@ -38,6 +38,7 @@ PlanBench::PlanBench(Plan& plan, Questions& questions, QWidget* parent)
     column->addWidget(m_pages, 1);
     connect(m_plan, &Plan::failed, this, &PlanBench::failed);
     connect(m_blank, &BlankPage::failed, this, &PlanBench::failed);
+    connect(m_edge, &EdgePage::failed, this, &PlanBench::failed);
     connect(m_target, &TargetPage::failed, this, &PlanBench::failed);
     connect(m_workpiece, &Workpiece::placeDragged, this, [this](const Handle& handle, Metres at) {
         if (!m_plan->layout())
@@ -75,6 +76,7 @@ void PlanBench::setUnit(text::LengthUnit unit)
 {
     m_workpiece->setUnit(unit);
     m_blank->setUnit(unit);
+    m_edge->setUnit(unit);
     m_layout->setUnit(unit);
     m_drill->setUnit(unit);
 }

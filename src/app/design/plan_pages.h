@@ -26,7 +26,11 @@ class QVBoxLayout;
 namespace dowel::app {
 
 class AsBuiltCard;
+class BorePicture;
+class EdgePicture;
+enum class EdgePlace;
 class FingeringCard;
+class KeysPicture;
 class Questions;
 class TuningPicture;
 
@@ -58,7 +62,7 @@ private:
     void showStations();
     /// What the keys served for, what to measure, and holes beside a node.
     void showChecks();
-    [[nodiscard]] QString keysWords() const;
+    void showKeys();
     void takeStations(int row, int column);
     /// Takes one cell into the station. Errors: BadValue.
     [[nodiscard]] Status takeStationCell(Station& station, int column, const QString& typed) const;
@@ -75,6 +79,9 @@ private:
     bool m_filling = false;
     QComboBox* m_family;
     QComboBox* m_sold;
+    BorePicture* m_profile;
+    KeysPicture* m_keys;
+    QLabel* m_keysWords;
     QTableWidget* m_stations;
     LengthField* m_wall;
     static constexpr int mouthFields = 5;
@@ -99,6 +106,10 @@ class EdgePage : public QWidget
 
 public:
     explicit EdgePage(Plan& plan, QWidget* parent = nullptr);
+    void setUnit(text::LengthUnit unit);
+
+Q_SIGNALS:
+    void failed(const QString& sentence);
 
 protected:
     void showEvent(QShowEvent* event) override;
@@ -106,16 +117,26 @@ protected:
 private:
     /// The lowest note's, where a register has it.
     using Registers = std::array<std::optional<NoteSensitivity>, 2>;
+    void arrange();
     void refresh();
     void showTries(int row);
+    void takeMeasure(int measure, Metres size);
+    void takeCell(int row, int column);
+    void showBreath();
     void showMeasures(acoustics::Shape::Mouth mouth, const Registers& registers);
     Jobs m_jobs;
     Plan* m_plan;
+    text::LengthUnit m_unit = text::LengthUnit::Millimetres;
+    bool m_filling = false;
     QListWidget* m_symptoms;
     QLabel* m_tries;
-    QLabel* m_note = nullptr;
+    EdgePicture* m_picture;
+    QLabel* m_windwayWords;
+    LengthField* m_windway;
+    QLabel* m_breath;
     QTableWidget* m_table;
     QStringList m_words;
+    QList<EdgePlace> m_places; ///< one a symptom
 };
 
 /// Lowest note, mode, temperament, reference pitch and temperature; the fingerings that follow.
@@ -202,12 +223,14 @@ private:
     QCheckBox* m_doubt;
     QCheckBox* m_oneBit;
     QCheckBox* m_bits;
-    QCheckBox* m_even;
+    QComboBox* m_spacing;
+    LengthField* m_spacingAt;
     QCheckBox* m_timbre;
     QCheckBox* m_undercut;
     QCheckBox* m_fixed;
     QPushButton* m_go;
     QPushButton* m_copy;
+    QPushButton* m_vary;
     QLabel* m_words;
     QTableWidget* m_holes;
     TuningPicture* m_picture;

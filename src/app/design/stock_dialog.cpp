@@ -4,6 +4,7 @@
 #include "app/parts/form.h"
 #include "app/parts/style.h"
 #include "text/errors.h"
+#include "text/reamers.h"
 
 #include <QComboBox>
 #include <QFormLayout>
@@ -55,31 +56,6 @@ Result<std::vector<Defect>> parseDefects(const QString& text, text::LengthUnit u
 }
 
 } // namespace
-
-Result<std::vector<Reamer>> parseReamers(const QString& text, text::LengthUnit unit)
-{
-    std::vector<Reamer> reamers;
-    for (const QString& line : text.split(QLatin1Char('\n'))) {
-        if (line.trimmed().isEmpty())
-            continue;
-        const qsizetype colon = line.indexOf(QLatin1Char(':'));
-        if (colon < 1)
-            return Error{ErrorCode::BadValue, line.trimmed().toStdString(), {}};
-        Reamer r{line.left(colon).trimmed().toStdString(), {}};
-        for (const QString& pair : line.mid(colon + 1).split(QLatin1Char(';'), Qt::SkipEmptyParts)) {
-            const QStringList words = pair.simplified().split(QLatin1Char(' '));
-            const auto at = text::parseLength(words.first(), unit);
-            const auto wide = text::parseLength(words.last(), unit);
-            if (words.size() != 2 || !at || !wide)
-                return Error{ErrorCode::BadValue, line.trimmed().toStdString(), {}};
-            r.shape.push_back({*at, *wide});
-        }
-        if (auto ok = checked(r); !ok)
-            return ok.error();
-        reamers.push_back(std::move(r));
-    }
-    return reamers;
-}
 
 PlankPicture::PlankPicture(QWidget* parent) : QWidget(parent)
 {
@@ -146,6 +122,8 @@ StockDialog::StockDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
       m_picture(new PlankPicture(this)),
       m_plankWords(form::words(this, "stockPlankWords")),
       m_turnedWords(form::words(this, "stockTurnedWords")),
+      m_jointWords(form::words(this, "stockJointWords")),
+      m_hornWords(form::words(this, "stockHornWords")),
       m_reamers(new QPlainTextEdit(this)),
       m_pilot(nullptr),
       m_from(form::box(this, "stockFrom", tr("The reamers go in from"))),
@@ -157,9 +135,12 @@ StockDialog::StockDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
     resize(920, 640);
     auto* faces = new QHBoxLayout;
     faces->setSpacing(0);
-    const std::tuple<const char*, QString, QWidget*> rooms[] = {{"stockPlankFace", tr("&Plank"), makePlank()},
-                                                                {"stockTurningFace", tr("T&urning"), makeTurning()},
-                                                                {"stockReamersFace", tr("&Reamers"), makeReamers()}};
+    std::vector<std::tuple<const char*, QString, QWidget*>> rooms{{"stockPlankFace", tr("&Plank"), makePlank()},
+                                                                  {"stockTurningFace", tr("T&urning"), makeTurning()},
+                                                                  {"stockJointsFace", tr("&Joints"), makeJoints()},
+                                                                  {"stockReamersFace", tr("&Reamers"), makeReamers()}};
+    if (plan.blank().spec.family == Family::Horn)
+        rooms.insert(rooms.begin(), {"stockHornFace", tr("&Horn"), makeHorn()});
     for (const auto& [name, words, room] : rooms) {
         auto* b = form::button(this, name, words);
         b->setProperty("face", true);
@@ -173,6 +154,7 @@ StockDialog::StockDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
     }
     faces->addStretch(1);
     auto* close = form::button(this, "stockClose", tr("&Close"));
+    close->setAutoDefault(false); // Enter ends a size, not the dialog
     connect(close, &QPushButton::clicked, this, &QDialog::accept);
     auto* foot = new QHBoxLayout;
     foot->addStretch(1);
@@ -185,6 +167,8 @@ StockDialog::StockDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
     column->addLayout(foot);
     showPlank();
     showTurning();
+    showJoints();
+    showHorn();
     showReamers();
 }
 
@@ -193,7 +177,7 @@ LengthField* StockDialog::field(const char* name, const QString& spoken, double 
     auto* f = new LengthField(QLatin1String(name), spoken, this);
     f->setUnit(m_unit);
     f->setLength(Metres::fromMillimetres(std::round(mm * 10.0) / 10.0));
-    f->setMaximumWidth(120);
+    f->setMaximumWidth(Style::scaled(120));
     return f;
 }
 
@@ -284,7 +268,6 @@ QWidget* StockDialog::makeTurning()
     const double wall = spec.wall.millimetres() + 2.0;
     const double head = spec.bore.front().diameter.millimetres();
     const double foot = spec.bore.back().diameter.millimetres();
-    auto* room = new QWidget(this);
     auto* rows = fields(m_endFields,
                         {{"stockHeadThick", tr("Head: wall where it is thickest"), wall},
                          {"stockHeadThin", tr("where it is thinnest"), wall},
@@ -297,16 +280,110 @@ QWidget* StockDialog::makeTurning()
     auto* words = form::words(this, "stockTurningHow", true);
     words->setText(tr("Bore first, turn after: a bit wanders, so the outside is turned true to the bore, between centres or on "
                       "plugs that fit it. Face shield, no gloves or loose sleeves at the lathe, dust extracted."));
+    return this->room(
+        rows, m_turnedWords, "stockTurnedScroll",
+        tr("Bore first, turn after: a bit wanders, so the outside is turned true to the bore, between centres or on "
+           "plugs that fit it. Face shield, no gloves or loose sleeves at the lathe, dust extracted."));
+}
+
+QWidget* StockDialog::room(QFormLayout* rows, QLabel* words, const char* scrollName, const QString& how)
+{
+    auto* made = new QWidget(this);
+    auto* howWords = new QLabel(how, made);
+    howWords->setWordWrap(true);
+    howWords->setProperty("quiet", true);
+    words->setAlignment(Qt::AlignLeft | Qt::AlignTop);
     auto* right = new QVBoxLayout;
-    m_turnedWords->setAlignment(Qt::AlignLeft | Qt::AlignTop);
-    right->addWidget(form::scrolled(this, "stockTurnedScroll", m_turnedWords), 1);
-    right->addWidget(words);
-    auto* columns = new QHBoxLayout(room);
+    right->addWidget(form::scrolled(this, scrollName, words), 1);
+    right->addWidget(howWords);
+    auto* columns = new QHBoxLayout(made);
     columns->setContentsMargins(0, 0, 0, 0);
     columns->setSpacing(3 * Style::grid);
     columns->addLayout(rows);
     columns->addLayout(right, 1);
-    return room;
+    return made;
+}
+
+QWidget* StockDialog::makeJoints()
+{
+    const InstrumentSpec& spec = m_plan->blank().spec;
+    const double outside = outsideOf(spec).millimetres();
+    const double bore = boreDiameterAt(spec.bore, spec.bore.back().at * 0.4).millimetres();
+    auto* rows = fields(m_jointFields,
+                        {{"stockJointOutside", tr("Outside at the joint"), outside},
+                         {"stockJointBore", tr("Bore there"), bore},
+                         {"stockTenon", tr("Tenon, across"), (outside + bore) / 2.0},
+                         {"stockTenonLength", tr("Tenon, long"), bore},
+                         {"stockCork", tr("Cork or thread on it, pressed"), 0.5},
+                         {"stockJointLeast", tr("Least wall that serves"), 2.0}},
+                        &StockDialog::showJoints);
+    // How much is enough: common practice, no source.
+    return room(rows, m_jointWords, "stockJointScroll",
+                tr("The socket is bored before the bore is reamed, the tenon turned to it last, with cork or waxed thread in a "
+                   "shallow groove. A long piece is reamed joint by joint, each by its own reamer, then all together. "
+                   "Thread wound too thick splits a socket: it must go in by hand without force."));
+}
+
+void StockDialog::showJoints()
+{
+    const auto& f = m_jointFields;
+    const auto walls = wallsOf({f[0]->length(), f[1]->length(), f[2]->length(), f[3]->length(), f[4]->length()});
+    if (!walls)
+        return m_jointWords->setText(text::sentence(walls.error()));
+    const Metres least = f[5]->length();
+    const auto line = [&](const QString& words, Metres wall) {
+        const QString whole = words.arg(text::length(tenths(wall), m_unit));
+        return wall < least ? tr("%1, too thin").arg(whole) : whole;
+    };
+    QStringList lines{line(tr("Wall of the tenon: %1"), walls->tenon), line(tr("Wall of the socket: %1"), walls->socket),
+                      tr("Groove for cork or thread: %1 deep at most.").arg(text::length(tenths(walls->gap), m_unit)),
+                      tr("Add the tenon to the length of its part: %1 more wood than the instrument is long, for every joint.")
+                          .arg(text::length(tenths(f[3]->length()), m_unit))};
+    lines
+        << (walls->tenon >= least && walls->socket >= least
+                ? tr("It serves.")
+                : tr("It does not serve: thicker wood there, a ring of metal or horn round the socket, or a tenon nearer to the "
+                     "middle of the wall."));
+    m_jointWords->setText(lines.join(QLatin1Char('\n')));
+}
+
+QWidget* StockDialog::makeHorn()
+{
+    const InstrumentSpec& spec = m_plan->blank().spec;
+    const double length = spec.bore.back().at.millimetres();
+    auto* rows = fields(m_hornFields,
+                        {{"stockHornOutside", tr("Along the outside of the bend"), length + 60.0},
+                         {"stockHornWire", tr("A wire goes in, from the wide end"), length - 20.0},
+                         {"stockHornTip", tr("Across at the tip"), 8.0},
+                         {"stockHornHollow", tr("Across where the hollow ends"), 24.0},
+                         {"stockHornBore", tr("The mouth's hole"), spec.bore.front().diameter.millimetres()},
+                         {"stockHornLeast", tr("Least wall round it"), 4.0}},
+                        &StockDialog::showHorn);
+    return room(
+        rows, m_hornWords, "stockHornScroll",
+        tr("Bend a soft wire to the horn's curve, push it in to where the hollow ends, and mark it at the rim. Saw and drill "
+           "wet or under extraction: horn dust harms the lungs, and it smells. A hot drill glazes: let it cool."));
+}
+
+void StockDialog::showHorn()
+{
+    if (m_hornFields.empty())
+        return;
+    const auto& f = m_hornFields;
+    const auto mouth = mouthOf({f[0]->length(), f[1]->length(), f[2]->length(), f[3]->length(), f[4]->length()}, f[5]->length());
+    if (!mouth)
+        return m_hornWords->setText(text::sentence(mouth.error()));
+    const auto words = [this](Metres m) {
+        return text::length(tenths(m), m_unit);
+    };
+    m_hornWords->setText(QStringList{
+        tr("The tip is solid for %1.").arg(words(mouth->solid)),
+        tr("Cut %1 from the tip: %2 of wall stands round the hole there.").arg(words(mouth->cut), words(mouth->wall)),
+        tr("Drill %1 through what is left of the solid, then open the hollow to an even cone.").arg(words(mouth->drill)),
+        tr("The tube is then %1 long along its bend: type it as the bore's last place. Leave the wide end long; it is sawn back "
+           "last, after the holes, by what they cost.")
+            .arg(words(mouth->length))}
+                             .join(QStringLiteral("\n\n")));
 }
 
 void StockDialog::showTurning()
@@ -382,7 +459,7 @@ void StockDialog::showReamers()
 {
     m_bore.clear();
     m_take->setEnabled(false);
-    const auto reamers = parseReamers(m_reamers->toPlainText(), m_unit);
+    const auto reamers = text::reamersFrom(m_reamers->toPlainText(), m_unit);
     if (!reamers) {
         m_reamedWords->setText(text::sentence(reamers.error()));
         return;

@@ -38,9 +38,6 @@ private:
     text::LengthUnit m_unit = text::LengthUnit::Millimetres;
 };
 
-/// One reamer a line, "name: 0 9.8; 120 13.2": places from its tip and diameters there. Errors: BadValue (where = the line).
-[[nodiscard]] Result<std::vector<Reamer>> parseReamers(const QString& text, text::LengthUnit unit);
-
 class StockDialog : public QDialog
 {
     Q_OBJECT
@@ -61,9 +58,15 @@ private:
     [[nodiscard]] QWidget* makePlank();
     [[nodiscard]] QWidget* makeTurning();
     [[nodiscard]] QWidget* makeReamers();
+    [[nodiscard]] QWidget* makeJoints();
+    [[nodiscard]] QWidget* makeHorn();
+    /// Fields to the left, what follows from them to the right, with how it is done under it.
+    [[nodiscard]] QWidget* room(QFormLayout* rows, QLabel* words, const char* scrollName, const QString& how);
     void showPlank();
     void showTurning();
     void showReamers();
+    void showJoints();
+    void showHorn();
     void takeBore();
     Plan* m_plan;
     text::LengthUnit m_unit;
@@ -74,6 +77,10 @@ private:
     QLabel* m_plankWords;
     std::vector<LengthField*> m_endFields; ///< head thick, thin, bore, foot likewise, least wall
     QLabel* m_turnedWords;
+    std::vector<LengthField*> m_jointFields; ///< outside, bore, tenon, its length, cork
+    QLabel* m_jointWords;
+    std::vector<LengthField*> m_hornFields; ///< outside along, wire, across the tip, across the hollow's end, bore, least wall
+    QLabel* m_hornWords;
     QPlainTextEdit* m_reamers;
     LengthField* m_pilot;
     QComboBox* m_from;

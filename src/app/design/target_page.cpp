@@ -112,7 +112,7 @@ void TargetPage::dressTable()
     m_table->setTabKeyNavigation(false);
     m_card->setObjectName(QStringLiteral("targetCard"));
     m_card->setEditable(true);
-    m_card->setFixedHeight(160);
+    m_card->setFixedHeight(Style::scaled(160));
 }
 
 QVBoxLayout* TargetPage::makeControls()

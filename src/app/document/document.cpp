@@ -13,8 +13,12 @@
 #include "session/round.h"
 #include "text/errors.h"
 
+#include <QBuffer>
 #include <QDir>
 #include <QFileInfo>
+#include <QImage>
+#include <QImageReader>
+#include <QPainter>
 
 namespace dowel::app {
 
@@ -419,6 +423,59 @@ void Document::note(const QString& words)
     // What was advised stands: a note says nothing about a size or a pitch.
     append(
         NoteEntry{words.toStdString()}, [this] { Q_EMIT changed(); }, false);
+}
+
+void Document::setPattern(PatternEntry pattern)
+{
+    append(
+        std::move(pattern), [this] { Q_EMIT changed(); }, false);
+}
+
+namespace {
+
+/// Errors: Unreadable (where = the path).
+Result<Store::Flac> smallCopy(const QString& path)
+{
+    constexpr int longest_px = 1280;
+    constexpr int quality = 82;
+    QImageReader reader(path);
+    reader.setAutoTransform(true);
+    const QImage whole = reader.read();
+    if (whole.isNull())
+        return Error{ErrorCode::Unreadable, path.toStdString(), "is no picture that can be read"};
+    const QSize size = whole.width() > longest_px || whole.height() > longest_px
+                           ? whole.size().scaled(longest_px, longest_px, Qt::KeepAspectRatio)
+                           : whole.size();
+    // Painted anew: place, camera and time that a picture carries stay behind.
+    QImage small(size, QImage::Format_RGB32);
+    small.fill(Qt::white);
+    QPainter painter(&small);
+    painter.setRenderHint(QPainter::SmoothPixmapTransform);
+    painter.drawImage(QRect(QPoint(), size), whole);
+    painter.end();
+    QByteArray bytes;
+    QBuffer buffer(&bytes);
+    buffer.open(QIODevice::WriteOnly);
+    if (!small.save(&buffer, "JPEG", quality))
+        return Error{ErrorCode::Unreadable, path.toStdString(), "is no picture that can be kept"};
+    return Store::Flac(bytes.begin(), bytes.end());
+}
+
+} // namespace
+
+void Document::photograph(const QString& path, const QString& words)
+{
+    m_jobs.run([path](const Cancel&) { return smallCopy(path); },
+               [this, words](Result<Store::Flac> copy) {
+                   if (!copy) {
+                       Q_EMIT failed(text::sentence(copy.error()));
+                       return;
+                   }
+                   std::vector<Store::NewEntry> entries;
+                   entries.push_back({PhotoEntry{words.toStdString()}, std::move(*copy)});
+                   append(
+                       std::move(entries), [this] { Q_EMIT changed(); }, false);
+               });
 }
 
 void Document::think()

@@ -81,6 +81,10 @@ public:
     /// From here on the plan goes about it so.
     void setSchool(const School& school);
     void note(const QString& words);
+    /// What the notes are to sound like from here on.
+    void setPattern(PatternEntry pattern);
+    /// A small copy of a photograph, without what the camera wrote into it.
+    void photograph(const QString& path, const QString& words);
     /// Works out what to do next and keeps it in the record.
     void think();
     void cancel() { m_jobs.cancelAll(); }

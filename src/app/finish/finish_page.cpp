@@ -73,7 +73,8 @@ FinishPage::FinishPage(Document& document, Questions& questions, QWidget* parent
                           {tr("work"), tr("days"), tr("from"), tr("done"), tr("weight, g"), tr("humid, %")}, 28)),
       m_how(form::words(this, "finishHow", true)),
       m_moved(form::table(this, "finishMoved", tr("What it moved"), {tr("note"), tr("before"), tr("after"), tr("moved")})),
-      m_usual(form::words(this, "finishUsual"))
+      m_usual(form::words(this, "finishUsual")),
+      m_room(form::button(this, "finishRoom", QString()))
 {
     setObjectName(QStringLiteral("finishPage"));
     m_start->setObjectName(QStringLiteral("finishStart"));
@@ -161,6 +162,9 @@ QLayout* FinishPage::makeMoved()
     column->setSpacing(Style::grid);
     column->addWidget(head);
     column->addWidget(m_usual);
+    column->addWidget(m_room, 0, Qt::AlignLeft);
+    connect(m_room, &QPushButton::clicked, this, &FinishPage::leaveRoom);
+    m_room->hide();
     column->addWidget(m_moved, 1);
     column->addLayout(answers);
     return column;
@@ -272,8 +276,45 @@ void FinishPage::showHow()
     m_how->setText(text::how(m_plan->works[static_cast<std::size_t>(row)].kind));
 }
 
+void FinishPage::offerRoom(double usual_cents)
+{
+    const bool left = m_plan && m_plan->room_cents != 0.0;
+    m_roomAsked = std::round(usual_cents);
+    m_room->setVisible(m_plan && (left || m_roomAsked != 0.0));
+    if (left)
+        m_room->setText(tr("Give the &room back: %1 cents").arg(text::wholeCents(m_plan->room_cents)));
+    else
+        m_room->setText((m_roomAsked > 0.0 ? tr("Leave &room: aim %1 cents flat until then")
+                                           : tr("Leave &room: aim %1 cents sharp until then"))
+                            .arg(std::abs(m_roomAsked)));
+    m_room->setToolTip(
+        tr("Changes what is wanted, A4 and all, for the time before the finish; it stands in the record, and the plan "
+           "and every note go by it."));
+}
+
+void FinishPage::leaveRoom()
+{
+    if (!m_plan)
+        return;
+    FinishPlan plan = *m_plan;
+    const double by_cents = plan.room_cents != 0.0 ? -plan.room_cents : m_roomAsked;
+    auto change = session::withRoom(*m_document->book(), Cents::fromCents(by_cents));
+    if (!change) {
+        Q_EMIT failed(text::sentence(change.error()));
+        return;
+    }
+    plan.room_cents = plan.room_cents != 0.0 ? 0.0 : by_cents;
+    m_usualOf.reset();
+    keep(std::move(plan));
+    m_document->amend(std::move(*change));
+}
+
 void FinishPage::showMoved()
 {
+    if (m_plan && m_plan->room_cents != 0.0)
+        offerRoom(m_plan->room_cents);
+    else if (!m_plan)
+        m_room->hide();
     const auto shifts = m_plan ? session::shiftsOf(*m_document->book(), *m_plan) : std::vector<Shift>();
     m_moved->setRowCount(static_cast<int>(shifts.size()));
     for (int i = 0; i < m_moved->rowCount(); ++i) {
@@ -299,6 +340,7 @@ void FinishPage::showMoved()
         [this, heard = !shifts.empty()](const Result<session::UsualShift>& usual) {
             if (!usual)
                 return;
+            offerRoom(usual->instruments == 0 ? 0.0 : usual->mean.cents());
             if (usual->instruments == 0)
                 return m_usual->setText(
                     heard ? tr("The first that was heard before and after this finish; the shop will know it from now on.")

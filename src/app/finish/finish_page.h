@@ -49,6 +49,9 @@ private:
     void refresh();
     void showWorks();
     void showMoved();
+    /// What the shop's usual shift asks for; nothing to leave where 0.
+    void offerRoom(double usual_cents);
+    void leaveRoom();
     void showHow();
     void begin();
     void takeCell(int row, int column);
@@ -72,6 +75,8 @@ private:
     QLabel* m_how;
     QTableWidget* m_moved;
     QLabel* m_usual;
+    QPushButton* m_room;
+    double m_roomAsked = 0.0; ///< cents, below 0 sharp
     std::vector<QPushButton*> m_needPlan;
     /// What the words about the shop are of: the recipe, and whether nothing moved here yet.
     std::optional<std::pair<std::string, bool>> m_usualOf;

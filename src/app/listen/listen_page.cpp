@@ -1,12 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/listen/listen_page.h"
+#include "app/listen/voice.h"
 
 #include "app/document/take_dialog.h"
-#include "app/listen/cue.h"
 #include "app/listen/far_view.h"
 #include "app/listen/listener.h"
 #include "app/listen/numbers_dialog.h"
 #include "app/listen/take_strip.h"
+#include "app/parts/cue.h"
 #include "app/parts/fingering_card.h"
 #include "app/parts/form.h"
 #include "app/parts/questions.h"
@@ -59,8 +60,7 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
       m_cue(new Cue(this)),
       m_room(new QDoubleSpinBox(this)),
       m_table(new QTableView(this)),
-      m_timbreModel(new TimbreModel(this)),
-      m_timbre(new QTableView(this)),
+      m_timbre(new TimbreCard(document, questions, this)),
       m_round(*document.book())
 {
     setObjectName(QStringLiteral("listenPage"));
@@ -92,12 +92,13 @@ void ListenPage::makeButtons()
     m_other = button(this, QString(), "keepOtherButton", tr("Keep what sounds as the reading of the fingering that it is"));
     m_other->setAccessibleName(tr("Keep it as the note that it is"));
     m_other->hide();
-    m_reference = button(this, tr("A4"), "referenceButton", tr("Sounds the reference pitch for two seconds"));
+    m_reference = button(this, tr("A4"), "referenceButton",
+                         tr("Sounds the reference pitch for two seconds; the key D sounds the asked note as it is wanted"));
     m_order->addItems({tr("as the plan asks"), tr("foot upwards"), tr("not heard since a cut")});
     fillSources();
     m_words->setObjectName(QStringLiteral("listenWords"));
     m_words->setWordWrap(true);
-    m_words->setMinimumHeight(44);
+    m_words->setMinimumHeight(Style::scaled(44));
     m_words->setAlignment(Qt::AlignTop | Qt::AlignLeft);
 }
 
@@ -115,7 +116,7 @@ void ListenPage::makeRoom()
     m_roomLabel = new QLabel(tr("&Room"), this);
     m_roomLabel->setProperty("quiet", true);
     m_roomLabel->setBuddy(m_room);
-    m_room->setFixedWidth(84);
+    m_room->setFixedWidth(Style::scaled(84));
     connect(m_room, &QDoubleSpinBox::valueChanged, this, &ListenPage::takeRoom);
     connect(m_room, &QDoubleSpinBox::editingFinished, this, [this] {
         m_roomAsked.start();
@@ -152,7 +153,7 @@ void ListenPage::makeTables()
         table->setEditTriggers(QAbstractItemView::NoEditTriggers);
         table->setShowGrid(false);
         table->verticalHeader()->hide();
-        table->verticalHeader()->setDefaultSectionSize(34);
+        table->verticalHeader()->setDefaultSectionSize(Style::scaled(34));
         table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
         table->horizontalHeader()->setSectionResizeMode(wide, QHeaderView::Stretch);
         table->horizontalHeader()->setHighlightSections(false);
@@ -161,7 +162,7 @@ void ListenPage::makeTables()
     plain(m_table, "readingTable", tr("Everything heard so far"), m_model, ReadingModel::Age);
     m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
     m_table->setSelectionMode(QAbstractItemView::SingleSelection);
-    m_table->horizontalHeader()->setMinimumSectionSize(64);
+    m_table->horizontalHeader()->setMinimumSectionSize(Style::scaled(64));
     connect(m_table->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this](const QModelIndex& now) {
         const auto id = m_model->fingeringAt(now.row());
         if (!id || id == m_round.asked())
@@ -170,10 +171,8 @@ void ListenPage::makeTables()
         showRound();
     });
     connect(m_table, &QTableView::doubleClicked, this, &ListenPage::openTake);
-    connect(m_timbreModel, &QAbstractItemModel::modelReset, this, [this] { form::fitColumns(m_timbre); });
-    plain(m_timbre, "timbreTable", tr("How every note sounds"), m_timbreModel, TimbreModel::Why);
-    m_timbre->setSelectionMode(QAbstractItemView::NoSelection);
     m_timbre->hide();
+    connect(m_timbre, &TimbreCard::failed, this, &ListenPage::failed);
 }
 
 QHBoxLayout* ListenPage::makeFaces()
@@ -260,6 +259,7 @@ void ListenPage::bindKeys()
     shortcut(Qt::Key_H, [this] { m_hands->click(); });
     shortcut(Qt::Key_K, &ListenPage::keepOther);
     shortcut(Qt::Key_P, &ListenPage::openTake);
+    shortcut(Qt::Key_D, &ListenPage::drone);
     connect(m_sound, &QPushButton::clicked, this, &ListenPage::sound);
     connect(m_back, &QPushButton::clicked, this, &ListenPage::takeBack);
     connect(m_next, &QPushButton::clicked, this, &ListenPage::next);
@@ -323,7 +323,7 @@ void ListenPage::refresh()
     m_model->setBook(m_document->book());
     form::fitColumns(m_table);
     if (m_faces->checkedId() != 0)
-        m_timbreModel->setBook(m_document->book(), m_faces->checkedId() == 1 ? TimbreModel::Face::Now : TimbreModel::Face::Trend);
+        m_timbre->show(m_faces->checkedId() == 1 ? TimbrePicture::Face::Now : TimbrePicture::Face::Trend);
     m_listener->expect(m_document->book(), m_document->room());
     showAsked(m_round.asked());
     updateWords();
@@ -345,6 +345,8 @@ void ListenPage::showRound()
     if (id) {
         m_table->selectRow(m_model->rowOf(*id));
         m_listener->ask(*id);
+        if (m_spoken)
+            sayAloud(text::noteName(id->text));
     }
     updateWords();
     Q_EMIT askedChanged();
@@ -398,6 +400,14 @@ void ListenPage::fromFile()
     m_sounding = true;
     updateWords();
     m_document->readFile(*m_round.asked(), path);
+}
+
+void ListenPage::drone()
+{
+    const Fingering* f = m_round.asked() ? m_document->book()->present().find(*m_round.asked()) : nullptr;
+    constexpr double long_s = 6.0;
+    if (f != nullptr && !m_cue->sound(f->target.hertz(), long_s))
+        Q_EMIT failed(tr("There is no loudspeaker to sound %1 Hz with.").arg(text::number(f->target.hertz(), 1)));
 }
 
 void ListenPage::typeReadings()

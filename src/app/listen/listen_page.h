@@ -6,7 +6,7 @@
 #include "app/document/document.h"
 
 #include "app/listen/reading_model.h"
-#include "app/listen/timbre_model.h"
+#include "app/listen/timbre_card.h"
 #include "session/round.h"
 
 #include <QElapsedTimer>
@@ -59,6 +59,10 @@ public Q_SLOTS:
     void typeReadings();
     /// The newest take of the asked fingering.
     void openTake();
+    /// The asked note as it is wanted, in the scale that is chosen, for some seconds.
+    void drone();
+    /// Each fingering is spoken when it is asked for, where the desktop has a voice.
+    void setSpoken(bool on) { m_spoken = on; }
 
 Q_SIGNALS:
     void askedChanged();
@@ -113,10 +117,10 @@ private:
     QDoubleSpinBox* m_room;
     QLabel* m_roomLabel;
     QTableView* m_table;
-    TimbreModel* m_timbreModel;
-    QTableView* m_timbre;
+    TimbreCard* m_timbre;
     QButtonGroup* m_faces = nullptr;
     session::Round m_round;
+    bool m_spoken = false;
     bool m_sounding = false;
     bool m_handedIn = false;
 };

@@ -2,7 +2,9 @@
 #include "app/logbook/logbook_page.h"
 
 #include "app/document/take_dialog.h"
+#include "app/logbook/photo_dialog.h"
 #include "app/parts/form.h"
+#include "app/parts/questions.h"
 #include "app/parts/style.h"
 #include "text/sentences.h"
 
@@ -122,6 +124,20 @@ bool wentOtherwise(const Entry& e, const Workbook& book)
 
 } // namespace
 
+QVariant LogFilter::data(const QModelIndex& index, int role) const
+{
+    const QVariant whole = QSortFilterProxyModel::data(index, role);
+    constexpr qsizetype dayLetters = 10; // of yyyy-MM-dd
+    const bool later = index.column() == LogModel::When && index.row() > 0;
+    if (role == Qt::TextAlignmentRole && index.column() == LogModel::When)
+        return QVariant(Qt::AlignRight | Qt::AlignVCenter);
+    if (role != Qt::DisplayRole || !later)
+        return whole;
+    const QString above = QSortFilterProxyModel::data(this->index(index.row() - 1, LogModel::When), role).toString();
+    const QString here = whole.toString();
+    return above.left(dayLetters) == here.left(dayLetters) ? here.mid(dayLetters + 1) : here;
+}
+
 void LogFilter::look(Kind kind, const QString& words)
 {
     m_kind = kind;
@@ -140,6 +156,7 @@ bool LogFilter::filterAcceptsRow(int row, const QModelIndex& parent) const
         case Readings: return std::holds_alternative<ReadingEntry>(e->body);
         case Cuts: return std::holds_alternative<CutEntry>(e->body);
         case Notes: return std::holds_alternative<NoteEntry>(e->body);
+        case Photographs: return std::holds_alternative<PhotoEntry>(e->body);
         case AdviceGiven: return std::holds_alternative<Advice>(e->body);
         case Otherwise: return wentOtherwise(*e, *log->book());
         case Everything: break;
@@ -156,9 +173,10 @@ bool LogFilter::filterAcceptsRow(int row, const QModelIndex& parent) const
     return false;
 }
 
-LogbookPage::LogbookPage(Document& document, QWidget* parent)
+LogbookPage::LogbookPage(Document& document, Questions& questions, QWidget* parent)
     : QWidget(parent),
       m_document(&document),
+      m_questions(&questions),
       m_model(new LogModel(this)),
       m_shown(new LogFilter(this)),
       m_kind(form::box(this, "logKind", tr("What is shown"))),
@@ -178,16 +196,16 @@ LogbookPage::LogbookPage(Document& document, QWidget* parent)
     m_table->setTabKeyNavigation(false);
     m_table->setWordWrap(false);
     m_table->verticalHeader()->hide();
-    m_table->verticalHeader()->setDefaultSectionSize(30);
+    m_table->verticalHeader()->setDefaultSectionSize(Style::scaled(30));
     m_table->horizontalHeader()->setHighlightSections(false);
     m_table->horizontalHeader()->setSectionResizeMode(LogModel::What, QHeaderView::Stretch);
-    m_table->setColumnWidth(LogModel::Number, 56);
-    m_table->setColumnWidth(LogModel::When, 200);
-    m_table->setColumnWidth(LogModel::State, 110);
+    m_table->setColumnWidth(LogModel::Number, Style::scaled(56));
+    m_table->setColumnWidth(LogModel::When, Style::scaled(200));
+    m_table->setColumnWidth(LogModel::State, Style::scaled(110));
     m_aside->setObjectName(QStringLiteral("setAsideButton"));
     m_aside->setAccessibleName(tr("Set the selected entry aside"));
     auto* hint = new QLabel(tr("Nothing is ever erased: a wrong reading or cut is set aside, stays here, and no longer counts. "
-                               "Double-click a reading to see its take."),
+                               "Double-click a reading to see its take, a photograph to see it."),
                             this);
     hint->setProperty("quiet", true);
     hint->setWordWrap(true);
@@ -201,8 +219,13 @@ LogbookPage::LogbookPage(Document& document, QWidget* parent)
             m_document->note(words);
         m_note->clear();
     });
+    auto* photo = form::button(this, "logPhoto", tr("Add a p&hotograph…"));
+    photo->setToolTip(tr("A small copy is kept in the workbook, without place and time that the camera wrote into it. The words "
+                         "of the note go with it."));
+    connect(photo, &QPushButton::clicked, this, &LogbookPage::photograph);
     auto* row = new QHBoxLayout;
     row->addWidget(m_note, 1);
+    row->addWidget(photo);
     row->addWidget(m_aside);
     auto* all = new QVBoxLayout(this);
     all->setContentsMargins(3 * Style::grid, Style::grid, 2 * Style::grid, Style::grid);
@@ -212,7 +235,7 @@ LogbookPage::LogbookPage(Document& document, QWidget* parent)
     all->addLayout(row);
     connect(m_table, &QTableView::doubleClicked, this, [this](const QModelIndex& index) {
         if (const Entry* e = entryAt(index))
-            openTake(e->id);
+            open(e->id);
     });
     connect(m_aside, &QPushButton::clicked, this, &LogbookPage::setAsideSelected);
     connect(m_table->selectionModel(), &QItemSelectionModel::selectionChanged, this, &LogbookPage::updateButton);
@@ -226,6 +249,7 @@ QHBoxLayout* LogbookPage::makeFinding()
                                                          {tr("Readings"), LogFilter::Readings},
                                                          {tr("Cuts"), LogFilter::Cuts},
                                                          {tr("Notes"), LogFilter::Notes},
+                                                         {tr("Photographs"), LogFilter::Photographs},
                                                          {tr("Advice"), LogFilter::AdviceGiven},
                                                          {tr("What went otherwise"), LogFilter::Otherwise}};
     for (const auto& [name, kind] : kinds)
@@ -276,17 +300,30 @@ void LogbookPage::updateButton()
                         !std::holds_alternative<SetAsideEntry>(e->body) && !std::holds_alternative<PracticeEntry>(e->body));
 }
 
-void LogbookPage::openTake(EntryId id)
+void LogbookPage::open(EntryId id)
 {
-    for (const Entry& e : m_document->book()->entries()) {
-        const auto* r = std::get_if<ReadingEntry>(&e.body);
-        if (e.id != id || r == nullptr || !r->hasTake)
-            continue;
-        auto* dialog = new TakeDialog(*m_document, id, this);
-        dialog->setAttribute(Qt::WA_DeleteOnClose);
-        dialog->open();
+    const Entry* e = m_document->book()->entry(id);
+    if (e == nullptr)
         return;
-    }
+    QDialog* dialog = nullptr;
+    if (const auto* r = std::get_if<ReadingEntry>(&e->body); r != nullptr && r->hasTake)
+        dialog = new TakeDialog(*m_document, id, this);
+    else if (std::holds_alternative<PhotoEntry>(e->body))
+        dialog = new PhotoDialog(*m_document, id, text::logLine(*e, *m_document->book(), m_unit), this);
+    if (dialog == nullptr)
+        return;
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    dialog->open();
+}
+
+void LogbookPage::photograph()
+{
+    const QString path =
+        m_questions->fileToOpen(this, tr("A photograph for the logbook"), tr("Pictures (*.jpg *.jpeg *.png *.webp)"));
+    if (path.isEmpty())
+        return;
+    m_document->photograph(path, m_note->text().trimmed());
+    m_note->clear();
 }
 
 void LogbookPage::setAsideSelected()

@@ -17,6 +17,8 @@ class QTableView;
 
 namespace dowel::app {
 
+class Questions;
+
 class LogModel : public QAbstractTableModel
 {
     Q_OBJECT
@@ -43,9 +45,11 @@ class LogFilter : public QSortFilterProxyModel
     Q_OBJECT
 
 public:
-    enum Kind { Everything, Readings, Cuts, Notes, AdviceGiven, Otherwise };
+    enum Kind { Everything, Readings, Cuts, Notes, Photographs, AdviceGiven, Otherwise };
     using QSortFilterProxyModel::QSortFilterProxyModel;
     void look(Kind kind, const QString& words);
+    /// By day: the date stands at the first line of each day, the others have their time.
+    [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
 
 protected:
     [[nodiscard]] bool filterAcceptsRow(int row, const QModelIndex& parent) const override;
@@ -60,20 +64,23 @@ class LogbookPage : public QWidget
     Q_OBJECT
 
 public:
-    explicit LogbookPage(Document& document, QWidget* parent = nullptr);
+    LogbookPage(Document& document, Questions& questions, QWidget* parent = nullptr);
     void setUnit(text::LengthUnit unit);
 
 public Q_SLOTS:
     void setAsideSelected();
 
 private:
-    void openTake(EntryId id);
+    /// A reading's take, or a photograph.
+    void open(EntryId id);
+    void photograph();
     void refresh();
     void updateButton();
     [[nodiscard]] QHBoxLayout* makeFinding();
     void look();
     [[nodiscard]] const Entry* entryAt(const QModelIndex& shown) const;
     Document* m_document;
+    Questions* m_questions;
     LogModel* m_model;
     LogFilter* m_shown;
     QComboBox* m_kind;

@@ -59,7 +59,8 @@ QTableWidget* table(QWidget* parent, const char* name, const QString& spoken, co
     t->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     t->setShowGrid(false);
     t->verticalHeader()->hide();
-    t->verticalHeader()->setDefaultSectionSize(rowHeight);
+    t->setTabKeyNavigation(false); // Tab goes on, arrows stay
+    t->verticalHeader()->setDefaultSectionSize(Style::scaled(rowHeight));
     t->setEditTriggers(QAbstractItemView::NoEditTriggers);
     t->setSelectionMode(QAbstractItemView::NoSelection);
     return t;

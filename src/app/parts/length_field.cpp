@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/parts/length_field.h"
 
+#include "app/parts/style.h"
+
 #include "text/errors.h"
 
 #include <QStyle>
@@ -12,7 +14,7 @@ LengthField::LengthField(const QString& objectName, const QString& spokenName, Q
     setObjectName(objectName);
     setAccessibleName(spokenName);
     setMaxLength(24);
-    setFixedWidth(104);
+    setFixedWidth(Style::scaled(104));
     connect(this, &QLineEdit::editingFinished, this, &LengthField::take);
 }
 

@@ -3,6 +3,7 @@
 
 #include "app/parts/style.h"
 
+#include <QAccessible>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
@@ -34,6 +35,19 @@ MessageBar::MessageBar(QWidget* parent) : QFrame(parent), m_label(new QLabel(thi
     hide();
 }
 
+namespace {
+
+/// What comes by itself is read out, too.
+void announce(QWidget* bar)
+{
+    if (!QAccessible::isActive())
+        return;
+    QAccessibleEvent alert(bar, QAccessible::Alert);
+    QAccessible::updateAccessibility(&alert);
+}
+
+} // namespace
+
 void MessageBar::trouble(const QString& sentence)
 {
     m_trouble = true;
@@ -41,6 +55,7 @@ void MessageBar::trouble(const QString& sentence)
     m_label->setText(sentence);
     setAccessibleName(sentence);
     show();
+    announce(this);
 }
 
 void MessageBar::news(const QString& sentence)
@@ -49,6 +64,7 @@ void MessageBar::news(const QString& sentence)
     m_label->setText(sentence);
     setAccessibleName(sentence);
     show();
+    announce(this);
     m_goes.start();
 }
 

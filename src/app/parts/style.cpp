@@ -5,6 +5,8 @@
 
 #include <QApplication>
 #include <QPalette>
+#include <algorithm>
+#include <cmath>
 #include <memory>
 
 namespace dowel::app {
@@ -14,7 +16,7 @@ namespace {
 QFont sized(int pixels, bool bold = false)
 {
     QFont f(QStringLiteral("B612"));
-    f.setPixelSize(pixels);
+    f.setPixelSize(Style::scaled(pixels));
     f.setBold(bold);
     return f;
 }
@@ -27,14 +29,47 @@ std::unique_ptr<Style>& inForce()
 
 } // namespace
 
-Style::Style(bool dark) : m_dark(dark)
+Style::Style(Look look) : m_look(look)
 {
-    if (dark)
+    switch (look) {
+    case Look::Dark:
         m_colours = {QColor(0x1B2126), QColor(0x242C33), QColor(0xECE6D8), QColor(0xB4B0A4), QColor(0x4A535B),
                      QColor(0x6B5A45), QColor(0xF0946A), QColor(0x7DB8E0), QColor(0x2E4438)};
-    else
+        break;
+    case Look::Light:
         m_colours = {QColor(0xF7F3E9), QColor(0xFFFDF7), QColor(0x1D2730), QColor(0x55595A), QColor(0xCFC6B4),
                      QColor(0xDCC7A1), QColor(0xA63D12), QColor(0x14598C), QColor(0xDCE8D8)};
+        break;
+    case Look::Contrast:
+        m_colours = {QColor(0xFFFFFF), QColor(0xFFFFFF), QColor(0, 0, 0),  QColor(0x202020), QColor(0x707070),
+                     QColor(0xD8D8D8), QColor(0x8A1500), QColor(0x003C80), QColor(0xC4DCC4)};
+        break;
+    }
+}
+
+namespace {
+double& scaleInForce()
+{
+    static double times = 1.0;
+    return times;
+}
+} // namespace
+
+void Style::setTextScale(double times)
+{
+    constexpr double smallest = 0.75;
+    constexpr double largest = 3.0;
+    scaleInForce() = std::clamp(times, smallest, largest);
+}
+
+double Style::textScale()
+{
+    return scaleInForce();
+}
+
+int Style::scaled(int pixels)
+{
+    return static_cast<int>(std::lround(pixels * scaleInForce()));
 }
 
 void Style::loadFonts()
@@ -95,10 +130,10 @@ QString Style::sheet() const
 {
     QString s = QStringLiteral(R"(
         QMainWindow, QWidget#page { background: @paper; }
-        QMenuBar { font-family: "B612"; font-size: 14px; background: @paper; color: @ink; border-bottom: 1px solid @hair; padding: 2px; }
+        QMenuBar { font-family: "B612"; font-size: @small; background: @paper; color: @ink; border-bottom: 1px solid @hair; padding: 2px; }
         QMenuBar::item:selected, QMenu::item:selected { background: @cool; color: @sheet; }
-        QMenu { font-family: "B612"; font-size: 14px; background: @sheet; color: @ink; border: 1px solid @hair; }
-        QListWidget#stages { font-family: "B612"; font-size: 15px; background: @paper; border: none; border-right: 1px solid @hair; outline: none; }
+        QMenu { font-family: "B612"; font-size: @small; background: @sheet; color: @ink; border: 1px solid @hair; }
+        QListWidget#stages { font-family: "B612"; font-size: @body; background: @paper; border: none; border-right: 1px solid @hair; outline: none; }
         QListWidget#stages::item { padding: 10px 14px; color: @ink; border-left: 4px solid transparent; }
         QListWidget#stages::item:selected { border-left: 4px solid @warm; color: @ink; background: @sheet; }
         QPushButton { background: @sheet; color: @ink; border: 1px solid @pencil; border-radius: 3px; padding: 7px 11px; }
@@ -141,6 +176,8 @@ QString Style::sheet() const
         QToolTip { background: @sheet; color: @ink; border: 1px solid @pencil; padding: 4px; }
         QLabel[quiet="true"] { color: @pencil; }
     )");
+    s.replace(QLatin1String("@small"), QStringLiteral("%1px").arg(scaled(14)));
+    s.replace(QLatin1String("@body"), QStringLiteral("%1px").arg(scaled(15)));
     const std::pair<const char*, QColor> names[] = {
         {"@paper", m_colours.paper},   {"@sheet", m_colours.sheet}, {"@ink", m_colours.ink},  {"@pencil", m_colours.pencil},
         {"@hair", m_colours.hairline}, {"@warm", m_colours.warm},   {"@cool", m_colours.cool}};

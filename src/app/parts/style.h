@@ -27,11 +27,20 @@ class Style
 public:
     static constexpr int grid = 8;
 
-    explicit Style(bool dark);
+    /// Contrast: black on white and full colours, for bright rooms and weak eyes.
+    enum class Look { Light, Dark, Contrast };
+    explicit Style(Look look);
+    explicit Style(bool dark) : Style(dark ? Look::Dark : Look::Light) {}
+    /// How many times as large the desktop asks type to be; 1 for its usual ten points. From then on for every font and size
+    /// here.
+    static void setTextScale(double times);
+    [[nodiscard]] static double textScale();
+    /// What goes with type: line heights and widths of fields.
+    [[nodiscard]] static int scaled(int pixels);
     /// Loads the fonts that ship with the program; call once after the application is made.
     static void loadFonts();
     [[nodiscard]] const Colours& colours() const { return m_colours; }
-    [[nodiscard]] bool dark() const { return m_dark; }
+    [[nodiscard]] bool dark() const { return m_look == Look::Dark; }
     /// Sets palette, font and style sheet of the whole application.
     void apply() const;
     [[nodiscard]] static QFont small();
@@ -43,7 +52,7 @@ public:
 
 private:
     [[nodiscard]] QString sheet() const;
-    bool m_dark;
+    Look m_look;
     Colours m_colours;
 };
 

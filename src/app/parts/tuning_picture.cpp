@@ -4,7 +4,6 @@
 #include "app/parts/style.h"
 #include "text/units.h"
 
-#include <QMouseEvent>
 #include <QPainter>
 #include <QPainterPath>
 #include <algorithm>
@@ -13,6 +12,12 @@
 namespace dowel::app {
 
 namespace {
+
+/// What goes with type.
+double px(double pixels)
+{
+    return pixels * Style::textScale();
+}
 
 /// Disc within tolerance, triangle pointing the way the pitch is off.
 void drawSign(QPainter& painter, const QPointF& at, double cents, double tolerance, double size)
@@ -34,8 +39,9 @@ QColor colourOf(double cents, double tolerance)
 
 } // namespace
 
-TuningPicture::TuningPicture(QWidget* parent) : QWidget(parent)
+TuningPicture::TuningPicture(QWidget* parent) : Picture(parent)
 {
+    connect(this, &Picture::partChosen, this, &TuningPicture::notePicked);
     setObjectName(QStringLiteral("tuningPicture"));
     setAccessibleName(tr("Tuning, note by note"));
     setAfterWords(tr("filled: now   outline: after the cut"), tr("after the cut"));
@@ -59,6 +65,7 @@ void TuningPicture::setNotes(std::vector<PictureNote> notes)
     m_from = std::move(from);
     m_notes = std::move(notes);
     describe();
+    partsChanged();
     if (isVisible())
         m_glide.start();
     else
@@ -88,16 +95,28 @@ void TuningPicture::setPicked(int note)
 
 QRectF TuningPicture::field() const
 {
-    return {64.0, 28.0, width() - 72.0, height() - 28.0 - 66.0};
+    return {px(64.0), px(28.0), width() - px(64.0) - 8.0, height() - px(28.0) - px(66.0)};
 }
 
-void TuningPicture::mousePressEvent(QMouseEvent* event)
+QRectF TuningPicture::partPlace(int part) const
 {
     const QRectF f = field();
     const double column = f.width() / static_cast<double>(std::max<std::size_t>(1, m_notes.size()));
-    const int note = static_cast<int>(std::floor((event->position().x() - f.left()) / column));
-    if (note >= 0 && note < static_cast<int>(m_notes.size()))
-        Q_EMIT notePicked(note);
+    return {f.left() + part * column, f.top(), column, f.height() + px(48.0)};
+}
+
+QString TuningPicture::partWords(int part) const
+{
+    const PictureNote& n = m_notes[static_cast<std::size_t>(part)];
+    if (!n.heard)
+        return tr("%1 not heard yet").arg(n.name);
+    const auto off = [&n](double cents) {
+        const QString how = cents < 0.0 ? tr("%1 cents flat") : tr("%1 cents sharp");
+        const QString words = how.arg(text::number(std::abs(cents), std::abs(cents) < 9.95 ? 1 : 0));
+        return std::abs(cents) <= n.tolerance ? tr("%1, within tolerance").arg(words) : words;
+    };
+    const QString now = tr("%1, %2", "note, how far off").arg(n.name, off(n.now));
+    return n.hasAfter ? tr("%1; %2 %3", "now; after the cut, how far off").arg(now, m_afterSpoken, off(n.after)) : now;
 }
 
 void TuningPicture::describe()
@@ -153,13 +172,13 @@ void TuningPicture::drawScale(QPainter& painter) const
         painter.drawLine(QPointF(field.left(), y), QPointF(field.right(), y));
         painter.setPen(c.pencil);
         const QString label = v == 0.0 ? tr("0") : text::wholeCents(v);
-        painter.drawText(QRectF(0.0, y - 9.0, field.left() - 8.0, 18.0), Qt::AlignRight | Qt::AlignVCenter, label);
+        painter.drawText(QRectF(0.0, y - px(9.0), field.left() - 8.0, px(18.0)), Qt::AlignRight | Qt::AlignVCenter, label);
     }
-    painter.drawText(QRectF(0.0, 2.0, 0.6 * width(), 18.0), Qt::AlignLeft | Qt::AlignVCenter,
+    painter.drawText(QRectF(0.0, 2.0, 0.6 * width(), px(18.0)), Qt::AlignLeft | Qt::AlignVCenter,
                      tr("cents   ▲ sharp   ● in tolerance   ▼ flat"));
-    painter.drawText(QRectF(field.right() - 0.4 * width(), 2.0, 0.4 * width(), 18.0), Qt::AlignRight | Qt::AlignVCenter,
+    painter.drawText(QRectF(field.right() - 0.4 * width(), 2.0, 0.4 * width(), px(18.0)), Qt::AlignRight | Qt::AlignVCenter,
                      m_afterLegend);
-    painter.drawText(QRectF(field.left(), height() - 18.0, field.width(), 18.0), Qt::AlignCenter,
+    painter.drawText(QRectF(field.left(), height() - px(18.0), field.width(), px(18.0)), Qt::AlignCenter,
                      tr("cents off, at the temperature it is meant to be played at"));
 }
 
@@ -170,7 +189,8 @@ void TuningPicture::drawColumn(QPainter& painter, std::size_t i, double x, doubl
     const PictureNote& n = m_notes[i];
     if (static_cast<int>(i) == m_picked) {
         painter.setPen(QPen(c.cool, 2.0));
-        painter.drawLine(QPointF(x - column * 0.34, field.bottom() + 29.0), QPointF(x + column * 0.34, field.bottom() + 29.0));
+        painter.drawLine(QPointF(x - column * 0.34, field.bottom() + px(29.0)),
+                         QPointF(x + column * 0.34, field.bottom() + px(29.0)));
     }
     painter.setPen(Qt::NoPen);
     painter.setBrush(c.within);
@@ -181,11 +201,11 @@ void TuningPicture::drawColumn(QPainter& painter, std::size_t i, double x, doubl
     const bool newRegister = i > 0 && n.registerNumber != m_notes[i - 1].registerNumber;
     if (newRegister) {
         painter.setPen(QPen(c.pencil, 1.0, Qt::DotLine));
-        painter.drawLine(QPointF(x - column / 2.0, field.top()), QPointF(x - column / 2.0, field.bottom() + 46.0));
+        painter.drawLine(QPointF(x - column / 2.0, field.top()), QPointF(x - column / 2.0, field.bottom() + px(46.0)));
     }
     painter.setPen(c.ink);
     painter.setFont(Style::body());
-    painter.drawText(QRectF(x - column / 2.0, field.bottom() + 8.0, column, 20.0), Qt::AlignCenter, n.name);
+    painter.drawText(QRectF(x - column / 2.0, field.bottom() + px(8.0), column, px(20.0)), Qt::AlignCenter, n.name);
     painter.setFont(Style::small());
 }
 
@@ -193,7 +213,7 @@ void TuningPicture::drawNote(QPainter& painter, std::size_t i, double x, double 
 {
     const Colours& c = Style::current().colours();
     const PictureNote& n = m_notes[i];
-    const QRectF below(x - column / 2.0, field().bottom() + 30.0, column, 18.0);
+    const QRectF below(x - column / 2.0, field().bottom() + px(30.0), column, px(18.0));
     if (!n.heard) {
         painter.setPen(c.pencil);
         painter.drawText(below, Qt::AlignCenter, QStringLiteral("–"));
@@ -241,6 +261,7 @@ void TuningPicture::paintEvent(QPaintEvent* /*event*/)
         drawColumn(painter, i, x, column);
         drawNote(painter, i, x, column);
     }
+    paintFocus(painter);
 }
 
 } // namespace dowel::app

@@ -6,8 +6,9 @@
 
 #include "core/base/ids.h"
 
+#include "app/parts/picture.h"
+
 #include <QVariantAnimation>
-#include <QWidget>
 #include <vector>
 
 namespace dowel::app {
@@ -25,7 +26,7 @@ struct PictureNote
     double afterSd = 0.0;
 };
 
-class TuningPicture : public QWidget
+class TuningPicture : public Picture
 {
     Q_OBJECT
 
@@ -38,6 +39,9 @@ public:
     void holdScale(bool held);
     /// Marks a note; -1 for none.
     void setPicked(int note);
+    [[nodiscard]] int partCount() const override { return static_cast<int>(m_notes.size()); }
+    [[nodiscard]] QString partWords(int part) const override;
+    [[nodiscard]] QRectF partPlace(int part) const override;
     [[nodiscard]] QSize sizeHint() const override { return {640, 420}; }
     [[nodiscard]] QSize minimumSizeHint() const override { return {420, 260}; }
 
@@ -46,7 +50,6 @@ Q_SIGNALS:
 
 protected:
     void paintEvent(QPaintEvent* event) override;
-    void mousePressEvent(QMouseEvent* event) override;
 
 private:
     void describe();

@@ -5,11 +5,9 @@
 #include "text/sentences.h"
 #include "text/units.h"
 
-#include <QHelpEvent>
 #include <QMouseEvent>
 #include <QPainter>
 #include <QPainterPath>
-#include <QToolTip>
 #include <algorithm>
 #include <cmath>
 
@@ -21,13 +19,13 @@ constexpr double labelBand_px = 44.0;
 constexpr double scaleBand_px = 30.0;
 } // namespace
 
-Workpiece::Workpiece(QWidget* parent) : QWidget(parent)
+Workpiece::Workpiece(QWidget* parent) : Picture(parent)
 {
     setObjectName(QStringLiteral("workpiece"));
     setAccessibleName(tr("Workpiece"));
     setMouseTracking(true);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Preferred); // on a low screen the page below comes first
-    setMaximumHeight(Workpiece::sizeHint().height());
+    setMaximumHeight(Style::scaled(Workpiece::sizeHint().height()));
 }
 
 void Workpiece::setInstrument(const Instrument& instrument)
@@ -67,7 +65,6 @@ void Workpiece::setSensitivities(std::vector<RegisterSensitivity> sensitivities)
 void Workpiece::setBench(const std::optional<Instrument>& bench)
 {
     m_bench = bench;
-    setFocusPolicy(bench ? Qt::StrongFocus : Qt::NoFocus);
     if (!bench) {
         m_held.reset();
         m_dragging = false;
@@ -81,12 +78,13 @@ void Workpiece::setBench(const std::optional<Instrument>& bench)
 double Workpiece::labelBand() const
 {
     // A register's figures take a line more than the sizes do.
-    return m_sensitivities.size() > 1 ? labelBand_px + 17.0 * static_cast<double>(m_sensitivities.size() - 1) : labelBand_px;
+    const double lines = m_sensitivities.empty() ? 0.0 : static_cast<double>(m_sensitivities.size() - 1);
+    return Style::textScale() * (labelBand_px + 17.0 * lines);
 }
 
 double Workpiece::scaleBand() const
 {
-    return m_spans ? scaleBand_px + 18.0 : scaleBand_px;
+    return Style::textScale() * (m_spans ? scaleBand_px + 18.0 : scaleBand_px);
 }
 
 void Workpiece::setSpans(bool shown, const std::optional<HandSpan>& reach)
@@ -103,7 +101,7 @@ void Workpiece::drawSpans(QPainter& painter, const Scale& s) const
     const Colours& c = Style::current().colours();
     const auto& holes = m_instrument->spec().holes;
     painter.setFont(Style::small());
-    const double y = height() - scaleBand_px - 6.0;
+    const double y = height() - Style::textScale() * scaleBand_px - 6.0;
     for (const auto& [low, high] : handsOf(m_instrument->spec())) {
         const Metres span = holes[low].at - holes[high].at;
         const bool beyond = m_reach && span > m_reach->span + Metres::fromMillimetres(0.05);
@@ -117,7 +115,7 @@ void Workpiece::drawSpans(QPainter& painter, const Scale& s) const
         painter.drawLine(QPointF(right, y - 5.0), QPointF(right, y));
         painter.drawLine(QPointF(left, y), QPointF(std::max(left, middle - half), y));
         painter.drawLine(QPointF(std::min(right, middle + half), y), QPointF(right, y));
-        painter.drawText(QRectF(middle - 100.0, y - 9.0, 200.0, 18.0), Qt::AlignCenter, words);
+        painter.drawText(QRectF(middle - 150.0, y - Style::scaled(9), 300.0, Style::scaled(18)), Qt::AlignCenter, words);
     }
 }
 
@@ -434,7 +432,7 @@ void Workpiece::paintEvent(QPaintEvent* /*event*/)
     // Dimension line under the tube and the factor of exaggeration.
     painter.setFont(Style::small());
     painter.setPen(QPen(c.pencil, 1.0));
-    const double y = height() - 14.0;
+    const double y = height() - Style::textScale() * 14.0;
     const double end = s.x(m_instrument->length());
     painter.drawLine(QPointF(s.left, y - 6.0), QPointF(s.left, y + 6.0));
     painter.drawLine(QPointF(end, y - 6.0), QPointF(end, y + 6.0));
@@ -443,10 +441,12 @@ void Workpiece::paintEvent(QPaintEvent* /*event*/)
     const double middle = (s.left + end) / 2.0;
     painter.drawLine(QPointF(s.left, y), QPointF(middle - half, y));
     painter.drawLine(QPointF(middle + half, y), QPointF(end, y));
-    painter.drawText(QRectF(middle - 100.0, y - 10.0, 200.0, 20.0), Qt::AlignCenter, length);
+    painter.drawText(QRectF(middle - 150.0, y - Style::scaled(10), 300.0, Style::scaled(20)), Qt::AlignCenter, length);
     const double factor = s.across / s.perMetre;
-    painter.drawText(QRectF(s.left - 34.0, 2.0, 300.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter,
+    painter.drawText(QRectF(s.left - 34.0, 2.0, 400.0, Style::scaled(18)), Qt::AlignLeft | Qt::AlignVCenter,
                      std::abs(factor - 1.0) < 0.05 ? tr("to scale") : tr("diameters × %1").arg(text::number(factor, 1)));
+    if (!m_bench)
+        paintFocus(painter);
 }
 
 const Hole* Workpiece::holeAt(const QPointF& place) const
@@ -507,8 +507,17 @@ void Workpiece::mouseReleaseEvent(QMouseEvent* /*event*/)
 
 void Workpiece::keyPressEvent(QKeyEvent* event)
 {
-    if (!m_bench || !m_held)
-        return QWidget::keyPressEvent(event);
+    if (!m_bench || !m_held) {
+        const int before = currentPart();
+        Picture::keyPressEvent(event);
+        if (currentPart() != before) {
+            const Handle now = handleOfPart(currentPart());
+            const bool hole = now.kind == Handle::Kind::Hole;
+            m_selected = hole ? std::optional(m_instrument->spec().holes[now.hole].id) : std::nullopt;
+            Q_EMIT holePicked(m_selected ? QString::fromStdString(m_selected->text) : QString());
+        }
+        return;
+    }
     // Left and right follow the drawing: the foot is on the right.
     const auto handles = handlesOf(*m_instrument);
     auto at = std::find(handles.begin(), handles.end(), *m_held);
@@ -524,10 +533,13 @@ void Workpiece::keyPressEvent(QKeyEvent* event)
     switch (event->key()) {
     case Qt::Key_Left: m_held = std::next(at) == handles.end() ? *at : *std::next(at); break;
     case Qt::Key_Right: m_held = at == handles.begin() ? *at : *std::prev(at); break;
+    case Qt::Key_Home: m_held = handles.back(); break;
+    case Qt::Key_End: m_held = handles.front(); break;
     case Qt::Key_Up: Q_EMIT dragged(*m_held, size + Metres::fromMetres(step_m)); break;
     case Qt::Key_Down: Q_EMIT dragged(*m_held, size - Metres::fromMetres(step_m)); break;
     default: return QWidget::keyPressEvent(event);
     }
+    setCurrentPart(partOf(*m_held));
     update();
 }
 
@@ -551,21 +563,51 @@ void Workpiece::mousePressEvent(QMouseEvent* event)
     Q_EMIT holePicked(h == nullptr ? QString() : QString::fromStdString(h->id.text));
 }
 
-bool Workpiece::event(QEvent* event)
+int Workpiece::partCount() const
 {
-    if (event->type() == QEvent::ToolTip) {
-        auto* help = static_cast<QHelpEvent*>(event);
-        if (const Hole* h = holeAt(help->pos()))
-            QToolTip::showText(help->globalPos(),
-                               tr("%1: %2 wide, %3 from the sounding edge, finger %4")
-                                   .arg(QString::fromStdString(h->id.text), text::length(h->diameter, m_unit),
-                                        text::length(h->at, m_unit), QString::fromStdString(h->digit)),
-                               this);
-        else
-            QToolTip::hideText();
-        return true;
+    return m_instrument ? static_cast<int>(handlesOf(*m_instrument).size()) : 0;
+}
+
+Handle Workpiece::handleOfPart(int part) const
+{
+    const auto handles = handlesOf(*m_instrument);
+    return handles[handles.size() - 1 - static_cast<std::size_t>(part)]; // the foot is on the right
+}
+
+int Workpiece::partOf(const Handle& handle) const
+{
+    const auto handles = handlesOf(*m_instrument);
+    return static_cast<int>(handles.end() - std::find(handles.begin(), handles.end(), handle)) - 1;
+}
+
+QString Workpiece::partWords(int part) const
+{
+    const Handle handle = handleOfPart(part);
+    switch (handle.kind) {
+    case Handle::Kind::Foot: return tr("The foot, %1 from the sounding edge").arg(text::length(m_instrument->length(), m_unit));
+    case Handle::Kind::Stopper:
+        return tr("The stopper, %1 from the hole").arg(text::length(sizeOf(*m_instrument, handle), m_unit));
+    case Handle::Kind::Hole: break;
     }
-    return QWidget::event(event);
+    const Hole& h = m_instrument->spec().holes[handle.hole];
+    const QString words = tr("%1: %2 wide, %3 from the sounding edge, finger %4")
+                              .arg(QString::fromStdString(h.id.text), text::length(h.diameter, m_unit),
+                                   text::length(h.at, m_unit), QString::fromStdString(h.digit));
+    if (!m_ghost || holeOf(*m_ghost) != h.id)
+        return words;
+    return words + QStringLiteral("; ") +
+           tr("proposed: %1 to %2").arg(text::work(*m_ghost), text::length(wantedSize(*m_ghost), m_unit));
+}
+
+QRectF Workpiece::partPlace(int part) const
+{
+    const Scale s = scale();
+    const Handle handle = handleOfPart(part);
+    const bool hole = handle.kind == Handle::Kind::Hole;
+    const double x = grip(handle).x();
+    const double half =
+        hole ? std::max(9.0, m_instrument->spec().holes[handle.hole].diameter.metres() * s.perMetre / 2.0 + 4.0) : 10.0;
+    return {x - half, labelBand() - 2.0, 2.0 * half, height() - labelBand() - scaleBand() + 4.0};
 }
 
 } // namespace dowel::app

@@ -3,18 +3,18 @@
 // wall, holes with their sizes, foot, and dashed ghosts of what the next cut removes.
 #pragma once
 
+#include "app/parts/picture.h"
 #include "app/parts/tried.h"
 #include "core/forecast/sensitivity.h"
 #include "core/instrument/cut.h"
 #include "core/layout/layout.h"
 #include "text/units.h"
 
-#include <QWidget>
 #include <optional>
 
 namespace dowel::app {
 
-class Workpiece : public QWidget
+class Workpiece : public Picture
 {
     Q_OBJECT
 
@@ -35,6 +35,10 @@ public:
     /// Brackets what each hand spans, and says what it reaches where that is known.
     void setSpans(bool shown, const std::optional<HandSpan>& reach);
     [[nodiscard]] std::optional<HoleId> selected() const { return m_selected; }
+    /// Its handles from the left: a stopper, the holes, the foot.
+    [[nodiscard]] int partCount() const override;
+    [[nodiscard]] QString partWords(int part) const override;
+    [[nodiscard]] QRectF partPlace(int part) const override;
     /// Where a handle is taken hold of, in the widget.
     [[nodiscard]] QPointF grip(const Handle& handle) const;
     [[nodiscard]] QSize sizeHint() const override { return {1000, 176}; }
@@ -53,7 +57,6 @@ protected:
     void mouseMoveEvent(QMouseEvent* event) override;
     void mouseReleaseEvent(QMouseEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
-    bool event(QEvent* event) override;
 
 private:
     struct Scale
@@ -65,6 +68,8 @@ private:
         [[nodiscard]] double x(Metres at) const { return left + at.metres() * perMetre; }
     };
     [[nodiscard]] Scale scale() const;
+    [[nodiscard]] Handle handleOfPart(int part) const;
+    [[nodiscard]] int partOf(const Handle& handle) const;
     [[nodiscard]] const Hole* holeAt(const QPointF& place) const;
     void describe();
     void drawBody(QPainter& painter, const Scale& s) const;

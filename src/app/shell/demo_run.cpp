@@ -64,7 +64,7 @@ bool DemoRun::shootShop()
         for (int row = 0; row < list->count(); ++row)
             if (list->item(row)->data(Qt::AccessibleTextRole).toString().startsWith(QLatin1String("Heron")))
                 list->item(row)->setSelected(true);
-        m_window->setDark(true);
+        m_window->setLook(Style::Look::Dark);
         m_window->findChild<QPushButton*>(QStringLiteral("shopCompare"))->click();
         return false;
     }
@@ -72,7 +72,7 @@ bool DemoRun::shootShop()
         return false;
     m_settled = 0;
     shoot(QStringLiteral("compare"));
-    m_window->setDark(false);
+    m_window->setLook(Style::Look::Light);
     return true;
 }
 

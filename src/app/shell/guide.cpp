@@ -82,23 +82,22 @@ void Guide::addStages()
            "blank "
            "that a simulated player blows.</p>"));
     add("blank", tr("Blank (Ctrl+1)"),
-        tr("<p>The tube as it is: family, bore at stations, wall, mouth, material, a cane's nodes; beside it which keys it "
-           "serves for. "
-           "<i>From the plank</i> counts billets, says what a bore that wandered leaves to be turned, and how deep your reamers "
-           "go.</p>"));
+        tr("<p>The tube as it is: family, bore at stations (drag the squares of the picture, or type), wall, mouth, material, a "
+           "cane's nodes; beside it which keys it serves for. <i>Which bore?</i> lays the plan out on several bores side by "
+           "side. <i>From the plank</i> counts billets, says what a bore that wandered leaves to be turned, what a tenon leaves, "
+           "and how deep your reamers go.</p>"));
     add("edge", tr("Sounding edge (Ctrl+2)"),
-        tr("<p>Voicing: what is heard and what to try first, the reversible before the rest; what each measure of the mouth does "
-           "to "
-           "both registers.</p>"));
+        tr("<p>The mouth, enlarged: drag its squares. What is heard on the left points at the place where the first remedy "
+           "works, the reversible before the rest. The table says what a tenth of each measure does to both registers; under the "
+           "drawing stands how hard the window is to be blown.</p>"));
     add("target", tr("Target (Ctrl+3)"),
         tr("<p>Lowest note, scale, temperament, A4, temperature, how near each note must come. Click the holes of a fingering to "
            "change it; <i>Find fingerings</i> goes through every way to close them.</p>"));
     add("layout", tr("Layout (Ctrl+4)"),
         tr("<p>Places and sizes of the holes, worked out; drag one on the workpiece and every note moves. Where notes stay out "
-           "of "
-           "tolerance it says what would help, and <i>Do so</i> takes it over. <i>Copy an instrument</i> carries a measured one "
-           "over, "
-           "and shows first what its own row plays.</p>"));
+           "of tolerance it says what would help, and <i>Do so</i> takes it over. <i>What would it do?</i> tells what a bell, a "
+           "groove, a rougher bore or another mouthpiece would cost every note. <i>Copy an instrument</i> carries a measured one "
+           "over, and shows first what its own row plays.</p>"));
     add("drill", tr("Drill (Ctrl+5)"),
         tr("<p>The order of work in this material, with its cautions, the full-size template, marks in parts of an inch. A "
            "stopped "
@@ -107,12 +106,11 @@ void Guide::addStages()
            "off stands in the logbook.</p>"));
     add("listen", tr("Listen (Ctrl+6)"),
         tr("<p>Finger the note that is asked, then <b>Space</b>. The reading is kept at once, with its recording. "
-           "<b>Backspace</b> takes "
-           "it back, <b>Enter</b> goes on. <b>H</b> listens without hands: a note that is steady for a second is taken and the "
-           "next one "
-           "comes up; <b>F11</b> shows it across the room. <b>P</b> opens the newest take; <i>Timbre</i> shows how every note "
-           "sounds, "
-           "<i>Trend</i> how that has changed.</p>"));
+           "<b>Backspace</b> takes it back, <b>Enter</b> goes on. <b>H</b> listens without hands: a note that is steady for a "
+           "second is taken and the next one comes up; <b>F11</b> shows it across the room, <b>D</b> sounds the note as it is "
+           "wanted. <b>P</b> opens the newest take. <i>Timbre</i> shows how every note sounds beside its neighbours, beside one "
+           "note or beside a good instrument, and what would make a dull one brighter at which price; <i>Trend</i> how that and "
+           "the pitch have changed.</p>"));
     add("correct", tr("Correct (Ctrl+7)"),
         tr("<p>The card says which cut comes next, how far and with what. Cut exactly so far, measure with calipers, type what "
            "they say, "
@@ -122,17 +120,17 @@ void Guide::addStages()
            "worth. <b>Try "
            "it</b>: drag a hole, the foot or the stopper and see every note move; nothing of it is kept. <b>Registers</b>: how "
            "wide "
-           "octaves or twelfths are. <b>Outcome</b>: what was forecast beside what came.</p>"));
+           "octaves or twelfths are. <b>Outcome</b>: what was forecast beside what came, and the takes before and after the last "
+           "cut to hear.</p>"));
     add("finish", tr("Finish (Ctrl+8)"),
         tr("<p>Oil, wax, lacquer or none: works and days, ticked with their day; what is late moves what follows. Hear every "
-           "note before "
-           "and after, and it says what the finish moved. <i>Calendar</i> reminds, <i>Passport</i> writes what leaves the shop "
-           "with the "
+           "note before and after, and it says what the finish moved; <i>Leave room</i> lowers what is wanted by what it usually "
+           "moves, until you give it back. <i>Calendar</i> reminds, <i>Passport</i> writes what leaves the shop with the "
            "instrument.</p>"));
     add("logbook", tr("Logbook (Ctrl+9)"),
-        tr("<p>Everything that was heard, cut and advised, by kind or by a word. Nothing is erased: a wrong entry is set aside. "
-           "Ctrl+Z "
-           "takes the last entry back, unless it is a cut; Ctrl+Shift+Z brings it back.</p>"));
+        tr("<p>Everything that was heard, cut and advised, day by day, by kind or by a word, with your photographs. Nothing is "
+           "erased: a wrong entry is set aside. Ctrl+Z takes the last entry back, unless it is a cut; Ctrl+Shift+Z brings it "
+           "back.</p>"));
 }
 
 void Guide::addWords()
@@ -141,7 +139,8 @@ void Guide::addWords()
         tr("<p>Filled signs are what sounds now, outlines what the next cut will do. A disc is within tolerance, a triangle "
            "points the "
            "way the note is off; the bar through a sign is one standard deviation. Ctrl+1 to 9 change the stage, Ctrl+I between "
-           "millimetres and inches, Ctrl+D between light and dark, F1 opens and closes this guide.</p>"));
+           "millimetres and inches, Ctrl+D between light and dark, Ctrl+Shift+D to high contrast, F1 opens and closes this "
+           "guide. Pictures are walked by the arrow keys once Tab has reached them.</p>"));
     add("words", tr("Words of the trade"),
         tr("<p><b>Cent</b>: a hundredth of a semitone. <b>Register</b>: the low notes are the first; blown harder or with a vent "
            "the same "

@@ -2,6 +2,7 @@
 #include "app/document/shop_settings.h"
 #include "app/parts/jobs.h"
 #include "app/parts/language.h"
+#include "app/parts/picture.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
 #include "app/shell/demo_run.h"
@@ -12,6 +13,7 @@
 
 #include <QApplication>
 #include <QCommandLineParser>
+#include <QFontInfo>
 #include <QIcon>
 #include <QLocale>
 #include <QSettings>
@@ -19,6 +21,7 @@
 #include <QTemporaryDir>
 #include <QTextStream>
 #include <QTimer>
+#include <algorithm>
 
 using namespace dowel;
 using namespace dowel::app;
@@ -59,6 +62,10 @@ struct Options
     QCommandLineOption picture{QStringLiteral("picture"),
                                QApplication::translate("main", "Leave a picture of the first page in <file> and end."),
                                QStringLiteral("file")};
+    QCommandLineOption type{QStringLiteral("type"),
+                            QApplication::translate("main", "Type this many per cent of its usual size, 75 to 300; without it as "
+                                                            "large as the desktop's own."),
+                            QStringLiteral("percent")};
 
     Options()
     {
@@ -68,7 +75,7 @@ struct Options
         parser.addVersionOption();
         parser.addPositionalArgument(QStringLiteral("workbook"), QApplication::translate("main", "workbook to open"),
                                      QStringLiteral("[BOOK.dowel]"));
-        parser.addOptions({demo, shots, picture});
+        parser.addOptions({demo, shots, picture, type});
     }
 };
 
@@ -83,7 +90,7 @@ void writeManual(const Options& options)
            "flutes, whistles and fifes\n.SH SYNOPSIS\n.B dowel\n[options] [BOOK.dowel]\n.SH DESCRIPTION\n"
         << troff(options.parser.applicationDescription())
         << "\nOne workbook holds one instrument. Without one the shop is opened: every workbook of a folder.\n.SH OPTIONS\n";
-    for (const QCommandLineOption& o : {options.demo, options.shots, options.picture})
+    for (const QCommandLineOption& o : {options.demo, options.shots, options.picture, options.type})
         out << ".TP\n.B "
             << troff(QStringLiteral("--") + o.names().first() +
                      (o.valueName().isEmpty() ? QString() : QLatin1Char(' ') + o.valueName()))
@@ -92,6 +99,13 @@ void writeManual(const Options& options)
     out << ".SH FILES\nSettings and what the shop has learnt lie in the folders of the XDG base directories; workbooks where "
            "their "
            "maker puts them.\n.SH SEE ALSO\n.BR dowel-cli (1)\n";
+}
+
+/// How much larger than the usual ten points the desktop wants type.
+double desktopScale()
+{
+    constexpr double usual_pt = 10.0;
+    return QFontInfo(QApplication::font()).pointSizeF() / usual_pt;
 }
 
 /// Leaves a picture of the window when it has been drawn, and ends.
@@ -133,6 +147,10 @@ int main(int argc, char** argv)
     if (shooting) // the demonstration leaves the user's settings and workbooks alone
         QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, scratch.path());
     Style::loadFonts();
+    Picture::makeAccessible();
+    Style::setTextScale(parser.isSet(options.type) ? parser.value(options.type).toDouble() / 100.0
+                        : shooting                 ? 1.0
+                                                   : std::max(1.0, desktopScale()));
     speak(shooting ? QStringLiteral("en") : languageFor(chosenLanguage(), QLocale::system().uiLanguages()));
     if (shooting)
         return shoot(application, scratch.path(), parser.value(shots));

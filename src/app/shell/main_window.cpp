@@ -9,6 +9,7 @@
 #include "app/document/shop_settings.h"
 #include "app/finish/finish_page.h"
 #include "app/listen/listen_page.h"
+#include "app/listen/voice.h"
 #include "app/logbook/logbook_page.h"
 #include "app/parts/language.h"
 #include "app/parts/message_bar.h"
@@ -65,8 +66,10 @@ MainWindow::MainWindow(std::unique_ptr<Questions> questions, QString folder)
       m_messages(new MessageBar(this))
 {
     const QSettings settings;
-    const bool dark = settings.value(QStringLiteral("dark"), false).toBool();
-    Style(dark).apply(); // before there are widgets: what is made afterwards has its looks from the start
+    const auto look = settings.value(QStringLiteral("contrast"), false).toBool() ? Style::Look::Contrast
+                      : settings.value(QStringLiteral("dark"), false).toBool()   ? Style::Look::Dark
+                                                                                 : Style::Look::Light;
+    Style(look).apply(); // before there are widgets: what is made afterwards has its looks from the start
     setObjectName(QStringLiteral("mainWindow"));
     setWindowTitle(tr("Dowel"));
     resize(1280, 800);
@@ -89,7 +92,8 @@ MainWindow::MainWindow(std::unique_ptr<Questions> questions, QString folder)
     desk->addWidget(m_stages);
     desk->addWidget(m_benches, 1);
     setInches(settings.value(QStringLiteral("inches"), false).toBool());
-    m_darkAction->setChecked(dark);
+    m_darkAction->setChecked(look == Style::Look::Dark);
+    m_contrastAction->setChecked(look == Style::Look::Contrast);
     for (QAction* a : m_needBook)
         a->setEnabled(false);
     m_shop->refresh();
@@ -240,8 +244,13 @@ void MainWindow::buildViewMenu(QMenu* view)
         view, tr("Sizes in &inches"), QKeySequence(QStringLiteral("Ctrl+I")), [this](bool on) { setInches(on); }, false);
     m_inches->setCheckable(true);
     m_darkAction = act(
-        view, tr("&Dark"), QKeySequence(QStringLiteral("Ctrl+D")), [this](bool on) { setDark(on); }, false);
+        view, tr("&Dark"), QKeySequence(QStringLiteral("Ctrl+D")),
+        [this](bool on) { setLook(on ? Style::Look::Dark : Style::Look::Light); }, false);
     m_darkAction->setCheckable(true);
+    m_contrastAction = act(
+        view, tr("High &contrast"), QKeySequence(QStringLiteral("Ctrl+Shift+D")),
+        [this](bool on) { setLook(on ? Style::Look::Contrast : Style::Look::Light); }, false);
+    m_contrastAction->setCheckable(true);
 
     auto* languages = view->addMenu(tr("&Language"));
     auto* oneOf = new QActionGroup(this);
@@ -253,6 +262,18 @@ void MainWindow::buildViewMenu(QMenu* view)
         a->setChecked(chosenLanguage() == QLatin1String(code));
         oneOf->addAction(a);
     }
+    auto* spokenNames = act(
+        view, tr("&Speak the fingerings"), QKeySequence(),
+        [this](bool on) {
+            QSettings().setValue(QStringLiteral("spoken"), on);
+            if (m_listen != nullptr)
+                m_listen->setSpoken(on);
+        },
+        false);
+    spokenNames->setCheckable(true);
+    spokenNames->setEnabled(hasVoice());
+    spokenNames->setChecked(hasVoice() && QSettings().value(QStringLiteral("spoken"), false).toBool());
+    spokenNames->setToolTip(tr("Each fingering is spoken when it is asked for, by the desktop's voice."));
     act(
         view, tr("&Across the room"), QKeySequence(Qt::Key_F11), [this] { m_listen->showFar(); }, true);
 }
@@ -277,7 +298,7 @@ void MainWindow::writeTemplate()
             if (to.ends_with(".svg") || to.ends_with(".dxf"))
                 return io::writeFileWhole(to, to.ends_with(".svg") ? draw::templateSvg(sheet, present.spec().name)
                                                                    : draw::templateDxf(sheet));
-            const auto pdf = draw::templatePdf(sheet, present.spec().name, draw::Paper::A4);
+            const auto pdf = draw::templatePdf(sheet, present.spec().name, draw::paperHere());
             return pdf ? io::writeFileWhole(to, *pdf) : Status(pdf.error());
         },
         [this, path](const Status& done) {
@@ -524,6 +545,7 @@ void MainWindow::makePages()
                  m_workpiece = new Workpiece(m_bench);
                  m_pages = new Pages(m_bench);
                  m_listen = new ListenPage(*m_document, *m_questions, m_pages);
+                 m_listen->setSpoken(QSettings().value(QStringLiteral("spoken"), false).toBool());
                  m_listen->hide();
              },
              [this] {
@@ -535,7 +557,7 @@ void MainWindow::makePages()
                  m_finish->hide();
              },
              [this] {
-                 m_logbook = new LogbookPage(*m_document, m_pages);
+                 m_logbook = new LogbookPage(*m_document, *m_questions, m_pages);
                  m_logbook->hide();
                  makeNothingPage();
                  bindDocument();
@@ -910,11 +932,13 @@ void MainWindow::setInches(bool inches)
     m_logbook->setUnit(m_unit);
 }
 
-void MainWindow::setDark(bool dark)
+void MainWindow::setLook(Style::Look look)
 {
-    m_darkAction->setChecked(dark);
-    QSettings().setValue(QStringLiteral("dark"), dark);
-    Style(dark).apply();
+    m_darkAction->setChecked(look == Style::Look::Dark);
+    m_contrastAction->setChecked(look == Style::Look::Contrast);
+    QSettings().setValue(QStringLiteral("dark"), look == Style::Look::Dark);
+    QSettings().setValue(QStringLiteral("contrast"), look == Style::Look::Contrast);
+    Style(look).apply();
     update();
 }
 

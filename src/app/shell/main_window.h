@@ -4,6 +4,7 @@
 
 #include "app/document/document.h"
 #include "app/parts/jobs.h"
+#include "app/parts/style.h"
 #include "io/plan_json.h"
 #include "text/units.h"
 
@@ -62,7 +63,7 @@ public:
     void beginNew(Family family, const QString& name);
     /// The shop; the instrument that is open stays open.
     void showShop();
-    void setDark(bool dark);
+    void setLook(Style::Look look);
     void setInches(bool inches);
 
 Q_SIGNALS:
@@ -154,6 +155,7 @@ private:
     Guide* m_guide = nullptr;
     QAction* m_inches = nullptr;
     QAction* m_darkAction = nullptr;
+    QAction* m_contrastAction = nullptr;
     text::LengthUnit m_unit = text::LengthUnit::Millimetres;
 };
 

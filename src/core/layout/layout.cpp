@@ -169,7 +169,10 @@ std::vector<std::pair<Wish, LayoutWishes>> relaxed(const LayoutWishes& wishes)
     add(true, Wish::SmallestHole, [](LayoutWishes& w) { w.smallest = w.smallest * 0.6; });
     add(wishes.oneBit, Wish::OneBit, [](LayoutWishes& w) { w.oneBit = false; });
     add(!wishes.bits.empty(), Wish::Bits, [](LayoutWishes& w) { w.bits.clear(); });
-    add(wishes.equalSpacing, Wish::EqualSpacing, [](LayoutWishes& w) { w.equalSpacing = false; });
+    add(wishes.equalSpacing || wishes.spacing, Wish::EqualSpacing, [](LayoutWishes& w) {
+        w.equalSpacing = false;
+        w.spacing.reset();
+    });
     add(wishes.evenTimbre, Wish::EvenTimbre, [](LayoutWishes& w) { w.evenTimbre = false; });
     add(wishes.fixedLength, Wish::FixedLength, [](LayoutWishes& w) { w.fixedLength = false; });
     return others;
@@ -177,6 +180,25 @@ std::vector<std::pair<Wish, LayoutWishes>> relaxed(const LayoutWishes& wishes)
 
 // Of the aim's loss: what is worth telling, a chance a fifth better.
 constexpr double worthTelling = 0.2;
+
+/// The spacing nearest to the one that is set with which every note comes in. Errors: Cancelled.
+Result<std::optional<Metres>> nearestSpacing(const Row& best, const Posterior& posterior, LayoutWishes wishes,
+                                             const Cancel& cancel)
+{
+    constexpr double step_mm = 0.5;
+    constexpr int most = 16;
+    const Metres set = *wishes.spacing;
+    for (int i = 1; i <= most; ++i)
+        for (const double sign : {-1.0, 1.0}) {
+            wishes.spacing = set + Metres::fromMillimetres(sign * i * step_mm);
+            const auto row = layout::bestRow(best.shape, posterior, wishes, cancel);
+            if (!row && row.error().code == ErrorCode::Cancelled)
+                return row.error();
+            if (row && row->reached)
+                return std::optional(*wishes.spacing);
+        }
+    return std::optional<Metres>{};
+}
 
 /// Errors: Cancelled; what cannot be laid out at all is left out.
 Status addCosts(Layout& layout, const Row& best, const Posterior& posterior, const LayoutWishes& wishes, const Cancel& cancel)
@@ -187,7 +209,14 @@ Status addCosts(Layout& layout, const Row& best, const Posterior& posterior, con
         if (!other && other.error().code == ErrorCode::Cancelled)
             return other.error();
         if (other && other->loss < best.loss - worthTelling)
-            layout.costs.push_back({wish, other->worst, other->rms, other->reached});
+            layout.costs.push_back({wish, other->worst, other->rms, other->reached, {}});
+        if (wish == Wish::EqualSpacing && wishes.spacing && other && other->reached && !layout.reached) {
+            const auto nearest = nearestSpacing(best, posterior, wishes, cancel);
+            if (!nearest)
+                return nearest.error();
+            if (!layout.costs.empty() && layout.costs.back().wish == wish)
+                layout.costs.back().nearestSpacing = *nearest;
+        }
     }
     std::sort(layout.costs.begin(), layout.costs.end(),
               [](const WishCost& a, const WishCost& b) { return a.rms_cents < b.rms_cents; });

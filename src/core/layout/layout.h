@@ -47,6 +47,7 @@ struct LayoutWishes
     bool oneBit = false;                                 ///< all holes alike
     std::vector<Metres> bits;                            ///< where not empty, final sizes are among these
     bool equalSpacing = false;                           ///< within each hand
+    std::optional<Metres> spacing{};                     ///< of neighbouring holes of a hand: the maker's thumb, say
     bool evenTimbre = false;                             ///< the cutoff of neighbouring holes alike, as far as the notes allow
     bool fixedLength = false;                            ///< the tube stays as long as it is
     Metres allowance = Metres::fromMillimetres(0.8);     ///< by which holes start undersized, at least
@@ -65,6 +66,8 @@ struct WishCost
     double worst_cents = 0.0; ///< of the layout without it, furthest off
     double rms_cents = 0.0;
     bool mends = false; ///< without it every note is within tolerance
+    /// Of a spacing that is set: the nearest one with which every note is within tolerance, where one is near.
+    std::optional<Metres> nearestSpacing{};
 };
 
 /// One number of the tube as it was changed.

@@ -29,6 +29,8 @@ constexpr double limitEase_mm = 0.05;
 // Keeps a hole that no fingering opens from drifting.
 constexpr double rowForce = 0.0015;
 constexpr double spacingForce = 0.35;
+// A spacing that is set holds to a few hundredths.
+constexpr double setSpacingForce = 30.0;
 // Of a cutoff an e-fold higher than its neighbour, in tolerances.
 constexpr double timbreForce = 6.0;
 // Wider than this share of the bore a hole is hard to cut cleanly and to cover: common practice, no source.
@@ -137,7 +139,9 @@ public:
             addReach(x, sum);
         if (m_wishes->evenTimbre)
             addTimbre(*shape, x, sum);
-        if (m_wishes->equalSpacing)
+        if (m_wishes->spacing)
+            addSetSpacing(x, sum);
+        else if (m_wishes->equalSpacing)
             addSpacing(*shape, x, sum);
         for (std::size_t i = 0; i < m_v.reshapings.size(); ++i)
             add(sum, reshapingForce * x[m_v.reshaping(i)], {{m_v.reshaping(i), reshapingForce}});
@@ -237,6 +241,12 @@ private:
         };
         limit(m_neighbours, m_wishes->reach->step);
         limit(m_hands, m_wishes->reach->span);
+    }
+    void addSetSpacing(const Eigen::VectorXd& x, Quadratic& sum) const
+    {
+        for (const auto& [low, high] : m_neighbours)
+            add(sum, setSpacingForce * (x[m_v.place(low)] - x[m_v.place(high)] - m_wishes->spacing->millimetres()),
+                {{m_v.place(low), setSpacingForce}, {m_v.place(high), -setSpacingForce}});
     }
     void addSpacing(const Instrument& shape, const Eigen::VectorXd& x, Quadratic& sum) const
     {

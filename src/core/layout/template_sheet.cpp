@@ -50,6 +50,23 @@ void addRuler(TemplateSheet& sheet)
     }
 }
 
+/// What to cut along, the lap that is glued under the other edge, and which way the mouth lies.
+void addOutline(TemplateSheet& sheet)
+{
+    using Line = SheetCurve::Line;
+    const double half = sheet.round_m / 2.0;
+    const double end = sheet.length_m;
+    sheet.curves.push_back({Line::Outline, true, {{0.0, -half}, {end, -half}, {end, half + lap_m}, {0.0, half + lap_m}}});
+    sheet.curves.push_back(straight(Line::Lap, {0.0, half}, {end, half}));
+    sheet.labels.push_back({{end * 0.5, half + lap_m * 0.3}, "lap: glue it under the other edge", true});
+    const double tip = end - 0.004;
+    constexpr double head = 0.002;
+    const double y = -half + 0.016;
+    sheet.curves.push_back({Line::Edge, false, {{tip - 0.014, y}, {tip, y}, {tip - head, y + head}}});
+    sheet.curves.push_back(straight(Line::Edge, {tip, y}, {tip - head, y - head}));
+    sheet.labels.push_back({{tip - 0.014, y + 0.0015}, "mouth"});
+}
+
 } // namespace
 
 TemplateSheet templateSheet(const Instrument& start, const Instrument& goal, double pilot_m)
@@ -74,6 +91,7 @@ TemplateSheet templateSheet(const Instrument& start, const Instrument& goal, dou
 
     sheet.curves.push_back(straight(Line::Centre, {0.0, 0.0}, {sheet.length_m, 0.0}));
     sheet.curves.push_back(straight(Line::Edge, {0.0, -half}, {0.0, half}));
+    addOutline(sheet);
     sheet.labels.push_back({{0.002, half - 0.004}, "foot edge; hole: size now - at most, below it the distance from here (mm)"});
     const double cut = goal.length().metres();
     if (cut < foot - 1e-5) {
@@ -101,6 +119,8 @@ TemplateSheet templateSheet(const Instrument& start, const Instrument& goal, dou
         const double away = h.side == Side::Back ? -1.0 : 1.0; // inwards from the seam
         constexpr double line_m = 0.0034;
         sheet.labels.push_back({{x, y + away * (reach + 0.0015)}, h.id.text, true});
+        sheet.list.push_back({h.side == Side::Back ? h.id.text + ", at the back" : h.id.text, millimetres(x),
+                              millimetres(h.diameter.metres()), millimetres(std::max(h.diameter, last.diameter).metres())});
         const std::string sizes = millimetres(h.diameter.metres()) +
                                   (last.diameter > h.diameter ? "-" + millimetres(last.diameter.metres()) : std::string());
         sheet.labels.push_back({{x, y + (h.side == Side::Back ? -reach - 0.0015 - line_m : -reach - 0.0030)}, sizes, true});

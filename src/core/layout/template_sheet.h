@@ -7,6 +7,7 @@
 
 #include "core/instrument/instrument.h"
 
+#include <array>
 #include <string>
 #include <vector>
 
@@ -20,7 +21,7 @@ struct SheetPoint
 
 struct SheetCurve
 {
-    enum class Line { Final, Start, Pilot, Edge, Centre, Ruler };
+    enum class Line { Final, Start, Pilot, Edge, Centre, Ruler, Outline, Lap };
     Line line = Line::Final;
     bool closed = false;
     std::vector<SheetPoint> points;
@@ -39,7 +40,12 @@ struct TemplateSheet
     double round_m = 0.0;  ///< circumference where the tube is widest
     std::vector<SheetCurve> curves;
     std::vector<SheetLabel> labels;
+    /// What is drilled and cut, a line a hole from the foot: hole, from the foot, first, at most; millimetres.
+    std::vector<std::array<std::string, 4>> list;
 };
+
+/// What lies under the seam when the sheet is glued to a sleeve.
+inline constexpr double lap_m = 0.006;
 
 /// start: the row that is drilled first, goal: every hole at its final size (the same instrument where nothing else is
 /// known); both with the same holes. pilot_m: diameter of the pilot bit. The window or embouchure hole is drawn, too.

@@ -16,6 +16,21 @@ bool sameFingers(const Fingering& a, const Fingering& b)
     return left == right && a.half == b.half;
 }
 
+/// The same but for holes at the back: a thumb or register hole that is opened, or pinched, to reach the register above.
+bool sameButForTheThumb(const InstrumentSpec& spec, const Fingering& a, const Fingering& b)
+{
+    std::set<HoleId> back;
+    for (const Hole& h : spec.holes)
+        if (h.side == Side::Back)
+            back.insert(h.id);
+    const auto fingers = [&back](Fingering f) {
+        std::erase_if(f.closed, [&back](const HoleId& id) { return back.contains(id); });
+        std::erase_if(f.half, [&back](const HalfHole& h) { return back.contains(h.hole); });
+        return f;
+    };
+    return sameFingers(fingers(a), fingers(b));
+}
+
 /// A small amount of a lever in the direction in which it has somewhere to go.
 Metres trialOf(const Lever& lever)
 {
@@ -32,11 +47,23 @@ Result<RegisterView> registersOf(const Posterior& posterior, const Instrument& s
 {
     RegisterView view;
     const auto& fingerings = shape.spec().fingerings;
-    for (std::size_t low = 0; low < fingerings.size(); ++low)
-        for (std::size_t high = 0; high < fingerings.size(); ++high)
-            if (fingerings[high].registerNumber == fingerings[low].registerNumber + 1 &&
-                sameFingers(fingerings[low], fingerings[high]))
-                view.pairs.push_back({low, high, {}});
+    for (std::size_t high = 0; high < fingerings.size(); ++high) {
+        std::optional<std::size_t> below;
+        for (std::size_t low = 0; low < fingerings.size(); ++low) {
+            if (fingerings[high].registerNumber != fingerings[low].registerNumber + 1)
+                continue;
+            if (sameFingers(fingerings[low], fingerings[high])) {
+                below = low;
+                break;
+            }
+            if (!below && sameButForTheThumb(shape.spec(), fingerings[low], fingerings[high]))
+                below = low;
+        }
+        if (below)
+            view.pairs.push_back({*below, high, {}});
+    }
+    std::stable_sort(view.pairs.begin(), view.pairs.end(),
+                     [](const RegisterPair& a, const RegisterPair& b) { return a.low < b.low; });
     if (view.pairs.empty())
         return view;
     const auto now = posterior.cents(shape);

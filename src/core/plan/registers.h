@@ -9,7 +9,7 @@
 
 namespace dowel {
 
-/// One fingering in two registers, one above the other.
+/// One fingering in two registers, one above the other; the upper one may have a thumb or register hole opened.
 struct RegisterPair
 {
     std::size_t low = 0; ///< positions in the specification

@@ -347,6 +347,22 @@ Status Workbook::check(const EntryBody& body) const
             return Error{ErrorCode::BadValue, "finish", std::to_string(f->finish.size()) + " letters; must be 1 to 100000"};
         return Done{};
     }
+    if (const auto* p = std::get_if<PatternEntry>(&body)) {
+        constexpr std::size_t mostNotes = 500;
+        if (p->alike && present().find(*p->alike) == nullptr)
+            return Error{ErrorCode::UnknownName, "fingering", p->alike->text};
+        if (p->alike && !p->notes.empty())
+            return Error{ErrorCode::BadValue, "pattern", "one note or an instrument, not both"};
+        if (p->notes.size() > mostNotes)
+            return Error{ErrorCode::BadValue, "pattern", std::to_string(p->notes.size()) + " notes; must be at most 500"};
+        return Done{};
+    }
+    if (const auto* p = std::get_if<PhotoEntry>(&body)) {
+        constexpr std::size_t longestWords = 1000;
+        if (p->words.size() > longestWords)
+            return Error{ErrorCode::BadValue, "photo", std::to_string(p->words.size()) + " letters; must be at most 1000"};
+        return Done{};
+    }
     if (const auto* s = std::get_if<SchoolEntry>(&body);
         s != nullptr && !(s->school.evenTimbre >= 0.0 && s->school.evenTimbre <= 1.0))
         return Error{ErrorCode::BadValue, "even_timbre", std::to_string(s->school.evenTimbre) + "; must be 0 to 1"};
@@ -506,6 +522,14 @@ int Workbook::finishChanges() const
 {
     return static_cast<int>(std::count_if(m_entries.begin(), m_entries.end(),
                                           [](const Entry& e) { return std::holds_alternative<FinishEntry>(e.body); }));
+}
+
+const PatternEntry* Workbook::pattern() const
+{
+    for (auto it = m_entries.rbegin(); it != m_entries.rend(); ++it)
+        if (const auto* p = std::get_if<PatternEntry>(&it->body); p != nullptr && !isSetAside(it->id))
+            return p->alike || !p->notes.empty() ? p : nullptr;
+    return nullptr;
 }
 
 School Workbook::school() const

@@ -8,6 +8,7 @@
 #include "core/instrument/instrument.h"
 #include "core/record/advice.h"
 
+#include <array>
 #include <cstdint>
 #include <optional>
 #include <string>
@@ -124,8 +125,29 @@ struct BuiltEntry
     Instrument built;
 };
 
+/// A photograph; its small copy is kept beside the entry, as a recording is beside a reading.
+struct PhotoEntry
+{
+    std::string words; ///< what it shows; may be empty
+};
+
+/// What the notes are to sound like from here on: one note of this instrument, or a good instrument as it was heard, note by
+/// note. Neither: like nothing in particular again.
+struct PatternEntry
+{
+    struct Note
+    {
+        FingeringId id;
+        std::array<std::optional<double>, 6> value{}; ///< as NoteTimbre has them
+        std::vector<double> partials_dB{};
+    };
+    std::optional<FingeringId> alike;
+    std::string from{}; ///< the other instrument's name
+    std::vector<Note> notes{};
+};
+
 using EntryBody = std::variant<ReadingEntry, CutEntry, Advice, SetAsideEntry, PracticeEntry, NoteEntry, MeasureEntry, SchoolEntry,
-                               AmendEntry, PlanEntry, BuiltEntry, FinishEntry>;
+                               AmendEntry, PlanEntry, BuiltEntry, FinishEntry, PhotoEntry, PatternEntry>;
 
 struct Entry
 {
@@ -184,6 +206,8 @@ public:
     /// How it is finished, as last kept; nothing where there is none. changes: how often it was kept.
     [[nodiscard]] const std::string* finish() const;
     [[nodiscard]] int finishChanges() const;
+    /// What the notes are to sound like; nullptr where nothing is said.
+    [[nodiscard]] const PatternEntry* pattern() const;
     /// Whether there is anything to hear: a bare tube has no fingerings yet.
     [[nodiscard]] bool sounds() const { return !present().spec().fingerings.empty(); }
     /// What was wanted when an entry was made.

@@ -52,6 +52,7 @@ struct FinishPlan
     std::string recipe; ///< its name: a stable word, or the maker's own
     std::chrono::sys_days start{};
     std::vector<FinishWork> works;
+    double room_cents = 0.0; ///< that targets were lowered by to leave room for what it will move
     friend bool operator==(const FinishPlan&, const FinishPlan&) = default;
 };
 /// Errors: BadValue (where = "/works/3/days" and so on): days, weights, humidities and texts within bounds, 1 to 60 works.

@@ -197,15 +197,16 @@ Result<std::vector<Station>> reamed(const std::vector<Station>& bore, const Ream
     return simplified(std::move(after));
 }
 
-Result<std::optional<Metres>> deepest(const std::vector<Station>& bore, const std::vector<Station>& wanted, const Reamer& reamer,
-                                      From from)
+namespace {
+
+constexpr Metres slack = Metres::fromMillimetres(0.01);
+
+/// How deep a reamer's tip goes before it is wider anywhere than this bore.
+Metres goesInto(const std::vector<Station>& wanted, const Reamer& reamer, From from)
 {
-    if (auto ok = checked(reamer); !ok)
-        return ok.error();
-    const Metres length = bore.back().at;
-    constexpr Metres slack = Metres::fromMillimetres(0.01);
+    const Metres length = wanted.back().at;
     const auto fits = [&](Metres deep) {
-        for (const Metres at : placesOf(bore, reamer, from, deep))
+        for (const Metres at : placesOf(wanted, reamer, from, deep))
             if (reamerAt(reamer, from, deep, length, at) > boreDiameterAt(wanted, at) + slack)
                 return false;
         return true;
@@ -213,22 +214,94 @@ Result<std::optional<Metres>> deepest(const std::vector<Station>& bore, const st
     // It grows wider from its tip, so what fits at a depth fits at every lesser one.
     Metres low;
     Metres high = length;
-    if (!fits(high)) {
-        constexpr int halvings = 24;
-        for (int i = 0; i < halvings; ++i) {
-            const Metres middle = (low + high) / 2.0;
-            (fits(middle) ? low : high) = middle;
-        }
-    } else {
-        low = high;
+    if (fits(high))
+        return high;
+    constexpr int halvings = 24;
+    for (int i = 0; i < halvings; ++i) {
+        const Metres middle = (low + high) / 2.0;
+        (fits(middle) ? low : high) = middle;
     }
+    return low;
+}
+
+Metres wholeTenths(Metres m)
+{
+    return Metres::fromMillimetres(std::floor(m.millimetres() * 10.0 + 1e-6) / 10.0);
+}
+
+} // namespace
+
+Result<std::optional<Metres>> deepest(const std::vector<Station>& bore, const std::vector<Station>& wanted, const Reamer& reamer,
+                                      From from)
+{
+    if (auto ok = checked(reamer); !ok)
+        return ok.error();
+    const Metres low = goesInto(wanted, reamer, from);
     if (low.millimetres() < 0.1)
         return std::optional<Metres>();
     bool cuts = false;
     for (const Metres at : placesOf(bore, reamer, from, low))
-        cuts = cuts || reamerAt(reamer, from, low, length, at) > boreDiameterAt(bore, at) + slack;
-    return cuts ? std::optional(Metres::fromMillimetres(std::floor(low.millimetres() * 10.0 + 1e-6) / 10.0))
-                : std::optional<Metres>();
+        cuts = cuts || reamerAt(reamer, from, low, bore.back().at, at) > boreDiameterAt(bore, at) + slack;
+    return cuts ? std::optional(wholeTenths(low)) : std::optional<Metres>();
+}
+
+Result<std::optional<ReamerForIt>> reamerFor(const std::vector<Station>& bore, const std::vector<Station>& wanted,
+                                             const std::vector<Reamer>& reamers, Metres near)
+{
+    std::optional<ReamerForIt> best;
+    for (const Reamer& r : reamers)
+        for (const From from : {From::Foot, From::Head}) {
+            const auto deep = deepest(bore, wanted, r, from);
+            if (!deep)
+                return deep.error();
+            if (!*deep)
+                continue;
+            const auto after = reamed(bore, r, from, **deep);
+            if (!after)
+                continue; // its tip would stand out at the other end
+            Metres worst;
+            for (double mm = 0.0; mm <= wanted.back().at.millimetres(); mm += 0.5) {
+                const Metres at = Metres::fromMillimetres(mm);
+                worst = std::max(worst, boreDiameterAt(wanted, at) - boreDiameterAt(*after, at));
+            }
+            if (worst <= near && (!best || worst < best->worst))
+                best = ReamerForIt{r.name, from, **deep, **deep - wholeTenths(goesInto(bore, r, from)), worst};
+        }
+    return best;
+}
+
+Result<TenonWalls> wallsOf(const Tenon& t)
+{
+    const TenonWalls w{(t.tenon - t.bore) / 2.0, (t.outside - t.tenon) / 2.0 - t.cork, (t.tenon - t.bore) / 4.0};
+    const auto number = [](Metres m) {
+        return std::to_string(m.millimetres()) + " mm";
+    };
+    if (!(w.tenon.metres() > 0.0))
+        return Error{ErrorCode::BadValue, "tenon", number(t.tenon) + "; the bore is " + number(t.bore)};
+    if (!(w.socket.metres() > 0.0))
+        return Error{ErrorCode::BadValue, "tenon", number(t.tenon) + "; the tube is " + number(t.outside)};
+    return w;
+}
+
+Result<HornMouth> mouthOf(const HornMeasured& horn, Metres leastWall)
+{
+    const auto number = [](Metres m) {
+        return std::to_string(m.millimetres()) + " mm";
+    };
+    const Metres solid = horn.outsideLength - horn.wire;
+    if (!(horn.wire.metres() > 0.0) || !(solid.metres() >= 0.0))
+        return Error{ErrorCode::BadValue, "wire", number(horn.wire) + "; outside the horn is " + number(horn.outsideLength)};
+    if (!(horn.acrossTip.metres() > 0.0) || horn.acrossHollowEnd < horn.acrossTip)
+        return Error{ErrorCode::BadValue, "across", number(horn.acrossHollowEnd) + " after " + number(horn.acrossTip)};
+    const Metres needed = horn.bore + leastWall * 2.0;
+    if (needed > horn.acrossHollowEnd)
+        return Error{ErrorCode::BadValue, "across", number(horn.acrossHollowEnd) + "; must be at least " + number(needed)};
+    // It tapers evenly from where the hollow ends to the tip, as far as a maker measures it.
+    const Metres grows = horn.acrossHollowEnd - horn.acrossTip;
+    const double share = grows.metres() > 0.0 ? std::max(0.0, (needed - horn.acrossTip) / grows) : 0.0;
+    const Metres cut = solid * share;
+    const Metres across = horn.acrossTip + grows * share;
+    return HornMouth{solid, cut, horn.outsideLength - cut, solid - cut, (across - horn.bore) / 2.0};
 }
 
 Result<ReamPlan> reamPlan(std::vector<Station> bore, const std::vector<Station>& wanted, const std::vector<Reamer>& reamers,

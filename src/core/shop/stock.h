@@ -102,6 +102,60 @@ enum class From { Head, Foot };
 /// How deep its tip may go so that the bore becomes nowhere wider than wanted. Nothing where it does not cut at all within that.
 [[nodiscard]] Result<std::optional<Metres>> deepest(const std::vector<Station>& bore, const std::vector<Station>& wanted,
                                                     const Reamer& reamer, From from);
+/// A reamer of the shop that does a reaming as it was asked for: how deep its tip goes then, and how much deeper that is than
+/// where it now rests without cutting.
+struct ReamerForIt
+{
+    std::string reamer;
+    From from = From::Foot;
+    Metres deep;
+    Metres deeper;
+    Metres worst; ///< by how much the bore then differs from what was asked for, at most
+};
+/// The one that comes nearest, passing nowhere what is wanted; nothing where none comes within near. Errors: those of checked().
+[[nodiscard]] Result<std::optional<ReamerForIt>> reamerFor(const std::vector<Station>& bore, const std::vector<Station>& wanted,
+                                                           const std::vector<Reamer>& reamers, Metres near);
+
+/// A joint: the tenon of one part in the socket of the next. What is left of the wood there.
+struct Tenon
+{
+    Metres outside; ///< of the tube beside it
+    Metres bore;
+    Metres tenon;  ///< its outside, without its cork or thread
+    Metres length; ///< that goes into the socket
+    Metres cork;   ///< how thick cork or thread lies on it, pressed
+};
+struct TenonWalls
+{
+    Metres tenon;  ///< left between bore and tenon's outside
+    Metres socket; ///< left between socket and outside
+    Metres gap;    ///< how deep the groove for cork or thread may be at most
+};
+/// Errors: BadValue (where = "tenon", no wood left).
+[[nodiscard]] Result<TenonWalls> wallsOf(const Tenon& tenon);
+
+/// A natural horn, measured: how long it is outside along its bend, how far a wire goes in from the wide end along the bend, and
+/// its outside across at the tip and where the hollow ends.
+struct HornMeasured
+{
+    Metres outsideLength;
+    Metres wire;
+    Metres acrossTip;
+    Metres acrossHollowEnd;
+    Metres bore; ///< that the mouth's hole is drilled to
+};
+struct HornMouth
+{
+    Metres solid;  ///< of the tip
+    Metres cut;    ///< from the tip, where enough stands round the hole
+    Metres length; ///< of the tube then, along the bend
+    Metres drill;  ///< through solid tip from the cut to the hollow
+    Metres wall;   ///< round the hole at the cut
+};
+/// Cut as near to the tip as leaves at least so much wall round the hole. Errors: BadValue (where = "wire" or "across", facts =
+/// why: nowhere thick enough).
+[[nodiscard]] Result<HornMouth> mouthOf(const HornMeasured& horn, Metres leastWall);
+
 /// Reamers that bring a bore towards another, each as deep as it may go, widest first, so that a narrow one follows a bore that
 /// is there; and how far the result is from what was wanted, at its worst.
 struct ReamStep

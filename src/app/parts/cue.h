@@ -1,10 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Short sounds to the player: a note was taken; and the reference tone. Silent where there is no loudspeaker.
+// Short sounds to the player: a note was taken; the reference tone; a recording. Silent where there is no loudspeaker.
 #pragma once
 
 #include <QBuffer>
 #include <QObject>
 #include <memory>
+#include <vector>
 
 class QAudioSink;
 
@@ -19,10 +20,13 @@ public:
     ~Cue() override;
     /// False where there is nothing to sound it with.
     bool sound(double hertz, double seconds);
+    /// A recording. False likewise.
+    bool play(const std::vector<float>& values, double rate_Hz);
     /// 16 bit, one channel, faded at both ends; what sound() plays.
     [[nodiscard]] static QByteArray tone(double hertz, double seconds, int rate);
 
 private:
+    bool start(const QByteArray& data, int rate);
     std::unique_ptr<QAudioSink> m_sink;
     QBuffer m_buffer;
 };

@@ -1,8 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/listen/cue.h"
+#include "app/parts/cue.h"
 
 #include <QAudioSink>
 #include <QMediaDevices>
+#include <algorithm>
 #include <cmath>
 #include <numbers>
 
@@ -35,11 +36,29 @@ QByteArray Cue::tone(double hertz, double seconds, int rate)
 
 bool Cue::sound(double hertz, double seconds)
 {
+    constexpr int rate = 48000;
+    return start(tone(hertz, seconds, rate), rate);
+}
+
+bool Cue::play(const std::vector<float>& values, double rate_Hz)
+{
+    QByteArray data;
+    data.reserve(static_cast<qsizetype>(2 * values.size()));
+    for (const float v : values) {
+        const auto s = static_cast<qint16>(std::lround(std::clamp(v, -1.0F, 1.0F) * 32767.0F));
+        data.append(static_cast<char>(s & 0xFF));
+        data.append(static_cast<char>((s >> 8) & 0xFF));
+    }
+    return start(data, static_cast<int>(std::lround(rate_Hz)));
+}
+
+bool Cue::start(const QByteArray& data, int rate)
+{
     const QAudioDevice device = QMediaDevices::defaultAudioOutput();
     if (device.isNull())
         return false;
     QAudioFormat format;
-    format.setSampleRate(48000);
+    format.setSampleRate(rate);
     format.setChannelCount(1);
     format.setSampleFormat(QAudioFormat::Int16);
     if (!device.isFormatSupported(format))
@@ -47,7 +66,7 @@ bool Cue::sound(double hertz, double seconds)
     if (m_sink)
         m_sink->stop();
     m_buffer.close();
-    m_buffer.setData(tone(hertz, seconds, format.sampleRate()));
+    m_buffer.setData(data);
     m_buffer.open(QIODevice::ReadOnly);
     m_sink = std::make_unique<QAudioSink>(device, format);
     m_sink->start(&m_buffer);

@@ -1,0 +1,180 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/design/bores_dialog.h"
+
+#include "app/parts/form.h"
+#include "app/parts/style.h"
+#include "text/errors.h"
+
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QLabel>
+#include <QPushButton>
+#include <QTableWidget>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
+
+namespace dowel::app {
+
+namespace {
+
+using session::BoreKind;
+
+QString kindWords(BoreKind kind)
+{
+    switch (kind) {
+    case BoreKind::AsPlanned: return BoresDialog::tr("as planned");
+    case BoreKind::Narrower: return BoresDialog::tr("narrower");
+    case BoreKind::Wider: return BoresDialog::tr("wider");
+    case BoreKind::NarrowerFoot: return BoresDialog::tr("narrower at the foot");
+    case BoreKind::SmallerMouthpiece: return BoresDialog::tr("smaller mouthpiece");
+    case BoreKind::LargerMouthpiece: return BoresDialog::tr("larger mouthpiece");
+    }
+    return {};
+}
+
+Metres hundredths(Metres m)
+{
+    return Metres::fromMillimetres(std::round(m.millimetres() * 100.0) / 100.0);
+}
+
+} // namespace
+
+BoresDialog::BoresDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
+    : QDialog(parent),
+      m_plan(&plan),
+      m_unit(unit),
+      m_table(form::table(this, "boresTable", tr("Every note on every bore"), {tr("note")})),
+      m_words(form::words(this, "boresWords")),
+      m_take(form::button(this, "boresTake", tr("&Take this bore"), true))
+{
+    setObjectName(QStringLiteral("boresDialog"));
+    setWindowTitle(tr("Which bore?"));
+    resize(860, 640);
+    m_table->setSelectionMode(QAbstractItemView::SingleSelection);
+    m_table->setSelectionBehavior(QAbstractItemView::SelectColumns);
+    m_words->setAlignment(Qt::AlignTop | Qt::AlignLeft);
+    m_words->setText(tr("Laying the holes out on each bore…"));
+    m_take->setEnabled(false);
+    auto* close = form::button(this, "boresClose", tr("&Close"));
+    connect(close, &QPushButton::clicked, this, &QDialog::reject);
+    connect(m_take, &QPushButton::clicked, this, &BoresDialog::take);
+    connect(m_table, &QTableWidget::currentCellChanged, this, [this](int, int column) { judge(column); });
+    auto* foot = new QHBoxLayout;
+    foot->setSpacing(Style::grid);
+    foot->addStretch(1);
+    foot->addWidget(close);
+    foot->addWidget(m_take);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(24, 20, 24, 20);
+    column->setSpacing(2 * Style::grid);
+    column->addWidget(m_table, 1);
+    column->addWidget(m_words);
+    column->addLayout(foot);
+    m_jobs.run(
+        [bores = session::boresFor(plan.blank()),
+         wishes = plan.wishes()](const Cancel& cancel) -> Result<std::vector<session::BoreTried>> {
+            std::vector<session::BoreTried> all;
+            Error last{ErrorCode::BadGeometry, "bore", {}};
+            for (const auto& [kind, blank] : bores) {
+                auto one = session::tried(kind, blank, wishes, {}, cancel);
+                if (one)
+                    all.push_back(std::move(*one));
+                else
+                    last = one.error();
+            }
+            if (all.empty() || cancel.requested())
+                return last;
+            return all;
+        },
+        [this](const Result<std::vector<session::BoreTried>>& found) {
+            if (!found)
+                return m_words->setText(text::sentence(found.error()));
+            m_tried = *found;
+            show();
+        });
+}
+
+QString BoresDialog::nameOf(const session::BoreTried& bore) const
+{
+    const auto& stations = bore.blank.spec.bore;
+    const Metres head = hundredths(stations.front().diameter);
+    const Metres foot = hundredths(stations.back().diameter);
+    return head == foot ? text::length(head, m_unit)
+                        : tr("%1 to %2", "bore at the head, at the foot")
+                              .arg(text::lengthNumber(head, m_unit), text::length(foot, m_unit));
+}
+
+void BoresDialog::show()
+{
+    QStringList headers{tr("note")};
+    for (const auto& bore : m_tried)
+        headers << kindWords(bore.kind) + QLatin1Char('\n') + nameOf(bore);
+    m_table->setColumnCount(static_cast<int>(headers.size()));
+    m_table->setHorizontalHeaderLabels(headers);
+    m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    const auto& notes = m_tried.front().layout.goal.spec().fingerings;
+    m_table->setRowCount(static_cast<int>(notes.size()));
+    for (int row = 0; row < m_table->rowCount(); ++row) {
+        const auto i = static_cast<std::size_t>(row);
+        QStringList cells{text::noteName(notes[i].id.text)};
+        for (const auto& bore : m_tried) {
+            const bool mended = std::find(bore.undercutMends.begin(), bore.undercutMends.end(), i) != bore.undercutMends.end();
+            const QString cents = i < bore.layout.cents.size() ? text::wholeCents(bore.layout.cents[i]) : QString();
+            cells << (mended ? tr("%1, undercut", "cents; mended by undercutting").arg(cents) : cents);
+        }
+        form::row(m_table, row, cells);
+    }
+    const auto best = std::max_element(m_tried.begin(), m_tried.end(), [](const auto& a, const auto& b) {
+        return std::pair(a.within, -a.layout.worst_cents * (a.layout.worst_cents < 0 ? -1 : 1)) <
+               std::pair(b.within, -b.layout.worst_cents * (b.layout.worst_cents < 0 ? -1 : 1));
+    });
+    const int column = 1 + static_cast<int>(best - m_tried.begin());
+    m_table->setCurrentCell(0, column);
+    judge(column);
+    m_table->setFocus();
+}
+
+void BoresDialog::judge(int column)
+{
+    m_take->setEnabled(column > 0 && column <= static_cast<int>(m_tried.size()));
+    if (!m_take->isEnabled())
+        return;
+    const session::BoreTried& bore = m_tried[static_cast<std::size_t>(column - 1)];
+    QStringList lines;
+    lines << tr("%1, %2: %3 of %4 notes within tolerance, furthest off %5 cents.")
+                 .arg(kindWords(bore.kind), nameOf(bore))
+                 .arg(bore.within)
+                 .arg(bore.layout.cents.size())
+                 .arg(text::wholeCents(bore.layout.worst_cents));
+    const auto& notes = bore.layout.goal.spec().fingerings;
+    QStringList wide;
+    for (const RegisterPair& p : bore.octaves)
+        wide << tr("%1 %2", "note, cents").arg(text::noteName(notes[p.high].id.text), text::wholeCents(p.wide.cents()));
+    const bool reed = std::holds_alternative<ClosedTop>(bore.blank.spec.excitation);
+    if (!wide.isEmpty())
+        lines << (reed ? tr("Twelfths, wider than they should be by (cents): %1.")
+                       : tr("Octaves, wider than they should be by (cents): %1."))
+                     .arg(wide.join(QStringLiteral(", ")));
+    if (bore.third)
+        lines << tr("The third register lies %1 cents from where it would be in line with the first.")
+                     .arg(text::wholeCents(bore.third->cents()));
+    QStringList mends;
+    for (const std::size_t i : bore.undercutMends)
+        mends << text::noteName(notes[i].id.text);
+    if (!mends.isEmpty())
+        lines << tr("Undercutting could still mend %1: the better fault to have.").arg(mends.join(QStringLiteral(", ")));
+    m_words->setText(lines.join(QLatin1Char('\n')));
+}
+
+void BoresDialog::take()
+{
+    const int column = m_table->currentColumn();
+    if (column < 1 || column > static_cast<int>(m_tried.size()))
+        return;
+    m_plan->setBlank(m_tried[static_cast<std::size_t>(column - 1)].blank);
+    m_plan->layOut();
+    accept();
+}
+
+} // namespace dowel::app

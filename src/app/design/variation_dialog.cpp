@@ -1,0 +1,299 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/design/variation_dialog.h"
+
+#include "app/parts/form.h"
+#include "app/parts/style.h"
+#include "text/errors.h"
+#include "text/units.h"
+
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QFormLayout>
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QLabel>
+#include <QPushButton>
+#include <QTableWidget>
+#include <QVBoxLayout>
+#include <array>
+#include <cmath>
+
+namespace dowel::app {
+
+namespace {
+
+/// How a change is asked for and what is to be known of it.
+struct Words
+{
+    QString name;
+    QString times{}; ///< what the factor is of; empty where there is none
+    QString first{};
+    QString second{};
+    QString how{};
+};
+
+Words wordsOf(const Change& change, bool ring)
+{
+    const std::array<Words, std::variant_size_v<Change>> all{
+        Words{
+            VariationDialog::tr("a rougher bore"),
+            VariationDialog::tr("Losses at its wall, times"),
+            {},
+            {},
+            VariationDialog::tr("1 is a smooth, sealed wall; raw wood or cane with its pith takes half as much again to twice as "
+                                "much. A rough wall sounds a little flatter and softer; the upper notes lose first.")},
+        Words{
+            VariationDialog::tr("grooves for the fingers"),
+            {},
+            VariationDialog::tr("Deep"),
+            {},
+            VariationDialog::tr("The wall under each finger becomes thinner, so each hole works as if it were larger. File with "
+                                "the grain, away from the other hand.")},
+        ring ? Words{VariationDialog::tr("a ring on the foot"),
+                     {},
+                     VariationDialog::tr("Long"),
+                     VariationDialog::tr("Inside"),
+                     VariationDialog::tr("As wide all along. It can be heard with it and without: two states, two forecasts.")}
+             : Words{VariationDialog::tr("a bell or funnel on the foot"),
+                     {},
+                     VariationDialog::tr("Long"),
+                     VariationDialog::tr("Wide at its mouth"),
+                     VariationDialog::tr("A cone from the foot outwards. It can be heard with it and without: two states, two "
+                                         "forecasts.")},
+        Words{VariationDialog::tr("another mouthpiece"),
+              VariationDialog::tr("Its volume, times"),
+              {},
+              {},
+              VariationDialog::tr(
+                  "Mouthpiece and chamber, with what the reed or the lips give way. More volume flattens short notes "
+                  "more than long ones.")},
+        Words{VariationDialog::tr("the barrel pulled out"),
+              {},
+              VariationDialog::tr("By"),
+              {},
+              VariationDialog::tr("Everything below lies lower by as much: short notes go flat by more than long ones.")},
+        Words{
+            VariationDialog::tr("a register hole"),
+            {},
+            VariationDialog::tr("From the mouthpiece"),
+            VariationDialog::tr("Wide"),
+            VariationDialog::tr("Closed in the first register, open above it. It pulls notes up the more, the farther it is from "
+                                "where their pressure is lowest.")},
+        Words{VariationDialog::tr("a loose slide"),
+              {},
+              VariationDialog::tr("Gap all round"),
+              VariationDialog::tr("Packing, long"),
+              VariationDialog::tr(
+                  "Air that passes the packing: the tube rings less long, the pitch hardly moves. Grease and thread, "
+                  "cork or felt close it.")}};
+    return all[change.index()];
+}
+
+QString offWords(const std::optional<Cents>& off)
+{
+    return off ? text::wholeCents(off->cents()) : VariationDialog::tr("none", "no such note");
+}
+
+QString speechWords(acoustics::Speech speech)
+{
+    switch (speech) {
+    case acoustics::Speech::Well: return VariationDialog::tr("well");
+    case acoustics::Speech::Reluctantly: return VariationDialog::tr("unsure");
+    case acoustics::Speech::Hardly: break;
+    }
+    return VariationDialog::tr("poorly");
+}
+
+} // namespace
+
+VariationDialog::VariationDialog(const Instrument& laidOut, text::LengthUnit unit, QWidget* parent)
+    : QDialog(parent),
+      m_now(laidOut),
+      m_unit(unit),
+      m_changes(changesFor(laidOut.spec())),
+      m_what(form::box(this, "variationWhat", tr("What would be changed"))),
+      m_times(form::spin(this, "variationTimes", tr("How many times"), 0.2, 10.0, 0.1, 2, QString())),
+      m_first(new LengthField(QStringLiteral("variationFirst"), tr("How much"), this)),
+      m_second(new LengthField(QStringLiteral("variationSecond"), tr("How wide"), this)),
+      m_timesWords(new QLabel(this)),
+      m_firstWords(new QLabel(this)),
+      m_secondWords(new QLabel(this)),
+      m_how(form::words(this, "variationHow", true)),
+      m_table(form::table(this, "variationTable", tr("Every note, now and with it"),
+                          {tr("note"), tr("now"), tr("with it"), tr("moves by"), tr("stronger by"), tr("speaks")})),
+      m_found(form::words(this, "variationFound"))
+{
+    setObjectName(QStringLiteral("variationDialog"));
+    setWindowTitle(tr("What would it do?"));
+    resize(860, 600);
+    for (std::size_t i = 0; i < m_changes.size(); ++i) { // a bell is a ring too
+        const auto* foot = std::get_if<OnTheFoot>(&m_changes[i]);
+        if (foot && foot->cone) {
+            OnTheFoot ring = *foot;
+            ring.cone = false;
+            ring.mouth = m_now.spec().bore.back().diameter;
+            m_changes.insert(m_changes.begin() + static_cast<std::ptrdiff_t>(i) + 1, ring);
+            break;
+        }
+    }
+    for (const Change& c : m_changes) {
+        const auto* foot = std::get_if<OnTheFoot>(&c);
+        m_what->addItem(wordsOf(c, foot && !foot->cone).name);
+    }
+    for (LengthField* f : {m_first, m_second})
+        f->setUnit(unit);
+    arrange();
+    connect(m_what, &QComboBox::activated, this, &VariationDialog::begin);
+    connect(m_times, &QDoubleSpinBox::valueChanged, this, &VariationDialog::ask);
+    for (LengthField* f : {m_first, m_second})
+        connect(f, &LengthField::lengthChanged, this, &VariationDialog::ask);
+    begin(0);
+}
+
+void VariationDialog::arrange()
+{
+    m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    auto* rows = new QFormLayout;
+    rows->setHorizontalSpacing(2 * Style::grid);
+    rows->setVerticalSpacing(Style::grid);
+    rows->addRow(tr("What"), m_what);
+    rows->addRow(m_timesWords, m_times);
+    rows->addRow(m_firstWords, m_first);
+    rows->addRow(m_secondWords, m_second);
+    m_how->setAlignment(Qt::AlignTop | Qt::AlignLeft);
+    auto* left = new QVBoxLayout;
+    left->addLayout(rows);
+    left->addWidget(m_how);
+    left->addWidget(m_found);
+    left->addStretch(1);
+    auto* columns = new QHBoxLayout;
+    columns->setSpacing(3 * Style::grid);
+    columns->addLayout(left, 3);
+    columns->addWidget(m_table, 5);
+    auto* close = form::button(this, "variationClose", tr("&Close"));
+    close->setAutoDefault(false); // Enter ends a size, not the dialog
+    connect(close, &QPushButton::clicked, this, &QDialog::accept);
+    auto* foot = new QHBoxLayout;
+    foot->addStretch(1);
+    foot->addWidget(close);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(24, 20, 24, 20);
+    column->setSpacing(2 * Style::grid);
+    column->addLayout(columns, 1);
+    column->addLayout(foot);
+}
+
+void VariationDialog::begin(int change)
+{
+    const Change& c = m_changes[static_cast<std::size_t>(change)];
+    const auto* onFoot = std::get_if<OnTheFoot>(&c);
+    const Words words = wordsOf(c, onFoot && !onFoot->cone);
+    m_filling = true;
+    const auto set = [](QLabel* label, QWidget* field, const QString& named) {
+        label->setText(named);
+        field->setAccessibleName(named);
+        label->setVisible(!named.isEmpty());
+        field->setVisible(!named.isEmpty());
+    };
+    set(m_timesWords, m_times, words.times);
+    set(m_firstWords, m_first, words.first);
+    set(m_secondWords, m_second, words.second);
+    m_how->setText(words.how);
+    if (const auto* r = std::get_if<RoughBore>(&c))
+        m_times->setValue(r->times);
+    if (const auto* m = std::get_if<Mouthpiece>(&c))
+        m_times->setValue(m->times);
+    if (const auto* g = std::get_if<FingerGrooves>(&c))
+        m_first->setLength(g->deep);
+    if (const auto* p = std::get_if<PulledOut>(&c))
+        m_first->setLength(p->by);
+    if (onFoot) {
+        m_first->setLength(onFoot->length);
+        m_second->setLength(onFoot->mouth);
+    }
+    if (const auto* h = std::get_if<RegisterHole>(&c)) {
+        m_first->setLength(Metres::fromMillimetres(std::round(h->at.millimetres())));
+        m_second->setLength(h->diameter);
+    }
+    if (const auto* s = std::get_if<SlideGap>(&c)) {
+        m_first->setLength(s->gap);
+        m_second->setLength(s->packing);
+    }
+    m_filling = false;
+    ask();
+}
+
+Change VariationDialog::typed() const
+{
+    Change c = m_changes[static_cast<std::size_t>(m_what->currentIndex())];
+    if (auto* r = std::get_if<RoughBore>(&c))
+        r->times = m_times->value();
+    if (auto* m = std::get_if<Mouthpiece>(&c))
+        m->times = m_times->value();
+    if (auto* g = std::get_if<FingerGrooves>(&c))
+        g->deep = m_first->length();
+    if (auto* p = std::get_if<PulledOut>(&c))
+        p->by = m_first->length();
+    if (auto* f = std::get_if<OnTheFoot>(&c)) {
+        f->length = m_first->length();
+        f->mouth = m_second->length();
+    }
+    if (auto* h = std::get_if<RegisterHole>(&c)) {
+        h->at = m_first->length();
+        h->diameter = m_second->length();
+    }
+    if (auto* s = std::get_if<SlideGap>(&c)) {
+        s->gap = m_first->length();
+        s->packing = m_second->length();
+    }
+    return c;
+}
+
+void VariationDialog::ask()
+{
+    if (m_filling)
+        return;
+    m_jobs.runNewest(
+        [now = m_now, change = typed()](const Cancel& cancel) -> Result<Variation> {
+            const auto posterior = fit(Workbook(now), {}, cancel);
+            if (!posterior)
+                return posterior.error();
+            return varied(*posterior, now, change);
+        },
+        [this](const Result<Variation>& found) {
+            if (found)
+                return show(*found);
+            m_table->setRowCount(0);
+            m_found->setText(text::sentence(found.error()));
+        });
+}
+
+void VariationDialog::show(const Variation& variation)
+{
+    m_table->setRowCount(static_cast<int>(variation.notes.size()));
+    double most = 0.0;
+    for (int row = 0; row < m_table->rowCount(); ++row) {
+        const NoteVaried& n = variation.notes[static_cast<std::size_t>(row)];
+        const bool both = n.now && n.then;
+        const double moves = both ? (*n.then - *n.now).cents() : 0.0;
+        most = std::abs(moves) > std::abs(most) ? moves : most;
+        form::row(m_table, row,
+                  {text::noteName(n.id.text), offWords(n.now), offWords(n.then),
+                   both ? text::cents(std::round(moves * 10.0) / 10.0) : QString(),
+                   both ? tr("%1 dB").arg(text::cents(std::round(n.stronger_dB * 10.0) / 10.0)) : QString(),
+                   n.then ? speechWords(n.speech) : QString()});
+    }
+    QStringList lines{tr("The note that moves most: %1 cents. By the model, in cents off the target.")
+                          .arg(text::cents(std::round(most * 10.0) / 10.0))};
+    if (variation.leaveOff && variation.leaveOff->metres() >= 0.0)
+        lines << tr("For the lowest note to sound with it as it does now without, leave %1 off the foot.")
+                     .arg(text::length(Metres::fromMillimetres(std::round(variation.leaveOff->millimetres() * 10.0) / 10.0),
+                                       m_unit));
+    else if (variation.leaveOff)
+        lines << tr("For the lowest note to sound with it as it does now without, the tube would have to be %1 longer.")
+                     .arg(text::length(Metres::fromMillimetres(std::round(-variation.leaveOff->millimetres() * 10.0) / 10.0),
+                                       m_unit));
+    m_found->setText(lines.join(QStringLiteral("\n\n")));
+}
+
+} // namespace dowel::app

@@ -1,0 +1,37 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Which bore? The plan's instrument on two to four bores side by side, each with its own best row of holes: what each does to
+// every note, to octaves or twelfths, to the third register, and what undercutting could still mend.
+#pragma once
+
+#include "core/layout/layout.h"
+#include "core/plan/registers.h"
+
+#include <optional>
+#include <vector>
+
+namespace dowel::session {
+
+enum class BoreKind { AsPlanned, Narrower, Wider, NarrowerFoot, SmallerMouthpiece, LargerMouthpiece };
+/// Stable words: "as_planned", "narrower", "wider", "narrower_foot", "smaller_mouthpiece", "larger_mouthpiece".
+[[nodiscard]] std::string_view boreKindName(BoreKind kind);
+
+/// Those worth trying on an instrument of this kind, the plan's own first. By how much: common practice, no source.
+[[nodiscard]] std::vector<std::pair<BoreKind, Blank>> boresFor(const Blank& blank);
+
+struct BoreTried
+{
+    BoreKind kind = BoreKind::AsPlanned;
+    Blank blank;
+    Layout layout;
+    int within = 0;                    ///< notes within tolerance
+    std::vector<RegisterPair> octaves; ///< or twelfths
+    /// The lowest fingering's third resonance less what would be in line with its first: three times as high, five of a reed.
+    std::optional<Cents> third;
+    /// Notes out of tolerance that a layout with undercut holes brings in.
+    std::vector<std::size_t> undercutMends;
+};
+/// One bore, laid out. Errors: those of layOut().
+[[nodiscard]] Result<BoreTried> tried(BoreKind kind, const Blank& blank, const LayoutWishes& wishes, const Priors& priors = {},
+                                      const Cancel& cancel = {});
+
+} // namespace dowel::session

@@ -1,0 +1,247 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves that who does not see the pictures, or has no mouse, or sees no colours, has the same program: parts of pictures are
+// walked by key and read out through the accessibility interface, everything has a name and is reached by Tab, signs differ in
+// grey, and the looks have the contrast that WCAG 2.1 asks for.
+#include "app/design/plan.h"
+#include "app/parts/tuning_picture.h"
+#include "gui/gui_support.h"
+
+#include <QAbstractButton>
+#include <QAbstractSpinBox>
+#include <QAccessible>
+#include <QSet>
+#include <cmath>
+#include <numeric>
+
+using namespace dowel;
+using gui::Desk;
+
+namespace {
+
+constexpr app::MainWindow::Stage stages[] = {app::MainWindow::Blank,   app::MainWindow::Edge,   app::MainWindow::Target,
+                                             app::MainWindow::Layout,  app::MainWindow::Drill,  app::MainWindow::Listen,
+                                             app::MainWindow::Correct, app::MainWindow::Finish, app::MainWindow::Logbook};
+
+/// Relative luminance and contrast of two colours: WCAG 2.1, definitions of "relative luminance" and "contrast ratio".
+double luminance(const QColor& c)
+{
+    const auto linear = [](double v) {
+        return v <= 0.03928 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4);
+    };
+    return 0.2126 * linear(c.redF()) + 0.7152 * linear(c.greenF()) + 0.0722 * linear(c.blueF());
+}
+double contrast(const QColor& a, const QColor& b)
+{
+    const double la = luminance(a);
+    const double lb = luminance(b);
+    return (std::max(la, lb) + 0.05) / (std::min(la, lb) + 0.05);
+}
+
+bool takesKeys(const QWidget* w)
+{
+    return w->isVisible() && w->isEnabled() && (w->focusPolicy() & Qt::TabFocus) != 0 &&
+           (qobject_cast<const QAbstractButton*>(w) != nullptr || qobject_cast<const QLineEdit*>(w) != nullptr ||
+            qobject_cast<const QComboBox*>(w) != nullptr || qobject_cast<const QAbstractSpinBox*>(w) != nullptr ||
+            qobject_cast<const QAbstractItemView*>(w) != nullptr || qobject_cast<const app::Picture*>(w) != nullptr);
+}
+
+} // namespace
+
+class TestGuiAccess : public gui::WatchedTest
+{
+    Q_OBJECT
+
+    static void walkPicture(app::Picture& picture)
+    {
+        QAccessibleInterface* whole = QAccessible::queryAccessibleInterface(&picture);
+        QVERIFY(whole != nullptr);
+        QCOMPARE(whole->role(), QAccessible::List);
+        QVERIFY(!whole->text(QAccessible::Name).isEmpty());
+        QCOMPARE(whole->childCount(), picture.partCount());
+        if (picture.partCount() == 0)
+            return;
+        picture.setFocus();
+        QTest::keyClick(&picture, Qt::Key_Home);
+        QSet<QString> read;
+        for (int i = 0; i < picture.partCount(); ++i) {
+            QAccessibleInterface* part = whole->focusChild();
+            QVERIFY2(part != nullptr, qPrintable(picture.objectName()));
+            QCOMPARE(whole->indexOfChild(part), i);
+            QVERIFY(part->state().focused && part->state().selected);
+            const QString name = part->text(QAccessible::Name);
+            QVERIFY2(!name.isEmpty(), qPrintable(picture.objectName()));
+            read.insert(name);
+            const QRect place(picture.mapToGlobal(QPoint()), picture.size());
+            QVERIFY2(place.intersects(part->rect()), qPrintable(picture.objectName() + QLatin1Char(' ') + name));
+            QTest::keyClick(&picture, Qt::Key_Right);
+        }
+        QCOMPARE(static_cast<int>(read.size()), picture.partCount()); // no two read alike
+    }
+
+private Q_SLOTS:
+    void everyPartOfAPictureIsWalkedAndReadOut()
+    {
+        QAccessible::setActive(true);
+        Desk desk;
+        QVERIFY(desk.hearAll());
+        QVERIFY(desk.idle());
+        int walked = 0;
+        for (const auto stage : stages) {
+            desk.window().goTo(stage);
+            QTest::qWait(80);
+            if (stage == app::MainWindow::Listen)
+                desk.click("timbreFace");
+            QTest::qWait(200);
+            for (app::Picture* picture : desk.window().findChildren<app::Picture*>())
+                if (picture->isVisible() && picture->isEnabled()) {
+                    walkPicture(*picture);
+                    walked += picture->partCount() > 0 ? 1 : 0;
+                    if (QTest::currentTestFailed())
+                        return;
+                }
+        }
+        QVERIFY2(walked >= 6, qPrintable(QString::number(walked)));
+        // As a maker would say it: the note, how far off, where the cut brings it.
+        desk.window().goTo(app::MainWindow::Correct);
+        auto* tuning = desk.find<app::TuningPicture>("tuningPicture");
+        const QString words = tuning->partWords(0);
+        QVERIFY2(words.startsWith(QStringLiteral("D5, ")) && words.contains(QStringLiteral(" cents ")) &&
+                     words.contains(QStringLiteral("after the cut")),
+                 qPrintable(words));
+    }
+    void whatTakesKeysHasAName()
+    {
+        Desk desk;
+        QVERIFY(desk.hearAll());
+        for (const auto stage : stages) {
+            desk.window().goTo(stage);
+            QTest::qWait(80);
+            for (const QWidget* w : desk.window().findChildren<QWidget*>()) {
+                if (!takesKeys(w) || w->objectName() == QLatin1String("qt_spinbox_lineedit"))
+                    continue;
+                QAccessibleInterface* a = QAccessible::queryAccessibleInterface(const_cast<QWidget*>(w));
+                QVERIFY(a != nullptr);
+                QVERIFY2(!a->text(QAccessible::Name).isEmpty(), qPrintable(w->objectName()));
+            }
+        }
+    }
+    void tabReachesEverything()
+    {
+        Desk desk;
+        QVERIFY(desk.hearAll());
+        for (const auto stage : stages) {
+            desk.window().goTo(stage);
+            QTest::qWait(120);
+            QSet<const QWidget*> wanted;
+            for (const QWidget* w : desk.window().findChildren<QWidget*>())
+                if (takesKeys(w) && w->objectName() != QLatin1String("qt_spinbox_lineedit"))
+                    wanted.insert(w);
+            constexpr int most = 150;
+            for (int i = 0; i < most && !wanted.isEmpty(); ++i) {
+                QWidget* now = QApplication::focusWidget();
+                wanted.remove(now);
+                QTest::keyClick(now == nullptr ? &desk.window() : now, Qt::Key_Tab);
+            }
+            // Of faces and of buttons that exclude each other one stands for all: the arrows reach the others.
+            QStringList missed;
+            for (const QWidget* w : wanted) {
+                const auto* button = qobject_cast<const QAbstractButton*>(w);
+                if (button == nullptr || !button->isCheckable())
+                    missed << w->objectName();
+            }
+            QVERIFY2(missed.isEmpty(), qPrintable(QStringLiteral("stage %1: ").arg(stage) + missed.join(QLatin1Char(' '))));
+        }
+    }
+    void signsDifferInGrey()
+    {
+        app::TuningPicture picture;
+        picture.resize(640, 420);
+        // Which way the sign's ink leans: rows of the middle column that are as wide as a sign and no wider.
+        const auto lean = [&](double cents) {
+            std::vector<app::PictureNote> notes(3);
+            for (app::PictureNote& n : notes) {
+                n.name = QStringLiteral("D5");
+                n.heard = true;
+                n.now = cents;
+            }
+            picture.setNotes(notes);
+            const QImage image = picture.grab().toImage().convertToFormat(QImage::Format_Grayscale8);
+            const QRectF column = picture.partPlace(1);
+            std::vector<int> rows;
+            int best = 0;
+            int first = 0;
+            for (int y = static_cast<int>(column.top()); y < static_cast<int>(column.bottom()) - 50; ++y) {
+                int ink = 0;
+                for (int x = static_cast<int>(column.center().x()) - 14; x <= static_cast<int>(column.center().x()) + 14; ++x)
+                    ink += qGray(image.pixel(x, y)) < 140 ? 1 : 0;
+                rows.push_back(ink > 1 && ink < 18 ? ink : 0);
+            }
+            for (int i = 0; i + 14 < static_cast<int>(rows.size()); ++i) { // the densest stretch as high as a sign
+                const int sum = std::accumulate(rows.begin() + i, rows.begin() + i + 14, 0);
+                if (sum > best) {
+                    best = sum;
+                    first = i;
+                }
+            }
+            double upper = 0.0;
+            double lower = 0.0;
+            for (int i = 0; i < 7; ++i) {
+                upper += rows[static_cast<std::size_t>(first + i)];
+                lower += rows[static_cast<std::size_t>(first + 13 - i)];
+            }
+            return (lower - upper) / (lower + upper);
+        };
+        const double sharp = lean(25.0); // points upwards: its foot is the wide end
+        const double flat = lean(-25.0);
+        const double within = lean(3.0);
+        QVERIFY2(sharp > 0.12, qPrintable(QString::number(sharp)));
+        QVERIFY2(flat < -0.12, qPrintable(QString::number(flat)));
+        QVERIFY2(std::abs(within) < 0.1, qPrintable(QString::number(within)));
+    }
+    void theLooksHaveContrast()
+    {
+        // WCAG 2.1: 1.4.3 text 4.5 to 1, 1.4.6 enhanced 7 to 1, 1.4.11 graphical objects 3 to 1.
+        using Look = app::Style::Look;
+        for (const Look look : {Look::Light, Look::Dark, Look::Contrast}) {
+            const app::Style style(look);
+            const app::Colours& c = style.colours();
+            const double text = look == Look::Contrast ? 7.0 : 4.5;
+            for (const QColor& ground : {c.paper, c.sheet}) {
+                QVERIFY(contrast(c.ink, ground) >= 7.0);
+                QVERIFY2(contrast(c.pencil, ground) >= text, qPrintable(QString::number(contrast(c.pencil, ground))));
+                for (const QColor& sign : {c.warm, c.cool})
+                    QVERIFY2(contrast(sign, ground) >= text, qPrintable(QString::number(contrast(sign, ground))));
+            }
+            QVERIFY(contrast(c.sheet, c.cool) >= 4.5); // the words on a main button
+        }
+    }
+    void theHighContrastLookIsChosenAndKept()
+    {
+        Desk desk;
+        desk.key(Qt::Key_D, Qt::ControlModifier | Qt::ShiftModifier);
+        QCOMPARE(app::Style::current().colours().paper, QColor(255, 255, 255));
+        QVERIFY(QSettings().value(QStringLiteral("contrast")).toBool());
+        desk.key(Qt::Key_D, Qt::ControlModifier); // dark takes its place
+        QVERIFY(app::Style::current().dark());
+        QVERIFY(!QSettings().value(QStringLiteral("contrast")).toBool());
+        desk.window().setLook(app::Style::Look::Light);
+        gui::forgiveStalls("another look gives every widget of every page its style anew, once, when it is asked for");
+    }
+    void typeGrowsWithTheDesktop()
+    {
+        app::Style::setTextScale(1.5);
+        {
+            Desk desk;
+            QCOMPARE(app::Style::body().pixelSize(), 23);
+            QCOMPARE(desk.find<QListWidget>("stages")->font().family(), app::Style::body().family());
+            // Rows grow with what stands in them.
+            const auto* table = desk.find<QTableView>("readingTable");
+            QVERIFY(table->rowHeight(0) >= QFontMetrics(app::Style::body()).height());
+        }
+        app::Style::setTextScale(1.0);
+        QCOMPARE(app::Style::body().pixelSize(), 15);
+    }
+};
+
+DOWEL_WINDOW_TEST_MAIN(TestGuiAccess)
+#include "test_gui_access.moc"

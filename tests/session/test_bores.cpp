@@ -1,0 +1,66 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves the comparison of bores: what a bore does to octaves and to the third register, as the trade and the textbooks have it.
+#include "core/layout/families.h"
+#include "session/bores.h"
+#include "support/compare.h"
+
+#include <map>
+
+using namespace dowel;
+
+class TestBores : public QObject
+{
+    Q_OBJECT
+
+    static std::map<session::BoreKind, session::BoreTried> all(Family family)
+    {
+        const auto blank = startingBlank(family, usualTarget(family));
+        std::map<session::BoreKind, session::BoreTried> found;
+        for (const auto& [kind, b] : session::boresFor(*blank)) {
+            auto one = session::tried(kind, b, {});
+            if (one)
+                found.emplace(kind, std::move(*one));
+        }
+        return found;
+    }
+
+private Q_SLOTS:
+    void aWhistlesBoresDifferAsTheTradeHasIt()
+    {
+        const auto found = all(Family::Whistle);
+        QCOMPARE(found.size(), std::size_t{4});
+        for (const auto& [kind, b] : found) {
+            QVERIFY(b.octaves.size() >= 5);
+            QCOMPARE(b.within, withinTolerance(b.layout.goal, b.layout.cents));
+        }
+        // Octaves are what the notes themselves say: each upper note's cents less its lower one's.
+        for (const auto& [kind, b] : found)
+            for (const RegisterPair& p : b.octaves)
+                VERIFY_NEAR(p.wide.cents(), b.layout.cents[p.high] - b.layout.cents[p.low], 0.05);
+        // End corrections shrink as ka grows (Levine and Schwinger, Phys. Rev. 73, 383, 1948): in a wider tube the third
+        // resonance lies farther above three times the first.
+        const auto third = [&](session::BoreKind kind) {
+            return found.at(kind).third->cents();
+        };
+        QVERIFY(third(session::BoreKind::Wider) > third(session::BoreKind::AsPlanned) + 2.0);
+        QVERIFY(third(session::BoreKind::Wider) > third(session::BoreKind::Narrower) + 2.0);
+    }
+    void aLargerMouthpieceWidensTheUpperRegisters()
+    {
+        const auto found = all(Family::Reed);
+        QVERIFY(found.contains(session::BoreKind::SmallerMouthpiece));
+        // A bulk V at the closed end of a bore S is a length of atan(k V / S) / k (Nederveen, Acoustical Aspects of Woodwind
+        // Instruments, 1969, from memory), shorter the higher the note: the larger it is, the wider the third resonance lies.
+        QVERIFY(found.at(session::BoreKind::LargerMouthpiece).third->cents() >
+                found.at(session::BoreKind::SmallerMouthpiece).third->cents());
+    }
+    void whatUndercuttingMendsIsOutOfToleranceWithoutIt()
+    {
+        for (const auto& [kind, b] : all(Family::Flute))
+            for (const std::size_t i : b.undercutMends)
+                QVERIFY(std::abs(b.layout.cents[i]) > b.layout.goal.spec().fingerings[i].tolerance.cents());
+    }
+};
+
+QTEST_GUILESS_MAIN(TestBores)
+#include "test_bores.moc"
