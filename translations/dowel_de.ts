@@ -1179,10 +1179,6 @@
         <translation>weiter</translation>
     </message>
     <message>
-        <source>narrower at the foot</source>
-        <translation>am Fuß enger</translation>
-    </message>
-    <message>
         <source>smaller mouthpiece</source>
         <translation>kleineres Mundstück</translation>
     </message>
@@ -1220,11 +1216,6 @@
         <translation>%1 bis %2</translation>
     </message>
     <message>
-        <source>%1, undercut</source>
-        <comment>cents; mended by undercutting</comment>
-        <translation>%1, unterschnitten</translation>
-    </message>
-    <message>
         <source>%1, %2: %3 of %4 notes within tolerance, furthest off %5 cents.</source>
         <translation>%1, %2: %3 von %4 Tönen in der Toleranz, am weitesten daneben %5 Cent.</translation>
     </message>
@@ -1246,8 +1237,12 @@
         <translation>Das dritte Register liegt %1 Cent neben dem, was zum ersten passte.</translation>
     </message>
     <message>
-        <source>Undercutting could still mend %1: the better fault to have.</source>
-        <translation>Unterschneiden könnte %1 noch richten: der bessere Fehler.</translation>
+        <source>◇ Undercutting could still mend %1: the better fault to have.</source>
+        <translation>◇ Unterschneiden könnte %1 noch richten: der bessere Fehler.</translation>
+    </message>
+    <message>
+        <source>narrower foot</source>
+        <translation>engerer Fuß</translation>
     </message>
 </context>
 <context>
@@ -1493,20 +1488,12 @@
         <translation>Vorhersage und Ergebnis</translation>
     </message>
     <message>
-        <source>filled: now   outline: as tried</source>
-        <translation>gefüllt: jetzt   Umriss: probiert</translation>
-    </message>
-    <message>
         <source>filled: now   outline: after the cut</source>
         <translation>gefüllt: jetzt   Umriss: nach dem Schnitt</translation>
     </message>
     <message>
         <source>filled: now   outline: as was forecast</source>
         <translation>gefüllt: jetzt   Umriss: wie vorhergesagt</translation>
-    </message>
-    <message>
-        <source>as tried</source>
-        <translation>probiert</translation>
     </message>
     <message>
         <source>forecast</source>
@@ -1687,6 +1674,14 @@
     <message>
         <source>with your reamer %1, from the head, %2 deeper than it goes now: its tip %3 in. Stop there.</source>
         <translation>mit der Reibahle %1 vom Kopf her, %2 tiefer, als sie jetzt geht: die Spitze %3 tief. Dort aufhören.</translation>
+    </message>
+    <message>
+        <source>filled: now   outline: with what you try</source>
+        <translation>gefüllt: jetzt   Umriss: mit dem, was Sie versuchen</translation>
+    </message>
+    <message>
+        <source>with what you try</source>
+        <translation>mit dem, was Sie versuchen</translation>
     </message>
 </context>
 <context>
@@ -2281,14 +2276,6 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>ist jetzt</translation>
     </message>
     <message>
-        <source>first register</source>
-        <translation>erstes Register</translation>
-    </message>
-    <message>
-        <source>second</source>
-        <translation>zweites</translation>
-    </message>
-    <message>
         <source>What each measure does to the lowest note, in cents. Double-click a size to change it.</source>
         <translation>Was jedes Maß beim tiefsten Ton bewirkt, in Cent. Ein Maß doppelt anklicken, um es zu ändern.</translation>
     </message>
@@ -2311,6 +2298,18 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     <message>
         <source>A tenth of a millimetre more: %1 cents in the first register, %2 in the second; %3</source>
         <translation>Ein Zehntel Millimeter mehr: %1 Cent im ersten Register, %2 im zweiten; %3</translation>
+    </message>
+    <message>
+        <source>first
+register</source>
+        <translation>erstes
+Register</translation>
+    </message>
+    <message>
+        <source>second
+register</source>
+        <translation>zweites
+Register</translation>
     </message>
 </context>
 <context>
@@ -4604,16 +4603,12 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>Mundloch</translation>
     </message>
     <message>
-        <source>The curves in the bore: a tenth of a millimetre reamed out over ten. In register %1 it raises most near %2 mm (%3) and lowers most near %4 mm (%5).</source>
-        <translation>Die Kurven in der Bohrung: ein Zehntel Millimeter über zehn aufgerieben. In Register %1 hebt es am meisten bei %2 mm (%3) und senkt am meisten bei %4 mm (%5).</translation>
-    </message>
-    <message>
         <source>at</source>
         <translation>bei</translation>
     </message>
     <message>
-        <source>register %1</source>
-        <translation>Register %1</translation>
+        <source>The curves in the bore: a tenth of a millimetre reamed out over ten. In the %1 it raises most near %2 mm (%3) and lowers most near %4 mm (%5).</source>
+        <translation>Die Kurven in der Bohrung: ein Zehntel Millimeter über zehn aufgerieben. Dort, %1, hebt es am meisten bei %2 mm (%3) und senkt am meisten bei %4 mm (%5).</translation>
     </message>
 </context>
 <context>
@@ -5936,6 +5931,14 @@ wird gerechnet</translation>
         <source>Workbooks (*.dowel)</source>
         <translation>Werkbücher (*.dowel)</translation>
     </message>
+    <message>
+        <source>No note was heard twice yet: hear again, after cuts or weeks, and what has changed stands here.</source>
+        <translation>Noch kein Ton wurde zweimal gehört: wieder hören, nach Schnitten oder Wochen, dann steht hier, was sich geändert hat.</translation>
+    </message>
+    <message>
+        <source>All sound as they first did.</source>
+        <translation>Alle klingen wie zuerst.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::TimbrePicture</name>
@@ -6095,8 +6098,8 @@ wird gerechnet</translation>
         <translation>Noch nichts probiert.</translation>
     </message>
     <message>
-        <source>As tried: %1 of %2 notes within tolerance, furthest off %3, on average %4 cents.</source>
-        <translation>Probiert: %1 von %2 Tönen in der Toleranz, am weitesten daneben %3, im Mittel %4 Cent.</translation>
+        <source>With this: %1 of %2 notes within tolerance, furthest off %3, on average %4 cents.</source>
+        <translation>Damit: %1 von %2 Tönen in der Toleranz, am weitesten daneben %3, im Mittel %4 Cent.</translation>
     </message>
 </context>
 <context>
@@ -6336,10 +6339,6 @@ wird gerechnet</translation>
         <translation>Was würde es tun?</translation>
     </message>
     <message>
-        <source>What</source>
-        <translation>Was</translation>
-    </message>
-    <message>
         <source>&amp;Close</source>
         <translation>&amp;Schließen</translation>
     </message>
@@ -6489,10 +6488,6 @@ wird gerechnet</translation>
     <message>
         <source>proposed: %1 to %2</source>
         <translation>vorgeschlagen: %1 auf %2</translation>
-    </message>
-    <message>
-        <source>register %1</source>
-        <translation>Register %1</translation>
     </message>
     <message>
         <source>foot</source>
@@ -7400,6 +7395,22 @@ wird gerechnet</translation>
         <source>From here on it is to sound like %1</source>
         <comment>an instrument's name</comment>
         <translation>Von hier an soll es klingen wie %1</translation>
+    </message>
+    <message>
+        <source>low register</source>
+        <translation>tiefes Register</translation>
+    </message>
+    <message>
+        <source>high register</source>
+        <translation>hohes Register</translation>
+    </message>
+    <message>
+        <source>third register</source>
+        <translation>drittes Register</translation>
+    </message>
+    <message>
+        <source>register %1</source>
+        <translation>Register %1</translation>
     </message>
 </context>
 <context>

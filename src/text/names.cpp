@@ -60,4 +60,14 @@ QString materialName(const std::string& material)
     return QString::fromStdString(material);
 }
 
+QString registerName(int registerNumber)
+{
+    switch (registerNumber) {
+    case 1: return tr("low register");
+    case 2: return tr("high register");
+    case 3: return tr("third register");
+    default: return tr("register %1").arg(registerNumber);
+    }
+}
+
 } // namespace dowel::text

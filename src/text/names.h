@@ -22,4 +22,7 @@ namespace dowel::text {
 /// The maker's own word where it is none of them.
 [[nodiscard]] QString materialName(const std::string& material);
 
+/// "low register", "high register", "third register", as players call them.
+[[nodiscard]] QString registerName(int registerNumber);
+
 } // namespace dowel::text

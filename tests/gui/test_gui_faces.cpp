@@ -86,7 +86,7 @@ private Q_SLOTS:
         QVERIFY(card.notes()[g5].cents > desk.document().counsel()->now[g5].cents + 10.0);
         VERIFY_NEAR(card.notes()[0].cents, desk.document().counsel()->now[0].cents, 2.0);
         QVERIFY(desk.find<QLabel>("triedChanges")->text().contains(QStringLiteral("h3: 5.3 → 6.3 mm")));
-        QVERIFY(desk.find<QWidget>("tuningPicture")->accessibleDescription().contains(QLatin1String("as tried")));
+        QVERIFY(desk.find<QWidget>("tuningPicture")->accessibleDescription().contains(QLatin1String("with what you try")));
 
         // With Shift a tenth as far; the foot follows the pointer.
         drag(piece, piece->grip(h3), QPointF(0.0, -50.0), Qt::ShiftModifier);

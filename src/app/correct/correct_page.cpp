@@ -229,11 +229,11 @@ void CorrectPage::setFace(Face face)
     m_faces->button(static_cast<int>(face))->setChecked(true);
     m_picture->setPicked(-1);
     const bool trying = face == Face::TryIt;
-    m_picture->setAfterWords(trying                  ? tr("filled: now   outline: as tried")
+    m_picture->setAfterWords(trying                  ? tr("filled: now   outline: with what you try")
                              : face == Face::NextCut ? tr("filled: now   outline: after the cut")
                              : face == Face::Outcome ? tr("filled: now   outline: as was forecast")
                                                      : QString(),
-                             trying                  ? tr("as tried")
+                             trying                  ? tr("with what you try")
                              : face == Face::Outcome ? tr("forecast")
                                                      : tr("after the cut"));
     refreshCard();

@@ -3,6 +3,7 @@
 
 #include "app/parts/jobs.h"
 #include "app/parts/style.h"
+#include "text/names.h"
 #include "text/units.h"
 
 #include <QAbstractItemView>
@@ -152,9 +153,9 @@ void SensitivityCard::showBore()
     const auto [least, most] = std::minmax_element(bore.begin(), bore.end(), [](const auto& a, const auto& b) {
         return a.perTenthOverCentimetre < b.perTenthOverCentimetre;
     });
-    m_bore->setText(tr("The curves in the bore: a tenth of a millimetre reamed out over ten. In register %1 it raises most "
+    m_bore->setText(tr("The curves in the bore: a tenth of a millimetre reamed out over ten. In the %1 it raises most "
                        "near %2 mm (%3) and lowers most near %4 mm (%5).")
-                        .arg(m_shown.front().registerNumber)
+                        .arg(text::registerName(m_shown.front().registerNumber))
                         .arg(text::number(most->at.millimetres(), 0))
                         .arg(worth(most->perTenthOverCentimetre.cents()))
                         .arg(text::number(least->at.millimetres(), 0))
@@ -167,7 +168,7 @@ void SensitivityCard::showShown()
     m_table->setColumnCount(static_cast<int>(m_shown.size()) + 1);
     QStringList titles{tr("at")};
     for (const auto& r : m_shown)
-        titles << tr("register %1").arg(r.registerNumber);
+        titles << text::registerName(r.registerNumber);
     m_table->setHorizontalHeaderLabels(titles);
     m_table->horizontalHeaderItem(0)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     for (int k = 1; k < m_table->columnCount(); ++k)

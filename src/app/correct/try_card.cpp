@@ -103,7 +103,7 @@ void TryCard::describe()
     for (const NoteState& n : m_notes)
         cents.push_back(n.cents);
     const ScaleSummary s = summaryOf(m_bench.spec().fingerings, cents);
-    m_outcome->setText(tr("As tried: %1 of %2 notes within tolerance, furthest off %3, on average %4 cents.")
+    m_outcome->setText(tr("With this: %1 of %2 notes within tolerance, furthest off %3, on average %4 cents.")
                            .arg(s.within)
                            .arg(s.of)
                            .arg(text::cents(s.worst_cents))

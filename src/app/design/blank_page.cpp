@@ -210,16 +210,19 @@ void BlankPage::arrange()
     middle->addWidget(m_stations);
     auto* buttons = new QHBoxLayout;
     buttons->setSpacing(Style::grid);
-    for (QPushButton* b : {more, less, paste})
+    for (QPushButton* b : {more, less})
         buttons->addWidget(b);
     buttons->addStretch(1);
     middle->addLayout(buttons);
-    auto* wider = new QHBoxLayout;
-    wider->setSpacing(Style::grid);
-    wider->addWidget(which);
-    wider->addWidget(stock);
-    wider->addStretch(1);
-    middle->addLayout(wider);
+    for (const auto& [first, second] : {std::pair(paste, which), std::pair(stock, static_cast<QPushButton*>(nullptr))}) {
+        auto* row = new QHBoxLayout;
+        row->setSpacing(Style::grid);
+        row->addWidget(first);
+        if (second != nullptr)
+            row->addWidget(second);
+        row->addStretch(1);
+        middle->addLayout(row);
+    }
     middle->addStretch(1);
     auto* right = new QVBoxLayout;
     auto* head = new QLabel(tr("What this tube serves for"), this);
@@ -232,7 +235,7 @@ void BlankPage::arrange()
     right->addWidget(form::scrolled(this, "blankChecksScroll", m_checks), 1);
     auto* columns = new QHBoxLayout(this);
     columns->setContentsMargins(3 * Style::grid, 2 * Style::grid, 2 * Style::grid, Style::grid);
-    columns->setSpacing(4 * Style::grid);
+    columns->setSpacing(3 * Style::grid);
     columns->addLayout(left, 10);
     columns->addLayout(middle, 9);
     columns->addLayout(right, 9);

@@ -13,14 +13,18 @@ namespace dowel::app {
 
 namespace {
 
-QString signOf(Serves serves)
+/// Full, half or empty: as the bar says it, too.
+void paintSign(QPainter& painter, const QPointF& at, double radius, Serves serves)
 {
-    switch (serves) {
-    case Serves::Well: return QStringLiteral("●");
-    case Serves::Poorly: return QStringLiteral("◐");
-    case Serves::Not: break;
-    }
-    return QStringLiteral("○");
+    const QRectF disc(at.x() - radius, at.y() - radius, 2.0 * radius, 2.0 * radius);
+    const QColor ink = painter.pen().color();
+    painter.setBrush(serves == Serves::Well ? QBrush(ink) : QBrush(Qt::NoBrush));
+    painter.drawEllipse(disc);
+    if (serves != Serves::Poorly)
+        return;
+    constexpr int quarter = 90 * 16;
+    painter.setBrush(ink);
+    painter.drawPie(disc, quarter, 2 * quarter);
 }
 
 Metres tenths(Metres m)
@@ -77,6 +81,7 @@ void KeysPicture::paintEvent(QPaintEvent* /*event*/)
     double widest = 1.0;
     for (const KeyServed& k : m_keys)
         widest = std::max(widest, QFontMetricsF(Style::small()).horizontalAdvance(text::noteName(k.lowest)) + 4.0);
+    const auto stride = m_keys.empty() ? 1 : static_cast<std::size_t>(std::ceil(widest / partPlace(0).width()));
     for (std::size_t i = 0; i < m_keys.size(); ++i) {
         const KeyServed& k = m_keys[i];
         const QRectF cell = partPlace(static_cast<int>(i));
@@ -91,12 +96,12 @@ void KeysPicture::paintEvent(QPaintEvent* /*event*/)
                                                       : QBrush(Qt::NoBrush));
         painter.drawRect(bar);
         painter.setPen(wanted ? c.ink : c.pencil);
-        // Every note where there is room, else every second: a name over another's is none.
-        const bool room = cell.width() >= widest || i % 2 == 0;
-        if (room)
+        // As many names as have room: one over another is none.
+        if (i % stride == 0 || wanted)
             painter.drawText(QRectF(cell.center().x() - widest, bottom + 2.0, 2.0 * widest, line), Qt::AlignCenter,
                              text::noteName(k.lowest));
-        painter.drawText(QRectF(cell.left(), bottom + 2.0 + line, cell.width(), line), Qt::AlignCenter, signOf(k.serves));
+        painter.setPen(QPen(painter.pen().color(), 1.0));
+        paintSign(painter, QPointF(cell.center().x(), bottom + 2.0 + 1.5 * line), std::min(4.5, 0.32 * cell.width()), k.serves);
     }
     paintFocus(painter);
 }

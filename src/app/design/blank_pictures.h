@@ -24,7 +24,7 @@ public:
     [[nodiscard]] QString partWords(int part) const override;
     [[nodiscard]] QRectF partPlace(int part) const override;
     [[nodiscard]] QSize sizeHint() const override { return {320, 104}; }
-    [[nodiscard]] QSize minimumSizeHint() const override { return {220, 84}; }
+    [[nodiscard]] QSize minimumSizeHint() const override { return {100, 66}; }
 
 protected:
     void paintEvent(QPaintEvent* event) override;
@@ -47,7 +47,7 @@ public:
     [[nodiscard]] QString partWords(int part) const override;
     [[nodiscard]] QRectF partPlace(int part) const override;
     [[nodiscard]] QSize sizeHint() const override { return {320, 120}; }
-    [[nodiscard]] QSize minimumSizeHint() const override { return {220, 96}; }
+    [[nodiscard]] QSize minimumSizeHint() const override { return {100, 68}; }
 
 Q_SIGNALS:
     void stationMoved(int station, dowel::Metres at, dowel::Metres diameter);

@@ -9,6 +9,7 @@
 #include <QHeaderView>
 #include <QLabel>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QTableWidget>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -26,7 +27,7 @@ QString kindWords(BoreKind kind)
     case BoreKind::AsPlanned: return BoresDialog::tr("as planned");
     case BoreKind::Narrower: return BoresDialog::tr("narrower");
     case BoreKind::Wider: return BoresDialog::tr("wider");
-    case BoreKind::NarrowerFoot: return BoresDialog::tr("narrower at the foot");
+    case BoreKind::NarrowerFoot: return BoresDialog::tr("narrower foot");
     case BoreKind::SmallerMouthpiece: return BoresDialog::tr("smaller mouthpiece");
     case BoreKind::LargerMouthpiece: return BoresDialog::tr("larger mouthpiece");
     }
@@ -50,7 +51,7 @@ BoresDialog::BoresDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
 {
     setObjectName(QStringLiteral("boresDialog"));
     setWindowTitle(tr("Which bore?"));
-    resize(860, 640);
+    resize(1000, 640);
     m_table->setSelectionMode(QAbstractItemView::SingleSelection);
     m_table->setSelectionBehavior(QAbstractItemView::SelectColumns);
     m_words->setAlignment(Qt::AlignTop | Qt::AlignLeft);
@@ -68,8 +69,10 @@ BoresDialog::BoresDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 20, 24, 20);
     column->setSpacing(2 * Style::grid);
-    column->addWidget(m_table, 1);
-    column->addWidget(m_words);
+    column->addWidget(m_table, 3);
+    auto* words = form::scrolled(this, "boresWordsScroll", m_words);
+    words->setMinimumHeight(Style::scaled(96));
+    column->addWidget(words, 1);
     column->addLayout(foot);
     m_jobs.run(
         [bores = session::boresFor(plan.blank()),
@@ -121,7 +124,7 @@ void BoresDialog::show()
         for (const auto& bore : m_tried) {
             const bool mended = std::find(bore.undercutMends.begin(), bore.undercutMends.end(), i) != bore.undercutMends.end();
             const QString cents = i < bore.layout.cents.size() ? text::wholeCents(bore.layout.cents[i]) : QString();
-            cells << (mended ? tr("%1, undercut", "cents; mended by undercutting").arg(cents) : cents);
+            cells << (mended ? cents + QStringLiteral(" ◇") : cents);
         }
         form::row(m_table, row, cells);
     }
@@ -163,7 +166,7 @@ void BoresDialog::judge(int column)
     for (const std::size_t i : bore.undercutMends)
         mends << text::noteName(notes[i].id.text);
     if (!mends.isEmpty())
-        lines << tr("Undercutting could still mend %1: the better fault to have.").arg(mends.join(QStringLiteral(", ")));
+        lines << tr("◇ Undercutting could still mend %1: the better fault to have.").arg(mends.join(QStringLiteral(", ")));
     m_words->setText(lines.join(QLatin1Char('\n')));
 }
 

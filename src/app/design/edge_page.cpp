@@ -159,7 +159,7 @@ EdgePage::EdgePage(Plan& plan, QWidget* parent)
       m_windway(new LengthField(QStringLiteral("edgeWindway"), tr("Windway, high"), this)),
       m_breath(form::words(this, "edgeBreath")),
       m_table(form::table(this, "edgeTable", tr("What each measure does"),
-                          {tr("a tenth of a mm"), tr("is now"), tr("first register"), tr("second"), tr("sound")}))
+                          {tr("a tenth of a mm"), tr("is now"), tr("first\nregister"), tr("second\nregister"), tr("sound")}))
 {
     setObjectName(QStringLiteral("edgePage"));
     m_symptoms->setObjectName(QStringLiteral("edgeSymptoms"));
@@ -170,6 +170,7 @@ EdgePage::EdgePage(Plan& plan, QWidget* parent)
                              QAbstractItemView::AnyKeyPressed);
     m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     m_table->horizontalHeader()->setStretchLastSection(true);
+    m_table->horizontalHeaderItem(SoundColumn)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     m_table->setToolTip(tr("What each measure does to the lowest note, in cents. Double-click a size to change it."));
     // Usual for pipes of these sizes: common practice, no source.
     constexpr double usualWindway_mm = 1.2;

@@ -458,10 +458,15 @@ void EdgePicture::paintEvent(QPaintEvent* /*event*/)
         paintTop(painter, std::get<ClosedTop>(m_spec.excitation), v);
     paintPointed(painter, v);
     painter.setFont(Style::small());
-    for (const Handle& h : handles()) {
+    const auto all = handles();
+    for (std::size_t i = 0; i < all.size(); ++i) {
+        const Handle& h = all[i];
         painter.setPen(QPen(c.cool, 1.5));
         painter.setBrush(c.paper);
         painter.drawRect(QRectF(h.at - QPointF(4.0, 4.0), QSizeF(8.0, 8.0)));
+        // What is not there has no figure, unless it is the one in hand.
+        if (!(h.size.metres() > 0.0) && static_cast<int>(i) != currentPart())
+            continue;
         painter.setPen(c.ink);
         painter.drawText(QRectF(h.label - QPointF(40.0, 9.0), QSizeF(80.0, 18.0)), Qt::AlignCenter,
                          text::lengthNumber(tenths(h.size), m_unit));

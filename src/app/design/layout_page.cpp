@@ -312,7 +312,7 @@ void LayoutPage::showWishes()
     m_oneBit->setChecked(w.oneBit);
     m_bits->setChecked(!w.bits.empty());
     m_spacing->setCurrentIndex(w.spacing ? 2 : w.equalSpacing ? 1 : 0);
-    m_spacingAt->setEnabled(w.spacing.has_value());
+    m_spacingAt->setVisible(w.spacing.has_value());
     m_spacingAt->setLength(w.spacing.value_or(usualThumb));
     m_timbre->setChecked(w.evenTimbre);
     m_fixed->setChecked(w.fixedLength);

@@ -277,9 +277,6 @@ QWidget* StockDialog::makeTurning()
                          {"stockFootBore", tr("bore"), foot},
                          {"stockLeastWall", tr("Least wall that serves"), 2.0}},
                         &StockDialog::showTurning);
-    auto* words = form::words(this, "stockTurningHow", true);
-    words->setText(tr("Bore first, turn after: a bit wanders, so the outside is turned true to the bore, between centres or on "
-                      "plugs that fit it. Face shield, no gloves or loose sleeves at the lathe, dust extracted."));
     return this->room(
         rows, m_turnedWords, "stockTurnedScroll",
         tr("Bore first, turn after: a bit wanders, so the outside is turned true to the bore, between centres or on "
@@ -289,9 +286,8 @@ QWidget* StockDialog::makeTurning()
 QWidget* StockDialog::room(QFormLayout* rows, QLabel* words, const char* scrollName, const QString& how)
 {
     auto* made = new QWidget(this);
-    auto* howWords = new QLabel(how, made);
-    howWords->setWordWrap(true);
-    howWords->setProperty("quiet", true);
+    auto* howWords = form::words(made, "stockHow", true);
+    howWords->setText(how);
     words->setAlignment(Qt::AlignLeft | Qt::AlignTop);
     auto* right = new QVBoxLayout;
     right->addWidget(form::scrolled(this, scrollName, words), 1);

@@ -125,7 +125,7 @@ VariationDialog::VariationDialog(const Instrument& laidOut, text::LengthUnit uni
 {
     setObjectName(QStringLiteral("variationDialog"));
     setWindowTitle(tr("What would it do?"));
-    resize(860, 600);
+    resize(960, 600);
     for (std::size_t i = 0; i < m_changes.size(); ++i) { // a bell is a ring too
         const auto* foot = std::get_if<OnTheFoot>(&m_changes[i]);
         if (foot && foot->cone) {
@@ -152,11 +152,12 @@ VariationDialog::VariationDialog(const Instrument& laidOut, text::LengthUnit uni
 
 void VariationDialog::arrange()
 {
-    m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    m_table->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
     auto* rows = new QFormLayout;
     rows->setHorizontalSpacing(2 * Style::grid);
     rows->setVerticalSpacing(Style::grid);
-    rows->addRow(tr("What"), m_what);
+    rows->addRow(m_what);
     rows->addRow(m_timesWords, m_times);
     rows->addRow(m_firstWords, m_first);
     rows->addRow(m_secondWords, m_second);
@@ -283,6 +284,7 @@ void VariationDialog::show(const Variation& variation)
                    both ? tr("%1 dB").arg(text::cents(std::round(n.stronger_dB * 10.0) / 10.0)) : QString(),
                    n.then ? speechWords(n.speech) : QString()});
     }
+    form::fitColumns(m_table);
     QStringList lines{tr("The note that moves most: %1 cents. By the model, in cents off the target.")
                           .arg(text::cents(std::round(most * 10.0) / 10.0))};
     if (variation.leaveOff && variation.leaveOff->metres() >= 0.0)

@@ -158,11 +158,17 @@ void TimbreCard::showNote(int part)
         for (const NoteTimbre& n : m_picture->notes())
             if (const QString character = timbreCharacter(n, m_picture->notes()); !character.isEmpty())
                 out << tr("%1 is %2", "note, what stands out").arg(text::noteName(n.id.text), character);
-        const bool heard =
-            std::any_of(m_picture->notes().begin(), m_picture->notes().end(), [](const auto& n) { return n.takes > 0; });
-        m_words->setText(!heard          ? tr("Nothing to see yet: sound the fingerings one after the other.")
-                         : out.isEmpty() ? tr("All sound alike. Point at a note for its numbers.")
-                                         : out.join(QStringLiteral("; ")) + tr(". Point at a note for its numbers."));
+        const int fewest = m_face == TimbrePicture::Face::Trend ? 2 : 1;
+        const bool heard = std::any_of(m_picture->notes().begin(), m_picture->notes().end(),
+                                       [fewest](const NoteTimbre& n) { return n.takes >= fewest; });
+        QString words = out.join(QStringLiteral("; ")) + tr(". Point at a note for its numbers.");
+        if (!heard && fewest > 1)
+            words = tr("No note was heard twice yet: hear again, after cuts or weeks, and what has changed stands here.");
+        else if (!heard)
+            words = tr("Nothing to see yet: sound the fingerings one after the other.");
+        else if (out.isEmpty())
+            words = fewest > 1 ? tr("All sound as they first did.") : tr("All sound alike. Point at a note for its numbers.");
+        m_words->setText(words);
         return;
     }
     const NoteTimbre& n = m_picture->notes()[static_cast<std::size_t>(part)];

@@ -103,6 +103,13 @@ void TimbrePicture::show(std::vector<NoteTimbre> notes, Face face)
 {
     m_notes = std::move(notes);
     m_face = face;
+    constexpr std::size_t fewest = 4;
+    m_partials = fewest; // as many as sound on any of them
+    for (const NoteTimbre& n : m_notes)
+        for (const auto* partials : {&n.partials_dB, &n.beforePartials_dB})
+            for (std::size_t k = 0; k < partials->size(); ++k)
+                if (weightOf((*partials)[k], strongest(*partials)) > 0.0)
+                    m_partials = std::max(m_partials, k + 1);
     partsChanged();
     update();
 }
@@ -140,9 +147,8 @@ QRectF TimbrePicture::partPlace(int part) const
 void TimbrePicture::paintColumn(QPainter& painter, const NoteTimbre& note, const QRectF& column) const
 {
     const Colours& c = Style::current().colours();
-    const std::size_t partials = std::max(note.partials_dB.size(), note.beforePartials_dB.size());
     const QRectF room = column.adjusted(column.width() * 0.16, 6.0, -column.width() * 0.16, 0.0);
-    const double step = room.height() / static_cast<double>(std::max<std::size_t>(partials, 6) + 1);
+    const double step = room.height() / static_cast<double>(m_partials + 1);
     const auto height = [&](std::size_t k) {
         return room.bottom() - (static_cast<double>(k) + 1.0) * step;
     };

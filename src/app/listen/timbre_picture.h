@@ -33,6 +33,7 @@ private:
     [[nodiscard]] QRectF field() const;
     void paintColumn(QPainter& painter, const NoteTimbre& note, const QRectF& column) const;
     std::vector<NoteTimbre> m_notes;
+    std::size_t m_partials = 0; ///< that the columns have room for
     Face m_face = Face::Now;
 };
 

@@ -177,7 +177,9 @@ void Picture::mousePressEvent(QMouseEvent* event)
 
 void Picture::focusInEvent(QFocusEvent* event)
 {
-    if (currentPart() < 0 && partCount() > 0 && event->reason() != Qt::MouseFocusReason)
+    // Who came by key is shown where; a window that only opens here marks nothing.
+    const bool byKey = event->reason() == Qt::TabFocusReason || event->reason() == Qt::BacktabFocusReason;
+    if (byKey && currentPart() < 0 && partCount() > 0)
         setCurrentPart(0);
     partsChanged();
     update();

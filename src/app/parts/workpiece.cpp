@@ -2,6 +2,7 @@
 #include "app/parts/workpiece.h"
 
 #include "app/parts/style.h"
+#include "text/names.h"
 #include "text/sentences.h"
 #include "text/units.h"
 
@@ -334,7 +335,7 @@ void Workpiece::drawSensitivities(QPainter& painter, const Scale& s) const
         // The legend stands over the mouth, where no hole is.
         painter.drawLine(QPointF(s.left - 34.0, row + 9.0), QPointF(s.left - 12.0, row + 9.0));
         painter.drawText(QRectF(s.left - 6.0, row, 220.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter,
-                         tr("register %1").arg(m_sensitivities[k].registerNumber));
+                         text::registerName(m_sensitivities[k].registerNumber));
         const auto& holes = m_instrument->spec().holes;
         for (std::size_t i = 0; i < holes.size() && i < n.holes.size(); ++i)
             painter.drawText(QRectF(s.x(holes[i].at) - 30.0, row, 60.0, 18.0), Qt::AlignCenter, worth(n.holes[i]));
