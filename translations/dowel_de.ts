@@ -2708,6 +2708,10 @@ Register</translation>
         <source>Changes what is wanted, A4 and all, for the time before the finish; it stands in the record, and the plan and every note go by it.</source>
         <translation>Ändert, was gewünscht ist, samt A4, für die Zeit vor der Oberfläche; es steht in der Aufzeichnung, und Plan und Töne richten sich danach.</translation>
     </message>
+    <message>
+        <source>Leave &amp;room</source>
+        <translation>&amp;Raum lassen</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::Guide</name>
@@ -2830,6 +2834,14 @@ Register</translation>
     <message>
         <source>&lt;p&gt;Filled signs are what sounds now, outlines what the next cut will do. A disc is within tolerance, a triangle points the way the note is off; the bar through a sign is one standard deviation. Ctrl+1 to 9 change the stage, Ctrl+I between millimetres and inches, Ctrl+D between light and dark, Ctrl+Shift+D to high contrast, F1 opens and closes this guide. Pictures are walked by the arrow keys once Tab has reached them.&lt;/p&gt;</source>
         <translation>&lt;p&gt;Gefüllte Zeichen sind, was jetzt klingt, Umrisse, was der nächste Schnitt tut. Eine Scheibe liegt in der Toleranz, ein Dreieck zeigt, wohin der Ton daneben liegt; der Balken durch ein Zeichen ist eine Standardabweichung. Strg+1 bis 9 wechseln die Stufe, Strg+I zwischen Millimetern und Zoll, Strg+D zwischen hell und dunkel, Strg+Umschalt+D zu hohem Kontrast, F1 öffnet und schließt diese Anleitung. Bilder geht man mit den Pfeiltasten durch, sobald Tab sie erreicht hat.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>The first five minutes</source>
+        <translation>Die ersten fünf Minuten</translation>
+    </message>
+    <message>
+        <source>&lt;ol&gt;&lt;li&gt;In the shop (Ctrl+0) choose &lt;i&gt;Practise&lt;/i&gt;: a whistle drilled a little too small, blown by a simulated player.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Listen&lt;/b&gt;: press &lt;b&gt;Space&lt;/b&gt; until every note has been heard. All are flat, as they should be.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Correct&lt;/b&gt;: the card names one cut. &lt;b&gt;Enter&lt;/b&gt; makes it, as if your calipers had said so; a wrong size is taken, too, and what it did stands in &lt;i&gt;Outcome&lt;/i&gt;.&lt;/li&gt;&lt;li&gt;When it says so, listen again. After some rounds every note is within tolerance, and the knife is put away.&lt;/li&gt;&lt;li&gt;Then begin one of your own: &lt;b&gt;Blank&lt;/b&gt;, &lt;b&gt;Target&lt;/b&gt;, &lt;b&gt;Layout&lt;/b&gt;, &lt;b&gt;Drill&lt;/b&gt;, and the same again with your breath and your wood.&lt;/li&gt;&lt;/ol&gt;</source>
+        <translation>&lt;ol&gt;&lt;li&gt;In der Werkstatt (Strg+0) &lt;i&gt;Üben&lt;/i&gt; wählen: eine Flöte, etwas zu klein gebohrt, die ein simulierter Spieler bläst.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Hören&lt;/b&gt;: die &lt;b&gt;Leertaste&lt;/b&gt; drücken, bis jeder Ton gehört ist. Alle sind zu tief, wie es sein soll.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Berichtigen&lt;/b&gt;: die Karte nennt einen Schnitt. &lt;b&gt;Eingabe&lt;/b&gt; macht ihn, als hätte Ihr Messschieber es so gesagt; auch ein falsches Maß wird genommen, und was es tat, steht unter &lt;i&gt;Ergebnis&lt;/i&gt;.&lt;/li&gt;&lt;li&gt;Wenn sie es sagt, wieder hören. Nach einigen Runden liegt jeder Ton in der Toleranz, und das Messer wird weggelegt.&lt;/li&gt;&lt;li&gt;Dann ein eigenes beginnen: &lt;b&gt;Rohling&lt;/b&gt;, &lt;b&gt;Ziel&lt;/b&gt;, &lt;b&gt;Anlage&lt;/b&gt;, &lt;b&gt;Bohren&lt;/b&gt;, und dasselbe noch einmal mit Ihrem Atem und Ihrem Holz.&lt;/li&gt;&lt;/ol&gt;</translation>
     </message>
 </context>
 <context>
@@ -5844,6 +5856,19 @@ wird gerechnet</translation>
     <message>
         <source>Lay the holes out first: only then is it known what a fingering sounds.</source>
         <translation>Legen Sie zuerst die Löcher: Erst dann steht fest, was ein Griff klingt.</translation>
+    </message>
+    <message>
+        <source>Holes</source>
+        <translation>Löcher</translation>
+    </message>
+    <message>
+        <source>Any number of holes, opened one after the other from the foot for the degrees of the scale in turn.</source>
+        <translation>Beliebig viele Löcher, vom Fuß her eines nach dem anderen für die Stufen der Leiter geöffnet.</translation>
+    </message>
+    <message>
+        <source>usual</source>
+        <comment>number of holes</comment>
+        <translation>üblich</translation>
     </message>
 </context>
 <context>

@@ -41,7 +41,7 @@ std::string finishText(const FinishPlan& plan)
     }
     Json json{{"recipe", plan.recipe}, {"start", dayText(plan.start)}, {"works", works}};
     if (plan.room_cents != 0.0)
-        json["room_cents"] = tidy(plan.room_cents);
+        json["room"] = {{"cents", tidy(plan.room_cents)}, {"wanted_a4_hz", tidy(plan.wantedA4_Hz)}};
     return json.dump();
 }
 
@@ -61,7 +61,12 @@ Result<FinishPlan> finishFromText(const std::string& text)
     FinishPlan plan;
     plan.recipe = r.text("recipe");
     plan.start = day(r, "start");
-    plan.room_cents = r.number("room_cents", 0.0);
+    if (r.has("room")) {
+        JsonReader room = r.object("room");
+        plan.room_cents = room.number("cents");
+        plan.wantedA4_Hz = room.number("wanted_a4_hz");
+        room.finish();
+    }
     for (JsonReader& one : r.objects("works")) {
         FinishWork w;
         const auto kind = finishKindFromName(one.text("kind"));

@@ -15,6 +15,8 @@ std::string planText(const PlanKept& plan)
               {"own_chart", plan.ownChart},         {"done", Json::array()}};
     for (const StepDone& d : plan.done)
         more["done"].push_back({{"step", d.step}, {"at", d.at}});
+    if (plan.target.holes)
+        more["holes"] = *plan.target.holes;
     if (plan.model)
         more["model"] = jsonOf(*plan.model);
     if (plan.goal)
@@ -48,6 +50,8 @@ Result<PlanKept> planFrom(const Json& json)
     plan.target.registers = r.integer("registers", 1);
     plan.target.tolerance = Cents::fromCents(r.number("tolerance_cents"));
     plan.ownChart = r.boolean("own_chart", false);
+    if (r.has("holes"))
+        plan.target.holes = r.integer("holes", 0);
     if (r.has("material")) // where plans before 0.8.0 have it
         plan.blank.spec.material = r.text("material");
     for (auto& d : r.objects("done")) {

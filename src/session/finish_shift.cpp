@@ -96,4 +96,13 @@ Result<AmendEntry> withRoom(const Workbook& book, Cents room)
     return change;
 }
 
+Cents roomLeft(const Workbook& book, const FinishPlan& plan)
+{
+    if (plan.room_cents == 0.0 || !(plan.wantedA4_Hz > 0.0))
+        return {};
+    constexpr double noticed_cents = 0.01;
+    const double left = 1200.0 * std::log2(plan.wantedA4_Hz / book.present().spec().tuning.a4.hertz());
+    return Cents::fromCents(std::abs(left) < noticed_cents ? 0.0 : left);
+}
+
 } // namespace dowel::session

@@ -39,5 +39,7 @@ struct UsualShift
 /// The targets lowered by so many cents (raised where below 0), A4 and all: what is aimed at while room is left for the finish,
 /// or with the opposite sign to give it back. Errors: BadValue (more than 50 cents), those of retargeted().
 [[nodiscard]] Result<AmendEntry> withRoom(const Workbook& book, Cents room);
+/// How much room is left now: by what the wanted A4 lies under the one before; 0 where none was left, or it was taken back.
+[[nodiscard]] Cents roomLeft(const Workbook& book, const FinishPlan& plan);
 
 } // namespace dowel::session

@@ -531,11 +531,12 @@ Status Store::verify() const
         if (check.text(0) != "ok")
             return Error{ErrorCode::Damaged, m_parts->path, check.text(0)};
     }
-    // The chain and the seal were followed when the file was opened; what is left are the recordings.
+    // The chain and the seal were followed when the file was opened; what is left are the recordings and photographs.
     std::int64_t takes = 0;
     for (const Entry& e : m_parts->book.entries()) {
         const auto* r = std::get_if<ReadingEntry>(&e.body);
-        if (r == nullptr || !r->hasTake)
+        const bool beside = r != nullptr ? r->hasTake : std::holds_alternative<PhotoEntry>(e.body);
+        if (!beside)
             continue;
         ++takes;
         if (auto flac = take(e.id); !flac)

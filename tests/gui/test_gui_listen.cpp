@@ -5,6 +5,7 @@
 #include "app/listen/drift_picture.h"
 #include "app/listen/reading_model.h"
 #include "app/listen/timbre_picture.h"
+#include "app/listen/voice.h"
 #include "core/tuning/pitch.h"
 #include "gui/gui_support.h"
 #include "session/session.h"
@@ -263,7 +264,7 @@ private Q_SLOTS:
         // Pointed at, a note gives its numbers; by key the next one does.
         QVERIFY(!desk.find<QPushButton>("timbreAlike")->isEnabled());
         QTest::mouseClick(picture, Qt::LeftButton, {}, picture->partPlace(2).center().toPoint());
-        QVERIFY2(words->text().startsWith(QStringLiteral("F♯5")), qPrintable(words->text()));
+        QVERIFY2(words->text().startsWith(QStringLiteral("F#5")), qPrintable(words->text()));
         QVERIFY(words->text().contains(QStringLiteral("times the note")));
         QTest::keyClick(picture, Qt::Key_Right);
         QVERIFY(words->text().startsWith(QStringLiteral("G5")));
@@ -296,6 +297,13 @@ private Q_SLOTS:
         QVERIFY2(trend.partWords(0).contains(QStringLiteral("noisier")), qPrintable(trend.partWords(0)));
         desk.click("pitchFace");
         QVERIFY(!picture->isVisible());
+    }
+    void aNotesNameIsSpokenAsItIsSaid()
+    {
+        QCOMPARE(app::spokenNote(QStringLiteral("F#5")), QStringLiteral("F sharp 5"));
+        QCOMPARE(app::spokenNote(QStringLiteral("Bb4")), QStringLiteral("B flat 4"));
+        QCOMPARE(app::spokenNote(QStringLiteral("D6")), QStringLiteral("D 6"));
+        QCOMPARE(app::spokenNote(QStringLiteral("vent")), QStringLiteral("vent"));
     }
     void whatAnotherMeterShowsIsTyped()
     {

@@ -136,8 +136,9 @@ private Q_SLOTS:
         auto* table = desk.find<QTableView>("logTable");
         QCOMPARE(table->model()->index(0, app::LogModel::What).data().toString(),
                  QStringLiteral("A photograph: the knot beside h3"));
-        QTest::mouseDClick(table->viewport(), Qt::LeftButton, {},
-                           table->visualRect(table->model()->index(0, app::LogModel::What)).center());
+        const QPoint line = table->visualRect(table->model()->index(0, app::LogModel::What)).center();
+        QTest::mouseClick(table->viewport(), Qt::LeftButton, {}, line);
+        QTest::mouseDClick(table->viewport(), Qt::LeftButton, {}, line);
         auto* dialog = desk.find<app::PhotoDialog>("photoDialog");
         QTRY_COMPARE(dialog->image().size(), small.size());
         QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("photoClose")), Qt::LeftButton);

@@ -807,6 +807,27 @@ private Q_SLOTS:
         typed("stockTenon", QStringLiteral("19"));
         QVERIFY(words("stockJointWords").contains(QStringLiteral("too thin")));
     }
+    void aPipeOfStrawHasThreeHoles()
+    {
+        Desk desk(false);
+        QVERIFY(desk.begins());
+        auto* family = desk.find<QComboBox>("blankFamily");
+        choose(family, family->findData(static_cast<int>(Family::Reed)));
+        desk.key(Qt::Key_3, Qt::ControlModifier);
+        auto* holes = desk.find<QComboBox>("targetHoles");
+        choose(holes, holes->findData(3));
+        const app::Plan& plan = desk.window().plan();
+        QCOMPARE(plan.blank().holeCount, std::size_t{3});
+        QCOMPARE(desk.find<QTableWidget>("targetTable")->rowCount(), 4);
+        desk.key(Qt::Key_4, Qt::ControlModifier);
+        QVERIFY(laidOut(desk));
+        QCOMPARE(plan.layout()->goal.spec().holes.size(), std::size_t{3});
+        QVERIFY(plan.layout()->reached);
+        desk.key(Qt::Key_3, Qt::ControlModifier);
+        choose(holes, 0); // as usual again
+        QCOMPARE(plan.blank().holeCount, std::size_t(usualHoles(Family::Reed)));
+        QVERIFY(!plan.target().holes);
+    }
     void boresStandSideBySideAndOneIsTaken()
     {
         Desk desk(false);

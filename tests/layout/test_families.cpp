@@ -2,6 +2,7 @@
 // Proves that each family's starting blank can be laid out and comes near its target, in other keys, too, and what tubes
 // are said to serve for.
 #include "core/layout/families.h"
+#include "core/layout/layout.h"
 #include "support/compare.h"
 
 using namespace dowel;
@@ -11,6 +12,42 @@ class TestFamilies : public QObject
     Q_OBJECT
 
 private Q_SLOTS:
+    void anyNumberOfHolesOpensInTurn()
+    {
+        // A pipe of straw with three holes; its reed stops it at the top, so it sounds an octave under a whistle as long (any
+        // textbook: Fletcher and Rossing, The Physics of Musical Instruments, chapter 8).
+        PlanTarget straw = usualTarget(Family::Reed);
+        straw.lowest = "A4";
+        straw.mode = "minor";
+        straw.holes = 3;
+        const auto blank = startingBlank(Family::Reed, straw);
+        VERIFY_OK(blank);
+        QCOMPARE(blank->holeCount, std::size_t{3});
+        QCOMPARE(blank->digits.size(), std::size_t{3});
+        std::string notes;
+        for (const Fingering& f : blank->spec.fingerings)
+            notes += f.id.text + " ";
+        QCOMPARE(notes, std::string("A4 B4 C5 D5 "));
+        QCOMPARE(blank->spec.fingerings[0].closed.size(), std::size_t{3});
+        QCOMPARE(blank->spec.fingerings[3].closed.size(), std::size_t{0});
+        const auto laid = layOut(*blank, {}, false);
+        VERIFY_OK(laid);
+        QVERIFY(laid->reached);
+        // A horn of seven, of a scale that leaves degrees out; nine need a thumb.
+        PlanTarget horn = usualTarget(Family::Horn);
+        horn.holes = 7;
+        const auto seven = fingeringChart(Family::Horn, horn);
+        VERIFY_OK(seven);
+        QCOMPARE(seven->size(), std::size_t{8});
+        QCOMPARE((*seven)[5].id.text, std::string("G5")); // five degrees make the octave
+        horn.holes = 9;
+        QVERIFY(startingBlank(Family::Horn, horn)->sides.back() == Side::Back);
+        horn.holes = 10;
+        QVERIFY(!fingeringChart(Family::Horn, horn));
+        Blank back = *blank;
+        setHoles(back, usualHoles(Family::Reed));
+        QCOMPARE(back.digits, startingBlank(Family::Reed, usualTarget(Family::Reed))->digits);
+    }
     void everyFamilyGoesFromBlankToHoles_data()
     {
         QTest::addColumn<int>("family");

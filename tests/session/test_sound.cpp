@@ -107,12 +107,18 @@ private Q_SLOTS:
         for (std::size_t i = 0; i < spec.fingerings.size(); ++i)
             VERIFY_NEAR(1200.0 * std::log2(book.present().spec().fingerings[i].target / shape.spec().fingerings[i].target), -4.0,
                         1e-6);
-        const auto back = session::withRoom(book, Cents::fromCents(-4.0));
+        FinishPlan finish;
+        QCOMPARE(session::roomLeft(book, finish).cents(), 0.0);
+        finish.room_cents = 4.0;
+        finish.wantedA4_Hz = 440.0;
+        VERIFY_NEAR(session::roomLeft(book, finish).cents(), 4.0, 1e-6);
+        const auto back = session::withRoom(book, session::roomLeft(book, finish) * -1.0);
         VERIFY_OK(back);
         VERIFY_OK(book.append({book.nextId(), "2026-01-02T00:00:00Z", *back}));
         VERIFY_NEAR(book.present().spec().tuning.a4.hertz(), 440.0, 1e-6);
         for (std::size_t i = 0; i < spec.fingerings.size(); ++i)
             VERIFY_NEAR(book.present().spec().fingerings[i].target / shape.spec().fingerings[i].target, 1.0, 1e-9);
+        QCOMPARE(session::roomLeft(book, finish).cents(), 0.0); // given back, or the change undone: none is left
         QVERIFY(!session::withRoom(book, Cents::fromCents(80.0)));
     }
 };

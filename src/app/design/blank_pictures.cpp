@@ -81,6 +81,10 @@ void KeysPicture::paintEvent(QPaintEvent* /*event*/)
     double widest = 1.0;
     for (const KeyServed& k : m_keys)
         widest = std::max(widest, QFontMetricsF(Style::small()).horizontalAdvance(text::noteName(k.lowest)) + 4.0);
+    std::optional<std::size_t> own;
+    for (std::size_t i = 0; i < m_keys.size(); ++i)
+        if (m_keys[i].lowest == m_wanted)
+            own = i;
     const auto stride = m_keys.empty() ? 1 : static_cast<std::size_t>(std::ceil(widest / partPlace(0).width()));
     for (std::size_t i = 0; i < m_keys.size(); ++i) {
         const KeyServed& k = m_keys[i];
@@ -97,7 +101,8 @@ void KeysPicture::paintEvent(QPaintEvent* /*event*/)
         painter.drawRect(bar);
         painter.setPen(wanted ? c.ink : c.pencil);
         // As many names as have room: one over another is none.
-        if (i % stride == 0 || wanted)
+        const bool free = !own || i + stride <= *own || i >= *own + stride;
+        if (wanted || (i % stride == 0 && free))
             painter.drawText(QRectF(cell.center().x() - widest, bottom + 2.0, 2.0 * widest, line), Qt::AlignCenter,
                              text::noteName(k.lowest));
         painter.setPen(QPen(painter.pen().color(), 1.0));

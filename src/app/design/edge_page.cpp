@@ -207,9 +207,9 @@ void EdgePage::arrange()
     breath->addWidget(m_breath, 1);
     auto* right = new QVBoxLayout;
     right->setSpacing(Style::grid);
-    right->addWidget(m_picture, 3);
+    right->addWidget(m_picture, 1);
     right->addLayout(breath);
-    right->addWidget(m_table, 1);
+    right->addWidget(m_table);
     auto* columns = new QHBoxLayout(this);
     columns->setContentsMargins(3 * Style::grid, 2 * Style::grid, 2 * Style::grid, Style::grid);
     columns->setSpacing(3 * Style::grid);
@@ -364,6 +364,9 @@ void EdgePage::showMeasures(acoustics::Shape::Mouth mouth, const Registers& regi
     }
     m_picture->setEffects(std::move(effects));
     m_table->setVisible(m_table->rowCount() > 0);
+    constexpr int frame = 4;
+    m_table->setFixedHeight(m_table->horizontalHeader()->sizeHint().height() + frame +
+                            m_table->rowCount() * m_table->verticalHeader()->defaultSectionSize());
     m_filling = false;
 }
 

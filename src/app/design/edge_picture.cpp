@@ -56,6 +56,7 @@ EdgePicture::EdgePicture(QWidget* parent) : Picture(parent)
     setObjectName(QStringLiteral("edgePicture"));
     setAccessibleName(tr("The sounding edge, enlarged"));
     setMouseTracking(true);
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
 }
 
 void EdgePicture::show(const InstrumentSpec& spec, Metres windway, text::LengthUnit unit)
@@ -174,7 +175,7 @@ std::vector<EdgePicture::Handle> EdgePicture::fluteHandles(const Transverse& t, 
              {0.0, mm / 2.0},
              tr("hole, across"),
              t.holeWidth,
-             v.above + QPointF(0.0, across + 14.0)},
+             v.above + QPointF(28.0, across - 12.0)},
             {2,
              v.section + QPointF(along + 10.0, wall),
              {0.0, mm},

@@ -133,8 +133,8 @@ void Plan::setTarget(const PlanTarget& target)
     };
     std::vector<Fingering> chart;
     const PlanTarget& before = m_kept.target;
-    const bool keepOwn =
-        m_kept.ownChart && target.lowest == before.lowest && target.mode == before.mode && target.registers == before.registers;
+    const bool keepOwn = m_kept.ownChart && target.lowest == before.lowest && target.mode == before.mode &&
+                         target.registers == before.registers && target.holes == before.holes;
     if (keepOwn) {
         auto kept = retargeted(blank().spec.fingerings, target.tuning);
         if (!kept)
@@ -150,9 +150,12 @@ void Plan::setTarget(const PlanTarget& target)
         chart = std::move(*made);
     }
     m_kept.ownChart = keepOwn;
+    const std::optional<int> holesBefore = before.holes;
     m_kept.target = target;
     m_kept.blank.spec.tuning = target.tuning;
     m_kept.blank.spec.fingerings = std::move(chart);
+    if (target.holes != holesBefore)
+        dowel::setHoles(m_kept.blank, target.holes.value_or(usualHoles(blank().spec.family)));
     touched(true);
 }
 

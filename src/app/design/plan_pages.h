@@ -179,6 +179,7 @@ private:
     QComboBox* m_scale;
     QComboBox* m_tonic;
     QComboBox* m_registers;
+    QComboBox* m_holes;
     QDoubleSpinBox* m_a4;
     QDoubleSpinBox* m_celsius;
     QDoubleSpinBox* m_tolerance;

@@ -54,6 +54,7 @@ TargetPage::TargetPage(Plan& plan, Questions& questions, QWidget* parent)
       m_scale(form::box(this, "targetTemperament", tr("Temperament"))),
       m_tonic(form::box(this, "targetTonic", tr("Built on"))),
       m_registers(form::box(this, "targetRegisters", tr("Registers"))),
+      m_holes(form::box(this, "targetHoles", tr("Holes"))),
       m_a4(form::spin(this, "targetA4", tr("A4"), 380.0, 480.0, 1.0, 1, tr(" Hz"))),
       m_celsius(form::spin(this, "targetCelsius", tr("Temperature it is played at"), -5.0, 45.0, 0.5, 1, tr(" °C"))),
       m_tolerance(form::spin(this, "targetTolerance", tr("Tolerance"), 1.0, 50.0, 1.0, 0, tr(" cents"))),
@@ -99,6 +100,11 @@ void TargetPage::fill()
         m_tonic->addItem(text::noteName(t), QLatin1String(t));
     m_registers->addItem(tr("one"), 1);
     m_registers->addItem(tr("two"), 2);
+    m_holes->addItem(tr("usual", "number of holes"), -1);
+    for (int n = 0; n <= mostHoles; ++n)
+        m_holes->addItem(QString::number(n), n);
+    m_holes->setToolTip(
+        tr("Any number of holes, opened one after the other from the foot for the degrees of the scale in turn."));
 }
 
 void TargetPage::dressTable()
@@ -127,16 +133,15 @@ QVBoxLayout* TargetPage::makeControls()
     form->addRow(tr("Lowest note"), m_lowest);
     form->addRow(tr("Scale"), m_mode);
     form->addRow(tr("Registers"), m_registers);
+    form->addRow(tr("Holes"), m_holes);
     form->addRow(tr("Temperament"), m_scale);
     form->addRow(tr("built on"), m_tonic);
     form->addRow(tr("A4"), m_a4);
     form->addRow(tr("Played at"), m_celsius);
     form->addRow(tr("Tolerance"), m_tolerance);
-    auto* words = form::words(this, "targetWords", true);
-    words->setText(tr("The temperature is that of the music, not of the workshop: Listen asks for the workshop's own."));
+    m_celsius->setToolTip(tr("The temperature is that of the music, not of the workshop: Listen asks for the workshop's own."));
     auto* left = new QVBoxLayout;
     left->addLayout(form);
-    left->addWidget(words);
     auto* files = new QVBoxLayout;
     files->setSpacing(Style::grid);
     files->addWidget(import);
@@ -184,7 +189,7 @@ void TargetPage::arrange()
 
 void TargetPage::bind()
 {
-    for (QComboBox* b : {m_lowest, m_mode, m_scale, m_tonic, m_registers})
+    for (QComboBox* b : {m_lowest, m_mode, m_scale, m_tonic, m_registers, m_holes})
         connect(b, &QComboBox::activated, this, &TargetPage::take);
     for (QDoubleSpinBox* s : {m_a4, m_celsius, m_tolerance})
         connect(s, &QDoubleSpinBox::valueChanged, this, &TargetPage::take);
@@ -337,6 +342,7 @@ void TargetPage::refresh()
     m_tonic->setCurrentIndex(m_tonic->findData(QString::fromStdString(t.tuning.tonic)));
     m_tonic->setEnabled(t.tuning.scale != "equal");
     m_registers->setCurrentIndex(t.registers - 1);
+    m_holes->setCurrentIndex(t.holes ? *t.holes + 1 : 0);
     m_a4->setValue(t.tuning.a4.hertz());
     m_celsius->setValue(t.tuning.playedAt.celsius());
     m_tolerance->setValue(t.tolerance.cents());
@@ -384,6 +390,8 @@ void TargetPage::take()
     t.lowest = m_lowest->currentData().toString().toStdString();
     t.mode = m_mode->currentData().toString().toStdString();
     t.registers = m_registers->currentData().toInt();
+    const int holes = m_holes->currentData().toInt();
+    t.holes = holes < 0 ? std::nullopt : std::optional(holes);
     t.tuning.tonic = m_tonic->currentData().toString().toStdString();
     const std::string scale = m_scale->currentData().toString().toStdString();
     if (scale == "own" && !isTemperament(t.tuning.ownCents)) {

@@ -74,7 +74,7 @@ FinishPage::FinishPage(Document& document, Questions& questions, QWidget* parent
       m_how(form::words(this, "finishHow", true)),
       m_moved(form::table(this, "finishMoved", tr("What it moved"), {tr("note"), tr("before"), tr("after"), tr("moved")})),
       m_usual(form::words(this, "finishUsual")),
-      m_room(form::button(this, "finishRoom", QString()))
+      m_room(form::button(this, "finishRoom", tr("Leave &room")))
 {
     setObjectName(QStringLiteral("finishPage"));
     m_start->setObjectName(QStringLiteral("finishStart"));
@@ -204,6 +204,10 @@ void FinishPage::begin()
             plan = own;
             plan.start = dayOf(m_start->date());
         }
+    if (m_plan) { // room that was left stays to be given back
+        plan.room_cents = m_plan->room_cents;
+        plan.wantedA4_Hz = m_plan->wantedA4_Hz;
+    }
     keep(std::move(plan));
 }
 
@@ -278,11 +282,12 @@ void FinishPage::showHow()
 
 void FinishPage::offerRoom(double usual_cents)
 {
-    const bool left = m_plan && m_plan->room_cents != 0.0;
+    const double left_cents = m_plan ? session::roomLeft(*m_document->book(), *m_plan).cents() : 0.0;
+    const bool left = left_cents != 0.0;
     m_roomAsked = std::round(usual_cents);
     m_room->setVisible(m_plan && (left || m_roomAsked != 0.0));
     if (left)
-        m_room->setText(tr("Give the &room back: %1 cents").arg(text::wholeCents(m_plan->room_cents)));
+        m_room->setText(tr("Give the &room back: %1 cents").arg(text::wholeCents(left_cents)));
     else
         m_room->setText((m_roomAsked > 0.0 ? tr("Leave &room: aim %1 cents flat until then")
                                            : tr("Leave &room: aim %1 cents sharp until then"))
@@ -296,14 +301,17 @@ void FinishPage::leaveRoom()
 {
     if (!m_plan)
         return;
-    FinishPlan plan = *m_plan;
-    const double by_cents = plan.room_cents != 0.0 ? -plan.room_cents : m_roomAsked;
+    const double left_cents = session::roomLeft(*m_document->book(), *m_plan).cents();
+    const double by_cents = left_cents != 0.0 ? -left_cents : m_roomAsked;
     auto change = session::withRoom(*m_document->book(), Cents::fromCents(by_cents));
     if (!change) {
         Q_EMIT failed(text::sentence(change.error()));
         return;
     }
-    plan.room_cents = plan.room_cents != 0.0 ? 0.0 : by_cents;
+    FinishPlan plan = *m_plan;
+    if (left_cents == 0.0)
+        plan.wantedA4_Hz = m_document->book()->present().spec().tuning.a4.hertz();
+    plan.room_cents = left_cents == 0.0 ? by_cents : 0.0;
     m_usualOf.reset();
     keep(std::move(plan));
     m_document->amend(std::move(*change));
@@ -311,7 +319,7 @@ void FinishPage::leaveRoom()
 
 void FinishPage::showMoved()
 {
-    if (m_plan && m_plan->room_cents != 0.0)
+    if (m_plan && session::roomLeft(*m_document->book(), *m_plan).cents() != 0.0)
         offerRoom(m_plan->room_cents);
     else if (!m_plan)
         m_room->hide();
@@ -457,6 +465,8 @@ void FinishPage::keepRecipe()
         return;
     FinishPlan plan = *m_plan;
     plan.recipe = name.left(60).toStdString();
+    plan.room_cents = 0.0;
+    plan.wantedA4_Hz = 0.0;
     for (FinishWork& w : plan.works) {
         w.done.reset();
         w.weight_g.reset();

@@ -180,7 +180,7 @@ void TimbreCard::showNote(int part)
     };
     if (!out(NoteTimbre::Centre) && !out(NoteTimbre::Noise) && !out(NoteTimbre::Speaks))
         return;
-    const bool dull = timbreCharacter(n, m_picture->notes()).contains(TimbrePicture::tr("duller"));
+    const bool dull = isDull(n, m_picture->notes());
     m_means.runNewest([book = m_document->book(), id = n.id, dull](const Cancel&) { return meansFor(*book, id, dull); },
                       [this, part](const Means& m) {
                           if (m_picture->currentPart() != part)

@@ -61,22 +61,37 @@ QString timbreNumbers(const NoteTimbre& n)
     return words.join(QStringLiteral(", "));
 }
 
+namespace {
+
+/// What a value that stands out is compared with.
+double middleOf(const NoteTimbre& n, std::size_t k, const std::vector<NoteTimbre>& all)
+{
+    if (n.wanted[k])
+        return *n.wanted[k];
+    if (!n.beforePartials_dB.empty()) // of a trend: no change
+        return 0.0;
+    std::vector<double> others;
+    for (const NoteTimbre& o : all)
+        if (o.registerNumber == n.registerNumber && o.value[k])
+            others.push_back(*o.value[k]);
+    return median(others);
+}
+
+} // namespace
+
+bool isDull(const NoteTimbre& n, const std::vector<NoteTimbre>& all)
+{
+    const auto& centre = n.value[NoteTimbre::Centre];
+    return n.standsOut[NoteTimbre::Centre] && centre && *centre < middleOf(n, NoteTimbre::Centre, all);
+}
+
 QString timbreCharacter(const NoteTimbre& n, const std::vector<NoteTimbre>& all)
 {
     QStringList words;
     for (std::size_t k = 0; k < NoteTimbre::Values; ++k) {
         if (!n.standsOut[k] || !n.value[k])
             continue;
-        double middle = 0.0; // of a trend: no change
-        if (n.wanted[k]) {
-            middle = *n.wanted[k];
-        } else if (n.beforePartials_dB.empty()) {
-            std::vector<double> others;
-            for (const NoteTimbre& o : all)
-                if (o.registerNumber == n.registerNumber && o.value[k])
-                    others.push_back(*o.value[k]);
-            middle = median(others);
-        }
+        const double middle = middleOf(n, k, all);
         const bool more = *n.value[k] > middle;
         switch (static_cast<NoteTimbre::Value>(k)) {
         case NoteTimbre::Speaks:

@@ -39,6 +39,8 @@ private:
 
 /// Its numbers, each with what it is of.
 [[nodiscard]] QString timbreNumbers(const NoteTimbre& note);
+/// Whether its partials lie lower than those it is compared with, so that it is heard.
+[[nodiscard]] bool isDull(const NoteTimbre& note, const std::vector<NoteTimbre>& all);
 /// What a maker would say of what stands out: "duller, slower to speak"; empty where nothing does.
 [[nodiscard]] QString timbreCharacter(const NoteTimbre& note, const std::vector<NoteTimbre>& all);
 

@@ -4,6 +4,7 @@
 #include <QCoreApplication>
 #include <QLocale>
 #include <QProcess>
+#include <QRegularExpression>
 #include <QStandardPaths>
 
 namespace dowel::app {
@@ -24,11 +25,16 @@ bool hasVoice()
 
 QString spokenNote(const QString& name)
 {
-    QString words = name;
-    words.replace(QStringLiteral("♯"),
-                  QCoreApplication::translate("dowel::app::ListenPage", " sharp ", "spoken in a note's name"));
-    words.replace(QStringLiteral("♭"),
-                  QCoreApplication::translate("dowel::app::ListenPage", " flat ", "spoken in a note's name"));
+    static const QRegularExpression form(QStringLiteral("^([A-H])(#|b)?(-?\\d+)(.*)$"));
+    const QRegularExpressionMatch m = form.match(name);
+    if (!m.hasMatch())
+        return name;
+    QString words = m.captured(1);
+    if (m.captured(2) == QLatin1String("#"))
+        words += QCoreApplication::translate("dowel::app::ListenPage", " sharp ", "spoken in a note's name");
+    else if (!m.captured(2).isEmpty())
+        words += QCoreApplication::translate("dowel::app::ListenPage", " flat ", "spoken in a note's name");
+    words += QLatin1Char(' ') + m.captured(3) + m.captured(4);
     return words.simplified();
 }
 

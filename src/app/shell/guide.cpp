@@ -74,6 +74,14 @@ void Guide::add(const char* name, const QString& title, const QString& body)
 
 void Guide::addStages()
 {
+    add("first", tr("The first five minutes"),
+        tr("<ol><li>In the shop (Ctrl+0) choose <i>Practise</i>: a whistle drilled a little too small, blown by a simulated "
+           "player.</li><li><b>Listen</b>: press <b>Space</b> until every note has been heard. All are flat, as they should "
+           "be.</li><li><b>Correct</b>: the card names one cut. <b>Enter</b> makes it, as if your calipers had said so; a "
+           "wrong size is taken, too, and what it did stands in <i>Outcome</i>.</li><li>When it says so, listen again. After "
+           "some "
+           "rounds every note is within tolerance, and the knife is put away.</li><li>Then begin one of your own: <b>Blank</b>, "
+           "<b>Target</b>, <b>Layout</b>, <b>Drill</b>, and the same again with your breath and your wood.</li></ol>"));
     add("shop", tr("The shop (Ctrl+0)"),
         tr("<p>Every instrument of the folder, each in one workbook, from the bare tube to the last listening. <i>Begin it</i> "
            "makes a "

@@ -175,7 +175,8 @@ int main(int argc, char** argv)
                  });
     constexpr int again = 1000;
     int ended = again;
-    QByteArray place;
+    // Where the window was, unless only a picture is wanted; off the screen that is there now, Qt brings it back onto it.
+    QByteArray place = picture.isEmpty() ? QSettings().value(QStringLiteral("window")).toByteArray() : QByteArray();
     while (ended == again) {
         speak(languageFor(chosenLanguage(), QLocale::system().uiLanguages()));
         MainWindow window(std::make_unique<FileDialogs>(), demoFolder);
@@ -199,6 +200,8 @@ int main(int argc, char** argv)
         practice = false;
         book = window.document() == nullptr ? QString() : window.document()->path();
         place = window.saveGeometry();
+        if (picture.isEmpty())
+            QSettings().setValue(QStringLiteral("window"), place);
     }
     return ended;
 }

@@ -98,7 +98,57 @@ std::vector<ChartRow> chartOf(Family family, int registers)
     return rows;
 }
 
+/// Holes opened in turn for the degrees of a mode, an octave or (of a tube stopped at its top) a twelfth up likewise.
+std::vector<ChartRow> chartInTurn(Family family, const std::vector<int>& mode, int holes, int registers)
+{
+    std::vector<ChartRow> rows;
+    const auto degree = [&mode](int k) {
+        const int size = static_cast<int>(mode.size());
+        return mode[static_cast<std::size_t>(k % size)] + 12 * (k / size);
+    };
+    const bool stopped = family == Family::Reed || family == Family::Stopped || family == Family::Slide;
+    const int above = stopped ? 19 : 12;
+    for (int k = 0; k <= holes; ++k)
+        rows.push_back({degree(k), upTo(k), 1, 0.0});
+    for (int k = 0; registers > 1 && k <= holes; ++k)
+        rows.push_back({degree(k) + above, upTo(k), 2, 0.0});
+    return rows;
+}
+
 } // namespace
+
+int usualHoles(Family family)
+{
+    return shapeOf(family).holes;
+}
+
+void setHoles(Blank& blank, int holes)
+{
+    const int before = static_cast<int>(blank.holeCount);
+    if (holes == before)
+        return;
+    blank.holeCount = static_cast<std::size_t>(holes);
+    blank.asides.clear();
+    if (holes == usualHoles(blank.spec.family)) {
+        PlanTarget own = usualTarget(blank.spec.family);
+        own.tuning = blank.spec.tuning;
+        if (const auto usual = startingBlank(blank.spec.family, own)) {
+            blank.digits = usual->digits;
+            blank.sides = usual->sides;
+            return;
+        }
+    }
+    blank.digits.clear();
+    blank.sides.assign(blank.holeCount, Side::Front);
+    const int fingers = std::min(holes, 8);
+    const int right = fingers / 2;
+    for (int k = 0; k < fingers; ++k)
+        blank.digits.push_back(k < right ? "R" + std::to_string(right - k) : "L" + std::to_string(fingers - k));
+    if (holes > fingers) {
+        blank.digits.emplace_back("L0");
+        blank.sides.back() = Side::Back;
+    }
+}
 
 PlanTarget usualTarget(Family family)
 {
@@ -120,13 +170,19 @@ Result<std::vector<Fingering>> fingeringChart(Family family, const PlanTarget& t
         return Error{ErrorCode::BadValue, target.mode, "no such mode"};
     if (const auto ok = checked(target.tuning); !ok)
         return ok.error();
-    const auto names = modeNotes(target.lowest, "chromatic", 37);
+    if (target.holes && !(*target.holes >= 0 && *target.holes <= mostHoles))
+        return Error{ErrorCode::BadValue, "holes", std::to_string(*target.holes) + "; must be 0 to 9"};
+    const int holes = target.holes.value_or(shapeOf(family).holes);
+    std::vector<Fingering> chart;
+    const auto rows = target.holes ? chartInTurn(family, *mode, holes, target.registers) : chartOf(family, target.registers);
+    const auto highest = std::max_element(rows.begin(), rows.end(),
+                                          [](const ChartRow& a, const ChartRow& b) { return a.semitones < b.semitones; });
+    const auto octaves = static_cast<std::size_t>(highest->semitones / 12 + 1);
+    const auto names = modeNotes(target.lowest, "chromatic", 12 * octaves + 1);
     if (!names)
         return names.error();
-    const auto spelled = modeNotes(target.lowest, target.mode, 3 * mode->size() + 1);
-    const int holes = shapeOf(family).holes;
-    std::vector<Fingering> chart;
-    for (const ChartRow& row : chartOf(family, target.registers)) {
+    const auto spelled = modeNotes(target.lowest, target.mode, octaves * mode->size() + 1);
+    for (const ChartRow& row : rows) {
         // A hole stays where the family has it; a mode with a lower or higher degree there retunes that hole's note.
         const auto degree = std::min_element(mode->begin(), mode->end(), [&](int a, int b) {
             return std::abs(a - row.semitones % 12) < std::abs(b - row.semitones % 12);
@@ -222,6 +278,8 @@ Result<Blank> startingBlank(Family family, const PlanTarget& target)
     }
     for (double bit = 3.0; bit <= 13.0; bit += 0.5)
         s.tools.bits.push_back(millimetres(bit));
+    if (target.holes)
+        setHoles(blank, *target.holes);
     return blank;
 }
 

@@ -17,7 +17,10 @@ struct PlanTarget
     int registers = 2;
     Tuning tuning;
     Cents tolerance = Cents::fromCents(6.0);
+    /// Where set, so many holes, opened one after the other from the foot for the mode's degrees in turn; else the family's own.
+    std::optional<int> holes{};
 };
+inline constexpr int mostHoles = 9;
 
 /// Usual for a family: its lowest note, mode and registers.
 [[nodiscard]] PlanTarget usualTarget(Family family);
@@ -25,6 +28,12 @@ struct PlanTarget
 [[nodiscard]] Result<Blank> startingBlank(Family family, const PlanTarget& target);
 /// The family's fingerings for a target, holes named h1 up from the foot. Errors as startingBlank().
 [[nodiscard]] Result<std::vector<Fingering>> fingeringChart(Family family, const PlanTarget& target);
+
+/// A blank with this number of holes: named from the foot upwards, fingers of the right hand below, of the left above, a ninth
+/// for the thumb. As the family has them where the number is its own.
+void setHoles(Blank& blank, int holes);
+/// How many a family's own chart has.
+[[nodiscard]] int usualHoles(Family family);
 
 enum class Serves { Well, Poorly, Not };
 struct KeyServed

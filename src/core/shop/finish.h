@@ -52,7 +52,8 @@ struct FinishPlan
     std::string recipe; ///< its name: a stable word, or the maker's own
     std::chrono::sys_days start{};
     std::vector<FinishWork> works;
-    double room_cents = 0.0; ///< that targets were lowered by to leave room for what it will move
+    double room_cents = 0.0;  ///< that targets were lowered by to leave room for what it will move
+    double wantedA4_Hz = 0.0; ///< before that: what is wanted again when the room is given back
     friend bool operator==(const FinishPlan&, const FinishPlan&) = default;
 };
 /// Errors: BadValue (where = "/works/3/days" and so on): days, weights, humidities and texts within bounds, 1 to 60 works.
