@@ -103,8 +103,9 @@ void KeysPicture::paintEvent(QPaintEvent* /*event*/)
         // As many names as have room: one over another is none.
         const bool free = !own || i + stride <= *own || i >= *own + stride;
         if (wanted || (i % stride == 0 && free))
-            painter.drawText(QRectF(cell.center().x() - widest, bottom + 2.0, 2.0 * widest, line), Qt::AlignCenter,
-                             text::noteName(k.lowest));
+            painter.drawText(
+                QRectF(std::clamp(cell.center().x() - widest / 2.0, 0.0, width() - widest), bottom + 2.0, widest, line),
+                Qt::AlignCenter, text::noteName(k.lowest));
         painter.setPen(QPen(painter.pen().color(), 1.0));
         paintSign(painter, QPointF(cell.center().x(), bottom + 2.0 + 1.5 * line), std::min(4.5, 0.32 * cell.width()), k.serves);
     }

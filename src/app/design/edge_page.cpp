@@ -256,8 +256,17 @@ void EdgePage::showBreath()
         w->setVisible(d != nullptr);
     if (d == nullptr || spec.fingerings.empty() || !(m_windway->length().metres() > 0.0))
         return;
-    const auto [low, high] = std::minmax_element(spec.fingerings.begin(), spec.fingerings.end(),
-                                                 [](const Fingering& a, const Fingering& b) { return a.target < b.target; });
+    // Ising's number is one of the low register's.
+    std::vector<const Fingering*> notes;
+    for (const Fingering& f : spec.fingerings)
+        if (f.registerNumber == 1)
+            notes.push_back(&f);
+    if (notes.empty())
+        return m_breath->clear();
+    const auto [lowest, highest] = std::minmax_element(
+        notes.begin(), notes.end(), [](const Fingering* x, const Fingering* y) { return x->target < y->target; });
+    const Fingering* low = *lowest;
+    const Fingering* high = *highest;
     const auto breath = [&](const Fingering& f, double ising) {
         return std::round(acoustics::breathFor_Pa(f.target, d->windowLength, m_windway->length(), ising) / 5.0) * 5.0;
     };
@@ -266,7 +275,7 @@ void EdgePage::showBreath()
     const double top = breath(*high, acoustics::isingBest);
     // Comfortable for a mouth, in pascals: common practice, no source.
     constexpr double softest = 15.0;
-    constexpr double hardest = 1500.0;
+    constexpr double hardest = 600.0;
     QString words =
         tr("%1 sounds best at about %2 Pa of breath and jumps above %3; %4 wants %5. Ten pascals are a millimetre of water.")
             .arg(text::noteName(low->id.text), text::number(best, 0), text::number(jumps, 0), text::noteName(high->id.text),
@@ -275,9 +284,9 @@ void EdgePage::showBreath()
         words += QLatin1Char(' ') +
                  tr("The cut-up is low: the lowest note must be blown very softly and jumps. Open the window a little.");
     if (top > hardest)
-        words +=
-            QLatin1Char(' ') + tr("The cut-up is high: the top wants more breath than is comfortable. A window cannot be made "
-                                  "shorter again; a higher windway helps.");
+        words += QLatin1Char(' ') + tr("The cut-up is high: the low register already wants more breath than is comfortable at "
+                                       "its top. A window cannot be made "
+                                       "shorter again; a higher windway helps.");
     m_breath->setText(words);
 }
 

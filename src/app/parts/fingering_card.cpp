@@ -69,18 +69,18 @@ void FingeringCard::setEditable(bool editable)
 
 double FingeringCard::step() const
 {
-    return std::min(64.0, (width() - 16.0) / static_cast<double>(std::max<std::size_t>(1, m_holes.size())));
+    return std::min(Style::px(64.0), (width() - 16.0) / static_cast<double>(std::max<std::size_t>(1, m_holes.size())));
 }
 
 double FingeringCard::radius() const
 {
-    return std::min(19.0, step() * 0.36);
+    return std::min(Style::px(19.0), step() * 0.36);
 }
 
 QPointF FingeringCard::signAt(std::size_t hole) const
 {
     const std::size_t k = m_holes.size() - 1 - hole; // mouth on the left
-    return {4.0 + radius() + static_cast<double>(k) * step(), 92.0 + radius()};
+    return {4.0 + radius() + static_cast<double>(k) * step(), Style::px(92.0) + radius()};
 }
 
 void FingeringCard::mousePressEvent(QMouseEvent* event)
@@ -123,7 +123,7 @@ void FingeringCard::paintEvent(QPaintEvent* /*event*/)
     painter.setFont(Style::display());
     painter.setPen(c.ink);
     const QString name = text::noteName(f.id.text);
-    painter.drawText(QRectF(0.0, 0.0, width(), 84.0), Qt::AlignLeft | Qt::AlignVCenter, name);
+    painter.drawText(QRectF(0.0, 0.0, width(), Style::px(84.0)), Qt::AlignLeft | Qt::AlignVCenter, name);
     const double beside = painter.fontMetrics().horizontalAdvance(name) + 28.0;
     painter.setFont(Style::body());
     painter.setPen(c.pencil);
@@ -131,9 +131,9 @@ void FingeringCard::paintEvent(QPaintEvent* /*event*/)
     const QString which = f.registerNumber == 1   ? tr("low register")
                           : f.registerNumber == 2 ? tr("high register: blow harder")
                                                   : tr("third register");
-    painter.drawText(QRectF(beside, 16.0, width() - beside, after), Qt::AlignLeft | Qt::AlignVCenter, which);
+    painter.drawText(QRectF(beside, Style::px(16.0), width() - beside, after), Qt::AlignLeft | Qt::AlignVCenter, which);
     painter.drawText(
-        QRectF(beside, 16.0 + after, width() - beside, after), Qt::AlignLeft | Qt::AlignVCenter,
+        QRectF(beside, Style::px(16.0) + after, width() - beside, after), Qt::AlignLeft | Qt::AlignVCenter,
         tr("target %1 Hz, ±%2 cents").arg(text::number(f.target.hertz(), 1)).arg(text::number(f.tolerance.cents(), 0)));
     if (m_holes.empty())
         return;
@@ -144,7 +144,7 @@ void FingeringCard::paintEvent(QPaintEvent* /*event*/)
         drawHoleSign(painter, at, r, m_open[i], 2.5);
         painter.setPen(c.pencil);
         const QString digit = QString::fromStdString(m_holes[i].digit);
-        painter.drawText(QRectF(at.x() - step() / 2.0, at.y() + r + 4.0, step(), 18.0), Qt::AlignCenter,
+        painter.drawText(QRectF(at.x() - step() / 2.0, at.y() + r + 4.0, step(), Style::px(18.0)), Qt::AlignCenter,
                          QString::fromStdString(m_holes[i].id.text) +
                              (digit.isEmpty() ? QString() : QStringLiteral(" ") + digit));
         if (m_editable && hasFocus() && m_held == static_cast<int>(i)) {

@@ -3,6 +3,7 @@
 // edited, a click or the space bar takes a hole from closed to half to open.
 #pragma once
 
+#include "app/parts/style.h"
 #include "core/instrument/instrument.h"
 
 #include <QWidget>
@@ -26,8 +27,8 @@ public:
     void setEditable(bool editable);
     /// Middle of a hole's sign.
     [[nodiscard]] QPointF signAt(std::size_t hole) const;
-    [[nodiscard]] QSize sizeHint() const override { return {480, 170}; }
-    [[nodiscard]] QSize minimumSizeHint() const override { return {360, 160}; }
+    [[nodiscard]] QSize sizeHint() const override { return {Style::scaled(480), Style::scaled(170)}; }
+    [[nodiscard]] QSize minimumSizeHint() const override { return {360, Style::scaled(160)}; }
 
 Q_SIGNALS:
     void holeClicked(int hole);

@@ -13,12 +13,6 @@ namespace dowel::app {
 
 namespace {
 
-/// What goes with type.
-double px(double pixels)
-{
-    return pixels * Style::textScale();
-}
-
 /// Disc within tolerance, triangle pointing the way the pitch is off.
 void drawSign(QPainter& painter, const QPointF& at, double cents, double tolerance, double size)
 {
@@ -95,14 +89,14 @@ void TuningPicture::setPicked(int note)
 
 QRectF TuningPicture::field() const
 {
-    return {px(64.0), px(28.0), width() - px(64.0) - 8.0, height() - px(28.0) - px(66.0)};
+    return {Style::px(64.0), Style::px(28.0), width() - Style::px(64.0) - 8.0, height() - Style::px(28.0) - Style::px(66.0)};
 }
 
 QRectF TuningPicture::partPlace(int part) const
 {
     const QRectF f = field();
     const double column = f.width() / static_cast<double>(std::max<std::size_t>(1, m_notes.size()));
-    return {f.left() + part * column, f.top(), column, f.height() + px(48.0)};
+    return {f.left() + part * column, f.top(), column, f.height() + Style::px(48.0)};
 }
 
 QString TuningPicture::partWords(int part) const
@@ -172,13 +166,14 @@ void TuningPicture::drawScale(QPainter& painter) const
         painter.drawLine(QPointF(field.left(), y), QPointF(field.right(), y));
         painter.setPen(c.pencil);
         const QString label = v == 0.0 ? tr("0") : text::wholeCents(v);
-        painter.drawText(QRectF(0.0, y - px(9.0), field.left() - 8.0, px(18.0)), Qt::AlignRight | Qt::AlignVCenter, label);
+        painter.drawText(QRectF(0.0, y - Style::px(9.0), field.left() - 8.0, Style::px(18.0)), Qt::AlignRight | Qt::AlignVCenter,
+                         label);
     }
-    painter.drawText(QRectF(0.0, 2.0, 0.6 * width(), px(18.0)), Qt::AlignLeft | Qt::AlignVCenter,
+    painter.drawText(QRectF(0.0, 2.0, 0.6 * width(), Style::px(18.0)), Qt::AlignLeft | Qt::AlignVCenter,
                      tr("cents   ▲ sharp   ● in tolerance   ▼ flat"));
-    painter.drawText(QRectF(field.right() - 0.4 * width(), 2.0, 0.4 * width(), px(18.0)), Qt::AlignRight | Qt::AlignVCenter,
-                     m_afterLegend);
-    painter.drawText(QRectF(field.left(), height() - px(18.0), field.width(), px(18.0)), Qt::AlignCenter,
+    painter.drawText(QRectF(field.right() - 0.4 * width(), 2.0, 0.4 * width(), Style::px(18.0)),
+                     Qt::AlignRight | Qt::AlignVCenter, m_afterLegend);
+    painter.drawText(QRectF(field.left(), height() - Style::px(18.0), field.width(), Style::px(18.0)), Qt::AlignCenter,
                      tr("cents off, at the temperature it is meant to be played at"));
 }
 
@@ -189,8 +184,8 @@ void TuningPicture::drawColumn(QPainter& painter, std::size_t i, double x, doubl
     const PictureNote& n = m_notes[i];
     if (static_cast<int>(i) == m_picked) {
         painter.setPen(QPen(c.cool, 2.0));
-        painter.drawLine(QPointF(x - column * 0.34, field.bottom() + px(29.0)),
-                         QPointF(x + column * 0.34, field.bottom() + px(29.0)));
+        painter.drawLine(QPointF(x - column * 0.34, field.bottom() + Style::px(29.0)),
+                         QPointF(x + column * 0.34, field.bottom() + Style::px(29.0)));
     }
     painter.setPen(Qt::NoPen);
     painter.setBrush(c.within);
@@ -201,11 +196,11 @@ void TuningPicture::drawColumn(QPainter& painter, std::size_t i, double x, doubl
     const bool newRegister = i > 0 && n.registerNumber != m_notes[i - 1].registerNumber;
     if (newRegister) {
         painter.setPen(QPen(c.pencil, 1.0, Qt::DotLine));
-        painter.drawLine(QPointF(x - column / 2.0, field.top()), QPointF(x - column / 2.0, field.bottom() + px(46.0)));
+        painter.drawLine(QPointF(x - column / 2.0, field.top()), QPointF(x - column / 2.0, field.bottom() + Style::px(46.0)));
     }
     painter.setPen(c.ink);
     painter.setFont(Style::body());
-    painter.drawText(QRectF(x - column / 2.0, field.bottom() + px(8.0), column, px(20.0)), Qt::AlignCenter, n.name);
+    painter.drawText(QRectF(x - column / 2.0, field.bottom() + Style::px(8.0), column, Style::px(20.0)), Qt::AlignCenter, n.name);
     painter.setFont(Style::small());
 }
 
@@ -213,7 +208,7 @@ void TuningPicture::drawNote(QPainter& painter, std::size_t i, double x, double 
 {
     const Colours& c = Style::current().colours();
     const PictureNote& n = m_notes[i];
-    const QRectF below(x - column / 2.0, field().bottom() + px(30.0), column, px(18.0));
+    const QRectF below(x - column / 2.0, field().bottom() + Style::px(30.0), column, Style::px(18.0));
     if (!n.heard) {
         painter.setPen(c.pencil);
         painter.drawText(below, Qt::AlignCenter, QStringLiteral("–"));

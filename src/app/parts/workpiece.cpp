@@ -26,7 +26,36 @@ Workpiece::Workpiece(QWidget* parent) : Picture(parent)
     setAccessibleName(tr("Workpiece"));
     setMouseTracking(true);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Preferred); // on a low screen the page below comes first
-    setMaximumHeight(Style::scaled(Workpiece::sizeHint().height()));
+    setMaximumHeight(Workpiece::sizeHint().height());
+}
+
+QSize Workpiece::sizeHint() const
+{
+    // A fifth of a high window: the picture grows, not the gap under it.
+    constexpr int least = 176;
+    constexpr int share = 5;
+    const int high = isVisible() ? window()->height() / share : 0;
+    return {1000, std::max(Style::scaled(least), high)};
+}
+
+void Workpiece::showEvent(QShowEvent* event)
+{
+    window()->installEventFilter(this);
+    follow();
+    Picture::showEvent(event);
+}
+
+bool Workpiece::eventFilter(QObject* watched, QEvent* event)
+{
+    if (event->type() == QEvent::Resize && watched == window())
+        follow();
+    return Picture::eventFilter(watched, event);
+}
+
+void Workpiece::follow()
+{
+    setMaximumHeight(Workpiece::sizeHint().height());
+    updateGeometry();
 }
 
 void Workpiece::setInstrument(const Instrument& instrument)
@@ -248,11 +277,11 @@ void Workpiece::drawHoles(QPainter& painter, const Scale& s) const
         const bool picked = m_selected && *m_selected == h.id;
         painter.setFont(Style::small());
         painter.setPen(picked ? c.cool : c.ink);
-        const QRectF name(x - 40.0, 2.0, 80.0, 18.0);
+        const QRectF name(x - 60.0, 2.0, 120.0, Style::px(18.0));
         painter.drawText(name, Qt::AlignHCenter | Qt::AlignVCenter, QString::fromStdString(h.id.text));
         painter.setPen(picked ? c.cool : c.pencil);
         if (m_sensitivities.empty())
-            painter.drawText(name.translated(0.0, 17.0), Qt::AlignHCenter | Qt::AlignVCenter,
+            painter.drawText(name.translated(0.0, Style::px(17.0)), Qt::AlignHCenter | Qt::AlignVCenter,
                              text::lengthNumber(h.diameter, m_unit));
         if (picked)
             painter.drawLine(QPointF(x - 16.0, 20.0), QPointF(x + 16.0, 20.0));
@@ -331,15 +360,15 @@ void Workpiece::drawSensitivities(QPainter& painter, const Scale& s) const
     for (std::size_t k = 0; k < m_sensitivities.size(); ++k) {
         const NoteSensitivity& n = m_sensitivities[k].note;
         painter.setPen(penOf(k));
-        const double row = 2.0 + 17.0 * (static_cast<double>(k) + 1.0);
+        const double row = 2.0 + Style::px(17.0) * (static_cast<double>(k) + 1.0);
         // The legend stands over the mouth, where no hole is.
         painter.drawLine(QPointF(s.left - 34.0, row + 9.0), QPointF(s.left - 12.0, row + 9.0));
-        painter.drawText(QRectF(s.left - 6.0, row, 220.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter,
+        painter.drawText(QRectF(s.left - 6.0, row, 300.0, Style::px(18.0)), Qt::AlignLeft | Qt::AlignVCenter,
                          text::registerName(m_sensitivities[k].registerNumber));
         const auto& holes = m_instrument->spec().holes;
         for (std::size_t i = 0; i < holes.size() && i < n.holes.size(); ++i)
-            painter.drawText(QRectF(s.x(holes[i].at) - 30.0, row, 60.0, 18.0), Qt::AlignCenter, worth(n.holes[i]));
-        painter.drawText(QRectF(s.x(m_instrument->length()) - 4.0, row, 60.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter,
+            painter.drawText(QRectF(s.x(holes[i].at) - 30.0, row, 60.0, Style::px(18.0)), Qt::AlignCenter, worth(n.holes[i]));
+        painter.drawText(QRectF(s.x(m_instrument->length()) - 4.0, row, 60.0, Style::px(18.0)), Qt::AlignLeft | Qt::AlignVCenter,
                          worth(n.foot));
         QPolygonF curve;
         for (const auto& p : n.bore)
@@ -348,7 +377,8 @@ void Workpiece::drawSensitivities(QPainter& painter, const Scale& s) const
         painter.drawPolyline(curve);
     }
     painter.setPen(c.ink);
-    painter.drawText(QRectF(s.x(m_instrument->length()) - 4.0, 2.0, 60.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter, tr("foot"));
+    painter.drawText(QRectF(s.x(m_instrument->length()) - 4.0, 2.0, 60.0, Style::px(18.0)), Qt::AlignLeft | Qt::AlignVCenter,
+                     tr("foot"));
 }
 
 void Workpiece::drawTried(QPainter& painter, const Scale& s) const

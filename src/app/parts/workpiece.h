@@ -41,7 +41,7 @@ public:
     [[nodiscard]] QRectF partPlace(int part) const override;
     /// Where a handle is taken hold of, in the widget.
     [[nodiscard]] QPointF grip(const Handle& handle) const;
-    [[nodiscard]] QSize sizeHint() const override { return {1000, 176}; }
+    [[nodiscard]] QSize sizeHint() const override;
     [[nodiscard]] QSize minimumSizeHint() const override { return {480, 144}; }
 
 Q_SIGNALS:
@@ -57,8 +57,12 @@ protected:
     void mouseMoveEvent(QMouseEvent* event) override;
     void mouseReleaseEvent(QMouseEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
+    void showEvent(QShowEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
+    /// As high as the window's height lets it be.
+    void follow();
     struct Scale
     {
         double left;
