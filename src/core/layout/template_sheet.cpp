@@ -92,7 +92,10 @@ TemplateSheet templateSheet(const Instrument& start, const Instrument& goal, dou
     sheet.curves.push_back(straight(Line::Centre, {0.0, 0.0}, {sheet.length_m, 0.0}));
     sheet.curves.push_back(straight(Line::Edge, {0.0, -half}, {0.0, half}));
     addOutline(sheet);
-    sheet.labels.push_back({{0.002, half - 0.004}, "foot edge; hole: size now - at most, below it the distance from here (mm)"});
+    // Clear of the line where the foot is sawn.
+    const double sawn = std::max(0.0, foot - goal.length().metres());
+    sheet.labels.push_back(
+        {{sawn + 0.002, half - 0.004}, "foot edge; hole: size now - at most, below it the distance from here (mm)"});
     const double cut = goal.length().metres();
     if (cut < foot - 1e-5) {
         sheet.curves.push_back(straight(Line::Start, {foot - cut, -half}, {foot - cut, half}));
