@@ -352,6 +352,7 @@ private Q_SLOTS:
         desk.key(Qt::Key_4, Qt::ControlModifier);
         QVERIFY(laidOut(desk));
         desk.key(Qt::Key_1, Qt::ControlModifier);
+        QVERIFY(desk.find<QWidget>("planWorkpiece")->accessibleDescription().contains(QStringLiteral("a node, opened, at")));
         QVERIFY2(desk.find<QLabel>("blankChecks")->text().contains(QLatin1String("h4 lies")),
                  qPrintable(desk.find<QLabel>("blankChecks")->text()));
     }
@@ -435,6 +436,9 @@ private Q_SLOTS:
         choose(family, family->findData(static_cast<int>(Family::Reed)));
         QVERIFY(symptoms->item(0)->text().contains(QLatin1String("reed")));
         QCOMPARE(picture->partCount(), 1);
+        // A mouthpiece's bulk is length: a tenth of a millimetre of some four hundred is half a cent (1731 over the length).
+        QTRY_COMPARE(table->rowCount(), 1);
+        QVERIFY2(table->item(0, 2)->text().startsWith(QStringLiteral("−0.")), qPrintable(table->item(0, 2)->text()));
     }
     void theBlankIsSeenAndDragged()
     {

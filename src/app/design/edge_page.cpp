@@ -18,6 +18,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <numbers>
 
 namespace dowel::app {
 
@@ -28,14 +29,20 @@ using Mouth = acoustics::Shape::Mouth;
 constexpr int SizeColumn = 1;
 constexpr int SoundColumn = 4;
 
+double areaOf(Metres bore)
+{
+    return std::numbers::pi / 4.0 * bore.metres() * bore.metres();
+}
+
 /// One measure of the mouth, numbered as withMeasure() has them.
-Metres sizeOf(const Excitation& mouth, int measure)
+Metres sizeOf(const Excitation& mouth, int measure, Metres bore)
 {
     const auto i = static_cast<std::size_t>(measure);
     if (const auto* d = std::get_if<Duct>(&mouth))
         return std::array{d->windowWidth, d->windowLength, d->chimney, d->upstream, d->cover}.at(i);
-    const auto* t = std::get_if<Transverse>(&mouth);
-    return t == nullptr ? Metres{} : std::array{t->holeLength, t->holeWidth, t->chimney, t->stopper}.at(i);
+    if (const auto* t = std::get_if<Transverse>(&mouth))
+        return std::array{t->holeLength, t->holeWidth, t->chimney, t->stopper}.at(i);
+    return Metres::fromMetres(std::get<ClosedTop>(mouth).volume.cubicMetres() / areaOf(bore));
 }
 
 /// A tube that can be checked before it has its holes.
@@ -145,7 +152,9 @@ constexpr Measure measures[] = {{Mouth::Duct, 0, 1, QT_TRANSLATE_NOOP("dowel::ap
                                 {Mouth::Transverse, 2, 2, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "chimney"),
                                  QT_TRANSLATE_NOOP("dowel::app::EdgePage", "deeper: more resistance, steadier")},
                                 {Mouth::Transverse, 3, 3, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "stopper, farther"),
-                                 QT_TRANSLATE_NOOP("dowel::app::EdgePage", "moves the octaves")}};
+                                 QT_TRANSLATE_NOOP("dowel::app::EdgePage", "moves the octaves")},
+                                {Mouth::ClosedTop, 0, 0, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "mouthpiece"),
+                                 QT_TRANSLATE_NOOP("dowel::app::EdgePage", "larger: darker, short notes flat")}};
 
 } // namespace
 
@@ -349,15 +358,19 @@ void EdgePage::showMeasures(acoustics::Shape::Mouth mouth, const Registers& regi
     m_filling = true;
     m_table->setRowCount(0);
     std::vector<QString> effects(EdgePicture::mostMeasures);
+    const Metres bore = m_plan->blank().spec.bore.front().diameter;
     for (const Measure& m : measures) {
         if (m.mouth != mouth)
             continue;
         const int row = m_table->rowCount();
         m_table->setRowCount(row + 1);
-        QStringList cells{tr(m.name), text::length(sizeOf(m_plan->blank().spec.excitation, m.measure), m_unit)};
+        QStringList cells{tr(m.name), text::length(sizeOf(m_plan->blank().spec.excitation, m.measure, bore), m_unit)};
         QStringList cents;
         for (const auto& note : registers) {
-            cents << (note ? text::cents(std::round(note->mouth[m.excitation].cents() * 10.0) / 10.0) : QStringLiteral("–"));
+            // Of a volume the derivative is by volume: a tenth of a millimetre of bore holds so much of it.
+            const double each = mouth == Mouth::ClosedTop ? areaOf(bore) : 1.0;
+            cents << (note ? text::cents(std::round(note->mouth[m.excitation].cents() * each * 10.0) / 10.0)
+                           : QStringLiteral("–"));
             cells << cents.back();
         }
         cells << tr(m.sound);

@@ -162,6 +162,8 @@ void Workpiece::describe()
     for (const Hole& h : m_instrument->spec().holes)
         parts << tr("%1 %2 at %3", "hole, diameter, place")
                      .arg(QString::fromStdString(h.id.text), text::length(h.diameter, m_unit), text::length(h.at, m_unit));
+    for (const Node& n : m_instrument->spec().nodes)
+        parts << (n.kept ? tr("a node, kept, at %1") : tr("a node, opened, at %1")).arg(text::length(n.at, m_unit));
     if (m_ghost)
         parts << tr("proposed: %1 to %2").arg(text::work(*m_ghost), text::length(wantedSize(*m_ghost), m_unit));
     setAccessibleDescription(parts.join(QStringLiteral("; ")));
@@ -239,6 +241,29 @@ void Workpiece::drawBody(QPainter& painter, const Scale& s) const
     } else {
         painter.setBrush(c.sheet);
         painter.drawRect(QRectF(s.left - 20.0, s.axis - r0, 20.0, 2.0 * r0));
+    }
+}
+
+void Workpiece::drawNodes(QPainter& painter, const Scale& s) const
+{
+    const Colours& c = Style::current().colours();
+    const InstrumentSpec& spec = m_instrument->spec();
+    for (const Node& n : spec.nodes) {
+        const double x = s.x(n.at);
+        if (x < 4.0)
+            continue; // above what is drawn
+        const double r = m_instrument->boreDiameterAt(n.at).metres() / 2.0 * s.across;
+        const double wall = m_instrument->wallAt(n.at).metres() * s.across;
+        // The cane swells where it was grown shut; kept, it is a wall, opened, a scar in the bore.
+        painter.setPen(QPen(c.ink, 1.5));
+        painter.setBrush(c.wood);
+        for (const double side : {-1.0, 1.0}) {
+            QPainterPath swelling(QPointF(x - 9.0, s.axis + side * (r + wall)));
+            swelling.quadTo(x, s.axis + side * (r + wall + 8.0), x + 9.0, s.axis + side * (r + wall));
+            painter.drawPath(swelling);
+        }
+        painter.setPen(n.kept ? QPen(c.ink, 3.0) : QPen(c.pencil, 1.0, Qt::DotLine));
+        painter.drawLine(QPointF(x, s.axis - r), QPointF(x, s.axis + r));
     }
 }
 
@@ -454,6 +479,7 @@ void Workpiece::paintEvent(QPaintEvent* /*event*/)
         return;
     const Scale s = scale();
     drawBody(painter, s);
+    drawNodes(painter, s);
     drawHoles(painter, s);
     drawGhost(painter, s);
     drawSensitivities(painter, s);
