@@ -7491,5 +7491,9 @@ wird gerechnet</translation>
         <source>Type this many per cent of its usual size, 75 to 300; without it as large as the desktop's own.</source>
         <translation>Schrift in so viel Prozent der üblichen Größe, 75 bis 300; ohne so groß wie die der Arbeitsumgebung.</translation>
     </message>
+    <message>
+        <source>--type: %1 is no per cent from 75 to 300.</source>
+        <translation>--type: %1 ist kein Prozentwert von 75 bis 300.</translation>
+    </message>
 </context>
 </TS>

@@ -22,7 +22,7 @@ namespace dowel::app {
 
 namespace {
 
-/// How a change is asked for and what is to be known of it.
+/// How a change is asked for and what is to be known of it; how rough raw wood is: common practice, no source.
 struct Words
 {
     QString name;

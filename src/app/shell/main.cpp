@@ -22,6 +22,7 @@
 #include <QTextStream>
 #include <QTimer>
 #include <algorithm>
+#include <optional>
 
 using namespace dowel;
 using namespace dowel::app;
@@ -101,6 +102,16 @@ void writeManual(const Options& options)
            "maker puts them.\n.SH SEE ALSO\n.BR dowel-cli (1)\n";
 }
 
+/// Type as it was asked for; nothing where that is no per cent from 75 to 300.
+std::optional<double> askedScale(const QString& percent)
+{
+    bool number = false;
+    const double times = percent.toDouble(&number) / 100.0;
+    constexpr double smallest = 0.75;
+    constexpr double largest = 3.0;
+    return number && times >= smallest && times <= largest ? std::optional(times) : std::nullopt;
+}
+
 /// How much larger than the usual ten points the desktop wants type.
 double desktopScale()
 {
@@ -148,9 +159,14 @@ int main(int argc, char** argv)
         QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, scratch.path());
     Style::loadFonts();
     Picture::makeAccessible();
-    Style::setTextScale(parser.isSet(options.type) ? parser.value(options.type).toDouble() / 100.0
-                        : shooting                 ? 1.0
-                                                   : std::max(1.0, desktopScale()));
+    const auto asked = askedScale(parser.value(options.type));
+    if (parser.isSet(options.type) && !asked) {
+        QTextStream(stderr)
+            << QApplication::translate("main", "--type: %1 is no per cent from 75 to 300.").arg(parser.value(options.type))
+            << Qt::endl;
+        return 2;
+    }
+    Style::setTextScale(asked.value_or(shooting ? 1.0 : std::max(1.0, desktopScale())));
     speak(shooting ? QStringLiteral("en") : languageFor(chosenLanguage(), QLocale::system().uiLanguages()));
     if (shooting)
         return shoot(application, scratch.path(), parser.value(shots));
