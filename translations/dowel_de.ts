@@ -3203,8 +3203,8 @@ Register</translation>
         <translation>Abstand</translation>
     </message>
     <message>
-        <source>The nearest spacing with which every note is within tolerance: %1.</source>
-        <translation>Der nächste Abstand, mit dem jeder Ton in der Toleranz ist: %1.</translation>
+        <source>A spacing near it with which every note is within tolerance: %1.</source>
+        <translation>Ein Abstand in der Nähe, mit dem jeder Ton in der Toleranz ist: %1.</translation>
     </message>
 </context>
 <context>

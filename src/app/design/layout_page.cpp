@@ -365,7 +365,7 @@ QString LayoutPage::wordsOf(const Layout& layout) const
                      .toHtmlEscaped();
     for (const WishCost& c : layout.costs)
         if (c.nearestSpacing)
-            lines << tr("The nearest spacing with which every note is within tolerance: %1.")
+            lines << tr("A spacing near it with which every note is within tolerance: %1.")
                          .arg(text::length(*c.nearestSpacing, m_unit))
                          .toHtmlEscaped();
     lines << tr("Drag a hole or the foot on the workpiece: the notes follow.").toHtmlEscaped();

@@ -181,21 +181,24 @@ std::vector<std::pair<Wish, LayoutWishes>> relaxed(const LayoutWishes& wishes)
 // Of the aim's loss: what is worth telling, a chance a fifth better.
 constexpr double worthTelling = 0.2;
 
-/// The spacing nearest to the one that is set with which every note comes in. Errors: Cancelled.
-Result<std::optional<Metres>> nearestSpacing(const Row& best, const Posterior& posterior, LayoutWishes wishes,
+/// The spacing nearest to the one that is set with which every note comes in, from the row as it is set and from the free one,
+/// which is in tune: either may be the better start. Errors: Cancelled.
+Result<std::optional<Metres>> nearestSpacing(const Row& set, const Row& free, const Posterior& posterior, LayoutWishes wishes,
                                              const Cancel& cancel)
 {
     constexpr double step_mm = 0.5;
     constexpr int most = 16;
-    const Metres set = *wishes.spacing;
+    const Metres from = *wishes.spacing;
     for (int i = 1; i <= most; ++i)
         for (const double sign : {-1.0, 1.0}) {
-            wishes.spacing = set + Metres::fromMillimetres(sign * i * step_mm);
-            const auto row = layout::bestRow(best.shape, posterior, wishes, cancel);
-            if (!row && row.error().code == ErrorCode::Cancelled)
-                return row.error();
-            if (row && row->reached)
-                return std::optional(*wishes.spacing);
+            wishes.spacing = from + Metres::fromMillimetres(sign * i * step_mm);
+            for (const Row* start : {&free, &set}) {
+                const auto row = layout::bestRow(start->shape, posterior, wishes, cancel);
+                if (!row && row.error().code == ErrorCode::Cancelled)
+                    return row.error();
+                if (row && row->reached)
+                    return std::optional(*wishes.spacing);
+            }
         }
     return std::optional<Metres>{};
 }
@@ -211,7 +214,7 @@ Status addCosts(Layout& layout, const Row& best, const Posterior& posterior, con
         if (other && other->loss < best.loss - worthTelling)
             layout.costs.push_back({wish, other->worst, other->rms, other->reached, {}});
         if (wish == Wish::EqualSpacing && wishes.spacing && other && other->reached && !layout.reached) {
-            const auto nearest = nearestSpacing(best, posterior, wishes, cancel);
+            const auto nearest = nearestSpacing(best, *other, posterior, wishes, cancel);
             if (!nearest)
                 return nearest.error();
             if (!layout.costs.empty() && layout.costs.back().wish == wish)

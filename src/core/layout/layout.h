@@ -66,7 +66,7 @@ struct WishCost
     double worst_cents = 0.0; ///< of the layout without it, furthest off
     double rms_cents = 0.0;
     bool mends = false; ///< without it every note is within tolerance
-    /// Of a spacing that is set: the nearest one with which every note is within tolerance, where one is near.
+    /// Of a spacing that is set: the nearest one that was found with which every note is within tolerance, where one is near.
     std::optional<Metres> nearestSpacing{};
 };
 
