@@ -2454,18 +2454,6 @@ Register</translation>
         <translation>alle offen</translation>
     </message>
     <message>
-        <source>well</source>
-        <translation>gut</translation>
-    </message>
-    <message>
-        <source>unsure</source>
-        <translation>unsicher</translation>
-    </message>
-    <message>
-        <source>poorly</source>
-        <translation>schlecht</translation>
-    </message>
-    <message>
         <source>Fingerings, best first</source>
         <translation>Griffe, die besten zuerst</translation>
     </message>
@@ -5254,10 +5242,6 @@ wird gerechnet</translation>
         <translation>Rä&amp;umer</translation>
     </message>
     <message>
-        <source>&amp;Close</source>
-        <translation>&amp;Schließen</translation>
-    </message>
-    <message>
         <source>Plank, long</source>
         <translation>Bohle, lang</translation>
     </message>
@@ -6312,18 +6296,6 @@ wird gerechnet</translation>
         <translation>keiner</translation>
     </message>
     <message>
-        <source>well</source>
-        <translation>gut</translation>
-    </message>
-    <message>
-        <source>unsure</source>
-        <translation>unsicher</translation>
-    </message>
-    <message>
-        <source>poorly</source>
-        <translation>schlecht</translation>
-    </message>
-    <message>
         <source>What would be changed</source>
         <translation>Was geändert würde</translation>
     </message>
@@ -6370,10 +6342,6 @@ wird gerechnet</translation>
     <message>
         <source>What would it do?</source>
         <translation>Was würde es tun?</translation>
-    </message>
-    <message>
-        <source>&amp;Close</source>
-        <translation>&amp;Schließen</translation>
     </message>
     <message>
         <source>%1 dB</source>
@@ -7453,12 +7421,28 @@ wird gerechnet</translation>
         <source>register %1</source>
         <translation>Register %1</translation>
     </message>
+    <message>
+        <source>well</source>
+        <translation>gut</translation>
+    </message>
+    <message>
+        <source>unsure</source>
+        <translation>unsicher</translation>
+    </message>
+    <message>
+        <source>poorly</source>
+        <translation>schlecht</translation>
+    </message>
 </context>
 <context>
     <name>form</name>
     <message>
         <source>Cancel</source>
         <translation>Abbrechen</translation>
+    </message>
+    <message>
+        <source>&amp;Close</source>
+        <translation>&amp;Schließen</translation>
     </message>
 </context>
 <context>

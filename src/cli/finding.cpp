@@ -50,25 +50,14 @@ Result<Change> changeAsked(const InstrumentSpec& spec, const VariationWanted& wa
         known += (known.empty() ? "" : ", ") + std::string(changeName(c));
         if (changeName(c) != wanted.change)
             continue;
-        const auto length = [](const std::optional<double>& mm, Metres otherwise) {
-            return mm ? Metres::fromMillimetres(*mm) : otherwise;
+        const auto length = [](const std::optional<double>& mm) {
+            return mm ? std::optional(Metres::fromMillimetres(*mm)) : std::nullopt;
         };
-        if (auto* r = std::get_if<RoughBore>(&c))
-            r->times = wanted.times.value_or(r->times);
-        if (auto* m = std::get_if<Mouthpiece>(&c))
-            m->times = wanted.times.value_or(m->times);
-        if (auto* g = std::get_if<FingerGrooves>(&c))
-            g->deep = length(wanted.by_mm, g->deep);
-        if (auto* p = std::get_if<PulledOut>(&c))
-            p->by = length(wanted.by_mm, p->by);
-        if (auto* f = std::get_if<OnTheFoot>(&c))
-            *f = {length(wanted.by_mm, f->length), length(wanted.wide_mm, wanted.ring ? spec.bore.back().diameter : f->mouth),
-                  !wanted.ring};
-        if (auto* h = std::get_if<RegisterHole>(&c))
-            *h = {length(wanted.by_mm, h->at), length(wanted.wide_mm, h->diameter)};
-        if (auto* s = std::get_if<SlideGap>(&c))
-            *s = {length(wanted.by_mm, s->gap), length(wanted.wide_mm, s->packing)};
-        return c;
+        if (auto* foot = std::get_if<OnTheFoot>(&c); foot != nullptr && wanted.ring) {
+            foot->cone = false;
+            foot->mouth = spec.bore.back().diameter;
+        }
+        return withAmounts(c, {wanted.times, length(wanted.by_mm), length(wanted.wide_mm)});
     }
     return Error{ErrorCode::BadValue, "--change", wanted.change + "; this instrument can have: " + known};
 }
@@ -115,27 +104,27 @@ Answer bores(const std::string& path)
     if (blank == nullptr)
         return Error{ErrorCode::BadValue, path, "has holes already; a blank has none"};
     Json all = Json::array();
-    for (const auto& [kind, bored] : session::boresFor(*blank)) {
-        const auto tried = session::tried(kind, bored, asked->wishes);
-        if (!tried)
-            return tried.error();
-        const auto& notes = tried->layout.goal.spec().fingerings;
+    const auto found = session::boresTried(*blank, asked->wishes);
+    if (!found)
+        return found.error();
+    for (const session::BoreTried& tried : *found) {
+        const auto& notes = tried.layout.goal.spec().fingerings;
         Json octaves = Json::object();
-        for (const RegisterPair& p : tried->octaves)
+        for (const RegisterPair& p : tried.octaves)
             octaves[notes[p.high].id.text] = tidy(p.wide.cents());
         Json cents = Json::object();
         for (std::size_t i = 0; i < notes.size(); ++i)
-            cents[notes[i].id.text] = tidy(tried->layout.cents[i]);
+            cents[notes[i].id.text] = tidy(tried.layout.cents[i]);
         Json mends = Json::array();
-        for (const std::size_t i : tried->undercutMends)
+        for (const std::size_t i : tried.undercutMends)
             mends.push_back(notes[i].id.text);
-        all.push_back({{"bore", session::boreKindName(kind)},
-                       {"spec", io::jsonOf(tried->layout.goal)},
+        all.push_back({{"bore", session::boreKindName(tried.kind)},
+                       {"spec", io::jsonOf(tried.layout.goal)},
                        {"cents", cents},
-                       {"within_tolerance", tried->within},
+                       {"within_tolerance", tried.within},
                        {"of", notes.size()},
                        {"too_wide_cents", octaves},
-                       {"third_register_cents", tried->third ? Json(tidy(tried->third->cents())) : Json()},
+                       {"third_register_cents", tried.third ? Json(tidy(tried.third->cents())) : Json()},
                        {"undercut_mends", mends}});
     }
     return Json{{"bores", all}};

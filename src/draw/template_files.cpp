@@ -203,32 +203,128 @@ std::string templateDxf(const TemplateSheet& sheet)
 
 namespace {
 
-/// Under the last of the template, where there is room on the sheet: what is drilled and cut, with a box to tick.
-template <class DrawText>
-void drawList(const TemplateSheet& sheet, const QSizeF& page_mm, double half_mm, const DrawText& drawText)
+constexpr double edge_mm = 8.0; // what common printers leave white
+
+/// The sheet on landscape pages, in millimetres.
+class TemplatePages
 {
-    constexpr double line_mm = 3.6;
-    constexpr double columns_mm[] = {10.0, 42.0, 66.0, 84.0, 102.0};
-    const double top = page_mm.height() / 2.0 + half_mm + 8.0;
-    const auto rows = static_cast<std::size_t>(std::max(0.0, (page_mm.height() - 8.0 - top) / line_mm - 1.0));
-    if (sheet.list.empty() || rows < 2)
-        return;
-    const char* heads[] = {"hole", "from the foot", "first", "at most", "done"};
-    // In two or more columns where the page is low.
-    constexpr double block_mm = 118.0;
-    for (std::size_t i = 0; i < sheet.list.size(); ++i) {
-        const double left = static_cast<double>(i / rows) * block_mm;
-        const double y = top + static_cast<double>(i % rows + 1) * line_mm;
-        if (left + block_mm > page_mm.width())
+public:
+    TemplatePages(QPainter& painter, const TemplateSheet& sheet, QSizeF page_mm)
+        : m_painter(painter),
+          m_sheet(sheet),
+          m_page_mm(page_mm),
+          m_pages(pagesOf(sheet, (page_mm.width() - 2.0 * edge_mm) * 1e-3)),
+          m_font(QStringLiteral("B612"))
+    {
+    }
+    [[nodiscard]] std::size_t count() const { return m_pages.size(); }
+
+    void draw(std::size_t k, const QString& title)
+    {
+        m_painter.setPen(QPen(Qt::black, 0.15));
+        drawText(QPointF(edge_mm, 8.0),
+                 QStringLiteral("%1 – full size, page %2 of %3. Print without scaling and hold a rule against the ruler.")
+                     .arg(title)
+                     .arg(k + 1)
+                     .arg(m_pages.size()));
+        const double length_mm = (m_pages[k].to_m - m_pages[k].from_m) * 1e3;
+        m_painter.setClipRect(QRectF(edge_mm - 0.2, 0.0, length_mm + 0.4, m_page_mm.height()));
+        drawSheet(k);
+        drawJoins(k);
+        if (k + 1 == m_pages.size())
+            drawList();
+    }
+
+private:
+    void drawText(const QPointF& at, const QString& text, bool centred = false)
+    {
+        // Fonts are set in device dots: drawn at a size that is readable there and scaled back.
+        m_painter.save();
+        m_painter.translate(at);
+        m_painter.scale(0.01, 0.01);
+        m_font.setPixelSize(240);
+        m_painter.setFont(m_font);
+        m_painter.drawText(QPointF(centred ? -0.5 * m_painter.fontMetrics().horizontalAdvance(text) : 0.0, 0.0), text);
+        m_painter.restore();
+    }
+    [[nodiscard]] QPointF place(std::size_t k, const SheetPoint& p) const
+    {
+        return {(p.x_m - m_pages[k].from_m) * 1e3 + edge_mm, m_page_mm.height() / 2.0 - p.y_m * 1e3};
+    }
+    void drawSheet(std::size_t k)
+    {
+        for (const SheetCurve& c : m_sheet.curves) {
+            const Look look = lookOf(c.line);
+            QPen pen(QColor(QLatin1String(look.stroke)), look.width_mm);
+            if (c.line == SheetCurve::Line::Final)
+                pen.setStyle(Qt::DashLine);
+            else if (c.line == SheetCurve::Line::Lap)
+                pen.setStyle(Qt::DotLine);
+            else if (c.line == SheetCurve::Line::Centre)
+                pen.setStyle(Qt::DashDotLine);
+            m_painter.setPen(pen);
+            QPolygonF points;
+            for (const SheetPoint& p : c.points)
+                points << place(k, p);
+            if (c.closed)
+                m_painter.drawPolygon(points);
+            else
+                m_painter.drawPolyline(points);
+        }
+        m_painter.setPen(QPen(Qt::black, 0.15));
+        for (const SheetLabel& l : m_sheet.labels)
+            drawText(place(k, l.at), QString::fromStdString(l.text), l.centred);
+    }
+    /// Crosses that lie on one another where two pages meet, and the edge on which the page before ends.
+    void drawJoins(std::size_t k)
+    {
+        for (std::size_t join = std::max<std::size_t>(k, 1); join <= k + 1 && join < m_pages.size(); ++join)
+            for (const double side : {-0.3, 0.3}) {
+                const QPointF cross = place(k, {(m_pages[join].from_m + m_pages[join - 1].to_m) / 2.0, side * m_sheet.round_m});
+                constexpr double arm_mm = 2.5;
+                m_painter.drawLine(cross - QPointF(arm_mm, 0.0), cross + QPointF(arm_mm, 0.0));
+                m_painter.drawLine(cross - QPointF(0.0, arm_mm), cross + QPointF(0.0, arm_mm));
+            }
+        if (k == 0)
             return;
-        for (std::size_t c = 0; c < std::size(heads); ++c) {
-            if (i % rows == 0)
-                drawText(QPointF(left + columns_mm[c], top), QLatin1String(heads[c]), false);
-            const QString cell = c < sheet.list[i].size() ? QString::fromStdString(sheet.list[i][c]) : QStringLiteral("[  ]");
-            drawText(QPointF(left + columns_mm[c], y), cell, false);
+        m_painter.setPen(QPen(Qt::black, 0.15, Qt::DotLine));
+        const double x = (m_pages[k - 1].to_m - m_pages[k].from_m) * 1e3 + edge_mm;
+        m_painter.drawLine(QPointF(x, 12.0), QPointF(x, m_page_mm.height() - 6.0));
+        drawText(QPointF(x + 1.0, m_page_mm.height() - 6.0), QStringLiteral("edge of page %1").arg(k));
+    }
+    /// Under the last of the template, where there is room: what is drilled and cut, with a box to tick.
+    void drawList()
+    {
+        constexpr double line_mm = 3.6;
+        constexpr double columns_mm[] = {10.0, 42.0, 66.0, 84.0, 102.0};
+        constexpr double block_mm = 118.0; // in two or more columns where the page is low
+        const char* heads[] = {"hole", "from the foot", "first", "at most", "done"};
+        const double top = (m_page_mm.height() + m_sheet.round_m * 1e3) / 2.0 + 8.0;
+        const auto rows = static_cast<std::size_t>(std::max(0.0, (m_page_mm.height() - 8.0 - top) / line_mm - 1.0));
+        if (m_sheet.list.empty() || rows < 2)
+            return;
+        m_painter.setClipping(false);
+        m_painter.setPen(QPen(Qt::black, 0.15));
+        for (std::size_t i = 0; i < m_sheet.list.size(); ++i) {
+            const double left = static_cast<double>(i / rows) * block_mm;
+            const double y = top + static_cast<double>(i % rows + 1) * line_mm;
+            if (left + block_mm > m_page_mm.width())
+                return;
+            for (std::size_t c = 0; c < std::size(heads); ++c) {
+                if (i % rows == 0)
+                    drawText(QPointF(left + columns_mm[c], top), QLatin1String(heads[c]));
+                const QString cell =
+                    c < m_sheet.list[i].size() ? QString::fromStdString(m_sheet.list[i][c]) : QStringLiteral("[  ]");
+                drawText(QPointF(left + columns_mm[c], y), cell);
+            }
         }
     }
-}
+    QPainter& m_painter;
+    const TemplateSheet& m_sheet;
+    QSizeF m_page_mm;
+    std::vector<SheetPage> m_pages;
+    QFont m_font;
+};
 
 } // namespace
 
@@ -252,80 +348,18 @@ Result<std::string> templatePdf(const TemplateSheet& sheet, const std::string& t
         pdf.setPageMargins(QMarginsF(0.0, 0.0, 0.0, 0.0));
         constexpr int dotsPerInch = 2540; // a hundred a millimetre
         pdf.setResolution(dotsPerInch);
-        const QSizeF page_mm = pdf.pageLayout().fullRect(QPageLayout::Millimeter).size();
         constexpr double perMillimetre = dotsPerInch / 25.4;
         QPainter painter(&pdf);
         if (!painter.isActive())
             return Error{ErrorCode::Internal, "template", "the page cannot be drawn"};
-        constexpr double edge_mm = 8.0; // what common printers leave white
-        const auto pages = pagesOf(sheet, (page_mm.width() - 2.0 * edge_mm) * 1e-3);
-        for (std::size_t k = 0; k < pages.size(); ++k) {
+        TemplatePages pages(painter, sheet, pdf.pageLayout().fullRect(QPageLayout::Millimeter).size());
+        for (std::size_t k = 0; k < pages.count(); ++k) {
             if (k > 0)
                 pdf.newPage();
             painter.resetTransform();
             painter.setClipping(false);
             painter.scale(perMillimetre, perMillimetre);
-            QFont font(QStringLiteral("B612"));
-            font.setPointSizeF(2.4);
-            const auto drawText = [&](const QPointF& at, const QString& text, bool centred = false) {
-                // Fonts are set in device dots: drawn at a size that is readable there and scaled back.
-                painter.save();
-                painter.translate(at);
-                painter.scale(0.01, 0.01);
-                font.setPixelSize(240);
-                painter.setFont(font);
-                painter.drawText(QPointF(centred ? -0.5 * painter.fontMetrics().horizontalAdvance(text) : 0.0, 0.0), text);
-                painter.restore();
-            };
-            const double middle = page_mm.height() / 2.0;
-            const auto place = [&](const SheetPoint& p) {
-                return QPointF((p.x_m - pages[k].from_m) * 1e3 + edge_mm, middle - p.y_m * 1e3);
-            };
-            painter.setPen(QPen(Qt::black, 0.15));
-            drawText(QPointF(edge_mm, 8.0),
-                     QStringLiteral("%1 – full size, page %2 of %3. Print without scaling and hold a rule against the ruler.")
-                         .arg(QString::fromStdString(title))
-                         .arg(k + 1)
-                         .arg(pages.size()));
-            painter.setClipRect(QRectF(edge_mm - 0.2, 0.0, (pages[k].to_m - pages[k].from_m) * 1e3 + 0.4, page_mm.height()));
-            for (const SheetCurve& c : sheet.curves) {
-                const Look look = lookOf(c.line);
-                QPen pen(QColor(QLatin1String(look.stroke)), look.width_mm);
-                if (c.line == SheetCurve::Line::Final)
-                    pen.setStyle(Qt::DashLine);
-                else if (c.line == SheetCurve::Line::Lap)
-                    pen.setStyle(Qt::DotLine);
-                else if (c.line == SheetCurve::Line::Centre)
-                    pen.setStyle(Qt::DashDotLine);
-                painter.setPen(pen);
-                QPolygonF points;
-                for (const SheetPoint& p : c.points)
-                    points << place(p);
-                if (c.closed)
-                    painter.drawPolygon(points);
-                else
-                    painter.drawPolyline(points);
-            }
-            painter.setPen(QPen(Qt::black, 0.15));
-            for (const SheetLabel& l : sheet.labels)
-                drawText(place(l.at), QString::fromStdString(l.text), l.centred);
-            // Crosses that lie on one another where two pages meet.
-            painter.setPen(QPen(Qt::black, 0.15));
-            for (std::size_t join = std::max<std::size_t>(k, 1); join <= k + 1 && join < pages.size(); ++join)
-                for (const double side : {-0.3, 0.3}) {
-                    const QPointF cross = place({(pages[join].from_m + pages[join - 1].to_m) / 2.0, side * sheet.round_m});
-                    constexpr double arm_mm = 2.5;
-                    painter.drawLine(cross - QPointF(arm_mm, 0.0), cross + QPointF(arm_mm, 0.0));
-                    painter.drawLine(cross - QPointF(0.0, arm_mm), cross + QPointF(0.0, arm_mm));
-                }
-            if (k > 0) { // the edge on which the page before ends
-                painter.setPen(QPen(Qt::black, 0.15, Qt::DotLine));
-                const double x = (pages[k - 1].to_m - pages[k].from_m) * 1e3 + edge_mm;
-                painter.drawLine(QPointF(x, 12.0), QPointF(x, page_mm.height() - 6.0));
-                drawText(QPointF(x + 1.0, page_mm.height() - 6.0), QStringLiteral("edge of page %1").arg(k));
-            }
-            if (k + 1 == pages.size())
-                drawList(sheet, page_mm, (sheet.round_m / 2.0) * 1e3, drawText);
+            pages.draw(k, QString::fromStdString(title));
         }
     }
     return buffer.data().toStdString();

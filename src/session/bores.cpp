@@ -105,4 +105,23 @@ Result<BoreTried> tried(BoreKind kind, const Blank& blank, const LayoutWishes& w
     return found;
 }
 
+Result<std::vector<BoreTried>> boresTried(const Blank& blank, const LayoutWishes& wishes, const Priors& priors,
+                                          const Cancel& cancel)
+{
+    std::vector<BoreTried> all;
+    std::optional<Error> last;
+    for (const auto& [kind, bored] : boresFor(blank)) {
+        auto one = tried(kind, bored, wishes, priors, cancel);
+        if (one)
+            all.push_back(std::move(*one));
+        else if (one.error().code == ErrorCode::Cancelled)
+            return one.error();
+        else
+            last = one.error();
+    }
+    if (all.empty() && last)
+        return *last;
+    return all;
+}
+
 } // namespace dowel::session

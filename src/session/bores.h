@@ -34,4 +34,8 @@ struct BoreTried
 [[nodiscard]] Result<BoreTried> tried(BoreKind kind, const Blank& blank, const LayoutWishes& wishes, const Priors& priors = {},
                                       const Cancel& cancel = {});
 
+/// All that are worth trying; one that cannot be laid out is left out. Errors: Cancelled; that of the last where none can be.
+[[nodiscard]] Result<std::vector<BoreTried>> boresTried(const Blank& blank, const LayoutWishes& wishes, const Priors& priors = {},
+                                                        const Cancel& cancel = {});
+
 } // namespace dowel::session

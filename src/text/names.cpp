@@ -60,6 +60,16 @@ QString materialName(const std::string& material)
     return QString::fromStdString(material);
 }
 
+QString speechName(acoustics::Speech speech)
+{
+    switch (speech) {
+    case acoustics::Speech::Well: return tr("well");
+    case acoustics::Speech::Reluctantly: return tr("unsure");
+    case acoustics::Speech::Hardly: break;
+    }
+    return tr("poorly");
+}
+
 QString registerName(int registerNumber)
 {
     switch (registerNumber) {

@@ -2,6 +2,7 @@
 // Words for what files know by a key.
 #pragma once
 
+#include "core/acoustics/colour.h"
 #include "core/instrument/instrument.h"
 
 #include <QString>
@@ -22,6 +23,8 @@ namespace dowel::text {
 /// The maker's own word where it is none of them.
 [[nodiscard]] QString materialName(const std::string& material);
 
+/// How a note speaks: "well", "unsure", "poorly".
+[[nodiscard]] QString speechName(acoustics::Speech speech);
 /// "low register", "high register", "third register", as players call them.
 [[nodiscard]] QString registerName(int registerNumber);
 

@@ -94,6 +94,16 @@ QString lengthNumber(Metres value, LengthUnit unit)
     return unit == LengthUnit::Inches ? inchNumber(value) : trimmedNumber(value.millimetres(), 2);
 }
 
+Metres tenths(Metres value)
+{
+    return Metres::fromMillimetres(std::round(value.millimetres() * 10.0) / 10.0);
+}
+
+Metres hundredths(Metres value)
+{
+    return Metres::fromMillimetres(std::round(value.millimetres() * 100.0) / 100.0);
+}
+
 QString length(Metres value, LengthUnit unit)
 {
     return lengthNumber(value, unit) + (unit == LengthUnit::Inches ? QStringLiteral(" in") : QStringLiteral(" mm"));

@@ -14,6 +14,9 @@ enum class LengthUnit { Millimetres, Inches };
 
 /// "6.4", "6,4 mm", "1/4", "4 1/16 in", "0.25\"". Errors: BadValue (where = the text).
 Result<Metres> parseLength(const QString& text, LengthUnit plain);
+/// To the tenth or the hundredth of a millimetre, as sizes are shown.
+[[nodiscard]] Metres tenths(Metres value);
+[[nodiscard]] Metres hundredths(Metres value);
 /// "6.4 mm", as the language writes numbers; inches as the nearest sixty-fourth where it is within 0.02 mm, else "0.252 in".
 /// trimmed of idle zeros.
 [[nodiscard]] QString length(Metres value, LengthUnit unit);

@@ -173,6 +173,34 @@ private Q_SLOTS:
             }
         VERIFY_NEAR(middle * 1e3, 4.0, 0.02);
     }
+    void theSheetIsCutOutGluedAndTickedOff()
+    {
+        const Instrument goal = fixtures::whistle();
+        const TemplateSheet s = templateSheet(goal, goal);
+        const auto outline = std::find_if(s.curves.begin(), s.curves.end(),
+                                          [](const SheetCurve& c) { return c.line == SheetCurve::Line::Outline; });
+        QVERIFY(outline != s.curves.end() && outline->closed);
+        double low = 1.0;
+        double high = -1.0;
+        for (const SheetPoint& p : outline->points) {
+            low = std::min(low, p.y_m);
+            high = std::max(high, p.y_m);
+        }
+        // Once round the tube, and the lap that goes under.
+        VERIFY_NEAR(high - low, s.round_m + 0.006, 1e-9);
+        const auto lap =
+            std::find_if(s.curves.begin(), s.curves.end(), [](const SheetCurve& c) { return c.line == SheetCurve::Line::Lap; });
+        QVERIFY(lap != s.curves.end());
+        VERIFY_NEAR(lap->points.front().y_m, s.round_m / 2.0, 1e-9);
+        // The list has every hole from the foot, as far from it as it stands on the tube.
+        const auto& holes = goal.spec().holes;
+        QCOMPARE(s.list.size(), holes.size());
+        for (std::size_t i = 0; i < holes.size(); ++i) {
+            QCOMPARE(s.list[i][0], holes[i].id.text);
+            VERIFY_NEAR(std::stod(s.list[i][1]), (goal.length() - holes[i].at).millimetres(), 0.051);
+            VERIFY_NEAR(std::stod(s.list[i][2]), holes[i].diameter.millimetres(), 0.051);
+        }
+    }
     void theRulerIsTrue()
     {
         const TemplateSheet s = templateSheet(fixtures::whistle(), fixtures::whistle());

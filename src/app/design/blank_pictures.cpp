@@ -27,11 +27,6 @@ void paintSign(QPainter& painter, const QPointF& at, double radius, Serves serve
     painter.drawPie(disc, quarter, 2 * quarter);
 }
 
-Metres tenths(Metres m)
-{
-    return Metres::fromMillimetres(std::round(m.millimetres() * 10.0) / 10.0);
-}
-
 } // namespace
 
 KeysPicture::KeysPicture(QWidget* parent) : Picture(parent)
@@ -66,8 +61,7 @@ QString KeysPicture::partWords(int part) const
 
 QRectF KeysPicture::partPlace(int part) const
 {
-    const double cell = (width() - 8.0) / static_cast<double>(std::max<std::size_t>(1, m_keys.size()));
-    return {4.0 + part * cell, 2.0, cell, height() - 4.0};
+    return columnOf(QRectF(rect()).adjusted(4.0, 2.0, -4.0, -2.0), part);
 }
 
 void KeysPicture::paintEvent(QPaintEvent* /*event*/)
@@ -189,10 +183,10 @@ void BorePicture::mouseMoveEvent(QMouseEvent* event)
     const double line = QFontMetricsF(Style::small()).height();
     const double bottom = height() - line - 14.0;
     station.diameter = std::max(Metres::fromMillimetres(1.0),
-                                tenths(s.narrowest + Metres::fromMetres((bottom - event->position().y()) / s.across)));
+                                text::tenths(s.narrowest + Metres::fromMetres((bottom - event->position().y()) / s.across)));
     if (i > 0 && i + 1 < m_spec.bore.size()) {
         const Metres near = Metres::fromMillimetres(1.0);
-        station.at = std::clamp(tenths(Metres::fromMetres((event->position().x() - s.left) / s.perMetre)),
+        station.at = std::clamp(text::tenths(Metres::fromMetres((event->position().x() - s.left) / s.perMetre)),
                                 m_spec.bore[i - 1].at + near, m_spec.bore[i + 1].at - near);
     }
     update();

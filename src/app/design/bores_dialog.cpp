@@ -34,11 +34,6 @@ QString kindWords(BoreKind kind)
     return {};
 }
 
-Metres hundredths(Metres m)
-{
-    return Metres::fromMillimetres(std::round(m.millimetres() * 100.0) / 100.0);
-}
-
 } // namespace
 
 BoresDialog::BoresDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
@@ -74,35 +69,21 @@ BoresDialog::BoresDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
     words->setMinimumHeight(Style::scaled(96));
     column->addWidget(words, 1);
     column->addLayout(foot);
-    m_jobs.run(
-        [bores = session::boresFor(plan.blank()),
-         wishes = plan.wishes()](const Cancel& cancel) -> Result<std::vector<session::BoreTried>> {
-            std::vector<session::BoreTried> all;
-            Error last{ErrorCode::BadGeometry, "bore", {}};
-            for (const auto& [kind, blank] : bores) {
-                auto one = session::tried(kind, blank, wishes, {}, cancel);
-                if (one)
-                    all.push_back(std::move(*one));
-                else
-                    last = one.error();
-            }
-            if (all.empty() || cancel.requested())
-                return last;
-            return all;
-        },
-        [this](const Result<std::vector<session::BoreTried>>& found) {
-            if (!found)
-                return m_words->setText(text::sentence(found.error()));
-            m_tried = *found;
-            show();
-        });
+    m_jobs.run([blank = plan.blank(),
+                wishes = plan.wishes()](const Cancel& cancel) { return session::boresTried(blank, wishes, {}, cancel); },
+               [this](const Result<std::vector<session::BoreTried>>& found) {
+                   if (!found)
+                       return m_words->setText(text::sentence(found.error()));
+                   m_tried = *found;
+                   show();
+               });
 }
 
 QString BoresDialog::nameOf(const session::BoreTried& bore) const
 {
     const auto& stations = bore.blank.spec.bore;
-    const Metres head = hundredths(stations.front().diameter);
-    const Metres foot = hundredths(stations.back().diameter);
+    const Metres head = text::hundredths(stations.front().diameter);
+    const Metres foot = text::hundredths(stations.back().diameter);
     return head == foot ? text::length(head, m_unit)
                         : tr("%1 to %2", "bore at the head, at the foot")
                               .arg(text::lengthNumber(head, m_unit), text::length(foot, m_unit));
@@ -129,8 +110,7 @@ void BoresDialog::show()
         form::row(m_table, row, cells);
     }
     const auto best = std::max_element(m_tried.begin(), m_tried.end(), [](const auto& a, const auto& b) {
-        return std::pair(a.within, -a.layout.worst_cents * (a.layout.worst_cents < 0 ? -1 : 1)) <
-               std::pair(b.within, -b.layout.worst_cents * (b.layout.worst_cents < 0 ? -1 : 1));
+        return std::pair(a.within, -std::abs(a.layout.worst_cents)) < std::pair(b.within, -std::abs(b.layout.worst_cents));
     });
     const int column = 1 + static_cast<int>(best - m_tried.begin());
     m_table->setCurrentCell(0, column);

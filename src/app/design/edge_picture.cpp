@@ -19,11 +19,6 @@ namespace {
 constexpr double lifeSizes = 4.0;
 constexpr double grip_px = 11.0;
 
-Metres tenths(Metres m)
-{
-    return Metres::fromMillimetres(std::round(m.millimetres() * 10.0) / 10.0);
-}
-
 double boreLengthOf(const ClosedTop& top, Metres bore)
 {
     return top.volume.cubicMetres() / (std::numbers::pi / 4.0 * bore.metres() * bore.metres()) * 1e3;
@@ -213,7 +208,7 @@ std::vector<EdgePicture::Handle> EdgePicture::handles() const
 QString EdgePicture::partWords(int part) const
 {
     const Handle h = handles()[static_cast<std::size_t>(part)];
-    const QString size = tr("%1: %2", "measure, size").arg(h.words, text::length(tenths(h.size), m_unit));
+    const QString size = tr("%1: %2", "measure, size").arg(h.words, text::length(text::tenths(h.size), m_unit));
     const auto i = static_cast<std::size_t>(h.measure);
     return i < m_effects.size() && !m_effects[i].isEmpty() ? tr("%1. %2", "measure with size; its effect").arg(size, m_effects[i])
                                                            : size;
@@ -245,7 +240,7 @@ void EdgePicture::mouseMoveEvent(QMouseEvent* event)
     const QPointF moved = event->position() - m_from;
     const double square = QPointF::dotProduct(m_held->way, m_held->way);
     const double by_mm = QPointF::dotProduct(moved, m_held->way) / square;
-    m_draft = std::max(Metres{}, tenths(m_held->size + Metres::fromMillimetres(by_mm)));
+    m_draft = std::max(Metres{}, text::tenths(m_held->size + Metres::fromMillimetres(by_mm)));
     m_spec.excitation = withMeasure(m_spec.excitation, m_held->measure, m_draft, m_spec.bore.front().diameter);
     update();
 }
@@ -267,7 +262,7 @@ void EdgePicture::keyPressEvent(QKeyEvent* event)
         return Picture::keyPressEvent(event);
     const Handle h = handles()[static_cast<std::size_t>(currentPart())];
     const Metres step = Metres::fromMillimetres(more ? 0.1 : -0.1);
-    Q_EMIT measured(h.measure, std::max(Metres{}, tenths(h.size + step)));
+    Q_EMIT measured(h.measure, std::max(Metres{}, text::tenths(h.size + step)));
 }
 
 void EdgePicture::paintDuct(QPainter& painter, const Duct& d, const View& v) const
@@ -470,7 +465,7 @@ void EdgePicture::paintEvent(QPaintEvent* /*event*/)
             continue;
         painter.setPen(c.ink);
         painter.drawText(QRectF(h.label - QPointF(40.0, 9.0), QSizeF(80.0, 18.0)), Qt::AlignCenter,
-                         text::lengthNumber(tenths(h.size), m_unit));
+                         text::lengthNumber(text::tenths(h.size), m_unit));
     }
     painter.setPen(c.pencil);
     const double times = v.perMm / (logicalDpiX() / 25.4);

@@ -4,6 +4,7 @@
 #include "app/parts/form.h"
 #include "app/parts/style.h"
 #include "text/errors.h"
+#include "text/names.h"
 #include "text/units.h"
 
 #include <QHBoxLayout>
@@ -25,16 +26,6 @@ QString holesOf(const session::FingeringFound& c)
     for (const HalfHole& h : c.half)
         words << FingeringsDialog::tr("%1 partly").arg(QString::fromStdString(h.hole.text));
     return words.isEmpty() ? FingeringsDialog::tr("all open") : words.join(QLatin1Char(' '));
-}
-
-QString speaks(acoustics::Speech speech)
-{
-    switch (speech) {
-    case acoustics::Speech::Well: return FingeringsDialog::tr("well");
-    case acoustics::Speech::Reluctantly: return FingeringsDialog::tr("unsure");
-    case acoustics::Speech::Hardly: break;
-    }
-    return FingeringsDialog::tr("poorly");
 }
 
 } // namespace
@@ -98,7 +89,7 @@ void FingeringsDialog::show(const std::vector<session::FingeringFound>& found)
         const session::FingeringFound& c = found[static_cast<std::size_t>(row)];
         form::row(m_table, row,
                   {holesOf(c), QString::number(c.registerNumber), text::wholeCents(c.off.cents()),
-                   text::spread(std::round(c.sd.cents())), speaks(c.speech), QString::number(c.fingersToNeighbours)});
+                   text::spread(std::round(c.sd.cents())), text::speechName(c.speech), QString::number(c.fingersToNeighbours)});
     }
     form::fitColumns(m_table);
     m_words->setText(

@@ -24,11 +24,6 @@ namespace dowel::app {
 
 namespace {
 
-Metres tenths(Metres m)
-{
-    return Metres::fromMillimetres(std::round(m.millimetres() * 10.0) / 10.0);
-}
-
 /// The plan's outside, where it is widest.
 Metres outsideOf(const InstrumentSpec& spec)
 {
@@ -153,18 +148,12 @@ StockDialog::StockDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
         faces->addWidget(b);
     }
     faces->addStretch(1);
-    auto* close = form::button(this, "stockClose", tr("&Close"));
-    close->setAutoDefault(false); // Enter ends a size, not the dialog
-    connect(close, &QPushButton::clicked, this, &QDialog::accept);
-    auto* foot = new QHBoxLayout;
-    foot->addStretch(1);
-    foot->addWidget(close);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 20, 24, 20);
     column->setSpacing(2 * Style::grid);
     column->addLayout(faces);
     column->addWidget(m_stack, 1);
-    column->addLayout(foot);
+    column->addLayout(form::closing(this, "stockClose"));
     showPlank();
     showTurning();
     showJoints();
@@ -250,12 +239,12 @@ void StockDialog::showPlank()
     m_picture->show(plank, billet, *plan, m_unit);
     QStringList words;
     words << tr("%n billet(s) of %1 square, %2 long, %3 % of the wood.", nullptr, static_cast<int>(plan->billets.size()))
-                 .arg(text::length(tenths(billet.square()), m_unit), text::length(tenths(billet.sawn()), m_unit))
+                 .arg(text::length(text::tenths(billet.square()), m_unit), text::length(text::tenths(billet.sawn()), m_unit))
                  .arg(std::lround(100.0 * plan->used));
     QStringList places;
     for (const SawnBillet& b : plan->billets)
         if (b.layer == 0 && b.across == Metres{})
-            places << text::lengthNumber(tenths(b.along), m_unit);
+            places << text::lengthNumber(text::tenths(b.along), m_unit);
     if (!places.isEmpty())
         words << tr("Cross-cut, from the end: %1.", "lengths").arg(places.join(QStringLiteral("; ")));
     words << tr("Layers in the thickness: %1. Seen from above; hatched: ends and what is left out.").arg(plan->layers);
@@ -328,13 +317,13 @@ void StockDialog::showJoints()
         return m_jointWords->setText(text::sentence(walls.error()));
     const Metres least = f[5]->length();
     const auto line = [&](const QString& words, Metres wall) {
-        const QString whole = words.arg(text::length(tenths(wall), m_unit));
+        const QString whole = words.arg(text::length(text::tenths(wall), m_unit));
         return wall < least ? tr("%1, too thin").arg(whole) : whole;
     };
     QStringList lines{line(tr("Wall of the tenon: %1"), walls->tenon), line(tr("Wall of the socket: %1"), walls->socket),
-                      tr("Groove for cork or thread: %1 deep at most.").arg(text::length(tenths(walls->gap), m_unit)),
+                      tr("Groove for cork or thread: %1 deep at most.").arg(text::length(text::tenths(walls->gap), m_unit)),
                       tr("Add the tenon to the length of its part: %1 more wood than the instrument is long, for every joint.")
-                          .arg(text::length(tenths(f[3]->length()), m_unit))};
+                          .arg(text::length(text::tenths(f[3]->length()), m_unit))};
     lines
         << (walls->tenon >= least && walls->socket >= least
                 ? tr("It serves.")
@@ -370,7 +359,7 @@ void StockDialog::showHorn()
     if (!mouth)
         return m_hornWords->setText(text::sentence(mouth.error()));
     const auto words = [this](Metres m) {
-        return text::length(tenths(m), m_unit);
+        return text::length(text::tenths(m), m_unit);
     };
     m_hornWords->setText(QStringList{
         tr("The tip is solid for %1.").arg(words(mouth->solid)),
@@ -400,10 +389,10 @@ void StockDialog::showTurning()
     }
     QStringList lines;
     lines << tr("The bore stands %1 off the middle at the head and %2 at the foot.")
-                 .arg(text::length(tenths(head.off()), m_unit), text::length(tenths(foot.off()), m_unit));
-    lines << tr("Turned true to it, the outside can be %1 at most.").arg(text::length(tenths(turned->outside), m_unit));
+                 .arg(text::length(text::tenths(head.off()), m_unit), text::length(text::tenths(foot.off()), m_unit));
+    lines << tr("Turned true to it, the outside can be %1 at most.").arg(text::length(text::tenths(turned->outside), m_unit));
     for (const LeastWall& w : turned->walls) {
-        const QString wall = text::length(tenths(w.wall), m_unit);
+        const QString wall = text::length(text::tenths(w.wall), m_unit);
         const QString place = w.place.empty()       ? tr("Least wall of the tube: %1").arg(wall)
                               : w.place == "window" ? tr("At the window: %1").arg(wall)
                                                     : tr("At %1: %2", "hole, wall").arg(QString::fromStdString(w.place), wall);

@@ -4,6 +4,7 @@
 #include "app/parts/form.h"
 #include "app/parts/style.h"
 #include "text/errors.h"
+#include "text/names.h"
 #include "text/units.h"
 
 #include <QComboBox>
@@ -94,16 +95,6 @@ QString offWords(const std::optional<Cents>& off)
     return off ? text::wholeCents(off->cents()) : VariationDialog::tr("none", "no such note");
 }
 
-QString speechWords(acoustics::Speech speech)
-{
-    switch (speech) {
-    case acoustics::Speech::Well: return VariationDialog::tr("well");
-    case acoustics::Speech::Reluctantly: return VariationDialog::tr("unsure");
-    case acoustics::Speech::Hardly: break;
-    }
-    return VariationDialog::tr("poorly");
-}
-
 } // namespace
 
 VariationDialog::VariationDialog(const Instrument& laidOut, text::LengthUnit unit, QWidget* parent)
@@ -171,17 +162,11 @@ void VariationDialog::arrange()
     columns->setSpacing(3 * Style::grid);
     columns->addLayout(left, 3);
     columns->addWidget(m_table, 5);
-    auto* close = form::button(this, "variationClose", tr("&Close"));
-    close->setAutoDefault(false); // Enter ends a size, not the dialog
-    connect(close, &QPushButton::clicked, this, &QDialog::accept);
-    auto* foot = new QHBoxLayout;
-    foot->addStretch(1);
-    foot->addWidget(close);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 20, 24, 20);
     column->setSpacing(2 * Style::grid);
     column->addLayout(columns, 1);
-    column->addLayout(foot);
+    column->addLayout(form::closing(this, "variationClose"));
 }
 
 void VariationDialog::begin(int change)
@@ -200,54 +185,21 @@ void VariationDialog::begin(int change)
     set(m_firstWords, m_first, words.first);
     set(m_secondWords, m_second, words.second);
     m_how->setText(words.how);
-    if (const auto* r = std::get_if<RoughBore>(&c))
-        m_times->setValue(r->times);
-    if (const auto* m = std::get_if<Mouthpiece>(&c))
-        m_times->setValue(m->times);
-    if (const auto* g = std::get_if<FingerGrooves>(&c))
-        m_first->setLength(g->deep);
-    if (const auto* p = std::get_if<PulledOut>(&c))
-        m_first->setLength(p->by);
-    if (onFoot) {
-        m_first->setLength(onFoot->length);
-        m_second->setLength(onFoot->mouth);
-    }
-    if (const auto* h = std::get_if<RegisterHole>(&c)) {
-        m_first->setLength(Metres::fromMillimetres(std::round(h->at.millimetres())));
-        m_second->setLength(h->diameter);
-    }
-    if (const auto* s = std::get_if<SlideGap>(&c)) {
-        m_first->setLength(s->gap);
-        m_second->setLength(s->packing);
-    }
+    const ChangeAmounts amounts = amountsOf(c);
+    if (amounts.times)
+        m_times->setValue(*amounts.times);
+    if (amounts.first)
+        m_first->setLength(text::tenths(*amounts.first));
+    if (amounts.second)
+        m_second->setLength(text::tenths(*amounts.second));
     m_filling = false;
     ask();
 }
 
 Change VariationDialog::typed() const
 {
-    Change c = m_changes[static_cast<std::size_t>(m_what->currentIndex())];
-    if (auto* r = std::get_if<RoughBore>(&c))
-        r->times = m_times->value();
-    if (auto* m = std::get_if<Mouthpiece>(&c))
-        m->times = m_times->value();
-    if (auto* g = std::get_if<FingerGrooves>(&c))
-        g->deep = m_first->length();
-    if (auto* p = std::get_if<PulledOut>(&c))
-        p->by = m_first->length();
-    if (auto* f = std::get_if<OnTheFoot>(&c)) {
-        f->length = m_first->length();
-        f->mouth = m_second->length();
-    }
-    if (auto* h = std::get_if<RegisterHole>(&c)) {
-        h->at = m_first->length();
-        h->diameter = m_second->length();
-    }
-    if (auto* s = std::get_if<SlideGap>(&c)) {
-        s->gap = m_first->length();
-        s->packing = m_second->length();
-    }
-    return c;
+    return withAmounts(m_changes[static_cast<std::size_t>(m_what->currentIndex())],
+                       {m_times->value(), m_first->length(), m_second->length()});
 }
 
 void VariationDialog::ask()
@@ -282,19 +234,17 @@ void VariationDialog::show(const Variation& variation)
                   {text::noteName(n.id.text), offWords(n.now), offWords(n.then),
                    both ? text::cents(std::round(moves * 10.0) / 10.0) : QString(),
                    both ? tr("%1 dB").arg(text::cents(std::round(n.stronger_dB * 10.0) / 10.0)) : QString(),
-                   n.then ? speechWords(n.speech) : QString()});
+                   n.then ? text::speechName(n.speech) : QString()});
     }
     form::fitColumns(m_table);
     QStringList lines{tr("The note that moves most: %1 cents. By the model, in cents off the target.")
                           .arg(text::cents(std::round(most * 10.0) / 10.0))};
     if (variation.leaveOff && variation.leaveOff->metres() >= 0.0)
         lines << tr("For the lowest note to sound with it as it does now without, leave %1 off the foot.")
-                     .arg(text::length(Metres::fromMillimetres(std::round(variation.leaveOff->millimetres() * 10.0) / 10.0),
-                                       m_unit));
+                     .arg(text::length(text::tenths(*variation.leaveOff), m_unit));
     else if (variation.leaveOff)
         lines << tr("For the lowest note to sound with it as it does now without, the tube would have to be %1 longer.")
-                     .arg(text::length(Metres::fromMillimetres(std::round(-variation.leaveOff->millimetres() * 10.0) / 10.0),
-                                       m_unit));
+                     .arg(text::length(text::tenths(*variation.leaveOff * -1.0), m_unit));
     m_found->setText(lines.join(QStringLiteral("\n\n")));
 }
 

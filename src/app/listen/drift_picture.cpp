@@ -50,8 +50,7 @@ QRectF DriftPicture::field() const
 QRectF DriftPicture::partPlace(int part) const
 {
     const QRectF f = field();
-    const double column = f.width() / static_cast<double>(std::max<std::size_t>(1, m_drifts.size()));
-    return {f.left() + part * column, f.top(), column, height() - f.top() - 2.0};
+    return columnOf({f.left(), f.top(), f.width(), height() - f.top() - 2.0}, part);
 }
 
 void DriftPicture::paintEvent(QPaintEvent* /*event*/)

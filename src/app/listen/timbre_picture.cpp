@@ -155,8 +155,7 @@ QRectF TimbrePicture::field() const
 QRectF TimbrePicture::partPlace(int part) const
 {
     const QRectF f = field();
-    const double column = f.width() / static_cast<double>(std::max<std::size_t>(1, m_notes.size()));
-    return {f.left() + part * column, f.top(), column, height() - f.top() - 2.0};
+    return columnOf({f.left(), f.top(), f.width(), height() - f.top() - 2.0}, part);
 }
 
 void TimbrePicture::paintColumn(QPainter& painter, const NoteTimbre& note, const QRectF& column) const
@@ -221,10 +220,10 @@ void TimbrePicture::paintEvent(QPaintEvent* /*event*/)
                      tr("a stroke a partial   dots: breath   slope: how it speaks   ◆ stands out") +
                          (outlined ? QStringLiteral("   ") + behind : QString()));
     const QRectF f = field();
-    const double column = f.width() / static_cast<double>(std::max<std::size_t>(1, m_notes.size()));
     for (std::size_t i = 0; i < m_notes.size(); ++i) {
         const NoteTimbre& n = m_notes[i];
-        const QRectF place(f.left() + static_cast<double>(i) * column, f.top(), column, f.height());
+        const QRectF place = columnOf(f, static_cast<int>(i));
+        const double column = place.width();
         if (i > 0 && n.registerNumber != m_notes[i - 1].registerNumber) {
             painter.setPen(QPen(c.pencil, 1.0, Qt::DotLine));
             painter.drawLine(place.topLeft(), QPointF(place.left(), height()));

@@ -164,4 +164,15 @@ QHBoxLayout* answers(QDialog* dialog, const char* cancelName, const char* mainNa
     return row;
 }
 
+QHBoxLayout* closing(QDialog* dialog, const char* name)
+{
+    auto* close = button(dialog, name, QCoreApplication::translate("form", "&Close"));
+    close->setAutoDefault(false);
+    QObject::connect(close, &QPushButton::clicked, dialog, &QDialog::accept);
+    auto* foot = new QHBoxLayout;
+    foot->addStretch(1);
+    foot->addWidget(close);
+    return foot;
+}
+
 } // namespace dowel::app::form

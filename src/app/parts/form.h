@@ -35,4 +35,7 @@ QPushButton* button(QWidget* parent, const char* name, const QString& text, bool
 /// The foot of a dialog that asks: Cancel, and what it is for as the default; wired to reject() and accept().
 QHBoxLayout* answers(QDialog* dialog, const char* cancelName, const char* mainName, const QString& main);
 
+/// The foot of a dialog that only shows: Close, which Enter in a field does not press; wired to accept().
+QHBoxLayout* closing(QDialog* dialog, const char* name);
+
 } // namespace dowel::app::form

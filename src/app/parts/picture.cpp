@@ -150,6 +150,12 @@ int Picture::partAt(const QPointF& place) const
     return -1;
 }
 
+QRectF Picture::columnOf(const QRectF& all, int part) const
+{
+    const double column = all.width() / std::max(1, partCount());
+    return {all.left() + part * column, all.top(), column, all.height()};
+}
+
 void Picture::keyPressEvent(QKeyEvent* event)
 {
     const int last = partCount() - 1;

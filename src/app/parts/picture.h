@@ -38,6 +38,8 @@ protected:
     bool event(QEvent* event) override;
     /// The one at a place in the widget, -1 for none.
     [[nodiscard]] int partAt(const QPointF& place) const;
+    /// One of as many equal columns of a rectangle as there are parts.
+    [[nodiscard]] QRectF columnOf(const QRectF& all, int part) const;
     /// A frame round the current part, while the keys are here.
     void paintFocus(QPainter& painter) const;
     /// What stands there has changed: the current part is read out anew.

@@ -94,9 +94,7 @@ QRectF TuningPicture::field() const
 
 QRectF TuningPicture::partPlace(int part) const
 {
-    const QRectF f = field();
-    const double column = f.width() / static_cast<double>(std::max<std::size_t>(1, m_notes.size()));
-    return {f.left() + part * column, f.top(), column, f.height() + Style::px(48.0)};
+    return columnOf(field().adjusted(0.0, 0.0, 0.0, Style::px(48.0)), part);
 }
 
 QString TuningPicture::partWords(int part) const

@@ -131,6 +131,61 @@ void takePicture(MainWindow& window, const QString& to, bool opens)
         take(true);
 }
 
+/// What is to be opened first, and whether only a picture of it is wanted.
+struct Opening
+{
+    QString book;
+    bool practice = false;
+    QString picture;
+};
+
+/// One window after another until it is closed for good: each speaks one language for as long as it is there; another takes its
+/// place, with the same wood on the bench. The demonstration has a folder of its own; the user's workbooks are left alone.
+int showWindows(QApplication& application, const OneWindow& one, Opening wanted)
+{
+    const QString demoFolder =
+        wanted.practice ? QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/demo-workshop")
+                        : QString();
+    Jobs jobs;
+    if (wanted.practice)
+        jobs.run([folder = demoFolder.toStdString()](const Cancel& cancel) { return makeDemoShop(folder, cancel); },
+                 [](const Status& made) {
+                     if (!made)
+                         QTextStream(stderr) << text::sentence(made.error()) << Qt::endl;
+                 });
+    constexpr int again = 1000;
+    int ended = again;
+    // Where the window was, unless only a picture is wanted; off the screen that is there now, Qt brings it back onto it.
+    QByteArray place = wanted.picture.isEmpty() ? QSettings().value(QStringLiteral("window")).toByteArray() : QByteArray();
+    while (ended == again) {
+        speak(languageFor(chosenLanguage(), QLocale::system().uiLanguages()));
+        MainWindow window(std::make_unique<FileDialogs>(), demoFolder);
+        if (!place.isEmpty())
+            window.restoreGeometry(place);
+        window.show();
+        if (!wanted.picture.isEmpty())
+            takePicture(window, wanted.picture, wanted.practice || !wanted.book.isEmpty());
+        if (wanted.practice)
+            window.newPractice(demoFolder);
+        else if (!wanted.book.isEmpty())
+            window.openBook(wanted.book);
+        QObject::connect(&one, &OneWindow::asked, &window, [&window](const QString& path) {
+            window.raise();
+            window.activateWindow();
+            if (!path.isEmpty())
+                window.openBook(path);
+        });
+        QObject::connect(&window, &MainWindow::languageChosen, &application, [] { QApplication::exit(again); });
+        ended = QApplication::exec();
+        wanted.practice = false;
+        wanted.book = window.document() == nullptr ? QString() : window.document()->path();
+        place = window.saveGeometry();
+        if (wanted.picture.isEmpty())
+            QSettings().setValue(QStringLiteral("window"), place);
+    }
+    return ended;
+}
+
 } // namespace
 
 int main(int argc, char** argv)
@@ -151,7 +206,6 @@ int main(int argc, char** argv)
     const QCommandLineOption& demo = options.demo;
     const QCommandLineOption& shots = options.shots;
     parser.process(application);
-    const QString picture = parser.value(options.picture);
 
     QTemporaryDir scratch;
     const bool shooting = parser.isSet(shots);
@@ -170,54 +224,12 @@ int main(int argc, char** argv)
     speak(shooting ? QStringLiteral("en") : languageFor(chosenLanguage(), QLocale::system().uiLanguages()));
     if (shooting)
         return shoot(application, scratch.path(), parser.value(shots));
-    QString book = parser.positionalArguments().value(0);
-    bool practice = parser.isSet(demo);
+    const Opening wanted{parser.positionalArguments().value(0), parser.isSet(demo), parser.value(options.picture)};
+    const bool alone = wanted.practice || !wanted.picture.isEmpty();
     OneWindow one;
-    if (!practice && picture.isEmpty() && one.handOver(book))
+    if (!alone && one.handOver(wanted.book))
         return 0; // the window that is there has it
-    if (!practice && picture.isEmpty() && !one.listen())
+    if (!alone && !one.listen())
         QTextStream(stderr) << QApplication::translate("main", "Another start will not find this window.") << Qt::endl;
-    // A window speaks one language for as long as it is there; another takes its place, with the same wood on the bench.
-    // The demonstration has a folder of its own; the user's workbooks are left alone.
-    const QString demoFolder =
-        practice ? QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/demo-workshop")
-                 : QString();
-    Jobs jobs;
-    if (practice)
-        jobs.run([folder = demoFolder.toStdString()](const Cancel& cancel) { return makeDemoShop(folder, cancel); },
-                 [](const Status& made) {
-                     if (!made)
-                         QTextStream(stderr) << text::sentence(made.error()) << Qt::endl;
-                 });
-    constexpr int again = 1000;
-    int ended = again;
-    // Where the window was, unless only a picture is wanted; off the screen that is there now, Qt brings it back onto it.
-    QByteArray place = picture.isEmpty() ? QSettings().value(QStringLiteral("window")).toByteArray() : QByteArray();
-    while (ended == again) {
-        speak(languageFor(chosenLanguage(), QLocale::system().uiLanguages()));
-        MainWindow window(std::make_unique<FileDialogs>(), demoFolder);
-        if (!place.isEmpty())
-            window.restoreGeometry(place);
-        window.show();
-        if (!picture.isEmpty())
-            takePicture(window, picture, practice || !book.isEmpty());
-        if (practice)
-            window.newPractice(demoFolder);
-        else if (!book.isEmpty())
-            window.openBook(book);
-        QObject::connect(&one, &OneWindow::asked, &window, [&window](const QString& path) {
-            window.raise();
-            window.activateWindow();
-            if (!path.isEmpty())
-                window.openBook(path);
-        });
-        QObject::connect(&window, &MainWindow::languageChosen, &application, [] { QApplication::exit(again); });
-        ended = QApplication::exec();
-        practice = false;
-        book = window.document() == nullptr ? QString() : window.document()->path();
-        place = window.saveGeometry();
-        if (picture.isEmpty())
-            QSettings().setValue(QStringLiteral("window"), place);
-    }
-    return ended;
+    return showWindows(application, one, wanted);
 }

@@ -9,7 +9,6 @@
 #include "app/document/shop_settings.h"
 #include "app/finish/finish_page.h"
 #include "app/listen/listen_page.h"
-#include "app/listen/voice.h"
 #include "app/logbook/logbook_page.h"
 #include "app/parts/language.h"
 #include "app/parts/message_bar.h"
@@ -31,7 +30,6 @@
 #include "text/errors.h"
 #include "text/sentences.h"
 
-#include <QActionGroup>
 #include <QApplication>
 #include <QCloseEvent>
 #include <QDateTime>
@@ -42,7 +40,6 @@
 #include <QLabel>
 #include <QListWidget>
 #include <QMenu>
-#include <QMenuBar>
 #include <QMessageBox>
 #include <QMimeData>
 #include <QPushButton>
@@ -153,137 +150,6 @@ void MainWindow::showShop()
         m_listen->setHandsFree(false);
     m_whole->setCurrentWidget(m_shop);
     m_shop->refresh();
-}
-
-template <typename Function>
-QAction* MainWindow::act(QMenu* menu, const QString& text, const QKeySequence& keys, Function function, bool needsBook)
-{
-    auto* a = menu->addAction(text);
-    a->setShortcut(keys);
-    connect(a, &QAction::triggered, this, function);
-    if (needsBook)
-        m_needBook << a;
-    return a;
-}
-
-void MainWindow::buildMenus()
-{
-    buildWorkbookMenu(menuBar()->addMenu(tr("&Workbook")));
-    auto* stage = menuBar()->addMenu(tr("&Stage"));
-    const std::pair<QString, Stage> stages[] = {
-        {tr("&Blank"), Blank},     {tr("&Sounding edge"), Edge}, {tr("&Target"), Target},
-        {tr("La&yout"), Layout},   {tr("&Drill"), Drill},        {tr("&Listen"), Listen},
-        {tr("&Correct"), Correct}, {tr("&Finish"), Finish},      {tr("L&ogbook"), Logbook}};
-    int number = 1;
-    for (const auto& [text, s] : stages)
-        act(
-            stage, text, QKeySequence(QStringLiteral("Ctrl+%1").arg(number++)), [this, s = s] { goTo(s); }, true);
-    buildViewMenu(menuBar()->addMenu(tr("&View")));
-    auto* help = menuBar()->addMenu(tr("&Help"));
-    act(
-        help, tr("&How to work with Dowel"), QKeySequence::HelpContents, [this] { showGuide(); }, false);
-}
-
-void MainWindow::buildWorkbookMenu(QMenu* workbook)
-{
-    act(
-        workbook, tr("To the s&hop"), QKeySequence(QStringLiteral("Ctrl+0")), [this] { showShop(); }, false);
-    act(
-        workbook, tr("New &practice blank"), QKeySequence(), [this] { newPractice(m_folder); }, false);
-    act(
-        workbook, tr("&New from a specification…"), QKeySequence::New, [this] { newFromSpec(); }, false);
-    act(
-        workbook, tr("&Open…"), QKeySequence::Open, [this] { openAsked(); }, false);
-    m_recent = workbook->addMenu(tr("&Recent"));
-    connect(m_recent, &QMenu::aboutToShow, this, &MainWindow::showRecent);
-    workbook->addSeparator();
-    act(
-        workbook, tr("&Copy to…"), QKeySequence::SaveAs,
-        [this] {
-            const QString to = m_questions->fileToWrite(this, tr("Copy the workbook"), QString(), tr("Workbooks (*.dowel)"));
-            if (!to.isEmpty())
-                m_document->copyTo(to);
-        },
-        true);
-    act(
-        workbook, tr("Export the record as ta&ble…"), QKeySequence(),
-        [this] { exportAsked(QStringLiteral("csv"), QStringLiteral("csv")); }, true);
-    act(
-        workbook, tr("Export the record as &JSON…"), QKeySequence(),
-        [this] { exportAsked(QStringLiteral("json"), QStringLiteral("json")); }, true);
-    act(
-        workbook, tr("Export the &specification…"), QKeySequence(),
-        [this] { exportAsked(QStringLiteral("spec"), QStringLiteral("json")); }, true);
-    act(
-        workbook, tr("Te&mplate of it as it is…"), QKeySequence(), [this] { writeTemplate(); }, true);
-    act(
-        workbook, tr("Passpor&t…"), QKeySequence::Print, [this] { m_finish->passport(); }, true);
-    workbook->addSeparator();
-    act(
-        workbook, tr("Take &back the last entry"), QKeySequence::Undo, [this] { takeLastBack(); }, true);
-    act(
-        workbook, tr("Brin&g it back"), QKeySequence(QStringLiteral("Ctrl+Shift+Z")), [this] { bringBack(); }, true);
-    act(
-        workbook, tr("Type rea&dings…"), QKeySequence(QStringLiteral("Ctrl+T")), [this] { m_listen->typeReadings(); }, true);
-    act(
-        workbook, tr("Work of your o&wn…"), QKeySequence(QStringLiteral("Ctrl+W")), [this] { m_correct->recordOwnWork(); }, true);
-    act(
-        workbook, tr("Change what is wan&ted…"), QKeySequence(), [this] { m_correct->changeWanted(); }, true);
-    act(
-        workbook, tr("Measure a&gain…"), QKeySequence(), [this] { m_correct->measureAgain(); }, true);
-    act(
-        workbook, tr("Shop &memory…"), QKeySequence(), [this] { showShopMemory(); }, false);
-    workbook->addSeparator();
-    act(
-        workbook, tr("&Quit"), QKeySequence::Quit, [this] { close(); }, false);
-}
-
-void MainWindow::buildViewMenu(QMenu* view)
-{
-    m_inches = act(
-        view, tr("Sizes in &inches"), QKeySequence(QStringLiteral("Ctrl+I")), [this](bool on) { setInches(on); }, false);
-    m_inches->setCheckable(true);
-    m_darkAction = act(
-        view, tr("&Dark"), QKeySequence(QStringLiteral("Ctrl+D")),
-        [this](bool on) { setLook(on ? Style::Look::Dark : Style::Look::Light); }, false);
-    m_darkAction->setCheckable(true);
-    m_contrastAction = act(
-        view, tr("High &contrast"), QKeySequence(QStringLiteral("Ctrl+Shift+D")),
-        [this](bool on) { setLook(on ? Style::Look::Contrast : Style::Look::Light); }, false);
-    m_contrastAction->setCheckable(true);
-
-    auto* languages = view->addMenu(tr("&Language"));
-    auto* oneOf = new QActionGroup(this);
-    const std::pair<QString, const char*> spoken[] = {{tr("As the &desktop"), ""}, {tr("&English"), "en"}, {tr("&German"), "de"}};
-    for (const auto& [name, code] : spoken) {
-        auto* a = act(
-            languages, name, QKeySequence(), [this, code = QString::fromLatin1(code)] { speakFromNowOn(code); }, false);
-        a->setCheckable(true);
-        a->setChecked(chosenLanguage() == QLatin1String(code));
-        oneOf->addAction(a);
-    }
-    auto* spokenNames = act(
-        view, tr("&Speak the fingerings"), QKeySequence(),
-        [this](bool on) {
-            QSettings().setValue(QStringLiteral("spoken"), on);
-            if (m_listen != nullptr)
-                m_listen->setSpoken(on);
-        },
-        false);
-    spokenNames->setCheckable(true);
-    spokenNames->setEnabled(hasVoice());
-    spokenNames->setChecked(hasVoice() && QSettings().value(QStringLiteral("spoken"), false).toBool());
-    spokenNames->setToolTip(tr("Each fingering is spoken when it is asked for, by the desktop's voice."));
-    act(
-        view, tr("&Across the room"), QKeySequence(Qt::Key_F11), [this] { m_listen->showFar(); }, true);
-}
-
-void MainWindow::speakFromNowOn(const QString& language)
-{
-    if (language == chosenLanguage() || !mayLeave())
-        return;
-    chooseLanguage(language);
-    Q_EMIT languageChosen();
 }
 
 void MainWindow::writeTemplate()

@@ -196,6 +196,59 @@ std::string_view changeName(const Change& change)
     return names[change.index()];
 }
 
+namespace {
+
+/// Where a change keeps its amounts; null for one that it does not have.
+struct AmountPlaces
+{
+    double* times = nullptr;
+    Metres* first = nullptr;
+    Metres* second = nullptr;
+};
+
+AmountPlaces placesOf(Change& change)
+{
+    struct Places
+    {
+        AmountPlaces operator()(RoughBore& c) const { return {&c.times, nullptr, nullptr}; }
+        AmountPlaces operator()(FingerGrooves& c) const { return {nullptr, &c.deep, nullptr}; }
+        AmountPlaces operator()(OnTheFoot& c) const { return {nullptr, &c.length, &c.mouth}; }
+        AmountPlaces operator()(Mouthpiece& c) const { return {&c.times, nullptr, nullptr}; }
+        AmountPlaces operator()(PulledOut& c) const { return {nullptr, &c.by, nullptr}; }
+        AmountPlaces operator()(RegisterHole& c) const { return {nullptr, &c.at, &c.diameter}; }
+        AmountPlaces operator()(SlideGap& c) const { return {nullptr, &c.gap, &c.packing}; }
+    };
+    return std::visit(Places{}, change);
+}
+
+} // namespace
+
+ChangeAmounts amountsOf(const Change& change)
+{
+    Change copy = change;
+    const AmountPlaces at = placesOf(copy);
+    ChangeAmounts amounts;
+    if (at.times != nullptr)
+        amounts.times = *at.times;
+    if (at.first != nullptr)
+        amounts.first = *at.first;
+    if (at.second != nullptr)
+        amounts.second = *at.second;
+    return amounts;
+}
+
+Change withAmounts(Change change, const ChangeAmounts& amounts)
+{
+    const AmountPlaces at = placesOf(change);
+    if (at.times != nullptr && amounts.times)
+        *at.times = *amounts.times;
+    if (at.first != nullptr && amounts.first)
+        *at.first = *amounts.first;
+    if (at.second != nullptr && amounts.second)
+        *at.second = *amounts.second;
+    return change;
+}
+
 std::vector<Change> changesFor(const InstrumentSpec& spec)
 {
     std::vector<Change> all{RoughBore{1.5}};

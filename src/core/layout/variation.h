@@ -59,6 +59,18 @@ using Change = std::variant<RoughBore, FingerGrooves, OnTheFoot, Mouthpiece, Pul
 /// Those that an instrument of this kind can have, at amounts to begin with.
 [[nodiscard]] std::vector<Change> changesFor(const InstrumentSpec& spec);
 
+/// A change's amounts, whichever it is: a factor; or a depth, length, place or gap; and the width or length beside that. What a
+/// change does not have is nothing.
+struct ChangeAmounts
+{
+    std::optional<double> times{};
+    std::optional<Metres> first{};
+    std::optional<Metres> second{};
+};
+[[nodiscard]] ChangeAmounts amountsOf(const Change& change);
+/// The same change with other amounts; those that are not given stay.
+[[nodiscard]] Change withAmounts(Change change, const ChangeAmounts& amounts);
+
 /// The instrument with it; of SlideGap, whose shape stays, the same. Errors: BadValue (where = the change, facts = the amount),
 /// BadGeometry of Instrument::make().
 [[nodiscard]] Result<Instrument> withChange(const Instrument& now, const Change& change);

@@ -288,6 +288,44 @@ Status Workbook::checkNew(const EntryBody& body) const
     return check(body);
 }
 
+namespace {
+
+Status letters(const char* where, std::size_t count, std::size_t least, std::size_t most)
+{
+    if (count >= least && count <= most)
+        return Done{};
+    return Error{ErrorCode::BadValue, where,
+                 std::to_string(count) + " letters; must be " + std::to_string(least) + " to " + std::to_string(most)};
+}
+
+/// Entries of which only the length can be wrong.
+Status checkLetters(const EntryBody& body)
+{
+    if (const auto* p = std::get_if<PlanEntry>(&body))
+        return letters("plan", p->plan.size(), 1, 1000000);
+    if (const auto* f = std::get_if<FinishEntry>(&body))
+        return letters("finish", f->finish.size(), 1, 100000);
+    if (const auto* p = std::get_if<PhotoEntry>(&body))
+        return letters("photo", p->words.size(), 0, 1000);
+    if (const auto* n = std::get_if<NoteEntry>(&body))
+        return letters("note", n->text.size(), 1, 4000);
+    return Done{};
+}
+
+Status checkPattern(const PatternEntry& p, const Instrument& present)
+{
+    constexpr std::size_t mostNotes = 500;
+    if (p.alike && present.find(*p.alike) == nullptr)
+        return Error{ErrorCode::UnknownName, "fingering", p.alike->text};
+    if (p.alike && !p.notes.empty())
+        return Error{ErrorCode::BadValue, "pattern", "one note or an instrument, not both"};
+    if (p.notes.size() > mostNotes)
+        return Error{ErrorCode::BadValue, "pattern", std::to_string(p.notes.size()) + " notes; must be at most 500"};
+    return Done{};
+}
+
+} // namespace
+
 Status Workbook::check(const EntryBody& body) const
 {
     if (const auto* r = std::get_if<ReadingEntry>(&body)) {
@@ -335,43 +373,12 @@ Status Workbook::check(const EntryBody& body) const
         const auto shapes = shapesBy({}, &body);
         return shapes ? Status(Done{}) : Status(shapes.error());
     }
-    if (const auto* p = std::get_if<PlanEntry>(&body)) {
-        constexpr std::size_t longestPlan = 1000000;
-        if (p->plan.empty() || p->plan.size() > longestPlan)
-            return Error{ErrorCode::BadValue, "plan", std::to_string(p->plan.size()) + " letters; must be 1 to 1000000"};
-        return Done{};
-    }
-    if (const auto* f = std::get_if<FinishEntry>(&body)) {
-        constexpr std::size_t longestFinish = 100000;
-        if (f->finish.empty() || f->finish.size() > longestFinish)
-            return Error{ErrorCode::BadValue, "finish", std::to_string(f->finish.size()) + " letters; must be 1 to 100000"};
-        return Done{};
-    }
-    if (const auto* p = std::get_if<PatternEntry>(&body)) {
-        constexpr std::size_t mostNotes = 500;
-        if (p->alike && present().find(*p->alike) == nullptr)
-            return Error{ErrorCode::UnknownName, "fingering", p->alike->text};
-        if (p->alike && !p->notes.empty())
-            return Error{ErrorCode::BadValue, "pattern", "one note or an instrument, not both"};
-        if (p->notes.size() > mostNotes)
-            return Error{ErrorCode::BadValue, "pattern", std::to_string(p->notes.size()) + " notes; must be at most 500"};
-        return Done{};
-    }
-    if (const auto* p = std::get_if<PhotoEntry>(&body)) {
-        constexpr std::size_t longestWords = 1000;
-        if (p->words.size() > longestWords)
-            return Error{ErrorCode::BadValue, "photo", std::to_string(p->words.size()) + " letters; must be at most 1000"};
-        return Done{};
-    }
+    if (const auto* p = std::get_if<PatternEntry>(&body))
+        return checkPattern(*p, present());
     if (const auto* s = std::get_if<SchoolEntry>(&body);
         s != nullptr && !(s->school.evenTimbre >= 0.0 && s->school.evenTimbre <= 1.0))
         return Error{ErrorCode::BadValue, "even_timbre", std::to_string(s->school.evenTimbre) + "; must be 0 to 1"};
-    if (const auto* n = std::get_if<NoteEntry>(&body)) {
-        constexpr std::size_t longest = 4000;
-        if (n->text.empty() || n->text.size() > longest)
-            return Error{ErrorCode::BadValue, "note", std::to_string(n->text.size()) + " letters; must be 1 to 4000"};
-    }
-    return Done{};
+    return checkLetters(body);
 }
 
 Status Workbook::append(Entry entry)
