@@ -2319,6 +2319,18 @@ Register</translation>
         <source>mouthpiece</source>
         <translation>Mundstück</translation>
     </message>
+    <message>
+        <source>Windway, long</source>
+        <translation>Kernspalte, lang</translation>
+    </message>
+    <message>
+        <source>Chamfer at its exit</source>
+        <translation>Fase an ihrem Ausgang</translation>
+    </message>
+    <message>
+        <source>The windway itself takes about %1 Pa more for %2 and %3 for %4.</source>
+        <translation>Die Kernspalte selbst nimmt etwa %1 Pa mehr für %2 und %3 für %4.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::EdgePicture</name>
@@ -2379,6 +2391,14 @@ Register</translation>
     <message>
         <source>%1 times as large; drag a square, or arrow keys</source>
         <translation>%1-mal so groß; ein Quadrat ziehen, oder Pfeiltasten</translation>
+    </message>
+    <message>
+        <source>windway, high</source>
+        <translation>Kernspalte, hoch</translation>
+    </message>
+    <message>
+        <source>chamfer at its exit</source>
+        <translation>Fase an ihrem Ausgang</translation>
     </message>
 </context>
 <context>
@@ -2838,6 +2858,66 @@ Register</translation>
     <message>
         <source>&lt;ol&gt;&lt;li&gt;In the shop (Ctrl+0) choose &lt;i&gt;Practise&lt;/i&gt;: a whistle drilled a little too small, blown by a simulated player.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Listen&lt;/b&gt;: press &lt;b&gt;Space&lt;/b&gt; until every note has been heard. All are flat, as they should be.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Correct&lt;/b&gt;: the card names one cut. &lt;b&gt;Enter&lt;/b&gt; makes it, as if your calipers had said so; a wrong size is taken, too, and what it did stands in &lt;i&gt;Outcome&lt;/i&gt;.&lt;/li&gt;&lt;li&gt;When it says so, listen again. After some rounds every note is within tolerance, and the knife is put away.&lt;/li&gt;&lt;li&gt;Then begin one of your own: &lt;b&gt;Blank&lt;/b&gt;, &lt;b&gt;Target&lt;/b&gt;, &lt;b&gt;Layout&lt;/b&gt;, &lt;b&gt;Drill&lt;/b&gt;, and the same again with your breath and your wood.&lt;/li&gt;&lt;/ol&gt;</source>
         <translation>&lt;ol&gt;&lt;li&gt;In der Werkstatt (Strg+0) &lt;i&gt;Üben&lt;/i&gt; wählen: eine Flöte, etwas zu klein gebohrt, die ein simulierter Spieler bläst.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Hören&lt;/b&gt;: die &lt;b&gt;Leertaste&lt;/b&gt; drücken, bis jeder Ton gehört ist. Alle sind zu tief, wie es sein soll.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Berichtigen&lt;/b&gt;: die Karte nennt einen Schnitt. &lt;b&gt;Eingabe&lt;/b&gt; macht ihn, als hätte Ihr Messschieber es so gesagt; auch ein falsches Maß wird genommen, und was es tat, steht unter &lt;i&gt;Ergebnis&lt;/i&gt;.&lt;/li&gt;&lt;li&gt;Wenn sie es sagt, wieder hören. Nach einigen Runden liegt jeder Ton in der Toleranz, und das Messer wird weggelegt.&lt;/li&gt;&lt;li&gt;Dann ein eigenes beginnen: &lt;b&gt;Rohling&lt;/b&gt;, &lt;b&gt;Ziel&lt;/b&gt;, &lt;b&gt;Anlage&lt;/b&gt;, &lt;b&gt;Bohren&lt;/b&gt;, und dasselbe noch einmal mit Ihrem Atem und Ihrem Holz.&lt;/li&gt;&lt;/ol&gt;</translation>
+    </message>
+    <message>
+        <source>Holes in section</source>
+        <translation>Löcher im Schnitt</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;Widened as a whole, a hole raises its own note and those above it in both registers. &lt;b&gt;Undercut&lt;/b&gt;, it raises the low register more than the upper one. &lt;b&gt;Countersunk&lt;/b&gt;, it is easier to cover and a trifle shallower.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Im Ganzen erweitert, hebt ein Loch seinen Ton und die darüber in beiden Registern. &lt;b&gt;Unterschnitten&lt;/b&gt; hebt es das tiefe Register mehr als das hohe. &lt;b&gt;Angesenkt&lt;/b&gt; deckt es sich leichter und ist eine Spur flacher.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>windway</source>
+        <translation>Kernspalte</translation>
+    </message>
+    <message>
+        <source>block</source>
+        <translation>Block</translation>
+    </message>
+    <message>
+        <source>window</source>
+        <translation>Fenster</translation>
+    </message>
+    <message>
+        <source>lip</source>
+        <translation>Labium</translation>
+    </message>
+    <message>
+        <source>ramp</source>
+        <translation>Rampe</translation>
+    </message>
+    <message>
+        <source>bore</source>
+        <translation>Bohrung</translation>
+    </message>
+    <message>
+        <source>hole</source>
+        <translation>Loch</translation>
+    </message>
+    <message>
+        <source>undercut</source>
+        <translation>unterschnitten</translation>
+    </message>
+    <message>
+        <source>chimney</source>
+        <translation>Kamin</translation>
+    </message>
+    <message>
+        <source>foot</source>
+        <translation>Fuß</translation>
+    </message>
+    <message>
+        <source>straight</source>
+        <translation>gerade</translation>
+    </message>
+    <message>
+        <source>countersunk</source>
+        <translation>angesenkt</translation>
+    </message>
+    <message>
+        <source>outside</source>
+        <translation>außen</translation>
     </message>
 </context>
 <context>
@@ -3471,6 +3551,11 @@ Register</translation>
         <comment>spoken in a note's name</comment>
         <translation> Be </translation>
     </message>
+    <message>
+        <source>%1 in %2…</source>
+        <comment>note, beats</comment>
+        <translation>%1 in %2 …</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::LogModel</name>
@@ -3939,6 +4024,14 @@ Register</translation>
         <source>Each fingering is spoken when it is asked for, by the desktop's voice.</source>
         <translation>Jeder Griff wird angesagt, wenn er dran ist, von der Stimme der Arbeitsumgebung.</translation>
     </message>
+    <message>
+        <source>&amp;Count in, without hands</source>
+        <translation>Ein&amp;zählen, freihändig</translation>
+    </message>
+    <message>
+        <source>Three beats before each fingering, so that the fingers have time; what sounds before the last is not taken.</source>
+        <translation>Drei Schläge vor jedem Griff, damit die Finger Zeit haben; was vor dem letzten klingt, wird nicht genommen.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::MeasureDialog</name>
@@ -4245,6 +4338,38 @@ Register</translation>
     <message>
         <source>It is done</source>
         <translation>Ist getan</translation>
+    </message>
+    <message>
+        <source>&amp;Wide at its mouth</source>
+        <translation>An der Mündung &amp;weit</translation>
+    </message>
+    <message>
+        <source>How it widens</source>
+        <translation>Wie es weiter wird</translation>
+    </message>
+    <message>
+        <source>a cone</source>
+        <translation>ein Kegel</translation>
+    </message>
+    <message>
+        <source>as wide all along</source>
+        <translation>überall gleich weit</translation>
+    </message>
+    <message>
+        <source>Inside, at its mouth</source>
+        <translation>Innen, an der Mündung</translation>
+    </message>
+    <message>
+        <source>%1 long, %2 wide at its mouth</source>
+        <translation>%1 lang, an der Mündung %2 weit</translation>
+    </message>
+    <message>
+        <source>nothing is on the foot</source>
+        <translation>auf dem Fuß sitzt nichts</translation>
+    </message>
+    <message>
+        <source>&amp;Long</source>
+        <translation>&amp;Lang</translation>
     </message>
 </context>
 <context>
@@ -5598,10 +5723,6 @@ wird gerechnet</translation>
         <translation>noch nichts gehört</translation>
     </message>
     <message>
-        <source>now: cents from the target</source>
-        <translation>jetzt: Cent vom Ziel</translation>
-    </message>
-    <message>
         <source>the last %1 s</source>
         <translation>die letzten %1 s</translation>
     </message>
@@ -5636,6 +5757,10 @@ wird gerechnet</translation>
     <message>
         <source>partials, dB</source>
         <translation>Teiltöne, dB</translation>
+    </message>
+    <message>
+        <source>now: cents from the target   ● steady   ○ not yet</source>
+        <translation>jetzt: Cent vom Ziel   ● ruhig   ○ noch nicht</translation>
     </message>
 </context>
 <context>
@@ -6183,16 +6308,8 @@ wird gerechnet</translation>
 <context>
     <name>dowel::app::VariationDialog</name>
     <message>
-        <source>a rougher bore</source>
-        <translation>eine rauere Bohrung</translation>
-    </message>
-    <message>
         <source>Losses at its wall, times</source>
         <translation>Verluste an der Wand, mal</translation>
-    </message>
-    <message>
-        <source>1 is a smooth, sealed wall; raw wood or cane with its pith takes half as much again to twice as much. A rough wall sounds a little flatter and softer; the upper notes lose first.</source>
-        <translation>1 ist eine glatte, versiegelte Wand; rohes Holz oder Rohr mit Mark nimmt das Anderthalb- bis Zweifache. Eine raue Wand klingt etwas tiefer und leiser; die hohen Töne verlieren zuerst.</translation>
     </message>
     <message>
         <source>grooves for the fingers</source>
@@ -6359,6 +6476,22 @@ wird gerechnet</translation>
         <source>For the lowest note to sound with it as it does now without, the tube would have to be %1 longer.</source>
         <translation>Damit der tiefste Ton damit so klingt wie jetzt ohne, müsste das Rohr %1 länger sein.</translation>
     </message>
+    <message>
+        <source>a rougher or smoother bore</source>
+        <translation>eine rauere oder glattere Bohrung</translation>
+    </message>
+    <message>
+        <source>From, measured from the mouth</source>
+        <translation>Von, vom Mund aus</translation>
+    </message>
+    <message>
+        <source>To</source>
+        <translation>Bis</translation>
+    </message>
+    <message>
+        <source>1 is a smooth, sealed wall; raw wood or cane with its pith takes half as much again to twice as much. A rough wall sounds a little flatter and softer; the upper notes lose first. 1 over a stretch tells what smoothing it would bring.</source>
+        <translation>1 ist eine glatte, geschlossene Wand; rohes Holz oder Rohr mit seinem Mark nimmt die Hälfte mehr bis doppelt so viel. Eine raue Wand klingt etwas tiefer und leiser; die oberen Töne verlieren zuerst. 1 über eine Strecke sagt, was Glätten brächte.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::WantedDialog</name>
@@ -6521,6 +6654,10 @@ wird gerechnet</translation>
     <message>
         <source>a node, opened, at %1</source>
         <translation>ein Knoten, geöffnet, bei %1</translation>
+    </message>
+    <message>
+        <source>on the foot %1 long, %2 wide at its mouth</source>
+        <translation>auf dem Fuß %1 lang, an der Mündung %2 weit</translation>
     </message>
 </context>
 <context>
@@ -7432,6 +7569,35 @@ wird gerechnet</translation>
     <message>
         <source>poorly</source>
         <translation>schlecht</translation>
+    </message>
+    <message>
+        <source>Windway %1 high.</source>
+        <translation>Kernspalte %1 hoch.</translation>
+    </message>
+    <message>
+        <source>Windway %1 long.</source>
+        <translation>Kernspalte %1 lang.</translation>
+    </message>
+    <message>
+        <source>Its exit chamfered by %1.</source>
+        <translation>Ihr Ausgang um %1 gefast.</translation>
+    </message>
+    <message>
+        <source>On the foot, %1 long and %2 wide at its mouth; the notes are those with it on.</source>
+        <translation>Auf dem Fuß, %1 lang und an der Mündung %2 weit; die Töne sind die damit.</translation>
+    </message>
+    <message>
+        <source>Put a bell, funnel or ring on the foot</source>
+        <translation>Becher, Trichter oder Ring auf den Fuß setzen</translation>
+    </message>
+    <message>
+        <source>Take off what is on the foot</source>
+        <translation>Abnehmen, was auf dem Fuß sitzt</translation>
+    </message>
+    <message>
+        <source>%1: %2 long, %3 wide at its mouth</source>
+        <comment>work, length, width</comment>
+        <translation>%1: %2 lang, an der Mündung %3 weit</translation>
     </message>
 </context>
 <context>

@@ -567,8 +567,9 @@ void addFinding(CLI::App& app, Asked& a)
                      "rough_bore, finger_grooves, on_the_foot, mouthpiece, pulled_out, register_hole or slide_gap")
         ->required();
     would->add_option("--times", a.variation.times, "of a rough bore's losses or a mouthpiece's volume");
-    would->add_option("--by", a.variation.by_mm, "millimetres: depth, length, place or gap");
-    would->add_option("--wide", a.variation.wide_mm, "millimetres: a bell's mouth, a hole, a packing's length");
+    would->add_option("--by", a.variation.by_mm, "millimetres: depth, length, place or gap; where a rough stretch begins");
+    would->add_option("--wide", a.variation.wide_mm,
+                      "millimetres: a bell's mouth, a hole, a packing's length; where a rough stretch ends");
     would->add_flag("--ring", a.variation.ring, "what is put on the foot is as wide all along");
     a.does(would, [&a] { return vary(a.file, a.variation); });
 

@@ -203,6 +203,7 @@ Answer carry(const std::string& modelPath, const std::string& blankPath)
                            {"chimney_mm", tidy(is.chimney.millimetres())}});
     }
     return Json{{"spec", io::jsonOf(found->goal)},
+                {"start", io::jsonOf(found->start)},
                 {"forecast", *after},
                 {"model_forecast", *before},
                 {"from_length_mm", tidy(model.length().millimetres())},

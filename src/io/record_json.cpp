@@ -309,6 +309,11 @@ Json jsonOf(const Cut& cut)
         json["undercut_diameter_mm"] = size;
     } else if (movesTheEnd(cut)) {
         json["length_mm"] = size;
+    } else if (const auto* foot = std::get_if<PutOnFoot>(&cut)) {
+        if (foot->piece)
+            json.update(jsonOf(*foot->piece));
+        else
+            json["length_mm"] = size;
     } else if (const auto* ream = std::get_if<Ream>(&cut)) {
         json["from_mm"] = tidy(ream->from.millimetres());
         json["to_mm"] = tidy(ream->to.millimetres());
@@ -344,6 +349,8 @@ Result<Cut> cutFromJson(const Json& json)
         cut = Deepen{mm("length_mm")};
     else if (kind == "push_plug")
         cut = PushPlug{mm("length_mm")};
+    else if (kind == "put_on_foot")
+        cut = PutOnFoot{r.number("length_mm") > 0.0 ? std::optional(footPieceFrom(r)) : std::nullopt};
     else if (kind == "ream")
         cut = Ream{mm("from_mm"), mm("to_mm"), mm("diameter_mm")};
     else if (kind == "move_stopper")
@@ -355,10 +362,9 @@ Result<Cut> cutFromJson(const Json& json)
     else if (kind == "fill")
         cut = Fill{{r.text("hole")}, mm("diameter_mm")};
     else
-        r.fail(
-            ErrorCode::BadValue, "kind",
-            kind +
-                "; known: enlarge, undercut, trim_foot, ream, move_stopper, cut_up, enlarge_embouchure, deepen, push_plug, fill");
+        r.fail(ErrorCode::BadValue, "kind",
+               kind + "; known: enlarge, undercut, trim_foot, ream, move_stopper, cut_up, enlarge_embouchure, deepen, push_plug, "
+                      "put_on_foot, fill");
     r.finish();
     if (error)
         return *error;

@@ -41,6 +41,9 @@ Excitation readExcitation(JsonReader r, Metres wall)
         d.chimney = length(r, "chimney_mm", wall);
         d.upstream = length(r, "upstream_mm", Metres{});
         d.cover = length(r, "cover_mm", Metres{});
+        d.windwayLength = length(r, "windway_length_mm", Metres{});
+        d.windwayHeight = length(r, "windway_height_mm", Metres{});
+        d.chamfer = length(r, "chamfer_mm", Metres{});
         if (r.has("ramp_deg"))
             d.rampRunPerRise = 1.0 / std::tan(r.number("ramp_deg") * radiansPerDegree);
         e = d;
@@ -108,6 +111,10 @@ Json excitationJson(const Excitation& e)
                   {"upstream_mm", mm(d->upstream)}};
         if (d->cover > Metres{})
             json["cover_mm"] = mm(d->cover);
+        for (const auto& [key, size] : {std::pair{"windway_length_mm", d->windwayLength},
+                                        std::pair{"windway_height_mm", d->windwayHeight}, std::pair{"chamfer_mm", d->chamfer}})
+            if (size > Metres{})
+                json[key] = mm(size);
         if (d->rampRunPerRise > 0.0)
             json["ramp_deg"] = tidy(std::atan2(1.0, d->rampRunPerRise) / radiansPerDegree);
         return json;
@@ -228,6 +235,16 @@ std::vector<Node> nodesFrom(JsonReader& r)
     return nodes;
 }
 
+FootPiece footPieceFrom(JsonReader& r)
+{
+    FootPiece piece{length(r, "length_mm"), length(r, "mouth_mm")};
+    const std::string shape = r.text("shape", "cone");
+    if (shape != "cone" && shape != "ring")
+        r.fail(ErrorCode::BadValue, "shape", shape + "; known: cone, ring");
+    piece.cone = shape == "cone";
+    return piece;
+}
+
 Tools toolsFrom(JsonReader t)
 {
     Tools tools;
@@ -282,6 +299,11 @@ InstrumentSpec readSpec(JsonReader& r, std::optional<Error>& error)
     if (foot != "open" && foot != "closed")
         r.fail(ErrorCode::BadValue, "foot", foot + "; known: open, closed");
     s.foot = foot == "closed" ? Foot::Closed : Foot::Open;
+    if (r.has("foot_piece")) {
+        JsonReader piece = r.object("foot_piece");
+        s.footPiece = footPieceFrom(piece);
+        piece.finish();
+    }
     for (auto& hole : r.objects("holes"))
         s.holes.push_back(readHole(hole, s));
     if (r.has("slides"))
@@ -313,6 +335,11 @@ Result<Instrument> instrumentFromJson(const Json& json)
     if (error)
         return *error;
     return Instrument::make(std::move(spec));
+}
+
+Json jsonOf(const FootPiece& piece)
+{
+    return {{"length_mm", mm(piece.length)}, {"mouth_mm", mm(piece.mouth)}, {"shape", piece.cone ? "cone" : "ring"}};
 }
 
 Json jsonOf(const Instrument& instrument)
@@ -412,6 +439,8 @@ Json jsonOf(const InstrumentSpec& s)
         json["material"] = s.material;
     if (!s.nodes.empty())
         json["nodes"] = jsonOf(s.nodes);
+    if (s.footPiece)
+        json["foot_piece"] = jsonOf(*s.footPiece);
     for (const auto& slide : s.slides)
         json["slides"].push_back(
             {{"at_mm", mm(slide.at)}, {"out_mm", mm(slide.out)}, {"gap_diameter_mm", mm(slide.gapDiameter)}});

@@ -17,6 +17,7 @@ Result<Instrument> instrumentFromJson(const nlohmann::json& json);
 /// A specification that need not be whole yet.
 [[nodiscard]] nlohmann::json jsonOf(const InstrumentSpec& spec);
 [[nodiscard]] nlohmann::json jsonOf(const Tuning& tuning);
+[[nodiscard]] nlohmann::json jsonOf(const FootPiece& piece);
 [[nodiscard]] nlohmann::json jsonOf(const Tools& tools);
 [[nodiscard]] nlohmann::json jsonOf(const Limits& limits);
 [[nodiscard]] nlohmann::json jsonOf(const std::vector<Node>& nodes);

@@ -15,6 +15,8 @@ namespace dowel::io {
 [[nodiscard]] Tuning tuningFrom(JsonReader reader, std::optional<Error>& error);
 [[nodiscard]] Tools toolsFrom(JsonReader reader);
 [[nodiscard]] Limits limitsFrom(JsonReader reader);
+/// length_mm, mouth_mm and shape.
+[[nodiscard]] FootPiece footPieceFrom(JsonReader& reader);
 /// Empty where there are none.
 [[nodiscard]] std::vector<Node> nodesFrom(JsonReader& reader);
 /// One fingering; a named target by that tuning.

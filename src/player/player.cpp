@@ -50,7 +50,7 @@ Tube SimulatedPlayer::hiddenTube(const Instrument& believed, const Fingering& fi
 {
     const InstrumentSpec& spec = believed.spec();
     Tube tube;
-    for (const Station& s : spec.bore)
+    for (const Station& s : soundingBore(spec))
         tube.bore.push_back({s.at.metres(), s.diameter.metres() / 2.0 * m_hidden.boreScale});
     tube.bore.back().at_m += m_hidden.foot_m;
     const auto open = believed.openShares(fingering);

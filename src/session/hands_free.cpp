@@ -53,6 +53,31 @@ void HandsFree::ask(const FingeringId& fingering)
     m_asked = fingering;
     m_waitForEnd = m_sounding;
     m_heard.steady = 0.0;
+    m_toCount = m_beats > 0;
+    m_countedSince_s.reset();
+}
+
+void HandsFree::countIn(int beats, Seconds each)
+{
+    m_beats = beats;
+    m_beat_s = each.seconds();
+}
+
+bool HandsFree::counting()
+{
+    if (!m_toCount)
+        return false;
+    const double now = m_ear.now();
+    if (!m_countedSince_s)
+        m_countedSince_s = now;
+    const double counted = now - *m_countedSince_s;
+    m_heard.beatsLeft = m_beats - static_cast<int>(counted / m_beat_s);
+    if (m_heard.beatsLeft > 0)
+        return true;
+    m_toCount = false;
+    m_heard.beatsLeft = 0;
+    m_since_s = std::max(m_since_s, now); // who began with the last beat is heard from here
+    return false;
 }
 
 const Candidate* HandsFree::asked() const
@@ -127,6 +152,10 @@ void HandsFree::judge()
         return;
     }
     m_heard.steady = 0.0;
+    if (counting()) {
+        m_heard.ear = Ear::Counting;
+        return;
+    }
     if (!m_sounding) {
         m_heard.ear = m_noiseSince_s >= 0.0 && now - m_noiseSince_s > noise_s ? Ear::Noise : Ear::Quiet;
         return;

@@ -29,6 +29,7 @@ struct Expected
 [[nodiscard]] Result<Expected> expectedOf(const Workbook& book, Temperature room);
 
 enum class Ear {
+    Counting,  ///< beats are counted until the note is wanted; nothing is taken before
     Quiet,     ///< nothing above the room
     Noise,     ///< loud enough, but no tone
     Near,      ///< the asked note, settling
@@ -47,6 +48,7 @@ struct Heard
     std::optional<FingeringId> other; ///< whose pitch it is, where not the asked one's
     bool clipped = false;
     double room_dB = -120.0; ///< the quietest that has been heard
+    int beatsLeft = 0;       ///< while counting
 };
 
 class HandsFree
@@ -56,6 +58,8 @@ public:
 
     /// The next fingering; a tone that still sounds from before must end first.
     void ask(const FingeringId& fingering);
+    /// Beats that are counted before a fingering that is asked from now on, each of this length; none: it is waited for at once.
+    void countIn(int beats, Seconds each);
     void expect(Expected expected) { m_expected = std::move(expected); }
     /// Allocates nothing but where a take is complete.
     void feed(std::span<const float> samples);
@@ -73,6 +77,7 @@ public:
 private:
     void follow(const hearing::LiveValue& value);
     void judge();
+    [[nodiscard]] bool counting();
     [[nodiscard]] const Candidate* nearest(double pitch_Hz) const;
     [[nodiscard]] const Candidate* asked() const;
 
@@ -90,6 +95,10 @@ private:
     bool m_roomTold = false;
     bool m_sounding = false;
     bool m_waitForEnd = false;
+    int m_beats = 0;
+    double m_beat_s = 1.0;
+    bool m_toCount = false;
+    std::optional<double> m_countedSince_s{}; ///< once the tone before has ended
 };
 
 } // namespace dowel::session

@@ -118,7 +118,7 @@ std::vector<Fingering> transposed(std::vector<Fingering> chart, const Transposed
 void scale(Excitation& excitation, double factor)
 {
     if (auto* d = std::get_if<Duct>(&excitation)) {
-        for (Metres* m : {&d->windowWidth, &d->windowLength, &d->upstream, &d->cover})
+        for (Metres* m : {&d->windowWidth, &d->windowLength, &d->upstream, &d->cover, &d->windwayLength, &d->windwayHeight})
             *m = *m * factor;
     } else if (auto* t = std::get_if<Transverse>(&excitation)) {
         for (Metres* m : {&t->holeLength, &t->holeWidth, &t->stopper})

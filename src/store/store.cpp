@@ -216,7 +216,8 @@ Result<std::vector<EntryId>> put(sqlite3* db, const std::string& path, std::span
         if (const auto* practice = std::get_if<PracticeEntry>(&e.body))
             return practice->ownFirst;
         if (const auto* cut = std::get_if<CutEntry>(&e.body))
-            return std::holds_alternative<Deepen>(cut->cut) || std::holds_alternative<PushPlug>(cut->cut);
+            return std::holds_alternative<Deepen>(cut->cut) || std::holds_alternative<PushPlug>(cut->cut) ||
+                   std::holds_alternative<PutOnFoot>(cut->cut);
         return (target != nullptr && std::holds_alternative<SetAsideEntry>(target->body)) ||
                std::holds_alternative<AmendEntry>(e.body) || std::holds_alternative<PlanEntry>(e.body) ||
                std::holds_alternative<BuiltEntry>(e.body) || std::holds_alternative<FinishEntry>(e.body) ||

@@ -74,14 +74,29 @@ QString signs(const Instrument& instrument, const Fingering& f)
 
 QString mouthWords(const Excitation& e, LengthUnit unit)
 {
-    if (const auto* d = std::get_if<Duct>(&e))
-        return tr("Window %1 across, %2 along; wall at the window %3.")
-            .arg(length(fine(d->windowWidth), unit), length(fine(d->windowLength), unit), length(fine(d->chimney), unit));
+    if (const auto* d = std::get_if<Duct>(&e)) {
+        QStringList words{
+            tr("Window %1 across, %2 along; wall at the window %3.")
+                .arg(length(fine(d->windowWidth), unit), length(fine(d->windowLength), unit), length(fine(d->chimney), unit))};
+        for (const auto& [size, named] :
+             {std::pair{d->windwayHeight, tr("Windway %1 high.")}, std::pair{d->windwayLength, tr("Windway %1 long.")},
+              std::pair{d->chamfer, tr("Its exit chamfered by %1.")}})
+            if (size > Metres{})
+                words << named.arg(length(fine(size), unit));
+        return words.join(QLatin1Char(' '));
+    }
     if (const auto* t = std::get_if<Transverse>(&e))
         return tr("Embouchure hole %1 along, %2 across, chimney %3; stopper %4 from its middle.")
             .arg(length(fine(t->holeLength), unit), length(fine(t->holeWidth), unit), length(fine(t->chimney), unit),
                  length(fine(t->stopper), unit));
     return tr("Mouthpiece with a volume of %1 mm³.").arg(std::lround(std::get<ClosedTop>(e).volume.cubicMillimetres()));
+}
+
+QString footWords(const std::optional<FootPiece>& piece, LengthUnit unit)
+{
+    return piece ? paragraph(tr("On the foot, %1 long and %2 wide at its mouth; the notes are those with it on.")
+                                 .arg(length(fine(piece->length), unit), length(fine(piece->mouth), unit)))
+                 : QString();
 }
 
 QString chart(const Passport& p)
@@ -114,7 +129,8 @@ QString measures(const Passport& p, LengthUnit unit)
                             length(fine(s.wall.value_or(spec.wall)), unit)};
     // Tables are not torn: they begin a page.
     QString s = QStringLiteral("<h2 style=\"page-break-before:always\">%1</h2>\n").arg(tr("Measures").toHtmlEscaped()) +
-                paragraph(mouthWords(spec.excitation, unit)) + table({tr("from the mouth"), tr("bore"), tr("wall")}, bore);
+                paragraph(mouthWords(spec.excitation, unit)) + footWords(spec.footPiece, unit) +
+                table({tr("from the mouth"), tr("bore"), tr("wall")}, bore);
     QList<QStringList> holes;
     for (const Hole& h : spec.holes)
         holes << QStringList{QString::fromStdString(h.id.text), length(fine(p.instrument.length() - h.at), unit),

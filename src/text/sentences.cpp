@@ -48,6 +48,9 @@ QString work(const Cut& cut)
               [](const Undercut& c) { return tr("Undercut %1", "%1 hole").arg(QString::fromStdString(c.hole.text)); },
               [](const TrimFoot&) { return tr("Trim the foot"); }, [](const Deepen&) { return tr("Bore deeper"); },
               [](const PushPlug&) { return tr("Push in a plug"); },
+              [](const PutOnFoot& c) {
+                  return c.piece ? tr("Put a bell, funnel or ring on the foot") : tr("Take off what is on the foot");
+              },
               [](const Ream& c) {
                   return tr("Ream the bore from %1 to %2 mm")
                       .arg(std::lround(c.from.millimetres()))
@@ -253,6 +256,10 @@ QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
             .arg(noteName(r->fingering.text), number(r->pitch.hertz(), 2), cents(off), number(r->air.celsius(), 1));
     }
     if (const auto* c = std::get_if<CutEntry>(&entry.body)) {
+        if (const auto* foot = std::get_if<PutOnFoot>(&c->cut))
+            return foot->piece ? tr("%1: %2 long, %3 wide at its mouth", "work, length, width")
+                                     .arg(work(c->cut), length(foot->piece->length, unit), length(foot->piece->mouth, unit))
+                               : work(c->cut);
         const QString done =
             tr("%1: %2 to %3", "work, from, to").arg(work(c->cut), length(c->from, unit), length(wantedSize(c->cut), unit));
         return c->advised ? tr("%1 (advised %2)").arg(done, length(*c->advised, unit)) : done;

@@ -16,7 +16,7 @@ private Q_SLOTS:
     {
         const Instrument whistle = fixtures::whistle();
         const auto works = worksOn(whistle);
-        QCOMPARE(works.size(), std::size_t(6 * 3 + 2)); // wider, undercut, filled; foot and window
+        QCOMPARE(works.size(), std::size_t(6 * 3 + 3)); // wider, undercut, filled; foot and window
         for (const Cut& c : works)                      // each leaves the instrument as it is
             QVERIFY(applied(whistle, c) && *applied(whistle, c) == whistle);
         InstrumentSpec closed = fixtures::whistleSpec();
@@ -145,6 +145,33 @@ private Q_SLOTS:
         s.family = Family::Slide; // whose face moves
         const auto slides = worksOn(Instrument::make(s).value());
         QVERIFY(std::none_of(slides.begin(), slides.end(), [](const Cut& c) { return std::holds_alternative<Deepen>(c); }));
+    }
+    void whatIsPutOnTheFootComesOffAgain()
+    {
+        const Instrument bare = fixtures::whistle();
+        const PutOnFoot bell{FootPiece{mm(30.0), mm(24.0), true}};
+        const auto with = applied(bare, bell);
+        VERIFY_OK(with);
+        QCOMPARE(with->length(), bare.length()); // the wood is what it was
+        QCOMPARE(presentSize(*with, bell)->millimetres(), 30.0);
+        const auto bore = soundingBore(with->spec());
+        QCOMPARE(bore.back().at.millimetres(), bare.length().millimetres() + 30.0);
+        QCOMPARE(bore.back().diameter.millimetres(), 24.0);
+        QCOMPARE(bore.size(), bare.spec().bore.size() + 1);                                // on from the foot's own bore
+        const auto ring = applied(*with, PutOnFoot{FootPiece{mm(10.0), mm(14.0), false}}); // another instead
+        VERIFY_OK(ring);
+        const auto stepped = soundingBore(ring->spec());
+        QCOMPARE(stepped[stepped.size() - 2].diameter.millimetres(), 14.0);
+        // The foot is trimmed with it on, and it stays.
+        const auto shorter = applied(*ring, TrimFoot{bare.length() - mm(2.0)});
+        VERIFY_OK(shorter);
+        QCOMPARE(soundingBore(shorter->spec()).back().at.millimetres(), bare.length().millimetres() + 8.0);
+        const auto off = applied(*ring, withSize(bell, Metres{}));
+        VERIFY_OK(off);
+        QVERIFY(*off == bare);
+        InstrumentSpec closed = bare.spec();
+        closed.foot = Foot::Closed;
+        QCOMPARE(applied(Instrument::make(closed).value(), bell).error().code, ErrorCode::BadGeometry);
     }
     void calipersMayReadATrifleUnder() { VERIFY_OK(applied(fixtures::whistle(), Enlarge{{"h1"}, mm(5.27)})); }
     void onlyFillAddsMaterial()

@@ -231,6 +231,28 @@ private Q_SLOTS:
         row(
             "Fahrenheit", [](InstrumentSpec& s) { s.tuning.playedAt = Temperature::fromCelsius(68.0); }, "/tuning/celsius");
         row(
+            "a bell of no length",
+            [](InstrumentSpec& s) {
+                s.footPiece = FootPiece{mm(0.0), mm(20.0)};
+            },
+            "/foot_piece/length_mm");
+        row(
+            "a bell without a mouth",
+            [nan](InstrumentSpec& s) {
+                s.footPiece = FootPiece{mm(20.0), mm(nan)};
+            },
+            "/foot_piece/mouth_mm");
+        row(
+            "a bell on a closed foot",
+            [](InstrumentSpec& s) {
+                s.foot = Foot::Closed;
+                s.footPiece = FootPiece{mm(20.0), mm(20.0)};
+            },
+            "/foot_piece");
+        row(
+            "a windway as high as a door", [](InstrumentSpec& s) { std::get<Duct>(s.excitation).windwayHeight = mm(2000.0); },
+            "/excitation/windway_height_mm");
+        row(
             "bits out of order", [](InstrumentSpec& s) { std::swap(s.tools.bits[0], s.tools.bits[1]); }, "/tools/bits_mm/1");
     }
     void theImpossibleIsRefusedWithItsPlace()

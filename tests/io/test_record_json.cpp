@@ -64,6 +64,9 @@ private Q_SLOTS:
             {R"({"kind": "enlarge_embouchure", "hole_length_mm": 9.6, "hole_width_mm": 8.4})", 9.6},
             {R"({"kind": "deepen", "length_mm": 92.4})", 92.4},
             {R"({"kind": "push_plug", "length_mm": 90.0})", 90.0},
+            {R"({"kind": "put_on_foot", "length_mm": 40.0, "mouth_mm": 60.0, "shape": "cone"})", 40.0},
+            {R"({"kind": "put_on_foot", "length_mm": 12.5, "mouth_mm": 14.0, "shape": "ring"})", 12.5},
+            {R"({"kind": "put_on_foot", "length_mm": 0.0})", 0.0},
             {R"({"kind": "fill", "hole": "h1", "diameter_mm": 6.0})", 6.0}};
         for (const auto& [text, size] : rows)
             QTest::newRow(text) << QString::fromLatin1(text) << size;
@@ -90,6 +93,10 @@ private Q_SLOTS:
         QCOMPARE(io::cutFromJson(Json::parse(R"({"kind": "enlarge", "hole": "h1"})")).error().code, ErrorCode::MissingKey);
         QCOMPARE(io::cutFromJson(Json::parse(R"({"kind": "trim_foot", "length_mm": 270, "hole": "h1"})")).error().code,
                  ErrorCode::UnknownKey);
+        QCOMPARE(io::cutFromJson(Json::parse(R"({"kind": "put_on_foot", "length_mm": 9, "mouth_mm": 9, "shape": "trumpet"})"))
+                     .error()
+                     .where,
+                 std::string("/shape"));
         const auto session = io::sessionFromJson(
             Json::parse(R"({"celsius": 21.5, "readings": [{"fingering": "D5", "hz": 585.1, "sd_cents": 2.0}]})"));
         VERIFY_OK(session);

@@ -76,10 +76,19 @@ private Q_SLOTS:
         s.holes[4].closure = Closure::Pad;
         s.holes[4].pad = Pad{fixtures::mm(2.5), fixtures::mm(9.5)};
         s.holes[5].count = 2;
+        s.footPiece = FootPiece{fixtures::mm(30.0), fixtures::mm(24.0), false};
         s.fingerings[4].target = Hertz::fromHertz(812.25);
         for (const Excitation& e :
              {Excitation{Duct{fixtures::mm(9.0), fixtures::mm(5.0), fixtures::mm(2.0), fixtures::mm(3.0)}},
-              Excitation{Duct{fixtures::mm(9.0), fixtures::mm(5.0), fixtures::mm(2.0), {}, fixtures::mm(0.8), 2.0}},
+              Excitation{Duct{fixtures::mm(9.0),
+                              fixtures::mm(5.0),
+                              fixtures::mm(2.0),
+                              {},
+                              fixtures::mm(0.8),
+                              2.0,
+                              fixtures::mm(42.0),
+                              fixtures::mm(1.1),
+                              fixtures::mm(0.3)}},
               Excitation{Transverse{fixtures::mm(9.0), fixtures::mm(8.0), fixtures::mm(4.0), fixtures::mm(15.0), 0.35}},
               Excitation{ClosedTop{true, CubicMetres::fromCubicMillimetres(1234.0)}},
               Excitation{ClosedTop{false, CubicMetres::fromCubicMillimetres(800.0)}}}) {
@@ -92,6 +101,13 @@ private Q_SLOTS:
             QCOMPARE(after->spec().excitation.index(), e.index());
             VERIFY_NEAR(after->find(FingeringId{"B5"})->target.hertz(), before->find(FingeringId{"B5"})->target.hertz(), 1e-6);
             QVERIFY(after->spec().holes[2].side == Side::Back);
+            QVERIFY(after->spec().footPiece == s.footPiece);
+            if (const auto* duct = std::get_if<Duct>(&e)) {
+                const auto& back = std::get<Duct>(after->spec().excitation);
+                VERIFY_NEAR(back.windwayLength.millimetres(), duct->windwayLength.millimetres(), 1e-9);
+                VERIFY_NEAR(back.windwayHeight.millimetres(), duct->windwayHeight.millimetres(), 1e-9);
+                VERIFY_NEAR(back.chamfer.millimetres(), duct->chamfer.millimetres(), 1e-9);
+            }
         }
     }
     void obviousDefaultsMayBeLeftOut()

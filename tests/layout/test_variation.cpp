@@ -78,6 +78,31 @@ private Q_SLOTS:
         QVERIFY(v->notes[0].stronger_dB < -4.0 && v->notes[0].stronger_dB > -6.5); // near half as high: 20 lg 2
         QVERIFY(std::abs(moved(v->notes[1])) < std::abs(moved(v->notes[0])));      // it falls with the root of frequency
     }
+    void aRoughStretchCostsItsShareAndMoreWhereTheFlowIs()
+    {
+        // Losses by the wall's drag go with the flow's square, those by its cold with the pressure's; drag is the larger
+        // (1 to 0.47: Keefe 1984 by way of gamma and the Prandtl number). A reed pipe's flow is largest at its open foot.
+        const InstrumentSpec spec = reedPipe(12.0, 500.0, 1.0);
+        const auto whole = variedOn(spec, RoughBore{2.0, mm(0.0), mm(500.0)});
+        const auto upper = variedOn(spec, RoughBore{2.0, mm(0.0), mm(250.0)});
+        const auto lower = variedOn(spec, RoughBore{2.0, mm(250.0), mm(0.0)}); // no end: to the foot
+        VERIFY_OK(whole);
+        VERIFY_OK(upper);
+        VERIFY_OK(lower);
+        VERIFY_NEAR(moved(upper->notes[0]) + moved(lower->notes[0]), moved(whole->notes[0]),
+                    0.01 * std::abs(moved(whole->notes[0])));
+        QVERIFY(lower->notes[0].stronger_dB < upper->notes[0].stronger_dB);
+        // The sum of the two halves' extra losses is the whole's: 1/height is linear in them.
+        const auto lost = [](const Result<Variation>& v) {
+            return std::pow(10.0, -v->notes[0].stronger_dB / 20.0) - 1.0;
+        };
+        VERIFY_NEAR(lost(upper) + lost(lower), lost(whole), 0.05 * lost(whole));
+        // And smoothed again it is as it was.
+        const auto back = withChange(lower->with, RoughBore{1.0, mm(0.0), mm(500.0)});
+        VERIFY_OK(back);
+        QCOMPARE(back->spec().bore.front().roughness, 1.0);
+        QVERIFY(!withChange(*Instrument::make(spec), RoughBore{2.0, mm(600.0), mm(700.0)}));
+    }
     void aRingOfTheBoresWidthIsMoreTube()
     {
         InstrumentSpec spec = fixtures::whistleSpec();

@@ -98,6 +98,36 @@ private Q_SLOTS:
         hear(ear, tone(590.0, 1.6));
         QVERIFY(ear.taken());
     }
+    void nothingIsTakenBeforeTheBeatsAreCounted()
+    {
+        session::HandsFree ear(48000.0, threeNotes(true));
+        ear.countIn(3, Seconds::fromSeconds(0.5));
+        ear.ask({"E5"});
+        hear(ear, silence(0.2));
+        QCOMPARE(ear.heard().ear, Ear::Counting);
+        QCOMPARE(ear.heard().beatsLeft, 3);
+        hear(ear, silence(0.5));
+        QCOMPARE(ear.heard().beatsLeft, 2);
+        // Who begins with the last beat is heard from its end on, a whole steady second.
+        hear(ear, tone(655.0, 1.6));
+        QCOMPARE(ear.heard().ear, Ear::Near);
+        QCOMPARE(ear.heard().beatsLeft, 0);
+        QVERIFY(!ear.taken());
+        hear(ear, tone(655.0, 0.7));
+        const auto take = ear.taken();
+        QVERIFY(take);
+        QVERIFY(take->duration().seconds() < 1.6);
+        // The next count waits for the end of what sounds on.
+        ear.ask({"D5"});
+        hear(ear, tone(655.0, 1.0));
+        QCOMPARE(ear.heard().ear, Ear::Taken);
+        hear(ear, silence(0.3));
+        QCOMPARE(ear.heard().ear, Ear::Counting);
+        hear(ear, silence(1.6));
+        QCOMPARE(ear.heard().ear, Ear::Quiet);
+        hear(ear, tone(590.0, 1.6));
+        QVERIFY(ear.taken());
+    }
     void anotherNoteIsNamedAndNotTaken()
     {
         session::HandsFree ear(48000.0, threeNotes(true));

@@ -27,21 +27,31 @@ OwnWorkDialog::OwnWorkDialog(Document& document, text::LengthUnit unit, const st
       m_recorded(form::words(this, "ownRecorded")),
       m_how(form::box(this, "ownHow", tr("How the size is told"))),
       m_size(new QLineEdit(this)),
+      m_sizeWords(new QLabel(tr("&Size"), this)),
+      m_mouth(new QLineEdit(this)),
+      m_mouthWords(new QLabel(tr("&Wide at its mouth"), this)),
+      m_shape(form::box(this, "ownShape", tr("How it widens"))),
       m_trouble(form::words(this, "ownTrouble"))
 {
     setObjectName(QStringLiteral("ownWorkDialog"));
     setWindowTitle(tr("Work of your own"));
     setMinimumWidth(460);
+    if (document.book()->present().spec().footPiece) // on: it can be taken off, or another put on instead
+        m_works.emplace_back(PutOnFoot{});
     for (const Cut& work : m_works)
         m_what->addItem(text::work(work));
     const auto first = std::find_if(m_works.begin(), m_works.end(), [&](const Cut& c) { return hole && holeOf(c) == hole; });
     m_what->setCurrentIndex(first == m_works.end() ? 0 : static_cast<int>(first - m_works.begin()));
     m_how->addItems({tr("it is now"), tr("it changed by")});
-    for (QComboBox* b : {m_what, m_how})
+    m_shape->addItems({tr("a cone"), tr("as wide all along")});
+    for (QComboBox* b : {m_what, m_how, m_shape})
         b->setSizeAdjustPolicy(QComboBox::AdjustToContents);
     m_size->setObjectName(QStringLiteral("ownSize"));
     m_size->setAccessibleName(tr("Size by the calipers"));
-    m_size->setMaxLength(24);
+    m_mouth->setObjectName(QStringLiteral("ownMouth"));
+    m_mouth->setAccessibleName(tr("Inside, at its mouth"));
+    for (QLineEdit* line : {m_size, m_mouth})
+        line->setMaxLength(24);
     auto* words = form::words(this, "ownWords", true);
     words->setText(
         tr("It goes into the record as a cut without advice, and what it moved is listened to before the advice goes on. "
@@ -56,9 +66,14 @@ OwnWorkDialog::OwnWorkDialog(Document& document, text::LengthUnit unit, const st
     fields->setVerticalSpacing(Style::grid);
     fields->addRow(tr("&What"), m_what);
     fields->addRow(tr("The record has"), m_recorded);
-    auto* sizeLabel = new QLabel(tr("&Size"), this);
-    sizeLabel->setBuddy(m_size);
-    fields->addRow(sizeLabel, typed);
+    auto* wide = new QHBoxLayout;
+    wide->setSpacing(Style::grid);
+    wide->addWidget(m_mouth, 1);
+    wide->addWidget(m_shape);
+    m_sizeWords->setBuddy(m_size);
+    m_mouthWords->setBuddy(m_mouth);
+    fields->addRow(m_sizeWords, typed);
+    fields->addRow(m_mouthWords, wide);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 20, 24, 20);
     column->setSpacing(2 * Style::grid);
@@ -78,8 +93,44 @@ const Cut& OwnWorkDialog::chosen() const
 
 void OwnWorkDialog::showRecorded()
 {
-    m_recorded->setText(text::length(wantedSize(chosen()), m_unit));
+    const auto* foot = std::get_if<PutOnFoot>(&chosen());
+    const auto& on = m_document->book()->present().spec().footPiece;
+    const bool off = foot != nullptr && on && !foot->piece;
+    m_recorded->setText(
+        foot == nullptr ? text::length(wantedSize(chosen()), m_unit)
+        : on ? tr("%1 long, %2 wide at its mouth").arg(text::length(on->length, m_unit), text::length(on->mouth, m_unit))
+             : tr("nothing is on the foot"));
+    m_how->setVisible(foot == nullptr);
+    for (QWidget* w : std::initializer_list<QWidget*>{m_size, m_sizeWords})
+        w->setVisible(!off);
+    for (QWidget* w : std::initializer_list<QWidget*>{m_mouth, m_mouthWords, m_shape})
+        w->setVisible(foot != nullptr && !off);
+    m_sizeWords->setText(foot == nullptr ? tr("&Size") : tr("&Long"));
     m_size->clear();
+    m_mouth->clear();
+}
+
+Result<FootPiece> OwnWorkDialog::piece() const
+{
+    const auto length = text::parseLength(m_size->text(), m_unit);
+    if (!length)
+        return length.error();
+    const auto mouth = text::parseLength(m_mouth->text(), m_unit);
+    if (!mouth)
+        return mouth.error();
+    return FootPiece{*length, *mouth, m_shape->currentIndex() == 0};
+}
+
+Result<Cut> OwnWorkDialog::typed() const
+{
+    if (std::holds_alternative<PutOnFoot>(chosen())) {
+        if (m_mouth->isHidden())
+            return Cut{PutOnFoot{}};
+        const auto on = piece();
+        return on ? Result<Cut>(PutOnFoot{*on}) : Result<Cut>(on.error());
+    }
+    const auto to = size();
+    return to ? Result<Cut>(withSize(chosen(), *to)) : Result<Cut>(to.error());
 }
 
 Result<Metres> OwnWorkDialog::size() const
@@ -103,16 +154,15 @@ void OwnWorkDialog::refuse(const Error& error)
 
 void OwnWorkDialog::accept()
 {
-    const auto typed = size();
-    if (!typed)
-        return refuse(typed.error());
-    const Cut cut = withSize(chosen(), *typed);
-    const auto entry = session::ownCutEntry(*m_document->book(), cut);
+    const auto cut = typed();
+    if (!cut)
+        return refuse(cut.error());
+    const auto entry = session::ownCutEntry(*m_document->book(), *cut);
     if (!entry)
         return refuse(entry.error());
     if (const auto ok = m_document->book()->checkNew(*entry); !ok)
         return refuse(ok.error());
-    m_document->recordOwnCut(cut);
+    m_document->recordOwnCut(*cut);
     QDialog::accept();
 }
 

@@ -28,6 +28,10 @@ private:
     [[nodiscard]] const Cut& chosen() const;
     /// What was typed, as the size after the work. Errors: BadValue.
     [[nodiscard]] Result<Metres> size() const;
+    /// The work as it was typed. Errors: BadValue.
+    [[nodiscard]] Result<Cut> typed() const;
+    /// What is put on the foot, as it was typed. Errors: BadValue.
+    [[nodiscard]] Result<FootPiece> piece() const;
     void showRecorded();
     void refuse(const Error& error);
 
@@ -38,6 +42,10 @@ private:
     QLabel* m_recorded;
     QComboBox* m_how;
     QLineEdit* m_size;
+    QLabel* m_sizeWords;
+    QLineEdit* m_mouth; ///< of what is put on the foot
+    QLabel* m_mouthWords;
+    QComboBox* m_shape;
     QLabel* m_trouble;
 };
 

@@ -13,7 +13,6 @@
 #include <QLabel>
 #include <QListWidget>
 #include <QScrollArea>
-#include <QSettings>
 #include <QTableWidget>
 #include <algorithm>
 #include <array>
@@ -129,6 +128,8 @@ constexpr Symptom reedSymptoms[] = {
      QT_TRANSLATE_NOOP("dowel::app::EdgePage",
                        "1. A thinner tip on the reed.\n2. Smooth the bore.\nOnly then: a lower roof in the mouthpiece.")}};
 
+constexpr int firstOfWindway = 5; ///< as withMeasure() has them
+
 /// What a measure does to the sound, as makers have it.
 struct Measure
 {
@@ -164,8 +165,10 @@ EdgePage::EdgePage(Plan& plan, QWidget* parent)
       m_symptoms(new QListWidget(this)),
       m_tries(form::words(this, "edgeTries")),
       m_picture(new EdgePicture(this)),
-      m_windwayWords(new QLabel(tr("Windway, high"), this)),
-      m_windway(new LengthField(QStringLiteral("edgeWindway"), tr("Windway, high"), this)),
+      m_windway{new LengthField(QStringLiteral("edgeWindway"), tr("Windway, high"), this),
+                new LengthField(QStringLiteral("edgeWindwayLength"), tr("Windway, long"), this),
+                new LengthField(QStringLiteral("edgeChamfer"), tr("Chamfer at its exit"), this)},
+      m_windwayRow(new QWidget(this)),
       m_breath(form::words(this, "edgeBreath")),
       m_table(form::table(this, "edgeTable", tr("What each measure does"),
                           {tr("a tenth of a mm"), tr("is now"), tr("first\nregister"), tr("second\nregister"), tr("sound")}))
@@ -181,19 +184,15 @@ EdgePage::EdgePage(Plan& plan, QWidget* parent)
     m_table->horizontalHeader()->setStretchLastSection(true);
     m_table->horizontalHeaderItem(SoundColumn)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     m_table->setToolTip(tr("What each measure does to the lowest note, in cents. Double-click a size to change it."));
-    // Usual for pipes of these sizes: common practice, no source.
-    constexpr double usualWindway_mm = 1.2;
-    m_windway->setLength(Metres::fromMillimetres(QSettings().value(QStringLiteral("windway_mm"), usualWindway_mm).toDouble()));
-    m_windway->setMaximumWidth(Style::scaled(104));
     arrange();
     connect(m_symptoms, &QListWidget::currentRowChanged, this, &EdgePage::showTries);
     connect(m_picture, &EdgePicture::measured, this, &EdgePage::takeMeasure);
     connect(m_table, &QTableWidget::cellChanged, this, &EdgePage::takeCell);
-    connect(m_windway, &LengthField::lengthChanged, this, [this](Metres high) {
-        QSettings().setValue(QStringLiteral("windway_mm"), high.millimetres());
-        refresh();
-    });
-    connect(m_windway, &LengthField::refused, this, &EdgePage::failed);
+    for (std::size_t i = 0; i < m_windway.size(); ++i) {
+        const int measure = firstOfWindway + static_cast<int>(i);
+        connect(m_windway[i], &LengthField::lengthChanged, this, [this, measure](Metres size) { takeMeasure(measure, size); });
+        connect(m_windway[i], &LengthField::refused, this, &EdgePage::failed);
+    }
     connect(m_plan, &Plan::changed, this, &EdgePage::refresh);
     refresh();
 }
@@ -209,15 +208,20 @@ void EdgePage::arrange()
     left->addWidget(m_symptoms, 2);
     left->addWidget(form::scrolled(this, "edgeTriesScroll", m_tries), 3);
     left->addWidget(note);
-    auto* breath = new QHBoxLayout;
-    breath->setSpacing(Style::grid);
-    breath->addWidget(m_windwayWords);
-    breath->addWidget(m_windway);
-    breath->addWidget(m_breath, 1);
+    auto* windway = new QHBoxLayout(m_windwayRow);
+    windway->setContentsMargins(0, 0, 0, 0);
+    windway->setSpacing(Style::grid);
+    for (LengthField* field : m_windway) {
+        field->setMaximumWidth(Style::scaled(104));
+        windway->addWidget(new QLabel(field->accessibleName(), this));
+        windway->addWidget(field);
+    }
+    windway->addStretch(1);
     auto* right = new QVBoxLayout;
     right->setSpacing(Style::grid);
     right->addWidget(m_picture, 1);
-    right->addLayout(breath);
+    right->addWidget(m_windwayRow);
+    right->addWidget(m_breath);
     right->addWidget(m_table);
     auto* columns = new QHBoxLayout(this);
     columns->setContentsMargins(3 * Style::grid, 2 * Style::grid, 2 * Style::grid, Style::grid);
@@ -229,7 +233,8 @@ void EdgePage::arrange()
 void EdgePage::setUnit(text::LengthUnit unit)
 {
     m_unit = unit;
-    m_windway->setUnit(unit);
+    for (LengthField* field : m_windway)
+        field->setUnit(unit);
     refresh();
 }
 
@@ -261,10 +266,14 @@ void EdgePage::showBreath()
 {
     const InstrumentSpec& spec = m_plan->blank().spec;
     const auto* d = std::get_if<Duct>(&spec.excitation);
-    for (QWidget* w : std::initializer_list<QWidget*>{m_windwayWords, m_windway, m_breath})
-        w->setVisible(d != nullptr);
-    if (d == nullptr || spec.fingerings.empty() || !(m_windway->length().metres() > 0.0))
+    m_windwayRow->setVisible(d != nullptr);
+    m_breath->setVisible(d != nullptr);
+    if (d == nullptr)
         return;
+    const Metres windway = windwayOf(*d);
+    m_windway[0]->setLength(windway);
+    m_windway[1]->setLength(d->windwayLength);
+    m_windway[2]->setLength(d->chamfer);
     // Ising's number is one of the low register's.
     std::vector<const Fingering*> notes;
     for (const Fingering& f : spec.fingerings)
@@ -277,7 +286,7 @@ void EdgePage::showBreath()
     const Fingering* low = *lowest;
     const Fingering* high = *highest;
     const auto breath = [&](const Fingering& f, double ising) {
-        return std::round(acoustics::breathFor_Pa(f.target, d->windowLength, m_windway->length(), ising) / 5.0) * 5.0;
+        return std::round(acoustics::breathFor_Pa(f.target, d->windowLength, windway, ising) / 5.0) * 5.0;
     };
     const double best = breath(*low, acoustics::isingBest);
     const double jumps = breath(*low, acoustics::isingJumps);
@@ -289,6 +298,13 @@ void EdgePage::showBreath()
         tr("%1 sounds best at about %2 Pa of breath and jumps above %3; %4 wants %5. Ten pascals are a millimetre of water.")
             .arg(text::noteName(low->id.text), text::number(best, 0), text::number(jumps, 0), text::noteName(high->id.text),
                  text::number(top, 0));
+    if (d->windwayLength > Metres{})
+        words +=
+            QLatin1Char(' ') + tr("The windway itself takes about %1 Pa more for %2 and %3 for %4.")
+                                   .arg(text::number(std::round(acoustics::windwayLoss_Pa(best, windway, d->windwayLength)), 0),
+                                        text::noteName(low->id.text),
+                                        text::number(std::round(acoustics::windwayLoss_Pa(top, windway, d->windwayLength)), 0),
+                                        text::noteName(high->id.text));
     if (best < softest)
         words += QLatin1Char(' ') +
                  tr("The cut-up is low: the lowest note must be blown very softly and jumps. Open the window a little.");
@@ -313,7 +329,7 @@ void EdgePage::refresh()
     const Mouth mouth = std::holds_alternative<Duct>(e)         ? Mouth::Duct
                         : std::holds_alternative<Transverse>(e) ? Mouth::Transverse
                                                                 : Mouth::ClosedTop;
-    m_picture->show(m_plan->blank().spec, m_windway->length(), m_unit);
+    m_picture->show(m_plan->blank().spec, m_unit);
     showBreath();
     const int chosen = std::max(0, m_symptoms->currentRow());
     m_symptoms->clear();

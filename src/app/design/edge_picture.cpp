@@ -33,11 +33,19 @@ void paintBreak(QPainter& painter, QPointF from, QPointF to)
 
 } // namespace
 
+Metres windwayOf(const Duct& duct)
+{
+    constexpr Metres usual = Metres::fromMillimetres(1.2);
+    return duct.windwayHeight > Metres{} ? duct.windwayHeight : usual;
+}
+
 Excitation withMeasure(Excitation mouth, int measure, Metres size, Metres bore)
 {
     const auto i = static_cast<std::size_t>(measure);
     if (auto* d = std::get_if<Duct>(&mouth))
-        *std::array{&d->windowWidth, &d->windowLength, &d->chimney, &d->upstream, &d->cover}.at(i) = size;
+        *std::array{&d->windowWidth, &d->windowLength,  &d->chimney,       &d->upstream,
+                    &d->cover,       &d->windwayHeight, &d->windwayLength, &d->chamfer}
+             .at(i) = size;
     else if (auto* t = std::get_if<Transverse>(&mouth))
         *std::array{&t->holeLength, &t->holeWidth, &t->chimney, &t->stopper}.at(i) = size;
     else // a mouthpiece's volume, as the length of bore that holds it
@@ -54,10 +62,9 @@ EdgePicture::EdgePicture(QWidget* parent) : Picture(parent)
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
 }
 
-void EdgePicture::show(const InstrumentSpec& spec, Metres windway, text::LengthUnit unit)
+void EdgePicture::show(const InstrumentSpec& spec, text::LengthUnit unit)
 {
     m_spec = spec;
-    m_windway = windway;
     m_unit = unit;
     partsChanged();
     update();
@@ -118,10 +125,11 @@ std::vector<EdgePicture::Handle> EdgePicture::ductHandles(const Duct& d, const V
     const double wall = d.chimney.millimetres() * mm;
     const double behind = d.upstream.millimetres() * mm;
     const double high = d.cover.millimetres() * mm;
-    const double floor = wall + (m_windway.millimetres() + 3.0) * mm;
+    const double windway = windwayOf(d).millimetres() * mm;
+    const double floor = wall + windway + 3.0 * mm;
     const double back = d.windowLength.millimetres() + d.chimney.millimetres() * d.rampRunPerRise;
     return {{1,
-             v.section + QPointF(along, wall + m_windway.millimetres() * mm * 0.5),
+             v.section + QPointF(along, wall + windway * 0.5),
              {mm, 0.0},
              tr("window, along"),
              d.windowLength,
@@ -144,6 +152,18 @@ std::vector<EdgePicture::Handle> EdgePicture::ductHandles(const Duct& d, const V
              tr("bore above the window"),
              d.upstream,
              v.section + QPointF(-behind - 34.0, floor)},
+            {5,
+             v.section + QPointF(-7.0 * mm, wall + windway),
+             {0.0, mm},
+             tr("windway, high"),
+             windwayOf(d),
+             v.section + QPointF(-7.0 * mm + 26.0, wall + windway / 2.0)},
+            {7,
+             v.section + QPointF(0.0, wall - d.chamfer.millimetres() * mm),
+             {0.0, -mm},
+             tr("chamfer at its exit"),
+             d.chamfer,
+             v.section + QPointF(26.0, wall - d.chamfer.millimetres() * mm - 4.0)},
             {4,
              v.section + QPointF(-8.0, -high),
              {0.0, -mm},
@@ -272,7 +292,8 @@ void EdgePicture::paintDuct(QPainter& painter, const Duct& d, const View& v) con
     const QPointF o = v.section;
     const double along = d.windowLength.millimetres() * mm;
     const double wall = d.chimney.millimetres() * mm;
-    const double windway = m_windway.millimetres() * mm;
+    const double windway = windwayOf(d).millimetres() * mm;
+    const double chamfer = std::min(d.chamfer.millimetres() * mm, std::min(wall, 9.0 * mm));
     const double behind = d.upstream.millimetres() * mm;
     const double left = 12.0 * mm + behind;
     const double right = along + 14.0 * mm;
@@ -280,8 +301,11 @@ void EdgePicture::paintDuct(QPainter& painter, const Duct& d, const View& v) con
     const QPen line(c.ink, 1.2);
     painter.setPen(line);
     painter.setBrush(c.wood);
-    painter.drawRect(QRectF(o + QPointF(-left, 0.0), QSizeF(left, wall)));                                      // the roof
-    painter.drawRect(QRectF(o + QPointF(-left, wall + windway), QSizeF(left - behind, deep - wall - windway))); // the block
+    painter.drawPolygon(QPolygonF{o + QPointF(-left, 0.0), o + QPointF(0.0, 0.0), o + QPointF(0.0, wall - chamfer),
+                                  o + QPointF(-chamfer, wall), o + QPointF(-left, wall)}); // the roof
+    painter.drawPolygon(QPolygonF{o + QPointF(-left, wall + windway), o + QPointF(-behind - chamfer, wall + windway),
+                                  o + QPointF(-behind, wall + windway + chamfer), o + QPointF(-behind, deep),
+                                  o + QPointF(-left, deep)}); // the block
     // The lip: its edge stands half a windway below the roof's underside.
     const double ramp = wall * d.rampRunPerRise;
     const double edge = wall + 0.5 * windway;
@@ -398,7 +422,7 @@ QPointF EdgePicture::placeOf(EdgePlace place, const View& v) const
     if (const auto* d = std::get_if<Duct>(&m_spec.excitation)) {
         const double wall = d->chimney.millimetres() * mm;
         const double along = d->windowLength.millimetres() * mm;
-        const double windway = m_windway.millimetres() * mm;
+        const double windway = windwayOf(*d).millimetres() * mm;
         switch (place) {
         case EdgePlace::Windway: return o + QPointF(-3.0 * mm, wall + windway / 2.0);
         case EdgePlace::Block: return o + QPointF(-6.0 * mm, wall + windway + 2.0 * mm);

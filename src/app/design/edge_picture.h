@@ -20,11 +20,10 @@ class EdgePicture : public Picture
     Q_OBJECT
 
 public:
-    static constexpr std::size_t mostMeasures = 5;
+    static constexpr std::size_t mostMeasures = 8;
 
     explicit EdgePicture(QWidget* parent = nullptr);
-    /// bore: at the mouth. windway: how high it is, of a duct.
-    void show(const InstrumentSpec& spec, Metres windway, text::LengthUnit unit);
+    void show(const InstrumentSpec& spec, text::LengthUnit unit);
     /// Cents a tenth of a millimetre, by measure and register, to be read out with it.
     void setEffects(std::vector<QString> effects);
     void point(EdgePlace place);
@@ -49,7 +48,7 @@ protected:
 private:
     struct Handle
     {
-        int measure; ///< as BlankPage has the mouth's fields
+        int measure; ///< as withMeasure() has it
         QPointF at;
         QPointF way; ///< in pixels, for a millimetre more
         QString words;
@@ -72,7 +71,6 @@ private:
     void paintPointed(QPainter& painter, const View& v) const;
     [[nodiscard]] QPointF placeOf(EdgePlace place, const View& v) const;
     InstrumentSpec m_spec;
-    Metres m_windway;
     text::LengthUnit m_unit = text::LengthUnit::Millimetres;
     std::vector<QString> m_effects;
     EdgePlace m_pointed = EdgePlace::None;
@@ -81,7 +79,9 @@ private:
     Metres m_draft;
 };
 
-/// A blank's mouth with one measure another, numbered as BlankPage has them.
+/// How high the windway is, or as pipes of these sizes usually have it where nothing is said: common practice, no source.
+[[nodiscard]] Metres windwayOf(const Duct& duct);
+/// A blank's mouth with one measure another, numbered as BlankPage has them; 5 to 7 are a windway's height, length and chamfer.
 [[nodiscard]] Excitation withMeasure(Excitation mouth, int measure, Metres size, Metres bore);
 
 } // namespace dowel::app

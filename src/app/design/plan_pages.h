@@ -131,8 +131,9 @@ private:
     QListWidget* m_symptoms;
     QLabel* m_tries;
     EdgePicture* m_picture;
-    QLabel* m_windwayWords;
-    LengthField* m_windway;
+    /// Height, length and chamfer of a windway.
+    std::array<LengthField*, 3> m_windway;
+    QWidget* m_windwayRow;
     QLabel* m_breath;
     QTableWidget* m_table;
     QStringList m_words;

@@ -36,13 +36,12 @@ struct Words
 Words wordsOf(const Change& change, bool ring)
 {
     const std::array<Words, std::variant_size_v<Change>> all{
-        Words{
-            VariationDialog::tr("a rougher bore"),
-            VariationDialog::tr("Losses at its wall, times"),
-            {},
-            {},
-            VariationDialog::tr("1 is a smooth, sealed wall; raw wood or cane with its pith takes half as much again to twice as "
-                                "much. A rough wall sounds a little flatter and softer; the upper notes lose first.")},
+        Words{VariationDialog::tr("a rougher or smoother bore"), VariationDialog::tr("Losses at its wall, times"),
+              VariationDialog::tr("From, measured from the mouth"), VariationDialog::tr("To"),
+              VariationDialog::tr(
+                  "1 is a smooth, sealed wall; raw wood or cane with its pith takes half as much again to twice as "
+                  "much. A rough wall sounds a little flatter and softer; the upper notes lose first. 1 over a stretch tells "
+                  "what smoothing it would bring.")},
         Words{
             VariationDialog::tr("grooves for the fingers"),
             {},

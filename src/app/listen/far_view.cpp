@@ -78,6 +78,12 @@ void FarView::paintEvent(QPaintEvent* /*event*/)
                      m_fingering->registerNumber == 1   ? tr("low register")
                      : m_fingering->registerNumber == 2 ? tr("high register")
                                                         : tr("third register"));
+    if (m_heard.ear == session::Ear::Counting) {
+        font(0.22, true);
+        painter.setPen(c.cool);
+        painter.drawText(QRectF(0.45 * w, 0.12 * h, 0.5 * w, 0.26 * h), Qt::AlignRight | Qt::AlignVCenter,
+                         QString::number(m_heard.beatsLeft));
+    }
     const bool near = m_heard.ear == session::Ear::Near || m_heard.ear == session::Ear::Taken;
     if (near) {
         font(0.16, true);

@@ -284,6 +284,9 @@ void ListenPage::bindListener()
     connect(devices, &QMediaDevices::audioInputsChanged, this, &ListenPage::fillSources);
     connect(m_listener, &Listener::heardChanged, this, &ListenPage::onHeard);
     connect(m_listener, &Listener::taken, this, &ListenPage::onTaken);
+    connect(m_listener, &Listener::beat, this, [this](int left) {
+        m_cue->sound(left > 1 ? 880.0 : 1175.0, 0.04); // the last one higher
+    });
     connect(m_listener, &Listener::roomLearnt, this, [this](double level_dB, double hum_Hz) {
         // A quiet room is no news; the mark on the level says where it lies.
         constexpr double loud_dB = -45.0;
@@ -495,6 +498,12 @@ ListenPage::~ListenPage()
     delete m_far;
 }
 
+void ListenPage::setCountIn(bool on)
+{
+    constexpr int beats = 3;
+    m_listener->countIn(on ? beats : 0);
+}
+
 void ListenPage::fillSources()
 {
     const QVariant before = m_sources->currentData();
@@ -572,6 +581,7 @@ QString ListenPage::heardWords() const
     const QString asked = text::noteName(m_round.asked()->text);
     const QString other = h.other ? text::noteName(h.other->text) : QString();
     switch (h.ear) {
+    case session::Ear::Counting: return tr("%1 in %2…", "note, beats").arg(asked).arg(h.beatsLeft);
     case session::Ear::Quiet:
         return h.clipped ? tr("Too loud for the microphone: step back or turn it down.")
                          : tr("Play %1. Still to hear: %2.").arg(asked).arg(m_round.pending().size());

@@ -63,6 +63,8 @@ public Q_SLOTS:
     void drone();
     /// Each fingering is spoken when it is asked for, where the desktop has a voice.
     void setSpoken(bool on) { m_spoken = on; }
+    /// Three beats before each fingering that is listened to without hands.
+    void setCountIn(bool on);
 
 Q_SIGNALS:
     void askedChanged();

@@ -8,6 +8,7 @@ namespace dowel::app {
 namespace {
 constexpr int look_ms = 33;
 constexpr double traced_s = 6.0;
+constexpr Seconds beatLength = Seconds::fromSeconds(1.0);
 } // namespace
 
 Listener::Listener(QObject* parent) : QObject(parent)
@@ -64,6 +65,7 @@ void Listener::begin(session::Expected expected)
                      [this](std::shared_ptr<session::HandsFree> ear) {
                          m_starting = false;
                          m_ear = std::move(ear);
+                         m_ear->countIn(m_beats, beatLength);
                          m_trace.clear();
                          m_heard = {};
                          m_clock.start();
@@ -106,6 +108,13 @@ void Listener::ask(const FingeringId& fingering)
     m_source->asked(fingering);
 }
 
+void Listener::countIn(int beats)
+{
+    m_beats = beats;
+    if (m_ear)
+        m_ear->countIn(beats, beatLength);
+}
+
 void Listener::askAgain()
 {
     if (m_asked)
@@ -120,7 +129,10 @@ void Listener::look()
         m_trace.push_back(v);
     while (!m_trace.empty() && m_trace.front().at_s < m_trace.back().at_s - traced_s)
         m_trace.pop_front();
+    const int before = m_heard.beatsLeft;
     m_heard = m_ear->heard();
+    if (m_heard.beatsLeft > 0 && m_heard.beatsLeft != before)
+        Q_EMIT beat(m_heard.beatsLeft);
     const auto take = m_ear->taken();
     if (const auto room = m_ear->room())
         Q_EMIT roomLearnt(room->level_dB, room->hum_Hz);

@@ -31,6 +31,8 @@ public:
     /// After a reading, a cut, or another temperature.
     void expect(Document::Snapshot book, Temperature room);
     void ask(const FingeringId& fingering);
+    /// So many beats of a second before each fingering that is asked; 0 for none.
+    void countIn(int beats);
     /// Asks the same again, after a take that was no reading.
     void askAgain();
     [[nodiscard]] const session::Heard& heard() const { return m_heard; }
@@ -41,6 +43,8 @@ public:
 
 Q_SIGNALS:
     void heardChanged();
+    /// A beat of a count-in has begun; left: how many with it.
+    void beat(int left);
     void roomLearnt(double level_dB, double hum_Hz);
     void taken(const dowel::FingeringId& fingering, const dowel::Samples& samples, dowel::ReadingSource source);
     void failed(const QString& sentence);
@@ -53,6 +57,7 @@ private:
     std::unique_ptr<SoundSource> m_source;
     std::shared_ptr<session::HandsFree> m_ear;
     std::optional<FingeringId> m_asked;
+    int m_beats = 0;
     session::Heard m_heard;
     std::deque<hearing::LiveValue> m_trace;
     QTimer m_clock;

@@ -65,6 +65,28 @@ void TakeStrip::paintCents(QPainter& painter, const QRectF& field, double reach)
                          v == 0.0 ? QStringLiteral("0") : text::wholeCents(v));
 }
 
+namespace {
+
+/// Whether the pitch has stood for a quarter of a second up to here, as a note must that is taken.
+bool isSteady(const std::deque<hearing::LiveValue>& values, std::size_t here)
+{
+    constexpr double looked_s = 0.25;
+    constexpr double still_cents = 6.0;
+    double low = values[here].pitch_Hz;
+    double high = low;
+    std::size_t i = here;
+    while (i > 0 && values[here].at_s - values[i - 1].at_s <= looked_s) {
+        --i;
+        if (values[i].clarity <= 0.5 || values[i].pitch_Hz <= 0.0)
+            return false;
+        low = std::min(low, values[i].pitch_Hz);
+        high = std::max(high, values[i].pitch_Hz);
+    }
+    return values[here].at_s - values[i].at_s > 0.8 * looked_s && centsOver(high, low) <= still_cents;
+}
+
+} // namespace
+
 void TakeStrip::paintLive(QPainter& painter) const
 {
     const Colours& c = Style::current().colours();
@@ -77,16 +99,22 @@ void TakeStrip::paintLive(QPainter& painter) const
         return centsAt(field, reach, cents);
     };
     paintCents(painter, field, reach);
-    painter.drawText(QRectF(field.left(), 0.0, field.width(), 18.0), Qt::AlignLeft, tr("now: cents from the target"));
+    painter.drawText(QRectF(field.left(), 0.0, field.width(), 18.0), Qt::AlignLeft,
+                     tr("now: cents from the target   ● steady   ○ not yet"));
     painter.drawText(QRectF(field.left(), field.bottom() + 4.0, field.width(), 18.0), Qt::AlignRight,
                      tr("the last %1 s").arg(text::number(shown_s, 0)));
-    painter.setPen(Qt::NoPen);
-    painter.setBrush(c.ink);
-    for (const auto& v : m_live) {
+    for (std::size_t i = 0; i < m_live.size(); ++i) {
+        const auto& v = m_live[i];
         const double cents = v.pitch_Hz > 0.0 ? centsOver(v.pitch_Hz, m_target_Hz) : 1e9;
-        if (v.clarity > 0.5 && std::abs(cents) <= reach)
-            painter.drawEllipse(QPointF(field.right() - (end - v.at_s) / shown_s * field.width(), y(cents)), 1.8, 1.8);
+        if (v.clarity <= 0.5 || std::abs(cents) > reach)
+            continue;
+        const bool steady = isSteady(m_live, i);
+        painter.setPen(steady ? QPen(Qt::NoPen) : QPen(c.pencil, 1.0));
+        painter.setBrush(steady ? QBrush(c.ink) : QBrush(Qt::NoBrush));
+        const double r = steady ? 2.0 : 1.6;
+        painter.drawEllipse(QPointF(field.right() - (end - v.at_s) / shown_s * field.width(), y(cents)), r, r);
     }
+    painter.setPen(c.pencil);
     if (m_heard.steady > 0.0 && m_heard.steady < 1.0) { // how much of the steady second there is
         painter.setBrush(m_heard.ear == session::Ear::Near ? c.cool : c.warm);
         painter.drawRect(QRectF(field.left(), field.bottom() + 2.0, field.width() * m_heard.steady, 3.0));

@@ -116,6 +116,8 @@ bool wentOtherwise(const Entry& e, const Workbook& book)
     const auto* cut = std::get_if<CutEntry>(&e.body);
     if (cut == nullptr)
         return std::holds_alternative<MeasureEntry>(e.body);
+    if (std::holds_alternative<PutOnFoot>(cut->cut)) // comes off again
+        return false;
     if (!cut->advised)
         return true;
     const Metres off = wantedSize(cut->cut) - *cut->advised;

@@ -164,6 +164,9 @@ void Workpiece::describe()
                      .arg(QString::fromStdString(h.id.text), text::length(h.diameter, m_unit), text::length(h.at, m_unit));
     for (const Node& n : m_instrument->spec().nodes)
         parts << (n.kept ? tr("a node, kept, at %1") : tr("a node, opened, at %1")).arg(text::length(n.at, m_unit));
+    if (const auto& piece = m_instrument->spec().footPiece)
+        parts << tr("on the foot %1 long, %2 wide at its mouth")
+                     .arg(text::length(piece->length, m_unit), text::length(piece->mouth, m_unit));
     if (m_ghost)
         parts << tr("proposed: %1 to %2").arg(text::work(*m_ghost), text::length(wantedSize(*m_ghost), m_unit));
     setAccessibleDescription(parts.join(QStringLiteral("; ")));
@@ -173,7 +176,8 @@ Workpiece::Scale Workpiece::scale() const
 {
     // What is tried is drawn on the bench's scale, so that it moves and the rest stands still.
     const Instrument& shown = m_bench ? *m_bench : *m_instrument;
-    const double length = shown.length().metres();
+    const auto& piece = shown.spec().footPiece;
+    const double length = (shown.length() + (piece ? piece->length : Metres{})).metres();
     Metres widest;
     for (const Station& s : shown.spec().bore)
         widest = std::max(widest, s.diameter);
@@ -242,6 +246,26 @@ void Workpiece::drawBody(QPainter& painter, const Scale& s) const
         painter.setBrush(c.sheet);
         painter.drawRect(QRectF(s.left - 20.0, s.axis - r0, 20.0, 2.0 * r0));
     }
+}
+
+void Workpiece::drawFootPiece(QPainter& painter, const Scale& s) const
+{
+    const auto& piece = m_instrument->spec().footPiece;
+    if (!piece)
+        return;
+    const Colours& c = Style::current().colours();
+    const Metres foot = m_instrument->length();
+    const double wall = m_instrument->spec().wall.metres() * s.across;
+    const double most = std::min(s.axis - labelBand(), height() - scaleBand() - s.axis) - wall; // a wide bell is drawn narrower
+    const double end = std::min(most, piece->mouth.metres() / 2.0 * s.across);
+    const double start = piece->cone ? m_instrument->boreDiameterAt(foot).metres() / 2.0 * s.across : end;
+    painter.setPen(QPen(c.ink, 1.5));
+    painter.setBrush(c.sheet);
+    for (const double side : {-1.0, 1.0})
+        painter.drawPolygon(QPolygonF{{s.x(foot), s.axis + side * start},
+                                      {s.x(foot + piece->length), s.axis + side * end},
+                                      {s.x(foot + piece->length), s.axis + side * (end + wall)},
+                                      {s.x(foot), s.axis + side * (start + wall)}});
 }
 
 void Workpiece::drawNodes(QPainter& painter, const Scale& s) const
@@ -479,6 +503,7 @@ void Workpiece::paintEvent(QPaintEvent* /*event*/)
         return;
     const Scale s = scale();
     drawBody(painter, s);
+    drawFootPiece(painter, s);
     drawNodes(painter, s);
     drawHoles(painter, s);
     drawGhost(painter, s);

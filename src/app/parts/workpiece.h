@@ -77,6 +77,7 @@ private:
     [[nodiscard]] const Hole* holeAt(const QPointF& place) const;
     void describe();
     void drawBody(QPainter& painter, const Scale& s) const;
+    void drawFootPiece(QPainter& painter, const Scale& s) const;
     void drawNodes(QPainter& painter, const Scale& s) const;
     void drawHoles(QPainter& painter, const Scale& s) const;
     void drawGhost(QPainter& painter, const Scale& s) const;

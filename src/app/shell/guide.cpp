@@ -3,6 +3,7 @@
 
 #include "app/parts/form.h"
 #include "app/parts/style.h"
+#include "app/shell/guide_figures.h"
 
 #include <QKeyEvent>
 #include <QLineEdit>
@@ -13,12 +14,33 @@
 
 namespace dowel::app {
 
-Guide::Guide(QWidget* parent) : QDialog(parent), m_search(new QLineEdit(this)), m_text(new QTextBrowser(this))
+namespace {
+
+/// A text whose pictures are drawn when they are wanted.
+class Pages : public QTextBrowser
+{
+public:
+    using QTextBrowser::QTextBrowser;
+
+protected:
+    QVariant loadResource(int type, const QUrl& name) override
+    {
+        if (type == QTextDocument::ImageResource && name.scheme() == QLatin1String("figure"))
+            return guideFigure(name.path(), Style::scaled(figureWidth), devicePixelRatioF());
+        return QTextBrowser::loadResource(type, name);
+    }
+
+private:
+    static constexpr int figureWidth = 460;
+};
+
+} // namespace
+
+Guide::Guide(QWidget* parent) : QDialog(parent), m_search(new QLineEdit(this)), m_text(new Pages(this))
 {
     setObjectName(QStringLiteral("guide"));
     setWindowTitle(tr("How to work with Dowel"));
-    constexpr QSize roomy(560, 640);
-    resize(roomy.boundedTo(parent->size()));
+    resize(QSize(Style::scaled(560), Style::scaled(640)).boundedTo(parent->size()));
     m_search->setObjectName(QStringLiteral("guideSearch"));
     m_search->setAccessibleName(tr("Find in the guide"));
     m_search->setPlaceholderText(tr("Find a word"));
@@ -55,6 +77,13 @@ void Guide::keyPressEvent(QKeyEvent* event)
     QDialog::keyPressEvent(event);
 }
 
+void Guide::changeEvent(QEvent* event)
+{
+    if (event->type() == QEvent::PaletteChange && !m_chapters.empty()) // its pictures have the colours of the look before
+        find(m_search->text());
+    QDialog::changeEvent(event);
+}
+
 void Guide::find(const QString& words)
 {
     QString html;
@@ -62,14 +91,17 @@ void Guide::find(const QString& words)
         const QString plain = c.title + QLatin1Char(' ') + QTextDocumentFragment::fromHtml(c.body).toPlainText();
         if (!words.trimmed().isEmpty() && !plain.contains(words.trimmed(), Qt::CaseInsensitive))
             continue;
-        html += QStringLiteral("<h3><a name=\"%1\"></a>%2</h3>%3").arg(c.name, c.title, c.body);
+        html += QStringLiteral("<h3><a name=\"%1\"></a>%2</h3>").arg(c.name, c.title);
+        if (!c.figure.isEmpty())
+            html += QStringLiteral("<p><img src=\"figure:%1\"></p>").arg(c.figure);
+        html += c.body;
     }
     m_text->setHtml(html.isEmpty() ? tr("<p>Nothing in the guide speaks of that.</p>") : html);
 }
 
-void Guide::add(const char* name, const QString& title, const QString& body)
+void Guide::add(const char* name, const QString& title, const QString& body, const char* figure)
 {
-    m_chapters.push_back({QLatin1String(name), title, body});
+    m_chapters.push_back({QLatin1String(name), title, body, QLatin1String(figure)});
 }
 
 void Guide::addStages()
@@ -97,15 +129,18 @@ void Guide::addStages()
     add("edge", tr("Sounding edge (Ctrl+2)"),
         tr("<p>The mouth, enlarged: drag its squares. What is heard on the left points at the place where the first remedy "
            "works, the reversible before the rest. The table says what a tenth of each measure does to both registers; under the "
-           "drawing stands how hard the window is to be blown.</p>"));
+           "drawing stands how hard the window is to be blown.</p>"),
+        "edge");
     add("target", tr("Target (Ctrl+3)"),
         tr("<p>Lowest note, scale, temperament, A4, temperature, how near each note must come. Click the holes of a fingering to "
-           "change it; <i>Find fingerings</i> goes through every way to close them.</p>"));
+           "change it; <i>Find fingerings</i> goes through every way to close them.</p>"),
+        "fingering");
     add("layout", tr("Layout (Ctrl+4)"),
         tr("<p>Places and sizes of the holes, worked out; drag one on the workpiece and every note moves. Where notes stay out "
            "of tolerance it says what would help, and <i>Do so</i> takes it over. <i>What would it do?</i> tells what a bell, a "
            "groove, a rougher bore or another mouthpiece would cost every note. <i>Copy an instrument</i> carries a measured one "
-           "over, and shows first what its own row plays.</p>"));
+           "over, and shows first what its own row plays.</p>"),
+        "workpiece");
     add("drill", tr("Drill (Ctrl+5)"),
         tr("<p>The order of work in this material, with its cautions, the full-size template, marks in parts of an inch. A "
            "stopped "
@@ -118,7 +153,8 @@ void Guide::addStages()
            "second is taken and the next one comes up; <b>F11</b> shows it across the room, <b>D</b> sounds the note as it is "
            "wanted. <b>P</b> opens the newest take. <i>Timbre</i> shows how every note sounds beside its neighbours, beside one "
            "note or beside a good instrument, and what would make a dull one brighter at which price; <i>Trend</i> how that and "
-           "the pitch have changed.</p>"));
+           "the pitch have changed.</p>"),
+        "timbre");
     add("correct", tr("Correct (Ctrl+7)"),
         tr("<p>The card says which cut comes next, how far and with what. Cut exactly so far, measure with calipers, type what "
            "they say, "
@@ -129,7 +165,8 @@ void Guide::addStages()
            "it</b>: drag a hole, the foot or the stopper and see every note move; nothing of it is kept. <b>Registers</b>: how "
            "wide "
            "octaves or twelfths are. <b>Outcome</b>: what was forecast beside what came, and the takes before and after the last "
-           "cut to hear.</p>"));
+           "cut to hear.</p>"),
+        "tuning");
     add("finish", tr("Finish (Ctrl+8)"),
         tr("<p>Oil, wax, lacquer or none: works and days, ticked with their day; what is late moves what follows. Hear every "
            "note before and after, and it says what the finish moved; <i>Leave room</i> lowers what is wanted by what it usually "
@@ -149,6 +186,11 @@ void Guide::addWords()
            "way the note is off; the bar through a sign is one standard deviation. Ctrl+1 to 9 change the stage, Ctrl+I between "
            "millimetres and inches, Ctrl+D between light and dark, Ctrl+Shift+D to high contrast, F1 opens and closes this "
            "guide. Pictures are walked by the arrow keys once Tab has reached them.</p>"));
+    add("holes", tr("Holes in section"),
+        tr("<p>Widened as a whole, a hole raises its own note and those above it in both registers. <b>Undercut</b>, it raises "
+           "the "
+           "low register more than the upper one. <b>Countersunk</b>, it is easier to cover and a trifle shallower.</p>"),
+        "hole");
     add("words", tr("Words of the trade"),
         tr("<p><b>Cent</b>: a hundredth of a semitone. <b>Register</b>: the low notes are the first; blown harder or with a vent "
            "the same "
@@ -162,7 +204,8 @@ void Guide::addWords()
            "the sound "
            "out. <b>Tolerance</b>: how far off a note may stay. <b>One standard deviation</b>: two times in three the truth lies "
            "within "
-           "it.</p>"));
+           "it.</p>"),
+        "parts");
 }
 
 } // namespace dowel::app

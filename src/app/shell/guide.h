@@ -21,6 +21,7 @@ public:
 
 protected:
     void keyPressEvent(QKeyEvent* event) override;
+    void changeEvent(QEvent* event) override;
 
 private:
     struct Chapter
@@ -28,8 +29,9 @@ private:
         QString name;
         QString title;
         QString body;
+        QString figure; ///< under its title; empty where there is none
     };
-    void add(const char* name, const QString& title, const QString& body);
+    void add(const char* name, const QString& title, const QString& body, const char* figure = "");
     void addStages();
     void addWords();
     /// Only the chapters in which the words stand; all where nothing is looked for.

@@ -412,6 +412,7 @@ void MainWindow::makePages()
                  m_pages = new Pages(m_bench);
                  m_listen = new ListenPage(*m_document, *m_questions, m_pages);
                  m_listen->setSpoken(QSettings().value(QStringLiteral("spoken"), false).toBool());
+                 m_listen->setCountIn(QSettings().value(QStringLiteral("countIn"), false).toBool());
                  m_listen->hide();
              },
              [this] {

@@ -136,6 +136,18 @@ void MainWindow::buildViewMenu(QMenu* view)
     spokenNames->setEnabled(hasVoice());
     spokenNames->setChecked(hasVoice() && QSettings().value(QStringLiteral("spoken"), false).toBool());
     spokenNames->setToolTip(tr("Each fingering is spoken when it is asked for, by the desktop's voice."));
+    auto* countIn = act(
+        view, tr("&Count in, without hands"), QKeySequence(),
+        [this](bool on) {
+            QSettings().setValue(QStringLiteral("countIn"), on);
+            if (m_listen != nullptr)
+                m_listen->setCountIn(on);
+        },
+        false);
+    countIn->setCheckable(true);
+    countIn->setChecked(QSettings().value(QStringLiteral("countIn"), false).toBool());
+    countIn->setToolTip(
+        tr("Three beats before each fingering, so that the fingers have time; what sounds before the last is not taken."));
     act(
         view, tr("&Across the room"), QKeySequence(Qt::Key_F11), [this] { m_listen->showFar(); }, true);
 }

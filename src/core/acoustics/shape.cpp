@@ -52,7 +52,7 @@ Shape Shape::of(const Instrument& instrument)
         shape.mouth = Mouth::ClosedTop;
         shape.excitation[0] = std::get<ClosedTop>(s.excitation).volume.cubicMetres();
     }
-    for (const auto& station : s.bore)
+    for (const auto& station : soundingBore(s))
         shape.bore.push_back({station.at.metres(), station.diameter.metres(), {station.roughness, station.porosity}});
     for (const auto& h : s.holes)
         shape.holes.push_back(holeOf(h));

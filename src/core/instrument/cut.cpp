@@ -53,7 +53,8 @@ Station stationAt(const std::vector<Station>& bore, Metres otherwise, Metres at)
     return station;
 }
 
-/// Puts a station at a place where there is none yet, without changing the shape.
+} // namespace
+
 void splitBoreAt(InstrumentSpec& spec, Metres at)
 {
     std::vector<Station>& bore = spec.bore;
@@ -62,6 +63,8 @@ void splitBoreAt(InstrumentSpec& spec, Metres at)
         return;
     bore.insert(next, stationAt(bore, spec.wall, at));
 }
+
+namespace {
 
 Status enlarge(InstrumentSpec& spec, const Enlarge& c)
 {
@@ -212,6 +215,12 @@ Status openEmbouchure(InstrumentSpec& spec, const OpenEmbouchure& c)
     return Done{};
 }
 
+Status putOnFoot(InstrumentSpec& spec, const PutOnFoot& c)
+{
+    spec.footPiece = c.piece;
+    return Done{};
+}
+
 Status fill(InstrumentSpec& spec, const Fill& c)
 {
     Hole* h = findHole(spec, c.hole);
@@ -236,9 +245,9 @@ Result<Instrument> applied(const Instrument& before, const Cut& cut)
                  [&](const TrimFoot& c) { return trimFoot(spec, c); }, [&](const Ream& c) { return ream(spec, c); },
                  [&](const MoveStopper& c) { return moveStopper(spec, c); }, [&](const CutUp& c) { return cutUp(spec, c); },
                  [&](const Fill& c) { return fill(spec, c); }, [&](const OpenEmbouchure& c) { return openEmbouchure(spec, c); },
-                 [&](const Deepen& c) { return deepen(spec, c); },
-                 [&](const PushPlug& c) {
-                     return pushPlug(spec, c);
+                 [&](const Deepen& c) { return deepen(spec, c); }, [&](const PushPlug& c) { return pushPlug(spec, c); },
+                 [&](const PutOnFoot& c) {
+                     return putOnFoot(spec, c);
                  }},
         cut);
     if (!status)
@@ -258,6 +267,10 @@ std::optional<Metres> presentSize(const Instrument& instrument, const Cut& cut)
                                [&](const TrimFoot&) { return Size{instrument.length()}; },
                                [&](const Deepen&) { return Size{instrument.length()}; },
                                [&](const PushPlug&) { return Size{instrument.length()}; },
+                               [&](const PutOnFoot&) {
+                                   const auto& piece = instrument.spec().footPiece;
+                                   return Size{piece ? piece->length : Metres{}};
+                               },
                                [&](const Ream& c) {
                                    Metres narrowest =
                                        std::min(instrument.boreDiameterAt(c.from), instrument.boreDiameterAt(c.to));
@@ -286,9 +299,10 @@ Metres wantedSize(const Cut& cut)
 {
     return std::visit(Overload{[](const Enlarge& c) { return c.diameter; }, [](const Undercut& c) { return c.undercutDiameter; },
                                [](const TrimFoot& c) { return c.length; }, [](const Deepen& c) { return c.length; },
-                               [](const PushPlug& c) { return c.length; }, [](const Ream& c) { return c.diameter; },
-                               [](const MoveStopper& c) { return c.stopper; }, [](const CutUp& c) { return c.windowLength; },
-                               [](const Fill& c) { return c.diameter; },
+                               [](const PushPlug& c) { return c.length; },
+                               [](const PutOnFoot& c) { return c.piece ? c.piece->length : Metres{}; },
+                               [](const Ream& c) { return c.diameter; }, [](const MoveStopper& c) { return c.stopper; },
+                               [](const CutUp& c) { return c.windowLength; }, [](const Fill& c) { return c.diameter; },
                                [](const OpenEmbouchure& c) {
                                    return c.holeLength;
                                }},
@@ -299,9 +313,15 @@ Cut withSize(Cut cut, Metres size)
 {
     std::visit(Overload{[&](Enlarge& c) { c.diameter = size; }, [&](Undercut& c) { c.undercutDiameter = size; },
                         [&](TrimFoot& c) { c.length = size; }, [&](Deepen& c) { c.length = size; },
-                        [&](PushPlug& c) { c.length = size; }, [&](Ream& c) { c.diameter = size; },
-                        [&](MoveStopper& c) { c.stopper = size; }, [&](CutUp& c) { c.windowLength = size; },
-                        [&](Fill& c) { c.diameter = size; },
+                        [&](PushPlug& c) { c.length = size; },
+                        [&](PutOnFoot& c) {
+                            if (c.piece && size.metres() > 0.0)
+                                c.piece->length = size;
+                            else
+                                c.piece.reset();
+                        },
+                        [&](Ream& c) { c.diameter = size; }, [&](MoveStopper& c) { c.stopper = size; },
+                        [&](CutUp& c) { c.windowLength = size; }, [&](Fill& c) { c.diameter = size; },
                         [&](OpenEmbouchure& c) {
                             if (c.holeWidth) // in proportion
                                 c.holeWidth = *c.holeWidth * (size / c.holeLength);
@@ -313,8 +333,9 @@ Cut withSize(Cut cut, Metres size)
 
 std::string_view kindName(const Cut& cut)
 {
-    constexpr std::array<std::string_view, 10> names{"enlarge", "undercut", "trim_foot",          "ream",   "move_stopper",
-                                                     "cut_up",  "fill",     "enlarge_embouchure", "deepen", "push_plug"};
+    constexpr std::array<std::string_view, std::variant_size_v<Cut>> names{
+        "enlarge", "undercut",           "trim_foot", "ream",      "move_stopper", "cut_up",
+        "fill",    "enlarge_embouchure", "deepen",    "push_plug", "put_on_foot"};
     return names.at(cut.index());
 }
 
@@ -356,6 +377,8 @@ std::vector<Cut> worksOn(const Instrument& instrument)
         works.emplace_back(Fill{h.id, h.diameter});
     if (isBoredDeeper(spec))
         works.emplace_back(PushPlug{instrument.length()});
+    if (spec.foot == Foot::Open)
+        works.emplace_back(PutOnFoot{spec.footPiece});
     return works;
 }
 

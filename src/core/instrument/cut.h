@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Work done on the wood, and what the instrument is after it. Every kind but Fill and PushPlug removes material; one
-// that would have to add some is refused.
+// Work done on the wood, and what the instrument is after it. Every kind but Fill, PushPlug and PutOnFoot removes
+// material; one that would have to add some is refused.
 #pragma once
 
 #include "core/instrument/instrument.h"
@@ -62,6 +62,12 @@ struct OpenEmbouchure
     std::optional<Metres> holeWidth{}; ///< across the tube; stays where nothing is said
     friend bool operator==(const OpenEmbouchure&, const OpenEmbouchure&) = default;
 };
+/// A bell, funnel or ring is put on the foot, or taken off.
+struct PutOnFoot
+{
+    std::optional<FootPiece> piece; ///< nothing: the foot is bare again
+    friend bool operator==(const PutOnFoot&, const PutOnFoot&) = default;
+};
 struct Fill
 {
     HoleId hole;
@@ -69,26 +75,30 @@ struct Fill
     friend bool operator==(const Fill&, const Fill&) = default;
 };
 
-using Cut = std::variant<Enlarge, Undercut, TrimFoot, Ream, MoveStopper, CutUp, Fill, OpenEmbouchure, Deepen, PushPlug>;
+using Cut =
+    std::variant<Enlarge, Undercut, TrimFoot, Ream, MoveStopper, CutUp, Fill, OpenEmbouchure, Deepen, PushPlug, PutOnFoot>;
 
 /// The instrument after the cut. Errors: UnknownName (no such hole), NotRemovable (the step would add material, with the
 /// sizes), BadGeometry/BadValue from Instrument::make or where the cut does not fit this kind of instrument.
 Result<Instrument> applied(const Instrument& before, const Cut& cut);
 
 /// The size the cut changes, as it is on an instrument (hole diameter, tube length, ...); nothing where the instrument
-/// has no such thing. For Ream: the narrowest bore between its ends.
+/// has no such thing. For Ream: the narrowest bore between its ends; for PutOnFoot: the length of what is on, 0 for nothing.
 std::optional<Metres> presentSize(const Instrument& instrument, const Cut& cut);
 /// The size the cut asks for.
 Metres wantedSize(const Cut& cut);
 /// The same cut to another size.
 Cut withSize(Cut cut, Metres size);
 /// Stable word used in files: "enlarge", "undercut", "trim_foot", "ream", "move_stopper", "cut_up", "fill",
-/// "enlarge_embouchure", "deepen", "push_plug".
+/// "enlarge_embouchure", "deepen", "push_plug", "put_on_foot".
 std::string_view kindName(const Cut& cut);
 /// Whether its size is where the tube ends.
 [[nodiscard]] bool movesTheEnd(const Cut& cut);
 /// The hole that is worked on, where it is one.
 std::optional<HoleId> holeOf(const Cut& cut);
+
+/// Puts a station at a place of the bore where there is none yet, without changing the shape.
+void splitBoreAt(InstrumentSpec& spec, Metres at);
 
 /// Every kind of work that can be done on an instrument, each at the size that is there now: what a maker may have done without
 /// being asked. Reaming is not among it, which is between two places.

@@ -101,6 +101,17 @@ Status checkBore(const InstrumentSpec& s)
     return inRange("/wall_mm", s.wall, 0.0, 100.0);
 }
 
+Status checkFootPiece(const InstrumentSpec& s)
+{
+    if (!s.footPiece)
+        return Done{};
+    if (s.foot == Foot::Closed)
+        return bad(ErrorCode::BadGeometry, "/foot_piece", "this foot is closed");
+    if (auto r = inRange("/foot_piece/length_mm", s.footPiece->length, leastCut_mm, 1000.0); !r)
+        return r;
+    return inRange("/foot_piece/mouth_mm", s.footPiece->mouth, 0.5, 500.0);
+}
+
 Status checkExcitation(const InstrumentSpec& s)
 {
     const double bore_mm = s.bore.front().diameter.millimetres();
@@ -115,6 +126,12 @@ Status checkExcitation(const InstrumentSpec& s)
             return r;
         if (!(d->rampRunPerRise >= 0.0 && d->rampRunPerRise <= 20.0))
             return bad(ErrorCode::BadValue, "/excitation/ramp_deg", "must be 3 to 90 degrees");
+        if (auto r = notNegative("/excitation/windway_length_mm", d->windwayLength, 300.0); !r)
+            return r;
+        if (auto r = notNegative("/excitation/windway_height_mm", d->windwayHeight, 20.0); !r)
+            return r;
+        if (auto r = notNegative("/excitation/chamfer_mm", d->chamfer, 5.0); !r)
+            return r;
         return notNegative("/excitation/upstream_mm", d->upstream, 500.0);
     }
     if (const auto* t = std::get_if<Transverse>(&s.excitation)) {
@@ -333,6 +350,21 @@ Metres boreDiameterAt(const std::vector<Station>& bore, Metres at)
     return bore.back().diameter;
 }
 
+std::vector<Station> soundingBore(const InstrumentSpec& spec)
+{
+    std::vector<Station> bore = spec.bore;
+    if (!spec.footPiece)
+        return bore;
+    // Where a ring begins: as short a step as stations may be apart.
+    constexpr Metres step = Metres::fromMillimetres(0.01);
+    const FootPiece& piece = *spec.footPiece;
+    Station end{bore.back().at + piece.length, piece.mouth};
+    if (!piece.cone)
+        bore.push_back({bore.back().at + step, piece.mouth});
+    bore.push_back(end);
+    return bore;
+}
+
 std::vector<Station> boreEndingAt(std::vector<Station> bore, Metres foot)
 {
     // Nearer than this two stations are one.
@@ -402,6 +434,8 @@ Result<Instrument> Instrument::make(InstrumentSpec spec)
     if (auto r = checkBore(spec); !r)
         return r.error();
     if (auto r = checkMaterial(spec); !r)
+        return r.error();
+    if (auto r = checkFootPiece(spec); !r)
         return r.error();
     if (auto r = checkExcitation(spec); !r)
         return r.error();

@@ -28,6 +28,10 @@ struct Duct
     Metres upstream;           ///< length of bore between the window and the block, 0 where the block ends at the window
     Metres cover{};            ///< by how much cover or cheeks stand up round the window, 0 for none
     double rampRunPerRise = 0; ///< of the lip's ramp, cotangent of its angle to the tube; 0 a square lip
+    /// What the jet's direction and breath go by, not the pitch; 0 where nothing is said.
+    Metres windwayLength{};
+    Metres windwayHeight{}; ///< at its exit
+    Metres chamfer{};       ///< that breaks the edges of roof and block at the exit
     friend bool operator==(const Duct&, const Duct&) = default;
 };
 
@@ -159,6 +163,15 @@ struct Limits
     friend bool operator==(const Limits&, const Limits&) = default;
 };
 
+/// What is put on the foot and taken off again: a bell, a funnel, a ring.
+struct FootPiece
+{
+    Metres length;
+    Metres mouth;     ///< inside, at its end
+    bool cone = true; ///< from the foot's bore outwards; false: as wide as its mouth all along
+    friend bool operator==(const FootPiece&, const FootPiece&) = default;
+};
+
 /// Where a cane is grown shut. Opened it is a ring in the bore that goes with the reaming; kept it is a wall.
 struct Node
 {
@@ -177,7 +190,8 @@ struct InstrumentSpec
     std::vector<Station> bore;
     Metres wall;
     Foot foot = Foot::Open;
-    std::vector<Hole> holes; ///< from the foot upwards
+    std::optional<FootPiece> footPiece{}; ///< while it is on
+    std::vector<Hole> holes;              ///< from the foot upwards
     std::vector<Slide> slides{};
     Tuning tuning;
     std::vector<Fingering> fingerings;
@@ -196,7 +210,7 @@ public:
     static Result<Instrument> make(InstrumentSpec spec);
 
     [[nodiscard]] const InstrumentSpec& spec() const { return m_spec; }
-    /// Distance from the excitation to the foot.
+    /// Distance from the excitation to the foot, without what is put on it.
     [[nodiscard]] Metres length() const { return m_spec.bore.back().at; }
     /// Bore diameter by straight lines between stations; at is clamped to the tube.
     [[nodiscard]] Metres boreDiameterAt(Metres at) const;
@@ -232,6 +246,8 @@ private:
 /// Whether its closed end is bored deeper to tune it: a slide's face moves instead.
 [[nodiscard]] bool isBoredDeeper(const InstrumentSpec& spec);
 
+/// The bore as it sounds, with what is on the foot.
+[[nodiscard]] std::vector<Station> soundingBore(const InstrumentSpec& spec);
 /// Straight-line bore diameter of a bare list of stations (at least one).
 [[nodiscard]] Metres boreDiameterAt(const std::vector<Station>& bore, Metres at);
 /// The same tube with another foot: cut there, or continued along its last straight stretch. Needs two stations.

@@ -2,6 +2,7 @@
 #include "core/layout/layout.h"
 
 #include "core/instrument/summary.h"
+#include "core/layout/rough.h"
 #include "core/layout/row.h"
 #include "core/layout/shaping.h"
 #include "core/layout/start.h"
@@ -151,6 +152,40 @@ Result<Found> bestUnder(const Instrument& rough, const LayoutWishes& wishes, con
     const bool better = !plain || (shaped && shaped->row.loss < plain->row.loss);
     const bool cancelled = !shaped && shaped.error().code == ErrorCode::Cancelled;
     return better || cancelled ? std::move(shaped) : std::move(plain);
+}
+
+/// The row with holes as wide as is usual for its bore, each undercut by as much as it is; nothing where they are about that
+/// wide already.
+std::optional<Instrument> asUsuallyWide(const Instrument& rough, const LayoutWishes& wishes)
+{
+    constexpr double alike = 0.08;
+    InstrumentSpec spec = rough.spec();
+    bool other = false;
+    for (Hole& h : spec.holes) {
+        const Metres usual = std::clamp(boreDiameterAt(spec.bore, h.at) * layout::usualShare, wishes.smallest,
+                                        std::max(wishes.smallest, wishes.largest));
+        other = other || std::abs(h.diameter / usual - 1.0) > alike;
+        h.undercutDiameter = usual + (h.undercutDiameter - h.diameter);
+        h.diameter = usual;
+    }
+    const auto made = other ? Instrument::make(std::move(spec)) : Result<Instrument>(rough);
+    return other && made ? std::optional(*made) : std::nullopt;
+}
+
+/// The best layout from the row as it is, and where that is not in tune, from usual holes, too: a model that was still to be
+/// opened lies in a valley of its own. Errors as layOut().
+Result<Found> bestFromEither(const Instrument& rough, const LayoutWishes& wishes, const Priors& priors, const Cancel& cancel)
+{
+    auto best = bestUnder(rough, wishes, priors, cancel);
+    if ((best && best->row.reached) || (!best && best.error().code == ErrorCode::Cancelled))
+        return best;
+    const auto usual = asUsuallyWide(rough, wishes);
+    if (!usual)
+        return best;
+    auto other = bestUnder(*usual, wishes, priors, cancel);
+    if (!other && other.error().code == ErrorCode::Cancelled)
+        return other;
+    return other && (!best || other->row.loss < best->row.loss) ? std::move(other) : std::move(best);
 }
 
 /// The wishes with one given up, each that binds.
@@ -339,7 +374,7 @@ Result<Layout> layOut(const Instrument& rough, Metres blankLength, const LayoutW
         return Error{ErrorCode::BadValue, "smallest_hole, largest_hole",
                      std::to_string(wishes.smallest.millimetres()) + " mm is wider than " +
                          std::to_string(wishes.largest.millimetres()) + " mm"};
-    const auto best = bestUnder(rough, wishes, priors, cancel);
+    const auto best = bestFromEither(rough, wishes, priors, cancel);
     if (!best)
         return best.error();
     const Row& row = best->row;

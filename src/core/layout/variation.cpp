@@ -32,8 +32,15 @@ Status put(InstrumentSpec& spec, const RoughBore& c)
 {
     if (!(c.times >= 1.0 && c.times <= 10.0))
         return badAmount(c, std::to_string(c.times) + "; must be 1 to 10");
+    const Metres foot = spec.bore.back().at;
+    const Metres to = c.to > c.from && c.to < foot ? c.to : foot;
+    if (!(c.from.metres() >= 0.0 && c.from < foot))
+        return badAmount(c, mm(c.from) + "; the tube is " + mm(foot) + " long");
+    splitBoreAt(spec, c.from);
+    splitBoreAt(spec, to);
     for (Station& s : spec.bore)
-        s.roughness = c.times;
+        if (s.at >= c.from && s.at < to)
+            s.roughness = c.times;
     return Done{};
 }
 
@@ -49,20 +56,11 @@ Status put(InstrumentSpec& spec, const FingerGrooves& c)
 
 Status put(InstrumentSpec& spec, const OnTheFoot& c)
 {
-    const Station end = spec.bore.back();
     if (spec.foot == Foot::Closed || !(c.length.metres() > 0.0 && c.length.metres() < 1.0))
         return badAmount(c, mm(c.length));
     if (!(c.mouth.metres() > 0.0 && c.mouth.metres() < 0.5))
         return badAmount(c, mm(c.mouth));
-    Station last = end;
-    last.at = end.at + c.length;
-    last.diameter = c.mouth;
-    if (!c.cone) { // a step: as short as stations may be apart
-        Station step = last;
-        step.at = end.at + Metres::fromMillimetres(0.01);
-        spec.bore.push_back(step);
-    }
-    spec.bore.push_back(last);
+    spec.footPiece = FootPiece{c.length, c.mouth, c.cone};
     return Done{};
 }
 
@@ -210,7 +208,7 @@ AmountPlaces placesOf(Change& change)
 {
     struct Places
     {
-        AmountPlaces operator()(RoughBore& c) const { return {&c.times, nullptr, nullptr}; }
+        AmountPlaces operator()(RoughBore& c) const { return {&c.times, &c.from, &c.to}; }
         AmountPlaces operator()(FingerGrooves& c) const { return {nullptr, &c.deep, nullptr}; }
         AmountPlaces operator()(OnTheFoot& c) const { return {nullptr, &c.length, &c.mouth}; }
         AmountPlaces operator()(Mouthpiece& c) const { return {&c.times, nullptr, nullptr}; }
@@ -251,7 +249,7 @@ Change withAmounts(Change change, const ChangeAmounts& amounts)
 
 std::vector<Change> changesFor(const InstrumentSpec& spec)
 {
-    std::vector<Change> all{RoughBore{1.5}};
+    std::vector<Change> all{RoughBore{1.5, Metres{}, spec.bore.back().at}};
     if (!spec.holes.empty())
         all.push_back(FingerGrooves{Metres::fromMillimetres(1.0)});
     if (spec.foot == Foot::Open)

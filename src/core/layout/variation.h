@@ -13,10 +13,13 @@
 
 namespace dowel {
 
-/// The bore's wall losses, so many times those of a smooth wall, all along.
+/// The bore's wall losses between two places, so many times those of a smooth wall: pith left, a node opened roughly, or 1
+/// where it was smoothed.
 struct RoughBore
 {
     double times = 1.0;
+    Metres from{};
+    Metres to{}; ///< at from or before it: to the foot
 };
 /// Grooves under the fingers: the holes' chimneys are shorter by this.
 struct FingerGrooves
