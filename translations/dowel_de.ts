@@ -2331,6 +2331,15 @@ Register</translation>
         <source>The windway itself takes about %1 Pa more for %2 and %3 for %4.</source>
         <translation>Die Kernspalte selbst nimmt etwa %1 Pa mehr für %2 und %3 für %4.</translation>
     </message>
+    <message>
+        <source>not said</source>
+        <translation>nicht gesagt</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <comment>chamfer</comment>
+        <translation>keine</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::EdgePicture</name>
@@ -2727,6 +2736,49 @@ Register</translation>
     <message>
         <source>Leave &amp;room</source>
         <translation>&amp;Raum lassen</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::FirstSteps</name>
+    <message>
+        <source>All is heard. Go to Correct (Ctrl+7).</source>
+        <translation>Alles ist gehört. Zu Berichtigen (Strg+7).</translation>
+    </message>
+    <message>
+        <source>Listen (Ctrl+6): hear what the cut has moved. Space sounds it.</source>
+        <translation>Hören (Strg+6): was der Schnitt verschoben hat. Die Leertaste lässt es klingen.</translation>
+    </message>
+    <message>
+        <source>Listen (Ctrl+6): Space sounds the note that is asked. All are flat, as they should be.</source>
+        <translation>Hören (Strg+6): die Leertaste lässt den verlangten Ton klingen. Alle sind zu tief, wie es sein soll.</translation>
+    </message>
+    <message>
+        <source>Correct (Ctrl+7): the next cut. Try it shows what it does.</source>
+        <translation>Berichtigen (Strg+7): der nächste Schnitt. Probieren zeigt, was er tut.</translation>
+    </message>
+    <message>
+        <source>Correct (Ctrl+7): the card names one cut. Enter makes it.</source>
+        <translation>Berichtigen (Strg+7): die Karte nennt einen Schnitt. Eingabe macht ihn.</translation>
+    </message>
+    <message>
+        <source>Something does not fit: the card on Correct says what.</source>
+        <translation>Etwas passt nicht: die Karte auf Berichtigen sagt, was.</translation>
+    </message>
+    <message>
+        <source>Done. In the shop (Ctrl+0) begin one of your own.</source>
+        <translation>Fertig. In der Werkstatt (Strg+0) ein eigenes beginnen.</translation>
+    </message>
+    <message>
+        <source>Put away</source>
+        <translation>Weglegen</translation>
+    </message>
+    <message>
+        <source>First steps</source>
+        <translation>Erste Schritte</translation>
+    </message>
+    <message>
+        <source>Put the first steps away</source>
+        <translation>Die ersten Schritte weglegen</translation>
     </message>
 </context>
 <context>
@@ -4031,6 +4083,10 @@ Register</translation>
     <message>
         <source>Three beats before each fingering, so that the fingers have time; what sounds before the last is not taken.</source>
         <translation>Drei Schläge vor jedem Griff, damit die Finger Zeit haben; was vor dem letzten klingt, wird nicht genommen.</translation>
+    </message>
+    <message>
+        <source>&amp;First steps on a practice blank</source>
+        <translation>&amp;Erste Schritte an einem Übungsrohling</translation>
     </message>
 </context>
 <context>
@@ -7598,6 +7654,11 @@ wird gerechnet</translation>
         <source>%1: %2 long, %3 wide at its mouth</source>
         <comment>work, length, width</comment>
         <translation>%1: %2 lang, an der Mündung %3 weit</translation>
+    </message>
+    <message>
+        <source>%1: %2, give or take %3</source>
+        <comment>note, cents flat or sharp, error</comment>
+        <translation>%1: %2, auf %3 genau</translation>
     </message>
 </context>
 <context>

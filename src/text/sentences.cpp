@@ -247,6 +247,13 @@ QString caution(const AdviceStep& step)
     return tr("Cut away from yourself, small strokes; keep the dust out of your lungs.");
 }
 
+QString readAloud(const ReadingEntry& reading, const Fingering& fingering)
+{
+    return tr("%1: %2, give or take %3", "note, cents flat or sharp, error")
+        .arg(noteName(fingering.id.text), flatOrSharp(centsBetween(reading.pitch, fingering.target).cents()),
+             number(std::max(0.1, reading.sd.cents()), 1));
+}
+
 QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
 {
     if (const auto* r = std::get_if<ReadingEntry>(&entry.body)) {

@@ -32,6 +32,8 @@ namespace dowel::text {
 [[nodiscard]] QString lastResort(const std::vector<Cut>& fills, LengthUnit unit);
 /// "holes first, graded, all registers".
 [[nodiscard]] QString school(const School& school);
+/// A reading for the ear: the note, how far off it is, how sure that is.
+[[nodiscard]] QString readAloud(const ReadingEntry& reading, const Fingering& fingering);
 /// One line of the logbook.
 [[nodiscard]] QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit);
 

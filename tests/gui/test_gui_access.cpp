@@ -4,11 +4,13 @@
 // grey, and the looks have the contrast that WCAG 2.1 asks for.
 #include "app/design/plan.h"
 #include "app/parts/tuning_picture.h"
+#include "app/shell/guide_figures.h"
 #include "gui/gui_support.h"
 
 #include <QAbstractButton>
 #include <QAbstractSpinBox>
 #include <QAccessible>
+#include <QLayout>
 #include <QSet>
 #include <cmath>
 #include <numeric>
@@ -201,6 +203,85 @@ private Q_SLOTS:
         QVERIFY2(sharp > 0.12, qPrintable(QString::number(sharp)));
         QVERIFY2(flat < -0.12, qPrintable(QString::number(flat)));
         QVERIFY2(std::abs(within) < 0.1, qPrintable(QString::number(within)));
+    }
+    void theFirstStepsLeadThroughAPracticeBlank()
+    {
+        Desk desk;
+        auto* steps = desk.find<QWidget>("firstSteps");
+        const auto* words = steps->findChild<QLabel*>(QStringLiteral("firstStepsWords"));
+        QVERIFY(desk.idle());
+        QVERIFY(steps->isVisible());
+        QVERIFY2(words->text().contains(QLatin1String("Space")), qPrintable(words->text()));
+        desk.window().goTo(app::MainWindow::Listen);
+        QVERIFY(desk.hearAll());
+        QVERIFY(desk.idle());
+        QVERIFY2(words->text().contains(QLatin1String("Enter makes it")), qPrintable(words->text()));
+        desk.window().goTo(app::MainWindow::Correct);
+        QTest::qWait(60);
+        desk.key(Qt::Key_Return);
+        QVERIFY(QTest::qWaitFor([&] { return desk.document().book()->cuts().size() == 1; }, 10000));
+        QVERIFY(desk.idle());
+        QVERIFY2(!words->text().contains(QLatin1String("Enter makes it")), qPrintable(words->text()));
+        // A low window keeps them away, and put away they stay so until they are asked for.
+        desk.window().resize(1280, 680);
+        QTest::qWait(60);
+        QVERIFY(!steps->isVisible() || steps->height() >= steps->layout()->totalHeightForWidth(steps->width()));
+        desk.window().resize(1280, 900);
+        QTest::qWait(60);
+        QVERIFY(steps->isVisible());
+        desk.click("firstStepsAway");
+        QVERIFY(!steps->isVisible());
+        desk.window().goTo(app::MainWindow::Listen);
+        QTest::qWait(60);
+        QVERIFY(!steps->isVisible());
+        QSettings().remove(QStringLiteral("firstSteps"));
+    }
+    void whatComesByItselfIsReadOut()
+    {
+        // Offscreen nobody listens to the alerts; the places that they come from have the words as their names.
+        Desk desk;
+        desk.window().goTo(app::MainWindow::Listen);
+        const auto* strip = desk.find<QWidget>("takeStrip");
+        static const QRegularExpression form(
+            QStringLiteral("^([A-G][#0-9]+): [0-9.]+ cents (flat|sharp), give or take [0-9.]+$"));
+        QSet<QString> told;
+        const std::size_t notes = desk.document().book()->present().spec().fingerings.size();
+        for (std::size_t i = 0; i < notes; ++i) {
+            desk.key(Qt::Key_Space);
+            QVERIFY(QTest::qWaitFor([&] { return desk.readings() == i + 1; }, 20000));
+            QVERIFY(desk.idle());
+            const auto read = form.match(strip->accessibleName());
+            QVERIFY2(read.hasMatch(), qPrintable(strip->accessibleName()));
+            told << read.captured(1);
+        }
+        QCOMPARE(static_cast<std::size_t>(told.size()), notes);
+        desk.window().goTo(app::MainWindow::Correct);
+        QVERIFY(desk.idle());
+        const auto* what = desk.find<QLabel>("cardWhat");
+        QTRY_VERIFY2(what->accessibleName().contains(what->text()) && what->accessibleName().contains(QStringLiteral("mm")),
+                     qPrintable(what->accessibleName()));
+    }
+    void theGuidesPicturesAreDrawnInEveryLook()
+    {
+        Desk desk;
+        for (const char* name : {"parts", "hole", "workpiece", "edge", "fingering", "timbre", "tuning"}) {
+            const QImage light = app::guideFigure(QLatin1String(name), 460, 1.0);
+            QVERIFY2(light.width() <= 460 && light.height() > 80, name);
+            QSet<QRgb> inks;
+            for (int y = 0; y < light.height(); ++y)
+                for (int x = 0; x < light.width(); ++x)
+                    inks.insert(light.pixel(x, y));
+            QVERIFY2(inks.size() > 20, name); // drawn, with its edges smoothed
+            app::Style(true).apply();
+            const QImage dark = app::guideFigure(QLatin1String(name), 460, 1.0);
+            app::Style(false).apply();
+            QCOMPARE(dark.size(), light.size());
+            QVERIFY2(qGray(dark.pixel(1, 1)) < 100 && qGray(light.pixel(1, 1)) > 200, name);
+            if (const QString folder = qEnvironmentVariable("DOWEL_LOOK"); !folder.isEmpty())
+                light.save(QStringLiteral("%1/figure-%2.png").arg(folder, QLatin1String(name)));
+        }
+        QVERIFY(app::guideFigure(QStringLiteral("nothing"), 460, 1.0).isNull());
+        gui::forgiveStalls("another look gives every widget its style anew");
     }
     void theLooksHaveContrast()
     {

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves a whole session without hands, through the road a microphone takes: fourteen notes, one overblown on purpose, one
 // wrong fingering, one too noisy; then what a device that vanishes leaves behind.
-#include "app/parts/cue.h"
 #include "app/listen/far_view.h"
 #include "app/listen/listener.h"
+#include "app/parts/cue.h"
 #include "core/base/random.h"
 #include "core/hearing/analyse.h"
 #include "core/tuning/pitch.h"

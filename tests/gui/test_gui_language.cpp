@@ -171,10 +171,10 @@ void keepPicture(QWidget& window, const char* language, const char* when)
                                .arg(QLatin1String(when)));
 }
 
-/// Calls see() on every page, the plan's and the workbook's, heard and not, and on the dialogs that can be opened without harm.
-template <class See> void walk(Desk& desk, int width, See see)
+/// Calls see() on every page of the plan and on a workbook's before anything is heard.
+template <class See> void walkBefore(Desk& desk, QSize size, See see)
 {
-    desk.window().resize(width, 800);
+    desk.window().resize(size);
     see(desk.window(), "empty shop");
     QVERIFY(desk.begins());
     for (const auto stage : {app::MainWindow::Listen, app::MainWindow::Logbook}) {
@@ -212,6 +212,12 @@ template <class See> void walk(Desk& desk, int width, See see)
         QTest::qWait(60);
         see(desk.window(), "nothing heard");
     }
+}
+
+/// Calls see() on every page, the plan's and the workbook's, heard and not, and on the dialogs that can be opened without harm.
+template <class See> void walk(Desk& desk, int width, See see)
+{
+    walkBefore(desk, {width, 800}, see);
     desk.window().goTo(app::MainWindow::Listen);
     QVERIFY(desk.hearAll());
     QVERIFY(desk.idle());
@@ -387,6 +393,33 @@ private Q_SLOTS:
             QCOMPARE(table->model()->index(0, 2).data().toString().contains(QLatin1Char(',')), german);
         }
         app::speak(QStringLiteral("en"));
+        complaints.removeDuplicates();
+        QVERIFY2(complaints.isEmpty(), qPrintable(complaints.join(QLatin1Char('\n'))));
+    }
+    void nothingIsClippedInLargerType_data()
+    {
+        QTest::addColumn<int>("percent");
+        for (const int percent : {125, 150, 200})
+            QTest::addRow("%d", percent) << percent;
+    }
+    void nothingIsClippedInLargerType()
+    {
+        // On a desktop that asks for it everything grows with the type: the same page, that much larger.
+        QFETCH(int, percent);
+        const double times = percent / 100.0;
+        app::Style::setTextScale(times);
+        QStringList complaints;
+        {
+            Desk desk(false);
+            walkBefore(desk, QSizeF(1280.0 * times, 800.0 * times).toSize(), [&](QWidget& page, const char* when) {
+                keepPicture(page, QByteArray::number(percent).constData(), when);
+                complaints << tooLarge(page, QSizeF(1280.0 * times, 680.0 * times).toSize());
+                for (const Shown& s : shownOn(page))
+                    if (s.clipped)
+                        complaints << QStringLiteral("%1, %2 is clipped: %3").arg(QLatin1String(when), s.where, s.text);
+            });
+        }
+        app::Style::setTextScale(1.0);
         complaints.removeDuplicates();
         QVERIFY2(complaints.isEmpty(), qPrintable(complaints.join(QLatin1Char('\n'))));
     }

@@ -9,6 +9,7 @@
 #include "app/correct/sensitivity_card.h"
 #include "app/correct/try_card.h"
 #include "app/correct/wanted_dialog.h"
+#include "app/parts/announce.h"
 #include "app/parts/form.h"
 #include "app/parts/pages.h"
 #include "app/parts/style.h"
@@ -380,6 +381,7 @@ void CorrectPage::showCard()
     if (!counsel) {
         m_kind->clear();
         m_what->setText(m_document->busy() ? tr("Working it out…") : tr("No advice yet"));
+        m_what->setAccessibleName(QString());
         return;
     }
     const Advice& a = counsel->advice;
@@ -404,6 +406,14 @@ void CorrectPage::showCard()
         break;
     }
     showScore();
+    QStringList words{m_kind->text(), m_what->text()};
+    if (!m_sizes->isHidden())
+        words << m_sizes->text();
+    const QString card = words.join(QStringLiteral(", "));
+    if (isVisible() && card != m_what->accessibleName())
+        announce(m_what, card);
+    else
+        m_what->setAccessibleName(card);
 }
 
 void CorrectPage::showOwnFirst()

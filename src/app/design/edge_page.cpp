@@ -211,6 +211,8 @@ void EdgePage::arrange()
     auto* windway = new QHBoxLayout(m_windwayRow);
     windway->setContentsMargins(0, 0, 0, 0);
     windway->setSpacing(Style::grid);
+    m_windway[1]->setNothing(tr("not said"));
+    m_windway[2]->setNothing(tr("none", "chamfer"));
     for (LengthField* field : m_windway) {
         field->setMaximumWidth(Style::scaled(104));
         windway->addWidget(new QLabel(field->accessibleName(), this));

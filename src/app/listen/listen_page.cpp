@@ -7,6 +7,7 @@
 #include "app/listen/listener.h"
 #include "app/listen/numbers_dialog.h"
 #include "app/listen/take_strip.h"
+#include "app/parts/announce.h"
 #include "app/parts/cue.h"
 #include "app/parts/fingering_card.h"
 #include "app/parts/form.h"
@@ -15,6 +16,7 @@
 #include "core/tuning/pitch.h"
 #include "session/practice.h"
 #include "session/session.h"
+#include "text/sentences.h"
 #include "text/units.h"
 
 #include <QButtonGroup>
@@ -461,7 +463,9 @@ void ListenPage::onReadingKept(const QString& fingering)
     const auto& readings = m_document->book()->readings();
     for (auto it = readings.rbegin(); it != readings.rend(); ++it) {
         if (it->reading->fingering == id) {
-            m_strip->show(m_document->lastTake(), it->reading, m_document->book()->present().find(id));
+            const Fingering* f = m_document->book()->present().find(id);
+            m_strip->show(m_document->lastTake(), it->reading, f);
+            announce(m_strip, text::readAloud(*it->reading, *f));
             break;
         }
     }
@@ -610,6 +614,10 @@ void ListenPage::onHeard()
     const session::Heard& h = m_listener->heard();
     const QString words = heardWords();
     m_words->setText(words);
+    // Its every turn is told once, not the seconds in between.
+    if (h.ear != m_told && (h.ear == session::Ear::Wrong || h.ear == session::Ear::Overblown || h.ear == session::Ear::Noise))
+        announce(m_words, words);
+    m_told = h.ear;
     const bool offer = (h.ear == session::Ear::Overblown || h.ear == session::Ear::Wrong) && h.other && h.steady >= 1.0;
     if (offer)
         m_other->setText(tr("Keep it as %1  (K)").arg(text::noteName(h.other->text)));

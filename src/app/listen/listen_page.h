@@ -7,6 +7,7 @@
 
 #include "app/listen/reading_model.h"
 #include "app/listen/timbre_card.h"
+#include "session/hands_free.h"
 #include "session/round.h"
 
 #include <QElapsedTimer>
@@ -123,6 +124,7 @@ private:
     QButtonGroup* m_faces = nullptr;
     session::Round m_round;
     bool m_spoken = false;
+    session::Ear m_told = session::Ear::Quiet;
     bool m_sounding = false;
     bool m_handedIn = false;
 };

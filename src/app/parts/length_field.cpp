@@ -30,10 +30,17 @@ void LengthField::setLength(Metres length)
     show();
 }
 
+void LengthField::setNothing(const QString& words)
+{
+    m_mayBeNothing = true;
+    setPlaceholderText(words);
+    show();
+}
+
 void LengthField::show()
 {
     if (!hasFocus() || !isModified())
-        setText(text::length(m_length, m_unit));
+        setText(m_mayBeNothing && m_length == Metres{} ? QString() : text::length(m_length, m_unit));
     setProperty("wrong", false);
     setToolTip(QString());
     style()->polish(this);
@@ -43,7 +50,8 @@ void LengthField::take()
 {
     if (!isModified())
         return;
-    const auto parsed = text::parseLength(QLineEdit::text(), m_unit);
+    const bool nothing = m_mayBeNothing && QLineEdit::text().trimmed().isEmpty();
+    const auto parsed = nothing ? Result<Metres>(Metres{}) : text::parseLength(QLineEdit::text(), m_unit);
     if (!parsed) {
         setProperty("wrong", true);
         setToolTip(text::sentence(parsed.error()));

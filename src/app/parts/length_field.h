@@ -17,6 +17,8 @@ public:
     explicit LengthField(const QString& objectName, const QString& spokenName, QWidget* parent = nullptr);
     void setUnit(text::LengthUnit unit);
     void setLength(Metres length);
+    /// What stands in the empty field where the length is nothing; without it a nothing is "0 mm".
+    void setNothing(const QString& words);
     [[nodiscard]] Metres length() const { return m_length; }
 
 Q_SIGNALS:
@@ -28,6 +30,7 @@ private:
     void show();
     text::LengthUnit m_unit = text::LengthUnit::Millimetres;
     Metres m_length;
+    bool m_mayBeNothing = false;
 };
 
 } // namespace dowel::app

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/parts/message_bar.h"
 
+#include "app/parts/announce.h"
 #include "app/parts/style.h"
 
-#include <QAccessible>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
@@ -35,36 +35,21 @@ MessageBar::MessageBar(QWidget* parent) : QFrame(parent), m_label(new QLabel(thi
     hide();
 }
 
-namespace {
-
-/// What comes by itself is read out, too.
-void announce(QWidget* bar)
-{
-    if (!QAccessible::isActive())
-        return;
-    QAccessibleEvent alert(bar, QAccessible::Alert);
-    QAccessible::updateAccessibility(&alert);
-}
-
-} // namespace
-
 void MessageBar::trouble(const QString& sentence)
 {
     m_trouble = true;
     m_goes.stop();
     m_label->setText(sentence);
-    setAccessibleName(sentence);
     show();
-    announce(this);
+    announce(this, sentence);
 }
 
 void MessageBar::news(const QString& sentence)
 {
     m_trouble = false;
     m_label->setText(sentence);
-    setAccessibleName(sentence);
     show();
-    announce(this);
+    announce(this, sentence);
     m_goes.start();
 }
 

@@ -5,6 +5,7 @@
 
 #include <QApplication>
 #include <QPalette>
+#include <QRegularExpression>
 #include <algorithm>
 #include <cmath>
 #include <memory>
@@ -126,6 +127,27 @@ void Style::apply() const
     qApp->setStyleSheet(sheet());
 }
 
+namespace {
+
+/// The sheet's paddings and widths in step with the type; lines stay lines.
+QString grown(const QString& sheet)
+{
+    constexpr int widestLine = 4;
+    static const QRegularExpression pixels(QStringLiteral("\\b(\\d+)px"));
+    QString grown;
+    qsizetype done = 0;
+    for (auto found = pixels.globalMatch(sheet); found.hasNext();) {
+        const auto m = found.next();
+        const int size = m.captured(1).toInt();
+        grown += sheet.mid(done, m.capturedStart() - done) +
+                 QStringLiteral("%1px").arg(size <= widestLine ? size : Style::scaled(size));
+        done = m.capturedEnd();
+    }
+    return grown + sheet.mid(done);
+}
+
+} // namespace
+
 QString Style::sheet() const
 {
     QString s = QStringLiteral(R"(
@@ -176,6 +198,12 @@ QString Style::sheet() const
         QToolTip { background: @sheet; color: @ink; border: 1px solid @pencil; padding: 4px; }
         QLabel[quiet="true"] { color: @pencil; }
     )");
+    if (textScale() != 1.0) {
+        s += QStringLiteral(
+            "QCheckBox::indicator, QRadioButton::indicator, QAbstractItemView::indicator { width: 14px; height: 14px; }"
+            "QScrollBar:vertical { width: 14px; } QScrollBar:horizontal { height: 14px; }");
+        s = grown(s);
+    }
     s.replace(QLatin1String("@small"), QStringLiteral("%1px").arg(scaled(14)));
     s.replace(QLatin1String("@body"), QStringLiteral("%1px").arg(scaled(15)));
     const std::pair<const char*, QColor> names[] = {

@@ -167,12 +167,19 @@ void TuningPicture::drawScale(QPainter& painter) const
         painter.drawText(QRectF(0.0, y - Style::px(9.0), field.left() - 8.0, Style::px(18.0)), Qt::AlignRight | Qt::AlignVCenter,
                          label);
     }
-    painter.drawText(QRectF(0.0, 2.0, 0.6 * width(), Style::px(18.0)), Qt::AlignLeft | Qt::AlignVCenter,
-                     tr("cents   ▲ sharp   ● in tolerance   ▼ flat"));
-    painter.drawText(QRectF(field.right() - 0.4 * width(), 2.0, 0.4 * width(), Style::px(18.0)),
-                     Qt::AlignRight | Qt::AlignVCenter, m_afterLegend);
-    painter.drawText(QRectF(field.left(), height() - Style::px(18.0), field.width(), Style::px(18.0)), Qt::AlignCenter,
-                     tr("cents off, at the temperature it is meant to be played at"));
+    // Where the legends do not stand beside each other, the second takes the place of what the figures are.
+    const QString signs = tr("cents   ▲ sharp   ● in tolerance   ▼ flat");
+    const QString what = tr("cents off, at the temperature it is meant to be played at");
+    const QFontMetrics metrics(painter.font());
+    const QRectF upper(0.0, 2.0, field.right(), Style::px(18.0));
+    const QRectF lower(0.0, height() - Style::px(18.0), width(), Style::px(18.0));
+    constexpr int apart = 24;
+    const bool beside = metrics.horizontalAdvance(signs) + apart + metrics.horizontalAdvance(m_afterLegend) <= upper.width();
+    painter.drawText(upper, Qt::AlignLeft | Qt::AlignVCenter, signs);
+    if (beside)
+        painter.drawText(upper, Qt::AlignRight | Qt::AlignVCenter, m_afterLegend);
+    painter.drawText(beside ? QRectF(field.left(), lower.top(), field.width(), lower.height()) : lower, Qt::AlignCenter,
+                     beside ? what : m_afterLegend);
 }
 
 void TuningPicture::drawColumn(QPainter& painter, std::size_t i, double x, double column) const

@@ -17,6 +17,7 @@
 #include "app/parts/style.h"
 #include "app/parts/workpiece.h"
 #include "app/shell/beginnings.h"
+#include "app/shell/first_steps.h"
 #include "app/shell/guide.h"
 #include "app/shell/stage_list.h"
 #include "app/shop/compare_page.h"
@@ -60,6 +61,7 @@ MainWindow::MainWindow(std::unique_ptr<Questions> questions, QString folder)
       m_desk(new QWidget(this)),
       m_benches(new Pages(m_desk)),
       m_stages(new StageList(m_desk)),
+      m_firstSteps(new FirstSteps(m_desk)),
       m_messages(new MessageBar(this))
 {
     const QSettings settings;
@@ -86,7 +88,11 @@ MainWindow::MainWindow(std::unique_ptr<Questions> questions, QString folder)
     auto* desk = new QHBoxLayout(m_desk);
     desk->setContentsMargins(0, 0, 0, 0);
     desk->setSpacing(0);
-    desk->addWidget(m_stages);
+    auto* left = new QVBoxLayout;
+    left->setSpacing(0);
+    left->addWidget(m_stages, 1);
+    left->addWidget(m_firstSteps);
+    desk->addLayout(left);
     desk->addWidget(m_benches, 1);
     setInches(settings.value(QStringLiteral("inches"), false).toBool());
     m_darkAction->setChecked(look == Style::Look::Dark);
@@ -757,6 +763,18 @@ void MainWindow::refreshStages()
     if (m_document && m_correct != nullptr)
         m_stages->sayBook(*m_document, m_listen->pending().size());
     m_stages->fit();
+    m_firstSteps->setFixedWidth(m_stages->minimumWidth());
+    const bool open = m_document && m_listen != nullptr;
+    const auto counsel = open ? m_document->counsel() : std::nullopt;
+    m_firstSteps->follow(open ? m_document->book().get() : nullptr, counsel ? &counsel->advice : nullptr,
+                         open ? m_listen->pending().size() : 0, m_desk->height() - m_stages->wholeHeight());
+}
+
+void MainWindow::resizeEvent(QResizeEvent* event)
+{
+    QMainWindow::resizeEvent(event);
+    if (m_ready) // whether the first steps have room
+        refreshStages();
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event)

@@ -32,6 +32,7 @@ class Plan;
 class PlanBench;
 class Questions;
 class ShopPage;
+class FirstSteps;
 class StageList;
 class Workpiece;
 
@@ -73,6 +74,7 @@ Q_SIGNALS:
 
 protected:
     void closeEvent(QCloseEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
     void dragEnterEvent(QDragEnterEvent* event) override;
     void dropEvent(QDropEvent* event) override;
 
@@ -142,6 +144,7 @@ private:
     QStackedWidget* m_benches;
     QStackedWidget* m_pages = nullptr;
     StageList* m_stages = nullptr;
+    FirstSteps* m_firstSteps = nullptr;
     Workpiece* m_workpiece = nullptr;
     MessageBar* m_messages;
     ListenPage* m_listen = nullptr;

@@ -7,6 +7,7 @@
 #include "app/listen/voice.h"
 #include "app/parts/language.h"
 #include "app/parts/questions.h"
+#include "app/shell/first_steps.h"
 #include "app/shell/main_window.h"
 
 #include <QActionGroup>
@@ -44,6 +45,16 @@ void MainWindow::buildMenus()
     auto* help = menuBar()->addMenu(tr("&Help"));
     act(
         help, tr("&How to work with Dowel"), QKeySequence::HelpContents, [this] { showGuide(); }, false);
+    act(
+        help, tr("&First steps on a practice blank"), QKeySequence(),
+        [this] {
+            FirstSteps::bringBack();
+            if (m_document && m_document->book()->practice())
+                refreshStages();
+            else
+                newPractice(m_folder);
+        },
+        false);
 }
 
 void MainWindow::buildWorkbookMenu(QMenu* workbook)

@@ -21,6 +21,8 @@ public:
     void sayBook(const Document& document, std::size_t pending);
     /// As wide as its words ask for.
     void fit();
+    /// As high as all its stages.
+    [[nodiscard]] int wholeHeight() const { return count() * sizeHintForRow(0) + 2 * frameWidth(); }
 };
 
 } // namespace dowel::app
