@@ -247,6 +247,51 @@ private Q_SLOTS:
         QTRY_COMPARE_WITH_TIMEOUT(desk.document().book()->cuts().size(), std::size_t(2), 10000);
         VERIFY_NEAR(desk.document().book()->present().find(HoleId{"h3"})->diameter.millimetres(), 5.2, 1e-9);
     }
+    void aRingIsPutOnTheFootAndTakenOff()
+    {
+        Desk desk;
+        const auto present = [&] {
+            return desk.document().book()->present();
+        };
+        const Instrument bare = present();
+        desk.key(Qt::Key_W, Qt::ControlModifier);
+        auto* what = desk.find<QComboBox>("ownWhat");
+        QCOMPARE(what->findText(QStringLiteral("Take off what is on the foot")), -1); // nothing is on
+        what->setCurrentIndex(what->findText(QStringLiteral("Put a bell, funnel or ring on the foot")));
+        QVERIFY(!desk.find<QComboBox>("ownHow")->isVisible());
+        QCOMPARE(desk.find<QLabel>("ownRecorded")->text(), QStringLiteral("nothing is on the foot"));
+        QTest::keyClicks(desk.find<QLineEdit>("ownSize"), QStringLiteral("12"));
+        desk.click("ownKeep"); // how wide?
+        QTRY_VERIFY(desk.find<QLabel>("ownTrouble")->isVisible());
+        QTest::keyClicks(desk.find<QLineEdit>("ownMouth"), QStringLiteral("15.5"));
+        desk.find<QComboBox>("ownShape")->setCurrentIndex(1);
+        desk.click("ownKeep");
+        QTRY_COMPARE_WITH_TIMEOUT(desk.document().book()->cuts().size(), std::size_t(1), 10000);
+        QVERIFY((present().spec().footPiece == FootPiece{Metres::fromMillimetres(12.0), Metres::fromMillimetres(15.5), false}));
+        // It is told and drawn.
+        auto* workpiece = desk.find<QWidget>("workpiece");
+        QTRY_VERIFY(workpiece->accessibleDescription().contains(QStringLiteral("on the foot 12 mm long")));
+        desk.window().goTo(app::MainWindow::Logbook);
+        const auto* log = desk.find<QTableView>("logTable")->model();
+        const auto written = [log] {
+            for (int row = 0; row < log->rowCount(); ++row)
+                if (log->index(row, 2).data().toString().contains(QStringLiteral("12 mm long, 15.5 mm wide")))
+                    return true;
+            return false;
+        };
+        QTRY_VERIFY(written());
+        desk.window().goTo(app::MainWindow::Correct);
+        desk.window().activateWindow();
+        QTRY_VERIFY(desk.window().isActiveWindow());
+        desk.key(Qt::Key_W, Qt::ControlModifier);
+        QTRY_VERIFY(desk.window().findChild<QComboBox*>(QStringLiteral("ownWhat")) != nullptr);
+        what = desk.find<QComboBox>("ownWhat");
+        what->setCurrentIndex(what->findText(QStringLiteral("Take off what is on the foot")));
+        QVERIFY(!desk.find<QLineEdit>("ownSize")->isVisible() && !desk.find<QLineEdit>("ownMouth")->isVisible());
+        desk.click("ownKeep");
+        QTRY_COMPARE_WITH_TIMEOUT(desk.document().book()->cuts().size(), std::size_t(2), 10000);
+        QVERIFY(present() == bare);
+    }
 };
 
 DOWEL_WINDOW_TEST_MAIN(TestGuiCorrect)

@@ -165,6 +165,35 @@ private Q_SLOTS:
         for (std::size_t i = 0; i < cents->size(); ++i)
             QVERIFY((*cents)[i] < l->cents[i] - 3.0);
     }
+    void aRowThatIsDraggedSaysWhatItSoundsAndRestsAsItIsJudged()
+    {
+        const LayoutWishes wishes;
+        const auto l = layOut(plainBlank(13.0, false), wishes);
+        VERIFY_OK(l);
+        InstrumentSpec spec = l->goal.spec();
+        spec.holes[2].at = spec.holes[2].at + mm(1.5);
+        spec.holes[3].diameter = spec.holes[3].undercutDiameter = spec.holes[3].diameter + mm(0.3);
+        const Instrument there = Instrument::make(spec).value();
+        const auto dragged = draggedTo(*l, there, wishes);
+        const auto rested = layoutAt(there, mm(340.0), wishes, l->priors);
+        VERIFY_OK(dragged);
+        VERIFY_OK(rested);
+        for (std::size_t i = 0; i < dragged->cents.size(); ++i)
+            VERIFY_NEAR(dragged->cents[i], rested->cents[i], 1e-9);
+        QVERIFY(dragged->goal == rested->goal);
+        for (std::size_t i = 0; i < spec.holes.size(); ++i) {
+            const Hole& moving = dragged->start.spec().holes[i];
+            QCOMPARE(moving.at, there.spec().holes[i].at);
+            VERIFY_NEAR(moving.diameter.millimetres(), rested->start.spec().holes[i].diameter.millimetres(), 0.4);
+        }
+        VERIFY_NEAR(dragged->start.length().millimetres(), rested->start.length().millimetres(), 1.0);
+        // What other instruments of the model sounded counts in a drag, too.
+        LayoutWishes heard;
+        heard.heardAbove.assign(there.spec().fingerings.size(), Cents::fromCents(5.0));
+        const auto biased = draggedTo(*l, there, heard);
+        VERIFY_OK(biased);
+        VERIFY_NEAR(biased->cents[0] - dragged->cents[0], 5.0, 1e-6);
+    }
     void whatIsLessKnownStartsSmaller()
     {
         const Blank b = plainBlank(13.0, true);

@@ -36,7 +36,10 @@ OwnWorkDialog::OwnWorkDialog(Document& document, text::LengthUnit unit, const st
     setObjectName(QStringLiteral("ownWorkDialog"));
     setWindowTitle(tr("Work of your own"));
     setMinimumWidth(460);
-    if (document.book()->present().spec().footPiece) // on: it can be taken off, or another put on instead
+    for (Cut& work : m_works)
+        if (auto* foot = std::get_if<PutOnFoot>(&work))
+            foot->piece.emplace(); // one to be typed
+    if (document.book()->present().spec().footPiece) // it can be taken off, too
         m_works.emplace_back(PutOnFoot{});
     for (const Cut& work : m_works)
         m_what->addItem(text::work(work));

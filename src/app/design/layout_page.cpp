@@ -383,6 +383,11 @@ void LayoutPage::showHoles(const Layout& layout)
     const auto& model = m_plan->model();
     const bool compared = model && model->spec().holes.size() == holes.size();
     m_holes->setColumnHidden(ModelColumn, !compared);
+    bool changed = false;
+    const auto allow = [this](int row, int column, Qt::ItemFlags flags) { // each change is told and measured
+        if (m_holes->item(row, column)->flags() != flags)
+            m_holes->item(row, column)->setFlags(flags);
+    };
     for (std::size_t i = 0; i < holes.size(); ++i) {
         const Hole& h = holes[i];
         const QString next = i + 1 < holes.size() ? tenth(h.at - holes[i + 1].at) : QString();
@@ -395,21 +400,23 @@ void LayoutPage::showHoles(const Layout& layout)
                                  ? tr("%1, undercut %2").arg(tenth(h.diameter), tenth(h.undercutDiameter))
                                  : tenth(h.diameter);
         const int row = static_cast<int>(i);
-        form::row(m_holes, row,
-                  {(h.side == Side::Back ? tr("%1  back", "a hole") : QStringLiteral("%1"))
-                       .arg(QString::fromStdString(h.id.text + (h.digit.empty() ? "" : "  " + h.digit))),
-                   tenth(layout.start.length() - h.at), tenth(layout.start.spec().holes[i].diameter), last, next, tenth(h.aside),
-                   carried});
+        changed |= form::rowInPlace(m_holes, row,
+                                    {(h.side == Side::Back ? tr("%1  back", "a hole") : QStringLiteral("%1"))
+                                         .arg(QString::fromStdString(h.id.text + (h.digit.empty() ? "" : "  " + h.digit))),
+                                     tenth(layout.start.length() - h.at), tenth(layout.start.spec().holes[i].diameter), last,
+                                     next, tenth(h.aside), carried});
         for (int column = 0; column < m_holes->columnCount(); ++column)
-            if (column != AsideColumn || h.side == Side::Back)
-                m_holes->item(row, column)->setFlags(m_holes->item(row, column)->flags() & ~Qt::ItemIsEditable);
+            allow(row, column,
+                  column != AsideColumn || h.side == Side::Back ? m_holes->item(row, column)->flags() & ~Qt::ItemIsEditable
+                                                                : m_holes->item(row, column)->flags() | Qt::ItemIsEditable);
     }
-    form::row(m_holes, static_cast<int>(holes.size()),
-              {tr("tube"), QString(), tenth(layout.start.length()), tenth(layout.goal.length()), QString(), QString(),
-               compared ? tenth(model->length()) : QString()});
+    changed |= form::rowInPlace(m_holes, static_cast<int>(holes.size()),
+                                {tr("tube"), QString(), tenth(layout.start.length()), tenth(layout.goal.length()), QString(),
+                                 QString(), compared ? tenth(model->length()) : QString()});
     for (int column = 0; column < m_holes->columnCount(); ++column)
-        m_holes->item(m_holes->rowCount() - 1, column)->setFlags(Qt::ItemIsEnabled);
-    form::fitColumns(m_holes);
+        allow(m_holes->rowCount() - 1, column, Qt::ItemIsEnabled);
+    if (changed)
+        form::fitColumns(m_holes);
 }
 
 void LayoutPage::takeCell(int row, int column)

@@ -66,6 +66,8 @@ void Plan::flush()
     m_keepLater.stop();
     if (!std::exchange(m_unkept, false))
         return;
+    if (std::exchange(m_dragged, false))
+        judgeKept(); // it rests: what is drilled first is worked out anew
     Q_EMIT worthKeeping();
 }
 
@@ -269,20 +271,13 @@ void Plan::layOut()
         });
 }
 
-bool Plan::judge(const Instrument& shape)
-{
-    auto layout =
-        layoutAt(shape, blank().spec.bore.back().at, wishes(), m_layout ? m_layout->priors : learntPriors(shape.spec().family));
-    if (!layout)
-        return false;
-    m_layout = std::move(*layout);
-    return true;
-}
-
 void Plan::tryOut(const Instrument& shape)
 {
-    if (!m_layout || !judge(shape))
+    auto layout = m_layout ? draggedTo(*m_layout, shape, wishes()) : Result<Layout>(Error{});
+    if (!layout)
         return;
+    m_layout = std::move(*layout);
+    m_dragged = true;
     m_kept.goal = shape;
     m_unkept = true;
     m_keepLater.start();

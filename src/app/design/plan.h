@@ -75,12 +75,12 @@ Q_SIGNALS:
 
 private:
     void touched(bool dropLayout);
-    bool judge(const Instrument& shape);
     void judgeKept();
 
     Jobs m_jobs;
     QTimer m_keepLater;
     bool m_unkept = false;
+    bool m_dragged = false; ///< since it was last judged
     io::PlanKept m_kept;
     std::optional<Layout> m_layout;
     QString m_trouble;

@@ -81,6 +81,31 @@ void row(QTableWidget* table, int row, const QStringList& cells)
     table->viewport()->update();
 }
 
+bool rowInPlace(QTableWidget* table, int row, const QStringList& cells)
+{
+    const auto last = static_cast<int>(cells.size()) - 1;
+    bool whole = true;
+    bool same = true;
+    for (int column = 0; column <= last; ++column) {
+        const QTableWidgetItem* item = table->item(row, column);
+        whole = whole && item != nullptr;
+        same = same && item != nullptr && item->text() == cells[column];
+    }
+    if (!whole) {
+        form::row(table, row, cells);
+        return true;
+    }
+    if (same)
+        return false;
+    const bool before = table->model()->blockSignals(true);
+    for (int column = 0; column < last; ++column)
+        table->item(row, column)->setText(cells[column]);
+    table->model()->blockSignals(before);
+    table->item(row, last)->setText(cells[last]); // told once for all
+    table->viewport()->update();
+    return true;
+}
+
 void fitColumns(QTableView* table)
 {
     constexpr int lines = 4; // grid and frame

@@ -25,6 +25,8 @@ QDoubleSpinBox* spin(QWidget* parent, const char* name, const QString& spoken, d
 QTableWidget* table(QWidget* parent, const char* name, const QString& spoken, const QStringList& headers, int rowHeight = 25);
 /// Puts one row's words, the first to the left, the others to the right.
 void row(QTableWidget* table, int row, const QStringList& cells);
+/// The same where only words have changed, as in a drag: cells keep their flags and data. Whether any changed.
+bool rowInPlace(QTableWidget* table, int row, const QStringList& cells);
 /// Asks for as much width as the headers and what stands in the columns now need, so that none is cut off.
 void fitColumns(QTableView* table);
 /// Wraps its words.

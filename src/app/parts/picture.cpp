@@ -119,6 +119,7 @@ void Picture::makeAccessible()
 
 Picture::Picture(QWidget* parent) : QWidget(parent)
 {
+    setAttribute(Qt::WA_OpaquePaintEvent); // each fills its ground itself: nothing behind it is painted for nothing
     setFocusPolicy(Qt::StrongFocus);
 }
 

@@ -156,6 +156,7 @@ QString Style::sheet() const
         QMenuBar::item:selected, QMenu::item:selected { background: @cool; color: @sheet; }
         QMenu { font-family: "B612"; font-size: @small; background: @sheet; color: @ink; border: 1px solid @hair; }
         QListWidget#stages { font-family: "B612"; font-size: @body; background: @paper; border: none; border-right: 1px solid @hair; outline: none; }
+        QWidget#firstSteps { background: @paper; border-right: 1px solid @hair; }
         QListWidget#stages::item { padding: 10px 14px; color: @ink; border-left: 4px solid transparent; }
         QListWidget#stages::item:selected { border-left: 4px solid @warm; color: @ink; background: @sheet; }
         QPushButton { background: @sheet; color: @ink; border: 1px solid @pencil; border-radius: 3px; padding: 7px 11px; }

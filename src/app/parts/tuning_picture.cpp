@@ -248,20 +248,33 @@ void TuningPicture::drawNote(QPainter& painter, std::size_t i, double x, double 
 void TuningPicture::paintEvent(QPaintEvent* /*event*/)
 {
     QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
-    painter.fillRect(rect(), Style::current().colours().paper);
     if (m_notes.empty())
-        return;
+        return painter.fillRect(rect(), Style::current().colours().paper);
     scaleToNotes();
-    drawScale(painter);
-    const QRectF field = this->field();
-    const double column = field.width() / static_cast<double>(m_notes.size());
-    for (std::size_t i = 0; i < m_notes.size(); ++i) {
-        const double x = field.left() + (static_cast<double>(i) + 0.5) * column;
-        drawColumn(painter, i, x, column);
-        drawNote(painter, i, x, column);
-    }
+    m_ground.put(painter, *this, standing(), [this](QPainter& still) { drawStanding(still); });
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setFont(Style::small());
+    const double column = field().width() / static_cast<double>(m_notes.size());
+    for (std::size_t i = 0; i < m_notes.size(); ++i)
+        drawNote(painter, i, field().left() + (static_cast<double>(i) + 0.5) * column, column);
     paintFocus(painter);
+}
+
+QStringList TuningPicture::standing() const
+{
+    QStringList parts{QString::number(m_lowest), QString::number(m_highest), QString::number(m_step), QString::number(m_picked),
+                      m_afterLegend};
+    for (const PictureNote& n : m_notes)
+        parts << n.name << QString::number(n.registerNumber) << QString::number(n.tolerance);
+    return parts;
+}
+
+void TuningPicture::drawStanding(QPainter& painter) const
+{
+    drawScale(painter);
+    const double column = field().width() / static_cast<double>(m_notes.size());
+    for (std::size_t i = 0; i < m_notes.size(); ++i)
+        drawColumn(painter, i, field().left() + (static_cast<double>(i) + 0.5) * column, column);
 }
 
 } // namespace dowel::app

@@ -6,6 +6,7 @@
 
 #include "core/base/ids.h"
 
+#include "app/parts/ground.h"
 #include "app/parts/picture.h"
 
 #include <QVariantAnimation>
@@ -60,6 +61,10 @@ private:
     /// What stands under a note: its tolerance, name and register.
     void drawColumn(QPainter& painter, std::size_t i, double x, double column) const;
     void drawNote(QPainter& painter, std::size_t i, double x, double column) const;
+    /// Scale, names, tolerances: what they are drawn from, and drawn.
+    [[nodiscard]] QStringList standing() const;
+    void drawStanding(QPainter& painter) const;
+    Ground m_ground;
     std::vector<PictureNote> m_notes;
     std::vector<double> m_from; ///< where each note glides from
     QVariantAnimation m_glide;

@@ -181,6 +181,9 @@ Workpiece::Scale Workpiece::scale() const
     Metres widest;
     for (const Station& s : shown.spec().bore)
         widest = std::max(widest, s.diameter);
+    constexpr double flare = 1.6; // wider bells are drawn narrower, so that the bore stays to be seen
+    if (piece)
+        widest = std::max(widest, std::min(piece->mouth, widest * flare));
     const double outside = (widest + 2.0 * shown.spec().wall).metres();
     Scale s{};
     s.left = margin_px;
@@ -189,6 +192,28 @@ Workpiece::Scale Workpiece::scale() const
     s.across = std::min(room / outside, 2.5 * s.perMetre);
     s.axis = labelBand() + room / 2.0;
     return s;
+}
+
+QStringList Workpiece::bodyFrom(const Scale& s) const
+{
+    const InstrumentSpec& spec = m_instrument->spec();
+    QStringList parts;
+    const auto add = [&parts](std::initializer_list<double> numbers) {
+        for (const double n : numbers)
+            parts << QString::number(n, 'g', 10);
+    };
+    add({s.left, s.perMetre, s.axis, s.across, spec.wall.metres(), static_cast<double>(m_unit)});
+    for (const Station& station : spec.bore)
+        add({station.at.metres(), station.diameter.metres(), station.wall.value_or(spec.wall).metres()});
+    for (const Node& n : spec.nodes)
+        add({n.at.metres(), n.kept ? 1.0 : 0.0});
+    if (const auto& piece = spec.footPiece)
+        add({piece->length.metres(), piece->mouth.metres(), piece->cone ? 1.0 : 0.0});
+    if (const auto* d = std::get_if<Duct>(&spec.excitation))
+        add({d->windowLength.metres()});
+    else if (const auto* t = std::get_if<Transverse>(&spec.excitation))
+        add({t->holeLength.metres(), t->stopper.metres()});
+    return parts;
 }
 
 void Workpiece::drawBody(QPainter& painter, const Scale& s) const
@@ -266,6 +291,10 @@ void Workpiece::drawFootPiece(QPainter& painter, const Scale& s) const
                                       {s.x(foot + piece->length), s.axis + side * end},
                                       {s.x(foot + piece->length), s.axis + side * (end + wall)},
                                       {s.x(foot), s.axis + side * (start + wall)}});
+    painter.setFont(Style::small());
+    painter.setPen(c.pencil);
+    painter.drawText(QRectF(s.x(foot), s.axis - Style::px(9.0), s.x(foot + piece->length) - s.x(foot), Style::px(18.0)),
+                     Qt::AlignCenter, tenth(piece->length));
 }
 
 void Workpiece::drawNodes(QPainter& painter, const Scale& s) const
@@ -496,15 +525,16 @@ std::optional<Handle> Workpiece::handleAt(const QPointF& place) const
 void Workpiece::paintEvent(QPaintEvent* /*event*/)
 {
     QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
     const Colours& c = Style::current().colours();
-    painter.fillRect(rect(), c.paper);
     if (!m_instrument)
-        return;
+        return painter.fillRect(rect(), c.paper);
     const Scale s = scale();
-    drawBody(painter, s);
-    drawFootPiece(painter, s);
-    drawNodes(painter, s);
+    m_ground.put(painter, *this, bodyFrom(s), [&](QPainter& still) {
+        drawBody(still, s);
+        drawFootPiece(still, s);
+        drawNodes(still, s);
+    });
+    painter.setRenderHint(QPainter::Antialiasing);
     drawHoles(painter, s);
     drawGhost(painter, s);
     drawSensitivities(painter, s);

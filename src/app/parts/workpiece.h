@@ -3,6 +3,7 @@
 // wall, holes with their sizes, foot, and dashed ghosts of what the next cut removes.
 #pragma once
 
+#include "app/parts/ground.h"
 #include "app/parts/picture.h"
 #include "app/parts/tried.h"
 #include "core/forecast/sensitivity.h"
@@ -76,6 +77,8 @@ private:
     [[nodiscard]] int partOf(const Handle& handle) const;
     [[nodiscard]] const Hole* holeAt(const QPointF& place) const;
     void describe();
+    /// What the body is drawn from, beside its scale.
+    [[nodiscard]] QStringList bodyFrom(const Scale& s) const;
     void drawBody(QPainter& painter, const Scale& s) const;
     void drawFootPiece(QPainter& painter, const Scale& s) const;
     void drawNodes(QPainter& painter, const Scale& s) const;
@@ -89,6 +92,7 @@ private:
     [[nodiscard]] double scaleBand() const;
     [[nodiscard]] std::optional<Handle> handleAt(const QPointF& place) const;
 
+    Ground m_ground;
     std::optional<Instrument> m_instrument;
     std::optional<FingeringId> m_fingering;
     std::optional<Cut> m_ghost;

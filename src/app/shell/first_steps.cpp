@@ -43,6 +43,7 @@ FirstSteps::FirstSteps(QWidget* parent)
     : QWidget(parent), m_words(new QLabel(this)), m_away(new QPushButton(tr("Put away"), this))
 {
     setObjectName(QStringLiteral("firstSteps"));
+    setAttribute(Qt::WA_StyledBackground); // the line of the list above goes on
     auto* head = new QLabel(tr("First steps"), this);
     head->setFont(Style::small());
     m_words->setObjectName(QStringLiteral("firstStepsWords"));

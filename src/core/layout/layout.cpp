@@ -405,6 +405,33 @@ Result<Layout> layoutAt(const Instrument& goal, Metres blankLength, const Layout
     return layoutOf(*row, wishes, blankLength, *posterior);
 }
 
+Result<Layout> draggedTo(const Layout& before, const Instrument& goal, const LayoutWishes& wishes)
+{
+    if (knowsBias(goal, wishes))
+        return aroundBias(goal, wishes, [&](const Instrument& modelled, const LayoutWishes& rest) {
+            return draggedTo(before, modelled, rest);
+        });
+    const auto posterior = fit(Workbook(goal), before.priors);
+    if (!posterior)
+        return posterior.error();
+    const auto row = layout::judged(goal, *posterior);
+    if (!row)
+        return row.error();
+    InstrumentSpec spec = goal.spec();
+    const auto& was = before.goal.spec().holes;
+    const auto& first = before.start.spec().holes;
+    for (std::size_t i = 0; i < spec.holes.size() && i < first.size(); ++i) {
+        Hole& h = spec.holes[i];
+        constexpr Metres least = Metres::fromMillimetres(0.5);
+        h.diameter = h.undercutDiameter = std::max(least, first[i].diameter + (h.diameter - was[i].diameter));
+    }
+    spec.bore = boreEndingAt(std::move(spec.bore), goal.length() + (before.start.length() - before.goal.length()));
+    const auto start = Instrument::make(std::move(spec));
+    if (!start)
+        return start.error();
+    return Layout{row->shape, *start, row->cents, row->worst, row->rms, row->reached, before.priors, {}};
+}
+
 Result<std::vector<Cents>> movedByMarking(const Layout& layout, const std::vector<Metres>& off)
 {
     const auto posterior = fit(Workbook(layout.goal), layout.priors);

@@ -132,6 +132,10 @@ struct Blank
 [[nodiscard]] Result<Layout> layoutAt(const Instrument& goal, Metres blankLength, const LayoutWishes& wishes,
                                       const Priors& priors = {});
 
+/// The same while it is being dragged from where it was judged last: what is drilled first moves along instead of being worked
+/// out anew. For the eye; what stays is judged by layoutAt(). Errors: those of fit() and Instrument::make().
+[[nodiscard]] Result<Layout> draggedTo(const Layout& before, const Instrument& goal, const LayoutWishes& wishes);
+
 /// What each hole, marked so far from its place (further from the foot where above 0), does to the note that it moves most.
 /// off: one a hole. Errors: those of fit() and Posterior::sensitivity().
 [[nodiscard]] Result<std::vector<Cents>> movedByMarking(const Layout& layout, const std::vector<Metres>& off);
