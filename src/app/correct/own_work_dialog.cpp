@@ -38,7 +38,7 @@ OwnWorkDialog::OwnWorkDialog(Document& document, text::LengthUnit unit, const st
     setMinimumWidth(460);
     for (Cut& work : m_works)
         if (auto* foot = std::get_if<PutOnFoot>(&work))
-            foot->piece.emplace(); // one to be typed
+            foot->piece.emplace();                   // one to be typed
     if (document.book()->present().spec().footPiece) // it can be taken off, too
         m_works.emplace_back(PutOnFoot{});
     for (const Cut& work : m_works)
