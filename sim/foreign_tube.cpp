@@ -285,7 +285,8 @@ double ForeignTube::withMouth(Complex tube, double f_Hz) const
         const double radius = std::sqrt(hole / pi);
         const double open = hole * (1.0 - lip.lipCover);
         const double d = radius / m_topRadius_m;
-        inertance = (lip.chimney.metres() + radius * (0.75 - 0.58 * d * d)) / hole + 0.70 * std::sqrt(open / pi) / open;
+        inertance = (lip.chimney.metres() / (1.0 + lip.undercut / lip.holeWidth) + radius * (0.75 - 0.58 * d * d)) / hole +
+                    0.70 * std::sqrt(open / pi) / open;
         cavity_m = lip.stopper.metres();
     }
     Complex load = tube;

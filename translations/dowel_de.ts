@@ -1143,6 +1143,10 @@
         <source>%1 is out of this tube's reach. Lowest notes: ● well ◐ poorly ○ better not</source>
         <translation>%1 liegt außerhalb dessen, was dieses Rohr kann. Tiefste Töne: ● gut ◐ schlecht ○ lieber nicht</translation>
     </message>
+    <message>
+        <source>Undercut by</source>
+        <translation>Unterschnitten um</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::BorePicture</name>
@@ -2340,6 +2344,14 @@ Register</translation>
         <comment>chamfer</comment>
         <translation>keine</translation>
     </message>
+    <message>
+        <source>undercut, all round</source>
+        <translation>unterschnitten, ringsum</translation>
+    </message>
+    <message>
+        <source>easier to speak, more room to lip</source>
+        <translation>spricht leichter an, mehr Spiel mit der Lippe</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::EdgePicture</name>
@@ -2408,6 +2420,10 @@ Register</translation>
     <message>
         <source>chamfer at its exit</source>
         <translation>Fase an ihrem Ausgang</translation>
+    </message>
+    <message>
+        <source>undercut, all round</source>
+        <translation>unterschnitten, ringsum</translation>
     </message>
 </context>
 <context>
@@ -2742,7 +2758,7 @@ Register</translation>
     <name>dowel::app::FirstSteps</name>
     <message>
         <source>All is heard. Go to Correct (Ctrl+7).</source>
-        <translation>Alles ist gehört. Zu Berichtigen (Strg+7).</translation>
+        <translation>Alles ist gehört. Zu Nacharbeiten (Strg+7).</translation>
     </message>
     <message>
         <source>Listen (Ctrl+6): hear what the cut has moved. Space sounds it.</source>
@@ -2754,15 +2770,15 @@ Register</translation>
     </message>
     <message>
         <source>Correct (Ctrl+7): the next cut. Try it shows what it does.</source>
-        <translation>Berichtigen (Strg+7): der nächste Schnitt. Probieren zeigt, was er tut.</translation>
+        <translation>Nacharbeiten (Strg+7): der nächste Schnitt. Probieren zeigt, was er tut.</translation>
     </message>
     <message>
         <source>Correct (Ctrl+7): the card names one cut. Enter makes it.</source>
-        <translation>Berichtigen (Strg+7): die Karte nennt einen Schnitt. Eingabe macht ihn.</translation>
+        <translation>Nacharbeiten (Strg+7): die Karte nennt einen Schnitt. Eingabe macht ihn.</translation>
     </message>
     <message>
         <source>Something does not fit: the card on Correct says what.</source>
-        <translation>Etwas passt nicht: die Karte auf Berichtigen sagt, was.</translation>
+        <translation>Etwas passt nicht: die Karte auf Nacharbeiten sagt, was.</translation>
     </message>
     <message>
         <source>Done. In the shop (Ctrl+0) begin one of your own.</source>
@@ -2884,14 +2900,6 @@ Register</translation>
         <translation>&lt;p&gt;Orte und Größen der Löcher, berechnet; eines am Werkstück ziehen, und jeder Ton geht mit. Wo Töne außer der Toleranz bleiben, steht, was helfen würde, und &lt;i&gt;Mach das&lt;/i&gt; übernimmt es. &lt;i&gt;Was würde es tun?&lt;/i&gt; sagt, was ein Becher, eine Mulde, eine rauere Bohrung oder ein anderes Mundstück jeden Ton kosten würde. &lt;i&gt;Instrument nachbauen&lt;/i&gt; trägt ein gemessenes über und zeigt zuerst, was seine eigene Reihe spielt.&lt;/p&gt;</translation>
     </message>
     <message>
-        <source>&lt;p&gt;Finger the note that is asked, then &lt;b&gt;Space&lt;/b&gt;. The reading is kept at once, with its recording. &lt;b&gt;Backspace&lt;/b&gt; takes it back, &lt;b&gt;Enter&lt;/b&gt; goes on. &lt;b&gt;H&lt;/b&gt; listens without hands: a note that is steady for a second is taken and the next one comes up; &lt;b&gt;F11&lt;/b&gt; shows it across the room, &lt;b&gt;D&lt;/b&gt; sounds the note as it is wanted. &lt;b&gt;P&lt;/b&gt; opens the newest take. &lt;i&gt;Timbre&lt;/i&gt; shows how every note sounds beside its neighbours, beside one note or beside a good instrument, and what would make a dull one brighter at which price; &lt;i&gt;Trend&lt;/i&gt; how that and the pitch have changed.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Den gefragten Ton greifen, dann &lt;b&gt;Leertaste&lt;/b&gt;. Die Messung wird sofort behalten, mit ihrer Aufnahme. &lt;b&gt;Rücktaste&lt;/b&gt; nimmt sie zurück, &lt;b&gt;Eingabe&lt;/b&gt; geht weiter. &lt;b&gt;H&lt;/b&gt; hört ohne Hände: ein Ton, der eine Sekunde steht, wird genommen, und der nächste kommt; &lt;b&gt;F11&lt;/b&gt; zeigt es quer durch den Raum, &lt;b&gt;D&lt;/b&gt; spielt den Ton, wie er sein soll. &lt;b&gt;P&lt;/b&gt; öffnet die neueste Aufnahme. &lt;i&gt;Klang&lt;/i&gt; zeigt, wie jeder Ton neben seinen Nachbarn klingt, neben einem Ton oder neben einem guten Instrument, und was einen dumpfen heller machte, zu welchem Preis; &lt;i&gt;Verlauf&lt;/i&gt;, wie sich das und die Tonhöhe geändert haben.&lt;/p&gt;</translation>
-    </message>
-    <message>
-        <source>&lt;p&gt;The card says which cut comes next, how far and with what. Cut exactly so far, measure with calipers, type what they say, &lt;b&gt;Enter&lt;/b&gt;. Dowel says when to listen again, and where the readings do not fit the measures it says so first. &lt;i&gt;Plan otherwise&lt;/i&gt; chooses how the plan goes about it.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Moves&lt;/b&gt;: the cents that a tenth of a millimetre is worth. &lt;b&gt;Try it&lt;/b&gt;: drag a hole, the foot or the stopper and see every note move; nothing of it is kept. &lt;b&gt;Registers&lt;/b&gt;: how wide octaves or twelfths are. &lt;b&gt;Outcome&lt;/b&gt;: what was forecast beside what came, and the takes before and after the last cut to hear.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Die Karte sagt, welcher Schnitt als Nächstes kommt, wie weit und womit. Genau so weit schneiden, mit dem Messschieber messen, eintippen, was er sagt, &lt;b&gt;Eingabe&lt;/b&gt;. Dowel sagt, wann wieder zu hören ist, und wo die Messungen nicht zu den Maßen passen, sagt es das zuerst. &lt;i&gt;Anders planen&lt;/i&gt; wählt, wie der Plan vorgeht.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Was bewegt was&lt;/b&gt;: die Cent, die ein Zehntelmillimeter wert ist. &lt;b&gt;Versuchen&lt;/b&gt;: ein Loch, den Fuß oder den Stopfen ziehen und jeden Ton gehen sehen; nichts davon bleibt. &lt;b&gt;Register&lt;/b&gt;: wie weit Oktaven oder Duodezimen sind. &lt;b&gt;Ergebnis&lt;/b&gt;: was vorhergesagt war neben dem, was kam; und die Aufnahmen vor und nach dem letzten Schnitt zum Hören.&lt;/p&gt;</translation>
-    </message>
-    <message>
         <source>&lt;p&gt;Oil, wax, lacquer or none: works and days, ticked with their day; what is late moves what follows. Hear every note before and after, and it says what the finish moved; &lt;i&gt;Leave room&lt;/i&gt; lowers what is wanted by what it usually moves, until you give it back. &lt;i&gt;Calendar&lt;/i&gt; reminds, &lt;i&gt;Passport&lt;/i&gt; writes what leaves the shop with the instrument.&lt;/p&gt;</source>
         <translation>&lt;p&gt;Öl, Wachs, Lack oder nichts: Arbeiten und Tage, abgehakt mit ihrem Tag; was sich verspätet, schiebt das Folgende. Jeden Ton vorher und nachher hören, und sie sagt, was die Oberfläche verschob; &lt;i&gt;Raum lassen&lt;/i&gt; senkt, was gewünscht ist, um das, was sie sonst verschiebt, bis Sie ihn zurückgeben. Der &lt;i&gt;Kalender&lt;/i&gt; erinnert, der &lt;i&gt;Pass&lt;/i&gt; schreibt, was mit dem Instrument die Werkstatt verlässt.&lt;/p&gt;</translation>
     </message>
@@ -2909,7 +2917,7 @@ Register</translation>
     </message>
     <message>
         <source>&lt;ol&gt;&lt;li&gt;In the shop (Ctrl+0) choose &lt;i&gt;Practise&lt;/i&gt;: a whistle drilled a little too small, blown by a simulated player.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Listen&lt;/b&gt;: press &lt;b&gt;Space&lt;/b&gt; until every note has been heard. All are flat, as they should be.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Correct&lt;/b&gt;: the card names one cut. &lt;b&gt;Enter&lt;/b&gt; makes it, as if your calipers had said so; a wrong size is taken, too, and what it did stands in &lt;i&gt;Outcome&lt;/i&gt;.&lt;/li&gt;&lt;li&gt;When it says so, listen again. After some rounds every note is within tolerance, and the knife is put away.&lt;/li&gt;&lt;li&gt;Then begin one of your own: &lt;b&gt;Blank&lt;/b&gt;, &lt;b&gt;Target&lt;/b&gt;, &lt;b&gt;Layout&lt;/b&gt;, &lt;b&gt;Drill&lt;/b&gt;, and the same again with your breath and your wood.&lt;/li&gt;&lt;/ol&gt;</source>
-        <translation>&lt;ol&gt;&lt;li&gt;In der Werkstatt (Strg+0) &lt;i&gt;Üben&lt;/i&gt; wählen: eine Flöte, etwas zu klein gebohrt, die ein simulierter Spieler bläst.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Hören&lt;/b&gt;: die &lt;b&gt;Leertaste&lt;/b&gt; drücken, bis jeder Ton gehört ist. Alle sind zu tief, wie es sein soll.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Berichtigen&lt;/b&gt;: die Karte nennt einen Schnitt. &lt;b&gt;Eingabe&lt;/b&gt; macht ihn, als hätte Ihr Messschieber es so gesagt; auch ein falsches Maß wird genommen, und was es tat, steht unter &lt;i&gt;Ergebnis&lt;/i&gt;.&lt;/li&gt;&lt;li&gt;Wenn sie es sagt, wieder hören. Nach einigen Runden liegt jeder Ton in der Toleranz, und das Messer wird weggelegt.&lt;/li&gt;&lt;li&gt;Dann ein eigenes beginnen: &lt;b&gt;Rohling&lt;/b&gt;, &lt;b&gt;Ziel&lt;/b&gt;, &lt;b&gt;Anlage&lt;/b&gt;, &lt;b&gt;Bohren&lt;/b&gt;, und dasselbe noch einmal mit Ihrem Atem und Ihrem Holz.&lt;/li&gt;&lt;/ol&gt;</translation>
+        <translation>&lt;ol&gt;&lt;li&gt;In der Werkstatt (Strg+0) &lt;i&gt;Üben&lt;/i&gt; wählen: eine Flöte, etwas zu klein gebohrt, die ein simulierter Spieler bläst.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Hören&lt;/b&gt;: die &lt;b&gt;Leertaste&lt;/b&gt; drücken, bis jeder Ton gehört ist. Alle sind zu tief, wie es sein soll.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Nacharbeiten&lt;/b&gt;: die Karte nennt einen Schnitt. &lt;b&gt;Eingabe&lt;/b&gt; macht ihn, als hätte Ihr Messschieber es so gesagt; auch ein falsches Maß wird genommen, und was es tat, steht unter &lt;i&gt;Ergebnis&lt;/i&gt;.&lt;/li&gt;&lt;li&gt;Wenn sie es sagt, wieder hören. Nach einigen Runden liegt jeder Ton in der Toleranz, und das Messer wird weggelegt.&lt;/li&gt;&lt;li&gt;Dann ein eigenes beginnen: &lt;b&gt;Rohling&lt;/b&gt;, &lt;b&gt;Ziel&lt;/b&gt;, &lt;b&gt;Anlage&lt;/b&gt;, &lt;b&gt;Bohren&lt;/b&gt;, und dasselbe noch einmal mit Ihrem Atem und Ihrem Holz.&lt;/li&gt;&lt;/ol&gt;</translation>
     </message>
     <message>
         <source>Holes in section</source>
@@ -2970,6 +2978,14 @@ Register</translation>
     <message>
         <source>outside</source>
         <translation>außen</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;Finger the note that is asked, then &lt;b&gt;Space&lt;/b&gt;. The reading is kept at once, with its recording. &lt;b&gt;Backspace&lt;/b&gt; takes it back, &lt;b&gt;Enter&lt;/b&gt; goes on. &lt;b&gt;H&lt;/b&gt; listens without hands: a note that is steady for a second is taken and the next one comes up; &lt;b&gt;F11&lt;/b&gt; shows it across the room, &lt;b&gt;D&lt;/b&gt; sounds the note as it is wanted. &lt;i&gt;View, Count in&lt;/i&gt; gives the fingers three beats before each. &lt;b&gt;P&lt;/b&gt; opens the newest take. &lt;i&gt;Timbre&lt;/i&gt; shows how every note sounds beside its neighbours, beside one note or beside a good instrument, and what would make a dull one brighter at which price; &lt;i&gt;Trend&lt;/i&gt; how that and the pitch have changed.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Den gefragten Ton greifen, dann &lt;b&gt;Leertaste&lt;/b&gt;. Die Messung wird sofort behalten, mit ihrer Aufnahme. &lt;b&gt;Rücktaste&lt;/b&gt; nimmt sie zurück, &lt;b&gt;Eingabe&lt;/b&gt; geht weiter. &lt;b&gt;H&lt;/b&gt; hört ohne Hände: ein Ton, der eine Sekunde steht, wird genommen, und der nächste kommt; &lt;b&gt;F11&lt;/b&gt; zeigt es quer durch den Raum, &lt;b&gt;D&lt;/b&gt; spielt den Ton, wie er sein soll. &lt;i&gt;Ansicht, Einzählen&lt;/i&gt; gibt den Fingern vor jedem drei Schläge. &lt;b&gt;P&lt;/b&gt; öffnet die neueste Aufnahme. &lt;i&gt;Klang&lt;/i&gt; zeigt, wie jeder Ton neben seinen Nachbarn klingt, neben einem Ton oder neben einem guten Instrument, und was einen dumpfen heller machte, zu welchem Preis; &lt;i&gt;Verlauf&lt;/i&gt;, wie sich das und die Tonhöhe geändert haben.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>&lt;p&gt;The card says which cut comes next, how far and with what. Cut exactly so far, measure with calipers, type what they say, &lt;b&gt;Enter&lt;/b&gt;. Dowel says when to listen again, and where the readings do not fit the measures it says so first. &lt;i&gt;Plan otherwise&lt;/i&gt; chooses how the plan goes about it.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Moves&lt;/b&gt;: the cents that a tenth of a millimetre is worth. &lt;b&gt;Try it&lt;/b&gt;: drag a hole, the foot or the stopper and see every note move; nothing of it is kept. &lt;b&gt;Registers&lt;/b&gt;: how wide octaves or twelfths are. &lt;b&gt;Outcome&lt;/b&gt;: what was forecast beside what came, and the takes before and after the last cut to hear.&lt;/p&gt;&lt;p&gt;&lt;i&gt;Work of your own&lt;/i&gt; records what was done without advice; there a bell or ring is put on the foot and taken off again, and each reading counts for the state it was taken in.&lt;/p&gt;</source>
+        <translation>&lt;p&gt;Die Karte sagt, welcher Schnitt als Nächstes kommt, wie weit und womit. Genau so weit schneiden, mit dem Messschieber messen, eintippen, was er sagt, &lt;b&gt;Eingabe&lt;/b&gt;. Dowel sagt, wann wieder zu hören ist, und wo die Messungen nicht zu den Maßen passen, sagt es das zuerst. &lt;i&gt;Anders planen&lt;/i&gt; wählt, wie der Plan vorgeht.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Was bewegt was&lt;/b&gt;: die Cent, die ein Zehntelmillimeter wert ist. &lt;b&gt;Versuchen&lt;/b&gt;: ein Loch, den Fuß oder den Stopfen ziehen und jeden Ton gehen sehen; nichts davon bleibt. &lt;b&gt;Register&lt;/b&gt;: wie weit Oktaven oder Duodezimen sind. &lt;b&gt;Ergebnis&lt;/b&gt;: was vorhergesagt war neben dem, was kam; und die Aufnahmen vor und nach dem letzten Schnitt zum Hören.&lt;/p&gt;&lt;p&gt;&lt;i&gt;Eigene Arbeit&lt;/i&gt; hält fest, was ohne Rat getan wurde; dort wird auch ein Becher oder Ring auf den Fuß gesetzt und wieder abgenommen, und jede Messung zählt für den Zustand, in dem sie genommen wurde.&lt;/p&gt;</translation>
     </message>
 </context>
 <context>
@@ -4937,7 +4953,7 @@ Register</translation>
     </message>
     <message>
         <source>Stopped: something does not fit, see Correct</source>
-        <translation>Angehalten: etwas passt nicht, siehe Berichtigen</translation>
+        <translation>Angehalten: etwas passt nicht, siehe Nacharbeiten</translation>
     </message>
     <message>
         <source>%1 of %2 to hear</source>
@@ -5338,7 +5354,7 @@ noch nicht gebohrt</translation>
     <message>
         <source>Correct
 not drilled yet</source>
-        <translation>Berichtigen
+        <translation>Nacharbeiten
 noch nicht gebohrt</translation>
     </message>
     <message>
@@ -5457,10 +5473,6 @@ wird gerechnet</translation>
     <message>
         <source>Cracks and knots, from and to along the plank</source>
         <translation>Risse und Äste, von und bis die Bohle entlang</translation>
-    </message>
-    <message>
-        <source>none; or 400-460; 900-930</source>
-        <translation>keine; oder 400-460; 900-930</translation>
     </message>
     <message>
         <source>Cracks and knots</source>
@@ -5683,6 +5695,10 @@ wird gerechnet</translation>
     <message>
         <source>The tube is then %1 long along its bend: type it as the bore's last place. Leave the wide end long; it is sawn back last, after the holes, by what they cost.</source>
         <translation>Das Rohr ist dann die Biegung entlang %1 lang: als letzte Stelle der Bohrung eintragen. Das weite Ende lang lassen; es wird zuletzt zurückgesägt, nach den Löchern, um das, was sie kosten.</translation>
+    </message>
+    <message>
+        <source>none, or 400-460</source>
+        <translation>keine, oder 400-460</translation>
     </message>
 </context>
 <context>
@@ -6545,8 +6561,8 @@ wird gerechnet</translation>
         <translation>Bis</translation>
     </message>
     <message>
-        <source>1 is a smooth, sealed wall; raw wood or cane with its pith takes half as much again to twice as much. A rough wall sounds a little flatter and softer; the upper notes lose first. 1 over a stretch tells what smoothing it would bring.</source>
-        <translation>1 ist eine glatte, geschlossene Wand; rohes Holz oder Rohr mit seinem Mark nimmt die Hälfte mehr bis doppelt so viel. Eine raue Wand klingt etwas tiefer und leiser; die oberen Töne verlieren zuerst. 1 über eine Strecke sagt, was Glätten brächte.</translation>
+        <source>1 is a smooth, sealed wall; raw wood or cane with its pith takes half as much again to twice as much. A rough wall sounds a little flatter and softer, and most so where little else costs sound: the table tells note by note. 1 over a stretch tells what smoothing it would bring.</source>
+        <translation>1 ist eine glatte, geschlossene Wand; rohes Holz oder Rohr mit seinem Mark nimmt die Hälfte mehr bis doppelt so viel. Eine raue Wand klingt etwas tiefer und leiser, am meisten dort, wo sonst wenig Klang verloren geht: die Tabelle sagt es Ton für Ton. 1 über eine Strecke sagt, was Glätten brächte.</translation>
     </message>
 </context>
 <context>
@@ -7659,6 +7675,14 @@ wird gerechnet</translation>
         <source>%1: %2, give or take %3</source>
         <comment>note, cents flat or sharp, error</comment>
         <translation>%1: %2, auf %3 genau</translation>
+    </message>
+    <message>
+        <source>Embouchure hole %1 along, %2 across, undercut by %3, chimney %4; stopper %5 from its middle.</source>
+        <translation>Mundloch %1 längs, %2 quer, um %3 unterschnitten, Kamin %4; Stopfen %5 von seiner Mitte.</translation>
+    </message>
+    <message>
+        <source>Undercut the embouchure hole</source>
+        <translation>Mundloch unterschneiden</translation>
     </message>
 </context>
 <context>

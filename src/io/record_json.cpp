@@ -320,6 +320,8 @@ Json jsonOf(const Cut& cut)
         json["diameter_mm"] = size;
     } else if (std::holds_alternative<MoveStopper>(cut)) {
         json["stopper_mm"] = size;
+    } else if (std::holds_alternative<UndercutEmbouchure>(cut)) {
+        json["undercut_mm"] = size;
     } else if (const auto* mouth = std::get_if<OpenEmbouchure>(&cut)) {
         json["hole_length_mm"] = size;
         if (mouth->holeWidth)
@@ -349,6 +351,8 @@ Result<Cut> cutFromJson(const Json& json)
         cut = Deepen{mm("length_mm")};
     else if (kind == "push_plug")
         cut = PushPlug{mm("length_mm")};
+    else if (kind == "undercut_embouchure")
+        cut = UndercutEmbouchure{mm("undercut_mm")};
     else if (kind == "put_on_foot")
         cut = PutOnFoot{r.number("length_mm") > 0.0 ? std::optional(footPieceFrom(r)) : std::nullopt};
     else if (kind == "ream")
@@ -364,7 +368,8 @@ Result<Cut> cutFromJson(const Json& json)
     else
         r.fail(ErrorCode::BadValue, "kind",
                kind + "; known: enlarge, undercut, trim_foot, ream, move_stopper, cut_up, enlarge_embouchure, deepen, push_plug, "
-                      "put_on_foot, fill");
+                      "put_on_foot, "
+                      "undercut_embouchure, fill");
     r.finish();
     if (error)
         return *error;

@@ -54,6 +54,7 @@ Excitation readExcitation(JsonReader r, Metres wall)
         t.chimney = length(r, "chimney_mm", wall);
         t.stopper = length(r, "stopper_mm");
         t.lipCover = r.number("lip_cover", 0.3);
+        t.undercut = length(r, "undercut_mm", Metres{});
         e = t;
     } else if (kind == "reed" || kind == "lip") {
         ClosedTop c;
@@ -119,9 +120,13 @@ Json excitationJson(const Excitation& e)
             json["ramp_deg"] = tidy(std::atan2(1.0, d->rampRunPerRise) / radiansPerDegree);
         return json;
     }
-    if (const auto* t = std::get_if<Transverse>(&e))
-        return {{"kind", "transverse"},         {"hole_length_mm", mm(t->holeLength)}, {"hole_width_mm", mm(t->holeWidth)},
-                {"chimney_mm", mm(t->chimney)}, {"stopper_mm", mm(t->stopper)},        {"lip_cover", t->lipCover}};
+    if (const auto* t = std::get_if<Transverse>(&e)) {
+        Json json{{"kind", "transverse"},         {"hole_length_mm", mm(t->holeLength)}, {"hole_width_mm", mm(t->holeWidth)},
+                  {"chimney_mm", mm(t->chimney)}, {"stopper_mm", mm(t->stopper)},        {"lip_cover", t->lipCover}};
+        if (t->undercut > Metres{})
+            json["undercut_mm"] = mm(t->undercut);
+        return json;
+    }
     const auto& c = std::get<ClosedTop>(e);
     return {{"kind", c.lip ? "lip" : "reed"}, {"volume_mm3", tidy(c.volume.cubicMillimetres())}};
 }

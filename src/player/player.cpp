@@ -77,7 +77,9 @@ Tube SimulatedPlayer::hiddenTube(const Instrument& believed, const Fingering& fi
     } else if (const auto* t = std::get_if<Transverse>(&spec.excitation)) {
         tube.mouth = Mouth::Embouchure;
         tube.mouthArea_m2 = pi / 4.0 * t->holeLength.metres() * t->holeWidth.metres() * (1.0 - t->lipCover);
-        tube.mouthDepth_m = (t->chimney.metres() + 1.4 * std::sqrt(tube.mouthArea_m2 / pi)) * m_hidden.mouthScale;
+        // A chimney that opens out is as good as one shorter by its radii's ratio.
+        const double wider = std::sqrt((1.0 + t->undercut / t->holeLength) * (1.0 + t->undercut / t->holeWidth));
+        tube.mouthDepth_m = (t->chimney.metres() / wider + 1.4 * std::sqrt(tube.mouthArea_m2 / pi)) * m_hidden.mouthScale;
         tube.upstream_m = t->stopper.metres();
     } else {
         tube.mouth = Mouth::ClosedTop;

@@ -121,7 +121,7 @@ void scale(Excitation& excitation, double factor)
         for (Metres* m : {&d->windowWidth, &d->windowLength, &d->upstream, &d->cover, &d->windwayLength, &d->windwayHeight})
             *m = *m * factor;
     } else if (auto* t = std::get_if<Transverse>(&excitation)) {
-        for (Metres* m : {&t->holeLength, &t->holeWidth, &t->stopper})
+        for (Metres* m : {&t->holeLength, &t->holeWidth, &t->stopper, &t->undercut})
             *m = *m * factor;
     } else if (auto* c = std::get_if<ClosedTop>(&excitation)) {
         c->volume = CubicMetres::fromCubicMillimetres(c->volume.cubicMillimetres() * factor * factor * factor);

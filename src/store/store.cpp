@@ -217,7 +217,7 @@ Result<std::vector<EntryId>> put(sqlite3* db, const std::string& path, std::span
             return practice->ownFirst;
         if (const auto* cut = std::get_if<CutEntry>(&e.body))
             return std::holds_alternative<Deepen>(cut->cut) || std::holds_alternative<PushPlug>(cut->cut) ||
-                   std::holds_alternative<PutOnFoot>(cut->cut);
+                   std::holds_alternative<PutOnFoot>(cut->cut) || std::holds_alternative<UndercutEmbouchure>(cut->cut);
         return (target != nullptr && std::holds_alternative<SetAsideEntry>(target->body)) ||
                std::holds_alternative<AmendEntry>(e.body) || std::holds_alternative<PlanEntry>(e.body) ||
                std::holds_alternative<BuiltEntry>(e.body) || std::holds_alternative<FinishEntry>(e.body) ||

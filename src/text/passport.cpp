@@ -85,6 +85,10 @@ QString mouthWords(const Excitation& e, LengthUnit unit)
                 words << named.arg(length(fine(size), unit));
         return words.join(QLatin1Char(' '));
     }
+    if (const auto* t = std::get_if<Transverse>(&e); t != nullptr && t->undercut > Metres{})
+        return tr("Embouchure hole %1 along, %2 across, undercut by %3, chimney %4; stopper %5 from its middle.")
+            .arg(length(fine(t->holeLength), unit), length(fine(t->holeWidth), unit), length(fine(t->undercut), unit),
+                 length(fine(t->chimney), unit), length(fine(t->stopper), unit));
     if (const auto* t = std::get_if<Transverse>(&e))
         return tr("Embouchure hole %1 along, %2 across, chimney %3; stopper %4 from its middle.")
             .arg(length(fine(t->holeLength), unit), length(fine(t->holeWidth), unit), length(fine(t->chimney), unit),

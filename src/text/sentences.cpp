@@ -58,6 +58,7 @@ QString work(const Cut& cut)
               },
               [](const MoveStopper&) { return tr("Move the stopper"); }, [](const CutUp&) { return tr("Open the window"); },
               [](const OpenEmbouchure&) { return tr("Open the embouchure hole"); },
+              [](const UndercutEmbouchure&) { return tr("Undercut the embouchure hole"); },
               [](const Fill& c) {
                   return tr("Fill %1", "%1 hole").arg(QString::fromStdString(c.hole.text));
               }},

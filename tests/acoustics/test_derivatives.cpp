@@ -92,7 +92,7 @@ private Q_SLOTS:
         }
         if (mouth == 1) {
             s.mouth = Shape::Mouth::Transverse;
-            s.excitation = {0.0085, 0.0095, 0.004, 0.014, 0.3};
+            s.excitation = {0.0085, 0.0095, 0.004, 0.014, 0.3, 0.0012};
         } else if (mouth == 2) {
             s.mouth = Shape::Mouth::ClosedTop;
             s.excitation = {1.4e-6, 0.0, 0.0, 0.0, 0.0};

@@ -3,6 +3,7 @@
 // that no random instrument makes a number that is not one.
 #include "core/acoustics/ends.h"
 #include "core/acoustics/model.h"
+#include "core/acoustics/mouth.h"
 #include "core/base/random.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
@@ -160,6 +161,45 @@ private Q_SLOTS:
             return cents(hertz(flute, Calibration{}, 2), hertz(flute, Calibration{}, 1));
         };
         QVERIFY(octave(0.030) < octave(0.012) - 5.0);
+    }
+    void anUndercutEmbouchureIsTheIntegralOverItsWidths()
+    {
+        // Inertance of a channel: the integral of density over cross-section (any text of acoustics); its inner end is that of
+        // a side hole as wide as it is at the bore [LS12].
+        constexpr double length = 0.0115;
+        constexpr double width = 0.0100;
+        constexpr double deep = 0.0045;
+        constexpr double under = 0.0016;
+        constexpr double topRadius = 0.0095;
+        const auto inertance = [&](double undercut) {
+            MouthInputs<Complex> in{{293.15, 0.0, 0.0}, 2.0 * std::numbers::pi * 700.0, 1.0, 0.0, 0.0, topRadius, {}, {}};
+            in.measure = {length, width, deep, 0.018, 0.3, undercut};
+            const auto air = AirOf<Complex>::at(in.air);
+            return mouthLoad(Shape::Mouth::Transverse, in, air).imag() / in.omega.real() / air.density.real();
+        };
+        constexpr int steps = 2000;
+        double channel = 0.0;
+        for (int i = 0; i < steps; ++i) {
+            const double share = (i + 0.5) / steps;
+            channel += deep / steps / (std::numbers::pi / 4.0 * (length + under * share) * (width + under * share));
+        }
+        const auto end = [&](double undercut) {
+            const double b = 0.5 * std::sqrt((length + undercut) * (width + undercut));
+            const double d = b / topRadius;
+            const double c = 0.822 + d * (-0.095 + d * (-1.566 + d * (2.138 + d * (-1.640 + d * 0.502))));
+            return c * b / (std::numbers::pi * b * b);
+        };
+        const double straight = deep / (std::numbers::pi / 4.0 * length * width);
+        VERIFY_NEAR(inertance(under) - inertance(0.0), channel - straight + end(under) - end(0.0), 0.003 * straight);
+        QVERIFY(inertance(under) < inertance(0.0) - 0.05 * straight);
+        // Less air to move: every note rises.
+        Shape flute = pipe(0.55, 0.019);
+        flute.mouth = Shape::Mouth::Transverse;
+        flute.excitation = {length, width, deep, 0.018, 0.3, 0.0};
+        Shape wider = flute;
+        wider.excitation[5] = under;
+        for (const int registerNumber : {1, 2})
+            QVERIFY(hertz(wider, Calibration{}, registerNumber) > hertz(flute, Calibration{}, registerNumber));
     }
     void everyRandomInstrumentIsPassiveAndMakesNumbers()
     {

@@ -76,6 +76,20 @@ bool cellIsClipped(const QTableView& table, const QModelIndex& index)
     return !table.wordWrap() || wrapped.height() > table.rowHeight(index.row()) || wrapped.width() > width - margins;
 }
 
+/// Words of a list that wraps them need more lines than they have.
+bool lineIsClipped(const QListView& list, const QModelIndex& index)
+{
+    const QRect there = list.visualRect(index);
+    if (!list.wordWrap() || there.isEmpty())
+        return false;
+    const bool ticked = index.data(Qt::CheckStateRole).isValid();
+    const int beside = 2 * list.style()->pixelMetric(QStyle::PM_FocusFrameHMargin) + 4 +
+                       (ticked ? list.style()->pixelMetric(QStyle::PM_IndicatorWidth) + 8 : 0);
+    const QRect wrapped =
+        list.fontMetrics().boundingRect(QRect(0, 0, there.width() - beside, 1000), Qt::TextWordWrap, index.data().toString());
+    return wrapped.height() > there.height() + 1;
+}
+
 void addView(std::vector<Shown>& all, const QAbstractItemView* view, const QString& where)
 {
     const QAbstractItemModel* model = view->model();
@@ -85,7 +99,10 @@ void addView(std::vector<Shown>& all, const QAbstractItemView* view, const QStri
             const QModelIndex index = model->index(row, column);
             if (table != nullptr && (table->isColumnHidden(column) || table->isRowHidden(row)))
                 continue;
-            all.push_back({where, index.data().toString(), table != nullptr && cellIsClipped(*table, index)});
+            const auto* list = qobject_cast<const QListView*>(view);
+            all.push_back(
+                {where, index.data().toString(),
+                 (table != nullptr && cellIsClipped(*table, index)) || (list != nullptr && lineIsClipped(*list, index))});
         }
     if (table == nullptr || !table->horizontalHeader()->isVisible())
         return;

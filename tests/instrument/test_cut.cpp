@@ -146,6 +146,21 @@ private Q_SLOTS:
         const auto slides = worksOn(Instrument::make(s).value());
         QVERIFY(std::none_of(slides.begin(), slides.end(), [](const Cut& c) { return std::holds_alternative<Deepen>(c); }));
     }
+    void anEmbouchureHoleIsUndercutAndNotFilled()
+    {
+        InstrumentSpec s = fixtures::whistleSpec();
+        s.family = Family::Flute;
+        s.excitation = Transverse{mm(9.0), mm(8.0), mm(3.0), mm(14.0), 0.3};
+        const Instrument flute = Instrument::make(s).value();
+        const auto works = worksOn(flute);
+        QVERIFY(std::any_of(works.begin(), works.end(), [](const Cut& c) { return kindName(c) == "undercut_embouchure"; }));
+        const auto under = applied(flute, UndercutEmbouchure{mm(1.0)});
+        VERIFY_OK(under);
+        QCOMPARE(presentSize(*under, UndercutEmbouchure{})->millimetres(), 1.0);
+        QCOMPARE(applied(*under, UndercutEmbouchure{mm(0.4)}).error().code, ErrorCode::NotRemovable);
+        QCOMPARE(applied(fixtures::whistle(), UndercutEmbouchure{mm(1.0)}).error().code, ErrorCode::BadValue);
+        QCOMPARE(applied(flute, UndercutEmbouchure{mm(9.0)}).error().where, std::string("/excitation/undercut_mm"));
+    }
     void whatIsPutOnTheFootComesOffAgain()
     {
         const Instrument bare = fixtures::whistle();

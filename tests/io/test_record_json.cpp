@@ -64,6 +64,7 @@ private Q_SLOTS:
             {R"({"kind": "enlarge_embouchure", "hole_length_mm": 9.6, "hole_width_mm": 8.4})", 9.6},
             {R"({"kind": "deepen", "length_mm": 92.4})", 92.4},
             {R"({"kind": "push_plug", "length_mm": 90.0})", 90.0},
+            {R"({"kind": "undercut_embouchure", "undercut_mm": 0.8})", 0.8},
             {R"({"kind": "put_on_foot", "length_mm": 40.0, "mouth_mm": 60.0, "shape": "cone"})", 40.0},
             {R"({"kind": "put_on_foot", "length_mm": 12.5, "mouth_mm": 14.0, "shape": "ring"})", 12.5},
             {R"({"kind": "put_on_foot", "length_mm": 0.0})", 0.0},

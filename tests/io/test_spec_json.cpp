@@ -90,6 +90,8 @@ private Q_SLOTS:
                               fixtures::mm(1.1),
                               fixtures::mm(0.3)}},
               Excitation{Transverse{fixtures::mm(9.0), fixtures::mm(8.0), fixtures::mm(4.0), fixtures::mm(15.0), 0.35}},
+              Excitation{Transverse{fixtures::mm(9.0), fixtures::mm(8.0), fixtures::mm(4.0), fixtures::mm(15.0), 0.35,
+                                    fixtures::mm(1.2)}},
               Excitation{ClosedTop{true, CubicMetres::fromCubicMillimetres(1234.0)}},
               Excitation{ClosedTop{false, CubicMetres::fromCubicMillimetres(800.0)}}}) {
             s.excitation = e;
@@ -102,6 +104,9 @@ private Q_SLOTS:
             VERIFY_NEAR(after->find(FingeringId{"B5"})->target.hertz(), before->find(FingeringId{"B5"})->target.hertz(), 1e-6);
             QVERIFY(after->spec().holes[2].side == Side::Back);
             QVERIFY(after->spec().footPiece == s.footPiece);
+            if (const auto* lip = std::get_if<Transverse>(&e))
+                VERIFY_NEAR(std::get<Transverse>(after->spec().excitation).undercut.millimetres(), lip->undercut.millimetres(),
+                            1e-9);
             if (const auto* duct = std::get_if<Duct>(&e)) {
                 const auto& back = std::get<Duct>(after->spec().excitation);
                 VERIFY_NEAR(back.windwayLength.millimetres(), duct->windwayLength.millimetres(), 1e-9);

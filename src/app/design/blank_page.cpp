@@ -326,7 +326,7 @@ void BlankPage::addMouthFields()
         set(1, tr("Embouchure hole, across"), t->holeWidth);
         set(2, tr("Its chimney"), t->chimney);
         set(3, tr("Hole to stopper"), t->stopper);
-        set(4, QString(), {}, false);
+        set(4, tr("Undercut by"), t->undercut);
         shape(tr("Under the player's lip"), tr(" %"), 0.0, 90.0, 100.0 * t->lipCover);
     } else {
         const auto& bore = m_plan->blank().spec.bore.front().diameter;

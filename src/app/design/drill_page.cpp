@@ -47,6 +47,8 @@ DrillPage::DrillPage(Plan& plan, Questions& questions, QWidget* parent)
     m_steps->setObjectName(QStringLiteral("drillSteps"));
     m_steps->setAccessibleName(tr("Order of work"));
     m_steps->setWordWrap(true);
+    m_steps->setResizeMode(QListView::Adjust); // a scroll bar takes room: what needs a line more then gets it
+    m_steps->setTextElideMode(Qt::ElideNone);
     m_steps->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_parts->addItem(tr("sixteenths"), 16);
     m_parts->addItem(tr("thirty-seconds"), 32);

@@ -40,7 +40,7 @@ Metres sizeOf(const Excitation& mouth, int measure, Metres bore)
     if (const auto* d = std::get_if<Duct>(&mouth))
         return std::array{d->windowWidth, d->windowLength, d->chimney, d->upstream, d->cover}.at(i);
     if (const auto* t = std::get_if<Transverse>(&mouth))
-        return std::array{t->holeLength, t->holeWidth, t->chimney, t->stopper}.at(i);
+        return std::array{t->holeLength, t->holeWidth, t->chimney, t->stopper, t->undercut}.at(i);
     return Metres::fromMetres(std::get<ClosedTop>(mouth).volume.cubicMetres() / areaOf(bore));
 }
 
@@ -154,6 +154,8 @@ constexpr Measure measures[] = {{Mouth::Duct, 0, 1, QT_TRANSLATE_NOOP("dowel::ap
                                  QT_TRANSLATE_NOOP("dowel::app::EdgePage", "deeper: more resistance, steadier")},
                                 {Mouth::Transverse, 3, 3, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "stopper, farther"),
                                  QT_TRANSLATE_NOOP("dowel::app::EdgePage", "moves the octaves")},
+                                {Mouth::Transverse, 5, 4, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "undercut, all round"),
+                                 QT_TRANSLATE_NOOP("dowel::app::EdgePage", "easier to speak, more room to lip")},
                                 {Mouth::ClosedTop, 0, 0, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "mouthpiece"),
                                  QT_TRANSLATE_NOOP("dowel::app::EdgePage", "larger: darker, short notes flat")}};
 

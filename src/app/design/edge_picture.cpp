@@ -47,7 +47,7 @@ Excitation withMeasure(Excitation mouth, int measure, Metres size, Metres bore)
                     &d->cover,       &d->windwayHeight, &d->windwayLength, &d->chamfer}
              .at(i) = size;
     else if (auto* t = std::get_if<Transverse>(&mouth))
-        *std::array{&t->holeLength, &t->holeWidth, &t->chimney, &t->stopper}.at(i) = size;
+        *std::array{&t->holeLength, &t->holeWidth, &t->chimney, &t->stopper, &t->undercut}.at(i) = size;
     else // a mouthpiece's volume, as the length of bore that holds it
         std::get<ClosedTop>(mouth).volume =
             CubicMetres::fromCubicMetres(size.metres() * std::numbers::pi / 4.0 * bore.metres() * bore.metres());
@@ -202,7 +202,13 @@ std::vector<EdgePicture::Handle> EdgePicture::fluteHandles(const Transverse& t, 
              {-mm, 0.0},
              tr("hole to stopper"),
              t.stopper,
-             v.section + QPointF(-stopper / 2.0, wall + 4.0 * mm + 14.0)}};
+             v.section + QPointF(-stopper / 2.0, wall + 4.0 * mm + 14.0)},
+            {4,
+             v.section + QPointF(-along - t.undercut.millimetres() / 2.0 * mm, wall),
+             {-mm / 2.0, 0.0},
+             tr("undercut, all round"),
+             t.undercut,
+             v.section + QPointF(-along - t.undercut.millimetres() / 2.0 * mm, wall + 14.0)}};
 }
 
 std::vector<EdgePicture::Handle> EdgePicture::handles() const
@@ -355,8 +361,11 @@ void EdgePicture::paintFlute(QPainter& painter, const Transverse& t, const View&
     const double deep = wall + 8.0 * mm;
     painter.setPen(QPen(c.ink, 1.2));
     painter.setBrush(c.wood);
-    painter.drawRect(QRectF(o + QPointF(-left, 0.0), QSizeF(left - along / 2.0, wall)));
-    painter.drawRect(QRectF(o + QPointF(along / 2.0, 0.0), QSizeF(right - along / 2.0, wall)));
+    const double under = std::min(t.undercut.millimetres() / 2.0, 6.0) * mm; // on each side, where it opens to the bore
+    painter.drawPolygon(QPolygonF{o + QPointF(-left, 0.0), o + QPointF(-along / 2.0, 0.0),
+                                  o + QPointF(-along / 2.0 - under, wall), o + QPointF(-left, wall)});
+    painter.drawPolygon(QPolygonF{o + QPointF(along / 2.0, 0.0), o + QPointF(right, 0.0), o + QPointF(right, wall),
+                                  o + QPointF(along / 2.0 + under, wall)});
     painter.setBrush(c.sheet);
     painter.drawRect(QRectF(o + QPointF(-left, wall), QSizeF(left - stopper, deep - wall))); // the stopper
     painter.setPen(QPen(c.cool, 1.4, Qt::DashLine));

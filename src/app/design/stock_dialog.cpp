@@ -200,7 +200,7 @@ QWidget* StockDialog::makePlank()
                         &StockDialog::showPlank);
     m_defects->setObjectName(QStringLiteral("stockDefects"));
     m_defects->setAccessibleName(tr("Cracks and knots, from and to along the plank"));
-    m_defects->setPlaceholderText(tr("none; or 400-460; 900-930"));
+    m_defects->setPlaceholderText(tr("none, or 400-460"));
     rows->addRow(tr("Cracks and knots"), m_defects);
     connect(m_defects, &QLineEdit::editingFinished, this, &StockDialog::showPlank);
     auto* caution = form::words(this, "stockPlankCaution", true);

@@ -40,8 +40,8 @@ Words wordsOf(const Change& change, bool ring)
               VariationDialog::tr("From, measured from the mouth"), VariationDialog::tr("To"),
               VariationDialog::tr(
                   "1 is a smooth, sealed wall; raw wood or cane with its pith takes half as much again to twice as "
-                  "much. A rough wall sounds a little flatter and softer; the upper notes lose first. 1 over a stretch tells "
-                  "what smoothing it would bring.")},
+                  "much. A rough wall sounds a little flatter and softer, and most so where little else costs sound: the "
+                  "table tells note by note. 1 over a stretch tells what smoothing it would bring.")},
         Words{
             VariationDialog::tr("grooves for the fingers"),
             {},

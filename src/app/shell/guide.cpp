@@ -151,7 +151,8 @@ void Guide::addStages()
         tr("<p>Finger the note that is asked, then <b>Space</b>. The reading is kept at once, with its recording. "
            "<b>Backspace</b> takes it back, <b>Enter</b> goes on. <b>H</b> listens without hands: a note that is steady for a "
            "second is taken and the next one comes up; <b>F11</b> shows it across the room, <b>D</b> sounds the note as it is "
-           "wanted. <b>P</b> opens the newest take. <i>Timbre</i> shows how every note sounds beside its neighbours, beside one "
+           "wanted. <i>View, Count in</i> gives the fingers three beats before each. <b>P</b> opens the newest take. "
+           "<i>Timbre</i> shows how every note sounds beside its neighbours, beside one "
            "note or beside a good instrument, and what would make a dull one brighter at which price; <i>Trend</i> how that and "
            "the pitch have changed.</p>"),
         "timbre");
@@ -165,7 +166,9 @@ void Guide::addStages()
            "it</b>: drag a hole, the foot or the stopper and see every note move; nothing of it is kept. <b>Registers</b>: how "
            "wide "
            "octaves or twelfths are. <b>Outcome</b>: what was forecast beside what came, and the takes before and after the last "
-           "cut to hear.</p>"),
+           "cut to hear.</p><p><i>Work of your own</i> records what was done without advice; there a bell or ring is put on the "
+           "foot "
+           "and taken off again, and each reading counts for the state it was taken in.</p>"),
         "tuning");
     add("finish", tr("Finish (Ctrl+8)"),
         tr("<p>Oil, wax, lacquer or none: works and days, ticked with their day; what is late moves what follows. Hear every "

@@ -75,10 +75,13 @@ template <class C> C mouthLoad(Shape::Mouth mouth, const MouthInputs<C>& in, con
         const C open = hole * (C(1.0) - in.measure[4]);
         const C radius = sqrt(hole / C(std::numbers::pi));
         const C openRadius = sqrt(open / C(std::numbers::pi));
-        const C d = radius / in.topRadius;
+        // Undercut, the chimney is a cone to the bore: the air's inertance is the integral over its widths, depth / (pi a b).
+        const C inside = C(0.5) * sqrt((in.measure[0] + in.measure[5]) * (in.measure[1] + in.measure[5]));
+        const C d = inside / in.topRadius;
         // Inner end as of a side hole [LS12], outer end as in a plane, over the area that the lip leaves.
-        const C inner = radius * polynomial(std::array{0.822, -0.095, -1.566, 2.138, -1.640, 0.502}, d);
-        inertance = air.density * ((in.measure[2] + inner) / hole + C(0.8216) * openRadius / open);
+        const C inner = inside * polynomial(std::array{0.822, -0.095, -1.566, 2.138, -1.640, 0.502}, d);
+        inertance = air.density * (in.measure[2] / (C(std::numbers::pi) * radius * inside) +
+                                   inner / (C(std::numbers::pi) * inside * inside) + C(0.8216) * openRadius / open);
     }
     // Resistance of a small source into half-open space.
     const C radiated = air.density * in.omega * in.omega / (C(4.0 * std::numbers::pi) * air.speed);

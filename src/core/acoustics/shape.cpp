@@ -47,7 +47,7 @@ Shape Shape::of(const Instrument& instrument)
     } else if (const auto* t = std::get_if<Transverse>(&s.excitation)) {
         shape.mouth = Mouth::Transverse;
         shape.excitation = {t->holeLength.metres(), t->holeWidth.metres(), t->chimney.metres(),
-                            t->stopper.metres(),    t->lipCover,           0.0};
+                            t->stopper.metres(),    t->lipCover,           t->undercut.metres()};
     } else {
         shape.mouth = Mouth::ClosedTop;
         shape.excitation[0] = std::get<ClosedTop>(s.excitation).volume.cubicMetres();

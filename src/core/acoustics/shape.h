@@ -68,7 +68,8 @@ struct Shape
     };
     Mouth mouth = Mouth::Duct;
     /// Duct: window length, width, chimney, upstream, cover (wall standing up beside it), slope of the lip's ramp (rise
-    /// over run, plain; 0 a square lip). Transverse: hole length, width, chimney, stopper, lip cover (plain).
+    /// over run, plain; 0 a square lip). Transverse: hole length, width, chimney, stopper, lip cover (plain), undercut
+    /// (wider at the bore by that).
     /// ClosedTop: volume in m^3.
     std::array<double, excitationMeasures> excitation{};
     std::vector<Station> bore;

@@ -215,6 +215,17 @@ Status openEmbouchure(InstrumentSpec& spec, const OpenEmbouchure& c)
     return Done{};
 }
 
+Status undercutEmbouchure(InstrumentSpec& spec, const UndercutEmbouchure& c)
+{
+    auto* t = std::get_if<Transverse>(&spec.excitation);
+    if (t == nullptr)
+        return Error{ErrorCode::BadValue, "kind", "undercut_embouchure; this instrument has no embouchure hole"};
+    if (c.undercut < t->undercut - caliperSlack)
+        return Error{ErrorCode::NotRemovable, "/excitation/undercut_mm", sizes(c.undercut, t->undercut)};
+    t->undercut = c.undercut;
+    return Done{};
+}
+
 Status putOnFoot(InstrumentSpec& spec, const PutOnFoot& c)
 {
     spec.footPiece = c.piece;
@@ -246,8 +257,9 @@ Result<Instrument> applied(const Instrument& before, const Cut& cut)
                  [&](const MoveStopper& c) { return moveStopper(spec, c); }, [&](const CutUp& c) { return cutUp(spec, c); },
                  [&](const Fill& c) { return fill(spec, c); }, [&](const OpenEmbouchure& c) { return openEmbouchure(spec, c); },
                  [&](const Deepen& c) { return deepen(spec, c); }, [&](const PushPlug& c) { return pushPlug(spec, c); },
-                 [&](const PutOnFoot& c) {
-                     return putOnFoot(spec, c);
+                 [&](const PutOnFoot& c) { return putOnFoot(spec, c); },
+                 [&](const UndercutEmbouchure& c) {
+                     return undercutEmbouchure(spec, c);
                  }},
         cut);
     if (!status)
@@ -283,6 +295,10 @@ std::optional<Metres> presentSize(const Instrument& instrument, const Cut& cut)
                                    const auto* t = std::get_if<Transverse>(&instrument.spec().excitation);
                                    return t == nullptr ? Size{} : Size{t->stopper};
                                },
+                               [&](const UndercutEmbouchure&) {
+                                   const auto* t = std::get_if<Transverse>(&instrument.spec().excitation);
+                                   return t == nullptr ? Size{} : Size{t->undercut};
+                               },
                                [&](const CutUp&) {
                                    const auto* d = std::get_if<Duct>(&instrument.spec().excitation);
                                    return d == nullptr ? Size{} : Size{d->windowLength};
@@ -301,8 +317,9 @@ Metres wantedSize(const Cut& cut)
                                [](const TrimFoot& c) { return c.length; }, [](const Deepen& c) { return c.length; },
                                [](const PushPlug& c) { return c.length; },
                                [](const PutOnFoot& c) { return c.piece ? c.piece->length : Metres{}; },
-                               [](const Ream& c) { return c.diameter; }, [](const MoveStopper& c) { return c.stopper; },
-                               [](const CutUp& c) { return c.windowLength; }, [](const Fill& c) { return c.diameter; },
+                               [](const UndercutEmbouchure& c) { return c.undercut; }, [](const Ream& c) { return c.diameter; },
+                               [](const MoveStopper& c) { return c.stopper; }, [](const CutUp& c) { return c.windowLength; },
+                               [](const Fill& c) { return c.diameter; },
                                [](const OpenEmbouchure& c) {
                                    return c.holeLength;
                                }},
@@ -313,7 +330,7 @@ Cut withSize(Cut cut, Metres size)
 {
     std::visit(Overload{[&](Enlarge& c) { c.diameter = size; }, [&](Undercut& c) { c.undercutDiameter = size; },
                         [&](TrimFoot& c) { c.length = size; }, [&](Deepen& c) { c.length = size; },
-                        [&](PushPlug& c) { c.length = size; },
+                        [&](PushPlug& c) { c.length = size; }, [&](UndercutEmbouchure& c) { c.undercut = size; },
                         [&](PutOnFoot& c) {
                             if (c.piece && size.metres() > 0.0)
                                 c.piece->length = size;
@@ -335,7 +352,7 @@ std::string_view kindName(const Cut& cut)
 {
     constexpr std::array<std::string_view, std::variant_size_v<Cut>> names{
         "enlarge", "undercut",           "trim_foot", "ream",      "move_stopper", "cut_up",
-        "fill",    "enlarge_embouchure", "deepen",    "push_plug", "put_on_foot"};
+        "fill",    "enlarge_embouchure", "deepen",    "push_plug", "put_on_foot",  "undercut_embouchure"};
     return names.at(cut.index());
 }
 
@@ -369,6 +386,7 @@ std::vector<Cut> worksOn(const Instrument& instrument)
         works.emplace_back(CutUp{duct->windowLength});
     if (const auto* across = std::get_if<Transverse>(&spec.excitation)) {
         works.emplace_back(OpenEmbouchure{across->holeLength});
+        works.emplace_back(UndercutEmbouchure{across->undercut});
         works.emplace_back(MoveStopper{across->stopper});
     }
     for (const Hole& h : spec.holes)

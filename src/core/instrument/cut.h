@@ -68,6 +68,12 @@ struct PutOnFoot
     std::optional<FootPiece> piece; ///< nothing: the foot is bare again
     friend bool operator==(const PutOnFoot&, const PutOnFoot&) = default;
 };
+/// The embouchure hole opens out towards the bore.
+struct UndercutEmbouchure
+{
+    Metres undercut; ///< by how much wider at the bore
+    friend bool operator==(const UndercutEmbouchure&, const UndercutEmbouchure&) = default;
+};
 struct Fill
 {
     HoleId hole;
@@ -75,8 +81,8 @@ struct Fill
     friend bool operator==(const Fill&, const Fill&) = default;
 };
 
-using Cut =
-    std::variant<Enlarge, Undercut, TrimFoot, Ream, MoveStopper, CutUp, Fill, OpenEmbouchure, Deepen, PushPlug, PutOnFoot>;
+using Cut = std::variant<Enlarge, Undercut, TrimFoot, Ream, MoveStopper, CutUp, Fill, OpenEmbouchure, Deepen, PushPlug, PutOnFoot,
+                         UndercutEmbouchure>;
 
 /// The instrument after the cut. Errors: UnknownName (no such hole), NotRemovable (the step would add material, with the
 /// sizes), BadGeometry/BadValue from Instrument::make or where the cut does not fit this kind of instrument.
@@ -90,7 +96,7 @@ Metres wantedSize(const Cut& cut);
 /// The same cut to another size.
 Cut withSize(Cut cut, Metres size);
 /// Stable word used in files: "enlarge", "undercut", "trim_foot", "ream", "move_stopper", "cut_up", "fill",
-/// "enlarge_embouchure", "deepen", "push_plug", "put_on_foot".
+/// "enlarge_embouchure", "deepen", "push_plug", "put_on_foot", "undercut_embouchure".
 std::string_view kindName(const Cut& cut);
 /// Whether its size is where the tube ends.
 [[nodiscard]] bool movesTheEnd(const Cut& cut);

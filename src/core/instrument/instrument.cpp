@@ -143,6 +143,8 @@ Status checkExcitation(const InstrumentSpec& s)
             return r;
         if (auto r = inRange("/excitation/stopper_mm", t->stopper, 0.0, 500.0); !r)
             return r;
+        if (auto r = notNegative("/excitation/undercut_mm", t->undercut, 0.5 * bore_mm); !r)
+            return r;
         if (!(t->lipCover >= 0.0 && t->lipCover <= 0.9))
             return bad(ErrorCode::BadValue, "/excitation/lip_cover", number(t->lipCover) + "; must be 0 to 0.9");
         return Done{};

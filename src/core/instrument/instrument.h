@@ -43,6 +43,7 @@ struct Transverse
     Metres chimney;
     Metres stopper;      ///< hole centre to stopper face
     double lipCover = 0; ///< share of the hole under the lip, 0 to below 1
+    Metres undercut{};   ///< by how much wider the hole is at the bore, along and across; 0: straight
     friend bool operator==(const Transverse&, const Transverse&) = default;
 };
 
