@@ -2346,11 +2346,11 @@ Register</translation>
     </message>
     <message>
         <source>undercut, all round</source>
-        <translation>unterschnitten, ringsum</translation>
+        <translation>unterschnitten</translation>
     </message>
     <message>
         <source>easier to speak, more room to lip</source>
-        <translation>spricht leichter an, mehr Spiel mit der Lippe</translation>
+        <translation>spricht leichter an</translation>
     </message>
 </context>
 <context>
@@ -2423,7 +2423,7 @@ Register</translation>
     </message>
     <message>
         <source>undercut, all round</source>
-        <translation>unterschnitten, ringsum</translation>
+        <translation>unterschnitten</translation>
     </message>
 </context>
 <context>

@@ -10,6 +10,7 @@
 #include <QAbstractButton>
 #include <QAbstractSpinBox>
 #include <QAccessible>
+#include <QCheckBox>
 #include <QLayout>
 #include <QSet>
 #include <cmath>
@@ -299,6 +300,37 @@ private Q_SLOTS:
             }
             QVERIFY(contrast(c.sheet, c.cool) >= 4.5); // the words on a main button
         }
+    }
+    void aBoxIsSeenInEveryLookAndItsTickToo()
+    {
+        // WCAG 2.1, 1.4.11: what is needed to know a control has 3 to 1 against what is beside it.
+        using Look = app::Style::Look;
+        app::Style::loadFonts();
+        for (const Look look : {Look::Light, Look::Dark, Look::Contrast}) {
+            app::Style(look).apply();
+            const QColor ground = app::Style::current().colours().paper;
+            const auto strongest = [&](Qt::CheckState state) {
+                QCheckBox box;
+                box.setPalette(QApplication::palette());
+                box.setCheckState(state);
+                box.resize(box.sizeHint());
+                const QImage image = box.grab().toImage();
+                double most = 1.0;
+                double inked = 0.0;
+                for (int y = 0; y < image.height(); ++y)
+                    for (int x = 0; x < std::min(image.width(), 20); ++x) {
+                        const double there = contrast(image.pixelColor(x, y), ground);
+                        most = std::max(most, there);
+                        inked += there > 3.0 ? 1.0 : 0.0;
+                    }
+                return std::pair(most, inked);
+            };
+            const auto [edge, empty] = strongest(Qt::Unchecked);
+            const auto [tick, ticked] = strongest(Qt::Checked);
+            QVERIFY2(edge >= 3.0, qPrintable(QString::number(edge)));
+            QVERIFY2(tick >= 4.5 && ticked > empty + 8.0, qPrintable(QStringLiteral("%1 and %2").arg(empty).arg(ticked)));
+        }
+        app::Style(Look::Light).apply();
     }
     void theHighContrastLookIsChosenAndKept()
     {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/parts/style.h"
 
+#include "app/parts/drawn_style.h"
 #include "draw/fonts.h"
 
 #include <QApplication>
@@ -9,6 +10,7 @@
 #include <algorithm>
 #include <cmath>
 #include <memory>
+#include <utility>
 
 namespace dowel::app {
 
@@ -76,6 +78,10 @@ int Style::scaled(int pixels)
 void Style::loadFonts()
 {
     draw::loadFonts();
+    // Once, before there are widgets.
+    static bool drawn = false;
+    if (!std::exchange(drawn, true))
+        QApplication::setStyle(new DrawnStyle);
 }
 
 QFont Style::small()
@@ -199,12 +205,8 @@ QString Style::sheet() const
         QToolTip { background: @sheet; color: @ink; border: 1px solid @pencil; padding: 4px; }
         QLabel[quiet="true"] { color: @pencil; }
     )");
-    if (textScale() != 1.0) {
-        s += QStringLiteral(
-            "QCheckBox::indicator, QRadioButton::indicator, QAbstractItemView::indicator { width: 14px; height: 14px; }"
-            "QScrollBar:vertical { width: 14px; } QScrollBar:horizontal { height: 14px; }");
+    if (textScale() != 1.0)
         s = grown(s);
-    }
     s.replace(QLatin1String("@small"), QStringLiteral("%1px").arg(scaled(14)));
     s.replace(QLatin1String("@body"), QStringLiteral("%1px").arg(scaled(15)));
     const std::pair<const char*, QColor> names[] = {

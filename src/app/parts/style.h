@@ -38,7 +38,7 @@ public:
     /// What goes with type: line heights and widths of fields.
     [[nodiscard]] static int scaled(int pixels);
     [[nodiscard]] static double px(double pixels) { return pixels * textScale(); }
-    /// Loads the fonts that ship with the program; call once after the application is made.
+    /// Loads the fonts that ship with the program and has boxes drawn by hand; call after the application is made.
     static void loadFonts();
     [[nodiscard]] const Colours& colours() const { return m_colours; }
     [[nodiscard]] bool dark() const { return m_look == Look::Dark; }

@@ -134,7 +134,7 @@ QImage holes(int width, double pixelRatio)
     const Colours& c = Style::current().colours();
     const QString words[] = {Guide::tr("straight"), Guide::tr("undercut"), Guide::tr("countersunk")};
     for (int i = 0; i < 3; ++i) {
-        const double left = (20.0 + 150.0 * i) * unit;
+        const double left = (10.0 + 158.0 * i) * unit;
         const auto at = [&](double x, double y) {
             return QPointF(left + x * unit, y * unit);
         };
@@ -143,12 +143,12 @@ QImage holes(int width, double pixelRatio)
         painter.setPen(QPen(c.ink, 1.4));
         painter.setBrush(c.wood);
         painter.drawPolygon(QPolygonF{at(0, 30), at(50 - outer, 30), at(50, 42), at(50 - inner, 72), at(0, 72)});
-        painter.drawPolygon(QPolygonF{at(140, 30), at(88 + outer, 30), at(88, 42), at(88 + inner, 72), at(140, 72)});
+        painter.drawPolygon(QPolygonF{at(136, 30), at(86 + outer, 30), at(86, 42), at(86 + inner, 72), at(136, 72)});
         painter.setPen(c.pencil);
-        painter.drawText(QRectF(at(0, 4), at(140, 24)), Qt::AlignCenter, Guide::tr("outside"));
-        painter.drawText(QRectF(at(0, 76), at(140, 96)), Qt::AlignCenter, Guide::tr("bore"));
+        painter.drawText(QRectF(at(0, 4), at(136, 24)), Qt::AlignCenter, Guide::tr("outside"));
+        painter.drawText(QRectF(at(0, 76), at(136, 96)), Qt::AlignCenter, Guide::tr("bore"));
         painter.setPen(c.ink);
-        painter.drawText(QRectF(at(0, 100), at(140, 122)), Qt::AlignCenter, words[i]);
+        painter.drawText(QRectF(at(0, 100), at(136, 122)), Qt::AlignCenter, words[i]);
     }
     return image;
 }
