@@ -7730,5 +7730,9 @@ wird gerechnet</translation>
         <source>--type: %1 is no per cent from 75 to 300.</source>
         <translation>--type: %1 ist kein Prozentwert von 75 bis 300.</translation>
     </message>
+    <message>
+        <source>There is no display to open a window on: neither DISPLAY nor WAYLAND_DISPLAY is set. dowel-cli does its work without one.</source>
+        <translation>Es gibt keinen Bildschirm für ein Fenster: weder DISPLAY noch WAYLAND_DISPLAY ist gesetzt. dowel-cli arbeitet auch ohne.</translation>
+    </message>
 </context>
 </TS>

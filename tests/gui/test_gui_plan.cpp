@@ -430,8 +430,8 @@ private Q_SLOTS:
         QVERIFY2(breath->text().contains(QStringLiteral("cut-up is high")), qPrintable(breath->text()));
         auto* family = desk.find<QComboBox>("blankFamily");
         choose(family, family->findData(static_cast<int>(Family::Flute)));
-        QTRY_COMPARE(table->rowCount(), 4);
-        QCOMPARE(picture->partCount(), 4);
+        QTRY_COMPARE(table->rowCount(), 5);
+        QCOMPARE(picture->partCount(), 5);
         QVERIFY(!breath->isVisible());
         choose(family, family->findData(static_cast<int>(Family::Reed)));
         QVERIFY(symptoms->item(0)->text().contains(QLatin1String("reed")));

@@ -29,8 +29,8 @@ class TestInstalled : public QObject
         QByteArray out;
         QByteArray err;
     };
-    /// In a home of its own.
-    Ran run(const QString& program, const QStringList& arguments)
+    /// In a home of its own; on no screen at all, or one that is only memory.
+    Ran run(const QString& program, const QStringList& arguments, bool screen = true)
     {
         QProcess process;
         QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
@@ -40,7 +40,11 @@ class TestInstalled : public QObject
         QDir().mkpath(m_home.filePath(QStringLiteral("XDG_RUNTIME_DIR")));
         QFile::setPermissions(m_home.filePath(QStringLiteral("XDG_RUNTIME_DIR")),
                               QFile::ReadOwner | QFile::WriteOwner | QFile::ExeOwner);
-        environment.insert(QStringLiteral("QT_QPA_PLATFORM"), QStringLiteral("offscreen"));
+        if (screen)
+            environment.insert(QStringLiteral("QT_QPA_PLATFORM"), QStringLiteral("offscreen"));
+        else
+            for (const char* name : {"QT_QPA_PLATFORM", "DISPLAY", "WAYLAND_DISPLAY"})
+                environment.remove(QLatin1String(name));
         process.setProcessEnvironment(environment);
         process.start(program, arguments);
         if (!process.waitForStarted() || !process.waitForFinished(60000))
@@ -138,6 +142,11 @@ private Q_SLOTS:
         const Ran version = run(installed("bin/dowel"), {QStringLiteral("--version")});
         QCOMPARE(version.status, 0);
         QVERIFY2(version.out.contains("Qt 6"), version.out.constData());
+        // Where there is no screen it says so and ends; what needs none is answered.
+        QCOMPARE(run(installed("bin/dowel"), {QStringLiteral("--version")}, false).out, version.out);
+        const Ran blind = run(installed("bin/dowel"), {}, false);
+        QCOMPARE(blind.status, 1);
+        QVERIFY2(blind.err.contains("no display") && blind.err.contains("dowel-cli"), blind.err.constData());
         const Ran check = run(installed("bin/dowel-cli"), {QStringLiteral("check"), book()});
         QCOMPARE(check.status, 0);
         QVERIFY(QJsonDocument::fromJson(check.out).object()[QLatin1String("ok")].toBool());

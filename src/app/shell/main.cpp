@@ -186,6 +186,23 @@ int showWindows(QApplication& application, const OneWindow& one, Opening wanted)
     return ended;
 }
 
+/// Whether a window can be opened anywhere, or somebody has said where.
+bool hasDisplay(int argc, char** argv)
+{
+    for (const char* place : {"DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM"})
+        if (!qEnvironmentVariableIsEmpty(place))
+            return true;
+    return std::any_of(argv, argv + argc, [](const char* argument) { return QByteArray(argument) == "-platform"; });
+}
+
+void nameProgram()
+{
+    QCoreApplication::setApplicationName(QStringLiteral("dowel"));
+    QCoreApplication::setOrganizationName(QStringLiteral("dowel"));
+    QCoreApplication::setApplicationVersion(
+        QStringLiteral(DOWEL_VERSION ", built with Qt " QT_VERSION_STR " and " DOWEL_COMPILER));
+}
+
 } // namespace
 
 int main(int argc, char** argv)
@@ -195,10 +212,18 @@ int main(int argc, char** argv)
         writeManual(Options());
         return 0;
     }
+    if (!hasDisplay(argc, argv)) { // the toolkit would end itself with a stack on the floor
+        QCoreApplication bare(argc, argv);
+        nameProgram();
+        Options().parser.process(bare); // --help and --version need no window
+        speak(languageFor(chosenLanguage(), QLocale::system().uiLanguages()));
+        QTextStream(stderr) << QCoreApplication::translate("main", "There is no display to open a window on: neither DISPLAY nor "
+                                                                   "WAYLAND_DISPLAY is set. dowel-cli does its work without one.")
+                            << Qt::endl;
+        return 1;
+    }
     QApplication application(argc, argv);
-    QApplication::setApplicationName(QStringLiteral("dowel"));
-    QApplication::setOrganizationName(QStringLiteral("dowel"));
-    QApplication::setApplicationVersion(QStringLiteral(DOWEL_VERSION ", built with Qt " QT_VERSION_STR " and " DOWEL_COMPILER));
+    nameProgram();
     QApplication::setDesktopFileName(QStringLiteral("org.dowel.Dowel"));
     QApplication::setWindowIcon(QIcon::fromTheme(QStringLiteral("dowel"), QIcon(QStringLiteral(":/icons/dowel-128.png"))));
     Options options;
