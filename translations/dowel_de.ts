@@ -1100,7 +1100,7 @@
     </message>
     <message>
         <source>Ramp of the lip</source>
-        <translation>Schräge der Lippe</translation>
+        <translation>Schräge des Labiums</translation>
     </message>
     <message>
         <source> °</source>
@@ -3959,7 +3959,7 @@ Register</translation>
     <message>
         <source>Practice %1, wood no. %2</source>
         <comment>family, number</comment>
-        <translation>Übung %1, Holz Nr. %2</translation>
+        <translation>Übungsstück (%1), Holz Nr. %2</translation>
     </message>
     <message>
         <source>None yet</source>
@@ -7683,6 +7683,46 @@ wird gerechnet</translation>
     <message>
         <source>Undercut the embouchure hole</source>
         <translation>Mundloch unterschneiden</translation>
+    </message>
+    <message>
+        <source>whistle</source>
+        <translation>Kernspaltpfeife</translation>
+    </message>
+    <message>
+        <source>recorder</source>
+        <translation>Blockflöte</translation>
+    </message>
+    <message>
+        <source>two-chamber flute</source>
+        <translation>Zweikammerflöte</translation>
+    </message>
+    <message>
+        <source>flute</source>
+        <translation>Querflöte</translation>
+    </message>
+    <message>
+        <source>fife</source>
+        <translation>Querpfeife</translation>
+    </message>
+    <message>
+        <source>stopped pipe</source>
+        <translation>gedackte Pfeife</translation>
+    </message>
+    <message>
+        <source>slide whistle</source>
+        <translation>Schiebepfeife</translation>
+    </message>
+    <message>
+        <source>reed pipe</source>
+        <translation>Rohrblattpfeife</translation>
+    </message>
+    <message>
+        <source>horn</source>
+        <translation>Horn</translation>
+    </message>
+    <message>
+        <source>instrument</source>
+        <translation>Instrument</translation>
     </message>
 </context>
 <context>

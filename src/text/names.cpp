@@ -60,6 +60,23 @@ QString materialName(const std::string& material)
     return QString::fromStdString(material);
 }
 
+QString familyWord(Family family)
+{
+    switch (family) {
+    case Family::Whistle: return tr("whistle");
+    case Family::Recorder: return tr("recorder");
+    case Family::TwoChamber: return tr("two-chamber flute");
+    case Family::Flute: return tr("flute");
+    case Family::Fife: return tr("fife");
+    case Family::Stopped: return tr("stopped pipe");
+    case Family::Slide: return tr("slide whistle");
+    case Family::Reed: return tr("reed pipe");
+    case Family::Horn: return tr("horn");
+    case Family::Other: break;
+    }
+    return tr("instrument");
+}
+
 QString speechName(acoustics::Speech speech)
 {
     switch (speech) {

@@ -23,6 +23,8 @@ namespace dowel::text {
 /// The maker's own word where it is none of them.
 [[nodiscard]] QString materialName(const std::string& material);
 
+/// What a maker calls one of the family: "whistle", "stopped pipe".
+[[nodiscard]] QString familyWord(Family family);
 /// How a note speaks: "well", "unsure", "poorly".
 [[nodiscard]] QString speechName(acoustics::Speech speech);
 /// "low register", "high register", "third register", as players call them.

@@ -176,7 +176,7 @@ bool hasWords(const QString& text)
     return word.match(text).hasMatch();
 }
 
-/// To be looked at by eye: DOWEL_LOOK=FOLDER leaves a picture of every page there.
+/// To be looked at by eye: DOWEL_LOOK=FOLDER leaves a picture of every page there, DOWEL_LOOK_AS=dark or contrast in that look.
 void keepPicture(QWidget& window, const char* language, const char* when)
 {
     static int number = 0;
@@ -192,6 +192,8 @@ void keepPicture(QWidget& window, const char* language, const char* when)
 template <class See> void walkBefore(Desk& desk, QSize size, See see)
 {
     desk.window().resize(size);
+    if (const QByteArray look = qgetenv("DOWEL_LOOK_AS"); !look.isEmpty())
+        desk.window().setLook(look == "dark" ? app::Style::Look::Dark : app::Style::Look::Contrast);
     see(desk.window(), "empty shop");
     QVERIFY(desk.begins());
     for (const auto stage : {app::MainWindow::Listen, app::MainWindow::Logbook}) {

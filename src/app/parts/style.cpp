@@ -190,6 +190,8 @@ QString Style::sheet() const
         QListWidget#edgeSymptoms::item:selected { background: @sheet; color: @ink; border-left: 4px solid @warm; }
         QLineEdit[wrong="true"] { border-bottom: 2px solid @warm; }
         QCheckBox { spacing: 8px; }
+        QSlider::groove:horizontal { background: @pencil; height: 2px; }
+        QSlider::handle:horizontal { background: @cool; border: 1px solid @ink; width: 12px; margin: -8px 0px; border-radius: 3px; }
         QTableWidget#sensitivityTable { background: @sheet; }
         QTableWidget#sensitivityTable QHeaderView::section { background: @sheet; }
         QLineEdit, QDoubleSpinBox, QSpinBox { background: @sheet; color: @ink; border: none; border-bottom: 2px solid @pencil; padding: 4px; }

@@ -6,6 +6,7 @@
 #include "io/spec_json.h"
 #include "session/practice.h"
 #include "session/sizes.h"
+#include "text/names.h"
 #include "text/units.h"
 
 #include <QDir>
@@ -81,7 +82,8 @@ Result<Store> begunPractice(const QString& folder, Family family, const Practice
         return blank.error();
     const QString kind = QString::fromStdString(std::string(familyName(family)));
     InstrumentSpec spec = blank->spec();
-    spec.name = MainWindow::tr("Practice %1, wood no. %2", "family, number").arg(kind).arg(with.seed).toStdString();
+    spec.name =
+        MainWindow::tr("Practice %1, wood no. %2", "family, number").arg(text::familyWord(family)).arg(with.seed).toStdString();
     auto named = Instrument::make(std::move(spec));
     if (!named)
         return named.error();

@@ -5,6 +5,7 @@
 #include "app/parts/form.h"
 #include "app/parts/style.h"
 #include "text/errors.h"
+#include "text/names.h"
 #include "text/units.h"
 
 #include <QCheckBox>
@@ -116,8 +117,7 @@ void ShopMemoryDialog::refresh()
         const Remembered& r = m_all[i];
         const QString name = r.name.empty() ? tr("without a name") : QString::fromStdString(r.name);
         form::row(m_table, static_cast<int>(i),
-                  {name, QString::fromUtf8(familyName(r.family).data()), QString::number(r.readings),
-                   QString::fromStdString(r.at).left(10)});
+                  {name, text::familyWord(r.family), QString::number(r.readings), QString::fromStdString(r.at).left(10)});
     }
     m_forget->setEnabled(!m_all.empty());
     m_forgetAll->setEnabled(!m_all.empty());
@@ -141,7 +141,7 @@ void ShopMemoryDialog::showLearnt()
         m_learntWords->setText(learnt ? QString() : text::sentence(learnt.error()));
         return;
     }
-    m_learntWords->setText(tr("What the next %1 starts from:", "family").arg(QString::fromUtf8(familyName(family).data())));
+    m_learntWords->setText(tr("What the next %1 starts from:", "family").arg(text::familyWord(family)));
     const SharedEstimate before = sharedOf(Priors{}, family);
     const QString percent = QStringLiteral("%");
     const QString cents = tr("cents");
