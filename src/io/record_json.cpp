@@ -354,7 +354,7 @@ Result<Cut> cutFromJson(const Json& json)
     else if (kind == "undercut_embouchure")
         cut = UndercutEmbouchure{mm("undercut_mm")};
     else if (kind == "put_on_foot")
-        cut = PutOnFoot{r.number("length_mm") > 0.0 ? std::optional(footPieceFrom(r)) : std::nullopt};
+        cut = PutOnFoot{r.number("length_mm") != 0.0 ? std::optional(footPieceFrom(r)) : std::nullopt};
     else if (kind == "ream")
         cut = Ream{mm("from_mm"), mm("to_mm"), mm("diameter_mm")};
     else if (kind == "move_stopper")
