@@ -84,7 +84,7 @@ bool lineIsClipped(const QListView& list, const QModelIndex& index)
         return false;
     const bool ticked = index.data(Qt::CheckStateRole).isValid();
     const int beside = 2 * list.style()->pixelMetric(QStyle::PM_FocusFrameHMargin) + 4 +
-                       (ticked ? list.style()->pixelMetric(QStyle::PM_IndicatorWidth) + 8 : 0);
+                       (ticked ? list.style()->pixelMetric(QStyle::PM_IndicatorWidth) + 14 : 0);
     const QRect wrapped =
         list.fontMetrics().boundingRect(QRect(0, 0, there.width() - beside, 1000), Qt::TextWordWrap, index.data().toString());
     return wrapped.height() > there.height() + 1;

@@ -19,11 +19,37 @@
 #include <QListWidget>
 #include <QPushButton>
 #include <QStackedWidget>
+#include <QStyledItemDelegate>
 #include <QTableWidget>
 #include <algorithm>
 #include <cmath>
 
 namespace dowel::app {
+
+namespace {
+
+/// Lines of a list as high as all their words need: a style sheet's padding is forgotten where a height is asked for, and a
+/// caution must not end in three dots.
+class WholeWords : public QStyledItemDelegate
+{
+public:
+    using QStyledItemDelegate::QStyledItemDelegate;
+    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem& option, const QModelIndex& index) const override
+    {
+        const QSize usual = QStyledItemDelegate::sizeHint(option, index);
+        const auto* list = qobject_cast<const QListView*>(option.widget);
+        if (list == nullptr)
+            return usual;
+        constexpr int padded = 9; // above and below, with the line
+        constexpr int beside = 26;
+        const int box = list->style()->pixelMetric(QStyle::PM_IndicatorWidth, nullptr, list);
+        const QRect room(0, 0, list->viewport()->width() - box - Style::scaled(beside), 10000);
+        const QRect words = list->fontMetrics().boundingRect(room, Qt::TextWordWrap, index.data().toString());
+        return {usual.width(), std::max(usual.height(), words.height() + Style::scaled(padded))};
+    }
+};
+
+} // namespace
 
 DrillPage::DrillPage(Plan& plan, Questions& questions, QWidget* parent)
     : QWidget(parent),
@@ -47,8 +73,8 @@ DrillPage::DrillPage(Plan& plan, Questions& questions, QWidget* parent)
     m_steps->setObjectName(QStringLiteral("drillSteps"));
     m_steps->setAccessibleName(tr("Order of work"));
     m_steps->setWordWrap(true);
-    m_steps->setResizeMode(QListView::Adjust); // a scroll bar takes room: what needs a line more then gets it
-    m_steps->setTextElideMode(Qt::ElideNone);
+    m_steps->setResizeMode(QListView::Adjust); // a scroll bar takes room
+    m_steps->setItemDelegate(new WholeWords(m_steps));
     m_steps->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_parts->addItem(tr("sixteenths"), 16);
     m_parts->addItem(tr("thirty-seconds"), 32);
