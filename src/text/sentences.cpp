@@ -248,12 +248,48 @@ QString caution(const AdviceStep& step)
     return tr("Cut away from yourself, small strokes; keep the dust out of your lungs.");
 }
 
+int cutsOfWood(const Workbook& book)
+{
+    const auto cuts = book.cuts();
+    return static_cast<int>(std::count_if(cuts.begin(), cuts.end(), [](const Entry* e) {
+        return !std::holds_alternative<PutOnFoot>(std::get<CutEntry>(e->body).cut);
+    }));
+}
+
 QString readAloud(const ReadingEntry& reading, const Fingering& fingering)
 {
     return tr("%1: %2, give or take %3", "note, cents flat or sharp, error")
         .arg(noteName(fingering.id.text), flatOrSharp(centsBetween(reading.pitch, fingering.target).cents()),
              number(std::max(0.1, reading.sd.cents()), 1));
 }
+
+namespace {
+
+QString amendLine(const AmendEntry& a, LengthUnit unit)
+{
+    QStringList words;
+    if (a.name)
+        words << tr("From here on it is called %1", "name").arg(QString::fromStdString(*a.name));
+    if (a.wanted)
+        words << tr("From here on wanted: A4 %1 Hz, played at %2 °C, %n fingering(s)", "hertz, degrees",
+                    static_cast<int>(a.wanted->fingerings.size()))
+                     .arg(number(a.wanted->tuning.a4.hertz(), 1), number(a.wanted->tuning.playedAt.celsius(), 1));
+    if (a.there)
+        words << tr("Measured again, as it was when it was first written down: bore, mouth, wall or holes");
+    if (a.tools)
+        words << tr("From here on with %n bit(s), and by file or knife in steps of %1", nullptr,
+                    static_cast<int>(a.tools->bits.size()))
+                     .arg(length(a.tools->step, unit));
+    if (a.limits)
+        words << tr("From here on other limits for holes and foot");
+    if (a.material)
+        words << tr("It is of %1", "material").arg(QString::fromStdString(*a.material));
+    if (a.nodes)
+        words << tr("%n node(s) along it", nullptr, static_cast<int>(a.nodes->size()));
+    return words.join(QStringLiteral("; "));
+}
+
+} // namespace
 
 QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
 {
@@ -284,28 +320,8 @@ QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
     }
     if (const auto* c = std::get_if<SchoolEntry>(&entry.body))
         return tr("From here on the plan goes so: %1").arg(school(c->school));
-    if (const auto* a = std::get_if<AmendEntry>(&entry.body)) {
-        QStringList words;
-        if (a->name)
-            words << tr("From here on it is called %1", "name").arg(QString::fromStdString(*a->name));
-        if (a->wanted)
-            words << tr("From here on wanted: A4 %1 Hz, played at %2 °C, %n fingering(s)", "hertz, degrees",
-                        static_cast<int>(a->wanted->fingerings.size()))
-                         .arg(number(a->wanted->tuning.a4.hertz(), 1), number(a->wanted->tuning.playedAt.celsius(), 1));
-        if (a->there)
-            words << tr("Measured again, as it was when it was first written down: bore, mouth, wall or holes");
-        if (a->tools)
-            words << tr("From here on with %n bit(s), and by file or knife in steps of %1", nullptr,
-                        static_cast<int>(a->tools->bits.size()))
-                         .arg(length(a->tools->step, unit));
-        if (a->limits)
-            words << tr("From here on other limits for holes and foot");
-        if (a->material)
-            words << tr("It is of %1", "material").arg(QString::fromStdString(*a->material));
-        if (a->nodes)
-            words << tr("%n node(s) along it", nullptr, static_cast<int>(a->nodes->size()));
-        return words.join(QStringLiteral("; "));
-    }
+    if (const auto* a = std::get_if<AmendEntry>(&entry.body))
+        return amendLine(*a, unit);
     if (const auto* photo = std::get_if<PhotoEntry>(&entry.body))
         return photo->words.empty() ? tr("A photograph") : tr("A photograph: %1").arg(QString::fromStdString(photo->words));
     if (const auto* pattern = std::get_if<PatternEntry>(&entry.body)) {

@@ -34,6 +34,8 @@ namespace dowel::text {
 [[nodiscard]] QString school(const School& school);
 /// A reading for the ear: the note, how far off it is, how sure that is.
 [[nodiscard]] QString readAloud(const ReadingEntry& reading, const Fingering& fingering);
+/// How often wood was cut: what is put on the foot and taken off again is no cut.
+[[nodiscard]] int cutsOfWood(const Workbook& book);
 /// One line of the logbook.
 [[nodiscard]] QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit);
 

@@ -4,6 +4,7 @@
 // grey, and the looks have the contrast that WCAG 2.1 asks for.
 #include "app/design/plan.h"
 #include "app/parts/tuning_picture.h"
+#include "app/parts/workpiece.h"
 #include "app/shell/guide_figures.h"
 #include "gui/gui_support.h"
 
@@ -261,6 +262,61 @@ private Q_SLOTS:
         const auto* what = desk.find<QLabel>("cardWhat");
         QTRY_VERIFY2(what->accessibleName().contains(what->text()) && what->accessibleName().contains(QStringLiteral("mm")),
                      qPrintable(what->accessibleName()));
+    }
+    void whatStandsStillIsDrawnAnewWhenItIsAnother()
+    {
+        // A picture keeps its ground: each change must show as on a picture that never had another.
+        const auto shown = [](app::Workpiece& w) {
+            w.resize(900, 170);
+            return w.grab().toImage();
+        };
+        Desk desk;
+        const InstrumentSpec first = desk.document().book()->present().spec();
+        const std::function<void(InstrumentSpec&)> changes[] = {
+            [](InstrumentSpec& s) { s.bore.front().diameter = s.bore.front().diameter * 0.9; },
+            [](InstrumentSpec& s) { s.wall = s.wall * 1.5; },
+            [](InstrumentSpec& s) { std::get<Duct>(s.excitation).windowLength = Metres::fromMillimetres(9.0); },
+            [](InstrumentSpec& s) {
+                s.nodes = {{Metres::fromMillimetres(60.0), false}};
+            },
+            [](InstrumentSpec& s) {
+                s.nodes = {{Metres::fromMillimetres(60.0), true}};
+            },
+            [](InstrumentSpec& s) {
+                s.footPiece = FootPiece{Metres::fromMillimetres(20.0), Metres::fromMillimetres(24.0), true};
+            },
+            [](InstrumentSpec& s) {
+                s.footPiece = FootPiece{Metres::fromMillimetres(20.0), Metres::fromMillimetres(24.0), false};
+            }};
+        app::Workpiece kept;
+        kept.setInstrument(Instrument::make(first).value());
+        QImage before = shown(kept);
+        for (const auto& change : changes) {
+            InstrumentSpec spec = first;
+            change(spec);
+            const Instrument other = Instrument::make(spec).value();
+            app::Workpiece fresh;
+            fresh.setInstrument(other);
+            kept.setInstrument(other);
+            const QImage now = shown(kept);
+            QVERIFY(now == shown(fresh));
+            QVERIFY(now != before);
+            before = now;
+        }
+        app::Style(true).apply();
+        QVERIFY(shown(kept) != before);
+        app::Style(false).apply();
+        app::PictureNote note;
+        note.name = QStringLiteral("D5");
+        note.heard = true;
+        app::TuningPicture tuning;
+        tuning.resize(500, 300);
+        tuning.setNotes({note});
+        const QImage narrow = tuning.grab().toImage();
+        note.tolerance = 9.0;
+        tuning.setNotes({note});
+        QVERIFY(tuning.grab().toImage() != narrow);
+        gui::forgiveStalls("another look gives every widget its style anew");
     }
     void theGuidesPicturesAreDrawnInEveryLook()
     {

@@ -268,6 +268,8 @@ private Q_SLOTS:
         desk.click("ownKeep");
         QTRY_COMPARE_WITH_TIMEOUT(desk.document().book()->cuts().size(), std::size_t(1), 10000);
         QVERIFY((present().spec().footPiece == FootPiece{Metres::fromMillimetres(12.0), Metres::fromMillimetres(15.5), false}));
+        QVERIFY2(desk.find<QListWidget>("stages")->item(app::MainWindow::Logbook)->text().contains(QStringLiteral("0 cuts")),
+                 "what comes off again is no cut");
         // It is told and drawn.
         auto* workpiece = desk.find<QWidget>("workpiece");
         QTRY_VERIFY(workpiece->accessibleDescription().contains(QStringLiteral("on the foot 12 mm long")));

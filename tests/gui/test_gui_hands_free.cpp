@@ -74,6 +74,45 @@ class TestGuiHandsFree : public gui::WatchedTest
     Q_OBJECT
 
 private Q_SLOTS:
+    void beatsAreCountedBeforeEachFingering()
+    {
+        Desk desk;
+        const auto actions = desk.window().findChildren<QAction*>();
+        const auto count = std::find_if(actions.begin(), actions.end(),
+                                        [](const QAction* a) { return a->text() == QLatin1String("&Count in, without hands"); });
+        QVERIFY(count != actions.end());
+        (*count)->trigger();
+        QVERIFY(QSettings().value(QStringLiteral("countIn")).toBool());
+        auto* page = desk.find<app::ListenPage>("listenPage");
+        page->handIn(performer(
+            desk.document(), [](const FingeringId&, int, FingeringId&, bool&) {}, 4.0));
+        page->showFar();
+        std::vector<int> beats;
+        std::size_t takenBefore = 0;
+        QString words;
+        connect(&page->listener(), &app::Listener::beat, this, [&](int left) {
+            beats.push_back(left);
+            takenBefore = beats.size() <= 3 ? desk.readings() : takenBefore;
+            for (QWidget* top : QApplication::topLevelWidgets())
+                if (const QString folder = qEnvironmentVariable("DOWEL_LOOK");
+                    top->objectName() == QLatin1String("farView") && !folder.isEmpty() && left == 2)
+                    top->grab().save(folder + QStringLiteral("/count-in.png"));
+        });
+        connect(&page->listener(), &app::Listener::heardChanged, this, [&] {
+            if (page->listener().heard().ear == session::Ear::Counting)
+                words = desk.find<QLabel>("listenWords")->text();
+        });
+        desk.key(Qt::Key_H);
+        QVERIFY(QTest::qWaitFor([&] { return desk.readings() >= 2; }, 30000));
+        page->setHandsFree(false);
+        QVERIFY2(beats.size() >= 6, qPrintable(QString::number(beats.size())));
+        for (std::size_t i = 0; i < 6; ++i)
+            QCOMPARE(beats[i], 3 - static_cast<int>(i % 3));
+        QCOMPARE(takenBefore, std::size_t(0));
+        QVERIFY2(words.contains(QStringLiteral(" in 1")) || words.contains(QStringLiteral(" in 2")), qPrintable(words));
+        page->showFar(); // away again
+        (*count)->trigger();
+    }
     void aWholeSessionIsHeardWithoutHands()
     {
         Desk desk;

@@ -512,9 +512,9 @@ void CorrectPage::showDone(const Advice& advice)
     QStringList sizes;
     for (const Hole& h : book->present().spec().holes)
         sizes << QStringLiteral("%1 %2").arg(QString::fromStdString(h.id.text), text::lengthNumber(h.diameter, m_unit));
-    m_plan->setText(tr("As it is now: %1, tube %2. %n cut(s) since the first listening.", "hole sizes, length",
-                       static_cast<int>(book->cuts().size()))
-                        .arg(sizes.join(QStringLiteral(", ")), text::length(book->present().length(), m_unit)));
+    m_plan->setText(
+        tr("As it is now: %1, tube %2. %n cut(s) since the first listening.", "hole sizes, length", text::cutsOfWood(*book))
+            .arg(sizes.join(QStringLiteral(", ")), text::length(book->present().length(), m_unit)));
 }
 
 void CorrectPage::showPlan(const Advice& advice)

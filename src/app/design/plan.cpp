@@ -273,7 +273,9 @@ void Plan::layOut()
 
 void Plan::tryOut(const Instrument& shape)
 {
-    auto layout = m_layout ? draggedTo(*m_layout, shape, wishes()) : Result<Layout>(Error{});
+    if (!m_layout)
+        return;
+    auto layout = draggedTo(*m_layout, shape, wishes());
     if (!layout)
         return;
     m_layout = std::move(*layout);

@@ -105,7 +105,7 @@ void Listener::ask(const FingeringId& fingering)
     if (!m_ear)
         return;
     m_ear->ask(fingering);
-    m_source->asked(fingering);
+    m_source->asked(fingering, beatLength * m_beats);
 }
 
 void Listener::countIn(int beats)

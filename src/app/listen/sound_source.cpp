@@ -153,7 +153,7 @@ void PlayerSource::stop()
     ++m_asked;
 }
 
-void PlayerSource::asked(const FingeringId& fingering)
+void PlayerSource::asked(const FingeringId& fingering, Seconds countedIn)
 {
     const int question = ++m_asked;
     auto at = std::find_if(m_attempts.begin(), m_attempts.end(), [&](const auto& a) { return a.first == fingering.text; });
@@ -163,7 +163,7 @@ void PlayerSource::asked(const FingeringId& fingering)
     m_playing.clear();
     m_at = 0;
     m_jobs.run([work = m_perform(fingering, attempt)](const Cancel&) { return work(); },
-               [this, question](Result<Samples> samples) {
+               [this, question, countedIn](Result<Samples> samples) {
                    if (question != m_asked)
                        return;
                    if (!samples) {
@@ -171,7 +171,7 @@ void PlayerSource::asked(const FingeringId& fingering)
                        return;
                    }
                    constexpr double breathIn_s = 0.5;
-                   m_playing.assign(static_cast<std::size_t>(breathIn_s * rate()), 0.0F);
+                   m_playing.assign(static_cast<std::size_t>((countedIn.seconds() + breathIn_s) * rate()), 0.0F);
                    m_playing.insert(m_playing.end(), samples->values.begin(), samples->values.end());
                    m_at = 0;
                });

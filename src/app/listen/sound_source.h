@@ -36,8 +36,8 @@ public:
     /// Known after start().
     [[nodiscard]] virtual double rate() const = 0;
     [[nodiscard]] virtual ReadingSource kind() const = 0;
-    /// What is wanted next; a device does not mind.
-    virtual void asked(const FingeringId& /*fingering*/) {}
+    /// What is wanted next, and how long is counted before; a device does not mind.
+    virtual void asked(const FingeringId& /*fingering*/, Seconds /*countedIn*/) {}
 
 Q_SIGNALS:
     void failed(const QString& sentence); ///< nothing comes any more
@@ -99,7 +99,7 @@ public:
     void stop() override;
     [[nodiscard]] double rate() const override { return 48000.0; }
     [[nodiscard]] ReadingSource kind() const override { return ReadingSource::Player; }
-    void asked(const FingeringId& fingering) override;
+    void asked(const FingeringId& fingering, Seconds countedIn) override;
 
 private:
     void push();

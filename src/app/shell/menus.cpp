@@ -135,30 +135,28 @@ void MainWindow::buildViewMenu(QMenu* view)
         a->setChecked(chosenLanguage() == QLatin1String(code));
         oneOf->addAction(a);
     }
-    auto* spokenNames = act(
-        view, tr("&Speak the fingerings"), QKeySequence(),
-        [this](bool on) {
-            QSettings().setValue(QStringLiteral("spoken"), on);
-            if (m_listen != nullptr)
-                m_listen->setSpoken(on);
-        },
-        false);
-    spokenNames->setCheckable(true);
-    spokenNames->setEnabled(hasVoice());
-    spokenNames->setChecked(hasVoice() && QSettings().value(QStringLiteral("spoken"), false).toBool());
-    spokenNames->setToolTip(tr("Each fingering is spoken when it is asked for, by the desktop's voice."));
-    auto* countIn = act(
-        view, tr("&Count in, without hands"), QKeySequence(),
-        [this](bool on) {
-            QSettings().setValue(QStringLiteral("countIn"), on);
-            if (m_listen != nullptr)
-                m_listen->setCountIn(on);
-        },
-        false);
-    countIn->setCheckable(true);
-    countIn->setChecked(QSettings().value(QStringLiteral("countIn"), false).toBool());
-    countIn->setToolTip(
-        tr("Three beats before each fingering, so that the fingers have time; what sounds before the last is not taken."));
+    // Ways of listening that are remembered.
+    const auto kept = [this, view](const QString& text, const char* key, const QString& tip, void (ListenPage::*set)(bool)) {
+        auto* a = act(
+            view, text, QKeySequence(),
+            [this, key, set](bool on) {
+                QSettings().setValue(QLatin1String(key), on);
+                if (m_listen != nullptr)
+                    (m_listen->*set)(on);
+            },
+            false);
+        a->setCheckable(true);
+        a->setChecked(QSettings().value(QLatin1String(key), false).toBool());
+        a->setToolTip(tip);
+        return a;
+    };
+    auto* voice = kept(tr("&Speak the fingerings"), "spoken",
+                       tr("Each fingering is spoken when it is asked for, by the desktop's voice."), &ListenPage::setSpoken);
+    voice->setEnabled(hasVoice());
+    voice->setChecked(hasVoice() && voice->isChecked());
+    kept(tr("&Count in, without hands"), "countIn",
+         tr("Three beats before each fingering, so that the fingers have time; what sounds before the last is not taken."),
+         &ListenPage::setCountIn);
     act(
         view, tr("&Across the room"), QKeySequence(Qt::Key_F11), [this] { m_listen->showFar(); }, true);
 }

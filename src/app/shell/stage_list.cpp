@@ -6,6 +6,7 @@
 #include "app/shell/main_window.h"
 #include "session/finish_shift.h"
 #include "text/finish.h"
+#include "text/sentences.h"
 
 #include <algorithm>
 
@@ -60,8 +61,7 @@ void StageList::sayPlan(const Plan* plan, bool built)
 void StageList::sayBook(const Document& document, std::size_t pending)
 {
     const auto book = document.book();
-    item(MainWindow::Logbook)
-        ->setText(tr("Logbook\n%n cut(s)", nullptr, book->sounds() ? static_cast<int>(book->cuts().size()) : 0));
+    item(MainWindow::Logbook)->setText(tr("Logbook\n%n cut(s)", nullptr, book->sounds() ? text::cutsOfWood(*book) : 0));
     if (!book->sounds()) {
         item(MainWindow::Listen)->setText(tr("Listen\nnot drilled yet"));
         item(MainWindow::Correct)->setText(tr("Correct\nnot drilled yet"));

@@ -181,11 +181,17 @@ Status ream(InstrumentSpec& spec, const Ream& c)
     return Done{};
 }
 
+/// What is asked of an instrument that has nothing of the kind.
+Error hasNo(const char* kind, const char* what)
+{
+    return {ErrorCode::BadValue, "kind", std::string(kind) + "; this instrument has no " + what};
+}
+
 Status moveStopper(InstrumentSpec& spec, const MoveStopper& c)
 {
     auto* t = std::get_if<Transverse>(&spec.excitation);
     if (t == nullptr)
-        return Error{ErrorCode::BadValue, "kind", "move_stopper; this instrument has no stopper"};
+        return hasNo("move_stopper", "stopper");
     t->stopper = c.stopper;
     return Done{};
 }
@@ -194,7 +200,7 @@ Status cutUp(InstrumentSpec& spec, const CutUp& c)
 {
     auto* d = std::get_if<Duct>(&spec.excitation);
     if (d == nullptr)
-        return Error{ErrorCode::BadValue, "kind", "cut_up; this instrument has no window"};
+        return hasNo("cut_up", "window");
     if (c.windowLength < d->windowLength - caliperSlack)
         return Error{ErrorCode::NotRemovable, "/excitation/window_length_mm", sizes(c.windowLength, d->windowLength)};
     d->windowLength = c.windowLength;
@@ -205,7 +211,7 @@ Status openEmbouchure(InstrumentSpec& spec, const OpenEmbouchure& c)
 {
     auto* t = std::get_if<Transverse>(&spec.excitation);
     if (t == nullptr)
-        return Error{ErrorCode::BadValue, "kind", "enlarge_embouchure; this instrument has no embouchure hole"};
+        return hasNo("enlarge_embouchure", "embouchure hole");
     if (c.holeLength < t->holeLength - caliperSlack)
         return Error{ErrorCode::NotRemovable, "/excitation/hole_length_mm", sizes(c.holeLength, t->holeLength)};
     if (c.holeWidth && *c.holeWidth < t->holeWidth - caliperSlack)
@@ -219,7 +225,7 @@ Status undercutEmbouchure(InstrumentSpec& spec, const UndercutEmbouchure& c)
 {
     auto* t = std::get_if<Transverse>(&spec.excitation);
     if (t == nullptr)
-        return Error{ErrorCode::BadValue, "kind", "undercut_embouchure; this instrument has no embouchure hole"};
+        return hasNo("undercut_embouchure", "embouchure hole");
     if (c.undercut < t->undercut - caliperSlack)
         return Error{ErrorCode::NotRemovable, "/excitation/undercut_mm", sizes(c.undercut, t->undercut)};
     t->undercut = c.undercut;

@@ -60,7 +60,7 @@ Status put(InstrumentSpec& spec, const OnTheFoot& c)
         return badAmount(c, mm(c.length));
     if (!(c.mouth.metres() > 0.0 && c.mouth.metres() < 0.5))
         return badAmount(c, mm(c.mouth));
-    spec.footPiece = FootPiece{c.length, c.mouth, c.cone};
+    spec.footPiece = c;
     return Done{};
 }
 

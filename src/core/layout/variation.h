@@ -27,12 +27,7 @@ struct FingerGrooves
     Metres deep;
 };
 /// A bell or funnel (a cone from the foot's bore to its mouth) or a ring (as wide all along) put on an open foot.
-struct OnTheFoot
-{
-    Metres length;
-    Metres mouth; ///< inner diameter at its end
-    bool cone = true;
-};
+using OnTheFoot = FootPiece;
 /// Of reed or horn: the volume of mouthpiece and chamber, so many times today's.
 struct Mouthpiece
 {
