@@ -150,7 +150,9 @@ void layoutDrag8Holes(benchmark::State& state)
         InstrumentSpec spec = plan.layout()->goal.spec();
         spec.holes[3].at = start + Metres::fromMillimetres(0.05 * (++i % 40));
         plan.tryOut(*Instrument::make(std::move(spec)));
-        painted();
+        do
+            painted();
+        while (plan.following());
     }
     state.counters["pictures_per_second"] =
         benchmark::Counter(static_cast<double>(state.iterations()), benchmark::Counter::kIsRate);

@@ -31,29 +31,52 @@ include(CheckCXXCompilerFlag)
 check_cxx_compiler_flag(-fcx-limited-range DOWEL_HAS_LIMITED_RANGE)
 set(DOWEL_QUICK_COMPLEX $<$<BOOL:${DOWEL_HAS_LIMITED_RANGE}>:-fcx-limited-range>)
 
-# Headers of others that most rooms read, compiled once: dowel_headers for rooms, dowel_json_headers where JSON is read too. The
-# presets for looking closely do without (CMAKE_DISABLE_PRECOMPILE_HEADERS), so that a missing include shows.
-set(DOWEL_COMMON_HEADERS <Eigen/Dense> <algorithm> <array> <cmath> <complex> <functional> <limits> <map> <memory> <numbers>
-    <optional> <set> <span> <sstream> <string> <string_view> <utility> <variant> <vector>)
+# Headers that most sources of a part of the program read, compiled once for it: dowel_headers(NAME HEADERS... LINKS...), which its
+# targets take up by dowel_share_headers(). Sources of a room are compiled several at a time (a unity build), since parsing and
+# instantiating the same headers is most of the time. The presets for looking closely do without either (DOWEL_QUICK_BUILD=OFF),
+# so that a missing include or a name defined twice shows.
+option(DOWEL_QUICK_BUILD "Compile common headers once and sources several at a time" ON)
+set(DOWEL_STD_HEADERS <algorithm> <array> <chrono> <cmath> <complex> <functional> <limits> <map> <memory> <numbers> <optional> <set>
+    <span> <sstream> <string> <string_view> <utility> <variant> <vector>)
 function(dowel_headers name)
-  cmake_parse_arguments(HEADERS "" "" "HEADERS;LINKS" ${ARGN})
+  if(NOT DOWEL_QUICK_BUILD)
+    return()
+  endif()
+  cmake_parse_arguments(HEADERS "" "" "HEADERS;LINKS;OPTIONS" ${ARGN})
   file(WRITE "${CMAKE_BINARY_DIR}/headers/${name}.cpp.new" "// Holds headers compiled once.\n")
   file(COPY_FILE "${CMAKE_BINARY_DIR}/headers/${name}.cpp.new" "${CMAKE_BINARY_DIR}/headers/${name}.cpp" ONLY_IF_DIFFERENT)
   add_library(${name} STATIC "${CMAKE_BINARY_DIR}/headers/${name}.cpp")
-  target_link_libraries(${name} PRIVATE dowel_settings Eigen3::Eigen ${HEADERS_LINKS})
-  target_precompile_headers(${name} PRIVATE ${DOWEL_COMMON_HEADERS} ${HEADERS_HEADERS})
+  target_link_libraries(${name} PRIVATE dowel_settings ${HEADERS_LINKS})
+  target_compile_options(${name} PRIVATE ${HEADERS_OPTIONS})
+  target_precompile_headers(${name} PRIVATE ${DOWEL_STD_HEADERS} ${HEADERS_HEADERS})
+endfunction()
+function(dowel_share_headers target from)
+  if(DOWEL_QUICK_BUILD)
+    target_precompile_headers(${target} REUSE_FROM ${from})
+  endif()
+endfunction()
+# together: how many sources are compiled at a time; 0 for all of them.
+function(dowel_compile_together target together)
+  if(DOWEL_QUICK_BUILD)
+    set_target_properties(${target} PROPERTIES UNITY_BUILD ON UNITY_BUILD_BATCH_SIZE ${together})
+    # The Parts of a class may hold what is its source's own: together, that looks as if a header did it.
+    target_compile_options(${target} PRIVATE -Wno-subobject-linkage)
+  endif()
 endfunction()
 
-# dowel_room(NAME SOURCES ... LINKS ... [HEADERS TARGET]): one library target a room; what it may include stands in layers.txt.
-# HEADERS: whose compiled headers it begins with; "none" where it is compiled with options of its own.
+# dowel_room(NAME SOURCES ... LINKS ... [HEADERS TARGET] [TOGETHER N]): one library target a room; what it may include stands in
+# layers.txt. HEADERS: whose compiled headers it begins with; "none" where it is compiled with options of its own.
 function(dowel_room name)
-  cmake_parse_arguments(ROOM "" "HEADERS" "SOURCES;LINKS;PRIVATE_LINKS" ${ARGN})
+  cmake_parse_arguments(ROOM "" "HEADERS;TOGETHER" "SOURCES;LINKS;PRIVATE_LINKS" ${ARGN})
   add_library(dowel_${name} STATIC ${ROOM_SOURCES})
   target_link_libraries(dowel_${name} PUBLIC dowel_settings ${ROOM_LINKS} PRIVATE ${ROOM_PRIVATE_LINKS})
   if(NOT ROOM_HEADERS)
-    set(ROOM_HEADERS dowel_headers)
+    set(ROOM_HEADERS dowel_core_headers)
   endif()
   if(NOT ROOM_HEADERS STREQUAL "none")
-    target_precompile_headers(dowel_${name} REUSE_FROM ${ROOM_HEADERS})
+    dowel_share_headers(dowel_${name} ${ROOM_HEADERS})
+  endif()
+  if(DEFINED ROOM_TOGETHER)
+    dowel_compile_together(dowel_${name} ${ROOM_TOGETHER})
   endif()
 endfunction()

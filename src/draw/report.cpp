@@ -191,10 +191,21 @@ std::string svgOf(const Sketch& s, const std::string& title)
 
 namespace {
 
+constexpr double reportMargin_mm = 15.0;
+constexpr int dotsPerInch = 1200;
+constexpr double dotsPerMillimetre = dotsPerInch / 25.4;
+/// Stands around the number of a sketch until its picture takes the place: private use, and taken out of what the maker wrote.
+constexpr QChar markOfSketch(0xE0FF);
+
+QString markFor(std::size_t sketch)
+{
+    return markOfSketch + QString::number(sketch) + markOfSketch;
+}
+
 void putSketches(QTextDocument& document, std::size_t count)
 {
     for (std::size_t i = 0; i < count; ++i) {
-        QTextCursor at = document.find(QStringLiteral("[[%1]]").arg(i));
+        QTextCursor at = document.find(markFor(i));
         if (at.isNull())
             continue;
         QTextCharFormat format;
@@ -206,51 +217,103 @@ void putSketches(QTextDocument& document, std::size_t count)
 
 } // namespace
 
-Status paintReport(QPagedPaintDevice& device, const QString& body, const std::vector<Placed>& sketches, const QString& title)
+/// Laid out on a device of its own, whose dots everything is measured in.
+struct ReportPages::Parts
+{
+    QBuffer nowhere;
+    QPdfWriter device{&nowhere};
+    std::vector<Placed> sketches;
+    QString title;
+    QSizeF page_mm;
+    SketchInText letters{sketches, dotsPerMillimetre};
+    QTextDocument document;
+
+    [[nodiscard]] QSizeF inside() const
+    {
+        return {(page_mm.width() - 2.0 * reportMargin_mm) * dotsPerMillimetre,
+                (page_mm.height() - 2.0 * reportMargin_mm) * dotsPerMillimetre};
+    }
+};
+
+ReportPages::ReportPages(const QString& body, std::vector<Placed> sketches, const QString& title, QSizeF page_mm)
+    : m_parts(std::make_unique<Parts>())
 {
     loadFonts();
+    Parts& p = *m_parts;
+    p.device.setResolution(dotsPerInch);
+    p.sketches = std::move(sketches);
+    p.title = title;
+    p.page_mm = page_mm;
+    p.document.documentLayout()->setPaintDevice(&p.device);
+    QFont font(QStringLiteral("B612"));
+    font.setPointSizeF(9.0);
+    p.document.setDefaultFont(font);
+    p.document.setDocumentMargin(0.0);
+    p.document.setDefaultStyleSheet(
+        QStringLiteral("h1{font-size:16pt} h2{font-size:11pt;margin-top:14px;margin-bottom:4px} th{text-align:left}"));
+    QString html = body;
+    html.remove(markOfSketch);
+    for (std::size_t i = 0; i < p.sketches.size(); ++i)
+        html.replace(p.sketches[i].mark, QStringLiteral("<p>") + markFor(i) + QStringLiteral("</p>"));
+    p.document.setHtml(html);
+    p.document.documentLayout()->registerHandler(sketchObject, &p.letters);
+    putSketches(p.document, p.sketches.size());
+    p.document.setPageSize(p.inside());
+    (void)p.document.pageCount(); // lays out
+}
+
+ReportPages::~ReportPages() = default;
+
+int ReportPages::count() const
+{
+    return m_parts->document.pageCount();
+}
+
+QSizeF ReportPages::page_mm() const
+{
+    return m_parts->page_mm;
+}
+
+void ReportPages::handTo(QThread* thread)
+{
+    m_parts->document.moveToThread(thread);
+    m_parts->letters.moveToThread(thread);
+    m_parts->nowhere.moveToThread(thread);
+    m_parts->device.moveToThread(thread);
+}
+
+void ReportPages::draw(QPainter& painter, int page, double dots) const
+{
+    const Parts& p = *m_parts;
+    const QSizeF inside = p.inside();
+    painter.save();
+    painter.scale(dots / dotsPerMillimetre, dots / dotsPerMillimetre);
+    painter.save();
+    painter.translate(reportMargin_mm * dotsPerMillimetre, reportMargin_mm * dotsPerMillimetre - page * inside.height());
+    const QRectF part(0.0, page * inside.height(), inside.width(), inside.height());
+    QAbstractTextDocumentLayout::PaintContext context;
+    context.clip = part;
+    context.palette.setColor(QPalette::Text, Qt::black);
+    painter.setClipRect(part);
+    p.document.documentLayout()->draw(&painter, context);
+    painter.restore();
+    painter.setFont(QFont(p.document.defaultFont(), const_cast<QPdfWriter*>(&p.device)));
+    painter.setPen(Qt::black);
+    painter.drawText(QPointF(reportMargin_mm * dotsPerMillimetre, (p.page_mm.height() - 8.0) * dotsPerMillimetre),
+                     QStringLiteral("%1 – %2 / %3").arg(p.title, QString::number(page + 1), QString::number(count())));
+    painter.restore();
+}
+
+Status ReportPages::drawAll(QPagedPaintDevice& device) const
+{
     device.setPageMargins(QMarginsF(0.0, 0.0, 0.0, 0.0));
     QPainter painter(&device);
     if (!painter.isActive())
         return Error{ErrorCode::Internal, "report", "the page cannot be drawn"};
-    const double dots = device.logicalDpiX() / 25.4;
-    QTextDocument document;
-    document.documentLayout()->setPaintDevice(&device);
-    QFont font(QStringLiteral("B612"));
-    font.setPointSizeF(9.0);
-    document.setDefaultFont(font);
-    document.setDocumentMargin(0.0);
-    document.setDefaultStyleSheet(
-        QStringLiteral("h1{font-size:16pt} h2{font-size:11pt;margin-top:14px;margin-bottom:4px} th{text-align:left}"));
-    // The marks become letters that rich text keeps, and those the sketches.
-    QString html = body;
-    for (std::size_t i = 0; i < sketches.size(); ++i)
-        html.replace(sketches[i].mark, QStringLiteral("<p>[[%1]]</p>").arg(i));
-    document.setHtml(html);
-    SketchInText letters(sketches, dots);
-    document.documentLayout()->registerHandler(sketchObject, &letters);
-    putSketches(document, sketches.size());
-    constexpr double margin_mm = 15.0;
-    const QSizeF page_mm = device.pageLayout().fullRect(QPageLayout::Millimeter).size();
-    const QSizeF inside((page_mm.width() - 2.0 * margin_mm) * dots, (page_mm.height() - 2.0 * margin_mm) * dots);
-    document.setPageSize(inside);
-    for (int page = 0; page < document.pageCount(); ++page) {
+    for (int page = 0; page < count(); ++page) {
         if (page > 0)
             device.newPage();
-        painter.resetTransform();
-        painter.translate(margin_mm * dots, margin_mm * dots - page * inside.height());
-        const QRectF part(0.0, page * inside.height(), inside.width(), inside.height());
-        QAbstractTextDocumentLayout::PaintContext context;
-        context.clip = part;
-        context.palette.setColor(QPalette::Text, Qt::black);
-        painter.setClipRect(part);
-        document.documentLayout()->draw(&painter, context);
-        painter.setClipping(false);
-        painter.resetTransform();
-        painter.setFont(font);
-        painter.setPen(Qt::black);
-        painter.drawText(QPointF(margin_mm * dots, (page_mm.height() - 8.0) * dots),
-                         QStringLiteral("%1 – %2 / %3").arg(title).arg(page + 1).arg(document.pageCount()));
+        draw(painter, page, device.logicalDpiX() / 25.4);
     }
     return Done{};
 }
@@ -260,12 +323,12 @@ Result<std::string> reportPdf(const QString& body, const std::vector<Placed>& sk
     QBuffer buffer;
     buffer.open(QIODevice::WriteOnly);
     {
-        constexpr int dotsPerInch = 1200;
         QPdfWriter pdf(&buffer);
         pdf.setTitle(title);
         pdf.setPageSize(QPageSize(paper == Paper::A4 ? QPageSize::A4 : QPageSize::Letter));
         pdf.setResolution(dotsPerInch);
-        if (auto ok = paintReport(pdf, body, sketches, title); !ok)
+        const QSizeF page_mm = pdf.pageLayout().fullRect(QPageLayout::Millimeter).size();
+        if (auto ok = ReportPages(body, sketches, title, page_mm).drawAll(pdf); !ok)
             return ok.error();
     }
     return buffer.data().toStdString();

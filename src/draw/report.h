@@ -6,12 +6,15 @@
 #include "core/instrument/instrument.h"
 #include "draw/template_files.h"
 
+#include <QSizeF>
 #include <QString>
-#include <array>
+#include <memory>
 #include <string>
 #include <vector>
 
 class QPagedPaintDevice;
+class QPainter;
+class QThread;
 
 namespace dowel::draw {
 
@@ -66,9 +69,29 @@ struct Placed
     QString mark;
     Sketch sketch;
 };
-/// On whatever has pages. Errors: Internal where it cannot be drawn on.
-[[nodiscard]] Status paintReport(QPagedPaintDevice& device, const QString& body, const std::vector<Placed>& sketches,
-                                 const QString& title);
+/// A report laid out on pages of one size: slow to make, quick to draw. Made on a worker, drawn where handTo() brings it.
+class ReportPages
+{
+public:
+    ReportPages(const QString& body, std::vector<Placed> sketches, const QString& title, QSizeF page_mm);
+    ~ReportPages();
+    ReportPages(const ReportPages&) = delete;
+    ReportPages& operator=(const ReportPages&) = delete;
+    ReportPages(ReportPages&&) = delete;
+    ReportPages& operator=(ReportPages&&) = delete;
+    /// From the thread that made it.
+    void handTo(QThread* thread);
+    [[nodiscard]] int count() const;
+    [[nodiscard]] QSizeF page_mm() const;
+    /// dots: of the painter, a millimetre.
+    void draw(QPainter& painter, int page, double dots) const;
+    /// Errors: Internal where it cannot be drawn on.
+    [[nodiscard]] Status drawAll(QPagedPaintDevice& device) const;
+
+private:
+    struct Parts;
+    std::unique_ptr<Parts> m_parts;
+};
 /// Upright pages. Errors: Internal.
 [[nodiscard]] Result<std::string> reportPdf(const QString& body, const std::vector<Placed>& sketches, const QString& title,
                                             Paper paper);

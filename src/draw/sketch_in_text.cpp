@@ -58,3 +58,5 @@ const Sketch& SketchInText::of(const QTextFormat& format) const
 }
 
 } // namespace dowel::draw
+
+#include "moc_sketch_in_text.cpp"

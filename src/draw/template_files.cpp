@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "draw/template_files.h"
 
+#include "core/base/thread_role.h"
 #include "draw/fonts.h"
 
 #include <QBuffer>
@@ -18,7 +19,7 @@ namespace dowel::draw {
 
 namespace {
 
-constexpr double margin_mm = 10.0;
+constexpr double sheetMargin_mm = 10.0;
 
 /// Of each kind of line: DXF layer, ACI colour, SVG stroke, width in millimetres, dashes in widths.
 struct Look
@@ -77,11 +78,12 @@ QString number(double v)
 
 std::string templateSvg(const TemplateSheet& sheet, const std::string& title)
 {
+    enterDoor(Door::Template);
     // y grows downwards on the page and upwards on the sheet.
-    const double width = sheet.length_m * 1e3 + 2.0 * margin_mm;
-    const double height = sheet.round_m * 1e3 + 2.0 * margin_mm;
+    const double width = sheet.length_m * 1e3 + 2.0 * sheetMargin_mm;
+    const double height = sheet.round_m * 1e3 + 2.0 * sheetMargin_mm;
     const auto x = [](double v_m) {
-        return v_m * 1e3 + margin_mm;
+        return v_m * 1e3 + sheetMargin_mm;
     };
     const auto y = [&](double v_m) {
         return height / 2.0 - v_m * 1e3;
@@ -132,6 +134,7 @@ std::string templateSvg(const TemplateSheet& sheet, const std::string& title)
 
 std::string templateDxf(const TemplateSheet& sheet)
 {
+    enterDoor(Door::Template);
     std::string s;
     const auto pair = [&s](int code, const std::string& value) {
         s += std::to_string(code) + "\n" + value + "\n";
@@ -337,6 +340,7 @@ Paper paperHere()
 
 Result<std::string> templatePdf(const TemplateSheet& sheet, const std::string& title, Paper paper)
 {
+    enterDoor(Door::Template);
     loadFonts();
     QBuffer buffer;
     buffer.open(QIODevice::WriteOnly);

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/audio_file.h"
 
+#include "core/base/thread_role.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -193,6 +195,7 @@ SF_INFO infoFor(const Samples& samples, int format)
 
 Result<Samples> readAudioFile(const std::string& path)
 {
+    enterDoor(Door::ReadFile);
     SF_INFO info{};
     const auto file = opened(path, info);
     if (!file)

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/whole_file.h"
 
+#include "core/base/thread_role.h"
+
 #include <array>
 #include <cerrno>
 #include <cstdio>
@@ -199,6 +201,7 @@ Result<std::optional<mode_t>> replaceable(const std::string& path)
 
 Status writeFileWhole(const std::string& path, std::string_view content)
 {
+    enterDoor(Door::DurableWrite);
     const auto old = replaceable(path);
     if (!old)
         return old.error();
@@ -210,6 +213,7 @@ Status writeFileWhole(const std::string& path, std::string_view content)
 
 Status writeNewFile(const std::string& path, std::string_view content)
 {
+    enterDoor(Door::DurableWrite);
     Unfinished file(path);
     if (auto ok = file.fill(content, {}); !ok)
         return ok;
@@ -218,6 +222,7 @@ Status writeNewFile(const std::string& path, std::string_view content)
 
 Status writeNewFile(const std::string& path, const std::function<Status(const std::string&)>& fill)
 {
+    enterDoor(Door::DurableWrite);
     const std::string folder = folderOf(path);
     const std::string beside = randomNameIn(folder);
     auto done = fill(beside);
@@ -239,6 +244,7 @@ Status writeNewFile(const std::string& path, const std::function<Status(const st
 
 Result<std::string> readFileWhole(const std::string& path, std::size_t most)
 {
+    enterDoor(Door::ReadFile);
     // Not to wait for a pipe's other end: opened without blocking, and looked at before it is read.
     const int fd = ::open(path.c_str(), O_RDONLY | O_NONBLOCK | O_CLOEXEC);
     if (fd < 0)

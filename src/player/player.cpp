@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "player/player.h"
 
+#include "core/base/thread_role.h"
 #include "player/tube.h"
 
 #include <algorithm>
@@ -110,6 +111,7 @@ Result<Hertz> SimulatedPlayer::truth(const Instrument& believed, const Fingering
 
 Result<PlayedTake> SimulatedPlayer::play(const Instrument& believed, const Fingering& fingering, std::uint64_t takeNumber) const
 {
+    enterDoor(Door::Player);
     const auto steady = truth(believed, fingering, m_practice.room);
     if (!steady)
         return steady.error();

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "report/report.h"
 
+#include "core/base/thread_role.h"
 #include "text/names.h"
 #include "text/units.h"
 
@@ -38,6 +39,7 @@ Pieces piecesOf(const Passport& passport, const std::optional<FinishPlan>& finis
 Result<std::string> written(const Passport& passport, const std::optional<FinishPlan>& finish, const text::PassportWishes& wishes,
                             bool pdf, draw::Paper paper)
 {
+    enterDoor(Door::Passport);
     Pieces p = piecesOf(passport, finish, wishes);
     if (pdf)
         return draw::reportPdf(p.body, p.sketches, p.title, paper);
@@ -46,11 +48,12 @@ Result<std::string> written(const Passport& passport, const std::optional<Finish
     return text::passportPage(p.title, p.body).toStdString();
 }
 
-Status painted(QPagedPaintDevice& device, const Passport& passport, const std::optional<FinishPlan>& finish,
-               const text::PassportWishes& wishes)
+std::unique_ptr<draw::ReportPages> pagesOf(const Passport& passport, const std::optional<FinishPlan>& finish,
+                                           const text::PassportWishes& wishes, QSizeF page_mm)
 {
-    const Pieces p = piecesOf(passport, finish, wishes);
-    return draw::paintReport(device, p.body, p.sketches, p.title);
+    enterDoor(Door::Passport);
+    Pieces p = piecesOf(passport, finish, wishes);
+    return std::make_unique<draw::ReportPages>(p.body, std::move(p.sketches), p.title, page_mm);
 }
 
 } // namespace dowel::report

@@ -11,8 +11,8 @@ namespace dowel::report {
 [[nodiscard]] Result<std::string> written(const Passport& passport, const std::optional<FinishPlan>& finish,
                                           const text::PassportWishes& wishes, bool pdf, draw::Paper paper);
 
-/// On a printer or its preview, by the size of its page. Errors: Internal where it cannot be drawn on.
-[[nodiscard]] Status painted(QPagedPaintDevice& device, const Passport& passport, const std::optional<FinishPlan>& finish,
-                             const text::PassportWishes& wishes);
+/// Laid out for pages of a size, for a printer and its preview.
+[[nodiscard]] std::unique_ptr<draw::ReportPages> pagesOf(const Passport& passport, const std::optional<FinishPlan>& finish,
+                                                         const text::PassportWishes& wishes, QSizeF page_mm);
 
 } // namespace dowel::report

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/finish_shift.h"
 
+#include "core/base/thread_role.h"
 #include "io/finish_json.h"
 #include "store/store.h"
 
@@ -45,6 +46,7 @@ std::vector<Shift> shiftsOf(const Workbook& book, const FinishPlan& plan)
 Result<UsualShift> usualShift(const std::string& folder, const std::string& recipe, const std::string& without,
                               const Cancel& cancel)
 {
+    enterDoor(Door::ShopScan);
     std::vector<double> means;
     std::error_code trouble;
     for (const auto& file : std::filesystem::directory_iterator(folder, trouble)) {

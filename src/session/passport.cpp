@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/passport.h"
 
+#include "core/base/thread_role.h"
 #include "core/forecast/forecast.h"
 
 #include <cmath>
@@ -9,6 +10,7 @@ namespace dowel::session {
 
 Result<Passport> wholePassport(const Workbook& book, const Cancel& cancel)
 {
+    enterDoor(Door::Passport);
     Passport passport = passportOf(book);
     const double repeat = Priors{}.repeat_cents;
     bool missing = false;

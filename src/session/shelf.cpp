@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/shelf.h"
 
-#include "core/base/clock.h"
+#include "core/base/thread_role.h"
 #include "io/plan_json.h"
 #include "session/finish_shift.h"
 #include "session/round.h"
@@ -60,7 +60,7 @@ const Advice* standingAdvice(const Workbook& book)
 }
 
 /// Who finishes is done with cutting, unless a cut is ready or something does not fit.
-void takeFinish(ShelfLine& line, const Workbook& book)
+void takeFinish(ShelfLine& line, const Workbook& book, const Clock& clock)
 {
     if (line.state == ShelfLine::State::CutReady || line.state == ShelfLine::State::Stopped)
         return;
@@ -70,10 +70,10 @@ void takeFinish(ShelfLine& line, const Workbook& book)
         return;
     line.work = (*plan)->works[*next];
     line.workFrom = daysOf(**plan)[*next].from;
-    line.state = line.workFrom <= today() ? ShelfLine::State::FinishDue : ShelfLine::State::Finishing;
+    line.state = line.workFrom <= today(clock) ? ShelfLine::State::FinishDue : ShelfLine::State::Finishing;
 }
 
-void takeBook(ShelfLine& line, const Workbook& book)
+void takeBook(ShelfLine& line, const Workbook& book, const Clock& clock)
 {
     line.name = book.present().spec().name;
     line.practice = book.practice().has_value();
@@ -98,26 +98,28 @@ void takeBook(ShelfLine& line, const Workbook& book)
         if (!advice->steps.empty())
             line.next = advice->steps.front().cut;
     }
-    takeFinish(line, book);
+    takeFinish(line, book, clock);
 }
 
 } // namespace
 
-ShelfLine shelfLine(const std::string& path)
+ShelfLine shelfLine(const std::string& path, const Clock& clock)
 {
+    enterDoor(Door::ShopScan);
     ShelfLine line;
     line.path = path;
     line.name = std::filesystem::path(path).stem().string();
     const auto store = Store::open(path, Store::Mode::Look);
     if (store)
-        takeBook(line, store->book());
+        takeBook(line, store->book(), clock);
     else
         line.trouble = store.error();
     return line;
 }
 
-Result<std::vector<ShelfLine>> shelf(const std::string& folder, const Cancel& cancel)
+Result<std::vector<ShelfLine>> shelf(const std::string& folder, const Cancel& cancel, const Clock& clock)
 {
+    enterDoor(Door::ShopScan);
     std::vector<ShelfLine> lines;
     std::error_code trouble;
     if (!std::filesystem::exists(folder, trouble))
@@ -127,7 +129,7 @@ Result<std::vector<ShelfLine>> shelf(const std::string& folder, const Cancel& ca
         if (cancel.requested())
             return Error{ErrorCode::Cancelled, folder, {}};
         if (it->path().extension() == ".dowel")
-            lines.push_back(shelfLine(it->path().string()));
+            lines.push_back(shelfLine(it->path().string(), clock));
     }
     if (trouble)
         return Error{ErrorCode::Unreadable, folder, trouble.message()};

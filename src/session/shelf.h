@@ -4,6 +4,7 @@
 #pragma once
 
 #include "core/base/cancel.h"
+#include "core/base/clock.h"
 #include "core/record/workbook.h"
 #include "core/shop/finish.h"
 #include "session/practice.h"
@@ -37,9 +38,10 @@ struct ShelfLine
 };
 
 /// Never fails: what went wrong is in the line.
-[[nodiscard]] ShelfLine shelfLine(const std::string& path);
+[[nodiscard]] ShelfLine shelfLine(const std::string& path, const Clock& clock = systemClock());
 /// All workbooks of a folder, those first that ask for work, then the ones touched last. A folder that is not there has none.
 /// Errors: Unreadable (the folder), Cancelled.
-[[nodiscard]] Result<std::vector<ShelfLine>> shelf(const std::string& folder, const Cancel& cancel = {});
+[[nodiscard]] Result<std::vector<ShelfLine>> shelf(const std::string& folder, const Cancel& cancel = {},
+                                                   const Clock& clock = systemClock());
 
 } // namespace dowel::session

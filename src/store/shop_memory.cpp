@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/shop_memory.h"
 
+#include "core/base/thread_role.h"
 #include "store/sqlite.h"
 
 #include <cstdio>
@@ -91,6 +92,7 @@ Status prepared(sqlite3* db, const std::string& path)
 
 Result<ShopMemory> ShopMemory::open(const std::string& path)
 {
+    enterDoor(Door::OpenBook);
     std::error_code error;
     std::filesystem::create_directories(std::filesystem::path(path).parent_path(), error);
     if (std::filesystem::exists(path, error) && !std::filesystem::is_regular_file(path, error))
@@ -139,6 +141,7 @@ Result<std::vector<Remembered>> ShopMemory::all() const
 
 Status ShopMemory::remember(const Remembered& r)
 {
+    enterDoor(Door::DurableWrite);
     Statement s(m_parts->db.get(), "INSERT OR REPLACE INTO instrument VALUES (?, ?, ?, ?, ?, ?, ?)");
     s.bind(0, r.book).bind(1, r.name).bind(2, std::string(familyName(r.family))).bind(3, r.at);
     s.bind(4, static_cast<std::int64_t>(r.readings)).bind(5, written(r.estimate.mean)).bind(6, written(r.estimate.covariance));
@@ -149,6 +152,7 @@ Status ShopMemory::remember(const Remembered& r)
 
 Status ShopMemory::forget(const std::string& book)
 {
+    enterDoor(Door::DurableWrite);
     Statement s(m_parts->db.get(), "DELETE FROM instrument WHERE book = ?");
     s.bind(0, book);
     if (s.step() != SQLITE_DONE)
@@ -158,6 +162,7 @@ Status ShopMemory::forget(const std::string& book)
 
 Status ShopMemory::forgetAll()
 {
+    enterDoor(Door::DurableWrite);
     return run(m_parts->db.get(), m_parts->path, "DELETE FROM instrument");
 }
 

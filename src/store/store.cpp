@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/store.h"
 
-#include "core/base/clock.h"
+#include "core/base/thread_role.h"
 #include "io/record_json.h"
 #include "io/spec_json.h"
 #include "io/whole_file.h"
@@ -184,11 +184,11 @@ constexpr std::size_t longestTake_bytes = std::size_t{100} << 20U;
 
 /// Entries checked, put into a copy of the book, and written one after the other under a seal; within a transaction.
 Result<std::vector<EntryId>> put(sqlite3* db, const std::string& path, std::span<const Store::NewEntry> entries, Workbook& book,
-                                 std::string& chain)
+                                 std::string& chain, const Clock& clock)
 {
     std::vector<EntryId> ids;
     for (const Store::NewEntry& e : entries) {
-        const Entry entry{book.nextId(), timestamp(), e.body};
+        const Entry entry{book.nextId(), timestamp(clock), e.body};
         if (auto ok = book.checkNew(e.body); !ok)
             return ok.error();
         if (std::holds_alternative<PhotoEntry>(e.body) && e.take.empty())
@@ -254,7 +254,7 @@ Result<std::string> newBook(const std::string& path, const Instrument& specified
     std::vector<Store::NewEntry> entries;
     if (practice)
         entries.push_back({*practice, {}});
-    if (auto ok = put(db->get(), path, entries, book, chain); !ok)
+    if (auto ok = put(db->get(), path, entries, book, chain, systemClock()); !ok)
         return ok.error();
     sqlite3_int64 size = 0;
     const std::unique_ptr<unsigned char, decltype(&sqlite3_free)> bytes(sqlite3_serialize(db->get(), "main", &size, 0),
@@ -294,6 +294,7 @@ struct Store::Parts
     Workbook book;
     std::string chain;
     std::string identity;
+    const Clock* clock = &systemClock();
 
     Status load();
     Status checkSeal() const;
@@ -354,6 +355,7 @@ const std::string& Store::identity() const
 
 Result<Store> Store::create(const std::string& path, const Instrument& specified, const std::optional<PracticeEntry>& practice)
 {
+    enterDoor(Door::DurableWrite);
     if (::access(path.c_str(), F_OK) == 0)
         return Error{ErrorCode::Exists, path, "is there already"};
     const auto bytes = newBook(path, specified, practice);
@@ -409,6 +411,7 @@ Result<Database> openedFor(const std::string& path, Store::Mode mode)
 
 Result<Store> Store::open(const std::string& path, Mode mode)
 {
+    enterDoor(Door::OpenBook);
     if (auto known = recognise(path); !known)
         return known.error();
     Descriptor lock;
@@ -474,8 +477,14 @@ Status stillThere(const std::string& path, int opened)
 
 } // namespace
 
+void Store::useClock(const Clock& clock)
+{
+    m_parts->clock = &clock;
+}
+
 Result<std::vector<EntryId>> Store::append(std::span<const NewEntry> entries)
 {
+    enterDoor(Door::DurableWrite);
     sqlite3* db = m_parts->db.get();
     const std::string& path = m_parts->path;
     if (m_parts->lock.get() < 0)
@@ -486,7 +495,7 @@ Result<std::vector<EntryId>> Store::append(std::span<const NewEntry> entries)
     std::string chain = m_parts->chain;
     if (auto ok = run(db, path, "BEGIN IMMEDIATE"); !ok)
         return ok.error();
-    auto ids = put(db, path, entries, book, chain);
+    auto ids = put(db, path, entries, book, chain, *m_parts->clock);
     if (ids)
         if (auto ok = run(db, path, "COMMIT"); !ok)
             ids = ok.error();
@@ -510,6 +519,7 @@ Result<EntryId> Store::append(EntryBody body, Flac take)
 
 Result<Store::Flac> Store::take(EntryId id) const
 {
+    enterDoor(Door::ReadFile);
     Statement read(m_parts->db.get(), "SELECT flac, take_hash FROM take JOIN entry ON entry.id = entry_id WHERE entry_id = ?");
     const int code = read.bind(0, id.number).step();
     if (code == SQLITE_DONE)
@@ -524,6 +534,7 @@ Result<Store::Flac> Store::take(EntryId id) const
 
 Status Store::verify() const
 {
+    enterDoor(Door::Verify);
     const Bounded bounded(m_parts->db.get());
     {
         Statement check(m_parts->db.get(), "PRAGMA integrity_check");
@@ -554,6 +565,7 @@ Status Store::verify() const
 
 Status Store::copyTo(const std::string& path) const
 {
+    enterDoor(Door::DurableWrite);
     return io::writeNewFile(path, [&](const std::string& beside) -> Status {
         Statement copy(m_parts->db.get(), "VACUUM INTO ?");
         if (copy.bind(0, beside).step() != SQLITE_DONE)
@@ -562,9 +574,9 @@ Status Store::copyTo(const std::string& path) const
     });
 }
 
-std::string timestamp()
+std::string timestamp(UtcTime at)
 {
-    const auto ms = now().time_since_epoch().count();
+    const auto ms = at.time_since_epoch().count();
     const std::time_t seconds = ms / 1000;
     std::tm utc{};
     gmtime_r(&seconds, &utc);

@@ -5,6 +5,7 @@
 // window is kept out: docs/decisions/workbook-file.md.
 #pragma once
 
+#include "core/base/clock.h"
 #include "core/record/workbook.h"
 
 #include <memory>
@@ -29,6 +30,8 @@ public:
                                 const std::optional<PracticeEntry>& practice = {});
     /// Errors: Unreadable, NotAWorkbook, NewerVersion, InUse (Work only), Damaged (where = entry).
     static Result<Store> open(const std::string& path, Mode mode);
+    /// Dates the entries to come by this clock, which must outlive the store; until then by the system's.
+    void useClock(const Clock& clock);
     ~Store();
     Store(Store&&) noexcept;
     Store& operator=(Store&&) noexcept;
@@ -57,7 +60,11 @@ private:
     std::unique_ptr<Parts> m_parts;
 };
 
-/// Now as ISO 8601 in UTC with milliseconds.
-[[nodiscard]] std::string timestamp();
+/// ISO 8601 in UTC with milliseconds.
+[[nodiscard]] std::string timestamp(UtcTime at);
+[[nodiscard]] inline std::string timestamp(const Clock& clock = systemClock())
+{
+    return timestamp(clock.now());
+}
 
 } // namespace dowel

@@ -9,7 +9,7 @@ namespace dowel::text {
 
 namespace {
 
-QString tr(const char* source)
+QString sentenceOf(const char* source)
 {
     return QCoreApplication::translate("Errors", source, "sentence about something that went wrong; %1 place, %2 what was found");
 }
@@ -58,7 +58,7 @@ const char* pattern(ErrorCode code)
 
 QString sentence(const Error& error)
 {
-    QString s = tr(pattern(error.code));
+    QString s = sentenceOf(pattern(error.code));
     s.replace(QLatin1String("%1"), QString::fromStdString(error.where));
     s.replace(QLatin1String("%2"), facts(error.facts));
     return s;

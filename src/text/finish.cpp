@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "text/finish.h"
 
+#include "text/tr.h"
+
 #include <QCoreApplication>
 #include <QDate>
 #include <QLocale>
@@ -8,11 +10,6 @@
 namespace dowel::text {
 
 namespace {
-
-QString tr(const char* words, const char* what = nullptr, int n = -1)
-{
-    return QCoreApplication::translate("dowel::text", words, what, n);
-}
 
 } // namespace
 

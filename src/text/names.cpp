@@ -1,18 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "text/names.h"
 
+#include "text/tr.h"
+
 #include <QCoreApplication>
 
 namespace dowel::text {
-
-namespace {
-
-QString tr(const char* source)
-{
-    return QCoreApplication::translate("dowel::text", source);
-}
-
-} // namespace
 
 std::vector<std::pair<std::string, QString>> temperaments()
 {

@@ -4,6 +4,7 @@
 #include "text/finish.h"
 #include "text/names.h"
 #include "text/sentences.h"
+#include "text/tr.h"
 
 #include <QCoreApplication>
 #include <QDate>
@@ -14,11 +15,6 @@
 namespace dowel::text {
 
 namespace {
-
-QString tr(const char* words, const char* what = nullptr, int n = -1)
-{
-    return QCoreApplication::translate("dowel::text", words, what, n);
-}
 
 QString cell(const QString& words, const char* tag = "td")
 {

@@ -2,6 +2,7 @@
 #include "text/sentences.h"
 
 #include "core/tuning/pitch.h"
+#include "text/tr.h"
 
 #include <QCoreApplication>
 #include <algorithm>
@@ -12,11 +13,6 @@ namespace dowel::text {
 namespace {
 
 /// In the context that the tools see: that of the namespace.
-QString tr(const char* source, const char* remark = nullptr, int n = -1)
-{
-    return QCoreApplication::translate("dowel::text", source, remark, n);
-}
-
 /// One visitor of several functions, so that a kind of cut that is new cannot be forgotten.
 template <class... Functions> struct Cases : Functions...
 {

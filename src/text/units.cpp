@@ -21,7 +21,7 @@ QString number(double value, int decimals)
 
 namespace {
 
-QString tr(const char* source)
+QString inNotesOfLanguage(const char* source)
 {
     return QCoreApplication::translate("Notes", source);
 }
@@ -210,7 +210,7 @@ QString noteName(const std::string& name)
     const auto match = form.match(QString::fromStdString(name));
     if (!match.hasMatch())
         return QString::fromStdString(name);
-    return tr(match.captured(1).toLatin1().constData()) + match.captured(2);
+    return inNotesOfLanguage(match.captured(1).toLatin1().constData()) + match.captured(2);
 }
 
 } // namespace dowel::text

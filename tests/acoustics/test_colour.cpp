@@ -6,6 +6,7 @@
 #include "core/acoustics/line.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 using namespace dowel;
 using namespace dowel::acoustics;
@@ -204,5 +205,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestColour)
+DOWEL_TEST(TestColour)
 #include "test_colour.moc"

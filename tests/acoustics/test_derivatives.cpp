@@ -3,6 +3,7 @@
 #include "core/acoustics/model.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 #include <functional>
 
@@ -147,5 +148,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestDerivatives)
+DOWEL_TEST(TestDerivatives)
 #include "test_derivatives.moc"

@@ -3,6 +3,7 @@
 // quotient against its power series, matrices against reciprocity and closed forms, side holes against their limits.
 #include "core/acoustics/holes.h"
 #include "support/compare.h"
+#include "support/test_main.h"
 
 #include <boost/math/special_functions/bessel.hpp>
 
@@ -192,5 +193,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestElements)
+DOWEL_TEST(TestElements)
 #include "test_elements.moc"

@@ -6,6 +6,7 @@
 #include "core/acoustics/shape.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 using namespace dowel;
 using namespace dowel::acoustics;
@@ -215,5 +216,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestHoles)
+DOWEL_TEST(TestHoles)
 #include "test_holes.moc"

@@ -4,6 +4,7 @@
 #include "core/acoustics/chain.h"
 #include "core/acoustics/model.h"
 #include "support/compare.h"
+#include "support/test_main.h"
 
 #include <boost/numeric/odeint.hpp>
 
@@ -126,5 +127,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestHorn)
+DOWEL_TEST(TestHorn)
 #include "test_horn.moc"

@@ -6,6 +6,7 @@
 #include "core/base/random.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 using namespace dowel;
 using namespace dowel::acoustics;
@@ -280,5 +281,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestInvariance)
+DOWEL_TEST(TestInvariance)
 #include "test_invariance.moc"

@@ -7,6 +7,7 @@
 #include "core/base/random.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 using namespace dowel;
 using namespace dowel::acoustics;
@@ -250,5 +251,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestModel)
+DOWEL_TEST(TestModel)
 #include "test_model.moc"

@@ -6,6 +6,7 @@
 #include "player/tube.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 using namespace dowel;
 using namespace dowel::acoustics;
@@ -165,5 +166,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestNeighbours)
+DOWEL_TEST(TestNeighbours)
 #include "test_neighbours.moc"

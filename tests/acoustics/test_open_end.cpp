@@ -3,6 +3,7 @@
 // evaluated here by adaptive quadrature with Boost's Bessel functions.
 #include "core/acoustics/ends.h"
 #include "support/compare.h"
+#include "support/test_main.h"
 
 #include <boost/math/quadrature/gauss_kronrod.hpp>
 #include <boost/math/special_functions/bessel.hpp>
@@ -108,5 +109,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestOpenEnd)
+DOWEL_TEST(TestOpenEnd)
 #include "test_open_end.moc"

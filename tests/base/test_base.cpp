@@ -6,6 +6,7 @@
 #include "core/base/random.h"
 #include "core/base/result.h"
 #include "support/compare.h"
+#include "support/test_main.h"
 
 #include <set>
 #include <type_traits>
@@ -93,5 +94,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestBase)
+DOWEL_TEST(TestBase)
 #include "test_base.moc"

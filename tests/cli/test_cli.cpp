@@ -11,6 +11,7 @@
 #include "store/store.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 #include "support/tones.h"
 
 #include <QFile>
@@ -393,7 +394,7 @@ private Q_SLOTS:
         const auto status = [](const QStringList& arguments) {
             QProcess p;
             p.start(QStringLiteral(DOWEL_CLI), arguments);
-            p.waitForFinished();
+            p.waitForFinished(-1);
             return std::pair{p.exitCode(), p.readAllStandardOutput()};
         };
         QCOMPARE(status({QStringLiteral("--help")}).first, 0);
@@ -407,7 +408,7 @@ private Q_SLOTS:
     {
         QProcess ldd;
         ldd.start(QStringLiteral("ldd"), {QStringLiteral(DOWEL_CLI)});
-        QVERIFY(ldd.waitForFinished());
+        QVERIFY(ldd.waitForFinished(-1));
         const QByteArray libraries = ldd.readAllStandardOutput();
         QVERIFY(libraries.contains("Qt6Core"));
         QVERIFY(!libraries.contains("Qt6Widgets"));
@@ -578,5 +579,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestCli)
+DOWEL_TEST(TestCli)
 #include "test_cli.moc"

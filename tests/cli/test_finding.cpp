@@ -5,6 +5,7 @@
 #include "io/spec_json.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 #include <algorithm>
 #include <cmath>
@@ -162,5 +163,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestFinding)
+DOWEL_TEST(TestFinding)
 #include "test_finding.moc"

@@ -11,6 +11,7 @@
 #include "support/compare.h"
 #include "support/entries.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 #include "support/tones.h"
 
 #include <QDir>
@@ -331,7 +332,7 @@ private Q_SLOTS:
         QProcess p;
         p.setStandardOutputFile(QStringLiteral("/dev/full"));
         p.start(QStringLiteral(DOWEL_CLI), {QStringLiteral("check"), QString::fromStdString(path)});
-        QVERIFY(p.waitForFinished());
+        QVERIFY(p.waitForFinished(-1));
         QCOMPARE(p.exitCode(), 1);
         QVERIFY(p.readAllStandardError().contains("could not be written"));
     }
@@ -348,7 +349,7 @@ private Q_SLOTS:
         p.start(QStringLiteral("/bin/sh"),
                 {QStringLiteral("-c"), QStringLiteral("exec \"$0\" export \"$1\" --as pdf --out \"$2/caf$(printf '\\351').pdf\""),
                  QStringLiteral(DOWEL_CLI), QString::fromStdString(path), folder()});
-        QVERIFY(p.waitForFinished());
+        QVERIFY(p.waitForFinished(-1));
         QCOMPARE(p.exitCode(), 0);
         struct stat there
         {
@@ -380,5 +381,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestHardened)
+DOWEL_TEST(TestHardened)
 #include "test_hardened.moc"

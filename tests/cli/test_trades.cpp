@@ -2,6 +2,7 @@
 // Proves that each kind of instrument comes from its blank to its notes by dowel-cli alone, each by its own kind of work, on
 // wood that is not quite what its maker believes.
 #include "support/compare.h"
+#include "support/test_main.h"
 #include "trade_bench.h"
 
 #include <QtTest>
@@ -171,5 +172,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestTrades)
+DOWEL_TEST(TestTrades)
 #include "test_trades.moc"

@@ -3,6 +3,7 @@
 // holes or given a bell comes from its beginning to its notes, too, on wood that is not quite what its maker believes.
 #include "session/sizes.h"
 #include "support/compare.h"
+#include "support/test_main.h"
 #include "trade_bench.h"
 
 #include <QtTest>
@@ -200,5 +201,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestWays)
+DOWEL_TEST(TestWays)
 #include "test_ways.moc"

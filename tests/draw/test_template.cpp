@@ -4,6 +4,7 @@
 #include "draw/template_files.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 #include <QDir>
 #include <QFile>
@@ -237,5 +238,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_MAIN(TestTemplate)
+DOWEL_TEST(TestTemplate)
 #include "test_template.moc"

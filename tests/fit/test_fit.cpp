@@ -6,6 +6,7 @@
 #include "core/forecast/forecast.h"
 #include "support/bench.h"
 #include "support/compare.h"
+#include "support/test_main.h"
 
 using namespace dowel;
 using fixtures::Bench;
@@ -265,5 +266,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestFit)
+DOWEL_TEST(TestFit)
 #include "test_fit.moc"

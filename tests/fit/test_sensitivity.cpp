@@ -3,6 +3,7 @@
 #include "core/forecast/sensitivity.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 using namespace dowel;
 using fixtures::mm;
@@ -77,5 +78,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestSensitivity)
+DOWEL_TEST(TestSensitivity)
 #include "test_sensitivity.moc"

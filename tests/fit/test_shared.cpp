@@ -6,6 +6,7 @@
 #include "player/player.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 #include <Eigen/LU>
 
@@ -158,5 +159,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestShared)
+DOWEL_TEST(TestShared)
 #include "test_shared.moc"

@@ -4,15 +4,19 @@
 
 #include "app/correct/correct_page.h"
 #include "app/listen/listen_page.h"
+#include "app/listen/listener.h"
 #include "app/parts/language.h"
 #include "app/parts/picture.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
 #include "app/shell/main_window.h"
 #include "support/compare.h"
-#include "support/stall.h"
+#include "support/hand_time.h"
+#include "support/waiting.h"
+#include "support/window_test.h"
 
 #include <QComboBox>
+#include <QDeadlineTimer>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
@@ -22,6 +26,7 @@
 #include <QTableView>
 #include <QTemporaryDir>
 #include <QTest>
+#include <QTimer>
 #include <QTranslator>
 
 namespace dowel::gui {
@@ -55,7 +60,22 @@ private:
 inline bool opens(app::MainWindow& window, bool wanted = true)
 {
     QSignalSpy spy(&window, &app::MainWindow::opened);
-    return spy.wait(20000) && spy.front().front().toBool() == wanted;
+    return waitFor([&] { return spy.count() > 0; }) && spy.front().front().toBool() == wanted;
+}
+
+/// Hands the next modal dialog over as soon as it is there, while the test stands in the act that opens it.
+template <class Act> void whenDialogOpens(Act act)
+{
+    auto* look = new QTimer(qApp);
+    QObject::connect(look, &QTimer::timeout, qApp, [look, act = std::move(act)] {
+        QWidget* dialog = QApplication::activeModalWidget();
+        if (dialog == nullptr)
+            return;
+        look->stop();
+        look->deleteLater();
+        act(dialog);
+    });
+    look->start(0);
 }
 
 class Desk
@@ -73,18 +93,44 @@ public:
             QCoreApplication::installTranslator(also);
         auto answers = std::make_unique<Answers>();
         m_answers = answers.get();
-        m_window = std::make_unique<app::MainWindow>(std::move(answers), m_dir.path());
+        m_window = std::make_unique<app::MainWindow>(std::move(answers), m_dir.path(), m_time);
         m_window->show();
         if (practice) {
             m_window->newPractice(m_dir.path());
             (void)opens(*m_window);
         }
-        (void)QTest::qWaitForWindowExposed(m_window.get());
+        (void)QTest::qWaitForWindowExposed(m_window.get(), longestWait_ms);
         m_window->activateWindow();
     }
     app::MainWindow& window() { return *m_window; }
     app::Document& document() { return *m_window->document(); }
     Answers& answers() { return *m_answers; }
+    HandTime& time() { return m_time; }
+    /// What works ends, what glides arrives, what is to be deleted is gone. Half a second of the window's time.
+    void settle()
+    {
+        for (int turn = 0; turn < 2; ++turn) {
+            (void)waitFor([] { return app::Jobs::runningInAll() == 0; });
+            m_time.advance(std::chrono::milliseconds(250));
+            QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+            QCoreApplication::processEvents();
+        }
+    }
+    /// The window's time goes on, as fast as this machine works, until something is so; it stands still while work is done
+    /// that a player would not notice.
+    template <class Condition> [[nodiscard]] bool playsUntil(Condition condition)
+    {
+        const QDeadlineTimer hangs(longestWait_ms);
+        const app::Listener& listener = m_window->listenPage()->listener();
+        while (!condition()) {
+            if (hangs.hasExpired())
+                return false;
+            if (!document().busy() && !listener.preparing())
+                m_time.advance(std::chrono::milliseconds(10));
+            QCoreApplication::processEvents();
+        }
+        return true;
+    }
     [[nodiscard]] QString file(const char* name) const { return m_dir.filePath(QString::fromLatin1(name)); }
     template <class W> W* find(const char* name)
     {
@@ -113,7 +159,7 @@ public:
         QTest::keyClicks(field, name);
         QSignalSpy spy(m_window.get(), &app::MainWindow::opened);
         QTest::keyClick(field, Qt::Key_Return);
-        return (spy.count() > 0 || spy.wait(20000)) && spy.front().front().toBool();
+        return waitFor([&] { return spy.count() > 0; }) && spy.front().front().toBool();
     }
     /// Puts another instrument on the bench and then this one again, as next time.
     bool takesUpAgain(const QString& path)
@@ -127,7 +173,7 @@ public:
     void click(const char* button) { QTest::mouseClick(find<QPushButton>(button), Qt::LeftButton); }
     bool idle()
     {
-        return QTest::qWaitFor([this] { return !document().busy(); }, 20000);
+        return waitFor([this] { return !document().busy(); });
     }
     std::size_t readings() { return document().book()->readings().size(); }
     /// Sounds everything that is asked for, by the space bar.
@@ -136,7 +182,7 @@ public:
         while (!m_window->listenPage()->pending().empty()) {
             const auto before = readings();
             key(Qt::Key_Space);
-            if (!QTest::qWaitFor([&] { return readings() > before && !document().busy(); }, 20000))
+            if (!waitFor([&] { return readings() > before && !document().busy(); }))
                 return false;
         }
         return true;
@@ -144,6 +190,7 @@ public:
 
 private:
     QTemporaryDir m_dir;
+    HandTime m_time;
     std::unique_ptr<app::MainWindow> m_window;
     Answers* m_answers = nullptr;
 };

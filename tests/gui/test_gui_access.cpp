@@ -7,6 +7,7 @@
 #include "app/parts/workpiece.h"
 #include "app/shell/guide_figures.h"
 #include "gui/gui_support.h"
+#include "support/test_main.h"
 
 #include <QAbstractButton>
 #include <QAbstractSpinBox>
@@ -51,7 +52,7 @@ bool takesKeys(const QWidget* w)
 
 } // namespace
 
-class TestGuiAccess : public gui::WatchedTest
+class TestGuiAccess : public gui::WindowTest
 {
     Q_OBJECT
 
@@ -92,10 +93,10 @@ private Q_SLOTS:
         int walked = 0;
         for (const auto stage : stages) {
             desk.window().goTo(stage);
-            QTest::qWait(80);
+            desk.settle();
             if (stage == app::MainWindow::Listen)
                 desk.click("timbreFace");
-            QTest::qWait(200);
+            desk.settle();
             for (app::Picture* picture : desk.window().findChildren<app::Picture*>())
                 if (picture->isVisible() && picture->isEnabled()) {
                     walkPicture(*picture);
@@ -119,7 +120,7 @@ private Q_SLOTS:
         QVERIFY(desk.hearAll());
         for (const auto stage : stages) {
             desk.window().goTo(stage);
-            QTest::qWait(80);
+            desk.settle();
             for (const QWidget* w : desk.window().findChildren<QWidget*>()) {
                 if (!takesKeys(w) || w->objectName() == QLatin1String("qt_spinbox_lineedit"))
                     continue;
@@ -135,7 +136,7 @@ private Q_SLOTS:
         QVERIFY(desk.hearAll());
         for (const auto stage : stages) {
             desk.window().goTo(stage);
-            QTest::qWait(120);
+            desk.settle();
             QSet<const QWidget*> wanted;
             for (const QWidget* w : desk.window().findChildren<QWidget*>())
                 if (takesKeys(w) && w->objectName() != QLatin1String("qt_spinbox_lineedit"))
@@ -158,7 +159,7 @@ private Q_SLOTS:
     }
     void signsDifferInGrey()
     {
-        app::TuningPicture picture;
+        app::TuningPicture picture(app::systemTime());
         picture.resize(640, 420);
         // Which way the sign's ink leans: rows of the middle column that are as wide as a sign and no wider.
         const auto lean = [&](double cents) {
@@ -219,22 +220,22 @@ private Q_SLOTS:
         QVERIFY(desk.idle());
         QVERIFY2(words->text().contains(QLatin1String("Enter makes it")), qPrintable(words->text()));
         desk.window().goTo(app::MainWindow::Correct);
-        QTest::qWait(60);
+        desk.settle();
         desk.key(Qt::Key_Return);
-        QVERIFY(QTest::qWaitFor([&] { return desk.document().book()->cuts().size() == 1; }, 10000));
+        QVERIFY(waitFor([&] { return desk.document().book()->cuts().size() == 1; }));
         QVERIFY(desk.idle());
         QVERIFY2(!words->text().contains(QLatin1String("Enter makes it")), qPrintable(words->text()));
         // A low window keeps them away, and put away they stay so until they are asked for.
         desk.window().resize(1280, 680);
-        QTest::qWait(60);
+        desk.settle();
         QVERIFY(!steps->isVisible() || steps->height() >= steps->layout()->totalHeightForWidth(steps->width()));
         desk.window().resize(1280, 900);
-        QTest::qWait(60);
+        desk.settle();
         QVERIFY(steps->isVisible());
         desk.click("firstStepsAway");
         QVERIFY(!steps->isVisible());
         desk.window().goTo(app::MainWindow::Listen);
-        QTest::qWait(60);
+        desk.settle();
         QVERIFY(!steps->isVisible());
         QSettings().remove(QStringLiteral("firstSteps"));
     }
@@ -250,7 +251,7 @@ private Q_SLOTS:
         const std::size_t notes = desk.document().book()->present().spec().fingerings.size();
         for (std::size_t i = 0; i < notes; ++i) {
             desk.key(Qt::Key_Space);
-            QVERIFY(QTest::qWaitFor([&] { return desk.readings() == i + 1; }, 20000));
+            QVERIFY(waitFor([&] { return desk.readings() == i + 1; }));
             QVERIFY(desk.idle());
             const auto read = form.match(strip->accessibleName());
             QVERIFY2(read.hasMatch(), qPrintable(strip->accessibleName()));
@@ -260,8 +261,7 @@ private Q_SLOTS:
         desk.window().goTo(app::MainWindow::Correct);
         QVERIFY(desk.idle());
         const auto* what = desk.find<QLabel>("cardWhat");
-        QTRY_VERIFY2(what->accessibleName().contains(what->text()) && what->accessibleName().contains(QStringLiteral("mm")),
-                     qPrintable(what->accessibleName()));
+        EVENTUALLY(what->accessibleName().contains(what->text()) && what->accessibleName().contains(QStringLiteral("mm")));
     }
     void whatStandsStillIsDrawnAnewWhenItIsAnother()
     {
@@ -309,14 +309,13 @@ private Q_SLOTS:
         app::PictureNote note;
         note.name = QStringLiteral("D5");
         note.heard = true;
-        app::TuningPicture tuning;
+        app::TuningPicture tuning(app::systemTime());
         tuning.resize(500, 300);
         tuning.setNotes({note});
         const QImage narrow = tuning.grab().toImage();
         note.tolerance = 9.0;
         tuning.setNotes({note});
         QVERIFY(tuning.grab().toImage() != narrow);
-        gui::forgiveStalls("another look gives every widget its style anew");
     }
     void theGuidesPicturesAreDrawnInEveryLook()
     {
@@ -338,7 +337,6 @@ private Q_SLOTS:
                 light.save(QStringLiteral("%1/figure-%2.png").arg(folder, QLatin1String(name)));
         }
         QVERIFY(app::guideFigure(QStringLiteral("nothing"), 460, 1.0).isNull());
-        gui::forgiveStalls("another look gives every widget its style anew");
     }
     void theLooksHaveContrast()
     {
@@ -398,7 +396,6 @@ private Q_SLOTS:
         QVERIFY(app::Style::current().dark());
         QVERIFY(!QSettings().value(QStringLiteral("contrast")).toBool());
         desk.window().setLook(app::Style::Look::Light);
-        gui::forgiveStalls("another look gives every widget of every page its style anew, once, when it is asked for");
     }
     void typeGrowsWithTheDesktop()
     {
@@ -416,5 +413,5 @@ private Q_SLOTS:
     }
 };
 
-DOWEL_WINDOW_TEST_MAIN(TestGuiAccess)
+DOWEL_TEST(TestGuiAccess)
 #include "test_gui_access.moc"

@@ -2,6 +2,7 @@
 // Proves Correct by keys: without readings it sends to Listen, the card is filled in without the mouse, calipers may be
 // typed in either unit, and what wood cannot do is refused.
 #include "gui/gui_support.h"
+#include "support/test_main.h"
 
 #include <QAction>
 #include <QComboBox>
@@ -22,20 +23,18 @@ bool windowDone(Desk& desk)
 {
     if (!std::holds_alternative<CutUp>(*desk.window().correctPage()->proposed()))
         return false;
-    if (!QTest::qWaitFor([&] { return desk.find<QLineEdit>("calipers")->hasFocus(); }, 5000))
+    if (!waitFor([&] { return desk.find<QLineEdit>("calipers")->hasFocus(); }))
         return false;
     desk.key(Qt::Key_Return);
-    return QTest::qWaitFor(
-        [&] {
-            const auto next = desk.window().correctPage()->proposed();
-            return desk.document().book()->cuts().size() == 1 && next && !std::holds_alternative<CutUp>(*next);
-        },
-        20000);
+    return waitFor([&] {
+        const auto next = desk.window().correctPage()->proposed();
+        return desk.document().book()->cuts().size() == 1 && next && !std::holds_alternative<CutUp>(*next);
+    });
 }
 
 } // namespace
 
-class TestGuiCorrect : public gui::WatchedTest
+class TestGuiCorrect : public gui::WindowTest
 {
     Q_OBJECT
 
@@ -44,7 +43,7 @@ private Q_SLOTS:
     {
         Desk desk;
         desk.key(Qt::Key_7, Qt::ControlModifier);
-        QTRY_VERIFY_WITH_TIMEOUT(desk.find<QPushButton>("goListenButton")->isVisible(), 10000);
+        EVENTUALLY(desk.find<QPushButton>("goListenButton")->isVisible());
         QCOMPARE(desk.find<QLabel>("cardWhat")->text(), QStringLiteral("Hear 14 fingerings"));
         QVERIFY(!desk.find<QLineEdit>("calipers")->isVisible());
         QVERIFY(!desk.window().correctPage()->proposed());
@@ -57,13 +56,13 @@ private Q_SLOTS:
         QVERIFY(desk.hearAll());
         desk.key(Qt::Key_Return);
         QCOMPARE(desk.find<QListWidget>("stages")->currentRow(), static_cast<int>(app::MainWindow::Correct));
-        QTRY_VERIFY_WITH_TIMEOUT(desk.window().correctPage()->proposed().has_value(), 10000);
+        EVENTUALLY(desk.window().correctPage()->proposed().has_value());
         auto* calipers = desk.find<QLineEdit>("calipers");
-        QTRY_VERIFY(calipers->hasFocus());
+        EVENTUALLY(calipers->hasFocus());
         // The window moves every note: first of all, and done as proposed.
         QCOMPARE(desk.find<QLabel>("cardWhat")->text(), QStringLiteral("Open the window"));
         QVERIFY(windowDone(desk));
-        QTRY_VERIFY(calipers->hasFocus());
+        EVENTUALLY(calipers->hasFocus());
         QCOMPARE(desk.find<QLabel>("cardWhat")->text(), QStringLiteral("Enlarge h1"));
         QVERIFY(desk.find<QLabel>("cardWhy")->text().contains(QLatin1String("nothing is spoiled")));
         QVERIFY(desk.find<QLabel>("cardSizes")->text().startsWith(QStringLiteral("5.3 → ")));
@@ -75,7 +74,7 @@ private Q_SLOTS:
         auto* room = desk.find<QScrollArea>("cardPlanScroll");
         const QSize usual = desk.window().size();
         desk.window().resize(usual.width(), 600);
-        QTRY_VERIFY(room->height() < plan->heightForWidth(plan->width()));
+        EVENTUALLY(room->height() < plan->heightForWidth(plan->width()));
         QVERIFY(plan->height() >= plan->heightForWidth(plan->width()));
         QVERIFY(room->verticalScrollBar()->maximum() >= plan->height() - room->viewport()->height());
         desk.window().resize(usual);
@@ -87,17 +86,17 @@ private Q_SLOTS:
         calipers->selectAll();
         QTest::keyClicks(calipers, QStringLiteral("4.0"));
         desk.key(Qt::Key_Return);
-        QTRY_VERIFY(desk.message().contains(QLatin1String("does not grow back")));
+        EVENTUALLY(desk.message().contains(QLatin1String("does not grow back")));
         QCOMPARE(desk.document().book()->cuts().size(), std::size_t(1));
 
         // A quarter inch by the calipers, typed as a fraction.
         calipers->selectAll();
         QTest::keyClicks(calipers, QStringLiteral("15/64"));
         desk.key(Qt::Key_Return);
-        QTRY_COMPARE_WITH_TIMEOUT(desk.document().book()->cuts().size(), std::size_t(2), 10000);
+        EVENTUALLY_COMPARE(desk.document().book()->cuts().size(), std::size_t(2));
         VERIFY_NEAR(desk.document().book()->present().find(HoleId{"h1"})->diameter.millimetres(), 5.953125, 1e-6);
         QVERIFY(desk.message().isEmpty());
-        QTRY_VERIFY_WITH_TIMEOUT(desk.window().correctPage()->proposed().has_value(), 10000);
+        EVENTUALLY(desk.window().correctPage()->proposed().has_value());
         QCOMPARE(holeOf(*desk.window().correctPage()->proposed())->text, std::string("h2")); // from the foot upwards
         const auto& entry = std::get<CutEntry>(desk.document().book()->cuts().back()->body);
         QVERIFY(entry.advised.has_value());
@@ -108,7 +107,7 @@ private Q_SLOTS:
         Desk desk;
         QVERIFY(desk.hearAll());
         desk.key(Qt::Key_Return);
-        QTRY_VERIFY_WITH_TIMEOUT(desk.window().correctPage()->proposed().has_value(), 10000);
+        EVENTUALLY(desk.window().correctPage()->proposed().has_value());
         double sum = 0.0;
         for (const NoteState& n : desk.document().counsel()->now)
             sum += std::abs(n.cents);
@@ -123,7 +122,7 @@ private Q_SLOTS:
         Desk desk;
         QVERIFY(desk.hearAll());
         desk.key(Qt::Key_Return);
-        QTRY_VERIFY_WITH_TIMEOUT(desk.window().correctPage()->proposed().has_value(), 10000);
+        EVENTUALLY(desk.window().correctPage()->proposed().has_value());
         QVERIFY(windowDone(desk));
         QVERIFY(std::holds_alternative<Enlarge>(*desk.window().correctPage()->proposed()));
         auto* button = desk.find<QPushButton>("schoolButton");
@@ -131,17 +130,16 @@ private Q_SLOTS:
         QVERIFY(plan->text().contains(QLatin1String("holes first, graded, all registers")));
         QTest::mouseClick(button, Qt::LeftButton);
         auto* footFirst = desk.find<QRadioButton>("schoolFootFirst");
-        QTRY_VERIFY(footFirst->isVisible());
+        EVENTUALLY(footFirst->isVisible());
         footFirst->click();
         auto* even = desk.find<QSlider>("schoolEven");
         even->setFocus();
         QTest::keyClick(even, Qt::Key_PageUp); // what it weighs is said
         QVERIFY(desk.find<QLabel>("schoolEvenWords")->text().startsWith(QLatin1String("20 %")));
         QTest::mouseClick(desk.find<QPushButton>("schoolKeep"), Qt::LeftButton);
-        QTRY_VERIFY_WITH_TIMEOUT(desk.window().correctPage()->proposed() &&
-                                     std::holds_alternative<TrimFoot>(*desk.window().correctPage()->proposed()),
-                                 20000);
-        QTRY_VERIFY(plan->text().contains(QLatin1String("foot first")) && plan->text().contains(QLatin1String("20 %")));
+        EVENTUALLY(desk.window().correctPage()->proposed() &&
+                   std::holds_alternative<TrimFoot>(*desk.window().correctPage()->proposed()));
+        EVENTUALLY(plan->text().contains(QLatin1String("foot first")) && plan->text().contains(QLatin1String("20 %")));
         QVERIFY(desk.document().book()->school().footFirst);
         desk.key(Qt::Key_9, Qt::ControlModifier);
         QVERIFY(desk.idle());
@@ -152,13 +150,13 @@ private Q_SLOTS:
         QVERIFY(desk.hearAll());
         desk.key(Qt::Key_I, Qt::ControlModifier);
         desk.key(Qt::Key_7, Qt::ControlModifier);
-        QTRY_VERIFY_WITH_TIMEOUT(desk.window().correctPage()->proposed().has_value(), 10000);
+        EVENTUALLY(desk.window().correctPage()->proposed().has_value());
         QVERIFY(desk.find<QLabel>("cardSizes")->text().endsWith(QStringLiteral(" in")));
         const Cut proposed = *desk.window().correctPage()->proposed();
         const double wanted = wantedSize(proposed).millimetres();
-        QTRY_VERIFY(desk.find<QLineEdit>("calipers")->hasFocus());
+        EVENTUALLY(desk.find<QLineEdit>("calipers")->hasFocus());
         desk.key(Qt::Key_Return);
-        QTRY_COMPARE_WITH_TIMEOUT(desk.document().book()->cuts().size(), std::size_t(1), 10000);
+        EVENTUALLY_COMPARE(desk.document().book()->cuts().size(), std::size_t(1));
         VERIFY_NEAR(presentSize(desk.document().book()->present(), proposed)->millimetres(), wanted, 0.021);
         desk.window().setInches(false);
     }
@@ -166,7 +164,7 @@ private Q_SLOTS:
     {
         Desk desk;
         QVERIFY(desk.hearAll());
-        QVERIFY(QTest::qWaitFor([&] { return desk.document().counsel().has_value(); }, 20000));
+        QVERIFY(waitFor([&] { return desk.document().counsel().has_value(); }));
         const double flat = desk.document().counsel()->now.front().cents;
         const auto actions = desk.window().findChildren<QAction*>();
         const auto change = std::find_if(actions.begin(), actions.end(),
@@ -194,14 +192,14 @@ private Q_SLOTS:
         name->selectAll();
         QTest::keyClicks(name, QStringLiteral("Low D"));
         desk.click("wantedKeep");
-        QTRY_VERIFY_WITH_TIMEOUT(desk.document().counsel() && desk.document().counsel()->now.front().cents > flat + 90.0, 20000);
+        EVENTUALLY(desk.document().counsel() && desk.document().counsel()->now.front().cents > flat + 90.0);
         const Instrument present = desk.document().book()->present();
         VERIFY_NEAR(present.spec().tuning.a4.hertz(), 415.0, 1e-9);
         VERIFY_NEAR(present.spec().fingerings.front().tolerance.cents(), 7.5, 1e-9);
         QCOMPARE(present.spec().tools.bits.size(), std::size_t(3));
         VERIFY_NEAR(present.spec().tools.bits.back().millimetres(), 6.35, 1e-9);
         QCOMPARE(desk.window().windowTitle(), QStringLiteral("Low D – Dowel"));
-        QVERIFY(QTest::qWaitFor([&] { return !desk.document().busy(); }, 20000));
+        QVERIFY(waitFor([&] { return !desk.document().busy(); }));
         auto* log = desk.find<QTableView>("logTable")->model();
         bool said = false;
         for (int row = 0; row < log->rowCount(); ++row)
@@ -212,7 +210,7 @@ private Q_SLOTS:
     {
         Desk desk;
         QVERIFY(desk.hearAll());
-        QVERIFY(QTest::qWaitFor([&] { return desk.document().counsel().has_value(); }, 20000));
+        QVERIFY(waitFor([&] { return desk.document().counsel().has_value(); }));
         desk.key(Qt::Key_W, Qt::ControlModifier);
         auto* what = desk.find<QComboBox>("ownWhat");
         auto* size = desk.find<QLineEdit>("ownSize");
@@ -222,29 +220,28 @@ private Q_SLOTS:
         desk.click("ownKeep");
         QVERIFY2(desk.find<QLabel>("ownTrouble")->text().contains(QLatin1String("does not grow back")),
                  qPrintable(desk.find<QLabel>("ownTrouble")->text()));
-        QTRY_VERIFY(size->hasFocus()); // to be mended there
+        EVENTUALLY(size->hasFocus()); // to be mended there
         desk.find<QComboBox>("ownHow")->setCurrentIndex(1);
         size->clear();
         QTest::keyClicks(size, QStringLiteral("0.4"));
         QTest::keyClick(size, Qt::Key_Return);
-        QTRY_COMPARE_WITH_TIMEOUT(desk.document().book()->cuts().size(), std::size_t(1), 10000);
+        EVENTUALLY_COMPARE(desk.document().book()->cuts().size(), std::size_t(1));
         VERIFY_NEAR(desk.document().book()->present().find(HoleId{"h3"})->diameter.millimetres(), 5.7, 1e-9);
         const auto& cut = std::get<CutEntry>(desk.document().book()->cuts().front()->body);
         QVERIFY(!cut.advised);
         QCOMPARE(cut.forecast.size(), std::size_t(14)); // what it should have done, to be held against what comes
         // What was done unasked is listened to before anything is built on it.
-        QTRY_VERIFY_WITH_TIMEOUT(desk.document().counsel() && desk.document().counsel()->advice.state == AdviceState::Measure,
-                                 20000);
+        EVENTUALLY(desk.document().counsel() && desk.document().counsel()->advice.state == AdviceState::Measure);
         // Wax comes in too.
         desk.window().activateWindow();
-        QTRY_VERIFY(desk.window().isActiveWindow());
+        EVENTUALLY(desk.window().isActiveWindow());
         desk.key(Qt::Key_W, Qt::ControlModifier);
-        QTRY_VERIFY(desk.window().findChild<QComboBox*>(QStringLiteral("ownWhat")) != nullptr);
+        EVENTUALLY(desk.window().findChild<QComboBox*>(QStringLiteral("ownWhat")) != nullptr);
         what = desk.find<QComboBox>("ownWhat");
         what->setCurrentIndex(what->findText(QStringLiteral("Fill h3")));
         QTest::keyClicks(desk.find<QLineEdit>("ownSize"), QStringLiteral("5.2"));
         desk.click("ownKeep");
-        QTRY_COMPARE_WITH_TIMEOUT(desk.document().book()->cuts().size(), std::size_t(2), 10000);
+        EVENTUALLY_COMPARE(desk.document().book()->cuts().size(), std::size_t(2));
         VERIFY_NEAR(desk.document().book()->present().find(HoleId{"h3"})->diameter.millimetres(), 5.2, 1e-9);
     }
     void aRingIsPutOnTheFootAndTakenOff()
@@ -262,17 +259,17 @@ private Q_SLOTS:
         QCOMPARE(desk.find<QLabel>("ownRecorded")->text(), QStringLiteral("nothing is on the foot"));
         QTest::keyClicks(desk.find<QLineEdit>("ownSize"), QStringLiteral("12"));
         desk.click("ownKeep"); // how wide?
-        QTRY_VERIFY(desk.find<QLabel>("ownTrouble")->isVisible());
+        EVENTUALLY(desk.find<QLabel>("ownTrouble")->isVisible());
         QTest::keyClicks(desk.find<QLineEdit>("ownMouth"), QStringLiteral("15.5"));
         desk.find<QComboBox>("ownShape")->setCurrentIndex(1);
         desk.click("ownKeep");
-        QTRY_COMPARE_WITH_TIMEOUT(desk.document().book()->cuts().size(), std::size_t(1), 10000);
+        EVENTUALLY_COMPARE(desk.document().book()->cuts().size(), std::size_t(1));
         QVERIFY((present().spec().footPiece == FootPiece{Metres::fromMillimetres(12.0), Metres::fromMillimetres(15.5), false}));
         QVERIFY2(desk.find<QListWidget>("stages")->item(app::MainWindow::Logbook)->text().contains(QStringLiteral("0 cuts")),
                  "what comes off again is no cut");
         // It is told and drawn.
         auto* workpiece = desk.find<QWidget>("workpiece");
-        QTRY_VERIFY(workpiece->accessibleDescription().contains(QStringLiteral("on the foot 12 mm long")));
+        EVENTUALLY(workpiece->accessibleDescription().contains(QStringLiteral("on the foot 12 mm long")));
         desk.window().goTo(app::MainWindow::Logbook);
         const auto* log = desk.find<QTableView>("logTable")->model();
         const auto written = [log] {
@@ -281,20 +278,20 @@ private Q_SLOTS:
                     return true;
             return false;
         };
-        QTRY_VERIFY(written());
+        EVENTUALLY(written());
         desk.window().goTo(app::MainWindow::Correct);
         desk.window().activateWindow();
-        QTRY_VERIFY(desk.window().isActiveWindow());
+        EVENTUALLY(desk.window().isActiveWindow());
         desk.key(Qt::Key_W, Qt::ControlModifier);
-        QTRY_VERIFY(desk.window().findChild<QComboBox*>(QStringLiteral("ownWhat")) != nullptr);
+        EVENTUALLY(desk.window().findChild<QComboBox*>(QStringLiteral("ownWhat")) != nullptr);
         what = desk.find<QComboBox>("ownWhat");
         what->setCurrentIndex(what->findText(QStringLiteral("Take off what is on the foot")));
         QVERIFY(!desk.find<QLineEdit>("ownSize")->isVisible() && !desk.find<QLineEdit>("ownMouth")->isVisible());
         desk.click("ownKeep");
-        QTRY_COMPARE_WITH_TIMEOUT(desk.document().book()->cuts().size(), std::size_t(2), 10000);
+        EVENTUALLY_COMPARE(desk.document().book()->cuts().size(), std::size_t(2));
         QVERIFY(present() == bare);
     }
 };
 
-DOWEL_WINDOW_TEST_MAIN(TestGuiCorrect)
+DOWEL_TEST(TestGuiCorrect)
 #include "test_gui_correct.moc"

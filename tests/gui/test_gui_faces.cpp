@@ -8,6 +8,7 @@
 #include "app/shop/shop_memory_dialog.h"
 #include "gui/gui_support.h"
 #include "support/compare.h"
+#include "support/test_main.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -26,7 +27,7 @@ bool ready(Desk& desk)
     if (!desk.hearAll())
         return false;
     desk.key(Qt::Key_Return);
-    return QTest::qWaitFor([&] { return desk.window().correctPage()->proposed().has_value(); }, 10000);
+    return waitFor([&] { return desk.window().correctPage()->proposed().has_value(); });
 }
 
 void drag(QWidget* widget, const QPointF& from, const QPointF& way, Qt::KeyboardModifiers modifiers = Qt::NoModifier)
@@ -43,7 +44,7 @@ void drag(QWidget* widget, const QPointF& from, const QPointF& way, Qt::Keyboard
 
 } // namespace
 
-class TestGuiFaces : public gui::WatchedTest
+class TestGuiFaces : public gui::WindowTest
 {
     Q_OBJECT
 
@@ -54,22 +55,22 @@ private Q_SLOTS:
         QVERIFY(ready(desk));
         desk.click("faceSensitivity");
         auto* table = desk.find<QTableWidget>("sensitivityTable");
-        QTRY_COMPARE(table->columnCount(), 3); // place, two registers
-        QCOMPARE(table->rowCount(), 8);        // six holes, foot, window
+        EVENTUALLY_COMPARE(table->columnCount(), 3); // place, two registers
+        QCOMPARE(table->rowCount(), 8);              // six holes, foot, window
         auto* picture = desk.find<QWidget>("tuningPicture");
         // A click under the second column: E5, which its own hole h1 moves most.
         QTest::mouseClick(picture, Qt::LeftButton, Qt::NoModifier,
                           QPoint(64 + static_cast<int>((picture->width() - 72) / 14.0 * 1.5), 200));
         QCOMPARE(desk.find<QComboBox>("sensitivityNote")->currentIndex(), 1);
         const auto& shown = desk.window().correctPage()->sensitivity().shown();
-        QTRY_VERIFY(shown.size() == 2 && std::abs(shown[0].note.holes[0].cents()) > std::abs(shown[0].note.holes[1].cents()));
+        EVENTUALLY(shown.size() == 2 && std::abs(shown[0].note.holes[0].cents()) > std::abs(shown[0].note.holes[1].cents()));
         for (const auto& r : shown)
             for (std::size_t i = 1; i < 6; ++i)
                 QVERIFY(std::abs(r.note.holes[0].cents()) > std::abs(r.note.holes[i].cents()));
         QCOMPARE(table->item(5, 0)->text(), QStringLiteral("h1"));
         VERIFY_NEAR(table->item(5, 1)->text().toDouble(), shown[0].note.holes[0].cents(), 0.0051);
         desk.click("faceNextCut");
-        QTRY_VERIFY(desk.find<QLineEdit>("calipers")->hasFocus());
+        EVENTUALLY(desk.find<QLineEdit>("calipers")->hasFocus());
     }
     void draggingMovesEveryNoteAndKeepsNothing()
     {
@@ -82,6 +83,7 @@ private Q_SLOTS:
         const app::Handle h3{app::Handle::Kind::Hole, 2};
         drag(piece, piece->grip(h3), QPointF(0.0, -50.0));
         VERIFY_NEAR(card.tried().find(HoleId{"h3"})->diameter.millimetres(), 6.3, 1e-6);
+        desk.settle();
         const std::size_t g5 = *bench.indexOf(FingeringId{"G5"});
         QVERIFY(card.notes()[g5].cents > desk.document().counsel()->now[g5].cents + 10.0);
         VERIFY_NEAR(card.notes()[0].cents, desk.document().counsel()->now[0].cents, 2.0);
@@ -95,6 +97,7 @@ private Q_SLOTS:
         const QPointF end = piece->grip(foot);
         drag(piece, end, QPointF(-12.0, 0.0));
         VERIFY_NEAR(piece->grip(foot).x(), end.x() - 12.0, 0.5);
+        desk.settle();
         QVERIFY(card.notes()[0].cents > desk.document().counsel()->now[0].cents + 5.0);
 
         // A hole cannot grow beyond the bore: it stops at the last size that could be.
@@ -132,7 +135,7 @@ private Q_SLOTS:
         Desk desk;
         QVERIFY(ready(desk));
         desk.click("faceRegisters");
-        QTRY_COMPARE(desk.find<QTableWidget>("registerTable")->rowCount(), 7); // seven fingerings in two registers
+        EVENTUALLY_COMPARE(desk.find<QTableWidget>("registerTable")->rowCount(), 7); // seven fingerings in two registers
         QVERIFY(desk.find<QTableWidget>("leverTable")->rowCount() >= 4);
         QVERIFY(desk.find<QLabel>("registerWords")->text().contains(QLatin1String("cents too")));
         desk.click("faceOutcome");
@@ -143,14 +146,13 @@ private Q_SLOTS:
             for (int i = 0; i < 12 && desk.window().correctPage()->proposed(); ++i) {
                 const auto cuts = desk.document().book()->cuts().size();
                 desk.window().correctPage()->recordCut();
-                QVERIFY(QTest::qWaitFor(
-                    [&] { return desk.document().book()->cuts().size() > cuts && desk.document().counsel().has_value(); },
-                    20000));
+                QVERIFY(waitFor(
+                    [&] { return desk.document().book()->cuts().size() > cuts && desk.document().counsel().has_value(); }));
             }
             desk.click("goListenButton");
             QVERIFY(desk.hearAll());
             desk.key(Qt::Key_Return);
-            QVERIFY(QTest::qWaitFor([&] { return desk.document().counsel().has_value(); }, 20000));
+            QVERIFY(waitFor([&] { return desk.document().counsel().has_value(); }));
         }
         desk.click("faceOutcome");
         auto* table = desk.find<QTableWidget>("outcomeTable");
@@ -172,11 +174,11 @@ private Q_SLOTS:
         }
         auto opened = ShopMemory::open(file);
         VERIFY_OK(opened);
-        app::ShopMemoryDialog dialog(std::move(*opened));
+        app::ShopMemoryDialog dialog(std::make_shared<ShopMemory>(std::move(*opened)));
         dialog.show();
         auto* table = dialog.findChild<QTableWidget*>(QStringLiteral("shopTable"));
         auto* learnt = dialog.findChild<QTableWidget*>(QStringLiteral("shopLearnt"));
-        QCOMPARE(table->rowCount(), 1);
+        EVENTUALLY_COMPARE(table->rowCount(), 1);
         QVERIFY(learnt->isVisible() && learnt->item(1, 1)->text() != learnt->item(1, 2)->text());
         auto* use = dialog.findChild<QCheckBox*>(QStringLiteral("useShopMemory"));
         QVERIFY(use->isChecked() && app::usesShopMemory());
@@ -184,7 +186,7 @@ private Q_SLOTS:
         QVERIFY(!app::usesShopMemory());
         use->click();
         QTest::mouseClick(dialog.findChild<QPushButton*>(QStringLiteral("forgetButton")), Qt::LeftButton);
-        QCOMPARE(table->rowCount(), 0);
+        EVENTUALLY_COMPARE(table->rowCount(), 0);
         QVERIFY(!learnt->isVisible());
         QVERIFY(ShopMemory::open(file)->all()->empty());
     }
@@ -203,5 +205,5 @@ private Q_SLOTS:
     }
 };
 
-DOWEL_WINDOW_TEST_MAIN(TestGuiFaces)
+DOWEL_TEST(TestGuiFaces)
 #include "test_gui_faces.moc"

@@ -3,6 +3,7 @@
 // saved when it can be; nobody leaves it behind unasked.
 #include "gui/gui_support.h"
 #include "support/compare.h"
+#include "support/test_main.h"
 
 #include <QDir>
 #include <QFile>
@@ -39,8 +40,8 @@ private:
 /// Presses a button of the next message box, by its words.
 void answer(const QString& words, bool& asked)
 {
-    QTimer::singleShot(100, qApp, [words, &asked] {
-        auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+    gui::whenDialogOpens([words, &asked](QWidget* dialog) {
+        auto* box = qobject_cast<QMessageBox*>(dialog);
         if (box == nullptr)
             return;
         asked = box->objectName() == QLatin1String("unsavedBox");
@@ -52,7 +53,7 @@ void answer(const QString& words, bool& asked)
 
 } // namespace
 
-class TestGuiFaults : public gui::WatchedTest
+class TestGuiFaults : public gui::WindowTest
 {
     Q_OBJECT
 
@@ -68,14 +69,14 @@ private Q_SLOTS:
         Desk desk;
         app::Document& document = desk.document();
         const QString path = document.path();
-        QVERIFY(QTest::qWaitFor([&] { return !desk.window().listenPage()->pending().empty() && !document.busy(); }, 10000));
+        QVERIFY(waitFor([&] { return !desk.window().listenPage()->pending().empty() && !document.busy(); }));
         QVERIFY(QFile::rename(path, path + QStringLiteral(".away")));
         desk.key(Qt::Key_Space);
-        QVERIFY(QTest::qWaitFor([&] { return document.waiting() == 1; }, 20000));
+        QVERIFY(waitFor([&] { return document.waiting() == 1; }));
         QVERIFY2(desk.message().contains(QLatin1String("Nothing is lost")), qPrintable(desk.message()));
         // What comes after it waits behind it, and the message stays.
         document.note(QStringLiteral("the stick fell out"));
-        QVERIFY(QTest::qWaitFor([&] { return document.waiting() == 2; }, 20000));
+        QVERIFY(waitFor([&] { return document.waiting() == 2; }));
         QVERIFY(desk.message().contains(QLatin1String("Nothing is lost")));
         QCOMPARE(desk.readings(), std::size_t(0)); // not taken for kept
         // Nobody leaves it behind unasked.
@@ -90,7 +91,7 @@ private Q_SLOTS:
         QVERIFY(!QFileInfo::exists(QFileInfo(path).path() + QStringLiteral("/elsewhere")));
         QVERIFY(QFile::rename(path + QStringLiteral(".away"), path));
         document.trySavingAgain();
-        QVERIFY(QTest::qWaitFor([&] { return document.waiting() == 0 && !document.busy(); }, 20000));
+        QVERIFY(waitFor([&] { return document.waiting() == 0 && !document.busy(); }));
         QCOMPARE(desk.readings(), std::size_t(1));
         QCOMPARE(onDisk(path), std::size_t(1));
         QVERIFY(desk.window().close());
@@ -100,11 +101,11 @@ private Q_SLOTS:
         Desk desk;
         app::Document& document = desk.document();
         const QString path = document.path();
-        QVERIFY(QTest::qWaitFor([&] { return !desk.window().listenPage()->pending().empty() && !document.busy(); }, 10000));
+        QVERIFY(waitFor([&] { return !desk.window().listenPage()->pending().empty() && !document.busy(); }));
         QVERIFY(QFile::copy(path, path + QStringLiteral(".other")));
         QVERIFY(QFile::rename(path, path + QStringLiteral(".away")) && QFile::rename(path + QStringLiteral(".other"), path));
         desk.key(Qt::Key_Space);
-        QVERIFY(QTest::qWaitFor([&] { return document.waiting() == 1; }, 20000));
+        QVERIFY(waitFor([&] { return document.waiting() == 1; }));
         QCOMPARE(onDisk(path), std::size_t(0));
         bool asked = false;
         answer(QStringLiteral("Give them up"), asked);
@@ -116,18 +117,19 @@ private Q_SLOTS:
         Desk desk;
         app::Document& document = desk.document();
         const QString path = document.path();
-        QVERIFY(QTest::qWaitFor([&] { return !desk.window().listenPage()->pending().empty() && !document.busy(); }, 10000));
+        QVERIFY(waitFor([&] { return !desk.window().listenPage()->pending().empty() && !document.busy(); }));
         {
             const FullDisk full(static_cast<rlim_t>(QFile(path).size()) + 4096);
             desk.key(Qt::Key_Space);
-            QVERIFY(QTest::qWaitFor([&] { return document.waiting() == 1; }, 20000));
+            QVERIFY(waitFor([&] { return document.waiting() == 1; }));
             QVERIFY2(desk.message().contains(QLatin1String("Nothing is lost")), qPrintable(desk.message()));
             QCOMPARE(onDisk(path), std::size_t(0)); // as it was
         }
-        QVERIFY(QTest::qWaitFor([&] { return document.waiting() == 0 && !document.busy(); }, 20000)); // by itself
+        desk.time().advance(std::chrono::seconds(6));
+        QVERIFY(waitFor([&] { return document.waiting() == 0 && !document.busy(); })); // by itself
         QCOMPARE(onDisk(path), std::size_t(1));
     }
 };
 
-DOWEL_WINDOW_TEST_MAIN(TestGuiFaults)
+DOWEL_TEST(TestGuiFaults)
 #include "test_gui_faults.moc"

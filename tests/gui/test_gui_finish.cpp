@@ -2,12 +2,12 @@
 // Proves the last third of the work in the real window: from every note in tune through oil and waiting, measuring and hearing
 // again, to the last correction and the passport.
 #include "app/finish/finish_page.h"
-#include "core/base/clock.h"
 #include "core/tuning/pitch.h"
 #include "gui/gui_support.h"
 #include "io/finish_json.h"
 #include "player/player.h"
 #include "session/session.h"
+#include "support/test_main.h"
 
 #include <QDialog>
 #include <QFile>
@@ -19,7 +19,7 @@
 using namespace dowel;
 using gui::Desk;
 
-class TestGuiFinish : public gui::WatchedTest
+class TestGuiFinish : public gui::WindowTest
 {
     Q_OBJECT
 
@@ -60,19 +60,19 @@ class TestGuiFinish : public gui::WatchedTest
         desk.answers().files << path;
         desk.click("finishPassport");
         auto* dialog = desk.find<QDialog>("passportDialog");
-        QVERIFY(QTest::qWaitForWindowExposed(dialog));
+        QVERIFY(QTest::qWaitForWindowExposed(dialog, longestWait_ms));
         auto* serial = dialog->findChild<QLineEdit*>(QStringLiteral("passportSerial"));
         serial->setFocus();
         QTest::keyClicks(serial, QStringLiteral("31"));
         auto* file = dialog->findChild<QPushButton*>(QStringLiteral("passportFile"));
-        QTRY_VERIFY_WITH_TIMEOUT(file->isEnabled(), 20000);
+        EVENTUALLY(file->isEnabled());
         QTest::mouseClick(file, Qt::LeftButton);
-        QTRY_VERIFY(desk.window().findChild<QDialog*>(QStringLiteral("passportDialog")) == nullptr);
+        EVENTUALLY(desk.window().findChild<QDialog*>(QStringLiteral("passportDialog")) == nullptr);
     }
     static void answerWith(const QString& words)
     {
-        QTimer::singleShot(0, qApp, [words] {
-            auto* dialog = qobject_cast<QInputDialog*>(QApplication::activeModalWidget());
+        gui::whenDialogOpens([words](QWidget* opened) {
+            auto* dialog = qobject_cast<QInputDialog*>(opened);
             dialog->setTextValue(words);
             dialog->accept();
         });
@@ -92,19 +92,19 @@ private Q_SLOTS:
             return text == nullptr ? FinishPlan{} : *io::finishFromText(*text);
         };
         desk.click("finishBegin");
-        QTRY_COMPARE(works->rowCount(), static_cast<int>(usualFinish("oil", "", false, {}).works.size()));
-        QVERIFY(kept().start == today());
+        EVENTUALLY_COMPARE(works->rowCount(), static_cast<int>(usualFinish("oil", "", false, {}).works.size()));
+        QVERIFY(kept().start == today(desk.time()));
         // Each work is ticked on its day; the clock goes on by what it takes.
         const auto days = [](int n) {
             return std::chrono::duration_cast<std::chrono::milliseconds>(std::chrono::hours(24 * n));
         };
         for (int row = 0; row + 1 < works->rowCount(); ++row) {
-            putClockForward(days(kept().works[static_cast<std::size_t>(row)].days));
+            desk.time().advance(days(kept().works[static_cast<std::size_t>(row)].days));
             works->item(row, 0)->setCheckState(Qt::Checked);
-            QTRY_VERIFY(kept().works[static_cast<std::size_t>(row)].done.has_value());
+            EVENTUALLY(kept().works[static_cast<std::size_t>(row)].done.has_value());
             QVERIFY(desk.idle());
         }
-        putClockForward(days(1));
+        desk.time().advance(days(1));
         // The oil has narrowed the bore by a tenth, as a gauge shows: measured again, and every note heard again.
         AmendEntry change;
         InstrumentSpec there = desk.document().book()->firstThere().spec();
@@ -115,7 +115,7 @@ private Q_SLOTS:
         QVERIFY(desk.idle());
         hearEvery(desk);
         auto* moved = desk.find<QTableWidget>("finishMoved");
-        QTRY_COMPARE(moved->rowCount(), static_cast<int>(desk.document().book()->present().spec().fingerings.size()));
+        EVENTUALLY_COMPARE(moved->rowCount(), static_cast<int>(desk.document().book()->present().spec().fingerings.size()));
         // What is shown is what the player's wood does between the two bores, give or take how he repeats a note.
         const player::SimulatedPlayer player = *session::playerOf(*desk.document().book());
         const Instrument oiled = desk.document().book()->present();
@@ -133,7 +133,7 @@ private Q_SLOTS:
                      qPrintable(QStringLiteral("%1: %2 for %3").arg(row).arg(shown).arg(truth)));
         }
         works->item(works->rowCount() - 1, 0)->setCheckState(Qt::Checked);
-        QTRY_VERIFY(!nextWork(kept()));
+        EVENTUALLY(!nextWork(kept()));
         QVERIFY(desk.find<QLabel>("finishWords")->text().contains(QStringLiteral("All is done")));
         QVERIFY(tunes(desk)); // the last correction
         desk.key(Qt::Key_8, Qt::ControlModifier);
@@ -150,6 +150,7 @@ private Q_SLOTS:
         const QString ics = desk.file("finish.ics");
         desk.answers().files << ics;
         desk.click("finishCalendar");
+        EVENTUALLY(QFile::exists(ics) && app::Jobs::runningInAll() == 0);
         const QByteArray calendar = contentOf(ics);
         QCOMPARE(calendar.count("BEGIN:VEVENT"), works->rowCount());
         QVERIFY(!calendar.contains("BEGIN:VALARM")); // all is done
@@ -163,42 +164,42 @@ private Q_SLOTS:
         auto* recipe = desk.find<QComboBox>("finishRecipe");
         recipe->setCurrentIndex(recipe->findData(QStringLiteral("wax")));
         desk.click("finishBegin");
-        QTRY_VERIFY(works->rowCount() > 3);
+        EVENTUALLY(works->rowCount() > 3);
         const int count = works->rowCount();
         works->setCurrentCell(1, 0);
         answerWith(QStringLiteral("Engrave the ring"));
         desk.click("finishAdd");
-        QTRY_COMPARE(works->rowCount(), count + 1);
+        EVENTUALLY_COMPARE(works->rowCount(), count + 1);
         QCOMPARE(works->item(2, 0)->text(), QStringLiteral("Engrave the ring"));
         works->item(2, 1)->setText(QStringLiteral("4"));
         const auto kept = [&] {
             return *io::finishFromText(*desk.document().book()->finish());
         };
-        QTRY_COMPARE(kept().works[2].days, 4);
+        EVENTUALLY_COMPARE(kept().works[2].days, 4);
         works->item(2, 1)->setText(QStringLiteral("none")); // no number of days: told, and left as it was
-        QTRY_VERIFY(desk.message().contains(QStringLiteral("days")));
-        QTRY_COMPARE(works->item(2, 1)->text(), QStringLiteral("4"));
+        EVENTUALLY(desk.message().contains(QStringLiteral("days")));
+        EVENTUALLY_COMPARE(works->item(2, 1)->text(), QStringLiteral("4"));
         works->item(2, 4)->setText(QStringLiteral("61.5"));
-        QTRY_VERIFY(kept().works[2].weight_g.has_value());
+        EVENTUALLY(kept().works[2].weight_g.has_value());
         works->item(2, 5)->setText(QStringLiteral("45"));
-        QTRY_VERIFY(kept().works[2].humidity && std::abs(*kept().works[2].humidity - 0.45) < 1e-9);
+        EVENTUALLY(kept().works[2].humidity && std::abs(*kept().works[2].humidity - 0.45) < 1e-9);
         works->item(2, 3)->setText(QStringLiteral("2026-02-30"));
-        QTRY_VERIFY(desk.message().contains(QStringLiteral("2026-02-30")));
+        EVENTUALLY(desk.message().contains(QStringLiteral("2026-02-30")));
         QVERIFY(!kept().works[2].done);
         works->item(2, 3)->setText(QStringLiteral("2026-03-01"));
-        QTRY_VERIFY(kept().works[2].done.has_value());
+        EVENTUALLY(kept().works[2].done.has_value());
         works->setCurrentCell(2, 0);
         desk.click("finishEarlier");
-        QTRY_COMPARE(works->item(1, 0)->text(), QStringLiteral("Engrave the ring"));
+        EVENTUALLY_COMPARE(works->item(1, 0)->text(), QStringLiteral("Engrave the ring"));
         answerWith(QStringLiteral("Mill finish"));
         desk.click("finishKeep");
-        QTRY_COMPARE(recipe->currentText(), QStringLiteral("Mill finish"));
+        EVENTUALLY_COMPARE(recipe->currentText(), QStringLiteral("Mill finish"));
         works->setCurrentCell(1, 0);
         desk.click("finishRemove");
-        QTRY_COMPARE(works->rowCount(), count);
+        EVENTUALLY_COMPARE(works->rowCount(), count);
         // The shop's own recipe begins anew with all its works, none done.
         desk.click("finishBegin");
-        QTRY_COMPARE(works->rowCount(), count + 1);
+        EVENTUALLY_COMPARE(works->rowCount(), count + 1);
         QCOMPARE(kept().recipe, std::string("Mill finish"));
         for (const FinishWork& w : kept().works)
             QVERIFY(!w.done && !w.weight_g);
@@ -206,5 +207,5 @@ private Q_SLOTS:
     }
 };
 
-DOWEL_WINDOW_TEST_MAIN(TestGuiFinish)
+DOWEL_TEST(TestGuiFinish)
 #include "test_gui_finish.moc"

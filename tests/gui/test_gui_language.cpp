@@ -5,6 +5,7 @@
 #include "app/listen/timbre_picture.h"
 #include "app/parts/language.h"
 #include "gui/gui_support.h"
+#include "support/test_main.h"
 
 #include <QAbstractButton>
 #include <QActionGroup>
@@ -198,7 +199,7 @@ template <class See> void walkBefore(Desk& desk, QSize size, See see)
     QVERIFY(desk.begins());
     for (const auto stage : {app::MainWindow::Listen, app::MainWindow::Logbook}) {
         desk.window().goTo(stage);
-        QTest::qWait(60);
+        desk.settle();
         see(desk.window(), "not drilled");
     }
     for (const Family family : {Family::Whistle, Family::Flute, Family::Reed}) {
@@ -206,29 +207,29 @@ template <class See> void walkBefore(Desk& desk, QSize size, See see)
         for (const auto stage : {app::MainWindow::Blank, app::MainWindow::Edge, app::MainWindow::Target, app::MainWindow::Layout,
                                  app::MainWindow::Drill}) {
             desk.window().goTo(stage);
-            QTest::qWait(60);
+            desk.settle();
             see(desk.window(), "plan, nothing laid out");
         }
     }
     desk.window().plan().begin(Family::Fife);
     desk.window().plan().layOut();
-    QVERIFY(QTest::qWaitFor([&] { return !desk.window().plan().busy(); }, 60000));
+    QVERIFY(waitFor([&] { return !desk.window().plan().busy(); }));
     for (const auto stage : {app::MainWindow::Layout, app::MainWindow::Drill}) {
         desk.window().goTo(stage);
-        QTest::qWait(400);
+        desk.settle();
         see(desk.window(), "plan, laid out");
     }
     desk.click("drillThereFace");
     see(desk.window(), "what is there");
     desk.window().showShop();
-    QVERIFY(QTest::qWaitFor([&] { return desk.find<QListWidget>("shopList")->count() == 1; }, 10000));
+    QVERIFY(waitFor([&] { return desk.find<QListWidget>("shopList")->count() == 1; }));
     see(desk.window(), "shop");
     desk.click("practiceButton");
     QVERIFY(gui::opens(desk.window()));
     for (const auto stage : {app::MainWindow::Listen, app::MainWindow::Correct, app::MainWindow::Logbook}) {
         desk.window().goTo(stage);
         QVERIFY(desk.idle());
-        QTest::qWait(60);
+        desk.settle();
         see(desk.window(), "nothing heard");
     }
 }
@@ -243,14 +244,14 @@ template <class See> void walk(Desk& desk, int width, See see)
     for (const char* face : {"timbreFace", "trendFace", "pitchFace"}) {
         desk.click(face);
         auto* timbre = desk.find<app::TimbrePicture>("timbrePicture");
-        QVERIFY(QTest::qWaitFor([&] { return !timbre->isVisible() || timbre->partCount() > 0; }, 20000));
-        QTest::qWait(120);
+        QVERIFY(waitFor([&] { return !timbre->isVisible() || timbre->partCount() > 0; }));
+        desk.settle();
         see(desk.window(), face);
     }
     desk.window().goTo(app::MainWindow::Correct);
     for (const char* face : {"faceNextCut", "faceSensitivity", "faceTryIt", "faceRegisters", "faceOutcome"}) {
         desk.click(face);
-        QTest::qWait(200);
+        desk.settle();
         see(desk.window(), face);
     }
     const std::pair<const char*, std::function<void()>> dialogs[] = {{"wantedDialog",
@@ -274,52 +275,52 @@ template <class See> void walk(Desk& desk, int width, See see)
                                                                       }}};
     for (const auto& [name, open] : dialogs) {
         open();
-        QTest::qWait(120);
+        desk.settle();
         auto* dialog = desk.find<QDialog>(name);
         see(*dialog, name);
         dialog->close();
     }
     desk.window().goTo(app::MainWindow::Finish);
-    QTest::qWait(120);
+    desk.settle();
     see(desk.window(), "finish, not begun");
     desk.click("finishBegin");
-    QTest::qWait(400);
+    desk.settle();
     see(desk.window(), "finish");
     desk.click("finishPassport");
-    QTest::qWait(120);
+    desk.settle();
     auto* passport = desk.find<QDialog>("passportDialog");
     see(*passport, "passportDialog");
     passport->close();
     desk.window().goTo(app::MainWindow::Blank);
     desk.click("blankStock");
-    QTest::qWait(120);
+    desk.settle();
     auto* stock = desk.find<QDialog>("stockDialog");
     for (const char* face : {"stockPlankFace", "stockTurningFace", "stockJointsFace", "stockReamersFace"}) {
         QTest::mouseClick(stock->findChild<QPushButton*>(QLatin1String(face)), Qt::LeftButton);
-        QTest::qWait(120);
+        desk.settle();
         see(*stock, face);
     }
     stock->close();
     desk.click("blankBores");
     auto* bores = desk.find<QDialog>("boresDialog");
-    QVERIFY(QTest::qWaitFor([&] { return bores->findChild<QPushButton*>(QStringLiteral("boresTake"))->isEnabled(); }, 60000));
+    QVERIFY(waitFor([&] { return bores->findChild<QPushButton*>(QStringLiteral("boresTake"))->isEnabled(); }));
     see(*bores, "boresDialog");
     bores->close();
     desk.window().goTo(app::MainWindow::Layout);
     if (!desk.window().plan().layout())
         desk.click("layoutGo");
-    QVERIFY(QTest::qWaitFor([&] { return desk.find<QPushButton>("layoutVary")->isEnabled(); }, 60000));
+    QVERIFY(waitFor([&] { return desk.find<QPushButton>("layoutVary")->isEnabled(); }));
     desk.click("layoutVary");
-    QTest::qWait(800);
+    desk.settle();
     auto* vary = desk.find<QDialog>("variationDialog");
     see(*vary, "variationDialog");
     vary->close();
     desk.window().goTo(app::MainWindow::Logbook);
     see(desk.window(), "logbook");
     desk.window().activateWindow();
-    QVERIFY(QTest::qWaitForWindowActive(&desk.window()));
+    QVERIFY(QTest::qWaitForWindowActive(&desk.window(), longestWait_ms));
     desk.key(Qt::Key_F1);
-    QTest::qWait(120);
+    desk.settle();
     auto* guide = desk.find<QDialog>("guide");
     see(*guide, "guide");
     guide->hide();
@@ -356,7 +357,7 @@ QMap<QString, bool> messagesOf(const QString& path)
 
 } // namespace
 
-class TestGuiLanguage : public gui::WatchedTest
+class TestGuiLanguage : public gui::WindowTest
 {
     Q_OBJECT
 
@@ -468,7 +469,7 @@ private Q_SLOTS:
         QTemporaryDir folder;
         QProcess update;
         update.start(QStringLiteral(DOWEL_SOURCE "/scripts/translations"), {folder.path()});
-        QVERIFY(update.waitForFinished(60000));
+        QVERIFY(update.waitForFinished(-1));
         QCOMPARE(update.exitCode(), 0);
         for (const char* language : {"de", "en"}) {
             const QString name = QStringLiteral("/dowel_%1.ts").arg(QLatin1String(language));
@@ -488,5 +489,5 @@ private Q_SLOTS:
     }
 };
 
-DOWEL_WINDOW_TEST_MAIN(TestGuiLanguage)
+DOWEL_TEST(TestGuiLanguage)
 #include "test_gui_language.moc"

@@ -9,6 +9,7 @@
 #include "core/tuning/pitch.h"
 #include "gui/gui_support.h"
 #include "session/session.h"
+#include "support/test_main.h"
 
 #include "io/audio_file.h"
 #include "support/tones.h"
@@ -28,7 +29,7 @@
 using namespace dowel;
 using gui::Desk;
 
-class TestGuiListen : public gui::WatchedTest
+class TestGuiListen : public gui::WindowTest
 {
     Q_OBJECT
 
@@ -46,7 +47,7 @@ private Q_SLOTS:
         QCOMPARE(listen->asked()->text, std::string("D5"));
         QCOMPARE(cell(desk, 0, app::ReadingModel::Age), QStringLiteral("not yet"));
         desk.key(Qt::Key_Space);
-        QTRY_COMPARE_WITH_TIMEOUT(desk.readings(), std::size_t(1), 10000);
+        EVENTUALLY_COMPARE(desk.readings(), std::size_t(1));
         QCOMPARE(listen->asked()->text, std::string("E5"));
         QCOMPARE(cell(desk, 0, app::ReadingModel::Takes), QStringLiteral("1"));
         QVERIFY(cell(desk, 0, app::ReadingModel::Off).startsWith(QStringLiteral("▼ −")));
@@ -58,11 +59,11 @@ private Q_SLOTS:
     {
         Desk desk;
         desk.key(Qt::Key_Space);
-        QTRY_COMPARE_WITH_TIMEOUT(desk.readings(), std::size_t(1), 10000);
+        EVENTUALLY_COMPARE(desk.readings(), std::size_t(1));
         desk.key(Qt::Key_PageUp); // back to D5
         QCOMPARE(desk.window().listenPage()->asked()->text, std::string("D5"));
         desk.key(Qt::Key_Backspace);
-        QTRY_COMPARE(desk.readings(), std::size_t(0));
+        EVENTUALLY_COMPARE(desk.readings(), std::size_t(0));
         const auto store = Store::open(desk.document().path().toStdString(), Store::Mode::Look);
         VERIFY_OK(store);
         QVERIFY(store->take({2}).ok());
@@ -100,12 +101,12 @@ private Q_SLOTS:
         QFile(empty).open(QIODevice::WriteOnly);
         desk.answers().files = {octave, empty, good};
         desk.click("fromFileButton");
-        QTRY_VERIFY_WITH_TIMEOUT(desk.message().contains(QLatin1String("not D5")), 10000);
+        EVENTUALLY(desk.message().contains(QLatin1String("not D5")));
         desk.click("fromFileButton");
-        QTRY_VERIFY_WITH_TIMEOUT(desk.message().contains(QLatin1String("empty")), 10000);
+        EVENTUALLY(desk.message().contains(QLatin1String("empty")));
         QCOMPARE(desk.readings(), std::size_t(0));
         desk.click("fromFileButton");
-        QTRY_COMPARE_WITH_TIMEOUT(desk.readings(), std::size_t(1), 10000);
+        EVENTUALLY_COMPARE(desk.readings(), std::size_t(1));
         QVERIFY(desk.message().isEmpty()); // success overtakes the old trouble
     }
     void repeatedTakesShowTheirSpread()
@@ -115,7 +116,7 @@ private Q_SLOTS:
             auto* table = desk.find<QTableView>("readingTable");
             table->selectRow(2);
             desk.key(Qt::Key_Space);
-            QTRY_COMPARE_WITH_TIMEOUT(desk.readings(), n, 10000);
+            EVENTUALLY_COMPARE(desk.readings(), n);
         }
         QCOMPARE(cell(desk, 2, app::ReadingModel::Takes), QStringLiteral("3"));
         QVERIFY(cell(desk, 2, app::ReadingModel::Spread).toDouble() > 0.0);
@@ -187,7 +188,7 @@ private Q_SLOTS:
     {
         Desk desk;
         desk.key(Qt::Key_Space);
-        QVERIFY(QTest::qWaitFor([&] { return desk.readings() == 1; }, 20000));
+        QVERIFY(waitFor([&] { return desk.readings() == 1; }));
         QVERIFY(desk.idle());
         desk.key(Qt::Key_PageUp); // back to the note that was heard
         auto* page = desk.find<app::ListenPage>("listenPage");
@@ -195,24 +196,24 @@ private Q_SLOTS:
         page->openTake();
         auto* dialog = page->findChild<app::TakeDialog*>();
         QVERIFY(dialog != nullptr);
-        QVERIFY(QTest::qWaitFor([&] { return !dialog->busy(); }, 10000));
+        QVERIFY(waitFor([&] { return !dialog->busy(); }));
         VERIFY_NEAR(dialog->measured()->pitch.hertz(), first.pitch.hertz(), 1e-9);
         auto* keep = dialog->findChild<QPushButton*>(QStringLiteral("takeKeep"));
         QVERIFY(!keep->isEnabled()); // nothing is changed yet
         auto* from = dialog->findChild<QDoubleSpinBox*>(QStringLiteral("takeFrom"));
         auto* to = dialog->findChild<QDoubleSpinBox*>(QStringLiteral("takeTo"));
         from->setValue(first.note->start.seconds() + 0.3);
-        QVERIFY(QTest::qWaitFor([&] { return !dialog->busy() && keep->isEnabled(); }, 10000));
+        QVERIFY(waitFor([&] { return !dialog->busy() && keep->isEnabled(); }));
         VERIFY_NEAR(dialog->measured()->start.seconds(), first.note->start.seconds() + 0.3, 0.006);
         VERIFY_NEAR(1200.0 * std::log2(dialog->measured()->pitch.hertz() / first.pitch.hertz()), 0.0, 3.0);
         // A part where nothing sounds is no reading.
         const double kept = to->value();
         from->setValue(0.0);
         to->setValue(0.04);
-        QVERIFY(QTest::qWaitFor([&] { return !dialog->busy() && !keep->isEnabled(); }, 10000));
+        QVERIFY(waitFor([&] { return !dialog->busy() && !keep->isEnabled(); }));
         to->setValue(kept);
         from->setValue(first.note->start.seconds() + 0.3);
-        QVERIFY(QTest::qWaitFor([&] { return !dialog->busy() && keep->isEnabled(); }, 10000));
+        QVERIFY(waitFor([&] { return !dialog->busy() && keep->isEnabled(); }));
         QTest::mouseClick(keep, Qt::LeftButton);
         QVERIFY(desk.idle());
         const auto book = desk.document().book();
@@ -225,7 +226,7 @@ private Q_SLOTS:
     {
         Desk desk;
         desk.key(Qt::Key_Space);
-        QTRY_COMPARE_WITH_TIMEOUT(desk.readings(), std::size_t(1), 10000);
+        EVENTUALLY_COMPARE(desk.readings(), std::size_t(1));
         // No file may grow: what a process meets on a full disk.
         std::signal(SIGXFSZ, SIG_IGN);
         rlimit before{};
@@ -235,14 +236,17 @@ private Q_SLOTS:
         QCOMPARE(setrlimit(RLIMIT_FSIZE, &full), 0);
         const auto asked = desk.window().listenPage()->asked();
         desk.key(Qt::Key_Space);
-        const bool told = QTest::qWaitFor([&] { return !desk.message().isEmpty() && !desk.document().busy(); }, 10000);
+        const bool told = waitFor([&] { return !desk.message().isEmpty() && !desk.document().busy(); });
         QCOMPARE(setrlimit(RLIMIT_FSIZE, &before), 0);
         QVERIFY(told);
         QVERIFY2(desk.message().contains(QStringLiteral("Check the space left")), qPrintable(desk.message()));
         QCOMPARE(desk.readings(), std::size_t(1));
         QVERIFY(desk.window().listenPage()->asked() == asked);
         QCOMPARE(desk.document().waiting(), std::size_t(1));
-        QTRY_COMPARE_WITH_TIMEOUT(desk.readings(), std::size_t(2), 10000); // there is room again: it is saved by itself
+        desk.time().advance(std::chrono::seconds(4));
+        QCOMPARE(desk.readings(), std::size_t(1)); // not before its time
+        desk.time().advance(std::chrono::seconds(2));
+        EVENTUALLY_COMPARE(desk.readings(), std::size_t(2)); // there is room again: it is saved by itself
         const auto store = Store::open(desk.document().path().toStdString(), Store::Mode::Look);
         VERIFY_OK(store);
         QCOMPARE(store->book().readings().size(), std::size_t(2));
@@ -255,7 +259,7 @@ private Q_SLOTS:
         auto* picture = desk.find<app::TimbrePicture>("timbrePicture");
         auto* words = desk.find<QLabel>("timbreWords");
         QVERIFY(picture->isVisible() && !desk.find<QTableView>("readingTable")->isVisible());
-        QTRY_COMPARE(picture->partCount(), 14);
+        EVENTUALLY_COMPARE(picture->partCount(), 14);
         for (const NoteTimbre& n : picture->notes()) {
             QVERIFY(n.partials_dB.size() >= 6);
             for (const auto& v : n.value)
@@ -270,22 +274,21 @@ private Q_SLOTS:
         QVERIFY(words->text().startsWith(QStringLiteral("G5")));
         // All like this one: kept in the record, and compared.
         desk.click("timbreAlike");
-        QTRY_VERIFY(desk.document().book()->pattern() != nullptr);
+        EVENTUALLY(desk.document().book()->pattern() != nullptr);
         QCOMPARE(desk.document().book()->pattern()->alike->text, std::string("G5"));
-        QTRY_VERIFY(picture->notes().size() == 14 && picture->notes()[0].wanted[NoteTimbre::Centre].has_value());
+        EVENTUALLY(picture->notes().size() == 14 && picture->notes()[0].wanted[NoteTimbre::Centre].has_value());
         QVERIFY(!picture->notes()[0].beforePartials_dB.empty());
         // Like an instrument: from its workbook; one that is none is refused.
         const QString good = desk.file("good.dowel");
         QVERIFY(QFile::copy(desk.document().path(), good));
         desk.answers().files = {good};
         desk.click("timbreLike");
-        QTRY_VERIFY_WITH_TIMEOUT(
-            desk.document().book()->pattern() != nullptr && !desk.document().book()->pattern()->notes.empty(), 10000);
+        EVENTUALLY(desk.document().book()->pattern() != nullptr && !desk.document().book()->pattern()->notes.empty());
         QCOMPARE(desk.document().book()->pattern()->notes.size(), std::size_t(14));
         desk.click("timbreNone");
-        QTRY_VERIFY(desk.document().book()->pattern() == nullptr);
+        EVENTUALLY(desk.document().book()->pattern() == nullptr);
         desk.click("trendFace"); // one take of each: no trend yet, and said
-        QTRY_VERIFY(picture->partCount() == 14 && picture->partWords(0).contains(QStringLiteral("one take")));
+        EVENTUALLY(picture->partCount() == 14 && picture->partWords(0).contains(QStringLiteral("one take")));
         QVERIFY(desk.find<app::DriftPicture>("driftPicture")->isVisible());
         QCOMPARE(desk.find<app::DriftPicture>("driftPicture")->partCount(), 0);
         auto later = std::make_shared<Workbook>(*desk.document().book());
@@ -323,7 +326,7 @@ private Q_SLOTS:
         QCOMPARE(desk.readings(), std::size_t(0));
         table->item(3, 2)->setText(QString());
         desk.click("numbersKeep");
-        QTRY_COMPARE_WITH_TIMEOUT(desk.readings(), std::size_t(3), 10000);
+        EVENTUALLY_COMPARE(desk.readings(), std::size_t(3));
         const auto book = desk.document().book();
         const auto readings = book->readings();
         VERIFY_NEAR(readings[0].reading->pitch.hertz(), 581.2, 1e-9);
@@ -338,5 +341,5 @@ private Q_SLOTS:
     }
 };
 
-DOWEL_WINDOW_TEST_MAIN(TestGuiListen)
+DOWEL_TEST(TestGuiListen)
 #include "test_gui_listen.moc"

@@ -4,6 +4,7 @@
 #include "app/logbook/logbook_page.h"
 #include "app/logbook/photo_dialog.h"
 #include "gui/gui_support.h"
+#include "support/test_main.h"
 
 #include <QAbstractItemModelTester>
 #include <QDateTime>
@@ -11,7 +12,7 @@
 using namespace dowel;
 using gui::Desk;
 
-class TestGuiLogbook : public gui::WatchedTest
+class TestGuiLogbook : public gui::WindowTest
 {
     Q_OBJECT
 
@@ -22,7 +23,7 @@ private Q_SLOTS:
         auto* table = desk.find<QTableView>("logTable");
         const QAbstractItemModelTester tester(table->model());
         desk.document().recordCut(Enlarge{{"h1"}, Metres::fromMillimetres(8.0)}); // the wrong hole
-        QTRY_COMPARE_WITH_TIMEOUT(desk.document().book()->cuts().size(), std::size_t(1), 10000);
+        EVENTUALLY_COMPARE(desk.document().book()->cuts().size(), std::size_t(1));
         QVERIFY(desk.idle());
         desk.key(Qt::Key_9, Qt::ControlModifier);
         auto* aside = desk.find<QPushButton>("setAsideButton");
@@ -35,7 +36,7 @@ private Q_SLOTS:
         QTest::mouseClick(table->viewport(), Qt::LeftButton, {}, table->visualRect(table->model()->index(row, 2)).center());
         QVERIFY(aside->isEnabled());
         QTest::mouseClick(aside, Qt::LeftButton);
-        QTRY_VERIFY(desk.document().book()->cuts().empty());
+        EVENTUALLY(desk.document().book()->cuts().empty());
         VERIFY_NEAR(desk.document().book()->present().find(HoleId{"h1"})->diameter.millimetres(), 5.3, 1e-9);
         QVERIFY(!aside->isEnabled()); // once is enough
         bool marked = false;
@@ -73,7 +74,7 @@ private Q_SLOTS:
         desk.document().note(QStringLiteral("a knot near h3"));
         desk.document().recordCut(Enlarge{{"h1"}, advised});
         desk.document().sound(desk.document().book()->present().spec().fingerings.front().id);
-        QTRY_VERIFY_WITH_TIMEOUT(desk.readings() == 1 && !desk.document().busy(), 20000);
+        EVENTUALLY(desk.readings() == 1 && !desk.document().busy());
         desk.key(Qt::Key_9, Qt::ControlModifier);
         auto* model = desk.find<QTableView>("logTable")->model();
         auto* kind = desk.find<QComboBox>("logKind");
@@ -98,12 +99,13 @@ private Q_SLOTS:
         // What is selected there is what is set aside.
         desk.find<QTableView>("logTable")->selectRow(0);
         desk.click("setAsideButton");
-        QTRY_VERIFY(shows(app::LogFilter::Otherwise).contains(QStringLiteral("a knot near h3")));
+        EVENTUALLY(shows(app::LogFilter::Otherwise).contains(QStringLiteral("a knot near h3")));
         QTest::keyClicks(search, QStringLiteral(" nowhere"));
         QCOMPARE(model->rowCount(), 0);
         QVERIFY(!desk.find<QPushButton>("setAsideButton")->isEnabled());
         search->clear();
-        const QString day = QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd"));
+        const QString day =
+            QDateTime::fromMSecsSinceEpoch(desk.time().now().time_since_epoch().count()).toString(QStringLiteral("yyyy-MM-dd"));
         QTest::keyClicks(search, day);
         QVERIFY(shows(app::LogFilter::Everything).size() >= all);
     }
@@ -124,7 +126,7 @@ private Q_SLOTS:
             const auto& all = desk.document().book()->entries();
             return std::holds_alternative<PhotoEntry>(all.back().body) ? &all.back() : nullptr;
         };
-        QTRY_VERIFY_WITH_TIMEOUT(photo() != nullptr, 10000);
+        EVENTUALLY(photo() != nullptr);
         QVERIFY(words->text().isEmpty());
         const auto kept = desk.document().store()->take(photo()->id);
         VERIFY_OK(kept);
@@ -140,7 +142,7 @@ private Q_SLOTS:
         QTest::mouseClick(table->viewport(), Qt::LeftButton, {}, line);
         QTest::mouseDClick(table->viewport(), Qt::LeftButton, {}, line);
         auto* dialog = desk.find<app::PhotoDialog>("photoDialog");
-        QTRY_COMPARE(dialog->image().size(), small.size());
+        EVENTUALLY_COMPARE(dialog->image().size(), small.size());
         QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("photoClose")), Qt::LeftButton);
         // What is no picture is said, and nothing is kept.
         QFile text(desk.file("text.jpg"));
@@ -150,7 +152,7 @@ private Q_SLOTS:
         QSignalSpy failed(&desk.document(), &app::Document::failed);
         desk.answers().files = {text.fileName()};
         desk.click("logPhoto");
-        QTRY_COMPARE(failed.count(), 1);
+        EVENTUALLY_COMPARE(failed.count(), 1);
         QCOMPARE(desk.document().book()->entries().size(), before);
     }
     void theDayStandsOnceAndTheRestHaveTheirTime()
@@ -160,7 +162,7 @@ private Q_SLOTS:
         desk.document().note(QStringLiteral("one"));
         desk.document().note(QStringLiteral("two"));
         auto* table = desk.find<QTableView>("logTable");
-        QTRY_VERIFY(table->model()->rowCount() >= 3);
+        EVENTUALLY(table->model()->rowCount() >= 3);
         const auto when = [&](int row) {
             return table->model()->index(row, app::LogModel::When).data().toString();
         };
@@ -172,7 +174,7 @@ private Q_SLOTS:
     {
         Desk desk;
         desk.document().recordCut(Enlarge{{"h1"}, Metres::fromMillimetres(5.5)});
-        QTRY_COMPARE_WITH_TIMEOUT(desk.document().book()->cuts().size(), std::size_t(1), 10000);
+        EVENTUALLY_COMPARE(desk.document().book()->cuts().size(), std::size_t(1));
         QVERIFY(desk.idle());
         auto* model = desk.find<QTableView>("logTable")->model();
         QCOMPARE(model->rowCount(), static_cast<int>(desk.document().book()->entries().size()));
@@ -181,5 +183,5 @@ private Q_SLOTS:
     }
 };
 
-DOWEL_WINDOW_TEST_MAIN(TestGuiLogbook)
+DOWEL_TEST(TestGuiLogbook)
 #include "test_gui_logbook.moc"

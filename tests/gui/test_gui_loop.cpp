@@ -3,11 +3,12 @@
 // tolerance, each advised cut made with a small tool error, and the result held against the hidden truth.
 #include "core/base/random.h"
 #include "gui/gui_support.h"
+#include "support/test_main.h"
 
 using namespace dowel;
 using gui::Desk;
 
-class TestGuiLoop : public gui::WatchedTest
+class TestGuiLoop : public gui::WindowTest
 {
     Q_OBJECT
 
@@ -27,10 +28,10 @@ private Q_SLOTS:
                 desk.key(Qt::Key_Return); // nothing left to hear: on to the next cut
                 QCOMPARE(stages->currentRow(), static_cast<int>(app::MainWindow::Correct));
             }
-            QTRY_VERIFY_WITH_TIMEOUT(desk.document().counsel().has_value(), 20000);
+            EVENTUALLY(desk.document().counsel().has_value());
             const Advice& advice = desk.document().counsel()->advice;
             if (advice.state == AdviceState::Measure) {
-                QTRY_VERIFY(desk.find<QPushButton>("goListenButton")->isVisible());
+                EVENTUALLY(desk.find<QPushButton>("goListenButton")->isVisible());
                 desk.key(Qt::Key_Return);
                 QCOMPARE(stages->currentRow(), static_cast<int>(app::MainWindow::Listen));
                 continue;
@@ -41,12 +42,12 @@ private Q_SLOTS:
             const double slip = tool.uniform(-0.03, 0.05);
             const double size = wantedSize(cut).millimetres() + (std::holds_alternative<TrimFoot>(cut) ? -slip : slip);
             auto* calipers = desk.find<QLineEdit>("calipers");
-            QTRY_VERIFY(calipers->hasFocus());
+            EVENTUALLY(calipers->hasFocus());
             desk.key(Qt::Key_A, Qt::ControlModifier);
             QTest::keyClicks(calipers, QString::number(size, 'f', 2));
             desk.key(Qt::Key_Return);
             ++cuts;
-            QTRY_COMPARE_WITH_TIMEOUT(static_cast<int>(desk.document().book()->cuts().size()), cuts, 20000);
+            EVENTUALLY_COMPARE(static_cast<int>(desk.document().book()->cuts().size()), cuts);
         }
         const auto book = desk.document().book();
         QVERIFY(desk.document().counsel()->advice.state == AdviceState::Finished);
@@ -76,5 +77,5 @@ private Q_SLOTS:
     }
 };
 
-DOWEL_WINDOW_TEST_MAIN(TestGuiLoop)
+DOWEL_TEST(TestGuiLoop)
 #include "test_gui_loop.moc"

@@ -12,6 +12,7 @@
 #include "io/spec_json.h"
 #include "io/whole_file.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 #include <QCheckBox>
 #include <QClipboard>
@@ -38,7 +39,7 @@ void choose(QComboBox* box, int index)
 bool laidOut(Desk& desk)
 {
     desk.click("layoutGo");
-    return QTest::qWaitFor([&] { return !desk.window().plan().busy(); }, 30000) && desk.window().plan().layout().has_value();
+    return waitFor([&] { return !desk.window().plan().busy(); }) && desk.window().plan().layout().has_value();
 }
 
 void type(app::LengthField* field, const QString& text)
@@ -51,7 +52,7 @@ void type(app::LengthField* field, const QString& text)
 
 } // namespace
 
-class TestGuiPlan : public gui::WatchedTest
+class TestGuiPlan : public gui::WindowTest
 {
     Q_OBJECT
 
@@ -75,7 +76,7 @@ private Q_SLOTS:
             const QString file = desk.file(("t" + std::to_string(i) + ".pdf").c_str());
             desk.answers().files << file;
             desk.click("drillTemplate_pdf");
-            QVERIFY(QTest::qWaitFor([&] { return QFile(file).size() > 2000; }, 5000));
+            QVERIFY(waitFor([&] { return QFile(file).size() > 2000; }));
         }
         QCOMPARE(desk.answers().unexpected, 0);
     }
@@ -117,7 +118,7 @@ private Q_SLOTS:
             QVERIFY(!steps->item(steps->count() - 1)->text().contains(QLatin1String("Leave the foot")));
         }
         auto* marks = desk.find<QTableWidget>("drillInches");
-        QTRY_VERIFY_WITH_TIMEOUT(marks->rowCount() > 12, 10000);
+        EVENTUALLY(marks->rowCount() > 12);
         QCOMPARE(marks->item(12, 0)->text(), QStringLiteral("D5")); // an octave over its lowest, D4
         const auto place = [&](int row) {
             return marks->item(row, 1)->text().remove(QStringLiteral(" mm")).toDouble();
@@ -140,7 +141,7 @@ private Q_SLOTS:
         QCOMPARE(before[3].id.text, std::string("G5"));
         desk.click("targetFind");
         auto* ways = desk.find<QTableWidget>("fingeringsTable");
-        QTRY_VERIFY_WITH_TIMEOUT(ways->rowCount() > 2, 20000);
+        EVENTUALLY(ways->rowCount() > 2);
         QCOMPARE(ways->item(0, 0)->text(), QStringLiteral("h4 h5 h6")); // what the chart has is the best there is
         ways->setCurrentCell(1, 0);
         desk.click("fingeringsAnother");
@@ -192,7 +193,7 @@ private Q_SLOTS:
         QVERIFY(desk.takesUpAgain(path));
         QVERIFY(desk.document().book()->entries().size() >= entries);
         QVERIFY(desk.document().book()->sounds());
-        QVERIFY(QTest::qWaitFor([&] { return desk.window().plan().layout().has_value(); }, 20000));
+        QVERIFY(waitFor([&] { return desk.window().plan().layout().has_value(); }));
         VERIFY_NEAR(desk.window().plan().layout()->start.spec().holes[2].diameter.millimetres(),
                     start.spec().holes[2].diameter.millimetres(), 1e-6);
     }
@@ -253,17 +254,13 @@ private Q_SLOTS:
         for (int row = 0; row < readings->rowCount(); ++row)
             readings->item(row, 2)->setText(QStringLiteral("-10"));
         desk.click("numbersKeep");
-        QVERIFY(QTest::qWaitFor([&] { return desk.readings() == there.fingerings.size(); }, 10000));
-        QVERIFY(QTest::qWaitFor([&] { return desk.document().counsel().has_value(); }, 20000));
+        QVERIFY(waitFor([&] { return desk.readings() == there.fingerings.size(); }));
+        QVERIFY(waitFor([&] { return desk.document().counsel().has_value(); }));
         QVERIFY(desk.document().counsel()->advice.state != AdviceState::Finished);
         // Typed anew over what was heard: it is asked first, and left where the maker says so.
         desk.key(Qt::Key_5, Qt::ControlModifier);
         const auto before = desk.document().book()->entries().size();
-        QTimer::singleShot(0, [] {
-            auto* box = qobject_cast<QDialog*>(QApplication::activeModalWidget());
-            if (box != nullptr)
-                QTest::keyClick(box, Qt::Key_Escape);
-        });
+        gui::whenDialogOpens([](QWidget* box) { QTest::keyClick(box, Qt::Key_Escape); });
         desk.click("builtDone");
         QVERIFY(desk.idle());
         QCOMPARE(desk.document().book()->entries().size(), before);
@@ -284,15 +281,16 @@ private Q_SLOTS:
         QVERIFY(desk.window().plan().blank().spec.family == Family::Horn);
         desk.key(Qt::Key_Z, Qt::ControlModifier);
         QVERIFY(desk.idle());
-        QVERIFY(QTest::qWaitFor([&] { return desk.window().plan().blank().spec.family == Family::Fife; }, 10000));
+        QVERIFY(waitFor([&] { return desk.window().plan().blank().spec.family == Family::Fife; }));
         QVERIFY2(desk.message().contains(QLatin1String("Taken back")), qPrintable(desk.message()));
-        QVERIFY(QTest::qWaitFor([&] { return desk.window().plan().layout().has_value(); }, 20000));
+        QVERIFY(waitFor([&] { return desk.window().plan().layout().has_value(); }));
         desk.key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
-        QVERIFY(QTest::qWaitFor([&] { return desk.window().plan().blank().spec.family == Family::Horn; }, 10000));
+        QVERIFY(waitFor([&] { return desk.window().plan().blank().spec.family == Family::Horn; }));
         QVERIFY2(desk.message().contains(QLatin1String("Brought back")), qPrintable(desk.message()));
-        QVERIFY(QTest::qWaitFor([&] { return desk.window().plan().layout().has_value(); }, 20000));
+        QVERIFY(waitFor([&] { return desk.window().plan().layout().has_value(); }));
         desk.key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
-        QTRY_VERIFY2(desk.message().contains(QLatin1String("nothing to bring back")), qPrintable(desk.message()));
+        QTRY_VERIFY2_WITH_TIMEOUT(desk.message().contains(QLatin1String("nothing to bring back")), qPrintable(desk.message()),
+                                  longestWait_ms);
         // What it was begun with stays.
         for (int i = 0; i < 4; ++i) {
             desk.key(Qt::Key_Z, Qt::ControlModifier);
@@ -391,7 +389,7 @@ private Q_SLOTS:
         QVERIFY(tries.indexOf(QLatin1String("1.")) >= 0 &&
                 tries.indexOf(QLatin1String("Only then")) > tries.indexOf(QLatin1String("2.")));
         // A longer window raises, a thicker wall there lowers.
-        QTRY_VERIFY(table->rowCount() == 3);
+        EVENTUALLY(table->rowCount() == 3);
         QVERIFY(table->item(0, 2)->text().startsWith(QLatin1Char('+')));
         QVERIFY(table->item(2, 2)->text().startsWith(QStringLiteral("−")));
         // What is heard points at the place in the drawing that its first remedy touches.
@@ -415,29 +413,29 @@ private Q_SLOTS:
         picture->setCurrentPart(0);
         QTest::keyClick(picture, Qt::Key_Down);
         VERIFY_NEAR(window(), dragged - 0.1, 1e-9);
-        QTRY_VERIFY(table->rowCount() == 3);
+        EVENTUALLY(table->rowCount() == 3);
         table->item(0, 1)->setText(QStringLiteral("3,9"));
         VERIFY_NEAR(window(), 3.9, 1e-9);
         VERIFY_NEAR(std::get<Duct>(plan.blank().spec.excitation).windowLength.millimetres(), 3.9, 1e-9);
         // Ising's number: twice the pressure's root for twice the note; too low and too high a window are said.
         auto* breath = desk.find<QLabel>("edgeBreath");
         QVERIFY(breath->text().startsWith(QStringLiteral("D5 sounds best")));
-        QTRY_VERIFY(table->rowCount() == 3);
+        EVENTUALLY(table->rowCount() == 3);
         table->item(0, 1)->setText(QStringLiteral("1,2"));
         QVERIFY2(breath->text().contains(QStringLiteral("cut-up is low")), qPrintable(breath->text()));
-        QTRY_VERIFY(table->rowCount() == 3);
+        EVENTUALLY(table->rowCount() == 3);
         table->item(0, 1)->setText(QStringLiteral("12"));
         QVERIFY2(breath->text().contains(QStringLiteral("cut-up is high")), qPrintable(breath->text()));
         auto* family = desk.find<QComboBox>("blankFamily");
         choose(family, family->findData(static_cast<int>(Family::Flute)));
-        QTRY_COMPARE(table->rowCount(), 5);
+        EVENTUALLY_COMPARE(table->rowCount(), 5);
         QCOMPARE(picture->partCount(), 5);
         QVERIFY(!breath->isVisible());
         choose(family, family->findData(static_cast<int>(Family::Reed)));
         QVERIFY(symptoms->item(0)->text().contains(QLatin1String("reed")));
         QCOMPARE(picture->partCount(), 1);
         // A mouthpiece's bulk is length: a tenth of a millimetre of some four hundred is half a cent (1731 over the length).
-        QTRY_COMPARE(table->rowCount(), 1);
+        EVENTUALLY_COMPARE(table->rowCount(), 1);
         QVERIFY2(table->item(0, 2)->text().startsWith(QStringLiteral("−0.")), qPrintable(table->item(0, 2)->text()));
     }
     void theBlankIsSeenAndDragged()
@@ -493,7 +491,7 @@ private Q_SLOTS:
         const QString file = desk.file("scale.scl");
         desk.answers().files << file;
         desk.click("targetExport");
-        QVERIFY(QTest::qWaitFor([&] { return QFile::exists(file); }, 5000));
+        QVERIFY(waitFor([&] { return QFile::exists(file); }));
         choose(scale, scale->findData(QStringLiteral("equal")));
         VERIFY_NEAR(chart()[0].target.hertz(), 587.33, 0.01);
         desk.answers().files << file;
@@ -542,7 +540,7 @@ private Q_SLOTS:
         QTest::keyClick(words, Qt::Key_Tab); // to its first link
         QTest::keyClick(words, Qt::Key_Return);
         QVERIFY(!(plan.blank().spec.excitation == before)); // it became the blank's own
-        QVERIFY(QTest::qWaitFor([&] { return !plan.busy() && plan.layout(); }, 30000));
+        QVERIFY(waitFor([&] { return !plan.busy() && plan.layout(); }));
         QVERIFY(plan.layout()->reached && plan.layout()->gains.empty());
         QVERIFY(!words->text().contains(QLatin1String("href")));
     }
@@ -565,8 +563,45 @@ private Q_SLOTS:
             send(QEvent::MouseMove, from + QPointF(-i, 0.0), Qt::LeftButton);
         send(QEvent::MouseButtonRelease, from + QPointF(-8.0, 0.0), Qt::NoButton);
         const auto& layout = desk.window().plan().layout();
+        QVERIFY(layout->goal.spec().holes[0].at < at); // at once; its note follows
+        QVERIFY(waitFor([&] { return !desk.window().plan().following(); }));
         QVERIFY(layout->goal.spec().holes[0].at < at);
         QVERIFY(layout->cents[1] > before[1] + 3.0); // nearer the mouth: its note is sharper
+    }
+    void whatIsDraggedIsNotOverwrittenByALayoutThatWasRunning()
+    {
+        Desk desk(false);
+        QVERIFY(desk.begins());
+        desk.key(Qt::Key_4, Qt::ControlModifier);
+        QVERIFY(laidOut(desk));
+        app::Plan& plan = desk.window().plan();
+        const auto laid = *plan.layout();
+        plan.layOut(); // on its way
+        InstrumentSpec spec = laid.goal.spec();
+        const Metres dragged = spec.holes[0].at - Metres::fromMillimetres(3.0);
+        spec.holes[0].at = dragged;
+        plan.tryOut(*Instrument::make(std::move(spec)));
+        QVERIFY(waitFor([] { return app::Jobs::runningInAll() == 0; }));
+        QCOMPARE(plan.layout()->goal.spec().holes[0].at, dragged);
+        QVERIFY(plan.layout()->cents != laid.cents);
+    }
+    void aRaisedPlaceStaysRaisedWhereItsHoleIsDragged()
+    {
+        Desk desk(false);
+        QVERIFY(desk.begins());
+        desk.key(Qt::Key_4, Qt::ControlModifier);
+        QVERIFY(laidOut(desk));
+        app::Plan& plan = desk.window().plan();
+        InstrumentSpec spec = plan.layout()->goal.spec();
+        const Metres wall = plan.layout()->goal.wallAt(spec.holes[0].at);
+        spec.holes[0].chimney = wall * 1.5;
+        plan.tryOut(*Instrument::make(std::move(spec)));
+        QVERIFY(waitFor([&] { return !plan.following(); }));
+        auto* piece = desk.find<app::Workpiece>("planWorkpiece");
+        Q_EMIT piece->placeDragged({app::Handle::Kind::Hole, 0},
+                                   plan.layout()->goal.spec().holes[0].at - Metres::fromMillimetres(2.0));
+        QVERIFY(waitFor([&] { return !plan.following(); }));
+        VERIFY_NEAR(plan.layout()->goal.spec().holes[0].chimney.millimetres(), wall.millimetres() * 1.5, 1e-6);
     }
     void aChartIsChangedOnTheDrawing()
     {
@@ -641,8 +676,8 @@ private Q_SLOTS:
         QString misread;
         bool byProportion = false;
         QString noScale;
-        QTimer::singleShot(0, [&] {
-            auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+        gui::whenDialogOpens([&](QWidget* opened) {
+            auto* dialog = qobject_cast<QDialog*>(opened);
             auto press = [&](const char* name) {
                 QTest::mouseClick(dialog->findChild<QPushButton*>(QLatin1String(name)), Qt::LeftButton);
             };
@@ -651,13 +686,15 @@ private Q_SLOTS:
             refused = trouble->text();
             press("copyProportion");
             auto* plays = dialog->findChild<QLabel*>(QStringLiteral("copyPlays"));
-            byProportion = QTest::qWaitFor([&] { return plays->text().contains(QStringLiteral("E5")); }, 10000);
+            byProportion = waitFor([&] { return plays->text().contains(QStringLiteral("E5")); });
             auto* holes = dialog->findChild<QTableWidget*>(QStringLiteral("copyHoles"));
             holes->item(2, 1)->setText(QString()); // a place missing: no scale
             noScale = plays->text();
             press("copyFile");
+            (void)waitFor([&] { return trouble->text() != refused && app::Jobs::runningInAll() == 0; });
             misread = trouble->text();
             press("copyFile");
+            (void)waitFor([&] { return trouble->text().isEmpty(); });
             press("copyOk");
         });
         desk.click("layoutCopy");
@@ -667,7 +704,7 @@ private Q_SLOTS:
         QVERIFY(misread.contains(QLatin1String("missing.json")));
         app::Plan& plan = desk.window().plan();
         QVERIFY(plan.model());
-        QVERIFY(QTest::qWaitFor([&] { return !plan.busy(); }, 30000));
+        QVERIFY(waitFor([&] { return !plan.busy(); }));
         QVERIFY2(plan.layout().has_value(), qPrintable(plan.trouble()));
         auto* holes = desk.find<QTableWidget>("layoutHoles");
         QVERIFY(!holes->isColumnHidden(6));
@@ -730,7 +767,7 @@ private Q_SLOTS:
         desk.key(Qt::Key_1, Qt::ControlModifier);
         desk.click("blankStock");
         auto* dialog = desk.find<QDialog>("stockDialog");
-        QVERIFY(QTest::qWaitForWindowExposed(dialog));
+        QVERIFY(QTest::qWaitForWindowExposed(dialog, longestWait_ms));
         const auto words = [&](const char* name) {
             return dialog->findChild<QLabel*>(QLatin1String(name))->text();
         };
@@ -784,7 +821,7 @@ private Q_SLOTS:
         desk.key(Qt::Key_1, Qt::ControlModifier);
         desk.click("blankStock");
         auto* dialog = desk.find<QDialog>("stockDialog");
-        QVERIFY(QTest::qWaitForWindowExposed(dialog));
+        QVERIFY(QTest::qWaitForWindowExposed(dialog, longestWait_ms));
         const auto words = [&](const char* name) {
             return dialog->findChild<QLabel*>(QLatin1String(name))->text();
         };
@@ -841,14 +878,14 @@ private Q_SLOTS:
         desk.click("blankBores");
         auto* dialog = desk.find<QDialog>("boresDialog");
         auto* table = dialog->findChild<QTableWidget*>(QStringLiteral("boresTable"));
-        QVERIFY(QTest::qWaitFor([&] { return table->columnCount() == 5 && table->rowCount() == 14; }, 60000));
+        QVERIFY(waitFor([&] { return table->columnCount() == 5 && table->rowCount() == 14; }));
         auto* words = dialog->findChild<QLabel*>(QStringLiteral("boresWords"));
         QVERIFY2(words->text().contains(QStringLiteral("Octaves")), qPrintable(words->text()));
         table->setCurrentCell(0, 3);
         QVERIFY(words->text().startsWith(QStringLiteral("wider")));
         QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("boresTake")), Qt::LeftButton);
         VERIFY_NEAR(desk.window().plan().blank().spec.bore.front().diameter / before.front().diameter, 1.08, 1e-9);
-        QVERIFY(QTest::qWaitFor([&] { return desk.window().plan().layout().has_value(); }, 30000));
+        QVERIFY(waitFor([&] { return desk.window().plan().layout().has_value(); }));
     }
     void whatAChangeWouldDoIsSeenBeforeItIsMade()
     {
@@ -861,19 +898,18 @@ private Q_SLOTS:
         auto* dialog = desk.find<QDialog>("variationDialog");
         auto* table = dialog->findChild<QTableWidget*>(QStringLiteral("variationTable"));
         auto* what = dialog->findChild<QComboBox*>(QStringLiteral("variationWhat"));
-        QVERIFY(QTest::qWaitFor([&] { return table->rowCount() == 14; }, 10000));
+        QVERIFY(waitFor([&] { return table->rowCount() == 14; }));
         choose(what, what->findText(QStringLiteral("a ring on the foot")));
         type(dialog->findChild<app::LengthField*>(QStringLiteral("variationFirst")), QStringLiteral("10"));
         auto* found = dialog->findChild<QLabel*>(QStringLiteral("variationFound"));
-        QVERIFY2(QTest::qWaitFor([&] { return found->text().contains(QStringLiteral("leave 10 mm off")); }, 10000),
-                 qPrintable(found->text()));
+        QVERIFY2(waitFor([&] { return found->text().contains(QStringLiteral("leave 10 mm off")); }), qPrintable(found->text()));
         QVERIFY(table->item(0, 3)->text().startsWith(QChar(0x2212)) || table->item(0, 3)->text().startsWith(QLatin1Char('-')));
         choose(what, what->findText(QStringLiteral("grooves for the fingers")));
         type(dialog->findChild<app::LengthField*>(QStringLiteral("variationFirst")), QStringLiteral("40"));
-        QVERIFY(QTest::qWaitFor([&] { return table->rowCount() == 0; }, 10000)); // deeper than the wall: said, not shown
+        QVERIFY(waitFor([&] { return table->rowCount() == 0; })); // deeper than the wall: said, not shown
         QVERIFY(found->text().contains(QStringLiteral("40")));
     }
 };
 
-DOWEL_WINDOW_TEST_MAIN(TestGuiPlan)
+DOWEL_TEST(TestGuiPlan)
 #include "test_gui_plan.moc"

@@ -12,6 +12,7 @@
 #include "store/store.h"
 #include "support/entries.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 #include <QCheckBox>
 #include <QDialog>
@@ -55,7 +56,7 @@ void put(const QString& path, const char* name, double cents)
 
 bool lists(Desk& desk, int count)
 {
-    return QTest::qWaitFor([&] { return desk.find<QListWidget>("shopList")->count() == count; }, 10000);
+    return waitFor([&] { return desk.find<QListWidget>("shopList")->count() == count; });
 }
 
 QString line(Desk& desk, int row)
@@ -65,7 +66,7 @@ QString line(Desk& desk, int row)
 
 } // namespace
 
-class TestGuiShop : public gui::WatchedTest
+class TestGuiShop : public gui::WindowTest
 {
     Q_OBJECT
 
@@ -118,10 +119,10 @@ private Q_SLOTS:
         QSignalSpy opened(&desk.window(), &app::MainWindow::opened);
         desk.click("shopLike");
         desk.click("likeMake"); // in its own key
-        QVERIFY(opened.wait(20000));
+        QVERIFY(waitFor([&] { return opened.count() > 0; }));
         QCOMPARE(desk.window().windowTitle(), QStringLiteral("Another Lark – Dowel"));
         app::Plan& plan = desk.window().plan();
-        QVERIFY(QTest::qWaitFor([&] { return plan.layout().has_value(); }, 20000)); // the same row to begin with
+        QVERIFY(waitFor([&] { return plan.layout().has_value(); })); // the same row to begin with
         const Metres before = plan.layout()->goal.spec().holes[0].at;
         desk.key(Qt::Key_1, Qt::ControlModifier);
         auto* stations = desk.find<QTableWidget>("blankStations");
@@ -132,7 +133,7 @@ private Q_SLOTS:
         Q_EMIT lowest->activated(lowest->currentIndex());
         desk.key(Qt::Key_4, Qt::ControlModifier);
         desk.click("layoutGo");
-        QVERIFY(QTest::qWaitFor([&] { return !plan.busy(); }, 30000));
+        QVERIFY(waitFor([&] { return !plan.busy(); }));
         QVERIFY2(plan.layout().has_value(), qPrintable(plan.trouble()));
         const double longer = plan.layout()->goal.spec().holes[0].at / before;
         QVERIFY2(longer > 1.06 && longer < 1.18, qPrintable(QString::number(longer))); // a tone lower: 2^(2/12) is 1.12
@@ -152,7 +153,7 @@ private Q_SLOTS:
         desk.key(Qt::Key_A, Qt::ControlModifier);
         QTest::mouseClick(desk.find<QPushButton>("shopCompare"), Qt::LeftButton);
         auto* table = desk.find<QTableWidget>("compareTable");
-        QVERIFY(QTest::qWaitFor([&] { return table->rowCount() == 4; }, 10000));
+        QVERIFY(waitFor([&] { return table->rowCount() == 4; }));
         QCOMPARE(table->item(0, 1)->text(), QStringLiteral("−30"));
         QCOMPARE(table->item(0, 3)->text(), QStringLiteral("−26"));    // two cents more a note
         QCOMPARE(table->item(1, 0)->text(), QStringLiteral("1  One")); // by name, and the picture has the figures
@@ -171,12 +172,12 @@ private Q_SLOTS:
                  qPrintable(own.join(QLatin1Char(' '))));
         QSignalSpy opened(&desk.window(), &app::MainWindow::opened);
         desk.click("compareNext");
-        QVERIFY(opened.wait(20000));
+        QVERIFY(waitFor([&] { return opened.count() > 0; }));
         app::Plan& plan = desk.window().plan();
         QCOMPARE(plan.wishes().heardAbove.size(), fixtures::whistle().spec().fingerings.size());
         desk.key(Qt::Key_4, Qt::ControlModifier);
         desk.click("layoutGo");
-        QVERIFY(QTest::qWaitFor([&] { return !plan.busy(); }, 30000));
+        QVERIFY(waitFor([&] { return !plan.busy(); }));
         QVERIFY2(plan.layout().has_value(), qPrintable(plan.trouble()));
     }
     void thePlanOfAnEarlierVersionBecomesAWorkbook()
@@ -189,7 +190,7 @@ private Q_SLOTS:
         for (int start = 0; start < 2; ++start) { // taken once
             app::MainWindow window(std::make_unique<gui::Answers>(), folder.path());
             auto* list = window.findChild<QListWidget*>(QStringLiteral("shopList"));
-            QTRY_COMPARE_WITH_TIMEOUT(list->count(), 1, 10000);
+            EVENTUALLY_COMPARE(list->count(), 1);
             QVERIFY(list->item(0)->data(Qt::AccessibleTextRole).toString().startsWith(QLatin1String("From before")));
         }
         QVERIFY(!file.exists() && QFile::exists(folder.filePath(QStringLiteral("plan.json.taken"))));
@@ -220,7 +221,7 @@ private Q_SLOTS:
         tick("C5");
         tick("A#4");
         desk.click("likeMake");
-        QVERIFY(QTest::qWaitFor([&] { return desk.find<QListWidget>("shopList")->count() == 3; }, 60000));
+        QVERIFY(waitFor([&] { return desk.find<QListWidget>("shopList")->count() == 3; }));
         QVERIFY2(desk.message().contains(QLatin1String("2 instrument")), qPrintable(desk.message()));
         for (const char* file : {"larks-in-c5.dowel", "larks-in-a-4.dowel"}) {
             const auto store = Store::open(desk.file(file).toStdString(), Store::Mode::Look);
@@ -236,10 +237,10 @@ private Q_SLOTS:
         spec.close();
         desk.answers().files = {spec.fileName()};
         desk.click("modelButton");
-        QTRY_VERIFY(desk.window().findChild<QDialog*>(QStringLiteral("likeDialog")) != nullptr);
+        EVENTUALLY(desk.window().findChild<QDialog*>(QStringLiteral("likeDialog")) != nullptr);
         QSignalSpy opened(&desk.window(), &app::MainWindow::opened);
         desk.click("likeMake");
-        QVERIFY(opened.wait(20000));
+        QVERIFY(waitFor([&] { return opened.count() > 0; }));
         QCOMPARE(desk.window().windowTitle(), QStringLiteral("Another Model – Dowel"));
     }
     void theOwnCutComesFirstAndIsJudged()
@@ -248,26 +249,26 @@ private Q_SLOTS:
         QTest::mouseClick(desk.find<QCheckBox>("practiceOwnFirst"), Qt::LeftButton, Qt::NoModifier, QPoint(8, 8));
         QSignalSpy opened(&desk.window(), &app::MainWindow::opened);
         desk.click("practiceButton");
-        QVERIFY(opened.wait(20000));
+        QVERIFY(waitFor([&] { return opened.count() > 0; }));
         QVERIFY(desk.document().book()->practice()->ownFirst);
         QVERIFY(desk.hearAll());
         desk.key(Qt::Key_Return);
-        QVERIFY(QTest::qWaitFor([&] { return desk.document().counsel().has_value() && !desk.document().busy(); }, 20000));
+        QVERIFY(waitFor([&] { return desk.document().counsel().has_value() && !desk.document().busy(); }));
         QCOMPARE(desk.document().counsel()->advice.state, AdviceState::MakeCut);
         QVERIFY(!desk.window().correctPage()->proposed()); // neither on the card nor on the workpiece
         QVERIFY(!desk.find<QLineEdit>("calipers")->isVisible());
         auto* own = desk.find<QPushButton>("ownFirstButton");
-        QTRY_VERIFY(own->isVisible() && own->hasFocus());
+        EVENTUALLY(own->isVisible() && own->hasFocus());
         desk.key(Qt::Key_Return);
         auto* what = desk.find<QComboBox>("ownWhat");
         what->setCurrentIndex(what->findText(QStringLiteral("Enlarge h4")));
         QTest::keyClicks(desk.find<QLineEdit>("ownSize"), QStringLiteral("9.5")); // far too wide
         desk.click("ownKeep");
-        QTRY_COMPARE_WITH_TIMEOUT(desk.document().book()->cuts().size(), std::size_t(1), 10000);
+        EVENTUALLY_COMPARE(desk.document().book()->cuts().size(), std::size_t(1));
         const auto said = [&] {
             return desk.find<QLabel>("cardPlan")->text();
         };
-        QTRY_VERIFY2_WITH_TIMEOUT(said().contains(QLatin1String("Yours: Enlarge h4")), qPrintable(said()), 20000);
+        QTRY_VERIFY2_WITH_TIMEOUT(said().contains(QLatin1String("Yours: Enlarge h4")), qPrintable(said()), longestWait_ms);
         QVERIFY2(said().contains(QLatin1String("The advice was: ")), qPrintable(said()));
         QVERIFY2(said().contains(QLatin1String("As last heard: ")), qPrintable(said()));
         const auto verdict = session::verdictOf(*desk.document().book());
@@ -285,11 +286,11 @@ private Q_SLOTS:
         desk.find<QSpinBox>("practiceSeed")->setValue(31);
         QSignalSpy opened(&desk.window(), &app::MainWindow::opened);
         desk.click("practiceButton");
-        QVERIFY(opened.wait(60000) && opened.front().front().toBool());
+        QVERIFY(waitFor([&] { return opened.count() > 0; }) && opened.front().front().toBool());
         QVERIFY(desk.document().book()->present().spec().family == Family::TwoChamber);
         QCOMPARE(desk.document().book()->practice()->seed, std::uint64_t(31));
         desk.key(Qt::Key_Space);
-        QVERIFY(QTest::qWaitFor([&] { return desk.readings() == 1; }, 20000));
+        QVERIFY(waitFor([&] { return desk.readings() == 1; }));
     }
     void aFolderThatVanishesIsTold()
     {
@@ -320,8 +321,7 @@ private Q_SLOTS:
         QVERIFY(gui::opens(desk.window()));
         app::MainWindow second(std::make_unique<gui::Answers>(), QFileInfo(desk.file("x")).path());
         second.show();
-        QTRY_COMPARE_WITH_TIMEOUT(second.findChild<QListWidget*>(QStringLiteral("shopList"))->count(), 1,
-                                  10000); // it is seen there
+        EVENTUALLY_COMPARE(second.findChild<QListWidget*>(QStringLiteral("shopList"))->count(), 1); // it is seen there
         second.openBook(desk.file("lark.dowel"));
         QVERIFY(gui::opens(second, false));
         const QString words = second.findChild<QLabel*>(QStringLiteral("messageText"))->text();
@@ -338,8 +338,8 @@ private Q_SLOTS:
         std::atomic<bool> taken = false;
         QThread* other = QThread::create([&] { taken = app::OneWindow(socket).handOver(QStringLiteral("a.dowel")); });
         other->start();
-        QVERIFY(asked.wait(5000));
-        QVERIFY(QTest::qWaitFor([&] { return other->isFinished(); }, 5000));
+        QVERIFY(waitFor([&] { return asked.count() > 0; }));
+        QVERIFY(waitFor([&] { return other->isFinished(); }));
         delete other;
         QVERIFY(taken);
         QCOMPARE(asked.front().front().toString(), QDir::current().absoluteFilePath(QStringLiteral("a.dowel")));
@@ -354,5 +354,5 @@ private Q_SLOTS:
     }
 };
 
-DOWEL_WINDOW_TEST_MAIN(TestGuiShop)
+DOWEL_TEST(TestGuiShop)
 #include "test_gui_shop.moc"

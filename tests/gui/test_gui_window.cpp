@@ -4,6 +4,7 @@
 #include "gui/gui_support.h"
 #include "io/spec_json.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 #include <QAbstractButton>
 #include <QAbstractSpinBox>
@@ -16,7 +17,7 @@
 using namespace dowel;
 using gui::Desk;
 
-class TestGuiWindow : public gui::WatchedTest
+class TestGuiWindow : public gui::WindowTest
 {
     Q_OBJECT
 
@@ -59,7 +60,8 @@ private Q_SLOTS:
         f.close();
         desk.answers().files = {f.fileName()};
         desk.click("openButton");
-        QTRY_VERIFY2(desk.message().contains(QLatin1String("no Dowel workbook")), qPrintable(desk.message()));
+        QTRY_VERIFY2_WITH_TIMEOUT(desk.message().contains(QLatin1String("no Dowel workbook")), qPrintable(desk.message()),
+                                  longestWait_ms);
         desk.click("messageClose");
         QVERIFY(desk.message().isEmpty());
         QFile spec(desk.file("bad.json"));
@@ -68,7 +70,7 @@ private Q_SLOTS:
         spec.close();
         desk.answers().files = {spec.fileName()};
         desk.click("newButton");
-        QVERIFY2(desk.message().contains(QLatin1String("/")), qPrintable(desk.message()));
+        EVENTUALLY(desk.message().contains(QLatin1String("/")));
         QCOMPARE(desk.answers().unexpected, 0);
     }
     void aSecondWindowIsToldSo()
@@ -104,8 +106,6 @@ private Q_SLOTS:
         QVERIFY(app::Style::current().dark());
         desk.window().setLook(app::Style::Look::Light);
         desk.window().setInches(false);
-        gui::forgiveStalls(
-            "another light gives every widget of every page its look anew: some 200 ms, once, when it is asked for");
     }
     void exportAndCopyAreWrittenAndSaid()
     {
@@ -148,7 +148,7 @@ private Q_SLOTS:
     {
         Desk desk;
         desk.window().resize(1280, 800);
-        QTest::qWait(1);
+        desk.settle();
         QVERIFY(desk.window().minimumSizeHint().width() <= 1280);
         QVERIFY(desk.window().minimumSizeHint().height() <= 800);
         for (QPushButton* b : desk.window().findChildren<QPushButton*>())
@@ -161,7 +161,7 @@ private Q_SLOTS:
         desk.key(Qt::Key_7, Qt::ControlModifier);
         desk.key(Qt::Key_F1);
         auto* guide = desk.find<QDialog>("guide");
-        QVERIFY(QTest::qWaitForWindowExposed(guide));
+        QVERIFY(QTest::qWaitForWindowExposed(guide, longestWait_ms));
         auto* text = guide->findChild<QTextBrowser*>(QStringLiteral("guideText"));
         auto* search = guide->findChild<QLineEdit*>(QStringLiteral("guideSearch"));
         QVERIFY(text->verticalScrollBar()->value() > 0); // at Correct, not at the shop
@@ -176,7 +176,7 @@ private Q_SLOTS:
         QTest::keyClicks(search, QStringLiteral(" of gold"));
         QCOMPARE(text->toPlainText(), QStringLiteral("Nothing in the guide speaks of that."));
         QTest::keyClick(search, Qt::Key_F1); // there and back
-        QTRY_VERIFY(!guide->isVisible());
+        EVENTUALLY(!guide->isVisible());
         // It stays beside the work and does not hold it up.
         const auto actions = desk.window().findChildren<QAction*>();
         const auto help = std::find_if(actions.begin(), actions.end(), [](const QAction* action) {
@@ -184,11 +184,11 @@ private Q_SLOTS:
         });
         QVERIFY(help != actions.end());
         (*help)->trigger();
-        QTRY_VERIFY(guide->isVisible());
+        EVENTUALLY(guide->isVisible());
         QVERIFY(!guide->isModal());
         QCOMPARE(text->toPlainText(), whole);
     }
 };
 
-DOWEL_WINDOW_TEST_MAIN(TestGuiWindow)
+DOWEL_TEST(TestGuiWindow)
 #include "test_gui_window.moc"

@@ -6,6 +6,7 @@
 #include "io/spec_json.h"
 #include "player/player.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 #include <QAction>
 #include <QComboBox>
@@ -79,13 +80,13 @@ QString card(Desk& desk)
 {
     desk.key(Qt::Key_7, Qt::ControlModifier);
     auto& document = desk.document();
-    (void)QTest::qWaitFor([&] { return document.counsel().has_value() && !document.busy(); }, 20000);
+    (void)waitFor([&] { return document.counsel().has_value() && !document.busy(); });
     return desk.find<QLabel>("cardWhat")->text() + QLatin1Char('\n') + desk.find<QLabel>("cardWhy")->text();
 }
 
 } // namespace
 
-class TestGuiWrongEntry : public gui::WatchedTest
+class TestGuiWrongEntry : public gui::WindowTest
 {
     Q_OBJECT
 
@@ -102,7 +103,7 @@ private Q_SLOTS:
         f.close();
         desk.answers().files = {file, desk.file("book.dowel")};
         desk.click("newButton");
-        QVERIFY2(desk.message().contains(QLatin1String("h4")), qPrintable(desk.message()));
+        EVENTUALLY(desk.message().contains(QLatin1String("h4")));
     }
     void aHoleTypedWronglyIsNamedMeasuredAgainAndTheWorkGoesOn()
     {
@@ -116,10 +117,10 @@ private Q_SLOTS:
         QVERIFY(!desk.find<QLineEdit>("calipers")->isVisible());
         auto* again = desk.find<QPushButton>("measureAgainButton");
         QCOMPARE(again->text(), QStringLiteral("Measure h3 again  (Enter)"));
-        QTRY_VERIFY(again->hasFocus());
+        EVENTUALLY(again->hasFocus());
         desk.key(Qt::Key_Return);
         auto* size = desk.find<QLineEdit>("measureSize");
-        QTRY_VERIFY(size->hasFocus());
+        EVENTUALLY(size->hasFocus());
         QCOMPARE(size->text(), QStringLiteral("7.3"));
         size->selectAll();
         QTest::keyClicks(size, QStringLiteral("large"));
@@ -128,7 +129,7 @@ private Q_SLOTS:
         size->selectAll();
         QTest::keyClicks(size, QStringLiteral("5.3"));
         QTest::keyClick(size, Qt::Key_Return);
-        QTRY_VERIFY_WITH_TIMEOUT(desk.window().correctPage()->proposed().has_value(), 20000);
+        EVENTUALLY(desk.window().correctPage()->proposed().has_value());
         VERIFY_NEAR(desk.document().book()->specified().find(HoleId{"h3"})->diameter.millimetres(), 5.3, 1e-9);
     }
     void aSizeThatIsConfirmedIsNotDoubtedAgain()
@@ -140,10 +141,10 @@ private Q_SLOTS:
         QVERIFY(card(desk).contains(QLatin1String("h3")));
         desk.click("measureAgainButton");
         auto* size = desk.find<QLineEdit>("measureSize");
-        QTRY_VERIFY(size->hasFocus());
+        EVENTUALLY(size->hasFocus());
         QTest::keyClick(size, Qt::Key_Return);
-        QTRY_VERIFY(desk.document().book()->measuredAgain(HoleId{"h3"}));
-        QTRY_VERIFY_WITH_TIMEOUT(desk.document().counsel().has_value() && !desk.document().busy(), 20000);
+        EVENTUALLY(desk.document().book()->measuredAgain(HoleId{"h3"}));
+        EVENTUALLY(desk.document().counsel().has_value() && !desk.document().busy());
         const auto& advice = desk.document().counsel()->advice;
         QVERIFY(!advice.contradiction || advice.contradiction->what != "h3");
     }
@@ -189,13 +190,13 @@ private Q_SLOTS:
         auto* what = desk.find<QComboBox>("measureWhat");
         QVERIFY(what->count() > 20); // whatever can be measured
         auto* size = desk.find<QLineEdit>("measureSize");
-        QTRY_VERIFY(size->hasFocus());
+        EVENTUALLY(size->hasFocus());
         QTest::keyClick(what, Qt::Key_Home);
         QCOMPARE(size->text(), QStringLiteral("5.3"));
         size->selectAll();
         QTest::keyClicks(size, QStringLiteral("5.4"));
         QTest::keyClick(size, Qt::Key_Return);
-        QTRY_COMPARE_WITH_TIMEOUT(desk.document().book()->present().find(HoleId{"h1"})->diameter.millimetres(), 5.4, 10000);
+        EVENTUALLY_COMPARE(desk.document().book()->present().find(HoleId{"h1"})->diameter.millimetres(), 5.4);
     }
     void everythingIsMeasuredAgainInATable()
     {
@@ -203,7 +204,7 @@ private Q_SLOTS:
         desk.window().correctPage()->measureAgain();
         auto* dialog = desk.find<QDialog>("measureDialog");
         dialog->activateWindow();
-        QVERIFY(QTest::qWaitForWindowActive(dialog));
+        QVERIFY(QTest::qWaitForWindowActive(dialog, longestWait_ms));
         desk.click("measureAll");
         auto* table = desk.find<QTableWidget>("measureTable");
         QVERIFY(table->isVisible());
@@ -212,13 +213,13 @@ private Q_SLOTS:
             QVERIFY2(rows.size() == 1, qPrintable(what));
             table->setCurrentCell(rows.front()->row(), 2);
             QTest::keyClick(table, Qt::Key_F2);
-            QTRY_VERIFY(qobject_cast<QLineEdit*>(QApplication::focusWidget()) != nullptr);
+            EVENTUALLY(qobject_cast<QLineEdit*>(QApplication::focusWidget()) != nullptr);
             auto* editor = qobject_cast<QLineEdit*>(QApplication::focusWidget());
             QVERIFY(editor != nullptr);
             editor->selectAll();
             QTest::keyClicks(editor, QLatin1String(size));
             QTest::keyClick(editor, Qt::Key_Return);
-            QTRY_COMPARE(table->item(rows.front()->row(), 2)->text(), QLatin1String(size));
+            EVENTUALLY_COMPARE(table->item(rows.front()->row(), 2)->text(), QLatin1String(size));
         };
         desk.click("measureKeep");
         QVERIFY(desk.find<QLabel>("measureTrouble")->isVisible()); // nothing was typed
@@ -232,7 +233,7 @@ private Q_SLOTS:
         type(QStringLiteral("place of h2"), "193.2");
         type(QStringLiteral("bore at 0 mm"), "14.05");
         desk.click("measureKeep");
-        QTRY_VERIFY(desk.document().book()->present().find(HoleId{"h2"})->diameter > fixtures::mm(6.0));
+        EVENTUALLY(desk.document().book()->present().find(HoleId{"h2"})->diameter > fixtures::mm(6.0));
         const Instrument now = desk.document().book()->present();
         VERIFY_NEAR(std::get<Duct>(now.spec().excitation).windowLength.millimetres(), 5.35, 1e-9);
         VERIFY_NEAR(now.find(HoleId{"h2"})->diameter.millimetres(), 6.05, 1e-9);
@@ -242,5 +243,5 @@ private Q_SLOTS:
     }
 };
 
-DOWEL_WINDOW_TEST_MAIN(TestGuiWrongEntry)
+DOWEL_TEST(TestGuiWrongEntry)
 #include "test_gui_wrong_entry.moc"

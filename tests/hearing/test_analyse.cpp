@@ -4,6 +4,7 @@
 #include "core/base/random.h"
 #include "core/hearing/analyse.h"
 #include "support/compare.h"
+#include "support/test_main.h"
 #include "support/tones.h"
 
 #include <numbers>
@@ -280,5 +281,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestAnalyse)
+DOWEL_TEST(TestAnalyse)
 #include "test_analyse.moc"

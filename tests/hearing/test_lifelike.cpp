@@ -4,6 +4,7 @@
 #include "core/hearing/analyse.h"
 #include "support/compare.h"
 #include "support/lifelike.h"
+#include "support/test_main.h"
 
 #include <map>
 
@@ -84,5 +85,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_GUILESS_MAIN(TestLifelike)
+DOWEL_TEST(TestLifelike)
 #include "test_lifelike.moc"

@@ -7,6 +7,7 @@
 #include "support/compare.h"
 #include "support/consensus.h"
 #include "support/detector.h"
+#include "support/test_main.h"
 
 #include <QFile>
 #include <QProcess>
@@ -68,7 +69,7 @@ private Q_SLOTS:
                             {QStringLiteral("-ni"), QStringLiteral("-q"), QStringLiteral("-R"), QStringLiteral("0"),
                              QStringLiteral("-C"), QStringLiteral("0"), QStringLiteral("-r"), QStringLiteral("48000"),
                              QStringLiteral("-F"), wav, QString::fromLatin1(soundFont), file.fileName()});
-                QVERIFY(synth.waitForFinished(20000));
+                QVERIFY(synth.waitForFinished(-1));
                 const auto samples = io::readAudioFile(wav.toStdString());
                 VERIFY_OK(samples);
                 const auto a = analyse(*samples, std::nullopt);
@@ -128,5 +129,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_GUILESS_MAIN(TestRecorded)
+DOWEL_TEST(TestRecorded)
 #include "test_recorded.moc"

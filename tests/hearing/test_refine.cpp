@@ -4,6 +4,7 @@
 #include "core/hearing/analyse.h"
 #include "core/hearing/refine.h"
 #include "support/compare.h"
+#include "support/test_main.h"
 #include "support/tones.h"
 
 using namespace dowel;
@@ -138,5 +139,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestRefine)
+DOWEL_TEST(TestRefine)
 #include "test_refine.moc"

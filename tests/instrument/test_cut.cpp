@@ -3,6 +3,7 @@
 #include "core/instrument/cut.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 using namespace dowel;
 using fixtures::mm;
@@ -216,5 +217,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestCut)
+DOWEL_TEST(TestCut)
 #include "test_cut.moc"

@@ -3,6 +3,7 @@
 #include "core/instrument/instrument.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 #include <functional>
 #include <limits>
@@ -287,5 +288,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestInstrument)
+DOWEL_TEST(TestInstrument)
 #include "test_instrument.moc"

@@ -3,6 +3,7 @@
 // sound at all is refused in words.
 #include "io/audio_file.h"
 #include "support/compare.h"
+#include "support/test_main.h"
 #include "support/tones.h"
 
 #include <QFile>
@@ -106,5 +107,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestAudioFile)
+DOWEL_TEST(TestAudioFile)
 #include "test_audio_file.moc"

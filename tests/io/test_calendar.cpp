@@ -3,6 +3,7 @@
 #include "io/calendar.h"
 #include "io/finish_json.h"
 #include "support/compare.h"
+#include "support/test_main.h"
 
 #include <QByteArray>
 #include <QList>
@@ -148,5 +149,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_GUILESS_MAIN(TestCalendar)
+DOWEL_TEST(TestCalendar)
 #include "test_calendar.moc"

@@ -3,6 +3,7 @@
 #include "io/layout_json.h"
 #include "store/store.h"
 #include "support/compare.h"
+#include "support/test_main.h"
 
 #include <QDir>
 
@@ -40,5 +41,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestExamples)
+DOWEL_TEST(TestExamples)
 #include "test_examples.moc"

@@ -3,6 +3,7 @@
 // reads back otherwise than it was written. Under the sanitizers' preset this is what fuzz/ is for in a minute.
 #include "core/base/random.h"
 #include "fuzz/parsers.h"
+#include "support/test_main.h"
 
 #include <QDir>
 #include <QFile>
@@ -69,5 +70,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestParsers)
+DOWEL_TEST(TestParsers)
 #include "test_parsers.moc"

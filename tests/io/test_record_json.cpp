@@ -6,6 +6,7 @@
 #include "io/table.h"
 #include "support/compare.h"
 #include "support/entries.h"
+#include "support/test_main.h"
 
 using namespace dowel;
 using io::Json;
@@ -136,5 +137,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestRecordJson)
+DOWEL_TEST(TestRecordJson)
 #include "test_record_json.moc"

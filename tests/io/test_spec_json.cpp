@@ -6,6 +6,7 @@
 #include "io/whole_file.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 #include <QFile>
 #include <QTemporaryDir>
@@ -203,5 +204,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestSpecJson)
+DOWEL_TEST(TestSpecJson)
 #include "test_spec_json.moc"

@@ -4,6 +4,7 @@
 #include "core/layout/families.h"
 #include "core/layout/layout.h"
 #include "support/compare.h"
+#include "support/test_main.h"
 
 using namespace dowel;
 
@@ -124,5 +125,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestFamilies)
+DOWEL_TEST(TestFamilies)
 #include "test_families.moc"

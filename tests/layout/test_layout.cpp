@@ -7,6 +7,7 @@
 #include "player/player.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 using namespace dowel;
 using fixtures::mm;
@@ -523,5 +524,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestLayout)
+DOWEL_TEST(TestLayout)
 #include "test_layout.moc"

@@ -3,6 +3,7 @@
 #include "core/layout/variation.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 #include <numbers>
 
@@ -229,5 +230,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_GUILESS_MAIN(TestVariation)
+DOWEL_TEST(TestVariation)
 #include "test_variation.moc"

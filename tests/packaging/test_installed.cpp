@@ -4,6 +4,7 @@
 #include "store/store.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 #include <QDir>
 #include <QDirIterator>
@@ -47,7 +48,7 @@ class TestInstalled : public QObject
                 environment.remove(QLatin1String(name));
         process.setProcessEnvironment(environment);
         process.start(program, arguments);
-        if (!process.waitForStarted() || !process.waitForFinished(60000))
+        if (!process.waitForStarted(-1) || !process.waitForFinished(-1))
             return {-1, {}, process.errorString().toUtf8()};
         return {process.exitStatus() == QProcess::NormalExit ? process.exitCode() : -2, process.readAllStandardOutput(),
                 process.readAllStandardError()};
@@ -217,5 +218,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_GUILESS_MAIN(TestInstalled)
+DOWEL_TEST(TestInstalled)
 #include "test_installed.moc"

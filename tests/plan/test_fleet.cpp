@@ -11,6 +11,7 @@
 #include "sim/house.h"
 #include "sim/makers.h"
 #include "support/compare.h"
+#include "support/test_main.h"
 
 using namespace dowel;
 
@@ -260,5 +261,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestFleet)
+DOWEL_TEST(TestFleet)
 #include "test_fleet.moc"

@@ -5,6 +5,7 @@
 #include "core/plan/plan.h"
 #include "support/bench.h"
 #include "support/compare.h"
+#include "support/test_main.h"
 
 using namespace dowel;
 using fixtures::Bench;
@@ -674,5 +675,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestPlan)
+DOWEL_TEST(TestPlan)
 #include "test_plan.moc"

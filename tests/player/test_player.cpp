@@ -6,6 +6,7 @@
 #include "player/tube.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 using namespace dowel;
 using namespace dowel::player;
@@ -129,5 +130,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestPlayer)
+DOWEL_TEST(TestPlayer)
 #include "test_player.moc"

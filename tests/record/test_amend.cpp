@@ -8,6 +8,7 @@
 #include "io/spec_json.h"
 #include "support/compare.h"
 #include "support/entries.h"
+#include "support/test_main.h"
 
 #include <nlohmann/json.hpp>
 
@@ -229,5 +230,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestAmend)
+DOWEL_TEST(TestAmend)
 #include "test_amend.moc"

@@ -4,6 +4,7 @@
 #include "core/record/passport.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 #include <QtTest>
 #include <chrono>
@@ -130,5 +131,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestPassport)
+DOWEL_TEST(TestPassport)
 #include "test_passport.moc"

@@ -4,6 +4,7 @@
 #include "core/record/timbre.h"
 #include "support/compare.h"
 #include "support/entries.h"
+#include "support/test_main.h"
 
 using namespace dowel;
 
@@ -148,5 +149,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestTimbre)
+DOWEL_TEST(TestTimbre)
 #include "test_timbre.moc"

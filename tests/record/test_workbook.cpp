@@ -3,6 +3,7 @@
 #include "core/record/workbook.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 using namespace dowel;
 using fixtures::mm;
@@ -208,5 +209,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestWorkbook)
+DOWEL_TEST(TestWorkbook)
 #include "test_workbook.moc"

@@ -3,6 +3,7 @@
 // cylinder, what closed holes do to the bottom note.
 #include "core/acoustics/model.h"
 #include "support/compare.h"
+#include "support/test_main.h"
 
 using namespace dowel;
 using namespace dowel::acoustics;
@@ -241,5 +242,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestTradeFacts)
+DOWEL_TEST(TestTradeFacts)
 #include "test_trade_facts.moc"

@@ -3,6 +3,7 @@
 #include "core/layout/families.h"
 #include "session/bores.h"
 #include "support/compare.h"
+#include "support/test_main.h"
 
 #include <map>
 
@@ -62,5 +63,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_GUILESS_MAIN(TestBores)
+DOWEL_TEST(TestBores)
 #include "test_bores.moc"

@@ -5,6 +5,7 @@
 #include "session/session.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 #include "support/tones.h"
 
 #include <array>
@@ -291,5 +292,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_GUILESS_MAIN(TestHandsFree)
+DOWEL_TEST(TestHandsFree)
 #include "test_hands_free.moc"

@@ -4,6 +4,7 @@
 #include "session/round.h"
 #include "support/compare.h"
 #include "support/entries.h"
+#include "support/test_main.h"
 
 using namespace dowel;
 using session::Round;
@@ -133,5 +134,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestRound)
+DOWEL_TEST(TestRound)
 #include "test_round.moc"

@@ -12,6 +12,7 @@
 #include "support/bench.h"
 #include "support/compare.h"
 #include "support/entries.h"
+#include "support/test_main.h"
 #include "support/tones.h"
 
 #include <QFile>
@@ -232,5 +233,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestSession)
+DOWEL_TEST(TestSession)
 #include "test_session.moc"

@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves the shop without a window: every state an instrument can be in, what cannot be read, two hundred at once, and
 // instruments of one model side by side.
-#include "core/base/clock.h"
 #include "core/fit/fit.h"
 #include "core/layout/layout.h"
 #include "core/tuning/pitch.h"
@@ -16,6 +15,8 @@
 #include "support/compare.h"
 #include "support/entries.h"
 #include "support/fixtures.h"
+#include "support/manual_clock.h"
+#include "support/test_main.h"
 
 #include <QDir>
 #include <QFile>
@@ -154,30 +155,32 @@ private Q_SLOTS:
     void aFinishThatIsDueIsSaid()
     {
         const QTemporaryDir shop;
+        const ManualClock clock;
         const std::string path = shop.filePath(QStringLiteral("one.dowel")).toStdString();
         auto store = Store::create(path, fixtures::whistle());
         VERIFY_OK(store);
-        FinishPlan plan = usualFinish("wax", "hardwood", false, today() - std::chrono::days(3));
+        FinishPlan plan = usualFinish("wax", "hardwood", false, today(clock) - std::chrono::days(3));
         plan.works[0].done = plan.start;
         QVERIFY(store->append(FinishEntry{io::finishText(plan)}).ok());
-        auto line = session::shelfLine(path);
+        auto line = session::shelfLine(path, clock);
         QVERIFY(line.state == session::ShelfLine::State::FinishDue);
         QVERIFY(line.work && line.work->kind == FinishKind::SmoothBore);
         QVERIFY(line.workFrom == plan.start + std::chrono::days(1));
-        plan.works[1].done = today() + std::chrono::days(5); // dated ahead: the next is not due yet
+        plan.works[1].done = today(clock) + std::chrono::days(5); // dated ahead: the next is not due yet
         QVERIFY(store->append(FinishEntry{io::finishText(plan)}).ok());
-        line = session::shelfLine(path);
+        line = session::shelfLine(path, clock);
         QVERIFY(line.state == session::ShelfLine::State::Finishing);
         for (FinishWork& w : plan.works)
-            w.done = today();
+            w.done = today(clock);
         QVERIFY(store->append(FinishEntry{io::finishText(plan)}).ok());
-        QVERIFY(!session::shelfLine(path).work);
+        QVERIFY(!session::shelfLine(path, clock).work);
     }
     void whatAFinishUsuallyMovesIsLearntFromTheFolder()
     {
         const QTemporaryDir shop;
-        const auto day = [](int n) {
-            return today() + std::chrono::days(n);
+        ManualClock clock;
+        const auto day = [first = today(clock)](int n) {
+            return first + std::chrono::days(n);
         };
         const auto heard = [](const Fingering& f, double cents) {
             ReadingEntry r;
@@ -193,14 +196,15 @@ private Q_SLOTS:
             auto store =
                 Store::create(shop.filePath(QStringLiteral("%1.dowel").arg(++number)).toStdString(), fixtures::whistle());
             VERIFY_OK(store);
+            store->useClock(clock);
             FinishPlan plan = usualFinish(recipe, "hardwood", false, day(0));
             const auto shape = store->book().present();
             for (const Fingering& f : shape.spec().fingerings)
                 QVERIFY(store->append(heard(f, -2.0)).ok());
             for (FinishWork& w : plan.works)
-                w.done = today() + std::chrono::days(1);
+                w.done = today(clock) + std::chrono::days(1);
             QVERIFY(store->append(FinishEntry{io::finishText(plan)}).ok());
-            putClockForward(std::chrono::hours(24 * 2));
+            clock.advance(std::chrono::hours(24 * 2));
             for (const Fingering& f : shape.spec().fingerings)
                 QVERIFY(store->append(heard(f, -2.0 + moved)).ok());
         }
@@ -428,5 +432,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_GUILESS_MAIN(TestShelf)
+DOWEL_TEST(TestShelf)
 #include "test_shelf.moc"

@@ -8,6 +8,7 @@
 #include "support/compare.h"
 #include "support/entries.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 #include <QTemporaryDir>
 #include <cmath>
@@ -123,5 +124,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_GUILESS_MAIN(TestSound)
+DOWEL_TEST(TestSound)
 #include "test_sound.moc"

@@ -3,6 +3,7 @@
 #include "core/shop/bits.h"
 #include "core/shop/pipes.h"
 #include "support/compare.h"
+#include "support/test_main.h"
 
 #include <QProcess>
 #include <QStandardPaths>
@@ -64,7 +65,7 @@ private Q_SLOTS:
         for (const int n : {1, 5, 13, 27, 44, 58}) {
             QProcess p;
             p.start(units, {QStringLiteral("-t"), QStringLiteral("drillgauge(%1)").arg(n), QStringLiteral("inch")});
-            QVERIFY(p.waitForFinished());
+            QVERIFY(p.waitForFinished(-1));
             bool ok = false;
             const double inches = p.readAllStandardOutput().trimmed().toDouble(&ok);
             if (ok)
@@ -113,5 +114,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestBits)
+DOWEL_TEST(TestBits)
 #include "test_bits.moc"

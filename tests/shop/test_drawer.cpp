@@ -4,6 +4,7 @@
 #include "core/shop/drawer.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 using namespace dowel;
 using fixtures::mm;
@@ -56,5 +57,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestDrawer)
+DOWEL_TEST(TestDrawer)
 #include "test_drawer.moc"

@@ -3,6 +3,7 @@
 #include "core/shop/stock.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 
 #include <QtTest>
 
@@ -163,5 +164,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestStock)
+DOWEL_TEST(TestStock)
 #include "test_stock.moc"

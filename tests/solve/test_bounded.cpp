@@ -2,6 +2,7 @@
 // Holds the bounded least squares against published test problems with known answers, against Ceres, and against a search
 // through every set of active bounds.
 #include "core/solve/bounded.h"
+#include "support/test_main.h"
 
 #include "core/base/random.h"
 
@@ -193,5 +194,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestBounded)
+DOWEL_TEST(TestBounded)
 #include "test_bounded.moc"

@@ -8,6 +8,7 @@
 #include "store/store.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/test_main.h"
 #include "support/tones.h"
 
 #include <QDir>
@@ -48,7 +49,7 @@ class TestFaults : public QObject
         QProcess p;
         p.setProcessEnvironment(environment);
         p.start(QStringLiteral(DOWEL_CLI), arguments);
-        if (!p.waitForFinished(60000))
+        if (!p.waitForFinished(-1))
             qFatal("does not end");
         QFile counted(count);
         const int reached = counted.open(QIODevice::ReadOnly) ? counted.readAll().trimmed().toInt() : 0;
@@ -58,7 +59,7 @@ class TestFaults : public QObject
     {
         QProcess p;
         p.start(QStringLiteral(DOWEL_CLI), arguments);
-        return p.waitForFinished(60000) ? p.exitCode() : -1;
+        return p.waitForFinished(-1) ? p.exitCode() : -1;
     }
     static std::size_t entriesOf(const QString& path)
     {
@@ -192,5 +193,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestFaults)
+DOWEL_TEST(TestFaults)
 #include "test_faults.moc"

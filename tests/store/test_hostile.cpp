@@ -7,9 +7,9 @@
 #include "support/entries.h"
 #include "support/fixtures.h"
 #include "support/tamper.h"
+#include "support/test_main.h"
 
 #include <QDir>
-#include <QElapsedTimer>
 #include <QFile>
 #include <QTemporaryDir>
 
@@ -230,5 +230,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestHostile)
+DOWEL_TEST(TestHostile)
 #include "test_hostile.moc"

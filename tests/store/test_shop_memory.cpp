@@ -3,6 +3,7 @@
 // database or a newer version is left alone.
 #include "store/shop_memory.h"
 #include "support/compare.h"
+#include "support/test_main.h"
 
 #include <QFile>
 #include <QTemporaryDir>
@@ -101,5 +102,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestShopMemory)
+DOWEL_TEST(TestShopMemory)
 #include "test_shop_memory.moc"

@@ -5,6 +5,7 @@
 #include "support/compare.h"
 #include "support/entries.h"
 #include "support/tamper.h"
+#include "support/test_main.h"
 
 #include <QDir>
 #include <QFile>
@@ -222,5 +223,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestStore)
+DOWEL_TEST(TestStore)
 #include "test_store.moc"

@@ -2,6 +2,7 @@
 // Proves lengths as makers write them, and that every error and piece of advice reads as a sentence with its remedy.
 #include "support/compare.h"
 #include "support/entries.h"
+#include "support/test_main.h"
 #include "text/errors.h"
 #include "text/facts.h"
 #include "text/pitch_entry.h"
@@ -233,5 +234,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestText)
+DOWEL_TEST(TestText)
 #include "test_text.moc"

@@ -2,6 +2,7 @@
 // Proves pitch names, equal temperament and cents against ISO 16 and the handbook table of equal-tempered frequencies.
 #include "core/tuning/pitch.h"
 #include "support/compare.h"
+#include "support/test_main.h"
 
 using namespace dowel;
 
@@ -73,5 +74,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestPitch)
+DOWEL_TEST(TestPitch)
 #include "test_pitch.moc"

@@ -3,6 +3,7 @@
 #include "core/tuning/pitch.h"
 #include "core/tuning/scale.h"
 #include "support/compare.h"
+#include "support/test_main.h"
 
 using namespace dowel;
 
@@ -124,5 +125,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestScale)
+DOWEL_TEST(TestScale)
 #include "test_scale.moc"

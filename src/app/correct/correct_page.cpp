@@ -54,7 +54,7 @@ QLabel* label(QWidget* parent, const char* name, const QFont& font, bool quiet =
 CorrectPage::CorrectPage(Document& document, QWidget* parent)
     : QWidget(parent),
       m_document(&document),
-      m_picture(new TuningPicture(this)),
+      m_picture(new TuningPicture(document.time(), this)),
       m_faces(new QButtonGroup(this)),
       m_cards(new Pages(this)),
       m_sensitivity(new SensitivityCard(document, m_cards)),
@@ -596,3 +596,5 @@ void CorrectPage::recordCut()
 }
 
 } // namespace dowel::app
+
+#include "moc_correct_page.cpp"

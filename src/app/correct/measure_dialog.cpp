@@ -219,3 +219,5 @@ void MeasureDialog::accept()
 }
 
 } // namespace dowel::app
+
+#include "moc_measure_dialog.cpp"

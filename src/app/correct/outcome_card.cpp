@@ -165,3 +165,5 @@ void OutcomeCard::refresh()
 }
 
 } // namespace dowel::app
+
+#include "moc_outcome_card.cpp"

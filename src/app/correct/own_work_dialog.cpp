@@ -170,3 +170,5 @@ void OwnWorkDialog::accept()
 }
 
 } // namespace dowel::app
+
+#include "moc_own_work_dialog.cpp"

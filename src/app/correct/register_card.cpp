@@ -119,3 +119,5 @@ void RegisterCard::showView(const Instrument& shape, const std::vector<NoteState
 }
 
 } // namespace dowel::app
+
+#include "moc_register_card.cpp"

@@ -84,3 +84,5 @@ School SchoolDialog::school() const
 }
 
 } // namespace dowel::app
+
+#include "moc_school_dialog.cpp"

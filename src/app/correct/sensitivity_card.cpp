@@ -189,3 +189,5 @@ void SensitivityCard::showShown()
 }
 
 } // namespace dowel::app
+
+#include "moc_sensitivity_card.cpp"

@@ -74,12 +74,19 @@ void TryCard::resize(const Handle& handle, Metres size)
 
 void TryCard::evaluate()
 {
-    m_notes.clear();
-    if (const auto& counsel = m_document->counsel())
-        if (auto states = counsel->forecaster->states(m_tried))
-            m_notes = std::move(*states);
+    const auto& counsel = m_document->counsel();
+    if (!counsel)
+        m_notes.clear();
     describe();
     Q_EMIT triedChanged();
+    if (!counsel)
+        return;
+    m_jobs.runInTurn([forecaster = counsel->forecaster, tried = m_tried](const Cancel&) { return forecaster->states(tried); },
+                     [this](Result<std::vector<NoteState>> states) {
+                         m_notes = states && m_document->counsel() ? std::move(*states) : std::vector<NoteState>();
+                         describe();
+                         Q_EMIT triedChanged();
+                     });
 }
 
 void TryCard::describe()
@@ -111,3 +118,5 @@ void TryCard::describe()
 }
 
 } // namespace dowel::app
+
+#include "moc_try_card.cpp"

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "app/document/document.h"
+#include "app/parts/jobs.h"
 #include "app/parts/tried.h"
 #include "text/units.h"
 
@@ -22,7 +23,7 @@ public:
     void setUnit(text::LengthUnit unit);
     /// The bench's instrument with what was tried; the bench's own where nothing was.
     [[nodiscard]] const Instrument& tried() const { return m_tried; }
-    /// Every note as tried; empty without counsel.
+    /// Every note as tried, or as tried a moment ago; empty without counsel.
     [[nodiscard]] const std::vector<NoteState>& notes() const { return m_notes; }
     /// Back to the bench's instrument, which may have changed.
     void reset();
@@ -45,6 +46,7 @@ private:
     QLabel* m_changes;
     QLabel* m_outcome;
     QPushButton* m_back;
+    Jobs m_jobs;
 };
 
 } // namespace dowel::app

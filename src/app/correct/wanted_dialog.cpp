@@ -230,3 +230,5 @@ void WantedDialog::accept()
 }
 
 } // namespace dowel::app
+
+#include "moc_wanted_dialog.cpp"

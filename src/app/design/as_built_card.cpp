@@ -302,3 +302,5 @@ void AsBuiltCard::paste()
 }
 
 } // namespace dowel::app
+
+#include "moc_as_built_card.cpp"

@@ -265,3 +265,5 @@ void BorePicture::paintEvent(QPaintEvent* /*event*/)
 }
 
 } // namespace dowel::app
+
+#include "moc_blank_pictures.cpp"

@@ -161,3 +161,5 @@ void BoresDialog::take()
 }
 
 } // namespace dowel::app
+
+#include "moc_bores_dialog.cpp"

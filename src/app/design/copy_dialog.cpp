@@ -190,18 +190,21 @@ void CopyDialog::fromFile()
     const QString path = m_questions->fileToOpen(this, tr("The model"), tr("Workbooks and specifications (*.dowel *.json)"));
     if (path.isEmpty())
         return;
-    if (path.endsWith(QLatin1String(".dowel"))) {
-        const auto store = Store::open(path.toStdString(), Store::Mode::Look);
-        if (!store)
-            return m_trouble->setText(text::sentence(store.error()));
-        fill(store->book().present());
-    } else {
-        const auto spec = io::readSpecFile(path.toStdString());
-        if (!spec)
-            return m_trouble->setText(text::sentence(spec.error()));
-        fill(*spec);
-    }
-    m_trouble->clear();
+    m_reading.runNewest(
+        [path = path.toStdString()](const Cancel&) -> Result<Instrument> {
+            if (!path.ends_with(".dowel"))
+                return io::readSpecFile(path);
+            const auto store = Store::open(path, Store::Mode::Look);
+            if (!store)
+                return store.error();
+            return store->book().present();
+        },
+        [this](const Result<Instrument>& model) {
+            if (!model)
+                return m_trouble->setText(text::sentence(model.error()));
+            fill(*model);
+            m_trouble->clear();
+        });
 }
 
 Result<Instrument> CopyDialog::typed() const
@@ -249,3 +252,5 @@ void CopyDialog::accept()
 }
 
 } // namespace dowel::app
+
+#include "moc_copy_dialog.cpp"

@@ -53,6 +53,7 @@ private:
     QLabel* m_trouble;
     bool m_filling = false;
     Jobs m_sums;
+    Jobs m_reading;
 };
 
 } // namespace dowel::app

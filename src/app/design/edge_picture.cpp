@@ -508,3 +508,5 @@ void EdgePicture::paintEvent(QPaintEvent* /*event*/)
 }
 
 } // namespace dowel::app
+
+#include "moc_edge_picture.cpp"

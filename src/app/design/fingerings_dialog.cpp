@@ -119,3 +119,5 @@ void FingeringsDialog::choose(bool another)
 }
 
 } // namespace dowel::app
+
+#include "moc_fingerings_dialog.cpp"

@@ -132,7 +132,7 @@ LayoutPage::LayoutPage(Plan& plan, Questions& questions, QWidget* parent)
       m_holes(form::table(
           this, "layoutHoles", tr("Holes"),
           {tr("hole"), tr("from the foot"), tr("first"), tr("at last"), tr("to the next"), tr("off the line"), tr("model")})),
-      m_picture(new TuningPicture(this))
+      m_picture(new TuningPicture(plan.time(), this))
 {
     setObjectName(QStringLiteral("layoutPage"));
     m_hand->addItems({tr("any hand"), tr("small hands"), tr("medium hands"), tr("large hands")});

@@ -5,24 +5,26 @@
 
 #include "core/tuning/pitch.h"
 #include "session/sizes.h"
+#include "store/store.h"
 #include "text/errors.h"
 
-#include <QDateTime>
 #include <algorithm>
 #include <cmath>
 #include <utility>
 
 namespace dowel::app {
 
-Plan::Plan(io::PlanKept kept, QObject* parent) : QObject(parent), m_kept(std::move(kept))
+namespace {
+// A drag changes the plan many times a second, and what is tried out is not worth a line in the record each time: it is kept when
+// a row is laid out, when the stage is left, and when nothing has changed for this long.
+constexpr std::chrono::milliseconds keptAfter{20000};
+} // namespace
+
+Plan::Plan(io::PlanKept kept, TimeSource& time, QObject* parent)
+    : QObject(parent), m_kept(std::move(kept)), m_keepLater(time, Alarm::Kind::Once, keptAfter)
 {
     connect(&m_jobs, &Jobs::busyChanged, this, &Plan::busyChanged);
-    // A drag changes the plan many times a second, and what is tried out is not worth a line in the record each time: it is
-    // kept when a row is laid out, when the stage is left, and when the hand rests.
-    constexpr int rests_ms = 20000;
-    m_keepLater.setSingleShot(true);
-    m_keepLater.setInterval(rests_ms);
-    connect(&m_keepLater, &QTimer::timeout, this, &Plan::flush);
+    connect(&m_keepLater, &Alarm::rang, this, &Plan::flush);
     judgeKept();
 }
 
@@ -99,6 +101,7 @@ void Plan::touched(bool dropLayout)
 {
     ++m_revision;
     m_trouble.clear();
+    m_judged.reset();
     if (dropLayout) {
         m_layout.reset();
         m_kept.goal.reset();
@@ -229,7 +232,7 @@ void Plan::tick(const std::string& step, bool done)
 {
     std::erase_if(m_kept.done, [&](const io::StepDone& d) { return d.step == step; });
     if (done)
-        m_kept.done.push_back({step, QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString()});
+        m_kept.done.push_back({step, timestamp(time()).substr(0, 19) + "Z"});
     m_unkept = true;
     m_keepLater.start();
 }
@@ -257,6 +260,7 @@ void Plan::layOut()
             if (revision != m_revision)
                 return; // something was changed meanwhile
             if (layout) {
+                m_judged.reset();
                 m_layout = std::move(*layout);
                 m_kept.goal = m_layout->goal;
                 m_trouble.clear();
@@ -275,15 +279,37 @@ void Plan::tryOut(const Instrument& shape)
 {
     if (!m_layout)
         return;
-    auto layout = draggedTo(*m_layout, shape, wishes());
-    if (!layout)
-        return;
-    m_layout = std::move(*layout);
+    m_jobs.cancelAll(); // what was being laid out is not what is wanted any more
+    const int revision = ++m_revision;
+    if (!m_judged)
+        m_judged = m_layout;
+    m_layout->goal = shape;
     m_dragged = true;
     m_kept.goal = shape;
     m_unkept = true;
     m_keepLater.start();
     Q_EMIT changed();
+    m_drags.runInTurn([before = *m_judged, shape, wishes = wishes()](const Cancel&) { return draggedTo(before, shape, wishes); },
+                      [this, revision](Result<Layout> layout) { follow(std::move(layout), revision); });
+}
+
+void Plan::follow(Result<Layout> layout, int revision)
+{
+    if (!m_layout || !m_judged)
+        return; // the layout was dropped meanwhile
+    if (layout)
+        m_judged = std::move(*layout);
+    const bool newest = revision == m_revision;
+    // While the hand goes on the picture keeps where it is, with the notes of a moment ago.
+    const Instrument goal = newest ? m_judged->goal : m_layout->goal;
+    m_layout = m_judged;
+    m_layout->goal = goal;
+    m_kept.goal = goal;
+    if (newest)
+        m_judged.reset();
+    Q_EMIT changed();
 }
 
 } // namespace dowel::app
+
+#include "moc_plan.cpp"

@@ -4,11 +4,11 @@
 #pragma once
 
 #include "app/parts/jobs.h"
+#include "app/parts/time_source.h"
 #include "io/plan_json.h"
 
 #include <QObject>
 #include <QString>
-#include <QTimer>
 #include <optional>
 
 namespace dowel::app {
@@ -18,7 +18,8 @@ class Plan : public QObject
     Q_OBJECT
 
 public:
-    explicit Plan(io::PlanKept kept, QObject* parent = nullptr);
+    Plan(io::PlanKept kept, TimeSource& time, QObject* parent = nullptr);
+    [[nodiscard]] TimeSource& time() const { return m_keepLater.time(); }
     /// A whistle's usual plan.
     [[nodiscard]] static io::PlanKept usual(Family family = Family::Whistle);
     /// Another one in its place, as it stands in the record.
@@ -40,6 +41,8 @@ public:
     /// Why there is no layout; empty while it was not asked for.
     [[nodiscard]] const QString& trouble() const { return m_trouble; }
     [[nodiscard]] bool busy() const { return m_jobs.busy(); }
+    /// The notes of what is dragged are still being worked out.
+    [[nodiscard]] bool following() const { return m_drags.busy(); }
     /// What is drawn: the layout's goal, else the bare tube; nothing where the blank cannot be.
     [[nodiscard]] std::optional<Instrument> drawn() const;
     /// The holes that the chart names, before they have a place.
@@ -76,13 +79,16 @@ Q_SIGNALS:
 private:
     void touched(bool dropLayout);
     void judgeKept();
+    void follow(Result<Layout> layout, int revision);
 
     Jobs m_jobs;
-    QTimer m_keepLater;
+    Jobs m_drags;
     bool m_unkept = false;
     bool m_dragged = false; ///< since it was last judged
     io::PlanKept m_kept;
+    Alarm m_keepLater;
     std::optional<Layout> m_layout;
+    std::optional<Layout> m_judged; ///< while a hand drags: the last whose notes were worked out
     QString m_trouble;
     int m_revision = 0;
 };

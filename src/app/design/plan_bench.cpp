@@ -44,8 +44,10 @@ PlanBench::PlanBench(Plan& plan, Questions& questions, QWidget* parent)
         if (!m_plan->layout())
             return;
         InstrumentSpec spec = m_plan->layout()->goal.spec();
-        spec.holes[handle.hole].at = at;
-        spec.holes[handle.hole].chimney = wallAt(spec.bore, spec.wall, at);
+        Hole& hole = spec.holes[handle.hole];
+        const double depth = hole.chimney / m_plan->layout()->goal.wallAt(hole.at); // a raised or thinned place stays so
+        hole.at = at;
+        hole.chimney = wallAt(spec.bore, spec.wall, at) * depth;
         if (const auto shape = Instrument::make(std::move(spec)))
             m_plan->tryOut(*shape);
     });
@@ -109,3 +111,6 @@ void PlanBench::refresh()
 }
 
 } // namespace dowel::app
+
+#include "moc_plan_bench.cpp"
+#include "moc_plan_pages.cpp"

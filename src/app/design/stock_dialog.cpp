@@ -489,3 +489,5 @@ void StockDialog::takeBore()
 }
 
 } // namespace dowel::app
+
+#include "moc_stock_dialog.cpp"

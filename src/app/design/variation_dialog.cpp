@@ -248,3 +248,5 @@ void VariationDialog::show(const Variation& variation)
 }
 
 } // namespace dowel::app
+
+#include "moc_variation_dialog.cpp"

@@ -22,18 +22,21 @@
 
 namespace dowel::app {
 
-Document::Document(Store store, QObject* parent)
+namespace {
+constexpr std::chrono::milliseconds savedAgainAfter{5000};
+}
+
+Document::Document(Store store, TimeSource& time, QObject* parent)
     : QObject(parent),
       m_store(std::make_shared<Store>(std::move(store))),
       m_book(std::make_shared<const Workbook>(m_store->book())),
       m_path(QString::fromStdString(m_store->path())),
-      m_room(session::roomOf(*m_book))
+      m_room(session::roomOf(*m_book)),
+      m_again(time, Alarm::Kind::Once, savedAgainAfter)
 {
+    m_store->useClock(time);
     connect(&m_jobs, &Jobs::busyChanged, this, &Document::busyChanged);
-    constexpr int again_ms = 5000;
-    m_again.setInterval(again_ms);
-    m_again.setSingleShot(true);
-    connect(&m_again, &QTimer::timeout, this, &Document::saveNext);
+    connect(&m_again, &Alarm::rang, this, &Document::saveNext);
 }
 
 Document::~Document() = default;
@@ -542,3 +545,5 @@ void Document::exportTo(const QString& path, const QString& format)
 }
 
 } // namespace dowel::app
+
+#include "moc_document.cpp"

@@ -4,6 +4,7 @@
 #pragma once
 
 #include "app/parts/jobs.h"
+#include "app/parts/time_source.h"
 #include "core/hearing/frames.h"
 #include "core/plan/plan.h"
 #include "session/session.h"
@@ -11,7 +12,6 @@
 
 #include <QObject>
 #include <QString>
-#include <QTimer>
 #include <deque>
 #include <memory>
 #include <optional>
@@ -31,12 +31,13 @@ class Document : public QObject
     Q_OBJECT
 
 public:
-    explicit Document(Store store, QObject* parent = nullptr);
+    Document(Store store, TimeSource& time, QObject* parent = nullptr);
     ~Document() override;
 
     using Snapshot = std::shared_ptr<const Workbook>;
     [[nodiscard]] Snapshot book() const { return m_book; }
     [[nodiscard]] QString path() const { return m_path; }
+    [[nodiscard]] TimeSource& time() const { return m_again.time(); }
     /// Newest counsel; empty while it is being worked out for what has just changed.
     [[nodiscard]] const std::optional<Counsel>& counsel() const { return m_counsel; }
     [[nodiscard]] bool busy() const { return m_jobs.busy(); }
@@ -144,7 +145,7 @@ private:
     std::optional<TakePicture> m_lastTake;
     int m_revision = 0;
     std::deque<Waiting> m_waiting;
-    QTimer m_again;
+    Alarm m_again;
     bool m_saving = false;
 };
 

@@ -133,7 +133,7 @@ TakeDialog::TakeDialog(Document& document, EntryId entry, QWidget* parent)
     connect(close, &QPushButton::clicked, this, &TakeDialog::reject);
     m_words->setText(tr("Opening the recording…"));
     m_jobs.run(
-        [store = document.store(), entry](const Cancel& cancel) -> Result<Opened> {
+        [store = document.store(), entry, note = m_reading.note](const Cancel& cancel) -> Result<Opened> {
             const auto flac = store->take(entry);
             if (!flac)
                 return flac.error();
@@ -141,7 +141,8 @@ TakeDialog::TakeDialog(Document& document, EntryId entry, QWidget* parent)
             if (!samples)
                 return samples.error();
             auto frames = hearing::framesOf(samples->values, samples->rate_Hz, {}, cancel);
-            return Opened{std::move(*samples), std::move(frames)};
+            auto spectrum = note ? spectrumOf(*samples, note->start, note->end) : std::vector<SpectrumPoint>();
+            return Opened{std::move(*samples), std::move(frames), std::move(spectrum)};
         },
         [this](Result<Opened> take) { opened(std::move(take)); });
 }
@@ -186,6 +187,7 @@ void TakeDialog::opened(Result<Opened> take)
     m_to->setMaximum(lasts);
     if (m_reading.note) {
         m_measured = m_reading.note;
+        m_spectrumOfPart = std::move(take->spectrum);
         const QSignalBlocker a(m_from);
         const QSignalBlocker b(m_to);
         m_from->setValue(m_reading.note->start.seconds());
@@ -216,13 +218,19 @@ void TakeDialog::measure()
     m_jobs.cancelAll();
     const Seconds from = Seconds::fromSeconds(m_from->value());
     const Seconds to = Seconds::fromSeconds(m_to->value());
-    m_jobs.run([samples = m_samples, from, to](const Cancel&) { return measuredPart(*samples, from, to); },
-               [this, from, to](std::optional<HeardNote> note) {
-                   if (std::abs(m_from->value() - from.seconds()) > 1e-9 || std::abs(m_to->value() - to.seconds()) > 1e-9)
-                       return; // another part was chosen meanwhile
-                   m_measured = std::move(note);
-                   showPart();
-               });
+    m_jobs.run(
+        [samples = m_samples, from, to](const Cancel&) {
+            auto note = measuredPart(*samples, from, to);
+            auto spectrum = note ? spectrumOf(*samples, note->start, note->end) : std::vector<SpectrumPoint>();
+            return std::pair(std::move(note), std::move(spectrum));
+        },
+        [this, from, to](std::pair<std::optional<HeardNote>, std::vector<SpectrumPoint>> part) {
+            if (std::abs(m_from->value() - from.seconds()) > 1e-9 || std::abs(m_to->value() - to.seconds()) > 1e-9)
+                return; // another part was chosen meanwhile
+            m_measured = std::move(part.first);
+            m_spectrumOfPart = std::move(part.second);
+            showPart();
+        });
 }
 
 void TakeDialog::showPart()
@@ -246,7 +254,7 @@ void TakeDialog::showPart()
                              .arg(text::number(n.pitch.hertz(), 2))
                              .arg(text::cents(centsOver(n.pitch.hertz(), m_target_Hz)))
                              .arg(text::number(std::max(least_cents, n.moves.value_or(n.sd).cents()), 1)));
-        const auto spectrum = spectrumOf(*m_samples, n.start, n.end);
+        const auto& spectrum = m_spectrumOfPart;
         QVector<double> f;
         QVector<double> dB;
         const double highest = std::min(0.5 * m_samples->rate_Hz, n.pitch.hertz() * (static_cast<double>(partialsKept) + 1.0));
@@ -294,3 +302,5 @@ void TakeDialog::keep()
 }
 
 } // namespace dowel::app
+
+#include "moc_take_dialog.cpp"

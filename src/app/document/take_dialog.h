@@ -31,6 +31,7 @@ private:
     {
         Samples samples;
         std::vector<hearing::Frame> frames;
+        std::vector<SpectrumPoint> spectrum; ///< of the part that was read
     };
     void opened(Result<Opened> take);
     void choose(double from_s, double to_s);
@@ -44,6 +45,7 @@ private:
     double m_target_Hz = 0.0;
     std::shared_ptr<const Samples> m_samples;
     std::optional<HeardNote> m_measured;
+    std::vector<SpectrumPoint> m_spectrumOfPart; ///< of what was measured
     QCustomPlot* m_sound;
     QCustomPlot* m_pitch;
     QCustomPlot* m_spectrum;

@@ -5,7 +5,6 @@
 #include "app/parts/form.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
-#include "core/base/clock.h"
 #include "io/calendar.h"
 #include "io/finish_json.h"
 #include "io/whole_file.h"
@@ -66,7 +65,7 @@ FinishPage::FinishPage(Document& document, Questions& questions, QWidget* parent
       m_document(&document),
       m_questions(&questions),
       m_recipe(form::box(this, "finishRecipe", tr("Recipe"))),
-      m_start(new QDateEdit(dateOf(today()), this)),
+      m_start(new QDateEdit(dateOf(today(document.time())), this)),
       m_begin(form::button(this, "finishBegin", tr("&Begin with it"), true)),
       m_words(form::words(this, "finishWords")),
       m_works(form::table(this, "finishWorks", tr("Works of the finish"),
@@ -374,7 +373,7 @@ void FinishPage::tick(int row, bool done)
         return;
     w.done.reset();
     if (done)
-        w.done = today();
+        w.done = today(m_document->time());
     keep(std::move(plan));
 }
 
@@ -484,15 +483,18 @@ void FinishPage::writeCalendar()
     const QString path = m_questions->fileToWrite(this, tr("Calendar"), QStringLiteral("finish.ics"), QStringLiteral("*.ics"));
     if (path.isEmpty())
         return;
-    const auto book = m_document->book();
-    const auto days = io::calendarDays(*m_plan, m_document->store()->identity(), text::forCalendar);
-    const std::string text =
-        io::calendarText(days, book->present().spec().name, QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString(),
-                         book->finishChanges());
-    if (const auto done = io::writeFileWhole(path.toStdString(), text); !done)
-        Q_EMIT failed(text::sentence(done.error()));
-    else
-        Q_EMIT told(tr("Written to %1.").arg(path));
+    m_writing.run(
+        [plan = *m_plan, book = m_document->book(), identity = m_document->store()->identity(), to = path.toStdString(),
+         at = timestamp(m_document->time())](const Cancel&) {
+            const auto days = io::calendarDays(plan, identity, text::forCalendar);
+            return io::writeFileWhole(to, io::calendarText(days, book->present().spec().name, at, book->finishChanges()));
+        },
+        [this, path](const Status& done) {
+            if (!done)
+                Q_EMIT failed(text::sentence(done.error()));
+            else
+                Q_EMIT told(tr("Written to %1.").arg(path));
+        });
 }
 
 void FinishPage::passport()
@@ -508,3 +510,5 @@ void FinishPage::passport()
 }
 
 } // namespace dowel::app
+
+#include "moc_finish_page.cpp"

@@ -82,6 +82,7 @@ private:
     std::optional<std::pair<std::string, bool>> m_usualOf;
     bool m_filling = false;
     Jobs m_sums;
+    Jobs m_writing;
 };
 
 } // namespace dowel::app

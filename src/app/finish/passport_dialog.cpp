@@ -13,7 +13,9 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
+#include <QPointer>
 #include <QPrintPreviewDialog>
+#include <QPrintPreviewWidget>
 #include <QPrinter>
 #include <QPushButton>
 #include <QSettings>
@@ -131,13 +133,36 @@ void PassportDialog::print()
     QPrinter printer(QPrinter::HighResolution);
     printer.setPageSize(QPageSize(paper() == draw::Paper::Letter ? QPageSize::Letter : QPageSize::A4));
     printer.setDocName(QString::fromStdString(m_passport->instrument.spec().name));
+    m_pages.reset();
     QPrintPreviewDialog preview(&printer, this);
     preview.setObjectName(QStringLiteral("passportPreview"));
-    connect(&preview, &QPrintPreviewDialog::paintRequested, this, [this](QPrinter* to) {
-        if (const auto ok = report::painted(*to, *m_passport, m_finish, wishes()); !ok)
-            Q_EMIT failed(text::sentence(ok.error()));
-    });
+    connect(&preview, &QPrintPreviewDialog::paintRequested, this, [this, &preview](QPrinter* to) { paint(*to, preview); });
     preview.exec();
 }
 
+void PassportDialog::paint(QPrinter& printer, QPrintPreviewDialog& preview)
+{
+    const QSizeF page_mm = printer.pageLayout().fullRect(QPageLayout::Millimeter).size();
+    if (m_pages && m_pages->page_mm() == page_mm) {
+        if (const auto ok = m_pages->drawAll(printer); !ok)
+            Q_EMIT failed(text::sentence(ok.error()));
+        return;
+    }
+    // Laid out on the worker; the preview shows the pages as soon as they are there.
+    m_jobs.runNewest(
+        [passport = *m_passport, finish = m_finish, wishes = wishes(), page_mm, here = thread()](const Cancel&) {
+            std::shared_ptr<draw::ReportPages> pages = report::pagesOf(passport, finish, wishes, page_mm);
+            pages->handTo(here);
+            return pages;
+        },
+        [this, at = QPointer(&preview)](std::shared_ptr<draw::ReportPages> pages) {
+            m_pages = std::move(pages);
+            if (at)
+                if (auto* widget = at->findChild<QPrintPreviewWidget*>())
+                    widget->updatePreview();
+        });
+}
+
 } // namespace dowel::app
+
+#include "moc_passport_dialog.cpp"

@@ -10,6 +10,8 @@
 class QCheckBox;
 class QComboBox;
 class QLineEdit;
+class QPrintPreviewDialog;
+class QPrinter;
 class QPushButton;
 
 namespace dowel::app {
@@ -33,6 +35,7 @@ private:
     [[nodiscard]] draw::Paper paper() const;
     void write();
     void print();
+    void paint(QPrinter& printer, QPrintPreviewDialog& preview);
     Questions* m_questions;
     std::shared_ptr<const Workbook> m_book;
     std::optional<Passport> m_passport; ///< when it is worked out
@@ -44,6 +47,7 @@ private:
     QComboBox* m_paper;
     QLineEdit* m_maker;
     QLineEdit* m_serial;
+    std::shared_ptr<draw::ReportPages> m_pages; ///< for printing, of the page that was asked for last
     Jobs m_jobs;
 };
 

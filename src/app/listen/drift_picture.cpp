@@ -105,3 +105,5 @@ void DriftPicture::paintEvent(QPaintEvent* /*event*/)
 }
 
 } // namespace dowel::app
+
+#include "moc_drift_picture.cpp"

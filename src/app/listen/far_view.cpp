@@ -115,3 +115,5 @@ void FarView::paintEvent(QPaintEvent* /*event*/)
 }
 
 } // namespace dowel::app
+
+#include "moc_far_view.cpp"

@@ -58,7 +58,7 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
       m_words(new QLabel(this)),
       m_sources(form::box(this, "soundSource", tr("Where sound comes from"))),
       m_order(form::box(this, "listenOrder", tr("Order"))),
-      m_listener(new Listener(this)),
+      m_listener(new Listener(document.time(), this)),
       m_cue(new Cue(this)),
       m_room(new QDoubleSpinBox(this)),
       m_table(new QTableView(this)),
@@ -121,7 +121,7 @@ void ListenPage::makeRoom()
     m_room->setFixedWidth(Style::scaled(84));
     connect(m_room, &QDoubleSpinBox::valueChanged, this, &ListenPage::takeRoom);
     connect(m_room, &QDoubleSpinBox::editingFinished, this, [this] {
-        m_roomAsked.start();
+        m_roomAsked = m_document->time().elapsed();
         m_roomLabel->setText(tr("&Room"));
     });
 }
@@ -549,13 +549,13 @@ std::unique_ptr<SoundSource> ListenPage::chosenSource() const
                 return session::played(*book, id, room, static_cast<std::uint64_t>(attempt));
             };
         };
-        return std::make_unique<PlayerSource>(std::move(perform));
+        return std::make_unique<PlayerSource>(std::move(perform), m_document->time());
     }
     QAudioDevice device;
     for (const QAudioDevice& d : QMediaDevices::audioInputs())
         if (d.id() == which)
             device = d;
-    return std::make_unique<Microphone>(device);
+    return std::make_unique<Microphone>(device, m_document->time());
 }
 
 void ListenPage::setHandsFree(bool on)
@@ -570,10 +570,10 @@ void ListenPage::setHandsFree(bool on)
         m_listener->setSource(chosenSource());
     m_hands->setChecked(true);
     m_listener->start(m_document->book(), m_document->room());
-    constexpr qint64 hour_ms = 3600 * 1000;
-    if (!m_roomAsked.isValid() || m_roomAsked.elapsed() > hour_ms) {
+    const auto now = m_document->time().elapsed();
+    if (!m_roomAsked || now - *m_roomAsked > std::chrono::hours(1)) {
         m_roomLabel->setText(tr("&Room: still so?"));
-        m_roomAsked.start();
+        m_roomAsked = now;
     }
     m_listener->ask(*m_round.asked());
     onHeard();
@@ -689,3 +689,5 @@ void ListenPage::previous()
 }
 
 } // namespace dowel::app
+
+#include "moc_listen_page.cpp"

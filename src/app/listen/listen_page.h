@@ -10,8 +10,8 @@
 #include "session/hands_free.h"
 #include "session/round.h"
 
-#include <QElapsedTimer>
 #include <QWidget>
+#include <optional>
 
 class QButtonGroup;
 class QComboBox;
@@ -115,7 +115,7 @@ private:
     Listener* m_listener;
     Cue* m_cue;
     FarView* m_far = nullptr;
-    QElapsedTimer m_roomAsked;
+    std::optional<std::chrono::milliseconds> m_roomAsked; ///< by the document's time
     bool m_awaitReading = false;
     QDoubleSpinBox* m_room;
     QLabel* m_roomLabel;

@@ -6,15 +6,14 @@
 namespace dowel::app {
 
 namespace {
-constexpr int look_ms = 33;
+constexpr std::chrono::milliseconds lookEvery{33};
 constexpr double traced_s = 6.0;
 constexpr Seconds beatLength = Seconds::fromSeconds(1.0);
 } // namespace
 
-Listener::Listener(QObject* parent) : QObject(parent)
+Listener::Listener(TimeSource& time, QObject* parent) : QObject(parent), m_look(time, Alarm::Kind::Repeating, lookEvery)
 {
-    m_clock.setInterval(look_ms);
-    connect(&m_clock, &QTimer::timeout, this, &Listener::look);
+    connect(&m_look, &Alarm::rang, this, &Listener::look);
 }
 
 Listener::~Listener()
@@ -68,7 +67,7 @@ void Listener::begin(session::Expected expected)
                          m_ear->countIn(m_beats, beatLength);
                          m_trace.clear();
                          m_heard = {};
-                         m_clock.start();
+                         m_look.start();
                          if (m_asked)
                              ask(*m_asked);
                          Q_EMIT heardChanged();
@@ -79,7 +78,7 @@ void Listener::stop()
 {
     m_jobs.dropNewest();
     m_starting = false;
-    m_clock.stop();
+    m_look.stop();
     if (m_source)
         m_source->stop();
     m_ear.reset();
@@ -151,3 +150,5 @@ void Listener::keepOffered()
 }
 
 } // namespace dowel::app
+
+#include "moc_listener.cpp"

@@ -8,7 +8,6 @@
 #include "app/parts/jobs.h"
 #include "session/hands_free.h"
 
-#include <QTimer>
 #include <deque>
 
 namespace dowel::app {
@@ -18,7 +17,7 @@ class Listener : public QObject
     Q_OBJECT
 
 public:
-    explicit Listener(QObject* parent = nullptr);
+    explicit Listener(TimeSource& time, QObject* parent = nullptr);
     ~Listener() override;
 
     /// Takes the place of the last; what runs is stopped.
@@ -28,6 +27,8 @@ public:
     void start(Document::Snapshot book, Temperature room);
     void stop();
     [[nodiscard]] bool running() const { return m_starting || m_ear != nullptr; }
+    /// Something is being made ready on a worker, and until then nothing is heard.
+    [[nodiscard]] bool preparing() const { return m_jobs.busy() || (m_source && m_source->preparing()); }
     /// After a reading, a cut, or another temperature.
     void expect(Document::Snapshot book, Temperature room);
     void ask(const FingeringId& fingering);
@@ -60,7 +61,7 @@ private:
     int m_beats = 0;
     session::Heard m_heard;
     std::deque<hearing::LiveValue> m_trace;
-    QTimer m_clock;
+    Alarm m_look;
 };
 
 } // namespace dowel::app

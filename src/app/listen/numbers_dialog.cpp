@@ -103,3 +103,5 @@ void NumbersDialog::accept()
 }
 
 } // namespace dowel::app
+
+#include "moc_numbers_dialog.cpp"

@@ -148,3 +148,5 @@ QVariant ReadingModel::headerData(int section, Qt::Orientation orientation, int 
 }
 
 } // namespace dowel::app
+
+#include "moc_reading_model.cpp"

@@ -13,7 +13,9 @@ namespace dowel::app {
 
 namespace {
 constexpr std::size_t pieceOfSamples = 4096;
-}
+constexpr std::chrono::milliseconds watchEvery{1000};
+constexpr std::chrono::milliseconds pushEvery{10};
+} // namespace
 
 MonoSink::MonoSink(const QAudioFormat& format, SoundSource::Sink sink, QObject* parent)
     : QIODevice(parent),
@@ -66,11 +68,10 @@ qint64 MonoSink::writeData(const char* data, qint64 bytes)
     return bytes;
 }
 
-Microphone::Microphone(const QAudioDevice& device, QObject* parent) : SoundSource(parent), m_device(device)
+Microphone::Microphone(const QAudioDevice& device, TimeSource& time, QObject* parent)
+    : SoundSource(parent), m_device(device), m_watch(time, Alarm::Kind::Repeating, watchEvery)
 {
-    constexpr int look_ms = 1000;
-    m_watch.setInterval(look_ms);
-    connect(&m_watch, &QTimer::timeout, this, &Microphone::lookAfter);
+    connect(&m_watch, &Alarm::rang, this, &Microphone::lookAfter);
 }
 
 Microphone::~Microphone()
@@ -126,21 +127,24 @@ void Microphone::stop()
     m_sink.reset();
 }
 
-PlayerSource::PlayerSource(Perform perform, double speed, QObject* parent)
-    : SoundSource(parent), m_perform(std::move(perform)), m_speed(speed)
+PlayerSource::PlayerSource(Perform perform, TimeSource& time, QObject* parent)
+    : SoundSource(parent), m_perform(std::move(perform)), m_tick(time, Alarm::Kind::Repeating, pushEvery)
 {
-    constexpr int tick_ms = 10;
-    m_tick.setInterval(tick_ms);
-    m_tick.setTimerType(Qt::PreciseTimer);
-    connect(&m_tick, &QTimer::timeout, this, &PlayerSource::push);
+    connect(&m_tick, &Alarm::rang, this, &PlayerSource::push);
     m_piece.reserve(1U << 20U);
 }
+
+namespace {
+double seconds(std::chrono::milliseconds t)
+{
+    return std::chrono::duration<double>(t).count();
+}
+} // namespace
 
 bool PlayerSource::start(Sink sink)
 {
     m_sink = std::move(sink);
-    m_clock.start();
-    m_pushed_s = 0.0;
+    m_pushed_s = seconds(m_tick.time().elapsed());
     m_tick.start();
     return true;
 }
@@ -179,7 +183,7 @@ void PlayerSource::asked(const FingeringId& fingering, Seconds countedIn)
 
 void PlayerSource::push()
 {
-    const double now_s = static_cast<double>(m_clock.elapsed()) * 1e-3 * m_speed;
+    const double now_s = seconds(m_tick.time().elapsed());
     const double most_s = 2.0; // after the machine was held up, no more than this at once
     const double wanted_s = std::min(now_s - m_pushed_s, most_s);
     m_pushed_s = now_s;
@@ -195,3 +199,5 @@ void PlayerSource::push()
 }
 
 } // namespace dowel::app
+
+#include "moc_sound_source.cpp"

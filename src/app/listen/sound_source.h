@@ -4,16 +4,15 @@
 #pragma once
 
 #include "app/parts/jobs.h"
+#include "app/parts/time_source.h"
 #include "core/base/ids.h"
 #include "core/base/result.h"
 #include "core/hearing/take.h"
 #include "core/record/workbook.h"
 
 #include <QAudioDevice>
-#include <QElapsedTimer>
 #include <QIODevice>
 #include <QObject>
-#include <QTimer>
 #include <functional>
 #include <memory>
 #include <span>
@@ -33,6 +32,8 @@ public:
     /// Samples go to the sink from now on. False, with failed(), where there is nothing to start.
     virtual bool start(Sink sink) = 0;
     virtual void stop() = 0;
+    /// What is to sound next is still being made.
+    [[nodiscard]] virtual bool preparing() const { return false; }
     /// Known after start().
     [[nodiscard]] virtual double rate() const = 0;
     [[nodiscard]] virtual ReadingSource kind() const = 0;
@@ -68,7 +69,7 @@ class Microphone : public SoundSource
     Q_OBJECT
 
 public:
-    explicit Microphone(const QAudioDevice& device, QObject* parent = nullptr);
+    Microphone(const QAudioDevice& device, TimeSource& time, QObject* parent = nullptr);
     ~Microphone() override;
     bool start(Sink sink) override;
     void stop() override;
@@ -80,7 +81,7 @@ private:
     QAudioDevice m_device;
     std::unique_ptr<MonoSink> m_sink;
     std::unique_ptr<QAudioSource> m_source;
-    QTimer m_watch;
+    Alarm m_watch;
     double m_rate_Hz = 48000.0;
 };
 
@@ -93,22 +94,20 @@ public:
     using Work = std::function<Result<Samples>()>; ///< runs on a worker
     /// What is played when a fingering is asked for the n-th time (from 0).
     using Perform = std::function<Work(const FingeringId& fingering, int attempt)>;
-    /// speed: how much faster than life, for tests.
-    explicit PlayerSource(Perform perform, double speed = 1.0, QObject* parent = nullptr);
+    PlayerSource(Perform perform, TimeSource& time, QObject* parent = nullptr);
     bool start(Sink sink) override;
     void stop() override;
     [[nodiscard]] double rate() const override { return 48000.0; }
     [[nodiscard]] ReadingSource kind() const override { return ReadingSource::Player; }
     void asked(const FingeringId& fingering, Seconds countedIn) override;
+    [[nodiscard]] bool preparing() const override { return m_jobs.busy(); }
 
 private:
     void push();
     Jobs m_jobs;
     Perform m_perform;
-    double m_speed;
     Sink m_sink;
-    QTimer m_tick;
-    QElapsedTimer m_clock;
+    Alarm m_tick;
     double m_pushed_s = 0.0;
     std::vector<float> m_playing;
     std::size_t m_at = 0;

@@ -203,3 +203,5 @@ void TakeStrip::paintEvent(QPaintEvent* /*event*/)
 }
 
 } // namespace dowel::app
+
+#include "moc_take_strip.cpp"

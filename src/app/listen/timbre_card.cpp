@@ -220,3 +220,5 @@ void TimbreCard::likeAnInstrument()
 }
 
 } // namespace dowel::app
+
+#include "moc_timbre_card.cpp"

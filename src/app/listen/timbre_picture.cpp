@@ -246,3 +246,5 @@ void TimbrePicture::paintEvent(QPaintEvent* /*event*/)
 }
 
 } // namespace dowel::app
+
+#include "moc_timbre_picture.cpp"

@@ -336,3 +336,5 @@ void LogbookPage::setAsideSelected()
 }
 
 } // namespace dowel::app
+
+#include "moc_logbook_page.cpp"

@@ -68,3 +68,5 @@ void PhotoDialog::resizeEvent(QResizeEvent* event)
 }
 
 } // namespace dowel::app
+
+#include "moc_photo_dialog.cpp"

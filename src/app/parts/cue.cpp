@@ -74,3 +74,5 @@ bool Cue::start(const QByteArray& data, int rate)
 }
 
 } // namespace dowel::app
+
+#include "moc_cue.cpp"

@@ -156,3 +156,5 @@ void FingeringCard::paintEvent(QPaintEvent* /*event*/)
 }
 
 } // namespace dowel::app
+
+#include "moc_fingering_card.cpp"

@@ -4,6 +4,7 @@
 #pragma once
 
 #include "core/base/cancel.h"
+#include "core/base/thread_role.h"
 
 #include <QObject>
 #include <QThreadPool>
@@ -22,21 +23,25 @@ public:
     {
         cancelAll();
         m_pool.waitForDone();
+        inAll() -= m_running; // their ends go with this
     }
 
     /// work runs on the worker with a Cancel; done gets its result on this object's thread.
     template <class Work, class DoneWith> void run(Work work, DoneWith done)
     {
         ++m_running;
+        ++inAll();
         Q_EMIT busyChanged(true);
         const Cancel cancel = m_cancel;
         // The destructor waits for the worker, so this outlives it; a queued end dies with this.
         m_pool.start([this, cancel, work = std::move(work), done = std::move(done)]() mutable {
+            const ScopedThreadRole worker(ThreadRole::Worker);
             auto result = work(cancel);
             QMetaObject::invokeMethod(
                 this,
                 [this, result = std::move(result), done = std::move(done)]() mutable {
                     --m_running;
+                    --inAll();
                     done(std::move(result));
                     if (m_running == 0)
                         Q_EMIT busyChanged(false);
@@ -53,6 +58,24 @@ public:
                 done(std::move(result));
         });
     }
+    /// One runs and one waits: what is asked while one runs takes the place of what waits, and each that ran is shown. For what
+    /// follows a dragging hand, where calling off the one that runs would show nothing until the hand rests.
+    template <class Work, class DoneWith> void runInTurn(Work work, DoneWith done)
+    {
+        if (m_turn) {
+            m_waits = [this, work = std::move(work), done = std::move(done)] {
+                runInTurn(work, done);
+            };
+            return;
+        }
+        m_turn = true;
+        run(std::move(work), [this, done = std::move(done)](auto result) mutable {
+            m_turn = false;
+            done(std::move(result));
+            if (const auto next = std::exchange(m_waits, nullptr))
+                next();
+        });
+    }
     /// Nobody waits for the newest any more.
     void dropNewest()
     {
@@ -60,6 +83,8 @@ public:
         ++m_newest;
     }
     [[nodiscard]] bool busy() const { return m_running > 0; }
+    /// Work of every owner in the program that has not ended yet. On the interface's thread only.
+    [[nodiscard]] static int runningInAll() { return inAll(); }
     /// Asks everything that runs or waits to stop; it still ends, as cancelled.
     void cancelAll()
     {
@@ -71,10 +96,17 @@ Q_SIGNALS:
     void busyChanged(bool busy);
 
 private:
+    static int& inAll()
+    {
+        static int running = 0;
+        return running;
+    }
     QThreadPool m_pool;
     Cancel m_cancel;
     int m_running = 0;
     int m_newest = 0;
+    bool m_turn = false;
+    std::function<void()> m_waits;
 };
 
 } // namespace dowel::app

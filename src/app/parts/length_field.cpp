@@ -66,3 +66,5 @@ void LengthField::take()
 }
 
 } // namespace dowel::app
+
+#include "moc_length_field.cpp"

@@ -10,7 +10,12 @@
 
 namespace dowel::app {
 
-MessageBar::MessageBar(QWidget* parent) : QFrame(parent), m_label(new QLabel(this))
+namespace {
+constexpr std::chrono::milliseconds newsLasts{6000};
+}
+
+MessageBar::MessageBar(TimeSource& time, QWidget* parent)
+    : QFrame(parent), m_label(new QLabel(this)), m_goes(time, Alarm::Kind::Once, newsLasts)
 {
     setObjectName(QStringLiteral("messageBar"));
     auto* row = new QHBoxLayout(this);
@@ -28,10 +33,7 @@ MessageBar::MessageBar(QWidget* parent) : QFrame(parent), m_label(new QLabel(thi
     close->setFont(Style::body());
     connect(close, &QPushButton::clicked, this, &QWidget::hide);
     row->addWidget(close);
-    m_goes.setSingleShot(true);
-    constexpr int newsLasts_ms = 6000;
-    m_goes.setInterval(newsLasts_ms);
-    connect(&m_goes, &QTimer::timeout, this, &QWidget::hide);
+    connect(&m_goes, &Alarm::rang, this, &QWidget::hide);
     hide();
 }
 
@@ -65,3 +67,5 @@ QString MessageBar::text() const
 }
 
 } // namespace dowel::app
+
+#include "moc_message_bar.cpp"

@@ -2,8 +2,9 @@
 // What happened, in the page: trouble stays until it is read or overtaken by success, good news goes by itself.
 #pragma once
 
+#include "app/parts/time_source.h"
+
 #include <QFrame>
-#include <QTimer>
 
 class QLabel;
 
@@ -14,7 +15,7 @@ class MessageBar : public QFrame
     Q_OBJECT
 
 public:
-    explicit MessageBar(QWidget* parent = nullptr);
+    explicit MessageBar(TimeSource& time, QWidget* parent = nullptr);
     void trouble(const QString& sentence);
     void news(const QString& sentence);
     void clearTrouble();
@@ -22,7 +23,7 @@ public:
 
 private:
     QLabel* m_label;
-    QTimer m_goes;
+    Alarm m_goes;
     bool m_trouble = false;
 };
 

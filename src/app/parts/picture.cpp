@@ -223,3 +223,5 @@ void Picture::paintFocus(QPainter& painter) const
 }
 
 } // namespace dowel::app
+
+#include "moc_picture.cpp"

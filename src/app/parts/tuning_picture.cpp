@@ -4,6 +4,7 @@
 #include "app/parts/style.h"
 #include "text/units.h"
 
+#include <QEasingCurve>
 #include <QPainter>
 #include <QPainterPath>
 #include <algorithm>
@@ -12,6 +13,9 @@
 namespace dowel::app {
 
 namespace {
+
+constexpr std::chrono::milliseconds frameLasts{16};
+constexpr std::chrono::milliseconds glideLasts{200};
 
 /// Disc within tolerance, triangle pointing the way the pitch is off.
 void drawSign(QPainter& painter, const QPointF& at, double cents, double tolerance, double size)
@@ -33,20 +37,24 @@ QColor colourOf(double cents, double tolerance)
 
 } // namespace
 
-TuningPicture::TuningPicture(QWidget* parent) : Picture(parent)
+TuningPicture::TuningPicture(TimeSource& time, QWidget* parent)
+    : Picture(parent), m_frame(time, Alarm::Kind::Repeating, frameLasts)
 {
     connect(this, &Picture::partChosen, this, &TuningPicture::notePicked);
     setObjectName(QStringLiteral("tuningPicture"));
     setAccessibleName(tr("Tuning, note by note"));
     setAfterWords(tr("filled: now   outline: after the cut"), tr("after the cut"));
-    m_glide.setDuration(200);
-    m_glide.setStartValue(0.0);
-    m_glide.setEndValue(1.0);
-    m_glide.setEasingCurve(QEasingCurve::InOutCubic);
-    connect(&m_glide, &QVariantAnimation::valueChanged, this, [this](const QVariant& v) {
-        m_progress = v.toDouble();
-        update();
-    });
+    connect(&m_frame, &Alarm::rang, this, &TuningPicture::glide);
+}
+
+void TuningPicture::glide()
+{
+    static const QEasingCurve easing(QEasingCurve::InOutCubic);
+    const auto since = m_frame.time().elapsed() - m_glideBegan;
+    m_progress = since >= glideLasts ? 1.0 : easing.valueForProgress(static_cast<double>(since.count()) / glideLasts.count());
+    if (m_progress >= 1.0)
+        m_frame.stop();
+    update();
 }
 
 void TuningPicture::setNotes(std::vector<PictureNote> notes)
@@ -60,10 +68,13 @@ void TuningPicture::setNotes(std::vector<PictureNote> notes)
     m_notes = std::move(notes);
     describe();
     partsChanged();
-    if (isVisible())
-        m_glide.start();
-    else
+    if (isVisible()) {
+        m_progress = 0.0;
+        m_glideBegan = m_frame.time().elapsed();
+        m_frame.start();
+    } else {
         m_progress = 1.0;
+    }
     update();
 }
 
@@ -278,3 +289,5 @@ void TuningPicture::drawStanding(QPainter& painter) const
 }
 
 } // namespace dowel::app
+
+#include "moc_tuning_picture.cpp"

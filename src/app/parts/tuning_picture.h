@@ -8,8 +8,8 @@
 
 #include "app/parts/ground.h"
 #include "app/parts/picture.h"
+#include "app/parts/time_source.h"
 
-#include <QVariantAnimation>
 #include <vector>
 
 namespace dowel::app {
@@ -32,7 +32,7 @@ class TuningPicture : public Picture
     Q_OBJECT
 
 public:
-    explicit TuningPicture(QWidget* parent = nullptr);
+    explicit TuningPicture(TimeSource& time, QWidget* parent = nullptr);
     void setNotes(std::vector<PictureNote> notes);
     /// What the outlined signs stand for.
     void setAfterWords(const QString& legend, const QString& spoken);
@@ -67,7 +67,9 @@ private:
     Ground m_ground;
     std::vector<PictureNote> m_notes;
     std::vector<double> m_from; ///< where each note glides from
-    QVariantAnimation m_glide;
+    void glide();
+    Alarm m_frame;                            ///< while notes glide
+    std::chrono::milliseconds m_glideBegan{}; ///< of the time source
     double m_progress = 1.0;
     QString m_afterLegend;
     QString m_afterSpoken;

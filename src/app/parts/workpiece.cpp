@@ -723,3 +723,5 @@ QRectF Workpiece::partPlace(int part) const
 }
 
 } // namespace dowel::app
+
+#include "moc_workpiece.cpp"

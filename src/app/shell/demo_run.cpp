@@ -200,13 +200,21 @@ bool DemoRun::shootEnd()
         if (!m_window->finishPage()->plan())
             return false;
         shoot(QStringLiteral("finish"));
-        const auto whole = session::wholePassport(*m_window->document()->book());
-        const auto passport = whole ? report::written(*whole, m_window->finishPage()->plan(), {}, true, draw::Paper::A4)
-                                    : Result<std::string>(whole.error());
-        m_ok = passport && io::writeFileWhole((m_folder + QStringLiteral("/passport.pdf")).toStdString(), *passport) && m_ok;
+        m_jobs.run(
+            [book = m_window->document()->book(), plan = m_window->finishPage()->plan(),
+             to = (m_folder + QStringLiteral("/passport.pdf")).toStdString()](const Cancel& cancel) -> Status {
+                const auto whole = session::wholePassport(*book, cancel);
+                if (!whole)
+                    return whole.error();
+                const auto passport = report::written(*whole, plan, {}, true, draw::Paper::A4);
+                return passport ? io::writeFileWhole(to, *passport) : Status(passport.error());
+            },
+            [this](const Status& written) { m_ok = written.ok() && m_ok; });
         m_window->goTo(MainWindow::Logbook);
         return false;
     }
+    if (m_jobs.busy())
+        return false;
     shoot(QStringLiteral("logbook"));
     return true;
 }
@@ -214,7 +222,7 @@ bool DemoRun::shootEnd()
 void DemoRun::step()
 {
     Document* document = m_window->document();
-    constexpr int longestWait = 400; // ticks
+    constexpr int longestWait = 4000; // ticks: a quarter of an hour, for machines that are busy
     if (++m_patience > longestWait) {
         m_tick.stop();
         Q_EMIT ended(false, tr("The loop stood still for too long."));
@@ -274,3 +282,5 @@ void DemoRun::step()
 }
 
 } // namespace dowel::app
+
+#include "moc_demo_run.cpp"

@@ -3,6 +3,8 @@
 // simulated player, follows every cut exactly, and leaves a picture of each view in a folder.
 #pragma once
 
+#include "app/parts/jobs.h"
+
 #include <QObject>
 #include <QString>
 #include <QTimer>
@@ -38,6 +40,7 @@ private:
     MainWindow* m_window;
     QString m_folder;
     QTimer m_tick;
+    Jobs m_jobs;
     int m_stage = -1;
     int m_cuts = 0;
     int m_rounds = 0;

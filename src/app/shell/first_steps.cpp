@@ -79,3 +79,5 @@ void FirstSteps::follow(const Workbook* book, const Advice* advice, std::size_t 
 }
 
 } // namespace dowel::app
+
+#include "moc_first_steps.cpp"

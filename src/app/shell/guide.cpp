@@ -212,3 +212,5 @@ void Guide::addWords()
 }
 
 } // namespace dowel::app
+
+#include "moc_guide.cpp"

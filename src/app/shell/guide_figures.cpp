@@ -227,7 +227,7 @@ QImage guideFigure(const QString& name, int width, double pixelRatio)
         return rendered(t, {width, Style::scaled(260)}, pixelRatio);
     }
     if (name == QLatin1String("tuning")) {
-        TuningPicture t;
+        TuningPicture t(systemTime());
         t.setNotes(someNotes());
         return rendered(t, {width, Style::scaled(280)}, pixelRatio);
     }

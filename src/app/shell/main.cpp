@@ -9,6 +9,7 @@
 #include "app/shell/demo_shop.h"
 #include "app/shell/main_window.h"
 #include "app/shell/one_window.h"
+#include "core/base/thread_role.h"
 #include "text/errors.h"
 
 #include <QApplication>
@@ -31,9 +32,12 @@ namespace {
 
 int shoot(QApplication& application, const QString& folder, const QString& to)
 {
-    if (const auto made = makeDemoShop(folder.toStdString()); !made) {
-        QTextStream(stderr) << text::sentence(made.error()) << Qt::endl;
-        return 1;
+    {
+        const ScopedThreadRole beforeThereIsAWindow(ThreadRole::Unassigned);
+        if (const auto made = makeDemoShop(folder.toStdString()); !made) {
+            QTextStream(stderr) << text::sentence(made.error()) << Qt::endl;
+            return 1;
+        }
     }
     MainWindow window(std::make_unique<FileDialogs>(), folder);
     window.show();
@@ -223,6 +227,11 @@ int main(int argc, char** argv)
         return 1;
     }
     QApplication application(argc, argv);
+    setThreadRole(ThreadRole::Interface);
+    setInterfaceEntryHandler([](Door door) {
+        const std::string_view name = doorName(door);
+        qWarning("long work on the interface's thread: %.*s", static_cast<int>(name.size()), name.data());
+    });
     nameProgram();
     QApplication::setDesktopFileName(QStringLiteral("org.dowel.Dowel"));
     QApplication::setWindowIcon(QIcon::fromTheme(QStringLiteral("dowel"), QIcon(QStringLiteral(":/icons/dowel-128.png"))));

@@ -54,15 +54,16 @@
 
 namespace dowel::app {
 
-MainWindow::MainWindow(std::unique_ptr<Questions> questions, QString folder)
-    : m_questions(std::move(questions)),
+MainWindow::MainWindow(std::unique_ptr<Questions> questions, QString folder, TimeSource& time)
+    : m_time(&time),
+      m_questions(std::move(questions)),
       m_folder(folder.isEmpty() ? workbooksFolder() : std::move(folder)),
       m_whole(new Pages(this)),
       m_desk(new QWidget(this)),
       m_benches(new Pages(m_desk)),
       m_stages(new StageList(m_desk)),
       m_firstSteps(new FirstSteps(m_desk)),
-      m_messages(new MessageBar(this))
+      m_messages(new MessageBar(time, this))
 {
     const QSettings settings;
     const auto look = settings.value(QStringLiteral("contrast"), false).toBool() ? Style::Look::Contrast
@@ -111,7 +112,7 @@ MainWindow::~MainWindow()
 
 void MainWindow::buildShop()
 {
-    m_shop = new ShopPage(m_folder, this);
+    m_shop = new ShopPage(m_folder, *m_time, this);
     connect(m_shop, &ShopPage::openAsked, this, [this](const QString& path) { openBook(path); });
     connect(m_shop, &ShopPage::beginAsked, this, &MainWindow::beginNew);
     connect(m_shop, &ShopPage::likeAsked, this, &MainWindow::beginLike);
@@ -183,14 +184,20 @@ void MainWindow::writeTemplate()
 
 void MainWindow::showShopMemory()
 {
-    auto memory = ShopMemory::open(shopMemoryPath().toStdString());
-    if (!memory) {
-        m_messages->trouble(text::sentence(memory.error()));
-        return;
-    }
-    auto* dialog = new ShopMemoryDialog(std::move(*memory), this);
-    dialog->setAttribute(Qt::WA_DeleteOnClose);
-    dialog->open();
+    m_jobs.run(
+        [path = shopMemoryPath().toStdString()](const Cancel&) -> Result<std::shared_ptr<ShopMemory>> {
+            auto memory = ShopMemory::open(path);
+            if (!memory)
+                return memory.error();
+            return std::make_shared<ShopMemory>(std::move(*memory));
+        },
+        [this](const Result<std::shared_ptr<ShopMemory>>& memory) {
+            if (!memory)
+                return m_messages->trouble(text::sentence(memory.error()));
+            auto* dialog = new ShopMemoryDialog(*memory, this);
+            dialog->setAttribute(Qt::WA_DeleteOnClose);
+            dialog->open();
+        });
 }
 
 void MainWindow::showGuide()
@@ -275,13 +282,16 @@ void MainWindow::newFromSpec()
     const QString spec = m_questions->fileToOpen(this, tr("Specification of the instrument"), tr("Specifications (*.json)"));
     if (spec.isEmpty())
         return;
-    const auto instrument = io::readSpecFile(spec.toStdString());
-    if (!instrument)
-        return m_messages->trouble(text::sentence(instrument.error()));
-    const QString path = m_questions->fileToWrite(
-        this, tr("New workbook"), QFileInfo(spec).completeBaseName() + QStringLiteral(".dowel"), tr("Workbooks (*.dowel)"));
-    if (!path.isEmpty())
-        open([path = path.toStdString(), instrument = *instrument] { return Store::create(path, instrument); });
+    m_jobs.run([spec = spec.toStdString()](const Cancel&) { return io::readSpecFile(spec); },
+               [this, spec](const Result<Instrument>& instrument) {
+                   if (!instrument)
+                       return m_messages->trouble(text::sentence(instrument.error()));
+                   const QString path = m_questions->fileToWrite(this, tr("New workbook"),
+                                                                 QFileInfo(spec).completeBaseName() + QStringLiteral(".dowel"),
+                                                                 tr("Workbooks (*.dowel)"));
+                   if (!path.isEmpty())
+                       open([path = path.toStdString(), instrument = *instrument] { return Store::create(path, instrument); });
+               });
 }
 
 void MainWindow::exportAsked(const QString& format, const QString& suffix)
@@ -341,7 +351,7 @@ void MainWindow::closeBook()
 void MainWindow::adopt(Store store)
 {
     closeBook();
-    m_document = std::make_unique<Document>(std::move(store));
+    m_document = std::make_unique<Document>(std::move(store), *m_time);
     connect(m_document.get(), &Document::built, this, [this] {
         // Other holes, other fingerings: the pages that hear and cut begin anew on them.
         m_benches->removeWidget(m_bench);
@@ -373,7 +383,7 @@ void MainWindow::takePlan()
         m_plan->restore(std::move(*plan));
         return;
     }
-    m_plan = std::make_unique<Plan>(std::move(*plan));
+    m_plan = std::make_unique<Plan>(std::move(*plan), *m_time);
     connect(m_plan.get(), &Plan::worthKeeping, m_document.get(), [this] { m_document->keepPlan(m_plan->text()); });
     connect(m_plan.get(), &Plan::changed, this, [this] {
         m_messages->clearTrouble();
@@ -828,3 +838,5 @@ void MainWindow::setLook(Style::Look look)
 }
 
 } // namespace dowel::app
+
+#include "moc_main_window.cpp"

@@ -44,7 +44,8 @@ public:
     enum Stage { Blank, Edge, Target, Layout, Drill, Listen, Correct, Finish, Logbook };
 
     /// folder: where the shop's workbooks lie; empty for the user's own.
-    explicit MainWindow(std::unique_ptr<Questions> questions, QString folder = QString());
+    /// time must outlive the window.
+    explicit MainWindow(std::unique_ptr<Questions> questions, QString folder = QString(), TimeSource& time = systemTime());
     ~MainWindow() override;
 
     /// Opens a workbook for work; trouble is told in the window and leaves what was open. opened() tells when that is done.
@@ -129,6 +130,7 @@ private:
     void speakFromNowOn(const QString& language);
     void beginPlanBench();
     [[nodiscard]] PlanBench& planBench();
+    TimeSource* m_time;
     Jobs m_jobs;
     std::unique_ptr<Questions> m_questions;
     std::unique_ptr<Document> m_document;

@@ -70,3 +70,5 @@ void OneWindow::take()
 }
 
 } // namespace dowel::app
+
+#include "moc_one_window.cpp"

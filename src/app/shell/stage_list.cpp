@@ -87,3 +87,5 @@ void StageList::sayBook(const Document& document, std::size_t pending)
 }
 
 } // namespace dowel::app
+
+#include "moc_stage_list.cpp"

@@ -147,3 +147,5 @@ void ComparePage::layNext()
 }
 
 } // namespace dowel::app
+
+#include "moc_compare_page.cpp"

@@ -126,3 +126,5 @@ void LikeDialog::accept()
 }
 
 } // namespace dowel::app
+
+#include "moc_like_dialog.cpp"

@@ -44,7 +44,7 @@ QString shown(double mean, double sd, const Line& line)
 
 } // namespace
 
-ShopMemoryDialog::ShopMemoryDialog(ShopMemory memory, QWidget* parent)
+ShopMemoryDialog::ShopMemoryDialog(std::shared_ptr<ShopMemory> memory, QWidget* parent)
     : QDialog(parent),
       m_memory(std::move(memory)),
       m_use(new QCheckBox(tr("&Use it for the instruments to come"), this)),
@@ -90,38 +90,51 @@ ShopMemoryDialog::ShopMemoryDialog(ShopMemory memory, QWidget* parent)
     connect(m_table, &QTableWidget::currentCellChanged, this, &ShopMemoryDialog::showLearnt);
     connect(m_forget, &QPushButton::clicked, this, [this] {
         const int row = m_table->currentRow();
-        if (row < 0 || row >= static_cast<int>(m_all.size()))
-            return;
-        if (const auto ok = m_memory.forget(m_all[static_cast<std::size_t>(row)].book); !ok)
-            m_words->setText(text::sentence(ok.error()));
-        refresh();
+        if (row >= 0 && row < static_cast<int>(m_known.all.size()))
+            refresh([book = m_known.all[static_cast<std::size_t>(row)].book](ShopMemory& at) { return at.forget(book); });
     });
-    connect(m_forgetAll, &QPushButton::clicked, this, [this] {
-        if (const auto ok = m_memory.forgetAll(); !ok)
-            m_words->setText(text::sentence(ok.error()));
-        refresh();
-    });
+    connect(m_forgetAll, &QPushButton::clicked, this, [this] { refresh([](ShopMemory& at) { return at.forgetAll(); }); });
     refresh();
 }
 
-void ShopMemoryDialog::refresh()
+void ShopMemoryDialog::refresh(std::function<Status(ShopMemory&)> change)
 {
-    auto all = m_memory.all();
-    if (!all) {
-        m_words->setText(text::sentence(all.error()));
-        all = std::vector<Remembered>();
-    }
-    m_all = std::move(*all);
-    m_table->setRowCount(static_cast<int>(m_all.size()));
-    for (std::size_t i = 0; i < m_all.size(); ++i) {
-        const Remembered& r = m_all[i];
+    m_forget->setEnabled(false);
+    m_forgetAll->setEnabled(false);
+    m_jobs.run(
+        [memory = m_memory, change = std::move(change)](const Cancel&) -> Result<Known> {
+            if (change)
+                if (auto ok = change(*memory); !ok)
+                    return ok.error();
+            auto all = memory->all();
+            if (!all)
+                return all.error();
+            Known known{std::move(*all), {}};
+            for (const Remembered& r : known.all)
+                if (!known.learnt.contains(r.family))
+                    known.learnt.emplace(r.family, memory->priorsFor(r.family, {}));
+            return known;
+        },
+        [this](const Result<Known>& known) { fill(known); });
+}
+
+void ShopMemoryDialog::fill(const Result<Known>& known)
+{
+    if (known)
+        m_known = *known;
+    else
+        m_words->setText(text::sentence(known.error()));
+    const auto& all = m_known.all;
+    m_table->setRowCount(static_cast<int>(all.size()));
+    for (std::size_t i = 0; i < all.size(); ++i) {
+        const Remembered& r = all[i];
         const QString name = r.name.empty() ? tr("without a name") : QString::fromStdString(r.name);
         form::row(m_table, static_cast<int>(i),
                   {name, text::familyWord(r.family), QString::number(r.readings), QString::fromStdString(r.at).left(10)});
     }
-    m_forget->setEnabled(!m_all.empty());
-    m_forgetAll->setEnabled(!m_all.empty());
-    if (!m_all.empty() && m_table->currentRow() < 0)
+    m_forget->setEnabled(!all.empty());
+    m_forgetAll->setEnabled(!all.empty());
+    if (!all.empty() && m_table->currentRow() < 0)
         m_table->setCurrentCell(0, 0);
     showLearnt();
 }
@@ -129,14 +142,14 @@ void ShopMemoryDialog::refresh()
 void ShopMemoryDialog::showLearnt()
 {
     const int row = m_table->currentRow();
-    const bool any = row >= 0 && row < static_cast<int>(m_all.size());
+    const bool any = row >= 0 && row < static_cast<int>(m_known.all.size());
     m_learnt->setVisible(any);
     if (!any) {
         m_learntWords->setText(tr("Nothing is remembered yet. Once every note of a workbook has been heard, it is."));
         return;
     }
-    const Family family = m_all[static_cast<std::size_t>(row)].family;
-    const auto learnt = m_memory.priorsFor(family, {});
+    const Family family = m_known.all[static_cast<std::size_t>(row)].family;
+    const Result<Priors>& learnt = m_known.learnt.at(family);
     if (!learnt || !learnt->shared) {
         m_learntWords->setText(learnt ? QString() : text::sentence(learnt.error()));
         return;
@@ -165,3 +178,5 @@ void ShopMemoryDialog::showLearnt()
 }
 
 } // namespace dowel::app
+
+#include "moc_shop_memory_dialog.cpp"

@@ -158,8 +158,9 @@ QString archiveOf(const QString& folder)
     return folder + QStringLiteral("/archive");
 }
 
-ShopPage::ShopPage(QString folder, QWidget* parent)
+ShopPage::ShopPage(QString folder, TimeSource& time, QWidget* parent)
     : QWidget(parent),
+      m_time(&time),
       m_folder(std::move(folder)),
       m_where(form::words(this, "shopWhere", true)),
       m_empty(form::words(this, "shopEmpty")),
@@ -379,13 +380,14 @@ void ShopPage::refresh()
 {
     const QString folder = m_archived->isChecked() ? archiveOf(m_folder) : m_folder;
     m_where->setText(QDir::toNativeSeparators(folder));
-    m_jobs.runNewest([folder = folder.toStdString()](const Cancel& cancel) { return session::shelf(folder, cancel); },
-                     [this](Result<std::vector<ShelfLine>> lines) {
-                         if (lines)
-                             return show(std::move(*lines));
-                         if (lines.error().code != ErrorCode::Cancelled)
-                             Q_EMIT failed(text::sentence(lines.error()));
-                     });
+    m_jobs.runNewest(
+        [folder = folder.toStdString(), time = m_time](const Cancel& cancel) { return session::shelf(folder, cancel, *time); },
+        [this](Result<std::vector<ShelfLine>> lines) {
+            if (lines)
+                return show(std::move(*lines));
+            if (lines.error().code != ErrorCode::Cancelled)
+                Q_EMIT failed(text::sentence(lines.error()));
+        });
 }
 
 void ShopPage::show(std::vector<ShelfLine> lines)
@@ -497,3 +499,5 @@ void ShopPage::archive()
 }
 
 } // namespace dowel::app
+
+#include "moc_shop_page.cpp"

@@ -4,6 +4,7 @@
 #pragma once
 
 #include "app/parts/jobs.h"
+#include "app/parts/time_source.h"
 #include "app/shop/like_dialog.h"
 #include "session/shelf.h"
 
@@ -26,7 +27,7 @@ class ShopPage : public QWidget
     Q_OBJECT
 
 public:
-    explicit ShopPage(QString folder, QWidget* parent = nullptr);
+    ShopPage(QString folder, TimeSource& time, QWidget* parent = nullptr);
     void setFolder(const QString& folder);
     [[nodiscard]] const QString& folder() const { return m_folder; }
     /// Another like the one in a file, a workbook or a specification.
@@ -63,6 +64,7 @@ private:
     /// Asks how another like it is to be.
     void askLike(const QString& path, const QString& name, const QString& lowest);
     Jobs m_jobs;
+    TimeSource* m_time;
     QString m_folder;
     std::vector<session::ShelfLine> m_lines;
     QLabel* m_where;

@@ -116,3 +116,5 @@ void SidePicture::paintEvent(QPaintEvent* /*event*/)
 }
 
 } // namespace dowel::app
+
+#include "moc_side_picture.cpp"

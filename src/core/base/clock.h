@@ -1,29 +1,45 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What day and time it is: the system's clock, put forward where weeks of waiting are to be gone through at once.
+// What day and time it is, as an argument: whoever needs the time is handed a clock, so that a test, or a practice session, can
+// move it by hand. Nothing in core keeps a clock of its own.
 #pragma once
 
-#include <atomic>
 #include <chrono>
-#include <cstdint>
 #include <ctime>
 
 namespace dowel {
 
-namespace clock_detail {
-inline std::atomic<std::int64_t> ahead_ms{0};
+using UtcTime = std::chrono::sys_time<std::chrono::milliseconds>;
+
+class Clock
+{
+public:
+    Clock() = default;
+    virtual ~Clock() = default;
+    Clock(const Clock&) = delete;
+    Clock& operator=(const Clock&) = delete;
+    Clock(Clock&&) = delete;
+    Clock& operator=(Clock&&) = delete;
+    /// May be called from any thread.
+    [[nodiscard]] virtual UtcTime now() const = 0;
+};
+
+class SystemClock final : public Clock
+{
+public:
+    [[nodiscard]] UtcTime now() const override
+    {
+        return std::chrono::time_point_cast<std::chrono::milliseconds>(std::chrono::system_clock::now());
+    }
+};
+
+/// The system's, where nobody hands another one in.
+[[nodiscard]] inline const Clock& systemClock()
+{
+    static const SystemClock clock;
+    return clock;
 }
 
-[[nodiscard]] inline std::chrono::sys_time<std::chrono::milliseconds> now()
-{
-    return std::chrono::time_point_cast<std::chrono::milliseconds>(std::chrono::system_clock::now()) +
-           std::chrono::milliseconds(clock_detail::ahead_ms.load());
-}
-/// Of the whole program, by so much more; for tests and practice.
-inline void putClockForward(std::chrono::milliseconds by)
-{
-    clock_detail::ahead_ms += by.count();
-}
-/// The day on which that is where the program runs, as the calendar on the wall has it.
+/// The calendar day of an instant in the time zone that the program runs in.
 [[nodiscard]] inline std::chrono::sys_days localDay(std::chrono::sys_seconds at)
 {
     const std::time_t seconds = at.time_since_epoch().count();
@@ -31,9 +47,9 @@ inline void putClockForward(std::chrono::milliseconds by)
     localtime_r(&seconds, &there);
     return std::chrono::sys_days(std::chrono::year(there.tm_year + 1900) / (there.tm_mon + 1) / there.tm_mday);
 }
-[[nodiscard]] inline std::chrono::sys_days today()
+[[nodiscard]] inline std::chrono::sys_days today(const Clock& clock)
 {
-    return localDay(std::chrono::floor<std::chrono::seconds>(now()));
+    return localDay(std::chrono::floor<std::chrono::seconds>(clock.now()));
 }
 
 } // namespace dowel

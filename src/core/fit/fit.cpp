@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/fit/fit.h"
 
+#include "core/base/thread_role.h"
 #include "core/fit/heard.h"
 #include "core/fit/shared.h"
 
@@ -367,6 +368,7 @@ std::vector<acoustics::NoteQuery> queriesOf(const Instrument& instrument)
 
 Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& cancel, const FitOptions& options)
 {
+    enterDoor(Door::Fit);
     if (auto ok = priors.validate(); !ok)
         return ok.error();
     if (cancel.requested())

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/base/thread_role.h"
 #include "core/fit/shared.h"
 #include "core/fit/unknowns.h"
 
@@ -29,6 +30,7 @@ double played_K(const Instrument& shape)
 
 Result<Posterior::Forecast> Posterior::forecast(const Instrument& shape) const
 {
+    enterDoor(Door::Forecast);
     auto e = fitting::evaluate(shape, Unknowns::of(shape), m_mean, played_K(shape), everyNote(shape), true);
     if (!e)
         return e.error();
@@ -37,6 +39,7 @@ Result<Posterior::Forecast> Posterior::forecast(const Instrument& shape) const
 
 Result<std::vector<double>> Posterior::cents(const Instrument& shape) const
 {
+    enterDoor(Door::Forecast);
     auto e = fitting::evaluate(shape, Unknowns::of(shape), m_mean, played_K(shape), everyNote(shape), false);
     if (!e)
         return e.error();

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/forecast/forecast.h"
 
+#include "core/base/thread_role.h"
 #include "core/forecast/outcomes.h"
 
 #include <cmath>
@@ -76,6 +77,7 @@ double habitOf(const Workbook& book)
 
 Result<Forecaster> Forecaster::make(const Workbook& book, const Priors& priors, const Cancel& cancel, const FitOptions& options)
 {
+    enterDoor(Door::Forecast);
     // What the formulas get wrong about cuts is learnt from this wood's own.
     Priors learnt = priors;
     const double honesty = honestyOf(outcomesOf(book), priors.repeat_cents);

@@ -3,6 +3,7 @@
 
 #include "core/base/ratio.h"
 #include "core/base/statistics.h"
+#include "core/base/thread_role.h"
 #include "core/hearing/frames.h"
 #include "core/hearing/refine.h"
 
@@ -269,6 +270,7 @@ std::optional<double> breathRatio_dB(std::span<const float> steady, double rate_
 
 std::optional<HeardNote> measuredPart(const Samples& take, Seconds from, Seconds to, const HearingOptions& options)
 {
+    enterDoor(Door::Analysis);
     const std::span<const float> all(take.values);
     const auto at = [&](Seconds t) {
         return std::min(all.size(), static_cast<std::size_t>(std::max(0.0, t.seconds()) * take.rate_Hz));
@@ -298,6 +300,7 @@ std::optional<HeardNote> measuredPart(const Samples& take, Seconds from, Seconds
 
 std::vector<SpectrumPoint> spectrumOf(const Samples& take, Seconds from, Seconds to)
 {
+    enterDoor(Door::Analysis);
     constexpr double longest_s = 0.5;
     const double middle = 0.5 * (from + to).seconds();
     const double half = 0.5 * std::min(longest_s, (to - from).seconds());
@@ -327,6 +330,7 @@ std::optional<int> registerOf(Hertz pitch, Hertz first, Modes modes)
 
 Analysis analyse(const Samples& take, std::optional<Hertz> expectFirst, const HearingOptions& options, const Cancel& cancel)
 {
+    enterDoor(Door::Analysis);
     Analysis result;
     const std::span<const float> all(take.values);
     const Seconds whole = take.duration();

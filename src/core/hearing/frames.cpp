@@ -3,6 +3,7 @@
 
 #include "core/base/ratio.h"
 #include "core/base/statistics.h"
+#include "core/base/thread_role.h"
 
 #include <algorithm>
 #include <cmath>
@@ -248,6 +249,7 @@ void FrameReader::findPeriod(Frame& frame, std::span<const float> x, const doubl
 
 std::vector<Frame> framesOf(std::span<const float> samples, double rate_Hz, const HearingOptions& options, const Cancel& cancel)
 {
+    enterDoor(Door::Analysis);
     const auto hop = static_cast<std::size_t>(std::max(1.0, hop_s * rate_Hz));
     std::vector<Frame> frames;
     FrameReader reader(rate_Hz, options);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/layout/layout.h"
 
+#include "core/base/thread_role.h"
 #include "core/instrument/summary.h"
 #include "core/layout/rough.h"
 #include "core/layout/row.h"
@@ -57,6 +58,7 @@ std::string_view wishName(Wish w)
 
 Result<Layout> layOut(const Blank& blank, const LayoutWishes& wishes, bool withCosts, const Cancel& cancel, const Priors& priors)
 {
+    enterDoor(Door::Layout);
     const auto rough = roughLayout(blank, wishes);
     if (!rough)
         return rough.error();
@@ -366,6 +368,7 @@ template <class Lay> Result<Layout> aroundBias(const Instrument& shape, const La
 Result<Layout> layOut(const Instrument& rough, Metres blankLength, const LayoutWishes& wishes, bool withCosts,
                       const Cancel& cancel, const Priors& priors)
 {
+    enterDoor(Door::Layout);
     if (knowsBias(rough, wishes))
         return aroundBias(rough, wishes, [&](const Instrument& modelled, const LayoutWishes& rest) {
             return layOut(modelled, blankLength, rest, withCosts, cancel, priors);
@@ -392,6 +395,7 @@ Result<Layout> layOut(const Instrument& rough, Metres blankLength, const LayoutW
 
 Result<Layout> layoutAt(const Instrument& goal, Metres blankLength, const LayoutWishes& wishes, const Priors& priors)
 {
+    enterDoor(Door::Layout);
     if (knowsBias(goal, wishes))
         return aroundBias(goal, wishes, [&](const Instrument& modelled, const LayoutWishes& rest) {
             return layoutAt(modelled, blankLength, rest, priors);
@@ -407,6 +411,7 @@ Result<Layout> layoutAt(const Instrument& goal, Metres blankLength, const Layout
 
 Result<Layout> draggedTo(const Layout& before, const Instrument& goal, const LayoutWishes& wishes)
 {
+    enterDoor(Door::Layout);
     if (knowsBias(goal, wishes))
         return aroundBias(goal, wishes, [&](const Instrument& modelled, const LayoutWishes& rest) {
             return draggedTo(before, modelled, rest);
@@ -452,6 +457,7 @@ Result<std::vector<Cents>> movedByMarking(const Layout& layout, const std::vecto
 
 Result<std::vector<TrimStep>> trimPlan(const Layout& layout, Metres blankLength, const Cancel& cancel)
 {
+    enterDoor(Door::Layout);
     const auto& fingerings = layout.start.spec().fingerings;
     const std::size_t holes = layout.start.spec().holes.size();
     const auto lowest = std::find_if(fingerings.begin(), fingerings.end(),

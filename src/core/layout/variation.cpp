@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/layout/variation.h"
 
+#include "core/base/thread_role.h"
 #include "core/tuning/pitch.h"
 
 #include <algorithm>
@@ -290,6 +291,7 @@ double ringingLeft(Metres bore, const SlideGap& gap, double quality, int registe
 
 Result<Variation> varied(const Posterior& posterior, const Instrument& now, const Change& change)
 {
+    enterDoor(Door::Layout);
     auto with = withChange(now, change);
     if (!with)
         return with.error();

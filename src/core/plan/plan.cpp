@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/plan.h"
 
+#include "core/base/thread_role.h"
 #include "core/instrument/summary.h"
 #include "core/plan/diagnosis.h"
 #include "core/plan/left.h"
@@ -185,6 +186,7 @@ Result<Advice> advice(const Situation& s)
 
 Result<Counsel> counsel(const Workbook& book, const Priors& priors, const PlanOptions& options, const Cancel& cancel)
 {
+    enterDoor(Door::Plan);
     auto forecaster = Forecaster::make(book, priors, cancel, options.fit);
     if (!forecaster)
         return forecaster.error();
@@ -198,6 +200,7 @@ Result<Counsel> counsel(const Workbook& book, const Priors& priors, const PlanOp
 
 Result<Advice> advise(const Workbook& book, const Priors& priors, const PlanOptions& options, const Cancel& cancel)
 {
+    enterDoor(Door::Plan);
     auto all = counsel(book, priors, options, cancel);
     if (!all)
         return all.error();
