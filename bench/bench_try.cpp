@@ -8,12 +8,15 @@
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
 #include "app/shell/main_window.h"
+#include "stall.h"
 #include "store/store.h"
 #include "support/bench.h"
 
 #include <QApplication>
+#include <QDialog>
 #include <QFile>
 #include <QImage>
+#include <QPushButton>
 #include <QSettings>
 #include <QSignalSpy>
 #include <QTemporaryDir>
@@ -159,14 +162,48 @@ void layoutDrag8Holes(benchmark::State& state)
 }
 BENCHMARK(layoutDrag8Holes)->Unit(benchmark::kMillisecond);
 
+/// Every stage of a practice blank that was heard once, and the passport: what the report at the end says of each page.
+void everyPage(benchmark::State& state)
+{
+    QTemporaryDir folder;
+    QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, folder.path());
+    app::Style::loadFonts();
+    app::MainWindow window(std::make_unique<app::FileDialogs>(), folder.path());
+    window.show();
+    window.newPractice(folder.path());
+    (void)QSignalSpy(&window, &app::MainWindow::opened).wait(30000);
+    const auto rest = [] {
+        (void)QTest::qWaitFor([] { return app::Jobs::runningInAll() == 0; }, 60000);
+        painted();
+    };
+    for (auto _ : state) {
+        for (const Fingering& f : window.document()->book()->present().spec().fingerings)
+            window.document()->sound(f.id);
+        rest();
+        for (int stage = app::MainWindow::Blank; stage <= app::MainWindow::Logbook; ++stage) {
+            window.goTo(static_cast<app::MainWindow::Stage>(stage));
+            rest();
+        }
+        window.goTo(app::MainWindow::Finish);
+        for (const char* name : {"finishBegin", "finishPassport"}) {
+            QTest::mouseClick(window.findChild<QPushButton*>(QLatin1String(name)), Qt::LeftButton);
+            rest();
+        }
+        if (auto* passport = window.findChild<QDialog*>(QStringLiteral("passportDialog")))
+            passport->close();
+    }
+}
+BENCHMARK(everyPage)->Iterations(1)->Unit(benchmark::kMillisecond);
+
 } // namespace
 
 int main(int argc, char** argv)
 {
     if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM"))
         qputenv("QT_QPA_PLATFORM", "offscreen");
-    const QApplication application(argc, argv);
+    const bench::WatchedApplication application(argc, argv);
     benchmark::Initialize(&argc, argv);
     benchmark::RunSpecifiedBenchmarks();
+    application.report();
     return 0;
 }

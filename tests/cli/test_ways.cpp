@@ -3,6 +3,7 @@
 // holes or given a bell comes from its beginning to its notes, too, on wood that is not quite what its maker believes.
 #include "session/sizes.h"
 #include "support/compare.h"
+#include "support/long_run.h"
 #include "support/test_main.h"
 #include "trade_bench.h"
 
@@ -34,6 +35,7 @@ class TestWays : public QObject, private TradeBench
 private Q_SLOTS:
     void aCopyOnAnotherTubeComesHome()
     {
+        DOWEL_LONG_ONLY();
         // The model: a whistle in E laid out by its maker; the blank: narrower, and in D.
         Json model = exampleOf("whistle");
         for (Json& f : model["fingerings"]) {

@@ -7,6 +7,7 @@
 #include "io/finish_json.h"
 #include "player/player.h"
 #include "session/session.h"
+#include "support/long_run.h"
 #include "support/test_main.h"
 
 #include <QDialog>
@@ -82,7 +83,8 @@ private Q_SLOTS:
     void fromInTuneThroughOilToThePassport()
     {
         Desk desk;
-        QVERIFY(tunes(desk));
+        if (longRun()) // else what is not in tune yet is oiled all the same
+            QVERIFY(tunes(desk));
         desk.key(Qt::Key_8, Qt::ControlModifier);
         auto* works = desk.find<QTableWidget>("finishWorks");
         QCOMPARE(works->rowCount(), 0);

@@ -5,6 +5,7 @@
 #include "app/listen/timbre_picture.h"
 #include "app/parts/language.h"
 #include "gui/gui_support.h"
+#include "support/long_run.h"
 #include "support/test_main.h"
 
 #include <QAbstractButton>
@@ -426,6 +427,8 @@ private Q_SLOTS:
     {
         // On a desktop that asks for it everything grows with the type: the same page, that much larger.
         QFETCH(int, percent);
+        if (percent != 200)
+            DOWEL_LONG_ONLY();
         const double times = percent / 100.0;
         app::Style::setTextScale(times);
         QStringList complaints;

@@ -12,6 +12,7 @@
 #include "io/spec_json.h"
 #include "io/whole_file.h"
 #include "support/fixtures.h"
+#include "support/long_run.h"
 #include "support/test_main.h"
 
 #include <QCheckBox>
@@ -871,6 +872,7 @@ private Q_SLOTS:
     }
     void boresStandSideBySideAndOneIsTaken()
     {
+        DOWEL_LONG_ONLY();
         Desk desk(false);
         QVERIFY(desk.begins());
         desk.key(Qt::Key_1, Qt::ControlModifier);

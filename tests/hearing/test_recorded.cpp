@@ -7,6 +7,7 @@
 #include "support/compare.h"
 #include "support/consensus.h"
 #include "support/detector.h"
+#include "support/long_run.h"
 #include "support/test_main.h"
 
 #include <QFile>
@@ -57,7 +58,7 @@ private Q_SLOTS:
         std::vector<double> fine;
         int refused = 0;
         for (const int programme : {72, 73, 74, 78, 79})
-            for (const int key : {69, 72, 76, 79, 84}) {
+            for (const int key : longRun() ? std::vector<int>{69, 72, 76, 79, 84} : std::vector<int>{69, 76, 84}) {
                 QFile file(dir.filePath(QStringLiteral("note.mid")));
                 QVERIFY(file.open(QIODevice::WriteOnly));
                 file.write(midi(programme, key));
@@ -116,7 +117,7 @@ private Q_SLOTS:
             }
         std::sort(off.begin(), off.end());
         QVERIFY2(refused <= 3, qPrintable(QString::number(refused)));
-        QVERIFY2(off.size() >= 12, qPrintable(QString::number(off.size())));
+        QVERIFY2(off.size() >= (longRun() ? 12U : 7U), qPrintable(QString::number(off.size())));
         qInfo("%zu notes, against the second library: median %.3f, 95 %% below %.3f, worst %.3f cent", off.size(),
               off[off.size() / 2], off[off.size() * 95 / 100], off.back());
         std::sort(fine.begin(), fine.end());
