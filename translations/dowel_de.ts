@@ -167,7 +167,7 @@
         <translation>%1 mm; die Bohrung ist dort %2 mm weit</translation>
     </message>
     <message>
-        <source>%1 mm; not less than the hole's %2 mm</source>
+        <source>%1 mm; not less than the hole&apos;s %2 mm</source>
         <translation>%1 mm; nicht weniger als das Loch mit %2 mm</translation>
     </message>
     <message>
@@ -179,11 +179,11 @@
         <translation>%1 mm; es muss das %2- bis %3-Fache des Durchmessers sein</translation>
     </message>
     <message>
-        <source>%1 mm; must be %2 to %3 times the hole's %4 mm</source>
+        <source>%1 mm; must be %2 to %3 times the hole&apos;s %4 mm</source>
         <translation>%1 mm; es muss das %2- bis %3-Fache der %4 mm des Lochs sein</translation>
     </message>
     <message>
-        <source>%1 mm; must be above 0 and below the chimney's %2 mm</source>
+        <source>%1 mm; must be above 0 and below the chimney&apos;s %2 mm</source>
         <translation>%1 mm; es muss über 0 und unter den %2 mm des Kamins sein</translation>
     </message>
     <message>
@@ -495,7 +495,7 @@
         <translation>Listen oder Objekte mehr als %1 tief ineinander</translation>
     </message>
     <message>
-        <source>"%1" stands twice in one object</source>
+        <source>&quot;%1&quot; stands twice in one object</source>
         <translation>„%1“ steht zweimal in einem Objekt</translation>
     </message>
     <message>
@@ -539,8 +539,8 @@
         <translation>ist nicht bekannt</translation>
     </message>
     <message>
-        <source>must be "dowel-instrument"</source>
-        <translation>muss "dowel-instrument" sein</translation>
+        <source>must be &quot;dowel-instrument&quot;</source>
+        <translation>muss &quot;dowel-instrument&quot; sein</translation>
     </message>
     <message>
         <source>exactly one of target and target_hz must be there</source>
@@ -571,11 +571,11 @@
         <translation>%1 Bytes sind mehr, als ein Werkbuch nimmt (%2)</translation>
     </message>
     <message>
-        <source>"%1"; the number of degrees must stand here, 1 to 1000</source>
+        <source>&quot;%1&quot;; the number of degrees must stand here, 1 to 1000</source>
         <translation>„%1“; hier muss die Zahl der Stufen stehen, 1 bis 1000</translation>
     </message>
     <message>
-        <source>"%1"; cents with a point or a ratio such as 3/2 must stand here</source>
+        <source>&quot;%1&quot;; cents with a point or a ratio such as 3/2 must stand here</source>
         <translation>„%1“; hier müssen Cent mit Punkt oder ein Verhältnis wie 3/2 stehen</translation>
     </message>
     <message>
@@ -595,7 +595,7 @@
         <translation>seine Prüfsumme stimmt nicht</translation>
     </message>
     <message>
-        <source>its recording's checksum does not fit</source>
+        <source>its recording&apos;s checksum does not fit</source>
         <translation>die Prüfsumme seiner Aufnahme stimmt nicht</translation>
     </message>
     <message>
@@ -887,7 +887,7 @@
         <translation>Paar</translation>
     </message>
     <message>
-        <source>Inside: the width at the bore where it is undercut, else as the size. Countersunk: width and depth, 9 x 1.5. A pair: two holes of that size side by side under one finger. A hole at the back is the thumb's.</source>
+        <source>Inside: the width at the bore where it is undercut, else as the size. Countersunk: width and depth, 9 x 1.5. A pair: two holes of that size side by side under one finger. A hole at the back is the thumb&apos;s.</source>
         <translation>Innen: die Weite an der Bohrung, wo es unterschnitten ist, sonst wie das Maß. Angesenkt: Weite und Tiefe, 9 x 1,5. Ein Paar: zwei Löcher dieses Maßes nebeneinander unter einem Finger. Ein Loch hinten ist das des Daumens.</translation>
     </message>
     <message>
@@ -1107,7 +1107,7 @@
         <translation> °</translation>
     </message>
     <message>
-        <source>Under the player's lip</source>
+        <source>Under the player&apos;s lip</source>
         <translation>Unter der Lippe des Spielers</translation>
     </message>
     <message>
@@ -1140,7 +1140,7 @@
         <translation>Dieser Plan auf mehreren Bohrungen nebeneinander, Ton für Ton.</translation>
     </message>
     <message>
-        <source>%1 is out of this tube's reach. Lowest notes: ● well ◐ poorly ○ better not</source>
+        <source>%1 is out of this tube&apos;s reach. Lowest notes: ● well ◐ poorly ○ better not</source>
         <translation>%1 liegt außerhalb dessen, was dieses Rohr kann. Tiefste Töne: ● gut ◐ schlecht ○ lieber nicht</translation>
     </message>
     <message>
@@ -1260,7 +1260,7 @@
         <translation>Instrument</translation>
     </message>
     <message>
-        <source>Only what is each one's &amp;own</source>
+        <source>Only what is each one&apos;s &amp;own</source>
         <translation>Nur das &amp;Eigene jedes einzelnen</translation>
     </message>
     <message>
@@ -1300,7 +1300,7 @@
         <translation>%1  %2</translation>
     </message>
     <message>
-        <source>Cents off the target as they were first drilled, in the air they are tuned for. What all have in common is the drawing's error, or the model's; what is left is each one's own. Below, the bar is what they have in common, the figures are the instruments.</source>
+        <source>Cents off the target as they were first drilled, in the air they are tuned for. What all have in common is the drawing&apos;s error, or the model&apos;s; what is left is each one&apos;s own. Below, the bar is what they have in common, the figures are the instruments.</source>
         <translation>Cents neben dem Ziel, wie sie zuerst gebohrt waren, in der Luft, für die sie gestimmt sind. Was alle gemeinsam haben, ist der Fehler der Zeichnung oder des Modells; der Rest ist jedem eigen. Unten ist der Balken das Gemeinsame, die Ziffern sind die Instrumente.</translation>
     </message>
 </context>
@@ -1383,7 +1383,7 @@
         <translation>der Marke darunter</translation>
     </message>
     <message>
-        <source>Measure the model: from the sounding edge to the foot, its bore, and every hole to its middle, from the foot or, laid alongside, from mark to mark. Places go over by the ratio of the notes, sizes by the ratio of the bores; then every note is worked out anew on the plan's bore.</source>
+        <source>Measure the model: from the sounding edge to the foot, its bore, and every hole to its middle, from the foot or, laid alongside, from mark to mark. Places go over by the ratio of the notes, sizes by the ratio of the bores; then every note is worked out anew on the plan&apos;s bore.</source>
         <translation>Das Vorbild messen: vom Labium zum Fuß, seine Bohrung und jedes Loch bis zur Mitte, vom Fuß aus oder, danebengelegt, von Marke zu Marke. Stellen gehen nach dem Verhältnis der Töne über, Weiten nach dem der Bohrungen; dann wird jeder Ton auf der geplanten Bohrung neu ausgerechnet.</translation>
     </message>
     <message>
@@ -1721,7 +1721,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>%n more note(s) are none of this instrument's.</source>
+        <source>%n more note(s) are none of this instrument&apos;s.</source>
         <translation>
             <numerusform>%n weiterer Ton gehört nicht zu diesem Instrument.</numerusform>
             <numerusform>%n weitere Töne gehören nicht zu diesem Instrument.</numerusform>
@@ -1938,7 +1938,7 @@
         <translation>Es gibt noch nichts zu bohren: erst die Löcher anlegen, oder unter Was da ist eintippen, was anders gebohrt wurde.</translation>
     </message>
     <message>
-        <source>Leave the tube longer than %1 by the slide's grip. Fit the slide: tight enough to hold and not to leak, greased; drawn out, its face stands %1 from the sounding edge.</source>
+        <source>Leave the tube longer than %1 by the slide&apos;s grip. Fit the slide: tight enough to hold and not to leak, greased; drawn out, its face stands %1 from the sounding edge.</source>
         <translation>Lassen Sie das Rohr um den Griff des Schiebers länger als %1. Passen Sie den Schieber ein: fest genug zu halten und dicht, gefettet; herausgezogen steht seine Fläche %1 von der Kante.</translation>
     </message>
     <message>
@@ -2030,8 +2030,8 @@
         <translation>Gar kein Ton, nur Luft</translation>
     </message>
     <message>
-        <source>1. Look through the windway at the light: the jet must meet the lip's edge, not pass over or under it. Move the block a hair, or shim it with paper.
-2. Clear burrs from the windway's exit and the lip.
+        <source>1. Look through the windway at the light: the jet must meet the lip&apos;s edge, not pass over or under it. Move the block a hair, or shim it with paper.
+2. Clear burrs from the windway&apos;s exit and the lip.
 3. Close the holes with tape and try the lowest note.
 Only then: take a little off the underside of the lip.</source>
         <translation>1. Durch die Kernspalte gegen das Licht sehen: der Luftstrahl muss die Kante des Labiums treffen, nicht darüber oder darunter gehen. Den Block um ein Haar verschieben oder mit Papier unterlegen.
@@ -2060,7 +2060,7 @@ Erst dann: das Labium schärfen. Ein kürzerer Aufschnitt bräuchte einen neuen 
     <message>
         <source>1. Blow softer, check for a leak at a hole.
 2. Draw the block back a trifle.
-3. Widen the windway's exit by removing the tape.
+3. Widen the windway&apos;s exit by removing the tape.
 Only then: open the window along the tube, a tenth of a millimetre at a time: it lowers nothing back.</source>
         <translation>1. Sanfter blasen, nach einem Leck an einem Loch suchen.
 2. Den Block eine Spur zurückziehen.
@@ -2085,7 +2085,7 @@ Erst dann: das Labium dünner machen. Ein zu weit geöffneter Aufschnitt lässt 
     </message>
     <message>
         <source>1. Clean and smooth the bore; ease no edges that should be sharp.
-2. Raise the block a hair so that the jet meets the lip's upper side.
+2. Raise the block a hair so that the jet meets the lip&apos;s upper side.
 Only then: a thinner lip.</source>
         <translation>1. Die Bohrung säubern und glätten; keine Kante brechen, die scharf sein soll.
 2. Den Block um ein Haar heben, dass der Strahl die Oberseite des Labiums trifft.
@@ -2096,7 +2096,7 @@ Erst dann: ein dünneres Labium.</translation>
         <translation>Zirpt beim Ansprechen</translation>
     </message>
     <message>
-        <source>1. Chamfer the windway's exit by a touch of fine paper, above and below alike.
+        <source>1. Chamfer the windway&apos;s exit by a touch of fine paper, above and below alike.
 2. Draw the block back a trifle.
 Only then: open the window a tenth.</source>
         <translation>1. Den Ausgang der Kernspalte mit feinem Papier oben wie unten leicht fasen.
@@ -2663,7 +2663,7 @@ Register</translation>
         <translation>Alles ist getan. Bleibt, es einzuspielen und seinen Pass zu schreiben.</translation>
     </message>
     <message>
-        <source>What is to be minded at each work stands here. Your shop's rules and qualified practice come first.</source>
+        <source>What is to be minded at each work stands here. Your shop&apos;s rules and qualified practice come first.</source>
         <translation>Was bei jeder Arbeit zu beachten ist, steht hier. Die Regeln der Werkstatt und gelernte Praxis gehen vor.</translation>
     </message>
     <message>
@@ -2888,7 +2888,7 @@ Register</translation>
         <translation>&lt;p&gt;&lt;b&gt;Cent&lt;/b&gt;: ein Hundertstel eines Halbtons. &lt;b&gt;Register&lt;/b&gt;: die tiefen Töne sind das erste; stärker geblasen oder mit Überblasloch gibt derselbe Griff das nächste. &lt;b&gt;Fenster&lt;/b&gt;: die Öffnung, an der der Strahl auf das &lt;b&gt;Labium&lt;/b&gt; trifft; &lt;b&gt;Aufschnitt&lt;/b&gt;, ihre Länge das Rohr entlang. &lt;b&gt;Kernspalte&lt;/b&gt;: der Schlitz, der den Strahl macht. &lt;b&gt;Mundloch&lt;/b&gt;: das Loch, über das geblasen wird. &lt;b&gt;Stopfen&lt;/b&gt;: was das Rohr darüber schließt. &lt;b&gt;Kamin&lt;/b&gt;: die Tiefe eines Lochs durch die Wand. &lt;b&gt;Unterschnitt&lt;/b&gt;: ein Loch, an der Bohrung weiter als außen. &lt;b&gt;Messstelle&lt;/b&gt;: ein Platz, an dem die Bohrung gemessen ist. &lt;b&gt;Grenzfrequenz&lt;/b&gt;: die Tonhöhe, über der offene Löcher den Klang hinauslassen. &lt;b&gt;Toleranz&lt;/b&gt;: wie weit ein Ton daneben bleiben darf. &lt;b&gt;Eine Standardabweichung&lt;/b&gt;: zweimal von dreimal liegt die Wahrheit darin.&lt;/p&gt;</translation>
     </message>
     <message>
-        <source>&lt;p&gt;The tube as it is: family, bore at stations (drag the squares of the picture, or type), wall, mouth, material, a cane's nodes; beside it which keys it serves for. &lt;i&gt;Which bore?&lt;/i&gt; lays the plan out on several bores side by side. &lt;i&gt;From the plank&lt;/i&gt; counts billets, says what a bore that wandered leaves to be turned, what a tenon leaves, and how deep your reamers go.&lt;/p&gt;</source>
+        <source>&lt;p&gt;The tube as it is: family, bore at stations (drag the squares of the picture, or type), wall, mouth, material, a cane&apos;s nodes; beside it which keys it serves for. &lt;i&gt;Which bore?&lt;/i&gt; lays the plan out on several bores side by side. &lt;i&gt;From the plank&lt;/i&gt; counts billets, says what a bore that wandered leaves to be turned, what a tenon leaves, and how deep your reamers go.&lt;/p&gt;</source>
         <translation>&lt;p&gt;Das Rohr, wie es ist: Familie, Bohrung an Stationen (die Quadrate des Bildes ziehen oder tippen), Wand, Mund, Material, die Knoten eines Rohrs; daneben, für welche Tonarten es taugt. &lt;i&gt;Welche Bohrung?&lt;/i&gt; legt den Plan auf mehreren Bohrungen nebeneinander aus. &lt;i&gt;Vom Brett&lt;/i&gt; zählt Kanteln, sagt, was eine verlaufene Bohrung zum Drehen lässt, was ein Zapfen lässt und wie tief Ihre Reibahlen gehen.&lt;/p&gt;</translation>
     </message>
     <message>
@@ -3021,7 +3021,7 @@ Register</translation>
 <context>
     <name>dowel::app::LayoutPage</name>
     <message>
-        <source>the fingers' reach</source>
+        <source>the fingers&apos; reach</source>
         <translation>die Reichweite der Finger</translation>
     </message>
     <message>
@@ -3045,7 +3045,7 @@ Register</translation>
         <translation>den gleichmäßigen Klang</translation>
     </message>
     <message>
-        <source>the tube's length</source>
+        <source>the tube&apos;s length</source>
         <translation>die Länge des Rohrs</translation>
     </message>
     <message>
@@ -3197,7 +3197,7 @@ Register</translation>
         <translation>Keine Formel kennt Mundloch und Atem. Die Löcher fangen um so viel kleiner und der Fuß um so viel länger an, wie ihre Töne höher als vorhergesagt ausfallen können. Was das Werkstattgedächtnis von anderen Instrumenten weiß, macht das weniger.</translation>
     </message>
     <message>
-        <source>Off the line: round the tube, to the player's right where positive. Double-click to change it.</source>
+        <source>Off the line: round the tube, to the player&apos;s right where positive. Double-click to change it.</source>
         <translation>Neben der Linie: um das Rohr herum, nach rechts vom Spieler, wo positiv. Doppelklick zum Ändern.</translation>
     </message>
     <message>
@@ -3245,8 +3245,8 @@ Register</translation>
         <translation>Es geht von dem aus, was frühere Instrumente gelehrt haben (Menü Werkbuch, Werkstattgedächtnis).</translation>
     </message>
     <message>
-        <source>Do so</source>
-        <translation>Mach das</translation>
+        <source>Do&#xa0;so</source>
+        <translation>Mach&#xa0;das</translation>
     </message>
     <message>
         <source>What would help</source>
@@ -3303,7 +3303,7 @@ Register</translation>
         <translation>diesen Abstand</translation>
     </message>
     <message>
-        <source>Spacing of a hand's holes</source>
+        <source>Spacing of a hand&apos;s holes</source>
         <translation>Abstand der Löcher einer Hand</translation>
     </message>
     <message>
@@ -3327,7 +3327,7 @@ Register</translation>
         <translation>gesetzt auf</translation>
     </message>
     <message>
-        <source>Between the middles of neighbouring holes of a hand: a thumb's width, say. What it costs each note stands in the picture.</source>
+        <source>Between the middles of neighbouring holes of a hand: a thumb&apos;s width, say. What it costs each note stands in the picture.</source>
         <translation>Zwischen den Mitten benachbarter Löcher einer Hand: eine Daumenbreite etwa. Was es jeden Ton kostet, steht im Bild.</translation>
     </message>
     <message>
@@ -3598,7 +3598,7 @@ Register</translation>
         <translation>Das ist %1; gefragt ist %2.</translation>
     </message>
     <message>
-        <source>%1 Hz is none of this instrument's notes; %2 is asked.</source>
+        <source>%1 Hz is none of this instrument&apos;s notes; %2 is asked.</source>
         <translation>%1 Hz ist kein Ton dieses Instruments; gefragt ist %2.</translation>
     </message>
     <message>
@@ -3611,12 +3611,12 @@ Register</translation>
     </message>
     <message>
         <source> sharp </source>
-        <comment>spoken in a note's name</comment>
+        <comment>spoken in a note&apos;s name</comment>
         <translation> Kreuz </translation>
     </message>
     <message>
         <source> flat </source>
-        <comment>spoken in a note's name</comment>
+        <comment>spoken in a note&apos;s name</comment>
         <translation> Be </translation>
     </message>
     <message>
@@ -4089,7 +4089,7 @@ Register</translation>
         <translation>Griffe an&amp;sagen</translation>
     </message>
     <message>
-        <source>Each fingering is spoken when it is asked for, by the desktop's voice.</source>
+        <source>Each fingering is spoken when it is asked for, by the desktop&apos;s voice.</source>
         <translation>Jeder Griff wird angesagt, wenn er dran ist, von der Stimme der Arbeitsumgebung.</translation>
     </message>
     <message>
@@ -4103,6 +4103,10 @@ Register</translation>
     <message>
         <source>&amp;First steps on a practice blank</source>
         <translation>&amp;Erste Schritte an einem Übungsrohling</translation>
+    </message>
+    <message>
+        <source>What was just heard is being kept; the window closes then.</source>
+        <translation>Was eben gehört wurde, wird noch gesichert; dann schließt sich das Fenster.</translation>
     </message>
 </context>
 <context>
@@ -4459,11 +4463,11 @@ Register</translation>
         <translation>Pass</translation>
     </message>
     <message>
-        <source>the maker's, with what was cut</source>
+        <source>the maker&apos;s, with what was cut</source>
         <translation>für den Macher, mit dem, was geschnitten wurde</translation>
     </message>
     <message>
-        <source>the player's: a label and the fingerings</source>
+        <source>the player&apos;s: a label and the fingerings</source>
         <translation>für den Spieler: Schild und Griffe</translation>
     </message>
     <message>
@@ -4475,7 +4479,7 @@ Register</translation>
         <translation>Letter</translation>
     </message>
     <message>
-        <source>Maker's mark</source>
+        <source>Maker&apos;s mark</source>
         <translation>Zeichen des Machers</translation>
     </message>
     <message>
@@ -4491,7 +4495,7 @@ Register</translation>
         <translation>&amp;Papier</translation>
     </message>
     <message>
-        <source>&amp;Maker's mark</source>
+        <source>&amp;Maker&apos;s mark</source>
         <translation>&amp;Zeichen des Machers</translation>
     </message>
     <message>
@@ -4905,15 +4909,15 @@ Register</translation>
         <translation>Cent</translation>
     </message>
     <message>
-        <source>air in the tube, from the room's to the breath's</source>
+        <source>air in the tube, from the room&apos;s to the breath&apos;s</source>
         <translation>Luft im Rohr, vom Raum zum Atem</translation>
     </message>
     <message>
-        <source>the mouth's end correction</source>
+        <source>the mouth&apos;s end correction</source>
         <translation>Mündungskorrektur des Munds</translation>
     </message>
     <message>
-        <source>the holes' end correction</source>
+        <source>the holes&apos; end correction</source>
         <translation>Mündungskorrektur der Löcher</translation>
     </message>
     <message>
@@ -5182,7 +5186,7 @@ Register</translation>
         <translation>Be&amp;schreibung…</translation>
     </message>
     <message>
-        <source>A new workbook from an instrument's description as JSON.</source>
+        <source>A new workbook from an instrument&apos;s description as JSON.</source>
         <translation>Ein neues Werkbuch aus der Beschreibung eines Instruments als JSON.</translation>
     </message>
     <message>
@@ -5198,7 +5202,7 @@ Register</translation>
         <translation>&amp;Ordner…</translation>
     </message>
     <message>
-        <source>Where the shop's workbooks lie.</source>
+        <source>Where the shop&apos;s workbooks lie.</source>
         <translation>Wo die Werkbücher der Werkstatt liegen.</translation>
     </message>
     <message>
@@ -5576,7 +5580,7 @@ wird gerechnet</translation>
         <translation>Sie gehen hinein von</translation>
     </message>
     <message>
-        <source>One reamer a line: its name, then places from its tip and its diameters there. They are kept for the shop. Below stands how deep each goes, its tip from the end it enters, so that the plan's bore is nowhere passed. Ream slowly, clear the chips often, and let the wood cool: a jammed reamer splits it.</source>
+        <source>One reamer a line: its name, then places from its tip and its diameters there. They are kept for the shop. Below stands how deep each goes, its tip from the end it enters, so that the plan&apos;s bore is nowhere passed. Ream slowly, clear the chips often, and let the wood cool: a jammed reamer splits it.</source>
         <translation>Ein Räumer je Zeile: sein Name, dann Stellen von der Spitze und die Durchmesser dort. Sie bleiben der Werkstatt. Unten steht, wie tief jeder geht, die Spitze von dem Ende, an dem er hineingeht, sodass die geplante Bohrung nirgends überschritten wird. Langsam räumen, oft Späne holen, das Holz abkühlen lassen: ein klemmender Räumer sprengt es.</translation>
     </message>
     <message>
@@ -5585,7 +5589,7 @@ wird gerechnet</translation>
         <translation>%1.  %2: %3 tief</translation>
     </message>
     <message>
-        <source>None of them cuts before it passes the plan's bore.</source>
+        <source>None of them cuts before it passes the plan&apos;s bore.</source>
         <translation>Keiner schneidet, ehe er die geplante Bohrung überschreitet.</translation>
     </message>
     <message>
@@ -5669,7 +5673,7 @@ wird gerechnet</translation>
         <translation>Stärke, wo das Hohle endet</translation>
     </message>
     <message>
-        <source>The mouth's hole</source>
+        <source>The mouth&apos;s hole</source>
         <translation>Das Loch am Mund</translation>
     </message>
     <message>
@@ -5677,7 +5681,7 @@ wird gerechnet</translation>
         <translation>Dünnste Wand darum</translation>
     </message>
     <message>
-        <source>Bend a soft wire to the horn's curve, push it in to where the hollow ends, and mark it at the rim. Saw and drill wet or under extraction: horn dust harms the lungs, and it smells. A hot drill glazes: let it cool.</source>
+        <source>Bend a soft wire to the horn&apos;s curve, push it in to where the hollow ends, and mark it at the rim. Saw and drill wet or under extraction: horn dust harms the lungs, and it smells. A hot drill glazes: let it cool.</source>
         <translation>Einen weichen Draht nach dem Horn biegen, bis zum Ende des Hohlen schieben und am Rand anzeichnen. Nass oder mit Absaugung sägen und bohren: Hornstaub schadet der Lunge, und er riecht. Ein heißer Bohrer schmiert: abkühlen lassen.</translation>
     </message>
     <message>
@@ -5693,7 +5697,7 @@ wird gerechnet</translation>
         <translation>%1 durch den Rest des Vollen bohren, dann das Hohle zu einem gleichmäßigen Kegel öffnen.</translation>
     </message>
     <message>
-        <source>The tube is then %1 long along its bend: type it as the bore's last place. Leave the wide end long; it is sawn back last, after the holes, by what they cost.</source>
+        <source>The tube is then %1 long along its bend: type it as the bore&apos;s last place. Leave the wide end long; it is sawn back last, after the holes, by what they cost.</source>
         <translation>Das Rohr ist dann die Biegung entlang %1 lang: als letzte Stelle der Bohrung eintragen. Das weite Ende lang lassen; es wird zuletzt zurückgesägt, nach den Löchern, um das, was sie kosten.</translation>
     </message>
     <message>
@@ -5999,7 +6003,7 @@ wird gerechnet</translation>
         <translation>Gespielt bei</translation>
     </message>
     <message>
-        <source>The temperature is that of the music, not of the workshop: Listen asks for the workshop's own.</source>
+        <source>The temperature is that of the music, not of the workshop: Listen asks for the workshop&apos;s own.</source>
         <translation>Die Temperatur ist die der Musik, nicht der Werkstatt: nach der fragt Hören.</translation>
     </message>
     <message>
@@ -6799,7 +6803,7 @@ wird gerechnet</translation>
         <translation>Schubstange mit Marke</translation>
     </message>
     <message>
-        <source>knife, at the lip's edge</source>
+        <source>knife, at the lip&apos;s edge</source>
         <translation>Messer, an der Kante des Labiums</translation>
     </message>
     <message>
@@ -6974,15 +6978,15 @@ wird gerechnet</translation>
         <translation>Messungen und Maße passen nicht zusammen: %1 verhält sich, als wäre es %2 mm enger. Noch einmal messen und eintragen, was der Messschieber sagt, auch wenn es dasselbe ist; nach einem Leck oder Ausbruch sehen und prüfen, ob die gefragten Griffe gespielt wurden.</translation>
     </message>
     <message>
-        <source>The readings do not fit the measures: all notes together would need air %1 °C warmer than can be. Check the room temperature (degrees Celsius, not Fahrenheit), the tube's length and the bore.</source>
+        <source>The readings do not fit the measures: all notes together would need air %1 °C warmer than can be. Check the room temperature (degrees Celsius, not Fahrenheit), the tube&apos;s length and the bore.</source>
         <translation>Messungen und Maße passen nicht zusammen: alle Töne zusammen bräuchten um %1 °C wärmere Luft, als sein kann. Raumtemperatur (Grad Celsius, nicht Fahrenheit), Rohrlänge und Bohrung prüfen.</translation>
     </message>
     <message>
-        <source>The readings do not fit the measures: all notes together would need air %1 °C colder than can be. Check the room temperature (degrees Celsius, not Fahrenheit), the tube's length and the bore.</source>
+        <source>The readings do not fit the measures: all notes together would need air %1 °C colder than can be. Check the room temperature (degrees Celsius, not Fahrenheit), the tube&apos;s length and the bore.</source>
         <translation>Messungen und Maße passen nicht zusammen: alle Töne zusammen bräuchten um %1 °C kältere Luft, als sein kann. Raumtemperatur (Grad Celsius, nicht Fahrenheit), Rohrlänge und Bohrung prüfen.</translation>
     </message>
     <message>
-        <source>%1 and %2 sound like each other's fingering: their readings were probably swapped. Set both aside and hear them again.</source>
+        <source>%1 and %2 sound like each other&apos;s fingering: their readings were probably swapped. Set both aside and hear them again.</source>
         <translation>%1 und %2 klingen wie der Griff des anderen: ihre Messungen sind wohl vertauscht. Beide beiseitelegen und noch einmal hören.</translation>
     </message>
     <message>
@@ -6994,7 +6998,7 @@ wird gerechnet</translation>
         <translation>Die Messung von %1 passt zu keiner anderen. Noch einmal hören und den Griff prüfen.</translation>
     </message>
     <message>
-        <source>Clamp the tube, wear eye protection, no gloves or loose sleeves near the drill; follow your shop's rules.</source>
+        <source>Clamp the tube, wear eye protection, no gloves or loose sleeves near the drill; follow your shop&apos;s rules.</source>
         <translation>Das Rohr spannen, Augenschutz tragen, keine Handschuhe oder losen Ärmel am Bohrer; die Regeln der Werkstatt befolgen.</translation>
     </message>
     <message>
@@ -7245,7 +7249,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>%1: %2</source>
-        <comment>work, the maker's own words</comment>
+        <comment>work, the maker&apos;s own words</comment>
         <translation>%1: %2</translation>
     </message>
     <message>
@@ -7611,7 +7615,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>From here on it is to sound like %1</source>
-        <comment>an instrument's name</comment>
+        <comment>an instrument&apos;s name</comment>
         <translation>Von hier an soll es klingen wie %1</translation>
     </message>
     <message>
@@ -7763,7 +7767,7 @@ wird gerechnet</translation>
         <translation>Ein Bild der ersten Seite in &lt;Datei&gt; ablegen und enden.</translation>
     </message>
     <message>
-        <source>Type this many per cent of its usual size, 75 to 300; without it as large as the desktop's own.</source>
+        <source>Type this many per cent of its usual size, 75 to 300; without it as large as the desktop&apos;s own.</source>
         <translation>Schrift in so viel Prozent der üblichen Größe, 75 bis 300; ohne so groß wie die der Arbeitsumgebung.</translation>
     </message>
     <message>

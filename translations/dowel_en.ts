@@ -64,10 +64,10 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>%n more note(s) are none of this instrument's.</source>
+        <source>%n more note(s) are none of this instrument&apos;s.</source>
         <translation>
-            <numerusform>One more note is none of this instrument's.</numerusform>
-            <numerusform>%n more notes are none of this instrument's.</numerusform>
+            <numerusform>One more note is none of this instrument&apos;s.</numerusform>
+            <numerusform>%n more notes are none of this instrument&apos;s.</numerusform>
         </translation>
     </message>
 </context>

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/record_json.h"
 
+#include "core/base/assert.h"
 #include "io/advice_json.h"
 #include "io/json_reader.h"
 #include "io/spec_json.h"
@@ -327,6 +328,7 @@ Json jsonOf(const Cut& cut)
         if (mouth->holeWidth)
             json["hole_width_mm"] = tidy(mouth->holeWidth->millimetres());
     } else {
+        DOWEL_ASSERT(std::holds_alternative<CutUp>(cut));
         json["window_length_mm"] = size;
     }
     return json;

@@ -57,7 +57,7 @@ Result<Advised> advise(Store& store, const MemoryUse& memory, const Cancel& canc
     if (!learnt)
         advised.memoryTrouble = learnt.error();
     else if (learnt->memory)
-        if (const auto kept = remember(*learnt->memory, store, cancel); !kept) {
+        if (const auto kept = remember(*learnt->memory, store, advised.counsel.forecaster->posterior(), cancel); !kept) {
             if (memory.need == MemoryUse::Need::Asked)
                 return kept.error();
             advised.memoryTrouble = kept.error();

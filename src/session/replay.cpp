@@ -56,7 +56,7 @@ std::vector<BeforeAfter> aroundLastCut(const Workbook& book)
     return pairs;
 }
 
-Result<Samples> replayed(const Store& store, const std::vector<BeforeAfter>& pairs, const Cancel& cancel)
+Result<Samples> replayed(const Workbook& book, const Store& store, const std::vector<BeforeAfter>& pairs, const Cancel& cancel)
 {
     Samples all;
     all.values.clear();
@@ -64,7 +64,7 @@ Result<Samples> replayed(const Store& store, const std::vector<BeforeAfter>& pai
         for (const EntryId id : {p.before, p.after}) {
             if (cancel.requested())
                 return Error{ErrorCode::Cancelled, "replay", ""};
-            const Entry* entry = store.book().entry(id);
+            const Entry* entry = book.entry(id);
             const auto* reading = entry == nullptr ? nullptr : std::get_if<ReadingEntry>(&entry->body);
             const auto flac = store.take(id);
             if (!flac)

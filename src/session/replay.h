@@ -22,6 +22,8 @@ struct BeforeAfter
 
 /// All of them in one: a second of each from its steady part, a short rest between the two, a longer one to the next note. At the
 /// first one's rate; another rate's are left out. Errors: those of Store::take(), BadAudio, BadValue (there are none), Cancelled.
-[[nodiscard]] Result<Samples> replayed(const Store& store, const std::vector<BeforeAfter>& pairs, const Cancel& cancel = {});
+/// book: a snapshot of the record, which a writer may be adding to meanwhile; of the store only the takes are read.
+[[nodiscard]] Result<Samples> replayed(const Workbook& book, const Store& store, const std::vector<BeforeAfter>& pairs,
+                                       const Cancel& cancel = {});
 
 } // namespace dowel::session

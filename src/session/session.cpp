@@ -155,20 +155,27 @@ Result<std::vector<Store::NewEntry>> readingsOf(const Workbook& book, const io::
     return entries;
 }
 
-Result<ReadingEntry> readingFrom(const Workbook& book, const FingeringId& fingering, const Samples& samples, Temperature room,
-                                 ReadingSource source, const Cancel& cancel)
+namespace {
+
+/// Errors: BadAudio, NoSteadyTone, Cancelled.
+Result<Analysis> analysed(const Samples& samples, std::optional<Hertz> firstRegister, const Cancel& cancel)
 {
-    const auto e = expectation(book, fingering, room);
-    if (!e)
-        return e.error();
     if (samples.values.empty())
         return Error{ErrorCode::BadAudio, "take", "holds no samples"};
-    const Analysis analysis = analyse(samples, e->firstRegister, {}, cancel);
+    Analysis analysis = analyse(samples, firstRegister, {}, cancel);
     if (cancel.requested())
         return Error{ErrorCode::Cancelled, "take", ""};
     if (analysis.notes.empty())
         return Error{ErrorCode::NoSteadyTone, "take",
                      std::string(analysis.rejected.empty() ? "silence" : reasonName(analysis.rejected.front().reason))};
+    return analysis;
+}
+
+/// Of what was heard in a take the fingering's own note. Errors: WrongNote.
+Result<ReadingEntry> readingOf(const Workbook& book, const FingeringId& fingering, const Expectation& expected,
+                               const Analysis& analysis, Temperature room, ReadingSource source)
+{
+    const Expectation* e = &expected;
     // Of several notes in one take the longest that can be this fingering's counts.
     const HeardNote* best = nullptr;
     for (const HeardNote& n : analysis.notes) {
@@ -188,6 +195,20 @@ Result<ReadingEntry> readingFrom(const Workbook& book, const FingeringId& finger
     r.note = *best;
     r.note->registerNumber = registerOf(best->pitch, e->firstRegister, modesOf(book.present()));
     return r;
+}
+
+} // namespace
+
+Result<ReadingEntry> readingFrom(const Workbook& book, const FingeringId& fingering, const Samples& samples, Temperature room,
+                                 ReadingSource source, const Cancel& cancel)
+{
+    const auto e = expectation(book, fingering, room);
+    if (!e)
+        return e.error();
+    const auto analysis = analysed(samples, e->firstRegister, cancel);
+    if (!analysis)
+        return analysis.error();
+    return readingOf(book, fingering, *e, *analysis, room, source);
 }
 
 Result<Store::NewEntry> withTake(ReadingEntry reading, const Samples& samples)
@@ -256,20 +277,23 @@ std::optional<Warming> warmingOf(const Workbook& book)
 Result<Sorted> sortedOut(const Workbook& book, const std::optional<FingeringId>& named, const Samples& samples, Temperature room,
                          ReadingSource source, const Cancel& cancel)
 {
-    if (samples.values.empty())
-        return Error{ErrorCode::BadAudio, "take", "holds no samples"};
     const auto expected = expectations(book, room);
     if (!expected)
         return expected.error();
-    const Analysis analysis = analyse(samples, std::nullopt, {}, cancel);
-    if (cancel.requested())
-        return Error{ErrorCode::Cancelled, "take", ""};
-    if (analysis.notes.empty())
-        return Error{ErrorCode::NoSteadyTone, "take",
-                     std::string(analysis.rejected.empty() ? "silence" : reasonName(analysis.rejected.front().reason))};
+    const Expectation* own = nullptr;
+    if (named) {
+        const auto at = book.present().indexOf(*named);
+        if (!at)
+            return Error{ErrorCode::UnknownName, "fingering", named->text};
+        own = &(*expected)[*at];
+    }
+    const auto heard = analysed(samples, own != nullptr ? std::optional(own->firstRegister) : std::nullopt, cancel);
+    if (!heard)
+        return heard.error();
+    const Analysis& analysis = *heard;
     Sorted sorted;
-    if (named && analysis.notes.size() == 1) {
-        auto reading = readingFrom(book, *named, samples, room, source, cancel);
+    if (own != nullptr && analysis.notes.size() == 1) {
+        auto reading = readingOf(book, *named, *own, analysis, room, source);
         if (!reading)
             return reading.error();
         auto entry = withTake(std::move(*reading), samples);
@@ -384,9 +408,10 @@ Result<CutEntry> cutEntry(const Workbook& book, const Cut& cut)
         if (advice == nullptr)
             continue;
         for (const AdviceStep& step : advice->steps) {
-            if (kindName(step.cut) == kindName(cut) && holeOf(step.cut) == holeOf(cut)) {
+            if (isSameStep(step.cut, cut)) {
                 entry->advised = wantedSize(step.cut);
                 entry->forecast = step.forecast;
+                break;
             }
         }
         break;
@@ -412,16 +437,15 @@ std::optional<player::SimulatedPlayer> playerOf(const Workbook& book)
     return player::SimulatedPlayer({p->seed, p->room, p->noise_dB});
 }
 
-Status remember(ShopMemory& memory, const Store& store, const Cancel& cancel)
+Status remember(ShopMemory& memory, const Store& store, const Posterior& advised, const Cancel& cancel)
 {
     const Workbook& book = store.book();
-    // Without the memory's own priors, so that nothing is counted twice.
-    const auto alone = fit(book, {}, cancel);
-    if (!alone)
-        return alone.error();
-    const auto& heard = alone->lastHeard();
+    const auto& heard = advised.lastHeard();
     if (std::any_of(heard.begin(), heard.end(), [](int shape) { return shape < 0; }))
         return Done{};
+    const auto alone = advised.priors().shared ? fit(book, {}, cancel) : Result<Posterior>(advised);
+    if (!alone)
+        return alone.error();
     const InstrumentSpec& spec = book.specified().spec();
     return memory.remember(
         {store.identity(), spec.name, spec.family, timestamp(), static_cast<int>(book.readings().size()), alone->shared()});

@@ -54,7 +54,8 @@ private Q_SLOTS:
     void airIsThatOfTheStandard()
     {
         VERIFY_NEAR(airAt(Temperature::fromCelsius(20.0)).speed_m_s, 343.2, 1e-9); // ISO 9613-1, definition
-        // Ten degrees are 29 to 30 cents (common practice, no source); 20 to 25 degrees 14.6 (acoustics.md, checked there).
+        // Ten degrees are 29 to 30 cents (common practice, no source); 20 to 25 degrees
+        // 14.6, as the speed goes with the root of the temperature.
         const auto cents = [](double a, double b) {
             return 1200.0 *
                    std::log2(airAt(Temperature::fromCelsius(b)).speed_m_s / airAt(Temperature::fromCelsius(a)).speed_m_s);
@@ -85,7 +86,7 @@ private Q_SLOTS:
     }
     void lossesAreThoseOfTheHandbook_data()
     {
-        // acoustics.md: exact form, evaluated there independently; approximations of Fletcher and Rossing beside it.
+        // [ZK49] in its exact form, evaluated independently of this code; the approximations of [FR98] beside it.
         QTest::addColumn<double>("radius_mm");
         QTest::addColumn<double>("hertz");
         QTest::addColumn<double>("attenuation");
@@ -168,7 +169,7 @@ private Q_SLOTS:
     void publishedInnerLengthsAgree()
     {
         // Lefebvre and Scavone 2012 against Dubos et al. 1999, both from memory: within 0.01 for 0.2 <= delta <= 0.8
-        // and within 0.07 at 1 (acoustics.md). Read back out of the open hole at low frequency.
+        // and within 0.07 at 1, both formulas evaluated by hand. Read back out of the open hole at low frequency.
         for (const double delta : {0.2, 0.4, 0.6, 0.8}) {
             const double d = delta;
             const double ls =

@@ -77,7 +77,7 @@ private Q_SLOTS:
     }
     void seriesLengthsAgreeWithinAFifth()
     {
-        // acoustics.md: brought to one normalisation, the three agree within about 20 % for delta <= 0.8.
+        // [LS12], [D99] and [K90] from memory: brought to one normalisation, the three agree within about 20 % for delta <= 0.8.
         for (const bool open : {true, false}) {
             std::vector<double> lengths;
             for (const auto set : allHoleFormulas) {
@@ -179,7 +179,7 @@ private Q_SLOTS:
         }
         // 259 m/s in pure carbon dioxide at 0 degrees (handbook value, from memory).
         VERIFY_NEAR(speed(0.0, 0.0, 1.0), 259.0, 1.5);
-        // acoustics.md: humidity raises c by up to 0.35 % at 20 to 30 degrees from usual to saturated; breath lowers it.
+        // [C93], from memory: humidity raises c by up to 0.35 % at 20 to 30 degrees from usual to saturated; breath lowers it.
         const double most = speed(30.0, 1.0, 0.0) / speed(30.0, 0.4, 0.0) - 1.0;
         QVERIFY(most > 0.0025 && most < 0.0045);
         QVERIFY(speed(28.0, 1.0, 0.04) < speed(28.0, 1.0, 0.0) - 2.0);

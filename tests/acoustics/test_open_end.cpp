@@ -57,7 +57,7 @@ class TestOpenEnd : public QObject
 private Q_SLOTS:
     void theIntegralIsEvaluatedRightly()
     {
-        // Values of the paper's curves as computed independently in acoustics.md.
+        // [LS48]: values of the paper's curves, computed from its integral independently of this code.
         const double table[][3] = {{0.1, 0.6110, 0.9951}, {0.5, 0.5818, 0.8964}, {1.0, 0.5274, 0.6951}, {2.0, 0.4169, 0.3462}};
         for (const auto& [ka, length, reflection] : table) {
             VERIFY_NEAR(exactLength(ka), length, 0.0002);

@@ -235,8 +235,8 @@ private Q_SLOTS:
     }
     void howAFamilyIsBlownIsExpected()
     {
-        // acoustics.md: the pentatonic pipe's misfit is a tilt of some eighty cents over the octave, which a pipe blown at one
-        // pressure may have; on a flute the player's lip does not allow it.
+        // Common practice, no source: the pentatonic pipe's misfit is a tilt of some eighty cents over the octave, which a pipe
+        // blown at one pressure may have; on a flute the player's lip does not allow it.
         const auto slopeOf = [](Family family) {
             const SharedEstimate e = sharedOf({}, family);
             const auto k = static_cast<Eigen::Index>(Shared::BlowSlope);
@@ -253,6 +253,9 @@ private Q_SLOTS:
         const auto r = fit(Workbook(fixtures::whistle()), p);
         QVERIFY(!r);
         QCOMPARE(r.error().where, std::string("holeEndSd"));
+        Priors doubted;
+        doubted.doubtSd_m = -1.0;
+        QCOMPARE(doubted.validate().error().where, std::string("doubtSd_m"));
     }
     void aCancelledFitEnds()
     {

@@ -112,6 +112,30 @@ private Q_SLOTS:
         QVERIFY(desk.window().close());
         QVERIFY(asked);
     }
+    void aTakeThatIsBeingKeptIsNotLostByClosingTheWindow()
+    {
+        Desk desk;
+        app::Document& document = desk.document();
+        const QString path = document.path();
+        QVERIFY(waitFor([&] { return !desk.window().listenPage()->pending().empty() && !document.busy(); }));
+        desk.key(Qt::Key_Space);
+        QVERIFY(document.keeping() > 0);
+        QVERIFY(!desk.window().close()); // first it is kept
+        QVERIFY(waitFor([&] { return !desk.window().isVisible(); }));
+        QCOMPARE(onDisk(path), std::size_t(1));
+    }
+    void aTakeThatIsBeingKeptIsNotLostByOpeningAnother()
+    {
+        Desk desk;
+        const QString path = desk.document().path();
+        QVERIFY(waitFor([&] { return !desk.window().listenPage()->pending().empty() && !desk.document().busy(); }));
+        desk.key(Qt::Key_Space);
+        QVERIFY(desk.document().keeping() > 0);
+        desk.window().newPractice(QFileInfo(path).path());
+        QVERIFY(gui::opens(desk.window()));
+        QVERIFY(desk.document().path() != path);
+        QCOMPARE(onDisk(path), std::size_t(1));
+    }
     void aFullDiskIsSaidAndWaitedFor()
     {
         Desk desk;

@@ -16,8 +16,8 @@ class TestRefine : public QObject
 private Q_SLOTS:
     void theYardstickBoundIsTheDocumentedOne()
     {
-        // hearing.md's yardstick: 440 Hz, 1 s, 10 dB, these partials: 0.0025 cent. The sampling rate is not named there;
-        // the bound goes with its inverse root, and at 44.1 kHz comes to that.
+        // [RB74] by hand: 440 Hz, 1 s, 10 dB, these partials, 44.1 kHz: 0.0025 cent. The bound goes with the inverse root of the
+        // sampling rate.
         VERIFY_NEAR(tones::boundCents(440.0, 1.0, 10.0, 44100.0), 0.0025, 0.0015);
     }
     void scatterStaysNearTheBound_data()

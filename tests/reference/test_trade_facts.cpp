@@ -71,7 +71,7 @@ private Q_SLOTS:
         for (std::size_t i = 0; i < notes.size(); ++i)
             VERIFY_NEAR(off(*fitted, i), 0.0, 40.0);
         // What is off with nothing fitted is a straight tilt, as of a pipe blown at nearly one pressure: with it ten cents are
-        // left (acoustics.md). A straight line by least squares over octaves above G.
+        // left (common practice, no source). A straight line by least squares over octaves above G.
         double sx = 0.0;
         double sy = 0.0;
         double sxx = 0.0;

@@ -207,6 +207,26 @@ private Q_SLOTS:
         QVERIFY(!session::cutEntry(book, Enlarge{{"h2"}, mm(6.9)})->advised); // that advice was for the shape before
         QVERIFY(!session::cutEntry(book, MoveStopper{mm(20.0)}));
     }
+    void ofTwoReamingStepsEachHasItsOwnForecast()
+    {
+        Workbook book(fixtures::whistle());
+        Advice advice = fixtures::fullAdvice();
+        const auto step = [&](double from, double to, double size, double after) {
+            AdviceStep s = advice.steps.front();
+            s.cut = Ream{mm(from), mm(to), mm(size)};
+            s.forecast = {{{"D5"}, Cents{}, Cents::fromCents(after), Cents::fromCents(1.0), Cents{}, Cents{}}};
+            return s;
+        };
+        advice.steps = {step(20.0, 60.0, 14.2, 3.0), step(200.0, 250.0, 14.6, -5.0)};
+        VERIFY_OK(book.append({{1}, "", advice}));
+        for (const auto& [from, to, size, after] : {std::tuple(20.0, 60.0, 14.2, 3.0), std::tuple(205.0, 250.0, 14.6, -5.0)}) {
+            const auto cut = session::cutEntry(book, Ream{mm(from), mm(to), mm(14.5)});
+            VERIFY_OK(cut);
+            VERIFY_NEAR(cut->advised->millimetres(), size, 1e-9);
+            VERIFY_NEAR(cut->forecast.front().after.cents(), after, 1e-9);
+        }
+        QVERIFY(!session::cutEntry(book, Ream{mm(100.0), mm(150.0), mm(14.5)})->advised); // nobody advised anything there
+    }
     void ownWorkIsHeldToNoForecastAndAdviceEndsWhereAnotherTargetBegins()
     {
         Workbook book(fixtures::whistle());

@@ -111,8 +111,8 @@ OutcomeCard::OutcomeCard(Document& document, QWidget* parent)
 void OutcomeCard::replay()
 {
     m_replay->setEnabled(false);
-    m_jobs.run([store = m_document->store(), pairs = session::aroundLastCut(*m_document->book())](
-                   const Cancel& cancel) { return session::replayed(*store, pairs, cancel); },
+    m_jobs.run([store = m_document->store(), book = m_document->book()](
+                   const Cancel& cancel) { return session::replayed(*book, *store, session::aroundLastCut(*book), cancel); },
                [this](const Result<Samples>& samples) {
                    m_replay->setEnabled(true);
                    if (!samples)

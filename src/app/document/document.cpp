@@ -144,7 +144,8 @@ void Document::saveNext()
 void Document::keepSamples(const FingeringId& fingering, std::function<Result<Samples>(const Workbook&)> source,
                            ReadingSource kind)
 {
-    m_jobs.run(
+    ++m_keeping;
+    m_jobs.runToItsEnd(
         [store = m_store, fingering, source = std::move(source), kind, room = m_room,
          hold = !m_waiting.empty()](const Cancel& cancel) -> Result<Attempt> {
             const auto samples = source(store->book());
@@ -161,6 +162,7 @@ void Document::keepSamples(const FingeringId& fingering, std::function<Result<Sa
             return a;
         },
         [this, fingering](Result<Attempt> tried) {
+            --m_keeping;
             if (!tried)
                 return fail(tried.error());
             m_lastTake = std::move(tried->picture);
@@ -271,7 +273,8 @@ void Document::keepNumbers(io::NumberSession numbers)
     QStringList fingerings;
     for (const auto& one : numbers.readings)
         fingerings << QString::fromStdString(one.fingering.text);
-    m_jobs.run(
+    ++m_keeping;
+    m_jobs.runToItsEnd(
         [store = m_store, numbers = std::move(numbers), hold = !m_waiting.empty()](const Cancel&) -> Result<Attempt> {
             auto entries = session::readingsOf(store->book(), numbers);
             if (!entries)
@@ -279,6 +282,7 @@ void Document::keepNumbers(io::NumberSession numbers)
             return attempt(*store, std::move(*entries), hold);
         },
         [this, fingerings](Result<Attempt> tried) {
+            --m_keeping;
             if (!tried)
                 return fail(tried.error());
             finish(*tried, [this, fingerings] {
@@ -290,7 +294,8 @@ void Document::keepNumbers(io::NumberSession numbers)
 
 void Document::measureAnew(EntryId old, ReadingEntry reading, const std::shared_ptr<const Samples>& samples)
 {
-    m_jobs.run(
+    ++m_keeping;
+    m_jobs.runToItsEnd(
         [store = m_store, old, reading = std::move(reading), samples,
          hold = !m_waiting.empty()](const Cancel&) -> Result<Attempt> {
             auto entry = session::withTake(reading, *samples);
@@ -303,6 +308,7 @@ void Document::measureAnew(EntryId old, ReadingEntry reading, const std::shared_
             return attempt(*store, std::move(both), hold);
         },
         [this](Result<Attempt> tried) {
+            --m_keeping;
             if (!tried)
                 return fail(tried.error());
             finish(*tried, [this] { Q_EMIT told(tr("Measured anew. The first version stays in the record, set aside.")); });
@@ -318,9 +324,13 @@ void Document::append(EntryBody body, After after, bool adopts)
 
 void Document::append(std::vector<Store::NewEntry> entries, After after, bool adopts)
 {
-    m_jobs.run([store = m_store, entries = std::move(entries),
-                hold = !m_waiting.empty()](const Cancel&) mutable { return attempt(*store, std::move(entries), hold); },
-               [this, after = std::move(after), adopts](const Attempt& tried) { finish(tried, after, adopts); });
+    ++m_keeping;
+    m_jobs.runToItsEnd([store = m_store, entries = std::move(entries),
+                        hold = !m_waiting.empty()](const Cancel&) mutable { return attempt(*store, std::move(entries), hold); },
+                       [this, after = std::move(after), adopts](const Attempt& tried) {
+                           --m_keeping;
+                           finish(tried, after, adopts);
+                       });
 }
 
 void Document::takeBack(const FingeringId& fingering)

@@ -93,6 +93,8 @@ public:
     void afterThat(std::function<void()> then);
     /// Entries that the disk did not take yet; they are held here and tried again every few seconds.
     [[nodiscard]] std::size_t waiting() const { return m_waiting.size(); }
+    /// Takes and entries on their way to the disk.
+    [[nodiscard]] int keeping() const { return m_keeping; }
     void trySavingAgain();
     /// Writes a copy or an export on the worker.
     void copyTo(const QString& path);
@@ -147,6 +149,7 @@ private:
     std::deque<Waiting> m_waiting;
     Alarm m_again;
     bool m_saving = false;
+    int m_keeping = 0;
 };
 
 } // namespace dowel::app

@@ -49,6 +49,11 @@ public:
                 Qt::QueuedConnection);
         });
     }
+    /// As run(), for what may not be lost: neither cancelAll() nor the end of this object calls it off.
+    template <class Work, class DoneWith> void runToItsEnd(Work work, DoneWith done)
+    {
+        run([work = std::move(work)](const Cancel&) mutable { return work(Cancel()); }, std::move(done));
+    }
     /// As run(), of which only the newest counts: what was asked before is called off, and its answer dropped.
     template <class Work, class DoneWith> void runNewest(Work work, DoneWith done)
     {

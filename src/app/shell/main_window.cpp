@@ -215,6 +215,8 @@ void MainWindow::showGuide()
 
 void MainWindow::open(std::function<Result<Store>()> how)
 {
+    if (m_document && m_document->keeping() > 0)
+        return m_document->afterThat([this, how = std::move(how)] { open(how); });
     if (!mayLeave()) {
         Q_EMIT opened(false);
         return;
@@ -325,6 +327,12 @@ bool MainWindow::mayLeave()
 
 void MainWindow::closeEvent(QCloseEvent* event)
 {
+    if (m_document && m_document->keeping() > 0) { // what was played is kept first
+        event->ignore();
+        m_messages->news(tr("What was just heard is being kept; the window closes then."));
+        m_document->afterThat([this] { close(); });
+        return;
+    }
     event->setAccepted(mayLeave());
 }
 

@@ -148,6 +148,18 @@ Place Chain::placeAt(double at_m, std::optional<std::size_t> movedBy) const
     return p;
 }
 
+Place Chain::stationPlace(std::size_t station) const
+{
+    const double at_m = shape.bore[station].at_m;
+    if (station < shape.bodyEnd())
+        return placeAt(at_m, std::nullopt);
+    if (station == shape.bodyEnd()) // a longer body goes on as it runs
+        return placeAt(at_m, ParameterLayout::footLength);
+    Place p = placeAt(at_m, std::nullopt);
+    p.at.push_back({0, ParameterLayout::footLength, 1.0});
+    return p;
+}
+
 Place Chain::between(const Place& low, const Place& high, double share)
 {
     Place p{low.at_m + (high.at_m - low.at_m) * share, low.radius_m + (high.radius_m - low.radius_m) * share, {}, {}};
@@ -279,14 +291,14 @@ void Chain::assemble()
     };
     std::vector<Stop> stops;
     for (std::size_t i = 0; i + 1 < shape.bore.size(); ++i)
-        stops.push_back({placeAt(shape.bore[i].at_m, std::nullopt), {}, {}});
+        stops.push_back({stationPlace(i), {}, {}});
     for (std::size_t i = 0; i < shape.holes.size(); ++i)
         stops.push_back({placeAt(shape.holes[i].at_m, layout.holeAt(i)), i, {}});
     for (std::size_t i = 0; i < shape.slides.size(); ++i)
         stops.push_back({placeAt(shape.slides[i].at_m, std::nullopt), {}, i});
     std::stable_sort(stops.begin(), stops.end(), [](const Stop& a, const Stop& b) { return a.place.at_m > b.place.at_m; });
     holes.resize(shape.holes.size());
-    foot = placeAt(shape.bore.back().at_m, ParameterLayout::footLength);
+    foot = stationPlace(shape.bore.size() - 1);
     openings.push_back({foot.at_m, foot.radius_m});
     top = placeAt(0.0, std::nullopt);
     for (std::size_t i = 1; i < shape.bore.size(); ++i)

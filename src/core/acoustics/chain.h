@@ -110,6 +110,8 @@ struct Chain
 
 private:
     [[nodiscard]] Place placeAt(double at_m, std::optional<std::size_t> movedBy) const;
+    /// Of a station of the bore, which goes with the body's length from the body's end on.
+    [[nodiscard]] Place stationPlace(std::size_t station) const;
     [[nodiscard]] static Place between(const Place& low, const Place& high, double share);
     void addStretch(const Place& low, const Place& high, const Surface& surface);
     void addSlide(std::size_t slide, const Place& place);

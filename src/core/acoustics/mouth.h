@@ -12,7 +12,8 @@ namespace dowel::acoustics {
 
 // Where the mouth's slope over frequency turns; the middle of the small flutes' range.
 inline constexpr double mouthPivot_Hz = 700.0;
-// Inner and outer end corrections of a window with a lip on one side, in radii of equal area: acoustics.md.
+// Inner and outer end corrections of a window with a lip on one side, in radii of equal area: no source,
+// starting values that the fit replaces.
 inline constexpr double windowInner = 0.8;
 inline constexpr double windowOuter = 0.6;
 // Cheeks and cover stand round about half of a window's outside: their height counts half. No source; fitted.

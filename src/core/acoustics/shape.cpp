@@ -54,6 +54,7 @@ Shape Shape::of(const Instrument& instrument)
     }
     for (const auto& station : soundingBore(s))
         shape.bore.push_back({station.at.metres(), station.diameter.metres(), {station.roughness, station.porosity}});
+    shape.footStations = shape.bore.size() - s.bore.size();
     for (const auto& h : s.holes)
         shape.holes.push_back(holeOf(h));
     for (const auto& slide : s.slides)

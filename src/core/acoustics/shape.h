@@ -73,12 +73,15 @@ struct Shape
     /// ClosedTop: volume in m^3.
     std::array<double, excitationMeasures> excitation{};
     std::vector<Station> bore;
+    std::size_t footStations = 0; ///< of what is put on the foot, below the body's own last one
     std::vector<Hole> holes; ///< foot upwards, as in the specification
     std::vector<Slide> slides;
     double wall_m = 0.001; ///< at the foot
     bool footClosed = false;
 
     static Shape of(const Instrument& instrument);
+    /// The station where the body ends.
+    [[nodiscard]] std::size_t bodyEnd() const { return bore.size() - 1 - footStations; }
 };
 
 /// Calibration as an instrument's tuning says it is played, nothing fitted.
@@ -102,7 +105,7 @@ public:
     static constexpr std::size_t mouthSlope = 6;
     static constexpr std::size_t boreScaleLog = 7;
     static constexpr std::size_t holeEndLog = 8;
-    static constexpr std::size_t footLength = 9;
+    static constexpr std::size_t footLength = 9; ///< of the body; what is put on its foot moves along
     static constexpr std::size_t neighbours = 10;
     [[nodiscard]] static constexpr std::size_t holeSpread(std::size_t set) { return 11 + set; }
     [[nodiscard]] static constexpr std::size_t excitation(std::size_t measure) { return 13 + measure; }

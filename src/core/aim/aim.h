@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What is wanted of every note, as one number to make small: minus the logarithm of the chance that each ends within its
-// tolerance. It is flat well inside, steep at the edge, and rounder the less is known (judgement.md, second study).
+// tolerance. It is flat well inside, steep at the edge, and rounder the less is known (what it is worth against
+// weighted squares: docs/validation.md).
 #pragma once
 
 #include "core/base/normal.h"

@@ -334,6 +334,7 @@ Status Priors::validate() const
                                                      {"neighboursSd", neighboursSd},
                                                      {"footSd_m", footSd_m},
                                                      {"holeSizeSd_m", holeSizeSd_m},
+                                                     {"doubtSd_m", doubtSd_m},
                                                      {"chimneyShareSd", chimneyShareSd},
                                                      {"holePlaceSd_m", holePlaceSd_m},
                                                      {"undercutGainSd", undercutGainSd},

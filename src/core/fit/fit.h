@@ -27,8 +27,8 @@ struct SharedEstimate
     Eigen::MatrixXd covariance;
 };
 
-/// One-sigma widths of what is not known before the first note is heard. Sources: judgement.md, and common practice in
-/// measuring with calipers and rule.
+/// One-sigma widths of what is not known before the first note is heard. No source: common practice in measuring with
+/// calipers and rule, and what fleets of simulated blanks bore out (docs/validation.md).
 struct Priors
 {
     double warmth = 0.21; ///< how far the air in the tube is on the way from the room's to the breath's temperature: mean
@@ -106,7 +106,9 @@ public:
     struct Sensitivity
     {
         std::vector<double> cents;
-        Eigen::MatrixXd perMetre;   ///< one column a hole diameter, the undercut moving along; a last one for the length
+        Eigen::MatrixXd perMetre;   ///< one column a hole, by enlarging it as a cut does: an undercut that is wider stays; a last
+                                    ///< column for the length of the body, whatever is put on its foot
+        Eigen::MatrixXd byShifted;  ///< by a hole's diameter where its undercut moves along, as wide beyond the hole as it was
         Eigen::MatrixXd byUndercut; ///< by the holes' undercut diameters alone
         Eigen::MatrixXd byPlace;    ///< by the holes' places, footwards
         Eigen::VectorXd byWindow;   ///< by the window's or embouchure hole's length; 0 where there is none
@@ -115,6 +117,19 @@ public:
         Eigen::MatrixXd byUnknown;  ///< as Forecast::jacobian
     };
     [[nodiscard]] Result<Sensitivity> sensitivity(const Instrument& shape) const;
+    /// Cents of a note for each cent of the model's pitch: what the player's law over pitch adds. A model's derivatives times
+    /// this are the forecast's.
+    [[nodiscard]] double blowingFactor() const;
+    /// One hole's part of it for one note, in cents a metre of the hole's own diameters.
+    struct HoleSlopes
+    {
+        double enlarged = 0.0; ///< as Sensitivity::perMetre
+        double shifted = 0.0;  ///< as Sensitivity::byShifted
+        double undercut = 0.0; ///< as Sensitivity::byUndercut
+    };
+    /// answer: the model's, of placed(), times blowingFactor(); registerNumber: the note's.
+    [[nodiscard]] HoleSlopes holeSlopes(const Instrument& shape, std::size_t hole, int registerNumber,
+                                        const acoustics::NoteAnswer& answer) const;
 
     /// A shape of this instrument with everything fitted put in, for the model; undercuts as they work in the first register.
     /// The player's own law is not in it.
@@ -162,6 +177,9 @@ public:
 private:
     friend Result<Posterior> fit(const Workbook&, const Priors&, const Cancel&, const FitOptions&);
     friend class fitting::Fitter;
+    /// p: as placed for the note's register, where undercuts work `gain` times as far.
+    [[nodiscard]] static HoleSlopes slopesOf(const Instrument& shape, const Placed& p, std::size_t hole, double gain,
+                                             const acoustics::NoteAnswer& answer);
     Priors m_priors;
     Family m_family = Family::Other;
     Eigen::VectorXd m_mean;

@@ -51,6 +51,36 @@ Posterior::Placed Posterior::placed(const Instrument& shape) const
     return fitting::placed(shape, Unknowns::of(shape), m_mean, played_K(shape), 1);
 }
 
+double Posterior::blowingFactor() const
+{
+    return fitting::blowingFactor(m_mean[m_shared[static_cast<std::size_t>(Shared::BlowSlope)]]);
+}
+
+// Behind a hole of diameter D and undercut U stands the model's hole of D r and D r + g (U - D) r at the bore: r the root of the
+// elongation (an oval hole is its equal-area circle), g the fitted gain of an undercut. So an enlargement that leaves U where it
+// is takes g of the ramp away.
+Posterior::HoleSlopes Posterior::holeSlopes(const Instrument& shape, std::size_t hole, int registerNumber,
+                                            const acoustics::NoteAnswer& answer) const
+{
+    const Unknowns u = Unknowns::of(shape);
+    return slopesOf(shape, fitting::placed(shape, u, m_mean, played_K(shape), registerNumber), hole,
+                    std::exp(m_mean[u.undercutGain(registerNumber)]), answer);
+}
+
+Posterior::HoleSlopes Posterior::slopesOf(const Instrument& shape, const Placed& p, std::size_t hole, double gain,
+                                          const acoustics::NoteAnswer& answer)
+{
+    const ParameterLayout at(p.shape);
+    const Hole& h = shape.spec().holes[hole];
+    const double round = std::sqrt(h.elongation);
+    const double byDiameter = answer.centsPer[at.holeDiameter(hole)] * round;
+    // As wide as the bore an undercut grows no further.
+    const bool open = p.shape.holes[hole].undercut_m < boreDiameterAt(shape.spec().bore, h.at).metres();
+    const double byInner = open ? answer.centsPer[at.holeUndercut(hole)] * round : 0.0;
+    const bool ramp = h.undercutDiameter > h.diameter;
+    return {byDiameter + byInner * (ramp ? 1.0 - gain : 1.0), byDiameter + byInner, byInner * gain};
+}
+
 Result<Posterior::Sensitivity> Posterior::sensitivity(const Instrument& shape) const
 {
     const Unknowns u = Unknowns::of(shape);
@@ -61,18 +91,22 @@ Result<Posterior::Sensitivity> Posterior::sensitivity(const Instrument& shape) c
     const auto rows = static_cast<Eigen::Index>(fingerings.size());
     const auto holes = static_cast<Eigen::Index>(u.holes);
     const Placed p = placed(shape);
-    const ParameterLayout at(p.shape);
-    Sensitivity s{
-        std::move(e->cents),         Eigen::MatrixXd(rows, holes + 1), Eigen::MatrixXd(rows, holes), Eigen::MatrixXd(rows, holes),
-        Eigen::VectorXd::Zero(rows), Eigen::VectorXd::Zero(rows),      Eigen::VectorXd::Zero(rows),  {}};
+    const Placed above = fitting::placed(shape, u, m_mean, played_K(shape), 2);
+    Sensitivity s{std::move(e->cents),          Eigen::MatrixXd(rows, holes + 1), Eigen::MatrixXd(rows, holes),
+                  Eigen::MatrixXd(rows, holes), Eigen::MatrixXd(rows, holes),     Eigen::VectorXd::Zero(rows),
+                  Eigen::VectorXd::Zero(rows),  Eigen::VectorXd::Zero(rows),      {}};
     for (Eigen::Index row = 0; row < rows; ++row) {
         const auto& by = e->answers[static_cast<std::size_t>(row)].centsPer;
-        const double ramp = std::exp(m_mean[u.undercutGain(fingerings[static_cast<std::size_t>(row)].registerNumber)]);
+        const int registerNumber = fingerings[static_cast<std::size_t>(row)].registerNumber;
+        const Placed& there = u.gainByRegister && registerNumber > 1 ? above : p;
+        const double gain = std::exp(m_mean[u.undercutGain(registerNumber)]);
         for (std::size_t i = 0; i < u.holes; ++i) {
             const auto column = static_cast<Eigen::Index>(i);
-            s.perMetre(row, column) = e->jacobian(row, u.holeSize(i));
+            const HoleSlopes slopes = slopesOf(shape, there, i, gain, e->answers[static_cast<std::size_t>(row)]);
+            s.perMetre(row, column) = slopes.enlarged;
+            s.byShifted(row, column) = slopes.shifted;
+            s.byUndercut(row, column) = slopes.undercut;
             s.byPlace(row, column) = e->jacobian(row, u.place(i));
-            s.byUndercut(row, column) = by[at.holeUndercut(i)] * ramp * std::sqrt(shape.spec().holes[i].elongation);
         }
         s.perMetre(row, holes) = e->jacobian(row, Unknowns::foot);
         if (p.shape.mouth != Shape::Mouth::ClosedTop)

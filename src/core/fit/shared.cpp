@@ -74,7 +74,8 @@ SharedEstimate sharedOf(const Priors& p, Family family)
         return static_cast<Eigen::Index>(s);
     };
     // Pipes blown at nearly one pressure flatten upwards, for the jet's delay grows with frequency; a whistle or recorder is
-    // blown harder upwards; a flute's player keeps to the pitch by lip. acoustics.md, judgement.md.
+    // blown harder upwards; a flute's player keeps to the pitch by lip. The delay: [FR98]
+    // chapter 16 (from memory); how wide the slopes are: common practice, no source.
     const bool onePressure = family == Family::TwoChamber;
     const bool blown = onePressure || family == Family::Whistle || family == Family::Recorder || family == Family::Other;
     const double slope = p.blowSlope_cents.value_or(onePressure ? -40.0 : 0.0);

@@ -103,7 +103,13 @@ Posterior::Placed placed(const Instrument& instrument, const Unknowns& u, const 
     for (std::size_t i = 0; i < p.calibration.holeSpread.size(); ++i)
         p.calibration.holeSpread[i] = x[Unknowns::holeSpread + static_cast<Eigen::Index>(i)];
     p.calibration.neighbours = x[Unknowns::neighbours];
-    p.shape.bore.back().at_m += x[Unknowns::foot];
+    // A body longer by that goes on as it runs, and what is put on its foot lies lower.
+    auto& bore = p.shape.bore;
+    auto& end = bore[p.shape.bodyEnd()];
+    const auto& above = bore[p.shape.bodyEnd() - 1];
+    end.diameter_m += (end.diameter_m - above.diameter_m) / (end.at_m - above.at_m) * x[Unknowns::foot];
+    for (std::size_t i = p.shape.bodyEnd(); i < bore.size(); ++i)
+        bore[i].at_m += x[Unknowns::foot];
     const double gain = std::exp(x[u.undercutGain(registerNumber)]);
     for (std::size_t i = 0; i < p.shape.holes.size(); ++i) {
         auto& h = p.shape.holes[i];
@@ -199,8 +205,10 @@ Result<Evaluated> evaluate(const Instrument& instrument, const Unknowns& u, cons
             const Fingering& f = fingerings[notes[row]];
             const double octaves = put(row, (*found)[k].hertz);
             const auto line = static_cast<Eigen::Index>(row);
+            // A pitch that moves takes its place on the blowing law's slope along.
+            for (double& slope : (*found)[k].centsPer)
+                slope *= blowingFactor(x[u.blowSlope()]);
             derive(e.jacobian.row(line), u, p, at, (*found)[k], room_K, f.registerNumber);
-            // The pitch moves the blowing law's place on its slope by far less than a tenth of a cent: left out.
             e.jacobian(line, u.blowSlope()) = octaves;
             e.jacobian(line, u.blow(f.registerNumber)) = 1.0;
             e.jacobian(line, u.note(notes[row])) = 1.0;

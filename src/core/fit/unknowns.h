@@ -56,6 +56,12 @@ struct Unknowns
     static Unknowns of(const Instrument& instrument, std::size_t listenings = 0);
 };
 
+/// Cents of the note for each cent of the model's pitch, where the player's law has so many cents an octave.
+[[nodiscard]] constexpr double blowingFactor(double slope_cents)
+{
+    return 1.0 + slope_cents / 1200.0;
+}
+
 /// x = mean + root z with z standard normal.
 struct Prior
 {

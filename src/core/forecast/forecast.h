@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Every note with its uncertainty, now and after a change. A difference is forecast more surely than an absolute value:
 // errors that both shapes share cancel through the posterior's covariance, taken with the derivatives of the shape that is
-// forecast. Besides comes what the formulas get wrong about the change itself, a share of it (judgement.md), and what a
+// forecast. Besides comes what the formulas get wrong about the change itself, a share of it, and what a
 // tool that slips makes of it.
 #pragma once
 

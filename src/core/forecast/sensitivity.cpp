@@ -20,16 +20,15 @@ Result<NoteSensitivity> sensitivityOf(const Posterior& posterior, const Instrume
     const auto answers = model.answers(std::span(&note, 1));
     if (!answers)
         return answers.error();
-    const acoustics::NoteAnswer& a = answers->front();
-    const acoustics::ParameterLayout at = model.layout();
+    acoustics::NoteAnswer a = answers->front();
+    const double factor = posterior.blowingFactor();
+    for (double& slope : a.centsPer)
+        slope *= factor;
     NoteSensitivity s;
     s.pitch = Hertz::fromHertz(a.hertz);
     const auto& holes = shape.spec().holes;
     for (std::size_t i = 0; i < holes.size(); ++i) {
-        double perMetre = a.centsPer[at.holeDiameter(i)];
-        if (holes[i].undercutDiameter <= holes[i].diameter)
-            perMetre += a.centsPer[at.holeUndercut(i)];
-        s.holes.push_back(Cents::fromCents(perMetre * std::sqrt(holes[i].elongation) * tenth_m));
+        s.holes.push_back(Cents::fromCents(posterior.holeSlopes(shape, i, note.registerNumber, a).enlarged * tenth_m));
     }
     for (std::size_t i = 0; i < acoustics::excitationMeasures; ++i)
         s.mouth.push_back(Cents::fromCents(a.centsPer[acoustics::ParameterLayout::excitation(i)] * tenth_m));
@@ -44,7 +43,7 @@ Result<NoteSensitivity> sensitivityOf(const Posterior& posterior, const Instrume
     if (!weights)
         return weights.error();
     for (const auto& w : *weights)
-        s.bore.push_back({Metres::fromMetres(w.at_m), Cents::fromCents(w.centsPerSquareMetre * tenth_m * centimetre_m)});
+        s.bore.push_back({Metres::fromMetres(w.at_m), Cents::fromCents(w.centsPerSquareMetre * factor * tenth_m * centimetre_m)});
     return s;
 }
 

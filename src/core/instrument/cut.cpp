@@ -317,6 +317,18 @@ std::optional<Metres> presentSize(const Instrument& instrument, const Cut& cut)
                       cut);
 }
 
+bool isSameStep(const Cut& advised, const Cut& made)
+{
+    if (advised.index() != made.index() || holeOf(advised) != holeOf(made))
+        return false;
+    const auto* one = std::get_if<Ream>(&advised);
+    const auto* other = std::get_if<Ream>(&made);
+    if (one == nullptr || other == nullptr)
+        return true;
+    const Metres shared = std::min(one->to, other->to) - std::max(one->from, other->from);
+    return shared > std::min(one->to - one->from, other->to - other->from) / 2.0;
+}
+
 Metres wantedSize(const Cut& cut)
 {
     return std::visit(Overload{[](const Enlarge& c) { return c.diameter; }, [](const Undercut& c) { return c.undercutDiameter; },

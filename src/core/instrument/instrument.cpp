@@ -32,7 +32,6 @@ constexpr std::array<std::pair<Family, std::string_view>, 10> families{{
 constexpr double longestTube_mm = 5000.0;
 constexpr double widestBore_mm = 300.0;
 // Holes closer than this to each other or to an end leave no wood between them.
-constexpr double leastWood_mm = 0.2;
 // Nobody cuts or measures an opening smaller than this.
 constexpr double leastCut_mm = 0.1;
 constexpr std::size_t mostHoles = 60;
@@ -205,7 +204,7 @@ Status checkHole(const InstrumentSpec& s, std::size_t i, std::set<std::string>& 
             return r;
     }
     const Metres lean = h.chimney * std::tan(h.slant_rad);
-    const Metres reach = h.undercutDiameter * h.elongation / 2.0 + Metres::fromMillimetres(leastWood_mm);
+    const Metres reach = h.undercutDiameter * h.elongation / 2.0 + leastWoodBetweenHoles;
     if (h.at + lean - reach < Metres{} || h.at + lean + reach > foot || h.at - reach < Metres{} || h.at + reach > foot)
         return bad(ErrorCode::BadGeometry, where + "/at_mm", mm(h.at) + "; its edge runs over the end of the tube");
     if (i > 0) {
@@ -214,10 +213,7 @@ Status checkHole(const InstrumentSpec& s, std::size_t i, std::set<std::string>& 
             return bad(ErrorCode::BadGeometry, where + "/at_mm",
                        mm(h.at) + " below " + below.id.text + " at " + mm(below.at) +
                            "; holes are numbered from the foot upwards");
-        const Metres wood =
-            below.at - h.at - (h.undercutDiameter * h.elongation + below.undercutDiameter * below.elongation) / 2.0;
-        const Metres within = wood + below.chimney * std::tan(below.slant_rad) - lean;
-        if (h.side == below.side && std::min(wood, within).millimetres() < leastWood_mm)
+        if (h.side == below.side && woodBetween(h, below) < leastWoodBetweenHoles)
             return bad(ErrorCode::BadGeometry, where + "/at_mm", "runs into " + below.id.text);
     }
     return Done{};
@@ -350,6 +346,17 @@ Metres boreDiameterAt(const std::vector<Station>& bore, Metres at)
         }
     }
     return bore.back().diameter;
+}
+
+Metres woodBetween(const Hole& one, const Hole& other)
+{
+    const Hole& upper = one.at < other.at ? one : other;
+    const Hole& lower = one.at < other.at ? other : one;
+    const auto inside = [](const Hole& h) {
+        return h.at + h.chimney * std::tan(h.slant_rad);
+    };
+    const Metres edges = (upper.undercutDiameter * upper.elongation + lower.undercutDiameter * lower.elongation) / 2.0;
+    return std::min(lower.at - upper.at, inside(lower) - inside(upper)) - edges;
 }
 
 std::vector<Station> soundingBore(const InstrumentSpec& spec)

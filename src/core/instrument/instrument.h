@@ -255,6 +255,10 @@ private:
 [[nodiscard]] std::vector<Station> boreEndingAt(std::vector<Station> bore, Metres foot);
 /// Straight-line wall thickness; otherwise where a station gives none.
 [[nodiscard]] Metres wallAt(const std::vector<Station>& bore, Metres otherwise, Metres at);
+/// Along the tube between the edges of two holes, outside or at the bore, whichever is less; below 0 where they meet.
+[[nodiscard]] Metres woodBetween(const Hole& one, const Hole& other);
+/// Less than that between two holes of one side is none.
+inline constexpr Metres leastWoodBetweenHoles = Metres::fromMillimetres(0.2);
 
 /// A hole within its own diameter of a node, where cane splits; common practice, no source.
 struct NearNode

@@ -2,6 +2,7 @@
 #include "core/instrument/reach.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace dowel {
 
@@ -9,6 +10,8 @@ namespace {
 
 // What a finger covers without care; common practice, no source.
 constexpr Metres fingerCovers = Metres::fromMillimetres(13.0);
+// What tools go beyond what was asked, at two holes together; common practice, no source.
+constexpr Metres slips = Metres::fromMillimetres(0.3);
 
 } // namespace
 
@@ -27,17 +30,23 @@ Reach reachOf(const Instrument& instrument, Metres leastWood)
             if (other.id == h.id || other.side != h.side)
                 continue;
             // Each neighbour may take its half of what wood there is between them beyond the least; where a maker has set them
-            // closer than that from the start, of what there is three fifths.
+            // closer than that from the start, of what there is three fifths, and never so much that a slip of the tool at both
+            // would join them. Along the tube an oval hole and an undercut reach farther than the bit, and slanted holes lie
+            // closer inside than outside.
             constexpr double mostOfLittle = 0.6;
-            const Metres apart = other.at > h.at ? other.at - h.at : h.at - other.at;
-            const Metres wood = apart - (h.diameter + other.diameter) / 2.0;
-            widest = std::min(widest, h.diameter + wood - std::min(leastWood, wood * (1.0 - mostOfLittle)));
+            const Metres wood = woodBetween(h, other);
+            const Metres keep = std::max(std::min(leastWood, wood * (1.0 - mostOfLittle)), leastWoodBetweenHoles + slips);
+            widest = std::min(widest, h.undercutDiameter + std::max(Metres{}, wood - keep) / h.elongation);
         }
+        const Metres lean = h.chimney * std::tan(h.slant_rad);
+        const Metres toFoot = instrument.length() - h.at - std::max(Metres{}, lean) - leastWoodBetweenHoles - slips;
+        widest = std::min(widest, toFoot * 2.0 / h.elongation);
         reach.widest.push_back(std::max(widest, h.diameter));
     }
     Metres lowestEdge = Metres::fromMetres(0.5 * instrument.length().metres());
     for (const Hole& h : spec.holes)
-        lowestEdge = std::max(lowestEdge, h.at + h.undercutDiameter / 2.0 + leastWood);
+        lowestEdge = std::max(lowestEdge, h.at + std::max(Metres{}, h.chimney * std::tan(h.slant_rad)) +
+                                              h.undercutDiameter * h.elongation / 2.0 + leastWood);
     reach.shortest = std::min(instrument.length(), std::max(spec.limits.footMin.value_or(lowestEdge), lowestEdge));
     // Without the maker's own limit as much deeper as a blank is usually longer than its bore; common practice, no source.
     constexpr double usualRoom = 1.15;

@@ -195,7 +195,7 @@ private:
             const auto hole = static_cast<Eigen::Index>(k);
             l.jacobian.col(m_v.place(k)) += mm * s->byPlace.col(hole);
             if (!m_v.sizesFixed)
-                l.jacobian.col(m_v.size(k)) += mm * s->perMetre.col(hole);
+                l.jacobian.col(m_v.size(k)) += mm * s->byShifted.col(hole);
         }
         if (!m_v.footFixed)
             l.jacobian.col(m_v.foot()) = mm * s->perMetre.col(static_cast<Eigen::Index>(m_v.holes));

@@ -57,8 +57,9 @@ Result<ShortBy> shortBy(const Instrument& goal, const LayoutWishes& wishes, cons
             direction -= s->perMetre(i, foot) / s->perMetre(low, foot) * s->byUnknown.row(low);
         double wanted = wishes.doubt * sdOf(direction);
         for (std::size_t below = 0; below < k; ++below) // what the holes below keep it flat by
-            wanted -= std::max(0.0, s->perMetre(i, static_cast<Eigen::Index>(below)) * by.holes[below].metres());
-        further(by.holes[k], wanted, s->perMetre(i, static_cast<Eigen::Index>(k)));
+            wanted -= std::max(0.0, s->byShifted(i, static_cast<Eigen::Index>(below)) * by.holes[below].metres());
+        // Drilled plain, and undercut when it is tuned: its ramp comes last, so the hole goes by its slope without one.
+        further(by.holes[k], wanted, s->byShifted(i, static_cast<Eigen::Index>(k)));
     }
     if (wishes.oneBit)
         std::fill(by.holes.begin(), by.holes.end(), *std::max_element(by.holes.begin(), by.holes.end()));

@@ -74,7 +74,14 @@ Result<Eigen::VectorXd> GoalSearch::slopeOf(const std::vector<Lever>& levers, co
     const Lever& l = levers[which];
     switch (l.kind) {
     case Lever::Kind::Hole:
-    case Lever::Kind::Fill: return Eigen::VectorXd(s.perMetre.col(static_cast<Eigen::Index>(l.hole)));
+    case Lever::Kind::Fill: {
+        // Where its undercut is opened as well it stays as wide beyond the hole; otherwise the cut leaves it where it is.
+        const bool withRamp =
+            std::any_of(levers.begin(), levers.end(),
+                        [&](const Lever& other) { return other.kind == Lever::Kind::Undercut && other.hole == l.hole; }) &&
+            shape.spec().holes[l.hole].undercutDiameter > m_present.spec().holes[l.hole].undercutDiameter;
+        return Eigen::VectorXd((withRamp ? s.byShifted : s.perMetre).col(static_cast<Eigen::Index>(l.hole)));
+    }
     case Lever::Kind::Undercut: return Eigen::VectorXd(s.byUndercut.col(static_cast<Eigen::Index>(l.hole)));
     case Lever::Kind::Foot:
     case Lever::Kind::Depth:
