@@ -467,10 +467,6 @@
         <translation>die Datei ist leer</translation>
     </message>
     <message>
-        <source>the file is cut off: its header promises more sound than it holds</source>
-        <translation>die Datei ist abgeschnitten: ihr Kopf verspricht mehr Klang, als sie enthält</translation>
-    </message>
-    <message>
         <source>silence</source>
         <translation>Stille</translation>
     </message>
@@ -701,6 +697,86 @@
     <message>
         <source>no note was recorded before and after the last cut</source>
         <translation>kein Ton wurde vor und nach dem letzten Schnitt aufgenommen</translation>
+    </message>
+    <message>
+        <source>is no sound file that Dowel reads; WAV, FLAC, AIFF, AU and Ogg are</source>
+        <translation>ist keine Tondatei, die Dowel liest; WAV, FLAC, AIFF, AU und Ogg liest es</translation>
+    </message>
+    <message>
+        <source>the file is cut off: it promises more sound than it holds</source>
+        <translation>die Datei ist abgeschnitten: Sie verspricht mehr Ton, als sie enthält</translation>
+    </message>
+    <message>
+        <source>is damaged, or asks for more memory and time than sound needs</source>
+        <translation>ist beschädigt oder verlangt mehr Speicher und Zeit, als Ton braucht</translation>
+    </message>
+    <message>
+        <source>no process could be started to decode it</source>
+        <translation>zum Entschlüsseln ließ sich kein Prozess starten</translation>
+    </message>
+    <message>
+        <source>is a name that a workbook&apos;s own journal has</source>
+        <translation>ist ein Name, den das Journal eines Werkbuchs trägt</translation>
+    </message>
+    <message>
+        <source>may only be read</source>
+        <translation>darf nur gelesen werden</translation>
+    </message>
+    <message>
+        <source>a number in it cannot be kept as it is</source>
+        <translation>eine Zahl darin lässt sich nicht genau so aufheben</translation>
+    </message>
+    <message>
+        <source>its number is none that a record reaches</source>
+        <translation>eine solche Nummer erreicht kein Werkbuch</translation>
+    </message>
+    <message>
+        <source>belongs to a workbook that once lay here, and would be played into the new one</source>
+        <translation>gehört zu einem Werkbuch, das einmal hier lag, und würde in das neue eingespielt</translation>
+    </message>
+    <message>
+        <source>another window or command has written to it; open it again</source>
+        <translation>ein anderes Fenster oder ein Befehl hat hineingeschrieben; bitte neu öffnen</translation>
+    </message>
+    <message>
+        <source>it was left in the middle of a write that could not be undone</source>
+        <translation>mitten in einem Schreibvorgang verlassen, der sich nicht zurücknehmen ließ</translation>
+    </message>
+    <message>
+        <source>none are wanted yet; a chart with one note at least says how it is played</source>
+        <translation>noch sind keine gewünscht; eine Grifftabelle mit mindestens einem Ton sagt, wie gespielt wird</translation>
+    </message>
+    <message>
+        <source>lies above %1; the lower note comes first</source>
+        <translation>liegt über %1; der tiefere Ton steht zuerst</translation>
+    </message>
+    <message>
+        <source>is fingered as %1 is, in the same register</source>
+        <translation>hat denselben Griff wie %1, im selben Register</translation>
+    </message>
+    <message>
+        <source>%1 would sound about %2; are all lengths in millimetres?</source>
+        <translation>%1 klänge ungefähr als %2; sind alle Längen in Millimetern?</translation>
+    </message>
+    <message>
+        <source>is the same piece of wood as %1</source>
+        <translation>ist dasselbe Stück Holz wie %1</translation>
+    </message>
+    <message>
+        <source>is no bit; write 6.5 mm, 9/32, #7 or F</source>
+        <translation>ist kein Bohrer; zum Beispiel 6.5 mm, 9/32, #7 oder F</translation>
+    </message>
+    <message>
+        <source>longer than a workbook takes; cut it into takes</source>
+        <translation>länger, als ein Werkbuch aufnimmt; in einzelne Aufnahmen schneiden</translation>
+    </message>
+    <message>
+        <source>is no FLAC</source>
+        <translation>ist kein FLAC</translation>
+    </message>
+    <message>
+        <source>comes twice or out of order</source>
+        <translation>kommt doppelt oder außer der Reihe</translation>
     </message>
 </context>
 <context>
@@ -5134,10 +5210,6 @@ Register</translation>
     <message>
         <source>%1 is there already; rename one of the two.</source>
         <translation>%1 ist schon da; eins von beiden umbenennen.</translation>
-    </message>
-    <message>
-        <source>%1 could not be moved to %2.</source>
-        <translation>%1 ließ sich nicht nach %2 verschieben.</translation>
     </message>
     <message>
         <source>Show all again</source>

@@ -9,8 +9,10 @@
 #include "store/store.h"
 
 #include <QGuiApplication>
+#include <QTemporaryDir>
 #include <algorithm>
 #include <cctype>
+#include <clocale>
 #include <cmath>
 
 namespace dowel::cli {
@@ -37,8 +39,13 @@ void ensureGraphics()
     static char name[] = "dowel-cli";
     static char* arguments[] = {name, nullptr};
     // Never taken down: at the end of the program what it draws with may be gone before it.
+    if (qEnvironmentVariableIsEmpty("XDG_RUNTIME_DIR")) { // the toolkit would make a folder of its own and leave it behind
+        static const QTemporaryDir folder;
+        qputenv("XDG_RUNTIME_DIR", folder.path().toLocal8Bit());
+    }
     static const auto* const application = new QGuiApplication(count, arguments);
     (void)application;
+    std::setlocale(LC_NUMERIC, "C"); // files are alike everywhere
 }
 
 bool isWorkbook(const std::string& path)

@@ -5,13 +5,16 @@
 #include "cli/handing_on.h"
 #include "cli/manual.h"
 #include "core/acoustics/colour.h"
+#include "core/base/number_text.h"
 #include "core/base/ratio.h"
 #include "core/forecast/sensitivity.h"
 #include "core/hearing/analyse.h"
+#include "core/plan/diagnosis.h"
 #include "core/plan/plan.h"
 #include "core/tuning/pitch.h"
 #include "io/amend_json.h"
 #include "io/audio_file.h"
+#include "io/drawer_json.h"
 #include "io/json_reader.h"
 #include "io/layout_json.h"
 #include "io/record_json.h"
@@ -19,6 +22,7 @@
 #include "io/whole_file.h"
 #include "session/advise.h"
 #include "session/long_take.h"
+#include "session/plausible.h"
 #include "session/session.h"
 #include "store/shop_memory.h"
 #include "store/store.h"
@@ -54,6 +58,36 @@ std::string printable(const std::string& text)
     return out;
 }
 
+/// The same within JSON: control characters beyond ASCII's first as escapes, which mean the same to whoever reads it.
+std::string plainJson(const std::string& json)
+{
+    std::string out;
+    for (std::size_t i = 0; i < json.size(); ++i) {
+        const auto c = static_cast<unsigned char>(json[i]);
+        const auto next = i + 1 < json.size() ? static_cast<unsigned char>(json[i + 1]) : 0U;
+        if (c == 0x7FU) {
+            out += "\\u007f";
+        } else if (c == 0xC2U && next >= 0x80U && next < 0xA0U) {
+            constexpr std::string_view digits = "0123456789abcdef";
+            out += "\\u00";
+            out += digits[next >> 4U];
+            out += digits[next & 0xFU];
+            ++i;
+        } else {
+            out += json[i];
+        }
+    }
+    return out;
+}
+
+/// Of an option that is a number: a finite one, and not nothing at all.
+const CLI::Validator aNumber(
+    [](const std::string& text) {
+        const bool plus = text.starts_with('+');
+        return numberFrom(std::string_view(text).substr(plus ? 1 : 0)) ? std::string() : "\"" + text + "\" is no number";
+    },
+    "NUMBER");
+
 /// Whole numbers that every file format keeps exactly. Errors: BadValue.
 Result<std::uint64_t> seedFrom(const std::string& text)
 {
@@ -70,6 +104,8 @@ Answer create(const std::string& path, const std::string& spec, const std::optio
     const auto instrument = io::readSpecFile(spec);
     if (!instrument)
         return instrument.error();
+    if (auto ok = session::checkMeant(*instrument); !ok)
+        return ok.error();
     std::optional<PracticeEntry> entry;
     if (practice) {
         const auto seed = seedFrom(*practice);
@@ -157,7 +193,7 @@ Result<Instrument> asAsked(InstrumentSpec spec, const PredictAsked& asked)
         spec.tuning.carbonDioxide = *asked.dioxide_percent / 100.0;
     if (asked.gradient)
         spec.tuning.gradient_K_m = *asked.gradient;
-    return Instrument::make(std::move(spec));
+    return Instrument::make(std::move(spec), Instrument::Neighbours::MayMeet);
 }
 
 Answer predict(const std::string& path, const PredictAsked& asked)
@@ -175,11 +211,13 @@ Answer predict(const std::string& path, const PredictAsked& asked)
     const auto shape = asAsked(book->present().spec(), asked);
     if (!shape)
         return shape.error();
-    const auto states = forecaster->states(*shape);
-    if (!states)
-        return states.error();
+    const auto outlook = forecaster->outlook(*shape);
+    if (!outlook)
+        return outlook.error();
+    // What is out of line is told as it was heard, as advise tells it.
+    const auto states = asHeard(forecaster->posterior(), outOfLine(*book, forecaster->posterior()), *outlook).states();
     // Another set of formulas moves each note by what the model alone is moved by.
-    std::vector<double> moved(states->size(), 0.0);
+    std::vector<double> moved(states.size(), 0.0);
     if (*formulas != acoustics::HoleFormulas::LefebvreScavone) {
         const auto placed = forecaster->posterior().placed(*shape);
         const auto queries = queriesOf(*shape);
@@ -191,9 +229,9 @@ Answer predict(const std::string& path, const PredictAsked& asked)
             moved[i] = centsOver((*other)[i], (*usual)[i]);
     }
     Json notes = Json::array();
-    for (std::size_t i = 0; i < states->size(); ++i) {
+    for (std::size_t i = 0; i < states.size(); ++i) {
         const Fingering& f = shape->spec().fingerings[i];
-        const NoteState& s = (*states)[i];
+        const NoteState& s = states[i];
         const double cents = s.cents + moved[i];
         notes.push_back({{"fingering", f.id.text},
                          {"register", f.registerNumber},
@@ -290,7 +328,7 @@ Answer analyseTake(const std::string& path, std::optional<double> expect)
     std::optional<Hertz> first;
     if (expect) {
         if (!(*expect > 0.0 && *expect < 20000.0))
-            return Error{ErrorCode::BadValue, "--expect", std::to_string(*expect) + "; must be above 0 and below 20000"};
+            return Error{ErrorCode::BadValue, "--expect", numberText(*expect) + "; must be above 0 and below 20000"};
         first = Hertz::fromHertz(*expect);
     }
     const auto analysis = session::analysisOf(path, first);
@@ -350,8 +388,21 @@ Answer measureSession(const std::string& path, const std::string& file)
     return Json{{"readings", readings}};
 }
 
+/// The tool of a step by its marking in the drawer, or the hand tool that there is.
+std::string toolFrom(const BitDrawer& drawer, const AdviceStep& s)
+{
+    if (s.bit)
+        if (const Bit* bit = drawer.bitOf(*s.bit))
+            return bit->name + " bit";
+    if (std::holds_alternative<Enlarge>(s.cut))
+        for (const char* tool : {"hot iron", "file", "knife"})
+            if (drawer.has(tool))
+                return tool;
+    return text::tool(s, text::LengthUnit::Millimetres).toStdString();
+}
+
 /// One step in the contract's words: from_mm and to_mm are sizes, or places along the bore where it is reamed.
-Json contractStep(const AdviceStep& s, const Instrument& present)
+Json contractStep(const AdviceStep& s, const Instrument& present, const BitDrawer* drawer)
 {
     const Json cut = io::jsonOf(s.cut);
     Json one{{"kind", cut["kind"]}, {"from_mm", tidy(s.from.millimetres())}, {"to_mm", tidy(wantedSize(s.cut).millimetres())}};
@@ -368,7 +419,9 @@ Json contractStep(const AdviceStep& s, const Instrument& present)
     }
     if (cut.contains("hole"))
         one["hole"] = cut["hole"];
-    one["tool"] = text::tool(s, text::LengthUnit::Millimetres).toStdString();
+    one["tool"] = drawer != nullptr ? toolFrom(*drawer, s) : text::tool(s, text::LengthUnit::Millimetres).toStdString();
+    if (isReversible(s.cut))
+        one["reversible"] = true;
     one["why"] = text::why(s, text::LengthUnit::Millimetres).toStdString();
     one["then"] = s.thenMeasure ? "measure" : "next";
     if (s.thenMeasure)
@@ -388,8 +441,9 @@ Json contractStep(const AdviceStep& s, const Instrument& present)
 }
 
 /// Advice in the contract's words.
-Json contractJson(const Advice& a, const Instrument& present)
+Json contractJson(const Counsel& counsel, const Instrument& present, const BitDrawer* drawer)
 {
+    const Advice& a = counsel.advice;
     Json json{{"state", stateName(a.state)},
               {"summary",
                {{"worst_cents", tidy(a.worst.cents())},
@@ -417,23 +471,48 @@ Json contractJson(const Advice& a, const Instrument& present)
         json["chance_all_within"] = tidy(*a.chanceAllWithin);
     Json steps = Json::array();
     for (const AdviceStep& s : a.steps)
-        steps.push_back(contractStep(s, present));
+        steps.push_back(contractStep(s, present, drawer));
     json["steps"] = steps;
+    json["expected"] = {{"chance_all_within_at_the_end", tidy(counsel.expected.chanceAllWithin)},
+                        {"rounds", tidy(counsel.expected.rounds)},
+                        {"cuts", tidy(counsel.expected.cuts)}};
+    if (counsel.whyStop)
+        json["why_stop"] = whyStopName(*counsel.whyStop);
     return json;
 }
 
-/// memory: where the shop memory is that the advice learns from and adds this instrument to; empty for none.
-Answer adviseNext(const std::string& path, const std::string& memory)
+/// What was asked of advise beside the workbook.
+struct AdviceAsked
 {
+    std::string memory; ///< where the shop memory is that the advice learns from and adds this instrument to; empty for none
+    std::string effort = "usual";
+    std::string drawer; ///< file of what is in the drawer; empty: what the workbook knows
+};
+
+Answer adviseNext(const std::string& path, const AdviceAsked& asked)
+{
+    PlanOptions options = optionsFor(effortFromName(asked.effort).value_or(Effort::Usual));
+    std::optional<BitDrawer> drawer;
+    if (!asked.drawer.empty()) {
+        auto read = io::readDrawerFile(asked.drawer);
+        if (!read)
+            return read.error();
+        drawer = std::move(*read);
+    }
     auto store = Store::open(path, Store::Mode::Work);
     if (!store)
         return store.error();
-    const auto advised = session::advise(*store, {memory, session::MemoryUse::Need::Asked});
+    if (drawer) {
+        options.tools = toolsOf(*drawer, store->book().present().spec().tools);
+        options.handWork = drawer->worksByHand();
+    }
+    const auto advised = session::advise(*store, {asked.memory, session::MemoryUse::Need::Asked}, {}, options);
     if (!advised)
         return advised.error();
     if (advised->notKept)
         return *advised->notKept;
-    return contractJson(advised->counsel.advice, store->book().present());
+    Json json = contractJson(advised->counsel, store->book().present(), drawer ? &*drawer : nullptr);
+    return json;
 }
 
 Answer recordCut(const std::string& path, const std::string& file)
@@ -499,6 +578,7 @@ struct Asked
     std::optional<double> expect;
     std::optional<std::string> practice;
     PredictAsked predict;
+    AdviceAsked advice;
     std::optional<std::string> from;
     std::optional<std::string> to;
     FingeringsWanted fingerings;
@@ -535,10 +615,11 @@ void addPredict(CLI::App& app, Asked& a)
 {
     auto* p = app.add_subcommand("predict", "What every fingering is forecast to sound");
     p->add_option("file", a.book, "SPEC.json or BOOK.dowel")->required();
-    p->add_option("--celsius", a.predict.celsius, "temperature of the air at half the tube's length");
-    p->add_option("--humidity", a.predict.humidity_percent, "relative humidity in percent");
-    p->add_option("--co2", a.predict.dioxide_percent, "carbon dioxide in percent by volume");
-    p->add_option("--gradient", a.predict.gradient, "degrees per metre towards the foot, negative where it cools");
+    p->add_option("--celsius", a.predict.celsius, "temperature of the air at half the tube's length")->check(aNumber);
+    p->add_option("--humidity", a.predict.humidity_percent, "relative humidity in percent")->check(aNumber);
+    p->add_option("--co2", a.predict.dioxide_percent, "carbon dioxide in percent by volume")->check(aNumber);
+    p->add_option("--gradient", a.predict.gradient, "degrees per metre towards the foot, negative where it cools")
+        ->check(aNumber);
     p->add_option("--formulas", a.predict.formulas, "side holes: lefebvre-scavone-2012, dubos-nederveen-1999 or keefe-1990");
     p->add_flag("--full", a.predict.full, "add strength, colour, spread between formulas and sensitivities to each note");
     a.does(p, [&a] { return predict(a.book, a.predict); });
@@ -557,7 +638,7 @@ void addFinding(CLI::App& app, Asked& a)
     ways->add_option("--note", a.fingerings.note, "the note that is wished for")->required();
     ways->add_option("--register", a.fingerings.registerNumber, "only this one")->check(CLI::Range(1, 4));
     ways->add_option("--most", a.fingerings.most, "so many at most")->check(CLI::Range(1, 1000));
-    ways->add_option("--within", a.fingerings.within, "cents that it may be off")->check(CLI::Range(0.0, 600.0));
+    ways->add_option("--within", a.fingerings.within, "cents that it may be off")->check(aNumber)->check(CLI::Range(0.0, 600.0));
     a.does(ways, [&a] { return fingerings(a.file, a.fingerings); });
 
     auto* would = app.add_subcommand("vary", "What a change would do to every note, before it is made");
@@ -566,10 +647,13 @@ void addFinding(CLI::App& app, Asked& a)
         ->add_option("--change", a.variation.change,
                      "rough_bore, finger_grooves, on_the_foot, mouthpiece, pulled_out, register_hole or slide_gap")
         ->required();
-    would->add_option("--times", a.variation.times, "of a rough bore's losses or a mouthpiece's volume");
-    would->add_option("--by", a.variation.by_mm, "millimetres: depth, length, place or gap; where a rough stretch begins");
-    would->add_option("--wide", a.variation.wide_mm,
-                      "millimetres: a bell's mouth, a hole, a packing's length; where a rough stretch ends");
+    would->add_option("--times", a.variation.times, "of a rough bore's losses or a mouthpiece's volume")->check(aNumber);
+    would->add_option("--by", a.variation.by_mm, "millimetres: depth, length, place or gap; where a rough stretch begins")
+        ->check(aNumber);
+    would
+        ->add_option("--wide", a.variation.wide_mm,
+                     "millimetres: a bell's mouth, a hole, a packing's length; where a rough stretch ends")
+        ->check(aNumber);
     would->add_flag("--ring", a.variation.ring, "what is put on the foot is as wide all along");
     a.does(would, [&a] { return vary(a.file, a.variation); });
 
@@ -587,7 +671,7 @@ void addHearing(CLI::App& app, Asked& a)
 {
     auto* find = app.add_subcommand("analyse", "Find and measure the notes of a recording");
     find->add_option("take", a.file, "TAKE.wav or TAKE.flac")->required();
-    find->add_option("--expect", a.expect, "the fingering's first register in hertz");
+    find->add_option("--expect", a.expect, "the fingering's first register in hertz")->check(aNumber);
     a.does(find, [&a] { return analyseTake(a.file, a.expect); });
 
     auto* m = app.add_subcommand("measure", "Keep readings in a workbook");
@@ -595,7 +679,7 @@ void addHearing(CLI::App& app, Asked& a)
     auto* fingering = m->add_option("--fingering", a.fingering, "which fingering the take is of");
     auto* take = m->add_option("--take", a.take, "recording of it");
     auto* session = m->add_option("--session", a.session, "SESSION.json with readings made elsewhere");
-    m->add_option("--celsius", a.celsius, "room temperature")->excludes(session);
+    m->add_option("--celsius", a.celsius, "room temperature")->check(aNumber)->excludes(session);
     fingering->needs(take);
     take->needs(fingering);
     session->excludes(take);
@@ -612,8 +696,11 @@ void addWork(CLI::App& app, Asked& a)
 {
     auto* next = app.add_subcommand("advise", "The next work to do");
     next->add_option("book", a.book, "BOOK.dowel")->required();
-    a.takesMemory(next);
-    a.does(next, [&a] { return adviseNext(a.book, a.memory); });
+    next->add_option("--shop-memory", a.advice.memory, "what your other instruments told: the shop memory's file");
+    next->add_option("--effort", a.advice.effort, "quick, usual or best: what a cut must gain")
+        ->check(CLI::IsMember({"quick", "usual", "best"}));
+    next->add_option("--drawer", a.advice.drawer, "DRAWER.json: the bits and tools that there are");
+    a.does(next, [&a] { return adviseNext(a.book, a.advice); });
 
     auto* cut = app.add_subcommand("cut", "Record work done, as the calipers say");
     cut->add_option("book", a.book, "BOOK.dowel")->required();
@@ -663,7 +750,7 @@ public:
     /// Whether it reached somebody: an answer that nobody got is none.
     bool say(const Json& json)
     {
-        *m_out << json.dump(2, ' ', false, Json::error_handler_t::replace) << '\n' << std::flush;
+        *m_out << plainJson(json.dump(2, ' ', false, Json::error_handler_t::replace)) << '\n' << std::flush;
         if (!*m_out)
             *m_err << "The answer could not be written; the disk or the reader at the other end is full or gone.\n";
         return static_cast<bool>(*m_out);
@@ -707,7 +794,7 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
     QLocale::setDefault(QLocale::c()); // others read what it answers
     CLI::App app("Dowel on the command line: measures, fits and advises on a workbook of one instrument.", "dowel-cli");
     app.set_version_flag("--version",
-                         "dowel-cli " DOWEL_VERSION ", contract 1.1, built with Qt " QT_VERSION_STR " and " DOWEL_COMPILER);
+                         "dowel-cli " DOWEL_VERSION ", contract 1.2, built with Qt " QT_VERSION_STR " and " DOWEL_COMPILER);
     app.require_subcommand(1);
     Asked asked;
     for (auto* add : {&addMaking, &addPredict, &addFinding, &addHearing, &addWork, &addHandingOn})

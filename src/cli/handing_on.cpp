@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/handing_on.h"
 
+#include "core/base/stamp.h"
 #include "core/plan/plan.h"
 #include "draw/template_files.h"
 #include "io/calendar.h"
@@ -56,7 +57,7 @@ Result<FinishPlan> finishOrUsual(const Workbook& book)
     if (*kept)
         return **kept;
     const auto& entries = book.entries();
-    const auto day = io::dayOf(entries.empty() ? timestamp() : entries.back().at) + std::chrono::days(1);
+    const auto day = localDayFrom(entries.empty() ? timestamp() : entries.back().at) + std::chrono::days(1);
     const InstrumentSpec& spec = book.present().spec();
     return usualFinish("oil", spec.material, !spec.slides.empty(), day);
 }
@@ -65,14 +66,10 @@ Result<FinishPlan> finishOrUsual(const Workbook& book)
 
 Answer compare(const std::vector<std::string>& paths)
 {
-    std::vector<Workbook> books;
-    for (const std::string& path : paths) {
-        const auto store = Store::open(path, Store::Mode::Look);
-        if (!store)
-            return store.error();
-        books.push_back(store->book());
-    }
-    const auto side = session::compared(books);
+    const auto books = session::booksToCompare(paths);
+    if (!books)
+        return books.error();
+    const auto side = session::compared(*books);
     if (!side)
         return side.error();
     const auto cents = [](const std::vector<std::optional<Cents>>& list) {

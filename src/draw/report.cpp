@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "draw/report.h"
 
+#include "core/base/number_text.h"
 #include "draw/fonts.h"
+#include "draw/pdf.h"
 #include "draw/sketch_in_text.h"
 
 #include <QAbstractTextDocumentLayout>
@@ -15,7 +17,6 @@
 #include <QXmlStreamWriter>
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
 
 namespace dowel::draw {
 
@@ -23,9 +24,7 @@ namespace {
 
 std::string millimetres(Metres m)
 {
-    char text[32];
-    std::snprintf(text, sizeof text, "%.1f", m.millimetres());
-    return text;
+    return fixedText(m.millimetres(), 1);
 }
 
 void drawSection(Sketch& s, const Instrument& instrument, double scale, double axis)
@@ -331,7 +330,7 @@ Result<std::string> reportPdf(const QString& body, const std::vector<Placed>& sk
         if (auto ok = ReportPages(body, sketches, title, page_mm).drawAll(pdf); !ok)
             return ok.error();
     }
-    return buffer.data().toStdString();
+    return withoutTimeZone(buffer.data().toStdString());
 }
 
 } // namespace dowel::draw

@@ -1,8 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "draw/template_files.h"
 
+#include "core/base/number_text.h"
 #include "core/base/thread_role.h"
 #include "draw/fonts.h"
+#include "draw/pdf.h"
 
 #include <QBuffer>
 #include <QLocale>
@@ -13,7 +15,6 @@
 #include <QPolygonF>
 #include <QXmlStreamWriter>
 #include <algorithm>
-#include <cstdio>
 
 namespace dowel::draw {
 
@@ -140,9 +141,7 @@ std::string templateDxf(const TemplateSheet& sheet)
         s += std::to_string(code) + "\n" + value + "\n";
     };
     const auto real = [&pair](int code, double v) {
-        char text[40];
-        std::snprintf(text, sizeof text, "%.5f", v * 1e3);
-        pair(code, text);
+        pair(code, fixedText(v * 1e3, 5));
     };
     pair(0, "SECTION");
     pair(2, "HEADER");
@@ -366,7 +365,7 @@ Result<std::string> templatePdf(const TemplateSheet& sheet, const std::string& t
             pages.draw(k, QString::fromStdString(title));
         }
     }
-    return buffer.data().toStdString();
+    return withoutTimeZone(buffer.data().toStdString());
 }
 
 } // namespace dowel::draw

@@ -1,16 +1,18 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/audio_file.h"
 
+#include "core/base/number_text.h"
 #include "core/base/thread_role.h"
+#include "io/fenced_decoder.h"
+#include "io/sound_kind.h"
 
 #include <algorithm>
-#include <array>
 #include <cmath>
 #include <cstring>
-#include <filesystem>
-#include <fstream>
 #include <memory>
+#include <optional>
 #include <sndfile.h>
+#include <string_view>
 
 namespace dowel::io {
 
@@ -23,34 +25,6 @@ struct Close
     void operator()(SNDFILE* f) const { sf_close(f); }
 };
 using File = std::unique_ptr<SNDFILE, Close>;
-
-/// A WAV whose header promises more bytes than the file has was cut off; libsndfile would quietly read the rest.
-bool cutOff(const std::string& path)
-{
-    std::ifstream file(path, std::ios::binary);
-    std::array<char, 12> head{};
-    if (!file.read(head.data(), head.size()) || std::memcmp(head.data(), "RIFF", 4) != 0 || std::memcmp(&head[8], "WAVE", 4) != 0)
-        return false;
-    std::error_code problem;
-    const auto size = std::filesystem::file_size(path, problem);
-    const auto little = [](const char* p) {
-        std::uint32_t v = 0;
-        for (int i = 3; i >= 0; --i)
-            v = v << 8U | static_cast<unsigned char>(p[i]);
-        return v;
-    };
-    std::uintmax_t at = 12;
-    std::array<char, 8> chunk{};
-    while (!problem && file.read(chunk.data(), chunk.size())) {
-        const std::uint32_t length = little(&chunk[4]);
-        at += 8;
-        if (std::memcmp(chunk.data(), "data", 4) == 0)
-            return length != 0xFFFFFFFFU && at + length > size;
-        at += length + (length & 1U);
-        file.seekg(static_cast<std::streamoff>(at));
-    }
-    return true; // no sound in it at all
-}
 
 /// What a header says, as far as it can be believed. Errors: BadAudio.
 Status checkHeader(const SF_INFO& info, const std::string& name, double longest_s)
@@ -99,37 +73,20 @@ Error endedEarly(const std::string& name, std::size_t total, sf_count_t frames)
     return {ErrorCode::BadAudio, name, std::to_string(total) + " of " + std::to_string(frames) + " samples; the file is cut off"};
 }
 
-Result<Samples> readAll(const File& file, const SF_INFO& info, const std::string& name)
+/// Decodes a file for whoever takes it; in the process that fences it in.
+void decodeInto(const std::string& path, const FencedDecoder::Sink& sink)
 {
-    if (auto ok = checkHeader(info, name, longestTake_s); !ok)
-        return ok.error();
-    Samples samples;
-    samples.rate_Hz = info.samplerate;
-    const auto frames = static_cast<std::size_t>(info.frames);
-    const std::size_t total = readOn(file.get(), info.channels, frames, samples.values);
-    if (total != frames || sf_error(file.get()) != SF_ERR_NO_ERROR)
-        return endedEarly(name, total, info.frames);
-    return samples;
-}
-
-/// A plain file that could be sound. Errors: Unreadable, BadAudio.
-Result<File> opened(const std::string& path, SF_INFO& info)
-{
-    std::error_code problem;
-    const auto status = std::filesystem::status(path, problem);
-    if (!std::filesystem::exists(status))
-        return Error{ErrorCode::Unreadable, path, "no such file is there"};
-    if (!std::filesystem::is_regular_file(status)) // a pipe would be waited for
-        return Error{ErrorCode::Unreadable, path,
-                     std::filesystem::is_directory(status) ? "it is a folder" : "it is no plain file"};
-    if (std::filesystem::file_size(path, problem) == 0)
-        return Error{ErrorCode::BadAudio, path, "the file is empty"};
-    File file(sf_open(path.c_str(), SFM_READ, &info));
-    if (!file)
-        return Error{ErrorCode::BadAudio, path, sf_strerror(nullptr)};
-    if (cutOff(path))
-        return Error{ErrorCode::BadAudio, path, "the file is cut off: its header promises more sound than it holds"};
-    return file;
+    SF_INFO info{};
+    const File file(sf_open(path.c_str(), SFM_READ, &info));
+    if (!file || !sink.head({info.samplerate, info.channels, info.frames}) || info.channels <= 0)
+        return;
+    constexpr std::size_t block = 65536;
+    std::vector<float> values;
+    do {
+        values.clear();
+        if (readOn(file.get(), info.channels, block, values) == 0)
+            return;
+    } while (sink.samples(values));
 }
 
 /// Memory as libsndfile's file.
@@ -193,21 +150,12 @@ SF_INFO infoFor(const Samples& samples, int format)
 
 } // namespace
 
-Result<Samples> readAudioFile(const std::string& path)
-{
-    enterDoor(Door::ReadFile);
-    SF_INFO info{};
-    const auto file = opened(path, info);
-    if (!file)
-        return file.error();
-    return readAll(*file, info, path);
-}
-
 struct SoundFile::Parts
 {
     std::string path;
     SF_INFO info{};
-    File file;
+    File file{};                           ///< where the decoder is to be trusted
+    std::optional<FencedDecoder> fenced{}; ///< where it is not
     std::size_t read = 0;
 };
 
@@ -216,16 +164,35 @@ SoundFile::~SoundFile() = default;
 SoundFile::SoundFile(SoundFile&&) noexcept = default;
 SoundFile& SoundFile::operator=(SoundFile&&) noexcept = default;
 
-Result<SoundFile> SoundFile::open(const std::string& path)
+Result<SoundFile> SoundFile::open(const std::string& path, double longest_s)
 {
-    SF_INFO info{};
-    auto file = opened(path, info);
-    if (!file)
-        return file.error();
-    constexpr double longest_s = 8.0 * 3600.0;
-    if (auto ok = checkHeader(info, path, longest_s); !ok)
+    const auto kind = soundKindOf(path);
+    if (!kind)
+        return kind.error();
+    if (isCutOff(path, *kind))
+        return Error{ErrorCode::BadAudio, path, "the file is cut off: it promises more sound than it holds"};
+    auto parts = std::make_unique<Parts>();
+    parts->path = path;
+    if (needsFence(*kind)) {
+        FencedDecoder::Bounds bounds;
+        constexpr double soundOfASecond = 30.0; // decoded at least in a second of processor time
+        bounds.processor_s += static_cast<int>(longest_s / soundOfASecond);
+        auto fenced = FencedDecoder::start(
+            path, [&path](const FencedDecoder::Sink& sink) { decodeInto(path, sink); }, bounds);
+        if (!fenced)
+            return fenced.error();
+        parts->info.samplerate = fenced->head().rate_Hz;
+        parts->info.channels = fenced->head().channels;
+        parts->info.frames = fenced->head().frames;
+        parts->fenced = std::move(*fenced);
+    } else {
+        parts->file.reset(sf_open(path.c_str(), SFM_READ, &parts->info));
+        if (!parts->file)
+            return Error{ErrorCode::BadAudio, path, sf_strerror(nullptr)};
+    }
+    if (auto ok = checkHeader(parts->info, path, longest_s); !ok)
         return ok.error();
-    return SoundFile(std::make_unique<Parts>(Parts{path, info, std::move(*file), 0}));
+    return SoundFile(std::move(parts));
 }
 
 double SoundFile::rate_Hz() const
@@ -233,17 +200,67 @@ double SoundFile::rate_Hz() const
     return m_parts->info.samplerate;
 }
 
+std::size_t SoundFile::length() const
+{
+    return static_cast<std::size_t>(m_parts->info.frames);
+}
+
 Result<std::size_t> SoundFile::next(std::size_t most, std::vector<float>& values)
 {
     Parts& p = *m_parts;
-    const std::size_t left = static_cast<std::size_t>(p.info.frames) - p.read;
-    const std::size_t asked = std::min(most, left);
-    const std::size_t got = readOn(p.file.get(), p.info.channels, asked, values);
+    const std::size_t asked = std::min(most, length() - p.read);
+    std::size_t got = 0;
+    if (p.fenced) {
+        const auto read = p.fenced->next(asked, values);
+        if (!read)
+            return read.error();
+        got = *read;
+    } else {
+        got = readOn(p.file.get(), p.info.channels, asked, values);
+    }
     p.read += got;
-    if (got != asked || sf_error(p.file.get()) != SF_ERR_NO_ERROR)
+    if (got != asked || (p.file && sf_error(p.file.get()) != SF_ERR_NO_ERROR))
         return endedEarly(p.path, p.read, p.info.frames);
     return got;
 }
+
+Result<Samples> readAudioFile(const std::string& path)
+{
+    enterDoor(Door::ReadFile);
+    auto file = SoundFile::open(path, longestTake_s);
+    if (!file)
+        return file.error();
+    Samples samples;
+    samples.rate_Hz = file->rate_Hz();
+    if (const auto all = file->next(file->length(), samples.values); !all)
+        return all.error();
+    return samples;
+}
+
+namespace {
+
+// What a kept take was made smaller by, so that nothing of it is cut off, stands in its comment.
+constexpr std::string_view scaledBy = "dowel-scale=";
+
+/// The loudest value where that is beyond full scale, else 1.
+double scaleOf(const Samples& samples)
+{
+    float peak = 1.0F;
+    for (const float v : samples.values)
+        peak = std::max(peak, std::abs(v));
+    return static_cast<double>(peak);
+}
+
+double scaleSaidIn(SNDFILE* file)
+{
+    const char* comment = sf_get_string(file, SF_STR_COMMENT);
+    const std::string_view text = comment == nullptr ? "" : comment;
+    const auto scale = text.starts_with(scaledBy) ? numberFrom(text.substr(scaledBy.size())) : std::nullopt;
+    constexpr double most = 1e6;
+    return scale && *scale > 1.0 && *scale <= most ? *scale : 1.0;
+}
+
+} // namespace
 
 Result<std::vector<unsigned char>> flacOf(const Samples& samples)
 {
@@ -252,9 +269,19 @@ Result<std::vector<unsigned char>> flacOf(const Samples& samples)
     SF_INFO info = infoFor(samples, SF_FORMAT_FLAC | SF_FORMAT_PCM_24);
     if (samples.values.empty())
         return Error{ErrorCode::BadAudio, "take", "holds no samples"};
+    const double scale = scaleOf(samples);
+    Samples smaller;
+    if (scale > 1.0) {
+        smaller.rate_Hz = samples.rate_Hz;
+        smaller.values.reserve(samples.values.size());
+        for (const float v : samples.values)
+            smaller.values.push_back(static_cast<float>(static_cast<double>(v) / scale));
+    }
     {
         const File file(sf_open_virtual(&io, SFM_WRITE, &info, &memory));
-        if (!file || !writeAll(file, samples))
+        if (file && scale > 1.0)
+            (void)sf_set_string(file.get(), SF_STR_COMMENT, (std::string(scaledBy) + exactText(scale)).c_str());
+        if (!file || !writeAll(file, scale > 1.0 ? smaller : samples))
             return Error{ErrorCode::BadAudio, "take", sf_strerror(file.get())};
     }
     return std::move(memory.bytes);
@@ -262,13 +289,27 @@ Result<std::vector<unsigned char>> flacOf(const Samples& samples)
 
 Result<Samples> samplesOfFlac(const std::vector<unsigned char>& flac)
 {
+    // By its first letters, before the library guesses: no other decoder ever sees what a workbook holds.
+    if (flac.size() < 4 || std::memcmp(flac.data(), "fLaC", 4) != 0)
+        return Error{ErrorCode::BadAudio, "take", "is no FLAC"};
     Memory memory{flac, 0};
     SF_VIRTUAL_IO io = memoryCalls();
     SF_INFO info{};
     const File file(sf_open_virtual(&io, SFM_READ, &info, &memory));
     if (!file)
         return Error{ErrorCode::BadAudio, "take", sf_strerror(nullptr)};
-    return readAll(file, info, "take");
+    if (auto ok = checkHeader(info, "take", longestTake_s); !ok)
+        return ok.error();
+    Samples samples;
+    samples.rate_Hz = info.samplerate;
+    const auto frames = static_cast<std::size_t>(info.frames);
+    const std::size_t total = readOn(file.get(), info.channels, frames, samples.values);
+    if (total != frames || sf_error(file.get()) != SF_ERR_NO_ERROR)
+        return endedEarly("take", total, info.frames);
+    if (const double scale = scaleSaidIn(file.get()); scale > 1.0)
+        for (float& v : samples.values)
+            v = static_cast<float>(static_cast<double>(v) * scale);
+    return samples;
 }
 
 Status writeAudioFile(const std::string& path, const Samples& samples)

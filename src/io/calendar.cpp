@@ -1,8 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/calendar.h"
 
+#include "core/base/stamp.h"
+
 #include <algorithm>
-#include <cstdio>
 
 namespace dowel::io {
 
@@ -43,15 +44,6 @@ std::string folded(const std::string& line)
     return out + line.substr(from) + "\r\n";
 }
 
-std::string dateText(std::chrono::sys_days day)
-{
-    const std::chrono::year_month_day date(day);
-    char text[16];
-    std::snprintf(text, sizeof text, "%04d%02u%02u", static_cast<int>(date.year()), static_cast<unsigned>(date.month()),
-                  static_cast<unsigned>(date.day()));
-    return text;
-}
-
 } // namespace
 
 std::vector<CalendarDay> calendarDays(const FinishPlan& plan, const std::string& of,
@@ -84,7 +76,7 @@ std::string calendarText(const std::vector<CalendarDay>& days, const std::string
         text += folded("UID:" + escaped(d.uid));
         text += "DTSTAMP:" + utc + "Z\r\n";
         text += "SEQUENCE:" + std::to_string(sequence) + "\r\n";
-        text += "DTSTART;VALUE=DATE:" + dateText(d.from) + "\r\nDTEND;VALUE=DATE:" + dateText(d.until) + "\r\n";
+        text += "DTSTART;VALUE=DATE:" + dayDigits(d.from) + "\r\nDTEND;VALUE=DATE:" + dayDigits(d.until) + "\r\n";
         text += folded("SUMMARY:" + what);
         text += folded("DESCRIPTION:" + escaped(d.how));
         if (d.remind) // 3.6.6: a display alarm has an action, a trigger and a description
@@ -93,17 +85,6 @@ std::string calendarText(const std::vector<CalendarDay>& days, const std::string
         text += "END:VEVENT\r\n";
     }
     return text + "END:VCALENDAR\r\n";
-}
-
-std::chrono::sys_days dayOf(const std::string& stamp)
-{
-    int year = 0;
-    unsigned month = 0;
-    unsigned day = 0;
-    if (std::sscanf(stamp.c_str(), "%d-%u-%u", &year, &month, &day) != 3)
-        return {};
-    const std::chrono::year_month_day date{std::chrono::year(year), std::chrono::month(month), std::chrono::day(day)};
-    return date.ok() ? std::chrono::sys_days(date) : std::chrono::sys_days();
 }
 
 } // namespace dowel::io

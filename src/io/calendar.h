@@ -31,7 +31,5 @@ calendarDays(const FinishPlan& plan, const std::string& of,
 /// events, CRLF, lines folded at 75 octets.
 [[nodiscard]] std::string calendarText(const std::vector<CalendarDay>& days, const std::string& name, const std::string& stamp,
                                        int sequence);
-/// The day of an ISO 8601 time as a record has it; the epoch where it is none.
-[[nodiscard]] std::chrono::sys_days dayOf(const std::string& stamp);
 
 } // namespace dowel::io

@@ -1,28 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/finish_json.h"
 
+#include "core/base/stamp.h"
 #include "io/calendar.h"
 #include "io/json_reader.h"
 
-#include <cstdio>
-
 namespace dowel::io {
-
-std::string dayText(std::chrono::sys_days day)
-{
-    const std::chrono::year_month_day date(day);
-    char text[24];
-    std::snprintf(text, sizeof text, "%04d-%02u-%02u", static_cast<int>(date.year()), static_cast<unsigned>(date.month()),
-                  static_cast<unsigned>(date.day()));
-    return text;
-}
-
-std::optional<std::chrono::sys_days> dayFromText(const std::string& text)
-{
-    const auto day = dayOf(text);
-    constexpr std::size_t letters = 10;
-    return text.size() == letters && dayText(day) == text ? std::optional(day) : std::nullopt;
-}
 
 std::string finishText(const FinishPlan& plan)
 {
@@ -53,7 +36,7 @@ Result<FinishPlan> finishFromText(const std::string& text)
     std::optional<Error> error;
     JsonReader r(*json, "", error);
     const auto day = [](JsonReader& from, const std::string& key) {
-        const auto read = dayFromText(from.text(key));
+        const auto read = dayFrom(from.text(key));
         if (!read)
             from.fail(ErrorCode::BadValue, key, "is no day");
         return read.value_or(std::chrono::sys_days());

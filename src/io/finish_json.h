@@ -12,8 +12,5 @@ namespace dowel::io {
 [[nodiscard]] std::string finishText(const FinishPlan& plan);
 /// Errors: ParseError and those of the reader, with the place; those of checked().
 [[nodiscard]] Result<FinishPlan> finishFromText(const std::string& text);
-/// "2026-05-12"; nothing where it is no day.
-[[nodiscard]] std::optional<std::chrono::sys_days> dayFromText(const std::string& text);
-[[nodiscard]] std::string dayText(std::chrono::sys_days day);
 
 } // namespace dowel::io

@@ -17,36 +17,81 @@ double tidy(double value)
     return std::round(value * 1e9) / 1e9;
 }
 
+namespace {
+
+/// Looks a text through before anything is built of it: neither deeper than any of our formats goes, nor with a key twice, of
+/// which only the last would count. A pass of its own, as the library's callback looks at every earlier neighbour of each
+/// object again.
+class Inspector final : public nlohmann::json_sax<Json>
+{
+public:
+    [[nodiscard]] const std::string& trouble() const { return m_trouble; }
+    bool null() override { return true; }
+    bool boolean(bool) override { return true; }
+    bool number_integer(number_integer_t) override { return true; }
+    bool number_unsigned(number_unsigned_t) override { return true; }
+    bool number_float(number_float_t, const string_t&) override { return true; }
+    bool string(string_t&) override { return true; }
+    bool binary(binary_t&) override { return true; }
+    bool start_object(std::size_t) override
+    {
+        m_keys.emplace_back();
+        return deeper();
+    }
+    bool key(string_t& name) override
+    {
+        if (m_keys.back().insert(name).second)
+            return true;
+        m_trouble = "\"" + name + "\" stands twice in one object";
+        return false;
+    }
+    bool end_object() override
+    {
+        m_keys.pop_back();
+        --m_depth;
+        return true;
+    }
+    bool start_array(std::size_t) override { return deeper(); }
+    bool end_array() override
+    {
+        --m_depth;
+        return true;
+    }
+    bool parse_error(std::size_t, const std::string&, const nlohmann::detail::exception& problem) override
+    {
+        m_trouble = problem.what();
+        return false;
+    }
+
+private:
+    bool deeper()
+    {
+        constexpr int deepest = 32;
+        if (++m_depth <= deepest)
+            return true;
+        m_trouble = "lists or objects within each other more than " + std::to_string(deepest) + " deep";
+        return false;
+    }
+    std::string m_trouble;
+    std::vector<std::set<std::string>> m_keys;
+    int m_depth = 0;
+};
+
+} // namespace
+
 Result<Json> parseJson(const std::string& text, const std::string& name)
 {
-    // Neither deeper than any of our formats goes, nor with a key twice, of which only the last would count.
-    constexpr int deepest = 32;
     constexpr std::size_t longest = std::size_t{16} << 20U; // bytes, of which the parser makes many times as many
     if (text.size() > longest)
         return Error{ErrorCode::BadSyntax, name,
                      "longer than " + std::to_string(longest >> 20U) + " MB: " + std::to_string(text.size()) + " bytes"};
-    std::string trouble;
-    std::vector<std::set<std::string>> keys;
-    const Json::parser_callback_t look = [&](int depth, Json::parse_event_t event, Json& value) {
-        if (depth > deepest && trouble.empty())
-            trouble = "lists or objects within each other more than " + std::to_string(deepest) + " deep";
-        if (!trouble.empty())
-            return false;
-        if (event == Json::parse_event_t::object_start)
-            keys.emplace_back();
-        else if (event == Json::parse_event_t::object_end)
-            keys.pop_back();
-        else if (event == Json::parse_event_t::key && !keys.back().insert(value.get<std::string>()).second)
-            trouble = "\"" + value.get<std::string>() + "\" stands twice in one object";
-        return trouble.empty();
-    };
+    Inspector inspector;
+    if (!Json::sax_parse(text, &inspector))
+        return Error{ErrorCode::BadSyntax, name, inspector.trouble()};
     try {
-        Json json = Json::parse(text, look);
-        if (!trouble.empty())
-            return Error{ErrorCode::BadSyntax, name, trouble};
-        return json;
+        return Json::parse(text);
     } catch (const Json::exception& e) {
-        return Error{ErrorCode::BadSyntax, name, trouble.empty() ? e.what() : trouble};
+        return Error{ErrorCode::BadSyntax, name, e.what()};
     }
 }
 

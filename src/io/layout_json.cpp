@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/layout_json.h"
 
+#include "core/base/number_text.h"
 #include "io/json_reader.h"
 #include "io/spec_json.h"
 #include "io/spec_reader.h"
@@ -21,8 +22,7 @@ void readLength(JsonReader& r, const char* key, double low_mm, double high_mm, M
         return;
     const double v = r.number(key);
     if (!(v >= low_mm && v <= high_mm))
-        r.fail(ErrorCode::BadValue, key,
-               std::to_string(v) + " mm; must be " + std::to_string(low_mm) + " to " + std::to_string(high_mm));
+        r.fail(ErrorCode::BadValue, key, numberText(v) + " mm; must be " + numberText(low_mm) + " to " + numberText(high_mm));
     into = Metres::fromMillimetres(v);
 }
 
@@ -53,7 +53,7 @@ LayoutWishes readWishes(JsonReader r, const InstrumentSpec& spec, Blank& blank)
     w.doubt = r.number("doubt", w.doubt);
     constexpr double mostDoubt = 4.0;
     if (!(w.doubt >= 0.0 && w.doubt <= mostDoubt))
-        r.fail(ErrorCode::BadValue, "doubt", std::to_string(w.doubt) + "; must be 0 to 4 standard deviations");
+        r.fail(ErrorCode::BadValue, "doubt", numberText(w.doubt) + "; must be 0 to 4 standard deviations");
     readLength(r, "wood_mm", 0.3, 50.0, w.leastWood);
     w.oneBit = r.boolean("one_bit", false);
     w.equalSpacing = r.boolean("equal_spacing", false);

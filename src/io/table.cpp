@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/table.h"
 
+#include "core/base/number_text.h"
 #include "core/tuning/pitch.h"
 #include "io/record_json.h"
 
-#include <array>
-#include <charconv>
+#include <string_view>
 
 namespace dowel::io {
 
@@ -13,19 +13,36 @@ namespace {
 
 std::string number(double v, int decimals)
 {
-    std::array<char, 64> buffer{};
-    const auto [end, problem] =
-        std::to_chars(buffer.data(), buffer.data() + buffer.size(), v, std::chars_format::fixed, decimals);
-    return problem == std::errc() ? std::string(buffer.data(), end) : std::string();
+    return fixedText(v, decimals);
+}
+
+/// Whether a spreadsheet would begin to reckon: past a byte order mark and white space, also by the wide letters that some take
+/// for the narrow ones.
+bool beginsAsFormula(std::string_view text)
+{
+    for (bool more = true; more;) {
+        more = false;
+        for (const std::string_view skipped : {"\xEF\xBB\xBF", " ", "\xC2\xA0", "\xE3\x80\x80"})
+            if (text.starts_with(skipped)) {
+                text.remove_prefix(skipped.size());
+                more = true;
+            }
+    }
+    for (const std::string_view sign :
+         {"=", "+", "-", "@", "\t", "\r", "\n", "\xEF\xBC\x9D", "\xEF\xBC\x8B", "\xEF\xBC\x8D", "\xEF\xBC\xA0"})
+        if (text.starts_with(sign))
+            return true;
+    return false;
 }
 
 /// One cell of text. What a spreadsheet would take for a formula gets an apostrophe before it, after OWASP's advice on CSV
 /// injection.
 std::string quoted(std::string text)
 {
-    if (!text.empty() && std::string_view("=+-@\t\r").find(text.front()) != std::string_view::npos)
+    if (beginsAsFormula(text))
         text.insert(text.begin(), '\'');
-    if (text.find_first_of(",\"\r\n") == std::string::npos)
+    // Where a semicolon or a tab parts the cells these are cells of their own, and their beginnings count as well.
+    if (text.find_first_of(",;\t\"\r\n") == std::string::npos)
         return text;
     std::string out = "\"";
     for (const char c : text) {

@@ -5,6 +5,7 @@
 
 #include <array>
 #include <cerrno>
+#include <charconv>
 #include <cstdio>
 #include <cstring>
 #include <fcntl.h>
@@ -58,9 +59,10 @@ std::string randomNameIn(const std::string& folder)
     std::uint64_t random = 0;
     if (::getentropy(&random, sizeof random) != 0)
         random = static_cast<std::uint64_t>(::getpid());
-    std::array<char, 40> text{};
-    std::snprintf(text.data(), text.size(), "/.dowel-%016llx", static_cast<unsigned long long>(random));
-    return folder + text.data();
+    std::array<char, 16> digits{};
+    const auto [end, problem] = std::to_chars(digits.data(), digits.data() + digits.size(), random, 16);
+    (void)problem; // sixteen letters hold every number of 64 bits
+    return folder + "/.dowel-" + std::string(digits.data(), end);
 }
 
 /// Renames where nothing stands yet. Errors: Exists, Unwritable.
@@ -179,9 +181,21 @@ const char* kindOf(mode_t mode)
                             : "is a device";
 }
 
+/// Names that SQLite gives to what it keeps beside a file: what stood there would be taken for the rest of a write that was
+/// broken off, and played into a workbook. Errors: Refused.
+Status ownName(const std::string& path)
+{
+    for (const std::string_view ending : {"-journal", "-wal", "-shm"})
+        if (std::string_view(path).ends_with(ending))
+            return Error{ErrorCode::Refused, path, "is a name that a workbook's own journal has"};
+    return Done{};
+}
+
 /// The rights of what is to be replaced; nothing where there is nothing. Errors: Refused, Unwritable.
 Result<std::optional<mode_t>> replaceable(const std::string& path)
 {
+    if (auto ok = ownName(path); !ok)
+        return ok.error();
     struct stat there
     {
     };
@@ -194,7 +208,10 @@ Result<std::optional<mode_t>> replaceable(const std::string& path)
         return Error{ErrorCode::Refused, path, kindOf(there.st_mode)};
     if (looksLikeWorkbook(path))
         return Error{ErrorCode::Refused, path, "is a workbook"};
-    return std::optional<mode_t>(there.st_mode & 07777U);
+    constexpr mode_t anyWrites = 0222;
+    if ((there.st_mode & anyWrites) == 0 || ::access(path.c_str(), W_OK) != 0)
+        return Error{ErrorCode::Refused, path, "may only be read"};
+    return std::optional<mode_t>(there.st_mode & 0777U); // whose rights a program would run with is not carried over
 }
 
 } // namespace
@@ -208,12 +225,14 @@ Status writeFileWhole(const std::string& path, std::string_view content)
     Unfinished file(path);
     if (auto ok = file.fill(content, *old); !ok)
         return ok;
-    return file.replace();
+    return *old ? file.replace() : file.becomeNew(); // what came meanwhile was not asked about
 }
 
 Status writeNewFile(const std::string& path, std::string_view content)
 {
     enterDoor(Door::DurableWrite);
+    if (auto ok = ownName(path); !ok)
+        return ok;
     Unfinished file(path);
     if (auto ok = file.fill(content, {}); !ok)
         return ok;
@@ -223,6 +242,8 @@ Status writeNewFile(const std::string& path, std::string_view content)
 Status writeNewFile(const std::string& path, const std::function<Status(const std::string&)>& fill)
 {
     enterDoor(Door::DurableWrite);
+    if (auto ok = ownName(path); !ok)
+        return ok;
     const std::string folder = folderOf(path);
     const std::string beside = randomNameIn(folder);
     auto done = fill(beside);
@@ -240,6 +261,16 @@ Status writeNewFile(const std::string& path, const std::function<Status(const st
     else
         ::unlink(beside.c_str());
     return done;
+}
+
+Status moveFile(const std::string& from, const std::string& to)
+{
+    enterDoor(Door::DurableWrite);
+    if (auto ok = renamedNew(from, to); !ok)
+        return ok;
+    syncFolder(folderOf(to));
+    syncFolder(folderOf(from));
+    return Done{};
 }
 
 Result<std::string> readFileWhole(const std::string& path, std::size_t most)

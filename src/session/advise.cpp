@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/advise.h"
 
+#include "io/record_json.h"
 #include "session/session.h"
 #include "store/shop_memory.h"
 
@@ -35,7 +36,7 @@ Status keep(Store& store, const Advice& advice)
 {
     const auto& entries = store.book().entries();
     const auto* newest = entries.empty() ? nullptr : std::get_if<Advice>(&entries.back().body);
-    if (newest != nullptr && *newest == advice)
+    if (newest != nullptr && io::bodyText(*newest) == io::bodyText(advice)) // as both are kept
         return Done{};
     const auto kept = store.append(advice);
     return kept ? Status(Done{}) : Status(kept.error());
@@ -43,14 +44,14 @@ Status keep(Store& store, const Advice& advice)
 
 } // namespace
 
-Result<Advised> advise(Store& store, const MemoryUse& memory, const Cancel& cancel)
+Result<Advised> advise(Store& store, const MemoryUse& memory, const Cancel& cancel, const PlanOptions& options)
 {
     if (!store.book().sounds())
         return Error{ErrorCode::BadValue, "fingerings", "there are none yet: what is drilled is to be written down first"};
     auto learnt = learntFor(store, memory.path);
     if (!learnt && memory.need == MemoryUse::Need::Asked)
         return learnt.error();
-    auto found = counsel(store.book(), learnt ? learnt->priors : Priors{}, {}, cancel);
+    auto found = counsel(store.book(), learnt ? learnt->priors : Priors{}, options, cancel);
     if (!found)
         return found.error();
     Advised advised{std::move(*found), {}, {}};

@@ -29,6 +29,7 @@ struct Advised
 /// Fit, forecast and plan with what the maker's other instruments told; this one is remembered for them. Kept in the record,
 /// unless its newest entry says the same already: asking twice is one piece of advice. A practice blank is nobody's wood: it
 /// neither learns nor teaches. Errors: BadValue where nothing is drilled yet; those of counsel(); with Asked those of ShopMemory.
-[[nodiscard]] Result<Advised> advise(Store& store, const MemoryUse& memory, const Cancel& cancel = {});
+[[nodiscard]] Result<Advised> advise(Store& store, const MemoryUse& memory, const Cancel& cancel = {},
+                                     const PlanOptions& options = {});
 
 } // namespace dowel::session

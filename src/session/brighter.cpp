@@ -52,7 +52,7 @@ std::vector<Trial> trialsOf(const Instrument& shape, const Fingering& fingering)
         s.roughness = 1.0;
     }
     if (rough)
-        trials.push_back({SmoothedBore{}, Instrument::make(std::move(smooth))});
+        trials.push_back({SmoothedBore{}, Instrument::make(std::move(smooth), Instrument::Neighbours::MayMeet)});
     return trials;
 }
 

@@ -3,9 +3,11 @@
 
 #include "core/fit/fit.h"
 #include "core/tuning/pitch.h"
+#include "store/store.h"
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 
 namespace dowel::session {
 
@@ -63,6 +65,21 @@ std::vector<std::optional<Cents>> SideBySide::ownSd() const
         sds.push_back(count < 2 ? std::nullopt : std::optional(Cents::fromCents(std::sqrt(squares / (count - 1)))));
     }
     return sds;
+}
+
+Result<std::vector<Workbook>> booksToCompare(const std::vector<std::string>& paths, const Cancel& cancel)
+{
+    std::vector<Workbook> books;
+    std::map<std::string, std::string> known;
+    for (const std::string& path : paths) {
+        const auto store = Store::open(path, Store::Mode::Look, cancel);
+        if (!store)
+            return store.error();
+        if (const auto [other, fresh] = known.emplace(store->identity(), path); !fresh)
+            return Error{ErrorCode::BadValue, path, "is the same piece of wood as " + other->second};
+        books.push_back(store->book());
+    }
+    return books;
 }
 
 Result<SideBySide> compared(std::span<const Workbook> books)

@@ -33,6 +33,10 @@ struct SideBySide
     [[nodiscard]] std::vector<std::optional<Cents>> ownSd() const;
 };
 
+/// The workbooks of several files. Errors: those of Store::open(), BadValue (where = a file of the same piece of wood as
+/// another).
+[[nodiscard]] Result<std::vector<Workbook>> booksToCompare(const std::vector<std::string>& paths, const Cancel& cancel = {});
+
 /// Errors: BadValue (fewer than two instruments), BadFingering (where = the first instrument whose fingerings are not the
 /// first one's; what closes other holes or sounds another note is another model).
 [[nodiscard]] Result<SideBySide> compared(std::span<const Workbook> books);

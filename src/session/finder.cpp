@@ -56,7 +56,25 @@ private:
     std::vector<Known> m_known;
 };
 
-/// Every way to leave the holes open, each as shares.
+constexpr std::size_t mostWays = std::size_t{1} << 15U;
+
+std::vector<std::vector<double>> combined(const std::vector<std::vector<double>>& choices)
+{
+    std::vector<std::vector<double>> ways{{}};
+    for (const auto& shares : choices) {
+        std::vector<std::vector<double>> longer;
+        for (const auto& way : ways)
+            for (const double s : shares) {
+                longer.push_back(way);
+                longer.back().push_back(s);
+            }
+        ways = std::move(longer);
+    }
+    return ways;
+}
+
+/// The ways to leave the holes open, each as shares: all of them, or, where half-open holes make them too many, those with one
+/// half-open hole at most.
 std::vector<std::vector<double>> everyWay(const Instrument& instrument)
 {
     const InstrumentSpec& spec = instrument.spec();
@@ -69,15 +87,22 @@ std::vector<std::vector<double>> everyWay(const Instrument& instrument)
                     shares.push_back(half.open);
         choices.push_back(std::move(shares));
     }
-    std::vector<std::vector<double>> ways{{}};
-    for (const auto& shares : choices) {
-        std::vector<std::vector<double>> longer;
-        for (const auto& way : ways)
-            for (const double s : shares) {
-                longer.push_back(way);
-                longer.back().push_back(s);
-            }
-        ways = std::move(longer);
+    std::size_t together = 1;
+    for (const auto& shares : choices)
+        together *= together > mostWays ? 1 : shares.size();
+    if (together <= mostWays)
+        return combined(choices);
+    // Too many with every hole half open beside every other: one at a time.
+    std::vector<std::vector<double>> plain(choices.size(), {0.0, 1.0});
+    auto ways = combined(plain);
+    for (std::size_t i = 0; i < choices.size(); ++i) {
+        if (choices[i].size() == 2)
+            continue;
+        auto half = plain;
+        half[i].assign(choices[i].begin() + 2, choices[i].end());
+        for (auto& way : combined(half))
+            if (ways.size() < 2 * mostWays)
+                ways.push_back(std::move(way));
     }
     return ways;
 }
@@ -137,6 +162,9 @@ Result<std::vector<FingeringFound>> fingeringsFor(const Forecaster& forecaster, 
     // Of a fingering that is not on the chart the model is less sure; by judgement, no source.
     constexpr double strange_cents = 6.0;
     const auto& holes = instrument.spec().holes;
+    if (instrument.spec().fingerings.empty())
+        return Error{ErrorCode::BadValue, "fingerings",
+                     "none are wanted yet; a chart with one note at least says how it is played"};
     if (holes.size() > mostHoles)
         return Error{ErrorCode::BadValue, "holes", std::to_string(holes.size()) + "; at most 14 can be gone through"};
     const auto player = Player::make(forecaster, instrument);
@@ -262,6 +290,8 @@ Result<std::vector<SlideMark>> slideMarks(const Posterior& posterior, const Inst
         if (name)
             if (const auto known = semitonesFromName(*name); !known)
                 return known.error();
+    if (from && to && *semitonesFromName(*from) > *semitonesFromName(*to))
+        return Error{ErrorCode::BadValue, *from, "lies above " + *to + "; the lower note comes first"};
     // A face nearer to the edge than this no longer belongs to a tube.
     const Metres shortest = spec.bore.front().diameter * 2.0;
     std::string lowest = from.value_or("");
@@ -276,10 +306,14 @@ Result<std::vector<SlideMark>> slideMarks(const Posterior& posterior, const Inst
     const auto names = modeNotes(lowest, "chromatic", notes);
     if (!names)
         return names.error();
-    const int last = to ? *semitonesFromName(*to) : *semitonesFromName(lowest) + 24;
+    const auto first = semitonesFromName(lowest);
+    if (!first)
+        return first.error();
+    const int last = to ? *semitonesFromName(*to) : *first + 24;
     std::vector<SlideMark> marks;
     for (const std::string& name : *names) {
-        if (*semitonesFromName(name) > last)
+        const auto semitones = semitonesFromName(name); // beyond the highest note that has a name there are no marks
+        if (!semitones || *semitones > last)
             break;
         const auto pitch = targetOf(spec.tuning, name);
         if (!pitch)

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/finish_shift.h"
 
+#include "core/base/number_text.h"
 #include "core/base/thread_role.h"
 #include "io/finish_json.h"
 #include "store/store.h"
@@ -80,7 +81,7 @@ Result<AmendEntry> withRoom(const Workbook& book, Cents room)
 {
     constexpr double most_cents = 50.0;
     if (!(std::abs(room.cents()) <= most_cents))
-        return Error{ErrorCode::BadValue, "room", std::to_string(room.cents()) + " cents; must be at most 50"};
+        return Error{ErrorCode::BadValue, "room", numberText(room.cents()) + " cents; must be at most 50"};
     const InstrumentSpec& spec = book.present().spec();
     const double lower = std::exp2(-room.cents() / 1200.0);
     Wanted wanted{spec.tuning, spec.fingerings};

@@ -3,7 +3,9 @@
 
 #include "core/acoustics/model.h"
 #include "core/base/breath.h"
+#include "core/base/number_text.h"
 #include "core/base/ratio.h"
+#include "core/base/stamp.h"
 #include "core/base/statistics.h"
 #include "core/fit/fit.h"
 #include "core/hearing/analyse.h"
@@ -14,8 +16,6 @@
 #include <algorithm>
 #include <chrono>
 #include <cmath>
-#include <cstdio>
-#include <sstream>
 
 namespace dowel::session {
 
@@ -46,12 +46,10 @@ Modes modesOf(const Instrument& instrument)
 
 std::string described(Hertz pitch, const Expectation& expected, Hertz a4)
 {
-    std::ostringstream s;
-    s.imbue(std::locale::classic());
-    s.precision(1);
-    s << std::fixed << pitch.hertz() << " Hz (" << nearestNote(pitch, a4).name << "), expected about " << expected.pitch.hertz()
-      << " Hz (" << nearestNote(expected.pitch, a4).name << ")";
-    return s.str();
+    const auto said = [&](Hertz f) {
+        return fixedText(f.hertz(), 1) + " Hz (" + nearestNote(f, a4).name + ")";
+    };
+    return said(pitch) + ", expected about " + said(expected.pitch);
 }
 
 } // namespace
@@ -211,9 +209,22 @@ Result<ReadingEntry> readingFrom(const Workbook& book, const FingeringId& finger
     return readingOf(book, fingering, *e, *analysis, room, source);
 }
 
-Result<Store::NewEntry> withTake(ReadingEntry reading, const Samples& samples)
+namespace {
+
+/// A recording as a workbook keeps it. Errors: BadAudio.
+Result<Store::Flac> keptSound(const Samples& samples)
 {
     auto flac = io::flacOf(samples);
+    if (flac && flac->size() > Store::longestTake_bytes)
+        return Error{ErrorCode::BadAudio, "take", "longer than a workbook takes; cut it into takes"};
+    return flac;
+}
+
+} // namespace
+
+Result<Store::NewEntry> withTake(ReadingEntry reading, const Samples& samples)
+{
+    auto flac = keptSound(samples);
     if (!flac)
         return flac.error();
     reading.hasTake = true;
@@ -225,13 +236,8 @@ namespace {
 /// Seconds since the epoch of an ISO 8601 time in UTC; nothing where it is none.
 std::optional<double> secondsOf(const std::string& at)
 {
-    const auto day = io::dayOf(at);
-    int hour = 0;
-    int minute = 0;
-    double second = 0.0;
-    if (day == std::chrono::sys_days() || std::sscanf(at.c_str(), "%*d-%*u-%*uT%d:%d:%lf", &hour, &minute, &second) != 3)
-        return std::nullopt;
-    return static_cast<double>(day.time_since_epoch().count()) * 86400.0 + hour * 3600.0 + minute * 60.0 + second;
+    const auto time = timeFrom(at);
+    return time ? std::optional(static_cast<double>(time->time_since_epoch().count()) * 1e-3) : std::nullopt;
 }
 
 } // namespace
@@ -347,10 +353,14 @@ Result<Sorted> sortedOut(const Workbook& book, const std::optional<FingeringId>&
 Result<Store::NewEntry> takeOf(const Workbook& book, const FingeringId& fingering, const Samples& samples, Temperature room,
                                ReadingSource source, const Cancel& cancel)
 {
+    auto flac = keptSound(samples); // first: what cannot be kept need not be listened to
+    if (!flac)
+        return flac.error();
     auto reading = readingFrom(book, fingering, samples, room, source, cancel);
     if (!reading)
         return reading.error();
-    return withTake(std::move(*reading), samples);
+    reading->hasTake = true;
+    return Store::NewEntry{std::move(*reading), std::move(*flac)};
 }
 
 Result<EntryId> keepTake(Store& store, const FingeringId& fingering, const Samples& samples, Temperature room,

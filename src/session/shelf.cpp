@@ -9,6 +9,8 @@
 
 #include <algorithm>
 #include <filesystem>
+#include <sys/stat.h>
+#include <unistd.h>
 
 namespace dowel::session {
 
@@ -103,13 +105,13 @@ void takeBook(ShelfLine& line, const Workbook& book, const Clock& clock)
 
 } // namespace
 
-ShelfLine shelfLine(const std::string& path, const Clock& clock)
+ShelfLine shelfLine(const std::string& path, const Clock& clock, const Cancel& cancel)
 {
     enterDoor(Door::ShopScan);
     ShelfLine line;
     line.path = path;
     line.name = std::filesystem::path(path).stem().string();
-    const auto store = Store::open(path, Store::Mode::Look);
+    const auto store = Store::open(path, Store::Mode::Look, cancel);
     if (store)
         takeBook(line, store->book(), clock);
     else
@@ -117,7 +119,39 @@ ShelfLine shelfLine(const std::string& path, const Clock& clock)
     return line;
 }
 
-Result<std::vector<ShelfLine>> shelf(const std::string& folder, const Cancel& cancel, const Clock& clock)
+std::optional<ShelfMemory::Stand> ShelfMemory::standOf(const std::string& path, std::chrono::sys_days day)
+{
+    struct stat file
+    {
+    };
+    // Beside a journal the file is about to change without its own time telling.
+    if (::stat(path.c_str(), &file) != 0 || ::access((path + "-journal").c_str(), F_OK) == 0)
+        return std::nullopt;
+    constexpr std::int64_t second_ns = 1'000'000'000;
+    return Stand{file.st_mtim.tv_sec * second_ns + file.st_mtim.tv_nsec, static_cast<std::uintmax_t>(file.st_size), file.st_ino,
+                 day};
+}
+
+std::optional<ShelfLine> ShelfMemory::lineOf(const std::string& path, std::chrono::sys_days day) const
+{
+    const auto stand = standOf(path, day);
+    const std::lock_guard lock(m_mutex);
+    const auto known = m_lines.find(path);
+    if (!stand || known == m_lines.end() || known->second.first != *stand)
+        return std::nullopt;
+    return known->second.second;
+}
+
+void ShelfMemory::keep(const ShelfLine& line, std::chrono::sys_days day)
+{
+    const auto stand = standOf(line.path, day);
+    if (!stand || line.trouble) // what could not be read may be readable the next time
+        return;
+    const std::lock_guard lock(m_mutex);
+    m_lines.insert_or_assign(line.path, std::pair(*stand, line));
+}
+
+Result<std::vector<ShelfLine>> shelf(const std::string& folder, const Cancel& cancel, const Clock& clock, ShelfMemory* memory)
 {
     enterDoor(Door::ShopScan);
     std::vector<ShelfLine> lines;
@@ -128,9 +162,16 @@ Result<std::vector<ShelfLine>> shelf(const std::string& folder, const Cancel& ca
     for (; !trouble && it != std::filesystem::directory_iterator(); it.increment(trouble)) {
         if (cancel.requested())
             return Error{ErrorCode::Cancelled, folder, {}};
-        if (it->path().extension() == ".dowel")
-            lines.push_back(shelfLine(it->path().string(), clock));
+        if (it->path().extension() != ".dowel")
+            continue;
+        const std::string path = it->path().string();
+        auto known = memory == nullptr ? std::nullopt : memory->lineOf(path, today(clock));
+        lines.push_back(known ? std::move(*known) : shelfLine(path, clock, cancel));
+        if (memory != nullptr && !known && !cancel.requested())
+            memory->keep(lines.back(), today(clock));
     }
+    if (cancel.requested())
+        return Error{ErrorCode::Cancelled, folder, {}};
     if (trouble)
         return Error{ErrorCode::Unreadable, folder, trouble.message()};
     std::sort(lines.begin(), lines.end(), [](const ShelfLine& a, const ShelfLine& b) {

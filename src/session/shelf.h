@@ -9,6 +9,8 @@
 #include "core/shop/finish.h"
 #include "session/practice.h"
 
+#include <map>
+#include <mutex>
 #include <optional>
 #include <string>
 #include <vector>
@@ -38,10 +40,32 @@ struct ShelfLine
 };
 
 /// Never fails: what went wrong is in the line.
-[[nodiscard]] ShelfLine shelfLine(const std::string& path, const Clock& clock = systemClock());
+[[nodiscard]] ShelfLine shelfLine(const std::string& path, const Clock& clock = systemClock(), const Cancel& cancel = {});
+
+/// Lines read before, as long as their files have not been touched and the day is the same. May be used from any thread.
+class ShelfMemory
+{
+public:
+    /// As it was read last; nothing where it has to be read again.
+    [[nodiscard]] std::optional<ShelfLine> lineOf(const std::string& path, std::chrono::sys_days day) const;
+    void keep(const ShelfLine& line, std::chrono::sys_days day);
+
+private:
+    struct Stand ///< of a file on the disk, and of the day
+    {
+        std::int64_t changed_ns = 0;
+        std::uintmax_t size = 0;
+        std::uintmax_t node = 0;
+        std::chrono::sys_days day{};
+        friend bool operator==(const Stand&, const Stand&) = default;
+    };
+    [[nodiscard]] static std::optional<Stand> standOf(const std::string& path, std::chrono::sys_days day);
+    mutable std::mutex m_mutex;
+    std::map<std::string, std::pair<Stand, ShelfLine>> m_lines;
+};
 /// All workbooks of a folder, those first that ask for work, then the ones touched last. A folder that is not there has none.
-/// Errors: Unreadable (the folder), Cancelled.
+/// memory: what need not be read again. Errors: Unreadable (the folder), Cancelled.
 [[nodiscard]] Result<std::vector<ShelfLine>> shelf(const std::string& folder, const Cancel& cancel = {},
-                                                   const Clock& clock = systemClock());
+                                                   const Clock& clock = systemClock(), ShelfMemory* memory = nullptr);
 
 } // namespace dowel::session

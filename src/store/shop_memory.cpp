@@ -1,12 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "store/shop_memory.h"
 
+#include "core/base/number_text.h"
 #include "core/base/thread_role.h"
 #include "store/sqlite.h"
 
-#include <cstdio>
 #include <filesystem>
-#include <sstream>
 
 namespace dowel {
 
@@ -26,21 +25,24 @@ constexpr const char* table =
 template <class Numbers> std::string written(const Numbers& numbers)
 {
     std::string text;
-    char one[32]; // NOLINT(modernize-avoid-c-arrays): for snprintf
-    for (Eigen::Index i = 0; i < numbers.size(); ++i) {
-        std::snprintf(one, sizeof one, "%.17g ", numbers.data()[i]);
-        text += one;
-    }
+    for (Eigen::Index i = 0; i < numbers.size(); ++i)
+        text += exactText(numbers.data()[i]) + " ";
     return text;
 }
 
-template <class Numbers> bool read(const std::string& text, Numbers& numbers)
+template <class Numbers> bool read(std::string text, Numbers& numbers)
 {
-    std::istringstream in(text);
-    for (Eigen::Index i = 0; i < numbers.size(); ++i)
-        if (!(in >> numbers.data()[i]))
+    std::replace(text.begin(), text.end(), ',', '.'); // as 1.0.0 wrote them where a comma stands before the decimals
+    std::string_view rest = text;
+    for (Eigen::Index i = 0; i < numbers.size(); ++i) {
+        const auto number = numberFrom(rest.substr(0, rest.find(' ')));
+        if (!number)
             return false;
-    return true;
+        numbers.data()[i] = *number;
+        rest.remove_prefix(std::min(rest.size(), rest.find(' ')));
+        rest.remove_prefix(std::min<std::size_t>(rest.size(), 1));
+    }
+    return rest.empty();
 }
 
 } // namespace

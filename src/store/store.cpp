@@ -9,9 +9,8 @@
 
 #include <algorithm>
 #include <array>
-#include <chrono>
+#include <cerrno>
 #include <cstring>
-#include <ctime>
 #include <fcntl.h>
 #include <fstream>
 #include <iterator>
@@ -61,10 +60,11 @@ constexpr SchemaPart schema[] = {
 std::string hashOf(const void* data, std::size_t size)
 {
     const XXH128_hash_t h = XXH3_128bits(data, size);
-    std::array<char, 33> text{};
-    std::snprintf(text.data(), text.size(), "%016llx%016llx", static_cast<unsigned long long>(h.high64),
-                  static_cast<unsigned long long>(h.low64));
-    return text.data();
+    std::string text;
+    for (const std::uint64_t half : {h.high64, h.low64})
+        for (int shift = 60; shift >= 0; shift -= 4)
+            text += "0123456789abcdef"[half >> static_cast<unsigned>(shift) & 0xFU];
+    return text;
 }
 
 std::string chained(const std::string& before, const Entry& e, const std::string& body, const std::string& takeHash)
@@ -179,8 +179,24 @@ Status keep(sqlite3* db, const std::string& path, const Entry& entry, const std:
     return Done{};
 }
 
-// Well under what a file may hold in one place (sqlite.h), which would be called damage when it is opened again.
-constexpr std::size_t longestTake_bytes = std::size_t{100} << 20U;
+struct StoredBody
+{
+    std::string text;
+    EntryBody body; ///< as it will be when the file is opened again
+};
+
+/// An entry as the reader that opens files will have it: that one is checked and goes into the book, so that what is accepted
+/// is what is read back. Errors: BadValue where it does not come back, or comes back as another one.
+Result<StoredBody> asStored(const EntryBody& body)
+{
+    std::string text = io::bodyText(body);
+    auto back = io::bodyFromText(io::kindOf(body), text);
+    if (!back)
+        return Error{ErrorCode::BadValue, back.error().where, back.error().facts};
+    if (io::bodyText(*back) != text)
+        return Error{ErrorCode::BadValue, std::string(io::kindOf(body)), "a number in it cannot be kept as it is"};
+    return StoredBody{std::move(text), std::move(*back)};
+}
 
 /// Entries checked, put into a copy of the book, and written one after the other under a seal; within a transaction.
 Result<std::vector<EntryId>> put(sqlite3* db, const std::string& path, std::span<const Store::NewEntry> entries, Workbook& book,
@@ -188,18 +204,19 @@ Result<std::vector<EntryId>> put(sqlite3* db, const std::string& path, std::span
 {
     std::vector<EntryId> ids;
     for (const Store::NewEntry& e : entries) {
-        const Entry entry{book.nextId(), timestamp(clock), e.body};
-        if (auto ok = book.checkNew(e.body); !ok)
-            return ok.error();
         if (std::holds_alternative<PhotoEntry>(e.body) && e.take.empty())
             return Error{ErrorCode::BadValue, "photo", "it has no picture"};
-        if (e.take.size() > longestTake_bytes)
+        if (e.take.size() > Store::longestTake_bytes)
             return Error{ErrorCode::BadAudio, "take",
                          std::to_string(e.take.size()) + " bytes are more than a workbook takes (" +
-                             std::to_string(longestTake_bytes) + ")"};
-        const std::string body = io::bodyText(e.body);
-        if (auto back = io::bodyFromText(io::kindOf(e.body), body); !back) // what is stored must read back
-            return Error{ErrorCode::BadValue, back.error().where, back.error().facts};
+                             std::to_string(Store::longestTake_bytes) + ")"};
+        auto stored = asStored(e.body);
+        if (!stored)
+            return stored.error();
+        const std::string& body = stored->text;
+        const Entry entry{book.nextId(), timestamp(clock), std::move(stored->body)};
+        if (auto ok = book.checkNew(entry.body); !ok)
+            return ok.error();
         if (auto ok = book.append(entry); !ok)
             return ok.error();
         const std::string takeHash = e.take.empty() ? std::string() : hashOf(e.take.data(), e.take.size());
@@ -236,6 +253,8 @@ Result<std::string> newBook(const std::string& path, const Instrument& specified
     auto back = io::specFromText(spec, "specification");
     if (!back)
         return Error{ErrorCode::BadValue, back.error().where, back.error().facts};
+    if (io::specText(*back) != spec)
+        return Error{ErrorCode::BadValue, "specification", "a number in it cannot be kept as it is"};
     auto db = openDatabase(":memory:", SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE);
     if (!db)
         return db.error();
@@ -296,30 +315,44 @@ struct Store::Parts
     std::string identity;
     const Clock* clock = &systemClock();
 
-    Status load();
+    Status load(const Cancel& cancel);
     Status checkSeal() const;
+    /// Whether the file still ends as it did when it was read; within a transaction.
+    bool isAsRead() const;
 };
 
-Status Store::Parts::load()
+bool Store::Parts::isAsRead() const
+{
+    Statement seal(db.get(), "SELECT entries, chain FROM seal WHERE id = 1");
+    return seal.step() == SQLITE_ROW && seal.integer(0) == std::ssize(book.entries()) && seal.text(1) == chain;
+}
+
+Status Store::Parts::load(const Cancel& cancel)
 {
     Statement rows(db.get(), "SELECT id, at, kind, body, take_hash, chain FROM entry ORDER BY id");
+    std::vector<Entry> entries;
     int code = SQLITE_DONE;
     while ((code = rows.step()) == SQLITE_ROW) {
+        if (cancel.requested())
+            return Error{ErrorCode::Cancelled, path, ""};
         const std::string where = "entry " + std::to_string(rows.integer(0));
         auto body = io::bodyFromText(rows.text(2), rows.text(3));
         if (!body)
             return Error{ErrorCode::Damaged, where, body.error().where + ": " + body.error().facts};
         Entry e{{rows.integer(0)}, rows.text(1), std::move(*body)};
+        // Far above what any record reaches: the number after it must still be one.
+        constexpr std::int64_t mostEntries = 1'000'000'000;
+        if (e.id.number < 1 || e.id.number > mostEntries)
+            return Error{ErrorCode::Damaged, where, "its number is none that a record reaches"};
         const std::string expected = chained(chain, e, rows.text(3), rows.text(4));
         if (rows.text(5) != expected)
             return Error{ErrorCode::Damaged, where, "its checksum does not fit"};
         chain = expected;
-        if (auto ok = book.append(std::move(e)); !ok)
-            return Error{ErrorCode::Damaged, where, ok.error().where + ": " + ok.error().facts};
+        entries.push_back(std::move(e));
     }
     if (code != SQLITE_DONE)
         return failed(db.get(), path);
-    return Done{};
+    return book.replay(std::move(entries), cancel);
 }
 
 Status Store::Parts::checkSeal() const
@@ -353,11 +386,20 @@ const std::string& Store::identity() const
     return m_parts->identity;
 }
 
+bool isHeldByAnother(int flockError)
+{
+    return flockError == EWOULDBLOCK;
+}
+
 Result<Store> Store::create(const std::string& path, const Instrument& specified, const std::optional<PracticeEntry>& practice)
 {
     enterDoor(Door::DurableWrite);
     if (::access(path.c_str(), F_OK) == 0)
         return Error{ErrorCode::Exists, path, "is there already"};
+    for (const char* ending : {"-journal", "-wal"})
+        if (const std::string left = path + ending; ::access(left.c_str(), F_OK) == 0)
+            return Error{ErrorCode::Exists, left,
+                         "belongs to a workbook that once lay here, and would be played into the new one"};
     const auto bytes = newBook(path, specified, practice);
     if (!bytes)
         return bytes.error();
@@ -376,7 +418,8 @@ Result<Descriptor> lockedForWork(const std::string& path)
     Descriptor lock(::open(path.c_str(), O_RDWR | O_CLOEXEC));
     if (lock.get() < 0)
         return Error{ErrorCode::Unreadable, path, std::strerror(errno)};
-    if (::flock(lock.get(), LOCK_EX | LOCK_NB) != 0)
+    // A file system without such locks keeps nobody out here; append() then finds out whether anybody else has written.
+    if (::flock(lock.get(), LOCK_EX | LOCK_NB) != 0 && isHeldByAnother(errno))
         return Error{ErrorCode::InUse, path, "is open in another window or command"};
     return lock;
 }
@@ -409,7 +452,28 @@ Result<Database> openedFor(const std::string& path, Store::Mode mode)
 
 } // namespace
 
-Result<Store> Store::open(const std::string& path, Mode mode)
+Status moveWorkbook(const std::string& from, const std::string& to)
+{
+    enterDoor(Door::DurableWrite);
+    if (auto known = recognise(from); !known)
+        return known.error();
+    const auto held = lockedForWork(from);
+    if (!held)
+        return held.error();
+    const std::string journal = from + "-journal";
+    if (::access(journal.c_str(), F_OK) == 0) {
+        // The first reader plays it back; damage in the record does not matter here.
+        if (auto db = openedFor(from, Store::Mode::Look); !db)
+            return db.error();
+        if (::access(journal.c_str(), F_OK) == 0)
+            return Error{ErrorCode::Unwritable, from, "it was left in the middle of a write that could not be undone"};
+    }
+    if (::access((to + "-journal").c_str(), F_OK) == 0)
+        return Error{ErrorCode::Exists, to + "-journal", "is there already"};
+    return io::moveFile(from, to);
+}
+
+Result<Store> Store::open(const std::string& path, Mode mode, const Cancel& cancel)
 {
     enterDoor(Door::OpenBook);
     if (auto known = recognise(path); !known)
@@ -424,6 +488,9 @@ Result<Store> Store::open(const std::string& path, Mode mode)
     auto db = openedFor(path, mode);
     if (!db)
         return db.error();
+    // Everything that follows is read as it stood at one moment, whoever writes meanwhile.
+    if (auto ok = run(db->get(), path, "BEGIN; SELECT COUNT(*) FROM sqlite_schema"); !ok)
+        return ok.error();
     const auto version = recognise(path); // again: a killed migration may just have been taken back
     if (!version)
         return version.error();
@@ -446,11 +513,13 @@ Result<Store> Store::open(const std::string& path, Mode mode)
     auto parts = std::make_unique<Parts>(Parts{path, std::move(lock), std::move(*db), Workbook(std::move(*specified)),
                                                hashOf(spec.data(), spec.size()), hashOf(identity.data(), identity.size())});
     const Bounded bounded(parts->db.get());
-    if (auto ok = parts->load(); !ok)
+    if (auto ok = parts->load(cancel); !ok)
         return ok.error();
     if (*version >= 2)
         if (auto ok = parts->checkSeal(); !ok)
             return ok.error();
+    if (auto ok = run(parts->db.get(), path, "COMMIT"); !ok)
+        return ok.error();
     if (*version < tablesVersion && mode == Mode::Work)
         if (auto ok = migrate(parts->db.get(), path, *version, std::ssize(parts->book.entries()), parts->chain); !ok)
             return ok.error();
@@ -495,7 +564,9 @@ Result<std::vector<EntryId>> Store::append(std::span<const NewEntry> entries)
     std::string chain = m_parts->chain;
     if (auto ok = run(db, path, "BEGIN IMMEDIATE"); !ok)
         return ok.error();
-    auto ids = put(db, path, entries, book, chain, *m_parts->clock);
+    auto ids = m_parts->isAsRead() ? put(db, path, entries, book, chain, *m_parts->clock)
+                                   : Result<std::vector<EntryId>>(Error{
+                                         ErrorCode::InUse, path, "another window or command has written to it; open it again"});
     if (ids)
         if (auto ok = run(db, path, "COMMIT"); !ok)
             ids = ok.error();
@@ -554,8 +625,10 @@ Status Store::verify() const
         if (auto flac = take(e.id); !flac)
             return Error{ErrorCode::Damaged, flac.error().where, flac.error().facts};
     }
-    Statement count(m_parts->db.get(), "SELECT COUNT(*) FROM take");
-    if (count.step() != SQLITE_ROW)
+    // What another window has added since is not this one's to count.
+    Statement count(m_parts->db.get(), "SELECT COUNT(*) FROM take WHERE entry_id <= ? OR entry_id NOT IN (SELECT id FROM entry)");
+    const auto& entries = m_parts->book.entries();
+    if (count.bind(0, entries.empty() ? 0 : entries.back().id.number).step() != SQLITE_ROW)
         return failed(m_parts->db.get(), m_parts->path);
     if (count.integer(0) != takes)
         return Error{ErrorCode::Damaged, "the recordings",
@@ -572,18 +645,6 @@ Status Store::copyTo(const std::string& path) const
             return Error{ErrorCode::Unwritable, path, sqlite3_errmsg(m_parts->db.get())};
         return Done{};
     });
-}
-
-std::string timestamp(UtcTime at)
-{
-    const auto ms = at.time_since_epoch().count();
-    const std::time_t seconds = ms / 1000;
-    std::tm utc{};
-    gmtime_r(&seconds, &utc);
-    std::array<char, 40> text{};
-    const auto n = std::strftime(text.data(), text.size(), "%Y-%m-%dT%H:%M:%S", &utc);
-    std::snprintf(text.data() + n, text.size() - n, ".%03dZ", static_cast<int>(ms % 1000));
-    return text.data();
 }
 
 } // namespace dowel

@@ -5,7 +5,9 @@
 // window is kept out: docs/decisions/workbook-file.md.
 #pragma once
 
+#include "core/base/cancel.h"
 #include "core/base/clock.h"
+#include "core/base/stamp.h"
 #include "core/record/workbook.h"
 
 #include <memory>
@@ -19,17 +21,21 @@ public:
     /// Look adds nothing and does not mind another window. All it may do to the file is put in order what a killed writer left.
     enum class Mode { Work, Look };
     using Flac = std::vector<unsigned char>;
+    /// Well under what a file may hold in one place, which would be called damage when it is opened again.
+    static constexpr std::size_t longestTake_bytes = std::size_t{100} << 20U;
     struct NewEntry
     {
         EntryBody body;
         Flac take; ///< empty: none
     };
 
-    /// Makes a new file and opens it for work. Errors: Exists, Unwritable, BadValue (a value too small to be written down).
+    /// Makes a new file and opens it for work. Errors: Exists (also where another workbook's journal was left under the name),
+    /// Unwritable, BadValue (a value that cannot be kept as it is).
     static Result<Store> create(const std::string& path, const Instrument& specified,
                                 const std::optional<PracticeEntry>& practice = {});
-    /// Errors: Unreadable, NotAWorkbook, NewerVersion, InUse (Work only), Damaged (where = entry).
-    static Result<Store> open(const std::string& path, Mode mode);
+    /// In time that grows with the record's length. Errors: Unreadable, NotAWorkbook, NewerVersion, InUse (Work only), Damaged
+    /// (where = entry), Cancelled.
+    static Result<Store> open(const std::string& path, Mode mode, const Cancel& cancel = {});
     /// Dates the entries to come by this clock, which must outlive the store; until then by the system's.
     void useClock(const Clock& clock);
     ~Store();
@@ -43,8 +49,9 @@ public:
     /// What this workbook is known by, wherever it lies and however its path is spelt: a checksum over when it was made and
     /// of what. Copies share it, as they are of one piece of wood.
     [[nodiscard]] const std::string& identity() const;
-    /// Appends all entries or none; durable on return. Errors: those of Workbook::append(), BadAudio (a take of more than
-    /// 100 MB), Unwritable.
+    /// Appends all entries or none; durable on return, and as the reader that opens files will have them. Errors: those of
+    /// Workbook::append(), BadValue (a number that cannot be kept as it is), BadAudio (a take of more than 100 MB), InUse
+    /// (somebody else has written meanwhile), Unwritable.
     Result<std::vector<EntryId>> append(std::span<const NewEntry> entries);
     Result<EntryId> append(EntryBody body, Flac take = {});
     /// The recording beside a reading. Errors: UnknownName, Damaged.
@@ -60,11 +67,11 @@ private:
     std::unique_ptr<Parts> m_parts;
 };
 
-/// ISO 8601 in UTC with milliseconds.
-[[nodiscard]] std::string timestamp(UtcTime at);
-[[nodiscard]] inline std::string timestamp(const Clock& clock = systemClock())
-{
-    return timestamp(clock.now());
-}
+/// Gives a workbook another name, for good and without replacing anything. What a killed writer left is put in order first, and
+/// one that is open elsewhere stays where it is. Errors: Unreadable, NotAWorkbook, InUse, Exists, Unwritable.
+[[nodiscard]] Status moveWorkbook(const std::string& from, const std::string& to);
+/// Whether a lock that was refused with this errno is held by somebody else; otherwise the file system has no such locks
+/// (flock(2)).
+[[nodiscard]] bool isHeldByAnother(int flockError);
 
 } // namespace dowel

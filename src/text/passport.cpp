@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "text/passport.h"
 
+#include "core/base/stamp.h"
 #include "text/finish.h"
 #include "text/names.h"
 #include "text/sentences.h"
@@ -49,8 +50,10 @@ QString paragraph(const QString& words)
 
 QString dayOf(const std::string& stamp)
 {
-    const QDate date = QDate::fromString(QString::fromStdString(stamp).left(10), Qt::ISODate);
-    return date.isValid() ? QLocale().toString(date, QLocale::ShortFormat) : QString();
+    if (!timeFrom(stamp)) // the day on the wall, not that of the record's UTC
+        return {};
+    const QDate date = QDate::fromString(QString::fromStdString(dayText(localDayFrom(stamp))), Qt::ISODate);
+    return QLocale().toString(date, QLocale::ShortFormat);
 }
 
 Metres fine(Metres m)
@@ -221,6 +224,20 @@ QString passportBody(const Passport& p, const std::optional<FinishPlan>& finish,
     return s;
 }
 
+namespace {
+
+/// Without what no HTML document may hold: control characters and what is no character (HTML, 13.2.3.5).
+QString allowed(QString text)
+{
+    text.removeIf([](QChar c) {
+        const bool control = c.category() == QChar::Other_Control && c != QLatin1Char('\n') && c != QLatin1Char('\t');
+        return control || c.unicode() >= 0xFFFE;
+    });
+    return text;
+}
+
+} // namespace
+
 QString passportPage(const QString& title, const QString& body)
 {
     return QStringLiteral(
@@ -228,7 +245,7 @@ QString passportPage(const QString& title, const QString& body)
                "sans-serif;max-width:190mm;margin:10mm auto;color:#000;background:#fff}table{border-collapse:collapse;"
                "margin:2mm 0}td,th{border:1px solid #444;padding:1mm 2mm;text-align:left}h1{margin-bottom:1mm}h2{font-size:"
                "1.1em;margin:5mm 0 1mm}svg{max-width:100%;height:auto}</style></head>\n<body>\n%2</body></html>\n")
-        .arg(title.toHtmlEscaped(), body);
+        .arg(allowed(title).toHtmlEscaped(), allowed(body));
 }
 
 } // namespace dowel::text

@@ -160,6 +160,42 @@ private Q_SLOTS:
         QVERIFY(looked > 80);
         QVERIFY2(found.isEmpty(), qPrintable(found.join(QLatin1Char('\n'))));
     }
+    void noFileDependsOnTheLocale()
+    {
+        // The toolkit sets the process's locale, and with a German one printf writes 0,5: into a DXF, a database, an answer.
+        // Numbers for files go through core/base/number_text.h; only what a person reads (app, text) speaks their locale, by Qt's
+        // QLocale.
+        static const QRegularExpression float_(QLatin1String("printf\\([^;]*%[-+ #0-9.*l]*[aefgAEFG]"));
+        static const QRegularExpression toString(
+            QLatin1String("to_string\\([^;]*?(millimetres|inches|metres|hertz|cents|celsius|kelvin|seconds)\\(\\)"));
+        const QStringList words{QStringLiteral("std::stod"),    QStringLiteral("std::stof"),   QStringLiteral("strtod"),
+                                QStringLiteral("strtof"),       QStringLiteral("atof("),       QStringLiteral("sscanf"),
+                                QStringLiteral("lexical_cast"), QStringLiteral("stringstream")};
+        QStringList found;
+        int looked = 0;
+        for (const char* room : {"core", "io", "draw", "report", "store", "session", "player", "cli"}) {
+            QDirIterator files(QStringLiteral(DOWEL_SOURCE "/src/") + QLatin1String(room),
+                               {QStringLiteral("*.h"), QStringLiteral("*.cpp")}, QDir::Files, QDirIterator::Subdirectories);
+            while (files.hasNext()) {
+                QFile file(files.next());
+                QVERIFY(file.open(QIODevice::ReadOnly));
+                const QString text = QString::fromUtf8(file.readAll());
+                ++looked;
+                for (const QRegularExpression& form : {float_, toString})
+                    if (const auto match = form.match(text); match.hasMatch())
+                        found << file.fileName() + QStringLiteral(": ") + match.captured(0).left(60);
+                for (const QString& word : words)
+                    if (text.contains(word))
+                        found << file.fileName() + QStringLiteral(": ") + word;
+            }
+        }
+        QVERIFY(looked > 150);
+        QVERIFY2(found.isEmpty(), qPrintable(found.join(QLatin1Char('\n'))));
+        // The rule finds what it is to find.
+        QVERIFY(float_.match(QStringLiteral("std::snprintf(text, sizeof text, \"%.5f\", v)")).hasMatch());
+        QVERIFY(toString.match(QStringLiteral("std::to_string(m.millimetres())")).hasMatch());
+        QVERIFY(!toString.match(QStringLiteral("std::to_string(count); x.millimetres()")).hasMatch());
+    }
     void thePictureOfTheRoomsIsDrawnFromTheRules()
     {
         QTemporaryDir folder;

@@ -199,6 +199,10 @@ class TestDoors : public QObject
              [=, this] {
                  (void)Store::create(file("another.dowel"), shape);
              }},
+            {"moveWorkbook", Door::DurableWrite,
+             [=, this] {
+                 (void)moveWorkbook(file("another.dowel"), file("moved.dowel"));
+             }},
             {"Store::append", Door::DurableWrite,
              [=] {
                  (void)store->append(NoteEntry{"a note"});

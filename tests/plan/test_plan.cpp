@@ -102,9 +102,9 @@ private Q_SLOTS:
         QCOMPARE(o.last.state, AdviceState::Finished);
         qInfo("%d cuts, %d rounds, worst %.1f, sharpest %.1f cents", o.cuts, o.rounds, o.worst, o.sharpest);
         QVERIFY(o.cuts <= 25);
-        QVERIFY(o.rounds <= 7);
+        QVERIFY(o.rounds <= 8);
         QVERIFY(o.sharpest < 6.0);
-        QVERIFY(o.worst < 8.0); // six in the window's own run; here another player's chance
+        QVERIFY(o.worst < 7.0); // six in the window's own run; here another player's chance
     }
     void noBlankIsSpoilt()
     {
@@ -553,6 +553,91 @@ private Q_SLOTS:
             VERIFY_OK(b);
             QCOMPARE(b->state, AdviceState::MakeCut);
             QVERIFY(a->steps.front().cut == b->steps.front().cut);
+        }
+    }
+    void aSessionThatIsWrongAsAWholeIsNeverDone()
+    {
+        // Two rounds a quarter of a semitone and more apart: another instrument, another room, another breath. Whatever the fit
+        // makes of it, the work is not done by notes that are left out.
+        for (const double apart : {24.0, -24.0, 60.0}) {
+            Bench bench(10, 0.0);
+            for (int i = 0; i < 40; ++i) {
+                const auto a = advise(bench.book());
+                VERIFY_OK(a);
+                if (a->state == AdviceState::Finished || a->state == AdviceState::Stop)
+                    break;
+                if (a->state == AdviceState::MakeCut)
+                    bench.cut(a->steps.front().cut, a->steps.front().forecast);
+                for (const auto& id : a->fingerings)
+                    bench.hear(id);
+            }
+            for (int round = 0; round < 2; ++round)
+                for (const Fingering& f : bench.book().present().spec().fingerings)
+                    bench.hear(f.id, round == 0 ? 0.0 : apart);
+            const auto a = advise(bench.book());
+            VERIFY_OK(a);
+            if (a->state == AdviceState::Finished) // done is said only of what was heard and is in
+                QVERIFY2(2 * a->withinTolerance > a->of, qPrintable(QString::number(apart)));
+            QVERIFY(std::count_if(a->left.begin(), a->left.end(),
+                                  [](const LeftOver& l) { return l.why == LeftOver::Why::OutOfLine; }) *
+                            2 <
+                        a->of ||
+                    a->state != AdviceState::Finished);
+        }
+    }
+    void effortSaysHowFarTheWorkGoes()
+    {
+        // Who wants it quick is asked for no more rounds and cuts than who wants the last of it.
+        const auto worked = [](Effort effort) {
+            Bench bench(10);
+            int cuts = 0;
+            WhyStop why = WhyStop::NotWorthIt;
+            for (int i = 0; i < 80; ++i) {
+                const auto c = counsel(bench.book(), {}, optionsFor(effort));
+                if (!c || c->advice.state == AdviceState::Stop)
+                    return std::tuple(-1, -1, why);
+                if (c->advice.state == AdviceState::Finished) {
+                    why = *c->whyStop;
+                    break;
+                }
+                for (const AdviceStep& step : c->advice.steps) {
+                    bench.cut(step.cut, step.forecast);
+                    ++cuts;
+                    if (step.thenMeasure)
+                        break;
+                }
+                for (const auto& id :
+                     c->advice.state == AdviceState::MakeCut ? c->advice.steps.back().hear : c->advice.fingerings)
+                    bench.hear(id);
+            }
+            std::set<std::size_t> heard;
+            for (const PlacedReading& r : bench.book().readings())
+                heard.insert(r.shape);
+            return std::tuple(cuts, static_cast<int>(heard.size()), why);
+        };
+        const auto [quickCuts, quickRounds, quickWhy] = worked(Effort::Quick);
+        const auto [bestCuts, bestRounds, bestWhy] = worked(Effort::Best);
+        QVERIFY(quickCuts > 0 && bestCuts > 0);
+        QVERIFY(quickRounds <= 7 && bestRounds <= 14);
+        QVERIFY(quickCuts <= bestCuts);
+        QVERIFY(bestWhy != WhyStop::NotWorthIt || bestRounds >= 13);
+        QVERIFY(!effortFromName("heroic") && effortFromName("best") == Effort::Best);
+    }
+    void whatNothingGainsFromIsLeft()
+    {
+        // Single cuts are weighed by the chance that every note is in and by nothing else: one is only taken where that rises.
+        Bench bench(10);
+        bench.hearAll();
+        for (int i = 0; i < 60; ++i) {
+            const auto c = counsel(bench.book());
+            VERIFY_OK(c);
+            if (c->advice.state != AdviceState::MakeCut && c->advice.state != AdviceState::Measure)
+                break;
+            if (c->advice.state == AdviceState::MakeCut && *c->advice.chanceAllWithin > 0.3)
+                QVERIFY(*c->advice.steps.front().chanceAllAfter > *c->advice.chanceAllWithin);
+            if (c->advice.state == AdviceState::MakeCut)
+                bench.cut(c->advice.steps.front().cut, c->advice.steps.front().forecast);
+            bench.hearAll();
         }
     }
     void aNoteOutOfLineHoldsNothingUpOnceHeardAgain()

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves that the passport tells what the record holds: notes on the last shape alone, weighed and at the tuning's temperature,
 // and what a finish moved.
+#include "core/base/stamp.h"
 #include "core/record/passport.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
@@ -119,7 +120,7 @@ private Q_SLOTS:
         const auto dayIn = [&entry](const char* zone) {
             qputenv("TZ", zone);
             tzset();
-            return dayOf(entry);
+            return localDayFrom(entry.at);
         };
         const std::chrono::sys_days west = dayIn("PST8PDT,M3.2.0,M11.1.0");
         const std::chrono::sys_days berlin = dayIn("CET-1CEST,M3.5.0,M10.5.0/3");
@@ -127,7 +128,7 @@ private Q_SLOTS:
         tzset();
         QVERIFY(west == std::chrono::sys_days(2026y / 5 / 1));
         QVERIFY(berlin == std::chrono::sys_days(2026y / 5 / 2));
-        QVERIFY(dayOf(Entry{{1}, "yesterday", NoteEntry{"x"}}) == std::chrono::sys_days());
+        QVERIFY(localDayFrom("yesterday") == std::chrono::sys_days());
     }
 };
 

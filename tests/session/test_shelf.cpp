@@ -343,6 +343,24 @@ private Q_SLOTS:
         QCOMPARE(lines->size(), std::size_t(200));
         QCOMPARE(std::count_if(lines->begin(), lines->end(), [](const ShelfLine& l) { return l.trouble.has_value(); }), 1L);
         QVERIFY(lines->back().trouble && lines->back().name == "pipe-007"); // named, and last
+        // What was not touched is not read again: a book that was made unreadable without its time or size telling stays as
+        // known.
+        session::ShelfMemory memory;
+        VERIFY_OK(session::shelf(many.path().toStdString(), {}, systemClock(), &memory));
+        QVERIFY(memory.lineOf(at(3).toStdString(), today(systemClock())));
+        QVERIFY(!memory.lineOf(at(7).toStdString(), today(systemClock()))); // trouble is looked at again
+        {
+            auto store = Store::open(at(3).toStdString(), Store::Mode::Work);
+            VERIFY_OK(store);
+            VERIFY_OK(store->append(NoteEntry{"touched"}));
+        }
+        QVERIFY(!memory.lineOf(at(3).toStdString(), today(systemClock())));
+        QVERIFY(
+            !memory.lineOf(at(4).toStdString(), today(systemClock()) + std::chrono::days(1))); // another day, other work is due
+        const auto again = session::shelf(many.path().toStdString(), {}, systemClock(), &memory);
+        VERIFY_OK(again);
+        QCOMPARE(again->size(), std::size_t(200));
+        QVERIFY(memory.lineOf(at(3).toStdString(), today(systemClock())));
         Cancel cancel;
         cancel.request();
         const auto stopped = session::shelf(many.path().toStdString(), cancel);

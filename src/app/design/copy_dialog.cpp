@@ -191,10 +191,10 @@ void CopyDialog::fromFile()
     if (path.isEmpty())
         return;
     m_reading.runNewest(
-        [path = path.toStdString()](const Cancel&) -> Result<Instrument> {
+        [path = path.toStdString()](const Cancel& cancel) -> Result<Instrument> {
             if (!path.ends_with(".dowel"))
                 return io::readSpecFile(path);
-            const auto store = Store::open(path, Store::Mode::Look);
+            const auto store = Store::open(path, Store::Mode::Look, cancel);
             if (!store)
                 return store.error();
             return store->book().present();

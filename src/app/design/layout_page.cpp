@@ -3,6 +3,7 @@
 #include "app/design/plan_pages.h"
 #include "app/design/variation_dialog.h"
 #include "app/parts/form.h"
+#include "app/parts/modal.h"
 #include "app/parts/style.h"
 #include "app/parts/tuning_picture.h"
 #include "text/errors.h"
@@ -434,22 +435,23 @@ void LayoutPage::takeCell(int row, int column)
 void LayoutPage::copyModel()
 {
     if (m_plan->model()) {
-        QMessageBox box(this);
-        box.setObjectName(QStringLiteral("modelBox"));
-        box.setText(tr("The layout begins from a measured instrument with its lowest note at %1 Hz.")
-                        .arg(text::number(m_plan->model()->spec().fingerings.front().target.hertz(), 1)));
-        auto* change = box.addButton(tr("Change its measures…"), QMessageBox::AcceptRole);
-        auto* drop = box.addButton(tr("Lay out without it"), QMessageBox::DestructiveRole);
-        box.addButton(tr("Keep it"), QMessageBox::RejectRole);
-        box.exec();
-        if (box.clickedButton() == drop)
+        Modal box(new QMessageBox(this));
+        box->setObjectName(QStringLiteral("modelBox"));
+        box->setText(tr("The layout begins from a measured instrument with its lowest note at %1 Hz.")
+                         .arg(text::number(m_plan->model()->spec().fingerings.front().target.hertz(), 1)));
+        auto* change = box->addButton(tr("Change its measures…"), QMessageBox::AcceptRole);
+        auto* drop = box->addButton(tr("Lay out without it"), QMessageBox::DestructiveRole);
+        box->addButton(tr("Keep it"), QMessageBox::RejectRole);
+        if (!box.exec())
+            return;
+        if (box->clickedButton() == drop)
             return m_plan->setModel(std::nullopt);
-        if (box.clickedButton() != change)
+        if (box->clickedButton() != change)
             return;
     }
-    CopyDialog dialog(*m_questions, *m_plan, m_unit, this);
-    if (dialog.exec() == QDialog::Accepted) {
-        m_plan->setModel(dialog.model());
+    Modal dialog(new CopyDialog(*m_questions, *m_plan, m_unit, this));
+    if (dialog.exec() && dialog->result() == QDialog::Accepted) {
+        m_plan->setModel(dialog->model());
         m_plan->layOut();
     }
 }

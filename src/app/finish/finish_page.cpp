@@ -33,12 +33,12 @@ namespace {
 
 QDate dateOf(std::chrono::sys_days day)
 {
-    return QDate::fromString(QString::fromStdString(io::dayText(day)), Qt::ISODate);
+    return QDate::fromString(QString::fromStdString(dayText(day)), Qt::ISODate);
 }
 
 std::chrono::sys_days dayOf(QDate date)
 {
-    return io::dayFromText(date.toString(Qt::ISODate).toStdString()).value_or(std::chrono::sys_days());
+    return dayFrom(date.toString(Qt::ISODate).toStdString()).value_or(std::chrono::sys_days());
 }
 
 /// The shop's own recipes: names and plans without days.

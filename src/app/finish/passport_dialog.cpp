@@ -2,6 +2,7 @@
 #include "app/finish/passport_dialog.h"
 
 #include "app/parts/form.h"
+#include "app/parts/modal.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
 #include "io/whole_file.h"
@@ -134,10 +135,11 @@ void PassportDialog::print()
     printer.setPageSize(QPageSize(paper() == draw::Paper::Letter ? QPageSize::Letter : QPageSize::A4));
     printer.setDocName(QString::fromStdString(m_passport->instrument.spec().name));
     m_pages.reset();
-    QPrintPreviewDialog preview(&printer, this);
-    preview.setObjectName(QStringLiteral("passportPreview"));
-    connect(&preview, &QPrintPreviewDialog::paintRequested, this, [this, &preview](QPrinter* to) { paint(*to, preview); });
-    preview.exec();
+    Modal preview(new QPrintPreviewDialog(&printer, this));
+    preview->setObjectName(QStringLiteral("passportPreview"));
+    connect(preview.get(), &QPrintPreviewDialog::paintRequested, this,
+            [this, at = preview.get()](QPrinter* to) { paint(*to, *at); });
+    (void)preview.exec();
 }
 
 void PassportDialog::paint(QPrinter& printer, QPrintPreviewDialog& preview)

@@ -22,6 +22,7 @@ MessageBar::MessageBar(TimeSource& time, QWidget* parent)
     row->setContentsMargins(16, 8, 8, 8);
     m_label->setObjectName(QStringLiteral("messageText"));
     m_label->setWordWrap(true);
+    m_label->setTextFormat(Qt::PlainText); // names from files are in it
     m_label->setTextInteractionFlags(Qt::TextSelectableByMouse);
     row->addWidget(m_label, 1);
     auto* close = new QPushButton(tr("Understood"), this);

@@ -23,6 +23,7 @@
 #include <QTextStream>
 #include <QTimer>
 #include <algorithm>
+#include <clocale>
 #include <optional>
 
 using namespace dowel;
@@ -227,6 +228,7 @@ int main(int argc, char** argv)
         return 1;
     }
     QApplication application(argc, argv);
+    std::setlocale(LC_NUMERIC, "C"); // as it was: libraries write and read numbers by it, and files are alike everywhere
     setThreadRole(ThreadRole::Interface);
     setInterfaceEntryHandler([](Door door) {
         const std::string_view name = doorName(door);

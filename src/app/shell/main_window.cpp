@@ -12,6 +12,7 @@
 #include "app/logbook/logbook_page.h"
 #include "app/parts/language.h"
 #include "app/parts/message_bar.h"
+#include "app/parts/modal.h"
 #include "app/parts/pages.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
@@ -28,6 +29,7 @@
 #include "io/spec_json.h"
 #include "io/whole_file.h"
 #include "session/finder.h"
+#include "session/plausible.h"
 #include "text/errors.h"
 #include "text/sentences.h"
 
@@ -213,7 +215,7 @@ void MainWindow::showGuide()
     m_guide->openAt(QLatin1String(atWork ? chapters[stage] : "shop"));
 }
 
-void MainWindow::open(std::function<Result<Store>()> how)
+void MainWindow::open(std::function<Result<Store>(const Cancel&)> how)
 {
     if (m_document && m_document->keeping() > 0)
         return m_document->afterThat([this, how = std::move(how)] { open(how); });
@@ -222,8 +224,8 @@ void MainWindow::open(std::function<Result<Store>()> how)
         return;
     }
     m_jobs.run(
-        [how = std::move(how)](const Cancel&) -> Result<std::shared_ptr<Store>> {
-            auto store = how();
+        [how = std::move(how)](const Cancel& cancel) -> Result<std::shared_ptr<Store>> {
+            auto store = how(cancel);
             if (!store)
                 return store.error();
             return std::make_shared<Store>(std::move(*store));
@@ -245,19 +247,19 @@ void MainWindow::openBook(const QString& path)
         Q_EMIT opened(true);
         return;
     }
-    open([path = path.toStdString()] { return Store::open(path, Store::Mode::Work); });
+    open([path = path.toStdString()](const Cancel& cancel) { return Store::open(path, Store::Mode::Work, cancel); });
 }
 
 void MainWindow::newPractice(const QString& folder)
 {
-    open([folder] { return begunPractice(folder); });
+    open([folder](const Cancel&) { return begunPractice(folder); });
 }
 
 void MainWindow::practise(Family family, const PracticeEntry& with)
 {
     if (family != Family::Whistle)
         m_messages->news(tr("The holes are being laid out…"));
-    open([folder = m_folder, family, with] { return begunPractice(folder, family, with); });
+    open([folder = m_folder, family, with](const Cancel&) { return begunPractice(folder, family, with); });
 }
 
 void MainWindow::showRecent()
@@ -284,16 +286,23 @@ void MainWindow::newFromSpec()
     const QString spec = m_questions->fileToOpen(this, tr("Specification of the instrument"), tr("Specifications (*.json)"));
     if (spec.isEmpty())
         return;
-    m_jobs.run([spec = spec.toStdString()](const Cancel&) { return io::readSpecFile(spec); },
-               [this, spec](const Result<Instrument>& instrument) {
-                   if (!instrument)
-                       return m_messages->trouble(text::sentence(instrument.error()));
-                   const QString path = m_questions->fileToWrite(this, tr("New workbook"),
-                                                                 QFileInfo(spec).completeBaseName() + QStringLiteral(".dowel"),
-                                                                 tr("Workbooks (*.dowel)"));
-                   if (!path.isEmpty())
-                       open([path = path.toStdString(), instrument = *instrument] { return Store::create(path, instrument); });
-               });
+    m_jobs.run(
+        [spec = spec.toStdString()](const Cancel&) {
+            auto instrument = io::readSpecFile(spec);
+            const Status meant = instrument ? session::checkMeant(*instrument) : Status(Done{});
+            return meant ? std::move(instrument) : Result<Instrument>(meant.error());
+        },
+        [this, spec](const Result<Instrument>& instrument) {
+            if (!instrument)
+                return m_messages->trouble(text::sentence(instrument.error()));
+            const QString path =
+                m_questions->fileToWrite(this, tr("New workbook"), QFileInfo(spec).completeBaseName() + QStringLiteral(".dowel"),
+                                         tr("Workbooks (*.dowel)"));
+            if (!path.isEmpty())
+                open([path = path.toStdString(), instrument = *instrument](const Cancel&) {
+                    return Store::create(path, instrument);
+                });
+        });
 }
 
 void MainWindow::exportAsked(const QString& format, const QString& suffix)
@@ -309,20 +318,21 @@ bool MainWindow::mayLeave()
 {
     if (!m_document || m_document->waiting() == 0)
         return true;
-    QMessageBox box(
+    Modal box(new QMessageBox(
         QMessageBox::NoIcon, tr("Not saved yet"),
         tr("%n entry/entries of this workbook could not be written to the disk yet. They are lost where it is left now.", nullptr,
            static_cast<int>(m_document->waiting())),
-        QMessageBox::NoButton, this);
-    box.setObjectName(QStringLiteral("unsavedBox"));
-    auto* again = box.addButton(tr("Try again"), QMessageBox::AcceptRole);
-    auto* without = box.addButton(tr("Give them up"), QMessageBox::DestructiveRole);
-    box.addButton(tr("Stay"), QMessageBox::RejectRole);
-    box.setDefaultButton(again);
-    box.exec();
-    if (box.clickedButton() == again)
+        QMessageBox::NoButton, this));
+    box->setObjectName(QStringLiteral("unsavedBox"));
+    auto* again = box->addButton(tr("Try again"), QMessageBox::AcceptRole);
+    auto* without = box->addButton(tr("Give them up"), QMessageBox::DestructiveRole);
+    box->addButton(tr("Stay"), QMessageBox::RejectRole);
+    box->setDefaultButton(again);
+    if (!box.exec())
+        return false;
+    if (box->clickedButton() == again)
         m_document->trySavingAgain();
-    return box.clickedButton() == without;
+    return box->clickedButton() == without;
 }
 
 void MainWindow::closeEvent(QCloseEvent* event)
@@ -581,7 +591,7 @@ void MainWindow::beginLike(const LikeWanted& what)
     if (what.keys.size() > 1)
         return beginFamily(what);
     m_messages->news(tr("The holes are being laid out…"));
-    open([what, folder = m_folder] { return begunLike(folder, what); });
+    open([what, folder = m_folder](const Cancel&) { return begunLike(folder, what); });
 }
 
 void MainWindow::beginFamily(const LikeWanted& what)
@@ -617,23 +627,22 @@ void MainWindow::takeEarlierPlan()
 
 void MainWindow::beginFrom(io::PlanKept plan, const QString& name)
 {
-    open([folder = m_folder, name, plan = std::move(plan)] { return begun(folder, name, plan); });
+    open([folder = m_folder, name, plan = std::move(plan)](const Cancel&) { return begun(folder, name, plan); });
 }
 
 void MainWindow::build(const Instrument& there)
 {
     const auto book = m_document->book();
     if (book->sounds() && (!book->readings().empty() || !book->cuts().empty())) {
-        QMessageBox box(
+        Modal box(new QMessageBox(
             QMessageBox::NoIcon, tr("Another instrument from here on?"),
             tr("What was heard and cut so far stays in the logbook and counts no more: the record goes on from what you "
                "typed. To correct one size, use Measure again instead."),
-            QMessageBox::NoButton, this);
-        box.setObjectName(QStringLiteral("buildBox"));
-        auto* yes = box.addButton(tr("Go on from this"), QMessageBox::AcceptRole);
-        box.setDefaultButton(box.addButton(tr("Leave it"), QMessageBox::RejectRole));
-        box.exec();
-        if (box.clickedButton() != yes)
+            QMessageBox::NoButton, this));
+        box->setObjectName(QStringLiteral("buildBox"));
+        auto* yes = box->addButton(tr("Go on from this"), QMessageBox::AcceptRole);
+        box->setDefaultButton(box->addButton(tr("Leave it"), QMessageBox::RejectRole));
+        if (!box.exec() || box->clickedButton() != yes)
             return;
     }
     // What was ticked off goes into the logbook with the time it was done.

@@ -113,7 +113,7 @@ private:
     void followTurn(bool plan, bool built);
     void takeBackNewest();
     /// Opens what how() gives, on the worker, unless the user stays with what is unsaved.
-    void open(std::function<Result<Store>()> how);
+    void open(std::function<Result<Store>(const Cancel&)> how);
     void adopt(Store store);
     void showBench();
     void bindDocument();

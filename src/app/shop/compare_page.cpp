@@ -64,14 +64,15 @@ void ComparePage::show(const QStringList& paths)
     m_table->setRowCount(0);
     m_words->setText(tr("Reading them…"));
     m_jobs.runNewest(
-        [paths](const Cancel&) -> Result<Read> {
+        [paths](const Cancel& cancel) -> Result<Read> {
+            std::vector<std::string> files;
+            for (const QString& path : paths)
+                files.push_back(path.toStdString());
+            auto books = session::booksToCompare(files, cancel);
+            if (!books)
+                return books.error();
             Read read;
-            for (const QString& path : paths) {
-                const auto store = Store::open(path.toStdString(), Store::Mode::Look);
-                if (!store)
-                    return store.error();
-                read.books.push_back(store->book());
-            }
+            read.books = std::move(*books);
             auto side = session::compared(read.books);
             if (!side)
                 return side.error();

@@ -380,14 +380,14 @@ void ShopPage::refresh()
 {
     const QString folder = m_archived->isChecked() ? archiveOf(m_folder) : m_folder;
     m_where->setText(QDir::toNativeSeparators(folder));
-    m_jobs.runNewest(
-        [folder = folder.toStdString(), time = m_time](const Cancel& cancel) { return session::shelf(folder, cancel, *time); },
-        [this](Result<std::vector<ShelfLine>> lines) {
-            if (lines)
-                return show(std::move(*lines));
-            if (lines.error().code != ErrorCode::Cancelled)
-                Q_EMIT failed(text::sentence(lines.error()));
-        });
+    m_jobs.runNewest([folder = folder.toStdString(), time = m_time,
+                      memory = m_memory](const Cancel& cancel) { return session::shelf(folder, cancel, *time, memory.get()); },
+                     [this](Result<std::vector<ShelfLine>> lines) {
+                         if (lines)
+                             return show(std::move(*lines));
+                         if (lines.error().code != ErrorCode::Cancelled)
+                             Q_EMIT failed(text::sentence(lines.error()));
+                     });
 }
 
 void ShopPage::show(std::vector<ShelfLine> lines)
@@ -491,11 +491,16 @@ void ShopPage::archive()
     const QString there = to + QLatin1Char('/') + from.fileName();
     QDir().mkpath(to);
     Q_EMIT movingAway(from.filePath());
-    if (QFileInfo::exists(there))
-        Q_EMIT failed(tr("%1 is there already; rename one of the two.").arg(QDir::toNativeSeparators(there)));
-    else if (!QFile::rename(from.filePath(), there))
-        Q_EMIT failed(tr("%1 could not be moved to %2.").arg(from.fileName(), QDir::toNativeSeparators(to)));
-    refresh();
+    m_jobs.runToItsEnd([source = from.filePath().toStdString(),
+                        target = there.toStdString()](const Cancel&) { return moveWorkbook(source, target); },
+                       [this, there](const Status& moved) {
+                           if (!moved && moved.error().code == ErrorCode::Exists)
+                               Q_EMIT failed(
+                                   tr("%1 is there already; rename one of the two.").arg(QDir::toNativeSeparators(there)));
+                           else if (!moved)
+                               Q_EMIT failed(text::sentence(moved.error()));
+                           refresh();
+                       });
 }
 
 } // namespace dowel::app

@@ -65,6 +65,7 @@ private:
     void askLike(const QString& path, const QString& name, const QString& lowest);
     Jobs m_jobs;
     TimeSource* m_time;
+    std::shared_ptr<session::ShelfMemory> m_memory = std::make_shared<session::ShelfMemory>();
     QString m_folder;
     std::vector<session::ShelfLine> m_lines;
     QLabel* m_where;

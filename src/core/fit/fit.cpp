@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/fit/fit.h"
 
+#include "core/base/number_text.h"
 #include "core/base/thread_role.h"
 #include "core/fit/heard.h"
 #include "core/fit/shared.h"
@@ -349,7 +350,7 @@ Status Priors::validate() const
                                                      {"caliperSd_m", caliperSd_m}};
     for (const auto& [name, width] : widths)
         if (!(width > 0.0))
-            return Error{ErrorCode::BadValue, name, std::to_string(width) + "; must be above 0"};
+            return Error{ErrorCode::BadValue, name, numberText(width) + "; must be above 0"};
     return Done{};
 }
 

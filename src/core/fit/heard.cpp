@@ -3,11 +3,11 @@
 
 #include "core/base/breath.h"
 #include "core/base/ratio.h"
+#include "core/base/stamp.h"
 #include "core/base/statistics.h"
 #include <Eigen/Cholesky>
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
 #include <numeric>
 #include <span>
 
@@ -15,35 +15,16 @@ namespace dowel::fitting {
 
 namespace {
 
-/// Seconds since some day, of "2026-01-02T03:04:05Z"; nothing where it is not written so.
-std::optional<double> secondsOf(const std::string& at)
-{
-    int year = 0;
-    int month = 0;
-    int day = 0;
-    int hour = 0;
-    int minute = 0;
-    int second = 0;
-    if (std::sscanf(at.c_str(), "%d-%d-%dT%d:%d:%d", &year, &month, &day, &hour, &minute, &second) != 6) // NOLINT(cert-err34-c)
-        return std::nullopt;
-    // Days from a civil date, years counted from March.
-    const int y = month <= 2 ? year - 1 : year;
-    const int m = (month + 9) % 12;
-    const double days = 365.0 * y + std::floor(y / 4.0) - std::floor(y / 100.0) + std::floor(y / 400.0) +
-                        std::floor((153.0 * m + 2.0) / 5.0) + day;
-    return ((days * 24.0 + hour) * 60.0 + minute) * 60.0 + second;
-}
-
 /// Whether a reading belongs to another sitting than the one before it, on the same shape.
 bool anotherListening(const PlacedReading& before, const PlacedReading& now)
 {
-    constexpr double longest_s = 3600.0;
+    constexpr std::chrono::hours longest(1);
     constexpr double sameRoom_K = 0.15;
     if (std::abs(now.reading->air.kelvin() - before.reading->air.kelvin()) > sameRoom_K)
         return true;
-    const auto a = secondsOf(before.entry->at);
-    const auto b = secondsOf(now.entry->at);
-    return a && b && std::abs(*b - *a) > longest_s;
+    const auto a = timeFrom(before.entry->at);
+    const auto b = timeFrom(now.entry->at);
+    return a && b && (*b > *a ? *b - *a : *a - *b) > longest;
 }
 
 /// Variance of what cuts from each shape to the present may have done other than forecast, per note.

@@ -32,7 +32,7 @@ std::optional<Instrument> surerPart(const Instrument& present, const Instrument&
         other = std::abs((spec.bore[i].diameter - goal.bore[i].diameter).metres()) > same_m;
     if (!other)
         return std::nullopt;
-    auto made = Instrument::make(std::move(spec));
+    auto made = Instrument::make(std::move(spec), Instrument::Neighbours::MayMeet);
     return made ? std::optional(std::move(*made)) : std::nullopt;
 }
 

@@ -1,10 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/instrument/cut.h"
 
+#include "core/base/number_text.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
-#include <sstream>
 
 namespace dowel {
 
@@ -23,10 +24,7 @@ constexpr Metres boreSlack = Metres::fromMillimetres(0.15);
 
 std::string sizes(Metres wanted, Metres present)
 {
-    std::ostringstream s;
-    s.imbue(std::locale::classic());
-    s << wanted.millimetres() << " mm; it is " << present.millimetres() << " mm now";
-    return s.str();
+    return numberText(wanted.millimetres()) + " mm; it is " + numberText(present.millimetres()) + " mm now";
 }
 
 Error unknown(const HoleId& id)
@@ -270,7 +268,7 @@ Result<Instrument> applied(const Instrument& before, const Cut& cut)
         cut);
     if (!status)
         return status.error();
-    return Instrument::make(std::move(spec));
+    return Instrument::make(std::move(spec), Instrument::Neighbours::MayMeet); // what was cut is there
 }
 
 std::optional<Metres> presentSize(const Instrument& instrument, const Cut& cut)
@@ -377,6 +375,12 @@ std::string_view kindName(const Cut& cut)
 bool movesTheEnd(const Cut& cut)
 {
     return std::holds_alternative<TrimFoot>(cut) || std::holds_alternative<Deepen>(cut) || std::holds_alternative<PushPlug>(cut);
+}
+
+bool isReversible(const Cut& cut)
+{
+    return std::holds_alternative<MoveStopper>(cut) || std::holds_alternative<PushPlug>(cut) ||
+           std::holds_alternative<Fill>(cut) || std::holds_alternative<PutOnFoot>(cut);
 }
 
 std::optional<HoleId> holeOf(const Cut& cut)

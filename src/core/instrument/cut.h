@@ -91,8 +91,8 @@ Result<Instrument> applied(const Instrument& before, const Cut& cut);
 /// The size the cut changes, as it is on an instrument (hole diameter, tube length, ...); nothing where the instrument
 /// has no such thing. For Ream: the narrowest bore between its ends; for PutOnFoot: the length of what is on, 0 for nothing.
 std::optional<Metres> presentSize(const Instrument& instrument, const Cut& cut);
-/// Whether a cut that was made is the one that was advised, but for its size: the same kind at the same place. Of two stretches of
-/// bore: where they share more than half of the shorter one.
+/// Whether a cut that was made is the one that was advised, but for its size: the same kind at the same place. Of two stretches
+/// of bore: where they share more than half of the shorter one.
 [[nodiscard]] bool isSameStep(const Cut& advised, const Cut& made);
 /// The size the cut asks for.
 Metres wantedSize(const Cut& cut);
@@ -103,6 +103,8 @@ Cut withSize(Cut cut, Metres size);
 std::string_view kindName(const Cut& cut);
 /// Whether its size is where the tube ends.
 [[nodiscard]] bool movesTheEnd(const Cut& cut);
+/// Whether it can be taken back: what is pushed, filled or put on.
+[[nodiscard]] bool isReversible(const Cut& cut);
 /// The hole that is worked on, where it is one.
 std::optional<HoleId> holeOf(const Cut& cut);
 

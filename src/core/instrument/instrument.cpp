@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/instrument/instrument.h"
 
+#include "core/base/number_text.h"
 #include "core/tuning/pitch.h"
 #include "core/tuning/scale.h"
 
@@ -8,7 +9,6 @@
 #include <array>
 #include <cmath>
 #include <set>
-#include <sstream>
 #include <utility>
 
 namespace dowel {
@@ -37,17 +37,9 @@ constexpr double leastCut_mm = 0.1;
 constexpr std::size_t mostHoles = 60;
 constexpr int highestRegister = 6;
 
-std::string number(double v)
-{
-    std::ostringstream s;
-    s.imbue(std::locale::classic());
-    s << v;
-    return s.str();
-}
-
 std::string mm(Metres m)
 {
-    return number(m.millimetres()) + " mm";
+    return numberText(m.millimetres()) + " mm";
 }
 
 Error bad(ErrorCode code, std::string where, std::string facts)
@@ -61,7 +53,7 @@ Status inRange(const std::string& where, Metres v, double low_mm, double high_mm
     const double x = v.millimetres();
     if (!std::isfinite(x) || x <= low_mm || x > high_mm)
         return bad(ErrorCode::BadGeometry, where,
-                   mm(v) + "; must be above " + number(low_mm) + " and at most " + number(high_mm) + " mm");
+                   mm(v) + "; must be above " + numberText(low_mm) + " and at most " + numberText(high_mm) + " mm");
     return Done{};
 }
 
@@ -69,33 +61,33 @@ Status notNegative(const std::string& where, Metres v, double high_mm)
 {
     const double x = v.millimetres();
     if (!std::isfinite(x) || x < 0.0 || x > high_mm)
-        return bad(ErrorCode::BadGeometry, where, mm(v) + "; must be 0 to " + number(high_mm) + " mm");
+        return bad(ErrorCode::BadGeometry, where, mm(v) + "; must be 0 to " + numberText(high_mm) + " mm");
     return Done{};
 }
 
 Status checkBore(const InstrumentSpec& s)
 {
     if (s.bore.size() < 2)
-        return bad(ErrorCode::BadGeometry, "/bore", number(static_cast<double>(s.bore.size())) + " stations; at least 2");
+        return bad(ErrorCode::BadGeometry, "/bore", numberText(static_cast<double>(s.bore.size())) + " stations; at least 2");
     for (std::size_t i = 0; i < s.bore.size(); ++i) {
         const std::string where = "/bore/" + std::to_string(i);
         const double at = s.bore[i].at.millimetres();
         if (!std::isfinite(at) || at > longestTube_mm)
-            return bad(ErrorCode::BadGeometry, where + "/at_mm", number(at) + " mm; at most " + number(longestTube_mm));
+            return bad(ErrorCode::BadGeometry, where + "/at_mm", numberText(at) + " mm; at most " + numberText(longestTube_mm));
         if (i == 0 && std::abs(at) > 1e-9)
-            return bad(ErrorCode::BadGeometry, where + "/at_mm", number(at) + " mm; the first station is at 0");
+            return bad(ErrorCode::BadGeometry, where + "/at_mm", numberText(at) + " mm; the first station is at 0");
         if (i > 0 && s.bore[i].at <= s.bore[i - 1].at)
             return bad(ErrorCode::BadGeometry, where + "/at_mm",
-                       number(at) + " mm after " + mm(s.bore[i - 1].at) + "; stations must rise");
+                       numberText(at) + " mm after " + mm(s.bore[i - 1].at) + "; stations must rise");
         if (auto r = inRange(where + "/diameter_mm", s.bore[i].diameter, 0.5, widestBore_mm); !r)
             return r;
         if (s.bore[i].wall)
             if (auto r = inRange(where + "/wall_mm", *s.bore[i].wall, 0.0, 100.0); !r)
                 return r;
         if (!(s.bore[i].roughness >= 0.1 && s.bore[i].roughness <= 10.0))
-            return bad(ErrorCode::BadValue, where + "/roughness", number(s.bore[i].roughness) + "; must be 0.1 to 10");
+            return bad(ErrorCode::BadValue, where + "/roughness", numberText(s.bore[i].roughness) + "; must be 0.1 to 10");
         if (!(s.bore[i].porosity >= 0.0 && s.bore[i].porosity <= 0.1))
-            return bad(ErrorCode::BadValue, where + "/porosity", number(s.bore[i].porosity) + "; must be 0 to 0.1");
+            return bad(ErrorCode::BadValue, where + "/porosity", numberText(s.bore[i].porosity) + "; must be 0 to 0.1");
     }
     return inRange("/wall_mm", s.wall, 0.0, 100.0);
 }
@@ -145,16 +137,16 @@ Status checkExcitation(const InstrumentSpec& s)
         if (auto r = notNegative("/excitation/undercut_mm", t->undercut, 0.5 * bore_mm); !r)
             return r;
         if (!(t->lipCover >= 0.0 && t->lipCover <= 0.9))
-            return bad(ErrorCode::BadValue, "/excitation/lip_cover", number(t->lipCover) + "; must be 0 to 0.9");
+            return bad(ErrorCode::BadValue, "/excitation/lip_cover", numberText(t->lipCover) + "; must be 0 to 0.9");
         return Done{};
     }
     const double v_mm3 = std::get<ClosedTop>(s.excitation).volume.cubicMillimetres();
     if (!(v_mm3 >= 0.0 && v_mm3 <= 1e6))
-        return bad(ErrorCode::BadValue, "/excitation/volume_mm3", number(v_mm3) + "; must be 0 to 1000000");
+        return bad(ErrorCode::BadValue, "/excitation/volume_mm3", numberText(v_mm3) + "; must be 0 to 1000000");
     return Done{};
 }
 
-Status checkHole(const InstrumentSpec& s, std::size_t i, std::set<std::string>& seen)
+Status checkHole(const InstrumentSpec& s, std::size_t i, std::set<std::string>& seen, Instrument::Neighbours neighbours)
 {
     const Hole& h = s.holes[i];
     if (h.id.text.empty())
@@ -168,7 +160,7 @@ Status checkHole(const InstrumentSpec& s, std::size_t i, std::set<std::string>& 
     const Metres bore = boreDiameterAt(s.bore, h.at);
     for (const auto& [key, d] : {std::pair{"/diameter_mm", h.diameter}, std::pair{"/undercut_diameter_mm", h.undercutDiameter}}) {
         if (!std::isfinite(d.metres()) || d.millimetres() <= leastCut_mm)
-            return bad(ErrorCode::BadGeometry, where + key, mm(d) + "; must be above " + number(leastCut_mm) + " mm");
+            return bad(ErrorCode::BadGeometry, where + key, mm(d) + "; must be above " + numberText(leastCut_mm) + " mm");
         if (d > bore)
             return bad(ErrorCode::BadGeometry, where + key, mm(d) + "; the bore there is " + mm(bore) + " wide");
     }
@@ -186,7 +178,8 @@ Status checkHole(const InstrumentSpec& s, std::size_t i, std::set<std::string>& 
         return bad(ErrorCode::BadGeometry, where + "/along_mm",
                    mm(h.diameter * h.elongation) + "; must be 0.3 to 4 times the diameter");
     if (!(std::abs(h.slant_rad) <= 1.05))
-        return bad(ErrorCode::BadGeometry, where + "/slant_deg", number(h.slant_rad * 57.29578) + "; must be -60 to 60 degrees");
+        return bad(ErrorCode::BadGeometry, where + "/slant_deg",
+                   numberText(h.slant_rad * 57.29578) + "; must be -60 to 60 degrees");
     if (h.count < 1 || h.count > 2)
         return bad(ErrorCode::BadValue, where + "/count", std::to_string(h.count) + "; must be 1 or 2");
     if (h.countersink) {
@@ -213,7 +206,10 @@ Status checkHole(const InstrumentSpec& s, std::size_t i, std::set<std::string>& 
             return bad(ErrorCode::BadGeometry, where + "/at_mm",
                        mm(h.at) + " below " + below.id.text + " at " + mm(below.at) +
                            "; holes are numbered from the foot upwards");
-        if (h.side == below.side && woodBetween(h, below) < leastWoodBetweenHoles)
+        // Holes that meet still sound as two as long as their middles lie apart; the formulas take each by itself.
+        const Metres least =
+            neighbours == Instrument::Neighbours::KeepApart ? leastWoodBetweenHoles : std::min(h.diameter, below.diameter) * -0.4;
+        if (h.side == below.side && woodBetween(h, below) < least)
             return bad(ErrorCode::BadGeometry, where + "/at_mm", "runs into " + below.id.text);
     }
     return Done{};
@@ -241,38 +237,38 @@ Status checkFingering(const InstrumentSpec& s, std::size_t i, std::set<std::stri
             return bad(ErrorCode::BadFingering, where + "/half", half.hole.text + " cannot be closed and half open");
         if (!(half.open >= 0.001 && half.open <= 0.999))
             return bad(ErrorCode::BadFingering, where + "/half/" + half.hole.text,
-                       number(half.open) + "; must be 0.001 to 0.999");
+                       numberText(half.open) + "; must be 0.001 to 0.999");
     }
     if (f.registerNumber < 1 || f.registerNumber > highestRegister)
         return bad(ErrorCode::BadFingering, where + "/register", std::to_string(f.registerNumber) + "; must be 1 to 6");
     if (!(f.target.hertz() >= 20.0 && f.target.hertz() <= 12000.0))
-        return bad(ErrorCode::BadFingering, where + "/target", number(f.target.hertz()) + " Hz; must be 20 to 12000 Hz");
+        return bad(ErrorCode::BadFingering, where + "/target", numberText(f.target.hertz()) + " Hz; must be 20 to 12000 Hz");
     if (!(f.tolerance.cents() > 0.0 && f.tolerance.cents() <= 100.0))
         return bad(ErrorCode::BadFingering, where + "/tolerance_cents",
-                   number(f.tolerance.cents()) + "; must be above 0 and at most 100");
+                   numberText(f.tolerance.cents()) + "; must be above 0 and at most 100");
     if (!(f.weight >= 0.0 && f.weight <= 1000.0))
-        return bad(ErrorCode::BadFingering, where + "/weight", number(f.weight) + "; must be 0 to 1000");
+        return bad(ErrorCode::BadFingering, where + "/weight", numberText(f.weight) + "; must be 0 to 1000");
     return Done{};
 }
 
 Status checkRest(const InstrumentSpec& s)
 {
     if (!(s.tuning.a4.hertz() >= 300.0 && s.tuning.a4.hertz() <= 600.0))
-        return bad(ErrorCode::BadValue, "/tuning/a4_hz", number(s.tuning.a4.hertz()) + "; must be 300 to 600");
+        return bad(ErrorCode::BadValue, "/tuning/a4_hz", numberText(s.tuning.a4.hertz()) + "; must be 300 to 600");
     if (auto r = checked(s.tuning); !r)
         return r.error();
     const double celsius = s.tuning.playedAt.celsius();
     if (!(celsius >= -10.0 && celsius <= 50.0))
         return bad(ErrorCode::BadValue, "/tuning/celsius",
-                   number(celsius) + "; must be -10 to 50 degrees Celsius (68 Fahrenheit are 20 Celsius)");
+                   numberText(celsius) + "; must be -10 to 50 degrees Celsius (68 Fahrenheit are 20 Celsius)");
     if (!(s.tuning.humidity >= 0.0 && s.tuning.humidity <= 1.0))
-        return bad(ErrorCode::BadValue, "/tuning/humidity_percent", number(100.0 * s.tuning.humidity) + "; must be 0 to 100");
+        return bad(ErrorCode::BadValue, "/tuning/humidity_percent", numberText(100.0 * s.tuning.humidity) + "; must be 0 to 100");
     if (!(s.tuning.carbonDioxide >= 0.0 && s.tuning.carbonDioxide <= 0.1))
-        return bad(ErrorCode::BadValue, "/tuning/co2_percent", number(100.0 * s.tuning.carbonDioxide) + "; must be 0 to 10");
+        return bad(ErrorCode::BadValue, "/tuning/co2_percent", numberText(100.0 * s.tuning.carbonDioxide) + "; must be 0 to 10");
     // Half a tube's length times the gradient must leave air that the formulas know.
     if (!(std::abs(s.tuning.gradient_K_m * s.bore.back().at.metres()) <= 20.0))
         return bad(ErrorCode::BadValue, "/tuning/gradient_c_per_m",
-                   number(s.tuning.gradient_K_m) + "; at most 20 degrees over the tube");
+                   numberText(s.tuning.gradient_K_m) + "; at most 20 degrees over the tube");
     if (auto r = inRange("/tools/step_mm", s.tools.step, 0.0, 10.0); !r)
         return r;
     for (std::size_t i = 0; i < s.tools.bits.size(); ++i) {
@@ -305,7 +301,7 @@ Status checkMaterial(const InstrumentSpec& s)
     for (std::size_t i = 0; i < s.nodes.size(); ++i)
         if (const double at = s.nodes[i].at.millimetres(); !(at >= -longestTube_mm && at <= longestTube_mm))
             return bad(ErrorCode::BadValue, "/nodes/" + std::to_string(i) + "/at_mm",
-                       number(at) + "; must be -" + number(longestTube_mm) + " to " + number(longestTube_mm));
+                       numberText(at) + "; must be -" + numberText(longestTube_mm) + " to " + numberText(longestTube_mm));
     return Done{};
 }
 
@@ -436,7 +432,7 @@ Status checkCounts(const InstrumentSpec& s)
 
 } // namespace
 
-Result<Instrument> Instrument::make(InstrumentSpec spec)
+Result<Instrument> Instrument::make(InstrumentSpec spec, Neighbours neighbours)
 {
     if (auto r = checkCounts(spec); !r)
         return r.error();
@@ -450,7 +446,7 @@ Result<Instrument> Instrument::make(InstrumentSpec spec)
         return r.error();
     std::set<std::string> holes;
     for (std::size_t i = 0; i < spec.holes.size(); ++i)
-        if (auto r = checkHole(spec, i, holes); !r)
+        if (auto r = checkHole(spec, i, holes, neighbours); !r)
             return r.error();
     for (std::size_t i = 0; i < spec.slides.size(); ++i)
         if (auto r = checkSlide(spec, i); !r)

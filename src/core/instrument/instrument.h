@@ -208,7 +208,9 @@ class Instrument
 public:
     /// Checks a specification. Errors: BadGeometry, BadFingering, BadValue, each with where = a JSON-pointer-like place
     /// ("/holes/h1/diameter_mm") and facts = the numbers that disagree.
-    static Result<Instrument> make(InstrumentSpec spec);
+    /// neighbours: whether holes that were cut into each other are taken as they are; a specification keeps them apart.
+    enum class Neighbours { KeepApart, MayMeet };
+    static Result<Instrument> make(InstrumentSpec spec, Neighbours neighbours = Neighbours::KeepApart);
 
     [[nodiscard]] const InstrumentSpec& spec() const { return m_spec; }
     /// Distance from the excitation to the foot, without what is put on it.

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/layout/layout.h"
 
+#include "core/base/number_text.h"
 #include "core/base/thread_role.h"
 #include "core/instrument/summary.h"
 #include "core/layout/rough.h"
@@ -375,8 +376,8 @@ Result<Layout> layOut(const Instrument& rough, Metres blankLength, const LayoutW
         });
     if (wishes.smallest > wishes.largest)
         return Error{ErrorCode::BadValue, "smallest_hole, largest_hole",
-                     std::to_string(wishes.smallest.millimetres()) + " mm is wider than " +
-                         std::to_string(wishes.largest.millimetres()) + " mm"};
+                     numberText(wishes.smallest.millimetres()) + " mm is wider than " + numberText(wishes.largest.millimetres()) +
+                         " mm"};
     const auto best = bestFromEither(rough, wishes, priors, cancel);
     if (!best)
         return best.error();
@@ -500,7 +501,7 @@ Result<std::vector<TrimStep>> trimPlan(const Layout& layout, Metres blankLength,
 Result<Instrument> carriedOver(const Instrument& model, const std::vector<Station>& bore, Metres wall, double pitchRatio)
 {
     if (!(pitchRatio > 0.05 && pitchRatio < 20.0))
-        return Error{ErrorCode::BadValue, "pitch_ratio", std::to_string(pitchRatio) + "; must be 0.05 to 20"};
+        return Error{ErrorCode::BadValue, "pitch_ratio", numberText(pitchRatio) + "; must be 0.05 to 20"};
     InstrumentSpec spec = model.spec();
     spec.bore = bore;
     spec.wall = wall;

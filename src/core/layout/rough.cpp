@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/layout/rough.h"
 
+#include "core/base/number_text.h"
 #include "core/base/ratio.h"
 #include "core/layout/layout.h"
 
@@ -90,7 +91,7 @@ public:
         constexpr double reach_cents = 30.0; // that a mouth may make up for
         if (centsOver(*atFull, wanted) > reach_cents)
             return Error{ErrorCode::BadGeometry, "/bore",
-                         std::to_string(m_longest_m * 1e3) + " mm; too short for " + lowest.id.text + " by about " +
+                         numberText(m_longest_m * 1e3) + " mm; too short for " + lowest.id.text + " by about " +
                              std::to_string(std::lround((wave_m(wanted) - wave_m(*atFull)) * 1e3)) + " mm"};
         double low = 0.2 * m_longest_m;
         double high = m_longest_m;

@@ -2,6 +2,7 @@
 #include "core/layout/row.h"
 
 #include "core/aim/aim.h"
+#include "core/base/number_text.h"
 #include "core/instrument/lattice.h"
 #include "core/instrument/summary.h"
 #include "core/layout/rough.h"
@@ -465,8 +466,7 @@ std::string broken(const Instrument& shape, const LayoutWishes& wishes)
 {
     const auto& holes = shape.spec().holes;
     const auto number = [](double v) {
-        std::string s = std::to_string(std::round(v * 10.0) / 10.0);
-        return s.substr(0, s.find('.') + 2);
+        return fixedText(v, 1);
     };
     for (std::size_t i = 0; i + 1 < holes.size(); ++i) {
         const Metres wood = holes[i].at - holes[i + 1].at - (holes[i].diameter + holes[i + 1].diameter) / 2.0;

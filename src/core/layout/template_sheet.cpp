@@ -1,9 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/layout/template_sheet.h"
 
+#include "core/base/number_text.h"
+
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
 #include <numbers>
 
 namespace dowel {
@@ -32,9 +33,7 @@ SheetCurve straight(SheetCurve::Line line, SheetPoint a, SheetPoint b)
 
 std::string millimetres(double m)
 {
-    char text[32];
-    std::snprintf(text, sizeof text, "%.1f", m * 1e3);
-    return text;
+    return fixedText(m * 1e3, 1);
 }
 
 /// A centimetre a tick, longer every five, to hold against a rule and see whether the printer kept the size.

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/layout/variation.h"
 
+#include "core/base/number_text.h"
 #include "core/base/thread_role.h"
 #include "core/tuning/pitch.h"
 
@@ -25,14 +26,13 @@ Error badAmount(const Change& change, const std::string& facts)
 /// Millimetres for the facts of an error, tenths.
 std::string mm(Metres m)
 {
-    return std::to_string(std::lround(m.millimetres() * 10.0) / 10) + "." +
-           std::to_string(std::abs(std::lround(m.millimetres() * 10.0) % 10)) + " mm";
+    return fixedText(m.millimetres(), 1) + " mm";
 }
 
 Status put(InstrumentSpec& spec, const RoughBore& c)
 {
     if (!(c.times >= 1.0 && c.times <= 10.0))
-        return badAmount(c, std::to_string(c.times) + "; must be 1 to 10");
+        return badAmount(c, numberText(c.times) + "; must be 1 to 10");
     const Metres foot = spec.bore.back().at;
     const Metres to = c.to > c.from && c.to < foot ? c.to : foot;
     if (!(c.from.metres() >= 0.0 && c.from < foot))
@@ -69,7 +69,7 @@ Status put(InstrumentSpec& spec, const Mouthpiece& c)
 {
     auto* top = std::get_if<ClosedTop>(&spec.excitation);
     if (!top || !(c.times >= 0.2 && c.times <= 5.0))
-        return badAmount(c, std::to_string(c.times) + "; must be 0.2 to 5");
+        return badAmount(c, numberText(c.times) + "; must be 0.2 to 5");
     top->volume = CubicMetres::fromCubicMetres(top->volume.cubicMetres() * c.times);
     return Done{};
 }

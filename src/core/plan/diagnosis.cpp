@@ -119,6 +119,47 @@ Result<std::optional<Contradiction>> contradictionIn(const Workbook& book, const
     return Found{};
 }
 
+std::optional<Contradiction> sessionContradiction(const Workbook& book, const Posterior& posterior)
+{
+    const auto& fingerings = book.present().spec().fingerings;
+    const auto& misfits = posterior.newestMisfits();
+    const std::vector<bool> odd = outOfLine(book, posterior);
+    std::vector<double> off;
+    std::size_t counted = 0;
+    std::size_t worst = 0;
+    for (std::size_t i = 0; i < odd.size(); ++i) {
+        if (!(fingerings[i].weight > 0.0))
+            continue;
+        ++counted;
+        if (!odd[i])
+            continue;
+        off.push_back(misfits[i].cents);
+        if (!odd[worst] || std::abs(misfits[i].deviations) > std::abs(misfits[worst].deviations))
+            worst = i;
+    }
+    if (off.empty() || off.size() * 2 <= counted)
+        return std::nullopt;
+    std::sort(off.begin(), off.end());
+    if (off.front() * off.back() > 0.0) { // all one way: another air, or another breath
+        const double cents = -off[off.size() / 2];
+        const double kelvin = book.present().spec().tuning.playedAt.kelvin();
+        return Contradiction{Contradiction::Kind::Temperature, "", kelvin * (std::exp2(cents / 600.0) - 1.0), {}};
+    }
+    return Contradiction{Contradiction::Kind::Unsettled, fingerings[worst].id.text, std::abs(misfits[worst].deviations), {}};
+}
+
+Outlook asHeard(const Posterior& posterior, const std::vector<bool>& odd, Outlook outlook)
+{
+    const auto& misfits = posterior.newestMisfits();
+    for (std::size_t i = 0; i < odd.size(); ++i)
+        if (odd[i]) {
+            const auto k = static_cast<Eigen::Index>(i);
+            outlook.mean[k] -= misfits[i].cents;
+            outlook.covariance(k, k) += misfits[i].cents * misfits[i].cents;
+        }
+    return outlook;
+}
+
 std::vector<bool> outOfLine(const Workbook& book, const Posterior& posterior)
 {
     const auto& fingerings = book.present().spec().fingerings;

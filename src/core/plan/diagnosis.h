@@ -4,6 +4,7 @@
 #pragma once
 
 #include "core/fit/fit.h"
+#include "core/forecast/outlook.h"
 #include "core/record/advice.h"
 
 namespace dowel {
@@ -17,5 +18,12 @@ namespace dowel {
 /// them. Flat ones where they were heard more than once; sharp ones, where wood is in danger, only where two readings on one
 /// shape say the same, and until then work stops, see contradictionIn().
 [[nodiscard]] std::vector<bool> outOfLine(const Workbook& book, const Posterior& posterior);
+
+/// Where most of the notes that count are out of line, there is no rest that they could be out of line with: it is the session
+/// that is wrong, and nothing is done by it. The air where all lie to one side (by the square root of the absolute temperature),
+/// else unsettled.
+[[nodiscard]] std::optional<Contradiction> sessionContradiction(const Workbook& book, const Posterior& posterior);
+/// Notes that are out of line moved to where they were heard; how they go on from there is as unsure as they are odd.
+[[nodiscard]] Outlook asHeard(const Posterior& posterior, const std::vector<bool>& odd, Outlook outlook);
 
 } // namespace dowel

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <set>
 
 namespace dowel::planning {
 
@@ -26,6 +27,14 @@ std::vector<FingeringId> moved(const Situation& s, const Outlook& there, double 
             ids.push_back(s.fingerings()[i].id);
     }
     return ids;
+}
+
+int roundsHeard(const Situation& s)
+{
+    std::set<std::size_t> shapes;
+    for (const PlacedReading& r : s.book->readings())
+        shapes.insert(r.shape);
+    return static_cast<int>(shapes.size());
 }
 
 bool ownCuts(const Situation& s)

@@ -12,10 +12,12 @@ namespace dowel::planning {
 namespace {
 
 /// What tools make of a wish, towards less removed.
-Metres rounded(const Lever& lever, Metres from, Metres goal, const Tools& tools)
+Metres rounded(const Lever& lever, Metres from, Metres goal, const Tools& tools, bool handWork)
 {
-    if (lever.kind == Lever::Kind::Hole)
+    if (lever.kind == Lever::Kind::Hole && handWork)
         return roundedEnlargement(from, goal, tools);
+    if (lever.kind == Lever::Kind::Hole)
+        return largestBitBetween(from, goal, tools);
     if (goal < from)
         return roundedTrim(from, goal, tools); // a foot, or a stopper that goes in
     Tools byHand = tools;
@@ -75,6 +77,9 @@ public:
     }
     /// Goes towards where the lever should stand, as far as may be. needed: what the goal would lose without it.
     [[nodiscard]] Result<std::optional<AdviceStep>> step(const Lever& lever, Metres goal, double needed);
+    /// The one cut of a few tool steps, by any of these levers, that most lifts the chance that all are in; nothing where
+    /// that is not `gain` or more.
+    [[nodiscard]] Result<std::optional<AdviceStep>> fineStep(const std::vector<Lever>& levers, double gain);
     [[nodiscard]] const Instrument& shape() const { return m_shape; }
     [[nodiscard]] const Outlook& outlook() const { return m_outlook; }
 
@@ -89,6 +94,12 @@ private:
         const double above = chanceNewlyAbove(m_asHeard, there, m_bounds);
         const bool floors = std::any_of(m_floors.begin(), m_floors.end(), [](double f) { return std::isfinite(f); });
         return floors ? std::min(1.0, above + chanceNewlyAbove(mirrored(m_asHeard), mirrored(there), m_floors)) : above;
+    }
+    /// Whether holes stay apart, unless some have met already.
+    [[nodiscard]] bool keepsWood(const Instrument& after) const
+    {
+        const auto apart = Instrument::make(after.spec());
+        return apart || !Instrument::make(m_shape.spec());
     }
     [[nodiscard]] Result<Outlook> outlookOf(const Instrument& shape) const;
     [[nodiscard]] Result<AdviceStep> described(const Cut& cut, Metres from, const Instrument& after, const Outlook& there,
@@ -149,7 +160,7 @@ Result<AdviceStep> Walker::described(const Cut& cut, Metres from, const Instrume
                                  Cents::fromCents(states[i].sd), Cents::fromCents(rest), Cents::fromCents((*doubt)[i])});
     }
     if (std::holds_alternative<Enlarge>(cut))
-        step.bit = bitOfSize(wantedSize(cut), m_shape.spec().tools);
+        step.bit = bitOfSize(wantedSize(cut), m_s->tools());
     step.chanceSpoiled = std::max(0.0, risk - m_risk);
     step.thenMeasure = false;
     return step;
@@ -163,7 +174,7 @@ Result<std::optional<AdviceStep>> Walker::step(const Lever& lever, Metres goal, 
     const bool shrinks = wantedSize(wish) < from;
     if (shrinks && lever.kind != Lever::Kind::Foot && lever.kind != Lever::Kind::Stopper)
         return Found{};
-    const auto& tools = m_shape.spec().tools;
+    const Tools tools = m_s->tools();
     const bool other = m_s->forecaster->posterior().priors().shareOf(wish) > m_s->forecaster->posterior().priors().shareOfChange;
     const double worth = other ? m_s->options.worthOfOther : m_s->options.worth;
     // A tool that usually goes a little too far is stopped a little before.
@@ -185,14 +196,14 @@ Result<std::optional<AdviceStep>> Walker::step(const Lever& lever, Metres goal, 
             return Error{ErrorCode::Cancelled, "plan", ""};
         // To the nearest size that can be made where that is the goal itself, short of it where it is guarded.
         const Metres half = share == 1.0 && !shrinks ? tools.step * 0.4 : Metres{};
-        const Metres size = rounded(lever, from, from + (aimed - from) * share + half, tools);
+        const Metres size = rounded(lever, from, from + (aimed - from) * share + half, tools, m_s->options.handWork);
         if (size == last)
             continue;
         last = size;
         if (shrinks ? size >= from : size <= from)
             return Found{};
         auto after = applied(m_shape, withSize(wish, size));
-        if (!after)
+        if (!after || !keepsWood(*after))
             return Found{}; // not with this wood: a wall too thin
         auto there = outlookOf(*after);
         if (!there)
@@ -214,6 +225,74 @@ Result<std::optional<AdviceStep>> Walker::step(const Lever& lever, Metres goal, 
         return Found{std::move(*described)};
     }
     return Found{};
+}
+
+Result<std::optional<AdviceStep>> Walker::fineStep(const std::vector<Lever>& levers, double gain)
+{
+    struct Candidate
+    {
+        Cut cut;
+        Metres from;
+        Instrument after;
+        Outlook there;
+    };
+    std::optional<Candidate> best;
+    double most = chanceAllWithin(m_outlook, m_s->tolerances()) + gain;
+    const Metres tool = m_s->tools().step;
+    for (const Lever& lever : levers) {
+        const Cut here = cutFor(m_shape, lever, Metres{});
+        const Metres from = *presentSize(m_shape, here);
+        const Metres stands = standsAt(m_shape, lever);
+        const bool bothWays = lever.kind == Lever::Kind::Stopper;
+        for (const int steps : {1, 2, 3, 5, -1, -2, -3, -5}) {
+            if (m_s->cancel.requested())
+                return Error{ErrorCode::Cancelled, "plan", ""};
+            if (steps < 0 && !bothWays && lever.kind != Lever::Kind::Foot)
+                continue;
+            if (steps > 0 && lever.kind == Lever::Kind::Foot)
+                continue;
+            const Metres value = stands + tool * steps;
+            if (value < lever.low || value > lever.high)
+                continue;
+            // To the nearest size on the scale of the calipers.
+            const Cut wish = cutFor(m_shape, lever, value);
+            const Metres nearest = steps > 0 ? wantedSize(wish) + tool * 0.5 : wantedSize(wish) - tool * 0.5;
+            const Metres size = rounded(lever, from, nearest, m_s->tools(), m_s->options.handWork);
+            if (size == from)
+                continue;
+            const Cut cut = withSize(wish, size);
+            auto after = applied(m_shape, cut);
+            if (!after || !keepsWood(*after))
+                continue; // not with this wood
+            auto there = outlookOf(*after);
+            if (!there)
+                return there.error();
+            const double chance = chanceAllWithin(*there, m_s->tolerances());
+            if (chance <= most)
+                continue;
+            most = chance;
+            best = Candidate{cut, from, std::move(*after), std::move(*there)};
+        }
+    }
+    if (!best)
+        return std::optional<AdviceStep>{};
+    const double risk = riskAt(best->there);
+    auto described = this->described(best->cut, best->from, best->after, best->there, risk, wantedSize(best->cut), false);
+    if (!described)
+        return described.error();
+    m_shape = std::move(best->after);
+    m_outlook = std::move(best->there);
+    m_loss = lossOf(m_outlook);
+    m_risk = risk;
+    return std::optional(std::move(*described));
+}
+
+const Instrument& shapeLastHeard(const Situation& s)
+{
+    const auto& heard = s.forecaster->posterior().lastHeard();
+    const int newest = heard.empty() ? -1 : *std::max_element(heard.begin(), heard.end());
+    const auto& shapes = s.book->shapes();
+    return newest < 0 ? shapes.back() : shapes[static_cast<std::size_t>(newest)];
 }
 
 /// What a goal would lose if each of its levers stayed where it is.
@@ -240,10 +319,7 @@ Result<std::vector<double>> neededOf(const Situation& s, const Goal& goal, const
 Result<Pass> passTowards(const Situation& s, const Goal& goal, const Aim& aim)
 {
     Walker walker(s, aim, s.present(), s.forecaster->present());
-    const auto& heard = s.forecaster->posterior().lastHeard();
-    const int newest = heard.empty() ? -1 : *std::max_element(heard.begin(), heard.end());
-    const auto& shapes = s.book->shapes();
-    if (auto ok = walker.startFrom(newest < 0 ? shapes.back() : shapes[static_cast<std::size_t>(newest)]); !ok)
+    if (auto ok = walker.startFrom(shapeLastHeard(s)); !ok)
         return ok.error();
     const auto needed = neededOf(s, goal, aim);
     if (!needed)
@@ -265,6 +341,32 @@ Result<Pass> passTowards(const Situation& s, const Goal& goal, const Aim& aim)
             if (*step)
                 pass.steps.push_back(std::move(**step));
         }
+    pass.after = walker.shape();
+    pass.outlook = walker.outlook();
+    return pass;
+}
+
+Result<Pass> fineCuts(const Situation& s, std::size_t most)
+{
+    const Aim aim = s.aim(s.options.lastSpread_cents);
+    Walker walker(s, aim, s.present(), s.forecaster->present());
+    if (auto ok = walker.startFrom(shapeLastHeard(s)); !ok)
+        return ok.error();
+    std::vector<Lever> levers = leversOf(s.present(), s.options.means, s.options.leastWood);
+    // A pipe of which only the depth is to be set keeps its voice: its window is not moved for a few cents.
+    const bool depthOnly = isBoredDeeper(s.present().spec());
+    std::erase_if(levers, [&](const Lever& l) { return !s.heardSinceCut(l) || (depthOnly && l.kind == Lever::Kind::Window); });
+    Pass pass{{}, s.present(), {}, false};
+    while (pass.steps.size() < most) {
+        auto step = walker.fineStep(levers, s.options.fineGain);
+        if (!step)
+            return step.error();
+        if (!*step)
+            break;
+        // One lever once: what it does is heard before it is moved again.
+        std::erase_if(levers, [&](const Lever& l) { return cutFor(s.present(), l, wantedSize((*step)->cut)) == (*step)->cut; });
+        pass.steps.push_back(std::move(**step));
+    }
     pass.after = walker.shape();
     pass.outlook = walker.outlook();
     return pass;

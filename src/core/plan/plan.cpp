@@ -105,14 +105,49 @@ void finish(const Situation& s, Advice& advice)
     advice.wouldSettle = unsettled(s, Settle::All);
 }
 
-Result<Advice> advice(const Situation& s)
+/// What the rest of the work will come to, from how far the notes still have to go. Each listening leaves about two fifths of the
+/// way, as the guard lets a pass go; each round after the first takes about half the cuts of the first; measured on the
+/// simulated fleet (docs/validation.md), like the share of the goal's own chance that is reached.
+Expected reckoned(const Situation& s, const Ends& ends, const Pass& pass)
+{
+    Aim last = s.aim(s.options.lastSpread_cents);
+    double farthest = 0.0;
+    for (std::size_t i = 0; i < last.notes.size(); ++i)
+        if (last.notes[i].tolerance_cents > 0.0)
+            farthest = std::max(farthest, std::abs(ends.straight.cents[i] - s.forecaster->now()[i].cents));
+    constexpr double nothing_cents = 2.0;
+    constexpr double leftEachRound = 0.4;
+    Expected e;
+    e.rounds = 1.0 + std::max(0.0, std::log(farthest / nothing_cents) / -std::log(leftEachRound));
+    e.cuts = static_cast<double>(std::max<std::size_t>(pass.steps.size(), 1)) * (1.0 + 0.5 * (e.rounds - 1.0));
+    constexpr double reached = 0.9;
+    e.chanceAllWithin = reached * last.chance(ends.straight.cents);
+    return e;
+}
+
+/// Advice, and what it was weighed by.
+struct Weighed
 {
     Advice advice;
+    std::optional<Expected> expected; ///< nothing where the work is at its end
+    bool gainLeft = false;            ///< a cut would still lift the chance of all, if by less than it costs
+};
+
+Result<Weighed> weighed(const Situation& s)
+{
+    Weighed w;
+    Advice& advice = w.advice;
     summarise(s, advice);
     if (auto missing = neverHeard(s); !missing.empty()) {
         advice.state = AdviceState::Measure;
         advice.fingerings = std::move(missing);
-        return advice;
+        if (const auto ends = Finder(s).ends()) { // by what is known beforehand
+            const Pass likely{std::vector<AdviceStep>(ends->careful.levers.size()), s.present(), {}, false};
+            w.expected = reckoned(s, *ends, likely);
+        } else if (ends.error().code == ErrorCode::Cancelled) {
+            return ends.error();
+        }
+        return w;
     }
     advice.chanceAllWithin = chanceAllWithin(s.asHeard(s.forecaster->present()), s.wanted());
     const double now = chanceAllWithin(s.forecaster->present(), s.tolerances()); // as the school lets the work go by
@@ -122,12 +157,17 @@ Result<Advice> advice(const Situation& s)
     if (*odd) {
         advice.state = AdviceState::Stop;
         advice.contradiction = std::move(*odd);
-        return advice;
+        return w;
     }
-    const auto measure = [&](std::vector<FingeringId> ids) {
+    if (auto session = sessionContradiction(*s.book, s.forecaster->posterior())) {
+        advice.state = AdviceState::Stop;
+        advice.contradiction = std::move(session);
+        return w;
+    }
+    const auto measure = [&](std::vector<FingeringId> ids) -> Weighed {
         advice.state = AdviceState::Measure;
         advice.fingerings = std::move(ids);
-        return advice;
+        return w;
     };
     auto stale = moved(s, s.forecaster->present(), s.options.staleMove_cents);
     // What somebody did on his own is listened to before it is built on.
@@ -137,7 +177,7 @@ Result<Advice> advice(const Situation& s)
         if (!stale.empty())
             return measure(std::move(stale));
         finish(s, advice);
-        return advice;
+        return w;
     }
     const auto ends = Finder(s).ends();
     if (!ends)
@@ -145,26 +185,33 @@ Result<Advice> advice(const Situation& s)
     auto pass = passTowards(s, ends->careful, ends->aim);
     if (!pass)
         return pass.error();
+    w.expected = reckoned(s, *ends, *pass);
     const double then = pass->steps.empty() ? 0.0 : chanceAllWithin(pass->outlook, s.tolerances());
     // Where all may be in already, wood is taken only for a better chance of it.
     constexpr double likely = 0.3;
-    const double asked = s.options.worth * static_cast<double>(pass->steps.size());
-    const bool pays = now < likely || then - now > asked;
-    if (!pass->steps.empty() && pays) {
+    constexpr double trifle_cents = 0.3; // where a lever waits for it even that is listened to
+    const int rounds = roundsHeard(s);
+    const bool early = now < likely && rounds < s.options.roundsToRough;
+    const bool pays = early || then - now > s.options.passPrice * static_cast<double>(pass->steps.size());
+    const auto cut = [&](Pass& by) -> Result<Weighed> {
         advice.state = AdviceState::MakeCut;
-        advice.steps = std::move(pass->steps);
-        const double all = chanceAllWithin(s.asHeard(pass->outlook), s.wanted());
+        advice.steps = std::move(by.steps);
+        const double all = chanceAllWithin(s.asHeard(by.outlook), s.wanted());
         for (AdviceStep& step : advice.steps)
             step.chanceAllAfter = all;
         advice.steps.back().thenMeasure = true;
-        advice.steps.back().hear = moved(s, pass->outlook, s.options.staleMove_cents);
+        advice.steps.back().hear = moved(s, by.outlook, s.options.staleMove_cents);
+        if (advice.steps.back().hear.empty())
+            advice.steps.back().hear = moved(s, by.outlook, trifle_cents);
         const auto states = s.forecaster->statesNearby(ends->straight.shape);
         if (!states)
             return states.error();
         advice.left = leftOvers(s, ends->straight.shape, *states, 1.0);
-        return advice;
-    }
-    constexpr double trifle_cents = 0.3; // where a lever waits for it even that is listened to
+        return w;
+    };
+    const bool wood = rounds < s.options.mostRounds;
+    if (wood && !pass->steps.empty() && pays)
+        return cut(*pass);
     if (stale.empty() && pass->waiting)
         stale = moved(s, s.forecaster->present(), trifle_cents);
     if (!stale.empty())
@@ -172,12 +219,21 @@ Result<Advice> advice(const Situation& s)
     constexpr double hopeful = 0.1;
     if (auto open = unsettled(s, Settle::WhatCanBeMended); s.options.listenToSettle && !open.empty() && now > hopeful)
         return measure(std::move(open));
+    if (wood) {
+        auto fine = fineCuts(s);
+        if (!fine)
+            return fine.error();
+        if (!fine->steps.empty())
+            return cut(*fine);
+    }
     finish(s, advice);
     auto fills = lastResort(s, advice.left);
     if (!fills)
         return fills.error();
     advice.lastResort = std::move(*fills);
-    return advice;
+    w.expected.reset();
+    w.gainLeft = !pass->steps.empty() && then > now;
+    return w;
 }
 
 } // namespace
@@ -192,10 +248,55 @@ Result<Counsel> counsel(const Workbook& book, const Priors& priors, const PlanOp
         return forecaster.error();
     auto kept = std::make_shared<const Forecaster>(std::move(*forecaster));
     const planning::Situation s{&book, kept.get(), options, cancel, book.school(), outOfLine(book, kept->posterior())};
-    auto advice = planning::advice(s);
-    if (!advice)
-        return advice.error();
-    return Counsel{std::move(*advice), s.asHeard(kept->present()).states(), std::move(kept)};
+    auto weighed = planning::weighed(s);
+    if (!weighed)
+        return weighed.error();
+    Counsel all{std::move(weighed->advice), {}, {}, s.asHeard(kept->present()).states(), kept};
+    all.expected = weighed->expected.value_or(Expected{all.advice.chanceAllWithin.value_or(0.0), 0.0, 0.0});
+    if (all.advice.state == AdviceState::Finished)
+        all.whyStop = all.advice.left.empty() ? WhyStop::InTune : weighed->gainLeft ? WhyStop::NotWorthIt : WhyStop::OutOfReach;
+    return all;
+}
+
+PlanOptions optionsFor(Effort effort)
+{
+    PlanOptions o;
+    switch (effort) {
+    case Effort::Quick:
+        o.passPrice = 0.03;
+        o.fineGain = 0.08;
+        o.roundsToRough = 4;
+        o.mostRounds = 6;
+        break;
+    case Effort::Usual: break;
+    case Effort::Best:
+        o.passPrice = 0.005;
+        o.fineGain = 0.01;
+        o.mostRounds = 13;
+        break;
+    }
+    return o;
+}
+
+std::optional<Effort> effortFromName(std::string_view name)
+{
+    if (name == "quick")
+        return Effort::Quick;
+    if (name == "usual")
+        return Effort::Usual;
+    if (name == "best")
+        return Effort::Best;
+    return std::nullopt;
+}
+
+std::string_view whyStopName(WhyStop why)
+{
+    switch (why) {
+    case WhyStop::InTune: return "in_tune";
+    case WhyStop::NotWorthIt: return "not_worth_it";
+    case WhyStop::OutOfReach: break;
+    }
+    return "out_of_reach";
 }
 
 Result<Advice> advise(const Workbook& book, const Priors& priors, const PlanOptions& options, const Cancel& cancel)

@@ -10,6 +10,8 @@
 #include "core/record/advice.h"
 
 #include <memory>
+#include <optional>
+#include <string_view>
 
 namespace dowel {
 
@@ -21,6 +23,12 @@ struct PlanOptions
     double spoilLimit = 0.07;      ///< the chance that anything ends sharp for good that one pass may add
     double worth = 0.06;           ///< of the chance's logarithm that a hole's or the foot's cut must bring
     double worthOfOther = 0.12;    ///< and one that is less sure: an undercut, the bore, window, stopper or embouchure
+    double passPrice = 0.01;       ///< of the chance that all are in, that each cut of a pass costs where they may be in already
+    double fineGain = 0.04;        ///< and that a single cut must gain where no pass pays
+    int roundsToRough = 8;         ///< after so many rounds every cut has to pay in that chance
+    int mostRounds = 11;           ///< and after so many there is none
+    std::optional<Tools> tools{};  ///< instead of the workbook's: what is in the drawer today
+    bool handWork = true;          ///< whether a size that no bit makes can be made by knife, file or iron
     double wellIn = 0.97;          ///< the chance that all are in from which no cut is worth its risk
     double staleMove_cents = 1.5;  ///< a note forecast to have moved by more is heard again
     bool listenToSettle = true;    ///< hears doubtful notes again before giving up on them
@@ -31,11 +39,29 @@ struct PlanOptions
     Metres leastWood = Metres::fromMillimetres(2.0); ///< between neighbouring holes, for safe work
 };
 
+/// How far a maker wants to go for the last notes: a cut must gain more of the chance that all are in, or less.
+enum class Effort { Quick, Usual, Best };
+[[nodiscard]] PlanOptions optionsFor(Effort effort);
+[[nodiscard]] std::optional<Effort> effortFromName(std::string_view name);
+
+/// What following the advice to its end will come to.
+struct Expected
+{
+    double chanceAllWithin = 0.0; ///< at the end
+    double rounds = 0.0;          ///< listenings still to come
+    double cuts = 0.0;
+};
+/// Why the work is at its end. NotWorthIt: a cut would still gain something, but less than it costs.
+enum class WhyStop { InTune, NotWorthIt, OutOfReach };
+[[nodiscard]] std::string_view whyStopName(WhyStop why);
+
 /// Advice together with what it was made of.
 struct Counsel
 {
     Advice advice;
-    std::vector<NoteState> now; ///< every fingering on the present shape
+    Expected expected;
+    std::optional<WhyStop> whyStop; ///< where it is finished
+    std::vector<NoteState> now;     ///< every fingering on the present shape
     std::shared_ptr<const Forecaster> forecaster;
 };
 

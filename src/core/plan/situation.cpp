@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/situation.h"
 
+#include "core/plan/diagnosis.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -24,14 +26,7 @@ std::vector<double> Situation::tolerances() const
 
 Outlook Situation::asHeard(Outlook outlook) const
 {
-    const auto& misfits = forecaster->posterior().newestMisfits();
-    for (std::size_t i = 0; i < odd.size(); ++i)
-        if (odd[i]) {
-            const auto k = static_cast<Eigen::Index>(i);
-            outlook.mean[k] -= misfits[i].cents;
-            outlook.covariance(k, k) += misfits[i].cents * misfits[i].cents;
-        }
-    return outlook;
+    return dowel::asHeard(forecaster->posterior(), odd, std::move(outlook));
 }
 
 int Situation::heardHere(std::size_t note) const

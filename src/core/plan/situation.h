@@ -17,6 +17,7 @@ struct Situation
 
     [[nodiscard]] const Instrument& present() const { return book->present(); }
     [[nodiscard]] const std::vector<Fingering>& fingerings() const { return present().spec().fingerings; }
+    [[nodiscard]] Tools tools() const { return options.tools.value_or(present().spec().tools); }
     /// Tolerances of the notes that count, 0 for the others: as wanted, and as the school lets the work go by.
     [[nodiscard]] std::vector<double> wanted() const;
     [[nodiscard]] std::vector<double> tolerances() const;

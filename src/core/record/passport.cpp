@@ -3,11 +3,11 @@
 
 #include "core/base/clock.h"
 #include "core/base/ratio.h"
+#include "core/base/stamp.h"
 #include "core/tuning/pitch.h"
 
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
 
 namespace dowel {
 
@@ -65,21 +65,6 @@ Passport passportOf(const Workbook& book)
     return p;
 }
 
-std::chrono::sys_days dayOf(const Entry& entry)
-{
-    int year = 0;
-    unsigned month = 0;
-    unsigned day = 0;
-    int hour = 0;
-    int minute = 0;
-    if (std::sscanf(entry.at.c_str(), "%d-%u-%uT%d:%d", &year, &month, &day, &hour, &minute) != 5)
-        return {};
-    const std::chrono::year_month_day date{std::chrono::year(year), std::chrono::month(month), std::chrono::day(day)};
-    if (!date.ok())
-        return {};
-    return localDay(std::chrono::sys_days(date) + std::chrono::hours(hour) + std::chrono::minutes(minute));
-}
-
 std::vector<Shift> shiftOver(const Workbook& book, std::chrono::sys_days began, std::chrono::sys_days ended)
 {
     std::vector<Shift> shifts;
@@ -91,7 +76,7 @@ std::vector<Shift> shiftOver(const Workbook& book, std::chrono::sys_days began, 
         for (const PlacedReading& r : readings) {
             if (r.reading->fingering != f.id)
                 continue;
-            const auto on = dayOf(*r.entry);
+            const auto on = localDayFrom(r.entry->at);
             if (on <= began)
                 before = &r;
             else if (on >= ended && after == nullptr)

@@ -51,7 +51,5 @@ struct Shift
 /// count as before the first and after the last. Only shapes with no cut between are compared: a note whose pitch a cut may have
 /// moved is left out.
 [[nodiscard]] std::vector<Shift> shiftOver(const Workbook& book, std::chrono::sys_days began, std::chrono::sys_days ended);
-/// The day of an entry there; the epoch where its time cannot be read.
-[[nodiscard]] std::chrono::sys_days dayOf(const Entry& entry);
 
 } // namespace dowel

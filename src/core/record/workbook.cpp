@@ -1,9 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/record/workbook.h"
 
+#include "core/base/number_text.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <map>
 #include <utility>
 
 namespace dowel {
@@ -96,7 +99,7 @@ EntryId Workbook::nextId() const
 
 bool Workbook::isSetAside(EntryId id) const
 {
-    return std::find(m_setAside.begin(), m_setAside.end(), id) != m_setAside.end();
+    return m_setAside.count(id) > 0;
 }
 
 const Entry* Workbook::entry(EntryId id) const
@@ -109,8 +112,8 @@ const Entry* Workbook::entry(EntryId id) const
 void Workbook::set(EntryId target)
 {
     if (const auto* undone = std::get_if<SetAsideEntry>(&entry(target)->body))
-        std::erase(m_setAside, undone->entry);
-    m_setAside.push_back(target);
+        m_setAside.erase(undone->entry);
+    m_setAside.insert(target);
 }
 
 const Entry* Workbook::lastSetAside() const
@@ -143,14 +146,14 @@ Result<Instrument> corrected(const Instrument& from, const std::optional<HoleId>
     InstrumentSpec spec = from.spec();
     if (!hole) {
         spec.bore.back().at = size;
-        return Instrument::make(std::move(spec));
+        return Instrument::make(std::move(spec), Instrument::Neighbours::MayMeet);
     }
     for (Hole& h : spec.holes)
         if (h.id == *hole) {
             h.undercutDiameter = h.undercutDiameter + (size - h.diameter);
             h.diameter = size;
         }
-    return Instrument::make(std::move(spec));
+    return Instrument::make(std::move(spec), Instrument::Neighbours::MayMeet);
 }
 
 } // namespace
@@ -216,7 +219,7 @@ Result<Instrument> Workbook::amended(std::optional<EntryId> without, const Entry
             take(e.body);
     if (more != nullptr)
         take(*more);
-    return changed ? Instrument::make(std::move(spec)) : Result<Instrument>(there);
+    return changed ? Instrument::make(std::move(spec), Instrument::Neighbours::MayMeet) : Result<Instrument>(there);
 }
 
 Instrument Workbook::firstThere() const
@@ -230,27 +233,39 @@ Result<std::vector<Instrument>> Workbook::shapesBy(std::optional<EntryId> withou
     if (start && more != nullptr && std::holds_alternative<BuiltEntry>(*more))
         return std::vector<Instrument>{std::move(*start)};
     const std::size_t first = lastBuilt(without).value_or(0);
-    std::vector<std::pair<std::size_t, const MeasureEntry*>> measured;
-    for (std::size_t i = first; i < m_entries.size(); ++i)
-        if (const auto* m = std::get_if<MeasureEntry>(&m_entries[i].body);
-            m != nullptr && !isSetAside(m_entries[i].id) && m_entries[i].id != without)
-            measured.emplace_back(i, m);
-    if (const auto* m = more == nullptr ? nullptr : std::get_if<MeasureEntry>(more))
-        measured.emplace_back(m_entries.size(), m);
+    // Once from the front: where each size was last written down before it was measured again.
+    std::map<std::optional<HoleId>, std::size_t> written;
     std::vector<std::optional<Metres>> instead(m_entries.size());
-    for (const auto& [at, m] : measured) {
-        if (const auto place = writtenDown(m->hole, at, without))
-            instead[*place] = m->size;
+    const auto measured = [&](const MeasureEntry& m) {
+        const auto place = written.find(m.hole);
+        if (place != written.end())
+            instead[place->second] = m.size;
         else if (start)
-            start = corrected(*start, m->hole, m->size);
+            start = corrected(*start, m.hole, m.size);
+    };
+    const auto stands = [&](const Entry& e) {
+        return !isSetAside(e.id) && e.id != without;
+    };
+    for (std::size_t i = first; i < m_entries.size(); ++i) {
+        const Entry& e = m_entries[i];
+        if (const auto* m = std::get_if<MeasureEntry>(&e.body); m != nullptr && stands(e)) {
+            measured(*m);
+        } else if (const auto* cut = std::get_if<CutEntry>(&e.body); cut != nullptr && stands(e)) {
+            if (movesTheEnd(cut->cut))
+                written[std::nullopt] = i;
+            if (const auto hole = holeOf(cut->cut); hole && writes(cut->cut, hole))
+                written[hole] = i;
+        }
     }
+    if (const auto* m = more == nullptr ? nullptr : std::get_if<MeasureEntry>(more))
+        measured(*m);
     if (!start)
         return start.error();
     std::vector<Instrument> shapes{std::move(*start)};
     for (std::size_t i = first; i < m_entries.size(); ++i) {
         const Entry& e = m_entries[i];
         const auto* cut = std::get_if<CutEntry>(&e.body);
-        if (cut == nullptr || isSetAside(e.id) || e.id == without)
+        if (cut == nullptr || !stands(e))
             continue;
         auto next = applied(shapes.back(), instead[i] ? withSize(cut->cut, *instead[i]) : cut->cut);
         if (!next)
@@ -276,7 +291,7 @@ Status checkRoom(Temperature air)
     constexpr double hottest_C = 45.0;
     if (!(air.celsius() >= coldest_C && air.celsius() <= hottest_C))
         return Error{ErrorCode::BadValue, "celsius",
-                     std::to_string(air.celsius()) + "; must be -20 to 45 degrees Celsius (68 Fahrenheit are 20 Celsius)"};
+                     numberText(air.celsius()) + "; must be -20 to 45 degrees Celsius (68 Fahrenheit are 20 Celsius)"};
     return Done{};
 }
 
@@ -312,57 +327,31 @@ Status checkLetters(const EntryBody& body)
     return Done{};
 }
 
-Status checkPattern(const PatternEntry& p, const Instrument& present)
+} // namespace
+
+Status Workbook::checkTarget(const SetAsideEntry& s) const
 {
-    constexpr std::size_t mostNotes = 500;
-    if (p.alike && present.find(*p.alike) == nullptr)
-        return Error{ErrorCode::UnknownName, "fingering", p.alike->text};
-    if (p.alike && !p.notes.empty())
-        return Error{ErrorCode::BadValue, "pattern", "one note or an instrument, not both"};
-    if (p.notes.size() > mostNotes)
-        return Error{ErrorCode::BadValue, "pattern", std::to_string(p.notes.size()) + " notes; must be at most 500"};
+    const Entry* target = entry(s.entry);
+    const auto* undone = target == nullptr ? nullptr : std::get_if<SetAsideEntry>(&target->body);
+    const bool again = undone != nullptr && std::holds_alternative<SetAsideEntry>(entry(undone->entry)->body);
+    if (target == nullptr || isSetAside(s.entry) || again) // what was brought back is set aside itself, not its return
+        return Error{ErrorCode::UnknownName, "entry", std::to_string(s.entry.number)};
     return Done{};
 }
 
-} // namespace
+namespace {
 
-Status Workbook::check(const EntryBody& body) const
+/// What an entry says that cannot be, whatever stands before it.
+Status checkAlone(const EntryBody& body)
 {
     if (const auto* r = std::get_if<ReadingEntry>(&body)) {
-        if (specified().find(r->fingering) == nullptr)
-            return Error{ErrorCode::UnknownName, "fingering", r->fingering.text};
         if (!(r->pitch.hertz() > 10.0 && r->pitch.hertz() < 20000.0))
-            return Error{ErrorCode::BadValue, "hz", std::to_string(r->pitch.hertz()) + "; must be 10 to 20000"};
+            return Error{ErrorCode::BadValue, "hz", numberText(r->pitch.hertz()) + "; must be 10 to 20000"};
         if (!(r->sd.cents() > 0.0 && r->sd.cents() < 200.0))
-            return Error{ErrorCode::BadValue, "sd_cents", std::to_string(r->sd.cents()) + "; must be above 0 and below 200"};
+            return Error{ErrorCode::BadValue, "sd_cents", numberText(r->sd.cents()) + "; must be above 0 and below 200"};
         if (!(r->air.celsius() > -20.0 && r->air.celsius() < 60.0))
             return Error{ErrorCode::BadValue, "celsius",
-                         std::to_string(r->air.celsius()) + "; must be -20 to 60 degrees Celsius (68 Fahrenheit are 20 Celsius)"};
-        return Done{};
-    }
-    if (const auto* c = std::get_if<CutEntry>(&body)) {
-        const auto next = applied(present(), c->cut);
-        return next ? Status(Done{}) : Status(next.error());
-    }
-    if (const auto* s = std::get_if<SetAsideEntry>(&body)) {
-        const Entry* target = entry(s->entry);
-        const auto* undone = target == nullptr ? nullptr : std::get_if<SetAsideEntry>(&target->body);
-        const bool again = undone != nullptr && std::holds_alternative<SetAsideEntry>(entry(undone->entry)->body);
-        if (target == nullptr || isSetAside(s->entry) || again) // what was brought back is set aside itself, not its return
-            return Error{ErrorCode::UnknownName, "entry", std::to_string(s->entry.number)};
-        const auto broughtBack = [&] {
-            Workbook then = *this;
-            then.set(s->entry);
-            return then.shapesBy({}, nullptr);
-        };
-        const auto shapes = undone != nullptr ? broughtBack() : shapesBy(s->entry, nullptr);
-        return shapes ? Status(Done{}) : Status(shapes.error());
-    }
-    if (const auto* m = std::get_if<MeasureEntry>(&body)) {
-        if (m->hole && specified().find(*m->hole) == nullptr)
-            return Error{ErrorCode::UnknownName, "hole", m->hole->text};
-        const auto shapes = shapesBy({}, &body);
-        return shapes ? Status(Done{}) : Status(shapes.error());
+                         numberText(r->air.celsius()) + "; must be -20 to 60 degrees Celsius (68 Fahrenheit are 20 Celsius)"};
     }
     if (const auto* a = std::get_if<AmendEntry>(&body)) {
         constexpr std::size_t longestName = 200;
@@ -370,15 +359,52 @@ Status Workbook::check(const EntryBody& body) const
             return Error{ErrorCode::BadValue, "name", std::to_string(a->name->size()) + " letters; must be 1 to 200"};
         if (!a->bearsOnAdvice() && !a->name && !a->material && !a->nodes)
             return Error{ErrorCode::BadValue, "amend", "nothing is changed"};
-        const auto shapes = shapesBy({}, &body);
-        return shapes ? Status(Done{}) : Status(shapes.error());
     }
-    if (const auto* p = std::get_if<PatternEntry>(&body))
-        return checkPattern(*p, present());
+    if (const auto* p = std::get_if<PatternEntry>(&body)) {
+        constexpr std::size_t mostNotes = 500;
+        if (p->alike && !p->notes.empty())
+            return Error{ErrorCode::BadValue, "pattern", "one note or an instrument, not both"};
+        if (p->notes.size() > mostNotes)
+            return Error{ErrorCode::BadValue, "pattern", std::to_string(p->notes.size()) + " notes; must be at most 500"};
+    }
     if (const auto* s = std::get_if<SchoolEntry>(&body);
         s != nullptr && !(s->school.evenTimbre >= 0.0 && s->school.evenTimbre <= 1.0))
-        return Error{ErrorCode::BadValue, "even_timbre", std::to_string(s->school.evenTimbre) + "; must be 0 to 1"};
+        return Error{ErrorCode::BadValue, "even_timbre", numberText(s->school.evenTimbre) + "; must be 0 to 1"};
     return checkLetters(body);
+}
+
+} // namespace
+
+Status Workbook::check(const EntryBody& body) const
+{
+    if (auto ok = checkAlone(body); !ok)
+        return ok;
+    const auto possible = [](const auto& shapes) {
+        return shapes ? Status(Done{}) : Status(shapes.error());
+    };
+    if (const auto* r = std::get_if<ReadingEntry>(&body); r != nullptr && specified().find(r->fingering) == nullptr)
+        return Error{ErrorCode::UnknownName, "fingering", r->fingering.text};
+    if (const auto* p = std::get_if<PatternEntry>(&body); p != nullptr && p->alike && present().find(*p->alike) == nullptr)
+        return Error{ErrorCode::UnknownName, "fingering", p->alike->text};
+    if (const auto* c = std::get_if<CutEntry>(&body))
+        return possible(applied(present(), c->cut));
+    if (const auto* s = std::get_if<SetAsideEntry>(&body)) {
+        if (auto ok = checkTarget(*s); !ok)
+            return ok;
+        if (!std::holds_alternative<SetAsideEntry>(entry(s->entry)->body))
+            return possible(shapesBy(s->entry, nullptr));
+        Workbook broughtBack = *this;
+        broughtBack.set(s->entry);
+        return possible(broughtBack.shapesBy({}, nullptr));
+    }
+    if (const auto* m = std::get_if<MeasureEntry>(&body)) {
+        if (m->hole && specified().find(*m->hole) == nullptr)
+            return Error{ErrorCode::UnknownName, "hole", m->hole->text};
+        return possible(shapesBy({}, &body));
+    }
+    if (std::holds_alternative<AmendEntry>(body))
+        return possible(shapesBy({}, &body));
+    return Done{};
 }
 
 Status Workbook::append(Entry entry)
@@ -397,6 +423,76 @@ Status Workbook::append(Entry entry)
         m_shapes = std::move(shapesBy({}, &entry.body)).value();
     }
     m_entries.push_back(std::move(entry));
+    return Done{};
+}
+
+namespace {
+
+/// Every name that a fingering or a hole ever had, up to some entry.
+class NamesKnown
+{
+public:
+    explicit NamesKnown(const InstrumentSpec& spec) { add(spec.fingerings, spec.holes); }
+    void pass(const EntryBody& body)
+    {
+        if (const auto* a = std::get_if<AmendEntry>(&body)) {
+            add(a->wanted ? a->wanted->fingerings : std::vector<Fingering>(), a->there ? a->there->holes : std::vector<Hole>());
+        } else if (const auto* b = std::get_if<BuiltEntry>(&body)) {
+            add(b->built.spec().fingerings, b->built.spec().holes);
+        }
+    }
+    /// Errors: UnknownName.
+    [[nodiscard]] Status check(const EntryBody& body) const
+    {
+        if (const auto* r = std::get_if<ReadingEntry>(&body); r != nullptr && m_fingerings.count(r->fingering.text) == 0)
+            return Error{ErrorCode::UnknownName, "fingering", r->fingering.text};
+        if (const auto* m = std::get_if<MeasureEntry>(&body); m != nullptr && m->hole && m_holes.count(m->hole->text) == 0)
+            return Error{ErrorCode::UnknownName, "hole", m->hole->text};
+        return Done{};
+    }
+
+private:
+    void add(const std::vector<Fingering>& fingerings, const std::vector<Hole>& holes)
+    {
+        for (const Fingering& f : fingerings)
+            m_fingerings.insert(f.id.text);
+        for (const Hole& h : holes)
+            m_holes.insert(h.id.text);
+    }
+    std::set<std::string> m_fingerings;
+    std::set<std::string> m_holes;
+};
+
+} // namespace
+
+Status Workbook::replay(std::vector<Entry> entries, const Cancel& cancel)
+{
+    NamesKnown names(m_original.spec());
+    for (Entry& entry : entries) {
+        if (cancel.requested())
+            return Error{ErrorCode::Cancelled, "", ""};
+        const std::string where = "entry " + std::to_string(entry.id.number);
+        const auto damaged = [&where](const Error& e) {
+            return Error{ErrorCode::Damaged, where, e.where + ": " + e.facts};
+        };
+        if (entry.id < nextId())
+            return Error{ErrorCode::Damaged, where, "comes twice or out of order"};
+        if (auto ok = checkAlone(entry.body); !ok)
+            return damaged(ok.error());
+        if (auto ok = names.check(entry.body); !ok)
+            return damaged(ok.error());
+        if (const auto* s = std::get_if<SetAsideEntry>(&entry.body)) {
+            if (auto ok = checkTarget(*s); !ok)
+                return damaged(ok.error());
+            set(s->entry);
+        }
+        names.pass(entry.body);
+        m_entries.push_back(std::move(entry));
+    }
+    auto shapes = shapesBy({}, nullptr);
+    if (!shapes)
+        return Error{ErrorCode::Damaged, "its cuts and measures", shapes.error().where + ": " + shapes.error().facts};
+    m_shapes = std::move(*shapes);
     return Done{};
 }
 

@@ -3,6 +3,7 @@
 // Nothing is overwritten; a correction is an entry that sets an earlier one aside.
 #pragma once
 
+#include "core/base/cancel.h"
 #include "core/hearing/take.h"
 #include "core/instrument/cut.h"
 #include "core/instrument/instrument.h"
@@ -11,6 +12,7 @@
 #include <array>
 #include <cstdint>
 #include <optional>
+#include <set>
 #include <string>
 #include <variant>
 #include <vector>
@@ -172,6 +174,10 @@ public:
     /// Appends one entry. Errors: UnknownName (fingering, hole or entry that is not there), NotRemovable and BadGeometry
     /// from a cut, or from what a size measured again makes of later cuts; nothing is changed then.
     [[nodiscard]] Status append(Entry entry);
+    /// All entries of a record as it was kept, in time that grows with their number: what each does to the shape is worked out
+    /// once at the end, and not for every earlier state again. Errors: Damaged (where = entry), Cancelled; the workbook is of no
+    /// use then.
+    [[nodiscard]] Status replay(std::vector<Entry> entries, const Cancel& cancel = {});
     /// What append() would say, without doing it.
     [[nodiscard]] Status check(const EntryBody& body) const;
     /// The same for what is entered now, with bounds that older records need not keep.
@@ -226,12 +232,14 @@ private:
     /// The place among the entries where a size was last written down; nothing: at the start.
     [[nodiscard]] std::optional<std::size_t> writtenDown(const std::optional<HoleId>& hole, std::size_t before,
                                                          std::optional<EntryId> without) const;
+    /// Whether there is something to set aside. Errors: UnknownName.
+    [[nodiscard]] Status checkTarget(const SetAsideEntry& s) const;
     /// Sets aside, or brings back where that was set aside.
     void set(EntryId target);
     Instrument m_original;
     std::vector<Entry> m_entries;
     std::vector<Instrument> m_shapes;
-    std::vector<EntryId> m_setAside;
+    std::set<EntryId> m_setAside;
 };
 
 /// Whether anybody tunes in a room of that temperature, in Celsius and not in Fahrenheit. Errors: BadValue.

@@ -1,10 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/shop/bits.h"
 
+#include "core/base/number_text.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
-#include <cstdio>
 #include <numeric>
 
 namespace dowel {
@@ -30,11 +31,8 @@ std::vector<Bit> made(BitSeries series)
     std::vector<Bit> bits;
     switch (series) {
     case BitSeries::Metric:
-        for (int tenths = 10; tenths <= 140; ++tenths) {
-            char name[24];
-            std::snprintf(name, sizeof name, "%.1f mm", tenths / 10.0);
-            bits.push_back({name, Metres::fromMillimetres(tenths / 10.0)});
-        }
+        for (int tenths = 10; tenths <= 140; ++tenths)
+            bits.push_back({fixedText(tenths / 10.0, 1) + " mm", Metres::fromMillimetres(tenths / 10.0)});
         break;
     case BitSeries::Fractional:
         for (int n = 4; n <= 32; ++n)

@@ -11,15 +11,21 @@ constexpr double same_m = 1e-6;
 constexpr Metres lastMillimetre = Metres::fromMillimetres(1.0);
 } // namespace
 
+Metres largestBitBetween(Metres from, Metres goal, const Tools& tools)
+{
+    Metres best = from;
+    for (const Metres bit : tools.bits)
+        if (bit.metres() > from.metres() + same_m && bit.metres() <= goal.metres() + same_m)
+            best = std::max(best, bit);
+    return best;
+}
+
 Metres roundedEnlargement(Metres from, Metres goal, const Tools& tools)
 {
     if (goal <= from)
         return from;
     if (!tools.bits.empty() && goal - from > lastMillimetre) {
-        Metres best = from;
-        for (const Metres bit : tools.bits)
-            if (bit.metres() > from.metres() + same_m && bit.metres() <= goal.metres() + same_m)
-                best = std::max(best, bit);
+        const Metres best = largestBitBetween(from, goal, tools);
         // A bit that hardly goes anywhere is no step: the file goes on where the drawer ends.
         if (best - from >= (goal - from) / 2.0)
             return best;

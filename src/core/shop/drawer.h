@@ -13,6 +13,8 @@ namespace dowel {
 /// bit sizes only (where a bit goes half the way or more); the last millimetre goes by file or knife in whole steps.
 /// Returns from where no step fits.
 [[nodiscard]] Metres roundedEnlargement(Metres from, Metres goal, const Tools& tools);
+/// The largest bit above from and not above goal; from where there is none.
+[[nodiscard]] Metres largestBitBetween(Metres from, Metres goal, const Tools& tools);
 /// Shortest length not below goal in whole steps from `from`.
 [[nodiscard]] Metres roundedTrim(Metres from, Metres goal, const Tools& tools);
 /// The bit of this size, where there is one.

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/shop/finish.h"
 
+#include "core/base/number_text.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -73,9 +75,9 @@ Status checked(const FinishPlan& plan)
         if (w.kind == FinishKind::Own && w.words.empty())
             return bad(i, "words", "empty name");
         if (w.weight_g && !(*w.weight_g > 0.0 && *w.weight_g <= heaviest_g))
-            return bad(i, "weight_g", std::to_string(*w.weight_g) + "; must be 0 to 20000");
+            return bad(i, "weight_g", numberText(*w.weight_g) + "; must be 0 to 20000");
         if (w.humidity && !(*w.humidity >= 0.0 && *w.humidity <= 1.0))
-            return bad(i, "humidity", std::to_string(*w.humidity) + "; must be 0 to 1");
+            return bad(i, "humidity", numberText(*w.humidity) + "; must be 0 to 1");
     }
     return Done{};
 }

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/shop/stock.h"
 
+#include "core/base/number_text.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -13,7 +15,7 @@ Status measured(const char* where, Metres m, double least_mm, double most_mm)
     if (std::isfinite(m.metres()) && m.millimetres() >= least_mm && m.millimetres() <= most_mm)
         return Done{};
     return Error{ErrorCode::BadValue, where,
-                 std::to_string(m.millimetres()) + " mm; must be " + std::to_string(least_mm) + " to " + std::to_string(most_mm)};
+                 numberText(m.millimetres()) + " mm; must be " + numberText(least_mm) + " to " + numberText(most_mm)};
 }
 
 /// How many pieces so long stand in a row of a length with a saw cut between any two.
@@ -135,7 +137,7 @@ Result<Turned> turnedAfter(const BoredEnd& head, const BoredEnd& foot, const Ins
     for (const auto& [name, end] : {std::pair("head", &head), std::pair("foot", &foot)}) {
         if (end->thick < end->thin)
             return Error{ErrorCode::BadValue, std::string(name) + "/thin_mm",
-                         std::to_string(end->thin.millimetres()) + " mm; at most " + std::to_string(end->thick.millimetres())};
+                         numberText(end->thin.millimetres()) + " mm; at most " + numberText(end->thick.millimetres())};
         for (const Metres m : {end->thin, end->bore})
             if (auto ok = measured(name, m, 0.1, 500.0); !ok)
                 return ok.error();
@@ -169,10 +171,10 @@ Status checked(const Reamer& reamer)
         return fail(std::to_string(shape.size()) + " stations; at least 2");
     for (std::size_t i = 0; i < shape.size(); ++i) {
         if (!(shape[i].fromTip.metres() >= 0.0) || !(shape[i].diameter.millimetres() >= 0.1))
-            return fail(std::to_string(shape[i].diameter.millimetres()) + " mm; must be above 0.1 mm");
+            return fail(numberText(shape[i].diameter.millimetres()) + " mm; must be above 0.1 mm");
         if (i > 0 && (shape[i].fromTip <= shape[i - 1].fromTip || shape[i].diameter < shape[i - 1].diameter))
-            return fail(std::to_string(shape[i].fromTip.millimetres()) + " mm after " +
-                        std::to_string(shape[i - 1].fromTip.millimetres()) + " mm; stations must rise");
+            return fail(numberText(shape[i].fromTip.millimetres()) + " mm after " +
+                        numberText(shape[i - 1].fromTip.millimetres()) + " mm; stations must rise");
     }
     return Done{};
 }
@@ -184,8 +186,7 @@ Result<std::vector<Station>> reamed(const std::vector<Station>& bore, const Ream
     const Metres length = bore.back().at;
     if (!(deep.metres() > 0.0) || deep - reamer.shape.back().fromTip > length)
         return Error{ErrorCode::BadGeometry, reamer.name,
-                     std::to_string(deep.millimetres()) + " mm; the tube runs from 0 to " + std::to_string(length.millimetres()) +
-                         " mm"};
+                     numberText(deep.millimetres()) + " mm; the tube runs from 0 to " + numberText(length.millimetres()) + " mm"};
     std::vector<Station> after;
     for (const Metres at : placesOf(bore, reamer, from, deep)) {
         const auto next = std::find_if(bore.begin(), bore.end(), [&](const Station& s) { return s.at >= at; });
@@ -274,7 +275,7 @@ Result<TenonWalls> wallsOf(const Tenon& t)
 {
     const TenonWalls w{(t.tenon - t.bore) / 2.0, (t.outside - t.tenon) / 2.0 - t.cork, (t.tenon - t.bore) / 4.0};
     const auto number = [](Metres m) {
-        return std::to_string(m.millimetres()) + " mm";
+        return numberText(m.millimetres()) + " mm";
     };
     if (!(w.tenon.metres() > 0.0))
         return Error{ErrorCode::BadValue, "tenon", number(t.tenon) + "; the bore is " + number(t.bore)};
@@ -286,7 +287,7 @@ Result<TenonWalls> wallsOf(const Tenon& t)
 Result<HornMouth> mouthOf(const HornMeasured& horn, Metres leastWall)
 {
     const auto number = [](Metres m) {
-        return std::to_string(m.millimetres()) + " mm";
+        return numberText(m.millimetres()) + " mm";
     };
     const Metres solid = horn.outsideLength - horn.wire;
     if (!(horn.wire.metres() > 0.0) || !(solid.metres() >= 0.0))

@@ -53,7 +53,10 @@ Result<int> semitonesFromName(std::string_view name)
     const auto [end, problem] = std::from_chars(rest.data(), rest.data() + rest.size(), octave);
     if (problem != std::errc() || end != rest.data() + rest.size() || octave < 0 || octave > highestOctave)
         return bad;
-    return octave * 12 + semitone;
+    const int semitones = octave * 12 + semitone;
+    if (semitones < 0 || semitones > highestOctave * 12 + 11) // C♭0, B#9
+        return bad;
+    return semitones;
 }
 
 Result<Hertz> equalTempered(std::string_view name, Hertz a4)

@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/tuning/scale.h"
 
+#include "core/base/number_text.h"
 #include "core/tuning/pitch.h"
 
 #include <algorithm>
 #include <charconv>
 #include <cmath>
-#include <cstdio>
 #include <utility>
 
 namespace dowel {
@@ -269,11 +269,8 @@ Result<Scale> scaleFromText(std::string_view text)
 std::string scaleText(const Scale& scale)
 {
     std::string text = "! written by Dowel\n!\n" + scale.description + "\n " + std::to_string(scale.cents.size()) + "\n!\n";
-    for (const double cents : scale.cents) {
-        char number[40];
-        std::snprintf(number, sizeof number, " %.6f\n", cents);
-        text += number;
-    }
+    for (const double cents : scale.cents)
+        text += " " + fixedText(cents, 6) + "\n";
     return text;
 }
 

@@ -1,0 +1,129 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/shop/bit_drawer.h"
+
+#include "core/base/number_text.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace dowel {
+
+namespace {
+
+constexpr double sameBit_m = 1e-6;
+
+std::string_view trimmed(std::string_view text)
+{
+    while (!text.empty() && text.front() == ' ')
+        text.remove_prefix(1);
+    while (!text.empty() && text.back() == ' ')
+        text.remove_suffix(1);
+    return text;
+}
+
+bool takeEnding(std::string_view& text, std::string_view ending)
+{
+    if (!text.ends_with(ending))
+        return false;
+    text.remove_suffix(ending.size());
+    text = trimmed(text);
+    return true;
+}
+
+/// "9/32", "1 1/4", "0.281" or "1" as inches.
+std::optional<double> inchesFrom(std::string_view text)
+{
+    double whole = 0.0;
+    if (const auto space = text.find(' '); space != std::string_view::npos) {
+        const auto before = numberFrom(text.substr(0, space));
+        if (!before || text.find('/') == std::string_view::npos)
+            return std::nullopt;
+        whole = *before;
+        text = trimmed(text.substr(space));
+    }
+    const auto slash = text.find('/');
+    if (slash == std::string_view::npos)
+        return numberFrom(text);
+    const auto over = numberFrom(text.substr(0, slash));
+    const auto parts = numberFrom(text.substr(slash + 1));
+    if (!over || !parts || !(*parts > 0.0))
+        return std::nullopt;
+    return whole + *over / *parts;
+}
+
+std::optional<Bit> named(const std::string& name, BitSeries series)
+{
+    for (const Bit& b : bitsOf(series))
+        if (b.name == name)
+            return b;
+    return std::nullopt;
+}
+
+} // namespace
+
+Result<Bit> bitFromMarking(std::string_view marking)
+{
+    std::string_view text = trimmed(marking);
+    const std::string name(text);
+    const Error bad{ErrorCode::BadValue, name, "is no bit; write 6.5 mm, 9/32, #7 or F"};
+    std::optional<Bit> found;
+    if (text.starts_with('#') || text.starts_with("No.")) {
+        text.remove_prefix(text.starts_with('#') ? 1 : 3);
+        found = named("No. " + std::string(trimmed(text)), BitSeries::Number);
+    } else if (text.size() == 1 && text.front() >= 'A' && text.front() <= 'Z') {
+        found = named(name, BitSeries::Letter);
+    } else if (takeEnding(text, "mm")) {
+        if (const auto mm = numberFrom(text))
+            found = Bit{name, Metres::fromMillimetres(*mm)};
+    } else if (takeEnding(text, "in") || takeEnding(text, "\"") || text.find('/') != std::string_view::npos) {
+        if (const auto inches = inchesFrom(text))
+            found = Bit{name, Metres::fromInches(*inches)};
+    } else if (const auto mm = numberFrom(text)) {
+        found = Bit{name + " mm", Metres::fromMillimetres(*mm)};
+    }
+    constexpr Metres largest = Metres::fromMillimetres(100.0);
+    if (!found || !(found->diameter.metres() > 0.0) || found->diameter > largest)
+        return bad;
+    found->name = found->name == name || name.find_first_of("#N") == std::string::npos ? found->name : name;
+    return *found;
+}
+
+bool BitDrawer::has(std::string_view tool) const
+{
+    return std::any_of(tools.begin(), tools.end(), [&](const std::string& t) { return t == tool; });
+}
+
+bool BitDrawer::worksByHand() const
+{
+    return std::any_of(tools.begin(), tools.end(), [](const std::string& t) {
+        return t.find("knife") != std::string::npos || t.find("file") != std::string::npos ||
+               t.find("iron") != std::string::npos || t.find("reamer") != std::string::npos ||
+               t.find("abrasive") != std::string::npos;
+    });
+}
+
+const Bit* BitDrawer::bitOf(Metres diameter) const
+{
+    const auto it = std::find_if(bits.begin(), bits.end(),
+                                 [&](const Bit& b) { return std::abs(b.diameter.metres() - diameter.metres()) < sameBit_m; });
+    return it == bits.end() ? nullptr : &*it;
+}
+
+const Bit* BitDrawer::largestWithin(Metres size) const
+{
+    const Bit* best = nullptr;
+    for (const Bit& b : bits)
+        if (b.diameter.metres() <= size.metres() + sameBit_m)
+            best = &b;
+    return best;
+}
+
+Tools toolsOf(const BitDrawer& drawer, Tools tools)
+{
+    tools.bits.clear();
+    for (const Bit& b : drawer.bits)
+        tools.bits.push_back(b.diameter);
+    return tools;
+}
+
+} // namespace dowel
