@@ -9,7 +9,9 @@ target_compile_options(dowel_settings INTERFACE -Wall -Wextra -Wconversion -Wsha
 target_compile_definitions(dowel_settings INTERFACE QT_NO_CAST_FROM_ASCII QT_NO_CAST_TO_ASCII QT_NO_KEYWORDS
                                                     QT_NO_FOREACH QT_DISABLE_DEPRECATED_BEFORE=0x060400)
 if(DOWEL_SANITIZE)
-  target_compile_options(dowel_settings INTERFACE -fsanitize=${DOWEL_SANITIZE} -fno-sanitize-recover=all -fno-omit-frame-pointer)
+  target_compile_options(dowel_settings INTERFACE -fsanitize=${DOWEL_SANITIZE} -fno-sanitize-recover=all -fno-omit-frame-pointer
+                         # What the compiler guesses of code it has put checks into is often wrong (gcc's manual, -fsanitize).
+                         -Wno-maybe-uninitialized)
   target_link_options(dowel_settings INTERFACE -fsanitize=${DOWEL_SANITIZE})
 endif()
 if(DOWEL_COVERAGE)

@@ -88,8 +88,184 @@
         <translation>Abgebrochen.</translation>
     </message>
     <message>
-        <source>Something inside Dowel failed at %1: %2. Nothing was lost; please report it.</source>
+        <source>Internal error at %1: %2. Nothing was lost; please report this error.</source>
         <translation>In Dowel ging bei %1 etwas schief: %2. Nichts ist verloren; bitte melden.</translation>
+    </message>
+    <message>
+        <source>hole %1</source>
+        <translation>Loch %1</translation>
+    </message>
+    <message>
+        <source>joint %1</source>
+        <translation>Verbindung %1</translation>
+    </message>
+    <message>
+        <source>bore station %1</source>
+        <translation>Messstelle %1 der Bohrung</translation>
+    </message>
+    <message>
+        <source>fingering %1</source>
+        <translation>Griff %1</translation>
+    </message>
+    <message>
+        <source>node %1</source>
+        <translation>Knoten %1</translation>
+    </message>
+    <message>
+        <source>drawer bit %1</source>
+        <translation>Bohrer %1</translation>
+    </message>
+    <message>
+        <source>finish step %1</source>
+        <translation>Oberflächenschritt %1</translation>
+    </message>
+    <message>
+        <source>position</source>
+        <translation>Lage</translation>
+    </message>
+    <message>
+        <source>pull-out</source>
+        <translation>Auszug</translation>
+    </message>
+    <message>
+        <source>diameter</source>
+        <translation>Durchmesser</translation>
+    </message>
+    <message>
+        <source>undercut diameter</source>
+        <translation>Durchmesser der Unterschneidung</translation>
+    </message>
+    <message>
+        <source>undercut</source>
+        <translation>Unterschneidung</translation>
+    </message>
+    <message>
+        <source>wall (chimney)</source>
+        <translation>Wand (Kamin)</translation>
+    </message>
+    <message>
+        <source>offset</source>
+        <translation>seitlicher Versatz</translation>
+    </message>
+    <message>
+        <source>length along the tube</source>
+        <translation>Länge längs des Rohrs</translation>
+    </message>
+    <message>
+        <source>wall thickness</source>
+        <translation>Wandstärke</translation>
+    </message>
+    <message>
+        <source>window width</source>
+        <translation>Fensterbreite</translation>
+    </message>
+    <message>
+        <source>window length</source>
+        <translation>Aufschnitt</translation>
+    </message>
+    <message>
+        <source>embouchure hole length</source>
+        <translation>Länge des Mundlochs</translation>
+    </message>
+    <message>
+        <source>embouchure hole width</source>
+        <translation>Breite des Mundlochs</translation>
+    </message>
+    <message>
+        <source>stopper distance</source>
+        <translation>Abstand des Stopfens</translation>
+    </message>
+    <message>
+        <source>mouthpiece volume</source>
+        <translation>Volumen des Mundstücks</translation>
+    </message>
+    <message>
+        <source>countersink diameter</source>
+        <translation>Durchmesser der Senkung</translation>
+    </message>
+    <message>
+        <source>countersink depth</source>
+        <translation>Tiefe der Senkung</translation>
+    </message>
+    <message>
+        <source>smallest step</source>
+        <translation>kleinster Schritt</translation>
+    </message>
+    <message>
+        <source>largest hole</source>
+        <translation>größtes Loch</translation>
+    </message>
+    <message>
+        <source>shortest tube</source>
+        <translation>kürzestes Rohr</translation>
+    </message>
+    <message>
+        <source>greatest depth</source>
+        <translation>größte Tiefe</translation>
+    </message>
+    <message>
+        <source>length</source>
+        <translation>Länge</translation>
+    </message>
+    <message>
+        <source>A4</source>
+        <translation>a1</translation>
+    </message>
+    <message>
+        <source>temperature</source>
+        <translation>Temperatur</translation>
+    </message>
+    <message>
+        <source>target</source>
+        <translation>Ziel</translation>
+    </message>
+    <message>
+        <source>tolerance</source>
+        <translation>Toleranz</translation>
+    </message>
+    <message>
+        <source>weight</source>
+        <translation>Gewicht</translation>
+    </message>
+    <message>
+        <source>register</source>
+        <translation>Register</translation>
+    </message>
+    <message>
+        <source>closed holes</source>
+        <translation>geschlossene Löcher</translation>
+    </message>
+    <message>
+        <source>half-closed holes</source>
+        <translation>halb geschlossene Löcher</translation>
+    </message>
+    <message>
+        <source>name</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>bore profile</source>
+        <translation>Bohrungsverlauf</translation>
+    </message>
+    <message>
+        <source>sounding edge</source>
+        <translation>Schneidenkante</translation>
+    </message>
+    <message>
+        <source>head</source>
+        <translation>Kopf</translation>
+    </message>
+    <message>
+        <source>tuning</source>
+        <translation>Stimmung</translation>
+    </message>
+    <message>
+        <source>tools</source>
+        <translation>Werkzeug</translation>
+    </message>
+    <message>
+        <source>limits</source>
+        <translation>Grenzen</translation>
     </message>
 </context>
 <context>
@@ -853,15 +1029,15 @@
 <context>
     <name>dowel::app::AsBuiltCard</name>
     <message>
-        <source>Length of the tube, from the edge to the foot</source>
+        <source>Tube length, sounding edge to foot</source>
         <translation>Länge des Rohrs, von der Kante bis zum Fuß</translation>
     </message>
     <message>
-        <source>Where places are measured from</source>
+        <source>Where positions are measured from</source>
         <translation>Von wo die Plätze gemessen sind</translation>
     </message>
     <message>
-        <source>Holes as they are</source>
+        <source>Holes as built</source>
         <translation>Löcher, wie sie sind</translation>
     </message>
     <message>
@@ -869,48 +1045,48 @@
         <translation>Loch</translation>
     </message>
     <message>
-        <source>place</source>
-        <translation>Ort</translation>
+        <source>position</source>
+        <translation>Lage</translation>
     </message>
     <message>
-        <source>size</source>
-        <translation>Maß</translation>
+        <source>diameter</source>
+        <translation>Durchmesser</translation>
     </message>
     <message>
-        <source>inside</source>
-        <translation>innen</translation>
+        <source>undercut</source>
+        <translation>unterschnitten</translation>
     </message>
     <message>
-        <source>wall there</source>
-        <translation>Wand dort</translation>
+        <source>chimney height</source>
+        <translation>Kaminhöhe</translation>
     </message>
     <message>
-        <source>off the line</source>
-        <translation>seitlich</translation>
+        <source>offset</source>
+        <translation>seitlich versetzt</translation>
     </message>
     <message>
         <source>finger</source>
         <translation>Finger</translation>
     </message>
     <message>
-        <source>at the back</source>
-        <translation>hinten</translation>
+        <source>thumb hole</source>
+        <translation>Daumenloch</translation>
     </message>
     <message>
-        <source>&amp;One more hole</source>
-        <translation>N&amp;och ein Loch</translation>
+        <source>Add &amp;hole</source>
+        <translation>L&amp;och hinzufügen</translation>
     </message>
     <message>
-        <source>&amp;Remove it</source>
-        <translation>&amp;Entfernen</translation>
+        <source>&amp;Remove</source>
+        <translation>Ent&amp;fernen</translation>
     </message>
     <message>
-        <source>Pas&amp;te a table</source>
-        <translation>&amp;Tabelle einfügen</translation>
+        <source>Pas&amp;te table…</source>
+        <translation>Tabelle ein&amp;fügen …</translation>
     </message>
     <message>
-        <source>It &amp;is so: on to listening</source>
-        <translation>&amp;So ist es: weiter zum Hören</translation>
+        <source>Use these measures and go to &amp;Listen</source>
+        <translation>Maße übernehmen und &amp;hören</translation>
     </message>
     <message>
         <source>from the foot</source>
@@ -921,24 +1097,24 @@
         <translation>von der Anblaskante</translation>
     </message>
     <message>
-        <source>Lines of a spreadsheet: place and size, with tabs, semicolons or commas between them; the lowest hole first or last.</source>
+        <source>Paste rows from a spreadsheet: position and diameter, separated by tabs, semicolons or commas; lowest hole first or last.</source>
         <translation>Zeilen einer Tabelle: Platz und Maß, dazwischen Tabulator, Semikolon oder Komma; das unterste Loch zuerst oder zuletzt.</translation>
     </message>
     <message>
-        <source>Tube, edge to foot</source>
+        <source>Tube length</source>
         <translation>Rohr, Kante bis Fuß</translation>
     </message>
     <message>
-        <source>Places</source>
+        <source>Positions</source>
         <translation>Plätze</translation>
     </message>
     <message>
-        <source>%1 still needs its place and its size.</source>
+        <source>%1 needs a position and a diameter.</source>
         <comment>hole</comment>
         <translation>%1 braucht noch seinen Platz und sein Maß.</translation>
     </message>
     <message numerus="yes">
-        <source>%n hole(s), and every fingering of the target finds its own.</source>
+        <source>%n hole(s); every fingering of the target has its holes.</source>
         <translation>
             <numerusform>%n Loch, und jeder Griff des Ziels findet das seine.</numerusform>
             <numerusform>%n Löcher, und jeder Griff des Ziels findet die seinen.</numerusform>
@@ -950,12 +1126,12 @@
         <translation>%1: %2</translation>
     </message>
     <message>
-        <source>%1: a place of %2 is not on the tube, which is %3 long.</source>
+        <source>%1: position %2 lies beyond the tube, which is %3 long.</source>
         <comment>hole, place, length</comment>
         <translation>%1: ein Platz von %2 liegt nicht auf dem Rohr, das %3 lang ist.</translation>
     </message>
     <message>
-        <source>countersunk</source>
+        <source>countersink</source>
         <translation>angesenkt</translation>
     </message>
     <message>
@@ -963,11 +1139,11 @@
         <translation>Paar</translation>
     </message>
     <message>
-        <source>Inside: the width at the bore where it is undercut, else as the size. Countersunk: width and depth, 9 x 1.5. A pair: two holes of that size side by side under one finger. A hole at the back is the thumb&apos;s.</source>
+        <source>Undercut: the diameter at the bore; leave empty where the hole is straight. Countersink: width and depth, for example 9 x 1.5. Pair: two holes of this diameter under one finger. Tick the thumb hole.</source>
         <translation>Innen: die Weite an der Bohrung, wo es unterschnitten ist, sonst wie das Maß. Angesenkt: Weite und Tiefe, 9 x 1,5. Ein Paar: zwei Löcher dieses Maßes nebeneinander unter einem Finger. Ein Loch hinten ist das des Daumens.</translation>
     </message>
     <message>
-        <source>%1: a countersink is its width and its depth, as 9 x 1.5.</source>
+        <source>%1: type the countersink as width and depth, for example 9 x 1.5.</source>
         <comment>hole</comment>
         <translation>%1: Eine Senkung ist ihre Weite und ihre Tiefe, wie 9 x 1,5.</translation>
     </message>
@@ -975,27 +1151,27 @@
 <context>
     <name>dowel::app::BlankPage</name>
     <message>
-        <source>Pilot, then brad point bits with a plug in the bore. Oil moves the pitch a little: listen again after it. Fine dust of some tropical woods sensitises skin and lungs: extraction and a mask; ask before exporting protected species.</source>
+        <source>Drill pilots, then brad point bits over a plug in the bore. Oil moves the pitch a little, so listen again after oiling. Dust of some tropical woods sensitises skin and lungs: use extraction and a mask. Protected species need papers for export.</source>
         <translation>Vorbohren, dann Holzbohrer mit Zentrierspitze, ein Stopfen in der Bohrung. Öl ändert die Stimmung ein wenig: danach noch einmal hören. Der feine Staub mancher Tropenhölzer macht Haut und Lunge empfindlich: Absaugung und Maske; vor der Ausfuhr geschützter Arten nachfragen.</translation>
     </message>
     <message>
-        <source>Sharp bits, slow feed, a tight plug: fibres lift. The bore drinks; seal it with a finish that is safe in the mouth when cured before the last listening.</source>
+        <source>Use sharp bits, a slow feed and a tight plug, or the fibres lift. The bore soaks up moisture: seal it with a mouth-safe finish before the last session.</source>
         <translation>Scharfe Bohrer, langsamer Vorschub, ein strammer Stopfen: Fasern heben sich. Die Bohrung saugt; vor dem letzten Hören mit einem Mittel versiegeln, das ausgehärtet mundverträglich ist.</translation>
     </message>
     <message>
-        <source>A turning bit tears out strands that crack later: burn the holes or enter with a knife across the fibres. Burn outdoors or under extraction, with water at hand. Measure the bore at several places, and find the node with a bent wire.</source>
+        <source>A drill tears out strands that crack later: burn the holes, or cut in with a knife across the fibres. Burn outdoors or under extraction, with water at hand. Measure the bore at several stations and find the node with a bent wire.</source>
         <translation>Ein drehender Bohrer reißt Stränge heraus, die später springen: die Löcher brennen oder mit dem Messer quer zur Faser einstechen. Im Freien oder unter Absaugung brennen, Wasser griffbereit. Die Bohrung an mehreren Stellen messen, den Knoten mit einem gebogenen Draht suchen.</translation>
     </message>
     <message>
-        <source>Sold by a nominal size that is not its bore: measure. Drill slowly and deburr inside. Never burn or overheat PVC: its fumes are poisonous.</source>
+        <source>The nominal size is not the bore: measure it. Drill slowly and deburr inside. Never burn or overheat PVC: the fumes are poisonous.</source>
         <translation>Das Nennmaß ist nicht die Bohrung: messen. Langsam bohren und innen entgraten. PVC nie brennen oder überhitzen: der Rauch ist giftig.</translation>
     </message>
     <message>
-        <source>Bore it out to a cone you can measure. It smells and its dust is harmful: work wet or under extraction.</source>
+        <source>Bore the horn out to a cone you can measure. Horn dust is harmful and smells: work wet or under extraction.</source>
         <translation>Zu einem Kegel ausbohren, der sich messen lässt. Es riecht, und der Staub schadet: nass oder unter Absaugung arbeiten.</translation>
     </message>
     <message>
-        <source>Fresh and firm, drilled on the same day; it shrinks within hours. A clean drill, washed hands, one player each.</source>
+        <source>Use it fresh and firm and drill it the same day; it shrinks within hours. Clean drill, washed hands, one player each.</source>
         <translation>Frisch und fest, am selben Tag gebohrt; es schrumpft in Stunden. Sauberer Bohrer, gewaschene Hände, jedes für nur einen Spieler.</translation>
     </message>
     <message>
@@ -1003,16 +1179,16 @@
         <translation>Art</translation>
     </message>
     <message>
-        <source>Tube sold as</source>
+        <source>Stock size</source>
         <translation>Rohr, wie es verkauft wird</translation>
     </message>
     <message>
-        <source>Bore, station by station</source>
+        <source>Bore profile</source>
         <translation>Bohrung, Station für Station</translation>
     </message>
     <message>
-        <source>place</source>
-        <translation>Ort</translation>
+        <source>position</source>
+        <translation>Lage</translation>
     </message>
     <message>
         <source>bore</source>
@@ -1023,15 +1199,15 @@
         <translation>Wandstärke</translation>
     </message>
     <message>
-        <source>Joint or slide</source>
+        <source>Joint</source>
         <translation>Zapfen oder Auszug</translation>
     </message>
     <message>
-        <source>Joint, from the mouth</source>
+        <source>Joint position</source>
         <translation>Auszug, vom Mund aus</translation>
     </message>
     <message>
-        <source>Joint, pulled out by</source>
+        <source>Joint pull-out</source>
         <translation>Auszug, herausgezogen um</translation>
     </message>
     <message>
@@ -1039,7 +1215,7 @@
         <translation>Material</translation>
     </message>
     <message>
-        <source>measured, no nominal size</source>
+        <source>measured, no stock size</source>
         <translation>gemessen, kein Nennmaß</translation>
     </message>
     <message>
@@ -1051,7 +1227,7 @@
         <translation>%1 Zoll Rohr, Schedule 40</translation>
     </message>
     <message>
-        <source>Mouth</source>
+        <source>Sounding edge</source>
         <translation>Mund</translation>
     </message>
     <message>
@@ -1059,75 +1235,67 @@
         <translation>&amp;Station dazu</translation>
     </message>
     <message>
-        <source>Sold as</source>
-        <translation>Verkauft als</translation>
-    </message>
-    <message>
         <source>Wall</source>
         <translation>Wand</translation>
     </message>
     <message>
-        <source>at</source>
-        <translation>bei</translation>
-    </message>
-    <message>
-        <source>out</source>
+        <source>pull-out</source>
         <translation>aus</translation>
     </message>
     <message>
-        <source>The bore as it is, from the mouth to the foot: by calipers, plug gauge, or a bent wire where no rule goes. Leave the foot long. Out of round: type both diameters, 12.9 x 13.1.</source>
+        <source>Measure the bore from the sounding edge to the foot with calipers, plug gauges or a bent wire. Leave the foot long. If the bore is out of round, type both diameters: 12.9 x 13.1.</source>
         <translation>Die Bohrung, wie sie ist, vom Mund zum Fuß: mit Messschieber, Lehrdorn oder einem gebogenen Draht, wo kein Maßstab hinkommt. Den Fuß lang lassen. Unrund: beide Durchmesser eintragen, 12,9 x 13,1.</translation>
     </message>
     <message>
-        <source>What this tube serves for</source>
+        <source>Keys for this tube</source>
         <translation>Wofür dieses Rohr taugt</translation>
     </message>
     <message>
-        <source>Window, across</source>
+        <source>Window width</source>
         <translation>Aufschnitt, quer</translation>
     </message>
     <message>
-        <source>Window, along</source>
+        <source>Window length (cut-up)</source>
         <translation>Aufschnitt, längs</translation>
     </message>
     <message>
-        <source>Wall at the window</source>
+        <source>Wall at window</source>
         <translation>Wand am Aufschnitt</translation>
     </message>
     <message>
-        <source>Bore above the window</source>
+        <source>Bore above window</source>
         <translation>Bohrung über dem Aufschnitt</translation>
     </message>
     <message>
-        <source>Embouchure hole, along</source>
+        <source>Embouchure hole length</source>
         <translation>Mundloch, längs</translation>
     </message>
     <message>
-        <source>Embouchure hole, across</source>
+        <source>Embouchure hole width</source>
         <translation>Mundloch, quer</translation>
     </message>
     <message>
-        <source>Its chimney</source>
+        <source>Embouchure hole wall</source>
         <translation>Sein Kamin</translation>
     </message>
     <message>
-        <source>Hole to stopper</source>
+        <source>Stopper distance</source>
         <translation>Mundloch bis Kork</translation>
     </message>
     <message>
-        <source>Mouthpiece, as length of bore</source>
+        <source>Mouthpiece volume</source>
         <translation>Mundstück, als Länge Bohrung</translation>
     </message>
     <message>
-        <source>The bore stands as the size tables have it. What is sold differs: measure it and type it before a hole is laid out.</source>
+        <source>The bore is the nominal one from the size tables. Stock varies: measure the bore and type it before laying out holes.</source>
         <translation>Die Bohrung steht da, wie die Maßtafeln sie nennen. Verkauft wird anderes: messen und eintragen, ehe ein Loch angelegt wird.</translation>
     </message>
     <message>
-        <source>The wall is too thin to undercut holes: octaves will have to be mended by other means.</source>
+        <source>The wall is too thin for undercutting; correct octaves by other means.</source>
         <translation>Die Wand ist zu dünn zum Unterschneiden: die Oktaven müssen anders berichtigt werden.</translation>
     </message>
     <message>
-        <source>For %1 this bore is very narrow.</source>
+        <source>This bore is very narrow for %1.</source>
         <translation>Für %1 ist diese Bohrung sehr eng.</translation>
     </message>
     <message>
@@ -1135,7 +1303,7 @@
         <translation>Wand</translation>
     </message>
     <message>
-        <source>rough</source>
+        <source>roughness</source>
         <translation>rau</translation>
     </message>
     <message>
@@ -1143,7 +1311,7 @@
         <translation>Knoten</translation>
     </message>
     <message>
-        <source>Nodes of the cane, from the mouth</source>
+        <source>Nodes of the cane</source>
         <translation>Knoten des Rohrs, ab der Kante</translation>
     </message>
     <message>
@@ -1151,31 +1319,31 @@
         <translation>keine</translation>
     </message>
     <message>
-        <source>Places from the mouth, with semicolons between them: 40; 180. Opened with the bore, unless the word kept stands behind: -22 kept.</source>
+        <source>Positions from the sounding edge, separated by semicolons: 40; 180. A node counts as opened with the bore unless you add the word kept: -22 kept.</source>
         <translation>Orte ab der Kante, mit Strichpunkten dazwischen: 40; 180. Mit der Bohrung geöffnet, wenn nicht das Wort behalten dahinter steht: -22 behalten.</translation>
     </message>
     <message>
-        <source>Wall and rough may be left empty: the wall as above, the bore smooth. Rough: by how much more it takes from the sound down to the next line, 1 smooth, more where it is rough.</source>
+        <source>Leave wall and roughness empty for the wall above and a smooth bore. Roughness: 1 is smooth; a rough stretch takes more from the sound, down to the next station.</source>
         <translation>Wand und rau dürfen leer bleiben: die Wand wie oben, die Bohrung glatt. Rau: um wie viel mehr sie bis zur nächsten Zeile vom Klang nimmt, 1 glatt, mehr, wo sie rau ist.</translation>
     </message>
     <message>
-        <source>&amp;Remove it</source>
-        <translation>&amp;Entfernen</translation>
+        <source>&amp;Remove</source>
+        <translation>Ent&amp;fernen</translation>
     </message>
     <message>
-        <source>Pas&amp;te a table</source>
-        <translation>Tabelle ein&amp;fügen</translation>
+        <source>Pas&amp;te table…</source>
+        <translation>Tabelle ein&amp;fügen …</translation>
     </message>
     <message>
-        <source>Lines of a spreadsheet: place and bore, and the wall where it differs.</source>
+        <source>Paste rows from a spreadsheet: position and bore, and the wall where it differs.</source>
         <translation>Zeilen einer Tabelle: Ort und Bohrung, und die Wand, wo sie anders ist.</translation>
     </message>
     <message>
-        <source>Cover stands up by</source>
+        <source>Cover height</source>
         <translation>Deckel steht hoch um</translation>
     </message>
     <message>
-        <source>Ramp of the lip</source>
+        <source>Lip angle</source>
         <translation>Schräge des Labiums</translation>
     </message>
     <message>
@@ -1183,7 +1351,7 @@
         <translation> °</translation>
     </message>
     <message>
-        <source>Under the player&apos;s lip</source>
+        <source>Lip coverage</source>
         <translation>Unter der Lippe des Spielers</translation>
     </message>
     <message>
@@ -1195,33 +1363,37 @@
         <translation> behalten</translation>
     </message>
     <message>
-        <source>%1 lies %2 from the node at %3: cane splits there. Let the cane lie otherwise, or bind it before it is opened.</source>
+        <source>%1 lies %2 from the node at %3, where cane splits. Turn or shift the cane, or bind it before opening the hole.</source>
         <comment>hole, distance, place</comment>
         <translation>%1 liegt %2 vom Knoten bei %3: Dort reißt das Rohr. Legen Sie das Rohr anders, oder umwickeln Sie es, bevor es geöffnet wird.</translation>
     </message>
     <message>
-        <source>From the pl&amp;ank…</source>
-        <translation>Aus der &amp;Bohle…</translation>
+        <source>Timber and tur&amp;ning…</source>
+        <translation>H&amp;olz und Drehen …</translation>
     </message>
     <message>
-        <source>Billets out of a plank, a bored blank turned true, reamers of known shape.</source>
+        <source>Billets from a plank, turning a bored blank true, reamers, joints and horn tips.</source>
         <translation>Kanteln aus einer Bohle, ein gebohrter Rohling rund gedreht, Räumer bekannter Form.</translation>
     </message>
     <message>
-        <source>W&amp;hich bore?…</source>
-        <translation>Welc&amp;he Bohrung?…</translation>
+        <source>Compare bore&amp;s…</source>
+        <translation>Bohrungen &amp;vergleichen …</translation>
     </message>
     <message>
-        <source>This plan on several bores side by side, note by note.</source>
+        <source>Lay this plan out on several bores and compare every note.</source>
         <translation>Dieser Plan auf mehreren Bohrungen nebeneinander, Ton für Ton.</translation>
     </message>
     <message>
-        <source>%1 is out of this tube&apos;s reach. Lowest notes: ● well ◐ poorly ○ better not</source>
+        <source>%1 does not suit this tube. Lowest notes: ● good ◐ poor ○ unsuitable</source>
         <translation>%1 liegt außerhalb dessen, was dieses Rohr kann. Tiefste Töne: ● gut ◐ schlecht ○ lieber nicht</translation>
     </message>
     <message>
-        <source>Undercut by</source>
+        <source>Embouchure undercut</source>
         <translation>Unterschnitten um</translation>
+    </message>
+    <message>
+        <source> mL</source>
+        <translation> ml</translation>
     </message>
 </context>
 <context>
@@ -1231,16 +1403,16 @@
         <translation>Die Bohrung, Weiten vergrößert</translation>
     </message>
     <message>
-        <source>%1 wide, %2 from the mouth, wall %3</source>
+        <source>%1 diameter at %2, wall %3</source>
         <comment>bore, place, wall</comment>
         <translation>%1 weit, %2 vom Mund, Wand %3</translation>
     </message>
     <message>
-        <source>least wall %1, %2 from the mouth</source>
+        <source>least wall %1 at %2</source>
         <translation>dünnste Wand %1, %2 vom Mund</translation>
     </message>
     <message>
-        <source>wall %1 all along; drag a square</source>
+        <source>wall %1 throughout; drag a square</source>
         <translation>Wand überall %1; ein Quadrat ziehen</translation>
     </message>
 </context>
@@ -1267,7 +1439,7 @@
         <translation>größeres Mundstück</translation>
     </message>
     <message>
-        <source>Every note on every bore</source>
+        <source>Notes on each bore</source>
         <translation>Jeder Ton auf jeder Bohrung</translation>
     </message>
     <message>
@@ -1275,15 +1447,15 @@
         <translation>Ton</translation>
     </message>
     <message>
-        <source>&amp;Take this bore</source>
-        <translation>Diese Bohrung &amp;nehmen</translation>
+        <source>&amp;Use this bore</source>
+        <translation>Bohrung &amp;übernehmen</translation>
     </message>
     <message>
-        <source>Which bore?</source>
-        <translation>Welche Bohrung?</translation>
+        <source>Compare bores</source>
+        <translation>Bohrungen vergleichen</translation>
     </message>
     <message>
-        <source>Laying the holes out on each bore…</source>
+        <source>Laying out the holes on each bore…</source>
         <translation>Die Löcher werden auf jeder Bohrung ausgelegt…</translation>
     </message>
     <message>
@@ -1296,7 +1468,7 @@
         <translation>%1 bis %2</translation>
     </message>
     <message>
-        <source>%1, %2: %3 of %4 notes within tolerance, furthest off %5 cents.</source>
+        <source>%1, %2: %3 of %4 notes within tolerance; largest deviation %5 cents.</source>
         <translation>%1, %2: %3 von %4 Tönen in der Toleranz, am weitesten daneben %5 Cent.</translation>
     </message>
     <message>
@@ -1305,19 +1477,19 @@
         <translation>%1 %2</translation>
     </message>
     <message>
-        <source>Twelfths, wider than they should be by (cents): %1.</source>
+        <source>Twelfths too wide by (cents): %1.</source>
         <translation>Duodezimen, weiter als sie sein sollten um (Cent): %1.</translation>
     </message>
     <message>
-        <source>Octaves, wider than they should be by (cents): %1.</source>
+        <source>Octaves too wide by (cents): %1.</source>
         <translation>Oktaven, weiter als sie sein sollten um (Cent): %1.</translation>
     </message>
     <message>
-        <source>The third register lies %1 cents from where it would be in line with the first.</source>
+        <source>The third register is %1 cents out of line with the first.</source>
         <translation>Das dritte Register liegt %1 Cent neben dem, was zum ersten passte.</translation>
     </message>
     <message>
-        <source>◇ Undercutting could still mend %1: the better fault to have.</source>
+        <source>◇ Undercutting can still correct %1.</source>
         <translation>◇ Unterschneiden könnte %1 noch richten: der bessere Fehler.</translation>
     </message>
     <message>
@@ -1328,7 +1500,7 @@
 <context>
     <name>dowel::app::ComparePage</name>
     <message>
-        <source>Cents off as first drilled</source>
+        <source>Deviation as first drilled</source>
         <translation>Cent daneben, wie zuerst gebohrt</translation>
     </message>
     <message>
@@ -1336,23 +1508,23 @@
         <translation>Instrument</translation>
     </message>
     <message>
-        <source>Only what is each one&apos;s &amp;own</source>
-        <translation>Nur das &amp;Eigene jedes einzelnen</translation>
+        <source>Individual deviations &amp;only</source>
+        <translation>Nur &amp;eigene Abweichungen</translation>
     </message>
     <message>
-        <source>&amp;Lay the next one out with it taken out</source>
-        <translation>Das nächste ohne das Gemeinsame an&amp;legen</translation>
+        <source>&amp;Lay out the next, corrected for the common deviation</source>
+        <translation>&amp;Nächstes mit dieser Korrektur auslegen</translation>
     </message>
     <message>
-        <source>Side by side</source>
-        <translation>Nebeneinander</translation>
+        <source>Compare instruments</source>
+        <translation>Instrumente vergleichen</translation>
     </message>
     <message>
-        <source>&amp;Back to the shop</source>
+        <source>&amp;Back to shop</source>
         <translation>&amp;Zurück in die Werkstatt</translation>
     </message>
     <message>
-        <source>Reading them…</source>
+        <source>Reading the workbooks…</source>
         <translation>Wird gelesen…</translation>
     </message>
     <message>
@@ -1360,11 +1532,11 @@
         <translation>gemeinsam</translation>
     </message>
     <message>
-        <source>No note was heard on two of them before the first cut, so nothing can be said of what they have in common.</source>
+        <source>No note was heard on two of these instruments before the first cut, so they cannot be compared.</source>
         <translation>Kein Ton wurde auf zweien von ihnen vor dem ersten Schnitt gehört; darum lässt sich nichts über Gemeinsames sagen.</translation>
     </message>
     <message numerus="yes">
-        <source>After %n instrument(s) of its kind</source>
+        <source>Based on %n instrument(s) of this model</source>
         <translation>
             <numerusform>Nach %n Instrument seiner Art</numerusform>
             <numerusform>Nach %n Instrumenten seiner Art</numerusform>
@@ -1376,26 +1548,26 @@
         <translation>%1  %2</translation>
     </message>
     <message>
-        <source>Cents off the target as they were first drilled, in the air they are tuned for. What all have in common is the drawing&apos;s error, or the model&apos;s; what is left is each one&apos;s own. Below, the bar is what they have in common, the figures are the instruments.</source>
+        <source>Deviation in cents from the target as first drilled, at tuning temperature. The common part is an error of the drawing or the model; the rest belongs to each instrument. In the picture the bar is the common part, the figures are the instruments.</source>
         <translation>Cents neben dem Ziel, wie sie zuerst gebohrt waren, in der Luft, für die sie gestimmt sind. Was alle gemeinsam haben, ist der Fehler der Zeichnung oder des Modells; der Rest ist jedem eigen. Unten ist der Balken das Gemeinsame, die Ziffern sind die Instrumente.</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::CopyDialog</name>
     <message>
-        <source>Its lowest note</source>
+        <source>Lowest note</source>
         <translation>Sein tiefster Ton</translation>
     </message>
     <message>
-        <source>Mouth to foot</source>
+        <source>Sounding length</source>
         <translation>Vom Mund zum Fuß</translation>
     </message>
     <message>
-        <source>Bore at the mouth</source>
+        <source>Bore at top</source>
         <translation>Bohrung am Mund</translation>
     </message>
     <message>
-        <source>Bore at the foot</source>
+        <source>Bore at foot</source>
         <translation>Bohrung am Fuß</translation>
     </message>
     <message>
@@ -1403,7 +1575,7 @@
         <translation>Wand</translation>
     </message>
     <message>
-        <source>Its holes</source>
+        <source>Holes</source>
         <translation>Seine Grifflöcher</translation>
     </message>
     <message>
@@ -1419,12 +1591,12 @@
         <translation>Ein Instrument nachbauen</translation>
     </message>
     <message>
-        <source>Take it from a &amp;file…</source>
-        <translation>Aus einer &amp;Datei nehmen…</translation>
+        <source>Load from &amp;file…</source>
+        <translation>Aus &amp;Datei laden …</translation>
     </message>
     <message>
-        <source>&amp;Carry it over</source>
-        <translation>&amp;Übertragen</translation>
+        <source>&amp;Copy to plan</source>
+        <translation>In den Plan &amp;übernehmen</translation>
     </message>
     <message>
         <source>Ca&amp;ncel</source>
@@ -1443,35 +1615,35 @@
         <translation>Loch %1: %2</translation>
     </message>
     <message>
-        <source>Places count from</source>
+        <source>Positions from</source>
         <translation>Stellen zählen ab</translation>
     </message>
     <message>
-        <source>place</source>
-        <translation>Platz</translation>
+        <source>position</source>
+        <translation>Lage</translation>
     </message>
     <message>
         <source>the foot</source>
         <translation>dem Fuß</translation>
     </message>
     <message>
-        <source>the mark below</source>
+        <source>previous mark</source>
         <translation>der Marke darunter</translation>
     </message>
     <message>
-        <source>Measure the model: from the sounding edge to the foot, its bore, and every hole to its middle, from the foot or, laid alongside, from mark to mark. Places go over by the ratio of the notes, sizes by the ratio of the bores; then every note is worked out anew on the plan&apos;s bore.</source>
+        <source>Measure the model: sounding length, bore, and the middle of every hole, from the foot or from mark to mark. Positions are scaled by the ratio of the notes, diameters by the ratio of the bores; then Dowel lays the holes out again on the plan&apos;s bore.</source>
         <translation>Das Vorbild messen: vom Labium zum Fuß, seine Bohrung und jedes Loch bis zur Mitte, vom Fuß aus oder, danebengelegt, von Marke zu Marke. Stellen gehen nach dem Verhältnis der Töne über, Weiten nach dem der Bohrungen; dann wird jeder Ton auf der geplanten Bohrung neu ausgerechnet.</translation>
     </message>
     <message>
-        <source>Set it by &amp;proportion</source>
-        <translation>Nach &amp;Verhältnissen setzen</translation>
+        <source>Fill in by &amp;proportion</source>
+        <translation>Nach &amp;Proportion ausfüllen</translation>
     </message>
     <message>
-        <source>As it is taught to beginners: holes half as wide as the bore, a tenth of the tube apart. Below stands what scale that really gives.</source>
+        <source>A beginner&apos;s rule: holes half the bore in diameter, a tenth of the tube apart. The scale this gives is shown below.</source>
         <translation>Wie man es Anfängern zeigt: Löcher halb so weit wie die Bohrung, ein Zehntel des Rohrs auseinander. Unten steht, welche Tonleiter das wirklich gibt.</translation>
     </message>
     <message>
-        <source>What it plays stands here when every measure does.</source>
+        <source>The model&apos;s scale appears here once all measures are typed.</source>
         <translation>Was es spielt, steht hier, sobald jedes Maß da ist.</translation>
     </message>
     <message>
@@ -1480,11 +1652,11 @@
         <translation>%1 %2</translation>
     </message>
     <message>
-        <source>By these measures its lowest note is %1 cents off.</source>
+        <source>By these measures the lowest note is %1 cents off.</source>
         <translation>Nach diesen Maßen liegt sein tiefster Ton %1 Cent daneben.</translation>
     </message>
     <message>
-        <source>%1 From there: %2 cents.</source>
+        <source>%1 Relative to it: %2 cents.</source>
         <comment>sentence, notes</comment>
         <translation>%1 Von dort aus: %2 Cent.</translation>
     </message>
@@ -1492,23 +1664,23 @@
 <context>
     <name>dowel::app::CorrectPage</name>
     <message>
-        <source>Cut it, then: what do the &amp;calipers say?</source>
-        <translation>Schneiden, dann: was sagt der &amp;Messschieber?</translation>
+        <source>Cut, then measure with &amp;calipers</source>
+        <translation>Schneiden, dann mit dem &amp;Messschieber messen</translation>
     </message>
     <message>
-        <source>Size by the calipers</source>
-        <translation>Maß nach dem Messschieber</translation>
+        <source>Caliper reading</source>
+        <translation>Messwert</translation>
     </message>
     <message>
-        <source>It is cut  (Enter)</source>
-        <translation>Ist geschnitten  (Eingabe)</translation>
+        <source>Log this cut  (Enter)</source>
+        <translation>Schnitt eintragen  (Eingabe)</translation>
     </message>
     <message>
-        <source>Record the cut</source>
-        <translation>Den Schnitt eintragen</translation>
+        <source>Log this cut</source>
+        <translation>Schnitt eintragen</translation>
     </message>
     <message>
-        <source>Go and listen  (Enter)</source>
+        <source>Go to Listen  (Enter)</source>
         <translation>Zum Hören  (Eingabe)</translation>
     </message>
     <message>
@@ -1520,12 +1692,12 @@
         <translation>Noch einmal messen</translation>
     </message>
     <message>
-        <source>&amp;Plan otherwise…</source>
-        <translation>Anders &amp;planen…</translation>
+        <source>Tuning &amp;strategy…</source>
+        <translation>Ab&amp;stimmweise …</translation>
     </message>
     <message>
-        <source>How the plan goes about it</source>
-        <translation>Wie der Plan vorgeht</translation>
+        <source>Tuning strategy</source>
+        <translation>Abstimmweise</translation>
     </message>
     <message>
         <source>&amp;Next cut</source>
@@ -1536,12 +1708,12 @@
         <translation>Nächster Schnitt</translation>
     </message>
     <message>
-        <source>&amp;Moves</source>
+        <source>&amp;Sensitivity</source>
         <translation>&amp;Wirkung</translation>
     </message>
     <message>
-        <source>What moves what</source>
-        <translation>Was was bewegt</translation>
+        <source>Sensitivity of every note</source>
+        <translation>Wirkung auf jeden Ton</translation>
     </message>
     <message>
         <source>&amp;Try it</source>
@@ -1556,15 +1728,15 @@
         <translation>&amp;Register</translation>
     </message>
     <message>
-        <source>Octaves or twelfths: how wide, and what moves them</source>
+        <source>Width of octaves or twelfths, and what changes it</source>
         <translation>Oktaven oder Duodezimen: wie weit, und was sie bewegt</translation>
     </message>
     <message>
-        <source>Out&amp;come</source>
-        <translation>&amp;Ergebnis</translation>
+        <source>Fore&amp;casts</source>
+        <translation>Vorher&amp;sagen</translation>
     </message>
     <message>
-        <source>Forecast and outcome</source>
+        <source>Forecast and result</source>
         <translation>Vorhersage und Ergebnis</translation>
     </message>
     <message>
@@ -1572,7 +1744,7 @@
         <translation>gefüllt: jetzt   Umriss: nach dem Schnitt</translation>
     </message>
     <message>
-        <source>filled: now   outline: as was forecast</source>
+        <source>filled: now   outline: forecast</source>
         <translation>gefüllt: jetzt   Umriss: wie vorhergesagt</translation>
     </message>
     <message>
@@ -1584,7 +1756,7 @@
         <translation>nach dem Schnitt</translation>
     </message>
     <message>
-        <source>%1 of %2 notes within tolerance; furthest off %3, on average %4 cents</source>
+        <source>%1 of %2 notes within tolerance; largest deviation %3, average %4 cents</source>
         <translation>%1 von %2 Tönen in der Toleranz; am weitesten daneben %3, im Mittel %4 Cent</translation>
     </message>
     <message>
@@ -1592,7 +1764,7 @@
         <translation>Noch ist nicht jeder Ton gehört.</translation>
     </message>
     <message>
-        <source>Working it out…</source>
+        <source>Calculating…</source>
         <translation>Wird gerechnet…</translation>
     </message>
     <message>
@@ -1600,22 +1772,18 @@
         <translation>Noch kein Rat</translation>
     </message>
     <message>
-        <source>next: listen</source>
+        <source>Next: listen</source>
         <translation>als Nächstes: hören</translation>
     </message>
     <message numerus="yes">
-        <source>Hear %n fingering(s)</source>
+        <source>Play %n fingering(s)</source>
         <translation>
             <numerusform>%n Griff hören</numerusform>
             <numerusform>%n Griffe hören</numerusform>
         </translation>
     </message>
     <message>
-        <source>the next cut</source>
-        <translation>der nächste Schnitt</translation>
-    </message>
-    <message>
-        <source>with: %1. Stop there.</source>
+        <source>Tool: %1. Stop at this size.</source>
         <translation>mit: %1. Dort aufhören.</translation>
     </message>
     <message>
@@ -1627,11 +1795,11 @@
         <translation>Millimeter, oder Zoll als 1/4</translation>
     </message>
     <message>
-        <source>done</source>
+        <source>Done</source>
         <translation>fertig</translation>
     </message>
     <message>
-        <source>No cut would bring it nearer</source>
+        <source>No further cut would help</source>
         <translation>Kein Schnitt brächte es näher</translation>
     </message>
     <message>
@@ -1639,15 +1807,15 @@
         <translation>Jeder Ton liegt in der Toleranz</translation>
     </message>
     <message>
-        <source>Every note is in, as far as heard</source>
+        <source>Every note heard is within tolerance</source>
         <translation>Jeder Ton liegt drin, soweit gehört</translation>
     </message>
     <message>
-        <source>Put the knife away. Clean the hole edges, finish, and listen once more afterwards: a finish moves the pitch a little.</source>
+        <source>Clean the hole edges, apply the finish, then listen once more: a finish moves the pitch a little.</source>
         <translation>Das Messer weglegen. Lochkanten säubern, Oberfläche behandeln und danach noch einmal hören: eine Oberfläche ändert die Stimmung ein wenig.</translation>
     </message>
     <message numerus="yes">
-        <source>As it is now: %1, tube %2. %n cut(s) since the first listening.</source>
+        <source>Present sizes: %1, tube %2. %n cut(s) since the first session.</source>
         <comment>hole sizes, length</comment>
         <translation>
             <numerusform>Wie es jetzt ist: %1, Rohr %2. %n Schnitt seit dem ersten Hören.</numerusform>
@@ -1655,7 +1823,7 @@
         </translation>
     </message>
     <message>
-        <source>stop</source>
+        <source>Stop</source>
         <translation>halt</translation>
     </message>
     <message>
@@ -1675,11 +1843,11 @@
         <translation>%1 auf %2</translation>
     </message>
     <message>
-        <source>As the plan stands now, then: %1; then listen.</source>
+        <source>Then, as planned now: %1; then listen.</source>
         <translation>Wie der Plan jetzt steht, danach: %1; dann hören.</translation>
     </message>
     <message numerus="yes">
-        <source>Then listen to %n fingering(s).</source>
+        <source>Then play %n fingering(s) again.</source>
         <translation>
             <numerusform>Dann %n Griff hören.</numerusform>
             <numerusform>Dann %n Griffe hören.</numerusform>
@@ -1691,35 +1859,35 @@
         <translation>%1 (%2)</translation>
     </message>
     <message>
-        <source>Out of line with the rest, so no cut goes by it yet: %1.</source>
+        <source>Inconsistent with the other notes, so not used for cuts yet: %1.</source>
         <translation>Passt nicht zu den anderen, darum richtet sich noch kein Schnitt danach: %1.</translation>
     </message>
     <message>
-        <source>Out of reach by removing wood, as it looks now: %1.</source>
+        <source>Cannot be reached by removing wood: %1.</source>
         <translation>Durch Wegnehmen von Holz, wie es aussieht, nicht zu erreichen: %1.</translation>
     </message>
     <message>
-        <source>The plan goes: %1.</source>
+        <source>Tuning strategy: %1.</source>
         <translation>Der Plan geht so: %1.</translation>
     </message>
     <message>
-        <source>Your cut…  (Enter)</source>
-        <translation>Ihr Schnitt…  (Eingabe)</translation>
+        <source>Log your own cut…  (Enter)</source>
+        <translation>Eigenen Schnitt eintragen …  (Eingabe)</translation>
     </message>
     <message>
-        <source>Your cut</source>
+        <source>Your own cut</source>
         <translation>Ihr Schnitt</translation>
     </message>
     <message>
-        <source>your cut first</source>
+        <source>your own cut first</source>
         <translation>zuerst Ihr Schnitt</translation>
     </message>
     <message>
-        <source>Which hole, and how far?</source>
+        <source>Choose a hole and a size</source>
         <translation>Welches Loch, und wie weit?</translation>
     </message>
     <message>
-        <source>Choose by yourself; Moves and Try it say what moves what. When your cut is written down, Dowel says what it should do and what the advice would have been. Listen whenever you like.</source>
+        <source>Choose a cut yourself; Sensitivity and Try it show its effect. Once the cut is logged, Dowel shows its forecast and what the advice would have been. Listen whenever you like.</source>
         <translation>Wählen Sie selbst; Wirkungen und Ausprobieren sagen, was was bewegt. Steht Ihr Schnitt geschrieben, sagt Dowel, was er bewirken sollte und was der Rat gewesen wäre. Hören Sie, wann immer Sie wollen.</translation>
     </message>
     <message>
@@ -1728,15 +1896,15 @@
         <translation>%1, %2 → %3: danach %4 von %5 im Ziel, %6 zu hoch</translation>
     </message>
     <message>
-        <source>Yours: %1.</source>
+        <source>Your cut: %1.</source>
         <translation>Ihrer: %1.</translation>
     </message>
     <message>
-        <source>The advice was: %1.</source>
+        <source>Advice: %1.</source>
         <translation>Der Rat war: %1.</translation>
     </message>
     <message>
-        <source>The advice was not to cut.</source>
+        <source>Advice: do not cut.</source>
         <translation>Der Rat war, nicht zu schneiden.</translation>
     </message>
     <message numerus="yes">
@@ -1748,19 +1916,19 @@
         </translation>
     </message>
     <message>
-        <source>with your reamer %1, from the foot, %2 deeper than it goes now: its tip %3 in. Stop there.</source>
+        <source>Ream from the foot with %1, %2 deeper than now: tip %3 in. Stop at that depth.</source>
         <translation>mit der Reibahle %1 vom Fuß her, %2 tiefer, als sie jetzt geht: die Spitze %3 tief. Dort aufhören.</translation>
     </message>
     <message>
-        <source>with your reamer %1, from the head, %2 deeper than it goes now: its tip %3 in. Stop there.</source>
+        <source>Ream from the head with %1, %2 deeper than now: tip %3 in. Stop at that depth.</source>
         <translation>mit der Reibahle %1 vom Kopf her, %2 tiefer, als sie jetzt geht: die Spitze %3 tief. Dort aufhören.</translation>
     </message>
     <message>
-        <source>filled: now   outline: with what you try</source>
+        <source>filled: now   outline: trial</source>
         <translation>gefüllt: jetzt   Umriss: mit dem, was Sie versuchen</translation>
     </message>
     <message>
-        <source>with what you try</source>
+        <source>trial</source>
         <translation>mit dem, was Sie versuchen</translation>
     </message>
 </context>
@@ -1778,26 +1946,26 @@
 <context>
     <name>dowel::app::Document</name>
     <message>
-        <source>Nothing is lost: it is held here and saved as soon as it can be. Do not close Dowel before.</source>
+        <source>Nothing is lost: the entry is held in memory and saved as soon as possible. Keep Dowel open until then.</source>
         <translation>Nichts ist verloren: es wird hier gehalten und gespeichert, sobald es geht. Dowel nicht vorher schließen.</translation>
     </message>
     <message>
-        <source>Everything is on the disk again.</source>
+        <source>Everything is saved.</source>
         <translation>Alles ist wieder auf der Platte.</translation>
     </message>
     <message>
-        <source>There is no recording in that folder: WAV, FLAC, Ogg and AIFF are read.</source>
+        <source>The folder has no recordings. Dowel reads WAV, FLAC, Ogg and AIFF.</source>
         <translation>In diesem Ordner ist keine Aufnahme: gelesen werden WAV, FLAC, Ogg und AIFF.</translation>
     </message>
     <message numerus="yes">
-        <source>%n reading(s) kept.</source>
+        <source>%n reading(s) saved.</source>
         <translation>
             <numerusform>%n Messung behalten.</numerusform>
             <numerusform>%n Messungen behalten.</numerusform>
         </translation>
     </message>
     <message numerus="yes">
-        <source>%n more note(s) are none of this instrument&apos;s.</source>
+        <source>%n more note(s) do not belong to this instrument.</source>
         <translation>
             <numerusform>%n weiterer Ton gehört nicht zu diesem Instrument.</numerusform>
             <numerusform>%n weitere Töne gehören nicht zu diesem Instrument.</numerusform>
@@ -1808,23 +1976,23 @@
         <translation>über ein anderes Stück gemessen</translation>
     </message>
     <message>
-        <source>Measured anew. The first version stays in the record, set aside.</source>
+        <source>Measured again. The first reading stays in the logbook, set aside.</source>
         <translation>Neu gemessen. Die erste Fassung bleibt im Buch, beiseitegelegt.</translation>
     </message>
     <message>
-        <source>taken back</source>
+        <source>undone</source>
         <translation>zurückgenommen</translation>
     </message>
     <message>
-        <source>Set aside. It stays in the record, marked so.</source>
+        <source>Set aside. The entry stays in the logbook, marked.</source>
         <translation>Beiseitegelegt. Es bleibt im Buch, so gekennzeichnet.</translation>
     </message>
     <message>
-        <source>Written down. What was heard since is understood anew.</source>
+        <source>Logged. Later readings are interpreted with the new size.</source>
         <translation>Eingetragen. Was seither gehört wurde, wird neu verstanden.</translation>
     </message>
     <message>
-        <source>This advice does without what your other instruments told: %1</source>
+        <source>This advice does not use the shop memory: %1</source>
         <translation>Dieser Rat kommt ohne aus, was die anderen Instrumente gelehrt haben: %1</translation>
     </message>
     <message>
@@ -1832,22 +2000,22 @@
         <translation>Kopiert nach %1.</translation>
     </message>
     <message>
-        <source>Written to %1.</source>
-        <translation>Geschrieben nach %1.</translation>
+        <source>Saved %1.</source>
+        <translation>Gespeichert: %1.</translation>
     </message>
     <message>
-        <source>Written down. The advice goes by it from here on.</source>
+        <source>Logged. Advice follows the new target from now on.</source>
         <translation>Eingetragen. Der Rat richtet sich von hier an danach.</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::DriftPicture</name>
     <message>
-        <source>Drift since each shape was first heard</source>
+        <source>Drift since the first session on each shape</source>
         <translation>Drift, seit jede Form zuerst gehört wurde</translation>
     </message>
     <message numerus="yes">
-        <source>%1: %2 cents in the mean, from %3 to %4, over %n note(s)</source>
+        <source>%1: mean %2 cents, from %3 to %4, %n note(s)</source>
         <comment>date, cents</comment>
         <translation>
             <numerusform>%1: %2 Cent im Mittel, von %3 bis %4, über %n Ton</numerusform>
@@ -1855,18 +2023,18 @@
         </translation>
     </message>
     <message>
-        <source>Drift: hear the same shape again on another day, and it stands here.</source>
+        <source>Drift appears here once the same shape is heard on another day.</source>
         <translation>Drift: dieselbe Form an einem anderen Tag noch einmal hören, dann steht sie hier.</translation>
     </message>
     <message>
-        <source>drift in cents at one temperature   ● mean of the notes   bar: all of them</source>
+        <source>drift in cents at constant temperature   ● mean   bar: range of all notes</source>
         <translation>Drift in Cent bei einer Temperatur   ● Mittel der Töne   Strich: alle</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::DrillPage</name>
     <message>
-        <source>Places in parts of an inch</source>
+        <source>Positions in fractions of an inch</source>
         <translation>Orte in Teilen eines Zolls</translation>
     </message>
     <message>
@@ -1878,15 +2046,15 @@
         <translation>vom Fuß</translation>
     </message>
     <message>
-        <source>in inches</source>
+        <source>inches</source>
         <translation>in Zoll</translation>
     </message>
     <message>
-        <source>off by</source>
+        <source>error</source>
         <translation>daneben um</translation>
     </message>
     <message>
-        <source>The lowest note while the foot is cut</source>
+        <source>Lowest note as the foot is cut</source>
         <translation>Der tiefste Ton, während der Fuß gekürzt wird</translation>
     </message>
     <message>
@@ -1902,7 +2070,7 @@
         <translation>Löcher gebohrt</translation>
     </message>
     <message>
-        <source>Parts of an inch</source>
+        <source>Fractions</source>
         <translation>Teile eines Zolls</translation>
     </message>
     <message>
@@ -1942,44 +2110,16 @@
         <translation>Schablone als %1</translation>
     </message>
     <message>
-        <source>Marking by an inch rule, in</source>
+        <source>Inch rule in</source>
         <translation>Anreißen mit dem Zollstock, in</translation>
     </message>
     <message>
-        <source>The lowest note as the foot is cut, cents off its target:</source>
+        <source>Lowest note as the foot is cut, deviation in cents:</source>
         <translation>Der tiefste Ton beim Kürzen des Fußes, Cent neben dem Ziel:</translation>
     </message>
     <message>
-        <source>From the first mark to the last bit; tick off as you go.</source>
+        <source>Tick off each step as you finish it.</source>
         <translation>Vom ersten Anriss bis zum letzten Bohrer; unterwegs abhaken.</translation>
-    </message>
-    <message>
-        <source>Saw the tube to %1 and square the foot. Clamp the work; eye protection.</source>
-        <translation>Das Rohr auf %1 absägen und den Fuß winklig machen. Werkstück spannen; Augenschutz.</translation>
-    </message>
-    <message>
-        <source>Print the template without scaling, hold a rule against its ruler, wrap it with its edge on the foot; or draw one centre line and mark the places from the foot.</source>
-        <translation>Die Schablone ohne Skalierung drucken, einen Maßstab daran halten, mit der Kante am Fuß herumlegen; oder eine Mittellinie ziehen und die Orte vom Fuß aus anreißen.</translation>
-    </message>
-    <message>
-        <source>Prick the centres and drill pilots of 2 mm, pointed at the middle of the bore. No gloves or loose sleeves near the drill.</source>
-        <translation>Die Mitten vorstechen und mit 2 mm vorbohren, auf die Mitte der Bohrung zu. Keine Handschuhe oder losen Ärmel am Bohrer.</translation>
-    </message>
-    <message>
-        <source>%1: bits %2. No further: the rest is for tuning.</source>
-        <translation>%1: Bohrer %2. Nicht weiter: der Rest ist fürs Stimmen.</translation>
-    </message>
-    <message>
-        <source>, then </source>
-        <translation>, dann </translation>
-    </message>
-    <message>
-        <source>Take the burrs off inside and out, cutting away from yourself, and blow the bore clean: mask and extraction.</source>
-        <translation>Innen und außen entgraten, vom Körper weg schneiden, die Bohrung ausblasen: Maske und Absaugung.</translation>
-    </message>
-    <message>
-        <source>Leave the foot: %1 are kept for when the holes are heard. The lowest note at each length stands beside.</source>
-        <translation>Den Fuß stehen lassen: %1 bleiben, bis die Löcher gehört sind. Daneben steht der tiefste Ton bei jeder Länge.</translation>
     </message>
     <message>
         <source>%1 cents</source>
@@ -1994,122 +2134,93 @@
         <translation>Schablone</translation>
     </message>
     <message>
-        <source>Written to %1.</source>
-        <translation>Geschrieben nach %1.</translation>
+        <source>Saved %1.</source>
+        <translation>Gespeichert: %1.</translation>
     </message>
     <message>
-        <source>The order of &amp;work</source>
-        <translation>Reihenfolge der &amp;Arbeit</translation>
+        <source>Order of &amp;work</source>
+        <translation>Arbeits&amp;folge</translation>
     </message>
     <message>
-        <source>What is t&amp;here</source>
-        <translation>Was &amp;da ist</translation>
+        <source>As &amp;built</source>
+        <translation>&amp;Ist-Maße</translation>
     </message>
     <message>
-        <source>It is drilled so: on to &amp;listening</source>
-        <translation>So ist es gebohrt: weiter zum &amp;Hören</translation>
+        <source>Holes drilled: go to &amp;Listen</source>
+        <translation>Gebohrt: &amp;hören</translation>
     </message>
     <message>
-        <source>There is nothing to drill yet: lay the holes out first, or type under What is there what was drilled by other means.</source>
+        <source>Nothing to drill yet. Lay out the holes first, or type existing holes under As built.</source>
         <translation>Es gibt noch nichts zu bohren: erst die Löcher anlegen, oder unter Was da ist eintippen, was anders gebohrt wurde.</translation>
-    </message>
-    <message>
-        <source>Leave the tube longer than %1 by the slide&apos;s grip. Fit the slide: tight enough to hold and not to leak, greased; drawn out, its face stands %1 from the sounding edge.</source>
-        <translation>Lassen Sie das Rohr um den Griff des Schiebers länger als %1. Passen Sie den Schieber ein: fest genug zu halten und dicht, gefettet; herausgezogen steht seine Fläche %1 von der Kante.</translation>
-    </message>
-    <message>
-        <source>Mark on the slide where its face stands for every note: the table beside has the places.</source>
-        <translation>Zeichnen Sie auf dem Schieber an, wo seine Fläche für jeden Ton steht: Die Orte stehen in der Tabelle daneben.</translation>
-    </message>
-    <message>
-        <source>Bind the cane on both sides of %1 before it is opened: the node beside it splits.</source>
-        <comment>hole</comment>
-        <translation>Umwickeln Sie das Rohr beidseits von %1, bevor es geöffnet wird: Der Knoten daneben reißt.</translation>
-    </message>
-    <message>
-        <source>Prick the centres and enter with a hot wire or the point of a knife, across the fibres: a turning bit tears strands out that crack later. Burn outdoors or under extraction, with water at hand.</source>
-        <translation>Stechen Sie die Mitten an und gehen Sie mit einem heißen Draht oder der Messerspitze hinein, quer zu den Fasern: Ein drehender Bohrer reißt Strähnen aus, die später weiterreißen. Brennen Sie im Freien oder unter Absaugung, mit Wasser zur Hand.</translation>
-    </message>
-    <message>
-        <source>Mark the centres with the template; nothing is drilled beforehand.</source>
-        <translation>Zeichnen Sie die Mitten mit der Schablone an; vorgebohrt wird nichts.</translation>
-    </message>
-    <message>
-        <source>Push a wooden mandrel into the pipe, prick the centres and drill pilots of 2 mm, slowly: warm plastic grabs the bit, and hot PVC gives off poison. No gloves or loose sleeves near the drill.</source>
-        <translation>Schieben Sie einen Holzdorn ins Rohr, stechen Sie die Mitten an und bohren Sie mit 2 mm vor, langsam: Warmer Kunststoff packt den Bohrer, und heißes PVC gibt Gift ab. Keine Handschuhe oder weiten Ärmel am Bohrer.</translation>
-    </message>
-    <message>
-        <source>%1: burn or cut it to %2, from the pilot outwards, the knife across the fibres and away from your hand. No further: the rest is for tuning.</source>
-        <translation>%1: Brennen oder schneiden Sie es auf %2, vom Vorloch nach außen, das Messer quer zu den Fasern und von der Hand weg. Nicht weiter: Der Rest ist zum Stimmen.</translation>
-    </message>
-    <message>
-        <source>%1: a cork borer of %2 or less, with a twist, onto a board and never towards a hand; children with somebody beside them. No further: the rest is for tuning.</source>
-        <translation>%1: ein Korkbohrer von %2 oder weniger, drehend, auf ein Brett und nie auf eine Hand zu; Kinder mit jemandem daneben. Nicht weiter: Der Rest ist zum Stimmen.</translation>
-    </message>
-    <message>
-        <source>%1: on the mandrel, bits %2, or a step drill as far as that. No further: the rest is for tuning.</source>
-        <translation>%1: auf dem Dorn, Bohrer %2, oder ein Stufenbohrer bis dahin. Nicht weiter: Der Rest ist zum Stimmen.</translation>
-    </message>
-    <message>
-        <source>%1: brad point bits %2, over a plug in the bore. No further: the rest is for tuning.</source>
-        <translation>%1: Bohrer mit Zentrierspitze %2, über einem Stopfen in der Bohrung. Nicht weiter: Der Rest ist zum Stimmen.</translation>
     </message>
     <message>
         <source>note</source>
         <translation>Ton</translation>
     </message>
     <message>
-        <source>slide from the edge</source>
+        <source>slide from edge</source>
         <translation>Schieber ab der Kante</translation>
     </message>
     <message>
-        <source>from its longest</source>
+        <source>from fully out</source>
         <translation>vom Längsten</translation>
     </message>
     <message>
-        <source>give or take</source>
-        <translation>ungefähr</translation>
+        <source>± spread</source>
+        <translation>± Streuung</translation>
     </message>
     <message>
-        <source>Hear it, then bore on by what Dowel says, a little at a time: what is too deep only a plug brings back. The table beside says what each half millimetre does.</source>
-        <translation>Anhören, dann nach Dowels Rat weiterbohren, immer nur ein wenig: was zu tief ist, holt nur ein Stopfen zurück. Die Tabelle daneben sagt, was jeder halbe Millimeter tut.</translation>
-    </message>
-    <message>
-        <source>Close the foot with a stop whose face stands %1 from the sounding edge: it sounds high on purpose, and the stop is drawn out by what is heard. Cut away from yourself.</source>
-        <translation>Den Fuß mit einem Stopfen schließen, dessen Stirn %1 vom Labium steht: er klingt mit Absicht zu hoch und wird nach Gehör herausgezogen. Vom Körper weg schneiden.</translation>
-    </message>
-    <message>
-        <source>Bore it %1 deep from the sounding edge, with a stop on the bit: it starts %2 too short on purpose. Leave wood below for that and for the floor. Clamp it, no gloves; draw the bit out often.</source>
-        <translation>Vom Labium an %1 tief bohren, mit Anschlag am Bohrer: mit Absicht %2 zu kurz. Darunter Holz dafür und für den Boden lassen. Einspannen, keine Handschuhe; den Bohrer oft herausziehen.</translation>
-    </message>
-    <message>
-        <source>depth of its own pipe</source>
+        <source>pipe depth</source>
         <translation>Tiefe der eigenen Pfeife</translation>
     </message>
     <message>
-        <source>less than this one</source>
+        <source>difference</source>
         <translation>weniger als diese</translation>
     </message>
     <message>
-        <source>The lowest note as it is bored deeper, cents off its target:</source>
+        <source>Lowest note as the pipe is bored deeper, deviation in cents:</source>
         <translation>Der tiefste Ton beim Tieferbohren, Cent neben dem Ziel:</translation>
     </message>
     <message>
         <source>depth</source>
         <translation>Tiefe</translation>
     </message>
+    <message>
+        <source>&amp;Bench sheet…</source>
+        <translation>&amp;Werkblatt …</translation>
+    </message>
+    <message>
+        <source>The order of work with boxes to tick, and the full-size template, as PDF.</source>
+        <translation>Die Arbeitsfolge mit Kästchen zum Abhaken und die Schablone in voller Größe als PDF.</translation>
+    </message>
+    <message>
+        <source>Tool: %1.</source>
+        <translation>Werkzeug: %1.</translation>
+    </message>
+    <message>
+        <source>Check: %1</source>
+        <translation>Prüfen: %1</translation>
+    </message>
+    <message>
+        <source>Caution: %1</source>
+        <translation>Vorsicht: %1</translation>
+    </message>
+    <message>
+        <source>Bench sheet</source>
+        <translation>Werkblatt</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::EdgePage</name>
     <message>
-        <source>No sound at all, only breath</source>
+        <source>No tone, only breath noise</source>
         <translation>Gar kein Ton, nur Luft</translation>
     </message>
     <message>
-        <source>1. Look through the windway at the light: the jet must meet the lip&apos;s edge, not pass over or under it. Move the block a hair, or shim it with paper.
-2. Clear burrs from the windway&apos;s exit and the lip.
-3. Close the holes with tape and try the lowest note.
-Only then: take a little off the underside of the lip.</source>
+        <source>1. Look through the windway towards a light: the jet must meet the lip edge. Move the block slightly or shim it with paper.
+2. Remove burrs from the windway exit and the lip.
+3. Tape the holes closed and try the lowest note.
+Last resort: take a little off the underside of the lip.</source>
         <translation>1. Durch die Kernspalte gegen das Licht sehen: der Luftstrahl muss die Kante des Labiums treffen, nicht darüber oder darunter gehen. Den Block um ein Haar verschieben oder mit Papier unterlegen.
 2. Grate am Ausgang der Kernspalte und am Labium entfernen.
 3. Die Löcher mit Klebeband schließen und den tiefsten Ton versuchen.
@@ -2122,8 +2233,8 @@ Erst dann: an der Unterseite des Labiums ein wenig wegnehmen.</translation>
     <message>
         <source>1. Dry the windway and ease its exit edges.
 2. Narrow the windway with a strip of tape on its roof.
-3. Lower the block by a sheet of paper.
-Only then: sharpen the lip. A shorter window would need a new block.</source>
+3. Lower the block by the thickness of a sheet of paper.
+Last resort: sharpen the lip. A shorter window needs a new block.</source>
         <translation>1. Die Kernspalte trocknen und ihre Kanten am Ausgang brechen.
 2. Die Kernspalte mit einem Streifen Klebeband unter dem Dach verengen.
 3. Den Block um ein Blatt Papier senken.
@@ -2134,23 +2245,23 @@ Erst dann: das Labium schärfen. Ein kürzerer Aufschnitt bräuchte einen neuen 
         <translation>Springt zu leicht in die Oktave</translation>
     </message>
     <message>
-        <source>1. Blow softer, check for a leak at a hole.
-2. Draw the block back a trifle.
-3. Widen the windway&apos;s exit by removing the tape.
-Only then: open the window along the tube, a tenth of a millimetre at a time: it lowers nothing back.</source>
+        <source>1. Blow more softly and check for a leaking hole.
+2. Draw the block back slightly.
+3. Open the windway exit by removing the tape.
+Last resort: lengthen the window by a tenth of a millimetre at a time. This cannot be undone.</source>
         <translation>1. Sanfter blasen, nach einem Leck an einem Loch suchen.
 2. Den Block eine Spur zurückziehen.
 3. Den Ausgang der Kernspalte weiten: das Klebeband abnehmen.
 Erst dann: den Aufschnitt längs öffnen, ein Zehntel Millimeter auf einmal: zurück geht es nicht.</translation>
     </message>
     <message>
-        <source>Upper notes will not come</source>
+        <source>Upper notes do not speak</source>
         <translation>Die oberen Töne kommen nicht</translation>
     </message>
     <message>
-        <source>1. Narrow the windway with tape: a faster jet.
-2. Push the block forward a trifle.
-Only then: thin the lip. A window opened too far cannot be closed; here a new edge must be glued in.</source>
+        <source>1. Narrow the windway with tape for a faster jet.
+2. Push the block forward slightly.
+Last resort: thin the lip. A window cut too long needs a new edge glued in.</source>
         <translation>1. Die Kernspalte mit Klebeband verengen: ein schnellerer Strahl.
 2. Den Block eine Spur vorschieben.
 Erst dann: das Labium dünner machen. Ein zu weit geöffneter Aufschnitt lässt sich nicht schließen; da muss eine neue Kante eingeleimt werden.</translation>
@@ -2160,9 +2271,9 @@ Erst dann: das Labium dünner machen. Ein zu weit geöffneter Aufschnitt lässt 
         <translation>Dumpf</translation>
     </message>
     <message>
-        <source>1. Clean and smooth the bore; ease no edges that should be sharp.
-2. Raise the block a hair so that the jet meets the lip&apos;s upper side.
-Only then: a thinner lip.</source>
+        <source>1. Clean and smooth the bore; keep sharp edges sharp.
+2. Raise the block slightly so that the jet meets the upper side of the lip.
+Last resort: thin the lip.</source>
         <translation>1. Die Bohrung säubern und glätten; keine Kante brechen, die scharf sein soll.
 2. Den Block um ein Haar heben, dass der Strahl die Oberseite des Labiums trifft.
 Erst dann: ein dünneres Labium.</translation>
@@ -2172,22 +2283,22 @@ Erst dann: ein dünneres Labium.</translation>
         <translation>Zirpt beim Ansprechen</translation>
     </message>
     <message>
-        <source>1. Chamfer the windway&apos;s exit by a touch of fine paper, above and below alike.
-2. Draw the block back a trifle.
-Only then: open the window a tenth.</source>
+        <source>1. Chamfer the windway exit lightly with fine paper, top and bottom alike.
+2. Draw the block back slightly.
+Last resort: lengthen the window by a tenth of a millimetre.</source>
         <translation>1. Den Ausgang der Kernspalte mit feinem Papier oben wie unten leicht fasen.
 2. Den Block eine Spur zurückziehen.
 Erst dann: den Aufschnitt um ein Zehntel öffnen.</translation>
     </message>
     <message>
-        <source>No sound at all</source>
+        <source>No tone</source>
         <translation>Gar kein Ton</translation>
     </message>
     <message>
-        <source>1. Blow the head alone, closed with the palm.
-2. Check the stopper for a leak with a thumb over the hole: suction must hold.
-3. Roll in and out.
-Only then: sharpen the far edge from inside.</source>
+        <source>1. Blow the head alone with its end closed by the palm.
+2. Check the stopper for leaks: with a thumb over the hole, suction must hold.
+3. Roll the flute in and out.
+Last resort: sharpen the far edge from inside.</source>
         <translation>1. Das Kopfstück allein blasen, mit der Hand verschlossen.
 2. Den Kork auf Dichtheit prüfen, Daumen auf dem Loch: der Sog muss halten.
 3. Ein- und ausdrehen.
@@ -2199,8 +2310,8 @@ Erst dann: die hintere Kante von innen schärfen.</translation>
     </message>
     <message>
         <source>1. Cover less of the hole.
-2. Take burrs off the far edge without rounding it.
-Only then: undercut the far wall a little.</source>
+2. Remove burrs from the far edge without rounding it.
+Last resort: undercut the far wall slightly.</source>
         <translation>1. Weniger vom Loch bedecken.
 2. Die hintere Kante entgraten, ohne sie zu runden.
 Erst dann: die hintere Wand ein wenig unterschneiden.</translation>
@@ -2210,19 +2321,19 @@ Erst dann: die hintere Wand ein wenig unterschneiden.</translation>
         <translation>Oktaven zu weit oder zu eng</translation>
     </message>
     <message>
-        <source>1. Move the stopper by a millimetre and listen to both registers: the table beside says which way. It can go back.
-Only then: think of bore or embouchure hole.</source>
+        <source>1. Move the stopper by a millimetre and play both registers; the table shows which way. The stopper can go back.
+Last resort: change the bore or the embouchure hole.</source>
         <translation>1. Den Kork um einen Millimeter verschieben und beide Register hören: die Tafel daneben sagt, wohin. Er kann zurück.
 Erst dann: an Bohrung oder Mundloch denken.</translation>
     </message>
     <message>
-        <source>Low notes weak, upper ones easy</source>
+        <source>Weak low notes, easy upper notes</source>
         <translation>Tiefe Töne schwach, hohe leicht</translation>
     </message>
     <message>
         <source>1. Look for leaks: tape the holes one by one.
-2. Cover less.
-Only then: enlarge the embouchure hole a little, across the tube.</source>
+2. Cover less of the hole.
+Last resort: widen the embouchure hole slightly across the tube.</source>
         <translation>1. Lecks suchen: die Löcher eins nach dem anderen zukleben.
 2. Weniger bedecken.
 Erst dann: das Mundloch ein wenig quer zum Rohr weiten.</translation>
@@ -2232,9 +2343,9 @@ Erst dann: das Mundloch ein wenig quer zum Rohr weiten.</translation>
         <translation>Das Rohrblatt schließt und bleibt zu</translation>
     </message>
     <message>
-        <source>1. Less lip, less pressure.
-2. A stiffer reed, or bend it open over warmth.
-Only then: open the lay of the mouthpiece at its tip.</source>
+        <source>1. Use less lip and less pressure.
+2. Fit a stiffer reed, or bend it open over gentle heat.
+Last resort: open the lay of the mouthpiece at the tip.</source>
         <translation>1. Weniger Lippe, weniger Druck.
 2. Ein steiferes Blatt, oder es über Wärme aufbiegen.
 Erst dann: die Bahn des Mundstücks an der Spitze öffnen.</translation>
@@ -2244,9 +2355,9 @@ Erst dann: die Bahn des Mundstücks an der Spitze öffnen.</translation>
         <translation>Das Rohrblatt ist undicht und spricht nie an</translation>
     </message>
     <message>
-        <source>1. Wet it; bind it tighter.
-2. Suck with the end closed: it must hold a moment.
-Only then: flatten the table of the mouthpiece.</source>
+        <source>1. Wet the reed and bind it tighter.
+2. Suck with the end closed: suction must hold for a moment.
+Last resort: flatten the table of the mouthpiece.</source>
         <translation>1. Anfeuchten; fester binden.
 2. Bei geschlossenem Ende saugen: es muss einen Augenblick halten.
 Erst dann: die Auflage des Mundstücks plan machen.</translation>
@@ -2256,71 +2367,47 @@ Erst dann: die Auflage des Mundstücks plan machen.</translation>
         <translation>Nur hohe Töne</translation>
     </message>
     <message>
-        <source>1. A softer reed.
+        <source>1. Fit a softer reed.
 2. Look for a leak near the top.
-Only then: more volume in the mouthpiece.</source>
+Last resort: enlarge the mouthpiece chamber.</source>
         <translation>1. Ein weicheres Blatt.
 2. Oben nach einem Leck suchen.
 Erst dann: mehr Raum im Mundstück.</translation>
     </message>
     <message>
-        <source>1. A thinner tip on the reed.
+        <source>1. Thin the tip of the reed.
 2. Smooth the bore.
-Only then: a lower roof in the mouthpiece.</source>
+Last resort: lower the baffle of the mouthpiece.</source>
         <translation>1. Eine dünnere Spitze am Blatt.
 2. Die Bohrung glätten.
 Erst dann: ein niedrigeres Dach im Mundstück.</translation>
-    </message>
-    <message>
-        <source>window, along</source>
-        <translation>Aufschnitt, längs</translation>
     </message>
     <message>
         <source>longer: stronger low notes, harder octave</source>
         <translation>länger: stärkere Tiefe, schwerere Oktave</translation>
     </message>
     <message>
-        <source>window, across</source>
-        <translation>Aufschnitt, quer</translation>
-    </message>
-    <message>
         <source>wider: louder, wants more air</source>
         <translation>breiter: lauter, braucht mehr Luft</translation>
-    </message>
-    <message>
-        <source>wall at the window</source>
-        <translation>Wand am Aufschnitt</translation>
     </message>
     <message>
         <source>thinner: brighter, thinner sound</source>
         <translation>dünner: heller, dünner im Klang</translation>
     </message>
     <message>
-        <source>hole, along</source>
-        <translation>Loch, längs</translation>
-    </message>
-    <message>
         <source>longer: easier low notes, less focus</source>
         <translation>länger: leichtere Tiefe, weniger Kern</translation>
     </message>
     <message>
-        <source>hole, across</source>
-        <translation>Loch, quer</translation>
-    </message>
-    <message>
-        <source>wider: louder, less room to lip</source>
+        <source>wider: louder, less room for lipping</source>
         <translation>breiter: lauter, weniger Spielraum der Lippe</translation>
-    </message>
-    <message>
-        <source>chimney</source>
-        <translation>Kamin</translation>
     </message>
     <message>
         <source>deeper: more resistance, steadier</source>
         <translation>tiefer: mehr Widerstand, ruhiger</translation>
     </message>
     <message>
-        <source>stopper, farther</source>
+        <source>stopper distance</source>
         <translation>Kork, weiter weg</translation>
     </message>
     <message>
@@ -2328,15 +2415,15 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>bewegt die Oktaven</translation>
     </message>
     <message>
-        <source>What is heard</source>
+        <source>Symptom</source>
         <translation>Was zu hören ist</translation>
     </message>
     <message>
-        <source>What each measure does</source>
+        <source>Effect of each measure</source>
         <translation>Was jedes Maß bewirkt</translation>
     </message>
     <message>
-        <source>a tenth of a mm</source>
+        <source>0.1 mm more</source>
         <translation>ein Zehntel mm</translation>
     </message>
     <message>
@@ -2344,35 +2431,31 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
         <translation>Klang</translation>
     </message>
     <message>
-        <source>What do you hear?</source>
-        <translation>Was ist zu hören?</translation>
-    </message>
-    <message>
-        <source>Windway, high</source>
+        <source>Windway height</source>
         <translation>Kernspalte, hoch</translation>
     </message>
     <message>
-        <source>is now</source>
+        <source>now</source>
         <translation>ist jetzt</translation>
     </message>
     <message>
-        <source>What each measure does to the lowest note, in cents. Double-click a size to change it.</source>
+        <source>Effect of 0.1 mm on the lowest note, in cents. Double-click a size to change it.</source>
         <translation>Was jedes Maß beim tiefsten Ton bewirkt, in Cent. Ein Maß doppelt anklicken, um es zu ändern.</translation>
     </message>
     <message>
-        <source>Make the mouth small first and open it little by little. Sharp tools: cut away from yourself.</source>
+        <source>Start with a small window or hole and enlarge it in small steps. Cut away from yourself.</source>
         <translation>Den Mund erst klein machen und nach und nach öffnen. Scharfes Werkzeug: vom Körper weg schneiden.</translation>
     </message>
     <message>
-        <source>%1 sounds best at about %2 Pa of breath and jumps above %3; %4 wants %5. Ten pascals are a millimetre of water.</source>
+        <source>%1 speaks best at about %2 Pa of breath pressure and overblows above %3 Pa; %4 needs %5 Pa. Ten pascals are one millimetre of water.</source>
         <translation>%1 klingt bei etwa %2 Pa Atem am besten und springt über %3; %4 braucht %5. Zehn Pascal sind ein Millimeter Wasser.</translation>
     </message>
     <message>
-        <source>The cut-up is low: the lowest note must be blown very softly and jumps. Open the window a little.</source>
+        <source>The cut-up is low: the lowest note overblows unless blown very softly. Lengthen the window slightly.</source>
         <translation>Der Aufschnitt ist niedrig: der tiefste Ton muss sehr leise geblasen werden und springt. Das Fenster etwas öffnen.</translation>
     </message>
     <message>
-        <source>A tenth of a millimetre more: %1 cents in the first register, %2 in the second; %3</source>
+        <source>0.1 mm more: %1 cents in the first register, %2 in the second; %3</source>
         <translation>Ein Zehntel Millimeter mehr: %1 Cent im ersten Register, %2 im zweiten; %3</translation>
     </message>
     <message>
@@ -2388,31 +2471,27 @@ register</source>
 Register</translation>
     </message>
     <message>
-        <source>The cut-up is high: the low register already wants more breath than is comfortable at its top. A window cannot be made shorter again; a higher windway helps.</source>
+        <source>The cut-up is high: the top of the first register needs more breath than is comfortable. A window cannot be shortened; a higher windway helps.</source>
         <translation>Der Aufschnitt ist hoch: schon das tiefe Register braucht oben mehr Atem, als bequem ist. Ein Fenster wird nicht wieder kürzer; eine höhere Kernspalte hilft.</translation>
     </message>
     <message>
-        <source>larger: darker, short notes flat</source>
+        <source>larger: darker, upper notes flatter</source>
         <translation>größer: dunkler, kurze Töne zu tief</translation>
     </message>
     <message>
-        <source>mouthpiece</source>
-        <translation>Mundstück</translation>
-    </message>
-    <message>
-        <source>Windway, long</source>
+        <source>Windway length</source>
         <translation>Kernspalte, lang</translation>
     </message>
     <message>
-        <source>Chamfer at its exit</source>
+        <source>Windway exit chamfer</source>
         <translation>Fase an ihrem Ausgang</translation>
     </message>
     <message>
-        <source>The windway itself takes about %1 Pa more for %2 and %3 for %4.</source>
+        <source>The windway itself adds about %1 Pa for %2 and %3 Pa for %4.</source>
         <translation>Die Kernspalte selbst nimmt etwa %1 Pa mehr für %2 und %3 für %4.</translation>
     </message>
     <message>
-        <source>not said</source>
+        <source>unknown</source>
         <translation>nicht gesagt</translation>
     </message>
     <message>
@@ -2421,12 +2500,40 @@ Register</translation>
         <translation>keine</translation>
     </message>
     <message>
-        <source>undercut, all round</source>
-        <translation>unterschnitten</translation>
+        <source>easier to speak, more room for lipping</source>
+        <translation>spricht leichter an</translation>
     </message>
     <message>
-        <source>easier to speak, more room to lip</source>
-        <translation>spricht leichter an</translation>
+        <source>window length</source>
+        <translation>Aufschnitt</translation>
+    </message>
+    <message>
+        <source>window width</source>
+        <translation>Fensterbreite</translation>
+    </message>
+    <message>
+        <source>wall at window</source>
+        <translation>Wand am Fenster</translation>
+    </message>
+    <message>
+        <source>hole length</source>
+        <translation>Lochlänge</translation>
+    </message>
+    <message>
+        <source>hole width</source>
+        <translation>Lochbreite</translation>
+    </message>
+    <message>
+        <source>wall (chimney)</source>
+        <translation>Wand (Kamin)</translation>
+    </message>
+    <message>
+        <source>undercut</source>
+        <translation>Unterschneidung</translation>
+    </message>
+    <message>
+        <source>mouthpiece volume</source>
+        <translation>Volumen des Mundstücks</translation>
     </message>
 </context>
 <context>
@@ -2436,43 +2543,43 @@ Register</translation>
         <translation>Die Anblaskante, vergrößert</translation>
     </message>
     <message>
-        <source>window, along</source>
+        <source>window length</source>
         <translation>Fenster, längs</translation>
     </message>
     <message>
-        <source>window, across</source>
+        <source>window width</source>
         <translation>Fenster, quer</translation>
     </message>
     <message>
-        <source>wall at the window</source>
+        <source>wall at window</source>
         <translation>Wand am Fenster</translation>
     </message>
     <message>
-        <source>bore above the window</source>
+        <source>bore above window</source>
         <translation>Bohrung über dem Fenster</translation>
     </message>
     <message>
-        <source>cover stands up by</source>
+        <source>cover height</source>
         <translation>Aufsatz steht über um</translation>
     </message>
     <message>
-        <source>hole, along</source>
+        <source>hole length</source>
         <translation>Loch, längs</translation>
     </message>
     <message>
-        <source>hole, across</source>
+        <source>hole width</source>
         <translation>Loch, quer</translation>
     </message>
     <message>
-        <source>chimney</source>
+        <source>wall (chimney)</source>
         <translation>Kamin</translation>
     </message>
     <message>
-        <source>hole to stopper</source>
+        <source>stopper distance</source>
         <translation>Loch bis Stopfen</translation>
     </message>
     <message>
-        <source>mouthpiece, as length of bore</source>
+        <source>mouthpiece volume</source>
         <translation>Mundstück, als Länge der Bohrung</translation>
     </message>
     <message>
@@ -2486,38 +2593,38 @@ Register</translation>
         <translation>%1. %2</translation>
     </message>
     <message>
-        <source>%1 times as large; drag a square, or arrow keys</source>
+        <source>scale %1 : 1; drag a square or use the arrow keys</source>
         <translation>%1-mal so groß; ein Quadrat ziehen, oder Pfeiltasten</translation>
     </message>
     <message>
-        <source>windway, high</source>
+        <source>windway height</source>
         <translation>Kernspalte, hoch</translation>
     </message>
     <message>
-        <source>chamfer at its exit</source>
+        <source>exit chamfer</source>
         <translation>Fase an ihrem Ausgang</translation>
     </message>
     <message>
-        <source>undercut, all round</source>
+        <source>undercut</source>
         <translation>unterschnitten</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::FarView</name>
     <message>
-        <source>Dowel, across the room</source>
+        <source>Across the room</source>
         <translation>Dowel, quer durch den Raum</translation>
     </message>
     <message>
-        <source>The asked fingering, large</source>
+        <source>Fingering to play, large</source>
         <translation>Der gefragte Griff, groß</translation>
     </message>
     <message>
-        <source>low register</source>
+        <source>first register</source>
         <translation>tiefes Register</translation>
     </message>
     <message>
-        <source>high register</source>
+        <source>second register</source>
         <translation>hohes Register</translation>
     </message>
     <message>
@@ -2528,7 +2635,7 @@ Register</translation>
 <context>
     <name>dowel::app::FingeringCard</name>
     <message>
-        <source>Asked fingering</source>
+        <source>Fingering to play</source>
         <translation>Gefragter Griff</translation>
     </message>
     <message>
@@ -2540,15 +2647,15 @@ Register</translation>
         <translation>keins</translation>
     </message>
     <message>
-        <source>Fingering, to be changed</source>
+        <source>Edit fingering</source>
         <translation>Griff, zum Ändern</translation>
     </message>
     <message>
-        <source>low register</source>
+        <source>first register</source>
         <translation>tiefes Register</translation>
     </message>
     <message>
-        <source>high register: blow harder</source>
+        <source>second register: blow harder</source>
         <translation>hohes Register: fester blasen</translation>
     </message>
     <message>
@@ -2579,7 +2686,7 @@ Register</translation>
         <translation>Griffe, die besten zuerst</translation>
     </message>
     <message>
-        <source>closed, from the foot</source>
+        <source>closed holes, from foot</source>
         <translation>geschlossen, vom Fuß</translation>
     </message>
     <message>
@@ -2591,31 +2698,31 @@ Register</translation>
         <translation>Cent</translation>
     </message>
     <message>
-        <source>give or take</source>
-        <translation>ungefähr</translation>
+        <source>± spread</source>
+        <translation>± Streuung</translation>
     </message>
     <message>
-        <source>speaks</source>
+        <source>response</source>
         <translation>spricht an</translation>
     </message>
     <message>
-        <source>fingers that move</source>
+        <source>finger changes</source>
         <translation>Finger, die sich bewegen</translation>
     </message>
     <message>
-        <source>&amp;Instead of it</source>
-        <translation>&amp;Stattdessen</translation>
+        <source>&amp;Replace</source>
+        <translation>&amp;Ersetzen</translation>
     </message>
     <message>
-        <source>&amp;Beside it</source>
-        <translation>&amp;Daneben</translation>
+        <source>&amp;Add as alternative</source>
+        <translation>Als &amp;Hilfsgriff hinzufügen</translation>
     </message>
     <message>
         <source>Fingerings for %1</source>
         <translation>Griffe für %1</translation>
     </message>
     <message>
-        <source>Going through every way to close the holes…</source>
+        <source>Trying every fingering…</source>
         <translation>Jede Art, die Löcher zu schließen, wird durchgegangen…</translation>
     </message>
     <message>
@@ -2623,11 +2730,11 @@ Register</translation>
         <translation>Abbrechen</translation>
     </message>
     <message>
-        <source>No way to close the holes comes within 40 cents of it.</source>
+        <source>No fingering comes within 40 cents of this note.</source>
         <translation>Keine Art, die Löcher zu schließen, kommt ihm auf 40 Cent nahe.</translation>
     </message>
     <message>
-        <source>By the model, on the row as it is laid out; hear one before you rely on it. Fingers that move: between it and its neighbours on the chart.</source>
+        <source>Calculated for the layout; test a fingering before you rely on it. Finger changes count from the neighbouring notes of the chart.</source>
         <translation>Nach dem Modell, auf der Reihe, wie sie gelegt ist; hören Sie einen, bevor Sie sich darauf verlassen. Finger, die sich bewegen: zwischen ihm und seinen Nachbarn auf der Tabelle.</translation>
     </message>
 </context>
@@ -2638,16 +2745,16 @@ Register</translation>
         <translation>Rezept</translation>
     </message>
     <message>
-        <source>&amp;Begin with it</source>
-        <translation>Damit &amp;beginnen</translation>
+        <source>&amp;Start this schedule</source>
+        <translation>Plan &amp;beginnen</translation>
     </message>
     <message>
-        <source>Works of the finish</source>
+        <source>Steps of the finish</source>
         <translation>Arbeiten der Oberfläche</translation>
     </message>
     <message>
-        <source>work</source>
-        <translation>Arbeit</translation>
+        <source>step</source>
+        <translation>Schritt</translation>
     </message>
     <message>
         <source>days</source>
@@ -2658,15 +2765,15 @@ Register</translation>
         <translation>ab</translation>
     </message>
     <message>
-        <source>done</source>
+        <source>Done</source>
         <translation>fertig</translation>
     </message>
     <message>
-        <source>weight, g</source>
+        <source>weight (g)</source>
         <translation>Gewicht, g</translation>
     </message>
     <message>
-        <source>What it moved</source>
+        <source>Pitch shift</source>
         <translation>Was sie verschob</translation>
     </message>
     <message>
@@ -2682,7 +2789,7 @@ Register</translation>
         <translation>nachher</translation>
     </message>
     <message>
-        <source>moved</source>
+        <source>shift</source>
         <translation>um</translation>
     </message>
     <message>
@@ -2690,12 +2797,12 @@ Register</translation>
         <translation>Erster Tag</translation>
     </message>
     <message>
-        <source>&amp;Add a work…</source>
+        <source>&amp;Add step…</source>
         <translation>&amp;Arbeit dazu…</translation>
     </message>
     <message>
-        <source>&amp;Remove it</source>
-        <translation>&amp;Entfernen</translation>
+        <source>&amp;Remove</source>
+        <translation>Ent&amp;fernen</translation>
     </message>
     <message>
         <source>&amp;Earlier</source>
@@ -2706,7 +2813,7 @@ Register</translation>
         <translation>&amp;Später</translation>
     </message>
     <message>
-        <source>&amp;Keep as a recipe…</source>
+        <source>&amp;Save as recipe…</source>
         <translation>Als &amp;Rezept behalten…</translation>
     </message>
     <message>
@@ -2722,11 +2829,11 @@ Register</translation>
         <translation>&amp;Pass…</translation>
     </message>
     <message>
-        <source>&amp;Begin anew with it</source>
-        <translation>Damit neu &amp;beginnen</translation>
+        <source>&amp;Restart with this recipe</source>
+        <translation>Mit diesem Rezept neu &amp;beginnen</translation>
     </message>
     <message>
-        <source>When every note is in tune the knife is put away. Choose how it is finished, and from which day: each work gets its days, and what is late moves what follows.</source>
+        <source>Once every note is in tune, choose a finish and its first day. Each step gets its days; a late step moves the following ones.</source>
         <translation>Stimmt jeder Ton, kommt das Messer weg. Wählen, wie die Oberfläche wird und ab welchem Tag: jede Arbeit bekommt ihre Tage, und was sich verspätet, schiebt das Folgende.</translation>
     </message>
     <message>
@@ -2735,66 +2842,66 @@ Register</translation>
         <translation>Als Nächstes, ab %1: %2.</translation>
     </message>
     <message>
-        <source>All is done. What is left is to play it in, and to write its passport.</source>
+        <source>All steps are done. Play the instrument in and write its passport.</source>
         <translation>Alles ist getan. Bleibt, es einzuspielen und seinen Pass zu schreiben.</translation>
     </message>
     <message>
-        <source>What is to be minded at each work stands here. Your shop&apos;s rules and qualified practice come first.</source>
+        <source>Instructions for the selected step appear here. Your shop&apos;s rules and qualified practice come first.</source>
         <translation>Was bei jeder Arbeit zu beachten ist, steht hier. Die Regeln der Werkstatt und gelernte Praxis gehen vor.</translation>
     </message>
     <message>
-        <source>Hear every note before the oil and again after it: then what your finish does stands here, and the last correction of the next instrument can leave room for it.</source>
+        <source>Record every note before and after oiling. The shift then appears here, and the next instrument can be tuned to allow for it.</source>
         <translation>Jeden Ton vor dem Öl und danach noch einmal anhören: dann steht hier, was die Oberfläche tut, und die letzte Korrektur des nächsten Instruments kann ihr Raum lassen.</translation>
     </message>
     <message>
-        <source>The first that was heard before and after this finish; the shop will know it from now on.</source>
+        <source>This is the first instrument heard before and after this finish; the shop remembers its shift.</source>
         <translation>Das erste, das vor und nach dieser Oberfläche gehört wurde; die Werkstatt weiß es von nun an.</translation>
     </message>
     <message>
-        <source>Nothing heard before and after this finish yet. Hear every note before the first work, and after the last.</source>
+        <source>No notes were heard before and after this finish yet. Play every note before the first step and after the last.</source>
         <translation>Vor und nach dieser Oberfläche ist noch nichts gehört. Jeden Ton vor der ersten Arbeit anhören und nach der letzten.</translation>
     </message>
     <message numerus="yes">
-        <source>This finish has moved %n other instrument(s) of the shop by %1 to %2 cents.</source>
+        <source>This finish shifted %n other instrument(s) of the shop by %1 to %2 cents.</source>
         <translation>
             <numerusform>Diese Oberfläche hat %n anderes Instrument der Werkstatt um %1 bis %2 Cent verschoben.</numerusform>
             <numerusform>Diese Oberfläche hat %n andere Instrumente der Werkstatt um %1 bis %2 Cent verschoben.</numerusform>
         </translation>
     </message>
     <message>
-        <source>%1 It needs no room.</source>
+        <source>%1 No allowance needed.</source>
         <comment>sentence</comment>
         <translation>%1 Sie braucht keinen Raum.</translation>
     </message>
     <message>
-        <source>%1 Stop %2 cents flat to leave room for it.</source>
+        <source>%1 Tune %2 cents flat to allow for this.</source>
         <comment>sentence, cents</comment>
         <translation>%1 Für sie %2 Cent zu tief aufhören.</translation>
     </message>
     <message>
-        <source>%1 Stop %2 cents sharp to leave room for it.</source>
+        <source>%1 Tune %2 cents sharp to allow for this.</source>
         <comment>sentence, cents</comment>
         <translation>%1 Für sie %2 Cent zu hoch aufhören.</translation>
     </message>
     <message>
-        <source>%1 is no day; type it as 2026-05-12.</source>
+        <source>%1 is not a date; type dates as 2026-05-12.</source>
         <comment>what was typed</comment>
         <translation>%1 ist kein Tag; so schreiben: 2026-05-12.</translation>
     </message>
     <message>
-        <source>A work of your own</source>
+        <source>Own step</source>
         <translation>Eigene Arbeit</translation>
     </message>
     <message>
-        <source>What is done:</source>
+        <source>Description:</source>
         <translation>Was getan wird:</translation>
     </message>
     <message>
-        <source>A recipe of the shop</source>
+        <source>Save recipe</source>
         <translation>Rezept der Werkstatt</translation>
     </message>
     <message>
-        <source>Its name:</source>
+        <source>Name:</source>
         <translation>Sein Name:</translation>
     </message>
     <message>
@@ -2802,74 +2909,74 @@ Register</translation>
         <translation>Kalender</translation>
     </message>
     <message>
-        <source>Written to %1.</source>
-        <translation>Geschrieben nach %1.</translation>
+        <source>Saved %1.</source>
+        <translation>Gespeichert: %1.</translation>
     </message>
     <message>
-        <source>humid, %</source>
+        <source>humidity (%)</source>
         <translation>Feuchte, %</translation>
     </message>
     <message>
-        <source>Give the &amp;room back: %1 cents</source>
-        <translation>Den &amp;Raum zurückgeben: %1 Cent</translation>
+        <source>Remove allo&amp;wance: %1 cents</source>
+        <translation>Zu&amp;gabe aufheben: %1 Cent</translation>
     </message>
     <message>
-        <source>Leave &amp;room: aim %1 cents flat until then</source>
-        <translation>&amp;Raum lassen: bis dahin %1 Cent zu tief zielen</translation>
+        <source>Allo&amp;w for finish: tune %1 cents flat</source>
+        <translation>Zu&amp;gabe für die Oberfläche: %1 Cent tief</translation>
     </message>
     <message>
-        <source>Leave &amp;room: aim %1 cents sharp until then</source>
-        <translation>&amp;Raum lassen: bis dahin %1 Cent zu hoch zielen</translation>
+        <source>Allo&amp;w for finish: tune %1 cents sharp</source>
+        <translation>Zu&amp;gabe für die Oberfläche: %1 Cent hoch</translation>
     </message>
     <message>
-        <source>Changes what is wanted, A4 and all, for the time before the finish; it stands in the record, and the plan and every note go by it.</source>
+        <source>Shifts the target, A4 included, until the finish is on. The change is logged, and advice follows it.</source>
         <translation>Ändert, was gewünscht ist, samt A4, für die Zeit vor der Oberfläche; es steht in der Aufzeichnung, und Plan und Töne richten sich danach.</translation>
     </message>
     <message>
-        <source>Leave &amp;room</source>
-        <translation>&amp;Raum lassen</translation>
+        <source>Allo&amp;w for finish</source>
+        <translation>Zu&amp;gabe für die Oberfläche</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::FirstSteps</name>
     <message>
-        <source>All is heard. Go to Correct (Ctrl+7).</source>
+        <source>Every note is heard. Go to Correct (Ctrl+7).</source>
         <translation>Alles ist gehört. Zu Nacharbeiten (Strg+7).</translation>
     </message>
     <message>
-        <source>Listen (Ctrl+6): hear what the cut has moved. Space sounds it.</source>
+        <source>Listen (Ctrl+6): play the notes that the cut moved. Space plays the next one.</source>
         <translation>Hören (Strg+6): was der Schnitt verschoben hat. Die Leertaste lässt es klingen.</translation>
     </message>
     <message>
-        <source>Listen (Ctrl+6): Space sounds the note that is asked. All are flat, as they should be.</source>
+        <source>Listen (Ctrl+6): Space plays the requested note. All notes are flat, as intended.</source>
         <translation>Hören (Strg+6): die Leertaste lässt den verlangten Ton klingen. Alle sind zu tief, wie es sein soll.</translation>
     </message>
     <message>
-        <source>Correct (Ctrl+7): the next cut. Try it shows what it does.</source>
+        <source>Correct (Ctrl+7): shows the next cut. Try it shows the effect of any cut.</source>
         <translation>Nacharbeiten (Strg+7): der nächste Schnitt. Probieren zeigt, was er tut.</translation>
     </message>
     <message>
-        <source>Correct (Ctrl+7): the card names one cut. Enter makes it.</source>
+        <source>Correct (Ctrl+7): the card shows one cut. Enter makes and logs the cut.</source>
         <translation>Nacharbeiten (Strg+7): die Karte nennt einen Schnitt. Eingabe macht ihn.</translation>
     </message>
     <message>
-        <source>Something does not fit: the card on Correct says what.</source>
+        <source>The readings are inconsistent: see the card on Correct.</source>
         <translation>Etwas passt nicht: die Karte auf Nacharbeiten sagt, was.</translation>
     </message>
     <message>
-        <source>Done. In the shop (Ctrl+0) begin one of your own.</source>
+        <source>Done. Start your own instrument in the shop (Ctrl+0).</source>
         <translation>Fertig. In der Werkstatt (Strg+0) ein eigenes beginnen.</translation>
     </message>
     <message>
-        <source>Put away</source>
-        <translation>Weglegen</translation>
+        <source>Hide</source>
+        <translation>Ausblenden</translation>
     </message>
     <message>
         <source>First steps</source>
         <translation>Erste Schritte</translation>
     </message>
     <message>
-        <source>Put the first steps away</source>
+        <source>Hide the first steps</source>
         <translation>Die ersten Schritte weglegen</translation>
     </message>
 </context>
@@ -2880,11 +2987,11 @@ Register</translation>
         <translation>Wie man mit Dowel arbeitet</translation>
     </message>
     <message>
-        <source>Find in the guide</source>
+        <source>Search the guide</source>
         <translation>In der Anleitung suchen</translation>
     </message>
     <message>
-        <source>Find a word</source>
+        <source>Search</source>
         <translation>Ein Wort suchen</translation>
     </message>
     <message>
@@ -2896,7 +3003,7 @@ Register</translation>
         <translation>&amp;Schließen</translation>
     </message>
     <message>
-        <source>&lt;p&gt;Nothing in the guide speaks of that.&lt;/p&gt;</source>
+        <source>&lt;p&gt;The guide has nothing on that.&lt;/p&gt;</source>
         <translation>&lt;p&gt;Davon spricht die Anleitung nicht.&lt;/p&gt;</translation>
     </message>
     <message>
@@ -2904,7 +3011,7 @@ Register</translation>
         <translation>Die Werkstatt (Strg+0)</translation>
     </message>
     <message>
-        <source>&lt;p&gt;Every instrument of the folder, each in one workbook, from the bare tube to the last listening. &lt;i&gt;Begin it&lt;/i&gt; makes a new one. &lt;i&gt;Another like this&lt;/i&gt; carries one to another key, or to several at once; two or more of one model stand &lt;i&gt;side by side&lt;/i&gt;, and the next one is laid out with what they have in common taken out. &lt;i&gt;Practise&lt;/i&gt; makes a blank that a simulated player blows.&lt;/p&gt;</source>
+        <source>&lt;p&gt;Every instrument of the folder has one workbook, from the bare tube to the last session. &lt;i&gt;Start&lt;/i&gt; begins a new instrument. &lt;i&gt;Make another&lt;/i&gt; carries a model to one or several other keys. &lt;i&gt;Compare&lt;/i&gt; puts two or more instruments of one model next to each other and lays out the next one corrected for what they share. &lt;i&gt;Practice&lt;/i&gt; makes a blank that a simulated player plays.&lt;/p&gt;</source>
         <translation>&lt;p&gt;Jedes Instrument des Ordners, jedes in einem Werkbuch, vom bloßen Rohr bis zum letzten Hören. &lt;i&gt;Beginnen&lt;/i&gt; legt ein neues an. &lt;i&gt;Noch eins wie dieses&lt;/i&gt; überträgt eines in eine andere Tonart oder in mehrere zugleich; zwei oder mehr eines Modells stehen &lt;i&gt;nebeneinander&lt;/i&gt;, und das nächste wird ohne das angelegt, was ihnen gemeinsam ist. &lt;i&gt;Üben&lt;/i&gt; macht einen Rohling, den ein simulierter Spieler bläst.&lt;/p&gt;</translation>
     </message>
     <message>
@@ -2920,7 +3027,7 @@ Register</translation>
         <translation>Ziel (Strg+3)</translation>
     </message>
     <message>
-        <source>&lt;p&gt;Lowest note, scale, temperament, A4, temperature, how near each note must come. Click the holes of a fingering to change it; &lt;i&gt;Find fingerings&lt;/i&gt; goes through every way to close them.&lt;/p&gt;</source>
+        <source>&lt;p&gt;Set the lowest note, scale, temperament, A4, temperature and tolerances. Click the holes of a fingering to change it; &lt;i&gt;Find fingerings&lt;/i&gt; tries every fingering for a note.&lt;/p&gt;</source>
         <translation>&lt;p&gt;Tiefster Ton, Tonleiter, Temperatur der Stimmung, a¹, Lufttemperatur, wie nah jeder Ton kommen muss. Die Löcher eines Griffs anklicken, um ihn zu ändern; &lt;i&gt;Griffe suchen&lt;/i&gt; geht jede Art durch, sie zu schließen.&lt;/p&gt;</translation>
     </message>
     <message>
@@ -2932,7 +3039,7 @@ Register</translation>
         <translation>Bohren (Strg+5)</translation>
     </message>
     <message>
-        <source>&lt;p&gt;The order of work in this material, with its cautions, the full-size template, marks in parts of an inch. A stopped pipe is bored too short on purpose, a slide gets its scale. &lt;i&gt;What is there&lt;/i&gt; takes an instrument as it is. What is ticked off stands in the logbook.&lt;/p&gt;</source>
+        <source>&lt;p&gt;The order of work for this material with its cautions, the full-size template, and positions in fractions of an inch. A stopped pipe is bored short on purpose; a slide gets its scale. &lt;i&gt;As built&lt;/i&gt; takes the measures of an existing instrument. Ticked steps go into the logbook.&lt;/p&gt;</source>
         <translation>&lt;p&gt;Die Reihenfolge der Arbeit in diesem Material mit ihren Warnungen, die Schablone in Originalgröße, Marken in Bruchteilen eines Zolls. Eine gedackte Pfeife wird mit Absicht zu kurz gebohrt, ein Schieber bekommt seine Skala. &lt;i&gt;Was da ist&lt;/i&gt; nimmt ein Instrument, wie es ist. Abgehaktes steht im Logbuch.&lt;/p&gt;</translation>
     </message>
     <message>
@@ -2960,31 +3067,31 @@ Register</translation>
         <translation>Wörter des Handwerks</translation>
     </message>
     <message>
-        <source>&lt;p&gt;&lt;b&gt;Cent&lt;/b&gt;: a hundredth of a semitone. &lt;b&gt;Register&lt;/b&gt;: the low notes are the first; blown harder or with a vent the same fingering gives the next. &lt;b&gt;Window&lt;/b&gt;: the opening at which the jet meets the &lt;b&gt;lip&lt;/b&gt;; &lt;b&gt;cut-up&lt;/b&gt;, its length along the tube. &lt;b&gt;Windway&lt;/b&gt;: the slit that makes the jet. &lt;b&gt;Embouchure hole&lt;/b&gt;: the hole blown across. &lt;b&gt;Stopper&lt;/b&gt;: what closes the tube above it. &lt;b&gt;Chimney&lt;/b&gt;: the depth of a hole through the wall. &lt;b&gt;Undercut&lt;/b&gt;: a hole wider at the bore than outside. &lt;b&gt;Station&lt;/b&gt;: a place at which the bore is measured. &lt;b&gt;Cutoff&lt;/b&gt;: the pitch above which open holes let the sound out. &lt;b&gt;Tolerance&lt;/b&gt;: how far off a note may stay. &lt;b&gt;One standard deviation&lt;/b&gt;: two times in three the truth lies within it.&lt;/p&gt;</source>
+        <source>&lt;p&gt;&lt;b&gt;Cent&lt;/b&gt;: a hundredth of a semitone. &lt;b&gt;Register&lt;/b&gt;: the low notes are the first register; blown harder or vented, the same fingering gives the second and third. &lt;b&gt;Window&lt;/b&gt;: the opening where the jet meets the &lt;b&gt;lip&lt;/b&gt; (labium); its length is the &lt;b&gt;cut-up&lt;/b&gt;. &lt;b&gt;Windway&lt;/b&gt;: the slit that forms the jet. &lt;b&gt;Embouchure hole&lt;/b&gt;: the hole of a transverse flute that is blown across. &lt;b&gt;Stopper&lt;/b&gt;: the cork that closes the tube above the embouchure hole. &lt;b&gt;Chimney&lt;/b&gt;: the depth of a hole through the wall. &lt;b&gt;Undercut&lt;/b&gt;: a hole made wider at the bore than outside. &lt;b&gt;Station&lt;/b&gt;: a point where the bore is measured. &lt;b&gt;Cutoff&lt;/b&gt;: the frequency above which open holes radiate the sound. &lt;b&gt;Tolerance&lt;/b&gt;: the deviation a note may keep. &lt;b&gt;Standard deviation&lt;/b&gt;: the true value lies within one of them two times in three.&lt;/p&gt;</source>
         <translation>&lt;p&gt;&lt;b&gt;Cent&lt;/b&gt;: ein Hundertstel eines Halbtons. &lt;b&gt;Register&lt;/b&gt;: die tiefen Töne sind das erste; stärker geblasen oder mit Überblasloch gibt derselbe Griff das nächste. &lt;b&gt;Fenster&lt;/b&gt;: die Öffnung, an der der Strahl auf das &lt;b&gt;Labium&lt;/b&gt; trifft; &lt;b&gt;Aufschnitt&lt;/b&gt;, ihre Länge das Rohr entlang. &lt;b&gt;Kernspalte&lt;/b&gt;: der Schlitz, der den Strahl macht. &lt;b&gt;Mundloch&lt;/b&gt;: das Loch, über das geblasen wird. &lt;b&gt;Stopfen&lt;/b&gt;: was das Rohr darüber schließt. &lt;b&gt;Kamin&lt;/b&gt;: die Tiefe eines Lochs durch die Wand. &lt;b&gt;Unterschnitt&lt;/b&gt;: ein Loch, an der Bohrung weiter als außen. &lt;b&gt;Messstelle&lt;/b&gt;: ein Platz, an dem die Bohrung gemessen ist. &lt;b&gt;Grenzfrequenz&lt;/b&gt;: die Tonhöhe, über der offene Löcher den Klang hinauslassen. &lt;b&gt;Toleranz&lt;/b&gt;: wie weit ein Ton daneben bleiben darf. &lt;b&gt;Eine Standardabweichung&lt;/b&gt;: zweimal von dreimal liegt die Wahrheit darin.&lt;/p&gt;</translation>
     </message>
     <message>
-        <source>&lt;p&gt;The tube as it is: family, bore at stations (drag the squares of the picture, or type), wall, mouth, material, a cane&apos;s nodes; beside it which keys it serves for. &lt;i&gt;Which bore?&lt;/i&gt; lays the plan out on several bores side by side. &lt;i&gt;From the plank&lt;/i&gt; counts billets, says what a bore that wandered leaves to be turned, what a tenon leaves, and how deep your reamers go.&lt;/p&gt;</source>
+        <source>&lt;p&gt;The tube as it is: family, bore profile (drag the squares in the picture, or type), wall, sounding edge, material and the nodes of a cane, with the keys that suit this tube. &lt;i&gt;Compare bores&lt;/i&gt; lays the plan out on several bores. &lt;i&gt;Timber and turning&lt;/i&gt; counts billets, shows how far a bore that wandered can be turned true, what a tenon leaves of the wall, and how deep your reamers go.&lt;/p&gt;</source>
         <translation>&lt;p&gt;Das Rohr, wie es ist: Familie, Bohrung an Stationen (die Quadrate des Bildes ziehen oder tippen), Wand, Mund, Material, die Knoten eines Rohrs; daneben, für welche Tonarten es taugt. &lt;i&gt;Welche Bohrung?&lt;/i&gt; legt den Plan auf mehreren Bohrungen nebeneinander aus. &lt;i&gt;Vom Brett&lt;/i&gt; zählt Kanteln, sagt, was eine verlaufene Bohrung zum Drehen lässt, was ein Zapfen lässt und wie tief Ihre Reibahlen gehen.&lt;/p&gt;</translation>
     </message>
     <message>
-        <source>&lt;p&gt;The mouth, enlarged: drag its squares. What is heard on the left points at the place where the first remedy works, the reversible before the rest. The table says what a tenth of each measure does to both registers; under the drawing stands how hard the window is to be blown.&lt;/p&gt;</source>
+        <source>&lt;p&gt;The sounding edge, enlarged: drag its squares. Choose a symptom on the left and the drawing shows where the first remedy works, reversible remedies first. The table shows the effect of 0.1 mm of each measure on both registers; below the drawing you see the breath pressure the window needs.&lt;/p&gt;</source>
         <translation>&lt;p&gt;Der Mund, vergrößert: seine Quadrate ziehen. Was man links hört, zeigt auf die Stelle, an der das erste Mittel wirkt, das Umkehrbare vor dem Rest. Die Tabelle sagt, was ein Zehntel jedes Maßes in beiden Registern bewirkt; unter der Zeichnung steht, wie stark das Fenster anzublasen ist.&lt;/p&gt;</translation>
     </message>
     <message>
-        <source>&lt;p&gt;Places and sizes of the holes, worked out; drag one on the workpiece and every note moves. Where notes stay out of tolerance it says what would help, and &lt;i&gt;Do so&lt;/i&gt; takes it over. &lt;i&gt;What would it do?&lt;/i&gt; tells what a bell, a groove, a rougher bore or another mouthpiece would cost every note. &lt;i&gt;Copy an instrument&lt;/i&gt; carries a measured one over, and shows first what its own row plays.&lt;/p&gt;</source>
+        <source>&lt;p&gt;Calculates hole positions and diameters; drag a hole on the workpiece and every note follows. Where notes stay out of tolerance, Dowel names what would help, and &lt;i&gt;Apply&lt;/i&gt; makes the change. &lt;i&gt;What if&lt;/i&gt; shows what a bell, a groove, a rougher bore or another mouthpiece does to every note. &lt;i&gt;Copy an instrument&lt;/i&gt; scales a measured instrument to this plan and shows the model&apos;s own scale first.&lt;/p&gt;</source>
         <translation>&lt;p&gt;Orte und Größen der Löcher, berechnet; eines am Werkstück ziehen, und jeder Ton geht mit. Wo Töne außer der Toleranz bleiben, steht, was helfen würde, und &lt;i&gt;Mach das&lt;/i&gt; übernimmt es. &lt;i&gt;Was würde es tun?&lt;/i&gt; sagt, was ein Becher, eine Mulde, eine rauere Bohrung oder ein anderes Mundstück jeden Ton kosten würde. &lt;i&gt;Instrument nachbauen&lt;/i&gt; trägt ein gemessenes über und zeigt zuerst, was seine eigene Reihe spielt.&lt;/p&gt;</translation>
     </message>
     <message>
-        <source>&lt;p&gt;Oil, wax, lacquer or none: works and days, ticked with their day; what is late moves what follows. Hear every note before and after, and it says what the finish moved; &lt;i&gt;Leave room&lt;/i&gt; lowers what is wanted by what it usually moves, until you give it back. &lt;i&gt;Calendar&lt;/i&gt; reminds, &lt;i&gt;Passport&lt;/i&gt; writes what leaves the shop with the instrument.&lt;/p&gt;</source>
+        <source>&lt;p&gt;Oil, wax, lacquer or none, as dated steps; a late step moves the following ones. Play every note before and after, and Dowel shows the shift. &lt;i&gt;Allow for finish&lt;/i&gt; shifts the target by the usual amount until you remove the allowance. &lt;i&gt;Calendar&lt;/i&gt; exports reminders; &lt;i&gt;Passport&lt;/i&gt; writes the document that leaves the shop with the instrument.&lt;/p&gt;</source>
         <translation>&lt;p&gt;Öl, Wachs, Lack oder nichts: Arbeiten und Tage, abgehakt mit ihrem Tag; was sich verspätet, schiebt das Folgende. Jeden Ton vorher und nachher hören, und sie sagt, was die Oberfläche verschob; &lt;i&gt;Raum lassen&lt;/i&gt; senkt, was gewünscht ist, um das, was sie sonst verschiebt, bis Sie ihn zurückgeben. Der &lt;i&gt;Kalender&lt;/i&gt; erinnert, der &lt;i&gt;Pass&lt;/i&gt; schreibt, was mit dem Instrument die Werkstatt verlässt.&lt;/p&gt;</translation>
     </message>
     <message>
-        <source>&lt;p&gt;Everything that was heard, cut and advised, day by day, by kind or by a word, with your photographs. Nothing is erased: a wrong entry is set aside. Ctrl+Z takes the last entry back, unless it is a cut; Ctrl+Shift+Z brings it back.&lt;/p&gt;</source>
+        <source>&lt;p&gt;Every reading, cut, advice and note by date, kind or search word, with your photographs. Nothing is erased: a wrong entry is set aside. Ctrl+Z undoes the last entry unless it is a cut; Ctrl+Shift+Z redoes it.&lt;/p&gt;</source>
         <translation>&lt;p&gt;Alles, was gehört, geschnitten und geraten wurde, Tag für Tag, nach Art oder nach einem Wort, mit Ihren Fotos. Nichts wird gelöscht: ein falscher Eintrag wird beiseitegelegt. Strg+Z nimmt den letzten Eintrag zurück, außer einem Schnitt; Strg+Umschalt+Z holt ihn wieder.&lt;/p&gt;</translation>
     </message>
     <message>
-        <source>&lt;p&gt;Filled signs are what sounds now, outlines what the next cut will do. A disc is within tolerance, a triangle points the way the note is off; the bar through a sign is one standard deviation. Ctrl+1 to 9 change the stage, Ctrl+I between millimetres and inches, Ctrl+D between light and dark, Ctrl+Shift+D to high contrast, F1 opens and closes this guide. Pictures are walked by the arrow keys once Tab has reached them.&lt;/p&gt;</source>
+        <source>&lt;p&gt;Filled symbols show the present pitch, outlines the pitch after the next cut. A disc is within tolerance, a triangle points in the direction of the deviation; the bar through a symbol is one standard deviation. Ctrl+1 to 9 change the stage, Ctrl+I switches millimetres and inches, Ctrl+D light and dark, Ctrl+Shift+D high contrast, F1 opens and closes this guide. Tab moves to a picture, the arrow keys move within it.&lt;/p&gt;</source>
         <translation>&lt;p&gt;Gefüllte Zeichen sind, was jetzt klingt, Umrisse, was der nächste Schnitt tut. Eine Scheibe liegt in der Toleranz, ein Dreieck zeigt, wohin der Ton daneben liegt; der Balken durch ein Zeichen ist eine Standardabweichung. Strg+1 bis 9 wechseln die Stufe, Strg+I zwischen Millimetern und Zoll, Strg+D zwischen hell und dunkel, Strg+Umschalt+D zu hohem Kontrast, F1 öffnet und schließt diese Anleitung. Bilder geht man mit den Pfeiltasten durch, sobald Tab sie erreicht hat.&lt;/p&gt;</translation>
     </message>
     <message>
@@ -2992,7 +3099,7 @@ Register</translation>
         <translation>Die ersten fünf Minuten</translation>
     </message>
     <message>
-        <source>&lt;ol&gt;&lt;li&gt;In the shop (Ctrl+0) choose &lt;i&gt;Practise&lt;/i&gt;: a whistle drilled a little too small, blown by a simulated player.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Listen&lt;/b&gt;: press &lt;b&gt;Space&lt;/b&gt; until every note has been heard. All are flat, as they should be.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Correct&lt;/b&gt;: the card names one cut. &lt;b&gt;Enter&lt;/b&gt; makes it, as if your calipers had said so; a wrong size is taken, too, and what it did stands in &lt;i&gt;Outcome&lt;/i&gt;.&lt;/li&gt;&lt;li&gt;When it says so, listen again. After some rounds every note is within tolerance, and the knife is put away.&lt;/li&gt;&lt;li&gt;Then begin one of your own: &lt;b&gt;Blank&lt;/b&gt;, &lt;b&gt;Target&lt;/b&gt;, &lt;b&gt;Layout&lt;/b&gt;, &lt;b&gt;Drill&lt;/b&gt;, and the same again with your breath and your wood.&lt;/li&gt;&lt;/ol&gt;</source>
+        <source>&lt;ol&gt;&lt;li&gt;In the shop (Ctrl+0) choose &lt;i&gt;Practice&lt;/i&gt;: a whistle drilled slightly too small, played by a simulated player.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Listen&lt;/b&gt;: press &lt;b&gt;Space&lt;/b&gt; until every note has been heard. All notes are flat, as intended.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Correct&lt;/b&gt;: the card shows one cut. &lt;b&gt;Enter&lt;/b&gt; logs the cut at the size shown; you may type another caliper reading. &lt;i&gt;Forecasts&lt;/i&gt; compares forecast and result.&lt;/li&gt;&lt;li&gt;Listen again when the card asks for it. After a few rounds every note is within tolerance.&lt;/li&gt;&lt;li&gt;Then start your own instrument: &lt;b&gt;Blank&lt;/b&gt;, &lt;b&gt;Target&lt;/b&gt;, &lt;b&gt;Layout&lt;/b&gt;, &lt;b&gt;Drill&lt;/b&gt;, then listen and correct with your breath and your wood.&lt;/li&gt;&lt;/ol&gt;</source>
         <translation>&lt;ol&gt;&lt;li&gt;In der Werkstatt (Strg+0) &lt;i&gt;Üben&lt;/i&gt; wählen: eine Flöte, etwas zu klein gebohrt, die ein simulierter Spieler bläst.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Hören&lt;/b&gt;: die &lt;b&gt;Leertaste&lt;/b&gt; drücken, bis jeder Ton gehört ist. Alle sind zu tief, wie es sein soll.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Nacharbeiten&lt;/b&gt;: die Karte nennt einen Schnitt. &lt;b&gt;Eingabe&lt;/b&gt; macht ihn, als hätte Ihr Messschieber es so gesagt; auch ein falsches Maß wird genommen, und was es tat, steht unter &lt;i&gt;Ergebnis&lt;/i&gt;.&lt;/li&gt;&lt;li&gt;Wenn sie es sagt, wieder hören. Nach einigen Runden liegt jeder Ton in der Toleranz, und das Messer wird weggelegt.&lt;/li&gt;&lt;li&gt;Dann ein eigenes beginnen: &lt;b&gt;Rohling&lt;/b&gt;, &lt;b&gt;Ziel&lt;/b&gt;, &lt;b&gt;Anlage&lt;/b&gt;, &lt;b&gt;Bohren&lt;/b&gt;, und dasselbe noch einmal mit Ihrem Atem und Ihrem Holz.&lt;/li&gt;&lt;/ol&gt;</translation>
     </message>
     <message>
@@ -3000,7 +3107,7 @@ Register</translation>
         <translation>Löcher im Schnitt</translation>
     </message>
     <message>
-        <source>&lt;p&gt;Widened as a whole, a hole raises its own note and those above it in both registers. &lt;b&gt;Undercut&lt;/b&gt;, it raises the low register more than the upper one. &lt;b&gt;Countersunk&lt;/b&gt;, it is easier to cover and a trifle shallower.&lt;/p&gt;</source>
+        <source>&lt;p&gt;Enlarging a hole raises its own note and the notes above it in both registers. &lt;b&gt;Undercutting&lt;/b&gt; raises the first register more than the second. A &lt;b&gt;countersink&lt;/b&gt; makes the hole easier to cover and slightly shallower.&lt;/p&gt;</source>
         <translation>&lt;p&gt;Im Ganzen erweitert, hebt ein Loch seinen Ton und die darüber in beiden Registern. &lt;b&gt;Unterschnitten&lt;/b&gt; hebt es das tiefe Register mehr als das hohe. &lt;b&gt;Angesenkt&lt;/b&gt; deckt es sich leichter und ist eine Spur flacher.&lt;/p&gt;</translation>
     </message>
     <message>
@@ -3020,7 +3127,7 @@ Register</translation>
         <translation>Labium</translation>
     </message>
     <message>
-        <source>ramp</source>
+        <source>lip slope</source>
         <translation>Rampe</translation>
     </message>
     <message>
@@ -3036,7 +3143,7 @@ Register</translation>
         <translation>unterschnitten</translation>
     </message>
     <message>
-        <source>chimney</source>
+        <source>wall (chimney)</source>
         <translation>Kamin</translation>
     </message>
     <message>
@@ -3048,7 +3155,7 @@ Register</translation>
         <translation>gerade</translation>
     </message>
     <message>
-        <source>countersunk</source>
+        <source>countersink</source>
         <translation>angesenkt</translation>
     </message>
     <message>
@@ -3056,40 +3163,40 @@ Register</translation>
         <translation>außen</translation>
     </message>
     <message>
-        <source>&lt;p&gt;Finger the note that is asked, then &lt;b&gt;Space&lt;/b&gt;. The reading is kept at once, with its recording. &lt;b&gt;Backspace&lt;/b&gt; takes it back, &lt;b&gt;Enter&lt;/b&gt; goes on. &lt;b&gt;H&lt;/b&gt; listens without hands: a note that is steady for a second is taken and the next one comes up; &lt;b&gt;F11&lt;/b&gt; shows it across the room, &lt;b&gt;D&lt;/b&gt; sounds the note as it is wanted. &lt;i&gt;View, Count in&lt;/i&gt; gives the fingers three beats before each. &lt;b&gt;P&lt;/b&gt; opens the newest take. &lt;i&gt;Timbre&lt;/i&gt; shows how every note sounds beside its neighbours, beside one note or beside a good instrument, and what would make a dull one brighter at which price; &lt;i&gt;Trend&lt;/i&gt; how that and the pitch have changed.&lt;/p&gt;</source>
+        <source>&lt;p&gt;Finger the requested note and press &lt;b&gt;Space&lt;/b&gt;. The reading is saved at once with its recording. &lt;b&gt;Backspace&lt;/b&gt; undoes the reading, &lt;b&gt;Enter&lt;/b&gt; moves on. &lt;b&gt;H&lt;/b&gt; listens hands-free: a note held steady for a second is taken and the next one is requested; &lt;b&gt;F11&lt;/b&gt; shows the note across the room, &lt;b&gt;D&lt;/b&gt; plays the target pitch. &lt;i&gt;View, Count in&lt;/i&gt; gives three beats before each note. &lt;b&gt;P&lt;/b&gt; opens the newest take. &lt;i&gt;Timbre&lt;/i&gt; compares every note with its neighbours, with one chosen note or with a good instrument, and names what would brighten a dull note and at what cost in pitch; &lt;i&gt;Trend&lt;/i&gt; shows changes over time.&lt;/p&gt;</source>
         <translation>&lt;p&gt;Den gefragten Ton greifen, dann &lt;b&gt;Leertaste&lt;/b&gt;. Die Messung wird sofort behalten, mit ihrer Aufnahme. &lt;b&gt;Rücktaste&lt;/b&gt; nimmt sie zurück, &lt;b&gt;Eingabe&lt;/b&gt; geht weiter. &lt;b&gt;H&lt;/b&gt; hört ohne Hände: ein Ton, der eine Sekunde steht, wird genommen, und der nächste kommt; &lt;b&gt;F11&lt;/b&gt; zeigt es quer durch den Raum, &lt;b&gt;D&lt;/b&gt; spielt den Ton, wie er sein soll. &lt;i&gt;Ansicht, Einzählen&lt;/i&gt; gibt den Fingern vor jedem drei Schläge. &lt;b&gt;P&lt;/b&gt; öffnet die neueste Aufnahme. &lt;i&gt;Klang&lt;/i&gt; zeigt, wie jeder Ton neben seinen Nachbarn klingt, neben einem Ton oder neben einem guten Instrument, und was einen dumpfen heller machte, zu welchem Preis; &lt;i&gt;Verlauf&lt;/i&gt;, wie sich das und die Tonhöhe geändert haben.&lt;/p&gt;</translation>
     </message>
     <message>
-        <source>&lt;p&gt;The card says which cut comes next, how far and with what. Cut exactly so far, measure with calipers, type what they say, &lt;b&gt;Enter&lt;/b&gt;. Dowel says when to listen again, and where the readings do not fit the measures it says so first. &lt;i&gt;Plan otherwise&lt;/i&gt; chooses how the plan goes about it.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Moves&lt;/b&gt;: the cents that a tenth of a millimetre is worth. &lt;b&gt;Try it&lt;/b&gt;: drag a hole, the foot or the stopper and see every note move; nothing of it is kept. &lt;b&gt;Registers&lt;/b&gt;: how wide octaves or twelfths are. &lt;b&gt;Outcome&lt;/b&gt;: what was forecast beside what came, and the takes before and after the last cut to hear.&lt;/p&gt;&lt;p&gt;&lt;i&gt;Work of your own&lt;/i&gt; records what was done without advice; there a bell or ring is put on the foot and taken off again, and each reading counts for the state it was taken in.&lt;/p&gt;</source>
+        <source>&lt;p&gt;The card shows the next cut, its size and its tool. Cut to that size, measure with calipers, type the reading and press &lt;b&gt;Enter&lt;/b&gt;. Dowel says when to listen again, and stops first where the readings contradict the measures. &lt;i&gt;Tuning strategy&lt;/i&gt; sets the order of cuts.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Sensitivity&lt;/b&gt;: cents per tenth of a millimetre. &lt;b&gt;Try it&lt;/b&gt;: drag a hole, the foot or the stopper and see every note move; nothing is saved. &lt;b&gt;Registers&lt;/b&gt;: the width of octaves or twelfths. &lt;b&gt;Forecasts&lt;/b&gt;: forecast and result side by side, with the takes before and after the last cut.&lt;/p&gt;&lt;p&gt;&lt;i&gt;Log own work&lt;/i&gt; records work done without advice, including a bell or ring put on the foot or taken off; each reading counts for the state it was taken in.&lt;/p&gt;</source>
         <translation>&lt;p&gt;Die Karte sagt, welcher Schnitt als Nächstes kommt, wie weit und womit. Genau so weit schneiden, mit dem Messschieber messen, eintippen, was er sagt, &lt;b&gt;Eingabe&lt;/b&gt;. Dowel sagt, wann wieder zu hören ist, und wo die Messungen nicht zu den Maßen passen, sagt es das zuerst. &lt;i&gt;Anders planen&lt;/i&gt; wählt, wie der Plan vorgeht.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Was bewegt was&lt;/b&gt;: die Cent, die ein Zehntelmillimeter wert ist. &lt;b&gt;Versuchen&lt;/b&gt;: ein Loch, den Fuß oder den Stopfen ziehen und jeden Ton gehen sehen; nichts davon bleibt. &lt;b&gt;Register&lt;/b&gt;: wie weit Oktaven oder Duodezimen sind. &lt;b&gt;Ergebnis&lt;/b&gt;: was vorhergesagt war neben dem, was kam; und die Aufnahmen vor und nach dem letzten Schnitt zum Hören.&lt;/p&gt;&lt;p&gt;&lt;i&gt;Eigene Arbeit&lt;/i&gt; hält fest, was ohne Rat getan wurde; dort wird auch ein Becher oder Ring auf den Fuß gesetzt und wieder abgenommen, und jede Messung zählt für den Zustand, in dem sie genommen wurde.&lt;/p&gt;</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::KeysPicture</name>
     <message>
-        <source>Lowest notes that this tube serves</source>
+        <source>Lowest notes for this tube</source>
         <translation>Tiefste Töne, für die dieses Rohr taugt</translation>
     </message>
     <message>
-        <source>too narrow for its length: the low notes break</source>
+        <source>too narrow for its length: low notes break</source>
         <translation>zu eng für seine Länge: die tiefen Töne kippen</translation>
     </message>
     <message>
-        <source>too wide for its length: the upper register comes hard</source>
+        <source>too wide for its length: the upper register is hard to reach</source>
         <translation>zu weit für seine Länge: das obere Register kommt schwer</translation>
     </message>
     <message>
-        <source>%1: serves well, cut to about %2</source>
+        <source>%1: good, cut to about %2</source>
         <comment>note, length</comment>
         <translation>%1: taugt gut, auf etwa %2 gekürzt</translation>
     </message>
     <message>
-        <source>%1: poorly, about %2 long and %3</source>
+        <source>%1: poor, about %2 long, %3</source>
         <comment>note, length, why</comment>
         <translation>%1: schlecht, etwa %2 lang und %3</translation>
     </message>
     <message>
-        <source>%1: better not, about %2 long and %3</source>
+        <source>%1: unsuitable, about %2 long, %3</source>
         <comment>note, length, why</comment>
         <translation>%1: lieber nicht, etwa %2 lang und %3</translation>
     </message>
@@ -3097,7 +3204,7 @@ Register</translation>
 <context>
     <name>dowel::app::LayoutPage</name>
     <message>
-        <source>the fingers&apos; reach</source>
+        <source>finger reach</source>
         <translation>die Reichweite der Finger</translation>
     </message>
     <message>
@@ -3109,11 +3216,11 @@ Register</translation>
         <translation>das kleinste Loch</translation>
     </message>
     <message>
-        <source>one size for all</source>
+        <source>one hole size</source>
         <translation>die eine Größe für alle</translation>
     </message>
     <message>
-        <source>the bits in the drawer</source>
+        <source>drawer bits only</source>
         <translation>die Bohrer in der Schublade</translation>
     </message>
     <message>
@@ -3125,11 +3232,11 @@ Register</translation>
         <translation>die Länge des Rohrs</translation>
     </message>
     <message>
-        <source>the stopper %1 nearer to the embouchure hole</source>
+        <source>moving the stopper %1 towards the embouchure hole</source>
         <translation>der Kork um %1 näher am Mundloch</translation>
     </message>
     <message>
-        <source>the stopper %1 further from the embouchure hole</source>
+        <source>moving the stopper %1 away from the embouchure hole</source>
         <translation>der Kork um %1 weiter vom Mundloch</translation>
     </message>
     <message>
@@ -3165,7 +3272,7 @@ Register</translation>
         <translation>%1: alle %2 Töne in der Toleranz.</translation>
     </message>
     <message>
-        <source>%1: %2 of %3, furthest off %4 cents.</source>
+        <source>%1: %2 of %3, largest deviation %4 cents.</source>
         <translation>%1: %2 von %3, am weitesten daneben %4 Cent.</translation>
     </message>
     <message>
@@ -3181,23 +3288,23 @@ Register</translation>
         <translation>Größtes Loch</translation>
     </message>
     <message>
-        <source>Holes start smaller by</source>
+        <source>Tuning allowance: holes</source>
         <translation>Löcher anfangs kleiner um</translation>
     </message>
     <message>
-        <source>Foot starts longer by</source>
+        <source>Tuning allowance: foot</source>
         <translation>Fuß anfangs länger um</translation>
     </message>
     <message>
-        <source>Smaller still where a note is unsure</source>
+        <source>Extra allowance for uncertain notes</source>
         <translation>Noch kleiner, wo ein Ton unsicher ist</translation>
     </message>
     <message>
-        <source>One size for all</source>
+        <source>One hole size</source>
         <translation>Eine Größe für alle</translation>
     </message>
     <message>
-        <source>Bits from the drawer</source>
+        <source>Drawer bits only</source>
         <translation>Bohrer aus der Schublade</translation>
     </message>
     <message>
@@ -3205,11 +3312,11 @@ Register</translation>
         <translation>Gleichmäßiger Klang</translation>
     </message>
     <message>
-        <source>Undercut where it helps</source>
+        <source>Allow undercutting</source>
         <translation>Unterschneiden, wo es hilft</translation>
     </message>
     <message>
-        <source>Do not cut the tube</source>
+        <source>Keep the tube length</source>
         <translation>Rohr nicht kürzen</translation>
     </message>
     <message>
@@ -3233,20 +3340,20 @@ Register</translation>
         <translation>vom Fuß</translation>
     </message>
     <message>
-        <source>first</source>
-        <translation>anfangs</translation>
+        <source>drill to</source>
+        <translation>bohren auf</translation>
     </message>
     <message>
-        <source>at last</source>
-        <translation>am Ende</translation>
+        <source>final</source>
+        <translation>fertig</translation>
     </message>
     <message>
-        <source>to the next</source>
+        <source>spacing</source>
         <translation>Abstand</translation>
     </message>
     <message>
-        <source>off the line</source>
-        <translation>seitlich</translation>
+        <source>offset</source>
+        <translation>seitlich versetzt</translation>
     </message>
     <message>
         <source>model</source>
@@ -3269,16 +3376,16 @@ Register</translation>
         <translation>große Hände</translation>
     </message>
     <message>
-        <source>No formula knows your mouth hole and breath. Holes start as much smaller, and the foot as much longer, as their notes may come out sharper than forecast. What the shop memory holds of your other instruments makes this less.</source>
+        <source>No formula knows your embouchure and breath. Holes start smaller, and the foot longer, by as much as their notes may come out sharper than forecast. The shop memory of your other instruments reduces this allowance.</source>
         <translation>Keine Formel kennt Mundloch und Atem. Die Löcher fangen um so viel kleiner und der Fuß um so viel länger an, wie ihre Töne höher als vorhergesagt ausfallen können. Was das Werkstattgedächtnis von anderen Instrumenten weiß, macht das weniger.</translation>
     </message>
     <message>
-        <source>Off the line: round the tube, to the player&apos;s right where positive. Double-click to change it.</source>
+        <source>Offset round the tube, positive to the player&apos;s right. Double-click to change it.</source>
         <translation>Neben der Linie: um das Rohr herum, nach rechts vom Spieler, wo positiv. Doppelklick zum Ändern.</translation>
     </message>
     <message>
-        <source>Reach</source>
-        <translation>Reichweite</translation>
+        <source>Limit</source>
+        <translation>Grenze</translation>
     </message>
     <message>
         <source>Holes from</source>
@@ -3289,7 +3396,7 @@ Register</translation>
         <translation>bis</translation>
     </message>
     <message>
-        <source>Left to cut: holes</source>
+        <source>Tuning allowance, holes</source>
         <translation>Zugabe: Löcher</translation>
     </message>
     <message>
@@ -3297,11 +3404,11 @@ Register</translation>
         <translation>Fuß</translation>
     </message>
     <message>
-        <source>Working it out…</source>
+        <source>Calculating…</source>
         <translation>Wird gerechnet…</translation>
     </message>
     <message>
-        <source>Nothing is laid out yet. The button works out places and sizes for the target on this bore.</source>
+        <source>Nothing is laid out yet. Lay out the holes to calculate positions and diameters for the target on this bore.</source>
         <translation>Noch ist nichts angelegt. Der Knopf rechnet Orte und Größen für das Ziel auf dieser Bohrung aus.</translation>
     </message>
     <message>
@@ -3313,11 +3420,11 @@ Register</translation>
         <translation>Halt</translation>
     </message>
     <message>
-        <source>%1 of %2 notes within tolerance by calculation, furthest off %3 cents. A real tube will differ by some tens of cents; that is what starting undersized is for.</source>
+        <source>%1 of %2 notes within tolerance by calculation, largest deviation %3 cents. A real tube differs by some tens of cents, so holes start undersized.</source>
         <translation>%1 von %2 Tönen nach der Rechnung in der Toleranz, am weitesten daneben %3 Cent. Ein wirkliches Rohr weicht um einige zehn Cent ab; dafür fängt man zu klein an.</translation>
     </message>
     <message>
-        <source>It begins from what earlier instruments of yours told (menu Workbook, Shop memory).</source>
+        <source>Based on the shop memory of your earlier instruments (menu Workbook, Shop memory).</source>
         <translation>Es geht von dem aus, was frühere Instrumente gelehrt haben (Menü Werkbuch, Werkstattgedächtnis).</translation>
     </message>
     <message>
@@ -3333,11 +3440,11 @@ Register</translation>
         <translation>Ohne %1 läge jeder Ton in der Toleranz.</translation>
     </message>
     <message>
-        <source>Without %1 the furthest would be %2 cents off.</source>
+        <source>Without %1 the largest deviation would be %2 cents.</source>
         <translation>Ohne %1 läge der weiteste %2 Cent daneben.</translation>
     </message>
     <message>
-        <source>Drag a hole or the foot on the workpiece: the notes follow.</source>
+        <source>Drag a hole or the foot on the workpiece and watch the notes.</source>
         <translation>Ein Loch oder den Fuß am Werkstück ziehen: die Töne folgen.</translation>
     </message>
     <message>
@@ -3359,19 +3466,19 @@ Register</translation>
         <translation>Rohr</translation>
     </message>
     <message>
-        <source>The layout begins from a measured instrument with its lowest note at %1 Hz.</source>
+        <source>The layout is based on a measured instrument with its lowest note at %1 Hz.</source>
         <translation>Die Anlage geht von einem gemessenen Instrument aus, tiefster Ton %1 Hz.</translation>
     </message>
     <message>
-        <source>Change its measures…</source>
+        <source>Edit measures…</source>
         <translation>Seine Maße ändern…</translation>
     </message>
     <message>
-        <source>Lay out without it</source>
+        <source>Remove the model</source>
         <translation>Ohne es anlegen</translation>
     </message>
     <message>
-        <source>Keep it</source>
+        <source>Keep the model</source>
         <translation>Behalten</translation>
     </message>
     <message>
@@ -3379,19 +3486,19 @@ Register</translation>
         <translation>diesen Abstand</translation>
     </message>
     <message>
-        <source>Spacing of a hand&apos;s holes</source>
+        <source>Hole spacing within a hand</source>
         <translation>Abstand der Löcher einer Hand</translation>
     </message>
     <message>
-        <source>Spacing that is set</source>
+        <source>Fixed spacing</source>
         <translation>Gesetzter Abstand</translation>
     </message>
     <message>
-        <source>What &amp;would it do?…</source>
-        <translation>Was &amp;würde es tun?…</translation>
+        <source>&amp;What if…</source>
+        <translation>&amp;Was wäre, wenn …</translation>
     </message>
     <message>
-        <source>as it comes</source>
+        <source>free</source>
         <translation>wie er kommt</translation>
     </message>
     <message>
@@ -3399,15 +3506,15 @@ Register</translation>
         <translation>gleichmäßig</translation>
     </message>
     <message>
-        <source>set to</source>
+        <source>fixed</source>
         <translation>gesetzt auf</translation>
     </message>
     <message>
-        <source>Between the middles of neighbouring holes of a hand: a thumb&apos;s width, say. What it costs each note stands in the picture.</source>
+        <source>Distance between the middles of neighbouring holes of one hand, for example a thumb&apos;s width. The picture shows the cost for each note.</source>
         <translation>Zwischen den Mitten benachbarter Löcher einer Hand: eine Daumenbreite etwa. Was es jeden Ton kostet, steht im Bild.</translation>
     </message>
     <message>
-        <source>A bell, a groove, a rougher bore, another mouthpiece: every note now and with it.</source>
+        <source>A bell, grooves, a rougher bore, another mouthpiece: every note before and after.</source>
         <translation>Ein Becher, eine Mulde, eine rauere Bohrung, ein anderes Mundstück: jeder Ton jetzt und damit.</translation>
     </message>
     <message>
@@ -3415,22 +3522,22 @@ Register</translation>
         <translation>Abstand</translation>
     </message>
     <message>
-        <source>A spacing near it with which every note is within tolerance: %1.</source>
+        <source>Nearest spacing with every note within tolerance: %1.</source>
         <translation>Ein Abstand in der Nähe, mit dem jeder Ton in der Toleranz ist: %1.</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::LikeDialog</name>
     <message>
-        <source>Another like this</source>
+        <source>Make another</source>
         <translation>Noch eines wie dieses</translation>
     </message>
     <message>
-        <source>Its name</source>
+        <source>Name</source>
         <translation>Sein Name</translation>
     </message>
     <message>
-        <source>Lowest notes to make it in</source>
+        <source>Lowest notes to make</source>
         <translation>Tiefste Töne, in denen es entstehen soll</translation>
     </message>
     <message>
@@ -3442,31 +3549,31 @@ Register</translation>
         <translation>&amp;Tiefster Ton</translation>
     </message>
     <message>
-        <source>Begin it</source>
+        <source>Start</source>
         <translation>Beginnen</translation>
     </message>
     <message>
-        <source>%1, as the model</source>
+        <source>%1 (the model)</source>
         <translation>%1, wie das Vorbild</translation>
     </message>
     <message>
-        <source>Give it a name first, so that you find it again.</source>
+        <source>Type a name first.</source>
         <translation>Zuerst einen Namen geben, damit man es wiederfindet.</translation>
     </message>
     <message>
-        <source>Tick the lowest note that it is to have, or several.</source>
+        <source>Tick one or more lowest notes.</source>
         <translation>Kreuzen Sie den tiefsten Ton an, den es haben soll, oder mehrere.</translation>
     </message>
     <message>
-        <source>Power of the length with which bore and mouth grow</source>
+        <source>Exponent for bore and sounding edge</source>
         <translation>Potenz der Länge, mit der Bohrung und Mund wachsen</translation>
     </message>
     <message>
-        <source>Sides, fingers, undercuts, stations, wall, wishes and fingerings are kept; the holes are laid out anew, no wider than the fingers cover. Power 0: a tube of one width for all, 1: in proportion, 0.75: as families of sizes are often made. Tick several lowest notes: each gets a workbook of its own.</source>
+        <source>Sides, fingers, undercuts, stations, wall, wishes and fingerings are kept; the holes are laid out again, no wider than the fingers cover. Exponent 0: the same bore for all sizes; 1: in proportion; 0.75: usual for families of sizes. Each ticked note gets its own workbook.</source>
         <translation>Seiten, Finger, Unterschnitte, Messstellen, Wand, Wünsche und Griffe bleiben; die Löcher werden neu gesetzt, nicht weiter, als Finger decken. Potenz 0: ein Rohr gleicher Weite für alle, 1: im Verhältnis, 0,75: wie Größenfamilien oft gebaut werden. Mehrere tiefste Töne ankreuzen: jeder bekommt ein eigenes Werkbuch.</translation>
     </message>
     <message>
-        <source>&amp;Bore and mouth grow as the length to the power</source>
+        <source>&amp;Bore scales with length to the power</source>
         <translation>&amp;Bohrung und Mund wachsen wie die Länge hoch</translation>
     </message>
     <message>
@@ -3478,7 +3585,7 @@ Register</translation>
 <context>
     <name>dowel::app::ListenPage</name>
     <message>
-        <source>Where sound comes from</source>
+        <source>Sound source</source>
         <translation>Woher der Klang kommt</translation>
     </message>
     <message>
@@ -3486,11 +3593,11 @@ Register</translation>
         <translation>Folge</translation>
     </message>
     <message>
-        <source>Sound it (Space)</source>
+        <source>Play (Space)</source>
         <translation>Blasen (Leertaste)</translation>
     </message>
     <message>
-        <source>The simulated player sounds the asked fingering</source>
+        <source>The simulated player plays the requested fingering</source>
         <translation>Der simulierte Spieler bläst den gefragten Griff</translation>
     </message>
     <message>
@@ -3498,7 +3605,7 @@ Register</translation>
         <translation>Zurück (⌫)</translation>
     </message>
     <message>
-        <source>Set the newest reading of this fingering aside; its recording stays</source>
+        <source>Undo the newest reading of this fingering; the recording stays in the logbook</source>
         <translation>Die neueste Messung dieses Griffs beiseitelegen; die Aufnahme bleibt</translation>
     </message>
     <message>
@@ -3506,7 +3613,7 @@ Register</translation>
         <translation>Weiter (↵)</translation>
     </message>
     <message>
-        <source>Go to the next fingering that should be heard</source>
+        <source>Go to the next fingering to play</source>
         <translation>Zum nächsten Griff, der gehört werden soll</translation>
     </message>
     <message>
@@ -3514,7 +3621,7 @@ Register</translation>
         <translation>Aus Datei…</translation>
     </message>
     <message>
-        <source>Read this fingering from a recording; several notes or whole folders can be dropped on the window</source>
+        <source>Read this fingering from a recording; you can also drop files or folders on the window</source>
         <translation>Diesen Griff aus einer Aufnahme lesen; mehrere Töne oder ganze Ordner können auf das Fenster gezogen werden</translation>
     </message>
     <message>
@@ -3522,19 +3629,19 @@ Register</translation>
         <translation>Freihändig (H)</translation>
     </message>
     <message>
-        <source>Listens by itself: a note that is steady for a second is taken, and the next one comes up</source>
+        <source>Takes a note held steady for a second, then requests the next one</source>
         <translation>Hört von selbst: ein Ton, der eine Sekunde ruhig steht, wird genommen, und der nächste kommt</translation>
     </message>
     <message>
-        <source>Keep what sounds as the reading of the fingering that it is</source>
+        <source>Save the sound as a reading of the fingering it matches</source>
         <translation>Was klingt, als Messung des Griffs behalten, der es ist</translation>
     </message>
     <message>
-        <source>Keep it as the note that it is</source>
+        <source>Save as the matching note</source>
         <translation>Als den Ton behalten, der es ist</translation>
     </message>
     <message>
-        <source>as the plan asks</source>
+        <source>as advised</source>
         <translation>wie der Plan fragt</translation>
     </message>
     <message>
@@ -3542,7 +3649,7 @@ Register</translation>
         <translation>vom Fuß aufwärts</translation>
     </message>
     <message>
-        <source>not heard since a cut</source>
+        <source>not heard since last cut</source>
         <translation>seit einem Schnitt nicht gehört</translation>
     </message>
     <message>
@@ -3558,15 +3665,15 @@ Register</translation>
         <translation>&amp;Raum</translation>
     </message>
     <message>
-        <source>No room is at %1 °C. If that is Fahrenheit, type %2: the room is asked for in degrees Celsius. It stays at %3 °C until then.</source>
+        <source>%1 °C is not a room temperature. If you meant Fahrenheit, type %2 °C. The room stays at %3 °C until then.</source>
         <translation>Kein Raum hat %1 °C. Wenn das Fahrenheit ist, %2 eintragen: gefragt ist der Raum in Grad Celsius. Bis dahin bleibt es bei %3 °C.</translation>
     </message>
     <message>
-        <source>Nobody tunes at %1 °C. The room stays at %2 °C.</source>
+        <source>%1 °C is outside the range for tuning. The room stays at %2 °C.</source>
         <translation>Niemand stimmt bei %1 °C. Der Raum bleibt bei %2 °C.</translation>
     </message>
     <message>
-        <source>Everything heard so far</source>
+        <source>Readings so far</source>
         <translation>Alles bisher Gehörte</translation>
     </message>
     <message>
@@ -3590,15 +3697,15 @@ Register</translation>
         <translation>A4</translation>
     </message>
     <message>
-        <source>There is no loudspeaker to sound %1 Hz with.</source>
+        <source>No loudspeaker found to play %1 Hz.</source>
         <translation>Es gibt keinen Lautsprecher für %1 Hz.</translation>
     </message>
     <message>
-        <source>The room is loud, %1 dB: notes will be read less surely.</source>
+        <source>The room is loud (%1 dB); readings will be less certain.</source>
         <translation>Der Raum ist laut, %1 dB: Töne werden weniger sicher gelesen.</translation>
     </message>
     <message>
-        <source>The mains hum at %1 Hz: switch off what hums, or move the microphone.</source>
+        <source>Mains hum at %1 Hz: switch off the source or move the microphone.</source>
         <translation>Das Netz brummt bei %1 Hz: ausschalten, was brummt, oder das Mikrofon versetzen.</translation>
     </message>
     <message>
@@ -3610,15 +3717,15 @@ Register</translation>
         <translation>Wird gehört…</translation>
     </message>
     <message>
-        <source>Everything asked for has been heard. Enter goes to the next cut; Space sounds %1 once more.</source>
+        <source>Every requested note is heard. Enter goes to the next cut; Space plays %1 again.</source>
         <translation>Alles Gefragte ist gehört. Eingabe führt zum nächsten Schnitt; Leertaste bläst %1 noch einmal.</translation>
     </message>
     <message>
-        <source>Space: the simulated player sounds %1. Still to hear: %2.</source>
+        <source>Space: the simulated player plays %1. Remaining: %2.</source>
         <translation>Leertaste: der simulierte Spieler bläst %1. Noch zu hören: %2.</translation>
     </message>
     <message>
-        <source>Read a recording of %1 from a file. Still to hear: %2.</source>
+        <source>Read a recording of %1 from a file. Remaining: %2.</source>
         <translation>Eine Aufnahme von %1 aus einer Datei lesen. Noch zu hören: %2.</translation>
     </message>
     <message>
@@ -3630,7 +3737,7 @@ Register</translation>
         <translation>Aufnahmen (*.wav *.flac *.ogg *.aif *.aiff)</translation>
     </message>
     <message>
-        <source>Notes that were heard twice on this shape have moved by %1 cents within %2 minutes: the instrument or the room is still changing. Wait until it stands before cutting by the hundredth.</source>
+        <source>Notes played twice on this shape moved by %1 cents within %2 minutes: the instrument or the room is still warming up. Wait until the pitch settles before fine cuts.</source>
         <translation>Töne, die an dieser Form zweimal gehört wurden, sind in %2 Minuten um %1 Cent gewandert: Instrument oder Raum ändern sich noch. Warten, bis es steht, ehe aufs Hundertstel geschnitten wird.</translation>
     </message>
     <message>
@@ -3642,47 +3749,47 @@ Register</translation>
         <translation>kein Mikrofon gefunden</translation>
     </message>
     <message>
-        <source>&amp;Room: still so?</source>
+        <source>&amp;Room (check)</source>
         <translation>&amp;Raum: noch so?</translation>
     </message>
     <message>
-        <source>Too loud for the microphone: step back or turn it down.</source>
+        <source>Too loud for the microphone: step back or lower the gain.</source>
         <translation>Zu laut fürs Mikrofon: zurücktreten oder leiser stellen.</translation>
     </message>
     <message>
-        <source>Play %1. Still to hear: %2.</source>
+        <source>Play %1. Remaining: %2.</source>
         <translation>%1 spielen. Noch zu hören: %2.</translation>
     </message>
     <message>
-        <source>Too much noise to hear a tone. Wait until it is quieter, or come nearer.</source>
+        <source>Too noisy to hear a tone. Wait for quiet or move closer.</source>
         <translation>Zu viel Lärm, um einen Ton zu hören. Warten, bis es ruhiger ist, oder näher kommen.</translation>
     </message>
     <message>
-        <source>%1: hold it…</source>
+        <source>%1: hold the note…</source>
         <translation>%1: halten…</translation>
     </message>
     <message>
-        <source>Taken. Let it end.</source>
+        <source>Taken. Stop playing.</source>
         <translation>Genommen. Ausklingen lassen.</translation>
     </message>
     <message>
-        <source>Overblown: that is %1. For %2 blow more gently.</source>
+        <source>Overblown: that was %1. Blow more gently for %2.</source>
         <translation>Überblasen: das ist %1. Für %2 sanfter blasen.</translation>
     </message>
     <message>
-        <source>That is %1; %2 is asked.</source>
+        <source>That was %1; play %2.</source>
         <translation>Das ist %1; gefragt ist %2.</translation>
     </message>
     <message>
-        <source>%1 Hz is none of this instrument&apos;s notes; %2 is asked.</source>
+        <source>%1 Hz is not a note of this instrument; play %2.</source>
         <translation>%1 Hz ist kein Ton dieses Instruments; gefragt ist %2.</translation>
     </message>
     <message>
-        <source>Keep it as %1  (K)</source>
+        <source>Save as %1  (K)</source>
         <translation>Als %1 behalten  (K)</translation>
     </message>
     <message>
-        <source>Sounds the reference pitch for two seconds; the key D sounds the asked note as it is wanted</source>
+        <source>Plays A4 for two seconds; the D key plays the requested note at its target pitch</source>
         <translation>Spielt zwei Sekunden lang den Stimmton; die Taste D spielt den gefragten Ton, wie er sein soll</translation>
     </message>
     <message>
@@ -3735,11 +3842,11 @@ Register</translation>
         <translation>Den gewählten Eintrag beiseitelegen</translation>
     </message>
     <message>
-        <source>A note for the logbook</source>
+        <source>Note</source>
         <translation>Eine Notiz fürs Logbuch</translation>
     </message>
     <message>
-        <source>Write a note, Enter keeps it</source>
+        <source>Type a note and press Enter</source>
         <translation>Eine Notiz schreiben, Eingabe behält sie</translation>
     </message>
     <message>
@@ -3747,7 +3854,7 @@ Register</translation>
         <translation>im Logbuch beiseitegelegt</translation>
     </message>
     <message>
-        <source>What is shown</source>
+        <source>Filter</source>
         <translation>Was gezeigt wird</translation>
     </message>
     <message>
@@ -3771,31 +3878,31 @@ Register</translation>
         <translation>Ratschläge</translation>
     </message>
     <message>
-        <source>What went otherwise</source>
+        <source>Exceptions</source>
         <translation>Was anders lief</translation>
     </message>
     <message>
-        <source>What went otherwise: done other than advised or without advice, measured again, or set aside.</source>
+        <source>Exceptions: cuts other than advised or without advice, sizes measured again, entries set aside.</source>
         <translation>Was anders lief: anders als geraten oder ohne Rat getan, neu gemessen oder beiseitegelegt.</translation>
     </message>
     <message>
-        <source>Find in the logbook</source>
+        <source>Search the logbook</source>
         <translation>Im Logbuch suchen</translation>
     </message>
     <message>
-        <source>Find a note, a hole, a day: 2026-05</source>
+        <source>Search a note, a hole or a date: 2026-05</source>
         <translation>Ton, Loch oder Tag suchen: 2026-05</translation>
     </message>
     <message>
-        <source>Nothing is ever erased: a wrong reading or cut is set aside, stays here, and no longer counts. Double-click a reading to see its take, a photograph to see it.</source>
+        <source>Nothing is erased: a wrong entry is set aside, stays here and no longer counts. Double-click a reading to see its take, or a photograph to enlarge it.</source>
         <translation>Nichts wird je gelöscht: Eine falsche Messung oder ein falscher Schnitt wird beiseitegelegt, bleibt hier und zählt nicht mehr. Doppelklick auf eine Messung zeigt ihre Aufnahme, auf ein Foto das Foto.</translation>
     </message>
     <message>
-        <source>Add a p&amp;hotograph…</source>
+        <source>Add p&amp;hotograph…</source>
         <translation>Ein &amp;Foto dazu…</translation>
     </message>
     <message>
-        <source>A small copy is kept in the workbook, without place and time that the camera wrote into it. The words of the note go with it.</source>
+        <source>The workbook keeps a reduced copy without the camera&apos;s place and time. The note becomes its caption.</source>
         <translation>Eine kleine Kopie kommt ins Werkbuch, ohne Ort und Zeit, die die Kamera hineinschrieb. Die Worte der Notiz gehen mit.</translation>
     </message>
     <message>
@@ -3803,7 +3910,7 @@ Register</translation>
         <translation>Fotos</translation>
     </message>
     <message>
-        <source>A photograph for the logbook</source>
+        <source>Photograph for the logbook</source>
         <translation>Ein Foto für das Logbuch</translation>
     </message>
     <message>
@@ -3834,11 +3941,11 @@ Register</translation>
         <translation>Ö&amp;ffnen…</translation>
     </message>
     <message>
-        <source>&amp;Copy to…</source>
+        <source>Save a &amp;copy…</source>
         <translation>&amp;Kopieren nach…</translation>
     </message>
     <message>
-        <source>Copy the workbook</source>
+        <source>Save a copy</source>
         <translation>Das Werkbuch kopieren</translation>
     </message>
     <message>
@@ -3906,7 +4013,7 @@ Register</translation>
         <translation>&amp;Ansicht</translation>
     </message>
     <message>
-        <source>Sizes in &amp;inches</source>
+        <source>&amp;Inches</source>
         <translation>Maße in &amp;Zoll</translation>
     </message>
     <message>
@@ -3950,7 +4057,7 @@ Register</translation>
         <translation>Noch nicht gespeichert</translation>
     </message>
     <message numerus="yes">
-        <source>%n entry/entries of this workbook could not be written to the disk yet. They are lost where it is left now.</source>
+        <source>%n entry/entries of this workbook could not be saved yet and will be lost if you leave now.</source>
         <translation>
             <numerusform>%n Eintrag dieses Werkbuchs konnte noch nicht auf die Platte geschrieben werden. Er ist verloren, wenn es jetzt verlassen wird.</numerusform>
             <numerusform>%n Einträge dieses Werkbuchs konnten noch nicht auf die Platte geschrieben werden. Sie sind verloren, wenn es jetzt verlassen wird.</numerusform>
@@ -3961,11 +4068,11 @@ Register</translation>
         <translation>Noch einmal versuchen</translation>
     </message>
     <message>
-        <source>Give them up</source>
+        <source>Discard</source>
         <translation>Aufgeben</translation>
     </message>
     <message>
-        <source>Stay</source>
+        <source>Cancel</source>
         <translation>Bleiben</translation>
     </message>
     <message>
@@ -3977,7 +4084,7 @@ Register</translation>
         <translation>Bohren, %1: erledigt %2</translation>
     </message>
     <message>
-        <source>Open a workbook first; then recordings can be dropped on it.</source>
+        <source>Open a workbook before dropping recordings.</source>
         <translation>Erst ein Werkbuch öffnen; dann können Aufnahmen darauf gezogen werden.</translation>
     </message>
     <message>
@@ -3985,7 +4092,7 @@ Register</translation>
         <translation>&amp;Sprache</translation>
     </message>
     <message>
-        <source>As the &amp;desktop</source>
+        <source>&amp;Desktop language</source>
         <translation>Wie der &amp;Schreibtisch</translation>
     </message>
     <message>
@@ -4005,19 +4112,19 @@ Register</translation>
         <translation>Messungen ein&amp;tippen…</translation>
     </message>
     <message>
-        <source>Work of your o&amp;wn…</source>
+        <source>Log o&amp;wn work…</source>
         <translation>Ei&amp;gene Arbeit…</translation>
     </message>
     <message>
-        <source>Change what is wan&amp;ted…</source>
-        <translation>Wunsc&amp;h ändern…</translation>
+        <source>Edit tar&amp;get and tools…</source>
+        <translation>Ziel und &amp;Werkzeug ändern …</translation>
     </message>
     <message>
-        <source>Folder of the workbooks</source>
+        <source>Workbook folder</source>
         <translation>Ordner der Werkbücher</translation>
     </message>
     <message>
-        <source>To the s&amp;hop</source>
+        <source>S&amp;hop</source>
         <translation>Zur &amp;Werkstatt</translation>
     </message>
     <message>
@@ -4025,8 +4132,8 @@ Register</translation>
         <translation>&amp;Zuletzt</translation>
     </message>
     <message>
-        <source>Take &amp;back the last entry</source>
-        <translation>Den letzten Eintrag z&amp;urücknehmen</translation>
+        <source>&amp;Undo last entry</source>
+        <translation>Letzten Eintrag &amp;rückgängig machen</translation>
     </message>
     <message>
         <source>The holes are being laid out…</source>
@@ -4042,63 +4149,59 @@ Register</translation>
         <translation>Noch keine</translation>
     </message>
     <message>
-        <source>There is nothing to hear yet. Lay the holes out and drill them, or type what is there: both end in Drill, and from there it goes on here.</source>
+        <source>There is nothing to play yet. Lay out and drill the holes, or type existing ones under Drill, As built; then continue here.</source>
         <translation>Es gibt noch nichts zu hören. Die Löcher anlegen und bohren, oder eintippen, was da ist: beides endet in Bohren, und von dort geht es hier weiter.</translation>
     </message>
     <message>
-        <source>To the stage &amp;Drill</source>
+        <source>Go to &amp;Drill</source>
         <translation>Zur Stufe &amp;Bohren</translation>
     </message>
     <message>
-        <source>Another instrument from here on?</source>
+        <source>Start over from these measures?</source>
         <translation>Von hier an ein anderes Instrument?</translation>
     </message>
     <message>
-        <source>What was heard and cut so far stays in the logbook and counts no more: the record goes on from what you typed. To correct one size, use Measure again instead.</source>
+        <source>Earlier readings and cuts stay in the logbook but no longer count; work continues from the measures you typed. To correct a single size, use Measure again.</source>
         <translation>Was bisher gehört und geschnitten wurde, bleibt im Logbuch und zählt nicht mehr: das Buch geht von dem aus weiter, was eingetippt ist. Um ein Maß zu berichtigen, besser Neu messen nehmen.</translation>
     </message>
     <message>
-        <source>Go on from this</source>
+        <source>Start over</source>
         <translation>Davon ausgehen</translation>
     </message>
     <message>
-        <source>Leave it</source>
-        <translation>Lassen</translation>
-    </message>
-    <message>
-        <source>The last entry is a cut, and wood does not come back. Where the entry is wrong, set it aside in the logbook, with the reason.</source>
+        <source>The last entry is a cut, and a cut cannot be undone. If the entry is wrong, set it aside in the logbook.</source>
         <translation>Der letzte Eintrag ist ein Schnitt, und Holz wächst nicht nach. Wo der Eintrag falsch ist, im Logbuch mit dem Grund beiseitelegen.</translation>
     </message>
     <message>
-        <source>taken back</source>
+        <source>undone</source>
         <translation>zurückgenommen</translation>
     </message>
     <message>
-        <source>Taken back: %1</source>
+        <source>Undone: %1</source>
         <translation>Zurückgenommen: %1</translation>
     </message>
     <message>
-        <source>There is nothing to take back.</source>
+        <source>Nothing to undo.</source>
         <translation>Es gibt nichts zurückzunehmen.</translation>
     </message>
     <message>
-        <source>To the stage Drill</source>
+        <source>Go to Drill</source>
         <translation>Zur Stufe Bohren</translation>
     </message>
     <message>
-        <source>Brin&amp;g it back</source>
-        <translation>Wieder&amp;holen</translation>
+        <source>&amp;Redo</source>
+        <translation>&amp;Wiederherstellen</translation>
     </message>
     <message>
-        <source>There is nothing to bring back.</source>
+        <source>Nothing to redo.</source>
         <translation>Es gibt nichts zurückzuholen.</translation>
     </message>
     <message>
-        <source>brought back</source>
+        <source>redone</source>
         <translation>zurückgeholt</translation>
     </message>
     <message>
-        <source>Brought back: %1</source>
+        <source>Redone: %1</source>
         <translation>Zurückgeholt: %1</translation>
     </message>
     <message>
@@ -4122,7 +4225,7 @@ Register</translation>
         <translation>%1 in %2</translation>
     </message>
     <message numerus="yes">
-        <source>%n instrument(s) laid out; each has its workbook.</source>
+        <source>%n instrument(s) laid out, each in its own workbook.</source>
         <translation>
             <numerusform>%n Instrument gelegt; es hat sein Werkbuch.</numerusform>
             <numerusform>%n Instrumente gelegt; jedes hat sein Werkbuch.</numerusform>
@@ -4133,7 +4236,7 @@ Register</translation>
         <translation>Früherer Plan</translation>
     </message>
     <message>
-        <source>The plan of an earlier version is a workbook now: %1.</source>
+        <source>The plan of an earlier version was converted to a workbook: %1.</source>
         <translation>Der Plan einer früheren Fassung ist jetzt ein Werkbuch: %1.</translation>
     </message>
     <message>
@@ -4145,7 +4248,7 @@ Register</translation>
         <translation>&amp;Pass…</translation>
     </message>
     <message>
-        <source>Te&amp;mplate of it as it is…</source>
+        <source>Te&amp;mplate as built…</source>
         <translation>&amp;Schablone, wie es ist…</translation>
     </message>
     <message>
@@ -4153,42 +4256,42 @@ Register</translation>
         <translation>Schablone</translation>
     </message>
     <message>
-        <source>Written to %1.</source>
-        <translation>Geschrieben nach %1.</translation>
+        <source>Saved %1.</source>
+        <translation>Gespeichert: %1.</translation>
     </message>
     <message>
         <source>High &amp;contrast</source>
         <translation>Hoher &amp;Kontrast</translation>
     </message>
     <message>
-        <source>&amp;Speak the fingerings</source>
+        <source>&amp;Speak fingerings</source>
         <translation>Griffe an&amp;sagen</translation>
     </message>
     <message>
-        <source>Each fingering is spoken when it is asked for, by the desktop&apos;s voice.</source>
+        <source>The desktop&apos;s voice reads out each requested fingering.</source>
         <translation>Jeder Griff wird angesagt, wenn er dran ist, von der Stimme der Arbeitsumgebung.</translation>
     </message>
     <message>
-        <source>&amp;Count in, without hands</source>
+        <source>&amp;Count in when hands-free</source>
         <translation>Ein&amp;zählen, freihändig</translation>
     </message>
     <message>
-        <source>Three beats before each fingering, so that the fingers have time; what sounds before the last is not taken.</source>
+        <source>Gives three beats before each note; sound before the last beat is ignored.</source>
         <translation>Drei Schläge vor jedem Griff, damit die Finger Zeit haben; was vor dem letzten klingt, wird nicht genommen.</translation>
     </message>
     <message>
-        <source>&amp;First steps on a practice blank</source>
+        <source>&amp;First steps</source>
         <translation>&amp;Erste Schritte an einem Übungsrohling</translation>
     </message>
     <message>
-        <source>What was just heard is being kept; the window closes then.</source>
+        <source>Saving the last take; the window closes afterwards.</source>
         <translation>Was eben gehört wurde, wird noch gesichert; dann schließt sich das Fenster.</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::MeasureDialog</name>
     <message>
-        <source>What was measured</source>
+        <source>Measured size</source>
         <translation>Was gemessen wurde</translation>
     </message>
     <message>
@@ -4196,31 +4299,31 @@ Register</translation>
         <translation>Noch einmal messen</translation>
     </message>
     <message>
-        <source>length of the tube</source>
+        <source>tube length</source>
         <translation>Länge des Rohrs</translation>
     </message>
     <message>
-        <source>Size by the calipers</source>
-        <translation>Maß nach dem Messschieber</translation>
+        <source>Caliper reading</source>
+        <translation>Messwert</translation>
     </message>
     <message>
-        <source>The record is right up to where this size was last written down. What was heard since then is understood anew with the new size. Nothing is lost: the logbook can set the entry aside.</source>
+        <source>The new size counts from the last entry of this size on; later readings are interpreted with it. You can set the entry aside in the logbook.</source>
         <translation>Das Buch stimmt bis dahin, wo dieses Maß zuletzt eingetragen wurde. Was seither gehört wurde, wird mit dem neuen Maß neu verstanden. Nichts geht verloren: das Logbuch kann den Eintrag beiseitelegen.</translation>
     </message>
     <message>
-        <source>&amp;What</source>
+        <source>&amp;Size of</source>
         <translation>&amp;Was</translation>
     </message>
     <message>
-        <source>The record has</source>
+        <source>Recorded size</source>
         <translation>Im Buch steht</translation>
     </message>
     <message>
-        <source>The &amp;calipers say</source>
+        <source>&amp;Caliper reading</source>
         <translation>Der &amp;Messschieber sagt</translation>
     </message>
     <message>
-        <source>Write it down</source>
+        <source>Log</source>
         <translation>Eintragen</translation>
     </message>
     <message>
@@ -4228,35 +4331,35 @@ Register</translation>
         <translation>Weite von %1</translation>
     </message>
     <message>
-        <source>wall of the tube</source>
+        <source>tube wall</source>
         <translation>Wand des Rohrs</translation>
     </message>
     <message>
-        <source>window, across</source>
+        <source>window width</source>
         <translation>Fenster, quer</translation>
     </message>
     <message>
-        <source>window, along (cut-up)</source>
+        <source>window length (cut-up)</source>
         <translation>Fenster, längs (Aufschnitt)</translation>
     </message>
     <message>
-        <source>wall at the window</source>
+        <source>wall at window</source>
         <translation>Wand am Fenster</translation>
     </message>
     <message>
-        <source>embouchure hole, along</source>
+        <source>embouchure hole length</source>
         <translation>Mundloch, längs</translation>
     </message>
     <message>
-        <source>embouchure hole, across</source>
+        <source>embouchure hole width</source>
         <translation>Mundloch, quer</translation>
     </message>
     <message>
-        <source>wall at the embouchure hole</source>
+        <source>embouchure hole wall</source>
         <translation>Wand am Mundloch</translation>
     </message>
     <message>
-        <source>stopper, from the middle of the embouchure hole</source>
+        <source>stopper distance</source>
         <translation>Stopfen, ab der Mitte des Mundlochs</translation>
     </message>
     <message>
@@ -4265,7 +4368,7 @@ Register</translation>
         <translation>Bohrung bei %1 mm</translation>
     </message>
     <message>
-        <source>place of %1, from the sounding edge</source>
+        <source>position of %1 from the sounding edge</source>
         <translation>Ort von %1, ab der Kante</translation>
     </message>
     <message>
@@ -4273,35 +4376,35 @@ Register</translation>
         <translation>Wand bei %1</translation>
     </message>
     <message>
-        <source>Every size of the instrument</source>
+        <source>All sizes</source>
         <translation>Jedes Maß des Instruments</translation>
     </message>
     <message>
-        <source>what</source>
+        <source>size of</source>
         <translation>was</translation>
     </message>
     <message>
-        <source>the record has</source>
+        <source>recorded</source>
         <translation>steht geschrieben</translation>
     </message>
     <message>
-        <source>the calipers say</source>
+        <source>caliper reading</source>
         <translation>die Schieblehre sagt</translation>
     </message>
     <message>
-        <source>All in a &amp;table</source>
+        <source>Show all in a &amp;table</source>
         <translation>Alles in einer &amp;Tabelle</translation>
     </message>
     <message>
-        <source>nothing yet</source>
+        <source>none</source>
         <translation>noch nichts</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::MessageBar</name>
     <message>
-        <source>Understood</source>
-        <translation>Verstanden</translation>
+        <source>Dismiss</source>
+        <translation>Schließen</translation>
     </message>
     <message>
         <source>Close the message</source>
@@ -4315,18 +4418,18 @@ Register</translation>
         <translation>Es gibt kein Mikrofon. Eins anstecken und wählen, oder Aufnahmen aus Dateien lesen.</translation>
     </message>
     <message>
-        <source>%1 could not be opened. Is another program using it?</source>
+        <source>%1 could not be opened. Another program may be using it.</source>
         <translation>%1 ließ sich nicht öffnen. Benutzt es ein anderes Programm?</translation>
     </message>
     <message>
-        <source>%1 is gone. Everything heard so far is kept; plug it in again or choose another microphone.</source>
+        <source>%1 was disconnected. All readings are saved; plug it in again or choose another microphone.</source>
         <translation>%1 ist weg. Alles bisher Gehörte ist behalten; wieder anstecken oder ein anderes Mikrofon wählen.</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::NumbersDialog</name>
     <message>
-        <source>How sure the meter is, in cents</source>
+        <source>Uncertainty of the meter in cents</source>
         <translation>Wie sicher das Messgerät ist, in Cent</translation>
     </message>
     <message>
@@ -4334,7 +4437,7 @@ Register</translation>
         <translation> Cent</translation>
     </message>
     <message>
-        <source>Readings, typed</source>
+        <source>Typed readings</source>
         <translation>Messungen, getippt</translation>
     </message>
     <message>
@@ -4346,7 +4449,7 @@ Register</translation>
         <translation>Ziel, Hz</translation>
     </message>
     <message>
-        <source>as the meter shows it</source>
+        <source>meter reading</source>
         <translation>wie das Gerät es zeigt</translation>
     </message>
     <message>
@@ -4354,22 +4457,22 @@ Register</translation>
         <translation>Messungen eintippen</translation>
     </message>
     <message>
-        <source>Hertz (586.3), cents from the target (-12), or a note and cents (D5 -12, equal temperament over A4). Lines that stay empty are left out. The room is as Listen has it, %1 °C.</source>
+        <source>Type hertz (586.3), cents from the target (-12), or a note and cents (D5 -12, equal temperament at this A4). Empty rows are skipped. Room temperature as on Listen: %1 °C.</source>
         <translation>Hertz (586,3), Cent vom Ziel (-12) oder ein Ton und Cent (D5 -12, gleichschwebend über A4). Zeilen, die leer bleiben, werden ausgelassen. Der Raum ist der von Hören, %1 °C.</translation>
     </message>
     <message>
-        <source>Sure to about ±</source>
+        <source>Uncertainty ±</source>
         <translation>Sicher auf etwa ±</translation>
     </message>
     <message>
-        <source>Keep them</source>
+        <source>Save readings</source>
         <translation>Behalten</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::OutcomeCard</name>
     <message>
-        <source>Forecast and outcome</source>
+        <source>Forecast and result</source>
         <translation>Vorhersage und Ergebnis</translation>
     </message>
     <message>
@@ -4377,7 +4480,7 @@ Register</translation>
         <translation>Ton</translation>
     </message>
     <message>
-        <source>was</source>
+        <source>before</source>
         <translation>war</translation>
     </message>
     <message>
@@ -4385,23 +4488,23 @@ Register</translation>
         <translation>Vorhersage</translation>
     </message>
     <message>
-        <source>came</source>
+        <source>result</source>
         <translation>kam</translation>
     </message>
     <message>
-        <source>off by</source>
+        <source>error</source>
         <translation>daneben um</translation>
     </message>
     <message>
-        <source>Nothing to hold a forecast to yet. After a cut, listen again: here stands then what was forecast beside what came, for every note.</source>
+        <source>No results yet. After a cut and a new session, forecast and result of every note appear here.</source>
         <translation>Noch nichts, woran eine Vorhersage zu messen wäre. Nach einem Schnitt wieder hören: dann steht hier für jeden Ton, was vorhergesagt war, neben dem, was kam.</translation>
     </message>
     <message>
-        <source>%1 of %2 forecasts came within their nine-in-ten range; half of them within %3 cents.</source>
+        <source>%1 of %2 results lie within the 90 % range; half lie within %3 cents.</source>
         <translation>%1 von %2 Vorhersagen kamen in ihren Neun-von-zehn-Bereich; die Hälfte auf %3 Cent.</translation>
     </message>
     <message>
-        <source>The last listening after cuts, cents over target:</source>
+        <source>Last session after cuts, deviation in cents:</source>
         <translation>Das letzte Hören nach Schnitten, Cent über dem Ziel:</translation>
     </message>
     <message>
@@ -4410,22 +4513,22 @@ Register</translation>
         <translation>%1 ±%2</translation>
     </message>
     <message>
-        <source>&amp;Hear before and after</source>
+        <source>&amp;Play before and after</source>
         <translation>&amp;Vorher und nachher hören</translation>
     </message>
     <message>
-        <source>Every note that was recorded before the last cut and after it: a second of each, one after the other.</source>
+        <source>Plays every note recorded before and after the last cut, one second each.</source>
         <translation>Jeder Ton, der vor und nach dem letzten Schnitt aufgenommen wurde: je eine Sekunde, nacheinander.</translation>
     </message>
     <message>
-        <source>There is no loudspeaker to play them with.</source>
+        <source>No loudspeaker found.</source>
         <translation>Es gibt keinen Lautsprecher, sie abzuspielen.</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::OutcomePicture</name>
     <message>
-        <source>How good the forecasts have been</source>
+        <source>Forecast accuracy</source>
         <translation>Wie gut die Vorhersagen waren</translation>
     </message>
     <message>
@@ -4441,46 +4544,46 @@ Register</translation>
         <translation>tiefer</translation>
     </message>
     <message>
-        <source>each note heard after a cut; band: nine in ten</source>
+        <source>each note heard after a cut; band: 90 %</source>
         <translation>jeder Ton, der nach einem Schnitt gehört wurde; Band: neun von zehn</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::OwnWorkDialog</name>
     <message>
-        <source>What was done</source>
+        <source>Work done</source>
         <translation>Was getan wurde</translation>
     </message>
     <message>
-        <source>How the size is told</source>
+        <source>Size given as</source>
         <translation>Wie das Maß gesagt wird</translation>
     </message>
     <message>
-        <source>Work of your own</source>
+        <source>Log own work</source>
         <translation>Eigene Arbeit</translation>
     </message>
     <message>
-        <source>it is now</source>
+        <source>new size</source>
         <translation>es ist jetzt</translation>
     </message>
     <message>
-        <source>it changed by</source>
+        <source>change</source>
         <translation>geändert um</translation>
     </message>
     <message>
-        <source>Size by the calipers</source>
-        <translation>Maß nach dem Messschieber</translation>
+        <source>Caliper reading</source>
+        <translation>Messwert</translation>
     </message>
     <message>
-        <source>It goes into the record as a cut without advice, and what it moved is listened to before the advice goes on. Wax in a hole counts as filling it.</source>
+        <source>Logged as a cut without advice; the notes it moves are heard again before further advice. Wax in a hole counts as filling.</source>
         <translation>Es kommt ins Buch als Schnitt ohne Rat, und was es bewegt hat, wird gehört, ehe der Rat weitergeht. Wachs in einem Loch zählt als Füllen.</translation>
     </message>
     <message>
-        <source>&amp;What</source>
+        <source>&amp;Size of</source>
         <translation>&amp;Was</translation>
     </message>
     <message>
-        <source>The record has</source>
+        <source>Recorded size</source>
         <translation>Im Buch steht</translation>
     </message>
     <message>
@@ -4488,46 +4591,46 @@ Register</translation>
         <translation>&amp;Maß</translation>
     </message>
     <message>
-        <source>It is done</source>
+        <source>Log work</source>
         <translation>Ist getan</translation>
     </message>
     <message>
-        <source>&amp;Wide at its mouth</source>
+        <source>&amp;Mouth diameter</source>
         <translation>An der Mündung &amp;weit</translation>
     </message>
     <message>
-        <source>How it widens</source>
+        <source>Shape</source>
         <translation>Wie es weiter wird</translation>
     </message>
     <message>
-        <source>a cone</source>
+        <source>cone</source>
         <translation>ein Kegel</translation>
     </message>
     <message>
-        <source>as wide all along</source>
+        <source>cylinder</source>
         <translation>überall gleich weit</translation>
     </message>
     <message>
-        <source>Inside, at its mouth</source>
+        <source>Mouth diameter</source>
         <translation>Innen, an der Mündung</translation>
     </message>
     <message>
-        <source>%1 long, %2 wide at its mouth</source>
+        <source>%1 long, mouth %2</source>
         <translation>%1 lang, an der Mündung %2 weit</translation>
     </message>
     <message>
-        <source>nothing is on the foot</source>
+        <source>no foot piece</source>
         <translation>auf dem Fuß sitzt nichts</translation>
     </message>
     <message>
-        <source>&amp;Long</source>
+        <source>&amp;Length</source>
         <translation>&amp;Lang</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::PassportDialog</name>
     <message>
-        <source>Which one</source>
+        <source>Type</source>
         <translation>Welcher</translation>
     </message>
     <message>
@@ -4539,11 +4642,11 @@ Register</translation>
         <translation>Pass</translation>
     </message>
     <message>
-        <source>the maker&apos;s, with what was cut</source>
+        <source>maker&apos;s passport with all cuts</source>
         <translation>für den Macher, mit dem, was geschnitten wurde</translation>
     </message>
     <message>
-        <source>the player&apos;s: a label and the fingerings</source>
+        <source>player&apos;s passport: label and fingerings</source>
         <translation>für den Spieler: Schild und Griffe</translation>
     </message>
     <message>
@@ -4559,11 +4662,11 @@ Register</translation>
         <translation>Zeichen des Machers</translation>
     </message>
     <message>
-        <source>Its number</source>
+        <source>Serial number</source>
         <translation>Nummer</translation>
     </message>
     <message>
-        <source>&amp;Which one</source>
+        <source>&amp;Type</source>
         <translation>&amp;Welcher</translation>
     </message>
     <message>
@@ -4579,11 +4682,11 @@ Register</translation>
         <translation>&amp;Nummer</translation>
     </message>
     <message>
-        <source>Notes are told as last heard since the last cut, at the temperature of the tuning. A file ending in .html is a page for a browser, .pdf one for paper.</source>
+        <source>Pitches are the latest readings since the last cut, at tuning temperature. Save as .pdf for paper or .html for a browser.</source>
         <translation>Töne stehen darin, wie sie seit dem letzten Schnitt zuletzt gehört wurden, bei der Temperatur der Stimmung. Eine Datei auf .html ist eine Seite für den Browser, auf .pdf eine fürs Papier.</translation>
     </message>
     <message>
-        <source>Write a &amp;file…</source>
+        <source>&amp;Save as…</source>
         <translation>&amp;Datei schreiben…</translation>
     </message>
     <message>
@@ -4595,8 +4698,8 @@ Register</translation>
         <translation>&amp;Schließen</translation>
     </message>
     <message>
-        <source>Written to %1.</source>
-        <translation>Geschrieben nach %1.</translation>
+        <source>Saved %1.</source>
+        <translation>Gespeichert: %1.</translation>
     </message>
 </context>
 <context>
@@ -4620,11 +4723,11 @@ Register</translation>
 <context>
     <name>dowel::app::ReadingModel</name>
     <message>
-        <source>low</source>
+        <source>first</source>
         <translation>tief</translation>
     </message>
     <message>
-        <source>high</source>
+        <source>second</source>
         <translation>hoch</translation>
     </message>
     <message>
@@ -4632,7 +4735,7 @@ Register</translation>
         <translation>dritt</translation>
     </message>
     <message>
-        <source>not yet</source>
+        <source>never</source>
         <translation>noch nicht</translation>
     </message>
     <message>
@@ -4667,7 +4770,7 @@ Register</translation>
         <translation>Register</translation>
     </message>
     <message>
-        <source>Off, cents</source>
+        <source>Deviation (cents)</source>
         <translation>Cent</translation>
     </message>
     <message>
@@ -4686,29 +4789,29 @@ Register</translation>
 <context>
     <name>dowel::app::RegisterCard</name>
     <message>
-        <source>%1 wider</source>
+        <source>enlarge %1</source>
         <comment>%1 hole</comment>
         <translation>%1 weiter</translation>
     </message>
     <message>
-        <source>%1 undercut</source>
+        <source>undercut %1</source>
         <comment>%1 hole</comment>
         <translation>%1 unterschnitten</translation>
     </message>
     <message>
-        <source>foot shorter</source>
+        <source>trim foot</source>
         <translation>Fuß kürzer</translation>
     </message>
     <message>
-        <source>window longer</source>
+        <source>longer window</source>
         <translation>Aufschnitt länger</translation>
     </message>
     <message>
-        <source>embouchure hole longer</source>
+        <source>longer embouchure hole</source>
         <translation>Mundloch länger</translation>
     </message>
     <message>
-        <source>stopper 1 mm out</source>
+        <source>stopper out 1 mm</source>
         <translation>Kork 1 mm weiter</translation>
     </message>
     <message>
@@ -4716,7 +4819,7 @@ Register</translation>
         <translation>Bohrung %1 bis %2 mm</translation>
     </message>
     <message>
-        <source>How wide each interval is</source>
+        <source>Width of each interval</source>
         <translation>Wie weit jeder Abstand ist</translation>
     </message>
     <message>
@@ -4724,11 +4827,11 @@ Register</translation>
         <translation>Ton</translation>
     </message>
     <message>
-        <source>low</source>
+        <source>first</source>
         <translation>tief</translation>
     </message>
     <message>
-        <source>high</source>
+        <source>second</source>
         <translation>hoch</translation>
     </message>
     <message>
@@ -4736,12 +4839,8 @@ Register</translation>
         <translation>Abstand</translation>
     </message>
     <message>
-        <source>What makes the intervals wider or narrower</source>
+        <source>What changes the intervals</source>
         <translation>Was die Abstände weiter oder enger macht</translation>
-    </message>
-    <message>
-        <source>work</source>
-        <translation>Arbeit</translation>
     </message>
     <message>
         <source>mean</source>
@@ -4752,19 +4851,19 @@ Register</translation>
         <translation>meist</translation>
     </message>
     <message>
-        <source>No fingering is played in two registers; there is no interval to mend.</source>
+        <source>No fingering is used in two registers, so there are no intervals to compare.</source>
         <translation>Kein Griff wird in zwei Registern gespielt; es gibt keinen Abstand zu berichtigen.</translation>
     </message>
     <message>
-        <source>On average the registers lie right above each other.</source>
+        <source>The registers are in tune with each other on average.</source>
         <translation>Im Mittel liegen die Register genau übereinander.</translation>
     </message>
     <message>
-        <source>On average the intervals are %1 cents too wide.</source>
+        <source>The intervals are %1 cents too wide on average.</source>
         <translation>Im Mittel sind die Abstände %1 Cent zu weit.</translation>
     </message>
     <message>
-        <source>On average the intervals are %1 cents too narrow.</source>
+        <source>The intervals are %1 cents too narrow on average.</source>
         <translation>Im Mittel sind die Abstände %1 Cent zu eng.</translation>
     </message>
     <message>
@@ -4780,7 +4879,7 @@ Register</translation>
         <translation>%1 zu eng</translation>
     </message>
     <message>
-        <source>What a tenth of a millimetre does, in cents; + widens:</source>
+        <source>Effect of 0.1 mm in cents (+ widens):</source>
         <translation>Was ein Zehntel Millimeter bewirkt, in Cent; + weitet:</translation>
     </message>
     <message>
@@ -4789,15 +4888,19 @@ Register</translation>
         <translation>%1, %2</translation>
     </message>
     <message>
-        <source>bore deeper</source>
+        <source>deepen bore</source>
         <translation>tiefer bohren</translation>
+    </message>
+    <message>
+        <source>change</source>
+        <translation>Änderung</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::SchoolDialog</name>
     <message>
-        <source>How the plan goes about it</source>
-        <translation>Wie der Plan vorgeht</translation>
+        <source>Tuning strategy</source>
+        <translation>Abstimmweise</translation>
     </message>
     <message>
         <source>&amp;Holes first, the foot last</source>
@@ -4808,45 +4911,45 @@ Register</translation>
         <translation>Erst der &amp;Fuß, dann die Löcher</translation>
     </message>
     <message>
-        <source>&amp;Graded holes</source>
+        <source>&amp;Graded hole sizes</source>
         <translation>A&amp;bgestufte Löcher</translation>
     </message>
     <message>
-        <source>&amp;One size for all, as near as pitch allows</source>
+        <source>&amp;One hole size, as far as pitch allows</source>
         <translation>&amp;Eine Größe für alle, soweit die Stimmung es zulässt</translation>
     </message>
     <message>
-        <source>&amp;All registers alike</source>
+        <source>&amp;All registers equally</source>
         <translation>&amp;Alle Register gleich</translation>
     </message>
     <message>
-        <source>The &amp;low register rules</source>
+        <source>&amp;First register has priority</source>
         <translation>Das &amp;tiefe Register gilt</translation>
     </message>
     <message>
-        <source>Holes first, graded, all registers: so the most wood is kept for longest. Where the low register rules, higher notes count a tenth and may stay twice as far off.</source>
+        <source>Holes first, graded sizes and all registers keep the most wood for the longest. With priority for the first register, higher notes count a tenth and get twice the tolerance.</source>
         <translation>Erst die Löcher, abgestuft, alle Register: so bleibt das meiste Holz am längsten stehen. Wo das tiefe Register gilt, zählen höhere Töne ein Zehntel und dürfen doppelt so weit daneben bleiben.</translation>
     </message>
     <message>
-        <source>&amp;Even timbre beside pitch</source>
+        <source>&amp;Even timbre</source>
         <translation>&amp;Gleichmäßiger Klang neben der Stimmung</translation>
     </message>
     <message>
-        <source>What even timbre is worth beside pitch, in per cent</source>
+        <source>Weight of even timbre against pitch in per cent</source>
         <translation>Was gleichmäßiger Klang neben der Stimmung wert ist, in Prozent</translation>
     </message>
     <message>
-        <source>0 %: pitch alone</source>
+        <source>0 %: pitch only</source>
         <translation>0 %: nur die Stimmung</translation>
     </message>
     <message>
-        <source>%1 %: two neighbouring holes that let through sounds a tenth higher or lower weigh as much as a note %2 tolerances off</source>
+        <source>%1 %: a 10 % difference in cutoff between neighbouring holes weighs as much as a note %2 tolerances off</source>
         <comment>per cent, tolerances</comment>
         <translation>%1 %: zwei Nachbarlöcher, die um ein Zehntel höhere oder tiefere Klänge durchlassen, wiegen so viel wie ein Ton, der %2 Toleranzen daneben liegt</translation>
     </message>
     <message>
-        <source>Plan so</source>
-        <translation>So planen</translation>
+        <source>Apply</source>
+        <translation>Anwenden</translation>
     </message>
 </context>
 <context>
@@ -4860,15 +4963,15 @@ Register</translation>
         <translation>Griffe</translation>
     </message>
     <message>
-        <source>Cents for a tenth of a millimetre</source>
+        <source>Cents per 0.1 mm</source>
         <translation>Cent für ein Zehntel Millimeter</translation>
     </message>
     <message>
-        <source>Cents for one tenth of a millimetre taken off: a hole made wider, the foot cut shorter. Pick another note here or in the picture.</source>
+        <source>Cents per 0.1 mm removed: a wider hole, a shorter foot. Choose another note here or in the picture.</source>
         <translation>Cent für ein weggenommenes Zehntel Millimeter: ein Loch geweitet, der Fuß gekürzt. Einen anderen Ton hier oder im Bild wählen.</translation>
     </message>
     <message>
-        <source>&amp;Fingering of</source>
+        <source>&amp;Fingering</source>
         <translation>&amp;Griff von</translation>
     </message>
     <message>
@@ -4888,11 +4991,11 @@ Register</translation>
         <translation>Mundloch</translation>
     </message>
     <message>
-        <source>at</source>
+        <source>position</source>
         <translation>bei</translation>
     </message>
     <message>
-        <source>The curves in the bore: a tenth of a millimetre reamed out over ten. In the %1 it raises most near %2 mm (%3) and lowers most near %4 mm (%5).</source>
+        <source>Curves in the bore: effect of reaming 0.1 mm over a length of 10 mm. In the %1, reaming raises most near %2 mm (%3) and lowers most near %4 mm (%5).</source>
         <translation>Die Kurven in der Bohrung: ein Zehntel Millimeter über zehn aufgerieben. Dort, %1, hebt es am meisten bei %2 mm (%3) und senkt am meisten bei %4 mm (%5).</translation>
     </message>
 </context>
@@ -4904,7 +5007,7 @@ Register</translation>
         <translation>%1 ± %2 %3</translation>
     </message>
     <message>
-        <source>&amp;Use it for the instruments to come</source>
+        <source>&amp;Use for new instruments</source>
         <translation>Für die kommenden Instrumente &amp;benutzen</translation>
     </message>
     <message>
@@ -4932,23 +5035,19 @@ Register</translation>
         <translation>Was gelernt ist</translation>
     </message>
     <message>
-        <source>what</source>
-        <translation>was</translation>
-    </message>
-    <message>
         <source>before</source>
         <translation>vorher</translation>
     </message>
     <message>
-        <source>for the next one</source>
+        <source>for the next</source>
         <translation>fürs nächste</translation>
     </message>
     <message>
-        <source>Forget the chosen one</source>
+        <source>Forget selected</source>
         <translation>Das gewählte vergessen</translation>
     </message>
     <message>
-        <source>Forget everything</source>
+        <source>Forget all</source>
         <translation>Alles vergessen</translation>
     </message>
     <message>
@@ -4960,7 +5059,7 @@ Register</translation>
         <translation>Das Werkstattgedächtnis benutzen</translation>
     </message>
     <message>
-        <source>Your mouth, your breath and the way you cut holes go from one instrument to the next. What the fit found on earlier ones is where it starts on the next of the same family; every reading still counts for more. Practice blanks are not remembered.</source>
+        <source>Your embouchure, breath and way of cutting holes carry over between instruments. Estimates from earlier instruments are the starting point for the next of the same family; its own readings count for more. Practice blanks are not remembered.</source>
         <translation>Mund, Atem und die Art, Löcher zu schneiden, gehen von einem Instrument zum nächsten mit. Was die Anpassung an früheren fand, ist ihr Anfang beim nächsten derselben Art; jede Messung zählt trotzdem mehr. Übungsrohlinge werden nicht erinnert.</translation>
     </message>
     <message>
@@ -4968,15 +5067,15 @@ Register</translation>
         <translation>Schließen</translation>
     </message>
     <message>
-        <source>without a name</source>
+        <source>unnamed</source>
         <translation>ohne Namen</translation>
     </message>
     <message>
-        <source>Nothing is remembered yet. Once every note of a workbook has been heard, it is.</source>
+        <source>Nothing is remembered yet. A workbook is remembered once every note has been heard.</source>
         <translation>Noch ist nichts erinnert. Sobald jeder Ton eines Werkbuchs gehört ist, wird er es.</translation>
     </message>
     <message>
-        <source>What the next %1 starts from:</source>
+        <source>Starting values for the next %1:</source>
         <comment>family</comment>
         <translation>Wovon das nächste Instrument dieser Art ausgeht (%1):</translation>
     </message>
@@ -4985,19 +5084,19 @@ Register</translation>
         <translation>Cent</translation>
     </message>
     <message>
-        <source>air in the tube, from the room&apos;s to the breath&apos;s</source>
+        <source>air in the tube, between room and breath</source>
         <translation>Luft im Rohr, vom Raum zum Atem</translation>
     </message>
     <message>
-        <source>the mouth&apos;s end correction</source>
+        <source>end correction at the sounding edge</source>
         <translation>Mündungskorrektur des Munds</translation>
     </message>
     <message>
-        <source>the holes&apos; end correction</source>
+        <source>end correction of the holes</source>
         <translation>Mündungskorrektur der Löcher</translation>
     </message>
     <message>
-        <source>how open holes hear each other</source>
+        <source>interaction of open holes</source>
         <translation>wie offene Löcher einander hören</translation>
     </message>
     <message>
@@ -5005,24 +5104,28 @@ Register</translation>
         <translation>mal</translation>
     </message>
     <message>
-        <source>losses at the wall</source>
+        <source>wall losses</source>
         <translation>Verluste an der Wand</translation>
     </message>
     <message>
-        <source>how far an undercut reaches</source>
+        <source>reach of an undercut</source>
         <translation>wie weit ein Unterschnitt wirkt</translation>
     </message>
     <message>
-        <source>blown, first register</source>
+        <source>blowing, first register</source>
         <translation>geblasen, erstes Register</translation>
     </message>
     <message>
-        <source>blown, second register</source>
+        <source>blowing, second register</source>
         <translation>geblasen, zweites Register</translation>
     </message>
     <message>
-        <source>blown, per octave</source>
+        <source>blowing, per octave</source>
         <translation>geblasen, je Oktave</translation>
+    </message>
+    <message>
+        <source>parameter</source>
+        <translation>Größe</translation>
     </message>
 </context>
 <context>
@@ -5032,79 +5135,79 @@ Register</translation>
         <translation>Ein Schnitt steht an: %1</translation>
     </message>
     <message>
-        <source>Stopped: something does not fit, see Correct</source>
+        <source>Stopped: readings are inconsistent, see Correct</source>
         <translation>Angehalten: etwas passt nicht, siehe Nacharbeiten</translation>
     </message>
     <message>
-        <source>%1 of %2 to hear</source>
+        <source>%1 of %2 to play</source>
         <translation>%1 von %2 zu hören</translation>
     </message>
     <message>
-        <source>Heard; the advice is to be worked out</source>
+        <source>Heard; advice pending</source>
         <translation>Gehört; der Rat ist noch auszurechnen</translation>
     </message>
     <message>
-        <source>Laid out, to be drilled</source>
+        <source>Laid out, ready to drill</source>
         <translation>Angelegt, zu bohren</translation>
     </message>
     <message>
-        <source>Being planned</source>
+        <source>In planning</source>
         <translation>Wird geplant</translation>
     </message>
     <message>
-        <source>Done: nothing more to cut</source>
+        <source>Tuning finished</source>
         <translation>Fertig: nichts mehr zu schneiden</translation>
     </message>
     <message>
-        <source>furthest off %1 cents</source>
+        <source>largest deviation %1 cents</source>
         <translation>am weitesten daneben %1 Cent</translation>
     </message>
     <message>
-        <source>Order of the instruments</source>
+        <source>Sort order</source>
         <translation>Reihenfolge der Instrumente</translation>
     </message>
     <message>
-        <source>archi&amp;ved ones</source>
+        <source>archi&amp;ved</source>
         <translation>ab&amp;gelegte</translation>
     </message>
     <message>
-        <source>&amp;Take it up</source>
-        <translation>Zur &amp;Hand nehmen</translation>
+        <source>&amp;Open</source>
+        <translation>Öff&amp;nen</translation>
     </message>
     <message>
-        <source>&amp;Another like this</source>
-        <translation>N&amp;och eins wie dieses</translation>
+        <source>&amp;Make another…</source>
+        <translation>&amp;Weiteres davon …</translation>
     </message>
     <message>
-        <source>&amp;Side by side</source>
-        <translation>&amp;Nebeneinander</translation>
+        <source>&amp;Compare</source>
+        <translation>&amp;Vergleichen</translation>
     </message>
     <message>
         <source>Archi&amp;ve</source>
         <translation>&amp;Ablegen</translation>
     </message>
     <message>
-        <source>What it is</source>
+        <source>Family</source>
         <translation>Was es ist</translation>
     </message>
     <message>
-        <source>&amp;Begin it</source>
+        <source>&amp;Start</source>
         <translation>&amp;Beginnen</translation>
     </message>
     <message>
-        <source>Kind of the practice blank</source>
+        <source>Family of the practice blank</source>
         <translation>Art des Übungsrohlings</translation>
     </message>
     <message>
-        <source>How it is to be heard</source>
+        <source>Listening conditions</source>
         <translation>Wie es zu hören ist</translation>
     </message>
     <message>
-        <source>Find by name</source>
+        <source>Search by name</source>
         <translation>Nach Namen suchen</translation>
     </message>
     <message>
-        <source>find by name</source>
+        <source>search by name</source>
         <translation>nach Namen suchen</translation>
     </message>
     <message>
@@ -5116,7 +5219,7 @@ Register</translation>
         <translation>Instrumente</translation>
     </message>
     <message>
-        <source>by what is next</source>
+        <source>by next step</source>
         <translation>nach dem, was ansteht</translation>
     </message>
     <message>
@@ -5128,7 +5231,7 @@ Register</translation>
         <translation>nach Familie</translation>
     </message>
     <message>
-        <source>by when it was touched</source>
+        <source>by date</source>
         <translation>nach der letzten Arbeit</translation>
     </message>
     <message>
@@ -5140,11 +5243,11 @@ Register</translation>
         <translation>eine Werkstatt</translation>
     </message>
     <message>
-        <source>breathy, beside a fan</source>
+        <source>noisy, beside a fan</source>
         <translation>luftig, neben einem Lüfter</translation>
     </message>
     <message>
-        <source>Which piece of wood: the same number is the same wood, to be shared</source>
+        <source>Number of the simulated piece of wood; the same number gives the same wood</source>
         <translation>Welches Stück Holz: dieselbe Zahl ist dasselbe Holz, zum Weitergeben</translation>
     </message>
     <message>
@@ -5152,19 +5255,15 @@ Register</translation>
         <translation>Holz Nr. </translation>
     </message>
     <message>
-        <source>Its name</source>
+        <source>Name</source>
         <translation>Sein Name</translation>
     </message>
     <message>
-        <source>its name</source>
+        <source>name</source>
         <translation>sein Name</translation>
     </message>
     <message>
-        <source>On the bench and on the shelf</source>
-        <translation>Auf der Bank und im Regal</translation>
-    </message>
-    <message>
-        <source>The simulated player blows a hidden piece of wood; nothing can be spoilt there.</source>
+        <source>A simulated player plays a simulated piece of wood; no real wood is at risk.</source>
         <translation>Der simulierte Spieler bläst ein verborgenes Stück Holz; dort kann nichts verderben.</translation>
     </message>
     <message>
@@ -5172,43 +5271,43 @@ Register</translation>
         <translation>Einen &amp;Übungsrohling beginnen</translation>
     </message>
     <message>
-        <source>A new one</source>
+        <source>New instrument</source>
         <translation>Ein neues</translation>
     </message>
     <message>
-        <source>Practise</source>
-        <translation>Üben</translation>
+        <source>Practice</source>
+        <translation>Übung</translation>
     </message>
     <message>
-        <source>From elsewhere</source>
+        <source>Import</source>
         <translation>Von anderswo</translation>
     </message>
     <message>
-        <source>Give it a name first, so that you find it again.</source>
+        <source>Type a name first.</source>
         <translation>Zuerst einen Namen geben, damit man es wiederfindet.</translation>
     </message>
     <message>
-        <source>None is called so.</source>
+        <source>No instrument matches.</source>
         <translation>Keines heißt so.</translation>
     </message>
     <message>
-        <source>Nothing is archived.</source>
+        <source>The archive is empty.</source>
         <translation>Nichts ist abgelegt.</translation>
     </message>
     <message>
-        <source>No instrument stands here yet. Begin one on the right: from the bare tube on, everything about it is kept in one workbook of this folder.</source>
+        <source>No instruments yet. Start one on the right: its workbook keeps everything from the bare tube on.</source>
         <translation>Hier steht noch kein Instrument. Rechts eins beginnen: vom bloßen Rohr an wird alles über es in einem Werkbuch dieses Ordners gehalten.</translation>
     </message>
     <message>
-        <source>Choose two or more of one model, with Ctrl or Shift.</source>
+        <source>Select two or more instruments of one model with Ctrl or Shift.</source>
         <translation>Zwei oder mehr eines Modells wählen, mit Strg oder Umschalt.</translation>
     </message>
     <message>
-        <source>&amp;Back to the shop</source>
+        <source>&amp;Back to shop</source>
         <translation>&amp;Zurück in die Werkstatt</translation>
     </message>
     <message>
-        <source>%1 is there already; rename one of the two.</source>
+        <source>%1 exists already; rename one of the two.</source>
         <translation>%1 ist schon da; eins von beiden umbenennen.</translation>
     </message>
     <message>
@@ -5224,15 +5323,15 @@ Register</translation>
         </translation>
     </message>
     <message>
-        <source>your o&amp;wn cut first</source>
+        <source>o&amp;wn cut first</source>
         <translation>zuerst der &amp;eigene Schnitt</translation>
     </message>
     <message>
-        <source>Your own cut first</source>
+        <source>Own cut first</source>
         <translation>Zuerst der eigene Schnitt</translation>
     </message>
     <message>
-        <source>You choose hole and size by yourself; then Dowel says what your cut should do, what it would have cut, and keeps the score.</source>
+        <source>You choose hole and size; then Dowel shows the forecast for your cut and its own advice, and keeps score.</source>
         <translation>Sie wählen Loch und Maß selbst; dann sagt Dowel, was Ihr Schnitt bewirken sollte, was es geschnitten hätte, und führt den Stand.</translation>
     </message>
     <message>
@@ -5250,7 +5349,7 @@ Register</translation>
         <translation>&amp;Werkbuch…</translation>
     </message>
     <message>
-        <source>Opens a workbook that lies anywhere.</source>
+        <source>Open a workbook from any folder.</source>
         <translation>Öffnet ein Werkbuch, das irgendwo liegt.</translation>
     </message>
     <message>
@@ -5258,7 +5357,7 @@ Register</translation>
         <translation>Be&amp;schreibung…</translation>
     </message>
     <message>
-        <source>A new workbook from an instrument&apos;s description as JSON.</source>
+        <source>Make a workbook from a JSON specification.</source>
         <translation>Ein neues Werkbuch aus der Beschreibung eines Instruments als JSON.</translation>
     </message>
     <message>
@@ -5266,7 +5365,7 @@ Register</translation>
         <translation>Wie eine &amp;Datei…</translation>
     </message>
     <message>
-        <source>Another instrument like the one in a file, in its own key or others.</source>
+        <source>Make another instrument from a file, in the same or other keys.</source>
         <translation>Noch ein Instrument wie das in einer Datei, in seiner Tonart oder anderen.</translation>
     </message>
     <message>
@@ -5274,16 +5373,16 @@ Register</translation>
         <translation>&amp;Ordner…</translation>
     </message>
     <message>
-        <source>Where the shop&apos;s workbooks lie.</source>
+        <source>Choose the workbook folder.</source>
         <translation>Wo die Werkbücher der Werkstatt liegen.</translation>
     </message>
     <message>
-        <source>Finish, due since %1: %2</source>
+        <source>Finish due since %1: %2</source>
         <comment>day, work</comment>
         <translation>Oberfläche, fällig seit %1: %2</translation>
     </message>
     <message>
-        <source>Finish, from %1: %2</source>
+        <source>Finish from %1: %2</source>
         <comment>day, work</comment>
         <translation>Oberfläche, ab %1: %2</translation>
     </message>
@@ -5291,11 +5390,11 @@ Register</translation>
 <context>
     <name>dowel::app::SidePicture</name>
     <message>
-        <source>Instruments of one model over the notes</source>
+        <source>Deviation of each instrument by note</source>
         <translation>Instrumente eines Vorbilds über den Tönen</translation>
     </message>
     <message>
-        <source>%1: %2 in common</source>
+        <source>%1: %2 common</source>
         <comment>note, cents</comment>
         <translation>%1: %2 gemeinsam</translation>
     </message>
@@ -5303,7 +5402,7 @@ Register</translation>
 <context>
     <name>dowel::app::StageList</name>
     <message>
-        <source>not begun</source>
+        <source>not started</source>
         <translation>nicht begonnen</translation>
     </message>
     <message>
@@ -5312,7 +5411,7 @@ Register</translation>
         <translation>als Nächstes: %1</translation>
     </message>
     <message>
-        <source>done</source>
+        <source>Done</source>
         <translation>fertig</translation>
     </message>
     <message>
@@ -5407,7 +5506,7 @@ bereit</translation>
     </message>
     <message>
         <source>Drill
-lay out first</source>
+no layout yet</source>
         <translation>Bohren
 erst anlegen</translation>
     </message>
@@ -5441,13 +5540,13 @@ noch nicht gebohrt</translation>
     </message>
     <message>
         <source>Listen
-nothing asked for</source>
+done</source>
         <translation>Hören
 nichts gefragt</translation>
     </message>
     <message>
         <source>Listen
-%1 of %2 to hear</source>
+%1 of %2 left</source>
         <translation>Hören
 noch %1 von %2</translation>
     </message>
@@ -5459,7 +5558,7 @@ erst hören</translation>
     </message>
     <message>
         <source>Correct
-a cut is ready</source>
+cut ready</source>
         <translation>Nacharbeiten
 Schnitt steht an</translation>
     </message>
@@ -5477,7 +5576,7 @@ halt</translation>
     </message>
     <message>
         <source>Correct
-thinking</source>
+calculating</source>
         <translation>Nacharbeiten
 wird gerechnet</translation>
     </message>
@@ -5491,15 +5590,15 @@ wird gerechnet</translation>
 <context>
     <name>dowel::app::StockDialog</name>
     <message>
-        <source>The reamers go in from</source>
+        <source>Reamers enter from</source>
         <translation>Die Räumer gehen hinein von</translation>
     </message>
     <message>
-        <source>&amp;Take this bore</source>
-        <translation>Diese Bohrung &amp;nehmen</translation>
+        <source>&amp;Use this bore</source>
+        <translation>Bohrung &amp;übernehmen</translation>
     </message>
     <message>
-        <source>From the plank to the bore</source>
+        <source>Timber and turning</source>
         <translation>Von der Bohle zur Bohrung</translation>
     </message>
     <message>
@@ -5515,39 +5614,39 @@ wird gerechnet</translation>
         <translation>Rä&amp;umer</translation>
     </message>
     <message>
-        <source>Plank, long</source>
+        <source>Plank length</source>
         <translation>Bohle, lang</translation>
     </message>
     <message>
-        <source>wide</source>
+        <source>width</source>
         <translation>breit</translation>
     </message>
     <message>
-        <source>thick</source>
+        <source>thickness</source>
         <translation>dick</translation>
     </message>
     <message>
-        <source>A saw cut takes</source>
+        <source>Kerf</source>
         <translation>Ein Sägeschnitt nimmt</translation>
     </message>
     <message>
-        <source>Lost at each end</source>
+        <source>End waste</source>
         <translation>Verlust an jedem Ende</translation>
     </message>
     <message>
-        <source>Outside of the instrument</source>
+        <source>Outside diameter</source>
         <translation>Außenmaß des Instruments</translation>
     </message>
     <message>
-        <source>More, to square and turn</source>
+        <source>Allowance for turning</source>
         <translation>Zugabe zum Kanten und Drehen</translation>
     </message>
     <message>
-        <source>More in length, to hold it</source>
+        <source>Allowance for chucking</source>
         <translation>Zugabe zum Spannen</translation>
     </message>
     <message>
-        <source>Cracks and knots, from and to along the plank</source>
+        <source>Cracks and knots, from and to</source>
         <translation>Risse und Äste, von und bis die Bohle entlang</translation>
     </message>
     <message>
@@ -5555,27 +5654,27 @@ wird gerechnet</translation>
         <translation>Risse und Äste</translation>
     </message>
     <message>
-        <source>Let sawn billets lie at least until they no longer lose weight, ends waxed, a year for an inch of thickness; and again some weeks after the pilot is bored. Push sticks at the saw, guard on, dust extracted: some woods harm skin and lungs.</source>
+        <source>Season sawn billets with waxed ends until they stop losing weight, about a year per inch of thickness, and again for some weeks after the pilot bore. At the saw use push sticks, guard and extraction; some wood dust harms skin and lungs.</source>
         <translation>Kanteln liegen lassen, bis sie kein Gewicht mehr verlieren, Enden gewachst, ein Jahr je Zoll Dicke; und nach dem Vorbohren noch einmal einige Wochen. An der Säge Schiebestock und Schutzhaube, Staub absaugen: manche Hölzer schaden Haut und Lunge.</translation>
     </message>
     <message numerus="yes">
-        <source>%n billet(s) of %1 square, %2 long, %3 % of the wood.</source>
+        <source>%n billet(s) %1 square, %2 long, %3 % of the plank.</source>
         <translation>
             <numerusform>%n Kantel von %1 im Quadrat, %2 lang, %3 % des Holzes.</numerusform>
             <numerusform>%n Kanteln von %1 im Quadrat, %2 lang, %3 % des Holzes.</numerusform>
         </translation>
     </message>
     <message>
-        <source>Cross-cut, from the end: %1.</source>
+        <source>Crosscut from the end: %1.</source>
         <comment>lengths</comment>
         <translation>Querschnitte, vom Ende: %1.</translation>
     </message>
     <message>
-        <source>Head: wall where it is thickest</source>
+        <source>Head: thickest wall</source>
         <translation>Kopf: Wand, wo sie am dicksten ist</translation>
     </message>
     <message>
-        <source>where it is thinnest</source>
+        <source>thinnest wall</source>
         <translation>wo sie am dünnsten ist</translation>
     </message>
     <message>
@@ -5583,23 +5682,23 @@ wird gerechnet</translation>
         <translation>Bohrung</translation>
     </message>
     <message>
-        <source>Foot: wall where it is thickest</source>
+        <source>Foot: thickest wall</source>
         <translation>Fuß: Wand, wo sie am dicksten ist</translation>
     </message>
     <message>
-        <source>Least wall that serves</source>
+        <source>Least wall required</source>
         <translation>Kleinste Wand, die reicht</translation>
     </message>
     <message>
-        <source>Bore first, turn after: a bit wanders, so the outside is turned true to the bore, between centres or on plugs that fit it. Face shield, no gloves or loose sleeves at the lathe, dust extracted.</source>
+        <source>Bore first, then turn: a long bit wanders, so the outside is turned true to the bore, between centres or on fitted plugs. Face shield, no gloves or loose sleeves at the lathe, dust extraction.</source>
         <translation>Erst bohren, dann drehen: ein Bohrer verläuft, darum wird außen nach der Bohrung rund gedreht, zwischen Spitzen oder auf passenden Stopfen. An der Drehbank Gesichtsschutz, keine Handschuhe oder losen Ärmel, Staub absaugen.</translation>
     </message>
     <message>
-        <source>The bore stands %1 off the middle at the head and %2 at the foot.</source>
+        <source>The bore is %1 off centre at the head and %2 at the foot.</source>
         <translation>Die Bohrung steht am Kopf %1 und am Fuß %2 aus der Mitte.</translation>
     </message>
     <message>
-        <source>Turned true to it, the outside can be %1 at most.</source>
+        <source>Turned true to the bore, the outside can be at most %1.</source>
         <translation>Nach ihr rund gedreht, kann das Außenmaß höchstens %1 sein.</translation>
     </message>
     <message>
@@ -5620,15 +5719,15 @@ wird gerechnet</translation>
         <translation>%1, zu dünn</translation>
     </message>
     <message>
-        <source>It serves.</source>
+        <source>The blank is usable.</source>
         <translation>Er taugt.</translation>
     </message>
     <message>
-        <source>It does not serve for this instrument: a narrower one, or firewood.</source>
+        <source>The blank is too thin for this instrument; use it for a narrower one.</source>
         <translation>Für dieses Instrument taugt er nicht: ein engeres oder Brennholz.</translation>
     </message>
     <message>
-        <source>Reamers of the shop</source>
+        <source>Shop reamers</source>
         <translation>Räumer der Werkstatt</translation>
     </message>
     <message>
@@ -5644,15 +5743,15 @@ wird gerechnet</translation>
         <translation>dem Kopf</translation>
     </message>
     <message>
-        <source>Bored to, all through</source>
+        <source>Pilot bore</source>
         <translation>Durchgehend gebohrt auf</translation>
     </message>
     <message>
-        <source>They go in from</source>
+        <source>Enter from</source>
         <translation>Sie gehen hinein von</translation>
     </message>
     <message>
-        <source>One reamer a line: its name, then places from its tip and its diameters there. They are kept for the shop. Below stands how deep each goes, its tip from the end it enters, so that the plan&apos;s bore is nowhere passed. Ream slowly, clear the chips often, and let the wood cool: a jammed reamer splits it.</source>
+        <source>One reamer per line: name, then positions from the tip with diameters. Reamers are saved for the shop. Listed below is how deep each goes, measured from the end it enters, without passing the planned bore. Ream slowly, clear the chips often and let the wood cool: a jammed reamer splits it.</source>
         <translation>Ein Räumer je Zeile: sein Name, dann Stellen von der Spitze und die Durchmesser dort. Sie bleiben der Werkstatt. Unten steht, wie tief jeder geht, die Spitze von dem Ende, an dem er hineingeht, sodass die geplante Bohrung nirgends überschritten wird. Langsam räumen, oft Späne holen, das Holz abkühlen lassen: ein klemmender Räumer sprengt es.</translation>
     </message>
     <message>
@@ -5661,19 +5760,19 @@ wird gerechnet</translation>
         <translation>%1.  %2: %3 tief</translation>
     </message>
     <message>
-        <source>None of them cuts before it passes the plan&apos;s bore.</source>
+        <source>No reamer cuts without passing the planned bore.</source>
         <translation>Keiner schneidet, ehe er die geplante Bohrung überschreitet.</translation>
     </message>
     <message>
-        <source>Narrower than planned by %1 at most, %2 from the mouth.</source>
+        <source>Up to %1 narrower than planned, at %2.</source>
         <translation>Höchstens %1 enger als geplant, %2 vom Mund.</translation>
     </message>
     <message>
-        <source>That is the bore that is planned.</source>
+        <source>This matches the planned bore.</source>
         <translation>Das ist die geplante Bohrung.</translation>
     </message>
     <message>
-        <source>Layers in the thickness: %1. Seen from above; hatched: ends and what is left out.</source>
+        <source>Layers in the thickness: %1. View from above; hatched: end waste and defects.</source>
         <translation>Lagen in der Dicke: %1. Von oben; schraffiert: Enden und was ausgelassen wird.</translation>
     </message>
     <message>
@@ -5685,91 +5784,91 @@ wird gerechnet</translation>
         <translation>&amp;Horn</translation>
     </message>
     <message>
-        <source>Outside at the joint</source>
+        <source>Outside diameter at joint</source>
         <translation>Außen an der Verbindung</translation>
     </message>
     <message>
-        <source>Bore there</source>
+        <source>Bore at joint</source>
         <translation>Bohrung dort</translation>
     </message>
     <message>
-        <source>Tenon, across</source>
+        <source>Tenon diameter</source>
         <translation>Zapfen, stark</translation>
     </message>
     <message>
-        <source>Tenon, long</source>
+        <source>Tenon length</source>
         <translation>Zapfen, lang</translation>
     </message>
     <message>
-        <source>Cork or thread on it, pressed</source>
+        <source>Cork or thread, compressed</source>
         <translation>Kork oder Garn darauf, gepresst</translation>
     </message>
     <message>
-        <source>The socket is bored before the bore is reamed, the tenon turned to it last, with cork or waxed thread in a shallow groove. A long piece is reamed joint by joint, each by its own reamer, then all together. Thread wound too thick splits a socket: it must go in by hand without force.</source>
+        <source>Bore the socket before reaming; turn the tenon last, with cork or waxed thread in a shallow groove. Ream a long instrument joint by joint, then assembled. Thread wound too thick splits a socket: the joint must close by hand without force.</source>
         <translation>Die Hülse wird gebohrt, bevor die Bohrung gerieben wird, der Zapfen zuletzt darauf gedreht, mit Kork oder gewachstem Garn in einer flachen Nut. Ein langes Stück wird Teil für Teil gerieben, jedes mit eigener Reibahle, dann alle zusammen. Zu dick gewickeltes Garn sprengt die Hülse: es muss von Hand ohne Kraft gehen.</translation>
     </message>
     <message>
-        <source>Wall of the tenon: %1</source>
+        <source>Tenon wall: %1</source>
         <translation>Wand des Zapfens: %1</translation>
     </message>
     <message>
-        <source>Wall of the socket: %1</source>
+        <source>Socket wall: %1</source>
         <translation>Wand der Hülse: %1</translation>
     </message>
     <message>
-        <source>Groove for cork or thread: %1 deep at most.</source>
+        <source>Groove for cork or thread: at most %1 deep.</source>
         <translation>Nut für Kork oder Garn: höchstens %1 tief.</translation>
     </message>
     <message>
-        <source>Add the tenon to the length of its part: %1 more wood than the instrument is long, for every joint.</source>
+        <source>Add the tenon to the length of its part: %1 more wood for every joint.</source>
         <translation>Den Zapfen zur Länge seines Teils rechnen: %1 mehr Holz, als das Instrument lang ist, für jede Verbindung.</translation>
     </message>
     <message>
-        <source>It does not serve: thicker wood there, a ring of metal or horn round the socket, or a tenon nearer to the middle of the wall.</source>
+        <source>Too thin: use thicker wood, a metal or horn ring round the socket, or a tenon nearer to the middle of the wall.</source>
         <translation>Es taugt nicht: dort dickeres Holz, ein Ring aus Metall oder Horn um die Hülse, oder ein Zapfen näher an der Mitte der Wand.</translation>
     </message>
     <message>
-        <source>Along the outside of the bend</source>
+        <source>Length along outer bend</source>
         <translation>Außen die Biegung entlang</translation>
     </message>
     <message>
-        <source>A wire goes in, from the wide end</source>
+        <source>Wire depth from wide end</source>
         <translation>Ein Draht geht hinein, vom weiten Ende</translation>
     </message>
     <message>
-        <source>Across at the tip</source>
+        <source>Tip diameter</source>
         <translation>Stärke an der Spitze</translation>
     </message>
     <message>
-        <source>Across where the hollow ends</source>
+        <source>Diameter where hollow ends</source>
         <translation>Stärke, wo das Hohle endet</translation>
     </message>
     <message>
-        <source>The mouth&apos;s hole</source>
+        <source>Mouth hole</source>
         <translation>Das Loch am Mund</translation>
     </message>
     <message>
-        <source>Least wall round it</source>
+        <source>Least wall round mouth hole</source>
         <translation>Dünnste Wand darum</translation>
     </message>
     <message>
-        <source>Bend a soft wire to the horn&apos;s curve, push it in to where the hollow ends, and mark it at the rim. Saw and drill wet or under extraction: horn dust harms the lungs, and it smells. A hot drill glazes: let it cool.</source>
+        <source>Bend a soft wire to the horn&apos;s curve, push it in to the end of the hollow and mark it at the rim. Saw and drill wet or under extraction: horn dust harms the lungs. Let a hot drill cool, or it glazes.</source>
         <translation>Einen weichen Draht nach dem Horn biegen, bis zum Ende des Hohlen schieben und am Rand anzeichnen. Nass oder mit Absaugung sägen und bohren: Hornstaub schadet der Lunge, und er riecht. Ein heißer Bohrer schmiert: abkühlen lassen.</translation>
     </message>
     <message>
-        <source>The tip is solid for %1.</source>
+        <source>Solid tip: %1.</source>
         <translation>Die Spitze ist auf %1 voll.</translation>
     </message>
     <message>
-        <source>Cut %1 from the tip: %2 of wall stands round the hole there.</source>
+        <source>Cut %1 off the tip; %2 of wall is left round the mouth hole.</source>
         <translation>%1 von der Spitze schneiden: dort stehen %2 Wand um das Loch.</translation>
     </message>
     <message>
-        <source>Drill %1 through what is left of the solid, then open the hollow to an even cone.</source>
+        <source>Drill %1 through the remaining solid part, then ream the hollow to an even cone.</source>
         <translation>%1 durch den Rest des Vollen bohren, dann das Hohle zu einem gleichmäßigen Kegel öffnen.</translation>
     </message>
     <message>
-        <source>The tube is then %1 long along its bend: type it as the bore&apos;s last place. Leave the wide end long; it is sawn back last, after the holes, by what they cost.</source>
+        <source>The tube is then %1 long along its bend. Leave the wide end long; saw it back last, after the holes.</source>
         <translation>Das Rohr ist dann die Biegung entlang %1 lang: als letzte Stelle der Bohrung eintragen. Das weite Ende lang lassen; es wird zuletzt zurückgesägt, nach den Löchern, um das, was sie kosten.</translation>
     </message>
     <message>
@@ -5796,11 +5895,11 @@ wird gerechnet</translation>
         <translation>Sekunden</translation>
     </message>
     <message>
-        <source>cents from the target</source>
+        <source>deviation (cents)</source>
         <translation>Cent vom Ziel</translation>
     </message>
     <message>
-        <source>Spectrum of the chosen part</source>
+        <source>Spectrum of the selection</source>
         <translation>Spektrum des gewählten Stücks</translation>
     </message>
     <message>
@@ -5824,11 +5923,11 @@ wird gerechnet</translation>
         <translation>Bis</translation>
     </message>
     <message>
-        <source>&amp;Keep this reading instead</source>
+        <source>&amp;Use this reading</source>
         <translation>&amp;Diese Messung behalten</translation>
     </message>
     <message>
-        <source>A take of %1</source>
+        <source>Take of %1</source>
         <translation>Eine Aufnahme von %1</translation>
     </message>
     <message>
@@ -5848,11 +5947,11 @@ wird gerechnet</translation>
         <translation>Die Aufnahme wird geöffnet…</translation>
     </message>
     <message>
-        <source>No steady tone in this part: choose a longer or quieter one.</source>
+        <source>No steady tone in this part: select a longer or quieter one.</source>
         <translation>Kein ruhiger Ton in diesem Stück: ein längeres oder ruhigeres wählen.</translation>
     </message>
     <message>
-        <source>%1 Hz; %2 cents, ± %3 by which part is taken</source>
+        <source>%1 Hz; %2 cents, ± %3 depending on the part selected</source>
         <translation>%1 Hz; %2 Cent, ± %3 je nach Stück</translation>
     </message>
 </context>
@@ -5887,11 +5986,11 @@ wird gerechnet</translation>
         <translation>Raum %1</translation>
     </message>
     <message>
-        <source>Pitch and partials of a take appear here when it has been heard.</source>
+        <source>Pitch and partials of the last take appear here.</source>
         <translation>Stimmung und Teiltöne einer Aufnahme erscheinen hier, wenn sie gehört ist.</translation>
     </message>
     <message>
-        <source>last take, %1: cents off</source>
+        <source>last take, %1: deviation in cents</source>
         <translation>letzte Aufnahme, %1: Cent daneben</translation>
     </message>
     <message>
@@ -5935,7 +6034,7 @@ wird gerechnet</translation>
         <translation>Temperierung</translation>
     </message>
     <message>
-        <source>Built on</source>
+        <source>Tonic</source>
         <translation>Aufgebaut auf</translation>
     </message>
     <message>
@@ -5951,7 +6050,7 @@ wird gerechnet</translation>
         <translation> Hz</translation>
     </message>
     <message>
-        <source>Temperature it is played at</source>
+        <source>Playing temperature</source>
         <translation>Temperatur, bei der gespielt wird</translation>
     </message>
     <message>
@@ -5983,7 +6082,7 @@ wird gerechnet</translation>
         <translation>Hz</translation>
     </message>
     <message>
-        <source>from equal</source>
+        <source>vs. equal</source>
         <translation>Abw.</translation>
     </message>
     <message>
@@ -5995,16 +6094,16 @@ wird gerechnet</translation>
         <translation>Gewicht</translation>
     </message>
     <message>
-        <source>closed, from the foot</source>
+        <source>closed holes, from foot</source>
         <translation>geschlossen, vom Fuß aus</translation>
     </message>
     <message>
-        <source>Note to add a fingering for</source>
+        <source>Note for a new fingering</source>
         <translation>Ton für einen neuen Griff</translation>
     </message>
     <message>
-        <source>&amp;Remove it</source>
-        <translation>&amp;Entfernen</translation>
+        <source>&amp;Remove</source>
+        <translation>Ent&amp;fernen</translation>
     </message>
     <message>
         <source>Major</source>
@@ -6055,27 +6154,23 @@ wird gerechnet</translation>
         <translation>zwei</translation>
     </message>
     <message>
-        <source>&amp;Scale from a file…</source>
+        <source>&amp;Load scale…</source>
         <translation>&amp;Skala aus Datei…</translation>
     </message>
     <message>
-        <source>&amp;Write the scale…</source>
+        <source>&amp;Save scale…</source>
         <translation>Skala schrei&amp;ben…</translation>
     </message>
     <message>
-        <source>&amp;Add a fingering for</source>
+        <source>&amp;Add fingering for</source>
         <translation>&amp;Griff dazu für</translation>
     </message>
     <message>
-        <source>built on</source>
+        <source>tonic</source>
         <translation>auf</translation>
     </message>
     <message>
-        <source>Played at</source>
-        <translation>Gespielt bei</translation>
-    </message>
-    <message>
-        <source>The temperature is that of the music, not of the workshop: Listen asks for the workshop&apos;s own.</source>
+        <source>Temperature at which the instrument will be played; Listen asks for the workshop&apos;s temperature.</source>
         <translation>Die Temperatur ist die der Musik, nicht der Werkstatt: nach der fragt Hören.</translation>
     </message>
     <message>
@@ -6087,11 +6182,11 @@ wird gerechnet</translation>
         <translation>%1: das Gewicht von %2 muss eine Zahl von 0 (zählt nicht) bis 100 sein.</translation>
     </message>
     <message>
-        <source>Changed by hand. Another lowest note, scale or number of registers makes the chart anew.</source>
+        <source>Edited by hand. Changing the lowest note, scale or registers replaces the chart.</source>
         <translation>Von Hand geändert. Ein anderer tiefster Ton, eine andere Leiter oder Registerzahl macht die Tabelle neu.</translation>
     </message>
     <message>
-        <source>Click a hole: closed, half, open. Double-click a tolerance or a weight to change it.</source>
+        <source>Click a hole to cycle closed, half, open. Double-click a tolerance or weight to change it.</source>
         <translation>Ein Loch anklicken: zu, halb, offen. Doppelklick auf Toleranz oder Gewicht zum Ändern.</translation>
     </message>
     <message>
@@ -6107,7 +6202,7 @@ wird gerechnet</translation>
         <translation>%1 hat %2 Stufen in seiner Periode; eine Tabelle braucht zwölf in der Oktave. Eine andere Skala wählen oder einzelnen Tönen in einer Beschreibung eigene Hertz geben.</translation>
     </message>
     <message>
-        <source>Write the scale</source>
+        <source>Save scale</source>
         <translation>Die Skala schreiben</translation>
     </message>
     <message>
@@ -6115,11 +6210,11 @@ wird gerechnet</translation>
         <translation>Griffe &amp;suchen…</translation>
     </message>
     <message>
-        <source>Every way to close the holes that comes near this note, best first.</source>
+        <source>Lists every fingering near this note, best first.</source>
         <translation>Jede Art, die Löcher zu schließen, die diesem Ton nahe kommt, die beste zuerst.</translation>
     </message>
     <message>
-        <source>Lay the holes out first: only then is it known what a fingering sounds.</source>
+        <source>Lay out the holes first; fingerings are calculated from the layout.</source>
         <translation>Legen Sie zuerst die Löcher: Erst dann steht fest, was ein Griff klingt.</translation>
     </message>
     <message>
@@ -6127,7 +6222,7 @@ wird gerechnet</translation>
         <translation>Löcher</translation>
     </message>
     <message>
-        <source>Any number of holes, opened one after the other from the foot for the degrees of the scale in turn.</source>
+        <source>Number of holes, opened one after the other from the foot for the degrees of the scale.</source>
         <translation>Beliebig viele Löcher, vom Fuß her eines nach dem anderen für die Stufen der Leiter geöffnet.</translation>
     </message>
     <message>
@@ -6139,61 +6234,61 @@ wird gerechnet</translation>
 <context>
     <name>dowel::app::TimbreCard</name>
     <message>
-        <source>By the model little sound comes back from its holes: they are small and deep, or the bore is rough.</source>
+        <source>Model: the resonance is weak because the holes are small and deep or the bore is rough.</source>
         <translation>Nach dem Modell kommt wenig Schall von seinen Löchern zurück: sie sind klein und tief, oder die Bohrung ist rau.</translation>
     </message>
     <message>
-        <source>By the model it lies near where its open holes let the wave pass.</source>
+        <source>Model: the note lies near the cutoff of the open holes.</source>
         <translation>Nach dem Modell liegt er nahe dort, wo seine offenen Löcher die Welle durchlassen.</translation>
     </message>
     <message>
-        <source>By the model its octave is far from where the tube has one.</source>
+        <source>Model: the octave is far from a resonance of the tube.</source>
         <translation>Nach dem Modell liegt seine Oktave weit von der des Rohrs.</translation>
     </message>
     <message>
-        <source>By the model the register below is stronger there.</source>
+        <source>Model: the register below is stronger.</source>
         <translation>Nach dem Modell ist dort das Register darunter stärker.</translation>
     </message>
     <message>
-        <source>%1 larger by %2</source>
+        <source>enlarging %1 by %2</source>
         <comment>hole, how much</comment>
         <translation>%1 um %2 größer</translation>
     </message>
     <message>
-        <source>%1 undercut by %2</source>
+        <source>undercutting %1 by %2</source>
         <comment>hole, how much</comment>
         <translation>%1 um %2 unterschnitten</translation>
     </message>
     <message>
-        <source>a smooth bore</source>
+        <source>smoothing the bore</source>
         <translation>eine glatte Bohrung</translation>
     </message>
     <message>
-        <source>%1: brighter, at %2 cents instead of %3; all stay within tolerance.</source>
+        <source>%1: brighter, %2 cents instead of %3; all notes stay within tolerance.</source>
         <translation>%1: heller, bei %2 Cent statt %3; alle bleiben in der Toleranz.</translation>
     </message>
     <message>
-        <source>%1: brighter, at %2 cents instead of %3; not all stay within tolerance.</source>
+        <source>%1: brighter, %2 cents instead of %3; some notes leave tolerance.</source>
         <translation>%1: heller, bei %2 Cent statt %3; nicht alle bleiben in der Toleranz.</translation>
     </message>
     <message>
-        <source>All like t&amp;his one</source>
+        <source>Match t&amp;his note</source>
         <translation>Alle wie &amp;dieser</translation>
     </message>
     <message>
-        <source>Like an &amp;instrument…</source>
+        <source>Match &amp;instrument…</source>
         <translation>Wie ein &amp;Instrument…</translation>
     </message>
     <message>
-        <source>&amp;No pattern</source>
+        <source>&amp;No reference</source>
         <translation>&amp;Kein Muster</translation>
     </message>
     <message>
-        <source>The chosen note is the one that all others are compared with.</source>
+        <source>Compare all notes with the selected note.</source>
         <translation>Der gewählte Ton ist der, mit dem alle anderen verglichen werden.</translation>
     </message>
     <message>
-        <source>The sound of a good instrument, from its workbook, is what every note is compared with.</source>
+        <source>Compare every note with a good instrument&apos;s workbook.</source>
         <translation>Der Klang eines guten Instruments, aus seinem Werkbuch, ist das, womit jeder Ton verglichen wird.</translation>
     </message>
     <message>
@@ -6202,19 +6297,19 @@ wird gerechnet</translation>
         <translation>%1 ist %2</translation>
     </message>
     <message>
-        <source>Nothing to see yet: sound the fingerings one after the other.</source>
+        <source>Nothing recorded yet: play the fingerings one after the other.</source>
         <translation>Noch nichts zu sehen: die Griffe nacheinander spielen.</translation>
     </message>
     <message>
-        <source>All sound alike. Point at a note for its numbers.</source>
+        <source>All notes sound alike. Point at a note for figures.</source>
         <translation>Alle klingen gleich. Auf einen Ton zeigen gibt seine Zahlen.</translation>
     </message>
     <message>
-        <source>. Point at a note for its numbers.</source>
+        <source>. Point at a note for figures.</source>
         <translation>. Auf einen Ton zeigen gibt seine Zahlen.</translation>
     </message>
     <message>
-        <source>The workbook of the instrument it is to sound like</source>
+        <source>Workbook of the reference instrument</source>
         <translation>Das Werkbuch des Instruments, nach dem es klingen soll</translation>
     </message>
     <message>
@@ -6222,11 +6317,11 @@ wird gerechnet</translation>
         <translation>Werkbücher (*.dowel)</translation>
     </message>
     <message>
-        <source>No note was heard twice yet: hear again, after cuts or weeks, and what has changed stands here.</source>
+        <source>No note was heard twice yet. Changes appear here after a second session.</source>
         <translation>Noch kein Ton wurde zweimal gehört: wieder hören, nach Schnitten oder Wochen, dann steht hier, was sich geändert hat.</translation>
     </message>
     <message>
-        <source>All sound as they first did.</source>
+        <source>No change since the first session.</source>
         <translation>Alle klingen wie zuerst.</translation>
     </message>
 </context>
@@ -6305,7 +6400,7 @@ wird gerechnet</translation>
         <translation>ruhiger</translation>
     </message>
     <message>
-        <source>How every note sounds</source>
+        <source>Timbre of every note</source>
         <translation>Wie jeder Ton klingt</translation>
     </message>
     <message>
@@ -6337,22 +6432,22 @@ wird gerechnet</translation>
         <translation>%1 ist %2: %3</translation>
     </message>
     <message>
-        <source>outline: the first take</source>
+        <source>outline: first take</source>
         <translation>Umriss: die erste Aufnahme</translation>
     </message>
     <message>
-        <source>outline: the pattern</source>
+        <source>outline: reference</source>
         <translation>Umriss: das Muster</translation>
     </message>
     <message>
-        <source>a stroke a partial   dots: breath   slope: how it speaks   ◆ stands out</source>
+        <source>lines: partials   dots: breath   slope: attack   ◆ stands out</source>
         <translation>ein Strich ein Teilton   Punkte: Hauch   Schräge: Ansprache   ◆ fällt auf</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::TryCard</name>
     <message>
-        <source>&amp;Back to the wood as it is</source>
+        <source>&amp;Reset to present shape</source>
         <translation>&amp;Zurück zum Holz, wie es ist</translation>
     </message>
     <message>
@@ -6360,11 +6455,11 @@ wird gerechnet</translation>
         <translation>Am Werkstück ziehen</translation>
     </message>
     <message>
-        <source>A hole up or down, the foot or the stopper along the tube; Shift for tenths of that. By key: left and right choose, up and down change. Every note follows at once. Nothing is cut and nothing is kept.</source>
+        <source>Drag a hole up or down, the foot or stopper along the tube; hold Shift for fine steps. Keys: left and right select, up and down change. Nothing is logged.</source>
         <translation>Ein Loch auf oder ab, Fuß oder Kork längs des Rohrs; Umschalt für Zehntel davon. Mit Tasten: links und rechts wählen, auf und ab ändern. Jeder Ton folgt sofort. Nichts wird geschnitten, nichts behalten.</translation>
     </message>
     <message>
-        <source>Back to the wood as it is</source>
+        <source>Reset to present shape</source>
         <translation>Zurück zum Holz, wie es ist</translation>
     </message>
     <message>
@@ -6376,7 +6471,7 @@ wird gerechnet</translation>
         <translation>Kork</translation>
     </message>
     <message>
-        <source>%1: %2 → %3 (wood would have to come back)</source>
+        <source>%1: %2 → %3 (needs material added)</source>
         <translation>%1: %2 → %3 (Holz müsste zurückkommen)</translation>
     </message>
     <message>
@@ -6384,11 +6479,11 @@ wird gerechnet</translation>
         <translation>%1: %2 → %3</translation>
     </message>
     <message>
-        <source>Nothing tried yet.</source>
+        <source>No change yet.</source>
         <translation>Noch nichts probiert.</translation>
     </message>
     <message>
-        <source>With this: %1 of %2 notes within tolerance, furthest off %3, on average %4 cents.</source>
+        <source>Trial: %1 of %2 notes within tolerance, largest deviation %3, average %4 cents.</source>
         <translation>Damit: %1 von %2 Tönen in der Toleranz, am weitesten daneben %3, im Mittel %4 Cent.</translation>
     </message>
 </context>
@@ -6427,7 +6522,7 @@ wird gerechnet</translation>
         <translation>Cent   ▲ zu hoch   ● in der Toleranz   ▼ zu tief</translation>
     </message>
     <message>
-        <source>cents off, at the temperature it is meant to be played at</source>
+        <source>deviation in cents at playing temperature</source>
         <translation>Cent daneben, bei der Temperatur, bei der gespielt werden soll</translation>
     </message>
     <message>
@@ -6456,19 +6551,19 @@ wird gerechnet</translation>
 <context>
     <name>dowel::app::VariationDialog</name>
     <message>
-        <source>Losses at its wall, times</source>
+        <source>Wall loss factor</source>
         <translation>Verluste an der Wand, mal</translation>
     </message>
     <message>
-        <source>grooves for the fingers</source>
+        <source>finger grooves</source>
         <translation>Mulden für die Finger</translation>
     </message>
     <message>
-        <source>Deep</source>
+        <source>Depth</source>
         <translation>Tief</translation>
     </message>
     <message>
-        <source>The wall under each finger becomes thinner, so each hole works as if it were larger. File with the grain, away from the other hand.</source>
+        <source>A groove thins the wall under the finger, so each hole acts larger. File with the grain, away from the other hand.</source>
         <translation>Die Wand unter jedem Finger wird dünner, so wirkt jedes Loch, als wäre es größer. Mit der Faser feilen, von der anderen Hand weg.</translation>
     </message>
     <message>
@@ -6476,15 +6571,15 @@ wird gerechnet</translation>
         <translation>ein Ring am Fuß</translation>
     </message>
     <message>
-        <source>Long</source>
+        <source>Length</source>
         <translation>Lang</translation>
     </message>
     <message>
-        <source>Inside</source>
+        <source>Inside diameter</source>
         <translation>Innen</translation>
     </message>
     <message>
-        <source>As wide all along. It can be heard with it and without: two states, two forecasts.</source>
+        <source>Cylindrical. You can record the instrument with and without it.</source>
         <translation>Überall gleich weit. Es lässt sich mit und ohne hören: zwei Zustände, zwei Vorhersagen.</translation>
     </message>
     <message>
@@ -6492,11 +6587,11 @@ wird gerechnet</translation>
         <translation>ein Becher oder Trichter am Fuß</translation>
     </message>
     <message>
-        <source>Wide at its mouth</source>
+        <source>Mouth diameter</source>
         <translation>Weit an der Mündung</translation>
     </message>
     <message>
-        <source>A cone from the foot outwards. It can be heard with it and without: two states, two forecasts.</source>
+        <source>A cone beyond the foot. You can record the instrument with and without it.</source>
         <translation>Ein Kegel vom Fuß nach außen. Es lässt sich mit und ohne hören: zwei Zustände, zwei Vorhersagen.</translation>
     </message>
     <message>
@@ -6504,15 +6599,15 @@ wird gerechnet</translation>
         <translation>ein anderes Mundstück</translation>
     </message>
     <message>
-        <source>Its volume, times</source>
+        <source>Volume factor</source>
         <translation>Sein Raum, mal</translation>
     </message>
     <message>
-        <source>Mouthpiece and chamber, with what the reed or the lips give way. More volume flattens short notes more than long ones.</source>
+        <source>Mouthpiece and chamber, including the compliance of reed or lips. More volume flattens upper notes more than low ones.</source>
         <translation>Mundstück und Kammer, mit dem, was Blatt oder Lippen nachgeben. Mehr Raum macht kurze Töne mehr zu tief als lange.</translation>
     </message>
     <message>
-        <source>the barrel pulled out</source>
+        <source>barrel pulled out</source>
         <translation>das Fässchen ausgezogen</translation>
     </message>
     <message>
@@ -6520,7 +6615,7 @@ wird gerechnet</translation>
         <translation>Um</translation>
     </message>
     <message>
-        <source>Everything below lies lower by as much: short notes go flat by more than long ones.</source>
+        <source>Lengthens the tube above all holes: upper notes go flatter than low ones.</source>
         <translation>Alles darunter liegt um so viel tiefer: kurze Töne werden mehr zu tief als lange.</translation>
     </message>
     <message>
@@ -6532,11 +6627,11 @@ wird gerechnet</translation>
         <translation>Vom Mundstück</translation>
     </message>
     <message>
-        <source>Wide</source>
+        <source>Diameter</source>
         <translation>Weit</translation>
     </message>
     <message>
-        <source>Closed in the first register, open above it. It pulls notes up the more, the farther it is from where their pressure is lowest.</source>
+        <source>Closed in the first register, open above. The further the hole is from a pressure node, the more it raises the note.</source>
         <translation>Im ersten Register zu, darüber offen. Es zieht Töne umso mehr hinauf, je weiter es von der Stelle ihres kleinsten Drucks liegt.</translation>
     </message>
     <message>
@@ -6544,15 +6639,15 @@ wird gerechnet</translation>
         <translation>ein lockerer Zug</translation>
     </message>
     <message>
-        <source>Gap all round</source>
+        <source>Radial gap</source>
         <translation>Spalt ringsum</translation>
     </message>
     <message>
-        <source>Packing, long</source>
+        <source>Packing length</source>
         <translation>Dichtung, lang</translation>
     </message>
     <message>
-        <source>Air that passes the packing: the tube rings less long, the pitch hardly moves. Grease and thread, cork or felt close it.</source>
+        <source>Air leaking past the packing weakens the resonance but hardly changes pitch. Thread, cork or felt with grease seals it.</source>
         <translation>Luft, die an der Dichtung vorbeigeht: das Rohr schwingt kürzer, die Tonhöhe ändert sich kaum. Fett und Garn, Kork oder Filz dichten.</translation>
     </message>
     <message>
@@ -6561,23 +6656,19 @@ wird gerechnet</translation>
         <translation>keiner</translation>
     </message>
     <message>
-        <source>What would be changed</source>
+        <source>Change</source>
         <translation>Was geändert würde</translation>
     </message>
     <message>
-        <source>How many times</source>
+        <source>Factor</source>
         <translation>Wie vielfach</translation>
     </message>
     <message>
-        <source>How much</source>
+        <source>Amount</source>
         <translation>Wie viel</translation>
     </message>
     <message>
-        <source>How wide</source>
-        <translation>Wie weit</translation>
-    </message>
-    <message>
-        <source>Every note, now and with it</source>
+        <source>Every note before and after</source>
         <translation>Jeder Ton, jetzt und damit</translation>
     </message>
     <message>
@@ -6589,11 +6680,11 @@ wird gerechnet</translation>
         <translation>jetzt</translation>
     </message>
     <message>
-        <source>with it</source>
+        <source>changed</source>
         <translation>damit</translation>
     </message>
     <message>
-        <source>moves by</source>
+        <source>shift</source>
         <translation>ändert sich um</translation>
     </message>
     <message>
@@ -6601,11 +6692,11 @@ wird gerechnet</translation>
         <translation>stärker um</translation>
     </message>
     <message>
-        <source>speaks</source>
+        <source>response</source>
         <translation>spricht an</translation>
     </message>
     <message>
-        <source>What would it do?</source>
+        <source>What if</source>
         <translation>Was würde es tun?</translation>
     </message>
     <message>
@@ -6613,15 +6704,15 @@ wird gerechnet</translation>
         <translation>%1 dB</translation>
     </message>
     <message>
-        <source>The note that moves most: %1 cents. By the model, in cents off the target.</source>
+        <source>Largest shift: %1 cents. Calculated, in cents from the target.</source>
         <translation>Der Ton, der sich am meisten ändert: %1 Cent. Nach dem Modell, in Cent neben dem Ziel.</translation>
     </message>
     <message>
-        <source>For the lowest note to sound with it as it does now without, leave %1 off the foot.</source>
+        <source>To keep the lowest note, shorten the foot by %1.</source>
         <translation>Damit der tiefste Ton damit so klingt wie jetzt ohne, am Fuß %1 weglassen.</translation>
     </message>
     <message>
-        <source>For the lowest note to sound with it as it does now without, the tube would have to be %1 longer.</source>
+        <source>To keep the lowest note, the tube would have to be %1 longer.</source>
         <translation>Damit der tiefste Ton damit so klingt wie jetzt ohne, müsste das Rohr %1 länger sein.</translation>
     </message>
     <message>
@@ -6629,7 +6720,7 @@ wird gerechnet</translation>
         <translation>eine rauere oder glattere Bohrung</translation>
     </message>
     <message>
-        <source>From, measured from the mouth</source>
+        <source>From</source>
         <translation>Von, vom Mund aus</translation>
     </message>
     <message>
@@ -6637,7 +6728,7 @@ wird gerechnet</translation>
         <translation>Bis</translation>
     </message>
     <message>
-        <source>1 is a smooth, sealed wall; raw wood or cane with its pith takes half as much again to twice as much. A rough wall sounds a little flatter and softer, and most so where little else costs sound: the table tells note by note. 1 over a stretch tells what smoothing it would bring.</source>
+        <source>1 is a smooth, sealed wall; raw wood or unscraped cane is 1.5 to 2. A rough wall makes notes slightly flatter and weaker; the table shows each note. Enter 1 over a stretch to see what smoothing would gain.</source>
         <translation>1 ist eine glatte, geschlossene Wand; rohes Holz oder Rohr mit seinem Mark nimmt die Hälfte mehr bis doppelt so viel. Eine raue Wand klingt etwas tiefer und leiser, am meisten dort, wo sonst wenig Klang verloren geht: die Tabelle sagt es Ton für Ton. 1 über eine Strecke sagt, was Glätten brächte.</translation>
     </message>
 </context>
@@ -6652,7 +6743,7 @@ wird gerechnet</translation>
         <translation> Hz</translation>
     </message>
     <message>
-        <source>Temperature it is played at</source>
+        <source>Playing temperature</source>
         <translation>Temperatur, bei der gespielt wird</translation>
     </message>
     <message>
@@ -6664,11 +6755,11 @@ wird gerechnet</translation>
         <translation>Temperatur</translation>
     </message>
     <message>
-        <source>Built on</source>
+        <source>Tonic</source>
         <translation>Aufgebaut auf</translation>
     </message>
     <message>
-        <source>How near each note must come</source>
+        <source>Tolerance of each note</source>
         <translation>Wie nah jeder Ton kommen muss</translation>
     </message>
     <message>
@@ -6688,20 +6779,20 @@ wird gerechnet</translation>
         <translation>Gewicht</translation>
     </message>
     <message>
-        <source>Change what is wanted</source>
-        <translation>Ändern, was gewünscht ist</translation>
+        <source>Edit target and tools</source>
+        <translation>Ziel und Werkzeug ändern</translation>
     </message>
     <message>
         <source>Name of the instrument</source>
         <translation>Name des Instruments</translation>
     </message>
     <message>
-        <source>The advice goes by it from here on. What was heard stays as it was heard, and counts against the new targets; the logbook can set the change aside.</source>
+        <source>Advice follows the new target from now on. Readings stay as heard and are compared with the new target. You can set the change aside in the logbook.</source>
         <translation>Der Rat richtet sich von hier an danach. Was gehört wurde, bleibt, wie es gehört wurde, und zählt gegen die neuen Ziele; das Logbuch kann die Änderung beiseitelegen.</translation>
     </message>
     <message>
-        <source>Want it so</source>
-        <translation>So wünschen</translation>
+        <source>Apply</source>
+        <translation>Anwenden</translation>
     </message>
     <message>
         <source>&amp;Name</source>
@@ -6712,7 +6803,7 @@ wird gerechnet</translation>
         <translation>&amp;A4</translation>
     </message>
     <message>
-        <source>&amp;Played at</source>
+        <source>&amp;Playing temperature</source>
         <translation>&amp;Gespielt bei</translation>
     </message>
     <message>
@@ -6720,31 +6811,31 @@ wird gerechnet</translation>
         <translation>&amp;Temperierung</translation>
     </message>
     <message>
-        <source>&amp;built on</source>
+        <source>&amp;tonic</source>
         <translation>auf&amp;gebaut auf</translation>
     </message>
     <message>
-        <source>&amp;Bits in the drawer</source>
+        <source>&amp;Drawer bits</source>
         <translation>&amp;Bohrer in der Schublade</translation>
     </message>
     <message>
-        <source>Sizes, sixty-fourths, number and letter sizes, with semicolons between them: 5; 5.5; 17/64; No. 7; F. None: any size can be made.</source>
+        <source>Millimetres, fractions, number and letter sizes, separated by semicolons: 5; 5.5; 17/64; No. 7; F. Empty: any size.</source>
         <translation>Maße, Vierundsechzigstel, Nummern und Buchstaben, mit Strichpunkten dazwischen: 5; 5,5; 17/64; No. 7; F. Keine: jedes Maß lässt sich machen.</translation>
     </message>
     <message>
-        <source>By file or knife in &amp;steps of</source>
+        <source>Smallest &amp;step by file or knife</source>
         <translation>Mit Feile oder Messer in &amp;Schritten von</translation>
     </message>
     <message>
-        <source>The least by which you can widen a hole and know it.</source>
+        <source>The smallest enlargement you can make and measure.</source>
         <translation>Das Kleinste, um das Sie ein Loch gezielt weiten können.</translation>
     </message>
     <message>
-        <source>&amp;Widest hole</source>
+        <source>&amp;Largest hole</source>
         <translation>&amp;Weitestes Loch</translation>
     </message>
     <message>
-        <source>That your fingers cover. Nothing: as wide as the bore allows.</source>
+        <source>The largest hole your fingers cover. Empty: limited by the bore.</source>
         <translation>Das Ihre Finger decken. Nichts: so weit die Bohrung es erlaubt.</translation>
     </message>
 </context>
@@ -6784,27 +6875,27 @@ wird gerechnet</translation>
         <translation>Durchmesser × %1</translation>
     </message>
     <message>
-        <source>%1: %2 wide, %3 from the sounding edge, finger %4</source>
+        <source>%1: diameter %2, %3 from the sounding edge, finger %4</source>
         <translation>%1: %2 weit, %3 von der Anblaskante, Finger %4</translation>
     </message>
     <message>
-        <source>The foot, %1 from the sounding edge</source>
+        <source>Foot, %1 from the sounding edge</source>
         <translation>Der Fuß, %1 von der Anblaskante</translation>
     </message>
     <message>
-        <source>The stopper, %1 from the hole</source>
+        <source>Stopper, %1 from the embouchure hole</source>
         <translation>Der Stopfen, %1 vom Loch</translation>
     </message>
     <message>
-        <source>a node, kept, at %1</source>
+        <source>node kept at %1</source>
         <translation>ein Knoten, belassen, bei %1</translation>
     </message>
     <message>
-        <source>a node, opened, at %1</source>
+        <source>node opened at %1</source>
         <translation>ein Knoten, geöffnet, bei %1</translation>
     </message>
     <message>
-        <source>on the foot %1 long, %2 wide at its mouth</source>
+        <source>foot piece %1 long, mouth %2</source>
         <translation>auf dem Fuß %1 lang, an der Mündung %2 weit</translation>
     </message>
 </context>
@@ -6841,11 +6932,11 @@ wird gerechnet</translation>
         <translation>Den Kork verschieben</translation>
     </message>
     <message>
-        <source>Open the window</source>
-        <translation>Den Aufschnitt öffnen</translation>
+        <source>Lengthen the window</source>
+        <translation>Aufschnitt verlängern</translation>
     </message>
     <message>
-        <source>Open the embouchure hole</source>
+        <source>Enlarge the embouchure hole</source>
         <translation>Das Mundloch öffnen</translation>
     </message>
     <message>
@@ -6891,22 +6982,22 @@ wird gerechnet</translation>
         <translation>Rundfeile oder Messer</translation>
     </message>
     <message>
-        <source>%1 is %2; undercutting this hole moves it most.</source>
+        <source>%1 is %2; undercutting this hole moves that note most.</source>
         <comment>note, how far off</comment>
         <translation>%1 ist %2; dieses Loch zu unterschneiden bewegt ihn am meisten.</translation>
     </message>
     <message>
-        <source>%1 is %2; the foot moves it most.</source>
+        <source>%1 is %2; the foot moves that note most.</source>
         <comment>note, how far off</comment>
         <translation>%1 ist %2; der Fuß bewegt ihn am meisten.</translation>
     </message>
     <message>
-        <source>%1 is %2; the bore here moves it most, and the registers not alike.</source>
+        <source>%1 is %2; reaming here moves that note most and changes the registers differently.</source>
         <comment>note, how far off</comment>
         <translation>%1 ist %2; die Bohrung hier bewegt ihn am meisten, und die Register nicht gleich.</translation>
     </message>
     <message>
-        <source>%1 is %2; the stopper moves it most, and can be moved back.</source>
+        <source>%1 is %2; the stopper moves that note most and can be moved back.</source>
         <comment>note, how far off</comment>
         <translation>%1 ist %2; der Kork bewegt ihn am meisten und kann zurück.</translation>
     </message>
@@ -6921,62 +7012,53 @@ wird gerechnet</translation>
         <translation>%1 ist %2; das Mundloch bewegt jeden Ton, darum kommt es vor den Löchern.</translation>
     </message>
     <message>
-        <source>%1 is %2; this hole moves it most.</source>
+        <source>%1 is %2; this hole moves that note most.</source>
         <comment>note, how far off</comment>
         <translation>%1 ist %2; dieses Loch bewegt ihn am meisten.</translation>
     </message>
     <message>
-        <source>It will probably end near %1, but further than this could overshoot.</source>
+        <source>The final size will probably be near %1; going further now could overshoot.</source>
         <comment>%1 size</comment>
         <translation>Es endet wohl bei %1, aber weiter als so könnte es zu viel sein.</translation>
     </message>
     <message>
-        <source>99 in 100</source>
-        <translation>99 von 100</translation>
+        <source>99 %</source>
+        <translation>99 %</translation>
     </message>
     <message>
-        <source>1 in 100 at most</source>
-        <translation>höchstens 1 von 100</translation>
+        <source>at most 1 %</source>
+        <translation>höchstens 1 %</translation>
     </message>
     <message>
-        <source>one in two</source>
-        <translation>eins zu eins</translation>
-    </message>
-    <message>
-        <source>%1 in 20</source>
+        <source>%1 sure that no note goes sharp for good.</source>
         <comment>a chance</comment>
-        <translation>%1 von 20</translation>
+        <translation>%1 sicher, dass kein Ton dauerhaft zu hoch wird.</translation>
     </message>
     <message>
-        <source>%1: nothing is spoiled.</source>
+        <source>%1 sure that every note is within tolerance.</source>
         <comment>a chance</comment>
-        <translation>%1: nichts wird verdorben.</translation>
+        <translation>%1 sicher, dass jeder Ton in der Toleranz liegt.</translation>
     </message>
     <message>
-        <source>By all that was heard, %1 that every note is within tolerance.</source>
-        <comment>a chance</comment>
-        <translation>Nach allem Gehörten %1, dass jeder Ton in der Toleranz liegt.</translation>
-    </message>
-    <message>
-        <source>One more listening would tell most about %1.</source>
+        <source>Playing %1 again would settle most.</source>
         <comment>notes</comment>
         <translation>Noch einmal hören würde am meisten sagen über %1.</translation>
     </message>
     <message>
-        <source>Advice begins when every fingering has been heard once.</source>
+        <source>Advice starts once every fingering has been heard.</source>
         <translation>Rat gibt es, wenn jeder Griff einmal gehört ist.</translation>
     </message>
     <message>
-        <source>Advice goes on when every fingering has been heard.</source>
+        <source>Advice continues once every fingering has been heard.</source>
         <translation>Rat gibt es wieder, wenn jeder Griff gehört ist.</translation>
     </message>
     <message>
-        <source>They decide what comes next: %1 that every note is in already, by what was heard so far.</source>
+        <source>These notes decide the next step; %1 sure that every note is in tolerance already.</source>
         <comment>a chance</comment>
-        <translation>Sie entscheiden, was kommt: %1, dass nach allem Gehörten schon jeder Ton drin ist.</translation>
+        <translation>Diese Töne entscheiden über den nächsten Schritt; %1 sicher, dass jeder Ton schon in der Toleranz liegt.</translation>
     </message>
     <message>
-        <source>The cuts since the last listening have moved them. Advice without hearing them would be a guess.</source>
+        <source>Cuts since the last session have moved these notes, so play them before the next cut.</source>
         <translation>Die Schnitte seit dem letzten Hören haben sie bewegt. Rat, ohne sie zu hören, wäre geraten.</translation>
     </message>
     <message>
@@ -6985,23 +7067,23 @@ wird gerechnet</translation>
         <translation>%1 bleibt %2</translation>
     </message>
     <message>
-        <source>%1: removing wood cannot lower it. Another fingering, or a narrower hole, would.</source>
+        <source>%1: removing wood cannot lower the note; another fingering or a narrower hole can.</source>
         <translation>%1: Holz wegnehmen kann ihn nicht senken. Ein anderer Griff oder ein engeres Loch könnte es.</translation>
     </message>
     <message>
-        <source>%1: its hole is as wide as it may be.</source>
+        <source>%1: the hole has reached its limit.</source>
         <translation>%1: sein Loch ist so weit, wie es darf.</translation>
     </message>
     <message>
-        <source>%1: the tube is as short as it may be.</source>
+        <source>%1: the tube has reached its shortest length.</source>
         <translation>%1: das Rohr ist so kurz, wie es darf.</translation>
     </message>
     <message>
-        <source>%1: the best compromise with its neighbours and its other register.</source>
+        <source>%1: the best compromise with neighbouring notes and the other register.</source>
         <translation>%1: der beste Ausgleich mit seinen Nachbarn und seinem anderen Register.</translation>
     </message>
     <message>
-        <source>%1: heard again and again out of line with the rest of this wood; no cut went by it.</source>
+        <source>%1: repeatedly inconsistent with the other notes, so not used for cuts.</source>
         <translation>%1: immer wieder anders gehört als der Rest dieses Holzes; kein Schnitt hat sich danach gerichtet.</translation>
     </message>
     <message>
@@ -7010,7 +7092,7 @@ wird gerechnet</translation>
         <translation>%1 auf %2</translation>
     </message>
     <message>
-        <source>As a last resort, filling would bring it nearer: %1. Try it with wax, which comes out again, and listen, before anything that stays.</source>
+        <source>As a last resort, partly fill holes: %1. Try wax first, which can be removed, and listen before filling for good.</source>
         <translation>Als letztes Mittel brächte Füllen es näher: %1. Erst mit Wachs, das wieder herausgeht, versuchen und hören, vor allem Bleibenden.</translation>
     </message>
     <message>
@@ -7022,7 +7104,7 @@ wird gerechnet</translation>
         <translation>erst die Löcher</translation>
     </message>
     <message>
-        <source>one size</source>
+        <source>one hole size</source>
         <translation>eine Größe</translation>
     </message>
     <message>
@@ -7030,7 +7112,7 @@ wird gerechnet</translation>
         <translation>abgestuft</translation>
     </message>
     <message>
-        <source>low register rules</source>
+        <source>first register priority</source>
         <translation>tiefes Register gilt</translation>
     </message>
     <message>
@@ -7118,7 +7200,7 @@ wird gerechnet</translation>
         <translation>Rat: halt</translation>
     </message>
     <message>
-        <source>From here on the plan goes so: %1</source>
+        <source>Tuning strategy: %1</source>
         <translation>Von hier an geht der Plan so: %1</translation>
     </message>
     <message>
@@ -7162,16 +7244,16 @@ wird gerechnet</translation>
         <translation>Vallotti</translation>
     </message>
     <message>
-        <source>Own, from a file</source>
+        <source>Own scale from a file</source>
         <translation>Eigene, aus Datei</translation>
     </message>
     <message>
-        <source>From here on it is called %1</source>
+        <source>Renamed %1</source>
         <comment>name</comment>
         <translation>Von hier an heißt es %1</translation>
     </message>
     <message numerus="yes">
-        <source>From here on wanted: A4 %1 Hz, played at %2 °C, %n fingering(s)</source>
+        <source>New target: A4 %1 Hz, played at %2 °C, %n fingering(s)</source>
         <comment>hertz, degrees</comment>
         <translation>
             <numerusform>Von hier an gewünscht: A4 %1 Hz, gespielt bei %2 °C, %n Griff</numerusform>
@@ -7179,19 +7261,19 @@ wird gerechnet</translation>
         </translation>
     </message>
     <message>
-        <source>End-blown duct pipe, six holes</source>
-        <translation>Kernspaltpfeife, sechs Löcher</translation>
+        <source>Whistle</source>
+        <translation>Blockpfeife (Whistle)</translation>
     </message>
     <message>
-        <source>Duct pipe with tapered bore and thumb hole</source>
-        <translation>Kernspaltflöte, konisch, mit Daumenloch</translation>
+        <source>Recorder</source>
+        <translation>Blockflöte</translation>
     </message>
     <message>
-        <source>Two-chamber duct flute</source>
-        <translation>Zweikammer-Kernspaltflöte</translation>
+        <source>Two-chamber flute</source>
+        <translation>Zweikammerflöte</translation>
     </message>
     <message>
-        <source>Side-blown flute</source>
+        <source>Transverse flute</source>
         <translation>Querflöte</translation>
     </message>
     <message>
@@ -7199,7 +7281,7 @@ wird gerechnet</translation>
         <translation>Querpfeife</translation>
     </message>
     <message>
-        <source>Stopped whistle</source>
+        <source>Stopped pipe</source>
         <translation>Gedackte Pfeife</translation>
     </message>
     <message>
@@ -7207,15 +7289,15 @@ wird gerechnet</translation>
         <translation>Kolbenpfeife</translation>
     </message>
     <message>
-        <source>Reed cylinder</source>
-        <translation>Rohrblattrohr, zylindrisch</translation>
+        <source>Reed pipe</source>
+        <translation>Rohrblattpfeife</translation>
     </message>
     <message>
         <source>Horn with finger holes</source>
         <translation>Horn mit Grifflöchern</translation>
     </message>
     <message>
-        <source>The design as it was then</source>
+        <source>Design saved</source>
         <translation>Der Entwurf, wie er da war</translation>
     </message>
     <message>
@@ -7224,7 +7306,7 @@ wird gerechnet</translation>
         <translation>%1 %2</translation>
     </message>
     <message>
-        <source>From here on it is so: %1 long; %2</source>
+        <source>As built: %1 long; %2</source>
         <comment>length, holes with their sizes</comment>
         <translation>Von hier an ist es so: %1 lang; %2</translation>
     </message>
@@ -7233,46 +7315,46 @@ wird gerechnet</translation>
         <translation>keine Löcher</translation>
     </message>
     <message>
-        <source>Measured again, as it was when it was first written down: bore, mouth, wall or holes</source>
+        <source>Measured again: bore, sounding edge, wall or holes</source>
         <translation>Neu gemessen, so wie es war, als es zuerst aufgeschrieben wurde: Bohrung, Mundloch, Wand oder Löcher</translation>
     </message>
     <message numerus="yes">
-        <source>From here on with %n bit(s), and by file or knife in steps of %1</source>
+        <source>Tools: %n bit(s), file or knife in steps of %1</source>
         <translation>
             <numerusform>Von hier an mit %n Bohrer, und mit Feile oder Messer in Schritten von %1</numerusform>
             <numerusform>Von hier an mit %n Bohrern, und mit Feile oder Messer in Schritten von %1</numerusform>
         </translation>
     </message>
     <message>
-        <source>From here on other limits for holes and foot</source>
+        <source>New limits for holes and foot</source>
         <translation>Von hier an andere Grenzen für Löcher und Fuß</translation>
     </message>
     <message>
-        <source>It is of %1</source>
+        <source>Material: %1</source>
         <comment>material</comment>
         <translation>Es ist aus %1</translation>
     </message>
     <message numerus="yes">
-        <source>%n node(s) along it</source>
+        <source>%n node(s)</source>
         <translation>
             <numerusform>%n Knoten darin</numerusform>
             <numerusform>%n Knoten darin</numerusform>
         </translation>
     </message>
     <message>
-        <source>Brought back entry %1</source>
+        <source>Redone: entry %1</source>
         <translation>Eintrag %1 zurückgeholt</translation>
     </message>
     <message>
-        <source>Burrs out, hole edges eased</source>
+        <source>Deburr and ease hole edges</source>
         <translation>Grate weg, Lochkanten gebrochen</translation>
     </message>
     <message>
-        <source>Bore smoothed</source>
+        <source>Smooth the bore</source>
         <translation>Bohrung geglättet</translation>
     </message>
     <message>
-        <source>Abrasives, up through the grades</source>
+        <source>Sand through the grits</source>
         <translation>Schleifen, die Körnungen hinauf</translation>
     </message>
     <message>
@@ -7280,15 +7362,15 @@ wird gerechnet</translation>
         <translation>Beize</translation>
     </message>
     <message>
-        <source>Soaked in oil, wiped every day</source>
+        <source>Oil soak, wiped daily</source>
         <translation>In Öl getränkt, täglich abgewischt</translation>
     </message>
     <message>
-        <source>Oil in brushed coats</source>
+        <source>Oil, brushed coats</source>
         <translation>Öl in gestrichenen Lagen</translation>
     </message>
     <message>
-        <source>Wax in coats, buffed</source>
+        <source>Wax coats, buffed</source>
         <translation>Wachs in Lagen, poliert</translation>
     </message>
     <message>
@@ -7300,7 +7382,7 @@ wird gerechnet</translation>
         <translation>Lack innen</translation>
     </message>
     <message>
-        <source>Left to cure</source>
+        <source>Cure</source>
         <translation>Aushärten</translation>
     </message>
     <message>
@@ -7308,7 +7390,7 @@ wird gerechnet</translation>
         <translation>Kork auf die Zapfen</translation>
     </message>
     <message>
-        <source>Thread bound and sealed</source>
+        <source>Bind with thread and seal</source>
         <translation>Mit Faden gebunden und versiegelt</translation>
     </message>
     <message>
@@ -7316,7 +7398,7 @@ wird gerechnet</translation>
         <translation>Brandzeichen</translation>
     </message>
     <message>
-        <source>Measure and hear again</source>
+        <source>Measure and listen again</source>
         <translation>Neu messen und anhören</translation>
     </message>
     <message>
@@ -7381,7 +7463,7 @@ wird gerechnet</translation>
         <translation>Die Oberfläche hat die Tonhöhe ein wenig verschoben: Bohrung, Aufschnitt und Löcher neu messen, wo sie hinkam, jeden Ton anhören und richten, was daneben liegt. Lange hohe Töne: Gehör schützen.</translation>
     </message>
     <message>
-        <source>As you do it; follow the rules of your shop.</source>
+        <source>Follow your shop&apos;s rules.</source>
         <translation>Wie du es machst; nach den Regeln deiner Werkstatt.</translation>
     </message>
     <message>
@@ -7429,16 +7511,12 @@ wird gerechnet</translation>
         <translation>Gemüse, für die Schule</translation>
     </message>
     <message>
-        <source>Window %1 across, %2 along; wall at the window %3.</source>
+        <source>Window %1 wide, %2 long (cut-up); wall at window %3.</source>
         <translation>Aufschnitt %1 quer, %2 längs; Wand am Aufschnitt %3.</translation>
     </message>
     <message>
-        <source>Embouchure hole %1 along, %2 across, chimney %3; stopper %4 from its middle.</source>
+        <source>Embouchure hole %1 long, %2 wide, wall %3; stopper %4 from its middle.</source>
         <translation>Mundloch %1 längs, %2 quer, Kamin %3; Stopfen %4 von seiner Mitte.</translation>
-    </message>
-    <message>
-        <source>Mouthpiece with a volume of %1 mm³.</source>
-        <translation>Mundstück mit einem Volumen von %1 mm³.</translation>
     </message>
     <message>
         <source>not heard</source>
@@ -7465,19 +7543,19 @@ wird gerechnet</translation>
         <translation>Ziel, Hz</translation>
     </message>
     <message>
-        <source>cents off</source>
+        <source>deviation (cents)</source>
         <translation>Cent daneben</translation>
     </message>
     <message>
-        <source>give or take</source>
-        <translation>ungefähr</translation>
+        <source>± spread</source>
+        <translation>± Streuung</translation>
     </message>
     <message>
         <source>Measures</source>
         <translation>Maße</translation>
     </message>
     <message>
-        <source>from the mouth</source>
+        <source>position</source>
         <translation>vom Mund</translation>
     </message>
     <message>
@@ -7513,7 +7591,7 @@ wird gerechnet</translation>
         <translation>an der Bohrung</translation>
     </message>
     <message>
-        <source>chimney</source>
+        <source>wall (chimney)</source>
         <translation>Kamin</translation>
     </message>
     <message>
@@ -7533,7 +7611,7 @@ wird gerechnet</translation>
         <translation>aus Aufnahmen</translation>
     </message>
     <message>
-        <source>by numbers of another tuner</source>
+        <source>by readings of another meter</source>
         <translation>mit Zahlen eines anderen Stimmgeräts</translation>
     </message>
     <message>
@@ -7541,11 +7619,11 @@ wird gerechnet</translation>
         <translation>vom simulierten Spieler</translation>
     </message>
     <message>
-        <source>How it was measured</source>
+        <source>How the notes were measured</source>
         <translation>Wie gemessen wurde</translation>
     </message>
     <message>
-        <source>It has not been heard yet.</source>
+        <source>Not heard yet.</source>
         <translation>Es ist noch nicht gehört.</translation>
     </message>
     <message>
@@ -7554,7 +7632,7 @@ wird gerechnet</translation>
         <translation>Messungen: %1, %2.</translation>
     </message>
     <message>
-        <source>In rooms of %1 to %2 °C; what is told above is brought to the temperature named there.</source>
+        <source>Measured at %1 to %2 °C; the table above is corrected to the temperature stated there.</source>
         <translation>In Räumen von %1 bis %2 °C; das oben Gesagte ist auf die dort genannte Temperatur gebracht.</translation>
     </message>
     <message>
@@ -7566,11 +7644,11 @@ wird gerechnet</translation>
         <translation>Oberfläche: %1</translation>
     </message>
     <message>
-        <source>work</source>
-        <translation>Arbeit</translation>
+        <source>step</source>
+        <translation>Schritt</translation>
     </message>
     <message>
-        <source>done</source>
+        <source>Done</source>
         <translation>fertig</translation>
     </message>
     <message>
@@ -7578,11 +7656,11 @@ wird gerechnet</translation>
         <translation>Pflege</translation>
     </message>
     <message>
-        <source>Wash it in lukewarm water with a little soap, and let it dry. Not near heat.</source>
+        <source>Wash in lukewarm water with a little soap and let dry away from heat.</source>
         <translation>In lauwarmem Wasser mit etwas Seife waschen und trocknen lassen. Nicht an Wärme.</translation>
     </message>
     <message>
-        <source>Play it in slowly: a quarter of an hour a day for two weeks. Wipe the bore dry after playing, and keep it from sun, heaters and cold cars.</source>
+        <source>Play in slowly: a quarter of an hour a day for two weeks. Wipe the bore dry after playing; keep away from sun, heaters and cold cars.</source>
         <translation>Langsam einspielen: zwei Wochen lang eine Viertelstunde am Tag. Die Bohrung nach dem Spielen trocken wischen, und vor Sonne, Heizung und kalten Autos bewahren.</translation>
     </message>
     <message>
@@ -7590,11 +7668,11 @@ wird gerechnet</translation>
         <translation>Die Bohrung zweimal im Jahr dünn ölen, mit einem Öl, das ausgehärtet im Mund unbedenklich ist, und einige Tage trocknen lassen. Ölige Lappen entzünden sich von selbst: draußen flach ausbreiten.</translation>
     </message>
     <message>
-        <source>Before another player takes it, clean the mouthpiece; alcohol harms some finishes, so try it where it is not seen.</source>
+        <source>Clean the mouthpiece between players; alcohol harms some finishes, so test a hidden spot first.</source>
         <translation>Ehe ein anderer darauf spielt, das Mundstück reinigen; Alkohol schadet mancher Oberfläche, darum an verdeckter Stelle probieren.</translation>
     </message>
     <message>
-        <source>What was cut</source>
+        <source>Cuts</source>
         <translation>Was geschnitten wurde</translation>
     </message>
     <message>
@@ -7632,20 +7710,20 @@ wird gerechnet</translation>
         <translation>Bohrer der Bohrung, mit Anschlag in der Tiefe</translation>
     </message>
     <message>
-        <source>%1 is %2; a deeper bore lowers it. The way back is a plug.</source>
+        <source>%1 is %2; a deeper bore lowers the pitch. A plug can raise it again.</source>
         <comment>note, how far off</comment>
         <translation>%1 ist %2; eine tiefere Bohrung senkt ihn. Zurück geht es mit einem Stopfen.</translation>
     </message>
     <message>
-        <source>%1: the bore is too deep for it; a plug pushed in would raise it.</source>
+        <source>%1: the bore is too deep; pushing in a plug raises the note.</source>
         <translation>%1: dafür ist die Bohrung zu tief; ein eingeschobener Stopfen höbe ihn.</translation>
     </message>
     <message>
-        <source>%1: the bore is as deep as the wood allows.</source>
+        <source>%1: the bore has reached its deepest point.</source>
         <translation>%1: tiefer erlaubt es das Holz nicht.</translation>
     </message>
     <message>
-        <source>The finish, with what was done of it then</source>
+        <source>Finish schedule saved</source>
         <translation>Die Oberfläche, mit dem, was damals getan war</translation>
     </message>
     <message>
@@ -7662,7 +7740,7 @@ wird gerechnet</translation>
         <translation>etwa %1</translation>
     </message>
     <message>
-        <source>Fingers from the mouth down: x closed, o open, / partly. What is about so was not heard since the last cut; it is reckoned from this piece of wood. One standard deviation stands beside.</source>
+        <source>Fingers from the top: x closed, o open, / partly. Values marked about were not heard since the last cut and are calculated. One standard deviation is given beside each.</source>
         <translation>Griffe vom Mund abwärts: x zu, o offen, / teils. Was mit etwa dasteht, wurde seit dem letzten Schnitt nicht gehört; es ist aus diesem Stück Holz errechnet. Daneben steht eine Standardabweichung.</translation>
     </message>
     <message>
@@ -7670,32 +7748,32 @@ wird gerechnet</translation>
         <translation>Wissen, wie viel Holz unter dem Bohrer bleibt. Die Pfeife einspannen, keine Handschuhe am Bohrer; ihn oft herausziehen und Späne holen, keine in die Augen blasen.</translation>
     </message>
     <message>
-        <source>A photograph</source>
+        <source>Photograph</source>
         <translation>Ein Foto</translation>
     </message>
     <message>
-        <source>A photograph: %1</source>
+        <source>Photograph: %1</source>
         <translation>Ein Foto: %1</translation>
     </message>
     <message>
-        <source>From here on every note is to sound like %1</source>
+        <source>Timbre reference: note %1</source>
         <translation>Von hier an soll jeder Ton wie %1 klingen</translation>
     </message>
     <message>
-        <source>From here on no note is the pattern for the others</source>
+        <source>Timbre reference removed</source>
         <translation>Von hier an ist kein Ton das Muster für die anderen</translation>
     </message>
     <message>
-        <source>From here on it is to sound like %1</source>
+        <source>Timbre reference: %1</source>
         <comment>an instrument&apos;s name</comment>
         <translation>Von hier an soll es klingen wie %1</translation>
     </message>
     <message>
-        <source>low register</source>
+        <source>first register</source>
         <translation>tiefes Register</translation>
     </message>
     <message>
-        <source>high register</source>
+        <source>second register</source>
         <translation>hohes Register</translation>
     </message>
     <message>
@@ -7707,31 +7785,31 @@ wird gerechnet</translation>
         <translation>Register %1</translation>
     </message>
     <message>
-        <source>well</source>
+        <source>good</source>
         <translation>gut</translation>
     </message>
     <message>
-        <source>unsure</source>
+        <source>uncertain</source>
         <translation>unsicher</translation>
     </message>
     <message>
-        <source>poorly</source>
+        <source>poor</source>
         <translation>schlecht</translation>
     </message>
     <message>
-        <source>Windway %1 high.</source>
+        <source>Windway height %1.</source>
         <translation>Kernspalte %1 hoch.</translation>
     </message>
     <message>
-        <source>Windway %1 long.</source>
+        <source>Windway length %1.</source>
         <translation>Kernspalte %1 lang.</translation>
     </message>
     <message>
-        <source>Its exit chamfered by %1.</source>
+        <source>Exit chamfer %1.</source>
         <translation>Ihr Ausgang um %1 gefast.</translation>
     </message>
     <message>
-        <source>On the foot, %1 long and %2 wide at its mouth; the notes are those with it on.</source>
+        <source>Foot piece %1 long, mouth %2; notes are with the foot piece on.</source>
         <translation>Auf dem Fuß, %1 lang und an der Mündung %2 weit; die Töne sind die damit.</translation>
     </message>
     <message>
@@ -7739,11 +7817,11 @@ wird gerechnet</translation>
         <translation>Becher, Trichter oder Ring auf den Fuß setzen</translation>
     </message>
     <message>
-        <source>Take off what is on the foot</source>
+        <source>Remove the foot piece</source>
         <translation>Abnehmen, was auf dem Fuß sitzt</translation>
     </message>
     <message>
-        <source>%1: %2 long, %3 wide at its mouth</source>
+        <source>%1: %2 long, mouth %3</source>
         <comment>work, length, width</comment>
         <translation>%1: %2 lang, an der Mündung %3 weit</translation>
     </message>
@@ -7753,7 +7831,7 @@ wird gerechnet</translation>
         <translation>%1: %2, auf %3 genau</translation>
     </message>
     <message>
-        <source>Embouchure hole %1 along, %2 across, undercut by %3, chimney %4; stopper %5 from its middle.</source>
+        <source>Embouchure hole %1 long, %2 wide, undercut by %3, wall %4; stopper %5 from its middle.</source>
         <translation>Mundloch %1 längs, %2 quer, um %3 unterschnitten, Kamin %4; Stopfen %5 von seiner Mitte.</translation>
     </message>
     <message>
@@ -7800,6 +7878,624 @@ wird gerechnet</translation>
         <source>instrument</source>
         <translation>Instrument</translation>
     </message>
+    <message>
+        <source>cut</source>
+        <translation>Schnitt</translation>
+    </message>
+    <message>
+        <source>Bench sheet. Overall length %1, sounding length %2.</source>
+        <translation>Werkblatt. Gesamtlänge %1, klingende Länge %2.</translation>
+    </message>
+    <message>
+        <source>head %1</source>
+        <translation>Kopf %1</translation>
+    </message>
+    <message>
+        <source>foot %1</source>
+        <translation>Fuß %1</translation>
+    </message>
+    <message>
+        <source>middle %1</source>
+        <translation>Mittelstück %1</translation>
+    </message>
+    <message>
+        <source>Parts without tenons: %1.</source>
+        <translation>Teile ohne Zapfen: %1.</translation>
+    </message>
+    <message>
+        <source>Tool: %1.</source>
+        <translation>Werkzeug: %1.</translation>
+    </message>
+    <message>
+        <source>Check: %1</source>
+        <translation>Prüfen: %1</translation>
+    </message>
+    <message>
+        <source>Caution: %1</source>
+        <translation>Vorsicht: %1</translation>
+    </message>
+    <message>
+        <source>Mouthpiece volume %1.</source>
+        <translation>Volumen des Mundstücks %1.</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <comment>a chance</comment>
+        <translation>%1 %</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::text::Writer</name>
+    <message>
+        <source>%1 bit</source>
+        <comment>drill of a size</comment>
+        <translation>Bohrer %1</translation>
+    </message>
+    <message>
+        <source>Stock</source>
+        <translation>Rohling</translation>
+    </message>
+    <message>
+        <source>Choose straight, knot-free wood. Season the billet with waxed ends until it stops losing weight, and rest it again for some weeks after the pilot bore.</source>
+        <translation>Gerades, astfreies Holz wählen. Den Kantel mit gewachsten Enden lagern, bis er nicht mehr leichter wird, und nach dem Vorbohren noch einige Wochen ruhen lassen.</translation>
+    </message>
+    <message>
+        <source>Weigh the billet twice a month; it is dry when the weight no longer changes.</source>
+        <translation>Den Kantel zweimal im Monat wiegen; trocken ist er, wenn das Gewicht gleich bleibt.</translation>
+    </message>
+    <message>
+        <source>Saw the billet to %1: %2 for the instrument and %3 for chucking.</source>
+        <translation>Den Kantel auf %1 sägen: %2 für das Instrument und %3 zum Einspannen.</translation>
+    </message>
+    <message>
+        <source>saw</source>
+        <translation>Säge</translation>
+    </message>
+    <message>
+        <source>Clamp the work and wear eye protection.</source>
+        <translation>Werkstück einspannen, Augenschutz tragen.</translation>
+    </message>
+    <message>
+        <source>Choose dry, straight cane without splits, cut in winter and dried for a year.</source>
+        <translation>Trockenes, gerades Rohr ohne Risse wählen, im Winter geschnitten und ein Jahr getrocknet.</translation>
+    </message>
+    <message>
+        <source>Tap the cane: a split sounds dull.</source>
+        <translation>Das Rohr anklopfen: Ein Riss klingt dumpf.</translation>
+    </message>
+    <message>
+        <source>Saw the cane to %1. Place the holes away from the nodes.</source>
+        <translation>Das Rohr auf %1 sägen. Die Löcher von den Knoten fernhalten.</translation>
+    </message>
+    <message>
+        <source>fine saw</source>
+        <translation>Feinsäge</translation>
+    </message>
+    <message>
+        <source>The end is clean, without splinters.</source>
+        <translation>Das Ende ist sauber und ohne Splitter.</translation>
+    </message>
+    <message>
+        <source>Measure the real bore of the pipe, then saw it to %1.</source>
+        <translation>Die wirkliche Bohrung des Rohrs messen, dann auf %1 sägen.</translation>
+    </message>
+    <message>
+        <source>fine saw or pipe cutter</source>
+        <translation>Feinsäge oder Rohrschneider</translation>
+    </message>
+    <message>
+        <source>The bore matches the plan to a tenth of a millimetre; if not, type it on Blank.</source>
+        <translation>Die Bohrung stimmt auf einen Zehntelmillimeter mit dem Plan überein; sonst unter Rohling eintragen.</translation>
+    </message>
+    <message>
+        <source>Measure the hollow with a soft wire, saw off the solid tip, and leave the wide end long. The finished tube is %1 long along its bend.</source>
+        <translation>Den Hohlraum mit weichem Draht messen, die massive Spitze absägen und das weite Ende lang lassen. Das fertige Rohr ist längs der Biegung %1 lang.</translation>
+    </message>
+    <message>
+        <source>Horn dust harms the lungs and smells: work wet or under extraction.</source>
+        <translation>Hornstaub schadet der Lunge und riecht: nass oder unter Absaugung arbeiten.</translation>
+    </message>
+    <message>
+        <source>Choose a fresh, firm, straight vegetable and wash it. Play it the same day.</source>
+        <translation>Ein frisches, festes, gerades Gemüse wählen und waschen. Am selben Tag spielen.</translation>
+    </message>
+    <message>
+        <source>Cut it to %1.</source>
+        <translation>Auf %1 schneiden.</translation>
+    </message>
+    <message>
+        <source>knife</source>
+        <translation>Messer</translation>
+    </message>
+    <message>
+        <source>An adult cuts. Wash hands and tools; one player each.</source>
+        <translation>Ein Erwachsener schneidet. Hände und Werkzeug waschen; je ein Spieler.</translation>
+    </message>
+    <message>
+        <source>Plane the billet square and square both ends. Mark the centre of each end.</source>
+        <translation>Den Kantel quadratisch hobeln, beide Enden rechtwinklig abrichten und die Mitten anreißen.</translation>
+    </message>
+    <message>
+        <source>Square both ends.</source>
+        <translation>Beide Enden rechtwinklig abrichten.</translation>
+    </message>
+    <message>
+        <source>A try square shows no light.</source>
+        <translation>Am Anschlagwinkel fällt kein Licht durch.</translation>
+    </message>
+    <message>
+        <source>Bore</source>
+        <translation>Bohrung</translation>
+    </message>
+    <message>
+        <source>Bore %1 deep from the sounding end with a %2 bit and a stop on the bit. The bore is short on purpose; deepening lowers the note.</source>
+        <translation>Vom Klangende %1 tief bohren, mit %2 und Tiefenanschlag. Die Bohrung ist absichtlich kurz; tiefer bohren senkt den Ton.</translation>
+    </message>
+    <message>
+        <source>Bore through at %1, half the depth from each end.</source>
+        <translation>Mit %1 durchbohren, je zur Hälfte von beiden Enden.</translation>
+    </message>
+    <message>
+        <source>long bit</source>
+        <translation>langer Bohrer</translation>
+    </message>
+    <message>
+        <source>long %1</source>
+        <translation>langer %1</translation>
+    </message>
+    <message>
+        <source>Look through the bore at a light: no step where the two bores meet.</source>
+        <translation>Durch die Bohrung gegen ein Licht sehen: kein Absatz, wo sich die Bohrungen treffen.</translation>
+    </message>
+    <message>
+        <source>Clamp the work, wear no gloves or loose sleeves, and clear the chips often.</source>
+        <translation>Werkstück einspannen, keine Handschuhe oder weiten Ärmel, Späne oft entfernen.</translation>
+    </message>
+    <message>
+        <source>Boring before turning lets you turn the outside true to a bore that wandered.</source>
+        <translation>Erst bohren, dann drehen: So lässt sich außen zentrisch zu einer verlaufenen Bohrung drehen.</translation>
+    </message>
+    <message>
+        <source>Ream the bore to its profile: %1 at the top, %2 at the foot.</source>
+        <translation>Die Bohrung auf ihren Verlauf räumen: %1 oben, %2 am Fuß.</translation>
+    </message>
+    <message>
+        <source>reamers, see Timber and turning for their depths</source>
+        <translation>Räumer; Tiefen unter Holz und Drehen</translation>
+    </message>
+    <message>
+        <source>Plug gauges stop at the positions of the bore profile.</source>
+        <translation>Lehrdorne sitzen an den Stellen des Bohrungsverlaufs.</translation>
+    </message>
+    <message>
+        <source>Ream slowly and let the wood cool: a jammed reamer splits it.</source>
+        <translation>Langsam räumen und das Holz abkühlen lassen: Ein festsitzender Räumer spaltet es.</translation>
+    </message>
+    <message>
+        <source>Turn the outside to %1, a wall of %2, true to the bore.</source>
+        <translation>Außen auf %1 drehen, Wand %2, zentrisch zur Bohrung.</translation>
+    </message>
+    <message>
+        <source>lathe, jam chuck or centres in the bore</source>
+        <translation>Drehbank, Spundfutter oder Spitzen in der Bohrung</translation>
+    </message>
+    <message>
+        <source>Measure the wall on four sides at both ends.</source>
+        <translation>Die Wand an beiden Enden auf vier Seiten messen.</translation>
+    </message>
+    <message>
+        <source>Face shield, no gloves or loose sleeves, dust extraction.</source>
+        <translation>Gesichtsschutz, keine Handschuhe oder weiten Ärmel, Absaugung.</translation>
+    </message>
+    <message>
+        <source>Punch out the nodes with a rod, except the node that stays as the stopper. Smooth the bore to about %1.</source>
+        <translation>Die Knoten mit einer Stange durchstoßen, außer dem, der als Stopfen bleibt. Die Bohrung auf etwa %1 glätten.</translation>
+    </message>
+    <message>
+        <source>Punch out the nodes with a rod and smooth the bore to about %1.</source>
+        <translation>Die Knoten mit einer Stange durchstoßen und die Bohrung auf etwa %1 glätten.</translation>
+    </message>
+    <message>
+        <source>steel rod, then abrasive on a long rod by hand</source>
+        <translation>Stahlstange, dann Schleifmittel an langer Stange, von Hand</translation>
+    </message>
+    <message>
+        <source>Look through the tube at a light: no ridge is left at a node.</source>
+        <translation>Durch das Rohr gegen ein Licht sehen: An keinem Knoten bleibt ein Grat.</translation>
+    </message>
+    <message>
+        <source>Turn the rod by hand: in a drill it jams in the bore.</source>
+        <translation>Die Stange von Hand drehen: In der Bohrmaschine klemmt sie im Rohr.</translation>
+    </message>
+    <message>
+        <source>Clean and deburr the bore; it stays as the pipe is, %1.</source>
+        <translation>Die Bohrung reinigen und entgraten; sie bleibt, wie das Rohr ist: %1.</translation>
+    </message>
+    <message>
+        <source>knife or deburring tool</source>
+        <translation>Messer oder Entgrater</translation>
+    </message>
+    <message>
+        <source>Drill through the solid part to the hollow, then open the hollow to an even cone from %1 to %2.</source>
+        <translation>Durch das massive Stück bis zum Hohlraum bohren, dann zu einem gleichmäßigen Kegel von %1 auf %2 öffnen.</translation>
+    </message>
+    <message>
+        <source>bit, then reamer or abrasive on a rod</source>
+        <translation>Bohrer, dann Räumer oder Schleifmittel an einer Stange</translation>
+    </message>
+    <message>
+        <source>Let a hot drill cool: horn glazes. Mask and extraction.</source>
+        <translation>Heißen Bohrer abkühlen lassen: Horn verglast. Maske und Absaugung.</translation>
+    </message>
+    <message>
+        <source>Bore through at %1, half from each end.</source>
+        <translation>Mit %1 durchbohren, je zur Hälfte von beiden Enden.</translation>
+    </message>
+    <message>
+        <source>cork borer or spade bit</source>
+        <translation>Korkbohrer oder Flachbohrer</translation>
+    </message>
+    <message>
+        <source>An adult drills; a spade bit grabs. Hold the vegetable in a vice with soft jaws.</source>
+        <translation>Ein Erwachsener bohrt; ein Flachbohrer hakt ein. Das Gemüse in weichen Backen einspannen.</translation>
+    </message>
+    <message>
+        <source>Sounding edge</source>
+        <translation>Anblasstelle</translation>
+    </message>
+    <message>
+        <source>Bore the slow chamber %1 deep and %2 wide from the top, and its exit into the windway.</source>
+        <translation>Die Vorkammer von oben %1 tief und %2 weit bohren, mit Ausgang in den Windkanal.</translation>
+    </message>
+    <message>
+        <source>Cut the window %1 wide and %2 long. The sounding edge is %3 from the top end and %4 from the foot.</source>
+        <translation>Das Fenster %1 breit und %2 lang schneiden. Die Schneide liegt %3 vom oberen Ende und %4 vom Fuß.</translation>
+    </message>
+    <message>
+        <source>bit, then file</source>
+        <translation>Bohrer, dann Feile</translation>
+    </message>
+    <message>
+        <source>saw, chisel and knife</source>
+        <translation>Säge, Stechbeitel und Messer</translation>
+    </message>
+    <message>
+        <source>Look along the bore: the edge is straight, sharp and square to the tube.</source>
+        <translation>Durch die Bohrung sehen: Die Schneide ist gerade, scharf und rechtwinklig zum Rohr.</translation>
+    </message>
+    <message>
+        <source>Cut away from yourself.</source>
+        <translation>Vom Körper weg schneiden.</translation>
+    </message>
+    <message>
+        <source>Window before windway: the windway can be led to the edge. Windway first: the cutter runs out cleanly.</source>
+        <translation>Fenster vor Windkanal: Der Kanal lässt sich auf die Schneide führen. Windkanal zuerst: Das Werkzeug läuft sauber aus.</translation>
+    </message>
+    <message>
+        <source>Slope the lip from outside until its edge is thin and even.</source>
+        <translation>Das Labium von außen abschrägen, bis die Schneide dünn und gleichmäßig ist.</translation>
+    </message>
+    <message>
+        <source>knife, then fine file</source>
+        <translation>Messer, dann feine Feile</translation>
+    </message>
+    <message>
+        <source>The edge lies in the middle of the windway&apos;s opening.</source>
+        <translation>Die Schneide liegt in der Mitte der Kanalöffnung.</translation>
+    </message>
+    <message>
+        <source>Cut the windway %1 long, as wide as the window and %2 high at its exit.</source>
+        <translation>Den Windkanal %1 lang schneiden, so breit wie das Fenster und am Ausgang %2 hoch.</translation>
+    </message>
+    <message>
+        <source>float or file</source>
+        <translation>Kanalfeile oder Feile</translation>
+    </message>
+    <message>
+        <source>Light through the windway shows an even slit.</source>
+        <translation>Licht durch den Windkanal zeigt einen gleichmäßigen Spalt.</translation>
+    </message>
+    <message>
+        <source>Fit the block, %1 in diameter and %2 long, with a flat for the windway. Its face ends at the window.</source>
+        <translation>Den Block einpassen, %1 im Durchmesser und %2 lang, mit Fläche für den Windkanal. Er endet am Fenster.</translation>
+    </message>
+    <message>
+        <source>plane or knife</source>
+        <translation>Hobel oder Messer</translation>
+    </message>
+    <message>
+        <source>Push the block in by hand; it holds and does not leak at the sides.</source>
+        <translation>Den Block von Hand einschieben; er hält und ist seitlich dicht.</translation>
+    </message>
+    <message>
+        <source>The block stays movable until the voice is right: moving it back and forth changes the voicing for free.</source>
+        <translation>Der Block bleibt beweglich, bis die Intonation der Anblasstelle stimmt: Verschieben kostet nichts.</translation>
+    </message>
+    <message>
+        <source>Make the embouchure hole %1 long and %2 wide, its middle %3 from the top end and %4 from the foot.</source>
+        <translation>Das Mundloch %1 lang und %2 breit anlegen, Mitte %3 vom oberen Ende und %4 vom Fuß.</translation>
+    </message>
+    <message>
+        <source>hot iron or knife, then file</source>
+        <translation>Brenneisen oder Messer, dann Feile</translation>
+    </message>
+    <message>
+        <source>round file</source>
+        <translation>Rundfeile</translation>
+    </message>
+    <message>
+        <source>%1, then round file</source>
+        <translation>%1, dann Rundfeile</translation>
+    </message>
+    <message>
+        <source>The far edge is sharp and free of burrs.</source>
+        <translation>Die Gegenkante ist scharf und gratfrei.</translation>
+    </message>
+    <message>
+        <source>Burn outdoors or under extraction, with water at hand, and not through the far wall.</source>
+        <translation>Im Freien oder unter Absaugung brennen, Wasser bereit, nicht durch die Gegenwand.</translation>
+    </message>
+    <message>
+        <source>No gloves or loose sleeves near the drill.</source>
+        <translation>Keine Handschuhe oder weiten Ärmel am Bohrer.</translation>
+    </message>
+    <message>
+        <source>The node that is left stops the tube %1 from the middle of the embouchure hole.</source>
+        <translation>Der stehen gelassene Knoten schließt das Rohr %1 von der Mitte des Mundlochs.</translation>
+    </message>
+    <message>
+        <source>Fit the stopper with its face %1 from the middle of the embouchure hole.</source>
+        <translation>Den Stopfen einsetzen, Stirnfläche %1 von der Mitte des Mundlochs.</translation>
+    </message>
+    <message>
+        <source>cork or wax, push rod with a mark</source>
+        <translation>Kork oder Wachs, Schubstange mit Marke</translation>
+    </message>
+    <message>
+        <source>Close the embouchure hole with a thumb and suck at the foot: suction holds.</source>
+        <translation>Das Mundloch mit dem Daumen schließen und am Fuß saugen: Der Unterdruck hält.</translation>
+    </message>
+    <message>
+        <source>Push, do not hammer: a tight stopper can split the head.</source>
+        <translation>Drücken, nicht schlagen: Ein strammer Stopfen kann den Kopf spalten.</translation>
+    </message>
+    <message>
+        <source>Mouthpiece</source>
+        <translation>Mundstück</translation>
+    </message>
+    <message>
+        <source>%1 mL</source>
+        <translation>%1 ml</translation>
+    </message>
+    <message>
+        <source>Open the mouth hole at the tip and shape its rim. With the lips the volume is about %1.</source>
+        <translation>Das Mundloch an der Spitze öffnen und den Rand formen. Mit den Lippen beträgt das Volumen etwa %1.</translation>
+    </message>
+    <message>
+        <source>bit, then round file</source>
+        <translation>Bohrer, dann Rundfeile</translation>
+    </message>
+    <message>
+        <source>The rim is smooth and the wall round the hole is even.</source>
+        <translation>Der Rand ist glatt und die Wand ringsum gleich stark.</translation>
+    </message>
+    <message>
+        <source>Fit the mouthpiece into its socket. Mouthpiece and reed together hold about %1.</source>
+        <translation>Das Mundstück in die Hülse einpassen. Mundstück und Blatt fassen zusammen etwa %1.</translation>
+    </message>
+    <message>
+        <source>socket cutter, cork or thread</source>
+        <translation>Zapfensenker, Kork oder Faden</translation>
+    </message>
+    <message>
+        <source>Fill the mouthpiece with water from a syringe to measure its volume.</source>
+        <translation>Das Mundstück mit Wasser aus einer Spritze füllen, um das Volumen zu messen.</translation>
+    </message>
+    <message>
+        <source>Bind the reed to the lay with its tip level with the mouthpiece&apos;s tip.</source>
+        <translation>Das Blatt auf die Bahn binden, Spitze bündig mit der Mundstückspitze.</translation>
+    </message>
+    <message>
+        <source>thread or ligature</source>
+        <translation>Faden oder Blattschraube</translation>
+    </message>
+    <message>
+        <source>Suck with the end closed: the reed shuts and holds for a moment.</source>
+        <translation>Bei verschlossenem Ende saugen: Das Blatt schließt und hält einen Augenblick.</translation>
+    </message>
+    <message>
+        <source>Joints</source>
+        <translation>Verbindungen</translation>
+    </message>
+    <message>
+        <source>Cut joint %1 so that the part above is %2 long without its tenon. Bore the socket before reaming and turn the tenon last.</source>
+        <translation>Verbindung %1 so trennen, dass das Teil darüber ohne Zapfen %2 lang ist. Die Hülse vor dem Räumen bohren, den Zapfen zuletzt drehen.</translation>
+    </message>
+    <message>
+        <source>parting tool; cork or waxed thread</source>
+        <translation>Abstechstahl; Kork oder gewachster Faden</translation>
+    </message>
+    <message>
+        <source>The joint closes by hand without force and does not rock.</source>
+        <translation>Die Verbindung lässt sich ohne Kraft von Hand schließen und wackelt nicht.</translation>
+    </message>
+    <message>
+        <source>Thread wound too thick splits a socket.</source>
+        <translation>Zu dick gewickelter Faden spaltet die Hülse.</translation>
+    </message>
+    <message>
+        <source>First sound</source>
+        <translation>Erster Ton</translation>
+    </message>
+    <message>
+        <source>Blow the tube before any hole is made.</source>
+        <translation>Das Rohr anblasen, bevor ein Loch gebohrt ist.</translation>
+    </message>
+    <message>
+        <source>Blow the tube with no holes, or all holes taped: it sounds a little below %1.</source>
+        <translation>Das Rohr ohne Löcher oder mit abgeklebten Löchern anblasen: Es klingt etwas unter %1.</translation>
+    </message>
+    <message>
+        <source>Blow the horn before any hole is made and note its pitch: the pitch decides which keys it can have.</source>
+        <translation>Das Horn vor dem ersten Loch anblasen und die Tonhöhe notieren: Sie entscheidet über die möglichen Tonarten.</translation>
+    </message>
+    <message>
+        <source>If it does not sound, follow the remedies on Sounding edge before going on.</source>
+        <translation>Klingt es nicht, zuerst den Abhilfen unter Anblasstelle folgen.</translation>
+    </message>
+    <message>
+        <source>Leave the tube longer than %1 by the grip of the slide. Fit and grease the slide so that it holds and does not leak, and mark it for every note.</source>
+        <translation>Das Rohr um den Griff des Schiebers länger als %1 lassen. Den Schieber einpassen und fetten, sodass er hält und dicht ist, und für jeden Ton markieren.</translation>
+    </message>
+    <message>
+        <source>cork, felt or thread</source>
+        <translation>Kork, Filz oder Faden</translation>
+    </message>
+    <message>
+        <source>Drawn out quickly, the slide pops: it is tight.</source>
+        <translation>Schnell herausgezogen, knallt der Schieber: Er ist dicht.</translation>
+    </message>
+    <message>
+        <source>Holes</source>
+        <translation>Löcher</translation>
+    </message>
+    <message>
+        <source>Print the template at 100 % and check its ruler. Wrap it round the tube with its edge at the foot, and prick the centres.</source>
+        <translation>Die Schablone mit 100 % drucken und ihr Lineal prüfen. Mit der Kante am Fuß um das Rohr legen und die Mitten ankörnen.</translation>
+    </message>
+    <message>
+        <source>template, awl</source>
+        <translation>Schablone, Ahle</translation>
+    </message>
+    <message>
+        <source>Push a wooden mandrel into the pipe and drill %1 pilots slowly towards the middle of the bore.</source>
+        <translation>Einen Holzdorn ins Rohr schieben und langsam mit %1 zur Bohrungsmitte vorbohren.</translation>
+    </message>
+    <message>
+        <source>Drill %1 pilots towards the middle of the bore.</source>
+        <translation>Mit %1 zur Bohrungsmitte vorbohren.</translation>
+    </message>
+    <message>
+        <source>Warm plastic grabs the bit, and hot PVC gives off poisonous fumes.</source>
+        <translation>Warmer Kunststoff hakt am Bohrer, heißes PVC gibt giftige Dämpfe ab.</translation>
+    </message>
+    <message>
+        <source>Bind the cane on both sides of %1 before opening the hole: the node next to it splits.</source>
+        <comment>hole</comment>
+        <translation>Das Rohr beidseits von %1 umwickeln, bevor das Loch geöffnet wird: Der Knoten daneben reißt.</translation>
+    </message>
+    <message>
+        <source>waxed thread</source>
+        <translation>gewachster Faden</translation>
+    </message>
+    <message>
+        <source>Remove the burrs inside and out and clean the bore.</source>
+        <translation>Innen und außen entgraten und die Bohrung reinigen.</translation>
+    </message>
+    <message>
+        <source>knife, fine abrasive</source>
+        <translation>Messer, feines Schleifmittel</translation>
+    </message>
+    <message>
+        <source>A fingertip finds no edge that catches.</source>
+        <translation>Die Fingerspitze spürt keine Kante.</translation>
+    </message>
+    <message>
+        <source>Cut away from yourself; use a mask and extraction, and no compressed air towards anybody.</source>
+        <translation>Vom Körper weg schneiden; Maske und Absaugung, keine Druckluft gegen Menschen.</translation>
+    </message>
+    <message>
+        <source>Leave the foot %1 long: this is kept for tuning.</source>
+        <translation>Den Fuß %1 länger lassen: Das bleibt zum Stimmen.</translation>
+    </message>
+    <message>
+        <source> (thumb, at the back)</source>
+        <translation> (Daumen, hinten)</translation>
+    </message>
+    <message>
+        <source>%1: %2 from the foot. Burn or cut to %3 and no further.</source>
+        <translation>%1: %2 vom Fuß. Auf %3 brennen oder schneiden, nicht weiter.</translation>
+    </message>
+    <message>
+        <source>%1: %2 from the foot. Bore to %3 and no further.</source>
+        <translation>%1: %2 vom Fuß. Auf %3 ausstechen, nicht weiter.</translation>
+    </message>
+    <message>
+        <source>%1: %2 from the foot. Drill to %3 and no further.</source>
+        <translation>%1: %2 vom Fuß. Auf %3 bohren, nicht weiter.</translation>
+    </message>
+    <message>
+        <source>hot iron or knife across the fibres</source>
+        <translation>Brenneisen oder Messer quer zur Faser</translation>
+    </message>
+    <message>
+        <source>knife across the fibres</source>
+        <translation>Messer quer zur Faser</translation>
+    </message>
+    <message>
+        <source>Burn outdoors or under extraction, with water at hand; cut away from your hand.</source>
+        <translation>Im Freien oder unter Absaugung brennen, Wasser bereit; von der Hand weg schneiden.</translation>
+    </message>
+    <message>
+        <source>cork borer, with a twist onto a board</source>
+        <translation>Korkbohrer, drehend auf ein Brett</translation>
+    </message>
+    <message>
+        <source>Never towards a hand; children work with an adult.</source>
+        <translation>Nie gegen die Hand; Kinder arbeiten mit einem Erwachsenen.</translation>
+    </message>
+    <message>
+        <source>out of reach of this drawer</source>
+        <translation>mit diesen Bohrern nicht zu erreichen</translation>
+    </message>
+    <message>
+        <source>knife or round file</source>
+        <translation>Messer oder Rundfeile</translation>
+    </message>
+    <message>
+        <source>%1, brad point, over a plug in the bore</source>
+        <translation>%1 mit Zentrierspitze, über einem Pfropfen in der Bohrung</translation>
+    </message>
+    <message>
+        <source>Countersink %1 to %2, %3 deep.</source>
+        <translation>%1 auf %2 senken, %3 tief.</translation>
+    </message>
+    <message>
+        <source>countersink or round file</source>
+        <translation>Senker oder Rundfeile</translation>
+    </message>
+    <message>
+        <source>Tuning and finish</source>
+        <translation>Stimmen und Oberfläche</translation>
+    </message>
+    <message>
+        <source>Play every fingering on Listen, then make one cut at a time as Correct advises, until every note is within tolerance.</source>
+        <translation>Unter Hören jeden Griff spielen, dann Schnitt für Schnitt nach Korrigieren, bis jeder Ton in der Toleranz liegt.</translation>
+    </message>
+    <message>
+        <source>Play again after each round of cuts.</source>
+        <translation>Nach jeder Runde von Schnitten wieder spielen.</translation>
+    </message>
+    <message>
+        <source>No finish: play it today, then compost it.</source>
+        <translation>Keine Oberfläche: heute spielen, dann kompostieren.</translation>
+    </message>
+    <message>
+        <source>Polish the outside; plastic needs no finish.</source>
+        <translation>Außen polieren; Kunststoff braucht keine Oberfläche.</translation>
+    </message>
+    <message>
+        <source>Polish with fine abrasive, then wax.</source>
+        <translation>Mit feinem Schleifmittel polieren, dann wachsen.</translation>
+    </message>
+    <message>
+        <source>Finish as scheduled on Finish, and play every note before and after.</source>
+        <translation>Die Oberfläche nach Plan behandeln und jeden Ton davor und danach spielen.</translation>
+    </message>
+    <message>
+        <source>Oily rags catch fire by themselves: spread them flat outdoors.</source>
+        <translation>Ölige Lappen entzünden sich selbst: flach im Freien ausbreiten.</translation>
+    </message>
 </context>
 <context>
     <name>form</name>
@@ -7823,7 +8519,7 @@ wird gerechnet</translation>
         <translation>Werkbuch, das geöffnet wird</translation>
     </message>
     <message>
-        <source>Open a fresh practice blank.</source>
+        <source>Open a new practice blank.</source>
         <translation>Einen frischen Übungsrohling öffnen.</translation>
     </message>
     <message>
@@ -7831,7 +8527,7 @@ wird gerechnet</translation>
         <translation>Die ganze Schleife spielen und von jeder Ansicht ein Bild in &lt;folder&gt; lassen.</translation>
     </message>
     <message>
-        <source>Another start will not find this window.</source>
+        <source>Dowel is already running but could not be reached.</source>
         <translation>Ein weiterer Start wird dieses Fenster nicht finden.</translation>
     </message>
     <message>

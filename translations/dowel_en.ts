@@ -4,7 +4,7 @@
 <context>
     <name>dowel::app::AsBuiltCard</name>
     <message numerus="yes">
-        <source>%n hole(s), and every fingering of the target finds its own.</source>
+        <source>%n hole(s); every fingering of the target has its holes.</source>
         <translation>
             <numerusform>%n hole, and every fingering of the target finds its own.</numerusform>
             <numerusform>%n holes, and every fingering of the target finds its own.</numerusform>
@@ -14,7 +14,7 @@
 <context>
     <name>dowel::app::ComparePage</name>
     <message numerus="yes">
-        <source>After %n instrument(s) of its kind</source>
+        <source>Based on %n instrument(s) of this model</source>
         <translation>
             <numerusform>After %n instrument of its kind</numerusform>
             <numerusform>After %n instruments of its kind</numerusform>
@@ -24,14 +24,14 @@
 <context>
     <name>dowel::app::CorrectPage</name>
     <message numerus="yes">
-        <source>Hear %n fingering(s)</source>
+        <source>Play %n fingering(s)</source>
         <translation>
             <numerusform>Hear one fingering</numerusform>
             <numerusform>Hear %n fingerings</numerusform>
         </translation>
     </message>
     <message numerus="yes">
-        <source>As it is now: %1, tube %2. %n cut(s) since the first listening.</source>
+        <source>Present sizes: %1, tube %2. %n cut(s) since the first session.</source>
         <comment>hole sizes, length</comment>
         <translation>
             <numerusform>As it is now: %1, tube %2. One cut since the first listening.</numerusform>
@@ -39,7 +39,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>Then listen to %n fingering(s).</source>
+        <source>Then play %n fingering(s) again.</source>
         <translation>
             <numerusform>Then listen to one fingering.</numerusform>
             <numerusform>Then listen to %n fingerings.</numerusform>
@@ -57,14 +57,14 @@
 <context>
     <name>dowel::app::Document</name>
     <message numerus="yes">
-        <source>%n reading(s) kept.</source>
+        <source>%n reading(s) saved.</source>
         <translation>
             <numerusform>One reading is kept.</numerusform>
             <numerusform>%n readings are kept.</numerusform>
         </translation>
     </message>
     <message numerus="yes">
-        <source>%n more note(s) are none of this instrument&apos;s.</source>
+        <source>%n more note(s) do not belong to this instrument.</source>
         <translation>
             <numerusform>One more note is none of this instrument&apos;s.</numerusform>
             <numerusform>%n more notes are none of this instrument&apos;s.</numerusform>
@@ -74,7 +74,7 @@
 <context>
     <name>dowel::app::DriftPicture</name>
     <message numerus="yes">
-        <source>%1: %2 cents in the mean, from %3 to %4, over %n note(s)</source>
+        <source>%1: mean %2 cents, from %3 to %4, %n note(s)</source>
         <comment>date, cents</comment>
         <translation>
             <numerusform>%1: %2 cents in the mean, from %3 to %4, over %n note</numerusform>
@@ -85,7 +85,7 @@
 <context>
     <name>dowel::app::FinishPage</name>
     <message numerus="yes">
-        <source>This finish has moved %n other instrument(s) of the shop by %1 to %2 cents.</source>
+        <source>This finish shifted %n other instrument(s) of the shop by %1 to %2 cents.</source>
         <translation>
             <numerusform>This finish has moved %n other instrument of the shop by %1 to %2 cents.</numerusform>
             <numerusform>This finish has moved %n other instruments of the shop by %1 to %2 cents.</numerusform>
@@ -95,7 +95,7 @@
 <context>
     <name>dowel::app::MainWindow</name>
     <message numerus="yes">
-        <source>%n entry/entries of this workbook could not be written to the disk yet. They are lost where it is left now.</source>
+        <source>%n entry/entries of this workbook could not be saved yet and will be lost if you leave now.</source>
         <translation>
             <numerusform>One entry of this workbook could not be written to the disk yet. It is lost where the workbook is left now.</numerusform>
             <numerusform>%n entries of this workbook could not be written to the disk yet. They are lost where it is left now.</numerusform>
@@ -109,7 +109,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>%n instrument(s) laid out; each has its workbook.</source>
+        <source>%n instrument(s) laid out, each in its own workbook.</source>
         <translation>
             <numerusform>%n instrument laid out; it has its workbook.</numerusform>
             <numerusform>%n instruments laid out; each has its workbook.</numerusform>
@@ -173,7 +173,7 @@ one cut</numerusform>
 <context>
     <name>dowel::app::StockDialog</name>
     <message numerus="yes">
-        <source>%n billet(s) of %1 square, %2 long, %3 % of the wood.</source>
+        <source>%n billet(s) %1 square, %2 long, %3 % of the plank.</source>
         <translation>
             <numerusform>%n billet of %1 square, %2 long, %3 % of the wood.</numerusform>
             <numerusform>%n billets of %1 square, %2 long, %3 % of the wood.</numerusform>
@@ -190,7 +190,7 @@ one cut</numerusform>
         </translation>
     </message>
     <message numerus="yes">
-        <source>From here on wanted: A4 %1 Hz, played at %2 °C, %n fingering(s)</source>
+        <source>New target: A4 %1 Hz, played at %2 °C, %n fingering(s)</source>
         <comment>hertz, degrees</comment>
         <translation>
             <numerusform>From here on wanted: A4 %1 Hz, played at %2 °C, one fingering</numerusform>
@@ -198,14 +198,14 @@ one cut</numerusform>
         </translation>
     </message>
     <message numerus="yes">
-        <source>From here on with %n bit(s), and by file or knife in steps of %1</source>
+        <source>Tools: %n bit(s), file or knife in steps of %1</source>
         <translation>
             <numerusform>From here on with %n bit, and by file or knife in steps of %1</numerusform>
             <numerusform>From here on with %n bits, and by file or knife in steps of %1</numerusform>
         </translation>
     </message>
     <message numerus="yes">
-        <source>%n node(s) along it</source>
+        <source>%n node(s)</source>
         <translation>
             <numerusform>%n node along it</numerusform>
             <numerusform>%n nodes along it</numerusform>

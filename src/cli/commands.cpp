@@ -3,6 +3,7 @@
 
 #include "cli/finding.h"
 #include "cli/handing_on.h"
+#include "cli/making.h"
 #include "cli/manual.h"
 #include "core/acoustics/colour.h"
 #include "core/base/number_text.h"
@@ -584,6 +585,9 @@ struct Asked
     FingeringsWanted fingerings;
     VariationWanted variation;
     ReportWishes report;
+    StepsWanted steps;
+    std::string units = "mm";
+    std::string paper = "a4";
     std::function<Answer()> work;
 
     /// The command does that.
@@ -609,6 +613,35 @@ void addMaking(CLI::App& app, Asked& a)
     lay->add_option("spec", a.file, "SPEC.json with \"holes\": [] and \"hole_count\"")->required();
     a.takesMemory(lay);
     a.does(lay, [&a] { return layout(a.file, a.memory); });
+}
+
+void addStock(CLI::App& app, Asked& a)
+{
+    const auto takesTools = [&a](CLI::App* command) {
+        command->add_option("--drawer", a.steps.drawer, "DRAWER.json: the bits and tools that there are");
+        command->add_option("--units", a.units, "mm or in")->check(CLI::IsMember({"mm", "in"}));
+    };
+    const auto wanted = [&a] {
+        StepsWanted w = a.steps;
+        w.inches = a.units == "in";
+        w.letter = a.paper == "letter";
+        return w;
+    };
+    auto* order = app.add_subcommand("steps", "The order of work of the whole instrument");
+    order->add_option("instrument", a.file, "SPEC.json or BOOK.dowel")->required();
+    takesTools(order);
+    a.does(order, [&a, wanted] { return steps(a.file, wanted()); });
+
+    auto* serves = app.add_subcommand("keys", "Which keys a blank serves");
+    serves->add_option("blank", a.file, "SPEC.json or BOOK.dowel")->required();
+    a.does(serves, [&a] { return keys(a.file); });
+
+    auto* sheet = app.add_subcommand("worksheet", "The bench sheet: the order of work with boxes, and the full-size template");
+    sheet->add_option("instrument", a.file, "SPEC.json or BOOK.dowel")->required();
+    sheet->add_option("--out", a.out, "FILE.pdf")->required();
+    takesTools(sheet);
+    sheet->add_option("--paper", a.paper, "a4 or letter")->check(CLI::IsMember({"a4", "letter"}));
+    a.does(sheet, [&a, wanted] { return worksheet(a.file, a.out, wanted()); });
 }
 
 void addPredict(CLI::App& app, Asked& a)
@@ -797,7 +830,7 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
                          "dowel-cli " DOWEL_VERSION ", contract 1.2, built with Qt " QT_VERSION_STR " and " DOWEL_COMPILER);
     app.require_subcommand(1);
     Asked asked;
-    for (auto* add : {&addMaking, &addPredict, &addFinding, &addHearing, &addWork, &addHandingOn})
+    for (auto* add : {&addMaking, &addStock, &addPredict, &addFinding, &addHearing, &addWork, &addHandingOn})
         add(app, asked);
     Voice voice(out, err);
     if (arguments.size() == 1 && arguments.front() == "--manual") { // for whoever packages it
@@ -826,7 +859,8 @@ int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostre
         const Answer answer = asked.work();
         if (answer)
             return voice.say(*answer) ? 0 : 1;
-        return voice.failed(codeName(answer.error().code), text::sentence(answer.error()).toStdString(), answer.error().where);
+        return voice.failed(codeName(answer.error().code), text::sentence(answer.error(), text::Places::AsInFile).toStdString(),
+                            answer.error().where);
     } catch (const std::exception& problem) {
         return voice.failed("internal", problem.what(), "");
     }

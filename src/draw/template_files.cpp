@@ -5,6 +5,7 @@
 #include "core/base/thread_role.h"
 #include "draw/fonts.h"
 #include "draw/pdf.h"
+#include "draw/report.h"
 
 #include <QBuffer>
 #include <QLocale>
@@ -328,6 +329,20 @@ private:
     QFont m_font;
 };
 
+/// The page that is there is the first.
+void drawTemplate(QPdfWriter& pdf, QPainter& painter, const TemplateSheet& sheet, const std::string& title, double perMillimetre)
+{
+    TemplatePages pages(painter, sheet, pdf.pageLayout().fullRect(QPageLayout::Millimeter).size());
+    for (std::size_t k = 0; k < pages.count(); ++k) {
+        if (k > 0)
+            pdf.newPage();
+        painter.resetTransform();
+        painter.setClipping(false);
+        painter.scale(perMillimetre, perMillimetre);
+        pages.draw(k, QString::fromStdString(title));
+    }
+}
+
 } // namespace
 
 Paper paperHere()
@@ -355,14 +370,42 @@ Result<std::string> templatePdf(const TemplateSheet& sheet, const std::string& t
         QPainter painter(&pdf);
         if (!painter.isActive())
             return Error{ErrorCode::Internal, "template", "the page cannot be drawn"};
-        TemplatePages pages(painter, sheet, pdf.pageLayout().fullRect(QPageLayout::Millimeter).size());
-        for (std::size_t k = 0; k < pages.count(); ++k) {
-            if (k > 0)
+        drawTemplate(pdf, painter, sheet, title, perMillimetre);
+    }
+    return withoutTimeZone(buffer.data().toStdString());
+}
+
+QSizeF pageSize_mm(Paper paper)
+{
+    return QPageSize(paper == Paper::A4 ? QPageSize::A4 : QPageSize::Letter).size(QPageSize::Millimeter);
+}
+
+Result<std::string> benchSheetPdf(const ReportPages& words, const TemplateSheet& sheet, const std::string& title, Paper paper)
+{
+    enterDoor(Door::Template);
+    loadFonts();
+    QBuffer buffer;
+    buffer.open(QIODevice::WriteOnly);
+    {
+        QPdfWriter pdf(&buffer);
+        pdf.setTitle(QString::fromStdString(title));
+        pdf.setPageSize(QPageSize(paper == Paper::A4 ? QPageSize::A4 : QPageSize::Letter));
+        pdf.setPageMargins(QMarginsF(0.0, 0.0, 0.0, 0.0));
+        constexpr int dotsPerInch = 2540; // a hundred a millimetre
+        pdf.setResolution(dotsPerInch);
+        constexpr double perMillimetre = dotsPerInch / 25.4;
+        QPainter painter(&pdf);
+        if (!painter.isActive())
+            return Error{ErrorCode::Internal, "bench sheet", "the page cannot be drawn"};
+        for (int page = 0; page < words.count(); ++page) {
+            if (page > 0)
                 pdf.newPage();
-            painter.resetTransform();
-            painter.setClipping(false);
-            painter.scale(perMillimetre, perMillimetre);
-            pages.draw(k, QString::fromStdString(title));
+            words.draw(painter, page, perMillimetre);
+        }
+        if (!sheet.curves.empty()) {
+            pdf.setPageOrientation(QPageLayout::Landscape);
+            pdf.newPage();
+            drawTemplate(pdf, painter, sheet, title, perMillimetre);
         }
     }
     return withoutTimeZone(buffer.data().toStdString());

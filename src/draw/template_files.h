@@ -5,6 +5,7 @@
 
 #include "core/layout/template_sheet.h"
 
+#include <QSizeF>
 #include <string>
 
 namespace dowel::draw {
@@ -16,5 +17,12 @@ enum class Paper { A4, Letter };
 [[nodiscard]] Paper paperHere();
 /// Landscape pages. Errors: Internal.
 [[nodiscard]] Result<std::string> templatePdf(const TemplateSheet& sheet, const std::string& title, Paper paper);
+
+class ReportPages;
+/// Pages of words upright, then the template's across, in one file. Errors: Internal.
+[[nodiscard]] Result<std::string> benchSheetPdf(const ReportPages& words, const TemplateSheet& sheet, const std::string& title,
+                                                Paper paper);
+/// The size of a page, upright, in millimetres.
+[[nodiscard]] QSizeF pageSize_mm(Paper paper);
 
 } // namespace dowel::draw

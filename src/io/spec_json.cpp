@@ -309,6 +309,25 @@ InstrumentSpec readSpec(JsonReader& r, std::optional<Error>& error)
         s.footPiece = footPieceFrom(piece);
         piece.finish();
     }
+    if (r.has("head")) {
+        JsonReader h = r.object("head");
+        Head head{length(h, "length_mm"), Metres{}, Metres{}};
+        if (h.has("windway_length_mm")) {
+            const Metres windway = length(h, "windway_length_mm");
+            if (auto* duct = std::get_if<Duct>(&s.excitation))
+                duct->windwayLength = windway;
+            else
+                h.fail(ErrorCode::BadValue, "windway_length_mm", "only a duct has one");
+        }
+        if (h.has("slow_chamber")) {
+            JsonReader chamber = h.object("slow_chamber");
+            head.slowChamberLength = length(chamber, "length_mm");
+            head.slowChamberDiameter = length(chamber, "diameter_mm");
+            chamber.finish();
+        }
+        h.finish();
+        s.head = head;
+    }
     for (auto& hole : r.objects("holes"))
         s.holes.push_back(readHole(hole, s));
     if (r.has("slides"))
@@ -446,6 +465,12 @@ Json jsonOf(const InstrumentSpec& s)
         json["nodes"] = jsonOf(s.nodes);
     if (s.footPiece)
         json["foot_piece"] = jsonOf(*s.footPiece);
+    if (s.head) {
+        json["head"] = {{"length_mm", mm(s.head->length)}};
+        if (s.head->slowChamberLength > Metres{})
+            json["head"]["slow_chamber"] = {{"length_mm", mm(s.head->slowChamberLength)},
+                                            {"diameter_mm", mm(s.head->slowChamberDiameter)}};
+    }
     for (const auto& slide : s.slides)
         json["slides"].push_back(
             {{"at_mm", mm(slide.at)}, {"out_mm", mm(slide.out)}, {"gap_diameter_mm", mm(slide.gapDiameter)}});

@@ -56,4 +56,17 @@ std::unique_ptr<draw::ReportPages> pagesOf(const Passport& passport, const std::
     return std::make_unique<draw::ReportPages>(p.body, std::move(p.sketches), p.title, page_mm);
 }
 
+Result<std::string> benchSheet(const Instrument& start, const TemplateSheet& sheet, const std::vector<text::WorkStep>& steps,
+                               text::LengthUnit unit, draw::Paper paper)
+{
+    enterDoor(Door::Template);
+    constexpr double wide_mm = 176.0;
+    const InstrumentSpec& spec = start.spec();
+    const QString title = spec.name.empty() ? text::familyTitle(spec.family) : QString::fromStdString(spec.name);
+    const QString mark = QLatin1String(text::passportDrawing);
+    const draw::ReportPages words(text::benchSheetBody(spec, steps, unit) + QStringLiteral("<p>%1</p>").arg(mark),
+                                  {{mark, draw::instrumentSketch(start, wide_mm)}}, title, draw::pageSize_mm(paper));
+    return draw::benchSheetPdf(words, sheet, title.toStdString(), paper);
+}
+
 } // namespace dowel::report

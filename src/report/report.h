@@ -3,6 +3,7 @@
 #pragma once
 
 #include "draw/report.h"
+#include "text/order_of_work.h"
 #include "text/passport.h"
 
 namespace dowel::report {
@@ -14,5 +15,9 @@ namespace dowel::report {
 /// Laid out for pages of a size, for a printer and its preview.
 [[nodiscard]] std::unique_ptr<draw::ReportPages> pagesOf(const Passport& passport, const std::optional<FinishPlan>& finish,
                                                          const text::PassportWishes& wishes, QSizeF page_mm);
+
+/// The bench sheet: the order of work with boxes, a drawing, and the full-size template. Errors: Internal.
+[[nodiscard]] Result<std::string> benchSheet(const Instrument& start, const TemplateSheet& sheet,
+                                             const std::vector<text::WorkStep>& steps, text::LengthUnit unit, draw::Paper paper);
 
 } // namespace dowel::report

@@ -27,8 +27,9 @@ using namespace sqlite;
 namespace {
 
 constexpr std::uint32_t applicationId = 0x444F574CU; // "DOWL"
-constexpr int schemaVersion = 3;                     // the newest that is known
-// What tables and guards stand for. Version 3 has them too: it holds entries that version 2 does not know.
+constexpr int schemaVersion = 4;                     // the newest that is known
+constexpr int entriesVersion = 3;                    // holds entries that version 2 does not know
+// What tables and guards stand for. Versions 3 and 4 have them too: 4 knows what lies above the sounding edge.
 constexpr int tablesVersion = 2;
 
 /// What a workbook's tables are made of, as SQLite keeps it, in the order of the names. Version 1 had no seal.
@@ -179,6 +180,15 @@ Status keep(sqlite3* db, const std::string& path, const Entry& entry, const std:
     return Done{};
 }
 
+/// Errors: those of failed().
+Status raiseVersion(sqlite3* db, const std::string& path, int to)
+{
+    Statement now(db, "PRAGMA user_version");
+    if (now.step() != SQLITE_ROW)
+        return failed(db, path);
+    return now.integer(0) >= to ? Status(Done{}) : run(db, path, "PRAGMA user_version = " + std::to_string(to));
+}
+
 struct StoredBody
 {
     std::string text;
@@ -240,8 +250,12 @@ Result<std::vector<EntryId>> put(sqlite3* db, const std::string& path, std::span
                std::holds_alternative<BuiltEntry>(e.body) || std::holds_alternative<FinishEntry>(e.body) ||
                std::holds_alternative<PhotoEntry>(e.body) || std::holds_alternative<PatternEntry>(e.body);
     });
-    if (newer)
-        if (auto ok = run(db, path, "PRAGMA user_version = " + std::to_string(schemaVersion)); !ok)
+    const bool headed = std::any_of(entries.begin(), entries.end(), [](const auto& e) {
+        const auto* built = std::get_if<BuiltEntry>(&e.body);
+        return built != nullptr && built->built.spec().head.has_value();
+    });
+    if (newer || headed)
+        if (auto ok = raiseVersion(db, path, headed ? schemaVersion : entriesVersion); !ok)
             return ok.error();
     return ids;
 }
@@ -258,9 +272,11 @@ Result<std::string> newBook(const std::string& path, const Instrument& specified
     auto db = openDatabase(":memory:", SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE);
     if (!db)
         return db.error();
-    const bool known = specified.spec().material.empty() && specified.spec().nodes.empty() && !specified.spec().limits.depthMax;
-    std::string sql = "PRAGMA application_id = " + std::to_string(applicationId) +
-                      "; PRAGMA user_version = " + std::to_string(known ? tablesVersion : schemaVersion) + ";";
+    const InstrumentSpec& s = specified.spec();
+    const bool known = s.material.empty() && s.nodes.empty() && !s.limits.depthMax;
+    const int version = s.head ? schemaVersion : known ? tablesVersion : entriesVersion;
+    std::string sql =
+        "PRAGMA application_id = " + std::to_string(applicationId) + "; PRAGMA user_version = " + std::to_string(version) + ";";
     for (const SchemaPart& part : schema)
         sql += std::string(part.sql) + ";";
     if (auto ok = run(db->get(), path, sql); !ok)

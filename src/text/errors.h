@@ -8,6 +8,8 @@
 
 namespace dowel::text {
 
-[[nodiscard]] QString sentence(const Error& error);
+/// How places within a specification are told: as a maker names them, or as they stand in the file, for who writes one.
+enum class Places { InWords, AsInFile };
+[[nodiscard]] QString sentence(const Error& error, Places as = Places::InWords);
 
 } // namespace dowel::text

@@ -17,20 +17,20 @@ QString work(const FinishWork& w)
 {
     const QString words = [&] {
         switch (w.kind) {
-        case FinishKind::Burrs: return tr("Burrs out, hole edges eased");
-        case FinishKind::SmoothBore: return tr("Bore smoothed");
-        case FinishKind::Abrasives: return tr("Abrasives, up through the grades");
+        case FinishKind::Burrs: return tr("Deburr and ease hole edges");
+        case FinishKind::SmoothBore: return tr("Smooth the bore");
+        case FinishKind::Abrasives: return tr("Sand through the grits");
         case FinishKind::Stain: return tr("Stain");
-        case FinishKind::OilSoak: return tr("Soaked in oil, wiped every day");
-        case FinishKind::OilCoats: return tr("Oil in brushed coats");
-        case FinishKind::WaxCoats: return tr("Wax in coats, buffed");
+        case FinishKind::OilSoak: return tr("Oil soak, wiped daily");
+        case FinishKind::OilCoats: return tr("Oil, brushed coats");
+        case FinishKind::WaxCoats: return tr("Wax coats, buffed");
         case FinishKind::LacquerOutside: return tr("Lacquer outside");
         case FinishKind::LacquerInside: return tr("Lacquer inside");
-        case FinishKind::Cure: return tr("Left to cure");
+        case FinishKind::Cure: return tr("Cure");
         case FinishKind::CorkTenons: return tr("Cork on the tenons");
-        case FinishKind::Binding: return tr("Thread bound and sealed");
+        case FinishKind::Binding: return tr("Bind with thread and seal");
         case FinishKind::Stamp: return tr("Stamp");
-        case FinishKind::HearAgain: return tr("Measure and hear again");
+        case FinishKind::HearAgain: return tr("Measure and listen again");
         case FinishKind::PlayIn: return tr("Played in");
         case FinishKind::Own: break;
         }
@@ -92,7 +92,7 @@ QString how(FinishKind kind)
             "cracks.");
     case FinishKind::Own: break;
     }
-    return tr("As you do it; follow the rules of your shop.");
+    return tr("Follow your shop's rules.");
 }
 
 std::pair<std::string, std::string> forCalendar(const FinishWork& w)

@@ -15,19 +15,19 @@ std::vector<std::pair<std::string, QString>> temperaments()
             {"pythagorean", tr("Pythagorean")},
             {"werckmeister-iii", tr("Werckmeister III")},
             {"vallotti", tr("Vallotti")},
-            {"own", tr("Own, from a file")}};
+            {"own", tr("Own scale from a file")}};
 }
 
 std::vector<std::pair<Family, QString>> families()
 {
-    return {{Family::Whistle, tr("End-blown duct pipe, six holes")},
-            {Family::Recorder, tr("Duct pipe with tapered bore and thumb hole")},
-            {Family::TwoChamber, tr("Two-chamber duct flute")},
-            {Family::Flute, tr("Side-blown flute")},
+    return {{Family::Whistle, tr("Whistle")},
+            {Family::Recorder, tr("Recorder")},
+            {Family::TwoChamber, tr("Two-chamber flute")},
+            {Family::Flute, tr("Transverse flute")},
             {Family::Fife, tr("Fife")},
-            {Family::Stopped, tr("Stopped whistle")},
+            {Family::Stopped, tr("Stopped pipe")},
             {Family::Slide, tr("Slide whistle")},
-            {Family::Reed, tr("Reed cylinder")},
+            {Family::Reed, tr("Reed pipe")},
             {Family::Horn, tr("Horn with finger holes")}};
 }
 
@@ -73,18 +73,18 @@ QString familyWord(Family family)
 QString speechName(acoustics::Speech speech)
 {
     switch (speech) {
-    case acoustics::Speech::Well: return tr("well");
-    case acoustics::Speech::Reluctantly: return tr("unsure");
+    case acoustics::Speech::Well: return tr("good");
+    case acoustics::Speech::Reluctantly: return tr("uncertain");
     case acoustics::Speech::Hardly: break;
     }
-    return tr("poorly");
+    return tr("poor");
 }
 
 QString registerName(int registerNumber)
 {
     switch (registerNumber) {
-    case 1: return tr("low register");
-    case 2: return tr("high register");
+    case 1: return tr("first register");
+    case 2: return tr("second register");
     case 3: return tr("third register");
     default: return tr("register %1").arg(registerNumber);
     }

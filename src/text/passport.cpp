@@ -75,29 +75,29 @@ QString mouthWords(const Excitation& e, LengthUnit unit)
 {
     if (const auto* d = std::get_if<Duct>(&e)) {
         QStringList words{
-            tr("Window %1 across, %2 along; wall at the window %3.")
+            tr("Window %1 wide, %2 long (cut-up); wall at window %3.")
                 .arg(length(fine(d->windowWidth), unit), length(fine(d->windowLength), unit), length(fine(d->chimney), unit))};
         for (const auto& [size, named] :
-             {std::pair{d->windwayHeight, tr("Windway %1 high.")}, std::pair{d->windwayLength, tr("Windway %1 long.")},
-              std::pair{d->chamfer, tr("Its exit chamfered by %1.")}})
+             {std::pair{d->windwayHeight, tr("Windway height %1.")}, std::pair{d->windwayLength, tr("Windway length %1.")},
+              std::pair{d->chamfer, tr("Exit chamfer %1.")}})
             if (size > Metres{})
                 words << named.arg(length(fine(size), unit));
         return words.join(QLatin1Char(' '));
     }
     if (const auto* t = std::get_if<Transverse>(&e); t != nullptr && t->undercut > Metres{})
-        return tr("Embouchure hole %1 along, %2 across, undercut by %3, chimney %4; stopper %5 from its middle.")
+        return tr("Embouchure hole %1 long, %2 wide, undercut by %3, wall %4; stopper %5 from its middle.")
             .arg(length(fine(t->holeLength), unit), length(fine(t->holeWidth), unit), length(fine(t->undercut), unit),
                  length(fine(t->chimney), unit), length(fine(t->stopper), unit));
     if (const auto* t = std::get_if<Transverse>(&e))
-        return tr("Embouchure hole %1 along, %2 across, chimney %3; stopper %4 from its middle.")
+        return tr("Embouchure hole %1 long, %2 wide, wall %3; stopper %4 from its middle.")
             .arg(length(fine(t->holeLength), unit), length(fine(t->holeWidth), unit), length(fine(t->chimney), unit),
                  length(fine(t->stopper), unit));
-    return tr("Mouthpiece with a volume of %1 mm³.").arg(std::lround(std::get<ClosedTop>(e).volume.cubicMillimetres()));
+    return tr("Mouthpiece volume %1.").arg(volume(std::get<ClosedTop>(e).volume.cubicMetres()));
 }
 
 QString footWords(const std::optional<FootPiece>& piece, LengthUnit unit)
 {
-    return piece ? paragraph(tr("On the foot, %1 long and %2 wide at its mouth; the notes are those with it on.")
+    return piece ? paragraph(tr("Foot piece %1 long, mouth %2; notes are with the foot piece on.")
                                  .arg(length(fine(piece->length), unit), length(fine(piece->mouth), unit)))
                  : QString();
 }
@@ -117,10 +117,9 @@ QString chart(const Passport& p)
                             n.off ? spread(std::max(0.1, n.sd.cents())) : QString()};
     return heading(tr("Notes at %1 °C, A4 = %2 Hz")
                        .arg(number(spec.tuning.playedAt.celsius(), 1), number(spec.tuning.a4.hertz(), 1))) +
-           table({tr("note"), tr("fingers"), tr("register"), tr("target, Hz"), tr("cents off"), tr("give or take")}, rows) +
-           paragraph(tr("Fingers from the mouth down: x closed, o open, / partly. What is about so was not heard since the last "
-                        "cut; it is "
-                        "reckoned from this piece of wood. One standard deviation stands beside."));
+           table({tr("note"), tr("fingers"), tr("register"), tr("target, Hz"), tr("deviation (cents)"), tr("± spread")}, rows) +
+           paragraph(tr("Fingers from the top: x closed, o open, / partly. Values marked about were not heard since the last cut "
+                        "and are calculated. One standard deviation is given beside each."));
 }
 
 QString measures(const Passport& p, LengthUnit unit)
@@ -133,7 +132,7 @@ QString measures(const Passport& p, LengthUnit unit)
     // Tables are not torn: they begin a page.
     QString s = QStringLiteral("<h2 style=\"page-break-before:always\">%1</h2>\n").arg(tr("Measures").toHtmlEscaped()) +
                 paragraph(mouthWords(spec.excitation, unit)) + footWords(spec.footPiece, unit) +
-                table({tr("from the mouth"), tr("bore"), tr("wall")}, bore);
+                table({tr("position"), tr("bore"), tr("wall")}, bore);
     QList<QStringList> holes;
     for (const Hole& h : spec.holes)
         holes << QStringList{QString::fromStdString(h.id.text), length(fine(p.instrument.length() - h.at), unit),
@@ -141,9 +140,9 @@ QString measures(const Passport& p, LengthUnit unit)
                              length(fine(h.chimney), unit),     h.side == Side::Back ? tr("back") : tr("front"),
                              QString::fromStdString(h.digit)};
     if (!holes.isEmpty())
-        s += QStringLiteral("<br/>") +
-             table({tr("hole"), tr("from the foot"), tr("diameter"), tr("at the bore"), tr("chimney"), tr("side"), tr("finger")},
-                   holes);
+        s += QStringLiteral("<br/>") + table({tr("hole"), tr("from the foot"), tr("diameter"), tr("at the bore"),
+                                              tr("wall (chimney)"), tr("side"), tr("finger")},
+                                             holes);
     return s;
 }
 
@@ -154,15 +153,15 @@ QString heardHow(const Passport& p)
         switch (s) {
         case ReadingSource::Microphone: sources << tr("by microphone"); break;
         case ReadingSource::File: sources << tr("from recordings"); break;
-        case ReadingSource::Numbers: sources << tr("by numbers of another tuner"); break;
+        case ReadingSource::Numbers: sources << tr("by readings of another meter"); break;
         case ReadingSource::Player: sources << tr("by the simulated player"); break;
         }
-    QString s = heading(tr("How it was measured"));
+    QString s = heading(tr("How the notes were measured"));
     s += paragraph(sources.isEmpty()
-                       ? tr("It has not been heard yet.")
+                       ? tr("Not heard yet.")
                        : tr("Readings: %1, %2.", "how many, how").arg(p.readings).arg(sources.join(QStringLiteral(", "))));
     if (p.coolest && p.warmest)
-        s += paragraph(tr("In rooms of %1 to %2 °C; what is told above is brought to the temperature named there.")
+        s += paragraph(tr("Measured at %1 to %2 °C; the table above is corrected to the temperature stated there.")
                            .arg(number(p.coolest->celsius(), 1), number(p.warmest->celsius(), 1)));
     return s;
 }
@@ -174,23 +173,21 @@ QString finished(const std::optional<FinishPlan>& finish)
     QList<QStringList> rows;
     for (const FinishWork& w : finish->works)
         rows << QStringList{work(w), w.done ? day(*w.done) : tr("not done yet")};
-    return heading(tr("Finish: %1").arg(recipe(finish->recipe))) + table({tr("work"), tr("done")}, rows);
+    return heading(tr("Finish: %1").arg(recipe(finish->recipe))) + table({tr("step"), tr("Done")}, rows);
 }
 
 QString care(const std::string& material, const std::optional<FinishPlan>& finish)
 {
     const bool plastic = material == "plastic";
     QString s = heading(tr("Care"));
-    s += paragraph(
-        plastic ? tr("Wash it in lukewarm water with a little soap, and let it dry. Not near heat.")
-                : tr("Play it in slowly: a quarter of an hour a day for two weeks. Wipe the bore dry after playing, and keep it "
-                     "from sun, heaters and cold cars."));
+    s += paragraph(plastic ? tr("Wash in lukewarm water with a little soap and let dry away from heat.")
+                           : tr("Play in slowly: a quarter of an hour a day for two weeks. Wipe the bore dry after playing; keep "
+                                "away from sun, heaters and cold cars."));
     if (!plastic && finish && finish->recipe == "oil")
         s += paragraph(
             tr("Oil the bore twice a year, thinly, with an oil that is safe in the mouth when cured, and let it dry for some "
                "days. Oily rags catch fire by themselves: spread them flat outdoors."));
-    return s + paragraph(tr("Before another player takes it, clean the mouthpiece; alcohol harms some finishes, so try it where "
-                            "it is not seen."));
+    return s + paragraph(tr("Clean the mouthpiece between players; alcohol harms some finishes, so test a hidden spot first."));
 }
 
 QString worked(const Passport& p, LengthUnit unit)
@@ -198,7 +195,7 @@ QString worked(const Passport& p, LengthUnit unit)
     QList<QStringList> rows;
     for (const PassportCut& c : p.cuts)
         rows << QStringList{dayOf(c.at), work(c.cut), length(fine(c.from), unit), length(fine(wantedSize(c.cut)), unit)};
-    return rows.isEmpty() ? QString() : heading(tr("What was cut")) + table({tr("day"), tr("work"), tr("from"), tr("to")}, rows);
+    return rows.isEmpty() ? QString() : heading(tr("Cuts")) + table({tr("day"), tr("cut"), tr("from"), tr("to")}, rows);
 }
 
 } // namespace

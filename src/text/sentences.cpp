@@ -45,15 +45,15 @@ QString work(const Cut& cut)
               [](const TrimFoot&) { return tr("Trim the foot"); }, [](const Deepen&) { return tr("Bore deeper"); },
               [](const PushPlug&) { return tr("Push in a plug"); },
               [](const PutOnFoot& c) {
-                  return c.piece ? tr("Put a bell, funnel or ring on the foot") : tr("Take off what is on the foot");
+                  return c.piece ? tr("Put a bell, funnel or ring on the foot") : tr("Remove the foot piece");
               },
               [](const Ream& c) {
                   return tr("Ream the bore from %1 to %2 mm")
                       .arg(std::lround(c.from.millimetres()))
                       .arg(std::lround(c.to.millimetres()));
               },
-              [](const MoveStopper&) { return tr("Move the stopper"); }, [](const CutUp&) { return tr("Open the window"); },
-              [](const OpenEmbouchure&) { return tr("Open the embouchure hole"); },
+              [](const MoveStopper&) { return tr("Move the stopper"); }, [](const CutUp&) { return tr("Lengthen the window"); },
+              [](const OpenEmbouchure&) { return tr("Enlarge the embouchure hole"); },
               [](const UndercutEmbouchure&) { return tr("Undercut the embouchure hole"); },
               [](const Fill& c) {
                   return tr("Fill %1", "%1 hole").arg(QString::fromStdString(c.hole.text));
@@ -88,14 +88,17 @@ QString tool(const AdviceStep& step, LengthUnit unit)
 QString why(const AdviceStep& step, LengthUnit unit)
 {
     const auto sentence = std::visit(
-        Cases{[](const Undercut&) { return tr("%1 is %2; undercutting this hole moves it most.", "note, how far off"); },
-              [](const TrimFoot&) { return tr("%1 is %2; the foot moves it most.", "note, how far off"); },
-              [](const Deepen&) { return tr("%1 is %2; a deeper bore lowers it. The way back is a plug.", "note, how far off"); },
+        Cases{[](const Undercut&) { return tr("%1 is %2; undercutting this hole moves that note most.", "note, how far off"); },
+              [](const TrimFoot&) { return tr("%1 is %2; the foot moves that note most.", "note, how far off"); },
+              [](const Deepen&) {
+                  return tr("%1 is %2; a deeper bore lowers the pitch. A plug can raise it again.", "note, how far off");
+              },
               [](const Ream&) {
-                  return tr("%1 is %2; the bore here moves it most, and the registers not alike.", "note, how far off");
+                  return tr("%1 is %2; reaming here moves that note most and changes the registers differently.",
+                            "note, how far off");
               },
               [](const MoveStopper&) {
-                  return tr("%1 is %2; the stopper moves it most, and can be moved back.", "note, how far off");
+                  return tr("%1 is %2; the stopper moves that note most and can be moved back.", "note, how far off");
               },
               [](const CutUp&) {
                   return tr("%1 is %2; the window moves every note, so it comes before the holes.", "note, how far off");
@@ -104,12 +107,12 @@ QString why(const AdviceStep& step, LengthUnit unit)
                   return tr("%1 is %2; the embouchure hole moves every note, so it comes before the holes.", "note, how far off");
               },
               [](const auto&) {
-                  return tr("%1 is %2; this hole moves it most.", "note, how far off");
+                  return tr("%1 is %2; this hole moves that note most.", "note, how far off");
               }},
         step.cut);
     QString s = sentence.arg(noteName(step.reason.note.text), flatOrSharp(step.reason.now.cents()));
     if (step.reason.guarded)
-        s += QLatin1Char(' ') + tr("It will probably end near %1, but further than this could overshoot.", "%1 size")
+        s += QLatin1Char(' ') + tr("The final size will probably be near %1; going further now could overshoot.", "%1 size")
                                     .arg(length(step.reason.goal, unit));
     return s;
 }
@@ -119,41 +122,41 @@ QString chance(double chance)
     constexpr double sure = 0.985;
     constexpr double never = 0.015;
     if (chance >= sure)
-        return tr("99 in 100");
+        return tr("99 %");
     if (chance <= never)
-        return tr("1 in 100 at most");
+        return tr("at most 1 %");
     const long n = std::clamp(std::lround(chance * 20.0), 1L, 19L);
-    return n == 10 ? tr("one in two") : tr("%1 in 20", "a chance").arg(n);
+    return tr("%1 %", "a chance").arg(n * 5);
 }
 
 QString risk(const AdviceStep& step)
 {
-    return step.chanceSpoiled ? tr("%1: nothing is spoiled.", "a chance").arg(chance(1.0 - *step.chanceSpoiled)) : QString();
+    return step.chanceSpoiled ? tr("%1 sure that no note goes sharp for good.", "a chance").arg(chance(1.0 - *step.chanceSpoiled))
+                              : QString();
 }
 
 QString sure(const Advice& advice)
 {
-    const QString how = tr("By all that was heard, %1 that every note is within tolerance.", "a chance")
-                            .arg(chance(advice.chanceAllWithin.value_or(0.0)));
+    const QString how =
+        tr("%1 sure that every note is within tolerance.", "a chance").arg(chance(advice.chanceAllWithin.value_or(0.0)));
     if (advice.wouldSettle.empty())
         return how;
     QStringList notes;
     for (const auto& id : advice.wouldSettle)
         notes << noteName(id.text);
-    return how + QLatin1Char(' ') +
-           tr("One more listening would tell most about %1.", "notes").arg(notes.join(QStringLiteral(", ")));
+    return how + QLatin1Char(' ') + tr("Playing %1 again would settle most.", "notes").arg(notes.join(QStringLiteral(", ")));
 }
 
 QString whyListen(const Advice& advice, bool untouched)
 {
     if (!advice.chanceAllWithin)
-        return untouched ? tr("Advice begins when every fingering has been heard once.")
-                         : tr("Advice goes on when every fingering has been heard.");
+        return untouched ? tr("Advice starts once every fingering has been heard.")
+                         : tr("Advice continues once every fingering has been heard.");
     constexpr double likely = 0.1;
     if (*advice.chanceAllWithin > likely)
-        return tr("They decide what comes next: %1 that every note is in already, by what was heard so far.", "a chance")
+        return tr("These notes decide the next step; %1 sure that every note is in tolerance already.", "a chance")
             .arg(chance(*advice.chanceAllWithin));
-    return tr("The cuts since the last listening have moved them. Advice without hearing them would be a guess.");
+    return tr("Cuts since the last session have moved these notes, so play them before the next cut.");
 }
 
 QString left(const LeftOver& l)
@@ -161,14 +164,14 @@ QString left(const LeftOver& l)
     const QString note = tr("%1 stays %2", "note, how far").arg(noteName(l.fingering.text), flatOrSharp(l.off.cents()));
     switch (l.why) {
     case LeftOver::Why::SharpAlready:
-        return tr("%1: removing wood cannot lower it. Another fingering, or a narrower hole, would.").arg(note);
-    case LeftOver::Why::HoleAtLimit: return tr("%1: its hole is as wide as it may be.").arg(note);
-    case LeftOver::Why::FootAtLimit: return tr("%1: the tube is as short as it may be.").arg(note);
-    case LeftOver::Why::TooDeep: return tr("%1: the bore is too deep for it; a plug pushed in would raise it.").arg(note);
-    case LeftOver::Why::DepthAtLimit: return tr("%1: the bore is as deep as the wood allows.").arg(note);
-    case LeftOver::Why::Compromise: return tr("%1: the best compromise with its neighbours and its other register.").arg(note);
-    case LeftOver::Why::OutOfLine:
-        return tr("%1: heard again and again out of line with the rest of this wood; no cut went by it.").arg(note);
+        return tr("%1: removing wood cannot lower the note; another fingering or a narrower hole can.").arg(note);
+    case LeftOver::Why::HoleAtLimit: return tr("%1: the hole has reached its limit.").arg(note);
+    case LeftOver::Why::FootAtLimit: return tr("%1: the tube has reached its shortest length.").arg(note);
+    case LeftOver::Why::TooDeep: return tr("%1: the bore is too deep; pushing in a plug raises the note.").arg(note);
+    case LeftOver::Why::DepthAtLimit: return tr("%1: the bore has reached its deepest point.").arg(note);
+    case LeftOver::Why::Compromise:
+        return tr("%1: the best compromise with neighbouring notes and the other register.").arg(note);
+    case LeftOver::Why::OutOfLine: return tr("%1: repeatedly inconsistent with the other notes, so not used for cuts.").arg(note);
     }
     return note;
 }
@@ -180,15 +183,14 @@ QString lastResort(const std::vector<Cut>& fills, LengthUnit unit)
     QStringList sizes;
     for (const Cut& f : fills)
         sizes << tr("%1 to %2", "hole, size").arg(holeText(f), length(wantedSize(f), unit));
-    return tr("As a last resort, filling would bring it nearer: %1. Try it with wax, which comes out again, and listen, before "
-              "anything that stays.")
+    return tr("As a last resort, partly fill holes: %1. Try wax first, which can be removed, and listen before filling for good.")
         .arg(sizes.join(QStringLiteral(", ")));
 }
 
 QString school(const School& s)
 {
-    QStringList words{s.footFirst ? tr("foot first") : tr("holes first"), s.oneSize ? tr("one size") : tr("graded"),
-                      s.lowRegister ? tr("low register rules") : tr("all registers")};
+    QStringList words{s.footFirst ? tr("foot first") : tr("holes first"), s.oneSize ? tr("one hole size") : tr("graded"),
+                      s.lowRegister ? tr("first register priority") : tr("all registers")};
     if (s.evenTimbre > 0.0)
         words << tr("even timbre %1 %").arg(std::lround(100.0 * s.evenTimbre));
     return words.join(QStringLiteral(", "));
@@ -265,23 +267,22 @@ QString amendLine(const AmendEntry& a, LengthUnit unit)
 {
     QStringList words;
     if (a.name)
-        words << tr("From here on it is called %1", "name").arg(QString::fromStdString(*a.name));
+        words << tr("Renamed %1", "name").arg(QString::fromStdString(*a.name));
     if (a.wanted)
-        words << tr("From here on wanted: A4 %1 Hz, played at %2 °C, %n fingering(s)", "hertz, degrees",
+        words << tr("New target: A4 %1 Hz, played at %2 °C, %n fingering(s)", "hertz, degrees",
                     static_cast<int>(a.wanted->fingerings.size()))
                      .arg(number(a.wanted->tuning.a4.hertz(), 1), number(a.wanted->tuning.playedAt.celsius(), 1));
     if (a.there)
-        words << tr("Measured again, as it was when it was first written down: bore, mouth, wall or holes");
+        words << tr("Measured again: bore, sounding edge, wall or holes");
     if (a.tools)
-        words << tr("From here on with %n bit(s), and by file or knife in steps of %1", nullptr,
-                    static_cast<int>(a.tools->bits.size()))
+        words << tr("Tools: %n bit(s), file or knife in steps of %1", nullptr, static_cast<int>(a.tools->bits.size()))
                      .arg(length(a.tools->step, unit));
     if (a.limits)
-        words << tr("From here on other limits for holes and foot");
+        words << tr("New limits for holes and foot");
     if (a.material)
-        words << tr("It is of %1", "material").arg(QString::fromStdString(*a.material));
+        words << tr("Material: %1", "material").arg(QString::fromStdString(*a.material));
     if (a.nodes)
-        words << tr("%n node(s) along it", nullptr, static_cast<int>(a.nodes->size()));
+        words << tr("%n node(s)", nullptr, static_cast<int>(a.nodes->size()));
     return words.join(QStringLiteral("; "));
 }
 
@@ -297,7 +298,7 @@ QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
     }
     if (const auto* c = std::get_if<CutEntry>(&entry.body)) {
         if (const auto* foot = std::get_if<PutOnFoot>(&c->cut))
-            return foot->piece ? tr("%1: %2 long, %3 wide at its mouth", "work, length, width")
+            return foot->piece ? tr("%1: %2 long, mouth %3", "work, length, width")
                                      .arg(work(c->cut), length(foot->piece->length, unit), length(foot->piece->mouth, unit))
                                : work(c->cut);
         const QString done =
@@ -315,27 +316,27 @@ QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
         }
     }
     if (const auto* c = std::get_if<SchoolEntry>(&entry.body))
-        return tr("From here on the plan goes so: %1").arg(school(c->school));
+        return tr("Tuning strategy: %1").arg(school(c->school));
     if (const auto* a = std::get_if<AmendEntry>(&entry.body))
         return amendLine(*a, unit);
     if (const auto* photo = std::get_if<PhotoEntry>(&entry.body))
-        return photo->words.empty() ? tr("A photograph") : tr("A photograph: %1").arg(QString::fromStdString(photo->words));
+        return photo->words.empty() ? tr("Photograph") : tr("Photograph: %1").arg(QString::fromStdString(photo->words));
     if (const auto* pattern = std::get_if<PatternEntry>(&entry.body)) {
         if (pattern->alike)
-            return tr("From here on every note is to sound like %1").arg(noteName(pattern->alike->text));
+            return tr("Timbre reference: note %1").arg(noteName(pattern->alike->text));
         return pattern->notes.empty()
-                   ? tr("From here on no note is the pattern for the others")
-                   : tr("From here on it is to sound like %1", "an instrument's name").arg(QString::fromStdString(pattern->from));
+                   ? tr("Timbre reference removed")
+                   : tr("Timbre reference: %1", "an instrument's name").arg(QString::fromStdString(pattern->from));
     }
     if (std::holds_alternative<FinishEntry>(entry.body))
-        return tr("The finish, with what was done of it then");
+        return tr("Finish schedule saved");
     if (std::holds_alternative<PlanEntry>(entry.body))
-        return tr("The design as it was then");
+        return tr("Design saved");
     if (const auto* b = std::get_if<BuiltEntry>(&entry.body)) {
         QStringList sizes;
         for (const Hole& h : b->built.spec().holes)
             sizes << tr("%1 %2", "hole, size").arg(QString::fromStdString(h.id.text), lengthNumber(h.diameter, unit));
-        return tr("From here on it is so: %1 long; %2", "length, holes with their sizes")
+        return tr("As built: %1 long; %2", "length, holes with their sizes")
             .arg(length(b->built.length(), unit), sizes.isEmpty() ? tr("no holes") : sizes.join(QStringLiteral(", ")));
     }
     if (const auto* m = std::get_if<MeasureEntry>(&entry.body))
@@ -346,7 +347,7 @@ QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
     if (const auto* s = std::get_if<SetAsideEntry>(&entry.body))
         if (const Entry* target = book.entry(s->entry))
             if (const auto* undone = std::get_if<SetAsideEntry>(&target->body))
-                return tr("Brought back entry %1").arg(undone->entry.number);
+                return tr("Redone: entry %1").arg(undone->entry.number);
     if (const auto* s = std::get_if<SetAsideEntry>(&entry.body))
         return tr("Set aside entry %1: %2").arg(s->entry.number).arg(QString::fromStdString(s->why));
     return tr("Practice blank: the simulated player blows it");

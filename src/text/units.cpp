@@ -89,6 +89,21 @@ Result<Metres> parseLength(const QString& text, LengthUnit plain)
     return inches ? Metres::fromInches(number) : Metres::fromMillimetres(number);
 }
 
+QString volume(double cubicMetres)
+{
+    return QStringLiteral("%1 mL").arg(number(cubicMetres * 1e6, 2));
+}
+
+Result<Metres> parseVolumeAsLength(const QString& text, double area_m2)
+{
+    static const QRegularExpression form(QStringLiteral(R"(^\s*(\d{1,4}(?:[.,]\d{1,4})?)\s*(?:m[lL])?\s*$)"));
+    const auto match = form.match(text);
+    if (!match.hasMatch() || !(area_m2 > 0.0))
+        return Error{ErrorCode::BadValue, text.toStdString(), "a volume such as 3.2 mL"};
+    const double mL = match.captured(1).replace(QLatin1Char(','), QLatin1Char('.')).toDouble();
+    return Metres::fromMetres(mL * 1e-6 / area_m2);
+}
+
 QString lengthNumber(Metres value, LengthUnit unit)
 {
     return unit == LengthUnit::Inches ? inchNumber(value) : trimmedNumber(value.millimetres(), 2);

@@ -22,6 +22,10 @@ Result<Metres> parseLength(const QString& text, LengthUnit plain);
 [[nodiscard]] QString length(Metres value, LengthUnit unit);
 /// The same without the unit, for fields that show it beside.
 [[nodiscard]] QString lengthNumber(Metres value, LengthUnit unit);
+/// A volume in cubic metres as "3.20 mL".
+[[nodiscard]] QString volume(double cubicMetres);
+/// Millilitres, with or without the unit, as the length of a bore of that area that holds them. Errors: BadValue.
+Result<Metres> parseVolumeAsLength(const QString& text, double area_m2);
 /// Lines of a spreadsheet as lengths: cells between tabs, semicolons or commas, as many in a line as there are up to the first
 /// empty one. A first line without a length is a heading. Errors: BadValue (where = the line and the cell).
 Result<std::vector<std::vector<Metres>>> parseTable(const QString& clip, LengthUnit plain, std::size_t atLeast);

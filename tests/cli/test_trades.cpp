@@ -171,7 +171,7 @@ private Q_SLOTS:
         QVERIFY(present(path).length().millimetres() <= deepest_mm + 0.05); // and the hand's slip
         QVERIFY2(w.last["left"].size() == 1, w.last.dump().c_str());
         const std::string why = w.last["left"][0]["why"];
-        QVERIFY2(why.find("as deep as the wood allows") != std::string::npos, why.c_str());
+        QVERIFY2(why.find("reached its deepest point") != std::string::npos, why.c_str());
     }
 };
 

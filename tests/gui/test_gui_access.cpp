@@ -218,13 +218,13 @@ private Q_SLOTS:
         desk.window().goTo(app::MainWindow::Listen);
         QVERIFY(desk.hearAll());
         QVERIFY(desk.idle());
-        QVERIFY2(words->text().contains(QLatin1String("Enter makes it")), qPrintable(words->text()));
+        QVERIFY2(words->text().contains(QLatin1String("Enter makes and logs the cut")), qPrintable(words->text()));
         desk.window().goTo(app::MainWindow::Correct);
         desk.settle();
         desk.key(Qt::Key_Return);
         QVERIFY(waitFor([&] { return desk.document().book()->cuts().size() == 1; }));
         QVERIFY(desk.idle());
-        QVERIFY2(!words->text().contains(QLatin1String("Enter makes it")), qPrintable(words->text()));
+        QVERIFY2(!words->text().contains(QLatin1String("Enter makes and logs the cut")), qPrintable(words->text()));
         // A low window keeps them away, and put away they stay so until they are asked for.
         desk.window().resize(1280, 680);
         desk.settle();

@@ -60,11 +60,11 @@ private Q_SLOTS:
         auto* calipers = desk.find<QLineEdit>("calipers");
         EVENTUALLY(calipers->hasFocus());
         // The window moves every note: first of all, and done as proposed.
-        QCOMPARE(desk.find<QLabel>("cardWhat")->text(), QStringLiteral("Open the window"));
+        QCOMPARE(desk.find<QLabel>("cardWhat")->text(), QStringLiteral("Lengthen the window"));
         QVERIFY(windowDone(desk));
         EVENTUALLY(calipers->hasFocus());
         QCOMPARE(desk.find<QLabel>("cardWhat")->text(), QStringLiteral("Enlarge h1"));
-        QVERIFY(desk.find<QLabel>("cardWhy")->text().contains(QLatin1String("nothing is spoiled")));
+        QVERIFY(desk.find<QLabel>("cardWhy")->text().contains(QLatin1String("no note goes sharp for good")));
         QVERIFY(desk.find<QLabel>("cardSizes")->text().startsWith(QStringLiteral("5.3 → ")));
         QVERIFY(!desk.find<QLabel>("cardCaution")->text().isEmpty());
         QVERIFY(desk.find<QWidget>("workpiece")->accessibleDescription().contains(QLatin1String("proposed")));
@@ -113,7 +113,7 @@ private Q_SLOTS:
             sum += std::abs(n.cents);
         QVERIFY(desk.find<QLabel>("tuningSummary")
                     ->text()
-                    .contains(QStringLiteral("on average %1 cents").arg(sum / 14.0, 0, 'f', 1)));
+                    .contains(QStringLiteral("average %1 cents").arg(sum / 14.0, 0, 'f', 1)));
         const QString words = desk.find<QWidget>("tuningPicture")->accessibleDescription();
         QVERIFY2(words.contains(QStringLiteral("D5 −")) && words.contains(QLatin1String("after the cut")), qPrintable(words));
     }
@@ -168,7 +168,7 @@ private Q_SLOTS:
         const double flat = desk.document().counsel()->now.front().cents;
         const auto actions = desk.window().findChildren<QAction*>();
         const auto change = std::find_if(actions.begin(), actions.end(),
-                                         [](const QAction* a) { return a->text() == QStringLiteral("Change what is wan&ted…"); });
+                                         [](const QAction* a) { return a->text() == QStringLiteral("Edit tar&get and tools…"); });
         QVERIFY(change != actions.end());
         (*change)->trigger();
         auto* a4 = desk.find<QDoubleSpinBox>("wantedA4");
@@ -253,10 +253,10 @@ private Q_SLOTS:
         const Instrument bare = present();
         desk.key(Qt::Key_W, Qt::ControlModifier);
         auto* what = desk.find<QComboBox>("ownWhat");
-        QCOMPARE(what->findText(QStringLiteral("Take off what is on the foot")), -1); // nothing is on
+        QCOMPARE(what->findText(QStringLiteral("Remove the foot piece")), -1); // nothing is on
         what->setCurrentIndex(what->findText(QStringLiteral("Put a bell, funnel or ring on the foot")));
         QVERIFY(!desk.find<QComboBox>("ownHow")->isVisible());
-        QCOMPARE(desk.find<QLabel>("ownRecorded")->text(), QStringLiteral("nothing is on the foot"));
+        QCOMPARE(desk.find<QLabel>("ownRecorded")->text(), QStringLiteral("no foot piece"));
         QTest::keyClicks(desk.find<QLineEdit>("ownSize"), QStringLiteral("12"));
         desk.click("ownKeep"); // how wide?
         EVENTUALLY(desk.find<QLabel>("ownTrouble")->isVisible());
@@ -269,12 +269,12 @@ private Q_SLOTS:
                  "what comes off again is no cut");
         // It is told and drawn.
         auto* workpiece = desk.find<QWidget>("workpiece");
-        EVENTUALLY(workpiece->accessibleDescription().contains(QStringLiteral("on the foot 12 mm long")));
+        EVENTUALLY(workpiece->accessibleDescription().contains(QStringLiteral("foot piece 12 mm long")));
         desk.window().goTo(app::MainWindow::Logbook);
         const auto* log = desk.find<QTableView>("logTable")->model();
         const auto written = [log] {
             for (int row = 0; row < log->rowCount(); ++row)
-                if (log->index(row, 2).data().toString().contains(QStringLiteral("12 mm long, 15.5 mm wide")))
+                if (log->index(row, 2).data().toString().contains(QStringLiteral("12 mm long, mouth 15.5 mm")))
                     return true;
             return false;
         };
@@ -285,7 +285,7 @@ private Q_SLOTS:
         desk.key(Qt::Key_W, Qt::ControlModifier);
         EVENTUALLY(desk.window().findChild<QComboBox*>(QStringLiteral("ownWhat")) != nullptr);
         what = desk.find<QComboBox>("ownWhat");
-        what->setCurrentIndex(what->findText(QStringLiteral("Take off what is on the foot")));
+        what->setCurrentIndex(what->findText(QStringLiteral("Remove the foot piece")));
         QVERIFY(!desk.find<QLineEdit>("ownSize")->isVisible() && !desk.find<QLineEdit>("ownMouth")->isVisible());
         desk.click("ownKeep");
         EVENTUALLY_COMPARE(desk.document().book()->cuts().size(), std::size_t(2));

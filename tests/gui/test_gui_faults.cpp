@@ -81,11 +81,11 @@ private Q_SLOTS:
         QCOMPARE(desk.readings(), std::size_t(0)); // not taken for kept
         // Nobody leaves it behind unasked.
         bool asked = false;
-        answer(QStringLiteral("Stay"), asked);
+        answer(QStringLiteral("Cancel"), asked);
         QVERIFY(!desk.window().close());
         QVERIFY(asked && desk.window().isVisible());
         asked = false;
-        answer(QStringLiteral("Stay"), asked);
+        answer(QStringLiteral("Cancel"), asked);
         desk.window().newPractice(QFileInfo(path).path() + QStringLiteral("/elsewhere"));
         QVERIFY(asked && &desk.document() == &document && document.waiting() == 2);
         QVERIFY(!QFileInfo::exists(QFileInfo(path).path() + QStringLiteral("/elsewhere")));
@@ -108,7 +108,7 @@ private Q_SLOTS:
         QVERIFY(waitFor([&] { return document.waiting() == 1; }));
         QCOMPARE(onDisk(path), std::size_t(0));
         bool asked = false;
-        answer(QStringLiteral("Give them up"), asked);
+        answer(QStringLiteral("Discard"), asked);
         QVERIFY(desk.window().close());
         QVERIFY(asked);
     }

@@ -136,14 +136,14 @@ private Q_SLOTS:
         }
         works->item(works->rowCount() - 1, 0)->setCheckState(Qt::Checked);
         EVENTUALLY(!nextWork(kept()));
-        QVERIFY(desk.find<QLabel>("finishWords")->text().contains(QStringLiteral("All is done")));
+        QVERIFY(desk.find<QLabel>("finishWords")->text().contains(QStringLiteral("All steps are done")));
         QVERIFY(tunes(desk)); // the last correction
         desk.key(Qt::Key_8, Qt::ControlModifier);
         // The passport has what was done, on paper and as a page.
         const QString html = desk.file("passport.html");
         writePassport(desk, html);
         const QByteArray page = contentOf(html);
-        QVERIFY(page.contains("No. 31") && page.contains("Soaked in oil") && page.contains("<svg"));
+        QVERIFY(page.contains("No. 31") && page.contains("Oil soak") && page.contains("<svg"));
         for (const Fingering& f : desk.document().book()->present().spec().fingerings)
             QVERIFY(page.contains("<td>" + QByteArray::fromStdString(f.id.text) + "</td>"));
         const QString pdf = desk.file("passport.pdf");

@@ -80,7 +80,7 @@ private Q_SLOTS:
         Desk desk;
         const auto actions = desk.window().findChildren<QAction*>();
         const auto count = std::find_if(actions.begin(), actions.end(),
-                                        [](const QAction* a) { return a->text() == QLatin1String("&Count in, without hands"); });
+                                        [](const QAction* a) { return a->text() == QLatin1String("&Count in when hands-free"); });
         QVERIFY(count != actions.end());
         (*count)->trigger();
         QVERIFY(QSettings().value(QStringLiteral("countIn")).toBool());
@@ -205,7 +205,7 @@ private Q_SLOTS:
         device->vanish();
         QVERIFY(!page->listener().running());
         QVERIFY(!desk.find<QPushButton>("handsFreeButton")->isChecked());
-        QVERIFY(desk.message().contains(QLatin1String("gone")));
+        QVERIFY(desk.message().contains(QLatin1String("disconnected")));
         desk.key(Qt::Key_Space); // the other roads still work
         QVERIFY(waitFor([&] { return desk.readings() == 1; }));
     }

@@ -45,7 +45,7 @@ private Q_SLOTS:
         const QAbstractItemModelTester tester(desk.find<QTableView>("readingTable")->model());
         auto* listen = desk.window().listenPage();
         QCOMPARE(listen->asked()->text, std::string("D5"));
-        QCOMPARE(cell(desk, 0, app::ReadingModel::Age), QStringLiteral("not yet"));
+        QCOMPARE(cell(desk, 0, app::ReadingModel::Age), QStringLiteral("never"));
         desk.key(Qt::Key_Space);
         EVENTUALLY_COMPARE(desk.readings(), std::size_t(1));
         QCOMPARE(listen->asked()->text, std::string("E5"));
@@ -68,7 +68,7 @@ private Q_SLOTS:
         VERIFY_OK(store);
         QVERIFY(store->take({2}).ok());
         QVERIFY(store->book().isSetAside({2}));
-        QCOMPARE(cell(desk, 0, app::ReadingModel::Age), QStringLiteral("not yet"));
+        QCOMPARE(cell(desk, 0, app::ReadingModel::Age), QStringLiteral("never"));
     }
     void enterGoesThroughWhatIsAsked()
     {

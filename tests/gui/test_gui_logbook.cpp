@@ -137,7 +137,7 @@ private Q_SLOTS:
         VERIFY_OK(desk.document().store()->verify());
         auto* table = desk.find<QTableView>("logTable");
         QCOMPARE(table->model()->index(0, app::LogModel::What).data().toString(),
-                 QStringLiteral("A photograph: the knot beside h3"));
+                 QStringLiteral("Photograph: the knot beside h3"));
         const QPoint line = table->visualRect(table->model()->index(0, app::LogModel::What)).center();
         QTest::mouseClick(table->viewport(), Qt::LeftButton, {}, line);
         QTest::mouseDClick(table->viewport(), Qt::LeftButton, {}, line);

@@ -158,7 +158,7 @@ private Q_SLOTS:
         QCOMPARE(table->item(0, 3)->text(), QStringLiteral("−26"));    // two cents more a note
         QCOMPARE(table->item(1, 0)->text(), QStringLiteral("1  One")); // by name, and the picture has the figures
         auto* picture = desk.find<app::SidePicture>("sidePicture");
-        QVERIFY(picture->accessibleDescription().startsWith(QStringLiteral("D5: −30 in common")));
+        QVERIFY(picture->accessibleDescription().startsWith(QStringLiteral("D5: −30 common")));
         const QImage shot = picture->grab().toImage();
         const auto at = picture->placeOf(0, Cents::fromCents(-30.0));
         QCOMPARE(shot.pixelColor(QPoint(qRound(at.x()) - 12, qRound(at.y()))), app::Style::current().colours().warm);
@@ -268,8 +268,8 @@ private Q_SLOTS:
         const auto said = [&] {
             return desk.find<QLabel>("cardPlan")->text();
         };
-        QTRY_VERIFY2_WITH_TIMEOUT(said().contains(QLatin1String("Yours: Enlarge h4")), qPrintable(said()), longestWait_ms);
-        QVERIFY2(said().contains(QLatin1String("The advice was: ")), qPrintable(said()));
+        QTRY_VERIFY2_WITH_TIMEOUT(said().contains(QLatin1String("Your cut: Enlarge h4")), qPrintable(said()), longestWait_ms);
+        QVERIFY2(said().contains(QLatin1String("Advice: ")), qPrintable(said()));
         QVERIFY2(said().contains(QLatin1String("As last heard: ")), qPrintable(said()));
         const auto verdict = session::verdictOf(*desk.document().book());
         QVERIFY(verdict && verdict->advised);

@@ -224,13 +224,13 @@ private Q_SLOTS:
         desk.click("measureKeep");
         QVERIFY(desk.find<QLabel>("measureTrouble")->isVisible()); // nothing was typed
         const InstrumentSpec before = desk.document().book()->present().spec();
-        type(QStringLiteral("window, along"), "wide");
+        type(QStringLiteral("window length"), "wide");
         desk.click("measureKeep");
-        QVERIFY2(desk.find<QLabel>("measureTrouble")->text().contains(QLatin1String("window, along")),
+        QVERIFY2(desk.find<QLabel>("measureTrouble")->text().contains(QLatin1String("window length")),
                  qPrintable(desk.find<QLabel>("measureTrouble")->text()));
-        type(QStringLiteral("window, along"), "5.35");
+        type(QStringLiteral("window length"), "5.35");
         type(QStringLiteral("width of h2"), "6.05");
-        type(QStringLiteral("place of h2"), "193.2");
+        type(QStringLiteral("position of h2"), "193.2");
         type(QStringLiteral("bore at 0 mm"), "14.05");
         desk.click("measureKeep");
         EVENTUALLY(desk.document().book()->present().find(HoleId{"h2"})->diameter > fixtures::mm(6.0));

@@ -164,20 +164,20 @@ private Q_SLOTS:
         QCOMPARE(number(1234.5, 1), QStringLiteral("1234,5"));
         QLocale::setDefault(QLocale::c());
     }
-    void chancesAreSaidInTwenties()
+    void chancesAreSaidAsPerCent()
     {
-        QCOMPARE(chance(0.95), QStringLiteral("19 in 20"));
-        QCOMPARE(chance(0.5), QStringLiteral("one in two"));
-        QCOMPARE(chance(0.999), QStringLiteral("99 in 100"));
-        QCOMPARE(chance(0.0), QStringLiteral("1 in 100 at most"));
+        QCOMPARE(chance(0.95), QStringLiteral("95 %"));
+        QCOMPARE(chance(0.5), QStringLiteral("50 %"));
+        QCOMPARE(chance(0.999), QStringLiteral("99 %"));
+        QCOMPARE(chance(0.0), QStringLiteral("at most 1 %"));
         AdviceStep step;
         QVERIFY(risk(step).isEmpty());
         step.chanceSpoiled = 0.05;
-        QCOMPARE(risk(step), QStringLiteral("19 in 20: nothing is spoiled."));
+        QCOMPARE(risk(step), QStringLiteral("95 % sure that no note goes sharp for good."));
         Advice done;
         done.state = AdviceState::Finished;
         done.chanceAllWithin = 0.8;
-        QVERIFY(sure(done).contains(QStringLiteral("16 in 20")));
+        QVERIFY(sure(done).contains(QStringLiteral("80 %")));
         done.wouldSettle = {FingeringId{"F5"}};
         QVERIFY(sure(done).contains(QStringLiteral("F5")));
         QVERIFY(whyListen(done, false) != whyListen(Advice{}, false));
@@ -209,8 +209,8 @@ private Q_SLOTS:
         QCOMPARE(tool(a.steps[0], LengthUnit::Millimetres), QStringLiteral("6.5 mm bit"));
         QVERIFY(tool(a.steps[1], LengthUnit::Millimetres).contains(QLatin1String("saw"))); // three millimetres
         QCOMPARE(why(a.steps[0], LengthUnit::Millimetres),
-                 QStringLiteral("F#5 is 22.5 cents flat; this hole moves it most. It will probably end near 7.25 mm, but further "
-                                "than this could overshoot."));
+                 QStringLiteral("F#5 is 22.5 cents flat; this hole moves that note most. The final size will probably be near "
+                                "7.25 mm; going further now could overshoot."));
         QVERIFY(why(a.steps[1], LengthUnit::Millimetres).contains(QLatin1String("foot")));
         QVERIFY(!caution(a.steps[0]).isEmpty() && !caution(a.steps[1]).isEmpty());
         for (const auto w :

@@ -83,25 +83,25 @@ void CorrectPage::makeCard()
     m_why = label(m_card, "cardWhy", Style::body());
     m_caution = label(m_card, "cardCaution", Style::small(), true);
     m_calipersLabel = label(m_card, "calipersLabel", Style::body());
-    m_calipersLabel->setText(tr("Cut it, then: what do the &calipers say?"));
+    m_calipersLabel->setText(tr("Cut, then measure with &calipers"));
     m_calipers = new QLineEdit(m_card);
     m_calipers->setObjectName(QStringLiteral("calipers"));
-    m_calipers->setAccessibleName(tr("Size by the calipers"));
+    m_calipers->setAccessibleName(tr("Caliper reading"));
     m_calipers->setMaxLength(24);
     QFont numbers = Style::head();
     m_calipers->setFont(numbers);
     m_calipersLabel->setBuddy(m_calipers);
     m_calipersHint = label(m_card, "calipersHint", Style::small(), true);
-    m_done = form::button(m_card, "cutDoneButton", tr("It is cut  (Enter)"), true);
-    m_done->setAccessibleName(tr("Record the cut"));
-    m_listen = form::button(m_card, "goListenButton", tr("Go and listen  (Enter)"), true);
+    m_done = form::button(m_card, "cutDoneButton", tr("Log this cut  (Enter)"), true);
+    m_done->setAccessibleName(tr("Log this cut"));
+    m_listen = form::button(m_card, "goListenButton", tr("Go to Listen  (Enter)"), true);
     m_listen->setAccessibleName(tr("Go to Listen"));
-    m_own = form::button(m_card, "ownFirstButton", tr("Your cut…  (Enter)"), true);
-    m_own->setAccessibleName(tr("Your cut"));
+    m_own = form::button(m_card, "ownFirstButton", tr("Log your own cut…  (Enter)"), true);
+    m_own->setAccessibleName(tr("Your own cut"));
     m_measure = form::button(m_card, "measureAgainButton", QString(), true);
     m_measure->setAccessibleName(tr("Measure again"));
-    m_school = form::button(m_card, "schoolButton", tr("&Plan otherwise…"));
-    m_school->setAccessibleName(tr("How the plan goes about it"));
+    m_school = form::button(m_card, "schoolButton", tr("Tuning &strategy…"));
+    m_school->setAccessibleName(tr("Tuning strategy"));
     m_school->setFont(Style::small());
     m_plan = label(m_card, "cardPlan", Style::small(), true);
     m_summary = label(this, "tuningSummary", Style::body());
@@ -137,10 +137,10 @@ QHBoxLayout* CorrectPage::makeFaces()
     faces->setSpacing(0);
     const std::tuple<QString, QString, const char*> names[] = {
         {tr("&Next cut"), tr("Next cut"), "faceNextCut"},
-        {tr("&Moves"), tr("What moves what"), "faceSensitivity"},
+        {tr("&Sensitivity"), tr("Sensitivity of every note"), "faceSensitivity"},
         {tr("&Try it"), tr("Try it"), "faceTryIt"},
-        {tr("&Registers"), tr("Octaves or twelfths: how wide, and what moves them"), "faceRegisters"},
-        {tr("Out&come"), tr("Forecast and outcome"), "faceOutcome"}};
+        {tr("&Registers"), tr("Width of octaves or twelfths, and what changes it"), "faceRegisters"},
+        {tr("Fore&casts"), tr("Forecast and result"), "faceOutcome"}};
     for (int i = 0; i < 5; ++i) {
         const auto& [words, spoken, name] = names[i];
         auto* b = new QPushButton(words, this);
@@ -230,11 +230,11 @@ void CorrectPage::setFace(Face face)
     m_faces->button(static_cast<int>(face))->setChecked(true);
     m_picture->setPicked(-1);
     const bool trying = face == Face::TryIt;
-    m_picture->setAfterWords(trying                  ? tr("filled: now   outline: with what you try")
+    m_picture->setAfterWords(trying                  ? tr("filled: now   outline: trial")
                              : face == Face::NextCut ? tr("filled: now   outline: after the cut")
-                             : face == Face::Outcome ? tr("filled: now   outline: as was forecast")
+                             : face == Face::Outcome ? tr("filled: now   outline: forecast")
                                                      : QString(),
-                             trying                  ? tr("with what you try")
+                             trying                  ? tr("trial")
                              : face == Face::Outcome ? tr("forecast")
                                                      : tr("after the cut"));
     refreshCard();
@@ -354,7 +354,7 @@ void CorrectPage::showPicture()
     for (const NoteState& s : counsel->now)
         cents.push_back(s.cents);
     const bool all = std::find(heard.begin(), heard.end(), false) == heard.end();
-    m_summary->setText(all ? tr("%1 of %2 notes within tolerance; furthest off %3, on average %4 cents")
+    m_summary->setText(all ? tr("%1 of %2 notes within tolerance; largest deviation %3, average %4 cents")
                                  .arg(a.withinTolerance)
                                  .arg(a.of)
                                  .arg(text::cents(a.worst.cents()))
@@ -380,22 +380,22 @@ void CorrectPage::showCard()
     m_plan->clear();
     if (!counsel) {
         m_kind->clear();
-        m_what->setText(m_document->busy() ? tr("Working it out…") : tr("No advice yet"));
+        m_what->setText(m_document->busy() ? tr("Calculating…") : tr("No advice yet"));
         m_what->setAccessibleName(QString());
         return;
     }
     const Advice& a = counsel->advice;
     switch (a.state) {
     case AdviceState::Measure:
-        m_kind->setText(tr("next: listen"));
-        m_what->setText(tr("Hear %n fingering(s)", nullptr, static_cast<int>(a.fingerings.size())));
+        m_kind->setText(tr("Next: listen"));
+        m_what->setText(tr("Play %n fingering(s)", nullptr, static_cast<int>(a.fingerings.size())));
         m_why->setVisible(true);
         m_why->setText(text::whyListen(a, m_document->book()->cuts().empty()));
         break;
     case AdviceState::MakeCut: ownFirst() ? showOwnFirst() : showCut(a); break;
     case AdviceState::Finished: showDone(a); break;
     case AdviceState::Stop:
-        m_kind->setText(tr("stop"));
+        m_kind->setText(tr("Stop"));
         m_what->setText(tr("Do not cut yet"));
         m_why->setVisible(true);
         m_why->setText(a.contradiction ? text::contradiction(*a.contradiction) : QString());
@@ -418,12 +418,11 @@ void CorrectPage::showCard()
 
 void CorrectPage::showOwnFirst()
 {
-    m_kind->setText(tr("your cut first"));
-    m_what->setText(tr("Which hole, and how far?"));
+    m_kind->setText(tr("your own cut first"));
+    m_what->setText(tr("Choose a hole and a size"));
     m_why->setVisible(true);
-    m_why->setText(
-        tr("Choose by yourself; Moves and Try it say what moves what. When your cut is written down, Dowel says what it "
-           "should do and what the advice would have been. Listen whenever you like."));
+    m_why->setText(tr("Choose a cut yourself; Sensitivity and Try it show its effect. Once the cut is logged, Dowel shows its "
+                      "forecast and what the advice would have been. Listen whenever you like."));
 }
 
 void CorrectPage::showScore()
@@ -440,9 +439,8 @@ void CorrectPage::showScore()
             .arg(side.sharp);
     };
     if (const auto verdict = session::verdictOf(*book)) {
-        lines << tr("Yours: %1.").arg(count(verdict->own, verdict->of));
-        lines << (verdict->advised ? tr("The advice was: %1.").arg(count(*verdict->advised, verdict->of))
-                                   : tr("The advice was not to cut."));
+        lines << tr("Your cut: %1.").arg(count(verdict->own, verdict->of));
+        lines << (verdict->advised ? tr("Advice: %1.").arg(count(*verdict->advised, verdict->of)) : tr("Advice: do not cut."));
     }
     const session::Score score = session::scoreOf(*book);
     lines << tr("As last heard: %1 of %2 in tune, %3 sharp; %n cut(s).", "score", score.cuts)
@@ -468,20 +466,20 @@ QString CorrectPage::reamerWords(const AdviceStep& step) const
         return {};
     const ReamerForIt& r = **found;
     const QString words = r.from == From::Foot
-                              ? tr("with your reamer %1, from the foot, %2 deeper than it goes now: its tip %3 in. Stop there.")
-                              : tr("with your reamer %1, from the head, %2 deeper than it goes now: its tip %3 in. Stop there.");
+                              ? tr("Ream from the foot with %1, %2 deeper than now: tip %3 in. Stop at that depth.")
+                              : tr("Ream from the head with %1, %2 deeper than now: tip %3 in. Stop at that depth.");
     return words.arg(QString::fromStdString(r.reamer), text::length(r.deeper, m_unit), text::length(r.deep, m_unit));
 }
 
 void CorrectPage::showCut(const Advice& advice)
 {
     const AdviceStep& step = advice.steps.front();
-    m_kind->setText(tr("the next cut"));
+    m_kind->setText(tr("Next cut"));
     m_what->setText(text::work(step.cut));
     m_sizes->setText(
         QStringLiteral("%1 → %2").arg(text::lengthNumber(step.from, m_unit), text::length(wantedSize(step.cut), m_unit)));
     const QString reamer = reamerWords(step);
-    m_tool->setText(reamer.isEmpty() ? tr("with: %1. Stop there.").arg(text::tool(step, m_unit)) : reamer);
+    m_tool->setText(reamer.isEmpty() ? tr("Tool: %1. Stop at this size.").arg(text::tool(step, m_unit)) : reamer);
     m_why->setText(text::why(step, m_unit) + QLatin1Char('\n') + text::risk(step));
     m_caution->setText(text::caution(step));
     m_calipers->setText(text::lengthNumber(wantedSize(step.cut), m_unit));
@@ -491,19 +489,18 @@ void CorrectPage::showCut(const Advice& advice)
 
 void CorrectPage::showDone(const Advice& advice)
 {
-    m_kind->setText(tr("done"));
+    m_kind->setText(tr("Done"));
     constexpr double sure = 0.75;
-    m_what->setText(!advice.left.empty()                           ? tr("No cut would bring it nearer")
+    m_what->setText(!advice.left.empty()                           ? tr("No further cut would help")
                     : advice.chanceAllWithin.value_or(1.0) >= sure ? tr("Every note is within tolerance")
-                                                                   : tr("Every note is in, as far as heard"));
+                                                                   : tr("Every note heard is within tolerance"));
     QStringList lines;
     for (const LeftOver& l : advice.left)
         lines << text::left(l);
     if (!advice.lastResort.empty())
         lines << text::lastResort(advice.lastResort, m_unit);
     if (lines.isEmpty())
-        lines << tr("Put the knife away. Clean the hole edges, finish, and listen once more afterwards: a finish moves the "
-                    "pitch a little.");
+        lines << tr("Clean the hole edges, apply the finish, then listen once more: a finish moves the pitch a little.");
     if (advice.chanceAllWithin)
         lines << text::sure(advice);
     m_why->setVisible(true);
@@ -513,7 +510,7 @@ void CorrectPage::showDone(const Advice& advice)
     for (const Hole& h : book->present().spec().holes)
         sizes << QStringLiteral("%1 %2").arg(QString::fromStdString(h.id.text), text::lengthNumber(h.diameter, m_unit));
     m_plan->setText(
-        tr("As it is now: %1, tube %2. %n cut(s) since the first listening.", "hole sizes, length", text::cutsOfWood(*book))
+        tr("Present sizes: %1, tube %2. %n cut(s) since the first session.", "hole sizes, length", text::cutsOfWood(*book))
             .arg(sizes.join(QStringLiteral(", ")), text::length(book->present().length(), m_unit)));
 }
 
@@ -526,9 +523,9 @@ void CorrectPage::showPlan(const Advice& advice)
         for (std::size_t i = 1; i < advice.steps.size(); ++i)
             later << tr("%1 to %2")
                          .arg(text::work(advice.steps[i].cut), text::lengthNumber(wantedSize(advice.steps[i].cut), m_unit));
-        lines << tr("As the plan stands now, then: %1; then listen.").arg(later.join(QStringLiteral(", ")));
+        lines << tr("Then, as planned now: %1; then listen.").arg(later.join(QStringLiteral(", ")));
     } else if (first.thenMeasure) {
-        lines << tr("Then listen to %n fingering(s).", nullptr, static_cast<int>(first.hear.size()));
+        lines << tr("Then play %n fingering(s) again.", nullptr, static_cast<int>(first.hear.size()));
     }
     if (!advice.left.empty()) {
         QStringList notes;
@@ -537,11 +534,11 @@ void CorrectPage::showPlan(const Advice& advice)
             (l.why == LeftOver::Why::OutOfLine ? odd : notes)
                 << tr("%1 (%2)", "note, cents").arg(text::noteName(l.fingering.text), text::wholeCents(l.off.cents()));
         if (!odd.empty())
-            lines << tr("Out of line with the rest, so no cut goes by it yet: %1.").arg(odd.join(QStringLiteral(", ")));
+            lines << tr("Inconsistent with the other notes, so not used for cuts yet: %1.").arg(odd.join(QStringLiteral(", ")));
         if (!notes.empty())
-            lines << tr("Out of reach by removing wood, as it looks now: %1.").arg(notes.join(QStringLiteral(", ")));
+            lines << tr("Cannot be reached by removing wood: %1.").arg(notes.join(QStringLiteral(", ")));
     }
-    lines << tr("The plan goes: %1.").arg(text::school(m_document->book()->school()));
+    lines << tr("Tuning strategy: %1.").arg(text::school(m_document->book()->school()));
     m_plan->setText(lines.join(QLatin1Char('\n')));
 }
 

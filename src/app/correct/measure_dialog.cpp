@@ -24,27 +24,27 @@ std::vector<MeasureDialog::Size> MeasureDialog::sizesOf(const InstrumentSpec& sp
     };
     for (const Hole& h : spec.holes)
         sizes.push_back({ofHole(QT_TR_NOOP("width of %1"), h), h.diameter, {"holes", "diameter_mm", h.id.text}});
-    sizes.push_back({tr("length of the tube"), spec.bore.back().at, {"", "length_mm"}});
-    sizes.push_back({tr("wall of the tube"), spec.wall, {"", "wall_mm"}});
+    sizes.push_back({tr("tube length"), spec.bore.back().at, {"", "length_mm"}});
+    sizes.push_back({tr("tube wall"), spec.wall, {"", "wall_mm"}});
     const auto ofMouth = [&](const QString& name, Metres recorded, const char* key) {
         sizes.push_back({name, recorded, {"excitation", key}});
     };
     if (const auto* d = std::get_if<Duct>(&spec.excitation)) {
-        ofMouth(tr("window, across"), d->windowWidth, "window_width_mm");
-        ofMouth(tr("window, along (cut-up)"), d->windowLength, "window_length_mm");
-        ofMouth(tr("wall at the window"), d->chimney, "chimney_mm");
+        ofMouth(tr("window width"), d->windowWidth, "window_width_mm");
+        ofMouth(tr("window length (cut-up)"), d->windowLength, "window_length_mm");
+        ofMouth(tr("wall at window"), d->chimney, "chimney_mm");
     } else if (const auto* t = std::get_if<Transverse>(&spec.excitation)) {
-        ofMouth(tr("embouchure hole, along"), t->holeLength, "hole_length_mm");
-        ofMouth(tr("embouchure hole, across"), t->holeWidth, "hole_width_mm");
-        ofMouth(tr("wall at the embouchure hole"), t->chimney, "chimney_mm");
-        ofMouth(tr("stopper, from the middle of the embouchure hole"), t->stopper, "stopper_mm");
+        ofMouth(tr("embouchure hole length"), t->holeLength, "hole_length_mm");
+        ofMouth(tr("embouchure hole width"), t->holeWidth, "hole_width_mm");
+        ofMouth(tr("embouchure hole wall"), t->chimney, "chimney_mm");
+        ofMouth(tr("stopper distance"), t->stopper, "stopper_mm");
     }
     for (const Station& s : spec.bore)
         sizes.push_back({tr("bore at %1 mm", "place").arg(text::lengthNumber(s.at, text::LengthUnit::Millimetres)),
                          s.diameter,
                          {"bore", "diameter_mm", "", s.at}});
     for (const Hole& h : spec.holes)
-        sizes.push_back({ofHole(QT_TR_NOOP("place of %1, from the sounding edge"), h), h.at, {"holes", "at_mm", h.id.text}});
+        sizes.push_back({ofHole(QT_TR_NOOP("position of %1 from the sounding edge"), h), h.at, {"holes", "at_mm", h.id.text}});
     for (const Hole& h : spec.holes)
         sizes.push_back({ofHole(QT_TR_NOOP("wall at %1"), h), h.chimney, {"holes", "chimney_mm", h.id.text}});
     return sizes;
@@ -56,12 +56,11 @@ MeasureDialog::MeasureDialog(Document& document, text::LengthUnit unit, const st
       m_unit(unit),
       m_sizes(sizesOf(document.book()->present().spec())),
       m_faces(new QStackedWidget(this)),
-      m_what(form::box(this, "measureWhat", tr("What was measured"))),
+      m_what(form::box(this, "measureWhat", tr("Measured size"))),
       m_recorded(form::words(this, "measureRecorded")),
       m_size(new QLineEdit(this)),
-      m_table(form::table(this, "measureTable", tr("Every size of the instrument"),
-                          {tr("what"), tr("the record has"), tr("the calipers say")})),
-      m_all(form::button(this, "measureAll", tr("All in a &table"))),
+      m_table(form::table(this, "measureTable", tr("All sizes"), {tr("size of"), tr("recorded"), tr("caliper reading")})),
+      m_all(form::button(this, "measureAll", tr("Show all in a &table"))),
       m_trouble(form::words(this, "measureTrouble"))
 {
     setObjectName(QStringLiteral("measureDialog"));
@@ -90,20 +89,20 @@ void MeasureDialog::lay(const std::optional<HoleId>& hole)
     m_what->setSizeAdjustPolicy(QComboBox::AdjustToContents);
     m_what->setMinimumContentsLength(0);
     m_size->setObjectName(QStringLiteral("measureSize"));
-    m_size->setAccessibleName(tr("Size by the calipers"));
+    m_size->setAccessibleName(tr("Caliper reading"));
     m_size->setMaxLength(24);
     auto* words = form::words(this, "measureWords", true);
-    words->setText(tr("The record is right up to where this size was last written down. What was heard since then is understood "
-                      "anew with the new size. Nothing is lost: the logbook can set the entry aside."));
+    words->setText(tr("The new size counts from the last entry of this size on; later readings are interpreted with it. You can "
+                      "set the entry aside in the logbook."));
     m_trouble->setVisible(false);
     auto* one = new QWidget(m_faces);
     auto* fields = new QFormLayout(one);
     fields->setContentsMargins(0, 0, 0, 0);
     fields->setHorizontalSpacing(2 * Style::grid);
     fields->setVerticalSpacing(Style::grid);
-    fields->addRow(tr("&What"), m_what);
-    fields->addRow(tr("The record has"), m_recorded);
-    auto* label = new QLabel(tr("The &calipers say"), one);
+    fields->addRow(tr("&Size of"), m_what);
+    fields->addRow(tr("Recorded size"), m_recorded);
+    auto* label = new QLabel(tr("&Caliper reading"), one);
     label->setBuddy(m_size);
     fields->addRow(label, m_size);
     m_faces->addWidget(one);
@@ -113,7 +112,7 @@ void MeasureDialog::lay(const std::optional<HoleId>& hole)
     column->addWidget(m_faces, 1);
     column->addWidget(m_trouble);
     column->addWidget(words);
-    auto* answers = form::answers(this, "measureCancel", "measureKeep", tr("Write it down"));
+    auto* answers = form::answers(this, "measureCancel", "measureKeep", tr("Log"));
     answers->insertWidget(0, m_all);
     column->addLayout(answers);
     m_table->hide(); // no room for it yet
@@ -180,7 +179,7 @@ Result<std::vector<std::pair<std::size_t, Metres>>> MeasureDialog::typed() const
         found.emplace_back(i, *size);
     }
     if (found.empty())
-        return Error{ErrorCode::BadValue, tr("the calipers say").toStdString(), tr("nothing yet").toStdString()};
+        return Error{ErrorCode::BadValue, tr("caliper reading").toStdString(), tr("none").toStdString()};
     return found;
 }
 

@@ -36,7 +36,7 @@ double missOf(const NoteOutcome& o)
 OutcomePicture::OutcomePicture(QWidget* parent) : QWidget(parent)
 {
     setObjectName(QStringLiteral("outcomePicture"));
-    setAccessibleName(tr("How good the forecasts have been"));
+    setAccessibleName(tr("Forecast accuracy"));
 }
 
 void OutcomePicture::setOutcomes(std::vector<NoteOutcome> outcomes)
@@ -69,7 +69,7 @@ void OutcomePicture::paintEvent(QPaintEvent* /*event*/)
     label(0.0, tr("forecast"));
     label(-3.2, tr("flatter"));
     painter.drawText(QRectF(0.0, field.bottom() + 4.0, width(), 18.0), Qt::AlignCenter,
-                     tr("each note heard after a cut; band: nine in ten"));
+                     tr("each note heard after a cut; band: 90 %"));
     const double column = field.width() / static_cast<double>(std::max<std::size_t>(24, m_outcomes.size()));
     for (std::size_t i = 0; i < m_outcomes.size(); ++i) {
         const double miss = missOf(m_outcomes[i]);
@@ -85,12 +85,12 @@ OutcomeCard::OutcomeCard(Document& document, QWidget* parent)
     : QFrame(parent),
       m_document(&document),
       m_words(form::words(this, "outcomeWords")),
-      m_replay(form::button(this, "outcomeReplay", tr("&Hear before and after"))),
+      m_replay(form::button(this, "outcomeReplay", tr("&Play before and after"))),
       m_cue(new Cue(this)),
       m_picture(new OutcomePicture(this)),
       m_lastWords(form::words(this, "outcomeLast", true)),
-      m_table(form::table(this, "outcomeTable", tr("Forecast and outcome"),
-                          {tr("note"), tr("was"), tr("forecast"), tr("came"), tr("off by")}))
+      m_table(form::table(this, "outcomeTable", tr("Forecast and result"),
+                          {tr("note"), tr("before"), tr("forecast"), tr("result"), tr("error")}))
 {
     setObjectName(QStringLiteral("card"));
     auto* column = new QVBoxLayout(this);
@@ -98,8 +98,7 @@ OutcomeCard::OutcomeCard(Document& document, QWidget* parent)
     column->setSpacing(Style::grid);
     column->addWidget(m_words);
     column->addWidget(m_replay, 0, Qt::AlignLeft);
-    m_replay->setToolTip(
-        tr("Every note that was recorded before the last cut and after it: a second of each, one after the other."));
+    m_replay->setToolTip(tr("Plays every note recorded before and after the last cut, one second each."));
     connect(m_replay, &QPushButton::clicked, this, &OutcomeCard::replay);
     column->addWidget(m_picture);
     column->addWidget(m_lastWords);
@@ -118,7 +117,7 @@ void OutcomeCard::replay()
                    if (!samples)
                        Q_EMIT failed(text::sentence(samples.error()));
                    else if (!m_cue->play(samples->values, samples->rate_Hz))
-                       Q_EMIT failed(tr("There is no loudspeaker to play them with."));
+                       Q_EMIT failed(tr("No loudspeaker found."));
                });
 }
 
@@ -131,8 +130,7 @@ void OutcomeCard::refresh()
     for (QWidget* w : std::initializer_list<QWidget*>{m_picture, m_lastWords, m_table})
         w->setVisible(!all.empty());
     if (all.empty()) {
-        m_words->setText(tr("Nothing to hold a forecast to yet. After a cut, listen again: here stands then what was forecast "
-                            "beside what came, for every note."));
+        m_words->setText(tr("No results yet. After a cut and a new session, forecast and result of every note appear here."));
         return;
     }
     std::size_t held = 0;
@@ -141,7 +139,7 @@ void OutcomeCard::refresh()
         held += std::abs(missOf(o)) <= ninety ? 1 : 0;
         misses.push_back(std::abs(o.heard.cents() - o.forecast.cents()));
     }
-    m_words->setText(tr("%1 of %2 forecasts came within their nine-in-ten range; half of them within %3 cents.")
+    m_words->setText(tr("%1 of %2 results lie within the 90 % range; half lie within %3 cents.")
                          .arg(held)
                          .arg(all.size())
                          .arg(text::number(median(misses), 1)));
@@ -151,7 +149,7 @@ void OutcomeCard::refresh()
     for (const NoteOutcome& o : all)
         if (o.cut == cut)
             m_last.push_back(o);
-    m_lastWords->setText(tr("The last listening after cuts, cents over target:"));
+    m_lastWords->setText(tr("Last session after cuts, deviation in cents:"));
     m_table->setRowCount(static_cast<int>(m_last.size()));
     for (std::size_t i = 0; i < m_last.size(); ++i) {
         const NoteOutcome& o = m_last[i];

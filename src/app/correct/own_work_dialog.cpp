@@ -23,18 +23,18 @@ OwnWorkDialog::OwnWorkDialog(Document& document, text::LengthUnit unit, const st
       m_document(&document),
       m_unit(unit),
       m_works(worksOn(document.book()->present())),
-      m_what(form::box(this, "ownWhat", tr("What was done"))),
+      m_what(form::box(this, "ownWhat", tr("Work done"))),
       m_recorded(form::words(this, "ownRecorded")),
-      m_how(form::box(this, "ownHow", tr("How the size is told"))),
+      m_how(form::box(this, "ownHow", tr("Size given as"))),
       m_size(new QLineEdit(this)),
       m_sizeWords(new QLabel(tr("&Size"), this)),
       m_mouth(new QLineEdit(this)),
-      m_mouthWords(new QLabel(tr("&Wide at its mouth"), this)),
-      m_shape(form::box(this, "ownShape", tr("How it widens"))),
+      m_mouthWords(new QLabel(tr("&Mouth diameter"), this)),
+      m_shape(form::box(this, "ownShape", tr("Shape"))),
       m_trouble(form::words(this, "ownTrouble"))
 {
     setObjectName(QStringLiteral("ownWorkDialog"));
-    setWindowTitle(tr("Work of your own"));
+    setWindowTitle(tr("Log own work"));
     setMinimumWidth(460);
     for (Cut& work : m_works)
         if (auto* foot = std::get_if<PutOnFoot>(&work))
@@ -45,20 +45,19 @@ OwnWorkDialog::OwnWorkDialog(Document& document, text::LengthUnit unit, const st
         m_what->addItem(text::work(work));
     const auto first = std::find_if(m_works.begin(), m_works.end(), [&](const Cut& c) { return hole && holeOf(c) == hole; });
     m_what->setCurrentIndex(first == m_works.end() ? 0 : static_cast<int>(first - m_works.begin()));
-    m_how->addItems({tr("it is now"), tr("it changed by")});
-    m_shape->addItems({tr("a cone"), tr("as wide all along")});
+    m_how->addItems({tr("new size"), tr("change")});
+    m_shape->addItems({tr("cone"), tr("cylinder")});
     for (QComboBox* b : {m_what, m_how, m_shape})
         b->setSizeAdjustPolicy(QComboBox::AdjustToContents);
     m_size->setObjectName(QStringLiteral("ownSize"));
-    m_size->setAccessibleName(tr("Size by the calipers"));
+    m_size->setAccessibleName(tr("Caliper reading"));
     m_mouth->setObjectName(QStringLiteral("ownMouth"));
-    m_mouth->setAccessibleName(tr("Inside, at its mouth"));
+    m_mouth->setAccessibleName(tr("Mouth diameter"));
     for (QLineEdit* line : {m_size, m_mouth})
         line->setMaxLength(24);
     auto* words = form::words(this, "ownWords", true);
-    words->setText(
-        tr("It goes into the record as a cut without advice, and what it moved is listened to before the advice goes on. "
-           "Wax in a hole counts as filling it."));
+    words->setText(tr("Logged as a cut without advice; the notes it moves are heard again before further advice. Wax in a hole "
+                      "counts as filling."));
     m_trouble->setVisible(false);
     auto* typed = new QHBoxLayout;
     typed->setSpacing(Style::grid);
@@ -67,8 +66,8 @@ OwnWorkDialog::OwnWorkDialog(Document& document, text::LengthUnit unit, const st
     auto* fields = new QFormLayout;
     fields->setHorizontalSpacing(2 * Style::grid);
     fields->setVerticalSpacing(Style::grid);
-    fields->addRow(tr("&What"), m_what);
-    fields->addRow(tr("The record has"), m_recorded);
+    fields->addRow(tr("&Size of"), m_what);
+    fields->addRow(tr("Recorded size"), m_recorded);
     auto* wide = new QHBoxLayout;
     wide->setSpacing(Style::grid);
     wide->addWidget(m_mouth, 1);
@@ -83,7 +82,7 @@ OwnWorkDialog::OwnWorkDialog(Document& document, text::LengthUnit unit, const st
     column->addLayout(fields);
     column->addWidget(m_trouble);
     column->addWidget(words);
-    column->addLayout(form::answers(this, "ownCancel", "ownKeep", tr("It is done")));
+    column->addLayout(form::answers(this, "ownCancel", "ownKeep", tr("Log work")));
     connect(m_what, &QComboBox::currentIndexChanged, this, &OwnWorkDialog::showRecorded);
     showRecorded();
     m_size->setFocus();
@@ -99,16 +98,15 @@ void OwnWorkDialog::showRecorded()
     const auto* foot = std::get_if<PutOnFoot>(&chosen());
     const auto& on = m_document->book()->present().spec().footPiece;
     const bool off = foot != nullptr && on && !foot->piece;
-    m_recorded->setText(
-        foot == nullptr ? text::length(wantedSize(chosen()), m_unit)
-        : on ? tr("%1 long, %2 wide at its mouth").arg(text::length(on->length, m_unit), text::length(on->mouth, m_unit))
-             : tr("nothing is on the foot"));
+    m_recorded->setText(foot == nullptr ? text::length(wantedSize(chosen()), m_unit)
+                        : on ? tr("%1 long, mouth %2").arg(text::length(on->length, m_unit), text::length(on->mouth, m_unit))
+                             : tr("no foot piece"));
     m_how->setVisible(foot == nullptr);
     for (QWidget* w : std::initializer_list<QWidget*>{m_size, m_sizeWords})
         w->setVisible(!off);
     for (QWidget* w : std::initializer_list<QWidget*>{m_mouth, m_mouthWords, m_shape})
         w->setVisible(foot != nullptr && !off);
-    m_sizeWords->setText(foot == nullptr ? tr("&Size") : tr("&Long"));
+    m_sizeWords->setText(foot == nullptr ? tr("&Size") : tr("&Length"));
     m_size->clear();
     m_mouth->clear();
 }

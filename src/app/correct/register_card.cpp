@@ -23,13 +23,13 @@ QString leverName(const Lever& l, const Instrument& shape)
                              ? QString::fromStdString(shape.spec().holes[l.hole].id.text)
                              : QString();
     switch (l.kind) {
-    case Lever::Kind::Hole: return RegisterCard::tr("%1 wider", "%1 hole").arg(hole);
-    case Lever::Kind::Undercut: return RegisterCard::tr("%1 undercut", "%1 hole").arg(hole);
-    case Lever::Kind::Foot: return RegisterCard::tr("foot shorter");
-    case Lever::Kind::Depth: return RegisterCard::tr("bore deeper");
-    case Lever::Kind::Window: return RegisterCard::tr("window longer");
-    case Lever::Kind::Embouchure: return RegisterCard::tr("embouchure hole longer");
-    case Lever::Kind::Stopper: return RegisterCard::tr("stopper 1 mm out");
+    case Lever::Kind::Hole: return RegisterCard::tr("enlarge %1", "%1 hole").arg(hole);
+    case Lever::Kind::Undercut: return RegisterCard::tr("undercut %1", "%1 hole").arg(hole);
+    case Lever::Kind::Foot: return RegisterCard::tr("trim foot");
+    case Lever::Kind::Depth: return RegisterCard::tr("deepen bore");
+    case Lever::Kind::Window: return RegisterCard::tr("longer window");
+    case Lever::Kind::Embouchure: return RegisterCard::tr("longer embouchure hole");
+    case Lever::Kind::Stopper: return RegisterCard::tr("stopper out 1 mm");
     case Lever::Kind::Fill:
     case Lever::Kind::Plug:
     case Lever::Kind::Ream: break;
@@ -43,11 +43,10 @@ RegisterCard::RegisterCard(Document& document, QWidget* parent)
     : QFrame(parent),
       m_document(&document),
       m_words(form::words(this, "registerWords")),
-      m_pairs(form::table(this, "registerTable", tr("How wide each interval is"),
-                          {tr("note"), tr("low"), tr("high"), tr("interval")})),
+      m_pairs(form::table(this, "registerTable", tr("Width of each interval"),
+                          {tr("note"), tr("first"), tr("second"), tr("interval")})),
       m_leverWords(form::words(this, "leverWords", true)),
-      m_levers(form::table(this, "leverTable", tr("What makes the intervals wider or narrower"),
-                           {tr("work"), tr("mean"), tr("most")})),
+      m_levers(form::table(this, "leverTable", tr("What changes the intervals"), {tr("change"), tr("mean"), tr("most")})),
       m_jobs(new Jobs(this))
 {
     setObjectName(QStringLiteral("card"));
@@ -85,14 +84,14 @@ void RegisterCard::showView(const Instrument& shape, const std::vector<NoteState
     for (QWidget* w : std::initializer_list<QWidget*>{m_pairs, m_leverWords, m_levers})
         w->setVisible(any);
     if (!any) {
-        m_words->setText(tr("No fingering is played in two registers; there is no interval to mend."));
+        m_words->setText(tr("No fingering is used in two registers, so there are no intervals to compare."));
         return;
     }
     const double mean = m_view.mean.cents();
     constexpr double none_cents = 1.0;
-    m_words->setText(std::abs(mean) < none_cents ? tr("On average the registers lie right above each other.")
-                     : mean > 0.0 ? tr("On average the intervals are %1 cents too wide.").arg(text::number(mean, 1))
-                                  : tr("On average the intervals are %1 cents too narrow.").arg(text::number(-mean, 1)));
+    m_words->setText(std::abs(mean) < none_cents ? tr("The registers are in tune with each other on average.")
+                     : mean > 0.0 ? tr("The intervals are %1 cents too wide on average.").arg(text::number(mean, 1))
+                                  : tr("The intervals are %1 cents too narrow on average.").arg(text::number(-mean, 1)));
     m_pairs->setRowCount(static_cast<int>(m_view.pairs.size()));
     for (std::size_t i = 0; i < m_view.pairs.size(); ++i) {
         const RegisterPair& p = m_view.pairs[i];
@@ -102,7 +101,7 @@ void RegisterCard::showView(const Instrument& shape, const std::vector<NoteState
                    std::abs(off) < 0.05 ? tr("pure")
                                         : (off > 0.0 ? tr("%1 wide") : tr("%1 narrow")).arg(text::number(std::abs(off), 1))});
     }
-    m_leverWords->setText(tr("What a tenth of a millimetre does, in cents; + widens:"));
+    m_leverWords->setText(tr("Effect of 0.1 mm in cents (+ widens):"));
     constexpr std::size_t most = 6;
     const std::size_t rows = std::min(most, m_view.levers.size());
     m_levers->setRowCount(static_cast<int>(rows));

@@ -21,7 +21,7 @@ SchoolDialog::SchoolDialog(const School& school, QWidget* parent)
     : QDialog(parent), m_even(new QSlider(Qt::Horizontal, this)), m_evenWords(form::words(this, "schoolEvenWords"))
 {
     setObjectName(QStringLiteral("schoolDialog"));
-    setWindowTitle(tr("How the plan goes about it"));
+    setWindowTitle(tr("Tuning strategy"));
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(3 * Style::grid);
     grid->setVerticalSpacing(Style::grid);
@@ -40,26 +40,27 @@ SchoolDialog::SchoolDialog(const School& school, QWidget* parent)
         return b;
     };
     m_footFirst = pair(tr("&Holes first, the foot last"), tr("&Foot first, then the holes"), "schoolFootFirst", school.footFirst);
-    m_oneSize = pair(tr("&Graded holes"), tr("&One size for all, as near as pitch allows"), "schoolOneSize", school.oneSize);
-    m_lowRegister = pair(tr("&All registers alike"), tr("The &low register rules"), "schoolLowRegister", school.lowRegister);
+    m_oneSize = pair(tr("&Graded hole sizes"), tr("&One hole size, as far as pitch allows"), "schoolOneSize", school.oneSize);
+    m_lowRegister =
+        pair(tr("&All registers equally"), tr("&First register has priority"), "schoolLowRegister", school.lowRegister);
     auto* words = form::words(this, "schoolWords", true);
-    words->setText(tr("Holes first, graded, all registers: so the most wood is kept for longest. Where the low register rules, "
-                      "higher notes count a tenth and may stay twice as far off."));
-    auto* even = new QLabel(tr("&Even timbre beside pitch"), this);
+    words->setText(tr("Holes first, graded sizes and all registers keep the most wood for the longest. With priority for the "
+                      "first register, higher notes count a tenth and get twice the tolerance."));
+    auto* even = new QLabel(tr("&Even timbre"), this);
     even->setBuddy(m_even);
     m_even->setObjectName(QStringLiteral("schoolEven"));
-    m_even->setAccessibleName(tr("What even timbre is worth beside pitch, in per cent"));
+    m_even->setAccessibleName(tr("Weight of even timbre against pitch in per cent"));
     m_even->setRange(0, 100);
     m_even->setSingleStep(5);
     m_even->setPageStep(20);
     const auto say = [this](int percent) {
-        m_evenWords->setText(percent == 0
-                                 ? tr("0 %: pitch alone")
-                                 : tr("%1 %: two neighbouring holes that let through sounds a tenth higher or lower weigh as "
-                                      "much as a note %2 tolerances off",
-                                      "per cent, tolerances")
-                                       .arg(percent)
-                                       .arg(text::number(0.015 * percent, 2)));
+        m_evenWords->setText(
+            percent == 0
+                ? tr("0 %: pitch only")
+                : tr("%1 %: a 10 % difference in cutoff between neighbouring holes weighs as much as a note %2 tolerances off",
+                     "per cent, tolerances")
+                      .arg(percent)
+                      .arg(text::number(0.015 * percent, 2)));
     };
     connect(m_even, &QSlider::valueChanged, this, say);
     m_even->setValue(static_cast<int>(std::lround(100.0 * school.evenTimbre)));
@@ -73,7 +74,7 @@ SchoolDialog::SchoolDialog(const School& school, QWidget* parent)
     column->addWidget(m_even);
     column->addWidget(m_evenWords);
     column->addStretch(1);
-    column->addLayout(form::answers(this, "schoolCancel", "schoolKeep", tr("Plan so")));
+    column->addLayout(form::answers(this, "schoolCancel", "schoolKeep", tr("Apply")));
     constexpr int wide = 560;
     resize(wide, column->totalHeightForWidth(wide) + 2 * Style::grid);
 }

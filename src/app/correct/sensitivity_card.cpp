@@ -53,7 +53,7 @@ SensitivityCard::SensitivityCard(Document& document, QWidget* parent)
     m_note->view()->setObjectName(QStringLiteral("sensitivityNoteList"));
     m_note->view()->setAccessibleName(tr("Fingerings"));
     m_table->setObjectName(QStringLiteral("sensitivityTable"));
-    m_table->setAccessibleName(tr("Cents for a tenth of a millimetre"));
+    m_table->setAccessibleName(tr("Cents per 0.1 mm"));
     m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
     m_table->setSelectionMode(QAbstractItemView::NoSelection);
     m_table->setFocusPolicy(Qt::NoFocus);
@@ -61,11 +61,10 @@ SensitivityCard::SensitivityCard(Document& document, QWidget* parent)
     m_table->verticalHeader()->hide();
     m_table->verticalHeader()->setDefaultSectionSize(Style::scaled(27));
     m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
-    m_words->setText(tr("Cents for one tenth of a millimetre taken off: a hole made wider, the foot cut shorter. "
-                        "Pick another note here or in the picture."));
+    m_words->setText(tr("Cents per 0.1 mm removed: a wider hole, a shorter foot. Choose another note here or in the picture."));
 
     auto* row = new QHBoxLayout;
-    auto* label = new QLabel(tr("&Fingering of"), this);
+    auto* label = new QLabel(tr("&Fingering"), this);
     label->setBuddy(m_note);
     row->addWidget(label);
     row->addWidget(m_note, 1);
@@ -153,8 +152,8 @@ void SensitivityCard::showBore()
     const auto [least, most] = std::minmax_element(bore.begin(), bore.end(), [](const auto& a, const auto& b) {
         return a.perTenthOverCentimetre < b.perTenthOverCentimetre;
     });
-    m_bore->setText(tr("The curves in the bore: a tenth of a millimetre reamed out over ten. In the %1 it raises most "
-                       "near %2 mm (%3) and lowers most near %4 mm (%5).")
+    m_bore->setText(tr("Curves in the bore: effect of reaming 0.1 mm over a length of 10 mm. In the %1, reaming raises most near "
+                       "%2 mm (%3) and lowers most near %4 mm (%5).")
                         .arg(text::registerName(m_shown.front().registerNumber))
                         .arg(text::number(most->at.millimetres(), 0))
                         .arg(worth(most->perTenthOverCentimetre.cents()))
@@ -166,7 +165,7 @@ void SensitivityCard::showShown()
 {
     m_table->clear();
     m_table->setColumnCount(static_cast<int>(m_shown.size()) + 1);
-    QStringList titles{tr("at")};
+    QStringList titles{tr("position")};
     for (const auto& r : m_shown)
         titles << text::registerName(r.registerNumber);
     m_table->setHorizontalHeaderLabels(titles);

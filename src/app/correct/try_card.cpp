@@ -19,15 +19,14 @@ TryCard::TryCard(Document& document, QWidget* parent)
       m_tried(m_bench),
       m_changes(new QLabel(this)),
       m_outcome(new QLabel(this)),
-      m_back(new QPushButton(tr("&Back to the wood as it is"), this))
+      m_back(new QPushButton(tr("&Reset to present shape"), this))
 {
     setObjectName(QStringLiteral("card"));
     auto* head = new QLabel(tr("Drag on the workpiece"), this);
     head->setFont(Style::head());
-    auto* how = new QLabel(
-        tr("A hole up or down, the foot or the stopper along the tube; Shift for tenths of that. By key: left and right choose, "
-           "up and down change. Every note follows at once. Nothing is cut and nothing is kept."),
-        this);
+    auto* how = new QLabel(tr("Drag a hole up or down, the foot or stopper along the tube; hold Shift for fine steps. Keys: left "
+                              "and right select, up and down change. Nothing is logged."),
+                           this);
     how->setWordWrap(true);
     m_changes->setObjectName(QStringLiteral("triedChanges"));
     m_outcome->setObjectName(QStringLiteral("triedOutcome"));
@@ -35,7 +34,7 @@ TryCard::TryCard(Document& document, QWidget* parent)
         l->setWordWrap(true);
     m_outcome->setProperty("quiet", true);
     m_back->setObjectName(QStringLiteral("tryBackButton"));
-    m_back->setAccessibleName(tr("Back to the wood as it is"));
+    m_back->setAccessibleName(tr("Reset to present shape"));
     connect(m_back, &QPushButton::clicked, this, &TryCard::reset);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(20, 14, 20, 14);
@@ -98,10 +97,10 @@ void TryCard::describe()
                                  ? QString::fromStdString(m_bench.spec().holes[c.handle.hole].id.text)
                              : c.handle.kind == Handle::Kind::Foot ? tr("tube")
                                                                    : tr("stopper");
-        lines << (c.needsFilling ? tr("%1: %2 → %3 (wood would have to come back)") : tr("%1: %2 → %3"))
+        lines << (c.needsFilling ? tr("%1: %2 → %3 (needs material added)") : tr("%1: %2 → %3"))
                      .arg(name, text::lengthNumber(c.from, m_unit), text::length(c.to, m_unit));
     }
-    m_changes->setText(lines.isEmpty() ? tr("Nothing tried yet.") : lines.join(QLatin1Char('\n')));
+    m_changes->setText(lines.isEmpty() ? tr("No change yet.") : lines.join(QLatin1Char('\n')));
     m_back->setEnabled(!lines.isEmpty());
     m_outcome->clear();
     if (lines.isEmpty() || m_notes.empty())
@@ -110,7 +109,7 @@ void TryCard::describe()
     for (const NoteState& n : m_notes)
         cents.push_back(n.cents);
     const ScaleSummary s = summaryOf(m_bench.spec().fingerings, cents);
-    m_outcome->setText(tr("With this: %1 of %2 notes within tolerance, furthest off %3, on average %4 cents.")
+    m_outcome->setText(tr("Trial: %1 of %2 notes within tolerance, largest deviation %3, average %4 cents.")
                            .arg(s.within)
                            .arg(s.of)
                            .arg(text::cents(s.worst_cents))

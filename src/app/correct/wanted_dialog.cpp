@@ -27,18 +27,18 @@ WantedDialog::WantedDialog(Document& document, text::LengthUnit unit, QWidget* p
       m_before(document.book()->present().spec()),
       m_name(new QLineEdit(QString::fromStdString(m_before.name), this)),
       m_a4(form::spin(this, "wantedA4", tr("A4"), 300.0, 600.0, 1.0, 1, tr(" Hz"))),
-      m_celsius(form::spin(this, "wantedCelsius", tr("Temperature it is played at"), -5.0, 45.0, 0.5, 1, tr(" °C"))),
+      m_celsius(form::spin(this, "wantedCelsius", tr("Playing temperature"), -5.0, 45.0, 0.5, 1, tr(" °C"))),
       m_scale(form::box(this, "wantedTemperament", tr("Temperament"))),
-      m_tonic(form::box(this, "wantedTonic", tr("Built on"))),
+      m_tonic(form::box(this, "wantedTonic", tr("Tonic"))),
       m_bits(new QLineEdit(text::bits(m_before.tools.bits, unit), this)),
       m_step(new QLineEdit(text::lengthNumber(m_before.tools.step, unit), this)),
       m_widest(new QLineEdit(m_before.limits.holeMax ? text::lengthNumber(*m_before.limits.holeMax, unit) : QString(), this)),
-      m_table(form::table(this, "wantedTable", tr("How near each note must come"),
-                          {tr("note"), tr("Hz"), tr("± cents"), tr("weight")})),
+      m_table(
+          form::table(this, "wantedTable", tr("Tolerance of each note"), {tr("note"), tr("Hz"), tr("± cents"), tr("weight")})),
       m_trouble(form::words(this, "wantedTrouble"))
 {
     setObjectName(QStringLiteral("wantedDialog"));
-    setWindowTitle(tr("Change what is wanted"));
+    setWindowTitle(tr("Edit target and tools"));
     resize(880, 600);
     m_name->setObjectName(QStringLiteral("wantedName"));
     m_name->setAccessibleName(tr("Name of the instrument"));
@@ -59,8 +59,8 @@ WantedDialog::WantedDialog(Document& document, text::LengthUnit unit, QWidget* p
     m_table->setSelectionMode(QAbstractItemView::SingleSelection);
     m_trouble->setVisible(false);
     auto* words = form::words(this, "wantedWords", true);
-    words->setText(tr("The advice goes by it from here on. What was heard stays as it was heard, and counts against the new "
-                      "targets; the logbook can set the change aside."));
+    words->setText(tr("Advice follows the new target from now on. Readings stay as heard and are compared with the new target. "
+                      "You can set the change aside in the logbook."));
     auto* left = new QVBoxLayout;
     left->setSpacing(2 * Style::grid);
     left->addLayout(makeFields());
@@ -75,7 +75,7 @@ WantedDialog::WantedDialog(Document& document, text::LengthUnit unit, QWidget* p
     column->setContentsMargins(24, 20, 24, 20);
     column->setSpacing(2 * Style::grid);
     column->addLayout(columns, 1);
-    column->addLayout(form::answers(this, "wantedCancel", "wantedKeep", tr("Want it so")));
+    column->addLayout(form::answers(this, "wantedCancel", "wantedKeep", tr("Apply")));
     showChart();
     form::fitColumns(m_table);
     for (QDoubleSpinBox* s : {m_a4, m_celsius})
@@ -92,15 +92,15 @@ QFormLayout* WantedDialog::makeFields()
     fields->setVerticalSpacing(Style::grid);
     fields->addRow(tr("&Name"), m_name);
     fields->addRow(tr("&A4"), m_a4);
-    fields->addRow(tr("&Played at"), m_celsius);
+    fields->addRow(tr("&Playing temperature"), m_celsius);
     fields->addRow(tr("&Temperament"), m_scale);
-    fields->addRow(tr("&built on"), m_tonic);
+    fields->addRow(tr("&tonic"), m_tonic);
     const std::tuple<QLineEdit*, const char*, QString, QString> tools[] = {
-        {m_bits, "wantedBits", tr("&Bits in the drawer"),
-         tr("Sizes, sixty-fourths, number and letter sizes, with semicolons between them: 5; 5.5; 17/64; No. 7; F. None: any "
-            "size can be made.")},
-        {m_step, "wantedStep", tr("By file or knife in &steps of"), tr("The least by which you can widen a hole and know it.")},
-        {m_widest, "wantedWidest", tr("&Widest hole"), tr("That your fingers cover. Nothing: as wide as the bore allows.")}};
+        {m_bits, "wantedBits", tr("&Drawer bits"),
+         tr("Millimetres, fractions, number and letter sizes, separated by semicolons: 5; 5.5; 17/64; No. 7; F. Empty: any "
+            "size.")},
+        {m_step, "wantedStep", tr("Smallest &step by file or knife"), tr("The smallest enlargement you can make and measure.")},
+        {m_widest, "wantedWidest", tr("&Largest hole"), tr("The largest hole your fingers cover. Empty: limited by the bore.")}};
     for (const auto& [field, name, words, tip] : tools) {
         field->setObjectName(QLatin1String(name));
         field->setAccessibleName(QString(words).remove(QLatin1Char('&')));

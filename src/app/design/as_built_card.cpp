@@ -22,15 +22,15 @@ namespace dowel::app {
 AsBuiltCard::AsBuiltCard(Plan& plan, QWidget* parent)
     : QWidget(parent),
       m_plan(&plan),
-      m_tube(new LengthField(QStringLiteral("builtLength"), tr("Length of the tube, from the edge to the foot"), this)),
-      m_from(form::box(this, "builtFrom", tr("Where places are measured from"))),
-      m_table(form::table(this, "builtHoles", tr("Holes as they are"),
-                          {tr("hole"), tr("place"), tr("size"), tr("inside"), tr("wall there"), tr("off the line"), tr("finger"),
-                           tr("countersunk"), tr("pair"), tr("at the back")})),
-      m_add(form::button(this, "builtAdd", tr("&One more hole"))),
-      m_remove(form::button(this, "builtRemove", tr("&Remove it"))),
-      m_paste(form::button(this, "builtPaste", tr("Pas&te a table"))),
-      m_done(form::button(this, "builtDone", tr("It &is so: on to listening"), true)),
+      m_tube(new LengthField(QStringLiteral("builtLength"), tr("Tube length, sounding edge to foot"), this)),
+      m_from(form::box(this, "builtFrom", tr("Where positions are measured from"))),
+      m_table(form::table(this, "builtHoles", tr("Holes as built"),
+                          {tr("hole"), tr("position"), tr("diameter"), tr("undercut"), tr("chimney height"), tr("offset"),
+                           tr("finger"), tr("countersink"), tr("pair"), tr("thumb hole")})),
+      m_add(form::button(this, "builtAdd", tr("Add &hole"))),
+      m_remove(form::button(this, "builtRemove", tr("&Remove"))),
+      m_paste(form::button(this, "builtPaste", tr("Pas&te table…"))),
+      m_done(form::button(this, "builtDone", tr("Use these measures and go to &Listen"), true)),
       m_words(form::words(this, "builtWords"))
 {
     setObjectName(QStringLiteral("asBuiltCard"));
@@ -41,19 +41,18 @@ AsBuiltCard::AsBuiltCard(Plan& plan, QWidget* parent)
     m_table->horizontalHeaderItem(Back)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter); // over its boxes
     m_table->setSelectionMode(QAbstractItemView::SingleSelection);
     m_table->setToolTip(
-        tr("Inside: the width at the bore where it is undercut, else as the size. Countersunk: width and depth, 9 x 1.5. A pair: "
-           "two holes of that size side by side under one finger. A hole at the back is the thumb's."));
-    m_paste->setToolTip(
-        tr("Lines of a spreadsheet: place and size, with tabs, semicolons or commas between them; the lowest hole "
-           "first or last."));
+        tr("Undercut: the diameter at the bore; leave empty where the hole is straight. Countersink: width and depth, for "
+           "example 9 x 1.5. Pair: two holes of this diameter under one finger. Tick the thumb hole."));
+    m_paste->setToolTip(tr("Paste rows from a spreadsheet: position and diameter, separated by tabs, semicolons or commas; "
+                           "lowest hole first or last."));
     auto* top = new QHBoxLayout;
     top->setSpacing(Style::grid);
-    auto* lengthLabel = new QLabel(tr("Tube, edge to foot"), this);
+    auto* lengthLabel = new QLabel(tr("Tube length"), this);
     lengthLabel->setBuddy(m_tube);
     top->addWidget(lengthLabel);
     top->addWidget(m_tube, 1);
     top->addSpacing(2 * Style::grid);
-    top->addWidget(new QLabel(tr("Places"), this));
+    top->addWidget(new QLabel(tr("Positions"), this));
     top->addWidget(m_from, 1);
     auto* buttons = new QHBoxLayout;
     buttons->setSpacing(Style::grid);
@@ -181,14 +180,14 @@ void AsBuiltCard::tell()
     const auto empty = std::find_if(m_holes.begin(), m_holes.end(),
                                     [](const Hole& h) { return !(h.at > Metres()) || !(h.diameter > Metres()); });
     if (empty != m_holes.end()) {
-        m_words->setText(tr("%1 still needs its place and its size.", "hole").arg(QString::fromStdString(empty->id.text)));
+        m_words->setText(tr("%1 needs a position and a diameter.", "hole").arg(QString::fromStdString(empty->id.text)));
         m_done->setEnabled(false);
         return;
     }
     const auto there = built();
     m_done->setEnabled(there.ok());
     m_words->setText(
-        there ? tr("%n hole(s), and every fingering of the target finds its own.", nullptr, static_cast<int>(m_holes.size()))
+        there ? tr("%n hole(s); every fingering of the target has its holes.", nullptr, static_cast<int>(m_holes.size()))
               : text::sentence(there.error()));
 }
 
@@ -222,8 +221,8 @@ void AsBuiltCard::takeCountersink(Hole& hole, const QString& typed)
     if (wide && deep)
         hole.countersink = Countersink{*wide, *deep};
     else
-        Q_EMIT failed(
-            tr("%1: a countersink is its width and its depth, as 9 x 1.5.", "hole").arg(QString::fromStdString(hole.id.text)));
+        Q_EMIT failed(tr("%1: type the countersink as width and depth, for example 9 x 1.5.", "hole")
+                          .arg(QString::fromStdString(hole.id.text)));
 }
 
 void AsBuiltCard::takeLength(int row, int column, const QString& typed)
@@ -236,7 +235,7 @@ void AsBuiltCard::takeLength(int row, int column, const QString& typed)
         return;
     }
     if (column == Place && !(*length > Metres() && *length < m_length)) {
-        Q_EMIT failed(tr("%1: a place of %2 is not on the tube, which is %3 long.", "hole, place, length")
+        Q_EMIT failed(tr("%1: position %2 lies beyond the tube, which is %3 long.", "hole, place, length")
                           .arg(QString::fromStdString(h.id.text), text::length(*length, m_unit), text::length(m_length, m_unit)));
         return;
     }

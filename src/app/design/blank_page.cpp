@@ -43,28 +43,26 @@ struct Material
 
 // How holes are made there and what to mind: common practice, no source.
 constexpr Material materials[] = {
-    {"hardwood",
+    {"hardwood", QT_TRANSLATE_NOOP("dowel::app::BlankPage",
+                                   "Drill pilots, then brad point bits over a plug in the bore. Oil moves the pitch a little, so "
+                                   "listen again after oiling. Dust of some tropical woods sensitises skin and lungs: use "
+                                   "extraction and a mask. Protected species need papers for export.")},
+    {"softwood",
+     QT_TRANSLATE_NOOP("dowel::app::BlankPage", "Use sharp bits, a slow feed and a tight plug, or the fibres lift. The bore "
+                                                "soaks up moisture: seal it with a mouth-safe finish before the last session.")},
+    {"cane",
      QT_TRANSLATE_NOOP(
          "dowel::app::BlankPage",
-         "Pilot, then brad point bits with a plug in the bore. Oil moves the pitch a little: listen again after it. Fine dust of "
-         "some tropical woods sensitises skin and lungs: extraction and a mask; ask before exporting protected species.")},
-    {"softwood", QT_TRANSLATE_NOOP("dowel::app::BlankPage",
-                                   "Sharp bits, slow feed, a tight plug: fibres lift. The bore drinks; seal it with a finish "
-                                   "that is safe in the mouth when cured before the last listening.")},
-    {"cane", QT_TRANSLATE_NOOP("dowel::app::BlankPage",
-                               "A turning bit tears out strands that crack later: burn the holes or enter with a knife "
-                               "across the fibres. Burn outdoors or under extraction, with water at hand. Measure the bore "
-                               "at several places, and find the node with a bent wire.")},
-    {"plastic", QT_TRANSLATE_NOOP("dowel::app::BlankPage",
-                                  "Sold by a nominal size that is not its bore: measure. Drill slowly and deburr inside. Never "
-                                  "burn or overheat PVC: its fumes are poisonous.")},
+         "A drill tears out strands that crack later: burn the holes, or cut in with a knife across the fibres. Burn outdoors or "
+         "under extraction, with water at hand. Measure the bore at several stations and find the node with a bent wire.")},
+    {"plastic",
+     QT_TRANSLATE_NOOP("dowel::app::BlankPage", "The nominal size is not the bore: measure it. Drill slowly and deburr inside. "
+                                                "Never burn or overheat PVC: the fumes are poisonous.")},
     {"horn", QT_TRANSLATE_NOOP(
                  "dowel::app::BlankPage",
-                 "Bore it out to a cone you can measure. It smells and its dust is harmful: work wet or under extraction.")},
-    {"vegetable",
-     QT_TRANSLATE_NOOP(
-         "dowel::app::BlankPage",
-         "Fresh and firm, drilled on the same day; it shrinks within hours. A clean drill, washed hands, one player each.")}};
+                 "Bore the horn out to a cone you can measure. Horn dust is harmful and smells: work wet or under extraction.")},
+    {"vegetable", QT_TRANSLATE_NOOP("dowel::app::BlankPage", "Use it fresh and firm and drill it the same day; it shrinks within "
+                                                             "hours. Clean drill, washed hands, one player each.")}};
 
 /// A bore, or two diameters of one that is not round: what counts is the area, so the mean is the geometric one.
 Result<Metres> boreFrom(const QString& typed, text::LengthUnit unit)
@@ -86,18 +84,18 @@ BlankPage::BlankPage(Plan& plan, QWidget* parent)
     : QWidget(parent),
       m_plan(&plan),
       m_family(form::box(this, "blankFamily", tr("Family"))),
-      m_sold(form::box(this, "blankSoldAs", tr("Tube sold as"))),
+      m_sold(form::box(this, "blankSoldAs", tr("Stock size"))),
       m_profile(new BorePicture(this)),
       m_keys(new KeysPicture(this)),
       m_keysWords(form::words(this, "blankKeysWords", true)),
-      m_stations(form::table(this, "blankStations", tr("Bore, station by station"),
-                             {tr("place"), tr("bore"), tr("wall"), tr("rough")}, 28)),
+      m_stations(
+          form::table(this, "blankStations", tr("Bore profile"), {tr("position"), tr("bore"), tr("wall"), tr("roughness")}, 28)),
       m_wall(new LengthField(QStringLiteral("blankWall"), tr("Wall thickness"), this)),
-      m_mouthShape(form::spin(this, "blankMouthShape", tr("Mouth"), 0.0, 90.0, 1.0, 0, QString())),
+      m_mouthShape(form::spin(this, "blankMouthShape", tr("Sounding edge"), 0.0, 90.0, 1.0, 0, QString())),
       m_mouthShapeWords(new QLabel(this)),
-      m_slide(new QCheckBox(tr("Joint or slide"), this)),
-      m_slideAt(new LengthField(QStringLiteral("blankSlideAt"), tr("Joint, from the mouth"), this)),
-      m_slideOut(new LengthField(QStringLiteral("blankSlideOut"), tr("Joint, pulled out by"), this)),
+      m_slide(new QCheckBox(tr("Joint"), this)),
+      m_slideAt(new LengthField(QStringLiteral("blankSlideAt"), tr("Joint position"), this)),
+      m_slideOut(new LengthField(QStringLiteral("blankSlideOut"), tr("Joint pull-out"), this)),
       m_material(form::box(this, "blankMaterial", tr("Material"))),
       m_materialWords(form::words(this, "blankMaterialWords", true)),
       m_nodes(new QLineEdit(this)),
@@ -124,7 +122,7 @@ void BlankPage::fill()
     m_mouthShape->setMaximumWidth(Style::scaled(104)); // as the lengths above it
     for (const Material& m : materials)
         m_material->addItem(text::materialName(m.key), QLatin1String(m.key));
-    m_sold->addItem(tr("measured, no nominal size"));
+    m_sold->addItem(tr("measured, no stock size"));
     for (const PipeSize& p : pipeSizes())
         m_sold->addItem((p.copper ? tr("%1 in. copper tube, type M") : tr("%1 in. pipe, schedule 40"))
                             .arg(QString::fromStdString(p.nominal)));
@@ -135,16 +133,15 @@ void BlankPage::fill()
     m_slide->setObjectName(QStringLiteral("blankSlide"));
     m_slide->setAccessibleName(m_slide->text());
     m_nodes->setObjectName(QStringLiteral("blankNodes"));
-    m_nodes->setAccessibleName(tr("Nodes of the cane, from the mouth"));
+    m_nodes->setAccessibleName(tr("Nodes of the cane"));
     m_nodes->setPlaceholderText(tr("none"));
-    m_nodes->setToolTip(
-        tr("Places from the mouth, with semicolons between them: 40; 180. Opened with the bore, unless the word kept "
-           "stands behind: -22 kept."));
-    m_stations->setToolTip(tr("Wall and rough may be left empty: the wall as above, the bore smooth. Rough: by how much more it "
-                              "takes from the sound down to the next line, 1 smooth, more where it is rough."));
+    m_nodes->setToolTip(tr("Positions from the sounding edge, separated by semicolons: 40; 180. A node counts as opened with the "
+                           "bore unless you add the word kept: -22 kept."));
+    m_stations->setToolTip(tr("Leave wall and roughness empty for the wall above and a smooth bore. Roughness: 1 is smooth; a "
+                              "rough stretch takes more from the sound, down to the next station."));
     const char* mouths[] = {"blankMouth0", "blankMouth1", "blankMouth2", "blankMouth3", "blankMouth4"};
     for (int i = 0; i < mouthFields; ++i) {
-        m_mouth[i] = new LengthField(QLatin1String(mouths[i]), tr("Mouth"), this);
+        m_mouth[i] = new LengthField(QLatin1String(mouths[i]), tr("Sounding edge"), this);
         m_mouthWords[i] = new QLabel(this);
     }
 }
@@ -155,16 +152,16 @@ QFormLayout* BlankPage::makeForm()
     form->setHorizontalSpacing(2 * Style::grid);
     form->setVerticalSpacing(Style::grid);
     form->addRow(tr("Family"), m_family);
-    form->addRow(tr("Sold as"), m_sold);
+    form->addRow(tr("Stock size"), m_sold);
     form->addRow(tr("Wall"), m_wall);
     for (int i = 0; i < mouthFields; ++i)
         form->addRow(m_mouthWords[i], m_mouth[i]);
     form->addRow(m_mouthShapeWords, m_mouthShape);
     auto* joint = new QHBoxLayout;
     joint->setSpacing(Style::grid);
-    joint->addWidget(new QLabel(tr("at"), this));
+    joint->addWidget(new QLabel(tr("position"), this));
     joint->addWidget(m_slideAt);
-    joint->addWidget(new QLabel(tr("out"), this));
+    joint->addWidget(new QLabel(tr("pull-out"), this));
     joint->addWidget(m_slideOut);
     joint->addStretch(1);
     form->addRow(m_slide, joint);
@@ -177,18 +174,18 @@ QFormLayout* BlankPage::makeForm()
 void BlankPage::arrange()
 {
     auto* more = form::button(this, "blankAddStation", tr("Add a &station"));
-    auto* less = form::button(this, "blankRemoveStation", tr("&Remove it"));
-    auto* paste = form::button(this, "blankPasteStations", tr("Pas&te a table"));
-    paste->setToolTip(tr("Lines of a spreadsheet: place and bore, and the wall where it differs."));
-    auto* stock = form::button(this, "blankStock", tr("From the pl&ank…"));
-    stock->setToolTip(tr("Billets out of a plank, a bored blank turned true, reamers of known shape."));
+    auto* less = form::button(this, "blankRemoveStation", tr("&Remove"));
+    auto* paste = form::button(this, "blankPasteStations", tr("Pas&te table…"));
+    paste->setToolTip(tr("Paste rows from a spreadsheet: position and bore, and the wall where it differs."));
+    auto* stock = form::button(this, "blankStock", tr("Timber and tur&ning…"));
+    stock->setToolTip(tr("Billets from a plank, turning a bored blank true, reamers, joints and horn tips."));
     connect(stock, &QPushButton::clicked, this, [this] {
         auto* dialog = new StockDialog(*m_plan, m_unit, this);
         dialog->setAttribute(Qt::WA_DeleteOnClose);
         dialog->open();
     });
-    auto* which = form::button(this, "blankBores", tr("W&hich bore?…"));
-    which->setToolTip(tr("This plan on several bores side by side, note by note."));
+    auto* which = form::button(this, "blankBores", tr("Compare bore&s…"));
+    which->setToolTip(tr("Lay this plan out on several bores and compare every note."));
     connect(which, &QPushButton::clicked, this, [this] {
         auto* dialog = new BoresDialog(*m_plan, m_unit, this);
         dialog->setAttribute(Qt::WA_DeleteOnClose);
@@ -202,9 +199,8 @@ void BlankPage::arrange()
     left->addStretch(1);
     auto* middle = new QVBoxLayout;
     auto* boreWords = form::words(this, "blankBoreWords");
-    boreWords->setText(
-        tr("The bore as it is, from the mouth to the foot: by calipers, plug gauge, or a bent wire where no rule goes. Leave the "
-           "foot long. Out of round: type both diameters, 12.9 x 13.1."));
+    boreWords->setText(tr("Measure the bore from the sounding edge to the foot with calipers, plug gauges or a bent wire. Leave "
+                          "the foot long. If the bore is out of round, type both diameters: 12.9 x 13.1."));
     middle->addWidget(boreWords);
     middle->addWidget(m_profile);
     middle->addWidget(m_stations);
@@ -225,7 +221,7 @@ void BlankPage::arrange()
     }
     middle->addStretch(1);
     auto* right = new QVBoxLayout;
-    auto* head = new QLabel(tr("What this tube serves for"), this);
+    auto* head = new QLabel(tr("Keys for this tube"), this);
     head->setFont(Style::head());
     head->setWordWrap(true);
     right->addWidget(head);
@@ -304,38 +300,38 @@ void BlankPage::addMouthFields()
         m_mouth[i]->setVisible(shown);
         m_mouthWords[i]->setVisible(shown);
     };
-    const auto shape = [this](const QString& words, const QString& suffix, double low, double high, double v) {
+    const auto shape = [this](const QString& words, const QString& suffix, double low, double high, double v, int decimals = 0) {
         m_mouthShapeWords->setText(words);
         m_mouthShape->setAccessibleName(words);
         m_mouthShape->setSuffix(suffix);
+        m_mouthShape->setDecimals(decimals);
+        m_mouthShape->setSingleStep(decimals > 0 ? 0.1 : 1.0);
         m_mouthShape->setRange(low, high);
         m_mouthShape->setValue(v);
         m_mouthShape->show();
         m_mouthShapeWords->show();
     };
     if (const auto* d = std::get_if<Duct>(&e)) {
-        set(0, tr("Window, across"), d->windowWidth);
-        set(1, tr("Window, along"), d->windowLength);
-        set(2, tr("Wall at the window"), d->chimney);
-        set(3, tr("Bore above the window"), d->upstream);
-        set(4, tr("Cover stands up by"), d->cover);
-        shape(tr("Ramp of the lip"), tr(" °"), 3.0, 90.0,
+        set(0, tr("Window width"), d->windowWidth);
+        set(1, tr("Window length (cut-up)"), d->windowLength);
+        set(2, tr("Wall at window"), d->chimney);
+        set(3, tr("Bore above window"), d->upstream);
+        set(4, tr("Cover height"), d->cover);
+        shape(tr("Lip angle"), tr(" °"), 3.0, 90.0,
               d->rampRunPerRise == 0.0 ? 90.0 : std::atan(1.0 / d->rampRunPerRise) * 180.0 / std::numbers::pi);
     } else if (const auto* t = std::get_if<Transverse>(&e)) {
-        set(0, tr("Embouchure hole, along"), t->holeLength);
-        set(1, tr("Embouchure hole, across"), t->holeWidth);
-        set(2, tr("Its chimney"), t->chimney);
-        set(3, tr("Hole to stopper"), t->stopper);
-        set(4, tr("Undercut by"), t->undercut);
-        shape(tr("Under the player's lip"), tr(" %"), 0.0, 90.0, 100.0 * t->lipCover);
+        set(0, tr("Embouchure hole length"), t->holeLength);
+        set(1, tr("Embouchure hole width"), t->holeWidth);
+        set(2, tr("Embouchure hole wall"), t->chimney);
+        set(3, tr("Stopper distance"), t->stopper);
+        set(4, tr("Embouchure undercut"), t->undercut);
+        shape(tr("Lip coverage"), tr(" %"), 0.0, 90.0, 100.0 * t->lipCover);
     } else {
-        const auto& bore = m_plan->blank().spec.bore.front().diameter;
-        const double area = std::numbers::pi / 4.0 * bore.metres() * bore.metres();
-        set(0, tr("Mouthpiece, as length of bore"), Metres::fromMetres(std::get<ClosedTop>(e).volume.cubicMetres() / area));
-        for (int i = 1; i < mouthFields; ++i)
+        for (int i = 0; i < mouthFields; ++i)
             set(i, QString(), {}, false);
-        m_mouthShape->hide();
-        m_mouthShapeWords->hide();
+        // As it is measured: filled with water from a syringe.
+        constexpr double largest_mL = 200.0;
+        shape(tr("Mouthpiece volume"), tr(" mL"), 0.0, largest_mL, std::get<ClosedTop>(e).volume.cubicMetres() * 1e6, 2);
     }
 }
 
@@ -396,18 +392,18 @@ void BlankPage::showChecks()
     const InstrumentSpec& spec = m_plan->blank().spec;
     QStringList lines;
     if (m_sold->currentIndex() > 0)
-        lines << tr("The bore stands as the size tables have it. What is sold differs: measure it and type it before a hole is "
-                    "laid out.");
+        lines << tr("The bore is the nominal one from the size tables. Stock varies: measure the bore and type it before laying "
+                    "out holes.");
     showKeys();
     if (spec.wall.millimetres() < 1.5)
-        lines << tr("The wall is too thin to undercut holes: octaves will have to be mended by other means.");
+        lines << tr("The wall is too thin for undercutting; correct octaves by other means.");
     const double low = spec.fingerings.empty() ? 0.0 : spec.fingerings.front().target.hertz();
     if (low > 0.0 && spec.bore.front().diameter.metres() < 0.02 * 345.0 / low / 2.0)
-        lines << tr("For %1 this bore is very narrow.").arg(text::noteName(spec.fingerings.front().id.text));
+        lines << tr("This bore is very narrow for %1.").arg(text::noteName(spec.fingerings.front().id.text));
     if (const auto drawn = m_plan->drawn())
         for (const NearNode& n : holesNearNodes(spec.nodes, drawn->spec().holes))
-            lines << tr("%1 lies %2 from the node at %3: cane splits there. Let the cane lie otherwise, or bind it before it is "
-                        "opened.",
+            lines << tr("%1 lies %2 from the node at %3, where cane splits. Turn or shift the cane, or bind it before opening "
+                        "the hole.",
                         "hole, distance, place")
                          .arg(QString::fromStdString(n.hole.text), text::length(n.distance, m_unit),
                               text::length(n.node, m_unit));
@@ -426,7 +422,7 @@ void BlankPage::showKeys()
     // The plan's own note first; another by pointing at it.
     m_keysWords->setText(
         own == keys->end()
-            ? tr("%1 is out of this tube's reach. Lowest notes: ● well ◐ poorly ○ better not").arg(text::noteName(wanted))
+            ? tr("%1 does not suit this tube. Lowest notes: ● good ◐ poor ○ unsuitable").arg(text::noteName(wanted))
             : m_keys->partWords(static_cast<int>(own - keys->begin())));
 }
 
@@ -541,6 +537,8 @@ void BlankPage::takeMouthShape(double v)
         d->rampRunPerRise = v >= 90.0 ? 0.0 : 1.0 / std::tan(v * std::numbers::pi / 180.0);
     else if (auto* t = std::get_if<Transverse>(&b.spec.excitation))
         t->lipCover = v / 100.0;
+    else
+        std::get<ClosedTop>(b.spec.excitation).volume = CubicMetres::fromCubicMetres(v * 1e-6);
     takeBlank(std::move(b));
 }
 

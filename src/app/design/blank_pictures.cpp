@@ -32,7 +32,7 @@ void paintSign(QPainter& painter, const QPointF& at, double radius, Serves serve
 KeysPicture::KeysPicture(QWidget* parent) : Picture(parent)
 {
     setObjectName(QStringLiteral("keysPicture"));
-    setAccessibleName(tr("Lowest notes that this tube serves"));
+    setAccessibleName(tr("Lowest notes for this tube"));
 }
 
 void KeysPicture::show(std::vector<KeyServed> keys, const std::string& wanted, text::LengthUnit unit)
@@ -49,14 +49,14 @@ QString KeysPicture::partWords(int part) const
     const KeyServed& k = m_keys[static_cast<std::size_t>(part)];
     const QString note = text::noteName(k.lowest);
     const QString length = text::length(Metres::fromMillimetres(std::round(k.length.millimetres())), m_unit);
-    const QString why = k.why == "narrow" ? tr("too narrow for its length: the low notes break")
-                                          : tr("too wide for its length: the upper register comes hard");
+    const QString why = k.why == "narrow" ? tr("too narrow for its length: low notes break")
+                                          : tr("too wide for its length: the upper register is hard to reach");
     switch (k.serves) {
-    case Serves::Well: return tr("%1: serves well, cut to about %2", "note, length").arg(note, length);
-    case Serves::Poorly: return tr("%1: poorly, about %2 long and %3", "note, length, why").arg(note, length, why);
+    case Serves::Well: return tr("%1: good, cut to about %2", "note, length").arg(note, length);
+    case Serves::Poorly: return tr("%1: poor, about %2 long, %3", "note, length, why").arg(note, length, why);
     case Serves::Not: break;
     }
-    return tr("%1: better not, about %2 long and %3", "note, length, why").arg(note, length, why);
+    return tr("%1: unsuitable, about %2 long, %3", "note, length, why").arg(note, length, why);
 }
 
 QRectF KeysPicture::partPlace(int part) const
@@ -153,7 +153,7 @@ QPointF BorePicture::at(const Station& station, const Scale& s) const
 QString BorePicture::partWords(int part) const
 {
     const Station& s = m_spec.bore[static_cast<std::size_t>(part)];
-    return tr("%1 wide, %2 from the mouth, wall %3", "bore, place, wall")
+    return tr("%1 diameter at %2, wall %3", "bore, place, wall")
         .arg(text::length(s.diameter, m_unit), text::length(s.at, m_unit), text::length(s.wall.value_or(m_spec.wall), m_unit));
 }
 
@@ -259,8 +259,8 @@ void BorePicture::paintEvent(QPaintEvent* /*event*/)
     painter.setPen(c.pencil);
     painter.drawText(QRectF(8.0, height() - line - 2.0, width() - 16.0, line), Qt::AlignLeft | Qt::AlignVCenter,
                      leastAt > Metres{}
-                         ? tr("least wall %1, %2 from the mouth").arg(text::length(least, m_unit), text::length(leastAt, m_unit))
-                         : tr("wall %1 all along; drag a square").arg(text::length(least, m_unit)));
+                         ? tr("least wall %1 at %2").arg(text::length(least, m_unit), text::length(leastAt, m_unit))
+                         : tr("wall %1 throughout; drag a square").arg(text::length(least, m_unit)));
     paintFocus(painter);
 }
 

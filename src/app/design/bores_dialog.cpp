@@ -40,17 +40,17 @@ BoresDialog::BoresDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
     : QDialog(parent),
       m_plan(&plan),
       m_unit(unit),
-      m_table(form::table(this, "boresTable", tr("Every note on every bore"), {tr("note")})),
+      m_table(form::table(this, "boresTable", tr("Notes on each bore"), {tr("note")})),
       m_words(form::words(this, "boresWords")),
-      m_take(form::button(this, "boresTake", tr("&Take this bore"), true))
+      m_take(form::button(this, "boresTake", tr("&Use this bore"), true))
 {
     setObjectName(QStringLiteral("boresDialog"));
-    setWindowTitle(tr("Which bore?"));
+    setWindowTitle(tr("Compare bores"));
     resize(1000, 640);
     m_table->setSelectionMode(QAbstractItemView::SingleSelection);
     m_table->setSelectionBehavior(QAbstractItemView::SelectColumns);
     m_words->setAlignment(Qt::AlignTop | Qt::AlignLeft);
-    m_words->setText(tr("Laying the holes out on each bore…"));
+    m_words->setText(tr("Laying out the holes on each bore…"));
     m_take->setEnabled(false);
     auto* close = form::button(this, "boresClose", tr("&Close"));
     connect(close, &QPushButton::clicked, this, &QDialog::reject);
@@ -125,7 +125,7 @@ void BoresDialog::judge(int column)
         return;
     const session::BoreTried& bore = m_tried[static_cast<std::size_t>(column - 1)];
     QStringList lines;
-    lines << tr("%1, %2: %3 of %4 notes within tolerance, furthest off %5 cents.")
+    lines << tr("%1, %2: %3 of %4 notes within tolerance; largest deviation %5 cents.")
                  .arg(kindWords(bore.kind), nameOf(bore))
                  .arg(bore.within)
                  .arg(bore.layout.cents.size())
@@ -136,17 +136,15 @@ void BoresDialog::judge(int column)
         wide << tr("%1 %2", "note, cents").arg(text::noteName(notes[p.high].id.text), text::wholeCents(p.wide.cents()));
     const bool reed = std::holds_alternative<ClosedTop>(bore.blank.spec.excitation);
     if (!wide.isEmpty())
-        lines << (reed ? tr("Twelfths, wider than they should be by (cents): %1.")
-                       : tr("Octaves, wider than they should be by (cents): %1."))
+        lines << (reed ? tr("Twelfths too wide by (cents): %1.") : tr("Octaves too wide by (cents): %1."))
                      .arg(wide.join(QStringLiteral(", ")));
     if (bore.third)
-        lines << tr("The third register lies %1 cents from where it would be in line with the first.")
-                     .arg(text::wholeCents(bore.third->cents()));
+        lines << tr("The third register is %1 cents out of line with the first.").arg(text::wholeCents(bore.third->cents()));
     QStringList mends;
     for (const std::size_t i : bore.undercutMends)
         mends << text::noteName(notes[i].id.text);
     if (!mends.isEmpty())
-        lines << tr("◇ Undercutting could still mend %1: the better fault to have.").arg(mends.join(QStringLiteral(", ")));
+        lines << tr("◇ Undercutting can still correct %1.").arg(mends.join(QStringLiteral(", ")));
     m_words->setText(lines.join(QLatin1Char('\n')));
 }
 

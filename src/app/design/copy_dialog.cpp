@@ -28,13 +28,13 @@ CopyDialog::CopyDialog(Questions& questions, const Plan& plan, text::LengthUnit 
       m_questions(&questions),
       m_plan(&plan),
       m_unit(unit),
-      m_lowest(form::box(this, "copyLowest", tr("Its lowest note"))),
-      m_length(new LengthField(QStringLiteral("copyLength"), tr("Mouth to foot"), this)),
-      m_top(new LengthField(QStringLiteral("copyTop"), tr("Bore at the mouth"), this)),
-      m_bottom(new LengthField(QStringLiteral("copyBottom"), tr("Bore at the foot"), this)),
+      m_lowest(form::box(this, "copyLowest", tr("Lowest note"))),
+      m_length(new LengthField(QStringLiteral("copyLength"), tr("Sounding length"), this)),
+      m_top(new LengthField(QStringLiteral("copyTop"), tr("Bore at top"), this)),
+      m_bottom(new LengthField(QStringLiteral("copyBottom"), tr("Bore at foot"), this)),
       m_wall(new LengthField(QStringLiteral("copyWall"), tr("Wall"), this)),
-      m_from(form::box(this, "copyFrom", tr("Places count from"))),
-      m_holes(form::table(this, "copyHoles", tr("Its holes"), {tr("hole"), tr("place"), tr("diameter")}, 28)),
+      m_from(form::box(this, "copyFrom", tr("Positions from"))),
+      m_holes(form::table(this, "copyHoles", tr("Holes"), {tr("hole"), tr("position"), tr("diameter")}, 28)),
       m_plays(form::words(this, "copyPlays")),
       m_trouble(form::words(this, "copyTrouble")),
       m_sums(this)
@@ -55,7 +55,7 @@ CopyDialog::CopyDialog(Questions& questions, const Plan& plan, text::LengthUnit 
     for (int row = 0; row < m_holes->rowCount(); ++row)
         form::row(m_holes, row, {QStringLiteral("h%1").arg(row + 1), QString(), QString()});
     m_from->addItem(tr("the foot"));
-    m_from->addItem(tr("the mark below"));
+    m_from->addItem(tr("previous mark"));
     m_length->setLength(Metres::fromMillimetres(270.0));
     m_top->setLength(Metres::fromMillimetres(13.0));
     m_bottom->setLength(Metres::fromMillimetres(13.0));
@@ -69,25 +69,23 @@ CopyDialog::CopyDialog(Questions& questions, const Plan& plan, text::LengthUnit 
 void CopyDialog::arrange()
 {
     auto* words = form::words(this, "copyWords");
-    words->setText(tr(
-        "Measure the model: from the sounding edge to the foot, its bore, and every hole to its middle, from the foot or, laid "
-        "alongside, from mark to mark. Places go over by the ratio of the notes, sizes by the ratio of the bores; then every "
-        "note is worked out anew on the plan's bore."));
+    words->setText(tr("Measure the model: sounding length, bore, and the middle of every hole, from the foot or from mark to "
+                      "mark. Positions are scaled by the ratio of the notes, diameters by the ratio of the bores; then Dowel "
+                      "lays the holes out again on the plan's bore."));
     auto* rows = new QFormLayout;
     rows->setHorizontalSpacing(2 * Style::grid);
-    rows->addRow(tr("Its lowest note"), m_lowest);
-    rows->addRow(tr("Mouth to foot"), m_length);
-    rows->addRow(tr("Bore at the mouth"), m_top);
-    rows->addRow(tr("Bore at the foot"), m_bottom);
+    rows->addRow(tr("Lowest note"), m_lowest);
+    rows->addRow(tr("Sounding length"), m_length);
+    rows->addRow(tr("Bore at top"), m_top);
+    rows->addRow(tr("Bore at foot"), m_bottom);
     rows->addRow(tr("Wall"), m_wall);
-    rows->addRow(tr("Places count from"), m_from);
-    auto* proportion = form::button(this, "copyProportion", tr("Set it by &proportion"));
-    proportion->setToolTip(
-        tr("As it is taught to beginners: holes half as wide as the bore, a tenth of the tube apart. Below stands "
-           "what scale that really gives."));
-    auto* file = form::button(this, "copyFile", tr("Take it from a &file…"));
+    rows->addRow(tr("Positions from"), m_from);
+    auto* proportion = form::button(this, "copyProportion", tr("Fill in by &proportion"));
+    proportion->setToolTip(tr(
+        "A beginner's rule: holes half the bore in diameter, a tenth of the tube apart. The scale this gives is shown below."));
+    auto* file = form::button(this, "copyFile", tr("Load from &file…"));
     auto* buttons = new QDialogButtonBox(this);
-    auto* ok = form::button(this, "copyOk", tr("&Carry it over"), true);
+    auto* ok = form::button(this, "copyOk", tr("&Copy to plan"), true);
     auto* no = form::button(this, "copyCancel", tr("Ca&ncel"));
     buttons->addButton(ok, QDialogButtonBox::AcceptRole);
     buttons->addButton(no, QDialogButtonBox::RejectRole);
@@ -145,7 +143,7 @@ void CopyDialog::showPlays()
         return;
     const auto row = typed();
     if (!row)
-        return m_plays->setText(tr("What it plays stands here when every measure does."));
+        return m_plays->setText(tr("The model's scale appears here once all measures are typed."));
     m_sums.runNewest(
         [row = *row](const Cancel&) { return session::ownScale(row); },
         [this, notes = row->spec().fingerings](const Result<std::vector<Cents>>& own) {
@@ -155,11 +153,11 @@ void CopyDialog::showPlays()
             for (std::size_t i = 1; i < own->size(); ++i)
                 words << tr("%1 %2", "note, cents").arg(text::noteName(notes[i].id.text), text::wholeCents((*own)[i].cents()));
             const QString lowest =
-                tr("By these measures its lowest note is %1 cents off.").arg(text::wholeCents(own->front().cents()));
+                tr("By these measures the lowest note is %1 cents off.").arg(text::wholeCents(own->front().cents()));
             m_plays->setText(
                 words.isEmpty()
                     ? lowest
-                    : tr("%1 From there: %2 cents.", "sentence, notes").arg(lowest, words.join(QStringLiteral(", "))));
+                    : tr("%1 Relative to it: %2 cents.", "sentence, notes").arg(lowest, words.join(QStringLiteral(", "))));
         });
 }
 

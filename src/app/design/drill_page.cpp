@@ -9,6 +9,7 @@
 #include "draw/template_files.h"
 #include "io/json_reader.h"
 #include "io/whole_file.h"
+#include "report/report.h"
 #include "text/errors.h"
 
 #include <QAbstractItemView>
@@ -55,18 +56,17 @@ DrillPage::DrillPage(Plan& plan, Questions& questions, QWidget* parent)
     : QWidget(parent),
       m_plan(&plan),
       m_questions(&questions),
-      m_faces{form::button(this, "drillWorkFace", tr("The order of &work")),
-              form::button(this, "drillThereFace", tr("What is t&here"))},
+      m_faces{form::button(this, "drillWorkFace", tr("Order of &work")), form::button(this, "drillThereFace", tr("As &built"))},
       m_stack(new QStackedWidget(this)),
       m_asBuilt(new AsBuiltCard(plan, m_stack)),
       m_steps(new QListWidget(this)),
-      m_inches(form::table(this, "drillInches", tr("Places in parts of an inch"),
-                           {tr("hole"), tr("from the foot"), tr("in inches"), tr("off by")})),
-      m_trim(form::table(this, "drillTrim", tr("The lowest note while the foot is cut"),
+      m_inches(form::table(this, "drillInches", tr("Positions in fractions of an inch"),
+                           {tr("hole"), tr("from the foot"), tr("inches"), tr("error")})),
+      m_trim(form::table(this, "drillTrim", tr("Lowest note as the foot is cut"),
                          {tr("tube"), tr("no holes yet"), tr("holes drilled")})),
       m_trimWords(form::words(this, "drillTrimWords")),
-      m_parts(form::box(this, "drillParts", tr("Parts of an inch"))),
-      m_make(form::button(this, "drillMake", tr("It is drilled so: on to &listening"), true)),
+      m_parts(form::box(this, "drillParts", tr("Fractions"))),
+      m_make(form::button(this, "drillMake", tr("Holes drilled: go to &Listen"), true)),
       m_words(form::words(this, "drillWords"))
 {
     setObjectName(QStringLiteral("drillPage"));
@@ -116,11 +116,18 @@ QWidget* DrillPage::makeWork()
         m_files << b;
     }
     files->addStretch(1);
+    auto* sheet = form::button(this, "drillBenchSheet", tr("&Bench sheet…"));
+    sheet->setToolTip(tr("The order of work with boxes to tick, and the full-size template, as PDF."));
+    connect(sheet, &QPushButton::clicked, this, &DrillPage::writeBenchSheet);
+    m_files << sheet;
     auto* left = new QVBoxLayout;
-    left->addWidget(m_words);
+    auto* above = new QHBoxLayout;
+    above->addWidget(m_words, 1);
+    above->addWidget(sheet);
+    left->addLayout(above);
     left->addWidget(m_steps, 1);
     auto* rounding = new QHBoxLayout;
-    rounding->addWidget(new QLabel(tr("Marking by an inch rule, in"), this));
+    rounding->addWidget(new QLabel(tr("Inch rule in"), this));
     rounding->addWidget(m_parts);
     rounding->addStretch(1);
     auto* right = new QVBoxLayout;
@@ -208,9 +215,8 @@ void DrillPage::refresh()
     m_steps->setVisible(ready);
     m_inches->setVisible(ready);
     m_trim->setVisible(ready);
-    m_words->setText(ready ? tr("From the first mark to the last bit; tick off as you go.")
-                           : tr("There is nothing to drill yet: lay the holes out first, or type under What is there what was "
-                                "drilled by other means."));
+    m_words->setText(ready ? tr("Tick off each step as you finish it.")
+                           : tr("Nothing to drill yet. Lay out the holes first, or type existing holes under As built."));
     if (!ready)
         return;
     showSteps(*layout);
@@ -258,118 +264,65 @@ void DrillPage::showSteps(const dowel::Layout& layout)
 {
     m_filling = true;
     m_steps->clear();
-    const auto& start = layout.start;
-    const auto& holes = start.spec().holes;
-    const QString length = text::length(start.length(), m_unit);
-    if (start.spec().foot == Foot::Open)
-        addStep("saw", tr("Saw the tube to %1 and square the foot. Clamp the work; eye protection.").arg(length));
-    else if (start.spec().family == Family::Slide)
-        addStep(
-            "saw",
-            tr("Leave the tube longer than %1 by the slide's grip. Fit the slide: tight enough to hold and not to leak, greased; "
-               "drawn out, its face stands %1 from the sounding edge.")
-                .arg(length));
-    else
-        addStep("saw", boreWords(layout));
-    if (holes.empty()) {
-        addStep("mark", start.spec().family == Family::Slide
-                            ? tr("Mark on the slide where its face stands for every note: the table beside has the places.")
-                            : tr("Hear it, then bore on by what Dowel says, a little at a time: what is too deep only a plug "
-                                 "brings back. The table beside says what each half millimetre does."));
-        m_filling = false;
-        return;
+    QString group;
+    for (const text::WorkStep& step : stepsOf(layout)) {
+        QStringList lines;
+        if (step.group != group)
+            lines << step.group.toUpper();
+        group = step.group;
+        lines << tr("%1.  %2").arg(m_steps->count() + 1).arg(step.text);
+        if (!step.tool.isEmpty())
+            lines << tr("Tool: %1.").arg(step.tool);
+        if (!step.check.isEmpty())
+            lines << tr("Check: %1").arg(step.check);
+        if (!step.caution.isEmpty())
+            lines << tr("Caution: %1").arg(step.caution);
+        if (!step.school.isEmpty())
+            lines << step.school;
+        addStep(step.key, lines.join(QLatin1Char('\n')));
     }
-    addStep("template",
-            tr("Print the template without scaling, hold a rule against its ruler, wrap it with its edge on the foot; or draw "
-               "one centre line and mark the places from the foot."));
-    addStep("pilot", pilotWords());
-    for (const Hole& h : holes)
-        addStep(h.id.text, holeWords(h));
-    for (const NearNode& n : holesNearNodes(start.spec().nodes, holes))
-        addStep("node " + n.hole.text,
-                tr("Bind the cane on both sides of %1 before it is opened: the node beside it splits.", "hole")
-                    .arg(QString::fromStdString(n.hole.text)));
-    addStep("burrs",
-            tr("Take the burrs off inside and out, cutting away from yourself, and blow the bore clean: mask and extraction."));
-    const Metres left = start.length() - layout.goal.length();
-    constexpr double worthSaying_mm = 0.05;
-    if (left.millimetres() > worthSaying_mm && start.spec().foot == Foot::Open)
-        addStep("foot",
-                tr("Leave the foot: %1 are kept for when the holes are heard. The lowest note at each length stands beside.")
-                    .arg(text::length(left, m_unit)));
     m_filling = false;
 }
 
-// A stopped pipe starts too short: common practice, no source.
-QString DrillPage::boreWords(const dowel::Layout& layout) const
+std::vector<text::WorkStep> DrillPage::stepsOf(const dowel::Layout& layout) const
 {
-    const QString depth = text::length(layout.start.length(), m_unit);
-    const Metres kept =
-        Metres::fromMillimetres(std::round((layout.goal.length() - layout.start.length()).millimetres() * 10.0) / 10.0);
-    if (m_plan->material() == "cane" || m_plan->material() == "plastic")
-        return tr("Close the foot with a stop whose face stands %1 from the sounding edge: it sounds high on purpose, and the "
-                  "stop "
-                  "is drawn out by what is heard. Cut away from yourself.")
-            .arg(depth);
-    return tr("Bore it %1 deep from the sounding edge, with a stop on the bit: it starts %2 too short on purpose. Leave wood "
-              "below "
-              "for that and for the floor. Clamp it, no gloves; draw the bit out often.")
-        .arg(depth, text::length(kept, m_unit));
+    const auto said = [this](const Instrument& shape) {
+        InstrumentSpec spec = shape.spec();
+        spec.material = m_plan->material();
+        auto made = Instrument::make(std::move(spec), Instrument::Neighbours::MayMeet);
+        return made ? std::move(*made) : shape;
+    };
+    const Instrument start = said(layout.start);
+    return text::orderOfWork({&start, &layout.goal, nullptr, m_unit});
 }
 
-// What each material asks for at the hole: common practice, no source.
-QString DrillPage::pilotWords() const
+void DrillPage::writeBenchSheet()
 {
-    const std::string& material = m_plan->material();
-    if (material == "cane")
-        return tr(
-            "Prick the centres and enter with a hot wire or the point of a knife, across the fibres: a turning bit tears strands "
-            "out that crack later. Burn outdoors or under extraction, with water at hand.");
-    if (material == "vegetable")
-        return tr("Mark the centres with the template; nothing is drilled beforehand.");
-    if (material == "plastic")
-        return tr("Push a wooden mandrel into the pipe, prick the centres and drill pilots of 2 mm, slowly: warm plastic grabs "
-                  "the bit, "
-                  "and hot PVC gives off poison. No gloves or loose sleeves near the drill.");
-    return tr("Prick the centres and drill pilots of 2 mm, pointed at the middle of the bore. No gloves or loose sleeves "
-              "near the drill.");
-}
-
-QString DrillPage::holeWords(const Hole& hole) const
-{
-    const QString name = QString::fromStdString(hole.id.text);
-    const QString size = text::length(hole.diameter, m_unit);
-    const std::string& material = m_plan->material();
-    if (material == "cane")
-        return tr("%1: burn or cut it to %2, from the pilot outwards, the knife across the fibres and away from your hand. No "
-                  "further: "
-                  "the rest is for tuning.")
-            .arg(name, size);
-    if (material == "vegetable")
-        return tr("%1: a cork borer of %2 or less, with a twist, onto a board and never towards a hand; children with somebody "
-                  "beside "
-                  "them. No further: the rest is for tuning.")
-            .arg(name, size);
-    const bool inches = m_unit == text::LengthUnit::Inches;
-    QStringList bits;
-    if (const auto ladder = ladderTo(hole.diameter, inches ? allBitSeries : std::vector{BitSeries::Metric})) {
-        for (const Metres first : ladder->first)
-            bits << text::length(first, m_unit);
-        bits << (inches ? QString::fromStdString(ladder->last.name) : text::length(ladder->last.diameter, m_unit));
-    }
-    const QString ladder = bits.join(tr(", then "));
-    if (material == "plastic")
-        return tr("%1: on the mandrel, bits %2, or a step drill as far as that. No further: the rest is for tuning.")
-            .arg(name, ladder);
-    if (material.empty() || material == "hardwood" || material == "softwood") // hardwood is what the page shows first
-        return tr("%1: brad point bits %2, over a plug in the bore. No further: the rest is for tuning.").arg(name, ladder);
-    return tr("%1: bits %2. No further: the rest is for tuning.").arg(name, ladder);
+    const auto& layout = m_plan->layout();
+    if (!layout)
+        return;
+    const QString path =
+        m_questions->fileToWrite(this, tr("Bench sheet"), QStringLiteral("bench-sheet.pdf"), QStringLiteral("*.pdf"));
+    if (path.isEmpty())
+        return;
+    m_jobs.run(
+        [path = path.toStdString(), start = layout->start, goal = layout->goal, steps = stepsOf(*layout),
+         unit = m_unit](const Cancel&) -> Status {
+            const auto pdf = report::benchSheet(start, session::sheetOf(start, goal), steps, unit, draw::paperHere());
+            return pdf ? io::writeFileWhole(path, *pdf) : Status(pdf.error());
+        },
+        [this, path](const Status& done) {
+            if (!done)
+                Q_EMIT failed(text::sentence(done.error()));
+            else
+                Q_EMIT told(tr("Saved %1.").arg(path));
+        });
 }
 
 void DrillPage::showMarks(const std::vector<session::SlideMark>& marks, bool slide)
 {
-    m_inches->setHorizontalHeaderLabels({tr("note"), slide ? tr("slide from the edge") : tr("depth of its own pipe"),
-                                         slide ? tr("from its longest") : tr("less than this one"), tr("give or take")});
+    m_inches->setHorizontalHeaderLabels({tr("note"), slide ? tr("slide from edge") : tr("pipe depth"),
+                                         slide ? tr("from fully out") : tr("difference"), tr("± spread")});
     m_inches->setRowCount(static_cast<int>(marks.size()));
     const auto tenths = [this](Metres m) {
         return text::length(Metres::fromMillimetres(std::round(m.millimetres() * 10.0) / 10.0), m_unit);
@@ -386,8 +339,8 @@ void DrillPage::showTrimHead(const InstrumentSpec& start)
     const bool deepens = isBoredDeeper(start);
     m_trimWords->setVisible(!slide);
     m_trim->setVisible(!slide);
-    m_trimWords->setText(deepens ? tr("The lowest note as it is bored deeper, cents off its target:")
-                                 : tr("The lowest note as the foot is cut, cents off its target:"));
+    m_trimWords->setText(deepens ? tr("Lowest note as the pipe is bored deeper, deviation in cents:")
+                                 : tr("Lowest note as the foot is cut, deviation in cents:"));
     m_trim->setColumnHidden(2, start.holes.empty());
     m_trim->setHorizontalHeaderLabels({deepens ? tr("depth") : tr("tube"), tr("no holes yet"), tr("holes drilled")});
 }
@@ -407,7 +360,7 @@ void DrillPage::showTrim(const std::vector<TrimStep>& trim)
 void DrillPage::showInches(const dowel::Layout& layout, const std::vector<RoundedInch>& inches, const std::vector<Cents>& moved)
 {
     const auto& holes = layout.start.spec().holes;
-    m_inches->setHorizontalHeaderLabels({tr("hole"), tr("from the foot"), tr("in inches"), tr("off by")});
+    m_inches->setHorizontalHeaderLabels({tr("hole"), tr("from the foot"), tr("inches"), tr("error")});
     m_inches->setRowCount(static_cast<int>(holes.size()));
     for (std::size_t i = 0; i < holes.size(); ++i) {
         const Metres fromFoot = layout.start.length() - holes[i].at;
@@ -422,7 +375,7 @@ void DrillPage::showInches(const dowel::Layout& layout, const std::vector<Rounde
 
 void DrillPage::addStep(const std::string& step, const QString& words)
 {
-    auto* item = new QListWidgetItem(tr("%1.  %2").arg(m_steps->count() + 1).arg(words), m_steps);
+    auto* item = new QListWidgetItem(words, m_steps);
     item->setData(Qt::UserRole, QString::fromStdString(step));
     item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsUserCheckable | Qt::ItemIsSelectable);
     const auto& done = m_plan->done();
@@ -454,7 +407,7 @@ void DrillPage::writeTemplate(const QString& format)
             if (!done)
                 Q_EMIT failed(text::sentence(done.error()));
             else
-                Q_EMIT told(tr("Written to %1.").arg(path));
+                Q_EMIT told(tr("Saved %1.").arg(path));
         });
 }
 

@@ -61,72 +61,64 @@ struct Symptom
 };
 
 constexpr Symptom ductSymptoms[] = {
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "No sound at all, only breath"), EdgePlace::Windway,
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "No tone, only breath noise"), EdgePlace::Windway,
      QT_TRANSLATE_NOOP("dowel::app::EdgePage",
-                       "1. Look through the windway at the light: the jet must meet the lip's edge, not pass over or "
-                       "under it. Move the block a hair, or shim it with paper.\n"
-                       "2. Clear burrs from the windway's exit and the lip.\n"
-                       "3. Close the holes with tape and try the lowest note.\n"
-                       "Only then: take a little off the underside of the lip.")},
+                       "1. Look through the windway towards a light: the jet must meet the lip edge. Move the block slightly or "
+                       "shim it with paper.\n2. Remove burrs from the windway exit and the lip.\n3. Tape the holes closed and "
+                       "try the lowest note.\nLast resort: take a little off the underside of the lip.")},
     {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Airy, hissing"), EdgePlace::Windway,
-     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
-                       "1. Dry the windway and ease its exit edges.\n2. Narrow the windway with a strip of tape on "
-                       "its roof.\n3. Lower the block by a sheet of paper.\n"
-                       "Only then: sharpen the lip. A shorter window would need a new block.")},
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Jumps to the octave too easily"), EdgePlace::Block,
-     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
-                       "1. Blow softer, check for a leak at a hole.\n2. Draw the block back a trifle.\n3. Widen the windway's "
-                       "exit by removing the tape.\n"
-                       "Only then: open the window along the tube, a tenth of a millimetre at a time: it lowers nothing back.")},
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Upper notes will not come"), EdgePlace::Windway,
-     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
-                       "1. Narrow the windway with tape: a faster jet.\n2. Push the block forward a trifle.\n"
-                       "Only then: thin the lip. A window opened too far cannot be closed; here a new edge must be glued in.")},
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Dull"), EdgePlace::Bore,
-     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
-                       "1. Clean and smooth the bore; ease no edges that should be sharp.\n2. Raise the block a hair "
-                       "so that the jet meets the lip's upper side.\n"
-                       "Only then: a thinner lip.")},
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Chirps at the start"), EdgePlace::Windway,
-     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
-                       "1. Chamfer the windway's exit by a touch of fine paper, above and below alike.\n2. Draw the "
-                       "block back a trifle.\nOnly then: open the window a tenth.")}};
-
-constexpr Symptom fluteSymptoms[] = {
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "No sound at all"), EdgePlace::Stopper,
-     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
-                       "1. Blow the head alone, closed with the palm.\n2. Check the stopper for a leak with a thumb "
-                       "over the hole: suction must hold.\n3. Roll in and out.\n"
-                       "Only then: sharpen the far edge from inside.")},
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Airy"), EdgePlace::FarEdge,
-     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
-                       "1. Cover less of the hole.\n2. Take burrs off the far edge without rounding it.\nOnly then: "
-                       "undercut the far wall a little.")},
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Octaves too wide or too narrow"), EdgePlace::Stopper,
      QT_TRANSLATE_NOOP(
          "dowel::app::EdgePage",
-         "1. Move the stopper by a millimetre and listen to both registers: the table beside says which way. It can go back.\n"
-         "Only then: think of bore or embouchure hole.")},
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Low notes weak, upper ones easy"), EdgePlace::Hole,
+         "1. Dry the windway and ease its exit edges.\n2. Narrow the windway with a strip of tape on its roof.\n3. Lower the "
+         "block by the thickness of a sheet of paper.\nLast resort: sharpen the lip. A shorter window needs a new block.")},
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Jumps to the octave too easily"), EdgePlace::Block,
+     QT_TRANSLATE_NOOP(
+         "dowel::app::EdgePage",
+         "1. Blow more softly and check for a leaking hole.\n2. Draw the block back slightly.\n3. Open the windway exit by "
+         "removing the tape.\nLast resort: lengthen the window by a tenth of a millimetre at a time. This cannot be undone.")},
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Upper notes do not speak"), EdgePlace::Windway,
      QT_TRANSLATE_NOOP("dowel::app::EdgePage",
-                       "1. Look for leaks: tape the holes one by one.\n2. Cover less.\nOnly then: enlarge the "
-                       "embouchure hole a little, across the tube.")}};
+                       "1. Narrow the windway with tape for a faster jet.\n2. Push the block forward slightly.\nLast resort: "
+                       "thin the lip. A window cut too long needs a new edge glued in.")},
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Dull"), EdgePlace::Bore,
+     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
+                       "1. Clean and smooth the bore; keep sharp edges sharp.\n2. Raise the block slightly so that the jet meets "
+                       "the upper side of the lip.\nLast resort: thin the lip.")},
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Chirps at the start"), EdgePlace::Windway,
+     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
+                       "1. Chamfer the windway exit lightly with fine paper, top and bottom alike.\n2. Draw the block back "
+                       "slightly.\nLast resort: lengthen the window by a tenth of a millimetre.")}};
+
+constexpr Symptom fluteSymptoms[] = {
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "No tone"), EdgePlace::Stopper,
+     QT_TRANSLATE_NOOP(
+         "dowel::app::EdgePage",
+         "1. Blow the head alone with its end closed by the palm.\n2. Check the stopper for leaks: with a thumb over the hole, "
+         "suction must hold.\n3. Roll the flute in and out.\nLast resort: sharpen the far edge from inside.")},
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Airy"), EdgePlace::FarEdge,
+     QT_TRANSLATE_NOOP("dowel::app::EdgePage", "1. Cover less of the hole.\n2. Remove burrs from the far edge without rounding "
+                                               "it.\nLast resort: undercut the far wall slightly.")},
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Octaves too wide or too narrow"), EdgePlace::Stopper,
+     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
+                       "1. Move the stopper by a millimetre and play both registers; the table shows which way. The stopper can "
+                       "go back.\nLast resort: change the bore or the embouchure hole.")},
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Weak low notes, easy upper notes"), EdgePlace::Hole,
+     QT_TRANSLATE_NOOP("dowel::app::EdgePage", "1. Look for leaks: tape the holes one by one.\n2. Cover less of the hole.\nLast "
+                                               "resort: widen the embouchure hole slightly across the tube.")}};
 
 constexpr Symptom reedSymptoms[] = {
     {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "The reed closes and stays closed"), EdgePlace::Reed,
-     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
-                       "1. Less lip, less pressure.\n2. A stiffer reed, or bend it open over warmth.\nOnly then: "
-                       "open the lay of the mouthpiece at its tip.")},
+     QT_TRANSLATE_NOOP("dowel::app::EdgePage", "1. Use less lip and less pressure.\n2. Fit a stiffer reed, or bend it open over "
+                                               "gentle heat.\nLast resort: open the lay of the mouthpiece at the tip.")},
     {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "The reed leaks and never starts"), EdgePlace::Reed,
-     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
-                       "1. Wet it; bind it tighter.\n2. Suck with the end closed: it must hold a moment.\nOnly then: "
-                       "flatten the table of the mouthpiece.")},
+     QT_TRANSLATE_NOOP("dowel::app::EdgePage", "1. Wet the reed and bind it tighter.\n2. Suck with the end closed: suction must "
+                                               "hold for a moment.\nLast resort: flatten the table of the mouthpiece.")},
     {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Only upper notes"), EdgePlace::Reed,
      QT_TRANSLATE_NOOP("dowel::app::EdgePage",
-                       "1. A softer reed.\n2. Look for a leak near the top.\nOnly then: more volume in the mouthpiece.")},
+                       "1. Fit a softer reed.\n2. Look for a leak near the top.\nLast resort: enlarge the mouthpiece chamber.")},
     {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Dull"), EdgePlace::Reed,
      QT_TRANSLATE_NOOP("dowel::app::EdgePage",
-                       "1. A thinner tip on the reed.\n2. Smooth the bore.\nOnly then: a lower roof in the mouthpiece.")}};
+                       "1. Thin the tip of the reed.\n2. Smooth the bore.\nLast resort: lower the baffle of the mouthpiece.")}};
 
 constexpr int firstOfWindway = 5; ///< as withMeasure() has them
 
@@ -140,24 +132,24 @@ struct Measure
     const char* sound;
 };
 
-constexpr Measure measures[] = {{Mouth::Duct, 0, 1, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "window, along"),
+constexpr Measure measures[] = {{Mouth::Duct, 0, 1, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "window length"),
                                  QT_TRANSLATE_NOOP("dowel::app::EdgePage", "longer: stronger low notes, harder octave")},
-                                {Mouth::Duct, 1, 0, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "window, across"),
+                                {Mouth::Duct, 1, 0, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "window width"),
                                  QT_TRANSLATE_NOOP("dowel::app::EdgePage", "wider: louder, wants more air")},
-                                {Mouth::Duct, 2, 2, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "wall at the window"),
+                                {Mouth::Duct, 2, 2, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "wall at window"),
                                  QT_TRANSLATE_NOOP("dowel::app::EdgePage", "thinner: brighter, thinner sound")},
-                                {Mouth::Transverse, 0, 0, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "hole, along"),
+                                {Mouth::Transverse, 0, 0, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "hole length"),
                                  QT_TRANSLATE_NOOP("dowel::app::EdgePage", "longer: easier low notes, less focus")},
-                                {Mouth::Transverse, 1, 1, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "hole, across"),
-                                 QT_TRANSLATE_NOOP("dowel::app::EdgePage", "wider: louder, less room to lip")},
-                                {Mouth::Transverse, 2, 2, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "chimney"),
+                                {Mouth::Transverse, 1, 1, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "hole width"),
+                                 QT_TRANSLATE_NOOP("dowel::app::EdgePage", "wider: louder, less room for lipping")},
+                                {Mouth::Transverse, 2, 2, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "wall (chimney)"),
                                  QT_TRANSLATE_NOOP("dowel::app::EdgePage", "deeper: more resistance, steadier")},
-                                {Mouth::Transverse, 3, 3, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "stopper, farther"),
+                                {Mouth::Transverse, 3, 3, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "stopper distance"),
                                  QT_TRANSLATE_NOOP("dowel::app::EdgePage", "moves the octaves")},
-                                {Mouth::Transverse, 5, 4, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "undercut, all round"),
-                                 QT_TRANSLATE_NOOP("dowel::app::EdgePage", "easier to speak, more room to lip")},
-                                {Mouth::ClosedTop, 0, 0, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "mouthpiece"),
-                                 QT_TRANSLATE_NOOP("dowel::app::EdgePage", "larger: darker, short notes flat")}};
+                                {Mouth::Transverse, 5, 4, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "undercut"),
+                                 QT_TRANSLATE_NOOP("dowel::app::EdgePage", "easier to speak, more room for lipping")},
+                                {Mouth::ClosedTop, 0, 0, QT_TRANSLATE_NOOP("dowel::app::EdgePage", "mouthpiece volume"),
+                                 QT_TRANSLATE_NOOP("dowel::app::EdgePage", "larger: darker, upper notes flatter")}};
 
 } // namespace
 
@@ -167,17 +159,17 @@ EdgePage::EdgePage(Plan& plan, QWidget* parent)
       m_symptoms(new QListWidget(this)),
       m_tries(form::words(this, "edgeTries")),
       m_picture(new EdgePicture(this)),
-      m_windway{new LengthField(QStringLiteral("edgeWindway"), tr("Windway, high"), this),
-                new LengthField(QStringLiteral("edgeWindwayLength"), tr("Windway, long"), this),
-                new LengthField(QStringLiteral("edgeChamfer"), tr("Chamfer at its exit"), this)},
+      m_windway{new LengthField(QStringLiteral("edgeWindway"), tr("Windway height"), this),
+                new LengthField(QStringLiteral("edgeWindwayLength"), tr("Windway length"), this),
+                new LengthField(QStringLiteral("edgeChamfer"), tr("Windway exit chamfer"), this)},
       m_windwayRow(new QWidget(this)),
       m_breath(form::words(this, "edgeBreath")),
-      m_table(form::table(this, "edgeTable", tr("What each measure does"),
-                          {tr("a tenth of a mm"), tr("is now"), tr("first\nregister"), tr("second\nregister"), tr("sound")}))
+      m_table(form::table(this, "edgeTable", tr("Effect of each measure"),
+                          {tr("0.1 mm more"), tr("now"), tr("first\nregister"), tr("second\nregister"), tr("sound")}))
 {
     setObjectName(QStringLiteral("edgePage"));
     m_symptoms->setObjectName(QStringLiteral("edgeSymptoms"));
-    m_symptoms->setAccessibleName(tr("What is heard"));
+    m_symptoms->setAccessibleName(tr("Symptom"));
     m_tries->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     m_table->setSelectionMode(QAbstractItemView::SingleSelection);
     m_table->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed |
@@ -185,7 +177,7 @@ EdgePage::EdgePage(Plan& plan, QWidget* parent)
     m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     m_table->horizontalHeader()->setStretchLastSection(true);
     m_table->horizontalHeaderItem(SoundColumn)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
-    m_table->setToolTip(tr("What each measure does to the lowest note, in cents. Double-click a size to change it."));
+    m_table->setToolTip(tr("Effect of 0.1 mm on the lowest note, in cents. Double-click a size to change it."));
     arrange();
     connect(m_symptoms, &QListWidget::currentRowChanged, this, &EdgePage::showTries);
     connect(m_picture, &EdgePicture::measured, this, &EdgePage::takeMeasure);
@@ -201,10 +193,10 @@ EdgePage::EdgePage(Plan& plan, QWidget* parent)
 
 void EdgePage::arrange()
 {
-    auto* head = new QLabel(tr("What do you hear?"), this);
+    auto* head = new QLabel(tr("Symptom"), this);
     head->setFont(Style::head());
     auto* note = form::words(this, "edgeNote", true);
-    note->setText(tr("Make the mouth small first and open it little by little. Sharp tools: cut away from yourself."));
+    note->setText(tr("Start with a small window or hole and enlarge it in small steps. Cut away from yourself."));
     auto* left = new QVBoxLayout;
     left->addWidget(head);
     left->addWidget(m_symptoms, 2);
@@ -213,7 +205,7 @@ void EdgePage::arrange()
     auto* windway = new QHBoxLayout(m_windwayRow);
     windway->setContentsMargins(0, 0, 0, 0);
     windway->setSpacing(Style::grid);
-    m_windway[1]->setNothing(tr("not said"));
+    m_windway[1]->setNothing(tr("unknown"));
     m_windway[2]->setNothing(tr("none", "chamfer"));
     for (LengthField* field : m_windway) {
         field->setMaximumWidth(Style::scaled(104));
@@ -257,7 +249,10 @@ void EdgePage::takeCell(int row, int column)
 {
     if (m_filling || column != SizeColumn)
         return;
-    const auto size = text::parseLength(m_table->item(row, column)->text(), m_unit);
+    const bool volume = std::holds_alternative<ClosedTop>(m_plan->blank().spec.excitation);
+    const double area = areaOf(m_plan->blank().spec.bore.front().diameter);
+    const auto size = volume ? text::parseVolumeAsLength(m_table->item(row, column)->text(), area)
+                             : text::parseLength(m_table->item(row, column)->text(), m_unit);
     if (!size) {
         Q_EMIT failed(text::sentence(size.error()));
         return refresh();
@@ -298,24 +293,23 @@ void EdgePage::showBreath()
     // Comfortable for a mouth, in pascals: common practice, no source.
     constexpr double softest = 15.0;
     constexpr double hardest = 600.0;
-    QString words =
-        tr("%1 sounds best at about %2 Pa of breath and jumps above %3; %4 wants %5. Ten pascals are a millimetre of water.")
-            .arg(text::noteName(low->id.text), text::number(best, 0), text::number(jumps, 0), text::noteName(high->id.text),
-                 text::number(top, 0));
+    QString words = tr("%1 speaks best at about %2 Pa of breath pressure and overblows above %3 Pa; %4 needs %5 Pa. Ten pascals "
+                       "are one millimetre of water.")
+                        .arg(text::noteName(low->id.text), text::number(best, 0), text::number(jumps, 0),
+                             text::noteName(high->id.text), text::number(top, 0));
     if (d->windwayLength > Metres{})
         words +=
-            QLatin1Char(' ') + tr("The windway itself takes about %1 Pa more for %2 and %3 for %4.")
+            QLatin1Char(' ') + tr("The windway itself adds about %1 Pa for %2 and %3 Pa for %4.")
                                    .arg(text::number(std::round(acoustics::windwayLoss_Pa(best, windway, d->windwayLength)), 0),
                                         text::noteName(low->id.text),
                                         text::number(std::round(acoustics::windwayLoss_Pa(top, windway, d->windwayLength)), 0),
                                         text::noteName(high->id.text));
     if (best < softest)
         words += QLatin1Char(' ') +
-                 tr("The cut-up is low: the lowest note must be blown very softly and jumps. Open the window a little.");
+                 tr("The cut-up is low: the lowest note overblows unless blown very softly. Lengthen the window slightly.");
     if (top > hardest)
-        words += QLatin1Char(' ') + tr("The cut-up is high: the low register already wants more breath than is comfortable at "
-                                       "its top. A window cannot be made "
-                                       "shorter again; a higher windway helps.");
+        words += QLatin1Char(' ') + tr("The cut-up is high: the top of the first register needs more breath than is comfortable. "
+                                       "A window cannot be shortened; a higher windway helps.");
     m_breath->setText(words);
 }
 
@@ -384,7 +378,9 @@ void EdgePage::showMeasures(acoustics::Shape::Mouth mouth, const Registers& regi
             continue;
         const int row = m_table->rowCount();
         m_table->setRowCount(row + 1);
-        QStringList cells{tr(m.name), text::length(sizeOf(m_plan->blank().spec.excitation, m.measure, bore), m_unit)};
+        const Metres size = sizeOf(m_plan->blank().spec.excitation, m.measure, bore);
+        QStringList cells{tr(m.name),
+                          mouth == Mouth::ClosedTop ? text::volume(size.metres() * areaOf(bore)) : text::length(size, m_unit)};
         QStringList cents;
         for (const auto& note : registers) {
             // Of a volume the derivative is by volume: a tenth of a millimetre of bore holds so much of it.
@@ -401,8 +397,7 @@ void EdgePage::showMeasures(acoustics::Shape::Mouth mouth, const Registers& regi
         m_table->item(row, SoundColumn)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
         m_table->item(row, 0)->setData(Qt::UserRole, m.measure);
         effects[static_cast<std::size_t>(m.measure)] =
-            tr("A tenth of a millimetre more: %1 cents in the first register, %2 in the second; %3")
-                .arg(cents[0], cents[1], tr(m.sound));
+            tr("0.1 mm more: %1 cents in the first register, %2 in the second; %3").arg(cents[0], cents[1], tr(m.sound));
     }
     m_picture->setEffects(std::move(effects));
     m_table->setVisible(m_table->rowCount() > 0);

@@ -128,48 +128,44 @@ std::vector<EdgePicture::Handle> EdgePicture::ductHandles(const Duct& d, const V
     const double windway = windwayOf(d).millimetres() * mm;
     const double floor = wall + windway + 3.0 * mm;
     const double back = d.windowLength.millimetres() + d.chimney.millimetres() * d.rampRunPerRise;
-    return {{1,
-             v.section + QPointF(along, wall + windway * 0.5),
-             {mm, 0.0},
-             tr("window, along"),
-             d.windowLength,
-             v.section + QPointF(along / 2.0, -12.0)},
-            {0,
-             v.above + QPointF(along / 2.0, across),
-             {0.0, 2.0 * mm / 4.0},
-             tr("window, across"),
-             d.windowWidth,
-             v.above + QPointF(along / 2.0, 0.0)},
-            {2,
-             v.section + QPointF(back * mm + 14.0, wall),
-             {0.0, mm},
-             tr("wall at the window"),
-             d.chimney,
-             v.section + QPointF(back * mm + 44.0, wall / 2.0)},
-            {3,
-             v.section + QPointF(-behind, floor),
-             {-mm, 0.0},
-             tr("bore above the window"),
-             d.upstream,
-             v.section + QPointF(-behind - 34.0, floor)},
-            {5,
-             v.section + QPointF(-7.0 * mm, wall + windway),
-             {0.0, mm},
-             tr("windway, high"),
-             windwayOf(d),
-             v.section + QPointF(-7.0 * mm, wall + windway + 14.0)},
-            {7,
-             v.section + QPointF(0.0, wall - d.chamfer.millimetres() * mm),
-             {0.0, -mm},
-             tr("chamfer at its exit"),
-             d.chamfer,
-             v.section + QPointF(-22.0, wall - d.chamfer.millimetres() * mm - 8.0)},
-            {4,
-             v.section + QPointF(-8.0, -high),
-             {0.0, -mm},
-             tr("cover stands up by"),
-             d.cover,
-             v.section + QPointF(-46.0, -high - 4.0)}};
+    return {
+        {1,
+         v.section + QPointF(along, wall + windway * 0.5),
+         {mm, 0.0},
+         tr("window length"),
+         d.windowLength,
+         v.section + QPointF(along / 2.0, -12.0)},
+        {0,
+         v.above + QPointF(along / 2.0, across),
+         {0.0, 2.0 * mm / 4.0},
+         tr("window width"),
+         d.windowWidth,
+         v.above + QPointF(along / 2.0, 0.0)},
+        {2,
+         v.section + QPointF(back * mm + 14.0, wall),
+         {0.0, mm},
+         tr("wall at window"),
+         d.chimney,
+         v.section + QPointF(back * mm + 44.0, wall / 2.0)},
+        {3,
+         v.section + QPointF(-behind, floor),
+         {-mm, 0.0},
+         tr("bore above window"),
+         d.upstream,
+         v.section + QPointF(-behind - 34.0, floor)},
+        {5,
+         v.section + QPointF(-7.0 * mm, wall + windway),
+         {0.0, mm},
+         tr("windway height"),
+         windwayOf(d),
+         v.section + QPointF(-7.0 * mm, wall + windway + 14.0)},
+        {7,
+         v.section + QPointF(0.0, wall - d.chamfer.millimetres() * mm),
+         {0.0, -mm},
+         tr("exit chamfer"),
+         d.chamfer,
+         v.section + QPointF(-22.0, wall - d.chamfer.millimetres() * mm - 8.0)},
+        {4, v.section + QPointF(-8.0, -high), {0.0, -mm}, tr("cover height"), d.cover, v.section + QPointF(-46.0, -high - 4.0)}};
 }
 
 std::vector<EdgePicture::Handle> EdgePicture::fluteHandles(const Transverse& t, const View& v) const
@@ -182,31 +178,31 @@ std::vector<EdgePicture::Handle> EdgePicture::fluteHandles(const Transverse& t, 
     return {{0,
              v.above + QPointF(along, 0.0),
              {mm / 2.0, 0.0},
-             tr("hole, along"),
+             tr("hole length"),
              t.holeLength,
              v.above + QPointF(along + 34.0, 0.0)},
             {1,
              v.above + QPointF(0.0, across),
              {0.0, mm / 2.0},
-             tr("hole, across"),
+             tr("hole width"),
              t.holeWidth,
              v.above + QPointF(28.0, across - 12.0)},
             {2,
              v.section + QPointF(along + 10.0, wall),
              {0.0, mm},
-             tr("chimney"),
+             tr("wall (chimney)"),
              t.chimney,
              v.section + QPointF(along + 44.0, wall / 2.0)},
             {3,
              v.section + QPointF(-stopper, wall + 4.0 * mm),
              {-mm, 0.0},
-             tr("hole to stopper"),
+             tr("stopper distance"),
              t.stopper,
              v.section + QPointF(-stopper / 2.0, wall + 4.0 * mm + 14.0)},
             {4,
              v.section + QPointF(-along - t.undercut.millimetres() / 2.0 * mm, wall),
              {-mm / 2.0, 0.0},
-             tr("undercut, all round"),
+             tr("undercut"),
              t.undercut,
              v.section + QPointF(-along - t.undercut.millimetres() / 2.0 * mm, wall + 14.0)}};
 }
@@ -226,7 +222,7 @@ std::vector<EdgePicture::Handle> EdgePicture::handles() const
     return {{0,
              v.section + QPointF(length.millimetres() * v.perMm, 5.0 * v.perMm + radius),
              {v.perMm, 0.0},
-             tr("mouthpiece, as length of bore"),
+             tr("mouthpiece volume"),
              length,
              v.section + QPointF(length.millimetres() * v.perMm / 2.0, 5.0 * v.perMm + radius)}};
 }
@@ -234,7 +230,11 @@ std::vector<EdgePicture::Handle> EdgePicture::handles() const
 QString EdgePicture::partWords(int part) const
 {
     const Handle h = handles()[static_cast<std::size_t>(part)];
-    const QString size = tr("%1: %2", "measure, size").arg(h.words, text::length(text::tenths(h.size), m_unit));
+    const Metres bore = m_spec.bore.front().diameter;
+    const double area = std::numbers::pi / 4.0 * bore.metres() * bore.metres();
+    const QString value = std::holds_alternative<ClosedTop>(m_spec.excitation) ? text::volume(h.size.metres() * area)
+                                                                               : text::length(text::tenths(h.size), m_unit);
+    const QString size = tr("%1: %2", "measure, size").arg(h.words, value);
     const auto i = static_cast<std::size_t>(h.measure);
     return i < m_effects.size() && !m_effects[i].isEmpty() ? tr("%1. %2", "measure with size; its effect").arg(size, m_effects[i])
                                                            : size;
@@ -503,7 +503,7 @@ void EdgePicture::paintEvent(QPaintEvent* /*event*/)
     painter.setPen(c.pencil);
     const double times = v.perMm / (logicalDpiX() / 25.4);
     painter.drawText(QRectF(8.0, 2.0, width() - 16.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter,
-                     tr("%1 times as large; drag a square, or arrow keys").arg(text::number(times, 1)));
+                     tr("scale %1 : 1; drag a square or use the arrow keys").arg(text::number(times, 1)));
     paintFocus(painter);
 }
 

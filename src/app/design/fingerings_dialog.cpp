@@ -36,9 +36,9 @@ FingeringsDialog::FingeringsDialog(const Instrument& laidOut, const Fingering& w
       m_words(form::words(this, "fingeringsWords")),
       m_table(form::table(
           this, "fingeringsTable", tr("Fingerings, best first"),
-          {tr("closed, from the foot"), tr("register"), tr("cents"), tr("give or take"), tr("speaks"), tr("fingers that move")})),
-      m_instead(form::button(this, "fingeringsInstead", tr("&Instead of it"), true)),
-      m_another(form::button(this, "fingeringsAnother", tr("&Beside it")))
+          {tr("closed holes, from foot"), tr("register"), tr("cents"), tr("± spread"), tr("response"), tr("finger changes")})),
+      m_instead(form::button(this, "fingeringsInstead", tr("&Replace"), true)),
+      m_another(form::button(this, "fingeringsAnother", tr("&Add as alternative")))
 {
     setObjectName(QStringLiteral("fingeringsDialog"));
     setWindowTitle(tr("Fingerings for %1").arg(text::noteName(wished.id.text)));
@@ -47,7 +47,7 @@ FingeringsDialog::FingeringsDialog(const Instrument& laidOut, const Fingering& w
     m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
     m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     m_table->horizontalHeader()->setStretchLastSection(true);
-    m_words->setText(tr("Going through every way to close the holes…"));
+    m_words->setText(tr("Trying every fingering…"));
     auto* leave = form::button(this, "fingeringsCancel", tr("Cancel"));
     auto* buttons = new QHBoxLayout;
     buttons->setSpacing(Style::grid);
@@ -92,11 +92,9 @@ void FingeringsDialog::show(const std::vector<session::FingeringFound>& found)
                    text::spread(std::round(c.sd.cents())), text::speechName(c.speech), QString::number(c.fingersToNeighbours)});
     }
     form::fitColumns(m_table);
-    m_words->setText(
-        found.empty()
-            ? tr("No way to close the holes comes within 40 cents of it.")
-            : tr("By the model, on the row as it is laid out; hear one before you rely on it. Fingers that move: between "
-                 "it and its neighbours on the chart."));
+    m_words->setText(found.empty() ? tr("No fingering comes within 40 cents of this note.")
+                                   : tr("Calculated for the layout; test a fingering before you rely on it. Finger changes count "
+                                        "from the neighbouring notes of the chart."));
     for (QPushButton* b : {m_another, m_instead})
         b->setEnabled(!found.empty());
     if (!found.empty())

@@ -37,11 +37,11 @@ const Metres usualThumb = Metres::fromMillimetres(25.0);
 QString wishWords(Wish w)
 {
     switch (w) {
-    case Wish::Reach: return LayoutPage::tr("the fingers' reach");
+    case Wish::Reach: return LayoutPage::tr("finger reach");
     case Wish::LargestHole: return LayoutPage::tr("the largest hole (a third larger)");
     case Wish::SmallestHole: return LayoutPage::tr("the smallest hole");
-    case Wish::OneBit: return LayoutPage::tr("one size for all");
-    case Wish::Bits: return LayoutPage::tr("the bits in the drawer");
+    case Wish::OneBit: return LayoutPage::tr("one hole size");
+    case Wish::Bits: return LayoutPage::tr("drawer bits only");
     case Wish::EqualSpacing: return LayoutPage::tr("this spacing");
     case Wish::EvenTimbre: return LayoutPage::tr("even timbre");
     case Wish::FixedLength: return LayoutPage::tr("the tube's length");
@@ -66,8 +66,8 @@ QString shapingWords(Shaping shaping, const ShapingGain& gain, const InstrumentS
     }
     switch (shaping) {
     case Shaping::Stopper:
-        return by_mm < 0.0 ? LayoutPage::tr("the stopper %1 nearer to the embouchure hole").arg(length(by_mm))
-                           : LayoutPage::tr("the stopper %1 further from the embouchure hole").arg(length(by_mm));
+        return by_mm < 0.0 ? LayoutPage::tr("moving the stopper %1 towards the embouchure hole").arg(length(by_mm))
+                           : LayoutPage::tr("moving the stopper %1 away from the embouchure hole").arg(length(by_mm));
     case Shaping::HeadTaper: return LayoutPage::tr("a head narrower by %1 at the stopper").arg(length(by_mm));
     case Shaping::Taper:
         return by_mm > 0.0 ? LayoutPage::tr("a bore narrower by %1 at the foot").arg(length(by_mm))
@@ -100,7 +100,7 @@ QString gainWords(const ShapingGain& gain, const InstrumentSpec& now, text::Leng
         words[0] = words[0].toUpper();
     const int of = static_cast<int>(now.fingerings.size());
     return gain.mends ? LayoutPage::tr("%1: all %2 notes within tolerance.").arg(words).arg(of)
-                      : LayoutPage::tr("%1: %2 of %3, furthest off %4 cents.")
+                      : LayoutPage::tr("%1: %2 of %3, largest deviation %4 cents.")
                             .arg(words)
                             .arg(gain.within)
                             .arg(of)
@@ -116,30 +116,30 @@ LayoutPage::LayoutPage(Plan& plan, Questions& questions, QWidget* parent)
       m_hand(form::box(this, "layoutHand", tr("Hands"))),
       m_smallest(new LengthField(QStringLiteral("layoutSmallest"), tr("Smallest hole"), this)),
       m_largest(new LengthField(QStringLiteral("layoutLargest"), tr("Largest hole"), this)),
-      m_allowance(new LengthField(QStringLiteral("layoutAllowance"), tr("Holes start smaller by"), this)),
-      m_foot(new LengthField(QStringLiteral("layoutFoot"), tr("Foot starts longer by"), this)),
-      m_doubt(new QCheckBox(tr("Smaller still where a note is unsure"), this)),
-      m_oneBit(new QCheckBox(tr("One size for all"), this)),
-      m_bits(new QCheckBox(tr("Bits from the drawer"), this)),
-      m_spacing(form::box(this, "layoutSpacing", tr("Spacing of a hand's holes"))),
-      m_spacingAt(new LengthField(QStringLiteral("layoutSpacingAt"), tr("Spacing that is set"), this)),
+      m_allowance(new LengthField(QStringLiteral("layoutAllowance"), tr("Tuning allowance: holes"), this)),
+      m_foot(new LengthField(QStringLiteral("layoutFoot"), tr("Tuning allowance: foot"), this)),
+      m_doubt(new QCheckBox(tr("Extra allowance for uncertain notes"), this)),
+      m_oneBit(new QCheckBox(tr("One hole size"), this)),
+      m_bits(new QCheckBox(tr("Drawer bits only"), this)),
+      m_spacing(form::box(this, "layoutSpacing", tr("Hole spacing within a hand"))),
+      m_spacingAt(new LengthField(QStringLiteral("layoutSpacingAt"), tr("Fixed spacing"), this)),
       m_timbre(new QCheckBox(tr("Even timbre"), this)),
-      m_undercut(new QCheckBox(tr("Undercut where it helps"), this)),
-      m_fixed(new QCheckBox(tr("Do not cut the tube"), this)),
+      m_undercut(new QCheckBox(tr("Allow undercutting"), this)),
+      m_fixed(new QCheckBox(tr("Keep the tube length"), this)),
       m_go(form::button(this, "layoutGo", tr("&Lay out the holes"), true)),
       m_copy(form::button(this, "layoutCopy", tr("Cop&y an instrument…"))),
-      m_vary(form::button(this, "layoutVary", tr("What &would it do?…"))),
+      m_vary(form::button(this, "layoutVary", tr("&What if…"))),
       m_words(form::words(this, "layoutWords")),
-      m_holes(form::table(
-          this, "layoutHoles", tr("Holes"),
-          {tr("hole"), tr("from the foot"), tr("first"), tr("at last"), tr("to the next"), tr("off the line"), tr("model")})),
+      m_holes(
+          form::table(this, "layoutHoles", tr("Holes"),
+                      {tr("hole"), tr("from the foot"), tr("drill to"), tr("final"), tr("spacing"), tr("offset"), tr("model")})),
       m_picture(new TuningPicture(plan.time(), this))
 {
     setObjectName(QStringLiteral("layoutPage"));
     m_hand->addItems({tr("any hand"), tr("small hands"), tr("medium hands"), tr("large hands")});
-    m_spacing->addItems({tr("as it comes"), tr("even"), tr("set to")});
-    m_spacingAt->setToolTip(tr("Between the middles of neighbouring holes of a hand: a thumb's width, say. What it costs each "
-                               "note stands in the picture."));
+    m_spacing->addItems({tr("free"), tr("even"), tr("fixed")});
+    m_spacingAt->setToolTip(tr("Distance between the middles of neighbouring holes of one hand, for example a thumb's width. The "
+                               "picture shows the cost for each note."));
     const std::pair<QCheckBox*, const char*> checks[] = {{m_doubt, "layoutDoubt"},       {m_oneBit, "layoutOneBit"},
                                                          {m_bits, "layoutBits"},         {m_timbre, "layoutTimbre"},
                                                          {m_undercut, "layoutUndercut"}, {m_fixed, "layoutFixed"}};
@@ -148,14 +148,14 @@ LayoutPage::LayoutPage(Plan& plan, Questions& questions, QWidget* parent)
         check->setAccessibleName(check->text());
         connect(check, &QCheckBox::clicked, this, &LayoutPage::take);
     }
-    m_doubt->setToolTip(tr("No formula knows your mouth hole and breath. Holes start as much smaller, and the foot as much "
-                           "longer, as their notes may come out sharper than forecast. What the shop memory holds of your "
-                           "other instruments makes this less."));
+    m_doubt->setToolTip(
+        tr("No formula knows your embouchure and breath. Holes start smaller, and the foot longer, by as much as their notes may "
+           "come out sharper than forecast. The shop memory of your other instruments reduces this allowance."));
     m_holes->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed);
     m_holes->setSelectionMode(QAbstractItemView::SingleSelection);
     m_holes->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     m_holes->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
-    m_holes->setToolTip(tr("Off the line: round the tube, to the player's right where positive. Double-click to change it."));
+    m_holes->setToolTip(tr("Offset round the tube, positive to the player's right. Double-click to change it."));
     m_picture->setObjectName(QStringLiteral("layoutPicture"));
     m_picture->setAfterWords(QString(), QString());
 
@@ -174,7 +174,7 @@ LayoutPage::LayoutPage(Plan& plan, Questions& questions, QWidget* parent)
             m_plan->take(ShapingGain(m_plan->layout()->gains[gain]));
     });
     connect(m_copy, &QPushButton::clicked, this, &LayoutPage::copyModel);
-    m_vary->setToolTip(tr("A bell, a groove, a rougher bore, another mouthpiece: every note now and with it."));
+    m_vary->setToolTip(tr("A bell, grooves, a rougher bore, another mouthpiece: every note before and after."));
     connect(m_vary, &QPushButton::clicked, this, [this] {
         auto* dialog = new VariationDialog(m_plan->layout()->goal, m_unit, this);
         dialog->setAttribute(Qt::WA_DeleteOnClose);
@@ -199,14 +199,14 @@ void LayoutPage::arrange()
         row->addWidget(second, 1);
         fields->addRow(label, row);
     };
-    fields->addRow(tr("Reach"), m_hand);
+    fields->addRow(tr("Limit"), m_hand);
     pair(tr("Holes from"), m_smallest, tr("to"), m_largest);
     auto* spacing = new QHBoxLayout;
     spacing->setSpacing(Style::grid);
     spacing->addWidget(m_spacing, 1);
     spacing->addWidget(m_spacingAt, 1);
     fields->addRow(tr("Spacing"), spacing);
-    pair(tr("Left to cut: holes"), m_allowance, tr("foot"), m_foot);
+    pair(tr("Tuning allowance, holes"), m_allowance, tr("foot"), m_foot);
     auto* checks = new QGridLayout;
     checks->setVerticalSpacing(6);
     checks->addWidget(m_doubt, 0, 0, 1, 2);
@@ -285,11 +285,10 @@ void LayoutPage::refresh()
     } else {
         m_picture->setNotes({});
         m_holes->setRowCount(0);
-        const QString words =
-            m_plan->busy() ? tr("Working it out…")
-            : !m_plan->trouble().isEmpty()
-                ? m_plan->trouble()
-                : tr("Nothing is laid out yet. The button works out places and sizes for the target on this bore.");
+        const QString words = m_plan->busy()                 ? tr("Calculating…")
+                              : !m_plan->trouble().isEmpty() ? m_plan->trouble()
+                                                             : tr("Nothing is laid out yet. Lay out the holes to calculate "
+                                                                  "positions and diameters for the target on this bore.");
         m_words->setText(words.toHtmlEscaped());
     }
     m_filling = false;
@@ -341,14 +340,14 @@ void LayoutPage::showPicture(const Layout& layout)
 QString LayoutPage::wordsOf(const Layout& layout) const
 {
     QStringList lines;
-    lines << tr("%1 of %2 notes within tolerance by calculation, furthest off %3 cents. A real tube will differ by some tens of "
-                "cents; that is what starting undersized is for.")
+    lines << tr("%1 of %2 notes within tolerance by calculation, largest deviation %3 cents. A real tube differs by some tens of "
+                "cents, so holes start undersized.")
                  .arg(withinTolerance(layout.goal, layout.cents))
                  .arg(layout.cents.size())
                  .arg(text::cents(std::round(layout.worst_cents * 10.0) / 10.0))
                  .toHtmlEscaped();
     if (layout.priors.shared)
-        lines << tr("It begins from what earlier instruments of yours told (menu Workbook, Shop memory).").toHtmlEscaped();
+        lines << tr("Based on the shop memory of your earlier instruments (menu Workbook, Shop memory).").toHtmlEscaped();
     QStringList gains;
     const int now = withinTolerance(layout.goal, layout.cents);
     for (std::size_t i = 0; i < layout.gains.size(); ++i)
@@ -361,15 +360,15 @@ QString LayoutPage::wordsOf(const Layout& layout) const
         lines << QStringLiteral("<b>%1</b><br>").arg(tr("What would help").toHtmlEscaped()) + gains.join(QStringLiteral("<br>"));
     for (const WishCost& c : layout.costs)
         lines << (c.mends ? tr("Without %1 every note would be within tolerance.").arg(wishWords(c.wish))
-                          : tr("Without %1 the furthest would be %2 cents off.")
+                          : tr("Without %1 the largest deviation would be %2 cents.")
                                 .arg(wishWords(c.wish), text::cents(std::round(c.worst_cents))))
                      .toHtmlEscaped();
     for (const WishCost& c : layout.costs)
         if (c.nearestSpacing)
-            lines << tr("A spacing near it with which every note is within tolerance: %1.")
+            lines << tr("Nearest spacing with every note within tolerance: %1.")
                          .arg(text::length(*c.nearestSpacing, m_unit))
                          .toHtmlEscaped();
-    lines << tr("Drag a hole or the foot on the workpiece: the notes follow.").toHtmlEscaped();
+    lines << tr("Drag a hole or the foot on the workpiece and watch the notes.").toHtmlEscaped();
     return lines.join(QStringLiteral("<br><br>"));
 }
 
@@ -437,11 +436,11 @@ void LayoutPage::copyModel()
     if (m_plan->model()) {
         Modal box(new QMessageBox(this));
         box->setObjectName(QStringLiteral("modelBox"));
-        box->setText(tr("The layout begins from a measured instrument with its lowest note at %1 Hz.")
+        box->setText(tr("The layout is based on a measured instrument with its lowest note at %1 Hz.")
                          .arg(text::number(m_plan->model()->spec().fingerings.front().target.hertz(), 1)));
-        auto* change = box->addButton(tr("Change its measures…"), QMessageBox::AcceptRole);
-        auto* drop = box->addButton(tr("Lay out without it"), QMessageBox::DestructiveRole);
-        box->addButton(tr("Keep it"), QMessageBox::RejectRole);
+        auto* change = box->addButton(tr("Edit measures…"), QMessageBox::AcceptRole);
+        auto* drop = box->addButton(tr("Remove the model"), QMessageBox::DestructiveRole);
+        box->addButton(tr("Keep the model"), QMessageBox::RejectRole);
         if (!box.exec())
             return;
         if (box->clickedButton() == drop)

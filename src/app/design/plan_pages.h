@@ -8,6 +8,7 @@
 #include "core/layout/layout.h"
 #include "core/shop/bits.h"
 #include "session/finder.h"
+#include "text/order_of_work.h"
 
 #include <QWidget>
 #include <array>
@@ -267,13 +268,11 @@ private:
     [[nodiscard]] QWidget* makeWork();
     void bind();
     void showSteps(const dowel::Layout& layout);
-    /// What is to be done before the holes, and at one of them, in the plan's material.
-    [[nodiscard]] QString pilotWords() const;
-    [[nodiscard]] QString holeWords(const Hole& hole) const;
+    [[nodiscard]] std::vector<text::WorkStep> stepsOf(const dowel::Layout& layout) const;
+    void writeBenchSheet();
     /// Of a slide: where its face stands for every note.
     void showMarks(const std::vector<session::SlideMark>& marks, bool slide);
     void showTrimHead(const InstrumentSpec& start);
-    [[nodiscard]] QString boreWords(const dowel::Layout& layout) const;
     void showTrim(const std::vector<TrimStep>& trim);
     void showInches(const dowel::Layout& layout, const std::vector<RoundedInch>& inches, const std::vector<Cents>& moved);
     void writeTemplate(const QString& format);

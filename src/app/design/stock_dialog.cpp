@@ -121,12 +121,12 @@ StockDialog::StockDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
       m_hornWords(form::words(this, "stockHornWords")),
       m_reamers(new QPlainTextEdit(this)),
       m_pilot(nullptr),
-      m_from(form::box(this, "stockFrom", tr("The reamers go in from"))),
+      m_from(form::box(this, "stockFrom", tr("Reamers enter from"))),
       m_reamedWords(form::words(this, "stockReamedWords")),
-      m_take(form::button(this, "stockTake", tr("&Take this bore"), true))
+      m_take(form::button(this, "stockTake", tr("&Use this bore"), true))
 {
     setObjectName(QStringLiteral("stockDialog"));
-    setWindowTitle(tr("From the plank to the bore"));
+    setWindowTitle(tr("Timber and turning"));
     resize(920, 640);
     auto* faces = new QHBoxLayout;
     faces->setSpacing(0);
@@ -189,26 +189,25 @@ QWidget* StockDialog::makePlank()
     const InstrumentSpec& spec = m_plan->blank().spec;
     auto* room = new QWidget(this);
     auto* rows = fields(m_plankFields,
-                        {{"stockLength", tr("Plank, long"), 2000.0},
-                         {"stockWidth", tr("wide"), 150.0},
-                         {"stockThickness", tr("thick"), 50.0},
-                         {"stockKerf", tr("A saw cut takes"), 3.0},
-                         {"stockEnds", tr("Lost at each end"), 30.0},
-                         {"stockOutside", tr("Outside of the instrument"), outsideOf(spec).millimetres()},
-                         {"stockToTurn", tr("More, to square and turn"), 5.0},
-                         {"stockToHold", tr("More in length, to hold it"), 40.0}},
+                        {{"stockLength", tr("Plank length"), 2000.0},
+                         {"stockWidth", tr("width"), 150.0},
+                         {"stockThickness", tr("thickness"), 50.0},
+                         {"stockKerf", tr("Kerf"), 3.0},
+                         {"stockEnds", tr("End waste"), 30.0},
+                         {"stockOutside", tr("Outside diameter"), outsideOf(spec).millimetres()},
+                         {"stockToTurn", tr("Allowance for turning"), 5.0},
+                         {"stockToHold", tr("Allowance for chucking"), 40.0}},
                         &StockDialog::showPlank);
     m_defects->setObjectName(QStringLiteral("stockDefects"));
-    m_defects->setAccessibleName(tr("Cracks and knots, from and to along the plank"));
+    m_defects->setAccessibleName(tr("Cracks and knots, from and to"));
     m_defects->setPlaceholderText(tr("none, or 400-460"));
     rows->addRow(tr("Cracks and knots"), m_defects);
     connect(m_defects, &QLineEdit::editingFinished, this, &StockDialog::showPlank);
     auto* caution = form::words(this, "stockPlankCaution", true);
     // How long: common practice, no source.
-    caution->setText(
-        tr("Let sawn billets lie at least until they no longer lose weight, ends waxed, a year for an inch of "
-           "thickness; and again some weeks after the pilot is bored. Push sticks at the saw, guard on, dust extracted: "
-           "some woods harm skin and lungs."));
+    caution->setText(tr("Season sawn billets with waxed ends until they stop losing weight, about a year per inch of thickness, "
+                        "and again for some weeks after the pilot bore. At the saw use push sticks, guard and extraction; some "
+                        "wood dust harms skin and lungs."));
     auto* right = new QVBoxLayout;
     right->addWidget(m_picture);
     right->addWidget(m_plankWords);
@@ -238,7 +237,7 @@ void StockDialog::showPlank()
     }
     m_picture->show(plank, billet, *plan, m_unit);
     QStringList words;
-    words << tr("%n billet(s) of %1 square, %2 long, %3 % of the wood.", nullptr, static_cast<int>(plan->billets.size()))
+    words << tr("%n billet(s) %1 square, %2 long, %3 % of the plank.", nullptr, static_cast<int>(plan->billets.size()))
                  .arg(text::length(text::tenths(billet.square()), m_unit), text::length(text::tenths(billet.sawn()), m_unit))
                  .arg(std::lround(100.0 * plan->used));
     QStringList places;
@@ -246,8 +245,8 @@ void StockDialog::showPlank()
         if (b.layer == 0 && b.across == Metres{})
             places << text::lengthNumber(text::tenths(b.along), m_unit);
     if (!places.isEmpty())
-        words << tr("Cross-cut, from the end: %1.", "lengths").arg(places.join(QStringLiteral("; ")));
-    words << tr("Layers in the thickness: %1. Seen from above; hatched: ends and what is left out.").arg(plan->layers);
+        words << tr("Crosscut from the end: %1.", "lengths").arg(places.join(QStringLiteral("; ")));
+    words << tr("Layers in the thickness: %1. View from above; hatched: end waste and defects.").arg(plan->layers);
     m_plankWords->setText(words.join(QLatin1Char(' ')));
 }
 
@@ -258,18 +257,17 @@ QWidget* StockDialog::makeTurning()
     const double head = spec.bore.front().diameter.millimetres();
     const double foot = spec.bore.back().diameter.millimetres();
     auto* rows = fields(m_endFields,
-                        {{"stockHeadThick", tr("Head: wall where it is thickest"), wall},
-                         {"stockHeadThin", tr("where it is thinnest"), wall},
+                        {{"stockHeadThick", tr("Head: thickest wall"), wall},
+                         {"stockHeadThin", tr("thinnest wall"), wall},
                          {"stockHeadBore", tr("bore"), head},
-                         {"stockFootThick", tr("Foot: wall where it is thickest"), wall},
-                         {"stockFootThin", tr("where it is thinnest"), wall},
+                         {"stockFootThick", tr("Foot: thickest wall"), wall},
+                         {"stockFootThin", tr("thinnest wall"), wall},
                          {"stockFootBore", tr("bore"), foot},
-                         {"stockLeastWall", tr("Least wall that serves"), 2.0}},
+                         {"stockLeastWall", tr("Least wall required"), 2.0}},
                         &StockDialog::showTurning);
-    return this->room(
-        rows, m_turnedWords, "stockTurnedScroll",
-        tr("Bore first, turn after: a bit wanders, so the outside is turned true to the bore, between centres or on "
-           "plugs that fit it. Face shield, no gloves or loose sleeves at the lathe, dust extracted."));
+    return this->room(rows, m_turnedWords, "stockTurnedScroll",
+                      tr("Bore first, then turn: a long bit wanders, so the outside is turned true to the bore, between centres "
+                         "or on fitted plugs. Face shield, no gloves or loose sleeves at the lathe, dust extraction."));
 }
 
 QWidget* StockDialog::room(QFormLayout* rows, QLabel* words, const char* scrollName, const QString& how)
@@ -295,18 +293,18 @@ QWidget* StockDialog::makeJoints()
     const double outside = outsideOf(spec).millimetres();
     const double bore = boreDiameterAt(spec.bore, spec.bore.back().at * 0.4).millimetres();
     auto* rows = fields(m_jointFields,
-                        {{"stockJointOutside", tr("Outside at the joint"), outside},
-                         {"stockJointBore", tr("Bore there"), bore},
-                         {"stockTenon", tr("Tenon, across"), (outside + bore) / 2.0},
-                         {"stockTenonLength", tr("Tenon, long"), bore},
-                         {"stockCork", tr("Cork or thread on it, pressed"), 0.5},
-                         {"stockJointLeast", tr("Least wall that serves"), 2.0}},
+                        {{"stockJointOutside", tr("Outside diameter at joint"), outside},
+                         {"stockJointBore", tr("Bore at joint"), bore},
+                         {"stockTenon", tr("Tenon diameter"), (outside + bore) / 2.0},
+                         {"stockTenonLength", tr("Tenon length"), bore},
+                         {"stockCork", tr("Cork or thread, compressed"), 0.5},
+                         {"stockJointLeast", tr("Least wall required"), 2.0}},
                         &StockDialog::showJoints);
     // How much is enough: common practice, no source.
     return room(rows, m_jointWords, "stockJointScroll",
-                tr("The socket is bored before the bore is reamed, the tenon turned to it last, with cork or waxed thread in a "
-                   "shallow groove. A long piece is reamed joint by joint, each by its own reamer, then all together. "
-                   "Thread wound too thick splits a socket: it must go in by hand without force."));
+                tr("Bore the socket before reaming; turn the tenon last, with cork or waxed thread in a shallow groove. Ream a "
+                   "long instrument joint by joint, then assembled. Thread wound too thick splits a socket: the joint must close "
+                   "by hand without force."));
 }
 
 void StockDialog::showJoints()
@@ -320,15 +318,13 @@ void StockDialog::showJoints()
         const QString whole = words.arg(text::length(text::tenths(wall), m_unit));
         return wall < least ? tr("%1, too thin").arg(whole) : whole;
     };
-    QStringList lines{line(tr("Wall of the tenon: %1"), walls->tenon), line(tr("Wall of the socket: %1"), walls->socket),
-                      tr("Groove for cork or thread: %1 deep at most.").arg(text::length(text::tenths(walls->gap), m_unit)),
-                      tr("Add the tenon to the length of its part: %1 more wood than the instrument is long, for every joint.")
+    QStringList lines{line(tr("Tenon wall: %1"), walls->tenon), line(tr("Socket wall: %1"), walls->socket),
+                      tr("Groove for cork or thread: at most %1 deep.").arg(text::length(text::tenths(walls->gap), m_unit)),
+                      tr("Add the tenon to the length of its part: %1 more wood for every joint.")
                           .arg(text::length(text::tenths(f[3]->length()), m_unit))};
-    lines
-        << (walls->tenon >= least && walls->socket >= least
-                ? tr("It serves.")
-                : tr("It does not serve: thicker wood there, a ring of metal or horn round the socket, or a tenon nearer to the "
-                     "middle of the wall."));
+    lines << (walls->tenon >= least && walls->socket >= least ? tr("The blank is usable.")
+                                                              : tr("Too thin: use thicker wood, a metal or horn ring round the "
+                                                                   "socket, or a tenon nearer to the middle of the wall."));
     m_jointWords->setText(lines.join(QLatin1Char('\n')));
 }
 
@@ -337,17 +333,16 @@ QWidget* StockDialog::makeHorn()
     const InstrumentSpec& spec = m_plan->blank().spec;
     const double length = spec.bore.back().at.millimetres();
     auto* rows = fields(m_hornFields,
-                        {{"stockHornOutside", tr("Along the outside of the bend"), length + 60.0},
-                         {"stockHornWire", tr("A wire goes in, from the wide end"), length - 20.0},
-                         {"stockHornTip", tr("Across at the tip"), 8.0},
-                         {"stockHornHollow", tr("Across where the hollow ends"), 24.0},
-                         {"stockHornBore", tr("The mouth's hole"), spec.bore.front().diameter.millimetres()},
-                         {"stockHornLeast", tr("Least wall round it"), 4.0}},
+                        {{"stockHornOutside", tr("Length along outer bend"), length + 60.0},
+                         {"stockHornWire", tr("Wire depth from wide end"), length - 20.0},
+                         {"stockHornTip", tr("Tip diameter"), 8.0},
+                         {"stockHornHollow", tr("Diameter where hollow ends"), 24.0},
+                         {"stockHornBore", tr("Mouth hole"), spec.bore.front().diameter.millimetres()},
+                         {"stockHornLeast", tr("Least wall round mouth hole"), 4.0}},
                         &StockDialog::showHorn);
-    return room(
-        rows, m_hornWords, "stockHornScroll",
-        tr("Bend a soft wire to the horn's curve, push it in to where the hollow ends, and mark it at the rim. Saw and drill "
-           "wet or under extraction: horn dust harms the lungs, and it smells. A hot drill glazes: let it cool."));
+    return room(rows, m_hornWords, "stockHornScroll",
+                tr("Bend a soft wire to the horn's curve, push it in to the end of the hollow and mark it at the rim. Saw and "
+                   "drill wet or under extraction: horn dust harms the lungs. Let a hot drill cool, or it glazes."));
 }
 
 void StockDialog::showHorn()
@@ -362,11 +357,10 @@ void StockDialog::showHorn()
         return text::length(text::tenths(m), m_unit);
     };
     m_hornWords->setText(QStringList{
-        tr("The tip is solid for %1.").arg(words(mouth->solid)),
-        tr("Cut %1 from the tip: %2 of wall stands round the hole there.").arg(words(mouth->cut), words(mouth->wall)),
-        tr("Drill %1 through what is left of the solid, then open the hollow to an even cone.").arg(words(mouth->drill)),
-        tr("The tube is then %1 long along its bend: type it as the bore's last place. Leave the wide end long; it is sawn back "
-           "last, after the holes, by what they cost.")
+        tr("Solid tip: %1.").arg(words(mouth->solid)),
+        tr("Cut %1 off the tip; %2 of wall is left round the mouth hole.").arg(words(mouth->cut), words(mouth->wall)),
+        tr("Drill %1 through the remaining solid part, then ream the hollow to an even cone.").arg(words(mouth->drill)),
+        tr("The tube is then %1 long along its bend. Leave the wide end long; saw it back last, after the holes.")
             .arg(words(mouth->length))}
                              .join(QStringLiteral("\n\n")));
 }
@@ -388,9 +382,10 @@ void StockDialog::showTurning()
         return;
     }
     QStringList lines;
-    lines << tr("The bore stands %1 off the middle at the head and %2 at the foot.")
+    lines << tr("The bore is %1 off centre at the head and %2 at the foot.")
                  .arg(text::length(text::tenths(head.off()), m_unit), text::length(text::tenths(foot.off()), m_unit));
-    lines << tr("Turned true to it, the outside can be %1 at most.").arg(text::length(text::tenths(turned->outside), m_unit));
+    lines
+        << tr("Turned true to the bore, the outside can be at most %1.").arg(text::length(text::tenths(turned->outside), m_unit));
     for (const LeastWall& w : turned->walls) {
         const QString wall = text::length(text::tenths(w.wall), m_unit);
         const QString place = w.place.empty()       ? tr("Least wall of the tube: %1").arg(wall)
@@ -398,7 +393,8 @@ void StockDialog::showTurning()
                                                     : tr("At %1: %2", "hole, wall").arg(QString::fromStdString(w.place), wall);
         lines << (w.wall < f[6]->length() ? tr("%1, too thin").arg(place) : place);
     }
-    lines << (turned->serves ? tr("It serves.") : tr("It does not serve for this instrument: a narrower one, or firewood."));
+    lines << (turned->serves ? tr("The blank is usable.")
+                             : tr("The blank is too thin for this instrument; use it for a narrower one."));
     m_turnedWords->setText(lines.join(QLatin1Char('\n')));
 }
 
@@ -406,7 +402,7 @@ QWidget* StockDialog::makeReamers()
 {
     auto* room = new QWidget(this);
     m_reamers->setObjectName(QStringLiteral("stockReamers"));
-    m_reamers->setAccessibleName(tr("Reamers of the shop"));
+    m_reamers->setAccessibleName(tr("Shop reamers"));
     m_reamers->setPlaceholderText(tr("Long cone: 0 9.8; 120 12.0; 260 13.2"));
     m_reamers->setPlainText(QSettings().value(QStringLiteral("reamers")).toString());
     m_from->addItem(tr("the foot"), static_cast<int>(From::Foot));
@@ -414,16 +410,15 @@ QWidget* StockDialog::makeReamers()
     Metres narrowest = m_plan->blank().spec.bore.front().diameter;
     for (const Station& s : m_plan->blank().spec.bore)
         narrowest = std::min(narrowest, s.diameter);
-    m_pilot = field("stockPilot", tr("Bored to, all through"), narrowest.millimetres());
+    m_pilot = field("stockPilot", tr("Pilot bore"), narrowest.millimetres());
     auto* rows = new QFormLayout;
     rows->setHorizontalSpacing(2 * Style::grid);
-    rows->addRow(tr("Bored to, all through"), m_pilot);
-    rows->addRow(tr("They go in from"), m_from);
+    rows->addRow(tr("Pilot bore"), m_pilot);
+    rows->addRow(tr("Enter from"), m_from);
     auto* words = form::words(this, "stockReamersHow", true);
-    words->setText(
-        tr("One reamer a line: its name, then places from its tip and its diameters there. They are kept for the shop. "
-           "Below stands how deep each goes, its tip from the end it enters, so that the plan's bore is nowhere passed. "
-           "Ream slowly, clear the chips often, and let the wood cool: a jammed reamer splits it."));
+    words->setText(tr("One reamer per line: name, then positions from the tip with diameters. Reamers are saved for the shop. "
+                      "Listed below is how deep each goes, measured from the end it enters, without passing the planned bore. "
+                      "Ream slowly, clear the chips often and let the wood cool: a jammed reamer splits it."));
     auto* column = new QVBoxLayout(room);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(Style::grid);
@@ -463,13 +458,13 @@ void StockDialog::showReamers()
                      .arg(lines.size() + 1)
                      .arg(QString::fromStdString(s.reamer), text::length(s.deep, m_unit));
     if (plan->steps.empty())
-        lines << tr("None of them cuts before it passes the plan's bore.");
+        lines << tr("No reamer cuts without passing the planned bore.");
     else if (plan->worst > Metres::fromMillimetres(0.02))
-        lines << tr("Narrower than planned by %1 at most, %2 from the mouth.")
+        lines << tr("Up to %1 narrower than planned, at %2.")
                      .arg(text::length(Metres::fromMillimetres(std::round(plan->worst.millimetres() * 100.0) / 100.0), m_unit),
                           text::length(plan->worstAt, m_unit));
     else
-        lines << tr("That is the bore that is planned.");
+        lines << tr("This matches the planned bore.");
     m_reamedWords->setText(lines.join(QLatin1Char('\n')));
     if (!plan->steps.empty())
         m_bore = plan->bore;

@@ -52,19 +52,19 @@ TargetPage::TargetPage(Plan& plan, Questions& questions, QWidget* parent)
       m_lowest(form::box(this, "targetLowest", tr("Lowest note"))),
       m_mode(form::box(this, "targetMode", tr("Scale"))),
       m_scale(form::box(this, "targetTemperament", tr("Temperament"))),
-      m_tonic(form::box(this, "targetTonic", tr("Built on"))),
+      m_tonic(form::box(this, "targetTonic", tr("Tonic"))),
       m_registers(form::box(this, "targetRegisters", tr("Registers"))),
       m_holes(form::box(this, "targetHoles", tr("Holes"))),
       m_a4(form::spin(this, "targetA4", tr("A4"), 380.0, 480.0, 1.0, 1, tr(" Hz"))),
-      m_celsius(form::spin(this, "targetCelsius", tr("Temperature it is played at"), -5.0, 45.0, 0.5, 1, tr(" °C"))),
+      m_celsius(form::spin(this, "targetCelsius", tr("Playing temperature"), -5.0, 45.0, 0.5, 1, tr(" °C"))),
       m_tolerance(form::spin(this, "targetTolerance", tr("Tolerance"), 1.0, 50.0, 1.0, 0, tr(" cents"))),
       m_table(form::table(
           this, "targetTable", tr("Fingerings"),
-          {tr("note"), tr("register"), tr("Hz"), tr("from equal"), tr("± cents"), tr("weight"), tr("closed, from the foot")},
+          {tr("note"), tr("register"), tr("Hz"), tr("vs. equal"), tr("± cents"), tr("weight"), tr("closed holes, from foot")},
           26)),
       m_card(new FingeringCard(this)),
-      m_add(form::box(this, "targetAddNote", tr("Note to add a fingering for"))),
-      m_remove(form::button(this, "targetRemove", tr("&Remove it"))),
+      m_add(form::box(this, "targetAddNote", tr("Note for a new fingering"))),
+      m_remove(form::button(this, "targetRemove", tr("&Remove"))),
       m_own(form::words(this, "targetOwn", true))
 {
     setObjectName(QStringLiteral("targetPage"));
@@ -103,8 +103,7 @@ void TargetPage::fill()
     m_holes->addItem(tr("usual", "number of holes"), -1);
     for (int n = 0; n <= mostHoles; ++n)
         m_holes->addItem(QString::number(n), n);
-    m_holes->setToolTip(
-        tr("Any number of holes, opened one after the other from the foot for the degrees of the scale in turn."));
+    m_holes->setToolTip(tr("Number of holes, opened one after the other from the foot for the degrees of the scale."));
 }
 
 void TargetPage::dressTable()
@@ -123,8 +122,8 @@ void TargetPage::dressTable()
 
 QVBoxLayout* TargetPage::makeControls()
 {
-    auto* import = form::button(this, "targetImport", tr("&Scale from a file…"));
-    auto* write = form::button(this, "targetExport", tr("&Write the scale…"));
+    auto* import = form::button(this, "targetImport", tr("&Load scale…"));
+    auto* write = form::button(this, "targetExport", tr("&Save scale…"));
     connect(import, &QPushButton::clicked, this, &TargetPage::importScale);
     connect(write, &QPushButton::clicked, this, &TargetPage::exportScale);
     auto* form = new QFormLayout;
@@ -135,11 +134,11 @@ QVBoxLayout* TargetPage::makeControls()
     form->addRow(tr("Registers"), m_registers);
     form->addRow(tr("Holes"), m_holes);
     form->addRow(tr("Temperament"), m_scale);
-    form->addRow(tr("built on"), m_tonic);
+    form->addRow(tr("tonic"), m_tonic);
     form->addRow(tr("A4"), m_a4);
-    form->addRow(tr("Played at"), m_celsius);
+    form->addRow(tr("Playing temperature"), m_celsius);
     form->addRow(tr("Tolerance"), m_tolerance);
-    m_celsius->setToolTip(tr("The temperature is that of the music, not of the workshop: Listen asks for the workshop's own."));
+    m_celsius->setToolTip(tr("Temperature at which the instrument will be played; Listen asks for the workshop's temperature."));
     auto* left = new QVBoxLayout;
     left->addLayout(form);
     auto* files = new QVBoxLayout;
@@ -157,7 +156,7 @@ void TargetPage::arrange()
     columns->setContentsMargins(3 * Style::grid, 2 * Style::grid, 2 * Style::grid, Style::grid);
     columns->setSpacing(4 * Style::grid);
     columns->addLayout(makeControls(), 2);
-    auto* add = form::button(this, "targetAdd", tr("&Add a fingering for"));
+    auto* add = form::button(this, "targetAdd", tr("&Add fingering for"));
     connect(add, &QPushButton::clicked, this, &TargetPage::addFingering);
     auto* below = new QHBoxLayout;
     below->setSpacing(3 * Style::grid);
@@ -170,7 +169,7 @@ void TargetPage::arrange()
     edit->addWidget(m_own);
     edit->addLayout(adding);
     auto* find = form::button(this, "targetFind", tr("&Find fingerings…"));
-    find->setToolTip(tr("Every way to close the holes that comes near this note, best first."));
+    find->setToolTip(tr("Lists every fingering near this note, best first."));
     connect(find, &QPushButton::clicked, this, &TargetPage::findFingerings);
     auto* those = new QHBoxLayout;
     those->setSpacing(Style::grid);
@@ -299,7 +298,7 @@ void TargetPage::findFingerings()
     const auto& layout = m_plan->layout();
     const auto& chart = m_plan->blank().spec.fingerings;
     if (!layout || chart.empty())
-        return Q_EMIT failed(tr("Lay the holes out first: only then is it known what a fingering sounds."));
+        return Q_EMIT failed(tr("Lay out the holes first; fingerings are calculated from the layout."));
     const auto at = static_cast<std::size_t>(row());
     auto* dialog = new FingeringsDialog(layout->goal, chart[at], this);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
@@ -376,8 +375,8 @@ void TargetPage::refresh()
         for (const auto& n : *notes)
             m_add->addItem(text::noteName(n), QString::fromStdString(n));
     m_own->setText(m_plan->ownChart()
-                       ? tr("Changed by hand. Another lowest note, scale or number of registers makes the chart anew.")
-                       : tr("Click a hole: closed, half, open. Double-click a tolerance or a weight to change it."));
+                       ? tr("Edited by hand. Changing the lowest note, scale or registers replaces the chart.")
+                       : tr("Click a hole to cycle closed, half, open. Double-click a tolerance or weight to change it."));
     m_filling = false;
     showCard();
 }
@@ -439,7 +438,7 @@ void TargetPage::importScale()
 
 void TargetPage::exportScale()
 {
-    const QString path = m_questions->fileToWrite(this, tr("Write the scale"), QStringLiteral("scale.scl"), tr("Scales (*.scl)"));
+    const QString path = m_questions->fileToWrite(this, tr("Save scale"), QStringLiteral("scale.scl"), tr("Scales (*.scl)"));
     if (path.isEmpty())
         return;
     const Tuning& tuning = m_plan->target().tuning;

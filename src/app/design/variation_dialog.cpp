@@ -36,56 +36,50 @@ struct Words
 Words wordsOf(const Change& change, bool ring)
 {
     const std::array<Words, std::variant_size_v<Change>> all{
-        Words{VariationDialog::tr("a rougher or smoother bore"), VariationDialog::tr("Losses at its wall, times"),
-              VariationDialog::tr("From, measured from the mouth"), VariationDialog::tr("To"),
+        Words{VariationDialog::tr("a rougher or smoother bore"), VariationDialog::tr("Wall loss factor"),
+              VariationDialog::tr("From"), VariationDialog::tr("To"),
               VariationDialog::tr(
-                  "1 is a smooth, sealed wall; raw wood or cane with its pith takes half as much again to twice as "
-                  "much. A rough wall sounds a little flatter and softer, and most so where little else costs sound: the "
-                  "table tells note by note. 1 over a stretch tells what smoothing it would bring.")},
-        Words{
-            VariationDialog::tr("grooves for the fingers"),
-            {},
-            VariationDialog::tr("Deep"),
-            {},
-            VariationDialog::tr("The wall under each finger becomes thinner, so each hole works as if it were larger. File with "
-                                "the grain, away from the other hand.")},
+                  "1 is a smooth, sealed wall; raw wood or unscraped cane is 1.5 to 2. A rough wall makes notes slightly flatter "
+                  "and weaker; the table shows each note. Enter 1 over a stretch to see what smoothing would gain.")},
+        Words{VariationDialog::tr("finger grooves"),
+              {},
+              VariationDialog::tr("Depth"),
+              {},
+              VariationDialog::tr("A groove thins the wall under the finger, so each hole acts larger. File with the grain, away "
+                                  "from the other hand.")},
         ring ? Words{VariationDialog::tr("a ring on the foot"),
                      {},
-                     VariationDialog::tr("Long"),
-                     VariationDialog::tr("Inside"),
-                     VariationDialog::tr("As wide all along. It can be heard with it and without: two states, two forecasts.")}
+                     VariationDialog::tr("Length"),
+                     VariationDialog::tr("Inside diameter"),
+                     VariationDialog::tr("Cylindrical. You can record the instrument with and without it.")}
              : Words{VariationDialog::tr("a bell or funnel on the foot"),
                      {},
-                     VariationDialog::tr("Long"),
-                     VariationDialog::tr("Wide at its mouth"),
-                     VariationDialog::tr("A cone from the foot outwards. It can be heard with it and without: two states, two "
-                                         "forecasts.")},
+                     VariationDialog::tr("Length"),
+                     VariationDialog::tr("Mouth diameter"),
+                     VariationDialog::tr("A cone beyond the foot. You can record the instrument with and without it.")},
         Words{VariationDialog::tr("another mouthpiece"),
-              VariationDialog::tr("Its volume, times"),
+              VariationDialog::tr("Volume factor"),
               {},
               {},
-              VariationDialog::tr(
-                  "Mouthpiece and chamber, with what the reed or the lips give way. More volume flattens short notes "
-                  "more than long ones.")},
-        Words{VariationDialog::tr("the barrel pulled out"),
+              VariationDialog::tr("Mouthpiece and chamber, including the compliance of reed or lips. More volume flattens upper "
+                                  "notes more than low ones.")},
+        Words{VariationDialog::tr("barrel pulled out"),
               {},
               VariationDialog::tr("By"),
               {},
-              VariationDialog::tr("Everything below lies lower by as much: short notes go flat by more than long ones.")},
-        Words{
-            VariationDialog::tr("a register hole"),
-            {},
-            VariationDialog::tr("From the mouthpiece"),
-            VariationDialog::tr("Wide"),
-            VariationDialog::tr("Closed in the first register, open above it. It pulls notes up the more, the farther it is from "
-                                "where their pressure is lowest.")},
+              VariationDialog::tr("Lengthens the tube above all holes: upper notes go flatter than low ones.")},
+        Words{VariationDialog::tr("a register hole"),
+              {},
+              VariationDialog::tr("From the mouthpiece"),
+              VariationDialog::tr("Diameter"),
+              VariationDialog::tr("Closed in the first register, open above. The further the hole is from a pressure node, the "
+                                  "more it raises the note.")},
         Words{VariationDialog::tr("a loose slide"),
               {},
-              VariationDialog::tr("Gap all round"),
-              VariationDialog::tr("Packing, long"),
-              VariationDialog::tr(
-                  "Air that passes the packing: the tube rings less long, the pitch hardly moves. Grease and thread, "
-                  "cork or felt close it.")}};
+              VariationDialog::tr("Radial gap"),
+              VariationDialog::tr("Packing length"),
+              VariationDialog::tr("Air leaking past the packing weakens the resonance but hardly changes pitch. Thread, cork or "
+                                  "felt with grease seals it.")}};
     return all[change.index()];
 }
 
@@ -101,20 +95,20 @@ VariationDialog::VariationDialog(const Instrument& laidOut, text::LengthUnit uni
       m_now(laidOut),
       m_unit(unit),
       m_changes(changesFor(laidOut.spec())),
-      m_what(form::box(this, "variationWhat", tr("What would be changed"))),
-      m_times(form::spin(this, "variationTimes", tr("How many times"), 0.2, 10.0, 0.1, 2, QString())),
-      m_first(new LengthField(QStringLiteral("variationFirst"), tr("How much"), this)),
-      m_second(new LengthField(QStringLiteral("variationSecond"), tr("How wide"), this)),
+      m_what(form::box(this, "variationWhat", tr("Change"))),
+      m_times(form::spin(this, "variationTimes", tr("Factor"), 0.2, 10.0, 0.1, 2, QString())),
+      m_first(new LengthField(QStringLiteral("variationFirst"), tr("Amount"), this)),
+      m_second(new LengthField(QStringLiteral("variationSecond"), tr("Diameter"), this)),
       m_timesWords(new QLabel(this)),
       m_firstWords(new QLabel(this)),
       m_secondWords(new QLabel(this)),
       m_how(form::words(this, "variationHow", true)),
-      m_table(form::table(this, "variationTable", tr("Every note, now and with it"),
-                          {tr("note"), tr("now"), tr("with it"), tr("moves by"), tr("stronger by"), tr("speaks")})),
+      m_table(form::table(this, "variationTable", tr("Every note before and after"),
+                          {tr("note"), tr("now"), tr("changed"), tr("shift"), tr("stronger by"), tr("response")})),
       m_found(form::words(this, "variationFound"))
 {
     setObjectName(QStringLiteral("variationDialog"));
-    setWindowTitle(tr("What would it do?"));
+    setWindowTitle(tr("What if"));
     resize(960, 600);
     for (std::size_t i = 0; i < m_changes.size(); ++i) { // a bell is a ring too
         const auto* foot = std::get_if<OnTheFoot>(&m_changes[i]);
@@ -236,13 +230,13 @@ void VariationDialog::show(const Variation& variation)
                    n.then ? text::speechName(n.speech) : QString()});
     }
     form::fitColumns(m_table);
-    QStringList lines{tr("The note that moves most: %1 cents. By the model, in cents off the target.")
-                          .arg(text::cents(std::round(most * 10.0) / 10.0))};
+    QStringList lines{
+        tr("Largest shift: %1 cents. Calculated, in cents from the target.").arg(text::cents(std::round(most * 10.0) / 10.0))};
     if (variation.leaveOff && variation.leaveOff->metres() >= 0.0)
-        lines << tr("For the lowest note to sound with it as it does now without, leave %1 off the foot.")
+        lines << tr("To keep the lowest note, shorten the foot by %1.")
                      .arg(text::length(text::tenths(*variation.leaveOff), m_unit));
     else if (variation.leaveOff)
-        lines << tr("For the lowest note to sound with it as it does now without, the tube would have to be %1 longer.")
+        lines << tr("To keep the lowest note, the tube would have to be %1 longer.")
                      .arg(text::length(text::tenths(*variation.leaveOff * -1.0), m_unit));
     m_found->setText(lines.join(QStringLiteral("\n\n")));
 }

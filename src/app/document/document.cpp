@@ -100,8 +100,9 @@ void Document::finish(const Attempt& attempt, const After& after, bool adopts)
     if (!attempt.trouble && m_waiting.size() == 1) // what it was to wait for is saved meanwhile
         return saveNext();
     if (attempt.trouble)
-        Q_EMIT failed(text::sentence(*attempt.trouble) + QLatin1Char(' ') +
-                      tr("Nothing is lost: it is held here and saved as soon as it can be. Do not close Dowel before."));
+        Q_EMIT failed(
+            text::sentence(*attempt.trouble) + QLatin1Char(' ') +
+            tr("Nothing is lost: the entry is held in memory and saved as soon as possible. Keep Dowel open until then."));
     m_again.start();
 }
 
@@ -136,7 +137,7 @@ void Document::saveNext()
                 m_book = *book;
             saved.after();
             if (m_waiting.empty())
-                Q_EMIT told(tr("Everything is on the disk again."));
+                Q_EMIT told(tr("Everything is saved."));
             saveNext();
         });
 }
@@ -248,12 +249,12 @@ void Document::readFiles(const QStringList& paths)
             if (!done->held.empty())
                 return; // the rest is told when it is saved
             if (done->files == 0) {
-                Q_EMIT failed(tr("There is no recording in that folder: WAV, FLAC, Ogg and AIFF are read."));
+                Q_EMIT failed(tr("The folder has no recordings. Dowel reads WAV, FLAC, Ogg and AIFF."));
                 return;
             }
-            QStringList words{tr("%n reading(s) kept.", nullptr, static_cast<int>(done->fingerings.size()))};
+            QStringList words{tr("%n reading(s) saved.", nullptr, static_cast<int>(done->fingerings.size()))};
             if (done->strangers > 0)
-                words << tr("%n more note(s) are none of this instrument's.", nullptr, done->strangers);
+                words << tr("%n more note(s) do not belong to this instrument.", nullptr, done->strangers);
             Q_EMIT readingsKept(done->fingerings);
             if (done->troubles.isEmpty())
                 Q_EMIT told(words.join(QLatin1Char(' ')));
@@ -287,7 +288,7 @@ void Document::keepNumbers(io::NumberSession numbers)
                 return fail(tried.error());
             finish(*tried, [this, fingerings] {
                 Q_EMIT readingsKept(fingerings);
-                Q_EMIT told(tr("%n reading(s) kept.", nullptr, static_cast<int>(fingerings.size())));
+                Q_EMIT told(tr("%n reading(s) saved.", nullptr, static_cast<int>(fingerings.size())));
             });
         });
 }
@@ -311,7 +312,7 @@ void Document::measureAnew(EntryId old, ReadingEntry reading, const std::shared_
             --m_keeping;
             if (!tried)
                 return fail(tried.error());
-            finish(*tried, [this] { Q_EMIT told(tr("Measured anew. The first version stays in the record, set aside.")); });
+            finish(*tried, [this] { Q_EMIT told(tr("Measured again. The first reading stays in the logbook, set aside.")); });
         });
 }
 
@@ -338,7 +339,7 @@ void Document::takeBack(const FingeringId& fingering)
     const auto readings = m_book->readings();
     for (auto it = readings.rbegin(); it != readings.rend(); ++it) {
         if (it->reading->fingering == fingering)
-            return setAside(it->entry->id, tr("taken back"));
+            return setAside(it->entry->id, tr("undone"));
     }
 }
 
@@ -346,7 +347,7 @@ void Document::setAside(EntryId entry, const QString& why, std::function<void()>
 {
     if (!after)
         after = [this] {
-            Q_EMIT told(tr("Set aside. It stays in the record, marked so."));
+            Q_EMIT told(tr("Set aside. The entry stays in the logbook, marked."));
         };
     append(SetAsideEntry{entry, why.toStdString()}, std::move(after));
 }
@@ -386,7 +387,7 @@ void Document::recordMeasures(std::vector<EntryBody> measures)
     for (EntryBody& m : measures)
         entries.push_back({std::move(m), {}});
     append(std::move(entries), [this] {
-        Q_EMIT told(tr("Written down. What was heard since is understood anew."));
+        Q_EMIT told(tr("Logged. Later readings are interpreted with the new size."));
         think();
     });
 }
@@ -394,7 +395,7 @@ void Document::recordMeasures(std::vector<EntryBody> measures)
 void Document::amend(AmendEntry change)
 {
     append(std::move(change), [this] {
-        Q_EMIT told(tr("Written down. The advice goes by it from here on."));
+        Q_EMIT told(tr("Logged. Advice follows the new target from now on."));
         think();
     });
 }
@@ -518,8 +519,8 @@ void Document::think()
             Q_EMIT changed();
             Q_EMIT counselChanged();
             if (thought->advised.memoryTrouble)
-                Q_EMIT failed(tr("This advice does without what your other instruments told: %1")
-                                  .arg(text::sentence(*thought->advised.memoryTrouble)));
+                Q_EMIT failed(
+                    tr("This advice does not use the shop memory: %1").arg(text::sentence(*thought->advised.memoryTrouble)));
             if (thought->advised.notKept && m_waiting.empty())
                 fail(*thought->advised.notKept);
         });
@@ -550,7 +551,7 @@ void Document::exportTo(const QString& path, const QString& format)
         [this, path](const Status& done) {
             if (!done)
                 return fail(done.error());
-            Q_EMIT told(tr("Written to %1.").arg(path));
+            Q_EMIT told(tr("Saved %1.").arg(path));
         });
 }
 

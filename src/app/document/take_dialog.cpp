@@ -78,21 +78,21 @@ TakeDialog::TakeDialog(Document& document, EntryId entry, QWidget* parent)
       m_document(&document),
       m_entry(entry),
       m_sound(plot(this, "takeSound", tr("Sound"), QString(), tr("sound"))),
-      m_pitch(plot(this, "takePitch", tr("Pitch over time"), tr("seconds"), tr("cents from the target"))),
-      m_spectrum(plot(this, "takeSpectrum", tr("Spectrum of the chosen part"), tr("hertz"), tr("dB"))),
+      m_pitch(plot(this, "takePitch", tr("Pitch over time"), tr("seconds"), tr("deviation (cents)"))),
+      m_spectrum(plot(this, "takeSpectrum", tr("Spectrum of the selection"), tr("hertz"), tr("dB"))),
       m_soundPart(band(m_sound)),
       m_pitchPart(band(m_pitch)),
       m_from(form::spin(this, "takeFrom", tr("From"), 0.0, 3600.0, 0.05, 2, tr(" s"))),
       m_to(form::spin(this, "takeTo", tr("To"), 0.0, 3600.0, 0.05, 2, tr(" s"))),
       m_words(form::words(this, "takeWords")),
-      m_keep(form::button(this, "takeKeep", tr("&Keep this reading instead"), true))
+      m_keep(form::button(this, "takeKeep", tr("&Use this reading"), true))
 {
     setObjectName(QStringLiteral("takeDialog"));
     resize(1100, 720);
     for (const Entry& e : document.book()->entries())
         if (e.id == entry)
             m_reading = std::get<ReadingEntry>(e.body);
-    setWindowTitle(tr("A take of %1").arg(text::noteName(m_reading.fingering.text)));
+    setWindowTitle(tr("Take of %1").arg(text::noteName(m_reading.fingering.text)));
     if (const Fingering* f = document.book()->specified().find(m_reading.fingering))
         m_target_Hz = f->target.hertz();
     const Colours& c = Style::current().colours();
@@ -243,14 +243,14 @@ void TakeDialog::showPart()
     }
     m_keep->setEnabled(m_changed && m_measured.has_value());
     if (!m_measured) {
-        m_words->setText(tr("No steady tone in this part: choose a longer or quieter one."));
+        m_words->setText(tr("No steady tone in this part: select a longer or quieter one."));
         m_spectrum->graph(0)->data()->clear();
         m_spectrum->graph(1)->data()->clear();
     } else {
         const HeardNote& n = *m_measured;
         // What a maker can use is how far the note itself leaves it open, not the exact error of this part's mean.
         constexpr double least_cents = 0.1;
-        m_words->setText(tr("%1 Hz; %2 cents, ± %3 by which part is taken")
+        m_words->setText(tr("%1 Hz; %2 cents, ± %3 depending on the part selected")
                              .arg(text::number(n.pitch.hertz(), 2))
                              .arg(text::cents(centsOver(n.pitch.hertz(), m_target_Hz)))
                              .arg(text::number(std::max(least_cents, n.moves.value_or(n.sd).cents()), 1)));

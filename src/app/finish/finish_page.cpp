@@ -66,14 +66,14 @@ FinishPage::FinishPage(Document& document, Questions& questions, QWidget* parent
       m_questions(&questions),
       m_recipe(form::box(this, "finishRecipe", tr("Recipe"))),
       m_start(new QDateEdit(dateOf(today(document.time())), this)),
-      m_begin(form::button(this, "finishBegin", tr("&Begin with it"), true)),
+      m_begin(form::button(this, "finishBegin", tr("&Start this schedule"), true)),
       m_words(form::words(this, "finishWords")),
-      m_works(form::table(this, "finishWorks", tr("Works of the finish"),
-                          {tr("work"), tr("days"), tr("from"), tr("done"), tr("weight, g"), tr("humid, %")}, 28)),
+      m_works(form::table(this, "finishWorks", tr("Steps of the finish"),
+                          {tr("step"), tr("days"), tr("from"), tr("Done"), tr("weight (g)"), tr("humidity (%)")}, 28)),
       m_how(form::words(this, "finishHow", true)),
-      m_moved(form::table(this, "finishMoved", tr("What it moved"), {tr("note"), tr("before"), tr("after"), tr("moved")})),
+      m_moved(form::table(this, "finishMoved", tr("Pitch shift"), {tr("note"), tr("before"), tr("after"), tr("shift")})),
       m_usual(form::words(this, "finishUsual")),
-      m_room(form::button(this, "finishRoom", tr("Leave &room")))
+      m_room(form::button(this, "finishRoom", tr("Allo&w for finish")))
 {
     setObjectName(QStringLiteral("finishPage"));
     m_start->setObjectName(QStringLiteral("finishStart"));
@@ -104,11 +104,11 @@ QLayout* FinishPage::makePlan()
     head->addStretch(1);
     auto* edit = new QHBoxLayout;
     edit->setSpacing(Style::grid);
-    const std::tuple<const char*, QString, std::function<void()>> works[] = {{"finishAdd", tr("&Add a work…"),
+    const std::tuple<const char*, QString, std::function<void()>> works[] = {{"finishAdd", tr("&Add step…"),
                                                                               [this] {
                                                                                   addOwn();
                                                                               }},
-                                                                             {"finishRemove", tr("&Remove it"),
+                                                                             {"finishRemove", tr("&Remove"),
                                                                               [this] {
                                                                                   remove();
                                                                               }},
@@ -120,7 +120,7 @@ QLayout* FinishPage::makePlan()
                                                                               [this] {
                                                                                   shift(1);
                                                                               }},
-                                                                             {"finishKeep", tr("&Keep as a recipe…"), [this] {
+                                                                             {"finishKeep", tr("&Save as recipe…"), [this] {
                                                                                   keepRecipe();
                                                                               }}};
     for (const auto& [name, words, does] : works) {
@@ -142,7 +142,7 @@ QLayout* FinishPage::makePlan()
 
 QLayout* FinishPage::makeMoved()
 {
-    auto* head = new QLabel(tr("What it moved"), this);
+    auto* head = new QLabel(tr("Pitch shift"), this);
     head->setFont(Style::head());
     auto* measure = form::button(this, "finishMeasure", tr("&Measure again…"));
     auto* calendar = form::button(this, "finishCalendar", tr("Cale&ndar…"));
@@ -233,15 +233,15 @@ void FinishPage::refresh()
     }
     for (QPushButton* b : m_needPlan)
         b->setEnabled(m_plan.has_value());
-    m_begin->setText(m_plan ? tr("&Begin anew with it") : tr("&Begin with it"));
+    m_begin->setText(m_plan ? tr("&Restart with this recipe") : tr("&Start this schedule"));
     if (!m_plan) {
-        m_words->setText(tr("When every note is in tune the knife is put away. Choose how it is finished, and from which day: "
-                            "each work gets its days, and what is late moves what follows."));
+        m_words->setText(tr("Once every note is in tune, choose a finish and its first day. Each step gets its days; a late step "
+                            "moves the following ones."));
     } else if (const auto next = nextWork(*m_plan)) {
         const auto days = daysOf(*m_plan)[*next];
         m_words->setText(tr("Next, from %1: %2.", "day, work").arg(text::day(days.from), text::work(m_plan->works[*next])));
     } else {
-        m_words->setText(tr("All is done. What is left is to play it in, and to write its passport."));
+        m_words->setText(tr("All steps are done. Play the instrument in and write its passport."));
     }
     showWorks();
     showMoved();
@@ -275,7 +275,7 @@ void FinishPage::showHow()
     const int row = m_works->currentRow();
     if (!m_plan || row < 0 || row >= static_cast<int>(m_plan->works.size()))
         return m_how->setText(
-            tr("What is to be minded at each work stands here. Your shop's rules and qualified practice come first."));
+            tr("Instructions for the selected step appear here. Your shop's rules and qualified practice come first."));
     m_how->setText(text::how(m_plan->works[static_cast<std::size_t>(row)].kind));
 }
 
@@ -286,14 +286,13 @@ void FinishPage::offerRoom(double usual_cents)
     m_roomAsked = std::round(usual_cents);
     m_room->setVisible(m_plan && (left || m_roomAsked != 0.0));
     if (left)
-        m_room->setText(tr("Give the &room back: %1 cents").arg(text::wholeCents(left_cents)));
+        m_room->setText(tr("Remove allo&wance: %1 cents").arg(text::wholeCents(left_cents)));
     else
-        m_room->setText((m_roomAsked > 0.0 ? tr("Leave &room: aim %1 cents flat until then")
-                                           : tr("Leave &room: aim %1 cents sharp until then"))
-                            .arg(std::abs(m_roomAsked)));
+        m_room->setText(
+            (m_roomAsked > 0.0 ? tr("Allo&w for finish: tune %1 cents flat") : tr("Allo&w for finish: tune %1 cents sharp"))
+                .arg(std::abs(m_roomAsked)));
     m_room->setToolTip(
-        tr("Changes what is wanted, A4 and all, for the time before the finish; it stands in the record, and the plan "
-           "and every note go by it."));
+        tr("Shifts the target, A4 included, until the finish is on. The change is logged, and advice follows it."));
 }
 
 void FinishPage::leaveRoom()
@@ -332,8 +331,8 @@ void FinishPage::showMoved()
     }
     if (!m_plan) {
         m_usualOf.reset();
-        m_usual->setText(tr("Hear every note before the oil and again after it: then what your finish does stands here, and the "
-                            "last correction of the next instrument can leave room for it."));
+        m_usual->setText(tr("Record every note before and after oiling. The shift then appears here, and the next instrument can "
+                            "be tuned to allow for it."));
         return;
     }
     if (m_usualOf == std::pair(m_plan->recipe, shifts.empty()))
@@ -350,18 +349,18 @@ void FinishPage::showMoved()
             offerRoom(usual->instruments == 0 ? 0.0 : usual->mean.cents());
             if (usual->instruments == 0)
                 return m_usual->setText(
-                    heard ? tr("The first that was heard before and after this finish; the shop will know it from now on.")
-                          : tr("Nothing heard before and after this finish yet. Hear every note before the first work, and after "
-                               "the last."));
+                    heard ? tr("This is the first instrument heard before and after this finish; the shop remembers its shift.")
+                          : tr("No notes were heard before and after this finish yet. Play every note before the first step and "
+                               "after the last."));
             const double mean = usual->mean.cents();
             const long room = std::lround(std::abs(mean));
             const QString usually =
-                tr("This finish has moved %n other instrument(s) of the shop by %1 to %2 cents.", nullptr, usual->instruments)
+                tr("This finish shifted %n other instrument(s) of the shop by %1 to %2 cents.", nullptr, usual->instruments)
                     .arg(text::cents(usual->low.cents()), text::cents(usual->high.cents()));
-            m_usual->setText(room == 0 ? tr("%1 It needs no room.", "sentence").arg(usually)
+            m_usual->setText(room == 0 ? tr("%1 No allowance needed.", "sentence").arg(usually)
                              : mean > 0.
-                                 ? tr("%1 Stop %2 cents flat to leave room for it.", "sentence, cents").arg(usually).arg(room)
-                                 : tr("%1 Stop %2 cents sharp to leave room for it.", "sentence, cents").arg(usually).arg(room));
+                                 ? tr("%1 Tune %2 cents flat to allow for this.", "sentence, cents").arg(usually).arg(room)
+                                 : tr("%1 Tune %2 cents sharp to allow for this.", "sentence, cents").arg(usually).arg(room));
         });
 }
 
@@ -399,7 +398,7 @@ void FinishPage::takeCell(int row, int column)
         if (iso.isValid() || date.isValid())
             w.done = dayOf(iso.isValid() ? iso : date);
         else if (!typed.isEmpty())
-            Q_EMIT failed(tr("%1 is no day; type it as 2026-05-12.", "what was typed").arg(typed));
+            Q_EMIT failed(tr("%1 is not a date; type dates as 2026-05-12.", "what was typed").arg(typed));
     } else if (column == Weight) {
         bool number = false;
         const double grams = QLocale().toDouble(typed, &number);
@@ -422,8 +421,7 @@ void FinishPage::addOwn()
 {
     bool wanted = false;
     const QString words =
-        QInputDialog::getText(this, tr("A work of your own"), tr("What is done:"), QLineEdit::Normal, QString(), &wanted)
-            .trimmed();
+        QInputDialog::getText(this, tr("Own step"), tr("Description:"), QLineEdit::Normal, QString(), &wanted).trimmed();
     if (!wanted || words.isEmpty() || !m_plan)
         return;
     FinishPlan plan = *m_plan;
@@ -459,7 +457,7 @@ void FinishPage::keepRecipe()
 {
     bool wanted = false;
     const QString name =
-        QInputDialog::getText(this, tr("A recipe of the shop"), tr("Its name:"), QLineEdit::Normal, QString(), &wanted).trimmed();
+        QInputDialog::getText(this, tr("Save recipe"), tr("Name:"), QLineEdit::Normal, QString(), &wanted).trimmed();
     if (!wanted || name.isEmpty() || !m_plan)
         return;
     FinishPlan plan = *m_plan;
@@ -493,7 +491,7 @@ void FinishPage::writeCalendar()
             if (!done)
                 Q_EMIT failed(text::sentence(done.error()));
             else
-                Q_EMIT told(tr("Written to %1.").arg(path));
+                Q_EMIT told(tr("Saved %1.").arg(path));
         });
 }
 

@@ -29,11 +29,11 @@ PassportDialog::PassportDialog(Questions& questions, std::shared_ptr<const Workb
     : QDialog(parent),
       m_questions(&questions),
       m_book(std::move(book)),
-      m_file(form::button(this, "passportFile", tr("Write a &file…"), true)),
+      m_file(form::button(this, "passportFile", tr("&Save as…"), true)),
       m_print(form::button(this, "passportPrint", tr("&Print…"))),
       m_finish(std::move(finish)),
       m_unit(unit),
-      m_which(form::box(this, "passportWhich", tr("Which one"))),
+      m_which(form::box(this, "passportWhich", tr("Type"))),
       m_paper(form::box(this, "passportPaper", tr("Paper"))),
       m_maker(new QLineEdit(QSettings().value(QStringLiteral("makersMark")).toString(), this)),
       m_serial(new QLineEdit(this))
@@ -43,27 +43,26 @@ PassportDialog::PassportDialog(Questions& questions, std::shared_ptr<const Workb
     resize(600, 340);
     m_which->setSizeAdjustPolicy(QComboBox::AdjustToContents);
     m_which->setMinimumContentsLength(0);
-    m_which->addItem(tr("the maker's, with what was cut"));
-    m_which->addItem(tr("the player's: a label and the fingerings"));
+    m_which->addItem(tr("maker's passport with all cuts"));
+    m_which->addItem(tr("player's passport: label and fingerings"));
     m_paper->addItem(tr("A4"));
     m_paper->addItem(tr("Letter"));
     m_maker->setObjectName(QStringLiteral("passportMaker"));
     m_maker->setAccessibleName(tr("Maker's mark"));
     m_maker->setMaxLength(100);
     m_serial->setObjectName(QStringLiteral("passportSerial"));
-    m_serial->setAccessibleName(tr("Its number"));
+    m_serial->setAccessibleName(tr("Serial number"));
     m_serial->setMaxLength(40);
     auto* fields = new QFormLayout;
     fields->setHorizontalSpacing(2 * Style::grid);
     fields->setVerticalSpacing(Style::grid);
-    fields->addRow(tr("&Which one"), m_which);
+    fields->addRow(tr("&Type"), m_which);
     fields->addRow(tr("Pap&er"), m_paper);
     fields->addRow(tr("&Maker's mark"), m_maker);
     fields->addRow(tr("&Number"), m_serial);
     auto* words = form::words(this, "passportWords", true);
-    words->setText(
-        tr("Notes are told as last heard since the last cut, at the temperature of the tuning. A file ending in .html is "
-           "a page for a browser, .pdf one for paper."));
+    words->setText(tr("Pitches are the latest readings since the last cut, at tuning temperature. Save as .pdf for paper or "
+                      ".html for a browser."));
     auto* close = form::button(this, "passportClose", tr("&Close"));
     auto* answers = new QHBoxLayout;
     answers->addWidget(close);
@@ -124,7 +123,7 @@ void PassportDialog::write()
             if (!done)
                 Q_EMIT failed(text::sentence(done.error()));
             else
-                Q_EMIT told(tr("Written to %1.").arg(path));
+                Q_EMIT told(tr("Saved %1.").arg(path));
             accept();
         });
 }

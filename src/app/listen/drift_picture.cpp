@@ -24,7 +24,7 @@ QDate dayOf(const Drift& d)
 DriftPicture::DriftPicture(QWidget* parent) : Picture(parent)
 {
     setObjectName(QStringLiteral("driftPicture"));
-    setAccessibleName(tr("Drift since each shape was first heard"));
+    setAccessibleName(tr("Drift since the first session on each shape"));
 }
 
 void DriftPicture::show(std::vector<Drift> drifts)
@@ -37,7 +37,7 @@ void DriftPicture::show(std::vector<Drift> drifts)
 QString DriftPicture::partWords(int part) const
 {
     const Drift& d = m_drifts[static_cast<std::size_t>(part)];
-    return tr("%1: %2 cents in the mean, from %3 to %4, over %n note(s)", "date, cents", d.notes)
+    return tr("%1: mean %2 cents, from %3 to %4, %n note(s)", "date, cents", d.notes)
         .arg(QLocale().toString(dayOf(d), QLocale::ShortFormat), text::cents(d.mean.cents()), text::cents(d.least.cents()),
              text::cents(d.most.cents()));
 }
@@ -62,8 +62,8 @@ void DriftPicture::paintEvent(QPaintEvent* /*event*/)
     painter.setFont(Style::small());
     painter.setPen(c.pencil);
     painter.drawText(QRectF(8.0, 2.0, width() - 16.0, 20.0), Qt::AlignLeft | Qt::AlignVCenter,
-                     m_drifts.empty() ? tr("Drift: hear the same shape again on another day, and it stands here.")
-                                      : tr("drift in cents at one temperature   ● mean of the notes   bar: all of them"));
+                     m_drifts.empty() ? tr("Drift appears here once the same shape is heard on another day.")
+                                      : tr("drift in cents at constant temperature   ● mean   bar: range of all notes"));
     if (m_drifts.empty())
         return;
     double reach = 5.0;

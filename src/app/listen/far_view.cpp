@@ -17,8 +17,8 @@ namespace dowel::app {
 FarView::FarView(QWidget* parent) : QWidget(parent, Qt::Window)
 {
     setObjectName(QStringLiteral("farView"));
-    setWindowTitle(tr("Dowel, across the room"));
-    setAccessibleName(tr("The asked fingering, large"));
+    setWindowTitle(tr("Across the room"));
+    setAccessibleName(tr("Fingering to play, large"));
     resize(1280, 800);
 }
 
@@ -75,8 +75,8 @@ void FarView::paintEvent(QPaintEvent* /*event*/)
     font(0.05, false);
     painter.setPen(c.pencil);
     painter.drawText(QRectF(0.5 * w, 0.05 * h, 0.45 * w, 0.1 * h), Qt::AlignRight | Qt::AlignVCenter,
-                     m_fingering->registerNumber == 1   ? tr("low register")
-                     : m_fingering->registerNumber == 2 ? tr("high register")
+                     m_fingering->registerNumber == 1   ? tr("first register")
+                     : m_fingering->registerNumber == 2 ? tr("second register")
                                                         : tr("third register"));
     if (m_heard.ear == session::Ear::Counting) {
         font(0.22, true);

@@ -56,7 +56,7 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
       m_card(new FingeringCard(this)),
       m_strip(new TakeStrip(this)),
       m_words(new QLabel(this)),
-      m_sources(form::box(this, "soundSource", tr("Where sound comes from"))),
+      m_sources(form::box(this, "soundSource", tr("Sound source"))),
       m_order(form::box(this, "listenOrder", tr("Order"))),
       m_listener(new Listener(document.time(), this)),
       m_cue(new Cue(this)),
@@ -80,23 +80,23 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
 
 void ListenPage::makeButtons()
 {
-    m_sound = button(this, tr("Sound it (Space)"), "soundButton", tr("The simulated player sounds the asked fingering"));
+    m_sound = button(this, tr("Play (Space)"), "soundButton", tr("The simulated player plays the requested fingering"));
     m_sound->setProperty("main", true);
     m_sound->setVisible(m_document->hasPlayer());
-    m_back =
-        button(this, tr("Undo (⌫)"), "takeBackButton", tr("Set the newest reading of this fingering aside; its recording stays"));
-    m_next = button(this, tr("Next (↵)"), "nextButton", tr("Go to the next fingering that should be heard"));
+    m_back = button(this, tr("Undo (⌫)"), "takeBackButton",
+                    tr("Undo the newest reading of this fingering; the recording stays in the logbook"));
+    m_next = button(this, tr("Next (↵)"), "nextButton", tr("Go to the next fingering to play"));
     m_file = button(this, tr("From a file…"), "fromFileButton",
-                    tr("Read this fingering from a recording; several notes or whole folders can be dropped on the window"));
+                    tr("Read this fingering from a recording; you can also drop files or folders on the window"));
     m_hands = button(this, tr("Hands-free (H)"), "handsFreeButton",
-                     tr("Listens by itself: a note that is steady for a second is taken, and the next one comes up"));
+                     tr("Takes a note held steady for a second, then requests the next one"));
     m_hands->setCheckable(true);
-    m_other = button(this, QString(), "keepOtherButton", tr("Keep what sounds as the reading of the fingering that it is"));
-    m_other->setAccessibleName(tr("Keep it as the note that it is"));
+    m_other = button(this, QString(), "keepOtherButton", tr("Save the sound as a reading of the fingering it matches"));
+    m_other->setAccessibleName(tr("Save as the matching note"));
     m_other->hide();
     m_reference = button(this, tr("A4"), "referenceButton",
-                         tr("Sounds the reference pitch for two seconds; the key D sounds the asked note as it is wanted"));
-    m_order->addItems({tr("as the plan asks"), tr("foot upwards"), tr("not heard since a cut")});
+                         tr("Plays A4 for two seconds; the D key plays the requested note at its target pitch"));
+    m_order->addItems({tr("as advised"), tr("foot upwards"), tr("not heard since last cut")});
     fillSources();
     m_words->setObjectName(QStringLiteral("listenWords"));
     m_words->setWordWrap(true);
@@ -135,13 +135,13 @@ void ListenPage::takeRoom(double typed)
     const QSignalBlocker still(m_room);
     m_room->setValue(m_document->room().celsius());
     if (typed > hottest_C)
-        Q_EMIT failed(tr("No room is at %1 °C. If that is Fahrenheit, type %2: the room is asked for in degrees "
-                         "Celsius. It stays at %3 °C until then.")
-                          .arg(text::number(typed, 0))
-                          .arg(text::number((typed - 32.0) / 1.8, 1))
-                          .arg(text::number(m_room->value(), 1)));
+        Q_EMIT failed(
+            tr("%1 °C is not a room temperature. If you meant Fahrenheit, type %2 °C. The room stays at %3 °C until then.")
+                .arg(text::number(typed, 0))
+                .arg(text::number((typed - 32.0) / 1.8, 1))
+                .arg(text::number(m_room->value(), 1)));
     else
-        Q_EMIT failed(tr("Nobody tunes at %1 °C. The room stays at %2 °C.")
+        Q_EMIT failed(tr("%1 °C is outside the range for tuning. The room stays at %2 °C.")
                           .arg(text::number(typed, 0))
                           .arg(text::number(m_room->value(), 1)));
 }
@@ -161,7 +161,7 @@ void ListenPage::makeTables()
         table->horizontalHeader()->setHighlightSections(false);
         table->setTabKeyNavigation(false);
     };
-    plain(m_table, "readingTable", tr("Everything heard so far"), m_model, ReadingModel::Age);
+    plain(m_table, "readingTable", tr("Readings so far"), m_model, ReadingModel::Age);
     m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
     m_table->setSelectionMode(QAbstractItemView::SingleSelection);
     m_table->horizontalHeader()->setMinimumSectionSize(Style::scaled(64));
@@ -272,7 +272,7 @@ void ListenPage::bindKeys()
     connect(m_reference, &QPushButton::clicked, this, [this] {
         const double a4_Hz = m_document->book()->specified().spec().tuning.a4.hertz();
         if (!m_cue->sound(a4_Hz, 2.0))
-            Q_EMIT failed(tr("There is no loudspeaker to sound %1 Hz with.").arg(text::number(a4_Hz, 1)));
+            Q_EMIT failed(tr("No loudspeaker found to play %1 Hz.").arg(text::number(a4_Hz, 1)));
     });
 }
 
@@ -294,9 +294,9 @@ void ListenPage::bindListener()
         constexpr double loud_dB = -45.0;
         QStringList words;
         if (level_dB > loud_dB)
-            words << tr("The room is loud, %1 dB: notes will be read less surely.").arg(text::number(level_dB, 0));
+            words << tr("The room is loud (%1 dB); readings will be less certain.").arg(text::number(level_dB, 0));
         if (hum_Hz > 0.0)
-            words << tr("The mains hum at %1 Hz: switch off what hums, or move the microphone.").arg(text::number(hum_Hz, 0));
+            words << tr("Mains hum at %1 Hz: switch off the source or move the microphone.").arg(text::number(hum_Hz, 0));
         if (!words.isEmpty())
             Q_EMIT told(words.join(QLatin1Char(' ')));
     });
@@ -371,14 +371,14 @@ void ListenPage::updateWords()
     else if (m_sounding)
         m_words->setText(tr("Listening…"));
     else if (m_round.over())
-        m_words->setText(tr("Everything asked for has been heard. Enter goes to the next cut; Space sounds %1 once more.")
+        m_words->setText(tr("Every requested note is heard. Enter goes to the next cut; Space plays %1 again.")
                              .arg(text::noteName(m_round.asked()->text)));
     else if (m_document->hasPlayer())
-        m_words->setText(tr("Space: the simulated player sounds %1. Still to hear: %2.")
+        m_words->setText(tr("Space: the simulated player plays %1. Remaining: %2.")
                              .arg(text::noteName(m_round.asked()->text))
                              .arg(m_round.pending().size()));
     else
-        m_words->setText(tr("Read a recording of %1 from a file. Still to hear: %2.")
+        m_words->setText(tr("Read a recording of %1 from a file. Remaining: %2.")
                              .arg(text::noteName(m_round.asked()->text))
                              .arg(m_round.pending().size()));
 }
@@ -412,7 +412,7 @@ void ListenPage::drone()
     const Fingering* f = m_round.asked() ? m_document->book()->present().find(*m_round.asked()) : nullptr;
     constexpr double long_s = 6.0;
     if (f != nullptr && !m_cue->sound(f->target.hertz(), long_s))
-        Q_EMIT failed(tr("There is no loudspeaker to sound %1 Hz with.").arg(text::number(f->target.hertz(), 1)));
+        Q_EMIT failed(tr("No loudspeaker found to play %1 Hz.").arg(text::number(f->target.hertz(), 1)));
 }
 
 void ListenPage::typeReadings()
@@ -471,11 +471,10 @@ void ListenPage::onReadingKept(const QString& fingering)
     }
     m_awaitReading = false;
     if (const auto risen = session::warmingOf(*m_document->book()))
-        Q_EMIT told(
-            tr("Notes that were heard twice on this shape have moved by %1 cents within %2 minutes: the instrument or the "
-               "room is still changing. Wait until it stands before cutting by the hundredth.")
-                .arg(text::cents(std::round(risen->moved.cents() * 10.0) / 10.0))
-                .arg(std::lround(risen->over.seconds() / 60.0)));
+        Q_EMIT told(tr("Notes played twice on this shape moved by %1 cents within %2 minutes: the instrument or the room is "
+                       "still warming up. Wait until the pitch settles before fine cuts.")
+                        .arg(text::cents(std::round(risen->moved.cents() * 10.0) / 10.0))
+                        .arg(std::lround(risen->over.seconds() / 60.0)));
     if (m_round.over() && m_listener->running())
         setHandsFree(false);
     showRound();
@@ -572,7 +571,7 @@ void ListenPage::setHandsFree(bool on)
     m_listener->start(m_document->book(), m_document->room());
     const auto now = m_document->time().elapsed();
     if (!m_roomAsked || now - *m_roomAsked > std::chrono::hours(1)) {
-        m_roomLabel->setText(tr("&Room: still so?"));
+        m_roomLabel->setText(tr("&Room (check)"));
         m_roomAsked = now;
     }
     m_listener->ask(*m_round.asked());
@@ -587,15 +586,15 @@ QString ListenPage::heardWords() const
     switch (h.ear) {
     case session::Ear::Counting: return tr("%1 in %2…", "note, beats").arg(asked).arg(h.beatsLeft);
     case session::Ear::Quiet:
-        return h.clipped ? tr("Too loud for the microphone: step back or turn it down.")
-                         : tr("Play %1. Still to hear: %2.").arg(asked).arg(m_round.pending().size());
-    case session::Ear::Noise: return tr("Too much noise to hear a tone. Wait until it is quieter, or come nearer.");
-    case session::Ear::Near: return tr("%1: hold it…").arg(asked);
-    case session::Ear::Taken: return tr("Taken. Let it end.");
-    case session::Ear::Overblown: return tr("Overblown: that is %1. For %2 blow more gently.").arg(other, asked);
+        return h.clipped ? tr("Too loud for the microphone: step back or lower the gain.")
+                         : tr("Play %1. Remaining: %2.").arg(asked).arg(m_round.pending().size());
+    case session::Ear::Noise: return tr("Too noisy to hear a tone. Wait for quiet or move closer.");
+    case session::Ear::Near: return tr("%1: hold the note…").arg(asked);
+    case session::Ear::Taken: return tr("Taken. Stop playing.");
+    case session::Ear::Overblown: return tr("Overblown: that was %1. Blow more gently for %2.").arg(other, asked);
     case session::Ear::Wrong:
-        return h.other ? tr("That is %1; %2 is asked.").arg(other, asked)
-                       : tr("%1 Hz is none of this instrument's notes; %2 is asked.").arg(text::number(h.pitch_Hz, 0)).arg(asked);
+        return h.other ? tr("That was %1; play %2.").arg(other, asked)
+                       : tr("%1 Hz is not a note of this instrument; play %2.").arg(text::number(h.pitch_Hz, 0)).arg(asked);
     }
     return {};
 }
@@ -620,7 +619,7 @@ void ListenPage::onHeard()
     m_told = h.ear;
     const bool offer = (h.ear == session::Ear::Overblown || h.ear == session::Ear::Wrong) && h.other && h.steady >= 1.0;
     if (offer)
-        m_other->setText(tr("Keep it as %1  (K)").arg(text::noteName(h.other->text)));
+        m_other->setText(tr("Save as %1  (K)").arg(text::noteName(h.other->text)));
     m_other->setVisible(offer);
     if (m_far != nullptr)
         m_far->showHeard(h, words);

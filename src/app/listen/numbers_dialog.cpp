@@ -20,9 +20,8 @@ namespace dowel::app {
 NumbersDialog::NumbersDialog(Document& document, const std::optional<FingeringId>& asked, QWidget* parent)
     : QDialog(parent),
       m_document(&document),
-      m_spread(form::spin(this, "numbersSpread", tr("How sure the meter is, in cents"), 0.1, 50.0, 0.5, 1, tr(" cents"))),
-      m_table(form::table(this, "numbersTable", tr("Readings, typed"),
-                          {tr("note"), tr("target, Hz"), tr("as the meter shows it")}, 28)),
+      m_spread(form::spin(this, "numbersSpread", tr("Uncertainty of the meter in cents"), 0.1, 50.0, 0.5, 1, tr(" cents"))),
+      m_table(form::table(this, "numbersTable", tr("Typed readings"), {tr("note"), tr("target, Hz"), tr("meter reading")}, 28)),
       m_trouble(form::words(this, "numbersTrouble"))
 {
     setObjectName(QStringLiteral("numbersDialog"));
@@ -46,13 +45,12 @@ NumbersDialog::NumbersDialog(Document& document, const std::optional<FingeringId
     }
     form::fitColumns(m_table);
     auto* words = form::words(this, "numbersWords", true);
-    words->setText(
-        tr("Hertz (586.3), cents from the target (-12), or a note and cents (D5 -12, equal temperament over A4). Lines that "
-           "stay empty are left out. The room is as Listen has it, %1 °C.")
-            .arg(text::number(document.room().celsius(), 1)));
+    words->setText(tr("Type hertz (586.3), cents from the target (-12), or a note and cents (D5 -12, equal temperament at this "
+                      "A4). Empty rows are skipped. Room temperature as on Listen: %1 °C.")
+                       .arg(text::number(document.room().celsius(), 1)));
     m_trouble->setVisible(false);
     auto* sure = new QHBoxLayout;
-    auto* label = new QLabel(tr("Sure to about ±"), this);
+    auto* label = new QLabel(tr("Uncertainty ±"), this);
     sure->addWidget(label);
     sure->addWidget(m_spread);
     sure->addStretch(1);
@@ -63,7 +61,7 @@ NumbersDialog::NumbersDialog(Document& document, const std::optional<FingeringId
     column->addWidget(m_table, 1);
     column->addLayout(sure);
     column->addWidget(m_trouble);
-    column->addLayout(form::answers(this, "numbersCancel", "numbersKeep", tr("Keep them")));
+    column->addLayout(form::answers(this, "numbersCancel", "numbersKeep", tr("Save readings")));
     m_table->setFocus();
 }
 

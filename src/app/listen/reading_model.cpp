@@ -79,7 +79,7 @@ QVariant ReadingModel::text(const Row& row, int column) const
     const QString dash = QStringLiteral("–");
     switch (column) {
     case Note: return text::noteName(row.id.text);
-    case Register: return row.registerNumber == 1 ? tr("low") : row.registerNumber == 2 ? tr("high") : tr("third");
+    case Register: return row.registerNumber == 1 ? tr("first") : row.registerNumber == 2 ? tr("second") : tr("third");
     case Off: {
         if (!row.off)
             return dash;
@@ -90,7 +90,7 @@ QVariant ReadingModel::text(const Row& row, int column) const
     }
     case Spread: return row.spread ? text::number(*row.spread, 1) : dash;
     case Takes: return row.takes > 0 ? QString::number(row.takes) : dash;
-    case Age: return !row.off ? tr("not yet") : row.cutsSince == 0 ? tr("now") : tr("%n cut(s) ago", nullptr, row.cutsSince);
+    case Age: return !row.off ? tr("never") : row.cutsSince == 0 ? tr("now") : tr("%n cut(s) ago", nullptr, row.cutsSince);
     default: return {};
     }
 }
@@ -139,7 +139,7 @@ QVariant ReadingModel::headerData(int section, Qt::Orientation orientation, int 
     switch (section) {
     case Note: return tr("Note");
     case Register: return tr("Register");
-    case Off: return tr("Off, cents");
+    case Off: return tr("Deviation (cents)");
     case Spread: return tr("Spread");
     case Takes: return tr("Takes");
     case Age: return tr("Heard");

@@ -98,7 +98,7 @@ bool Microphone::start(Sink sink)
     m_source->start(m_sink.get());
     if (m_source->error() != QAudio::NoError) {
         stop();
-        Q_EMIT failed(tr("%1 could not be opened. Is another program using it?").arg(m_device.description()));
+        Q_EMIT failed(tr("%1 could not be opened. Another program may be using it.").arg(m_device.description()));
         return false;
     }
     m_watch.start();
@@ -114,7 +114,7 @@ void Microphone::lookAfter()
     if (there && error != QAudio::IOError && error != QAudio::FatalError)
         return;
     stop();
-    Q_EMIT failed(tr("%1 is gone. Everything heard so far is kept; plug it in again or choose another microphone.")
+    Q_EMIT failed(tr("%1 was disconnected. All readings are saved; plug it in again or choose another microphone.")
                       .arg(m_device.description()));
 }
 

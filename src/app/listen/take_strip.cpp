@@ -150,7 +150,7 @@ void TakeStrip::paintEvent(QPaintEvent* /*event*/)
         return paintLive(painter);
     if (!m_take || !m_note || m_target_Hz <= 0.0) {
         painter.setPen(c.pencil);
-        painter.drawText(rect(), Qt::AlignCenter, tr("Pitch and partials of a take appear here when it has been heard."));
+        painter.drawText(rect(), Qt::AlignCenter, tr("Pitch and partials of the last take appear here."));
         return;
     }
     const double barsWidth = std::min(240.0, width() * 0.34);
@@ -167,7 +167,7 @@ void TakeStrip::paintEvent(QPaintEvent* /*event*/)
 
     paintCents(painter, field, reach);
     painter.drawText(QRectF(field.left(), 0.0, field.width(), 18.0), Qt::AlignLeft,
-                     tr("last take, %1: cents off").arg(text::noteName(m_take->fingering.text)));
+                     tr("last take, %1: deviation in cents").arg(text::noteName(m_take->fingering.text)));
     painter.drawText(QRectF(field.left(), field.bottom() + 4.0, field.width(), 18.0), Qt::AlignRight,
                      tr("%1 s").arg(text::number(m_take->duration_s, 1)));
     // The part that was measured, and every frame that had a pitch.

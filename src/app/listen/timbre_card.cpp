@@ -53,13 +53,10 @@ QString reasonWords(acoustics::SpeechReason reason)
     switch (reason) {
     case acoustics::SpeechReason::None: return {};
     case acoustics::SpeechReason::WeakResonance:
-        return TimbreCard::tr(
-            "By the model little sound comes back from its holes: they are small and deep, or the bore is rough.");
-    case acoustics::SpeechReason::NearCutoff:
-        return TimbreCard::tr("By the model it lies near where its open holes let the wave pass.");
-    case acoustics::SpeechReason::OctaveAway:
-        return TimbreCard::tr("By the model its octave is far from where the tube has one.");
-    case acoustics::SpeechReason::LowerIsStronger: return TimbreCard::tr("By the model the register below is stronger there.");
+        return TimbreCard::tr("Model: the resonance is weak because the holes are small and deep or the bore is rough.");
+    case acoustics::SpeechReason::NearCutoff: return TimbreCard::tr("Model: the note lies near the cutoff of the open holes.");
+    case acoustics::SpeechReason::OctaveAway: return TimbreCard::tr("Model: the octave is far from a resonance of the tube.");
+    case acoustics::SpeechReason::LowerIsStronger: return TimbreCard::tr("Model: the register below is stronger.");
     }
     return {};
 }
@@ -71,20 +68,20 @@ QString meansWords(const session::Brightening& b, text::LengthUnit unit)
         text::LengthUnit unit;
         QString operator()(const Enlarge& e) const
         {
-            return TimbreCard::tr("%1 larger by %2", "hole, how much")
+            return TimbreCard::tr("enlarging %1 by %2", "hole, how much")
                 .arg(QString::fromStdString(e.hole.text), text::length(session::triedLarger, unit));
         }
         QString operator()(const Undercut& u) const
         {
-            return TimbreCard::tr("%1 undercut by %2", "hole, how much")
+            return TimbreCard::tr("undercutting %1 by %2", "hole, how much")
                 .arg(QString::fromStdString(u.hole.text), text::length(session::triedUndercut, unit));
         }
-        QString operator()(const session::SmoothedBore& /*smooth*/) const { return TimbreCard::tr("a smooth bore"); }
+        QString operator()(const session::SmoothedBore& /*smooth*/) const { return TimbreCard::tr("smoothing the bore"); }
     };
     QString words = std::visit(Work{unit}, b.work);
     words[0] = words[0].toUpper();
-    return (b.staysIn ? TimbreCard::tr("%1: brighter, at %2 cents instead of %3; all stay within tolerance.")
-                      : TimbreCard::tr("%1: brighter, at %2 cents instead of %3; not all stay within tolerance."))
+    return (b.staysIn ? TimbreCard::tr("%1: brighter, %2 cents instead of %3; all notes stay within tolerance.")
+                      : TimbreCard::tr("%1: brighter, %2 cents instead of %3; some notes leave tolerance."))
         .arg(words, text::wholeCents(b.then.cents()), text::wholeCents(b.now.cents()));
 }
 
@@ -97,13 +94,13 @@ TimbreCard::TimbreCard(Document& document, Questions& questions, QWidget* parent
       m_drift(new DriftPicture(this)),
       m_picture(new TimbrePicture(this)),
       m_words(form::words(this, "timbreWords")),
-      m_alike(form::button(this, "timbreAlike", tr("All like t&his one"))),
-      m_like(form::button(this, "timbreLike", tr("Like an &instrument…"))),
-      m_none(form::button(this, "timbreNone", tr("&No pattern")))
+      m_alike(form::button(this, "timbreAlike", tr("Match t&his note"))),
+      m_like(form::button(this, "timbreLike", tr("Match &instrument…"))),
+      m_none(form::button(this, "timbreNone", tr("&No reference")))
 {
     setObjectName(QStringLiteral("timbreCard"));
-    m_alike->setToolTip(tr("The chosen note is the one that all others are compared with."));
-    m_like->setToolTip(tr("The sound of a good instrument, from its workbook, is what every note is compared with."));
+    m_alike->setToolTip(tr("Compare all notes with the selected note."));
+    m_like->setToolTip(tr("Compare every note with a good instrument's workbook."));
     m_words->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     auto* buttons = new QHBoxLayout;
     buttons->setSpacing(Style::grid);
@@ -161,13 +158,14 @@ void TimbreCard::showNote(int part)
         const int fewest = m_face == TimbrePicture::Face::Trend ? 2 : 1;
         const bool heard = std::any_of(m_picture->notes().begin(), m_picture->notes().end(),
                                        [fewest](const NoteTimbre& n) { return n.takes >= fewest; });
-        QString words = out.join(QStringLiteral("; ")) + tr(". Point at a note for its numbers.");
+        QString words = out.join(QStringLiteral("; ")) + tr(". Point at a note for figures.");
         if (!heard && fewest > 1)
-            words = tr("No note was heard twice yet: hear again, after cuts or weeks, and what has changed stands here.");
+            words = tr("No note was heard twice yet. Changes appear here after a second session.");
         else if (!heard)
-            words = tr("Nothing to see yet: sound the fingerings one after the other.");
+            words = tr("Nothing recorded yet: play the fingerings one after the other.");
         else if (out.isEmpty())
-            words = fewest > 1 ? tr("All sound as they first did.") : tr("All sound alike. Point at a note for its numbers.");
+            words =
+                fewest > 1 ? tr("No change since the first session.") : tr("All notes sound alike. Point at a note for figures.");
         m_words->setText(words);
         return;
     }
@@ -206,8 +204,7 @@ void TimbreCard::alike()
 
 void TimbreCard::likeAnInstrument()
 {
-    const QString path =
-        m_questions->fileToOpen(this, tr("The workbook of the instrument it is to sound like"), tr("Workbooks (*.dowel)"));
+    const QString path = m_questions->fileToOpen(this, tr("Workbook of the reference instrument"), tr("Workbooks (*.dowel)"));
     if (path.isEmpty())
         return;
     m_sums.run([path = path.toStdString()](const Cancel&) { return session::patternIn(path); },

@@ -111,7 +111,7 @@ QString timbreCharacter(const NoteTimbre& n, const std::vector<NoteTimbre>& all)
 TimbrePicture::TimbrePicture(QWidget* parent) : Picture(parent)
 {
     setObjectName(QStringLiteral("timbrePicture"));
-    setAccessibleName(tr("How every note sounds"));
+    setAccessibleName(tr("Timbre of every note"));
 }
 
 void TimbrePicture::show(std::vector<NoteTimbre> notes, Face face)
@@ -214,10 +214,10 @@ void TimbrePicture::paintEvent(QPaintEvent* /*event*/)
     painter.fillRect(rect(), c.paper);
     painter.setFont(Style::small());
     painter.setPen(c.pencil);
-    const QString behind = m_face == Face::Trend ? tr("outline: the first take") : tr("outline: the pattern");
+    const QString behind = m_face == Face::Trend ? tr("outline: first take") : tr("outline: reference");
     const bool outlined = std::any_of(m_notes.begin(), m_notes.end(), [](const auto& n) { return !n.beforePartials_dB.empty(); });
     painter.drawText(QRectF(8.0, 2.0, width() - 16.0, 20.0), Qt::AlignLeft | Qt::AlignVCenter,
-                     tr("a stroke a partial   dots: breath   slope: how it speaks   ◆ stands out") +
+                     tr("lines: partials   dots: breath   slope: attack   ◆ stands out") +
                          (outlined ? QStringLiteral("   ") + behind : QString()));
     const QRectF f = field();
     for (std::size_t i = 0; i < m_notes.size(); ++i) {

@@ -181,7 +181,7 @@ LogbookPage::LogbookPage(Document& document, Questions& questions, QWidget* pare
       m_questions(&questions),
       m_model(new LogModel(this)),
       m_shown(new LogFilter(this)),
-      m_kind(form::box(this, "logKind", tr("What is shown"))),
+      m_kind(form::box(this, "logKind", tr("Filter"))),
       m_search(new QLineEdit(this)),
       m_table(new QTableView(this)),
       m_note(new QLineEdit(this)),
@@ -206,14 +206,14 @@ LogbookPage::LogbookPage(Document& document, Questions& questions, QWidget* pare
     m_table->setColumnWidth(LogModel::State, Style::scaled(110));
     m_aside->setObjectName(QStringLiteral("setAsideButton"));
     m_aside->setAccessibleName(tr("Set the selected entry aside"));
-    auto* hint = new QLabel(tr("Nothing is ever erased: a wrong reading or cut is set aside, stays here, and no longer counts. "
-                               "Double-click a reading to see its take, a photograph to see it."),
+    auto* hint = new QLabel(tr("Nothing is erased: a wrong entry is set aside, stays here and no longer counts. Double-click a "
+                               "reading to see its take, or a photograph to enlarge it."),
                             this);
     hint->setProperty("quiet", true);
     hint->setWordWrap(true);
     m_note->setObjectName(QStringLiteral("logNote"));
-    m_note->setAccessibleName(tr("A note for the logbook"));
-    m_note->setPlaceholderText(tr("Write a note, Enter keeps it"));
+    m_note->setAccessibleName(tr("Note"));
+    m_note->setPlaceholderText(tr("Type a note and press Enter"));
     m_note->setMaxLength(1000);
     connect(m_note, &QLineEdit::returnPressed, this, [this] {
         const QString words = m_note->text().trimmed();
@@ -221,9 +221,8 @@ LogbookPage::LogbookPage(Document& document, Questions& questions, QWidget* pare
             m_document->note(words);
         m_note->clear();
     });
-    auto* photo = form::button(this, "logPhoto", tr("Add a p&hotograph…"));
-    photo->setToolTip(tr("A small copy is kept in the workbook, without place and time that the camera wrote into it. The words "
-                         "of the note go with it."));
+    auto* photo = form::button(this, "logPhoto", tr("Add p&hotograph…"));
+    photo->setToolTip(tr("The workbook keeps a reduced copy without the camera's place and time. The note becomes its caption."));
     connect(photo, &QPushButton::clicked, this, &LogbookPage::photograph);
     auto* row = new QHBoxLayout;
     row->addWidget(m_note, 1);
@@ -253,14 +252,14 @@ QHBoxLayout* LogbookPage::makeFinding()
                                                          {tr("Notes"), LogFilter::Notes},
                                                          {tr("Photographs"), LogFilter::Photographs},
                                                          {tr("Advice"), LogFilter::AdviceGiven},
-                                                         {tr("What went otherwise"), LogFilter::Otherwise}};
+                                                         {tr("Exceptions"), LogFilter::Otherwise}};
     for (const auto& [name, kind] : kinds)
         m_kind->addItem(name, static_cast<int>(kind));
     m_kind->setSizeAdjustPolicy(QComboBox::AdjustToContents);
-    m_kind->setToolTip(tr("What went otherwise: done other than advised or without advice, measured again, or set aside."));
+    m_kind->setToolTip(tr("Exceptions: cuts other than advised or without advice, sizes measured again, entries set aside."));
     m_search->setObjectName(QStringLiteral("logSearch"));
-    m_search->setAccessibleName(tr("Find in the logbook"));
-    m_search->setPlaceholderText(tr("Find a note, a hole, a day: 2026-05"));
+    m_search->setAccessibleName(tr("Search the logbook"));
+    m_search->setPlaceholderText(tr("Search a note, a hole or a date: 2026-05"));
     connect(m_kind, &QComboBox::currentIndexChanged, this, &LogbookPage::look);
     connect(m_search, &QLineEdit::textChanged, this, &LogbookPage::look);
     auto* find = new QHBoxLayout;
@@ -321,7 +320,7 @@ void LogbookPage::open(EntryId id)
 void LogbookPage::photograph()
 {
     const QString path =
-        m_questions->fileToOpen(this, tr("A photograph for the logbook"), tr("Pictures (*.jpg *.jpeg *.png *.webp)"));
+        m_questions->fileToOpen(this, tr("Photograph for the logbook"), tr("Pictures (*.jpg *.jpeg *.png *.webp)"));
     if (path.isEmpty())
         return;
     m_document->photograph(path, m_note->text().trimmed());

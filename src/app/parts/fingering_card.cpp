@@ -29,7 +29,7 @@ void drawHoleSign(QPainter& painter, const QPointF& at, double radius, double op
 FingeringCard::FingeringCard(QWidget* parent) : QWidget(parent)
 {
     setObjectName(QStringLiteral("fingeringCard"));
-    setAccessibleName(tr("Asked fingering"));
+    setAccessibleName(tr("Fingering to play"));
 }
 
 void FingeringCard::show(const std::vector<Hole>& holes, const Fingering* fingering)
@@ -63,7 +63,7 @@ void FingeringCard::setEditable(bool editable)
 {
     m_editable = editable;
     setFocusPolicy(editable ? Qt::StrongFocus : Qt::NoFocus);
-    setAccessibleName(editable ? tr("Fingering, to be changed") : tr("Asked fingering"));
+    setAccessibleName(editable ? tr("Edit fingering") : tr("Fingering to play"));
     setCursor(editable ? Qt::PointingHandCursor : Qt::ArrowCursor);
 }
 
@@ -128,8 +128,8 @@ void FingeringCard::paintEvent(QPaintEvent* /*event*/)
     painter.setFont(Style::body());
     painter.setPen(c.pencil);
     const double after = painter.fontMetrics().height() + 2.0;
-    const QString which = f.registerNumber == 1   ? tr("low register")
-                          : f.registerNumber == 2 ? tr("high register: blow harder")
+    const QString which = f.registerNumber == 1   ? tr("first register")
+                          : f.registerNumber == 2 ? tr("second register: blow harder")
                                                   : tr("third register");
     painter.drawText(QRectF(beside, Style::px(16.0), width() - beside, after), Qt::AlignLeft | Qt::AlignVCenter, which);
     painter.drawText(

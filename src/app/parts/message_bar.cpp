@@ -25,7 +25,7 @@ MessageBar::MessageBar(TimeSource& time, QWidget* parent)
     m_label->setTextFormat(Qt::PlainText); // names from files are in it
     m_label->setTextInteractionFlags(Qt::TextSelectableByMouse);
     row->addWidget(m_label, 1);
-    auto* close = new QPushButton(tr("Understood"), this);
+    auto* close = new QPushButton(tr("Dismiss"), this);
     close->setObjectName(QStringLiteral("messageClose"));
     close->setAccessibleName(tr("Close the message"));
     close->setFocusPolicy(Qt::TabFocus);

@@ -180,7 +180,7 @@ void TuningPicture::drawScale(QPainter& painter) const
     }
     // Where the legends do not stand beside each other, the second takes the place of what the figures are.
     const QString signs = tr("cents   ▲ sharp   ● in tolerance   ▼ flat");
-    const QString what = tr("cents off, at the temperature it is meant to be played at");
+    const QString what = tr("deviation in cents at playing temperature");
     const QFontMetrics metrics(painter.font());
     const QRectF upper(0.0, 2.0, field.right(), Style::px(18.0));
     const QRectF lower(0.0, height() - Style::px(18.0), width(), Style::px(18.0));

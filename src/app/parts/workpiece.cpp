@@ -163,10 +163,9 @@ void Workpiece::describe()
         parts << tr("%1 %2 at %3", "hole, diameter, place")
                      .arg(QString::fromStdString(h.id.text), text::length(h.diameter, m_unit), text::length(h.at, m_unit));
     for (const Node& n : m_instrument->spec().nodes)
-        parts << (n.kept ? tr("a node, kept, at %1") : tr("a node, opened, at %1")).arg(text::length(n.at, m_unit));
+        parts << (n.kept ? tr("node kept at %1") : tr("node opened at %1")).arg(text::length(n.at, m_unit));
     if (const auto& piece = m_instrument->spec().footPiece)
-        parts << tr("on the foot %1 long, %2 wide at its mouth")
-                     .arg(text::length(piece->length, m_unit), text::length(piece->mouth, m_unit));
+        parts << tr("foot piece %1 long, mouth %2").arg(text::length(piece->length, m_unit), text::length(piece->mouth, m_unit));
     if (m_ghost)
         parts << tr("proposed: %1 to %2").arg(text::work(*m_ghost), text::length(wantedSize(*m_ghost), m_unit));
     setAccessibleDescription(parts.join(QStringLiteral("; ")));
@@ -696,13 +695,13 @@ QString Workpiece::partWords(int part) const
 {
     const Handle handle = handleOfPart(part);
     switch (handle.kind) {
-    case Handle::Kind::Foot: return tr("The foot, %1 from the sounding edge").arg(text::length(m_instrument->length(), m_unit));
+    case Handle::Kind::Foot: return tr("Foot, %1 from the sounding edge").arg(text::length(m_instrument->length(), m_unit));
     case Handle::Kind::Stopper:
-        return tr("The stopper, %1 from the hole").arg(text::length(sizeOf(*m_instrument, handle), m_unit));
+        return tr("Stopper, %1 from the embouchure hole").arg(text::length(sizeOf(*m_instrument, handle), m_unit));
     case Handle::Kind::Hole: break;
     }
     const Hole& h = m_instrument->spec().holes[handle.hole];
-    const QString words = tr("%1: %2 wide, %3 from the sounding edge, finger %4")
+    const QString words = tr("%1: diameter %2, %3 from the sounding edge, finger %4")
                               .arg(QString::fromStdString(h.id.text), text::length(h.diameter, m_unit),
                                    text::length(h.at, m_unit), QString::fromStdString(h.digit));
     if (!m_ghost || holeOf(*m_ghost) != h.id)

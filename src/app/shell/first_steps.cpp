@@ -23,24 +23,23 @@ QString step(const Workbook& book, const Advice* advice, std::size_t pending)
     const bool begun = !book.cuts().empty();
     if (advice == nullptr || advice->state == AdviceState::Measure) {
         if (pending == 0)
-            return FirstSteps::tr("All is heard. Go to Correct (Ctrl+7).");
-        return begun ? FirstSteps::tr("Listen (Ctrl+6): hear what the cut has moved. Space sounds it.")
-                     : FirstSteps::tr("Listen (Ctrl+6): Space sounds the note that is asked. All are flat, as they should be.");
+            return FirstSteps::tr("Every note is heard. Go to Correct (Ctrl+7).");
+        return begun ? FirstSteps::tr("Listen (Ctrl+6): play the notes that the cut moved. Space plays the next one.")
+                     : FirstSteps::tr("Listen (Ctrl+6): Space plays the requested note. All notes are flat, as intended.");
     }
     switch (advice->state) {
     case AdviceState::MakeCut:
-        return begun ? FirstSteps::tr("Correct (Ctrl+7): the next cut. Try it shows what it does.")
-                     : FirstSteps::tr("Correct (Ctrl+7): the card names one cut. Enter makes it.");
-    case AdviceState::Stop: return FirstSteps::tr("Something does not fit: the card on Correct says what.");
+        return begun ? FirstSteps::tr("Correct (Ctrl+7): shows the next cut. Try it shows the effect of any cut.")
+                     : FirstSteps::tr("Correct (Ctrl+7): the card shows one cut. Enter makes and logs the cut.");
+    case AdviceState::Stop: return FirstSteps::tr("The readings are inconsistent: see the card on Correct.");
     default: break;
     }
-    return FirstSteps::tr("Done. In the shop (Ctrl+0) begin one of your own.");
+    return FirstSteps::tr("Done. Start your own instrument in the shop (Ctrl+0).");
 }
 
 } // namespace
 
-FirstSteps::FirstSteps(QWidget* parent)
-    : QWidget(parent), m_words(new QLabel(this)), m_away(new QPushButton(tr("Put away"), this))
+FirstSteps::FirstSteps(QWidget* parent) : QWidget(parent), m_words(new QLabel(this)), m_away(new QPushButton(tr("Hide"), this))
 {
     setObjectName(QStringLiteral("firstSteps"));
     setAttribute(Qt::WA_StyledBackground); // the line of the list above goes on
@@ -49,7 +48,7 @@ FirstSteps::FirstSteps(QWidget* parent)
     m_words->setObjectName(QStringLiteral("firstStepsWords"));
     m_words->setWordWrap(true);
     m_away->setObjectName(QStringLiteral("firstStepsAway"));
-    m_away->setAccessibleName(tr("Put the first steps away"));
+    m_away->setAccessibleName(tr("Hide the first steps"));
     m_away->setFocusPolicy(Qt::TabFocus);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(20, Style::grid, Style::grid, 2 * Style::grid);

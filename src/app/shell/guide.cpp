@@ -42,8 +42,8 @@ Guide::Guide(QWidget* parent) : QDialog(parent), m_search(new QLineEdit(this)), 
     setWindowTitle(tr("How to work with Dowel"));
     resize(QSize(Style::scaled(560), Style::scaled(640)).boundedTo(parent->size()));
     m_search->setObjectName(QStringLiteral("guideSearch"));
-    m_search->setAccessibleName(tr("Find in the guide"));
-    m_search->setPlaceholderText(tr("Find a word"));
+    m_search->setAccessibleName(tr("Search the guide"));
+    m_search->setPlaceholderText(tr("Search"));
     m_text->setObjectName(QStringLiteral("guideText"));
     m_text->setAccessibleName(tr("The guide"));
     m_text->setFrameShape(QFrame::NoFrame);
@@ -96,7 +96,7 @@ void Guide::find(const QString& words)
             html += QStringLiteral("<p><img src=\"figure:%1\"></p>").arg(c.figure);
         html += c.body;
     }
-    m_text->setHtml(html.isEmpty() ? tr("<p>Nothing in the guide speaks of that.</p>") : html);
+    m_text->setHtml(html.isEmpty() ? tr("<p>The guide has nothing on that.</p>") : html);
 }
 
 void Guide::add(const char* name, const QString& title, const QString& body, const char* figure)
@@ -107,107 +107,89 @@ void Guide::add(const char* name, const QString& title, const QString& body, con
 void Guide::addStages()
 {
     add("first", tr("The first five minutes"),
-        tr("<ol><li>In the shop (Ctrl+0) choose <i>Practise</i>: a whistle drilled a little too small, blown by a simulated "
-           "player.</li><li><b>Listen</b>: press <b>Space</b> until every note has been heard. All are flat, as they should "
-           "be.</li><li><b>Correct</b>: the card names one cut. <b>Enter</b> makes it, as if your calipers had said so; a "
-           "wrong size is taken, too, and what it did stands in <i>Outcome</i>.</li><li>When it says so, listen again. After "
-           "some "
-           "rounds every note is within tolerance, and the knife is put away.</li><li>Then begin one of your own: <b>Blank</b>, "
-           "<b>Target</b>, <b>Layout</b>, <b>Drill</b>, and the same again with your breath and your wood.</li></ol>"));
+        tr("<ol><li>In the shop (Ctrl+0) choose <i>Practice</i>: a whistle drilled slightly too small, played by a simulated "
+           "player.</li><li><b>Listen</b>: press <b>Space</b> until every note has been heard. All notes are flat, as "
+           "intended.</li><li><b>Correct</b>: the card shows one cut. <b>Enter</b> logs the cut at the size shown; you may type "
+           "another caliper reading. <i>Forecasts</i> compares forecast and result.</li><li>Listen again when the card asks for "
+           "it. After a few rounds every note is within tolerance.</li><li>Then start your own instrument: <b>Blank</b>, "
+           "<b>Target</b>, <b>Layout</b>, <b>Drill</b>, then listen and correct with your breath and your wood.</li></ol>"));
     add("shop", tr("The shop (Ctrl+0)"),
-        tr("<p>Every instrument of the folder, each in one workbook, from the bare tube to the last listening. <i>Begin it</i> "
-           "makes a "
-           "new one. <i>Another like this</i> carries one to another key, or to several at once; two or more of one model stand "
-           "<i>side by side</i>, and the next one is laid out with what they have in common taken out. <i>Practise</i> makes a "
-           "blank "
-           "that a simulated player blows.</p>"));
+        tr("<p>Every instrument of the folder has one workbook, from the bare tube to the last session. <i>Start</i> begins a "
+           "new instrument. <i>Make another</i> carries a model to one or several other keys. <i>Compare</i> puts two or more "
+           "instruments of one model next to each other and lays out the next one corrected for what they share. <i>Practice</i> "
+           "makes a blank that a simulated player plays.</p>"));
     add("blank", tr("Blank (Ctrl+1)"),
-        tr("<p>The tube as it is: family, bore at stations (drag the squares of the picture, or type), wall, mouth, material, a "
-           "cane's nodes; beside it which keys it serves for. <i>Which bore?</i> lays the plan out on several bores side by "
-           "side. <i>From the plank</i> counts billets, says what a bore that wandered leaves to be turned, what a tenon leaves, "
-           "and how deep your reamers go.</p>"));
+        tr("<p>The tube as it is: family, bore profile (drag the squares in the picture, or type), wall, sounding edge, material "
+           "and the nodes of a cane, with the keys that suit this tube. <i>Compare bores</i> lays the plan out on several bores. "
+           "<i>Timber and turning</i> counts billets, shows how far a bore that wandered can be turned true, what a tenon leaves "
+           "of the wall, and how deep your reamers go.</p>"));
     add("edge", tr("Sounding edge (Ctrl+2)"),
-        tr("<p>The mouth, enlarged: drag its squares. What is heard on the left points at the place where the first remedy "
-           "works, the reversible before the rest. The table says what a tenth of each measure does to both registers; under the "
-           "drawing stands how hard the window is to be blown.</p>"),
+        tr("<p>The sounding edge, enlarged: drag its squares. Choose a symptom on the left and the drawing shows where the first "
+           "remedy works, reversible remedies first. The table shows the effect of 0.1 mm of each measure on both registers; "
+           "below the drawing you see the breath pressure the window needs.</p>"),
         "edge");
     add("target", tr("Target (Ctrl+3)"),
-        tr("<p>Lowest note, scale, temperament, A4, temperature, how near each note must come. Click the holes of a fingering to "
-           "change it; <i>Find fingerings</i> goes through every way to close them.</p>"),
+        tr("<p>Set the lowest note, scale, temperament, A4, temperature and tolerances. Click the holes of a fingering to change "
+           "it; <i>Find fingerings</i> tries every fingering for a note.</p>"),
         "fingering");
     add("layout", tr("Layout (Ctrl+4)"),
-        tr("<p>Places and sizes of the holes, worked out; drag one on the workpiece and every note moves. Where notes stay out "
-           "of tolerance it says what would help, and <i>Do so</i> takes it over. <i>What would it do?</i> tells what a bell, a "
-           "groove, a rougher bore or another mouthpiece would cost every note. <i>Copy an instrument</i> carries a measured one "
-           "over, and shows first what its own row plays.</p>"),
+        tr("<p>Calculates hole positions and diameters; drag a hole on the workpiece and every note follows. Where notes stay "
+           "out of tolerance, Dowel names what would help, and <i>Apply</i> makes the change. <i>What if</i> shows what a bell, "
+           "a groove, a rougher bore or another mouthpiece does to every note. <i>Copy an instrument</i> scales a measured "
+           "instrument to this plan and shows the model's own scale first.</p>"),
         "workpiece");
     add("drill", tr("Drill (Ctrl+5)"),
-        tr("<p>The order of work in this material, with its cautions, the full-size template, marks in parts of an inch. A "
-           "stopped "
-           "pipe is bored too short on purpose, a slide gets its scale. <i>What is there</i> takes an instrument as it is. What "
-           "is ticked "
-           "off stands in the logbook.</p>"));
+        tr("<p>The order of work for this material with its cautions, the full-size template, and positions in fractions of an "
+           "inch. A stopped pipe is bored short on purpose; a slide gets its scale. <i>As built</i> takes the measures of an "
+           "existing instrument. Ticked steps go into the logbook.</p>"));
     add("listen", tr("Listen (Ctrl+6)"),
-        tr("<p>Finger the note that is asked, then <b>Space</b>. The reading is kept at once, with its recording. "
-           "<b>Backspace</b> takes it back, <b>Enter</b> goes on. <b>H</b> listens without hands: a note that is steady for a "
-           "second is taken and the next one comes up; <b>F11</b> shows it across the room, <b>D</b> sounds the note as it is "
-           "wanted. <i>View, Count in</i> gives the fingers three beats before each. <b>P</b> opens the newest take. "
-           "<i>Timbre</i> shows how every note sounds beside its neighbours, beside one "
-           "note or beside a good instrument, and what would make a dull one brighter at which price; <i>Trend</i> how that and "
-           "the pitch have changed.</p>"),
+        tr("<p>Finger the requested note and press <b>Space</b>. The reading is saved at once with its recording. "
+           "<b>Backspace</b> undoes the reading, <b>Enter</b> moves on. <b>H</b> listens hands-free: a note held steady for a "
+           "second is taken and the next one is requested; <b>F11</b> shows the note across the room, <b>D</b> plays the target "
+           "pitch. <i>View, Count in</i> gives three beats before each note. <b>P</b> opens the newest take. <i>Timbre</i> "
+           "compares every note with its neighbours, with one chosen note or with a good instrument, and names what would "
+           "brighten a dull note and at what cost in pitch; <i>Trend</i> shows changes over time.</p>"),
         "timbre");
     add("correct", tr("Correct (Ctrl+7)"),
-        tr("<p>The card says which cut comes next, how far and with what. Cut exactly so far, measure with calipers, type what "
-           "they say, "
-           "<b>Enter</b>. Dowel says when to listen again, and where the readings do not fit the measures it says so first. "
-           "<i>Plan "
-           "otherwise</i> chooses how the plan goes about it.</p><p><b>Moves</b>: the cents that a tenth of a millimetre is "
-           "worth. <b>Try "
-           "it</b>: drag a hole, the foot or the stopper and see every note move; nothing of it is kept. <b>Registers</b>: how "
-           "wide "
-           "octaves or twelfths are. <b>Outcome</b>: what was forecast beside what came, and the takes before and after the last "
-           "cut to hear.</p><p><i>Work of your own</i> records what was done without advice; there a bell or ring is put on the "
-           "foot "
-           "and taken off again, and each reading counts for the state it was taken in.</p>"),
+        tr("<p>The card shows the next cut, its size and its tool. Cut to that size, measure with calipers, type the reading and "
+           "press <b>Enter</b>. Dowel says when to listen again, and stops first where the readings contradict the measures. "
+           "<i>Tuning strategy</i> sets the order of cuts.</p><p><b>Sensitivity</b>: cents per tenth of a millimetre. <b>Try "
+           "it</b>: drag a hole, the foot or the stopper and see every note move; nothing is saved. <b>Registers</b>: the width "
+           "of octaves or twelfths. <b>Forecasts</b>: forecast and result side by side, with the takes before and after the last "
+           "cut.</p><p><i>Log own work</i> records work done without advice, including a bell or ring put on the foot or taken "
+           "off; each reading counts for the state it was taken in.</p>"),
         "tuning");
     add("finish", tr("Finish (Ctrl+8)"),
-        tr("<p>Oil, wax, lacquer or none: works and days, ticked with their day; what is late moves what follows. Hear every "
-           "note before and after, and it says what the finish moved; <i>Leave room</i> lowers what is wanted by what it usually "
-           "moves, until you give it back. <i>Calendar</i> reminds, <i>Passport</i> writes what leaves the shop with the "
+        tr("<p>Oil, wax, lacquer or none, as dated steps; a late step moves the following ones. Play every note before and "
+           "after, and Dowel shows the shift. <i>Allow for finish</i> shifts the target by the usual amount until you remove the "
+           "allowance. <i>Calendar</i> exports reminders; <i>Passport</i> writes the document that leaves the shop with the "
            "instrument.</p>"));
     add("logbook", tr("Logbook (Ctrl+9)"),
-        tr("<p>Everything that was heard, cut and advised, day by day, by kind or by a word, with your photographs. Nothing is "
-           "erased: a wrong entry is set aside. Ctrl+Z takes the last entry back, unless it is a cut; Ctrl+Shift+Z brings it "
-           "back.</p>"));
+        tr("<p>Every reading, cut, advice and note by date, kind or search word, with your photographs. Nothing is erased: a "
+           "wrong entry is set aside. Ctrl+Z undoes the last entry unless it is a cut; Ctrl+Shift+Z redoes it.</p>"));
 }
 
 void Guide::addWords()
 {
     add("signs", tr("Signs and keys"),
-        tr("<p>Filled signs are what sounds now, outlines what the next cut will do. A disc is within tolerance, a triangle "
-           "points the "
-           "way the note is off; the bar through a sign is one standard deviation. Ctrl+1 to 9 change the stage, Ctrl+I between "
-           "millimetres and inches, Ctrl+D between light and dark, Ctrl+Shift+D to high contrast, F1 opens and closes this "
-           "guide. Pictures are walked by the arrow keys once Tab has reached them.</p>"));
+        tr("<p>Filled symbols show the present pitch, outlines the pitch after the next cut. A disc is within tolerance, a "
+           "triangle points in the direction of the deviation; the bar through a symbol is one standard deviation. Ctrl+1 to 9 "
+           "change the stage, Ctrl+I switches millimetres and inches, Ctrl+D light and dark, Ctrl+Shift+D high contrast, F1 "
+           "opens and closes this guide. Tab moves to a picture, the arrow keys move within it.</p>"));
     add("holes", tr("Holes in section"),
-        tr("<p>Widened as a whole, a hole raises its own note and those above it in both registers. <b>Undercut</b>, it raises "
-           "the "
-           "low register more than the upper one. <b>Countersunk</b>, it is easier to cover and a trifle shallower.</p>"),
+        tr("<p>Enlarging a hole raises its own note and the notes above it in both registers. <b>Undercutting</b> raises the "
+           "first register more than the second. A <b>countersink</b> makes the hole easier to cover and slightly "
+           "shallower.</p>"),
         "hole");
     add("words", tr("Words of the trade"),
-        tr("<p><b>Cent</b>: a hundredth of a semitone. <b>Register</b>: the low notes are the first; blown harder or with a vent "
-           "the same "
-           "fingering gives the next. <b>Window</b>: the opening at which the jet meets the <b>lip</b>; <b>cut-up</b>, its "
-           "length along "
-           "the tube. <b>Windway</b>: the slit that makes the jet. <b>Embouchure hole</b>: the hole blown across. "
-           "<b>Stopper</b>: what "
-           "closes the tube above it. <b>Chimney</b>: the depth of a hole through the wall. <b>Undercut</b>: a hole wider at the "
-           "bore than "
-           "outside. <b>Station</b>: a place at which the bore is measured. <b>Cutoff</b>: the pitch above which open holes let "
-           "the sound "
-           "out. <b>Tolerance</b>: how far off a note may stay. <b>One standard deviation</b>: two times in three the truth lies "
-           "within "
-           "it.</p>"),
+        tr("<p><b>Cent</b>: a hundredth of a semitone. <b>Register</b>: the low notes are the first register; blown harder or "
+           "vented, the same fingering gives the second and third. <b>Window</b>: the opening where the jet meets the <b>lip</b> "
+           "(labium); its length is the <b>cut-up</b>. <b>Windway</b>: the slit that forms the jet. <b>Embouchure hole</b>: the "
+           "hole of a transverse flute that is blown across. <b>Stopper</b>: the cork that closes the tube above the embouchure "
+           "hole. <b>Chimney</b>: the depth of a hole through the wall. <b>Undercut</b>: a hole made wider at the bore than "
+           "outside. <b>Station</b>: a point where the bore is measured. <b>Cutoff</b>: the frequency above which open holes "
+           "radiate the sound. <b>Tolerance</b>: the deviation a note may keep. <b>Standard deviation</b>: the true value lies "
+           "within one of them two times in three.</p>"),
         "parts");
 }
 

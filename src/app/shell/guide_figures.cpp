@@ -114,11 +114,11 @@ QImage parts(int width, double pixelRatio)
     name(painter, at(60, 90), at(60, 134), Guide::tr("block"));
     name(painter, at(123, 54), at(118, 18), Guide::tr("window"));
     name(painter, at(142, 64), at(150, 134), Guide::tr("lip"));
-    name(painter, at(158, 56), at(190, 34), Guide::tr("ramp"));
+    name(painter, at(158, 56), at(190, 34), Guide::tr("lip slope"));
     name(painter, at(240, 84), at(240, 134), Guide::tr("bore"));
     name(painter, at(311, 55), at(311, 18), Guide::tr("hole"));
     name(painter, at(292, 56), at(268, 34), Guide::tr("undercut"));
-    name(painter, at(334, 55), at(368, 34), Guide::tr("chimney"));
+    name(painter, at(334, 55), at(368, 34), Guide::tr("wall (chimney)"));
     name(painter, at(462, 84), at(430, 134), Guide::tr("foot"));
     return image;
 }
@@ -132,7 +132,7 @@ QImage holes(int width, double pixelRatio)
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setFont(Style::small());
     const Colours& c = Style::current().colours();
-    const QString words[] = {Guide::tr("straight"), Guide::tr("undercut"), Guide::tr("countersunk")};
+    const QString words[] = {Guide::tr("straight"), Guide::tr("undercut"), Guide::tr("countersink")};
     for (int i = 0; i < 3; ++i) {
         const double left = (10.0 + 158.0 * i) * unit;
         const auto at = [&](double x, double y) {

@@ -60,7 +60,7 @@ int shoot(QApplication& application, const QString& folder, const QString& to)
 struct Options
 {
     QCommandLineParser parser;
-    QCommandLineOption demo{QStringLiteral("demo"), QApplication::translate("main", "Open a fresh practice blank.")};
+    QCommandLineOption demo{QStringLiteral("demo"), QApplication::translate("main", "Open a new practice blank.")};
     QCommandLineOption shots{
         QStringLiteral("shots"),
         QApplication::translate("main", "Play the whole loop and leave a picture of every view in <folder>."),
@@ -266,6 +266,6 @@ int main(int argc, char** argv)
     if (!alone && one.handOver(wanted.book))
         return 0; // the window that is there has it
     if (!alone && !one.listen())
-        QTextStream(stderr) << QApplication::translate("main", "Another start will not find this window.") << Qt::endl;
+        QTextStream(stderr) << QApplication::translate("main", "Dowel is already running but could not be reached.") << Qt::endl;
     return showWindows(application, one, wanted);
 }

@@ -128,7 +128,7 @@ void MainWindow::buildShop()
     });
     connect(m_shop, &ShopPage::failed, this, [this](const QString& s) { m_messages->trouble(s); });
     connect(m_shop, &ShopPage::folderAsked, this, [this] {
-        const QString folder = m_questions->folderToUse(this, tr("Folder of the workbooks"), m_folder);
+        const QString folder = m_questions->folderToUse(this, tr("Workbook folder"), m_folder);
         if (folder.isEmpty())
             return;
         m_folder = folder;
@@ -180,7 +180,7 @@ void MainWindow::writeTemplate()
             if (!done)
                 m_messages->trouble(text::sentence(done.error()));
             else
-                m_messages->news(tr("Written to %1.").arg(path));
+                m_messages->news(tr("Saved %1.").arg(path));
         });
 }
 
@@ -318,15 +318,14 @@ bool MainWindow::mayLeave()
 {
     if (!m_document || m_document->waiting() == 0)
         return true;
-    Modal box(new QMessageBox(
-        QMessageBox::NoIcon, tr("Not saved yet"),
-        tr("%n entry/entries of this workbook could not be written to the disk yet. They are lost where it is left now.", nullptr,
-           static_cast<int>(m_document->waiting())),
-        QMessageBox::NoButton, this));
+    Modal box(new QMessageBox(QMessageBox::NoIcon, tr("Not saved yet"),
+                              tr("%n entry/entries of this workbook could not be saved yet and will be lost if you leave now.",
+                                 nullptr, static_cast<int>(m_document->waiting())),
+                              QMessageBox::NoButton, this));
     box->setObjectName(QStringLiteral("unsavedBox"));
     auto* again = box->addButton(tr("Try again"), QMessageBox::AcceptRole);
-    auto* without = box->addButton(tr("Give them up"), QMessageBox::DestructiveRole);
-    box->addButton(tr("Stay"), QMessageBox::RejectRole);
+    auto* without = box->addButton(tr("Discard"), QMessageBox::DestructiveRole);
+    box->addButton(tr("Cancel"), QMessageBox::RejectRole);
     box->setDefaultButton(again);
     if (!box.exec())
         return false;
@@ -339,7 +338,7 @@ void MainWindow::closeEvent(QCloseEvent* event)
 {
     if (m_document && m_document->keeping() > 0) { // what was played is kept first
         event->ignore();
-        m_messages->news(tr("What was just heard is being kept; the window closes then."));
+        m_messages->news(tr("Saving the last take; the window closes afterwards."));
         m_document->afterThat([this] { close(); });
         return;
     }
@@ -489,17 +488,16 @@ void MainWindow::makeNothingPage()
     m_nothing = new QWidget(m_pages);
     m_nothing->setObjectName(QStringLiteral("nothingPage"));
     m_nothing->hide();
-    auto* words =
-        new QLabel(tr("There is nothing to hear yet. Lay the holes out and drill them, or type what is there: both end in "
-                      "Drill, and from there it goes on here."),
-                   m_nothing);
+    auto* words = new QLabel(tr("There is nothing to play yet. Lay out and drill the holes, or type existing ones under Drill, "
+                                "As built; then continue here."),
+                             m_nothing);
     words->setWordWrap(true);
     auto* column = new QVBoxLayout(m_nothing);
     column->setContentsMargins(4 * Style::grid, 4 * Style::grid, 4 * Style::grid, 4 * Style::grid);
     column->addWidget(words);
-    auto* drill = new QPushButton(tr("To the stage &Drill"), m_nothing);
+    auto* drill = new QPushButton(tr("Go to &Drill"), m_nothing);
     drill->setObjectName(QStringLiteral("nothingDrill"));
-    drill->setAccessibleName(tr("To the stage Drill"));
+    drill->setAccessibleName(tr("Go to Drill"));
     connect(drill, &QPushButton::clicked, this, [this] { goTo(Drill); });
     column->addWidget(drill, 0, Qt::AlignLeft);
     column->addStretch(1);
@@ -601,7 +599,7 @@ void MainWindow::beginFamily(const LikeWanted& what)
                [this, count = what.keys.size()](const Status& made) {
                    if (!made)
                        return m_messages->trouble(text::sentence(made.error()));
-                   m_messages->news(tr("%n instrument(s) laid out; each has its workbook.", nullptr, static_cast<int>(count)));
+                   m_messages->news(tr("%n instrument(s) laid out, each in its own workbook.", nullptr, static_cast<int>(count)));
                    m_shop->refresh();
                });
 }
@@ -619,7 +617,7 @@ void MainWindow::takeEarlierPlan()
                    [this](const Result<QString>& name) {
                        if (!name)
                            return m_messages->trouble(text::sentence(name.error()));
-                       m_messages->news(tr("The plan of an earlier version is a workbook now: %1.").arg(*name));
+                       m_messages->news(tr("The plan of an earlier version was converted to a workbook: %1.").arg(*name));
                        m_shop->refresh();
                    });
     }
@@ -634,14 +632,13 @@ void MainWindow::build(const Instrument& there)
 {
     const auto book = m_document->book();
     if (book->sounds() && (!book->readings().empty() || !book->cuts().empty())) {
-        Modal box(new QMessageBox(
-            QMessageBox::NoIcon, tr("Another instrument from here on?"),
-            tr("What was heard and cut so far stays in the logbook and counts no more: the record goes on from what you "
-               "typed. To correct one size, use Measure again instead."),
-            QMessageBox::NoButton, this));
+        Modal box(new QMessageBox(QMessageBox::NoIcon, tr("Start over from these measures?"),
+                                  tr("Earlier readings and cuts stay in the logbook but no longer count; work continues from the "
+                                     "measures you typed. To correct a single size, use Measure again."),
+                                  QMessageBox::NoButton, this));
         box->setObjectName(QStringLiteral("buildBox"));
-        auto* yes = box->addButton(tr("Go on from this"), QMessageBox::AcceptRole);
-        box->setDefaultButton(box->addButton(tr("Leave it"), QMessageBox::RejectRole));
+        auto* yes = box->addButton(tr("Start over"), QMessageBox::AcceptRole);
+        box->setDefaultButton(box->addButton(tr("Cancel"), QMessageBox::RejectRole));
         if (!box.exec() || box->clickedButton() != yes)
             return;
     }
@@ -677,20 +674,19 @@ void MainWindow::takeBackNewest()
             continue;
         if (std::holds_alternative<CutEntry>(it->body))
             return m_messages->trouble(
-                tr("The last entry is a cut, and wood does not come back. Where the entry is wrong, set it aside "
-                   "in the logbook, with the reason."));
+                tr("The last entry is a cut, and a cut cannot be undone. If the entry is wrong, set it aside in the logbook."));
         const bool wasPlan = std::holds_alternative<PlanEntry>(it->body);
         const bool wasBuilt = std::holds_alternative<BuiltEntry>(it->body);
         if (wasPlan && book->entries().front().id == it->id)
             break; // what it was begun with
         const QString words = text::logLine(*it, *book, m_unit);
-        m_document->setAside(it->id, tr("taken back"), [this, words, wasPlan, wasBuilt] {
+        m_document->setAside(it->id, tr("undone"), [this, words, wasPlan, wasBuilt] {
             followTurn(wasPlan, wasBuilt);
-            m_messages->news(tr("Taken back: %1").arg(words));
+            m_messages->news(tr("Undone: %1").arg(words));
         });
         return;
     }
-    m_messages->news(tr("There is nothing to take back."));
+    m_messages->news(tr("Nothing to undo."));
 }
 
 void MainWindow::bringBack()
@@ -700,14 +696,14 @@ void MainWindow::bringBack()
         const auto book = m_document->book();
         const Entry* aside = book->lastSetAside();
         if (aside == nullptr)
-            return m_messages->news(tr("There is nothing to bring back."));
+            return m_messages->news(tr("Nothing to redo."));
         const Entry* target = book->entry(std::get<SetAsideEntry>(aside->body).entry);
         const QString words = text::logLine(*target, *book, m_unit);
         const bool isPlan = std::holds_alternative<PlanEntry>(target->body);
         const bool isBuilt = std::holds_alternative<BuiltEntry>(target->body);
-        m_document->setAside(aside->id, tr("brought back"), [this, words, isPlan, isBuilt] {
+        m_document->setAside(aside->id, tr("redone"), [this, words, isPlan, isBuilt] {
             followTurn(isPlan, isBuilt);
-            m_messages->news(tr("Brought back: %1").arg(words));
+            m_messages->news(tr("Redone: %1").arg(words));
         });
     });
 }
@@ -824,7 +820,7 @@ void MainWindow::dropEvent(QDropEvent* event)
         return;
     }
     if (!m_document)
-        return m_messages->trouble(tr("Open a workbook first; then recordings can be dropped on it."));
+        return m_messages->trouble(tr("Open a workbook before dropping recordings."));
     goTo(Listen);
     m_document->readFiles(paths);
 }

@@ -46,7 +46,7 @@ void MainWindow::buildMenus()
     act(
         help, tr("&How to work with Dowel"), QKeySequence::HelpContents, [this] { showGuide(); }, false);
     act(
-        help, tr("&First steps on a practice blank"), QKeySequence(),
+        help, tr("&First steps"), QKeySequence(),
         [this] {
             FirstSteps::bringBack();
             if (m_document && m_document->book()->practice())
@@ -60,7 +60,7 @@ void MainWindow::buildMenus()
 void MainWindow::buildWorkbookMenu(QMenu* workbook)
 {
     act(
-        workbook, tr("To the s&hop"), QKeySequence(QStringLiteral("Ctrl+0")), [this] { showShop(); }, false);
+        workbook, tr("S&hop"), QKeySequence(QStringLiteral("Ctrl+0")), [this] { showShop(); }, false);
     act(
         workbook, tr("New &practice blank"), QKeySequence(), [this] { newPractice(m_folder); }, false);
     act(
@@ -71,9 +71,9 @@ void MainWindow::buildWorkbookMenu(QMenu* workbook)
     connect(m_recent, &QMenu::aboutToShow, this, &MainWindow::showRecent);
     workbook->addSeparator();
     act(
-        workbook, tr("&Copy to…"), QKeySequence::SaveAs,
+        workbook, tr("Save a &copy…"), QKeySequence::SaveAs,
         [this] {
-            const QString to = m_questions->fileToWrite(this, tr("Copy the workbook"), QString(), tr("Workbooks (*.dowel)"));
+            const QString to = m_questions->fileToWrite(this, tr("Save a copy"), QString(), tr("Workbooks (*.dowel)"));
             if (!to.isEmpty())
                 m_document->copyTo(to);
         },
@@ -88,20 +88,20 @@ void MainWindow::buildWorkbookMenu(QMenu* workbook)
         workbook, tr("Export the &specification…"), QKeySequence(),
         [this] { exportAsked(QStringLiteral("spec"), QStringLiteral("json")); }, true);
     act(
-        workbook, tr("Te&mplate of it as it is…"), QKeySequence(), [this] { writeTemplate(); }, true);
+        workbook, tr("Te&mplate as built…"), QKeySequence(), [this] { writeTemplate(); }, true);
     act(
         workbook, tr("Passpor&t…"), QKeySequence::Print, [this] { m_finish->passport(); }, true);
     workbook->addSeparator();
     act(
-        workbook, tr("Take &back the last entry"), QKeySequence::Undo, [this] { takeLastBack(); }, true);
+        workbook, tr("&Undo last entry"), QKeySequence::Undo, [this] { takeLastBack(); }, true);
     act(
-        workbook, tr("Brin&g it back"), QKeySequence(QStringLiteral("Ctrl+Shift+Z")), [this] { bringBack(); }, true);
+        workbook, tr("&Redo"), QKeySequence(QStringLiteral("Ctrl+Shift+Z")), [this] { bringBack(); }, true);
     act(
         workbook, tr("Type rea&dings…"), QKeySequence(QStringLiteral("Ctrl+T")), [this] { m_listen->typeReadings(); }, true);
     act(
-        workbook, tr("Work of your o&wn…"), QKeySequence(QStringLiteral("Ctrl+W")), [this] { m_correct->recordOwnWork(); }, true);
+        workbook, tr("Log o&wn work…"), QKeySequence(QStringLiteral("Ctrl+W")), [this] { m_correct->recordOwnWork(); }, true);
     act(
-        workbook, tr("Change what is wan&ted…"), QKeySequence(), [this] { m_correct->changeWanted(); }, true);
+        workbook, tr("Edit tar&get and tools…"), QKeySequence(), [this] { m_correct->changeWanted(); }, true);
     act(
         workbook, tr("Measure a&gain…"), QKeySequence(), [this] { m_correct->measureAgain(); }, true);
     act(
@@ -114,7 +114,7 @@ void MainWindow::buildWorkbookMenu(QMenu* workbook)
 void MainWindow::buildViewMenu(QMenu* view)
 {
     m_inches = act(
-        view, tr("Sizes in &inches"), QKeySequence(QStringLiteral("Ctrl+I")), [this](bool on) { setInches(on); }, false);
+        view, tr("&Inches"), QKeySequence(QStringLiteral("Ctrl+I")), [this](bool on) { setInches(on); }, false);
     m_inches->setCheckable(true);
     m_darkAction = act(
         view, tr("&Dark"), QKeySequence(QStringLiteral("Ctrl+D")),
@@ -127,7 +127,8 @@ void MainWindow::buildViewMenu(QMenu* view)
 
     auto* languages = view->addMenu(tr("&Language"));
     auto* oneOf = new QActionGroup(this);
-    const std::pair<QString, const char*> spoken[] = {{tr("As the &desktop"), ""}, {tr("&English"), "en"}, {tr("&German"), "de"}};
+    const std::pair<QString, const char*> spoken[] = {
+        {tr("&Desktop language"), ""}, {tr("&English"), "en"}, {tr("&German"), "de"}};
     for (const auto& [name, code] : spoken) {
         auto* a = act(
             languages, name, QKeySequence(), [this, code = QString::fromLatin1(code)] { speakFromNowOn(code); }, false);
@@ -150,13 +151,12 @@ void MainWindow::buildViewMenu(QMenu* view)
         a->setToolTip(tip);
         return a;
     };
-    auto* voice = kept(tr("&Speak the fingerings"), "spoken",
-                       tr("Each fingering is spoken when it is asked for, by the desktop's voice."), &ListenPage::setSpoken);
+    auto* voice = kept(tr("&Speak fingerings"), "spoken", tr("The desktop's voice reads out each requested fingering."),
+                       &ListenPage::setSpoken);
     voice->setEnabled(hasVoice());
     voice->setChecked(hasVoice() && voice->isChecked());
-    kept(tr("&Count in, without hands"), "countIn",
-         tr("Three beats before each fingering, so that the fingers have time; what sounds before the last is not taken."),
-         &ListenPage::setCountIn);
+    kept(tr("&Count in when hands-free"), "countIn",
+         tr("Gives three beats before each note; sound before the last beat is ignored."), &ListenPage::setCountIn);
     act(
         view, tr("&Across the room"), QKeySequence(Qt::Key_F11), [this] { m_listen->showFar(); }, true);
 }

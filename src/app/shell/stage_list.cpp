@@ -21,9 +21,9 @@ QString finishWords(const Workbook& book)
 {
     const auto plan = session::finishOf(book);
     if (!plan || !*plan)
-        return StageList::tr("not begun");
+        return StageList::tr("not started");
     const auto next = nextWork(**plan);
-    return next ? StageList::tr("next: %1", "day").arg(text::day(daysOf(**plan)[*next].from)) : StageList::tr("done");
+    return next ? StageList::tr("next: %1", "day").arg(text::day(daysOf(**plan)[*next].from)) : StageList::tr("Done");
 }
 
 } // namespace
@@ -55,7 +55,7 @@ void StageList::sayPlan(const Plan* plan, bool built)
             tr("Target\n%n note(s)", nullptr, plan != nullptr ? static_cast<int>(plan->blank().spec.fingerings.size()) : 0));
     item(MainWindow::Layout)
         ->setText(laidOut ? tr("Layout\n%n hole(s)", nullptr, static_cast<int>(plan->blank().holeCount)) : tr("Layout\nnot yet"));
-    item(MainWindow::Drill)->setText(built ? tr("Drill\ndone") : laidOut ? tr("Drill\nready") : tr("Drill\nlay out first"));
+    item(MainWindow::Drill)->setText(built ? tr("Drill\ndone") : laidOut ? tr("Drill\nready") : tr("Drill\nno layout yet"));
 }
 
 void StageList::sayBook(const Document& document, std::size_t pending)
@@ -69,18 +69,18 @@ void StageList::sayBook(const Document& document, std::size_t pending)
         return;
     }
     item(MainWindow::Listen)
-        ->setText(pending == 0 ? tr("Listen\nnothing asked for")
-                               : tr("Listen\n%1 of %2 to hear").arg(pending).arg(book->present().spec().fingerings.size()));
+        ->setText(pending == 0 ? tr("Listen\ndone")
+                               : tr("Listen\n%1 of %2 left").arg(pending).arg(book->present().spec().fingerings.size()));
     QString correct = tr("Correct\nlisten first");
     if (const auto& c = document.counsel()) {
         switch (c->advice.state) {
         case AdviceState::Measure: break;
-        case AdviceState::MakeCut: correct = tr("Correct\na cut is ready"); break;
+        case AdviceState::MakeCut: correct = tr("Correct\ncut ready"); break;
         case AdviceState::Finished: correct = tr("Correct\ndone"); break;
         case AdviceState::Stop: correct = tr("Correct\nstop"); break;
         }
     } else if (document.busy()) {
-        correct = tr("Correct\nthinking");
+        correct = tr("Correct\ncalculating");
     }
     item(MainWindow::Correct)->setText(correct);
     item(MainWindow::Finish)->setText(tr("Finish\n%1").arg(finishWords(*book)));

@@ -20,16 +20,16 @@ namespace dowel::app {
 ComparePage::ComparePage(QWidget* parent)
     : QWidget(parent),
       m_words(form::words(this, "compareWords")),
-      m_table(form::table(this, "compareTable", tr("Cents off as first drilled"), {tr("instrument")}, 30)),
+      m_table(form::table(this, "compareTable", tr("Deviation as first drilled"), {tr("instrument")}, 30)),
       m_picture(new SidePicture(this)),
-      m_own(form::button(this, "compareOwn", tr("Only what is each one's &own"))),
-      m_next(form::button(this, "compareNext", tr("&Lay the next one out with it taken out"), true))
+      m_own(form::button(this, "compareOwn", tr("Individual deviations &only"))),
+      m_next(form::button(this, "compareNext", tr("&Lay out the next, corrected for the common deviation"), true))
 {
     setObjectName(QStringLiteral("comparePage"));
-    auto* title = new QLabel(tr("Side by side"), this);
+    auto* title = new QLabel(tr("Compare instruments"), this);
     title->setFont(Style::head());
     m_own->setCheckable(true);
-    auto* back = form::button(this, "compareBack", tr("&Back to the shop"));
+    auto* back = form::button(this, "compareBack", tr("&Back to shop"));
     auto* buttons = new QHBoxLayout;
     buttons->setSpacing(Style::grid);
     buttons->addWidget(m_next);
@@ -62,7 +62,7 @@ void ComparePage::show(const QStringList& paths)
     m_next->setEnabled(false);
     m_side.reset();
     m_table->setRowCount(0);
-    m_words->setText(tr("Reading them…"));
+    m_words->setText(tr("Reading the workbooks…"));
     m_jobs.runNewest(
         [paths](const Cancel& cancel) -> Result<Read> {
             std::vector<std::string> files;
@@ -125,12 +125,11 @@ void ComparePage::showTable(const session::SideBySide& side)
     m_picture->show(side, m_own->isChecked());
     const auto heard = std::count_if(side.common.begin(), side.common.end(), [](const auto& c) { return c.has_value(); });
     m_next->setEnabled(heard > 0);
-    m_words->setText(
-        heard > 0
-            ? tr("Cents off the target as they were first drilled, in the air they are tuned for. What all have in common is "
-                 "the drawing's error, or the model's; what is left is each one's own. Below, the bar is what they "
-                 "have in common, the figures are the instruments.")
-            : tr("No note was heard on two of them before the first cut, so nothing can be said of what they have in common."));
+    m_words->setText(heard > 0
+                         ? tr("Deviation in cents from the target as first drilled, at tuning temperature. The common part is an "
+                              "error of the drawing or the model; the rest belongs to each instrument. In the picture the bar is "
+                              "the common part, the figures are the instruments.")
+                         : tr("No note was heard on two of these instruments before the first cut, so they cannot be compared."));
 }
 
 void ComparePage::layNext()
@@ -143,7 +142,7 @@ void ComparePage::layNext()
                              Q_EMIT failed(text::sentence(plan.error()));
                          else
                              Q_EMIT nextAsked(
-                                 *plan, tr("After %n instrument(s) of its kind", nullptr, static_cast<int>(m_books.size())));
+                                 *plan, tr("Based on %n instrument(s) of this model", nullptr, static_cast<int>(m_books.size())));
                      });
 }
 

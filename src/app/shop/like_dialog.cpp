@@ -24,23 +24,21 @@ LikeDialog::LikeDialog(const QString& path, const QString& name, const QString& 
       m_lowest(lowest),
       m_name(new QLineEdit(name, this)),
       m_keys(new QListWidget(this)),
-      m_power(
-          form::spin(this, "likePower", tr("Power of the length with which bore and mouth grow"), 0.0, 1.0, 0.05, 2, QString())),
+      m_power(form::spin(this, "likePower", tr("Exponent for bore and sounding edge"), 0.0, 1.0, 0.05, 2, QString())),
       m_trouble(form::words(this, "likeTrouble"))
 {
     setObjectName(QStringLiteral("likeDialog"));
-    setWindowTitle(tr("Another like this"));
+    setWindowTitle(tr("Make another"));
     resize(520, 560);
     m_name->setObjectName(QStringLiteral("likeName"));
-    m_name->setAccessibleName(tr("Its name"));
+    m_name->setAccessibleName(tr("Name"));
     m_name->setMaxLength(100);
     m_keys->setObjectName(QStringLiteral("likeKeys"));
-    m_keys->setAccessibleName(tr("Lowest notes to make it in"));
+    m_keys->setAccessibleName(tr("Lowest notes to make"));
     auto* words = form::words(this, "likeWords", true);
-    words->setText(
-        tr("Sides, fingers, undercuts, stations, wall, wishes and fingerings are kept; the holes are laid out anew, no "
-           "wider than the fingers cover. Power 0: a tube of one width for all, 1: in proportion, 0.75: as families of "
-           "sizes are often made. Tick several lowest notes: each gets a workbook of its own."));
+    words->setText(tr("Sides, fingers, undercuts, stations, wall, wishes and fingerings are kept; the holes are laid out again, "
+                      "no wider than the fingers cover. Exponent 0: the same bore for all sizes; 1: in proportion; 0.75: usual "
+                      "for families of sizes. Each ticked note gets its own workbook."));
     m_trouble->setVisible(false);
     fillKeys(lowest);
     showSizes();
@@ -49,7 +47,7 @@ LikeDialog::LikeDialog(const QString& path, const QString& name, const QString& 
     fields->setHorizontalSpacing(2 * Style::grid);
     fields->setVerticalSpacing(Style::grid);
     fields->addRow(tr("&Name"), m_name);
-    fields->addRow(tr("&Bore and mouth grow as the length to the power"), m_power);
+    fields->addRow(tr("&Bore scales with length to the power"), m_power);
     fields->addRow(tr("&Lowest note"), m_keys);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 20, 24, 20);
@@ -57,7 +55,7 @@ LikeDialog::LikeDialog(const QString& path, const QString& name, const QString& 
     column->addLayout(fields, 1);
     column->addWidget(words);
     column->addWidget(m_trouble);
-    column->addLayout(form::answers(this, "likeCancel", "likeMake", tr("Begin it")));
+    column->addLayout(form::answers(this, "likeCancel", "likeMake", tr("Start")));
     m_name->setFocus();
     m_name->selectAll();
 }
@@ -92,7 +90,7 @@ void LikeDialog::showSizes()
         const std::string name = item->data(Qt::UserRole).toString().toStdString();
         const int semitones = item->data(Qt::UserRole + 1).toInt();
         const double longer = std::exp2(-semitones / 12.0);
-        item->setText(semitones == 0 ? tr("%1, as the model").arg(text::noteName(name))
+        item->setText(semitones == 0 ? tr("%1 (the model)").arg(text::noteName(name))
                                      : tr("%1: length times %2, bore times %3", "note, factor, factor")
                                            .arg(text::noteName(name), QLocale().toString(longer, 'f', 2),
                                                 QLocale().toString(widths.times(longer), 'f', 2)));
@@ -116,9 +114,9 @@ void LikeDialog::accept()
     };
     LikeWanted what{m_path, m_name->text().trimmed(), chosenKeys(), session::Widths{m_power->value()}};
     if (what.name.isEmpty())
-        return refuse(tr("Give it a name first, so that you find it again."));
+        return refuse(tr("Type a name first."));
     if (what.keys.isEmpty() && m_keys->isEnabled())
-        return refuse(tr("Tick the lowest note that it is to have, or several."));
+        return refuse(tr("Tick one or more lowest notes."));
     if (what.keys == QStringList{m_lowest})
         what.keys.clear();
     Q_EMIT wanted(what);

@@ -47,14 +47,14 @@ QString shown(double mean, double sd, const Line& line)
 ShopMemoryDialog::ShopMemoryDialog(std::shared_ptr<ShopMemory> memory, QWidget* parent)
     : QDialog(parent),
       m_memory(std::move(memory)),
-      m_use(new QCheckBox(tr("&Use it for the instruments to come"), this)),
+      m_use(new QCheckBox(tr("&Use for new instruments"), this)),
       m_words(form::words(this, "shopWords")),
       m_table(form::table(this, "shopTable", tr("Instruments remembered"),
                           {tr("instrument"), tr("family"), tr("readings"), tr("last heard")})),
       m_learntWords(form::words(this, "shopLearntWords")),
-      m_learnt(form::table(this, "shopLearnt", tr("What is learnt"), {tr("what"), tr("before"), tr("for the next one")})),
-      m_forget(form::button(this, "forgetButton", tr("Forget the chosen one"))),
-      m_forgetAll(form::button(this, "forgetAllButton", tr("Forget everything")))
+      m_learnt(form::table(this, "shopLearnt", tr("What is learnt"), {tr("parameter"), tr("before"), tr("for the next")})),
+      m_forget(form::button(this, "forgetButton", tr("Forget selected"))),
+      m_forgetAll(form::button(this, "forgetAllButton", tr("Forget all")))
 {
     setObjectName(QStringLiteral("shopMemoryDialog"));
     setWindowTitle(tr("Shop memory"));
@@ -62,9 +62,9 @@ ShopMemoryDialog::ShopMemoryDialog(std::shared_ptr<ShopMemory> memory, QWidget* 
     m_use->setObjectName(QStringLiteral("useShopMemory"));
     m_use->setAccessibleName(tr("Use the shop memory"));
     m_use->setChecked(usesShopMemory());
-    m_words->setText(tr("Your mouth, your breath and the way you cut holes go from one instrument to the next. What the fit "
-                        "found on earlier ones is where it starts on the next of the same family; every reading still counts "
-                        "for more. Practice blanks are not remembered."));
+    m_words->setText(tr("Your embouchure, breath and way of cutting holes carry over between instruments. Estimates from earlier "
+                        "instruments are the starting point for the next of the same family; its own readings count for more. "
+                        "Practice blanks are not remembered."));
     m_table->setSelectionMode(QAbstractItemView::SingleSelection);
     m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
     m_table->setFocusPolicy(Qt::StrongFocus);
@@ -128,7 +128,7 @@ void ShopMemoryDialog::fill(const Result<Known>& known)
     m_table->setRowCount(static_cast<int>(all.size()));
     for (std::size_t i = 0; i < all.size(); ++i) {
         const Remembered& r = all[i];
-        const QString name = r.name.empty() ? tr("without a name") : QString::fromStdString(r.name);
+        const QString name = r.name.empty() ? tr("unnamed") : QString::fromStdString(r.name);
         form::row(m_table, static_cast<int>(i),
                   {name, text::familyWord(r.family), QString::number(r.readings), QString::fromStdString(r.at).left(10)});
     }
@@ -145,7 +145,7 @@ void ShopMemoryDialog::showLearnt()
     const bool any = row >= 0 && row < static_cast<int>(m_known.all.size());
     m_learnt->setVisible(any);
     if (!any) {
-        m_learntWords->setText(tr("Nothing is remembered yet. Once every note of a workbook has been heard, it is."));
+        m_learntWords->setText(tr("Nothing is remembered yet. A workbook is remembered once every note has been heard."));
         return;
     }
     const Family family = m_known.all[static_cast<std::size_t>(row)].family;
@@ -154,19 +154,19 @@ void ShopMemoryDialog::showLearnt()
         m_learntWords->setText(learnt ? QString() : text::sentence(learnt.error()));
         return;
     }
-    m_learntWords->setText(tr("What the next %1 starts from:", "family").arg(text::familyWord(family)));
+    m_learntWords->setText(tr("Starting values for the next %1:", "family").arg(text::familyWord(family)));
     const SharedEstimate before = sharedOf(Priors{}, family);
     const QString percent = QStringLiteral("%");
     const QString cents = tr("cents");
-    const Line lines[] = {{Shared::Warmth, tr("air in the tube, from the room's to the breath's"), 100.0, percent},
-                          {Shared::MouthLog, tr("the mouth's end correction"), 0.0, percent},
-                          {Shared::HoleEnd, tr("the holes' end correction"), 0.0, percent},
-                          {Shared::Neighbours, tr("how open holes hear each other"), 1.0, tr("times")},
-                          {Shared::WallLoss, tr("losses at the wall"), 0.0, percent},
-                          {Shared::UndercutGain, tr("how far an undercut reaches"), 0.0, percent},
-                          {Shared::Blow1, tr("blown, first register"), 1.0, cents},
-                          {Shared::Blow2, tr("blown, second register"), 1.0, cents},
-                          {Shared::BlowSlope, tr("blown, per octave"), 1.0, cents}};
+    const Line lines[] = {{Shared::Warmth, tr("air in the tube, between room and breath"), 100.0, percent},
+                          {Shared::MouthLog, tr("end correction at the sounding edge"), 0.0, percent},
+                          {Shared::HoleEnd, tr("end correction of the holes"), 0.0, percent},
+                          {Shared::Neighbours, tr("interaction of open holes"), 1.0, tr("times")},
+                          {Shared::WallLoss, tr("wall losses"), 0.0, percent},
+                          {Shared::UndercutGain, tr("reach of an undercut"), 0.0, percent},
+                          {Shared::Blow1, tr("blowing, first register"), 1.0, cents},
+                          {Shared::Blow2, tr("blowing, second register"), 1.0, cents},
+                          {Shared::BlowSlope, tr("blowing, per octave"), 1.0, cents}};
     m_learnt->setRowCount(static_cast<int>(std::size(lines)));
     int at = 0;
     for (const Line& l : lines) {

@@ -44,19 +44,19 @@ QString stands(const ShelfLine& line)
 {
     switch (line.state) {
     case State::CutReady: return line.next ? ShopPage::tr("A cut is ready: %1").arg(text::work(*line.next)) : QString();
-    case State::Stopped: return ShopPage::tr("Stopped: something does not fit, see Correct");
-    case State::ToHear: return ShopPage::tr("%1 of %2 to hear").arg(line.toHear).arg(line.notes);
-    case State::Heard: return ShopPage::tr("Heard; the advice is to be worked out");
-    case State::LaidOut: return ShopPage::tr("Laid out, to be drilled");
-    case State::Planned: return ShopPage::tr("Being planned");
+    case State::Stopped: return ShopPage::tr("Stopped: readings are inconsistent, see Correct");
+    case State::ToHear: return ShopPage::tr("%1 of %2 to play").arg(line.toHear).arg(line.notes);
+    case State::Heard: return ShopPage::tr("Heard; advice pending");
+    case State::LaidOut: return ShopPage::tr("Laid out, ready to drill");
+    case State::Planned: return ShopPage::tr("In planning");
     case State::FinishDue:
         return line.work
-                   ? ShopPage::tr("Finish, due since %1: %2", "day, work").arg(text::day(line.workFrom), text::work(*line.work))
+                   ? ShopPage::tr("Finish due since %1: %2", "day, work").arg(text::day(line.workFrom), text::work(*line.work))
                    : QString();
     case State::Finishing:
-        return line.work ? ShopPage::tr("Finish, from %1: %2", "day, work").arg(text::day(line.workFrom), text::work(*line.work))
+        return line.work ? ShopPage::tr("Finish from %1: %2", "day, work").arg(text::day(line.workFrom), text::work(*line.work))
                          : QString();
-    case State::Done: return ShopPage::tr("Done: nothing more to cut");
+    case State::Done: return ShopPage::tr("Tuning finished");
     case State::Unreadable: break;
     }
     return line.trouble ? text::sentence(*line.trouble) : QString();
@@ -75,7 +75,7 @@ QString worst(const ShelfLine& line)
             .arg(line.score.home)
             .arg(line.score.of)
             .arg(line.score.sharp);
-    return line.worst ? ShopPage::tr("furthest off %1 cents").arg(text::cents(line.worst->cents())) : QString();
+    return line.worst ? ShopPage::tr("largest deviation %1 cents").arg(text::cents(line.worst->cents())) : QString();
 }
 
 double reachOf(const Instrument& shape)
@@ -165,26 +165,26 @@ ShopPage::ShopPage(QString folder, TimeSource& time, QWidget* parent)
       m_where(form::words(this, "shopWhere", true)),
       m_empty(form::words(this, "shopEmpty")),
       m_find(new QLineEdit(this)),
-      m_order(form::box(this, "shopOrder", tr("Order of the instruments"))),
-      m_archived(new QCheckBox(tr("archi&ved ones"), this)),
+      m_order(form::box(this, "shopOrder", tr("Sort order"))),
+      m_archived(new QCheckBox(tr("archi&ved"), this)),
       m_room(new QStackedWidget(this)),
       m_list(new QListWidget(this)),
-      m_open(form::button(this, "shopOpen", tr("&Take it up"), true)),
-      m_like(form::button(this, "shopLike", tr("&Another like this"))),
-      m_compare(form::button(this, "shopCompare", tr("&Side by side"))),
+      m_open(form::button(this, "shopOpen", tr("&Open"), true)),
+      m_like(form::button(this, "shopLike", tr("&Make another…"))),
+      m_compare(form::button(this, "shopCompare", tr("&Compare"))),
       m_archive(form::button(this, "shopArchive", tr("Archi&ve"))),
-      m_family(form::box(this, "newFamily", tr("What it is"))),
+      m_family(form::box(this, "newFamily", tr("Family"))),
       m_name(new QLineEdit(this)),
-      m_begin(form::button(this, "newBegin", tr("&Begin it"))),
-      m_practiceFamily(form::box(this, "practiceFamily", tr("Kind of the practice blank"))),
-      m_practiceLevel(form::box(this, "practiceLevel", tr("How it is to be heard"))),
+      m_begin(form::button(this, "newBegin", tr("&Start"))),
+      m_practiceFamily(form::box(this, "practiceFamily", tr("Family of the practice blank"))),
+      m_practiceLevel(form::box(this, "practiceLevel", tr("Listening conditions"))),
       m_seed(new QSpinBox(this)),
-      m_ownFirst(new QCheckBox(tr("your o&wn cut first"), this))
+      m_ownFirst(new QCheckBox(tr("o&wn cut first"), this))
 {
     setObjectName(QStringLiteral("shopPage"));
     m_find->setObjectName(QStringLiteral("shopFind"));
-    m_find->setAccessibleName(tr("Find by name"));
-    m_find->setPlaceholderText(tr("find by name"));
+    m_find->setAccessibleName(tr("Search by name"));
+    m_find->setPlaceholderText(tr("search by name"));
     m_find->setClearButtonEnabled(true);
     for (auto* clear : m_find->findChildren<QAbstractButton*>()) {
         clear->setObjectName(QStringLiteral("shopFindNothing"));
@@ -197,34 +197,34 @@ ShopPage::ShopPage(QString folder, TimeSource& time, QWidget* parent)
     m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_list->setSelectionMode(QAbstractItemView::ExtendedSelection);
     m_list->setItemDelegate(new LineDelegate(m_lines, m_list));
-    m_order->addItem(tr("by what is next"), static_cast<int>(Order::Next));
+    m_order->addItem(tr("by next step"), static_cast<int>(Order::Next));
     m_order->addItem(tr("by name"), static_cast<int>(Order::Name));
     m_order->addItem(tr("by family"), static_cast<int>(Order::Family));
-    m_order->addItem(tr("by when it was touched"), static_cast<int>(Order::Touched));
+    m_order->addItem(tr("by date"), static_cast<int>(Order::Touched));
     for (const auto& [family, words] : text::families()) {
         m_family->addItem(words, static_cast<int>(family));
         m_practiceFamily->addItem(words, static_cast<int>(family));
     }
     // Harmonic power over breath noise in decibels: a quiet room, a workshop, a breathy player beside a fan.
     const std::pair<QString, double> levels[] = {
-        {tr("a quiet room"), 36.0}, {tr("a workshop"), 24.0}, {tr("breathy, beside a fan"), 14.0}};
+        {tr("a quiet room"), 36.0}, {tr("a workshop"), 24.0}, {tr("noisy, beside a fan"), 14.0}};
     for (const auto& [words, noise_dB] : levels)
         m_practiceLevel->addItem(words, noise_dB);
     m_practiceLevel->setCurrentIndex(1);
     m_seed->setObjectName(QStringLiteral("practiceSeed"));
-    m_seed->setAccessibleName(tr("Which piece of wood: the same number is the same wood, to be shared"));
+    m_seed->setAccessibleName(tr("Number of the simulated piece of wood; the same number gives the same wood"));
     m_seed->setRange(1, 999999);
     m_seed->setValue(10);
     m_seed->setButtonSymbols(QAbstractSpinBox::NoButtons);
     m_seed->setPrefix(tr("wood no. "));
     m_ownFirst->setObjectName(QStringLiteral("practiceOwnFirst"));
-    m_ownFirst->setAccessibleName(tr("Your own cut first"));
-    m_ownFirst->setToolTip(tr("You choose hole and size by yourself; then Dowel says what your cut should do, what it would have "
-                              "cut, and keeps the score."));
+    m_ownFirst->setAccessibleName(tr("Own cut first"));
+    m_ownFirst->setToolTip(
+        tr("You choose hole and size; then Dowel shows the forecast for your cut and its own advice, and keeps score."));
     m_name->setObjectName(QStringLiteral("newName"));
-    m_name->setAccessibleName(tr("Its name"));
+    m_name->setAccessibleName(tr("Name"));
     m_name->setMaxLength(100);
-    m_name->setPlaceholderText(tr("its name"));
+    m_name->setPlaceholderText(tr("name"));
     auto* columns = new QHBoxLayout(this);
     columns->setContentsMargins(4 * Style::grid, 2 * Style::grid, 4 * Style::grid, 2 * Style::grid);
     columns->setSpacing(4 * Style::grid);
@@ -236,7 +236,7 @@ ShopPage::ShopPage(QString folder, TimeSource& time, QWidget* parent)
 
 QVBoxLayout* ShopPage::makeList()
 {
-    auto* title = new QLabel(tr("On the bench and on the shelf"), this);
+    auto* title = new QLabel(tr("Instruments"), this);
     title->setFont(Style::head());
     auto* tools = new QHBoxLayout;
     tools->setSpacing(2 * Style::grid);
@@ -273,7 +273,7 @@ QVBoxLayout* ShopPage::makeBeginning()
         return b;
     };
     auto* words = form::words(this, "practiceWords", true);
-    words->setText(tr("The simulated player blows a hidden piece of wood; nothing can be spoilt there."));
+    words->setText(tr("A simulated player plays a simulated piece of wood; no real wood is at risk."));
     auto* practise = form::button(this, "practiceButton", tr("Start a &practice blank"));
     connect(practise, &QPushButton::clicked, this, [this] {
         PracticeEntry with;
@@ -285,12 +285,12 @@ QVBoxLayout* ShopPage::makeBeginning()
     });
     auto* column = new QVBoxLayout;
     column->setSpacing(Style::grid);
-    column->addWidget(heading(tr("A new one")));
+    column->addWidget(heading(tr("New instrument")));
     column->addWidget(m_family);
     column->addWidget(m_name);
     column->addWidget(m_begin);
     column->addSpacing(3 * Style::grid);
-    column->addWidget(heading(tr("Practise")));
+    column->addWidget(heading(tr("Practice")));
     column->addWidget(words);
     column->addWidget(m_practiceFamily);
     auto* which = new QHBoxLayout;
@@ -301,17 +301,17 @@ QVBoxLayout* ShopPage::makeBeginning()
     column->addWidget(m_ownFirst);
     column->addWidget(practise);
     column->addSpacing(3 * Style::grid);
-    column->addWidget(heading(tr("From elsewhere")));
+    column->addWidget(heading(tr("Import")));
     auto* files = new QGridLayout;
     files->setSpacing(Style::grid);
     auto* open = plain("openButton", tr("&Workbook…"), &ShopPage::fileAsked);
-    open->setToolTip(tr("Opens a workbook that lies anywhere."));
+    open->setToolTip(tr("Open a workbook from any folder."));
     auto* specification = plain("newButton", tr("&Specification…"), &ShopPage::specificationAsked);
-    specification->setToolTip(tr("A new workbook from an instrument's description as JSON."));
+    specification->setToolTip(tr("Make a workbook from a JSON specification."));
     auto* model = plain("modelButton", tr("&Like a file…"), &ShopPage::modelAsked);
-    model->setToolTip(tr("Another instrument like the one in a file, in its own key or others."));
+    model->setToolTip(tr("Make another instrument from a file, in the same or other keys."));
     auto* folder = plain("folderButton", tr("&Folder…"), &ShopPage::folderAsked);
-    folder->setToolTip(tr("Where the shop's workbooks lie."));
+    folder->setToolTip(tr("Choose the workbook folder."));
     files->addWidget(open, 0, 0);
     files->addWidget(specification, 0, 1);
     files->addWidget(model, 1, 0);
@@ -342,7 +342,7 @@ void ShopPage::bind()
     const auto begin = [this] {
         const QString name = m_name->text().trimmed();
         if (name.isEmpty()) {
-            Q_EMIT failed(tr("Give it a name first, so that you find it again."));
+            Q_EMIT failed(tr("Type a name first."));
             return m_name->setFocus();
         }
         Q_EMIT beginAsked(static_cast<Family>(m_family->currentData().toInt()), name);
@@ -435,11 +435,10 @@ void ShopPage::arrange()
     }
     m_room->setCurrentWidget(rows.empty() ? static_cast<QWidget*>(m_empty) : m_list);
     m_empty->setText(
-        !m_lines.empty() ? tr("None is called so.")
+        !m_lines.empty() ? tr("No instrument matches.")
         : m_archived->isChecked()
-            ? tr("Nothing is archived.")
-            : tr("No instrument stands here yet. Begin one on the right: from the bare tube on, everything about it is "
-                 "kept in one workbook of this folder."));
+            ? tr("The archive is empty.")
+            : tr("No instruments yet. Start one on the right: its workbook keeps everything from the bare tube on."));
     m_empty->setAlignment(Qt::AlignLeft | Qt::AlignTop);
     if (!rows.empty())
         m_list->setCurrentRow(0);
@@ -476,9 +475,9 @@ void ShopPage::updateButtons()
     m_like->setEnabled(line != nullptr && !line->trouble);
     const auto several = chosenPaths().size();
     m_compare->setEnabled(several > 1);
-    m_compare->setToolTip(tr("Choose two or more of one model, with Ctrl or Shift."));
+    m_compare->setToolTip(tr("Select two or more instruments of one model with Ctrl or Shift."));
     m_archive->setEnabled(line != nullptr);
-    m_archive->setText(m_archived->isChecked() ? tr("&Back to the shop") : tr("Archi&ve"));
+    m_archive->setText(m_archived->isChecked() ? tr("&Back to shop") : tr("Archi&ve"));
 }
 
 void ShopPage::archive()
@@ -496,7 +495,7 @@ void ShopPage::archive()
                        [this, there](const Status& moved) {
                            if (!moved && moved.error().code == ErrorCode::Exists)
                                Q_EMIT failed(
-                                   tr("%1 is there already; rename one of the two.").arg(QDir::toNativeSeparators(there)));
+                                   tr("%1 exists already; rename one of the two.").arg(QDir::toNativeSeparators(there)));
                            else if (!moved)
                                Q_EMIT failed(text::sentence(moved.error()));
                            refresh();

@@ -17,7 +17,7 @@ constexpr double step_cents = 20.0;
 SidePicture::SidePicture(QWidget* parent) : QWidget(parent)
 {
     setObjectName(QStringLiteral("sidePicture"));
-    setAccessibleName(tr("Instruments of one model over the notes"));
+    setAccessibleName(tr("Deviation of each instrument by note"));
 }
 
 void SidePicture::show(session::SideBySide side, bool own)
@@ -37,8 +37,7 @@ void SidePicture::show(session::SideBySide side, bool own)
     QStringList words;
     for (std::size_t i = 0; i < m_side.notes.size(); ++i)
         if (const auto& c = m_side.common[i])
-            words
-                << tr("%1: %2 in common", "note, cents").arg(text::noteName(m_side.notes[i].text), text::wholeCents(c->cents()));
+            words << tr("%1: %2 common", "note, cents").arg(text::noteName(m_side.notes[i].text), text::wholeCents(c->cents()));
     setAccessibleDescription(words.join(QStringLiteral("; ")));
     update();
 }

@@ -413,6 +413,19 @@ Metres wallAt(const std::vector<Station>& bore, Metres otherwise, Metres at)
 
 namespace {
 
+Status checkHead(const InstrumentSpec& s)
+{
+    if (!s.head)
+        return Done{};
+    constexpr double longest_mm = 1000.0;
+    for (const auto& [key, size] :
+         {std::pair("/head/length_mm", s.head->length), std::pair("/head/slow_chamber/length_mm", s.head->slowChamberLength),
+          std::pair("/head/slow_chamber/diameter_mm", s.head->slowChamberDiameter)})
+        if (auto r = notNegative(key, size, longest_mm); !r)
+            return r;
+    return Done{};
+}
+
 /// Far beyond any instrument, and few enough for fit and layout to end.
 Status checkCounts(const InstrumentSpec& s)
 {
@@ -441,6 +454,8 @@ Result<Instrument> Instrument::make(InstrumentSpec spec, Neighbours neighbours)
     if (auto r = checkMaterial(spec); !r)
         return r.error();
     if (auto r = checkFootPiece(spec); !r)
+        return r.error();
+    if (auto r = checkHead(spec); !r)
         return r.error();
     if (auto r = checkExcitation(spec); !r)
         return r.error();

@@ -181,6 +181,15 @@ struct Node
     friend bool operator==(const Node&, const Node&) = default;
 };
 
+/// Wood above the sounding edge, or beyond the middle of the embouchure hole: sawn, bored and turned, but nothing that sounds.
+struct Head
+{
+    Metres length;
+    Metres slowChamberLength{}; ///< of a two-chamber flute: what the breath fills before the windway
+    Metres slowChamberDiameter{};
+    friend bool operator==(const Head&, const Head&) = default;
+};
+
 struct InstrumentSpec
 {
     std::string name;
@@ -192,6 +201,7 @@ struct InstrumentSpec
     Metres wall;
     Foot foot = Foot::Open;
     std::optional<FootPiece> footPiece{}; ///< while it is on
+    std::optional<Head> head{};           ///< nothing: as usual for the family
     std::vector<Hole> holes;              ///< from the foot upwards
     std::vector<Slide> slides{};
     Tuning tuning;

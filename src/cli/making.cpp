@@ -1,0 +1,207 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "cli/making.h"
+
+#include "core/instrument/whole.h"
+#include "core/layout/families.h"
+#include "core/plan/goal.h"
+#include "core/tuning/pitch.h"
+#include "io/drawer_json.h"
+#include "io/layout_json.h"
+#include "io/plan_json.h"
+#include "io/spec_json.h"
+#include "io/whole_file.h"
+#include "report/report.h"
+#include "session/finder.h"
+#include "text/order_of_work.h"
+
+#include <algorithm>
+
+namespace dowel::cli {
+
+namespace {
+
+/// What is to be made, as drilled and as it will end; and what has been ticked off.
+struct Made
+{
+    Instrument start;
+    Instrument goal;
+    std::vector<io::StepDone> done;
+};
+
+Result<Made> madeOf(const std::string& path)
+{
+    if (!isWorkbook(path)) {
+        if (auto whole = io::readSpecFile(path))
+            return Made{*whole, *whole, {}};
+        const auto asked = io::readLayoutFile(path); // a blank is laid out first
+        if (!asked)
+            return asked.error();
+        if (const auto* there = std::get_if<Instrument>(&asked->from))
+            return Made{*there, *there, {}};
+        auto found = layOut(std::get<Blank>(asked->from), asked->wishes, true);
+        if (!found)
+            return found.error();
+        return Made{std::move(found->start), std::move(found->goal), {}};
+    }
+    const auto book = bookOf(path);
+    if (!book)
+        return book.error();
+    std::vector<io::StepDone> done;
+    std::optional<Instrument> goal;
+    if (const std::string* text = book->plan())
+        if (auto plan = io::planFromText(*text)) {
+            done = std::move(plan->done);
+            goal = std::move(plan->goal);
+        }
+    if (!book->sounds() && goal)
+        return Made{*goal, *goal, std::move(done)};
+    const Instrument& present = book->present();
+    return Made{present, goal && goal->length() < present.length() ? *goal : present, std::move(done)};
+}
+
+Result<std::optional<BitDrawer>> drawerOf(const StepsWanted& wanted)
+{
+    if (wanted.drawer.empty())
+        return std::optional<BitDrawer>();
+    auto read = io::readDrawerFile(wanted.drawer);
+    if (!read)
+        return read.error();
+    return std::optional(std::move(*read));
+}
+
+Json wordsOrNull(const QString& words)
+{
+    return words.isEmpty() ? Json() : Json(words.toStdString());
+}
+
+std::string_view servesWord(Serves serves)
+{
+    switch (serves) {
+    case Serves::Well: return "well";
+    case Serves::Poorly: return "partly";
+    case Serves::Not: break;
+    }
+    return "no";
+}
+
+std::string whyWords(const std::string& why)
+{
+    return why == "narrow" ? "the bore is narrow for this length: low notes break"
+           : why == "wide" ? "the bore is wide for this length: the upper register is hard to reach"
+           : why == "long" ? "the tube is too short for this note"
+                           : why;
+}
+
+} // namespace
+
+Answer steps(const std::string& path, const StepsWanted& wanted)
+{
+    const auto made = madeOf(path);
+    if (!made)
+        return made.error();
+    const auto drawer = drawerOf(wanted);
+    if (!drawer)
+        return drawer.error();
+    const auto unit = wanted.inches ? text::LengthUnit::Inches : text::LengthUnit::Millimetres;
+    const InstrumentSpec& spec = made->start.spec();
+    Json list = Json::array();
+    for (const text::WorkStep& s : text::orderOfWork({&made->start, &made->goal, *drawer ? &**drawer : nullptr, unit})) {
+        Json measures = Json::array();
+        for (const Metres m : s.measures)
+            measures.push_back(tidy(m.millimetres()));
+        const auto ticked =
+            std::find_if(made->done.begin(), made->done.end(), [&](const io::StepDone& d) { return d.step == s.key; });
+        list.push_back({{"id", s.id},
+                        {"key", s.key},
+                        {"group", s.group.toStdString()},
+                        {"text", s.text.toStdString()},
+                        {"tool", s.tool.toStdString()},
+                        {"measures_mm", measures},
+                        {"check", wordsOrNull(s.check)},
+                        {"caution", wordsOrNull(s.caution)},
+                        {"school", wordsOrNull(s.school)},
+                        {"done", ticked == made->done.end() ? Json() : Json(ticked->at)}});
+    }
+    Json joints = Json::array();
+    for (const Part& p : partsOf(spec))
+        joints.push_back({{"name", p.name}, {"overall_mm", tidy(p.overall.millimetres())}});
+    return Json{{"overall_mm", tidy(overallOf(spec).millimetres())},
+                {"sounding_mm", tidy(made->start.length().millimetres())},
+                {"joints", joints},
+                {"steps", list}};
+}
+
+Answer keys(const std::string& path)
+{
+    Blank blank;
+    std::optional<double> heard_cents;
+    if (isWorkbook(path)) {
+        const auto book = bookOf(path);
+        if (!book)
+            return book.error();
+        if (const std::string* text = book->plan()) {
+            if (auto plan = io::planFromText(*text))
+                blank = std::move(plan->blank);
+        }
+        if (blank.spec.bore.empty())
+            blank = io::planOf(book->present()).blank;
+        // What a bare tube was heard at moves every key by as much.
+        if (book->present().spec().holes.empty() && !book->readings().empty()) {
+            const auto& r = *book->readings().back().reading;
+            if (const auto forecast = forecastJson(book->present()))
+                for (const Json& n : *forecast)
+                    if (n["fingering"] == r.fingering.text)
+                        heard_cents = centsBetween(r.pitch, Hertz::fromHertz(n["hz"].get<double>())).cents();
+        }
+    } else {
+        const auto asked = io::readLayoutFile(path);
+        if (asked && std::holds_alternative<Blank>(asked->from)) {
+            blank = std::get<Blank>(asked->from);
+        } else {
+            const auto whole = io::readSpecFile(path);
+            if (!whole)
+                return whole.error();
+            blank = io::planOf(*whole).blank;
+        }
+    }
+    const auto served = keysServed(blank);
+    if (!served)
+        return served.error();
+    Json list = Json::array();
+    for (const KeyServed& k : *served) {
+        const double factor = heard_cents ? std::exp2(*heard_cents / 1200.0) : 1.0; // sharper as heard: longer for the same note
+        std::string name = k.lowest;
+        while (!name.empty() && name.back() >= '0' && name.back() <= '9')
+            name.pop_back();
+        list.push_back({{"note", k.lowest},
+                        {"name", name},
+                        {"serves", servesWord(k.serves)},
+                        {"sounding_mm", tidy(k.length.millimetres() * factor)},
+                        {"why", whyWords(k.why)}});
+    }
+    return Json{{"keys", list}};
+}
+
+Answer worksheet(const std::string& path, const std::string& out, const StepsWanted& wanted)
+{
+    if (!out.ends_with(".pdf"))
+        return Error{ErrorCode::BadValue, "--out", out + "; known: .pdf"};
+    const auto made = madeOf(path);
+    if (!made)
+        return made.error();
+    const auto drawer = drawerOf(wanted);
+    if (!drawer)
+        return drawer.error();
+    const auto unit = wanted.inches ? text::LengthUnit::Inches : text::LengthUnit::Millimetres;
+    const auto all = text::orderOfWork({&made->start, &made->goal, *drawer ? &**drawer : nullptr, unit});
+    ensureGraphics();
+    const auto pdf = report::benchSheet(made->start, session::sheetOf(made->start, made->goal), all, unit,
+                                        wanted.letter ? draw::Paper::Letter : draw::Paper::A4);
+    if (!pdf)
+        return pdf.error();
+    if (auto ok = io::writeFileWhole(out, *pdf); !ok)
+        return ok.error();
+    return Json{{"written", out}, {"as", "pdf"}};
+}
+
+} // namespace dowel::cli

@@ -1,0 +1,52 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/instrument/whole.h"
+
+#include <algorithm>
+
+namespace dowel {
+
+Head headOf(const InstrumentSpec& spec)
+{
+    if (spec.head)
+        return *spec.head;
+    Head head;
+    const Metres bore = spec.bore.front().diameter;
+    if (const auto* duct = std::get_if<Duct>(&spec.excitation)) {
+        const Metres usual = std::clamp(bore * 2.0, Metres::fromMillimetres(20.0), Metres::fromMillimetres(60.0));
+        head.length = duct->windwayLength > Metres{} ? duct->windwayLength : usual;
+    } else if (const auto* lip = std::get_if<Transverse>(&spec.excitation)) {
+        constexpr Metres cap = Metres::fromMillimetres(15.0);
+        head.length = lip->stopper + bore + cap;
+    }
+    return head;
+}
+
+std::vector<Part> partsOf(const InstrumentSpec& spec)
+{
+    const Metres above = headOf(spec).length;
+    std::vector<Metres> ends;
+    for (const Slide& s : spec.slides)
+        ends.push_back(s.at);
+    std::sort(ends.begin(), ends.end());
+    ends.push_back(spec.bore.back().at);
+    std::vector<Part> parts;
+    Metres from{};
+    for (std::size_t i = 0; i < ends.size(); ++i) {
+        const bool first = i == 0;
+        const bool last = i + 1 == ends.size();
+        parts.push_back({first && last ? "body"
+                         : first       ? "head"
+                         : last        ? "foot"
+                                       : "middle",
+                         ends[i] - from + (first ? above : Metres{})});
+        from = ends[i];
+    }
+    return parts;
+}
+
+Metres overallOf(const InstrumentSpec& spec)
+{
+    return headOf(spec).length + spec.bore.back().at;
+}
+
+} // namespace dowel

@@ -1,0 +1,26 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The whole piece as it is sawn and turned: the sounding tube and what lies above it, joint by joint.
+#pragma once
+
+#include "core/instrument/instrument.h"
+
+#include <string>
+#include <vector>
+
+namespace dowel {
+
+/// What lies above the sounding edge or beyond the middle of the embouchure hole: as specified, else as usual for the family.
+/// Common practice, no source: a windway of two bores, a stopper as long as the bore is wide and a cap behind it.
+[[nodiscard]] Head headOf(const InstrumentSpec& spec);
+
+struct Part
+{
+    std::string name; ///< "head", "middle", "foot"; "body" where there is one part only
+    Metres overall;   ///< without tenons
+};
+/// From the top to the foot, cut at the joints.
+[[nodiscard]] std::vector<Part> partsOf(const InstrumentSpec& spec);
+/// From the top end to the foot.
+[[nodiscard]] Metres overallOf(const InstrumentSpec& spec);
+
+} // namespace dowel
