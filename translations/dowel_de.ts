@@ -1377,7 +1377,7 @@
     </message>
     <message>
         <source>Compare bore&amp;s…</source>
-        <translation>Bohrungen &amp;vergleichen …</translation>
+        <translation>Bohrung&amp;en …</translation>
     </message>
     <message>
         <source>Lay this plan out on several bores and compare every note.</source>
@@ -2687,7 +2687,7 @@ Register</translation>
     </message>
     <message>
         <source>closed holes, from foot</source>
-        <translation>geschlossen, vom Fuß</translation>
+        <translation>geschlossene Löcher, vom Fuß</translation>
     </message>
     <message>
         <source>register</source>
@@ -3384,10 +3384,6 @@ Register</translation>
         <translation>Neben der Linie: um das Rohr herum, nach rechts vom Spieler, wo positiv. Doppelklick zum Ändern.</translation>
     </message>
     <message>
-        <source>Limit</source>
-        <translation>Grenze</translation>
-    </message>
-    <message>
         <source>Holes from</source>
         <translation>Löcher von</translation>
     </message>
@@ -3524,6 +3520,10 @@ Register</translation>
     <message>
         <source>Nearest spacing with every note within tolerance: %1.</source>
         <translation>Ein Abstand in der Nähe, mit dem jeder Ton in der Toleranz ist: %1.</translation>
+    </message>
+    <message>
+        <source>Finger reach</source>
+        <translation>Griffweite</translation>
     </message>
 </context>
 <context>
@@ -6051,7 +6051,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Playing temperature</source>
-        <translation>Temperatur, bei der gespielt wird</translation>
+        <translation>Spieltemperatur</translation>
     </message>
     <message>
         <source> °C</source>
@@ -6095,7 +6095,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>closed holes, from foot</source>
-        <translation>geschlossen, vom Fuß aus</translation>
+        <translation>geschlossene Löcher, vom Fuß</translation>
     </message>
     <message>
         <source>Note for a new fingering</source>
@@ -6155,19 +6155,15 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>&amp;Load scale…</source>
-        <translation>&amp;Skala aus Datei…</translation>
+        <translation>Skala &amp;laden …</translation>
     </message>
     <message>
         <source>&amp;Save scale…</source>
-        <translation>Skala schrei&amp;ben…</translation>
+        <translation>Skala speic&amp;hern …</translation>
     </message>
     <message>
         <source>&amp;Add fingering for</source>
-        <translation>&amp;Griff dazu für</translation>
-    </message>
-    <message>
-        <source>tonic</source>
-        <translation>auf</translation>
+        <translation>&amp;Griff hinzufügen für</translation>
     </message>
     <message>
         <source>Temperature at which the instrument will be played; Listen asks for the workshop&apos;s temperature.</source>
@@ -6203,7 +6199,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Save scale</source>
-        <translation>Die Skala schreiben</translation>
+        <translation>Skala speichern</translation>
     </message>
     <message>
         <source>&amp;Find fingerings…</source>
@@ -6744,7 +6740,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Playing temperature</source>
-        <translation>Temperatur, bei der gespielt wird</translation>
+        <translation>Spieltemperatur</translation>
     </message>
     <message>
         <source> °C</source>

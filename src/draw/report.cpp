@@ -296,7 +296,11 @@ void ReportPages::draw(QPainter& painter, int page, double dots) const
     painter.setClipRect(part);
     p.document.documentLayout()->draw(&painter, context);
     painter.restore();
-    painter.setFont(QFont(p.document.defaultFont(), const_cast<QPdfWriter*>(&p.device)));
+    // In the dots that the pages are laid out in, whatever the painter's own device has: it is scaled above.
+    QFont font = p.document.defaultFont();
+    constexpr double pointsPerInch = 72.0;
+    font.setPixelSize(static_cast<int>(std::lround(font.pointSizeF() * dotsPerInch / pointsPerInch)));
+    painter.setFont(font);
     painter.setPen(Qt::black);
     painter.drawText(QPointF(reportMargin_mm * dotsPerMillimetre, (p.page_mm.height() - 8.0) * dotsPerMillimetre),
                      QStringLiteral("%1 – %2 / %3").arg(p.title, QString::number(page + 1), QString::number(count())));

@@ -72,18 +72,29 @@ private:
         m_steps.push_back(std::move(step));
         return m_steps.back();
     }
+    [[nodiscard]] const Bit* bitWithin(Metres size) const
+    {
+        return m_asked->drawer != nullptr ? m_asked->drawer->largestWithin(size)
+               : m_asked->unit == LengthUnit::Inches
+                   ? largestBitWithin(size, {BitSeries::Fractional, BitSeries::Number, BitSeries::Letter})
+                   : largestBitWithin(size, {BitSeries::Metric});
+    }
     /// The largest bit not above a size by its own marking; empty where none is in the drawer.
     [[nodiscard]] QString bitFor(Metres size) const
     {
-        const Bit* bit = m_asked->drawer != nullptr ? m_asked->drawer->largestWithin(size)
-                         : m_asked->unit == LengthUnit::Inches
-                             ? largestBitWithin(size, {BitSeries::Fractional, BitSeries::Number, BitSeries::Letter})
-                             : largestBitWithin(size, {BitSeries::Metric});
+        const Bit* bit = bitWithin(size);
         if (bit == nullptr)
             return {};
         const bool metric = m_asked->drawer == nullptr && m_asked->unit == LengthUnit::Millimetres;
         return tr("%1 bit", "drill of a size")
             .arg(metric ? length(bit->diameter, m_asked->unit) : QString::fromStdString(bit->name));
+    }
+    /// Whether the largest bit not above a size makes that size, but for what a reamer or a scraper takes.
+    [[nodiscard]] bool isNear(Metres size) const
+    {
+        constexpr double little = 0.97;
+        const Bit* bit = bitWithin(size);
+        return bit != nullptr && bit->diameter > size * little;
     }
     [[nodiscard]] bool has(const char* tool) const { return m_asked->drawer == nullptr || m_asked->drawer->has(tool); }
 
@@ -171,7 +182,7 @@ private:
                        : tr("Bore through at %1, half the depth from each end.").arg(len(least));
             WorkStep& b =
                 add("bore", "bore", group, depth, closed ? std::vector{m_asked->start->length(), least} : std::vector{least});
-            b.tool = bitFor(least).isEmpty() ? tr("long bit") : tr("long %1").arg(bitFor(least));
+            b.tool = isNear(least) ? tr("long %1").arg(bitFor(least)) : tr("long bit");
             b.check = tr("Look through the bore at a light: no step where the two bores meet.");
             b.caution = tr("Clamp the work, wear no gloves or loose sleeves, and clear the chips often.");
             b.school = tr("Boring before turning lets you turn the outside true to a bore that wandered.");
@@ -253,7 +264,7 @@ private:
         WorkStep& way =
             add("windway", "windway", group,
                 tr("Cut the windway %1 long, as wide as the window and %2 high at its exit.").arg(len(windway), len(height)),
-                {windway, d.windowWidth, height});
+                {windway, height});
         way.tool = m_stuff == Stuff::Vegetable ? tr("knife") : tr("float or file");
         way.check = tr("Light through the windway shows an even slit.");
         WorkStep& block =

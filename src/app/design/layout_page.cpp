@@ -199,7 +199,7 @@ void LayoutPage::arrange()
         row->addWidget(second, 1);
         fields->addRow(label, row);
     };
-    fields->addRow(tr("Limit"), m_hand);
+    fields->addRow(tr("Finger reach"), m_hand);
     pair(tr("Holes from"), m_smallest, tr("to"), m_largest);
     auto* spacing = new QHBoxLayout;
     spacing->setSpacing(Style::grid);

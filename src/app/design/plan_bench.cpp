@@ -100,7 +100,11 @@ void PlanBench::refresh()
 {
     const bool drilling = m_pages->currentWidget() == m_drill;
     const auto typed = drilling ? m_drill->typed() : std::nullopt;
-    const auto shape = typed ? typed : m_plan->drawn();
+    // At the drill what is there is shown, or what is drilled first: the final holes are tuned, not drilled.
+    const auto drilled = m_there && m_there->spec().holes.size() > 0 ? m_there
+                         : m_plan->layout()                          ? std::optional(m_plan->layout()->start)
+                                                                     : m_plan->drawn();
+    const auto shape = typed ? typed : drilling ? drilled : m_plan->drawn();
     if (shape)
         m_workpiece->setInstrument(*shape);
     // Holes can be dragged where their notes are shown; what is there already stays visible below what is wanted.

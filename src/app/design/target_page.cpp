@@ -134,7 +134,7 @@ QVBoxLayout* TargetPage::makeControls()
     form->addRow(tr("Registers"), m_registers);
     form->addRow(tr("Holes"), m_holes);
     form->addRow(tr("Temperament"), m_scale);
-    form->addRow(tr("tonic"), m_tonic);
+    form->addRow(tr("Tonic"), m_tonic);
     form->addRow(tr("A4"), m_a4);
     form->addRow(tr("Playing temperature"), m_celsius);
     form->addRow(tr("Tolerance"), m_tolerance);

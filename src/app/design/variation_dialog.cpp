@@ -109,6 +109,8 @@ VariationDialog::VariationDialog(const Instrument& laidOut, text::LengthUnit uni
 {
     setObjectName(QStringLiteral("variationDialog"));
     setWindowTitle(tr("What if"));
+    constexpr int longestChange = 36; // letters
+    m_what->setMinimumContentsLength(longestChange);
     resize(960, 600);
     for (std::size_t i = 0; i < m_changes.size(); ++i) { // a bell is a ring too
         const auto* foot = std::get_if<OnTheFoot>(&m_changes[i]);

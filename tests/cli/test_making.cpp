@@ -1,0 +1,196 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves what is told before anything is heard: the order of work of every family, whole from stock to shelf, its lengths that
+// agree with each other and with the drawing, the shop's own bits, inches without a millimetre, and which keys a blank serves.
+#include "cli_bench.h"
+#include "io/spec_json.h"
+#include "support/compare.h"
+#include "support/fixtures.h"
+#include "support/test_main.h"
+
+#include <QFile>
+#include <QProcess>
+#include <QRegularExpression>
+#include <QStandardPaths>
+#include <algorithm>
+#include <map>
+#include <set>
+
+using namespace dowel;
+using io::Json;
+
+class TestMaking : public QObject, private CliBench
+{
+    Q_OBJECT
+
+    static std::string example(const std::string& name) { return std::string(DOWEL_EXAMPLES) + "/" + name + ".dowel"; }
+    std::string specFile(const InstrumentSpec& spec)
+    {
+        return write("spec.json", QByteArray::fromStdString(io::specText(*Instrument::make(spec))));
+    }
+    static std::vector<std::string> idsOf(const Json& answer)
+    {
+        std::vector<std::string> ids;
+        for (const Json& s : answer["steps"])
+            ids.push_back(s["id"].get<std::string>());
+        return ids;
+    }
+
+private Q_SLOTS:
+    void everyFamilyIsWholeFromStockToShelf()
+    {
+        // What each kind of maker has to do, in the order of the bench; common practice, no source.
+        const std::map<std::string, std::vector<std::string>> needed{
+            {"whistle", {"saw", "square", "bore", "window", "windway", "block", "test", "holes", "clean", "listen", "finish"}},
+            {"recorder", {"saw", "square", "bore", "window", "windway", "block", "test", "holes", "clean", "listen", "finish"}},
+            {"two-chamber", {"saw", "bore", "window", "windway", "block", "test", "holes", "clean", "listen", "finish"}},
+            {"flute", {"saw", "square", "bore", "embouchure", "stopper", "test", "holes", "clean", "listen", "finish"}},
+            {"fife", {"saw", "bore", "embouchure", "stopper", "test", "holes", "clean", "listen", "finish"}},
+            {"stopped", {"saw", "bore", "window", "windway", "block", "test", "listen", "finish"}},
+            {"slide", {"saw", "bore", "window", "windway", "block", "test", "finish"}},
+            {"reed", {"saw", "bore", "mouthpiece", "reed", "test", "holes", "clean", "listen", "finish"}},
+            {"horn", {"saw", "bore", "mouthpiece", "test", "holes", "clean", "listen", "finish"}}};
+        const std::set<std::string> known{"season", "saw",     "square",     "bore",   "turn",  "window", "windway",
+                                          "block",  "stopper", "embouchure", "reed",   "joint", "holes",  "mouthpiece",
+                                          "groove", "clean",   "test",       "listen", "finish"};
+        for (const auto& [family, ids] : needed) {
+            const Answer a = run({"steps", example(family)});
+            QVERIFY2(a.status == 0, (family + a.words).c_str());
+            std::size_t next = 0;
+            std::set<std::string> keys;
+            for (const Json& s : a.json["steps"]) {
+                QVERIFY2(known.count(s["id"].get<std::string>()) == 1, s.dump().c_str());
+                QVERIFY2(keys.insert(s["key"].get<std::string>()).second, s.dump().c_str()); // each is ticked by itself
+                QVERIFY(!s["text"].get<std::string>().empty() && s["done"].is_null());
+                next += next < ids.size() && s["id"] == ids[next] ? 1 : 0;
+                for (const char* maybe : {"check", "caution", "school"})
+                    QVERIFY(s[maybe].is_null() || !s[maybe].get<std::string>().empty());
+            }
+            QVERIFY2(next == ids.size(), (family + " lacks " + ids[std::min(next, ids.size() - 1)]).c_str());
+        }
+    }
+    void lengthsAgreeWithEachOtherAndTheSpecification()
+    {
+        InstrumentSpec spec = fixtures::whistleSpec();
+        spec.head = Head{fixtures::mm(31.0), {}, {}};
+        spec.slides = {{fixtures::mm(70.0), {}, fixtures::mm(13.5)}};
+        const Answer a = run({"steps", specFile(spec)});
+        QVERIFY2(a.status == 0, a.words.c_str());
+        VERIFY_NEAR(a.json["sounding_mm"].get<double>(), 277.5, 0.05);
+        VERIFY_NEAR(a.json["overall_mm"].get<double>(), 308.5, 0.05);
+        double joints = 0.0;
+        for (const Json& j : a.json["joints"])
+            joints += j["overall_mm"].get<double>();
+        QCOMPARE(a.json["joints"].size(), std::size_t(2));
+        VERIFY_NEAR(joints, 308.5, 0.1);
+        VERIFY_NEAR(a.json["joints"][0]["overall_mm"].get<double>(), 101.0, 0.05);
+        for (const Json& s : a.json["steps"]) {
+            // Every measure told stands in the text as well, to a tenth.
+            for (const Json& m : s["measures_mm"]) {
+                const QString number = QString::number(m.get<double>(), 'f', 1).remove(QStringLiteral(".0"));
+                const QString told = QString::fromStdString(s["text"].get<std::string>() + s["tool"].get<std::string>());
+                QVERIFY2(told.contains(number), qPrintable(told + QLatin1Char(' ') + number));
+            }
+            if (s["id"] == "holes" && s["key"] == "h1")
+                VERIFY_NEAR(s["measures_mm"][0].get<double>(), 277.5 - 218.0, 0.05);
+        }
+        // The whole piece goes to the workbook and back.
+        const std::string book = place("head.dowel");
+        QCOMPARE(run({"create", book, "--spec", specFile(spec)}).status, 0);
+        VERIFY_NEAR(run({"steps", book}).json["overall_mm"].get<double>(), 308.5, 0.05);
+        const std::string out = place("out.json");
+        QCOMPARE(run({"export", book, "--as", "spec", "--out", out}).status, 0);
+        QFile file(QString::fromStdString(out));
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        VERIFY_NEAR(Json::parse(file.readAll().toStdString())["head"]["length_mm"].get<double>(), 31.0, 1e-9);
+    }
+    void theMaterialDecidesTheHand()
+    {
+        // Cane is burnt or cut, never drilled; plastic never burnt; vegetables by an adult; common practice, no source.
+        InstrumentSpec spec = fixtures::whistleSpec();
+        const auto said = [&](const char* material) {
+            spec.material = material;
+            return run({"steps", specFile(spec)}).json.dump();
+        };
+        const std::string cane = said("cane");
+        QVERIFY(cane.find("hot iron") != std::string::npos && cane.find("brad point") == std::string::npos);
+        QVERIFY(said("plastic").find("PVC") != std::string::npos);
+        QVERIFY(said("hardwood").find("brad point") != std::string::npos);
+        QVERIFY(said("vegetable").find("An adult") != std::string::npos);
+        QVERIFY(said("horn").find("dust harms the lungs") != std::string::npos);
+    }
+    void theDrawerIsObeyedInItsOwnMarking()
+    {
+        // Five odd bits: number 7 is 0.201 in, letter F 0.257 in, 9/32 is 0.28125 in (ASME B94.11M, from memory).
+        const Json drawer{{"bits", {"4 mm", "9/32", "#7", "F", "0.25 in"}}, {"tools", {"knife"}}};
+        const std::string file = write("drawer.json", drawer.dump());
+        const Answer a = run({"steps", specFile(fixtures::whistleSpec()), "--drawer", file});
+        QVERIFY2(a.status == 0, a.words.c_str());
+        const std::map<std::string, double> sizes{
+            {"4 mm", 4.0}, {"9/32", 7.14375}, {"#7", 5.1054}, {"F", 6.5278}, {"0.25 in", 6.35}};
+        int holes = 0;
+        for (const Json& s : a.json["steps"]) {
+            const std::string tool = s["tool"].get<std::string>();
+            if (s["id"] != "holes" || !s["key"].get<std::string>().starts_with("h"))
+                continue;
+            ++holes;
+            const auto bit =
+                std::find_if(sizes.begin(), sizes.end(), [&](const auto& b) { return tool.starts_with(b.first + " bit"); });
+            QVERIFY2(bit != sizes.end(), tool.c_str());
+            const double hole = s["measures_mm"][1].get<double>();
+            QVERIFY(bit->second <= hole + 0.05); // never wider than the hole
+            for (const auto& [name, size] : sizes)
+                QVERIFY2(size <= bit->second || size > hole - 0.05, name.c_str()); // and the largest of those
+        }
+        QCOMPARE(holes, 6);
+        // Without a hand tool what no bit makes is out of reach.
+        const std::string none = write("none.json", Json{{"bits", {"30 mm"}}, {"tools", Json::array()}}.dump());
+        QVERIFY(run({"steps", specFile(fixtures::whistleSpec()), "--drawer", none}).json.dump().find("out of reach") !=
+                std::string::npos);
+    }
+    void anInstrumentInInchesHasNoMillimetreInSight()
+    {
+        for (const char* family : {"whistle", "flute", "recorder", "reed", "horn"}) {
+            const Answer a = run({"steps", example(family), "--units", "in"});
+            QCOMPARE(a.status, 0);
+            for (const Json& s : a.json["steps"])
+                for (const char* words : {"text", "tool"})
+                    QVERIFY2(s[words].get<std::string>().find(" mm") == std::string::npos, s.dump().c_str());
+        }
+        const std::string pdf = place("sheet.pdf");
+        QCOMPARE(run({"worksheet", example("flute"), "--out", pdf, "--units", "in", "--paper", "letter"}).status, 0);
+        QFile file(QString::fromStdString(pdf));
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        const QByteArray bytes = file.readAll();
+        QVERIFY(bytes.startsWith("%PDF-") && bytes.contains("%%EOF"));
+        QVERIFY(bytes.count("/Type /Page\n") + bytes.count("/Type /Page ") >= 2); // words and template
+        QCOMPARE(run({"worksheet", example("flute"), "--out", place("sheet.txt")}).status, 1);
+    }
+    void whichKeysABlankServes()
+    {
+        const Answer a = run({"keys", std::string(DOWEL_EXAMPLES) + "/whistle.blank.json"});
+        QVERIFY2(a.status == 0, a.words.c_str());
+        QVERIFY(a.json["keys"].size() > 8);
+        double before = 1e9;
+        int well = 0;
+        for (const Json& k : a.json["keys"]) {
+            const std::string serves = k["serves"].get<std::string>();
+            QVERIFY(serves == "well" || serves == "partly" || serves == "no");
+            well += serves == "well" ? 1 : 0;
+            QVERIFY(serves == "well" ? k["why"].get<std::string>().empty() : !k["why"].get<std::string>().empty());
+            // A higher note needs a shorter tube: by a semitone about a seventeenth (equal temperament), less the end's part.
+            const double length = k["sounding_mm"].get<double>();
+            QVERIFY(length < before);
+            if (before < 1e8)
+                QVERIFY(length / before > 0.90 && length / before < 0.96);
+            before = length;
+            QVERIFY(!k["name"].get<std::string>().empty() &&
+                    k["note"].get<std::string>().starts_with(k["name"].get<std::string>()));
+        }
+        QVERIFY(well > 0);
+        QCOMPARE(run({"keys", example("whistle")}).status, 0);
+        QCOMPARE(run({"keys", "/no/such/file.json"}).status, 1);
+    }
+};
+
+DOWEL_TEST(TestMaking)
+#include "test_making.moc"
