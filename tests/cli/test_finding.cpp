@@ -107,7 +107,7 @@ private Q_SLOTS:
         for (const Json& c : few.json["candidates"]) {
             QVERIFY(std::abs(c["cents"].get<double>()) <= 20.0);
             QVERIFY(c["sd_cents"].get<double>() > 0.0 && c["fingers_to_neighbours"].get<int>() >= 0);
-            QVERIFY(c["response"] == "well" || c["response"] == "uncertain" || c["response"] == "poor");
+            QVERIFY(c["speaks"] == "well" || c["speaks"] == "unsure" || c["speaks"] == "poorly");
         }
         QCOMPARE(ways("H9").status, 1);
         QCOMPARE(run({"fingerings", spec}).status, 2);
