@@ -7382,7 +7382,7 @@ wird gerechnet</translation>
         <translation>Aushärten</translation>
     </message>
     <message>
-        <source>Cork on the tenons</source>
+        <source>Cork the tenons</source>
         <translation>Kork auf die Zapfen</translation>
     </message>
     <message>
@@ -7390,7 +7390,7 @@ wird gerechnet</translation>
         <translation>Mit Faden gebunden und versiegelt</translation>
     </message>
     <message>
-        <source>Stamp</source>
+        <source>Stamp the maker&apos;s mark</source>
         <translation>Brandzeichen</translation>
     </message>
     <message>
@@ -7403,11 +7403,11 @@ wird gerechnet</translation>
         <translation>%1: %2</translation>
     </message>
     <message>
-        <source>Inside, too: what was burnt is scraped, what was drilled is cut. A rounded edge raises its note a little: hear it again. Cut away from yourself.</source>
+        <source>Deburr inside as well: scrape burnt holes, cut drilled ones. Rounding an edge raises the note slightly, so listen again. Cut away from yourself.</source>
         <translation>Auch innen: Gebranntes wird geschabt, Gebohrtes geschnitten. Eine gerundete Kante hebt ihren Ton ein wenig: neu anhören. Vom Körper weg schneiden.</translation>
     </message>
     <message>
-        <source>A rod with fine abrasive, along the bore, never into the window. A smoother bore speaks more easily above. Extraction and a mask.</source>
+        <source>Use fine abrasive on a rod along the bore, never into the window. A smoother bore helps the upper register. Use extraction and a mask.</source>
         <translation>Ein Stab mit feinem Schleifmittel, die Bohrung entlang, nie in den Aufschnitt. Eine glattere Bohrung spricht oben leichter an. Absaugung und Maske.</translation>
     </message>
     <message>
@@ -7415,7 +7415,7 @@ wird gerechnet</translation>
         <translation>180, 220, 400, 600, mit der Faser, nie über Labium oder Aufschnitt. Trockener Staub: Absaugung und Maske; manche Hölzer schaden Haut und Lunge, bei solchen Handschuhe tragen und die Kleider wechseln.</translation>
     </message>
     <message>
-        <source>Outside only, thin, and dry before anything follows. Fumes: open the window, gloves.</source>
+        <source>Stain the outside only, thinly, and let dry before the next step. Ventilate and wear gloves.</source>
         <translation>Nur außen, dünn, und trocken, ehe etwas folgt. Dämpfe: Fenster auf, Handschuhe.</translation>
     </message>
     <message>
@@ -7427,35 +7427,35 @@ wird gerechnet</translation>
         <translation>Ein Öl, das ausgehärtet im Mund unbedenklich ist, dünne Lagen, nach einer Viertelstunde abgewischt, ein Tag dazwischen. Ölige Lappen entzünden sich von selbst: draußen flach ausbreiten oder in Wasser tauchen.</translation>
     </message>
     <message>
-        <source>Two or three thin coats, dry between, buffed by hand. At a buffing wheel the tube is torn from the hand: hold it below the middle, eye protection, no gloves.</source>
+        <source>Two or three thin coats, dry between coats, buffed by hand. A buffing wheel can tear the tube from your hand: hold it below the middle, eye protection, no gloves.</source>
         <translation>Zwei oder drei dünne Lagen, dazwischen trocken, von Hand poliert. Eine Polierscheibe reißt das Rohr aus der Hand: unter der Mitte halten, Augenschutz, keine Handschuhe.</translation>
     </message>
     <message>
-        <source>Thin coats, a day between, holes and window masked. Solvents burn and harm: air it, no flame, a mask for vapours. Safe in the mouth only when cured: ask its maker.</source>
+        <source>Thin coats, a day apart, holes and window masked. Solvents burn and harm: ventilate, no flame, vapour mask. Only use what is safe in the mouth when cured.</source>
         <translation>Dünne Lagen, ein Tag dazwischen, Löcher und Aufschnitt abgeklebt. Lösemittel brennen und schaden: lüften, keine Flamme, Maske gegen Dämpfe. Im Mund erst ausgehärtet unbedenklich: den Hersteller fragen.</translation>
     </message>
     <message>
-        <source>It seals and smooths a rough bore, which helps the upper register, and narrows it a little. Solvents burn and harm: air it, no flame, a mask for vapours.</source>
+        <source>Lacquer seals and smooths a rough bore, which helps the upper register, and narrows it slightly. Solvents burn and harm: ventilate, no flame, vapour mask. Only use what is safe in the mouth when cured.</source>
         <translation>Er versiegelt und glättet eine raue Bohrung, was dem oberen Register hilft, und verengt sie ein wenig. Lösemittel brennen und schaden: lüften, keine Flamme, Maske gegen Dämpfe.</translation>
     </message>
     <message>
-        <source>In moving air, out of the sun, not to be played. Oils take two to six weeks, wax days, lacquer one to four weeks.</source>
+        <source>Cure in moving air, out of the sun, and do not play. Oils take two to six weeks, wax some days, lacquer one to four weeks.</source>
         <translation>In bewegter Luft, nicht in der Sonne, nicht spielen. Öle brauchen zwei bis sechs Wochen, Wachs Tage, Lack eine bis vier Wochen.</translation>
     </message>
     <message>
-        <source>Thin glue, pressed, then cut to fit and greased. Knife away from yourself.</source>
+        <source>Glue thinly, press, then cut to fit and grease. Cut away from yourself.</source>
         <translation>Dünner Leim, gepresst, dann passend geschnitten und gefettet. Messer vom Körper weg.</translation>
     </message>
     <message>
-        <source>Waxed thread, tight and even, its ends under the turns, sealed. It holds cane together when the air dries.</source>
+        <source>Wind waxed thread tight and even, ends under the turns, and seal it. The binding holds cane together in dry air.</source>
         <translation>Gewachster Faden, straff und gleichmäßig, die Enden unter den Windungen, versiegelt. Er hält Rohr zusammen, wenn die Luft trocknet.</translation>
     </message>
     <message>
-        <source>Before the last coat, on a flat support, away from holes.</source>
+        <source>Stamp before the last coat, on a flat support, away from the holes.</source>
         <translation>Vor der letzten Lage, auf ebener Unterlage, weg von Löchern.</translation>
     </message>
     <message>
-        <source>The finish has moved the pitch a little: measure bore, window and holes again where it reached them, hear every note, and correct what is off. Long high notes: protect your ears.</source>
+        <source>The finish has shifted the pitch slightly: measure bore, window and holes again, play every note and correct what is out of tolerance. Protect your ears from long high notes.</source>
         <translation>Die Oberfläche hat die Tonhöhe ein wenig verschoben: Bohrung, Aufschnitt und Löcher neu messen, wo sie hinkam, jeden Ton anhören und richten, was daneben liegt. Lange hohe Töne: Gehör schützen.</translation>
     </message>
     <message>
@@ -7723,11 +7723,11 @@ wird gerechnet</translation>
         <translation>Die Oberfläche, mit dem, was damals getan war</translation>
     </message>
     <message>
-        <source>Played in</source>
+        <source>Play in</source>
         <translation>Eingespielt</translation>
     </message>
     <message>
-        <source>A quarter of an hour a day at first, wiped dry each time: damp swells the bore from inside, and what is forced cracks.</source>
+        <source>Play a quarter of an hour a day at first and wipe dry each time: damp swells the bore, and forcing it cracks the wood.</source>
         <translation>Anfangs eine Viertelstunde am Tag, jedes Mal trocken gewischt: Feuchte lässt die Bohrung von innen quellen, und was gezwungen wird, reißt.</translation>
     </message>
     <message>

@@ -6,8 +6,8 @@
     <message numerus="yes">
         <source>%n hole(s); every fingering of the target has its holes.</source>
         <translation>
-            <numerusform>%n hole, and every fingering of the target finds its own.</numerusform>
-            <numerusform>%n holes, and every fingering of the target finds its own.</numerusform>
+            <numerusform>%n hole; every fingering of the target has its holes.</numerusform>
+            <numerusform>%n holes; every fingering of the target has its holes.</numerusform>
         </translation>
     </message>
 </context>
@@ -16,8 +16,8 @@
     <message numerus="yes">
         <source>Based on %n instrument(s) of this model</source>
         <translation>
-            <numerusform>After %n instrument of its kind</numerusform>
-            <numerusform>After %n instruments of its kind</numerusform>
+            <numerusform>Based on %n instrument of this model</numerusform>
+            <numerusform>Based on %n instruments of this model</numerusform>
         </translation>
     </message>
 </context>
@@ -26,23 +26,23 @@
     <message numerus="yes">
         <source>Play %n fingering(s)</source>
         <translation>
-            <numerusform>Hear one fingering</numerusform>
-            <numerusform>Hear %n fingerings</numerusform>
+            <numerusform>Play %n fingering</numerusform>
+            <numerusform>Play %n fingerings</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>Present sizes: %1, tube %2. %n cut(s) since the first session.</source>
         <comment>hole sizes, length</comment>
         <translation>
-            <numerusform>As it is now: %1, tube %2. One cut since the first listening.</numerusform>
-            <numerusform>As it is now: %1, tube %2. %n cuts since the first listening.</numerusform>
+            <numerusform>Present sizes: %1, tube %2. %n cut since the first session.</numerusform>
+            <numerusform>Present sizes: %1, tube %2. %n cuts since the first session.</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>Then play %n fingering(s) again.</source>
         <translation>
-            <numerusform>Then listen to one fingering.</numerusform>
-            <numerusform>Then listen to %n fingerings.</numerusform>
+            <numerusform>Then play %n fingering again.</numerusform>
+            <numerusform>Then play %n fingerings again.</numerusform>
         </translation>
     </message>
     <message numerus="yes">
@@ -59,15 +59,15 @@
     <message numerus="yes">
         <source>%n reading(s) saved.</source>
         <translation>
-            <numerusform>One reading is kept.</numerusform>
-            <numerusform>%n readings are kept.</numerusform>
+            <numerusform>%n reading saved.</numerusform>
+            <numerusform>%n readings saved.</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n more note(s) do not belong to this instrument.</source>
         <translation>
-            <numerusform>One more note is none of this instrument&apos;s.</numerusform>
-            <numerusform>%n more notes are none of this instrument&apos;s.</numerusform>
+            <numerusform>%n more note do not belong to this instrument.</numerusform>
+            <numerusform>%n more notes do not belong to this instrument.</numerusform>
         </translation>
     </message>
 </context>
@@ -77,8 +77,8 @@
         <source>%1: mean %2 cents, from %3 to %4, %n note(s)</source>
         <comment>date, cents</comment>
         <translation>
-            <numerusform>%1: %2 cents in the mean, from %3 to %4, over %n note</numerusform>
-            <numerusform>%1: %2 cents in the mean, from %3 to %4, over %n notes</numerusform>
+            <numerusform>%1: mean %2 cents, from %3 to %4, %n note</numerusform>
+            <numerusform>%1: mean %2 cents, from %3 to %4, %n notes</numerusform>
         </translation>
     </message>
 </context>
@@ -87,8 +87,8 @@
     <message numerus="yes">
         <source>This finish shifted %n other instrument(s) of the shop by %1 to %2 cents.</source>
         <translation>
-            <numerusform>This finish has moved %n other instrument of the shop by %1 to %2 cents.</numerusform>
-            <numerusform>This finish has moved %n other instruments of the shop by %1 to %2 cents.</numerusform>
+            <numerusform>This finish shifted %n other instrument of the shop by %1 to %2 cents.</numerusform>
+            <numerusform>This finish shifted %n other instruments of the shop by %1 to %2 cents.</numerusform>
         </translation>
     </message>
 </context>
@@ -97,8 +97,8 @@
     <message numerus="yes">
         <source>%n entry/entries of this workbook could not be saved yet and will be lost if you leave now.</source>
         <translation>
-            <numerusform>One entry of this workbook could not be written to the disk yet. It is lost where the workbook is left now.</numerusform>
-            <numerusform>%n entries of this workbook could not be written to the disk yet. They are lost where it is left now.</numerusform>
+            <numerusform>%n entry of this workbook could not be saved yet and will be lost if you leave now.</numerusform>
+            <numerusform>%n entries of this workbook could not be saved yet and will be lost if you leave now.</numerusform>
         </translation>
     </message>
     <message numerus="yes">
@@ -111,8 +111,8 @@
     <message numerus="yes">
         <source>%n instrument(s) laid out, each in its own workbook.</source>
         <translation>
-            <numerusform>%n instrument laid out; it has its workbook.</numerusform>
-            <numerusform>%n instruments laid out; each has its workbook.</numerusform>
+            <numerusform>%n instrument laid out, each in its own workbook.</numerusform>
+            <numerusform>%n instruments laid out, each in its own workbook.</numerusform>
         </translation>
     </message>
 </context>
@@ -121,7 +121,7 @@
     <message numerus="yes">
         <source>%n cut(s) ago</source>
         <translation>
-            <numerusform>a cut ago</numerusform>
+            <numerusform>%n cut ago</numerusform>
             <numerusform>%n cuts ago</numerusform>
         </translation>
     </message>
@@ -144,7 +144,7 @@
 %n note(s)</source>
         <translation>
             <numerusform>Target
-one note</numerusform>
+%n note</numerusform>
             <numerusform>Target
 %n notes</numerusform>
         </translation>
@@ -154,7 +154,7 @@ one note</numerusform>
 %n hole(s)</source>
         <translation>
             <numerusform>Layout
-one hole</numerusform>
+%n hole</numerusform>
             <numerusform>Layout
 %n holes</numerusform>
         </translation>
@@ -164,7 +164,7 @@ one hole</numerusform>
 %n cut(s)</source>
         <translation>
             <numerusform>Logbook
-one cut</numerusform>
+%n cut</numerusform>
             <numerusform>Logbook
 %n cuts</numerusform>
         </translation>
@@ -175,8 +175,8 @@ one cut</numerusform>
     <message numerus="yes">
         <source>%n billet(s) %1 square, %2 long, %3 % of the plank.</source>
         <translation>
-            <numerusform>%n billet of %1 square, %2 long, %3 % of the wood.</numerusform>
-            <numerusform>%n billets of %1 square, %2 long, %3 % of the wood.</numerusform>
+            <numerusform>%n billet %1 square, %2 long, %3 % of the plank.</numerusform>
+            <numerusform>%n billets %1 square, %2 long, %3 % of the plank.</numerusform>
         </translation>
     </message>
 </context>
@@ -185,7 +185,7 @@ one cut</numerusform>
     <message numerus="yes">
         <source>Advice: listen to %n fingering(s)</source>
         <translation>
-            <numerusform>Advice: listen to one fingering</numerusform>
+            <numerusform>Advice: listen to %n fingering</numerusform>
             <numerusform>Advice: listen to %n fingerings</numerusform>
         </translation>
     </message>
@@ -193,22 +193,22 @@ one cut</numerusform>
         <source>New target: A4 %1 Hz, played at %2 °C, %n fingering(s)</source>
         <comment>hertz, degrees</comment>
         <translation>
-            <numerusform>From here on wanted: A4 %1 Hz, played at %2 °C, one fingering</numerusform>
-            <numerusform>From here on wanted: A4 %1 Hz, played at %2 °C, %n fingerings</numerusform>
+            <numerusform>New target: A4 %1 Hz, played at %2 °C, %n fingering</numerusform>
+            <numerusform>New target: A4 %1 Hz, played at %2 °C, %n fingerings</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>Tools: %n bit(s), file or knife in steps of %1</source>
         <translation>
-            <numerusform>From here on with %n bit, and by file or knife in steps of %1</numerusform>
-            <numerusform>From here on with %n bits, and by file or knife in steps of %1</numerusform>
+            <numerusform>Tools: %n bit, file or knife in steps of %1</numerusform>
+            <numerusform>Tools: %n bits, file or knife in steps of %1</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n node(s)</source>
         <translation>
-            <numerusform>%n node along it</numerusform>
-            <numerusform>%n nodes along it</numerusform>
+            <numerusform>%n node</numerusform>
+            <numerusform>%n nodes</numerusform>
         </translation>
     </message>
 </context>

@@ -27,11 +27,11 @@ QString work(const FinishWork& w)
         case FinishKind::LacquerOutside: return tr("Lacquer outside");
         case FinishKind::LacquerInside: return tr("Lacquer inside");
         case FinishKind::Cure: return tr("Cure");
-        case FinishKind::CorkTenons: return tr("Cork on the tenons");
+        case FinishKind::CorkTenons: return tr("Cork the tenons");
         case FinishKind::Binding: return tr("Bind with thread and seal");
-        case FinishKind::Stamp: return tr("Stamp");
+        case FinishKind::Stamp: return tr("Stamp the maker's mark");
         case FinishKind::HearAgain: return tr("Measure and listen again");
-        case FinishKind::PlayIn: return tr("Played in");
+        case FinishKind::PlayIn: return tr("Play in");
         case FinishKind::Own: break;
         }
         return QString();
@@ -46,16 +46,16 @@ QString how(FinishKind kind)
 {
     switch (kind) {
     case FinishKind::Burrs:
-        return tr(
-            "Inside, too: what was burnt is scraped, what was drilled is cut. A rounded edge raises its note a little: hear it "
-            "again. Cut away from yourself.");
+        return tr("Deburr inside as well: scrape burnt holes, cut drilled ones. Rounding an edge raises the note slightly, so "
+                  "listen again. Cut away from yourself.");
     case FinishKind::SmoothBore:
-        return tr("A rod with fine abrasive, along the bore, never into the window. A smoother bore speaks more easily above. "
-                  "Extraction and a mask.");
+        return tr("Use fine abrasive on a rod along the bore, never into the window. A smoother bore helps the upper register. "
+                  "Use extraction and a mask.");
     case FinishKind::Abrasives:
         return tr("180, 220, 400, 600, along the grain, never over the lip or the window. Dry dust: extraction and a mask; some "
                   "woods harm skin and lungs, so wear gloves and change clothes where yours is one.");
-    case FinishKind::Stain: return tr("Outside only, thin, and dry before anything follows. Fumes: open the window, gloves.");
+    case FinishKind::Stain:
+        return tr("Stain the outside only, thinly, and let dry before the next step. Ventilate and wear gloves.");
     case FinishKind::OilSoak:
         return tr("An oil that is safe in the mouth when cured; bore and outside, wiped every day, days to weeks by the wood. "
                   "Oily rags "
@@ -65,31 +65,28 @@ QString how(FinishKind kind)
             "An oil that is safe in the mouth when cured, thin coats, wiped after a quarter of an hour, a day between. Oily rags "
             "catch fire by themselves: spread them flat outdoors or drown them in water.");
     case FinishKind::WaxCoats:
-        return tr("Two or three thin coats, dry between, buffed by hand. At a buffing wheel the tube is torn from the hand: hold "
-                  "it below "
-                  "the middle, eye protection, no gloves.");
+        return tr("Two or three thin coats, dry between coats, buffed by hand. A buffing wheel can tear the tube from your hand: "
+                  "hold it below the middle, eye protection, no gloves.");
     case FinishKind::LacquerOutside:
-        return tr(
-            "Thin coats, a day between, holes and window masked. Solvents burn and harm: air it, no flame, a mask for vapours. "
-            "Safe in the mouth only when cured: ask its maker.");
+        return tr("Thin coats, a day apart, holes and window masked. Solvents burn and harm: ventilate, no flame, vapour mask. "
+                  "Only use what is safe in the mouth when cured.");
     case FinishKind::LacquerInside:
-        return tr("It seals and smooths a rough bore, which helps the upper register, and narrows it a little. Solvents burn and "
-                  "harm: air it, no flame, a mask for vapours.");
+        return tr("Lacquer seals and smooths a rough bore, which helps the upper register, and narrows it slightly. Solvents "
+                  "burn and harm: ventilate, no flame, vapour mask. Only use what is safe in the mouth when cured.");
     case FinishKind::Cure:
-        return tr(
-            "In moving air, out of the sun, not to be played. Oils take two to six weeks, wax days, lacquer one to four weeks.");
-    case FinishKind::CorkTenons: return tr("Thin glue, pressed, then cut to fit and greased. Knife away from yourself.");
+        return tr("Cure in moving air, out of the sun, and do not play. Oils take two to six weeks, wax some days, lacquer one "
+                  "to four weeks.");
+    case FinishKind::CorkTenons: return tr("Glue thinly, press, then cut to fit and grease. Cut away from yourself.");
     case FinishKind::Binding:
-        return tr("Waxed thread, tight and even, its ends under the turns, sealed. It holds cane together when the air dries.");
-    case FinishKind::Stamp: return tr("Before the last coat, on a flat support, away from holes.");
-    case FinishKind::HearAgain:
-        return tr("The finish has moved the pitch a little: measure bore, window and holes again where it reached them, hear "
-                  "every note, "
-                  "and correct what is off. Long high notes: protect your ears.");
-    case FinishKind::PlayIn:
         return tr(
-            "A quarter of an hour a day at first, wiped dry each time: damp swells the bore from inside, and what is forced "
-            "cracks.");
+            "Wind waxed thread tight and even, ends under the turns, and seal it. The binding holds cane together in dry air.");
+    case FinishKind::Stamp: return tr("Stamp before the last coat, on a flat support, away from the holes.");
+    case FinishKind::HearAgain:
+        return tr("The finish has shifted the pitch slightly: measure bore, window and holes again, play every note and correct "
+                  "what is out of tolerance. Protect your ears from long high notes.");
+    case FinishKind::PlayIn:
+        return tr("Play a quarter of an hour a day at first and wipe dry each time: damp swells the bore, and forcing it cracks "
+                  "the wood.");
     case FinishKind::Own: break;
     }
     return tr("Follow your shop's rules.");
