@@ -3807,6 +3807,14 @@ Register</translation>
         <comment>note, beats</comment>
         <translation>%1 in %2 …</translation>
     </message>
+    <message>
+        <source>Type…</source>
+        <translation>Eintippen …</translation>
+    </message>
+    <message>
+        <source>Type the readings of another meter (Ctrl+T)</source>
+        <translation>Die Werte eines anderen Messgeräts eintippen (Strg+T)</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::LogModel</name>

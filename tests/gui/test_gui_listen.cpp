@@ -18,6 +18,7 @@
 #include <QDropEvent>
 #include <QFileInfo>
 #include <QMimeData>
+#include <QAbstractItemDelegate>
 #include <QTableWidget>
 #include <set>
 #include <sndfile.h>
@@ -311,11 +312,15 @@ private Q_SLOTS:
     void whatAnotherMeterShowsIsTyped()
     {
         Desk desk;
-        desk.key(Qt::Key_T, Qt::ControlModifier);
+        desk.click("typeReadingsButton");
         auto* table = desk.find<QTableWidget>("numbersTable");
         QCOMPARE(table->rowCount(), 14);
         QCOMPARE(table->currentRow(), 0); // the asked one
         const double d5 = desk.document().book()->present().find(FingeringId{"D5"})->target.hertz();
+        // Enter goes on to the next note.
+        Q_EMIT table->itemDelegate()->closeEditor(nullptr, QAbstractItemDelegate::SubmitModelCache);
+        EVENTUALLY_COMPARE(table->currentRow(), 1);
+        table->setCurrentCell(13, 2);
         table->item(0, 2)->setText(QStringLiteral("581,2 Hz"));
         table->item(1, 2)->setText(QStringLiteral("−31"));
         table->item(2, 2)->setText(QStringLiteral("F5 +60")); // as a meter shows F#5 forty cents flat

@@ -88,6 +88,7 @@ void ListenPage::makeButtons()
     m_next = button(this, tr("Next (↵)"), "nextButton", tr("Go to the next fingering to play"));
     m_file = button(this, tr("From a file…"), "fromFileButton",
                     tr("Read this fingering from a recording; you can also drop files or folders on the window"));
+    m_type = button(this, tr("Type…"), "typeReadingsButton", tr("Type the readings of another meter (Ctrl+T)"));
     m_hands = button(this, tr("Hands-free (H)"), "handsFreeButton",
                      tr("Takes a note held steady for a second, then requests the next one"));
     m_hands->setCheckable(true);
@@ -224,6 +225,7 @@ void ListenPage::arrange()
     more->addWidget(orderLabel);
     more->addWidget(m_order, 1);
     more->addWidget(m_file);
+    more->addWidget(m_type);
     more->addWidget(m_reference);
     auto* left = new QVBoxLayout;
     left->setSpacing(Style::grid);
@@ -266,6 +268,7 @@ void ListenPage::bindKeys()
     connect(m_back, &QPushButton::clicked, this, &ListenPage::takeBack);
     connect(m_next, &QPushButton::clicked, this, &ListenPage::next);
     connect(m_file, &QPushButton::clicked, this, &ListenPage::fromFile);
+    connect(m_type, &QPushButton::clicked, this, &ListenPage::typeReadings);
     connect(m_hands, &QPushButton::clicked, this, &ListenPage::setHandsFree);
     connect(m_other, &QPushButton::clicked, this, &ListenPage::keepOther);
     connect(m_order, &QComboBox::activated, this, &ListenPage::setOrder);

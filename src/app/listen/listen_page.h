@@ -107,6 +107,7 @@ private:
     QPushButton* m_back;
     QPushButton* m_next;
     QPushButton* m_file;
+    QPushButton* m_type;
     QPushButton* m_hands;
     QPushButton* m_other;
     QPushButton* m_reference;

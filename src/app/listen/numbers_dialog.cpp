@@ -8,6 +8,7 @@
 #include "text/pitch_entry.h"
 #include "text/units.h"
 
+#include <QAbstractItemDelegate>
 #include <QDoubleSpinBox>
 #include <QHBoxLayout>
 #include <QHeaderView>
@@ -63,6 +64,14 @@ NumbersDialog::NumbersDialog(Document& document, const std::optional<FingeringId
     column->addWidget(m_trouble);
     column->addLayout(form::answers(this, "numbersCancel", "numbersKeep", tr("Save readings")));
     m_table->setFocus();
+    // Enter goes on to the next note, as on a list of readings.
+    connect(
+        m_table->itemDelegate(), &QAbstractItemDelegate::closeEditor, this,
+        [this](QWidget*, QAbstractItemDelegate::EndEditHint hint) {
+            if (hint == QAbstractItemDelegate::SubmitModelCache && m_table->currentRow() + 1 < m_table->rowCount())
+                m_table->setCurrentCell(m_table->currentRow() + 1, Pitch);
+        },
+        Qt::QueuedConnection);
 }
 
 Result<io::NumberSession> NumbersDialog::typed() const
