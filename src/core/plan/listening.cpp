@@ -3,7 +3,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <set>
 
 namespace dowel::planning {
 
@@ -31,10 +30,17 @@ std::vector<FingeringId> moved(const Situation& s, const Outlook& there, double 
 
 int roundsHeard(const Situation& s)
 {
-    std::set<std::size_t> shapes;
-    for (const PlacedReading& r : s.book->readings())
-        shapes.insert(r.shape);
-    return static_cast<int>(shapes.size());
+    int rounds = 0;
+    bool listening = false;
+    for (const Entry& e : s.book->entries()) {
+        const bool reading = std::holds_alternative<ReadingEntry>(e.body);
+        rounds += reading && !listening ? 1 : 0;
+        listening =
+            reading || (listening && !std::holds_alternative<CutEntry>(e.body) && !std::holds_alternative<Advice>(e.body));
+        if (std::holds_alternative<BuiltEntry>(e.body))
+            rounds = 0; // another piece
+    }
+    return rounds;
 }
 
 bool ownCuts(const Situation& s)

@@ -9,7 +9,7 @@ namespace dowel::planning {
 [[nodiscard]] std::vector<FingeringId> neverHeard(const Situation& s);
 /// Notes that have moved by more than this since they were heard, or will have on another shape.
 [[nodiscard]] std::vector<FingeringId> moved(const Situation& s, const Outlook& there, double by_cents);
-/// On how many shapes of this piece anything was heard.
+/// How often this piece has been listened to: readings with no cut and no advice between them are one round.
 [[nodiscard]] int roundsHeard(const Situation& s);
 /// Whether wood has been cut without advice since the last listening.
 [[nodiscard]] bool ownCuts(const Situation& s);

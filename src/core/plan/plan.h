@@ -26,7 +26,7 @@ struct PlanOptions
     double passPrice = 0.01;       ///< of the chance that all are in, that each cut of a pass costs where they may be in already
     double fineGain = 0.04;        ///< and that a single cut must gain where no pass pays
     int roundsToRough = 8;         ///< after so many rounds every cut has to pay in that chance
-    int mostRounds = 11;           ///< and after so many there is none
+    int mostRounds = 12;           ///< and after so many there is none
     std::optional<Tools> tools{};  ///< instead of the workbook's: what is in the drawer today
     bool handWork = true;          ///< whether a size that no bit makes can be made by knife, file or iron
     double wellIn = 0.97;          ///< the chance that all are in from which no cut is worth its risk
