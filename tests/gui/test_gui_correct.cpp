@@ -44,7 +44,7 @@ private Q_SLOTS:
         Desk desk;
         desk.key(Qt::Key_7, Qt::ControlModifier);
         EVENTUALLY(desk.find<QPushButton>("goListenButton")->isVisible());
-        QCOMPARE(desk.find<QLabel>("cardWhat")->text(), QStringLiteral("Hear 14 fingerings"));
+        QCOMPARE(desk.find<QLabel>("cardWhat")->text(), QStringLiteral("Play 14 fingerings"));
         QVERIFY(!desk.find<QLineEdit>("calipers")->isVisible());
         QVERIFY(!desk.window().correctPage()->proposed());
         desk.key(Qt::Key_Return);
@@ -203,7 +203,7 @@ private Q_SLOTS:
         auto* log = desk.find<QTableView>("logTable")->model();
         bool said = false;
         for (int row = 0; row < log->rowCount(); ++row)
-            said = said || log->index(row, 2).data().toString().contains(QLatin1String("From here on wanted: A4 415.0 Hz"));
+            said = said || log->index(row, 2).data().toString().contains(QLatin1String("New target: A4 415.0 Hz"));
         QVERIFY(said);
     }
     void workThatNobodyAdvisedEntersTheRecord()

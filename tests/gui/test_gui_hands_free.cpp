@@ -205,7 +205,7 @@ private Q_SLOTS:
         device->vanish();
         QVERIFY(!page->listener().running());
         QVERIFY(!desk.find<QPushButton>("handsFreeButton")->isChecked());
-        QVERIFY(desk.message().contains(QLatin1String("disconnected")));
+        QVERIFY(desk.message().contains(QLatin1String("gone")));
         desk.key(Qt::Key_Space); // the other roads still work
         QVERIFY(waitFor([&] { return desk.readings() == 1; }));
     }
