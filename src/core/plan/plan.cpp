@@ -133,9 +133,9 @@ struct Weighed
     bool gainLeft = false;            ///< a cut would still lift the chance of all, if by less than it costs
 };
 
-Result<Weighed> weighed(const Situation& s)
+/// What has to be done before any cut is weighed, or instead of one: whether that decides it.
+Result<bool> decidedBefore(const Situation& s, Weighed& w)
 {
-    Weighed w;
     Advice& advice = w.advice;
     summarise(s, advice);
     if (auto missing = neverHeard(s); !missing.empty()) {
@@ -147,38 +147,48 @@ Result<Weighed> weighed(const Situation& s)
         } else if (ends.error().code == ErrorCode::Cancelled) {
             return ends.error();
         }
-        return w;
+        return true;
     }
     advice.chanceAllWithin = chanceAllWithin(s.asHeard(s.forecaster->present()), s.wanted());
-    const double now = chanceAllWithin(s.forecaster->present(), s.tolerances()); // as the school lets the work go by
     auto odd = contradictionIn(*s.book, s.forecaster->posterior(), s.cancel);
     if (!odd)
         return odd.error();
+    if (!*odd)
+        *odd = sessionContradiction(*s.book, s.forecaster->posterior());
     if (*odd) {
         advice.state = AdviceState::Stop;
         advice.contradiction = std::move(*odd);
-        return w;
+        return true;
     }
-    if (auto session = sessionContradiction(*s.book, s.forecaster->posterior())) {
-        advice.state = AdviceState::Stop;
-        advice.contradiction = std::move(session);
-        return w;
+    auto stale = moved(s, s.forecaster->present(), s.options.staleMove_cents);
+    const bool wellIn = chanceAllWithin(s.forecaster->present(), s.tolerances()) >= s.options.wellIn;
+    // What somebody did on his own is listened to before it is built on.
+    if (!stale.empty() && (ownCuts(s) || wellIn)) {
+        advice.state = AdviceState::Measure;
+        advice.fingerings = std::move(stale);
+        return true;
     }
+    if (wellIn)
+        finish(s, advice);
+    return wellIn;
+}
+
+Result<Weighed> weighed(const Situation& s)
+{
+    Weighed w;
+    Advice& advice = w.advice;
+    const auto decided = decidedBefore(s, w);
+    if (!decided)
+        return decided.error();
+    if (*decided)
+        return w;
+    const double now = chanceAllWithin(s.forecaster->present(), s.tolerances()); // as the school lets the work go by
+    auto stale = moved(s, s.forecaster->present(), s.options.staleMove_cents);
     const auto measure = [&](std::vector<FingeringId> ids) -> Weighed {
         advice.state = AdviceState::Measure;
         advice.fingerings = std::move(ids);
         return w;
     };
-    auto stale = moved(s, s.forecaster->present(), s.options.staleMove_cents);
-    // What somebody did on his own is listened to before it is built on.
-    if (!stale.empty() && ownCuts(s))
-        return measure(std::move(stale));
-    if (now >= s.options.wellIn) {
-        if (!stale.empty())
-            return measure(std::move(stale));
-        finish(s, advice);
-        return w;
-    }
     const auto ends = Finder(s).ends();
     if (!ends)
         return ends.error();
