@@ -8500,6 +8500,34 @@ wird gerechnet</translation>
         <source>Oily rags catch fire by themselves: spread them flat outdoors.</source>
         <translation>Ölige Lappen entzünden sich selbst: flach im Freien ausbreiten.</translation>
     </message>
+    <message>
+        <source>Close the foot with a plug whose face is %1 from the sounding edge. The pipe is short on purpose.</source>
+        <translation>Den Fuß mit einem Pfropfen schließen, Stirnfläche %1 von der Schneide. Die Pfeife ist absichtlich kurz.</translation>
+    </message>
+    <message>
+        <source>knife, cork or wood</source>
+        <translation>Messer, Kork oder Holz</translation>
+    </message>
+    <message>
+        <source>The plug holds and does not leak.</source>
+        <translation>Der Pfropfen hält und ist dicht.</translation>
+    </message>
+    <message>
+        <source>Blow the pipe: it sounds above %1 on purpose.</source>
+        <translation>Die Pfeife anblasen: Sie klingt absichtlich über %1.</translation>
+    </message>
+    <message>
+        <source>Bore deeper a little at a time as Dowel advises; only a plug brings back what is too deep.</source>
+        <translation>In kleinen Schritten nach Anweisung tiefer bohren; was zu tief ist, hebt nur ein Pfropfen.</translation>
+    </message>
+    <message>
+        <source>Draw the plug out a little at a time as Dowel advises.</source>
+        <translation>Den Pfropfen in kleinen Schritten nach Anweisung herausziehen.</translation>
+    </message>
+    <message>
+        <source>Play the note again after every step.</source>
+        <translation>Den Ton nach jedem Schritt wieder spielen.</translation>
+    </message>
 </context>
 <context>
     <name>form</name>

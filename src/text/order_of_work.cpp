@@ -102,7 +102,11 @@ private:
     {
         const QString group = tr("Stock");
         const Metres sounding = m_asked->start->length();
-        const Metres overall = m_head.length + sounding;
+        // A pipe that is bored deeper needs the wood for it, and a floor below; common practice, no source.
+        constexpr Metres floor = Metres::fromMillimetres(10.0);
+        const bool deepens = isBoredDeeper(*m_spec);
+        const Metres deepest = m_asked->goal != nullptr ? std::max(sounding, m_asked->goal->length()) : sounding;
+        const Metres overall = m_head.length + (deepens && m_stuff == Stuff::Wood ? deepest + floor : sounding);
         constexpr Metres chucking = Metres::fromMillimetres(20.0);
         switch (m_stuff) {
         case Stuff::Wood: {
@@ -241,6 +245,16 @@ private:
     }
     void duct(const Duct& d)
     {
+        if (isBoredDeeper(*m_spec) && m_stuff != Stuff::Wood) {
+            WorkStep& plug =
+                add("block", "plug", tr("Bore"),
+                    tr("Close the foot with a plug whose face is %1 from the sounding edge. The pipe is short on purpose.")
+                        .arg(len(m_asked->start->length())),
+                    {m_asked->start->length()});
+            plug.tool = tr("knife, cork or wood");
+            plug.check = tr("The plug holds and does not leak.");
+            plug.caution = tr("Cut away from yourself.");
+        }
         const QString group = tr("Sounding edge");
         const Metres windway = d.windwayLength > Metres{} ? d.windwayLength : m_head.length;
         const Metres height = d.windwayHeight > Metres{} ? d.windwayHeight : Metres::fromMillimetres(1.2);
@@ -348,12 +362,22 @@ private:
         const QString group = tr("First sound");
         const auto& chart = m_spec->fingerings;
         QString words = chart.empty() ? tr("Blow the tube before any hole is made.")
-                                      : tr("Blow the tube with no holes, or all holes taped: it sounds a little below %1.")
-                                            .arg(noteName(chart.front().id.text));
+                        : isBoredDeeper(*m_spec)
+                            ? tr("Blow the pipe: it sounds above %1 on purpose.").arg(noteName(chart.front().id.text))
+                            : tr("Blow the tube with no holes, or all holes taped: it sounds a little below %1.")
+                                  .arg(noteName(chart.front().id.text));
         if (m_spec->family == Family::Horn)
             words = tr("Blow the horn before any hole is made and note its pitch: the pitch decides which keys it can have.");
         add("test", "test", group, words).check =
             tr("If it does not sound, follow the remedies on Sounding edge before going on.");
+        if (isBoredDeeper(*m_spec)) {
+            WorkStep& deeper =
+                add("bore", "mark", group,
+                    m_stuff == Stuff::Wood
+                        ? tr("Bore deeper a little at a time as Dowel advises; only a plug brings back what is too deep.")
+                        : tr("Draw the plug out a little at a time as Dowel advises."));
+            deeper.check = tr("Play the note again after every step.");
+        }
         if (m_spec->family == Family::Slide) {
             WorkStep& s = add("block", "slide", group,
                               tr("Leave the tube longer than %1 by the grip of the slide. Fit and grease the slide so that it "

@@ -118,6 +118,30 @@ private Q_SLOTS:
         QVERIFY(said("vegetable").find("An adult") != std::string::npos);
         QVERIFY(said("horn").find("dust harms the lungs") != std::string::npos);
     }
+    void aStoppedPipeHasWoodToBeBoredDeeper()
+    {
+        // It starts too short and high: the billet holds the goal's depth and a floor, or a plug closes what has no floor.
+        const Answer a = run({"steps", std::string(DOWEL_EXAMPLES) + "/stopped.blank.json"});
+        QVERIFY2(a.status == 0, a.words.c_str());
+        double sawn = 0.0;
+        double bored = 0.0;
+        bool deeper = false;
+        for (const Json& s : a.json["steps"]) {
+            if (s["key"] == "saw")
+                sawn = s["measures_mm"][1].get<double>();
+            if (s["key"] == "bore")
+                bored = s["measures_mm"][0].get<double>();
+            deeper = deeper || s["key"] == "mark";
+            QVERIFY2(s["text"].get<std::string>().find("below") == std::string::npos || s["id"] != "test", s.dump().c_str());
+        }
+        VERIFY_NEAR(bored, a.json["sounding_mm"].get<double>(), 0.05);
+        QVERIFY2(deeper && sawn > a.json["overall_mm"].get<double>() + 12.0, qPrintable(QString::number(sawn)));
+        Json spec = run({"layout", std::string(DOWEL_EXAMPLES) + "/stopped.blank.json"}).json["start"];
+        spec["material"] = "cane";
+        const Answer cane = run({"steps", write("cane.json", spec.dump())});
+        QVERIFY(
+            std::any_of(cane.json["steps"].begin(), cane.json["steps"].end(), [](const Json& s) { return s["key"] == "plug"; }));
+    }
     void theDrawerIsObeyedInItsOwnMarking()
     {
         // Five odd bits: number 7 is 0.201 in, letter F 0.257 in, 9/32 is 0.28125 in (ASME B94.11M, from memory).

@@ -106,8 +106,8 @@ void finish(const Situation& s, Advice& advice)
 }
 
 /// What the rest of the work will come to, from how far the notes still have to go. Each listening leaves about two fifths of the
-/// way, as the guard lets a pass go; each round after the first takes about half the cuts of the first; measured on the
-/// simulated fleet (docs/validation.md), like the share of the goal's own chance that is reached.
+/// way, as the guard lets a pass go, and each round after the first takes about half the cuts of the first: rules of thumb, like
+/// the share of the goal's own chance that is reached. How well they hold has not been measured.
 Expected reckoned(const Situation& s, const Ends& ends, const Pass& pass)
 {
     Aim last = s.aim(s.options.lastSpread_cents);
