@@ -69,6 +69,26 @@ Result<std::optional<BitDrawer>> drawerOf(const StepsWanted& wanted)
     return std::optional(std::move(*read));
 }
 
+struct Ordered
+{
+    Made made;
+    std::vector<text::WorkStep> steps;
+    text::LengthUnit unit;
+};
+
+Result<Ordered> orderedFor(const std::string& path, const StepsWanted& wanted)
+{
+    auto made = madeOf(path);
+    if (!made)
+        return made.error();
+    const auto drawer = drawerOf(wanted);
+    if (!drawer)
+        return drawer.error();
+    const auto unit = wanted.inches ? text::LengthUnit::Inches : text::LengthUnit::Millimetres;
+    auto steps = text::orderOfWork({&made->start, &made->goal, *drawer ? &**drawer : nullptr, unit});
+    return Ordered{std::move(*made), std::move(steps), unit};
+}
+
 Json wordsOrNull(const QString& words)
 {
     return words.isEmpty() ? Json() : Json(words.toStdString());
@@ -96,16 +116,13 @@ std::string whyWords(const std::string& why)
 
 Answer steps(const std::string& path, const StepsWanted& wanted)
 {
-    const auto made = madeOf(path);
-    if (!made)
-        return made.error();
-    const auto drawer = drawerOf(wanted);
-    if (!drawer)
-        return drawer.error();
-    const auto unit = wanted.inches ? text::LengthUnit::Inches : text::LengthUnit::Millimetres;
+    const auto order = orderedFor(path, wanted);
+    if (!order)
+        return order.error();
+    const Made* made = &order->made;
     const InstrumentSpec& spec = made->start.spec();
     Json list = Json::array();
-    for (const text::WorkStep& s : text::orderOfWork({&made->start, &made->goal, *drawer ? &**drawer : nullptr, unit})) {
+    for (const text::WorkStep& s : order->steps) {
         Json measures = Json::array();
         for (const Metres m : s.measures)
             measures.push_back(tidy(m.millimetres()));
@@ -186,16 +203,12 @@ Answer worksheet(const std::string& path, const std::string& out, const StepsWan
 {
     if (!out.ends_with(".pdf"))
         return Error{ErrorCode::BadValue, "--out", out + "; known: .pdf"};
-    const auto made = madeOf(path);
-    if (!made)
-        return made.error();
-    const auto drawer = drawerOf(wanted);
-    if (!drawer)
-        return drawer.error();
-    const auto unit = wanted.inches ? text::LengthUnit::Inches : text::LengthUnit::Millimetres;
-    const auto all = text::orderOfWork({&made->start, &made->goal, *drawer ? &**drawer : nullptr, unit});
+    const auto order = orderedFor(path, wanted);
+    if (!order)
+        return order.error();
+    const Made* made = &order->made;
     ensureGraphics();
-    const auto pdf = report::benchSheet(made->start, session::sheetOf(made->start, made->goal), all, unit,
+    const auto pdf = report::benchSheet(made->start, session::sheetOf(made->start, made->goal), order->steps, order->unit,
                                         wanted.letter ? draw::Paper::Letter : draw::Paper::A4);
     if (!pdf)
         return pdf.error();
