@@ -19,7 +19,7 @@
 // The plotting library's header is written with Qt's keywords, which this program does without.
 #define signals Q_SIGNALS
 #define slots Q_SLOTS
-#define foreach Q_FOREACH
+#define foreach(item, all) for (item : all)
 #include <qcustomplot.h>
 #undef signals
 #undef slots

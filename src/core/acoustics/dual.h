@@ -26,7 +26,7 @@ template <std::size_t N> struct Dual
         return x;
     }
     /// f(x) where f(x.v) = value and f'(x.v) = slope.
-    [[nodiscard]] Dual chained(const Complex& value, const Complex& slope) const
+    [[nodiscard, gnu::noinline]] Dual chained(const Complex& value, const Complex& slope) const
     {
         Dual r(value);
         for (std::size_t i = 0; i < N; ++i)
@@ -34,28 +34,29 @@ template <std::size_t N> struct Dual
         return r;
     }
 
-    Dual& operator+=(const Dual& b)
+    [[gnu::noinline]] Dual& operator+=(const Dual& b)
     {
         v += b.v;
         for (std::size_t i = 0; i < N; ++i)
             d[i] += b.d[i];
         return *this;
     }
-    Dual& operator-=(const Dual& b)
+    [[gnu::noinline]] Dual& operator-=(const Dual& b)
     {
         v -= b.v;
         for (std::size_t i = 0; i < N; ++i)
             d[i] -= b.d[i];
         return *this;
     }
-    Dual& operator*=(const Dual& b)
+    // Called, not inlined: unrolled at every place, the rows of derivatives were most of a build and no quicker.
+    [[gnu::noinline]] Dual& operator*=(const Dual& b)
     {
         for (std::size_t i = 0; i < N; ++i)
             d[i] = d[i] * b.v + v * b.d[i];
         v *= b.v;
         return *this;
     }
-    Dual& operator/=(const Dual& b)
+    [[gnu::noinline]] Dual& operator/=(const Dual& b)
     {
         const Complex inverse = 1.0 / b.v;
         v *= inverse;
