@@ -2009,6 +2009,77 @@
     </message>
 </context>
 <context>
+    <name>dowel::app::DrawerDialog</name>
+    <message>
+        <source>&amp;Add</source>
+        <translation>&amp;Hinzufügen</translation>
+    </message>
+    <message>
+        <source>Set of bits</source>
+        <translation>Bohrersatz</translation>
+    </message>
+    <message>
+        <source>Add s&amp;et</source>
+        <translation>&amp;Satz hinzufügen</translation>
+    </message>
+    <message>
+        <source>&amp;Remove selected</source>
+        <translation>Gewählte &amp;entfernen</translation>
+    </message>
+    <message>
+        <source>Tool drawer</source>
+        <translation>Werkzeugschublade</translation>
+    </message>
+    <message>
+        <source>The bits and hand tools of this shop. Layout, order of work and advice use these sizes and call each bit by its marking. A workbook that has been played keeps the sizes it was made with; the advice uses what is in the drawer today.</source>
+        <translation>Bohrer und Handwerkzeuge dieser Werkstatt. Lochplan, Arbeitsfolge und Ratschläge verwenden diese Größen und nennen jeden Bohrer bei seiner Bezeichnung. Ein bereits gespieltes Instrument behält die Größen, mit denen es gebaut wurde; der Rat richtet sich nach dem heutigen Bestand.</translation>
+    </message>
+    <message>
+        <source>Bits to add</source>
+        <translation>Neue Bohrer</translation>
+    </message>
+    <message>
+        <source>6.5 mm, 9/32, #7, F</source>
+        <translation>6.5 mm, 9/32, #7, F</translation>
+    </message>
+    <message>
+        <source>Metric, 1 to 14 mm by 0.5</source>
+        <translation>Metrisch, 1 bis 14 mm in 0,5</translation>
+    </message>
+    <message>
+        <source>Fractions, 1/16 to 1/2 in</source>
+        <translation>Zollbrüche, 1/16 bis 1/2 Zoll</translation>
+    </message>
+    <message>
+        <source>Numbers, 60 to 1</source>
+        <translation>Nummern, 60 bis 1</translation>
+    </message>
+    <message>
+        <source>Letters, A to Z</source>
+        <translation>Buchstaben, A bis Z</translation>
+    </message>
+    <message>
+        <source>Bits in the drawer</source>
+        <translation>Bohrer in der Schublade</translation>
+    </message>
+    <message>
+        <source>Hand tools</source>
+        <translation>Handwerkzeuge</translation>
+    </message>
+    <message>
+        <source>&amp;Bits</source>
+        <translation>&amp;Bohrer</translation>
+    </message>
+    <message>
+        <source>&amp;Hand tools</source>
+        <translation>Hand&amp;werkzeuge</translation>
+    </message>
+    <message>
+        <source>&amp;Save</source>
+        <translation>&amp;Speichern</translation>
+    </message>
+</context>
+<context>
     <name>dowel::app::DriftPicture</name>
     <message>
         <source>Drift since the first session on each shape</source>
@@ -3525,6 +3596,11 @@ Register</translation>
         <source>Finger reach</source>
         <translation>Griffweite</translation>
     </message>
+    <message>
+        <source>Cutting to length takes the last %1 off the foot, where the bore goes from %2 to %3. To keep that shape, choose a lower note.</source>
+        <comment>length, bore, bore</comment>
+        <translation>Beim Ablängen fallen die letzten %1 am Fuß weg, wo die Bohrung von %2 auf %3 geht. Soll diese Form bleiben, einen tieferen Grundton wählen.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::LikeDialog</name>
@@ -4294,6 +4370,10 @@ Register</translation>
     <message>
         <source>Saving the last take; the window closes afterwards.</source>
         <translation>Was eben gehört wurde, wird noch gesichert; dann schließt sich das Fenster.</translation>
+    </message>
+    <message>
+        <source>Tool dra&amp;wer…</source>
+        <translation>Wer&amp;kzeugschublade…</translation>
     </message>
 </context>
 <context>
@@ -5393,6 +5473,18 @@ Register</translation>
         <source>Finish from %1: %2</source>
         <comment>day, work</comment>
         <translation>Oberfläche, ab %1: %2</translation>
+    </message>
+    <message>
+        <source>Shop</source>
+        <translation>Werkstatt</translation>
+    </message>
+    <message>
+        <source>&amp;Tool drawer…</source>
+        <translation>Wer&amp;kzeugschublade…</translation>
+    </message>
+    <message>
+        <source>The bits and hand tools that layouts, order of work and advice go by.</source>
+        <translation>Bohrer und Handwerkzeuge, nach denen sich Lochplan, Arbeitsfolge und Ratschläge richten.</translation>
     </message>
 </context>
 <context>
@@ -7926,6 +8018,54 @@ wird gerechnet</translation>
         <source>%1 %</source>
         <comment>a chance</comment>
         <translation>%1 %</translation>
+    </message>
+    <message>
+        <source>knife</source>
+        <translation>Messer</translation>
+    </message>
+    <message>
+        <source>file</source>
+        <translation>Feile</translation>
+    </message>
+    <message>
+        <source>round file</source>
+        <translation>Rundfeile</translation>
+    </message>
+    <message>
+        <source>tapered reamer</source>
+        <translation>konische Reibahle</translation>
+    </message>
+    <message>
+        <source>undercutting tool</source>
+        <translation>Unterschneider</translation>
+    </message>
+    <message>
+        <source>hot iron</source>
+        <translation>Brenneisen</translation>
+    </message>
+    <message>
+        <source>cork borer</source>
+        <translation>Korkbohrer</translation>
+    </message>
+    <message>
+        <source>countersink</source>
+        <translation>Senker</translation>
+    </message>
+    <message>
+        <source>abrasive on a rod</source>
+        <translation>Schleifpapier am Stab</translation>
+    </message>
+    <message>
+        <source>hot iron, or a knife led in from the side</source>
+        <translation>Brenneisen oder Messer, von der Seite geführt</translation>
+    </message>
+    <message>
+        <source>round file, no heat</source>
+        <translation>Rundfeile, ohne Hitze</translation>
+    </message>
+    <message>
+        <source>cork borer or knife</source>
+        <translation>Korkbohrer oder Messer</translation>
     </message>
 </context>
 <context>

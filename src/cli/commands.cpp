@@ -389,19 +389,6 @@ Answer measureSession(const std::string& path, const std::string& file)
     return Json{{"readings", readings}};
 }
 
-/// The tool of a step by its marking in the drawer, or the hand tool that there is.
-std::string toolFrom(const BitDrawer& drawer, const AdviceStep& s)
-{
-    if (s.bit)
-        if (const Bit* bit = drawer.bitOf(*s.bit))
-            return bit->name + " bit";
-    if (std::holds_alternative<Enlarge>(s.cut))
-        for (const char* tool : {"hot iron", "file", "knife"})
-            if (drawer.has(tool))
-                return tool;
-    return text::tool(s, text::LengthUnit::Millimetres).toStdString();
-}
-
 /// One step in the contract's words: from_mm and to_mm are sizes, or places along the bore where it is reamed.
 Json contractStep(const AdviceStep& s, const Instrument& present, const BitDrawer* drawer)
 {
@@ -420,7 +407,7 @@ Json contractStep(const AdviceStep& s, const Instrument& present, const BitDrawe
     }
     if (cut.contains("hole"))
         one["hole"] = cut["hole"];
-    one["tool"] = drawer != nullptr ? toolFrom(*drawer, s) : text::tool(s, text::LengthUnit::Millimetres).toStdString();
+    one["tool"] = text::tool(s, text::LengthUnit::Millimetres, drawer, present.spec().material).toStdString();
     if (isReversible(s.cut))
         one["reversible"] = true;
     one["why"] = text::why(s, text::LengthUnit::Millimetres).toStdString();

@@ -45,6 +45,19 @@ std::vector<std::pair<std::string, QString>> materials()
             {"plastic", tr("Plastic pipe")}, {"horn", tr("Horn")},         {"vegetable", tr("Vegetable, for a class")}};
 }
 
+std::vector<std::pair<std::string, QString>> handTools()
+{
+    return {{"knife", tr("knife")},
+            {"file", tr("file")},
+            {"round file", tr("round file")},
+            {"tapered reamer", tr("tapered reamer")},
+            {"undercutting tool", tr("undercutting tool")},
+            {"hot iron", tr("hot iron")},
+            {"cork borer", tr("cork borer")},
+            {"countersink", tr("countersink")},
+            {"abrasive on a rod", tr("abrasive on a rod")}};
+}
+
 QString materialName(const std::string& material)
 {
     for (const auto& [key, name] : materials())

@@ -20,6 +20,8 @@ namespace dowel::text {
 [[nodiscard]] QString familyTitle(Family family);
 /// Materials by the stable word that a specification has.
 [[nodiscard]] std::vector<std::pair<std::string, QString>> materials();
+/// Hand tools of a drawer: the word in its file, and their name.
+[[nodiscard]] std::vector<std::pair<std::string, QString>> handTools();
 /// The maker's own word where it is none of them.
 [[nodiscard]] QString materialName(const std::string& material);
 

@@ -2,6 +2,7 @@
 #include "text/sentences.h"
 
 #include "core/tuning/pitch.h"
+#include "text/names.h"
 #include "text/tr.h"
 
 #include <QCoreApplication>
@@ -61,10 +62,31 @@ QString work(const Cut& cut)
         cut);
 }
 
-QString tool(const AdviceStep& step, LengthUnit unit)
+namespace {
+
+/// What opens a hole by hand where no drawer says what there is. Common practice, no source.
+QString openingByHand(const std::string& material)
 {
-    if (step.bit)
-        return tr("%1 bit", "drill of a size").arg(length(*step.bit, unit));
+    if (material == "cane")
+        return tr("hot iron, or a knife led in from the side");
+    if (material == "plastic")
+        return tr("round file, no heat");
+    if (material == "horn")
+        return tr("round file");
+    if (material == "vegetable")
+        return tr("cork borer or knife");
+    return tr("round file or knife");
+}
+
+} // namespace
+
+QString tool(const AdviceStep& step, LengthUnit unit, const BitDrawer* drawer, const std::string& material)
+{
+    if (step.bit) {
+        const Bit* marked = drawer != nullptr ? drawer->bitOf(*step.bit) : nullptr;
+        return tr("%1 bit", "drill of a size")
+            .arg(marked != nullptr ? QString::fromStdString(marked->name) : length(*step.bit, unit));
+    }
     if (std::holds_alternative<TrimFoot>(step.cut)) {
         constexpr double sawFrom_mm = 2.0;
         const double removed = (step.from - wantedSize(step.cut)).millimetres();
@@ -82,7 +104,12 @@ QString tool(const AdviceStep& step, LengthUnit unit)
         return tr("round file, at both ends alike");
     if (std::holds_alternative<Undercut>(step.cut))
         return tr("small knife or undercutter, from inside");
-    return tr("round file or knife");
+    const std::string_view there =
+        drawer != nullptr && std::holds_alternative<Enlarge>(step.cut) ? openingTool(*drawer, material) : std::string_view();
+    for (const auto& [word, name] : handTools())
+        if (!there.empty() && word == there)
+            return name;
+    return openingByHand(material);
 }
 
 QString why(const AdviceStep& step, LengthUnit unit)

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/record/workbook.h"
+#include "core/shop/bit_drawer.h"
 #include "text/units.h"
 
 #include <QString>
@@ -11,8 +12,9 @@ namespace dowel::text {
 
 /// "Enlarge h1", "Trim the foot".
 [[nodiscard]] QString work(const Cut& cut);
-/// "6.4 mm bit" or what does it by hand.
-[[nodiscard]] QString tool(const AdviceStep& step, LengthUnit unit);
+/// "6.4 mm bit" or what does it by hand in this material; with a drawer the bit by its marking and the hand tool that is there.
+[[nodiscard]] QString tool(const AdviceStep& step, LengthUnit unit, const BitDrawer* drawer = nullptr,
+                           const std::string& material = {});
 /// "E5 is 18.0 cents flat; this hole moves it most."
 [[nodiscard]] QString why(const AdviceStep& step, LengthUnit unit);
 /// Why a note stays off, and what would mend it.

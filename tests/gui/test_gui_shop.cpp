@@ -313,6 +313,66 @@ private Q_SLOTS:
         QVERIFY(desk.begins());
         QVERIFY(QFile::exists(folder + QStringLiteral("/pipe-on-trial.dowel")));
     }
+    void theDrawerIsFilledByMarkingsAndObeyed()
+    {
+        Desk desk(false);
+        EVENTUALLY(app::Jobs::runningInAll() == 0);
+        desk.click("drawerButton");
+        auto* dialog = desk.find<QDialog>("drawerDialog");
+        EVENTUALLY(dialog->isVisible());
+        auto* typed = dialog->findChild<QLineEdit*>(QStringLiteral("drawerTyped"));
+        auto* bits = dialog->findChild<QListWidget*>(QStringLiteral("drawerBits"));
+        const auto enter = [&](const char* words) {
+            typed->setFocus();
+            QTest::keyClicks(typed, QString::fromLatin1(words));
+            QTest::keyClick(typed, Qt::Key_Return);
+        };
+        enter("9/32, 9/16 wide");
+        QVERIFY(dialog->findChild<QLabel*>(QStringLiteral("drawerTrouble"))->text().contains(QLatin1String("9/16 wide")));
+        QCOMPARE(bits->count(), 0); // all that is typed, or nothing
+        typed->clear();
+        enter("9/32, #7, F, 5/16, 4 mm, 7.14375");
+        QCOMPARE(bits->count(), 5); // 9/32 in is 7.14375 mm: one bit
+        QCOMPARE(bits->item(0)->text(), QStringLiteral("4 mm"));
+        auto* tools = dialog->findChild<QListWidget*>(QStringLiteral("drawerTools"));
+        for (int i = 0; i < tools->count(); ++i)
+            tools->item(i)->setCheckState(tools->item(i)->text() == QLatin1String("hot iron") ? Qt::Checked : Qt::Unchecked);
+        QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("drawerSave")), Qt::LeftButton);
+        EVENTUALLY(QFile::exists(desk.file("drawer.json")));
+
+        // Layout goes by these five alone, and the order of work calls them by their markings.
+        QVERIFY(desk.begins());
+        app::Plan& plan = desk.window().plan();
+        EVENTUALLY_COMPARE(plan.blank().spec.tools.bits.size(), std::size_t(5));
+        desk.window().goTo(app::MainWindow::Layout);
+        auto* only = desk.find<QCheckBox>("layoutBits");
+        QTest::mouseClick(only, Qt::LeftButton, Qt::NoModifier, QPoint(8, only->height() / 2));
+        QVERIFY(only->isChecked());
+        desk.click("layoutGo");
+        QVERIFY(waitFor([&] { return plan.layout().has_value() && !plan.busy(); }));
+        const std::vector<Metres>& sizes = plan.blank().spec.tools.bits;
+        for (const Hole& h : plan.layout()->start.spec().holes)
+            QVERIFY2(
+                std::any_of(sizes.begin(), sizes.end(), [&](Metres b) { return std::abs((b - h.diameter).metres()) < 1e-7; }),
+                qPrintable(QString::number(h.diameter.millimetres())));
+        desk.window().goTo(app::MainWindow::Drill);
+        desk.settle();
+        auto* steps = desk.find<QListWidget>("drillSteps");
+        QStringList said;
+        for (int i = 0; i < steps->count(); ++i)
+            said << steps->item(i)->text();
+        const QString all = said.join(QLatin1Char('\n'));
+        const bool byMarking = all.contains(QLatin1String("9/32")) || all.contains(QLatin1String("5/16")) ||
+                               all.contains(QLatin1String("#7")) || all.contains(QLatin1String("4 mm"));
+        QVERIFY2(byMarking, qPrintable(all));
+
+        // It is the shop's: there the next time, too.
+        desk.window().showShop();
+        desk.click("drawerButton");
+        auto* again = desk.window().findChildren<QDialog*>(QStringLiteral("drawerDialog")).last();
+        QCOMPARE(again->findChild<QListWidget*>(QStringLiteral("drawerBits"))->count(), 5);
+        QTest::keyClick(again, Qt::Key_Escape);
+    }
     void aSecondWindowIsToldThatItIsOpen()
     {
         Desk desk(false);

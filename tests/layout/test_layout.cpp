@@ -505,6 +505,39 @@ private Q_SLOTS:
         QVERIFY(l->goal.find(HoleId{"h1"})->at > model.find(HoleId{"h1"})->at);
         QVERIFY(!carriedOver(model, model.spec().bore, mm(2.0), 0.0));
     }
+    void whatIsCarriedToAWiderTubeDoesNotRunTogether()
+    {
+        // A wide hole, much undercut, beside a small one: in proportion to a wider bore they would meet.
+        InstrumentSpec spec = layOut(plainBlank(13.0, false), {})->goal.spec();
+        Hole& low = spec.holes[0];
+        Hole& high = spec.holes[1];
+        const Metres apart = low.at - high.at;
+        low.diameter = apart * 0.75;
+        low.undercutDiameter = apart * 1.15;
+        high.diameter = high.undercutDiameter = apart * 0.28;
+        spec.wall = mm(4.0);
+        spec.bore = {{mm(0.0), mm(40.0)}, {spec.bore.back().at, mm(40.0)}};
+        for (Hole& h : spec.holes)
+            h.chimney = mm(4.0);
+        const auto model = Instrument::make(spec);
+        VERIFY_OK(model);
+        const auto wide = carriedOver(*model, {{mm(0.0), mm(56.0)}, {spec.bore.back().at, mm(56.0)}}, mm(4.0), 1.0);
+        VERIFY_OK(wide);
+        const Hole& first = wide->spec().holes[0];
+        const Hole& second = wide->spec().holes[1];
+        QVERIFY(woodBetween(first, second) >= leastWoodBetweenHoles);
+        // The undercut gives way first, by no more than need be; the holes keep their proportion.
+        QVERIFY(first.undercutDiameter < low.undercutDiameter * 1.4 && first.undercutDiameter > low.undercutDiameter);
+        VERIFY_NEAR(first.diameter / low.diameter, 1.4, 1e-9);
+        VERIFY_NEAR(wide->spec().holes[3].diameter / spec.holes[3].diameter, 1.4, 1e-9);
+        // Holes without an undercut become smaller themselves.
+        low.undercutDiameter = low.diameter = apart * 0.9;
+        const auto plain = Instrument::make(spec);
+        VERIFY_OK(plain);
+        const auto smaller = carriedOver(*plain, {{mm(0.0), mm(62.0)}, {spec.bore.back().at, mm(62.0)}}, mm(4.0), 1.0);
+        VERIFY_OK(smaller);
+        QVERIFY(smaller->spec().holes[0].diameter < low.diameter * 1.55);
+    }
     void eightHolesWithThumbAndPair()
     {
         InstrumentSpec s = fixtures::eightHoleSpec();

@@ -108,17 +108,9 @@ private Q_SLOTS:
     void whatAKilledWriterLeftIsPutBackInOrderByWhoOnlyLooks()
     {
         const std::string path = worked();
-        // In the middle of a transaction whose pages are on disk already, file and journal are what a kill would leave.
-        sqlite3* db = nullptr;
-        sqlite3_open(path.c_str(), &db);
-        tamper::run(db, "PRAGMA cache_size = 1; PRAGMA synchronous = EXTRA; BEGIN IMMEDIATE; INSERT INTO take VALUES (3, "
-                        "zeroblob(300000)); UPDATE seal SET entries = 99");
         const std::string killed = fresh();
-        QVERIFY(QFile::copy(QString::fromStdString(path), QString::fromStdString(killed)));
-        QVERIFY(QFile::copy(QString::fromStdString(path + "-journal"), QString::fromStdString(killed + "-journal")));
+        tamper::killedWriter(path, killed);
         QVERIFY(QFile(QString::fromStdString(killed + "-journal")).size() > 0);
-        tamper::run(db, "ROLLBACK");
-        sqlite3_close(db);
         const auto before = Store::open(path, Store::Mode::Look);
         const auto after = Store::open(killed, Store::Mode::Look);
         VERIFY_OK(before);

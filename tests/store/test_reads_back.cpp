@@ -245,15 +245,8 @@ private Q_SLOTS:
             QCOMPARE(moveWorkbook(path, there).error().code, ErrorCode::InUse);
         }
         // What a killed writer left beside is played back before the name goes.
-        sqlite3* db = nullptr;
-        sqlite3_open(path.c_str(), &db);
-        tamper::run(db, "PRAGMA cache_size = 1; PRAGMA synchronous = EXTRA; BEGIN IMMEDIATE; INSERT INTO take VALUES (3, "
-                        "zeroblob(300000)); UPDATE seal SET entries = 99");
         const std::string killed = fresh();
-        QVERIFY(QFile::copy(QString::fromStdString(path), QString::fromStdString(killed)));
-        QVERIFY(QFile::copy(QString::fromStdString(path + "-journal"), QString::fromStdString(killed + "-journal")));
-        tamper::run(db, "ROLLBACK");
-        sqlite3_close(db);
+        tamper::killedWriter(path, killed);
         VERIFY_OK(moveWorkbook(killed, there));
         QVERIFY(!QFile::exists(QString::fromStdString(killed)) && !QFile::exists(QString::fromStdString(killed + "-journal")));
         const auto moved = Store::open(there, Store::Mode::Look);

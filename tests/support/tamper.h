@@ -2,6 +2,7 @@
 // A workbook's file changed by hand, as somebody with a database tool would.
 #pragma once
 
+#include <QFile>
 #include <sqlite3.h>
 #include <string>
 #include <vector>
@@ -41,6 +42,21 @@ inline void withoutGuards(const std::string& path, const std::string& sql)
     run(db, sql);
     for (const auto& [name, text] : guards)
         run(db, text);
+    sqlite3_close(db);
+}
+
+/// In `killed` what a kill in the middle of a transaction would leave of `path`: the file with some of its pages on the disk
+/// already, and the journal that puts them back.
+inline void killedWriter(const std::string& path, const std::string& killed)
+{
+    sqlite3* db = nullptr;
+    sqlite3_open(path.c_str(), &db);
+    run(db, "PRAGMA cache_size = 1; PRAGMA synchronous = EXTRA; BEGIN IMMEDIATE; INSERT INTO take VALUES (3, zeroblob(300000)); "
+            "UPDATE seal SET entries = 99");
+    for (const char* part : {"", "-journal"})
+        if (!QFile::copy(QString::fromStdString(path + part), QString::fromStdString(killed + part)))
+            qFatal("%s%s cannot be copied", path.c_str(), part);
+    run(db, "ROLLBACK");
     sqlite3_close(db);
 }
 

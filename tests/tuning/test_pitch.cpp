@@ -72,6 +72,24 @@ private Q_SLOTS:
         VERIFY_NEAR(n.off.cents(), 7.85, 0.02);
         QCOMPARE(nearestNote(Hertz::fromHertz(8.0), Hertz::fromHertz(440.0)).name, std::string("C-1"));
     }
+    void keysAreCalledAsTheTradeCallsThem()
+    {
+        // Bb, Eb and Ab, but F# and C#: common practice, no source.
+        QCOMPARE(keyName(*semitonesFromName("A#4")), std::string("Bb4"));
+        QCOMPARE(keyName(*semitonesFromName("Gb3")), std::string("F#3"));
+        QVERIFY(isSameNote("A#4", "Bb4") && isSameNote("Cb5", "B4"));
+        QVERIFY(!isSameNote("A#4", "Bb5") && !isSameNote("H4", "H4"));
+    }
+    void everySpellingIsOffered()
+    {
+        const auto all = spellings(*semitonesFromName("C4"), *semitonesFromName("C5"));
+        QCOMPARE(all.size(), std::size_t(18)); // seven letters, five sharps, five flats, and the octave
+        for (const char* name : {"A#4", "Bb4", "Db4", "C5"})
+            QVERIFY2(std::find(all.begin(), all.end(), name) != all.end(), name);
+        QVERIFY(std::is_sorted(all.begin(), all.end(), [](const std::string& a, const std::string& b) {
+            return *semitonesFromName(a) < *semitonesFromName(b);
+        }));
+    }
 };
 
 DOWEL_TEST(TestPitch)

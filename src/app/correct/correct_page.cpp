@@ -479,7 +479,10 @@ void CorrectPage::showCut(const Advice& advice)
     m_sizes->setText(
         QStringLiteral("%1 → %2").arg(text::lengthNumber(step.from, m_unit), text::length(wantedSize(step.cut), m_unit)));
     const QString reamer = reamerWords(step);
-    m_tool->setText(reamer.isEmpty() ? tr("Tool: %1. Stop at this size.").arg(text::tool(step, m_unit)) : reamer);
+    const BitDrawer& drawer = m_document->drawer();
+    const QString tool =
+        text::tool(step, m_unit, drawer.isEmpty() ? nullptr : &drawer, m_document->book()->present().spec().material);
+    m_tool->setText(reamer.isEmpty() ? tr("Tool: %1. Stop at this size.").arg(tool) : reamer);
     m_why->setText(text::why(step, m_unit) + QLatin1Char('\n') + text::risk(step));
     m_caution->setText(text::caution(step));
     m_calipers->setText(text::lengthNumber(wantedSize(step.cut), m_unit));

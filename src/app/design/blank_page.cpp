@@ -7,6 +7,7 @@
 #include "app/parts/form.h"
 #include "app/parts/style.h"
 #include "core/shop/pipes.h"
+#include "core/tuning/pitch.h"
 #include "text/errors.h"
 #include "text/names.h"
 
@@ -418,7 +419,7 @@ void BlankPage::showKeys()
         return m_keysWords->setText(text::sentence(keys.error()));
     const std::string& wanted = m_plan->target().lowest;
     m_keys->show(*keys, wanted, m_unit);
-    const auto own = std::find_if(keys->begin(), keys->end(), [&](const KeyServed& k) { return k.lowest == wanted; });
+    const auto own = std::find_if(keys->begin(), keys->end(), [&](const KeyServed& k) { return isSameNote(k.lowest, wanted); });
     // The plan's own note first; another by pointing at it.
     m_keysWords->setText(
         own == keys->end()

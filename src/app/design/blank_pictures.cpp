@@ -2,6 +2,7 @@
 #include "app/design/blank_pictures.h"
 
 #include "app/parts/style.h"
+#include "core/tuning/pitch.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -77,7 +78,7 @@ void KeysPicture::paintEvent(QPaintEvent* /*event*/)
         widest = std::max(widest, QFontMetricsF(Style::small()).horizontalAdvance(text::noteName(k.lowest)) + 4.0);
     std::optional<std::size_t> own;
     for (std::size_t i = 0; i < m_keys.size(); ++i)
-        if (m_keys[i].lowest == m_wanted)
+        if (isSameNote(m_keys[i].lowest, m_wanted))
             own = i;
     const auto stride = m_keys.empty() ? 1 : static_cast<std::size_t>(std::ceil(widest / partPlace(0).width()));
     for (std::size_t i = 0; i < m_keys.size(); ++i) {
@@ -87,7 +88,7 @@ void KeysPicture::paintEvent(QPaintEvent* /*event*/)
         const double share = k.serves == Serves::Well ? 1.0 : k.serves == Serves::Poorly ? 0.55 : 0.18;
         const double high = (bottom - cell.top()) * share;
         const QRectF bar(cell.left() + cell.width() * 0.18, bottom - high, cell.width() * 0.64, high);
-        const bool wanted = k.lowest == m_wanted;
+        const bool wanted = own == i;
         painter.setPen(QPen(wanted ? c.ink : c.pencil, wanted ? 2.0 : 1.0));
         painter.setBrush(k.serves == Serves::Well     ? QBrush(c.wood)
                          : k.serves == Serves::Poorly ? QBrush(c.wood, Qt::BDiagPattern)

@@ -42,9 +42,7 @@ CopyDialog::CopyDialog(Questions& questions, const Plan& plan, text::LengthUnit 
     setObjectName(QStringLiteral("copyDialog"));
     setWindowTitle(tr("Copy an instrument"));
     resize(640, 720);
-    if (const auto notes = modeNotes("C3", "chromatic", 49))
-        for (const auto& n : *notes)
-            m_lowest->addItem(text::noteName(n), QString::fromStdString(n));
+    form::fillWithNotes(m_lowest);
     m_lowest->setCurrentIndex(m_lowest->findData(QStringLiteral("D5")));
     for (LengthField* f : {m_length, m_top, m_bottom, m_wall})
         f->setUnit(unit);
@@ -172,9 +170,7 @@ void CopyDialog::fill(const Instrument& model)
             lowest = nearestNote(f.target, spec.tuning.a4).name;
         }
     if (const auto semitones = semitonesFromName(lowest))
-        for (int i = 0; i < m_lowest->count(); ++i)
-            if (*semitonesFromName(m_lowest->itemData(i).toString().toStdString()) == *semitones)
-                m_lowest->setCurrentIndex(i);
+        form::chooseNote(m_lowest, keyName(*semitones));
     m_length->setLength(model.length());
     m_top->setLength(spec.bore.front().diameter);
     m_bottom->setLength(spec.bore.back().diameter);

@@ -293,7 +293,7 @@ std::vector<text::WorkStep> DrillPage::stepsOf(const dowel::Layout& layout) cons
         return made ? std::move(*made) : shape;
     };
     const Instrument start = said(layout.start);
-    return text::orderOfWork({&start, &layout.goal, nullptr, m_unit});
+    return text::orderOfWork({&start, &layout.goal, m_plan->drawer(), m_unit});
 }
 
 void DrillPage::writeBenchSheet()

@@ -348,6 +348,17 @@ QString LayoutPage::wordsOf(const Layout& layout) const
                  .toHtmlEscaped();
     if (layout.priors.shared)
         lines << tr("Based on the shop memory of your earlier instruments (menu Workbook, Shop memory).").toHtmlEscaped();
+    const std::vector<Station>& blank = m_plan->blank().spec.bore;
+    const Metres off = blank.back().at - layout.goal.length();
+    const Metres endsAt = layout.goal.spec().bore.back().diameter;
+    constexpr double shaped_mm = 0.2;
+    if (off.millimetres() > 1.0 && std::abs((blank.back().diameter - endsAt).millimetres()) > shaped_mm)
+        lines << tr("Cutting to length takes the last %1 off the foot, where the bore goes from %2 to %3. To keep that shape, "
+                    "choose "
+                    "a lower note.",
+                    "length, bore, bore")
+                     .arg(text::length(off, m_unit), text::length(endsAt, m_unit), text::length(blank.back().diameter, m_unit))
+                     .toHtmlEscaped();
     QStringList gains;
     const int now = withinTolerance(layout.goal, layout.cents);
     for (std::size_t i = 0; i < layout.gains.size(); ++i)

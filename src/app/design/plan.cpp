@@ -116,7 +116,10 @@ void Plan::begin(Family family)
     flush(); // what it was stays in the record
     io::PlanKept fresh = usual(family);
     fresh.blank.spec.name = m_kept.blank.spec.name;
-    fresh.blank.spec.material = m_kept.blank.spec.material;
+    // What the maker has in hand stays; what only came with the family before goes with it.
+    const std::string& material = m_kept.blank.spec.material;
+    if (fresh.blank.spec.material.empty() && material != usual(m_kept.blank.spec.family).blank.spec.material)
+        fresh.blank.spec.material = material;
     fresh.blank.spec.nodes = m_kept.blank.spec.nodes;
     fresh.wishes = m_kept.wishes;
     fresh.wishes.heardAbove.clear();
@@ -202,6 +205,21 @@ void Plan::setModel(std::optional<Instrument> model)
 {
     m_kept.model = std::move(model);
     touched(true);
+}
+
+void Plan::setDrawer(const BitDrawer& drawer, bool sizesToo)
+{
+    m_drawer = drawer.isEmpty() ? std::nullopt : std::optional(drawer);
+    if (sizesToo && !drawer.bits.empty()) {
+        Tools tools = toolsOf(drawer, m_kept.blank.spec.tools);
+        if (!(tools == m_kept.blank.spec.tools)) {
+            if (!m_kept.wishes.bits.empty())
+                m_kept.wishes.bits = tools.bits;
+            m_kept.blank.spec.tools = std::move(tools);
+            return touched(false);
+        }
+    }
+    Q_EMIT changed();
 }
 
 void Plan::setAside(std::size_t hole, Metres aside)

@@ -5,6 +5,7 @@
 
 #include "app/parts/jobs.h"
 #include "app/parts/time_source.h"
+#include "core/shop/bit_drawer.h"
 #include "io/plan_json.h"
 
 #include <QObject>
@@ -59,6 +60,11 @@ public:
     void take(const ShapingGain& gain);
     void setWishes(const LayoutWishes& wishes);
     void setMaterial(const std::string& material);
+    /// What is in the shop's drawer: the order of work calls bits by it. sizesToo: nothing is drilled yet, so that the blank goes
+    /// by its sizes as well.
+    void setDrawer(const BitDrawer& drawer, bool sizesToo);
+    /// nullptr where the shop has none.
+    [[nodiscard]] const BitDrawer* drawer() const { return m_drawer ? &*m_drawer : nullptr; }
     void setModel(std::optional<Instrument> model);
     /// A hole beside the line; places and sizes stay.
     void setAside(std::size_t hole, Metres aside);
@@ -87,6 +93,7 @@ private:
     bool m_dragged = false; ///< since it was last judged
     io::PlanKept m_kept;
     Alarm m_keepLater;
+    std::optional<BitDrawer> m_drawer;
     std::optional<Layout> m_layout;
     std::optional<Layout> m_judged; ///< while a hand drags: the last whose notes were worked out
     QString m_trouble;

@@ -5,7 +5,6 @@
 #include "app/parts/form.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
-#include "core/tuning/pitch.h"
 #include "core/tuning/scale.h"
 #include "io/json_reader.h"
 #include "io/whole_file.h"
@@ -78,10 +77,7 @@ TargetPage::TargetPage(Plan& plan, Questions& questions, QWidget* parent)
 
 void TargetPage::fill()
 {
-    const auto chromatic = modeNotes("C3", "chromatic", 49);
-    if (chromatic)
-        for (const auto& n : *chromatic)
-            m_lowest->addItem(text::noteName(n), QString::fromStdString(n));
+    form::fillWithNotes(m_lowest);
     const std::pair<const char*, QString> modes[] = {{"major", tr("Major")},
                                                      {"minor", tr("Minor (natural)")},
                                                      {"dorian", tr("Dorian")},
@@ -332,10 +328,7 @@ void TargetPage::refresh()
     const auto choose = [](QComboBox* b, const QString& key) {
         b->setCurrentIndex(std::max(0, b->findData(key)));
     };
-    const auto lowest = semitonesFromName(t.lowest);
-    for (int i = 0; i < m_lowest->count(); ++i) // whichever way it is spelt
-        if (lowest && *semitonesFromName(m_lowest->itemData(i).toString().toStdString()) == *lowest)
-            m_lowest->setCurrentIndex(i);
+    form::chooseNote(m_lowest, t.lowest);
     choose(m_mode, QString::fromStdString(t.mode));
     choose(m_scale, QString::fromStdString(t.tuning.scale));
     m_tonic->setCurrentIndex(m_tonic->findData(QString::fromStdString(t.tuning.tonic)));

@@ -492,6 +492,15 @@ void Document::photograph(const QString& path, const QString& words)
                });
 }
 
+void Document::setDrawer(const BitDrawer& drawer)
+{
+    if (drawer == m_drawer)
+        return;
+    m_drawer = drawer;
+    if (m_counsel)
+        think();
+}
+
 void Document::think()
 {
     if (!m_book->sounds())
@@ -501,10 +510,14 @@ void Document::think()
         Snapshot book;
         session::Advised advised;
     };
+    PlanOptions options;
+    if (!m_drawer.bits.empty())
+        options.tools = toolsOf(m_drawer, m_book->present().spec().tools);
+    options.handWork = m_drawer.tools.empty() || m_drawer.worksByHand(); // where nothing is said, there is a knife
     m_jobs.run(
-        [store = m_store,
+        [store = m_store, options,
          memory = usesShopMemory() ? shopMemoryPath().toStdString() : std::string()](const Cancel& cancel) -> Result<Thought> {
-            auto advised = session::advise(*store, {memory}, cancel);
+            auto advised = session::advise(*store, {memory}, cancel, options);
             if (!advised)
                 return advised.error();
             return Thought{std::make_shared<const Workbook>(store->book()), std::move(*advised)};

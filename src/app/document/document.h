@@ -7,6 +7,7 @@
 #include "app/parts/time_source.h"
 #include "core/hearing/frames.h"
 #include "core/plan/plan.h"
+#include "core/shop/bit_drawer.h"
 #include "session/session.h"
 #include "store/store.h"
 
@@ -43,6 +44,9 @@ public:
     [[nodiscard]] bool busy() const { return m_jobs.busy(); }
     [[nodiscard]] Temperature room() const { return m_room; }
     void setRoom(Temperature room);
+    /// What is in the shop's drawer from now on; advice goes by it. Empty: by the workbook's own tools.
+    void setDrawer(const BitDrawer& drawer);
+    [[nodiscard]] const BitDrawer& drawer() const { return m_drawer; }
     [[nodiscard]] bool hasPlayer() const { return m_book->practice().has_value(); }
     [[nodiscard]] const std::optional<TakePicture>& lastTake() const { return m_lastTake; }
 
@@ -143,6 +147,7 @@ private:
     Snapshot m_book;
     QString m_path;
     Temperature m_room;
+    BitDrawer m_drawer;
     std::optional<Counsel> m_counsel;
     std::optional<TakePicture> m_lastTake;
     int m_revision = 0;

@@ -2,6 +2,8 @@
 #include "app/parts/form.h"
 
 #include "app/parts/style.h"
+#include "core/tuning/pitch.h"
+#include "text/units.h"
 
 #include <QAbstractItemView>
 #include <QComboBox>
@@ -32,6 +34,21 @@ QComboBox* box(QWidget* parent, const char* name, const QString& spoken)
     b->view()->setObjectName(QLatin1String(name) + QStringLiteral("List"));
     b->view()->setAccessibleName(spoken);
     return b;
+}
+
+void fillWithNotes(QComboBox* box)
+{
+    for (const std::string& note : spellings(*semitonesFromName("C3"), *semitonesFromName("C7")))
+        box->addItem(text::noteName(note), QString::fromStdString(note));
+}
+
+void chooseNote(QComboBox* box, const std::string& name)
+{
+    if (const int at = box->findData(QString::fromStdString(name)); at >= 0)
+        return box->setCurrentIndex(at);
+    for (int i = 0; i < box->count(); ++i)
+        if (isSameNote(box->itemData(i).toString().toStdString(), name))
+            return box->setCurrentIndex(i);
 }
 
 QDoubleSpinBox* spin(QWidget* parent, const char* name, const QString& spoken, double low, double high, double step, int decimals,

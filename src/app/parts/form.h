@@ -4,6 +4,7 @@
 
 #include <QString>
 #include <QStringList>
+#include <string>
 
 class QComboBox;
 class QDialog;
@@ -19,6 +20,10 @@ class QWidget;
 namespace dowel::app::form {
 
 QComboBox* box(QWidget* parent, const char* name, const QString& spoken);
+/// Offers the notes of four octaves from C3 up in every spelling, each with its plain name as data.
+void fillWithNotes(QComboBox* box);
+/// Chooses a note as it is spelt, else the same note spelt otherwise; leaves the box alone where it has neither.
+void chooseNote(QComboBox* box, const std::string& name);
 QDoubleSpinBox* spin(QWidget* parent, const char* name, const QString& spoken, double low, double high, double step, int decimals,
                      const QString& suffix);
 /// Read only, without a grid, its columns sharing the width.

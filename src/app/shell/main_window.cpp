@@ -6,6 +6,7 @@
 #include "app/correct/try_card.h"
 #include "app/design/plan.h"
 #include "app/design/plan_bench.h"
+#include "app/document/shop_drawer.h"
 #include "app/document/shop_settings.h"
 #include "app/finish/finish_page.h"
 #include "app/listen/listen_page.h"
@@ -22,6 +23,7 @@
 #include "app/shell/guide.h"
 #include "app/shell/stage_list.h"
 #include "app/shop/compare_page.h"
+#include "app/shop/drawer_dialog.h"
 #include "app/shop/like_dialog.h"
 #include "app/shop/shop_memory_dialog.h"
 #include "app/shop/shop_page.h"
@@ -114,6 +116,9 @@ MainWindow::~MainWindow()
 
 void MainWindow::buildShop()
 {
+    m_drawer = new ShopDrawer(m_folder, this);
+    connect(m_drawer, &ShopDrawer::changed, this, &MainWindow::handOutDrawer);
+    connect(m_drawer, &ShopDrawer::failed, m_messages, &MessageBar::trouble);
     m_shop = new ShopPage(m_folder, *m_time, this);
     connect(m_shop, &ShopPage::openAsked, this, [this](const QString& path) { openBook(path); });
     connect(m_shop, &ShopPage::beginAsked, this, &MainWindow::beginNew);
@@ -134,7 +139,9 @@ void MainWindow::buildShop()
         m_folder = folder;
         chooseWorkbooksFolder(folder);
         m_shop->setFolder(folder);
+        m_drawer->useFolder(folder);
     });
+    connect(m_shop, &ShopPage::drawerAsked, this, &MainWindow::showDrawer);
     connect(m_shop, &ShopPage::movingAway, this, [this](const QString& path) {
         if (m_document && QFileInfo(m_document->path()) == QFileInfo(path) && mayLeave())
             closeBook();
@@ -200,6 +207,21 @@ void MainWindow::showShopMemory()
             dialog->setAttribute(Qt::WA_DeleteOnClose);
             dialog->open();
         });
+}
+
+void MainWindow::showDrawer()
+{
+    auto* dialog = new DrawerDialog(*m_drawer, this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    dialog->open();
+}
+
+void MainWindow::handOutDrawer()
+{
+    if (m_document)
+        m_document->setDrawer(m_drawer->drawer());
+    if (m_plan && m_document)
+        m_plan->setDrawer(m_drawer->drawer(), !m_document->book()->sounds());
 }
 
 void MainWindow::showGuide()
@@ -384,6 +406,7 @@ void MainWindow::adopt(Store store)
     constexpr int most = 8;
     settings.setValue(QStringLiteral("recent"), recent.mid(0, most));
     takePlan();
+    handOutDrawer();
     makePages();
 }
 

@@ -31,6 +31,7 @@ class MessageBar;
 class Plan;
 class PlanBench;
 class Questions;
+class ShopDrawer;
 class ShopPage;
 class FirstSteps;
 class StageList;
@@ -125,6 +126,9 @@ private:
     void exportAsked(const QString& format, const QString& suffix);
     void showGuide();
     void showShopMemory();
+    void showDrawer();
+    /// What is in the drawer goes to what is on the bench.
+    void handOutDrawer();
     /// Of the instrument as it is now, full size.
     void writeTemplate();
     void speakFromNowOn(const QString& language);
@@ -135,6 +139,7 @@ private:
     std::unique_ptr<Questions> m_questions;
     std::unique_ptr<Document> m_document;
     QString m_folder;
+    ShopDrawer* m_drawer = nullptr;
     ShopPage* m_shop = nullptr;
     ComparePage* m_compare = nullptr;
     std::unique_ptr<Plan> m_plan;

@@ -105,6 +105,8 @@ void MainWindow::buildWorkbookMenu(QMenu* workbook)
     act(
         workbook, tr("Measure a&gain…"), QKeySequence(), [this] { m_correct->measureAgain(); }, true);
     act(
+        workbook, tr("Tool dra&wer…"), QKeySequence(), [this] { showDrawer(); }, false);
+    act(
         workbook, tr("Shop &memory…"), QKeySequence(), [this] { showShopMemory(); }, false);
     workbook->addSeparator();
     act(

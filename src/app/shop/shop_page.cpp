@@ -289,7 +289,7 @@ QVBoxLayout* ShopPage::makeBeginning()
     column->addWidget(m_family);
     column->addWidget(m_name);
     column->addWidget(m_begin);
-    column->addSpacing(3 * Style::grid);
+    column->addSpacing(Style::grid);
     column->addWidget(heading(tr("Practice")));
     column->addWidget(words);
     column->addWidget(m_practiceFamily);
@@ -300,7 +300,7 @@ QVBoxLayout* ShopPage::makeBeginning()
     column->addLayout(which);
     column->addWidget(m_ownFirst);
     column->addWidget(practise);
-    column->addSpacing(3 * Style::grid);
+    column->addSpacing(Style::grid);
     column->addWidget(heading(tr("Import")));
     auto* files = new QGridLayout;
     files->setSpacing(Style::grid);
@@ -315,8 +315,16 @@ QVBoxLayout* ShopPage::makeBeginning()
     files->addWidget(open, 0, 0);
     files->addWidget(specification, 0, 1);
     files->addWidget(model, 1, 0);
-    files->addWidget(folder, 1, 1);
     column->addLayout(files);
+    column->addSpacing(Style::grid);
+    column->addWidget(heading(tr("Shop")));
+    auto* drawer = plain("drawerButton", tr("&Tool drawer…"), &ShopPage::drawerAsked);
+    drawer->setToolTip(tr("The bits and hand tools that layouts, order of work and advice go by."));
+    auto* shop = new QHBoxLayout;
+    shop->setSpacing(Style::grid);
+    shop->addWidget(drawer, 1);
+    shop->addWidget(folder, 1);
+    column->addLayout(shop);
     column->addStretch(1);
     return column;
 }

@@ -45,6 +45,7 @@ Q_SIGNALS:
     void specificationAsked();
     void modelAsked();
     void folderAsked();
+    void drawerAsked();
     /// The file is about to be moved: whoever has it open lets go of it.
     void movingAway(const QString& path);
     void failed(const QString& sentence);

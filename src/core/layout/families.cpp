@@ -1,11 +1,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/layout/families.h"
 
+#include "core/acoustics/model.h"
+#include "core/base/breath.h"
+#include "core/fit/fit.h"
 #include "core/tuning/pitch.h"
 #include "core/tuning/scale.h"
 
 #include <algorithm>
 #include <cmath>
+#include <span>
 
 namespace dowel {
 
@@ -46,13 +50,13 @@ struct FamilyShape
 
 constexpr FamilyShape shapes[] = {{Family::Whistle, 6, "D5", "major", 2, 13.0, 2.0},
                                   {Family::Recorder, 8, "C5", "major", 1, 17.5, 4.0},
-                                  {Family::TwoChamber, 6, "G4", "minor-pentatonic", 1, 20.0, 4.0},
-                                  {Family::Flute, 6, "D4", "major", 2, 19.0, 4.0},
+                                  {Family::TwoChamber, 6, "E4", "minor-pentatonic", 1, 22.0, 4.0},
+                                  {Family::Flute, 6, "Bb3", "major", 2, 23.5, 4.0},
                                   {Family::Fife, 6, "Bb4", "major", 2, 13.5, 4.0},
                                   {Family::Stopped, 0, "G5", "major", 1, 11.0, 3.0},
                                   {Family::Slide, 0, "D4", "major", 1, 16.0, 2.0},
-                                  {Family::Reed, 7, "C4", "major", 1, 14.6, 5.0},
-                                  {Family::Horn, 5, "G4", "major-pentatonic", 1, 9.0, 4.0},
+                                  {Family::Reed, 7, "D4", "major", 1, 13.5, 5.0},
+                                  {Family::Horn, 5, "F4", "major-pentatonic", 1, 10.0, 4.0},
                                   {Family::Other, 6, "D5", "major", 1, 13.0, 2.0}};
 
 const FamilyShape& shapeOf(Family family)
@@ -96,6 +100,16 @@ std::vector<ChartRow> chartOf(Family family, int registers)
     case Family::Horn: opening({0, 2, 4, 7, 9, 12}, 1, 0); break;
     }
     return rows;
+}
+
+/// The steps of a chart in its first octave, rising: what a mode's degrees are set against one by one.
+std::vector<int> stepsOf(const std::vector<ChartRow>& chart)
+{
+    std::vector<int> steps;
+    for (const ChartRow& row : chart)
+        if (row.registerNumber == 1 && row.semitones < 12)
+            steps.push_back(row.semitones);
+    return steps;
 }
 
 /// Holes opened in turn for the degrees of a mode, an octave or (of a tube stopped at its top) a twelfth up likewise.
@@ -174,7 +188,13 @@ Result<std::vector<Fingering>> fingeringChart(Family family, const PlanTarget& t
         return Error{ErrorCode::BadValue, "holes", std::to_string(*target.holes) + "; must be 0 to 9"};
     const int holes = target.holes.value_or(shapeOf(family).holes);
     std::vector<Fingering> chart;
-    const auto rows = target.holes ? chartInTurn(family, *mode, holes, target.registers) : chartOf(family, target.registers);
+    const auto own = chartOf(family, target.registers);
+    const auto steps = stepsOf(own);
+    // A chart with fewer steps than the mode has degrees would leave notes out: its holes are opened in turn for them instead.
+    // The chromatic mode is for the tuning of what the chart has.
+    const bool tooFew = steps.size() > 1 && mode->size() > steps.size() && mode->size() < 12;
+    const auto rows = target.holes || tooFew ? chartInTurn(family, *mode, holes, target.registers) : own;
+    const bool stepByStep = !target.holes && !tooFew && mode->size() == steps.size();
     const auto highest = std::max_element(rows.begin(), rows.end(),
                                           [](const ChartRow& a, const ChartRow& b) { return a.semitones < b.semitones; });
     const auto octaves = static_cast<std::size_t>(highest->semitones / 12 + 1);
@@ -184,11 +204,14 @@ Result<std::vector<Fingering>> fingeringChart(Family family, const PlanTarget& t
     const auto spelled = modeNotes(target.lowest, target.mode, octaves * mode->size() + 1);
     for (const ChartRow& row : rows) {
         // A hole stays where the family has it; a mode with a lower or higher degree there retunes that hole's note.
-        const auto degree = std::min_element(mode->begin(), mode->end(), [&](int a, int b) {
-            return std::abs(a - row.semitones % 12) < std::abs(b - row.semitones % 12);
-        });
-        const bool same = std::abs(*degree - row.semitones % 12) <= 1;
-        const int semitones = row.semitones - row.semitones % 12 + (same ? *degree : row.semitones % 12);
+        const int step = row.semitones % 12;
+        int degree =
+            *std::min_element(mode->begin(), mode->end(), [&](int a, int b) { return std::abs(a - step) < std::abs(b - step); });
+        if (stepByStep)
+            degree = (*mode)[static_cast<std::size_t>(std::find(steps.begin(), steps.end(), step) - steps.begin())];
+        else if (std::abs(degree - step) > 1)
+            degree = step;
+        const int semitones = row.semitones - step + degree;
         std::string name = (*names)[static_cast<std::size_t>(semitones)];
         if (spelled)
             for (const auto& s : *spelled)
@@ -272,7 +295,10 @@ Result<Blank> startingBlank(Family family, const PlanTarget& target)
     case Family::Horn:
         s.excitation = ClosedTop{true, CubicMetres::fromCubicMillimetres(4.0 * bore * bore)};
         s.bore = {{millimetres(0.0), millimetres(0.7 * bore)}, {millimetres(length), millimetres(3.4 * bore)}};
-        blank.digits = {"R2", "R1", "L3", "L2", "L1"};
+        s.material = "horn";
+        blank.digits = {"R2", "R1", "L2", "L1", "L0"};
+        blank.sides = std::vector<Side>(5, Side::Front);
+        blank.sides[4] = Side::Back;
         break;
     case Family::Other: break;
     }
@@ -282,6 +308,59 @@ Result<Blank> startingBlank(Family family, const PlanTarget& target)
         setHoles(blank, *target.holes);
     return blank;
 }
+
+namespace {
+
+/// The lowest note of a bare tube as the model has it before anything is heard; nothing where it has none there.
+std::optional<double> lowestOf(const InstrumentSpec& bare, Metres length)
+{
+    InstrumentSpec cut = bare;
+    cut.bore = boreEndingAt(std::move(cut.bore), length);
+    const auto tube = Instrument::make(std::move(cut));
+    if (!tube)
+        return std::nullopt;
+    const Priors priors;
+    acoustics::Calibration c = acoustics::calibrationOf(bare.tuning);
+    c.kelvin = playedAir_K(bare.tuning.playedAt.kelvin(), priors.warmth);
+    c.wallLossLog = priors.wallLossLog;
+    const acoustics::NoteQuery lowest;
+    const auto hertz = acoustics::Model(acoustics::Shape::of(*tube), c).frequencies(std::span(&lowest, 1));
+    return hertz ? std::optional(hertz->front()) : std::nullopt;
+}
+
+/// The length at which a tube, cut from its foot, sounds a note; nothing where none between the two does. The shorter, the
+/// higher.
+std::optional<Metres> lengthFor(const InstrumentSpec& bare, double hertz, Metres shortest, Metres longest)
+{
+    constexpr double near_m = 2e-4;
+    while ((longest - shortest).metres() > near_m) {
+        const Metres middle = (shortest + longest) * 0.5;
+        const auto f = lowestOf(bare, middle);
+        if (!f)
+            return std::nullopt;
+        (*f > hertz ? shortest : longest) = middle;
+    }
+    return (shortest + longest) * 0.5;
+}
+
+/// How many mean bores a tube is long that speaks well, in halves of a wave: common practice, no source. A flute or pipe that is
+/// to overblow is neither stout nor slender; a reed sounds slender cylinders, a player's lip both.
+struct Slenderness
+{
+    double stoutest = 17.0;
+    double slenderest = 32.0;
+};
+
+Slenderness slendernessOf(Family family)
+{
+    switch (family) {
+    case Family::Reed: return {26.0, 90.0};
+    case Family::Horn: return {10.0, 45.0};
+    default: return {};
+    }
+}
+
+} // namespace
 
 Result<std::vector<KeyServed>> keysServed(const Blank& blank)
 {
@@ -295,28 +374,28 @@ Result<std::vector<KeyServed>> keysServed(const Blank& blank)
     for (std::size_t i = 1; i < bare.bore.size(); ++i)
         mean += 0.5 * (bare.bore[i].diameter + bare.bore[i - 1].diameter).metres() *
                 (bare.bore[i].at - bare.bore[i - 1].at).metres() / tube->length().metres();
-    const bool quarter = std::holds_alternative<ClosedTop>(bare.excitation) != (bare.foot == Foot::Closed);
-    const double wave = 345.0 / (quarter ? 4.0 : 2.0);
-    // The mouth and the foot sound about one bore and a third longer than the tube measures.
-    const double ends = (quarter ? 0.8 : 1.9) * mean;
-    const double lowestHertz = wave / (tube->length().metres() + ends);
-    constexpr double slenderest = 32.0;
-    constexpr double stoutest = 17.0;
+    const auto* top = std::get_if<ClosedTop>(&bare.excitation);
+    const bool quarter = (top != nullptr && !top->lip) != (bare.foot == Foot::Closed);
+    const auto [stoutest, slenderest] = slendernessOf(bare.family);
     std::vector<KeyServed> keys;
-    const NearestNote from = nearestNote(Hertz::fromHertz(lowestHertz), bare.tuning.a4);
-    const auto first = semitonesFromName(from.name);
-    if (!first)
-        return std::vector<KeyServed>{};
-    const auto names = modeNotes(from.name, "chromatic", 20);
-    for (std::size_t i = 0; names && i < names->size(); ++i) {
-        const auto f = equalTempered((*names)[i], bare.tuning.a4);
-        if (!f || *f < Hertz::fromHertz(lowestHertz * std::exp2(-25.0 / 1200.0)))
+    const auto whole = lowestOf(bare, tube->length());
+    if (!whole)
+        return keys;
+    constexpr double spared_cents = 25.0; // a note that the tube just misses is still shown
+    constexpr int shown = 20;
+    const auto first = semitonesFromName(nearestNote(Hertz::fromHertz(*whole), bare.tuning.a4).name);
+    Metres longest = tube->length();
+    for (int i = 0; first && i < shown; ++i) {
+        const std::string name = keyName(*first + i);
+        const auto f = equalTempered(name, bare.tuning.a4);
+        if (!f || f->hertz() < *whole * std::exp2(-spared_cents / 1200.0))
             continue;
-        const double length = wave / f->hertz() - ends;
-        if (length < 4.0 * mean)
+        const auto length = lengthFor(bare, f->hertz(), Metres::fromMetres(2.0 * mean), longest);
+        if (!length || length->metres() < 4.0 * mean)
             break;
-        KeyServed k{(*names)[i], Metres::fromMetres(length), Serves::Well, {}};
-        const double slender = length / mean * (quarter ? 2.0 : 1.0);
+        longest = *length;
+        KeyServed k{name, *length, Serves::Well, {}};
+        const double slender = length->metres() / mean * (quarter ? 2.0 : 1.0);
         if (slender > slenderest) {
             k.serves = slender > 1.4 * slenderest ? Serves::Not : Serves::Poorly;
             k.why = "narrow";

@@ -43,8 +43,9 @@ struct KeyServed
     Serves serves = Serves::Well;
     std::string why; ///< "narrow", "wide", "long": a stable word; empty where well
 };
-/// Which lowest notes a tube of this bore and length serves, from an octave around. For a flute or pipe a bore of 1/17 to
-/// 1/32 of the length speaks well in two registers. Errors: those of Instrument::make().
+/// Which lowest notes a tube of this bore serves when it is cut from its foot, upwards from its own; how long for each is what
+/// the model has before anything is heard. For a flute or pipe a bore of 1/17 to 1/32 of the length speaks well in two registers.
+/// Errors: those of Instrument::make().
 [[nodiscard]] Result<std::vector<KeyServed>> keysServed(const Blank& blank);
 
 } // namespace dowel

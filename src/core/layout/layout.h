@@ -160,7 +160,7 @@ struct TrimStep
 [[nodiscard]] Result<std::vector<TrimStep>> trimPlan(const Layout& layout, Metres blankLength, const Cancel& cancel = {});
 
 /// A measured instrument carried over to another bore and length: places by the ratio of wavelengths, sizes kept in
-/// proportion to the bore; then laid out anew. Errors as layOut().
+/// proportion to the bore, smaller where holes would run into each other; then laid out anew. Errors as layOut().
 [[nodiscard]] Result<Instrument> carriedOver(const Instrument& model, const std::vector<Station>& bore, Metres wall,
                                              double pitchRatio);
 

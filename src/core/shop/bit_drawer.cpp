@@ -118,6 +118,21 @@ const Bit* BitDrawer::largestWithin(Metres size) const
     return best;
 }
 
+std::string_view openingTool(const BitDrawer& drawer, std::string_view material)
+{
+    std::vector<std::string_view> order{"tapered reamer", "round file", "file", "knife", "abrasive on a rod"};
+    if (material == "cane")
+        order = {"hot iron", "knife", "round file", "file", "tapered reamer"};
+    else if (material == "vegetable")
+        order = {"cork borer", "knife"};
+    else if (material.empty() || material == "hardwood" || material == "softwood")
+        order = {"tapered reamer", "knife", "round file", "file", "hot iron", "abrasive on a rod"};
+    for (const std::string_view tool : order)
+        if (drawer.has(tool))
+            return tool;
+    return {};
+}
+
 Tools toolsOf(const BitDrawer& drawer, Tools tools)
 {
     tools.bits.clear();

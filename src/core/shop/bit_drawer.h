@@ -5,6 +5,7 @@
 #include "core/instrument/instrument.h"
 #include "core/shop/bits.h"
 
+#include <algorithm>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -19,14 +20,24 @@ struct BitDrawer
     std::vector<Bit> bits; ///< rising
     std::vector<std::string> tools;
 
+    [[nodiscard]] bool isEmpty() const { return bits.empty() && tools.empty(); }
     [[nodiscard]] bool has(std::string_view tool) const;
     /// Whether there is anything that makes a size between two bits.
     [[nodiscard]] bool worksByHand() const;
+    friend bool operator==(const BitDrawer& a, const BitDrawer& b)
+    {
+        return a.tools == b.tools && std::equal(a.bits.begin(), a.bits.end(), b.bits.begin(), b.bits.end(),
+                                                [](const Bit& x, const Bit& y) { return x.name == y.name; });
+    }
     /// The bit of that diameter; nullptr where there is none.
     [[nodiscard]] const Bit* bitOf(Metres diameter) const;
     /// The largest bit not above a size; nullptr where all are larger.
     [[nodiscard]] const Bit* largestWithin(Metres size) const;
 };
+
+/// The drawer's hand tool that opens a hole in this material, best first: a hot iron burns cane and hardwood and never plastic, a
+/// borer cuts what is soft. Common practice, no source. Empty where none of them is there.
+[[nodiscard]] std::string_view openingTool(const BitDrawer& drawer, std::string_view material);
 
 /// The drawer's bits with the workbook's finest step.
 [[nodiscard]] Tools toolsOf(const BitDrawer& drawer, Tools tools);

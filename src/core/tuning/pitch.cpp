@@ -59,6 +59,34 @@ Result<int> semitonesFromName(std::string_view name)
     return semitones;
 }
 
+bool isSameNote(std::string_view a, std::string_view b)
+{
+    const auto first = semitonesFromName(a);
+    const auto second = semitonesFromName(b);
+    return first && second && *first == *second;
+}
+
+std::string keyName(int semitones)
+{
+    constexpr std::array<std::string_view, 12> names{"C", "C#", "D", "Eb", "E", "F", "F#", "G", "Ab", "A", "Bb", "B"};
+    return std::string(names.at(static_cast<std::size_t>(semitones % 12))) + std::to_string(semitones / 12);
+}
+
+std::vector<std::string> spellings(int fromSemitones, int toSemitones)
+{
+    constexpr std::array<std::string_view, 17> names{"C",  "C#", "Db", "D",  "D#", "Eb", "E",  "F", "F#",
+                                                     "Gb", "G",  "G#", "Ab", "A",  "A#", "Bb", "B"};
+    std::vector<std::string> all;
+    for (int octave = fromSemitones / 12; octave <= toSemitones / 12; ++octave)
+        for (const std::string_view name : names) {
+            std::string note = std::string(name) + std::to_string(octave);
+            const auto at = semitonesFromName(note);
+            if (at && *at >= fromSemitones && *at <= toSemitones)
+                all.push_back(std::move(note));
+        }
+    return all;
+}
+
 Result<Hertz> equalTempered(std::string_view name, Hertz a4)
 {
     const auto semitones = semitonesFromName(name);

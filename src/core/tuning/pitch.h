@@ -8,6 +8,7 @@
 
 #include <string>
 #include <string_view>
+#include <vector>
 
 namespace dowel {
 
@@ -21,6 +22,12 @@ namespace dowel {
 /// Reads a name such as "D5", "F#4", "Bb3", "B♭3" as semitones above C0 in the octave numbering with A4 = A above
 /// middle C. Errors: BadValue (where = the text).
 [[nodiscard]] Result<int> semitonesFromName(std::string_view name);
+/// Whether two names mean one note, however spelt: A#4 and Bb4. False where either is no name.
+[[nodiscard]] bool isSameNote(std::string_view a, std::string_view b);
+/// As instruments are called by their keys: C, C#, D, Eb, E, F, F#, G, Ab, A, Bb, B. From C0 up to B of the highest octave.
+[[nodiscard]] std::string keyName(int semitones);
+/// Every way to spell the notes from one up to another by a letter and at most one sign: C, C#, Db, D and so on.
+[[nodiscard]] std::vector<std::string> spellings(int fromSemitones, int toSemitones);
 /// Frequency in twelve-note equal temperament. a4 > 0. Errors as semitonesFromName.
 [[nodiscard]] Result<Hertz> equalTempered(std::string_view name, Hertz a4);
 
