@@ -939,7 +939,7 @@
         <translation>ist dasselbe Stück Holz wie %1</translation>
     </message>
     <message>
-        <source>is no bit; write 6.5 mm, 9/32, #7 or F</source>
+        <source>no such bit; write 6.5 mm, 9/32, #7 or F</source>
         <translation>ist kein Bohrer; zum Beispiel 6.5 mm, 9/32, #7 oder F</translation>
     </message>
     <message>

@@ -124,7 +124,7 @@ constexpr const char* patterns[] = {
     QT_TRANSLATE_NOOP("Facts", "is fingered as %1 is, in the same register"),
     QT_TRANSLATE_NOOP("Facts", "%1 would sound about %2; are all lengths in millimetres?"),
     QT_TRANSLATE_NOOP("Facts", "is the same piece of wood as %1"),
-    QT_TRANSLATE_NOOP("Facts", "is no bit; write 6.5 mm, 9/32, #7 or F"),
+    QT_TRANSLATE_NOOP("Facts", "no such bit; write 6.5 mm, 9/32, #7 or F"),
     QT_TRANSLATE_NOOP("Facts", "longer than a workbook takes; cut it into takes"),
     QT_TRANSLATE_NOOP("Facts", "is no FLAC"),
     QT_TRANSLATE_NOOP("Facts", "comes twice or out of order"),
