@@ -2606,6 +2606,35 @@ Register</translation>
         <source>mouthpiece volume</source>
         <translation>Volumen des Mundstücks</translation>
     </message>
+    <message>
+        <source>Length above the edge</source>
+        <translation>Länge über der Kante</translation>
+    </message>
+    <message>
+        <source>Slow chamber length</source>
+        <translation>Länge der Windkammer</translation>
+    </message>
+    <message>
+        <source>Slow chamber bore</source>
+        <translation>Bohrung der Windkammer</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <comment>chamber</comment>
+        <translation>keine</translation>
+    </message>
+    <message>
+        <source>Beyond the embouchure hole</source>
+        <translation>Über dem Mundloch</translation>
+    </message>
+    <message>
+        <source>Above the edge</source>
+        <translation>Über der Kante</translation>
+    </message>
+    <message>
+        <source>Overall length %1</source>
+        <translation>Gesamtlänge %1</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::EdgePicture</name>
@@ -6993,6 +7022,11 @@ wird gerechnet</translation>
     <message>
         <source>foot piece %1 long, mouth %2</source>
         <translation>auf dem Fuß %1 lang, an der Mündung %2 weit</translation>
+    </message>
+    <message>
+        <source>%1 sounding, %2 overall</source>
+        <comment>length, length</comment>
+        <translation>%1 klingend, %2 gesamt</translation>
     </message>
 </context>
 <context>

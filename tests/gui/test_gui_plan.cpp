@@ -58,6 +58,53 @@ class TestGuiPlan : public gui::WindowTest
     Q_OBJECT
 
 private Q_SLOTS:
+    void theWoodAboveTheEdgeIsPartOfThePiece()
+    {
+        Desk desk(false);
+        QVERIFY(desk.begins(Family::TwoChamber, QStringLiteral("Two chambers")));
+        app::Plan& plan = desk.window().plan();
+        desk.window().goTo(app::MainWindow::Layout);
+        desk.click("layoutGo");
+        QVERIFY(waitFor([&] { return plan.layout().has_value() && !plan.busy(); }));
+        const Metres sounding = plan.layout()->goal.length();
+        desk.window().goTo(app::MainWindow::Edge);
+        const auto type = [&](const char* name, const char* words) {
+            auto* field = desk.find<QLineEdit>(name);
+            QVERIFY(field->isVisible());
+            field->setFocus();
+            field->selectAll();
+            QTest::keyClicks(field, QString::fromLatin1(words));
+            QTest::keyClick(field, Qt::Key_Return);
+        };
+        type("edgeAbove", "82");
+        type("edgeChamberLength", "60");
+        type("edgeChamberWidth", "17");
+        QVERIFY(plan.blank().spec.head.has_value());
+        VERIFY_NEAR(plan.blank().spec.head->slowChamberDiameter.millimetres(), 17.0, 1e-9);
+        QVERIFY(plan.layout().has_value()); // it sounds nothing: the holes stay
+        QCOMPARE(plan.layout()->goal.length(), sounding);
+        const QString whole = text::length(Metres::fromMillimetres(std::round((sounding.millimetres() + 82.0) * 10.0) / 10.0),
+                                           text::LengthUnit::Millimetres);
+        QVERIFY2(desk.find<QLabel>("edgeOverall")->text().contains(whole), qPrintable(desk.find<QLabel>("edgeOverall")->text()));
+        // Sawn as long as that, and with what the foot is left longer by.
+        desk.window().goTo(app::MainWindow::Drill);
+        desk.settle();
+        auto* steps = desk.find<QListWidget>("drillSteps");
+        const double start_mm = plan.layout()->start.length().millimetres() + 82.0;
+        const QString sawn =
+            text::length(Metres::fromMillimetres(std::round(start_mm * 10.0) / 10.0), text::LengthUnit::Millimetres);
+        QStringList said;
+        for (int i = 0; i < steps->count(); ++i)
+            said << steps->item(i)->text();
+        QVERIFY2(said.join(QLatin1Char('\n')).contains(sawn),
+                 qPrintable(sawn + QLatin1Char('\n') + said.join(QLatin1Char('\n'))));
+        // A flute has no slow chamber, a reed pipe no wood above its bore.
+        desk.window().goTo(app::MainWindow::Edge);
+        plan.begin(Family::Flute);
+        QVERIFY(desk.find<QLineEdit>("edgeAbove")->isVisible() && !desk.find<QLineEdit>("edgeChamberLength")->isVisible());
+        plan.begin(Family::Reed);
+        QVERIFY(!desk.find<QLineEdit>("edgeAbove")->isVisible());
+    }
     void everyFamilyGoesFromBlankToTemplate()
     {
         Desk desk(false);
@@ -904,7 +951,8 @@ private Q_SLOTS:
         choose(what, what->findText(QStringLiteral("a ring on the foot")));
         type(dialog->findChild<app::LengthField*>(QStringLiteral("variationFirst")), QStringLiteral("10"));
         auto* found = dialog->findChild<QLabel*>(QStringLiteral("variationFound"));
-        QVERIFY2(waitFor([&] { return found->text().contains(QStringLiteral("shorten the foot by 10 mm")); }), qPrintable(found->text()));
+        QVERIFY2(waitFor([&] { return found->text().contains(QStringLiteral("shorten the foot by 10 mm")); }),
+                 qPrintable(found->text()));
         QVERIFY(table->item(0, 3)->text().startsWith(QChar(0x2212)) || table->item(0, 3)->text().startsWith(QLatin1Char('-')));
         choose(what, what->findText(QStringLiteral("finger grooves")));
         type(dialog->findChild<app::LengthField*>(QStringLiteral("variationFirst")), QStringLiteral("40"));

@@ -169,6 +169,9 @@ void SensitivityCard::showShown()
     for (const auto& r : m_shown)
         titles << text::registerName(r.registerNumber);
     m_table->setHorizontalHeaderLabels(titles);
+    // As wide as its title; what is left goes to the places.
+    for (int column = 1; column < m_table->columnCount(); ++column)
+        m_table->horizontalHeader()->setSectionResizeMode(column, QHeaderView::ResizeToContents);
     m_table->horizontalHeaderItem(0)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     for (int k = 1; k < m_table->columnCount(); ++k)
         m_table->horizontalHeaderItem(k)->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);

@@ -5,6 +5,7 @@
 #include "app/parts/style.h"
 #include "core/acoustics/jet.h"
 #include "core/fit/fit.h"
+#include "core/instrument/whole.h"
 #include "text/errors.h"
 #include "text/units.h"
 
@@ -163,6 +164,12 @@ EdgePage::EdgePage(Plan& plan, QWidget* parent)
                 new LengthField(QStringLiteral("edgeWindwayLength"), tr("Windway length"), this),
                 new LengthField(QStringLiteral("edgeChamfer"), tr("Windway exit chamfer"), this)},
       m_windwayRow(new QWidget(this)),
+      m_above{new LengthField(QStringLiteral("edgeAbove"), tr("Length above the edge"), this),
+              new LengthField(QStringLiteral("edgeChamberLength"), tr("Slow chamber length"), this),
+              new LengthField(QStringLiteral("edgeChamberWidth"), tr("Slow chamber bore"), this)},
+      m_aboveRow(new QWidget(this)),
+      m_aboveWords(new QLabel(this)),
+      m_overall(new QLabel(this)),
       m_breath(form::words(this, "edgeBreath")),
       m_table(form::table(this, "edgeTable", tr("Effect of each measure"),
                           {tr("0.1 mm more"), tr("now"), tr("first\nregister"), tr("second\nregister"), tr("sound")}))
@@ -186,6 +193,10 @@ EdgePage::EdgePage(Plan& plan, QWidget* parent)
         const int measure = firstOfWindway + static_cast<int>(i);
         connect(m_windway[i], &LengthField::lengthChanged, this, [this, measure](Metres size) { takeMeasure(measure, size); });
         connect(m_windway[i], &LengthField::refused, this, &EdgePage::failed);
+    }
+    for (LengthField* field : m_above) {
+        connect(field, &LengthField::lengthChanged, this, &EdgePage::takeAbove);
+        connect(field, &LengthField::refused, this, &EdgePage::failed);
     }
     connect(m_plan, &Plan::changed, this, &EdgePage::refresh);
     refresh();
@@ -213,9 +224,25 @@ void EdgePage::arrange()
         windway->addWidget(field);
     }
     windway->addStretch(1);
+    auto* above = new QHBoxLayout(m_aboveRow);
+    above->setContentsMargins(0, 0, 0, 0);
+    above->setSpacing(Style::grid);
+    m_overall->setObjectName(QStringLiteral("edgeOverall"));
+    m_above[1]->setNothing(tr("none", "chamber"));
+    m_above[2]->setNothing(tr("none", "chamber"));
+    above->addWidget(m_aboveWords);
+    for (LengthField* field : m_above) {
+        field->setMaximumWidth(Style::scaled(104));
+        if (field != m_above[0])
+            above->addWidget(m_chamberWords.emplace_back(new QLabel(field->accessibleName(), this)));
+        above->addWidget(field);
+    }
+    above->addWidget(m_overall);
+    above->addStretch(1);
     auto* right = new QVBoxLayout;
     right->setSpacing(Style::grid);
     right->addWidget(m_picture, 1);
+    right->addWidget(m_aboveRow);
     right->addWidget(m_windwayRow);
     right->addWidget(m_breath);
     right->addWidget(m_table);
@@ -230,6 +257,8 @@ void EdgePage::setUnit(text::LengthUnit unit)
 {
     m_unit = unit;
     for (LengthField* field : m_windway)
+        field->setUnit(unit);
+    for (LengthField* field : m_above)
         field->setUnit(unit);
     refresh();
 }
@@ -258,6 +287,41 @@ void EdgePage::takeCell(int row, int column)
         return refresh();
     }
     takeMeasure(m_table->item(row, 0)->data(Qt::UserRole).toInt(), *size);
+}
+
+/// What the maker saws and bores above the edge. It sounds nothing, and the notes stay.
+void EdgePage::takeAbove()
+{
+    Blank b = m_plan->blank();
+    const bool chamber = b.spec.family == Family::TwoChamber;
+    const Head head{m_above[0]->length(), chamber ? m_above[1]->length() : Metres{}, chamber ? m_above[2]->length() : Metres{}};
+    b.spec.head = head;
+    if (const auto fits = Instrument::make(bareTube(b.spec)); !fits) {
+        Q_EMIT failed(text::sentence(fits.error()));
+        return refresh(); // as it was
+    }
+    m_plan->setHead(head);
+}
+
+void EdgePage::showAbove()
+{
+    const InstrumentSpec& spec = m_plan->blank().spec;
+    m_aboveRow->setVisible(!std::holds_alternative<ClosedTop>(spec.excitation));
+    const Head head = headOf(spec);
+    m_above[0]->setLength(head.length);
+    m_above[1]->setLength(head.slowChamberLength);
+    m_above[2]->setLength(head.slowChamberDiameter);
+    const bool chamber = spec.family == Family::TwoChamber;
+    m_above[1]->setVisible(chamber);
+    m_above[2]->setVisible(chamber);
+    for (QLabel* words : m_chamberWords)
+        words->setVisible(chamber);
+    m_aboveWords->setText(std::holds_alternative<Transverse>(spec.excitation) ? tr("Beyond the embouchure hole")
+                                                                              : tr("Above the edge"));
+    const auto shape = m_plan->drawn();
+    const Metres overall = shape ? overallOf(shape->spec()) : overallOf(spec);
+    const Metres tenths = Metres::fromMillimetres(std::round(overall.millimetres() * 10.0) / 10.0);
+    m_overall->setText(tr("Overall length %1").arg(text::length(tenths, m_unit)));
 }
 
 /// How hard the window is to be blown, and whether that is comfortable.
@@ -328,6 +392,7 @@ void EdgePage::refresh()
                         : std::holds_alternative<Transverse>(e) ? Mouth::Transverse
                                                                 : Mouth::ClosedTop;
     m_picture->show(m_plan->blank().spec, m_unit);
+    showAbove();
     showBreath();
     const int chosen = std::max(0, m_symptoms->currentRow());
     m_symptoms->clear();

@@ -207,6 +207,24 @@ void Plan::setModel(std::optional<Instrument> model)
     touched(true);
 }
 
+void Plan::setHead(const Head& head)
+{
+    m_kept.blank.spec.head = head;
+    const auto with = [&](const Instrument& shape) {
+        InstrumentSpec spec = shape.spec();
+        spec.head = head;
+        auto made = Instrument::make(std::move(spec), Instrument::Neighbours::MayMeet);
+        return made ? std::move(*made) : shape;
+    };
+    if (m_layout) {
+        m_layout->goal = with(m_layout->goal);
+        m_layout->start = with(m_layout->start);
+    }
+    if (m_kept.goal)
+        m_kept.goal = with(*m_kept.goal);
+    touched(false);
+}
+
 void Plan::setDrawer(const BitDrawer& drawer, bool sizesToo)
 {
     m_drawer = drawer.isEmpty() ? std::nullopt : std::optional(drawer);

@@ -124,6 +124,8 @@ private:
     void takeMeasure(int measure, Metres size);
     void takeCell(int row, int column);
     void showBreath();
+    void takeAbove();
+    void showAbove();
     void showMeasures(acoustics::Shape::Mouth mouth, const Registers& registers);
     Jobs m_jobs;
     Plan* m_plan;
@@ -135,6 +137,12 @@ private:
     /// Height, length and chamfer of a windway.
     std::array<LengthField*, 3> m_windway;
     QWidget* m_windwayRow;
+    /// What lies above the edge: its length, and a slow chamber's length and width.
+    std::array<LengthField*, 3> m_above;
+    QWidget* m_aboveRow;
+    QLabel* m_aboveWords;
+    std::vector<QLabel*> m_chamberWords;
+    QLabel* m_overall;
     QLabel* m_breath;
     QTableWidget* m_table;
     QStringList m_words;

@@ -2,6 +2,7 @@
 #include "app/parts/workpiece.h"
 
 #include "app/parts/style.h"
+#include "core/instrument/whole.h"
 #include "text/names.h"
 #include "text/sentences.h"
 #include "text/units.h"
@@ -185,8 +186,9 @@ Workpiece::Scale Workpiece::scale() const
         widest = std::max(widest, std::min(piece->mouth, widest * flare));
     const double outside = (widest + 2.0 * shown.spec().wall).metres();
     Scale s{};
-    s.left = margin_px;
-    s.perMetre = (width() - 2.0 * margin_px) / length;
+    const double above = headOf(shown.spec()).length.metres();
+    s.perMetre = (width() - 2.0 * margin_px) / (above + length);
+    s.left = margin_px + above * s.perMetre;
     const double room = height() - labelBand() - scaleBand();
     s.across = std::min(room / outside, 2.5 * s.perMetre);
     s.axis = labelBand() + room / 2.0;
@@ -208,6 +210,8 @@ QStringList Workpiece::bodyFrom(const Scale& s) const
         add({n.at.metres(), n.kept ? 1.0 : 0.0});
     if (const auto& piece = spec.footPiece)
         add({piece->length.metres(), piece->mouth.metres(), piece->cone ? 1.0 : 0.0});
+    const Head head = headOf(spec);
+    add({head.length.metres(), head.slowChamberLength.metres(), head.slowChamberDiameter.metres()});
     if (const auto* d = std::get_if<Duct>(&spec.excitation))
         add({d->windowLength.metres()});
     else if (const auto* t = std::get_if<Transverse>(&spec.excitation))
@@ -240,11 +244,17 @@ void Workpiece::drawBody(QPainter& painter, const Scale& s) const
     painter.drawPolygon(upperWall);
     painter.drawPolygon(lowerWall);
     painter.setPen(QPen(c.hairline, 1.0, Qt::DashDotLine));
-    painter.drawLine(QPointF(s.left - 40.0, s.axis), QPointF(s.x(m_instrument->length()) + 24.0, s.axis));
+    const Head head = headOf(spec);
+    const double top = s.x(Metres{} - head.length);
+    painter.drawLine(QPointF(top - 6.0, s.axis), QPointF(s.x(m_instrument->length()) + 24.0, s.axis));
 
-    // The mouth: a window's lip and block, an embouchure hole and stopper, or a plain closed top.
+    // The wood above the edge, and the mouth: a window's lip and block, an embouchure hole and stopper, or a plain closed top.
     const double r0 = spec.bore.front().diameter.metres() / 2.0 * s.across;
     painter.setPen(QPen(c.ink, 1.5));
+    painter.setBrush(c.wood);
+    if (head.length > Metres{})
+        for (const double side : {s.axis - r0 - wall, s.axis + r0})
+            painter.drawRect(QRectF(top, side, s.left - top, wall));
     if (const auto* d = std::get_if<Duct>(&spec.excitation)) {
         const double cut = d->windowLength.metres() * s.perMetre;
         painter.setBrush(c.paper);
@@ -255,17 +265,18 @@ void Workpiece::drawBody(QPainter& painter, const Scale& s) const
         painter.drawPolygon(QPolygonF{{s.left + cut, s.axis - r0},
                                       {s.left + cut + wall * 1.6, s.axis - r0 - wall},
                                       {s.left + cut + wall * 1.6, s.axis - r0}});
-        painter.drawPolygon(QPolygonF{{s.left - 34.0, s.axis - r0 + 6.0},
-                                      {s.left, s.axis - r0 + 4.0},
-                                      {s.left, s.axis + r0},
-                                      {s.left - 34.0, s.axis + r0}});
-        painter.drawLine(QPointF(s.left - 34.0, s.axis - r0 - wall), QPointF(s.left - 2.0, s.axis - r0 - wall));
+        // A block up to the top; a plug below a slow chamber.
+        const double block = std::min(s.left - 6.0, top + head.slowChamberLength.metres() * s.perMetre);
+        painter.drawPolygon(
+            QPolygonF{{block, s.axis - r0 + 6.0}, {s.left, s.axis - r0 + 4.0}, {s.left, s.axis + r0}, {block, s.axis + r0}});
     } else if (const auto* t = std::get_if<Transverse>(&spec.excitation)) {
         const double half = t->holeLength.metres() / 2.0 * s.perMetre;
         painter.setBrush(c.paper);
         painter.drawRect(QRectF(s.left - half, s.axis - r0 - wall - 1.0, 2.0 * half, wall + 2.0));
         painter.setBrush(c.wood);
-        painter.drawRect(QRectF(std::max(4.0, s.left - t->stopper.metres() * s.perMetre - 8.0), s.axis - r0, 8.0, 2.0 * r0));
+        const double face = s.left - t->stopper.metres() * s.perMetre;
+        const double thick = std::clamp(spec.bore.front().diameter.metres() * s.perMetre, 4.0, std::max(4.0, face - top));
+        painter.drawRect(QRectF(face - thick, s.axis - r0, thick, 2.0 * r0));
     } else {
         painter.setBrush(c.sheet);
         painter.drawRect(QRectF(s.left - 20.0, s.axis - r0, 20.0, 2.0 * r0));
@@ -547,14 +558,21 @@ void Workpiece::paintEvent(QPaintEvent* /*event*/)
     const double end = s.x(m_instrument->length());
     painter.drawLine(QPointF(s.left, y - 6.0), QPointF(s.left, y + 6.0));
     painter.drawLine(QPointF(end, y - 6.0), QPointF(end, y + 6.0));
-    const QString length = text::length(m_instrument->length(), m_unit);
+    const Metres above = headOf(m_instrument->spec()).length;
+    const double top = s.x(Metres{} - above);
+    painter.drawLine(QPointF(top, y - 6.0), QPointF(top, y + 6.0));
+    painter.drawLine(QPointF(top, y), QPointF(s.left, y));
+    const QString length = above > Metres{}
+                               ? tr("%1 sounding, %2 overall", "length, length")
+                                     .arg(text::length(m_instrument->length(), m_unit), tenth(overallOf(m_instrument->spec())))
+                               : text::length(m_instrument->length(), m_unit);
     const double half = painter.fontMetrics().horizontalAdvance(length) / 2.0 + 8.0;
     const double middle = (s.left + end) / 2.0;
     painter.drawLine(QPointF(s.left, y), QPointF(middle - half, y));
     painter.drawLine(QPointF(middle + half, y), QPointF(end, y));
     painter.drawText(QRectF(middle - 150.0, y - Style::scaled(10), 300.0, Style::scaled(20)), Qt::AlignCenter, length);
     const double factor = s.across / s.perMetre;
-    painter.drawText(QRectF(s.left - 34.0, 2.0, 400.0, Style::scaled(18)), Qt::AlignLeft | Qt::AlignVCenter,
+    painter.drawText(QRectF(margin_px - 34.0, 2.0, 400.0, Style::scaled(18)), Qt::AlignLeft | Qt::AlignVCenter,
                      std::abs(factor - 1.0) < 0.05 ? tr("to scale") : tr("diameters × %1").arg(text::number(factor, 1)));
     if (!m_bench)
         paintFocus(painter);
