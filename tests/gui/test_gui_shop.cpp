@@ -331,9 +331,9 @@ private Q_SLOTS:
         QVERIFY(dialog->findChild<QLabel*>(QStringLiteral("drawerTrouble"))->text().contains(QLatin1String("9/16 wide")));
         QCOMPARE(bits->count(), 0); // all that is typed, or nothing
         typed->clear();
-        enter("9/32, #7, F, 5/16, 4 mm, 7.14375");
-        QCOMPARE(bits->count(), 5); // 9/32 in is 7.14375 mm: one bit
-        QCOMPARE(bits->item(0)->text(), QStringLiteral("4 mm"));
+        enter("9/32, #7, F, 5/16, 4,0 mm, 7.14375"); // a comma between figures is a decimal one
+        QCOMPARE(bits->count(), 5);                  // 9/32 in is 7.14375 mm: one bit
+        QCOMPARE(bits->item(0)->text(), QStringLiteral("4.0 mm"));
         auto* tools = dialog->findChild<QListWidget*>(QStringLiteral("drawerTools"));
         for (int i = 0; i < tools->count(); ++i)
             tools->item(i)->setCheckState(tools->item(i)->text() == QLatin1String("hot iron") ? Qt::Checked : Qt::Unchecked);
@@ -363,7 +363,7 @@ private Q_SLOTS:
             said << steps->item(i)->text();
         const QString all = said.join(QLatin1Char('\n'));
         const bool byMarking = all.contains(QLatin1String("9/32")) || all.contains(QLatin1String("5/16")) ||
-                               all.contains(QLatin1String("#7")) || all.contains(QLatin1String("4 mm"));
+                               all.contains(QLatin1String("#7")) || all.contains(QLatin1String("4.0 mm"));
         QVERIFY2(byMarking, qPrintable(all));
 
         // It is the shop's: there the next time, too.

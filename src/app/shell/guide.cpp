@@ -117,7 +117,10 @@ void Guide::addStages()
         tr("<p>Every instrument of the folder has one workbook, from the bare tube to the last session. <i>Start</i> begins a "
            "new instrument. <i>Make another</i> carries a model to one or several other keys. <i>Compare</i> puts two or more "
            "instruments of one model next to each other and lays out the next one corrected for what they share. <i>Practice</i> "
-           "makes a blank that a simulated player plays.</p>"));
+           "makes a blank that a simulated player plays.</p>") +
+            tr("<p><i>Tool drawer</i> holds the bits of this shop by their markings (9/32, #7, F, 6.5 mm) and its hand tools. "
+               "New "
+               "plans take their hole sizes from it, and every cut names the tool that is there.</p>"));
     add("blank", tr("Blank (Ctrl+1)"),
         tr("<p>The tube as it is: family, bore profile (drag the squares in the picture, or type), wall, sounding edge, material "
            "and the nodes of a cane, with the keys that suit this tube. <i>Compare bores</i> lays the plan out on several bores. "
@@ -126,7 +129,9 @@ void Guide::addStages()
     add("edge", tr("Sounding edge (Ctrl+2)"),
         tr("<p>The sounding edge, enlarged: drag its squares. Choose a symptom on the left and the drawing shows where the first "
            "remedy works, reversible remedies first. The table shows the effect of 0.1 mm of each measure on both registers; "
-           "below the drawing you see the breath pressure the window needs.</p>"),
+           "below the drawing you see the breath pressure the window needs.</p>") +
+            tr("<p>Type the wood above the edge, or beyond the embouchure hole, and a slow chamber: they sound nothing, but are "
+               "sawn, bored and drawn with the rest. The overall length stands beside them.</p>"),
         "edge");
     add("target", tr("Target (Ctrl+3)"),
         tr("<p>Set the lowest note, scale, temperament, A4, temperature and tolerances. Click the holes of a fingering to change "

@@ -155,12 +155,16 @@ void DrawerDialog::add(const std::vector<Bit>& bits)
 
 void DrawerDialog::addTyped()
 {
-    static const QRegularExpression between(QStringLiteral("[,;\n\t]"));
+    // A comma between figures is a decimal one.
+    static const QRegularExpression between(QStringLiteral("[;\\n\\t]|,(?!\\d)"));
+    static const QRegularExpression decimal(QStringLiteral("(\\d),(\\d)"));
     std::vector<Bit> bits;
     for (const QString& part : m_typed->text().split(between, Qt::SkipEmptyParts)) {
         if (part.trimmed().isEmpty())
             continue;
-        auto bit = bitFromMarking(part.trimmed().toStdString());
+        QString marking = part.trimmed();
+        marking.replace(decimal, QStringLiteral("\\1.\\2"));
+        auto bit = bitFromMarking(marking.toStdString());
         if (!bit) {
             m_trouble->setText(text::sentence(bit.error()));
             return fill();
