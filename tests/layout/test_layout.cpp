@@ -531,7 +531,7 @@ private Q_SLOTS:
         VERIFY_NEAR(first.diameter / low.diameter, 1.4, 1e-9);
         VERIFY_NEAR(wide->spec().holes[3].diameter / spec.holes[3].diameter, 1.4, 1e-9);
         // Holes without an undercut become smaller themselves.
-        low.undercutDiameter = low.diameter = apart * 0.9;
+        low.undercutDiameter = low.diameter = apart * 1.2;
         const auto plain = Instrument::make(spec);
         VERIFY_OK(plain);
         const auto smaller = carriedOver(*plain, {{mm(0.0), mm(62.0)}, {spec.bore.back().at, mm(62.0)}}, mm(4.0), 1.0);
