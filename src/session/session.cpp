@@ -27,13 +27,21 @@ constexpr double firstWindow_cents = 300.0;
 constexpr double laterWindow_cents = 150.0;
 constexpr std::size_t enoughReadings = 3;
 
-Result<std::vector<double>> published(const Instrument& shape, Temperature room)
+/// As the fit has it before anything is heard: another strength of the holes' hearing each other, and a forked fingering's second
+/// register may be another resonance.
+acoustics::Calibration beforeHearing(const Instrument& shape, Temperature room)
 {
     acoustics::Calibration c = acoustics::calibrationOf(shape.spec().tuning);
     const Priors priors;
     c.kelvin = playedAir_K(room.kelvin(), priors.warmth);
     c.wallLossLog = priors.wallLossLog;
-    return acoustics::Model(acoustics::Shape::of(shape), c).frequencies(queriesOf(shape));
+    c.neighbours = priors.neighbours;
+    return c;
+}
+
+Result<std::vector<double>> published(const Instrument& shape, Temperature room)
+{
+    return acoustics::Model(acoustics::Shape::of(shape), beforeHearing(shape, room)).frequencies(queriesOf(shape));
 }
 
 /// A reed's cylinder and a stopped pipe have every other mode.
@@ -64,9 +72,7 @@ Result<std::vector<Expectation>> expectations(const Workbook& book, Temperature 
     auto firsts = queriesOf(shape);
     for (auto& q : firsts)
         q.registerNumber = 1;
-    acoustics::Calibration c = acoustics::calibrationOf(shape.spec().tuning);
-    c.kelvin = room.kelvin();
-    const acoustics::Model model(acoustics::Shape::of(shape), c);
+    const acoustics::Model model(acoustics::Shape::of(shape), beforeHearing(shape, room));
     const auto low = model.frequencies(firsts);
     std::vector<Expectation> all;
     for (std::size_t i = 0; i < now->size(); ++i) {
