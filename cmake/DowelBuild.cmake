@@ -62,7 +62,7 @@ function(dowel_compile_together target together)
   if(DOWEL_QUICK_BUILD)
     set_target_properties(${target} PROPERTIES UNITY_BUILD ON UNITY_BUILD_BATCH_SIZE ${together})
     # The Parts of a class may hold what is its source's own: together, that looks as if a header did it.
-    target_compile_options(${target} PRIVATE -Wno-subobject-linkage)
+    target_compile_options(${target} PRIVATE $<$<CXX_COMPILER_ID:GNU>:-Wno-subobject-linkage>)
   endif()
 endfunction()
 

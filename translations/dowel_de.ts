@@ -6363,6 +6363,18 @@ wird gerechnet</translation>
         <comment>number of holes</comment>
         <translation>üblich</translation>
     </message>
+    <message>
+        <source>Highest hole at the back, for the thumb</source>
+        <translation>Oberstes Loch hinten, für den Daumen</translation>
+    </message>
+    <message>
+        <source>at the back</source>
+        <translation>hinten</translation>
+    </message>
+    <message>
+        <source>Thumb hole</source>
+        <translation>Daumenloch</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::TimbreCard</name>

@@ -58,6 +58,23 @@ class TestGuiPlan : public gui::WindowTest
     Q_OBJECT
 
 private Q_SLOTS:
+    void aThumbHoleIsChosenBeforeThereIsALayout()
+    {
+        Desk desk(false);
+        QVERIFY(desk.begins(Family::Whistle, QStringLiteral("With a thumb")));
+        app::Plan& plan = desk.window().plan();
+        desk.window().goTo(app::MainWindow::Target);
+        auto* thumb = desk.find<QCheckBox>("targetThumb");
+        QVERIFY(!thumb->isChecked());
+        QTest::mouseClick(thumb, Qt::LeftButton, Qt::NoModifier, QPoint(8, thumb->height() / 2));
+        QVERIFY(thumb->isChecked() && plan.blank().sides.back() == Side::Back);
+        desk.window().goTo(app::MainWindow::Layout);
+        desk.click("layoutGo");
+        QVERIFY(waitFor([&] { return plan.layout().has_value() && !plan.busy(); }));
+        QVERIFY(plan.layout()->goal.spec().holes.back().side == Side::Back);
+        auto* holes = desk.find<QTableWidget>("layoutHoles");
+        EVENTUALLY(!holes->findItems(QStringLiteral("back"), Qt::MatchContains).isEmpty());
+    }
     void theWoodAboveTheEdgeIsPartOfThePiece()
     {
         Desk desk(false);

@@ -107,6 +107,29 @@ private Q_SLOTS:
         t.lowest = "H5";
         QVERIFY(!startingBlank(Family::Whistle, t));
     }
+    void theThumbTakesTheHighestHole()
+    {
+        // As the families with a thumb hole have their fingers: common practice, no source.
+        for (const Family f : {Family::Recorder, Family::Reed, Family::Horn}) {
+            const auto own = startingBlank(f, usualTarget(f));
+            VERIFY_OK(own);
+            QVERIFY(hasThumb(*own));
+            Blank blank = *own;
+            setThumb(blank, false);
+            QVERIFY(!hasThumb(blank) && blank.digits != own->digits);
+            setThumb(blank, true);
+            QCOMPARE(blank.digits, own->digits);
+            QVERIFY(blank.sides == own->sides);
+        }
+        Blank whistle = *startingBlank(Family::Whistle, usualTarget(Family::Whistle));
+        setThumb(whistle, true);
+        const auto l = layOut(whistle, {}, false);
+        VERIFY_OK(l);
+        QVERIFY(l->goal.spec().holes.back().side == Side::Back && l->goal.spec().holes.front().side == Side::Front);
+        whistle.holeCount = 0;
+        setThumb(whistle, true);
+        QVERIFY(!hasThumb(whistle));
+    }
     void noModeLeavesADegreeOut_data()
     {
         QTest::addColumn<int>("family");

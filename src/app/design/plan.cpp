@@ -207,6 +207,12 @@ void Plan::setModel(std::optional<Instrument> model)
     touched(true);
 }
 
+void Plan::setThumb(bool thumb)
+{
+    dowel::setThumb(m_kept.blank, thumb);
+    touched(true);
+}
+
 void Plan::setHead(const Head& head)
 {
     m_kept.blank.spec.head = head;

@@ -60,6 +60,8 @@ public:
     void take(const ShapingGain& gain);
     void setWishes(const LayoutWishes& wishes);
     void setMaterial(const std::string& material);
+    /// The highest hole at the back, for the thumb, or at the front.
+    void setThumb(bool thumb);
     /// What lies above the edge sounds nothing: the layout stays.
     void setHead(const Head& head);
     /// What is in the shop's drawer: the order of work calls bits by it. sizesToo: nothing is drilled yet, so that the blank goes

@@ -185,6 +185,7 @@ private:
     Questions* m_questions;
     bool m_filling = false;
     QComboBox* m_lowest;
+    QCheckBox* m_thumb;
     QComboBox* m_mode;
     QComboBox* m_scale;
     QComboBox* m_tonic;

@@ -13,6 +13,7 @@
 #include "text/units.h"
 
 #include <QAbstractItemView>
+#include <QCheckBox>
 #include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QFile>
@@ -49,6 +50,7 @@ TargetPage::TargetPage(Plan& plan, Questions& questions, QWidget* parent)
       m_plan(&plan),
       m_questions(&questions),
       m_lowest(form::box(this, "targetLowest", tr("Lowest note"))),
+      m_thumb(new QCheckBox(tr("at the back"), this)),
       m_mode(form::box(this, "targetMode", tr("Scale"))),
       m_scale(form::box(this, "targetTemperament", tr("Temperament"))),
       m_tonic(form::box(this, "targetTonic", tr("Tonic"))),
@@ -99,6 +101,8 @@ void TargetPage::fill()
     m_holes->addItem(tr("usual", "number of holes"), -1);
     for (int n = 0; n <= mostHoles; ++n)
         m_holes->addItem(QString::number(n), n);
+    m_thumb->setObjectName(QStringLiteral("targetThumb"));
+    m_thumb->setAccessibleName(tr("Highest hole at the back, for the thumb"));
     m_holes->setToolTip(tr("Number of holes, opened one after the other from the foot for the degrees of the scale."));
 }
 
@@ -129,6 +133,7 @@ QVBoxLayout* TargetPage::makeControls()
     form->addRow(tr("Scale"), m_mode);
     form->addRow(tr("Registers"), m_registers);
     form->addRow(tr("Holes"), m_holes);
+    form->addRow(tr("Thumb hole"), m_thumb);
     form->addRow(tr("Temperament"), m_scale);
     form->addRow(tr("Tonic"), m_tonic);
     form->addRow(tr("A4"), m_a4);
@@ -137,7 +142,7 @@ QVBoxLayout* TargetPage::makeControls()
     m_celsius->setToolTip(tr("Temperature at which the instrument will be played; Listen asks for the workshop's temperature."));
     auto* left = new QVBoxLayout;
     left->addLayout(form);
-    auto* files = new QVBoxLayout;
+    auto* files = new QHBoxLayout;
     files->setSpacing(Style::grid);
     files->addWidget(import);
     files->addWidget(write);
@@ -186,6 +191,7 @@ void TargetPage::bind()
 {
     for (QComboBox* b : {m_lowest, m_mode, m_scale, m_tonic, m_registers, m_holes})
         connect(b, &QComboBox::activated, this, &TargetPage::take);
+    connect(m_thumb, &QCheckBox::clicked, m_plan, &Plan::setThumb);
     for (QDoubleSpinBox* s : {m_a4, m_celsius, m_tolerance})
         connect(s, &QDoubleSpinBox::valueChanged, this, &TargetPage::take);
     connect(m_plan, &Plan::changed, this, &TargetPage::refresh);
@@ -335,6 +341,8 @@ void TargetPage::refresh()
     m_tonic->setEnabled(t.tuning.scale != "equal");
     m_registers->setCurrentIndex(t.registers - 1);
     m_holes->setCurrentIndex(t.holes ? *t.holes + 1 : 0);
+    m_thumb->setChecked(hasThumb(m_plan->blank()));
+    m_thumb->setEnabled(m_plan->blank().holeCount > 0);
     m_a4->setValue(t.tuning.a4.hertz());
     m_celsius->setValue(t.tuning.playedAt.celsius());
     m_tolerance->setValue(t.tolerance.cents());

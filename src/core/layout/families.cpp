@@ -136,6 +136,28 @@ int usualHoles(Family family)
     return shapeOf(family).holes;
 }
 
+void setThumb(Blank& blank, bool thumb)
+{
+    const int holes = static_cast<int>(blank.holeCount);
+    if (holes == 0)
+        return;
+    const int fingers = std::min(thumb ? holes - 1 : holes, 8);
+    const int right = thumb ? (fingers + 1) / 2 : fingers / 2;
+    blank.digits.clear();
+    blank.sides.assign(blank.holeCount, Side::Front);
+    for (int k = 0; k < fingers; ++k)
+        blank.digits.push_back(k < right ? "R" + std::to_string(right - k) : "L" + std::to_string(fingers - k));
+    if (thumb) {
+        blank.digits.emplace_back("L0");
+        blank.sides.back() = Side::Back;
+    }
+}
+
+bool hasThumb(const Blank& blank)
+{
+    return blank.sides.size() == blank.holeCount && !blank.sides.empty() && blank.sides.back() == Side::Back;
+}
+
 void setHoles(Blank& blank, int holes)
 {
     const int before = static_cast<int>(blank.holeCount);
@@ -153,15 +175,9 @@ void setHoles(Blank& blank, int holes)
         }
     }
     blank.digits.clear();
-    blank.sides.assign(blank.holeCount, Side::Front);
-    const int fingers = std::min(holes, 8);
-    const int right = fingers / 2;
-    for (int k = 0; k < fingers; ++k)
-        blank.digits.push_back(k < right ? "R" + std::to_string(right - k) : "L" + std::to_string(fingers - k));
-    if (holes > fingers) {
-        blank.digits.emplace_back("L0");
-        blank.sides.back() = Side::Back;
-    }
+    blank.sides.clear();
+    constexpr int fingers = 8; // more than that want the thumb
+    setThumb(blank, holes > fingers);
 }
 
 PlanTarget usualTarget(Family family)

@@ -32,6 +32,10 @@ inline constexpr int mostHoles = 9;
 /// A blank with this number of holes: named from the foot upwards, fingers of the right hand below, of the left above, a ninth
 /// for the thumb. As the family has them where the number is its own.
 void setHoles(Blank& blank, int holes);
+/// The highest hole at the back for the left thumb, or at the front for a finger like the others; the fingers below are dealt to
+/// the hands anew. Nothing where there is no hole.
+void setThumb(Blank& blank, bool thumb);
+[[nodiscard]] bool hasThumb(const Blank& blank);
 /// How many a family's own chart has.
 [[nodiscard]] int usualHoles(Family family);
 
