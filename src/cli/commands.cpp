@@ -35,6 +35,7 @@
 #include <algorithm>
 #include <cctype>
 #include <charconv>
+#include <clocale>
 #include <cmath>
 #include <filesystem>
 #include <functional>
@@ -812,6 +813,7 @@ std::string noCommand(const CLI::App& app, const std::vector<std::string>& argum
 int run(const std::vector<std::string>& arguments, std::ostream& out, std::ostream& err)
 {
     QLocale::setDefault(QLocale::c()); // others read what it answers
+    std::setlocale(LC_NUMERIC, "C");   // and write what it reads
     CLI::App app("Dowel on the command line: measures, fits and advises on a workbook of one instrument.", "dowel-cli");
     app.set_version_flag("--version",
                          "dowel-cli " DOWEL_VERSION ", contract 1.2, built with Qt " QT_VERSION_STR " and " DOWEL_COMPILER);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves that an instrument that was copied, set by proportion, taken from a family of sizes, sounded by a slide, made with two
 // holes or given a bell comes from its beginning to its notes, too, on wood that is not quite what its maker believes.
+#include "core/base/number_text.h"
 #include "session/sizes.h"
 #include "support/compare.h"
 #include "support/long_run.h"
@@ -167,7 +168,7 @@ private Q_SLOTS:
         const Fingering& low = bare.spec().fingerings.front();
         const double mouth = bare.boreDiameterAt(bare.length()).millimetres() * 1.5;
         const Json on{{"kind", "put_on_foot"}, {"length_mm", 12.0}, {"mouth_mm", mouth}, {"shape", "cone"}};
-        const Answer would = run({"vary", path, "--change", "on_the_foot", "--by", "12", "--wide", std::to_string(mouth)});
+        const Answer would = run({"vary", path, "--change", "on_the_foot", "--by", "12", "--wide", numberText(mouth)});
         QCOMPARE(run({"cut", path, "--step", write("on.json", on.dump())}).status, 0);
         const Instrument with = present(path);
         QCOMPARE(with.spec().footPiece->length.millimetres(), 12.0);

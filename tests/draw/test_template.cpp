@@ -198,8 +198,10 @@ private Q_SLOTS:
         QCOMPARE(s.list.size(), holes.size());
         for (std::size_t i = 0; i < holes.size(); ++i) {
             QCOMPARE(s.list[i][0], holes[i].id.text);
-            VERIFY_NEAR(std::stod(s.list[i][1]), (goal.length() - holes[i].at).millimetres(), 0.051);
-            VERIFY_NEAR(std::stod(s.list[i][2]), holes[i].diameter.millimetres(), 0.051);
+            VERIFY_NEAR(QString::fromStdString(s.list[i][1]).section(QLatin1Char(' '), 0, 0).toDouble(),
+                        (goal.length() - holes[i].at).millimetres(), 0.051);
+            VERIFY_NEAR(QString::fromStdString(s.list[i][2]).section(QLatin1Char(' '), 0, 0).toDouble(),
+                        holes[i].diameter.millimetres(), 0.051);
         }
     }
     void theRulerIsTrue()
