@@ -1,12 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Every reader grows with what it reads and no faster: each input is doubled twice, and where twice as much takes more than three
+// Readers grow with what they read and no faster: each input is doubled twice, and where twice as much takes more than three
 // times as long the bench fails. Ratios within one run, each time the shortest of several.
 // usage: bench_growth
 #include "core/hearing/analyse.h"
 #include "io/json_reader.h"
-#include "io/record_json.h"
-#include "io/spec_json.h"
-#include "io/table.h"
 #include "store/store.h"
 #include "support/entries.h"
 #include "support/tones.h"

@@ -513,7 +513,7 @@ void Document::think()
     PlanOptions options;
     if (!m_drawer.bits.empty())
         options.tools = toolsOf(m_drawer, m_book->present().spec().tools);
-    options.handWork = m_drawer.tools.empty() || m_drawer.worksByHand(); // where nothing is said, there is a knife
+    options.handWork = m_drawer.isEmpty() || m_drawer.worksByHand(); // as on the command line
     m_jobs.run(
         [store = m_store, options,
          memory = usesShopMemory() ? shopMemoryPath().toStdString() : std::string()](const Cancel& cancel) -> Result<Thought> {

@@ -119,8 +119,7 @@ void Guide::addStages()
            "instruments of one model next to each other and lays out the next one corrected for what they share. <i>Practice</i> "
            "makes a blank that a simulated player plays.</p>") +
             tr("<p><i>Tool drawer</i> holds the bits of this shop by their markings (9/32, #7, F, 6.5 mm) and its hand tools. "
-               "New "
-               "plans take their hole sizes from it, and every cut names the tool that is there.</p>"));
+               "New plans take their hole sizes from it, and the advice calls each bit by its marking.</p>"));
     add("blank", tr("Blank (Ctrl+1)"),
         tr("<p>The tube as it is: family, bore profile (drag the squares in the picture, or type), wall, sounding edge, material "
            "and the nodes of a cane, with the keys that suit this tube. <i>Compare bores</i> lays the plan out on several bores. "

@@ -76,7 +76,9 @@ DrawerDialog::DrawerDialog(ShopDrawer& drawer, QWidget* parent)
         auto* item = new QListWidgetItem(name, m_tools);
         item->setData(Qt::UserRole, QString::fromStdString(word));
         item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsUserCheckable | Qt::ItemIsSelectable);
-        item->setCheckState(m_drawer.has(word) ? Qt::Checked : Qt::Unchecked);
+        // A drawer that is begun has what every bench has: without any, sizes between the bits would be out of reach.
+        const bool usual = m_drawer.isEmpty() && (word == "knife" || word == "round file");
+        item->setCheckState(usual || m_drawer.has(word) ? Qt::Checked : Qt::Unchecked);
     }
     arrange();
     connect(m_add, &QPushButton::clicked, this, &DrawerDialog::addTyped);
