@@ -45,7 +45,7 @@ void tryItDrag(benchmark::State& state)
     window.newPractice(folder.path());
     (void)QSignalSpy(&window, &app::MainWindow::opened).wait(30000);
     window.goTo(app::MainWindow::Correct);
-    const bool ready = QTest::qWaitFor([&] { return window.document()->counsel().has_value(); }, 30000);
+    const bool ready = QTest::qWaitFor([&] { return window.document()->recommendation().has_value(); }, 30000);
     window.correctPage()->setFace(app::CorrectPage::Face::TryIt);
     if (!ready) {
         state.SkipWithError("no counsel");
@@ -112,7 +112,7 @@ void openInWindow(benchmark::State& state)
             return;
         }
         window.goTo(app::MainWindow::Correct);
-        if (!QTest::qWaitFor([&] { return window.document()->counsel().has_value(); }, 60000)) {
+        if (!QTest::qWaitFor([&] { return window.document()->recommendation().has_value(); }, 60000)) {
             state.SkipWithError("no counsel");
             return;
         }

@@ -57,7 +57,7 @@ int follow(const Fleet& fleet)
                 std::printf(" %s%+.1f(%.1f)", f.fingering.text.c_str(), f.after.cents(), f.sd.cents());
             std::printf("\n");
         }
-        for (const LeftOver& l : advice->left)
+        for (const UnreachedNote& l : advice->left)
             std::printf("   left %s %+.1f %s\n", l.fingering.text.c_str(), l.off.cents(), std::string(leftName(l.why)).c_str());
         if (advice->contradiction)
             std::printf("   %s %s %.2f\n", std::string(kindName(advice->contradiction->kind)).c_str(),
@@ -137,11 +137,11 @@ int ablation(Fleet fleet)
          }},
         {"no staying low",
          [](Fleet& f) {
-             f.options.stayLow = 0.0;
+             f.options.flatMargin_sd = 0.0;
          }},
         {"holes and foot alone",
          [](Fleet& f) {
-             f.options.means = Means::HolesAndFoot;
+             f.options.means = LeverScope::HolesAndFoot;
          }},
     };
     for (const Variant& v : variants) {

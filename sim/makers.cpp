@@ -122,13 +122,13 @@ private:
 TruthSearch bestByTruth(const Bench& bench, const Instrument& shape)
 {
     constexpr double wellIn = 0.9;
-    TruthSearch usual(bench, shape, leversOf(shape, Means::Embouchure));
+    TruthSearch usual(bench, shape, leversOf(shape, LeverScope::Embouchure));
     for (const bool squared : {false, true}) {
         usual.search(squared);
         if (usual.furthest() < wellIn)
             return usual;
     }
-    TruthSearch all(bench, shape, leversOf(shape, Means::BoreToo));
+    TruthSearch all(bench, shape, leversOf(shape, LeverScope::BoreToo));
     for (const bool squared : {false, true}) {
         all.search(squared);
         if (all.furthest() < wellIn)
@@ -258,7 +258,7 @@ Outcome advised(const Blank& blank, const PlanOptions& options, const Priors& pr
     int turn = 0;
     std::vector<double> planned; // chance of all after the pass that is being carried out
     for (; turn < mostTurns && !bench.stuck(); ++turn) {
-        const auto counselled = counsel(bench.book(), priors, options);
+        const auto counselled = recommend(bench.book(), priors, options);
         const auto advice = counselled ? Result<Advice>(counselled->advice) : Result<Advice>(counselled.error());
         if (follow)
             follow(bench, advice);
@@ -368,7 +368,7 @@ Outcome byModel(const Blank& blank, int passes)
                 aim[i] = (*model)[i] - bench.ear(i);
             o.rounds += 1.0;
         }
-        const auto levers = leversOf(now, Means::HolesAndFoot);
+        const auto levers = leversOf(now, LeverScope::HolesAndFoot);
         const auto goal = nearestTo(*unfitted, now, levers, aim);
         if (!goal)
             break;

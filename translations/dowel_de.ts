@@ -29,7 +29,7 @@
     </message>
     <message>
         <source>%1 %2. Close it there first.</source>
-        <translation>%1 %2. Erst dort schließen.</translation>
+        <translation>%1 %2. Die Datei dort zuerst schließen.</translation>
     </message>
     <message>
         <source>The workbook is damaged at %1: %2. Open a copy from your backup; this one was not changed.</source>
@@ -53,15 +53,15 @@
     </message>
     <message>
         <source>That shape cannot be: %1: %2. Correct the measure.</source>
-        <translation>Diese Form kann es nicht geben: %1: %2. Das Maß berichtigen.</translation>
+        <translation>Diese Form ist nicht möglich: %1: %2. Das Maß berichtigen.</translation>
     </message>
     <message>
         <source>The fingering cannot be: %1: %2.</source>
-        <translation>Diesen Griff kann es nicht geben: %1: %2.</translation>
+        <translation>Dieser Griff ist nicht möglich: %1: %2.</translation>
     </message>
     <message>
         <source>No %1 is called %2. Check its name.</source>
-        <translation>Unter „%1“ gibt es kein %2. Den Namen prüfen.</translation>
+        <translation>%1 „%2“ gibt es nicht. Den Namen prüfen.</translation>
     </message>
     <message>
         <source>Wood does not grow back: %1: %2. Measure again and type the size it has.</source>
@@ -69,11 +69,11 @@
     </message>
     <message>
         <source>No sound could be read from %1: %2. Record the note again.</source>
-        <translation>Aus %1 ließ sich kein Klang lesen: %2. Den Ton noch einmal aufnehmen.</translation>
+        <translation>In %1 ist kein Ton zu erkennen: %2. Den Ton noch einmal aufnehmen.</translation>
     </message>
     <message>
         <source>No note was taken: %2. Play one note steadily for a second or two.</source>
-        <translation>Kein Ton wurde genommen: %2. Einen Ton ein, zwei Sekunden ruhig spielen.</translation>
+        <translation>Kein Ton erfasst: %2. Einen Ton ein bis zwei Sekunden lang ruhig spielen.</translation>
     </message>
     <message>
         <source>That was not %1: %2. Check the fingers and the register, then play it again.</source>
@@ -81,7 +81,7 @@
     </message>
     <message>
         <source>The model finds no such note on this shape: %1, %2. Check bore, holes and fingering.</source>
-        <translation>Das Modell findet an dieser Form keinen solchen Ton: %1, %2. Bohrung, Grifflöcher und Griff prüfen.</translation>
+        <translation>Das Modell findet an dieser Form keinen Ton für %1: %2. Bohrung, Grifflöcher und Griff prüfen.</translation>
     </message>
     <message>
         <source>Stopped.</source>
@@ -89,7 +89,7 @@
     </message>
     <message>
         <source>Internal error at %1: %2. Nothing was lost; please report this error.</source>
-        <translation>In Dowel ging bei %1 etwas schief: %2. Nichts ist verloren; bitte melden.</translation>
+        <translation>Interner Fehler bei %1: %2. Nichts ist verloren; bitte den Fehler melden.</translation>
     </message>
     <message>
         <source>hole %1</source>
@@ -121,7 +121,7 @@
     </message>
     <message>
         <source>position</source>
-        <translation>Lage</translation>
+        <translation>Position</translation>
     </message>
     <message>
         <source>pull-out</source>
@@ -141,7 +141,7 @@
     </message>
     <message>
         <source>wall (chimney)</source>
-        <translation>Wand (Kamin)</translation>
+        <translation>Kaminhöhe (Wand)</translation>
     </message>
     <message>
         <source>offset</source>
@@ -249,7 +249,7 @@
     </message>
     <message>
         <source>sounding edge</source>
-        <translation>Schneidenkante</translation>
+        <translation>Anblaskante</translation>
     </message>
     <message>
         <source>head</source>
@@ -261,7 +261,7 @@
     </message>
     <message>
         <source>tools</source>
-        <translation>Werkzeug</translation>
+        <translation>Werkzeuge</translation>
     </message>
     <message>
         <source>limits</source>
@@ -348,7 +348,7 @@
     </message>
     <message>
         <source>%1 mm; must be within a quarter of the way round the tube</source>
-        <translation>%1 mm; es muss innerhalb eines Viertels um das Rohr liegen</translation>
+        <translation>%1 mm; muss innerhalb eines Viertels des Umfangs liegen</translation>
     </message>
     <message>
         <source>%1 mm; must be %2 to %3 times the diameter</source>
@@ -364,7 +364,7 @@
     </message>
     <message>
         <source>%1 mm; its edge runs over the end of the tube</source>
-        <translation>%1 mm; seine Kante läuft über das Ende des Rohrs</translation>
+        <translation>%1 mm; die Lochkante reicht über das Rohrende hinaus</translation>
     </message>
     <message>
         <source>%1 mm below %2 at %3 mm; holes are numbered from the foot upwards</source>
@@ -372,11 +372,11 @@
     </message>
     <message>
         <source>runs into %1</source>
-        <translation>läuft in %1</translation>
+        <translation>überschneidet %1</translation>
     </message>
     <message>
         <source>%1 mm; runs through %2</source>
-        <translation>%1 mm; läuft durch %2</translation>
+        <translation>%1 mm; geht durch %2</translation>
     </message>
     <message>
         <source>%1 is no hole of this instrument</source>
@@ -384,11 +384,11 @@
     </message>
     <message>
         <source>%1 stands there twice</source>
-        <translation>%1 steht dort zweimal</translation>
+        <translation>%1 ist doppelt angegeben</translation>
     </message>
     <message>
         <source>%1 cannot be closed and half open</source>
-        <translation>%1 kann nicht zu und halb offen sein</translation>
+        <translation>%1 kann nicht zugleich geschlossen und halb offen sein</translation>
     </message>
     <message>
         <source>%1 Hz; must be %2 to %3 Hz</source>
@@ -412,11 +412,11 @@
     </message>
     <message>
         <source>%1 mm; bits must rise</source>
-        <translation>%1 mm; Bohrer müssen steigen</translation>
+        <translation>%1 mm; Bohrer müssen aufsteigend angegeben sein</translation>
     </message>
     <message>
         <source>%1 mm; slides stand from the top downwards</source>
-        <translation>%1 mm; Auszüge stehen von oben nach unten</translation>
+        <translation>%1 mm; Auszüge müssen von oben nach unten angegeben sein</translation>
     </message>
     <message>
         <source>%1; at most %2</source>
@@ -460,11 +460,11 @@
     </message>
     <message>
         <source>%1; this instrument has no stopper</source>
-        <translation>%1; dieses Instrument hat keinen Kork</translation>
+        <translation>%1; dieses Instrument hat keinen Stopfen</translation>
     </message>
     <message>
         <source>%1; this instrument has no window</source>
-        <translation>%1; dieses Instrument hat keinen Aufschnitt</translation>
+        <translation>%1; dieses Instrument hat kein Fenster</translation>
     </message>
     <message>
         <source>%1; this instrument has no embouchure hole</source>
@@ -484,15 +484,15 @@
     </message>
     <message>
         <source>none closes every hole</source>
-        <translation>keiner schließt alle Löcher</translation>
+        <translation>kein Griff schließt alle Löcher</translation>
     </message>
     <message>
         <source>at least one fingering of register 1 is needed to lay out holes</source>
-        <translation>zum Anlegen der Löcher braucht es mindestens einen Griff des Registers 1</translation>
+        <translation>zum Berechnen der Löcher ist mindestens ein Griff im ersten Register nötig</translation>
     </message>
     <message>
         <source>the bare tube has no first register</source>
-        <translation>das bloße Rohr hat kein erstes Register</translation>
+        <translation>das Rohr ohne Löcher hat kein erstes Register</translation>
     </message>
     <message>
         <source>%1 mm; too short for %2 by about %3 mm</source>
@@ -500,19 +500,19 @@
     </message>
     <message>
         <source>no row of holes could be worked out from there</source>
-        <translation>von dort aus ließ sich keine Lochreihe ausrechnen</translation>
+        <translation>von dort aus lässt sich keine Lochreihe berechnen</translation>
     </message>
     <message>
         <source>%1 and %2 would leave %3 mm of wood</source>
-        <translation>%1 und %2 ließen %3 mm Holz stehen</translation>
+        <translation>zwischen %1 und %2 blieben nur %3 mm Holz</translation>
     </message>
     <message>
         <source>%1 to %2 would be %3 mm for fingers that reach %4</source>
-        <translation>%1 bis %2 wären %3 mm für Finger, die %4 reichen</translation>
+        <translation>%1 bis %2 wären %3 mm; die Finger reichen %4 mm</translation>
     </message>
     <message>
         <source>a hand would span %1 mm, it reaches %2</source>
-        <translation>eine Hand müsste %1 mm spannen, sie reicht %2</translation>
+        <translation>die Hand müsste %1 mm spannen; sie reicht %2 mm</translation>
     </message>
     <message>
         <source>register %1</source>
@@ -520,11 +520,11 @@
     </message>
     <message>
         <source>no such file is there</source>
-        <translation>dort ist keine solche Datei</translation>
+        <translation>die Datei gibt es nicht</translation>
     </message>
     <message>
         <source>it may only be read</source>
-        <translation>sie darf nur gelesen werden</translation>
+        <translation>sie ist schreibgeschützt</translation>
     </message>
     <message>
         <source>it may not be read</source>
@@ -536,7 +536,7 @@
     </message>
     <message>
         <source>is there already</source>
-        <translation>ist schon da</translation>
+        <translation>gibt es schon</translation>
     </message>
     <message>
         <source>is a folder</source>
@@ -564,19 +564,19 @@
     </message>
     <message>
         <source>is a pipe</source>
-        <translation>ist eine Röhre</translation>
+        <translation>ist eine Pipe</translation>
     </message>
     <message>
         <source>it is a pipe</source>
-        <translation>es ist eine Röhre</translation>
+        <translation>es ist eine Pipe</translation>
     </message>
     <message>
         <source>is a socket</source>
-        <translation>ist ein Anschluss</translation>
+        <translation>ist ein Socket</translation>
     </message>
     <message>
         <source>it is a socket</source>
-        <translation>es ist ein Anschluss</translation>
+        <translation>es ist ein Socket</translation>
     </message>
     <message>
         <source>is a device</source>
@@ -596,7 +596,7 @@
     </message>
     <message>
         <source>does not begin as a workbook does</source>
-        <translation>es fängt nicht an wie ein Werkbuch</translation>
+        <translation>es beginnt nicht wie ein Werkbuch</translation>
     </message>
     <message>
         <source>is a database of another program</source>
@@ -608,11 +608,11 @@
     </message>
     <message>
         <source>its tables and guards are not as Dowel makes them</source>
-        <translation>seine Tafeln und Wächter sind nicht, wie Dowel sie macht</translation>
+        <translation>seine Tabellen und Trigger sind nicht die eines Werkbuchs von Dowel</translation>
     </message>
     <message>
         <source>its table is not as Dowel makes it</source>
-        <translation>seine Tafel ist nicht, wie Dowel sie macht</translation>
+        <translation>seine Tabelle ist nicht die eines Werkbuchs von Dowel</translation>
     </message>
     <message>
         <source>shop memory of version %1</source>
@@ -620,7 +620,7 @@
     </message>
     <message>
         <source>holds no specification</source>
-        <translation>enthält keine Beschreibung</translation>
+        <translation>enthält keine Spezifikation</translation>
     </message>
     <message>
         <source>holds no samples</source>
@@ -628,7 +628,7 @@
     </message>
     <message>
         <source>%1 samples a second; must be %2 to %3</source>
-        <translation>%1 Abtastwerte in der Sekunde; es müssen %2 bis %3 sein</translation>
+        <translation>%1 Abtastwerte je Sekunde; es müssen %2 bis %3 sein</translation>
     </message>
     <message>
         <source>%1 channels; at most 32</source>
@@ -636,7 +636,7 @@
     </message>
     <message>
         <source>longer than %1 minutes; cut it into takes</source>
-        <translation>länger als %1 Minuten; in Aufnahmen schneiden</translation>
+        <translation>länger als %1 Minuten; in einzelne Aufnahmen schneiden</translation>
     </message>
     <message>
         <source>the file is empty</source>
@@ -664,7 +664,7 @@
     </message>
     <message>
         <source>lists or objects within each other more than %1 deep</source>
-        <translation>Listen oder Objekte mehr als %1 tief ineinander</translation>
+        <translation>Listen oder Objekte sind mehr als %1 Ebenen tief verschachtelt</translation>
     </message>
     <message>
         <source>&quot;%1&quot; stands twice in one object</source>
@@ -680,7 +680,7 @@
     </message>
     <message>
         <source>must be there</source>
-        <translation>muss da sein</translation>
+        <translation>fehlt</translation>
     </message>
     <message>
         <source>must be a list</source>
@@ -704,11 +704,11 @@
     </message>
     <message>
         <source>is not known here</source>
-        <translation>ist hier nicht bekannt</translation>
+        <translation>ist hier unbekannt</translation>
     </message>
     <message>
         <source>is not known</source>
-        <translation>ist nicht bekannt</translation>
+        <translation>ist unbekannt</translation>
     </message>
     <message>
         <source>must be &quot;dowel-instrument&quot;</source>
@@ -716,7 +716,7 @@
     </message>
     <message>
         <source>exactly one of target and target_hz must be there</source>
-        <translation>genau eins von target und target_hz muss da sein</translation>
+        <translation>entweder target oder target_hz muss angegeben sein</translation>
     </message>
     <message>
         <source>a length such as 6.4, 1/4 or 4 1/16 in</source>
@@ -724,15 +724,15 @@
     </message>
     <message>
         <source>%1 letters; must be 1 to 4000</source>
-        <translation>%1 Buchstaben; es müssen 1 bis 4000 sein</translation>
+        <translation>%1 Zeichen; es müssen 1 bis 4000 sein</translation>
     </message>
     <message>
         <source>%1 comes twice or out of order</source>
-        <translation>%1 kommt zweimal oder außer der Reihe</translation>
+        <translation>%1 kommt doppelt oder in falscher Reihenfolge</translation>
     </message>
     <message>
         <source>this instrument has nothing of that kind</source>
-        <translation>dieses Instrument hat nichts dergleichen</translation>
+        <translation>dieses Instrument hat keinen solchen Teil</translation>
     </message>
     <message>
         <source>%1 readings; at most %2 in one session</source>
@@ -740,7 +740,7 @@
     </message>
     <message>
         <source>%1 bytes are more than a workbook takes (%2)</source>
-        <translation>%1 Bytes sind mehr, als ein Werkbuch nimmt (%2)</translation>
+        <translation>%1 Bytes sind mehr, als ein Werkbuch aufnimmt (%2)</translation>
     </message>
     <message>
         <source>&quot;%1&quot;; the number of degrees must stand here, 1 to 1000</source>
@@ -760,7 +760,7 @@
     </message>
     <message>
         <source>it was left in the middle of a write; copy it with %1 to a folder that may be written, and open it there</source>
-        <translation>es wurde mitten im Schreiben verlassen; mit %1 in einen Ordner kopieren, der beschrieben werden darf, und dort öffnen</translation>
+        <translation>ein Schreibvorgang wurde unterbrochen; mit %1 in einen beschreibbaren Ordner kopieren und dort öffnen</translation>
     </message>
     <message>
         <source>its checksum does not fit</source>
@@ -772,15 +772,15 @@
     </message>
     <message>
         <source>entries are missing that once stood there</source>
-        <translation>es fehlen Einträge, die einmal dort standen</translation>
+        <translation>es fehlen Einträge, die es einmal gab</translation>
     </message>
     <message>
         <source>it was opened for looking only</source>
-        <translation>es wurde nur zum Ansehen geöffnet</translation>
+        <translation>es ist nur zum Lesen geöffnet</translation>
     </message>
     <message>
         <source>the new workbook could not be put together</source>
-        <translation>das neue Werkbuch ließ sich nicht zusammensetzen</translation>
+        <translation>das neue Werkbuch ließ sich nicht anlegen</translation>
     </message>
     <message>
         <source>cannot be opened</source>
@@ -788,15 +788,15 @@
     </message>
     <message>
         <source>stand already; a plan has none</source>
-        <translation>stehen schon; ein Plan hat keine</translation>
+        <translation>sind schon angegeben; ein Plan hat keine</translation>
     </message>
     <message>
         <source>no bits_mm stand under tools</source>
-        <translation>unter tools stehen keine bits_mm</translation>
+        <translation>unter tools fehlen bits_mm</translation>
     </message>
     <message>
         <source>%1; %2 holes stand there</source>
-        <translation>%1; dort stehen %2 Löcher</translation>
+        <translation>%1; angegeben sind %2 Löcher</translation>
     </message>
     <message>
         <source>%1; a fingering names h%2</source>
@@ -812,11 +812,11 @@
     </message>
     <message>
         <source>%1 letters; must be 1 to 200</source>
-        <translation>%1 Buchstaben; es müssen 1 bis 200 sein</translation>
+        <translation>%1 Zeichen; es müssen 1 bis 200 sein</translation>
     </message>
     <message>
         <source>nothing is changed</source>
-        <translation>nichts ist geändert</translation>
+        <translation>nichts hat sich geändert</translation>
     </message>
     <message>
         <source>hertz such as 586.3, cents such as -12, or a note such as D5 -12</source>
@@ -860,7 +860,7 @@
     </message>
     <message>
         <source>is no picture that can be kept</source>
-        <translation>ist kein Bild, das behalten werden kann</translation>
+        <translation>ist kein Bild, das gespeichert werden kann</translation>
     </message>
     <message>
         <source>its photograph cannot be read</source>
@@ -868,7 +868,7 @@
     </message>
     <message>
         <source>nothing was heard on it yet</source>
-        <translation>darauf wurde noch nichts gehört</translation>
+        <translation>an diesem Instrument wurde noch nichts gemessen</translation>
     </message>
     <message>
         <source>no note was recorded before and after the last cut</source>
@@ -876,11 +876,11 @@
     </message>
     <message>
         <source>is no sound file that Dowel reads; WAV, FLAC, AIFF, AU and Ogg are</source>
-        <translation>ist keine Tondatei, die Dowel liest; WAV, FLAC, AIFF, AU und Ogg liest es</translation>
+        <translation>ist keine Tondatei, die Dowel lesen kann; gelesen werden WAV, FLAC, AIFF, AU und Ogg</translation>
     </message>
     <message>
         <source>the file is cut off: it promises more sound than it holds</source>
-        <translation>die Datei ist abgeschnitten: Sie verspricht mehr Ton, als sie enthält</translation>
+        <translation>die Datei ist abgeschnitten: Sie enthält weniger Ton, als ihr Kopf angibt</translation>
     </message>
     <message>
         <source>is damaged, or asks for more memory and time than sound needs</source>
@@ -888,39 +888,39 @@
     </message>
     <message>
         <source>no process could be started to decode it</source>
-        <translation>zum Entschlüsseln ließ sich kein Prozess starten</translation>
+        <translation>zum Dekodieren ließ sich kein Prozess starten</translation>
     </message>
     <message>
         <source>is a name that a workbook&apos;s own journal has</source>
-        <translation>ist ein Name, den das Journal eines Werkbuchs trägt</translation>
+        <translation>ist der Name des Journals eines Werkbuchs</translation>
     </message>
     <message>
         <source>may only be read</source>
-        <translation>darf nur gelesen werden</translation>
+        <translation>ist schreibgeschützt</translation>
     </message>
     <message>
         <source>a number in it cannot be kept as it is</source>
-        <translation>eine Zahl darin lässt sich nicht genau so aufheben</translation>
+        <translation>eine Zahl darin lässt sich nicht genau speichern</translation>
     </message>
     <message>
         <source>its number is none that a record reaches</source>
-        <translation>eine solche Nummer erreicht kein Werkbuch</translation>
+        <translation>eine so hohe Nummer erreicht kein Werkbuch</translation>
     </message>
     <message>
         <source>belongs to a workbook that once lay here, and would be played into the new one</source>
-        <translation>gehört zu einem Werkbuch, das einmal hier lag, und würde in das neue eingespielt</translation>
+        <translation>gehört zu einem Werkbuch, das früher hier lag, und würde in das neue eingespielt</translation>
     </message>
     <message>
         <source>another window or command has written to it; open it again</source>
-        <translation>ein anderes Fenster oder ein Befehl hat hineingeschrieben; bitte neu öffnen</translation>
+        <translation>ein anderes Fenster oder ein Befehl hat hineingeschrieben; neu öffnen</translation>
     </message>
     <message>
         <source>it was left in the middle of a write that could not be undone</source>
-        <translation>mitten in einem Schreibvorgang verlassen, der sich nicht zurücknehmen ließ</translation>
+        <translation>ein Schreibvorgang wurde unterbrochen und lässt sich nicht rückgängig machen</translation>
     </message>
     <message>
         <source>none are wanted yet; a chart with one note at least says how it is played</source>
-        <translation>noch sind keine gewünscht; eine Grifftabelle mit mindestens einem Ton sagt, wie gespielt wird</translation>
+        <translation>noch keine Griffe; die Grifftabelle braucht mindestens einen Ton</translation>
     </message>
     <message>
         <source>lies above %1; the lower note comes first</source>
@@ -932,7 +932,7 @@
     </message>
     <message>
         <source>%1 would sound about %2; are all lengths in millimetres?</source>
-        <translation>%1 klänge ungefähr als %2; sind alle Längen in Millimetern?</translation>
+        <translation>%1 klänge etwa als %2; sind alle Längen in Millimetern angegeben?</translation>
     </message>
     <message>
         <source>is the same piece of wood as %1</source>
@@ -940,7 +940,7 @@
     </message>
     <message>
         <source>no such bit; write 6.5 mm, 9/32, #7 or F</source>
-        <translation>ist kein Bohrer; zum Beispiel 6.5 mm, 9/32, #7 oder F</translation>
+        <translation>diesen Bohrer gibt es nicht; zum Beispiel 6.5 mm, 9/32, #7 oder F</translation>
     </message>
     <message>
         <source>longer than a workbook takes; cut it into takes</source>
@@ -1030,15 +1030,15 @@
     <name>dowel::app::AsBuiltCard</name>
     <message>
         <source>Tube length, sounding edge to foot</source>
-        <translation>Länge des Rohrs, von der Kante bis zum Fuß</translation>
+        <translation>Rohrlänge, Anblaskante bis Fuß</translation>
     </message>
     <message>
         <source>Where positions are measured from</source>
-        <translation>Von wo die Plätze gemessen sind</translation>
+        <translation>Bezugspunkt der Positionen</translation>
     </message>
     <message>
         <source>Holes as built</source>
-        <translation>Löcher, wie sie sind</translation>
+        <translation>Löcher im Ist-Zustand</translation>
     </message>
     <message>
         <source>hole</source>
@@ -1046,7 +1046,7 @@
     </message>
     <message>
         <source>position</source>
-        <translation>Lage</translation>
+        <translation>Position</translation>
     </message>
     <message>
         <source>diameter</source>
@@ -1054,7 +1054,7 @@
     </message>
     <message>
         <source>undercut</source>
-        <translation>unterschnitten</translation>
+        <translation>Unterschneidung</translation>
     </message>
     <message>
         <source>chimney height</source>
@@ -1062,7 +1062,7 @@
     </message>
     <message>
         <source>offset</source>
-        <translation>seitlich versetzt</translation>
+        <translation>Versatz</translation>
     </message>
     <message>
         <source>finger</source>
@@ -1098,26 +1098,26 @@
     </message>
     <message>
         <source>Paste rows from a spreadsheet: position and diameter, separated by tabs, semicolons or commas; lowest hole first or last.</source>
-        <translation>Zeilen einer Tabelle: Platz und Maß, dazwischen Tabulator, Semikolon oder Komma; das unterste Loch zuerst oder zuletzt.</translation>
+        <translation>Zeilen aus einer Tabelle einfügen: Position und Durchmesser, getrennt durch Tabulator, Semikolon oder Komma; unterstes Loch zuerst oder zuletzt.</translation>
     </message>
     <message>
         <source>Tube length</source>
-        <translation>Rohr, Kante bis Fuß</translation>
+        <translation>Rohrlänge</translation>
     </message>
     <message>
         <source>Positions</source>
-        <translation>Plätze</translation>
+        <translation>Positionen</translation>
     </message>
     <message>
         <source>%1 needs a position and a diameter.</source>
         <comment>hole</comment>
-        <translation>%1 braucht noch seinen Platz und sein Maß.</translation>
+        <translation>%1: Position und Durchmesser fehlen.</translation>
     </message>
     <message numerus="yes">
         <source>%n hole(s); every fingering of the target has its holes.</source>
         <translation>
-            <numerusform>%n Loch, und jeder Griff des Ziels findet das seine.</numerusform>
-            <numerusform>%n Löcher, und jeder Griff des Ziels findet die seinen.</numerusform>
+            <numerusform>%n Loch; jeder Griff des Ziels hat seine Löcher.</numerusform>
+            <numerusform>%n Löcher; jeder Griff des Ziels hat seine Löcher.</numerusform>
         </translation>
     </message>
     <message>
@@ -1128,67 +1128,67 @@
     <message>
         <source>%1: position %2 lies beyond the tube, which is %3 long.</source>
         <comment>hole, place, length</comment>
-        <translation>%1: ein Platz von %2 liegt nicht auf dem Rohr, das %3 lang ist.</translation>
+        <translation>%1: Die Position %2 liegt jenseits des Rohrs, das %3 lang ist.</translation>
     </message>
     <message>
         <source>countersink</source>
-        <translation>angesenkt</translation>
+        <translation>Senkung</translation>
     </message>
     <message>
         <source>pair</source>
-        <translation>Paar</translation>
+        <translation>Doppelloch</translation>
     </message>
     <message>
         <source>Undercut: the diameter at the bore; leave empty where the hole is straight. Countersink: width and depth, for example 9 x 1.5. Pair: two holes of this diameter under one finger. Tick the thumb hole.</source>
-        <translation>Innen: die Weite an der Bohrung, wo es unterschnitten ist, sonst wie das Maß. Angesenkt: Weite und Tiefe, 9 x 1,5. Ein Paar: zwei Löcher dieses Maßes nebeneinander unter einem Finger. Ein Loch hinten ist das des Daumens.</translation>
+        <translation>Unterschneidung: Durchmesser an der Bohrung; leer lassen, wo das Loch gerade ist. Senkung: Durchmesser und Tiefe, zum Beispiel 9 x 1,5. Doppelloch: zwei Löcher dieses Durchmessers unter einem Finger. Das Daumenloch ankreuzen.</translation>
     </message>
     <message>
         <source>%1: type the countersink as width and depth, for example 9 x 1.5.</source>
         <comment>hole</comment>
-        <translation>%1: Eine Senkung ist ihre Weite und ihre Tiefe, wie 9 x 1,5.</translation>
+        <translation>%1: Die Senkung als Durchmesser und Tiefe eingeben, zum Beispiel 9 x 1,5.</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::BlankPage</name>
     <message>
         <source>Drill pilots, then brad point bits over a plug in the bore. Oil moves the pitch a little, so listen again after oiling. Dust of some tropical woods sensitises skin and lungs: use extraction and a mask. Protected species need papers for export.</source>
-        <translation>Vorbohren, dann Holzbohrer mit Zentrierspitze, ein Stopfen in der Bohrung. Öl ändert die Stimmung ein wenig: danach noch einmal hören. Der feine Staub mancher Tropenhölzer macht Haut und Lunge empfindlich: Absaugung und Maske; vor der Ausfuhr geschützter Arten nachfragen.</translation>
+        <translation>Vorbohren, dann mit Zentrierspitzenbohrern über einem Pfropfen in der Bohrung. Öl verschiebt die Tonhöhe ein wenig: nach dem Ölen noch einmal messen. Der Staub mancher Tropenhölzer reizt Haut und Lunge: Absaugung und Maske verwenden. Geschützte Arten brauchen für die Ausfuhr Papiere.</translation>
     </message>
     <message>
         <source>Use sharp bits, a slow feed and a tight plug, or the fibres lift. The bore soaks up moisture: seal it with a mouth-safe finish before the last session.</source>
-        <translation>Scharfe Bohrer, langsamer Vorschub, ein strammer Stopfen: Fasern heben sich. Die Bohrung saugt; vor dem letzten Hören mit einem Mittel versiegeln, das ausgehärtet mundverträglich ist.</translation>
+        <translation>Scharfe Bohrer, langsamer Vorschub und ein strammer Pfropfen, sonst reißen Fasern aus. Die Bohrung nimmt Feuchtigkeit auf: vor der letzten Messung mit einem mundverträglichen Mittel versiegeln.</translation>
     </message>
     <message>
         <source>A drill tears out strands that crack later: burn the holes, or cut in with a knife across the fibres. Burn outdoors or under extraction, with water at hand. Measure the bore at several stations and find the node with a bent wire.</source>
-        <translation>Ein drehender Bohrer reißt Stränge heraus, die später springen: die Löcher brennen oder mit dem Messer quer zur Faser einstechen. Im Freien oder unter Absaugung brennen, Wasser griffbereit. Die Bohrung an mehreren Stellen messen, den Knoten mit einem gebogenen Draht suchen.</translation>
+        <translation>Ein Bohrer reißt Fasern aus, die später springen: die Löcher brennen oder mit dem Messer quer zur Faser schneiden. Im Freien oder unter Absaugung brennen, Wasser bereit. Die Bohrung an mehreren Stellen messen und den Knoten mit einem gebogenen Draht suchen.</translation>
     </message>
     <message>
         <source>The nominal size is not the bore: measure it. Drill slowly and deburr inside. Never burn or overheat PVC: the fumes are poisonous.</source>
-        <translation>Das Nennmaß ist nicht die Bohrung: messen. Langsam bohren und innen entgraten. PVC nie brennen oder überhitzen: der Rauch ist giftig.</translation>
+        <translation>Das Nennmaß ist nicht die Bohrung: nachmessen. Langsam bohren und innen entgraten. PVC nie brennen oder überhitzen: Die Dämpfe sind giftig.</translation>
     </message>
     <message>
         <source>Bore the horn out to a cone you can measure. Horn dust is harmful and smells: work wet or under extraction.</source>
-        <translation>Zu einem Kegel ausbohren, der sich messen lässt. Es riecht, und der Staub schadet: nass oder unter Absaugung arbeiten.</translation>
+        <translation>Das Horn zu einem messbaren Kegel ausbohren. Hornstaub ist schädlich und riecht: nass oder unter Absaugung arbeiten.</translation>
     </message>
     <message>
         <source>Use it fresh and firm and drill it the same day; it shrinks within hours. Clean drill, washed hands, one player each.</source>
-        <translation>Frisch und fest, am selben Tag gebohrt; es schrumpft in Stunden. Sauberer Bohrer, gewaschene Hände, jedes für nur einen Spieler.</translation>
+        <translation>Frisch und fest verwenden und am selben Tag bohren; es schrumpft in Stunden. Sauberer Bohrer, gewaschene Hände, nur ein Spieler je Stück.</translation>
     </message>
     <message>
         <source>Family</source>
-        <translation>Art</translation>
+        <translation>Familie</translation>
     </message>
     <message>
         <source>Stock size</source>
-        <translation>Rohr, wie es verkauft wird</translation>
+        <translation>Handelsmaß</translation>
     </message>
     <message>
         <source>Bore profile</source>
-        <translation>Bohrung, Station für Station</translation>
+        <translation>Bohrungsverlauf</translation>
     </message>
     <message>
         <source>position</source>
-        <translation>Lage</translation>
+        <translation>Position</translation>
     </message>
     <message>
         <source>bore</source>
@@ -1200,15 +1200,15 @@
     </message>
     <message>
         <source>Joint</source>
-        <translation>Zapfen oder Auszug</translation>
+        <translation>Verbindung</translation>
     </message>
     <message>
         <source>Joint position</source>
-        <translation>Auszug, vom Mund aus</translation>
+        <translation>Position des Auszugs</translation>
     </message>
     <message>
         <source>Joint pull-out</source>
-        <translation>Auszug, herausgezogen um</translation>
+        <translation>Auszug herausgezogen</translation>
     </message>
     <message>
         <source>Material</source>
@@ -1216,7 +1216,7 @@
     </message>
     <message>
         <source>measured, no stock size</source>
-        <translation>gemessen, kein Nennmaß</translation>
+        <translation>gemessen, kein Handelsmaß</translation>
     </message>
     <message>
         <source>%1 in. copper tube, type M</source>
@@ -1228,11 +1228,11 @@
     </message>
     <message>
         <source>Sounding edge</source>
-        <translation>Mund</translation>
+        <translation>Anblaskante</translation>
     </message>
     <message>
         <source>Add a &amp;station</source>
-        <translation>&amp;Station dazu</translation>
+        <translation>&amp;Station hinzufügen</translation>
     </message>
     <message>
         <source>Wall</source>
@@ -1240,59 +1240,59 @@
     </message>
     <message>
         <source>pull-out</source>
-        <translation>aus</translation>
+        <translation>Auszug</translation>
     </message>
     <message>
         <source>Measure the bore from the sounding edge to the foot with calipers, plug gauges or a bent wire. Leave the foot long. If the bore is out of round, type both diameters: 12.9 x 13.1.</source>
-        <translation>Die Bohrung, wie sie ist, vom Mund zum Fuß: mit Messschieber, Lehrdorn oder einem gebogenen Draht, wo kein Maßstab hinkommt. Den Fuß lang lassen. Unrund: beide Durchmesser eintragen, 12,9 x 13,1.</translation>
+        <translation>Die Bohrung von der Anblaskante bis zum Fuß mit Messschieber, Lehrdorn oder gebogenem Draht messen. Den Fuß lang lassen. Ist die Bohrung unrund, beide Durchmesser eingeben: 12,9 x 13,1.</translation>
     </message>
     <message>
         <source>Keys for this tube</source>
-        <translation>Wofür dieses Rohr taugt</translation>
+        <translation>Tonarten für dieses Rohr</translation>
     </message>
     <message>
         <source>Window width</source>
-        <translation>Aufschnitt, quer</translation>
+        <translation>Fensterbreite</translation>
     </message>
     <message>
         <source>Window length (cut-up)</source>
-        <translation>Aufschnitt, längs</translation>
+        <translation>Aufschnitt (Fensterlänge)</translation>
     </message>
     <message>
         <source>Wall at window</source>
-        <translation>Wand am Aufschnitt</translation>
+        <translation>Wand am Fenster</translation>
     </message>
     <message>
         <source>Bore above window</source>
-        <translation>Bohrung über dem Aufschnitt</translation>
+        <translation>Bohrung über dem Fenster</translation>
     </message>
     <message>
         <source>Embouchure hole length</source>
-        <translation>Mundloch, längs</translation>
+        <translation>Länge des Mundlochs</translation>
     </message>
     <message>
         <source>Embouchure hole width</source>
-        <translation>Mundloch, quer</translation>
+        <translation>Breite des Mundlochs</translation>
     </message>
     <message>
         <source>Embouchure hole wall</source>
-        <translation>Sein Kamin</translation>
+        <translation>Wand am Mundloch</translation>
     </message>
     <message>
         <source>Stopper distance</source>
-        <translation>Mundloch bis Kork</translation>
+        <translation>Abstand des Stopfens</translation>
     </message>
     <message>
         <source>Mouthpiece volume</source>
-        <translation>Mundstück, als Länge Bohrung</translation>
+        <translation>Volumen des Mundstücks</translation>
     </message>
     <message>
         <source>The bore is the nominal one from the size tables. Stock varies: measure the bore and type it before laying out holes.</source>
-        <translation>Die Bohrung steht da, wie die Maßtafeln sie nennen. Verkauft wird anderes: messen und eintragen, ehe ein Loch angelegt wird.</translation>
+        <translation>Die Bohrung ist das Nennmaß aus den Tabellen. Handelsware weicht ab: vor dem Berechnen der Löcher messen und eintragen.</translation>
     </message>
     <message>
         <source>The wall is too thin for undercutting; correct octaves by other means.</source>
-        <translation>Die Wand ist zu dünn zum Unterschneiden: die Oktaven müssen anders berichtigt werden.</translation>
+        <translation>Die Wand ist zu dünn zum Unterschneiden; die Oktaven auf andere Weise berichtigen.</translation>
     </message>
     <message>
         <source>This bore is very narrow for %1.</source>
@@ -1304,7 +1304,7 @@
     </message>
     <message>
         <source>roughness</source>
-        <translation>rau</translation>
+        <translation>Rauheit</translation>
     </message>
     <message>
         <source>Nodes</source>
@@ -1312,7 +1312,7 @@
     </message>
     <message>
         <source>Nodes of the cane</source>
-        <translation>Knoten des Rohrs, ab der Kante</translation>
+        <translation>Knoten des Rohrs</translation>
     </message>
     <message>
         <source>none</source>
@@ -1320,11 +1320,11 @@
     </message>
     <message>
         <source>Positions from the sounding edge, separated by semicolons: 40; 180. A node counts as opened with the bore unless you add the word kept: -22 kept.</source>
-        <translation>Orte ab der Kante, mit Strichpunkten dazwischen: 40; 180. Mit der Bohrung geöffnet, wenn nicht das Wort behalten dahinter steht: -22 behalten.</translation>
+        <translation>Positionen ab der Anblaskante, getrennt durch Semikolon: 40; 180. Ein Knoten gilt als durchgestoßen, außer mit dem Wort behalten: -22 behalten.</translation>
     </message>
     <message>
         <source>Leave wall and roughness empty for the wall above and a smooth bore. Roughness: 1 is smooth; a rough stretch takes more from the sound, down to the next station.</source>
-        <translation>Wand und rau dürfen leer bleiben: die Wand wie oben, die Bohrung glatt. Rau: um wie viel mehr sie bis zur nächsten Zeile vom Klang nimmt, 1 glatt, mehr, wo sie rau ist.</translation>
+        <translation>Wand und Rauheit leer lassen für die Wand wie oben und eine glatte Bohrung. Rauheit: 1 ist glatt; eine raue Strecke dämpft mehr, bis zur nächsten Station.</translation>
     </message>
     <message>
         <source>&amp;Remove</source>
@@ -1336,15 +1336,11 @@
     </message>
     <message>
         <source>Paste rows from a spreadsheet: position and bore, and the wall where it differs.</source>
-        <translation>Zeilen einer Tabelle: Ort und Bohrung, und die Wand, wo sie anders ist.</translation>
-    </message>
-    <message>
-        <source>Cover height</source>
-        <translation>Deckel steht hoch um</translation>
+        <translation>Zeilen aus einer Tabelle einfügen: Position und Bohrung, und die Wand, wo sie abweicht.</translation>
     </message>
     <message>
         <source>Lip angle</source>
-        <translation>Schräge des Labiums</translation>
+        <translation>Winkel des Labiums</translation>
     </message>
     <message>
         <source> °</source>
@@ -1352,7 +1348,7 @@
     </message>
     <message>
         <source>Lip coverage</source>
-        <translation>Unter der Lippe des Spielers</translation>
+        <translation>Lippenabdeckung</translation>
     </message>
     <message>
         <source> %</source>
@@ -1365,7 +1361,7 @@
     <message>
         <source>%1 lies %2 from the node at %3, where cane splits. Turn or shift the cane, or bind it before opening the hole.</source>
         <comment>hole, distance, place</comment>
-        <translation>%1 liegt %2 vom Knoten bei %3: Dort reißt das Rohr. Legen Sie das Rohr anders, oder umwickeln Sie es, bevor es geöffnet wird.</translation>
+        <translation>%1 liegt %2 vom Knoten bei %3; dort reißt das Rohr. Das Rohr drehen oder verschieben oder vor dem Öffnen umwickeln.</translation>
     </message>
     <message>
         <source>Timber and tur&amp;ning…</source>
@@ -1373,43 +1369,47 @@
     </message>
     <message>
         <source>Billets from a plank, turning a bored blank true, reamers, joints and horn tips.</source>
-        <translation>Kanteln aus einer Bohle, ein gebohrter Rohling rund gedreht, Räumer bekannter Form.</translation>
+        <translation>Kanteln aus einer Bohle, einen gebohrten Rohling zentrisch drehen, Räumer, Verbindungen und Hornspitzen.</translation>
     </message>
     <message>
         <source>Compare bore&amp;s…</source>
-        <translation>Bohrung&amp;en …</translation>
+        <translation>Bohrun&amp;gen …</translation>
     </message>
     <message>
         <source>Lay this plan out on several bores and compare every note.</source>
-        <translation>Dieser Plan auf mehreren Bohrungen nebeneinander, Ton für Ton.</translation>
+        <translation>Diesen Plan auf mehreren Bohrungen auslegen und jeden Ton vergleichen.</translation>
     </message>
     <message>
         <source>%1 does not suit this tube. Lowest notes: ● good ◐ poor ○ unsuitable</source>
-        <translation>%1 liegt außerhalb dessen, was dieses Rohr kann. Tiefste Töne: ● gut ◐ schlecht ○ lieber nicht</translation>
+        <translation>%1 passt nicht zu diesem Rohr. Tiefste Töne: ● gut ◐ mäßig ○ ungeeignet</translation>
     </message>
     <message>
         <source>Embouchure undercut</source>
-        <translation>Unterschnitten um</translation>
+        <translation>Unterschneidung</translation>
     </message>
     <message>
         <source> mL</source>
         <translation> ml</translation>
+    </message>
+    <message>
+        <source>Ear height</source>
+        <translation>Höhe der Wangen</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::BorePicture</name>
     <message>
         <source>The bore, diameters enlarged</source>
-        <translation>Die Bohrung, Weiten vergrößert</translation>
+        <translation>Die Bohrung, Durchmesser vergrößert</translation>
     </message>
     <message>
         <source>%1 diameter at %2, wall %3</source>
         <comment>bore, place, wall</comment>
-        <translation>%1 weit, %2 vom Mund, Wand %3</translation>
+        <translation>Durchmesser %1 bei %2, Wand %3</translation>
     </message>
     <message>
         <source>least wall %1 at %2</source>
-        <translation>dünnste Wand %1, %2 vom Mund</translation>
+        <translation>dünnste Wand %1 bei %2</translation>
     </message>
     <message>
         <source>wall %1 throughout; drag a square</source>
@@ -1440,7 +1440,7 @@
     </message>
     <message>
         <source>Notes on each bore</source>
-        <translation>Jeder Ton auf jeder Bohrung</translation>
+        <translation>Töne auf jeder Bohrung</translation>
     </message>
     <message>
         <source>note</source>
@@ -1456,7 +1456,7 @@
     </message>
     <message>
         <source>Laying out the holes on each bore…</source>
-        <translation>Die Löcher werden auf jeder Bohrung ausgelegt…</translation>
+        <translation>Die Löcher werden auf jeder Bohrung berechnet…</translation>
     </message>
     <message>
         <source>&amp;Close</source>
@@ -1469,7 +1469,7 @@
     </message>
     <message>
         <source>%1, %2: %3 of %4 notes within tolerance; largest deviation %5 cents.</source>
-        <translation>%1, %2: %3 von %4 Tönen in der Toleranz, am weitesten daneben %5 Cent.</translation>
+        <translation>%1, %2: %3 von %4 Tönen in der Toleranz; größte Abweichung %5 Cent.</translation>
     </message>
     <message>
         <source>%1 %2</source>
@@ -1478,19 +1478,19 @@
     </message>
     <message>
         <source>Twelfths too wide by (cents): %1.</source>
-        <translation>Duodezimen, weiter als sie sein sollten um (Cent): %1.</translation>
+        <translation>Duodezimen zu weit um (Cent): %1.</translation>
     </message>
     <message>
         <source>Octaves too wide by (cents): %1.</source>
-        <translation>Oktaven, weiter als sie sein sollten um (Cent): %1.</translation>
+        <translation>Oktaven zu weit um (Cent): %1.</translation>
     </message>
     <message>
         <source>The third register is %1 cents out of line with the first.</source>
-        <translation>Das dritte Register liegt %1 Cent neben dem, was zum ersten passte.</translation>
+        <translation>Das dritte Register liegt %1 Cent neben dem ersten.</translation>
     </message>
     <message>
         <source>◇ Undercutting can still correct %1.</source>
-        <translation>◇ Unterschneiden könnte %1 noch richten: der bessere Fehler.</translation>
+        <translation>◇ Unterschneiden kann %1 noch berichtigen.</translation>
     </message>
     <message>
         <source>narrower foot</source>
@@ -1501,7 +1501,7 @@
     <name>dowel::app::ComparePage</name>
     <message>
         <source>Deviation as first drilled</source>
-        <translation>Cent daneben, wie zuerst gebohrt</translation>
+        <translation>Abweichung nach dem ersten Bohren</translation>
     </message>
     <message>
         <source>instrument</source>
@@ -1513,7 +1513,7 @@
     </message>
     <message>
         <source>&amp;Lay out the next, corrected for the common deviation</source>
-        <translation>&amp;Nächstes mit dieser Korrektur auslegen</translation>
+        <translation>&amp;Nächstes auslegen, um die gemeinsame Abweichung berichtigt</translation>
     </message>
     <message>
         <source>Compare instruments</source>
@@ -1525,7 +1525,7 @@
     </message>
     <message>
         <source>Reading the workbooks…</source>
-        <translation>Wird gelesen…</translation>
+        <translation>Die Werkbücher werden gelesen…</translation>
     </message>
     <message>
         <source>in common</source>
@@ -1533,13 +1533,13 @@
     </message>
     <message>
         <source>No note was heard on two of these instruments before the first cut, so they cannot be compared.</source>
-        <translation>Kein Ton wurde auf zweien von ihnen vor dem ersten Schnitt gehört; darum lässt sich nichts über Gemeinsames sagen.</translation>
+        <translation>Kein Ton wurde an zwei dieser Instrumente vor dem ersten Schnitt gemessen, daher lassen sie sich nicht vergleichen.</translation>
     </message>
     <message numerus="yes">
         <source>Based on %n instrument(s) of this model</source>
         <translation>
-            <numerusform>Nach %n Instrument seiner Art</numerusform>
-            <numerusform>Nach %n Instrumenten seiner Art</numerusform>
+            <numerusform>Nach %n Instrument dieses Modells</numerusform>
+            <numerusform>Nach %n Instrumenten dieses Modells</numerusform>
         </translation>
     </message>
     <message>
@@ -1549,22 +1549,22 @@
     </message>
     <message>
         <source>Deviation in cents from the target as first drilled, at tuning temperature. The common part is an error of the drawing or the model; the rest belongs to each instrument. In the picture the bar is the common part, the figures are the instruments.</source>
-        <translation>Cents neben dem Ziel, wie sie zuerst gebohrt waren, in der Luft, für die sie gestimmt sind. Was alle gemeinsam haben, ist der Fehler der Zeichnung oder des Modells; der Rest ist jedem eigen. Unten ist der Balken das Gemeinsame, die Ziffern sind die Instrumente.</translation>
+        <translation>Abweichung vom Ziel in Cent nach dem ersten Bohren, bei Stimmtemperatur. Der gemeinsame Teil ist ein Fehler der Zeichnung oder des Modells; der Rest gehört zum einzelnen Instrument. Im Bild ist der Balken der gemeinsame Teil, die Ziffern sind die Instrumente.</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::CopyDialog</name>
     <message>
         <source>Lowest note</source>
-        <translation>Sein tiefster Ton</translation>
+        <translation>Tiefster Ton</translation>
     </message>
     <message>
         <source>Sounding length</source>
-        <translation>Vom Mund zum Fuß</translation>
+        <translation>Klingende Länge</translation>
     </message>
     <message>
         <source>Bore at top</source>
-        <translation>Bohrung am Mund</translation>
+        <translation>Bohrung oben</translation>
     </message>
     <message>
         <source>Bore at foot</source>
@@ -1576,7 +1576,7 @@
     </message>
     <message>
         <source>Holes</source>
-        <translation>Seine Grifflöcher</translation>
+        <translation>Löcher</translation>
     </message>
     <message>
         <source>hole</source>
@@ -1588,7 +1588,7 @@
     </message>
     <message>
         <source>Copy an instrument</source>
-        <translation>Ein Instrument nachbauen</translation>
+        <translation>Instrument kopieren</translation>
     </message>
     <message>
         <source>Load from &amp;file…</source>
@@ -1608,7 +1608,7 @@
     </message>
     <message>
         <source>Workbooks and specifications (*.dowel *.json)</source>
-        <translation>Werkbücher und Beschreibungen (*.dowel *.json)</translation>
+        <translation>Werkbücher und Spezifikationen (*.dowel *.json)</translation>
     </message>
     <message>
         <source>Hole %1: %2</source>
@@ -1616,23 +1616,23 @@
     </message>
     <message>
         <source>Positions from</source>
-        <translation>Stellen zählen ab</translation>
+        <translation>Positionen ab</translation>
     </message>
     <message>
         <source>position</source>
-        <translation>Lage</translation>
+        <translation>Position</translation>
     </message>
     <message>
         <source>the foot</source>
-        <translation>dem Fuß</translation>
+        <translation>Fuß</translation>
     </message>
     <message>
         <source>previous mark</source>
-        <translation>der Marke darunter</translation>
+        <translation>voriger Marke</translation>
     </message>
     <message>
         <source>Measure the model: sounding length, bore, and the middle of every hole, from the foot or from mark to mark. Positions are scaled by the ratio of the notes, diameters by the ratio of the bores; then Dowel lays the holes out again on the plan&apos;s bore.</source>
-        <translation>Das Vorbild messen: vom Labium zum Fuß, seine Bohrung und jedes Loch bis zur Mitte, vom Fuß aus oder, danebengelegt, von Marke zu Marke. Stellen gehen nach dem Verhältnis der Töne über, Weiten nach dem der Bohrungen; dann wird jeder Ton auf der geplanten Bohrung neu ausgerechnet.</translation>
+        <translation>Das Vorbild messen: klingende Länge, Bohrung und die Mitte jedes Lochs, vom Fuß aus oder von Marke zu Marke. Positionen werden nach dem Verhältnis der Töne übertragen, Durchmesser nach dem der Bohrungen; dann berechnet Dowel die Löcher auf der Bohrung des Plans neu.</translation>
     </message>
     <message>
         <source>Fill in by &amp;proportion</source>
@@ -1640,11 +1640,11 @@
     </message>
     <message>
         <source>A beginner&apos;s rule: holes half the bore in diameter, a tenth of the tube apart. The scale this gives is shown below.</source>
-        <translation>Wie man es Anfängern zeigt: Löcher halb so weit wie die Bohrung, ein Zehntel des Rohrs auseinander. Unten steht, welche Tonleiter das wirklich gibt.</translation>
+        <translation>Eine Anfängerregel: Löcher halb so weit wie die Bohrung, ein Zehntel der Rohrlänge auseinander. Die Tonleiter, die sich daraus ergibt, steht darunter.</translation>
     </message>
     <message>
         <source>The model&apos;s scale appears here once all measures are typed.</source>
-        <translation>Was es spielt, steht hier, sobald jedes Maß da ist.</translation>
+        <translation>Die Tonleiter des Vorbilds steht hier, sobald alle Maße eingegeben sind.</translation>
     </message>
     <message>
         <source>%1 %2</source>
@@ -1653,12 +1653,12 @@
     </message>
     <message>
         <source>By these measures the lowest note is %1 cents off.</source>
-        <translation>Nach diesen Maßen liegt sein tiefster Ton %1 Cent daneben.</translation>
+        <translation>Nach diesen Maßen weicht der tiefste Ton um %1 Cent ab.</translation>
     </message>
     <message>
         <source>%1 Relative to it: %2 cents.</source>
         <comment>sentence, notes</comment>
-        <translation>%1 Von dort aus: %2 Cent.</translation>
+        <translation>%1 Bezogen darauf: %2 Cent.</translation>
     </message>
 </context>
 <context>
@@ -1729,7 +1729,7 @@
     </message>
     <message>
         <source>Width of octaves or twelfths, and what changes it</source>
-        <translation>Oktaven oder Duodezimen: wie weit, und was sie bewegt</translation>
+        <translation>Weite der Oktaven oder Duodezimen und was sie ändert</translation>
     </message>
     <message>
         <source>Fore&amp;casts</source>
@@ -1745,7 +1745,7 @@
     </message>
     <message>
         <source>filled: now   outline: forecast</source>
-        <translation>gefüllt: jetzt   Umriss: wie vorhergesagt</translation>
+        <translation>gefüllt: jetzt   Umriss: Vorhersage</translation>
     </message>
     <message>
         <source>forecast</source>
@@ -1757,15 +1757,15 @@
     </message>
     <message>
         <source>%1 of %2 notes within tolerance; largest deviation %3, average %4 cents</source>
-        <translation>%1 von %2 Tönen in der Toleranz; am weitesten daneben %3, im Mittel %4 Cent</translation>
+        <translation>%1 von %2 Tönen in der Toleranz; größte Abweichung %3, Mittel %4 Cent</translation>
     </message>
     <message>
         <source>Not every note has been heard yet.</source>
-        <translation>Noch ist nicht jeder Ton gehört.</translation>
+        <translation>Noch nicht jeder Ton ist gemessen.</translation>
     </message>
     <message>
         <source>Calculating…</source>
-        <translation>Wird gerechnet…</translation>
+        <translation>Wird berechnet…</translation>
     </message>
     <message>
         <source>No advice yet</source>
@@ -1773,18 +1773,18 @@
     </message>
     <message>
         <source>Next: listen</source>
-        <translation>als Nächstes: hören</translation>
+        <translation>Als Nächstes: hören</translation>
     </message>
     <message numerus="yes">
         <source>Play %n fingering(s)</source>
         <translation>
-            <numerusform>%n Griff hören</numerusform>
-            <numerusform>%n Griffe hören</numerusform>
+            <numerusform>%n Griff spielen</numerusform>
+            <numerusform>%n Griffe spielen</numerusform>
         </translation>
     </message>
     <message>
         <source>Tool: %1. Stop at this size.</source>
-        <translation>mit: %1. Dort aufhören.</translation>
+        <translation>Werkzeug: %1. Bei diesem Maß aufhören.</translation>
     </message>
     <message>
         <source>inches, or 6.4 mm</source>
@@ -1796,11 +1796,11 @@
     </message>
     <message>
         <source>Done</source>
-        <translation>fertig</translation>
+        <translation>Fertig</translation>
     </message>
     <message>
         <source>No further cut would help</source>
-        <translation>Kein Schnitt brächte es näher</translation>
+        <translation>Kein weiterer Schnitt würde helfen</translation>
     </message>
     <message>
         <source>Every note is within tolerance</source>
@@ -1808,23 +1808,23 @@
     </message>
     <message>
         <source>Every note heard is within tolerance</source>
-        <translation>Jeder Ton liegt drin, soweit gehört</translation>
+        <translation>Jeder gemessene Ton liegt in der Toleranz</translation>
     </message>
     <message>
         <source>Clean the hole edges, apply the finish, then listen once more: a finish moves the pitch a little.</source>
-        <translation>Das Messer weglegen. Lochkanten säubern, Oberfläche behandeln und danach noch einmal hören: eine Oberfläche ändert die Stimmung ein wenig.</translation>
+        <translation>Lochkanten säubern, Oberfläche behandeln, dann noch einmal messen: Eine Oberfläche verschiebt die Tonhöhe ein wenig.</translation>
     </message>
     <message numerus="yes">
         <source>Present sizes: %1, tube %2. %n cut(s) since the first session.</source>
         <comment>hole sizes, length</comment>
         <translation>
-            <numerusform>Wie es jetzt ist: %1, Rohr %2. %n Schnitt seit dem ersten Hören.</numerusform>
-            <numerusform>Wie es jetzt ist: %1, Rohr %2. %n Schnitte seit dem ersten Hören.</numerusform>
+            <numerusform>Jetzige Maße: %1, Rohr %2. %n Schnitt seit der ersten Messung.</numerusform>
+            <numerusform>Jetzige Maße: %1, Rohr %2. %n Schnitte seit der ersten Messung.</numerusform>
         </translation>
     </message>
     <message>
         <source>Stop</source>
-        <translation>halt</translation>
+        <translation>Halt</translation>
     </message>
     <message>
         <source>Do not cut yet</source>
@@ -1844,13 +1844,13 @@
     </message>
     <message>
         <source>Then, as planned now: %1; then listen.</source>
-        <translation>Wie der Plan jetzt steht, danach: %1; dann hören.</translation>
+        <translation>Danach nach jetzigem Plan: %1; dann hören.</translation>
     </message>
     <message numerus="yes">
         <source>Then play %n fingering(s) again.</source>
         <translation>
-            <numerusform>Dann %n Griff hören.</numerusform>
-            <numerusform>Dann %n Griffe hören.</numerusform>
+            <numerusform>Dann %n Griff noch einmal spielen.</numerusform>
+            <numerusform>Dann %n Griffe noch einmal spielen.</numerusform>
         </translation>
     </message>
     <message>
@@ -1860,15 +1860,15 @@
     </message>
     <message>
         <source>Inconsistent with the other notes, so not used for cuts yet: %1.</source>
-        <translation>Passt nicht zu den anderen, darum richtet sich noch kein Schnitt danach: %1.</translation>
+        <translation>Passt nicht zu den anderen Tönen und bestimmt noch keinen Schnitt: %1.</translation>
     </message>
     <message>
         <source>Cannot be reached by removing wood: %1.</source>
-        <translation>Durch Wegnehmen von Holz, wie es aussieht, nicht zu erreichen: %1.</translation>
+        <translation>Durch Abtragen nicht zu erreichen: %1.</translation>
     </message>
     <message>
         <source>Tuning strategy: %1.</source>
-        <translation>Der Plan geht so: %1.</translation>
+        <translation>Abstimmweise: %1.</translation>
     </message>
     <message>
         <source>Log your own cut…  (Enter)</source>
@@ -1876,19 +1876,19 @@
     </message>
     <message>
         <source>Your own cut</source>
-        <translation>Ihr Schnitt</translation>
+        <translation>Eigener Schnitt</translation>
     </message>
     <message>
         <source>your own cut first</source>
-        <translation>zuerst Ihr Schnitt</translation>
+        <translation>eigener Schnitt zuerst</translation>
     </message>
     <message>
         <source>Choose a hole and a size</source>
-        <translation>Welches Loch, und wie weit?</translation>
+        <translation>Loch und Maß wählen</translation>
     </message>
     <message>
         <source>Choose a cut yourself; Sensitivity and Try it show its effect. Once the cut is logged, Dowel shows its forecast and what the advice would have been. Listen whenever you like.</source>
-        <translation>Wählen Sie selbst; Wirkungen und Ausprobieren sagen, was was bewegt. Steht Ihr Schnitt geschrieben, sagt Dowel, was er bewirken sollte und was der Rat gewesen wäre. Hören Sie, wann immer Sie wollen.</translation>
+        <translation>Den Schnitt selbst wählen; Wirkung und Probieren zeigen, was er bewirkt. Nach dem Eintragen zeigt Dowel die Vorhersage und was der Rat gewesen wäre. Jederzeit hören.</translation>
     </message>
     <message>
         <source>%1, %2 → %3: %4 of %5 in tune after it, %6 sharp</source>
@@ -1897,39 +1897,39 @@
     </message>
     <message>
         <source>Your cut: %1.</source>
-        <translation>Ihrer: %1.</translation>
+        <translation>Eigener Schnitt: %1.</translation>
     </message>
     <message>
         <source>Advice: %1.</source>
-        <translation>Der Rat war: %1.</translation>
+        <translation>Rat: %1.</translation>
     </message>
     <message>
         <source>Advice: do not cut.</source>
-        <translation>Der Rat war, nicht zu schneiden.</translation>
+        <translation>Rat: nicht schneiden.</translation>
     </message>
     <message numerus="yes">
         <source>As last heard: %1 of %2 in tune, %3 sharp; %n cut(s).</source>
         <comment>score</comment>
         <translation>
-            <numerusform>Wie zuletzt gehört: %1 von %2 im Ziel, %3 zu hoch; %n Schnitt.</numerusform>
-            <numerusform>Wie zuletzt gehört: %1 von %2 im Ziel, %3 zu hoch; %n Schnitte.</numerusform>
+            <numerusform>Zuletzt gemessen: %1 von %2 gestimmt, %3 zu hoch; %n Schnitt.</numerusform>
+            <numerusform>Zuletzt gemessen: %1 von %2 gestimmt, %3 zu hoch; %n Schnitte.</numerusform>
         </translation>
     </message>
     <message>
         <source>Ream from the foot with %1, %2 deeper than now: tip %3 in. Stop at that depth.</source>
-        <translation>mit der Reibahle %1 vom Fuß her, %2 tiefer, als sie jetzt geht: die Spitze %3 tief. Dort aufhören.</translation>
+        <translation>Vom Fuß her mit %1 räumen, %2 tiefer als bisher: Spitze %3 tief. Bei dieser Tiefe aufhören.</translation>
     </message>
     <message>
         <source>Ream from the head with %1, %2 deeper than now: tip %3 in. Stop at that depth.</source>
-        <translation>mit der Reibahle %1 vom Kopf her, %2 tiefer, als sie jetzt geht: die Spitze %3 tief. Dort aufhören.</translation>
+        <translation>Vom Kopf her mit %1 räumen, %2 tiefer als bisher: Spitze %3 tief. Bei dieser Tiefe aufhören.</translation>
     </message>
     <message>
         <source>filled: now   outline: trial</source>
-        <translation>gefüllt: jetzt   Umriss: mit dem, was Sie versuchen</translation>
+        <translation>gefüllt: jetzt   Umriss: Versuch</translation>
     </message>
     <message>
         <source>trial</source>
-        <translation>mit dem, was Sie versuchen</translation>
+        <translation>Versuch</translation>
     </message>
 </context>
 <context>
@@ -1939,29 +1939,29 @@
         <translation>Die Schleife stand zu lange still.</translation>
     </message>
     <message>
-        <source>%1 of %2 notes within tolerance after %3 cuts and %4 rounds of listening; pictures in %5</source>
-        <translation>%1 von %2 Tönen in der Toleranz nach %3 Schnitten und %4 Runden Hören; Bilder in %5</translation>
+        <source>%1 of %2 notes within tolerance after %3 cuts and %4 sessions; pictures in %5</source>
+        <translation>%1 von %2 Tönen in der Toleranz nach %3 Schnitten und %4 Durchgängen; Bilder in %5</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::Document</name>
     <message>
         <source>Nothing is lost: the entry is held in memory and saved as soon as possible. Keep Dowel open until then.</source>
-        <translation>Nichts ist verloren: es wird hier gehalten und gespeichert, sobald es geht. Dowel nicht vorher schließen.</translation>
+        <translation>Nichts ist verloren: Der Eintrag liegt im Speicher und wird so bald wie möglich gesichert. Dowel bis dahin geöffnet lassen.</translation>
     </message>
     <message>
         <source>Everything is saved.</source>
-        <translation>Alles ist wieder auf der Platte.</translation>
+        <translation>Alles ist gesichert.</translation>
     </message>
     <message>
         <source>The folder has no recordings. Dowel reads WAV, FLAC, Ogg and AIFF.</source>
-        <translation>In diesem Ordner ist keine Aufnahme: gelesen werden WAV, FLAC, Ogg und AIFF.</translation>
+        <translation>Der Ordner enthält keine Aufnahmen. Dowel liest WAV, FLAC, Ogg und AIFF.</translation>
     </message>
     <message numerus="yes">
         <source>%n reading(s) saved.</source>
         <translation>
-            <numerusform>%n Messung behalten.</numerusform>
-            <numerusform>%n Messungen behalten.</numerusform>
+            <numerusform>%n Messung gespeichert.</numerusform>
+            <numerusform>%n Messungen gespeichert.</numerusform>
         </translation>
     </message>
     <message numerus="yes">
@@ -1973,27 +1973,27 @@
     </message>
     <message>
         <source>measured over another part</source>
-        <translation>über ein anderes Stück gemessen</translation>
+        <translation>über einen anderen Abschnitt gemessen</translation>
     </message>
     <message>
         <source>Measured again. The first reading stays in the logbook, set aside.</source>
-        <translation>Neu gemessen. Die erste Fassung bleibt im Buch, beiseitegelegt.</translation>
+        <translation>Neu gemessen. Die erste Messung bleibt beiseitegelegt im Logbuch.</translation>
     </message>
     <message>
         <source>undone</source>
-        <translation>zurückgenommen</translation>
+        <translation>rückgängig gemacht</translation>
     </message>
     <message>
         <source>Set aside. The entry stays in the logbook, marked.</source>
-        <translation>Beiseitegelegt. Es bleibt im Buch, so gekennzeichnet.</translation>
+        <translation>Beiseitegelegt. Der Eintrag bleibt gekennzeichnet im Logbuch.</translation>
     </message>
     <message>
         <source>Logged. Later readings are interpreted with the new size.</source>
-        <translation>Eingetragen. Was seither gehört wurde, wird neu verstanden.</translation>
+        <translation>Eingetragen. Spätere Messungen werden mit dem neuen Maß ausgewertet.</translation>
     </message>
     <message>
         <source>This advice does not use the shop memory: %1</source>
-        <translation>Dieser Rat kommt ohne aus, was die anderen Instrumente gelehrt haben: %1</translation>
+        <translation>Dieser Rat verwendet das Werkstattgedächtnis nicht: %1</translation>
     </message>
     <message>
         <source>Copied to %1.</source>
@@ -2005,7 +2005,7 @@
     </message>
     <message>
         <source>Logged. Advice follows the new target from now on.</source>
-        <translation>Eingetragen. Der Rat richtet sich von hier an danach.</translation>
+        <translation>Eingetragen. Der Rat folgt ab jetzt dem neuen Ziel.</translation>
     </message>
 </context>
 <context>
@@ -2083,30 +2083,30 @@
     <name>dowel::app::DriftPicture</name>
     <message>
         <source>Drift since the first session on each shape</source>
-        <translation>Drift, seit jede Form zuerst gehört wurde</translation>
+        <translation>Drift seit der ersten Messung an jeder Form</translation>
     </message>
     <message numerus="yes">
         <source>%1: mean %2 cents, from %3 to %4, %n note(s)</source>
         <comment>date, cents</comment>
         <translation>
-            <numerusform>%1: %2 Cent im Mittel, von %3 bis %4, über %n Ton</numerusform>
-            <numerusform>%1: %2 Cent im Mittel, von %3 bis %4, über %n Töne</numerusform>
+            <numerusform>%1: Mittel %2 Cent, von %3 bis %4, %n Ton</numerusform>
+            <numerusform>%1: Mittel %2 Cent, von %3 bis %4, %n Töne</numerusform>
         </translation>
     </message>
     <message>
         <source>Drift appears here once the same shape is heard on another day.</source>
-        <translation>Drift: dieselbe Form an einem anderen Tag noch einmal hören, dann steht sie hier.</translation>
+        <translation>Die Drift erscheint, sobald dieselbe Form an einem anderen Tag gemessen wird.</translation>
     </message>
     <message>
         <source>drift in cents at constant temperature   ● mean   bar: range of all notes</source>
-        <translation>Drift in Cent bei einer Temperatur   ● Mittel der Töne   Strich: alle</translation>
+        <translation>Drift in Cent bei gleicher Temperatur   ● Mittel   Strich: Bereich aller Töne</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::DrillPage</name>
     <message>
         <source>Positions in fractions of an inch</source>
-        <translation>Orte in Teilen eines Zolls</translation>
+        <translation>Positionen in Bruchteilen eines Zolls</translation>
     </message>
     <message>
         <source>hole</source>
@@ -2118,11 +2118,11 @@
     </message>
     <message>
         <source>inches</source>
-        <translation>in Zoll</translation>
+        <translation>Zoll</translation>
     </message>
     <message>
         <source>error</source>
-        <translation>daneben um</translation>
+        <translation>Abweichung</translation>
     </message>
     <message>
         <source>Lowest note as the foot is cut</source>
@@ -2134,7 +2134,7 @@
     </message>
     <message>
         <source>no holes yet</source>
-        <translation>noch ohne Löcher</translation>
+        <translation>noch keine Löcher</translation>
     </message>
     <message>
         <source>holes drilled</source>
@@ -2142,7 +2142,7 @@
     </message>
     <message>
         <source>Fractions</source>
-        <translation>Teile eines Zolls</translation>
+        <translation>Bruchteile</translation>
     </message>
     <message>
         <source>Order of work</source>
@@ -2182,15 +2182,15 @@
     </message>
     <message>
         <source>Inch rule in</source>
-        <translation>Anreißen mit dem Zollstock, in</translation>
+        <translation>Zollmaß in</translation>
     </message>
     <message>
         <source>Lowest note as the foot is cut, deviation in cents:</source>
-        <translation>Der tiefste Ton beim Kürzen des Fußes, Cent neben dem Ziel:</translation>
+        <translation>Tiefster Ton beim Kürzen des Fußes, Abweichung in Cent:</translation>
     </message>
     <message>
         <source>Tick off each step as you finish it.</source>
-        <translation>Vom ersten Anriss bis zum letzten Bohrer; unterwegs abhaken.</translation>
+        <translation>Jeden fertigen Schritt abhaken.</translation>
     </message>
     <message>
         <source>%1 cents</source>
@@ -2218,11 +2218,11 @@
     </message>
     <message>
         <source>Holes drilled: go to &amp;Listen</source>
-        <translation>Gebohrt: &amp;hören</translation>
+        <translation>Löcher gebohrt: weiter zu &amp;Hören</translation>
     </message>
     <message>
         <source>Nothing to drill yet. Lay out the holes first, or type existing holes under As built.</source>
-        <translation>Es gibt noch nichts zu bohren: erst die Löcher anlegen, oder unter Was da ist eintippen, was anders gebohrt wurde.</translation>
+        <translation>Noch nichts zu bohren. Zuerst die Löcher berechnen oder vorhandene Löcher unter Ist-Maße eingeben.</translation>
     </message>
     <message>
         <source>note</source>
@@ -2230,11 +2230,11 @@
     </message>
     <message>
         <source>slide from edge</source>
-        <translation>Schieber ab der Kante</translation>
+        <translation>Schieber ab Anblaskante</translation>
     </message>
     <message>
         <source>from fully out</source>
-        <translation>vom Längsten</translation>
+        <translation>ab ganz ausgezogen</translation>
     </message>
     <message>
         <source>± spread</source>
@@ -2242,23 +2242,19 @@
     </message>
     <message>
         <source>pipe depth</source>
-        <translation>Tiefe der eigenen Pfeife</translation>
+        <translation>Pfeifentiefe</translation>
     </message>
     <message>
         <source>difference</source>
-        <translation>weniger als diese</translation>
+        <translation>Unterschied</translation>
     </message>
     <message>
         <source>Lowest note as the pipe is bored deeper, deviation in cents:</source>
-        <translation>Der tiefste Ton beim Tieferbohren, Cent neben dem Ziel:</translation>
+        <translation>Tiefster Ton beim Tieferbohren, Abweichung in Cent:</translation>
     </message>
     <message>
         <source>depth</source>
         <translation>Tiefe</translation>
-    </message>
-    <message>
-        <source>&amp;Bench sheet…</source>
-        <translation>&amp;Werkblatt …</translation>
     </message>
     <message>
         <source>The order of work with boxes to tick, and the full-size template, as PDF.</source>
@@ -2280,22 +2276,26 @@
         <source>Bench sheet</source>
         <translation>Werkblatt</translation>
     </message>
+    <message>
+        <source>Save &amp;bench sheet…</source>
+        <translation>Werk&amp;blatt speichern …</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::EdgePage</name>
     <message>
         <source>No tone, only breath noise</source>
-        <translation>Gar kein Ton, nur Luft</translation>
+        <translation>Kein Ton, nur Luftrauschen</translation>
     </message>
     <message>
         <source>1. Look through the windway towards a light: the jet must meet the lip edge. Move the block slightly or shim it with paper.
 2. Remove burrs from the windway exit and the lip.
 3. Tape the holes closed and try the lowest note.
 Last resort: take a little off the underside of the lip.</source>
-        <translation>1. Durch die Kernspalte gegen das Licht sehen: der Luftstrahl muss die Kante des Labiums treffen, nicht darüber oder darunter gehen. Den Block um ein Haar verschieben oder mit Papier unterlegen.
-2. Grate am Ausgang der Kernspalte und am Labium entfernen.
-3. Die Löcher mit Klebeband schließen und den tiefsten Ton versuchen.
-Erst dann: an der Unterseite des Labiums ein wenig wegnehmen.</translation>
+        <translation>1. Durch den Windkanal gegen ein Licht sehen: Der Luftstrahl muss die Kante des Labiums treffen. Den Block ein wenig verschieben oder mit Papier unterlegen.
+2. Grate am Ausgang des Windkanals und am Labium entfernen.
+3. Die Löcher abkleben und den tiefsten Ton versuchen.
+Zuletzt: an der Unterseite des Labiums ein wenig abnehmen.</translation>
     </message>
     <message>
         <source>Airy, hissing</source>
@@ -2306,10 +2306,10 @@ Erst dann: an der Unterseite des Labiums ein wenig wegnehmen.</translation>
 2. Narrow the windway with a strip of tape on its roof.
 3. Lower the block by the thickness of a sheet of paper.
 Last resort: sharpen the lip. A shorter window needs a new block.</source>
-        <translation>1. Die Kernspalte trocknen und ihre Kanten am Ausgang brechen.
-2. Die Kernspalte mit einem Streifen Klebeband unter dem Dach verengen.
-3. Den Block um ein Blatt Papier senken.
-Erst dann: das Labium schärfen. Ein kürzerer Aufschnitt bräuchte einen neuen Block.</translation>
+        <translation>1. Den Windkanal trocknen und seine Kanten am Ausgang brechen.
+2. Den Windkanal mit einem Streifen Klebeband am Dach verengen.
+3. Den Block um eine Papierstärke senken.
+Zuletzt: das Labium schärfen. Ein kürzerer Aufschnitt braucht einen neuen Block.</translation>
     </message>
     <message>
         <source>Jumps to the octave too easily</source>
@@ -2320,22 +2320,22 @@ Erst dann: das Labium schärfen. Ein kürzerer Aufschnitt bräuchte einen neuen 
 2. Draw the block back slightly.
 3. Open the windway exit by removing the tape.
 Last resort: lengthen the window by a tenth of a millimetre at a time. This cannot be undone.</source>
-        <translation>1. Sanfter blasen, nach einem Leck an einem Loch suchen.
-2. Den Block eine Spur zurückziehen.
-3. Den Ausgang der Kernspalte weiten: das Klebeband abnehmen.
-Erst dann: den Aufschnitt längs öffnen, ein Zehntel Millimeter auf einmal: zurück geht es nicht.</translation>
+        <translation>1. Sanfter blasen und nach einem undichten Loch suchen.
+2. Den Block ein wenig zurückziehen.
+3. Den Ausgang des Windkanals öffnen: Klebeband abnehmen.
+Zuletzt: den Aufschnitt in Schritten von einem Zehntelmillimeter verlängern. Das lässt sich nicht rückgängig machen.</translation>
     </message>
     <message>
         <source>Upper notes do not speak</source>
-        <translation>Die oberen Töne kommen nicht</translation>
+        <translation>Obere Töne sprechen nicht an</translation>
     </message>
     <message>
         <source>1. Narrow the windway with tape for a faster jet.
 2. Push the block forward slightly.
 Last resort: thin the lip. A window cut too long needs a new edge glued in.</source>
-        <translation>1. Die Kernspalte mit Klebeband verengen: ein schnellerer Strahl.
-2. Den Block eine Spur vorschieben.
-Erst dann: das Labium dünner machen. Ein zu weit geöffneter Aufschnitt lässt sich nicht schließen; da muss eine neue Kante eingeleimt werden.</translation>
+        <translation>1. Den Windkanal mit Klebeband verengen: Der Strahl wird schneller.
+2. Den Block ein wenig vorschieben.
+Zuletzt: das Labium dünner schneiden. Bei zu langem Aufschnitt muss eine neue Kante eingeleimt werden.</translation>
     </message>
     <message>
         <source>Dull</source>
@@ -2345,9 +2345,9 @@ Erst dann: das Labium dünner machen. Ein zu weit geöffneter Aufschnitt lässt 
         <source>1. Clean and smooth the bore; keep sharp edges sharp.
 2. Raise the block slightly so that the jet meets the upper side of the lip.
 Last resort: thin the lip.</source>
-        <translation>1. Die Bohrung säubern und glätten; keine Kante brechen, die scharf sein soll.
-2. Den Block um ein Haar heben, dass der Strahl die Oberseite des Labiums trifft.
-Erst dann: ein dünneres Labium.</translation>
+        <translation>1. Die Bohrung säubern und glätten; scharfe Kanten scharf lassen.
+2. Den Block ein wenig heben, sodass der Strahl die Oberseite des Labiums trifft.
+Zuletzt: das Labium dünner schneiden.</translation>
     </message>
     <message>
         <source>Chirps at the start</source>
@@ -2357,23 +2357,23 @@ Erst dann: ein dünneres Labium.</translation>
         <source>1. Chamfer the windway exit lightly with fine paper, top and bottom alike.
 2. Draw the block back slightly.
 Last resort: lengthen the window by a tenth of a millimetre.</source>
-        <translation>1. Den Ausgang der Kernspalte mit feinem Papier oben wie unten leicht fasen.
-2. Den Block eine Spur zurückziehen.
-Erst dann: den Aufschnitt um ein Zehntel öffnen.</translation>
+        <translation>1. Den Ausgang des Windkanals mit feinem Papier oben und unten gleich fasen.
+2. Den Block ein wenig zurückziehen.
+Zuletzt: den Aufschnitt um einen Zehntelmillimeter verlängern.</translation>
     </message>
     <message>
         <source>No tone</source>
-        <translation>Gar kein Ton</translation>
+        <translation>Kein Ton</translation>
     </message>
     <message>
         <source>1. Blow the head alone with its end closed by the palm.
 2. Check the stopper for leaks: with a thumb over the hole, suction must hold.
 3. Roll the flute in and out.
 Last resort: sharpen the far edge from inside.</source>
-        <translation>1. Das Kopfstück allein blasen, mit der Hand verschlossen.
-2. Den Kork auf Dichtheit prüfen, Daumen auf dem Loch: der Sog muss halten.
-3. Ein- und ausdrehen.
-Erst dann: die hintere Kante von innen schärfen.</translation>
+        <translation>1. Das Kopfstück allein blasen, das Ende mit der Hand verschlossen.
+2. Den Stopfen auf Dichtheit prüfen: Mit dem Daumen auf dem Mundloch muss der Sog halten.
+3. Die Flöte ein- und ausdrehen.
+Zuletzt: die Gegenkante von innen schärfen.</translation>
     </message>
     <message>
         <source>Airy</source>
@@ -2383,9 +2383,9 @@ Erst dann: die hintere Kante von innen schärfen.</translation>
         <source>1. Cover less of the hole.
 2. Remove burrs from the far edge without rounding it.
 Last resort: undercut the far wall slightly.</source>
-        <translation>1. Weniger vom Loch bedecken.
-2. Die hintere Kante entgraten, ohne sie zu runden.
-Erst dann: die hintere Wand ein wenig unterschneiden.</translation>
+        <translation>1. Weniger vom Mundloch bedecken.
+2. Die Gegenkante entgraten, ohne sie zu runden.
+Zuletzt: die Gegenwand ein wenig unterschneiden.</translation>
     </message>
     <message>
         <source>Octaves too wide or too narrow</source>
@@ -2394,20 +2394,20 @@ Erst dann: die hintere Wand ein wenig unterschneiden.</translation>
     <message>
         <source>1. Move the stopper by a millimetre and play both registers; the table shows which way. The stopper can go back.
 Last resort: change the bore or the embouchure hole.</source>
-        <translation>1. Den Kork um einen Millimeter verschieben und beide Register hören: die Tafel daneben sagt, wohin. Er kann zurück.
-Erst dann: an Bohrung oder Mundloch denken.</translation>
+        <translation>1. Den Stopfen um einen Millimeter verschieben und beide Register spielen; die Tabelle zeigt die Richtung. Der Stopfen lässt sich zurückschieben.
+Zuletzt: Bohrung oder Mundloch ändern.</translation>
     </message>
     <message>
         <source>Weak low notes, easy upper notes</source>
-        <translation>Tiefe Töne schwach, hohe leicht</translation>
+        <translation>Schwache tiefe Töne, leichte obere Töne</translation>
     </message>
     <message>
         <source>1. Look for leaks: tape the holes one by one.
 2. Cover less of the hole.
 Last resort: widen the embouchure hole slightly across the tube.</source>
-        <translation>1. Lecks suchen: die Löcher eins nach dem anderen zukleben.
-2. Weniger bedecken.
-Erst dann: das Mundloch ein wenig quer zum Rohr weiten.</translation>
+        <translation>1. Undichte Stellen suchen: die Löcher einzeln abkleben.
+2. Weniger vom Mundloch bedecken.
+Zuletzt: das Mundloch ein wenig quer zum Rohr weiten.</translation>
     </message>
     <message>
         <source>The reed closes and stays closed</source>
@@ -2417,45 +2417,45 @@ Erst dann: das Mundloch ein wenig quer zum Rohr weiten.</translation>
         <source>1. Use less lip and less pressure.
 2. Fit a stiffer reed, or bend it open over gentle heat.
 Last resort: open the lay of the mouthpiece at the tip.</source>
-        <translation>1. Weniger Lippe, weniger Druck.
-2. Ein steiferes Blatt, oder es über Wärme aufbiegen.
-Erst dann: die Bahn des Mundstücks an der Spitze öffnen.</translation>
+        <translation>1. Weniger Lippe und weniger Druck.
+2. Ein steiferes Blatt einsetzen oder das Blatt über sanfter Wärme aufbiegen.
+Zuletzt: die Bahn des Mundstücks an der Spitze öffnen.</translation>
     </message>
     <message>
         <source>The reed leaks and never starts</source>
-        <translation>Das Rohrblatt ist undicht und spricht nie an</translation>
+        <translation>Das Blatt ist undicht und spricht nicht an</translation>
     </message>
     <message>
         <source>1. Wet the reed and bind it tighter.
 2. Suck with the end closed: suction must hold for a moment.
 Last resort: flatten the table of the mouthpiece.</source>
-        <translation>1. Anfeuchten; fester binden.
-2. Bei geschlossenem Ende saugen: es muss einen Augenblick halten.
-Erst dann: die Auflage des Mundstücks plan machen.</translation>
+        <translation>1. Das Blatt anfeuchten und fester binden.
+2. Bei verschlossenem Ende saugen: Der Sog muss einen Augenblick halten.
+Zuletzt: die Auflage des Mundstücks plan schleifen.</translation>
     </message>
     <message>
         <source>Only upper notes</source>
-        <translation>Nur hohe Töne</translation>
+        <translation>Nur obere Töne</translation>
     </message>
     <message>
         <source>1. Fit a softer reed.
 2. Look for a leak near the top.
 Last resort: enlarge the mouthpiece chamber.</source>
-        <translation>1. Ein weicheres Blatt.
-2. Oben nach einem Leck suchen.
-Erst dann: mehr Raum im Mundstück.</translation>
+        <translation>1. Ein weicheres Blatt einsetzen.
+2. Nach einer undichten Stelle nahe dem oberen Ende suchen.
+Zuletzt: die Kammer des Mundstücks vergrößern.</translation>
     </message>
     <message>
         <source>1. Thin the tip of the reed.
 2. Smooth the bore.
 Last resort: lower the baffle of the mouthpiece.</source>
-        <translation>1. Eine dünnere Spitze am Blatt.
+        <translation>1. Die Spitze des Blatts dünner schaben.
 2. Die Bohrung glätten.
-Erst dann: ein niedrigeres Dach im Mundstück.</translation>
+Zuletzt: die Stufe im Mundstück tiefer legen.</translation>
     </message>
     <message>
         <source>longer: stronger low notes, harder octave</source>
-        <translation>länger: stärkere Tiefe, schwerere Oktave</translation>
+        <translation>länger: kräftigere tiefe Töne, schwerere Oktave</translation>
     </message>
     <message>
         <source>wider: louder, wants more air</source>
@@ -2467,11 +2467,11 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     </message>
     <message>
         <source>longer: easier low notes, less focus</source>
-        <translation>länger: leichtere Tiefe, weniger Kern</translation>
+        <translation>länger: leichtere tiefe Töne, weniger Kern</translation>
     </message>
     <message>
         <source>wider: louder, less room for lipping</source>
-        <translation>breiter: lauter, weniger Spielraum der Lippe</translation>
+        <translation>breiter: lauter, weniger Spielraum</translation>
     </message>
     <message>
         <source>deeper: more resistance, steadier</source>
@@ -2479,7 +2479,7 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     </message>
     <message>
         <source>stopper distance</source>
-        <translation>Kork, weiter weg</translation>
+        <translation>Abstand des Stopfens</translation>
     </message>
     <message>
         <source>moves the octaves</source>
@@ -2487,15 +2487,15 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     </message>
     <message>
         <source>Symptom</source>
-        <translation>Was zu hören ist</translation>
+        <translation>Symptom</translation>
     </message>
     <message>
         <source>Effect of each measure</source>
-        <translation>Was jedes Maß bewirkt</translation>
+        <translation>Wirkung jedes Maßes</translation>
     </message>
     <message>
         <source>0.1 mm more</source>
-        <translation>ein Zehntel mm</translation>
+        <translation>0,1 mm mehr</translation>
     </message>
     <message>
         <source>sound</source>
@@ -2503,31 +2503,31 @@ Erst dann: ein niedrigeres Dach im Mundstück.</translation>
     </message>
     <message>
         <source>Windway height</source>
-        <translation>Kernspalte, hoch</translation>
+        <translation>Höhe des Windkanals</translation>
     </message>
     <message>
         <source>now</source>
-        <translation>ist jetzt</translation>
+        <translation>jetzt</translation>
     </message>
     <message>
         <source>Effect of 0.1 mm on the lowest note, in cents. Double-click a size to change it.</source>
-        <translation>Was jedes Maß beim tiefsten Ton bewirkt, in Cent. Ein Maß doppelt anklicken, um es zu ändern.</translation>
+        <translation>Wirkung von 0,1 mm auf den tiefsten Ton in Cent. Ein Maß zum Ändern doppelt anklicken.</translation>
     </message>
     <message>
         <source>Start with a small window or hole and enlarge it in small steps. Cut away from yourself.</source>
-        <translation>Den Mund erst klein machen und nach und nach öffnen. Scharfes Werkzeug: vom Körper weg schneiden.</translation>
+        <translation>Mit kleinem Fenster oder Mundloch anfangen und in kleinen Schritten öffnen. Vom Körper weg schneiden.</translation>
     </message>
     <message>
         <source>%1 speaks best at about %2 Pa of breath pressure and overblows above %3 Pa; %4 needs %5 Pa. Ten pascals are one millimetre of water.</source>
-        <translation>%1 klingt bei etwa %2 Pa Atem am besten und springt über %3; %4 braucht %5. Zehn Pascal sind ein Millimeter Wasser.</translation>
+        <translation>%1 spricht bei etwa %2 Pa Blasdruck am besten an und überbläst über %3 Pa; %4 braucht %5 Pa. Zehn Pascal sind ein Millimeter Wassersäule.</translation>
     </message>
     <message>
         <source>The cut-up is low: the lowest note overblows unless blown very softly. Lengthen the window slightly.</source>
-        <translation>Der Aufschnitt ist niedrig: der tiefste Ton muss sehr leise geblasen werden und springt. Das Fenster etwas öffnen.</translation>
+        <translation>Der Aufschnitt ist niedrig: Der tiefste Ton überbläst, außer bei sehr sanftem Blasen. Den Aufschnitt etwas verlängern.</translation>
     </message>
     <message>
         <source>0.1 mm more: %1 cents in the first register, %2 in the second; %3</source>
-        <translation>Ein Zehntel Millimeter mehr: %1 Cent im ersten Register, %2 im zweiten; %3</translation>
+        <translation>0,1 mm mehr: %1 Cent im ersten Register, %2 im zweiten; %3</translation>
     </message>
     <message>
         <source>first
@@ -2543,27 +2543,27 @@ Register</translation>
     </message>
     <message>
         <source>The cut-up is high: the top of the first register needs more breath than is comfortable. A window cannot be shortened; a higher windway helps.</source>
-        <translation>Der Aufschnitt ist hoch: schon das tiefe Register braucht oben mehr Atem, als bequem ist. Ein Fenster wird nicht wieder kürzer; eine höhere Kernspalte hilft.</translation>
+        <translation>Der Aufschnitt ist hoch: Der obere Teil des ersten Registers braucht mehr Druck, als bequem ist. Ein Aufschnitt lässt sich nicht verkürzen; ein höherer Windkanal hilft.</translation>
     </message>
     <message>
         <source>larger: darker, upper notes flatter</source>
-        <translation>größer: dunkler, kurze Töne zu tief</translation>
+        <translation>größer: dunkler, obere Töne tiefer</translation>
     </message>
     <message>
         <source>Windway length</source>
-        <translation>Kernspalte, lang</translation>
+        <translation>Länge des Windkanals</translation>
     </message>
     <message>
         <source>Windway exit chamfer</source>
-        <translation>Fase an ihrem Ausgang</translation>
+        <translation>Fase am Windkanalausgang</translation>
     </message>
     <message>
         <source>The windway itself adds about %1 Pa for %2 and %3 Pa for %4.</source>
-        <translation>Die Kernspalte selbst nimmt etwa %1 Pa mehr für %2 und %3 für %4.</translation>
+        <translation>Der Windkanal selbst braucht zusätzlich etwa %1 Pa für %2 und %3 Pa für %4.</translation>
     </message>
     <message>
         <source>unknown</source>
-        <translation>nicht gesagt</translation>
+        <translation>unbekannt</translation>
     </message>
     <message>
         <source>none</source>
@@ -2572,7 +2572,7 @@ Register</translation>
     </message>
     <message>
         <source>easier to speak, more room for lipping</source>
-        <translation>spricht leichter an</translation>
+        <translation>spricht leichter an, mehr Spielraum</translation>
     </message>
     <message>
         <source>window length</source>
@@ -2588,15 +2588,15 @@ Register</translation>
     </message>
     <message>
         <source>hole length</source>
-        <translation>Lochlänge</translation>
+        <translation>Länge des Mundlochs</translation>
     </message>
     <message>
         <source>hole width</source>
-        <translation>Lochbreite</translation>
+        <translation>Breite des Mundlochs</translation>
     </message>
     <message>
         <source>wall (chimney)</source>
-        <translation>Wand (Kamin)</translation>
+        <translation>Wand (Kaminhöhe)</translation>
     </message>
     <message>
         <source>undercut</source>
@@ -2625,7 +2625,7 @@ Register</translation>
     </message>
     <message>
         <source>Beyond the embouchure hole</source>
-        <translation>Über dem Mundloch</translation>
+        <translation>Jenseits des Mundlochs</translation>
     </message>
     <message>
         <source>Above the edge</source>
@@ -2644,11 +2644,11 @@ Register</translation>
     </message>
     <message>
         <source>window length</source>
-        <translation>Fenster, längs</translation>
+        <translation>Aufschnitt</translation>
     </message>
     <message>
         <source>window width</source>
-        <translation>Fenster, quer</translation>
+        <translation>Fensterbreite</translation>
     </message>
     <message>
         <source>wall at window</source>
@@ -2659,28 +2659,24 @@ Register</translation>
         <translation>Bohrung über dem Fenster</translation>
     </message>
     <message>
-        <source>cover height</source>
-        <translation>Aufsatz steht über um</translation>
-    </message>
-    <message>
         <source>hole length</source>
-        <translation>Loch, längs</translation>
+        <translation>Länge des Mundlochs</translation>
     </message>
     <message>
         <source>hole width</source>
-        <translation>Loch, quer</translation>
+        <translation>Breite des Mundlochs</translation>
     </message>
     <message>
         <source>wall (chimney)</source>
-        <translation>Kamin</translation>
+        <translation>Wand (Kaminhöhe)</translation>
     </message>
     <message>
         <source>stopper distance</source>
-        <translation>Loch bis Stopfen</translation>
+        <translation>Abstand des Stopfens</translation>
     </message>
     <message>
         <source>mouthpiece volume</source>
-        <translation>Mundstück, als Länge der Bohrung</translation>
+        <translation>Volumen des Mundstücks</translation>
     </message>
     <message>
         <source>%1: %2</source>
@@ -2694,38 +2690,73 @@ Register</translation>
     </message>
     <message>
         <source>scale %1 : 1; drag a square or use the arrow keys</source>
-        <translation>%1-mal so groß; ein Quadrat ziehen, oder Pfeiltasten</translation>
+        <translation>Maßstab %1 : 1; ein Quadrat ziehen oder die Pfeiltasten benutzen</translation>
     </message>
     <message>
         <source>windway height</source>
-        <translation>Kernspalte, hoch</translation>
+        <translation>Höhe des Windkanals</translation>
     </message>
     <message>
         <source>exit chamfer</source>
-        <translation>Fase an ihrem Ausgang</translation>
+        <translation>Fase am Ausgang</translation>
     </message>
     <message>
         <source>undercut</source>
-        <translation>unterschnitten</translation>
+        <translation>Unterschneidung</translation>
+    </message>
+    <message>
+        <source>ear height</source>
+        <translation>Höhe der Wangen</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::EmptyShop</name>
+    <message>
+        <source>No instruments yet. Choose how to begin:</source>
+        <translation>Noch keine Instrumente. Wie soll es beginnen?</translation>
+    </message>
+    <message>
+        <source>Start from stock</source>
+        <translation>Mit einem Rohr beginnen</translation>
+    </message>
+    <message>
+        <source>A bare tube, board or cane. Dowel finds the keys that suit it and lays out the holes.</source>
+        <translation>Ein rohes Rohr, eine Kantel oder Bambus. Dowel findet die passenden Tonarten und berechnet die Löcher.</translation>
+    </message>
+    <message>
+        <source>Correct an existing instrument</source>
+        <translation>Ein Instrument nacharbeiten</translation>
+    </message>
+    <message>
+        <source>Type its bore and holes, play it, and Dowel names the cuts that bring it in tune.</source>
+        <translation>Bohrung und Löcher eingeben, spielen, und Dowel nennt die Schnitte, die es stimmen.</translation>
+    </message>
+    <message>
+        <source>Practise without wood</source>
+        <translation>Ohne Holz üben</translation>
+    </message>
+    <message>
+        <source>A simulated player blows a simulated tube that is drilled slightly too small.</source>
+        <translation>Ein simulierter Spieler spielt ein simuliertes Rohr, das etwas zu klein gebohrt ist.</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::FarView</name>
     <message>
         <source>Across the room</source>
-        <translation>Dowel, quer durch den Raum</translation>
+        <translation>Quer durch den Raum</translation>
     </message>
     <message>
         <source>Fingering to play, large</source>
-        <translation>Der gefragte Griff, groß</translation>
+        <translation>Zu spielender Griff, groß</translation>
     </message>
     <message>
         <source>first register</source>
-        <translation>tiefes Register</translation>
+        <translation>erstes Register</translation>
     </message>
     <message>
         <source>second register</source>
-        <translation>hohes Register</translation>
+        <translation>zweites Register</translation>
     </message>
     <message>
         <source>third register</source>
@@ -2736,7 +2767,7 @@ Register</translation>
     <name>dowel::app::FingeringCard</name>
     <message>
         <source>Fingering to play</source>
-        <translation>Gefragter Griff</translation>
+        <translation>Zu spielender Griff</translation>
     </message>
     <message>
         <source>%1, register %2, closed: %3</source>
@@ -2748,15 +2779,15 @@ Register</translation>
     </message>
     <message>
         <source>Edit fingering</source>
-        <translation>Griff, zum Ändern</translation>
+        <translation>Griff bearbeiten</translation>
     </message>
     <message>
         <source>first register</source>
-        <translation>tiefes Register</translation>
+        <translation>erstes Register</translation>
     </message>
     <message>
         <source>second register: blow harder</source>
-        <translation>hohes Register: fester blasen</translation>
+        <translation>zweites Register: stärker blasen</translation>
     </message>
     <message>
         <source>third register</source>
@@ -2803,11 +2834,11 @@ Register</translation>
     </message>
     <message>
         <source>response</source>
-        <translation>spricht an</translation>
+        <translation>Ansprache</translation>
     </message>
     <message>
         <source>finger changes</source>
-        <translation>Finger, die sich bewegen</translation>
+        <translation>Fingerwechsel</translation>
     </message>
     <message>
         <source>&amp;Replace</source>
@@ -2823,7 +2854,7 @@ Register</translation>
     </message>
     <message>
         <source>Trying every fingering…</source>
-        <translation>Jede Art, die Löcher zu schließen, wird durchgegangen…</translation>
+        <translation>Alle Griffe werden durchgerechnet…</translation>
     </message>
     <message>
         <source>Cancel</source>
@@ -2831,11 +2862,11 @@ Register</translation>
     </message>
     <message>
         <source>No fingering comes within 40 cents of this note.</source>
-        <translation>Keine Art, die Löcher zu schließen, kommt ihm auf 40 Cent nahe.</translation>
+        <translation>Kein Griff kommt diesem Ton auf 40 Cent nahe.</translation>
     </message>
     <message>
         <source>Calculated for the layout; test a fingering before you rely on it. Finger changes count from the neighbouring notes of the chart.</source>
-        <translation>Nach dem Modell, auf der Reihe, wie sie gelegt ist; hören Sie einen, bevor Sie sich darauf verlassen. Finger, die sich bewegen: zwischen ihm und seinen Nachbarn auf der Tabelle.</translation>
+        <translation>Für den Lochplan berechnet; jeden Griff vor der Verwendung ausprobieren. Fingerwechsel zählen zu den Nachbartönen der Grifftabelle.</translation>
     </message>
 </context>
 <context>
@@ -2850,7 +2881,7 @@ Register</translation>
     </message>
     <message>
         <source>Steps of the finish</source>
-        <translation>Arbeiten der Oberfläche</translation>
+        <translation>Schritte der Oberfläche</translation>
     </message>
     <message>
         <source>step</source>
@@ -2866,15 +2897,15 @@ Register</translation>
     </message>
     <message>
         <source>Done</source>
-        <translation>fertig</translation>
+        <translation>Fertig</translation>
     </message>
     <message>
         <source>weight (g)</source>
-        <translation>Gewicht, g</translation>
+        <translation>Gewicht (g)</translation>
     </message>
     <message>
         <source>Pitch shift</source>
-        <translation>Was sie verschob</translation>
+        <translation>Tonhöhenänderung</translation>
     </message>
     <message>
         <source>note</source>
@@ -2890,7 +2921,7 @@ Register</translation>
     </message>
     <message>
         <source>shift</source>
-        <translation>um</translation>
+        <translation>Änderung</translation>
     </message>
     <message>
         <source>First day</source>
@@ -2898,7 +2929,7 @@ Register</translation>
     </message>
     <message>
         <source>&amp;Add step…</source>
-        <translation>&amp;Arbeit dazu…</translation>
+        <translation>&amp;Schritt hinzufügen …</translation>
     </message>
     <message>
         <source>&amp;Remove</source>
@@ -2914,15 +2945,11 @@ Register</translation>
     </message>
     <message>
         <source>&amp;Save as recipe…</source>
-        <translation>Als &amp;Rezept behalten…</translation>
+        <translation>Als &amp;Rezept speichern …</translation>
     </message>
     <message>
         <source>&amp;Measure again…</source>
         <translation>Neu &amp;messen…</translation>
-    </message>
-    <message>
-        <source>Cale&amp;ndar…</source>
-        <translation>Kale&amp;nder…</translation>
     </message>
     <message>
         <source>&amp;Passport…</source>
@@ -2934,32 +2961,32 @@ Register</translation>
     </message>
     <message>
         <source>Once every note is in tune, choose a finish and its first day. Each step gets its days; a late step moves the following ones.</source>
-        <translation>Stimmt jeder Ton, kommt das Messer weg. Wählen, wie die Oberfläche wird und ab welchem Tag: jede Arbeit bekommt ihre Tage, und was sich verspätet, schiebt das Folgende.</translation>
+        <translation>Ist jeder Ton gestimmt, eine Oberfläche und ihren ersten Tag wählen. Jeder Schritt bekommt seine Tage; ein verspäteter Schritt verschiebt die folgenden.</translation>
     </message>
     <message>
         <source>Next, from %1: %2.</source>
         <comment>day, work</comment>
-        <translation>Als Nächstes, ab %1: %2.</translation>
+        <translation>Nächster Schritt ab %1: %2.</translation>
     </message>
     <message>
         <source>All steps are done. Play the instrument in and write its passport.</source>
-        <translation>Alles ist getan. Bleibt, es einzuspielen und seinen Pass zu schreiben.</translation>
+        <translation>Alle Schritte sind fertig. Das Instrument einspielen und den Pass schreiben.</translation>
     </message>
     <message>
         <source>Instructions for the selected step appear here. Your shop&apos;s rules and qualified practice come first.</source>
-        <translation>Was bei jeder Arbeit zu beachten ist, steht hier. Die Regeln der Werkstatt und gelernte Praxis gehen vor.</translation>
+        <translation>Hinweise zum gewählten Schritt stehen hier. Die Regeln der Werkstatt und fachkundige Praxis gehen vor.</translation>
     </message>
     <message>
         <source>Record every note before and after oiling. The shift then appears here, and the next instrument can be tuned to allow for it.</source>
-        <translation>Jeden Ton vor dem Öl und danach noch einmal anhören: dann steht hier, was die Oberfläche tut, und die letzte Korrektur des nächsten Instruments kann ihr Raum lassen.</translation>
+        <translation>Jeden Ton vor und nach dem Ölen messen. Dann steht die Änderung hier, und das nächste Instrument lässt sich mit einer Zugabe dafür stimmen.</translation>
     </message>
     <message>
         <source>This is the first instrument heard before and after this finish; the shop remembers its shift.</source>
-        <translation>Das erste, das vor und nach dieser Oberfläche gehört wurde; die Werkstatt weiß es von nun an.</translation>
+        <translation>Das erste Instrument, das vor und nach dieser Oberfläche gemessen wurde; die Werkstatt merkt sich die Änderung.</translation>
     </message>
     <message>
         <source>No notes were heard before and after this finish yet. Play every note before the first step and after the last.</source>
-        <translation>Vor und nach dieser Oberfläche ist noch nichts gehört. Jeden Ton vor der ersten Arbeit anhören und nach der letzten.</translation>
+        <translation>Vor und nach dieser Oberfläche ist noch nichts gemessen. Jeden Ton vor dem ersten und nach dem letzten Schritt spielen.</translation>
     </message>
     <message numerus="yes">
         <source>This finish shifted %n other instrument(s) of the shop by %1 to %2 cents.</source>
@@ -2971,38 +2998,38 @@ Register</translation>
     <message>
         <source>%1 No allowance needed.</source>
         <comment>sentence</comment>
-        <translation>%1 Sie braucht keinen Raum.</translation>
+        <translation>%1 Keine Zugabe nötig.</translation>
     </message>
     <message>
         <source>%1 Tune %2 cents flat to allow for this.</source>
         <comment>sentence, cents</comment>
-        <translation>%1 Für sie %2 Cent zu tief aufhören.</translation>
+        <translation>%1 Als Zugabe %2 Cent tiefer stimmen.</translation>
     </message>
     <message>
         <source>%1 Tune %2 cents sharp to allow for this.</source>
         <comment>sentence, cents</comment>
-        <translation>%1 Für sie %2 Cent zu hoch aufhören.</translation>
+        <translation>%1 Als Zugabe %2 Cent höher stimmen.</translation>
     </message>
     <message>
         <source>%1 is not a date; type dates as 2026-05-12.</source>
         <comment>what was typed</comment>
-        <translation>%1 ist kein Tag; so schreiben: 2026-05-12.</translation>
+        <translation>%1 ist kein Datum; Daten so eingeben: 2026-05-12.</translation>
     </message>
     <message>
         <source>Own step</source>
-        <translation>Eigene Arbeit</translation>
+        <translation>Eigener Schritt</translation>
     </message>
     <message>
         <source>Description:</source>
-        <translation>Was getan wird:</translation>
+        <translation>Beschreibung:</translation>
     </message>
     <message>
         <source>Save recipe</source>
-        <translation>Rezept der Werkstatt</translation>
+        <translation>Rezept speichern</translation>
     </message>
     <message>
         <source>Name:</source>
-        <translation>Sein Name:</translation>
+        <translation>Name:</translation>
     </message>
     <message>
         <source>Calendar</source>
@@ -3014,58 +3041,62 @@ Register</translation>
     </message>
     <message>
         <source>humidity (%)</source>
-        <translation>Feuchte, %</translation>
+        <translation>Luftfeuchte (%)</translation>
     </message>
     <message>
         <source>Remove allo&amp;wance: %1 cents</source>
-        <translation>Zu&amp;gabe aufheben: %1 Cent</translation>
+        <translation>Zu&amp;gabe entfernen: %1 Cent</translation>
     </message>
     <message>
         <source>Allo&amp;w for finish: tune %1 cents flat</source>
-        <translation>Zu&amp;gabe für die Oberfläche: %1 Cent tief</translation>
+        <translation>Zu&amp;gabe für die Oberfläche: %1 Cent tiefer stimmen</translation>
     </message>
     <message>
         <source>Allo&amp;w for finish: tune %1 cents sharp</source>
-        <translation>Zu&amp;gabe für die Oberfläche: %1 Cent hoch</translation>
+        <translation>Zu&amp;gabe für die Oberfläche: %1 Cent höher stimmen</translation>
     </message>
     <message>
         <source>Shifts the target, A4 included, until the finish is on. The change is logged, and advice follows it.</source>
-        <translation>Ändert, was gewünscht ist, samt A4, für die Zeit vor der Oberfläche; es steht in der Aufzeichnung, und Plan und Töne richten sich danach.</translation>
+        <translation>Verschiebt das Ziel samt A4, bis die Oberfläche aufgetragen ist. Die Änderung wird eingetragen, und der Rat folgt ihr.</translation>
     </message>
     <message>
         <source>Allo&amp;w for finish</source>
         <translation>Zu&amp;gabe für die Oberfläche</translation>
+    </message>
+    <message>
+        <source>Export cale&amp;ndar…</source>
+        <translation>Kale&amp;nder …</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::FirstSteps</name>
     <message>
         <source>Every note is heard. Go to Correct (Ctrl+7).</source>
-        <translation>Alles ist gehört. Zu Nacharbeiten (Strg+7).</translation>
+        <translation>Jeder Ton ist gemessen. Weiter zu Nacharbeiten (Strg+7).</translation>
     </message>
     <message>
         <source>Listen (Ctrl+6): play the notes that the cut moved. Space plays the next one.</source>
-        <translation>Hören (Strg+6): was der Schnitt verschoben hat. Die Leertaste lässt es klingen.</translation>
+        <translation>Hören (Strg+6): die Töne spielen, die der Schnitt verschoben hat. Die Leertaste spielt den nächsten.</translation>
     </message>
     <message>
         <source>Listen (Ctrl+6): Space plays the requested note. All notes are flat, as intended.</source>
-        <translation>Hören (Strg+6): die Leertaste lässt den verlangten Ton klingen. Alle sind zu tief, wie es sein soll.</translation>
+        <translation>Hören (Strg+6): Die Leertaste spielt den verlangten Ton. Alle Töne sind absichtlich zu tief.</translation>
     </message>
     <message>
         <source>Correct (Ctrl+7): shows the next cut. Try it shows the effect of any cut.</source>
-        <translation>Nacharbeiten (Strg+7): der nächste Schnitt. Probieren zeigt, was er tut.</translation>
+        <translation>Nacharbeiten (Strg+7): zeigt den nächsten Schnitt. Probieren zeigt die Wirkung jedes Schnitts.</translation>
     </message>
     <message>
         <source>Correct (Ctrl+7): the card shows one cut. Enter makes and logs the cut.</source>
-        <translation>Nacharbeiten (Strg+7): die Karte nennt einen Schnitt. Eingabe macht ihn.</translation>
+        <translation>Nacharbeiten (Strg+7): Die Karte zeigt einen Schnitt. Eingabe macht ihn und trägt ihn ein.</translation>
     </message>
     <message>
         <source>The readings are inconsistent: see the card on Correct.</source>
-        <translation>Etwas passt nicht: die Karte auf Nacharbeiten sagt, was.</translation>
+        <translation>Die Messungen widersprechen sich: siehe die Karte unter Nacharbeiten.</translation>
     </message>
     <message>
         <source>Done. Start your own instrument in the shop (Ctrl+0).</source>
-        <translation>Fertig. In der Werkstatt (Strg+0) ein eigenes beginnen.</translation>
+        <translation>Fertig. In der Werkstatt (Strg+0) ein eigenes Instrument beginnen.</translation>
     </message>
     <message>
         <source>Hide</source>
@@ -3077,22 +3108,22 @@ Register</translation>
     </message>
     <message>
         <source>Hide the first steps</source>
-        <translation>Die ersten Schritte weglegen</translation>
+        <translation>Erste Schritte ausblenden</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::Guide</name>
     <message>
         <source>How to work with Dowel</source>
-        <translation>Wie man mit Dowel arbeitet</translation>
+        <translation>Mit Dowel arbeiten</translation>
     </message>
     <message>
         <source>Search the guide</source>
-        <translation>In der Anleitung suchen</translation>
+        <translation>Anleitung durchsuchen</translation>
     </message>
     <message>
         <source>Search</source>
-        <translation>Ein Wort suchen</translation>
+        <translation>Suchen</translation>
     </message>
     <message>
         <source>The guide</source>
@@ -3107,112 +3138,12 @@ Register</translation>
         <translation>&lt;p&gt;Davon spricht die Anleitung nicht.&lt;/p&gt;</translation>
     </message>
     <message>
-        <source>The shop (Ctrl+0)</source>
-        <translation>Die Werkstatt (Strg+0)</translation>
-    </message>
-    <message>
-        <source>&lt;p&gt;Every instrument of the folder has one workbook, from the bare tube to the last session. &lt;i&gt;Start&lt;/i&gt; begins a new instrument. &lt;i&gt;Make another&lt;/i&gt; carries a model to one or several other keys. &lt;i&gt;Compare&lt;/i&gt; puts two or more instruments of one model next to each other and lays out the next one corrected for what they share. &lt;i&gt;Practice&lt;/i&gt; makes a blank that a simulated player plays.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Jedes Instrument des Ordners, jedes in einem Werkbuch, vom bloßen Rohr bis zum letzten Hören. &lt;i&gt;Beginnen&lt;/i&gt; legt ein neues an. &lt;i&gt;Noch eins wie dieses&lt;/i&gt; überträgt eines in eine andere Tonart oder in mehrere zugleich; zwei oder mehr eines Modells stehen &lt;i&gt;nebeneinander&lt;/i&gt;, und das nächste wird ohne das angelegt, was ihnen gemeinsam ist. &lt;i&gt;Üben&lt;/i&gt; macht einen Rohling, den ein simulierter Spieler bläst.&lt;/p&gt;</translation>
-    </message>
-    <message>
-        <source>Blank (Ctrl+1)</source>
-        <translation>Rohling (Strg+1)</translation>
-    </message>
-    <message>
-        <source>Sounding edge (Ctrl+2)</source>
-        <translation>Anblaskante (Strg+2)</translation>
-    </message>
-    <message>
-        <source>Target (Ctrl+3)</source>
-        <translation>Ziel (Strg+3)</translation>
-    </message>
-    <message>
-        <source>&lt;p&gt;Set the lowest note, scale, temperament, A4, temperature and tolerances. Click the holes of a fingering to change it; &lt;i&gt;Find fingerings&lt;/i&gt; tries every fingering for a note.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Tiefster Ton, Tonleiter, Temperatur der Stimmung, a¹, Lufttemperatur, wie nah jeder Ton kommen muss. Die Löcher eines Griffs anklicken, um ihn zu ändern; &lt;i&gt;Griffe suchen&lt;/i&gt; geht jede Art durch, sie zu schließen.&lt;/p&gt;</translation>
-    </message>
-    <message>
-        <source>Layout (Ctrl+4)</source>
-        <translation>Anlage (Strg+4)</translation>
-    </message>
-    <message>
-        <source>Drill (Ctrl+5)</source>
-        <translation>Bohren (Strg+5)</translation>
-    </message>
-    <message>
-        <source>&lt;p&gt;The order of work for this material with its cautions, the full-size template, and positions in fractions of an inch. A stopped pipe is bored short on purpose; a slide gets its scale. &lt;i&gt;As built&lt;/i&gt; takes the measures of an existing instrument. Ticked steps go into the logbook.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Die Reihenfolge der Arbeit in diesem Material mit ihren Warnungen, die Schablone in Originalgröße, Marken in Bruchteilen eines Zolls. Eine gedackte Pfeife wird mit Absicht zu kurz gebohrt, ein Schieber bekommt seine Skala. &lt;i&gt;Was da ist&lt;/i&gt; nimmt ein Instrument, wie es ist. Abgehaktes steht im Logbuch.&lt;/p&gt;</translation>
-    </message>
-    <message>
-        <source>Listen (Ctrl+6)</source>
-        <translation>Hören (Strg+6)</translation>
-    </message>
-    <message>
-        <source>Correct (Ctrl+7)</source>
-        <translation>Nacharbeiten (Strg+7)</translation>
-    </message>
-    <message>
-        <source>Finish (Ctrl+8)</source>
-        <translation>Oberfläche (Strg+8)</translation>
-    </message>
-    <message>
-        <source>Logbook (Ctrl+9)</source>
-        <translation>Logbuch (Strg+9)</translation>
-    </message>
-    <message>
-        <source>Signs and keys</source>
-        <translation>Zeichen und Tasten</translation>
-    </message>
-    <message>
         <source>Words of the trade</source>
         <translation>Wörter des Handwerks</translation>
     </message>
     <message>
-        <source>&lt;p&gt;&lt;b&gt;Cent&lt;/b&gt;: a hundredth of a semitone. &lt;b&gt;Register&lt;/b&gt;: the low notes are the first register; blown harder or vented, the same fingering gives the second and third. &lt;b&gt;Window&lt;/b&gt;: the opening where the jet meets the &lt;b&gt;lip&lt;/b&gt; (labium); its length is the &lt;b&gt;cut-up&lt;/b&gt;. &lt;b&gt;Windway&lt;/b&gt;: the slit that forms the jet. &lt;b&gt;Embouchure hole&lt;/b&gt;: the hole of a transverse flute that is blown across. &lt;b&gt;Stopper&lt;/b&gt;: the cork that closes the tube above the embouchure hole. &lt;b&gt;Chimney&lt;/b&gt;: the depth of a hole through the wall. &lt;b&gt;Undercut&lt;/b&gt;: a hole made wider at the bore than outside. &lt;b&gt;Station&lt;/b&gt;: a point where the bore is measured. &lt;b&gt;Cutoff&lt;/b&gt;: the frequency above which open holes radiate the sound. &lt;b&gt;Tolerance&lt;/b&gt;: the deviation a note may keep. &lt;b&gt;Standard deviation&lt;/b&gt;: the true value lies within one of them two times in three.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;&lt;b&gt;Cent&lt;/b&gt;: ein Hundertstel eines Halbtons. &lt;b&gt;Register&lt;/b&gt;: die tiefen Töne sind das erste; stärker geblasen oder mit Überblasloch gibt derselbe Griff das nächste. &lt;b&gt;Fenster&lt;/b&gt;: die Öffnung, an der der Strahl auf das &lt;b&gt;Labium&lt;/b&gt; trifft; &lt;b&gt;Aufschnitt&lt;/b&gt;, ihre Länge das Rohr entlang. &lt;b&gt;Kernspalte&lt;/b&gt;: der Schlitz, der den Strahl macht. &lt;b&gt;Mundloch&lt;/b&gt;: das Loch, über das geblasen wird. &lt;b&gt;Stopfen&lt;/b&gt;: was das Rohr darüber schließt. &lt;b&gt;Kamin&lt;/b&gt;: die Tiefe eines Lochs durch die Wand. &lt;b&gt;Unterschnitt&lt;/b&gt;: ein Loch, an der Bohrung weiter als außen. &lt;b&gt;Messstelle&lt;/b&gt;: ein Platz, an dem die Bohrung gemessen ist. &lt;b&gt;Grenzfrequenz&lt;/b&gt;: die Tonhöhe, über der offene Löcher den Klang hinauslassen. &lt;b&gt;Toleranz&lt;/b&gt;: wie weit ein Ton daneben bleiben darf. &lt;b&gt;Eine Standardabweichung&lt;/b&gt;: zweimal von dreimal liegt die Wahrheit darin.&lt;/p&gt;</translation>
-    </message>
-    <message>
-        <source>&lt;p&gt;The tube as it is: family, bore profile (drag the squares in the picture, or type), wall, sounding edge, material and the nodes of a cane, with the keys that suit this tube. &lt;i&gt;Compare bores&lt;/i&gt; lays the plan out on several bores. &lt;i&gt;Timber and turning&lt;/i&gt; counts billets, shows how far a bore that wandered can be turned true, what a tenon leaves of the wall, and how deep your reamers go.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Das Rohr, wie es ist: Familie, Bohrung an Stationen (die Quadrate des Bildes ziehen oder tippen), Wand, Mund, Material, die Knoten eines Rohrs; daneben, für welche Tonarten es taugt. &lt;i&gt;Welche Bohrung?&lt;/i&gt; legt den Plan auf mehreren Bohrungen nebeneinander aus. &lt;i&gt;Vom Brett&lt;/i&gt; zählt Kanteln, sagt, was eine verlaufene Bohrung zum Drehen lässt, was ein Zapfen lässt und wie tief Ihre Reibahlen gehen.&lt;/p&gt;</translation>
-    </message>
-    <message>
-        <source>&lt;p&gt;The sounding edge, enlarged: drag its squares. Choose a symptom on the left and the drawing shows where the first remedy works, reversible remedies first. The table shows the effect of 0.1 mm of each measure on both registers; below the drawing you see the breath pressure the window needs.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Der Mund, vergrößert: seine Quadrate ziehen. Was man links hört, zeigt auf die Stelle, an der das erste Mittel wirkt, das Umkehrbare vor dem Rest. Die Tabelle sagt, was ein Zehntel jedes Maßes in beiden Registern bewirkt; unter der Zeichnung steht, wie stark das Fenster anzublasen ist.&lt;/p&gt;</translation>
-    </message>
-    <message>
-        <source>&lt;p&gt;Calculates hole positions and diameters; drag a hole on the workpiece and every note follows. Where notes stay out of tolerance, Dowel names what would help, and &lt;i&gt;Apply&lt;/i&gt; makes the change. &lt;i&gt;What if&lt;/i&gt; shows what a bell, a groove, a rougher bore or another mouthpiece does to every note. &lt;i&gt;Copy an instrument&lt;/i&gt; scales a measured instrument to this plan and shows the model&apos;s own scale first.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Orte und Größen der Löcher, berechnet; eines am Werkstück ziehen, und jeder Ton geht mit. Wo Töne außer der Toleranz bleiben, steht, was helfen würde, und &lt;i&gt;Mach das&lt;/i&gt; übernimmt es. &lt;i&gt;Was würde es tun?&lt;/i&gt; sagt, was ein Becher, eine Mulde, eine rauere Bohrung oder ein anderes Mundstück jeden Ton kosten würde. &lt;i&gt;Instrument nachbauen&lt;/i&gt; trägt ein gemessenes über und zeigt zuerst, was seine eigene Reihe spielt.&lt;/p&gt;</translation>
-    </message>
-    <message>
-        <source>&lt;p&gt;Oil, wax, lacquer or none, as dated steps; a late step moves the following ones. Play every note before and after, and Dowel shows the shift. &lt;i&gt;Allow for finish&lt;/i&gt; shifts the target by the usual amount until you remove the allowance. &lt;i&gt;Calendar&lt;/i&gt; exports reminders; &lt;i&gt;Passport&lt;/i&gt; writes the document that leaves the shop with the instrument.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Öl, Wachs, Lack oder nichts: Arbeiten und Tage, abgehakt mit ihrem Tag; was sich verspätet, schiebt das Folgende. Jeden Ton vorher und nachher hören, und sie sagt, was die Oberfläche verschob; &lt;i&gt;Raum lassen&lt;/i&gt; senkt, was gewünscht ist, um das, was sie sonst verschiebt, bis Sie ihn zurückgeben. Der &lt;i&gt;Kalender&lt;/i&gt; erinnert, der &lt;i&gt;Pass&lt;/i&gt; schreibt, was mit dem Instrument die Werkstatt verlässt.&lt;/p&gt;</translation>
-    </message>
-    <message>
-        <source>&lt;p&gt;Every reading, cut, advice and note by date, kind or search word, with your photographs. Nothing is erased: a wrong entry is set aside. Ctrl+Z undoes the last entry unless it is a cut; Ctrl+Shift+Z redoes it.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Alles, was gehört, geschnitten und geraten wurde, Tag für Tag, nach Art oder nach einem Wort, mit Ihren Fotos. Nichts wird gelöscht: ein falscher Eintrag wird beiseitegelegt. Strg+Z nimmt den letzten Eintrag zurück, außer einem Schnitt; Strg+Umschalt+Z holt ihn wieder.&lt;/p&gt;</translation>
-    </message>
-    <message>
-        <source>&lt;p&gt;Filled symbols show the present pitch, outlines the pitch after the next cut. A disc is within tolerance, a triangle points in the direction of the deviation; the bar through a symbol is one standard deviation. Ctrl+1 to 9 change the stage, Ctrl+I switches millimetres and inches, Ctrl+D light and dark, Ctrl+Shift+D high contrast, F1 opens and closes this guide. Tab moves to a picture, the arrow keys move within it.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Gefüllte Zeichen sind, was jetzt klingt, Umrisse, was der nächste Schnitt tut. Eine Scheibe liegt in der Toleranz, ein Dreieck zeigt, wohin der Ton daneben liegt; der Balken durch ein Zeichen ist eine Standardabweichung. Strg+1 bis 9 wechseln die Stufe, Strg+I zwischen Millimetern und Zoll, Strg+D zwischen hell und dunkel, Strg+Umschalt+D zu hohem Kontrast, F1 öffnet und schließt diese Anleitung. Bilder geht man mit den Pfeiltasten durch, sobald Tab sie erreicht hat.&lt;/p&gt;</translation>
-    </message>
-    <message>
-        <source>The first five minutes</source>
-        <translation>Die ersten fünf Minuten</translation>
-    </message>
-    <message>
-        <source>&lt;ol&gt;&lt;li&gt;In the shop (Ctrl+0) choose &lt;i&gt;Practice&lt;/i&gt;: a whistle drilled slightly too small, played by a simulated player.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Listen&lt;/b&gt;: press &lt;b&gt;Space&lt;/b&gt; until every note has been heard. All notes are flat, as intended.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Correct&lt;/b&gt;: the card shows one cut. &lt;b&gt;Enter&lt;/b&gt; logs the cut at the size shown; you may type another caliper reading. &lt;i&gt;Forecasts&lt;/i&gt; compares forecast and result.&lt;/li&gt;&lt;li&gt;Listen again when the card asks for it. After a few rounds every note is within tolerance.&lt;/li&gt;&lt;li&gt;Then start your own instrument: &lt;b&gt;Blank&lt;/b&gt;, &lt;b&gt;Target&lt;/b&gt;, &lt;b&gt;Layout&lt;/b&gt;, &lt;b&gt;Drill&lt;/b&gt;, then listen and correct with your breath and your wood.&lt;/li&gt;&lt;/ol&gt;</source>
-        <translation>&lt;ol&gt;&lt;li&gt;In der Werkstatt (Strg+0) &lt;i&gt;Üben&lt;/i&gt; wählen: eine Flöte, etwas zu klein gebohrt, die ein simulierter Spieler bläst.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Hören&lt;/b&gt;: die &lt;b&gt;Leertaste&lt;/b&gt; drücken, bis jeder Ton gehört ist. Alle sind zu tief, wie es sein soll.&lt;/li&gt;&lt;li&gt;&lt;b&gt;Nacharbeiten&lt;/b&gt;: die Karte nennt einen Schnitt. &lt;b&gt;Eingabe&lt;/b&gt; macht ihn, als hätte Ihr Messschieber es so gesagt; auch ein falsches Maß wird genommen, und was es tat, steht unter &lt;i&gt;Ergebnis&lt;/i&gt;.&lt;/li&gt;&lt;li&gt;Wenn sie es sagt, wieder hören. Nach einigen Runden liegt jeder Ton in der Toleranz, und das Messer wird weggelegt.&lt;/li&gt;&lt;li&gt;Dann ein eigenes beginnen: &lt;b&gt;Rohling&lt;/b&gt;, &lt;b&gt;Ziel&lt;/b&gt;, &lt;b&gt;Anlage&lt;/b&gt;, &lt;b&gt;Bohren&lt;/b&gt;, und dasselbe noch einmal mit Ihrem Atem und Ihrem Holz.&lt;/li&gt;&lt;/ol&gt;</translation>
-    </message>
-    <message>
-        <source>Holes in section</source>
-        <translation>Löcher im Schnitt</translation>
-    </message>
-    <message>
-        <source>&lt;p&gt;Enlarging a hole raises its own note and the notes above it in both registers. &lt;b&gt;Undercutting&lt;/b&gt; raises the first register more than the second. A &lt;b&gt;countersink&lt;/b&gt; makes the hole easier to cover and slightly shallower.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Im Ganzen erweitert, hebt ein Loch seinen Ton und die darüber in beiden Registern. &lt;b&gt;Unterschnitten&lt;/b&gt; hebt es das tiefe Register mehr als das hohe. &lt;b&gt;Angesenkt&lt;/b&gt; deckt es sich leichter und ist eine Spur flacher.&lt;/p&gt;</translation>
-    </message>
-    <message>
         <source>windway</source>
-        <translation>Kernspalte</translation>
+        <translation>Windkanal</translation>
     </message>
     <message>
         <source>block</source>
@@ -3228,7 +3159,7 @@ Register</translation>
     </message>
     <message>
         <source>lip slope</source>
-        <translation>Rampe</translation>
+        <translation>Schräge des Labiums</translation>
     </message>
     <message>
         <source>bore</source>
@@ -3240,11 +3171,11 @@ Register</translation>
     </message>
     <message>
         <source>undercut</source>
-        <translation>unterschnitten</translation>
+        <translation>Unterschneidung</translation>
     </message>
     <message>
         <source>wall (chimney)</source>
-        <translation>Kamin</translation>
+        <translation>Wand (Kaminhöhe)</translation>
     </message>
     <message>
         <source>foot</source>
@@ -3256,34 +3187,18 @@ Register</translation>
     </message>
     <message>
         <source>countersink</source>
-        <translation>angesenkt</translation>
+        <translation>Senkung</translation>
     </message>
     <message>
         <source>outside</source>
         <translation>außen</translation>
-    </message>
-    <message>
-        <source>&lt;p&gt;Finger the requested note and press &lt;b&gt;Space&lt;/b&gt;. The reading is saved at once with its recording. &lt;b&gt;Backspace&lt;/b&gt; undoes the reading, &lt;b&gt;Enter&lt;/b&gt; moves on. &lt;b&gt;H&lt;/b&gt; listens hands-free: a note held steady for a second is taken and the next one is requested; &lt;b&gt;F11&lt;/b&gt; shows the note across the room, &lt;b&gt;D&lt;/b&gt; plays the target pitch. &lt;i&gt;View, Count in&lt;/i&gt; gives three beats before each note. &lt;b&gt;P&lt;/b&gt; opens the newest take. &lt;i&gt;Timbre&lt;/i&gt; compares every note with its neighbours, with one chosen note or with a good instrument, and names what would brighten a dull note and at what cost in pitch; &lt;i&gt;Trend&lt;/i&gt; shows changes over time.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Den gefragten Ton greifen, dann &lt;b&gt;Leertaste&lt;/b&gt;. Die Messung wird sofort behalten, mit ihrer Aufnahme. &lt;b&gt;Rücktaste&lt;/b&gt; nimmt sie zurück, &lt;b&gt;Eingabe&lt;/b&gt; geht weiter. &lt;b&gt;H&lt;/b&gt; hört ohne Hände: ein Ton, der eine Sekunde steht, wird genommen, und der nächste kommt; &lt;b&gt;F11&lt;/b&gt; zeigt es quer durch den Raum, &lt;b&gt;D&lt;/b&gt; spielt den Ton, wie er sein soll. &lt;i&gt;Ansicht, Einzählen&lt;/i&gt; gibt den Fingern vor jedem drei Schläge. &lt;b&gt;P&lt;/b&gt; öffnet die neueste Aufnahme. &lt;i&gt;Klang&lt;/i&gt; zeigt, wie jeder Ton neben seinen Nachbarn klingt, neben einem Ton oder neben einem guten Instrument, und was einen dumpfen heller machte, zu welchem Preis; &lt;i&gt;Verlauf&lt;/i&gt;, wie sich das und die Tonhöhe geändert haben.&lt;/p&gt;</translation>
-    </message>
-    <message>
-        <source>&lt;p&gt;The card shows the next cut, its size and its tool. Cut to that size, measure with calipers, type the reading and press &lt;b&gt;Enter&lt;/b&gt;. Dowel says when to listen again, and stops first where the readings contradict the measures. &lt;i&gt;Tuning strategy&lt;/i&gt; sets the order of cuts.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Sensitivity&lt;/b&gt;: cents per tenth of a millimetre. &lt;b&gt;Try it&lt;/b&gt;: drag a hole, the foot or the stopper and see every note move; nothing is saved. &lt;b&gt;Registers&lt;/b&gt;: the width of octaves or twelfths. &lt;b&gt;Forecasts&lt;/b&gt;: forecast and result side by side, with the takes before and after the last cut.&lt;/p&gt;&lt;p&gt;&lt;i&gt;Log own work&lt;/i&gt; records work done without advice, including a bell or ring put on the foot or taken off; each reading counts for the state it was taken in.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Die Karte sagt, welcher Schnitt als Nächstes kommt, wie weit und womit. Genau so weit schneiden, mit dem Messschieber messen, eintippen, was er sagt, &lt;b&gt;Eingabe&lt;/b&gt;. Dowel sagt, wann wieder zu hören ist, und wo die Messungen nicht zu den Maßen passen, sagt es das zuerst. &lt;i&gt;Anders planen&lt;/i&gt; wählt, wie der Plan vorgeht.&lt;/p&gt;&lt;p&gt;&lt;b&gt;Was bewegt was&lt;/b&gt;: die Cent, die ein Zehntelmillimeter wert ist. &lt;b&gt;Versuchen&lt;/b&gt;: ein Loch, den Fuß oder den Stopfen ziehen und jeden Ton gehen sehen; nichts davon bleibt. &lt;b&gt;Register&lt;/b&gt;: wie weit Oktaven oder Duodezimen sind. &lt;b&gt;Ergebnis&lt;/b&gt;: was vorhergesagt war neben dem, was kam; und die Aufnahmen vor und nach dem letzten Schnitt zum Hören.&lt;/p&gt;&lt;p&gt;&lt;i&gt;Eigene Arbeit&lt;/i&gt; hält fest, was ohne Rat getan wurde; dort wird auch ein Becher oder Ring auf den Fuß gesetzt und wieder abgenommen, und jede Messung zählt für den Zustand, in dem sie genommen wurde.&lt;/p&gt;</translation>
-    </message>
-    <message>
-        <source>&lt;p&gt;&lt;i&gt;Tool drawer&lt;/i&gt; holds the bits of this shop by their markings (9/32, #7, F, 6.5 mm) and its hand tools. New plans take their hole sizes from it, and the advice calls each bit by its marking.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;&lt;i&gt;Werkzeugschublade&lt;/i&gt; enthält die Bohrer dieser Werkstatt mit ihren Bezeichnungen (9/32, #7, F, 6,5 mm) und die Handwerkzeuge. Neue Pläne nehmen ihre Lochgrößen daraus, und der Rat nennt jeden Bohrer bei seiner Bezeichnung.&lt;/p&gt;</translation>
-    </message>
-    <message>
-        <source>&lt;p&gt;Type the wood above the edge, or beyond the embouchure hole, and a slow chamber: they sound nothing, but are sawn, bored and drawn with the rest. The overall length stands beside them.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Das Holz über der Kante oder über dem Mundloch und eine Windkammer werden hier eingetragen: Sie klingen nicht, werden aber mitgesägt, mitgebohrt und mitgezeichnet. Die Gesamtlänge steht daneben.&lt;/p&gt;</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::KeysPicture</name>
     <message>
         <source>Lowest notes for this tube</source>
-        <translation>Tiefste Töne, für die dieses Rohr taugt</translation>
+        <translation>Tiefste Töne für dieses Rohr</translation>
     </message>
     <message>
         <source>too narrow for its length: low notes break</source>
@@ -3296,24 +3211,24 @@ Register</translation>
     <message>
         <source>%1: good, cut to about %2</source>
         <comment>note, length</comment>
-        <translation>%1: taugt gut, auf etwa %2 gekürzt</translation>
+        <translation>%1: gut, auf etwa %2 gekürzt</translation>
     </message>
     <message>
         <source>%1: poor, about %2 long, %3</source>
         <comment>note, length, why</comment>
-        <translation>%1: schlecht, etwa %2 lang und %3</translation>
+        <translation>%1: mäßig, etwa %2 lang, %3</translation>
     </message>
     <message>
         <source>%1: unsuitable, about %2 long, %3</source>
         <comment>note, length, why</comment>
-        <translation>%1: lieber nicht, etwa %2 lang und %3</translation>
+        <translation>%1: ungeeignet, etwa %2 lang, %3</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::LayoutPage</name>
     <message>
         <source>finger reach</source>
-        <translation>die Reichweite der Finger</translation>
+        <translation>die Griffweite</translation>
     </message>
     <message>
         <source>the largest hole (a third larger)</source>
@@ -3325,39 +3240,39 @@ Register</translation>
     </message>
     <message>
         <source>one hole size</source>
-        <translation>die eine Größe für alle</translation>
+        <translation>eine Lochgröße für alle</translation>
     </message>
     <message>
         <source>drawer bits only</source>
-        <translation>die Bohrer in der Schublade</translation>
+        <translation>nur Bohrer der Schublade</translation>
     </message>
     <message>
         <source>even timbre</source>
-        <translation>den gleichmäßigen Klang</translation>
+        <translation>gleichmäßiger Klang</translation>
     </message>
     <message>
         <source>the tube&apos;s length</source>
-        <translation>die Länge des Rohrs</translation>
+        <translation>die Rohrlänge</translation>
     </message>
     <message>
         <source>moving the stopper %1 towards the embouchure hole</source>
-        <translation>der Kork um %1 näher am Mundloch</translation>
+        <translation>den Stopfen um %1 zum Mundloch schieben</translation>
     </message>
     <message>
         <source>moving the stopper %1 away from the embouchure hole</source>
-        <translation>der Kork um %1 weiter vom Mundloch</translation>
+        <translation>den Stopfen um %1 vom Mundloch weg schieben</translation>
     </message>
     <message>
         <source>a head narrower by %1 at the stopper</source>
-        <translation>ein Kopf, am Kork um %1 enger</translation>
+        <translation>ein am Stopfen um %1 engerer Kopf</translation>
     </message>
     <message>
         <source>a bore narrower by %1 at the foot</source>
-        <translation>eine Bohrung, am Fuß um %1 enger</translation>
+        <translation>eine am Fuß um %1 engere Bohrung</translation>
     </message>
     <message>
         <source>a bore wider by %1 at the foot</source>
-        <translation>eine Bohrung, am Fuß um %1 weiter</translation>
+        <translation>eine am Fuß um %1 weitere Bohrung</translation>
     </message>
     <message>
         <source>a bore of %1</source>
@@ -3381,7 +3296,7 @@ Register</translation>
     </message>
     <message>
         <source>%1: %2 of %3, largest deviation %4 cents.</source>
-        <translation>%1: %2 von %3, am weitesten daneben %4 Cent.</translation>
+        <translation>%1: %2 von %3, größte Abweichung %4 Cent.</translation>
     </message>
     <message>
         <source>Hands</source>
@@ -3397,23 +3312,23 @@ Register</translation>
     </message>
     <message>
         <source>Tuning allowance: holes</source>
-        <translation>Löcher anfangs kleiner um</translation>
+        <translation>Zugabe zum Stimmen: Löcher</translation>
     </message>
     <message>
         <source>Tuning allowance: foot</source>
-        <translation>Fuß anfangs länger um</translation>
+        <translation>Zugabe zum Stimmen: Fuß</translation>
     </message>
     <message>
         <source>Extra allowance for uncertain notes</source>
-        <translation>Noch kleiner, wo ein Ton unsicher ist</translation>
+        <translation>Mehr Zugabe für unsichere Töne</translation>
     </message>
     <message>
         <source>One hole size</source>
-        <translation>Eine Größe für alle</translation>
+        <translation>Eine Lochgröße</translation>
     </message>
     <message>
         <source>Drawer bits only</source>
-        <translation>Bohrer aus der Schublade</translation>
+        <translation>Nur Bohrer der Schublade</translation>
     </message>
     <message>
         <source>Even timbre</source>
@@ -3421,19 +3336,19 @@ Register</translation>
     </message>
     <message>
         <source>Allow undercutting</source>
-        <translation>Unterschneiden, wo es hilft</translation>
+        <translation>Unterschneiden erlauben</translation>
     </message>
     <message>
         <source>Keep the tube length</source>
-        <translation>Rohr nicht kürzen</translation>
+        <translation>Rohrlänge behalten</translation>
     </message>
     <message>
         <source>&amp;Lay out the holes</source>
-        <translation>&amp;Löcher anlegen</translation>
+        <translation>&amp;Löcher berechnen</translation>
     </message>
     <message>
         <source>Cop&amp;y an instrument…</source>
-        <translation>Instrument &amp;nachbauen…</translation>
+        <translation>Instrument kop&amp;ieren …</translation>
     </message>
     <message>
         <source>Holes</source>
@@ -3461,7 +3376,7 @@ Register</translation>
     </message>
     <message>
         <source>offset</source>
-        <translation>seitlich versetzt</translation>
+        <translation>Versatz</translation>
     </message>
     <message>
         <source>model</source>
@@ -3485,11 +3400,11 @@ Register</translation>
     </message>
     <message>
         <source>No formula knows your embouchure and breath. Holes start smaller, and the foot longer, by as much as their notes may come out sharper than forecast. The shop memory of your other instruments reduces this allowance.</source>
-        <translation>Keine Formel kennt Mundloch und Atem. Die Löcher fangen um so viel kleiner und der Fuß um so viel länger an, wie ihre Töne höher als vorhergesagt ausfallen können. Was das Werkstattgedächtnis von anderen Instrumenten weiß, macht das weniger.</translation>
+        <translation>Keine Formel kennt Ansatz und Atem. Die Löcher beginnen um so viel kleiner und der Fuß um so viel länger, wie ihre Töne höher als vorhergesagt ausfallen können. Das Werkstattgedächtnis früherer Instrumente verringert diese Zugabe.</translation>
     </message>
     <message>
         <source>Offset round the tube, positive to the player&apos;s right. Double-click to change it.</source>
-        <translation>Neben der Linie: um das Rohr herum, nach rechts vom Spieler, wo positiv. Doppelklick zum Ändern.</translation>
+        <translation>Versatz um das Rohr, positiv zur rechten Hand des Spielers. Zum Ändern doppelt anklicken.</translation>
     </message>
     <message>
         <source>Holes from</source>
@@ -3501,7 +3416,7 @@ Register</translation>
     </message>
     <message>
         <source>Tuning allowance, holes</source>
-        <translation>Zugabe: Löcher</translation>
+        <translation>Zugabe zum Stimmen, Löcher</translation>
     </message>
     <message>
         <source>foot</source>
@@ -3509,11 +3424,11 @@ Register</translation>
     </message>
     <message>
         <source>Calculating…</source>
-        <translation>Wird gerechnet…</translation>
+        <translation>Wird berechnet…</translation>
     </message>
     <message>
         <source>Nothing is laid out yet. Lay out the holes to calculate positions and diameters for the target on this bore.</source>
-        <translation>Noch ist nichts angelegt. Der Knopf rechnet Orte und Größen für das Ziel auf dieser Bohrung aus.</translation>
+        <translation>Noch nichts berechnet. Löcher berechnen ergibt Positionen und Durchmesser für das Ziel auf dieser Bohrung.</translation>
     </message>
     <message>
         <source>The model…</source>
@@ -3525,15 +3440,11 @@ Register</translation>
     </message>
     <message>
         <source>%1 of %2 notes within tolerance by calculation, largest deviation %3 cents. A real tube differs by some tens of cents, so holes start undersized.</source>
-        <translation>%1 von %2 Tönen nach der Rechnung in der Toleranz, am weitesten daneben %3 Cent. Ein wirkliches Rohr weicht um einige zehn Cent ab; dafür fängt man zu klein an.</translation>
+        <translation>%1 von %2 Tönen nach der Rechnung in der Toleranz, größte Abweichung %3 Cent. Ein wirkliches Rohr weicht um einige zehn Cent ab; darum beginnen die Löcher zu klein.</translation>
     </message>
     <message>
         <source>Based on the shop memory of your earlier instruments (menu Workbook, Shop memory).</source>
-        <translation>Es geht von dem aus, was frühere Instrumente gelehrt haben (Menü Werkbuch, Werkstattgedächtnis).</translation>
-    </message>
-    <message>
-        <source>Do&#xa0;so</source>
-        <translation>Mach&#xa0;das</translation>
+        <translation>Grundlage ist das Werkstattgedächtnis früherer Instrumente (Menü Werkbuch, Werkstattgedächtnis).</translation>
     </message>
     <message>
         <source>What would help</source>
@@ -3545,11 +3456,11 @@ Register</translation>
     </message>
     <message>
         <source>Without %1 the largest deviation would be %2 cents.</source>
-        <translation>Ohne %1 läge der weiteste %2 Cent daneben.</translation>
+        <translation>Ohne %1 wäre die größte Abweichung %2 Cent.</translation>
     </message>
     <message>
         <source>Drag a hole or the foot on the workpiece and watch the notes.</source>
-        <translation>Ein Loch oder den Fuß am Werkstück ziehen: die Töne folgen.</translation>
+        <translation>Ein Loch oder den Fuß am Werkstück ziehen und die Töne beobachten.</translation>
     </message>
     <message>
         <source>%1, %2</source>
@@ -3558,7 +3469,7 @@ Register</translation>
     </message>
     <message>
         <source>%1, undercut %2</source>
-        <translation>%1, unterschnitten %2</translation>
+        <translation>%1, unterschnitten auf %2</translation>
     </message>
     <message>
         <source>%1  back</source>
@@ -3571,31 +3482,31 @@ Register</translation>
     </message>
     <message>
         <source>The layout is based on a measured instrument with its lowest note at %1 Hz.</source>
-        <translation>Die Anlage geht von einem gemessenen Instrument aus, tiefster Ton %1 Hz.</translation>
+        <translation>Der Lochplan geht von einem gemessenen Instrument aus, tiefster Ton %1 Hz.</translation>
     </message>
     <message>
         <source>Edit measures…</source>
-        <translation>Seine Maße ändern…</translation>
+        <translation>Maße bearbeiten…</translation>
     </message>
     <message>
         <source>Remove the model</source>
-        <translation>Ohne es anlegen</translation>
+        <translation>Vorbild entfernen</translation>
     </message>
     <message>
         <source>Keep the model</source>
-        <translation>Behalten</translation>
+        <translation>Vorbild behalten</translation>
     </message>
     <message>
         <source>this spacing</source>
-        <translation>diesen Abstand</translation>
+        <translation>dieser Lochabstand</translation>
     </message>
     <message>
         <source>Hole spacing within a hand</source>
-        <translation>Abstand der Löcher einer Hand</translation>
+        <translation>Lochabstand innerhalb einer Hand</translation>
     </message>
     <message>
         <source>Fixed spacing</source>
-        <translation>Gesetzter Abstand</translation>
+        <translation>Fester Abstand</translation>
     </message>
     <message>
         <source>&amp;What if…</source>
@@ -3603,7 +3514,7 @@ Register</translation>
     </message>
     <message>
         <source>free</source>
-        <translation>wie er kommt</translation>
+        <translation>frei</translation>
     </message>
     <message>
         <source>even</source>
@@ -3611,15 +3522,15 @@ Register</translation>
     </message>
     <message>
         <source>fixed</source>
-        <translation>gesetzt auf</translation>
+        <translation>fest</translation>
     </message>
     <message>
         <source>Distance between the middles of neighbouring holes of one hand, for example a thumb&apos;s width. The picture shows the cost for each note.</source>
-        <translation>Zwischen den Mitten benachbarter Löcher einer Hand: eine Daumenbreite etwa. Was es jeden Ton kostet, steht im Bild.</translation>
+        <translation>Abstand der Mitten benachbarter Löcher einer Hand, zum Beispiel eine Daumenbreite. Das Bild zeigt, was das jeden Ton kostet.</translation>
     </message>
     <message>
         <source>A bell, grooves, a rougher bore, another mouthpiece: every note before and after.</source>
-        <translation>Ein Becher, eine Mulde, eine rauere Bohrung, ein anderes Mundstück: jeder Ton jetzt und damit.</translation>
+        <translation>Becher, Griffmulden, rauere Bohrung, anderes Mundstück: jeder Ton vorher und nachher.</translation>
     </message>
     <message>
         <source>Spacing</source>
@@ -3627,7 +3538,7 @@ Register</translation>
     </message>
     <message>
         <source>Nearest spacing with every note within tolerance: %1.</source>
-        <translation>Ein Abstand in der Nähe, mit dem jeder Ton in der Toleranz ist: %1.</translation>
+        <translation>Nächster Abstand mit jedem Ton in der Toleranz: %1.</translation>
     </message>
     <message>
         <source>Finger reach</source>
@@ -3638,20 +3549,24 @@ Register</translation>
         <comment>length, bore, bore</comment>
         <translation>Beim Ablängen fallen die letzten %1 am Fuß weg, wo die Bohrung von %2 auf %3 geht. Soll diese Form bleiben, einen tieferen Grundton wählen.</translation>
     </message>
+    <message>
+        <source>Apply</source>
+        <translation>Übernehmen</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::LikeDialog</name>
     <message>
         <source>Make another</source>
-        <translation>Noch eines wie dieses</translation>
+        <translation>Weiteres davon</translation>
     </message>
     <message>
         <source>Name</source>
-        <translation>Sein Name</translation>
+        <translation>Name</translation>
     </message>
     <message>
         <source>Lowest notes to make</source>
-        <translation>Tiefste Töne, in denen es entstehen soll</translation>
+        <translation>Tiefste Töne der neuen Instrumente</translation>
     </message>
     <message>
         <source>&amp;Name</source>
@@ -3667,27 +3582,27 @@ Register</translation>
     </message>
     <message>
         <source>%1 (the model)</source>
-        <translation>%1, wie das Vorbild</translation>
+        <translation>%1 (das Vorbild)</translation>
     </message>
     <message>
         <source>Type a name first.</source>
-        <translation>Zuerst einen Namen geben, damit man es wiederfindet.</translation>
+        <translation>Zuerst einen Namen eingeben.</translation>
     </message>
     <message>
         <source>Tick one or more lowest notes.</source>
-        <translation>Kreuzen Sie den tiefsten Ton an, den es haben soll, oder mehrere.</translation>
+        <translation>Einen oder mehrere tiefste Töne ankreuzen.</translation>
     </message>
     <message>
         <source>Exponent for bore and sounding edge</source>
-        <translation>Potenz der Länge, mit der Bohrung und Mund wachsen</translation>
+        <translation>Exponent für Bohrung und Anblaskante</translation>
     </message>
     <message>
         <source>Sides, fingers, undercuts, stations, wall, wishes and fingerings are kept; the holes are laid out again, no wider than the fingers cover. Exponent 0: the same bore for all sizes; 1: in proportion; 0.75: usual for families of sizes. Each ticked note gets its own workbook.</source>
-        <translation>Seiten, Finger, Unterschnitte, Messstellen, Wand, Wünsche und Griffe bleiben; die Löcher werden neu gesetzt, nicht weiter, als Finger decken. Potenz 0: ein Rohr gleicher Weite für alle, 1: im Verhältnis, 0,75: wie Größenfamilien oft gebaut werden. Mehrere tiefste Töne ankreuzen: jeder bekommt ein eigenes Werkbuch.</translation>
+        <translation>Seiten, Finger, Unterschneidungen, Stationen, Wand, Wünsche und Griffe bleiben; die Löcher werden neu berechnet, nicht weiter, als die Finger decken. Exponent 0: gleiche Bohrung für alle Größen; 1: im Verhältnis; 0,75: üblich für Größenfamilien. Jeder angekreuzte Ton bekommt ein eigenes Werkbuch.</translation>
     </message>
     <message>
         <source>&amp;Bore scales with length to the power</source>
-        <translation>&amp;Bohrung und Mund wachsen wie die Länge hoch</translation>
+        <translation>&amp;Bohrung wächst mit der Länge hoch</translation>
     </message>
     <message>
         <source>%1: length times %2, bore times %3</source>
@@ -3699,19 +3614,19 @@ Register</translation>
     <name>dowel::app::ListenPage</name>
     <message>
         <source>Sound source</source>
-        <translation>Woher der Klang kommt</translation>
+        <translation>Tonquelle</translation>
     </message>
     <message>
         <source>Order</source>
-        <translation>Folge</translation>
+        <translation>Reihenfolge</translation>
     </message>
     <message>
         <source>Play (Space)</source>
-        <translation>Blasen (Leertaste)</translation>
+        <translation>Spielen (Leer)</translation>
     </message>
     <message>
         <source>The simulated player plays the requested fingering</source>
-        <translation>Der simulierte Spieler bläst den gefragten Griff</translation>
+        <translation>Der simulierte Spieler spielt den verlangten Griff</translation>
     </message>
     <message>
         <source>Undo (⌫)</source>
@@ -3719,7 +3634,7 @@ Register</translation>
     </message>
     <message>
         <source>Undo the newest reading of this fingering; the recording stays in the logbook</source>
-        <translation>Die neueste Messung dieses Griffs beiseitelegen; die Aufnahme bleibt</translation>
+        <translation>Die neueste Messung dieses Griffs rückgängig machen; die Aufnahme bleibt im Logbuch</translation>
     </message>
     <message>
         <source>Next (↵)</source>
@@ -3727,7 +3642,7 @@ Register</translation>
     </message>
     <message>
         <source>Go to the next fingering to play</source>
-        <translation>Zum nächsten Griff, der gehört werden soll</translation>
+        <translation>Zum nächsten zu spielenden Griff</translation>
     </message>
     <message>
         <source>From a file…</source>
@@ -3735,7 +3650,7 @@ Register</translation>
     </message>
     <message>
         <source>Read this fingering from a recording; you can also drop files or folders on the window</source>
-        <translation>Diesen Griff aus einer Aufnahme lesen; mehrere Töne oder ganze Ordner können auf das Fenster gezogen werden</translation>
+        <translation>Diesen Griff aus einer Aufnahme lesen; Dateien oder Ordner lassen sich auch auf das Fenster ziehen</translation>
     </message>
     <message>
         <source>Hands-free (H)</source>
@@ -3743,19 +3658,19 @@ Register</translation>
     </message>
     <message>
         <source>Takes a note held steady for a second, then requests the next one</source>
-        <translation>Hört von selbst: ein Ton, der eine Sekunde ruhig steht, wird genommen, und der nächste kommt</translation>
+        <translation>Übernimmt einen Ton, der eine Sekunde ruhig steht, und verlangt den nächsten</translation>
     </message>
     <message>
         <source>Save the sound as a reading of the fingering it matches</source>
-        <translation>Was klingt, als Messung des Griffs behalten, der es ist</translation>
+        <translation>Den Ton als Messung des Griffs speichern, zu dem er passt</translation>
     </message>
     <message>
         <source>Save as the matching note</source>
-        <translation>Als den Ton behalten, der es ist</translation>
+        <translation>Als passenden Ton speichern</translation>
     </message>
     <message>
         <source>as advised</source>
-        <translation>wie der Plan fragt</translation>
+        <translation>wie geraten</translation>
     </message>
     <message>
         <source>foot upwards</source>
@@ -3763,7 +3678,7 @@ Register</translation>
     </message>
     <message>
         <source>not heard since last cut</source>
-        <translation>seit einem Schnitt nicht gehört</translation>
+        <translation>seit Schnitt nicht gemessen</translation>
     </message>
     <message>
         <source>Room temperature in degrees Celsius</source>
@@ -3779,15 +3694,15 @@ Register</translation>
     </message>
     <message>
         <source>%1 °C is not a room temperature. If you meant Fahrenheit, type %2 °C. The room stays at %3 °C until then.</source>
-        <translation>Kein Raum hat %1 °C. Wenn das Fahrenheit ist, %2 eintragen: gefragt ist der Raum in Grad Celsius. Bis dahin bleibt es bei %3 °C.</translation>
+        <translation>%1 °C ist keine Raumtemperatur. Falls Fahrenheit gemeint ist, %2 °C eingeben. Bis dahin bleibt der Raum bei %3 °C.</translation>
     </message>
     <message>
         <source>%1 °C is outside the range for tuning. The room stays at %2 °C.</source>
-        <translation>Niemand stimmt bei %1 °C. Der Raum bleibt bei %2 °C.</translation>
+        <translation>%1 °C liegt außerhalb des Bereichs zum Stimmen. Der Raum bleibt bei %2 °C.</translation>
     </message>
     <message>
         <source>Readings so far</source>
-        <translation>Alles bisher Gehörte</translation>
+        <translation>Bisherige Messungen</translation>
     </message>
     <message>
         <source>Pitch</source>
@@ -3811,15 +3726,15 @@ Register</translation>
     </message>
     <message>
         <source>No loudspeaker found to play %1 Hz.</source>
-        <translation>Es gibt keinen Lautsprecher für %1 Hz.</translation>
+        <translation>Kein Lautsprecher gefunden, um %1 Hz zu spielen.</translation>
     </message>
     <message>
         <source>The room is loud (%1 dB); readings will be less certain.</source>
-        <translation>Der Raum ist laut, %1 dB: Töne werden weniger sicher gelesen.</translation>
+        <translation>Der Raum ist laut (%1 dB); Messungen werden unsicherer.</translation>
     </message>
     <message>
         <source>Mains hum at %1 Hz: switch off the source or move the microphone.</source>
-        <translation>Das Netz brummt bei %1 Hz: ausschalten, was brummt, oder das Mikrofon versetzen.</translation>
+        <translation>Netzbrummen bei %1 Hz: die Quelle abschalten oder das Mikrofon versetzen.</translation>
     </message>
     <message>
         <source>This instrument has no fingerings yet.</source>
@@ -3827,19 +3742,19 @@ Register</translation>
     </message>
     <message>
         <source>Listening…</source>
-        <translation>Wird gehört…</translation>
+        <translation>Hört zu…</translation>
     </message>
     <message>
         <source>Every requested note is heard. Enter goes to the next cut; Space plays %1 again.</source>
-        <translation>Alles Gefragte ist gehört. Eingabe führt zum nächsten Schnitt; Leertaste bläst %1 noch einmal.</translation>
+        <translation>Jeder verlangte Griff ist gemessen. Eingabe geht zum nächsten Schnitt; Leertaste spielt %1 noch einmal.</translation>
     </message>
     <message>
         <source>Space: the simulated player plays %1. Remaining: %2.</source>
-        <translation>Leertaste: der simulierte Spieler bläst %1. Noch zu hören: %2.</translation>
+        <translation>Leertaste: Der simulierte Spieler spielt %1. Es fehlen: %2.</translation>
     </message>
     <message>
         <source>Read a recording of %1 from a file. Remaining: %2.</source>
-        <translation>Eine Aufnahme von %1 aus einer Datei lesen. Noch zu hören: %2.</translation>
+        <translation>Eine Aufnahme von %1 aus einer Datei lesen. Es fehlen: %2.</translation>
     </message>
     <message>
         <source>Recording of %1</source>
@@ -3851,7 +3766,7 @@ Register</translation>
     </message>
     <message>
         <source>Notes played twice on this shape moved by %1 cents within %2 minutes: the instrument or the room is still warming up. Wait until the pitch settles before fine cuts.</source>
-        <translation>Töne, die an dieser Form zweimal gehört wurden, sind in %2 Minuten um %1 Cent gewandert: Instrument oder Raum ändern sich noch. Warten, bis es steht, ehe aufs Hundertstel geschnitten wird.</translation>
+        <translation>Zweimal gespielte Töne an dieser Form haben sich in %2 Minuten um %1 Cent bewegt: Instrument oder Raum erwärmen sich noch. Vor feinen Schnitten warten, bis die Tonhöhe steht.</translation>
     </message>
     <message>
         <source>the simulated player</source>
@@ -3863,19 +3778,19 @@ Register</translation>
     </message>
     <message>
         <source>&amp;Room (check)</source>
-        <translation>&amp;Raum: noch so?</translation>
+        <translation>&amp;Raum (prüfen)</translation>
     </message>
     <message>
         <source>Too loud for the microphone: step back or lower the gain.</source>
-        <translation>Zu laut fürs Mikrofon: zurücktreten oder leiser stellen.</translation>
+        <translation>Zu laut für das Mikrofon: zurücktreten oder leiser stellen.</translation>
     </message>
     <message>
         <source>Play %1. Remaining: %2.</source>
-        <translation>%1 spielen. Noch zu hören: %2.</translation>
+        <translation>%1 spielen. Es fehlen: %2.</translation>
     </message>
     <message>
         <source>Too noisy to hear a tone. Wait for quiet or move closer.</source>
-        <translation>Zu viel Lärm, um einen Ton zu hören. Warten, bis es ruhiger ist, oder näher kommen.</translation>
+        <translation>Zu viel Lärm, um einen Ton zu erkennen. Auf Ruhe warten oder näher kommen.</translation>
     </message>
     <message>
         <source>%1: hold the note…</source>
@@ -3883,27 +3798,27 @@ Register</translation>
     </message>
     <message>
         <source>Taken. Stop playing.</source>
-        <translation>Genommen. Ausklingen lassen.</translation>
+        <translation>Übernommen. Aufhören zu spielen.</translation>
     </message>
     <message>
         <source>Overblown: that was %1. Blow more gently for %2.</source>
-        <translation>Überblasen: das ist %1. Für %2 sanfter blasen.</translation>
+        <translation>Überblasen: Das war %1. Für %2 sanfter blasen.</translation>
     </message>
     <message>
         <source>That was %1; play %2.</source>
-        <translation>Das ist %1; gefragt ist %2.</translation>
+        <translation>Das war %1; %2 spielen.</translation>
     </message>
     <message>
         <source>%1 Hz is not a note of this instrument; play %2.</source>
-        <translation>%1 Hz ist kein Ton dieses Instruments; gefragt ist %2.</translation>
+        <translation>%1 Hz ist kein Ton dieses Instruments; %2 spielen.</translation>
     </message>
     <message>
         <source>Save as %1  (K)</source>
-        <translation>Als %1 behalten  (K)</translation>
+        <translation>Als %1 speichern  (K)</translation>
     </message>
     <message>
         <source>Plays A4 for two seconds; the D key plays the requested note at its target pitch</source>
-        <translation>Spielt zwei Sekunden lang den Stimmton; die Taste D spielt den gefragten Ton, wie er sein soll</translation>
+        <translation>Spielt zwei Sekunden lang A4; die Taste D spielt den verlangten Ton in Zielhöhe</translation>
     </message>
     <message>
         <source> sharp </source>
@@ -3922,11 +3837,11 @@ Register</translation>
     </message>
     <message>
         <source>Type…</source>
-        <translation>Eintippen …</translation>
+        <translation>Eintippen…</translation>
     </message>
     <message>
         <source>Type the readings of another meter (Ctrl+T)</source>
-        <translation>Die Werte eines anderen Messgeräts eintippen (Strg+T)</translation>
+        <translation>Die Messwerte eines anderen Stimmgeräts eintippen (Strg+T)</translation>
     </message>
 </context>
 <context>
@@ -3964,11 +3879,11 @@ Register</translation>
     </message>
     <message>
         <source>Note</source>
-        <translation>Eine Notiz fürs Logbuch</translation>
+        <translation>Notiz</translation>
     </message>
     <message>
         <source>Type a note and press Enter</source>
-        <translation>Eine Notiz schreiben, Eingabe behält sie</translation>
+        <translation>Notiz eingeben und Eingabe drücken</translation>
     </message>
     <message>
         <source>set aside in the logbook</source>
@@ -3976,7 +3891,7 @@ Register</translation>
     </message>
     <message>
         <source>Filter</source>
-        <translation>Was gezeigt wird</translation>
+        <translation>Filter</translation>
     </message>
     <message>
         <source>Everything</source>
@@ -4000,11 +3915,11 @@ Register</translation>
     </message>
     <message>
         <source>Exceptions</source>
-        <translation>Was anders lief</translation>
+        <translation>Ausnahmen</translation>
     </message>
     <message>
         <source>Exceptions: cuts other than advised or without advice, sizes measured again, entries set aside.</source>
-        <translation>Was anders lief: anders als geraten oder ohne Rat getan, neu gemessen oder beiseitegelegt.</translation>
+        <translation>Ausnahmen: Schnitte, die vom Rat abweichen oder ohne Rat getan wurden, neu gemessene Maße, beiseitegelegte Einträge.</translation>
     </message>
     <message>
         <source>Search the logbook</source>
@@ -4012,19 +3927,19 @@ Register</translation>
     </message>
     <message>
         <source>Search a note, a hole or a date: 2026-05</source>
-        <translation>Ton, Loch oder Tag suchen: 2026-05</translation>
+        <translation>Ton, Loch oder Datum suchen: 2026-05</translation>
     </message>
     <message>
         <source>Nothing is erased: a wrong entry is set aside, stays here and no longer counts. Double-click a reading to see its take, or a photograph to enlarge it.</source>
-        <translation>Nichts wird je gelöscht: Eine falsche Messung oder ein falscher Schnitt wird beiseitegelegt, bleibt hier und zählt nicht mehr. Doppelklick auf eine Messung zeigt ihre Aufnahme, auf ein Foto das Foto.</translation>
+        <translation>Nichts wird gelöscht: Ein falscher Eintrag wird beiseitegelegt, bleibt hier und zählt nicht mehr. Doppelklick auf eine Messung zeigt ihre Aufnahme, auf ein Foto vergrößert es.</translation>
     </message>
     <message>
         <source>Add p&amp;hotograph…</source>
-        <translation>Ein &amp;Foto dazu…</translation>
+        <translation>F&amp;oto hinzufügen …</translation>
     </message>
     <message>
         <source>The workbook keeps a reduced copy without the camera&apos;s place and time. The note becomes its caption.</source>
-        <translation>Eine kleine Kopie kommt ins Werkbuch, ohne Ort und Zeit, die die Kamera hineinschrieb. Die Worte der Notiz gehen mit.</translation>
+        <translation>Das Werkbuch behält eine verkleinerte Kopie ohne Ort und Zeit der Kamera. Die Notiz wird zur Bildunterschrift.</translation>
     </message>
     <message>
         <source>Photographs</source>
@@ -4032,7 +3947,7 @@ Register</translation>
     </message>
     <message>
         <source>Photograph for the logbook</source>
-        <translation>Ein Foto für das Logbuch</translation>
+        <translation>Foto für das Logbuch</translation>
     </message>
     <message>
         <source>Pictures (*.jpg *.jpeg *.png *.webp)</source>
@@ -4055,7 +3970,7 @@ Register</translation>
     </message>
     <message>
         <source>&amp;New from a specification…</source>
-        <translation>&amp;Neu aus einer Beschreibung…</translation>
+        <translation>&amp;Neu aus einer Spezifikation …</translation>
     </message>
     <message>
         <source>&amp;Open…</source>
@@ -4063,11 +3978,11 @@ Register</translation>
     </message>
     <message>
         <source>Save a &amp;copy…</source>
-        <translation>&amp;Kopieren nach…</translation>
+        <translation>&amp;Kopie speichern …</translation>
     </message>
     <message>
         <source>Save a copy</source>
-        <translation>Das Werkbuch kopieren</translation>
+        <translation>Kopie speichern</translation>
     </message>
     <message>
         <source>Workbooks (*.dowel)</source>
@@ -4075,11 +3990,11 @@ Register</translation>
     </message>
     <message>
         <source>Export the record as &amp;JSON…</source>
-        <translation>Das Buch als &amp;JSON ausgeben…</translation>
+        <translation>Aufzeichnung als &amp;JSON exportieren …</translation>
     </message>
     <message>
         <source>Export the &amp;specification…</source>
-        <translation>Die Be&amp;schreibung ausgeben…</translation>
+        <translation>&amp;Spezifikation exportieren …</translation>
     </message>
     <message>
         <source>Measure a&amp;gain…</source>
@@ -4111,7 +4026,7 @@ Register</translation>
     </message>
     <message>
         <source>La&amp;yout</source>
-        <translation>An&amp;lage</translation>
+        <translation>&amp;Lochplan</translation>
     </message>
     <message>
         <source>&amp;Drill</source>
@@ -4151,7 +4066,7 @@ Register</translation>
     </message>
     <message>
         <source>&amp;How to work with Dowel</source>
-        <translation>&amp;Wie man mit Dowel arbeitet</translation>
+        <translation>Mit Dowel ar&amp;beiten</translation>
     </message>
     <message>
         <source>Open a workbook</source>
@@ -4159,11 +4074,11 @@ Register</translation>
     </message>
     <message>
         <source>Specification of the instrument</source>
-        <translation>Beschreibung des Instruments</translation>
+        <translation>Spezifikation des Instruments</translation>
     </message>
     <message>
         <source>Specifications (*.json)</source>
-        <translation>Beschreibungen (*.json)</translation>
+        <translation>Spezifikationen (*.json)</translation>
     </message>
     <message>
         <source>New workbook</source>
@@ -4171,7 +4086,7 @@ Register</translation>
     </message>
     <message>
         <source>Export</source>
-        <translation>Ausgeben</translation>
+        <translation>Exportieren</translation>
     </message>
     <message>
         <source>Not saved yet</source>
@@ -4180,8 +4095,8 @@ Register</translation>
     <message numerus="yes">
         <source>%n entry/entries of this workbook could not be saved yet and will be lost if you leave now.</source>
         <translation>
-            <numerusform>%n Eintrag dieses Werkbuchs konnte noch nicht auf die Platte geschrieben werden. Er ist verloren, wenn es jetzt verlassen wird.</numerusform>
-            <numerusform>%n Einträge dieses Werkbuchs konnten noch nicht auf die Platte geschrieben werden. Sie sind verloren, wenn es jetzt verlassen wird.</numerusform>
+            <numerusform>%n Eintrag dieses Werkbuchs konnte noch nicht gesichert werden und geht verloren, wenn das Werkbuch jetzt geschlossen wird.</numerusform>
+            <numerusform>%n Einträge dieses Werkbuchs konnten noch nicht gesichert werden und gehen verloren, wenn das Werkbuch jetzt geschlossen wird.</numerusform>
         </translation>
     </message>
     <message>
@@ -4190,11 +4105,11 @@ Register</translation>
     </message>
     <message>
         <source>Discard</source>
-        <translation>Aufgeben</translation>
+        <translation>Verwerfen</translation>
     </message>
     <message>
         <source>Cancel</source>
-        <translation>Bleiben</translation>
+        <translation>Abbrechen</translation>
     </message>
     <message>
         <source>%1 – Dowel</source>
@@ -4206,7 +4121,7 @@ Register</translation>
     </message>
     <message>
         <source>Open a workbook before dropping recordings.</source>
-        <translation>Erst ein Werkbuch öffnen; dann können Aufnahmen darauf gezogen werden.</translation>
+        <translation>Zuerst ein Werkbuch öffnen, dann Aufnahmen darauf ziehen.</translation>
     </message>
     <message>
         <source>&amp;Language</source>
@@ -4214,7 +4129,7 @@ Register</translation>
     </message>
     <message>
         <source>&amp;Desktop language</source>
-        <translation>Wie der &amp;Schreibtisch</translation>
+        <translation>Sprache des &amp;Schreibtischs</translation>
     </message>
     <message>
         <source>&amp;English</source>
@@ -4226,7 +4141,7 @@ Register</translation>
     </message>
     <message>
         <source>Export the record as ta&amp;ble…</source>
-        <translation>Das Buch als Ta&amp;belle ausgeben…</translation>
+        <translation>Aufzeichnung als Ta&amp;belle exportieren …</translation>
     </message>
     <message>
         <source>Type rea&amp;dings…</source>
@@ -4258,7 +4173,7 @@ Register</translation>
     </message>
     <message>
         <source>The holes are being laid out…</source>
-        <translation>Die Löcher werden angelegt…</translation>
+        <translation>Die Löcher werden berechnet…</translation>
     </message>
     <message>
         <source>Practice %1, wood no. %2</source>
@@ -4271,43 +4186,43 @@ Register</translation>
     </message>
     <message>
         <source>There is nothing to play yet. Lay out and drill the holes, or type existing ones under Drill, As built; then continue here.</source>
-        <translation>Es gibt noch nichts zu hören. Die Löcher anlegen und bohren, oder eintippen, was da ist: beides endet in Bohren, und von dort geht es hier weiter.</translation>
+        <translation>Noch nichts zu spielen. Die Löcher berechnen und bohren oder vorhandene unter Bohren, Ist-Maße eingeben; danach hier weitermachen.</translation>
     </message>
     <message>
         <source>Go to &amp;Drill</source>
-        <translation>Zur Stufe &amp;Bohren</translation>
+        <translation>Weiter zu &amp;Bohren</translation>
     </message>
     <message>
         <source>Start over from these measures?</source>
-        <translation>Von hier an ein anderes Instrument?</translation>
+        <translation>Von diesen Maßen neu beginnen?</translation>
     </message>
     <message>
         <source>Earlier readings and cuts stay in the logbook but no longer count; work continues from the measures you typed. To correct a single size, use Measure again.</source>
-        <translation>Was bisher gehört und geschnitten wurde, bleibt im Logbuch und zählt nicht mehr: das Buch geht von dem aus weiter, was eingetippt ist. Um ein Maß zu berichtigen, besser Neu messen nehmen.</translation>
+        <translation>Frühere Messungen und Schnitte bleiben im Logbuch, zählen aber nicht mehr; die Arbeit geht von den eingegebenen Maßen aus weiter. Um ein einzelnes Maß zu berichtigen, Noch einmal messen verwenden.</translation>
     </message>
     <message>
         <source>Start over</source>
-        <translation>Davon ausgehen</translation>
+        <translation>Neu beginnen</translation>
     </message>
     <message>
         <source>The last entry is a cut, and a cut cannot be undone. If the entry is wrong, set it aside in the logbook.</source>
-        <translation>Der letzte Eintrag ist ein Schnitt, und Holz wächst nicht nach. Wo der Eintrag falsch ist, im Logbuch mit dem Grund beiseitelegen.</translation>
+        <translation>Der letzte Eintrag ist ein Schnitt, und ein Schnitt lässt sich nicht rückgängig machen. Ist der Eintrag falsch, im Logbuch beiseitelegen.</translation>
     </message>
     <message>
         <source>undone</source>
-        <translation>zurückgenommen</translation>
+        <translation>rückgängig gemacht</translation>
     </message>
     <message>
         <source>Undone: %1</source>
-        <translation>Zurückgenommen: %1</translation>
+        <translation>Rückgängig gemacht: %1</translation>
     </message>
     <message>
         <source>Nothing to undo.</source>
-        <translation>Es gibt nichts zurückzunehmen.</translation>
+        <translation>Nichts rückgängig zu machen.</translation>
     </message>
     <message>
         <source>Go to Drill</source>
-        <translation>Zur Stufe Bohren</translation>
+        <translation>Weiter zu Bohren</translation>
     </message>
     <message>
         <source>&amp;Redo</source>
@@ -4315,15 +4230,15 @@ Register</translation>
     </message>
     <message>
         <source>Nothing to redo.</source>
-        <translation>Es gibt nichts zurückzuholen.</translation>
+        <translation>Nichts wiederherzustellen.</translation>
     </message>
     <message>
         <source>redone</source>
-        <translation>zurückgeholt</translation>
+        <translation>wiederhergestellt</translation>
     </message>
     <message>
         <source>Redone: %1</source>
-        <translation>Zurückgeholt: %1</translation>
+        <translation>Wiederhergestellt: %1</translation>
     </message>
     <message>
         <source>The model</source>
@@ -4331,13 +4246,13 @@ Register</translation>
     </message>
     <message>
         <source>Workbooks and specifications (*.dowel *.json)</source>
-        <translation>Werkbücher und Beschreibungen (*.dowel *.json)</translation>
+        <translation>Werkbücher und Spezifikationen (*.dowel *.json)</translation>
     </message>
     <message numerus="yes">
         <source>%n instrument(s) are being laid out…</source>
         <translation>
-            <numerusform>%n Instrument wird gelegt…</numerusform>
-            <numerusform>%n Instrumente werden gelegt…</numerusform>
+            <numerusform>%n Instrument wird ausgelegt…</numerusform>
+            <numerusform>%n Instrumente werden ausgelegt…</numerusform>
         </translation>
     </message>
     <message>
@@ -4348,8 +4263,8 @@ Register</translation>
     <message numerus="yes">
         <source>%n instrument(s) laid out, each in its own workbook.</source>
         <translation>
-            <numerusform>%n Instrument gelegt; es hat sein Werkbuch.</numerusform>
-            <numerusform>%n Instrumente gelegt; jedes hat sein Werkbuch.</numerusform>
+            <numerusform>%n Instrument ausgelegt, mit eigenem Werkbuch.</numerusform>
+            <numerusform>%n Instrumente ausgelegt, jedes mit eigenem Werkbuch.</numerusform>
         </translation>
     </message>
     <message>
@@ -4358,7 +4273,7 @@ Register</translation>
     </message>
     <message>
         <source>The plan of an earlier version was converted to a workbook: %1.</source>
-        <translation>Der Plan einer früheren Fassung ist jetzt ein Werkbuch: %1.</translation>
+        <translation>Der Plan einer früheren Fassung wurde in ein Werkbuch umgewandelt: %1.</translation>
     </message>
     <message>
         <source>&amp;Finish</source>
@@ -4370,7 +4285,7 @@ Register</translation>
     </message>
     <message>
         <source>Te&amp;mplate as built…</source>
-        <translation>&amp;Schablone, wie es ist…</translation>
+        <translation>&amp;Schablone im Ist-Zustand …</translation>
     </message>
     <message>
         <source>Template</source>
@@ -4390,7 +4305,7 @@ Register</translation>
     </message>
     <message>
         <source>The desktop&apos;s voice reads out each requested fingering.</source>
-        <translation>Jeder Griff wird angesagt, wenn er dran ist, von der Stimme der Arbeitsumgebung.</translation>
+        <translation>Die Stimme der Arbeitsumgebung sagt jeden verlangten Griff an.</translation>
     </message>
     <message>
         <source>&amp;Count in when hands-free</source>
@@ -4398,26 +4313,30 @@ Register</translation>
     </message>
     <message>
         <source>Gives three beats before each note; sound before the last beat is ignored.</source>
-        <translation>Drei Schläge vor jedem Griff, damit die Finger Zeit haben; was vor dem letzten klingt, wird nicht genommen.</translation>
+        <translation>Gibt vor jedem Ton drei Schläge; was vor dem letzten Schlag klingt, zählt nicht.</translation>
     </message>
     <message>
         <source>&amp;First steps</source>
-        <translation>&amp;Erste Schritte an einem Übungsrohling</translation>
+        <translation>&amp;Erste Schritte</translation>
     </message>
     <message>
         <source>Saving the last take; the window closes afterwards.</source>
-        <translation>Was eben gehört wurde, wird noch gesichert; dann schließt sich das Fenster.</translation>
+        <translation>Die letzte Aufnahme wird gesichert; danach schließt sich das Fenster.</translation>
     </message>
     <message>
         <source>Tool dra&amp;wer…</source>
         <translation>Wer&amp;kzeugschublade…</translation>
+    </message>
+    <message>
+        <source>Type the bore here, the edge on Sounding edge, then the holes under Drill, As built.</source>
+        <translation>Hier die Bohrung eingeben, die Kante unter Anblaskante, dann die Löcher unter Bohren, Ist-Maße.</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::MeasureDialog</name>
     <message>
         <source>Measured size</source>
-        <translation>Was gemessen wurde</translation>
+        <translation>Gemessenes Maß</translation>
     </message>
     <message>
         <source>Measure again</source>
@@ -4425,7 +4344,7 @@ Register</translation>
     </message>
     <message>
         <source>tube length</source>
-        <translation>Länge des Rohrs</translation>
+        <translation>Rohrlänge</translation>
     </message>
     <message>
         <source>Caliper reading</source>
@@ -4433,19 +4352,19 @@ Register</translation>
     </message>
     <message>
         <source>The new size counts from the last entry of this size on; later readings are interpreted with it. You can set the entry aside in the logbook.</source>
-        <translation>Das Buch stimmt bis dahin, wo dieses Maß zuletzt eingetragen wurde. Was seither gehört wurde, wird mit dem neuen Maß neu verstanden. Nichts geht verloren: das Logbuch kann den Eintrag beiseitelegen.</translation>
+        <translation>Das neue Maß gilt ab dem letzten Eintrag dieses Maßes; spätere Messungen werden damit ausgewertet. Der Eintrag lässt sich im Logbuch beiseitelegen.</translation>
     </message>
     <message>
         <source>&amp;Size of</source>
-        <translation>&amp;Was</translation>
+        <translation>&amp;Maß von</translation>
     </message>
     <message>
         <source>Recorded size</source>
-        <translation>Im Buch steht</translation>
+        <translation>Eingetragenes Maß</translation>
     </message>
     <message>
         <source>&amp;Caliper reading</source>
-        <translation>Der &amp;Messschieber sagt</translation>
+        <translation>Mess&amp;wert</translation>
     </message>
     <message>
         <source>Log</source>
@@ -4453,19 +4372,19 @@ Register</translation>
     </message>
     <message>
         <source>width of %1</source>
-        <translation>Weite von %1</translation>
+        <translation>Durchmesser von %1</translation>
     </message>
     <message>
         <source>tube wall</source>
-        <translation>Wand des Rohrs</translation>
+        <translation>Wandstärke</translation>
     </message>
     <message>
         <source>window width</source>
-        <translation>Fenster, quer</translation>
+        <translation>Fensterbreite</translation>
     </message>
     <message>
         <source>window length (cut-up)</source>
-        <translation>Fenster, längs (Aufschnitt)</translation>
+        <translation>Aufschnitt (Fensterlänge)</translation>
     </message>
     <message>
         <source>wall at window</source>
@@ -4473,11 +4392,11 @@ Register</translation>
     </message>
     <message>
         <source>embouchure hole length</source>
-        <translation>Mundloch, längs</translation>
+        <translation>Länge des Mundlochs</translation>
     </message>
     <message>
         <source>embouchure hole width</source>
-        <translation>Mundloch, quer</translation>
+        <translation>Breite des Mundlochs</translation>
     </message>
     <message>
         <source>embouchure hole wall</source>
@@ -4485,7 +4404,7 @@ Register</translation>
     </message>
     <message>
         <source>stopper distance</source>
-        <translation>Stopfen, ab der Mitte des Mundlochs</translation>
+        <translation>Abstand des Stopfens</translation>
     </message>
     <message>
         <source>bore at %1 mm</source>
@@ -4494,7 +4413,7 @@ Register</translation>
     </message>
     <message>
         <source>position of %1 from the sounding edge</source>
-        <translation>Ort von %1, ab der Kante</translation>
+        <translation>Position von %1 ab der Anblaskante</translation>
     </message>
     <message>
         <source>wall at %1</source>
@@ -4502,27 +4421,27 @@ Register</translation>
     </message>
     <message>
         <source>All sizes</source>
-        <translation>Jedes Maß des Instruments</translation>
+        <translation>Alle Maße</translation>
     </message>
     <message>
         <source>size of</source>
-        <translation>was</translation>
+        <translation>Maß von</translation>
     </message>
     <message>
         <source>recorded</source>
-        <translation>steht geschrieben</translation>
+        <translation>eingetragen</translation>
     </message>
     <message>
         <source>caliper reading</source>
-        <translation>die Schieblehre sagt</translation>
+        <translation>Messwert</translation>
     </message>
     <message>
         <source>Show all in a &amp;table</source>
-        <translation>Alles in einer &amp;Tabelle</translation>
+        <translation>Alle in einer &amp;Tabelle zeigen</translation>
     </message>
     <message>
         <source>none</source>
-        <translation>noch nichts</translation>
+        <translation>keine</translation>
     </message>
 </context>
 <context>
@@ -4540,22 +4459,22 @@ Register</translation>
     <name>dowel::app::Microphone</name>
     <message>
         <source>There is no microphone. Plug one in and choose it, or read recordings from files.</source>
-        <translation>Es gibt kein Mikrofon. Eins anstecken und wählen, oder Aufnahmen aus Dateien lesen.</translation>
+        <translation>Kein Mikrofon. Eines anschließen und wählen oder Aufnahmen aus Dateien lesen.</translation>
     </message>
     <message>
         <source>%1 could not be opened. Another program may be using it.</source>
-        <translation>%1 ließ sich nicht öffnen. Benutzt es ein anderes Programm?</translation>
+        <translation>%1 ließ sich nicht öffnen. Vielleicht verwendet es ein anderes Programm.</translation>
     </message>
     <message>
         <source>%1 was disconnected. All readings are saved; plug it in again or choose another microphone.</source>
-        <translation>%1 ist weg. Alles bisher Gehörte ist behalten; wieder anstecken oder ein anderes Mikrofon wählen.</translation>
+        <translation>%1 wurde getrennt. Alle Messungen sind gesichert; wieder anschließen oder ein anderes Mikrofon wählen.</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::NumbersDialog</name>
     <message>
         <source>Uncertainty of the meter in cents</source>
-        <translation>Wie sicher das Messgerät ist, in Cent</translation>
+        <translation>Unsicherheit des Stimmgeräts in Cent</translation>
     </message>
     <message>
         <source> cents</source>
@@ -4563,7 +4482,7 @@ Register</translation>
     </message>
     <message>
         <source>Typed readings</source>
-        <translation>Messungen, getippt</translation>
+        <translation>Eingetippte Messungen</translation>
     </message>
     <message>
         <source>note</source>
@@ -4575,7 +4494,7 @@ Register</translation>
     </message>
     <message>
         <source>meter reading</source>
-        <translation>wie das Gerät es zeigt</translation>
+        <translation>Messwert</translation>
     </message>
     <message>
         <source>Type readings</source>
@@ -4583,15 +4502,15 @@ Register</translation>
     </message>
     <message>
         <source>Type hertz (586.3), cents from the target (-12), or a note and cents (D5 -12, equal temperament at this A4). Empty rows are skipped. Room temperature as on Listen: %1 °C.</source>
-        <translation>Hertz (586,3), Cent vom Ziel (-12) oder ein Ton und Cent (D5 -12, gleichschwebend über A4). Zeilen, die leer bleiben, werden ausgelassen. Der Raum ist der von Hören, %1 °C.</translation>
+        <translation>Hertz (586,3), Cent vom Ziel (-12) oder Ton und Cent (D5 -12, gleichschwebend bei diesem A4) eingeben. Leere Zeilen werden übergangen. Raumtemperatur wie unter Hören: %1 °C.</translation>
     </message>
     <message>
         <source>Uncertainty ±</source>
-        <translation>Sicher auf etwa ±</translation>
+        <translation>Unsicherheit ±</translation>
     </message>
     <message>
         <source>Save readings</source>
-        <translation>Behalten</translation>
+        <translation>Messungen speichern</translation>
     </message>
 </context>
 <context>
@@ -4606,7 +4525,7 @@ Register</translation>
     </message>
     <message>
         <source>before</source>
-        <translation>war</translation>
+        <translation>vorher</translation>
     </message>
     <message>
         <source>forecast</source>
@@ -4614,23 +4533,23 @@ Register</translation>
     </message>
     <message>
         <source>result</source>
-        <translation>kam</translation>
+        <translation>Ergebnis</translation>
     </message>
     <message>
         <source>error</source>
-        <translation>daneben um</translation>
+        <translation>Abweichung</translation>
     </message>
     <message>
         <source>No results yet. After a cut and a new session, forecast and result of every note appear here.</source>
-        <translation>Noch nichts, woran eine Vorhersage zu messen wäre. Nach einem Schnitt wieder hören: dann steht hier für jeden Ton, was vorhergesagt war, neben dem, was kam.</translation>
+        <translation>Noch keine Ergebnisse. Nach einem Schnitt und einer neuen Messung stehen hier Vorhersage und Ergebnis jedes Tons.</translation>
     </message>
     <message>
         <source>%1 of %2 results lie within the 90 % range; half lie within %3 cents.</source>
-        <translation>%1 von %2 Vorhersagen kamen in ihren Neun-von-zehn-Bereich; die Hälfte auf %3 Cent.</translation>
+        <translation>%1 von %2 Ergebnissen liegen im 90-%-Bereich; die Hälfte liegt innerhalb von %3 Cent.</translation>
     </message>
     <message>
         <source>Last session after cuts, deviation in cents:</source>
-        <translation>Das letzte Hören nach Schnitten, Cent über dem Ziel:</translation>
+        <translation>Letzte Messung nach Schnitten, Abweichung in Cent:</translation>
     </message>
     <message>
         <source>%1 ±%2</source>
@@ -4639,22 +4558,22 @@ Register</translation>
     </message>
     <message>
         <source>&amp;Play before and after</source>
-        <translation>&amp;Vorher und nachher hören</translation>
+        <translation>Vorher und nachher s&amp;pielen</translation>
     </message>
     <message>
         <source>Plays every note recorded before and after the last cut, one second each.</source>
-        <translation>Jeder Ton, der vor und nach dem letzten Schnitt aufgenommen wurde: je eine Sekunde, nacheinander.</translation>
+        <translation>Spielt jeden Ton, der vor und nach dem letzten Schnitt aufgenommen wurde, je eine Sekunde.</translation>
     </message>
     <message>
         <source>No loudspeaker found.</source>
-        <translation>Es gibt keinen Lautsprecher, sie abzuspielen.</translation>
+        <translation>Kein Lautsprecher gefunden.</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::OutcomePicture</name>
     <message>
         <source>Forecast accuracy</source>
-        <translation>Wie gut die Vorhersagen waren</translation>
+        <translation>Genauigkeit der Vorhersage</translation>
     </message>
     <message>
         <source>sharper</source>
@@ -4670,18 +4589,18 @@ Register</translation>
     </message>
     <message>
         <source>each note heard after a cut; band: 90 %</source>
-        <translation>jeder Ton, der nach einem Schnitt gehört wurde; Band: neun von zehn</translation>
+        <translation>jeder nach einem Schnitt gemessene Ton; Band: 90 %</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::OwnWorkDialog</name>
     <message>
         <source>Work done</source>
-        <translation>Was getan wurde</translation>
+        <translation>Ausgeführte Arbeit</translation>
     </message>
     <message>
         <source>Size given as</source>
-        <translation>Wie das Maß gesagt wird</translation>
+        <translation>Maß angegeben als</translation>
     </message>
     <message>
         <source>Log own work</source>
@@ -4689,11 +4608,11 @@ Register</translation>
     </message>
     <message>
         <source>new size</source>
-        <translation>es ist jetzt</translation>
+        <translation>neues Maß</translation>
     </message>
     <message>
         <source>change</source>
-        <translation>geändert um</translation>
+        <translation>Änderung</translation>
     </message>
     <message>
         <source>Caliper reading</source>
@@ -4701,15 +4620,15 @@ Register</translation>
     </message>
     <message>
         <source>Logged as a cut without advice; the notes it moves are heard again before further advice. Wax in a hole counts as filling.</source>
-        <translation>Es kommt ins Buch als Schnitt ohne Rat, und was es bewegt hat, wird gehört, ehe der Rat weitergeht. Wachs in einem Loch zählt als Füllen.</translation>
+        <translation>Wird als Schnitt ohne Rat eingetragen; die Töne, die er verschiebt, werden vor weiterem Rat neu gemessen. Wachs in einem Loch zählt als Füllen.</translation>
     </message>
     <message>
         <source>&amp;Size of</source>
-        <translation>&amp;Was</translation>
+        <translation>M&amp;aß von</translation>
     </message>
     <message>
         <source>Recorded size</source>
-        <translation>Im Buch steht</translation>
+        <translation>Eingetragenes Maß</translation>
     </message>
     <message>
         <source>&amp;Size</source>
@@ -4717,46 +4636,46 @@ Register</translation>
     </message>
     <message>
         <source>Log work</source>
-        <translation>Ist getan</translation>
+        <translation>Arbeit eintragen</translation>
     </message>
     <message>
         <source>&amp;Mouth diameter</source>
-        <translation>An der Mündung &amp;weit</translation>
+        <translation>&amp;Weite an der Mündung</translation>
     </message>
     <message>
         <source>Shape</source>
-        <translation>Wie es weiter wird</translation>
+        <translation>Form</translation>
     </message>
     <message>
         <source>cone</source>
-        <translation>ein Kegel</translation>
+        <translation>Kegel</translation>
     </message>
     <message>
         <source>cylinder</source>
-        <translation>überall gleich weit</translation>
+        <translation>Zylinder</translation>
     </message>
     <message>
         <source>Mouth diameter</source>
-        <translation>Innen, an der Mündung</translation>
+        <translation>Weite an der Mündung</translation>
     </message>
     <message>
         <source>%1 long, mouth %2</source>
-        <translation>%1 lang, an der Mündung %2 weit</translation>
+        <translation>%1 lang, Mündung %2</translation>
     </message>
     <message>
         <source>no foot piece</source>
-        <translation>auf dem Fuß sitzt nichts</translation>
+        <translation>kein Fußstück</translation>
     </message>
     <message>
         <source>&amp;Length</source>
-        <translation>&amp;Lang</translation>
+        <translation>&amp;Länge</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::PassportDialog</name>
     <message>
         <source>Type</source>
-        <translation>Welcher</translation>
+        <translation>Art</translation>
     </message>
     <message>
         <source>Paper</source>
@@ -4768,11 +4687,11 @@ Register</translation>
     </message>
     <message>
         <source>maker&apos;s passport with all cuts</source>
-        <translation>für den Macher, mit dem, was geschnitten wurde</translation>
+        <translation>Pass für die Werkstatt mit allen Schnitten</translation>
     </message>
     <message>
         <source>player&apos;s passport: label and fingerings</source>
-        <translation>für den Spieler: Schild und Griffe</translation>
+        <translation>Pass für den Spieler: Schild und Griffe</translation>
     </message>
     <message>
         <source>A4</source>
@@ -4788,11 +4707,11 @@ Register</translation>
     </message>
     <message>
         <source>Serial number</source>
-        <translation>Nummer</translation>
+        <translation>Seriennummer</translation>
     </message>
     <message>
         <source>&amp;Type</source>
-        <translation>&amp;Welcher</translation>
+        <translation>Ar&amp;t</translation>
     </message>
     <message>
         <source>Pap&amp;er</source>
@@ -4808,11 +4727,11 @@ Register</translation>
     </message>
     <message>
         <source>Pitches are the latest readings since the last cut, at tuning temperature. Save as .pdf for paper or .html for a browser.</source>
-        <translation>Töne stehen darin, wie sie seit dem letzten Schnitt zuletzt gehört wurden, bei der Temperatur der Stimmung. Eine Datei auf .html ist eine Seite für den Browser, auf .pdf eine fürs Papier.</translation>
+        <translation>Tonhöhen sind die neuesten Messungen seit dem letzten Schnitt, bei Stimmtemperatur. Als .pdf für Papier oder .html für den Browser speichern.</translation>
     </message>
     <message>
         <source>&amp;Save as…</source>
-        <translation>&amp;Datei schreiben…</translation>
+        <translation>&amp;Speichern unter …</translation>
     </message>
     <message>
         <source>&amp;Print…</source>
@@ -4830,12 +4749,12 @@ Register</translation>
 <context>
     <name>dowel::app::PhotoDialog</name>
     <message>
-        <source>Opening it…</source>
-        <translation>Wird geöffnet…</translation>
-    </message>
-    <message>
         <source>&amp;Close</source>
         <translation>&amp;Schließen</translation>
+    </message>
+    <message>
+        <source>Opening the photograph…</source>
+        <translation>Das Foto wird geöffnet…</translation>
     </message>
 </context>
 <context>
@@ -4849,19 +4768,19 @@ Register</translation>
     <name>dowel::app::ReadingModel</name>
     <message>
         <source>first</source>
-        <translation>tief</translation>
+        <translation>1.</translation>
     </message>
     <message>
         <source>second</source>
-        <translation>hoch</translation>
+        <translation>2.</translation>
     </message>
     <message>
         <source>third</source>
-        <translation>dritt</translation>
+        <translation>3.</translation>
     </message>
     <message>
         <source>never</source>
-        <translation>noch nicht</translation>
+        <translation>nie</translation>
     </message>
     <message>
         <source>now</source>
@@ -4908,7 +4827,7 @@ Register</translation>
     </message>
     <message>
         <source>Heard</source>
-        <translation>Gehört</translation>
+        <translation>Stand</translation>
     </message>
 </context>
 <context>
@@ -4916,28 +4835,28 @@ Register</translation>
     <message>
         <source>enlarge %1</source>
         <comment>%1 hole</comment>
-        <translation>%1 weiter</translation>
+        <translation>%1 weiten</translation>
     </message>
     <message>
         <source>undercut %1</source>
         <comment>%1 hole</comment>
-        <translation>%1 unterschnitten</translation>
+        <translation>%1 unterschneiden</translation>
     </message>
     <message>
         <source>trim foot</source>
-        <translation>Fuß kürzer</translation>
+        <translation>Fuß kürzen</translation>
     </message>
     <message>
         <source>longer window</source>
-        <translation>Aufschnitt länger</translation>
+        <translation>Aufschnitt verlängern</translation>
     </message>
     <message>
         <source>longer embouchure hole</source>
-        <translation>Mundloch länger</translation>
+        <translation>Mundloch verlängern</translation>
     </message>
     <message>
         <source>stopper out 1 mm</source>
-        <translation>Kork 1 mm weiter</translation>
+        <translation>Stopfen 1 mm heraus</translation>
     </message>
     <message>
         <source>bore %1 to %2 mm</source>
@@ -4945,7 +4864,7 @@ Register</translation>
     </message>
     <message>
         <source>Width of each interval</source>
-        <translation>Wie weit jeder Abstand ist</translation>
+        <translation>Weite jedes Intervalls</translation>
     </message>
     <message>
         <source>note</source>
@@ -4953,19 +4872,19 @@ Register</translation>
     </message>
     <message>
         <source>first</source>
-        <translation>tief</translation>
+        <translation>erstes</translation>
     </message>
     <message>
         <source>second</source>
-        <translation>hoch</translation>
+        <translation>zweites</translation>
     </message>
     <message>
         <source>interval</source>
-        <translation>Abstand</translation>
+        <translation>Intervall</translation>
     </message>
     <message>
         <source>What changes the intervals</source>
-        <translation>Was die Abstände weiter oder enger macht</translation>
+        <translation>Was die Intervalle ändert</translation>
     </message>
     <message>
         <source>mean</source>
@@ -4973,23 +4892,23 @@ Register</translation>
     </message>
     <message>
         <source>most</source>
-        <translation>meist</translation>
+        <translation>größte</translation>
     </message>
     <message>
         <source>No fingering is used in two registers, so there are no intervals to compare.</source>
-        <translation>Kein Griff wird in zwei Registern gespielt; es gibt keinen Abstand zu berichtigen.</translation>
+        <translation>Kein Griff wird in zwei Registern verwendet; es gibt keine Intervalle zu vergleichen.</translation>
     </message>
     <message>
         <source>The registers are in tune with each other on average.</source>
-        <translation>Im Mittel liegen die Register genau übereinander.</translation>
+        <translation>Die Register stimmen im Mittel miteinander überein.</translation>
     </message>
     <message>
         <source>The intervals are %1 cents too wide on average.</source>
-        <translation>Im Mittel sind die Abstände %1 Cent zu weit.</translation>
+        <translation>Die Intervalle sind im Mittel %1 Cent zu weit.</translation>
     </message>
     <message>
         <source>The intervals are %1 cents too narrow on average.</source>
-        <translation>Im Mittel sind die Abstände %1 Cent zu eng.</translation>
+        <translation>Die Intervalle sind im Mittel %1 Cent zu eng.</translation>
     </message>
     <message>
         <source>pure</source>
@@ -4997,15 +4916,15 @@ Register</translation>
     </message>
     <message>
         <source>%1 wide</source>
-        <translation>%1 zu weit</translation>
+        <translation>%1 weit</translation>
     </message>
     <message>
         <source>%1 narrow</source>
-        <translation>%1 zu eng</translation>
+        <translation>%1 eng</translation>
     </message>
     <message>
         <source>Effect of 0.1 mm in cents (+ widens):</source>
-        <translation>Was ein Zehntel Millimeter bewirkt, in Cent; + weitet:</translation>
+        <translation>Wirkung von 0,1 mm in Cent (+ weitet):</translation>
     </message>
     <message>
         <source>%1, %2</source>
@@ -5014,67 +4933,11 @@ Register</translation>
     </message>
     <message>
         <source>deepen bore</source>
-        <translation>tiefer bohren</translation>
+        <translation>Bohrung vertiefen</translation>
     </message>
     <message>
         <source>change</source>
         <translation>Änderung</translation>
-    </message>
-</context>
-<context>
-    <name>dowel::app::SchoolDialog</name>
-    <message>
-        <source>Tuning strategy</source>
-        <translation>Abstimmweise</translation>
-    </message>
-    <message>
-        <source>&amp;Holes first, the foot last</source>
-        <translation>Erst die &amp;Löcher, zuletzt der Fuß</translation>
-    </message>
-    <message>
-        <source>&amp;Foot first, then the holes</source>
-        <translation>Erst der &amp;Fuß, dann die Löcher</translation>
-    </message>
-    <message>
-        <source>&amp;Graded hole sizes</source>
-        <translation>A&amp;bgestufte Löcher</translation>
-    </message>
-    <message>
-        <source>&amp;One hole size, as far as pitch allows</source>
-        <translation>&amp;Eine Größe für alle, soweit die Stimmung es zulässt</translation>
-    </message>
-    <message>
-        <source>&amp;All registers equally</source>
-        <translation>&amp;Alle Register gleich</translation>
-    </message>
-    <message>
-        <source>&amp;First register has priority</source>
-        <translation>Das &amp;tiefe Register gilt</translation>
-    </message>
-    <message>
-        <source>Holes first, graded sizes and all registers keep the most wood for the longest. With priority for the first register, higher notes count a tenth and get twice the tolerance.</source>
-        <translation>Erst die Löcher, abgestuft, alle Register: so bleibt das meiste Holz am längsten stehen. Wo das tiefe Register gilt, zählen höhere Töne ein Zehntel und dürfen doppelt so weit daneben bleiben.</translation>
-    </message>
-    <message>
-        <source>&amp;Even timbre</source>
-        <translation>&amp;Gleichmäßiger Klang neben der Stimmung</translation>
-    </message>
-    <message>
-        <source>Weight of even timbre against pitch in per cent</source>
-        <translation>Was gleichmäßiger Klang neben der Stimmung wert ist, in Prozent</translation>
-    </message>
-    <message>
-        <source>0 %: pitch only</source>
-        <translation>0 %: nur die Stimmung</translation>
-    </message>
-    <message>
-        <source>%1 %: a 10 % difference in cutoff between neighbouring holes weighs as much as a note %2 tolerances off</source>
-        <comment>per cent, tolerances</comment>
-        <translation>%1 %: zwei Nachbarlöcher, die um ein Zehntel höhere oder tiefere Klänge durchlassen, wiegen so viel wie ein Ton, der %2 Toleranzen daneben liegt</translation>
-    </message>
-    <message>
-        <source>Apply</source>
-        <translation>Anwenden</translation>
     </message>
 </context>
 <context>
@@ -5089,15 +4952,15 @@ Register</translation>
     </message>
     <message>
         <source>Cents per 0.1 mm</source>
-        <translation>Cent für ein Zehntel Millimeter</translation>
+        <translation>Cent je 0,1 mm</translation>
     </message>
     <message>
         <source>Cents per 0.1 mm removed: a wider hole, a shorter foot. Choose another note here or in the picture.</source>
-        <translation>Cent für ein weggenommenes Zehntel Millimeter: ein Loch geweitet, der Fuß gekürzt. Einen anderen Ton hier oder im Bild wählen.</translation>
+        <translation>Cent je 0,1 mm Abtrag: ein weiteres Loch, ein kürzerer Fuß. Einen anderen Ton hier oder im Bild wählen.</translation>
     </message>
     <message>
         <source>&amp;Fingering</source>
-        <translation>&amp;Griff von</translation>
+        <translation>&amp;Griff</translation>
     </message>
     <message>
         <source>foot</source>
@@ -5105,11 +4968,11 @@ Register</translation>
     </message>
     <message>
         <source>stopper</source>
-        <translation>Kork</translation>
+        <translation>Stopfen</translation>
     </message>
     <message>
         <source>window</source>
-        <translation>Aufschnitt</translation>
+        <translation>Fenster</translation>
     </message>
     <message>
         <source>embouchure hole</source>
@@ -5117,11 +4980,11 @@ Register</translation>
     </message>
     <message>
         <source>position</source>
-        <translation>bei</translation>
+        <translation>Position</translation>
     </message>
     <message>
         <source>Curves in the bore: effect of reaming 0.1 mm over a length of 10 mm. In the %1, reaming raises most near %2 mm (%3) and lowers most near %4 mm (%5).</source>
-        <translation>Die Kurven in der Bohrung: ein Zehntel Millimeter über zehn aufgerieben. Dort, %1, hebt es am meisten bei %2 mm (%3) und senkt am meisten bei %4 mm (%5).</translation>
+        <translation>Kurven in der Bohrung: Wirkung von 0,1 mm Räumen über 10 mm Länge. Im %1 hebt Räumen am meisten nahe %2 mm (%3) und senkt am meisten nahe %4 mm (%5).</translation>
     </message>
 </context>
 <context>
@@ -5133,11 +4996,11 @@ Register</translation>
     </message>
     <message>
         <source>&amp;Use for new instruments</source>
-        <translation>Für die kommenden Instrumente &amp;benutzen</translation>
+        <translation>Für neue Instrumente &amp;verwenden</translation>
     </message>
     <message>
         <source>Instruments remembered</source>
-        <translation>Erinnerte Instrumente</translation>
+        <translation>Gemerkte Instrumente</translation>
     </message>
     <message>
         <source>instrument</source>
@@ -5145,7 +5008,7 @@ Register</translation>
     </message>
     <message>
         <source>family</source>
-        <translation>Art</translation>
+        <translation>Familie</translation>
     </message>
     <message>
         <source>readings</source>
@@ -5153,11 +5016,11 @@ Register</translation>
     </message>
     <message>
         <source>last heard</source>
-        <translation>zuletzt gehört</translation>
+        <translation>zuletzt gemessen</translation>
     </message>
     <message>
         <source>What is learnt</source>
-        <translation>Was gelernt ist</translation>
+        <translation>Gelerntes</translation>
     </message>
     <message>
         <source>before</source>
@@ -5165,11 +5028,11 @@ Register</translation>
     </message>
     <message>
         <source>for the next</source>
-        <translation>fürs nächste</translation>
+        <translation>für das nächste</translation>
     </message>
     <message>
         <source>Forget selected</source>
-        <translation>Das gewählte vergessen</translation>
+        <translation>Gewähltes vergessen</translation>
     </message>
     <message>
         <source>Forget all</source>
@@ -5181,11 +5044,11 @@ Register</translation>
     </message>
     <message>
         <source>Use the shop memory</source>
-        <translation>Das Werkstattgedächtnis benutzen</translation>
+        <translation>Werkstattgedächtnis verwenden</translation>
     </message>
     <message>
         <source>Your embouchure, breath and way of cutting holes carry over between instruments. Estimates from earlier instruments are the starting point for the next of the same family; its own readings count for more. Practice blanks are not remembered.</source>
-        <translation>Mund, Atem und die Art, Löcher zu schneiden, gehen von einem Instrument zum nächsten mit. Was die Anpassung an früheren fand, ist ihr Anfang beim nächsten derselben Art; jede Messung zählt trotzdem mehr. Übungsrohlinge werden nicht erinnert.</translation>
+        <translation>Ansatz, Atem und die Art, Löcher zu schneiden, gelten auch für das nächste Instrument. Schätzwerte früherer Instrumente sind der Ausgangspunkt für das nächste derselben Familie; seine eigenen Messungen zählen mehr. Übungsrohlinge werden nicht gemerkt.</translation>
     </message>
     <message>
         <source>Close</source>
@@ -5197,12 +5060,12 @@ Register</translation>
     </message>
     <message>
         <source>Nothing is remembered yet. A workbook is remembered once every note has been heard.</source>
-        <translation>Noch ist nichts erinnert. Sobald jeder Ton eines Werkbuchs gehört ist, wird er es.</translation>
+        <translation>Noch nichts gemerkt. Ein Werkbuch wird gemerkt, sobald jeder Ton gemessen ist.</translation>
     </message>
     <message>
         <source>Starting values for the next %1:</source>
         <comment>family</comment>
-        <translation>Wovon das nächste Instrument dieser Art ausgeht (%1):</translation>
+        <translation>Ausgangswerte für das nächste Instrument (%1):</translation>
     </message>
     <message>
         <source>cents</source>
@@ -5210,11 +5073,11 @@ Register</translation>
     </message>
     <message>
         <source>air in the tube, between room and breath</source>
-        <translation>Luft im Rohr, vom Raum zum Atem</translation>
+        <translation>Luft im Rohr, zwischen Raum und Atem</translation>
     </message>
     <message>
         <source>end correction at the sounding edge</source>
-        <translation>Mündungskorrektur des Munds</translation>
+        <translation>Mündungskorrektur an der Anblaskante</translation>
     </message>
     <message>
         <source>end correction of the holes</source>
@@ -5222,7 +5085,7 @@ Register</translation>
     </message>
     <message>
         <source>interaction of open holes</source>
-        <translation>wie offene Löcher einander hören</translation>
+        <translation>Wechselwirkung offener Löcher</translation>
     </message>
     <message>
         <source>times</source>
@@ -5230,23 +5093,23 @@ Register</translation>
     </message>
     <message>
         <source>wall losses</source>
-        <translation>Verluste an der Wand</translation>
+        <translation>Wandverluste</translation>
     </message>
     <message>
         <source>reach of an undercut</source>
-        <translation>wie weit ein Unterschnitt wirkt</translation>
+        <translation>Reichweite einer Unterschneidung</translation>
     </message>
     <message>
         <source>blowing, first register</source>
-        <translation>geblasen, erstes Register</translation>
+        <translation>Anblasen, erstes Register</translation>
     </message>
     <message>
         <source>blowing, second register</source>
-        <translation>geblasen, zweites Register</translation>
+        <translation>Anblasen, zweites Register</translation>
     </message>
     <message>
         <source>blowing, per octave</source>
-        <translation>geblasen, je Oktave</translation>
+        <translation>Anblasen, je Oktave</translation>
     </message>
     <message>
         <source>parameter</source>
@@ -5257,43 +5120,43 @@ Register</translation>
     <name>dowel::app::ShopPage</name>
     <message>
         <source>A cut is ready: %1</source>
-        <translation>Ein Schnitt steht an: %1</translation>
+        <translation>Schnitt bereit: %1</translation>
     </message>
     <message>
         <source>Stopped: readings are inconsistent, see Correct</source>
-        <translation>Angehalten: etwas passt nicht, siehe Nacharbeiten</translation>
+        <translation>Angehalten: Messungen widersprechen sich, siehe Nacharbeiten</translation>
     </message>
     <message>
         <source>%1 of %2 to play</source>
-        <translation>%1 von %2 zu hören</translation>
+        <translation>%1 von %2 zu spielen</translation>
     </message>
     <message>
         <source>Heard; advice pending</source>
-        <translation>Gehört; der Rat ist noch auszurechnen</translation>
+        <translation>Gemessen; Rat steht aus</translation>
     </message>
     <message>
         <source>Laid out, ready to drill</source>
-        <translation>Angelegt, zu bohren</translation>
+        <translation>Löcher berechnet, bereit zum Bohren</translation>
     </message>
     <message>
         <source>In planning</source>
-        <translation>Wird geplant</translation>
+        <translation>In Planung</translation>
     </message>
     <message>
         <source>Tuning finished</source>
-        <translation>Fertig: nichts mehr zu schneiden</translation>
+        <translation>Stimmen abgeschlossen</translation>
     </message>
     <message>
         <source>largest deviation %1 cents</source>
-        <translation>am weitesten daneben %1 Cent</translation>
+        <translation>größte Abweichung %1 Cent</translation>
     </message>
     <message>
         <source>Sort order</source>
-        <translation>Reihenfolge der Instrumente</translation>
+        <translation>Sortierung</translation>
     </message>
     <message>
         <source>archi&amp;ved</source>
-        <translation>ab&amp;gelegte</translation>
+        <translation>ar&amp;chivierte</translation>
     </message>
     <message>
         <source>&amp;Open</source>
@@ -5309,11 +5172,11 @@ Register</translation>
     </message>
     <message>
         <source>Archi&amp;ve</source>
-        <translation>&amp;Ablegen</translation>
+        <translation>A&amp;rchivieren</translation>
     </message>
     <message>
         <source>Family</source>
-        <translation>Was es ist</translation>
+        <translation>Familie</translation>
     </message>
     <message>
         <source>&amp;Start</source>
@@ -5321,11 +5184,11 @@ Register</translation>
     </message>
     <message>
         <source>Family of the practice blank</source>
-        <translation>Art des Übungsrohlings</translation>
+        <translation>Familie des Übungsrohlings</translation>
     </message>
     <message>
         <source>Listening conditions</source>
-        <translation>Wie es zu hören ist</translation>
+        <translation>Umgebung</translation>
     </message>
     <message>
         <source>Search by name</source>
@@ -5337,7 +5200,7 @@ Register</translation>
     </message>
     <message>
         <source>Show archived instruments</source>
-        <translation>Abgelegte Instrumente zeigen</translation>
+        <translation>Archivierte Instrumente zeigen</translation>
     </message>
     <message>
         <source>Instruments</source>
@@ -5345,7 +5208,7 @@ Register</translation>
     </message>
     <message>
         <source>by next step</source>
-        <translation>nach dem, was ansteht</translation>
+        <translation>nach nächstem Schritt</translation>
     </message>
     <message>
         <source>by name</source>
@@ -5357,7 +5220,7 @@ Register</translation>
     </message>
     <message>
         <source>by date</source>
-        <translation>nach der letzten Arbeit</translation>
+        <translation>nach Datum</translation>
     </message>
     <message>
         <source>a quiet room</source>
@@ -5369,11 +5232,11 @@ Register</translation>
     </message>
     <message>
         <source>noisy, beside a fan</source>
-        <translation>luftig, neben einem Lüfter</translation>
+        <translation>laut, neben einem Lüfter</translation>
     </message>
     <message>
         <source>Number of the simulated piece of wood; the same number gives the same wood</source>
-        <translation>Welches Stück Holz: dieselbe Zahl ist dasselbe Holz, zum Weitergeben</translation>
+        <translation>Nummer des simulierten Holzstücks; dieselbe Nummer ergibt dasselbe Holz</translation>
     </message>
     <message>
         <source>wood no. </source>
@@ -5381,23 +5244,23 @@ Register</translation>
     </message>
     <message>
         <source>Name</source>
-        <translation>Sein Name</translation>
+        <translation>Name</translation>
     </message>
     <message>
         <source>name</source>
-        <translation>sein Name</translation>
+        <translation>Name</translation>
     </message>
     <message>
         <source>A simulated player plays a simulated piece of wood; no real wood is at risk.</source>
-        <translation>Der simulierte Spieler bläst ein verborgenes Stück Holz; dort kann nichts verderben.</translation>
+        <translation>Ein simulierter Spieler spielt ein simuliertes Stück Holz; echtes Holz ist nicht in Gefahr.</translation>
     </message>
     <message>
         <source>Start a &amp;practice blank</source>
-        <translation>Einen &amp;Übungsrohling beginnen</translation>
+        <translation>&amp;Übungsrohling beginnen</translation>
     </message>
     <message>
         <source>New instrument</source>
-        <translation>Ein neues</translation>
+        <translation>Neues Instrument</translation>
     </message>
     <message>
         <source>Practice</source>
@@ -5405,27 +5268,23 @@ Register</translation>
     </message>
     <message>
         <source>Import</source>
-        <translation>Von anderswo</translation>
+        <translation>Importieren</translation>
     </message>
     <message>
         <source>Type a name first.</source>
-        <translation>Zuerst einen Namen geben, damit man es wiederfindet.</translation>
+        <translation>Zuerst einen Namen eingeben.</translation>
     </message>
     <message>
         <source>No instrument matches.</source>
-        <translation>Keines heißt so.</translation>
+        <translation>Kein Instrument passt.</translation>
     </message>
     <message>
         <source>The archive is empty.</source>
-        <translation>Nichts ist abgelegt.</translation>
-    </message>
-    <message>
-        <source>No instruments yet. Start one on the right: its workbook keeps everything from the bare tube on.</source>
-        <translation>Hier steht noch kein Instrument. Rechts eins beginnen: vom bloßen Rohr an wird alles über es in einem Werkbuch dieses Ordners gehalten.</translation>
+        <translation>Das Archiv ist leer.</translation>
     </message>
     <message>
         <source>Select two or more instruments of one model with Ctrl or Shift.</source>
-        <translation>Zwei oder mehr eines Modells wählen, mit Strg oder Umschalt.</translation>
+        <translation>Zwei oder mehr Instrumente eines Modells mit Strg oder Umschalt wählen.</translation>
     </message>
     <message>
         <source>&amp;Back to shop</source>
@@ -5433,7 +5292,7 @@ Register</translation>
     </message>
     <message>
         <source>%1 exists already; rename one of the two.</source>
-        <translation>%1 ist schon da; eins von beiden umbenennen.</translation>
+        <translation>%1 gibt es schon; eines der beiden umbenennen.</translation>
     </message>
     <message>
         <source>Show all again</source>
@@ -5443,26 +5302,26 @@ Register</translation>
         <source>%1 of %2 in tune, %n cut(s), %3 sharp</source>
         <comment>score of a practice blank</comment>
         <translation>
-            <numerusform>%1 von %2 im Ziel, %n Schnitt, %3 zu hoch</numerusform>
-            <numerusform>%1 von %2 im Ziel, %n Schnitte, %3 zu hoch</numerusform>
+            <numerusform>%1 von %2 gestimmt, %n Schnitt, %3 zu hoch</numerusform>
+            <numerusform>%1 von %2 gestimmt, %n Schnitte, %3 zu hoch</numerusform>
         </translation>
     </message>
     <message>
         <source>o&amp;wn cut first</source>
-        <translation>zuerst der &amp;eigene Schnitt</translation>
+        <translation>&amp;eigener Schnitt zuerst</translation>
     </message>
     <message>
         <source>Own cut first</source>
-        <translation>Zuerst der eigene Schnitt</translation>
+        <translation>Eigener Schnitt zuerst</translation>
     </message>
     <message>
         <source>You choose hole and size; then Dowel shows the forecast for your cut and its own advice, and keeps score.</source>
-        <translation>Sie wählen Loch und Maß selbst; dann sagt Dowel, was Ihr Schnitt bewirken sollte, was es geschnitten hätte, und führt den Stand.</translation>
+        <translation>Loch und Maß selbst wählen; danach zeigt Dowel die Vorhersage für den Schnitt und den eigenen Rat und zählt Punkte.</translation>
     </message>
     <message>
         <source>Another %1</source>
         <comment>name of an instrument</comment>
-        <translation>Noch ein %1</translation>
+        <translation>Weiteres: %1</translation>
     </message>
     <message>
         <source>%1: %2 %3</source>
@@ -5475,15 +5334,15 @@ Register</translation>
     </message>
     <message>
         <source>Open a workbook from any folder.</source>
-        <translation>Öffnet ein Werkbuch, das irgendwo liegt.</translation>
+        <translation>Ein Werkbuch aus einem beliebigen Ordner öffnen.</translation>
     </message>
     <message>
         <source>&amp;Specification…</source>
-        <translation>Be&amp;schreibung…</translation>
+        <translation>&amp;Spezifikation …</translation>
     </message>
     <message>
         <source>Make a workbook from a JSON specification.</source>
-        <translation>Ein neues Werkbuch aus der Beschreibung eines Instruments als JSON.</translation>
+        <translation>Ein Werkbuch aus einer JSON-Spezifikation anlegen.</translation>
     </message>
     <message>
         <source>&amp;Like a file…</source>
@@ -5491,7 +5350,7 @@ Register</translation>
     </message>
     <message>
         <source>Make another instrument from a file, in the same or other keys.</source>
-        <translation>Noch ein Instrument wie das in einer Datei, in seiner Tonart oder anderen.</translation>
+        <translation>Ein weiteres Instrument nach einer Datei, in gleicher oder anderer Tonart.</translation>
     </message>
     <message>
         <source>&amp;Folder…</source>
@@ -5499,12 +5358,12 @@ Register</translation>
     </message>
     <message>
         <source>Choose the workbook folder.</source>
-        <translation>Wo die Werkbücher der Werkstatt liegen.</translation>
+        <translation>Den Ordner der Werkbücher wählen.</translation>
     </message>
     <message>
         <source>Finish due since %1: %2</source>
         <comment>day, work</comment>
-        <translation>Oberfläche, fällig seit %1: %2</translation>
+        <translation>Oberfläche fällig seit %1: %2</translation>
     </message>
     <message>
         <source>Finish from %1: %2</source>
@@ -5523,12 +5382,17 @@ Register</translation>
         <source>The bits and hand tools that layouts, order of work and advice go by.</source>
         <translation>Bohrer und Handwerkzeuge, nach denen sich Lochplan, Arbeitsfolge und Ratschläge richten.</translation>
     </message>
+    <message>
+        <source>New: %1</source>
+        <comment>family</comment>
+        <translation>Neu: %1</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::SidePicture</name>
     <message>
         <source>Deviation of each instrument by note</source>
-        <translation>Instrumente eines Vorbilds über den Tönen</translation>
+        <translation>Abweichung jedes Instruments nach Tönen</translation>
     </message>
     <message>
         <source>%1: %2 common</source>
@@ -5549,11 +5413,11 @@ Register</translation>
     </message>
     <message>
         <source>Done</source>
-        <translation>fertig</translation>
+        <translation>Fertig</translation>
     </message>
     <message>
         <source>Stages of the work</source>
-        <translation>Stufen der Arbeit</translation>
+        <translation>Arbeitsstufen</translation>
     </message>
     <message>
         <source>Blank</source>
@@ -5569,7 +5433,7 @@ Register</translation>
     </message>
     <message>
         <source>Layout</source>
-        <translation>Anlage</translation>
+        <translation>Lochplan</translation>
     </message>
     <message>
         <source>Drill</source>
@@ -5617,16 +5481,16 @@ Intonieren</translation>
         <source>Layout
 %n hole(s)</source>
         <translation>
-            <numerusform>Anlage
+            <numerusform>Lochplan
 %n Loch</numerusform>
-            <numerusform>Anlage
+            <numerusform>Lochplan
 %n Löcher</numerusform>
         </translation>
     </message>
     <message>
         <source>Layout
 not yet</source>
-        <translation>Anlage
+        <translation>Lochplan
 noch nicht</translation>
     </message>
     <message>
@@ -5645,7 +5509,7 @@ bereit</translation>
         <source>Drill
 no layout yet</source>
         <translation>Bohren
-erst anlegen</translation>
+noch kein Lochplan</translation>
     </message>
     <message numerus="yes">
         <source>Logbook
@@ -5679,7 +5543,7 @@ noch nicht gebohrt</translation>
         <source>Listen
 done</source>
         <translation>Hören
-nichts gefragt</translation>
+fertig</translation>
     </message>
     <message>
         <source>Listen
@@ -5697,7 +5561,7 @@ erst hören</translation>
         <source>Correct
 cut ready</source>
         <translation>Nacharbeiten
-Schnitt steht an</translation>
+Schnitt bereit</translation>
     </message>
     <message>
         <source>Correct
@@ -5709,13 +5573,13 @@ fertig</translation>
         <source>Correct
 stop</source>
         <translation>Nacharbeiten
-halt</translation>
+Halt</translation>
     </message>
     <message>
         <source>Correct
 calculating</source>
         <translation>Nacharbeiten
-wird gerechnet</translation>
+rechnet</translation>
     </message>
     <message>
         <source>Finish
@@ -5728,7 +5592,7 @@ wird gerechnet</translation>
     <name>dowel::app::StockDialog</name>
     <message>
         <source>Reamers enter from</source>
-        <translation>Die Räumer gehen hinein von</translation>
+        <translation>Räumer einführen von</translation>
     </message>
     <message>
         <source>&amp;Use this bore</source>
@@ -5736,7 +5600,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Timber and turning</source>
-        <translation>Von der Bohle zur Bohrung</translation>
+        <translation>Holz und Drehen</translation>
     </message>
     <message>
         <source>&amp;Plank</source>
@@ -5752,31 +5616,31 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Plank length</source>
-        <translation>Bohle, lang</translation>
+        <translation>Länge der Bohle</translation>
     </message>
     <message>
         <source>width</source>
-        <translation>breit</translation>
+        <translation>Breite</translation>
     </message>
     <message>
         <source>thickness</source>
-        <translation>dick</translation>
+        <translation>Dicke</translation>
     </message>
     <message>
         <source>Kerf</source>
-        <translation>Ein Sägeschnitt nimmt</translation>
+        <translation>Sägeschnitt</translation>
     </message>
     <message>
         <source>End waste</source>
-        <translation>Verlust an jedem Ende</translation>
+        <translation>Endverlust</translation>
     </message>
     <message>
         <source>Outside diameter</source>
-        <translation>Außenmaß des Instruments</translation>
+        <translation>Außendurchmesser</translation>
     </message>
     <message>
         <source>Allowance for turning</source>
-        <translation>Zugabe zum Kanten und Drehen</translation>
+        <translation>Zugabe zum Drehen</translation>
     </message>
     <message>
         <source>Allowance for chucking</source>
@@ -5784,7 +5648,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Cracks and knots, from and to</source>
-        <translation>Risse und Äste, von und bis die Bohle entlang</translation>
+        <translation>Risse und Äste, von und bis</translation>
     </message>
     <message>
         <source>Cracks and knots</source>
@@ -5792,13 +5656,13 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Season sawn billets with waxed ends until they stop losing weight, about a year per inch of thickness, and again for some weeks after the pilot bore. At the saw use push sticks, guard and extraction; some wood dust harms skin and lungs.</source>
-        <translation>Kanteln liegen lassen, bis sie kein Gewicht mehr verlieren, Enden gewachst, ein Jahr je Zoll Dicke; und nach dem Vorbohren noch einmal einige Wochen. An der Säge Schiebestock und Schutzhaube, Staub absaugen: manche Hölzer schaden Haut und Lunge.</translation>
+        <translation>Gesägte Kanteln mit gewachsten Enden lagern, bis sie nicht mehr leichter werden, etwa ein Jahr je Zoll Dicke, und nach dem Vorbohren noch einige Wochen. An der Säge Schiebestock, Schutzhaube und Absaugung verwenden; mancher Holzstaub schadet Haut und Lunge.</translation>
     </message>
     <message numerus="yes">
         <source>%n billet(s) %1 square, %2 long, %3 % of the plank.</source>
         <translation>
-            <numerusform>%n Kantel von %1 im Quadrat, %2 lang, %3 % des Holzes.</numerusform>
-            <numerusform>%n Kanteln von %1 im Quadrat, %2 lang, %3 % des Holzes.</numerusform>
+            <numerusform>%n Kantel, %1 im Quadrat, %2 lang, %3 % der Bohle.</numerusform>
+            <numerusform>%n Kanteln, %1 im Quadrat, %2 lang, %3 % der Bohle.</numerusform>
         </translation>
     </message>
     <message>
@@ -5808,11 +5672,11 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Head: thickest wall</source>
-        <translation>Kopf: Wand, wo sie am dicksten ist</translation>
+        <translation>Kopf: dickste Wand</translation>
     </message>
     <message>
         <source>thinnest wall</source>
-        <translation>wo sie am dünnsten ist</translation>
+        <translation>dünnste Wand</translation>
     </message>
     <message>
         <source>bore</source>
@@ -5820,31 +5684,31 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Foot: thickest wall</source>
-        <translation>Fuß: Wand, wo sie am dicksten ist</translation>
+        <translation>Fuß: dickste Wand</translation>
     </message>
     <message>
         <source>Least wall required</source>
-        <translation>Kleinste Wand, die reicht</translation>
+        <translation>Mindestwand</translation>
     </message>
     <message>
         <source>Bore first, then turn: a long bit wanders, so the outside is turned true to the bore, between centres or on fitted plugs. Face shield, no gloves or loose sleeves at the lathe, dust extraction.</source>
-        <translation>Erst bohren, dann drehen: ein Bohrer verläuft, darum wird außen nach der Bohrung rund gedreht, zwischen Spitzen oder auf passenden Stopfen. An der Drehbank Gesichtsschutz, keine Handschuhe oder losen Ärmel, Staub absaugen.</translation>
+        <translation>Zuerst bohren, dann drehen: Ein langer Bohrer verläuft, darum wird die Außenseite zentrisch zur Bohrung gedreht, zwischen Spitzen oder auf passenden Pfropfen. An der Drehbank Gesichtsschutz, keine Handschuhe oder weiten Ärmel, Absaugung.</translation>
     </message>
     <message>
         <source>The bore is %1 off centre at the head and %2 at the foot.</source>
-        <translation>Die Bohrung steht am Kopf %1 und am Fuß %2 aus der Mitte.</translation>
+        <translation>Die Bohrung liegt am Kopf %1 und am Fuß %2 außermittig.</translation>
     </message>
     <message>
         <source>Turned true to the bore, the outside can be at most %1.</source>
-        <translation>Nach ihr rund gedreht, kann das Außenmaß höchstens %1 sein.</translation>
+        <translation>Zentrisch zur Bohrung gedreht, kann die Außenseite höchstens %1 werden.</translation>
     </message>
     <message>
         <source>Least wall of the tube: %1</source>
-        <translation>Kleinste Wand des Rohrs: %1</translation>
+        <translation>Dünnste Wand des Rohrs: %1</translation>
     </message>
     <message>
         <source>At the window: %1</source>
-        <translation>Am Aufschnitt: %1</translation>
+        <translation>Am Fenster: %1</translation>
     </message>
     <message>
         <source>At %1: %2</source>
@@ -5857,11 +5721,11 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>The blank is usable.</source>
-        <translation>Er taugt.</translation>
+        <translation>Der Rohling ist brauchbar.</translation>
     </message>
     <message>
         <source>The blank is too thin for this instrument; use it for a narrower one.</source>
-        <translation>Für dieses Instrument taugt er nicht: ein engeres oder Brennholz.</translation>
+        <translation>Der Rohling ist für dieses Instrument zu dünn; für ein engeres verwenden.</translation>
     </message>
     <message>
         <source>Shop reamers</source>
@@ -5869,7 +5733,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Long cone: 0 9.8; 120 12.0; 260 13.2</source>
-        <translation>Langer Konus: 0 9,8; 120 12,0; 260 13,2</translation>
+        <translation>Langer Kegel: 0 9,8; 120 12,0; 260 13,2</translation>
     </message>
     <message>
         <source>the foot</source>
@@ -5881,15 +5745,15 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Pilot bore</source>
-        <translation>Durchgehend gebohrt auf</translation>
+        <translation>Vorbohrung</translation>
     </message>
     <message>
         <source>Enter from</source>
-        <translation>Sie gehen hinein von</translation>
+        <translation>Einführen von</translation>
     </message>
     <message>
         <source>One reamer per line: name, then positions from the tip with diameters. Reamers are saved for the shop. Listed below is how deep each goes, measured from the end it enters, without passing the planned bore. Ream slowly, clear the chips often and let the wood cool: a jammed reamer splits it.</source>
-        <translation>Ein Räumer je Zeile: sein Name, dann Stellen von der Spitze und die Durchmesser dort. Sie bleiben der Werkstatt. Unten steht, wie tief jeder geht, die Spitze von dem Ende, an dem er hineingeht, sodass die geplante Bohrung nirgends überschritten wird. Langsam räumen, oft Späne holen, das Holz abkühlen lassen: ein klemmender Räumer sprengt es.</translation>
+        <translation>Ein Räumer je Zeile: Name, dann Positionen ab der Spitze mit Durchmessern. Räumer werden für die Werkstatt gespeichert. Darunter steht, wie tief jeder geht, gemessen vom Ende, an dem er eingeführt wird, ohne die geplante Bohrung zu überschreiten. Langsam räumen, oft die Späne entfernen und das Holz abkühlen lassen: Ein festsitzender Räumer spaltet es.</translation>
     </message>
     <message>
         <source>%1.  %2: %3 deep</source>
@@ -5898,23 +5762,23 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>No reamer cuts without passing the planned bore.</source>
-        <translation>Keiner schneidet, ehe er die geplante Bohrung überschreitet.</translation>
+        <translation>Kein Räumer schneidet, ohne die geplante Bohrung zu überschreiten.</translation>
     </message>
     <message>
         <source>Up to %1 narrower than planned, at %2.</source>
-        <translation>Höchstens %1 enger als geplant, %2 vom Mund.</translation>
+        <translation>Bis zu %1 enger als geplant, bei %2.</translation>
     </message>
     <message>
         <source>This matches the planned bore.</source>
-        <translation>Das ist die geplante Bohrung.</translation>
+        <translation>Das entspricht der geplanten Bohrung.</translation>
     </message>
     <message>
         <source>Layers in the thickness: %1. View from above; hatched: end waste and defects.</source>
-        <translation>Lagen in der Dicke: %1. Von oben; schraffiert: Enden und was ausgelassen wird.</translation>
+        <translation>Lagen in der Dicke: %1. Ansicht von oben; schraffiert: Endverlust und Fehler.</translation>
     </message>
     <message>
         <source>&amp;Joints</source>
-        <translation>&amp;Zapfen</translation>
+        <translation>&amp;Verbindungen</translation>
     </message>
     <message>
         <source>&amp;Horn</source>
@@ -5922,27 +5786,27 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Outside diameter at joint</source>
-        <translation>Außen an der Verbindung</translation>
+        <translation>Außendurchmesser an der Verbindung</translation>
     </message>
     <message>
         <source>Bore at joint</source>
-        <translation>Bohrung dort</translation>
+        <translation>Bohrung an der Verbindung</translation>
     </message>
     <message>
         <source>Tenon diameter</source>
-        <translation>Zapfen, stark</translation>
+        <translation>Zapfendurchmesser</translation>
     </message>
     <message>
         <source>Tenon length</source>
-        <translation>Zapfen, lang</translation>
+        <translation>Zapfenlänge</translation>
     </message>
     <message>
         <source>Cork or thread, compressed</source>
-        <translation>Kork oder Garn darauf, gepresst</translation>
+        <translation>Kork oder Faden, gepresst</translation>
     </message>
     <message>
         <source>Bore the socket before reaming; turn the tenon last, with cork or waxed thread in a shallow groove. Ream a long instrument joint by joint, then assembled. Thread wound too thick splits a socket: the joint must close by hand without force.</source>
-        <translation>Die Hülse wird gebohrt, bevor die Bohrung gerieben wird, der Zapfen zuletzt darauf gedreht, mit Kork oder gewachstem Garn in einer flachen Nut. Ein langes Stück wird Teil für Teil gerieben, jedes mit eigener Reibahle, dann alle zusammen. Zu dick gewickeltes Garn sprengt die Hülse: es muss von Hand ohne Kraft gehen.</translation>
+        <translation>Die Hülse vor dem Räumen bohren; den Zapfen zuletzt drehen, mit Kork oder gewachstem Faden in einer flachen Nut. Ein langes Instrument Teil für Teil räumen, dann zusammengesetzt. Zu dick gewickelter Faden spaltet die Hülse: Die Verbindung muss sich von Hand ohne Kraft schließen.</translation>
     </message>
     <message>
         <source>Tenon wall: %1</source>
@@ -5954,63 +5818,119 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Groove for cork or thread: at most %1 deep.</source>
-        <translation>Nut für Kork oder Garn: höchstens %1 tief.</translation>
+        <translation>Nut für Kork oder Faden: höchstens %1 tief.</translation>
     </message>
     <message>
         <source>Add the tenon to the length of its part: %1 more wood for every joint.</source>
-        <translation>Den Zapfen zur Länge seines Teils rechnen: %1 mehr Holz, als das Instrument lang ist, für jede Verbindung.</translation>
+        <translation>Den Zapfen zur Länge seines Teils rechnen: je Verbindung %1 mehr Holz.</translation>
     </message>
     <message>
         <source>Too thin: use thicker wood, a metal or horn ring round the socket, or a tenon nearer to the middle of the wall.</source>
-        <translation>Es taugt nicht: dort dickeres Holz, ein Ring aus Metall oder Horn um die Hülse, oder ein Zapfen näher an der Mitte der Wand.</translation>
+        <translation>Zu dünn: dickeres Holz, ein Ring aus Metall oder Horn um die Hülse oder ein Zapfen näher an der Wandmitte.</translation>
     </message>
     <message>
         <source>Length along outer bend</source>
-        <translation>Außen die Biegung entlang</translation>
+        <translation>Länge an der Außenbiegung</translation>
     </message>
     <message>
         <source>Wire depth from wide end</source>
-        <translation>Ein Draht geht hinein, vom weiten Ende</translation>
+        <translation>Drahttiefe vom weiten Ende</translation>
     </message>
     <message>
         <source>Tip diameter</source>
-        <translation>Stärke an der Spitze</translation>
+        <translation>Durchmesser an der Spitze</translation>
     </message>
     <message>
         <source>Diameter where hollow ends</source>
-        <translation>Stärke, wo das Hohle endet</translation>
+        <translation>Durchmesser am Ende des Hohlraums</translation>
     </message>
     <message>
         <source>Mouth hole</source>
-        <translation>Das Loch am Mund</translation>
+        <translation>Mundloch</translation>
     </message>
     <message>
         <source>Least wall round mouth hole</source>
-        <translation>Dünnste Wand darum</translation>
+        <translation>Mindestwand um das Mundloch</translation>
     </message>
     <message>
         <source>Bend a soft wire to the horn&apos;s curve, push it in to the end of the hollow and mark it at the rim. Saw and drill wet or under extraction: horn dust harms the lungs. Let a hot drill cool, or it glazes.</source>
-        <translation>Einen weichen Draht nach dem Horn biegen, bis zum Ende des Hohlen schieben und am Rand anzeichnen. Nass oder mit Absaugung sägen und bohren: Hornstaub schadet der Lunge, und er riecht. Ein heißer Bohrer schmiert: abkühlen lassen.</translation>
+        <translation>Einen weichen Draht nach der Biegung des Horns formen, bis zum Ende des Hohlraums schieben und am Rand anzeichnen. Nass oder unter Absaugung sägen und bohren: Hornstaub schadet der Lunge. Heißen Bohrer abkühlen lassen, sonst verglast das Horn.</translation>
     </message>
     <message>
         <source>Solid tip: %1.</source>
-        <translation>Die Spitze ist auf %1 voll.</translation>
+        <translation>Massive Spitze: %1.</translation>
     </message>
     <message>
         <source>Cut %1 off the tip; %2 of wall is left round the mouth hole.</source>
-        <translation>%1 von der Spitze schneiden: dort stehen %2 Wand um das Loch.</translation>
+        <translation>%1 von der Spitze absägen; um das Mundloch bleiben %2 Wand.</translation>
     </message>
     <message>
         <source>Drill %1 through the remaining solid part, then ream the hollow to an even cone.</source>
-        <translation>%1 durch den Rest des Vollen bohren, dann das Hohle zu einem gleichmäßigen Kegel öffnen.</translation>
+        <translation>%1 durch das restliche massive Stück bohren, dann den Hohlraum zu einem gleichmäßigen Kegel räumen.</translation>
     </message>
     <message>
         <source>The tube is then %1 long along its bend. Leave the wide end long; saw it back last, after the holes.</source>
-        <translation>Das Rohr ist dann die Biegung entlang %1 lang: als letzte Stelle der Bohrung eintragen. Das weite Ende lang lassen; es wird zuletzt zurückgesägt, nach den Löchern, um das, was sie kosten.</translation>
+        <translation>Das Rohr ist dann längs der Biegung %1 lang. Das weite Ende lang lassen; es wird zuletzt gesägt, nach den Löchern.</translation>
     </message>
     <message>
         <source>none, or 400-460</source>
         <translation>keine, oder 400-460</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::StrategyDialog</name>
+    <message>
+        <source>Tuning strategy</source>
+        <translation>Abstimmweise</translation>
+    </message>
+    <message>
+        <source>&amp;Holes first, the foot last</source>
+        <translation>Zuerst die &amp;Löcher, zuletzt der Fuß</translation>
+    </message>
+    <message>
+        <source>&amp;Foot first, then the holes</source>
+        <translation>Zuerst der &amp;Fuß, dann die Löcher</translation>
+    </message>
+    <message>
+        <source>&amp;Graded hole sizes</source>
+        <translation>Abg&amp;estufte Lochgrößen</translation>
+    </message>
+    <message>
+        <source>&amp;One hole size, as far as pitch allows</source>
+        <translation>E&amp;ine Lochgröße, soweit die Stimmung es zulässt</translation>
+    </message>
+    <message>
+        <source>&amp;All registers equally</source>
+        <translation>&amp;Alle Register gleich</translation>
+    </message>
+    <message>
+        <source>&amp;First register has priority</source>
+        <translation>Das e&amp;rste Register hat Vorrang</translation>
+    </message>
+    <message>
+        <source>Holes first, graded sizes and all registers keep the most wood for the longest. With priority for the first register, higher notes count a tenth and get twice the tolerance.</source>
+        <translation>Löcher zuerst, abgestufte Größen und alle Register lassen das meiste Holz am längsten stehen. Hat das erste Register Vorrang, zählen höhere Töne ein Zehntel und bekommen die doppelte Toleranz.</translation>
+    </message>
+    <message>
+        <source>&amp;Even timbre</source>
+        <translation>&amp;Gleichmäßiger Klang</translation>
+    </message>
+    <message>
+        <source>Weight of even timbre against pitch in per cent</source>
+        <translation>Gewicht des gleichmäßigen Klangs gegen die Tonhöhe in Prozent</translation>
+    </message>
+    <message>
+        <source>0 %: pitch only</source>
+        <translation>0 %: nur die Tonhöhe</translation>
+    </message>
+    <message>
+        <source>%1 %: a 10 % difference in cutoff between neighbouring holes weighs as much as a note %2 tolerances off</source>
+        <comment>per cent, tolerances</comment>
+        <translation>%1 %: 10 % Unterschied der Grenzfrequenz zwischen Nachbarlöchern wiegen so viel wie ein Ton, der um %2 Toleranzen abweicht</translation>
+    </message>
+    <message>
+        <source>Apply</source>
+        <translation>Anwenden</translation>
     </message>
 </context>
 <context>
@@ -6025,7 +5945,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Pitch over time</source>
-        <translation>Stimmung über der Zeit</translation>
+        <translation>Tonhöhe über der Zeit</translation>
     </message>
     <message>
         <source>seconds</source>
@@ -6033,11 +5953,11 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>deviation (cents)</source>
-        <translation>Cent vom Ziel</translation>
+        <translation>Abweichung (Cent)</translation>
     </message>
     <message>
         <source>Spectrum of the selection</source>
-        <translation>Spektrum des gewählten Stücks</translation>
+        <translation>Spektrum der Auswahl</translation>
     </message>
     <message>
         <source>hertz</source>
@@ -6061,11 +5981,11 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>&amp;Use this reading</source>
-        <translation>&amp;Diese Messung behalten</translation>
+        <translation>&amp;Diese Messung übernehmen</translation>
     </message>
     <message>
         <source>Take of %1</source>
-        <translation>Eine Aufnahme von %1</translation>
+        <translation>Aufnahme von %1</translation>
     </message>
     <message>
         <source>C&amp;lose</source>
@@ -6085,18 +6005,18 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>No steady tone in this part: select a longer or quieter one.</source>
-        <translation>Kein ruhiger Ton in diesem Stück: ein längeres oder ruhigeres wählen.</translation>
+        <translation>Kein ruhiger Ton in diesem Abschnitt: einen längeren oder ruhigeren wählen.</translation>
     </message>
     <message>
         <source>%1 Hz; %2 cents, ± %3 depending on the part selected</source>
-        <translation>%1 Hz; %2 Cent, ± %3 je nach Stück</translation>
+        <translation>%1 Hz; %2 Cent, ± %3 je nach gewähltem Abschnitt</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::TakeStrip</name>
     <message>
         <source>The last take</source>
-        <translation>Die letzte Aufnahme</translation>
+        <translation>Letzte Aufnahme</translation>
     </message>
     <message>
         <source>%1 hertz, %2 cents from the target</source>
@@ -6104,7 +6024,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>nothing heard yet</source>
-        <translation>noch nichts gehört</translation>
+        <translation>noch nichts gemessen</translation>
     </message>
     <message>
         <source>the last %1 s</source>
@@ -6124,11 +6044,11 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Pitch and partials of the last take appear here.</source>
-        <translation>Stimmung und Teiltöne einer Aufnahme erscheinen hier, wenn sie gehört ist.</translation>
+        <translation>Tonhöhe und Teiltöne der letzten Aufnahme stehen hier.</translation>
     </message>
     <message>
         <source>last take, %1: deviation in cents</source>
-        <translation>letzte Aufnahme, %1: Cent daneben</translation>
+        <translation>letzte Aufnahme, %1: Abweichung in Cent</translation>
     </message>
     <message>
         <source>%1 s</source>
@@ -6172,7 +6092,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Tonic</source>
-        <translation>Aufgebaut auf</translation>
+        <translation>Grundton</translation>
     </message>
     <message>
         <source>Registers</source>
@@ -6304,23 +6224,23 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Temperature at which the instrument will be played; Listen asks for the workshop&apos;s temperature.</source>
-        <translation>Die Temperatur ist die der Musik, nicht der Werkstatt: nach der fragt Hören.</translation>
+        <translation>Temperatur, bei der das Instrument gespielt wird; nach der Temperatur der Werkstatt fragt Hören.</translation>
     </message>
     <message>
         <source>%1: the tolerance of %2 must be a number from 0.5 to 100 cents.</source>
-        <translation>%1: die Toleranz von %2 muss eine Zahl von 0,5 bis 100 Cent sein.</translation>
+        <translation>%1: Die Toleranz von %2 muss eine Zahl von 0,5 bis 100 Cent sein.</translation>
     </message>
     <message>
         <source>%1: the weight of %2 must be a number from 0 (does not count) to 100.</source>
-        <translation>%1: das Gewicht von %2 muss eine Zahl von 0 (zählt nicht) bis 100 sein.</translation>
+        <translation>%1: Das Gewicht von %2 muss eine Zahl von 0 (zählt nicht) bis 100 sein.</translation>
     </message>
     <message>
         <source>Edited by hand. Changing the lowest note, scale or registers replaces the chart.</source>
-        <translation>Von Hand geändert. Ein anderer tiefster Ton, eine andere Leiter oder Registerzahl macht die Tabelle neu.</translation>
+        <translation>Von Hand geändert. Ein anderer tiefster Ton, eine andere Tonleiter oder Registerzahl ersetzt die Tabelle.</translation>
     </message>
     <message>
         <source>Click a hole to cycle closed, half, open. Double-click a tolerance or weight to change it.</source>
-        <translation>Ein Loch anklicken: zu, halb, offen. Doppelklick auf Toleranz oder Gewicht zum Ändern.</translation>
+        <translation>Ein Loch anklicken: geschlossen, halb, offen. Toleranz oder Gewicht zum Ändern doppelt anklicken.</translation>
     </message>
     <message>
         <source>Scales (*.scl)</source>
@@ -6332,7 +6252,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>%1 has %2 degrees to its period; a chart needs twelve to the octave. Choose another scale, or give single notes their own hertz in a specification.</source>
-        <translation>%1 hat %2 Stufen in seiner Periode; eine Tabelle braucht zwölf in der Oktave. Eine andere Skala wählen oder einzelnen Tönen in einer Beschreibung eigene Hertz geben.</translation>
+        <translation>%1 hat %2 Stufen in der Periode; eine Grifftabelle braucht zwölf je Oktave. Eine andere Skala wählen oder einzelnen Tönen in einer Spezifikation eigene Hertz geben.</translation>
     </message>
     <message>
         <source>Save scale</source>
@@ -6344,11 +6264,11 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Lists every fingering near this note, best first.</source>
-        <translation>Jede Art, die Löcher zu schließen, die diesem Ton nahe kommt, die beste zuerst.</translation>
+        <translation>Listet alle Griffe nahe diesem Ton, den besten zuerst.</translation>
     </message>
     <message>
         <source>Lay out the holes first; fingerings are calculated from the layout.</source>
-        <translation>Legen Sie zuerst die Löcher: Erst dann steht fest, was ein Griff klingt.</translation>
+        <translation>Zuerst die Löcher berechnen; die Griffe werden aus dem Lochplan berechnet.</translation>
     </message>
     <message>
         <source>Holes</source>
@@ -6356,7 +6276,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Number of holes, opened one after the other from the foot for the degrees of the scale.</source>
-        <translation>Beliebig viele Löcher, vom Fuß her eines nach dem anderen für die Stufen der Leiter geöffnet.</translation>
+        <translation>Zahl der Löcher, die vom Fuß aus eines nach dem anderen für die Stufen der Tonleiter geöffnet werden.</translation>
     </message>
     <message>
         <source>usual</source>
@@ -6380,61 +6300,61 @@ wird gerechnet</translation>
     <name>dowel::app::TimbreCard</name>
     <message>
         <source>Model: the resonance is weak because the holes are small and deep or the bore is rough.</source>
-        <translation>Nach dem Modell kommt wenig Schall von seinen Löchern zurück: sie sind klein und tief, oder die Bohrung ist rau.</translation>
+        <translation>Modell: Die Resonanz ist schwach, weil die Löcher klein und tief sind oder die Bohrung rau ist.</translation>
     </message>
     <message>
         <source>Model: the note lies near the cutoff of the open holes.</source>
-        <translation>Nach dem Modell liegt er nahe dort, wo seine offenen Löcher die Welle durchlassen.</translation>
+        <translation>Modell: Der Ton liegt nahe der Grenzfrequenz der offenen Löcher.</translation>
     </message>
     <message>
         <source>Model: the octave is far from a resonance of the tube.</source>
-        <translation>Nach dem Modell liegt seine Oktave weit von der des Rohrs.</translation>
+        <translation>Modell: Die Oktave liegt weit von einer Resonanz des Rohrs.</translation>
     </message>
     <message>
         <source>Model: the register below is stronger.</source>
-        <translation>Nach dem Modell ist dort das Register darunter stärker.</translation>
+        <translation>Modell: Das Register darunter ist stärker.</translation>
     </message>
     <message>
         <source>enlarging %1 by %2</source>
         <comment>hole, how much</comment>
-        <translation>%1 um %2 größer</translation>
+        <translation>%1 um %2 weiten</translation>
     </message>
     <message>
         <source>undercutting %1 by %2</source>
         <comment>hole, how much</comment>
-        <translation>%1 um %2 unterschnitten</translation>
+        <translation>%1 um %2 unterschneiden</translation>
     </message>
     <message>
         <source>smoothing the bore</source>
-        <translation>eine glatte Bohrung</translation>
+        <translation>die Bohrung glätten</translation>
     </message>
     <message>
         <source>%1: brighter, %2 cents instead of %3; all notes stay within tolerance.</source>
-        <translation>%1: heller, bei %2 Cent statt %3; alle bleiben in der Toleranz.</translation>
+        <translation>%1: heller, %2 Cent statt %3; alle Töne bleiben in der Toleranz.</translation>
     </message>
     <message>
         <source>%1: brighter, %2 cents instead of %3; some notes leave tolerance.</source>
-        <translation>%1: heller, bei %2 Cent statt %3; nicht alle bleiben in der Toleranz.</translation>
+        <translation>%1: heller, %2 Cent statt %3; einige Töne verlassen die Toleranz.</translation>
     </message>
     <message>
         <source>Match t&amp;his note</source>
-        <translation>Alle wie &amp;dieser</translation>
+        <translation>Wie &amp;dieser</translation>
     </message>
     <message>
         <source>Match &amp;instrument…</source>
-        <translation>Wie ein &amp;Instrument…</translation>
+        <translation>Wie &amp;Instrument…</translation>
     </message>
     <message>
         <source>&amp;No reference</source>
-        <translation>&amp;Kein Muster</translation>
+        <translation>&amp;Kein Vergleich</translation>
     </message>
     <message>
         <source>Compare all notes with the selected note.</source>
-        <translation>Der gewählte Ton ist der, mit dem alle anderen verglichen werden.</translation>
+        <translation>Alle Töne mit dem gewählten Ton vergleichen.</translation>
     </message>
     <message>
         <source>Compare every note with a good instrument&apos;s workbook.</source>
-        <translation>Der Klang eines guten Instruments, aus seinem Werkbuch, ist das, womit jeder Ton verglichen wird.</translation>
+        <translation>Jeden Ton mit dem Werkbuch eines guten Instruments vergleichen.</translation>
     </message>
     <message>
         <source>%1 is %2</source>
@@ -6443,19 +6363,19 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Nothing recorded yet: play the fingerings one after the other.</source>
-        <translation>Noch nichts zu sehen: die Griffe nacheinander spielen.</translation>
+        <translation>Noch nichts aufgenommen: die Griffe nacheinander spielen.</translation>
     </message>
     <message>
         <source>All notes sound alike. Point at a note for figures.</source>
-        <translation>Alle klingen gleich. Auf einen Ton zeigen gibt seine Zahlen.</translation>
+        <translation>Alle Töne klingen gleich. Auf einen Ton zeigen, um seine Werte zu sehen.</translation>
     </message>
     <message>
         <source>. Point at a note for figures.</source>
-        <translation>. Auf einen Ton zeigen gibt seine Zahlen.</translation>
+        <translation>. Auf einen Ton zeigen, um seine Werte zu sehen.</translation>
     </message>
     <message>
         <source>Workbook of the reference instrument</source>
-        <translation>Das Werkbuch des Instruments, nach dem es klingen soll</translation>
+        <translation>Werkbuch des Vergleichsinstruments</translation>
     </message>
     <message>
         <source>Workbooks (*.dowel)</source>
@@ -6463,11 +6383,11 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>No note was heard twice yet. Changes appear here after a second session.</source>
-        <translation>Noch kein Ton wurde zweimal gehört: wieder hören, nach Schnitten oder Wochen, dann steht hier, was sich geändert hat.</translation>
+        <translation>Noch kein Ton wurde zweimal gemessen. Änderungen erscheinen nach einer zweiten Messung.</translation>
     </message>
     <message>
         <source>No change since the first session.</source>
-        <translation>Alle klingen wie zuerst.</translation>
+        <translation>Keine Änderung seit der ersten Messung.</translation>
     </message>
 </context>
 <context>
@@ -6486,11 +6406,11 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>%1 dB over its breath</source>
-        <translation>%1 dB über seinem Hauch</translation>
+        <translation>%1 dB über dem Atemgeräusch</translation>
     </message>
     <message>
         <source>partials centred on %1 times the note</source>
-        <translation>Teiltöne um das %1-Fache des Tons</translation>
+        <translation>Teiltöne mit Schwerpunkt beim %1-Fachen des Tons</translation>
     </message>
     <message>
         <source>even partials over odd ones by %1 dB</source>
@@ -6518,11 +6438,11 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>less breathy</source>
-        <translation>weniger hauchig</translation>
+        <translation>weniger Atemgeräusch</translation>
     </message>
     <message>
         <source>breathier</source>
-        <translation>hauchiger</translation>
+        <translation>mehr Atemgeräusch</translation>
     </message>
     <message>
         <source>brighter</source>
@@ -6546,7 +6466,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Timbre of every note</source>
-        <translation>Wie jeder Ton klingt</translation>
+        <translation>Klang jedes Tons</translation>
     </message>
     <message>
         <source>%1: no take yet</source>
@@ -6559,12 +6479,12 @@ wird gerechnet</translation>
     <message>
         <source>%1: as it first sounded</source>
         <comment>note</comment>
-        <translation>%1: wie er zuerst klang</translation>
+        <translation>%1: wie zu Anfang</translation>
     </message>
     <message>
         <source>%1 has become %2</source>
         <comment>note, what it became</comment>
-        <translation>%1 ist %2 geworden</translation>
+        <translation>%1 ist jetzt %2</translation>
     </message>
     <message>
         <source>%1: %2</source>
@@ -6578,22 +6498,22 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>outline: first take</source>
-        <translation>Umriss: die erste Aufnahme</translation>
+        <translation>Umriss: erste Aufnahme</translation>
     </message>
     <message>
         <source>outline: reference</source>
-        <translation>Umriss: das Muster</translation>
+        <translation>Umriss: Vergleich</translation>
     </message>
     <message>
         <source>lines: partials   dots: breath   slope: attack   ◆ stands out</source>
-        <translation>ein Strich ein Teilton   Punkte: Hauch   Schräge: Ansprache   ◆ fällt auf</translation>
+        <translation>Striche: Teiltöne   Punkte: Atem   Schräge: Ansprache   ◆ fällt auf</translation>
     </message>
 </context>
 <context>
     <name>dowel::app::TryCard</name>
     <message>
         <source>&amp;Reset to present shape</source>
-        <translation>&amp;Zurück zum Holz, wie es ist</translation>
+        <translation>&amp;Zurück zur jetzigen Form</translation>
     </message>
     <message>
         <source>Drag on the workpiece</source>
@@ -6601,11 +6521,11 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Drag a hole up or down, the foot or stopper along the tube; hold Shift for fine steps. Keys: left and right select, up and down change. Nothing is logged.</source>
-        <translation>Ein Loch auf oder ab, Fuß oder Kork längs des Rohrs; Umschalt für Zehntel davon. Mit Tasten: links und rechts wählen, auf und ab ändern. Jeder Ton folgt sofort. Nichts wird geschnitten, nichts behalten.</translation>
+        <translation>Ein Loch auf oder ab ziehen, Fuß oder Stopfen längs des Rohrs; mit Umschalt in kleinen Schritten. Tasten: links und rechts wählen, auf und ab ändern. Nichts wird eingetragen.</translation>
     </message>
     <message>
         <source>Reset to present shape</source>
-        <translation>Zurück zum Holz, wie es ist</translation>
+        <translation>Zurück zur jetzigen Form</translation>
     </message>
     <message>
         <source>tube</source>
@@ -6613,11 +6533,11 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>stopper</source>
-        <translation>Kork</translation>
+        <translation>Stopfen</translation>
     </message>
     <message>
         <source>%1: %2 → %3 (needs material added)</source>
-        <translation>%1: %2 → %3 (Holz müsste zurückkommen)</translation>
+        <translation>%1: %2 → %3 (Material müsste aufgetragen werden)</translation>
     </message>
     <message>
         <source>%1: %2 → %3</source>
@@ -6625,11 +6545,11 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>No change yet.</source>
-        <translation>Noch nichts probiert.</translation>
+        <translation>Noch keine Änderung.</translation>
     </message>
     <message>
         <source>Trial: %1 of %2 notes within tolerance, largest deviation %3, average %4 cents.</source>
-        <translation>Damit: %1 von %2 Tönen in der Toleranz, am weitesten daneben %3, im Mittel %4 Cent.</translation>
+        <translation>Versuch: %1 von %2 Tönen in der Toleranz, größte Abweichung %3, Mittel %4 Cent.</translation>
     </message>
 </context>
 <context>
@@ -6648,7 +6568,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>%1 not heard yet</source>
-        <translation>%1 noch nicht gehört</translation>
+        <translation>%1 noch nicht gemessen</translation>
     </message>
     <message>
         <source>%1 %2 cents, %3 %4</source>
@@ -6668,7 +6588,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>deviation in cents at playing temperature</source>
-        <translation>Cent daneben, bei der Temperatur, bei der gespielt werden soll</translation>
+        <translation>Abweichung in Cent bei Spieltemperatur</translation>
     </message>
     <message>
         <source>%1 cents flat</source>
@@ -6697,19 +6617,19 @@ wird gerechnet</translation>
     <name>dowel::app::VariationDialog</name>
     <message>
         <source>Wall loss factor</source>
-        <translation>Verluste an der Wand, mal</translation>
+        <translation>Faktor der Wandverluste</translation>
     </message>
     <message>
         <source>finger grooves</source>
-        <translation>Mulden für die Finger</translation>
+        <translation>Griffmulden</translation>
     </message>
     <message>
         <source>Depth</source>
-        <translation>Tief</translation>
+        <translation>Tiefe</translation>
     </message>
     <message>
         <source>A groove thins the wall under the finger, so each hole acts larger. File with the grain, away from the other hand.</source>
-        <translation>Die Wand unter jedem Finger wird dünner, so wirkt jedes Loch, als wäre es größer. Mit der Faser feilen, von der anderen Hand weg.</translation>
+        <translation>Eine Mulde macht die Wand unter dem Finger dünner, sodass jedes Loch größer wirkt. Mit der Faser feilen, von der anderen Hand weg.</translation>
     </message>
     <message>
         <source>a ring on the foot</source>
@@ -6717,15 +6637,15 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Length</source>
-        <translation>Lang</translation>
+        <translation>Länge</translation>
     </message>
     <message>
         <source>Inside diameter</source>
-        <translation>Innen</translation>
+        <translation>Innendurchmesser</translation>
     </message>
     <message>
         <source>Cylindrical. You can record the instrument with and without it.</source>
-        <translation>Überall gleich weit. Es lässt sich mit und ohne hören: zwei Zustände, zwei Vorhersagen.</translation>
+        <translation>Zylindrisch. Das Instrument lässt sich mit und ohne Ring messen.</translation>
     </message>
     <message>
         <source>a bell or funnel on the foot</source>
@@ -6733,11 +6653,11 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Mouth diameter</source>
-        <translation>Weit an der Mündung</translation>
+        <translation>Weite an der Mündung</translation>
     </message>
     <message>
         <source>A cone beyond the foot. You can record the instrument with and without it.</source>
-        <translation>Ein Kegel vom Fuß nach außen. Es lässt sich mit und ohne hören: zwei Zustände, zwei Vorhersagen.</translation>
+        <translation>Ein Kegel am Fuß. Das Instrument lässt sich mit und ohne messen.</translation>
     </message>
     <message>
         <source>another mouthpiece</source>
@@ -6745,15 +6665,15 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Volume factor</source>
-        <translation>Sein Raum, mal</translation>
+        <translation>Volumenfaktor</translation>
     </message>
     <message>
         <source>Mouthpiece and chamber, including the compliance of reed or lips. More volume flattens upper notes more than low ones.</source>
-        <translation>Mundstück und Kammer, mit dem, was Blatt oder Lippen nachgeben. Mehr Raum macht kurze Töne mehr zu tief als lange.</translation>
+        <translation>Mundstück und Kammer mit der Nachgiebigkeit von Blatt oder Lippen. Mehr Volumen senkt obere Töne stärker als tiefe.</translation>
     </message>
     <message>
         <source>barrel pulled out</source>
-        <translation>das Fässchen ausgezogen</translation>
+        <translation>Birne herausgezogen</translation>
     </message>
     <message>
         <source>By</source>
@@ -6761,11 +6681,11 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Lengthens the tube above all holes: upper notes go flatter than low ones.</source>
-        <translation>Alles darunter liegt um so viel tiefer: kurze Töne werden mehr zu tief als lange.</translation>
+        <translation>Verlängert das Rohr oberhalb aller Löcher: Obere Töne sinken stärker als tiefe.</translation>
     </message>
     <message>
         <source>a register hole</source>
-        <translation>ein Überblasloch</translation>
+        <translation>ein Registerloch</translation>
     </message>
     <message>
         <source>From the mouthpiece</source>
@@ -6773,48 +6693,48 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Diameter</source>
-        <translation>Weit</translation>
+        <translation>Durchmesser</translation>
     </message>
     <message>
         <source>Closed in the first register, open above. The further the hole is from a pressure node, the more it raises the note.</source>
-        <translation>Im ersten Register zu, darüber offen. Es zieht Töne umso mehr hinauf, je weiter es von der Stelle ihres kleinsten Drucks liegt.</translation>
+        <translation>Im ersten Register geschlossen, darüber offen. Je weiter das Loch von einem Druckknoten liegt, desto mehr hebt es den Ton.</translation>
     </message>
     <message>
         <source>a loose slide</source>
-        <translation>ein lockerer Zug</translation>
+        <translation>ein undichter Stimmzug</translation>
     </message>
     <message>
         <source>Radial gap</source>
-        <translation>Spalt ringsum</translation>
+        <translation>Spalt am Umfang</translation>
     </message>
     <message>
         <source>Packing length</source>
-        <translation>Dichtung, lang</translation>
+        <translation>Länge der Dichtung</translation>
     </message>
     <message>
         <source>Air leaking past the packing weakens the resonance but hardly changes pitch. Thread, cork or felt with grease seals it.</source>
-        <translation>Luft, die an der Dichtung vorbeigeht: das Rohr schwingt kürzer, die Tonhöhe ändert sich kaum. Fett und Garn, Kork oder Filz dichten.</translation>
+        <translation>Luft, die an der Dichtung vorbeigeht, schwächt die Resonanz, ändert die Tonhöhe aber kaum. Faden, Kork oder Filz mit Fett dichten ab.</translation>
     </message>
     <message>
         <source>none</source>
         <comment>no such note</comment>
-        <translation>keiner</translation>
+        <translation>keine</translation>
     </message>
     <message>
         <source>Change</source>
-        <translation>Was geändert würde</translation>
+        <translation>Änderung</translation>
     </message>
     <message>
         <source>Factor</source>
-        <translation>Wie vielfach</translation>
+        <translation>Faktor</translation>
     </message>
     <message>
         <source>Amount</source>
-        <translation>Wie viel</translation>
+        <translation>Betrag</translation>
     </message>
     <message>
         <source>Every note before and after</source>
-        <translation>Jeder Ton, jetzt und damit</translation>
+        <translation>Jeder Ton vorher und nachher</translation>
     </message>
     <message>
         <source>note</source>
@@ -6826,11 +6746,11 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>changed</source>
-        <translation>damit</translation>
+        <translation>geändert</translation>
     </message>
     <message>
         <source>shift</source>
-        <translation>ändert sich um</translation>
+        <translation>Änderung</translation>
     </message>
     <message>
         <source>stronger by</source>
@@ -6838,11 +6758,11 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>response</source>
-        <translation>spricht an</translation>
+        <translation>Ansprache</translation>
     </message>
     <message>
         <source>What if</source>
-        <translation>Was würde es tun?</translation>
+        <translation>Was wäre, wenn</translation>
     </message>
     <message>
         <source>%1 dB</source>
@@ -6850,15 +6770,15 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Largest shift: %1 cents. Calculated, in cents from the target.</source>
-        <translation>Der Ton, der sich am meisten ändert: %1 Cent. Nach dem Modell, in Cent neben dem Ziel.</translation>
+        <translation>Größte Änderung: %1 Cent. Berechnet, in Cent vom Ziel.</translation>
     </message>
     <message>
         <source>To keep the lowest note, shorten the foot by %1.</source>
-        <translation>Damit der tiefste Ton damit so klingt wie jetzt ohne, am Fuß %1 weglassen.</translation>
+        <translation>Um den tiefsten Ton zu halten, den Fuß um %1 kürzen.</translation>
     </message>
     <message>
         <source>To keep the lowest note, the tube would have to be %1 longer.</source>
-        <translation>Damit der tiefste Ton damit so klingt wie jetzt ohne, müsste das Rohr %1 länger sein.</translation>
+        <translation>Um den tiefsten Ton zu halten, müsste das Rohr %1 länger sein.</translation>
     </message>
     <message>
         <source>a rougher or smoother bore</source>
@@ -6866,7 +6786,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>From</source>
-        <translation>Von, vom Mund aus</translation>
+        <translation>Von</translation>
     </message>
     <message>
         <source>To</source>
@@ -6874,7 +6794,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>1 is a smooth, sealed wall; raw wood or unscraped cane is 1.5 to 2. A rough wall makes notes slightly flatter and weaker; the table shows each note. Enter 1 over a stretch to see what smoothing would gain.</source>
-        <translation>1 ist eine glatte, geschlossene Wand; rohes Holz oder Rohr mit seinem Mark nimmt die Hälfte mehr bis doppelt so viel. Eine raue Wand klingt etwas tiefer und leiser, am meisten dort, wo sonst wenig Klang verloren geht: die Tabelle sagt es Ton für Ton. 1 über eine Strecke sagt, was Glätten brächte.</translation>
+        <translation>1 ist eine glatte, versiegelte Wand; rohes Holz oder ungeschabtes Rohr liegt bei 1,5 bis 2. Eine raue Wand macht Töne etwas tiefer und schwächer; die Tabelle zeigt jeden Ton. 1 über eine Strecke zeigt, was Glätten brächte.</translation>
     </message>
 </context>
 <context>
@@ -6897,15 +6817,15 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Temperament</source>
-        <translation>Temperatur</translation>
+        <translation>Temperierung</translation>
     </message>
     <message>
         <source>Tonic</source>
-        <translation>Aufgebaut auf</translation>
+        <translation>Grundton</translation>
     </message>
     <message>
         <source>Tolerance of each note</source>
-        <translation>Wie nah jeder Ton kommen muss</translation>
+        <translation>Toleranz jedes Tons</translation>
     </message>
     <message>
         <source>note</source>
@@ -6933,7 +6853,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Advice follows the new target from now on. Readings stay as heard and are compared with the new target. You can set the change aside in the logbook.</source>
-        <translation>Der Rat richtet sich von hier an danach. Was gehört wurde, bleibt, wie es gehört wurde, und zählt gegen die neuen Ziele; das Logbuch kann die Änderung beiseitelegen.</translation>
+        <translation>Der Rat folgt ab jetzt dem neuen Ziel. Messungen bleiben, wie sie sind, und werden mit dem neuen Ziel verglichen. Die Änderung lässt sich im Logbuch beiseitelegen.</translation>
     </message>
     <message>
         <source>Apply</source>
@@ -6949,7 +6869,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>&amp;Playing temperature</source>
-        <translation>&amp;Gespielt bei</translation>
+        <translation>S&amp;pieltemperatur</translation>
     </message>
     <message>
         <source>&amp;Temperament</source>
@@ -6957,7 +6877,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>&amp;tonic</source>
-        <translation>auf&amp;gebaut auf</translation>
+        <translation>&amp;Grundton</translation>
     </message>
     <message>
         <source>&amp;Drawer bits</source>
@@ -6965,23 +6885,23 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Millimetres, fractions, number and letter sizes, separated by semicolons: 5; 5.5; 17/64; No. 7; F. Empty: any size.</source>
-        <translation>Maße, Vierundsechzigstel, Nummern und Buchstaben, mit Strichpunkten dazwischen: 5; 5,5; 17/64; No. 7; F. Keine: jedes Maß lässt sich machen.</translation>
+        <translation>Millimeter, Brüche, Nummern und Buchstaben, getrennt durch Semikolon: 5; 5,5; 17/64; No. 7; F. Leer: jede Größe.</translation>
     </message>
     <message>
         <source>Smallest &amp;step by file or knife</source>
-        <translation>Mit Feile oder Messer in &amp;Schritten von</translation>
+        <translation>Kleinster &amp;Schritt mit Feile oder Messer</translation>
     </message>
     <message>
         <source>The smallest enlargement you can make and measure.</source>
-        <translation>Das Kleinste, um das Sie ein Loch gezielt weiten können.</translation>
+        <translation>Die kleinste Erweiterung, die sich ausführen und messen lässt.</translation>
     </message>
     <message>
         <source>&amp;Largest hole</source>
-        <translation>&amp;Weitestes Loch</translation>
+        <translation>&amp;Größtes Loch</translation>
     </message>
     <message>
         <source>The largest hole your fingers cover. Empty: limited by the bore.</source>
-        <translation>Das Ihre Finger decken. Nichts: so weit die Bohrung es erlaubt.</translation>
+        <translation>Das größte Loch, das die Finger decken. Leer: durch die Bohrung begrenzt.</translation>
     </message>
 </context>
 <context>
@@ -6996,7 +6916,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Tube %1 long</source>
-        <translation>Rohr %1 lang</translation>
+        <translation>Rohr, %1 lang</translation>
     </message>
     <message>
         <source>%1 %2 at %3</source>
@@ -7021,27 +6941,27 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>%1: diameter %2, %3 from the sounding edge, finger %4</source>
-        <translation>%1: %2 weit, %3 von der Anblaskante, Finger %4</translation>
+        <translation>%1: Durchmesser %2, %3 ab der Anblaskante, Finger %4</translation>
     </message>
     <message>
         <source>Foot, %1 from the sounding edge</source>
-        <translation>Der Fuß, %1 von der Anblaskante</translation>
+        <translation>Fuß, %1 ab der Anblaskante</translation>
     </message>
     <message>
         <source>Stopper, %1 from the embouchure hole</source>
-        <translation>Der Stopfen, %1 vom Loch</translation>
+        <translation>Stopfen, %1 vom Mundloch</translation>
     </message>
     <message>
         <source>node kept at %1</source>
-        <translation>ein Knoten, belassen, bei %1</translation>
+        <translation>Knoten bei %1, behalten</translation>
     </message>
     <message>
         <source>node opened at %1</source>
-        <translation>ein Knoten, geöffnet, bei %1</translation>
+        <translation>Knoten bei %1, durchgestoßen</translation>
     </message>
     <message>
         <source>foot piece %1 long, mouth %2</source>
-        <translation>auf dem Fuß %1 lang, an der Mündung %2 weit</translation>
+        <translation>Fußstück %1 lang, Mündung %2</translation>
     </message>
     <message>
         <source>%1 sounding, %2 overall</source>
@@ -7075,11 +6995,11 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Ream the bore from %1 to %2 mm</source>
-        <translation>Die Bohrung von %1 bis %2 mm aufreiben</translation>
+        <translation>Die Bohrung von %1 bis %2 mm räumen</translation>
     </message>
     <message>
         <source>Move the stopper</source>
-        <translation>Den Kork verschieben</translation>
+        <translation>Stopfen verschieben</translation>
     </message>
     <message>
         <source>Lengthen the window</source>
@@ -7087,7 +7007,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Enlarge the embouchure hole</source>
-        <translation>Das Mundloch öffnen</translation>
+        <translation>Mundloch vergrößern</translation>
     </message>
     <message>
         <source>Fill %1</source>
@@ -7121,7 +7041,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>round file, at both ends alike</source>
-        <translation>Rundfeile, an beiden Enden gleich</translation>
+        <translation>Rundfeile, beide Enden gleich</translation>
     </message>
     <message>
         <source>small knife or undercutter, from inside</source>
@@ -7134,42 +7054,42 @@ wird gerechnet</translation>
     <message>
         <source>%1 is %2; undercutting this hole moves that note most.</source>
         <comment>note, how far off</comment>
-        <translation>%1 ist %2; dieses Loch zu unterschneiden bewegt ihn am meisten.</translation>
+        <translation>%1 ist %2; dieses Loch zu unterschneiden verschiebt diesen Ton am meisten.</translation>
     </message>
     <message>
         <source>%1 is %2; the foot moves that note most.</source>
         <comment>note, how far off</comment>
-        <translation>%1 ist %2; der Fuß bewegt ihn am meisten.</translation>
+        <translation>%1 ist %2; der Fuß verschiebt diesen Ton am meisten.</translation>
     </message>
     <message>
         <source>%1 is %2; reaming here moves that note most and changes the registers differently.</source>
         <comment>note, how far off</comment>
-        <translation>%1 ist %2; die Bohrung hier bewegt ihn am meisten, und die Register nicht gleich.</translation>
+        <translation>%1 ist %2; Räumen an dieser Stelle verschiebt diesen Ton am meisten und wirkt auf die Register verschieden.</translation>
     </message>
     <message>
         <source>%1 is %2; the stopper moves that note most and can be moved back.</source>
         <comment>note, how far off</comment>
-        <translation>%1 ist %2; der Kork bewegt ihn am meisten und kann zurück.</translation>
+        <translation>%1 ist %2; der Stopfen verschiebt diesen Ton am meisten und lässt sich zurückschieben.</translation>
     </message>
     <message>
         <source>%1 is %2; the window moves every note, so it comes before the holes.</source>
         <comment>note, how far off</comment>
-        <translation>%1 ist %2; der Aufschnitt bewegt jeden Ton, darum kommt er vor den Löchern.</translation>
+        <translation>%1 ist %2; der Aufschnitt verschiebt jeden Ton, darum kommt er vor den Löchern.</translation>
     </message>
     <message>
         <source>%1 is %2; the embouchure hole moves every note, so it comes before the holes.</source>
         <comment>note, how far off</comment>
-        <translation>%1 ist %2; das Mundloch bewegt jeden Ton, darum kommt es vor den Löchern.</translation>
+        <translation>%1 ist %2; das Mundloch verschiebt jeden Ton, darum kommt es vor den Löchern.</translation>
     </message>
     <message>
         <source>%1 is %2; this hole moves that note most.</source>
         <comment>note, how far off</comment>
-        <translation>%1 ist %2; dieses Loch bewegt ihn am meisten.</translation>
+        <translation>%1 ist %2; dieses Loch verschiebt diesen Ton am meisten.</translation>
     </message>
     <message>
         <source>The final size will probably be near %1; going further now could overshoot.</source>
         <comment>%1 size</comment>
-        <translation>Es endet wohl bei %1, aber weiter als so könnte es zu viel sein.</translation>
+        <translation>Das Endmaß wird wohl nahe %1 liegen; jetzt weiter zu gehen könnte zu viel sein.</translation>
     </message>
     <message>
         <source>99 %</source>
@@ -7192,24 +7112,24 @@ wird gerechnet</translation>
     <message>
         <source>Playing %1 again would settle most.</source>
         <comment>notes</comment>
-        <translation>Noch einmal hören würde am meisten sagen über %1.</translation>
+        <translation>%1 noch einmal zu spielen klärt am meisten.</translation>
     </message>
     <message>
         <source>Advice starts once every fingering has been heard.</source>
-        <translation>Rat gibt es, wenn jeder Griff einmal gehört ist.</translation>
+        <translation>Rat gibt es, sobald jeder Griff gemessen ist.</translation>
     </message>
     <message>
         <source>Advice continues once every fingering has been heard.</source>
-        <translation>Rat gibt es wieder, wenn jeder Griff gehört ist.</translation>
+        <translation>Der Rat geht weiter, sobald jeder Griff gemessen ist.</translation>
     </message>
     <message>
         <source>These notes decide the next step; %1 sure that every note is in tolerance already.</source>
         <comment>a chance</comment>
-        <translation>Diese Töne entscheiden über den nächsten Schritt; %1 sicher, dass jeder Ton schon in der Toleranz liegt.</translation>
+        <translation>Diese Töne entscheiden über den nächsten Schritt; %1 sicher, dass schon jeder Ton in der Toleranz liegt.</translation>
     </message>
     <message>
         <source>Cuts since the last session have moved these notes, so play them before the next cut.</source>
-        <translation>Die Schnitte seit dem letzten Hören haben sie bewegt. Rat, ohne sie zu hören, wäre geraten.</translation>
+        <translation>Schnitte seit der letzten Messung haben diese Töne verschoben, darum vor dem nächsten Schnitt spielen.</translation>
     </message>
     <message>
         <source>%1 stays %2</source>
@@ -7218,23 +7138,23 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>%1: removing wood cannot lower the note; another fingering or a narrower hole can.</source>
-        <translation>%1: Holz wegnehmen kann ihn nicht senken. Ein anderer Griff oder ein engeres Loch könnte es.</translation>
+        <translation>%1: Abtragen kann den Ton nicht senken; ein anderer Griff oder ein engeres Loch kann es.</translation>
     </message>
     <message>
         <source>%1: the hole has reached its limit.</source>
-        <translation>%1: sein Loch ist so weit, wie es darf.</translation>
+        <translation>%1: Das Loch hat seine Grenze erreicht.</translation>
     </message>
     <message>
         <source>%1: the tube has reached its shortest length.</source>
-        <translation>%1: das Rohr ist so kurz, wie es darf.</translation>
+        <translation>%1: Das Rohr hat seine kürzeste Länge erreicht.</translation>
     </message>
     <message>
         <source>%1: the best compromise with neighbouring notes and the other register.</source>
-        <translation>%1: der beste Ausgleich mit seinen Nachbarn und seinem anderen Register.</translation>
+        <translation>%1: der beste Ausgleich mit Nachbartönen und dem anderen Register.</translation>
     </message>
     <message>
         <source>%1: repeatedly inconsistent with the other notes, so not used for cuts.</source>
-        <translation>%1: immer wieder anders gehört als der Rest dieses Holzes; kein Schnitt hat sich danach gerichtet.</translation>
+        <translation>%1: passt wiederholt nicht zu den anderen Tönen und bestimmte daher keinen Schnitt.</translation>
     </message>
     <message>
         <source>%1 to %2</source>
@@ -7243,19 +7163,19 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>As a last resort, partly fill holes: %1. Try wax first, which can be removed, and listen before filling for good.</source>
-        <translation>Als letztes Mittel brächte Füllen es näher: %1. Erst mit Wachs, das wieder herausgeht, versuchen und hören, vor allem Bleibenden.</translation>
+        <translation>Als letztes Mittel Löcher teilweise füllen: %1. Zuerst Wachs versuchen, das sich entfernen lässt, und vor dem dauerhaften Füllen messen.</translation>
     </message>
     <message>
         <source>foot first</source>
-        <translation>erst der Fuß</translation>
+        <translation>Fuß zuerst</translation>
     </message>
     <message>
         <source>holes first</source>
-        <translation>erst die Löcher</translation>
+        <translation>Löcher zuerst</translation>
     </message>
     <message>
         <source>one hole size</source>
-        <translation>eine Größe</translation>
+        <translation>eine Lochgröße</translation>
     </message>
     <message>
         <source>graded</source>
@@ -7263,7 +7183,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>first register priority</source>
-        <translation>tiefes Register gilt</translation>
+        <translation>erstes Register hat Vorrang</translation>
     </message>
     <message>
         <source>all registers</source>
@@ -7311,7 +7231,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Push, do not hammer: a tight stopper can split the head.</source>
-        <translation>Schieben, nicht hämmern: ein strammer Kork kann den Kopf spalten.</translation>
+        <translation>Drücken, nicht schlagen: Ein strammer Stopfen kann den Kopf spalten.</translation>
     </message>
     <message>
         <source>Cut away from yourself, small strokes; keep the dust out of your lungs.</source>
@@ -7333,8 +7253,8 @@ wird gerechnet</translation>
     <message numerus="yes">
         <source>Advice: listen to %n fingering(s)</source>
         <translation>
-            <numerusform>Rat: %n Griff hören</numerusform>
-            <numerusform>Rat: %n Griffe hören</numerusform>
+            <numerusform>Rat: %n Griff spielen</numerusform>
+            <numerusform>Rat: %n Griffe spielen</numerusform>
         </translation>
     </message>
     <message>
@@ -7351,7 +7271,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Tuning strategy: %1</source>
-        <translation>Von hier an geht der Plan so: %1</translation>
+        <translation>Abstimmweise: %1</translation>
     </message>
     <message>
         <source>Measured again: %1 is %2</source>
@@ -7400,14 +7320,14 @@ wird gerechnet</translation>
     <message>
         <source>Renamed %1</source>
         <comment>name</comment>
-        <translation>Von hier an heißt es %1</translation>
+        <translation>Umbenannt in %1</translation>
     </message>
     <message numerus="yes">
         <source>New target: A4 %1 Hz, played at %2 °C, %n fingering(s)</source>
         <comment>hertz, degrees</comment>
         <translation>
-            <numerusform>Von hier an gewünscht: A4 %1 Hz, gespielt bei %2 °C, %n Griff</numerusform>
-            <numerusform>Von hier an gewünscht: A4 %1 Hz, gespielt bei %2 °C, %n Griffe</numerusform>
+            <numerusform>Neues Ziel: A4 %1 Hz, gespielt bei %2 °C, %n Griff</numerusform>
+            <numerusform>Neues Ziel: A4 %1 Hz, gespielt bei %2 °C, %n Griffe</numerusform>
         </translation>
     </message>
     <message>
@@ -7448,7 +7368,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Design saved</source>
-        <translation>Der Entwurf, wie er da war</translation>
+        <translation>Entwurf gespeichert</translation>
     </message>
     <message>
         <source>%1 %2</source>
@@ -7458,7 +7378,7 @@ wird gerechnet</translation>
     <message>
         <source>As built: %1 long; %2</source>
         <comment>length, holes with their sizes</comment>
-        <translation>Von hier an ist es so: %1 lang; %2</translation>
+        <translation>Ist-Maße: %1 lang; %2</translation>
     </message>
     <message>
         <source>no holes</source>
@@ -7466,62 +7386,62 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Measured again: bore, sounding edge, wall or holes</source>
-        <translation>Neu gemessen, so wie es war, als es zuerst aufgeschrieben wurde: Bohrung, Mundloch, Wand oder Löcher</translation>
+        <translation>Neu gemessen: Bohrung, Anblaskante, Wand oder Löcher</translation>
     </message>
     <message numerus="yes">
         <source>Tools: %n bit(s), file or knife in steps of %1</source>
         <translation>
-            <numerusform>Von hier an mit %n Bohrer, und mit Feile oder Messer in Schritten von %1</numerusform>
-            <numerusform>Von hier an mit %n Bohrern, und mit Feile oder Messer in Schritten von %1</numerusform>
+            <numerusform>Werkzeuge: %n Bohrer, Feile oder Messer in Schritten von %1</numerusform>
+            <numerusform>Werkzeuge: %n Bohrer, Feile oder Messer in Schritten von %1</numerusform>
         </translation>
     </message>
     <message>
         <source>New limits for holes and foot</source>
-        <translation>Von hier an andere Grenzen für Löcher und Fuß</translation>
+        <translation>Neue Grenzen für Löcher und Fuß</translation>
     </message>
     <message>
         <source>Material: %1</source>
         <comment>material</comment>
-        <translation>Es ist aus %1</translation>
+        <translation>Material: %1</translation>
     </message>
     <message numerus="yes">
         <source>%n node(s)</source>
         <translation>
-            <numerusform>%n Knoten darin</numerusform>
-            <numerusform>%n Knoten darin</numerusform>
+            <numerusform>%n Knoten</numerusform>
+            <numerusform>%n Knoten</numerusform>
         </translation>
     </message>
     <message>
         <source>Redone: entry %1</source>
-        <translation>Eintrag %1 zurückgeholt</translation>
+        <translation>Wiederhergestellt: Eintrag %1</translation>
     </message>
     <message>
         <source>Deburr and ease hole edges</source>
-        <translation>Grate weg, Lochkanten gebrochen</translation>
+        <translation>Entgraten, Kanten brechen</translation>
     </message>
     <message>
         <source>Smooth the bore</source>
-        <translation>Bohrung geglättet</translation>
+        <translation>Bohrung glätten</translation>
     </message>
     <message>
         <source>Sand through the grits</source>
-        <translation>Schleifen, die Körnungen hinauf</translation>
+        <translation>Schleifen, Körnung für Körnung</translation>
     </message>
     <message>
         <source>Stain</source>
-        <translation>Beize</translation>
+        <translation>Beizen</translation>
     </message>
     <message>
         <source>Oil soak, wiped daily</source>
-        <translation>In Öl getränkt, täglich abgewischt</translation>
+        <translation>In Öl tränken</translation>
     </message>
     <message>
         <source>Oil, brushed coats</source>
-        <translation>Öl in gestrichenen Lagen</translation>
+        <translation>Öl, gestrichene Lagen</translation>
     </message>
     <message>
         <source>Wax coats, buffed</source>
-        <translation>Wachs in Lagen, poliert</translation>
+        <translation>Wachslagen, poliert</translation>
     </message>
     <message>
         <source>Lacquer outside</source>
@@ -7537,19 +7457,19 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Cork the tenons</source>
-        <translation>Kork auf die Zapfen</translation>
+        <translation>Zapfen mit Kork belegen</translation>
     </message>
     <message>
         <source>Bind with thread and seal</source>
-        <translation>Mit Faden gebunden und versiegelt</translation>
+        <translation>Mit Faden umwickeln und versiegeln</translation>
     </message>
     <message>
         <source>Stamp the maker&apos;s mark</source>
-        <translation>Brandzeichen</translation>
+        <translation>Meisterzeichen einbrennen</translation>
     </message>
     <message>
         <source>Measure and listen again</source>
-        <translation>Neu messen und anhören</translation>
+        <translation>Nachmessen und hören</translation>
     </message>
     <message>
         <source>%1: %2</source>
@@ -7558,63 +7478,63 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Deburr inside as well: scrape burnt holes, cut drilled ones. Rounding an edge raises the note slightly, so listen again. Cut away from yourself.</source>
-        <translation>Auch innen: Gebranntes wird geschabt, Gebohrtes geschnitten. Eine gerundete Kante hebt ihren Ton ein wenig: neu anhören. Vom Körper weg schneiden.</translation>
+        <translation>Auch innen entgraten: gebrannte Löcher schaben, gebohrte schneiden. Eine gerundete Kante hebt den Ton ein wenig, darum noch einmal messen. Vom Körper weg schneiden.</translation>
     </message>
     <message>
         <source>Use fine abrasive on a rod along the bore, never into the window. A smoother bore helps the upper register. Use extraction and a mask.</source>
-        <translation>Ein Stab mit feinem Schleifmittel, die Bohrung entlang, nie in den Aufschnitt. Eine glattere Bohrung spricht oben leichter an. Absaugung und Maske.</translation>
+        <translation>Mit feinem Schleifmittel an einem Stab längs der Bohrung, nie bis ins Fenster. Eine glattere Bohrung hilft dem oberen Register. Absaugung und Maske verwenden.</translation>
     </message>
     <message>
         <source>180, 220, 400, 600, along the grain, never over the lip or the window. Dry dust: extraction and a mask; some woods harm skin and lungs, so wear gloves and change clothes where yours is one.</source>
-        <translation>180, 220, 400, 600, mit der Faser, nie über Labium oder Aufschnitt. Trockener Staub: Absaugung und Maske; manche Hölzer schaden Haut und Lunge, bei solchen Handschuhe tragen und die Kleider wechseln.</translation>
+        <translation>180, 220, 400, 600, mit der Faser, nie über Labium oder Fenster. Trockener Staub: Absaugung und Maske; manche Hölzer schaden Haut und Lunge, dann Handschuhe tragen und die Kleidung wechseln.</translation>
     </message>
     <message>
         <source>Stain the outside only, thinly, and let dry before the next step. Ventilate and wear gloves.</source>
-        <translation>Nur außen, dünn, und trocken, ehe etwas folgt. Dämpfe: Fenster auf, Handschuhe.</translation>
+        <translation>Nur außen und dünn beizen und vor dem nächsten Schritt trocknen lassen. Lüften und Handschuhe tragen.</translation>
     </message>
     <message>
         <source>An oil that is safe in the mouth when cured; bore and outside, wiped every day, days to weeks by the wood. Oily rags catch fire by themselves: spread them flat outdoors or drown them in water.</source>
-        <translation>Ein Öl, das ausgehärtet im Mund unbedenklich ist; Bohrung und außen, täglich abgewischt, je nach Holz Tage bis Wochen. Ölige Lappen entzünden sich von selbst: draußen flach ausbreiten oder in Wasser tauchen.</translation>
+        <translation>Ein Öl, das ausgehärtet mundverträglich ist; Bohrung und außen, täglich abgewischt, je nach Holz Tage bis Wochen. Ölige Lappen entzünden sich selbst: im Freien flach ausbreiten oder in Wasser tauchen.</translation>
     </message>
     <message>
         <source>An oil that is safe in the mouth when cured, thin coats, wiped after a quarter of an hour, a day between. Oily rags catch fire by themselves: spread them flat outdoors or drown them in water.</source>
-        <translation>Ein Öl, das ausgehärtet im Mund unbedenklich ist, dünne Lagen, nach einer Viertelstunde abgewischt, ein Tag dazwischen. Ölige Lappen entzünden sich von selbst: draußen flach ausbreiten oder in Wasser tauchen.</translation>
+        <translation>Ein Öl, das ausgehärtet mundverträglich ist, in dünnen Lagen, nach einer Viertelstunde abgewischt, ein Tag dazwischen. Ölige Lappen entzünden sich selbst: im Freien flach ausbreiten oder in Wasser tauchen.</translation>
     </message>
     <message>
         <source>Two or three thin coats, dry between coats, buffed by hand. A buffing wheel can tear the tube from your hand: hold it below the middle, eye protection, no gloves.</source>
-        <translation>Zwei oder drei dünne Lagen, dazwischen trocken, von Hand poliert. Eine Polierscheibe reißt das Rohr aus der Hand: unter der Mitte halten, Augenschutz, keine Handschuhe.</translation>
+        <translation>Zwei oder drei dünne Lagen, dazwischen trocknen lassen, von Hand polieren. Eine Polierscheibe kann das Rohr aus der Hand reißen: unterhalb der Mitte halten, Augenschutz, keine Handschuhe.</translation>
     </message>
     <message>
         <source>Thin coats, a day apart, holes and window masked. Solvents burn and harm: ventilate, no flame, vapour mask. Only use what is safe in the mouth when cured.</source>
-        <translation>Dünne Lagen, ein Tag dazwischen, Löcher und Aufschnitt abgeklebt. Lösemittel brennen und schaden: lüften, keine Flamme, Maske gegen Dämpfe. Im Mund erst ausgehärtet unbedenklich: den Hersteller fragen.</translation>
+        <translation>Dünne Lagen, je ein Tag dazwischen, Löcher und Fenster abgeklebt. Lösemittel brennen und schaden: lüften, keine Flamme, Atemmaske. Nur verwenden, was ausgehärtet mundverträglich ist.</translation>
     </message>
     <message>
         <source>Lacquer seals and smooths a rough bore, which helps the upper register, and narrows it slightly. Solvents burn and harm: ventilate, no flame, vapour mask. Only use what is safe in the mouth when cured.</source>
-        <translation>Er versiegelt und glättet eine raue Bohrung, was dem oberen Register hilft, und verengt sie ein wenig. Lösemittel brennen und schaden: lüften, keine Flamme, Maske gegen Dämpfe.</translation>
+        <translation>Lack versiegelt und glättet eine raue Bohrung, was dem oberen Register hilft, und verengt sie ein wenig. Lösemittel brennen und schaden: lüften, keine Flamme, Atemmaske. Nur verwenden, was ausgehärtet mundverträglich ist.</translation>
     </message>
     <message>
         <source>Cure in moving air, out of the sun, and do not play. Oils take two to six weeks, wax some days, lacquer one to four weeks.</source>
-        <translation>In bewegter Luft, nicht in der Sonne, nicht spielen. Öle brauchen zwei bis sechs Wochen, Wachs Tage, Lack eine bis vier Wochen.</translation>
+        <translation>In bewegter Luft und ohne Sonne aushärten lassen und nicht spielen. Öle brauchen zwei bis sechs Wochen, Wachs einige Tage, Lack eine bis vier Wochen.</translation>
     </message>
     <message>
         <source>Glue thinly, press, then cut to fit and grease. Cut away from yourself.</source>
-        <translation>Dünner Leim, gepresst, dann passend geschnitten und gefettet. Messer vom Körper weg.</translation>
+        <translation>Dünn leimen, pressen, dann passend schneiden und fetten. Vom Körper weg schneiden.</translation>
     </message>
     <message>
         <source>Wind waxed thread tight and even, ends under the turns, and seal it. The binding holds cane together in dry air.</source>
-        <translation>Gewachster Faden, straff und gleichmäßig, die Enden unter den Windungen, versiegelt. Er hält Rohr zusammen, wenn die Luft trocknet.</translation>
+        <translation>Gewachsten Faden straff und gleichmäßig wickeln, die Enden unter den Windungen, und versiegeln. Die Wicklung hält das Rohr in trockener Luft zusammen.</translation>
     </message>
     <message>
         <source>Stamp before the last coat, on a flat support, away from the holes.</source>
-        <translation>Vor der letzten Lage, auf ebener Unterlage, weg von Löchern.</translation>
+        <translation>Vor der letzten Lage einbrennen, auf ebener Unterlage, mit Abstand zu den Löchern.</translation>
     </message>
     <message>
         <source>The finish has shifted the pitch slightly: measure bore, window and holes again, play every note and correct what is out of tolerance. Protect your ears from long high notes.</source>
-        <translation>Die Oberfläche hat die Tonhöhe ein wenig verschoben: Bohrung, Aufschnitt und Löcher neu messen, wo sie hinkam, jeden Ton anhören und richten, was daneben liegt. Lange hohe Töne: Gehör schützen.</translation>
+        <translation>Die Oberfläche hat die Tonhöhe ein wenig verschoben: Bohrung, Fenster und Löcher nachmessen, jeden Ton spielen und berichtigen, was außerhalb der Toleranz liegt. Bei langen hohen Tönen das Gehör schützen.</translation>
     </message>
     <message>
         <source>Follow your shop&apos;s rules.</source>
-        <translation>Wie du es machst; nach den Regeln deiner Werkstatt.</translation>
+        <translation>Die Regeln der Werkstatt befolgen.</translation>
     </message>
     <message>
         <source>Oil</source>
@@ -7658,19 +7578,19 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Vegetable, for a class</source>
-        <translation>Gemüse, für die Schule</translation>
+        <translation>Gemüse, für den Unterricht</translation>
     </message>
     <message>
         <source>Window %1 wide, %2 long (cut-up); wall at window %3.</source>
-        <translation>Aufschnitt %1 quer, %2 längs; Wand am Aufschnitt %3.</translation>
+        <translation>Fenster %1 breit, Aufschnitt %2; Wand am Fenster %3.</translation>
     </message>
     <message>
         <source>Embouchure hole %1 long, %2 wide, wall %3; stopper %4 from its middle.</source>
-        <translation>Mundloch %1 längs, %2 quer, Kamin %3; Stopfen %4 von seiner Mitte.</translation>
+        <translation>Mundloch %1 lang, %2 breit, Wand %3; Stopfen %4 von der Mitte.</translation>
     </message>
     <message>
         <source>not heard</source>
-        <translation>nicht gehört</translation>
+        <translation>nicht gemessen</translation>
     </message>
     <message>
         <source>Notes at %1 °C, A4 = %2 Hz</source>
@@ -7694,7 +7614,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>deviation (cents)</source>
-        <translation>Cent daneben</translation>
+        <translation>Abweichung (Cent)</translation>
     </message>
     <message>
         <source>± spread</source>
@@ -7706,7 +7626,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>position</source>
-        <translation>vom Mund</translation>
+        <translation>Position</translation>
     </message>
     <message>
         <source>bore</source>
@@ -7742,7 +7662,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>wall (chimney)</source>
-        <translation>Kamin</translation>
+        <translation>Wand (Kaminhöhe)</translation>
     </message>
     <message>
         <source>side</source>
@@ -7762,7 +7682,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>by readings of another meter</source>
-        <translation>mit Zahlen eines anderen Stimmgeräts</translation>
+        <translation>mit den Werten eines anderen Stimmgeräts</translation>
     </message>
     <message>
         <source>by the simulated player</source>
@@ -7770,11 +7690,11 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>How the notes were measured</source>
-        <translation>Wie gemessen wurde</translation>
+        <translation>Messung der Töne</translation>
     </message>
     <message>
         <source>Not heard yet.</source>
-        <translation>Es ist noch nicht gehört.</translation>
+        <translation>Noch nicht gemessen.</translation>
     </message>
     <message>
         <source>Readings: %1, %2.</source>
@@ -7783,11 +7703,11 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Measured at %1 to %2 °C; the table above is corrected to the temperature stated there.</source>
-        <translation>In Räumen von %1 bis %2 °C; das oben Gesagte ist auf die dort genannte Temperatur gebracht.</translation>
+        <translation>Gemessen bei %1 bis %2 °C; die Tabelle oben ist auf die dort angegebene Temperatur umgerechnet.</translation>
     </message>
     <message>
         <source>not done yet</source>
-        <translation>noch nicht getan</translation>
+        <translation>noch nicht ausgeführt</translation>
     </message>
     <message>
         <source>Finish: %1</source>
@@ -7799,7 +7719,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Done</source>
-        <translation>fertig</translation>
+        <translation>Fertig</translation>
     </message>
     <message>
         <source>Care</source>
@@ -7807,23 +7727,23 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Wash in lukewarm water with a little soap and let dry away from heat.</source>
-        <translation>In lauwarmem Wasser mit etwas Seife waschen und trocknen lassen. Nicht an Wärme.</translation>
+        <translation>In lauwarmem Wasser mit etwas Seife waschen und fern von Wärme trocknen lassen.</translation>
     </message>
     <message>
         <source>Play in slowly: a quarter of an hour a day for two weeks. Wipe the bore dry after playing; keep away from sun, heaters and cold cars.</source>
-        <translation>Langsam einspielen: zwei Wochen lang eine Viertelstunde am Tag. Die Bohrung nach dem Spielen trocken wischen, und vor Sonne, Heizung und kalten Autos bewahren.</translation>
+        <translation>Langsam einspielen: zwei Wochen lang eine Viertelstunde am Tag. Die Bohrung nach dem Spielen trocken wischen; vor Sonne, Heizung und kaltem Auto schützen.</translation>
     </message>
     <message>
         <source>Oil the bore twice a year, thinly, with an oil that is safe in the mouth when cured, and let it dry for some days. Oily rags catch fire by themselves: spread them flat outdoors.</source>
-        <translation>Die Bohrung zweimal im Jahr dünn ölen, mit einem Öl, das ausgehärtet im Mund unbedenklich ist, und einige Tage trocknen lassen. Ölige Lappen entzünden sich von selbst: draußen flach ausbreiten.</translation>
+        <translation>Die Bohrung zweimal im Jahr dünn ölen, mit einem Öl, das ausgehärtet mundverträglich ist, und einige Tage trocknen lassen. Ölige Lappen entzünden sich selbst: im Freien flach ausbreiten.</translation>
     </message>
     <message>
         <source>Clean the mouthpiece between players; alcohol harms some finishes, so test a hidden spot first.</source>
-        <translation>Ehe ein anderer darauf spielt, das Mundstück reinigen; Alkohol schadet mancher Oberfläche, darum an verdeckter Stelle probieren.</translation>
+        <translation>Das Mundstück vor jedem Spielerwechsel reinigen; Alkohol schadet mancher Oberfläche, darum an verdeckter Stelle prüfen.</translation>
     </message>
     <message>
         <source>Cuts</source>
-        <translation>Was geschnitten wurde</translation>
+        <translation>Schnitte</translation>
     </message>
     <message>
         <source>day</source>
@@ -7831,11 +7751,11 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>from</source>
-        <translation>ab</translation>
+        <translation>von</translation>
     </message>
     <message>
         <source>to</source>
-        <translation>bis</translation>
+        <translation>auf</translation>
     </message>
     <message>
         <source>No. %1</source>
@@ -7853,7 +7773,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Push in a plug</source>
-        <translation>Einen Stopfen einschieben</translation>
+        <translation>Einen Pfropfen einschieben</translation>
     </message>
     <message>
         <source>bit of the bore, with a stop at its depth</source>
@@ -7862,27 +7782,27 @@ wird gerechnet</translation>
     <message>
         <source>%1 is %2; a deeper bore lowers the pitch. A plug can raise it again.</source>
         <comment>note, how far off</comment>
-        <translation>%1 ist %2; eine tiefere Bohrung senkt ihn. Zurück geht es mit einem Stopfen.</translation>
+        <translation>%1 ist %2; tiefer bohren senkt den Ton. Ein Pfropfen kann ihn wieder heben.</translation>
     </message>
     <message>
         <source>%1: the bore is too deep; pushing in a plug raises the note.</source>
-        <translation>%1: dafür ist die Bohrung zu tief; ein eingeschobener Stopfen höbe ihn.</translation>
+        <translation>%1: Die Bohrung ist zu tief; ein eingeschobener Pfropfen hebt den Ton.</translation>
     </message>
     <message>
         <source>%1: the bore has reached its deepest point.</source>
-        <translation>%1: tiefer erlaubt es das Holz nicht.</translation>
+        <translation>%1: Die Bohrung hat ihre größte Tiefe erreicht.</translation>
     </message>
     <message>
         <source>Finish schedule saved</source>
-        <translation>Die Oberfläche, mit dem, was damals getan war</translation>
+        <translation>Oberflächenplan gespeichert</translation>
     </message>
     <message>
         <source>Play in</source>
-        <translation>Eingespielt</translation>
+        <translation>Einspielen</translation>
     </message>
     <message>
         <source>Play a quarter of an hour a day at first and wipe dry each time: damp swells the bore, and forcing it cracks the wood.</source>
-        <translation>Anfangs eine Viertelstunde am Tag, jedes Mal trocken gewischt: Feuchte lässt die Bohrung von innen quellen, und was gezwungen wird, reißt.</translation>
+        <translation>Anfangs eine Viertelstunde am Tag spielen und jedes Mal trocken wischen: Feuchte lässt die Bohrung quellen, und Übereile lässt das Holz reißen.</translation>
     </message>
     <message>
         <source>about %1</source>
@@ -7891,40 +7811,40 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Fingers from the top: x closed, o open, / partly. Values marked about were not heard since the last cut and are calculated. One standard deviation is given beside each.</source>
-        <translation>Griffe vom Mund abwärts: x zu, o offen, / teils. Was mit etwa dasteht, wurde seit dem letzten Schnitt nicht gehört; es ist aus diesem Stück Holz errechnet. Daneben steht eine Standardabweichung.</translation>
+        <translation>Griffe von oben: x geschlossen, o offen, / teilweise. Werte mit „etwa“ wurden seit dem letzten Schnitt nicht gemessen, sondern berechnet. Daneben steht eine Standardabweichung.</translation>
     </message>
     <message>
         <source>Know how much wood is left below the bit. Clamp the pipe, no gloves near the bit; draw it out often to clear the chips, and blow none into your eyes.</source>
-        <translation>Wissen, wie viel Holz unter dem Bohrer bleibt. Die Pfeife einspannen, keine Handschuhe am Bohrer; ihn oft herausziehen und Späne holen, keine in die Augen blasen.</translation>
+        <translation>Vorher wissen, wie viel Holz unter dem Bohrer bleibt. Die Pfeife einspannen, keine Handschuhe am Bohrer; oft zurückziehen und die Späne entfernen, nicht in Richtung der Augen blasen.</translation>
     </message>
     <message>
         <source>Photograph</source>
-        <translation>Ein Foto</translation>
+        <translation>Foto</translation>
     </message>
     <message>
         <source>Photograph: %1</source>
-        <translation>Ein Foto: %1</translation>
+        <translation>Foto: %1</translation>
     </message>
     <message>
         <source>Timbre reference: note %1</source>
-        <translation>Von hier an soll jeder Ton wie %1 klingen</translation>
+        <translation>Klangvergleich: Ton %1</translation>
     </message>
     <message>
         <source>Timbre reference removed</source>
-        <translation>Von hier an ist kein Ton das Muster für die anderen</translation>
+        <translation>Klangvergleich entfernt</translation>
     </message>
     <message>
         <source>Timbre reference: %1</source>
         <comment>an instrument&apos;s name</comment>
-        <translation>Von hier an soll es klingen wie %1</translation>
+        <translation>Klangvergleich: %1</translation>
     </message>
     <message>
         <source>first register</source>
-        <translation>tiefes Register</translation>
+        <translation>erstes Register</translation>
     </message>
     <message>
         <source>second register</source>
-        <translation>hohes Register</translation>
+        <translation>zweites Register</translation>
     </message>
     <message>
         <source>third register</source>
@@ -7948,19 +7868,19 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Windway height %1.</source>
-        <translation>Kernspalte %1 hoch.</translation>
+        <translation>Höhe des Windkanals %1.</translation>
     </message>
     <message>
         <source>Windway length %1.</source>
-        <translation>Kernspalte %1 lang.</translation>
+        <translation>Länge des Windkanals %1.</translation>
     </message>
     <message>
         <source>Exit chamfer %1.</source>
-        <translation>Ihr Ausgang um %1 gefast.</translation>
+        <translation>Fase am Ausgang %1.</translation>
     </message>
     <message>
         <source>Foot piece %1 long, mouth %2; notes are with the foot piece on.</source>
-        <translation>Auf dem Fuß, %1 lang und an der Mündung %2 weit; die Töne sind die damit.</translation>
+        <translation>Fußstück %1 lang, Mündung %2; die Töne gelten mit Fußstück.</translation>
     </message>
     <message>
         <source>Put a bell, funnel or ring on the foot</source>
@@ -7968,12 +7888,12 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Remove the foot piece</source>
-        <translation>Abnehmen, was auf dem Fuß sitzt</translation>
+        <translation>Fußstück abnehmen</translation>
     </message>
     <message>
         <source>%1: %2 long, mouth %3</source>
         <comment>work, length, width</comment>
-        <translation>%1: %2 lang, an der Mündung %3 weit</translation>
+        <translation>%1: %2 lang, Mündung %3</translation>
     </message>
     <message>
         <source>%1: %2, give or take %3</source>
@@ -7982,7 +7902,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Embouchure hole %1 long, %2 wide, undercut by %3, wall %4; stopper %5 from its middle.</source>
-        <translation>Mundloch %1 längs, %2 quer, um %3 unterschnitten, Kamin %4; Stopfen %5 von seiner Mitte.</translation>
+        <translation>Mundloch %1 lang, %2 breit, um %3 unterschnitten, Wand %4; Stopfen %5 von der Mitte.</translation>
     </message>
     <message>
         <source>Undercut the embouchure hole</source>
@@ -7990,7 +7910,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>whistle</source>
-        <translation>Kernspaltpfeife</translation>
+        <translation>Blockpfeife</translation>
     </message>
     <message>
         <source>recorder</source>
@@ -8014,7 +7934,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>slide whistle</source>
-        <translation>Schiebepfeife</translation>
+        <translation>Kolbenpfeife</translation>
     </message>
     <message>
         <source>reed pipe</source>
@@ -8087,7 +8007,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>tapered reamer</source>
-        <translation>konische Reibahle</translation>
+        <translation>konischer Räumer</translation>
     </message>
     <message>
         <source>undercutting tool</source>
@@ -8107,7 +8027,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>abrasive on a rod</source>
-        <translation>Schleifpapier am Stab</translation>
+        <translation>Schleifmittel am Stab</translation>
     </message>
     <message>
         <source>hot iron, or a knife led in from the side</source>
@@ -8339,15 +8259,15 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Sounding edge</source>
-        <translation>Anblasstelle</translation>
+        <translation>Anblaskante</translation>
     </message>
     <message>
         <source>Bore the slow chamber %1 deep and %2 wide from the top, and its exit into the windway.</source>
-        <translation>Die Vorkammer von oben %1 tief und %2 weit bohren, mit Ausgang in den Windkanal.</translation>
+        <translation>Die Windkammer von oben %1 tief und %2 weit bohren, mit Ausgang in den Windkanal.</translation>
     </message>
     <message>
         <source>Cut the window %1 wide and %2 long. The sounding edge is %3 from the top end and %4 from the foot.</source>
-        <translation>Das Fenster %1 breit und %2 lang schneiden. Die Schneide liegt %3 vom oberen Ende und %4 vom Fuß.</translation>
+        <translation>Das Fenster %1 breit und %2 lang schneiden. Die Anblaskante liegt %3 vom oberen Ende und %4 vom Fuß.</translation>
     </message>
     <message>
         <source>bit, then file</source>
@@ -8407,7 +8327,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>The block stays movable until the voice is right: moving it back and forth changes the voicing for free.</source>
-        <translation>Der Block bleibt beweglich, bis die Intonation der Anblasstelle stimmt: Verschieben kostet nichts.</translation>
+        <translation>Der Block bleibt beweglich, bis die Ansprache stimmt: Verschieben kostet nichts.</translation>
     </message>
     <message>
         <source>Make the embouchure hole %1 long and %2 wide, its middle %3 from the top end and %4 from the foot.</source>
@@ -8539,7 +8459,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>If it does not sound, follow the remedies on Sounding edge before going on.</source>
-        <translation>Klingt es nicht, zuerst den Abhilfen unter Anblasstelle folgen.</translation>
+        <translation>Klingt es nicht, zuerst den Abhilfen unter Anblaskante folgen.</translation>
     </message>
     <message>
         <source>Leave the tube longer than %1 by the grip of the slide. Fit and grease the slide so that it holds and does not leak, and mark it for every note.</source>
@@ -8668,7 +8588,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Play every fingering on Listen, then make one cut at a time as Correct advises, until every note is within tolerance.</source>
-        <translation>Unter Hören jeden Griff spielen, dann Schnitt für Schnitt nach Korrigieren, bis jeder Ton in der Toleranz liegt.</translation>
+        <translation>Unter Hören jeden Griff spielen, dann Schnitt für Schnitt nach Nacharbeiten, bis jeder Ton in der Toleranz liegt.</translation>
     </message>
     <message>
         <source>Play again after each round of cuts.</source>
@@ -8696,7 +8616,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Close the foot with a plug whose face is %1 from the sounding edge. The pipe is short on purpose.</source>
-        <translation>Den Fuß mit einem Pfropfen schließen, Stirnfläche %1 von der Schneide. Die Pfeife ist absichtlich kurz.</translation>
+        <translation>Den Fuß mit einem Pfropfen schließen, Stirnfläche %1 von der Anblaskante. Die Pfeife ist absichtlich kurz.</translation>
     </message>
     <message>
         <source>knife, cork or wood</source>
@@ -8746,15 +8666,15 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Open a new practice blank.</source>
-        <translation>Einen frischen Übungsrohling öffnen.</translation>
+        <translation>Einen neuen Übungsrohling öffnen.</translation>
     </message>
     <message>
         <source>Play the whole loop and leave a picture of every view in &lt;folder&gt;.</source>
-        <translation>Die ganze Schleife spielen und von jeder Ansicht ein Bild in &lt;folder&gt; lassen.</translation>
+        <translation>Den ganzen Ablauf spielen und ein Bild jeder Ansicht in &lt;folder&gt; ablegen.</translation>
     </message>
     <message>
         <source>Dowel is already running but could not be reached.</source>
-        <translation>Ein weiterer Start wird dieses Fenster nicht finden.</translation>
+        <translation>Dowel läuft schon, ist aber nicht erreichbar.</translation>
     </message>
     <message>
         <source>Leave a picture of the first page in &lt;file&gt; and end.</source>
@@ -8762,7 +8682,7 @@ wird gerechnet</translation>
     </message>
     <message>
         <source>Type this many per cent of its usual size, 75 to 300; without it as large as the desktop&apos;s own.</source>
-        <translation>Schrift in so viel Prozent der üblichen Größe, 75 bis 300; ohne so groß wie die der Arbeitsumgebung.</translation>
+        <translation>Schriftgröße in Prozent der üblichen, 75 bis 300; ohne Angabe wie die der Arbeitsumgebung.</translation>
     </message>
     <message>
         <source>--type: %1 is no per cent from 75 to 300.</source>

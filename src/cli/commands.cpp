@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/commands.h"
 
-#include "cli/finding.h"
-#include "cli/handing_on.h"
-#include "cli/making.h"
+#include "cli/export_commands.h"
 #include "cli/manual.h"
+#include "cli/plan_commands.h"
+#include "cli/search_commands.h"
 #include "core/acoustics/colour.h"
 #include "core/base/number_text.h"
 #include "core/base/ratio.h"
@@ -213,11 +213,12 @@ Answer predict(const std::string& path, const PredictAsked& asked)
     const auto shape = asAsked(book->present().spec(), asked);
     if (!shape)
         return shape.error();
-    const auto outlook = forecaster->outlook(*shape);
-    if (!outlook)
-        return outlook.error();
+    const auto jointForecast = forecaster->jointForecast(*shape);
+    if (!jointForecast)
+        return jointForecast.error();
     // What is out of line is told as it was heard, as advise tells it.
-    const auto states = asHeard(forecaster->posterior(), outOfLine(*book, forecaster->posterior()), *outlook).states();
+    const auto states =
+        asHeard(forecaster->posterior(), inconsistentNotes(*book, forecaster->posterior()), *jointForecast).states();
     // Another set of formulas moves each note by what the model alone is moved by.
     std::vector<double> moved(states.size(), 0.0);
     if (*formulas != acoustics::HoleFormulas::LefebvreScavone) {
@@ -430,9 +431,9 @@ Json contractStep(const AdviceStep& s, const Instrument& present, const BitDrawe
 }
 
 /// Advice in the contract's words.
-Json contractJson(const Counsel& counsel, const Instrument& present, const BitDrawer* drawer)
+Json contractJson(const Recommendation& recommendation, const Instrument& present, const BitDrawer* drawer)
 {
-    const Advice& a = counsel.advice;
+    const Advice& a = recommendation.advice;
     Json json{{"state", stateName(a.state)},
               {"summary",
                {{"worst_cents", tidy(a.worst.cents())},
@@ -462,11 +463,11 @@ Json contractJson(const Counsel& counsel, const Instrument& present, const BitDr
     for (const AdviceStep& s : a.steps)
         steps.push_back(contractStep(s, present, drawer));
     json["steps"] = steps;
-    json["expected"] = {{"chance_all_within_at_the_end", tidy(counsel.expected.chanceAllWithin)},
-                        {"rounds", tidy(counsel.expected.rounds)},
-                        {"cuts", tidy(counsel.expected.cuts)}};
-    if (counsel.whyStop)
-        json["why_stop"] = whyStopName(*counsel.whyStop);
+    json["expected"] = {{"chance_all_within_at_the_end", tidy(recommendation.expected.chanceAllWithin)},
+                        {"rounds", tidy(recommendation.expected.rounds)},
+                        {"cuts", tidy(recommendation.expected.cuts)}};
+    if (recommendation.whyStop)
+        json["why_stop"] = whyStopName(*recommendation.whyStop);
     return json;
 }
 
@@ -500,7 +501,7 @@ Answer adviseNext(const std::string& path, const AdviceAsked& asked)
         return advised.error();
     if (advised->notKept)
         return *advised->notKept;
-    Json json = contractJson(advised->counsel, store->book().present(), drawer ? &*drawer : nullptr);
+    Json json = contractJson(advised->recommendation, store->book().present(), drawer ? &*drawer : nullptr);
     return json;
 }
 

@@ -165,7 +165,7 @@ Result<Advice> adviceFromJson(const Json& json)
         if (!why)
             l.fail(ErrorCode::BadValue, "why", "is not known");
         a.left.push_back(
-            {{l.text("fingering")}, Cents::fromCents(l.number("off_cents")), why.value_or(LeftOver::Why::Compromise)});
+            {{l.text("fingering")}, Cents::fromCents(l.number("off_cents")), why.value_or(UnreachedNote::Why::Compromise)});
         l.finish();
     }
     if (r.has("last_resort")) {

@@ -117,11 +117,11 @@ Json bodyJson(const EntryBody& body)
         return {{"entry", s->entry.number}, {"why", s->why}};
     if (const auto* n = std::get_if<NoteEntry>(&body))
         return {{"text", n->text}};
-    if (const auto* s = std::get_if<SchoolEntry>(&body))
-        return {{"foot_first", s->school.footFirst},
-                {"one_size", s->school.oneSize},
-                {"low_register", s->school.lowRegister},
-                {"even_timbre", tidy(s->school.evenTimbre)}};
+    if (const auto* s = std::get_if<StrategyEntry>(&body))
+        return {{"foot_first", s->strategy.footFirst},
+                {"one_size", s->strategy.oneSize},
+                {"low_register", s->strategy.lowRegister},
+                {"even_timbre", tidy(s->strategy.evenTimbre)}};
     if (const auto* m = std::get_if<MeasureEntry>(&body)) {
         Json json{{"size_mm", tidy(m->size.millimetres())}};
         if (m->hole)
@@ -214,13 +214,13 @@ EntryBody practiceFrom(JsonReader& r)
     return e;
 }
 
-EntryBody schoolFrom(JsonReader& r)
+EntryBody strategyFrom(JsonReader& r)
 {
-    SchoolEntry e;
-    e.school.footFirst = r.boolean("foot_first", false);
-    e.school.oneSize = r.boolean("one_size", false);
-    e.school.lowRegister = r.boolean("low_register", false);
-    e.school.evenTimbre = r.number("even_timbre");
+    StrategyEntry e;
+    e.strategy.footFirst = r.boolean("foot_first", false);
+    e.strategy.oneSize = r.boolean("one_size", false);
+    e.strategy.lowRegister = r.boolean("low_register", false);
+    e.strategy.evenTimbre = r.number("even_timbre");
     return e;
 }
 
@@ -276,7 +276,7 @@ std::optional<EntryBody> bodyFrom(std::string_view kind, JsonReader& r, const Js
     if (kind == "note")
         return NoteEntry{r.text("text")};
     if (kind == "school")
-        return schoolFrom(r);
+        return strategyFrom(r);
     if (kind == "measure")
         return measureFrom(r);
     if (kind == "amend")

@@ -73,11 +73,11 @@ std::string recordCsv(const Workbook& book)
             values = ",,," + number(c->from.millimetres(), 3) + "," + number(wantedSize(c->cut).millimetres(), 3);
         } else if (const auto* a = std::get_if<Advice>(&e.body)) {
             what = stateName(a->state);
-        } else if (const auto* school = std::get_if<SchoolEntry>(&e.body)) {
-            what = std::string(school->school.footFirst ? "foot first" : "holes first") +
-                   (school->school.oneSize ? ", one size" : ", graded") +
-                   (school->school.lowRegister ? ", low register" : ", all registers") + ", even timbre " +
-                   number(school->school.evenTimbre, 2);
+        } else if (const auto* strategy = std::get_if<StrategyEntry>(&e.body)) {
+            what = std::string(strategy->strategy.footFirst ? "foot first" : "holes first") +
+                   (strategy->strategy.oneSize ? ", one size" : ", graded") +
+                   (strategy->strategy.lowRegister ? ", low register" : ", all registers") + ", even timbre " +
+                   number(strategy->strategy.evenTimbre, 2);
         } else if (const auto* m = std::get_if<MeasureEntry>(&e.body)) {
             what = m->hole ? m->hole->text : "length";
             values = ",,,," + number(m->size.millimetres(), 3);

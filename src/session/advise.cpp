@@ -51,19 +51,19 @@ Result<Advised> advise(Store& store, const MemoryUse& memory, const Cancel& canc
     auto learnt = learntFor(store, memory.path);
     if (!learnt && memory.need == MemoryUse::Need::Asked)
         return learnt.error();
-    auto found = counsel(store.book(), learnt ? learnt->priors : Priors{}, options, cancel);
+    auto found = recommend(store.book(), learnt ? learnt->priors : Priors{}, options, cancel);
     if (!found)
         return found.error();
     Advised advised{std::move(*found), {}, {}};
     if (!learnt)
         advised.memoryTrouble = learnt.error();
     else if (learnt->memory)
-        if (const auto kept = remember(*learnt->memory, store, advised.counsel.forecaster->posterior(), cancel); !kept) {
+        if (const auto kept = remember(*learnt->memory, store, advised.recommendation.forecaster->posterior(), cancel); !kept) {
             if (memory.need == MemoryUse::Need::Asked)
                 return kept.error();
             advised.memoryTrouble = kept.error();
         }
-    if (const auto kept = keep(store, advised.counsel.advice); !kept)
+    if (const auto kept = keep(store, advised.recommendation.advice); !kept)
         advised.notKept = kept.error();
     return advised;
 }

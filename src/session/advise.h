@@ -21,14 +21,15 @@ struct MemoryUse
 
 struct Advised
 {
-    Counsel counsel;
+    Recommendation recommendation;
     std::optional<Error> memoryTrouble; ///< the shop memory could not be used, and why
     std::optional<Error> notKept;       ///< the record could not take the advice, and why; it holds all the same
 };
 
 /// Fit, forecast and plan with what the maker's other instruments told; this one is remembered for them. Kept in the record,
 /// unless its newest entry says the same already: asking twice is one piece of advice. A practice blank is nobody's wood: it
-/// neither learns nor teaches. Errors: BadValue where nothing is drilled yet; those of counsel(); with Asked those of ShopMemory.
+/// neither learns nor teaches. Errors: BadValue where nothing is drilled yet; those of recommendation(); with Asked those of
+/// ShopMemory.
 [[nodiscard]] Result<Advised> advise(Store& store, const MemoryUse& memory, const Cancel& cancel = {},
                                      const PlanOptions& options = {});
 

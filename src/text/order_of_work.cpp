@@ -189,7 +189,7 @@ private:
             b.tool = isNear(least) ? tr("long %1").arg(bitFor(least)) : tr("long bit");
             b.check = tr("Look through the bore at a light: no step where the two bores meet.");
             b.caution = tr("Clamp the work, wear no gloves or loose sleeves, and clear the chips often.");
-            b.school = tr("Boring before turning lets you turn the outside true to a bore that wandered.");
+            b.alternative = tr("Boring before turning lets you turn the outside true to a bore that wandered.");
             if (tapered) {
                 WorkStep& ream = add("bore", "ream", group,
                                      tr("Ream the bore to its profile: %1 at the top, %2 at the foot.")
@@ -271,7 +271,8 @@ private:
         w.tool = m_stuff == Stuff::Plastic ? tr("bit, then file") : tr("saw, chisel and knife");
         w.check = tr("Look along the bore: the edge is straight, sharp and square to the tube.");
         w.caution = tr("Cut away from yourself.");
-        w.school = tr("Window before windway: the windway can be led to the edge. Windway first: the cutter runs out cleanly.");
+        w.alternative =
+            tr("Window before windway: the windway can be led to the edge. Windway first: the cutter runs out cleanly.");
         WorkStep& lip = add("window", "lip", group, tr("Slope the lip from outside until its edge is thin and even."));
         lip.tool = tr("knife, then fine file");
         lip.check = tr("The edge lies in the middle of the windway's opening.");
@@ -288,7 +289,7 @@ private:
                 {m_spec->bore.front().diameter, windway});
         block.tool = tr("plane or knife");
         block.check = tr("Push the block in by hand; it holds and does not leak at the sides.");
-        block.school =
+        block.alternative =
             tr("The block stays movable until the voice is right: moving it back and forth changes the voicing for free.");
     }
     void transverse(const Transverse& t)

@@ -24,7 +24,7 @@ struct WorkStep
     std::vector<Metres> measures; ///< as they stand in the text
     QString check;                ///< empty where there is none
     QString caution;
-    QString school; ///< why here, where others do it elsewhere
+    QString alternative; ///< why here, where others do it elsewhere
 };
 
 struct WorkAsked

@@ -186,19 +186,20 @@ QString whyListen(const Advice& advice, bool untouched)
     return tr("Cuts since the last session have moved these notes, so play them before the next cut.");
 }
 
-QString left(const LeftOver& l)
+QString left(const UnreachedNote& l)
 {
     const QString note = tr("%1 stays %2", "note, how far").arg(noteName(l.fingering.text), flatOrSharp(l.off.cents()));
     switch (l.why) {
-    case LeftOver::Why::SharpAlready:
+    case UnreachedNote::Why::SharpAlready:
         return tr("%1: removing wood cannot lower the note; another fingering or a narrower hole can.").arg(note);
-    case LeftOver::Why::HoleAtLimit: return tr("%1: the hole has reached its limit.").arg(note);
-    case LeftOver::Why::FootAtLimit: return tr("%1: the tube has reached its shortest length.").arg(note);
-    case LeftOver::Why::TooDeep: return tr("%1: the bore is too deep; pushing in a plug raises the note.").arg(note);
-    case LeftOver::Why::DepthAtLimit: return tr("%1: the bore has reached its deepest point.").arg(note);
-    case LeftOver::Why::Compromise:
+    case UnreachedNote::Why::HoleAtLimit: return tr("%1: the hole has reached its limit.").arg(note);
+    case UnreachedNote::Why::FootAtLimit: return tr("%1: the tube has reached its shortest length.").arg(note);
+    case UnreachedNote::Why::TooDeep: return tr("%1: the bore is too deep; pushing in a plug raises the note.").arg(note);
+    case UnreachedNote::Why::DepthAtLimit: return tr("%1: the bore has reached its deepest point.").arg(note);
+    case UnreachedNote::Why::Compromise:
         return tr("%1: the best compromise with neighbouring notes and the other register.").arg(note);
-    case LeftOver::Why::OutOfLine: return tr("%1: repeatedly inconsistent with the other notes, so not used for cuts.").arg(note);
+    case UnreachedNote::Why::OutOfLine:
+        return tr("%1: repeatedly inconsistent with the other notes, so not used for cuts.").arg(note);
     }
     return note;
 }
@@ -214,7 +215,7 @@ QString lastResort(const std::vector<Cut>& fills, LengthUnit unit)
         .arg(sizes.join(QStringLiteral(", ")));
 }
 
-QString school(const School& s)
+QString strategy(const TuningStrategy& s)
 {
     QStringList words{s.footFirst ? tr("foot first") : tr("holes first"), s.oneSize ? tr("one hole size") : tr("graded"),
                       s.lowRegister ? tr("first register priority") : tr("all registers")};
@@ -342,8 +343,8 @@ QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
         case AdviceState::Stop: return a->contradiction ? contradiction(*a->contradiction) : tr("Advice: stop");
         }
     }
-    if (const auto* c = std::get_if<SchoolEntry>(&entry.body))
-        return tr("Tuning strategy: %1").arg(school(c->school));
+    if (const auto* c = std::get_if<StrategyEntry>(&entry.body))
+        return tr("Tuning strategy: %1").arg(strategy(c->strategy));
     if (const auto* a = std::get_if<AmendEntry>(&entry.body))
         return amendLine(*a, unit);
     if (const auto* photo = std::get_if<PhotoEntry>(&entry.body))

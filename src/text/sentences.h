@@ -26,14 +26,14 @@ namespace dowel::text {
 [[nodiscard]] QString sure(const Advice& advice);
 /// Why it is time to listen. untouched: nothing has been cut yet.
 [[nodiscard]] QString whyListen(const Advice& advice, bool untouched);
-[[nodiscard]] QString left(const LeftOver& leftOver);
+[[nodiscard]] QString left(const UnreachedNote& unreachedNote);
 [[nodiscard]] QString contradiction(const Contradiction& c);
 /// The caution that belongs to a step, short; may be empty.
 [[nodiscard]] QString caution(const AdviceStep& step);
 /// What filling would bring sharp notes in, in one sentence; empty where there is nothing.
 [[nodiscard]] QString lastResort(const std::vector<Cut>& fills, LengthUnit unit);
 /// "holes first, graded, all registers".
-[[nodiscard]] QString school(const School& school);
+[[nodiscard]] QString strategy(const TuningStrategy& strategy);
 /// A reading for the ear: the note, how far off it is, how sure that is.
 [[nodiscard]] QString readAloud(const ReadingEntry& reading, const Fingering& fingering);
 /// How often wood was cut: what is put on the foot and taken off again is no cut.

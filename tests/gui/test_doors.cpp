@@ -96,7 +96,7 @@ class TestDoors : public QObject
              }},
             {"counsel", Door::Plan,
              [=] {
-                 (void)counsel(book);
+                 (void)recommend(book);
              }},
             {"advise", Door::Plan,
              [=] {

@@ -109,15 +109,14 @@ private Q_SLOTS:
         desk.key(Qt::Key_Return);
         EVENTUALLY(desk.window().correctPage()->proposed().has_value());
         double sum = 0.0;
-        for (const NoteState& n : desk.document().counsel()->now)
+        for (const NoteState& n : desk.document().recommendation()->now)
             sum += std::abs(n.cents);
-        QVERIFY(desk.find<QLabel>("tuningSummary")
-                    ->text()
-                    .contains(QStringLiteral("average %1 cents").arg(sum / 14.0, 0, 'f', 1)));
+        QVERIFY(
+            desk.find<QLabel>("tuningSummary")->text().contains(QStringLiteral("average %1 cents").arg(sum / 14.0, 0, 'f', 1)));
         const QString words = desk.find<QWidget>("tuningPicture")->accessibleDescription();
         QVERIFY2(words.contains(QStringLiteral("D5 −")) && words.contains(QLatin1String("after the cut")), qPrintable(words));
     }
-    void theSchoolIsChosenShownAndKept()
+    void theStrategyIsChosenShownAndKept()
     {
         Desk desk;
         QVERIFY(desk.hearAll());
@@ -140,7 +139,7 @@ private Q_SLOTS:
         EVENTUALLY(desk.window().correctPage()->proposed() &&
                    std::holds_alternative<TrimFoot>(*desk.window().correctPage()->proposed()));
         EVENTUALLY(plan->text().contains(QLatin1String("foot first")) && plan->text().contains(QLatin1String("20 %")));
-        QVERIFY(desk.document().book()->school().footFirst);
+        QVERIFY(desk.document().book()->strategy().footFirst);
         desk.key(Qt::Key_9, Qt::ControlModifier);
         QVERIFY(desk.idle());
     }
@@ -164,8 +163,8 @@ private Q_SLOTS:
     {
         Desk desk;
         QVERIFY(desk.hearAll());
-        QVERIFY(waitFor([&] { return desk.document().counsel().has_value(); }));
-        const double flat = desk.document().counsel()->now.front().cents;
+        QVERIFY(waitFor([&] { return desk.document().recommendation().has_value(); }));
+        const double flat = desk.document().recommendation()->now.front().cents;
         const auto actions = desk.window().findChildren<QAction*>();
         const auto change = std::find_if(actions.begin(), actions.end(),
                                          [](const QAction* a) { return a->text() == QStringLiteral("Edit tar&get and tools…"); });
@@ -192,7 +191,7 @@ private Q_SLOTS:
         name->selectAll();
         QTest::keyClicks(name, QStringLiteral("Low D"));
         desk.click("wantedKeep");
-        EVENTUALLY(desk.document().counsel() && desk.document().counsel()->now.front().cents > flat + 90.0);
+        EVENTUALLY(desk.document().recommendation() && desk.document().recommendation()->now.front().cents > flat + 90.0);
         const Instrument present = desk.document().book()->present();
         VERIFY_NEAR(present.spec().tuning.a4.hertz(), 415.0, 1e-9);
         VERIFY_NEAR(present.spec().fingerings.front().tolerance.cents(), 7.5, 1e-9);
@@ -210,7 +209,7 @@ private Q_SLOTS:
     {
         Desk desk;
         QVERIFY(desk.hearAll());
-        QVERIFY(waitFor([&] { return desk.document().counsel().has_value(); }));
+        QVERIFY(waitFor([&] { return desk.document().recommendation().has_value(); }));
         desk.key(Qt::Key_W, Qt::ControlModifier);
         auto* what = desk.find<QComboBox>("ownWhat");
         auto* size = desk.find<QLineEdit>("ownSize");
@@ -231,7 +230,7 @@ private Q_SLOTS:
         QVERIFY(!cut.advised);
         QCOMPARE(cut.forecast.size(), std::size_t(14)); // what it should have done, to be held against what comes
         // What was done unasked is listened to before anything is built on it.
-        EVENTUALLY(desk.document().counsel() && desk.document().counsel()->advice.state == AdviceState::Measure);
+        EVENTUALLY(desk.document().recommendation() && desk.document().recommendation()->advice.state == AdviceState::Measure);
         // Wax comes in too.
         desk.window().activateWindow();
         EVENTUALLY(desk.window().isActiveWindow());

@@ -85,8 +85,8 @@ private Q_SLOTS:
         VERIFY_NEAR(card.tried().find(HoleId{"h3"})->diameter.millimetres(), 6.3, 1e-6);
         desk.settle();
         const std::size_t g5 = *bench.indexOf(FingeringId{"G5"});
-        QVERIFY(card.notes()[g5].cents > desk.document().counsel()->now[g5].cents + 10.0);
-        VERIFY_NEAR(card.notes()[0].cents, desk.document().counsel()->now[0].cents, 2.0);
+        QVERIFY(card.notes()[g5].cents > desk.document().recommendation()->now[g5].cents + 10.0);
+        VERIFY_NEAR(card.notes()[0].cents, desk.document().recommendation()->now[0].cents, 2.0);
         QVERIFY(desk.find<QLabel>("triedChanges")->text().contains(QStringLiteral("h3: 5.3 → 6.3 mm")));
         QVERIFY(desk.find<QWidget>("tuningPicture")->accessibleDescription().contains(QLatin1String("trial")));
 
@@ -98,7 +98,7 @@ private Q_SLOTS:
         drag(piece, end, QPointF(-12.0, 0.0));
         VERIFY_NEAR(piece->grip(foot).x(), end.x() - 12.0, 0.5);
         desk.settle();
-        QVERIFY(card.notes()[0].cents > desk.document().counsel()->now[0].cents + 5.0);
+        QVERIFY(card.notes()[0].cents > desk.document().recommendation()->now[0].cents + 5.0);
 
         // A hole cannot grow beyond the bore: it stops at the last size that could be.
         drag(piece, piece->grip(h3), QPointF(0.0, -600.0));
@@ -146,13 +146,14 @@ private Q_SLOTS:
             for (int i = 0; i < 12 && desk.window().correctPage()->proposed(); ++i) {
                 const auto cuts = desk.document().book()->cuts().size();
                 desk.window().correctPage()->recordCut();
-                QVERIFY(waitFor(
-                    [&] { return desk.document().book()->cuts().size() > cuts && desk.document().counsel().has_value(); }));
+                QVERIFY(waitFor([&] {
+                    return desk.document().book()->cuts().size() > cuts && desk.document().recommendation().has_value();
+                }));
             }
             desk.click("goListenButton");
             QVERIFY(desk.hearAll());
             desk.key(Qt::Key_Return);
-            QVERIFY(waitFor([&] { return desk.document().counsel().has_value(); }));
+            QVERIFY(waitFor([&] { return desk.document().recommendation().has_value(); }));
         }
         desk.click("faceOutcome");
         auto* table = desk.find<QTableWidget>("outcomeTable");
@@ -190,7 +191,7 @@ private Q_SLOTS:
         QVERIFY(!learnt->isVisible());
         QVERIFY(ShopMemory::open(file)->all()->empty());
     }
-    void withoutCounselNothingIsShownAndNothingBreaks()
+    void withoutRecommendationNothingIsShownAndNothingBreaks()
     {
         Desk desk;
         desk.key(Qt::Key_7, Qt::ControlModifier);

@@ -29,9 +29,9 @@ class TestGuiFinish : public gui::WindowTest
     {
         for (int guard = 0; guard < 80; ++guard) {
             desk.document().think();
-            if (!desk.idle() || !desk.document().counsel())
+            if (!desk.idle() || !desk.document().recommendation())
                 return false;
-            const Advice advice = desk.document().counsel()->advice;
+            const Advice advice = desk.document().recommendation()->advice;
             if (advice.state == AdviceState::Measure)
                 for (const FingeringId& id : advice.fingerings)
                     desk.document().sound(id);

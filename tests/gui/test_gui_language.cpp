@@ -269,7 +269,7 @@ template <class See> void walk(Desk& desk, int width, See see)
                                                                       }},
                                                                      {"schoolDialog",
                                                                       [&] {
-                                                                          desk.window().correctPage()->chooseSchool();
+                                                                          desk.window().correctPage()->chooseStrategy();
                                                                       }},
                                                                      {"numbersDialog", [&] {
                                                                           desk.window().listenPage()->typeReadings();

@@ -28,8 +28,8 @@ private Q_SLOTS:
                 desk.key(Qt::Key_Return); // nothing left to hear: on to the next cut
                 QCOMPARE(stages->currentRow(), static_cast<int>(app::MainWindow::Correct));
             }
-            EVENTUALLY(desk.document().counsel().has_value());
-            const Advice& advice = desk.document().counsel()->advice;
+            EVENTUALLY(desk.document().recommendation().has_value());
+            const Advice& advice = desk.document().recommendation()->advice;
             if (advice.state == AdviceState::Measure) {
                 EVENTUALLY(desk.find<QPushButton>("goListenButton")->isVisible());
                 desk.key(Qt::Key_Return);
@@ -50,7 +50,7 @@ private Q_SLOTS:
             EVENTUALLY_COMPARE(static_cast<int>(desk.document().book()->cuts().size()), cuts);
         }
         const auto book = desk.document().book();
-        QVERIFY(desk.document().counsel()->advice.state == AdviceState::Finished);
+        QVERIFY(desk.document().recommendation()->advice.state == AdviceState::Finished);
         QVERIFY(desk.find<QLabel>("cardWhat")->text().startsWith(QStringLiteral("Every note is ")));
         QVERIFY(desk.find<QLabel>("cardWhy")->text().contains(QStringLiteral(" that every note is within tolerance")));
         const player::SimulatedPlayer truth = *session::playerOf(*book);

@@ -320,8 +320,8 @@ private Q_SLOTS:
             readings->item(row, 2)->setText(QStringLiteral("-10"));
         desk.click("numbersKeep");
         QVERIFY(waitFor([&] { return desk.readings() == there.fingerings.size(); }));
-        QVERIFY(waitFor([&] { return desk.document().counsel().has_value(); }));
-        QVERIFY(desk.document().counsel()->advice.state != AdviceState::Finished);
+        QVERIFY(waitFor([&] { return desk.document().recommendation().has_value(); }));
+        QVERIFY(desk.document().recommendation()->advice.state != AdviceState::Finished);
         // Typed anew over what was heard: it is asked first, and left where the maker says so.
         desk.key(Qt::Key_5, Qt::ControlModifier);
         const auto before = desk.document().book()->entries().size();

@@ -14,6 +14,7 @@
 #include "support/fixtures.h"
 #include "support/test_main.h"
 
+#include <QAbstractButton>
 #include <QCheckBox>
 #include <QDialog>
 #include <QDir>
@@ -59,6 +60,13 @@ bool lists(Desk& desk, int count)
     return waitFor([&] { return desk.find<QListWidget>("shopList")->count() == count; });
 }
 
+/// Whether a page, made when it is first wanted, is in sight.
+bool seen(Desk& desk, const char* page)
+{
+    const auto* there = desk.window().findChild<QWidget*>(QLatin1String(page));
+    return there != nullptr && there->isVisible();
+}
+
 QString line(Desk& desk, int row)
 {
     return desk.find<QListWidget>("shopList")->item(row)->data(Qt::AccessibleTextRole).toString();
@@ -71,10 +79,32 @@ class TestGuiShop : public gui::WindowTest
     Q_OBJECT
 
 private Q_SLOTS:
+    void anEmptyShopOffersThreeWaysToBegin()
+    {
+        Desk desk(false);
+        for (const char* way : {"wayNew", "wayExisting", "wayPractice"}) {
+            auto* button = desk.find<QAbstractButton>(way);
+            QVERIFY2(button->isVisible() && !button->accessibleName().isEmpty(), way);
+        }
+        // An instrument that exists: its workbook is begun under the family's name, and the window says where its sizes go.
+        QTest::mouseClick(desk.find<QAbstractButton>("wayExisting"), Qt::LeftButton);
+        EVENTUALLY(seen(desk, "blankPage"));
+        QVERIFY(desk.find<QLabel>("messageText")->text().contains(QStringLiteral("As built")));
+        QVERIFY(!QDir(desk.file("")).entryList({QStringLiteral("*.dowel")}).isEmpty());
+        desk.window().showShop();
+        QVERIFY(lists(desk, 1));
+        QVERIFY(!desk.find<QWidget>("emptyShop")->isVisible());
+    }
+    void practiceBeginsFromAnEmptyShop()
+    {
+        Desk desk(false);
+        QTest::keyClick(desk.find<QAbstractButton>("wayPractice"), Qt::Key_Space);
+        EVENTUALLY(seen(desk, "listenPage"));
+    }
     void whatStandsInTheShopIsFoundAndArchived()
     {
         Desk desk(false);
-        QVERIFY(desk.find<QLabel>("shopEmpty")->isVisible()); // what to do is said
+        QVERIFY(desk.find<QWidget>("emptyShop")->isVisible()); // what to do is said
         put(desk.file("lark.dowel"), "Lark", -20.0);
         put(desk.file("wren.dowel"), "Wren", -30.0);
         QFile broken(desk.file("broken.dowel"));
@@ -253,8 +283,8 @@ private Q_SLOTS:
         QVERIFY(desk.document().book()->practice()->ownFirst);
         QVERIFY(desk.hearAll());
         desk.key(Qt::Key_Return);
-        QVERIFY(waitFor([&] { return desk.document().counsel().has_value() && !desk.document().busy(); }));
-        QCOMPARE(desk.document().counsel()->advice.state, AdviceState::MakeCut);
+        QVERIFY(waitFor([&] { return desk.document().recommendation().has_value() && !desk.document().busy(); }));
+        QCOMPARE(desk.document().recommendation()->advice.state, AdviceState::MakeCut);
         QVERIFY(!desk.window().correctPage()->proposed()); // neither on the card nor on the workpiece
         QVERIFY(!desk.find<QLineEdit>("calipers")->isVisible());
         auto* own = desk.find<QPushButton>("ownFirstButton");

@@ -80,7 +80,7 @@ QString card(Desk& desk)
 {
     desk.key(Qt::Key_7, Qt::ControlModifier);
     auto& document = desk.document();
-    (void)waitFor([&] { return document.counsel().has_value() && !document.busy(); });
+    (void)waitFor([&] { return document.recommendation().has_value() && !document.busy(); });
     return desk.find<QLabel>("cardWhat")->text() + QLatin1Char('\n') + desk.find<QLabel>("cardWhy")->text();
 }
 
@@ -144,8 +144,8 @@ private Q_SLOTS:
         EVENTUALLY(size->hasFocus());
         QTest::keyClick(size, Qt::Key_Return);
         EVENTUALLY(desk.document().book()->measuredAgain(HoleId{"h3"}));
-        EVENTUALLY(desk.document().counsel().has_value() && !desk.document().busy());
-        const auto& advice = desk.document().counsel()->advice;
+        EVENTUALLY(desk.document().recommendation().has_value() && !desk.document().busy());
+        const auto& advice = desk.document().recommendation()->advice;
         QVERIFY(!advice.contradiction || advice.contradiction->what != "h3");
     }
     void twoSwappedFingeringsAreNamedTogether()

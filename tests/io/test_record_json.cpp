@@ -25,7 +25,7 @@ private Q_SLOTS:
                                     SetAsideEntry{{7}, "played \"badly\", twice"},
                                     PracticeEntry{123456789, Temperature::fromCelsius(19.5), 18.0},
                                     NoteEntry{"drilled h1, \"tear-out\" at the back"},
-                                    SchoolEntry{{true, false, true, 0.4}},
+                                    StrategyEntry{{true, false, true, 0.4}},
                                     MeasureEntry{HoleId{"h3"}, Metres::fromMillimetres(6.25)},
                                     MeasureEntry{std::nullopt, Metres::fromMillimetres(271.5)}};
         for (const EntryBody& body : bodies) {

@@ -473,7 +473,7 @@ private Q_SLOTS:
             VERIFY_NEAR(fromFoot, inches[i] * 25.4, within_mm[i]);
         }
     }
-    void theTrimPlanShowsBothSchools()
+    void theTrimPlanShowsBothStrategies()
     {
         const Blank b = plainBlank(13.0, false);
         const auto l = layOut(b, {});

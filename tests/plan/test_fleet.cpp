@@ -229,9 +229,9 @@ private Q_SLOTS:
         }
         QVERIFY(s->byWindow[6] > 1.3 * s->byWindow[0]);
         // Where all notes of a flute are flat for its mouth, that is where the plan begins.
-        const auto levers = leversOf(*blank, Means::Embouchure);
+        const auto levers = leversOf(*blank, LeverScope::Embouchure);
         QVERIFY(std::any_of(levers.begin(), levers.end(), [](const Lever& l) { return l.kind == Lever::Kind::Embouchure; }));
-        const auto usual = leversOf(*blank, Means::Usual);
+        const auto usual = leversOf(*blank, LeverScope::Usual);
         QVERIFY(std::none_of(usual.begin(), usual.end(), [](const Lever& l) { return l.kind == Lever::Kind::Embouchure; }));
     }
     void theStopperMovesTheRegistersApart()

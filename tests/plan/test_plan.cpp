@@ -228,7 +228,7 @@ private Q_SLOTS:
             }
             s.limits = {};
             const Instrument dense = Instrument::make(s).value();
-            for (const Means means : {Means::HolesAndFoot, Means::Usual, Means::BoreToo}) {
+            for (const LeverScope means : {LeverScope::HolesAndFoot, LeverScope::Usual, LeverScope::BoreToo}) {
                 const auto levers = leversOf(dense, means);
                 Eigen::VectorXd high(static_cast<Eigen::Index>(levers.size()));
                 for (std::size_t k = 0; k < levers.size(); ++k)
@@ -324,8 +324,8 @@ private Q_SLOTS:
         const auto many = Forecaster::make(often.book());
         VERIFY_OK(few);
         VERIFY_OK(many);
-        const auto wide = few->outlook(goalOf(once));
-        const auto narrow = many->outlook(goalOf(often));
+        const auto wide = few->jointForecast(goalOf(once));
+        const auto narrow = many->jointForecast(goalOf(often));
         VERIFY_OK(wide);
         VERIFY_OK(narrow);
         const std::size_t note = *once.book().present().indexOf(FingeringId{"A5"});
@@ -355,8 +355,9 @@ private Q_SLOTS:
         const auto a = advise(book);
         VERIFY_OK(a);
         QVERIFY(a->state == AdviceState::Finished || a->state == AdviceState::MakeCut);
-        QVERIFY(std::any_of(a->left.begin(), a->left.end(),
-                            [](const LeftOver& l) { return l.why == LeftOver::Why::SharpAlready && l.off.cents() > 6.0; }));
+        QVERIFY(std::any_of(a->left.begin(), a->left.end(), [](const UnreachedNote& l) {
+            return l.why == UnreachedNote::Why::SharpAlready && l.off.cents() > 6.0;
+        }));
     }
     void aHoleOverdoneIsFilledAsTheLastResortOnly()
     {
@@ -375,22 +376,22 @@ private Q_SLOTS:
         VERIFY_NEAR(wantedSize(*fill).millimetres(), was.millimetres(), 0.45);
         QVERIFY(applied(bench.book().present(), *fill));
     }
-    void theSchoolsGoTheirOwnWays()
+    void theStrategiesDiffer()
     {
-        // common practice, no source: what each school puts first.
+        // common practice, no source: what each tuning strategy puts first.
         struct Ended
         {
             Instrument shape;
             std::vector<double> cents;
         };
-        const auto begun = [](const School& school) {
+        const auto begun = [](const TuningStrategy& strategy) {
             Bench bench(10, 0.3);
             bench.hearAll();
-            bench.put(SchoolEntry{school});
+            bench.put(StrategyEntry{strategy});
             return bench;
         };
-        const auto first = [&](const School& school) {
-            const auto a = advise(begun(school).book());
+        const auto first = [&](const TuningStrategy& strategy) {
+            const auto a = advise(begun(strategy).book());
             for (std::size_t i = 0; a && i < a->steps.size(); ++i) // after what the mouth needs
                 if (!std::holds_alternative<CutUp>(a->steps[i].cut))
                     return std::string(kindName(a->steps[i].cut));
@@ -399,12 +400,12 @@ private Q_SLOTS:
         QCOMPARE(first({}), std::string("enlarge"));
         QCOMPARE(first({.footFirst = true}), std::string("trim_foot"));
 
-        const auto goal = [&](const School& school) {
-            const Bench bench = begun(school);
+        const auto goal = [&](const TuningStrategy& strategy) {
+            const Bench bench = begun(strategy);
             const auto forecaster = Forecaster::make(bench.book());
             const Instrument& now = bench.book().present();
-            const GoalSearch search(*forecaster, now, straightAim(now), school, {});
-            const auto g = search.best(leversOf(now, Means::HolesAndFoot));
+            const GoalSearch search(*forecaster, now, straightAim(now), strategy, {});
+            const auto g = search.best(leversOf(now, LeverScope::HolesAndFoot));
             return Ended{g->shape, g->cents};
         };
         const auto unlike = [](const Instrument& i) { // spread of the holes' sizes, mm
@@ -442,8 +443,8 @@ private Q_SLOTS:
         QVERIFY(off(usual, 1) + off(usual, 2) <= off(even, 1) + off(even, 2) + 1.0);
 
         // Followed to the end, where the low register rules no fewer of its notes are in tolerance than where it does not.
-        const auto low = [&](const School& school) {
-            Bench bench = begun(school);
+        const auto low = [&](const TuningStrategy& strategy) {
+            Bench bench = begun(strategy);
             (void)follow(bench);
             int in = 0;
             for (const Fingering& f : bench.book().present().spec().fingerings)
@@ -579,7 +580,7 @@ private Q_SLOTS:
             if (a->state == AdviceState::Finished) // done is said only of what was heard and is in
                 QVERIFY2(2 * a->withinTolerance > a->of, qPrintable(QString::number(apart)));
             QVERIFY(std::count_if(a->left.begin(), a->left.end(),
-                                  [](const LeftOver& l) { return l.why == LeftOver::Why::OutOfLine; }) *
+                                  [](const UnreachedNote& l) { return l.why == UnreachedNote::Why::OutOfLine; }) *
                             2 <
                         a->of ||
                     a->state != AdviceState::Finished);
@@ -593,7 +594,7 @@ private Q_SLOTS:
             int cuts = 0;
             WhyStop why = WhyStop::NotWorthIt;
             for (int i = 0; i < 80; ++i) {
-                const auto c = counsel(bench.book(), {}, optionsFor(effort));
+                const auto c = recommend(bench.book(), {}, optionsFor(effort));
                 if (!c || c->advice.state == AdviceState::Stop)
                     return std::tuple(-1, -1, why);
                 if (c->advice.state == AdviceState::Finished) {
@@ -629,7 +630,7 @@ private Q_SLOTS:
         Bench bench(10);
         bench.hearAll();
         for (int i = 0; i < 60; ++i) {
-            const auto c = counsel(bench.book());
+            const auto c = recommend(bench.book());
             VERIFY_OK(c);
             if (c->advice.state != AdviceState::MakeCut && c->advice.state != AdviceState::Measure)
                 break;
@@ -679,7 +680,7 @@ private Q_SLOTS:
         QCOMPARE(flat->state, AdviceState::Finished);
         QVERIFY(flat->withinTolerance >= flat->of - 3 && flat->withinTolerance < flat->of);
         const auto odd = std::find_if(flat->left.begin(), flat->left.end(),
-                                      [](const LeftOver& l) { return l.why == LeftOver::Why::OutOfLine; });
+                                      [](const UnreachedNote& l) { return l.why == UnreachedNote::Why::OutOfLine; });
         QVERIFY(odd != flat->left.end() && odd->off.cents() < -150.0);
         const auto sharp = loop(200.0);
         VERIFY_OK(sharp);
@@ -692,7 +693,7 @@ private Q_SLOTS:
         const Instrument present = fixtures::whistle();
         const auto forecaster = Forecaster::make(Workbook(present));
         VERIFY_OK(forecaster);
-        const auto levers = leversOf(present, Means::HolesAndFoot);
+        const auto levers = leversOf(present, LeverScope::HolesAndFoot);
         Eigen::VectorXd known(static_cast<Eigen::Index>(levers.size()));
         for (std::size_t k = 0; k < levers.size(); ++k) {
             const double from = standsAt(present, levers[k]).metres();

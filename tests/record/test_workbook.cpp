@@ -200,8 +200,8 @@ private Q_SLOTS:
     {
         for (const auto s : {AdviceState::Measure, AdviceState::MakeCut, AdviceState::Finished, AdviceState::Stop})
             QVERIFY(stateFromName(stateName(s)) == s);
-        for (const auto w :
-             {LeftOver::Why::SharpAlready, LeftOver::Why::HoleAtLimit, LeftOver::Why::FootAtLimit, LeftOver::Why::Compromise})
+        for (const auto w : {UnreachedNote::Why::SharpAlready, UnreachedNote::Why::HoleAtLimit, UnreachedNote::Why::FootAtLimit,
+                             UnreachedNote::Why::Compromise})
             QVERIFY(leftFromName(leftName(w)) == w);
         for (const auto s : {ReadingSource::Player, ReadingSource::File, ReadingSource::Microphone, ReadingSource::Numbers})
             QVERIFY(sourceFromName(sourceName(s)) == s);

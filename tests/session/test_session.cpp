@@ -117,8 +117,8 @@ private Q_SLOTS:
         const std::size_t before = store->book().entries().size();
         const auto plain = session::advise(*store, {});
         VERIFY_OK(plain);
-        QCOMPARE(plain->counsel.advice.state, AdviceState::MakeCut);
-        QVERIFY(plain->counsel.advice == *advise(store->book())); // the plan's own
+        QCOMPARE(plain->recommendation.advice.state, AdviceState::MakeCut);
+        QVERIFY(plain->recommendation.advice == *advise(store->book())); // the plan's own
         VERIFY_OK(session::advise(*store, {}));
         QCOMPARE(store->book().entries().size(), before + 1); // asked twice, said once
         // What is no memory is told, or refused where it was asked for.
@@ -127,7 +127,7 @@ private Q_SLOTS:
         const auto without = session::advise(*store, {broken, MemoryUse::Need::Wished});
         VERIFY_OK(without);
         QVERIFY(without->memoryTrouble.has_value());
-        QVERIFY(without->counsel.advice == plain->counsel.advice);
+        QVERIFY(without->recommendation.advice == plain->recommendation.advice);
         QVERIFY(!session::advise(*store, {broken, MemoryUse::Need::Asked}));
         // An instrument is remembered, a practice blank is not.
         const std::string memory = dir.filePath(QStringLiteral("memory")).toStdString();
@@ -143,7 +143,7 @@ private Q_SLOTS:
         const auto homeless = session::advise(*store, {});
         VERIFY_OK(homeless);
         QVERIFY(homeless->notKept.has_value());
-        QVERIFY(homeless->counsel.advice == plain->counsel.advice);
+        QVERIFY(homeless->recommendation.advice == plain->recommendation.advice);
     }
     void aClockThatJumpsChangesNoOrder()
     {

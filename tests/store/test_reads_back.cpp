@@ -40,7 +40,7 @@ std::vector<EntryBody> everyKind()
         fixtures::fullAdvice(),
         PracticeEntry{123456789, Temperature::fromCelsius(19.5), 18.0},
         NoteEntry{"drilled h1"},
-        SchoolEntry{{true, false, true, 0.4}},
+        StrategyEntry{{true, false, true, 0.4}},
         MeasureEntry{HoleId{"h3"}, Metres::fromMillimetres(5.25)},
         MeasureEntry{std::nullopt, Metres::fromMillimetres(276.5)},
         fixtures::fullAmend(),

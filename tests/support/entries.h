@@ -98,7 +98,7 @@ inline Advice fullAdvice()
     t.thenMeasure = false;
     a.steps.push_back(t);
     a.fingerings = {{"D5"}};
-    a.left = {{{"C#7"}, Cents::fromCents(9.5), LeftOver::Why::HoleAtLimit}};
+    a.left = {{{"C#7"}, Cents::fromCents(9.5), UnreachedNote::Why::HoleAtLimit}};
     a.contradiction = Contradiction{Contradiction::Kind::Temperature, "air", 12.5};
     a.lastResort = {Fill{{"h3"}, mm(5.5)}};
     return a;

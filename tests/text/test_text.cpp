@@ -215,8 +215,8 @@ private Q_SLOTS:
                                 "7.25 mm; going further now could overshoot."));
         QVERIFY(why(a.steps[1], LengthUnit::Millimetres).contains(QLatin1String("foot")));
         QVERIFY(!caution(a.steps[0]).isEmpty() && !caution(a.steps[1]).isEmpty());
-        for (const auto w :
-             {LeftOver::Why::SharpAlready, LeftOver::Why::HoleAtLimit, LeftOver::Why::FootAtLimit, LeftOver::Why::Compromise})
+        for (const auto w : {UnreachedNote::Why::SharpAlready, UnreachedNote::Why::HoleAtLimit, UnreachedNote::Why::FootAtLimit,
+                             UnreachedNote::Why::Compromise})
             QVERIFY(left({{"C#7"}, Cents::fromCents(9.5), w}).startsWith(QLatin1String("C#7 stays 9.5 cents sharp")));
         QVERIFY(contradiction({Contradiction::Kind::Hole, "h3", 0.8}).contains(QLatin1String("0.80 mm larger")));
         QVERIFY(contradiction({Contradiction::Kind::Temperature, "", -12.0}).contains(QLatin1String("colder")));

@@ -5,8 +5,8 @@
 #include "app/correct/outcome_card.h"
 #include "app/correct/own_work_dialog.h"
 #include "app/correct/register_card.h"
-#include "app/correct/school_dialog.h"
 #include "app/correct/sensitivity_card.h"
+#include "app/correct/strategy_dialog.h"
 #include "app/correct/try_card.h"
 #include "app/correct/wanted_dialog.h"
 #include "app/parts/announce.h"
@@ -100,9 +100,9 @@ void CorrectPage::makeCard()
     m_own->setAccessibleName(tr("Your own cut"));
     m_measure = form::button(m_card, "measureAgainButton", QString(), true);
     m_measure->setAccessibleName(tr("Measure again"));
-    m_school = form::button(m_card, "schoolButton", tr("Tuning &strategy…"));
-    m_school->setAccessibleName(tr("Tuning strategy"));
-    m_school->setFont(Style::small());
+    m_strategy = form::button(m_card, "schoolButton", tr("Tuning &strategy…"));
+    m_strategy->setAccessibleName(tr("Tuning strategy"));
+    m_strategy->setFont(Style::small());
     m_plan = label(m_card, "cardPlan", Style::small(), true);
     m_summary = label(this, "tuningSummary", Style::body());
 }
@@ -128,7 +128,7 @@ void CorrectPage::arrangeCard()
     auto* plan = form::scrolled(m_card, "cardPlanScroll", m_plan);
     plan->setMinimumHeight(24); // on a low screen the cut itself comes first
     card->addWidget(plan, 1);
-    card->addWidget(m_school);
+    card->addWidget(m_strategy);
 }
 
 QHBoxLayout* CorrectPage::makeFaces()
@@ -196,7 +196,7 @@ void CorrectPage::bind()
     connect(m_done, &QPushButton::clicked, this, &CorrectPage::recordCut);
     connect(m_calipers, &QLineEdit::returnPressed, this, &CorrectPage::recordCut);
     connect(m_listen, &QPushButton::clicked, this, &CorrectPage::listenAsked);
-    connect(m_school, &QPushButton::clicked, this, &CorrectPage::chooseSchool);
+    connect(m_strategy, &QPushButton::clicked, this, &CorrectPage::chooseStrategy);
     connect(m_own, &QPushButton::clicked, this, &CorrectPage::recordOwnWork);
     connect(m_measure, &QPushButton::clicked, this, &CorrectPage::measureAgain);
     for (const auto key : {Qt::Key_Return, Qt::Key_Enter}) {
@@ -215,7 +215,7 @@ void CorrectPage::bind()
                 recordCut();
         });
     }
-    connect(m_document, &Document::counselChanged, this, &CorrectPage::refresh);
+    connect(m_document, &Document::recommendationChanged, this, &CorrectPage::refresh);
     connect(m_document, &Document::busyChanged, this, &CorrectPage::showCard);
 }
 
@@ -257,10 +257,10 @@ void CorrectPage::setUnit(text::LengthUnit unit)
 
 std::optional<Cut> CorrectPage::proposed() const
 {
-    const auto& counsel = m_document->counsel();
-    if (!counsel || counsel->advice.state != AdviceState::MakeCut || ownFirst())
+    const auto& recommendation = m_document->recommendation();
+    if (!recommendation || recommendation->advice.state != AdviceState::MakeCut || ownFirst())
         return std::nullopt;
-    return counsel->advice.steps.front().cut;
+    return recommendation->advice.steps.front().cut;
 }
 
 bool CorrectPage::ownFirst() const
@@ -303,14 +303,14 @@ void CorrectPage::refresh()
     refreshCard();
     showPicture();
     showCard();
-    if (m_document->counsel() && isVisible())
+    if (m_document->recommendation() && isVisible())
         takeFocus();
 }
 
 void CorrectPage::showPicture()
 {
-    const auto& counsel = m_document->counsel();
-    if (!counsel)
+    const auto& recommendation = m_document->recommendation();
+    if (!recommendation)
         return; // the old picture stays until the new one is known
     const auto book = m_document->book();
     const auto& fingerings = book->present().spec().fingerings;
@@ -325,8 +325,8 @@ void CorrectPage::showPicture()
         n.registerNumber = fingerings[i].registerNumber;
         n.tolerance = fingerings[i].tolerance.cents();
         n.heard = heard[i];
-        n.now = counsel->now[i].cents;
-        n.sd = counsel->now[i].sd;
+        n.now = recommendation->now[i].cents;
+        n.sd = recommendation->now[i].sd;
         if (face() == Face::TryIt) {
             n.hasAfter = i < m_try->notes().size();
             if (n.hasAfter) {
@@ -340,8 +340,8 @@ void CorrectPage::showPicture()
                     n.after = o.forecast.cents();
                     n.afterSd = o.sd.cents();
                 }
-        } else if (face() == Face::NextCut && counsel->advice.state == AdviceState::MakeCut && !ownFirst()) {
-            const NoteForecast& f = counsel->advice.steps.front().forecast[i];
+        } else if (face() == Face::NextCut && recommendation->advice.state == AdviceState::MakeCut && !ownFirst()) {
+            const NoteForecast& f = recommendation->advice.steps.front().forecast[i];
             n.hasAfter = true;
             n.after = f.after.cents();
             n.afterSd = f.sd.cents();
@@ -349,9 +349,9 @@ void CorrectPage::showPicture()
         notes.push_back(std::move(n));
     }
     m_picture->setNotes(std::move(notes));
-    const Advice& a = counsel->advice;
+    const Advice& a = recommendation->advice;
     std::vector<double> cents;
-    for (const NoteState& s : counsel->now)
+    for (const NoteState& s : recommendation->now)
         cents.push_back(s.cents);
     const bool all = std::find(heard.begin(), heard.end(), false) == heard.end();
     m_summary->setText(all ? tr("%1 of %2 notes within tolerance; largest deviation %3, average %4 cents")
@@ -364,27 +364,29 @@ void CorrectPage::showPicture()
 
 void CorrectPage::showCard()
 {
-    const auto& counsel = m_document->counsel();
-    const bool wouldCut = counsel && counsel->advice.state == AdviceState::MakeCut;
+    const auto& recommendation = m_document->recommendation();
+    const bool wouldCut = recommendation && recommendation->advice.state == AdviceState::MakeCut;
     const bool cutting = wouldCut && !ownFirst();
-    const bool listening = counsel && counsel->advice.state == AdviceState::Measure;
+    const bool listening = recommendation && recommendation->advice.state == AdviceState::Measure;
     for (QWidget* w :
          std::initializer_list<QWidget*>{m_sizes, m_tool, m_why, m_caution, m_calipersLabel, m_calipers, m_calipersHint, m_done})
         w->setVisible(cutting);
-    const auto doubt = counsel && counsel->advice.state == AdviceState::Stop ? counsel->advice.contradiction : std::nullopt;
+    const auto doubt =
+        recommendation && recommendation->advice.state == AdviceState::Stop ? recommendation->advice.contradiction : std::nullopt;
     const bool ofSize = doubt && (doubt->kind == Contradiction::Kind::Hole || doubt->kind == Contradiction::Kind::Temperature);
     m_listen->setVisible(listening || (doubt && !ofSize));
     m_measure->setVisible(ofSize);
     m_own->setVisible(wouldCut && ownFirst());
-    m_school->setVisible(cutting || (counsel && counsel->advice.state == AdviceState::Finished && !counsel->advice.left.empty()));
+    m_strategy->setVisible(cutting || (recommendation && recommendation->advice.state == AdviceState::Finished &&
+                                       !recommendation->advice.left.empty()));
     m_plan->clear();
-    if (!counsel) {
+    if (!recommendation) {
         m_kind->clear();
         m_what->setText(m_document->busy() ? tr("Calculating…") : tr("No advice yet"));
         m_what->setAccessibleName(QString());
         return;
     }
-    const Advice& a = counsel->advice;
+    const Advice& a = recommendation->advice;
     switch (a.state) {
     case AdviceState::Measure:
         m_kind->setText(tr("Next: listen"));
@@ -498,7 +500,7 @@ void CorrectPage::showDone(const Advice& advice)
                     : advice.chanceAllWithin.value_or(1.0) >= sure ? tr("Every note is within tolerance")
                                                                    : tr("Every note heard is within tolerance"));
     QStringList lines;
-    for (const LeftOver& l : advice.left)
+    for (const UnreachedNote& l : advice.left)
         lines << text::left(l);
     if (!advice.lastResort.empty())
         lines << text::lastResort(advice.lastResort, m_unit);
@@ -533,25 +535,25 @@ void CorrectPage::showPlan(const Advice& advice)
     if (!advice.left.empty()) {
         QStringList notes;
         QStringList odd;
-        for (const LeftOver& l : advice.left)
-            (l.why == LeftOver::Why::OutOfLine ? odd : notes)
+        for (const UnreachedNote& l : advice.left)
+            (l.why == UnreachedNote::Why::OutOfLine ? odd : notes)
                 << tr("%1 (%2)", "note, cents").arg(text::noteName(l.fingering.text), text::wholeCents(l.off.cents()));
         if (!odd.empty())
             lines << tr("Inconsistent with the other notes, so not used for cuts yet: %1.").arg(odd.join(QStringLiteral(", ")));
         if (!notes.empty())
             lines << tr("Cannot be reached by removing wood: %1.").arg(notes.join(QStringLiteral(", ")));
     }
-    lines << tr("Tuning strategy: %1.").arg(text::school(m_document->book()->school()));
+    lines << tr("Tuning strategy: %1.").arg(text::strategy(m_document->book()->strategy()));
     m_plan->setText(lines.join(QLatin1Char('\n')));
 }
 
-void CorrectPage::chooseSchool()
+void CorrectPage::chooseStrategy()
 {
-    auto* dialog = new SchoolDialog(m_document->book()->school(), this);
+    auto* dialog = new StrategyDialog(m_document->book()->strategy(), this);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     connect(dialog, &QDialog::accepted, this, [this, dialog] {
-        if (dialog->school() != m_document->book()->school())
-            m_document->setSchool(dialog->school());
+        if (dialog->strategy() != m_document->book()->strategy())
+            m_document->setStrategy(dialog->strategy());
     });
     dialog->open();
 }
@@ -572,10 +574,11 @@ void CorrectPage::changeWanted()
 
 void CorrectPage::measureAgain()
 {
-    const auto& counsel = m_document->counsel();
+    const auto& recommendation = m_document->recommendation();
     std::optional<HoleId> hole;
-    if (counsel && counsel->advice.contradiction && counsel->advice.contradiction->kind == Contradiction::Kind::Hole)
-        hole = HoleId{counsel->advice.contradiction->what};
+    if (recommendation && recommendation->advice.contradiction &&
+        recommendation->advice.contradiction->kind == Contradiction::Kind::Hole)
+        hole = HoleId{recommendation->advice.contradiction->what};
     auto* dialog = new MeasureDialog(*m_document, m_unit, hole, this);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     dialog->open();

@@ -46,7 +46,7 @@ public:
 
 public Q_SLOTS:
     /// Asks how the plan is to go about it.
-    void chooseSchool();
+    void chooseStrategy();
     /// Asks what was done that nobody advised.
     void recordOwnWork();
     /// Asks what the instrument is to sound from here on.
@@ -102,7 +102,7 @@ private:
     QLabel* m_calipersHint;
     QPushButton* m_done;
     QPushButton* m_listen;
-    QPushButton* m_school;
+    QPushButton* m_strategy;
     QPushButton* m_own;     ///< where the maker cuts before the advice is told
     QPushButton* m_measure; ///< where the readings doubt a size
     QLabel* m_summary;

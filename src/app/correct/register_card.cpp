@@ -65,16 +65,16 @@ RegisterCard::RegisterCard(Document& document, QWidget* parent)
 
 void RegisterCard::refresh()
 {
-    const auto& counsel = m_document->counsel();
-    if (!counsel || !isVisible())
+    const auto& recommendation = m_document->recommendation();
+    if (!recommendation || !isVisible())
         return;
     const auto book = m_document->book();
-    m_jobs->runNewest(
-        [forecaster = counsel->forecaster, book](const Cancel&) { return registersOf(forecaster->posterior(), book->present()); },
-        [this, book, now = counsel->now](Result<RegisterView> view) {
-            m_view = view ? std::move(*view) : RegisterView{};
-            showView(book->present(), now);
-        });
+    m_jobs->runNewest([forecaster = recommendation->forecaster,
+                       book](const Cancel&) { return registersOf(forecaster->posterior(), book->present()); },
+                      [this, book, now = recommendation->now](Result<RegisterView> view) {
+                          m_view = view ? std::move(*view) : RegisterView{};
+                          showView(book->present(), now);
+                      });
 }
 
 void RegisterCard::showView(const Instrument& shape, const std::vector<NoteState>& now)

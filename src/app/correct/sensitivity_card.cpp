@@ -100,13 +100,13 @@ void SensitivityCard::choose(int fingering)
 void SensitivityCard::refresh()
 {
     m_jobs->dropNewest();
-    const auto& counsel = m_document->counsel();
-    if (!counsel || !isVisible() || m_note->currentIndex() < 0) {
+    const auto& recommendation = m_document->recommendation();
+    if (!recommendation || !isVisible() || m_note->currentIndex() < 0) {
         m_shown.clear();
         return showShown();
     }
     m_jobs->runNewest(
-        [forecaster = counsel->forecaster, book = m_document->book(),
+        [forecaster = recommendation->forecaster, book = m_document->book(),
          note = static_cast<std::size_t>(m_note->currentIndex())](const Cancel& cancel) {
             const Instrument& shape = book->present();
             return sensitivitiesOf(forecaster->posterior(), shape, shape.spec().fingerings[note], cancel);

@@ -73,19 +73,20 @@ void TryCard::resize(const Handle& handle, Metres size)
 
 void TryCard::evaluate()
 {
-    const auto& counsel = m_document->counsel();
-    if (!counsel)
+    const auto& recommendation = m_document->recommendation();
+    if (!recommendation)
         m_notes.clear();
     describe();
     Q_EMIT triedChanged();
-    if (!counsel)
+    if (!recommendation)
         return;
-    m_jobs.runInTurn([forecaster = counsel->forecaster, tried = m_tried](const Cancel&) { return forecaster->states(tried); },
-                     [this](Result<std::vector<NoteState>> states) {
-                         m_notes = states && m_document->counsel() ? std::move(*states) : std::vector<NoteState>();
-                         describe();
-                         Q_EMIT triedChanged();
-                     });
+    m_jobs.runInTurn(
+        [forecaster = recommendation->forecaster, tried = m_tried](const Cancel&) { return forecaster->states(tried); },
+        [this](Result<std::vector<NoteState>> states) {
+            m_notes = states && m_document->recommendation() ? std::move(*states) : std::vector<NoteState>();
+            describe();
+            Q_EMIT triedChanged();
+        });
 }
 
 void TryCard::describe()

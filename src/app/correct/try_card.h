@@ -23,7 +23,7 @@ public:
     void setUnit(text::LengthUnit unit);
     /// The bench's instrument with what was tried; the bench's own where nothing was.
     [[nodiscard]] const Instrument& tried() const { return m_tried; }
-    /// Every note as tried, or as tried a moment ago; empty without counsel.
+    /// Every note as tried, or as tried a moment ago; empty without recommendation.
     [[nodiscard]] const std::vector<NoteState>& notes() const { return m_notes; }
     /// Back to the bench's instrument, which may have changed.
     void reset();

@@ -317,7 +317,7 @@ void BlankPage::addMouthFields()
         set(1, tr("Window length (cut-up)"), d->windowLength);
         set(2, tr("Wall at window"), d->chimney);
         set(3, tr("Bore above window"), d->upstream);
-        set(4, tr("Cover height"), d->cover);
+        set(4, tr("Ear height"), d->cover);
         shape(tr("Lip angle"), tr(" °"), 3.0, 90.0,
               d->rampRunPerRise == 0.0 ? 90.0 : std::atan(1.0 / d->rampRunPerRise) * 180.0 / std::numbers::pi);
     } else if (const auto* t = std::get_if<Transverse>(&e)) {

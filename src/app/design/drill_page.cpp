@@ -116,7 +116,7 @@ QWidget* DrillPage::makeWork()
         m_files << b;
     }
     files->addStretch(1);
-    auto* sheet = form::button(this, "drillBenchSheet", tr("&Bench sheet…"));
+    auto* sheet = form::button(this, "drillBenchSheet", tr("Save &bench sheet…"));
     sheet->setToolTip(tr("The order of work with boxes to tick, and the full-size template, as PDF."));
     connect(sheet, &QPushButton::clicked, this, &DrillPage::writeBenchSheet);
     m_files << sheet;
@@ -277,8 +277,8 @@ void DrillPage::showSteps(const dowel::Layout& layout)
             lines << tr("Check: %1").arg(step.check);
         if (!step.caution.isEmpty())
             lines << tr("Caution: %1").arg(step.caution);
-        if (!step.school.isEmpty())
-            lines << step.school;
+        if (!step.alternative.isEmpty())
+            lines << step.alternative;
         addStep(step.key, lines.join(QLatin1Char('\n')));
     }
     m_filling = false;

@@ -165,7 +165,7 @@ std::vector<EdgePicture::Handle> EdgePicture::ductHandles(const Duct& d, const V
          tr("exit chamfer"),
          d.chamfer,
          v.section + QPointF(-22.0, wall - d.chamfer.millimetres() * mm - 8.0)},
-        {4, v.section + QPointF(-8.0, -high), {0.0, -mm}, tr("cover height"), d.cover, v.section + QPointF(-46.0, -high - 4.0)}};
+        {4, v.section + QPointF(-8.0, -high), {0.0, -mm}, tr("ear height"), d.cover, v.section + QPointF(-46.0, -high - 4.0)}};
 }
 
 std::vector<EdgePicture::Handle> EdgePicture::fluteHandles(const Transverse& t, const View& v) const

@@ -366,7 +366,7 @@ QString LayoutPage::wordsOf(const Layout& layout) const
             gains << QStringLiteral("%1 <a href=\"%2\">%3</a>")
                          .arg(gainWords(layout.gains[i], layout.goal.spec(), m_unit).toHtmlEscaped())
                          .arg(i)
-                         .arg(tr("Do\u00a0so").toHtmlEscaped());
+                         .arg(tr("Apply").toHtmlEscaped());
     if (!gains.isEmpty())
         lines << QStringLiteral("<b>%1</b><br>").arg(tr("What would help").toHtmlEscaped()) + gains.join(QStringLiteral("<br>"));
     for (const WishCost& c : layout.costs)

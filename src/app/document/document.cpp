@@ -51,9 +51,9 @@ void Document::adopt(Snapshot book)
 {
     m_book = std::move(book);
     ++m_revision;
-    m_counsel.reset();
+    m_recommendation.reset();
     Q_EMIT changed();
-    Q_EMIT counselChanged();
+    Q_EMIT recommendationChanged();
 }
 
 void Document::setRoom(Temperature room)
@@ -365,7 +365,7 @@ void Document::recordOwnCut(const Cut& cut)
     auto entry = session::ownCutEntry(*m_book, cut);
     if (!entry)
         return fail(entry.error());
-    const auto forecaster = m_counsel ? m_counsel->forecaster : nullptr;
+    const auto forecaster = m_recommendation ? m_recommendation->forecaster : nullptr;
     m_jobs.run(
         [store = m_store, book = m_book, forecaster, entry = std::move(*entry),
          hold = !m_waiting.empty()](const Cancel&) mutable {
@@ -427,9 +427,9 @@ void Document::build(const Instrument& there, const QStringList& notes)
     append(std::move(entries), [this] { Q_EMIT built(); });
 }
 
-void Document::setSchool(const School& school)
+void Document::setStrategy(const TuningStrategy& strategy)
 {
-    append(SchoolEntry{school}, [this] { think(); });
+    append(StrategyEntry{strategy}, [this] { think(); });
 }
 
 void Document::note(const QString& words)
@@ -497,7 +497,7 @@ void Document::setDrawer(const BitDrawer& drawer)
     if (drawer == m_drawer)
         return;
     m_drawer = drawer;
-    if (m_counsel)
+    if (m_recommendation)
         think();
 }
 
@@ -528,9 +528,9 @@ void Document::think()
             if (revision != m_revision)
                 return; // something was entered meanwhile; that asks anew
             m_book = thought->book;
-            m_counsel = std::move(thought->advised.counsel);
+            m_recommendation = std::move(thought->advised.recommendation);
             Q_EMIT changed();
-            Q_EMIT counselChanged();
+            Q_EMIT recommendationChanged();
             if (thought->advised.memoryTrouble)
                 Q_EMIT failed(
                     tr("This advice does not use the shop memory: %1").arg(text::sentence(*thought->advised.memoryTrouble)));

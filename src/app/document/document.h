@@ -39,8 +39,8 @@ public:
     [[nodiscard]] Snapshot book() const { return m_book; }
     [[nodiscard]] QString path() const { return m_path; }
     [[nodiscard]] TimeSource& time() const { return m_again.time(); }
-    /// Newest counsel; empty while it is being worked out for what has just changed.
-    [[nodiscard]] const std::optional<Counsel>& counsel() const { return m_counsel; }
+    /// Newest recommendation; empty while it is being worked out for what has just changed.
+    [[nodiscard]] const std::optional<Recommendation>& recommendation() const { return m_recommendation; }
     [[nodiscard]] bool busy() const { return m_jobs.busy(); }
     [[nodiscard]] Temperature room() const { return m_room; }
     void setRoom(Temperature room);
@@ -84,7 +84,7 @@ public:
     /// This is what is there from here on; notes: what else goes into the logbook, before it. built() tells when it is kept.
     void build(const Instrument& there, const QStringList& notes);
     /// From here on the plan goes about it so.
-    void setSchool(const School& school);
+    void setStrategy(const TuningStrategy& strategy);
     void note(const QString& words);
     /// What the notes are to sound like from here on.
     void setPattern(PatternEntry pattern);
@@ -105,8 +105,8 @@ public:
     void exportTo(const QString& path, const QString& format);
 
 Q_SIGNALS:
-    void changed();        ///< a new snapshot
-    void counselChanged(); ///< newest counsel arrived or became stale
+    void changed();               ///< a new snapshot
+    void recommendationChanged(); ///< newest recommendation arrived or became stale
     void readingKept(const QString& fingering);
     void readingsKept(const QStringList& fingerings);
     void cutKept();
@@ -148,7 +148,7 @@ private:
     QString m_path;
     Temperature m_room;
     BitDrawer m_drawer;
-    std::optional<Counsel> m_counsel;
+    std::optional<Recommendation> m_recommendation;
     std::optional<TakePicture> m_lastTake;
     int m_revision = 0;
     std::deque<Waiting> m_waiting;

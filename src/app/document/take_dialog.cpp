@@ -132,8 +132,10 @@ TakeDialog::TakeDialog(Document& document, EntryId entry, QWidget* parent)
     connect(m_keep, &QPushButton::clicked, this, &TakeDialog::keep);
     connect(close, &QPushButton::clicked, this, &TakeDialog::reject);
     m_words->setText(tr("Opening the recording…"));
+    const Seconds from = m_reading.note ? m_reading.note->start : Seconds();
+    const Seconds to = m_reading.note ? m_reading.note->end : Seconds();
     m_jobs.run(
-        [store = document.store(), entry, note = m_reading.note](const Cancel& cancel) -> Result<Opened> {
+        [store = document.store(), entry, from, to](const Cancel& cancel) -> Result<Opened> {
             const auto flac = store->take(entry);
             if (!flac)
                 return flac.error();
@@ -141,7 +143,7 @@ TakeDialog::TakeDialog(Document& document, EntryId entry, QWidget* parent)
             if (!samples)
                 return samples.error();
             auto frames = hearing::framesOf(samples->values, samples->rate_Hz, {}, cancel);
-            auto spectrum = note ? spectrumOf(*samples, note->start, note->end) : std::vector<SpectrumPoint>();
+            auto spectrum = to > from ? spectrumOf(*samples, from, to) : std::vector<SpectrumPoint>();
             return Opened{std::move(*samples), std::move(frames), std::move(spectrum)};
         },
         [this](Result<Opened> take) { opened(std::move(take)); });

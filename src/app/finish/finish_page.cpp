@@ -145,7 +145,7 @@ QLayout* FinishPage::makeMoved()
     auto* head = new QLabel(tr("Pitch shift"), this);
     head->setFont(Style::head());
     auto* measure = form::button(this, "finishMeasure", tr("&Measure again…"));
-    auto* calendar = form::button(this, "finishCalendar", tr("Cale&ndar…"));
+    auto* calendar = form::button(this, "finishCalendar", tr("Export cale&ndar…"));
     auto* paper = form::button(this, "finishPassport", tr("&Passport…"), true);
     connect(measure, &QPushButton::clicked, this, &FinishPage::measureAsked);
     connect(calendar, &QPushButton::clicked, this, &FinishPage::writeCalendar);

@@ -313,7 +313,7 @@ void ListenPage::bindListener()
 void ListenPage::bindDocument()
 {
     connect(m_document, &Document::changed, this, &ListenPage::refresh);
-    connect(m_document, &Document::counselChanged, this, &ListenPage::onCounsel);
+    connect(m_document, &Document::recommendationChanged, this, &ListenPage::onRecommendation);
     connect(m_document, &Document::readingsKept, this, &ListenPage::onReadingsKept);
     connect(m_document, &Document::readingKept, this, &ListenPage::onReadingKept);
     connect(m_document, &Document::failed, this, [this] {
@@ -485,10 +485,10 @@ void ListenPage::onReadingKept(const QString& fingering)
         m_document->think();
 }
 
-void ListenPage::onCounsel()
+void ListenPage::onRecommendation()
 {
-    const auto& counsel = m_document->counsel();
-    if (!counsel)
+    const auto& recommendation = m_document->recommendation();
+    if (!recommendation)
         return updateWords();
     m_round.hear(wanted());
     if (m_round.over())
@@ -525,8 +525,9 @@ void ListenPage::fillSources()
 
 std::vector<FingeringId> ListenPage::wanted() const
 {
-    const auto& counsel = m_document->counsel();
-    return counsel && counsel->advice.state == AdviceState::Measure ? counsel->advice.fingerings : std::vector<FingeringId>();
+    const auto& recommendation = m_document->recommendation();
+    return recommendation && recommendation->advice.state == AdviceState::Measure ? recommendation->advice.fingerings
+                                                                                  : std::vector<FingeringId>();
 }
 
 void ListenPage::setOrder(int order)

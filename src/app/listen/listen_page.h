@@ -86,7 +86,7 @@ private:
     void takeRoom(double typed);
     void refresh();
     void onReadingKept(const QString& fingering);
-    void onCounsel();
+    void onRecommendation();
     void showAsked(const std::optional<FingeringId>& id);
     [[nodiscard]] std::vector<FingeringId> wanted() const; ///< what the advice wants heard
     void showRound();

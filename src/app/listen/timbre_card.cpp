@@ -24,15 +24,15 @@ namespace dowel::app {
 namespace {
 
 /// What is worked out for one note: what the model says of it, and the means.
-struct Means
+struct Remedies
 {
     acoustics::SpeechReason reason = acoustics::SpeechReason::None;
     std::vector<session::Brightening> brighter;
 };
 
-Means meansFor(const Workbook& book, const FingeringId& id, bool dull)
+Remedies remediesFor(const Workbook& book, const FingeringId& id, bool dull)
 {
-    Means m;
+    Remedies m;
     const auto posterior = fit(book);
     const Fingering* f = book.present().find(id);
     if (!posterior || f == nullptr)
@@ -179,8 +179,8 @@ void TimbreCard::showNote(int part)
     if (!out(NoteTimbre::Centre) && !out(NoteTimbre::Noise) && !out(NoteTimbre::Speaks))
         return;
     const bool dull = isDull(n, m_picture->notes());
-    m_means.runNewest([book = m_document->book(), id = n.id, dull](const Cancel&) { return meansFor(*book, id, dull); },
-                      [this, part](const Means& m) {
+    m_means.runNewest([book = m_document->book(), id = n.id, dull](const Cancel&) { return remediesFor(*book, id, dull); },
+                      [this, part](const Remedies& m) {
                           if (m_picture->currentPart() != part)
                               return;
                           QStringList lines{m_picture->partWords(part)};

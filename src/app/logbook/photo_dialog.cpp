@@ -14,7 +14,7 @@
 namespace dowel::app {
 
 PhotoDialog::PhotoDialog(Document& document, EntryId entry, const QString& words, QWidget* parent)
-    : QDialog(parent), m_picture(new QLabel(tr("Opening it…"), this))
+    : QDialog(parent), m_picture(new QLabel(tr("Opening the photograph…"), this))
 {
     setObjectName(QStringLiteral("photoDialog"));
     setWindowTitle(words);

@@ -6,8 +6,12 @@
 #include "core/base/cancel.h"
 #include "core/base/thread_role.h"
 
+#include <QCoreApplication>
+#include <QEvent>
 #include <QObject>
+#include <QRunnable>
 #include <QThreadPool>
+#include <atomic>
 #include <functional>
 #include <utility>
 
@@ -23,6 +27,7 @@ public:
     {
         cancelAll();
         m_pool.waitForDone();
+        handOver();
         inAll() -= m_running; // their ends go with this
     }
 
@@ -34,20 +39,23 @@ public:
         Q_EMIT busyChanged(true);
         const Cancel cancel = m_cancel;
         // The destructor waits for the worker, so this outlives it; a queued end dies with this.
-        m_pool.start([this, cancel, work = std::move(work), done = std::move(done)]() mutable {
+        auto task = [this, cancel, work = std::move(work), done = std::move(done)]() mutable {
+            handOver();
             const ScopedThreadRole worker(ThreadRole::Worker);
-            auto result = work(cancel);
-            QMetaObject::invokeMethod(
-                this,
-                [this, result = std::move(result), done = std::move(done)]() mutable {
-                    --m_running;
-                    --inAll();
-                    done(std::move(result));
-                    if (m_running == 0)
-                        Q_EMIT busyChanged(false);
-                },
-                Qt::QueuedConnection);
-        });
+            auto end = [this, result = work(cancel), done = std::move(done)]() mutable {
+                --m_running;
+                --inAll();
+                done(std::move(result));
+                if (m_running == 0)
+                    Q_EMIT busyChanged(false);
+            };
+            auto* ended = new End<decltype(end)>(std::move(end));
+            handOver();
+            QCoreApplication::postEvent(this, ended);
+        };
+        auto* runnable = new Task<decltype(task)>(std::move(task));
+        handOver();
+        m_pool.start(runnable);
     }
     /// As run(), for what may not be lost: neither cancelAll() nor the end of this object calls it off.
     template <class Work, class DoneWith> void runToItsEnd(Work work, DoneWith done)
@@ -97,15 +105,48 @@ public:
         m_cancel = Cancel();
     }
 
+    bool event(QEvent* event) override;
+
 Q_SIGNALS:
     void busyChanged(bool busy);
 
 private:
+    /// Not QRunnable::create(): a function in the toolkit's own wrapper is read before it can say that it was handed over.
+    template <class Function> class Task : public QRunnable
+    {
+    public:
+        explicit Task(Function function) : m_function(std::move(function)) {}
+        void run() override { m_function(); }
+
+    private:
+        Function m_function;
+    };
+    /// What ends a piece of work, on its way back to this object's thread.
+    class EndEvent : public QEvent
+    {
+    public:
+        static constexpr Type type = static_cast<Type>(QEvent::User + 7);
+        EndEvent() : QEvent(type) {}
+        virtual void end() = 0;
+    };
+    template <class Function> class End : public EndEvent
+    {
+    public:
+        explicit End(Function function) : m_function(std::move(function)) {}
+        void end() override { m_function(); }
+
+    private:
+        Function m_function;
+    };
+    /// The pool and the event loop already order what one thread leaves to the other; this says so to ThreadSanitizer, which
+    /// cannot see the toolkit's own locks.
+    void handOver() { m_handed.fetch_add(1, std::memory_order_acq_rel); }
     static int& inAll()
     {
         static int running = 0;
         return running;
     }
+    std::atomic<int> m_handed{0};
     QThreadPool m_pool;
     Cancel m_cancel;
     int m_running = 0;

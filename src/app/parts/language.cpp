@@ -57,4 +57,9 @@ void speak(const QString& language)
     install("words", QStringLiteral("dowel_") + language, QStringLiteral(":/translations"));
 }
 
+QString spokenLanguage()
+{
+    return languageFor({}, {QLocale().bcp47Name()});
+}
+
 } // namespace dowel::app

@@ -14,5 +14,7 @@ void chooseLanguage(const QString& language);
 [[nodiscard]] QString languageFor(const QString& chosen, const QStringList& desktop);
 /// From here on windows that are made speak it: words, plurals, note names, and how numbers are written.
 void speak(const QString& language);
+/// What is spoken now: "en" or "de".
+[[nodiscard]] QString spokenLanguage();
 
 } // namespace dowel::app

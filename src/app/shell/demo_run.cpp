@@ -243,8 +243,8 @@ void DemoRun::step()
         listen->sound();
         return;
     }
-    const auto& counsel = document->counsel();
-    if (!counsel) {
+    const auto& recommendation = document->recommendation();
+    if (!recommendation) {
         document->think();
         return;
     }
@@ -254,7 +254,7 @@ void DemoRun::step()
         m_window->goTo(MainWindow::Correct);
         return;
     }
-    switch (counsel->advice.state) {
+    switch (recommendation->advice.state) {
     case AdviceState::Measure:
         ++m_rounds;
         m_window->goTo(MainWindow::Listen);
@@ -271,9 +271,9 @@ void DemoRun::step()
     if (!shootEnd())
         return;
     m_tick.stop();
-    const Advice& a = counsel->advice;
+    const Advice& a = recommendation->advice;
     const bool home = a.state == AdviceState::Finished && a.withinTolerance == a.of;
-    Q_EMIT ended(home && m_ok, tr("%1 of %2 notes within tolerance after %3 cuts and %4 rounds of listening; pictures in %5")
+    Q_EMIT ended(home && m_ok, tr("%1 of %2 notes within tolerance after %3 cuts and %4 sessions; pictures in %5")
                                    .arg(a.withinTolerance)
                                    .arg(a.of)
                                    .arg(m_cuts)

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The guide: what each stage is for and the trade's words explained, in a window of its own that stays beside the work.
+// The guide: the user manual (docs/manual) and the glossary in the language of the window, searched by word, in a window of its
+// own that stays beside the work.
 #pragma once
 
 #include <QDialog>
@@ -16,7 +17,8 @@ class Guide : public QDialog
 
 public:
     explicit Guide(QWidget* parent);
-    /// Brings a chapter up: "shop", "blank", "edge", "target", "layout", "drill", "listen", "correct", "finish", "logbook".
+    /// Brings a chapter up, by its anchor in the manual: "shop", "blank", "edge", "target", "layout", "drill", "listen",
+    /// "correct", "finish", "logbook".
     void openAt(const QString& chapter);
 
 protected:
@@ -28,12 +30,11 @@ private:
     {
         QString name;
         QString title;
-        QString body;
-        QString figure; ///< under its title; empty where there is none
+        QString body; ///< HTML
     };
-    void add(const char* name, const QString& title, const QString& body, const char* figure = "");
-    void addStages();
-    void addWords();
+    /// Adds the chapters of a page: each heading with an anchor begins one.
+    void addPage(const QString& markdown);
+    void addGlossary(const QString& markdown, bool german);
     /// Only the chapters in which the words stand; all where nothing is looked for.
     void find(const QString& words);
     std::vector<Chapter> m_chapters;

@@ -122,6 +122,10 @@ void MainWindow::buildShop()
     m_shop = new ShopPage(m_folder, *m_time, this);
     connect(m_shop, &ShopPage::openAsked, this, [this](const QString& path) { openBook(path); });
     connect(m_shop, &ShopPage::beginAsked, this, &MainWindow::beginNew);
+    connect(m_shop, &ShopPage::existingAsked, this, [this](Family family, const QString& name) {
+        beginNew(family, name);
+        m_messages->news(tr("Type the bore here, the edge on Sounding edge, then the holes under Drill, As built."));
+    });
     connect(m_shop, &ShopPage::likeAsked, this, &MainWindow::beginLike);
     connect(m_shop, &ShopPage::practiceAsked, this, &MainWindow::practise);
     connect(m_shop, &ShopPage::fileAsked, this, &MainWindow::openAsked);
@@ -559,7 +563,7 @@ void MainWindow::bindDocument()
         refreshStages();
     };
     connect(m_document.get(), &Document::changed, m_bench, follow);
-    connect(m_document.get(), &Document::counselChanged, m_bench, follow);
+    connect(m_document.get(), &Document::recommendationChanged, m_bench, follow);
     connect(m_listen, &ListenPage::askedChanged, this, follow);
     connect(m_listen, &ListenPage::failed, this, [this](const QString& s) { m_messages->trouble(s); });
     connect(m_listen, &ListenPage::told, this, [this](const QString& s) { m_messages->news(s); });
@@ -775,7 +779,7 @@ void MainWindow::showStage(int stage)
     if (stage == Listen) {
         m_listen->setFocus();
     } else if (stage == Correct) {
-        if (!m_document->counsel() && !m_document->busy())
+        if (!m_document->recommendation() && !m_document->busy())
             m_document->think();
         m_correct->takeFocus();
     }
@@ -793,7 +797,7 @@ void MainWindow::refreshWorkpiece()
     const bool listening = m_pages->currentWidget() == m_listen;
     const bool correcting = m_pages->currentWidget() == m_correct;
     const auto face = m_correct->face();
-    const bool trying = correcting && face == CorrectPage::Face::TryIt && m_document->counsel();
+    const bool trying = correcting && face == CorrectPage::Face::TryIt && m_document->recommendation();
     m_workpiece->setBench(trying ? std::optional(m_document->book()->present()) : std::nullopt);
     if (trying)
         m_workpiece->setInstrument(m_correct->tryCard().tried());
@@ -811,8 +815,8 @@ void MainWindow::refreshStages()
     m_stages->fit();
     m_firstSteps->setFixedWidth(m_stages->minimumWidth());
     const bool open = m_document && m_listen != nullptr;
-    const auto counsel = open ? m_document->counsel() : std::nullopt;
-    m_firstSteps->follow(open ? m_document->book().get() : nullptr, counsel ? &counsel->advice : nullptr,
+    const auto recommendation = open ? m_document->recommendation() : std::nullopt;
+    m_firstSteps->follow(open ? m_document->book().get() : nullptr, recommendation ? &recommendation->advice : nullptr,
                          open ? m_listen->pending().size() : 0, m_desk->height() - m_stages->wholeHeight());
 }
 

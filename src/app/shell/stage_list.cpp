@@ -72,7 +72,7 @@ void StageList::sayBook(const Document& document, std::size_t pending)
         ->setText(pending == 0 ? tr("Listen\ndone")
                                : tr("Listen\n%1 of %2 left").arg(pending).arg(book->present().spec().fingerings.size()));
     QString correct = tr("Correct\nlisten first");
-    if (const auto& c = document.counsel()) {
+    if (const auto& c = document.recommendation()) {
         switch (c->advice.state) {
         case AdviceState::Measure: break;
         case AdviceState::MakeCut: correct = tr("Correct\ncut ready"); break;

@@ -4,6 +4,7 @@
 #include "app/parts/form.h"
 #include "app/parts/outline.h"
 #include "app/parts/style.h"
+#include "app/shop/empty_shop.h"
 #include "text/errors.h"
 #include "text/finish.h"
 #include "text/names.h"
@@ -253,6 +254,12 @@ QVBoxLayout* ShopPage::makeList()
     column->addWidget(title);
     column->addWidget(m_where);
     column->addLayout(tools);
+    auto* begins = new EmptyShop(m_room);
+    connect(begins, &EmptyShop::newAsked, this, [this] { begin(false); });
+    connect(begins, &EmptyShop::existingAsked, this, [this] { begin(true); });
+    connect(begins, &EmptyShop::practiceAsked, this, &ShopPage::practise);
+    m_begins = begins;
+    m_room->addWidget(m_begins);
     m_room->addWidget(m_empty);
     m_room->addWidget(m_list);
     column->addWidget(m_room, 1);
@@ -275,14 +282,7 @@ QVBoxLayout* ShopPage::makeBeginning()
     auto* words = form::words(this, "practiceWords", true);
     words->setText(tr("A simulated player plays a simulated piece of wood; no real wood is at risk."));
     auto* practise = form::button(this, "practiceButton", tr("Start a &practice blank"));
-    connect(practise, &QPushButton::clicked, this, [this] {
-        PracticeEntry with;
-        with.seed = static_cast<std::uint64_t>(m_seed->value());
-        with.room = Temperature::fromCelsius(21.0);
-        with.ownFirst = m_ownFirst->isChecked();
-        with.noise_dB = m_practiceLevel->currentData().toDouble();
-        Q_EMIT practiceAsked(static_cast<Family>(m_practiceFamily->currentData().toInt()), with);
-    });
+    connect(practise, &QPushButton::clicked, this, &ShopPage::practise);
     auto* column = new QVBoxLayout;
     column->setSpacing(Style::grid);
     column->addWidget(heading(tr("New instrument")));
@@ -347,17 +347,37 @@ void ShopPage::bind()
             askLike(QString::fromStdString(line->path), QString::fromStdString(line->name), QString::fromStdString(line->lowest));
     });
     connect(m_archive, &QPushButton::clicked, this, &ShopPage::archive);
-    const auto begin = [this] {
-        const QString name = m_name->text().trimmed();
-        if (name.isEmpty()) {
+    const auto named = [this] {
+        if (m_name->text().trimmed().isEmpty()) {
             Q_EMIT failed(tr("Type a name first."));
             return m_name->setFocus();
         }
-        Q_EMIT beginAsked(static_cast<Family>(m_family->currentData().toInt()), name);
-        m_name->clear();
+        begin(false);
     };
-    connect(m_begin, &QPushButton::clicked, this, begin);
-    connect(m_name, &QLineEdit::returnPressed, this, begin);
+    connect(m_begin, &QPushButton::clicked, this, named);
+    connect(m_name, &QLineEdit::returnPressed, this, named);
+}
+
+void ShopPage::begin(bool exists)
+{
+    const QString typed = m_name->text().trimmed();
+    const QString name = typed.isEmpty() ? tr("New: %1", "family").arg(m_family->currentText()) : typed;
+    const auto family = static_cast<Family>(m_family->currentData().toInt());
+    if (exists)
+        Q_EMIT existingAsked(family, name);
+    else
+        Q_EMIT beginAsked(family, name);
+    m_name->clear();
+}
+
+void ShopPage::practise()
+{
+    PracticeEntry with;
+    with.seed = static_cast<std::uint64_t>(m_seed->value());
+    with.room = Temperature::fromCelsius(21.0);
+    with.ownFirst = m_ownFirst->isChecked();
+    with.noise_dB = m_practiceLevel->currentData().toDouble();
+    Q_EMIT practiceAsked(static_cast<Family>(m_practiceFamily->currentData().toInt()), with);
 }
 
 void ShopPage::askLike(const QString& path, const QString& name, const QString& lowest)
@@ -441,16 +461,22 @@ void ShopPage::arrange()
                           .arg(QString::fromStdString(m_lines[i].name), stands(m_lines[i]), worst(m_lines[i]))
                           .trimmed());
     }
-    m_room->setCurrentWidget(rows.empty() ? static_cast<QWidget*>(m_empty) : m_list);
-    m_empty->setText(
-        !m_lines.empty() ? tr("No instrument matches.")
-        : m_archived->isChecked()
-            ? tr("The archive is empty.")
-            : tr("No instruments yet. Start one on the right: its workbook keeps everything from the bare tube on."));
-    m_empty->setAlignment(Qt::AlignLeft | Qt::AlignTop);
+    if (rows.empty())
+        showWhyEmpty();
+    else
+        m_room->setCurrentWidget(m_list);
     if (!rows.empty())
         m_list->setCurrentRow(0);
     updateButtons();
+}
+
+void ShopPage::showWhyEmpty()
+{
+    if (m_lines.empty() && !m_archived->isChecked())
+        return m_room->setCurrentWidget(m_begins);
+    m_empty->setText(m_lines.empty() ? tr("The archive is empty.") : tr("No instrument matches."));
+    m_empty->setAlignment(Qt::AlignLeft | Qt::AlignTop);
+    m_room->setCurrentWidget(m_empty);
 }
 
 const ShelfLine* ShopPage::chosen() const

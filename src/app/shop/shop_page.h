@@ -38,6 +38,8 @@ public:
 Q_SIGNALS:
     void openAsked(const QString& path);
     void beginAsked(dowel::Family family, const QString& name);
+    /// An instrument that exists and is to be corrected.
+    void existingAsked(dowel::Family family, const QString& name);
     void likeAsked(const dowel::app::LikeWanted& what);
     void compareAsked(const QStringList& paths);
     void practiceAsked(dowel::Family family, const dowel::PracticeEntry& with);
@@ -57,6 +59,11 @@ private:
     void bind();
     void show(std::vector<session::ShelfLine> lines);
     void arrange();
+    /// What the shop shows where no instrument is listed.
+    void showWhyEmpty();
+    /// Starts a workbook under the typed name, or under that of the family.
+    void begin(bool exists);
+    void practise();
     void updateButtons();
     [[nodiscard]] QStringList chosenPaths() const;
     /// The chosen line's; nothing where none is.
@@ -74,7 +81,8 @@ private:
     QLineEdit* m_find;
     QComboBox* m_order;
     QCheckBox* m_archived;
-    QStackedWidget* m_room; ///< for the list, or for why there is none
+    QWidget* m_begins;      ///< the ways to begin
+    QStackedWidget* m_room; ///< for the list, the ways to begin, or why the list is empty
     QListWidget* m_list;
     QPushButton* m_open;
     QPushButton* m_like;

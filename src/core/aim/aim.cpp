@@ -10,7 +10,7 @@ WithinLoss Aim::at(std::size_t note, double cents) const
     const NoteAim& n = notes[note];
     if (!(n.tolerance_cents > 0.0))
         return {};
-    const double c = cents + n.lean_cents;
+    const double c = cents + n.offset_cents;
     if (squares) {
         const double force = n.weight / (n.tolerance_cents * n.tolerance_cents);
         return {0.5 * force * c * c, force * c, force};
@@ -39,7 +39,8 @@ double Aim::chance(const std::vector<double>& cents) const
     return std::exp(-sum);
 }
 
-Aim aimOf(const Instrument& instrument, const School& school, const std::vector<bool>& ignored, double spread_cents, bool squares)
+Aim aimOf(const Instrument& instrument, const TuningStrategy& strategy, const std::vector<bool>& ignored, double spread_cents,
+          bool squares)
 {
     Aim aim;
     aim.squares = squares;
@@ -47,7 +48,7 @@ Aim aimOf(const Instrument& instrument, const School& school, const std::vector<
     for (std::size_t i = 0; i < fingerings.size(); ++i) {
         const Fingering& f = fingerings[i];
         NoteAim n{f.tolerance.cents(), f.weight, spread_cents, 0.0};
-        if (school.lowRegister && f.registerNumber > 1) {
+        if (strategy.lowRegister && f.registerNumber > 1) {
             n.weight *= 0.1;
             n.tolerance_cents *= 2.0;
         }
@@ -62,7 +63,7 @@ Aim straightAim(const Instrument& instrument, const std::vector<double>& offsets
 {
     Aim aim = aimOf(instrument, {}, {}, 1.0, true);
     for (std::size_t i = 0; i < offsets_cents.size(); ++i)
-        aim.notes[i].lean_cents = -offsets_cents[i];
+        aim.notes[i].offset_cents = -offsets_cents[i];
     return aim;
 }
 

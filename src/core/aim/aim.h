@@ -17,7 +17,7 @@ struct NoteAim
     double tolerance_cents = 0.0; ///< 0: does not count
     double weight = 1.0;
     double spread_cents = 3.0; ///< one sigma that the note will still have where it ends
-    double lean_cents = 0.0;   ///< taken as so much sharper: keeps low while little is known
+    double offset_cents = 0.0; ///< taken as so much sharper: keeps low while little is known
 };
 
 struct Aim
@@ -32,10 +32,10 @@ struct Aim
     [[nodiscard]] double chance(const std::vector<double>& cents) const;
 };
 
-/// The aim of an instrument under a school: where the low register rules, higher ones count a tenth within twice their
+/// The aim of an instrument under a tuning strategy: where the low register rules, higher ones count a tenth within twice their
 /// tolerance. ignored: notes that do not count.
-[[nodiscard]] Aim aimOf(const Instrument& instrument, const School& school, const std::vector<bool>& ignored, double spread_cents,
-                        bool squares = false);
+[[nodiscard]] Aim aimOf(const Instrument& instrument, const TuningStrategy& strategy, const std::vector<bool>& ignored,
+                        double spread_cents, bool squares = false);
 /// Nearest to target, offset for offset, by plain squares: sounding should come out at offsets_cents from the target.
 [[nodiscard]] Aim straightAim(const Instrument& instrument, const std::vector<double>& offsets_cents = {});
 

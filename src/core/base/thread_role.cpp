@@ -1,18 +1,19 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/base/thread_role.h"
 
-#include "core/base/assert.h"
-
 #include <atomic>
+#include <cstdio>
+#include <cstdlib>
 
 namespace dowel {
 
 namespace {
 thread_local ThreadRole role = ThreadRole::Unassigned;
 
-void stop(Door /*door*/)
+void stop(Door door)
 {
-    DOWEL_ASSERT(!"long work on the interface's thread");
+    std::fprintf(stderr, "dowel: long work on the interface's thread: %s\n", doorName(door).data());
+    std::abort();
 }
 std::atomic<InterfaceEntryHandler> onInterfaceEntry{stop};
 } // namespace

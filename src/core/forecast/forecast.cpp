@@ -158,7 +158,7 @@ Result<std::vector<double>> Forecaster::plainDoubt(const Instrument& shape) cons
     return doubt;
 }
 
-Result<Outlook> Forecaster::outlook(const Instrument& shape) const
+Result<JointForecast> Forecaster::jointForecast(const Instrument& shape) const
 {
     auto forecast = m_posterior.forecast(shape);
     if (!forecast)
@@ -166,7 +166,7 @@ Result<Outlook> Forecaster::outlook(const Instrument& shape) const
     const auto doubt = doubtOf(shape, forecast->cents);
     if (!doubt)
         return doubt.error();
-    Outlook o;
+    JointForecast o;
     o.mean = Eigen::Map<const Eigen::VectorXd>(forecast->cents.data(), std::ssize(forecast->cents));
     o.covariance = forecast->jacobian * m_posterior.covariance() * forecast->jacobian.transpose();
     addSlips(o.covariance, m_posterior, *m_shape, shape, forecast->jacobian);
@@ -177,7 +177,7 @@ Result<Outlook> Forecaster::outlook(const Instrument& shape) const
 
 Result<std::vector<NoteState>> Forecaster::states(const Instrument& shape) const
 {
-    const auto o = outlook(shape);
+    const auto o = jointForecast(shape);
     if (!o)
         return o.error();
     return o->states();

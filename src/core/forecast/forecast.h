@@ -6,7 +6,7 @@
 #pragma once
 
 #include "core/fit/fit.h"
-#include "core/forecast/outlook.h"
+#include "core/forecast/joint_forecast.h"
 
 #include <memory>
 
@@ -20,7 +20,7 @@ public:
                                    const FitOptions& options = {});
 
     /// All fingerings on a shape that is still to be cut. Errors: OutOfModelRange (where = fingering).
-    [[nodiscard]] Result<Outlook> outlook(const Instrument& shape) const;
+    [[nodiscard]] Result<JointForecast> jointForecast(const Instrument& shape) const;
     /// The same by itself, one entry a fingering.
     [[nodiscard]] Result<std::vector<NoteState>> states(const Instrument& shape) const;
     /// The same for a shape near the present one, in a quarter of the time: what is not known counts as it does now, what
@@ -31,7 +31,7 @@ public:
     [[nodiscard]] Result<std::vector<double>> plainDoubt(const Instrument& shape) const;
     /// The shape the workbook ends with.
     [[nodiscard]] const std::vector<NoteState>& now() const { return m_now; }
-    [[nodiscard]] const Outlook& present() const { return m_present; }
+    [[nodiscard]] const JointForecast& present() const { return m_present; }
     [[nodiscard]] const Posterior& posterior() const { return m_posterior; }
     /// What forecasts of changes have been off by, over what was stated of them: 1 where they are honest.
     [[nodiscard]] double honesty() const { return m_honesty; }
@@ -45,7 +45,7 @@ private:
     [[nodiscard]] Result<std::vector<double>> doubtOf(const Instrument& shape, const std::vector<double>& cents) const;
     Posterior m_posterior;
     double m_honesty = 1.0;
-    Outlook m_present;
+    JointForecast m_present;
     std::vector<NoteState> m_now;
     std::vector<double> m_presentCents;
     std::vector<std::optional<double>> m_way;

@@ -114,7 +114,7 @@ Result<std::optional<Contradiction>> contradictionIn(const Workbook& book, const
     // others have outvoted it already.
     const auto note = book.present().indexOf(p.report().worstReading);
     if (p.report().worstResidual > unexplained && note && (p.readingsOf(*note) < 2 || !p.newestMisfits()[*note].agreed) &&
-        std::abs(p.newestMisfits()[*note].deviations) > unexplained && !outOfLine(book, p)[*note])
+        std::abs(p.newestMisfits()[*note].deviations) > unexplained && !inconsistentNotes(book, p)[*note])
         return Found{Contradiction{Kind::Reading, p.report().worstReading.text, p.report().worstResidual, {}}};
     return Found{};
 }
@@ -123,18 +123,18 @@ std::optional<Contradiction> sessionContradiction(const Workbook& book, const Po
 {
     const auto& fingerings = book.present().spec().fingerings;
     const auto& misfits = posterior.newestMisfits();
-    const std::vector<bool> odd = outOfLine(book, posterior);
+    const std::vector<bool> inconsistent = inconsistentNotes(book, posterior);
     std::vector<double> off;
     std::size_t counted = 0;
     std::size_t worst = 0;
-    for (std::size_t i = 0; i < odd.size(); ++i) {
+    for (std::size_t i = 0; i < inconsistent.size(); ++i) {
         if (!(fingerings[i].weight > 0.0))
             continue;
         ++counted;
-        if (!odd[i])
+        if (!inconsistent[i])
             continue;
         off.push_back(misfits[i].cents);
-        if (!odd[worst] || std::abs(misfits[i].deviations) > std::abs(misfits[worst].deviations))
+        if (!inconsistent[worst] || std::abs(misfits[i].deviations) > std::abs(misfits[worst].deviations))
             worst = i;
     }
     if (off.empty() || off.size() * 2 <= counted)
@@ -148,29 +148,29 @@ std::optional<Contradiction> sessionContradiction(const Workbook& book, const Po
     return Contradiction{Contradiction::Kind::Unsettled, fingerings[worst].id.text, std::abs(misfits[worst].deviations), {}};
 }
 
-Outlook asHeard(const Posterior& posterior, const std::vector<bool>& odd, Outlook outlook)
+JointForecast asHeard(const Posterior& posterior, const std::vector<bool>& inconsistent, JointForecast jointForecast)
 {
     const auto& misfits = posterior.newestMisfits();
-    for (std::size_t i = 0; i < odd.size(); ++i)
-        if (odd[i]) {
+    for (std::size_t i = 0; i < inconsistent.size(); ++i)
+        if (inconsistent[i]) {
             const auto k = static_cast<Eigen::Index>(i);
-            outlook.mean[k] -= misfits[i].cents;
-            outlook.covariance(k, k) += misfits[i].cents * misfits[i].cents;
+            jointForecast.mean[k] -= misfits[i].cents;
+            jointForecast.covariance(k, k) += misfits[i].cents * misfits[i].cents;
         }
-    return outlook;
+    return jointForecast;
 }
 
-std::vector<bool> outOfLine(const Workbook& book, const Posterior& posterior)
+std::vector<bool> inconsistentNotes(const Workbook& book, const Posterior& posterior)
 {
     const auto& fingerings = book.present().spec().fingerings;
     const auto& misfits = posterior.newestMisfits();
-    std::vector<bool> odd(fingerings.size(), false);
-    for (std::size_t i = 0; i < odd.size(); ++i)
+    std::vector<bool> inconsistent(fingerings.size(), false);
+    for (std::size_t i = 0; i < inconsistent.size(); ++i)
         // Flat, and heard again since the beginning; sharp, and twice the same on one shape.
-        odd[i] = misfits[i].deviations > 0.0
-                     ? misfits[i].deviations > unexplained && heardAgain(book, fingerings[i].id, Since::TheBeginning)
-                     : -misfits[i].deviations > unexplained && misfits[i].agreed;
-    return odd;
+        inconsistent[i] = misfits[i].deviations > 0.0
+                              ? misfits[i].deviations > unexplained && heardAgain(book, fingerings[i].id, Since::TheBeginning)
+                              : -misfits[i].deviations > unexplained && misfits[i].agreed;
+    return inconsistent;
 }
 
 } // namespace dowel

@@ -4,7 +4,7 @@
 #pragma once
 
 #include "core/fit/fit.h"
-#include "core/forecast/outlook.h"
+#include "core/forecast/joint_forecast.h"
 #include "core/record/advice.h"
 
 namespace dowel {
@@ -17,13 +17,14 @@ namespace dowel {
 /// Notes heard far out of line with the rest of this wood: the player is believed, the model is not, and work goes on without
 /// them. Flat ones where they were heard more than once; sharp ones, where wood is in danger, only where two readings on one
 /// shape say the same, and until then work stops, see contradictionIn().
-[[nodiscard]] std::vector<bool> outOfLine(const Workbook& book, const Posterior& posterior);
+[[nodiscard]] std::vector<bool> inconsistentNotes(const Workbook& book, const Posterior& posterior);
 
 /// Where most of the notes that count are out of line, there is no rest that they could be out of line with: it is the session
 /// that is wrong, and nothing is done by it. The air where all lie to one side (by the square root of the absolute temperature),
 /// else unsettled.
 [[nodiscard]] std::optional<Contradiction> sessionContradiction(const Workbook& book, const Posterior& posterior);
 /// Notes that are out of line moved to where they were heard; how they go on from there is as unsure as they are odd.
-[[nodiscard]] Outlook asHeard(const Posterior& posterior, const std::vector<bool>& odd, Outlook outlook);
+[[nodiscard]] JointForecast asHeard(const Posterior& posterior, const std::vector<bool>& inconsistent,
+                                    JointForecast jointForecast);
 
 } // namespace dowel

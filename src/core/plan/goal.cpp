@@ -138,7 +138,7 @@ void GoalSearch::addLikings(const std::vector<Lever>& levers, const Instrument& 
         p.whole.gradient += residual * row;
         p.whole.hessian += row * row.transpose();
     };
-    if (m_school.oneSize) {
+    if (m_strategy.oneSize) {
         const auto count = static_cast<double>(holes.size());
         double mean = 0.0;
         for (const Hole& h : holes)
@@ -150,8 +150,8 @@ void GoalSearch::addLikings(const std::vector<Lever>& levers, const Instrument& 
             add(alike * (holes[i].diameter.millimetres() - mean), by);
         }
     }
-    for (std::size_t i = 1; m_school.evenTimbre > 0.0 && i + 2 < holes.size(); ++i) {
-        const double by = evenest * m_school.evenTimbre;
+    for (std::size_t i = 1; m_strategy.evenTimbre > 0.0 && i + 2 < holes.size(); ++i) {
+        const double by = evenest * m_strategy.evenTimbre;
         const LatticeCutoff here = latticeCutoff(shape, i);
         const LatticeCutoff next = latticeCutoff(shape, i + 1);
         add(by * (here.log - next.log), {{i, by * here.byDiameter_per_mm}, {i + 1, -by * next.byDiameter_per_mm}});
@@ -232,7 +232,7 @@ Result<Goal> GoalSearch::best(const std::vector<Lever>& levers, const Goal* from
     return goalAt(levers, *x);
 }
 
-Result<Goal> GoalSearch::thinned(const Goal& goal, const std::function<double(const Lever&)>& worth) const
+Result<Goal> GoalSearch::withFewestLevers(const Goal& goal, const std::function<double(const Lever&)>& worth) const
 {
     const auto n = static_cast<Eigen::Index>(goal.levers.size());
     if (n == 0)
@@ -306,9 +306,9 @@ Result<Goal> GoalSearch::thinned(const Goal& goal, const std::function<double(co
 }
 
 Result<Eigen::VectorXd> nearestTo(const Forecaster& forecaster, const Instrument& present, const std::vector<Lever>& levers,
-                                  const std::vector<double>& offsets_cents, const School& school, const Cancel& cancel)
+                                  const std::vector<double>& offsets_cents, const TuningStrategy& strategy, const Cancel& cancel)
 {
-    const GoalSearch search(forecaster, present, straightAim(present, offsets_cents), school, cancel);
+    const GoalSearch search(forecaster, present, straightAim(present, offsets_cents), strategy, cancel);
     auto goal = search.best(levers);
     if (!goal)
         return goal.error();

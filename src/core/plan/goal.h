@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The best shape that removing wood can reach: the aim's loss made least over the levers, within their bounds, by Newton's
 // steps with exact derivatives. Work has a small price, so that what hardly matters is left, and what is surely done comes
-// before what is not; a school's own wishes count beside pitch.
+// before what is not; a tuning strategy's own wishes count beside pitch.
 #pragma once
 
 #include "core/aim/aim.h"
@@ -22,11 +22,11 @@ struct Goal
 class GoalSearch
 {
 public:
-    GoalSearch(const Forecaster& forecaster, Instrument present, Aim aim, School school, Cancel cancel)
+    GoalSearch(const Forecaster& forecaster, Instrument present, Aim aim, TuningStrategy strategy, Cancel cancel)
         : m_forecaster(&forecaster),
           m_present(std::move(present)),
           m_aim(std::move(aim)),
-          m_school(school),
+          m_strategy(strategy),
           m_cancel(std::move(cancel))
     {
     }
@@ -36,7 +36,7 @@ public:
     [[nodiscard]] Result<Goal> best(const std::vector<Lever>& levers, const Goal* from = nullptr) const;
     /// The goal with the least work: levers stay where they are as long as that costs no more than `worth` each, what moves
     /// least first. Reckoned on the quadratic at the goal, then worked out once and looked at.
-    [[nodiscard]] Result<Goal> thinned(const Goal& goal, const std::function<double(const Lever&)>& worth) const;
+    [[nodiscard]] Result<Goal> withFewestLevers(const Goal& goal, const std::function<double(const Lever&)>& worth) const;
 
 private:
     struct Point;
@@ -50,7 +50,7 @@ private:
     const Forecaster* m_forecaster;
     Instrument m_present;
     Aim m_aim;
-    School m_school;
+    TuningStrategy m_strategy;
     Cancel m_cancel;
 };
 
@@ -58,6 +58,6 @@ private:
 /// Errors as GoalSearch::best().
 [[nodiscard]] Result<Eigen::VectorXd> nearestTo(const Forecaster& forecaster, const Instrument& present,
                                                 const std::vector<Lever>& levers, const std::vector<double>& offsets_cents,
-                                                const School& school = {}, const Cancel& cancel = {});
+                                                const TuningStrategy& strategy = {}, const Cancel& cancel = {});
 
 } // namespace dowel

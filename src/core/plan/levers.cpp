@@ -21,7 +21,7 @@ constexpr double nothing_m = 1e-7;
 
 } // namespace
 
-std::vector<Lever> leversOf(const Instrument& instrument, Means means, Metres leastWood)
+std::vector<Lever> leversOf(const Instrument& instrument, LeverScope means, Metres leastWood)
 {
     using Kind = Lever::Kind;
     const InstrumentSpec& spec = instrument.spec();
@@ -37,7 +37,7 @@ std::vector<Lever> leversOf(const Instrument& instrument, Means means, Metres le
         std::erase_if(levers, [](const Lever& l) { return l.high.metres() - l.low.metres() < nothing_m; });
         return levers;
     };
-    if (means == Means::HolesAndFoot)
+    if (means == LeverScope::HolesAndFoot)
         return withRoom();
     for (std::size_t i = 0; i < spec.holes.size(); ++i) {
         const Hole& h = spec.holes[i];
@@ -57,13 +57,13 @@ std::vector<Lever> leversOf(const Instrument& instrument, Means means, Metres le
                           {},
                           std::min(lip->stopper, spec.bore.front().diameter * 0.5),
                           std::max(lip->stopper, spec.bore.front().diameter * 1.5)});
-    if (means == Means::Usual)
+    if (means == LeverScope::Usual)
         return withRoom();
     if (lip != nullptr) {
         const Metres longest = spec.bore.front().diameter * longestEmbouchure;
         levers.push_back({Kind::Embouchure, 0, {}, {}, lip->holeLength, std::max(lip->holeLength, longest)});
     }
-    if (means == Means::Embouchure)
+    if (means == LeverScope::Embouchure)
         return withRoom();
     // Where a scraper or a reamer reaches: below the mouth, in the middle and above the foot.
     const Metres length = spec.foot == Foot::Open ? reach.shortest : instrument.length();

@@ -25,11 +25,11 @@ struct Lever
 };
 
 /// How far levers go: groups in the order in which a maker turns to them.
-enum class Means { HolesAndFoot, Usual, Embouchure, BoreToo };
+enum class LeverScope { HolesAndFoot, Usual, Embouchure, BoreToo };
 
 /// Holes from the foot upwards, the foot, then with Usual the undercuts, window or stopper, with Embouchure that hole, then
 /// with BoreToo places in the bore. Only those that have somewhere to go.
-[[nodiscard]] std::vector<Lever> leversOf(const Instrument& instrument, Means means,
+[[nodiscard]] std::vector<Lever> leversOf(const Instrument& instrument, LeverScope means,
                                           Metres leastWood = Metres::fromMillimetres(2.0));
 /// Whether only the depth of a stopped pipe sets a note: what is flat then stays flat, and sharp can be mended.
 [[nodiscard]] bool depthAlone(const Instrument& instrument, std::size_t fingering);

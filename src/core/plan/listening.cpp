@@ -6,7 +6,7 @@
 
 namespace dowel::planning {
 
-std::vector<FingeringId> neverHeard(const Situation& s)
+std::vector<FingeringId> unheardNotes(const Situation& s)
 {
     std::vector<FingeringId> ids;
     for (std::size_t i = 0; i < s.fingerings().size(); ++i)
@@ -15,7 +15,7 @@ std::vector<FingeringId> neverHeard(const Situation& s)
     return ids;
 }
 
-std::vector<FingeringId> moved(const Situation& s, const Outlook& there, double by_cents)
+std::vector<FingeringId> moved(const Situation& s, const JointForecast& there, double by_cents)
 {
     std::vector<FingeringId> ids;
     const auto& now = s.forecaster->now();
@@ -28,7 +28,7 @@ std::vector<FingeringId> moved(const Situation& s, const Outlook& there, double 
     return ids;
 }
 
-int roundsHeard(const Situation& s)
+int sessionsHeard(const Situation& s)
 {
     int rounds = 0;
     bool listening = false;
@@ -55,7 +55,7 @@ bool ownCuts(const Situation& s)
                        });
 }
 
-std::vector<FingeringId> unsettled(const Situation& s, Settle which)
+std::vector<FingeringId> undecidedNotes(const Situation& s, Undecided which)
 {
     constexpr int enough = 2;     // a note heard so often on one shape is known as well as it will be
     constexpr double open = 0.08; // the chance to be out from which it is not settled
@@ -64,11 +64,11 @@ std::vector<FingeringId> unsettled(const Situation& s, Settle which)
     const auto& now = s.forecaster->now();
     const auto tolerances = s.tolerances();
     for (std::size_t i = 0; i < now.size(); ++i) {
-        if (!(tolerances[i] > 0.0) || s.odd[i] || (which == Settle::WhatCanBeMended && s.heardHere(i) >= enough))
+        if (!(tolerances[i] > 0.0) || s.inconsistent[i] || (which == Undecided::WhatCanBeMended && s.heardHere(i) >= enough))
             continue;
         const double flat = std::exp(logAbove((now[i].cents + tolerances[i]) / now[i].sd));
         const double sharp = std::exp(logAbove((tolerances[i] - now[i].cents) / now[i].sd));
-        const double out = which == Settle::WhatCanBeMended ? flat : flat + sharp;
+        const double out = which == Undecided::WhatCanBeMended ? flat : flat + sharp;
         if (out > open && out < closed)
             ids.push_back(s.fingerings()[i].id);
     }

@@ -6,16 +6,16 @@
 
 namespace dowel::planning {
 
-[[nodiscard]] std::vector<FingeringId> neverHeard(const Situation& s);
+[[nodiscard]] std::vector<FingeringId> unheardNotes(const Situation& s);
 /// Notes that have moved by more than this since they were heard, or will have on another shape.
-[[nodiscard]] std::vector<FingeringId> moved(const Situation& s, const Outlook& there, double by_cents);
+[[nodiscard]] std::vector<FingeringId> moved(const Situation& s, const JointForecast& there, double by_cents);
 /// How often this piece has been listened to: readings with no cut and no advice between them are one round.
-[[nodiscard]] int roundsHeard(const Situation& s);
+[[nodiscard]] int sessionsHeard(const Situation& s);
 /// Whether wood has been cut without advice since the last listening.
 [[nodiscard]] bool ownCuts(const Situation& s);
 /// Notes of which it is open whether they are in, and that another listening can say something about: the ones that a flat
 /// end would still be mended for, or all.
-enum class Settle { WhatCanBeMended, All };
-[[nodiscard]] std::vector<FingeringId> unsettled(const Situation& s, Settle which);
+enum class Undecided { WhatCanBeMended, All };
+[[nodiscard]] std::vector<FingeringId> undecidedNotes(const Situation& s, Undecided which);
 
 } // namespace dowel::planning

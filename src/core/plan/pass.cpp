@@ -26,14 +26,14 @@ Metres rounded(const Lever& lever, Metres from, Metres goal, const Tools& tools,
 }
 
 /// The order of the work: what the mouth does to all notes the holes can still follow; then from the foot upwards, the foot
-/// itself when the holes' volumes are in, unless the school has it first; undercuts and the bore last.
-int turnOf(const Lever& lever, const School& school)
+/// itself when the holes' volumes are in, unless the tuning strategy has it first; undercuts and the bore last.
+int turnOf(const Lever& lever, const TuningStrategy& strategy)
 {
     switch (lever.kind) {
     case Lever::Kind::Stopper:
     case Lever::Kind::Window:
     case Lever::Kind::Embouchure: return 0;
-    case Lever::Kind::Foot: return school.footFirst ? 1 : 2;
+    case Lever::Kind::Foot: return strategy.footFirst ? 1 : 2;
     case Lever::Kind::Depth:
     case Lever::Kind::Hole:
     case Lever::Kind::Fill:
@@ -44,27 +44,34 @@ int turnOf(const Lever& lever, const School& school)
     return 3;
 }
 
-class Walker
+class PassBuilder
 {
 public:
-    Walker(const Situation& s, const Aim& aim, Instrument shape, Outlook outlook)
-        : m_s(&s), m_aim(&aim), m_shape(std::move(shape)), m_outlook(std::move(outlook)), m_loss(lossOf(m_outlook))
+    PassBuilder(const Situation& s, const Aim& aim, Instrument shape, JointForecast jointForecast)
+        : m_s(&s),
+          m_aim(&aim),
+          m_shape(std::move(shape)),
+          m_jointForecast(std::move(jointForecast)),
+          m_loss(lossOf(m_jointForecast))
     {
         for (const double t : s.tolerances())
             m_bounds.push_back(t > 0.0 ? t : std::numeric_limits<double>::infinity());
-        for (std::size_t i = 0; i < s.odd.size(); ++i)
-            if (s.odd[i])
+        for (std::size_t i = 0; i < s.inconsistent.size(); ++i)
+            if (s.inconsistent[i])
                 m_bounds[i] = std::numeric_limits<double>::infinity();
         m_floors.assign(m_bounds.size(), std::numeric_limits<double>::infinity());
         for (std::size_t i = 0; i < m_bounds.size(); ++i)
             if (depthAlone(m_shape, i))
                 std::swap(m_bounds[i], m_floors[i]);
     }
-    [[nodiscard]] double lossOf(const Outlook& o) const { return m_aim->loss({o.mean.data(), o.mean.data() + o.mean.size()}); }
+    [[nodiscard]] double lossOf(const JointForecast& o) const
+    {
+        return m_aim->loss({o.mean.data(), o.mean.data() + o.mean.size()});
+    }
     /// What the shape was like when it was last listened to: the pass is held to that.
     [[nodiscard]] Status startFrom(const Instrument& lastHeard)
     {
-        m_asHeard = m_outlook;
+        m_asHeard = m_jointForecast;
         if (!(lastHeard == m_shape)) {
             const auto f = m_s->forecaster->posterior().forecast(lastHeard);
             if (!f)
@@ -72,22 +79,22 @@ public:
             m_asHeard.mean = Eigen::Map<const Eigen::VectorXd>(f->cents.data(), std::ssize(f->cents));
             m_asHeard.covariance = f->jacobian * m_s->forecaster->posterior().covariance() * f->jacobian.transpose();
         }
-        m_risk = riskAt(m_outlook);
+        m_risk = riskAt(m_jointForecast);
         return Done{};
     }
     /// Goes towards where the lever should stand, as far as may be. needed: what the goal would lose without it.
     [[nodiscard]] Result<std::optional<AdviceStep>> step(const Lever& lever, Metres goal, double needed);
     /// The one cut of a few tool steps, by any of these levers, that most lifts the chance that all are in; nothing where
     /// that is not `gain` or more.
-    [[nodiscard]] Result<std::optional<AdviceStep>> fineStep(const std::vector<Lever>& levers, double gain);
+    [[nodiscard]] Result<std::optional<AdviceStep>> bestSingleStep(const std::vector<Lever>& levers, double gain);
     [[nodiscard]] const Instrument& shape() const { return m_shape; }
-    [[nodiscard]] const Outlook& outlook() const { return m_outlook; }
+    [[nodiscard]] const JointForecast& jointForecast() const { return m_jointForecast; }
 
 private:
     /// That some note is beyond what more work can bring back and was not when it was last listened to.
-    [[nodiscard]] double riskAt(const Outlook& there) const
+    [[nodiscard]] double riskAt(const JointForecast& there) const
     {
-        const auto mirrored = [](Outlook o) {
+        const auto mirrored = [](JointForecast o) {
             o.mean = -o.mean;
             return o;
         };
@@ -101,28 +108,28 @@ private:
         const auto apart = Instrument::make(after.spec());
         return apart || !Instrument::make(m_shape.spec());
     }
-    [[nodiscard]] Result<Outlook> outlookOf(const Instrument& shape) const;
-    [[nodiscard]] Result<AdviceStep> described(const Cut& cut, Metres from, const Instrument& after, const Outlook& there,
+    [[nodiscard]] Result<JointForecast> jointForecastOf(const Instrument& shape) const;
+    [[nodiscard]] Result<AdviceStep> described(const Cut& cut, Metres from, const Instrument& after, const JointForecast& there,
                                                double risk, Metres goal, bool guarded) const;
     const Situation* m_s;
     const Aim* m_aim;
     Instrument m_shape;
-    Outlook m_outlook;
+    JointForecast m_jointForecast;
     double m_loss;
     std::vector<double> m_bounds; ///< above which a note is spoiled
     std::vector<double> m_floors; ///< below which one is
-    Outlook m_asHeard;            ///< on the shape that was last listened to
+    JointForecast m_asHeard;      ///< on the shape that was last listened to
     double m_risk = 0.0;          ///< that something has gone sharp since
 };
 
-Result<Outlook> Walker::outlookOf(const Instrument& shape) const
+Result<JointForecast> PassBuilder::jointForecastOf(const Instrument& shape) const
 {
     if (!m_s->options.guardNearby)
-        return m_s->forecaster->outlook(shape);
+        return m_s->forecaster->jointForecast(shape);
     const auto nearby = m_s->forecaster->statesNearby(shape);
     if (!nearby)
         return nearby.error();
-    Outlook o = m_s->forecaster->present();
+    JointForecast o = m_s->forecaster->present();
     for (std::size_t i = 0; i < nearby->size(); ++i) {
         const auto k = static_cast<Eigen::Index>(i);
         o.mean[k] = (*nearby)[i].cents;
@@ -131,15 +138,15 @@ Result<Outlook> Walker::outlookOf(const Instrument& shape) const
     return o;
 }
 
-Result<AdviceStep> Walker::described(const Cut& cut, Metres from, const Instrument& after, const Outlook& there, double risk,
-                                     Metres goal, bool guarded) const
+Result<AdviceStep> PassBuilder::described(const Cut& cut, Metres from, const Instrument& after, const JointForecast& there,
+                                          double risk, Metres goal, bool guarded) const
 {
     const auto doubt = m_s->forecaster->plainDoubt(after);
     if (!doubt)
         return doubt.error();
     const double honesty = m_s->forecaster->honesty();
-    const Outlook before = m_s->asHeard(m_outlook);
-    const Outlook then = m_s->asHeard(there);
+    const JointForecast before = m_s->asHeard(m_jointForecast);
+    const JointForecast then = m_s->asHeard(there);
     const auto states = then.states();
     const auto& fingerings = m_s->fingerings();
     AdviceStep step;
@@ -149,10 +156,10 @@ Result<AdviceStep> Walker::described(const Cut& cut, Metres from, const Instrume
     for (std::size_t i = 0; i < states.size(); ++i) {
         const auto k = static_cast<Eigen::Index>(i);
         const double moved =
-            std::abs(there.mean[k] - m_outlook.mean[k]) * std::sqrt(fingerings[i].weight) / fingerings[i].tolerance.cents();
+            std::abs(there.mean[k] - m_jointForecast.mean[k]) * std::sqrt(fingerings[i].weight) / fingerings[i].tolerance.cents();
         if (moved > most) {
             most = moved;
-            step.reason = {fingerings[i].id, Cents::fromCents(m_outlook.mean[k]), guarded, goal};
+            step.reason = {fingerings[i].id, Cents::fromCents(m_jointForecast.mean[k]), guarded, goal};
         }
         const double part = honesty * (*doubt)[i];
         const double rest = std::sqrt(std::max(0.0, states[i].sd * states[i].sd - part * part));
@@ -166,7 +173,7 @@ Result<AdviceStep> Walker::described(const Cut& cut, Metres from, const Instrume
     return step;
 }
 
-Result<std::optional<AdviceStep>> Walker::step(const Lever& lever, Metres goal, double needed)
+Result<std::optional<AdviceStep>> PassBuilder::step(const Lever& lever, Metres goal, double needed)
 {
     using Found = std::optional<AdviceStep>;
     const Cut wish = cutFor(m_shape, lever, goal);
@@ -205,13 +212,13 @@ Result<std::optional<AdviceStep>> Walker::step(const Lever& lever, Metres goal, 
         auto after = applied(m_shape, withSize(wish, size));
         if (!after || !keepsWood(*after))
             return Found{}; // not with this wood: a wall too thin
-        auto there = outlookOf(*after);
+        auto there = jointForecastOf(*after);
         if (!there)
             return there.error();
         const double loss = lossOf(*there);
         const double risk = riskAt(*there);
-        constexpr double trifle = 0.004;
-        if (risk > m_s->options.spoilLimit && risk > m_risk + trifle)
+        constexpr double negligibleRisk = 0.004;
+        if (risk > m_s->options.spoilLimit && risk > m_risk + negligibleRisk)
             continue;
         if (!pays(loss))
             return Found{};
@@ -219,7 +226,7 @@ Result<std::optional<AdviceStep>> Walker::step(const Lever& lever, Metres goal, 
         if (!described)
             return described.error();
         m_shape = std::move(*after);
-        m_outlook = std::move(*there);
+        m_jointForecast = std::move(*there);
         m_loss = loss;
         m_risk = risk;
         return Found{std::move(*described)};
@@ -227,17 +234,17 @@ Result<std::optional<AdviceStep>> Walker::step(const Lever& lever, Metres goal, 
     return Found{};
 }
 
-Result<std::optional<AdviceStep>> Walker::fineStep(const std::vector<Lever>& levers, double gain)
+Result<std::optional<AdviceStep>> PassBuilder::bestSingleStep(const std::vector<Lever>& levers, double gain)
 {
     struct Candidate
     {
         Cut cut;
         Metres from;
         Instrument after;
-        Outlook there;
+        JointForecast there;
     };
     std::optional<Candidate> best;
-    double most = chanceAllWithin(m_outlook, m_s->tolerances()) + gain;
+    double most = chanceAllWithin(m_jointForecast, m_s->tolerances()) + gain;
     const Metres tool = m_s->tools().step;
     for (const Lever& lever : levers) {
         const Cut here = cutFor(m_shape, lever, Metres{});
@@ -264,7 +271,7 @@ Result<std::optional<AdviceStep>> Walker::fineStep(const std::vector<Lever>& lev
             auto after = applied(m_shape, cut);
             if (!after || !keepsWood(*after))
                 continue; // not with this wood
-            auto there = outlookOf(*after);
+            auto there = jointForecastOf(*after);
             if (!there)
                 return there.error();
             const double chance = chanceAllWithin(*there, m_s->tolerances());
@@ -281,8 +288,8 @@ Result<std::optional<AdviceStep>> Walker::fineStep(const std::vector<Lever>& lev
     if (!described)
         return described.error();
     m_shape = std::move(best->after);
-    m_outlook = std::move(best->there);
-    m_loss = lossOf(m_outlook);
+    m_jointForecast = std::move(best->there);
+    m_loss = lossOf(m_jointForecast);
     m_risk = risk;
     return std::optional(std::move(*described));
 }
@@ -316,9 +323,9 @@ Result<std::vector<double>> neededOf(const Situation& s, const Goal& goal, const
 
 } // namespace
 
-Result<Pass> passTowards(const Situation& s, const Goal& goal, const Aim& aim)
+Result<Pass> buildPass(const Situation& s, const Goal& goal, const Aim& aim)
 {
-    Walker walker(s, aim, s.present(), s.forecaster->present());
+    PassBuilder walker(s, aim, s.present(), s.forecaster->present());
     if (auto ok = walker.startFrom(shapeLastHeard(s)); !ok)
         return ok.error();
     const auto needed = neededOf(s, goal, aim);
@@ -329,7 +336,7 @@ Result<Pass> passTowards(const Situation& s, const Goal& goal, const Aim& aim)
     for (int turn = 0; turn < turns; ++turn)
         for (std::size_t k = 0; k < goal.levers.size(); ++k) {
             const Lever& lever = goal.levers[k];
-            if (turnOf(lever, s.school) != turn)
+            if (turnOf(lever, s.strategy) != turn)
                 continue;
             if (!s.heardSinceCut(lever)) {
                 pass.waiting = true;
@@ -342,14 +349,14 @@ Result<Pass> passTowards(const Situation& s, const Goal& goal, const Aim& aim)
                 pass.steps.push_back(std::move(**step));
         }
     pass.after = walker.shape();
-    pass.outlook = walker.outlook();
+    pass.jointForecast = walker.jointForecast();
     return pass;
 }
 
-Result<Pass> fineCuts(const Situation& s, std::size_t most)
+Result<Pass> singleCutsThatPay(const Situation& s, std::size_t most)
 {
     const Aim aim = s.aim(s.options.lastSpread_cents);
-    Walker walker(s, aim, s.present(), s.forecaster->present());
+    PassBuilder walker(s, aim, s.present(), s.forecaster->present());
     if (auto ok = walker.startFrom(shapeLastHeard(s)); !ok)
         return ok.error();
     std::vector<Lever> levers = leversOf(s.present(), s.options.means, s.options.leastWood);
@@ -358,7 +365,7 @@ Result<Pass> fineCuts(const Situation& s, std::size_t most)
     std::erase_if(levers, [&](const Lever& l) { return !s.heardSinceCut(l) || (depthOnly && l.kind == Lever::Kind::Window); });
     Pass pass{{}, s.present(), {}, false};
     while (pass.steps.size() < most) {
-        auto step = walker.fineStep(levers, s.options.fineGain);
+        auto step = walker.bestSingleStep(levers, s.options.singleCutGain);
         if (!step)
             return step.error();
         if (!*step)
@@ -368,7 +375,7 @@ Result<Pass> fineCuts(const Situation& s, std::size_t most)
         pass.steps.push_back(std::move(**step));
     }
     pass.after = walker.shape();
-    pass.outlook = walker.outlook();
+    pass.jointForecast = walker.jointForecast();
     return pass;
 }
 

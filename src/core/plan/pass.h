@@ -11,16 +11,16 @@ struct Pass
 {
     std::vector<AdviceStep> steps;
     Instrument after;
-    Outlook outlook;      ///< of the shape after it
-    bool waiting = false; ///< some lever waits for its last cut to be listened to
+    JointForecast jointForecast; ///< of the shape after it
+    bool waiting = false;        ///< some lever waits for its last cut to be listened to
 };
 
 /// spread_cents: of the aim by which steps are judged. Errors: OutOfModelRange, Cancelled.
-[[nodiscard]] Result<Pass> passTowards(const Situation& s, const Goal& goal, const Aim& aim);
+[[nodiscard]] Result<Pass> buildPass(const Situation& s, const Goal& goal, const Aim& aim);
 
 /// What single cuts by a few tool steps can still do where no pass pays: one after the other, up to `most`, each the one that
 /// lifts the chance that all notes are in furthest, the risk of going sharp counted in that chance and nowhere else. Empty
 /// where none gains what it costs. Greedy improvement by the aim itself. Errors: OutOfModelRange, Cancelled.
-[[nodiscard]] Result<Pass> fineCuts(const Situation& s, std::size_t most = 3);
+[[nodiscard]] Result<Pass> singleCutsThatPay(const Situation& s, std::size_t most = 3);
 
 } // namespace dowel::planning

@@ -4,9 +4,9 @@
 #include "core/base/thread_role.h"
 #include "core/instrument/summary.h"
 #include "core/plan/diagnosis.h"
-#include "core/plan/left.h"
 #include "core/plan/listening.h"
 #include "core/plan/pass.h"
+#include "core/plan/unreached.h"
 
 #include <algorithm>
 #include <cmath>
@@ -32,7 +32,7 @@ void summarise(const Situation& s, Advice& advice)
 
 /// Where the shape should end: first for the notes as they are forecast, by holes and foot alone where that does, else by all
 /// that there is; then as low as what is not known asks, with as little work as does.
-struct Ends
+struct GoalPair
 {
     Goal straight;
     Goal careful;
@@ -42,16 +42,16 @@ class Finder
 {
 public:
     explicit Finder(const Situation& s) : m_s(&s) {}
-    Result<Ends> ends()
+    Result<GoalPair> ends()
     {
         const Situation& s = *m_s;
         Aim aim = s.aim(s.options.spread_cents);
-        GoalSearch search(*s.forecaster, s.present(), aim, s.school, s.cancel);
-        auto best = search.best(leversOf(s.present(), Means::HolesAndFoot, s.options.leastWood));
+        GoalSearch search(*s.forecaster, s.present(), aim, s.strategy, s.cancel);
+        auto best = search.best(leversOf(s.present(), LeverScope::HolesAndFoot, s.options.leastWood));
         if (!best)
             return best.error();
         constexpr double enough = 0.9; // of the chance that all are in, as they are forecast
-        for (const Means means : {Means::Embouchure, Means::BoreToo}) {
+        for (const LeverScope means : {LeverScope::Embouchure, LeverScope::BoreToo}) {
             if (means > s.options.means || aim.chance(best->cents) > enough)
                 break;
             auto more = search.best(leversOf(s.present(), means, s.options.leastWood), &*best);
@@ -60,40 +60,40 @@ public:
             if (best->loss - more->loss > s.options.worthOfOther)
                 best = std::move(*more);
         }
-        const auto lean = leaning(*best);
-        if (!lean)
-            return lean.error();
+        const auto offset = safetyOffsets(*best);
+        if (!offset)
+            return offset.error();
         for (std::size_t i = 0; i < aim.notes.size(); ++i)
-            aim.notes[i].lean_cents = (*lean)[i];
+            aim.notes[i].offset_cents = (*offset)[i];
         search.setAim(aim);
         auto careful = search.best(best->levers, &*best);
         if (!careful)
             return careful.error();
-        auto thin = search.thinned(*careful, [&](const Lever& l) {
+        auto thin = search.withFewestLevers(*careful, [&](const Lever& l) {
             const bool usual = l.kind == Lever::Kind::Hole || l.kind == Lever::Kind::Foot || l.kind == Lever::Kind::Depth;
             return usual ? s.options.worth : s.options.worthOfOther;
         });
         if (!thin)
             return thin.error();
-        return Ends{std::move(*best), std::move(*thin), std::move(aim)};
+        return GoalPair{std::move(*best), std::move(*thin), std::move(aim)};
     }
 
 private:
     /// A note whose forecast at the goal is wide is kept a deviation low (high where depth alone mends it); the wood that is left
     /// corrects it later.
-    [[nodiscard]] Result<std::vector<double>> leaning(const Goal& goal) const
+    [[nodiscard]] Result<std::vector<double>> safetyOffsets(const Goal& goal) const
     {
-        const auto there = m_s->forecaster->outlook(goal.shape);
+        const auto there = m_s->forecaster->jointForecast(goal.shape);
         if (!there)
             return there.error();
         const auto states = there->states();
-        std::vector<double> lean(states.size());
+        std::vector<double> offset(states.size());
         const double little = m_s->options.lastSpread_cents;
-        for (std::size_t i = 0; i < lean.size(); ++i) {
+        for (std::size_t i = 0; i < offset.size(); ++i) {
             const double share = std::clamp((states[i].sd - little) / little, 0.0, 1.0);
-            lean[i] = m_s->options.stayLow * share * states[i].sd * (depthAlone(goal.shape, i) ? -1.0 : 1.0);
+            offset[i] = m_s->options.flatMargin_sd * share * states[i].sd * (depthAlone(goal.shape, i) ? -1.0 : 1.0);
         }
-        return lean;
+        return offset;
     }
     const Situation* m_s;
 };
@@ -101,14 +101,14 @@ private:
 void finish(const Situation& s, Advice& advice)
 {
     advice.state = AdviceState::Finished;
-    advice.left = leftOvers(s, s.present(), s.forecaster->now(), 0.0);
-    advice.wouldSettle = unsettled(s, Settle::All);
+    advice.left = unreachedNotes(s, s.present(), s.forecaster->now(), 0.0);
+    advice.wouldSettle = undecidedNotes(s, Undecided::All);
 }
 
 /// What the rest of the work will come to, from how far the notes still have to go. Each listening leaves about two fifths of the
 /// way, as the guard lets a pass go, and each round after the first takes about half the cuts of the first: rules of thumb, like
 /// the share of the goal's own chance that is reached. How well they hold has not been measured.
-Expected reckoned(const Situation& s, const Ends& ends, const Pass& pass)
+Expected estimateRemainingWork(const Situation& s, const GoalPair& ends, const Pass& pass)
 {
     Aim last = s.aim(s.options.lastSpread_cents);
     double farthest = 0.0;
@@ -126,7 +126,7 @@ Expected reckoned(const Situation& s, const Ends& ends, const Pass& pass)
 }
 
 /// Advice, and what it was weighed by.
-struct Weighed
+struct Decision
 {
     Advice advice;
     std::optional<Expected> expected; ///< nothing where the work is at its end
@@ -134,38 +134,38 @@ struct Weighed
 };
 
 /// What has to be done before any cut is weighed, or instead of one: whether that decides it.
-Result<bool> decidedBefore(const Situation& s, Weighed& w)
+Result<bool> decideBeforeGoals(const Situation& s, Decision& w)
 {
     Advice& advice = w.advice;
     summarise(s, advice);
-    if (auto missing = neverHeard(s); !missing.empty()) {
+    if (auto missing = unheardNotes(s); !missing.empty()) {
         advice.state = AdviceState::Measure;
         advice.fingerings = std::move(missing);
         if (const auto ends = Finder(s).ends()) { // by what is known beforehand
-            const Pass likely{std::vector<AdviceStep>(ends->careful.levers.size()), s.present(), {}, false};
-            w.expected = reckoned(s, *ends, likely);
+            const Pass likelyPass{std::vector<AdviceStep>(ends->careful.levers.size()), s.present(), {}, false};
+            w.expected = estimateRemainingWork(s, *ends, likelyPass);
         } else if (ends.error().code == ErrorCode::Cancelled) {
             return ends.error();
         }
         return true;
     }
     advice.chanceAllWithin = chanceAllWithin(s.asHeard(s.forecaster->present()), s.wanted());
-    auto odd = contradictionIn(*s.book, s.forecaster->posterior(), s.cancel);
-    if (!odd)
-        return odd.error();
-    if (!*odd)
-        *odd = sessionContradiction(*s.book, s.forecaster->posterior());
-    if (*odd) {
+    auto inconsistent = contradictionIn(*s.book, s.forecaster->posterior(), s.cancel);
+    if (!inconsistent)
+        return inconsistent.error();
+    if (!*inconsistent)
+        *inconsistent = sessionContradiction(*s.book, s.forecaster->posterior());
+    if (*inconsistent) {
         advice.state = AdviceState::Stop;
-        advice.contradiction = std::move(*odd);
+        advice.contradiction = std::move(*inconsistent);
         return true;
     }
-    auto stale = moved(s, s.forecaster->present(), s.options.staleMove_cents);
+    auto toHear = moved(s, s.forecaster->present(), s.options.hearAgainMove_cents);
     const bool wellIn = chanceAllWithin(s.forecaster->present(), s.tolerances()) >= s.options.wellIn;
     // What somebody did on his own is listened to before it is built on.
-    if (!stale.empty() && (ownCuts(s) || wellIn)) {
+    if (!toHear.empty() && (ownCuts(s) || wellIn)) {
         advice.state = AdviceState::Measure;
-        advice.fingerings = std::move(stale);
+        advice.fingerings = std::move(toHear);
         return true;
     }
     if (wellIn)
@@ -173,18 +173,18 @@ Result<bool> decidedBefore(const Situation& s, Weighed& w)
     return wellIn;
 }
 
-Result<Weighed> weighed(const Situation& s)
+Result<Decision> decide(const Situation& s)
 {
-    Weighed w;
+    Decision w;
     Advice& advice = w.advice;
-    const auto decided = decidedBefore(s, w);
+    const auto decided = decideBeforeGoals(s, w);
     if (!decided)
         return decided.error();
     if (*decided)
         return w;
-    const double now = chanceAllWithin(s.forecaster->present(), s.tolerances()); // as the school lets the work go by
-    auto stale = moved(s, s.forecaster->present(), s.options.staleMove_cents);
-    const auto measure = [&](std::vector<FingeringId> ids) -> Weighed {
+    const double now = chanceAllWithin(s.forecaster->present(), s.tolerances()); // as the tuning strategy lets the work go by
+    auto toHear = moved(s, s.forecaster->present(), s.options.hearAgainMove_cents);
+    const auto measure = [&](std::vector<FingeringId> ids) -> Decision {
         advice.state = AdviceState::Measure;
         advice.fingerings = std::move(ids);
         return w;
@@ -192,45 +192,46 @@ Result<Weighed> weighed(const Situation& s)
     const auto ends = Finder(s).ends();
     if (!ends)
         return ends.error();
-    auto pass = passTowards(s, ends->careful, ends->aim);
+    auto pass = buildPass(s, ends->careful, ends->aim);
     if (!pass)
         return pass.error();
-    w.expected = reckoned(s, *ends, *pass);
-    const double then = pass->steps.empty() ? 0.0 : chanceAllWithin(pass->outlook, s.tolerances());
+    w.expected = estimateRemainingWork(s, *ends, *pass);
+    const double then = pass->steps.empty() ? 0.0 : chanceAllWithin(pass->jointForecast, s.tolerances());
     // Where all may be in already, wood is taken only for a better chance of it.
-    constexpr double likely = 0.3;
-    constexpr double trifle_cents = 0.3; // where a lever waits for it even that is listened to
-    const int rounds = roundsHeard(s);
-    const bool early = now < likely && rounds < s.options.roundsToRough;
+    constexpr double possiblyDone = 0.3;
+    constexpr double smallMove_cents = 0.3; // where a lever waits for it even that is listened to
+    const int rounds = sessionsHeard(s);
+    const bool early = now < possiblyDone && rounds < s.options.roundsToRough;
     const bool pays = early || then - now > s.options.passPrice * static_cast<double>(pass->steps.size());
-    const auto cut = [&](Pass& by) -> Result<Weighed> {
+    const auto cut = [&](Pass& by) -> Result<Decision> {
         advice.state = AdviceState::MakeCut;
         advice.steps = std::move(by.steps);
-        const double all = chanceAllWithin(s.asHeard(by.outlook), s.wanted());
+        const double all = chanceAllWithin(s.asHeard(by.jointForecast), s.wanted());
         for (AdviceStep& step : advice.steps)
             step.chanceAllAfter = all;
         advice.steps.back().thenMeasure = true;
-        advice.steps.back().hear = moved(s, by.outlook, s.options.staleMove_cents);
+        advice.steps.back().hear = moved(s, by.jointForecast, s.options.hearAgainMove_cents);
         if (advice.steps.back().hear.empty())
-            advice.steps.back().hear = moved(s, by.outlook, trifle_cents);
+            advice.steps.back().hear = moved(s, by.jointForecast, smallMove_cents);
         const auto states = s.forecaster->statesNearby(ends->straight.shape);
         if (!states)
             return states.error();
-        advice.left = leftOvers(s, ends->straight.shape, *states, 1.0);
+        advice.left = unreachedNotes(s, ends->straight.shape, *states, 1.0);
         return w;
     };
     const bool wood = rounds < s.options.mostRounds;
     if (wood && !pass->steps.empty() && pays)
         return cut(*pass);
-    if (stale.empty() && pass->waiting)
-        stale = moved(s, s.forecaster->present(), trifle_cents);
-    if (!stale.empty())
-        return measure(std::move(stale));
-    constexpr double hopeful = 0.1;
-    if (auto open = unsettled(s, Settle::WhatCanBeMended); s.options.listenToSettle && !open.empty() && now > hopeful)
+    if (toHear.empty() && pass->waiting)
+        toHear = moved(s, s.forecaster->present(), smallMove_cents);
+    if (!toHear.empty())
+        return measure(std::move(toHear));
+    constexpr double leastChanceToListenAgain = 0.1;
+    if (auto open = undecidedNotes(s, Undecided::WhatCanBeMended);
+        s.options.listenToSettle && !open.empty() && now > leastChanceToListenAgain)
         return measure(std::move(open));
     if (wood) {
-        auto fine = fineCuts(s);
+        auto fine = singleCutsThatPay(s);
         if (!fine)
             return fine.error();
         if (!fine->steps.empty())
@@ -250,21 +251,21 @@ Result<Weighed> weighed(const Situation& s)
 
 } // namespace planning
 
-Result<Counsel> counsel(const Workbook& book, const Priors& priors, const PlanOptions& options, const Cancel& cancel)
+Result<Recommendation> recommend(const Workbook& book, const Priors& priors, const PlanOptions& options, const Cancel& cancel)
 {
     enterDoor(Door::Plan);
     auto forecaster = Forecaster::make(book, priors, cancel, options.fit);
     if (!forecaster)
         return forecaster.error();
     auto kept = std::make_shared<const Forecaster>(std::move(*forecaster));
-    const planning::Situation s{&book, kept.get(), options, cancel, book.school(), outOfLine(book, kept->posterior())};
-    auto weighed = planning::weighed(s);
-    if (!weighed)
-        return weighed.error();
-    Counsel all{std::move(weighed->advice), {}, {}, s.asHeard(kept->present()).states(), kept};
-    all.expected = weighed->expected.value_or(Expected{all.advice.chanceAllWithin.value_or(0.0), 0.0, 0.0});
+    const planning::Situation s{&book, kept.get(), options, cancel, book.strategy(), inconsistentNotes(book, kept->posterior())};
+    auto decide = planning::decide(s);
+    if (!decide)
+        return decide.error();
+    Recommendation all{std::move(decide->advice), {}, {}, s.asHeard(kept->present()).states(), kept};
+    all.expected = decide->expected.value_or(Expected{all.advice.chanceAllWithin.value_or(0.0), 0.0, 0.0});
     if (all.advice.state == AdviceState::Finished)
-        all.whyStop = all.advice.left.empty() ? WhyStop::InTune : weighed->gainLeft ? WhyStop::NotWorthIt : WhyStop::OutOfReach;
+        all.whyStop = all.advice.left.empty() ? WhyStop::InTune : decide->gainLeft ? WhyStop::NotWorthIt : WhyStop::OutOfReach;
     return all;
 }
 
@@ -274,14 +275,14 @@ PlanOptions optionsFor(Effort effort)
     switch (effort) {
     case Effort::Quick:
         o.passPrice = 0.03;
-        o.fineGain = 0.08;
+        o.singleCutGain = 0.08;
         o.roundsToRough = 4;
         o.mostRounds = 6;
         break;
     case Effort::Usual: break;
     case Effort::Best:
         o.passPrice = 0.005;
-        o.fineGain = 0.01;
+        o.singleCutGain = 0.01;
         o.mostRounds = 13;
         break;
     }
@@ -312,7 +313,7 @@ std::string_view whyStopName(WhyStop why)
 Result<Advice> advise(const Workbook& book, const Priors& priors, const PlanOptions& options, const Cancel& cancel)
 {
     enterDoor(Door::Plan);
-    auto all = counsel(book, priors, options, cancel);
+    auto all = recommend(book, priors, options, cancel);
     if (!all)
         return all.error();
     return std::move(all->advice);

@@ -19,23 +19,23 @@ struct PlanOptions
 {
     double spread_cents = 3.0;     ///< one sigma that a note is taken to have where passes are still to come
     double lastSpread_cents = 2.0; ///< and in the last
-    double stayLow = 1.0;          ///< keeps so many deviations low while more is unknown than the last pass leaves
+    double flatMargin_sd = 1.0;    ///< keeps so many deviations low while more is unknown than the last pass leaves
     double spoilLimit = 0.07;      ///< the chance that anything ends sharp for good that one pass may add
     double worth = 0.06;           ///< of the chance's logarithm that a hole's or the foot's cut must bring
     double worthOfOther = 0.12;    ///< and one that is less sure: an undercut, the bore, window, stopper or embouchure
     double passPrice = 0.01;       ///< of the chance that all are in, that each cut of a pass costs where they may be in already
-    double fineGain = 0.04;        ///< and that a single cut must gain where no pass pays
+    double singleCutGain = 0.04;   ///< and that a single cut must gain where no pass pays
     int roundsToRough = 8;         ///< after so many rounds every cut has to pay in that chance
     int mostRounds = 12;           ///< and after so many there is none
     std::optional<Tools> tools{};  ///< instead of the workbook's: what is in the drawer today
     bool handWork = true;          ///< whether a size that no bit makes can be made by knife, file or iron
     double wellIn = 0.97;          ///< the chance that all are in from which no cut is worth its risk
-    double staleMove_cents = 1.5;  ///< a note forecast to have moved by more is heard again
-    bool listenToSettle = true;    ///< hears doubtful notes again before giving up on them
-    bool squares = false;          ///< for comparison only: aims at weighted squares instead
-    bool guardNearby = false;      ///< for comparison only: the spread after a cut taken with the derivatives before it
-    FitOptions fit{};              ///< how long an explanation of the readings is sought
-    Means means = Means::BoreToo;  ///< how far the plan may go where holes and foot do not do
+    double hearAgainMove_cents = 1.5;       ///< a note forecast to have moved by more is heard again
+    bool listenToSettle = true;             ///< hears doubtful notes again before giving up on them
+    bool squares = false;                   ///< for comparison only: aims at weighted squares instead
+    bool guardNearby = false;               ///< for comparison only: the spread after a cut taken with the derivatives before it
+    FitOptions fit{};                       ///< how long an explanation of the readings is sought
+    LeverScope means = LeverScope::BoreToo; ///< how far the plan may go where holes and foot do not do
     Metres leastWood = Metres::fromMillimetres(2.0); ///< between neighbouring holes, for safe work
 };
 
@@ -56,7 +56,7 @@ enum class WhyStop { InTune, NotWorthIt, OutOfReach };
 [[nodiscard]] std::string_view whyStopName(WhyStop why);
 
 /// Advice together with what it was made of.
-struct Counsel
+struct Recommendation
 {
     Advice advice;
     Expected expected;
@@ -66,8 +66,8 @@ struct Counsel
 };
 
 /// What to do next. Errors: those of Forecaster::make().
-[[nodiscard]] Result<Counsel> counsel(const Workbook& book, const Priors& priors = {}, const PlanOptions& options = {},
-                                      const Cancel& cancel = {});
+[[nodiscard]] Result<Recommendation> recommend(const Workbook& book, const Priors& priors = {}, const PlanOptions& options = {},
+                                               const Cancel& cancel = {});
 /// The advice alone.
 [[nodiscard]] Result<Advice> advise(const Workbook& book, const Priors& priors = {}, const PlanOptions& options = {},
                                     const Cancel& cancel = {});

@@ -77,7 +77,7 @@ Result<RegisterView> registersOf(const Posterior& posterior, const Instrument& s
         p.wide = Cents::fromCents(wide(*now, p));
         view.mean = view.mean + p.wide / count;
     }
-    for (const Lever& lever : leversOf(shape, Means::BoreToo)) {
+    for (const Lever& lever : leversOf(shape, LeverScope::BoreToo)) {
         const Metres by = trialOf(lever);
         const auto moved = applied(shape, cutFor(shape, lever, standsAt(shape, lever) + by));
         if (!moved)

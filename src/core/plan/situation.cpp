@@ -24,9 +24,9 @@ std::vector<double> Situation::tolerances() const
     return t;
 }
 
-Outlook Situation::asHeard(Outlook outlook) const
+JointForecast Situation::asHeard(JointForecast jointForecast) const
 {
-    return dowel::asHeard(forecaster->posterior(), odd, std::move(outlook));
+    return dowel::asHeard(forecaster->posterior(), inconsistent, std::move(jointForecast));
 }
 
 int Situation::heardHere(std::size_t note) const
@@ -53,7 +53,7 @@ bool Situation::heardSinceCut(const Lever& lever) const
             return std::all_of(heard.begin(), heard.end(), [&](int shape) { return shape > static_cast<int>(k); });
         return std::all_of(done.forecast.begin(), done.forecast.end(), [&](const NoteForecast& f) {
             const auto note = present().indexOf(f.fingering);
-            const bool moved = std::abs(f.after.cents() - f.now.cents()) >= options.staleMove_cents;
+            const bool moved = std::abs(f.after.cents() - f.now.cents()) >= options.hearAgainMove_cents;
             return !note || !moved || heard[*note] > static_cast<int>(k);
         });
     }

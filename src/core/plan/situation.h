@@ -12,18 +12,21 @@ struct Situation
     const Forecaster* forecaster = nullptr;
     PlanOptions options;
     Cancel cancel;
-    School school;
-    std::vector<bool> odd; ///< notes that are out of line with the rest
+    TuningStrategy strategy;
+    std::vector<bool> inconsistent; ///< notes that are out of line with the rest
 
     [[nodiscard]] const Instrument& present() const { return book->present(); }
     [[nodiscard]] const std::vector<Fingering>& fingerings() const { return present().spec().fingerings; }
     [[nodiscard]] Tools tools() const { return options.tools.value_or(present().spec().tools); }
-    /// Tolerances of the notes that count, 0 for the others: as wanted, and as the school lets the work go by.
+    /// Tolerances of the notes that count, 0 for the others: as wanted, and as the tuning strategy lets the work go by.
     [[nodiscard]] std::vector<double> wanted() const;
     [[nodiscard]] std::vector<double> tolerances() const;
     /// With what is out of line moved to where it was heard; how it goes on from there is as unsure as it is odd.
-    [[nodiscard]] Outlook asHeard(Outlook outlook) const;
-    [[nodiscard]] Aim aim(double spread_cents) const { return aimOf(present(), school, odd, spread_cents, options.squares); }
+    [[nodiscard]] JointForecast asHeard(JointForecast jointForecast) const;
+    [[nodiscard]] Aim aim(double spread_cents) const
+    {
+        return aimOf(present(), strategy, inconsistent, spread_cents, options.squares);
+    }
     /// How often a note has been heard on the present shape.
     [[nodiscard]] int heardHere(std::size_t note) const;
     /// Whether the notes that a lever's last cut moved have been heard since.

@@ -53,27 +53,27 @@ struct AdviceStep
 
 /// How a maker goes about it. As it stands the most material is kept for longest: holes first and the foot last, graded
 /// holes, both registers.
-struct School
+struct TuningStrategy
 {
     bool footFirst = false;   ///< the foot is trimmed to its note before the holes are opened
     bool oneSize = false;     ///< holes are kept as alike as pitch allows: one bit for all
     bool lowRegister = false; ///< higher registers count a tenth and may stay twice as far off
     double evenTimbre = 0.0;  ///< 0 to 1: how much holes of even cutoff are worth beside pitch
-    friend bool operator==(const School&, const School&) = default;
+    friend bool operator==(const TuningStrategy&, const TuningStrategy&) = default;
 };
 
 /// A note that stays off, and what holds it.
-struct LeftOver
+struct UnreachedNote
 {
     /// OutOfLine: heard far flatter than the rest of this wood says, and again; no cut goes by it.
     enum class Why { SharpAlready, HoleAtLimit, FootAtLimit, Compromise, OutOfLine, TooDeep, DepthAtLimit };
     FingeringId fingering;
     Cents off;
     Why why = Why::Compromise;
-    friend bool operator==(const LeftOver&, const LeftOver&) = default;
+    friend bool operator==(const UnreachedNote&, const UnreachedNote&) = default;
 };
-[[nodiscard]] std::string_view leftName(LeftOver::Why why);
-[[nodiscard]] std::optional<LeftOver::Why> leftFromName(std::string_view name);
+[[nodiscard]] std::string_view leftName(UnreachedNote::Why why);
+[[nodiscard]] std::optional<UnreachedNote::Why> leftFromName(std::string_view name);
 
 /// The likeliest cause why readings and geometry do not fit together.
 struct Contradiction
@@ -100,7 +100,7 @@ struct Advice
     std::vector<AdviceStep> steps;              ///< MakeCut: only the first is firm
     std::vector<FingeringId> fingerings;        ///< Measure
     std::vector<FingeringId> wouldSettle;       ///< Finished: what one more listening would say most about
-    std::vector<LeftOver> left;                 ///< Finished
+    std::vector<UnreachedNote> left;            ///< Finished
     std::vector<Cut> lastResort;                ///< Finished, with notes left sharp: what filling would bring them in
     std::optional<Contradiction> contradiction; ///< Stop
     friend bool operator==(const Advice&, const Advice&) = default;

@@ -35,13 +35,13 @@ constexpr Names<AdviceState, 4> states{{{AdviceState::Measure, "measure"},
                                         {AdviceState::MakeCut, "cut"},
                                         {AdviceState::Finished, "done"},
                                         {AdviceState::Stop, "stop"}}};
-constexpr Names<LeftOver::Why, 7> leftovers{{{LeftOver::Why::SharpAlready, "sharp_already"},
-                                             {LeftOver::Why::HoleAtLimit, "hole_at_limit"},
-                                             {LeftOver::Why::FootAtLimit, "foot_at_limit"},
-                                             {LeftOver::Why::Compromise, "compromise"},
-                                             {LeftOver::Why::OutOfLine, "out_of_line"},
-                                             {LeftOver::Why::TooDeep, "too_deep"},
-                                             {LeftOver::Why::DepthAtLimit, "depth_at_limit"}}};
+constexpr Names<UnreachedNote::Why, 7> leftovers{{{UnreachedNote::Why::SharpAlready, "sharp_already"},
+                                                  {UnreachedNote::Why::HoleAtLimit, "hole_at_limit"},
+                                                  {UnreachedNote::Why::FootAtLimit, "foot_at_limit"},
+                                                  {UnreachedNote::Why::Compromise, "compromise"},
+                                                  {UnreachedNote::Why::OutOfLine, "out_of_line"},
+                                                  {UnreachedNote::Why::TooDeep, "too_deep"},
+                                                  {UnreachedNote::Why::DepthAtLimit, "depth_at_limit"}}};
 constexpr Names<Contradiction::Kind, 5> contradictions{{{Contradiction::Kind::Hole, "hole"},
                                                         {Contradiction::Kind::Temperature, "temperature"},
                                                         {Contradiction::Kind::Reading, "reading"},
@@ -62,11 +62,11 @@ std::optional<AdviceState> stateFromName(std::string_view name)
 {
     return valueIn(states, name);
 }
-std::string_view leftName(LeftOver::Why why)
+std::string_view leftName(UnreachedNote::Why why)
 {
     return nameIn(leftovers, why);
 }
-std::optional<LeftOver::Why> leftFromName(std::string_view name)
+std::optional<UnreachedNote::Why> leftFromName(std::string_view name)
 {
     return valueIn(leftovers, name);
 }
@@ -367,9 +367,9 @@ Status checkAlone(const EntryBody& body)
         if (p->notes.size() > mostNotes)
             return Error{ErrorCode::BadValue, "pattern", std::to_string(p->notes.size()) + " notes; must be at most 500"};
     }
-    if (const auto* s = std::get_if<SchoolEntry>(&body);
-        s != nullptr && !(s->school.evenTimbre >= 0.0 && s->school.evenTimbre <= 1.0))
-        return Error{ErrorCode::BadValue, "even_timbre", numberText(s->school.evenTimbre) + "; must be 0 to 1"};
+    if (const auto* s = std::get_if<StrategyEntry>(&body);
+        s != nullptr && !(s->strategy.evenTimbre >= 0.0 && s->strategy.evenTimbre <= 1.0))
+        return Error{ErrorCode::BadValue, "even_timbre", numberText(s->strategy.evenTimbre) + "; must be 0 to 1"};
     return checkLetters(body);
 }
 
@@ -635,11 +635,11 @@ const PatternEntry* Workbook::pattern() const
     return nullptr;
 }
 
-School Workbook::school() const
+TuningStrategy Workbook::strategy() const
 {
     for (auto it = m_entries.rbegin(); it != m_entries.rend(); ++it)
-        if (const auto* s = std::get_if<SchoolEntry>(&it->body); s != nullptr && !isSetAside(it->id))
-            return s->school;
+        if (const auto* s = std::get_if<StrategyEntry>(&it->body); s != nullptr && !isSetAside(it->id))
+            return s->strategy;
     return {};
 }
 

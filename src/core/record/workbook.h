@@ -79,9 +79,9 @@ struct MeasureEntry
 };
 
 /// From here on the plan goes about it so.
-struct SchoolEntry
+struct StrategyEntry
 {
-    School school;
+    TuningStrategy strategy;
 };
 
 /// What the instrument is to sound: the whole of it, so that an entry says by itself what was wanted from there on.
@@ -148,8 +148,8 @@ struct PatternEntry
     std::vector<Note> notes{};
 };
 
-using EntryBody = std::variant<ReadingEntry, CutEntry, Advice, SetAsideEntry, PracticeEntry, NoteEntry, MeasureEntry, SchoolEntry,
-                               AmendEntry, PlanEntry, BuiltEntry, FinishEntry, PhotoEntry, PatternEntry>;
+using EntryBody = std::variant<ReadingEntry, CutEntry, Advice, SetAsideEntry, PracticeEntry, NoteEntry, MeasureEntry,
+                               StrategyEntry, AmendEntry, PlanEntry, BuiltEntry, FinishEntry, PhotoEntry, PatternEntry>;
 
 struct Entry
 {
@@ -219,7 +219,7 @@ public:
     /// What was wanted when an entry was made.
     [[nodiscard]] const std::vector<Fingering>& fingeringsAt(EntryId id) const;
     /// As last chosen.
-    [[nodiscard]] School school() const;
+    [[nodiscard]] TuningStrategy strategy() const;
     [[nodiscard]] std::optional<PracticeEntry> practice() const;
 
 private:

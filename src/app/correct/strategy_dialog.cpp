@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/correct/school_dialog.h"
+#include "app/correct/strategy_dialog.h"
 
 #include "app/parts/form.h"
 #include "app/parts/style.h"
@@ -17,7 +17,7 @@
 
 namespace dowel::app {
 
-SchoolDialog::SchoolDialog(const School& school, QWidget* parent)
+StrategyDialog::StrategyDialog(const TuningStrategy& strategy, QWidget* parent)
     : QDialog(parent), m_even(new QSlider(Qt::Horizontal, this)), m_evenWords(form::words(this, "schoolEvenWords"))
 {
     setObjectName(QStringLiteral("schoolDialog"));
@@ -39,10 +39,11 @@ SchoolDialog::SchoolDialog(const School& school, QWidget* parent)
         grid->addWidget(b, row++, 1);
         return b;
     };
-    m_footFirst = pair(tr("&Holes first, the foot last"), tr("&Foot first, then the holes"), "schoolFootFirst", school.footFirst);
-    m_oneSize = pair(tr("&Graded hole sizes"), tr("&One hole size, as far as pitch allows"), "schoolOneSize", school.oneSize);
+    m_footFirst =
+        pair(tr("&Holes first, the foot last"), tr("&Foot first, then the holes"), "schoolFootFirst", strategy.footFirst);
+    m_oneSize = pair(tr("&Graded hole sizes"), tr("&One hole size, as far as pitch allows"), "schoolOneSize", strategy.oneSize);
     m_lowRegister =
-        pair(tr("&All registers equally"), tr("&First register has priority"), "schoolLowRegister", school.lowRegister);
+        pair(tr("&All registers equally"), tr("&First register has priority"), "schoolLowRegister", strategy.lowRegister);
     auto* words = form::words(this, "schoolWords", true);
     words->setText(tr("Holes first, graded sizes and all registers keep the most wood for the longest. With priority for the "
                       "first register, higher notes count a tenth and get twice the tolerance."));
@@ -63,7 +64,7 @@ SchoolDialog::SchoolDialog(const School& school, QWidget* parent)
                       .arg(text::number(0.015 * percent, 2)));
     };
     connect(m_even, &QSlider::valueChanged, this, say);
-    m_even->setValue(static_cast<int>(std::lround(100.0 * school.evenTimbre)));
+    m_even->setValue(static_cast<int>(std::lround(100.0 * strategy.evenTimbre)));
     say(m_even->value());
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 20, 24, 20);
@@ -79,11 +80,11 @@ SchoolDialog::SchoolDialog(const School& school, QWidget* parent)
     resize(wide, column->totalHeightForWidth(wide) + 2 * Style::grid);
 }
 
-School SchoolDialog::school() const
+TuningStrategy StrategyDialog::strategy() const
 {
     return {m_footFirst->isChecked(), m_oneSize->isChecked(), m_lowRegister->isChecked(), m_even->value() / 100.0};
 }
 
 } // namespace dowel::app
 
-#include "moc_school_dialog.cpp"
+#include "moc_strategy_dialog.cpp"

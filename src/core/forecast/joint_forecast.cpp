@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/forecast/outlook.h"
+#include "core/forecast/joint_forecast.h"
 
 #include "core/base/random.h"
 
@@ -26,8 +26,8 @@ Eigen::MatrixXd deviates(Eigen::Index notes)
     return z;
 }
 
-/// The outlook drawn from; covariances that rounding left a little short of positive are lifted.
-Eigen::MatrixXd drawn(const Outlook& o)
+/// The joint forecast drawn from; covariances that rounding left a little short of positive are lifted.
+Eigen::MatrixXd drawn(const JointForecast& o)
 {
     const Eigen::Index n = o.mean.size();
     Eigen::MatrixXd lifted = o.covariance;
@@ -44,7 +44,7 @@ Eigen::MatrixXd drawn(const Outlook& o)
 
 } // namespace
 
-std::vector<NoteState> Outlook::states() const
+std::vector<NoteState> JointForecast::states() const
 {
     std::vector<NoteState> all(static_cast<std::size_t>(mean.size()));
     for (std::size_t i = 0; i < all.size(); ++i) {
@@ -54,9 +54,9 @@ std::vector<NoteState> Outlook::states() const
     return all;
 }
 
-double chanceAllWithin(const Outlook& outlook, const std::vector<double>& tolerances_cents)
+double chanceAllWithin(const JointForecast& jointForecast, const std::vector<double>& tolerances_cents)
 {
-    const Eigen::MatrixXd values = drawn(outlook);
+    const Eigen::MatrixXd values = drawn(jointForecast);
     Eigen::Index in = 0;
     for (Eigen::Index k = 0; k < draws; ++k) {
         bool all = true;
@@ -69,7 +69,7 @@ double chanceAllWithin(const Outlook& outlook, const std::vector<double>& tolera
     return static_cast<double>(in) / static_cast<double>(draws);
 }
 
-double chanceNewlyAbove(const Outlook& before, const Outlook& after, const std::vector<double>& bounds_cents)
+double chanceNewlyAbove(const JointForecast& before, const JointForecast& after, const std::vector<double>& bounds_cents)
 {
     const Eigen::MatrixXd was = drawn(before);
     const Eigen::MatrixXd is = drawn(after);

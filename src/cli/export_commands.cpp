@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "cli/handing_on.h"
+#include "cli/export_commands.h"
 
 #include "core/base/stamp.h"
 #include "core/plan/plan.h"
@@ -30,7 +30,7 @@ Answer exportTemplate(const Workbook& book, const std::string& format, const std
     if (!forecaster)
         return forecaster.error();
     const auto& present = book.present();
-    const auto levers = leversOf(present, Means::HolesAndFoot);
+    const auto levers = leversOf(present, LeverScope::HolesAndFoot);
     const auto goal = nearestTo(*forecaster, present, levers, {});
     const auto ends = goal ? withLevers(present, levers, *goal) : Result<Instrument>(goal.error());
     const TemplateSheet sheet = session::sheetOf(present, ends ? *ends : present);

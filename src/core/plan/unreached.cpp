@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/plan/left.h"
+#include "core/plan/unreached.h"
 
 #include <algorithm>
 #include <cmath>
@@ -8,7 +8,7 @@ namespace dowel::planning {
 
 namespace {
 
-LeftOver::Why whyFlat(const Situation& s, const Instrument& shape, const Eigen::RowVectorXd& slopes)
+UnreachedNote::Why whyFlat(const Situation& s, const Instrument& shape, const Eigen::RowVectorXd& slopes)
 {
     Eigen::Index strongest = 0;
     slopes.cwiseAbs().maxCoeff(&strongest);
@@ -16,39 +16,41 @@ LeftOver::Why whyFlat(const Situation& s, const Instrument& shape, const Eigen::
     const Reach reach = reachOf(s.present(), s.options.leastWood);
     const Metres step = shape.spec().tools.step;
     if (hole == reach.widest.size())
-        return shape.length() <= reach.shortest + step ? LeftOver::Why::FootAtLimit : LeftOver::Why::Compromise;
-    return shape.spec().holes[hole].diameter + step > reach.widest[hole] ? LeftOver::Why::HoleAtLimit : LeftOver::Why::Compromise;
+        return shape.length() <= reach.shortest + step ? UnreachedNote::Why::FootAtLimit : UnreachedNote::Why::Compromise;
+    return shape.spec().holes[hole].diameter + step > reach.widest[hole] ? UnreachedNote::Why::HoleAtLimit
+                                                                         : UnreachedNote::Why::Compromise;
 }
 
-LeftOver::Why whyByDepth(const Situation& s, const Instrument& shape, double cents)
+UnreachedNote::Why whyByDepth(const Situation& s, const Instrument& shape, double cents)
 {
     if (cents < 0.0)
-        return LeftOver::Why::TooDeep;
+        return UnreachedNote::Why::TooDeep;
     const Metres room = reachOf(s.present(), s.options.leastWood).deepest - shape.length();
-    return room <= shape.spec().tools.step ? LeftOver::Why::DepthAtLimit : LeftOver::Why::Compromise;
+    return room <= shape.spec().tools.step ? UnreachedNote::Why::DepthAtLimit : UnreachedNote::Why::Compromise;
 }
 
 } // namespace
 
-std::vector<LeftOver> leftOvers(const Situation& s, const Instrument& shape, const std::vector<NoteState>& states, double surely)
+std::vector<UnreachedNote> unreachedNotes(const Situation& s, const Instrument& shape, const std::vector<NoteState>& states,
+                                          double surely)
 {
-    std::vector<LeftOver> left;
+    std::vector<UnreachedNote> left;
     const auto slopes = s.forecaster->posterior().sensitivity(shape);
     const auto& fingerings = s.fingerings();
     for (std::size_t i = 0; i < states.size(); ++i) {
         const Cents off = Cents::fromCents(states[i].cents);
-        if (s.odd[i]) {
+        if (s.inconsistent[i]) {
             const double heard = states[i].cents - s.forecaster->posterior().newestMisfits()[i].cents;
-            left.push_back({fingerings[i].id, Cents::fromCents(heard), LeftOver::Why::OutOfLine});
+            left.push_back({fingerings[i].id, Cents::fromCents(heard), UnreachedNote::Why::OutOfLine});
             continue;
         }
         if (std::abs(states[i].cents) <= fingerings[i].tolerance.cents() + surely * states[i].sd)
             continue;
-        LeftOver::Why why = LeftOver::Why::Compromise;
+        UnreachedNote::Why why = UnreachedNote::Why::Compromise;
         if (depthAlone(shape, i))
             why = whyByDepth(s, shape, states[i].cents);
         else if (states[i].cents > 0.0)
-            why = LeftOver::Why::SharpAlready;
+            why = UnreachedNote::Why::SharpAlready;
         else if (slopes)
             why = whyFlat(s, shape, slopes->perMetre.row(static_cast<Eigen::Index>(i)));
         left.push_back({fingerings[i].id, off, why});
@@ -56,11 +58,11 @@ std::vector<LeftOver> leftOvers(const Situation& s, const Instrument& shape, con
     return left;
 }
 
-Result<std::vector<Cut>> lastResort(const Situation& s, const std::vector<LeftOver>& left)
+Result<std::vector<Cut>> lastResort(const Situation& s, const std::vector<UnreachedNote>& left)
 {
     std::vector<Cut> fills;
-    const auto gone = [](const LeftOver& l) {
-        return l.why == LeftOver::Why::SharpAlready || l.why == LeftOver::Why::TooDeep;
+    const auto gone = [](const UnreachedNote& l) {
+        return l.why == UnreachedNote::Why::SharpAlready || l.why == UnreachedNote::Why::TooDeep;
     };
     if (std::none_of(left.begin(), left.end(), gone))
         return fills;
@@ -72,7 +74,7 @@ Result<std::vector<Cut>> lastResort(const Situation& s, const std::vector<LeftOv
     }
     if (const Metres deep = s.present().length(); isBoredDeeper(s.present().spec()))
         levers.push_back({Lever::Kind::Plug, 0, {}, {}, std::max(deep * 0.6, deep - most * 10.0), deep});
-    const GoalSearch search(*s.forecaster, s.present(), s.aim(s.options.lastSpread_cents), s.school, s.cancel);
+    const GoalSearch search(*s.forecaster, s.present(), s.aim(s.options.lastSpread_cents), s.strategy, s.cancel);
     const auto goal = search.best(levers);
     if (!goal)
         return goal.error();

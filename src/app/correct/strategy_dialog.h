@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// How the plan goes about it: the maker's school and how much even timbre is worth. Kept in the workbook.
+// How the plan goes about it: the maker's tuning strategy and how much even timbre is worth. Kept in the workbook.
 #pragma once
 
 #include "core/record/workbook.h"
@@ -12,13 +12,13 @@ class QSlider;
 
 namespace dowel::app {
 
-class SchoolDialog : public QDialog
+class StrategyDialog : public QDialog
 {
     Q_OBJECT
 
 public:
-    SchoolDialog(const School& school, QWidget* parent);
-    [[nodiscard]] School school() const;
+    StrategyDialog(const TuningStrategy& strategy, QWidget* parent);
+    [[nodiscard]] TuningStrategy strategy() const;
 
 private:
     QRadioButton* m_footFirst;

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "cli/finding.h"
+#include "cli/search_commands.h"
 
 #include "core/layout/variation.h"
 #include "core/tuning/pitch.h"

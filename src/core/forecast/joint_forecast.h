@@ -14,7 +14,7 @@ struct NoteState
     double sd = 0;    ///< one sigma
 };
 
-struct Outlook
+struct JointForecast
 {
     Eigen::VectorXd mean;       ///< cents over target, one a fingering
     Eigen::MatrixXd covariance; ///< in square cents
@@ -23,9 +23,10 @@ struct Outlook
 
 /// The chance that every note lies within its tolerance; notes with a tolerance of 0 do not count. By drawing from the
 /// normal distribution, always the same draws, so that equal outlooks have equal chances; good to a hundredth.
-[[nodiscard]] double chanceAllWithin(const Outlook& outlook, const std::vector<double>& tolerances_cents);
+[[nodiscard]] double chanceAllWithin(const JointForecast& jointForecast, const std::vector<double>& tolerances_cents);
 /// The chance that some note lies above its bound on the second shape that did not on the first; bounds of infinity do not
 /// count. Draws as above, the same for both shapes, as most of what is not known is.
-[[nodiscard]] double chanceNewlyAbove(const Outlook& before, const Outlook& after, const std::vector<double>& bounds_cents);
+[[nodiscard]] double chanceNewlyAbove(const JointForecast& before, const JointForecast& after,
+                                      const std::vector<double>& bounds_cents);
 
 } // namespace dowel

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "cli/making.h"
+#include "cli/plan_commands.h"
 
 #include "core/instrument/whole.h"
 #include "core/layout/families.h"
@@ -136,7 +136,7 @@ Answer steps(const std::string& path, const StepsWanted& wanted)
                         {"measures_mm", measures},
                         {"check", wordsOrNull(s.check)},
                         {"caution", wordsOrNull(s.caution)},
-                        {"school", wordsOrNull(s.school)},
+                        {"school", wordsOrNull(s.alternative)},
                         {"done", ticked == made->done.end() ? Json() : Json(ticked->at)}});
     }
     Json joints = Json::array();
