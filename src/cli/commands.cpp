@@ -586,20 +586,20 @@ struct Asked
     }
     void takesMemory(CLI::App* command)
     {
-        command->add_option("--shop-memory", memory, "what your other instruments told: the shop memory's file");
+        command->add_option("--shop-memory", memory, "MEMORY.json: estimates from the other instruments of the shop");
     }
 };
 
 void addMaking(CLI::App& app, Asked& a)
 {
-    auto* make = app.add_subcommand("create", "Make a new workbook from a specification");
+    auto* make = app.add_subcommand("create", "Create a workbook from a specification");
     make->add_option("book", a.book, "BOOK.dowel")->required();
     make->add_option("--spec", a.file, "SPEC.json")->required();
-    make->add_option("--practice", a.practice, "make it a practice blank of this seed");
+    make->add_option("--practice", a.practice, "number of the simulated piece of wood: makes a practice blank");
     a.does(make, [&a] { return create(a.book, a.file, a.practice); });
 
-    auto* lay = app.add_subcommand("layout", "Places and sizes of holes for a blank with fingerings");
-    lay->add_option("spec", a.file, "SPEC.json with \"holes\": [] and \"hole_count\"")->required();
+    auto* lay = app.add_subcommand("layout", "Calculate hole positions and diameters for a blank");
+    lay->add_option("spec", a.file, "SPEC.json")->required();
     a.takesMemory(lay);
     a.does(lay, [&a] { return layout(a.file, a.memory); });
 }
@@ -607,8 +607,8 @@ void addMaking(CLI::App& app, Asked& a)
 void addStock(CLI::App& app, Asked& a)
 {
     const auto takesTools = [&a](CLI::App* command) {
-        command->add_option("--drawer", a.steps.drawer, "DRAWER.json: the bits and tools that there are");
-        command->add_option("--units", a.units, "mm or in")->check(CLI::IsMember({"mm", "in"}));
+        command->add_option("--drawer", a.steps.drawer, "DRAWER.json: bits and tools of the shop");
+        command->add_option("--units", a.units, "unit of lengths in sentences: mm or in")->check(CLI::IsMember({"mm", "in"}));
     };
     const auto wanted = [&a] {
         StepsWanted w = a.steps;
@@ -616,74 +616,74 @@ void addStock(CLI::App& app, Asked& a)
         w.letter = a.paper == "letter";
         return w;
     };
-    auto* order = app.add_subcommand("steps", "The order of work of the whole instrument");
+    auto* order = app.add_subcommand("steps", "List the order of work of the whole instrument");
     order->add_option("instrument", a.file, "SPEC.json or BOOK.dowel")->required();
     takesTools(order);
     a.does(order, [&a, wanted] { return steps(a.file, wanted()); });
 
-    auto* serves = app.add_subcommand("keys", "Which keys a blank serves");
+    auto* serves = app.add_subcommand("keys", "List the keys that suit a blank");
     serves->add_option("blank", a.file, "SPEC.json or BOOK.dowel")->required();
     a.does(serves, [&a] { return keys(a.file); });
 
-    auto* sheet = app.add_subcommand("worksheet", "The bench sheet: the order of work with boxes, and the full-size template");
+    auto* sheet = app.add_subcommand("worksheet", "Write the bench sheet: order of work with boxes and full-size template");
     sheet->add_option("instrument", a.file, "SPEC.json or BOOK.dowel")->required();
     sheet->add_option("--out", a.out, "FILE.pdf")->required();
     takesTools(sheet);
-    sheet->add_option("--paper", a.paper, "a4 or letter")->check(CLI::IsMember({"a4", "letter"}));
+    sheet->add_option("--paper", a.paper, "paper: a4 or letter")->check(CLI::IsMember({"a4", "letter"}));
     a.does(sheet, [&a, wanted] { return worksheet(a.file, a.out, wanted()); });
 }
 
 void addPredict(CLI::App& app, Asked& a)
 {
-    auto* p = app.add_subcommand("predict", "What every fingering is forecast to sound");
+    auto* p = app.add_subcommand("predict", "Forecast the pitch of every fingering");
     p->add_option("file", a.book, "SPEC.json or BOOK.dowel")->required();
     p->add_option("--celsius", a.predict.celsius, "temperature of the air at half the tube's length")->check(aNumber);
     p->add_option("--humidity", a.predict.humidity_percent, "relative humidity in percent")->check(aNumber);
     p->add_option("--co2", a.predict.dioxide_percent, "carbon dioxide in percent by volume")->check(aNumber);
     p->add_option("--gradient", a.predict.gradient, "degrees per metre towards the foot, negative where it cools")
         ->check(aNumber);
-    p->add_option("--formulas", a.predict.formulas, "side holes: lefebvre-scavone-2012, dubos-nederveen-1999 or keefe-1990");
+    p->add_option("--formulas", a.predict.formulas, "formulas of side holes: lefebvre-scavone-2012, dubos-nederveen-1999 or keefe-1990");
     p->add_flag("--full", a.predict.full, "add strength, colour, spread between formulas and sensitivities to each note");
     a.does(p, [&a] { return predict(a.book, a.predict); });
 }
 
 void addFinding(CLI::App& app, Asked& a)
 {
-    auto* slide = app.add_subcommand("marks", "Where a slide stands for every note");
+    auto* slide = app.add_subcommand("marks", "Calculate the slide position of every note");
     slide->add_option("spec", a.file, "SPEC.json or BOOK.dowel")->required();
     slide->add_option("--from", a.from, "lowest note");
     slide->add_option("--to", a.to, "highest note");
     a.does(slide, [&a] { return marks(a.file, a.from, a.to); });
 
-    auto* ways = app.add_subcommand("fingerings", "Every fingering for a note, best first");
+    auto* ways = app.add_subcommand("fingerings", "List every fingering for a note, best first");
     ways->add_option("spec", a.file, "SPEC.json or BOOK.dowel")->required();
-    ways->add_option("--note", a.fingerings.note, "the note that is wished for")->required();
-    ways->add_option("--register", a.fingerings.registerNumber, "only this one")->check(CLI::Range(1, 4));
-    ways->add_option("--most", a.fingerings.most, "so many at most")->check(CLI::Range(1, 1000));
-    ways->add_option("--within", a.fingerings.within, "cents that it may be off")->check(aNumber)->check(CLI::Range(0.0, 600.0));
+    ways->add_option("--note", a.fingerings.note, "wanted note, such as C6")->required();
+    ways->add_option("--register", a.fingerings.registerNumber, "register, 1 to 4; every register without it")->check(CLI::Range(1, 4));
+    ways->add_option("--most", a.fingerings.most, "largest number of fingerings listed")->check(CLI::Range(1, 1000));
+    ways->add_option("--within", a.fingerings.within, "largest deviation in cents")->check(aNumber)->check(CLI::Range(0.0, 600.0));
     a.does(ways, [&a] { return fingerings(a.file, a.fingerings); });
 
-    auto* would = app.add_subcommand("vary", "What a change would do to every note, before it is made");
+    auto* would = app.add_subcommand("vary", "Calculate what a change would do to every note");
     would->add_option("instrument", a.file, "SPEC.json or BOOK.dowel")->required();
     would
         ->add_option("--change", a.variation.change,
                      "rough_bore, finger_grooves, on_the_foot, mouthpiece, pulled_out, register_hole or slide_gap")
         ->required();
-    would->add_option("--times", a.variation.times, "of a rough bore's losses or a mouthpiece's volume")->check(aNumber);
-    would->add_option("--by", a.variation.by_mm, "millimetres: depth, length, place or gap; where a rough stretch begins")
+    would->add_option("--times", a.variation.times, "factor of the wall losses or of the mouthpiece volume")->check(aNumber);
+    would->add_option("--by", a.variation.by_mm, "millimetres: depth, length, position or gap; start of a rough stretch")
         ->check(aNumber);
     would
         ->add_option("--wide", a.variation.wide_mm,
                      "millimetres: a bell's mouth, a hole, a packing's length; where a rough stretch ends")
         ->check(aNumber);
-    would->add_flag("--ring", a.variation.ring, "what is put on the foot is as wide all along");
+    would->add_flag("--ring", a.variation.ring, "the foot piece is cylindrical");
     a.does(would, [&a] { return vary(a.file, a.variation); });
 
-    auto* sideBySide = app.add_subcommand("bores", "A blank laid out on several bores side by side");
+    auto* sideBySide = app.add_subcommand("bores", "Lay a blank out on several bores and compare");
     sideBySide->add_option("blank", a.file, "BLANK.json")->required();
     a.does(sideBySide, [&a] { return bores(a.file); });
 
-    auto* over = app.add_subcommand("carry", "A measured model carried over to another bore, wall or key");
+    auto* over = app.add_subcommand("carry", "Transfer a measured model to another bore, wall or key");
     over->add_option("model", a.file, "MODEL.json or MODEL.dowel")->required();
     over->add_option("--to", a.out, "BLANK.json")->required();
     a.does(over, [&a] { return carry(a.file, a.out); });
@@ -693,14 +693,14 @@ void addHearing(CLI::App& app, Asked& a)
 {
     auto* find = app.add_subcommand("analyse", "Find and measure the notes of a recording");
     find->add_option("take", a.file, "TAKE.wav or TAKE.flac")->required();
-    find->add_option("--expect", a.expect, "the fingering's first register in hertz")->check(aNumber);
+    find->add_option("--expect", a.expect, "expected pitch of the fingering in its first register, in hertz")->check(aNumber);
     a.does(find, [&a] { return analyseTake(a.file, a.expect); });
 
-    auto* m = app.add_subcommand("measure", "Keep readings in a workbook");
+    auto* m = app.add_subcommand("measure", "Save readings in a workbook");
     m->add_option("book", a.book, "BOOK.dowel")->required();
-    auto* fingering = m->add_option("--fingering", a.fingering, "which fingering the take is of");
-    auto* take = m->add_option("--take", a.take, "recording of it");
-    auto* session = m->add_option("--session", a.session, "SESSION.json with readings made elsewhere");
+    auto* fingering = m->add_option("--fingering", a.fingering, "fingering that was played");
+    auto* take = m->add_option("--take", a.take, "recording of the fingering: WAV, FLAC, AIFF, AU or Ogg");
+    auto* session = m->add_option("--session", a.session, "SESSION.json: readings of another meter");
     m->add_option("--celsius", a.celsius, "room temperature")->check(aNumber)->excludes(session);
     fingering->needs(take);
     take->needs(fingering);
@@ -716,20 +716,20 @@ void addHearing(CLI::App& app, Asked& a)
 
 void addWork(CLI::App& app, Asked& a)
 {
-    auto* next = app.add_subcommand("advise", "The next work to do");
+    auto* next = app.add_subcommand("advise", "Recommend the next cut, or what to play");
     next->add_option("book", a.book, "BOOK.dowel")->required();
-    next->add_option("--shop-memory", a.advice.memory, "what your other instruments told: the shop memory's file");
+    next->add_option("--shop-memory", a.advice.memory, "MEMORY.json: estimates from the other instruments of the shop");
     next->add_option("--effort", a.advice.effort, "quick, usual or best: what a cut must gain")
         ->check(CLI::IsMember({"quick", "usual", "best"}));
-    next->add_option("--drawer", a.advice.drawer, "DRAWER.json: the bits and tools that there are");
+    next->add_option("--drawer", a.advice.drawer, "DRAWER.json: bits and tools of the shop");
     a.does(next, [&a] { return adviseNext(a.book, a.advice); });
 
-    auto* cut = app.add_subcommand("cut", "Record work done, as the calipers say");
+    auto* cut = app.add_subcommand("cut", "Log a cut at the size the calipers show");
     cut->add_option("book", a.book, "BOOK.dowel")->required();
     cut->add_option("--step", a.file, "STEP.json")->required();
     a.does(cut, [&a] { return recordCut(a.book, a.file); });
 
-    auto* change = app.add_subcommand("amend", "Change what is wanted or known, as an entry of the record");
+    auto* change = app.add_subcommand("amend", "Log a change of target, tools, limits or measures");
     change->add_option("book", a.book, "BOOK.dowel")->required();
     change->add_option("--entry", a.file, "ENTRY.json")->required();
     a.does(change, [&a] { return amend(a.book, a.file); });
@@ -737,11 +737,11 @@ void addWork(CLI::App& app, Asked& a)
 
 void addHandingOn(CLI::App& app, Asked& a)
 {
-    auto* side = app.add_subcommand("compare", "Instruments of one model side by side");
+    auto* side = app.add_subcommand("compare", "Compare instruments of one model");
     side->add_option("books", a.books, "BOOK.dowel BOOK.dowel ...")->required();
     a.does(side, [&a] { return compare(a.books); });
 
-    auto* write = app.add_subcommand("export", "Write the workbook in an open format");
+    auto* write = app.add_subcommand("export", "Export the workbook in an open format");
     write->add_option("book", a.book, "BOOK.dowel")->required();
     write->add_option("--as", a.format, "spec, json, csv, svg, dxf, pdf or ics")
         ->required()
@@ -749,17 +749,17 @@ void addHandingOn(CLI::App& app, Asked& a)
     write->add_option("--out", a.out, "file to write")->required();
     a.does(write, [&a] { return exportAs(a.book, a.format, a.out); });
 
-    auto* passport = app.add_subcommand("report", "The instrument's passport, as PDF or HTML by the file's ending");
+    auto* passport = app.add_subcommand("report", "Write the passport, as PDF or HTML by the file's suffix");
     passport->add_option("book", a.book, "BOOK.dowel")->required();
     passport->add_option("--out", a.out, "FILE.pdf or FILE.html")->required();
     passport->add_flag("--short", a.report.shortOne, "a label and a fingering chart for the player");
     passport->add_flag("--letter", a.report.letter, "on Letter paper instead of A4");
     passport->add_flag("--inches", a.report.inches, "lengths in inches");
     passport->add_option("--maker", a.report.maker, "the maker's mark");
-    passport->add_option("--serial", a.report.serial, "its number");
+    passport->add_option("--serial", a.report.serial, "serial number");
     a.does(passport, [&a] { return writeReport(a.book, a.out, a.report); });
 
-    auto* check = app.add_subcommand("check", "Integrity of the file and of its record");
+    auto* check = app.add_subcommand("check", "Check the integrity of a workbook and of its record");
     check->add_option("book", a.book, "BOOK.dowel")->required();
     a.does(check, [&a] { return checkBook(a.book); });
 }

@@ -39,13 +39,23 @@ std::vector<const CLI::Option*> shownOf(const CLI::App& command)
     return shown;
 }
 
-/// "--out FILE", "[--most N]", "BOOK.dowel".
+/// What stands for an option's value: a file as its description names it, else its kind.
+std::string valueOf(const CLI::Option& o)
+{
+    const std::string first = o.get_description().substr(0, o.get_description().find_first_of(" :"));
+    if (first.find('.') != std::string::npos)
+        return first;
+    const std::string kind = o.get_type_name();
+    return kind.rfind("TEXT", 0) == 0 ? "TEXT" : "NUMBER";
+}
+
+/// "--out FILE.pdf", "[--most NUMBER]", "BOOK.dowel".
 std::string usageOf(const CLI::Option& o)
 {
     const bool positional = o.get_positional();
     std::string words = positional ? o.get_description() : o.get_name();
     if (!positional && o.get_items_expected_max() > 0)
-        words += " VALUE";
+        words += " " + valueOf(o);
     return o.get_required() ? words : "[" + words + "]";
 }
 
@@ -54,7 +64,7 @@ std::string usageOf(const CLI::Option& o)
 std::string manualOf(const CLI::App& app, const std::string& stamp)
 {
     std::string page = ".TH DOWEL\\-CLI 1 \"\" \"" + troff(stamp) + "\" \"User Commands\"\n.SH NAME\n" + troff(app.get_name()) +
-                       " \\- " + troff("measures, fits and advises on a workbook of one instrument") + "\n.SH SYNOPSIS\n";
+                       " \\- " + troff("tuning bench for makers of flutes, whistles and fifes, on the command line") + "\n.SH SYNOPSIS\n";
     for (const CLI::App* command : commandsOf(app)) {
         page += ".B " + troff(app.get_name() + " " + command->get_name()) + "\n";
         for (const CLI::Option* o : shownOf(*command))
@@ -64,7 +74,7 @@ std::string manualOf(const CLI::App& app, const std::string& stamp)
     }
     page +=
         ".SH DESCRIPTION\n" + troff(app.get_description()) +
-        "\nEvery command writes one JSON document to standard output and human words, if any, to standard error. All lengths are "
+        "\nEvery command writes one JSON document to standard output and messages for people to standard error. All lengths are "
         "millimetres, frequencies hertz, pitch differences cents, temperatures degrees Celsius.\n.SH COMMANDS\n";
     for (const CLI::App* command : commandsOf(app)) {
         page += ".SS " + troff(command->get_name()) + "\n" + troff(command->get_description()) + ".\n";

@@ -156,6 +156,14 @@ private Q_SLOTS:
             if (b->isVisible())
                 QVERIFY2(b->width() >= b->sizeHint().width(), qPrintable(b->objectName()));
     }
+    void everyWidgetHasTheProgramsFont()
+    {
+        // As on a desktop: the program comes to a font that is not its own.
+        QApplication::setFont(QFont(QStringLiteral("DejaVu Sans"), 8));
+        Desk desk;
+        for (const QLabel* label : desk.window().findChildren<QLabel*>())
+            QVERIFY2(label->font().family() == app::Style::body().family(), qPrintable(label->objectName() + label->text()));
+    }
     void theGuideOpensAtTheStageAndIsSearched()
     {
         Desk desk;

@@ -63,7 +63,7 @@ QString htmlOf(const QString& markdown)
                                          QRegularExpression::DotMatchesEverythingOption);
     QTextDocument page;
     page.setMarkdown(QString(markdown).remove(pictures));
-    return body.match(page.toHtml()).captured(1);
+    return body.match(page.toHtml()).captured(1).replace(QLatin1String("margin-bottom:0px"), QLatin1String("margin-bottom:8px"));
 }
 
 } // namespace

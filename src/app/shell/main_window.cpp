@@ -58,8 +58,23 @@
 
 namespace dowel::app {
 
+namespace {
+
+Style::Look applyChosenLook()
+{
+    const QSettings settings;
+    const auto look = settings.value(QStringLiteral("contrast"), false).toBool() ? Style::Look::Contrast
+                      : settings.value(QStringLiteral("dark"), false).toBool()   ? Style::Look::Dark
+                                                                                 : Style::Look::Light;
+    Style(look).apply();
+    return look;
+}
+
+} // namespace
+
 MainWindow::MainWindow(std::unique_ptr<Questions> questions, QString folder, TimeSource& time)
-    : m_time(&time),
+    : m_look(applyChosenLook()),
+      m_time(&time),
       m_questions(std::move(questions)),
       m_folder(folder.isEmpty() ? workbooksFolder() : std::move(folder)),
       m_whole(new Pages(this)),
@@ -69,11 +84,6 @@ MainWindow::MainWindow(std::unique_ptr<Questions> questions, QString folder, Tim
       m_firstSteps(new FirstSteps(m_desk)),
       m_messages(new MessageBar(time, this))
 {
-    const QSettings settings;
-    const auto look = settings.value(QStringLiteral("contrast"), false).toBool() ? Style::Look::Contrast
-                      : settings.value(QStringLiteral("dark"), false).toBool()   ? Style::Look::Dark
-                                                                                 : Style::Look::Light;
-    Style(look).apply(); // before there are widgets: what is made afterwards has its looks from the start
     setObjectName(QStringLiteral("mainWindow"));
     setWindowTitle(tr("Dowel"));
     resize(1280, 800);
@@ -99,9 +109,9 @@ MainWindow::MainWindow(std::unique_ptr<Questions> questions, QString folder, Tim
     left->addWidget(m_firstSteps);
     desk->addLayout(left);
     desk->addWidget(m_benches, 1);
-    setInches(settings.value(QStringLiteral("inches"), false).toBool());
-    m_darkAction->setChecked(look == Style::Look::Dark);
-    m_contrastAction->setChecked(look == Style::Look::Contrast);
+    setInches(QSettings().value(QStringLiteral("inches"), false).toBool());
+    m_darkAction->setChecked(m_look == Style::Look::Dark);
+    m_contrastAction->setChecked(m_look == Style::Look::Contrast);
     for (QAction* a : m_needBook)
         a->setEnabled(false);
     m_shop->refresh();

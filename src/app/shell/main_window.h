@@ -134,6 +134,7 @@ private:
     void speakFromNowOn(const QString& language);
     void beginPlanBench();
     [[nodiscard]] PlanBench& planBench();
+    Style::Look m_look; ///< first: widgets that are made before it is applied keep the fonts of the desktop
     TimeSource* m_time;
     Jobs m_jobs;
     std::unique_ptr<Questions> m_questions;
