@@ -1089,14 +1089,6 @@
         <translation>Maße übernehmen und &amp;hören</translation>
     </message>
     <message>
-        <source>from the foot</source>
-        <translation>vom Fuß</translation>
-    </message>
-    <message>
-        <source>from the sounding edge</source>
-        <translation>von der Anblaskante</translation>
-    </message>
-    <message>
         <source>Paste rows from a spreadsheet: position and diameter, separated by tabs, semicolons or commas; lowest hole first or last.</source>
         <translation>Zeilen aus einer Tabelle einfügen: Position und Durchmesser, getrennt durch Tabulator, Semikolon oder Komma; unterstes Loch zuerst oder zuletzt.</translation>
     </message>
@@ -1623,18 +1615,6 @@
         <translation>Position</translation>
     </message>
     <message>
-        <source>the foot</source>
-        <translation>Fuß</translation>
-    </message>
-    <message>
-        <source>previous mark</source>
-        <translation>voriger Marke</translation>
-    </message>
-    <message>
-        <source>Measure the model: sounding length, bore, and the middle of every hole, from the foot or from mark to mark. Positions are scaled by the ratio of the notes, diameters by the ratio of the bores; then Dowel lays the holes out again on the plan&apos;s bore.</source>
-        <translation>Das Vorbild messen: klingende Länge, Bohrung und die Mitte jedes Lochs, vom Fuß aus oder von Marke zu Marke. Positionen werden nach dem Verhältnis der Töne übertragen, Durchmesser nach dem der Bohrungen; dann berechnet Dowel die Löcher auf der Bohrung des Plans neu.</translation>
-    </message>
-    <message>
         <source>Fill in by &amp;proportion</source>
         <translation>Nach &amp;Proportion ausfüllen</translation>
     </message>
@@ -1659,6 +1639,18 @@
         <source>%1 Relative to it: %2 cents.</source>
         <comment>sentence, notes</comment>
         <translation>%1 Bezogen darauf: %2 Cent.</translation>
+    </message>
+    <message>
+        <source>thumb hole</source>
+        <translation>Daumenloch</translation>
+    </message>
+    <message>
+        <source>from the previous mark</source>
+        <translation>von der vorigen Marke</translation>
+    </message>
+    <message>
+        <source>Measure the model: sounding length, bore, and the middle of every hole, with the thumb hole ticked. Positions are scaled by the ratio of the notes, diameters by the ratio of the bores; then Dowel lays the holes out again on the plan&apos;s bore.</source>
+        <translation>Das Vorbild messen: klingende Länge, Bohrung und die Mitte jedes Lochs, das Daumenloch angekreuzt. Positionen werden nach dem Verhältnis der Töne übertragen, Durchmesser nach dem der Bohrungen; dann berechnet Dowel die Löcher auf der Bohrung des Plans neu.</translation>
     </message>
 </context>
 <context>
@@ -4331,6 +4323,22 @@ Register</translation>
         <source>Type the bore here, the edge on Sounding edge, then the holes under Drill, As built.</source>
         <translation>Hier die Bohrung eingeben, die Kante unter Anblaskante, dann die Löcher unter Bohren, Ist-Maße.</translation>
     </message>
+    <message>
+        <source>&amp;Positions</source>
+        <translation>&amp;Positionen</translation>
+    </message>
+    <message>
+        <source>from the &amp;foot</source>
+        <translation>vom &amp;Fuß</translation>
+    </message>
+    <message>
+        <source>from the &amp;lip or embouchure hole</source>
+        <translation>vom &amp;Labium oder Mundloch</translation>
+    </message>
+    <message>
+        <source>from the &amp;top end</source>
+        <translation>vom &amp;oberen Ende</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::MeasureDialog</name>
@@ -5875,6 +5883,66 @@ rechnet</translation>
     <message>
         <source>none, or 400-460</source>
         <translation>keine, oder 400-460</translation>
+    </message>
+    <message>
+        <source>Use this &amp;length</source>
+        <translation>&amp;Länge übernehmen</translation>
+    </message>
+    <message>
+        <source>Use this &amp;window</source>
+        <translation>Fen&amp;ster übernehmen</translation>
+    </message>
+    <message>
+        <source>Saw &amp;cut</source>
+        <translation>Säge&amp;schnitt</translation>
+    </message>
+    <message>
+        <source>Distance from the end</source>
+        <translation>Abstand vom Ende</translation>
+    </message>
+    <message>
+        <source>Depth of the cut</source>
+        <translation>Tiefe des Schnitts</translation>
+    </message>
+    <message>
+        <source>Block thickness</source>
+        <translation>Dicke des Klotzes</translation>
+    </message>
+    <message>
+        <source>Bore</source>
+        <translation>Bohrung</translation>
+    </message>
+    <message>
+        <source>Bore off centre, towards the cut</source>
+        <translation>Bohrung außermittig, zum Schnitt hin</translation>
+    </message>
+    <message>
+        <source>Angle of the ramp</source>
+        <translation>Winkel der Schräge</translation>
+    </message>
+    <message>
+        <source> °</source>
+        <translation> °</translation>
+    </message>
+    <message>
+        <source>Saw square to the tube first, then the ramp from the foot side down to the bottom of that cut. Saw a little short of the depth and finish with a knife. Clamp the block; keep fingers out of the line of the saw.</source>
+        <translation>Zuerst quer zum Rohr sägen, dann die Schräge von der Fußseite bis zum Grund dieses Schnitts. Etwas weniger tief sägen und mit dem Messer fertig schneiden. Den Klotz einspannen; Finger aus der Schnittlinie.</translation>
+    </message>
+    <message>
+        <source>Window: %1 long (cut-up), %2 wide.</source>
+        <translation>Fenster: Aufschnitt %1, %2 breit.</translation>
+    </message>
+    <message>
+        <source>The lip lies %1 from the end; the ramp runs %2 along the face.</source>
+        <translation>Das Labium liegt %1 vom Ende; die Schräge ist auf der Fläche %2 lang.</translation>
+    </message>
+    <message>
+        <source>Wall at the window %1, opposite %2.</source>
+        <translation>Wand am Fenster %1, gegenüber %2.</translation>
+    </message>
+    <message>
+        <source>For a window %1 long, saw %2 deep.</source>
+        <translation>Für einen Aufschnitt von %1 %2 tief sägen.</translation>
     </message>
 </context>
 <context>
@@ -8040,6 +8108,22 @@ rechnet</translation>
     <message>
         <source>cork borer or knife</source>
         <translation>Korkbohrer oder Messer</translation>
+    </message>
+    <message>
+        <source>from the embouchure hole</source>
+        <translation>vom Mundloch</translation>
+    </message>
+    <message>
+        <source>from the lip</source>
+        <translation>vom Labium</translation>
+    </message>
+    <message>
+        <source>from the sounding edge</source>
+        <translation>von der Anblaskante</translation>
+    </message>
+    <message>
+        <source>from the top end</source>
+        <translation>vom oberen Ende</translation>
     </message>
 </context>
 <context>

@@ -31,6 +31,19 @@ std::vector<std::pair<Family, QString>> families()
             {Family::Horn, tr("Horn with finger holes")}};
 }
 
+QString originName(Origin origin, const InstrumentSpec& spec)
+{
+    switch (origin) {
+    case Origin::Edge:
+        return std::holds_alternative<Transverse>(spec.excitation) ? tr("from the embouchure hole")
+               : std::holds_alternative<Duct>(spec.excitation)     ? tr("from the lip")
+                                                                   : tr("from the sounding edge");
+    case Origin::Top: return tr("from the top end");
+    case Origin::Foot: break;
+    }
+    return tr("from the foot");
+}
+
 QString familyTitle(Family family)
 {
     for (const auto& [one, name] : families())

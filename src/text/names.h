@@ -4,6 +4,7 @@
 
 #include "core/acoustics/colour.h"
 #include "core/instrument/instrument.h"
+#include "core/instrument/whole.h"
 
 #include <QString>
 #include <string>
@@ -18,6 +19,8 @@ namespace dowel::text {
 [[nodiscard]] std::vector<std::pair<Family, QString>> families();
 
 [[nodiscard]] QString familyTitle(Family family);
+/// "from the foot", "from the lip", "from the embouchure hole", "from the top end".
+[[nodiscard]] QString originName(Origin origin, const InstrumentSpec& spec);
 /// Materials by the stable word that a specification has.
 [[nodiscard]] std::vector<std::pair<std::string, QString>> materials();
 /// Hand tools of a drawer: the word in its file, and their name.

@@ -296,7 +296,7 @@ template <class See> void walk(Desk& desk, int width, See see)
     desk.click("blankStock");
     desk.settle();
     auto* stock = desk.find<QDialog>("stockDialog");
-    for (const char* face : {"stockPlankFace", "stockTurningFace", "stockJointsFace", "stockReamersFace"}) {
+    for (const char* face : {"stockPlankFace", "stockTurningFace", "stockJointsFace", "stockSawFace", "stockReamersFace"}) {
         QTest::mouseClick(stock->findChild<QPushButton*>(QLatin1String(face)), Qt::LeftButton);
         desk.settle();
         see(*stock, face);

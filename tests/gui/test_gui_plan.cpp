@@ -912,6 +912,76 @@ private Q_SLOTS:
         QVERIFY(words("stockJointWords").contains(QStringLiteral("Socket wall: 3 mm")));
         typed("stockTenon", QStringLiteral("19"));
         QVERIFY(words("stockJointWords").contains(QStringLiteral("too thin")));
+        // The length that came out need not be typed again.
+        QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("stockHornFace")), Qt::LeftButton);
+        QVERIFY(!dialog->findChild<QPushButton*>(QStringLiteral("stockTakeHorn"))->isEnabled()); // nowhere thick enough
+        typed("stockHornLeast", QStringLiteral("4"));
+        QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("stockTakeHorn")), Qt::LeftButton);
+        VERIFY_NEAR(desk.window().plan().blank().spec.bore.back().at.millimetres(), 380.0, 1e-6);
+    }
+    void aSawCutBecomesTheWindow()
+    {
+        Desk desk(false);
+        QVERIFY(desk.begins());
+        desk.key(Qt::Key_1, Qt::ControlModifier);
+        desk.click("blankStock");
+        auto* dialog = desk.find<QDialog>("stockDialog");
+        QVERIFY(QTest::qWaitForWindowExposed(dialog, longestWait_ms));
+        QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("stockSawFace")), Qt::LeftButton);
+        const auto typed = [&](const char* name, const QString& text) {
+            type(dialog->findChild<app::LengthField*>(QLatin1String(name)), text);
+        };
+        typed("stockSawEnd", QStringLiteral("25"));
+        typed("stockSawOutside", QStringLiteral("30"));
+        typed("stockSawBore", QStringLiteral("16"));
+        typed("stockSawDepth", QStringLiteral("9"));
+        dialog->findChild<QDoubleSpinBox*>(QStringLiteral("stockSawAngle"))->setValue(45.0);
+        const QString words = dialog->findChild<QLabel*>(QStringLiteral("stockSawWords"))->text();
+        QVERIFY2(words.contains(QStringLiteral("2 mm long")) && words.contains(QStringLiteral("10.6 mm wide")),
+                 qPrintable(words));
+        QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("stockTakeWindow")), Qt::LeftButton);
+        const InstrumentSpec& spec = desk.window().plan().blank().spec;
+        const auto& duct = std::get<Duct>(spec.excitation);
+        VERIFY_NEAR(duct.windowLength.millimetres(), 2.0, 1e-6);
+        VERIFY_NEAR(duct.windowWidth.millimetres(), 10.6, 1e-6);
+        VERIFY_NEAR(duct.chimney.millimetres(), 7.0, 1e-6);
+        VERIFY_NEAR(headOf(spec).length.millimetres(), 27.0, 1e-6);
+    }
+    void aNodeThatStaysIsTheStopper()
+    {
+        Desk desk(false);
+        QVERIFY(desk.begins());
+        auto* family = desk.find<QComboBox>("blankFamily");
+        choose(family, family->findData(static_cast<int>(Family::Flute)));
+        auto* material = desk.find<QComboBox>("blankMaterial");
+        choose(material, material->findData(QStringLiteral("cane")));
+        auto* nodes = desk.find<QLineEdit>("blankNodes");
+        nodes->setFocus();
+        nodes->selectAll();
+        QTest::keyClicks(nodes, QStringLiteral("-21.5 kept; 120"));
+        QTest::keyClick(nodes, Qt::Key_Return);
+        const auto& lip = std::get<Transverse>(desk.window().plan().blank().spec.excitation);
+        VERIFY_NEAR(lip.stopper.millimetres(), 21.5, 1e-6);
+    }
+    void positionsAreTypedFromTheTopEnd()
+    {
+        Desk desk(false);
+        QVERIFY(desk.begins());
+        app::Plan& plan = desk.window().plan();
+        plan.setHead(Head{Metres::fromMillimetres(30.0)});
+        desk.key(Qt::Key_5, Qt::ControlModifier);
+        desk.click("drillThereFace");
+        auto* from = desk.find<QComboBox>("builtFrom");
+        choose(from, from->findData(static_cast<int>(Origin::Top)));
+        auto* table = desk.find<QTableWidget>("builtHoles");
+        const double length = plan.blank().spec.bore.back().at.millimetres();
+        table->item(0, 1)->setText(QString::number(30.0 + length - 40.0));
+        table->item(0, 2)->setText(QStringLiteral("6"));
+        choose(from, from->findData(static_cast<int>(Origin::Foot)));
+        QCOMPARE(table->item(0, 1)->text(), QStringLiteral("40"));
+        choose(from, from->findData(static_cast<int>(Origin::Edge)));
+        VERIFY_NEAR(table->item(0, 1)->text().toDouble(), length - 40.0, 0.051);
+        plan.setOrigin(Origin::Foot);
     }
     void aPipeOfStrawHasThreeHoles()
     {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves that an instrument which cannot exist is refused with its place, and one that can is taken as it is.
 #include "core/instrument/instrument.h"
+#include "core/instrument/whole.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
 #include "support/test_main.h"
@@ -285,6 +286,24 @@ private Q_SLOTS:
         s.holes[1].at = mm(214.0);
         s.holes[1].side = Side::Back;
         VERIFY_OK(Instrument::make(s));
+    }
+    void positionsAreToldFromEitherEndOrTheEdge()
+    {
+        InstrumentSpec s = fixtures::whistleSpec(); // 277.5 mm sounding
+        s.head = Head{mm(40.0)};
+        const Metres length = mm(277.5);
+        VERIFY_NEAR(distanceFrom(Origin::Foot, mm(100.0), length, s).millimetres(), 177.5, 1e-9);
+        VERIFY_NEAR(distanceFrom(Origin::Edge, mm(100.0), length, s).millimetres(), 100.0, 1e-9);
+        VERIFY_NEAR(distanceFrom(Origin::Top, mm(100.0), length, s).millimetres(), 140.0, 1e-9);
+        for (const Origin origin : {Origin::Foot, Origin::Edge, Origin::Top})
+            VERIFY_NEAR(placeAt(origin, distanceFrom(origin, mm(61.3), length, s), length, s).millimetres(), 61.3, 1e-9);
+    }
+    void theNearestNodeThatStaysClosesTheTube()
+    {
+        InstrumentSpec s = fixtures::whistleSpec();
+        QVERIFY(!keptNodeAbove(s));
+        s.nodes = {{mm(-60.0), true}, {mm(-22.0), true}, {mm(-10.0), false}, {mm(90.0), true}};
+        VERIFY_NEAR(keptNodeAbove(s)->millimetres(), 22.0, 1e-9);
     }
 };
 

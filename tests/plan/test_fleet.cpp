@@ -5,6 +5,7 @@
 #include "core/forecast/outcomes.h"
 #include "core/forecast/sensitivity.h"
 #include "core/layout/families.h"
+#include "core/plan/levers.h"
 #include "core/plan/registers.h"
 #include "player/player.h"
 #include "sim/foreign.h"
@@ -13,6 +14,7 @@
 #include "support/compare.h"
 #include "support/long_run.h"
 #include "support/test_main.h"
+#include <algorithm>
 
 using namespace dowel;
 
@@ -233,6 +235,19 @@ private Q_SLOTS:
         QVERIFY(std::any_of(levers.begin(), levers.end(), [](const Lever& l) { return l.kind == Lever::Kind::Embouchure; }));
         const auto usual = leversOf(*blank, LeverScope::Usual);
         QVERIFY(std::none_of(usual.begin(), usual.end(), [](const Lever& l) { return l.kind == Lever::Kind::Embouchure; }));
+    }
+    void aNodeThatStaysIsNoLever()
+    {
+        auto spec = startingBlank(Family::Flute, usualTarget(Family::Flute))->spec;
+        spec.holes.clear();
+        spec.fingerings.clear();
+        const auto stoppers = [&] {
+            const auto levers = leversOf(*Instrument::make(spec), LeverScope::BoreToo);
+            return std::count_if(levers.begin(), levers.end(), [](const Lever& l) { return l.kind == Lever::Kind::Stopper; });
+        };
+        QCOMPARE(stoppers(), std::ptrdiff_t(1));
+        spec.nodes = {{Metres::fromMillimetres(-20.0), true}};
+        QCOMPARE(stoppers(), std::ptrdiff_t(0));
     }
     void theStopperMovesTheRegistersApart()
     {

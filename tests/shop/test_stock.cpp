@@ -4,6 +4,8 @@
 #include "support/compare.h"
 #include "support/fixtures.h"
 #include "support/test_main.h"
+#include <cmath>
+#include <numbers>
 
 #include <QtTest>
 
@@ -161,6 +163,59 @@ private Q_SLOTS:
         QCOMPARE(mouthOf({mm(400.0), mm(340.0), mm(20.0), mm(22.0), mm(6.0)}, mm(4.0))->cut, Metres{}); // thick to its tip
         QCOMPARE(mouthOf({mm(400.0), mm(340.0), mm(10.0), mm(13.0), mm(6.0)}, mm(4.0)).error().where, std::string("across"));
         QCOMPARE(mouthOf({mm(400.0), mm(410.0), mm(10.0), mm(22.0), mm(6.0)}, mm(4.0)).error().where, std::string("wire"));
+    }
+    void aSawCutGivesTheWindow()
+    {
+        // By hand, plane trigonometry: a block of 30 mm with a bore of 16 has 7 mm over the bore. A cut of 9 mm goes 2 mm into
+        // it; a ramp of 45 degrees leaves it 2 mm on, and the chord 2 mm below the crown of 16 is 2 root(2 x 14).
+        const SawCut cut{mm(25.0), mm(9.0), 45.0, mm(30.0), mm(16.0), Metres{}};
+        const auto window = windowOf(cut);
+        VERIFY_OK(window);
+        VERIFY_NEAR(window->length.millimetres(), 2.0, 1e-9);
+        VERIFY_NEAR(window->width.millimetres(), 2.0 * std::sqrt(28.0), 1e-9);
+        VERIFY_NEAR(window->ramp.millimetres(), 9.0, 1e-9);
+        VERIFY_NEAR(window->edge.millimetres(), 27.0, 1e-9);
+        // Against the solid itself: points of the bore's skin that lie in the wedge, counted over a fine grid.
+        SawCut slant = cut;
+        slant.angle_deg = 28.0;
+        slant.depth = mm(10.3);
+        slant.off = mm(0.8); // 6.2 over the bore
+        const auto there = windowOf(slant);
+        VERIFY_OK(there);
+        const double slope = std::tan(28.0 * std::numbers::pi / 180.0);
+        double longest = 0.0;
+        double widest = 0.0;
+        for (double u = 0.0; u < 20.0; u += 0.01)
+            for (double turn = 0.0; turn < 1.6; turn += 0.002) {
+                const double below = 6.2 + 8.0 * (1.0 - std::cos(turn)); // of the skin under the face
+                if (below > 10.3 - u * slope)
+                    continue;
+                longest = std::max(longest, u);
+                widest = std::max(widest, 2.0 * 8.0 * std::sin(turn));
+            }
+        VERIFY_NEAR(there->length.millimetres(), longest, 0.02);
+        VERIFY_NEAR(there->width.millimetres(), widest, 0.05);
+        // And back: the depth that makes that window.
+        const auto deep = sawDepthFor(there->length, slant);
+        VERIFY_OK(deep);
+        VERIFY_NEAR(deep->millimetres(), 10.3, 1e-9);
+    }
+    void aSawCutThatCannotBeIsRefused()
+    {
+        const SawCut cut{mm(25.0), mm(9.0), 45.0, mm(30.0), mm(16.0), Metres{}};
+        const auto where = [&](auto change) {
+            SawCut other = cut;
+            change(other);
+            const auto window = windowOf(other);
+            return window ? std::string("none") : window.error().where;
+        };
+        QCOMPARE(where([](SawCut& c) { c.depth = mm(7.0); }), std::string("depth"));  // does not reach the bore
+        QCOMPARE(where([](SawCut& c) { c.depth = mm(24.0); }), std::string("depth")); // through it
+        QCOMPARE(where([](SawCut& c) { c.off = mm(8.0); }), std::string("wall"));
+        QCOMPARE(where([](SawCut& c) { c.outside = mm(15.0); }), std::string("wall"));
+        QCOMPARE(where([](SawCut& c) { c.angle_deg = 90.0; }), std::string("angle"));
+        QCOMPARE(where([](SawCut& c) { c.angle_deg = std::nan(""); }), std::string("angle"));
+        QVERIFY(!sawDepthFor(mm(30.0), cut));
     }
 };
 

@@ -4,6 +4,7 @@
 #include "app/parts/form.h"
 #include "app/parts/style.h"
 #include "text/errors.h"
+#include "text/names.h"
 #include "text/units.h"
 
 #include <QApplication>
@@ -34,7 +35,8 @@ AsBuiltCard::AsBuiltCard(Plan& plan, QWidget* parent)
       m_words(form::words(this, "builtWords"))
 {
     setObjectName(QStringLiteral("asBuiltCard"));
-    m_from->addItems({tr("from the foot"), tr("from the sounding edge")});
+    for (const Origin origin : {Origin::Foot, Origin::Edge, Origin::Top})
+        m_from->addItem(text::originName(origin, plan.blank().spec), static_cast<int>(origin));
     m_table->setEditTriggers(QAbstractItemView::AllEditTriggers);
     m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     m_table->horizontalHeader()->setStretchLastSection(true);
@@ -68,13 +70,14 @@ AsBuiltCard::AsBuiltCard(Plan& plan, QWidget* parent)
     column->addWidget(m_words);
     column->addLayout(buttons);
     connect(m_table, &QTableWidget::cellChanged, this, &AsBuiltCard::takeCell);
-    connect(m_from, &QComboBox::currentIndexChanged, this, &AsBuiltCard::showHoles);
+    connect(m_from, &QComboBox::activated, this,
+            [this] { m_plan->setOrigin(static_cast<Origin>(m_from->currentData().toInt())); });
     connect(m_tube, &LengthField::refused, this, &AsBuiltCard::failed);
     connect(m_tube, &LengthField::lengthChanged, this, [this](Metres length) {
         const Metres before = m_length;
         m_length = length;
         m_touched = true;
-        if (fromFoot()) // what was measured from the foot stays as far from it
+        if (m_plan->origin() == Origin::Foot) // what was measured from the foot stays as far from it
             for (Hole& h : m_holes)
                 h.at = h.at + (length - before);
         showHoles();
@@ -87,7 +90,7 @@ AsBuiltCard::AsBuiltCard(Plan& plan, QWidget* parent)
         if (!m_touched)
             begin();
         else
-            tell();
+            showHoles();
     });
     begin();
 }
@@ -106,9 +109,9 @@ void AsBuiltCard::setThere(const std::optional<Instrument>& there)
     begin();
 }
 
-bool AsBuiltCard::fromFoot() const
+Metres AsBuiltCard::placeOf(Metres distance) const
 {
-    return m_from->currentIndex() == 0;
+    return placeAt(m_plan->origin(), distance, m_length, m_plan->blank().spec);
 }
 
 void AsBuiltCard::begin()
@@ -131,6 +134,10 @@ void AsBuiltCard::begin()
 void AsBuiltCard::showHoles()
 {
     m_filling = true;
+    const InstrumentSpec& spec = m_plan->blank().spec;
+    for (int i = 0; i < m_from->count(); ++i) // another family is measured from another edge
+        m_from->setItemText(i, text::originName(static_cast<Origin>(m_from->itemData(i).toInt()), spec));
+    m_from->setCurrentIndex(m_from->findData(static_cast<int>(m_plan->origin())));
     m_table->setRowCount(static_cast<int>(m_holes.size()));
     const auto size = [this](Metres m) {
         return m > Metres() ? text::lengthNumber(m, m_unit) : QString();
@@ -140,9 +147,9 @@ void AsBuiltCard::showHoles()
         const bool placed = h.at > Metres();
         form::row(
             m_table, row,
-            {QString::fromStdString(h.id.text), placed ? size(fromFoot() ? m_length - h.at : h.at) : QString(), size(h.diameter),
-             size(h.undercutDiameter), size(h.chimney), h.aside == Metres() ? QString() : text::lengthNumber(h.aside, m_unit),
-             QString::fromStdString(h.digit),
+            {QString::fromStdString(h.id.text), placed ? size(distanceFrom(m_plan->origin(), h.at, m_length, spec)) : QString(),
+             size(h.diameter), size(h.undercutDiameter), size(h.chimney),
+             h.aside == Metres() ? QString() : text::lengthNumber(h.aside, m_unit), QString::fromStdString(h.digit),
              h.countersink ? QStringLiteral("%1 x %2").arg(size(h.countersink->diameter), size(h.countersink->depth)) : QString(),
              QString(), QString()});
         m_table->item(row, Name)->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable);
@@ -234,13 +241,13 @@ void AsBuiltCard::takeLength(int row, int column, const QString& typed)
         Q_EMIT failed(tr("%1: %2", "hole, what is wrong").arg(QString::fromStdString(h.id.text), text::sentence(length.error())));
         return;
     }
-    if (column == Place && !(*length > Metres() && *length < m_length)) {
+    if (const Metres at = placeOf(*length); column == Place && !(at > Metres() && at < m_length)) {
         Q_EMIT failed(tr("%1: position %2 lies beyond the tube, which is %3 long.", "hole, place, length")
                           .arg(QString::fromStdString(h.id.text), text::length(*length, m_unit), text::length(m_length, m_unit)));
         return;
     }
     switch (column) {
-    case Place: h.at = fromFoot() ? m_length - *length : *length; break;
+    case Place: h.at = placeOf(*length); break;
     case Size:
         h.undercutDiameter = std::max(*length, h.undercutDiameter - h.diameter + *length);
         h.diameter = *length;
@@ -282,7 +289,7 @@ void AsBuiltCard::paste()
     std::vector<Hole> holes;
     for (const auto& cells : *rows) {
         Hole h;
-        h.at = fromFoot() ? m_length - cells[0] : cells[0];
+        h.at = placeOf(cells[0]);
         h.diameter = h.undercutDiameter = cells[1];
         holes.push_back(h);
     }

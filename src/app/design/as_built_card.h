@@ -44,7 +44,8 @@ private:
     void addHole();
     void removeHole();
     void paste();
-    [[nodiscard]] bool fromFoot() const;
+    /// The place that was typed as so far from what positions are told from.
+    [[nodiscard]] Metres placeOf(Metres distance) const;
     Plan* m_plan;
     text::LengthUnit m_unit = text::LengthUnit::Millimetres;
     std::optional<Instrument> m_there;

@@ -312,6 +312,7 @@ void BlankPage::addMouthFields()
         m_mouthShape->show();
         m_mouthShapeWords->show();
     };
+    m_mouth[3]->setEnabled(true);
     if (const auto* d = std::get_if<Duct>(&e)) {
         set(0, tr("Window width"), d->windowWidth);
         set(1, tr("Window length (cut-up)"), d->windowLength);
@@ -325,6 +326,7 @@ void BlankPage::addMouthFields()
         set(1, tr("Embouchure hole width"), t->holeWidth);
         set(2, tr("Embouchure hole wall"), t->chimney);
         set(3, tr("Stopper distance"), t->stopper);
+        m_mouth[3]->setEnabled(!keptNodeAbove(m_plan->blank().spec)); // a node does not move
         set(4, tr("Embouchure undercut"), t->undercut);
         shape(tr("Lip coverage"), tr(" %"), 0.0, 90.0, 100.0 * t->lipCover);
     } else {
@@ -525,8 +527,11 @@ void BlankPage::takeNodes()
         }
         b.spec.nodes.push_back({above ? *at * -1.0 : *at, kept});
     }
-    if (b.spec.nodes != m_plan->blank().spec.nodes)
-        takeBlank(std::move(b));
+    if (b.spec.nodes == m_plan->blank().spec.nodes)
+        return;
+    if (auto* t = std::get_if<Transverse>(&b.spec.excitation)) // the node that stays closes the tube
+        t->stopper = keptNodeAbove(b.spec).value_or(t->stopper);
+    takeBlank(std::move(b));
 }
 
 void BlankPage::takeMouthShape(double v)

@@ -10,6 +10,7 @@
 #include "session/sizes.h"
 #include "store/store.h"
 #include "text/errors.h"
+#include "text/names.h"
 
 #include <QComboBox>
 #include <QDialogButtonBox>
@@ -34,7 +35,7 @@ CopyDialog::CopyDialog(Questions& questions, const Plan& plan, text::LengthUnit 
       m_bottom(new LengthField(QStringLiteral("copyBottom"), tr("Bore at foot"), this)),
       m_wall(new LengthField(QStringLiteral("copyWall"), tr("Wall"), this)),
       m_from(form::box(this, "copyFrom", tr("Positions from"))),
-      m_holes(form::table(this, "copyHoles", tr("Holes"), {tr("hole"), tr("position"), tr("diameter")}, 28)),
+      m_holes(form::table(this, "copyHoles", tr("Holes"), {tr("hole"), tr("position"), tr("diameter"), tr("thumb hole")}, 28)),
       m_plays(form::words(this, "copyPlays")),
       m_trouble(form::words(this, "copyTrouble")),
       m_sums(this)
@@ -51,9 +52,12 @@ CopyDialog::CopyDialog(Questions& questions, const Plan& plan, text::LengthUnit 
     m_holes->setSelectionMode(QAbstractItemView::SingleSelection);
     m_holes->setRowCount(static_cast<int>(plan.blank().holeCount));
     for (int row = 0; row < m_holes->rowCount(); ++row)
-        form::row(m_holes, row, {QStringLiteral("h%1").arg(row + 1), QString(), QString()});
-    m_from->addItem(tr("the foot"));
-    m_from->addItem(tr("previous mark"));
+        fillHole(row, QString(), QString(), false);
+    m_from->addItem(text::originName(Origin::Foot, plan.blank().spec), static_cast<int>(Origin::Foot));
+    m_from->addItem(text::originName(Origin::Edge, plan.blank().spec), static_cast<int>(Origin::Edge));
+    m_from->addItem(text::originName(Origin::Top, plan.blank().spec), static_cast<int>(Origin::Top));
+    m_from->addItem(tr("from the previous mark"), fromPrevious);
+    m_from->setCurrentIndex(m_from->findData(static_cast<int>(plan.origin())));
     m_length->setLength(Metres::fromMillimetres(270.0));
     m_top->setLength(Metres::fromMillimetres(13.0));
     m_bottom->setLength(Metres::fromMillimetres(13.0));
@@ -67,8 +71,8 @@ CopyDialog::CopyDialog(Questions& questions, const Plan& plan, text::LengthUnit 
 void CopyDialog::arrange()
 {
     auto* words = form::words(this, "copyWords");
-    words->setText(tr("Measure the model: sounding length, bore, and the middle of every hole, from the foot or from mark to "
-                      "mark. Positions are scaled by the ratio of the notes, diameters by the ratio of the bores; then Dowel "
+    words->setText(tr("Measure the model: sounding length, bore, and the middle of every hole, with the thumb hole ticked."
+                      " Positions are scaled by the ratio of the notes, diameters by the ratio of the bores; then Dowel "
                       "lays the holes out again on the plan's bore."));
     auto* rows = new QFormLayout;
     rows->setHorizontalSpacing(2 * Style::grid);
@@ -124,14 +128,21 @@ void CopyDialog::byProportion()
 void CopyDialog::fillRow(const std::vector<Hole>& holes, Metres length)
 {
     m_filling = true;
-    m_from->setCurrentIndex(0);
+    m_from->setCurrentIndex(m_from->findData(static_cast<int>(Origin::Foot)));
     m_holes->setRowCount(static_cast<int>(holes.size()));
     for (int row = 0; row < m_holes->rowCount(); ++row) {
         const Hole& h = holes[static_cast<std::size_t>(row)];
-        form::row(m_holes, row,
-                  {QStringLiteral("h%1").arg(row + 1), text::length(length - h.at, m_unit), text::length(h.diameter, m_unit)});
+        fillHole(row, text::length(length - h.at, m_unit), text::length(h.diameter, m_unit), h.side == Side::Back);
     }
     m_filling = false;
+}
+
+void CopyDialog::fillHole(int row, const QString& position, const QString& diameter, bool thumb)
+{
+    form::row(m_holes, row, {QStringLiteral("h%1").arg(row + 1), position, diameter, QString()});
+    auto* box = m_holes->item(row, ThumbColumn);
+    box->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsUserCheckable);
+    box->setCheckState(thumb ? Qt::Checked : Qt::Unchecked);
 }
 
 /// The row as it was typed, at its own pitch.
@@ -212,9 +223,14 @@ Result<Instrument> CopyDialog::typed() const
         const auto wide = text::parseLength(m_holes->item(row, 2)->text(), m_unit);
         if (!place || !wide)
             return Error{ErrorCode::BadValue, h.id.text, (place ? wide.error() : place.error()).where};
-        const Metres fromFoot = m_from->currentIndex() == 1 ? below + *place : *place;
-        below = fromFoot;
-        h.at = m_length->length() - fromFoot;
+        const int from = m_from->currentData().toInt();
+        if (from == fromPrevious) {
+            below = below + *place;
+            h.at = m_length->length() - below;
+        } else {
+            h.at = placeAt(static_cast<Origin>(from), *place, m_length->length(), m_plan->blank().spec);
+        }
+        h.side = m_holes->item(row, ThumbColumn)->checkState() == Qt::Checked ? Side::Back : Side::Front;
         h.diameter = h.undercutDiameter = *wide;
         h.chimney = m_wall->length();
         holes.push_back(std::move(h));

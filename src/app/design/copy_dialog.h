@@ -34,10 +34,13 @@ private:
     void arrange();
     void fill(const Instrument& model);
     void fillRow(const std::vector<Hole>& holes, Metres length);
+    void fillHole(int row, const QString& position, const QString& diameter, bool thumb);
     void fromFile();
     void byProportion();
     void showPlays();
     [[nodiscard]] Result<Instrument> typed() const;
+    static constexpr int ThumbColumn = 3;
+    static constexpr int fromPrevious = -1; ///< each position from the mark below it
     Questions* m_questions;
     const Plan* m_plan;
     text::LengthUnit m_unit;

@@ -387,6 +387,8 @@ void LayoutPage::showHoles(const Layout& layout)
 {
     const auto& holes = layout.goal.spec().holes;
     m_holes->setRowCount(static_cast<int>(holes.size()) + 1);
+    constexpr int placeColumn = 1;
+    m_holes->horizontalHeaderItem(placeColumn)->setText(text::originName(m_plan->origin(), layout.goal.spec()));
     const auto tenth = [this](Metres v) {
         return text::length(Metres::fromMillimetres(std::round(v.millimetres() * 10.0) / 10.0), m_unit);
     };
@@ -405,7 +407,8 @@ void LayoutPage::showHoles(const Layout& layout)
         QString carried;
         if (compared) {
             const Hole& m = model->spec().holes[i];
-            carried = tr("%1, %2", "a place and a size").arg(tenth(model->length() - m.at), tenth(m.diameter));
+            carried = tr("%1, %2", "a place and a size")
+                          .arg(tenth(distanceFrom(m_plan->origin(), m.at, model->length(), model->spec())), tenth(m.diameter));
         }
         const QString last = h.undercutDiameter > h.diameter
                                  ? tr("%1, undercut %2").arg(tenth(h.diameter), tenth(h.undercutDiameter))
@@ -414,8 +417,8 @@ void LayoutPage::showHoles(const Layout& layout)
         changed |= form::rowInPlace(m_holes, row,
                                     {(h.side == Side::Back ? tr("%1  back", "a hole") : QStringLiteral("%1"))
                                          .arg(QString::fromStdString(h.id.text + (h.digit.empty() ? "" : "  " + h.digit))),
-                                     tenth(layout.start.length() - h.at), tenth(layout.start.spec().holes[i].diameter), last,
-                                     next, tenth(h.aside), carried});
+                                     tenth(distanceFrom(m_plan->origin(), h.at, layout.start.length(), layout.start.spec())),
+                                     tenth(layout.start.spec().holes[i].diameter), last, next, tenth(h.aside), carried});
         for (int column = 0; column < m_holes->columnCount(); ++column)
             allow(row, column,
                   column != AsideColumn || h.side == Side::Back ? m_holes->item(row, column)->flags() & ~Qt::ItemIsEditable
@@ -461,6 +464,9 @@ void LayoutPage::copyModel()
     }
     Modal dialog(new CopyDialog(*m_questions, *m_plan, m_unit, this));
     if (dialog.exec() && dialog->result() == QDialog::Accepted) {
+        const auto& holes = dialog->model()->spec().holes;
+        if (std::any_of(holes.begin(), holes.end(), [](const Hole& h) { return h.side == Side::Back; }))
+            m_plan->setThumb(true);
         m_plan->setModel(dialog->model());
         m_plan->layOut();
     }

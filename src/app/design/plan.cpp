@@ -231,6 +231,26 @@ void Plan::setHead(const Head& head)
     touched(false);
 }
 
+Origin rememberedOrigin()
+{
+    const QString word = QSettings().value(QStringLiteral("positionsFrom")).toString();
+    return word == QLatin1String("edge") ? Origin::Edge : word == QLatin1String("top") ? Origin::Top : Origin::Foot;
+}
+
+void rememberOrigin(Origin origin)
+{
+    const char* const words[] = {"foot", "edge", "top"};
+    QSettings().setValue(QStringLiteral("positionsFrom"), QLatin1String(words[static_cast<int>(origin)]));
+}
+
+void Plan::setOrigin(Origin origin)
+{
+    rememberOrigin(origin);
+    if (origin == std::exchange(m_origin, origin))
+        return;
+    Q_EMIT changed();
+}
+
 void Plan::setDrawer(const BitDrawer& drawer, bool sizesToo)
 {
     m_drawer = drawer.isEmpty() ? std::nullopt : std::optional(drawer);

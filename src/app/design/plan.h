@@ -5,6 +5,7 @@
 
 #include "app/parts/jobs.h"
 #include "app/parts/time_source.h"
+#include "core/instrument/whole.h"
 #include "core/shop/bit_drawer.h"
 #include "io/plan_json.h"
 
@@ -13,6 +14,10 @@
 #include <optional>
 
 namespace dowel::app {
+
+/// What positions are told from, as this user chose it last.
+[[nodiscard]] Origin rememberedOrigin();
+void rememberOrigin(Origin origin);
 
 class Plan : public QObject
 {
@@ -67,6 +72,9 @@ public:
     /// What is in the shop's drawer: the order of work calls bits by it. sizesToo: nothing is drilled yet, so that the blank goes
     /// by its sizes as well.
     void setDrawer(const BitDrawer& drawer, bool sizesToo);
+    /// What positions are told and typed from on every page; remembered for this user.
+    void setOrigin(Origin origin);
+    [[nodiscard]] Origin origin() const { return m_origin; }
     /// nullptr where the shop has none.
     [[nodiscard]] const BitDrawer* drawer() const { return m_drawer ? &*m_drawer : nullptr; }
     void setModel(std::optional<Instrument> model);
@@ -98,6 +106,7 @@ private:
     io::PlanKept m_kept;
     Alarm m_keepLater;
     std::optional<BitDrawer> m_drawer;
+    Origin m_origin = rememberedOrigin();
     std::optional<Layout> m_layout;
     std::optional<Layout> m_judged; ///< while a hand drags: the last whose notes were worked out
     QString m_trouble;

@@ -7,6 +7,7 @@
 #include "text/reamers.h"
 
 #include <QComboBox>
+#include <QDoubleSpinBox>
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QLabel>
@@ -19,6 +20,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 namespace dowel::app {
 
@@ -119,6 +121,10 @@ StockDialog::StockDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
       m_turnedWords(form::words(this, "stockTurnedWords")),
       m_jointWords(form::words(this, "stockJointWords")),
       m_hornWords(form::words(this, "stockHornWords")),
+      m_takeHorn(form::button(this, "stockTakeHorn", tr("Use this &length"), true)),
+      m_sawAngle(new QDoubleSpinBox(this)),
+      m_sawWords(form::words(this, "stockSawWords")),
+      m_takeWindow(form::button(this, "stockTakeWindow", tr("Use this &window"), true)),
       m_reamers(new QPlainTextEdit(this)),
       m_pilot(nullptr),
       m_from(form::box(this, "stockFrom", tr("Reamers enter from"))),
@@ -136,6 +142,8 @@ StockDialog::StockDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
                                                                   {"stockReamersFace", tr("&Reamers"), makeReamers()}};
     if (plan.blank().spec.family == Family::Horn)
         rooms.insert(rooms.begin(), {"stockHornFace", tr("&Horn"), makeHorn()});
+    if (std::holds_alternative<Duct>(plan.blank().spec.excitation))
+        rooms.insert(rooms.end() - 1, {"stockSawFace", tr("Saw &cut"), makeSawCut()});
     for (const auto& [name, words, room] : rooms) {
         auto* b = form::button(this, name, words);
         b->setProperty("face", true);
@@ -158,7 +166,11 @@ StockDialog::StockDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
     showTurning();
     showJoints();
     showHorn();
+    showSawCut();
     showReamers();
+    m_takeHorn->setVisible(!m_hornFields.empty());
+    m_takeWindow->setVisible(!m_sawFields.empty());
+    m_sawAngle->setVisible(!m_sawFields.empty());
 }
 
 LengthField* StockDialog::field(const char* name, const QString& spoken, double mm)
@@ -340,17 +352,122 @@ QWidget* StockDialog::makeHorn()
                          {"stockHornBore", tr("Mouth hole"), spec.bore.front().diameter.millimetres()},
                          {"stockHornLeast", tr("Least wall round mouth hole"), 4.0}},
                         &StockDialog::showHorn);
+    rows->addRow(m_takeHorn);
+    m_takeHorn->setAutoDefault(false);
+    connect(m_takeHorn, &QPushButton::clicked, this, &StockDialog::takeHornLength);
     return room(rows, m_hornWords, "stockHornScroll",
                 tr("Bend a soft wire to the horn's curve, push it in to the end of the hollow and mark it at the rim. Saw and "
                    "drill wet or under extraction: horn dust harms the lungs. Let a hot drill cool, or it glazes."));
+}
+
+Result<HornMouth> StockDialog::hornMouth() const
+{
+    const auto& f = m_hornFields;
+    return mouthOf({f[0]->length(), f[1]->length(), f[2]->length(), f[3]->length(), f[4]->length()}, f[5]->length());
+}
+
+void StockDialog::takeHornLength()
+{
+    const auto mouth = hornMouth();
+    if (!mouth)
+        return;
+    Blank b = m_plan->blank();
+    const double longer = text::tenths(mouth->length).metres() / b.spec.bore.back().at.metres();
+    for (Station& s : b.spec.bore) // the stations keep their places in proportion
+        s.at = s.at * longer;
+    m_plan->setBlank(std::move(b));
+    accept();
+}
+
+QWidget* StockDialog::makeSawCut()
+{
+    const InstrumentSpec& spec = m_plan->blank().spec;
+    const auto& duct = std::get<Duct>(spec.excitation);
+    const double bore = spec.bore.front().diameter.millimetres();
+    constexpr double usual_deg = 30.0;
+    const double slope = std::tan(usual_deg * std::numbers::pi / 180.0);
+    auto* rows =
+        fields(m_sawFields,
+               {{"stockSawEnd", tr("Distance from the end"), headOf(spec).length.millimetres()},
+                {"stockSawDepth", tr("Depth of the cut"), duct.chimney.millimetres() + duct.windowLength.millimetres() * slope},
+                {"stockSawOutside", tr("Block thickness"), bore + 2.0 * duct.chimney.millimetres()},
+                {"stockSawBore", tr("Bore"), bore},
+                {"stockSawOff", tr("Bore off centre, towards the cut"), 0.0}},
+               &StockDialog::showSawCut);
+    m_sawAngle->setObjectName(QStringLiteral("stockSawAngle"));
+    m_sawAngle->setAccessibleName(tr("Angle of the ramp"));
+    m_sawAngle->setRange(5.0, 85.0);
+    m_sawAngle->setDecimals(1);
+    m_sawAngle->setValue(usual_deg);
+    m_sawAngle->setSuffix(tr(" °"));
+    m_sawAngle->setButtonSymbols(QAbstractSpinBox::NoButtons);
+    m_sawAngle->setMaximumWidth(Style::scaled(120));
+    rows->addRow(tr("Angle of the ramp"), m_sawAngle);
+    rows->addRow(m_takeWindow);
+    m_takeWindow->setAutoDefault(false);
+    connect(m_sawAngle, &QDoubleSpinBox::valueChanged, this, &StockDialog::showSawCut);
+    connect(m_takeWindow, &QPushButton::clicked, this, &StockDialog::takeWindow);
+    return room(rows, m_sawWords, "stockSawScroll",
+                tr("Saw square to the tube first, then the ramp from the foot side down to the bottom of that cut. Saw a little "
+                   "short of the depth and finish with a knife. Clamp the block; keep fingers out of the line of the saw."));
+}
+
+SawCut StockDialog::sawCut() const
+{
+    const auto& f = m_sawFields;
+    return {f[0]->length(), f[1]->length(), m_sawAngle->value(), f[2]->length(), f[3]->length(), f[4]->length()};
+}
+
+void StockDialog::showSawCut()
+{
+    if (m_sawFields.empty())
+        return;
+    const SawCut cut = sawCut();
+    const auto words = [this](Metres m) {
+        return text::length(text::tenths(m), m_unit);
+    };
+    const auto window = windowOf(cut);
+    m_takeWindow->setEnabled(window.ok());
+    QStringList lines;
+    if (window) {
+        lines
+            << tr("Window: %1 long (cut-up), %2 wide.").arg(words(window->length), words(window->width))
+            << tr("The lip lies %1 from the end; the ramp runs %2 along the face.").arg(words(window->edge), words(window->ramp))
+            << tr("Wall at the window %1, opposite %2.").arg(words(window->wall), words(window->opposite));
+    } else {
+        lines << text::sentence(window.error());
+    }
+    const Metres wanted = std::get<Duct>(m_plan->blank().spec.excitation).windowLength;
+    if (const auto deep = sawDepthFor(wanted, cut))
+        lines << tr("For a window %1 long, saw %2 deep.").arg(words(wanted), words(*deep));
+    m_sawWords->setText(lines.join(QStringLiteral("\n\n")));
+}
+
+void StockDialog::takeWindow()
+{
+    const SawCut cut = sawCut();
+    const auto window = windowOf(cut);
+    if (!window)
+        return;
+    Blank b = m_plan->blank();
+    auto& duct = std::get<Duct>(b.spec.excitation);
+    duct.windowLength = text::tenths(window->length);
+    duct.windowWidth = text::tenths(window->width);
+    duct.chimney = text::tenths(window->wall);
+    duct.rampRunPerRise = 1.0 / std::tan(cut.angle_deg * std::numbers::pi / 180.0);
+    Head head = headOf(b.spec);
+    head.length = window->edge;
+    b.spec.head = head;
+    m_plan->setBlank(std::move(b));
+    accept();
 }
 
 void StockDialog::showHorn()
 {
     if (m_hornFields.empty())
         return;
-    const auto& f = m_hornFields;
-    const auto mouth = mouthOf({f[0]->length(), f[1]->length(), f[2]->length(), f[3]->length(), f[4]->length()}, f[5]->length());
+    const auto mouth = hornMouth();
+    m_takeHorn->setEnabled(mouth.ok());
     if (!mouth)
         return m_hornWords->setText(text::sentence(mouth.error()));
     const auto words = [this](Metres m) {

@@ -9,6 +9,7 @@
 #include <QDialog>
 
 class QComboBox;
+class QDoubleSpinBox;
 class QFormLayout;
 class QLabel;
 class QLineEdit;
@@ -60,6 +61,7 @@ private:
     [[nodiscard]] QWidget* makeReamers();
     [[nodiscard]] QWidget* makeJoints();
     [[nodiscard]] QWidget* makeHorn();
+    [[nodiscard]] QWidget* makeSawCut();
     /// Fields to the left, what follows from them to the right, with how it is done under it.
     [[nodiscard]] QWidget* room(QFormLayout* rows, QLabel* words, const char* scrollName, const QString& how);
     void showPlank();
@@ -67,6 +69,12 @@ private:
     void showReamers();
     void showJoints();
     void showHorn();
+    void showSawCut();
+    [[nodiscard]] SawCut sawCut() const;
+    [[nodiscard]] Result<HornMouth> hornMouth() const;
+    /// The tube is as long as the horn along its bend.
+    void takeHornLength();
+    void takeWindow();
     void takeBore();
     Plan* m_plan;
     text::LengthUnit m_unit;
@@ -81,6 +89,11 @@ private:
     QLabel* m_jointWords;
     std::vector<LengthField*> m_hornFields; ///< outside along, wire, across the tip, across the hollow's end, bore, least wall
     QLabel* m_hornWords;
+    QPushButton* m_takeHorn;
+    std::vector<LengthField*> m_sawFields; ///< from the end, depth, outside, bore, bore off centre
+    QDoubleSpinBox* m_sawAngle;
+    QLabel* m_sawWords;
+    QPushButton* m_takeWindow;
     QPlainTextEdit* m_reamers;
     LengthField* m_pilot;
     QComboBox* m_from;

@@ -120,6 +120,7 @@ MainWindow::MainWindow(std::unique_ptr<Questions> questions, QString folder, Tim
 
 MainWindow::~MainWindow()
 {
+    hide(); // a field that loses the focus tells what was typed in it, while the plan and the document are there to take it
     if (m_plan)
         m_plan->flush(); // the document waits for what is on its way to the disk
 }
@@ -875,6 +876,13 @@ void MainWindow::setInches(bool inches)
     m_correct->setUnit(m_unit);
     m_finish->setUnit(m_unit);
     m_logbook->setUnit(m_unit);
+}
+
+void MainWindow::tellPositionsFrom(Origin origin)
+{
+    rememberOrigin(origin);
+    if (m_plan)
+        m_plan->setOrigin(origin);
 }
 
 void MainWindow::setLook(Style::Look look)

@@ -5,6 +5,7 @@
 #include "app/document/document.h"
 #include "app/parts/jobs.h"
 #include "app/parts/style.h"
+#include "core/instrument/whole.h"
 #include "io/plan_json.h"
 #include "text/units.h"
 
@@ -132,6 +133,7 @@ private:
     /// Of the instrument as it is now, full size.
     void writeTemplate();
     void speakFromNowOn(const QString& language);
+    void tellPositionsFrom(Origin origin);
     void beginPlanBench();
     [[nodiscard]] PlanBench& planBench();
     Style::Look m_look; ///< first: widgets that are made before it is applied keep the fonts of the desktop

@@ -127,6 +127,20 @@ void MainWindow::buildViewMenu(QMenu* view)
         [this](bool on) { setLook(on ? Style::Look::Contrast : Style::Look::Light); }, false);
     m_contrastAction->setCheckable(true);
 
+    auto* origins = view->addMenu(tr("&Positions"));
+    auto* oneOrigin = new QActionGroup(this);
+    const std::pair<QString, Origin> counted[] = {{tr("from the &foot"), Origin::Foot},
+                                                  {tr("from the &lip or embouchure hole"), Origin::Edge},
+                                                  {tr("from the &top end"), Origin::Top}};
+    for (const auto& [name, origin] : counted) {
+        auto* a = act(
+            origins, name, QKeySequence(), [this, from = origin] { tellPositionsFrom(from); }, false);
+        a->setCheckable(true);
+        oneOrigin->addAction(a);
+    }
+    connect(origins, &QMenu::aboutToShow, this, [oneOrigin] { // also chosen where positions are typed
+        oneOrigin->actions()[static_cast<int>(rememberedOrigin())]->setChecked(true);
+    });
     auto* languages = view->addMenu(tr("&Language"));
     auto* oneOf = new QActionGroup(this);
     const std::pair<QString, const char*> spoken[] = {

@@ -49,4 +49,33 @@ Metres overallOf(const InstrumentSpec& spec)
     return headOf(spec).length + spec.bore.back().at;
 }
 
+Metres distanceFrom(Origin origin, Metres at, Metres length, const InstrumentSpec& spec)
+{
+    switch (origin) {
+    case Origin::Edge: return at;
+    case Origin::Top: return at + headOf(spec).length;
+    case Origin::Foot: break;
+    }
+    return length - at;
+}
+
+Metres placeAt(Origin origin, Metres distance, Metres length, const InstrumentSpec& spec)
+{
+    switch (origin) {
+    case Origin::Edge: return distance;
+    case Origin::Top: return distance - headOf(spec).length;
+    case Origin::Foot: break;
+    }
+    return length - distance;
+}
+
+std::optional<Metres> keptNodeAbove(const InstrumentSpec& spec)
+{
+    std::optional<Metres> nearest;
+    for (const Node& n : spec.nodes)
+        if (n.kept && n.at < Metres{} && (!nearest || n.at * -1.0 < *nearest))
+            nearest = n.at * -1.0;
+    return nearest;
+}
+
 } // namespace dowel

@@ -4,6 +4,7 @@
 
 #include "core/instrument/instrument.h"
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -22,5 +23,17 @@ struct Part
 [[nodiscard]] std::vector<Part> partsOf(const InstrumentSpec& spec);
 /// From the top end to the foot.
 [[nodiscard]] Metres overallOf(const InstrumentSpec& spec);
+
+/// What positions along the piece are told and typed from: the foot, the sounding edge (the lip, or the middle of the embouchure
+/// hole), or the top end.
+enum class Origin { Foot, Edge, Top };
+/// How far a place of the sounding tube (from the sounding edge) lies from an origin; length: of the sounding tube.
+[[nodiscard]] Metres distanceFrom(Origin origin, Metres at, Metres length, const InstrumentSpec& spec);
+/// The place that lies so far from an origin.
+[[nodiscard]] Metres placeAt(Origin origin, Metres distance, Metres length, const InstrumentSpec& spec);
+
+/// The natural node above the embouchure hole that stays and closes the tube instead of a stopper: its distance from the hole's
+/// middle; the nearest where there are several.
+[[nodiscard]] std::optional<Metres> keptNodeAbove(const InstrumentSpec& spec);
 
 } // namespace dowel

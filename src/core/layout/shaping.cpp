@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/layout/shaping.h"
 
+#include "core/instrument/whole.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -58,6 +60,8 @@ std::vector<Reshaping> reshapingsOf(const InstrumentSpec& spec, const std::vecto
             continue;
         switch (s) {
         case Shaping::Stopper: {
+            if (keptNodeAbove(spec)) // a node does not move
+                break;
             const double now = std::get<Transverse>(spec.excitation).stopper.millimetres();
             found.push_back({s, 0, std::min(0.0, 0.5 * bore - now), std::max(0.0, 1.5 * bore - now)});
             break;

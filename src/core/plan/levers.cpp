@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/levers.h"
 
+#include "core/instrument/whole.h"
+
 #include <algorithm>
 
 namespace dowel {
@@ -49,7 +51,7 @@ std::vector<Lever> leversOf(const Instrument& instrument, LeverScope means, Metr
         levers.push_back(
             {Kind::Window, 0, {}, {}, duct->windowLength, std::max(duct->windowLength, duct->windowWidth * longestWindow)});
     const auto* lip = std::get_if<Transverse>(&spec.excitation);
-    if (lip != nullptr)
+    if (lip != nullptr && !keptNodeAbove(spec)) // a node does not move
         // Half to one and a half bores from the hole, as far as it speaks; common practice, no source.
         levers.push_back({Kind::Stopper,
                           0,

@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 namespace dowel {
 
@@ -303,6 +304,64 @@ Result<HornMouth> mouthOf(const HornMeasured& horn, Metres leastWall)
     const Metres cut = solid * share;
     const Metres across = horn.acrossTip + grows * share;
     return HornMouth{solid, cut, horn.outsideLength - cut, solid - cut, (across - horn.bore) / 2.0};
+}
+
+namespace {
+
+struct SawWalls
+{
+    Metres face;
+    Metres opposite;
+    double slope;
+};
+Result<SawWalls> sawWalls(const SawCut& cut)
+{
+    constexpr double flattest_deg = 5.0;
+    constexpr double steepest_deg = 85.0;
+    if (!(cut.angle_deg >= flattest_deg && cut.angle_deg <= steepest_deg))
+        return Error{ErrorCode::BadValue, "angle", numberText(cut.angle_deg) + "; must be 5 to 85 degrees"};
+    const Metres face = (cut.outside - cut.bore) / 2.0 - cut.off;
+    const Metres opposite = (cut.outside - cut.bore) / 2.0 + cut.off;
+    if (!(cut.bore.metres() > 0.0) || !(face.metres() > 0.0) || !(opposite.metres() > 0.0))
+        return Error{ErrorCode::BadValue, "wall", numberText(std::min(face, opposite).millimetres()) + " mm; must be above 0 mm"};
+    return SawWalls{face, opposite, std::tan(cut.angle_deg * std::numbers::pi / 180.0)};
+}
+
+} // namespace
+
+Result<SawnWindow> windowOf(const SawCut& cut)
+{
+    const auto walls = sawWalls(cut);
+    if (!walls)
+        return walls.error();
+    constexpr double nothing_m = 1e-6; // no saw is set so finely
+    const Metres into = cut.depth - walls->face;
+    if (!(into.metres() > nothing_m) || into >= cut.bore)
+        return Error{ErrorCode::BadValue, "depth",
+                     numberText(cut.depth.millimetres()) + "; must be above " + numberText(walls->face.millimetres()) +
+                         " and below " + numberText((walls->face + cut.bore).millimetres())};
+    SawnWindow w;
+    w.length = into * (1.0 / walls->slope);
+    w.width = Metres::fromMetres(2.0 * std::sqrt(into.metres() * (cut.bore - into).metres()));
+    if (into * 2.0 > cut.bore)
+        w.width = cut.bore; // the opening is widest above the bottom of the cut
+    w.wall = walls->face;
+    w.opposite = walls->opposite;
+    w.ramp = cut.depth * (1.0 / walls->slope);
+    w.edge = cut.fromEnd + w.length;
+    return w;
+}
+
+Result<Metres> sawDepthFor(Metres windowLength, const SawCut& cut)
+{
+    const auto walls = sawWalls(cut);
+    if (!walls)
+        return walls.error();
+    SawCut deep = cut;
+    deep.depth = walls->face + windowLength * walls->slope;
+    if (const auto window = windowOf(deep); !window)
+        return window.error();
+    return deep.depth;
 }
 
 Result<ReamPlan> reamPlan(std::vector<Station> bore, const std::vector<Station>& wanted, const std::vector<Reamer>& reamers,

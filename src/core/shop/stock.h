@@ -156,6 +156,33 @@ struct HornMouth
 /// why: nowhere thick enough).
 [[nodiscard]] Result<HornMouth> mouthOf(const HornMeasured& horn, Metres leastWall);
 
+/// The voicing cut of a block whistle: a cut square to the tube so far from the end and so deep, and a ramp that rises from its
+/// bottom to the face.
+struct SawCut
+{
+    Metres fromEnd;
+    Metres depth;     ///< from the face, square to it
+    double angle_deg; ///< of the ramp to the face
+    Metres outside;   ///< of the block across the face
+    Metres bore;
+    Metres off; ///< how far the bore's middle lies from the block's, towards the face
+};
+struct SawnWindow
+{
+    Metres length;   ///< cut-up: from the square cut to where the ramp leaves the bore
+    Metres width;    ///< of the opening at the square cut
+    Metres wall;     ///< between face and bore
+    Metres opposite; ///< wall on the far side
+    Metres ramp;     ///< along the face, from the square cut to where the ramp meets it
+    Metres edge;     ///< of the lip, from the end
+};
+/// Plane geometry of a cylinder cut by two planes: the ramp lies depth - u tan(angle) below the face at u from the square cut,
+/// and opens the bore where that is more than the wall; the opening's width is the chord there. Errors: BadValue (where =
+/// "angle", "wall", "depth").
+[[nodiscard]] Result<SawnWindow> windowOf(const SawCut& cut);
+/// How deep the square cut must be for a window of that length. Errors: as windowOf().
+[[nodiscard]] Result<Metres> sawDepthFor(Metres windowLength, const SawCut& cut);
+
 /// Reamers that bring a bore towards another, each as deep as it may go, widest first, so that a narrow one follows a bore that
 /// is there; and how far the result is from what was wanted, at its worst.
 struct ReamStep
