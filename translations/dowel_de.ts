@@ -2272,6 +2272,42 @@
         <source>Save &amp;bench sheet…</source>
         <translation>Werk&amp;blatt speichern …</translation>
     </message>
+    <message>
+        <source>Kept as this shop&apos;s way with this family and material.</source>
+        <translation>Gilt als Arbeitsfolge dieser Werkstatt für diese Familie und dieses Material.</translation>
+    </message>
+    <message>
+        <source>&amp;Add step…</source>
+        <translation>Schr&amp;itt…</translation>
+    </message>
+    <message>
+        <source>&amp;Earlier</source>
+        <translation>&amp;Früher</translation>
+    </message>
+    <message>
+        <source>La&amp;ter</source>
+        <translation>S&amp;päter</translation>
+    </message>
+    <message>
+        <source>Lea&amp;ve out</source>
+        <translation>Aus&amp;lassen</translation>
+    </message>
+    <message>
+        <source>&amp;Reset</source>
+        <translation>&amp;Zurücksetzen</translation>
+    </message>
+    <message>
+        <source>Restores the usual order of work.</source>
+        <translation>Stellt die übliche Arbeitsfolge wieder her.</translation>
+    </message>
+    <message>
+        <source>Own step</source>
+        <translation>Eigener Schritt</translation>
+    </message>
+    <message>
+        <source>Description:</source>
+        <translation>Beschreibung:</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::EdgePage</name>

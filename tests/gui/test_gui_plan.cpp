@@ -963,6 +963,48 @@ private Q_SLOTS:
         const auto& lip = std::get<Transverse>(desk.window().plan().blank().spec.excitation);
         VERIFY_NEAR(lip.stopper.millimetres(), 21.5, 1e-6);
     }
+    void theShopKeepsItsOwnOrderOfWork()
+    {
+        Desk desk(false);
+        QVERIFY(desk.begins());
+        desk.window().plan().layOut();
+        QVERIFY(waitFor([&] { return desk.window().plan().layout().has_value(); }));
+        desk.key(Qt::Key_5, Qt::ControlModifier);
+        auto* steps = desk.find<QListWidget>("drillSteps");
+        EVENTUALLY(steps->count() > 5);
+        auto* reset = desk.find<QPushButton>("drillUsual");
+        QVERIFY(!reset->isEnabled());
+        const int before = steps->count();
+        const QString third = steps->item(2)->data(Qt::UserRole).toString();
+        steps->setCurrentRow(2);
+        desk.click("drillEarlier");
+        QCOMPARE(steps->item(1)->data(Qt::UserRole).toString(), third);
+        QCOMPARE(steps->currentRow(), 1);
+        gui::whenDialogOpens([&](QWidget* opened) {
+            opened->findChild<QLineEdit*>()->setText(QStringLiteral("Rest the billet a night"));
+            qobject_cast<QDialog*>(opened)->accept();
+        });
+        desk.click("drillAddStep");
+        QCOMPARE(steps->count(), before + 1);
+        QVERIFY(steps->item(2)->text().contains(QStringLiteral("Rest the billet a night")));
+        steps->item(2)->setCheckState(Qt::Checked); // ticked like any other
+        EVENTUALLY_COMPARE(desk.window().plan().done().size(), std::size_t(1));
+        // The next instrument of this family and material has it too.
+        desk.window().showShop();
+        QVERIFY(desk.begins(Family::Whistle, QStringLiteral("The next")));
+        desk.window().plan().layOut();
+        QVERIFY(waitFor([&] { return desk.window().plan().layout().has_value(); }));
+        desk.window().goTo(app::MainWindow::Drill);
+        auto* next = desk.find<QListWidget>("drillSteps");
+        EVENTUALLY_COMPARE(next->count(), before + 1);
+        QCOMPARE(next->item(1)->data(Qt::UserRole).toString(), third);
+        next->setCurrentRow(0);
+        desk.click("drillLeaveOut");
+        QCOMPARE(next->count(), before);
+        desk.click("drillUsual");
+        QCOMPARE(next->count(), before);
+        QCOMPARE(next->item(2)->data(Qt::UserRole).toString(), third);
+    }
     void positionsAreTypedFromTheTopEnd()
     {
         Desk desk(false);

@@ -7,6 +7,7 @@
 #include "text/facts.h"
 #include "text/pitch_entry.h"
 #include "text/sentences.h"
+#include "text/work_way.h"
 
 #include <QLocale>
 
@@ -233,6 +234,43 @@ private Q_SLOTS:
         QCOMPARE(line(fixtures::fullAdvice()), QStringLiteral("Advice: Enlarge h2 to 6.5 mm"));
         QCOMPARE(line(SetAsideEntry{{2}, "why"}), QStringLiteral("Set aside entry 2: why"));
         QVERIFY(!line(PracticeEntry{}).isEmpty());
+    }
+    void aShopHasItsOwnOrderOfWork()
+    {
+        std::vector<text::WorkStep> usual;
+        for (const char* key : {"stock", "bore", "turn", "window", "hole h1", "hole h2", "finish"}) {
+            usual.emplace_back();
+            usual.back().key = key;
+            usual.back().text = QString::fromLatin1(key);
+        }
+        const auto keys = [](const std::vector<text::WorkStep>& steps) {
+            QStringList all;
+            for (const text::WorkStep& s : steps)
+                all << QString::fromStdString(s.key);
+            return all.join(QLatin1Char(','));
+        };
+        text::WorkWay way;
+        QCOMPARE(keys(text::inTheShopsWay(usual, way)), keys(usual));
+        way = text::moved(way, usual, 2, -1); // turned before it is bored
+        way = text::added(way, text::inTheShopsWay(usual, way), 3, QStringLiteral("Steam the block"));
+        way = text::without(way, text::inTheShopsWay(usual, way), 0);
+        auto shown = text::inTheShopsWay(usual, way);
+        QCOMPARE(keys(shown), QStringLiteral("turn,bore,window,own1,hole h1,hole h2,finish"));
+        QCOMPARE(shown[3].text, QStringLiteral("Steam the block"));
+        // A third hole, which the way does not know, follows the second.
+        auto more = usual;
+        more.insert(more.begin() + 6, text::WorkStep{});
+        more[6].key = "hole h3";
+        QCOMPARE(keys(text::inTheShopsWay(more, way)), QStringLiteral("turn,bore,window,own1,hole h1,hole h2,hole h3,finish"));
+        // It comes back from the settings as it was; what is no way at all is the usual one.
+        QCOMPARE(text::wayFromText(text::wayText(way)), way);
+        QVERIFY(text::wayFromText(QStringLiteral("{\"order\": 3, \"own\": [")).isUsual());
+        // Out of the list nothing moves; what is one's own is gone when it is left out.
+        QCOMPARE(text::moved(way, shown, 0, -1), way);
+        QCOMPARE(text::moved(way, shown, 99, 1), way);
+        way = text::without(way, shown, 3);
+        QVERIFY(way.own.empty());
+        QCOMPARE(keys(text::inTheShopsWay(usual, way)), QStringLiteral("turn,bore,window,hole h1,hole h2,finish"));
     }
 };
 

@@ -101,13 +101,13 @@ private Q_SLOTS:
     }
     void buttonsNameAnAct()
     {
-        const QSet<QString> verbs{u"Add"_s,      u"Allow"_s,   u"Apply"_s,  u"Archive"_s, u"Back"_s,  u"Cancel"_s,  u"Choose"_s,
-                                  u"Close"_s,    u"Compare"_s, u"Copy"_s,   u"Discard"_s, u"Edit"_s,  u"Export"_s,  u"Fill"_s,
-                                  u"Find"_s,     u"Forget"_s,  u"Go"_s,     u"Hide"_s,    u"Keep"_s,  u"Lay"_s,     u"Load"_s,
-                                  u"Log"_s,      u"Make"_s,    u"Match"_s,  u"Measure"_s, u"Open"_s,  u"Paste"_s,   u"Play"_s,
-                                  u"Print"_s,    u"Redo"_s,    u"Remove"_s, u"Replace"_s, u"Reset"_s, u"Restart"_s, u"Save"_s,
-                                  u"Show"_s,     u"Start"_s,   u"Stop"_s,   u"Try"_s,     u"Type"_s,  u"Undo"_s,    u"Use"_s,
-                                  u"Practise"_s, u"Dismiss"_s, u"Next"_s,   u"Earlier"_s, u"Later"_s, u"Take"_s};
+        const QSet<QString> verbs{u"Add"_s,   u"Allow"_s,    u"Apply"_s,   u"Archive"_s, u"Back"_s,    u"Cancel"_s, u"Choose"_s,
+                                  u"Close"_s, u"Compare"_s,  u"Copy"_s,    u"Discard"_s, u"Edit"_s,    u"Export"_s, u"Fill"_s,
+                                  u"Find"_s,  u"Forget"_s,   u"Go"_s,      u"Hide"_s,    u"Keep"_s,    u"Lay"_s,    u"Load"_s,
+                                  u"Log"_s,   u"Make"_s,     u"Match"_s,   u"Measure"_s, u"Open"_s,    u"Paste"_s,  u"Play"_s,
+                                  u"Print"_s, u"Redo"_s,     u"Remove"_s,  u"Replace"_s, u"Reset"_s,   u"Leave"_s,  u"Restart"_s,
+                                  u"Save"_s,  u"Show"_s,     u"Start"_s,   u"Stop"_s,    u"Try"_s,     u"Type"_s,   u"Undo"_s,
+                                  u"Use"_s,   u"Practise"_s, u"Dismiss"_s, u"Next"_s,    u"Earlier"_s, u"Later"_s,  u"Take"_s};
         // With their reasons: faces of a page and windows go by the name of what they show; file formats by theirs; "No
         // reference" and "Individual deviations only" are states that the button is pressed into; "Holes drilled" confirms before
         // it goes on.

@@ -16,9 +16,12 @@
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QHeaderView>
+#include <QInputDialog>
 #include <QLabel>
+#include <QLineEdit>
 #include <QListWidget>
 #include <QPushButton>
+#include <QSettings>
 #include <QStackedWidget>
 #include <QStyledItemDelegate>
 #include <QTableWidget>
@@ -126,6 +129,7 @@ QWidget* DrillPage::makeWork()
     above->addWidget(sheet);
     left->addLayout(above);
     left->addWidget(m_steps, 1);
+    left->addLayout(makeStepButtons());
     auto* rounding = new QHBoxLayout;
     rounding->addWidget(new QLabel(tr("Inch rule in"), this));
     rounding->addWidget(m_parts);
@@ -144,6 +148,81 @@ QWidget* DrillPage::makeWork()
     columns->addLayout(left, 1);
     columns->addLayout(right, 1);
     return work;
+}
+
+QHBoxLayout* DrillPage::makeStepButtons()
+{
+    auto* row = new QHBoxLayout;
+    row->setSpacing(Style::grid);
+    const auto add = [&](const char* name, const QString& words, const QString& tip, auto what) {
+        auto* b = form::button(this, name, words);
+        b->setToolTip(tip);
+        connect(b, &QPushButton::clicked, this, what);
+        row->addWidget(b);
+        m_files << b; // usable where there are steps
+        return b;
+    };
+    const QString kept = tr("Kept as this shop's way with this family and material.");
+    add("drillAddStep", tr("&Add step…"), kept, [this] { addOwnStep(); });
+    add("drillEarlier", tr("&Earlier"), kept, [this] { moveStep(-1); });
+    add("drillLater", tr("La&ter"), kept, [this] { moveStep(1); });
+    add("drillLeaveOut", tr("Lea&ve out"), kept, [this] { leaveStepOut(); });
+    m_usual = add("drillUsual", tr("&Reset"), tr("Restores the usual order of work."), [this] { keepWay({}); });
+    row->addStretch(1);
+    return row;
+}
+
+QString DrillPage::wayKey() const
+{
+    return QStringLiteral("orderOfWork/%1/%2")
+        .arg(QString::fromUtf8(familyName(m_plan->blank().spec.family).data()), QString::fromStdString(m_plan->material()));
+}
+
+text::WorkWay DrillPage::way() const
+{
+    return text::wayFromText(QSettings().value(wayKey()).toString());
+}
+
+void DrillPage::keepWay(const text::WorkWay& way)
+{
+    if (way.isUsual())
+        QSettings().remove(wayKey());
+    else
+        QSettings().setValue(wayKey(), text::wayText(way));
+    if (m_plan->layout())
+        showSteps(*m_plan->layout());
+}
+
+void DrillPage::addOwnStep()
+{
+    bool wanted = false;
+    const QString words =
+        QInputDialog::getText(this, tr("Own step"), tr("Description:"), QLineEdit::Normal, QString(), &wanted).trimmed();
+    const int row = m_steps->currentRow();
+    constexpr int longest = 300;
+    if (!wanted || words.isEmpty())
+        return;
+    const auto after = row < 0 ? m_shown.size() : static_cast<std::size_t>(row);
+    keepWay(text::added(way(), m_shown, after, words.left(longest)));
+    m_steps->setCurrentRow(row < 0 ? m_steps->count() - 1 : row + 1);
+}
+
+void DrillPage::moveStep(int by)
+{
+    const int row = m_steps->currentRow();
+    if (row < 0 || row + by < 0 || row + by >= m_steps->count())
+        return;
+    keepWay(text::moved(way(), m_shown, static_cast<std::size_t>(row), by));
+    m_steps->setCurrentRow(row + by);
+}
+
+void DrillPage::leaveStepOut()
+{
+    const int row = m_steps->currentRow();
+    if (row < 0)
+        return;
+    keepWay(text::without(way(), m_shown, static_cast<std::size_t>(row)));
+    m_steps->setCurrentRow(std::min(row, m_steps->count() - 1));
 }
 
 void DrillPage::bind()
@@ -265,7 +344,9 @@ void DrillPage::showSteps(const dowel::Layout& layout)
     m_filling = true;
     m_steps->clear();
     QString group;
-    for (const text::WorkStep& step : stepsOf(layout)) {
+    m_shown = stepsOf(layout);
+    m_usual->setEnabled(!way().isUsual());
+    for (const text::WorkStep& step : m_shown) {
         QStringList lines;
         if (step.group != group)
             lines << step.group.toUpper();
@@ -293,7 +374,7 @@ std::vector<text::WorkStep> DrillPage::stepsOf(const dowel::Layout& layout) cons
         return made ? std::move(*made) : shape;
     };
     const Instrument start = said(layout.start);
-    return text::orderOfWork({&start, &layout.goal, m_plan->drawer(), m_unit});
+    return text::inTheShopsWay(text::orderOfWork({&start, &layout.goal, m_plan->drawer(), m_unit}), way());
 }
 
 void DrillPage::writeBenchSheet()

@@ -8,7 +8,7 @@
 #include "core/layout/layout.h"
 #include "core/shop/bits.h"
 #include "session/finder.h"
-#include "text/order_of_work.h"
+#include "text/work_way.h"
 
 #include <QWidget>
 #include <array>
@@ -17,6 +17,7 @@ class QCheckBox;
 class QComboBox;
 class QDoubleSpinBox;
 class QFormLayout;
+class QHBoxLayout;
 class QLabel;
 class QListWidget;
 class QPushButton;
@@ -278,6 +279,14 @@ private:
     void bind();
     void showSteps(const dowel::Layout& layout);
     [[nodiscard]] std::vector<text::WorkStep> stepsOf(const dowel::Layout& layout) const;
+    /// The shop's own way with this family in this material; remembered for this user.
+    [[nodiscard]] QString wayKey() const;
+    [[nodiscard]] text::WorkWay way() const;
+    void keepWay(const text::WorkWay& way);
+    void addOwnStep();
+    void moveStep(int by);
+    void leaveStepOut();
+    [[nodiscard]] QHBoxLayout* makeStepButtons();
     void writeBenchSheet();
     /// Of a slide: where its face stands for every note.
     void showMarks(const std::vector<session::SlideMark>& marks, bool slide);
@@ -296,6 +305,8 @@ private:
     QStackedWidget* m_stack;
     AsBuiltCard* m_asBuilt;
     QListWidget* m_steps;
+    std::vector<text::WorkStep> m_shown; ///< as they stand in the list
+    QPushButton* m_usual;
     QTableWidget* m_inches;
     QTableWidget* m_trim;
     QLabel* m_trimWords;
