@@ -577,13 +577,19 @@ private Q_SLOTS:
                     bench.hear(f.id, round == 0 ? 0.0 : apart);
             const auto a = advise(bench.book());
             VERIFY_OK(a);
-            if (a->state == AdviceState::Finished) // done is said only of what was heard and is in
-                QVERIFY2(2 * a->withinTolerance > a->of, qPrintable(QString::number(apart)));
-            QVERIFY(std::count_if(a->left.begin(), a->left.end(),
-                                  [](const UnreachedNote& l) { return l.why == UnreachedNote::Why::OutOfLine; }) *
-                            2 <
-                        a->of ||
-                    a->state != AdviceState::Finished);
+            // Which of the two is right nobody can tell from them: neither a cut nor an end is advised.
+            QCOMPARE(a->state, AdviceState::Stop);
+            QVERIFY(a->contradiction && a->contradiction->kind == Contradiction::Kind::Temperature);
+            // As warm air as it takes: the speed of sound goes with the root of the absolute temperature.
+            VERIFY_NEAR(a->contradiction->amount, 293.15 * (std::exp2(apart / 600.0) - 1.0), 1.5);
+            // Heard once more as it was at first, the last session stands alone, and the work goes on or is at its end.
+            for (const Fingering& f : bench.book().present().spec().fingerings)
+                bench.hear(f.id);
+            for (const Fingering& f : bench.book().present().spec().fingerings)
+                bench.hear(f.id);
+            const auto again = advise(bench.book());
+            VERIFY_OK(again);
+            QVERIFY(again->state != AdviceState::Stop);
         }
     }
     void effortSaysHowFarTheWorkGoes()

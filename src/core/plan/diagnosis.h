@@ -19,6 +19,9 @@ namespace dowel {
 /// shape say the same, and until then work stops, see contradictionIn().
 [[nodiscard]] std::vector<bool> inconsistentNotes(const Workbook& book, const Posterior& posterior);
 
+/// A whole session against the one before it on the same wood: most notes have moved the same way by more than breath and
+/// thermometer do. Which of the two is right the readings cannot say; to be asked before any single hole is suspected.
+[[nodiscard]] std::optional<Contradiction> sessionsApart(const Workbook& book);
 /// Where most of the notes that count are out of line, there is no rest that they could be out of line with: it is the session
 /// that is wrong, and nothing is done by it. The air where all lie to one side (by the square root of the absolute temperature),
 /// else unsettled.

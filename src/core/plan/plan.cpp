@@ -150,7 +150,9 @@ Result<bool> decideBeforeGoals(const Situation& s, Decision& w)
         return true;
     }
     advice.chanceAllWithin = chanceAllWithin(s.asHeard(s.forecaster->present()), s.wanted());
-    auto inconsistent = contradictionIn(*s.book, s.forecaster->posterior(), s.cancel);
+    Result<std::optional<Contradiction>> inconsistent = sessionsApart(*s.book);
+    if (!*inconsistent)
+        inconsistent = contradictionIn(*s.book, s.forecaster->posterior(), s.cancel);
     if (!inconsistent)
         return inconsistent.error();
     if (!*inconsistent)
