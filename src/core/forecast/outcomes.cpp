@@ -54,6 +54,22 @@ std::vector<NoteOutcome> outcomesOf(const Workbook& book)
     return outcomes;
 }
 
+std::vector<double> changeSinceBefore(const Workbook& book)
+{
+    const Instrument& present = book.present();
+    const Temperature played = present.spec().tuning.playedAt;
+    std::vector<std::vector<double>> heard(present.spec().fingerings.size());
+    for (const PlacedReading& r : book.readings())
+        if (const auto note = present.indexOf(r.reading->fingering); note && r.shape + 1 == book.shapes().size())
+            heard[*note].push_back(centsOver(r.reading->pitch.hertz(), present.spec().fingerings[*note].target.hertz()) +
+                                   higherIn(played, r.reading->air).cents());
+    std::vector<double> change;
+    for (std::size_t i = 0; i < heard.size(); ++i)
+        if (heard[i].size() > 1 && present.spec().fingerings[i].weight > 0.0)
+            change.push_back(heard[i].back() - heard[i][heard[i].size() - 2]);
+    return change;
+}
+
 double missOf(const NoteOutcome& o, double repeat_cents)
 {
     return (o.heard.cents() - o.forecast.cents()) / std::hypot(o.sd.cents(), o.readingSd.cents(), repeat_cents);

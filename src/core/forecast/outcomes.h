@@ -36,4 +36,8 @@ struct NoteOutcome
 /// before any factor; lognormal about 1 beforehand, and notes of one round err alike, so two count as one.
 [[nodiscard]] double honestyOf(const std::vector<NoteOutcome>& outcomes, double repeat_cents);
 
+/// By how much each note's newest reading lies above the one before it on the same shape, the present one, in cents, both brought
+/// to the temperature the instrument is meant for; only of notes that count and were heard twice there.
+[[nodiscard]] std::vector<double> changeSinceBefore(const Workbook& book);
+
 } // namespace dowel

@@ -3,9 +3,7 @@
 
 #include "core/base/breath.h"
 #include "core/fit/shared.h"
-
-#include "core/base/ratio.h"
-#include "core/tuning/pitch.h"
+#include "core/forecast/outcomes.h"
 
 #include <algorithm>
 #include <cmath>
@@ -121,28 +119,6 @@ Result<std::optional<Contradiction>> contradictionIn(const Workbook& book, const
         return Found{Contradiction{Kind::Reading, p.report().worstReading.text, p.report().worstResidual, {}}};
     return Found{};
 }
-
-namespace {
-
-/// By how much each note's newest reading lies above the one before it on the same shape, the present one, both brought to the
-/// temperature the instrument is meant for; only of notes that were heard twice there.
-std::vector<double> changeSinceBefore(const Workbook& book)
-{
-    const Instrument& present = book.present();
-    const Temperature played = present.spec().tuning.playedAt;
-    std::vector<std::vector<double>> heard(present.spec().fingerings.size());
-    for (const PlacedReading& r : book.readings())
-        if (const auto note = present.indexOf(r.reading->fingering); note && r.shape + 1 == book.shapes().size())
-            heard[*note].push_back(centsOver(r.reading->pitch.hertz(), present.spec().fingerings[*note].target.hertz()) +
-                                   higherIn(played, r.reading->air).cents());
-    std::vector<double> change;
-    for (std::size_t i = 0; i < heard.size(); ++i)
-        if (heard[i].size() > 1 && present.spec().fingerings[i].weight > 0.0)
-            change.push_back(heard[i].back() - heard[i][heard[i].size() - 2]);
-    return change;
-}
-
-} // namespace
 
 std::optional<Contradiction> sessionsApart(const Workbook& book)
 {

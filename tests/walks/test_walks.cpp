@@ -1,0 +1,181 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Makers' walks from stock to an instrument in tune, each a story: names, keys and measures are invented, the hidden wood is the
+// simulated player's. A walk is home when every note that counts is within its tolerance by the hidden truth, give or take what
+// the last readings could tell.
+#include "walks/maker.h"
+
+#include "app/shell/main_window.h"
+#include "core/instrument/whole.h"
+#include "support/test_main.h"
+
+#include <QClipboard>
+#include <QTimer>
+
+using namespace dowel;
+using walks::Maker;
+
+namespace {
+
+/// A tolerance and a half at most: readings repeat to about a cent, and what is within by them may lie a little outside.
+constexpr double home = 1.5;
+
+#define WALKS(step)                                                                                                              \
+    do {                                                                                                                         \
+        const bool walked = (step);                                                                                              \
+        QVERIFY2(walked, qPrintable(maker.trouble()));                                                                           \
+    } while (false)
+
+void report(const Maker& maker, const char* walk)
+{
+    qInfo("%s: %d acts, worst note %.2f tolerances off", walk, maker.acts(), maker.worst());
+}
+
+} // namespace
+
+class TestWalks : public gui::WindowTest
+{
+    Q_OBJECT
+
+private Q_SLOTS:
+    void aBlockWhistleOfOneNote()
+    {
+        Maker maker(21);
+        WALKS(maker.begins(Family::Stopped, "Maple call"));
+        maker.chooses("blankMaterial", QStringLiteral("hardwood"));
+        // The voicing cut: what the saw makes of a square block is its window.
+        maker.clicks("blankStock");
+        auto* dialog = maker.desk().find<QDialog>("stockDialog");
+        QVERIFY(QTest::qWaitForWindowExposed(dialog, longestWait_ms));
+        maker.clicks("stockSawFace");
+        maker.types("stockSawEnd", QStringLiteral("26"));
+        maker.types("stockSawOutside", QStringLiteral("24"));
+        maker.types("stockSawBore", QStringLiteral("14"));
+        maker.types("stockSawDepth", QStringLiteral("7.5"));
+        maker.clicks("stockTakeWindow");
+        WALKS(maker.laysOut());
+        WALKS(maker.worksThroughTheOrder());
+        QVERIFY(maker.read().contains(QStringLiteral("short on purpose")));
+        WALKS(maker.tunes());
+        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
+        WALKS(maker.finishes("call.pdf"));
+        report(maker, "block whistle");
+    }
+    void aSideBlownFluteOfCaneWithItsOwnNode()
+    {
+        Maker maker(4);
+        WALKS(maker.begins(Family::Flute, "Cane in A"));
+        maker.chooses("blankMaterial", QStringLiteral("cane"));
+        maker.types("blankNodes", QStringLiteral("-21 kept"));
+        maker.goes(Qt::Key_3);
+        maker.chooses("targetLowest", QStringLiteral("A4"));
+        maker.chooses("targetRegisters", 1);
+        WALKS(maker.laysOut());
+        WALKS(maker.worksThroughTheOrder());
+        // The order of work knows that this is cane: knife and iron, the node that is left, no large bit.
+        QVERIFY(maker.read().contains(QStringLiteral("node that is left")));
+        QVERIFY(maker.read().contains(QStringLiteral("hot iron")));
+        WALKS(maker.tunes());
+        for (const Entry* e : maker.desk().document().book()->cuts())
+            QVERIFY(!std::holds_alternative<MoveStopper>(std::get<CutEntry>(e->body).cut)); // a node does not move
+        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
+        WALKS(maker.finishes("cane.pdf"));
+        report(maker, "cane flute");
+    }
+    void aReedPipeFromAMeasuredTable()
+    {
+        Maker maker(8);
+        WALKS(maker.begins(Family::Reed, "After a table"));
+        WALKS(maker.laysOut());
+        // The table gives distances from the top end; the holes are typed as it has them, one a little small everywhere.
+        const app::Plan& plan = maker.desk().window().plan();
+        const Instrument start = plan.layout()->start;
+        const double above = headOf(start.spec()).length.millimetres();
+        QString rows;
+        for (const Hole& h : start.spec().holes)
+            rows += QStringLiteral("%1\t%2\n")
+                        .arg(h.at.millimetres() + above, 0, 'f', 1)
+                        .arg(h.diameter.millimetres() - 0.3, 0, 'f', 1);
+        maker.goes(Qt::Key_5);
+        maker.clicks("drillThereFace");
+        maker.chooses("builtFrom", static_cast<int>(Origin::Top));
+        QApplication::clipboard()->setText(rows);
+        maker.clicks("builtPaste");
+        maker.clicks("builtDone");
+        QVERIFY(gui::opens(maker.desk().window()) && maker.desk().idle());
+        const auto& there = maker.desk().document().book()->present().spec().holes;
+        QVERIFY(std::abs((there.front().at - start.spec().holes.front().at).millimetres()) < 0.06);
+        WALKS(maker.tunes());
+        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
+        WALKS(maker.finishes("table.pdf"));
+        report(maker, "reed pipe from a table");
+    }
+    void aHornWithItsHolesFirst()
+    {
+        Maker maker(12);
+        WALKS(maker.begins(Family::Horn, "Hill horn"));
+        maker.clicks("blankStock");
+        auto* dialog = maker.desk().find<QDialog>("stockDialog");
+        QVERIFY(QTest::qWaitForWindowExposed(dialog, longestWait_ms));
+        maker.types("stockHornOutside", QStringLiteral("520"));
+        maker.types("stockHornWire", QStringLiteral("455"));
+        maker.types("stockHornTip", QStringLiteral("10"));
+        maker.types("stockHornHollow", QStringLiteral("24"));
+        maker.types("stockHornLeast", QStringLiteral("4"));
+        maker.clicks("stockTakeHorn"); // the length is not typed again
+        WALKS(maker.laysOut());
+        WALKS(maker.worksThroughTheOrder());
+        QVERIFY(maker.read().contains(QStringLiteral("Blow the horn before any hole")));
+        WALKS(maker.tunes());
+        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
+        WALKS(maker.finishes("horn.pdf"));
+        report(maker, "horn");
+    }
+    void aTwoChamberFluteOfPlumbingPipe()
+    {
+        Maker maker(17);
+        WALKS(maker.begins(Family::TwoChamber, "Garage drone"));
+        maker.chooses("blankMaterial", QStringLiteral("plastic"));
+        maker.goes(Qt::Key_2);
+        maker.types("edgeChamberLength", QStringLiteral("90"));
+        WALKS(maker.laysOut());
+        maker.goes(Qt::Key_5);
+        maker.chooses("drillParts", 16); // a rule in sixteenths, with the cents that each rounding costs
+        auto* inches = maker.desk().find<QTableWidget>("drillInches");
+        QVERIFY(
+            waitFor([&] { return inches->rowCount() > 0 && inches->item(0, 3)->text().contains(QStringLiteral("cents")); }));
+        WALKS(maker.worksThroughTheOrder());
+        QVERIFY(maker.read().contains(QStringLiteral("slow chamber")));
+        QVERIFY(maker.read().contains(QStringLiteral("PVC")));
+        WALKS(maker.tunes());
+        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
+        WALKS(maker.finishes("drone.pdf"));
+        report(maker, "two-chamber flute");
+    }
+    void aWhistleByProportionDoneBetter()
+    {
+        Maker maker(30);
+        WALKS(maker.begins(Family::Whistle, "Class pipe"));
+        maker.goes(Qt::Key_3);
+        maker.chooses("targetRegisters", 1);
+        maker.goes(Qt::Key_4);
+        QString plays;
+        gui::whenDialogOpens([&](QWidget* opened) {
+            auto* said = opened->findChild<QLabel*>(QStringLiteral("copyPlays"));
+            QTest::mouseClick(opened->findChild<QPushButton*>(QStringLiteral("copyProportion")), Qt::LeftButton);
+            (void)waitFor([&] { return said->text().contains(QStringLiteral("cents")); });
+            plays = said->text();
+            QTest::mouseClick(opened->findChild<QPushButton*>(QStringLiteral("copyOk")), Qt::LeftButton);
+        });
+        maker.clicks("layoutCopy");
+        QVERIFY2(plays.contains(QStringLiteral("lowest note")), qPrintable(plays)); // what the rule would give
+        QVERIFY(waitFor([&] { return !maker.desk().window().plan().busy(); }));
+        WALKS(maker.worksThroughTheOrder());
+        WALKS(maker.tunes());
+        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
+        WALKS(maker.finishes("class.pdf"));
+        report(maker, "whistle by proportion");
+    }
+};
+
+DOWEL_TEST(TestWalks)
+#include "test_walks.moc"
