@@ -71,6 +71,11 @@ public:
         QTest::keyClicks(f, text);
         QTest::keyClick(f, Qt::Key_Return);
     }
+    void ticks(const char* box)
+    {
+        ++m_acts;
+        m_desk.find<QCheckBox>(box)->click();
+    }
     /// The bore at its stations, position and diameter in millimetres, pasted as from a table.
     void measuresBore(const QString& rows)
     {

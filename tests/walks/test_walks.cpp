@@ -141,8 +141,7 @@ private Q_SLOTS:
         maker.goes(Qt::Key_5);
         maker.chooses("drillParts", 16); // a rule in sixteenths, with the cents that each rounding costs
         auto* inches = maker.desk().find<QTableWidget>("drillInches");
-        QVERIFY(
-            waitFor([&] { return inches->rowCount() > 0 && inches->item(0, 3)->text().contains(QStringLiteral("cents")); }));
+        QVERIFY(waitFor([&] { return inches->rowCount() > 0 && inches->item(0, 3)->text().contains(QStringLiteral("cents")); }));
         WALKS(maker.worksThroughTheOrder());
         QVERIFY(maker.read().contains(QStringLiteral("slow chamber")));
         QVERIFY(maker.read().contains(QStringLiteral("PVC")));
@@ -174,6 +173,135 @@ private Q_SLOTS:
         QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
         WALKS(maker.finishes("class.pdf"));
         report(maker, "whistle by proportion");
+    }
+    void aReedPipeForAClassOnOneSheet()
+    {
+        Maker maker(5);
+        WALKS(maker.begins(Family::Reed, "Class reed"));
+        maker.chooses("blankMaterial", QStringLiteral("plastic"));
+        maker.goes(Qt::Key_3);
+        maker.chooses("targetHoles", 3);
+        WALKS(maker.laysOut());
+        maker.goes(Qt::Key_5);
+        const QString sheet = maker.desk().file("sheet.pdf");
+        maker.desk().answers().files << sheet;
+        maker.clicks("drillBenchSheet"); // one paper for all, with boxes and the template
+        QVERIFY(waitFor([&] { return QFileInfo(sheet).size() > 5000; }));
+        WALKS(maker.worksThroughTheOrder());
+        QCOMPARE(maker.desk().document().book()->present().spec().holes.size(), std::size_t(3));
+        WALKS(maker.tunes());
+        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
+        WALKS(maker.finishes("class-reed.pdf"));
+        report(maker, "reed pipe for a class");
+    }
+    void aCaneFifeAfterAGoodOne()
+    {
+        Maker maker(9);
+        WALKS(maker.begins(Family::Fife, "After the old one"));
+        maker.chooses("blankMaterial", QStringLiteral("cane"));
+        maker.types("blankNodes", QStringLiteral("-12 kept"));
+        maker.goes(Qt::Key_3);
+        maker.chooses("targetRegisters", 1);
+        WALKS(maker.laysOut());
+        // The model laid alongside: its marks from the embouchure hole, on a bore a little narrower and a tube a little shorter.
+        const Instrument planned = maker.desk().window().plan().layout()->goal;
+        const std::string lowest = maker.desk().window().plan().target().lowest;
+        maker.goes(Qt::Key_4);
+        gui::whenDialogOpens([&](QWidget* opened) {
+            auto* dialog = qobject_cast<QDialog*>(opened);
+            const auto type = [&](const char* field, double mm) {
+                auto* f = dialog->findChild<QLineEdit*>(QLatin1String(field));
+                f->setText(QString::number(mm, 'f', 1));
+                QTest::keyClick(f, Qt::Key_Return);
+            };
+            auto* note = dialog->findChild<QComboBox*>(QStringLiteral("copyLowest"));
+            note->setCurrentIndex(note->findData(QString::fromStdString(lowest)));
+            constexpr double shorter = 0.98;
+            type("copyLength", planned.length().millimetres() * shorter);
+            type("copyTop", planned.spec().bore.front().diameter.millimetres() * 0.97);
+            type("copyBottom", planned.spec().bore.back().diameter.millimetres() * 0.97);
+            auto* from = dialog->findChild<QComboBox*>(QStringLiteral("copyFrom"));
+            from->setCurrentIndex(from->findData(static_cast<int>(Origin::Edge)));
+            auto* holes = dialog->findChild<QTableWidget*>(QStringLiteral("copyHoles"));
+            for (int row = 0; row < holes->rowCount(); ++row) {
+                const Hole& h = planned.spec().holes[static_cast<std::size_t>(row)];
+                holes->item(row, 1)->setText(QString::number(h.at.millimetres() * shorter, 'f', 1));
+                holes->item(row, 2)->setText(QString::number(h.diameter.millimetres(), 'f', 1));
+            }
+            QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("copyOk")), Qt::LeftButton);
+        });
+        maker.clicks("layoutCopy");
+        QVERIFY(waitFor([&] { return !maker.desk().window().plan().busy(); }));
+        // By how much each mark has moved stands beside it.
+        QVERIFY(!maker.desk().find<QTableWidget>("layoutHoles")->isColumnHidden(6));
+        WALKS(maker.worksThroughTheOrder());
+        WALKS(maker.tunes());
+        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
+        WALKS(maker.finishes("fife.pdf"));
+        report(maker, "cane fife");
+    }
+    void aRecorderFromThePlankInTwoJoints()
+    {
+        Maker maker(3);
+        WALKS(maker.begins(Family::Recorder, "Pear soprano"));
+        maker.chooses("blankMaterial", QStringLiteral("hardwood"));
+        maker.clicks("blankStock");
+        auto* dialog = maker.desk().find<QDialog>("stockDialog");
+        QVERIFY(QTest::qWaitForWindowExposed(dialog, longestWait_ms));
+        maker.types("stockLength", QStringLiteral("1200"));
+        maker.types("stockWidth", QStringLiteral("120"));
+        QVERIFY(dialog->findChild<QLabel*>(QStringLiteral("stockPlankWords"))->text().contains(QStringLiteral("billet")));
+        maker.clicks("stockJointsFace");
+        QVERIFY(dialog->findChild<QLabel*>(QStringLiteral("stockJointWords"))->text().contains(QStringLiteral("Tenon wall")));
+        dialog->close();
+        maker.ticks("blankSlide");
+        maker.types("blankSlideAt", QStringLiteral("60"));
+        maker.goes(Qt::Key_3);
+        maker.chooses("targetRegisters", 1);
+        WALKS(maker.laysOut());
+        WALKS(maker.worksThroughTheOrder());
+        QVERIFY(maker.read().contains(QStringLiteral("Cut joint")));
+        QVERIFY(maker.read().contains(QStringLiteral("windway")));
+        WALKS(maker.tunes());
+        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
+        WALKS(maker.finishes("recorder.pdf"));
+        report(maker, "recorder in two joints");
+    }
+    void aSlideWhistleWithItsScale()
+    {
+        Maker maker(14);
+        WALKS(maker.begins(Family::Slide, "Slide in F"));
+        WALKS(maker.laysOut());
+        maker.goes(Qt::Key_5);
+        auto* marks = maker.desk().find<QTableWidget>("drillInches");
+        QVERIFY(waitFor([&] { return marks->rowCount() > 6; })); // where the slide stands for every note
+        const QString first = marks->item(0, 1)->text();
+        WALKS(maker.worksThroughTheOrder());
+        WALKS(maker.tunes());
+        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
+        WALKS(maker.finishes("slide.pdf"));
+        report(maker, "slide whistle");
+    }
+    void aReedCylinderOnTheBoreThatSuitsItsTwelfths()
+    {
+        Maker maker(6);
+        WALKS(maker.begins(Family::Reed, "Which bore"));
+        maker.goes(Qt::Key_3);
+        maker.chooses("targetRegisters", 2);
+        WALKS(maker.laysOut());
+        maker.goes(Qt::Key_1);
+        maker.clicks("blankBores");
+        auto* dialog = maker.desk().find<QDialog>("boresDialog");
+        auto* table = dialog->findChild<QTableWidget*>(QStringLiteral("boresTable"));
+        const auto notes = static_cast<int>(maker.desk().window().plan().blank().spec.fingerings.size());
+        QVERIFY(waitFor([&] { return table->rowCount() == notes && table->columnCount() > 3; }));
+        const QString words = dialog->findChild<QLabel*>(QStringLiteral("boresWords"))->text();
+        QVERIFY2(words.contains(QStringLiteral("Twelfths too wide by")), qPrintable(words));
+        dialog->close();
+        WALKS(maker.worksThroughTheOrder());
+        WALKS(maker.tunes());
+        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
+        report(maker, "reed cylinder");
     }
 };
 
