@@ -10,6 +10,7 @@
 #include "player/player.h"
 #include "support/fixtures.h"
 
+#include <QAction>
 #include <QCheckBox>
 #include <QClipboard>
 #include <QComboBox>
@@ -70,6 +71,18 @@ public:
         f->selectAll();
         QTest::keyClicks(f, text);
         QTest::keyClick(f, Qt::Key_Return);
+    }
+    /// An entry of the menus, by its key.
+    bool picks(const QKeySequence& key)
+    {
+        ++m_acts;
+        const auto actions = m_desk.window().findChildren<QAction*>();
+        const auto found = std::find_if(actions.begin(), actions.end(),
+                                        [&](const QAction* a) { return a->shortcut() == key && a->isEnabled(); });
+        if (found == actions.end())
+            return fails(key.toString() + QStringLiteral(" is in no menu"));
+        (*found)->trigger();
+        return true;
     }
     void ticks(const char* box)
     {

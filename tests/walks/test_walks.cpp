@@ -6,10 +6,14 @@
 
 #include "app/shell/main_window.h"
 #include "core/instrument/whole.h"
+#include "io/plan_json.h"
+#include "store/store.h"
 #include "support/test_main.h"
 
 #include <QClipboard>
+#include <QDir>
 #include <QTimer>
+#include <algorithm>
 
 using namespace dowel;
 using walks::Maker;
@@ -302,6 +306,116 @@ private Q_SLOTS:
         WALKS(maker.tunes());
         QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
         report(maker, "reed cylinder");
+    }
+    void aVegetablePipeWithAFunnelThatComesAndGoes()
+    {
+        Maker maker(19);
+        WALKS(maker.begins(Family::Reed, "Carrot"));
+        maker.chooses("blankMaterial", QStringLiteral("vegetable"));
+        maker.goes(Qt::Key_3);
+        maker.chooses("targetHoles", 6);
+        WALKS(maker.laysOut());
+        WALKS(maker.worksThroughTheOrder());
+        QVERIFY(maker.read().contains(QStringLiteral("cork borer")));
+        QVERIFY(maker.read().contains(QStringLiteral("An adult")));
+        WALKS(maker.tunes());
+        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
+        // The funnel is put on: what it does is heard, and it comes off again as it pleases.
+        gui::Desk& desk = maker.desk();
+        const std::size_t before = desk.document().book()->cuts().size();
+        maker.goes(Qt::Key_7);
+        WALKS(maker.picks(QKeySequence(Qt::ControlModifier | Qt::Key_W)));
+        EVENTUALLY(desk.window().findChild<QDialog*>(QStringLiteral("ownWorkDialog")) != nullptr);
+        auto* what = desk.find<QComboBox>("ownWhat");
+        what->setCurrentIndex(what->findText(QStringLiteral("Put a bell, funnel or ring on the foot")));
+        QTest::keyClicks(desk.find<QLineEdit>("ownSize"), QStringLiteral("30"));
+        QTest::keyClicks(desk.find<QLineEdit>("ownMouth"), QStringLiteral("40"));
+        maker.clicks("ownKeep");
+        EVENTUALLY_COMPARE(desk.document().book()->cuts().size(), before + 1);
+        QVERIFY(desk.idle());
+        maker.goes(Qt::Key_7);
+        EVENTUALLY(desk.window().findChild<QDialog*>(QStringLiteral("ownWorkDialog")) == nullptr);
+        WALKS(maker.picks(QKeySequence(Qt::ControlModifier | Qt::Key_W)));
+        EVENTUALLY(desk.window().findChild<QDialog*>(QStringLiteral("ownWorkDialog")) != nullptr);
+        what = desk.find<QComboBox>("ownWhat");
+        const int off = what->findText(QStringLiteral("Remove the foot piece"));
+        QVERIFY(off >= 0);
+        what->setCurrentIndex(off);
+        maker.clicks("ownKeep");
+        EVENTUALLY(!desk.document().book()->present().spec().footPiece);
+        report(maker, "vegetable pipe");
+    }
+    void aChoirOfClassPipes()
+    {
+        Maker maker(2);
+        WALKS(maker.begins(Family::Stopped, "Choir"));
+        WALKS(maker.laysOut());
+        QVERIFY(waitFor([] { return app::Jobs::runningInAll() == 0; }));
+        gui::Desk& desk = maker.desk();
+        desk.window().showShop();
+        auto* list = desk.find<QListWidget>("shopList");
+        QVERIFY(waitFor([&] { return list->count() == 1; }));
+        list->setCurrentRow(0);
+        maker.clicks("shopLike");
+        auto* keys = desk.find<QListWidget>("likeKeys");
+        int ticked = 0;
+        for (int row = 0; row < keys->count() && ticked < 4; ++row)
+            if (keys->item(row)->flags().testFlag(Qt::ItemIsEnabled) && keys->item(row)->checkState() == Qt::Unchecked) {
+                keys->item(row)->setCheckState(Qt::Checked);
+                ++ticked;
+            }
+        auto* name = desk.find<QLineEdit>("likeName");
+        name->selectAll();
+        QTest::keyClicks(name, QStringLiteral("Choir pipe"));
+        maker.clicks("likeMake");
+        QVERIFY2(waitFor([&] { return desk.find<QListWidget>("shopList")->count() >= 5; }), qPrintable(desk.message()));
+        // Each has its own workbook, and the lower the note the longer the pipe.
+        std::vector<std::pair<double, double>> pipes; // hertz, length in millimetres
+        for (const QString& file : QDir(desk.file("")).entryList({QStringLiteral("choir-pipe*.dowel")})) {
+            const auto store = Store::open(desk.file(file.toLatin1().constData()).toStdString(), Store::Mode::Look);
+            VERIFY_OK(store);
+            const auto plan = io::planFromText(*store->book().plan());
+            VERIFY_OK(plan);
+            QVERIFY(plan->goal.has_value());
+            pipes.emplace_back(plan->goal->spec().fingerings.front().target.hertz(), plan->goal->length().millimetres());
+        }
+        QVERIFY(pipes.size() >= 4);
+        std::sort(pipes.begin(), pipes.end());
+        for (std::size_t k = 1; k < pipes.size(); ++k)
+            QVERIFY(pipes[k].second < pipes[k - 1].second);
+    }
+    void aKitFluteWithThreeBits()
+    {
+        Maker maker(23);
+        gui::Desk& desk = maker.desk();
+        QVERIFY(waitFor([] { return app::Jobs::runningInAll() == 0; }));
+        maker.clicks("drawerButton");
+        auto* dialog = desk.find<QDialog>("drawerDialog");
+        EVENTUALLY(dialog->isVisible());
+        auto* typed = dialog->findChild<QLineEdit*>(QStringLiteral("drawerTyped"));
+        typed->setFocus();
+        QTest::keyClicks(typed, QStringLiteral("6 mm, 5/16, 9.5 mm"));
+        QTest::keyClick(typed, Qt::Key_Return);
+        QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("drawerSave")), Qt::LeftButton);
+        QVERIFY(waitFor([] { return app::Jobs::runningInAll() == 0; }));
+        WALKS(maker.begins(Family::Flute, "Kit flute"));
+        maker.goes(Qt::Key_3);
+        maker.chooses("targetRegisters", 1);
+        maker.goes(Qt::Key_4);
+        maker.ticks("layoutBits");
+        WALKS(maker.laysOut());
+        // Every hole is drilled with one of the three, by its own marking.
+        const Instrument start = desk.window().plan().layout()->start;
+        for (const Hole& h : start.spec().holes) {
+            const double mm = h.diameter.millimetres();
+            QVERIFY2(std::abs(mm - 6.0) < 0.01 || std::abs(mm - 5.0 / 16.0 * 25.4) < 0.01 || std::abs(mm - 9.5) < 0.01,
+                     qPrintable(QString::number(mm)));
+        }
+        WALKS(maker.worksThroughTheOrder());
+        QVERIFY(maker.read().contains(QStringLiteral("6.0 mm bit")) || maker.read().contains(QStringLiteral("5/16 bit")) ||
+                maker.read().contains(QStringLiteral("9.5 mm bit")));
+        WALKS(maker.tunes());
+        report(maker, "kit flute");
     }
 };
 
