@@ -12,6 +12,7 @@
 
 #include <QClipboard>
 #include <QDir>
+#include <QPlainTextEdit>
 #include <QTimer>
 #include <algorithm>
 
@@ -416,6 +417,55 @@ private Q_SLOTS:
                 maker.read().contains(QStringLiteral("9.5 mm bit")));
         WALKS(maker.tunes());
         report(maker, "kit flute");
+    }
+    void aTaperPipeFromThePlankWithItsReamer()
+    {
+        Maker maker(11);
+        WALKS(maker.begins(Family::Whistle, "Plum taper"));
+        maker.chooses("blankMaterial", QStringLiteral("hardwood"));
+        maker.measuresBore(QStringLiteral("0\t14.0\n290\t11.6\n"));
+        maker.clicks("blankStock");
+        auto* dialog = maker.desk().find<QDialog>("stockDialog");
+        QVERIFY(QTest::qWaitForWindowExposed(dialog, longestWait_ms));
+        maker.clicks("stockReamersFace");
+        dialog->findChild<QPlainTextEdit*>(QStringLiteral("stockReamers"))
+            ->setPlainText(QStringLiteral("Taper: 0 10.8; 330 13.6"));
+        auto* from = dialog->findChild<QComboBox*>(QStringLiteral("stockFrom"));
+        from->setCurrentIndex(from->findText(QStringLiteral("the head")));
+        Q_EMIT from->activated(from->currentIndex());
+        const QString deep = dialog->findChild<QLabel*>(QStringLiteral("stockReamedWords"))->text();
+        QVERIFY2(deep.contains(QStringLiteral("Taper")) && deep.contains(QStringLiteral("deep")), qPrintable(deep));
+        dialog->close();
+        maker.goes(Qt::Key_3);
+        maker.chooses("targetRegisters", 1);
+        WALKS(maker.laysOut());
+        WALKS(maker.worksThroughTheOrder());
+        // From the billet over the bore and the reamer to window, windway and block, and what makes it last.
+        for (const char* word : {"billet", "Ream the bore", "window", "windway", "block", "Play every fingering"})
+            QVERIFY2(maker.read().contains(QLatin1String(word)), word);
+        WALKS(maker.tunes());
+        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
+        WALKS(maker.finishes("plum.pdf"));
+        report(maker, "taper pipe");
+    }
+    void aReedInstrumentAndItsTwelfths()
+    {
+        Maker maker(27);
+        WALKS(maker.begins(Family::Reed, "Old reed"));
+        // A reversed taper at the top, a cylinder, a flare at the foot.
+        maker.measuresBore(QStringLiteral("0\t14.2\n40\t13.5\n320\t13.5\n380\t14.6\n"));
+        maker.goes(Qt::Key_3);
+        maker.chooses("targetRegisters", 2);
+        maker.chooses("targetHoles", 5);
+        WALKS(maker.laysOut());
+        WALKS(maker.worksThroughTheOrder());
+        WALKS(maker.tunes());
+        // Each twelfth with what widens and narrows it.
+        maker.goes(Qt::Key_7);
+        maker.clicks("faceRegisters");
+        auto* pairs = maker.desk().find<QTableWidget>("registerTable");
+        EVENTUALLY(pairs->rowCount() > 0);
+        report(maker, "reed instrument");
     }
 };
 
