@@ -1191,18 +1191,6 @@
         <translation>Wandstärke</translation>
     </message>
     <message>
-        <source>Joint</source>
-        <translation>Verbindung</translation>
-    </message>
-    <message>
-        <source>Joint position</source>
-        <translation>Position des Auszugs</translation>
-    </message>
-    <message>
-        <source>Joint pull-out</source>
-        <translation>Auszug herausgezogen</translation>
-    </message>
-    <message>
         <source>Material</source>
         <translation>Material</translation>
     </message>
@@ -1229,10 +1217,6 @@
     <message>
         <source>Wall</source>
         <translation>Wand</translation>
-    </message>
-    <message>
-        <source>pull-out</source>
-        <translation>Auszug</translation>
     </message>
     <message>
         <source>Measure the bore from the sounding edge to the foot with calipers, plug gauges or a bent wire. Leave the foot long. If the bore is out of round, type both diameters: 12.9 x 13.1.</source>
@@ -1386,6 +1370,32 @@
     <message>
         <source>Ear height</source>
         <translation>Höhe der Wangen</translation>
+    </message>
+    <message>
+        <source>Joints</source>
+        <translation>Verbindungen</translation>
+    </message>
+    <message>
+        <source>Positions from the sounding edge, separated by semicolons: 60; 210. Add + and a length where a joint is pulled out: 60 + 2.</source>
+        <translation>Positionen ab der Anblaskante, getrennt durch Semikolon: 60; 210. Mit + und einer Länge, wo eine Verbindung ausgezogen ist: 60 + 2.</translation>
+    </message>
+    <message>
+        <source>the sounding edge</source>
+        <translation>die Anblaskante</translation>
+    </message>
+    <message>
+        <source>the foot</source>
+        <translation>den Fuß</translation>
+    </message>
+    <message>
+        <source>The joint at %1 meets %2. The nearest place for it is %3.</source>
+        <comment>place, hole, place</comment>
+        <translation>Die Verbindung bei %1 trifft %2. Die nächste passende Stelle liegt bei %3.</translation>
+    </message>
+    <message>
+        <source>The joint at %1 meets %2, and no other place serves.</source>
+        <comment>place, hole</comment>
+        <translation>Die Verbindung bei %1 trifft %2, und keine andere Stelle passt.</translation>
     </message>
 </context>
 <context>
@@ -3580,6 +3590,11 @@ Register</translation>
     <message>
         <source>Apply</source>
         <translation>Übernehmen</translation>
+    </message>
+    <message>
+        <source>The joint at %1 would meet a hole, so it was moved to %2.</source>
+        <comment>place, place</comment>
+        <translation>Die Verbindung bei %1 träfe ein Loch und wurde nach %2 verschoben.</translation>
     </message>
 </context>
 <context>

@@ -799,10 +799,26 @@ private Q_SLOTS:
         stations->item(0, 1)->setText(QStringLiteral("12 x 13"));
         VERIFY_NEAR(spec.bore.front().diameter.millimetres(), std::sqrt(156.0), 1e-6);
         // A joint below the window, pulled out.
-        QTest::mouseClick(desk.find<QCheckBox>("blankSlide"), Qt::LeftButton, Qt::NoModifier, QPoint(8, 8));
-        QCOMPARE(spec.slides.size(), std::size_t(1));
-        type(desk.find<app::LengthField>("blankSlideOut"), QStringLiteral("3 mm"));
+        auto* joints = desk.find<QLineEdit>("blankJoints");
+        const auto jointed = [&](const char* words) {
+            joints->setFocus();
+            joints->selectAll();
+            QTest::keyClicks(joints, QString::fromLatin1(words));
+            QTest::keyClick(joints, Qt::Key_Return);
+        };
+        jointed("150; 60 + 3");
+        QCOMPARE(spec.slides.size(), std::size_t(2));
+        VERIFY_NEAR(spec.slides[0].at.millimetres(), 60.0, 1e-9);
         VERIFY_NEAR(spec.slides[0].out.millimetres(), 3.0, 1e-9);
+        VERIFY_NEAR(spec.slides[1].at.millimetres(), 150.0, 1e-9);
+        QCOMPARE(joints->text(), QStringLiteral("60 + 3; 150"));
+        jointed("60 + two");
+        QVERIFY(!desk.message().isEmpty());
+        QCOMPARE(spec.slides.size(), std::size_t(2)); // both are still there
+        jointed("5; 60 + 3");                         // in the window
+        QVERIFY2(desk.find<QLabel>("blankChecks")->text().contains(QStringLiteral("meets the sounding edge")),
+                 qPrintable(desk.find<QLabel>("blankChecks")->text()));
+        jointed("60 + 3");
         choose(desk.find<QComboBox>("blankMaterial"), 2);
         QCOMPARE(desk.window().plan().material(), std::string("cane"));
     }

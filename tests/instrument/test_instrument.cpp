@@ -298,6 +298,20 @@ private Q_SLOTS:
         for (const Origin origin : {Origin::Foot, Origin::Edge, Origin::Top})
             VERIFY_NEAR(placeAt(origin, distanceFrom(origin, mm(61.3), length, s), length, s).millimetres(), 61.3, 1e-9);
     }
+    void aJointThatMeetsAHoleIsToldWithTheNearestPlace()
+    {
+        InstrumentSpec s = fixtures::whistleSpec();
+        QVERIFY(jointClashes(s).empty());
+        const Hole& hole = s.holes[3];
+        s.slides = {{mm(60.0), Metres{}, mm(18.0)}, {hole.at + mm(2.0), Metres{}, mm(18.0)}, {mm(275.0), Metres{}, mm(18.0)}};
+        const auto clashes = jointClashes(s);
+        QCOMPARE(clashes.size(), std::size_t(2));
+        QCOMPARE(clashes[0].meets, hole.id.text);
+        QVERIFY(clashes[0].nearest.has_value());
+        for (const Hole& h : s.holes) // the place that is told leaves a tenon's room to every hole
+            QVERIFY(std::abs((h.at - *clashes[0].nearest).millimetres()) >= 10.0 + h.diameter.millimetres() / 2.0 - 1e-6);
+        QCOMPARE(clashes[1].meets, std::string("foot"));
+    }
     void theNearestNodeThatStaysClosesTheTube()
     {
         InstrumentSpec s = fixtures::whistleSpec();

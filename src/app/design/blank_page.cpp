@@ -94,9 +94,7 @@ BlankPage::BlankPage(Plan& plan, QWidget* parent)
       m_wall(new LengthField(QStringLiteral("blankWall"), tr("Wall thickness"), this)),
       m_mouthShape(form::spin(this, "blankMouthShape", tr("Sounding edge"), 0.0, 90.0, 1.0, 0, QString())),
       m_mouthShapeWords(new QLabel(this)),
-      m_slide(new QCheckBox(tr("Joint"), this)),
-      m_slideAt(new LengthField(QStringLiteral("blankSlideAt"), tr("Joint position"), this)),
-      m_slideOut(new LengthField(QStringLiteral("blankSlideOut"), tr("Joint pull-out"), this)),
+      m_joints(new QLineEdit(this)),
       m_material(form::box(this, "blankMaterial", tr("Material"))),
       m_materialWords(form::words(this, "blankMaterialWords", true)),
       m_nodes(new QLineEdit(this)),
@@ -131,8 +129,12 @@ void BlankPage::fill()
         b->setMinimumContentsLength(0);
         b->setSizeAdjustPolicy(QComboBox::AdjustToContents);
     }
-    m_slide->setObjectName(QStringLiteral("blankSlide"));
-    m_slide->setAccessibleName(m_slide->text());
+    m_joints->setObjectName(QStringLiteral("blankJoints"));
+    m_joints->setAccessibleName(tr("Joints"));
+    m_joints->setPlaceholderText(tr("none"));
+    m_joints->setToolTip(
+        tr("Positions from the sounding edge, separated by semicolons: 60; 210. Add + and a length where a joint is "
+           "pulled out: 60 + 2."));
     m_nodes->setObjectName(QStringLiteral("blankNodes"));
     m_nodes->setAccessibleName(tr("Nodes of the cane"));
     m_nodes->setPlaceholderText(tr("none"));
@@ -158,14 +160,7 @@ QFormLayout* BlankPage::makeForm()
     for (int i = 0; i < mouthFields; ++i)
         form->addRow(m_mouthWords[i], m_mouth[i]);
     form->addRow(m_mouthShapeWords, m_mouthShape);
-    auto* joint = new QHBoxLayout;
-    joint->setSpacing(Style::grid);
-    joint->addWidget(new QLabel(tr("position"), this));
-    joint->addWidget(m_slideAt);
-    joint->addWidget(new QLabel(tr("pull-out"), this));
-    joint->addWidget(m_slideOut);
-    joint->addStretch(1);
-    form->addRow(m_slide, joint);
+    form->addRow(tr("Joints"), m_joints);
     form->addRow(tr("Material"), m_material);
     form->addRow(m_nodesWords, m_nodes);
     form->addRow(m_materialWords);
@@ -252,9 +247,7 @@ void BlankPage::bind()
     connect(m_material, &QComboBox::activated, this,
             [this] { m_plan->setMaterial(m_material->currentData().toString().toStdString()); });
     connect(m_sold, &QComboBox::activated, this, &BlankPage::takePipe);
-    connect(m_slide, &QCheckBox::clicked, this, &BlankPage::takeSlide);
-    connect(m_slideAt, &LengthField::lengthChanged, this, &BlankPage::takeSlide);
-    connect(m_slideOut, &LengthField::lengthChanged, this, &BlankPage::takeSlide);
+    connect(m_joints, &QLineEdit::editingFinished, this, &BlankPage::takeJoints);
     connect(m_wall, &LengthField::lengthChanged, this, [this](Metres wall) {
         Blank b = m_plan->blank();
         b.spec.wall = wall;
@@ -264,7 +257,7 @@ void BlankPage::bind()
     connect(m_nodes, &QLineEdit::editingFinished, this, &BlankPage::takeNodes);
     for (int i = 0; i < mouthFields; ++i)
         connect(m_mouth[i], &LengthField::lengthChanged, this, [this, i](Metres v) { takeMouth(i, v); });
-    for (LengthField* f : {m_wall, m_mouth[0], m_mouth[1], m_mouth[2], m_mouth[3], m_mouth[4], m_slideAt, m_slideOut})
+    for (LengthField* f : {m_wall, m_mouth[0], m_mouth[1], m_mouth[2], m_mouth[3], m_mouth[4]})
         connect(f, &LengthField::refused, this, &BlankPage::failed);
     connect(m_stations, &QTableWidget::cellChanged, this, &BlankPage::takeStations);
     connect(m_keys, &Picture::partChosen, this, [this](int part) { m_keysWords->setText(m_keys->partWords(part)); });
@@ -286,7 +279,7 @@ void BlankPage::showEvent(QShowEvent* event)
 void BlankPage::setUnit(text::LengthUnit unit)
 {
     m_unit = unit;
-    for (LengthField* f : {m_wall, m_mouth[0], m_mouth[1], m_mouth[2], m_mouth[3], m_mouth[4], m_slideAt, m_slideOut})
+    for (LengthField* f : {m_wall, m_mouth[0], m_mouth[1], m_mouth[2], m_mouth[3], m_mouth[4]})
         f->setUnit(unit);
     refresh();
 }
@@ -348,12 +341,11 @@ void BlankPage::refresh()
     const int material = std::max(0, m_material->findData(QString::fromStdString(m_plan->material())));
     m_material->setCurrentIndex(material);
     m_materialWords->setText(tr(materials[static_cast<std::size_t>(material)].words));
-    const bool jointed = !spec.slides.empty();
-    m_slide->setChecked(jointed);
-    m_slideAt->setEnabled(jointed);
-    m_slideOut->setEnabled(jointed);
-    m_slideAt->setLength(jointed ? spec.slides.front().at : spec.bore.back().at * 0.2);
-    m_slideOut->setLength(jointed ? spec.slides.front().out : Metres{});
+    QStringList joints;
+    for (const Slide& slide : spec.slides)
+        joints << text::lengthNumber(slide.at, m_unit) +
+                      (slide.out > Metres{} ? QStringLiteral(" + ") + text::lengthNumber(slide.out, m_unit) : QString());
+    m_joints->setText(joints.join(QStringLiteral("; ")));
     showStations();
     const bool cane = spec.material == "cane" || !spec.nodes.empty();
     m_nodes->setVisible(cane);
@@ -410,6 +402,17 @@ void BlankPage::showChecks()
                         "hole, distance, place")
                          .arg(QString::fromStdString(n.hole.text), text::length(n.distance, m_unit),
                               text::length(n.node, m_unit));
+    InstrumentSpec jointed = m_plan->drawn() ? m_plan->drawn()->spec() : spec;
+    jointed.slides = spec.slides;
+    for (const JointClash& c : jointClashes(jointed)) {
+        const QString meets = c.meets == "window" ? tr("the sounding edge")
+                              : c.meets == "foot" ? tr("the foot")
+                                                  : QString::fromStdString(c.meets);
+        lines << (c.nearest ? tr("The joint at %1 meets %2. The nearest place for it is %3.", "place, hole, place")
+                                  .arg(text::length(c.joint, m_unit), meets, text::length(*c.nearest, m_unit))
+                            : tr("The joint at %1 meets %2, and no other place serves.", "place, hole")
+                                  .arg(text::length(c.joint, m_unit), meets));
+    }
     m_checks->setText(lines.join(QStringLiteral("\n\n")));
 }
 
@@ -568,15 +571,33 @@ void BlankPage::takePipe(int index)
     m_plan->setBlank(std::move(b));
 }
 
-void BlankPage::takeSlide()
+void BlankPage::takeJoints()
 {
+    if (m_filling)
+        return;
     Blank b = m_plan->blank();
+    const std::vector<Slide> before = b.spec.slides;
     b.spec.slides.clear();
-    if (m_slide->isChecked()) {
-        const Metres at = m_slideAt->length();
-        b.spec.slides.push_back({at, m_slideOut->length(), boreDiameterAt(b.spec.bore, at) + b.spec.wall});
+    for (const QString& word : m_joints->text().split(QLatin1Char(';'), Qt::SkipEmptyParts)) {
+        const QStringList parts = word.split(QLatin1Char('+'));
+        const auto at = text::parseLength(parts.front().trimmed(), m_unit);
+        const auto out = parts.size() > 1 ? text::parseLength(parts.at(1).trimmed(), m_unit) : Result<Metres>(Metres{});
+        if (!at || !out || parts.size() > 2) {
+            Q_EMIT failed(text::sentence(!at    ? at.error()
+                                         : !out ? out.error()
+                                                : Error{ErrorCode::BadValue, word.toStdString(), {}}));
+            return refresh();
+        }
+        const auto same = std::find_if(before.begin(), before.end(), [&](const Slide& s) {
+            return std::abs((s.at - *at).millimetres()) < 0.05; // as it is shown
+        });
+        Slide joint = same == before.end() ? Slide{*at, *out, boreDiameterAt(b.spec.bore, *at) + b.spec.wall} : *same;
+        joint.out = *out;
+        b.spec.slides.push_back(joint);
     }
-    takeBlank(std::move(b));
+    std::sort(b.spec.slides.begin(), b.spec.slides.end(), [](const Slide& x, const Slide& y) { return x.at < y.at; });
+    if (b.spec.slides != before)
+        takeBlank(std::move(b));
 }
 
 void BlankPage::addStation()

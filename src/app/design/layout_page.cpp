@@ -348,6 +348,10 @@ QString LayoutPage::wordsOf(const Layout& layout) const
                  .toHtmlEscaped();
     if (layout.priors.shared)
         lines << tr("Based on the shop memory of your earlier instruments (menu Workbook, Shop memory).").toHtmlEscaped();
+    for (const MovedJoint& joint : layout.movedJoints)
+        lines << tr("The joint at %1 would meet a hole, so it was moved to %2.", "place, place")
+                     .arg(text::length(joint.from, m_unit), text::length(joint.to, m_unit))
+                     .toHtmlEscaped();
     const std::vector<Station>& blank = m_plan->blank().spec.bore;
     const Metres off = blank.back().at - layout.goal.length();
     const Metres endsAt = layout.goal.spec().bore.back().diameter;

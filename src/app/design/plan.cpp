@@ -325,6 +325,8 @@ void Plan::layOut()
                 m_judged.reset();
                 m_layout = std::move(*layout);
                 m_kept.goal = m_layout->goal;
+                if (!m_layout->movedJoints.empty())
+                    m_kept.blank.spec.slides = m_layout->goal.spec().slides;
                 m_trouble.clear();
                 m_unkept = true;
             } else if (layout.error().code != ErrorCode::Cancelled) {

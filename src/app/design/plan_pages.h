@@ -75,7 +75,7 @@ private:
     void pasteStations();
     void takeNodes();
     void takePipe(int index);
-    void takeSlide();
+    void takeJoints();
     Plan* m_plan;
     text::LengthUnit m_unit = text::LengthUnit::Millimetres;
     bool m_filling = false;
@@ -91,9 +91,7 @@ private:
     QLabel* m_mouthWords[mouthFields];
     QDoubleSpinBox* m_mouthShape;
     QLabel* m_mouthShapeWords;
-    QCheckBox* m_slide;
-    LengthField* m_slideAt;
-    LengthField* m_slideOut;
+    QLineEdit* m_joints;
     QComboBox* m_material;
     QLabel* m_materialWords;
     QLineEdit* m_nodes; ///< along a cane

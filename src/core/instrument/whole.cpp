@@ -69,6 +69,43 @@ Metres placeAt(Origin origin, Metres distance, Metres length, const InstrumentSp
     return length - distance;
 }
 
+namespace {
+
+/// What a joint at a place meets; empty where it serves.
+std::string metBy(const InstrumentSpec& spec, Metres at)
+{
+    if (at < jointMargin)
+        return "window";
+    if (spec.bore.back().at - at < jointMargin)
+        return "foot";
+    for (const Hole& h : spec.holes) {
+        const Metres apart = h.at > at ? h.at - at : at - h.at;
+        if (apart < jointMargin + std::max(h.diameter, h.undercutDiameter) * h.elongation / 2.0)
+            return h.id.text;
+    }
+    return {};
+}
+
+} // namespace
+
+std::vector<JointClash> jointClashes(const InstrumentSpec& spec)
+{
+    constexpr Metres step = Metres::fromMillimetres(0.5);
+    std::vector<JointClash> clashes;
+    for (const Slide& s : spec.slides) {
+        std::string meets = metBy(spec, s.at);
+        if (meets.empty())
+            continue;
+        std::optional<Metres> nearest;
+        for (Metres away = step; !nearest && away < spec.bore.back().at; away = away + step)
+            for (const Metres there : {s.at - away, s.at + away})
+                if (!nearest && there > Metres{} && there < spec.bore.back().at && metBy(spec, there).empty())
+                    nearest = there;
+        clashes.push_back({s.at, std::move(meets), nearest});
+    }
+    return clashes;
+}
+
 std::optional<Metres> keptNodeAbove(const InstrumentSpec& spec)
 {
     std::optional<Metres> nearest;

@@ -32,6 +32,17 @@ enum class Origin { Foot, Edge, Top };
 /// The place that lies so far from an origin.
 [[nodiscard]] Metres placeAt(Origin origin, Metres distance, Metres length, const InstrumentSpec& spec);
 
+/// A joint whose tenon would meet a hole, the window or the foot, and the nearest place that serves.
+struct JointClash
+{
+    Metres joint;
+    std::string meets; ///< a hole's name, "window" or "foot"
+    std::optional<Metres> nearest;
+};
+/// A tenon needs this much undisturbed wall on either side of a joint; common practice, no source.
+inline constexpr Metres jointMargin = Metres::fromMillimetres(10.0);
+[[nodiscard]] std::vector<JointClash> jointClashes(const InstrumentSpec& spec);
+
 /// The natural node above the embouchure hole that stays and closes the tube instead of a stopper: its distance from the hole's
 /// middle; the nearest where there are several.
 [[nodiscard]] std::optional<Metres> keptNodeAbove(const InstrumentSpec& spec);

@@ -4,6 +4,7 @@
 #include "core/base/number_text.h"
 #include "core/base/thread_role.h"
 #include "core/instrument/summary.h"
+#include "core/instrument/whole.h"
 #include "core/layout/rough.h"
 #include "core/layout/row.h"
 #include "core/layout/shaping.h"
@@ -57,13 +58,46 @@ std::string_view wishName(Wish w)
     return names[static_cast<std::size_t>(w)];
 }
 
-Result<Layout> layOut(const Blank& blank, const LayoutWishes& wishes, bool withCosts, const Cancel& cancel, const Priors& priors)
+namespace {
+
+Result<Layout> laidOutOnce(const Blank& blank, const LayoutWishes& wishes, bool withCosts, const Cancel& cancel,
+                           const Priors& priors)
 {
-    enterDoor(Door::Layout);
     const auto rough = roughLayout(blank, wishes);
     if (!rough)
         return rough.error();
     return layOut(*rough, blank.spec.bore.back().at, wishes, withCosts, cancel, priors);
+}
+
+} // namespace
+
+Result<Layout> layOut(const Blank& blank, const LayoutWishes& wishes, bool withCosts, const Cancel& cancel, const Priors& priors)
+{
+    enterDoor(Door::Layout);
+    auto wanted = laidOutOnce(blank, wishes, withCosts, cancel, priors);
+    if (wanted || blank.spec.slides.empty() || wanted.error().where.rfind("/slides", 0) != 0)
+        return wanted;
+    // Where the holes come without joints says where the joints can be.
+    Blank moved = blank;
+    moved.spec.slides.clear();
+    const auto plain = laidOutOnce(moved, wishes, false, cancel, priors);
+    if (!plain)
+        return wanted;
+    InstrumentSpec jointed = plain->goal.spec();
+    jointed.slides = blank.spec.slides;
+    moved.spec.slides = blank.spec.slides;
+    std::vector<MovedJoint> joints;
+    for (const JointClash& clash : jointClashes(jointed))
+        for (Slide& slide : moved.spec.slides)
+            if (slide.at == clash.joint && clash.nearest) {
+                joints.push_back({slide.at, *clash.nearest});
+                slide.at = *clash.nearest;
+                break;
+            }
+    auto there = laidOutOnce(moved, wishes, withCosts, cancel, priors);
+    if (there)
+        there->movedJoints = std::move(joints);
+    return there;
 }
 
 namespace {

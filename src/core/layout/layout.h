@@ -93,6 +93,12 @@ struct ShapingGain
 /// How many notes are within their tolerance.
 [[nodiscard]] int withinTolerance(const Instrument& instrument, const std::vector<double>& cents);
 
+struct MovedJoint
+{
+    Metres from;
+    Metres to;
+};
+
 struct Layout
 {
     Instrument goal;           ///< every hole at its final size
@@ -105,6 +111,7 @@ struct Layout
     std::vector<Reshaped> reshaped{}; ///< what of the tube was changed, as far as it was allowed
     std::vector<ShapingGain> gains{}; ///< of what is not allowed; only where some note is out of tolerance
     std::vector<WishCost> costs{};    ///< one a wish that binds; only where some note is out of tolerance or costs were asked for
+    std::vector<MovedJoint> movedJoints{}; ///< holes would have met them where they were wanted
 };
 
 /// A blank with fingerings for holes that are not there yet.
@@ -121,8 +128,8 @@ struct Blank
 /// count), OutOfModelRange (where = fingering).
 [[nodiscard]] Result<Instrument> roughLayout(const Blank& blank, const LayoutWishes& wishes);
 
-/// priors: what is known beforehand of the maker's mouth, breath and holes. Errors: those of roughLayout(), BadValue (wishes
-/// that no row of holes can keep, named), Cancelled.
+/// A joint that a hole would meet is moved to the nearest place that serves. priors: what is known beforehand of the maker's
+/// mouth, breath and holes. Errors: those of roughLayout(), BadValue (wishes that no row of holes can keep, named), Cancelled.
 [[nodiscard]] Result<Layout> layOut(const Blank& blank, const LayoutWishes& wishes, bool withCosts = true,
                                     const Cancel& cancel = {}, const Priors& priors = {});
 /// The same from a row that is there already, on a blank of that length.
