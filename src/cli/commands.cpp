@@ -642,7 +642,8 @@ void addPredict(CLI::App& app, Asked& a)
     p->add_option("--co2", a.predict.dioxide_percent, "carbon dioxide in percent by volume")->check(aNumber);
     p->add_option("--gradient", a.predict.gradient, "degrees per metre towards the foot, negative where it cools")
         ->check(aNumber);
-    p->add_option("--formulas", a.predict.formulas, "formulas of side holes: lefebvre-scavone-2012, dubos-nederveen-1999 or keefe-1990");
+    p->add_option("--formulas", a.predict.formulas,
+                  "formulas of side holes: lefebvre-scavone-2012, dubos-nederveen-1999 or keefe-1990");
     p->add_flag("--full", a.predict.full, "add strength, colour, spread between formulas and sensitivities to each note");
     a.does(p, [&a] { return predict(a.book, a.predict); });
 }
@@ -658,9 +659,12 @@ void addFinding(CLI::App& app, Asked& a)
     auto* ways = app.add_subcommand("fingerings", "List every fingering for a note, best first");
     ways->add_option("spec", a.file, "SPEC.json or BOOK.dowel")->required();
     ways->add_option("--note", a.fingerings.note, "wanted note, such as C6")->required();
-    ways->add_option("--register", a.fingerings.registerNumber, "register, 1 to 4; every register without it")->check(CLI::Range(1, 4));
+    ways->add_option("--register", a.fingerings.registerNumber, "register, 1 to 4; every register without it")
+        ->check(CLI::Range(1, 4));
     ways->add_option("--most", a.fingerings.most, "largest number of fingerings listed")->check(CLI::Range(1, 1000));
-    ways->add_option("--within", a.fingerings.within, "largest deviation in cents")->check(aNumber)->check(CLI::Range(0.0, 600.0));
+    ways->add_option("--within", a.fingerings.within, "largest deviation in cents")
+        ->check(aNumber)
+        ->check(CLI::Range(0.0, 600.0));
     a.does(ways, [&a] { return fingerings(a.file, a.fingerings); });
 
     auto* would = app.add_subcommand("vary", "Calculate what a change would do to every note");

@@ -64,7 +64,8 @@ std::string usageOf(const CLI::Option& o)
 std::string manualOf(const CLI::App& app, const std::string& stamp)
 {
     std::string page = ".TH DOWEL\\-CLI 1 \"\" \"" + troff(stamp) + "\" \"User Commands\"\n.SH NAME\n" + troff(app.get_name()) +
-                       " \\- " + troff("tuning bench for makers of flutes, whistles and fifes, on the command line") + "\n.SH SYNOPSIS\n";
+                       " \\- " + troff("tuning bench for makers of flutes, whistles and fifes, on the command line") +
+                       "\n.SH SYNOPSIS\n";
     for (const CLI::App* command : commandsOf(app)) {
         page += ".B " + troff(app.get_name() + " " + command->get_name()) + "\n";
         for (const CLI::Option* o : shownOf(*command))

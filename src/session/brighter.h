@@ -32,8 +32,8 @@ inline constexpr Metres triedUndercut = Metres::fromMillimetres(1.0);
 [[nodiscard]] Result<std::vector<Brightening>> brighteningsOf(const Posterior& posterior, const Instrument& shape,
                                                               const FingeringId& note);
 
-/// A good instrument's sound, from its workbook, as the pattern for another. Errors: those of Store::open(), BadValue (nothing was
-/// heard on it yet).
+/// A good instrument's sound, from its workbook, as the pattern for another. Errors: those of Store::open(), BadValue (nothing
+/// was heard on it yet).
 [[nodiscard]] Result<PatternEntry> patternIn(const std::string& path);
 
 } // namespace dowel::session

@@ -81,8 +81,8 @@ struct Warming
 
 /// Puts what a workbook's own readings say about the shop into its memory, once every note has been heard. Errors: those
 /// of fit() and ShopMemory::remember().
-/// advised: what the advice was worked out with. It is what is remembered where nothing was known beforehand; else the workbook is
-/// fitted once more without the memory's own priors, so that nothing is counted twice, and only once every note was heard.
+/// advised: what the advice was worked out with. It is what is remembered where nothing was known beforehand; else the workbook
+/// is fitted once more without the memory's own priors, so that nothing is counted twice, and only once every note was heard.
 [[nodiscard]] Status remember(ShopMemory& memory, const Store& store, const Posterior& advised, const Cancel& cancel = {});
 
 } // namespace dowel::session

@@ -13,12 +13,12 @@
 
 #include "io/audio_file.h"
 #include "support/tones.h"
+#include <QAbstractItemDelegate>
 #include <QDir>
 #include <QDoubleSpinBox>
 #include <QDropEvent>
 #include <QFileInfo>
 #include <QMimeData>
-#include <QAbstractItemDelegate>
 #include <QTableWidget>
 #include <set>
 #include <sndfile.h>

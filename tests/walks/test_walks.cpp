@@ -30,6 +30,15 @@ constexpr double home = 1.5;
         QVERIFY2(walked, qPrintable(maker.trouble()));                                                                           \
     } while (false)
 
+/// Listens and cuts to the end, is in tune by the hidden truth, and leaves the shop with a passport.
+#define COMES_HOME(passport, walk)                                                                                               \
+    do {                                                                                                                         \
+        WALKS(maker.tunes());                                                                                                    \
+        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));                                              \
+        WALKS(maker.finishes(passport));                                                                                         \
+        report(maker, walk);                                                                                                     \
+    } while (false)
+
 void report(const Maker& maker, const char* walk)
 {
     qInfo("%s: %d acts, worst note %.2f tolerances off", walk, maker.acts(), maker.worst());
@@ -60,10 +69,7 @@ private Q_SLOTS:
         WALKS(maker.laysOut());
         WALKS(maker.worksThroughTheOrder());
         QVERIFY(maker.read().contains(QStringLiteral("short on purpose")));
-        WALKS(maker.tunes());
-        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
-        WALKS(maker.finishes("call.pdf"));
-        report(maker, "block whistle");
+        COMES_HOME("call.pdf", "block whistle");
     }
     void aSideBlownFluteOfCaneWithItsOwnNode()
     {
@@ -109,10 +115,7 @@ private Q_SLOTS:
         QVERIFY(gui::opens(maker.desk().window()) && maker.desk().idle());
         const auto& there = maker.desk().document().book()->present().spec().holes;
         QVERIFY(std::abs((there.front().at - start.spec().holes.front().at).millimetres()) < 0.06);
-        WALKS(maker.tunes());
-        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
-        WALKS(maker.finishes("table.pdf"));
-        report(maker, "reed pipe from a table");
+        COMES_HOME("table.pdf", "reed pipe from a table");
     }
     void aHornWithItsHolesFirst()
     {
@@ -130,10 +133,7 @@ private Q_SLOTS:
         WALKS(maker.laysOut());
         WALKS(maker.worksThroughTheOrder());
         QVERIFY(maker.read().contains(QStringLiteral("Blow the horn before any hole")));
-        WALKS(maker.tunes());
-        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
-        WALKS(maker.finishes("horn.pdf"));
-        report(maker, "horn");
+        COMES_HOME("horn.pdf", "horn");
     }
     void aTwoChamberFluteOfPlumbingPipe()
     {
@@ -150,10 +150,7 @@ private Q_SLOTS:
         WALKS(maker.worksThroughTheOrder());
         QVERIFY(maker.read().contains(QStringLiteral("slow chamber")));
         QVERIFY(maker.read().contains(QStringLiteral("PVC")));
-        WALKS(maker.tunes());
-        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
-        WALKS(maker.finishes("drone.pdf"));
-        report(maker, "two-chamber flute");
+        COMES_HOME("drone.pdf", "two-chamber flute");
     }
     void aWhistleByProportionDoneBetter()
     {
@@ -174,10 +171,7 @@ private Q_SLOTS:
         QVERIFY2(plays.contains(QStringLiteral("lowest note")), qPrintable(plays)); // what the rule would give
         QVERIFY(waitFor([&] { return !maker.desk().window().plan().busy(); }));
         WALKS(maker.worksThroughTheOrder());
-        WALKS(maker.tunes());
-        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
-        WALKS(maker.finishes("class.pdf"));
-        report(maker, "whistle by proportion");
+        COMES_HOME("class.pdf", "whistle by proportion");
     }
     void aReedPipeForAClassOnOneSheet()
     {
@@ -194,10 +188,7 @@ private Q_SLOTS:
         QVERIFY(waitFor([&] { return QFileInfo(sheet).size() > 5000; }));
         WALKS(maker.worksThroughTheOrder());
         QCOMPARE(maker.desk().document().book()->present().spec().holes.size(), std::size_t(3));
-        WALKS(maker.tunes());
-        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
-        WALKS(maker.finishes("class-reed.pdf"));
-        report(maker, "reed pipe for a class");
+        COMES_HOME("class-reed.pdf", "reed pipe for a class");
     }
     void aCaneFifeAfterAGoodOne()
     {
@@ -240,10 +231,7 @@ private Q_SLOTS:
         // By how much each mark has moved stands beside it.
         QVERIFY(!maker.desk().find<QTableWidget>("layoutHoles")->isColumnHidden(6));
         WALKS(maker.worksThroughTheOrder());
-        WALKS(maker.tunes());
-        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
-        WALKS(maker.finishes("fife.pdf"));
-        report(maker, "cane fife");
+        COMES_HOME("fife.pdf", "cane fife");
     }
     void aRecorderFromThePlankInThreeJoints()
     {
@@ -272,10 +260,7 @@ private Q_SLOTS:
         QVERIFY(
             maker.desk().find<QLabel>("layoutWords")->text().contains(QStringLiteral("The joint at 195 mm would meet a hole")));
         QVERIFY(maker.read().contains(QStringLiteral("windway")));
-        WALKS(maker.tunes());
-        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
-        WALKS(maker.finishes("recorder.pdf"));
-        report(maker, "recorder in three joints");
+        COMES_HOME("recorder.pdf", "recorder in three joints");
     }
     void aSlideWhistleWithItsScale()
     {
@@ -287,10 +272,7 @@ private Q_SLOTS:
         QVERIFY(waitFor([&] { return marks->rowCount() > 6; })); // where the slide stands for every note
         const QString first = marks->item(0, 1)->text();
         WALKS(maker.worksThroughTheOrder());
-        WALKS(maker.tunes());
-        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
-        WALKS(maker.finishes("slide.pdf"));
-        report(maker, "slide whistle");
+        COMES_HOME("slide.pdf", "slide whistle");
     }
     void aReedCylinderOnTheBoreThatSuitsItsTwelfths()
     {
@@ -448,10 +430,7 @@ private Q_SLOTS:
         // From the billet over the bore and the reamer to window, windway and block, and what makes it last.
         for (const char* word : {"billet", "Ream the bore", "window", "windway", "block", "Play every fingering"})
             QVERIFY2(maker.read().contains(QLatin1String(word)), word);
-        WALKS(maker.tunes());
-        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
-        WALKS(maker.finishes("plum.pdf"));
-        report(maker, "taper pipe");
+        COMES_HOME("plum.pdf", "taper pipe");
     }
     void aReedInstrumentAndItsTwelfths()
     {

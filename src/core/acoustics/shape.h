@@ -74,7 +74,7 @@ struct Shape
     std::array<double, excitationMeasures> excitation{};
     std::vector<Station> bore;
     std::size_t footStations = 0; ///< of what is put on the foot, below the body's own last one
-    std::vector<Hole> holes; ///< foot upwards, as in the specification
+    std::vector<Hole> holes;      ///< foot upwards, as in the specification
     std::vector<Slide> slides;
     double wall_m = 0.001; ///< at the foot
     bool footClosed = false;
