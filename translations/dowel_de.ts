@@ -5964,10 +5964,6 @@ rechnet</translation>
         <translation>Bohrung</translation>
     </message>
     <message>
-        <source>Bore off centre, towards the cut</source>
-        <translation>Bohrung außermittig, zum Schnitt hin</translation>
-    </message>
-    <message>
         <source>Angle of the ramp</source>
         <translation>Winkel der Schräge</translation>
     </message>
@@ -5994,6 +5990,10 @@ rechnet</translation>
     <message>
         <source>For a window %1 long, saw %2 deep.</source>
         <translation>Für einen Aufschnitt von %1 %2 tief sägen.</translation>
+    </message>
+    <message>
+        <source>Bore offset towards the cut</source>
+        <translation>Bohrungsversatz zum Schnitt</translation>
     </message>
 </context>
 <context>

@@ -932,8 +932,14 @@ private Q_SLOTS:
         QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("stockHornFace")), Qt::LeftButton);
         QVERIFY(!dialog->findChild<QPushButton*>(QStringLiteral("stockTakeHorn"))->isEnabled()); // nowhere thick enough
         typed("stockHornLeast", QStringLiteral("4"));
+        const auto measured = desk.window().plan().blank().spec.bore;
         QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("stockTakeHorn")), Qt::LeftButton);
-        VERIFY_NEAR(desk.window().plan().blank().spec.bore.back().at.millimetres(), 380.0, 1e-6);
+        const auto& bore = desk.window().plan().blank().spec.bore;
+        VERIFY_NEAR(bore.back().at.millimetres(), 380.0, 1e-6);
+        // What was measured stays where it was measured.
+        for (const Station& s : measured)
+            if (s.at < bore.back().at)
+                VERIFY_NEAR(boreDiameterAt(bore, s.at).millimetres(), s.diameter.millimetres(), 1e-6);
     }
     void aSawCutBecomesTheWindow()
     {
@@ -962,6 +968,10 @@ private Q_SLOTS:
         VERIFY_NEAR(duct.windowWidth.millimetres(), 10.6, 1e-6);
         VERIFY_NEAR(duct.chimney.millimetres(), 7.0, 1e-6);
         VERIFY_NEAR(headOf(spec).length.millimetres(), 27.0, 1e-6);
+        // Opened again, the saw begins where it was: the lip does not wander by being looked at.
+        desk.settle(); // the first dialog is gone
+        desk.click("blankStock");
+        VERIFY_NEAR(desk.find<app::LengthField>("stockSawEnd")->length().millimetres(), 25.0, 1e-6);
     }
     void aNodeThatStaysIsTheStopper()
     {

@@ -403,6 +403,7 @@ private Q_SLOTS:
         QVERIFY(maker.read().contains(QStringLiteral("6.0 mm bit")) || maker.read().contains(QStringLiteral("5/16 bit")) ||
                 maker.read().contains(QStringLiteral("9.5 mm bit")));
         WALKS(maker.tunes());
+        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
         report(maker, "kit flute");
     }
     void aTaperPipeFromThePlankWithItsReamer()
@@ -449,6 +450,7 @@ private Q_SLOTS:
         maker.clicks("faceRegisters");
         auto* pairs = maker.desk().find<QTableWidget>("registerTable");
         EVENTUALLY(pairs->rowCount() > 0);
+        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
         report(maker, "reed instrument");
     }
 };

@@ -175,7 +175,8 @@ QHBoxLayout* DrillPage::makeStepButtons()
 QString DrillPage::wayKey() const
 {
     return QStringLiteral("orderOfWork/%1/%2")
-        .arg(QString::fromUtf8(familyName(m_plan->blank().spec.family).data()), QString::fromStdString(m_plan->material()));
+        .arg(QString::fromStdString(std::string(familyName(m_plan->blank().spec.family))),
+             QString::fromStdString(m_plan->material()));
 }
 
 text::WorkWay DrillPage::way() const

@@ -372,9 +372,7 @@ void StockDialog::takeHornLength()
     if (!mouth)
         return;
     Blank b = m_plan->blank();
-    const double longer = text::tenths(mouth->length).metres() / b.spec.bore.back().at.metres();
-    for (Station& s : b.spec.bore) // the stations keep their places in proportion
-        s.at = s.at * longer;
+    b.spec.bore = boreEndingAt(std::move(b.spec.bore), text::tenths(mouth->length)); // what was measured stays where it is
     m_plan->setBlank(std::move(b));
     accept();
 }
@@ -386,14 +384,14 @@ QWidget* StockDialog::makeSawCut()
     const double bore = spec.bore.front().diameter.millimetres();
     constexpr double usual_deg = 30.0;
     const double slope = std::tan(usual_deg * std::numbers::pi / 180.0);
-    auto* rows =
-        fields(m_sawFields,
-               {{"stockSawEnd", tr("Distance from the end"), headOf(spec).length.millimetres()},
-                {"stockSawDepth", tr("Depth of the cut"), duct.chimney.millimetres() + duct.windowLength.millimetres() * slope},
-                {"stockSawOutside", tr("Block thickness"), bore + 2.0 * duct.chimney.millimetres()},
-                {"stockSawBore", tr("Bore"), bore},
-                {"stockSawOff", tr("Bore off centre, towards the cut"), 0.0}},
-               &StockDialog::showSawCut);
+    auto* rows = fields(
+        m_sawFields,
+        {{"stockSawEnd", tr("Distance from the end"), std::max(0.0, (headOf(spec).length - duct.windowLength).millimetres())},
+         {"stockSawDepth", tr("Depth of the cut"), duct.chimney.millimetres() + duct.windowLength.millimetres() * slope},
+         {"stockSawOutside", tr("Block thickness"), bore + 2.0 * duct.chimney.millimetres()},
+         {"stockSawBore", tr("Bore"), bore},
+         {"stockSawOff", tr("Bore offset towards the cut"), 0.0}},
+        &StockDialog::showSawCut);
     m_sawAngle->setObjectName(QStringLiteral("stockSawAngle"));
     m_sawAngle->setAccessibleName(tr("Angle of the ramp"));
     m_sawAngle->setRange(5.0, 85.0);
