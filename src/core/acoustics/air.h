@@ -48,18 +48,18 @@ template <class C> struct AirOf
         constexpr double dioxideHeat = 4.45;
         constexpr double specificHeat = 240.0; // cal/(kg K) at constant pressure
         const C& kelvin = state.kelvin;
-        const C t = kelvin - C(273.15);
+        const C t = kelvin - 273.15;
         const C& vapour = state.vapour;
         const C& dioxide = state.carbonDioxide;
-        const C molar = C(dryMolar) + C(vapourMolar - dryMolar) * vapour + C(dioxideMolar - dryMolar) * dioxide;
-        const C heat = C(dryHeat) + C(vapourHeat - dryHeat) * vapour + C(dioxideHeat - dryHeat) * dioxide;
+        const C molar = dryMolar + (vapourMolar - dryMolar) * vapour + (dioxideMolar - dryMolar) * dioxide;
+        const C heat = dryHeat + (vapourHeat - dryHeat) * vapour + (dioxideHeat - dryHeat) * dioxide;
         AirOf a;
-        a.gamma = heat / (heat - C(1.0));
-        a.speed = C(343.2) * sqrt(kelvin / C(293.15) * (a.gamma / C(dryGamma)) * (C(dryMolar) / molar));
-        a.density = C(seaLevel_Pa / gasConstant) * molar / kelvin;
-        a.viscosity = C(1.708e-5) * (C(1.0) + C(0.0029) * t);
-        const C conductivity = C(5.77e-3) * (C(1.0) + C(0.0033) * t); // cal/(m s K)
-        a.prandtl = a.viscosity * C(specificHeat) / conductivity;
+        a.gamma = heat / (heat - 1.0);
+        a.speed = 343.2 * sqrt(kelvin / 293.15 * (a.gamma / dryGamma) * (dryMolar / molar));
+        a.density = (seaLevel_Pa / gasConstant) * molar / kelvin;
+        a.viscosity = 1.708e-5 * (1.0 + 0.0029 * t);
+        const C conductivity = 5.77e-3 * (1.0 + 0.0033 * t); // cal/(m s K)
+        a.prandtl = a.viscosity * specificHeat / conductivity;
         return a;
     }
 };

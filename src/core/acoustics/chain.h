@@ -128,7 +128,7 @@ template <class C> Wave<C> footWave(const Chain& chain, const AirOf<C>& air, con
     if (chain.shape.footClosed)
         return {C(1.0), C(0.0)};
     const C ka = omega / air.speed * radius_m;
-    const C q = radius_m / (radius_m + C(chain.shape.wall_m));
+    const C q = radius_m / (radius_m + chain.shape.wall_m);
     return {radiationImpedance(air, radius_m, omega, walledEnd(ka, q)), C(1.0)};
 }
 
@@ -141,7 +141,7 @@ template <class C> Matrix<C> stretchMatrix(const Element& e, const Medium<C>& me
         return line;
     const bool narrowBelow = e.local[StretchLocals::low] < e.local[StretchLocals::high];
     const C inertance = narrowBelow ? stepInertance(medium.air, low_m, high_m) : stepInertance(medium.air, high_m, low_m);
-    const C series = C(Complex(0.0, 1.0)) * medium.omega * inertance * abruptness(low_m, high_m, length_m);
+    const C series = Complex(0.0, 1.0) * medium.omega * inertance * abruptness(low_m, high_m, length_m);
     return Matrix<C>{C(1.0), series, C(0.0), C(1.0)} * line;
 }
 

@@ -64,6 +64,40 @@ template <std::size_t N> struct Dual
             d[i] = (d[i] - v * b.d[i]) * inverse;
         return *this;
     }
+    // Constants have no derivatives to multiply by.
+    [[gnu::noinline]] Dual& operator*=(double b)
+    {
+        v *= b;
+        for (std::size_t i = 0; i < N; ++i)
+            d[i] *= b;
+        return *this;
+    }
+    friend Dual operator+(Dual a, double b)
+    {
+        a.v += b;
+        return a;
+    }
+    friend Dual operator+(double a, Dual b)
+    {
+        b.v += a;
+        return b;
+    }
+    friend Dual operator-(Dual a, double b)
+    {
+        a.v -= b;
+        return a;
+    }
+    friend Dual operator-(double a, const Dual& b) { return b.chained(a - b.v, -1.0); }
+    friend Dual operator*(Dual a, double b) { return a *= b; }
+    friend Dual operator*(double a, Dual b) { return b *= a; }
+    friend Dual operator*(const Complex& a, const Dual& b) { return b.chained(a * b.v, a); }
+    friend Dual operator/(Dual a, double b) { return a *= 1.0 / b; }
+    friend Dual operator/(double a, const Dual& b)
+    {
+        const Complex value = a / b.v;
+        return b.chained(value, -value / b.v);
+    }
+
     friend Dual operator+(Dual a, const Dual& b) { return a += b; }
     friend Dual operator-(Dual a, const Dual& b) { return a -= b; }
     friend Dual operator*(Dual a, const Dual& b) { return a *= b; }

@@ -22,7 +22,7 @@ template <class C, std::size_t N> C polynomial(const std::array<double, N>& c, c
 {
     C sum(c[N - 1]);
     for (std::size_t i = N - 1; i-- > 0;)
-        sum = sum * x + C(c[i]);
+        sum = sum * x + c[i];
     return sum;
 }
 
@@ -41,9 +41,8 @@ template <class C> EndOf<C> unflangedEnd(const C& ka)
 /// End in an infinite plane, ka < 3.5.  Source: fits in [DNJ01], after [NS89] (from memory).
 template <class C> EndOf<C> flangedEnd(const C& ka)
 {
-    const C x = C(0.77) * ka;
-    return {C(0.8216) / (C(1.0) + x * x / (C(1.0) + x)),
-            (C(1.0) + C(0.323) * ka - C(0.077) * ka * ka) / (C(1.0) + C(0.323) * ka + C(0.923) * ka * ka)};
+    const C x = 0.77 * ka;
+    return {0.8216 / (1.0 + x * x / (1.0 + x)), (1.0 + 0.323 * ka - 0.077 * ka * ka) / (1.0 + 0.323 * ka + 0.923 * ka * ka)};
 }
 
 /// Tube end with a wall of finite thickness, inner over outer radius between 0 (plane) and 1 (no wall).
@@ -54,7 +53,7 @@ template <class C> EndOf<C> walledEnd(const C& ka, const C& innerOverOuter)
     const EndOf<C> plane = flangedEnd(ka);
     const C q = innerOverOuter;
     const C q5 = q * q * q * q * q;
-    return {plane.lengthOverRadius + q * (none.lengthOverRadius - plane.lengthOverRadius) + C(0.057) * q * (C(1.0) - q5),
+    return {plane.lengthOverRadius + q * (none.lengthOverRadius - plane.lengthOverRadius) + 0.057 * q * (1.0 - q5),
             none.reflection};
 }
 
@@ -63,9 +62,9 @@ template <class C> C radiationImpedance(const AirOf<C>& air, const C& radius_m, 
 {
     using std::exp;
     const C k = omega / air.speed;
-    const C reflected = -end.reflection * exp(C(Complex(0.0, -2.0)) * k * end.lengthOverRadius * radius_m);
-    const C characteristic = air.density * air.speed / (C(std::numbers::pi) * radius_m * radius_m);
-    return characteristic * (C(1.0) + reflected) / (C(1.0) - reflected);
+    const C reflected = -end.reflection * exp(Complex(0.0, -2.0) * k * end.lengthOverRadius * radius_m);
+    const C characteristic = air.density * air.speed / (std::numbers::pi * radius_m * radius_m);
+    return characteristic * (1.0 + reflected) / (1.0 - reflected);
 }
 
 /// By how many radii a disc (an open pad, a hovering finger) lengthens the end it stands before. All in metres: hole
@@ -73,9 +72,9 @@ template <class C> C radiationImpedance(const AirOf<C>& air, const C& radius_m, 
 template <class C> C discLength(const C& radius_m, const C& rim_m, double height_m, double disc_m)
 {
     using std::pow;
-    const C h = C(height_m) / radius_m;
+    const C h = height_m / radius_m;
     const C w = rim_m / radius_m;
-    return C(1.0) / (C(3.5) * pow(h, 0.8) * pow(h + C(3.0) * w, -0.4) + C(30.0) * pow(C(height_m / disc_m), 2.6));
+    return 1.0 / (3.5 * pow(h, 0.8) * pow(h + 3.0 * w, -0.4) + 30.0 * pow(C(height_m / disc_m), 2.6));
 }
 
 /// One side of an orifice's end correction in a tube, in orifice radii, orifice over tube radius q: Fok's function.
@@ -83,8 +82,8 @@ template <class C> C discLength(const C& radius_m, const C& rim_m, double height
 template <class C> C orificeSide(const C& q)
 {
     const C q3 = q * q * q;
-    return C(8.0 / (3.0 * std::numbers::pi)) * (C(1.0) - C(1.4092) * q + C(0.33818) * q3 + C(0.06793) * q3 * q * q -
-                                                C(0.02287) * q3 * q3 + C(0.03015) * q3 * q3 * q - C(0.01641) * q3 * q3 * q * q);
+    return (8.0 / (3.0 * std::numbers::pi)) * (1.0 - 1.4092 * q + 0.33818 * q3 + 0.06793 * q3 * q * q - 0.02287 * q3 * q3 +
+                                               0.03015 * q3 * q3 * q - 0.01641 * q3 * q3 * q * q);
 }
 
 } // namespace dowel::acoustics

@@ -84,14 +84,14 @@ template <class C> struct HoleGeometry
         g.sinkDepth = C(fittings.sinkDepth_m);
         const C& b = h.innerRadius;
         const C d = b / h.boreRadius;
-        const C matching = b * d / C(8.0) * (C(1.0) + C(0.207) * d * d * d);
+        const C matching = b * d / 8.0 * (1.0 + 0.207 * d * d * d);
         g.straight = h.chimney - g.sinkDepth + matching;
-        g.finger = C(fittings.fingerShare) * g.sinkRadius;
+        g.finger = fittings.fingerShare * g.sinkRadius;
         // On a tube the wall curves away, and the end is shorter than in a plane.
-        const C curved = (C(0.822) - C(0.47) * pow(g.sinkRadius / (h.boreRadius + h.chimney), 0.8)) / C(0.822);
+        const C curved = (0.822 - 0.47 * pow(g.sinkRadius / (h.boreRadius + h.chimney), 0.8)) / 0.822;
         g.outerFactor = curved * h.outerEndFactor;
         g.outerMore = fittings.padHeight_m > 0.0
-                          ? discLength(g.sinkRadius, g.sinkRadius * C(padRim), fittings.padHeight_m, fittings.padDiameter_m)
+                          ? discLength(g.sinkRadius, g.sinkRadius * padRim, fittings.padHeight_m, fittings.padDiameter_m)
                           : C(0.0);
         const Lengths chosen = lengthsOf(set, h, curved * g.sinkRadius, matching);
         Lengths mixed = chosen;
@@ -139,22 +139,21 @@ private:
         const C slender = h.chimney / b;
         switch (which) {
         case HoleFormulas::LefebvreScavone: {
-            const C still = b * (C(0.822) - C(0.095) * d - C(1.566) * d2 + C(2.138) * d2 * d - C(1.640) * d4 + C(0.502) * d4 * d);
-            return {still, still * (C(1.0) - C(4.56) * d + C(6.55) * d2), b * d4 * (C(-0.35) + C(0.06) * tanh(C(2.7) * slender)),
-                    b * d4 * (C(-0.12) - C(0.17) * tanh(C(2.4) * slender))};
+            const C still = b * (0.822 - 0.095 * d - 1.566 * d2 + 2.138 * d2 * d - 1.640 * d4 + 0.502 * d4 * d);
+            return {still, still * (1.0 - 4.56 * d + 6.55 * d2), b * d4 * (-0.35 + 0.06 * tanh(2.7 * slender)),
+                    b * d4 * (-0.12 - 0.17 * tanh(2.4 * slender))};
         }
         case HoleFormulas::DubosNederveen: {
-            const C shape = C(0.940) + C(0.540) * d + C(0.285) * d2;
-            const C deep = tanh(C(1.84) * slender);
-            return {b * (C(0.82) - C(0.193) * d - C(1.09) * d2 + C(1.27) * d2 * d - C(0.71) * d4), C(0.0),
-                    -b * d4 / (C(1.78) * deep + shape), -b * d4 / (C(1.78) / deep + shape)};
+            const C shape = 0.940 + 0.540 * d + 0.285 * d2;
+            const C deep = tanh(1.84 * slender);
+            return {b * (0.82 - 0.193 * d - 1.09 * d2 + 1.27 * d2 * d - 0.71 * d4), C(0.0), -b * d4 / (1.78 * deep + shape),
+                    -b * d4 / (1.78 / deep + shape)};
         }
         case HoleFormulas::Keefe: break;
         }
-        const C deep = tanh(C(1.84) * slender);
-        return {b * (C(1.40) - C(0.58) * d2) - C(0.8216) * outer - matching, C(0.0),
-                C(-0.47) * b * d4 / (deep + C(0.62) * d2 + C(0.64) * d),
-                C(-0.47) * b * d4 / (C(1.0) / deep + C(0.62) * d2 + C(0.64) * d)};
+        const C deep = tanh(1.84 * slender);
+        return {b * (1.40 - 0.58 * d2) - 0.8216 * outer - matching, C(0.0), -0.47 * b * d4 / (deep + 0.62 * d2 + 0.64 * d),
+                -0.47 * b * d4 / (1.0 / deep + 0.62 * d2 + 0.64 * d)};
     }
 };
 
@@ -173,28 +172,28 @@ template <class C> C holeShunt(const Medium<C>& medium, const HoleGeometry<C>& g
         shunt = pipe.a / pipe.c;
     } else {
         const double freeRatio = std::sqrt(openShare);
-        const C free = g.sinkRadius * C(freeRatio);
+        const C free = g.sinkRadius * freeRatio;
         EndOf<C> end = flangedEnd(k * free);
         end.lengthOverRadius = end.lengthOverRadius * g.outerFactor + g.outerMore;
         C load = radiationImpedance(air, free, medium.omega, end);
         if (openShare < 1.0)
-            load += medium.inertia * orificeSide(C(freeRatio)) / (C(std::numbers::pi) * free);
+            load += medium.inertia * orificeSide(C(freeRatio)) / (std::numbers::pi * free);
         shunt = (pipe.a * load + pipe.b) / (pipe.c * load + pipe.d);
     }
     const C ka = k * g.boreRadius;
-    const C inner = g.innerStill + g.innerMoving * ka * (C(0.17) + ka * (C(0.92) + ka * (C(0.16) - ka * C(0.29))));
-    return shunt + medium.inertia * inner / (C(std::numbers::pi) * g.innerRadius * g.innerRadius);
+    const C inner = g.innerStill + g.innerMoving * ka * (0.17 + ka * (0.92 + ka * (0.16 - ka * 0.29)));
+    return shunt + medium.inertia * inner / (std::numbers::pi * g.innerRadius * g.innerRadius);
 }
 
 /// Transmission matrix of a hole, or of several side by side; half a pair is one hole open and one closed.
 template <class C> Matrix<C> sideHole(const Medium<C>& medium, const HoleGeometry<C>& g, double openShare)
 {
     const bool onePart = g.count == 2.0 && openShare == 0.5;
-    const C admittance = onePart ? C(1.0) / holeShunt(medium, g, 1.0) + C(1.0) / holeShunt(medium, g, 0.0)
-                                 : C(g.count) / holeShunt(medium, g, openShare);
+    const C admittance =
+        onePart ? 1.0 / holeShunt(medium, g, 1.0) + 1.0 / holeShunt(medium, g, 0.0) : g.count / holeShunt(medium, g, openShare);
     const C series = openShare <= 0.0 ? g.closedSeries : g.openSeries;
-    const C half = medium.inertia * series * C(0.5 * g.count) / (C(std::numbers::pi) * g.innerRadius * g.innerRadius);
-    return {C(1.0) + half * admittance, half * (C(2.0) + half * admittance), admittance, C(1.0) + half * admittance};
+    const C half = medium.inertia * series * (0.5 * g.count) / (std::numbers::pi * g.innerRadius * g.innerRadius);
+    return {1.0 + half * admittance, half * (2.0 + half * admittance), admittance, 1.0 + half * admittance};
 }
 
 } // namespace dowel::acoustics

@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/acoustics/line.h"
 
+#include <algorithm>
+#include <cmath>
+
 namespace dowel::acoustics {
 
 Complex besselRatio(const Complex& x)
@@ -24,6 +27,19 @@ Complex besselRatio(const Complex& x)
     for (int n = depth; n >= 1; --n)
         tail = 1.0 / (2.0 * n / x - tail);
     return tail;
+}
+
+int slicesFor(double low_m, double high_m, double length_m)
+{
+    constexpr double longestStep_m = 0.022;
+    constexpr double longestTaperedStep_m = 0.009;
+    constexpr double slightChange = 0.002; // of the radius over a step, below which a longer one serves
+    constexpr double largestChange = 0.10;
+    const double growth = std::abs(std::log(high_m / low_m));
+    // The longest step stands at the wide end.
+    const double crowding = growth < mildTaper ? 1.0 : growth / -std::expm1(-growth);
+    const double asTapered = std::min(length_m / longestTaperedStep_m * crowding, growth / slightChange);
+    return std::max(1, static_cast<int>(std::ceil(std::max({length_m / longestStep_m, asTapered, growth / largestChange}))));
 }
 
 } // namespace dowel::acoustics

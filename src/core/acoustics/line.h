@@ -144,10 +144,10 @@ template <class C> struct Medium
     {
         using std::sqrt;
         Medium m{air, omega, lossFactor, {}, {}, {}, {}, {}};
-        const C jw = C(Complex(0.0, 1.0)) * omega;
+        const C jw = Complex(0.0, 1.0) * omega;
         m.inertia = jw * air.density;
         m.stiffness = jw / (air.density * air.speed * air.speed);
-        m.viscous = C(std::polar(1.0, -std::numbers::pi / 4.0)) * sqrt(omega * air.density / air.viscosity);
+        m.viscous = std::polar(1.0, -std::numbers::pi / 4.0) * sqrt(omega * air.density / air.viscosity);
         m.thermal = m.viscous * sqrt(air.prandtl);
         if constexpr (std::is_same_v<C, Complex>)
             m.series = {LossSeries(m.viscous), LossSeries(m.thermal)};
@@ -175,8 +175,8 @@ struct Surface
 template <class C>
 LineConstants<C> lineConstants(const Medium<C>& m, const C& radius_m, const Surface& surface = {}, const C& warmer = C(0.0))
 {
-    const C loss = m.lossFactor * C(surface.roughness);
-    const C radius = radius_m * (C(1.0) - C(0.9) * warmer);
+    const C loss = m.lossFactor * surface.roughness;
+    const C radius = radius_m * (1.0 - 0.9 * warmer);
     C fv;
     C ft;
     if constexpr (std::is_same_v<C, Complex>) {
@@ -186,39 +186,68 @@ LineConstants<C> lineConstants(const Medium<C>& m, const C& radius_m, const Surf
         fv = loss * lossFunction(radius * m.viscous);
         ft = loss * lossFunction(radius * m.thermal);
     }
-    const C area = C(std::numbers::pi) * radius_m * radius_m;
-    C y = m.stiffness * area * (C(1.0) + (m.air.gamma - C(1.0)) * ft);
+    const C area = std::numbers::pi * radius_m * radius_m;
+    C y = m.stiffness * area * (1.0 + (m.air.gamma - 1.0) * ft);
     if (surface.porosity > 0.0)
-        y += C(2.0 * std::numbers::pi * surface.porosity) * radius_m / (m.air.density * m.air.speed);
-    return {m.inertia / (area * (C(1.0) - fv) * (C(1.0) + warmer)), y};
+        y += (2.0 * std::numbers::pi * surface.porosity) * radius_m / (m.air.density * m.air.speed);
+    return {m.inertia / (area * (1.0 - fv) * (1.0 + warmer)), y};
 }
 
-/// exp of the traceless matrix ((alpha, beta), (gamma, -alpha)).
-template <class C> Matrix<C> exponential(const C& alpha, const C& beta, const C& gamma)
+struct Hyperbolic
 {
-    using std::exp;
-    using std::sqrt;
-    const C square = alpha * alpha + beta * gamma;
-    C cosh;
-    C sinhOverS;
-    constexpr double shortStep = 0.25; // |s|^2 below which seven terms of either series leave less than 1e-16
-    if (std::norm(valueOf(square)) < shortStep * shortStep) {
-        cosh = C(1.0 / 479001600.0) * square + C(1.0 / 3628800.0);
-        sinhOverS = C(1.0 / 6227020800.0) * square + C(1.0 / 39916800.0);
+    Complex cosh;      ///< of s
+    Complex sinhOverS; ///< sinh(s)/s
+    Complex slope;     ///< derivative of sinh(s)/s by s^2
+};
+
+/// From s^2, in which all three are analytic. withSlope: else the slope is left at 0.
+template <bool withSlope> Hyperbolic hyperbolic(const Complex& square)
+{
+    Hyperbolic h;
+    constexpr double shortStep = 0.25; // |s|^2 below which seven terms of each series leave less than 1e-15
+    if (std::norm(square) < shortStep * shortStep) {
+        h.cosh = square / 479001600.0 + 1.0 / 3628800.0;
+        h.sinhOverS = square / 6227020800.0 + 1.0 / 39916800.0;
+        if (withSlope)
+            h.slope = square * (6.0 / 6227020800.0) + 5.0 / 39916800.0;
+        double order = 4.0;
         for (const auto& [even, odd] : {std::pair{1.0 / 40320.0, 1.0 / 362880.0},
                                         {1.0 / 720.0, 1.0 / 5040.0},
                                         {1.0 / 24.0, 1.0 / 120.0},
                                         {0.5, 1.0 / 6.0},
                                         {1.0, 1.0}}) {
-            cosh = cosh * square + C(even);
-            sinhOverS = sinhOverS * square + C(odd);
+            h.cosh = h.cosh * square + even;
+            h.sinhOverS = h.sinhOverS * square + odd;
+            if (withSlope && order > 0.0)
+                h.slope = h.slope * square + order * odd;
+            order -= 1.0;
         }
+        return h;
+    }
+    const Complex s = std::sqrt(square);
+    const Complex up = std::exp(s);
+    const Complex down = 1.0 / up;
+    h.cosh = (up + down) * 0.5;
+    h.sinhOverS = (up - down) * 0.5 / s;
+    if (withSlope)
+        h.slope = 0.5 * (h.cosh - h.sinhOverS) / square;
+    return h;
+}
+
+/// exp of the traceless matrix ((alpha, beta), (gamma, -alpha)).
+template <class C> Matrix<C> exponential(const C& alpha, const C& beta, const C& gamma)
+{
+    constexpr bool plain = std::is_same_v<C, Complex>;
+    const C square = alpha * alpha + beta * gamma;
+    const Hyperbolic h = hyperbolic<!plain>(valueOf(square));
+    C cosh;
+    C sinhOverS;
+    if constexpr (plain) {
+        cosh = h.cosh;
+        sinhOverS = h.sinhOverS;
     } else {
-        const C s = sqrt(square);
-        const C up = exp(s);
-        const C down = C(1.0) / up;
-        cosh = (up + down) * C(0.5);
-        sinhOverS = (up - down) * C(0.5) / s;
+        cosh = square.chained(h.cosh, 0.5 * h.sinhOverS);
+        sinhOverS = square.chained(h.sinhOverS, h.slope);
     }
     const C turn = sinhOverS * alpha;
     return {cosh + turn, sinhOverS * beta, sinhOverS * gamma, cosh - turn};
@@ -244,14 +273,14 @@ template <class C> Matrix<C> boreSegment(const Medium<C>& medium, const C& low_m
     for (int i = 0; i < slices; ++i) {
         const double from = placeOf(i);
         const double width = placeOf(i + 1) - from;
-        const C h = length_m * C(width);
-        const C half = h * C(0.5);
-        const C twisting = C(-std::sqrt(3.0) / 12.0) * h * h;
+        const C h = length_m * width;
+        const C half = h * 0.5;
+        const C twisting = (-std::sqrt(3.0) / 12.0) * h * h;
         const auto radiusAt = [&](double share) {
-            return low_m + (high_m - low_m) * C(from + share * width);
+            return low_m + (high_m - low_m) * (from + share * width);
         };
         const auto lineAt = [&](double share) {
-            return lineConstants(medium, radiusAt(share), surface, warmerAbove * C(from + share * width - 0.5));
+            return lineConstants(medium, radiusAt(share), surface, warmerAbove * (from + share * width - 0.5));
         };
         const auto one = lineAt(0.5 - gauss);
         const auto two = lineAt(0.5 + gauss);
@@ -262,17 +291,9 @@ template <class C> Matrix<C> boreSegment(const Medium<C>& medium, const C& low_m
     return total;
 }
 
-/// How many Magnus steps a straight-walled stretch gets: steps of at most 9 mm and 10 % change of radius.
-[[nodiscard]] inline int slicesFor(double low_m, double high_m, double length_m)
-{
-    constexpr double longestStep_m = 0.009;
-    constexpr double largestChange = 0.10;
-    const double growth = std::abs(std::log(high_m / low_m));
-    // The longest step stands at the wide end.
-    const double crowding = growth < mildTaper ? 1.0 : growth / -std::expm1(-growth);
-    const double byLength = length_m / longestStep_m * crowding;
-    return std::max(1, static_cast<int>(std::ceil(std::max(byLength, growth / largestChange))));
-}
+/// How many Magnus steps a straight-walled stretch gets: of at most 22 mm where it hardly tapers, of 9 mm where it does, and of
+/// 10 % change of radius. Against steps of 9 mm that is 0.001 cents at most over the shipped examples.
+[[nodiscard]] int slicesFor(double low_m, double high_m, double length_m);
 
 /// How much of an abrupt step's inertance a change of radius over a length has: all where the length is 0, none (1e-5)
 /// where the wall rises by less than one in twenty. The transition between is the project's own.
@@ -292,7 +313,7 @@ template <class C> C stepInertance(const AirOf<C>& air, const C& narrow_m, const
     const C q = narrow_m / wide_m;
     const C q3 = q * q * q;
     return air.density / narrow_m *
-           (C(0.26164) - C(0.353) * q + C(0.0809) * q3 + C(0.03816) * q3 * q - C(0.12386) * q3 * q * q + C(0.09616) * q3 * q3);
+           (0.26164 - 0.353 * q + 0.0809 * q3 + 0.03816 * q3 * q - 0.12386 * q3 * q * q + 0.09616 * q3 * q3);
 }
 
 } // namespace dowel::acoustics

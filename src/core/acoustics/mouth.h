@@ -54,38 +54,38 @@ template <class C> C mouthLoad(Shape::Mouth mouth, const MouthInputs<C>& in, con
     using std::exp;
     using std::log;
     using std::sqrt;
-    const C jw = C(Complex(0.0, 1.0)) * in.omega;
-    const C frequency = in.omega / C(2.0 * std::numbers::pi);
-    const C fitted = exp(in.mouthLog + in.mouthSlope * log(frequency / C(mouthPivot_Hz)));
+    const C jw = Complex(0.0, 1.0) * in.omega;
+    const C frequency = in.omega / (2.0 * std::numbers::pi);
+    const C fitted = exp(in.mouthLog + in.mouthSlope * log(frequency / mouthPivot_Hz));
     if (mouth == Shape::Mouth::ClosedTop)
         return jw * in.measure[0] * fitted / (air.density * air.speed * air.speed);
     C inertance;
     if (mouth == Shape::Mouth::Duct) {
         const C& length = in.measure[0];
         const C window = length * in.measure[1];
-        const C equalRadius = sqrt(window / C(std::numbers::pi));
+        const C equalRadius = sqrt(window / std::numbers::pi);
         C chimney = in.measure[2];
         // Along a ramp the window widens from the edge outwards; the air's inertance is the integral over its widths.
         const C widening = chimney * in.measure[5] / length;
         if (valueOf(widening).real() > 1e-12)
-            chimney = chimney * log(C(1.0) + widening) / widening;
-        const C depth = chimney + C(coverShare) * in.measure[4] + C(windowInner + windowOuter) * equalRadius;
+            chimney = chimney * log(1.0 + widening) / widening;
+        const C depth = chimney + coverShare * in.measure[4] + (windowInner + windowOuter) * equalRadius;
         inertance = air.density * depth / window;
     } else {
-        const C hole = C(std::numbers::pi / 4.0) * in.measure[0] * in.measure[1];
-        const C open = hole * (C(1.0) - in.measure[4]);
-        const C radius = sqrt(hole / C(std::numbers::pi));
-        const C openRadius = sqrt(open / C(std::numbers::pi));
+        const C hole = (std::numbers::pi / 4.0) * in.measure[0] * in.measure[1];
+        const C open = hole * (1.0 - in.measure[4]);
+        const C radius = sqrt(hole / std::numbers::pi);
+        const C openRadius = sqrt(open / std::numbers::pi);
         // Undercut, the chimney is a cone to the bore: the air's inertance is the integral over its widths, depth / (pi a b).
-        const C inside = C(0.5) * sqrt((in.measure[0] + in.measure[5]) * (in.measure[1] + in.measure[5]));
+        const C inside = 0.5 * sqrt((in.measure[0] + in.measure[5]) * (in.measure[1] + in.measure[5]));
         const C d = inside / in.topRadius;
         // Inner end as of a side hole [LS12], outer end as in a plane, over the area that the lip leaves.
         const C inner = inside * polynomial(std::array{0.822, -0.095, -1.566, 2.138, -1.640, 0.502}, d);
-        inertance = air.density * (in.measure[2] / (C(std::numbers::pi) * radius * inside) +
-                                   inner / (C(std::numbers::pi) * inside * inside) + C(0.8216) * openRadius / open);
+        inertance = air.density * (in.measure[2] / (std::numbers::pi * radius * inside) +
+                                   inner / (std::numbers::pi * inside * inside) + 0.8216 * openRadius / open);
     }
     // Resistance of a small source into half-open space.
-    const C radiated = air.density * in.omega * in.omega / (C(4.0 * std::numbers::pi) * air.speed);
+    const C radiated = air.density * in.omega * in.omega / ((4.0 * std::numbers::pi) * air.speed);
     return jw * inertance * fitted + radiated;
 }
 
@@ -93,11 +93,11 @@ template <class C> C mouthLoad(Shape::Mouth mouth, const MouthInputs<C>& in, con
 template <class C> C totalAtMouth(const Shape& shape, const MouthInputs<C>& in)
 {
     const AirOf<C> air = AirOf<C>::at(in.air);
-    const C area = C(std::numbers::pi) * in.topRadius * in.topRadius;
+    const C area = std::numbers::pi * in.topRadius * in.topRadius;
     const C characteristic = air.density * air.speed / area;
     const C load = mouthLoad(shape.mouth, in, air);
     if (shape.mouth == Shape::Mouth::ClosedTop)
-        return (C(1.0) / in.tube + load) * characteristic;
+        return (1.0 / in.tube + load) * characteristic;
     if (cavityLength(shape) > 0.0) {
         const C cavity = cavityImpedance(in, air);
         return (in.tube * cavity / (in.tube + cavity) + load) / characteristic;
