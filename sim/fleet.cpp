@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The table of judgement: makers of different schools on the same simulated blanks.
 // Usage: fleet [--house] [--blanks N] [--seed S] [--family K] [--tolerance CENTS] [--alone] [--each]
+//        fleet --with NAME VALUE [...]   the advice with a number of PlanOptions set (see numberOf below)
 //        fleet --ablation [...]   the advice with one thing at a time left out
 //        fleet --follow SEED [--house] [--family K]   what is said to one blank, beside the truth
 //        fleet --wrong [--blanks N] [--seed S]        how often a hole that was typed wrongly is found out
@@ -66,6 +67,27 @@ int follow(const Fleet& fleet)
     std::printf("%s, worst %+.1f, cuts %d, rounds %.1f%s\n", o.home ? "home" : "not home", o.worst, o.cuts, o.rounds,
                 o.early ? ", stopped early" : "");
     return 0;
+}
+
+/// The number of the options that --with names; nothing where there is none of that name.
+double* numberOf(PlanOptions& o, const char* name)
+{
+    const std::pair<const char*, double*> all[] = {{"spread", &o.spread_cents},
+                                                   {"lastSpread", &o.lastSpread_cents},
+                                                   {"flatMargin", &o.flatMargin_sd},
+                                                   {"spoilLimit", &o.spoilLimit},
+                                                   {"worth", &o.worth},
+                                                   {"worthOfOther", &o.worthOfOther},
+                                                   {"passPrice", &o.passPrice},
+                                                   {"roundPrice", &o.roundPrice},
+                                                   {"roundWorth", &o.roundWorth},
+                                                   {"singleCutGain", &o.singleCutGain},
+                                                   {"wellIn", &o.wellIn},
+                                                   {"hearAgain", &o.hearAgainMove_cents}};
+    for (const auto& [known, number] : all)
+        if (std::strcmp(known, name) == 0)
+            return number;
+    return nullptr;
 }
 
 /// One hole a blank is written down wrongly by so much; the wood is as it was laid out.
@@ -192,6 +214,8 @@ int main(int argc, char** argv)
             fleet.blanks = std::max(1, std::atoi(value)), ++i;
         else if (is("--seed"))
             fleet.first = std::strtoull(value, nullptr, 10), ++i;
+        else if (is("--with") && numberOf(fleet.options, value) && i + 2 < argc)
+            *numberOf(fleet.options, value) = std::atof(argv[i + 2]), i += 2;
         else if (is("--family"))
             fleet.family = std::strtoull(value, nullptr, 10), ++i;
         else if (is("--tolerance"))

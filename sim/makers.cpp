@@ -194,7 +194,7 @@ int sharpNotes(const std::vector<double>& cents, const Instrument& instrument)
     return count;
 }
 
-void holdTo(Outcome& o, const AdviceStep& step, const std::vector<double>& now)
+void holdTo(Outcome& o, const AdviceStep& step, const std::vector<double>& before, const std::vector<double>& now)
 {
     constexpr double ninety = 1.645;
     constexpr double large_cents = 60.0;
@@ -210,6 +210,9 @@ void holdTo(Outcome& o, const AdviceStep& step, const std::vector<double>& now)
             ++i->forecasts;
             i->held += std::abs(z) <= ninety ? 1 : 0;
             i->squares += z * z;
+            i->off += now[k] - f.after.cents();
+            i->moved += (now[k] - before[k]) * (f.after.cents() - f.now.cents());
+            i->wanted += move * move;
         }
     }
 }
@@ -222,6 +225,7 @@ void holdStanding(Outcome& o, const std::vector<NoteState>& stated, const std::v
         ++o.stand.forecasts;
         o.stand.held += std::abs(z) <= ninety ? 1 : 0;
         o.stand.squares += z * z;
+        o.stand.off += truth[i] - stated[i].cents;
     }
 }
 
@@ -280,12 +284,13 @@ Outcome advised(const Blank& blank, const PlanOptions& options, const Priors& pr
                 bench.hear(id);
         } else if (advice->state == AdviceState::MakeCut) {
             const AdviceStep& step = advice->steps.front();
-            const int sharpBefore = sharpNotes(bench.truth(), bench.actual());
+            const auto before = bench.truth();
+            const int sharpBefore = sharpNotes(before, bench.actual());
             ++o.cuts;
             ++o.cutKinds[std::string(kindName(step.cut))];
             bench.cut(step.cut, step.forecast);
             const auto now = bench.truth();
-            holdTo(o, step, now);
+            holdTo(o, step, before, now);
             if (step.chanceSpoiled)
                 o.spoils.push_back({*step.chanceSpoiled, sharpNotes(now, bench.actual()) > sharpBefore});
             planned.assign(1, step.chanceAllAfter.value_or(0.0));

@@ -34,6 +34,9 @@ struct Outcome
         int forecasts = 0;    ///< of notes that a cut was to move
         int held = 0;         ///< whose 90 % interval held what came
         double squares = 0.0; ///< of the errors over their standard deviation
+        double off = 0.0;     ///< sum of what came less what was forecast, cents
+        double moved = 0.0;   ///< sum of forecast moves times those that came, and
+        double wanted = 0.0;  ///< of forecast moves squared: their ratio is the gain of a cut
     };
     Intervals all;
     Intervals large; ///< moves of more than 60 cents

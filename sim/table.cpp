@@ -28,9 +28,12 @@ void printMaker(const char* name, const std::vector<Row>& rows, Outcome Row::*wh
         name, f.home, f.blanks, f.solvable, f.homeOfSolvable, share(f.homeOfSolvable, f.solvable), share(f.allButOne, f.blanks),
         f.spoiled, f.sharp, f.flat, f.cutsPerHole, f.rounds);
     if (f.all.forecasts > 0)
-        std::printf(", stopped early %d, 90 %% ranges hold %.0f %% (large cuts %.0f %% of %d, as it stands %.0f %%, z %.2f)",
+        std::printf(", stopped early %d, 90 %% ranges hold %.0f %% (large cuts %.0f %% of %d, as it stands %.0f %%, z %.2f), "
+                    "came less forecast %+.1f, as it stands %+.1f, gain %.2f",
                     f.early, share(f.all.held, f.all.forecasts), share(f.large.held, f.large.forecasts), f.large.forecasts,
-                    share(f.stand.held, f.stand.forecasts), std::sqrt(f.stand.squares / std::max(1, f.stand.forecasts)));
+                    share(f.stand.held, f.stand.forecasts), std::sqrt(f.stand.squares / std::max(1, f.stand.forecasts)),
+                    f.all.off / std::max(1, f.all.forecasts), f.stand.off / std::max(1, f.stand.forecasts),
+                    f.all.wanted > 0.0 ? f.all.moved / f.all.wanted : 0.0);
     std::printf("\n");
 }
 
@@ -138,6 +141,9 @@ Figures figuresOf(const std::vector<Row>& rows, Outcome Row::*who)
             sum->forecasts += one->forecasts;
             sum->held += one->held;
             sum->squares += one->squares;
+            sum->off += one->off;
+            sum->moved += one->moved;
+            sum->wanted += one->wanted;
         }
     }
     return f;

@@ -17,9 +17,10 @@ template <class... F> struct Overload : F...
 };
 template <class... F> Overload(F...) -> Overload<F...>;
 
-// Calipers repeat to about this; a reading that much below the former size is no new material.
-constexpr Metres caliperSlack = Metres::fromMillimetres(0.05);
-// And in a bore, where a gauge reaches less surely than calipers; common practice, no source.
+// Two readings of one hole by calipers differ by up to this; one that much below the former size is no new material. Common
+// practice, no source, like the next.
+constexpr Metres caliperSlack = Metres::fromMillimetres(0.1);
+// And in a bore, where a gauge reaches less surely, or between a lip's edge and a windway's end.
 constexpr Metres boreSlack = Metres::fromMillimetres(0.15);
 
 std::string sizes(Metres wanted, Metres present)
@@ -83,7 +84,7 @@ Status undercut(InstrumentSpec& spec, const Undercut& c)
     Hole* h = findHole(spec, c.hole);
     if (h == nullptr)
         return unknown(c.hole);
-    if (c.undercutDiameter < h->undercutDiameter - caliperSlack)
+    if (c.undercutDiameter < h->undercutDiameter - boreSlack)
         return Error{ErrorCode::NotRemovable, "/holes/" + c.hole.text + "/undercut_diameter_mm",
                      sizes(c.undercutDiameter, h->undercutDiameter)};
     h->undercutDiameter = std::max(c.undercutDiameter, h->diameter);
@@ -199,7 +200,7 @@ Status cutUp(InstrumentSpec& spec, const CutUp& c)
     auto* d = std::get_if<Duct>(&spec.excitation);
     if (d == nullptr)
         return hasNo("cut_up", "window");
-    if (c.windowLength < d->windowLength - caliperSlack)
+    if (c.windowLength < d->windowLength - boreSlack)
         return Error{ErrorCode::NotRemovable, "/excitation/window_length_mm", sizes(c.windowLength, d->windowLength)};
     d->windowLength = c.windowLength;
     return Done{};
@@ -210,9 +211,9 @@ Status openEmbouchure(InstrumentSpec& spec, const OpenEmbouchure& c)
     auto* t = std::get_if<Transverse>(&spec.excitation);
     if (t == nullptr)
         return hasNo("enlarge_embouchure", "embouchure hole");
-    if (c.holeLength < t->holeLength - caliperSlack)
+    if (c.holeLength < t->holeLength - boreSlack)
         return Error{ErrorCode::NotRemovable, "/excitation/hole_length_mm", sizes(c.holeLength, t->holeLength)};
-    if (c.holeWidth && *c.holeWidth < t->holeWidth - caliperSlack)
+    if (c.holeWidth && *c.holeWidth < t->holeWidth - boreSlack)
         return Error{ErrorCode::NotRemovable, "/excitation/hole_width_mm", sizes(*c.holeWidth, t->holeWidth)};
     t->holeLength = c.holeLength;
     t->holeWidth = std::max(t->holeWidth, c.holeWidth.value_or(t->holeWidth));
@@ -224,7 +225,7 @@ Status undercutEmbouchure(InstrumentSpec& spec, const UndercutEmbouchure& c)
     auto* t = std::get_if<Transverse>(&spec.excitation);
     if (t == nullptr)
         return hasNo("undercut_embouchure", "embouchure hole");
-    if (c.undercut < t->undercut - caliperSlack)
+    if (c.undercut < t->undercut - boreSlack)
         return Error{ErrorCode::NotRemovable, "/excitation/undercut_mm", sizes(c.undercut, t->undercut)};
     t->undercut = c.undercut;
     return Done{};

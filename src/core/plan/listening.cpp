@@ -28,7 +28,10 @@ std::vector<FingeringId> moved(const Situation& s, const JointForecast& there, d
     return ids;
 }
 
-int sessionsHeard(const Situation& s)
+namespace {
+
+/// Sessions since the last of some entries: readings with no cut and no advice between them are one.
+template <class E> int sessionsSince(const Situation& s)
 {
     int rounds = 0;
     bool listening = false;
@@ -37,10 +40,22 @@ int sessionsHeard(const Situation& s)
         rounds += reading && !listening ? 1 : 0;
         listening =
             reading || (listening && !std::holds_alternative<CutEntry>(e.body) && !std::holds_alternative<Advice>(e.body));
-        if (std::holds_alternative<BuiltEntry>(e.body))
-            rounds = 0; // another piece
+        if (std::holds_alternative<E>(e.body))
+            rounds = 0;
     }
     return rounds;
+}
+
+} // namespace
+
+int sessionsHeard(const Situation& s)
+{
+    return sessionsSince<BuiltEntry>(s); // another piece begins anew
+}
+
+int sessionsSinceCut(const Situation& s)
+{
+    return sessionsSince<CutEntry>(s);
 }
 
 bool ownCuts(const Situation& s)
@@ -73,6 +88,36 @@ std::vector<FingeringId> undecidedNotes(const Situation& s, Undecided which)
             ids.push_back(s.fingerings()[i].id);
     }
     return ids;
+}
+
+std::vector<FingeringId> sittingWith(const Situation& s, std::vector<FingeringId> needed)
+{
+    const auto& fingerings = s.fingerings();
+    const auto& now = s.forecaster->now();
+    const auto tolerances = s.tolerances();
+    std::vector<bool> heard(fingerings.size());
+    std::vector<std::size_t> others;
+    const auto undecided = undecidedNotes(s, Undecided::WhatCanBeMended);
+    const auto isIn = [&](const std::vector<FingeringId>& ids, std::size_t i) {
+        return std::find(ids.begin(), ids.end(), fingerings[i].id) != ids.end();
+    };
+    for (std::size_t i = 0; i < fingerings.size(); ++i) {
+        heard[i] = isIn(needed, i) || isIn(undecided, i);
+        if (!heard[i] && tolerances[i] > 0.0 && !s.inconsistent[i])
+            others.push_back(i);
+    }
+    const auto room = [&](std::size_t i) { // deviations between a note and its nearer limit
+        return (tolerances[i] - std::abs(now[i].cents)) / now[i].sd;
+    };
+    std::stable_sort(others.begin(), others.end(), [&](std::size_t a, std::size_t b) { return room(a) < room(b); });
+    auto count = static_cast<std::size_t>(std::count(heard.begin(), heard.end(), true));
+    for (std::size_t k = 0; k < others.size() && 2 * count < fingerings.size(); ++k, ++count)
+        heard[others[k]] = true;
+    needed.clear();
+    for (std::size_t i = 0; i < fingerings.size(); ++i)
+        if (heard[i])
+            needed.push_back(fingerings[i].id);
+    return needed;
 }
 
 } // namespace dowel::planning

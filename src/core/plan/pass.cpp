@@ -82,8 +82,9 @@ public:
         m_risk = riskAt(m_jointForecast);
         return Done{};
     }
-    /// Goes towards where the lever should stand, as far as may be. needed: what the goal would lose without it.
-    [[nodiscard]] Result<std::optional<AdviceStep>> step(const Lever& lever, Metres goal, double needed);
+    /// Goes towards where the lever should stand, as far as may be. needed: what the goal would lose without it; toCome: how
+    /// many levers wait behind it for their share of the risk, so that none is starved by those before it.
+    [[nodiscard]] Result<std::optional<AdviceStep>> step(const Lever& lever, Metres goal, double needed, std::size_t toCome);
     /// The one cut of a few tool steps, by any of these levers, that most lifts the chance that all are in; nothing where
     /// that is not `gain` or more.
     [[nodiscard]] Result<std::optional<AdviceStep>> bestSingleStep(const std::vector<Lever>& levers, double gain);
@@ -173,7 +174,7 @@ Result<AdviceStep> PassBuilder::described(const Cut& cut, Metres from, const Ins
     return step;
 }
 
-Result<std::optional<AdviceStep>> PassBuilder::step(const Lever& lever, Metres goal, double needed)
+Result<std::optional<AdviceStep>> PassBuilder::step(const Lever& lever, Metres goal, double needed, std::size_t toCome)
 {
     using Found = std::optional<AdviceStep>;
     const Cut wish = cutFor(m_shape, lever, goal);
@@ -218,7 +219,9 @@ Result<std::optional<AdviceStep>> PassBuilder::step(const Lever& lever, Metres g
         const double loss = lossOf(*there);
         const double risk = riskAt(*there);
         constexpr double negligibleRisk = 0.004;
-        if (risk > m_s->options.spoilLimit && risk > m_risk + negligibleRisk)
+        const double rest = std::max(0.0, m_s->options.spoilLimit - m_risk);
+        constexpr std::size_t mostToCome = 2; // few of those behind need theirs
+        if (risk > m_risk + std::max(negligibleRisk, rest / static_cast<double>(std::min(toCome, mostToCome) + 1)))
             continue;
         if (!pays(loss))
             return Found{};
@@ -332,17 +335,22 @@ Result<Pass> buildPass(const Situation& s, const Goal& goal, const Aim& aim)
     if (!needed)
         return needed.error();
     Pass pass{{}, s.present(), {}, false};
+    const auto moves = [&](const Lever& l) {
+        return s.heardSinceCut(l);
+    };
+    auto toCome = static_cast<std::size_t>(std::count_if(goal.levers.begin(), goal.levers.end(), moves));
     constexpr int turns = 4;
     for (int turn = 0; turn < turns; ++turn)
         for (std::size_t k = 0; k < goal.levers.size(); ++k) {
             const Lever& lever = goal.levers[k];
             if (turnOf(lever, s.strategy) != turn)
                 continue;
-            if (!s.heardSinceCut(lever)) {
+            if (!moves(lever)) {
                 pass.waiting = true;
                 continue;
             }
-            auto step = walker.step(lever, Metres::fromMetres(goal.values_m[static_cast<Eigen::Index>(k)]), (*needed)[k]);
+            --toCome;
+            auto step = walker.step(lever, Metres::fromMetres(goal.values_m[static_cast<Eigen::Index>(k)]), (*needed)[k], toCome);
             if (!step)
                 return step.error();
             if (*step)
@@ -365,7 +373,9 @@ Result<Pass> singleCutsThatPay(const Situation& s, std::size_t most)
     std::erase_if(levers, [&](const Lever& l) { return !s.heardSinceCut(l) || (depthOnly && l.kind == Lever::Kind::Window); });
     Pass pass{{}, s.present(), {}, false};
     while (pass.steps.size() < most) {
-        auto step = walker.bestSingleStep(levers, s.options.singleCutGain);
+        // The first of a round pays for the round, too.
+        auto step =
+            walker.bestSingleStep(levers, s.options.singleCutGain + (pass.steps.empty() ? s.options.roundPrice / 2.0 : 0.0));
         if (!step)
             return step.error();
         if (!*step)

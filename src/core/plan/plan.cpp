@@ -188,7 +188,7 @@ Result<Decision> decide(const Situation& s)
     auto toHear = moved(s, s.forecaster->present(), s.options.hearAgainMove_cents);
     const auto measure = [&](std::vector<FingeringId> ids) -> Decision {
         advice.state = AdviceState::Measure;
-        advice.fingerings = std::move(ids);
+        advice.fingerings = sittingWith(s, std::move(ids));
         return w;
     };
     const auto ends = Finder(s).ends();
@@ -203,8 +203,15 @@ Result<Decision> decide(const Situation& s)
     constexpr double possiblyDone = 0.3;
     constexpr double smallMove_cents = 0.3; // where a lever waits for it even that is listened to
     const int rounds = sessionsHeard(s);
+    const auto lossOf = [&](const JointForecast& f) {
+        return ends->aim.loss({f.mean.data(), f.mean.data() + f.mean.size()});
+    };
+    // A round that has been begun is paid for already.
+    const bool begun = sessionsSinceCut(s) == 0;
+    const double progress = pass->steps.empty() ? 0.0 : lossOf(s.forecaster->present()) - lossOf(pass->jointForecast);
     const bool early = now < possiblyDone && rounds < s.options.roundsToRough;
-    const bool pays = early || then - now > s.options.passPrice * static_cast<double>(pass->steps.size());
+    const double price = (begun ? 0.0 : s.options.roundPrice) + s.options.passPrice * static_cast<double>(pass->steps.size());
+    const bool pays = then - now > price || (early && (begun || progress > s.options.roundWorth));
     const auto cut = [&](Pass& by) -> Result<Decision> {
         advice.state = AdviceState::MakeCut;
         advice.steps = std::move(by.steps);
@@ -215,6 +222,7 @@ Result<Decision> decide(const Situation& s)
         advice.steps.back().hear = moved(s, by.jointForecast, s.options.hearAgainMove_cents);
         if (advice.steps.back().hear.empty())
             advice.steps.back().hear = moved(s, by.jointForecast, smallMove_cents);
+        advice.steps.back().hear = sittingWith(s, std::move(advice.steps.back().hear));
         const auto states = s.forecaster->statesNearby(ends->straight.shape);
         if (!states)
             return states.error();
@@ -229,8 +237,10 @@ Result<Decision> decide(const Situation& s)
     if (!toHear.empty())
         return measure(std::move(toHear));
     constexpr double leastChanceToListenAgain = 0.1;
-    if (auto open = undecidedNotes(s, Undecided::WhatCanBeMended);
-        s.options.listenToSettle && !open.empty() && now > leastChanceToListenAgain)
+    constexpr double mostChanceToListenAgain = 0.75;
+    if (auto open = undecidedNotes(s, Undecided::WhatCanBeMended); s.options.listenToSettle && !open.empty() &&
+                                                                   now > leastChanceToListenAgain &&
+                                                                   now < mostChanceToListenAgain && sessionsSinceCut(s) < 2)
         return measure(std::move(open));
     if (wood) {
         auto fine = singleCutsThatPay(s);
@@ -238,6 +248,8 @@ Result<Decision> decide(const Situation& s)
             return fine.error();
         if (!fine->steps.empty())
             return cut(*fine);
+        if (early && !pass->steps.empty())
+            return cut(*pass);
     }
     finish(s, advice);
     auto fills = lastResort(s, advice.left);

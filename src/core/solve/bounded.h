@@ -25,8 +25,8 @@ struct SquaresOptions
     double nothing = 2e-3; ///< of the function, or of half the sum of squares: what is not worth another step
 };
 
-/// Where the quadratic p . h . p / 2 + g . p is least with x + p between the bounds: what would leave them is held at its
-/// bound and the rest solved again, until all that is held is pressed against its bound. x lies between them.
+/// Where the convex quadratic p . h . p / 2 + g . p is least with x + p between the bounds: coordinate after coordinate, then all
+/// that is free together as far as the first bound, never upwards (a descent over active sets). x lies between them.
 [[nodiscard]] Eigen::VectorXd boundedStep(const Eigen::MatrixXd& h, const Eigen::VectorXd& g, const Eigen::VectorXd& x,
                                           const Eigen::VectorXd& low, const Eigen::VectorXd& high);
 
