@@ -101,8 +101,8 @@ private Q_SLOTS:
             qInfo("contradiction %s %.2f", o.last.contradiction->what.c_str(), o.last.contradiction->amount);
         QCOMPARE(o.last.state, AdviceState::Finished);
         qInfo("%d cuts, %d rounds, worst %.1f, sharpest %.1f cents", o.cuts, o.rounds, o.worst, o.sharpest);
-        QVERIFY(o.cuts <= 25);
-        QVERIFY(o.rounds <= 8);
+        QVERIFY(o.cuts <= 22);
+        QVERIFY(o.rounds <= 6);
         QVERIFY(o.sharpest < 6.0);
         QVERIFY(o.worst < 7.0); // six in the window's own run; here another player's chance
     }
@@ -560,18 +560,19 @@ private Q_SLOTS:
     {
         // Two rounds a quarter of a semitone and more apart: another instrument, another room, another breath. Whatever the fit
         // makes of it, the work is not done by notes that are left out.
+        Bench worked(10, 0.0);
+        for (int i = 0; i < 40; ++i) {
+            const auto a = advise(worked.book());
+            VERIFY_OK(a);
+            if (a->state == AdviceState::Finished || a->state == AdviceState::Stop)
+                break;
+            if (a->state == AdviceState::MakeCut)
+                worked.cut(a->steps.front().cut, a->steps.front().forecast);
+            for (const auto& id : a->fingerings)
+                worked.hear(id);
+        }
         for (const double apart : {24.0, -24.0, 60.0}) {
-            Bench bench(10, 0.0);
-            for (int i = 0; i < 40; ++i) {
-                const auto a = advise(bench.book());
-                VERIFY_OK(a);
-                if (a->state == AdviceState::Finished || a->state == AdviceState::Stop)
-                    break;
-                if (a->state == AdviceState::MakeCut)
-                    bench.cut(a->steps.front().cut, a->steps.front().forecast);
-                for (const auto& id : a->fingerings)
-                    bench.hear(id);
-            }
+            Bench bench = worked;
             for (int round = 0; round < 2; ++round)
                 for (const Fingering& f : bench.book().present().spec().fingerings)
                     bench.hear(f.id, round == 0 ? 0.0 : apart);
