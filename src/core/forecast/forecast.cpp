@@ -127,7 +127,7 @@ Status Forecaster::walkBack(const Workbook& book)
     return Done{};
 }
 
-Result<std::vector<double>> Forecaster::doubtOf(const Instrument& shape, const std::vector<double>& cents) const
+Result<Forecaster::Doubt> Forecaster::doubtOf(const Instrument& shape, const std::vector<double>& cents) const
 {
     // What enlarging and trimming do is forecast more surely than the rest: where both are between here and there, the
     // way goes over a shape that has the first only.
@@ -139,10 +139,100 @@ Result<std::vector<double>> Forecaster::doubtOf(const Instrument& shape, const s
         halfway = std::move(*there);
     }
     const Priors& p = m_posterior.priors();
-    std::vector<double> doubt(cents.size());
-    for (std::size_t i = 0; i < doubt.size(); ++i)
-        doubt[i] = p.shareOfChange * std::abs(halfway[i] - m_presentCents[i]) + p.shareOfOther * std::abs(cents[i] - halfway[i]);
-    return doubt;
+    const auto n = std::ssize(cents);
+    const Eigen::Map<const Eigen::VectorXd> to(cents.data(), n);
+    const Eigen::Map<const Eigen::VectorXd> over(halfway.data(), n);
+    const Eigen::Map<const Eigen::VectorXd> from(m_presentCents.data(), n);
+    return Doubt{p.shareOfChange * (over - from), p.shareOfOther * (to - over)};
+}
+
+void Forecaster::addDoubt(Eigen::MatrixXd& covariance, const Doubt& doubt, const Instrument& shape,
+                          const Eigen::MatrixXd& jacobian) const
+{
+    // Most of what a formula gets wrong about a cut it gets wrong about the cut, for every note that it moves: one unknown a
+    // lever. The rest is each note's own.
+    constexpr double ownShare = 0.2; // of the variance
+    const Eigen::Index n = doubt.surer.size();
+    Eigen::MatrixXd byCut = Eigen::MatrixXd::Zero(n, n);
+    const auto& before = m_shape->spec().holes;
+    const auto& after = shape.spec().holes;
+    for (std::size_t i = 0; i < before.size() && i < after.size(); ++i) {
+        const Eigen::VectorXd moved = jacobian.col(Posterior::placeOfHole(i)) * (after[i].diameter - before[i].diameter).metres();
+        byCut += moved * moved.transpose();
+    }
+    const Eigen::VectorXd trimmed = jacobian.col(Posterior::placeOfFoot()) * (shape.length() - m_shape->length()).metres();
+    byCut += trimmed * trimmed.transpose();
+    for (Eigen::Index i = 0; i < n; ++i) {
+        covariance(i, i) += doubt.of(i) * doubt.of(i);
+        for (Eigen::Index k = 0; k < i; ++k) {
+            const double norm = std::sqrt(byCut(i, i) * byCut(k, k));
+            const double alike = norm > 0.0 ? byCut(i, k) / norm : 0.0;
+            const double common =
+                (1.0 - ownShare) * (std::abs(doubt.surer[i] * doubt.surer[k]) * alike + doubt.other[i] * doubt.other[k]);
+            covariance(i, k) += common;
+            covariance(k, i) += common;
+        }
+    }
+}
+
+Status Forecaster::addSlipsOfMouthAndBore(Eigen::MatrixXd& covariance, const Instrument& shape,
+                                          const std::vector<double>& cents) const
+{
+    const InstrumentSpec& before = m_shape->spec();
+    const InstrumentSpec& after = shape.spec();
+    const Metres slip = Metres::fromMetres(m_posterior.priors().slipSd_m);
+    const auto add = [&](const auto& slipping) -> Status {
+        InstrumentSpec spec = after;
+        slipping(spec);
+        const auto slipped = Instrument::make(std::move(spec), Instrument::Neighbours::MayMeet);
+        if (!slipped)
+            return Done{}; // no room for it to slip into
+        const auto there = m_posterior.cents(*slipped);
+        if (!there)
+            return there.error();
+        const Eigen::VectorXd moved = Eigen::Map<const Eigen::VectorXd>(there->data(), std::ssize(*there)) -
+                                      Eigen::Map<const Eigen::VectorXd>(cents.data(), std::ssize(cents));
+        covariance += moved * moved.transpose();
+        return Done{};
+    };
+    const auto* duct = std::get_if<Duct>(&before.excitation);
+    if (const auto* d = std::get_if<Duct>(&after.excitation);
+        duct != nullptr && d != nullptr && d->windowLength != duct->windowLength)
+        if (auto ok = add([&](InstrumentSpec& s) {
+                auto& window = std::get<Duct>(s.excitation);
+                window.windowLength = window.windowLength + slip;
+            });
+            !ok)
+            return ok.error();
+    const auto* lip = std::get_if<Transverse>(&before.excitation);
+    if (const auto* l = std::get_if<Transverse>(&after.excitation); lip != nullptr && l != nullptr) {
+        if (l->holeLength != lip->holeLength)
+            if (auto ok = add([&](InstrumentSpec& s) {
+                    auto& hole = std::get<Transverse>(s.excitation);
+                    hole.holeLength = hole.holeLength + slip;
+                });
+                !ok)
+                return ok.error();
+        if (l->stopper != lip->stopper)
+            if (auto ok = add([&](InstrumentSpec& s) {
+                    auto& head = std::get<Transverse>(s.excitation);
+                    head.stopper = head.stopper + slip;
+                });
+                !ok)
+                return ok.error();
+    }
+    // A reamer that slips does so all along the stretch.
+    std::vector<std::size_t> reamed;
+    for (std::size_t i = 0; i < after.bore.size(); ++i)
+        if (after.bore[i].at <= m_shape->length() &&
+            (after.bore[i].diameter - m_shape->boreDiameterAt(after.bore[i].at)).metres() > 1e-6)
+            reamed.push_back(i);
+    if (!reamed.empty())
+        return add([&](InstrumentSpec& s) {
+            for (const std::size_t i : reamed)
+                s.bore[i].diameter = s.bore[i].diameter + slip;
+        });
+    return Done{};
 }
 
 Result<std::vector<double>> Forecaster::plainDoubt(const Instrument& shape) const
@@ -150,12 +240,25 @@ Result<std::vector<double>> Forecaster::plainDoubt(const Instrument& shape) cons
     const auto cents = m_posterior.cents(shape);
     if (!cents)
         return cents.error();
-    auto doubt = doubtOf(shape, *cents);
+    const auto doubt = doubtOf(shape, *cents);
     if (!doubt)
         return doubt.error();
-    for (double& d : *doubt)
-        d /= m_honesty;
-    return doubt;
+    std::vector<double> plain(cents->size());
+    for (std::size_t i = 0; i < plain.size(); ++i)
+        plain[i] = doubt->of(static_cast<Eigen::Index>(i)) / m_honesty;
+    return plain;
+}
+
+Result<std::vector<double>> Forecaster::doubtOfLessSure(const Instrument& shape) const
+{
+    const auto cents = m_posterior.cents(shape);
+    if (!cents)
+        return cents.error();
+    const auto doubt = doubtOf(shape, *cents);
+    if (!doubt)
+        return doubt.error();
+    const Eigen::VectorXd size = doubt->other.cwiseAbs();
+    return std::vector<double>(size.begin(), size.end());
 }
 
 Result<JointForecast> Forecaster::jointForecast(const Instrument& shape) const
@@ -170,8 +273,9 @@ Result<JointForecast> Forecaster::jointForecast(const Instrument& shape) const
     o.mean = Eigen::Map<const Eigen::VectorXd>(forecast->cents.data(), std::ssize(forecast->cents));
     o.covariance = forecast->jacobian * m_posterior.covariance() * forecast->jacobian.transpose();
     addSlips(o.covariance, m_posterior, *m_shape, shape, forecast->jacobian);
-    for (Eigen::Index i = 0; i < o.mean.size(); ++i)
-        o.covariance(i, i) += std::pow((*doubt)[static_cast<std::size_t>(i)], 2);
+    if (auto ok = addSlipsOfMouthAndBore(o.covariance, shape, forecast->cents); !ok)
+        return ok.error();
+    addDoubt(o.covariance, *doubt, shape, forecast->jacobian);
     return o;
 }
 
@@ -193,7 +297,7 @@ Result<std::vector<NoteState>> Forecaster::statesNearby(const Instrument& shape)
         return doubt.error();
     std::vector<NoteState> states(cents->size());
     for (std::size_t i = 0; i < states.size(); ++i)
-        states[i] = {(*cents)[i], std::hypot(m_now[i].sd, (*doubt)[i])};
+        states[i] = {(*cents)[i], std::hypot(m_now[i].sd, doubt->of(static_cast<Eigen::Index>(i)))};
     return states;
 }
 

@@ -8,6 +8,7 @@
 #include "core/fit/fit.h"
 #include "core/forecast/joint_forecast.h"
 
+#include <cmath>
 #include <memory>
 
 namespace dowel {
@@ -29,6 +30,8 @@ public:
     /// Of a change from the present shape, one sigma of what the formulas get wrong about it, one entry a fingering, before
     /// it was learnt how honest forecasts have been. Errors as states().
     [[nodiscard]] Result<std::vector<double>> plainDoubt(const Instrument& shape) const;
+    /// The part of it that comes from what is less sure than holes and foot: undercuts, bore, window, embouchure, stopper.
+    [[nodiscard]] Result<std::vector<double>> doubtOfLessSure(const Instrument& shape) const;
     /// The shape the workbook ends with.
     [[nodiscard]] const std::vector<NoteState>& now() const { return m_now; }
     [[nodiscard]] const JointForecast& present() const { return m_present; }
@@ -42,7 +45,19 @@ public:
 private:
     explicit Forecaster(Posterior posterior) : m_posterior(std::move(posterior)) {}
     [[nodiscard]] Status walkBack(const Workbook& book);
-    [[nodiscard]] Result<std::vector<double>> doubtOf(const Instrument& shape, const std::vector<double>& cents) const;
+    /// One sigma of what the formulas get wrong about a change, with the sign of the change, one entry a note: of holes and foot,
+    /// which are forecast more surely, and of all else.
+    struct Doubt
+    {
+        Eigen::VectorXd surer;
+        Eigen::VectorXd other;
+        [[nodiscard]] double of(Eigen::Index note) const { return std::abs(surer[note]) + std::abs(other[note]); }
+    };
+    [[nodiscard]] Result<Doubt> doubtOf(const Instrument& shape, const std::vector<double>& cents) const;
+    void addDoubt(Eigen::MatrixXd& covariance, const Doubt& doubt, const Instrument& shape,
+                  const Eigen::MatrixXd& jacobian) const;
+    [[nodiscard]] Status addSlipsOfMouthAndBore(Eigen::MatrixXd& covariance, const Instrument& shape,
+                                                const std::vector<double>& cents) const;
     Posterior m_posterior;
     double m_honesty = 1.0;
     JointForecast m_present;

@@ -19,6 +19,7 @@ constexpr double longestWindow = 0.65;
 constexpr double longestEmbouchure = 0.70;
 // Left between the undercuts of neighbouring holes, and below the lowest; common practice, no source.
 constexpr Metres woodBetweenRamps = Metres::fromMillimetres(1.0);
+constexpr Metres besideTheHole = Metres::fromMillimetres(0.5); // between an embouchure hole's edge and the stopper
 constexpr double nothing_m = 1e-7;
 
 } // namespace
@@ -52,12 +53,13 @@ std::vector<Lever> leversOf(const Instrument& instrument, LeverScope means, Metr
             {Kind::Window, 0, {}, {}, duct->windowLength, std::max(duct->windowLength, duct->windowWidth * longestWindow)});
     const auto* lip = std::get_if<Transverse>(&spec.excitation);
     if (lip != nullptr && !keptNodeAbove(spec)) // a node does not move
-        // Half to one and a half bores from the hole, as far as it speaks; common practice, no source.
+        // From just beyond the hole's edge to one and a half bores from its middle. Makers set it at about one bore and move it
+        // in where the second register is flat; it can be moved back. Common practice, no source.
         levers.push_back({Kind::Stopper,
                           0,
                           {},
                           {},
-                          std::min(lip->stopper, spec.bore.front().diameter * 0.5),
+                          std::min(lip->stopper, lip->holeLength * 0.5 + besideTheHole),
                           std::max(lip->stopper, spec.bore.front().diameter * 1.5)});
     if (means == LeverScope::Usual)
         return withRoom();

@@ -57,7 +57,13 @@ public:
             auto more = search.best(leversOf(s.present(), means, s.options.leastWood), &*best);
             if (!more)
                 return more.error();
-            if (best->loss - more->loss > s.options.worthOfOther)
+            const auto without = lossWithDoubt(*best, aim);
+            if (!without)
+                return without.error();
+            const auto with = lossWithDoubt(*more, aim);
+            if (!with)
+                return with.error();
+            if (*without - *with > s.options.worthOfOther)
                 best = std::move(*more);
         }
         const auto offset = safetyOffsets(*best);
@@ -79,6 +85,17 @@ public:
     }
 
 private:
+    /// The aim's loss at a goal with what its less sure levers add to every note's spread: holes can mend what they get wrong in
+    /// one register, not in both.
+    [[nodiscard]] Result<double> lossWithDoubt(const Goal& goal, Aim aim) const
+    {
+        const auto doubt = m_s->forecaster->doubtOfLessSure(goal.shape);
+        if (!doubt)
+            return doubt.error();
+        for (std::size_t i = 0; i < aim.notes.size(); ++i)
+            aim.notes[i].spread_cents = std::hypot(aim.notes[i].spread_cents, (*doubt)[i]);
+        return aim.loss(goal.cents);
+    }
     /// A note whose forecast at the goal is wide is kept a deviation low (high where depth alone mends it); the wood that is left
     /// corrects it later.
     [[nodiscard]] Result<std::vector<double>> safetyOffsets(const Goal& goal) const
