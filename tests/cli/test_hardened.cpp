@@ -507,6 +507,26 @@ private Q_SLOTS:
         QCOMPARE(run({"predict", path}).status, 0);
         QCOMPARE(run({"advise", path}).status, 0);
     }
+    void calipersThatReadALittleLessAreBelieved()
+    {
+        // Two readings of one window differ; a cut that was made is recorded (common practice, no source: how well either
+        // repeats).
+        const std::string path = book();
+        const auto window = std::get<Duct>(fixtures::whistleSpec().excitation).windowLength.millimetres();
+        const auto cutUp = [&](double length_mm) {
+            return run(
+                {"cut", path, "--step", write("w.json", Json{{"kind", "cut_up"}, {"window_length_mm", length_mm}}.dump())});
+        };
+        QCOMPARE(cutUp(window - 0.12).status, 0);
+        QCOMPARE(cutUp(window - 0.6).code(), std::string("not_removable"));
+        const auto hole = fixtures::whistleSpec().holes.front();
+        const auto enlarge = [&](double by_mm) {
+            const Json step{{"kind", "enlarge"}, {"hole", hole.id.text}, {"diameter_mm", hole.diameter.millimetres() + by_mm}};
+            return run({"cut", path, "--step", write("e.json", step.dump())});
+        };
+        QCOMPARE(enlarge(-0.08).status, 0);
+        QCOMPARE(enlarge(-0.4).code(), std::string("not_removable"));
+    }
     void aWorkbookIsKnownInAnyCaseOfLetters()
     {
         const std::string path = book();

@@ -69,6 +69,50 @@ private Q_SLOTS:
         }
         QVERIFY2(held >= all * 80 / 100, qPrintable(QStringLiteral("%1 of %2").arg(held).arg(all)));
     }
+    void whatACutGetsWrongItGetsWrongForAllItMoves()
+    {
+        // A hole's cut moves the notes that it is open for, up and down the scale, by one and the same error; so does a window's,
+        // which moves every note and slips for every note besides.
+        Bench bench(10);
+        bench.hearAll();
+        const auto f = Forecaster::make(bench.book());
+        VERIFY_OK(f);
+        const Instrument& here = bench.book().present();
+        const auto window = std::get<Duct>(here.spec().excitation).windowLength;
+        const auto now = f->present();
+        const auto correlation = [](const Eigen::MatrixXd& c, Eigen::Index i, Eigen::Index k) {
+            return c(i, k) / std::sqrt(c(i, i) * c(k, k));
+        };
+        for (const Cut& cut : {Cut{Enlarge{{"h3"}, mm(7.5)}}, Cut{CutUp{window + mm(0.3)}}}) {
+            const auto there = f->jointForecast(applied(here, cut).value());
+            VERIFY_OK(there);
+            const Eigen::MatrixXd added = there->covariance - now.covariance;
+            const Eigen::VectorXd moved = (there->mean - now.mean).cwiseAbs();
+            Eigen::Index most = 0;
+            moved.maxCoeff(&most);
+            for (Eigen::Index i = 0; i < moved.size(); ++i)
+                if (i != most && moved[i] > 0.5 * moved[most])
+                    QVERIFY2(correlation(added, i, most) > 0.6, qPrintable(QString::number(correlation(added, i, most))));
+        }
+        // The slip alone: with no doubt of the formulas a window that is opened further is still less sure than one left alone.
+        Priors sure;
+        sure.shareOfChange = sure.shareOfOther = 0.0;
+        const auto g = Forecaster::make(bench.book(), sure);
+        VERIFY_OK(g);
+        const Instrument wider = applied(here, CutUp{window + mm(0.3)}).value();
+        const auto opened = g->jointForecast(wider);
+        const auto tube = g->posterior().forecast(wider);
+        VERIFY_OK(opened);
+        VERIFY_OK(tube);
+        const auto slipped =
+            g->posterior().cents(applied(here, CutUp{window + mm(0.3) + Metres::fromMetres(sure.slipSd_m)}).value());
+        VERIFY_OK(slipped);
+        const Eigen::MatrixXd known = tube->jacobian * g->posterior().covariance() * tube->jacobian.transpose();
+        for (std::size_t i = 0; i < slipped->size(); ++i) {
+            const auto k = static_cast<Eigen::Index>(i);
+            VERIFY_NEAR(std::sqrt(opened->covariance(k, k) - known(k, k)), std::abs((*slipped)[i] - tube->cents[i]), 1e-6);
+        }
+    }
     void aSecondReadingSharpensAndAnOldOneBlurs()
     {
         Bench bench(10);

@@ -102,7 +102,7 @@ private Q_SLOTS:
         QCOMPARE(o.last.state, AdviceState::Finished);
         qInfo("%d cuts, %d rounds, worst %.1f, sharpest %.1f cents", o.cuts, o.rounds, o.worst, o.sharpest);
         QVERIFY(o.cuts <= 22);
-        QVERIFY(o.rounds <= 6);
+        QVERIFY(o.rounds <= 7);
         QVERIFY(o.sharpest < 6.0);
         QVERIFY(o.worst < 7.0); // six in the window's own run; here another player's chance
     }
@@ -146,6 +146,29 @@ private Q_SLOTS:
         VERIFY_OK(then);
         QCOMPARE(then->state, AdviceState::Measure);
         QVERIFY(then->fingerings.size() >= 4);
+    }
+    void aSittingHearsHalfOfTheNotes()
+    {
+        // One note in a sitting of its own cannot be told from the sitting's shift: common practice, no source.
+        Bench bench(10);
+        bench.hearAll();
+        bench.hearAll();
+        const auto& notes = bench.book().present().spec().fingerings;
+        const HoleId upper = bench.book().present().spec().holes.back().id;
+        const Metres from = *presentSize(bench.book().present(), Enlarge{upper, Metres{}});
+        bench.put(CutEntry{Enlarge{upper, from + Metres::fromMillimetres(0.2)}, from, {}, {}});
+        const auto a = advise(bench.book());
+        VERIFY_OK(a);
+        QCOMPARE(a->state, AdviceState::Measure);
+        QVERIFY(2 * a->fingerings.size() >= notes.size());
+        // In the order in which they are played.
+        std::size_t last = 0;
+        for (const FingeringId& id : a->fingerings) {
+            const auto at = static_cast<std::size_t>(
+                std::find_if(notes.begin(), notes.end(), [&](const Fingering& f) { return f.id == id; }) - notes.begin());
+            QVERIFY(at >= last);
+            last = at;
+        }
     }
     void cutsOfOnesOwnAreListenedTo()
     {
