@@ -306,6 +306,7 @@ PlanOptions optionsFor(Effort effort)
     switch (effort) {
     case Effort::Quick:
         o.passPrice = 0.03;
+        o.roundPrice = 0.15;
         o.singleCutGain = 0.08;
         o.roundsToRough = 4;
         o.mostRounds = 6;
@@ -313,6 +314,7 @@ PlanOptions optionsFor(Effort effort)
     case Effort::Usual: break;
     case Effort::Best:
         o.passPrice = 0.005;
+        o.roundPrice = 0.02;
         o.singleCutGain = 0.01;
         o.mostRounds = 13;
         break;
