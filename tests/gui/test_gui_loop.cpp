@@ -51,7 +51,8 @@ private Q_SLOTS:
         }
         const auto book = desk.document().book();
         QVERIFY(desk.document().recommendation()->advice.state == AdviceState::Finished);
-        QVERIFY(desk.find<QLabel>("cardWhat")->text().startsWith(QStringLiteral("Every note is ")));
+        const QString said = desk.find<QLabel>("cardWhat")->text();
+        QVERIFY2(said.startsWith(QStringLiteral("Every note is ")), qPrintable(said));
         QVERIFY(desk.find<QLabel>("cardWhy")->text().contains(QStringLiteral(" that every note is within tolerance")));
         const player::SimulatedPlayer truth = *session::playerOf(*book);
         double worst = 0.0;

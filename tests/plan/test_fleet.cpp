@@ -197,7 +197,7 @@ private Q_SLOTS:
         // Of so few as a short run takes one may fail.
         QVERIFY2(longRun() ? home * 10 >= solvable * 6 : home >= solvable - 1,
                  qPrintable(QStringLiteral("%1 of %2").arg(home).arg(solvable)));
-        QVERIFY(nearly * 7 >= static_cast<int>(blanks) * 5);
+        QVERIFY(longRun() ? nearly * 7 >= static_cast<int>(blanks) * 5 : nearly >= static_cast<int>(blanks) - 1);
         QVERIFY2(held * 100 >= forecasts * 80, qPrintable(QStringLiteral("%1 of %2").arg(held).arg(forecasts)));
     }
     void openingTheEmbouchureHoleRaisesEveryNote()

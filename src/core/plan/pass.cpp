@@ -361,7 +361,7 @@ Result<Pass> buildPass(const Situation& s, const Goal& goal, const Aim& aim)
     return pass;
 }
 
-Result<Pass> singleCutsThatPay(const Situation& s, std::size_t most)
+Result<Pass> singleCutsThatPay(const Situation& s, double roundPrice, std::size_t most)
 {
     const Aim aim = s.aim(s.options.lastSpread_cents);
     PassBuilder walker(s, aim, s.present(), s.forecaster->present());
@@ -373,9 +373,7 @@ Result<Pass> singleCutsThatPay(const Situation& s, std::size_t most)
     std::erase_if(levers, [&](const Lever& l) { return !s.heardSinceCut(l) || (depthOnly && l.kind == Lever::Kind::Window); });
     Pass pass{{}, s.present(), {}, false};
     while (pass.steps.size() < most) {
-        // The first of a round pays for the round, too.
-        auto step =
-            walker.bestSingleStep(levers, s.options.singleCutGain + (pass.steps.empty() ? s.options.roundPrice / 2.0 : 0.0));
+        auto step = walker.bestSingleStep(levers, s.options.singleCutGain + (pass.steps.empty() ? roundPrice : 0.0));
         if (!step)
             return step.error();
         if (!*step)

@@ -18,9 +18,10 @@ struct Pass
 /// spread_cents: of the aim by which steps are judged. Errors: OutOfModelRange, Cancelled.
 [[nodiscard]] Result<Pass> buildPass(const Situation& s, const Goal& goal, const Aim& aim);
 
-/// What single cuts by a few tool steps can still do where no pass pays: one after the other, up to `most`, each the one that
-/// lifts the chance that all notes are in furthest, the risk of going sharp counted in that chance and nowhere else. Empty
-/// where none gains what it costs. Greedy improvement by the aim itself. Errors: OutOfModelRange, Cancelled.
-[[nodiscard]] Result<Pass> singleCutsThatPay(const Situation& s, std::size_t most = 3);
+/// What single cuts by a few tool steps can still do where no pass pays: one after the other, up to `most`, the first of which
+/// pays for the round, too, each the one that lifts the chance that all notes are in furthest, the risk of going sharp counted in
+/// that chance and nowhere else. Empty where none gains what it costs. Greedy improvement by the aim itself. Errors:
+/// OutOfModelRange, Cancelled.
+[[nodiscard]] Result<Pass> singleCutsThatPay(const Situation& s, double roundPrice, std::size_t most = 3);
 
 } // namespace dowel::planning

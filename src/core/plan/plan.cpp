@@ -227,7 +227,10 @@ Result<Decision> decide(const Situation& s)
     const bool begun = sessionsSinceCut(s) == 0;
     const double progress = pass->steps.empty() ? 0.0 : lossOf(s.forecaster->present()) - lossOf(pass->jointForecast);
     const bool early = now < possiblyDone && rounds < s.options.roundsToRough;
-    const double price = (begun ? 0.0 : s.options.roundPrice) + s.options.passPrice * static_cast<double>(pass->steps.size());
+    // Where the piece is more likely in than not, but nobody would swear to it, a round is worth twice as much.
+    constexpr double likely = 0.75;
+    const double roundPrice = now < likely ? 0.5 * s.options.roundPrice : s.options.roundPrice;
+    const double price = (begun ? 0.0 : roundPrice) + s.options.passPrice * static_cast<double>(pass->steps.size());
     const bool pays = then - now > price || (early && (begun || progress > s.options.roundWorth));
     const auto cut = [&](Pass& by) -> Result<Decision> {
         advice.state = AdviceState::MakeCut;
@@ -254,13 +257,11 @@ Result<Decision> decide(const Situation& s)
     if (!toHear.empty())
         return measure(std::move(toHear));
     constexpr double leastChanceToListenAgain = 0.1;
-    constexpr double mostChanceToListenAgain = 0.75;
-    if (auto open = undecidedNotes(s, Undecided::WhatCanBeMended); s.options.listenToSettle && !open.empty() &&
-                                                                   now > leastChanceToListenAgain &&
-                                                                   now < mostChanceToListenAgain && sessionsSinceCut(s) < 2)
+    if (auto open = undecidedNotes(s, Undecided::WhatCanBeMended);
+        s.options.listenToSettle && !open.empty() && now > leastChanceToListenAgain && now < likely && sessionsSinceCut(s) < 2)
         return measure(std::move(open));
     if (wood) {
-        auto fine = singleCutsThatPay(s);
+        auto fine = singleCutsThatPay(s, now < likely ? 0.0 : 0.5 * roundPrice);
         if (!fine)
             return fine.error();
         if (!fine->steps.empty())

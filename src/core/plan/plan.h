@@ -22,7 +22,7 @@ struct PlanOptions
     double flatMargin_sd = 1.0;    ///< keeps so many deviations low while more is unknown than the last pass leaves
     double spoilLimit = 0.12;      ///< the chance that anything ends sharp for good that one pass may add
     double worth = 0.06;           ///< of the chance's logarithm that a hole's or the foot's cut must bring
-    double worthOfOther = 0.3;    ///< and one that is less sure: an undercut, the bore, window, stopper or embouchure
+    double worthOfOther = 0.3;     ///< and one that is less sure: an undercut, the bore, window, stopper or embouchure
     double passPrice = 0.01;       ///< of the chance that all are in, that each cut of a pass costs where they may be in already
     double singleCutGain = 0.04;   ///< and that a single cut must gain where no pass pays
     double roundPrice = 0.08;      ///< and a round besides: sitting down, playing, beginning again
