@@ -94,23 +94,53 @@ private Q_SLOTS:
                 if (i != most && moved[i] > 0.5 * moved[most])
                     QVERIFY2(correlation(added, i, most) > 0.6, qPrintable(QString::number(correlation(added, i, most))));
         }
-        // The slip alone: with no doubt of the formulas a window that is opened further is still less sure than one left alone.
+    }
+    void whatSlipsAtMouthOrBoreMovesEveryNote()
+    {
+        // With no doubt of the formulas what is left beside the tube's own is the slip, as if that much further had been cut.
         Priors sure;
         sure.shareOfChange = sure.shareOfOther = 0.0;
-        const auto g = Forecaster::make(bench.book(), sure);
-        VERIFY_OK(g);
-        const Instrument wider = applied(here, CutUp{window + mm(0.3)}).value();
-        const auto opened = g->jointForecast(wider);
-        const auto tube = g->posterior().forecast(wider);
-        VERIFY_OK(opened);
-        VERIFY_OK(tube);
-        const auto slipped =
-            g->posterior().cents(applied(here, CutUp{window + mm(0.3) + Metres::fromMetres(sure.slipSd_m)}).value());
-        VERIFY_OK(slipped);
-        const Eigen::MatrixXd known = tube->jacobian * g->posterior().covariance() * tube->jacobian.transpose();
-        for (std::size_t i = 0; i < slipped->size(); ++i) {
-            const auto k = static_cast<Eigen::Index>(i);
-            VERIFY_NEAR(std::sqrt(opened->covariance(k, k) - known(k, k)), std::abs((*slipped)[i] - tube->cents[i]), 1e-6);
+        const Metres slip = Metres::fromMetres(sure.slipSd_m);
+        InstrumentSpec crossBlown = fixtures::whistleSpec();
+        crossBlown.family = Family::Flute;
+        crossBlown.excitation = Transverse{mm(9.0), mm(8.0), mm(3.5), mm(14.0), 0.3};
+        const Instrument flute = Instrument::make(crossBlown).value();
+        const Instrument whistle = fixtures::whistle();
+        const auto window = std::get<Duct>(whistle.spec().excitation).windowLength;
+        struct Case
+        {
+            const Instrument* from;
+            Cut cut;
+            Cut further;
+        };
+        const Case cases[] = {
+            {&whistle, CutUp{window + mm(0.3)}, CutUp{window + mm(0.3) + slip}},
+            {&flute, MoveStopper{mm(13.0)}, MoveStopper{mm(13.0) + slip}},
+            {&flute, OpenEmbouchure{mm(9.4)}, OpenEmbouchure{mm(9.4) + slip}},
+            // Where there is no hole whose chimney a reamer would shorten.
+            {&whistle, Ream{mm(20.0), mm(60.0), mm(14.4)}, Ream{mm(20.0), mm(60.0), mm(14.4) + slip}},
+        };
+        for (const Case& c : cases) {
+            const auto f = Forecaster::make(Workbook(*c.from), sure);
+            VERIFY_OK(f);
+            const Instrument shape = applied(*c.from, c.cut).value();
+            const auto forecast = f->jointForecast(shape);
+            const auto tube = f->posterior().forecast(shape);
+            const auto further = f->posterior().cents(applied(*c.from, c.further).value());
+            VERIFY_OK(forecast);
+            VERIFY_OK(tube);
+            VERIFY_OK(further);
+            const Eigen::MatrixXd known = tube->jacobian * f->posterior().covariance() * tube->jacobian.transpose();
+            const Eigen::MatrixXd slipped = forecast->covariance - known;
+            double most = 0.0;
+            for (std::size_t i = 0; i < further->size(); ++i) {
+                const double moved = (*further)[i] - tube->cents[i];
+                most = std::max(most, std::abs(moved));
+                for (std::size_t k = 0; k <= i; ++k)
+                    VERIFY_NEAR(slipped(static_cast<Eigen::Index>(i), static_cast<Eigen::Index>(k)),
+                                moved * ((*further)[k] - tube->cents[k]), 1e-3);
+            }
+            QVERIFY2(most > 0.1, qPrintable(QString::number(most)));
         }
     }
     void aSecondReadingSharpensAndAnOldOneBlurs()

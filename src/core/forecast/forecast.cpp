@@ -55,6 +55,42 @@ void addSlips(Eigen::MatrixXd& covariance, const Posterior& posterior, const Ins
     }
 }
 
+/// A shape as it would be if a tool slipped that far at what is other about its mouth or bore than now: one for the window, for
+/// the embouchure hole, for the stopper, and for all that is reamed, since a reamer slips all along its stretch.
+std::vector<InstrumentSpec> slipped(const Instrument& present, const Instrument& shape, Metres slip)
+{
+    const InstrumentSpec& before = present.spec();
+    const InstrumentSpec& after = shape.spec();
+    std::vector<InstrumentSpec> all;
+    const auto* window = std::get_if<Duct>(&before.excitation);
+    const auto* longer = std::get_if<Duct>(&after.excitation);
+    if (window != nullptr && longer != nullptr && longer->windowLength != window->windowLength) {
+        auto& d = std::get<Duct>(all.emplace_back(after).excitation);
+        d.windowLength = d.windowLength + slip;
+    }
+    const auto* lip = std::get_if<Transverse>(&before.excitation);
+    const auto* other = std::get_if<Transverse>(&after.excitation);
+    if (lip != nullptr && other != nullptr && other->holeLength != lip->holeLength) {
+        auto& t = std::get<Transverse>(all.emplace_back(after).excitation);
+        t.holeLength = t.holeLength + slip;
+    }
+    if (lip != nullptr && other != nullptr && other->stopper != lip->stopper) {
+        auto& t = std::get<Transverse>(all.emplace_back(after).excitation);
+        t.stopper = t.stopper + slip;
+    }
+    constexpr double same_m = 1e-6;
+    InstrumentSpec reamed = after;
+    bool any = false;
+    for (Station& s : reamed.bore)
+        if (s.at <= present.length() && (s.diameter - present.boreDiameterAt(s.at)).metres() > same_m) {
+            s.diameter = s.diameter + slip;
+            any = true;
+        }
+    if (any)
+        all.push_back(std::move(reamed));
+    return all;
+}
+
 /// How far a maker's tools go beyond what was asked, from the cuts that followed advice; drawn to nothing while there are few.
 double habitOf(const Workbook& book)
 {
@@ -178,60 +214,17 @@ void Forecaster::addDoubt(Eigen::MatrixXd& covariance, const Doubt& doubt, const
 Status Forecaster::addSlipsOfMouthAndBore(Eigen::MatrixXd& covariance, const Instrument& shape,
                                           const std::vector<double>& cents) const
 {
-    const InstrumentSpec& before = m_shape->spec();
-    const InstrumentSpec& after = shape.spec();
-    const Metres slip = Metres::fromMetres(m_posterior.priors().slipSd_m);
-    const auto add = [&](const auto& slipping) -> Status {
-        InstrumentSpec spec = after;
-        slipping(spec);
-        const auto slipped = Instrument::make(std::move(spec), Instrument::Neighbours::MayMeet);
-        if (!slipped)
-            return Done{}; // no room for it to slip into
-        const auto there = m_posterior.cents(*slipped);
+    for (const InstrumentSpec& spec : slipped(*m_shape, shape, Metres::fromMetres(m_posterior.priors().slipSd_m))) {
+        const auto made = Instrument::make(spec, Instrument::Neighbours::MayMeet);
+        if (!made)
+            continue; // no room for it to slip into
+        const auto there = m_posterior.cents(*made);
         if (!there)
             return there.error();
         const Eigen::VectorXd moved = Eigen::Map<const Eigen::VectorXd>(there->data(), std::ssize(*there)) -
                                       Eigen::Map<const Eigen::VectorXd>(cents.data(), std::ssize(cents));
         covariance += moved * moved.transpose();
-        return Done{};
-    };
-    const auto* duct = std::get_if<Duct>(&before.excitation);
-    if (const auto* d = std::get_if<Duct>(&after.excitation);
-        duct != nullptr && d != nullptr && d->windowLength != duct->windowLength)
-        if (auto ok = add([&](InstrumentSpec& s) {
-                auto& window = std::get<Duct>(s.excitation);
-                window.windowLength = window.windowLength + slip;
-            });
-            !ok)
-            return ok.error();
-    const auto* lip = std::get_if<Transverse>(&before.excitation);
-    if (const auto* l = std::get_if<Transverse>(&after.excitation); lip != nullptr && l != nullptr) {
-        if (l->holeLength != lip->holeLength)
-            if (auto ok = add([&](InstrumentSpec& s) {
-                    auto& hole = std::get<Transverse>(s.excitation);
-                    hole.holeLength = hole.holeLength + slip;
-                });
-                !ok)
-                return ok.error();
-        if (l->stopper != lip->stopper)
-            if (auto ok = add([&](InstrumentSpec& s) {
-                    auto& head = std::get<Transverse>(s.excitation);
-                    head.stopper = head.stopper + slip;
-                });
-                !ok)
-                return ok.error();
     }
-    // A reamer that slips does so all along the stretch.
-    std::vector<std::size_t> reamed;
-    for (std::size_t i = 0; i < after.bore.size(); ++i)
-        if (after.bore[i].at <= m_shape->length() &&
-            (after.bore[i].diameter - m_shape->boreDiameterAt(after.bore[i].at)).metres() > 1e-6)
-            reamed.push_back(i);
-    if (!reamed.empty())
-        return add([&](InstrumentSpec& s) {
-            for (const std::size_t i : reamed)
-                s.bore[i].diameter = s.bore[i].diameter + slip;
-        });
     return Done{};
 }
 
@@ -249,12 +242,9 @@ Result<std::vector<double>> Forecaster::plainDoubt(const Instrument& shape) cons
     return plain;
 }
 
-Result<std::vector<double>> Forecaster::doubtOfLessSure(const Instrument& shape) const
+Result<std::vector<double>> Forecaster::doubtOfLessSure(const Instrument& shape, const std::vector<double>& cents) const
 {
-    const auto cents = m_posterior.cents(shape);
-    if (!cents)
-        return cents.error();
-    const auto doubt = doubtOf(shape, *cents);
+    const auto doubt = doubtOf(shape, cents);
     if (!doubt)
         return doubt.error();
     const Eigen::VectorXd size = doubt->other.cwiseAbs();

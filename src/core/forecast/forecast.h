@@ -25,13 +25,14 @@ public:
     /// The same by itself, one entry a fingering.
     [[nodiscard]] Result<std::vector<NoteState>> states(const Instrument& shape) const;
     /// The same for a shape near the present one, in a quarter of the time: what is not known counts as it does now, what
-    /// the change adds as in states().
+    /// the formulas get wrong about the change as in states(); no tool slips.
     [[nodiscard]] Result<std::vector<NoteState>> statesNearby(const Instrument& shape) const;
     /// Of a change from the present shape, one sigma of what the formulas get wrong about it, one entry a fingering, before
     /// it was learnt how honest forecasts have been. Errors as states().
     [[nodiscard]] Result<std::vector<double>> plainDoubt(const Instrument& shape) const;
-    /// The part of it that comes from what is less sure than holes and foot: undercuts, bore, window, embouchure, stopper.
-    [[nodiscard]] Result<std::vector<double>> doubtOfLessSure(const Instrument& shape) const;
+    /// The part of it that comes from what is less sure than holes and foot: undercuts, bore, window, embouchure, stopper; as
+    /// honest as forecasts have been. cents: of that shape, one entry a fingering.
+    [[nodiscard]] Result<std::vector<double>> doubtOfLessSure(const Instrument& shape, const std::vector<double>& cents) const;
     /// The shape the workbook ends with.
     [[nodiscard]] const std::vector<NoteState>& now() const { return m_now; }
     [[nodiscard]] const JointForecast& present() const { return m_present; }

@@ -89,7 +89,7 @@ private:
     /// one register, not in both.
     [[nodiscard]] Result<double> lossWithDoubt(const Goal& goal, Aim aim) const
     {
-        const auto doubt = m_s->forecaster->doubtOfLessSure(goal.shape);
+        const auto doubt = m_s->forecaster->doubtOfLessSure(goal.shape, goal.cents);
         if (!doubt)
             return doubt.error();
         for (std::size_t i = 0; i < aim.notes.size(); ++i)
@@ -192,22 +192,86 @@ Result<bool> decideBeforeGoals(const Situation& s, Decision& w)
     return wellIn;
 }
 
+/// From this chance that all are in a piece is more likely in than not, but below it nobody would swear to it.
+constexpr double likely = 0.75;
+constexpr double smallMove_cents = 0.3; // where a lever waits for it even that is listened to
+
+/// What a pass is weighed by.
+struct Weighed
+{
+    double now = 0.0;  ///< chance that all are in, as the tuning strategy lets the work go by
+    double then = 0.0; ///< after the pass
+    double roundPrice = 0.0;
+    bool early = false; ///< none can be in yet, and the work has not gone on for long
+    bool pays = false;
+};
+
+Weighed weigh(const Situation& s, const GoalPair& ends, const Pass& pass)
+{
+    Weighed w;
+    w.now = chanceAllWithin(s.forecaster->present(), s.tolerances());
+    // While nobody would swear to the piece a round is worth twice as much.
+    w.roundPrice = w.now < likely ? 0.5 * s.options.roundPrice : s.options.roundPrice;
+    // Where all may be in already, wood is taken only for a better chance of it.
+    constexpr double possiblyDone = 0.3;
+    w.early = w.now < possiblyDone && sessionsHeard(s) < s.options.roundsToRough;
+    if (pass.steps.empty())
+        return w;
+    w.then = chanceAllWithin(pass.jointForecast, s.tolerances());
+    const auto lossOf = [&](const JointForecast& f) {
+        return ends.aim.loss({f.mean.data(), f.mean.data() + f.mean.size()});
+    };
+    const double progress = lossOf(s.forecaster->present()) - lossOf(pass.jointForecast);
+    // A round that has been begun is paid for already.
+    const bool begun = sessionsSinceCut(s) == 0;
+    const double price = (begun ? 0.0 : w.roundPrice) + s.options.passPrice * static_cast<double>(pass.steps.size());
+    w.pays = w.then - w.now > price || (w.early && (begun || progress > s.options.roundWorth));
+    return w;
+}
+
+Result<Decision> cutBy(const Situation& s, const GoalPair& ends, Pass pass, Decision w)
+{
+    Advice& advice = w.advice;
+    advice.state = AdviceState::MakeCut;
+    advice.steps = std::move(pass.steps);
+    const double all = chanceAllWithin(s.asHeard(pass.jointForecast), s.wanted());
+    for (AdviceStep& step : advice.steps)
+        step.chanceAllAfter = all;
+    AdviceStep& last = advice.steps.back();
+    last.thenMeasure = true;
+    auto toHear = moved(s, pass.jointForecast, s.options.hearAgainMove_cents);
+    if (toHear.empty())
+        toHear = moved(s, pass.jointForecast, smallMove_cents);
+    last.hear = sittingWith(s, std::move(toHear));
+    const auto states = s.forecaster->statesNearby(ends.straight.shape);
+    if (!states)
+        return states.error();
+    advice.left = unreachedNotes(s, ends.straight.shape, *states, 1.0);
+    return w;
+}
+
+/// What there is to listen to before more is cut, or given up; empty where nothing.
+std::vector<FingeringId> worthHearing(const Situation& s, const Pass& pass, double now)
+{
+    auto toHear = moved(s, s.forecaster->present(), s.options.hearAgainMove_cents);
+    if (toHear.empty() && pass.waiting)
+        toHear = moved(s, s.forecaster->present(), smallMove_cents);
+    constexpr double leastChanceToListenAgain = 0.1;
+    constexpr int mostSessions = 2; // on one shape
+    if (toHear.empty() && s.options.listenToSettle && now > leastChanceToListenAgain && now < likely &&
+        sessionsSinceCut(s) < mostSessions)
+        toHear = undecidedNotes(s, Undecided::WhatCanBeMended);
+    return toHear;
+}
+
 Result<Decision> decide(const Situation& s)
 {
     Decision w;
-    Advice& advice = w.advice;
     const auto decided = decideBeforeGoals(s, w);
     if (!decided)
         return decided.error();
     if (*decided)
         return w;
-    const double now = chanceAllWithin(s.forecaster->present(), s.tolerances()); // as the tuning strategy lets the work go by
-    auto toHear = moved(s, s.forecaster->present(), s.options.hearAgainMove_cents);
-    const auto measure = [&](std::vector<FingeringId> ids) -> Decision {
-        advice.state = AdviceState::Measure;
-        advice.fingerings = sittingWith(s, std::move(ids));
-        return w;
-    };
     const auto ends = Finder(s).ends();
     if (!ends)
         return ends.error();
@@ -215,67 +279,31 @@ Result<Decision> decide(const Situation& s)
     if (!pass)
         return pass.error();
     w.expected = estimateRemainingWork(s, *ends, *pass);
-    const double then = pass->steps.empty() ? 0.0 : chanceAllWithin(pass->jointForecast, s.tolerances());
-    // Where all may be in already, wood is taken only for a better chance of it.
-    constexpr double possiblyDone = 0.3;
-    constexpr double smallMove_cents = 0.3; // where a lever waits for it even that is listened to
-    const int rounds = sessionsHeard(s);
-    const auto lossOf = [&](const JointForecast& f) {
-        return ends->aim.loss({f.mean.data(), f.mean.data() + f.mean.size()});
-    };
-    // A round that has been begun is paid for already.
-    const bool begun = sessionsSinceCut(s) == 0;
-    const double progress = pass->steps.empty() ? 0.0 : lossOf(s.forecaster->present()) - lossOf(pass->jointForecast);
-    const bool early = now < possiblyDone && rounds < s.options.roundsToRough;
-    // Where the piece is more likely in than not, but nobody would swear to it, a round is worth twice as much.
-    constexpr double likely = 0.75;
-    const double roundPrice = now < likely ? 0.5 * s.options.roundPrice : s.options.roundPrice;
-    const double price = (begun ? 0.0 : roundPrice) + s.options.passPrice * static_cast<double>(pass->steps.size());
-    const bool pays = then - now > price || (early && (begun || progress > s.options.roundWorth));
-    const auto cut = [&](Pass& by) -> Result<Decision> {
-        advice.state = AdviceState::MakeCut;
-        advice.steps = std::move(by.steps);
-        const double all = chanceAllWithin(s.asHeard(by.jointForecast), s.wanted());
-        for (AdviceStep& step : advice.steps)
-            step.chanceAllAfter = all;
-        advice.steps.back().thenMeasure = true;
-        advice.steps.back().hear = moved(s, by.jointForecast, s.options.hearAgainMove_cents);
-        if (advice.steps.back().hear.empty())
-            advice.steps.back().hear = moved(s, by.jointForecast, smallMove_cents);
-        advice.steps.back().hear = sittingWith(s, std::move(advice.steps.back().hear));
-        const auto states = s.forecaster->statesNearby(ends->straight.shape);
-        if (!states)
-            return states.error();
-        advice.left = unreachedNotes(s, ends->straight.shape, *states, 1.0);
+    const Weighed by = weigh(s, *ends, *pass);
+    const bool wood = sessionsHeard(s) < s.options.mostRounds;
+    if (wood && by.pays)
+        return cutBy(s, *ends, std::move(*pass), std::move(w));
+    if (auto toHear = worthHearing(s, *pass, by.now); !toHear.empty()) {
+        w.advice.state = AdviceState::Measure;
+        w.advice.fingerings = sittingWith(s, std::move(toHear));
         return w;
-    };
-    const bool wood = rounds < s.options.mostRounds;
-    if (wood && !pass->steps.empty() && pays)
-        return cut(*pass);
-    if (toHear.empty() && pass->waiting)
-        toHear = moved(s, s.forecaster->present(), smallMove_cents);
-    if (!toHear.empty())
-        return measure(std::move(toHear));
-    constexpr double leastChanceToListenAgain = 0.1;
-    if (auto open = undecidedNotes(s, Undecided::WhatCanBeMended);
-        s.options.listenToSettle && !open.empty() && now > leastChanceToListenAgain && now < likely && sessionsSinceCut(s) < 2)
-        return measure(std::move(open));
+    }
     if (wood) {
-        auto fine = singleCutsThatPay(s, now < likely ? 0.0 : 0.5 * roundPrice);
+        auto fine = singleCutsThatPay(s, by.now < likely ? 0.0 : 0.5 * by.roundPrice);
         if (!fine)
             return fine.error();
         if (!fine->steps.empty())
-            return cut(*fine);
-        if (early && !pass->steps.empty())
-            return cut(*pass);
+            return cutBy(s, *ends, std::move(*fine), std::move(w));
+        if (by.early && !pass->steps.empty())
+            return cutBy(s, *ends, std::move(*pass), std::move(w));
     }
-    finish(s, advice);
-    auto fills = lastResort(s, advice.left);
+    finish(s, w.advice);
+    auto fills = lastResort(s, w.advice.left);
     if (!fills)
         return fills.error();
-    advice.lastResort = std::move(*fills);
+    w.advice.lastResort = std::move(*fills);
     w.expected.reset();
-    w.gainLeft = !pass->steps.empty() && then > now;
+    w.gainLeft = !pass->steps.empty() && by.then > by.now;
     return w;
 }
 

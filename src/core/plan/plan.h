@@ -20,7 +20,7 @@ struct PlanOptions
     double spread_cents = 3.0;     ///< one sigma that a note is taken to have where passes are still to come
     double lastSpread_cents = 2.0; ///< and in the last
     double flatMargin_sd = 1.0;    ///< keeps so many deviations low while more is unknown than the last pass leaves
-    double spoilLimit = 0.12;      ///< the chance that anything ends sharp for good that one pass may add
+    double spoilLimit = 0.07;      ///< the chance that anything ends sharp for good that one pass may add
     double worth = 0.06;           ///< of the chance's logarithm that a hole's or the foot's cut must bring
     double worthOfOther = 0.3;     ///< and one that is less sure: an undercut, the bore, window, stopper or embouchure
     double passPrice = 0.01;       ///< of the chance that all are in, that each cut of a pass costs where they may be in already
