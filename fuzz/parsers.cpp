@@ -87,7 +87,7 @@ void entry(std::string_view bytes)
     if (!body)
         return;
     const auto text = io::bodyText(*body);
-    const auto back = io::bodyFromText(io::kindOf(*body), text);
+    const auto back = io::bodyFromText(factsOf(*body).word, text);
     if (back && io::bodyText(*back) != text)
         broken("an entry does not read back as it was written");
 }

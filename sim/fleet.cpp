@@ -36,7 +36,7 @@ int follow(const Fleet& fleet)
                 solvable(*blank) ? "yes" : "no");
     const Outcome o = advised(*blank, fleet.options, fleet.priors, true, [](const Bench& bench, const Result<Advice>& advice) {
         if (!advice) {
-            std::printf("error %s %s\n", advice.error().where.c_str(), advice.error().facts.c_str());
+            std::printf("error %s\n", told(advice.error()).c_str());
             return;
         }
         std::printf("%s, worst %+.1f, %d of %d in, chance of all %.2f\n  truth ", std::string(stateName(advice->state)).c_str(),
@@ -47,7 +47,7 @@ int follow(const Fleet& fleet)
         if (!advice->steps.empty()) {
             const AdviceStep& s = advice->steps.front();
             std::printf("  %s %s %.2f -> %.2f (goal %.2f) of %zu steps, spoils %.3f, all after %.2f%s\n",
-                        std::string(kindName(s.cut)).c_str(), holeOf(s.cut) ? holeOf(s.cut)->text.c_str() : "",
+                        std::string(factsOf(s.cut).word).c_str(), holeOf(s.cut) ? holeOf(s.cut)->text.c_str() : "",
                         s.from.millimetres(), wantedSize(s.cut).millimetres(), s.reason.goal.millimetres(), advice->steps.size(),
                         s.chanceSpoiled.value_or(0.0), s.chanceAllAfter.value_or(0.0), s.reason.guarded ? ", guarded" : "");
             std::printf("  now   ");

@@ -157,7 +157,7 @@ int workOnKnowing(Bench& bench)
             const Cut wish = cutFor(here, lever, wanted);
             const Metres from = *presentSize(here, wish);
             const bool shrinks = wantedSize(wish) < from;
-            if (shrinks && lever.kind != Lever::Kind::Foot && lever.kind != Lever::Kind::Stopper)
+            if (shrinks && factsOf(lever.cut).size == CutFacts::Size::Grows)
                 continue;
             Tools byHand = tools;
             byHand.bits.clear();
@@ -287,7 +287,7 @@ Outcome advised(const Blank& blank, const PlanOptions& options, const Priors& pr
             const auto before = bench.truth();
             const int sharpBefore = sharpNotes(before, bench.actual());
             ++o.cuts;
-            ++o.cutKinds[std::string(kindName(step.cut))];
+            ++o.cutKinds[std::string(factsOf(step.cut).word)];
             bench.cut(step.cut, step.forecast);
             const auto now = bench.truth();
             holdTo(o, step, before, now);
@@ -380,7 +380,7 @@ Outcome byModel(const Blank& blank, int passes)
         for (std::size_t k = 0; k < levers.size(); ++k) {
             const Metres from = standsAt(now, levers[k]);
             const Metres goalSize = Metres::fromMetres((*goal)[static_cast<Eigen::Index>(k)]);
-            const bool foot = levers[k].kind == Lever::Kind::Foot;
+            const bool foot = isLever<TrimFoot>(levers[k]);
             const auto& tools = now.spec().tools;
             const Metres to = foot ? roundedTrim(from, goalSize, tools) : roundedEnlargement(from, goalSize, tools);
             if (foot ? to < from : to > from) {

@@ -271,52 +271,12 @@
 <context>
     <name>Facts</name>
     <message>
-        <source>%1 mm; must be above %2 and at most %3 mm</source>
-        <translation>%1 mm; es muss über %2 und höchstens %3 mm sein</translation>
-    </message>
-    <message>
-        <source>%1 mm; must be 0 to %2 mm</source>
-        <translation>%1 mm; es muss 0 bis %2 mm sein</translation>
-    </message>
-    <message>
-        <source>%1 stations; at least 2</source>
-        <translation>%1 Stationen; mindestens 2</translation>
-    </message>
-    <message>
-        <source>%1 mm; at most %2</source>
-        <translation>%1 mm; höchstens %2</translation>
-    </message>
-    <message>
-        <source>%1 mm; the first station is at 0</source>
-        <translation>%1 mm; die erste Station liegt bei 0</translation>
-    </message>
-    <message>
-        <source>%1 mm after %2 mm; stations must rise</source>
-        <translation>%1 mm nach %2 mm; Stationen müssen steigen</translation>
-    </message>
-    <message>
-        <source>%1; must be %2 to %3 degrees Celsius (68 Fahrenheit are 20 Celsius)</source>
-        <translation>%1; es müssen %2 bis %3 Grad Celsius sein (68 Fahrenheit sind 20 Celsius)</translation>
-    </message>
-    <message>
-        <source>%1 mm; must be %2 to %3</source>
-        <translation>%1 mm; es muss %2 bis %3 sein</translation>
-    </message>
-    <message>
-        <source>%1; must be %2 to %3 degrees</source>
-        <translation>%1; es müssen %2 bis %3 Grad sein</translation>
-    </message>
-    <message>
         <source>%1; must be %2 to %3 standard deviations</source>
         <translation>%1; es müssen %2 bis %3 Standardabweichungen sein</translation>
     </message>
     <message>
         <source>%1; must be %2 to %3</source>
         <translation>%1; es muss %2 bis %3 sein</translation>
-    </message>
-    <message>
-        <source>must be %1 to %2 degrees</source>
-        <translation>es müssen %1 bis %2 Grad sein</translation>
     </message>
     <message>
         <source>empty name</source>
@@ -331,52 +291,8 @@
         <translation>zwei Griffe dieses Namens</translation>
     </message>
     <message>
-        <source>%1 mm; the tube runs from 0 to %2 mm</source>
-        <translation>%1 mm; das Rohr geht von 0 bis %2 mm</translation>
-    </message>
-    <message>
-        <source>%1 mm; must be above %2 mm</source>
-        <translation>%1 mm; es muss über %2 mm sein</translation>
-    </message>
-    <message>
-        <source>%1 mm; the bore there is %2 mm wide</source>
-        <translation>%1 mm; die Bohrung ist dort %2 mm weit</translation>
-    </message>
-    <message>
-        <source>%1 mm; not less than the hole&apos;s %2 mm</source>
-        <translation>%1 mm; nicht weniger als das Loch mit %2 mm</translation>
-    </message>
-    <message>
-        <source>%1 mm; must be within a quarter of the way round the tube</source>
-        <translation>%1 mm; muss innerhalb eines Viertels des Umfangs liegen</translation>
-    </message>
-    <message>
-        <source>%1 mm; must be %2 to %3 times the diameter</source>
-        <translation>%1 mm; es muss das %2- bis %3-Fache des Durchmessers sein</translation>
-    </message>
-    <message>
-        <source>%1 mm; must be %2 to %3 times the hole&apos;s %4 mm</source>
-        <translation>%1 mm; es muss das %2- bis %3-Fache der %4 mm des Lochs sein</translation>
-    </message>
-    <message>
-        <source>%1 mm; must be above 0 and below the chimney&apos;s %2 mm</source>
-        <translation>%1 mm; es muss über 0 und unter den %2 mm des Kamins sein</translation>
-    </message>
-    <message>
-        <source>%1 mm; its edge runs over the end of the tube</source>
-        <translation>%1 mm; die Lochkante reicht über das Rohrende hinaus</translation>
-    </message>
-    <message>
-        <source>%1 mm below %2 at %3 mm; holes are numbered from the foot upwards</source>
-        <translation>%1 mm unter %2 bei %3 mm; Löcher werden vom Fuß aufwärts gezählt</translation>
-    </message>
-    <message>
         <source>runs into %1</source>
         <translation>überschneidet %1</translation>
-    </message>
-    <message>
-        <source>%1 mm; runs through %2</source>
-        <translation>%1 mm; geht durch %2</translation>
     </message>
     <message>
         <source>%1 is no hole of this instrument</source>
@@ -389,10 +305,6 @@
     <message>
         <source>%1 cannot be closed and half open</source>
         <translation>%1 kann nicht zugleich geschlossen und halb offen sein</translation>
-    </message>
-    <message>
-        <source>%1 Hz; must be %2 to %3 Hz</source>
-        <translation>%1 Hz; es müssen %2 bis %3 Hz sein</translation>
     </message>
     <message>
         <source>%1; must be above %2 and at most %3</source>
@@ -409,14 +321,6 @@
     <message>
         <source>%1; at most %2 degrees over the tube</source>
         <translation>%1; höchstens %2 Grad über das Rohr</translation>
-    </message>
-    <message>
-        <source>%1 mm; bits must rise</source>
-        <translation>%1 mm; Bohrer müssen aufsteigend angegeben sein</translation>
-    </message>
-    <message>
-        <source>%1 mm; slides stand from the top downwards</source>
-        <translation>%1 mm; Auszüge müssen von oben nach unten angegeben sein</translation>
     </message>
     <message>
         <source>%1; at most %2</source>
@@ -451,10 +355,6 @@
         <translation>ein Tonname wie D5, F#4 oder Bb3</translation>
     </message>
     <message>
-        <source>%1 mm; it is %2 mm now</source>
-        <translation>%1 mm; jetzt sind es %2 mm</translation>
-    </message>
-    <message>
         <source>the bore is at least as wide there already</source>
         <translation>die Bohrung ist dort schon mindestens so weit</translation>
     </message>
@@ -479,10 +379,6 @@
         <translation>kein endliches Maß</translation>
     </message>
     <message>
-        <source>%1 mm is wider than %2 mm</source>
-        <translation>%1 mm ist weiter als %2 mm</translation>
-    </message>
-    <message>
         <source>none closes every hole</source>
         <translation>kein Griff schließt alle Löcher</translation>
     </message>
@@ -495,24 +391,8 @@
         <translation>das Rohr ohne Löcher hat kein erstes Register</translation>
     </message>
     <message>
-        <source>%1 mm; too short for %2 by about %3 mm</source>
-        <translation>%1 mm; für %2 um etwa %3 mm zu kurz</translation>
-    </message>
-    <message>
         <source>no row of holes could be worked out from there</source>
         <translation>von dort aus lässt sich keine Lochreihe berechnen</translation>
-    </message>
-    <message>
-        <source>%1 and %2 would leave %3 mm of wood</source>
-        <translation>zwischen %1 und %2 blieben nur %3 mm Holz</translation>
-    </message>
-    <message>
-        <source>%1 to %2 would be %3 mm for fingers that reach %4</source>
-        <translation>%1 bis %2 wären %3 mm; die Finger reichen %4 mm</translation>
-    </message>
-    <message>
-        <source>a hand would span %1 mm, it reaches %2</source>
-        <translation>die Hand müsste %1 mm spannen; sie reicht %2 mm</translation>
     </message>
     <message>
         <source>register %1</source>
@@ -631,10 +511,6 @@
         <translation>%1 Abtastwerte je Sekunde; es müssen %2 bis %3 sein</translation>
     </message>
     <message>
-        <source>%1 channels; at most 32</source>
-        <translation>%1 Kanäle; höchstens 32</translation>
-    </message>
-    <message>
         <source>longer than %1 minutes; cut it into takes</source>
         <translation>länger als %1 Minuten; in einzelne Aufnahmen schneiden</translation>
     </message>
@@ -657,10 +533,6 @@
     <message>
         <source>samples that are not numbers</source>
         <translation>Abtastwerte, die keine Zahlen sind</translation>
-    </message>
-    <message>
-        <source>%1 Hz (%2), expected about %3 Hz (%4)</source>
-        <translation>%1 Hz (%2), erwartet etwa %3 Hz (%4)</translation>
     </message>
     <message>
         <source>lists or objects within each other more than %1 deep</source>
@@ -711,20 +583,12 @@
         <translation>ist unbekannt</translation>
     </message>
     <message>
-        <source>must be &quot;dowel-instrument&quot;</source>
-        <translation>muss &quot;dowel-instrument&quot; sein</translation>
-    </message>
-    <message>
         <source>exactly one of target and target_hz must be there</source>
         <translation>entweder target oder target_hz muss angegeben sein</translation>
     </message>
     <message>
         <source>a length such as 6.4, 1/4 or 4 1/16 in</source>
         <translation>eine Länge wie 6,4, 1/4 oder 4 1/16 in</translation>
-    </message>
-    <message>
-        <source>%1 letters; must be 1 to 4000</source>
-        <translation>%1 Zeichen; es müssen 1 bis 4000 sein</translation>
     </message>
     <message>
         <source>%1 comes twice or out of order</source>
@@ -803,16 +667,8 @@
         <translation>%1; ein Griff nennt h%2</translation>
     </message>
     <message>
-        <source>from %1 mm; it is %2 mm now; tube %3 mm; it is %4 mm now</source>
-        <translation>von %1 mm; jetzt sind es %2 mm; Rohr %3 mm</translation>
-    </message>
-    <message>
         <source>%1; must be %2 or %3</source>
         <translation>%1; es muss %2 oder %3 sein</translation>
-    </message>
-    <message>
-        <source>%1 letters; must be 1 to 200</source>
-        <translation>%1 Zeichen; es müssen 1 bis 200 sein</translation>
     </message>
     <message>
         <source>nothing is changed</source>
@@ -825,34 +681,6 @@
     <message>
         <source>%1; this tube is open at the foot</source>
         <translation>%1; dieses Rohr ist am Fuß offen</translation>
-    </message>
-    <message>
-        <source>%1 mm; the wall is %2 mm</source>
-        <translation>%1 mm; die Wand ist %2 mm</translation>
-    </message>
-    <message>
-        <source>%1 mm; must be above the highest hole, %2 mm</source>
-        <translation>%1 mm; muss über dem höchsten Loch liegen, %2 mm</translation>
-    </message>
-    <message>
-        <source>%1 mm; the tube is %2 mm</source>
-        <translation>%1 mm; das Rohr ist %2 mm</translation>
-    </message>
-    <message>
-        <source>%1 mm; the bore is %2 mm</source>
-        <translation>%1 mm; die Bohrung ist %2 mm</translation>
-    </message>
-    <message>
-        <source>%1 mm; outside the horn is %2 mm</source>
-        <translation>%1 mm; außen ist das Horn %2 mm</translation>
-    </message>
-    <message>
-        <source>%1 mm; must be at least %2 mm</source>
-        <translation>%1 mm; muss mindestens %2 mm sein</translation>
-    </message>
-    <message>
-        <source>%1 cents; must be at most %2</source>
-        <translation>%1 Cent; höchstens %2</translation>
     </message>
     <message>
         <source>is no picture that can be read</source>
@@ -953,6 +781,338 @@
     <message>
         <source>comes twice or out of order</source>
         <translation>kommt doppelt oder außer der Reihe</translation>
+    </message>
+    <message>
+        <source>%1 after %2</source>
+        <translation>%1 nach %2</translation>
+    </message>
+    <message>
+        <source>%1; must be at least %2</source>
+        <translation>%1; muss mindestens %2 sein</translation>
+    </message>
+    <message>
+        <source>%1; this instrument can have: %2</source>
+        <translation>%1; dieses Instrument kann haben: %2</translation>
+    </message>
+    <message>
+        <source>%1 channels; at most %2</source>
+        <translation>%1 Kanäle; höchstens %2</translation>
+    </message>
+    <message>
+        <source>%1; at most %2 can be gone through</source>
+        <translation>%1; höchstens %2 lassen sich durchgehen</translation>
+    </message>
+    <message>
+        <source>%1 letters; must be %2 to %3</source>
+        <translation>%1 Zeichen; müssen %2 bis %3 sein</translation>
+    </message>
+    <message>
+        <source>must be %1 to %2</source>
+        <translation>muss %1 bis %2 sein</translation>
+    </message>
+    <message>
+        <source>must be %1 to %2, one a fingering</source>
+        <translation>muss %1 bis %2 sein, eine Zahl je Griff</translation>
+    </message>
+    <message>
+        <source>%1; must be a whole number from %2 to %3</source>
+        <translation>%1; muss eine ganze Zahl von %2 bis %3 sein</translation>
+    </message>
+    <message>
+        <source>%1; must be %2 to %3 (68 Fahrenheit are 20 Celsius)</source>
+        <translation>%1; muss %2 bis %3 sein (68 Fahrenheit sind 20 Celsius)</translation>
+    </message>
+    <message>
+        <source>%1; must be above 0 and below the chimney&apos;s %2</source>
+        <translation>%1; muss über 0 und unter den %2 der Wand sein</translation>
+    </message>
+    <message>
+        <source>%1; bits must rise</source>
+        <translation>%1; Bohrer müssen aufsteigen</translation>
+    </message>
+    <message>
+        <source>%1; the bore is %2</source>
+        <translation>%1; die Bohrung misst %2</translation>
+    </message>
+    <message>
+        <source>%1; the bore there is %2 wide</source>
+        <translation>%1; die Bohrung ist dort %2 weit</translation>
+    </message>
+    <message>
+        <source>%1; the first station is at 0</source>
+        <translation>%1; die erste Messstelle liegt bei 0</translation>
+    </message>
+    <message>
+        <source>this foot is closed</source>
+        <translation>dieser Fuß ist geschlossen</translation>
+    </message>
+    <message>
+        <source>%1 below %2 at %3; holes are numbered from the foot upwards</source>
+        <translation>%1 unter %2 bei %3; Löcher werden vom Fuß aufwärts gezählt</translation>
+    </message>
+    <message>
+        <source>%1; the tube is %2 long</source>
+        <translation>%1; das Rohr ist %2 lang</translation>
+    </message>
+    <message>
+        <source>%1; not less than the hole&apos;s %2</source>
+        <translation>%1; nicht weniger als die %2 des Lochs</translation>
+    </message>
+    <message>
+        <source>only a duct has one</source>
+        <translation>das hat nur ein Instrument mit Kernspalt</translation>
+    </message>
+    <message>
+        <source>%1; outside the horn is %2</source>
+        <translation>%1; außen ist das Horn %2 lang</translation>
+    </message>
+    <message>
+        <source>%1; its edge runs over the end of the tube</source>
+        <translation>%1; sein Rand läuft über das Rohrende</translation>
+    </message>
+    <message>
+        <source>%1; must be within a quarter of the way round the tube</source>
+        <translation>%1; muss innerhalb eines Viertels des Umfangs liegen</translation>
+    </message>
+    <message>
+        <source>%1; runs through %2</source>
+        <translation>%1; läuft durch %2</translation>
+    </message>
+    <message>
+        <source>%1; slides stand from the top downwards</source>
+        <translation>%1; Verbindungen stehen von oben nach unten</translation>
+    </message>
+    <message>
+        <source>%1 stations; at least %2</source>
+        <translation>%1 Messstellen; mindestens %2</translation>
+    </message>
+    <message>
+        <source>%1 after %2; stations must rise</source>
+        <translation>%1 nach %2; Messstellen müssen aufsteigen</translation>
+    </message>
+    <message>
+        <source>%1; must be %2 to %3 times the diameter</source>
+        <translation>%1; muss das %2- bis %3-Fache des Durchmessers sein</translation>
+    </message>
+    <message>
+        <source>%1; must be %2 to %3 times the hole&apos;s %4</source>
+        <translation>%1; muss das %2- bis %3-Fache der %4 des Lochs sein</translation>
+    </message>
+    <message>
+        <source>%1; the tube is %2</source>
+        <translation>%1; das Rohr misst %2</translation>
+    </message>
+    <message>
+        <source>%1; the tube runs from 0 to %2</source>
+        <translation>%1; das Rohr reicht von 0 bis %2</translation>
+    </message>
+    <message>
+        <source>%1; must be above the highest hole, %2</source>
+        <translation>%1; muss über dem höchsten Loch liegen, %2</translation>
+    </message>
+    <message>
+        <source>%1; the wall is %2</source>
+        <translation>%1; die Wand misst %2</translation>
+    </message>
+    <message>
+        <source>is fingered otherwise than %1</source>
+        <translation>wird anders gegriffen als %1</translation>
+    </message>
+    <message>
+        <source>%1; must be a pitch name such as D5, F#4 or Bb3</source>
+        <translation>%1; muss ein Tonname wie D5, F#4 oder Bb3 sein</translation>
+    </message>
+    <message>
+        <source>no such fingering</source>
+        <translation>kein solcher Griff</translation>
+    </message>
+    <message>
+        <source>another way to sound is another instrument</source>
+        <translation>eine andere Tonerzeugung ist ein anderes Instrument</translation>
+    </message>
+    <message>
+        <source>lies beyond the tube&apos;s end; its length is length_mm</source>
+        <translation>liegt hinter dem Rohrende; dessen Länge ist length_mm</translation>
+    </message>
+    <message>
+        <source>a cut has changed it since; what it is now is another cut</source>
+        <translation>ein Schnitt hat das seither geändert; was es jetzt ist, ist ein weiterer Schnitt</translation>
+    </message>
+    <message>
+        <source>%1; it is %2 now</source>
+        <translation>%1; es sind jetzt %2</translation>
+    </message>
+    <message>
+        <source>must be a hole&apos;s name</source>
+        <translation>muss der Name eines Lochs sein</translation>
+    </message>
+    <message>
+        <source>nothing was measured</source>
+        <translation>nichts wurde gemessen</translation>
+    </message>
+    <message>
+        <source>the bore was reamed since; what it is now is another cut</source>
+        <translation>die Bohrung wurde seither ausgerieben; was sie jetzt ist, ist ein weiterer Schnitt</translation>
+    </message>
+    <message>
+        <source>from %1 to %2; the tube runs from 0 to %3</source>
+        <translation>von %1 bis %2; das Rohr reicht von 0 bis %3</translation>
+    </message>
+    <message>
+        <source>an estimate of another size, or not finite</source>
+        <translation>eine Schätzung anderer Größe oder nicht endlich</translation>
+    </message>
+    <message>
+        <source>a hand would span %1, it reaches %2</source>
+        <translation>eine Hand müsste %1 spannen, sie reicht %2</translation>
+    </message>
+    <message>
+        <source>has holes already; a blank has none</source>
+        <translation>hat schon Löcher; ein Rohling hat keine</translation>
+    </message>
+    <message>
+        <source>%1 holes; the plan&apos;s fingerings have %2</source>
+        <translation>%1 Löcher; die Griffe des Entwurfs haben %2</translation>
+    </message>
+    <message>
+        <source>a covariance that is none</source>
+        <translation>eine Kovarianz, die keine ist</translation>
+    </message>
+    <message>
+        <source>there are none yet; log the drilled holes first</source>
+        <translation>es gibt noch keine: Gebohrtes ist zuerst einzutragen</translation>
+    </message>
+    <message>
+        <source>has no lowest note</source>
+        <translation>hat keinen tiefsten Ton</translation>
+    </message>
+    <message>
+        <source>has no holes and fingerings to carry over</source>
+        <translation>hat keine Löcher und Griffe zum Übertragen</translation>
+    </message>
+    <message>
+        <source>%1 to %2 would be %3 for fingers that reach %4</source>
+        <translation>%1 bis %2 wären %3 für Finger, die %4 reichen</translation>
+    </message>
+    <message>
+        <source>needs a closed foot, no holes and one fingering</source>
+        <translation>braucht einen geschlossenen Fuß, keine Löcher und einen Griff</translation>
+    </message>
+    <message>
+        <source>%1; too short for %2 by about %3</source>
+        <translation>%1; zu kurz für %2 um etwa %3</translation>
+    </message>
+    <message>
+        <source>%1 is wider than %2</source>
+        <translation>%1 ist weiter als %2</translation>
+    </message>
+    <message>
+        <source>%1 and %2 would leave %3 of wood</source>
+        <translation>%1 und %2 ließen %3 Holz stehen</translation>
+    </message>
+    <message>
+        <source>%1 of %2 samples; the file is cut off</source>
+        <translation>%1 von %2 Abtastwerten; die Datei ist abgeschnitten</translation>
+    </message>
+    <message>
+        <source>%1 (%2), expected about %3 (%4)</source>
+        <translation>%1 (%2), erwartet etwa %3 (%4)</translation>
+    </message>
+    <message>
+        <source>no note was heard on two of them before the first cut</source>
+        <translation>kein Ton wurde auf zweien davon vor dem ersten Schnitt gehört</translation>
+    </message>
+    <message>
+        <source>two at least are laid side by side</source>
+        <translation>mindestens zwei werden nebeneinandergelegt</translation>
+    </message>
+    <message>
+        <source>entry %1</source>
+        <translation>Eintrag %1</translation>
+    </message>
+    <message>
+        <source>the entry of %1</source>
+        <translation>der Eintrag von %1</translation>
+    </message>
+    <message>
+        <source>is no kind of entry</source>
+        <translation>ist keine Art von Eintrag</translation>
+    </message>
+    <message>
+        <source>it has no picture</source>
+        <translation>es hat kein Bild</translation>
+    </message>
+    <message>
+        <source>one note or an instrument, not both</source>
+        <translation>ein Ton oder ein Instrument, nicht beides</translation>
+    </message>
+    <message>
+        <source>%1 of them for %2 readings</source>
+        <translation>%1 davon für %2 Messungen</translation>
+    </message>
+    <message>
+        <source>the file that was opened is no longer there; it was moved, replaced or taken away</source>
+        <translation>die geöffnete Datei ist nicht mehr da; sie wurde verschoben, ersetzt oder weggenommen</translation>
+    </message>
+    <message>
+        <source>the file or its folder may not be opened</source>
+        <translation>die Datei oder ihr Ordner darf nicht geöffnet werden</translation>
+    </message>
+    <message>
+        <source>no shop memory is there; advise makes one with the first instrument</source>
+        <translation>es gibt noch kein Werkstattgedächtnis; advise legt eines mit dem ersten Instrument an</translation>
+    </message>
+    <message>
+        <source>the page cannot be drawn</source>
+        <translation>die Seite lässt sich nicht zeichnen</translation>
+    </message>
+    <message>
+        <source>holds something longer than a workbook can</source>
+        <translation>enthält etwas Längeres, als ein Werkbuch fassen kann</translation>
+    </message>
+    <message>
+        <source>it would keep Dowel at work without end</source>
+        <translation>sie würde Dowel ohne Ende beschäftigen</translation>
+    </message>
+    <message>
+        <source>known: %1</source>
+        <translation>bekannt: %1</translation>
+    </message>
+    <message>
+        <source>each line of what is pasted is %1 lengths or more</source>
+        <translation>jede eingefügte Zeile hat %1 Längen oder mehr</translation>
+    </message>
+    <message>
+        <source>%1; must be a length such as 6.4, 1/4 or 4 1/16 in</source>
+        <translation>%1; muss eine Länge wie 6,4, 1/4 oder 4 1/16 in sein</translation>
+    </message>
+    <message>
+        <source>must be &quot;%1&quot;</source>
+        <translation>muss „%1“ sein</translation>
+    </message>
+    <message>
+        <source>is no day</source>
+        <translation>ist kein Tag</translation>
+    </message>
+    <message>
+        <source>holds no table; copy lines of lengths first</source>
+        <translation>enthält keine Tabelle; zuerst Zeilen mit Längen kopieren</translation>
+    </message>
+    <message>
+        <source>nothing is typed yet</source>
+        <translation>noch ist nichts eingetippt</translation>
+    </message>
+    <message>
+        <source>must be a number, 1 for a smooth bore</source>
+        <translation>muss eine Zahl sein, 1 für eine glatte Bohrung</translation>
+    </message>
+    <message>
+        <source>a bit&apos;s size such as 6.4, 17/64, No. 7 or F</source>
+        <translation>eine Bohrergröße wie 6,4, 17/64, Nr. 7 oder F</translation>
+    </message>
+    <message>
+        <source>a volume such as 3.2 mL</source>
+        <translation>ein Volumen wie 3,2 mL</translation>
     </message>
 </context>
 <context>
@@ -4498,10 +4658,6 @@ Register</translation>
         <source>Show all in a &amp;table</source>
         <translation>Alle in einer &amp;Tabelle zeigen</translation>
     </message>
-    <message>
-        <source>none</source>
-        <translation>keine</translation>
-    </message>
 </context>
 <context>
     <name>dowel::app::MessageBar</name>
@@ -4997,6 +5153,23 @@ Register</translation>
     <message>
         <source>change</source>
         <translation>Änderung</translation>
+    </message>
+    <message>
+        <source>fill %1</source>
+        <comment>%1 hole</comment>
+        <translation>%1 verengen</translation>
+    </message>
+    <message>
+        <source>push plug in</source>
+        <translation>Stopfen hineinschieben</translation>
+    </message>
+    <message>
+        <source>foot piece</source>
+        <translation>Fußstück</translation>
+    </message>
+    <message>
+        <source>undercut embouchure hole</source>
+        <translation>Mundloch unterschneiden</translation>
     </message>
 </context>
 <context>
@@ -8175,6 +8348,53 @@ rechnet</translation>
     <message>
         <source>from the top end</source>
         <translation>vom oberen Ende</translation>
+    </message>
+    <message>
+        <source>wax, pressed in from outside</source>
+        <translation>Wachs, von außen eingedrückt</translation>
+    </message>
+    <message>
+        <source>by hand</source>
+        <translation>von Hand</translation>
+    </message>
+    <message>
+        <source>%1 is %2; a plug raises the pitch and can be drawn out again.</source>
+        <comment>note, how far off</comment>
+        <translation>%1 ist %2; ein Stopfen erhöht den Ton und lässt sich wieder herausziehen.</translation>
+    </message>
+    <message>
+        <source>%1 is %2; what is on the foot moves that note most.</source>
+        <comment>note, how far off</comment>
+        <translation>%1 ist %2; was auf dem Fuß steckt, bewegt diesen Ton am meisten.</translation>
+    </message>
+    <message>
+        <source>Warm the wax, not the wood; keep flames and hot tools away from shavings.</source>
+        <translation>Das Wachs erwärmen, nicht das Holz; Flammen und heißes Werkzeug von Spänen fernhalten.</translation>
+    </message>
+    <message>
+        <source>%1 mm</source>
+        <comment>a length</comment>
+        <translation>%1 mm</translation>
+    </message>
+    <message>
+        <source>%1 Hz</source>
+        <comment>a frequency</comment>
+        <translation>%1 Hz</translation>
+    </message>
+    <message>
+        <source>%1 cents</source>
+        <comment>an interval</comment>
+        <translation>%1 Cent</translation>
+    </message>
+    <message>
+        <source>%1 °C</source>
+        <comment>a temperature</comment>
+        <translation>%1 °C</translation>
+    </message>
+    <message>
+        <source>%1°</source>
+        <comment>an angle</comment>
+        <translation>%1°</translation>
     </message>
 </context>
 <context>

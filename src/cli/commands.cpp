@@ -97,7 +97,7 @@ Result<std::uint64_t> seedFrom(const std::string& text)
     std::uint64_t seed = 0;
     const auto [end, problem] = std::from_chars(text.data(), text.data() + text.size(), seed);
     if (problem != std::errc() || end != text.data() + text.size() || seed > most)
-        return Error{ErrorCode::BadValue, "--practice", text + "; must be a whole number from 0 to " + std::to_string(most)};
+        return Error{ErrorCode::BadValue, "--practice", {FactId::WholeWithin, text, 0, most}};
     return seed;
 }
 
@@ -203,7 +203,7 @@ Answer predict(const std::string& path, const PredictAsked& asked)
     const auto formulas = acoustics::formulasFromName(asked.formulas);
     if (!formulas)
         return Error{ErrorCode::BadValue, "--formulas",
-                     asked.formulas + "; known: lefebvre-scavone-2012, dubos-nederveen-1999, keefe-1990"};
+                     {FactId::Known, asked.formulas, "lefebvre-scavone-2012, dubos-nederveen-1999, keefe-1990"}};
     const auto book = bookOf(path);
     if (!book)
         return book.error();
@@ -284,7 +284,7 @@ Answer layout(const std::string& path, const std::string& memory)
     Priors priors;
     if (!memory.empty()) {
         if (std::error_code unknown; !std::filesystem::exists(memory, unknown))
-            return Error{ErrorCode::Unreadable, memory, "no shop memory is there; advise makes one with the first instrument"};
+            return Error{ErrorCode::Unreadable, memory, FactId::NoShopMemory};
         const auto opened = ShopMemory::open(memory);
         if (!opened)
             return opened.error();
@@ -331,7 +331,7 @@ Answer analyseTake(const std::string& path, std::optional<double> expect)
     std::optional<Hertz> first;
     if (expect) {
         if (!(*expect > 0.0 && *expect < 20000.0))
-            return Error{ErrorCode::BadValue, "--expect", numberText(*expect) + "; must be above 0 and below 20000"};
+            return Error{ErrorCode::BadValue, "--expect", {FactId::AboveBelow, *expect, 0, 20000}};
         first = Hertz::fromHertz(*expect);
     }
     const auto analysis = session::analysisOf(path, first);
@@ -410,7 +410,7 @@ Json contractStep(const AdviceStep& s, const Instrument& present, const BitDrawe
     if (cut.contains("hole"))
         one["hole"] = cut["hole"];
     one["tool"] = text::tool(s, text::LengthUnit::Millimetres, drawer, present.spec().material).toStdString();
-    if (isReversible(s.cut))
+    if (factsOf(s.cut).reversible)
         one["reversible"] = true;
     one["why"] = text::why(s, text::LengthUnit::Millimetres).toStdString();
     one["then"] = s.thenMeasure ? "measure" : "next";

@@ -94,7 +94,7 @@ Answer writeReport(const std::string& path, const std::string& file, const Repor
 {
     const bool pdf = file.ends_with(".pdf");
     if (!pdf && !file.ends_with(".html"))
-        return Error{ErrorCode::BadValue, "--out", file + "; known: .pdf, .html"};
+        return Error{ErrorCode::BadValue, "--out", {FactId::Known, file, ".pdf, .html"}};
     const auto store = Store::open(path, Store::Mode::Look);
     if (!store)
         return store.error();
@@ -139,7 +139,7 @@ Answer exportAs(const std::string& path, const std::string& format, const std::s
     } else if (format == "svg" || format == "dxf" || format == "pdf")
         return exportTemplate(store->book(), format, file);
     else
-        return Error{ErrorCode::BadValue, "--as", format + "; known: spec, json, csv, svg, dxf, pdf, ics"};
+        return Error{ErrorCode::BadValue, "--as", {FactId::Known, format, "spec, json, csv, svg, dxf, pdf, ics"}};
     if (auto ok = io::writeFileWhole(file, content); !ok)
         return ok.error();
     return Json{{"written", file}, {"as", format}};

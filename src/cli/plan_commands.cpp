@@ -202,7 +202,7 @@ Answer keys(const std::string& path)
 Answer worksheet(const std::string& path, const std::string& out, const StepsWanted& wanted)
 {
     if (!out.ends_with(".pdf"))
-        return Error{ErrorCode::BadValue, "--out", out + "; known: .pdf"};
+        return Error{ErrorCode::BadValue, "--out", {FactId::Known, out, ".pdf"}};
     const auto order = orderedFor(path, wanted);
     if (!order)
         return order.error();

@@ -59,7 +59,7 @@ Result<Change> changeAsked(const InstrumentSpec& spec, const VariationWanted& wa
         }
         return withAmounts(c, {wanted.times, length(wanted.by_mm), length(wanted.wide_mm)});
     }
-    return Error{ErrorCode::BadValue, "--change", wanted.change + "; this instrument can have: " + known};
+    return Error{ErrorCode::BadValue, "--change", {FactId::CanHave, wanted.change, known}};
 }
 
 } // namespace
@@ -102,7 +102,7 @@ Answer bores(const std::string& path)
         return asked.error();
     const auto* blank = std::get_if<Blank>(&asked->from);
     if (blank == nullptr)
-        return Error{ErrorCode::BadValue, path, "has holes already; a blank has none"};
+        return Error{ErrorCode::BadValue, path, FactId::HasHoles};
     Json all = Json::array();
     const auto found = session::boresTried(*blank, asked->wishes);
     if (!found)
@@ -172,14 +172,14 @@ Answer carry(const std::string& modelPath, const std::string& blankPath)
     if (!kept)
         return kept.error();
     if (!kept->model && !kept->goal)
-        return Error{ErrorCode::BadValue, modelPath, "has no holes and fingerings to carry over"};
+        return Error{ErrorCode::BadValue, modelPath, FactId::NothingToCarry};
     const Instrument& model = kept->model ? *kept->model : *kept->goal;
     const auto asked = io::readLayoutFile(blankPath);
     if (!asked)
         return asked.error();
     const auto* blank = std::get_if<Blank>(&asked->from);
     if (blank == nullptr)
-        return Error{ErrorCode::BadValue, blankPath, "has holes already; a blank has none"};
+        return Error{ErrorCode::BadValue, blankPath, FactId::HasHoles};
     const auto rough = session::rowOn(model, *blank);
     if (!rough)
         return rough.error();

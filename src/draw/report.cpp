@@ -312,7 +312,7 @@ Status ReportPages::drawAll(QPagedPaintDevice& device) const
     device.setPageMargins(QMarginsF(0.0, 0.0, 0.0, 0.0));
     QPainter painter(&device);
     if (!painter.isActive())
-        return Error{ErrorCode::Internal, "report", "the page cannot be drawn"};
+        return Error{ErrorCode::Internal, "report", FactId::PageNotDrawn};
     for (int page = 0; page < count(); ++page) {
         if (page > 0)
             device.newPage();

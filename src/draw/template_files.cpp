@@ -369,7 +369,7 @@ Result<std::string> templatePdf(const TemplateSheet& sheet, const std::string& t
         constexpr double perMillimetre = dotsPerInch / 25.4;
         QPainter painter(&pdf);
         if (!painter.isActive())
-            return Error{ErrorCode::Internal, "template", "the page cannot be drawn"};
+            return Error{ErrorCode::Internal, "template", FactId::PageNotDrawn};
         drawTemplate(pdf, painter, sheet, title, perMillimetre);
     }
     return withoutTimeZone(buffer.data().toStdString());
@@ -396,7 +396,7 @@ Result<std::string> benchSheetPdf(const ReportPages& words, const TemplateSheet&
         constexpr double perMillimetre = dotsPerInch / 25.4;
         QPainter painter(&pdf);
         if (!painter.isActive())
-            return Error{ErrorCode::Internal, "bench sheet", "the page cannot be drawn"};
+            return Error{ErrorCode::Internal, "bench sheet", FactId::PageNotDrawn};
         for (int page = 0; page < words.count(); ++page) {
             if (page > 0)
                 pdf.newPage();

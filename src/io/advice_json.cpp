@@ -146,7 +146,7 @@ Result<Advice> adviceFromJson(const Json& json)
     Advice a;
     const auto state = stateFromName(r.text("state"));
     if (!state)
-        r.fail(ErrorCode::BadValue, "state", "is not known");
+        r.fail(ErrorCode::BadValue, "state", FactId::NotKnown);
     a.state = state.value_or(AdviceState::Measure);
     a.worst = Cents::fromCents(r.number("worst_cents"));
     a.rms = Cents::fromCents(r.number("rms_cents"));
@@ -163,7 +163,7 @@ Result<Advice> adviceFromJson(const Json& json)
     for (auto& l : r.objects("left")) {
         const auto why = leftFromName(l.text("why"));
         if (!why)
-            l.fail(ErrorCode::BadValue, "why", "is not known");
+            l.fail(ErrorCode::BadValue, "why", FactId::NotKnown);
         a.left.push_back(
             {{l.text("fingering")}, Cents::fromCents(l.number("off_cents")), why.value_or(UnreachedNote::Why::Compromise)});
         l.finish();
@@ -182,7 +182,7 @@ Result<Advice> adviceFromJson(const Json& json)
         JsonReader c = r.object("contradiction");
         const auto kind = contradictionFromName(c.text("kind"));
         if (!kind)
-            c.fail(ErrorCode::BadValue, "kind", "is not known");
+            c.fail(ErrorCode::BadValue, "kind", FactId::NotKnown);
         a.contradiction = Contradiction{kind.value_or(Contradiction::Kind::Reading), c.text("what"), c.number("amount"),
                                         c.has("with") ? c.text("with") : std::string()};
         c.finish();

@@ -26,7 +26,7 @@ public:
     Result<std::vector<EntryBody>> entries()
     {
         if (!m_measured->is_object())
-            return Error{ErrorCode::BadValue, root, "must be an object"};
+            return Error{ErrorCode::BadValue, root, FactId::MustBeObject};
         for (const auto& [key, value] : m_measured->items()) {
             const std::string where = std::string(root) + "/" + key;
             if (key == "length_mm")
@@ -42,7 +42,7 @@ public:
             else if (key == "excitation")
                 measureMouth(value, where);
             else
-                fail({ErrorCode::UnknownKey, where, "known: length_mm, wall_mm, bore, excitation, holes, slides"});
+                fail({ErrorCode::UnknownKey, where, {FactId::KnownKeys, "length_mm, wall_mm, bore, excitation, holes, slides"}});
         }
         if (m_error)
             return *m_error;
@@ -55,7 +55,7 @@ public:
             m_entries.insert(m_entries.begin(), std::move(amend));
         }
         if (m_entries.empty())
-            return Error{ErrorCode::BadValue, root, "nothing was measured"};
+            return Error{ErrorCode::BadValue, root, FactId::NothingMeasured};
         return std::move(m_entries);
     }
 
@@ -68,11 +68,11 @@ private:
     template <class Each> void eachOf(const Json& list, const std::string& where, Each each)
     {
         if (!list.is_array())
-            return fail({ErrorCode::BadValue, where, "must be a list"});
+            return fail({ErrorCode::BadValue, where, FactId::MustBeList});
         for (std::size_t i = 0; i < list.size(); ++i) {
             const std::string at = where + "/" + std::to_string(i);
             if (!list[i].is_object())
-                fail({ErrorCode::BadValue, at, "must be an object"});
+                fail({ErrorCode::BadValue, at, FactId::MustBeObject});
             else
                 each(list[i], at);
         }
@@ -84,7 +84,7 @@ private:
         const auto after = now.find(key);
         const bool same = before == there.end() ? after == now.end() : after != now.end() && *before == *after;
         if (!same)
-            return fail({ErrorCode::BadValue, where, "a cut has changed it since; what it is now is another cut"});
+            return fail({ErrorCode::BadValue, where, FactId::CutSince});
         there[key] = value;
         m_changed = true;
     }
@@ -92,7 +92,7 @@ private:
     {
         if (value.is_number() && std::isfinite(value.get<double>()))
             return value.get<double>();
-        fail({ErrorCode::BadValue, where, "must be a number"});
+        fail({ErrorCode::BadValue, where, {FactId::MustBeNumber, value.dump()}});
         return std::nullopt;
     }
     void measureLength(const Json& value, const std::string& where)
@@ -116,10 +116,10 @@ private:
     void measureMouth(const Json& value, const std::string& where)
     {
         if (!value.is_object())
-            return fail({ErrorCode::BadValue, where, "must be an object"});
+            return fail({ErrorCode::BadValue, where, FactId::MustBeObject});
         for (const auto& [key, one] : value.items()) {
             if (key == "kind" && one != m_there["excitation"]["kind"])
-                return fail({ErrorCode::BadValue, where + "/kind", "another way to sound is another instrument"});
+                return fail({ErrorCode::BadValue, where + "/kind", FactId::AnotherInstrument});
             if (key != "kind")
                 set(m_there["excitation"], m_now["excitation"], key, one, where + "/" + key);
         }
@@ -134,7 +134,7 @@ private:
         const auto there = std::find_if(holes.begin(), holes.end(), is);
         if (there == holes.end())
             return fail(
-                {ErrorCode::UnknownName, where + "/id", id.is_string() ? id.get<std::string>() : "must be a hole's name"});
+                {ErrorCode::UnknownName, where + "/id", id.is_string() ? Fact::said(id.get<std::string>()) : Fact(FactId::MustBeHoleName)});
         const auto now = std::find_if(m_now["holes"].begin(), m_now["holes"].end(), is);
         for (const auto& [key, value] : one.items()) {
             const std::string at = where + "/" + key;
@@ -161,7 +161,7 @@ private:
                                    : it->value("diameter_mm", 0.0) == station["diameter_mm"];
         };
         if (!std::all_of(bore.begin(), bore.end(), stands))
-            return fail({ErrorCode::BadValue, where, "the bore was reamed since; what it is now is another cut"});
+            return fail({ErrorCode::BadValue, where, FactId::ReamedSince});
         const auto it = std::find_if(bore.begin(), bore.end(), [&](const Json& s) { return s["at_mm"] >= *at - same_mm; });
         if (it != bore.end() && (*it)["at_mm"] <= *at + same_mm) {
             Json station = *it;
@@ -170,7 +170,7 @@ private:
                     station[key] = value;
             *it = std::move(station);
         } else if (it == bore.end()) {
-            return fail({ErrorCode::BadValue, where + "/at_mm", "lies beyond the tube's end; its length is length_mm"});
+            return fail({ErrorCode::BadValue, where + "/at_mm", FactId::BeyondTheEnd});
         } else {
             bore.insert(it, one);
         }

@@ -33,16 +33,15 @@ Status checkHeader(const SF_INFO& info, const std::string& name, double longest_
     constexpr int highest_Hz = 192000;
     constexpr int mostChannels = 32;
     if (info.frames <= 0 || info.channels <= 0)
-        return Error{ErrorCode::BadAudio, name, "holds no samples"};
+        return Error{ErrorCode::BadAudio, name, FactId::NoSamples};
     if (info.samplerate < lowest_Hz || info.samplerate > highest_Hz)
         return Error{ErrorCode::BadAudio, name,
-                     std::to_string(info.samplerate) + " samples a second; must be " + std::to_string(lowest_Hz) + " to " +
-                         std::to_string(highest_Hz)};
+                     {FactId::SampleRate, info.samplerate, lowest_Hz, highest_Hz}};
     if (info.channels > mostChannels)
-        return Error{ErrorCode::BadAudio, name, std::to_string(info.channels) + " channels; at most 32"};
+        return Error{ErrorCode::BadAudio, name, {FactId::ChannelsAtMost, info.channels, mostChannels}};
     if (static_cast<double>(info.frames) / info.samplerate > longest_s)
         return Error{ErrorCode::BadAudio, name,
-                     "longer than " + std::to_string(std::lround(longest_s / 60.0)) + " minutes; cut it into takes"};
+                     {FactId::LongerThanMinutes, std::lround(longest_s / 60.0)}};
     return Done{};
 }
 
@@ -70,7 +69,7 @@ std::size_t readOn(SNDFILE* file, int channelCount, std::size_t most, std::vecto
 
 Error endedEarly(const std::string& name, std::size_t total, sf_count_t frames)
 {
-    return {ErrorCode::BadAudio, name, std::to_string(total) + " of " + std::to_string(frames) + " samples; the file is cut off"};
+    return {ErrorCode::BadAudio, name, {FactId::CutOffAt, total, frames}};
 }
 
 /// Decodes a file for whoever takes it; in the process that fences it in.
@@ -170,7 +169,7 @@ Result<SoundFile> SoundFile::open(const std::string& path, double longest_s)
     if (!kind)
         return kind.error();
     if (isCutOff(path, *kind))
-        return Error{ErrorCode::BadAudio, path, "the file is cut off: it promises more sound than it holds"};
+        return Error{ErrorCode::BadAudio, path, FactId::CutOff};
     auto parts = std::make_unique<Parts>();
     parts->path = path;
     if (needsFence(*kind)) {
@@ -188,7 +187,7 @@ Result<SoundFile> SoundFile::open(const std::string& path, double longest_s)
     } else {
         parts->file.reset(sf_open(path.c_str(), SFM_READ, &parts->info));
         if (!parts->file)
-            return Error{ErrorCode::BadAudio, path, sf_strerror(nullptr)};
+            return Error{ErrorCode::BadAudio, path, Fact::said(sf_strerror(nullptr))};
     }
     if (auto ok = checkHeader(parts->info, path, longest_s); !ok)
         return ok.error();
@@ -268,7 +267,7 @@ Result<std::vector<unsigned char>> flacOf(const Samples& samples)
     SF_VIRTUAL_IO io = memoryCalls();
     SF_INFO info = infoFor(samples, SF_FORMAT_FLAC | SF_FORMAT_PCM_24);
     if (samples.values.empty())
-        return Error{ErrorCode::BadAudio, "take", "holds no samples"};
+        return Error{ErrorCode::BadAudio, "take", FactId::NoSamples};
     const double scale = scaleOf(samples);
     Samples smaller;
     if (scale > 1.0) {
@@ -282,7 +281,7 @@ Result<std::vector<unsigned char>> flacOf(const Samples& samples)
         if (file && scale > 1.0)
             (void)sf_set_string(file.get(), SF_STR_COMMENT, (std::string(scaledBy) + exactText(scale)).c_str());
         if (!file || !writeAll(file, scale > 1.0 ? smaller : samples))
-            return Error{ErrorCode::BadAudio, "take", sf_strerror(file.get())};
+            return Error{ErrorCode::BadAudio, "take", Fact::said(sf_strerror(file.get()))};
     }
     return std::move(memory.bytes);
 }
@@ -291,13 +290,13 @@ Result<Samples> samplesOfFlac(const std::vector<unsigned char>& flac)
 {
     // By its first letters, before the library guesses: no other decoder ever sees what a workbook holds.
     if (flac.size() < 4 || std::memcmp(flac.data(), "fLaC", 4) != 0)
-        return Error{ErrorCode::BadAudio, "take", "is no FLAC"};
+        return Error{ErrorCode::BadAudio, "take", FactId::NoFlac};
     Memory memory{flac, 0};
     SF_VIRTUAL_IO io = memoryCalls();
     SF_INFO info{};
     const File file(sf_open_virtual(&io, SFM_READ, &info, &memory));
     if (!file)
-        return Error{ErrorCode::BadAudio, "take", sf_strerror(nullptr)};
+        return Error{ErrorCode::BadAudio, "take", Fact::said(sf_strerror(nullptr))};
     if (auto ok = checkHeader(info, "take", longestTake_s); !ok)
         return ok.error();
     Samples samples;
@@ -318,7 +317,7 @@ Status writeAudioFile(const std::string& path, const Samples& samples)
     SF_INFO info = infoFor(samples, (flac ? SF_FORMAT_FLAC : SF_FORMAT_WAV) | SF_FORMAT_PCM_24);
     const File file(sf_open(path.c_str(), SFM_WRITE, &info));
     if (!file || !writeAll(file, samples))
-        return Error{ErrorCode::Unwritable, path, sf_strerror(file.get())};
+        return Error{ErrorCode::Unwritable, path, Fact::said(sf_strerror(file.get()))};
     return Done{};
 }
 

@@ -13,7 +13,7 @@ Result<BitDrawer> drawerFromJson(const Json& json, const std::string& name)
     constexpr std::size_t most = 1000;
     const auto markings = r.texts("bits");
     if (markings.size() > most)
-        return Error{ErrorCode::BadValue, name + "/bits", std::to_string(markings.size()) + "; at most 1000"};
+        return Error{ErrorCode::BadValue, name + "/bits", {FactId::AtMost, markings.size(), 1000}};
     for (const std::string& marking : markings) {
         auto bit = bitFromMarking(marking);
         if (!bit)

@@ -129,7 +129,7 @@ Result<FencedDecoder> FencedDecoder::start(const std::string& name, const std::f
 {
     std::array<int, 2> ends{};
     if (::pipe2(ends.data(), O_CLOEXEC) != 0)
-        return Error{ErrorCode::Unreadable, name, "no process could be started to decode it"};
+        return Error{ErrorCode::Unreadable, name, FactId::NoProcess};
     auto parts = std::make_unique<Parts>();
     parts->name = name;
     parts->in = ends[0];
@@ -140,9 +140,9 @@ Result<FencedDecoder> FencedDecoder::start(const std::string& name, const std::f
     }
     ::close(ends[1]);
     if (parts->child < 0)
-        return Error{ErrorCode::Unreadable, name, "no process could be started to decode it"};
+        return Error{ErrorCode::Unreadable, name, FactId::NoProcess};
     if (readWhole(parts->in, &parts->head, sizeof parts->head) != sizeof parts->head)
-        return Error{ErrorCode::BadAudio, name, "is damaged, or asks for more memory and time than sound needs"};
+        return Error{ErrorCode::BadAudio, name, FactId::DamagedSound};
     return FencedDecoder(std::move(parts));
 }
 
@@ -158,7 +158,7 @@ Result<std::size_t> FencedDecoder::next(std::size_t most, std::vector<float>& va
     const std::size_t got = readWhole(m_parts->in, values.data() + before, most * sizeof(float)) / sizeof(float);
     values.resize(before + got);
     if (got < most && m_parts->child > 0 && !m_parts->ended())
-        return Error{ErrorCode::BadAudio, m_parts->name, "is damaged, or asks for more memory and time than sound needs"};
+        return Error{ErrorCode::BadAudio, m_parts->name, FactId::DamagedSound};
     return got;
 }
 

@@ -38,7 +38,7 @@ Result<FinishPlan> finishFromText(const std::string& text)
     const auto day = [](JsonReader& from, const std::string& key) {
         const auto read = dayFrom(from.text(key));
         if (!read)
-            from.fail(ErrorCode::BadValue, key, "is no day");
+            from.fail(ErrorCode::BadValue, key, FactId::NoDay);
         return read.value_or(std::chrono::sys_days());
     };
     FinishPlan plan;
@@ -54,7 +54,7 @@ Result<FinishPlan> finishFromText(const std::string& text)
         FinishWork w;
         const auto kind = finishKindFromName(one.text("kind"));
         if (!kind)
-            one.fail(ErrorCode::BadValue, "kind", "is not known");
+            one.fail(ErrorCode::BadValue, "kind", FactId::NotKnown);
         w.kind = kind.value_or(FinishKind::Own);
         w.days = one.integer("days", 1);
         w.words = one.text("words", "");

@@ -25,7 +25,7 @@ namespace {
 class Inspector final : public nlohmann::json_sax<Json>
 {
 public:
-    [[nodiscard]] const std::string& trouble() const { return m_trouble; }
+    [[nodiscard]] const Fact& trouble() const { return m_trouble; }
     bool null() override { return true; }
     bool boolean(bool) override { return true; }
     bool number_integer(number_integer_t) override { return true; }
@@ -42,7 +42,7 @@ public:
     {
         if (m_keys.back().insert(name).second)
             return true;
-        m_trouble = "\"" + name + "\" stands twice in one object";
+        m_trouble = {FactId::TwiceInObject, name};
         return false;
     }
     bool end_object() override
@@ -59,7 +59,7 @@ public:
     }
     bool parse_error(std::size_t, const std::string&, const nlohmann::detail::exception& problem) override
     {
-        m_trouble = problem.what();
+        m_trouble = Fact::said(problem.what());
         return false;
     }
 
@@ -69,10 +69,10 @@ private:
         constexpr int deepest = 32;
         if (++m_depth <= deepest)
             return true;
-        m_trouble = "lists or objects within each other more than " + std::to_string(deepest) + " deep";
+        m_trouble = {FactId::NestedTooDeep, deepest};
         return false;
     }
-    std::string m_trouble;
+    Fact m_trouble;
     std::vector<std::set<std::string>> m_keys;
     int m_depth = 0;
 };
@@ -84,14 +84,14 @@ Result<Json> parseJson(const std::string& text, const std::string& name)
     constexpr std::size_t longest = std::size_t{16} << 20U; // bytes, of which the parser makes many times as many
     if (text.size() > longest)
         return Error{ErrorCode::BadSyntax, name,
-                     "longer than " + std::to_string(longest >> 20U) + " MB: " + std::to_string(text.size()) + " bytes"};
+                     {FactId::LongerThanBytes, longest >> 20U, text.size()}};
     Inspector inspector;
     if (!Json::sax_parse(text, &inspector))
         return Error{ErrorCode::BadSyntax, name, inspector.trouble()};
     try {
         return Json::parse(text);
     } catch (const Json::exception& e) {
-        return Error{ErrorCode::BadSyntax, name, e.what()};
+        return Error{ErrorCode::BadSyntax, name, Fact::said(e.what())};
     }
 }
 
@@ -108,15 +108,15 @@ JsonReader::JsonReader(const Json& value, std::string where, std::optional<Error
     : m_value(&value), m_where(std::move(where)), m_error(&error)
 {
     if (!value.is_object()) {
-        fail(ErrorCode::BadValue, "", "must be an object");
+        fail(ErrorCode::BadValue, "", FactId::MustBeObject);
         m_value = &emptyObject;
     }
 }
 
-void JsonReader::fail(ErrorCode code, const std::string& key, std::string facts)
+void JsonReader::fail(ErrorCode code, const std::string& key, Fact fact)
 {
     if (!*m_error)
-        *m_error = Error{code, m_where + (key.empty() ? "" : "/" + key), std::move(facts)};
+        *m_error = Error{code, m_where + (key.empty() ? "" : "/" + key), std::move(fact)};
 }
 
 const Json* JsonReader::find(const std::string& key, bool needed)
@@ -126,7 +126,7 @@ const Json* JsonReader::find(const std::string& key, bool needed)
     if (it != m_value->end())
         return &*it;
     if (needed)
-        fail(ErrorCode::MissingKey, key, "must be there");
+        fail(ErrorCode::MissingKey, key, FactId::MustBeThere);
     return nullptr;
 }
 
@@ -141,7 +141,7 @@ double JsonReader::number(const std::string& key)
     if (v == nullptr)
         return 0.0;
     if (!v->is_number() || !std::isfinite(v->get<double>())) {
-        fail(ErrorCode::BadValue, key, v->dump() + "; must be a number");
+        fail(ErrorCode::BadValue, key, {FactId::MustBeNumber, v->dump()});
         return 0.0;
     }
     return v->get<double>();
@@ -158,7 +158,7 @@ int JsonReader::integer(const std::string& key, int otherwise)
     if (v == nullptr)
         return otherwise;
     if (!v->is_number_integer() || v->get<std::int64_t>() < -1000000 || v->get<std::int64_t>() > 1000000) {
-        fail(ErrorCode::BadValue, key, v->dump() + "; must be a whole number");
+        fail(ErrorCode::BadValue, key, {FactId::MustBeWhole, v->dump()});
         return otherwise;
     }
     return v->get<int>();
@@ -170,7 +170,7 @@ std::string JsonReader::text(const std::string& key)
     if (v == nullptr)
         return {};
     if (!v->is_string()) {
-        fail(ErrorCode::BadValue, key, v->dump() + "; must be text in quotes");
+        fail(ErrorCode::BadValue, key, {FactId::MustBeText, v->dump()});
         return {};
     }
     return v->get<std::string>();
@@ -187,7 +187,7 @@ bool JsonReader::boolean(const std::string& key, bool otherwise)
     if (v == nullptr)
         return otherwise;
     if (!v->is_boolean()) {
-        fail(ErrorCode::BadValue, key, v->dump() + "; must be true or false");
+        fail(ErrorCode::BadValue, key, {FactId::MustBeTrueOrFalse, v->dump()});
         return otherwise;
     }
     return v->get<bool>();
@@ -200,7 +200,7 @@ std::vector<JsonReader> JsonReader::objects(const std::string& key)
     if (v == nullptr)
         return list;
     if (!v->is_array()) {
-        fail(ErrorCode::BadValue, key, "must be a list");
+        fail(ErrorCode::BadValue, key, FactId::MustBeList);
         return list;
     }
     for (std::size_t i = 0; i < v->size(); ++i)
@@ -215,12 +215,12 @@ std::vector<std::string> JsonReader::texts(const std::string& key)
     if (v == nullptr)
         return list;
     if (!v->is_array()) {
-        fail(ErrorCode::BadValue, key, "must be a list");
+        fail(ErrorCode::BadValue, key, FactId::MustBeList);
         return list;
     }
     for (std::size_t i = 0; i < v->size(); ++i) {
         if (!(*v)[i].is_string()) {
-            fail(ErrorCode::BadValue, key + "/" + std::to_string(i), (*v)[i].dump() + "; must be text in quotes");
+            fail(ErrorCode::BadValue, key + "/" + std::to_string(i), {FactId::MustBeText, (*v)[i].dump()});
             return list;
         }
         list.push_back((*v)[i].get<std::string>());
@@ -235,12 +235,12 @@ std::vector<double> JsonReader::numbers(const std::string& key)
     if (v == nullptr)
         return list;
     if (!v->is_array()) {
-        fail(ErrorCode::BadValue, key, "must be a list");
+        fail(ErrorCode::BadValue, key, FactId::MustBeList);
         return list;
     }
     for (std::size_t i = 0; i < v->size(); ++i) {
         if (!(*v)[i].is_number() || !std::isfinite((*v)[i].get<double>())) {
-            fail(ErrorCode::BadValue, key + "/" + std::to_string(i), (*v)[i].dump() + "; must be a number");
+            fail(ErrorCode::BadValue, key + "/" + std::to_string(i), {FactId::MustBeNumber, (*v)[i].dump()});
             return list;
         }
         list.push_back((*v)[i].get<double>());
@@ -258,7 +258,7 @@ void JsonReader::finish()
 {
     for (const auto& [key, value] : m_value->items())
         if (m_used.count(key) == 0)
-            fail(ErrorCode::UnknownKey, key, "is not known here");
+            fail(ErrorCode::UnknownKey, key, FactId::NotKnownHere);
 }
 
 } // namespace dowel::io

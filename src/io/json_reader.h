@@ -42,7 +42,7 @@ public:
     JsonReader object(const std::string& key);
     /// Marks every key that was not asked for as an error.
     void finish();
-    void fail(ErrorCode code, const std::string& key, std::string facts);
+    void fail(ErrorCode code, const std::string& key, Fact fact);
     [[nodiscard]] const std::string& where() const { return m_where; }
     void rename(std::string where) { m_where = std::move(where); }
     [[nodiscard]] bool failed() const { return m_error->has_value(); }

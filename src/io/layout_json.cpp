@@ -22,7 +22,7 @@ void readLength(JsonReader& r, const char* key, double low_mm, double high_mm, M
         return;
     const double v = r.number(key);
     if (!(v >= low_mm && v <= high_mm))
-        r.fail(ErrorCode::BadValue, key, numberText(v) + " mm; must be " + numberText(low_mm) + " to " + numberText(high_mm));
+        r.fail(ErrorCode::BadValue, key, {FactId::Within, Metres::fromMillimetres(v), Metres::fromMillimetres(low_mm), Metres::fromMillimetres(high_mm)});
     into = Metres::fromMillimetres(v);
 }
 
@@ -38,7 +38,7 @@ LayoutWishes readWishes(JsonReader r, const InstrumentSpec& spec, Blank& blank)
         else if (hand == "large")
             w.reach = largeHand();
         else if (hand != "any")
-            r.fail(ErrorCode::BadValue, "hand", hand + "; known: small, medium, large, any");
+            r.fail(ErrorCode::BadValue, "hand", {FactId::Known, hand, "small, medium, large, any"});
     }
     if (r.has("step_mm") || r.has("span_mm")) {
         HandSpan span = w.reach.value_or(mediumHand());
@@ -53,7 +53,7 @@ LayoutWishes readWishes(JsonReader r, const InstrumentSpec& spec, Blank& blank)
     w.doubt = r.number("doubt", w.doubt);
     constexpr double mostDoubt = 4.0;
     if (!(w.doubt >= 0.0 && w.doubt <= mostDoubt))
-        r.fail(ErrorCode::BadValue, "doubt", numberText(w.doubt) + "; must be 0 to 4 standard deviations");
+        r.fail(ErrorCode::BadValue, "doubt", {FactId::WithinDeviations, w.doubt, 0, 4});
     readLength(r, "wood_mm", 0.3, 50.0, w.leastWood);
     w.oneBit = r.boolean("one_bit", false);
     w.equalSpacing = r.boolean("equal_spacing", false);
@@ -67,16 +67,16 @@ LayoutWishes readWishes(JsonReader r, const InstrumentSpec& spec, Blank& blank)
     for (const auto& name : r.texts("allow")) {
         const auto shaping = shapingFromName(name);
         if (!shaping)
-            r.fail(ErrorCode::BadValue, "allow", name + "; known: stopper, head_taper, taper, bore, undercut, fingerings");
+            r.fail(ErrorCode::BadValue, "allow", {FactId::Known, name, "stopper, head_taper, taper, bore, undercut, fingerings"});
         else if (!offers(spec, *shaping))
-            r.fail(ErrorCode::BadValue, "allow", name + "; this instrument has none");
+            r.fail(ErrorCode::BadValue, "allow", {FactId::HasNone, name});
         else if (std::find(w.allowed.begin(), w.allowed.end(), *shaping) == w.allowed.end())
             w.allowed.push_back(*shaping);
     }
     if (r.boolean("use_bits", false)) {
         w.bits = spec.tools.bits;
         if (w.bits.empty())
-            r.fail(ErrorCode::BadValue, "use_bits", "no bits_mm stand under tools");
+            r.fail(ErrorCode::BadValue, "use_bits", FactId::NoBits);
     }
     if (r.has("heard_above_cents"))
         for (const double v : r.numbers("heard_above_cents"))
@@ -84,11 +84,11 @@ LayoutWishes readWishes(JsonReader r, const InstrumentSpec& spec, Blank& blank)
     constexpr double farOff_cents = 200.0;
     if (std::any_of(w.heardAbove.begin(), w.heardAbove.end(),
                     [](const Cents& c) { return !(std::abs(c.cents()) <= farOff_cents); }))
-        r.fail(ErrorCode::BadValue, "heard_above_cents", "must be -200 to 200, one a fingering");
+        r.fail(ErrorCode::BadValue, "heard_above_cents", {FactId::OneAFingering, -200, 200});
     blank.digits = r.texts("digits");
     for (const auto& side : r.texts("sides")) {
         if (side != "front" && side != "back")
-            r.fail(ErrorCode::BadValue, "sides", side + "; known: front, back");
+            r.fail(ErrorCode::BadValue, "sides", {FactId::Known, side, "front, back"});
         blank.sides.push_back(side == "back" ? Side::Back : Side::Front);
     }
     if (r.has("aside_mm"))
@@ -135,13 +135,13 @@ Result<LayoutAsked> layoutFromJson(const Json& json)
     const int count =
         r.integer("hole_count", blank.spec.holes.empty() ? highestHole(blank.spec) : static_cast<int>(blank.spec.holes.size()));
     if (count < 0 || count > mostHoles)
-        r.fail(ErrorCode::BadGeometry, "hole_count", std::to_string(count) + "; must be 0 to " + std::to_string(mostHoles));
+        r.fail(ErrorCode::BadGeometry, "hole_count", {FactId::Within, count, 0, mostHoles});
     if (!blank.spec.holes.empty() && count != static_cast<int>(blank.spec.holes.size()))
         r.fail(ErrorCode::BadGeometry, "hole_count",
-               std::to_string(count) + "; " + std::to_string(blank.spec.holes.size()) + " holes stand there");
+               {FactId::HolesStandThere, count, blank.spec.holes.size()});
     if (blank.spec.holes.empty() && highestHole(blank.spec) > count)
         r.fail(ErrorCode::BadFingering, "hole_count",
-               std::to_string(count) + "; a fingering names h" + std::to_string(highestHole(blank.spec)));
+               {FactId::FingeringNames, count, highestHole(blank.spec)});
     LayoutWishes wishes;
     if (blank.spec.limits.holeMax)
         wishes.largest = *blank.spec.limits.holeMax;

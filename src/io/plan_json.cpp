@@ -33,7 +33,7 @@ Result<PlanKept> planFrom(const Json& json)
     if (!asked)
         return asked.error();
     if (!std::holds_alternative<Blank>(asked->from))
-        return Error{ErrorCode::BadValue, "/holes", "stand already; a plan has none"};
+        return Error{ErrorCode::BadValue, "/holes", FactId::PlanHasNone};
     PlanKept plan;
     plan.blank = std::get<Blank>(std::move(asked->from));
     plan.wishes = std::move(asked->wishes);

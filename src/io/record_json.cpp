@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/record_json.h"
 
-#include "core/base/assert.h"
+#include "core/base/number_text.h"
 #include "io/advice_json.h"
 #include "io/json_reader.h"
 #include "io/spec_json.h"
@@ -13,10 +13,6 @@
 namespace dowel::io {
 
 namespace {
-
-constexpr std::array<std::string_view, std::variant_size_v<EntryBody>> kinds{
-    "reading", "cut",   "advice", "set_aside", "practice", "note",  "measure",
-    "school",  "amend", "plan",   "built",     "finish",   "photo", "pattern"};
 
 /// Of a pattern's values, in the order of NoteTimbre.
 constexpr std::array<const char*, 6> timbreKeys{"speaks_s", "tone_db", "breath_db", "centre", "even_odd_db", "wavers_db"};
@@ -54,7 +50,7 @@ HeardNote noteFrom(JsonReader r)
     return n;
 }
 
-Json patternJson(const PatternEntry& p)
+Json written(const PatternEntry& p)
 {
     Json json = Json::object();
     if (p.alike)
@@ -72,174 +68,208 @@ Json patternJson(const PatternEntry& p)
     return json;
 }
 
-EntryBody patternFrom(JsonReader& r)
+Json written(const ReadingEntry& r)
 {
-    PatternEntry p;
-    if (r.has("alike"))
-        p.alike = FingeringId{r.text("alike")};
-    p.from = r.text("from", "");
-    for (JsonReader& note : r.objects("notes")) {
-        PatternEntry::Note n;
-        n.id = {note.text("fingering")};
-        JsonReader values = note.object("values");
-        for (std::size_t k = 0; k < n.value.size(); ++k)
-            if (values.has(timbreKeys[k]))
-                n.value[k] = values.number(timbreKeys[k]);
-        values.finish();
-        n.partials_dB = note.numbers("partials_db");
-        note.finish();
-        p.notes.push_back(std::move(n));
-    }
-    return p;
+    Json json{{"fingering", r.fingering.text},    {"hz", r.pitch.hertz()},          {"sd_cents", r.sd.cents()},
+              {"celsius", tidy(r.air.celsius())}, {"source", sourceName(r.source)}, {"has_take", r.hasTake}};
+    if (r.note)
+        json["note"] = jsonOf(*r.note);
+    return json;
+}
+
+Json written(const CutEntry& c)
+{
+    Json forecast = Json::array();
+    for (const auto& f : c.forecast)
+        forecast.push_back(jsonOf(f));
+    Json json{{"cut", jsonOf(c.cut)}, {"from_mm", tidy(c.from.millimetres())}, {"forecast", forecast}};
+    if (c.advised)
+        json["advised_mm"] = tidy(c.advised->millimetres());
+    return json;
+}
+
+Json written(const Advice& a)
+{
+    return jsonOf(a);
+}
+
+Json written(const SetAsideEntry& s)
+{
+    return {{"entry", s.entry.number}, {"why", s.why}};
+}
+
+Json written(const PracticeEntry& p)
+{
+    Json json{{"seed", p.seed}, {"celsius", tidy(p.room.celsius())}, {"noise_db", p.noise_dB}};
+    if (p.ownFirst)
+        json["own_first"] = true;
+    return json;
+}
+
+Json written(const NoteEntry& n)
+{
+    return {{"text", n.text}};
+}
+
+Json written(const MeasureEntry& m)
+{
+    Json json{{"size_mm", tidy(m.size.millimetres())}};
+    if (m.hole)
+        json["hole"] = m.hole->text;
+    return json;
+}
+
+Json written(const StrategyEntry& s)
+{
+    return {{"foot_first", s.strategy.footFirst},
+            {"one_size", s.strategy.oneSize},
+            {"low_register", s.strategy.lowRegister},
+            {"even_timbre", tidy(s.strategy.evenTimbre)}};
+}
+
+Json written(const AmendEntry& a)
+{
+    Json json = Json::object();
+    if (a.wanted)
+        json["target"] = {{"tuning", jsonOf(a.wanted->tuning)}, {"fingerings", jsonOf(a.wanted->fingerings)}};
+    if (a.name)
+        json["name"] = *a.name;
+    if (a.material)
+        json["material"] = *a.material;
+    if (a.nodes)
+        json["nodes"] = jsonOf(*a.nodes);
+    if (a.tools)
+        json["tools"] = jsonOf(*a.tools);
+    if (a.limits)
+        json["limits"] = jsonOf(*a.limits);
+    if (a.there)
+        json["there"] = jsonOf(*a.there);
+    return json;
+}
+
+Json written(const PlanEntry& p)
+{
+    return {{"plan", Json::parse(p.plan, nullptr, false)}};
+}
+
+Json written(const BuiltEntry& b)
+{
+    return {{"spec", jsonOf(b.built)}};
+}
+
+Json written(const FinishEntry& f)
+{
+    return {{"finish", Json::parse(f.finish, nullptr, false)}};
+}
+
+Json written(const PhotoEntry& p)
+{
+    return {{"words", p.words}};
 }
 
 Json bodyJson(const EntryBody& body)
 {
-    if (const auto* r = std::get_if<ReadingEntry>(&body)) {
-        Json json{{"fingering", r->fingering.text},    {"hz", r->pitch.hertz()},          {"sd_cents", r->sd.cents()},
-                  {"celsius", tidy(r->air.celsius())}, {"source", sourceName(r->source)}, {"has_take", r->hasTake}};
-        if (r->note)
-            json["note"] = jsonOf(*r->note);
-        return json;
-    }
-    if (const auto* c = std::get_if<CutEntry>(&body)) {
-        Json forecast = Json::array();
-        for (const auto& f : c->forecast)
-            forecast.push_back(jsonOf(f));
-        Json json{{"cut", jsonOf(c->cut)}, {"from_mm", tidy(c->from.millimetres())}, {"forecast", forecast}};
-        if (c->advised)
-            json["advised_mm"] = tidy(c->advised->millimetres());
-        return json;
-    }
-    if (const auto* a = std::get_if<Advice>(&body))
-        return jsonOf(*a);
-    if (const auto* s = std::get_if<SetAsideEntry>(&body))
-        return {{"entry", s->entry.number}, {"why", s->why}};
-    if (const auto* n = std::get_if<NoteEntry>(&body))
-        return {{"text", n->text}};
-    if (const auto* s = std::get_if<StrategyEntry>(&body))
-        return {{"foot_first", s->strategy.footFirst},
-                {"one_size", s->strategy.oneSize},
-                {"low_register", s->strategy.lowRegister},
-                {"even_timbre", tidy(s->strategy.evenTimbre)}};
-    if (const auto* m = std::get_if<MeasureEntry>(&body)) {
-        Json json{{"size_mm", tidy(m->size.millimetres())}};
-        if (m->hole)
-            json["hole"] = m->hole->text;
-        return json;
-    }
-    if (const auto* a = std::get_if<AmendEntry>(&body)) {
-        Json json = Json::object();
-        if (a->wanted)
-            json["target"] = {{"tuning", jsonOf(a->wanted->tuning)}, {"fingerings", jsonOf(a->wanted->fingerings)}};
-        if (a->name)
-            json["name"] = *a->name;
-        if (a->material)
-            json["material"] = *a->material;
-        if (a->nodes)
-            json["nodes"] = jsonOf(*a->nodes);
-        if (a->tools)
-            json["tools"] = jsonOf(*a->tools);
-        if (a->limits)
-            json["limits"] = jsonOf(*a->limits);
-        if (a->there)
-            json["there"] = jsonOf(*a->there);
-        return json;
-    }
-    if (const auto* plan = std::get_if<PlanEntry>(&body))
-        return {{"plan", Json::parse(plan->plan, nullptr, false)}};
-    if (const auto* finish = std::get_if<FinishEntry>(&body))
-        return {{"finish", Json::parse(finish->finish, nullptr, false)}};
-    if (const auto* photo = std::get_if<PhotoEntry>(&body))
-        return {{"words", photo->words}};
-    if (const auto* pattern = std::get_if<PatternEntry>(&body))
-        return patternJson(*pattern);
-    if (const auto* b = std::get_if<BuiltEntry>(&body))
-        return {{"spec", jsonOf(b->built)}};
-    const auto& p = std::get<PracticeEntry>(body);
-    Json practice{{"seed", p.seed}, {"celsius", tidy(p.room.celsius())}, {"noise_db", p.noise_dB}};
-    if (p.ownFirst)
-        practice["own_first"] = true;
-    return practice;
+    return std::visit([](const auto& e) { return written(e); }, body);
 }
 
-/// One reader a kind of entry; what is wrong is told by the reader's error.
-EntryBody readingFrom(JsonReader& r)
+/// What an entry is read from: the reader takes single values; what is read whole is taken from the object itself.
+struct Source
 {
-    ReadingEntry e;
-    e.fingering = {r.text("fingering")};
-    e.pitch = Hertz::fromHertz(r.number("hz"));
-    e.sd = Cents::fromCents(r.number("sd_cents"));
-    e.air = Temperature::fromCelsius(r.number("celsius"));
-    const auto source = sourceFromName(r.text("source"));
+    JsonReader& r;
+    const Json& json;
+    std::optional<Error>& error;
+    /// The first trouble counts.
+    void fail(const Error& e) const
+    {
+        if (!error)
+            error = e;
+    }
+    /// An object that is kept as the text it is.
+    [[nodiscard]] std::string object(const char* key) const
+    {
+        (void)r.object(key);
+        return json.contains(key) ? json[key].dump() : std::string();
+    }
+};
+
+// One reader a kind; what is wrong is told by the reader's error.
+
+void read(const Source& from, ReadingEntry& e)
+{
+    e.fingering = {from.r.text("fingering")};
+    e.pitch = Hertz::fromHertz(from.r.number("hz"));
+    e.sd = Cents::fromCents(from.r.number("sd_cents"));
+    e.air = Temperature::fromCelsius(from.r.number("celsius"));
+    const auto source = sourceFromName(from.r.text("source"));
     if (!source)
-        r.fail(ErrorCode::BadValue, "source", "is not known");
+        from.r.fail(ErrorCode::BadValue, "source", FactId::NotKnown);
     e.source = source.value_or(ReadingSource::Numbers);
-    e.hasTake = r.boolean("has_take", false);
-    if (r.has("note"))
-        e.note = noteFrom(r.object("note"));
-    return e;
+    e.hasTake = from.r.boolean("has_take", false);
+    if (from.r.has("note"))
+        e.note = noteFrom(from.r.object("note"));
 }
 
-EntryBody cutEntryFrom(JsonReader& r, const Json& json, std::optional<Error>& error)
+void read(const Source& from, CutEntry& e)
 {
-    CutEntry e;
-    r.object("cut");
-    if (json.contains("cut")) {
-        auto cut = cutFromJson(json["cut"]);
+    (void)from.r.object("cut");
+    if (from.json.contains("cut")) {
+        auto cut = cutFromJson(from.json["cut"]);
         if (cut)
             e.cut = *cut;
-        else if (!error)
-            error = cut.error();
+        else
+            from.fail(cut.error());
     }
-    e.from = Metres::fromMillimetres(r.number("from_mm"));
-    if (r.has("advised_mm"))
-        e.advised = Metres::fromMillimetres(r.number("advised_mm"));
-    e.forecast = forecastFrom(r);
-    return e;
+    e.from = Metres::fromMillimetres(from.r.number("from_mm"));
+    if (from.r.has("advised_mm"))
+        e.advised = Metres::fromMillimetres(from.r.number("advised_mm"));
+    e.forecast = forecastFrom(from.r);
 }
 
-EntryBody practiceFrom(JsonReader& r)
+void read(const Source& from, SetAsideEntry& e)
 {
-    PracticeEntry e;
+    e = {{from.r.integer("entry", 0)}, from.r.text("why")};
+}
+
+void read(const Source& from, PracticeEntry& e)
+{
     constexpr double mostSeed = 9007199254740992.0; // 2^53, what a number in JSON keeps
-    const double seed = r.number("seed");
+    const double seed = from.r.number("seed");
     if (!(seed >= 0.0 && seed <= mostSeed))
-        r.fail(ErrorCode::BadValue, "seed", "must be 0 to 2^53");
+        from.r.fail(ErrorCode::BadValue, "seed", {FactId::Within, exactText(seed), 0, "2^53"});
     else
         e.seed = static_cast<std::uint64_t>(seed);
-    e.room = Temperature::fromCelsius(r.number("celsius"));
-    e.noise_dB = r.number("noise_db");
-    e.ownFirst = r.boolean("own_first", false);
-    return e;
+    e.room = Temperature::fromCelsius(from.r.number("celsius"));
+    e.noise_dB = from.r.number("noise_db");
+    e.ownFirst = from.r.boolean("own_first", false);
 }
 
-EntryBody strategyFrom(JsonReader& r)
+void read(const Source& from, NoteEntry& e)
 {
-    StrategyEntry e;
-    e.strategy.footFirst = r.boolean("foot_first", false);
-    e.strategy.oneSize = r.boolean("one_size", false);
-    e.strategy.lowRegister = r.boolean("low_register", false);
-    e.strategy.evenTimbre = r.number("even_timbre");
-    return e;
+    e.text = from.r.text("text");
 }
 
-EntryBody measureFrom(JsonReader& r)
+void read(const Source& from, MeasureEntry& e)
 {
-    MeasureEntry e;
-    if (r.has("hole"))
-        e.hole = HoleId{r.text("hole")};
-    e.size = Metres::fromMillimetres(r.number("size_mm"));
-    return e;
+    if (from.r.has("hole"))
+        e.hole = HoleId{from.r.text("hole")};
+    e.size = Metres::fromMillimetres(from.r.number("size_mm"));
 }
 
-EntryBody amendFrom(JsonReader& r, std::optional<Error>& error)
+void read(const Source& from, StrategyEntry& e)
 {
-    AmendEntry e;
+    e.strategy.footFirst = from.r.boolean("foot_first", false);
+    e.strategy.oneSize = from.r.boolean("one_size", false);
+    e.strategy.lowRegister = from.r.boolean("low_register", false);
+    e.strategy.evenTimbre = from.r.number("even_timbre");
+}
+
+void read(const Source& from, AmendEntry& e)
+{
+    JsonReader& r = from.r;
     if (r.has("target")) {
         JsonReader target = r.object("target");
         Wanted wanted;
-        wanted.tuning = tuningFrom(target.object("tuning"), error);
+        wanted.tuning = tuningFrom(target.object("tuning"), from.error);
         for (auto& f : target.objects("fingerings"))
             wanted.fingerings.push_back(fingeringFrom(f, wanted.tuning));
         target.finish();
@@ -257,80 +287,128 @@ EntryBody amendFrom(JsonReader& r, std::optional<Error>& error)
         e.limits = limitsFrom(r.object("limits"));
     if (r.has("there")) {
         JsonReader there = r.object("there");
-        e.there = readSpec(there, error);
+        e.there = readSpec(there, from.error);
         there.finish();
     }
-    return e;
 }
 
-std::optional<EntryBody> bodyFrom(std::string_view kind, JsonReader& r, const Json& json, std::optional<Error>& error)
+void read(const Source& from, PlanEntry& e)
 {
-    if (kind == "reading")
-        return readingFrom(r);
-    if (kind == "cut")
-        return cutEntryFrom(r, json, error);
-    if (kind == "set_aside")
-        return SetAsideEntry{{r.integer("entry", 0)}, r.text("why")};
-    if (kind == "practice")
-        return practiceFrom(r);
-    if (kind == "note")
-        return NoteEntry{r.text("text")};
-    if (kind == "school")
-        return strategyFrom(r);
-    if (kind == "measure")
-        return measureFrom(r);
-    if (kind == "amend")
-        return amendFrom(r, error);
-    if (kind == "photo")
-        return PhotoEntry{r.text("words")};
-    if (kind == "pattern")
-        return patternFrom(r);
-    if (kind == "plan") {
-        (void)r.object("plan");
-        return PlanEntry{json.contains("plan") ? json["plan"].dump() : std::string()};
+    e.plan = from.object("plan");
+}
+
+void read(const Source& from, FinishEntry& e)
+{
+    e.finish = from.object("finish");
+}
+
+void read(const Source& from, PhotoEntry& e)
+{
+    e.words = from.r.text("words");
+}
+
+void read(const Source& from, PatternEntry& e)
+{
+    if (from.r.has("alike"))
+        e.alike = FingeringId{from.r.text("alike")};
+    e.from = from.r.text("from", "");
+    for (JsonReader& note : from.r.objects("notes")) {
+        PatternEntry::Note n;
+        n.id = {note.text("fingering")};
+        JsonReader values = note.object("values");
+        for (std::size_t k = 0; k < n.value.size(); ++k)
+            if (values.has(timbreKeys[k]))
+                n.value[k] = values.number(timbreKeys[k]);
+        values.finish();
+        n.partials_dB = note.numbers("partials_db");
+        note.finish();
+        e.notes.push_back(std::move(n));
     }
-    if (kind == "finish") {
-        (void)r.object("finish");
-        return FinishEntry{json.contains("finish") ? json["finish"].dump() : std::string()};
-    }
-    return std::nullopt;
+}
+
+template <class Kind> Result<EntryBody> bodyOf(const Json& json)
+{
+    std::optional<Error> error;
+    JsonReader r(json, "/" + std::string(Kind::facts.word), error);
+    Kind entry;
+    read(Source{r, json, error}, entry);
+    r.finish();
+    if (error)
+        return *error;
+    return EntryBody{std::move(entry)};
+}
+// Two are read whole.
+template <> Result<EntryBody> bodyOf<Advice>(const Json& json)
+{
+    auto advice = adviceFromJson(json);
+    return advice ? Result<EntryBody>(std::move(*advice)) : advice.error();
+}
+template <> Result<EntryBody> bodyOf<BuiltEntry>(const Json& json)
+{
+    auto built = instrumentFromJson(json.contains("spec") ? json["spec"] : Json());
+    return built ? Result<EntryBody>(BuiltEntry{std::move(*built)}) : built.error();
+}
+
+} // namespace
+
+namespace {
+
+void put(Json& json, std::string_view word, const HoleId& hole)
+{
+    json[std::string(word)] = hole.text;
+}
+void put(Json& json, std::string_view word, Metres size)
+{
+    json[std::string(word)] = tidy(size.millimetres());
+}
+void put(Json& json, std::string_view word, const std::optional<Metres>& size)
+{
+    if (size)
+        put(json, word, *size);
+}
+/// Its own values stand beside the kind; a bare foot is one of no length.
+void put(Json& json, std::string_view /*word*/, const std::optional<FootPiece>& piece)
+{
+    json.update(piece ? jsonOf(*piece) : Json{{"length_mm", 0.0}});
+}
+
+void take(JsonReader& r, std::string_view word, HoleId& hole)
+{
+    hole.text = r.text(std::string(word));
+}
+void take(JsonReader& r, std::string_view word, Metres& size)
+{
+    size = Metres::fromMillimetres(r.number(std::string(word)));
+}
+void take(JsonReader& r, std::string_view word, std::optional<Metres>& size)
+{
+    if (r.has(std::string(word)))
+        size = Metres::fromMillimetres(r.number(std::string(word)));
+}
+void take(JsonReader& r, std::string_view /*word*/, std::optional<FootPiece>& piece)
+{
+    if (r.number("length_mm") != 0.0)
+        piece = footPieceFrom(r);
+}
+
+/// Every kind's word, as an error names them.
+std::string cutWords()
+{
+    std::string words;
+    forEachCutKind([&](const auto& kind) { words += (words.empty() ? "" : ", ") + std::string(kind.facts.word); });
+    return words;
 }
 
 } // namespace
 
 Json jsonOf(const Cut& cut)
 {
-    Json json{{"kind", kindName(cut)}};
-    if (const auto hole = holeOf(cut))
-        json["hole"] = hole->text;
-    const double size = tidy(wantedSize(cut).millimetres());
-    if (std::holds_alternative<Enlarge>(cut) || std::holds_alternative<Fill>(cut)) {
-        json["diameter_mm"] = size;
-    } else if (std::holds_alternative<Undercut>(cut)) {
-        json["undercut_diameter_mm"] = size;
-    } else if (movesTheEnd(cut)) {
-        json["length_mm"] = size;
-    } else if (const auto* foot = std::get_if<PutOnFoot>(&cut)) {
-        if (foot->piece)
-            json.update(jsonOf(*foot->piece));
-        else
-            json["length_mm"] = size;
-    } else if (const auto* ream = std::get_if<Ream>(&cut)) {
-        json["from_mm"] = tidy(ream->from.millimetres());
-        json["to_mm"] = tidy(ream->to.millimetres());
-        json["diameter_mm"] = size;
-    } else if (std::holds_alternative<MoveStopper>(cut)) {
-        json["stopper_mm"] = size;
-    } else if (std::holds_alternative<UndercutEmbouchure>(cut)) {
-        json["undercut_mm"] = size;
-    } else if (const auto* mouth = std::get_if<OpenEmbouchure>(&cut)) {
-        json["hole_length_mm"] = size;
-        if (mouth->holeWidth)
-            json["hole_width_mm"] = tidy(mouth->holeWidth->millimetres());
-    } else {
-        DOWEL_ASSERT(std::holds_alternative<CutUp>(cut));
-        json["window_length_mm"] = size;
-    }
+    Json json{{"kind", factsOf(cut).word}};
+    std::visit(
+        [&json](const auto& c) {
+            std::apply([&](const auto&... field) { (put(json, field.word, c.*field.member), ...); }, c.fields());
+        },
+        cut);
     return json;
 }
 
@@ -338,44 +416,20 @@ Result<Cut> cutFromJson(const Json& json)
 {
     std::optional<Error> error;
     JsonReader r(json, "", error);
-    const auto mm = [&r](const std::string& key) {
-        return Metres::fromMillimetres(r.number(key));
-    };
     const std::string kind = r.text("kind");
-    Cut cut;
-    if (kind == "enlarge")
-        cut = Enlarge{{r.text("hole")}, mm("diameter_mm")};
-    else if (kind == "undercut")
-        cut = Undercut{{r.text("hole")}, mm("undercut_diameter_mm")};
-    else if (kind == "trim_foot")
-        cut = TrimFoot{mm("length_mm")};
-    else if (kind == "deepen")
-        cut = Deepen{mm("length_mm")};
-    else if (kind == "push_plug")
-        cut = PushPlug{mm("length_mm")};
-    else if (kind == "undercut_embouchure")
-        cut = UndercutEmbouchure{mm("undercut_mm")};
-    else if (kind == "put_on_foot")
-        cut = PutOnFoot{r.number("length_mm") != 0.0 ? std::optional(footPieceFrom(r)) : std::nullopt};
-    else if (kind == "ream")
-        cut = Ream{mm("from_mm"), mm("to_mm"), mm("diameter_mm")};
-    else if (kind == "move_stopper")
-        cut = MoveStopper{mm("stopper_mm")};
-    else if (kind == "cut_up")
-        cut = CutUp{mm("window_length_mm")};
-    else if (kind == "enlarge_embouchure" || kind == "open_embouchure") // the second in records up to 0.7.0
-        cut = OpenEmbouchure{mm("hole_length_mm"), r.has("hole_width_mm") ? std::optional(mm("hole_width_mm")) : std::nullopt};
-    else if (kind == "fill")
-        cut = Fill{{r.text("hole")}, mm("diameter_mm")};
-    else
-        r.fail(ErrorCode::BadValue, "kind",
-               kind + "; known: enlarge, undercut, trim_foot, ream, move_stopper, cut_up, enlarge_embouchure, deepen, push_plug, "
-                      "put_on_foot, "
-                      "undercut_embouchure, fill");
+    std::optional<Cut> cut;
+    forEachCutKind([&](auto c) {
+        if (cut || kind.empty() || (kind != c.facts.word && kind != c.facts.before))
+            return;
+        std::apply([&](const auto&... field) { (take(r, field.word, c.*field.member), ...); }, c.fields());
+        cut = c;
+    });
+    if (!cut)
+        r.fail(ErrorCode::BadValue, "kind", {FactId::Known, kind, cutWords()});
     r.finish();
     if (error)
         return *error;
-    return cut;
+    return *cut;
 }
 
 Json jsonOf(const HeardNote& n)
@@ -426,7 +480,7 @@ Result<NumberSession> sessionFromJson(const Json& json)
     NumberSession s;
     s.air = Temperature::fromCelsius(r.number("celsius"));
     if (!r.has("readings"))
-        r.fail(ErrorCode::MissingKey, "readings", "must be there");
+        r.fail(ErrorCode::MissingKey, "readings", FactId::MustBeThere);
     constexpr double usualSd_cents = 2.0;
     for (auto& one : r.objects("readings")) {
         s.readings.push_back({{one.text("fingering")},
@@ -440,11 +494,6 @@ Result<NumberSession> sessionFromJson(const Json& json)
     return s;
 }
 
-std::string_view kindOf(const EntryBody& body)
-{
-    return kinds.at(body.index());
-}
-
 std::string bodyText(const EntryBody& body)
 {
     return bodyJson(body).dump();
@@ -455,27 +504,12 @@ Result<EntryBody> bodyFromText(std::string_view kind, const std::string& text)
     const auto json = parseJson(text, std::string(kind));
     if (!json)
         return json.error();
-    if (kind == "advice") {
-        auto advice = adviceFromJson(*json);
-        if (!advice)
-            return advice.error();
-        return EntryBody{std::move(*advice)};
-    }
-    if (kind == "built") {
-        auto built = instrumentFromJson(json->contains("spec") ? (*json)["spec"] : Json());
-        if (!built)
-            return built.error();
-        return EntryBody{BuiltEntry{std::move(*built)}};
-    }
-    std::optional<Error> error;
-    JsonReader r(*json, "/" + std::string(kind), error);
-    auto body = bodyFrom(kind, r, *json, error);
-    if (!body)
-        return Error{ErrorCode::Damaged, std::string(kind), "is no kind of entry"};
-    r.finish();
-    if (error)
-        return *error;
-    return std::move(*body);
+    std::optional<Result<EntryBody>> body;
+    forEachEntryKind([&]<class Kind> {
+        if (kind == Kind::facts.word)
+            body = bodyOf<Kind>(*json);
+    });
+    return body ? std::move(*body) : Error{ErrorCode::Damaged, std::string(kind), FactId::NoKindOfEntry};
 }
 
 std::string recordText(const Workbook& book)
@@ -484,7 +518,7 @@ std::string recordText(const Workbook& book)
     for (const Entry& e : book.entries())
         entries.push_back({{"id", e.id.number},
                            {"at", e.at},
-                           {"kind", kindOf(e.body)},
+                           {"kind", factsOf(e.body).word},
                            {"set_aside", book.isSetAside(e.id)},
                            {"body", bodyJson(e.body)}});
     const Json json{{"format", "dowel-record"},

@@ -31,9 +31,7 @@ struct NumberSession
 /// {"celsius": 21.5, "readings": [{"fingering": "D5", "hz": 585.1, "sd_cents": 2.0}]}. Errors as cutFromJson().
 Result<NumberSession> sessionFromJson(const nlohmann::json& json);
 
-/// An entry's body and its stable kind word ("reading", "cut", "advice", "set_aside", "practice", "note", "measure", "tuning
-/// strategy", "amend", "plan", "built", "finish", "photo", "pattern").
-[[nodiscard]] std::string_view kindOf(const EntryBody& body);
+/// An entry's body; its kind's word is factsOf(body).word.
 [[nodiscard]] std::string bodyText(const EntryBody& body);
 /// Errors: Damaged, where = the kind.
 Result<EntryBody> bodyFromText(std::string_view kind, const std::string& text);

@@ -142,15 +142,15 @@ Result<SoundKind> soundKindOf(const std::string& path)
     std::error_code problem;
     const auto status = std::filesystem::status(path, problem);
     if (!std::filesystem::exists(status))
-        return Error{ErrorCode::Unreadable, path, "no such file is there"};
+        return Error{ErrorCode::Unreadable, path, FactId::NoSuchFile};
     if (!std::filesystem::is_regular_file(status)) // a pipe would be waited for
         return Error{ErrorCode::Unreadable, path,
-                     std::filesystem::is_directory(status) ? "it is a folder" : "it is no plain file"};
+                     std::filesystem::is_directory(status) ? FactId::ItIsFolder : FactId::ItIsNoPlainFile};
     if (std::filesystem::file_size(path, problem) == 0)
-        return Error{ErrorCode::BadAudio, path, "the file is empty"};
+        return Error{ErrorCode::BadAudio, path, FactId::EmptyFile};
     std::ifstream file(path, std::ios::binary);
     if (!file)
-        return Error{ErrorCode::Unreadable, path, "it may not be read"};
+        return Error{ErrorCode::Unreadable, path, FactId::MayNotBeRead};
     Head head{};
     file.read(head.data(), head.size());
     if ((at(head, 0, 4) == "RIFF" || at(head, 0, 4) == "RIFX") && at(head, 8, 4) == "WAVE")
@@ -167,7 +167,7 @@ Result<SoundKind> soundKindOf(const std::string& path)
         return SoundKind::Flac;
     if (at(head, 0, 4) == "OggS")
         return SoundKind::Ogg;
-    return Error{ErrorCode::BadAudio, path, "is no sound file that Dowel reads; WAV, FLAC, AIFF, AU and Ogg are"};
+    return Error{ErrorCode::BadAudio, path, FactId::NoSoundFile};
 }
 
 bool isCutOff(const std::string& path, SoundKind kind)

@@ -62,7 +62,7 @@ Excitation readExcitation(JsonReader r, Metres wall)
         c.volume = CubicMetres::fromCubicMillimetres(r.number("volume_mm3"));
         e = c;
     } else {
-        r.fail(ErrorCode::BadValue, "kind", kind + "; known: duct, transverse, reed, lip");
+        r.fail(ErrorCode::BadValue, "kind", {FactId::Known, kind, "duct, transverse, reed, lip"});
     }
     r.finish();
     return e;
@@ -88,14 +88,14 @@ Hole readHole(JsonReader r, const InstrumentSpec& spec)
     else if (closure == "pad")
         h.closure = Closure::Pad;
     else if (closure != "finger")
-        r.fail(ErrorCode::BadValue, "closure", closure + "; known: finger, thumb, pad");
+        r.fail(ErrorCode::BadValue, "closure", {FactId::Known, closure, "finger, thumb, pad"});
     if (r.has("countersink_diameter_mm"))
         h.countersink = Countersink{length(r, "countersink_diameter_mm"), length(r, "countersink_depth_mm", h.chimney / 2.0)};
     if (r.has("pad_height_mm"))
         h.pad = Pad{length(r, "pad_height_mm"), length(r, "pad_diameter_mm", h.diameter * 1.4)};
     const std::string side = r.text("side", "front");
     if (side != "front" && side != "back")
-        r.fail(ErrorCode::BadValue, "side", side + "; known: front, back");
+        r.fail(ErrorCode::BadValue, "side", {FactId::Known, side, "front, back"});
     h.side = side == "back" ? Side::Back : Side::Front;
     h.digit = r.text("digit", "");
     r.finish();
@@ -192,14 +192,14 @@ Fingering fingeringFrom(JsonReader r, const Tuning& tuning)
     f.registerNumber = r.integer("register", 1);
     const bool named = r.has("target");
     if (named == r.has("target_hz")) {
-        r.fail(ErrorCode::BadFingering, "target", "exactly one of target and target_hz must be there");
+        r.fail(ErrorCode::BadFingering, "target", FactId::OneTarget);
     } else if (named) {
         f.targetName = r.text("target");
         const auto hz = targetOf(tuning, f.targetName);
         if (hz)
             f.target = *hz;
         else
-            r.fail(ErrorCode::BadFingering, "target", f.targetName + "; must be " + hz.error().facts);
+            r.fail(ErrorCode::BadFingering, "target", {FactId::MustBePitch, f.targetName});
     } else {
         f.target = Hertz::fromHertz(r.number("target_hz"));
     }
@@ -245,7 +245,7 @@ FootPiece footPieceFrom(JsonReader& r)
     FootPiece piece{length(r, "length_mm"), length(r, "mouth_mm")};
     const std::string shape = r.text("shape", "cone");
     if (shape != "cone" && shape != "ring")
-        r.fail(ErrorCode::BadValue, "shape", shape + "; known: cone, ring");
+        r.fail(ErrorCode::BadValue, "shape", {FactId::Known, shape, "cone, ring"});
     piece.cone = shape == "cone";
     return piece;
 }
@@ -276,9 +276,9 @@ Limits limitsFrom(JsonReader l)
 InstrumentSpec readSpec(JsonReader& r, std::optional<Error>& error)
 {
     if (r.text("format") != "dowel-instrument")
-        r.fail(ErrorCode::BadValue, "format", "must be \"dowel-instrument\"");
+        r.fail(ErrorCode::BadValue, "format", {FactId::MustBeWord, "dowel-instrument"});
     if (const int version = r.integer("version", 1); version != 1)
-        r.fail(version > 1 ? ErrorCode::NewerVersion : ErrorCode::BadValue, "version", std::to_string(version) + "; known: 1");
+        r.fail(version > 1 ? ErrorCode::NewerVersion : ErrorCode::BadValue, "version", {FactId::Known, version, 1});
     InstrumentSpec s;
     s.name = r.text("name", "");
     const std::string family = r.text("family", "other");
@@ -286,7 +286,7 @@ InstrumentSpec readSpec(JsonReader& r, std::optional<Error>& error)
         s.family = *f;
     else
         r.fail(ErrorCode::BadValue, "family",
-               family + "; known: whistle, recorder, two-chamber, flute, fife, stopped, slide, reed, horn, other");
+               {FactId::Known, family, "whistle, recorder, two-chamber, flute, fife, stopped, slide, reed, horn, other"});
     s.material = r.text("material", "");
     s.nodes = nodesFrom(r);
     s.wall = length(r, "wall_mm");
@@ -302,7 +302,7 @@ InstrumentSpec readSpec(JsonReader& r, std::optional<Error>& error)
     }
     const std::string foot = r.text("foot", "open");
     if (foot != "open" && foot != "closed")
-        r.fail(ErrorCode::BadValue, "foot", foot + "; known: open, closed");
+        r.fail(ErrorCode::BadValue, "foot", {FactId::Known, foot, "open, closed"});
     s.foot = foot == "closed" ? Foot::Closed : Foot::Open;
     if (r.has("foot_piece")) {
         JsonReader piece = r.object("foot_piece");
@@ -317,7 +317,7 @@ InstrumentSpec readSpec(JsonReader& r, std::optional<Error>& error)
             if (auto* duct = std::get_if<Duct>(&s.excitation))
                 duct->windwayLength = windway;
             else
-                h.fail(ErrorCode::BadValue, "windway_length_mm", "only a duct has one");
+                h.fail(ErrorCode::BadValue, "windway_length_mm", FactId::OnlyADuct);
         }
         if (h.has("slow_chamber")) {
             JsonReader chamber = h.object("slow_chamber");

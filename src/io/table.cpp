@@ -2,6 +2,7 @@
 #include "io/table.h"
 
 #include "core/base/number_text.h"
+#include "core/base/cases.h"
 #include "core/tuning/pitch.h"
 #include "io/record_json.h"
 
@@ -53,57 +54,84 @@ std::string quoted(std::string text)
     return out + '"';
 }
 
+/// What a line says of an entry: words, and the columns hz, cents, sd_cents, from_mm and to_mm.
+struct Line
+{
+    std::string what;
+    std::string values = ",,,,";
+};
+
+Line lineOf(const ReadingEntry& r, const Workbook& book)
+{
+    const Fingering* f = book.specified().find(r.fingering);
+    return {r.fingering.text, number(r.pitch.hertz(), 4) + "," +
+                                  (f != nullptr ? number(centsBetween(r.pitch, f->target).cents(), 2) : "") + "," +
+                                  number(r.sd.cents(), 2) + ",,"};
+}
+
+Line lineOf(const CutEntry& c)
+{
+    const auto hole = holeOf(c.cut);
+    return {std::string(factsOf(c.cut).word) + (hole ? " " + hole->text : ""),
+            ",,," + number(c.from.millimetres(), 3) + "," + number(wantedSize(c.cut).millimetres(), 3)};
+}
+
+Line lineOf(const StrategyEntry& s)
+{
+    return {std::string(s.strategy.footFirst ? "foot first" : "holes first") + (s.strategy.oneSize ? ", one size" : ", graded") +
+            (s.strategy.lowRegister ? ", low register" : ", all registers") + ", even timbre " +
+            number(s.strategy.evenTimbre, 2)};
+}
+
+Line lineOf(const AmendEntry& a)
+{
+    std::string what = a.name.value_or("");
+    const auto also = [&what](const std::string& words) {
+        what += (what.empty() ? "" : ", ") + words;
+    };
+    if (a.wanted)
+        also("A4 " + number(a.wanted->tuning.a4.hertz(), 2) + " Hz, " + a.wanted->tuning.scale + ", " +
+             std::to_string(a.wanted->fingerings.size()) + " fingerings");
+    for (const auto& [said, name] : {std::pair(a.there.has_value(), "measured again"), std::pair(a.tools.has_value(), "tools"),
+                                     std::pair(a.limits.has_value(), "limits"), std::pair(a.material.has_value(), "material"),
+                                     std::pair(a.nodes.has_value(), "nodes")})
+        if (said)
+            also(name);
+    return {what};
+}
+
+Line lineOf(const EntryBody& body, const Workbook& book)
+{
+    return std::visit(
+        Cases{[&](const ReadingEntry& r) { return lineOf(r, book); }, [](const CutEntry& c) { return lineOf(c); },
+              [](const Advice& a) { return Line{std::string(stateName(a.state))}; },
+              [](const StrategyEntry& s) { return lineOf(s); }, [](const AmendEntry& a) { return lineOf(a); },
+              [](const MeasureEntry& m) {
+                  return Line{m.hole ? m.hole->text : "length", ",,,," + number(m.size.millimetres(), 3)};
+              },
+              [](const BuiltEntry& b) {
+                  const std::string holes = std::to_string(b.built.spec().holes.size()) + " holes";
+                  return Line{holes, ",,,," + number(b.built.length().millimetres(), 3)};
+              },
+              [](const NoteEntry& n) { return Line{n.text}; },
+              [](const SetAsideEntry& s) { return Line{"entry " + std::to_string(s.entry.number) + ": " + s.why}; },
+              [](const PracticeEntry&) { return Line{}; }, [](const PlanEntry&) { return Line{}; },
+              [](const FinishEntry&) { return Line{}; }, [](const PhotoEntry& p) { return Line{p.words}; },
+              [](const PatternEntry& p) {
+                  return Line{p.alike ? p.alike->text : p.from};
+              }},
+        body);
+}
+
 } // namespace
 
 std::string recordCsv(const Workbook& book)
 {
     std::string csv = "id,at,kind,what,hz,cents,sd_cents,from_mm,to_mm,set_aside\r\n";
     for (const Entry& e : book.entries()) {
-        std::string what;
-        std::string values = ",,,,";
-        if (const auto* r = std::get_if<ReadingEntry>(&e.body)) {
-            what = r->fingering.text;
-            const Fingering* f = book.specified().find(r->fingering);
-            values = number(r->pitch.hertz(), 4) + "," +
-                     (f != nullptr ? number(centsBetween(r->pitch, f->target).cents(), 2) : "") + "," + number(r->sd.cents(), 2) +
-                     ",,";
-        } else if (const auto* c = std::get_if<CutEntry>(&e.body)) {
-            const auto hole = holeOf(c->cut);
-            what = std::string(kindName(c->cut)) + (hole ? " " + hole->text : "");
-            values = ",,," + number(c->from.millimetres(), 3) + "," + number(wantedSize(c->cut).millimetres(), 3);
-        } else if (const auto* a = std::get_if<Advice>(&e.body)) {
-            what = stateName(a->state);
-        } else if (const auto* strategy = std::get_if<StrategyEntry>(&e.body)) {
-            what = std::string(strategy->strategy.footFirst ? "foot first" : "holes first") +
-                   (strategy->strategy.oneSize ? ", one size" : ", graded") +
-                   (strategy->strategy.lowRegister ? ", low register" : ", all registers") + ", even timbre " +
-                   number(strategy->strategy.evenTimbre, 2);
-        } else if (const auto* m = std::get_if<MeasureEntry>(&e.body)) {
-            what = m->hole ? m->hole->text : "length";
-            values = ",,,," + number(m->size.millimetres(), 3);
-        } else if (const auto* amend = std::get_if<AmendEntry>(&e.body)) {
-            what = amend->name.value_or("");
-            if (amend->wanted)
-                what += (what.empty() ? "" : ", ") + std::string("A4 ") + number(amend->wanted->tuning.a4.hertz(), 2) + " Hz, " +
-                        amend->wanted->tuning.scale + ", " + std::to_string(amend->wanted->fingerings.size()) + " fingerings";
-            const std::pair<bool, const char*> others[] = {{amend->there.has_value(), "measured again"},
-                                                           {amend->tools.has_value(), "tools"},
-                                                           {amend->limits.has_value(), "limits"},
-                                                           {amend->material.has_value(), "material"},
-                                                           {amend->nodes.has_value(), "nodes"}};
-            for (const auto& [said, name] : others)
-                if (said)
-                    what += (what.empty() ? "" : ", ") + std::string(name);
-        } else if (const auto* b = std::get_if<BuiltEntry>(&e.body)) {
-            what = std::to_string(b->built.spec().holes.size()) + " holes";
-            values = ",,,," + number(b->built.length().millimetres(), 3);
-        } else if (const auto* n = std::get_if<NoteEntry>(&e.body)) {
-            what = n->text;
-        } else if (const auto* s = std::get_if<SetAsideEntry>(&e.body)) {
-            what = "entry " + std::to_string(s->entry.number) + ": " + s->why;
-        }
-        csv += std::to_string(e.id.number) + "," + quoted(e.at) + "," + std::string(kindOf(e.body)) + "," + quoted(what) + "," +
-               values + "," + (book.isSetAside(e.id) ? "yes" : "no") + "\r\n";
+        const Line line = lineOf(e.body, book);
+        csv += std::to_string(e.id.number) + "," + quoted(e.at) + "," + std::string(factsOf(e.body).word) + "," +
+               quoted(line.what) + "," + line.values + "," + (book.isSetAside(e.id) ? "yes" : "no") + "\r\n";
     }
     return csv;
 }

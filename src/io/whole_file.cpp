@@ -20,7 +20,7 @@ namespace {
 
 Error trouble(const std::string& path, int number)
 {
-    return {ErrorCode::Unwritable, path, std::strerror(number)};
+    return {ErrorCode::Unwritable, path, Fact::said(std::strerror(number))};
 }
 
 std::string folderOf(const std::string& path)
@@ -68,7 +68,7 @@ std::string randomNameIn(const std::string& folder)
 /// Renames where nothing stands yet. Errors: Exists, Unwritable.
 Status renamedNew(const std::string& from, const std::string& to)
 {
-    const Error exists{ErrorCode::Exists, to, "is there already"};
+    const Error exists{ErrorCode::Exists, to, FactId::ThereAlready};
     if (::renameat2(AT_FDCWD, from.c_str(), AT_FDCWD, to.c_str(), RENAME_NOREPLACE) == 0)
         return Done{};
     if (errno == EEXIST)
@@ -119,7 +119,7 @@ public:
     [[nodiscard]] Status becomeNew()
     {
         if (m_name.empty() && !linkAs(m_path))
-            return errno == EEXIST ? Error{ErrorCode::Exists, m_path, "is there already"} : trouble(m_path, errno);
+            return errno == EEXIST ? Error{ErrorCode::Exists, m_path, FactId::ThereAlready} : trouble(m_path, errno);
         if (!m_name.empty()) {
             if (auto ok = renamedNew(m_name, m_path); !ok)
                 return ok;
@@ -172,13 +172,23 @@ private:
     int m_fd = -1;
 };
 
-const char* kindOf(mode_t mode)
+FactId kindOf(mode_t mode)
 {
-    return S_ISDIR(mode)    ? "is a folder"
-           : S_ISLNK(mode)  ? "is a link"
-           : S_ISFIFO(mode) ? "is a pipe"
-           : S_ISSOCK(mode) ? "is a socket"
-                            : "is a device";
+    return S_ISDIR(mode)    ? FactId::Folder
+           : S_ISLNK(mode)  ? FactId::Link
+           : S_ISFIFO(mode) ? FactId::Pipe
+           : S_ISSOCK(mode) ? FactId::Socket
+                            : FactId::Device;
+}
+
+/// The same where the sentence does not begin with the file's name.
+FactId itIs(mode_t mode)
+{
+    return S_ISDIR(mode)    ? FactId::ItIsFolder
+           : S_ISLNK(mode)  ? FactId::ItIsLink
+           : S_ISFIFO(mode) ? FactId::ItIsPipe
+           : S_ISSOCK(mode) ? FactId::ItIsSocket
+                            : FactId::ItIsDevice;
 }
 
 /// Names that SQLite gives to what it keeps beside a file: what stood there would be taken for the rest of a write that was
@@ -187,7 +197,7 @@ Status ownName(const std::string& path)
 {
     for (const std::string_view ending : {"-journal", "-wal", "-shm"})
         if (std::string_view(path).ends_with(ending))
-            return Error{ErrorCode::Refused, path, "is a name that a workbook's own journal has"};
+            return Error{ErrorCode::Refused, path, FactId::JournalName};
     return Done{};
 }
 
@@ -207,10 +217,10 @@ Result<std::optional<mode_t>> replaceable(const std::string& path)
     if (!S_ISREG(there.st_mode))
         return Error{ErrorCode::Refused, path, kindOf(there.st_mode)};
     if (looksLikeWorkbook(path))
-        return Error{ErrorCode::Refused, path, "is a workbook"};
+        return Error{ErrorCode::Refused, path, FactId::Workbook};
     constexpr mode_t anyWrites = 0222;
     if ((there.st_mode & anyWrites) == 0 || ::access(path.c_str(), W_OK) != 0)
-        return Error{ErrorCode::Refused, path, "may only be read"};
+        return Error{ErrorCode::Refused, path, FactId::OnlyRead};
     return std::optional<mode_t>(there.st_mode & 0777U); // whose rights a program would run with is not carried over
 }
 
@@ -279,7 +289,7 @@ Result<std::string> readFileWhole(const std::string& path, std::size_t most)
     // Not to wait for a pipe's other end: opened without blocking, and looked at before it is read.
     const int fd = ::open(path.c_str(), O_RDONLY | O_NONBLOCK | O_CLOEXEC);
     if (fd < 0)
-        return Error{ErrorCode::Unreadable, path, errno == ENOENT ? "no such file is there" : std::strerror(errno)};
+        return Error{ErrorCode::Unreadable, path, errno == ENOENT ? Fact(FactId::NoSuchFile) : Fact::said(std::strerror(errno))};
     struct Close
     {
         int fd;
@@ -289,10 +299,10 @@ Result<std::string> readFileWhole(const std::string& path, std::size_t most)
     {
     };
     if (::fstat(fd, &there) != 0)
-        return Error{ErrorCode::Unreadable, path, std::strerror(errno)};
+        return Error{ErrorCode::Unreadable, path, Fact::said(std::strerror(errno))};
     if (!S_ISREG(there.st_mode))
-        return Error{ErrorCode::Unreadable, path, std::string("it ") + kindOf(there.st_mode)};
-    const Error tooLong{ErrorCode::Unreadable, path, "it is longer than " + std::to_string(most >> 20U) + " MB"};
+        return Error{ErrorCode::Unreadable, path, itIs(there.st_mode)};
+    const Error tooLong{ErrorCode::Unreadable, path, {FactId::LongerThanMB, most >> 20U}};
     if (static_cast<std::uintmax_t>(there.st_size) > most)
         return tooLong;
     std::string content;
@@ -302,7 +312,7 @@ Result<std::string> readFileWhole(const std::string& path, std::size_t most)
         if (n < 0 && errno == EINTR)
             continue;
         if (n < 0)
-            return Error{ErrorCode::Unreadable, path, std::strerror(errno)};
+            return Error{ErrorCode::Unreadable, path, Fact::said(std::strerror(errno))};
         if (n == 0)
             return content;
         content.append(buffer.data(), static_cast<std::size_t>(n));

@@ -102,7 +102,7 @@ Result<Hertz> SimulatedPlayer::truth(const Instrument& believed, const Fingering
     const Tube tube = hiddenTube(believed, fingering, room);
     const auto sounding = soundingHz(tube, fingering.registerNumber);
     if (!sounding)
-        return Error{ErrorCode::OutOfModelRange, fingering.id.text, "register " + std::to_string(fingering.registerNumber)};
+        return Error{ErrorCode::OutOfModelRange, fingering.id.text, {FactId::Register, fingering.registerNumber}};
     Random own(mixed(m_practice.seed, fingering.id.text));
     const double cents = m_hidden.blow_cents + m_hidden.blowPerOctave_cents * std::log2(*sounding / 700.0) +
                          (fingering.registerNumber > 1 ? m_hidden.secondRegister_cents : 0.0) + 1.0 * own.normal();

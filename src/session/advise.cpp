@@ -47,7 +47,7 @@ Status keep(Store& store, const Advice& advice)
 Result<Advised> advise(Store& store, const MemoryUse& memory, const Cancel& cancel, const PlanOptions& options)
 {
     if (!store.book().sounds())
-        return Error{ErrorCode::BadValue, "fingerings", "there are none yet: what is drilled is to be written down first"};
+        return Error{ErrorCode::BadValue, "fingerings", FactId::NoHolesYet};
     auto learnt = learntFor(store, memory.path);
     if (!learnt && memory.need == MemoryUse::Need::Asked)
         return learnt.error();

@@ -62,7 +62,7 @@ Result<std::vector<Brightening>> brighteningsOf(const Posterior& posterior, cons
 {
     const auto at = shape.indexOf(note);
     if (!at)
-        return Error{ErrorCode::BadFingering, note.text, "no such fingering"};
+        return Error{ErrorCode::BadFingering, note.text, FactId::NoSuchFingering};
     const auto& notes = shape.spec().fingerings;
     const auto now = posterior.cents(shape);
     const auto before = brightnessOf(posterior, shape, notes[*at]);
@@ -97,7 +97,7 @@ Result<PatternEntry> patternIn(const std::string& path)
         return store.error();
     PatternEntry pattern = patternOf(store->book());
     if (pattern.notes.empty())
-        return Error{ErrorCode::BadValue, path, "nothing was heard on it yet"};
+        return Error{ErrorCode::BadValue, path, FactId::NothingHeard};
     return pattern;
 }
 

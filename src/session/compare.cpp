@@ -76,7 +76,7 @@ Result<std::vector<Workbook>> booksToCompare(const std::vector<std::string>& pat
         if (!store)
             return store.error();
         if (const auto [other, fresh] = known.emplace(store->identity(), path); !fresh)
-            return Error{ErrorCode::BadValue, path, "is the same piece of wood as " + other->second};
+            return Error{ErrorCode::BadValue, path, {FactId::SameWood, other->second}};
         books.push_back(store->book());
     }
     return books;
@@ -85,7 +85,7 @@ Result<std::vector<Workbook>> booksToCompare(const std::vector<std::string>& pat
 Result<SideBySide> compared(std::span<const Workbook> books)
 {
     if (books.size() < 2)
-        return Error{ErrorCode::BadValue, "instruments", "two at least are laid side by side"};
+        return Error{ErrorCode::BadValue, "instruments", FactId::TwoSideBySide};
     SideBySide side;
     const auto& chart = books.front().specified().spec().fingerings;
     for (const Fingering& f : chart)
@@ -94,7 +94,7 @@ Result<SideBySide> compared(std::span<const Workbook> books)
         const InstrumentSpec& spec = book.specified().spec();
         if (!alike(chart, spec.fingerings))
             return Error{ErrorCode::BadFingering, spec.name,
-                         "is fingered otherwise than " + books.front().specified().spec().name};
+                         {FactId::FingeredOtherwise, books.front().specified().spec().name}};
         side.instruments.push_back(firstHeard(book));
     }
     for (std::size_t note = 0; note < chart.size(); ++note) {
@@ -144,7 +144,7 @@ Result<io::PlanKept> nextOne(std::span<const Workbook> books)
         ++count;
     }
     if (count == 0)
-        return Error{ErrorCode::BadValue, "instruments", "no note was heard on two of them before the first cut"};
+        return Error{ErrorCode::BadValue, "instruments", FactId::NoNoteOnTwo};
     const Workbook& first = books.front();
     auto plan = first.plan() == nullptr ? Result<io::PlanKept>(io::planOf(first.specified())) : io::planFromText(*first.plan());
     if (!plan)

@@ -164,9 +164,9 @@ Result<std::vector<FingeringFound>> fingeringsFor(const Forecaster& forecaster, 
     const auto& holes = instrument.spec().holes;
     if (instrument.spec().fingerings.empty())
         return Error{ErrorCode::BadValue, "fingerings",
-                     "none are wanted yet; a chart with one note at least says how it is played"};
+                     FactId::NoFingerings};
     if (holes.size() > mostHoles)
-        return Error{ErrorCode::BadValue, "holes", std::to_string(holes.size()) + "; at most 14 can be gone through"};
+        return Error{ErrorCode::BadValue, "holes", {FactId::HolesGoneThrough, holes.size(), mostHoles}};
     const auto player = Player::make(forecaster, instrument);
     if (!player)
         return player.error();
@@ -176,7 +176,7 @@ Result<std::vector<FingeringFound>> fingeringsFor(const Forecaster& forecaster, 
     std::vector<acoustics::NoteQuery> queries;
     for (const auto& way : everyWay(instrument)) {
         if (cancel.requested())
-            return Error{ErrorCode::Cancelled, "", ""};
+            return Error{ErrorCode::Cancelled, "", {}};
         const std::vector<double> sounds = model.registers({{}, 1, way}, asked.registerNumber.value_or(registers));
         for (std::size_t r = 0; r < sounds.size(); ++r) {
             const int number = static_cast<int>(r) + 1;
@@ -285,13 +285,13 @@ Result<std::vector<SlideMark>> slideMarks(const Posterior& posterior, const Inst
 {
     const InstrumentSpec& spec = instrument.spec();
     if (spec.foot != Foot::Closed || !spec.holes.empty() || spec.fingerings.empty())
-        return Error{ErrorCode::BadValue, "slide", "needs a closed foot, no holes and one fingering"};
+        return Error{ErrorCode::BadValue, "slide", FactId::SlideNeeds};
     for (const auto& name : {from, to})
         if (name)
             if (const auto known = semitonesFromName(*name); !known)
                 return known.error();
     if (from && to && *semitonesFromName(*from) > *semitonesFromName(*to))
-        return Error{ErrorCode::BadValue, *from, "lies above " + *to + "; the lower note comes first"};
+        return Error{ErrorCode::BadValue, *from, {FactId::LowerFirst, *to}};
     // A face nearer to the edge than this no longer belongs to a tube.
     const Metres shortest = spec.bore.front().diameter * 2.0;
     std::string lowest = from.value_or("");

@@ -52,7 +52,7 @@ Result<UsualShift> usualShift(const std::string& folder, const std::string& reci
     std::error_code trouble;
     for (const auto& file : std::filesystem::directory_iterator(folder, trouble)) {
         if (cancel.requested())
-            return Error{ErrorCode::Cancelled, "finish", ""};
+            return Error{ErrorCode::Cancelled, "finish", {}};
         if (file.path().extension() != ".dowel" || file.path().string() == without)
             continue;
         const auto store = Store::open(file.path().string(), Store::Mode::Look);
@@ -81,7 +81,7 @@ Result<AmendEntry> withRoom(const Workbook& book, Cents room)
 {
     constexpr double most_cents = 50.0;
     if (!(std::abs(room.cents()) <= most_cents))
-        return Error{ErrorCode::BadValue, "room", numberText(room.cents()) + " cents; must be at most 50"};
+        return Error{ErrorCode::BadValue, "room", {FactId::AtMost, room, Cents::fromCents(50.0)}};
     const InstrumentSpec& spec = book.present().spec();
     const double lower = std::exp2(-room.cents() / 1200.0);
     Wanted wanted{spec.tuning, spec.fingerings};

@@ -84,7 +84,7 @@ Result<Analysis> analysisOf(const std::string& path, std::optional<Hertz> expect
         if (!piece.values.empty())
             addLater(all, analyse(piece, expectFirst, {}, cancel), before);
         if (cancel.requested())
-            return Error{ErrorCode::Cancelled, "take", ""};
+            return Error{ErrorCode::Cancelled, "take", {}};
         before = Seconds::fromSeconds(before.seconds() + piece.duration().seconds());
         piece.values = std::move(rest);
     }

@@ -22,7 +22,7 @@ Status checkFingerings(const Instrument& instrument)
                 instrument.openShares(chart[a]) == instrument.openShares(chart[b]) &&
                 std::abs(centsBetween(chart[a].target, chart[b].target).cents()) > otherNote_cents)
                 return Error{ErrorCode::BadFingering, "/fingerings/" + chart[b].id.text,
-                             "is fingered as " + chart[a].id.text + " is, in the same register"};
+                             {FactId::FingeredAlike, chart[a].id.text}};
     return Done{};
 }
 
@@ -48,8 +48,7 @@ Status checkMeant(const Instrument& instrument)
         return Done{};
     const Hertz sounds = raisedBy(chart.front().target, Cents::fromCents(forecaster->now().front().cents));
     return Error{ErrorCode::BadGeometry, "/bore",
-                 chart.front().id.text + " would sound about " + nearestNote(sounds, instrument.spec().tuning.a4).name +
-                     "; are all lengths in millimetres?"};
+                 {FactId::AllMillimetres, chart.front().id.text, nearestNote(sounds, instrument.spec().tuning.a4).name}};
 }
 
 } // namespace dowel::session

@@ -15,7 +15,7 @@ Result<Samples> played(const Workbook& book, const FingeringId& fingering, Tempe
     const auto practice = book.practice();
     const Fingering* f = book.present().find(fingering);
     if (!practice || f == nullptr)
-        return Error{ErrorCode::UnknownName, "fingering", fingering.text};
+        return Error{ErrorCode::UnknownName, "fingering", Fact::said(fingering.text)};
     const player::SimulatedPlayer player({practice->seed, room, practice->noise_dB});
     auto take = player.play(book.present(), *f, takesOf(book, fingering) + again);
     if (!take)

@@ -63,7 +63,7 @@ Result<Samples> replayed(const Workbook& book, const Store& store, const std::ve
     for (const BeforeAfter& p : pairs)
         for (const EntryId id : {p.before, p.after}) {
             if (cancel.requested())
-                return Error{ErrorCode::Cancelled, "replay", ""};
+                return Error{ErrorCode::Cancelled, "replay", {}};
             const Entry* entry = book.entry(id);
             const auto* reading = entry == nullptr ? nullptr : std::get_if<ReadingEntry>(&entry->body);
             const auto flac = store.take(id);
@@ -82,7 +82,7 @@ Result<Samples> replayed(const Workbook& book, const Store& store, const std::ve
             all.values.insert(all.values.end(), static_cast<std::size_t>(rest * all.rate_Hz), 0.0F);
         }
     if (all.values.empty())
-        return Error{ErrorCode::BadValue, "replay", "no note was recorded before and after the last cut"};
+        return Error{ErrorCode::BadValue, "replay", FactId::NoNoteAroundCut};
     return all;
 }
 

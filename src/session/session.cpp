@@ -52,12 +52,24 @@ Modes modesOf(const Instrument& instrument)
     return odd ? Modes::Odd : Modes::All;
 }
 
-std::string described(Hertz pitch, const Expectation& expected, Hertz a4)
+Fact heardExpected(Hertz pitch, const Expectation& expected, Hertz a4)
 {
-    const auto said = [&](Hertz f) {
-        return fixedText(f.hertz(), 1) + " Hz (" + nearestNote(f, a4).name + ")";
+    const auto tenths = [](Hertz f) {
+        return Hertz::fromHertz(std::round(f.hertz() * 10.0) / 10.0);
     };
-    return said(pitch) + ", expected about " + said(expected.pitch);
+    return {FactId::HeardExpected, tenths(pitch), nearestNote(pitch, a4).name, tenths(expected.pitch),
+            nearestNote(expected.pitch, a4).name};
+}
+
+Fact factOf(RejectedSound::Reason reason)
+{
+    switch (reason) {
+    case RejectedSound::Reason::Silence: return FactId::Silence;
+    case RejectedSound::Reason::NoSteadyTone: return FactId::NoSteadyTone;
+    case RejectedSound::Reason::TooShort: return FactId::TooShort;
+    case RejectedSound::Reason::BadSamples: return FactId::NotNumbers;
+    }
+    return FactId::NoSteadyTone;
 }
 
 } // namespace
@@ -119,7 +131,7 @@ Result<Expectation> expectation(const Workbook& book, const FingeringId& fingeri
 {
     const auto index = book.present().indexOf(fingering);
     if (!index)
-        return Error{ErrorCode::UnknownName, "fingering", fingering.text};
+        return Error{ErrorCode::UnknownName, "fingering", Fact::said(fingering.text)};
     const auto all = expectations(book, room);
     if (!all)
         return all.error();
@@ -131,7 +143,7 @@ Result<std::vector<Store::NewEntry>> readingsOf(const Workbook& book, const io::
     constexpr std::size_t most = 5000;
     if (numbers.readings.size() > most)
         return Error{ErrorCode::BadValue, "/readings",
-                     std::to_string(numbers.readings.size()) + " readings; at most " + std::to_string(most) + " in one session"};
+                     {FactId::ReadingsAtMost, numbers.readings.size(), most}};
     if (auto ok = checkRoom(numbers.air); !ok)
         return ok.error();
     const auto all = expectations(book, numbers.air);
@@ -141,7 +153,7 @@ Result<std::vector<Store::NewEntry>> readingsOf(const Workbook& book, const io::
     for (std::size_t i = 0; i < numbers.readings.size(); ++i) {
         const auto& one = numbers.readings[i];
         const auto at = [&](const Error& error) {
-            return Error{error.code, "/readings/" + std::to_string(i) + "/" + error.where, error.facts};
+            return Error{error.code, "/readings/" + std::to_string(i) + "/" + error.where, error.fact};
         };
         ReadingEntry r;
         r.fingering = one.fingering;
@@ -153,7 +165,7 @@ Result<std::vector<Store::NewEntry>> readingsOf(const Workbook& book, const io::
         const auto index = book.present().indexOf(one.fingering);
         const Expectation& e = (*all)[*index];
         if (std::abs(centsBetween(one.pitch, e.pitch).cents()) > e.window.cents())
-            return at({ErrorCode::WrongNote, one.fingering.text, described(one.pitch, e, book.present().spec().tuning.a4)});
+            return at({ErrorCode::WrongNote, one.fingering.text, heardExpected(one.pitch, e, book.present().spec().tuning.a4)});
         entries.push_back({std::move(r), {}});
     }
     return entries;
@@ -165,13 +177,13 @@ namespace {
 Result<Analysis> analysed(const Samples& samples, std::optional<Hertz> firstRegister, const Cancel& cancel)
 {
     if (samples.values.empty())
-        return Error{ErrorCode::BadAudio, "take", "holds no samples"};
+        return Error{ErrorCode::BadAudio, "take", FactId::NoSamples};
     Analysis analysis = analyse(samples, firstRegister, {}, cancel);
     if (cancel.requested())
-        return Error{ErrorCode::Cancelled, "take", ""};
+        return Error{ErrorCode::Cancelled, "take", {}};
     if (analysis.notes.empty())
         return Error{ErrorCode::NoSteadyTone, "take",
-                     std::string(analysis.rejected.empty() ? "silence" : reasonName(analysis.rejected.front().reason))};
+                     analysis.rejected.empty() ? Fact(FactId::Silence) : factOf(analysis.rejected.front().reason)};
     return analysis;
 }
 
@@ -189,7 +201,7 @@ Result<ReadingEntry> readingOf(const Workbook& book, const FingeringId& fingerin
     }
     if (best == nullptr)
         return Error{ErrorCode::WrongNote, fingering.text,
-                     described(analysis.notes.front().pitch, *e, book.present().spec().tuning.a4)};
+                     heardExpected(analysis.notes.front().pitch, *e, book.present().spec().tuning.a4)};
     ReadingEntry r;
     r.fingering = fingering;
     r.pitch = best->pitch;
@@ -222,7 +234,7 @@ Result<Store::Flac> keptSound(const Samples& samples)
 {
     auto flac = io::flacOf(samples);
     if (flac && flac->size() > Store::longestTake_bytes)
-        return Error{ErrorCode::BadAudio, "take", "longer than a workbook takes; cut it into takes"};
+        return Error{ErrorCode::BadAudio, "take", FactId::TakeTooLong};
     return flac;
 }
 
@@ -296,7 +308,7 @@ Result<Sorted> sortedOut(const Workbook& book, const std::optional<FingeringId>&
     if (named) {
         const auto at = book.present().indexOf(*named);
         if (!at)
-            return Error{ErrorCode::UnknownName, "fingering", named->text};
+            return Error{ErrorCode::UnknownName, "fingering", Fact::said(named->text)};
         own = &(*expected)[*at];
     }
     const auto heard = analysed(samples, own != nullptr ? std::optional(own->firstRegister) : std::nullopt, cancel);
@@ -382,8 +394,8 @@ Result<CutEntry> ownCutEntry(const Workbook& book, const Cut& cut)
 {
     const auto from = presentSize(book.present(), cut);
     if (!from)
-        return holeOf(cut) ? Error{ErrorCode::UnknownName, "hole", holeOf(cut)->text}
-                           : Error{ErrorCode::BadValue, std::string(kindName(cut)), "this instrument has nothing of that kind"};
+        return holeOf(cut) ? Error{ErrorCode::UnknownName, "hole", Fact::said(holeOf(cut)->text)}
+                           : Error{ErrorCode::BadValue, std::string(factsOf(cut).word), FactId::NothingOfThatKind};
     return CutEntry{cut, *from, {}, {}};
 }
 

@@ -54,8 +54,7 @@ const Advice* standingAdvice(const Workbook& book)
     for (auto it = book.entries().rbegin(); it != book.entries().rend(); ++it) {
         if (const auto* a = std::get_if<Advice>(&it->body))
             return a;
-        if (!std::holds_alternative<NoteEntry>(it->body) && !std::holds_alternative<PlanEntry>(it->body) &&
-            !std::holds_alternative<FinishEntry>(it->body))
+        if (factsOf(it->body).bearsOnShape)
             return nullptr;
     }
     return nullptr;
@@ -173,7 +172,7 @@ Result<std::vector<ShelfLine>> shelf(const std::string& folder, const Cancel& ca
     if (cancel.requested())
         return Error{ErrorCode::Cancelled, folder, {}};
     if (trouble)
-        return Error{ErrorCode::Unreadable, folder, trouble.message()};
+        return Error{ErrorCode::Unreadable, folder, Fact::said(trouble.message())};
     std::sort(lines.begin(), lines.end(), [](const ShelfLine& a, const ShelfLine& b) {
         return std::tuple(a.state, b.touched, a.name) < std::tuple(b.state, a.touched, b.name);
     });

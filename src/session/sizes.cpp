@@ -16,8 +16,7 @@ Result<Instrument> rowOn(const Instrument& model, const Blank& blank)
 {
     if (model.spec().holes.size() != blank.holeCount)
         return Error{ErrorCode::BadGeometry, "model",
-                     std::to_string(model.spec().holes.size()) + " holes; the plan's fingerings have " +
-                         std::to_string(blank.holeCount)};
+                     {FactId::HolesOfFingerings, model.spec().holes.size(), blank.holeCount}};
     const auto lowest = [](const std::vector<Fingering>& chart) {
         Hertz low;
         for (const Fingering& f : chart)
@@ -28,7 +27,7 @@ Result<Instrument> rowOn(const Instrument& model, const Blank& blank)
     const Hertz from = lowest(model.spec().fingerings);
     const Hertz to = lowest(blank.spec.fingerings);
     if (from == Hertz{} || to == Hertz{})
-        return Error{ErrorCode::BadFingering, "model", "has no lowest note"};
+        return Error{ErrorCode::BadFingering, "model", FactId::NoLowestNote};
     const double ratio = to / from;
     // No longer than the model's length calls for, and no longer than the blank is.
     const Metres length = std::min(blank.spec.bore.back().at, model.length() / ratio * 1.1);

@@ -78,12 +78,12 @@ Status prepared(sqlite3* db, const std::string& path)
                    "PRAGMA application_id = " + std::to_string(applicationId) +
                        "; PRAGMA user_version = " + std::to_string(version) + ";" + table);
     if (*id != applicationId)
-        return Error{ErrorCode::NotAWorkbook, path, "is a database of another program"};
+        return Error{ErrorCode::NotAWorkbook, path, FactId::OtherDatabase};
     if (*kept > version)
-        return Error{ErrorCode::NewerVersion, path, "shop memory of version " + std::to_string(*kept)};
+        return Error{ErrorCode::NewerVersion, path, {FactId::ShopMemoryVersion, *kept}};
     Statement found(db, "SELECT sql FROM sqlite_schema WHERE name = 'instrument'");
     if (*tables != 2 || found.step() != SQLITE_ROW || found.text(0) != table) // the table and the index of its key
-        return Error{ErrorCode::Damaged, path, "its table is not as Dowel makes it"};
+        return Error{ErrorCode::Damaged, path, FactId::TableNotOurs};
     // An older memory's estimates are of other unknowns: it begins anew. The workbooks know everything that was in it.
     if (*kept < version)
         return run(db, path, "DELETE FROM instrument; PRAGMA user_version = " + std::to_string(version));
@@ -98,7 +98,7 @@ Result<ShopMemory> ShopMemory::open(const std::string& path)
     std::error_code error;
     std::filesystem::create_directories(std::filesystem::path(path).parent_path(), error);
     if (std::filesystem::exists(path, error) && !std::filesystem::is_regular_file(path, error))
-        return Error{ErrorCode::NotAWorkbook, path, "is no plain file"};
+        return Error{ErrorCode::NotAWorkbook, path, FactId::NoPlainFile};
     auto db = openDatabase(path, SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE);
     if (!db)
         return db.error();
@@ -133,7 +133,7 @@ Result<std::vector<Remembered>> ShopMemory::all() const
         r.readings = static_cast<int>(rows.integer(4));
         r.estimate = {Eigen::VectorXd(n), Eigen::MatrixXd(n, n)};
         if (!read(rows.text(5), r.estimate.mean) || !read(rows.text(6), r.estimate.covariance))
-            return Error{ErrorCode::Damaged, m_parts->path, "the entry of " + r.book};
+            return Error{ErrorCode::Damaged, m_parts->path, {FactId::EntryOf, r.book}};
         found.push_back(std::move(r));
     }
     if (code != SQLITE_DONE)

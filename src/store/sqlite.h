@@ -26,17 +26,17 @@ using Database = std::unique_ptr<sqlite3, CloseDatabase>;
 inline Error failed(sqlite3* db, const std::string& path)
 {
     const int code = db == nullptr ? SQLITE_CANTOPEN : sqlite3_errcode(db) & 0xFF;
-    const std::string facts = db == nullptr ? "cannot be opened" : sqlite3_errmsg(db);
+    const Fact fact = db == nullptr ? Fact(FactId::CannotBeOpened) : Fact::said(sqlite3_errmsg(db));
     switch (code) {
-    case SQLITE_INTERRUPT: return {ErrorCode::Damaged, path, "it would keep Dowel at work without end"};
-    case SQLITE_TOOBIG: return {ErrorCode::Damaged, path, "holds something longer than a workbook can"};
+    case SQLITE_INTERRUPT: return {ErrorCode::Damaged, path, FactId::WithoutEnd};
+    case SQLITE_TOOBIG: return {ErrorCode::Damaged, path, FactId::SomethingTooLong};
     case SQLITE_CORRUPT:
-    case SQLITE_NOTADB: return {ErrorCode::Damaged, path, facts};
+    case SQLITE_NOTADB: return {ErrorCode::Damaged, path, fact};
     case SQLITE_BUSY:
-    case SQLITE_LOCKED: return {ErrorCode::InUse, path, facts};
+    case SQLITE_LOCKED: return {ErrorCode::InUse, path, fact};
     case SQLITE_CANTOPEN:
-    case SQLITE_PERM: return {ErrorCode::Unreadable, path, "the file or its folder may not be opened"};
-    default: return {ErrorCode::Unwritable, path, facts};
+    case SQLITE_PERM: return {ErrorCode::Unreadable, path, FactId::MayNotBeOpened};
+    default: return {ErrorCode::Unwritable, path, fact};
     }
 }
 

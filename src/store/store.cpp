@@ -71,7 +71,7 @@ std::string hashOf(const void* data, std::size_t size)
 std::string chained(const std::string& before, const Entry& e, const std::string& body, const std::string& takeHash)
 {
     std::string all = before;
-    for (const std::string& part : {std::to_string(e.id.number), e.at, std::string(io::kindOf(e.body)), body, takeHash}) {
+    for (const std::string& part : {std::to_string(e.id.number), e.at, std::string(factsOf(e.body).word), body, takeHash}) {
         all += '\n';
         all += part;
     }
@@ -109,15 +109,15 @@ Result<int> recognise(const std::string& path)
     {
     };
     if (::stat(path.c_str(), &there) != 0)
-        return Error{ErrorCode::Unreadable, path, errno == ENOENT ? "no such file is there" : std::strerror(errno)};
+        return Error{ErrorCode::Unreadable, path, errno == ENOENT ? Fact(FactId::NoSuchFile) : Fact::said(std::strerror(errno))};
     if (!S_ISREG(there.st_mode)) // a pipe would be waited for
-        return Error{ErrorCode::NotAWorkbook, path, S_ISDIR(there.st_mode) ? "is a folder" : "is no plain file"};
+        return Error{ErrorCode::NotAWorkbook, path, S_ISDIR(there.st_mode) ? FactId::Folder : FactId::NoPlainFile};
     std::ifstream file(path, std::ios::binary);
     if (!file)
-        return Error{ErrorCode::Unreadable, path, "it may not be read"};
+        return Error{ErrorCode::Unreadable, path, FactId::MayNotBeRead};
     std::array<char, 100> head{};
     if (!file.read(head.data(), head.size()) || std::memcmp(head.data(), "SQLite format 3", 16) != 0)
-        return Error{ErrorCode::NotAWorkbook, path, "does not begin as a workbook does"};
+        return Error{ErrorCode::NotAWorkbook, path, FactId::BeginsOtherwise};
     const auto big = [&head](std::size_t at) {
         std::uint32_t v = 0;
         for (std::size_t i = 0; i < 4; ++i)
@@ -125,11 +125,11 @@ Result<int> recognise(const std::string& path)
         return v;
     };
     if (big(68) != applicationId)
-        return Error{ErrorCode::NotAWorkbook, path, "is a database of another program"};
+        return Error{ErrorCode::NotAWorkbook, path, FactId::OtherDatabase};
     const std::uint32_t version = big(60);
     if (version > schemaVersion)
         return Error{ErrorCode::NewerVersion, path,
-                     "version " + std::to_string(version) + "; known: " + std::to_string(schemaVersion)};
+                     {FactId::VersionKnown, version, schemaVersion}};
     return static_cast<int>(version);
 }
 
@@ -151,7 +151,7 @@ Status checkSchema(sqlite3* db, int version, const std::string& path)
     std::sort(expected.begin(), expected.end());
     std::sort(found.begin(), found.end());
     if (found != expected)
-        return Error{ErrorCode::Damaged, path, "its tables and guards are not as Dowel makes them"};
+        return Error{ErrorCode::Damaged, path, FactId::TablesNotOurs};
     return Done{};
 }
 
@@ -168,7 +168,7 @@ Status keep(sqlite3* db, const std::string& path, const Entry& entry, const std:
             const std::string& chain, const Store::Flac& flac)
 {
     Statement insert(db, "INSERT INTO entry (id, at, kind, body, take_hash, chain) VALUES (?, ?, ?, ?, ?, ?)");
-    insert.bind(0, entry.id.number).bind(1, entry.at).bind(2, std::string(io::kindOf(entry.body)));
+    insert.bind(0, entry.id.number).bind(1, entry.at).bind(2, std::string(factsOf(entry.body).word));
     insert.bind(3, body).bind(4, takeHash).bind(5, chain);
     if (insert.step() != SQLITE_DONE)
         return failed(db, path);
@@ -200,11 +200,11 @@ struct StoredBody
 Result<StoredBody> asStored(const EntryBody& body)
 {
     std::string text = io::bodyText(body);
-    auto back = io::bodyFromText(io::kindOf(body), text);
+    auto back = io::bodyFromText(factsOf(body).word, text);
     if (!back)
-        return Error{ErrorCode::BadValue, back.error().where, back.error().facts};
+        return Error{ErrorCode::BadValue, back.error().where, back.error().fact};
     if (io::bodyText(*back) != text)
-        return Error{ErrorCode::BadValue, std::string(io::kindOf(body)), "a number in it cannot be kept as it is"};
+        return Error{ErrorCode::BadValue, std::string(factsOf(body).word), FactId::NumberNotKept};
     return StoredBody{std::move(text), std::move(*back)};
 }
 
@@ -215,11 +215,10 @@ Result<std::vector<EntryId>> put(sqlite3* db, const std::string& path, std::span
     std::vector<EntryId> ids;
     for (const Store::NewEntry& e : entries) {
         if (std::holds_alternative<PhotoEntry>(e.body) && e.take.empty())
-            return Error{ErrorCode::BadValue, "photo", "it has no picture"};
+            return Error{ErrorCode::BadValue, "photo", FactId::NoPicture};
         if (e.take.size() > Store::longestTake_bytes)
             return Error{ErrorCode::BadAudio, "take",
-                         std::to_string(e.take.size()) + " bytes are more than a workbook takes (" +
-                             std::to_string(Store::longestTake_bytes) + ")"};
+                         {FactId::BytesTooMany, e.take.size(), Store::longestTake_bytes}};
         auto stored = asStored(e.body);
         if (!stored)
             return stored.error();
@@ -237,25 +236,12 @@ Result<std::vector<EntryId>> put(sqlite3* db, const std::string& path, std::span
     }
     if (auto ok = writeSeal(db, path, static_cast<std::int64_t>(book.entries().size()), chain); !ok)
         return ok.error();
-    const bool newer = std::any_of(entries.begin(), entries.end(), [&](const auto& e) {
-        const auto* aside = std::get_if<SetAsideEntry>(&e.body);
-        const Entry* target = aside == nullptr ? nullptr : book.entry(aside->entry);
-        if (const auto* practice = std::get_if<PracticeEntry>(&e.body))
-            return practice->ownFirst;
-        if (const auto* cut = std::get_if<CutEntry>(&e.body))
-            return std::holds_alternative<Deepen>(cut->cut) || std::holds_alternative<PushPlug>(cut->cut) ||
-                   std::holds_alternative<PutOnFoot>(cut->cut) || std::holds_alternative<UndercutEmbouchure>(cut->cut);
-        return (target != nullptr && std::holds_alternative<SetAsideEntry>(target->body)) ||
-               std::holds_alternative<AmendEntry>(e.body) || std::holds_alternative<PlanEntry>(e.body) ||
-               std::holds_alternative<BuiltEntry>(e.body) || std::holds_alternative<FinishEntry>(e.body) ||
-               std::holds_alternative<PhotoEntry>(e.body) || std::holds_alternative<PatternEntry>(e.body);
-    });
-    const bool headed = std::any_of(entries.begin(), entries.end(), [](const auto& e) {
-        const auto* built = std::get_if<BuiltEntry>(&e.body);
-        return built != nullptr && built->built.spec().head.has_value();
-    });
-    if (newer || headed)
-        if (auto ok = raiseVersion(db, path, headed ? schemaVersion : entriesVersion); !ok)
+    // A newer kind of entry needs a newer reader; the tables are the same.
+    int needed = tablesVersion;
+    for (const Store::NewEntry& e : entries)
+        needed = std::max(needed, book.versionFor(e.body));
+    if (needed > tablesVersion)
+        if (auto ok = raiseVersion(db, path, needed); !ok)
             return ok.error();
     return ids;
 }
@@ -266,9 +252,9 @@ Result<std::string> newBook(const std::string& path, const Instrument& specified
     const std::string spec = io::specText(specified);
     auto back = io::specFromText(spec, "specification");
     if (!back)
-        return Error{ErrorCode::BadValue, back.error().where, back.error().facts};
+        return Error{ErrorCode::BadValue, back.error().where, back.error().fact};
     if (io::specText(*back) != spec)
-        return Error{ErrorCode::BadValue, "specification", "a number in it cannot be kept as it is"};
+        return Error{ErrorCode::BadValue, "specification", FactId::NumberNotKept};
     auto db = openDatabase(":memory:", SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE);
     if (!db)
         return db.error();
@@ -295,7 +281,7 @@ Result<std::string> newBook(const std::string& path, const Instrument& specified
     const std::unique_ptr<unsigned char, decltype(&sqlite3_free)> bytes(sqlite3_serialize(db->get(), "main", &size, 0),
                                                                         &sqlite3_free);
     if (bytes == nullptr)
-        return Error{ErrorCode::Internal, path, "the new workbook could not be put together"};
+        return Error{ErrorCode::Internal, path, FactId::NotPutTogether};
     return std::string(reinterpret_cast<const char*>(bytes.get()), static_cast<std::size_t>(size));
 }
 
@@ -350,19 +336,19 @@ Status Store::Parts::load(const Cancel& cancel)
     int code = SQLITE_DONE;
     while ((code = rows.step()) == SQLITE_ROW) {
         if (cancel.requested())
-            return Error{ErrorCode::Cancelled, path, ""};
+            return Error{ErrorCode::Cancelled, path, {}};
         const std::string where = "entry " + std::to_string(rows.integer(0));
         auto body = io::bodyFromText(rows.text(2), rows.text(3));
         if (!body)
-            return Error{ErrorCode::Damaged, where, body.error().where + ": " + body.error().facts};
+            return Error{ErrorCode::Damaged, where + ", " + body.error().where, body.error().fact};
         Entry e{{rows.integer(0)}, rows.text(1), std::move(*body)};
         // Far above what any record reaches: the number after it must still be one.
         constexpr std::int64_t mostEntries = 1'000'000'000;
         if (e.id.number < 1 || e.id.number > mostEntries)
-            return Error{ErrorCode::Damaged, where, "its number is none that a record reaches"};
+            return Error{ErrorCode::Damaged, where, FactId::NumberBeyond};
         const std::string expected = chained(chain, e, rows.text(3), rows.text(4));
         if (rows.text(5) != expected)
-            return Error{ErrorCode::Damaged, where, "its checksum does not fit"};
+            return Error{ErrorCode::Damaged, where, FactId::Checksum};
         chain = expected;
         entries.push_back(std::move(e));
     }
@@ -378,7 +364,7 @@ Status Store::Parts::checkSeal() const
     if (code != SQLITE_ROW && code != SQLITE_DONE)
         return failed(db.get(), path);
     if (code == SQLITE_DONE || seal.integer(0) != static_cast<std::int64_t>(book.entries().size()) || seal.text(1) != chain)
-        return Error{ErrorCode::Damaged, "its end", "entries are missing that once stood there"};
+        return Error{ErrorCode::Damaged, "its end", FactId::EntriesMissing};
     return Done{};
 }
 
@@ -411,11 +397,11 @@ Result<Store> Store::create(const std::string& path, const Instrument& specified
 {
     enterDoor(Door::DurableWrite);
     if (::access(path.c_str(), F_OK) == 0)
-        return Error{ErrorCode::Exists, path, "is there already"};
+        return Error{ErrorCode::Exists, path, FactId::ThereAlready};
     for (const char* ending : {"-journal", "-wal"})
         if (const std::string left = path + ending; ::access(left.c_str(), F_OK) == 0)
             return Error{ErrorCode::Exists, left,
-                         "belongs to a workbook that once lay here, and would be played into the new one"};
+                         FactId::OldJournal};
     const auto bytes = newBook(path, specified, practice);
     if (!bytes)
         return bytes.error();
@@ -430,13 +416,13 @@ namespace {
 Result<Descriptor> lockedForWork(const std::string& path)
 {
     if (::access(path.c_str(), W_OK) != 0)
-        return Error{ErrorCode::Unwritable, path, "it may only be read"};
+        return Error{ErrorCode::Unwritable, path, FactId::MayOnlyBeRead};
     Descriptor lock(::open(path.c_str(), O_RDWR | O_CLOEXEC));
     if (lock.get() < 0)
-        return Error{ErrorCode::Unreadable, path, std::strerror(errno)};
+        return Error{ErrorCode::Unreadable, path, Fact::said(std::strerror(errno))};
     // A file system without such locks keeps nobody out here; append() then finds out whether anybody else has written.
     if (::flock(lock.get(), LOCK_EX | LOCK_NB) != 0 && isHeldByAnother(errno))
-        return Error{ErrorCode::InUse, path, "is open in another window or command"};
+        return Error{ErrorCode::InUse, path, FactId::OpenElsewhere};
     return lock;
 }
 
@@ -458,9 +444,7 @@ Result<Database> openedFor(const std::string& path, Store::Mode mode)
         const std::string journal = path + "-journal";
         if (::access(journal.c_str(), F_OK) == 0)
             return Error{ErrorCode::Unreadable, path,
-                         "it was left in the middle of a write; copy it with " + journal +
-                             " to a folder that may be written, "
-                             "and open it there"};
+                         {FactId::LeftInWriteCopy, journal}};
         return failed(db->get(), path);
     }
     return db;
@@ -482,10 +466,10 @@ Status moveWorkbook(const std::string& from, const std::string& to)
         if (auto db = openedFor(from, Store::Mode::Look); !db)
             return db.error();
         if (::access(journal.c_str(), F_OK) == 0)
-            return Error{ErrorCode::Unwritable, from, "it was left in the middle of a write that could not be undone"};
+            return Error{ErrorCode::Unwritable, from, FactId::LeftInWrite};
     }
     if (::access((to + "-journal").c_str(), F_OK) == 0)
-        return Error{ErrorCode::Exists, to + "-journal", "is there already"};
+        return Error{ErrorCode::Exists, to + "-journal", FactId::ThereAlready};
     return io::moveFile(from, to);
 }
 
@@ -519,13 +503,13 @@ Result<Store> Store::open(const std::string& path, Mode mode, const Cancel& canc
         Statement read(db->get(), "SELECT json, at FROM specification WHERE id = 1");
         const int code = read.step();
         if (code != SQLITE_ROW)
-            return code == SQLITE_DONE ? Error{ErrorCode::Damaged, path, "holds no specification"} : failed(db->get(), path);
+            return code == SQLITE_DONE ? Error{ErrorCode::Damaged, path, FactId::NoSpecification} : failed(db->get(), path);
         spec = read.text(0);
         identity = read.text(1) + '\n' + spec;
     }
     auto specified = io::specFromText(spec, "specification");
     if (!specified)
-        return Error{ErrorCode::Damaged, "specification", specified.error().where + ": " + specified.error().facts};
+        return Error{ErrorCode::Damaged, "specification, " + specified.error().where, specified.error().fact};
     auto parts = std::make_unique<Parts>(Parts{path, std::move(lock), std::move(*db), Workbook(std::move(*specified)),
                                                hashOf(spec.data(), spec.size()), hashOf(identity.data(), identity.size())});
     const Bounded bounded(parts->db.get());
@@ -557,7 +541,7 @@ Status stillThere(const std::string& path, int opened)
     if (::fstat(opened, &then) == 0 && ::stat(path.c_str(), &now) == 0 && then.st_dev == now.st_dev && then.st_ino == now.st_ino)
         return Done{};
     return Error{ErrorCode::Unwritable, path,
-                 "the file that was opened is no longer there; it was moved, replaced or taken away"};
+                 FactId::FileGone};
 }
 
 } // namespace
@@ -573,7 +557,7 @@ Result<std::vector<EntryId>> Store::append(std::span<const NewEntry> entries)
     sqlite3* db = m_parts->db.get();
     const std::string& path = m_parts->path;
     if (m_parts->lock.get() < 0)
-        return Error{ErrorCode::Unwritable, path, "it was opened for looking only"};
+        return Error{ErrorCode::Unwritable, path, FactId::LookingOnly};
     if (auto ok = stillThere(path, m_parts->lock.get()); !ok)
         return ok.error();
     Workbook book = m_parts->book;
@@ -582,7 +566,7 @@ Result<std::vector<EntryId>> Store::append(std::span<const NewEntry> entries)
         return ok.error();
     auto ids = m_parts->isAsRead() ? put(db, path, entries, book, chain, *m_parts->clock)
                                    : Result<std::vector<EntryId>>(Error{
-                                         ErrorCode::InUse, path, "another window or command has written to it; open it again"});
+                                         ErrorCode::InUse, path, FactId::WrittenElsewhere});
     if (ids)
         if (auto ok = run(db, path, "COMMIT"); !ok)
             ids = ok.error();
@@ -610,12 +594,12 @@ Result<Store::Flac> Store::take(EntryId id) const
     Statement read(m_parts->db.get(), "SELECT flac, take_hash FROM take JOIN entry ON entry.id = entry_id WHERE entry_id = ?");
     const int code = read.bind(0, id.number).step();
     if (code == SQLITE_DONE)
-        return Error{ErrorCode::UnknownName, "recording", "entry " + std::to_string(id.number)};
+        return Error{ErrorCode::UnknownName, "recording", {FactId::EntryNumber, id.number}};
     if (code != SQLITE_ROW)
         return failed(m_parts->db.get(), m_parts->path);
     Flac flac = read.blob(0);
     if (hashOf(flac.data(), flac.size()) != read.text(1))
-        return Error{ErrorCode::Damaged, "entry " + std::to_string(id.number), "its recording's checksum does not fit"};
+        return Error{ErrorCode::Damaged, "entry " + std::to_string(id.number), FactId::TakeChecksum};
     return flac;
 }
 
@@ -628,7 +612,7 @@ Status Store::verify() const
         if (check.step() != SQLITE_ROW)
             return failed(m_parts->db.get(), m_parts->path);
         if (check.text(0) != "ok")
-            return Error{ErrorCode::Damaged, m_parts->path, check.text(0)};
+            return Error{ErrorCode::Damaged, m_parts->path, Fact::said(check.text(0))};
     }
     // The chain and the seal were followed when the file was opened; what is left are the recordings and photographs.
     std::int64_t takes = 0;
@@ -639,7 +623,7 @@ Status Store::verify() const
             continue;
         ++takes;
         if (auto flac = take(e.id); !flac)
-            return Error{ErrorCode::Damaged, flac.error().where, flac.error().facts};
+            return Error{ErrorCode::Damaged, flac.error().where, flac.error().fact};
     }
     // What another window has added since is not this one's to count.
     Statement count(m_parts->db.get(), "SELECT COUNT(*) FROM take WHERE entry_id <= ? OR entry_id NOT IN (SELECT id FROM entry)");
@@ -648,7 +632,7 @@ Status Store::verify() const
         return failed(m_parts->db.get(), m_parts->path);
     if (count.integer(0) != takes)
         return Error{ErrorCode::Damaged, "the recordings",
-                     std::to_string(count.integer(0)) + " of them for " + std::to_string(takes) + " readings"};
+                     {FactId::TakesForReadings, count.integer(0), takes}};
     return Done{};
 }
 
@@ -658,7 +642,7 @@ Status Store::copyTo(const std::string& path) const
     return io::writeNewFile(path, [&](const std::string& beside) -> Status {
         Statement copy(m_parts->db.get(), "VACUUM INTO ?");
         if (copy.bind(0, beside).step() != SQLITE_DONE)
-            return Error{ErrorCode::Unwritable, path, sqlite3_errmsg(m_parts->db.get())};
+            return Error{ErrorCode::Unwritable, path, Fact::said(sqlite3_errmsg(m_parts->db.get()))};
         return Done{};
     });
 }

@@ -138,7 +138,7 @@ QString placeWords(const QString& where)
 
 } // namespace
 
-QString sentence(const Error& error, Places as)
+QString sentence(const Error& error, Places as, LengthUnit unit)
 {
     QString s = sentenceOf(pattern(error.code));
     const QString where = QString::fromStdString(error.where);
@@ -148,8 +148,13 @@ QString sentence(const Error& error, Places as)
                         error.code != ErrorCode::Exists && error.code != ErrorCode::NotAWorkbook &&
                         error.code != ErrorCode::NewerVersion && error.code != ErrorCode::InUse;
     s.replace(QLatin1String("%1"), within ? placeWords(where) : where);
-    s.replace(QLatin1String("%2"), facts(error.facts));
+    s.replace(QLatin1String("%2"), facts(error.fact, unit));
     return s;
+}
+
+QString sentence(const Error& error, LengthUnit unit)
+{
+    return sentence(error, Places::InWords, unit);
 }
 
 } // namespace dowel::text

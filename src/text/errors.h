@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "text/units.h"
 
 #include <QString>
 
@@ -10,6 +11,8 @@ namespace dowel::text {
 
 /// How places within a specification are told: as a maker names them, or as they stand in the file, for who writes one.
 enum class Places { InWords, AsInFile };
-[[nodiscard]] QString sentence(const Error& error, Places as = Places::InWords);
+/// Lengths in that unit.
+[[nodiscard]] QString sentence(const Error& error, Places as = Places::InWords, LengthUnit unit = LengthUnit::Millimetres);
+[[nodiscard]] QString sentence(const Error& error, LengthUnit unit);
 
 } // namespace dowel::text

@@ -1,15 +1,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What the core found, in the user's language. The core and the command line speak English; the window knows each of their
-// sentences with its places to fill, and puts the words of its language around what stood there.
+// What was found wrong, in the user's language: one sentence for each word of core/base/fact.h.
 #pragma once
+
+#include "core/base/fact.h"
+#include "text/units.h"
 
 #include <QString>
 
 namespace dowel::text {
 
-/// "6.2 mm; must be 0 to 5 mm" as the language has it. What is not known (a library's or the system's words) stays as it is.
-[[nodiscard]] QString facts(const std::string& english);
-/// Whether it is one of those that are known.
-[[nodiscard]] bool knowsFacts(const std::string& english);
+/// "6.2 mm; must be 0 mm to 5 mm" as the language has it, lengths in that unit. Names and the system's words stay as they are.
+[[nodiscard]] QString facts(const Fact& fact, LengthUnit unit = LengthUnit::Millimetres);
 
 } // namespace dowel::text

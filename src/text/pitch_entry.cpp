@@ -33,7 +33,7 @@ double numberIn(const QString& digits)
 
 Result<Hertz> parsePitch(const QString& typed, Hertz target, Hertz a4)
 {
-    const Error bad{ErrorCode::BadValue, typed.toStdString(), "hertz such as 586.3, cents such as -12, or a note such as D5 -12"};
+    const Error bad{ErrorCode::BadValue, typed.toStdString(), FactId::SuchAsPitchEntry};
     static const QRegularExpression hertz(QStringLiteral(R"(^\s*(\d{2,5}(?:[.,]\d{1,4})?)\s*(?:Hz)?\s*$)"),
                                           QRegularExpression::CaseInsensitiveOption);
     static const QRegularExpression cents(QStringLiteral(R"(^\s*([+\-−]\d{1,3}(?:[.,]\d{1,2})?)\s*(?:cents?|ct)?\s*$)"),

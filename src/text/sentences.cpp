@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "text/sentences.h"
 
+#include "core/base/cases.h"
 #include "core/tuning/pitch.h"
 #include "text/names.h"
 #include "text/tr.h"
@@ -12,13 +13,6 @@
 namespace dowel::text {
 
 namespace {
-
-/// In the context that the tools see: that of the namespace.
-/// One visitor of several functions, so that a kind of cut that is new cannot be forgotten.
-template <class... Functions> struct Cases : Functions...
-{
-    using Functions::operator()...;
-};
 
 QString magnitude(double cents)
 {
@@ -87,29 +81,32 @@ QString tool(const AdviceStep& step, LengthUnit unit, const BitDrawer* drawer, c
         return tr("%1 bit", "drill of a size")
             .arg(marked != nullptr ? QString::fromStdString(marked->name) : length(*step.bit, unit));
     }
-    if (std::holds_alternative<TrimFoot>(step.cut)) {
-        constexpr double sawFrom_mm = 2.0;
-        const double removed = (step.from - wantedSize(step.cut)).millimetres();
-        return removed > sawFrom_mm ? tr("fine saw, then file") : tr("flat file");
-    }
-    if (std::holds_alternative<Deepen>(step.cut))
-        return tr("bit of the bore, with a stop at its depth");
-    if (std::holds_alternative<Ream>(step.cut))
-        return tr("scraper or reamer, with a stop at its depth");
-    if (std::holds_alternative<MoveStopper>(step.cut))
-        return tr("push rod with a mark");
-    if (std::holds_alternative<CutUp>(step.cut))
-        return tr("knife, at the lip's edge");
-    if (std::holds_alternative<OpenEmbouchure>(step.cut))
-        return tr("round file, at both ends alike");
-    if (std::holds_alternative<Undercut>(step.cut))
-        return tr("small knife or undercutter, from inside");
-    const std::string_view there =
-        drawer != nullptr && std::holds_alternative<Enlarge>(step.cut) ? openingTool(*drawer, material) : std::string_view();
-    for (const auto& [word, name] : handTools())
-        if (!there.empty() && word == there)
-            return name;
-    return openingByHand(material);
+    const auto opening = [&] {
+        const std::string_view there = drawer != nullptr ? openingTool(*drawer, material) : std::string_view();
+        for (const auto& [word, name] : handTools())
+            if (!there.empty() && word == there)
+                return name;
+        return openingByHand(material);
+    };
+    return std::visit(Cases{[&](const Enlarge&) { return opening(); },
+                            [&](const TrimFoot& c) {
+                                constexpr double sawFrom_mm = 2.0;
+                                return (step.from - c.length).millimetres() > sawFrom_mm ? tr("fine saw, then file")
+                                                                                         : tr("flat file");
+                            },
+                            [](const Deepen&) { return tr("bit of the bore, with a stop at its depth"); },
+                            [](const CutUp&) { return tr("knife, at the lip's edge"); },
+                            [](const OpenEmbouchure&) { return tr("round file, at both ends alike"); },
+                            [](const UndercutEmbouchure&) { return tr("small knife or undercutter, from inside"); },
+                            [](const MoveStopper&) { return tr("push rod with a mark"); },
+                            [](const Undercut&) { return tr("small knife or undercutter, from inside"); },
+                            [](const Fill&) { return tr("wax, pressed in from outside"); },
+                            [](const PushPlug&) { return tr("push rod with a mark"); },
+                            [](const PutOnFoot&) { return tr("by hand"); },
+                            [](const Ream&) {
+                                return tr("scraper or reamer, with a stop at its depth");
+                            }},
+                      step.cut);
 }
 
 QString why(const AdviceStep& step, LengthUnit unit)
@@ -133,7 +130,15 @@ QString why(const AdviceStep& step, LengthUnit unit)
               [](const OpenEmbouchure&) {
                   return tr("%1 is %2; the embouchure hole moves every note, so it comes before the holes.", "note, how far off");
               },
-              [](const auto&) {
+              [](const UndercutEmbouchure&) {
+                  return tr("%1 is %2; the embouchure hole moves every note, so it comes before the holes.", "note, how far off");
+              },
+              [](const PushPlug&) {
+                  return tr("%1 is %2; a plug raises the pitch and can be drawn out again.", "note, how far off");
+              },
+              [](const PutOnFoot&) { return tr("%1 is %2; what is on the foot moves that note most.", "note, how far off"); },
+              [](const Enlarge&) { return tr("%1 is %2; this hole moves that note most.", "note, how far off"); },
+              [](const Fill&) {
                   return tr("%1 is %2; this hole moves that note most.", "note, how far off");
               }},
         step.cut);
@@ -263,15 +268,27 @@ QString caution(const AdviceStep& step)
 {
     if (step.bit)
         return tr("Clamp the tube, wear eye protection, no gloves or loose sleeves near the drill; follow your shop's rules.");
-    if (std::holds_alternative<Deepen>(step.cut))
-        return tr("Know how much wood is left below the bit. Clamp the pipe, no gloves near the bit; draw it out often to clear "
-                  "the chips, "
-                  "and blow none into your eyes.");
-    if (std::holds_alternative<TrimFoot>(step.cut))
-        return tr("Cut away from yourself; keep the dust out of your lungs.");
-    if (std::holds_alternative<MoveStopper>(step.cut))
+    const auto blade = [] {
+        return tr("Cut away from yourself, small strokes; keep the dust out of your lungs.");
+    };
+    const auto pushed = [] {
         return tr("Push, do not hammer: a tight stopper can split the head.");
-    return tr("Cut away from yourself, small strokes; keep the dust out of your lungs.");
+    };
+    return std::visit(
+        Cases{[&](const Enlarge&) { return blade(); }, [&](const Undercut&) { return blade(); }, [&](const CutUp&) { return blade(); },
+              [&](const OpenEmbouchure&) { return blade(); }, [&](const UndercutEmbouchure&) { return blade(); },
+              [&](const Ream&) { return blade(); },
+              [](const TrimFoot&) { return tr("Cut away from yourself; keep the dust out of your lungs."); },
+              [](const Deepen&) {
+                  return tr("Know how much wood is left below the bit. Clamp the pipe, no gloves near the bit; draw it out often "
+                            "to clear the chips, and blow none into your eyes.");
+              },
+              [&](const MoveStopper&) { return pushed(); }, [&](const PushPlug&) { return pushed(); },
+              [](const Fill&) { return tr("Warm the wax, not the wood; keep flames and hot tools away from shavings."); },
+              [](const PutOnFoot&) {
+                  return QString();
+              }},
+        step.cut);
 }
 
 int cutsOfWood(const Workbook& book)
@@ -316,69 +333,86 @@ QString amendLine(const AmendEntry& a, LengthUnit unit)
 
 } // namespace
 
+namespace {
+
+QString cutLine(const CutEntry& c, LengthUnit unit)
+{
+    if (const auto* foot = std::get_if<PutOnFoot>(&c.cut))
+        return foot->piece ? tr("%1: %2 long, mouth %3", "work, length, width")
+                                 .arg(work(c.cut), length(foot->piece->length, unit), length(foot->piece->mouth, unit))
+                           : work(c.cut);
+    const QString done =
+        tr("%1: %2 to %3", "work, from, to").arg(work(c.cut), length(c.from, unit), length(wantedSize(c.cut), unit));
+    return c.advised ? tr("%1 (advised %2)").arg(done, length(*c.advised, unit)) : done;
+}
+
+QString adviceLine(const Advice& a, LengthUnit unit)
+{
+    switch (a.state) {
+    case AdviceState::Measure:
+        return tr("Advice: listen to %n fingering(s)", nullptr, static_cast<int>(a.fingerings.size()));
+    case AdviceState::MakeCut:
+        return tr("Advice: %1 to %2").arg(work(a.steps.front().cut), length(wantedSize(a.steps.front().cut), unit));
+    case AdviceState::Finished: return tr("Advice: done, %1 of %2 notes within tolerance").arg(a.withinTolerance).arg(a.of);
+    case AdviceState::Stop: break;
+    }
+    return a.contradiction ? contradiction(*a.contradiction) : tr("Advice: stop");
+}
+
+QString patternLine(const PatternEntry& p)
+{
+    if (p.alike)
+        return tr("Timbre reference: note %1").arg(noteName(p.alike->text));
+    return p.notes.empty() ? tr("Timbre reference removed")
+                           : tr("Timbre reference: %1", "an instrument's name").arg(QString::fromStdString(p.from));
+}
+
+QString builtLine(const BuiltEntry& b, LengthUnit unit)
+{
+    QStringList sizes;
+    for (const Hole& h : b.built.spec().holes)
+        sizes << tr("%1 %2", "hole, size").arg(QString::fromStdString(h.id.text), lengthNumber(h.diameter, unit));
+    return tr("As built: %1 long; %2", "length, holes with their sizes")
+        .arg(length(b.built.length(), unit), sizes.isEmpty() ? tr("no holes") : sizes.join(QStringLiteral(", ")));
+}
+
+QString asideLine(const SetAsideEntry& s, const Workbook& book)
+{
+    if (const Entry* target = book.entry(s.entry))
+        if (const auto* undone = std::get_if<SetAsideEntry>(&target->body))
+            return tr("Redone: entry %1").arg(undone->entry.number);
+    return tr("Set aside entry %1: %2").arg(s.entry.number).arg(QString::fromStdString(s.why));
+}
+
+} // namespace
+
 QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
 {
-    if (const auto* r = std::get_if<ReadingEntry>(&entry.body)) {
-        const Fingering* f = book.specified().find(r->fingering);
-        const double off = f == nullptr ? 0.0 : centsBetween(r->pitch, f->target).cents();
-        return tr("Heard %1: %2 Hz, %3 cents, room %4 °C")
-            .arg(noteName(r->fingering.text), number(r->pitch.hertz(), 2), cents(off), number(r->air.celsius(), 1));
-    }
-    if (const auto* c = std::get_if<CutEntry>(&entry.body)) {
-        if (const auto* foot = std::get_if<PutOnFoot>(&c->cut))
-            return foot->piece ? tr("%1: %2 long, mouth %3", "work, length, width")
-                                     .arg(work(c->cut), length(foot->piece->length, unit), length(foot->piece->mouth, unit))
-                               : work(c->cut);
-        const QString done =
-            tr("%1: %2 to %3", "work, from, to").arg(work(c->cut), length(c->from, unit), length(wantedSize(c->cut), unit));
-        return c->advised ? tr("%1 (advised %2)").arg(done, length(*c->advised, unit)) : done;
-    }
-    if (const auto* a = std::get_if<Advice>(&entry.body)) {
-        switch (a->state) {
-        case AdviceState::Measure:
-            return tr("Advice: listen to %n fingering(s)", nullptr, static_cast<int>(a->fingerings.size()));
-        case AdviceState::MakeCut:
-            return tr("Advice: %1 to %2").arg(work(a->steps.front().cut), length(wantedSize(a->steps.front().cut), unit));
-        case AdviceState::Finished: return tr("Advice: done, %1 of %2 notes within tolerance").arg(a->withinTolerance).arg(a->of);
-        case AdviceState::Stop: return a->contradiction ? contradiction(*a->contradiction) : tr("Advice: stop");
-        }
-    }
-    if (const auto* c = std::get_if<StrategyEntry>(&entry.body))
-        return tr("Tuning strategy: %1").arg(strategy(c->strategy));
-    if (const auto* a = std::get_if<AmendEntry>(&entry.body))
-        return amendLine(*a, unit);
-    if (const auto* photo = std::get_if<PhotoEntry>(&entry.body))
-        return photo->words.empty() ? tr("Photograph") : tr("Photograph: %1").arg(QString::fromStdString(photo->words));
-    if (const auto* pattern = std::get_if<PatternEntry>(&entry.body)) {
-        if (pattern->alike)
-            return tr("Timbre reference: note %1").arg(noteName(pattern->alike->text));
-        return pattern->notes.empty()
-                   ? tr("Timbre reference removed")
-                   : tr("Timbre reference: %1", "an instrument's name").arg(QString::fromStdString(pattern->from));
-    }
-    if (std::holds_alternative<FinishEntry>(entry.body))
-        return tr("Finish schedule saved");
-    if (std::holds_alternative<PlanEntry>(entry.body))
-        return tr("Design saved");
-    if (const auto* b = std::get_if<BuiltEntry>(&entry.body)) {
-        QStringList sizes;
-        for (const Hole& h : b->built.spec().holes)
-            sizes << tr("%1 %2", "hole, size").arg(QString::fromStdString(h.id.text), lengthNumber(h.diameter, unit));
-        return tr("As built: %1 long; %2", "length, holes with their sizes")
-            .arg(length(b->built.length(), unit), sizes.isEmpty() ? tr("no holes") : sizes.join(QStringLiteral(", ")));
-    }
-    if (const auto* m = std::get_if<MeasureEntry>(&entry.body))
-        return m->hole ? tr("Measured again: %1 is %2").arg(QString::fromStdString(m->hole->text), length(m->size, unit))
-                       : tr("Measured again: the tube is %1 long").arg(length(m->size, unit));
-    if (const auto* n = std::get_if<NoteEntry>(&entry.body))
-        return QString::fromStdString(n->text);
-    if (const auto* s = std::get_if<SetAsideEntry>(&entry.body))
-        if (const Entry* target = book.entry(s->entry))
-            if (const auto* undone = std::get_if<SetAsideEntry>(&target->body))
-                return tr("Redone: entry %1").arg(undone->entry.number);
-    if (const auto* s = std::get_if<SetAsideEntry>(&entry.body))
-        return tr("Set aside entry %1: %2").arg(s->entry.number).arg(QString::fromStdString(s->why));
-    return tr("Practice blank: the simulated player blows it");
+    return std::visit(
+        Cases{[&](const ReadingEntry& r) {
+                  const Fingering* f = book.specified().find(r.fingering);
+                  const double off = f == nullptr ? 0.0 : centsBetween(r.pitch, f->target).cents();
+                  return tr("Heard %1: %2 Hz, %3 cents, room %4 °C")
+                      .arg(noteName(r.fingering.text), number(r.pitch.hertz(), 2), cents(off), number(r.air.celsius(), 1));
+              },
+              [&](const CutEntry& c) { return cutLine(c, unit); }, [&](const Advice& a) { return adviceLine(a, unit); },
+              [](const StrategyEntry& s) { return tr("Tuning strategy: %1").arg(strategy(s.strategy)); },
+              [&](const AmendEntry& a) { return amendLine(a, unit); },
+              [](const PhotoEntry& p) {
+                  return p.words.empty() ? tr("Photograph") : tr("Photograph: %1").arg(QString::fromStdString(p.words));
+              },
+              [](const PatternEntry& p) { return patternLine(p); }, [](const FinishEntry&) { return tr("Finish schedule saved"); },
+              [](const PlanEntry&) { return tr("Design saved"); }, [&](const BuiltEntry& b) { return builtLine(b, unit); },
+              [&](const MeasureEntry& m) {
+                  return m.hole ? tr("Measured again: %1 is %2").arg(QString::fromStdString(m.hole->text), length(m.size, unit))
+                                : tr("Measured again: the tube is %1 long").arg(length(m.size, unit));
+              },
+              [](const NoteEntry& n) { return QString::fromStdString(n.text); },
+              [&](const SetAsideEntry& s) { return asideLine(s, book); },
+              [](const PracticeEntry&) {
+                  return tr("Practice blank: the simulated player blows it");
+              }},
+        entry.body);
 }
 
 } // namespace dowel::text

@@ -70,7 +70,7 @@ QString inchNumber(Metres value)
 
 Result<Metres> parseLength(const QString& text, LengthUnit plain)
 {
-    const Error bad{ErrorCode::BadValue, text.toStdString(), "a length such as 6.4, 1/4 or 4 1/16 in"};
+    const Error bad{ErrorCode::BadValue, text.toStdString(), FactId::SuchAsLength};
     static const QRegularExpression form(QStringLiteral(
         R"(^\s*(?:(?<number>\d{1,5}(?:[.,]\d{1,6})?)|(?:(?<whole>\d{1,4})\s+)?(?<top>\d{1,3})/(?<bottom>\d{1,3}))\s*(?<unit>mm|in|"|″)?\s*$)"));
     const auto match = form.match(text);
@@ -99,7 +99,7 @@ Result<Metres> parseVolumeAsLength(const QString& text, double area_m2)
     static const QRegularExpression form(QStringLiteral(R"(^\s*(\d{1,4}(?:[.,]\d{1,4})?)\s*(?:m[lL])?\s*$)"));
     const auto match = form.match(text);
     if (!match.hasMatch() || !(area_m2 > 0.0))
-        return Error{ErrorCode::BadValue, text.toStdString(), "a volume such as 3.2 mL"};
+        return Error{ErrorCode::BadValue, text.toStdString(), FactId::SuchAsVolume};
     const double mL = match.captured(1).replace(QLatin1Char(','), QLatin1Char('.')).toDouble();
     return Metres::fromMetres(mL * 1e-6 / area_m2);
 }
@@ -150,11 +150,11 @@ Result<std::vector<std::vector<Metres>>> parseTable(const QString& clip, LengthU
             continue; // headings
         if (row.size() < atLeast)
             return Error{ErrorCode::BadValue, "line " + std::to_string(number) + (trouble ? ": " + trouble->where : ""),
-                         "each line of what is pasted is " + std::to_string(atLeast) + " lengths or more"};
+                         {FactId::LinesOfLengths, atLeast}};
         rows.push_back(std::move(row));
     }
     if (rows.empty())
-        return Error{ErrorCode::BadValue, "clipboard", "holds no table; copy lines of lengths first"};
+        return Error{ErrorCode::BadValue, "clipboard", FactId::NoTable};
     return rows;
 }
 
@@ -177,7 +177,7 @@ Result<std::vector<Metres>> parseBits(const QString& text, LengthUnit plain)
             bit = named(BitSeries::Letter);
         const auto size = bit != nullptr ? Result<Metres>(bit->diameter) : parseLength(word, plain);
         if (!size)
-            return Error{ErrorCode::BadValue, word.toStdString(), "a bit's size such as 6.4, 17/64, No. 7 or F"};
+            return Error{ErrorCode::BadValue, word.toStdString(), FactId::SuchAsBit};
         found.push_back(*size);
     }
     std::sort(found.begin(), found.end());

@@ -98,7 +98,7 @@ private Q_SLOTS:
     void aResultHoldsAValueOrAnError()
     {
         const Result<int> good(4);
-        const Result<int> bad(Error{ErrorCode::BadValue, "/wall_mm", "-1 mm"});
+        const Result<int> bad(Error{ErrorCode::BadValue, "/wall_mm", {FactId::Above, Metres::fromMillimetres(-1.0), Metres()}});
         QVERIFY(good.ok());
         QCOMPARE(*good, 4);
         QVERIFY(!bad);

@@ -574,7 +574,7 @@ private Q_SLOTS:
             for (std::size_t k = 0; k < troubles.size(); ++k)
                 threads.emplace_back([&path, &troubles, k] {
                     const auto opened = ShopMemory::open(path);
-                    troubles[k] = opened ? "" : opened.error().facts;
+                    troubles[k] = opened ? "" : told(opened.error());
                 });
             for (auto& t : threads)
                 t.join();

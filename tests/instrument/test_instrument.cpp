@@ -266,7 +266,7 @@ private Q_SLOTS:
         const auto made = Instrument::make(s);
         QVERIFY(!made);
         QCOMPARE(QString::fromStdString(made.error().where), where);
-        QVERIFY(!made.error().facts.empty());
+        QVERIFY(made.error().fact.id != FactId::None);
     }
     void aFootIsCutOrContinued()
     {

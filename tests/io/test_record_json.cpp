@@ -30,7 +30,7 @@ private Q_SLOTS:
                                     MeasureEntry{std::nullopt, Metres::fromMillimetres(271.5)}};
         for (const EntryBody& body : bodies) {
             const std::string text = io::bodyText(body);
-            const auto back = io::bodyFromText(io::kindOf(body), text);
+            const auto back = io::bodyFromText(factsOf(body).word, text);
             VERIFY_OK(back);
             QCOMPARE(back->index(), body.index());
             QCOMPARE(io::bodyText(*back), text);

@@ -341,7 +341,7 @@ private Q_SLOTS:
         w.reach = HandSpan{mm(10.0), mm(20.0)}; // 9 mm holes 10 mm apart leave 1 mm of wood
         const auto tight = layOut(plainBlank(13.0, false), w);
         QVERIFY(!tight);
-        QVERIFY2(tight.error().facts.find("mm") != std::string::npos, tight.error().facts.c_str());
+        QVERIFY2(tight.error().fact.id == FactId::WoodBetween, told(tight.error()).c_str());
     }
     void equalSpacingDrawsTheFingersTogether()
     {

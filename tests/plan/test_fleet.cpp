@@ -230,9 +230,9 @@ private Q_SLOTS:
         QVERIFY(s->byWindow[6] > 1.3 * s->byWindow[0]);
         // Where all notes of a flute are flat for its mouth, that is where the plan begins.
         const auto levers = leversOf(*blank, LeverScope::Embouchure);
-        QVERIFY(std::any_of(levers.begin(), levers.end(), [](const Lever& l) { return l.kind == Lever::Kind::Embouchure; }));
+        QVERIFY(std::any_of(levers.begin(), levers.end(), [](const Lever& l) { return isLever<OpenEmbouchure>(l); }));
         const auto usual = leversOf(*blank, LeverScope::Usual);
-        QVERIFY(std::none_of(usual.begin(), usual.end(), [](const Lever& l) { return l.kind == Lever::Kind::Embouchure; }));
+        QVERIFY(std::none_of(usual.begin(), usual.end(), [](const Lever& l) { return isLever<OpenEmbouchure>(l); }));
     }
     void aNodeThatStaysIsNoLever()
     {
@@ -241,7 +241,7 @@ private Q_SLOTS:
         spec.fingerings.clear();
         const auto stoppers = [&] {
             const auto levers = leversOf(*Instrument::make(spec), LeverScope::BoreToo);
-            return std::count_if(levers.begin(), levers.end(), [](const Lever& l) { return l.kind == Lever::Kind::Stopper; });
+            return std::count_if(levers.begin(), levers.end(), [](const Lever& l) { return isLever<MoveStopper>(l); });
         };
         QCOMPARE(stoppers(), std::ptrdiff_t(1));
         spec.nodes = {{Metres::fromMillimetres(-20.0), true}};
@@ -262,9 +262,9 @@ private Q_SLOTS:
         double stopper = 0.0;
         double foot = 0.0;
         for (const RegisterLever& l : view->levers) {
-            if (l.lever.kind == Lever::Kind::Stopper)
+            if (isLever<MoveStopper>(l.lever))
                 stopper = std::abs(l.mean.cents());
-            if (l.lever.kind == Lever::Kind::Foot)
+            if (isLever<TrimFoot>(l.lever))
                 foot = std::abs(l.mean.cents());
         }
         QVERIFY(stopper > 0.3);

@@ -51,7 +51,7 @@ Outcome follow(Bench& bench)
     for (int i = 0; i < 80 && bench.trouble().empty(); ++i) {
         const auto advice = advise(bench.book());
         if (!advice) {
-            o.broken = QString::fromStdString(advice.error().facts);
+            o.broken = QString::fromStdString(told(advice.error()));
             break;
         }
         o.last = *advice;
@@ -136,7 +136,7 @@ private Q_SLOTS:
             if (a->state != AdviceState::MakeCut)
                 break;
             const Cut& c = a->steps.front().cut;
-            const std::string name = std::string(kindName(c)) + (holeOf(c) ? holeOf(c)->text : "");
+            const std::string name = std::string(factsOf(c).word) + (holeOf(c) ? holeOf(c)->text : "");
             QVERIFY2(std::find(cut.begin(), cut.end(), name) == cut.end(), name.c_str());
             cut.push_back(name);
             bench.cut(c, a->steps.front().forecast);
@@ -256,9 +256,9 @@ private Q_SLOTS:
                 Eigen::VectorXd high(static_cast<Eigen::Index>(levers.size()));
                 for (std::size_t k = 0; k < levers.size(); ++k)
                     high[static_cast<Eigen::Index>(k)] =
-                        (levers[k].kind == Lever::Kind::Foot ? levers[k].low : levers[k].high).metres();
+                        (isLever<TrimFoot>(levers[k]) ? levers[k].low : levers[k].high).metres();
                 const auto all = withLevers(dense, levers, high);
-                QVERIFY2(all.ok(), all ? "" : (all.error().where + " " + all.error().facts).c_str());
+                QVERIFY2(all.ok(), all ? "" : (all.error().where).c_str());
             }
         }
     }
@@ -417,7 +417,7 @@ private Q_SLOTS:
             const auto a = advise(begun(strategy).book());
             for (std::size_t i = 0; a && i < a->steps.size(); ++i) // after what the mouth needs
                 if (!std::holds_alternative<CutUp>(a->steps[i].cut))
-                    return std::string(kindName(a->steps[i].cut));
+                    return std::string(factsOf(a->steps[i].cut).word);
             return std::string("none");
         };
         QCOMPARE(first({}), std::string("enlarge"));
@@ -545,7 +545,7 @@ private Q_SLOTS:
             ReadingEntry r = *bench.book().readings().front().reading;
             r.air = Temperature::fromCelsius(typed);
             const Status s = bench.book().checkNew(r);
-            QVERIFY(!s && s.error().facts.find("Fahrenheit") != std::string::npos);
+            QVERIFY(!s && s.error().fact.id == FactId::WithinRoom);
             // A record that has such a reading from before still opens.
             QCOMPARE(bench.book().check(r).ok(), typed < 60.0);
         }
@@ -686,7 +686,7 @@ private Q_SLOTS:
             round();
             const auto first = advise(bench.book());
             if (!first || first->state != AdviceState::Stop || first->contradiction->what != highest.id.text)
-                return Result<Advice>(Error{ErrorCode::Internal, "the first round was not doubted", ""});
+                return Result<Advice>(Error{ErrorCode::Internal, "the first round was not doubted", {}});
             bench.put(SetAsideEntry{bench.book().readings().back().entry->id, "doubted"});
             bench.hear(highest.id, extra_cents);
             for (int i = 0; i < 60; ++i) {
@@ -697,13 +697,13 @@ private Q_SLOTS:
                     const auto& step = advice->steps.front();
                     const double now = step.forecast.back().now.cents();
                     if (std::abs(now - bench.truthCents(highest) - extra_cents) > 40.0)
-                        return Result<Advice>(Error{ErrorCode::Internal, "told otherwise than heard", std::to_string(now)});
+                        return Result<Advice>(Error{ErrorCode::Internal, "told otherwise than heard", Fact::said(std::to_string(now))});
                     bench.cut(step.cut, step.forecast);
                 }
                 for (const auto& id : advice->fingerings)
                     bench.hear(id, id == highest.id ? extra_cents : 0.0);
             }
-            return Result<Advice>(Error{ErrorCode::Internal, "no end", ""});
+            return Result<Advice>(Error{ErrorCode::Internal, "no end", {}});
         };
         const auto flat = loop(-200.0);
         VERIFY_OK(flat);
@@ -727,7 +727,7 @@ private Q_SLOTS:
         Eigen::VectorXd known(static_cast<Eigen::Index>(levers.size()));
         for (std::size_t k = 0; k < levers.size(); ++k) {
             const double from = standsAt(present, levers[k]).metres();
-            const double to = levers[k].kind == Lever::Kind::Foot ? levers[k].low.metres() : levers[k].high.metres();
+            const double to = isLever<TrimFoot>(levers[k]) ? levers[k].low.metres() : levers[k].high.metres();
             known[static_cast<Eigen::Index>(k)] = from + 0.3 * (to - from);
         }
         const auto there = withLevers(present, levers, known);

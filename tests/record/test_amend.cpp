@@ -209,7 +209,7 @@ private Q_SLOTS:
             VERIFY_NEAR(f.target.hertz(), g.target.hertz(), 1e-9);
             VERIFY_NEAR(f.tolerance.cents(), g.tolerance.cents(), 1e-9);
         }
-        QCOMPARE(std::string(io::kindOf(full)), std::string("amend"));
+        QCOMPARE(std::string(factsOf(full).word), std::string("amend"));
     }
     void aForecastIsHeldToWhatItCountedFrom()
     {

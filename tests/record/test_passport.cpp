@@ -36,7 +36,7 @@ class TestPassport : public QObject
     static void put(Workbook& book, EntryBody body, const char* at = "2026-05-01T10:00:00Z")
     {
         const auto ok = book.append({book.nextId(), at, std::move(body)});
-        QVERIFY2(ok.ok(), ok ? "" : ok.error().facts.c_str());
+        QVERIFY2(ok.ok(), ok ? "" : told(ok.error()).c_str());
     }
 
 private Q_SLOTS:

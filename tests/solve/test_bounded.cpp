@@ -195,7 +195,7 @@ private Q_SLOTS:
         // sqrt has no value below 0; a whole step from 4 to the root of sqrt(x) - 0.1 would go there.
         const auto root = [](const Eigen::VectorXd& x) -> Result<Linearised> {
             if (x[0] < 0.0)
-                return Error{ErrorCode::OutOfModelRange, "x", "below 0"};
+                return Error{ErrorCode::OutOfModelRange, "x", {FactId::Above, 0, 0}};
             return Linearised{Eigen::VectorXd::Constant(1, std::sqrt(x[0]) - 0.1),
                               Eigen::MatrixXd::Constant(1, 1, 0.5 / std::sqrt(x[0]))};
         };
@@ -211,7 +211,7 @@ private Q_SLOTS:
         int calls = 0;
         const auto tired = [&](const Eigen::VectorXd& x) -> Result<Linearised> {
             if (++calls > 2)
-                return Error{ErrorCode::Cancelled, "test", ""};
+                return Error{ErrorCode::Cancelled, "test", {}};
             return valley(x);
         };
         const auto x = leastSquaresWithin(tired, Point(-1.2, 1.0), Point(-far, -far), Point(far, far));

@@ -95,7 +95,7 @@ private Q_SLOTS:
                 const QByteArray where = "power cut after act " + QByteArray::number(static_cast<qsizetype>(at)) + ", kind " +
                                          QByteArray::number(static_cast<int>(survives));
                 const auto opened = Store::open(after.filePath(QStringLiteral("book.dowel")).toStdString(), Store::Mode::Work);
-                QVERIFY2(opened, (where + ": " + (opened ? "" : opened.error().facts.c_str())).constData());
+                QVERIFY2(opened, (where + ": " + (opened ? "" : told(opened.error()).c_str())).constData());
                 const auto& entries = opened->book().entries();
                 std::size_t due = 0;
                 std::vector<std::size_t> wholes; // where one append ended and the next began

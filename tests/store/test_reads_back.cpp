@@ -98,7 +98,7 @@ private Q_SLOTS:
         int tried = 0;
         int taken = 0;
         for (const EntryBody& body : everyKind()) {
-            const std::string kind(io::kindOf(body));
+            const std::string kind(factsOf(body).word);
             const std::string path = fresh();
             auto store = Store::create(path, fixtures::whistle());
             VERIFY_OK(store);
@@ -118,8 +118,7 @@ private Q_SLOTS:
                     const auto kept = store->append(*parsed);
                     const auto again = Store::open(path, Store::Mode::Look);
                     if (!again) {
-                        trouble = QString::fromStdString(kind + " " + value.dump() + ": " + again.error().where + " " +
-                                                         again.error().facts);
+                        trouble = QString::fromStdString(kind + " " + value.dump() + ": " + told(again.error()));
                         continue;
                     }
                     const auto& there = again->book().entries();
@@ -156,7 +155,7 @@ private Q_SLOTS:
                 ++made;
                 const auto again = Store::open(path, Store::Mode::Look);
                 if (!again)
-                    trouble = QString::fromStdString(value.dump() + ": " + again.error().facts);
+                    trouble = QString::fromStdString(value.dump() + ": " + told(again.error()));
                 QFile::remove(QString::fromStdString(path));
             }
         });

@@ -54,7 +54,7 @@ public:
     {
         const Status ok = m_book.append({m_book.nextId(), "2026-01-01T00:00:00Z", std::move(body)});
         if (!ok)
-            m_trouble = ok.error().where + ": " + ok.error().facts;
+            m_trouble = told(ok.error());
     }
     [[nodiscard]] const std::string& trouble() const { return m_trouble; }
 

@@ -23,6 +23,5 @@
     do {                                                                                                                         \
         const auto& okResult = (result); /* evaluated once */                                                                    \
         QVERIFY2(okResult.ok(),                                                                                                  \
-                 okResult.ok() ? ""                                                                                              \
-                               : qPrintable(QString::fromStdString(okResult.error().where + ": " + okResult.error().facts)));    \
+                 okResult.ok() ? "" : qPrintable(QString::fromStdString(dowel::told(okResult.error()))));                               \
     } while (false)

@@ -100,15 +100,14 @@ private Q_SLOTS:
     }
     void whatTheCoreFoundIsSaidInTheUsersLanguage()
     {
-        // Everything that can be wrong with an instrument, and a few of the readers' words: each is known as a sentence with
-        // places, so that no English is left in another language.
-        std::vector<std::string> found;
+        // Everything that can be wrong with an instrument: each sentence has a place for all that was found, and no more.
+        std::vector<Fact> found;
         const auto spoilt = [&](auto spoil) {
             InstrumentSpec spec = fixtures::whistleSpec();
             spoil(spec);
             const auto made = Instrument::make(std::move(spec));
             QVERIFY(!made);
-            found.push_back(made.error().facts);
+            found.push_back(made.error().fact);
         };
         spoilt([](InstrumentSpec& s) { s.bore.resize(1); });
         spoilt([](InstrumentSpec& s) { s.bore[0].at = mm(3.0); });
@@ -151,16 +150,27 @@ private Q_SLOTS:
                                         Enlarge{{"h1"}, mm(40.0)}, Deepen{mm(300.0)}, PushPlug{mm(200.0)}}) {
             const auto done = applied(whistle, cut);
             QVERIFY(!done);
-            found.push_back(done.error().facts);
+            found.push_back(done.error().fact);
         }
-        found.push_back(parseLength(QStringLiteral("x"), LengthUnit::Inches).error().facts);
-        for (const std::string& f : found)
-            QVERIFY2(knowsFacts(f), f.c_str());
-        QVERIFY(!knowsFacts("database disk image is malformed")); // another's words stay as they are
-        QCOMPARE(facts("database disk image is malformed"), QStringLiteral("database disk image is malformed"));
-        QCOMPARE(facts("3.000000 mm; it is 5.3 mm now"), QStringLiteral("3 mm; it is 5.3 mm now"));
+        for (const Fact& f : found) {
+            const QString said = facts(f);
+            QVERIFY2(!said.isEmpty() && !said.contains(QLatin1Char('%')), qPrintable(said));
+            for (std::size_t i = 0; i < f.with.size(); ++i) {
+                Fact marked = f; // whether each of them has its place
+                marked.with[i] = std::string("here");
+                QVERIFY2(facts(marked).contains(QLatin1String("here")), qPrintable(said));
+            }
+            QVERIFY2(!facts(f, LengthUnit::Inches).contains(QLatin1String("mm")), qPrintable(facts(f, LengthUnit::Inches)));
+        }
+        QVERIFY(facts(parseLength(QStringLiteral("x"), LengthUnit::Inches).error().fact).contains(QLatin1String("6.4")));
+        // Another's words stay as they are.
+        QCOMPARE(facts(Fact::said("database disk image is malformed")), QStringLiteral("database disk image is malformed"));
+        const Fact narrower(FactId::IsNow, mm(3.0), mm(5.3));
+        QCOMPARE(facts(narrower), QStringLiteral("3 mm; it is 5.3 mm now"));
+        QCOMPARE(facts(Fact(FactId::Within, Cents::fromCents(120.5), Cents(), Cents::fromCents(100.0))),
+                 QStringLiteral("120.5 cents; must be 0 cents to 100 cents"));
         QLocale::setDefault(QLocale(QLocale::German));
-        QCOMPARE(facts("3.000000 mm; it is 5.3 mm now"), QStringLiteral("3 mm; it is 5,3 mm now"));
+        QCOMPARE(facts(narrower), QStringLiteral("3 mm; it is 5,3 mm now"));
         QCOMPARE(length(mm(6.45), LengthUnit::Millimetres), QStringLiteral("6,45 mm"));
         QCOMPARE(length(mm(277.0), LengthUnit::Millimetres), QStringLiteral("277 mm"));
         QCOMPARE(cents(-4.26), QStringLiteral("−4,3"));
@@ -194,10 +204,16 @@ private Q_SLOTS:
         QCOMPARE(wholeCents(-17.6), QStringLiteral("−18"));
         QCOMPARE(spread(2.46), QStringLiteral("±2.5"));
     }
+    void everyFactHasItsWords()
+    {
+        for (int i = 1; i <= static_cast<int>(FactId::TwiceInObject); ++i)
+            QVERIFY2(!facts(Fact(static_cast<FactId>(i))).isEmpty(), qPrintable(QString::number(i)));
+        QVERIFY(facts(Fact()).isEmpty());
+    }
     void everyErrorIsASentenceWithItsPlace()
     {
         for (int i = 0; i <= static_cast<int>(ErrorCode::Internal); ++i) {
-            const QString s = sentence({static_cast<ErrorCode>(i), "/holes/h1", "13 mm; bore 12.7 mm"});
+            const QString s = sentence({static_cast<ErrorCode>(i), "/holes/h1", {FactId::BoreIs, mm(13.0), mm(12.7)}});
             QVERIFY2(s.endsWith(QLatin1Char('.')), qPrintable(s));
             QVERIFY2(!s.contains(QLatin1Char('%')), qPrintable(s));
             if (static_cast<ErrorCode>(i) != ErrorCode::Cancelled)

@@ -591,7 +591,7 @@ void CorrectPage::recordCut()
         return;
     const auto size = text::parseLength(m_calipers->text(), m_unit);
     if (!size) {
-        Q_EMIT m_document->failed(text::sentence(size.error()));
+        Q_EMIT m_document->failed(text::sentence(size.error(), m_unit));
         m_calipers->selectAll();
         return;
     }

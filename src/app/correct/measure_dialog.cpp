@@ -175,11 +175,11 @@ Result<std::vector<std::pair<std::size_t, Metres>>> MeasureDialog::typed() const
             continue;
         const auto size = text::parseLength(words, m_unit);
         if (!size)
-            return Error{size.error().code, m_sizes[i].name.toStdString() + ": " + size.error().where, size.error().facts};
+            return Error{size.error().code, m_sizes[i].name.toStdString() + ": " + size.error().where, size.error().fact};
         found.emplace_back(i, *size);
     }
     if (found.empty())
-        return Error{ErrorCode::BadValue, tr("caliper reading").toStdString(), tr("none").toStdString()};
+        return Error{ErrorCode::BadValue, tr("caliper reading").toStdString(), FactId::NothingTyped};
     return found;
 }
 
@@ -196,7 +196,7 @@ Result<std::vector<EntryBody>> MeasureDialog::measured() const
 
 void MeasureDialog::refuse(const Error& error)
 {
-    m_trouble->setText(text::sentence(error));
+    m_trouble->setText(text::sentence(error, m_unit));
     m_trouble->setVisible(true);
     grow();
     if (m_faces->currentWidget() == m_table)

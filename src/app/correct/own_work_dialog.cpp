@@ -140,14 +140,13 @@ Result<Metres> OwnWorkDialog::size() const
     if (!typed || m_how->currentIndex() == 0)
         return typed;
     // By so much more of what the work does: a hole wider, the tube shorter, a filled hole narrower.
-    const bool less = std::holds_alternative<TrimFoot>(chosen()) || std::holds_alternative<Fill>(chosen()) ||
-                      std::holds_alternative<PushPlug>(chosen());
+    const bool less = factsOf(chosen()).size == CutFacts::Size::Shrinks;
     return less ? wantedSize(chosen()) - *typed : wantedSize(chosen()) + *typed;
 }
 
 void OwnWorkDialog::refuse(const Error& error)
 {
-    m_trouble->setText(text::sentence(error));
+    m_trouble->setText(text::sentence(error, m_unit));
     m_trouble->setVisible(true);
     m_size->setFocus();
     m_size->selectAll();

@@ -3,6 +3,7 @@
 
 #include "app/parts/form.h"
 #include "app/parts/style.h"
+#include "core/base/cases.h"
 #include "text/sentences.h"
 #include "text/units.h"
 
@@ -17,24 +18,29 @@ namespace dowel::app {
 
 namespace {
 
-QString leverName(const Lever& l, const Instrument& shape)
+QString leverName(const Cut& cut)
 {
-    const QString hole = l.kind == Lever::Kind::Hole || l.kind == Lever::Kind::Undercut
-                             ? QString::fromStdString(shape.spec().holes[l.hole].id.text)
-                             : QString();
-    switch (l.kind) {
-    case Lever::Kind::Hole: return RegisterCard::tr("enlarge %1", "%1 hole").arg(hole);
-    case Lever::Kind::Undercut: return RegisterCard::tr("undercut %1", "%1 hole").arg(hole);
-    case Lever::Kind::Foot: return RegisterCard::tr("trim foot");
-    case Lever::Kind::Depth: return RegisterCard::tr("deepen bore");
-    case Lever::Kind::Window: return RegisterCard::tr("longer window");
-    case Lever::Kind::Embouchure: return RegisterCard::tr("longer embouchure hole");
-    case Lever::Kind::Stopper: return RegisterCard::tr("stopper out 1 mm");
-    case Lever::Kind::Fill:
-    case Lever::Kind::Plug:
-    case Lever::Kind::Ream: break;
-    }
-    return RegisterCard::tr("bore %1 to %2 mm").arg(std::lround(l.from.millimetres())).arg(std::lround(l.to.millimetres()));
+    const auto named = [](const HoleId& hole) {
+        return QString::fromStdString(hole.text);
+    };
+    return std::visit(
+        Cases{[&](const Enlarge& c) { return RegisterCard::tr("enlarge %1", "%1 hole").arg(named(c.hole)); },
+              [&](const Undercut& c) { return RegisterCard::tr("undercut %1", "%1 hole").arg(named(c.hole)); },
+              [&](const Fill& c) { return RegisterCard::tr("fill %1", "%1 hole").arg(named(c.hole)); },
+              [](const TrimFoot&) { return RegisterCard::tr("trim foot"); },
+              [](const Deepen&) { return RegisterCard::tr("deepen bore"); },
+              [](const PushPlug&) { return RegisterCard::tr("push plug in"); },
+              [](const PutOnFoot&) { return RegisterCard::tr("foot piece"); },
+              [](const CutUp&) { return RegisterCard::tr("longer window"); },
+              [](const OpenEmbouchure&) { return RegisterCard::tr("longer embouchure hole"); },
+              [](const UndercutEmbouchure&) { return RegisterCard::tr("undercut embouchure hole"); },
+              [](const MoveStopper&) { return RegisterCard::tr("stopper out 1 mm"); },
+              [](const Ream& c) {
+                  return RegisterCard::tr("bore %1 to %2 mm")
+                      .arg(std::lround(c.from.millimetres()))
+                      .arg(std::lround(c.to.millimetres()));
+              }},
+        cut);
 }
 
 } // namespace
@@ -111,7 +117,7 @@ void RegisterCard::showView(const Instrument& shape, const std::vector<NoteState
                                                 [](Cents a, Cents b) { return std::abs(a.cents()) < std::abs(b.cents()); });
         const auto pair = static_cast<std::size_t>(strongest - l.change.begin());
         form::row(m_levers, static_cast<int>(i),
-                  {leverName(l.lever, shape), text::cents(l.mean.cents()),
+                  {leverName(l.lever.cut), text::cents(l.mean.cents()),
                    tr("%1, %2", "cents, note")
                        .arg(text::cents(strongest->cents()), text::noteName(fingerings[m_view.pairs[pair].low].id.text))});
     }

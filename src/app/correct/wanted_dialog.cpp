@@ -135,7 +135,7 @@ Result<std::vector<Fingering>> WantedDialog::chart() const
             const double v = QLocale().toDouble(typed, &number);
             if (!number || !(v >= (column == Tolerance ? 0.5 : 0.0) && v <= 100.0))
                 return Error{ErrorCode::BadValue, f.id.text + (column == Tolerance ? ", ±" : ", weight"),
-                             typed.toStdString() + (column == Tolerance ? "; must be 0.5 to 100" : "; must be 0 to 100")};
+                             {FactId::Within, typed.toStdString(), column == Tolerance ? 0.5 : 0.0, 100}};
             if (column == Tolerance)
                 f.tolerance = Cents::fromCents(v);
             else
@@ -204,7 +204,7 @@ Status WantedDialog::takeTools(AmendEntry& change) const
 
 void WantedDialog::refuse(const Error& error)
 {
-    m_trouble->setText(text::sentence(error));
+    m_trouble->setText(text::sentence(error, m_unit));
     m_trouble->setVisible(true);
 }
 

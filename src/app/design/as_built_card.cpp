@@ -168,9 +168,9 @@ void AsBuiltCard::showHoles()
 Result<Instrument> AsBuiltCard::built() const
 {
     for (const Hole& h : m_holes)
-        for (const auto& [value, what] : {std::pair{h.at, "place"}, {h.diameter, "size"}})
+        for (const auto& [value, what] : {std::pair{h.at, "/at_mm"}, {h.diameter, "/diameter_mm"}})
             if (!(value > Metres()))
-                return Error{ErrorCode::MissingKey, h.id.text, what};
+                return Error{ErrorCode::MissingKey, "/holes/" + h.id.text + what, FactId::MustBeThere};
     InstrumentSpec spec = m_plan->blank().spec;
     spec.bore = boreEndingAt(spec.bore, m_length);
     spec.holes = m_holes;
@@ -195,7 +195,7 @@ void AsBuiltCard::tell()
     m_done->setEnabled(there.ok());
     m_words->setText(
         there ? tr("%n hole(s); every fingering of the target has its holes.", nullptr, static_cast<int>(m_holes.size()))
-              : text::sentence(there.error()));
+              : text::sentence(there.error(), m_unit));
 }
 
 void AsBuiltCard::takeCell(int row, int column)
@@ -238,7 +238,7 @@ void AsBuiltCard::takeLength(int row, int column, const QString& typed)
     const bool optional = column == Undercut || column == Chimney || column == Aside;
     const auto length = optional && typed.isEmpty() ? Result<Metres>(Metres()) : text::parseLength(typed, m_unit);
     if (!length) {
-        Q_EMIT failed(tr("%1: %2", "hole, what is wrong").arg(QString::fromStdString(h.id.text), text::sentence(length.error())));
+        Q_EMIT failed(tr("%1: %2", "hole, what is wrong").arg(QString::fromStdString(h.id.text), text::sentence(length.error(), m_unit)));
         return;
     }
     if (const Metres at = placeOf(*length); column == Place && !(at > Metres() && at < m_length)) {
@@ -285,7 +285,7 @@ void AsBuiltCard::paste()
 {
     const auto rows = text::parseTable(QApplication::clipboard()->text(), m_unit, 2);
     if (!rows)
-        return Q_EMIT failed(text::sentence(rows.error()));
+        return Q_EMIT failed(text::sentence(rows.error(), m_unit));
     std::vector<Hole> holes;
     for (const auto& cells : *rows) {
         Hole h;

@@ -421,7 +421,7 @@ void BlankPage::showKeys()
     const auto keys = keysServed(m_plan->blank());
     m_keys->setVisible(keys.ok());
     if (!keys)
-        return m_keysWords->setText(text::sentence(keys.error()));
+        return m_keysWords->setText(text::sentence(keys.error(), m_unit));
     const std::string& wanted = m_plan->target().lowest;
     m_keys->show(*keys, wanted, m_unit);
     const auto own = std::find_if(keys->begin(), keys->end(), [&](const KeyServed& k) { return isSameNote(k.lowest, wanted); });
@@ -438,7 +438,7 @@ void BlankPage::takeBlank(Blank blank)
     bare.holes.clear();
     bare.fingerings.clear();
     if (const auto possible = Instrument::make(std::move(bare)); !possible) {
-        Q_EMIT failed(text::sentence(possible.error()));
+        Q_EMIT failed(text::sentence(possible.error(), m_unit));
         return refresh();
     }
     m_plan->setBlank(std::move(blank));
@@ -455,7 +455,7 @@ Status BlankPage::takeStationCell(Station& station, int column, const QString& t
         bool number = true;
         station.roughness = typed.isEmpty() ? 1.0 : QLocale().toDouble(typed, &number);
         if (!number)
-            return Error{ErrorCode::BadValue, typed.toStdString(), "must be a number, 1 for a smooth bore"};
+            return Error{ErrorCode::BadValue, typed.toStdString(), FactId::RoughnessNumber};
         return Done{};
     }
     const auto parsed = column == Bore ? boreFrom(typed, m_unit) : text::parseLength(typed, m_unit);
@@ -477,7 +477,7 @@ void BlankPage::takeStations(int row, int column)
     if (const auto taken =
             takeStationCell(b.spec.bore[static_cast<std::size_t>(row)], column, m_stations->item(row, column)->text().trimmed());
         !taken) {
-        Q_EMIT failed(text::sentence(taken.error()));
+        Q_EMIT failed(text::sentence(taken.error(), m_unit));
         return refresh();
     }
     takeBlank(std::move(b));
@@ -497,7 +497,7 @@ void BlankPage::pasteStations()
 {
     const auto rows = text::parseTable(QApplication::clipboard()->text(), m_unit, 2);
     if (!rows)
-        return Q_EMIT failed(text::sentence(rows.error()));
+        return Q_EMIT failed(text::sentence(rows.error(), m_unit));
     Blank b = m_plan->blank();
     b.spec.bore.clear();
     for (const auto& cells : *rows) {
@@ -525,7 +525,7 @@ void BlankPage::takeNodes()
         const bool above = word.startsWith(QLatin1Char('-'));
         const auto at = text::parseLength(above ? word.mid(1) : word, m_unit);
         if (!at) {
-            Q_EMIT failed(text::sentence(at.error()));
+            Q_EMIT failed(text::sentence(at.error(), m_unit));
             return refresh();
         }
         b.spec.nodes.push_back({above ? *at * -1.0 : *at, kept});
@@ -585,7 +585,7 @@ void BlankPage::takeJoints()
         if (!at || !out || parts.size() > 2) {
             Q_EMIT failed(text::sentence(!at    ? at.error()
                                          : !out ? out.error()
-                                                : Error{ErrorCode::BadValue, word.toStdString(), {}}));
+                                                : Error{ErrorCode::BadValue, word.toStdString(), {}}, m_unit));
             return refresh();
         }
         const auto same = std::find_if(before.begin(), before.end(), [&](const Slide& s) {

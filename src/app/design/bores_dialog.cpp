@@ -73,7 +73,7 @@ BoresDialog::BoresDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
                 wishes = plan.wishes()](const Cancel& cancel) { return session::boresTried(blank, wishes, {}, cancel); },
                [this](const Result<std::vector<session::BoreTried>>& found) {
                    if (!found)
-                       return m_words->setText(text::sentence(found.error()));
+                       return m_words->setText(text::sentence(found.error(), m_unit));
                    m_tried = *found;
                    show();
                });

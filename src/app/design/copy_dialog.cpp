@@ -10,6 +10,7 @@
 #include "session/sizes.h"
 #include "store/store.h"
 #include "text/errors.h"
+#include "text/facts.h"
 #include "text/names.h"
 
 #include <QComboBox>
@@ -157,7 +158,7 @@ void CopyDialog::showPlays()
         [row = *row](const Cancel&) { return session::ownScale(row); },
         [this, notes = row->spec().fingerings](const Result<std::vector<Cents>>& own) {
             if (!own)
-                return m_plays->setText(text::sentence(own.error()));
+                return m_plays->setText(text::sentence(own.error(), m_unit));
             QStringList words;
             for (std::size_t i = 1; i < own->size(); ++i)
                 words << tr("%1 %2", "note, cents").arg(text::noteName(notes[i].id.text), text::wholeCents((*own)[i].cents()));
@@ -206,7 +207,7 @@ void CopyDialog::fromFile()
         },
         [this](const Result<Instrument>& model) {
             if (!model)
-                return m_trouble->setText(text::sentence(model.error()));
+                return m_trouble->setText(text::sentence(model.error(), m_unit));
             fill(*model);
             m_trouble->clear();
         });
@@ -222,7 +223,7 @@ Result<Instrument> CopyDialog::typed() const
         const auto place = text::parseLength(m_holes->item(row, 1)->text(), m_unit);
         const auto wide = text::parseLength(m_holes->item(row, 2)->text(), m_unit);
         if (!place || !wide)
-            return Error{ErrorCode::BadValue, h.id.text, (place ? wide.error() : place.error()).where};
+            return Error{ErrorCode::BadValue, h.id.text, {FactId::MustBeLength, (place ? wide.error() : place.error()).where}};
         const int from = m_from->currentData().toInt();
         if (from == fromPrevious) {
             below = below + *place;
@@ -248,10 +249,9 @@ void CopyDialog::accept()
             if (m_holes->item(row, 0)->text().toStdString() == made.error().where) {
                 m_holes->setCurrentCell(row, text::parseLength(m_holes->item(row, 1)->text(), m_unit) ? 2 : 1);
                 return m_trouble->setText(
-                    tr("Hole %1: %2")
-                        .arg(m_holes->item(row, 0)->text(), text::sentence({ErrorCode::BadValue, made.error().facts, {}})));
+                    tr("Hole %1: %2").arg(m_holes->item(row, 0)->text(), text::facts(made.error().fact)));
             }
-        return m_trouble->setText(text::sentence(made.error()));
+        return m_trouble->setText(text::sentence(made.error(), m_unit));
     }
     // What is carried over is the row alone, as it sounds when all is closed.
     InstrumentSpec spec = made->spec();

@@ -238,7 +238,7 @@ void DrillPage::bind()
     connect(m_asBuilt, &AsBuiltCard::builtAsked, this, [this] {
         const auto there = m_asBuilt->built();
         if (!there)
-            Q_EMIT failed(text::sentence(there.error()));
+            Q_EMIT failed(text::sentence(there.error(), m_unit));
         else
             Q_EMIT built(*there);
     });
@@ -395,7 +395,7 @@ void DrillPage::writeBenchSheet()
         },
         [this, path](const Status& done) {
             if (!done)
-                Q_EMIT failed(text::sentence(done.error()));
+                Q_EMIT failed(text::sentence(done.error(), m_unit));
             else
                 Q_EMIT told(tr("Saved %1.").arg(path));
         });
@@ -487,7 +487,7 @@ void DrillPage::writeTemplate(const QString& format)
         },
         [this, path](const Status& done) {
             if (!done)
-                Q_EMIT failed(text::sentence(done.error()));
+                Q_EMIT failed(text::sentence(done.error(), m_unit));
             else
                 Q_EMIT told(tr("Saved %1.").arg(path));
         });

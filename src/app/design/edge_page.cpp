@@ -268,7 +268,7 @@ void EdgePage::takeMeasure(int measure, Metres size)
     Blank b = m_plan->blank();
     b.spec.excitation = withMeasure(b.spec.excitation, measure, size, b.spec.bore.front().diameter);
     if (const auto fits = Instrument::make(bareTube(b.spec)); !fits) {
-        Q_EMIT failed(text::sentence(fits.error()));
+        Q_EMIT failed(text::sentence(fits.error(), m_unit));
         return refresh(); // as it was
     }
     m_plan->setBlank(std::move(b));
@@ -283,7 +283,7 @@ void EdgePage::takeCell(int row, int column)
     const auto size = volume ? text::parseVolumeAsLength(m_table->item(row, column)->text(), area)
                              : text::parseLength(m_table->item(row, column)->text(), m_unit);
     if (!size) {
-        Q_EMIT failed(text::sentence(size.error()));
+        Q_EMIT failed(text::sentence(size.error(), m_unit));
         return refresh();
     }
     takeMeasure(m_table->item(row, 0)->data(Qt::UserRole).toInt(), *size);
@@ -297,7 +297,7 @@ void EdgePage::takeAbove()
     const Head head{m_above[0]->length(), chamber ? m_above[1]->length() : Metres{}, chamber ? m_above[2]->length() : Metres{}};
     b.spec.head = head;
     if (const auto fits = Instrument::make(bareTube(b.spec)); !fits) {
-        Q_EMIT failed(text::sentence(fits.error()));
+        Q_EMIT failed(text::sentence(fits.error(), m_unit));
         return refresh(); // as it was
     }
     m_plan->setHead(head);

@@ -443,7 +443,7 @@ void LayoutPage::takeCell(int row, int column)
         return;
     const auto aside = text::parseLength(m_holes->item(row, column)->text(), m_unit);
     if (!aside) {
-        Q_EMIT failed(text::sentence(aside.error()));
+        Q_EMIT failed(text::sentence(aside.error(), m_unit));
         return refresh();
     }
     m_plan->setAside(static_cast<std::size_t>(row), *aside);

@@ -137,7 +137,7 @@ void Plan::setTarget(const PlanTarget& target)
 {
     const auto fail = [this](const Error& error) {
         Q_EMIT changed(); // the fields show again what holds
-        Q_EMIT failed(text::sentence(error));
+        Q_EMIT failed(text::sentence(error, m_unit));
     };
     std::vector<Fingering> chart;
     const PlanTarget& before = m_kept.target;
@@ -279,7 +279,7 @@ void Plan::setAside(std::size_t hole, Metres aside)
     const auto start = with(m_layout->start);
     if (!goal || !start) {
         Q_EMIT changed();
-        Q_EMIT failed(text::sentence(goal ? start.error() : goal.error()));
+        Q_EMIT failed(text::sentence(goal ? start.error() : goal.error(), m_unit));
         return;
     }
     m_layout->goal = *goal;
@@ -332,7 +332,7 @@ void Plan::layOut()
             } else if (layout.error().code != ErrorCode::Cancelled) {
                 m_layout.reset();
                 m_kept.goal.reset();
-                m_trouble = text::sentence(layout.error());
+                m_trouble = text::sentence(layout.error(), m_unit);
             }
             flush();
             Q_EMIT changed();

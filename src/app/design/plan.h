@@ -8,6 +8,7 @@
 #include "core/instrument/whole.h"
 #include "core/shop/bit_drawer.h"
 #include "io/plan_json.h"
+#include "text/units.h"
 
 #include <QObject>
 #include <QString>
@@ -25,6 +26,8 @@ class Plan : public QObject
 
 public:
     Plan(io::PlanKept kept, TimeSource& time, QObject* parent = nullptr);
+    /// What errors are told in.
+    void setUnit(text::LengthUnit unit) { m_unit = unit; }
     [[nodiscard]] TimeSource& time() const { return m_keepLater.time(); }
     /// A whistle's usual plan.
     [[nodiscard]] static io::PlanKept usual(Family family = Family::Whistle);
@@ -99,6 +102,7 @@ private:
     void judgeKept();
     void follow(Result<Layout> layout, int revision);
 
+    text::LengthUnit m_unit = text::LengthUnit::Millimetres;
     Jobs m_jobs;
     Jobs m_drags;
     bool m_unkept = false;

@@ -244,7 +244,7 @@ void StockDialog::showPlank()
     const auto plan = defects ? sawn(plank, billet) : Result<SawPlan>(defects.error());
     if (!plan) {
         m_picture->clear();
-        m_plankWords->setText(text::sentence(plan.error()));
+        m_plankWords->setText(text::sentence(plan.error(), m_unit));
         return;
     }
     m_picture->show(plank, billet, *plan, m_unit);
@@ -324,7 +324,7 @@ void StockDialog::showJoints()
     const auto& f = m_jointFields;
     const auto walls = wallsOf({f[0]->length(), f[1]->length(), f[2]->length(), f[3]->length(), f[4]->length()});
     if (!walls)
-        return m_jointWords->setText(text::sentence(walls.error()));
+        return m_jointWords->setText(text::sentence(walls.error(), m_unit));
     const Metres least = f[5]->length();
     const auto line = [&](const QString& words, Metres wall) {
         const QString whole = words.arg(text::length(text::tenths(wall), m_unit));
@@ -433,7 +433,7 @@ void StockDialog::showSawCut()
             << tr("The lip lies %1 from the end; the ramp runs %2 along the face.").arg(words(window->edge), words(window->ramp))
             << tr("Wall at the window %1, opposite %2.").arg(words(window->wall), words(window->opposite));
     } else {
-        lines << text::sentence(window.error());
+        lines << text::sentence(window.error(), m_unit);
     }
     const Metres wanted = std::get<Duct>(m_plan->blank().spec.excitation).windowLength;
     if (const auto deep = sawDepthFor(wanted, cut))
@@ -467,7 +467,7 @@ void StockDialog::showHorn()
     const auto mouth = hornMouth();
     m_takeHorn->setEnabled(mouth.ok());
     if (!mouth)
-        return m_hornWords->setText(text::sentence(mouth.error()));
+        return m_hornWords->setText(text::sentence(mouth.error(), m_unit));
     const auto words = [this](Metres m) {
         return text::length(text::tenths(m), m_unit);
     };
@@ -493,7 +493,7 @@ void StockDialog::showTurning()
     const auto instrument = Instrument::make(std::move(spec));
     const auto turned = instrument ? turnedAfter(head, foot, *instrument, f[6]->length()) : Result<Turned>(instrument.error());
     if (!turned) {
-        m_turnedWords->setText(text::sentence(turned.error()));
+        m_turnedWords->setText(text::sentence(turned.error(), m_unit));
         return;
     }
     QStringList lines;
@@ -556,7 +556,7 @@ void StockDialog::showReamers()
     m_take->setEnabled(false);
     const auto reamers = text::reamersFrom(m_reamers->toPlainText(), m_unit);
     if (!reamers) {
-        m_reamedWords->setText(text::sentence(reamers.error()));
+        m_reamedWords->setText(text::sentence(reamers.error(), m_unit));
         return;
     }
     QSettings().setValue(QStringLiteral("reamers"), m_reamers->toPlainText());
@@ -564,7 +564,7 @@ void StockDialog::showReamers()
     const std::vector<Station> pilot{{Metres{}, m_pilot->length()}, {wanted.back().at, m_pilot->length()}};
     const auto plan = reamPlan(pilot, wanted, *reamers, static_cast<From>(m_from->currentData().toInt()));
     if (!plan) {
-        m_reamedWords->setText(text::sentence(plan.error()));
+        m_reamedWords->setText(text::sentence(plan.error(), m_unit));
         return;
     }
     QStringList lines;

@@ -9,6 +9,7 @@
 #include "io/json_reader.h"
 #include "io/whole_file.h"
 #include "text/errors.h"
+#include "text/facts.h"
 #include "text/names.h"
 #include "text/units.h"
 
@@ -412,13 +413,13 @@ void TargetPage::importScale()
         return;
     QFile file(path);
     if (!file.open(QIODevice::ReadOnly)) {
-        Q_EMIT failed(text::sentence(Error{ErrorCode::Unreadable, path.toStdString(), file.errorString().toStdString()}));
+        Q_EMIT failed(text::sentence(Error{ErrorCode::Unreadable, path.toStdString(), Fact::said(file.errorString().toStdString())}));
         return;
     }
     const auto scale = scaleFromText(file.readAll().toStdString());
     if (!scale) {
         Q_EMIT failed(tr("%1, %2: %3.")
-                          .arg(path, QString::fromStdString(scale.error().where), QString::fromStdString(scale.error().facts)));
+                          .arg(path, QString::fromStdString(scale.error().where), text::facts(scale.error().fact)));
         return;
     }
     std::vector<double> twelve{0.0};

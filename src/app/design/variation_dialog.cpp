@@ -212,7 +212,7 @@ void VariationDialog::ask()
             if (found)
                 return show(*found);
             m_table->setRowCount(0);
-            m_found->setText(text::sentence(found.error()));
+            m_found->setText(text::sentence(found.error(), m_unit));
         });
 }
 

@@ -44,7 +44,7 @@ Document::~Document() = default;
 void Document::fail(const Error& error)
 {
     if (error.code != ErrorCode::Cancelled)
-        Q_EMIT failed(text::sentence(error));
+        Q_EMIT failed(text::sentence(error, m_unit));
 }
 
 void Document::adopt(Snapshot book)
@@ -101,7 +101,7 @@ void Document::finish(const Attempt& attempt, const After& after, bool adopts)
         return saveNext();
     if (attempt.trouble)
         Q_EMIT failed(
-            text::sentence(*attempt.trouble) + QLatin1Char(' ') +
+            text::sentence(*attempt.trouble, m_unit) + QLatin1Char(' ') +
             tr("Nothing is lost: the entry is held in memory and saved as soon as possible. Keep Dowel open until then."));
     m_again.start();
 }
@@ -230,7 +230,7 @@ void Document::readFiles(const QStringList& paths)
                         kept = *a.trouble;
                 }
                 if (!kept) {
-                    done.troubles << text::sentence(Error{kept.error().code, file.toStdString(), kept.error().facts});
+                    done.troubles << text::sentence(Error{kept.error().code, file.toStdString(), kept.error().fact});
                     continue;
                 }
                 done.strangers += sorted->strangers;
@@ -456,7 +456,7 @@ Result<Store::Flac> smallCopy(const QString& path)
     reader.setAutoTransform(true);
     const QImage whole = reader.read();
     if (whole.isNull())
-        return Error{ErrorCode::Unreadable, path.toStdString(), "is no picture that can be read"};
+        return Error{ErrorCode::Unreadable, path.toStdString(), FactId::NoPictureToRead};
     const QSize size = whole.width() > longest_px || whole.height() > longest_px
                            ? whole.size().scaled(longest_px, longest_px, Qt::KeepAspectRatio)
                            : whole.size();
@@ -471,7 +471,7 @@ Result<Store::Flac> smallCopy(const QString& path)
     QBuffer buffer(&bytes);
     buffer.open(QIODevice::WriteOnly);
     if (!small.save(&buffer, "JPEG", quality))
-        return Error{ErrorCode::Unreadable, path.toStdString(), "is no picture that can be kept"};
+        return Error{ErrorCode::Unreadable, path.toStdString(), FactId::NoPictureToKeep};
     return Store::Flac(bytes.begin(), bytes.end());
 }
 
@@ -533,7 +533,7 @@ void Document::think()
             Q_EMIT recommendationChanged();
             if (thought->advised.memoryTrouble)
                 Q_EMIT failed(
-                    tr("This advice does not use the shop memory: %1").arg(text::sentence(*thought->advised.memoryTrouble)));
+                    tr("This advice does not use the shop memory: %1").arg(text::sentence(*thought->advised.memoryTrouble, m_unit)));
             if (thought->advised.notKept && m_waiting.empty())
                 fail(*thought->advised.notKept);
         });

@@ -10,6 +10,7 @@
 #include "core/shop/bit_drawer.h"
 #include "session/session.h"
 #include "store/store.h"
+#include "text/units.h"
 
 #include <QObject>
 #include <QString>
@@ -33,6 +34,8 @@ class Document : public QObject
 
 public:
     Document(Store store, TimeSource& time, QObject* parent = nullptr);
+    /// What errors are told in.
+    void setUnit(text::LengthUnit unit) { m_unit = unit; }
     ~Document() override;
 
     using Snapshot = std::shared_ptr<const Workbook>;
@@ -155,6 +158,7 @@ private:
     Alarm m_again;
     bool m_saving = false;
     int m_keeping = 0;
+    text::LengthUnit m_unit = text::LengthUnit::Millimetres;
 };
 
 } // namespace dowel::app

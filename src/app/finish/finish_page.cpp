@@ -213,7 +213,7 @@ void FinishPage::begin()
 void FinishPage::keep(FinishPlan plan)
 {
     if (const auto ok = checked(plan); !ok) {
-        Q_EMIT failed(text::sentence(ok.error()));
+        Q_EMIT failed(text::sentence(ok.error(), m_unit));
         m_plan.reset(); // what stands in the table is drawn anew
         return refresh();
     }
@@ -229,7 +229,7 @@ void FinishPage::refresh()
         m_plan = std::move(*plan);
     } else {
         m_plan.reset();
-        Q_EMIT failed(text::sentence(plan.error()));
+        Q_EMIT failed(text::sentence(plan.error(), m_unit));
     }
     for (QPushButton* b : m_needPlan)
         b->setEnabled(m_plan.has_value());
@@ -303,7 +303,7 @@ void FinishPage::leaveRoom()
     const double by_cents = left_cents != 0.0 ? -left_cents : m_roomAsked;
     auto change = session::withRoom(*m_document->book(), Cents::fromCents(by_cents));
     if (!change) {
-        Q_EMIT failed(text::sentence(change.error()));
+        Q_EMIT failed(text::sentence(change.error(), m_unit));
         return;
     }
     FinishPlan plan = *m_plan;
@@ -489,7 +489,7 @@ void FinishPage::writeCalendar()
         },
         [this, path](const Status& done) {
             if (!done)
-                Q_EMIT failed(text::sentence(done.error()));
+                Q_EMIT failed(text::sentence(done.error(), m_unit));
             else
                 Q_EMIT told(tr("Saved %1.").arg(path));
         });

@@ -86,7 +86,7 @@ PassportDialog::PassportDialog(Questions& questions, std::shared_ptr<const Workb
     m_jobs.run([book = m_book](const Cancel& cancel) { return session::wholePassport(*book, cancel); },
                [this](const Result<Passport>& passport) {
                    if (!passport) {
-                       Q_EMIT failed(text::sentence(passport.error()));
+                       Q_EMIT failed(text::sentence(passport.error(), m_unit));
                        return;
                    }
                    m_passport = *passport;
@@ -121,7 +121,7 @@ void PassportDialog::write()
         },
         [this, path](const Status& done) {
             if (!done)
-                Q_EMIT failed(text::sentence(done.error()));
+                Q_EMIT failed(text::sentence(done.error(), m_unit));
             else
                 Q_EMIT told(tr("Saved %1.").arg(path));
             accept();
@@ -146,7 +146,7 @@ void PassportDialog::paint(QPrinter& printer, QPrintPreviewDialog& preview)
     const QSizeF page_mm = printer.pageLayout().fullRect(QPageLayout::Millimeter).size();
     if (m_pages && m_pages->page_mm() == page_mm) {
         if (const auto ok = m_pages->drawAll(printer); !ok)
-            Q_EMIT failed(text::sentence(ok.error()));
+            Q_EMIT failed(text::sentence(ok.error(), m_unit));
         return;
     }
     // Laid out on the worker; the preview shows the pages as soon as they are there.

@@ -86,7 +86,7 @@ Result<io::NumberSession> NumbersDialog::typed() const
         const Fingering& f = spec.fingerings[static_cast<std::size_t>(row)];
         const auto pitch = text::parsePitch(text, f.target, spec.tuning.a4);
         if (!pitch)
-            return Error{pitch.error().code, f.id.text + ": " + pitch.error().where, pitch.error().facts};
+            return Error{pitch.error().code, f.id.text + ": " + pitch.error().where, pitch.error().fact};
         session.readings.push_back({f.id, *pitch, Cents::fromCents(m_spread->value())});
     }
     return session;

@@ -297,8 +297,7 @@ void LogbookPage::updateButton()
     const auto rows = m_table->selectionModel()->selectedRows();
     const Entry* e = rows.isEmpty() ? nullptr : entryAt(rows.front());
     // Advice speaks for its own time, and a blank stays what it is.
-    m_aside->setEnabled(e != nullptr && !m_document->book()->isSetAside(e->id) && !std::holds_alternative<Advice>(e->body) &&
-                        !std::holds_alternative<SetAsideEntry>(e->body) && !std::holds_alternative<PracticeEntry>(e->body));
+    m_aside->setEnabled(e != nullptr && !m_document->book()->isSetAside(e->id) && factsOf(e->body).ofTheMaker);
 }
 
 void LogbookPage::open(EntryId id)

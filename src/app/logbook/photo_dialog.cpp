@@ -42,7 +42,7 @@ PhotoDialog::PhotoDialog(Document& document, EntryId entry, const QString& words
                 return bytes.error();
             const QImage image = QImage::fromData(bytes->data(), static_cast<int>(bytes->size()), "JPEG");
             if (image.isNull())
-                return Error{ErrorCode::Damaged, "entry " + std::to_string(entry.number), "its photograph cannot be read"};
+                return Error{ErrorCode::Damaged, "entry " + std::to_string(entry.number), FactId::PhotographUnreadable};
             return image;
         },
         [this](const Result<QImage>& image) {

@@ -54,9 +54,9 @@ void LengthField::take()
     const auto parsed = nothing ? Result<Metres>(Metres{}) : text::parseLength(QLineEdit::text(), m_unit);
     if (!parsed) {
         setProperty("wrong", true);
-        setToolTip(text::sentence(parsed.error()));
+        setToolTip(text::sentence(parsed.error(), m_unit));
         style()->polish(this);
-        Q_EMIT refused(text::sentence(parsed.error()));
+        Q_EMIT refused(text::sentence(parsed.error(), m_unit));
         return;
     }
     setModified(false);

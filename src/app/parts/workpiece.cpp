@@ -2,6 +2,7 @@
 #include "app/parts/workpiece.h"
 
 #include "app/parts/style.h"
+#include "core/base/cases.h"
 #include "core/instrument/whole.h"
 #include "text/names.h"
 #include "text/sentences.h"
@@ -384,47 +385,57 @@ void Workpiece::drawGhost(QPainter& painter, const Scale& s) const
     const double wall = m_instrument->spec().wall.metres() * s.across;
     painter.setPen(QPen(c.warm, 2.0, Qt::DashLine));
     painter.setBrush(Qt::NoBrush);
-    if (const auto id = holeOf(*m_ghost)) {
-        const Hole* h = m_instrument->find(*id);
+    const double length_px = s.x(m_instrument->length());
+    const double foot_px = m_instrument->spec().bore.back().diameter.metres() / 2.0 * s.across;
+    const double head_px = m_instrument->spec().bore.front().diameter.metres() / 2.0 * s.across;
+    constexpr double seen_px = 2.0; // at least so far beyond the edge, so that a tenth of a millimetre is seen
+    const auto hole = [&](const HoleId& id, Metres size) {
+        const Hole* h = m_instrument->find(id);
         if (h == nullptr)
             return;
         const double r = m_instrument->boreDiameterAt(h->at).metres() / 2.0 * s.across;
-        // At least two pixels beyond the edge, so that a tenth of a millimetre is seen.
-        const double half =
-            std::max(wantedSize(*m_ghost).metres() / 2.0 * s.perMetre, h->diameter.metres() / 2.0 * s.perMetre + 2.0);
+        const double half = std::max(size.metres() / 2.0 * s.perMetre, h->diameter.metres() / 2.0 * s.perMetre + seen_px);
         const double top = h->side == Side::Front ? s.axis - r - wall : s.axis + r;
         painter.drawRect(QRectF(s.x(h->at) - half, top - 3.0, 2.0 * half, wall + 6.0));
         painter.setFont(Style::small());
         painter.drawLine(QPointF(s.x(h->at), labelBand_px - 6.0), QPointF(s.x(h->at), top - 4.0));
-    } else if (std::holds_alternative<TrimFoot>(*m_ghost)) {
-        const double x = std::min(s.x(wantedSize(*m_ghost)), s.x(m_instrument->length()) - 2.0);
-        const double r = m_instrument->spec().bore.back().diameter.metres() / 2.0 * s.across + wall + 8.0;
+    };
+    const auto across = [&](double x, double r) {
         painter.drawLine(QPointF(x, s.axis - r), QPointF(x, s.axis + r));
-    } else if (std::holds_alternative<Deepen>(*m_ghost) || std::holds_alternative<PushPlug>(*m_ghost)) {
-        const double now = s.x(m_instrument->length());
-        const double x = std::holds_alternative<Deepen>(*m_ghost) ? std::max(s.x(wantedSize(*m_ghost)), now + 2.0)
-                                                                  : std::min(s.x(wantedSize(*m_ghost)), now - 2.0);
-        const double r = m_instrument->spec().bore.back().diameter.metres() / 2.0 * s.across;
-        painter.drawRect(QRectF(QPointF(std::min(x, now), s.axis - r), QPointF(std::max(x, now), s.axis + r)));
-    } else if (const auto* ream = std::get_if<Ream>(&*m_ghost)) {
-        const double r = ream->diameter.metres() / 2.0 * s.across + 2.0;
-        painter.drawRect(QRectF(QPointF(s.x(ream->from), s.axis - r), QPointF(s.x(ream->to), s.axis + r)));
-    } else if (std::holds_alternative<MoveStopper>(*m_ghost)) {
-        const double x = s.left - wantedSize(*m_ghost).metres() * s.perMetre;
-        const double r = m_instrument->spec().bore.front().diameter.metres() / 2.0 * s.across + 6.0;
-        painter.drawLine(QPointF(x, s.axis - r), QPointF(x, s.axis + r));
-    } else if (std::holds_alternative<OpenEmbouchure>(*m_ghost)) {
-        const double half =
-            std::max(wantedSize(*m_ghost).metres(), presentSize(*m_instrument, *m_ghost)->metres()) / 2.0 * s.perMetre + 1.0;
-        const double r = m_instrument->spec().bore.front().diameter.metres() / 2.0 * s.across;
-        for (const double x : {s.left - half, s.left + half})
-            painter.drawLine(QPointF(x, s.axis - r - wall - 6.0), QPointF(x, s.axis - r + 2.0));
-    } else if (std::holds_alternative<CutUp>(*m_ghost)) {
-        const double x = std::max(s.left + wantedSize(*m_ghost).metres() * s.perMetre,
-                                  s.left + presentSize(*m_instrument, *m_ghost)->metres() * s.perMetre + 2.0);
-        const double r = m_instrument->spec().bore.front().diameter.metres() / 2.0 * s.across;
-        painter.drawLine(QPointF(x, s.axis - r - wall - 6.0), QPointF(x, s.axis - r + 2.0));
-    }
+    };
+    const auto bottom = [&](double x) {
+        painter.drawRect(
+            QRectF(QPointF(std::min(x, length_px), s.axis - foot_px), QPointF(std::max(x, length_px), s.axis + foot_px)));
+    };
+    const auto mouthEdge = [&](double x) {
+        painter.drawLine(QPointF(x, s.axis - head_px - wall - 6.0), QPointF(x, s.axis - head_px + 2.0));
+    };
+    const auto embouchure = [&] {
+        if (const auto* lip = std::get_if<Transverse>(&m_instrument->spec().excitation)) {
+            const auto* opened = std::get_if<OpenEmbouchure>(&*m_ghost);
+            const Metres along = opened != nullptr ? std::max(opened->holeLength, lip->holeLength) : lip->holeLength;
+            const double half = along.metres() / 2.0 * s.perMetre + 1.0;
+            for (const double x : {s.left - half, s.left + half})
+                mouthEdge(x);
+        }
+    };
+    std::visit(Cases{[&](const Enlarge& g) { hole(g.hole, g.diameter); }, [&](const Undercut& g) { hole(g.hole, g.undercutDiameter); },
+                     [&](const Fill& g) { hole(g.hole, g.diameter); },
+                     [&](const TrimFoot& g) { across(std::min(s.x(g.length), length_px - seen_px), foot_px + wall + 8.0); },
+                     [&](const Deepen& g) { bottom(std::max(s.x(g.length), length_px + seen_px)); },
+                     [&](const PushPlug& g) { bottom(std::min(s.x(g.length), length_px - seen_px)); },
+                     [&](const PutOnFoot&) { across(length_px, foot_px + wall + 8.0); },
+                     [&](const Ream& g) {
+                         const double r = g.diameter.metres() / 2.0 * s.across + 2.0;
+                         painter.drawRect(QRectF(QPointF(s.x(g.from), s.axis - r), QPointF(s.x(g.to), s.axis + r)));
+                     },
+                     [&](const MoveStopper& g) { across(s.left - g.stopper.metres() * s.perMetre, head_px + 6.0); },
+                     [&](const OpenEmbouchure&) { embouchure(); }, [&](const UndercutEmbouchure&) { embouchure(); },
+                     [&](const CutUp& g) {
+                         const double now = presentSize(*m_instrument, g).value_or(Metres{}).metres();
+                         mouthEdge(s.left + std::max(g.windowLength.metres() * s.perMetre, now * s.perMetre + seen_px));
+                     }},
+               *m_ghost);
 }
 
 void Workpiece::drawSensitivities(QPainter& painter, const Scale& s) const

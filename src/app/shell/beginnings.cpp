@@ -111,7 +111,7 @@ Status begunFamily(const QString& folder, const LikeWanted& what, const Cancel& 
     for (const QString& key : what.keys) {
         auto plan = session::laidOutIn(*model, key.toStdString(), what.widths, priors, cancel);
         if (!plan)
-            return Error{plan.error().code, key.toStdString() + ", " + plan.error().where, plan.error().facts};
+            return Error{plan.error().code, key.toStdString() + ", " + plan.error().where, plan.error().fact};
         plans.emplace_back(MainWindow::tr("%1 in %2", "name, lowest note").arg(what.name, text::noteName(key.toStdString())),
                            std::move(*plan));
     }

@@ -34,7 +34,7 @@ Status hear(Store& store, const Cancel& cancel)
     const std::vector<Fingering> chart = store.book().present().spec().fingerings; // the book is another one after each
     for (const Fingering& f : chart) {
         if (cancel.requested())
-            return Error{ErrorCode::Cancelled, "", ""};
+            return Error{ErrorCode::Cancelled, "", {}};
         const auto samples = session::played(store.book(), f.id, room);
         if (!samples)
             return samples.error();

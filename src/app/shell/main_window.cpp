@@ -200,7 +200,7 @@ void MainWindow::writeTemplate()
         },
         [this, path](const Status& done) {
             if (!done)
-                m_messages->trouble(text::sentence(done.error()));
+                m_messages->trouble(text::sentence(done.error(), m_unit));
             else
                 m_messages->news(tr("Saved %1.").arg(path));
         });
@@ -217,7 +217,7 @@ void MainWindow::showShopMemory()
         },
         [this](const Result<std::shared_ptr<ShopMemory>>& memory) {
             if (!memory)
-                return m_messages->trouble(text::sentence(memory.error()));
+                return m_messages->trouble(text::sentence(memory.error(), m_unit));
             auto* dialog = new ShopMemoryDialog(*memory, this);
             dialog->setAttribute(Qt::WA_DeleteOnClose);
             dialog->open();
@@ -271,7 +271,7 @@ void MainWindow::open(std::function<Result<Store>(const Cancel&)> how)
             if (store && mayLeave()) // what could not be saved meanwhile
                 return adopt(std::move(**store));
             if (!store)
-                m_messages->trouble(text::sentence(store.error()));
+                m_messages->trouble(text::sentence(store.error(), m_unit));
             Q_EMIT opened(false);
         });
 }
@@ -331,7 +331,7 @@ void MainWindow::newFromSpec()
         },
         [this, spec](const Result<Instrument>& instrument) {
             if (!instrument)
-                return m_messages->trouble(text::sentence(instrument.error()));
+                return m_messages->trouble(text::sentence(instrument.error(), m_unit));
             const QString path =
                 m_questions->fileToWrite(this, tr("New workbook"), QFileInfo(spec).completeBaseName() + QStringLiteral(".dowel"),
                                          tr("Workbooks (*.dowel)"));
@@ -431,7 +431,7 @@ void MainWindow::takePlan()
     const std::string* kept = book->plan();
     auto plan = kept == nullptr ? Result<io::PlanKept>(io::planOf(book->present())) : io::planFromText(*kept);
     if (!plan) {
-        m_messages->trouble(text::sentence(plan.error()));
+        m_messages->trouble(text::sentence(plan.error(), m_unit));
         plan = io::planOf(book->present());
     }
     if (m_plan) {
@@ -636,7 +636,7 @@ void MainWindow::beginFamily(const LikeWanted& what)
     m_jobs.run([what, folder = m_folder](const Cancel& cancel) { return begunFamily(folder, what, cancel); },
                [this, count = what.keys.size()](const Status& made) {
                    if (!made)
-                       return m_messages->trouble(text::sentence(made.error()));
+                       return m_messages->trouble(text::sentence(made.error(), m_unit));
                    m_messages->news(tr("%n instrument(s) laid out, each in its own workbook.", nullptr, static_cast<int>(count)));
                    m_shop->refresh();
                });
@@ -654,7 +654,7 @@ void MainWindow::takeEarlierPlan()
         m_jobs.run([path, folder = m_folder](const Cancel&) { return begunFromEarlier(folder, path); },
                    [this](const Result<QString>& name) {
                        if (!name)
-                           return m_messages->trouble(text::sentence(name.error()));
+                           return m_messages->trouble(text::sentence(name.error(), m_unit));
                        m_messages->news(tr("The plan of an earlier version was converted to a workbook: %1.").arg(*name));
                        m_shop->refresh();
                    });
@@ -706,9 +706,7 @@ void MainWindow::takeBackNewest()
 {
     const auto book = m_document->book();
     for (auto it = book->entries().rbegin(); it != book->entries().rend(); ++it) {
-        const bool own = !std::holds_alternative<Advice>(it->body) && !std::holds_alternative<SetAsideEntry>(it->body) &&
-                         !std::holds_alternative<PracticeEntry>(it->body) && !book->isSetAside(it->id);
-        if (!own)
+        if (!factsOf(it->body).ofTheMaker || book->isSetAside(it->id))
             continue;
         if (std::holds_alternative<CutEntry>(it->body))
             return m_messages->trouble(
@@ -868,6 +866,10 @@ void MainWindow::setInches(bool inches)
     m_unit = inches ? text::LengthUnit::Inches : text::LengthUnit::Millimetres;
     m_inches->setChecked(inches);
     QSettings().setValue(QStringLiteral("inches"), inches);
+    if (m_plan != nullptr)
+        m_plan->setUnit(m_unit);
+    if (m_document != nullptr)
+        m_document->setUnit(m_unit);
     if (m_planBench != nullptr)
         m_planBench->setUnit(m_unit);
     if (m_correct == nullptr || m_logbook == nullptr)

@@ -253,7 +253,7 @@ struct Model::Parts
             const auto hertz = sweep->reaching(phaseOf(chain.shape, note.registerNumber));
             if (!hertz || !std::isfinite(*hertz) || !(*hertz > 0.0))
                 return Error{ErrorCode::OutOfModelRange, std::to_string(found.size()),
-                             "register " + std::to_string(note.registerNumber)};
+                             {FactId::Register, note.registerNumber}};
             found.push_back(*hertz);
         }
         return found;

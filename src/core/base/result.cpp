@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/base/result.h"
 
+#include "core/base/cases.h"
+#include "core/base/number_text.h"
+
 namespace dowel {
 
 std::string_view codeName(ErrorCode code)
@@ -30,6 +33,27 @@ std::string_view codeName(ErrorCode code)
     case ErrorCode::Internal: return "internal";
     }
     return "internal";
+}
+
+std::string told(const Error& error)
+{
+    std::string text = std::string(codeName(error.code)) + " at " + error.where + ", fact " +
+                       std::to_string(static_cast<int>(error.fact.id));
+    const auto add = [&text](const std::string& found) {
+        text += " " + found;
+    };
+    for (const FactArgument& found : error.fact.with)
+        std::visit(Cases{[&](const std::string& words) { add(words); }, [&](std::int64_t count) { add(std::to_string(count)); },
+                         [&](double value) { add(numberText(value)); },
+                         [&](Metres m) { add(numberText(m.millimetres()) + "mm"); },
+                         [&](Hertz f) { add(numberText(f.hertz()) + "Hz"); },
+                         [&](Cents c) { add(numberText(c.cents()) + "cents"); },
+                         [&](Temperature t) { add(numberText(t.celsius()) + "C"); },
+                         [&](Degrees d) {
+                             add(numberText(d.value) + "deg");
+                         }},
+                   found);
+    return text;
 }
 
 } // namespace dowel

@@ -3,6 +3,8 @@
 // a forgotten failure must not compile. Sentences for people are made of an Error in src/text alone.
 #pragma once
 
+#include "core/base/fact.h"
+
 #include <optional>
 #include <string>
 #include <string_view>
@@ -39,14 +41,17 @@ enum class ErrorCode {
 
 [[nodiscard]] std::string_view codeName(ErrorCode code);
 
-/// What went wrong, where, and the numbers that matter; never a sentence.
+/// What went wrong, where, and what was found; never a sentence.
 struct Error
 {
     ErrorCode code = ErrorCode::Internal;
     std::string where; ///< place: a JSON pointer, a file, a hole's name
-    std::string facts; ///< what was found and what was expected, e.g. "14 mm; bore 12.7 mm"
+    Fact fact;         ///< what was found and what was expected
     friend bool operator==(const Error&, const Error&) = default;
 };
+
+/// Its code, its place and what was found, without a sentence: for whoever looks for a fault of the program.
+[[nodiscard]] std::string told(const Error& error);
 
 /// A value of T or an Error.
 template <class T> class [[nodiscard]] Result

@@ -58,7 +58,7 @@ public:
             m_error.reset();
             PrepareForEvaluation(true, true);
             if (!m_good)
-                return m_error ? *m_error : Error{ErrorCode::Cancelled, "fit", ""};
+                return m_error ? *m_error : Error{ErrorCode::Cancelled, "fit", {}};
             return m_lines;
         }
         return m_linearised;
@@ -262,9 +262,9 @@ private:
         ceres::Solver::Summary summary;
         ceres::Solve(options, &problem, &summary);
         if (m_cancel.requested())
-            return Error{ErrorCode::Cancelled, "fit", ""};
+            return Error{ErrorCode::Cancelled, "fit", {}};
         if (!summary.IsSolutionUsable())
-            return together.error() ? *together.error() : Error{ErrorCode::Internal, "fit", summary.message};
+            return together.error() ? *together.error() : Error{ErrorCode::Internal, "fit", Fact::said(summary.message)};
         m_unknowns = together.unknowns();
         m_posterior.m_report.converged = summary.termination_type == ceres::CONVERGENCE;
         m_posterior.m_report.cost = summary.final_cost;
@@ -350,14 +350,13 @@ Status Priors::validate() const
                                                      {"caliperSd_m", caliperSd_m}};
     for (const auto& [name, width] : widths)
         if (!(width > 0.0))
-            return Error{ErrorCode::BadValue, name, numberText(width) + "; must be above 0"};
+            return Error{ErrorCode::BadValue, name, {FactId::Above, width, 0}};
     return Done{};
 }
 
 double Priors::shareOf(const Cut& cut) const
 {
-    const bool usual = std::holds_alternative<Enlarge>(cut) || movesTheEnd(cut);
-    return usual ? shareOfChange : shareOfOther;
+    return factsOf(cut).lessSure ? shareOfOther : shareOfChange;
 }
 
 std::vector<acoustics::NoteQuery> queriesOf(const Instrument& instrument)
@@ -374,7 +373,7 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
     if (auto ok = priors.validate(); !ok)
         return ok.error();
     if (cancel.requested())
-        return Error{ErrorCode::Cancelled, "fit", ""};
+        return Error{ErrorCode::Cancelled, "fit", {}};
     auto heard = fitting::heardIn(book, priors);
     if (!heard)
         return heard.error();

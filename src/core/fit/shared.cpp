@@ -103,10 +103,10 @@ Result<Priors> learntFrom(const Priors& base, Family family, std::span<const Sha
     for (const SharedEstimate& f : fits) {
         if (f.mean.size() != n || f.covariance.rows() != n || f.covariance.cols() != n || !f.mean.allFinite() ||
             !f.covariance.allFinite())
-            return Error{ErrorCode::BadValue, "shop memory", "an estimate of another size, or not finite"};
+            return Error{ErrorCode::BadValue, "shop memory", FactId::EstimateOtherSize};
         const Eigen::LDLT<Eigen::MatrixXd> decomposed(f.covariance);
         if (decomposed.info() != Eigen::Success || !decomposed.isPositive())
-            return Error{ErrorCode::BadValue, "shop memory", "a covariance that is none"};
+            return Error{ErrorCode::BadValue, "shop memory", FactId::NoCovariance};
         said.push_back({withoutNegative(decomposed.solve(identity) - before), decomposed.solve(f.mean) - before * start.mean});
     }
     std::vector<Shop> shops;

@@ -179,7 +179,7 @@ Result<Evaluated> evaluate(const Instrument& instrument, const Unknowns& u, cons
         const Posterior::Placed p = placed(instrument, u, x, room_K, std::max(1, side));
         const Model model(p.shape, p.calibration);
         const auto named = [&](const Error& error) {
-            return Error{error.code, fingerings[notes[rows[std::stoul(error.where)]]].id.text, error.facts};
+            return Error{error.code, fingerings[notes[rows[std::stoul(error.where)]]].id.text, error.fact};
         };
         const auto put = [&](std::size_t row, double hertz) {
             const Fingering& f = fingerings[notes[row]];

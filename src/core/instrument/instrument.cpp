@@ -37,14 +37,9 @@ constexpr double leastCut_mm = 0.1;
 constexpr std::size_t mostHoles = 60;
 constexpr int highestRegister = 6;
 
-std::string mm(Metres m)
+Error bad(ErrorCode code, std::string where, Fact fact)
 {
-    return numberText(m.millimetres()) + " mm";
-}
-
-Error bad(ErrorCode code, std::string where, std::string facts)
-{
-    return Error{code, std::move(where), std::move(facts)};
+    return Error{code, std::move(where), std::move(fact)};
 }
 
 /// A length that must lie in (low, high].
@@ -53,7 +48,7 @@ Status inRange(const std::string& where, Metres v, double low_mm, double high_mm
     const double x = v.millimetres();
     if (!std::isfinite(x) || x <= low_mm || x > high_mm)
         return bad(ErrorCode::BadGeometry, where,
-                   mm(v) + "; must be above " + numberText(low_mm) + " and at most " + numberText(high_mm) + " mm");
+                   {FactId::AboveAtMost, v, Metres::fromMillimetres(low_mm), Metres::fromMillimetres(high_mm)});
     return Done{};
 }
 
@@ -61,33 +56,33 @@ Status notNegative(const std::string& where, Metres v, double high_mm)
 {
     const double x = v.millimetres();
     if (!std::isfinite(x) || x < 0.0 || x > high_mm)
-        return bad(ErrorCode::BadGeometry, where, mm(v) + "; must be 0 to " + numberText(high_mm) + " mm");
+        return bad(ErrorCode::BadGeometry, where, {FactId::Within, v, Metres(), Metres::fromMillimetres(high_mm)});
     return Done{};
 }
 
 Status checkBore(const InstrumentSpec& s)
 {
     if (s.bore.size() < 2)
-        return bad(ErrorCode::BadGeometry, "/bore", numberText(static_cast<double>(s.bore.size())) + " stations; at least 2");
+        return bad(ErrorCode::BadGeometry, "/bore", {FactId::StationsAtLeast, s.bore.size(), 2});
     for (std::size_t i = 0; i < s.bore.size(); ++i) {
         const std::string where = "/bore/" + std::to_string(i);
         const double at = s.bore[i].at.millimetres();
         if (!std::isfinite(at) || at > longestTube_mm)
-            return bad(ErrorCode::BadGeometry, where + "/at_mm", numberText(at) + " mm; at most " + numberText(longestTube_mm));
+            return bad(ErrorCode::BadGeometry, where + "/at_mm", {FactId::AtMost, s.bore[i].at, Metres::fromMillimetres(longestTube_mm)});
         if (i == 0 && std::abs(at) > 1e-9)
-            return bad(ErrorCode::BadGeometry, where + "/at_mm", numberText(at) + " mm; the first station is at 0");
+            return bad(ErrorCode::BadGeometry, where + "/at_mm", {FactId::FirstStation, s.bore[i].at});
         if (i > 0 && s.bore[i].at <= s.bore[i - 1].at)
             return bad(ErrorCode::BadGeometry, where + "/at_mm",
-                       numberText(at) + " mm after " + mm(s.bore[i - 1].at) + "; stations must rise");
+                       {FactId::StationsRise, s.bore[i].at, s.bore[i - 1].at});
         if (auto r = inRange(where + "/diameter_mm", s.bore[i].diameter, 0.5, widestBore_mm); !r)
             return r;
         if (s.bore[i].wall)
             if (auto r = inRange(where + "/wall_mm", *s.bore[i].wall, 0.0, 100.0); !r)
                 return r;
         if (!(s.bore[i].roughness >= 0.1 && s.bore[i].roughness <= 10.0))
-            return bad(ErrorCode::BadValue, where + "/roughness", numberText(s.bore[i].roughness) + "; must be 0.1 to 10");
+            return bad(ErrorCode::BadValue, where + "/roughness", {FactId::Within, s.bore[i].roughness, 0.1, 10});
         if (!(s.bore[i].porosity >= 0.0 && s.bore[i].porosity <= 0.1))
-            return bad(ErrorCode::BadValue, where + "/porosity", numberText(s.bore[i].porosity) + "; must be 0 to 0.1");
+            return bad(ErrorCode::BadValue, where + "/porosity", {FactId::Within, s.bore[i].porosity, 0, 0.1});
     }
     return inRange("/wall_mm", s.wall, 0.0, 100.0);
 }
@@ -97,7 +92,7 @@ Status checkFootPiece(const InstrumentSpec& s)
     if (!s.footPiece)
         return Done{};
     if (s.foot == Foot::Closed)
-        return bad(ErrorCode::BadGeometry, "/foot_piece", "this foot is closed");
+        return bad(ErrorCode::BadGeometry, "/foot_piece", FactId::FootClosed);
     if (auto r = inRange("/foot_piece/length_mm", s.footPiece->length, leastCut_mm, 1000.0); !r)
         return r;
     return inRange("/foot_piece/mouth_mm", s.footPiece->mouth, 0.5, 500.0);
@@ -116,7 +111,7 @@ Status checkExcitation(const InstrumentSpec& s)
         if (auto r = notNegative("/excitation/cover_mm", d->cover, 50.0); !r)
             return r;
         if (!(d->rampRunPerRise >= 0.0 && d->rampRunPerRise <= 20.0))
-            return bad(ErrorCode::BadValue, "/excitation/ramp_deg", "must be 3 to 90 degrees");
+            return bad(ErrorCode::BadValue, "/excitation/ramp_deg", {FactId::MustBeWithin, Degrees{3.0}, Degrees{90.0}});
         if (auto r = notNegative("/excitation/windway_length_mm", d->windwayLength, 300.0); !r)
             return r;
         if (auto r = notNegative("/excitation/windway_height_mm", d->windwayHeight, 20.0); !r)
@@ -137,12 +132,12 @@ Status checkExcitation(const InstrumentSpec& s)
         if (auto r = notNegative("/excitation/undercut_mm", t->undercut, 0.5 * bore_mm); !r)
             return r;
         if (!(t->lipCover >= 0.0 && t->lipCover <= 0.9))
-            return bad(ErrorCode::BadValue, "/excitation/lip_cover", numberText(t->lipCover) + "; must be 0 to 0.9");
+            return bad(ErrorCode::BadValue, "/excitation/lip_cover", {FactId::Within, t->lipCover, 0, 0.9});
         return Done{};
     }
     const double v_mm3 = std::get<ClosedTop>(s.excitation).volume.cubicMillimetres();
     if (!(v_mm3 >= 0.0 && v_mm3 <= 1e6))
-        return bad(ErrorCode::BadValue, "/excitation/volume_mm3", numberText(v_mm3) + "; must be 0 to 1000000");
+        return bad(ErrorCode::BadValue, "/excitation/volume_mm3", {FactId::Within, v_mm3, 0, 1000000});
     return Done{};
 }
 
@@ -150,45 +145,45 @@ Status checkHole(const InstrumentSpec& s, std::size_t i, std::set<std::string>& 
 {
     const Hole& h = s.holes[i];
     if (h.id.text.empty())
-        return bad(ErrorCode::BadValue, "/holes/" + std::to_string(i) + "/id", "empty name");
+        return bad(ErrorCode::BadValue, "/holes/" + std::to_string(i) + "/id", FactId::EmptyName);
     const std::string where = "/holes/" + h.id.text;
     if (!seen.insert(h.id.text).second)
-        return bad(ErrorCode::BadGeometry, where + "/id", "two holes of this name");
+        return bad(ErrorCode::BadGeometry, where + "/id", FactId::TwoHoles);
     const Metres foot = s.bore.back().at;
     if (!std::isfinite(h.at.metres()) || h.at.metres() <= 0.0 || h.at >= foot)
-        return bad(ErrorCode::BadGeometry, where + "/at_mm", mm(h.at) + "; the tube runs from 0 to " + mm(foot));
+        return bad(ErrorCode::BadGeometry, where + "/at_mm", {FactId::TubeRuns, h.at, foot});
     const Metres bore = boreDiameterAt(s.bore, h.at);
     for (const auto& [key, d] : {std::pair{"/diameter_mm", h.diameter}, std::pair{"/undercut_diameter_mm", h.undercutDiameter}}) {
         if (!std::isfinite(d.metres()) || d.millimetres() <= leastCut_mm)
-            return bad(ErrorCode::BadGeometry, where + key, mm(d) + "; must be above " + numberText(leastCut_mm) + " mm");
+            return bad(ErrorCode::BadGeometry, where + key, {FactId::Above, d, Metres::fromMillimetres(leastCut_mm)});
         if (d > bore)
-            return bad(ErrorCode::BadGeometry, where + key, mm(d) + "; the bore there is " + mm(bore) + " wide");
+            return bad(ErrorCode::BadGeometry, where + key, {FactId::BoreThere, d, bore});
     }
     if (h.undercutDiameter < h.diameter)
         return bad(ErrorCode::BadGeometry, where + "/undercut_diameter_mm",
-                   mm(h.undercutDiameter) + "; not less than the hole's " + mm(h.diameter));
+                   {FactId::NotLessThanHole, h.undercutDiameter, h.diameter});
     if (auto r = inRange(where + "/chimney_mm", h.chimney, 0.0, 100.0); !r)
         return r;
     // A quarter round is where a finger that lies on the front ends.
     constexpr double quarter = 1.6;
     if (!(std::abs(h.aside.metres()) <= quarter * (bore / 2.0 + wallAt(s.bore, s.wall, h.at)).metres()))
         return bad(ErrorCode::BadGeometry, where + "/aside_mm",
-                   mm(h.aside) + "; must be within a quarter of the way round the tube");
+                   {FactId::QuarterRound, h.aside});
     if (!(h.elongation >= 0.3 && h.elongation <= 4.0))
         return bad(ErrorCode::BadGeometry, where + "/along_mm",
-                   mm(h.diameter * h.elongation) + "; must be 0.3 to 4 times the diameter");
+                   {FactId::TimesDiameter, h.diameter * h.elongation, 0.3, 4});
     if (!(std::abs(h.slant_rad) <= 1.05))
         return bad(ErrorCode::BadGeometry, where + "/slant_deg",
-                   numberText(h.slant_rad * 57.29578) + "; must be -60 to 60 degrees");
+                   {FactId::Within, Degrees{h.slant_rad * 57.29578}, Degrees{-60.0}, Degrees{60.0}});
     if (h.count < 1 || h.count > 2)
-        return bad(ErrorCode::BadValue, where + "/count", std::to_string(h.count) + "; must be 1 or 2");
+        return bad(ErrorCode::BadValue, where + "/count", {FactId::OneOf, h.count, 1, 2});
     if (h.countersink) {
         if (!(h.countersink->diameter >= h.diameter && h.countersink->diameter <= 4.0 * h.diameter))
             return bad(ErrorCode::BadGeometry, where + "/countersink_diameter_mm",
-                       mm(h.countersink->diameter) + "; must be 1 to 4 times the hole's " + mm(h.diameter));
+                       {FactId::TimesHole, h.countersink->diameter, 1, 4, h.diameter});
         if (!(h.countersink->depth > Metres{} && h.countersink->depth < h.chimney))
             return bad(ErrorCode::BadGeometry, where + "/countersink_depth_mm",
-                       mm(h.countersink->depth) + "; must be above 0 and below the chimney's " + mm(h.chimney));
+                       {FactId::BelowChimney, h.countersink->depth, h.chimney});
     }
     if (h.pad) {
         if (auto r = inRange(where + "/pad_height_mm", h.pad->height, 0.0, 50.0); !r)
@@ -199,18 +194,17 @@ Status checkHole(const InstrumentSpec& s, std::size_t i, std::set<std::string>& 
     const Metres lean = h.chimney * std::tan(h.slant_rad);
     const Metres reach = h.undercutDiameter * h.elongation / 2.0 + leastWoodBetweenHoles;
     if (h.at + lean - reach < Metres{} || h.at + lean + reach > foot || h.at - reach < Metres{} || h.at + reach > foot)
-        return bad(ErrorCode::BadGeometry, where + "/at_mm", mm(h.at) + "; its edge runs over the end of the tube");
+        return bad(ErrorCode::BadGeometry, where + "/at_mm", {FactId::OverTheEnd, h.at});
     if (i > 0) {
         const Hole& below = s.holes[i - 1];
         if (h.at > below.at)
             return bad(ErrorCode::BadGeometry, where + "/at_mm",
-                       mm(h.at) + " below " + below.id.text + " at " + mm(below.at) +
-                           "; holes are numbered from the foot upwards");
+                       {FactId::FromTheFoot, h.at, below.id.text, below.at});
         // Holes that meet still sound as two as long as their middles lie apart; the formulas take each by itself.
         const Metres least =
             neighbours == Instrument::Neighbours::KeepApart ? leastWoodBetweenHoles : std::min(h.diameter, below.diameter) * -0.4;
         if (h.side == below.side && woodBetween(h, below) < least)
-            return bad(ErrorCode::BadGeometry, where + "/at_mm", "runs into " + below.id.text);
+            return bad(ErrorCode::BadGeometry, where + "/at_mm", {FactId::RunsInto, below.id.text});
     }
     return Done{};
 }
@@ -219,56 +213,56 @@ Status checkFingering(const InstrumentSpec& s, std::size_t i, std::set<std::stri
 {
     const Fingering& f = s.fingerings[i];
     if (f.id.text.empty())
-        return bad(ErrorCode::BadFingering, "/fingerings/" + std::to_string(i) + "/id", "empty name");
+        return bad(ErrorCode::BadFingering, "/fingerings/" + std::to_string(i) + "/id", FactId::EmptyName);
     const std::string where = "/fingerings/" + f.id.text;
     if (!seen.insert(f.id.text).second)
-        return bad(ErrorCode::BadFingering, where + "/id", "two fingerings of this name");
+        return bad(ErrorCode::BadFingering, where + "/id", FactId::TwoFingerings);
     std::set<std::string> once;
     for (const auto& closed : f.closed) {
         if (std::none_of(s.holes.begin(), s.holes.end(), [&](const Hole& h) { return h.id == closed; }))
-            return bad(ErrorCode::BadFingering, where + "/closed", closed.text + " is no hole of this instrument");
+            return bad(ErrorCode::BadFingering, where + "/closed", {FactId::NoHoleHere, closed.text});
         if (!once.insert(closed.text).second)
-            return bad(ErrorCode::BadFingering, where + "/closed", closed.text + " stands there twice");
+            return bad(ErrorCode::BadFingering, where + "/closed", {FactId::StandsTwice, closed.text});
     }
     for (const auto& half : f.half) {
         if (std::none_of(s.holes.begin(), s.holes.end(), [&](const Hole& h) { return h.id == half.hole; }))
-            return bad(ErrorCode::BadFingering, where + "/half", half.hole.text + " is no hole of this instrument");
+            return bad(ErrorCode::BadFingering, where + "/half", {FactId::NoHoleHere, half.hole.text});
         if (!once.insert(half.hole.text).second)
-            return bad(ErrorCode::BadFingering, where + "/half", half.hole.text + " cannot be closed and half open");
+            return bad(ErrorCode::BadFingering, where + "/half", {FactId::ClosedAndHalf, half.hole.text});
         if (!(half.open >= 0.001 && half.open <= 0.999))
             return bad(ErrorCode::BadFingering, where + "/half/" + half.hole.text,
-                       numberText(half.open) + "; must be 0.001 to 0.999");
+                       {FactId::Within, half.open, 0.001, 0.999});
     }
     if (f.registerNumber < 1 || f.registerNumber > highestRegister)
-        return bad(ErrorCode::BadFingering, where + "/register", std::to_string(f.registerNumber) + "; must be 1 to 6");
+        return bad(ErrorCode::BadFingering, where + "/register", {FactId::Within, f.registerNumber, 1, highestRegister});
     if (!(f.target.hertz() >= 20.0 && f.target.hertz() <= 12000.0))
-        return bad(ErrorCode::BadFingering, where + "/target", numberText(f.target.hertz()) + " Hz; must be 20 to 12000 Hz");
+        return bad(ErrorCode::BadFingering, where + "/target", {FactId::Within, f.target, Hertz::fromHertz(20.0), Hertz::fromHertz(12000.0)});
     if (!(f.tolerance.cents() > 0.0 && f.tolerance.cents() <= 100.0))
         return bad(ErrorCode::BadFingering, where + "/tolerance_cents",
-                   numberText(f.tolerance.cents()) + "; must be above 0 and at most 100");
+                   {FactId::AboveAtMost, f.tolerance, Cents(), Cents::fromCents(100.0)});
     if (!(f.weight >= 0.0 && f.weight <= 1000.0))
-        return bad(ErrorCode::BadFingering, where + "/weight", numberText(f.weight) + "; must be 0 to 1000");
+        return bad(ErrorCode::BadFingering, where + "/weight", {FactId::Within, f.weight, 0, 1000});
     return Done{};
 }
 
 Status checkRest(const InstrumentSpec& s)
 {
     if (!(s.tuning.a4.hertz() >= 300.0 && s.tuning.a4.hertz() <= 600.0))
-        return bad(ErrorCode::BadValue, "/tuning/a4_hz", numberText(s.tuning.a4.hertz()) + "; must be 300 to 600");
+        return bad(ErrorCode::BadValue, "/tuning/a4_hz", {FactId::Within, s.tuning.a4, Hertz::fromHertz(300.0), Hertz::fromHertz(600.0)});
     if (auto r = checked(s.tuning); !r)
         return r.error();
     const double celsius = s.tuning.playedAt.celsius();
     if (!(celsius >= -10.0 && celsius <= 50.0))
         return bad(ErrorCode::BadValue, "/tuning/celsius",
-                   numberText(celsius) + "; must be -10 to 50 degrees Celsius (68 Fahrenheit are 20 Celsius)");
+                   {FactId::WithinRoom, s.tuning.playedAt, Temperature::fromCelsius(-10.0), Temperature::fromCelsius(50.0)});
     if (!(s.tuning.humidity >= 0.0 && s.tuning.humidity <= 1.0))
-        return bad(ErrorCode::BadValue, "/tuning/humidity_percent", numberText(100.0 * s.tuning.humidity) + "; must be 0 to 100");
+        return bad(ErrorCode::BadValue, "/tuning/humidity_percent", {FactId::Within, 100.0 * s.tuning.humidity, 0, 100});
     if (!(s.tuning.carbonDioxide >= 0.0 && s.tuning.carbonDioxide <= 0.1))
-        return bad(ErrorCode::BadValue, "/tuning/co2_percent", numberText(100.0 * s.tuning.carbonDioxide) + "; must be 0 to 10");
+        return bad(ErrorCode::BadValue, "/tuning/co2_percent", {FactId::Within, 100.0 * s.tuning.carbonDioxide, 0, 10});
     // Half a tube's length times the gradient must leave air that the formulas know.
     if (!(std::abs(s.tuning.gradient_K_m * s.bore.back().at.metres()) <= 20.0))
         return bad(ErrorCode::BadValue, "/tuning/gradient_c_per_m",
-                   numberText(s.tuning.gradient_K_m) + "; at most 20 degrees over the tube");
+                   {FactId::DegreesOverTube, s.tuning.gradient_K_m, 20});
     if (auto r = inRange("/tools/step_mm", s.tools.step, 0.0, 10.0); !r)
         return r;
     for (std::size_t i = 0; i < s.tools.bits.size(); ++i) {
@@ -276,7 +270,7 @@ Status checkRest(const InstrumentSpec& s)
         if (auto r = inRange(where, s.tools.bits[i], 0.0, 100.0); !r)
             return r;
         if (i > 0 && s.tools.bits[i] <= s.tools.bits[i - 1])
-            return bad(ErrorCode::BadValue, where, mm(s.tools.bits[i]) + "; bits must rise");
+            return bad(ErrorCode::BadValue, where, {FactId::BitsRise, s.tools.bits[i]});
     }
     if (s.limits.holeMax)
         if (auto r = inRange("/limits/hole_max_mm", *s.limits.holeMax, 0.0, 100.0); !r)
@@ -295,13 +289,13 @@ Status checkMaterial(const InstrumentSpec& s)
     constexpr std::size_t longestWord = 60;
     constexpr std::size_t mostNodes = 50;
     if (s.material.size() > longestWord)
-        return bad(ErrorCode::BadValue, "/material", std::to_string(s.material.size()) + " letters; at most 60");
+        return bad(ErrorCode::BadValue, "/material", {FactId::LettersWithin, s.material.size(), 0, longestWord});
     if (s.nodes.size() > mostNodes)
-        return bad(ErrorCode::BadValue, "/nodes", std::to_string(s.nodes.size()) + "; at most 50");
+        return bad(ErrorCode::BadValue, "/nodes", {FactId::AtMost, s.nodes.size(), mostNodes});
     for (std::size_t i = 0; i < s.nodes.size(); ++i)
         if (const double at = s.nodes[i].at.millimetres(); !(at >= -longestTube_mm && at <= longestTube_mm))
             return bad(ErrorCode::BadValue, "/nodes/" + std::to_string(i) + "/at_mm",
-                       numberText(at) + "; must be -" + numberText(longestTube_mm) + " to " + numberText(longestTube_mm));
+                       {FactId::Within, s.nodes[i].at, Metres::fromMillimetres(-longestTube_mm), Metres::fromMillimetres(longestTube_mm)});
     return Done{};
 }
 
@@ -311,16 +305,16 @@ Status checkSlide(const InstrumentSpec& s, std::size_t i)
     const std::string where = "/slides/" + std::to_string(i);
     const Metres foot = s.bore.back().at;
     if (!(slide.at > Metres{} && slide.at < foot))
-        return bad(ErrorCode::BadGeometry, where + "/at_mm", mm(slide.at) + "; the tube runs from 0 to " + mm(foot));
+        return bad(ErrorCode::BadGeometry, where + "/at_mm", {FactId::TubeRuns, slide.at, foot});
     if (i > 0 && slide.at <= s.slides[i - 1].at)
-        return bad(ErrorCode::BadGeometry, where + "/at_mm", mm(slide.at) + "; slides stand from the top downwards");
+        return bad(ErrorCode::BadGeometry, where + "/at_mm", {FactId::SlidesFromTop, slide.at});
     if (auto r = notNegative(where + "/out_mm", slide.out, 200.0); !r)
         return r;
     if (auto r = inRange(where + "/gap_diameter_mm", slide.gapDiameter, 0.5, widestBore_mm); !r)
         return r;
     for (const Hole& h : s.holes)
         if (std::abs((h.at - slide.at).metres()) < (h.diameter * h.elongation / 2.0).metres())
-            return bad(ErrorCode::BadGeometry, where + "/at_mm", mm(slide.at) + "; runs through " + h.id.text);
+            return bad(ErrorCode::BadGeometry, where + "/at_mm", {FactId::RunsThrough, slide.at, h.id.text});
     return Done{};
 }
 
@@ -439,7 +433,7 @@ Status checkCounts(const InstrumentSpec& s)
           std::tuple("/slides", s.slides.size(), mostSlides), std::tuple("/fingerings", s.fingerings.size(), mostFingerings),
           std::tuple("/tools/bits_mm", s.tools.bits.size(), mostBits), std::tuple("/name", s.name.size(), longestName)})
         if (count > most)
-            return bad(ErrorCode::BadValue, where, std::to_string(count) + "; at most " + std::to_string(most));
+            return bad(ErrorCode::BadValue, where, {FactId::AtMost, count, most});
     return Done{};
 }
 
@@ -546,14 +540,14 @@ Status checked(const Tuning& tuning)
 {
     if (tuning.scale == "own" ? !isTemperament(tuning.ownCents) : !temperamentNamed(tuning.scale)) {
         if (tuning.scale == "own")
-            return bad(ErrorCode::BadValue, "/tuning/scale_cents", "twelve numbers rising from 0 to below 1200 must stand here");
+            return bad(ErrorCode::BadValue, "/tuning/scale_cents", FactId::TwelveNumbers);
         std::string known = "own";
         for (const auto name : temperamentNames())
             known += ", " + std::string(name);
-        return bad(ErrorCode::BadValue, "/tuning/scale", tuning.scale + "; known: " + known);
+        return bad(ErrorCode::BadValue, "/tuning/scale", {FactId::Known, tuning.scale, known});
     }
     if (!semitonesFromName(tuning.tonic + "4"))
-        return bad(ErrorCode::BadValue, "/tuning/tonic", tuning.tonic + "; a letter with # or b");
+        return bad(ErrorCode::BadValue, "/tuning/tonic", {FactId::LetterOfTonic, tuning.tonic});
     return Done{};
 }
 
@@ -565,7 +559,7 @@ Result<Hertz> targetOf(const Tuning& tuning, std::string_view name)
     else if (tuning.scale == "own" && isTemperament(tuning.ownCents))
         std::copy(tuning.ownCents.begin(), tuning.ownCents.end(), t.begin());
     else
-        return Error{ErrorCode::BadValue, tuning.scale, "no such scale"};
+        return Error{ErrorCode::BadValue, tuning.scale, FactId::NoSuchScale};
     return tempered(name, tuning.a4, t, tuning.tonic);
 }
 

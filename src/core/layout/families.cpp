@@ -197,11 +197,11 @@ Result<std::vector<Fingering>> fingeringChart(Family family, const PlanTarget& t
         return lowest.error();
     const auto mode = modeNamed(target.mode);
     if (!mode)
-        return Error{ErrorCode::BadValue, target.mode, "no such mode"};
+        return Error{ErrorCode::BadValue, target.mode, FactId::NoSuchMode};
     if (const auto ok = checked(target.tuning); !ok)
         return ok.error();
     if (target.holes && !(*target.holes >= 0 && *target.holes <= mostHoles))
-        return Error{ErrorCode::BadValue, "holes", std::to_string(*target.holes) + "; must be 0 to 9"};
+        return Error{ErrorCode::BadValue, "holes", {FactId::Within, *target.holes, 0, mostHoles}};
     const int holes = target.holes.value_or(shapeOf(family).holes);
     std::vector<Fingering> chart;
     const auto own = chartOf(family, target.registers);

@@ -322,7 +322,7 @@ Status addGains(Layout& layout, const Row& best, const LayoutWishes& wishes, con
         auto other = shapedFrom(best.shape, more, priors, cancel);
         if (!other && other.error().code == ErrorCode::Cancelled)
             return other.error();
-        if (!other || other->row.loss > best.loss - worthTelling || !layout::broken(other->row.shape, wishes).empty())
+        if (!other || other->row.loss > best.loss - worthTelling || layout::broken(other->row.shape, wishes))
             continue;
         Row& row = other->row;
         mended = mended || row.reached;
@@ -410,14 +410,13 @@ Result<Layout> layOut(const Instrument& rough, Metres blankLength, const LayoutW
         });
     if (wishes.smallest > wishes.largest)
         return Error{ErrorCode::BadValue, "smallest_hole, largest_hole",
-                     numberText(wishes.smallest.millimetres()) + " mm is wider than " + numberText(wishes.largest.millimetres()) +
-                         " mm"};
+                     {FactId::WiderThan, wishes.smallest, wishes.largest}};
     const auto best = bestFromEither(rough, wishes, priors, cancel);
     if (!best)
         return best.error();
     const Row& row = best->row;
-    if (const std::string trouble = layout::broken(row.shape, wishes); !trouble.empty())
-        return Error{ErrorCode::BadValue, wishes.reach ? "reach" : "holes", trouble};
+    if (const auto trouble = layout::broken(row.shape, wishes))
+        return Error{ErrorCode::BadValue, wishes.reach ? "reach" : "holes", *trouble};
     auto layout = layoutOf(row, wishes, blankLength, best->posterior);
     if (!layout || !withCosts || row.reached)
         return layout;
@@ -498,7 +497,7 @@ Result<std::vector<TrimStep>> trimPlan(const Layout& layout, Metres blankLength,
     const auto lowest = std::find_if(fingerings.begin(), fingerings.end(),
                                      [holes](const Fingering& f) { return f.registerNumber == 1 && f.closed.size() == holes; });
     if (lowest == fingerings.end())
-        return Error{ErrorCode::BadFingering, "/fingerings", "none closes every hole"};
+        return Error{ErrorCode::BadFingering, "/fingerings", FactId::NoneClosesAll};
     const bool deepens = layout.start.spec().foot == Foot::Closed;
     const Metres step = deepens ? Metres::fromMillimetres(-0.5) : Metres::fromInches(0.125);
     const Metres goal = layout.goal.length();
@@ -565,7 +564,7 @@ void keepApart(std::vector<Hole>& holes)
 Result<Instrument> carriedOver(const Instrument& model, const std::vector<Station>& bore, Metres wall, double pitchRatio)
 {
     if (!(pitchRatio > 0.05 && pitchRatio < 20.0))
-        return Error{ErrorCode::BadValue, "pitch_ratio", numberText(pitchRatio) + "; must be 0.05 to 20"};
+        return Error{ErrorCode::BadValue, "pitch_ratio", {FactId::Within, pitchRatio, 0.05, 20}};
     InstrumentSpec spec = model.spec();
     spec.bore = bore;
     spec.wall = wall;

@@ -86,13 +86,12 @@ public:
     {
         const auto atFull = sounding(m_longest_m);
         if (!atFull)
-            return Error{ErrorCode::OutOfModelRange, lowest.id.text, "the bare tube has no first register"};
+            return Error{ErrorCode::OutOfModelRange, lowest.id.text, FactId::NoFirstRegister};
         const double wanted = lowest.target.hertz();
         constexpr double reach_cents = 30.0; // that a mouth may make up for
         if (centsOver(*atFull, wanted) > reach_cents)
             return Error{ErrorCode::BadGeometry, "/bore",
-                         numberText(m_longest_m * 1e3) + " mm; too short for " + lowest.id.text + " by about " +
-                             std::to_string(std::lround((wave_m(wanted) - wave_m(*atFull)) * 1e3)) + " mm"};
+                         {FactId::TooShortFor, Metres::fromMetres(m_longest_m), lowest.id.text, Metres::fromMillimetres(std::round((wave_m(wanted) - wave_m(*atFull)) * 1e3))}};
         double low = 0.2 * m_longest_m;
         double high = m_longest_m;
         constexpr int halvings = 40;
@@ -180,13 +179,13 @@ Result<Instrument> roughLayout(const Blank& blank, const LayoutWishes& wishes)
         if (f.registerNumber == 1 && (lowest == nullptr || f.target < lowest->target))
             lowest = &f;
     if (lowest == nullptr)
-        return Error{ErrorCode::BadFingering, "/fingerings", "at least one fingering of register 1 is needed to lay out holes"};
+        return Error{ErrorCode::BadFingering, "/fingerings", FactId::FirstRegisterNeeded};
     const auto length = wishes.fixedLength ? Result<double>(tube->longest_m()) : tube->lengthFor(*lowest);
     if (!length)
         return length.error();
     const auto sounds = tube->sounding(*length);
     if (!sounds)
-        return Error{ErrorCode::OutOfModelRange, lowest->id.text, "the bare tube has no first register"};
+        return Error{ErrorCode::OutOfModelRange, lowest->id.text, FactId::NoFirstRegister};
     const double footEnd = 0.3 * tube->bore_m(*length);
     const double mouth = tube->wave_m(*sounds) - *length - footEnd;
     InstrumentSpec spec = blank.spec;

@@ -125,7 +125,7 @@ public:
     [[nodiscard]] Result<Quadratic> at(const Eigen::VectorXd& x) const
     {
         if (m_cancel.requested())
-            return Error{ErrorCode::Cancelled, "layout", ""};
+            return Error{ErrorCode::Cancelled, "layout", {}};
         const auto shape = built(*m_base, m_v, x);
         if (!shape)
             return shape.error();
@@ -360,7 +360,7 @@ Status improve(Search& search, const Instrument& base, const Posterior& posterio
     constexpr SquaresOptions finely{60, 1e-6}; // so that what only evenness settles is settled too
     auto best = minimumWithin([&](const Eigen::VectorXd& at) { return cost.at(at); }, search.x, search.low, search.high, finely);
     if (!best && best.error().code != ErrorCode::Cancelled)
-        return Error{ErrorCode::BadGeometry, "layout", "no row of holes could be worked out from there"};
+        return Error{ErrorCode::BadGeometry, "layout", FactId::NoRow};
     if (!best)
         return best.error();
     search.x = std::move(*best);
@@ -462,30 +462,27 @@ std::vector<std::pair<std::size_t, std::size_t>> neighbours(const InstrumentSpec
     return pairs;
 }
 
-std::string broken(const Instrument& shape, const LayoutWishes& wishes)
+std::optional<Fact> broken(const Instrument& shape, const LayoutWishes& wishes)
 {
     const auto& holes = shape.spec().holes;
-    const auto number = [](double v) {
-        return fixedText(v, 1);
+    const auto tenths = [](Metres m) {
+        return Metres::fromMillimetres(std::round(m.millimetres() * 10.0) / 10.0);
     };
     for (std::size_t i = 0; i + 1 < holes.size(); ++i) {
         const Metres wood = holes[i].at - holes[i + 1].at - (holes[i].diameter + holes[i + 1].diameter) / 2.0;
         if (holes[i].side == holes[i + 1].side && wood.metres() < wishes.leastWood.metres() - kept_m)
-            return holes[i].id.text + " and " + holes[i + 1].id.text + " would leave " + number(wood.millimetres()) +
-                   " mm of wood";
+            return Fact(FactId::WoodBetween, holes[i].id.text, holes[i + 1].id.text, tenths(wood));
     }
     if (wishes.reach) {
         for (const auto& [low, high] : neighbours(shape.spec()))
             if ((holes[low].at - holes[high].at).metres() > wishes.reach->step.metres() + kept_m)
-                return holes[low].id.text + " to " + holes[high].id.text + " would be " +
-                       number((holes[low].at - holes[high].at).millimetres()) + " mm for fingers that reach " +
-                       number(wishes.reach->step.millimetres());
+                return Fact(FactId::ReachesTo, holes[low].id.text, holes[high].id.text, tenths(holes[low].at - holes[high].at),
+                            tenths(wishes.reach->step));
         for (const auto& [low, high] : handsOf(shape.spec()))
             if ((holes[low].at - holes[high].at).metres() > wishes.reach->span.metres() + kept_m)
-                return "a hand would span " + number((holes[low].at - holes[high].at).millimetres()) + " mm, it reaches " +
-                       number(wishes.reach->span.millimetres());
+                return Fact(FactId::HandSpans, tenths(holes[low].at - holes[high].at), tenths(wishes.reach->span));
     }
-    return {};
+    return std::nullopt;
 }
 
 Result<Row> judged(Instrument shape, const Posterior& posterior)

@@ -30,6 +30,6 @@ struct Row
 [[nodiscard]] std::vector<std::pair<std::size_t, std::size_t>> neighbours(const InstrumentSpec& spec);
 
 /// What of the wishes a row does not keep, in words with numbers; empty where all are kept.
-[[nodiscard]] std::string broken(const Instrument& shape, const LayoutWishes& wishes);
+[[nodiscard]] std::optional<Fact> broken(const Instrument& shape, const LayoutWishes& wishes);
 
 } // namespace dowel::layout

@@ -18,25 +18,19 @@ namespace {
 
 constexpr const char* registerHoleId = "register";
 
-Error badAmount(const Change& change, const std::string& facts)
+Error badAmount(const Change& change, Fact fact)
 {
-    return Error{ErrorCode::BadValue, std::string(changeName(change)), facts};
-}
-
-/// Millimetres for the facts of an error, tenths.
-std::string mm(Metres m)
-{
-    return fixedText(m.millimetres(), 1) + " mm";
+    return Error{ErrorCode::BadValue, std::string(changeName(change)), std::move(fact)};
 }
 
 Status put(InstrumentSpec& spec, const RoughBore& c)
 {
     if (!(c.times >= 1.0 && c.times <= 10.0))
-        return badAmount(c, numberText(c.times) + "; must be 1 to 10");
+        return badAmount(c, {FactId::Within, c.times, 1, 10});
     const Metres foot = spec.bore.back().at;
     const Metres to = c.to > c.from && c.to < foot ? c.to : foot;
     if (!(c.from.metres() >= 0.0 && c.from < foot))
-        return badAmount(c, mm(c.from) + "; the tube is " + mm(foot) + " long");
+        return badAmount(c, {FactId::LongIs, c.from, foot});
     splitBoreAt(spec, c.from);
     splitBoreAt(spec, to);
     for (Station& s : spec.bore)
@@ -49,7 +43,7 @@ Status put(InstrumentSpec& spec, const FingerGrooves& c)
 {
     for (Hole& h : spec.holes) {
         if (!(c.deep.metres() >= 0.0 && c.deep < h.chimney))
-            return badAmount(c, mm(c.deep) + "; the wall is " + mm(h.chimney));
+            return badAmount(c, {FactId::WallIs, c.deep, h.chimney});
         h.chimney = h.chimney - c.deep;
     }
     return Done{};
@@ -57,10 +51,11 @@ Status put(InstrumentSpec& spec, const FingerGrooves& c)
 
 Status put(InstrumentSpec& spec, const OnTheFoot& c)
 {
-    if (spec.foot == Foot::Closed || !(c.length.metres() > 0.0 && c.length.metres() < 1.0))
-        return badAmount(c, mm(c.length));
-    if (!(c.mouth.metres() > 0.0 && c.mouth.metres() < 0.5))
-        return badAmount(c, mm(c.mouth));
+    if (spec.foot == Foot::Closed)
+        return badAmount(c, FactId::FootClosed);
+    for (const auto& [size, most] : {std::pair(c.length, 1.0), std::pair(c.mouth, 0.5)})
+        if (!(size.metres() > 0.0 && size.metres() < most))
+            return badAmount(c, {FactId::AboveBelow, size, Metres(), Metres::fromMetres(most)});
     spec.footPiece = c;
     return Done{};
 }
@@ -68,8 +63,10 @@ Status put(InstrumentSpec& spec, const OnTheFoot& c)
 Status put(InstrumentSpec& spec, const Mouthpiece& c)
 {
     auto* top = std::get_if<ClosedTop>(&spec.excitation);
-    if (!top || !(c.times >= 0.2 && c.times <= 5.0))
-        return badAmount(c, numberText(c.times) + "; must be 0.2 to 5");
+    if (!top)
+        return badAmount(c, FactId::NothingOfThatKind);
+    if (!(c.times >= 0.2 && c.times <= 5.0))
+        return badAmount(c, {FactId::Within, c.times, 0.2, 5});
     top->volume = CubicMetres::fromCubicMetres(top->volume.cubicMetres() * c.times);
     return Done{};
 }
@@ -77,7 +74,7 @@ Status put(InstrumentSpec& spec, const Mouthpiece& c)
 Status put(InstrumentSpec& spec, const PulledOut& c)
 {
     if (!(c.by.metres() >= 0.0 && c.by.metres() <= 0.1))
-        return badAmount(c, mm(c.by));
+        return badAmount(c, {FactId::Within, c.by, Metres(), Metres::fromMetres(0.1)});
     for (std::size_t i = 1; i < spec.bore.size(); ++i)
         spec.bore[i].at = spec.bore[i].at + c.by;
     // The gap is as wide as the bore where it opens: a station keeps the shape below it.
@@ -96,7 +93,7 @@ Status put(InstrumentSpec& spec, const RegisterHole& c)
 {
     const Metres highest = spec.holes.empty() ? spec.bore.back().at : spec.holes.back().at;
     if (!(c.at.metres() > 0.0 && c.at < highest))
-        return badAmount(c, mm(c.at) + "; must be above the highest hole, " + mm(highest));
+        return badAmount(c, {FactId::UnderHighestHole, c.at, highest});
     Hole hole;
     hole.id = HoleId{registerHoleId};
     hole.at = c.at;
@@ -114,10 +111,12 @@ Status put(InstrumentSpec& spec, const RegisterHole& c)
 
 Status put(InstrumentSpec& spec, const SlideGap& c)
 {
-    if (spec.foot != Foot::Closed || !(c.gap.metres() >= 0.0 && c.gap.millimetres() <= 1.0))
-        return badAmount(c, mm(c.gap) + "; must be 0 to 1 mm");
+    if (spec.foot != Foot::Closed)
+        return badAmount(c, FactId::NothingOfThatKind);
+    if (!(c.gap.metres() >= 0.0 && c.gap.millimetres() <= 1.0))
+        return badAmount(c, {FactId::Within, c.gap, Metres(), Metres::fromMillimetres(1.0)});
     if (!(c.packing.metres() > 0.0))
-        return badAmount(c, mm(c.packing));
+        return badAmount(c, {FactId::Above, c.packing, Metres()});
     return Done{};
 }
 

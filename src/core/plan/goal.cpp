@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/goal.h"
 
+#include "core/base/cases.h"
 #include "core/instrument/lattice.h"
 #include "core/solve/bounded.h"
 
@@ -18,24 +19,6 @@ struct GoalSearch::Point
 };
 
 namespace {
-
-/// What a whole millimetre costs: its square is added to the loss. Only tells apart what pitch leaves open.
-double price(Lever::Kind kind)
-{
-    switch (kind) {
-    case Lever::Kind::Hole:
-    case Lever::Kind::Foot:
-    case Lever::Kind::Depth: return 0.02;
-    case Lever::Kind::Stopper: return 0.03;
-    case Lever::Kind::Undercut: return 0.15;
-    case Lever::Kind::Window:
-    case Lever::Kind::Embouchure:
-    case Lever::Kind::Fill:
-    case Lever::Kind::Plug:
-    case Lever::Kind::Ream: break;
-    }
-    return 0.25;
-}
 
 struct Bounds
 {
@@ -61,39 +44,39 @@ Eigen::VectorXd presentOf(const Instrument& present, const std::vector<Lever>& l
     return x;
 }
 
-bool sameLever(const Lever& a, const Lever& b)
-{
-    return a.kind == b.kind && a.hole == b.hole && a.from == b.from && a.to == b.to;
-}
-
 } // namespace
 
 Result<Eigen::VectorXd> GoalSearch::slopeOf(const std::vector<Lever>& levers, const Posterior::Sensitivity& s,
                                             const Instrument& shape, const Eigen::VectorXd& values_m, std::size_t which) const
 {
-    const Lever& l = levers[which];
-    switch (l.kind) {
-    case Lever::Kind::Hole:
-    case Lever::Kind::Fill: {
+    using Column = std::optional<Eigen::VectorXd>;
+    const auto ofHole = [&shape](const HoleId& id) {
+        return static_cast<Eigen::Index>(holeIndexOf(shape.spec(), {Enlarge{id, {}}}));
+    };
+    const auto enlarged = [&](const HoleId& id) {
         // Where its undercut is opened as well it stays as wide beyond the hole; otherwise the cut leaves it where it is.
-        const bool withRamp =
-            std::any_of(levers.begin(), levers.end(),
-                        [&](const Lever& other) { return other.kind == Lever::Kind::Undercut && other.hole == l.hole; }) &&
-            shape.spec().holes[l.hole].undercutDiameter > m_present.spec().holes[l.hole].undercutDiameter;
-        return Eigen::VectorXd((withRamp ? s.byShifted : s.perMetre).col(static_cast<Eigen::Index>(l.hole)));
-    }
-    case Lever::Kind::Undercut: return Eigen::VectorXd(s.byUndercut.col(static_cast<Eigen::Index>(l.hole)));
-    case Lever::Kind::Foot:
-    case Lever::Kind::Depth:
-    case Lever::Kind::Plug: return Eigen::VectorXd(s.perMetre.col(s.perMetre.cols() - 1));
-    case Lever::Kind::Window: return s.byWindow;
-    case Lever::Kind::Embouchure: {
-        const auto& lip = std::get<Transverse>(shape.spec().excitation);
-        return Eigen::VectorXd(s.byWindow + s.byWidth * (lip.holeWidth.metres() / lip.holeLength.metres()));
-    }
-    case Lever::Kind::Stopper: return s.byStopper;
-    case Lever::Kind::Ream: break;
-    }
+        const bool withRamp = std::any_of(levers.begin(), levers.end(),
+                                          [&](const Lever& other) { return isLever<Undercut>(other) && holeOf(other.cut) == id; }) &&
+                              shape.find(id)->undercutDiameter > m_present.find(id)->undercutDiameter;
+        return Column((withRamp ? s.byShifted : s.perMetre).col(ofHole(id)));
+    };
+    const auto end = [&s] {
+        return Column(s.perMetre.col(s.perMetre.cols() - 1));
+    };
+    const Column slope = std::visit(
+        Cases{[&](const Enlarge& c) { return enlarged(c.hole); }, [&](const Fill& c) { return enlarged(c.hole); },
+              [&](const Undercut& c) { return Column(s.byUndercut.col(ofHole(c.hole))); }, [&](const TrimFoot&) { return end(); },
+              [&](const Deepen&) { return end(); }, [&](const PushPlug&) { return end(); },
+              [&](const CutUp&) { return Column(s.byWindow); },
+              [&](const OpenEmbouchure&) {
+                  const auto& lip = std::get<Transverse>(shape.spec().excitation);
+                  return Column(s.byWindow + s.byWidth * (lip.holeWidth.metres() / lip.holeLength.metres()));
+              },
+              [&](const MoveStopper&) { return Column(s.byStopper); }, [](const UndercutEmbouchure&) { return Column(); },
+              [](const PutOnFoot&) { return Column(); }, [](const Ream&) { return Column(); }},
+        levers[which].cut);
+    if (slope)
+        return *slope;
     // A reamed stretch has other stations than the bore before: a small difference instead of a derivative.
     constexpr double little_m = 5e-5;
     Eigen::VectorXd wider = values_m;
@@ -114,7 +97,7 @@ void GoalSearch::addWork(const std::vector<Lever>& levers, const Eigen::VectorXd
 {
     const Eigen::VectorXd present = presentOf(m_present, levers);
     for (Eigen::Index k = 0; k < x_mm.size(); ++k) {
-        const double cost = std::pow(price(levers[static_cast<std::size_t>(k)].kind), 2);
+        const double cost = std::pow(factsOf(levers[static_cast<std::size_t>(k)].cut).lever.price, 2);
         const double moved = x_mm[k] - present[k];
         p.whole.value += 0.5 * cost * moved * moved;
         p.whole.gradient[k] += cost * moved;
@@ -132,7 +115,7 @@ void GoalSearch::addLikings(const std::vector<Lever>& levers, const Instrument& 
         Eigen::VectorXd row = Eigen::VectorXd::Zero(n);
         for (const auto& [hole, slope] : byHole)
             for (std::size_t k = 0; k < levers.size(); ++k)
-                if (levers[k].kind == Lever::Kind::Hole && levers[k].hole == hole)
+                if (isLever<Enlarge>(levers[k]) && holeIndexOf(m_present.spec(), levers[k]) == hole)
                     row[static_cast<Eigen::Index>(k)] += slope;
         p.whole.value += 0.5 * residual * residual;
         p.whole.gradient += residual * row;
@@ -161,7 +144,7 @@ void GoalSearch::addLikings(const std::vector<Lever>& levers, const Instrument& 
 Result<GoalSearch::Point> GoalSearch::at(const std::vector<Lever>& levers, const Eigen::VectorXd& x_mm) const
 {
     if (m_cancel.requested())
-        return Error{ErrorCode::Cancelled, "plan", ""};
+        return Error{ErrorCode::Cancelled, "plan", {}};
     const Eigen::VectorXd values_m = x_mm * 1e-3;
     const auto shape = withLevers(m_present, levers, values_m);
     if (!shape)

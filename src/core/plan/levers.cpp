@@ -26,57 +26,50 @@ constexpr double nothing_m = 1e-7;
 
 std::vector<Lever> leversOf(const Instrument& instrument, LeverScope means, Metres leastWood)
 {
-    using Kind = Lever::Kind;
     const InstrumentSpec& spec = instrument.spec();
     const Reach reach = reachOf(instrument, leastWood);
     std::vector<Lever> levers;
     for (std::size_t i = 0; i < spec.holes.size(); ++i)
-        levers.push_back({Kind::Hole, i, {}, {}, spec.holes[i].diameter, reach.widest[i]});
+        levers.push_back({Enlarge{spec.holes[i].id, {}}, spec.holes[i].diameter, reach.widest[i]});
     if (spec.foot == Foot::Open)
-        levers.push_back({Kind::Foot, 0, {}, {}, reach.shortest, instrument.length()});
+        levers.push_back({TrimFoot{}, reach.shortest, instrument.length()});
     else if (isBoredDeeper(spec))
-        levers.push_back({Kind::Depth, 0, {}, {}, instrument.length(), reach.deepest});
+        levers.push_back({Deepen{}, instrument.length(), reach.deepest});
     const auto withRoom = [&levers] {
         std::erase_if(levers, [](const Lever& l) { return l.high.metres() - l.low.metres() < nothing_m; });
         return levers;
     };
     if (means == LeverScope::HolesAndFoot)
         return withRoom();
-    for (std::size_t i = 0; i < spec.holes.size(); ++i) {
-        const Hole& h = spec.holes[i];
+    for (const Hole& h : spec.holes) {
         const Metres now = h.undercutDiameter - h.diameter;
         const Metres room = instrument.boreDiameterAt(h.at) * widestUndercut - h.diameter;
-        levers.push_back({Kind::Undercut, i, {}, {}, now, std::max(now, std::min(widestRamp, room))});
+        levers.push_back({Undercut{h.id, {}}, now, std::max(now, std::min(widestRamp, room))});
     }
     if (const auto* duct = std::get_if<Duct>(&spec.excitation))
-        levers.push_back(
-            {Kind::Window, 0, {}, {}, duct->windowLength, std::max(duct->windowLength, duct->windowWidth * longestWindow)});
+        levers.push_back({CutUp{}, duct->windowLength, std::max(duct->windowLength, duct->windowWidth * longestWindow)});
     const auto* lip = std::get_if<Transverse>(&spec.excitation);
     if (lip != nullptr && !keptNodeAbove(spec)) // a node does not move
         // From just beyond the hole's edge to one and a half bores from its middle. Makers set it at about one bore and move it
         // in where the second register is flat; it can be moved back. Common practice, no source.
-        levers.push_back({Kind::Stopper,
-                          0,
-                          {},
-                          {},
-                          std::min(lip->stopper, lip->holeLength * 0.5 + besideTheHole),
+        levers.push_back({MoveStopper{}, std::min(lip->stopper, lip->holeLength * 0.5 + besideTheHole),
                           std::max(lip->stopper, spec.bore.front().diameter * 1.5)});
     if (means == LeverScope::Usual)
         return withRoom();
     if (lip != nullptr) {
         const Metres longest = spec.bore.front().diameter * longestEmbouchure;
-        levers.push_back({Kind::Embouchure, 0, {}, {}, lip->holeLength, std::max(lip->holeLength, longest)});
+        levers.push_back({OpenEmbouchure{}, lip->holeLength, std::max(lip->holeLength, longest)});
     }
     if (means == LeverScope::Embouchure)
         return withRoom();
     // Where a scraper or a reamer reaches: below the mouth, in the middle and above the foot.
     const Metres length = spec.foot == Foot::Open ? reach.shortest : instrument.length();
     for (const auto& [from, to] : {std::pair(0.06, 0.24), std::pair(0.42, 0.60), std::pair(0.80, 0.96)}) {
-        Lever l{Kind::Ream, 0, length * from, length * to, {}, {}};
+        Lever l{Ream{length * from, length * to, {}}, {}, {}};
         l.low = standsAt(instrument, l);
         Metres thinnest = l.low + mostReamed;
         for (const double share : {0.0, 0.5, 1.0})
-            thinnest = std::min(thinnest, l.low + instrument.wallAt(l.from + (l.to - l.from) * share));
+            thinnest = std::min(thinnest, l.low + instrument.wallAt(length * (from + (to - from) * share)));
         l.high = std::max(l.low, thinnest);
         levers.push_back(l);
     }
@@ -89,36 +82,46 @@ bool depthAlone(const Instrument& instrument, std::size_t fingering)
     return isBoredDeeper(spec) && spec.fingerings[fingering].closed.size() == spec.holes.size();
 }
 
+namespace {
+
+/// What a lever is counted from: nothing, unless its kind of work says otherwise.
+Metres zeroOf(const Instrument& instrument, const Cut& cut)
+{
+    return std::visit(
+        [&](const auto& work) {
+            if constexpr (requires { work.leverFrom(instrument); })
+                return work.leverFrom(instrument);
+            else
+                return Metres{};
+        },
+        cut);
+}
+
+} // namespace
+
+bool sameLever(const Lever& a, const Lever& b)
+{
+    return withSize(a.cut, Metres{}) == withSize(b.cut, Metres{});
+}
+
+std::size_t holeIndexOf(const InstrumentSpec& spec, const Lever& lever)
+{
+    const auto hole = holeOf(lever.cut);
+    const auto it = std::find_if(spec.holes.begin(), spec.holes.end(), [&](const Hole& h) { return h.id == hole; });
+    return static_cast<std::size_t>(it - spec.holes.begin());
+}
+
 Metres standsAt(const Instrument& instrument, const Lever& lever)
 {
-    if (lever.kind == Lever::Kind::Undercut) {
-        const Hole& h = instrument.spec().holes[lever.hole];
-        return h.undercutDiameter - h.diameter;
-    }
-    return *presentSize(instrument, cutFor(instrument, lever, Metres{}));
+    return *presentSize(instrument, lever.cut) - zeroOf(instrument, lever.cut);
 }
 
 Cut cutFor(const Instrument& instrument, const Lever& lever, Metres value)
 {
-    switch (lever.kind) {
-    case Lever::Kind::Hole: return Enlarge{instrument.spec().holes[lever.hole].id, value};
-    case Lever::Kind::Undercut: {
-        const Hole& h = instrument.spec().holes[lever.hole];
-        return Undercut{h.id, h.diameter + value};
-    }
-    case Lever::Kind::Foot: return TrimFoot{value};
-    case Lever::Kind::Depth: return Deepen{value};
-    case Lever::Kind::Plug: return PushPlug{value};
-    case Lever::Kind::Window: return CutUp{value};
-    case Lever::Kind::Embouchure: { // grows alike both ways
-        const auto& lip = std::get<Transverse>(instrument.spec().excitation);
-        return OpenEmbouchure{value, lip.holeWidth * (value / lip.holeLength)};
-    }
-    case Lever::Kind::Stopper: return MoveStopper{value};
-    case Lever::Kind::Fill: return Fill{instrument.spec().holes[lever.hole].id, value};
-    case Lever::Kind::Ream: break;
-    }
-    return Ream{lever.from, lever.to, value};
+    Cut cut = withSize(lever.cut, zeroOf(instrument, lever.cut) + value);
+    if (const auto* mouth = std::get_if<OpenEmbouchure>(&cut))
+        return mouth->evenly(instrument);
+    return cut;
 }
 
 Result<Instrument> withLevers(Instrument instrument, const std::vector<Lever>& levers, const Eigen::VectorXd& values_m)
@@ -126,8 +129,8 @@ Result<Instrument> withLevers(Instrument instrument, const std::vector<Lever>& l
     for (std::size_t i = 0; i < levers.size(); ++i) {
         const Lever& l = levers[i];
         double value = values_m[static_cast<Eigen::Index>(i)];
-        if (l.kind == Lever::Kind::Undercut) { // a hole grown wider leaves less room for its ramp
-            const Hole& h = instrument.spec().holes[l.hole];
+        if (const auto* ramp = std::get_if<Undercut>(&l.cut)) { // a hole grown wider leaves less room for it
+            const Hole& h = *instrument.find(ramp->hole);
             value = std::min(value, (instrument.boreDiameterAt(h.at) * widestUndercut - h.diameter).metres());
             const Metres below = instrument.length() - h.at - woodBetweenRamps;
             value = std::min(value, (below * 2.0 / h.elongation - h.diameter).metres());
@@ -139,15 +142,14 @@ Result<Instrument> withLevers(Instrument instrument, const std::vector<Lever>& l
                 value = std::min(value, (half * 2.0 / h.elongation - h.diameter).metres());
             }
         }
-        if (l.kind == Lever::Kind::Foot) // and so does the lowest hole at the foot
+        if (isLever<TrimFoot>(l)) // and so does the lowest hole at the foot
             for (const Hole& h : instrument.spec().holes)
                 value = std::max(value, (h.at + h.undercutDiameter * h.elongation / 2.0 + woodBetweenRamps).metres());
         const double now = standsAt(instrument, l).metres();
-        const bool shrinks = l.kind == Lever::Kind::Foot || l.kind == Lever::Kind::Fill || l.kind == Lever::Kind::Plug;
-        const bool removes = shrinks                          ? value < now - nothing_m
-                             : l.kind == Lever::Kind::Stopper ? std::abs(value - now) > nothing_m
-                                                              : value > now + nothing_m;
-        if (!removes)
+        const CutFacts::Size goes = factsOf(l.cut).size;
+        const bool moves = (goes != CutFacts::Size::Grows && value < now - nothing_m) ||
+                           (goes != CutFacts::Size::Shrinks && value > now + nothing_m);
+        if (!moves)
             continue;
         auto next = applied(instrument, cutFor(instrument, l, Metres::fromMetres(value)));
         if (!next)

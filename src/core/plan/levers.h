@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What work on the wood can move, each as one number in metres: a hole's width, how much wider its undercut is, the tube's
-// length, the window's or embouchure hole's, the stopper's distance, and the bore at a few places.
+// What work on the wood can move, each as one number in metres: the size of a kind of work, between what may be reached; of an
+// undercut, by how much it is wider than its hole.
 #pragma once
 
 #include "core/instrument/cut.h"
@@ -13,16 +13,19 @@ namespace dowel {
 
 struct Lever
 {
-    /// Depth: of a stopped pipe. Fill, Plug: a hole made narrower, a closed end brought nearer, the last resort.
-    enum class Kind { Hole, Undercut, Foot, Window, Embouchure, Stopper, Ream, Fill, Depth, Plug };
-    Kind kind = Kind::Hole;
-    std::size_t hole = 0; ///< position in the specification, for Hole and Undercut
-    Metres from{};        ///< for Ream
-    Metres to{};
+    Cut cut{};    ///< the work that moves it, of whatever size
     Metres low{}; ///< what may be reached
     Metres high{};
     friend bool operator==(const Lever&, const Lever&) = default;
 };
+template <class Kind> [[nodiscard]] bool isLever(const Lever& lever)
+{
+    return std::holds_alternative<Kind>(lever.cut);
+}
+/// The same kind of work at the same place.
+[[nodiscard]] bool sameLever(const Lever& a, const Lever& b);
+/// The position in the specification of the hole that it works on.
+[[nodiscard]] std::size_t holeIndexOf(const InstrumentSpec& spec, const Lever& lever);
 
 /// How far levers go: groups in the order in which a maker turns to them.
 enum class LeverScope { HolesAndFoot, Usual, Embouchure, BoreToo };

@@ -14,9 +14,9 @@ namespace {
 /// What tools make of a wish, towards less removed.
 Metres rounded(const Lever& lever, Metres from, Metres goal, const Tools& tools, bool handWork)
 {
-    if (lever.kind == Lever::Kind::Hole && handWork)
+    if (isLever<Enlarge>(lever) && handWork)
         return roundedEnlargement(from, goal, tools);
-    if (lever.kind == Lever::Kind::Hole)
+    if (isLever<Enlarge>(lever))
         return largestBitBetween(from, goal, tools);
     if (goal < from)
         return roundedTrim(from, goal, tools); // a foot, or a stopper that goes in
@@ -25,21 +25,13 @@ Metres rounded(const Lever& lever, Metres from, Metres goal, const Tools& tools,
     return roundedEnlargement(from, goal, byHand);
 }
 
-/// The order of the work: what the mouth does to all notes the holes can still follow; then from the foot upwards, the foot
-/// itself when the holes' volumes are in, unless the tuning strategy has it first; undercuts and the bore last.
+/// The order of the work; the foot itself when the holes' volumes are in, unless the tuning strategy has it first.
 int turnOf(const Lever& lever, const TuningStrategy& strategy)
 {
-    switch (lever.kind) {
-    case Lever::Kind::Stopper:
-    case Lever::Kind::Window:
-    case Lever::Kind::Embouchure: return 0;
-    case Lever::Kind::Foot: return strategy.footFirst ? 1 : 2;
-    case Lever::Kind::Depth:
-    case Lever::Kind::Hole:
-    case Lever::Kind::Fill:
-    case Lever::Kind::Plug: return 2;
-    case Lever::Kind::Undercut:
-    case Lever::Kind::Ream: break;
+    switch (factsOf(lever.cut).lever.turn) {
+    case LeverFacts::Turn::Mouth: return 0;
+    case LeverFacts::Turn::HolesAndFoot: return isLever<TrimFoot>(lever) && strategy.footFirst ? 1 : 2;
+    case LeverFacts::Turn::Last: break;
     }
     return 3;
 }
@@ -180,28 +172,26 @@ Result<std::optional<AdviceStep>> PassBuilder::step(const Lever& lever, Metres g
     const Cut wish = cutFor(m_shape, lever, goal);
     const Metres from = *presentSize(m_shape, wish);
     const bool shrinks = wantedSize(wish) < from;
-    if (shrinks && lever.kind != Lever::Kind::Foot && lever.kind != Lever::Kind::Stopper)
+    const CutFacts& facts = factsOf(lever.cut);
+    if (shrinks && facts.size == CutFacts::Size::Grows)
         return Found{};
     const Tools tools = m_s->tools();
-    const bool other = m_s->forecaster->posterior().priors().shareOf(wish) > m_s->forecaster->posterior().priors().shareOfChange;
-    const double worth = other ? m_s->options.worthOfOther : m_s->options.worth;
+    const double worth = facts.lessSure ? m_s->options.worthOfOther : m_s->options.worth;
     // A tool that usually goes a little too far is stopped a little before.
     const Metres habit =
-        lever.kind == Lever::Kind::Hole ? Metres::fromMetres(m_s->forecaster->posterior().priors().slip_m) : Metres{};
+        isLever<Enlarge>(lever) ? Metres::fromMetres(m_s->forecaster->posterior().priors().slip_m) : Metres{};
     const Metres aimed = wantedSize(wish) - habit;
     const Metres way = shrinks ? from - aimed : aimed - from;
     if (way < tools.step * 0.5)
         return Found{};
     // Alone it need not pay: a stopper that is moved flattens every note before the holes follow.
-    const bool mayFlatten =
-        lever.kind == Lever::Kind::Stopper || lever.kind == Lever::Kind::Ream || lever.kind == Lever::Kind::Depth;
     const auto pays = [&](double loss) {
-        return m_loss - loss >= worth || (mayFlatten && needed >= worth);
+        return m_loss - loss >= worth || (facts.lever.mayFlatten && needed >= worth);
     };
     Metres last = from;
     for (const double share : {1.0, 0.8, 0.6, 0.45, 0.3, 0.2}) {
         if (m_s->cancel.requested())
-            return Error{ErrorCode::Cancelled, "plan", ""};
+            return Error{ErrorCode::Cancelled, "plan", {}};
         // To the nearest size that can be made where that is the goal itself, short of it where it is guarded.
         const Metres half = share == 1.0 && !shrinks ? tools.step * 0.4 : Metres{};
         const Metres size = rounded(lever, from, from + (aimed - from) * share + half, tools, m_s->options.handWork);
@@ -253,13 +243,11 @@ Result<std::optional<AdviceStep>> PassBuilder::bestSingleStep(const std::vector<
         const Cut here = cutFor(m_shape, lever, Metres{});
         const Metres from = *presentSize(m_shape, here);
         const Metres stands = standsAt(m_shape, lever);
-        const bool bothWays = lever.kind == Lever::Kind::Stopper;
+        const CutFacts::Size goes = factsOf(lever.cut).size;
         for (const int steps : {1, 2, 3, 5, -1, -2, -3, -5}) {
             if (m_s->cancel.requested())
-                return Error{ErrorCode::Cancelled, "plan", ""};
-            if (steps < 0 && !bothWays && lever.kind != Lever::Kind::Foot)
-                continue;
-            if (steps > 0 && lever.kind == Lever::Kind::Foot)
+                return Error{ErrorCode::Cancelled, "plan", {}};
+            if (goes == (steps < 0 ? CutFacts::Size::Grows : CutFacts::Size::Shrinks))
                 continue;
             const Metres value = stands + tool * steps;
             if (value < lever.low || value > lever.high)
@@ -370,7 +358,7 @@ Result<Pass> singleCutsThatPay(const Situation& s, double roundPrice, std::size_
     std::vector<Lever> levers = leversOf(s.present(), s.options.means, s.options.leastWood);
     // A pipe of which only the depth is to be set keeps its voice: its window is not moved for a few cents.
     const bool depthOnly = isBoredDeeper(s.present().spec());
-    std::erase_if(levers, [&](const Lever& l) { return !s.heardSinceCut(l) || (depthOnly && l.kind == Lever::Kind::Window); });
+    std::erase_if(levers, [&](const Lever& l) { return !s.heardSinceCut(l) || (depthOnly && isLever<CutUp>(l)); });
     Pass pass{{}, s.present(), {}, false};
     while (pass.steps.size() < most) {
         auto step = walker.bestSingleStep(levers, s.options.singleCutGain + (pass.steps.empty() ? roundPrice : 0.0));
@@ -379,7 +367,7 @@ Result<Pass> singleCutsThatPay(const Situation& s, double roundPrice, std::size_
         if (!*step)
             break;
         // One lever once: what it does is heard before it is moved again.
-        std::erase_if(levers, [&](const Lever& l) { return cutFor(s.present(), l, wantedSize((*step)->cut)) == (*step)->cut; });
+        std::erase_if(levers, [&](const Lever& l) { return isSameStep(l.cut, (*step)->cut); });
         pass.steps.push_back(std::move(**step));
     }
     pass.after = walker.shape();

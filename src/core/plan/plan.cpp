@@ -76,8 +76,7 @@ public:
         if (!careful)
             return careful.error();
         auto thin = search.withFewestLevers(*careful, [&](const Lever& l) {
-            const bool usual = l.kind == Lever::Kind::Hole || l.kind == Lever::Kind::Foot || l.kind == Lever::Kind::Depth;
-            return usual ? s.options.worth : s.options.worthOfOther;
+            return factsOf(l.cut).lessSure ? s.options.worthOfOther : s.options.worth;
         });
         if (!thin)
             return thin.error();

@@ -34,11 +34,12 @@ bool sameButForTheThumb(const InstrumentSpec& spec, const Fingering& a, const Fi
 /// A small amount of a lever in the direction in which it has somewhere to go.
 Metres trialOf(const Lever& lever)
 {
-    switch (lever.kind) {
-    case Lever::Kind::Foot: return Metres::fromMillimetres(-0.1);
-    case Lever::Kind::Stopper: return Metres::fromMillimetres(1.0);
-    default: return Metres::fromMillimetres(0.1);
+    switch (factsOf(lever.cut).size) {
+    case CutFacts::Size::Shrinks: return Metres::fromMillimetres(-0.1);
+    case CutFacts::Size::BothWays: return Metres::fromMillimetres(1.0);
+    case CutFacts::Size::Grows: break;
     }
+    return Metres::fromMillimetres(0.1);
 }
 
 } // namespace

@@ -40,12 +40,11 @@ int Situation::heardHere(std::size_t note) const
 bool Situation::heardSinceCut(const Lever& lever) const
 {
     const auto cuts = book->cuts();
-    const Cut ours = cutFor(present(), lever, Metres{});
     const auto& heard = forecaster->posterior().lastHeard();
     for (std::size_t k = cuts.size(); k-- > 0;) {
         const auto& done = std::get<CutEntry>(cuts[k]->body);
         // Any reaming is listened to before more is reamed anywhere: stretches taken apart would let the bore grow unheard.
-        if (kindName(done.cut) != kindName(ours) || holeOf(done.cut) != holeOf(ours))
+        if (done.cut.index() != lever.cut.index() || holeOf(done.cut) != holeOf(lever.cut))
             continue;
         if (std::none_of(heard.begin(), heard.end(), [&](int shape) { return shape > static_cast<int>(k); }))
             return false;

@@ -68,12 +68,10 @@ Result<std::vector<Cut>> lastResort(const Situation& s, const std::vector<Unreac
         return fills;
     const Metres most = Metres::fromMillimetres(2.0);
     std::vector<Lever> levers;
-    for (std::size_t i = 0; i < s.present().spec().holes.size(); ++i) {
-        const Metres now = s.present().spec().holes[i].diameter;
-        levers.push_back({Lever::Kind::Fill, i, {}, {}, std::max(now * 0.6, now - most), now});
-    }
+    for (const Hole& h : s.present().spec().holes)
+        levers.push_back({Fill{h.id, {}}, std::max(h.diameter * 0.6, h.diameter - most), h.diameter});
     if (const Metres deep = s.present().length(); isBoredDeeper(s.present().spec()))
-        levers.push_back({Lever::Kind::Plug, 0, {}, {}, std::max(deep * 0.6, deep - most * 10.0), deep});
+        levers.push_back({PushPlug{}, std::max(deep * 0.6, deep - most * 10.0), deep});
     const GoalSearch search(*s.forecaster, s.present(), s.aim(s.options.lastSpread_cents), s.strategy, s.cancel);
     const auto goal = search.best(levers);
     if (!goal)

@@ -3,6 +3,9 @@
 #pragma once
 
 #include "core/instrument/cut.h"
+#include "core/record/entries/kind.h"
+#include "core/record/note_forecast.h"
+#include "core/record/strategy.h"
 
 #include <optional>
 #include <string>
@@ -13,19 +16,6 @@ namespace dowel {
 enum class AdviceState { Measure, MakeCut, Finished, Stop };
 [[nodiscard]] std::string_view stateName(AdviceState state);
 [[nodiscard]] std::optional<AdviceState> stateFromName(std::string_view name);
-
-/// One note before and after a step. sd: one sigma of after; rest and doubt: of what it was made of, what is not known of the
-/// instrument and what the formulas get wrong about the change, before it was learnt how honest they are; 0 in old records.
-struct NoteForecast
-{
-    FingeringId fingering;
-    Cents now;
-    Cents after;
-    Cents sd;
-    Cents rest{};
-    Cents doubt{};
-    friend bool operator==(const NoteForecast&, const NoteForecast&) = default;
-};
 
 /// Why a step was chosen: the note it serves most and how that stands.
 struct StepReason
@@ -49,17 +39,6 @@ struct AdviceStep
     std::optional<double> chanceSpoiled;  ///< that this step leaves some note sharp beyond tolerance for good
     std::optional<double> chanceAllAfter; ///< that every note is within tolerance after the whole plan
     friend bool operator==(const AdviceStep&, const AdviceStep&) = default;
-};
-
-/// How a maker goes about it. As it stands the most material is kept for longest: holes first and the foot last, graded
-/// holes, both registers.
-struct TuningStrategy
-{
-    bool footFirst = false;   ///< the foot is trimmed to its note before the holes are opened
-    bool oneSize = false;     ///< holes are kept as alike as pitch allows: one bit for all
-    bool lowRegister = false; ///< higher registers count a tenth and may stay twice as far off
-    double evenTimbre = 0.0;  ///< 0 to 1: how much holes of even cutoff are worth beside pitch
-    friend bool operator==(const TuningStrategy&, const TuningStrategy&) = default;
 };
 
 /// A note that stays off, and what holds it.
@@ -103,6 +82,10 @@ struct Advice
     std::vector<UnreachedNote> left;            ///< Finished
     std::vector<Cut> lastResort;                ///< Finished, with notes left sharp: what filling would bring them in
     std::optional<Contradiction> contradiction; ///< Stop
+
+    static constexpr EntryFacts facts{.word = "advice", .bearsOnShape = false, .ofTheMaker = false};
+    [[nodiscard]] int since() const { return facts.since; }
+    [[nodiscard]] Status checkAlone() const { return Done{}; }
     friend bool operator==(const Advice&, const Advice&) = default;
 };
 

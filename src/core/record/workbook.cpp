@@ -1,11 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/record/workbook.h"
 
-#include "core/base/number_text.h"
+#include "core/base/cases.h"
 
 #include <algorithm>
-#include <array>
-#include <cmath>
 #include <map>
 #include <utility>
 
@@ -13,79 +11,11 @@ namespace dowel {
 
 namespace {
 
-/// Looks a word up in a table of values and names, either way.
-template <class V, std::size_t N> using Names = std::array<std::pair<V, std::string_view>, N>;
-
-template <class V, std::size_t N> std::string_view nameIn(const Names<V, N>& names, V value)
-{
-    for (const auto& [v, name] : names)
-        if (v == value)
-            return name;
-    return names.front().second;
-}
-template <class V, std::size_t N> std::optional<V> valueIn(const Names<V, N>& names, std::string_view name)
-{
-    for (const auto& [v, n] : names)
-        if (n == name)
-            return v;
-    return std::nullopt;
-}
-
-constexpr Names<AdviceState, 4> states{{{AdviceState::Measure, "measure"},
-                                        {AdviceState::MakeCut, "cut"},
-                                        {AdviceState::Finished, "done"},
-                                        {AdviceState::Stop, "stop"}}};
-constexpr Names<UnreachedNote::Why, 7> leftovers{{{UnreachedNote::Why::SharpAlready, "sharp_already"},
-                                                  {UnreachedNote::Why::HoleAtLimit, "hole_at_limit"},
-                                                  {UnreachedNote::Why::FootAtLimit, "foot_at_limit"},
-                                                  {UnreachedNote::Why::Compromise, "compromise"},
-                                                  {UnreachedNote::Why::OutOfLine, "out_of_line"},
-                                                  {UnreachedNote::Why::TooDeep, "too_deep"},
-                                                  {UnreachedNote::Why::DepthAtLimit, "depth_at_limit"}}};
-constexpr Names<Contradiction::Kind, 5> contradictions{{{Contradiction::Kind::Hole, "hole"},
-                                                        {Contradiction::Kind::Temperature, "temperature"},
-                                                        {Contradiction::Kind::Reading, "reading"},
-                                                        {Contradiction::Kind::Swapped, "swapped"},
-                                                        {Contradiction::Kind::Unsettled, "unsettled"}}};
-constexpr Names<ReadingSource, 4> sources{{{ReadingSource::Player, "player"},
-                                           {ReadingSource::File, "file"},
-                                           {ReadingSource::Microphone, "microphone"},
-                                           {ReadingSource::Numbers, "numbers"}}};
+template <class> constexpr bool allKinds = false;
+template <EntryKind... Kinds> constexpr bool allKinds<std::variant<Kinds...>> = true;
+static_assert(allKinds<EntryBody>, "every kind says what EntryKind asks for");
 
 } // namespace
-
-std::string_view stateName(AdviceState state)
-{
-    return nameIn(states, state);
-}
-std::optional<AdviceState> stateFromName(std::string_view name)
-{
-    return valueIn(states, name);
-}
-std::string_view leftName(UnreachedNote::Why why)
-{
-    return nameIn(leftovers, why);
-}
-std::optional<UnreachedNote::Why> leftFromName(std::string_view name)
-{
-    return valueIn(leftovers, name);
-}
-std::string_view kindName(Contradiction::Kind kind)
-{
-    return nameIn(contradictions, kind);
-}
-std::optional<Contradiction::Kind> contradictionFromName(std::string_view name)
-{
-    return valueIn(contradictions, name);
-}
-std::string_view sourceName(ReadingSource source)
-{
-    return nameIn(sources, source);
-}
-std::optional<ReadingSource> sourceFromName(std::string_view name)
-{
-    return valueIn(sources, name);
-}
 
 Workbook::Workbook(Instrument specified) : m_original(specified)
 {
@@ -136,7 +66,7 @@ namespace {
 bool writes(const Cut& cut, const std::optional<HoleId>& hole)
 {
     if (!hole)
-        return movesTheEnd(cut);
+        return factsOf(cut).movesTheEnd;
     return (std::holds_alternative<Enlarge>(cut) || std::holds_alternative<Fill>(cut)) && holeOf(cut) == hole;
 }
 
@@ -251,7 +181,7 @@ Result<std::vector<Instrument>> Workbook::shapesBy(std::optional<EntryId> withou
         if (const auto* m = std::get_if<MeasureEntry>(&e.body); m != nullptr && stands(e)) {
             measured(*m);
         } else if (const auto* cut = std::get_if<CutEntry>(&e.body); cut != nullptr && stands(e)) {
-            if (movesTheEnd(cut->cut))
+            if (factsOf(cut->cut).movesTheEnd)
                 written[std::nullopt] = i;
             if (const auto hole = holeOf(cut->cut); hole && writes(cut->cut, hole))
                 written[hole] = i;
@@ -291,7 +221,7 @@ Status checkRoom(Temperature air)
     constexpr double hottest_C = 45.0;
     if (!(air.celsius() >= coldest_C && air.celsius() <= hottest_C))
         return Error{ErrorCode::BadValue, "celsius",
-                     numberText(air.celsius()) + "; must be -20 to 45 degrees Celsius (68 Fahrenheit are 20 Celsius)"};
+                     {FactId::WithinRoom, air, Temperature::fromCelsius(coldest_C), Temperature::fromCelsius(hottest_C)}};
     return Done{};
 }
 
@@ -303,114 +233,78 @@ Status Workbook::checkNew(const EntryBody& body) const
     return check(body);
 }
 
-namespace {
-
-Status letters(const char* where, std::size_t count, std::size_t least, std::size_t most)
-{
-    if (count >= least && count <= most)
-        return Done{};
-    return Error{ErrorCode::BadValue, where,
-                 std::to_string(count) + " letters; must be " + std::to_string(least) + " to " + std::to_string(most)};
-}
-
-/// Entries of which only the length can be wrong.
-Status checkLetters(const EntryBody& body)
-{
-    if (const auto* p = std::get_if<PlanEntry>(&body))
-        return letters("plan", p->plan.size(), 1, 1000000);
-    if (const auto* f = std::get_if<FinishEntry>(&body))
-        return letters("finish", f->finish.size(), 1, 100000);
-    if (const auto* p = std::get_if<PhotoEntry>(&body))
-        return letters("photo", p->words.size(), 0, 1000);
-    if (const auto* n = std::get_if<NoteEntry>(&body))
-        return letters("note", n->text.size(), 1, 4000);
-    return Done{};
-}
-
-} // namespace
-
 Status Workbook::checkTarget(const SetAsideEntry& s) const
 {
     const Entry* target = entry(s.entry);
     const auto* undone = target == nullptr ? nullptr : std::get_if<SetAsideEntry>(&target->body);
     const bool again = undone != nullptr && std::holds_alternative<SetAsideEntry>(entry(undone->entry)->body);
     if (target == nullptr || isSetAside(s.entry) || again) // what was brought back is set aside itself, not its return
-        return Error{ErrorCode::UnknownName, "entry", std::to_string(s.entry.number)};
+        return Error{ErrorCode::UnknownName, "entry", Fact::said(std::to_string(s.entry.number))};
     return Done{};
 }
 
-namespace {
-
-/// What an entry says that cannot be, whatever stands before it.
-Status checkAlone(const EntryBody& body)
+const EntryFacts& factsOf(const EntryBody& body)
 {
-    if (const auto* r = std::get_if<ReadingEntry>(&body)) {
-        if (!(r->pitch.hertz() > 10.0 && r->pitch.hertz() < 20000.0))
-            return Error{ErrorCode::BadValue, "hz", numberText(r->pitch.hertz()) + "; must be 10 to 20000"};
-        if (!(r->sd.cents() > 0.0 && r->sd.cents() < 200.0))
-            return Error{ErrorCode::BadValue, "sd_cents", numberText(r->sd.cents()) + "; must be above 0 and below 200"};
-        if (!(r->air.celsius() > -20.0 && r->air.celsius() < 60.0))
-            return Error{ErrorCode::BadValue, "celsius",
-                         numberText(r->air.celsius()) + "; must be -20 to 60 degrees Celsius (68 Fahrenheit are 20 Celsius)"};
-    }
-    if (const auto* a = std::get_if<AmendEntry>(&body)) {
-        constexpr std::size_t longestName = 200;
-        if (a->name && (a->name->empty() || a->name->size() > longestName))
-            return Error{ErrorCode::BadValue, "name", std::to_string(a->name->size()) + " letters; must be 1 to 200"};
-        if (!a->bearsOnAdvice() && !a->name && !a->material && !a->nodes)
-            return Error{ErrorCode::BadValue, "amend", "nothing is changed"};
-    }
-    if (const auto* p = std::get_if<PatternEntry>(&body)) {
-        constexpr std::size_t mostNotes = 500;
-        if (p->alike && !p->notes.empty())
-            return Error{ErrorCode::BadValue, "pattern", "one note or an instrument, not both"};
-        if (p->notes.size() > mostNotes)
-            return Error{ErrorCode::BadValue, "pattern", std::to_string(p->notes.size()) + " notes; must be at most 500"};
-    }
-    if (const auto* s = std::get_if<StrategyEntry>(&body);
-        s != nullptr && !(s->strategy.evenTimbre >= 0.0 && s->strategy.evenTimbre <= 1.0))
-        return Error{ErrorCode::BadValue, "even_timbre", numberText(s->strategy.evenTimbre) + "; must be 0 to 1"};
-    return checkLetters(body);
+    return std::visit([](const auto& e) -> const EntryFacts& { return e.facts; }, body);
 }
 
-} // namespace
+int Workbook::versionFor(const EntryBody& body) const
+{
+    const auto* aside = std::get_if<SetAsideEntry>(&body);
+    const Entry* target = aside == nullptr ? nullptr : entry(aside->entry);
+    if (target != nullptr && std::holds_alternative<SetAsideEntry>(target->body))
+        return 3; // brought back
+    return std::visit([](const auto& e) { return e.since(); }, body);
+}
 
 Status Workbook::check(const EntryBody& body) const
 {
-    if (auto ok = checkAlone(body); !ok)
+    if (auto ok = std::visit([](const auto& e) { return e.checkAlone(); }, body); !ok)
         return ok;
     const auto possible = [](const auto& shapes) {
         return shapes ? Status(Done{}) : Status(shapes.error());
     };
-    if (const auto* r = std::get_if<ReadingEntry>(&body); r != nullptr && specified().find(r->fingering) == nullptr)
-        return Error{ErrorCode::UnknownName, "fingering", r->fingering.text};
-    if (const auto* p = std::get_if<PatternEntry>(&body); p != nullptr && p->alike && present().find(*p->alike) == nullptr)
-        return Error{ErrorCode::UnknownName, "fingering", p->alike->text};
-    if (const auto* c = std::get_if<CutEntry>(&body))
-        return possible(applied(present(), c->cut));
-    if (const auto* s = std::get_if<SetAsideEntry>(&body)) {
-        if (auto ok = checkTarget(*s); !ok)
-            return ok;
-        if (!std::holds_alternative<SetAsideEntry>(entry(s->entry)->body))
-            return possible(shapesBy(s->entry, nullptr));
-        Workbook broughtBack = *this;
-        broughtBack.set(s->entry);
-        return possible(broughtBack.shapesBy({}, nullptr));
-    }
-    if (const auto* m = std::get_if<MeasureEntry>(&body)) {
-        if (m->hole && specified().find(*m->hole) == nullptr)
-            return Error{ErrorCode::UnknownName, "hole", m->hole->text};
-        return possible(shapesBy({}, &body));
-    }
-    if (std::holds_alternative<AmendEntry>(body))
-        return possible(shapesBy({}, &body));
-    return Done{};
+    const auto unknown = [](const char* what, const std::string& name) {
+        return Status(Error{ErrorCode::UnknownName, what, Fact::said(name)});
+    };
+    const auto fine = [] {
+        return Status(Done{});
+    };
+    return std::visit(
+        Cases{[&](const ReadingEntry& r) {
+                  return specified().find(r.fingering) != nullptr ? fine() : unknown("fingering", r.fingering.text);
+              },
+              [&](const PatternEntry& p) {
+                  return !p.alike || present().find(*p.alike) != nullptr ? fine() : unknown("fingering", p.alike->text);
+              },
+              [&](const CutEntry& c) { return possible(applied(present(), c.cut)); },
+              [&](const SetAsideEntry& s) {
+                  if (auto ok = checkTarget(s); !ok)
+                      return ok;
+                  if (!std::holds_alternative<SetAsideEntry>(entry(s.entry)->body))
+                      return possible(shapesBy(s.entry, nullptr));
+                  Workbook broughtBack = *this;
+                  broughtBack.set(s.entry);
+                  return possible(broughtBack.shapesBy({}, nullptr));
+              },
+              [&](const MeasureEntry& m) {
+                  return m.hole && specified().find(*m.hole) == nullptr ? unknown("hole", m.hole->text)
+                                                                        : possible(shapesBy({}, &body));
+              },
+              [&](const AmendEntry&) { return possible(shapesBy({}, &body)); }, [&](const Advice&) { return fine(); },
+              [&](const PracticeEntry&) { return fine(); }, [&](const NoteEntry&) { return fine(); },
+              [&](const StrategyEntry&) { return fine(); }, [&](const PlanEntry&) { return fine(); },
+              [&](const BuiltEntry&) { return fine(); }, [&](const FinishEntry&) { return fine(); },
+              [&](const PhotoEntry&) {
+                  return fine();
+              }},
+        body);
 }
 
 Status Workbook::append(Entry entry)
 {
     if (entry.id < nextId())
-        return Error{ErrorCode::Damaged, "entry", std::to_string(entry.id.number) + " comes twice or out of order"};
+        return Error{ErrorCode::Damaged, "entry", {FactId::NumberTwice, entry.id.number}};
     if (auto ok = check(entry.body); !ok)
         return ok;
     if (const auto* c = std::get_if<CutEntry>(&entry.body)) {
@@ -445,9 +339,9 @@ public:
     [[nodiscard]] Status check(const EntryBody& body) const
     {
         if (const auto* r = std::get_if<ReadingEntry>(&body); r != nullptr && m_fingerings.count(r->fingering.text) == 0)
-            return Error{ErrorCode::UnknownName, "fingering", r->fingering.text};
+            return Error{ErrorCode::UnknownName, "fingering", Fact::said(r->fingering.text)};
         if (const auto* m = std::get_if<MeasureEntry>(&body); m != nullptr && m->hole && m_holes.count(m->hole->text) == 0)
-            return Error{ErrorCode::UnknownName, "hole", m->hole->text};
+            return Error{ErrorCode::UnknownName, "hole", Fact::said(m->hole->text)};
         return Done{};
     }
 
@@ -470,14 +364,14 @@ Status Workbook::replay(std::vector<Entry> entries, const Cancel& cancel)
     NamesKnown names(m_original.spec());
     for (Entry& entry : entries) {
         if (cancel.requested())
-            return Error{ErrorCode::Cancelled, "", ""};
+            return Error{ErrorCode::Cancelled, "", {}};
         const std::string where = "entry " + std::to_string(entry.id.number);
         const auto damaged = [&where](const Error& e) {
-            return Error{ErrorCode::Damaged, where, e.where + ": " + e.facts};
+            return Error{ErrorCode::Damaged, where + ", " + e.where, e.fact};
         };
         if (entry.id < nextId())
-            return Error{ErrorCode::Damaged, where, "comes twice or out of order"};
-        if (auto ok = checkAlone(entry.body); !ok)
+            return Error{ErrorCode::Damaged, where, FactId::TwiceOrOutOfOrder};
+        if (auto ok = std::visit([](const auto& e) { return e.checkAlone(); }, entry.body); !ok)
             return damaged(ok.error());
         if (auto ok = names.check(entry.body); !ok)
             return damaged(ok.error());
@@ -491,7 +385,7 @@ Status Workbook::replay(std::vector<Entry> entries, const Cancel& cancel)
     }
     auto shapes = shapesBy({}, nullptr);
     if (!shapes)
-        return Error{ErrorCode::Damaged, "its cuts and measures", shapes.error().where + ": " + shapes.error().facts};
+        return Error{ErrorCode::Damaged, "its cuts and measures, " + shapes.error().where, shapes.error().fact};
     m_shapes = std::move(*shapes);
     return Done{};
 }

@@ -4,13 +4,21 @@
 #pragma once
 
 #include "core/base/cancel.h"
-#include "core/hearing/take.h"
-#include "core/instrument/cut.h"
-#include "core/instrument/instrument.h"
 #include "core/record/advice.h"
+#include "core/record/entries/amend.h"
+#include "core/record/entries/built.h"
+#include "core/record/entries/cut.h"
+#include "core/record/entries/finish.h"
+#include "core/record/entries/measure.h"
+#include "core/record/entries/note.h"
+#include "core/record/entries/pattern.h"
+#include "core/record/entries/photo.h"
+#include "core/record/entries/plan.h"
+#include "core/record/entries/practice.h"
+#include "core/record/entries/reading.h"
+#include "core/record/entries/set_aside.h"
+#include "core/record/entries/strategy.h"
 
-#include <array>
-#include <cstdint>
 #include <optional>
 #include <set>
 #include <string>
@@ -19,137 +27,18 @@
 
 namespace dowel {
 
-/// Number of an entry; they count up from 1 and are never used twice.
-struct EntryId
-{
-    std::int64_t number = 0;
-    friend auto operator<=>(const EntryId&, const EntryId&) = default;
-};
-
-enum class ReadingSource { Player, File, Microphone, Numbers };
-[[nodiscard]] std::string_view sourceName(ReadingSource source);
-[[nodiscard]] std::optional<ReadingSource> sourceFromName(std::string_view name);
-
-struct ReadingEntry
-{
-    FingeringId fingering;
-    Hertz pitch;
-    Cents sd;
-    Temperature air; ///< of the room
-    ReadingSource source = ReadingSource::Numbers;
-    std::optional<HeardNote> note; ///< where it comes from samples
-    bool hasTake = false;          ///< the recording is kept beside the entry
-};
-
-struct CutEntry
-{
-    Cut cut; ///< with the size that the calipers say
-    Metres from;
-    std::optional<Metres> advised;      ///< where it followed advice
-    std::vector<NoteForecast> forecast; ///< what the advice expected
-};
-
-/// An entry counts no more; where it is one of these itself, what that set aside counts again.
-struct SetAsideEntry
-{
-    EntryId entry;
-    std::string why;
-};
-
-/// The instrument is a practice blank; the simulated player blows it.
-struct PracticeEntry
-{
-    std::uint64_t seed = 1;
-    Temperature room;
-    double noise_dB = 24.0;
-    bool ownFirst = false; ///< the maker cuts by his own head first, then hears what the advice would have been
-};
-
-/// Work done or seen that no number is kept of: a drilling step, a word about the wood.
-struct NoteEntry
-{
-    std::string text;
-};
-
-/// A size measured again: what the record had was wrong ever since it was last written down, by a cut or at the start.
-struct MeasureEntry
-{
-    std::optional<HoleId> hole; ///< its diameter; nothing: the tube's length
-    Metres size;
-};
-
-/// From here on the plan goes about it so.
-struct StrategyEntry
-{
-    TuningStrategy strategy;
-};
-
-/// What the instrument is to sound: the whole of it, so that an entry says by itself what was wanted from there on.
-struct Wanted
-{
-    Tuning tuning;
-    std::vector<Fingering> fingerings;
-};
-
-/// Something else is wanted or known from here on, or the instrument is called otherwise. What is not there stays as it was.
-struct AmendEntry
-{
-    std::optional<Wanted> wanted;
-    std::optional<std::string> name;
-    std::optional<std::string> material;
-    std::optional<std::vector<Node>> nodes;
-    std::optional<Tools> tools;
-    std::optional<Limits> limits;
-    /// Measured again: bore, mouth, wall, holes and joints as they were when what is there was first written down, the whole
-    /// of it. Of the rest of it nothing is taken.
-    std::optional<InstrumentSpec> there;
-
-    /// Whether advice that was given before may be another one now.
-    [[nodiscard]] bool bearsOnAdvice() const { return wanted || tools || limits || there; }
-};
-
-/// The design as it was kept: blank, target, wishes and the row laid out from them.
-struct PlanEntry
-{
-    std::string plan; ///< JSON, as io/plan_json writes it
-};
-
-/// How the instrument is finished, the whole plan with what is done of it so far.
-struct FinishEntry
-{
-    std::string finish; ///< JSON, as io/finish_json writes it
-};
-
-/// From here on this is what is there: drilled as laid out, or measured whole. What was heard and cut before stays in the
-/// record and counts no more.
-struct BuiltEntry
-{
-    Instrument built;
-};
-
-/// A photograph; its small copy is kept beside the entry, as a recording is beside a reading.
-struct PhotoEntry
-{
-    std::string words; ///< what it shows; may be empty
-};
-
-/// What the notes are to sound like from here on: one note of this instrument, or a good instrument as it was heard, note by
-/// note. Neither: like nothing in particular again.
-struct PatternEntry
-{
-    struct Note
-    {
-        FingeringId id;
-        std::array<std::optional<double>, 6> value{}; ///< as NoteTimbre has them
-        std::vector<double> partials_dB{};
-    };
-    std::optional<FingeringId> alike;
-    std::string from{}; ///< the other instrument's name
-    std::vector<Note> notes{};
-};
-
+/// Every kind there is.
 using EntryBody = std::variant<ReadingEntry, CutEntry, Advice, SetAsideEntry, PracticeEntry, NoteEntry, MeasureEntry,
                                StrategyEntry, AmendEntry, PlanEntry, BuiltEntry, FinishEntry, PhotoEntry, PatternEntry>;
+
+/// What its kind says of itself.
+[[nodiscard]] const EntryFacts& factsOf(const EntryBody& body);
+/// Calls with the type of each kind of entry once: each.template operator()<Kind>().
+template <class Each> void forEachEntryKind(Each each)
+{
+    [&]<class... Kinds>(const std::variant<Kinds...>*) { (each.template operator()<Kinds>(), ...); }
+    (static_cast<const EntryBody*>(nullptr));
+}
 
 struct Entry
 {
@@ -178,6 +67,8 @@ public:
     /// once at the end, and not for every earlier state again. Errors: Damaged (where = entry), Cancelled; the workbook is of no
     /// use then.
     [[nodiscard]] Status replay(std::vector<Entry> entries, const Cancel& cancel = {});
+    /// The first version of workbooks that knows such an entry.
+    [[nodiscard]] int versionFor(const EntryBody& body) const;
     /// What append() would say, without doing it.
     [[nodiscard]] Status check(const EntryBody& body) const;
     /// The same for what is entered now, with bounds that older records need not keep.

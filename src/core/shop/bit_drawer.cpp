@@ -65,7 +65,7 @@ Result<Bit> bitFromMarking(std::string_view marking)
 {
     std::string_view text = trimmed(marking);
     const std::string name(text);
-    const Error bad{ErrorCode::BadValue, name, "no such bit; write 6.5 mm, 9/32, #7 or F"};
+    const Error bad{ErrorCode::BadValue, name, FactId::NoSuchBit};
     std::optional<Bit> found;
     if (text.starts_with('#') || text.starts_with("No.")) {
         text.remove_prefix(text.starts_with('#') ? 1 : 3);

@@ -15,9 +15,9 @@ constexpr std::array<std::string_view, finishKinds> names{
     "burrs",          "smooth_bore", "abrasives",   "stain",   "oil_soak", "oil_coats",  "wax_coats", "lacquer_outside",
     "lacquer_inside", "cure",        "cork_tenons", "binding", "stamp",    "hear_again", "play_in",   "own"};
 
-Error bad(std::size_t work, const char* what, const std::string& facts)
+Error bad(std::size_t work, const char* what, Fact fact)
 {
-    return {ErrorCode::BadValue, "/works/" + std::to_string(work) + "/" + what, facts};
+    return {ErrorCode::BadValue, "/works/" + std::to_string(work) + "/" + what, std::move(fact)};
 }
 
 } // namespace
@@ -63,21 +63,21 @@ Status checked(const FinishPlan& plan)
     constexpr int mostDays = 730;
     constexpr double heaviest_g = 20000.0;
     if (plan.works.empty() || plan.works.size() > most)
-        return Error{ErrorCode::BadValue, "/works", std::to_string(plan.works.size()) + "; must be 1 to 60"};
+        return Error{ErrorCode::BadValue, "/works", {FactId::Within, plan.works.size(), 1, 60}};
     if (plan.recipe.size() > longest)
-        return Error{ErrorCode::BadValue, "/recipe", std::to_string(plan.recipe.size()) + " letters; must be 0 to 400"};
+        return Error{ErrorCode::BadValue, "/recipe", {FactId::LettersWithin, plan.recipe.size(), 0, longest}};
     for (std::size_t i = 0; i < plan.works.size(); ++i) {
         const FinishWork& w = plan.works[i];
         if (w.days < 1 || w.days > mostDays)
-            return bad(i, "days", std::to_string(w.days) + "; must be 1 to 730");
+            return bad(i, "days", {FactId::Within, w.days, 1, mostDays});
         if (w.words.size() > longest)
-            return bad(i, "words", std::to_string(w.words.size()) + " letters; must be 0 to 400");
+            return bad(i, "words", {FactId::LettersWithin, w.words.size(), 0, longest});
         if (w.kind == FinishKind::Own && w.words.empty())
-            return bad(i, "words", "empty name");
+            return bad(i, "words", FactId::EmptyName);
         if (w.weight_g && !(*w.weight_g > 0.0 && *w.weight_g <= heaviest_g))
-            return bad(i, "weight_g", numberText(*w.weight_g) + "; must be 0 to 20000");
+            return bad(i, "weight_g", {FactId::AboveAtMost, *w.weight_g, 0, heaviest_g});
         if (w.humidity && !(*w.humidity >= 0.0 && *w.humidity <= 1.0))
-            return bad(i, "humidity", numberText(*w.humidity) + "; must be 0 to 1");
+            return bad(i, "humidity", {FactId::Within, *w.humidity, 0, 1});
     }
     return Done{};
 }

@@ -16,7 +16,7 @@ Status measured(const char* where, Metres m, double least_mm, double most_mm)
     if (std::isfinite(m.metres()) && m.millimetres() >= least_mm && m.millimetres() <= most_mm)
         return Done{};
     return Error{ErrorCode::BadValue, where,
-                 numberText(m.millimetres()) + " mm; must be " + numberText(least_mm) + " to " + numberText(most_mm)};
+                 {FactId::Within, m, Metres::fromMillimetres(least_mm), Metres::fromMillimetres(most_mm)}};
 }
 
 /// How many pieces so long stand in a row of a length with a saw cut between any two.
@@ -138,7 +138,7 @@ Result<Turned> turnedAfter(const BoredEnd& head, const BoredEnd& foot, const Ins
     for (const auto& [name, end] : {std::pair("head", &head), std::pair("foot", &foot)}) {
         if (end->thick < end->thin)
             return Error{ErrorCode::BadValue, std::string(name) + "/thin_mm",
-                         numberText(end->thin.millimetres()) + " mm; at most " + numberText(end->thick.millimetres())};
+                         {FactId::AtMost, end->thin, end->thick}};
         for (const Metres m : {end->thin, end->bore})
             if (auto ok = measured(name, m, 0.1, 500.0); !ok)
                 return ok.error();
@@ -165,17 +165,16 @@ Result<Turned> turnedAfter(const BoredEnd& head, const BoredEnd& foot, const Ins
 Status checked(const Reamer& reamer)
 {
     const auto& shape = reamer.shape;
-    const auto fail = [&](const std::string& facts) {
-        return Error{ErrorCode::BadGeometry, reamer.name, facts};
+    const auto fail = [&](Fact fact) {
+        return Error{ErrorCode::BadGeometry, reamer.name, std::move(fact)};
     };
     if (shape.size() < 2)
-        return fail(std::to_string(shape.size()) + " stations; at least 2");
+        return fail({FactId::StationsAtLeast, shape.size(), 2});
     for (std::size_t i = 0; i < shape.size(); ++i) {
         if (!(shape[i].fromTip.metres() >= 0.0) || !(shape[i].diameter.millimetres() >= 0.1))
-            return fail(numberText(shape[i].diameter.millimetres()) + " mm; must be above 0.1 mm");
+            return fail({FactId::Above, shape[i].diameter, Metres::fromMillimetres(0.1)});
         if (i > 0 && (shape[i].fromTip <= shape[i - 1].fromTip || shape[i].diameter < shape[i - 1].diameter))
-            return fail(numberText(shape[i].fromTip.millimetres()) + " mm after " +
-                        numberText(shape[i - 1].fromTip.millimetres()) + " mm; stations must rise");
+            return fail({FactId::StationsRise, shape[i].fromTip, shape[i - 1].fromTip});
     }
     return Done{};
 }
@@ -187,7 +186,7 @@ Result<std::vector<Station>> reamed(const std::vector<Station>& bore, const Ream
     const Metres length = bore.back().at;
     if (!(deep.metres() > 0.0) || deep - reamer.shape.back().fromTip > length)
         return Error{ErrorCode::BadGeometry, reamer.name,
-                     numberText(deep.millimetres()) + " mm; the tube runs from 0 to " + numberText(length.millimetres()) + " mm"};
+                     {FactId::TubeRuns, deep, length}};
     std::vector<Station> after;
     for (const Metres at : placesOf(bore, reamer, from, deep)) {
         const auto next = std::find_if(bore.begin(), bore.end(), [&](const Station& s) { return s.at >= at; });
@@ -275,29 +274,23 @@ Result<std::optional<ReamerForIt>> reamerFor(const std::vector<Station>& bore, c
 Result<TenonWalls> wallsOf(const Tenon& t)
 {
     const TenonWalls w{(t.tenon - t.bore) / 2.0, (t.outside - t.tenon) / 2.0 - t.cork, (t.tenon - t.bore) / 4.0};
-    const auto number = [](Metres m) {
-        return numberText(m.millimetres()) + " mm";
-    };
     if (!(w.tenon.metres() > 0.0))
-        return Error{ErrorCode::BadValue, "tenon", number(t.tenon) + "; the bore is " + number(t.bore)};
+        return Error{ErrorCode::BadValue, "tenon", {FactId::BoreIs, t.tenon, t.bore}};
     if (!(w.socket.metres() > 0.0))
-        return Error{ErrorCode::BadValue, "tenon", number(t.tenon) + "; the tube is " + number(t.outside)};
+        return Error{ErrorCode::BadValue, "tenon", {FactId::TubeIs, t.tenon, t.outside}};
     return w;
 }
 
 Result<HornMouth> mouthOf(const HornMeasured& horn, Metres leastWall)
 {
-    const auto number = [](Metres m) {
-        return numberText(m.millimetres()) + " mm";
-    };
     const Metres solid = horn.outsideLength - horn.wire;
     if (!(horn.wire.metres() > 0.0) || !(solid.metres() >= 0.0))
-        return Error{ErrorCode::BadValue, "wire", number(horn.wire) + "; outside the horn is " + number(horn.outsideLength)};
+        return Error{ErrorCode::BadValue, "wire", {FactId::OutsideHorn, horn.wire, horn.outsideLength}};
     if (!(horn.acrossTip.metres() > 0.0) || horn.acrossHollowEnd < horn.acrossTip)
-        return Error{ErrorCode::BadValue, "across", number(horn.acrossHollowEnd) + " after " + number(horn.acrossTip)};
+        return Error{ErrorCode::BadValue, "across", {FactId::After, horn.acrossHollowEnd, horn.acrossTip}};
     const Metres needed = horn.bore + leastWall * 2.0;
     if (needed > horn.acrossHollowEnd)
-        return Error{ErrorCode::BadValue, "across", number(horn.acrossHollowEnd) + "; must be at least " + number(needed)};
+        return Error{ErrorCode::BadValue, "across", {FactId::AtLeast, horn.acrossHollowEnd, needed}};
     // It tapers evenly from where the hollow ends to the tip, as far as a maker measures it.
     const Metres grows = horn.acrossHollowEnd - horn.acrossTip;
     const double share = grows.metres() > 0.0 ? std::max(0.0, (needed - horn.acrossTip) / grows) : 0.0;
@@ -319,11 +312,11 @@ Result<SawWalls> sawWalls(const SawCut& cut)
     constexpr double flattest_deg = 5.0;
     constexpr double steepest_deg = 85.0;
     if (!(cut.angle_deg >= flattest_deg && cut.angle_deg <= steepest_deg))
-        return Error{ErrorCode::BadValue, "angle", numberText(cut.angle_deg) + "; must be 5 to 85 degrees"};
+        return Error{ErrorCode::BadValue, "angle", {FactId::Within, Degrees{cut.angle_deg}, Degrees{5.0}, Degrees{85.0}}};
     const Metres face = (cut.outside - cut.bore) / 2.0 - cut.off;
     const Metres opposite = (cut.outside - cut.bore) / 2.0 + cut.off;
     if (!(cut.bore.metres() > 0.0) || !(face.metres() > 0.0) || !(opposite.metres() > 0.0))
-        return Error{ErrorCode::BadValue, "wall", numberText(std::min(face, opposite).millimetres()) + " mm; must be above 0 mm"};
+        return Error{ErrorCode::BadValue, "wall", {FactId::Above, std::min(face, opposite), Metres()}};
     return SawWalls{face, opposite, std::tan(cut.angle_deg * std::numbers::pi / 180.0)};
 }
 
@@ -338,8 +331,7 @@ Result<SawnWindow> windowOf(const SawCut& cut)
     const Metres into = cut.depth - walls->face;
     if (!(into.metres() > nothing_m) || into >= cut.bore)
         return Error{ErrorCode::BadValue, "depth",
-                     numberText(cut.depth.millimetres()) + "; must be above " + numberText(walls->face.millimetres()) +
-                         " and below " + numberText((walls->face + cut.bore).millimetres())};
+                     {FactId::AboveBelow, cut.depth, walls->face, walls->face + cut.bore}};
     SawnWindow w;
     w.length = into * (1.0 / walls->slope);
     w.width = Metres::fromMetres(2.0 * std::sqrt(into.metres() * (cut.bore - into).metres()));

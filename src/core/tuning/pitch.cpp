@@ -29,7 +29,7 @@ Hertz raisedBy(Hertz f, Cents c)
 
 Result<int> semitonesFromName(std::string_view name)
 {
-    const Error bad{ErrorCode::BadValue, std::string(name), "a pitch name such as D5, F#4 or Bb3"};
+    const Error bad{ErrorCode::BadValue, std::string(name), FactId::SuchAsPitchName};
     if (name.empty())
         return bad;
     constexpr std::string_view letters = "CDEFGAB";

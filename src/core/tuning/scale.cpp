@@ -162,7 +162,7 @@ Result<Hertz> tempered(std::string_view name, Hertz a4, const Temperament& tempe
         return note.error();
     const auto root = semitonesFromName(std::string(tonic) + "0");
     if (!root)
-        return Error{ErrorCode::BadValue, std::string(tonic), "a tonic such as C, F# or Bb"};
+        return Error{ErrorCode::BadValue, std::string(tonic), FactId::SuchAsTonic};
     const auto above = [&](int semitones) { // cents above the tonic of octave 0
         const int steps = semitones - *root;
         const int octaves = (steps >= 0 ? steps : steps - 11) / 12;
@@ -192,7 +192,7 @@ Result<std::vector<std::string>> modeNotes(std::string_view lowest, std::string_
         return root.error();
     const auto steps = modeNamed(mode);
     if (!steps)
-        return Error{ErrorCode::BadValue, std::string(mode), "no such mode"};
+        return Error{ErrorCode::BadValue, std::string(mode), FactId::NoSuchMode};
     // A key whose relative major has flats in its signature is written with flats.
     constexpr std::array<std::string_view, 12> sharp{"C", "C#", "D", "D#", "E", "F", "F#", "G", "G#", "A", "A#", "B"};
     constexpr std::array<std::string_view, 12> flat{"C", "Db", "D", "Eb", "E", "F", "Gb", "G", "Ab", "A", "Bb", "B"};
@@ -231,8 +231,8 @@ Result<Scale> scaleFromText(std::string_view text)
     std::size_t line = 0;
     int seen = 0;
     std::size_t wanted = 0;
-    const auto bad = [&](std::string facts) {
-        return Error{ErrorCode::BadSyntax, "line " + std::to_string(line), std::move(facts)};
+    const auto bad = [&](Fact fact) {
+        return Error{ErrorCode::BadSyntax, "line " + std::to_string(line), std::move(fact)};
     };
     while (!text.empty() && (seen < 2 || scale.cents.size() < wanted)) {
         ++line;
@@ -247,22 +247,22 @@ Result<Scale> scaleFromText(std::string_view text)
         } else if (seen == 1) {
             const auto count = number<std::size_t>(content.substr(0, content.find_first_of(" \t")));
             if (!count || *count == 0 || *count > mostDegrees)
-                return bad("\"" + std::string(content) + "\"; the number of degrees must stand here, 1 to 1000");
+                return bad({FactId::DegreesHere, content});
             wanted = *count;
         } else {
             const auto cents = pitchCents(content);
             if (!cents)
-                return bad("\"" + std::string(content) + "\"; cents with a point or a ratio such as 3/2 must stand here");
+                return bad({FactId::CentsHere, content});
             scale.cents.push_back(*cents);
         }
         ++seen;
     }
     if (seen < 2 || scale.cents.size() < wanted) {
         ++line;
-        return bad("the text ends after " + std::to_string(scale.cents.size()) + " of " + std::to_string(wanted) + " degrees");
+        return bad({FactId::DegreesEnd, scale.cents.size(), wanted});
     }
     if (!(scale.cents.back() > 0.0))
-        return bad("the last degree is the period and must lie above the tonic");
+        return bad(FactId::LastDegree);
     return scale;
 }
 

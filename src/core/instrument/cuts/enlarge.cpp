@@ -1,0 +1,36 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/instrument/cuts/enlarge.h"
+
+#include <algorithm>
+
+namespace dowel {
+
+std::optional<Metres> Enlarge::present(const Instrument& there) const
+{
+    return cuts::ofHole(there, hole, &Hole::diameter);
+}
+
+Status Enlarge::doTo(InstrumentSpec& spec) const
+{
+    const auto found = cuts::holeIn(spec, hole);
+    if (!found)
+        return found.error();
+    Hole& h = **found;
+    if (diameter < h.diameter - caliperSlack)
+        return cuts::tooSmall("/holes/" + hole.text + "/diameter_mm", diameter, h.diameter);
+    h.diameter = diameter;
+    h.undercutDiameter = std::max(h.undercutDiameter, diameter);
+    if (h.countersink && h.countersink->diameter <= h.diameter)
+        h.countersink.reset(); // the bit has taken it away
+    return Done{};
+}
+
+std::vector<Enlarge> Enlarge::on(const Instrument& there)
+{
+    std::vector<Enlarge> works;
+    for (const Hole& h : there.spec().holes)
+        works.push_back({h.id, h.diameter});
+    return works;
+}
+
+} // namespace dowel

@@ -1,0 +1,70 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/instrument/cuts/ream.h"
+
+#include <algorithm>
+
+namespace dowel {
+
+void splitBoreAt(InstrumentSpec& spec, Metres at)
+{
+    std::vector<Station>& bore = spec.bore;
+    const auto next = std::find_if(bore.begin(), bore.end(), [&](const Station& s) { return s.at >= at; });
+    if (next == bore.end() || next->at == at)
+        return;
+    bore.insert(next, cuts::stationAt(bore, spec.wall, at));
+}
+
+bool Ream::sameStretch(const Ream& other) const
+{
+    const Metres shared = std::min(to, other.to) - std::max(from, other.from);
+    return shared > std::min(to - from, other.to - other.from) / 2.0;
+}
+
+std::optional<Metres> Ream::present(const Instrument& there) const
+{
+    Metres narrowest = std::min(there.boreDiameterAt(from), there.boreDiameterAt(to));
+    for (const Station& s : there.spec().bore)
+        if (s.at >= from && s.at <= to)
+            narrowest = std::min(narrowest, s.diameter);
+    return narrowest;
+}
+
+Status Ream::doTo(InstrumentSpec& spec) const
+{
+    const Metres length = spec.bore.back().at;
+    if (!(from.metres() >= 0.0) || !(to > from) || to > length)
+        return Error{ErrorCode::BadGeometry, "from_mm", {FactId::ReamsBeyond, from, to, length}};
+    // The step at each end of the reamed stretch is as steep as two stations may stand.
+    constexpr Metres shoulder = Metres::fromMillimetres(0.05);
+    splitBoreAt(spec, from);
+    splitBoreAt(spec, to);
+    if (from - shoulder > Metres{})
+        splitBoreAt(spec, from - shoulder);
+    if (to + shoulder < length)
+        splitBoreAt(spec, to + shoulder);
+    // What the reamer takes from the bore the wall and the chimneys there lose.
+    for (Hole& h : spec.holes)
+        if (h.at >= from && h.at <= to)
+            h.chimney = h.chimney - std::max(Metres{}, (diameter - boreDiameterAt(spec.bore, h.at)) / 2.0);
+    Metres narrowest = diameter + boreSlack * 2.0;
+    for (Station& s : spec.bore) {
+        if (s.at < from || s.at > to)
+            continue;
+        narrowest = std::min(narrowest, s.diameter);
+        if (s.diameter < diameter) {
+            s.wall = s.wall.value_or(spec.wall) - (diameter - s.diameter) / 2.0;
+            s.diameter = diameter;
+        }
+    }
+    // A reamer that took next to nothing may measure as nothing.
+    if (narrowest > diameter + boreSlack)
+        return Error{ErrorCode::NotRemovable, "diameter_mm", FactId::BoreWideAlready};
+    return Done{};
+}
+
+std::vector<Ream> Ream::on(const Instrument& /*there*/)
+{
+    return {}; // between two places that only the maker or the plan knows
+}
+
+} // namespace dowel

@@ -1,0 +1,33 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/instrument/cuts/undercut.h"
+
+#include <algorithm>
+
+namespace dowel {
+
+std::optional<Metres> Undercut::present(const Instrument& there) const
+{
+    return cuts::ofHole(there, hole, &Hole::undercutDiameter);
+}
+
+Status Undercut::doTo(InstrumentSpec& spec) const
+{
+    const auto found = cuts::holeIn(spec, hole);
+    if (!found)
+        return found.error();
+    Hole& h = **found;
+    if (undercutDiameter < h.undercutDiameter - boreSlack)
+        return cuts::tooSmall("/holes/" + hole.text + "/undercut_diameter_mm", undercutDiameter, h.undercutDiameter);
+    h.undercutDiameter = std::max(undercutDiameter, h.diameter);
+    return Done{};
+}
+
+std::vector<Undercut> Undercut::on(const Instrument& there)
+{
+    std::vector<Undercut> works;
+    for (const Hole& h : there.spec().holes)
+        works.push_back({h.id, h.undercutDiameter});
+    return works;
+}
+
+} // namespace dowel
