@@ -1559,6 +1559,32 @@
     </message>
 </context>
 <context>
+    <name>dowel::app::BookController</name>
+    <message>
+        <source>Not saved yet</source>
+        <translation>Noch nicht gespeichert</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n entry/entries of this workbook could not be saved yet and will be lost if you leave now.</source>
+        <translation>
+            <numerusform>%n Eintrag dieses Werkbuchs konnte noch nicht gesichert werden und geht verloren, wenn das Werkbuch jetzt geschlossen wird.</numerusform>
+            <numerusform>%n Einträge dieses Werkbuchs konnten noch nicht gesichert werden und gehen verloren, wenn das Werkbuch jetzt geschlossen wird.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Try again</source>
+        <translation>Noch einmal versuchen</translation>
+    </message>
+    <message>
+        <source>Discard</source>
+        <translation>Verwerfen</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Abbrechen</translation>
+    </message>
+</context>
+<context>
     <name>dowel::app::BorePicture</name>
     <message>
         <source>The bore, diameters enlarged</source>
@@ -4292,25 +4318,6 @@ Register</translation>
         <translation>Exportieren</translation>
     </message>
     <message>
-        <source>Not saved yet</source>
-        <translation>Noch nicht gespeichert</translation>
-    </message>
-    <message numerus="yes">
-        <source>%n entry/entries of this workbook could not be saved yet and will be lost if you leave now.</source>
-        <translation>
-            <numerusform>%n Eintrag dieses Werkbuchs konnte noch nicht gesichert werden und geht verloren, wenn das Werkbuch jetzt geschlossen wird.</numerusform>
-            <numerusform>%n Einträge dieses Werkbuchs konnten noch nicht gesichert werden und gehen verloren, wenn das Werkbuch jetzt geschlossen wird.</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>Try again</source>
-        <translation>Noch einmal versuchen</translation>
-    </message>
-    <message>
-        <source>Discard</source>
-        <translation>Verwerfen</translation>
-    </message>
-    <message>
         <source>Cancel</source>
         <translation>Abbrechen</translation>
     </message>
@@ -4388,14 +4395,6 @@ Register</translation>
         <translation>Noch keine</translation>
     </message>
     <message>
-        <source>There is nothing to play yet. Lay out and drill the holes, or type existing ones under Drill, As built; then continue here.</source>
-        <translation>Noch nichts zu spielen. Die Löcher berechnen und bohren oder vorhandene unter Bohren, Ist-Maße eingeben; danach hier weitermachen.</translation>
-    </message>
-    <message>
-        <source>Go to &amp;Drill</source>
-        <translation>Weiter zu &amp;Bohren</translation>
-    </message>
-    <message>
         <source>Start over from these measures?</source>
         <translation>Von diesen Maßen neu beginnen?</translation>
     </message>
@@ -4422,10 +4421,6 @@ Register</translation>
     <message>
         <source>Nothing to undo.</source>
         <translation>Nichts rückgängig zu machen.</translation>
-    </message>
-    <message>
-        <source>Go to Drill</source>
-        <translation>Weiter zu Bohren</translation>
     </message>
     <message>
         <source>&amp;Redo</source>
@@ -4726,6 +4721,21 @@ Register</translation>
     <message>
         <source>Save readings</source>
         <translation>Messungen speichern</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::OpenBench</name>
+    <message>
+        <source>There is nothing to play yet. Lay out and drill the holes, or type existing ones under Drill, As built; then continue here.</source>
+        <translation>Noch nichts zu spielen. Die Löcher berechnen und bohren oder vorhandene unter Bohren, Ist-Maße eingeben; danach hier weitermachen.</translation>
+    </message>
+    <message>
+        <source>Go to &amp;Drill</source>
+        <translation>Weiter zu &amp;Bohren</translation>
+    </message>
+    <message>
+        <source>Go to Drill</source>
+        <translation>Weiter zu Bohren</translation>
     </message>
 </context>
 <context>

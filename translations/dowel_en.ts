@@ -12,6 +12,16 @@
     </message>
 </context>
 <context>
+    <name>dowel::app::BookController</name>
+    <message numerus="yes">
+        <source>%n entry/entries of this workbook could not be saved yet and will be lost if you leave now.</source>
+        <translation>
+            <numerusform>%n entry of this workbook could not be saved yet and will be lost if you leave now.</numerusform>
+            <numerusform>%n entries of this workbook could not be saved yet and will be lost if you leave now.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>dowel::app::ComparePage</name>
     <message numerus="yes">
         <source>Based on %n instrument(s) of this model</source>
@@ -94,13 +104,6 @@
 </context>
 <context>
     <name>dowel::app::MainWindow</name>
-    <message numerus="yes">
-        <source>%n entry/entries of this workbook could not be saved yet and will be lost if you leave now.</source>
-        <translation>
-            <numerusform>%n entry of this workbook could not be saved yet and will be lost if you leave now.</numerusform>
-            <numerusform>%n entries of this workbook could not be saved yet and will be lost if you leave now.</numerusform>
-        </translation>
-    </message>
     <message numerus="yes">
         <source>%n instrument(s) are being laid out…</source>
         <translation>

@@ -202,7 +202,8 @@ Answer predict(const std::string& path, const PredictAsked& asked)
 {
     const auto formulas = acoustics::formulasFromName(asked.formulas);
     if (!formulas)
-        return Error{ErrorCode::BadValue, "--formulas",
+        return Error{ErrorCode::BadValue,
+                     "--formulas",
                      {FactId::Known, asked.formulas, "lefebvre-scavone-2012, dubos-nederveen-1999, keefe-1990"}};
     const auto book = bookOf(path);
     if (!book)

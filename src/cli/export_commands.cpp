@@ -6,6 +6,7 @@
 #include "draw/template_files.h"
 #include "io/calendar.h"
 #include "io/finish_json.h"
+#include "io/record_export.h"
 #include "io/record_json.h"
 #include "io/spec_json.h"
 #include "io/table.h"
@@ -122,12 +123,8 @@ Answer exportAs(const std::string& path, const std::string& format, const std::s
     if (!store)
         return store.error();
     std::string content;
-    if (format == "spec")
-        content = io::specText(store->book().present());
-    else if (format == "json")
-        content = io::recordText(store->book());
-    else if (format == "csv")
-        content = io::recordCsv(store->book());
+    if (auto record = io::exported(store->book(), format))
+        content = std::move(*record);
     else if (format == "ics") {
         const auto finish = finishOrUsual(store->book());
         if (!finish)

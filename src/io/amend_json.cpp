@@ -133,8 +133,8 @@ private:
         Json& holes = m_there["holes"];
         const auto there = std::find_if(holes.begin(), holes.end(), is);
         if (there == holes.end())
-            return fail(
-                {ErrorCode::UnknownName, where + "/id", id.is_string() ? Fact::said(id.get<std::string>()) : Fact(FactId::MustBeHoleName)});
+            return fail({ErrorCode::UnknownName, where + "/id",
+                         id.is_string() ? Fact::said(id.get<std::string>()) : Fact(FactId::MustBeHoleName)});
         const auto now = std::find_if(m_now["holes"].begin(), m_now["holes"].end(), is);
         for (const auto& [key, value] : one.items()) {
             const std::string at = where + "/" + key;

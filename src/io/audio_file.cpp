@@ -35,13 +35,11 @@ Status checkHeader(const SF_INFO& info, const std::string& name, double longest_
     if (info.frames <= 0 || info.channels <= 0)
         return Error{ErrorCode::BadAudio, name, FactId::NoSamples};
     if (info.samplerate < lowest_Hz || info.samplerate > highest_Hz)
-        return Error{ErrorCode::BadAudio, name,
-                     {FactId::SampleRate, info.samplerate, lowest_Hz, highest_Hz}};
+        return Error{ErrorCode::BadAudio, name, {FactId::SampleRate, info.samplerate, lowest_Hz, highest_Hz}};
     if (info.channels > mostChannels)
         return Error{ErrorCode::BadAudio, name, {FactId::ChannelsAtMost, info.channels, mostChannels}};
     if (static_cast<double>(info.frames) / info.samplerate > longest_s)
-        return Error{ErrorCode::BadAudio, name,
-                     {FactId::LongerThanMinutes, std::lround(longest_s / 60.0)}};
+        return Error{ErrorCode::BadAudio, name, {FactId::LongerThanMinutes, std::lround(longest_s / 60.0)}};
     return Done{};
 }
 

@@ -83,8 +83,7 @@ Result<Json> parseJson(const std::string& text, const std::string& name)
 {
     constexpr std::size_t longest = std::size_t{16} << 20U; // bytes, of which the parser makes many times as many
     if (text.size() > longest)
-        return Error{ErrorCode::BadSyntax, name,
-                     {FactId::LongerThanBytes, longest >> 20U, text.size()}};
+        return Error{ErrorCode::BadSyntax, name, {FactId::LongerThanBytes, longest >> 20U, text.size()}};
     Inspector inspector;
     if (!Json::sax_parse(text, &inspector))
         return Error{ErrorCode::BadSyntax, name, inspector.trouble()};

@@ -22,7 +22,8 @@ void readLength(JsonReader& r, const char* key, double low_mm, double high_mm, M
         return;
     const double v = r.number(key);
     if (!(v >= low_mm && v <= high_mm))
-        r.fail(ErrorCode::BadValue, key, {FactId::Within, Metres::fromMillimetres(v), Metres::fromMillimetres(low_mm), Metres::fromMillimetres(high_mm)});
+        r.fail(ErrorCode::BadValue, key,
+               {FactId::Within, Metres::fromMillimetres(v), Metres::fromMillimetres(low_mm), Metres::fromMillimetres(high_mm)});
     into = Metres::fromMillimetres(v);
 }
 
@@ -137,11 +138,9 @@ Result<LayoutAsked> layoutFromJson(const Json& json)
     if (count < 0 || count > mostHoles)
         r.fail(ErrorCode::BadGeometry, "hole_count", {FactId::Within, count, 0, mostHoles});
     if (!blank.spec.holes.empty() && count != static_cast<int>(blank.spec.holes.size()))
-        r.fail(ErrorCode::BadGeometry, "hole_count",
-               {FactId::HolesStandThere, count, blank.spec.holes.size()});
+        r.fail(ErrorCode::BadGeometry, "hole_count", {FactId::HolesStandThere, count, blank.spec.holes.size()});
     if (blank.spec.holes.empty() && highestHole(blank.spec) > count)
-        r.fail(ErrorCode::BadFingering, "hole_count",
-               {FactId::FingeringNames, count, highestHole(blank.spec)});
+        r.fail(ErrorCode::BadFingering, "hole_count", {FactId::FingeringNames, count, highestHole(blank.spec)});
     LayoutWishes wishes;
     if (blank.spec.limits.holeMax)
         wishes.largest = *blank.spec.limits.holeMax;

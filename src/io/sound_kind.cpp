@@ -14,9 +14,9 @@ namespace dowel::io {
 
 namespace {
 
-using Head = std::array<char, 40>;
+using FileHead = std::array<char, 40>;
 
-std::string_view at(const Head& head, std::size_t from, std::size_t length)
+std::string_view at(const FileHead& head, std::size_t from, std::size_t length)
 {
     return std::string_view(head.data(), head.size()).substr(from, length);
 }
@@ -151,7 +151,7 @@ Result<SoundKind> soundKindOf(const std::string& path)
     std::ifstream file(path, std::ios::binary);
     if (!file)
         return Error{ErrorCode::Unreadable, path, FactId::MayNotBeRead};
-    Head head{};
+    FileHead head{};
     file.read(head.data(), head.size());
     if ((at(head, 0, 4) == "RIFF" || at(head, 0, 4) == "RIFX") && at(head, 8, 4) == "WAVE")
         return SoundKind::Wav;

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/table.h"
 
-#include "core/base/number_text.h"
 #include "core/base/cases.h"
+#include "core/base/number_text.h"
 #include "core/tuning/pitch.h"
 #include "io/record_json.h"
 
@@ -102,25 +102,24 @@ Line lineOf(const AmendEntry& a)
 
 Line lineOf(const EntryBody& body, const Workbook& book)
 {
-    return std::visit(
-        Cases{[&](const ReadingEntry& r) { return lineOf(r, book); }, [](const CutEntry& c) { return lineOf(c); },
-              [](const Advice& a) { return Line{std::string(stateName(a.state))}; },
-              [](const StrategyEntry& s) { return lineOf(s); }, [](const AmendEntry& a) { return lineOf(a); },
-              [](const MeasureEntry& m) {
-                  return Line{m.hole ? m.hole->text : "length", ",,,," + number(m.size.millimetres(), 3)};
-              },
-              [](const BuiltEntry& b) {
-                  const std::string holes = std::to_string(b.built.spec().holes.size()) + " holes";
-                  return Line{holes, ",,,," + number(b.built.length().millimetres(), 3)};
-              },
-              [](const NoteEntry& n) { return Line{n.text}; },
-              [](const SetAsideEntry& s) { return Line{"entry " + std::to_string(s.entry.number) + ": " + s.why}; },
-              [](const PracticeEntry&) { return Line{}; }, [](const PlanEntry&) { return Line{}; },
-              [](const FinishEntry&) { return Line{}; }, [](const PhotoEntry& p) { return Line{p.words}; },
-              [](const PatternEntry& p) {
-                  return Line{p.alike ? p.alike->text : p.from};
-              }},
-        body);
+    return std::visit(Cases{[&](const ReadingEntry& r) { return lineOf(r, book); }, [](const CutEntry& c) { return lineOf(c); },
+                            [](const Advice& a) { return Line{std::string(stateName(a.state))}; },
+                            [](const StrategyEntry& s) { return lineOf(s); }, [](const AmendEntry& a) { return lineOf(a); },
+                            [](const MeasureEntry& m) {
+                                return Line{m.hole ? m.hole->text : "length", ",,,," + number(m.size.millimetres(), 3)};
+                            },
+                            [](const BuiltEntry& b) {
+                                const std::string holes = std::to_string(b.built.spec().holes.size()) + " holes";
+                                return Line{holes, ",,,," + number(b.built.length().millimetres(), 3)};
+                            },
+                            [](const NoteEntry& n) { return Line{n.text}; },
+                            [](const SetAsideEntry& s) { return Line{"entry " + std::to_string(s.entry.number) + ": " + s.why}; },
+                            [](const PracticeEntry&) { return Line{}; }, [](const PlanEntry&) { return Line{}; },
+                            [](const FinishEntry&) { return Line{}; }, [](const PhotoEntry& p) { return Line{p.words}; },
+                            [](const PatternEntry& p) {
+                                return Line{p.alike ? p.alike->text : p.from};
+                            }},
+                      body);
 }
 
 } // namespace

@@ -93,8 +93,7 @@ Result<SideBySide> compared(std::span<const Workbook> books)
     for (const Workbook& book : books) {
         const InstrumentSpec& spec = book.specified().spec();
         if (!alike(chart, spec.fingerings))
-            return Error{ErrorCode::BadFingering, spec.name,
-                         {FactId::FingeredOtherwise, books.front().specified().spec().name}};
+            return Error{ErrorCode::BadFingering, spec.name, {FactId::FingeredOtherwise, books.front().specified().spec().name}};
         side.instruments.push_back(firstHeard(book));
     }
     for (std::size_t note = 0; note < chart.size(); ++note) {

@@ -163,8 +163,7 @@ Result<std::vector<FingeringFound>> fingeringsFor(const Forecaster& forecaster, 
     constexpr double strange_cents = 6.0;
     const auto& holes = instrument.spec().holes;
     if (instrument.spec().fingerings.empty())
-        return Error{ErrorCode::BadValue, "fingerings",
-                     FactId::NoFingerings};
+        return Error{ErrorCode::BadValue, "fingerings", FactId::NoFingerings};
     if (holes.size() > mostHoles)
         return Error{ErrorCode::BadValue, "holes", {FactId::HolesGoneThrough, holes.size(), mostHoles}};
     const auto player = Player::make(forecaster, instrument);

@@ -21,8 +21,8 @@ Status checkFingerings(const Instrument& instrument)
             if (chart[a].registerNumber == chart[b].registerNumber &&
                 instrument.openShares(chart[a]) == instrument.openShares(chart[b]) &&
                 std::abs(centsBetween(chart[a].target, chart[b].target).cents()) > otherNote_cents)
-                return Error{ErrorCode::BadFingering, "/fingerings/" + chart[b].id.text,
-                             {FactId::FingeredAlike, chart[a].id.text}};
+                return Error{
+                    ErrorCode::BadFingering, "/fingerings/" + chart[b].id.text, {FactId::FingeredAlike, chart[a].id.text}};
     return Done{};
 }
 
@@ -47,7 +47,8 @@ Status checkMeant(const Instrument& instrument)
     if (std::abs(*middle) <= mostOff_cents)
         return Done{};
     const Hertz sounds = raisedBy(chart.front().target, Cents::fromCents(forecaster->now().front().cents));
-    return Error{ErrorCode::BadGeometry, "/bore",
+    return Error{ErrorCode::BadGeometry,
+                 "/bore",
                  {FactId::AllMillimetres, chart.front().id.text, nearestNote(sounds, instrument.spec().tuning.a4).name}};
 }
 

@@ -11,7 +11,7 @@ namespace dowel::session {
 
 namespace {
 
-constexpr double piece_s = 1.0;
+constexpr double replayed_s = 1.0;
 constexpr double rest_s = 0.15;
 constexpr double longRest_s = 0.6;
 constexpr double fade_s = 0.02;
@@ -21,7 +21,7 @@ std::vector<float> pieceOf(const Samples& take, const ReadingEntry& reading)
 {
     const double start_s = reading.note ? reading.note->start.seconds() : 0.0;
     const auto from = std::min(take.values.size(), static_cast<std::size_t>(std::max(0.0, start_s) * take.rate_Hz));
-    const auto count = std::min(take.values.size() - from, static_cast<std::size_t>(piece_s * take.rate_Hz));
+    const auto count = std::min(take.values.size() - from, static_cast<std::size_t>(replayed_s * take.rate_Hz));
     std::vector<float> piece(take.values.begin() + static_cast<std::ptrdiff_t>(from),
                              take.values.begin() + static_cast<std::ptrdiff_t>(from + count));
     const double fade = fade_s * take.rate_Hz;
@@ -56,8 +56,12 @@ std::vector<BeforeAfter> aroundLastCut(const Workbook& book)
     return pairs;
 }
 
-Result<Samples> replayed(const Workbook& book, const Store& store, const std::vector<BeforeAfter>& pairs, const Cancel& cancel)
+Result<Samples> replayed(const Workbook& book, const std::string& path, const std::vector<BeforeAfter>& pairs,
+                         const Cancel& cancel)
 {
+    const auto recordings = Recordings::open(path);
+    if (!recordings)
+        return recordings.error();
     Samples all;
     all.values.clear();
     for (const BeforeAfter& p : pairs)
@@ -66,7 +70,7 @@ Result<Samples> replayed(const Workbook& book, const Store& store, const std::ve
                 return Error{ErrorCode::Cancelled, "replay", {}};
             const Entry* entry = book.entry(id);
             const auto* reading = entry == nullptr ? nullptr : std::get_if<ReadingEntry>(&entry->body);
-            const auto flac = store.take(id);
+            const auto flac = recordings->take(id);
             if (!flac)
                 return flac.error();
             const auto take = io::samplesOfFlac(*flac);

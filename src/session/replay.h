@@ -6,6 +6,7 @@
 #include "core/hearing/take.h"
 #include "store/store.h"
 
+#include <string>
 #include <vector>
 
 namespace dowel::session {
@@ -21,9 +22,9 @@ struct BeforeAfter
 [[nodiscard]] std::vector<BeforeAfter> aroundLastCut(const Workbook& book);
 
 /// All of them in one: a second of each from its steady part, a short rest between the two, a longer one to the next note. At the
-/// first one's rate; another rate's are left out. Errors: those of Store::take(), BadAudio, BadValue (there are none), Cancelled.
-/// book: a snapshot of the record, which a writer may be adding to meanwhile; of the store only the takes are read.
-[[nodiscard]] Result<Samples> replayed(const Workbook& book, const Store& store, const std::vector<BeforeAfter>& pairs,
+/// first one's rate; another rate's are left out. Errors: those of Recordings, BadAudio, BadValue (there are none), Cancelled.
+/// book: a snapshot of the workbook at that path, which a writer may be adding to meanwhile.
+[[nodiscard]] Result<Samples> replayed(const Workbook& book, const std::string& path, const std::vector<BeforeAfter>& pairs,
                                        const Cancel& cancel = {});
 
 } // namespace dowel::session

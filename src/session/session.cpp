@@ -142,8 +142,7 @@ Result<std::vector<Store::NewEntry>> readingsOf(const Workbook& book, const io::
 {
     constexpr std::size_t most = 5000;
     if (numbers.readings.size() > most)
-        return Error{ErrorCode::BadValue, "/readings",
-                     {FactId::ReadingsAtMost, numbers.readings.size(), most}};
+        return Error{ErrorCode::BadValue, "/readings", {FactId::ReadingsAtMost, numbers.readings.size(), most}};
     if (auto ok = checkRoom(numbers.air); !ok)
         return ok.error();
     const auto all = expectations(book, numbers.air);

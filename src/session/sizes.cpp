@@ -15,8 +15,7 @@ namespace dowel::session {
 Result<Instrument> rowOn(const Instrument& model, const Blank& blank)
 {
     if (model.spec().holes.size() != blank.holeCount)
-        return Error{ErrorCode::BadGeometry, "model",
-                     {FactId::HolesOfFingerings, model.spec().holes.size(), blank.holeCount}};
+        return Error{ErrorCode::BadGeometry, "model", {FactId::HolesOfFingerings, model.spec().holes.size(), blank.holeCount}};
     const auto lowest = [](const std::vector<Fingering>& chart) {
         Hertz low;
         for (const Fingering& f : chart)

@@ -14,6 +14,7 @@
 #include <fcntl.h>
 #include <fstream>
 #include <iterator>
+#include <mutex>
 #include <sys/file.h>
 #include <sys/stat.h>
 #include <unistd.h>
@@ -128,8 +129,7 @@ Result<int> recognise(const std::string& path)
         return Error{ErrorCode::NotAWorkbook, path, FactId::OtherDatabase};
     const std::uint32_t version = big(60);
     if (version > schemaVersion)
-        return Error{ErrorCode::NewerVersion, path,
-                     {FactId::VersionKnown, version, schemaVersion}};
+        return Error{ErrorCode::NewerVersion, path, {FactId::VersionKnown, version, schemaVersion}};
     return static_cast<int>(version);
 }
 
@@ -217,8 +217,7 @@ Result<std::vector<EntryId>> put(sqlite3* db, const std::string& path, std::span
         if (std::holds_alternative<PhotoEntry>(e.body) && e.take.empty())
             return Error{ErrorCode::BadValue, "photo", FactId::NoPicture};
         if (e.take.size() > Store::longestTake_bytes)
-            return Error{ErrorCode::BadAudio, "take",
-                         {FactId::BytesTooMany, e.take.size(), Store::longestTake_bytes}};
+            return Error{ErrorCode::BadAudio, "take", {FactId::BytesTooMany, e.take.size(), Store::longestTake_bytes}};
         auto stored = asStored(e.body);
         if (!stored)
             return stored.error();
@@ -312,12 +311,25 @@ struct Store::Parts
     std::string path;
     Descriptor lock; ///< outlives the database: closing it would drop SQLite's own locks on the file
     Database db;
-    Workbook book;
+    std::shared_ptr<const Workbook> newest; ///< replaced, never changed; guarded by publishing
     std::string chain;
     std::string identity;
     const Clock* clock = &systemClock();
+    mutable std::mutex publishing{};
 
-    Status load(const Cancel& cancel);
+    [[nodiscard]] std::shared_ptr<const Workbook> snapshot() const
+    {
+        const std::lock_guard guard(publishing);
+        return newest;
+    }
+    void publish(Workbook book)
+    {
+        auto next = std::make_shared<const Workbook>(std::move(book));
+        const std::lock_guard guard(publishing);
+        newest.swap(next);
+    }
+    /// Everything that the file holds, onto what was specified.
+    Status load(Workbook book, const Cancel& cancel);
     Status checkSeal() const;
     /// Whether the file still ends as it did when it was read; within a transaction.
     bool isAsRead() const;
@@ -326,10 +338,10 @@ struct Store::Parts
 bool Store::Parts::isAsRead() const
 {
     Statement seal(db.get(), "SELECT entries, chain FROM seal WHERE id = 1");
-    return seal.step() == SQLITE_ROW && seal.integer(0) == std::ssize(book.entries()) && seal.text(1) == chain;
+    return seal.step() == SQLITE_ROW && seal.integer(0) == std::ssize(newest->entries()) && seal.text(1) == chain;
 }
 
-Status Store::Parts::load(const Cancel& cancel)
+Status Store::Parts::load(Workbook book, const Cancel& cancel)
 {
     Statement rows(db.get(), "SELECT id, at, kind, body, take_hash, chain FROM entry ORDER BY id");
     std::vector<Entry> entries;
@@ -354,7 +366,10 @@ Status Store::Parts::load(const Cancel& cancel)
     }
     if (code != SQLITE_DONE)
         return failed(db.get(), path);
-    return book.replay(std::move(entries), cancel);
+    if (auto ok = book.replay(std::move(entries), cancel); !ok)
+        return ok;
+    publish(std::move(book));
+    return Done{};
 }
 
 Status Store::Parts::checkSeal() const
@@ -363,7 +378,7 @@ Status Store::Parts::checkSeal() const
     const int code = seal.step();
     if (code != SQLITE_ROW && code != SQLITE_DONE)
         return failed(db.get(), path);
-    if (code == SQLITE_DONE || seal.integer(0) != static_cast<std::int64_t>(book.entries().size()) || seal.text(1) != chain)
+    if (code == SQLITE_DONE || seal.integer(0) != static_cast<std::int64_t>(newest->entries().size()) || seal.text(1) != chain)
         return Error{ErrorCode::Damaged, "its end", FactId::EntriesMissing};
     return Done{};
 }
@@ -373,9 +388,14 @@ Store::~Store() = default;
 Store::Store(Store&&) noexcept = default;
 Store& Store::operator=(Store&&) noexcept = default;
 
+std::shared_ptr<const Workbook> Store::snapshot() const
+{
+    return m_parts->snapshot();
+}
+
 const Workbook& Store::book() const
 {
-    return m_parts->book;
+    return *m_parts->newest;
 }
 
 const std::string& Store::path() const
@@ -400,8 +420,7 @@ Result<Store> Store::create(const std::string& path, const Instrument& specified
         return Error{ErrorCode::Exists, path, FactId::ThereAlready};
     for (const char* ending : {"-journal", "-wal"})
         if (const std::string left = path + ending; ::access(left.c_str(), F_OK) == 0)
-            return Error{ErrorCode::Exists, left,
-                         FactId::OldJournal};
+            return Error{ErrorCode::Exists, left, FactId::OldJournal};
     const auto bytes = newBook(path, specified, practice);
     if (!bytes)
         return bytes.error();
@@ -443,8 +462,7 @@ Result<Database> openedFor(const std::string& path, Store::Mode mode)
     if (first.step() != SQLITE_ROW) {
         const std::string journal = path + "-journal";
         if (::access(journal.c_str(), F_OK) == 0)
-            return Error{ErrorCode::Unreadable, path,
-                         {FactId::LeftInWriteCopy, journal}};
+            return Error{ErrorCode::Unreadable, path, {FactId::LeftInWriteCopy, journal}};
         return failed(db->get(), path);
     }
     return db;
@@ -510,10 +528,14 @@ Result<Store> Store::open(const std::string& path, Mode mode, const Cancel& canc
     auto specified = io::specFromText(spec, "specification");
     if (!specified)
         return Error{ErrorCode::Damaged, "specification, " + specified.error().where, specified.error().fact};
-    auto parts = std::make_unique<Parts>(Parts{path, std::move(lock), std::move(*db), Workbook(std::move(*specified)),
-                                               hashOf(spec.data(), spec.size()), hashOf(identity.data(), identity.size())});
+    auto parts = std::make_unique<Parts>();
+    parts->path = path;
+    parts->lock = std::move(lock);
+    parts->db = std::move(*db);
+    parts->chain = hashOf(spec.data(), spec.size());
+    parts->identity = hashOf(identity.data(), identity.size());
     const Bounded bounded(parts->db.get());
-    if (auto ok = parts->load(cancel); !ok)
+    if (auto ok = parts->load(Workbook(std::move(*specified)), cancel); !ok)
         return ok.error();
     if (*version >= 2)
         if (auto ok = parts->checkSeal(); !ok)
@@ -521,7 +543,7 @@ Result<Store> Store::open(const std::string& path, Mode mode, const Cancel& canc
     if (auto ok = run(parts->db.get(), path, "COMMIT"); !ok)
         return ok.error();
     if (*version < tablesVersion && mode == Mode::Work)
-        if (auto ok = migrate(parts->db.get(), path, *version, std::ssize(parts->book.entries()), parts->chain); !ok)
+        if (auto ok = migrate(parts->db.get(), path, *version, std::ssize(parts->newest->entries()), parts->chain); !ok)
             return ok.error();
     return Store(std::move(parts)); // the same connection, wherever it is moved to
 }
@@ -540,8 +562,7 @@ Status stillThere(const std::string& path, int opened)
     };
     if (::fstat(opened, &then) == 0 && ::stat(path.c_str(), &now) == 0 && then.st_dev == now.st_dev && then.st_ino == now.st_ino)
         return Done{};
-    return Error{ErrorCode::Unwritable, path,
-                 FactId::FileGone};
+    return Error{ErrorCode::Unwritable, path, FactId::FileGone};
 }
 
 } // namespace
@@ -560,13 +581,12 @@ Result<std::vector<EntryId>> Store::append(std::span<const NewEntry> entries)
         return Error{ErrorCode::Unwritable, path, FactId::LookingOnly};
     if (auto ok = stillThere(path, m_parts->lock.get()); !ok)
         return ok.error();
-    Workbook book = m_parts->book;
+    Workbook book = *m_parts->newest;
     std::string chain = m_parts->chain;
     if (auto ok = run(db, path, "BEGIN IMMEDIATE"); !ok)
         return ok.error();
     auto ids = m_parts->isAsRead() ? put(db, path, entries, book, chain, *m_parts->clock)
-                                   : Result<std::vector<EntryId>>(Error{
-                                         ErrorCode::InUse, path, FactId::WrittenElsewhere});
+                                   : Result<std::vector<EntryId>>(Error{ErrorCode::InUse, path, FactId::WrittenElsewhere});
     if (ids)
         if (auto ok = run(db, path, "COMMIT"); !ok)
             ids = ok.error();
@@ -574,7 +594,7 @@ Result<std::vector<EntryId>> Store::append(std::span<const NewEntry> entries)
         sqlite3_exec(db, "ROLLBACK", nullptr, nullptr, nullptr);
         return ids;
     }
-    m_parts->book = std::move(book);
+    m_parts->publish(std::move(book));
     m_parts->chain = std::move(chain);
     return ids;
 }
@@ -588,19 +608,55 @@ Result<EntryId> Store::append(EntryBody body, Flac take)
     return ids->front();
 }
 
-Result<Store::Flac> Store::take(EntryId id) const
+namespace {
+
+Result<Store::Flac> takeFrom(sqlite3* db, const std::string& path, EntryId id)
 {
     enterDoor(Door::ReadFile);
-    Statement read(m_parts->db.get(), "SELECT flac, take_hash FROM take JOIN entry ON entry.id = entry_id WHERE entry_id = ?");
+    Statement read(db, "SELECT flac, take_hash FROM take JOIN entry ON entry.id = entry_id WHERE entry_id = ?");
     const int code = read.bind(0, id.number).step();
     if (code == SQLITE_DONE)
         return Error{ErrorCode::UnknownName, "recording", {FactId::EntryNumber, id.number}};
     if (code != SQLITE_ROW)
-        return failed(m_parts->db.get(), m_parts->path);
-    Flac flac = read.blob(0);
+        return failed(db, path);
+    Store::Flac flac = read.blob(0);
     if (hashOf(flac.data(), flac.size()) != read.text(1))
         return Error{ErrorCode::Damaged, "entry " + std::to_string(id.number), FactId::TakeChecksum};
     return flac;
+}
+
+} // namespace
+
+Result<Store::Flac> Store::take(EntryId id) const
+{
+    return takeFrom(m_parts->db.get(), m_parts->path, id);
+}
+
+struct Recordings::Parts
+{
+    std::string path;
+    Database db;
+};
+
+Recordings::Recordings(std::unique_ptr<Parts> parts) : m_parts(std::move(parts)) {}
+Recordings::~Recordings() = default;
+Recordings::Recordings(Recordings&&) noexcept = default;
+Recordings& Recordings::operator=(Recordings&&) noexcept = default;
+
+Result<Recordings> Recordings::open(const std::string& path)
+{
+    enterDoor(Door::ReadFile);
+    // By the database alone: a file of our own that is opened here and closed would drop the locks that the store has on it
+    // (fcntl(2)).
+    auto db = openDatabase(path, SQLITE_OPEN_READONLY);
+    if (!db)
+        return db.error();
+    return Recordings(std::make_unique<Parts>(Parts{path, std::move(*db)}));
+}
+
+Result<Store::Flac> Recordings::take(EntryId id) const
+{
+    return takeFrom(m_parts->db.get(), m_parts->path, id);
 }
 
 Status Store::verify() const
@@ -616,7 +672,7 @@ Status Store::verify() const
     }
     // The chain and the seal were followed when the file was opened; what is left are the recordings and photographs.
     std::int64_t takes = 0;
-    for (const Entry& e : m_parts->book.entries()) {
+    for (const Entry& e : m_parts->newest->entries()) {
         const auto* r = std::get_if<ReadingEntry>(&e.body);
         const bool beside = r != nullptr ? r->hasTake : std::holds_alternative<PhotoEntry>(e.body);
         if (!beside)
@@ -627,12 +683,11 @@ Status Store::verify() const
     }
     // What another window has added since is not this one's to count.
     Statement count(m_parts->db.get(), "SELECT COUNT(*) FROM take WHERE entry_id <= ? OR entry_id NOT IN (SELECT id FROM entry)");
-    const auto& entries = m_parts->book.entries();
+    const auto& entries = m_parts->newest->entries();
     if (count.bind(0, entries.empty() ? 0 : entries.back().id.number).step() != SQLITE_ROW)
         return failed(m_parts->db.get(), m_parts->path);
     if (count.integer(0) != takes)
-        return Error{ErrorCode::Damaged, "the recordings",
-                     {FactId::TakesForReadings, count.integer(0), takes}};
+        return Error{ErrorCode::Damaged, "the recordings", {FactId::TakesForReadings, count.integer(0), takes}};
     return Done{};
 }
 

@@ -44,6 +44,9 @@ public:
     Store(const Store&) = delete;
     Store& operator=(const Store&) = delete;
 
+    /// The record as it is now, for whoever goes on reading it while entries are added. From any thread.
+    [[nodiscard]] std::shared_ptr<const Workbook> snapshot() const;
+    /// The same for as long as nothing is appended.
     [[nodiscard]] const Workbook& book() const;
     [[nodiscard]] const std::string& path() const;
     /// What this workbook is known by, wherever it lies and however its path is spelt: a checksum over when it was made and
@@ -54,7 +57,7 @@ public:
     /// (somebody else has written meanwhile), Unwritable.
     Result<std::vector<EntryId>> append(std::span<const NewEntry> entries);
     Result<EntryId> append(EntryBody body, Flac take = {});
-    /// The recording beside a reading. Errors: UnknownName, Damaged.
+    /// The recording beside a reading, the picture beside a photograph. Errors: UnknownName, Damaged.
     [[nodiscard]] Result<Flac> take(EntryId id) const;
     /// SQLite's own integrity check, the chain over all entries, and every recording's checksum. Errors: Damaged.
     [[nodiscard]] Status verify() const;
@@ -64,6 +67,27 @@ public:
 private:
     struct Parts;
     explicit Store(std::unique_ptr<Parts> parts);
+    std::unique_ptr<Parts> m_parts;
+};
+
+/// What lies beside a workbook's entries, by a connection of its own: for a thread that reads while the store's appends.
+class Recordings
+{
+public:
+    /// Errors: Unreadable, InUse.
+    static Result<Recordings> open(const std::string& path);
+    ~Recordings();
+    Recordings(Recordings&&) noexcept;
+    Recordings& operator=(Recordings&&) noexcept;
+    Recordings(const Recordings&) = delete;
+    Recordings& operator=(const Recordings&) = delete;
+
+    /// As Store::take().
+    [[nodiscard]] Result<Store::Flac> take(EntryId id) const;
+
+private:
+    struct Parts;
+    explicit Recordings(std::unique_ptr<Parts> parts);
     std::unique_ptr<Parts> m_parts;
 };
 

@@ -68,7 +68,8 @@ const char* sentenceOf(FactId id)
     case FactId::TwoHoles: return QT_TRANSLATE_NOOP("Facts", "two holes of this name");
     case FactId::UnderHighestHole: return QT_TRANSLATE_NOOP("Facts", "%1; must be above the highest hole, %2");
     case FactId::WallIs: return QT_TRANSLATE_NOOP("Facts", "%1; the wall is %2");
-    case FactId::CentsHere: return QT_TRANSLATE_NOOP("Facts", "\"%1\"; cents with a point or a ratio such as 3/2 must stand here");
+    case FactId::CentsHere:
+        return QT_TRANSLATE_NOOP("Facts", "\"%1\"; cents with a point or a ratio such as 3/2 must stand here");
     case FactId::ClosedAndHalf: return QT_TRANSLATE_NOOP("Facts", "%1 cannot be closed and half open");
     case FactId::DegreesEnd: return QT_TRANSLATE_NOOP("Facts", "the text ends after %1 of %2 degrees");
     case FactId::DegreesHere: return QT_TRANSLATE_NOOP("Facts", "\"%1\"; the number of degrees must stand here, 1 to 1000");
@@ -78,7 +79,8 @@ const char* sentenceOf(FactId id)
     case FactId::LetterOfTonic: return QT_TRANSLATE_NOOP("Facts", "%1; a letter with # or b");
     case FactId::LowerFirst: return QT_TRANSLATE_NOOP("Facts", "lies above %1; the lower note comes first");
     case FactId::MustBePitch: return QT_TRANSLATE_NOOP("Facts", "%1; must be a pitch name such as D5, F#4 or Bb3");
-    case FactId::NoFingerings: return QT_TRANSLATE_NOOP("Facts", "none are wanted yet; a chart with one note at least says how it is played");
+    case FactId::NoFingerings:
+        return QT_TRANSLATE_NOOP("Facts", "none are wanted yet; a chart with one note at least says how it is played");
     case FactId::NoHoleHere: return QT_TRANSLATE_NOOP("Facts", "%1 is no hole of this instrument");
     case FactId::NoSuchFingering: return QT_TRANSLATE_NOOP("Facts", "no such fingering");
     case FactId::NoSuchMode: return QT_TRANSLATE_NOOP("Facts", "no such mode");
@@ -86,7 +88,8 @@ const char* sentenceOf(FactId id)
     case FactId::OneTarget: return QT_TRANSLATE_NOOP("Facts", "exactly one of target and target_hz must be there");
     case FactId::Register: return QT_TRANSLATE_NOOP("Facts", "register %1");
     case FactId::StandsTwice: return QT_TRANSLATE_NOOP("Facts", "%1 stands there twice");
-    case FactId::SuchAsPitchEntry: return QT_TRANSLATE_NOOP("Facts", "hertz such as 586.3, cents such as -12, or a note such as D5 -12");
+    case FactId::SuchAsPitchEntry:
+        return QT_TRANSLATE_NOOP("Facts", "hertz such as 586.3, cents such as -12, or a note such as D5 -12");
     case FactId::SuchAsPitchName: return QT_TRANSLATE_NOOP("Facts", "a pitch name such as D5, F#4 or Bb3");
     case FactId::SuchAsTonic: return QT_TRANSLATE_NOOP("Facts", "a tonic such as C, F# or Bb");
     case FactId::TwelveNumbers: return QT_TRANSLATE_NOOP("Facts", "twelve numbers rising from 0 to below 1200 must stand here");
@@ -109,7 +112,8 @@ const char* sentenceOf(FactId id)
     case FactId::AllMillimetres: return QT_TRANSLATE_NOOP("Facts", "%1 would sound about %2; are all lengths in millimetres?");
     case FactId::EstimateOtherSize: return QT_TRANSLATE_NOOP("Facts", "an estimate of another size, or not finite");
     case FactId::FingeringNames: return QT_TRANSLATE_NOOP("Facts", "%1; a fingering names h%2");
-    case FactId::FirstRegisterNeeded: return QT_TRANSLATE_NOOP("Facts", "at least one fingering of register 1 is needed to lay out holes");
+    case FactId::FirstRegisterNeeded:
+        return QT_TRANSLATE_NOOP("Facts", "at least one fingering of register 1 is needed to lay out holes");
     case FactId::HandSpans: return QT_TRANSLATE_NOOP("Facts", "a hand would span %1, it reaches %2");
     case FactId::HasHoles: return QT_TRANSLATE_NOOP("Facts", "has holes already; a blank has none");
     case FactId::HolesOfFingerings: return QT_TRANSLATE_NOOP("Facts", "%1 holes; the plan's fingerings have %2");
@@ -139,7 +143,8 @@ const char* sentenceOf(FactId id)
     case FactId::NoNoteOnTwo: return QT_TRANSLATE_NOOP("Facts", "no note was heard on two of them before the first cut");
     case FactId::NoProcess: return QT_TRANSLATE_NOOP("Facts", "no process could be started to decode it");
     case FactId::NoSamples: return QT_TRANSLATE_NOOP("Facts", "holds no samples");
-    case FactId::NoSoundFile: return QT_TRANSLATE_NOOP("Facts", "is no sound file that Dowel reads; WAV, FLAC, AIFF, AU and Ogg are");
+    case FactId::NoSoundFile:
+        return QT_TRANSLATE_NOOP("Facts", "is no sound file that Dowel reads; WAV, FLAC, AIFF, AU and Ogg are");
     case FactId::NoSteadyTone: return QT_TRANSLATE_NOOP("Facts", "no steady tone");
     case FactId::NothingHeard: return QT_TRANSLATE_NOOP("Facts", "nothing was heard on it yet");
     case FactId::NotNumbers: return QT_TRANSLATE_NOOP("Facts", "samples that are not numbers");
@@ -166,7 +171,8 @@ const char* sentenceOf(FactId id)
     case FactId::BeginsOtherwise: return QT_TRANSLATE_NOOP("Facts", "does not begin as a workbook does");
     case FactId::CannotBeOpened: return QT_TRANSLATE_NOOP("Facts", "cannot be opened");
     case FactId::Device: return QT_TRANSLATE_NOOP("Facts", "is a device");
-    case FactId::FileGone: return QT_TRANSLATE_NOOP("Facts", "the file that was opened is no longer there; it was moved, replaced or taken away");
+    case FactId::FileGone:
+        return QT_TRANSLATE_NOOP("Facts", "the file that was opened is no longer there; it was moved, replaced or taken away");
     case FactId::Folder: return QT_TRANSLATE_NOOP("Facts", "is a folder");
     case FactId::ItIsDevice: return QT_TRANSLATE_NOOP("Facts", "it is a device");
     case FactId::ItIsFolder: return QT_TRANSLATE_NOOP("Facts", "it is a folder");
@@ -176,7 +182,9 @@ const char* sentenceOf(FactId id)
     case FactId::ItIsSocket: return QT_TRANSLATE_NOOP("Facts", "it is a socket");
     case FactId::JournalName: return QT_TRANSLATE_NOOP("Facts", "is a name that a workbook's own journal has");
     case FactId::LeftInWrite: return QT_TRANSLATE_NOOP("Facts", "it was left in the middle of a write that could not be undone");
-    case FactId::LeftInWriteCopy: return QT_TRANSLATE_NOOP("Facts", "it was left in the middle of a write; copy it with %1 to a folder that may be written, and open it there");
+    case FactId::LeftInWriteCopy:
+        return QT_TRANSLATE_NOOP(
+            "Facts", "it was left in the middle of a write; copy it with %1 to a folder that may be written, and open it there");
     case FactId::Link: return QT_TRANSLATE_NOOP("Facts", "is a link");
     case FactId::LongerThanMB: return QT_TRANSLATE_NOOP("Facts", "it is longer than %1 MB");
     case FactId::LookingOnly: return QT_TRANSLATE_NOOP("Facts", "it was opened for looking only");
@@ -186,11 +194,13 @@ const char* sentenceOf(FactId id)
     case FactId::NoPictureToKeep: return QT_TRANSLATE_NOOP("Facts", "is no picture that can be kept");
     case FactId::NoPictureToRead: return QT_TRANSLATE_NOOP("Facts", "is no picture that can be read");
     case FactId::NoPlainFile: return QT_TRANSLATE_NOOP("Facts", "is no plain file");
-    case FactId::NoShopMemory: return QT_TRANSLATE_NOOP("Facts", "no shop memory is there; advise makes one with the first instrument");
+    case FactId::NoShopMemory:
+        return QT_TRANSLATE_NOOP("Facts", "no shop memory is there; advise makes one with the first instrument");
     case FactId::NoSpecification: return QT_TRANSLATE_NOOP("Facts", "holds no specification");
     case FactId::NoSuchFile: return QT_TRANSLATE_NOOP("Facts", "no such file is there");
     case FactId::NotPutTogether: return QT_TRANSLATE_NOOP("Facts", "the new workbook could not be put together");
-    case FactId::OldJournal: return QT_TRANSLATE_NOOP("Facts", "belongs to a workbook that once lay here, and would be played into the new one");
+    case FactId::OldJournal:
+        return QT_TRANSLATE_NOOP("Facts", "belongs to a workbook that once lay here, and would be played into the new one");
     case FactId::OnlyRead: return QT_TRANSLATE_NOOP("Facts", "may only be read");
     case FactId::OpenElsewhere: return QT_TRANSLATE_NOOP("Facts", "is open in another window or command");
     case FactId::OtherDatabase: return QT_TRANSLATE_NOOP("Facts", "is a database of another program");
@@ -205,7 +215,8 @@ const char* sentenceOf(FactId id)
     case FactId::VersionKnown: return QT_TRANSLATE_NOOP("Facts", "version %1; known: %2");
     case FactId::WithoutEnd: return QT_TRANSLATE_NOOP("Facts", "it would keep Dowel at work without end");
     case FactId::Workbook: return QT_TRANSLATE_NOOP("Facts", "is a workbook");
-    case FactId::WrittenElsewhere: return QT_TRANSLATE_NOOP("Facts", "another window or command has written to it; open it again");
+    case FactId::WrittenElsewhere:
+        return QT_TRANSLATE_NOOP("Facts", "another window or command has written to it; open it again");
     case FactId::KnownKeys: return QT_TRANSLATE_NOOP("Facts", "known: %1");
     case FactId::LinesOfLengths: return QT_TRANSLATE_NOOP("Facts", "each line of what is pasted is %1 lengths or more");
     case FactId::LongerThanBytes: return QT_TRANSLATE_NOOP("Facts", "longer than %1 MB: %2 bytes");
@@ -246,20 +257,20 @@ QString plain(double value)
 
 QString said(const FactArgument& found, LengthUnit unit)
 {
-    return std::visit(
-        Cases{[](const std::string& words) { return QString::fromStdString(words); },
-              [](std::int64_t count) { return QString::number(count); }, [](double value) { return plain(value); },
-              [unit](Metres m) {
-                  // As it was found, not as sizes are shown: what is refused may be refused for its last digit.
-                  return unit == LengthUnit::Inches ? length(m, unit) : tr("%1 mm", "a length").arg(plain(m.millimetres()));
-              },
-              [](Hertz f) { return tr("%1 Hz", "a frequency").arg(plain(f.hertz())); },
-              [](Cents c) { return tr("%1 cents", "an interval").arg(plain(c.cents())); },
-              [](Temperature t) { return tr("%1 °C", "a temperature").arg(plain(t.celsius())); },
-              [](Degrees d) {
-                  return tr("%1°", "an angle").arg(plain(d.value));
-              }},
-        found);
+    return std::visit(Cases{[](const std::string& words) { return QString::fromStdString(words); },
+                            [](std::int64_t count) { return QString::number(count); }, [](double value) { return plain(value); },
+                            [unit](Metres m) {
+                                // As it was found, not as sizes are shown: what is refused may be refused for its last digit.
+                                return unit == LengthUnit::Inches ? length(m, unit)
+                                                                  : tr("%1 mm", "a length").arg(plain(m.millimetres()));
+                            },
+                            [](Hertz f) { return tr("%1 Hz", "a frequency").arg(plain(f.hertz())); },
+                            [](Cents c) { return tr("%1 cents", "an interval").arg(plain(c.cents())); },
+                            [](Temperature t) { return tr("%1 °C", "a temperature").arg(plain(t.celsius())); },
+                            [](Degrees d) {
+                                return tr("%1°", "an angle").arg(plain(d.value));
+                            }},
+                      found);
 }
 
 } // namespace

@@ -88,25 +88,24 @@ QString tool(const AdviceStep& step, LengthUnit unit, const BitDrawer* drawer, c
                 return name;
         return openingByHand(material);
     };
-    return std::visit(Cases{[&](const Enlarge&) { return opening(); },
-                            [&](const TrimFoot& c) {
-                                constexpr double sawFrom_mm = 2.0;
-                                return (step.from - c.length).millimetres() > sawFrom_mm ? tr("fine saw, then file")
-                                                                                         : tr("flat file");
-                            },
-                            [](const Deepen&) { return tr("bit of the bore, with a stop at its depth"); },
-                            [](const CutUp&) { return tr("knife, at the lip's edge"); },
-                            [](const OpenEmbouchure&) { return tr("round file, at both ends alike"); },
-                            [](const UndercutEmbouchure&) { return tr("small knife or undercutter, from inside"); },
-                            [](const MoveStopper&) { return tr("push rod with a mark"); },
-                            [](const Undercut&) { return tr("small knife or undercutter, from inside"); },
-                            [](const Fill&) { return tr("wax, pressed in from outside"); },
-                            [](const PushPlug&) { return tr("push rod with a mark"); },
-                            [](const PutOnFoot&) { return tr("by hand"); },
-                            [](const Ream&) {
-                                return tr("scraper or reamer, with a stop at its depth");
-                            }},
-                      step.cut);
+    return std::visit(
+        Cases{[&](const Enlarge&) { return opening(); },
+              [&](const TrimFoot& c) {
+                  constexpr double sawFrom_mm = 2.0;
+                  return (step.from - c.length).millimetres() > sawFrom_mm ? tr("fine saw, then file") : tr("flat file");
+              },
+              [](const Deepen&) { return tr("bit of the bore, with a stop at its depth"); },
+              [](const CutUp&) { return tr("knife, at the lip's edge"); },
+              [](const OpenEmbouchure&) { return tr("round file, at both ends alike"); },
+              [](const UndercutEmbouchure&) { return tr("small knife or undercutter, from inside"); },
+              [](const MoveStopper&) { return tr("push rod with a mark"); },
+              [](const Undercut&) { return tr("small knife or undercutter, from inside"); },
+              [](const Fill&) { return tr("wax, pressed in from outside"); },
+              [](const PushPlug&) { return tr("push rod with a mark"); }, [](const PutOnFoot&) { return tr("by hand"); },
+              [](const Ream&) {
+                  return tr("scraper or reamer, with a stop at its depth");
+              }},
+        step.cut);
 }
 
 QString why(const AdviceStep& step, LengthUnit unit)
@@ -275,9 +274,9 @@ QString caution(const AdviceStep& step)
         return tr("Push, do not hammer: a tight stopper can split the head.");
     };
     return std::visit(
-        Cases{[&](const Enlarge&) { return blade(); }, [&](const Undercut&) { return blade(); }, [&](const CutUp&) { return blade(); },
-              [&](const OpenEmbouchure&) { return blade(); }, [&](const UndercutEmbouchure&) { return blade(); },
-              [&](const Ream&) { return blade(); },
+        Cases{[&](const Enlarge&) { return blade(); }, [&](const Undercut&) { return blade(); },
+              [&](const CutUp&) { return blade(); }, [&](const OpenEmbouchure&) { return blade(); },
+              [&](const UndercutEmbouchure&) { return blade(); }, [&](const Ream&) { return blade(); },
               [](const TrimFoot&) { return tr("Cut away from yourself; keep the dust out of your lungs."); },
               [](const Deepen&) {
                   return tr("Know how much wood is left below the bit. Clamp the pipe, no gloves near the bit; draw it out often "
@@ -349,8 +348,7 @@ QString cutLine(const CutEntry& c, LengthUnit unit)
 QString adviceLine(const Advice& a, LengthUnit unit)
 {
     switch (a.state) {
-    case AdviceState::Measure:
-        return tr("Advice: listen to %n fingering(s)", nullptr, static_cast<int>(a.fingerings.size()));
+    case AdviceState::Measure: return tr("Advice: listen to %n fingering(s)", nullptr, static_cast<int>(a.fingerings.size()));
     case AdviceState::MakeCut:
         return tr("Advice: %1 to %2").arg(work(a.steps.front().cut), length(wantedSize(a.steps.front().cut), unit));
     case AdviceState::Finished: return tr("Advice: done, %1 of %2 notes within tolerance").arg(a.withinTolerance).arg(a.of);
@@ -401,8 +399,9 @@ QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
               [](const PhotoEntry& p) {
                   return p.words.empty() ? tr("Photograph") : tr("Photograph: %1").arg(QString::fromStdString(p.words));
               },
-              [](const PatternEntry& p) { return patternLine(p); }, [](const FinishEntry&) { return tr("Finish schedule saved"); },
-              [](const PlanEntry&) { return tr("Design saved"); }, [&](const BuiltEntry& b) { return builtLine(b, unit); },
+              [](const PatternEntry& p) { return patternLine(p); },
+              [](const FinishEntry&) { return tr("Finish schedule saved"); }, [](const PlanEntry&) { return tr("Design saved"); },
+              [&](const BuiltEntry& b) { return builtLine(b, unit); },
               [&](const MeasureEntry& m) {
                   return m.hole ? tr("Measured again: %1 is %2").arg(QString::fromStdString(m.hole->text), length(m.size, unit))
                                 : tr("Measured again: the tube is %1 long").arg(length(m.size, unit));

@@ -149,7 +149,8 @@ Result<std::vector<std::vector<Metres>>> parseTable(const QString& clip, LengthU
         if (row.empty() && number == 1)
             continue; // headings
         if (row.size() < atLeast)
-            return Error{ErrorCode::BadValue, "line " + std::to_string(number) + (trouble ? ": " + trouble->where : ""),
+            return Error{ErrorCode::BadValue,
+                         "line " + std::to_string(number) + (trouble ? ": " + trouble->where : ""),
                          {FactId::LinesOfLengths, atLeast}};
         rows.push_back(std::move(row));
     }

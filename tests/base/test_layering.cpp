@@ -9,6 +9,7 @@
 #include <QMap>
 #include <QProcess>
 #include <QRegularExpression>
+#include <QSet>
 #include <QTemporaryDir>
 #include <QTest>
 
@@ -100,6 +101,30 @@ private Q_SLOTS:
         }
         QVERIFY2(complaints.isEmpty(), qPrintable(complaints.join(QLatin1Char('\n'))));
         QVERIFY(checked > 200); // a test that looked at nothing proves nothing
+    }
+    void noRuleAllowsWhatNobodyUses()
+    {
+        // An arrow that nothing needs would let the next one through unseen.
+        const auto all = rules();
+        QMap<QString, QSet<QString>> used;
+        QDirIterator files(QStringLiteral(DOWEL_SOURCE "/src"), {QStringLiteral("*.h"), QStringLiteral("*.cpp")}, QDir::Files,
+                           QDirIterator::Subdirectories);
+        static const QRegularExpression include(QStringLiteral("^#include \"([^\"]+)\""), QRegularExpression::MultilineOption);
+        while (files.hasNext()) {
+            const QString path = files.next();
+            const QString inside = path.mid(QStringLiteral(DOWEL_SOURCE "/src/").size());
+            QFile file(path);
+            QVERIFY(file.open(QIODevice::ReadOnly));
+            const QString text = QString::fromUtf8(file.readAll());
+            for (auto it = include.globalMatch(text); it.hasNext();)
+                used[roomOf(inside)].insert(roomOf(it.next().captured(1)));
+        }
+        QStringList idle;
+        for (auto it = all.begin(); it != all.end(); ++it)
+            for (const QString& room : it->rooms)
+                if (!used[it.key()].contains(room))
+                    idle << it.key() + QStringLiteral(" -> ") + room;
+        QVERIFY2(idle.isEmpty(), qPrintable(idle.join(QLatin1Char('\n'))));
     }
     void theForeignTruthSharesNoPhysicsWithTheModel()
     {

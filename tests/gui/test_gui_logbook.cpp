@@ -128,13 +128,13 @@ private Q_SLOTS:
         };
         EVENTUALLY(photo() != nullptr);
         QVERIFY(words->text().isEmpty());
-        const auto kept = desk.document().store()->take(photo()->id);
+        const auto kept = Recordings::open(desk.document().path().toStdString())->take(photo()->id);
         VERIFY_OK(kept);
         const QByteArray bytes(reinterpret_cast<const char*>(kept->data()), static_cast<qsizetype>(kept->size()));
         const QImage small = QImage::fromData(bytes);
         QCOMPARE(small.size(), QSize(1280, 640));
         QVERIFY(small.textKeys().isEmpty() && !bytes.contains("48.1"));
-        VERIFY_OK(desk.document().store()->verify());
+        VERIFY_OK(Store::open(desk.document().path().toStdString(), Store::Mode::Look)->verify());
         auto* table = desk.find<QTableView>("logTable");
         QCOMPARE(table->model()->index(0, app::LogModel::What).data().toString(),
                  QStringLiteral("Photograph: the knot beside h3"));

@@ -25,7 +25,19 @@ private Q_SLOTS:
         const auto without = worksOn(Instrument::make(closed).value());
         QVERIFY(std::none_of(without.begin(), without.end(), [](const Cut& c) { return std::holds_alternative<TrimFoot>(c); }));
     }
-    void enlargingTakesTheUndercutAlong()
+    void aHoleMadeWiderKeepsWhatIsLeftOfItsUndercut()
+    {
+        // One that is wider than the bit stays where it is; one that the bit takes away is gone.
+        const auto ramp = applied(fixtures::whistle(), Undercut{{"h2"}, mm(7.5)});
+        VERIFY_OK(ramp);
+        const auto within = applied(*ramp, Enlarge{{"h2"}, mm(6.5)});
+        VERIFY_OK(within);
+        VERIFY_NEAR(within->find(HoleId{"h2"})->undercutDiameter.millimetres(), 7.5, 1e-9);
+        const auto beyond = applied(*ramp, Enlarge{{"h2"}, mm(8.0)});
+        VERIFY_OK(beyond);
+        VERIFY_NEAR(beyond->find(HoleId{"h2"})->undercutDiameter.millimetres(), 8.0, 1e-9);
+    }
+    void aHoleWithoutUndercutHasNoneWhenItIsWider()
     {
         const auto after = applied(fixtures::whistle(), Enlarge{{"h2"}, mm(6.5)});
         VERIFY_OK(after);
@@ -190,7 +202,31 @@ private Q_SLOTS:
         QCOMPARE(applied(Instrument::make(closed).value(), bell).error().code, ErrorCode::BadGeometry);
     }
     void calipersMayReadATrifleUnder() { VERIFY_OK(applied(fixtures::whistle(), Enlarge{{"h1"}, mm(5.27)})); }
-    void onlyFillAddsMaterial()
+    void onlyWhatCanBeTakenBackAddsMaterial()
+    {
+        // Every kind of work on every kind of mouth, a millimetre the other way than it goes.
+        InstrumentSpec across = fixtures::whistleSpec();
+        across.excitation = Transverse{mm(10.0), mm(9.0), mm(4.0), mm(18.0)};
+        InstrumentSpec stopped = fixtures::whistleSpec();
+        stopped.foot = Foot::Closed;
+        stopped.family = Family::Stopped;
+        int refused = 0;
+        for (const InstrumentSpec& spec : {fixtures::whistleSpec(), across, stopped}) {
+            const Instrument there = Instrument::make(spec).value();
+            for (Cut work : worksOn(there)) {
+                const CutFacts& facts = factsOf(work);
+                if (facts.reversible)
+                    continue;
+                const Metres back = mm(facts.size == CutFacts::Size::Shrinks ? 1.0 : -1.0);
+                const auto added = applied(there, withSize(work, wantedSize(work) + back));
+                QVERIFY2(!added, facts.word.data());
+                QCOMPARE(added.error().code, ErrorCode::NotRemovable);
+                ++refused;
+            }
+        }
+        QVERIFY2(refused > 3 * 12, qPrintable(QString::number(refused)));
+    }
+    void fillingMakesAHoleNarrower()
     {
         const auto filled = applied(fixtures::whistle(), Fill{{"h1"}, mm(5.0)});
         VERIFY_OK(filled);

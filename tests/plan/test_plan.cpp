@@ -255,8 +255,7 @@ private Q_SLOTS:
                 const auto levers = leversOf(dense, means);
                 Eigen::VectorXd high(static_cast<Eigen::Index>(levers.size()));
                 for (std::size_t k = 0; k < levers.size(); ++k)
-                    high[static_cast<Eigen::Index>(k)] =
-                        (isLever<TrimFoot>(levers[k]) ? levers[k].low : levers[k].high).metres();
+                    high[static_cast<Eigen::Index>(k)] = (isLever<TrimFoot>(levers[k]) ? levers[k].low : levers[k].high).metres();
                 const auto all = withLevers(dense, levers, high);
                 QVERIFY2(all.ok(), all ? "" : (all.error().where).c_str());
             }
@@ -697,7 +696,8 @@ private Q_SLOTS:
                     const auto& step = advice->steps.front();
                     const double now = step.forecast.back().now.cents();
                     if (std::abs(now - bench.truthCents(highest) - extra_cents) > 40.0)
-                        return Result<Advice>(Error{ErrorCode::Internal, "told otherwise than heard", Fact::said(std::to_string(now))});
+                        return Result<Advice>(
+                            Error{ErrorCode::Internal, "told otherwise than heard", Fact::said(std::to_string(now))});
                     bench.cut(step.cut, step.forecast);
                 }
                 for (const auto& id : advice->fingerings)

@@ -81,7 +81,7 @@ private Q_SLOTS:
         const auto pairs = session::aroundLastCut(store->book());
         QCOMPARE(pairs.size(), std::size_t{1});
         QCOMPARE(pairs[0].fingering.text, std::string("E5"));
-        const auto all = session::replayed(store->book(), *store, pairs);
+        const auto all = session::replayed(store->book(), store->path(), pairs);
         VERIFY_OK(all);
         // A second, a rest, a second, a longer rest.
         VERIFY_NEAR(all->duration().seconds(), 1.0 + 0.15 + 1.0 + 0.6, 0.01);
@@ -96,7 +96,7 @@ private Q_SLOTS:
         VERIFY_NEAR(crossings(0.2, 0.8), 640.0, 3.0);
         VERIFY_NEAR(crossings(1.35, 1.95), 652.0, 3.0);
         QCOMPARE(all->values[static_cast<std::size_t>(1.07 * all->rate_Hz)], 0.0F);
-        QVERIFY(!session::replayed(store->book(), *store, {}));
+        QVERIFY(!session::replayed(store->book(), store->path(), {}));
     }
     void aReplayKeepsToItsSnapshotWhileTheRecordGrows()
     {
@@ -108,12 +108,12 @@ private Q_SLOTS:
         const Metres was = store->book().present().find(HoleId{"h1"})->diameter;
         VERIFY_OK(store->append(CutEntry{Enlarge{{"h1"}, was + mm(0.5)}, was, {}, {}}));
         VERIFY_OK(store->append(reading("E5"), tone(652.0, 0.3)));
-        const Workbook snapshot = store->book();
-        const auto pairs = session::aroundLastCut(snapshot);
+        const auto snapshot = store->snapshot();
+        const auto pairs = session::aroundLastCut(*snapshot);
         std::atomic<bool> done = false;
         std::thread replaying([&] {
             for (int i = 0; i < 20; ++i)
-                if (!session::replayed(snapshot, *store, pairs))
+                if (!session::replayed(*snapshot, store->path(), pairs))
                     return;
             done = true;
         });
@@ -121,7 +121,7 @@ private Q_SLOTS:
             VERIFY_OK(store->append(NoteEntry{"a note"}));
         replaying.join();
         QVERIFY(done);
-        QCOMPARE(store->book().entries().size(), snapshot.entries().size() + 40);
+        QCOMPARE(store->book().entries().size(), snapshot->entries().size() + 40);
     }
     void roomIsLeftInEveryTargetAndGivenBack()
     {

@@ -11,7 +11,9 @@
 #include <QFile>
 #include <QRegularExpression>
 #include <QTemporaryDir>
+#include <atomic>
 #include <sqlite3.h>
+#include <thread>
 #include <unistd.h>
 
 using namespace dowel;
@@ -36,6 +38,44 @@ class TestStore : public QObject
     }
 
 private Q_SLOTS:
+    void whoReadsIsNotDisturbedByWhoWrites()
+    {
+        // A reader keeps the record that it took, and reads recordings by a connection of its own, while entries are added.
+        const std::string path = fresh();
+        auto s = Store::create(path, fixtures::whistle());
+        VERIFY_OK(s);
+        const Store::Flac take{9, 8, 7};
+        VERIFY_OK(s->append(fixtures::fullReading(true), take));
+        const auto then = s->snapshot();
+        std::atomic<int> read = 0;
+        std::atomic<bool> wrong = false;
+        const auto reading = [&] {
+            const auto recordings = Recordings::open(path);
+            std::size_t most = 0;
+            for (int i = 0; i < 60 && recordings; ++i) {
+                const auto now = s->snapshot();
+                wrong = wrong || now->entries().size() < most || then->entries().size() != 1;
+                most = now->entries().size();
+                const auto found = recordings->take({1});
+                wrong = wrong || !found || *found != take;
+                ++read;
+            }
+        };
+        std::thread one(reading);
+        std::thread other(reading);
+        for (int i = 0; i < 30; ++i)
+            VERIFY_OK(s->append(NoteEntry{"a note"}));
+        one.join();
+        other.join();
+        QCOMPARE(read.load(), 120);
+        QVERIFY(!wrong);
+        QCOMPARE(s->snapshot()->entries().size(), std::size_t(31));
+        QCOMPARE(then->entries().size(), std::size_t(1));
+        QVERIFY(!Recordings::open(path)->take({2})); // a note has none
+        QVERIFY(!Recordings::open(fresh()));
+        // What two of them hold open is still locked for others.
+        QCOMPARE(Store::open(path, Store::Mode::Work).error().code, ErrorCode::InUse);
+    }
     void everythingComesBack()
     {
         const std::string path = fresh();

@@ -22,6 +22,5 @@
 #define VERIFY_OK(result)                                                                                                        \
     do {                                                                                                                         \
         const auto& okResult = (result); /* evaluated once */                                                                    \
-        QVERIFY2(okResult.ok(),                                                                                                  \
-                 okResult.ok() ? "" : qPrintable(QString::fromStdString(dowel::told(okResult.error()))));                               \
+        QVERIFY2(okResult.ok(), okResult.ok() ? "" : qPrintable(QString::fromStdString(dowel::told(okResult.error()))));         \
     } while (false)

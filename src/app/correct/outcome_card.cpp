@@ -110,8 +110,8 @@ OutcomeCard::OutcomeCard(Document& document, QWidget* parent)
 void OutcomeCard::replay()
 {
     m_replay->setEnabled(false);
-    m_jobs.run([store = m_document->store(), book = m_document->book()](
-                   const Cancel& cancel) { return session::replayed(*book, *store, session::aroundLastCut(*book), cancel); },
+    m_jobs.run([path = m_document->path().toStdString(), book = m_document->book()](
+                   const Cancel& cancel) { return session::replayed(*book, path, session::aroundLastCut(*book), cancel); },
                [this](const Result<Samples>& samples) {
                    m_replay->setEnabled(true);
                    if (!samples)

@@ -134,7 +134,8 @@ Result<std::vector<Fingering>> WantedDialog::chart() const
             bool number = false;
             const double v = QLocale().toDouble(typed, &number);
             if (!number || !(v >= (column == Tolerance ? 0.5 : 0.0) && v <= 100.0))
-                return Error{ErrorCode::BadValue, f.id.text + (column == Tolerance ? ", ±" : ", weight"),
+                return Error{ErrorCode::BadValue,
+                             f.id.text + (column == Tolerance ? ", ±" : ", weight"),
                              {FactId::Within, typed.toStdString(), column == Tolerance ? 0.5 : 0.0, 100}};
             if (column == Tolerance)
                 f.tolerance = Cents::fromCents(v);

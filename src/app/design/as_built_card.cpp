@@ -238,7 +238,8 @@ void AsBuiltCard::takeLength(int row, int column, const QString& typed)
     const bool optional = column == Undercut || column == Chimney || column == Aside;
     const auto length = optional && typed.isEmpty() ? Result<Metres>(Metres()) : text::parseLength(typed, m_unit);
     if (!length) {
-        Q_EMIT failed(tr("%1: %2", "hole, what is wrong").arg(QString::fromStdString(h.id.text), text::sentence(length.error(), m_unit)));
+        Q_EMIT failed(
+            tr("%1: %2", "hole, what is wrong").arg(QString::fromStdString(h.id.text), text::sentence(length.error(), m_unit)));
         return;
     }
     if (const Metres at = placeOf(*length); column == Place && !(at > Metres() && at < m_length)) {

@@ -585,7 +585,8 @@ void BlankPage::takeJoints()
         if (!at || !out || parts.size() > 2) {
             Q_EMIT failed(text::sentence(!at    ? at.error()
                                          : !out ? out.error()
-                                                : Error{ErrorCode::BadValue, word.toStdString(), {}}, m_unit));
+                                                : Error{ErrorCode::BadValue, word.toStdString(), {}},
+                                         m_unit));
             return refresh();
         }
         const auto same = std::find_if(before.begin(), before.end(), [&](const Slide& s) {

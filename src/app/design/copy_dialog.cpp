@@ -248,8 +248,7 @@ void CopyDialog::accept()
         for (int row = 0; row < m_holes->rowCount(); ++row)
             if (m_holes->item(row, 0)->text().toStdString() == made.error().where) {
                 m_holes->setCurrentCell(row, text::parseLength(m_holes->item(row, 1)->text(), m_unit) ? 2 : 1);
-                return m_trouble->setText(
-                    tr("Hole %1: %2").arg(m_holes->item(row, 0)->text(), text::facts(made.error().fact)));
+                return m_trouble->setText(tr("Hole %1: %2").arg(m_holes->item(row, 0)->text(), text::facts(made.error().fact)));
             }
         return m_trouble->setText(text::sentence(made.error(), m_unit));
     }

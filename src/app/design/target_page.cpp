@@ -413,13 +413,13 @@ void TargetPage::importScale()
         return;
     QFile file(path);
     if (!file.open(QIODevice::ReadOnly)) {
-        Q_EMIT failed(text::sentence(Error{ErrorCode::Unreadable, path.toStdString(), Fact::said(file.errorString().toStdString())}));
+        Q_EMIT failed(
+            text::sentence(Error{ErrorCode::Unreadable, path.toStdString(), Fact::said(file.errorString().toStdString())}));
         return;
     }
     const auto scale = scaleFromText(file.readAll().toStdString());
     if (!scale) {
-        Q_EMIT failed(tr("%1, %2: %3.")
-                          .arg(path, QString::fromStdString(scale.error().where), text::facts(scale.error().fact)));
+        Q_EMIT failed(tr("%1, %2: %3.").arg(path, QString::fromStdString(scale.error().where), text::facts(scale.error().fact)));
         return;
     }
     std::vector<double> twelve{0.0};

@@ -3,6 +3,7 @@
 // on one worker; a view is told only after the entry is durable.
 #pragma once
 
+#include "app/document/record_writer.h"
 #include "app/parts/jobs.h"
 #include "app/parts/time_source.h"
 #include "core/hearing/frames.h"
@@ -14,7 +15,6 @@
 
 #include <QObject>
 #include <QString>
-#include <deque>
 #include <memory>
 #include <optional>
 
@@ -38,10 +38,10 @@ public:
     void setUnit(text::LengthUnit unit) { m_unit = unit; }
     ~Document() override;
 
-    using Snapshot = std::shared_ptr<const Workbook>;
+    using Snapshot = RecordWriter::Snapshot;
     [[nodiscard]] Snapshot book() const { return m_book; }
     [[nodiscard]] QString path() const { return m_path; }
-    [[nodiscard]] TimeSource& time() const { return m_again.time(); }
+    [[nodiscard]] TimeSource& time() const { return *m_time; }
     /// Newest recommendation; empty while it is being worked out for what has just changed.
     [[nodiscard]] const std::optional<Recommendation>& recommendation() const { return m_recommendation; }
     [[nodiscard]] bool busy() const { return m_jobs.busy(); }
@@ -66,8 +66,10 @@ public:
     void keepNumbers(io::NumberSession numbers);
     /// A reading measured anew over another part of its take; the old one is set aside and stays in the record.
     void measureAnew(EntryId old, ReadingEntry reading, const std::shared_ptr<const Samples>& samples);
-    /// For looking, from a worker.
-    [[nodiscard]] std::shared_ptr<const Store> store() const { return m_store; }
+    /// Reads what lies beside an entry, on a worker of the caller's own, whatever is being written meanwhile.
+    [[nodiscard]] std::function<Result<Store::Flac>()> beside(EntryId entry) const;
+    /// As Store::identity().
+    [[nodiscard]] const std::string& identity() const { return m_store->identity(); }
     /// Sets the newest standing reading of a fingering aside; its recording stays.
     void takeBack(const FingeringId& fingering);
     /// after: once it is kept; none: it is told.
@@ -99,10 +101,10 @@ public:
     /// Once everything that was asked for before is done.
     void afterThat(std::function<void()> then);
     /// Entries that the disk did not take yet; they are held here and tried again every few seconds.
-    [[nodiscard]] std::size_t waiting() const { return m_waiting.size(); }
+    [[nodiscard]] std::size_t waiting() const { return m_writer.waiting(); }
     /// Takes and entries on their way to the disk.
-    [[nodiscard]] int keeping() const { return m_keeping; }
-    void trySavingAgain();
+    [[nodiscard]] int keeping() const { return m_writer.keeping(); }
+    void trySavingAgain() { m_writer.tryAgain(); }
     /// Writes a copy or an export on the worker.
     void copyTo(const QString& path);
     void exportTo(const QString& path, const QString& format);
@@ -119,34 +121,16 @@ Q_SIGNALS:
     void busyChanged(bool busy);
 
 private:
-    using Entries = std::shared_ptr<const std::vector<Store::NewEntry>>;
-    using After = std::function<void()>;
-    /// Entries on the way to the disk: on it with the book after, or why not.
-    struct Attempt
-    {
-        Snapshot book;
-        Entries entries;
-        bool saved = false;
-        std::optional<Error> trouble;
-        std::optional<TakePicture> picture{};
-    };
-    struct Waiting
-    {
-        Entries entries;
-        After after;
-        bool adopts = true;
-    };
-    static Attempt attempt(Store& store, std::vector<Store::NewEntry> entries, bool hold);
-    void finish(const Attempt& attempt, const After& after, bool adopts = true);
-    void saveNext();
     void keepSamples(const FingeringId& fingering, std::function<Result<Samples>(const Workbook&)> source, ReadingSource kind);
-    void append(EntryBody body, After after, bool adopts = true);
-    void append(std::vector<Store::NewEntry> entries, After after, bool adopts = true);
+    void append(EntryBody body, std::function<void()> saved, RecordWriter::Advice advice = RecordWriter::Advice::Overtaken);
+    void append(RecordWriter::Entries entries, std::function<void()> saved,
+                RecordWriter::Advice advice = RecordWriter::Advice::Overtaken);
     void adopt(Snapshot book);
     void fail(const Error& error);
 
-    Jobs m_jobs;
-    std::shared_ptr<Store> m_store; ///< touched by the worker only
+    TimeSource* m_time;
+    std::shared_ptr<Store> m_store; ///< appended to by the worker only
+    RecordWriter m_writer;
     Snapshot m_book;
     QString m_path;
     Temperature m_room;
@@ -154,11 +138,8 @@ private:
     std::optional<Recommendation> m_recommendation;
     std::optional<TakePicture> m_lastTake;
     int m_revision = 0;
-    std::deque<Waiting> m_waiting;
-    Alarm m_again;
-    bool m_saving = false;
-    int m_keeping = 0;
     text::LengthUnit m_unit = text::LengthUnit::Millimetres;
+    Jobs m_jobs; ///< last: its worker is waited for before anything that it may use goes
 };
 
 } // namespace dowel::app

@@ -135,8 +135,8 @@ TakeDialog::TakeDialog(Document& document, EntryId entry, QWidget* parent)
     const Seconds from = m_reading.note ? m_reading.note->start : Seconds();
     const Seconds to = m_reading.note ? m_reading.note->end : Seconds();
     m_jobs.run(
-        [store = document.store(), entry, from, to](const Cancel& cancel) -> Result<Opened> {
-            const auto flac = store->take(entry);
+        [read = document.beside(entry), from, to](const Cancel& cancel) -> Result<Opened> {
+            const auto flac = read();
             if (!flac)
                 return flac.error();
             auto samples = io::samplesOfFlac(*flac);

@@ -482,7 +482,7 @@ void FinishPage::writeCalendar()
     if (path.isEmpty())
         return;
     m_writing.run(
-        [plan = *m_plan, book = m_document->book(), identity = m_document->store()->identity(), to = path.toStdString(),
+        [plan = *m_plan, book = m_document->book(), identity = m_document->identity(), to = path.toStdString(),
          at = timestamp(m_document->time())](const Cancel&) {
             const auto days = io::calendarDays(plan, identity, text::forCalendar);
             return io::writeFileWhole(to, io::calendarText(days, book->present().spec().name, at, book->finishChanges()));

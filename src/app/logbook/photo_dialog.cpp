@@ -36,8 +36,8 @@ PhotoDialog::PhotoDialog(Document& document, EntryId entry, const QString& words
     column->addWidget(m_picture, 1);
     column->addLayout(foot);
     m_jobs.run(
-        [store = document.store(), entry](const Cancel&) -> Result<QImage> {
-            const auto bytes = store->take(entry);
+        [read = document.beside(entry), entry](const Cancel&) -> Result<QImage> {
+            const auto bytes = read();
             if (!bytes)
                 return bytes.error();
             const QImage image = QImage::fromData(bytes->data(), static_cast<int>(bytes->size()), "JPEG");

@@ -419,7 +419,8 @@ void Workpiece::drawGhost(QPainter& painter, const Scale& s) const
                 mouthEdge(x);
         }
     };
-    std::visit(Cases{[&](const Enlarge& g) { hole(g.hole, g.diameter); }, [&](const Undercut& g) { hole(g.hole, g.undercutDiameter); },
+    std::visit(Cases{[&](const Enlarge& g) { hole(g.hole, g.diameter); },
+                     [&](const Undercut& g) { hole(g.hole, g.undercutDiameter); },
                      [&](const Fill& g) { hole(g.hole, g.diameter); },
                      [&](const TrimFoot& g) { across(std::min(s.x(g.length), length_px - seen_px), foot_px + wall + 8.0); },
                      [&](const Deepen& g) { bottom(std::max(s.x(g.length), length_px + seen_px)); },

@@ -2,9 +2,9 @@
 // One window for one instrument: the workpiece along the top of every page, the stages down the left.
 #pragma once
 
-#include "app/document/document.h"
 #include "app/parts/jobs.h"
 #include "app/parts/style.h"
+#include "app/shell/book_controller.h"
 #include "core/instrument/whole.h"
 #include "io/plan_json.h"
 #include "text/units.h"
@@ -27,16 +27,14 @@ struct LikeWanted;
 class FinishPage;
 class Guide;
 class ListenPage;
-class LogbookPage;
 class MessageBar;
-class Plan;
+class OpenBench;
 class PlanBench;
 class Questions;
 class ShopDrawer;
 class ShopPage;
 class FirstSteps;
 class StageList;
-class Workpiece;
 
 class MainWindow : public QMainWindow
 {
@@ -56,10 +54,10 @@ public:
     void newPractice(const QString& folder);
     /// Likewise of any family, laid out for it, with the wood and the room that are asked for.
     void practise(Family family, const PracticeEntry& with);
-    [[nodiscard]] Document* document() const { return m_document.get(); }
-    [[nodiscard]] ListenPage* listenPage() const { return m_listen; }
-    [[nodiscard]] CorrectPage* correctPage() const { return m_correct; }
-    [[nodiscard]] FinishPage* finishPage() const { return m_finish; }
+    [[nodiscard]] Document* document() const { return m_books.document(); }
+    [[nodiscard]] ListenPage* listenPage() const;
+    [[nodiscard]] CorrectPage* correctPage() const;
+    [[nodiscard]] FinishPage* finishPage() const;
     /// The design of the instrument that is open; one must be.
     [[nodiscard]] Plan& plan();
     void goTo(Stage stage);
@@ -82,8 +80,6 @@ protected:
     void dropEvent(QDropEvent* event) override;
 
 private:
-    /// Asks where entries are not on the disk yet; true where the workbook may be left.
-    bool mayLeave();
     void buildMenus();
     void buildWorkbookMenu(QMenu* workbook);
     void buildViewMenu(QMenu* view);
@@ -92,20 +88,16 @@ private:
     QAction* act(QMenu* menu, const QString& text, const QKeySequence& keys, Function function, bool needsBook);
     void buildShop();
     void beginFrom(io::PlanKept plan, const QString& name);
+    void bindBooks();
     void takeEarlierPlan();
     void beginLike(const LikeWanted& what);
     /// One in each key that is asked for, all or none.
     void beginFamily(const LikeWanted& what);
-    /// Lets go of the workbook that is open.
-    void closeBook();
     void showRecent();
-    /// Carries the steps out one after another, a turn of the event loop each, as long as the bench is there.
-    void inTurns(std::vector<std::function<void()>> steps);
-    void letGoOfPages();
+    /// What showed the workbook goes.
+    void letGoOfBenches();
     /// In turns, the last of which says opened().
     void makePages();
-    void makeNothingPage();
-    void takePlan();
     /// Writes down what is there from here on, asking first where what was heard would count no more.
     void build(const Instrument& there);
     void takeLastBack();
@@ -114,13 +106,8 @@ private:
     /// After an entry was taken back or brought back: what stands on it is shown anew.
     void followTurn(bool plan, bool built);
     void takeBackNewest();
-    /// Opens what how() gives, on the worker, unless the user stays with what is unsaved.
-    void open(std::function<Result<Store>(const Cancel&)> how);
-    void adopt(Store store);
-    void showBench();
-    void bindDocument();
+    void sayTitle();
     void showStage(int stage);
-    void refreshWorkpiece();
     void refreshStages();
     void openAsked();
     void newFromSpec();
@@ -138,31 +125,23 @@ private:
     [[nodiscard]] PlanBench& planBench();
     Style::Look m_look; ///< first: widgets that are made before it is applied keep the fonts of the desktop
     TimeSource* m_time;
+    BookController m_books;
     Jobs m_jobs;
     std::unique_ptr<Questions> m_questions;
-    std::unique_ptr<Document> m_document;
     QString m_folder;
     ShopDrawer* m_drawer = nullptr;
     ShopPage* m_shop = nullptr;
     ComparePage* m_compare = nullptr;
-    std::unique_ptr<Plan> m_plan;
     PlanBench* m_planBench = nullptr;
     PlanBench* m_planBegun = nullptr; ///< half made
-    QWidget* m_bench = nullptr;
+    OpenBench* m_bench = nullptr;
     QStackedWidget* m_whole;
     QWidget* m_desk;
     QStackedWidget* m_benches;
-    QStackedWidget* m_pages = nullptr;
     StageList* m_stages = nullptr;
     FirstSteps* m_firstSteps = nullptr;
-    Workpiece* m_workpiece = nullptr;
     MessageBar* m_messages;
-    ListenPage* m_listen = nullptr;
-    CorrectPage* m_correct = nullptr;
-    FinishPage* m_finish = nullptr;
-    LogbookPage* m_logbook = nullptr;
-    bool m_ready = false;         ///< all pages of the workbook are there
-    QWidget* m_nothing = nullptr; ///< where there is nothing to hear yet
+    bool m_ready = false; ///< all pages of the workbook are there
     QList<QAction*> m_needBook;
     QMenu* m_recent = nullptr;
     Guide* m_guide = nullptr;

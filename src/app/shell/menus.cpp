@@ -49,7 +49,7 @@ void MainWindow::buildMenus()
         help, tr("&First steps"), QKeySequence(),
         [this] {
             FirstSteps::bringBack();
-            if (m_document && m_document->book()->practice())
+            if (document() != nullptr && document()->book()->practice())
                 refreshStages();
             else
                 newPractice(m_folder);
@@ -75,7 +75,7 @@ void MainWindow::buildWorkbookMenu(QMenu* workbook)
         [this] {
             const QString to = m_questions->fileToWrite(this, tr("Save a copy"), QString(), tr("Workbooks (*.dowel)"));
             if (!to.isEmpty())
-                m_document->copyTo(to);
+                document()->copyTo(to);
         },
         true);
     act(
@@ -90,20 +90,20 @@ void MainWindow::buildWorkbookMenu(QMenu* workbook)
     act(
         workbook, tr("Te&mplate as built…"), QKeySequence(), [this] { writeTemplate(); }, true);
     act(
-        workbook, tr("Passpor&t…"), QKeySequence::Print, [this] { m_finish->passport(); }, true);
+        workbook, tr("Passpor&t…"), QKeySequence::Print, [this] { finishPage()->passport(); }, true);
     workbook->addSeparator();
     act(
         workbook, tr("&Undo last entry"), QKeySequence::Undo, [this] { takeLastBack(); }, true);
     act(
         workbook, tr("&Redo"), QKeySequence(QStringLiteral("Ctrl+Shift+Z")), [this] { bringBack(); }, true);
     act(
-        workbook, tr("Type rea&dings…"), QKeySequence(QStringLiteral("Ctrl+T")), [this] { m_listen->typeReadings(); }, true);
+        workbook, tr("Type rea&dings…"), QKeySequence(QStringLiteral("Ctrl+T")), [this] { listenPage()->typeReadings(); }, true);
     act(
-        workbook, tr("Log o&wn work…"), QKeySequence(QStringLiteral("Ctrl+W")), [this] { m_correct->recordOwnWork(); }, true);
+        workbook, tr("Log o&wn work…"), QKeySequence(QStringLiteral("Ctrl+W")), [this] { correctPage()->recordOwnWork(); }, true);
     act(
-        workbook, tr("Edit tar&get and tools…"), QKeySequence(), [this] { m_correct->changeWanted(); }, true);
+        workbook, tr("Edit tar&get and tools…"), QKeySequence(), [this] { correctPage()->changeWanted(); }, true);
     act(
-        workbook, tr("Measure a&gain…"), QKeySequence(), [this] { m_correct->measureAgain(); }, true);
+        workbook, tr("Measure a&gain…"), QKeySequence(), [this] { correctPage()->measureAgain(); }, true);
     act(
         workbook, tr("Tool dra&wer…"), QKeySequence(), [this] { showDrawer(); }, false);
     act(
@@ -158,8 +158,8 @@ void MainWindow::buildViewMenu(QMenu* view)
             view, text, QKeySequence(),
             [this, key, set](bool on) {
                 QSettings().setValue(QLatin1String(key), on);
-                if (m_listen != nullptr)
-                    (m_listen->*set)(on);
+                if (ListenPage* listen = listenPage())
+                    (listen->*set)(on);
             },
             false);
         a->setCheckable(true);
@@ -174,12 +174,12 @@ void MainWindow::buildViewMenu(QMenu* view)
     kept(tr("&Count in when hands-free"), "countIn",
          tr("Gives three beats before each note; sound before the last beat is ignored."), &ListenPage::setCountIn);
     act(
-        view, tr("&Across the room"), QKeySequence(Qt::Key_F11), [this] { m_listen->showFar(); }, true);
+        view, tr("&Across the room"), QKeySequence(Qt::Key_F11), [this] { listenPage()->showFar(); }, true);
 }
 
 void MainWindow::speakFromNowOn(const QString& language)
 {
-    if (language == chosenLanguage() || !mayLeave())
+    if (language == chosenLanguage() || !m_books.mayLeave())
         return;
     chooseLanguage(language);
     Q_EMIT languageChosen();

@@ -252,8 +252,7 @@ struct Model::Parts
                 sweep = sweeps.emplace(sweeps.end(), nodes, std::move(shares));
             const auto hertz = sweep->reaching(phaseOf(chain.shape, note.registerNumber));
             if (!hertz || !std::isfinite(*hertz) || !(*hertz > 0.0))
-                return Error{ErrorCode::OutOfModelRange, std::to_string(found.size()),
-                             {FactId::Register, note.registerNumber}};
+                return Error{ErrorCode::OutOfModelRange, std::to_string(found.size()), {FactId::Register, note.registerNumber}};
             found.push_back(*hertz);
         }
         return found;

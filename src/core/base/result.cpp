@@ -37,22 +37,21 @@ std::string_view codeName(ErrorCode code)
 
 std::string told(const Error& error)
 {
-    std::string text = std::string(codeName(error.code)) + " at " + error.where + ", fact " +
-                       std::to_string(static_cast<int>(error.fact.id));
+    std::string text =
+        std::string(codeName(error.code)) + " at " + error.where + ", fact " + std::to_string(static_cast<int>(error.fact.id));
     const auto add = [&text](const std::string& found) {
         text += " " + found;
     };
     for (const FactArgument& found : error.fact.with)
-        std::visit(Cases{[&](const std::string& words) { add(words); }, [&](std::int64_t count) { add(std::to_string(count)); },
-                         [&](double value) { add(numberText(value)); },
-                         [&](Metres m) { add(numberText(m.millimetres()) + "mm"); },
-                         [&](Hertz f) { add(numberText(f.hertz()) + "Hz"); },
-                         [&](Cents c) { add(numberText(c.cents()) + "cents"); },
-                         [&](Temperature t) { add(numberText(t.celsius()) + "C"); },
-                         [&](Degrees d) {
-                             add(numberText(d.value) + "deg");
-                         }},
-                   found);
+        std::visit(
+            Cases{[&](const std::string& words) { add(words); }, [&](std::int64_t count) { add(std::to_string(count)); },
+                  [&](double value) { add(numberText(value)); }, [&](Metres m) { add(numberText(m.millimetres()) + "mm"); },
+                  [&](Hertz f) { add(numberText(f.hertz()) + "Hz"); }, [&](Cents c) { add(numberText(c.cents()) + "cents"); },
+                  [&](Temperature t) { add(numberText(t.celsius()) + "C"); },
+                  [&](Degrees d) {
+                      add(numberText(d.value) + "deg");
+                  }},
+            found);
     return text;
 }
 

@@ -50,7 +50,9 @@ std::optional<HoleId> holeOf(const Cut& cut);
 /// Calls with each kind of cut once, as Cut{} holding it: for who looks a kind up by its word.
 template <class Each> void forEachCutKind(Each each)
 {
-    [&]<class... Kinds>(const std::variant<Kinds...>*) { (each(Kinds{}), ...); }(static_cast<const Cut*>(nullptr));
+    [&]<class... Kinds>(const std::variant<Kinds...>*) {
+        (each(Kinds{}), ...);
+    }(static_cast<const Cut*>(nullptr));
 }
 
 } // namespace dowel

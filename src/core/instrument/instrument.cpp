@@ -68,12 +68,12 @@ Status checkBore(const InstrumentSpec& s)
         const std::string where = "/bore/" + std::to_string(i);
         const double at = s.bore[i].at.millimetres();
         if (!std::isfinite(at) || at > longestTube_mm)
-            return bad(ErrorCode::BadGeometry, where + "/at_mm", {FactId::AtMost, s.bore[i].at, Metres::fromMillimetres(longestTube_mm)});
+            return bad(ErrorCode::BadGeometry, where + "/at_mm",
+                       {FactId::AtMost, s.bore[i].at, Metres::fromMillimetres(longestTube_mm)});
         if (i == 0 && std::abs(at) > 1e-9)
             return bad(ErrorCode::BadGeometry, where + "/at_mm", {FactId::FirstStation, s.bore[i].at});
         if (i > 0 && s.bore[i].at <= s.bore[i - 1].at)
-            return bad(ErrorCode::BadGeometry, where + "/at_mm",
-                       {FactId::StationsRise, s.bore[i].at, s.bore[i - 1].at});
+            return bad(ErrorCode::BadGeometry, where + "/at_mm", {FactId::StationsRise, s.bore[i].at, s.bore[i - 1].at});
         if (auto r = inRange(where + "/diameter_mm", s.bore[i].diameter, 0.5, widestBore_mm); !r)
             return r;
         if (s.bore[i].wall)
@@ -167,11 +167,9 @@ Status checkHole(const InstrumentSpec& s, std::size_t i, std::set<std::string>& 
     // A quarter round is where a finger that lies on the front ends.
     constexpr double quarter = 1.6;
     if (!(std::abs(h.aside.metres()) <= quarter * (bore / 2.0 + wallAt(s.bore, s.wall, h.at)).metres()))
-        return bad(ErrorCode::BadGeometry, where + "/aside_mm",
-                   {FactId::QuarterRound, h.aside});
+        return bad(ErrorCode::BadGeometry, where + "/aside_mm", {FactId::QuarterRound, h.aside});
     if (!(h.elongation >= 0.3 && h.elongation <= 4.0))
-        return bad(ErrorCode::BadGeometry, where + "/along_mm",
-                   {FactId::TimesDiameter, h.diameter * h.elongation, 0.3, 4});
+        return bad(ErrorCode::BadGeometry, where + "/along_mm", {FactId::TimesDiameter, h.diameter * h.elongation, 0.3, 4});
     if (!(std::abs(h.slant_rad) <= 1.05))
         return bad(ErrorCode::BadGeometry, where + "/slant_deg",
                    {FactId::Within, Degrees{h.slant_rad * 57.29578}, Degrees{-60.0}, Degrees{60.0}});
@@ -198,8 +196,7 @@ Status checkHole(const InstrumentSpec& s, std::size_t i, std::set<std::string>& 
     if (i > 0) {
         const Hole& below = s.holes[i - 1];
         if (h.at > below.at)
-            return bad(ErrorCode::BadGeometry, where + "/at_mm",
-                       {FactId::FromTheFoot, h.at, below.id.text, below.at});
+            return bad(ErrorCode::BadGeometry, where + "/at_mm", {FactId::FromTheFoot, h.at, below.id.text, below.at});
         // Holes that meet still sound as two as long as their middles lie apart; the formulas take each by itself.
         const Metres least =
             neighbours == Instrument::Neighbours::KeepApart ? leastWoodBetweenHoles : std::min(h.diameter, below.diameter) * -0.4;
@@ -230,13 +227,13 @@ Status checkFingering(const InstrumentSpec& s, std::size_t i, std::set<std::stri
         if (!once.insert(half.hole.text).second)
             return bad(ErrorCode::BadFingering, where + "/half", {FactId::ClosedAndHalf, half.hole.text});
         if (!(half.open >= 0.001 && half.open <= 0.999))
-            return bad(ErrorCode::BadFingering, where + "/half/" + half.hole.text,
-                       {FactId::Within, half.open, 0.001, 0.999});
+            return bad(ErrorCode::BadFingering, where + "/half/" + half.hole.text, {FactId::Within, half.open, 0.001, 0.999});
     }
     if (f.registerNumber < 1 || f.registerNumber > highestRegister)
         return bad(ErrorCode::BadFingering, where + "/register", {FactId::Within, f.registerNumber, 1, highestRegister});
     if (!(f.target.hertz() >= 20.0 && f.target.hertz() <= 12000.0))
-        return bad(ErrorCode::BadFingering, where + "/target", {FactId::Within, f.target, Hertz::fromHertz(20.0), Hertz::fromHertz(12000.0)});
+        return bad(ErrorCode::BadFingering, where + "/target",
+                   {FactId::Within, f.target, Hertz::fromHertz(20.0), Hertz::fromHertz(12000.0)});
     if (!(f.tolerance.cents() > 0.0 && f.tolerance.cents() <= 100.0))
         return bad(ErrorCode::BadFingering, where + "/tolerance_cents",
                    {FactId::AboveAtMost, f.tolerance, Cents(), Cents::fromCents(100.0)});
@@ -248,7 +245,8 @@ Status checkFingering(const InstrumentSpec& s, std::size_t i, std::set<std::stri
 Status checkRest(const InstrumentSpec& s)
 {
     if (!(s.tuning.a4.hertz() >= 300.0 && s.tuning.a4.hertz() <= 600.0))
-        return bad(ErrorCode::BadValue, "/tuning/a4_hz", {FactId::Within, s.tuning.a4, Hertz::fromHertz(300.0), Hertz::fromHertz(600.0)});
+        return bad(ErrorCode::BadValue, "/tuning/a4_hz",
+                   {FactId::Within, s.tuning.a4, Hertz::fromHertz(300.0), Hertz::fromHertz(600.0)});
     if (auto r = checked(s.tuning); !r)
         return r.error();
     const double celsius = s.tuning.playedAt.celsius();
@@ -261,8 +259,7 @@ Status checkRest(const InstrumentSpec& s)
         return bad(ErrorCode::BadValue, "/tuning/co2_percent", {FactId::Within, 100.0 * s.tuning.carbonDioxide, 0, 10});
     // Half a tube's length times the gradient must leave air that the formulas know.
     if (!(std::abs(s.tuning.gradient_K_m * s.bore.back().at.metres()) <= 20.0))
-        return bad(ErrorCode::BadValue, "/tuning/gradient_c_per_m",
-                   {FactId::DegreesOverTube, s.tuning.gradient_K_m, 20});
+        return bad(ErrorCode::BadValue, "/tuning/gradient_c_per_m", {FactId::DegreesOverTube, s.tuning.gradient_K_m, 20});
     if (auto r = inRange("/tools/step_mm", s.tools.step, 0.0, 10.0); !r)
         return r;
     for (std::size_t i = 0; i < s.tools.bits.size(); ++i) {
@@ -295,7 +292,8 @@ Status checkMaterial(const InstrumentSpec& s)
     for (std::size_t i = 0; i < s.nodes.size(); ++i)
         if (const double at = s.nodes[i].at.millimetres(); !(at >= -longestTube_mm && at <= longestTube_mm))
             return bad(ErrorCode::BadValue, "/nodes/" + std::to_string(i) + "/at_mm",
-                       {FactId::Within, s.nodes[i].at, Metres::fromMillimetres(-longestTube_mm), Metres::fromMillimetres(longestTube_mm)});
+                       {FactId::Within, s.nodes[i].at, Metres::fromMillimetres(-longestTube_mm),
+                        Metres::fromMillimetres(longestTube_mm)});
     return Done{};
 }
 

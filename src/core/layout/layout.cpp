@@ -409,8 +409,7 @@ Result<Layout> layOut(const Instrument& rough, Metres blankLength, const LayoutW
             return layOut(modelled, blankLength, rest, withCosts, cancel, priors);
         });
     if (wishes.smallest > wishes.largest)
-        return Error{ErrorCode::BadValue, "smallest_hole, largest_hole",
-                     {FactId::WiderThan, wishes.smallest, wishes.largest}};
+        return Error{ErrorCode::BadValue, "smallest_hole, largest_hole", {FactId::WiderThan, wishes.smallest, wishes.largest}};
     const auto best = bestFromEither(rough, wishes, priors, cancel);
     if (!best)
         return best.error();

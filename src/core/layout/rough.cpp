@@ -90,8 +90,10 @@ public:
         const double wanted = lowest.target.hertz();
         constexpr double reach_cents = 30.0; // that a mouth may make up for
         if (centsOver(*atFull, wanted) > reach_cents)
-            return Error{ErrorCode::BadGeometry, "/bore",
-                         {FactId::TooShortFor, Metres::fromMetres(m_longest_m), lowest.id.text, Metres::fromMillimetres(std::round((wave_m(wanted) - wave_m(*atFull)) * 1e3))}};
+            return Error{ErrorCode::BadGeometry,
+                         "/bore",
+                         {FactId::TooShortFor, Metres::fromMetres(m_longest_m), lowest.id.text,
+                          Metres::fromMillimetres(std::round((wave_m(wanted) - wave_m(*atFull)) * 1e3))}};
         double low = 0.2 * m_longest_m;
         double high = m_longest_m;
         constexpr int halvings = 40;

@@ -55,26 +55,30 @@ Result<Eigen::VectorXd> GoalSearch::slopeOf(const std::vector<Lever>& levers, co
     };
     const auto enlarged = [&](const HoleId& id) {
         // Where its undercut is opened as well it stays as wide beyond the hole; otherwise the cut leaves it where it is.
-        const bool withRamp = std::any_of(levers.begin(), levers.end(),
-                                          [&](const Lever& other) { return isLever<Undercut>(other) && holeOf(other.cut) == id; }) &&
-                              shape.find(id)->undercutDiameter > m_present.find(id)->undercutDiameter;
+        const bool withRamp =
+            std::any_of(levers.begin(), levers.end(),
+                        [&](const Lever& other) { return isLever<Undercut>(other) && holeOf(other.cut) == id; }) &&
+            shape.find(id)->undercutDiameter > m_present.find(id)->undercutDiameter;
         return Column((withRamp ? s.byShifted : s.perMetre).col(ofHole(id)));
     };
     const auto end = [&s] {
         return Column(s.perMetre.col(s.perMetre.cols() - 1));
     };
-    const Column slope = std::visit(
-        Cases{[&](const Enlarge& c) { return enlarged(c.hole); }, [&](const Fill& c) { return enlarged(c.hole); },
-              [&](const Undercut& c) { return Column(s.byUndercut.col(ofHole(c.hole))); }, [&](const TrimFoot&) { return end(); },
-              [&](const Deepen&) { return end(); }, [&](const PushPlug&) { return end(); },
-              [&](const CutUp&) { return Column(s.byWindow); },
-              [&](const OpenEmbouchure&) {
-                  const auto& lip = std::get<Transverse>(shape.spec().excitation);
-                  return Column(s.byWindow + s.byWidth * (lip.holeWidth.metres() / lip.holeLength.metres()));
-              },
-              [&](const MoveStopper&) { return Column(s.byStopper); }, [](const UndercutEmbouchure&) { return Column(); },
-              [](const PutOnFoot&) { return Column(); }, [](const Ream&) { return Column(); }},
-        levers[which].cut);
+    const Column slope =
+        std::visit(Cases{[&](const Enlarge& c) { return enlarged(c.hole); }, [&](const Fill& c) { return enlarged(c.hole); },
+                         [&](const Undercut& c) { return Column(s.byUndercut.col(ofHole(c.hole))); },
+                         [&](const TrimFoot&) { return end(); }, [&](const Deepen&) { return end(); },
+                         [&](const PushPlug&) { return end(); }, [&](const CutUp&) { return Column(s.byWindow); },
+                         [&](const OpenEmbouchure&) {
+                             const auto& lip = std::get<Transverse>(shape.spec().excitation);
+                             return Column(s.byWindow + s.byWidth * (lip.holeWidth.metres() / lip.holeLength.metres()));
+                         },
+                         [&](const MoveStopper&) { return Column(s.byStopper); },
+                         [](const UndercutEmbouchure&) { return Column(); }, [](const PutOnFoot&) { return Column(); },
+                         [](const Ream&) {
+                             return Column();
+                         }},
+                   levers[which].cut);
     if (slope)
         return *slope;
     // A reamed stretch has other stations than the bore before: a small difference instead of a derivative.

@@ -178,8 +178,7 @@ Result<std::optional<AdviceStep>> PassBuilder::step(const Lever& lever, Metres g
     const Tools tools = m_s->tools();
     const double worth = facts.lessSure ? m_s->options.worthOfOther : m_s->options.worth;
     // A tool that usually goes a little too far is stopped a little before.
-    const Metres habit =
-        isLever<Enlarge>(lever) ? Metres::fromMetres(m_s->forecaster->posterior().priors().slip_m) : Metres{};
+    const Metres habit = isLever<Enlarge>(lever) ? Metres::fromMetres(m_s->forecaster->posterior().priors().slip_m) : Metres{};
     const Metres aimed = wantedSize(wish) - habit;
     const Metres way = shrinks ? from - aimed : aimed - from;
     if (way < tools.step * 0.5)

@@ -75,9 +75,8 @@ public:
         auto careful = search.best(best->levers, &*best);
         if (!careful)
             return careful.error();
-        auto thin = search.withFewestLevers(*careful, [&](const Lever& l) {
-            return factsOf(l.cut).lessSure ? s.options.worthOfOther : s.options.worth;
-        });
+        auto thin = search.withFewestLevers(
+            *careful, [&](const Lever& l) { return factsOf(l.cut).lessSure ? s.options.worthOfOther : s.options.worth; });
         if (!thin)
             return thin.error();
         return GoalPair{std::move(*best), std::move(*thin), std::move(aim)};

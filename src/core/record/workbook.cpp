@@ -220,7 +220,8 @@ Status checkRoom(Temperature air)
     constexpr double coldest_C = -20.0;
     constexpr double hottest_C = 45.0;
     if (!(air.celsius() >= coldest_C && air.celsius() <= hottest_C))
-        return Error{ErrorCode::BadValue, "celsius",
+        return Error{ErrorCode::BadValue,
+                     "celsius",
                      {FactId::WithinRoom, air, Temperature::fromCelsius(coldest_C), Temperature::fromCelsius(hottest_C)}};
     return Done{};
 }

@@ -36,8 +36,9 @@ using EntryBody = std::variant<ReadingEntry, CutEntry, Advice, SetAsideEntry, Pr
 /// Calls with the type of each kind of entry once: each.template operator()<Kind>().
 template <class Each> void forEachEntryKind(Each each)
 {
-    [&]<class... Kinds>(const std::variant<Kinds...>*) { (each.template operator()<Kinds>(), ...); }
-    (static_cast<const EntryBody*>(nullptr));
+    [&]<class... Kinds>(const std::variant<Kinds...>*) {
+        (each.template operator()<Kinds>(), ...);
+    }(static_cast<const EntryBody*>(nullptr));
 }
 
 struct Entry

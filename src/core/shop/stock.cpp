@@ -15,8 +15,8 @@ Status measured(const char* where, Metres m, double least_mm, double most_mm)
 {
     if (std::isfinite(m.metres()) && m.millimetres() >= least_mm && m.millimetres() <= most_mm)
         return Done{};
-    return Error{ErrorCode::BadValue, where,
-                 {FactId::Within, m, Metres::fromMillimetres(least_mm), Metres::fromMillimetres(most_mm)}};
+    return Error{
+        ErrorCode::BadValue, where, {FactId::Within, m, Metres::fromMillimetres(least_mm), Metres::fromMillimetres(most_mm)}};
 }
 
 /// How many pieces so long stand in a row of a length with a saw cut between any two.
@@ -137,8 +137,7 @@ Result<Turned> turnedAfter(const BoredEnd& head, const BoredEnd& foot, const Ins
 {
     for (const auto& [name, end] : {std::pair("head", &head), std::pair("foot", &foot)}) {
         if (end->thick < end->thin)
-            return Error{ErrorCode::BadValue, std::string(name) + "/thin_mm",
-                         {FactId::AtMost, end->thin, end->thick}};
+            return Error{ErrorCode::BadValue, std::string(name) + "/thin_mm", {FactId::AtMost, end->thin, end->thick}};
         for (const Metres m : {end->thin, end->bore})
             if (auto ok = measured(name, m, 0.1, 500.0); !ok)
                 return ok.error();
@@ -185,8 +184,7 @@ Result<std::vector<Station>> reamed(const std::vector<Station>& bore, const Ream
         return ok.error();
     const Metres length = bore.back().at;
     if (!(deep.metres() > 0.0) || deep - reamer.shape.back().fromTip > length)
-        return Error{ErrorCode::BadGeometry, reamer.name,
-                     {FactId::TubeRuns, deep, length}};
+        return Error{ErrorCode::BadGeometry, reamer.name, {FactId::TubeRuns, deep, length}};
     std::vector<Station> after;
     for (const Metres at : placesOf(bore, reamer, from, deep)) {
         const auto next = std::find_if(bore.begin(), bore.end(), [&](const Station& s) { return s.at >= at; });
@@ -330,8 +328,7 @@ Result<SawnWindow> windowOf(const SawCut& cut)
     constexpr double nothing_m = 1e-6; // no saw is set so finely
     const Metres into = cut.depth - walls->face;
     if (!(into.metres() > nothing_m) || into >= cut.bore)
-        return Error{ErrorCode::BadValue, "depth",
-                     {FactId::AboveBelow, cut.depth, walls->face, walls->face + cut.bore}};
+        return Error{ErrorCode::BadValue, "depth", {FactId::AboveBelow, cut.depth, walls->face, walls->face + cut.bore}};
     SawnWindow w;
     w.length = into * (1.0 / walls->slope);
     w.width = Metres::fromMetres(2.0 * std::sqrt(into.metres() * (cut.bore - into).metres()));

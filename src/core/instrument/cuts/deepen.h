@@ -10,7 +10,11 @@ struct Deepen
 {
     Metres length; ///< new last station
 
-    static constexpr CutFacts facts{.word = "deepen", .since = 3, .movesTheEnd = true, .lessSure = false, .lever = {LeverFacts::Turn::HolesAndFoot, 0.02, true}};
+    static constexpr CutFacts facts{.word = "deepen",
+                                    .since = 3,
+                                    .movesTheEnd = true,
+                                    .lessSure = false,
+                                    .lever = {LeverFacts::Turn::HolesAndFoot, 0.02, true}};
     static constexpr auto fields() { return std::tuple(CutField{"length_mm", &Deepen::length}); }
     [[nodiscard]] Metres size() const { return length; }
     void resize(Metres to) { length = to; }

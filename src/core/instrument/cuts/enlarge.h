@@ -12,7 +12,10 @@ struct Enlarge
     Metres diameter;
 
     static constexpr CutFacts facts{.word = "enlarge", .lessSure = false, .lever = {LeverFacts::Turn::HolesAndFoot, 0.02}};
-    static constexpr auto fields() { return std::tuple(CutField{"hole", &Enlarge::hole}, CutField{"diameter_mm", &Enlarge::diameter}); }
+    static constexpr auto fields()
+    {
+        return std::tuple(CutField{"hole", &Enlarge::hole}, CutField{"diameter_mm", &Enlarge::diameter});
+    }
     [[nodiscard]] Metres size() const { return diameter; }
     void resize(Metres to) { diameter = to; }
     [[nodiscard]] std::optional<Metres> present(const Instrument& there) const;

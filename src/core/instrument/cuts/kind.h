@@ -30,13 +30,13 @@ struct LeverFacts
 struct CutFacts
 {
     enum class Size { Grows, Shrinks, BothWays };
-    std::string_view word;      ///< in records and in the contract
-    int since = 1;              ///< the first version of workbooks that knows it
-    Size size = Size::Grows;    ///< which way its size goes
-    bool reversible = false;    ///< it is pushed, filled or put on, and can be taken back
-    bool movesTheEnd = false;   ///< its size is where the tube ends
-    bool lessSure = true;       ///< than holes and foot: the formulas get more of its change wrong
-    std::string_view before{};  ///< its word in records up to 0.7.0, where it was another
+    std::string_view word;     ///< in records and in the contract
+    int since = 1;             ///< the first version of workbooks that knows it
+    Size size = Size::Grows;   ///< which way its size goes
+    bool reversible = false;   ///< it is pushed, filled or put on, and can be taken back
+    bool movesTheEnd = false;  ///< its size is where the tube ends
+    bool lessSure = true;      ///< than holes and foot: the formulas get more of its change wrong
+    std::string_view before{}; ///< its word in records up to 0.7.0, where it was another
     LeverFacts lever{};
 };
 
@@ -62,14 +62,26 @@ constexpr Metres boreSlack = Metres::fromMillimetres(0.15);
 ///   doTo(spec)       the work itself. Errors: UnknownName, NotRemovable, BadGeometry, BadValue
 ///   on(there)        every such work that can be done on an instrument, each at the size that is there now
 template <class K>
-concept CutKind = std::equality_comparable<K> && requires(K k, const K& c, const Instrument& there, InstrumentSpec& spec, Metres m) {
-    { K::facts } -> std::convertible_to<CutFacts>;
+concept CutKind = std::equality_comparable<K> &&
+    requires(K k, const K& c, const Instrument& there, InstrumentSpec& spec, Metres m)
+{
+    {
+        K::facts
+        } -> std::convertible_to<CutFacts>;
     K::fields();
-    { c.size() } -> std::same_as<Metres>;
+    {
+        c.size()
+        } -> std::same_as<Metres>;
     k.resize(m);
-    { c.present(there) } -> std::same_as<std::optional<Metres>>;
-    { c.doTo(spec) } -> std::same_as<Status>;
-    { K::on(there) } -> std::same_as<std::vector<K>>;
+    {
+        c.present(there)
+        } -> std::same_as<std::optional<Metres>>;
+    {
+        c.doTo(spec)
+        } -> std::same_as<Status>;
+    {
+        K::on(there)
+        } -> std::same_as<std::vector<K>>;
 };
 
 namespace cuts {

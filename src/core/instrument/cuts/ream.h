@@ -13,7 +13,11 @@ struct Ream
     Metres diameter; ///< bore is at least this wide between from and to
 
     static constexpr CutFacts facts{.word = "ream", .lever = {LeverFacts::Turn::Last, 0.25, true}};
-    static constexpr auto fields() { return std::tuple(CutField{"from_mm", &Ream::from}, CutField{"to_mm", &Ream::to}, CutField{"diameter_mm", &Ream::diameter}); }
+    static constexpr auto fields()
+    {
+        return std::tuple(CutField{"from_mm", &Ream::from}, CutField{"to_mm", &Ream::to},
+                          CutField{"diameter_mm", &Ream::diameter});
+    }
     [[nodiscard]] Metres size() const { return diameter; }
     void resize(Metres reamedTo) { diameter = reamedTo; }
     /// Two stretches are one work where they share more than half of the shorter one.

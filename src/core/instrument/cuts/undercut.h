@@ -12,7 +12,10 @@ struct Undercut
     Metres undercutDiameter;
 
     static constexpr CutFacts facts{.word = "undercut", .lever = {LeverFacts::Turn::Last, 0.15}};
-    static constexpr auto fields() { return std::tuple(CutField{"hole", &Undercut::hole}, CutField{"undercut_diameter_mm", &Undercut::undercutDiameter}); }
+    static constexpr auto fields()
+    {
+        return std::tuple(CutField{"hole", &Undercut::hole}, CutField{"undercut_diameter_mm", &Undercut::undercutDiameter});
+    }
     [[nodiscard]] Metres size() const { return undercutDiameter; }
     void resize(Metres to) { undercutDiameter = to; }
     /// Its lever is by how much it is wider than the hole.

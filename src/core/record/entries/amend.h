@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/record/entries/kind.h"
 #include "core/instrument/instrument.h"
+#include "core/record/entries/kind.h"
 
 #include <optional>
 #include <string>

@@ -31,10 +31,17 @@ struct EntryFacts
 ///   since()       the first version of workbooks that knows this entry, which may be newer than its kind
 ///   checkAlone()  what it says that cannot be, whatever stands before it. Errors: BadValue
 template <class K>
-concept EntryKind = requires(const K& e) {
-    { K::facts } -> std::convertible_to<EntryFacts>;
-    { e.since() } -> std::same_as<int>;
-    { e.checkAlone() } -> std::same_as<Status>;
+concept EntryKind = requires(const K& e)
+{
+    {
+        K::facts
+        } -> std::convertible_to<EntryFacts>;
+    {
+        e.since()
+        } -> std::same_as<int>;
+    {
+        e.checkAlone()
+        } -> std::same_as<Status>;
 };
 
 /// Errors: BadValue.

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/record/entries/kind.h"
 #include "core/base/ids.h"
 #include "core/hearing/take.h"
+#include "core/record/entries/kind.h"
 
 #include <optional>
 

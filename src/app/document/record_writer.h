@@ -1,0 +1,118 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Entries on their way to the disk: one lot after another on the worker, told of only once they are durable, and held and tried
+// again where the disk does not take them.
+#pragma once
+
+#include "app/parts/jobs.h"
+#include "app/parts/time_source.h"
+#include "store/store.h"
+
+#include <QObject>
+#include <deque>
+#include <functional>
+#include <memory>
+#include <optional>
+#include <vector>
+
+namespace dowel::app {
+
+class RecordWriter : public QObject
+{
+    Q_OBJECT
+
+public:
+    using Snapshot = std::shared_ptr<const Workbook>;
+    using Entries = std::vector<Store::NewEntry>;
+    /// Whether what was advised stands after it.
+    enum class Advice { Overtaken, Stands };
+    /// Entries made on the worker, of the record as it is by then.
+    using Make = std::function<Result<Entries>(const Workbook&, const Cancel&)>;
+    struct Lot
+    {
+        Make make;
+        std::function<void()> saved;       ///< once it is durable and its snapshot was told
+        Advice advice = Advice::Overtaken; ///< after it
+        std::function<void()> tried = [] {
+        };                                                   ///< before that, saved or held
+        bool mayBeCalledOff = false;                         ///< by whoever cancels all work
+        std::function<void(const Error&)> refused = nullptr; ///< instead of failed()
+    };
+
+    RecordWriter(std::shared_ptr<Store> store, Jobs& jobs, TimeSource& time, QObject* parent = nullptr);
+
+    void write(Lot lot);
+    /// Several lots out of one piece of work, each written as soon as it is there: what work() is given writes one, on the
+    /// worker, and tells why the record refuses it. A lot that the disk does not take is held, and those after it behind it.
+    /// done: with what work() made of it all, and whether any lot is held.
+    template <class Done> void writeMany(std::function<Done(const std::function<Status(Entries)>&, const Cancel&)> work,
+                                         std::function<void(Done, bool held)> done)
+    {
+        struct Ended
+        {
+            Done done;
+            std::vector<Attempt> held;
+        };
+        m_jobs->run(
+            [store = m_store, hold = !m_waiting.empty(), work = std::move(work)](const Cancel& cancel) {
+                std::vector<Attempt> held;
+                const auto write = [&](Entries entries) -> Status {
+                    Attempt a = attempt(*store, std::move(entries), hold || !held.empty());
+                    if (a.saved)
+                        return dowel::Done{};
+                    if (a.trouble && !mayPass(*a.trouble))
+                        return *a.trouble;
+                    held.push_back(std::move(a));
+                    return dowel::Done{};
+                };
+                Done all = work(write, cancel);
+                return Ended{std::move(all), std::move(held)};
+            },
+            [this, done = std::move(done)](Ended ended) {
+                Q_EMIT written(m_store->snapshot(), true);
+                for (const Attempt& a : ended.held)
+                    finish(a, {}, Advice::Overtaken);
+                done(std::move(ended.done), !ended.held.empty());
+            });
+    }
+    /// Entries that the disk did not take yet; they are tried again every few seconds.
+    [[nodiscard]] std::size_t waiting() const { return m_waiting.size(); }
+    /// Lots on their way that may not be lost.
+    [[nodiscard]] int keeping() const { return m_keeping; }
+    void tryAgain();
+
+Q_SIGNALS:
+    /// A new snapshot. overtaken: what was advised before is not about it.
+    void written(const RecordWriter::Snapshot& book, bool overtaken);
+    void failed(const dowel::Error& error);
+    void held(const dowel::Error& error); ///< nothing is lost: it is tried again
+    void allSaved();                      ///< after something had been held
+
+private:
+    /// A lot that was handed to the disk: on it, or why not; neither where it was to wait.
+    struct Attempt
+    {
+        std::shared_ptr<const Entries> entries;
+        bool saved = false;
+        std::optional<Error> trouble;
+    };
+    struct Waiting
+    {
+        std::shared_ptr<const Entries> entries;
+        std::function<void()> saved;
+        Advice advice;
+    };
+    static Attempt attempt(Store& store, Entries entries, bool hold);
+    /// Trouble that may pass: the disk is full, the folder gone, another program at the file.
+    static bool mayPass(const Error& error);
+    void finish(const Attempt& attempt, const std::function<void()>& saved, Advice advice);
+    void saveNext();
+
+    std::shared_ptr<Store> m_store; ///< appended to by the worker only
+    Jobs* m_jobs;
+    std::deque<Waiting> m_waiting;
+    Alarm m_again;
+    bool m_saving = false;
+    int m_keeping = 0;
+};
+
+} // namespace dowel::app
