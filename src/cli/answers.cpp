@@ -59,26 +59,20 @@ bool isWorkbook(const std::string& path)
 Result<Workbook> bookOf(const std::string& path)
 {
     if (isWorkbook(path)) {
-        auto store = Store::open(path, Store::Mode::Look);
-        if (!store)
-            return store.error();
-        return store->book();
+        auto store = DOWEL_TRY(Store::open(path, Store::Mode::Look));
+        return store.book();
     }
-    auto instrument = io::readSpecFile(path);
-    if (!instrument)
-        return instrument.error();
-    return Workbook(std::move(*instrument));
+    auto instrument = DOWEL_TRY(io::readSpecFile(path));
+    return Workbook(std::move(instrument));
 }
 
 Result<Json> forecastJson(const Instrument& shape, const Priors& priors)
 {
-    const auto forecaster = Forecaster::make(Workbook(shape), priors);
-    if (!forecaster)
-        return forecaster.error();
+    const auto forecaster = DOWEL_TRY(Forecaster::make(Workbook(shape), priors));
     Json notes = Json::array();
     const auto& fingerings = shape.spec().fingerings;
     for (std::size_t i = 0; i < fingerings.size(); ++i) {
-        const NoteState& s = forecaster->now()[i];
+        const NoteState& s = forecaster.now()[i];
         notes.push_back({{"fingering", fingerings[i].id.text},
                          {"register", fingerings[i].registerNumber},
                          {"hz", tidy(raisedBy(fingerings[i].target, Cents::fromCents(s.cents)).hertz())},

@@ -103,21 +103,14 @@ Result<std::uint64_t> seedFrom(const std::string& text)
 
 Answer create(const std::string& path, const std::string& spec, const std::optional<std::string>& practice)
 {
-    const auto instrument = io::readSpecFile(spec);
-    if (!instrument)
-        return instrument.error();
-    if (auto ok = session::checkMeant(*instrument); !ok)
-        return ok.error();
+    const auto instrument = DOWEL_TRY(io::readSpecFile(spec));
+    DOWEL_TRY(session::checkMeant(instrument));
     std::optional<PracticeEntry> entry;
     if (practice) {
-        const auto seed = seedFrom(*practice);
-        if (!seed)
-            return seed.error();
-        entry = PracticeEntry{*seed, Temperature::fromCelsius(21.0), 24.0};
+        const auto seed = DOWEL_TRY(seedFrom(*practice));
+        entry = PracticeEntry{seed, Temperature::fromCelsius(21.0), 24.0};
     }
-    const auto store = Store::create(path, *instrument, entry);
-    if (!store)
-        return store.error();
+    const auto store = DOWEL_TRY(Store::create(path, instrument, entry));
     return Json{{"created", path}};
 }
 
@@ -156,14 +149,10 @@ Status addDetails(Json& notes, const Instrument& shape, const Posterior& posteri
     const auto placed = posterior.placed(shape);
     const acoustics::Model model(placed.shape, placed.calibration, {formulas, true});
     const auto queries = queriesOf(shape);
-    const auto colours = acoustics::coloursOf(model, queries);
-    if (!colours)
-        return colours.error();
-    const auto spread = acoustics::formulaSpread(placed.shape, placed.calibration, queries);
-    if (!spread)
-        return spread.error();
+    const auto colours = DOWEL_TRY(acoustics::coloursOf(model, queries));
+    const auto spread = DOWEL_TRY(acoustics::formulaSpread(placed.shape, placed.calibration, queries));
     for (std::size_t i = 0; i < queries.size(); ++i) {
-        const auto& c = (*colours)[i];
+        const auto& c = colours[i];
         Json harmonicity = Json::object();
         for (const auto& h : c.harmonicity)
             harmonicity[std::to_string(h.harmonic)] = tidy(h.cents);
@@ -175,11 +164,9 @@ Status addDetails(Json& notes, const Instrument& shape, const Posterior& posteri
         n["brightness"] = tidy(c.brightness);
         n["speaks"] = acoustics::speechName(c.speech);
         n["because"] = acoustics::reasonName(c.reason);
-        n["formula_spread_cents"] = tidy((*spread)[i]);
-        const auto sensitivity = sensitivityOf(posterior, shape, queries[i]);
-        if (!sensitivity)
-            return sensitivity.error();
-        n["cents_per_tenth_mm"] = sensitivityJson(shape, *sensitivity);
+        n["formula_spread_cents"] = tidy(spread[i]);
+        const auto sensitivity = DOWEL_TRY(sensitivityOf(posterior, shape, queries[i]));
+        n["cents_per_tenth_mm"] = sensitivityJson(shape, sensitivity);
     }
     return Done{};
 }
@@ -205,26 +192,17 @@ Answer predict(const std::string& path, const PredictAsked& asked)
         return Error{ErrorCode::BadValue,
                      "--formulas",
                      {FactId::Known, asked.formulas, "lefebvre-scavone-2012, dubos-nederveen-1999, keefe-1990"}};
-    const auto book = bookOf(path);
-    if (!book)
-        return book.error();
-    const auto forecaster = Forecaster::make(*book);
-    if (!forecaster)
-        return forecaster.error();
-    const auto shape = asAsked(book->present().spec(), asked);
-    if (!shape)
-        return shape.error();
-    const auto jointForecast = forecaster->jointForecast(*shape);
-    if (!jointForecast)
-        return jointForecast.error();
+    const auto book = DOWEL_TRY(bookOf(path));
+    const auto forecaster = DOWEL_TRY(Forecaster::make(book));
+    const auto shape = DOWEL_TRY(asAsked(book.present().spec(), asked));
+    const auto jointForecast = DOWEL_TRY(forecaster.jointForecast(shape));
     // What is out of line is told as it was heard, as advise tells it.
-    const auto states =
-        asHeard(forecaster->posterior(), inconsistentNotes(*book, forecaster->posterior()), *jointForecast).states();
+    const auto states = asHeard(forecaster.posterior(), inconsistentNotes(book, forecaster.posterior()), jointForecast).states();
     // Another set of formulas moves each note by what the model alone is moved by.
     std::vector<double> moved(states.size(), 0.0);
     if (*formulas != acoustics::HoleFormulas::LefebvreScavone) {
-        const auto placed = forecaster->posterior().placed(*shape);
-        const auto queries = queriesOf(*shape);
+        const auto placed = forecaster.posterior().placed(shape);
+        const auto queries = queriesOf(shape);
         const auto usual = acoustics::Model(placed.shape, placed.calibration).frequencies(queries);
         const auto other = acoustics::Model(placed.shape, placed.calibration, {*formulas, true}).frequencies(queries);
         if (!usual || !other)
@@ -234,7 +212,7 @@ Answer predict(const std::string& path, const PredictAsked& asked)
     }
     Json notes = Json::array();
     for (std::size_t i = 0; i < states.size(); ++i) {
-        const Fingering& f = shape->spec().fingerings[i];
+        const Fingering& f = shape.spec().fingerings[i];
         const NoteState& s = states[i];
         const double cents = s.cents + moved[i];
         notes.push_back({{"fingering", f.id.text},
@@ -244,8 +222,7 @@ Answer predict(const std::string& path, const PredictAsked& asked)
                          {"sd_cents", tidy(s.sd)}});
     }
     if (asked.full)
-        if (const auto ok = addDetails(notes, *shape, forecaster->posterior(), *formulas); !ok)
-            return ok.error();
+        DOWEL_TRY(addDetails(notes, shape, forecaster.posterior(), *formulas));
     return Json{{"notes", notes}};
 }
 
@@ -279,34 +256,26 @@ Json gainJson(const ShapingGain& gain)
 /// memory: where the shop memory is that the row begins from; empty for none.
 Answer layout(const std::string& path, const std::string& memory)
 {
-    const auto asked = io::readLayoutFile(path);
-    if (!asked)
-        return asked.error();
+    const auto asked = DOWEL_TRY(io::readLayoutFile(path));
     Priors priors;
     if (!memory.empty()) {
         if (std::error_code unknown; !std::filesystem::exists(memory, unknown))
             return Error{ErrorCode::Unreadable, memory, FactId::NoShopMemory};
-        const auto opened = ShopMemory::open(memory);
-        if (!opened)
-            return opened.error();
-        const auto* blank = std::get_if<Blank>(&asked->from);
+        const auto opened = DOWEL_TRY(ShopMemory::open(memory));
+        const auto* blank = std::get_if<Blank>(&asked.from);
         const auto learnt =
-            opened->priorsFor(blank != nullptr ? blank->spec.family : std::get<Instrument>(asked->from).spec().family, "");
+            opened.priorsFor(blank != nullptr ? blank->spec.family : std::get<Instrument>(asked.from).spec().family, "");
         if (!learnt)
             return learnt.error();
         priors = *learnt;
     }
-    const auto* row = std::get_if<Instrument>(&asked->from);
+    const auto* row = std::get_if<Instrument>(&asked.from);
     // A row that is there already does not say how long its blank was: long enough for any foot.
-    const auto found = row != nullptr ? layOut(*row, row->length() * 2.0, asked->wishes, true, {}, priors)
-                                      : layOut(std::get<Blank>(asked->from), asked->wishes, true, {}, priors);
-    if (!found)
-        return found.error();
-    const auto notes = forecastJson(found->goal, priors);
-    if (!notes)
-        return notes.error();
+    const auto found = DOWEL_TRY(row != nullptr ? layOut(*row, row->length() * 2.0, asked.wishes, true, {}, priors)
+                                                : layOut(std::get<Blank>(asked.from), asked.wishes, true, {}, priors));
+    const auto notes = DOWEL_TRY(forecastJson(found.goal, priors));
     Json costs = Json::array();
-    for (const WishCost& c : found->costs) {
+    for (const WishCost& c : found.costs) {
         costs.push_back({{"without", wishName(c.wish)},
                          {"worst_cents", tidy(c.worst_cents)},
                          {"rms_cents", tidy(c.rms_cents)},
@@ -315,16 +284,16 @@ Answer layout(const std::string& path, const std::string& memory)
             costs.back()["nearest_spacing_mm"] = tidy(c.nearestSpacing->millimetres());
     }
     Json gains = Json::array();
-    for (const ShapingGain& g : found->gains)
+    for (const ShapingGain& g : found.gains)
         gains.push_back(gainJson(g));
-    return Json{{"spec", io::jsonOf(found->goal)},
-                {"start", io::jsonOf(found->start)},
-                {"forecast", *notes},
-                {"summary",
-                 {{"worst_cents", tidy(found->worst_cents)}, {"rms_cents", tidy(found->rms_cents)}, {"reached", found->reached}}},
-                {"costs", costs},
-                {"reshaped", reshapedJson(found->reshaped, found->goal.spec())},
-                {"would_help", gains}};
+    return Json{
+        {"spec", io::jsonOf(found.goal)},
+        {"start", io::jsonOf(found.start)},
+        {"forecast", notes},
+        {"summary", {{"worst_cents", tidy(found.worst_cents)}, {"rms_cents", tidy(found.rms_cents)}, {"reached", found.reached}}},
+        {"costs", costs},
+        {"reshaped", reshapedJson(found.reshaped, found.goal.spec())},
+        {"would_help", gains}};
 }
 
 Answer analyseTake(const std::string& path, std::optional<double> expect)
@@ -335,10 +304,8 @@ Answer analyseTake(const std::string& path, std::optional<double> expect)
             return Error{ErrorCode::BadValue, "--expect", {FactId::AboveBelow, *expect, 0, 20000}};
         first = Hertz::fromHertz(*expect);
     }
-    const auto analysis = session::analysisOf(path, first);
-    if (!analysis)
-        return analysis.error();
-    return io::jsonOf(*analysis);
+    const auto analysis = DOWEL_TRY(session::analysisOf(path, first));
+    return io::jsonOf(analysis);
 }
 
 Json readingJson(const Workbook& book, const ReadingEntry& r, EntryId id)
@@ -353,42 +320,25 @@ Json readingJson(const Workbook& book, const ReadingEntry& r, EntryId id)
 
 Answer measureTake(const std::string& path, const std::string& fingering, const std::string& take, std::optional<double> celsius)
 {
-    auto store = Store::open(path, Store::Mode::Work);
-    if (!store)
-        return store.error();
-    const auto samples = io::readAudioFile(take);
-    if (!samples)
-        return samples.error();
-    const Temperature room = celsius ? Temperature::fromCelsius(*celsius) : session::roomOf(store->book());
-    if (auto ok = checkRoom(room); !ok)
-        return ok.error();
-    const auto id = session::keepTake(*store, {fingering}, *samples, room, ReadingSource::File);
-    if (!id)
-        return id.error();
-    const auto& kept = std::get<ReadingEntry>(store->book().entries().back().body);
-    return Json{{"readings", Json::array({readingJson(store->book(), kept, *id)})}};
+    auto store = DOWEL_TRY(Store::open(path, Store::Mode::Work));
+    const auto samples = DOWEL_TRY(io::readAudioFile(take));
+    const Temperature room = celsius ? Temperature::fromCelsius(*celsius) : session::roomOf(store.book());
+    DOWEL_TRY(checkRoom(room));
+    const auto id = DOWEL_TRY(session::keepTake(store, {fingering}, samples, room, ReadingSource::File));
+    const auto& kept = std::get<ReadingEntry>(store.book().entries().back().body);
+    return Json{{"readings", Json::array({readingJson(store.book(), kept, id)})}};
 }
 
 Answer measureSession(const std::string& path, const std::string& file)
 {
-    auto store = Store::open(path, Store::Mode::Work);
-    if (!store)
-        return store.error();
-    const auto json = io::readJsonFile(file);
-    if (!json)
-        return json.error();
-    const auto numbers = io::sessionFromJson(*json);
-    if (!numbers)
-        return numbers.error();
-    const auto entries = session::readingsOf(store->book(), *numbers);
-    if (!entries)
-        return entries.error();
-    const auto ids = store->append(*entries);
-    if (!ids)
-        return ids.error();
+    auto store = DOWEL_TRY(Store::open(path, Store::Mode::Work));
+    const auto json = DOWEL_TRY(io::readJsonFile(file));
+    const auto numbers = DOWEL_TRY(io::sessionFromJson(json));
+    const auto entries = DOWEL_TRY(session::readingsOf(store.book(), numbers));
+    const auto ids = DOWEL_TRY(store.append(entries));
     Json readings = Json::array();
-    for (std::size_t i = 0; i < entries->size(); ++i)
-        readings.push_back(readingJson(store->book(), std::get<ReadingEntry>((*entries)[i].body), (*ids)[i]));
+    for (std::size_t i = 0; i < entries.size(); ++i)
+        readings.push_back(readingJson(store.book(), std::get<ReadingEntry>(entries[i].body), ids[i]));
     return Json{{"readings", readings}};
 }
 
@@ -485,72 +435,52 @@ Answer adviseNext(const std::string& path, const AdviceAsked& asked)
     PlanOptions options = optionsFor(effortFromName(asked.effort).value_or(Effort::Usual));
     std::optional<BitDrawer> drawer;
     if (!asked.drawer.empty()) {
-        auto read = io::readDrawerFile(asked.drawer);
-        if (!read)
-            return read.error();
-        drawer = std::move(*read);
+        auto read = DOWEL_TRY(io::readDrawerFile(asked.drawer));
+        drawer = std::move(read);
     }
-    auto store = Store::open(path, Store::Mode::Work);
-    if (!store)
-        return store.error();
+    auto store = DOWEL_TRY(Store::open(path, Store::Mode::Work));
     if (drawer) {
-        options.tools = toolsOf(*drawer, store->book().present().spec().tools);
+        options.tools = toolsOf(*drawer, store.book().present().spec().tools);
         options.handWork = drawer->worksByHand();
     }
-    const auto advised = session::advise(*store, {asked.memory, session::MemoryUse::Need::Asked}, {}, options);
+    const auto advised = session::advise(store, {asked.memory, session::MemoryUse::Need::Asked}, {}, options);
     if (!advised)
         return advised.error();
     if (advised->notKept)
         return *advised->notKept;
-    Json json = contractJson(advised->recommendation, store->book().present(), drawer ? &*drawer : nullptr);
+    Json json = contractJson(advised->recommendation, store.book().present(), drawer ? &*drawer : nullptr);
     return json;
 }
 
 Answer recordCut(const std::string& path, const std::string& file)
 {
-    auto store = Store::open(path, Store::Mode::Work);
-    if (!store)
-        return store.error();
-    const auto json = io::readJsonFile(file);
-    if (!json)
-        return json.error();
-    const auto cut = io::cutFromJson(*json);
-    if (!cut)
-        return cut.error();
-    auto entry = session::cutEntry(store->book(), *cut);
+    auto store = DOWEL_TRY(Store::open(path, Store::Mode::Work));
+    const auto json = DOWEL_TRY(io::readJsonFile(file));
+    const auto cut = DOWEL_TRY(io::cutFromJson(json));
+    auto entry = session::cutEntry(store.book(), cut);
     if (!entry)
         return entry.error();
     const Metres from = entry->from;
-    const auto id = store->append(std::move(*entry));
-    if (!id)
-        return id.error();
-    Json answer = io::jsonOf(*cut);
-    answer["entry"] = id->number;
+    const auto id = DOWEL_TRY(store.append(std::move(*entry)));
+    Json answer = io::jsonOf(cut);
+    answer["entry"] = id.number;
     answer["from_mm"] = tidy(from.millimetres());
     return answer;
 }
 
 Answer amend(const std::string& path, const std::string& file)
 {
-    const auto json = io::readJsonFile(file);
-    if (!json)
-        return json.error();
-    auto store = Store::open(path, Store::Mode::Work);
-    if (!store)
-        return store.error();
-    auto said = io::amendFromJson(*json, store->book());
-    if (!said)
-        return said.error();
+    const auto json = DOWEL_TRY(io::readJsonFile(file));
+    auto store = DOWEL_TRY(Store::open(path, Store::Mode::Work));
+    auto said = DOWEL_TRY(io::amendFromJson(json, store.book()));
     std::vector<Store::NewEntry> entries;
-    for (EntryBody& body : *said)
+    for (EntryBody& body : said)
         entries.push_back({std::move(body), {}});
-    const auto ids = store->append(entries);
-    if (!ids)
-        return ids.error();
+    const auto ids = DOWEL_TRY(store.append(entries));
     Json numbers = Json::array();
-    for (const EntryId id : *ids)
+    for (const EntryId id : ids)
         numbers.push_back(id.number);
-    return Json{{"entries", numbers}, {"spec", io::jsonOf(store->book().present())}};
+    return Json{{"entries", numbers}, {"spec", io::jsonOf(store.book().present())}};
 }
 
 /// What was asked on one command line: options by their commands, and the work that the chosen one does.

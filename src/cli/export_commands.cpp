@@ -27,12 +27,10 @@ namespace {
 /// The wrap-around template: the row as it is now, and where the plan would take it.
 Answer exportTemplate(const Workbook& book, const std::string& format, const std::string& file)
 {
-    const auto forecaster = Forecaster::make(book);
-    if (!forecaster)
-        return forecaster.error();
+    const auto forecaster = DOWEL_TRY(Forecaster::make(book));
     const auto& present = book.present();
     const auto levers = leversOf(present, LeverScope::HolesAndFoot);
-    const auto goal = nearestTo(*forecaster, present, levers, {});
+    const auto goal = nearestTo(forecaster, present, levers, {});
     const auto ends = goal ? withLevers(present, levers, *goal) : Result<Instrument>(goal.error());
     const TemplateSheet sheet = session::sheetOf(present, ends ? *ends : present);
     const std::string title = present.spec().name.empty() ? "Template" : present.spec().name;
@@ -52,11 +50,9 @@ Answer exportTemplate(const Workbook& book, const std::string& format, const std
 /// As the maker has it, or the usual one from the day after the last thing that was done.
 Result<FinishPlan> finishOrUsual(const Workbook& book)
 {
-    const auto kept = session::finishOf(book);
-    if (!kept)
-        return kept.error();
-    if (*kept)
-        return **kept;
+    const auto kept = DOWEL_TRY(session::finishOf(book));
+    if (kept)
+        return *kept;
     const auto& entries = book.entries();
     const auto day = localDayFrom(entries.empty() ? timestamp() : entries.back().at) + std::chrono::days(1);
     const InstrumentSpec& spec = book.present().spec();
@@ -67,12 +63,8 @@ Result<FinishPlan> finishOrUsual(const Workbook& book)
 
 Answer compare(const std::vector<std::string>& paths)
 {
-    const auto books = session::booksToCompare(paths);
-    if (!books)
-        return books.error();
-    const auto side = session::compared(*books);
-    if (!side)
-        return side.error();
+    const auto books = DOWEL_TRY(session::booksToCompare(paths));
+    const auto side = DOWEL_TRY(session::compared(books));
     const auto cents = [](const std::vector<std::optional<Cents>>& list) {
         Json json = Json::array();
         for (const auto& c : list)
@@ -80,15 +72,15 @@ Answer compare(const std::vector<std::string>& paths)
         return json;
     };
     Json notes = Json::array();
-    for (const FingeringId& note : side->notes)
+    for (const FingeringId& note : side.notes)
         notes.push_back(note.text);
     Json instruments = Json::array();
-    for (const auto& one : side->instruments)
+    for (const auto& one : side.instruments)
         instruments.push_back({{"name", one.name}, {"cents", cents(one.off)}});
     return Json{{"notes", notes},
                 {"instruments", instruments},
-                {"common_cents", cents(side->common)},
-                {"own_sd_cents", cents(side->ownSd())}};
+                {"common_cents", cents(side.common)},
+                {"own_sd_cents", cents(side.ownSd())}};
 }
 
 Answer writeReport(const std::string& path, const std::string& file, const ReportWishes& wishes)
@@ -96,65 +88,48 @@ Answer writeReport(const std::string& path, const std::string& file, const Repor
     const bool pdf = file.ends_with(".pdf");
     if (!pdf && !file.ends_with(".html"))
         return Error{ErrorCode::BadValue, "--out", {FactId::Known, file, ".pdf, .html"}};
-    const auto store = Store::open(path, Store::Mode::Look);
-    if (!store)
-        return store.error();
-    const Workbook& book = store->book();
-    const auto finish = session::finishOf(book);
-    if (!finish)
-        return finish.error();
+    const auto store = DOWEL_TRY(Store::open(path, Store::Mode::Look));
+    const Workbook& book = store.book();
+    const auto finish = DOWEL_TRY(session::finishOf(book));
     ensureGraphics();
-    const auto passport = session::wholePassport(book);
-    if (!passport)
-        return passport.error();
+    const auto passport = DOWEL_TRY(session::wholePassport(book));
     const text::PassportWishes what{wishes.shortOne, QString::fromStdString(wishes.maker), QString::fromStdString(wishes.serial),
                                     wishes.inches ? text::LengthUnit::Inches : text::LengthUnit::Millimetres};
-    const auto content = report::written(*passport, *finish, what, pdf, wishes.letter ? draw::Paper::Letter : draw::Paper::A4);
-    if (!content)
-        return content.error();
-    if (auto ok = io::writeFileWhole(file, *content); !ok)
-        return ok.error();
+    const auto content =
+        DOWEL_TRY(report::written(passport, finish, what, pdf, wishes.letter ? draw::Paper::Letter : draw::Paper::A4));
+    DOWEL_TRY(io::writeFileWhole(file, content));
     return Json{{"written", file}, {"as", pdf ? "pdf" : "html"}};
 }
 
 Answer exportAs(const std::string& path, const std::string& format, const std::string& file)
 {
-    const auto store = Store::open(path, Store::Mode::Look);
-    if (!store)
-        return store.error();
+    const auto store = DOWEL_TRY(Store::open(path, Store::Mode::Look));
     std::string content;
-    if (auto record = io::exported(store->book(), format))
+    if (auto record = io::exported(store.book(), format))
         content = std::move(*record);
     else if (format == "ics") {
-        const auto finish = finishOrUsual(store->book());
-        if (!finish)
-            return finish.error();
-        const auto& entries = store->book().entries();
-        const auto days = io::calendarDays(*finish, store->identity(), text::forCalendar);
-        content = io::calendarText(days, store->book().present().spec().name, entries.empty() ? timestamp() : entries.back().at,
-                                   store->book().finishChanges());
+        const auto finish = DOWEL_TRY(finishOrUsual(store.book()));
+        const auto& entries = store.book().entries();
+        const auto days = io::calendarDays(finish, store.identity(), text::forCalendar);
+        content = io::calendarText(days, store.book().present().spec().name, entries.empty() ? timestamp() : entries.back().at,
+                                   store.book().finishChanges());
     } else if (format == "svg" || format == "dxf" || format == "pdf")
-        return exportTemplate(store->book(), format, file);
+        return exportTemplate(store.book(), format, file);
     else
         return Error{ErrorCode::BadValue, "--as", {FactId::Known, format, "spec, json, csv, svg, dxf, pdf, ics"}};
-    if (auto ok = io::writeFileWhole(file, content); !ok)
-        return ok.error();
+    DOWEL_TRY(io::writeFileWhole(file, content));
     return Json{{"written", file}, {"as", format}};
 }
 
 Answer checkBook(const std::string& path)
 {
-    const auto store = Store::open(path, Store::Mode::Look);
-    if (!store)
-        return store.error();
-    if (auto ok = store->verify(); !ok)
-        return ok.error();
+    const auto store = DOWEL_TRY(Store::open(path, Store::Mode::Look));
+    DOWEL_TRY(store.verify());
     int takes = 0;
-    for (const Entry& e : store->book().entries())
+    for (const Entry& e : store.book().entries())
         if (const auto* r = std::get_if<ReadingEntry>(&e.body); r != nullptr && r->hasTake)
             ++takes;
-    return Json{
-        {"ok", true}, {"entries", store->book().entries().size()}, {"takes", takes}, {"cuts", store->book().cuts().size()}};
+    return Json{{"ok", true}, {"entries", store.book().entries().size()}, {"takes", takes}, {"cuts", store.book().cuts().size()}};
 }
 
 } // namespace dowel::cli

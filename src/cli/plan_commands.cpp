@@ -38,24 +38,20 @@ Result<Made> madeOf(const std::string& path)
             return asked.error();
         if (const auto* there = std::get_if<Instrument>(&asked->from))
             return Made{*there, *there, {}};
-        auto found = layOut(std::get<Blank>(asked->from), asked->wishes, true);
-        if (!found)
-            return found.error();
-        return Made{std::move(found->start), std::move(found->goal), {}};
+        auto found = DOWEL_TRY(layOut(std::get<Blank>(asked->from), asked->wishes, true));
+        return Made{std::move(found.start), std::move(found.goal), {}};
     }
-    const auto book = bookOf(path);
-    if (!book)
-        return book.error();
+    const auto book = DOWEL_TRY(bookOf(path));
     std::vector<io::StepDone> done;
     std::optional<Instrument> goal;
-    if (const std::string* text = book->plan())
+    if (const std::string* text = book.plan())
         if (auto plan = io::planFromText(*text)) {
             done = std::move(plan->done);
             goal = std::move(plan->goal);
         }
-    if (!book->sounds() && goal)
+    if (!book.sounds() && goal)
         return Made{*goal, *goal, std::move(done)};
-    const Instrument& present = book->present();
+    const Instrument& present = book.present();
     return Made{present, goal && goal->length() < present.length() ? *goal : present, std::move(done)};
 }
 
@@ -63,10 +59,8 @@ Result<std::optional<BitDrawer>> drawerOf(const StepsWanted& wanted)
 {
     if (wanted.drawer.empty())
         return std::optional<BitDrawer>();
-    auto read = io::readDrawerFile(wanted.drawer);
-    if (!read)
-        return read.error();
-    return std::optional(std::move(*read));
+    auto read = DOWEL_TRY(io::readDrawerFile(wanted.drawer));
+    return std::optional(std::move(read));
 }
 
 struct Ordered
@@ -78,15 +72,11 @@ struct Ordered
 
 Result<Ordered> orderedFor(const std::string& path, const StepsWanted& wanted)
 {
-    auto made = madeOf(path);
-    if (!made)
-        return made.error();
-    const auto drawer = drawerOf(wanted);
-    if (!drawer)
-        return drawer.error();
+    auto made = DOWEL_TRY(madeOf(path));
+    const auto drawer = DOWEL_TRY(drawerOf(wanted));
     const auto unit = wanted.inches ? text::LengthUnit::Inches : text::LengthUnit::Millimetres;
-    auto steps = text::orderOfWork({&made->start, &made->goal, *drawer ? &**drawer : nullptr, unit});
-    return Ordered{std::move(*made), std::move(steps), unit};
+    auto steps = text::orderOfWork({&made.start, &made.goal, drawer ? &*drawer : nullptr, unit});
+    return Ordered{std::move(made), std::move(steps), unit};
 }
 
 Json wordsOrNull(const QString& words)
@@ -116,13 +106,11 @@ std::string whyWords(const std::string& why)
 
 Answer steps(const std::string& path, const StepsWanted& wanted)
 {
-    const auto order = orderedFor(path, wanted);
-    if (!order)
-        return order.error();
-    const Made* made = &order->made;
+    const auto order = DOWEL_TRY(orderedFor(path, wanted));
+    const Made* made = &order.made;
     const InstrumentSpec& spec = made->start.spec();
     Json list = Json::array();
-    for (const text::WorkStep& s : order->steps) {
+    for (const text::WorkStep& s : order.steps) {
         Json measures = Json::array();
         for (const Metres m : s.measures)
             measures.push_back(tidy(m.millimetres()));
@@ -175,17 +163,13 @@ Answer keys(const std::string& path)
         if (asked && std::holds_alternative<Blank>(asked->from)) {
             blank = std::get<Blank>(asked->from);
         } else {
-            const auto whole = io::readSpecFile(path);
-            if (!whole)
-                return whole.error();
-            blank = io::planOf(*whole).blank;
+            const auto whole = DOWEL_TRY(io::readSpecFile(path));
+            blank = io::planOf(whole).blank;
         }
     }
-    const auto served = keysServed(blank);
-    if (!served)
-        return served.error();
+    const auto served = DOWEL_TRY(keysServed(blank));
     Json list = Json::array();
-    for (const KeyServed& k : *served) {
+    for (const KeyServed& k : served) {
         const double factor = heard_cents ? std::exp2(*heard_cents / 1200.0) : 1.0; // sharper as heard: longer for the same note
         std::string name = k.lowest;
         while (!name.empty() && name.back() >= '0' && name.back() <= '9')
@@ -203,17 +187,14 @@ Answer worksheet(const std::string& path, const std::string& out, const StepsWan
 {
     if (!out.ends_with(".pdf"))
         return Error{ErrorCode::BadValue, "--out", {FactId::Known, out, ".pdf"}};
-    const auto order = orderedFor(path, wanted);
-    if (!order)
-        return order.error();
-    const Made* made = &order->made;
+    const auto order = DOWEL_TRY(orderedFor(path, wanted));
+    const Made* made = &order.made;
     ensureGraphics();
-    const auto pdf = report::benchSheet(made->start, session::sheetOf(made->start, made->goal), order->steps, order->unit,
+    const auto pdf = report::benchSheet(made->start, session::sheetOf(made->start, made->goal), order.steps, order.unit,
                                         wanted.letter ? draw::Paper::Letter : draw::Paper::A4);
     if (!pdf)
         return pdf.error();
-    if (auto ok = io::writeFileWhole(out, *pdf); !ok)
-        return ok.error();
+    DOWEL_TRY(io::writeFileWhole(out, *pdf));
     return Json{{"written", out}, {"as", "pdf"}};
 }
 

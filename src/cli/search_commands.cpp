@@ -13,17 +13,11 @@ namespace dowel::cli {
 
 Answer marks(const std::string& path, const std::optional<std::string>& from, const std::optional<std::string>& to)
 {
-    const auto book = bookOf(path);
-    if (!book)
-        return book.error();
-    const auto posterior = fit(*book);
-    if (!posterior)
-        return posterior.error();
-    const auto found = session::slideMarks(*posterior, book->present(), from, to);
-    if (!found)
-        return found.error();
+    const auto book = DOWEL_TRY(bookOf(path));
+    const auto posterior = DOWEL_TRY(fit(book));
+    const auto found = DOWEL_TRY(session::slideMarks(posterior, book.present(), from, to));
     Json list = Json::array();
-    for (const session::SlideMark& m : *found)
+    for (const session::SlideMark& m : found)
         list.push_back({{"note", m.note},
                         {"hz", tidy(m.pitch.hertz())},
                         {"slide_mm", tidy(m.slide.millimetres())},
@@ -66,48 +60,38 @@ Result<Change> changeAsked(const InstrumentSpec& spec, const VariationWanted& wa
 
 Answer vary(const std::string& path, const VariationWanted& wanted)
 {
-    const auto book = bookOf(path);
-    if (!book)
-        return book.error();
-    const Instrument& present = book->present();
+    const auto book = DOWEL_TRY(bookOf(path));
+    const Instrument& present = book.present();
     const auto change = changeAsked(present.spec(), wanted);
     if (!change)
         return change.error();
-    const auto posterior = fit(*book);
-    if (!posterior)
-        return posterior.error();
-    const auto found = varied(*posterior, present, *change);
-    if (!found)
-        return found.error();
+    const auto posterior = DOWEL_TRY(fit(book));
+    const auto found = DOWEL_TRY(varied(posterior, present, *change));
     const auto centsOf = [](const std::optional<Cents>& off) {
         return off ? Json(tidy(off->cents())) : Json();
     };
     Json notes = Json::array();
-    for (const NoteVaried& n : found->notes)
+    for (const NoteVaried& n : found.notes)
         notes.push_back({{"fingering", n.id.text},
                          {"now_cents", centsOf(n.now)},
                          {"then_cents", centsOf(n.then)},
                          {"stronger_db", tidy(n.stronger_dB)},
                          {"speaks", speaksWord(n.speech)}});
-    Json answer{{"change", wanted.change}, {"notes", notes}, {"spec", io::jsonOf(found->with)}};
-    if (found->leaveOff)
-        answer["leave_off_mm"] = tidy(found->leaveOff->millimetres());
+    Json answer{{"change", wanted.change}, {"notes", notes}, {"spec", io::jsonOf(found.with)}};
+    if (found.leaveOff)
+        answer["leave_off_mm"] = tidy(found.leaveOff->millimetres());
     return answer;
 }
 
 Answer bores(const std::string& path)
 {
-    const auto asked = io::readLayoutFile(path);
-    if (!asked)
-        return asked.error();
-    const auto* blank = std::get_if<Blank>(&asked->from);
+    const auto asked = DOWEL_TRY(io::readLayoutFile(path));
+    const auto* blank = std::get_if<Blank>(&asked.from);
     if (blank == nullptr)
         return Error{ErrorCode::BadValue, path, FactId::HasHoles};
     Json all = Json::array();
-    const auto found = session::boresTried(*blank, asked->wishes);
-    if (!found)
-        return found.error();
-    for (const session::BoreTried& tried : *found) {
+    const auto found = DOWEL_TRY(session::boresTried(*blank, asked.wishes));
+    for (const session::BoreTried& tried : found) {
         const auto& notes = tried.layout.goal.spec().fingerings;
         Json octaves = Json::object();
         for (const RegisterPair& p : tried.octaves)
@@ -132,22 +116,14 @@ Answer bores(const std::string& path)
 
 Answer fingerings(const std::string& path, const FingeringsWanted& wanted)
 {
-    const auto book = bookOf(path);
-    if (!book)
-        return book.error();
-    const Instrument& present = book->present();
-    const auto pitch = targetOf(present.spec().tuning, wanted.note);
-    if (!pitch)
-        return pitch.error();
-    const auto forecaster = Forecaster::make(*book);
-    if (!forecaster)
-        return forecaster.error();
-    const auto found = session::fingeringsFor(*forecaster, present,
-                                              {*pitch, wanted.registerNumber, wanted.most, Cents::fromCents(wanted.within)});
-    if (!found)
-        return found.error();
+    const auto book = DOWEL_TRY(bookOf(path));
+    const Instrument& present = book.present();
+    const auto pitch = DOWEL_TRY(targetOf(present.spec().tuning, wanted.note));
+    const auto forecaster = DOWEL_TRY(Forecaster::make(book));
+    const auto found = DOWEL_TRY(session::fingeringsFor(
+        forecaster, present, {pitch, wanted.registerNumber, wanted.most, Cents::fromCents(wanted.within)}));
     Json list = Json::array();
-    for (const session::FingeringFound& c : *found) {
+    for (const session::FingeringFound& c : found) {
         Json closed = Json::array();
         for (const HoleId& id : c.closed)
             closed.push_back(id.text);
@@ -174,26 +150,20 @@ Answer carry(const std::string& modelPath, const std::string& blankPath)
     if (!kept->model && !kept->goal)
         return Error{ErrorCode::BadValue, modelPath, FactId::NothingToCarry};
     const Instrument& model = kept->model ? *kept->model : *kept->goal;
-    const auto asked = io::readLayoutFile(blankPath);
-    if (!asked)
-        return asked.error();
-    const auto* blank = std::get_if<Blank>(&asked->from);
+    const auto asked = DOWEL_TRY(io::readLayoutFile(blankPath));
+    const auto* blank = std::get_if<Blank>(&asked.from);
     if (blank == nullptr)
         return Error{ErrorCode::BadValue, blankPath, FactId::HasHoles};
-    const auto rough = session::rowOn(model, *blank);
-    if (!rough)
-        return rough.error();
-    const auto found = layOut(*rough, blank->spec.bore.back().at, asked->wishes, false);
-    if (!found)
-        return found.error();
+    const auto rough = DOWEL_TRY(session::rowOn(model, *blank));
+    const auto found = DOWEL_TRY(layOut(rough, blank->spec.bore.back().at, asked.wishes, false));
     const auto before = forecastJson(model);
-    const auto after = forecastJson(found->goal);
+    const auto after = forecastJson(found.goal);
     if (!before || !after)
         return before ? after.error() : before.error();
     Json changed = Json::array();
     for (std::size_t i = 0; i < model.spec().holes.size(); ++i) {
         const Hole& was = model.spec().holes[i];
-        const Hole& is = found->goal.spec().holes[i];
+        const Hole& is = found.goal.spec().holes[i];
         changed.push_back({{"hole", is.id.text},
                            {"from_at_mm", tidy(was.at.millimetres())},
                            {"at_mm", tidy(is.at.millimetres())},
@@ -202,12 +172,12 @@ Answer carry(const std::string& modelPath, const std::string& blankPath)
                            {"from_chimney_mm", tidy(was.chimney.millimetres())},
                            {"chimney_mm", tidy(is.chimney.millimetres())}});
     }
-    return Json{{"spec", io::jsonOf(found->goal)},
-                {"start", io::jsonOf(found->start)},
+    return Json{{"spec", io::jsonOf(found.goal)},
+                {"start", io::jsonOf(found.start)},
                 {"forecast", *after},
                 {"model_forecast", *before},
                 {"from_length_mm", tidy(model.length().millimetres())},
-                {"length_mm", tidy(found->goal.length().millimetres())},
+                {"length_mm", tidy(found.goal.length().millimetres())},
                 {"changed", changed}};
 }
 

@@ -331,8 +331,7 @@ Result<std::string> reportPdf(const QString& body, const std::vector<Placed>& sk
         pdf.setPageSize(QPageSize(paper == Paper::A4 ? QPageSize::A4 : QPageSize::Letter));
         pdf.setResolution(dotsPerInch);
         const QSizeF page_mm = pdf.pageLayout().fullRect(QPageLayout::Millimeter).size();
-        if (auto ok = ReportPages(body, sketches, title, page_mm).drawAll(pdf); !ok)
-            return ok.error();
+        DOWEL_TRY(ReportPages(body, sketches, title, page_mm).drawAll(pdf));
     }
     return withoutTimeZone(buffer.data().toStdString());
 }

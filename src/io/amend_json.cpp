@@ -202,10 +202,8 @@ Result<Wanted> wantedFrom(const Json& target, const Instrument& present)
     r.finish();
     if (error)
         return *error;
-    const auto made = instrumentFromJson(spec);
-    if (!made)
-        return made.error();
-    return Wanted{made->spec().tuning, made->spec().fingerings};
+    const auto made = DOWEL_TRY(instrumentFromJson(spec));
+    return Wanted{made.spec().tuning, made.spec().fingerings};
 }
 
 } // namespace
@@ -239,10 +237,8 @@ Result<std::vector<EntryBody>> amendFromJson(const Json& json, const Workbook& b
         return *error;
     std::vector<EntryBody> entries;
     if (measures) {
-        auto measured = Measured(book, json["measured"]).entries();
-        if (!measured)
-            return measured.error();
-        entries = std::move(*measured);
+        auto measured = DOWEL_TRY(Measured(book, json["measured"]).entries());
+        entries = std::move(measured);
     }
     if (targets) {
         auto wanted = wantedFrom(json["target"], book.present());

@@ -163,14 +163,12 @@ SoundFile& SoundFile::operator=(SoundFile&&) noexcept = default;
 
 Result<SoundFile> SoundFile::open(const std::string& path, double longest_s)
 {
-    const auto kind = soundKindOf(path);
-    if (!kind)
-        return kind.error();
-    if (isCutOff(path, *kind))
+    const auto kind = DOWEL_TRY(soundKindOf(path));
+    if (isCutOff(path, kind))
         return Error{ErrorCode::BadAudio, path, FactId::CutOff};
     auto parts = std::make_unique<Parts>();
     parts->path = path;
-    if (needsFence(*kind)) {
+    if (needsFence(kind)) {
         FencedDecoder::Bounds bounds;
         constexpr double soundOfASecond = 30.0; // decoded at least in a second of processor time
         bounds.processor_s += static_cast<int>(longest_s / soundOfASecond);
@@ -187,8 +185,7 @@ Result<SoundFile> SoundFile::open(const std::string& path, double longest_s)
         if (!parts->file)
             return Error{ErrorCode::BadAudio, path, Fact::said(sf_strerror(nullptr))};
     }
-    if (auto ok = checkHeader(parts->info, path, longest_s); !ok)
-        return ok.error();
+    DOWEL_TRY(checkHeader(parts->info, path, longest_s));
     return SoundFile(std::move(parts));
 }
 
@@ -208,10 +205,8 @@ Result<std::size_t> SoundFile::next(std::size_t most, std::vector<float>& values
     const std::size_t asked = std::min(most, length() - p.read);
     std::size_t got = 0;
     if (p.fenced) {
-        const auto read = p.fenced->next(asked, values);
-        if (!read)
-            return read.error();
-        got = *read;
+        const auto read = DOWEL_TRY(p.fenced->next(asked, values));
+        got = read;
     } else {
         got = readOn(p.file.get(), p.info.channels, asked, values);
     }
@@ -224,13 +219,10 @@ Result<std::size_t> SoundFile::next(std::size_t most, std::vector<float>& values
 Result<Samples> readAudioFile(const std::string& path)
 {
     enterDoor(Door::ReadFile);
-    auto file = SoundFile::open(path, longestTake_s);
-    if (!file)
-        return file.error();
+    auto file = DOWEL_TRY(SoundFile::open(path, longestTake_s));
     Samples samples;
-    samples.rate_Hz = file->rate_Hz();
-    if (const auto all = file->next(file->length(), samples.values); !all)
-        return all.error();
+    samples.rate_Hz = file.rate_Hz();
+    DOWEL_TRY(file.next(file.length(), samples.values));
     return samples;
 }
 
@@ -295,8 +287,7 @@ Result<Samples> samplesOfFlac(const std::vector<unsigned char>& flac)
     const File file(sf_open_virtual(&io, SFM_READ, &info, &memory));
     if (!file)
         return Error{ErrorCode::BadAudio, "take", Fact::said(sf_strerror(nullptr))};
-    if (auto ok = checkHeader(info, "take", longestTake_s); !ok)
-        return ok.error();
+    DOWEL_TRY(checkHeader(info, "take", longestTake_s));
     Samples samples;
     samples.rate_Hz = info.samplerate;
     const auto frames = static_cast<std::size_t>(info.frames);

@@ -15,11 +15,9 @@ Result<BitDrawer> drawerFromJson(const Json& json, const std::string& name)
     if (markings.size() > most)
         return Error{ErrorCode::BadValue, name + "/bits", {FactId::AtMost, markings.size(), 1000}};
     for (const std::string& marking : markings) {
-        auto bit = bitFromMarking(marking);
-        if (!bit)
-            return bit.error();
-        if (drawer.bitOf(bit->diameter) == nullptr)
-            drawer.bits.push_back(std::move(*bit));
+        auto bit = DOWEL_TRY(bitFromMarking(marking));
+        if (drawer.bitOf(bit.diameter) == nullptr)
+            drawer.bits.push_back(std::move(bit));
     }
     std::sort(drawer.bits.begin(), drawer.bits.end(), [](const Bit& a, const Bit& b) { return a.diameter < b.diameter; });
     drawer.tools = r.texts("tools");
@@ -33,10 +31,8 @@ Result<BitDrawer> drawerFromJson(const Json& json, const std::string& name)
 
 Result<BitDrawer> readDrawerFile(const std::string& path)
 {
-    const auto json = readJsonFile(path);
-    if (!json)
-        return json.error();
-    return drawerFromJson(*json, path);
+    const auto json = DOWEL_TRY(readJsonFile(path));
+    return drawerFromJson(json, path);
 }
 
 std::string drawerText(const BitDrawer& drawer)

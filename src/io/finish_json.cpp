@@ -30,11 +30,9 @@ std::string finishText(const FinishPlan& plan)
 
 Result<FinishPlan> finishFromText(const std::string& text)
 {
-    const auto json = parseJson(text, "finish");
-    if (!json)
-        return json.error();
+    const auto json = DOWEL_TRY(parseJson(text, "finish"));
     std::optional<Error> error;
-    JsonReader r(*json, "", error);
+    JsonReader r(json, "", error);
     const auto day = [](JsonReader& from, const std::string& key) {
         const auto read = dayFrom(from.text(key));
         if (!read)
@@ -70,8 +68,7 @@ Result<FinishPlan> finishFromText(const std::string& text)
     r.finish();
     if (error)
         return *error;
-    if (auto ok = checked(plan); !ok)
-        return ok.error();
+    DOWEL_TRY(checked(plan));
     return plan;
 }
 

@@ -97,10 +97,8 @@ Result<Json> parseJson(const std::string& text, const std::string& name)
 Result<Json> readJsonFile(const std::string& path)
 {
     constexpr std::size_t most = std::size_t{16} << 20U;
-    const auto text = readFileWhole(path, most);
-    if (!text)
-        return text.error();
-    return parseJson(*text, path);
+    const auto text = DOWEL_TRY(readFileWhole(path, most));
+    return parseJson(text, path);
 }
 
 JsonReader::JsonReader(const Json& value, std::string where, std::optional<Error>& error)

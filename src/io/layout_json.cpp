@@ -121,10 +121,8 @@ int highestHole(const InstrumentSpec& spec)
 
 Result<LayoutAsked> readLayoutFile(const std::string& path)
 {
-    const auto json = readJsonFile(path);
-    if (!json)
-        return json.error();
-    return layoutFromJson(*json);
+    const auto json = DOWEL_TRY(readJsonFile(path));
+    return layoutFromJson(json);
 }
 
 Result<LayoutAsked> layoutFromJson(const Json& json)
@@ -154,10 +152,8 @@ Result<LayoutAsked> layoutFromJson(const Json& json)
     blank.holeCount = static_cast<std::size_t>(count);
     if (blank.spec.holes.empty())
         return LayoutAsked{std::move(blank), std::move(wishes)};
-    auto instrument = Instrument::make(std::move(blank.spec));
-    if (!instrument)
-        return instrument.error();
-    return LayoutAsked{std::move(*instrument), std::move(wishes)};
+    auto instrument = DOWEL_TRY(Instrument::make(std::move(blank.spec)));
+    return LayoutAsked{std::move(instrument), std::move(wishes)};
 }
 
 std::string layoutText(const Blank& blank, const LayoutWishes& wishes)

@@ -29,14 +29,12 @@ namespace {
 
 Result<PlanKept> planFrom(const Json& json)
 {
-    auto asked = layoutFromJson(json);
-    if (!asked)
-        return asked.error();
-    if (!std::holds_alternative<Blank>(asked->from))
+    auto asked = DOWEL_TRY(layoutFromJson(json));
+    if (!std::holds_alternative<Blank>(asked.from))
         return Error{ErrorCode::BadValue, "/holes", FactId::PlanHasNone};
     PlanKept plan;
-    plan.blank = std::get<Blank>(std::move(asked->from));
-    plan.wishes = std::move(asked->wishes);
+    plan.blank = std::get<Blank>(std::move(asked.from));
+    plan.wishes = std::move(asked.wishes);
     plan.target = usualTarget(plan.blank.spec.family);
     plan.target.tuning = plan.blank.spec.tuning;
     if (!plan.blank.spec.fingerings.empty())

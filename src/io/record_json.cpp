@@ -501,13 +501,11 @@ std::string bodyText(const EntryBody& body)
 
 Result<EntryBody> bodyFromText(std::string_view kind, const std::string& text)
 {
-    const auto json = parseJson(text, std::string(kind));
-    if (!json)
-        return json.error();
+    const auto json = DOWEL_TRY(parseJson(text, std::string(kind)));
     std::optional<Result<EntryBody>> body;
     forEachEntryKind([&]<class Kind> {
         if (kind == Kind::facts.word)
-            body = bodyOf<Kind>(*json);
+            body = bodyOf<Kind>(json);
     });
     return body ? std::move(*body) : Error{ErrorCode::Damaged, std::string(kind), FactId::NoKindOfEntry};
 }

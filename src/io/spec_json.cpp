@@ -479,18 +479,14 @@ Json jsonOf(const InstrumentSpec& s)
 
 Result<Instrument> specFromText(const std::string& text, const std::string& name)
 {
-    const auto json = parseJson(text, name);
-    if (!json)
-        return json.error();
-    return instrumentFromJson(*json);
+    const auto json = DOWEL_TRY(parseJson(text, name));
+    return instrumentFromJson(json);
 }
 
 Result<Instrument> readSpecFile(const std::string& path)
 {
-    const auto json = readJsonFile(path);
-    if (!json)
-        return json.error();
-    return instrumentFromJson(*json);
+    const auto json = DOWEL_TRY(readJsonFile(path));
+    return instrumentFromJson(json);
 }
 
 std::string specText(const Instrument& instrument)

@@ -121,8 +121,7 @@ public:
         if (m_name.empty() && !linkAs(m_path))
             return errno == EEXIST ? Error{ErrorCode::Exists, m_path, FactId::ThereAlready} : trouble(m_path, errno);
         if (!m_name.empty()) {
-            if (auto ok = renamedNew(m_name, m_path); !ok)
-                return ok;
+            DOWEL_TRY(renamedNew(m_name, m_path));
             m_name.clear();
         }
         syncFolder(m_folder);
@@ -204,8 +203,7 @@ Status ownName(const std::string& path)
 /// The rights of what is to be replaced; nothing where there is nothing. Errors: Refused, Unwritable.
 Result<std::optional<mode_t>> replaceable(const std::string& path)
 {
-    if (auto ok = ownName(path); !ok)
-        return ok.error();
+    DOWEL_TRY(ownName(path));
     struct stat there
     {
     };
@@ -229,20 +227,16 @@ Result<std::optional<mode_t>> replaceable(const std::string& path)
 Status writeFileWhole(const std::string& path, std::string_view content)
 {
     enterDoor(Door::DurableWrite);
-    const auto old = replaceable(path);
-    if (!old)
-        return old.error();
+    const auto old = DOWEL_TRY(replaceable(path));
     Unfinished file(path);
-    if (auto ok = file.fill(content, *old); !ok)
-        return ok;
-    return *old ? file.replace() : file.becomeNew(); // what came meanwhile was not asked about
+    DOWEL_TRY(file.fill(content, old));
+    return old ? file.replace() : file.becomeNew(); // what came meanwhile was not asked about
 }
 
 Status writeNewFile(const std::string& path, std::string_view content)
 {
     enterDoor(Door::DurableWrite);
-    if (auto ok = ownName(path); !ok)
-        return ok;
+    DOWEL_TRY(ownName(path));
     Unfinished file(path);
     if (auto ok = file.fill(content, {}); !ok)
         return ok;
@@ -252,8 +246,7 @@ Status writeNewFile(const std::string& path, std::string_view content)
 Status writeNewFile(const std::string& path, const std::function<Status(const std::string&)>& fill)
 {
     enterDoor(Door::DurableWrite);
-    if (auto ok = ownName(path); !ok)
-        return ok;
+    DOWEL_TRY(ownName(path));
     const std::string folder = folderOf(path);
     const std::string beside = randomNameIn(folder);
     auto done = fill(beside);
@@ -276,8 +269,7 @@ Status writeNewFile(const std::string& path, const std::function<Status(const st
 Status moveFile(const std::string& from, const std::string& to)
 {
     enterDoor(Door::DurableWrite);
-    if (auto ok = renamedNew(from, to); !ok)
-        return ok;
+    DOWEL_TRY(renamedNew(from, to));
     syncFolder(folderOf(to));
     syncFolder(folderOf(from));
     return Done{};

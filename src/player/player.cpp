@@ -112,12 +112,10 @@ Result<Hertz> SimulatedPlayer::truth(const Instrument& believed, const Fingering
 Result<PlayedTake> SimulatedPlayer::play(const Instrument& believed, const Fingering& fingering, std::uint64_t takeNumber) const
 {
     enterDoor(Door::Player);
-    const auto steady = truth(believed, fingering, m_practice.room);
-    if (!steady)
-        return steady.error();
+    const auto steady = DOWEL_TRY(truth(believed, fingering, m_practice.room));
     Random r(mixed(m_practice.seed + 0x51ED27 * (takeNumber + 1), fingering.id.text));
     PlayedTake take;
-    take.truth = Hertz::fromHertz(steady->hertz() * std::exp2(1.0 * r.normal() / 1200.0));
+    take.truth = Hertz::fromHertz(steady.hertz() * std::exp2(1.0 * r.normal() / 1200.0));
 
     const double rate = 48000.0;
     const double silence_s = 0.15;
@@ -131,7 +129,7 @@ Result<PlayedTake> SimulatedPlayer::play(const Instrument& believed, const Finge
     const double level = 0.25 * r.uniform(0.8, 1.2);
     // What drives the tube falls off with the harmonics; what the tube answers with makes the rest.
     std::array<double, 6> partial{};
-    const auto answers = answersAt(hiddenTube(believed, fingering, m_practice.room), steady->hertz(), partial.size());
+    const auto answers = answersAt(hiddenTube(believed, fingering, m_practice.room), steady.hertz(), partial.size());
     for (std::size_t k = 0; k < partial.size(); ++k) {
         const double answer_dB = std::clamp(20.0 * std::log10(answers[k] / answers[0]), leastAnswer_dB, mostAnswer_dB);
         const double level_dB = driveFalls_dB * static_cast<double>(k) + answerCounts * answer_dB + 2.0 * r.normal();

@@ -51,10 +51,8 @@ Result<Advised> advise(Store& store, const MemoryUse& memory, const Cancel& canc
     auto learnt = learntFor(store, memory.path);
     if (!learnt && memory.need == MemoryUse::Need::Asked)
         return learnt.error();
-    auto found = recommend(store.book(), learnt ? learnt->priors : Priors{}, options, cancel);
-    if (!found)
-        return found.error();
-    Advised advised{std::move(*found), {}, {}};
+    auto found = DOWEL_TRY(recommend(store.book(), learnt ? learnt->priors : Priors{}, options, cancel));
+    Advised advised{std::move(found), {}, {}};
     if (!learnt)
         advised.memoryTrouble = learnt.error();
     else if (learnt->memory)

@@ -79,19 +79,15 @@ std::vector<std::pair<BoreKind, Blank>> boresFor(const Blank& blank)
 
 Result<BoreTried> tried(BoreKind kind, const Blank& blank, const LayoutWishes& wishes, const Priors& priors, const Cancel& cancel)
 {
-    auto layout = layOut(blank, wishes, false, cancel, priors);
-    if (!layout)
-        return layout.error();
-    BoreTried found{kind, blank, std::move(*layout), 0, {}, {}, {}};
+    auto layout = DOWEL_TRY(layOut(blank, wishes, false, cancel, priors));
+    BoreTried found{kind, blank, std::move(layout), 0, {}, {}, {}};
     const Instrument& goal = found.layout.goal;
     found.within = withinTolerance(goal, found.layout.cents);
-    const auto posterior = fit(Workbook(goal), priors);
-    if (!posterior)
-        return posterior.error();
-    const auto registers = registersOf(*posterior, goal);
+    const auto posterior = DOWEL_TRY(Posterior::prior(goal, priors));
+    const auto registers = registersOf(posterior, goal);
     if (registers)
         found.octaves = registers->pairs;
-    found.third = thirdRegister(goal, *posterior);
+    found.third = thirdRegister(goal, posterior);
     if (!found.layout.reached && !goal.spec().holes.empty()) {
         LayoutWishes undercut = wishes;
         undercut.allowed.push_back(Shaping::Undercut);

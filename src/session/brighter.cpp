@@ -18,10 +18,8 @@ Result<double> brightnessOf(const Posterior& posterior, const Instrument& shape,
     const auto placed = posterior.placed(shape);
     const acoustics::Model model(placed.shape, placed.calibration);
     const acoustics::NoteQuery q{shape.closedHoles(fingering), fingering.registerNumber, shape.openShares(fingering)};
-    const auto colours = acoustics::coloursOf(model, std::span(&q, 1));
-    if (!colours)
-        return colours.error();
-    return colours->front().brightness;
+    const auto colours = DOWEL_TRY(acoustics::coloursOf(model, std::span(&q, 1)));
+    return colours.front().brightness;
 }
 
 struct Trial
@@ -92,10 +90,8 @@ Result<std::vector<Brightening>> brighteningsOf(const Posterior& posterior, cons
 
 Result<PatternEntry> patternIn(const std::string& path)
 {
-    const auto store = Store::open(path, Store::Mode::Look);
-    if (!store)
-        return store.error();
-    PatternEntry pattern = patternOf(store->book());
+    const auto store = DOWEL_TRY(Store::open(path, Store::Mode::Look));
+    PatternEntry pattern = patternOf(store.book());
     if (pattern.notes.empty())
         return Error{ErrorCode::BadValue, path, FactId::NothingHeard};
     return pattern;

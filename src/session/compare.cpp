@@ -43,10 +43,8 @@ SideBySide::One firstHeard(const Workbook& book)
 /// What the model makes of a drawing before anything is heard.
 Result<std::vector<double>> modelled(const Instrument& drawing)
 {
-    const auto posterior = fit(Workbook(drawing));
-    if (!posterior)
-        return posterior.error();
-    return posterior->cents(drawing);
+    const auto posterior = DOWEL_TRY(Posterior::prior(drawing));
+    return posterior.cents(drawing);
 }
 
 } // namespace
@@ -72,12 +70,10 @@ Result<std::vector<Workbook>> booksToCompare(const std::vector<std::string>& pat
     std::vector<Workbook> books;
     std::map<std::string, std::string> known;
     for (const std::string& path : paths) {
-        const auto store = Store::open(path, Store::Mode::Look, cancel);
-        if (!store)
-            return store.error();
-        if (const auto [other, fresh] = known.emplace(store->identity(), path); !fresh)
+        const auto store = DOWEL_TRY(Store::open(path, Store::Mode::Look, cancel));
+        if (const auto [other, fresh] = known.emplace(store.identity(), path); !fresh)
             return Error{ErrorCode::BadValue, path, {FactId::SameWood, other->second}};
-        books.push_back(store->book());
+        books.push_back(store.book());
     }
     return books;
 }
@@ -114,27 +110,23 @@ Result<SideBySide> compared(std::span<const Workbook> books)
 
 Result<io::PlanKept> nextOne(std::span<const Workbook> books)
 {
-    const auto side = compared(books);
-    if (!side)
-        return side.error();
+    const auto side = DOWEL_TRY(compared(books));
     // Each was drilled to its own sizes: what the model makes of them is the mean over the same instruments.
     std::vector<std::vector<double>> model;
     for (const Workbook& book : books) {
-        auto cents = modelled(book.specified());
-        if (!cents)
-            return cents.error();
-        model.push_back(std::move(*cents));
+        auto cents = DOWEL_TRY(modelled(book.specified()));
+        model.push_back(std::move(cents));
     }
-    std::vector<std::optional<double>> above(side->notes.size());
+    std::vector<std::optional<double>> above(side.notes.size());
     double sum = 0.0;
     int count = 0;
     for (std::size_t note = 0; note < above.size(); ++note) {
-        if (!side->common[note])
+        if (!side.common[note])
             continue;
         double off = 0.0;
         int have = 0;
         for (std::size_t i = 0; i < books.size(); ++i)
-            if (const auto& heard = side->instruments[i].off[note]) {
+            if (const auto& heard = side.instruments[i].off[note]) {
                 off += heard->cents() - model[i][note];
                 ++have;
             }

@@ -18,21 +18,17 @@ class Player
 public:
     static Result<Player> make(const Forecaster& forecaster, const Instrument& instrument)
     {
-        const auto states = forecaster.states(instrument);
-        if (!states)
-            return states.error();
+        const auto states = DOWEL_TRY(forecaster.states(instrument));
         Player player;
         const auto& chart = instrument.spec().fingerings;
         const auto placed = forecaster.posterior().placed(instrument);
         const acoustics::Model model(placed.shape, placed.calibration);
         const auto queries = queriesOf(instrument);
-        const auto plain = model.frequencies(queries);
-        if (!plain)
-            return plain.error();
+        const auto plain = DOWEL_TRY(model.frequencies(queries));
         for (std::size_t i = 0; i < chart.size(); ++i) {
-            const Hertz sounds = raisedBy(chart[i].target, Cents::fromCents((*states)[i].cents));
-            player.m_known.push_back({chart[i].registerNumber, (*plain)[i],
-                                      centsBetween(sounds, Hertz::fromHertz((*plain)[i])).cents(), (*states)[i].sd});
+            const Hertz sounds = raisedBy(chart[i].target, Cents::fromCents(states[i].cents));
+            player.m_known.push_back(
+                {chart[i].registerNumber, plain[i], centsBetween(sounds, Hertz::fromHertz(plain[i])).cents(), states[i].sd});
         }
         return player;
     }
@@ -166,9 +162,7 @@ Result<std::vector<FingeringFound>> fingeringsFor(const Forecaster& forecaster, 
         return Error{ErrorCode::BadValue, "fingerings", FactId::NoFingerings};
     if (holes.size() > mostHoles)
         return Error{ErrorCode::BadValue, "holes", {FactId::HolesGoneThrough, holes.size(), mostHoles}};
-    const auto player = Player::make(forecaster, instrument);
-    if (!player)
-        return player.error();
+    const auto player = DOWEL_TRY(Player::make(forecaster, instrument));
     const auto placed = forecaster.posterior().placed(instrument);
     const acoustics::Model model(placed.shape, placed.calibration);
     std::vector<FingeringFound> found;
@@ -181,7 +175,7 @@ Result<std::vector<FingeringFound>> fingeringsFor(const Forecaster& forecaster, 
             const int number = static_cast<int>(r) + 1;
             if (asked.registerNumber && number != *asked.registerNumber)
                 continue;
-            const Player::Known known = player->nearest(number, sounds[r]);
+            const Player::Known known = player.nearest(number, sounds[r]);
             const Hertz pitch = raisedBy(Hertz::fromHertz(sounds[r]), Cents::fromCents(known.law_cents));
             const Cents off = centsBetween(pitch, asked.pitch);
             if (std::abs(off.cents()) > asked.within.cents())
@@ -200,11 +194,9 @@ Result<std::vector<FingeringFound>> fingeringsFor(const Forecaster& forecaster, 
             queries.push_back({{}, number, way});
         }
     }
-    const auto colours = acoustics::coloursOf(model, queries);
-    if (!colours)
-        return colours.error();
+    const auto colours = DOWEL_TRY(acoustics::coloursOf(model, queries));
     for (std::size_t i = 0; i < found.size(); ++i)
-        found[i].speech = (*colours)[i].speech;
+        found[i].speech = colours[i].speech;
     std::stable_sort(found.begin(), found.end(),
                      [](const FingeringFound& a, const FingeringFound& b) { return costOf(a) < costOf(b); });
     found.resize(std::min(found.size(), asked.most));
@@ -223,25 +215,17 @@ Result<Instrument> slidTo(const Instrument& instrument, Metres face)
 /// How far over a pitch the slide's note is with its face there.
 Result<double> centsAt(const Posterior& posterior, const Instrument& instrument, Metres face, Hertz pitch)
 {
-    const auto shape = slidTo(instrument, face);
-    if (!shape)
-        return shape.error();
-    const auto cents = posterior.cents(*shape);
-    if (!cents)
-        return cents.error();
-    return centsBetween(raisedBy(shape->spec().fingerings.front().target, Cents::fromCents(cents->front())), pitch).cents();
+    const auto shape = DOWEL_TRY(slidTo(instrument, face));
+    const auto cents = DOWEL_TRY(posterior.cents(shape));
+    return centsBetween(raisedBy(shape.spec().fingerings.front().target, Cents::fromCents(cents.front())), pitch).cents();
 }
 
 /// One sigma of that, in cents, by all that is not known of the instrument.
 Result<double> sdAt(const Posterior& posterior, const Instrument& instrument, Metres face)
 {
-    const auto shape = slidTo(instrument, face);
-    if (!shape)
-        return shape.error();
-    const auto forecast = posterior.forecast(*shape);
-    if (!forecast)
-        return forecast.error();
-    const Eigen::RowVectorXd row = forecast->jacobian.row(0);
+    const auto shape = DOWEL_TRY(slidTo(instrument, face));
+    const auto forecast = DOWEL_TRY(posterior.forecast(shape));
+    const Eigen::RowVectorXd row = forecast.jacobian.row(0);
     return std::sqrt(std::max(0.0, row.dot(posterior.covariance() * row.transpose())));
 }
 
@@ -261,10 +245,8 @@ Result<std::optional<SlideMark>> markOf(const Posterior& posterior, const Instru
     constexpr int halvings = 24; // to a tenth of a micrometre over a metre
     for (int i = 0; i < halvings; ++i) {
         const Metres middle = (low + high) / 2.0;
-        const auto there = centsAt(posterior, instrument, middle, pitch);
-        if (!there)
-            return there.error();
-        (*there > 0.0 ? low : high) = middle;
+        const auto there = DOWEL_TRY(centsAt(posterior, instrument, middle, pitch));
+        (there > 0.0 ? low : high) = middle;
     }
     const Metres face = (low + high) / 2.0;
     constexpr Metres little = Metres::fromMillimetres(0.5);
@@ -287,8 +269,7 @@ Result<std::vector<SlideMark>> slideMarks(const Posterior& posterior, const Inst
         return Error{ErrorCode::BadValue, "slide", FactId::SlideNeeds};
     for (const auto& name : {from, to})
         if (name)
-            if (const auto known = semitonesFromName(*name); !known)
-                return known.error();
+            DOWEL_TRY(semitonesFromName(*name));
     if (from && to && *semitonesFromName(*from) > *semitonesFromName(*to))
         return Error{ErrorCode::BadValue, *from, {FactId::LowerFirst, *to}};
     // A face nearer to the edge than this no longer belongs to a tube.
@@ -296,32 +277,22 @@ Result<std::vector<SlideMark>> slideMarks(const Posterior& posterior, const Inst
     std::string lowest = from.value_or("");
     if (lowest.empty()) {
         const Hertz target = spec.fingerings.front().target;
-        const auto open = centsAt(posterior, instrument, instrument.length(), target);
-        if (!open)
-            return open.error();
-        lowest = nearestNote(raisedBy(target, Cents::fromCents(*open)), spec.tuning.a4).name;
+        const auto open = DOWEL_TRY(centsAt(posterior, instrument, instrument.length(), target));
+        lowest = nearestNote(raisedBy(target, Cents::fromCents(open)), spec.tuning.a4).name;
     }
     constexpr std::size_t notes = 61;
-    const auto names = modeNotes(lowest, "chromatic", notes);
-    if (!names)
-        return names.error();
-    const auto first = semitonesFromName(lowest);
-    if (!first)
-        return first.error();
-    const int last = to ? *semitonesFromName(*to) : *first + 24;
+    const auto names = DOWEL_TRY(modeNotes(lowest, "chromatic", notes));
+    const auto first = DOWEL_TRY(semitonesFromName(lowest));
+    const int last = to ? *semitonesFromName(*to) : first + 24;
     std::vector<SlideMark> marks;
-    for (const std::string& name : *names) {
+    for (const std::string& name : names) {
         const auto semitones = semitonesFromName(name); // beyond the highest note that has a name there are no marks
         if (!semitones || *semitones > last)
             break;
-        const auto pitch = targetOf(spec.tuning, name);
-        if (!pitch)
-            return pitch.error();
-        const auto mark = markOf(posterior, instrument, name, *pitch, shortest);
-        if (!mark)
-            return mark.error();
-        if (*mark)
-            marks.push_back(**mark);
+        const auto pitch = DOWEL_TRY(targetOf(spec.tuning, name));
+        const auto mark = DOWEL_TRY(markOf(posterior, instrument, name, pitch, shortest));
+        if (mark)
+            marks.push_back(*mark);
     }
     return marks;
 }
@@ -333,7 +304,7 @@ TemplateSheet sheetOf(const Instrument& start, const Instrument& goal)
     if (spec.family != Family::Slide || spec.foot != Foot::Closed)
         return sheet;
     std::vector<SheetMark> places;
-    if (const auto posterior = fit(Workbook(goal)))
+    if (const auto posterior = Posterior::prior(goal))
         if (const auto marks = slideMarks(*posterior, goal, {}, {}))
             for (const SlideMark& m : *marks)
                 places.push_back({m.note, m.slide.metres()});

@@ -18,10 +18,8 @@ Result<std::optional<FinishPlan>> finishOf(const Workbook& book)
     const std::string* text = book.finish();
     if (text == nullptr)
         return Kept{};
-    auto plan = io::finishFromText(*text);
-    if (!plan)
-        return plan.error();
-    return Kept{std::move(*plan)};
+    auto plan = DOWEL_TRY(io::finishFromText(*text));
+    return Kept{std::move(plan)};
 }
 
 std::optional<FinishSpan> spanOf(const FinishPlan& plan)
@@ -87,13 +85,11 @@ Result<AmendEntry> withRoom(const Workbook& book, Cents room)
     Wanted wanted{spec.tuning, spec.fingerings};
     wanted.tuning.a4 = Hertz::fromHertz(spec.tuning.a4.hertz() * lower);
     // Named notes follow A4; those given in hertz are lowered one by one.
-    auto chart = retargeted(wanted.fingerings, wanted.tuning);
-    if (!chart)
-        return chart.error();
-    for (Fingering& f : *chart)
+    auto chart = DOWEL_TRY(retargeted(wanted.fingerings, wanted.tuning));
+    for (Fingering& f : chart)
         if (f.targetName.empty())
             f.target = Hertz::fromHertz(f.target.hertz() * lower);
-    wanted.fingerings = std::move(*chart);
+    wanted.fingerings = std::move(chart);
     AmendEntry change;
     change.wanted = std::move(wanted);
     return change;

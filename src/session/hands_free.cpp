@@ -25,9 +25,7 @@ constexpr std::size_t traceKept = 512;
 
 Result<Expected> expectedOf(const Workbook& book, Temperature room)
 {
-    const auto all = expectations(book, room);
-    if (!all)
-        return all.error();
+    const auto all = DOWEL_TRY(expectations(book, room));
     Expected e;
     const auto& fingerings = book.present().spec().fingerings;
     for (std::size_t i = 0; i < fingerings.size(); ++i) {
@@ -35,8 +33,8 @@ Result<Expected> expectedOf(const Workbook& book, Temperature room)
         for (std::size_t k = 0; k < i; ++k)
             if (fingerings[k].closed == fingerings[i].closed && fingerings[k].half == fingerings[i].half)
                 holes = std::min(holes, k);
-        e.candidates.push_back({fingerings[i].id, (*all)[i].pitch, holes});
-        e.window = (*all)[i].window;
+        e.candidates.push_back({fingerings[i].id, all[i].pitch, holes});
+        e.window = all[i].window;
     }
     e.known = !book.readings().empty();
     return e;

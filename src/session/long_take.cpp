@@ -62,18 +62,14 @@ void addLater(Analysis& all, Analysis piece, Seconds by)
 
 Result<Analysis> analysisOf(const std::string& path, std::optional<Hertz> expectFirst, const Cancel& cancel)
 {
-    auto file = io::SoundFile::open(path);
-    if (!file)
-        return file.error();
+    auto file = DOWEL_TRY(io::SoundFile::open(path));
     Analysis all;
     Samples piece;
-    piece.rate_Hz = file->rate_Hz();
+    piece.rate_Hz = file.rate_Hz();
     const auto whole = static_cast<std::size_t>(piece_s * piece.rate_Hz);
     Seconds before = Seconds::fromSeconds(0.0);
     for (bool more = true; more;) {
-        const auto got = file->next(whole - piece.values.size(), piece.values);
-        if (!got)
-            return got.error();
+        DOWEL_TRY(file.next(whole - piece.values.size(), piece.values));
         more = piece.values.size() == whole;
         std::vector<float> rest;
         if (more) {

@@ -30,8 +30,7 @@ Status checkFingerings(const Instrument& instrument)
 
 Status checkMeant(const Instrument& instrument)
 {
-    if (auto ok = checkFingerings(instrument); !ok)
-        return ok;
+    DOWEL_TRY(checkFingerings(instrument));
     const auto& chart = instrument.spec().fingerings;
     if (chart.empty())
         return Done{};

@@ -17,10 +17,8 @@ Result<Samples> played(const Workbook& book, const FingeringId& fingering, Tempe
     if (!practice || f == nullptr)
         return Error{ErrorCode::UnknownName, "fingering", Fact::said(fingering.text)};
     const player::SimulatedPlayer player({practice->seed, room, practice->noise_dB});
-    auto take = player.play(book.present(), *f, takesOf(book, fingering) + again);
-    if (!take)
-        return take.error();
-    return std::move(take->samples);
+    auto take = DOWEL_TRY(player.play(book.present(), *f, takesOf(book, fingering) + again));
+    return std::move(take.samples);
 }
 
 Score scoreOf(const Workbook& book)
@@ -98,13 +96,9 @@ std::uint64_t takesOf(const Workbook& book, const FingeringId& fingering)
 
 Result<Instrument> practiceBlank(Family family, const Cancel& cancel)
 {
-    const auto blank = startingBlank(family, usualTarget(family));
-    if (!blank)
-        return blank.error();
-    auto layout = layOut(*blank, {}, false, cancel);
-    if (!layout)
-        return layout.error();
-    return std::move(layout->start);
+    const auto blank = DOWEL_TRY(startingBlank(family, usualTarget(family)));
+    auto layout = DOWEL_TRY(layOut(blank, {}, false, cancel));
+    return std::move(layout.start);
 }
 
 } // namespace dowel::session

@@ -59,9 +59,7 @@ std::vector<BeforeAfter> aroundLastCut(const Workbook& book)
 Result<Samples> replayed(const Workbook& book, const std::string& path, const std::vector<BeforeAfter>& pairs,
                          const Cancel& cancel)
 {
-    const auto recordings = Recordings::open(path);
-    if (!recordings)
-        return recordings.error();
+    const auto recordings = DOWEL_TRY(Recordings::open(path));
     Samples all;
     all.values.clear();
     for (const BeforeAfter& p : pairs)
@@ -70,17 +68,13 @@ Result<Samples> replayed(const Workbook& book, const std::string& path, const st
                 return Error{ErrorCode::Cancelled, "replay", {}};
             const Entry* entry = book.entry(id);
             const auto* reading = entry == nullptr ? nullptr : std::get_if<ReadingEntry>(&entry->body);
-            const auto flac = recordings->take(id);
-            if (!flac)
-                return flac.error();
-            const auto take = io::samplesOfFlac(*flac);
-            if (!take)
-                return take.error();
+            const auto flac = DOWEL_TRY(recordings.take(id));
+            const auto take = DOWEL_TRY(io::samplesOfFlac(flac));
             if (all.values.empty())
-                all.rate_Hz = take->rate_Hz;
-            if (reading == nullptr || take->rate_Hz != all.rate_Hz)
+                all.rate_Hz = take.rate_Hz;
+            if (reading == nullptr || take.rate_Hz != all.rate_Hz)
                 continue;
-            const auto piece = pieceOf(*take, *reading);
+            const auto piece = pieceOf(take, *reading);
             all.values.insert(all.values.end(), piece.begin(), piece.end());
             const double rest = id == p.before ? rest_s : longRest_s;
             all.values.insert(all.values.end(), static_cast<std::size_t>(rest * all.rate_Hz), 0.0F);

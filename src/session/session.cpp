@@ -77,9 +77,7 @@ Fact factOf(RejectedSound::Reason reason)
 Result<std::vector<Expectation>> expectations(const Workbook& book, Temperature room)
 {
     const Instrument& shape = book.present();
-    const auto now = published(shape, room);
-    if (!now)
-        return now.error();
+    const auto now = DOWEL_TRY(published(shape, room));
     // Each fingering's holes in their first register, half-covered ones and all.
     auto firsts = queriesOf(shape);
     for (auto& q : firsts)
@@ -87,8 +85,8 @@ Result<std::vector<Expectation>> expectations(const Workbook& book, Temperature 
     const acoustics::Model model(acoustics::Shape::of(shape), beforeHearing(shape, room));
     const auto low = model.frequencies(firsts);
     std::vector<Expectation> all;
-    for (std::size_t i = 0; i < now->size(); ++i) {
-        Expectation e{Hertz::fromHertz((*now)[i]), {}, Cents::fromCents(firstWindow_cents)};
+    for (std::size_t i = 0; i < now.size(); ++i) {
+        Expectation e{Hertz::fromHertz(now[i]), {}, Cents::fromCents(firstWindow_cents)};
         if (low) {
             e.firstRegister = Hertz::fromHertz((*low)[i]);
         } else { // one that does not sound there shall not hide the others
@@ -132,10 +130,8 @@ Result<Expectation> expectation(const Workbook& book, const FingeringId& fingeri
     const auto index = book.present().indexOf(fingering);
     if (!index)
         return Error{ErrorCode::UnknownName, "fingering", Fact::said(fingering.text)};
-    const auto all = expectations(book, room);
-    if (!all)
-        return all.error();
-    return (*all)[*index];
+    const auto all = DOWEL_TRY(expectations(book, room));
+    return all[*index];
 }
 
 Result<std::vector<Store::NewEntry>> readingsOf(const Workbook& book, const io::NumberSession& numbers)
@@ -143,11 +139,8 @@ Result<std::vector<Store::NewEntry>> readingsOf(const Workbook& book, const io::
     constexpr std::size_t most = 5000;
     if (numbers.readings.size() > most)
         return Error{ErrorCode::BadValue, "/readings", {FactId::ReadingsAtMost, numbers.readings.size(), most}};
-    if (auto ok = checkRoom(numbers.air); !ok)
-        return ok.error();
-    const auto all = expectations(book, numbers.air);
-    if (!all)
-        return all.error();
+    DOWEL_TRY(checkRoom(numbers.air));
+    const auto all = DOWEL_TRY(expectations(book, numbers.air));
     std::vector<Store::NewEntry> entries;
     for (std::size_t i = 0; i < numbers.readings.size(); ++i) {
         const auto& one = numbers.readings[i];
@@ -162,7 +155,7 @@ Result<std::vector<Store::NewEntry>> readingsOf(const Workbook& book, const io::
         if (auto ok = book.checkNew(r); !ok)
             return at(ok.error());
         const auto index = book.present().indexOf(one.fingering);
-        const Expectation& e = (*all)[*index];
+        const Expectation& e = all[*index];
         if (std::abs(centsBetween(one.pitch, e.pitch).cents()) > e.window.cents())
             return at({ErrorCode::WrongNote, one.fingering.text, heardExpected(one.pitch, e, book.present().spec().tuning.a4)});
         entries.push_back({std::move(r), {}});
@@ -217,13 +210,9 @@ Result<ReadingEntry> readingOf(const Workbook& book, const FingeringId& fingerin
 Result<ReadingEntry> readingFrom(const Workbook& book, const FingeringId& fingering, const Samples& samples, Temperature room,
                                  ReadingSource source, const Cancel& cancel)
 {
-    const auto e = expectation(book, fingering, room);
-    if (!e)
-        return e.error();
-    const auto analysis = analysed(samples, e->firstRegister, cancel);
-    if (!analysis)
-        return analysis.error();
-    return readingOf(book, fingering, *e, *analysis, room, source);
+    const auto e = DOWEL_TRY(expectation(book, fingering, room));
+    const auto analysis = DOWEL_TRY(analysed(samples, e.firstRegister, cancel));
+    return readingOf(book, fingering, e, analysis, room, source);
 }
 
 namespace {
@@ -241,11 +230,9 @@ Result<Store::Flac> keptSound(const Samples& samples)
 
 Result<Store::NewEntry> withTake(ReadingEntry reading, const Samples& samples)
 {
-    auto flac = keptSound(samples);
-    if (!flac)
-        return flac.error();
+    auto flac = DOWEL_TRY(keptSound(samples));
     reading.hasTake = true;
-    return Store::NewEntry{std::move(reading), std::move(*flac)};
+    return Store::NewEntry{std::move(reading), std::move(flac)};
 }
 
 namespace {
@@ -300,29 +287,21 @@ std::optional<Warming> warmingOf(const Workbook& book)
 Result<Sorted> sortedOut(const Workbook& book, const std::optional<FingeringId>& named, const Samples& samples, Temperature room,
                          ReadingSource source, const Cancel& cancel)
 {
-    const auto expected = expectations(book, room);
-    if (!expected)
-        return expected.error();
+    const auto expected = DOWEL_TRY(expectations(book, room));
     const Expectation* own = nullptr;
     if (named) {
         const auto at = book.present().indexOf(*named);
         if (!at)
             return Error{ErrorCode::UnknownName, "fingering", Fact::said(named->text)};
-        own = &(*expected)[*at];
+        own = &expected[*at];
     }
-    const auto heard = analysed(samples, own != nullptr ? std::optional(own->firstRegister) : std::nullopt, cancel);
-    if (!heard)
-        return heard.error();
-    const Analysis& analysis = *heard;
+    const auto heard = DOWEL_TRY(analysed(samples, own != nullptr ? std::optional(own->firstRegister) : std::nullopt, cancel));
+    const Analysis& analysis = heard;
     Sorted sorted;
     if (own != nullptr && analysis.notes.size() == 1) {
-        auto reading = readingOf(book, *named, *own, analysis, room, source);
-        if (!reading)
-            return reading.error();
-        auto entry = withTake(std::move(*reading), samples);
-        if (!entry)
-            return entry.error();
-        sorted.entries.push_back(std::move(*entry));
+        auto reading = DOWEL_TRY(readingOf(book, *named, *own, analysis, room, source));
+        auto entry = DOWEL_TRY(withTake(std::move(reading), samples));
+        sorted.entries.push_back(std::move(entry));
         sorted.fingerings.push_back(*named);
         return sorted;
     }
@@ -331,12 +310,12 @@ Result<Sorted> sortedOut(const Workbook& book, const std::optional<FingeringId>&
     for (const HeardNote& n : analysis.notes) {
         std::size_t best = 0;
         const auto off = [&](std::size_t i) {
-            return std::abs(centsBetween(n.pitch, (*expected)[i].pitch).cents());
+            return std::abs(centsBetween(n.pitch, expected[i].pitch).cents());
         };
-        for (std::size_t i = 1; i < expected->size(); ++i)
+        for (std::size_t i = 1; i < expected.size(); ++i)
             if (off(i) < off(best))
                 best = i;
-        if (expected->empty() || off(best) > (*expected)[best].window.cents()) {
+        if (expected.empty() || off(best) > expected[best].window.cents()) {
             ++sorted.strangers;
             continue;
         }
@@ -357,11 +336,9 @@ Result<Sorted> sortedOut(const Workbook& book, const std::optional<FingeringId>&
         r.note = n;
         r.note->start = n.start - Seconds::fromSeconds(from_s);
         r.note->end = n.end - Seconds::fromSeconds(from_s);
-        r.note->registerNumber = registerOf(n.pitch, (*expected)[best].firstRegister, modesOf(book.present()));
-        auto entry = withTake(std::move(r), part);
-        if (!entry)
-            return entry.error();
-        sorted.entries.push_back(std::move(*entry));
+        r.note->registerNumber = registerOf(n.pitch, expected[best].firstRegister, modesOf(book.present()));
+        auto entry = DOWEL_TRY(withTake(std::move(r), part));
+        sorted.entries.push_back(std::move(entry));
         sorted.fingerings.push_back(fingerings[best].id);
     }
     return sorted;
@@ -373,20 +350,16 @@ Result<Store::NewEntry> takeOf(const Workbook& book, const FingeringId& fingerin
     auto flac = keptSound(samples); // first: what cannot be kept need not be listened to
     if (!flac)
         return flac.error();
-    auto reading = readingFrom(book, fingering, samples, room, source, cancel);
-    if (!reading)
-        return reading.error();
-    reading->hasTake = true;
-    return Store::NewEntry{std::move(*reading), std::move(*flac)};
+    auto reading = DOWEL_TRY(readingFrom(book, fingering, samples, room, source, cancel));
+    reading.hasTake = true;
+    return Store::NewEntry{std::move(reading), std::move(*flac)};
 }
 
 Result<EntryId> keepTake(Store& store, const FingeringId& fingering, const Samples& samples, Temperature room,
                          ReadingSource source, const Cancel& cancel)
 {
-    auto entry = takeOf(store.book(), fingering, samples, room, source, cancel);
-    if (!entry)
-        return entry.error();
-    return store.append(std::move(entry->body), std::move(entry->take));
+    auto entry = DOWEL_TRY(takeOf(store.book(), fingering, samples, room, source, cancel));
+    return store.append(std::move(entry.body), std::move(entry.take));
 }
 
 Result<CutEntry> ownCutEntry(const Workbook& book, const Cut& cut)
@@ -470,12 +443,10 @@ Status remember(ShopMemory& memory, const Store& store, const Posterior& advised
     const auto& heard = advised.lastHeard();
     if (std::any_of(heard.begin(), heard.end(), [](int shape) { return shape < 0; }))
         return Done{};
-    const auto alone = advised.priors().shared ? fit(book, {}, cancel) : Result<Posterior>(advised);
-    if (!alone)
-        return alone.error();
+    const auto alone = DOWEL_TRY(advised.priors().shared ? fit(book, {}, cancel) : Result<Posterior>(advised));
     const InstrumentSpec& spec = book.specified().spec();
     return memory.remember(
-        {store.identity(), spec.name, spec.family, timestamp(), static_cast<int>(book.readings().size()), alone->shared()});
+        {store.identity(), spec.name, spec.family, timestamp(), static_cast<int>(book.readings().size()), alone.shared()});
 }
 
 } // namespace dowel::session

@@ -47,10 +47,8 @@ Result<io::PlanKept> modelIn(const std::string& path)
         const auto spec = io::readSpecFile(path);
         return spec ? Result<io::PlanKept>(io::planOf(*spec)) : spec.error();
     }
-    const auto store = Store::open(path, Store::Mode::Look);
-    if (!store)
-        return store.error();
-    const Workbook& book = store->book();
+    const auto store = DOWEL_TRY(Store::open(path, Store::Mode::Look));
+    const Workbook& book = store.book();
     auto plan = book.plan() == nullptr ? Result<io::PlanKept>(io::planOf(book.present())) : io::planFromText(*book.plan());
     if (!plan)
         return plan;
@@ -76,10 +74,8 @@ public:
         if (!low || !high)
             return low ? high.error() : low.error();
         constexpr std::size_t octaves = 5;
-        auto names = modeNotes(to, "chromatic", 12 * octaves);
-        if (!names)
-            return names.error();
-        return Transposed(*low, *high, std::move(*names));
+        auto names = DOWEL_TRY(modeNotes(to, "chromatic", 12 * octaves));
+        return Transposed(*low, *high, std::move(names));
     }
     [[nodiscard]] double ratio() const { return std::exp2((m_to - m_from) / 12.0); }
     /// A name that is no note stays.
@@ -135,9 +131,7 @@ Result<Instrument> asRow(const Blank& blank, const PlanTarget& target, const std
     spec.name = "Model";
     PlanTarget own = target;
     own.lowest = lowest;
-    auto chart = fingeringChart(spec.family, own);
-    if (!chart)
-        return chart.error();
+    auto chart = DOWEL_TRY(fingeringChart(spec.family, own));
     const double wider = bore.front().diameter / spec.bore.front().diameter;
     scale(spec.excitation, wider);
     if (auto* duct = std::get_if<Duct>(&spec.excitation))
@@ -149,11 +143,11 @@ Result<Instrument> asRow(const Blank& blank, const PlanTarget& target, const std
     spec.limits = {};
     spec.holes = std::move(holes);
     spec.fingerings.clear();
-    for (Fingering& f : *chart)
+    for (Fingering& f : chart)
         if (spec.holes.size() == blank.holeCount)
             spec.fingerings.push_back(std::move(f));
     if (spec.fingerings.empty()) {
-        Fingering f = std::move(chart->front());
+        Fingering f = std::move(chart.front());
         f.closed.clear();
         for (const Hole& h : spec.holes)
             f.closed.push_back(h.id);
@@ -164,15 +158,11 @@ Result<Instrument> asRow(const Blank& blank, const PlanTarget& target, const std
 
 Result<std::vector<Cents>> ownScale(const Instrument& row, const Priors& priors)
 {
-    const auto posterior = fit(Workbook(row), priors);
-    if (!posterior)
-        return posterior.error();
-    const auto cents = posterior->cents(row);
-    if (!cents)
-        return cents.error();
+    const auto posterior = DOWEL_TRY(Posterior::prior(row, priors));
+    const auto cents = DOWEL_TRY(posterior.cents(row));
     std::vector<Cents> own;
-    for (const double c : *cents)
-        own.push_back(Cents::fromCents(own.empty() ? c : c - cents->front()));
+    for (const double c : cents)
+        own.push_back(Cents::fromCents(own.empty() ? c : c - cents.front()));
     return own;
 }
 
@@ -193,28 +183,22 @@ std::vector<Hole> rowByProportion(Metres length, Metres bore, Metres wall, std::
 
 Result<io::PlanKept> inKey(const io::PlanKept& model, const std::string& lowest, Widths widths)
 {
-    const auto to = Transposed::make(model.target.lowest, lowest);
-    if (!to)
-        return to.error();
+    const auto to = DOWEL_TRY(Transposed::make(model.target.lowest, lowest));
     io::PlanKept plan = model;
     plan.target.lowest = lowest;
     if (plan.target.tuning.scale != "equal") { // the temperament goes with the key
-        std::string tonic = to->of(model.target.tuning.tonic + "4");
+        std::string tonic = to.of(model.target.tuning.tonic + "4");
         tonic.erase(std::remove_if(tonic.begin(), tonic.end(), [](unsigned char c) { return std::isdigit(c) != 0; }),
                     tonic.end());
         plan.target.tuning.tonic = tonic;
     }
     InstrumentSpec& spec = plan.blank.spec;
     spec.tuning = plan.target.tuning;
-    auto chart = plan.ownChart ? Result<std::vector<Fingering>>(transposed(spec.fingerings, *to))
-                               : fingeringChart(spec.family, plan.target);
-    if (!chart)
-        return chart.error();
-    auto tuned = retargeted(std::move(*chart), spec.tuning);
-    if (!tuned)
-        return tuned.error();
-    spec.fingerings = std::move(*tuned);
-    const double longer = 1.0 / to->ratio();
+    auto chart = DOWEL_TRY(plan.ownChart ? Result<std::vector<Fingering>>(transposed(spec.fingerings, to))
+                                         : fingeringChart(spec.family, plan.target));
+    auto tuned = DOWEL_TRY(retargeted(std::move(chart), spec.tuning));
+    spec.fingerings = std::move(tuned);
+    const double longer = 1.0 / to.ratio();
     for (Station& s : spec.bore) {
         s.at = s.at * longer;
         s.diameter = s.diameter * widths.times(longer);
@@ -244,11 +228,9 @@ Result<io::PlanKept> laidOutIn(const io::PlanKept& model, const std::string& low
     const auto rough = plan->model ? rowOn(*plan->model, plan->blank) : Result<Instrument>(Error{});
     if (plan->model && !rough)
         return rough.error();
-    auto layout = plan->model ? layOut(*rough, plan->blank.spec.bore.back().at, plan->wishes, false, cancel, priors)
-                              : layOut(plan->blank, plan->wishes, false, cancel, priors);
-    if (!layout)
-        return layout.error();
-    plan->goal = std::move(layout->goal);
+    auto layout = DOWEL_TRY(plan->model ? layOut(*rough, plan->blank.spec.bore.back().at, plan->wishes, false, cancel, priors)
+                                        : layOut(plan->blank, plan->wishes, false, cancel, priors));
+    plan->goal = std::move(layout.goal);
     return plan;
 }
 

@@ -99,22 +99,18 @@ Result<ShopMemory> ShopMemory::open(const std::string& path)
     std::filesystem::create_directories(std::filesystem::path(path).parent_path(), error);
     if (std::filesystem::exists(path, error) && !std::filesystem::is_regular_file(path, error))
         return Error{ErrorCode::NotAWorkbook, path, FactId::NoPlainFile};
-    auto db = openDatabase(path, SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE);
-    if (!db)
-        return db.error();
-    const Bounded bounded(db->get());
-    if (auto ok = run(db->get(), path, "BEGIN IMMEDIATE"); !ok)
-        return ok.error();
-    Status ready = prepared(db->get(), path);
+    auto db = DOWEL_TRY(openDatabase(path, SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE));
+    const Bounded bounded(db.get());
+    DOWEL_TRY(run(db.get(), path, "BEGIN IMMEDIATE"));
+    Status ready = prepared(db.get(), path);
     if (ready)
-        ready = run(db->get(), path, "COMMIT");
+        ready = run(db.get(), path, "COMMIT");
     if (!ready) {
-        sqlite3_exec(db->get(), "ROLLBACK", nullptr, nullptr, nullptr);
+        sqlite3_exec(db.get(), "ROLLBACK", nullptr, nullptr, nullptr);
         return ready.error();
     }
-    if (auto ok = makeDurable(db->get(), path); !ok)
-        return ok.error();
-    return ShopMemory(std::make_unique<Parts>(Parts{path, std::move(*db)}));
+    DOWEL_TRY(makeDurable(db.get(), path));
+    return ShopMemory(std::make_unique<Parts>(Parts{path, std::move(db)}));
 }
 
 Result<std::vector<Remembered>> ShopMemory::all() const
@@ -170,11 +166,9 @@ Status ShopMemory::forgetAll()
 
 Result<Priors> ShopMemory::priorsFor(Family family, const std::string& butNot) const
 {
-    const auto found = all();
-    if (!found)
-        return found.error();
+    const auto found = DOWEL_TRY(all());
     std::vector<SharedEstimate> fits;
-    for (const Remembered& r : *found)
+    for (const Remembered& r : found)
         if (r.family == family && r.book != butNot)
             fits.push_back(r.estimate);
     if (fits.empty())

@@ -218,30 +218,23 @@ Result<std::vector<EntryId>> put(sqlite3* db, const std::string& path, std::span
             return Error{ErrorCode::BadValue, "photo", FactId::NoPicture};
         if (e.take.size() > Store::longestTake_bytes)
             return Error{ErrorCode::BadAudio, "take", {FactId::BytesTooMany, e.take.size(), Store::longestTake_bytes}};
-        auto stored = asStored(e.body);
-        if (!stored)
-            return stored.error();
-        const std::string& body = stored->text;
-        const Entry entry{book.nextId(), timestamp(clock), std::move(stored->body)};
-        if (auto ok = book.checkNew(entry.body); !ok)
-            return ok.error();
-        if (auto ok = book.append(entry); !ok)
-            return ok.error();
+        auto stored = DOWEL_TRY(asStored(e.body));
+        const std::string& body = stored.text;
+        const Entry entry{book.nextId(), timestamp(clock), std::move(stored.body)};
+        DOWEL_TRY(book.checkNew(entry.body));
+        DOWEL_TRY(book.append(entry));
         const std::string takeHash = e.take.empty() ? std::string() : hashOf(e.take.data(), e.take.size());
         chain = chained(chain, entry, body, takeHash);
-        if (auto ok = keep(db, path, entry, body, takeHash, chain, e.take); !ok)
-            return ok.error();
+        DOWEL_TRY(keep(db, path, entry, body, takeHash, chain, e.take));
         ids.push_back(entry.id);
     }
-    if (auto ok = writeSeal(db, path, static_cast<std::int64_t>(book.entries().size()), chain); !ok)
-        return ok.error();
+    DOWEL_TRY(writeSeal(db, path, static_cast<std::int64_t>(book.entries().size()), chain));
     // A newer kind of entry needs a newer reader; the tables are the same.
     int needed = tablesVersion;
     for (const Store::NewEntry& e : entries)
         needed = std::max(needed, book.versionFor(e.body));
     if (needed > tablesVersion)
-        if (auto ok = raiseVersion(db, path, needed); !ok)
-            return ok.error();
+        DOWEL_TRY(raiseVersion(db, path, needed));
     return ids;
 }
 
@@ -254,9 +247,7 @@ Result<std::string> newBook(const std::string& path, const Instrument& specified
         return Error{ErrorCode::BadValue, back.error().where, back.error().fact};
     if (io::specText(*back) != spec)
         return Error{ErrorCode::BadValue, "specification", FactId::NumberNotKept};
-    auto db = openDatabase(":memory:", SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE);
-    if (!db)
-        return db.error();
+    auto db = DOWEL_TRY(openDatabase(":memory:", SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE));
     const InstrumentSpec& s = specified.spec();
     const bool known = s.material.empty() && s.nodes.empty() && !s.limits.depthMax;
     const int version = s.head ? schemaVersion : known ? tablesVersion : entriesVersion;
@@ -264,20 +255,18 @@ Result<std::string> newBook(const std::string& path, const Instrument& specified
         "PRAGMA application_id = " + std::to_string(applicationId) + "; PRAGMA user_version = " + std::to_string(version) + ";";
     for (const SchemaPart& part : schema)
         sql += std::string(part.sql) + ";";
-    if (auto ok = run(db->get(), path, sql); !ok)
-        return ok.error();
-    Statement insert(db->get(), "INSERT INTO specification (id, at, json) VALUES (1, ?, ?)");
+    DOWEL_TRY(run(db.get(), path, sql));
+    Statement insert(db.get(), "INSERT INTO specification (id, at, json) VALUES (1, ?, ?)");
     if (insert.bind(0, timestamp()).bind(1, spec).step() != SQLITE_DONE)
-        return failed(db->get(), path);
+        return failed(db.get(), path);
     Workbook book(std::move(*back));
     std::string chain = hashOf(spec.data(), spec.size());
     std::vector<Store::NewEntry> entries;
     if (practice)
         entries.push_back({*practice, {}});
-    if (auto ok = put(db->get(), path, entries, book, chain, systemClock()); !ok)
-        return ok.error();
+    DOWEL_TRY(put(db.get(), path, entries, book, chain, systemClock()));
     sqlite3_int64 size = 0;
-    const std::unique_ptr<unsigned char, decltype(&sqlite3_free)> bytes(sqlite3_serialize(db->get(), "main", &size, 0),
+    const std::unique_ptr<unsigned char, decltype(&sqlite3_free)> bytes(sqlite3_serialize(db.get(), "main", &size, 0),
                                                                         &sqlite3_free);
     if (bytes == nullptr)
         return Error{ErrorCode::Internal, path, FactId::NotPutTogether};
@@ -292,10 +281,8 @@ Status migrate(sqlite3* db, const std::string& path, int version, std::int64_t e
         if (part.since > version)
             sql += std::string(part.sql) + ";";
     const auto all = [&]() -> Status {
-        if (auto ok = run(db, path, sql); !ok)
-            return ok;
-        if (auto ok = writeSeal(db, path, entries, chain); !ok)
-            return ok;
+        DOWEL_TRY(run(db, path, sql));
+        DOWEL_TRY(writeSeal(db, path, entries, chain));
         return run(db, path, "PRAGMA user_version = " + std::to_string(tablesVersion) + "; COMMIT");
     };
     auto ok = all();
@@ -366,8 +353,7 @@ Status Store::Parts::load(Workbook book, const Cancel& cancel)
     }
     if (code != SQLITE_DONE)
         return failed(db.get(), path);
-    if (auto ok = book.replay(std::move(entries), cancel); !ok)
-        return ok;
+    DOWEL_TRY(book.replay(std::move(entries), cancel));
     publish(std::move(book));
     return Done{};
 }
@@ -421,11 +407,8 @@ Result<Store> Store::create(const std::string& path, const Instrument& specified
     for (const char* ending : {"-journal", "-wal"})
         if (const std::string left = path + ending; ::access(left.c_str(), F_OK) == 0)
             return Error{ErrorCode::Exists, left, FactId::OldJournal};
-    const auto bytes = newBook(path, specified, practice);
-    if (!bytes)
-        return bytes.error();
-    if (auto ok = io::writeNewFile(path, *bytes); !ok)
-        return ok.error();
+    const auto bytes = DOWEL_TRY(newBook(path, specified, practice));
+    DOWEL_TRY(io::writeNewFile(path, bytes));
     return open(path, Mode::Work);
 }
 
@@ -454,8 +437,7 @@ Result<Database> openedFor(const std::string& path, Store::Mode mode)
     if (!db)
         return db;
     if (mode == Store::Mode::Work) {
-        if (auto ok = makeDurable(db->get(), path); !ok)
-            return ok.error();
+        DOWEL_TRY(makeDurable(db->get(), path));
         return db;
     }
     Statement first(db->get(), "SELECT COUNT(*) FROM sqlite_schema");
@@ -473,16 +455,12 @@ Result<Database> openedFor(const std::string& path, Store::Mode mode)
 Status moveWorkbook(const std::string& from, const std::string& to)
 {
     enterDoor(Door::DurableWrite);
-    if (auto known = recognise(from); !known)
-        return known.error();
-    const auto held = lockedForWork(from);
-    if (!held)
-        return held.error();
+    DOWEL_TRY(recognise(from));
+    const auto held = DOWEL_TRY(lockedForWork(from));
     const std::string journal = from + "-journal";
     if (::access(journal.c_str(), F_OK) == 0) {
         // The first reader plays it back; damage in the record does not matter here.
-        if (auto db = openedFor(from, Store::Mode::Look); !db)
-            return db.error();
+        DOWEL_TRY(openedFor(from, Store::Mode::Look));
         if (::access(journal.c_str(), F_OK) == 0)
             return Error{ErrorCode::Unwritable, from, FactId::LeftInWrite};
     }
@@ -494,14 +472,11 @@ Status moveWorkbook(const std::string& from, const std::string& to)
 Result<Store> Store::open(const std::string& path, Mode mode, const Cancel& cancel)
 {
     enterDoor(Door::OpenBook);
-    if (auto known = recognise(path); !known)
-        return known.error();
+    DOWEL_TRY(recognise(path));
     Descriptor lock;
     if (mode == Mode::Work) {
-        auto held = lockedForWork(path);
-        if (!held)
-            return held.error();
-        lock = std::move(*held);
+        auto held = DOWEL_TRY(lockedForWork(path));
+        lock = std::move(held);
     }
     auto db = openedFor(path, mode);
     if (!db)
@@ -516,8 +491,7 @@ Result<Store> Store::open(const std::string& path, Mode mode, const Cancel& canc
     std::string identity;
     {
         const Bounded bounded(db->get());
-        if (auto ok = checkSchema(db->get(), *version, path); !ok)
-            return ok.error();
+        DOWEL_TRY(checkSchema(db->get(), *version, path));
         Statement read(db->get(), "SELECT json, at FROM specification WHERE id = 1");
         const int code = read.step();
         if (code != SQLITE_ROW)
@@ -535,16 +509,12 @@ Result<Store> Store::open(const std::string& path, Mode mode, const Cancel& canc
     parts->chain = hashOf(spec.data(), spec.size());
     parts->identity = hashOf(identity.data(), identity.size());
     const Bounded bounded(parts->db.get());
-    if (auto ok = parts->load(Workbook(std::move(*specified)), cancel); !ok)
-        return ok.error();
+    DOWEL_TRY(parts->load(Workbook(std::move(*specified)), cancel));
     if (*version >= 2)
-        if (auto ok = parts->checkSeal(); !ok)
-            return ok.error();
-    if (auto ok = run(parts->db.get(), path, "COMMIT"); !ok)
-        return ok.error();
+        DOWEL_TRY(parts->checkSeal());
+    DOWEL_TRY(run(parts->db.get(), path, "COMMIT"));
     if (*version < tablesVersion && mode == Mode::Work)
-        if (auto ok = migrate(parts->db.get(), path, *version, std::ssize(parts->newest->entries()), parts->chain); !ok)
-            return ok.error();
+        DOWEL_TRY(migrate(parts->db.get(), path, *version, std::ssize(parts->newest->entries()), parts->chain));
     return Store(std::move(parts)); // the same connection, wherever it is moved to
 }
 
@@ -579,12 +549,10 @@ Result<std::vector<EntryId>> Store::append(std::span<const NewEntry> entries)
     const std::string& path = m_parts->path;
     if (m_parts->lock.get() < 0)
         return Error{ErrorCode::Unwritable, path, FactId::LookingOnly};
-    if (auto ok = stillThere(path, m_parts->lock.get()); !ok)
-        return ok.error();
+    DOWEL_TRY(stillThere(path, m_parts->lock.get()));
     Workbook book = *m_parts->newest;
     std::string chain = m_parts->chain;
-    if (auto ok = run(db, path, "BEGIN IMMEDIATE"); !ok)
-        return ok.error();
+    DOWEL_TRY(run(db, path, "BEGIN IMMEDIATE"));
     auto ids = m_parts->isAsRead() ? put(db, path, entries, book, chain, *m_parts->clock)
                                    : Result<std::vector<EntryId>>(Error{ErrorCode::InUse, path, FactId::WrittenElsewhere});
     if (ids)
@@ -602,10 +570,8 @@ Result<std::vector<EntryId>> Store::append(std::span<const NewEntry> entries)
 Result<EntryId> Store::append(EntryBody body, Flac take)
 {
     const NewEntry one{std::move(body), std::move(take)};
-    auto ids = append(std::span(&one, 1));
-    if (!ids)
-        return ids.error();
-    return ids->front();
+    auto ids = DOWEL_TRY(append(std::span(&one, 1)));
+    return ids.front();
 }
 
 namespace {
@@ -648,10 +614,8 @@ Result<Recordings> Recordings::open(const std::string& path)
     enterDoor(Door::ReadFile);
     // By the database alone: a file of our own that is opened here and closed would drop the locks that the store has on it
     // (fcntl(2)).
-    auto db = openDatabase(path, SQLITE_OPEN_READONLY);
-    if (!db)
-        return db.error();
-    return Recordings(std::make_unique<Parts>(Parts{path, std::move(*db)}));
+    auto db = DOWEL_TRY(openDatabase(path, SQLITE_OPEN_READONLY));
+    return Recordings(std::make_unique<Parts>(Parts{path, std::move(db)}));
 }
 
 Result<Store::Flac> Recordings::take(EntryId id) const

@@ -23,8 +23,7 @@ Result<std::vector<Reamer>> reamersFrom(const QString& typed, LengthUnit unit)
                 return Error{ErrorCode::BadValue, line.trimmed().toStdString(), {}};
             r.shape.push_back({*at, *wide});
         }
-        if (auto ok = checked(r); !ok)
-            return ok.error();
+        DOWEL_TRY(checked(r));
         reamers.push_back(std::move(r));
     }
     return reamers;

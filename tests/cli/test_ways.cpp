@@ -103,7 +103,7 @@ private Q_SLOTS:
         const double wider = inG->blank.spec.bore.front().diameter / model->blank.spec.bore.front().diameter;
         VERIFY_NEAR(std::log(wider) / std::log(longer), 0.75, 0.05);
         const player::SimulatedPlayer player({33, Temperature::fromCelsius(21.0), 24.0});
-        const auto known = fit(Workbook(*inG->goal));
+        const auto known = Posterior::prior(*inG->goal);
         VERIFY_OK(known);
         const auto start = undersized(*inG->goal, inG->wishes, inG->blank.spec.bore.back().at, *known);
         VERIFY_OK(start);

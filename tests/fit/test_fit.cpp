@@ -19,7 +19,7 @@ class TestFit : public QObject
 private Q_SLOTS:
     void withoutReadingsThePosteriorIsThePrior()
     {
-        const auto p = fit(Workbook(fixtures::whistle()));
+        const auto p = Posterior::prior(fixtures::whistle());
         VERIFY_OK(p);
         VERIFY_NEAR(p->warmth(), Priors{}.warmth, 1e-12);
         const auto f = Forecaster::make(Workbook(fixtures::whistle()));
@@ -324,7 +324,7 @@ private Q_SLOTS:
     {
         Priors p;
         p.holeEndSd = 0.0;
-        const auto r = fit(Workbook(fixtures::whistle()), p);
+        const auto r = Posterior::prior(fixtures::whistle(), p);
         QVERIFY(!r);
         QCOMPARE(r.error().where, std::string("holeEndSd"));
         Priors doubted;

@@ -261,7 +261,7 @@ private Q_SLOTS:
     {
         // common practice, no source (and Rayleigh's principle): wider at a node of pressure raises, at an antinode lowers.
         const Instrument w = fixtures::whistle();
-        const auto posterior = fit(Workbook(w));
+        const auto posterior = Posterior::prior(w);
         const std::size_t note = *w.indexOf(FingeringId{"D5"});
         const auto s = sensitivityOf(*posterior, w, queriesOf(w)[note]);
         VERIFY_OK(s);
@@ -289,7 +289,7 @@ private Q_SLOTS:
     void aRegisterBeyondTheModelIsRefused()
     {
         const Instrument w = fixtures::whistle();
-        const auto posterior = fit(Workbook(w));
+        const auto posterior = Posterior::prior(w);
         QVERIFY(!sensitivityOf(*posterior, w, {std::vector<bool>(6, true), 40, {}}));
     }
 };

@@ -55,7 +55,7 @@ private Q_SLOTS:
         VERIFY_OK(l);
         QVERIFY(l->reached && l->costs.empty());
         // The forward model by itself, on the instrument as given out.
-        const auto cents = fit(Workbook(l->goal))->cents(l->goal);
+        const auto cents = Posterior::prior(l->goal)->cents(l->goal);
         VERIFY_OK(cents);
         for (const double c : *cents)
             VERIFY_NEAR(c, 0.0, 1.0);
@@ -93,7 +93,7 @@ private Q_SLOTS:
             const auto with = layOut(*blank, allowing);
             VERIFY_OK(with);
             QVERIFY(std::abs(withinTolerance(with->goal, with->cents) - gain->within) <= 1);
-            const auto alone = fit(Workbook(with->goal))->cents(with->goal);
+            const auto alone = Posterior::prior(with->goal)->cents(with->goal);
             VERIFY_OK(alone);
             for (std::size_t i = 0; i < alone->size(); ++i)
                 VERIFY_NEAR((*alone)[i], with->cents[i], 1e-6);
@@ -162,7 +162,7 @@ private Q_SLOTS:
             VERIFY_NEAR((l->goal.spec().holes[i].diameter - l->start.spec().holes[i].diameter).millimetres(), 1.0, 1e-9);
         VERIFY_NEAR((l->start.length() - l->goal.length()).millimetres(), 3.0, 1e-9);
         // Everything is flat then, so that wood can be taken off.
-        const auto cents = fit(Workbook(l->start))->cents(l->start);
+        const auto cents = Posterior::prior(l->start)->cents(l->start);
         for (std::size_t i = 0; i < cents->size(); ++i)
             QVERIFY((*cents)[i] < l->cents[i] - 3.0);
     }

@@ -46,7 +46,7 @@ Result<Variation> variedOn(const InstrumentSpec& spec, const Change& change)
     const auto now = Instrument::make(spec);
     if (!now)
         return now.error();
-    return varied(*fit(Workbook(*now)), *now, change);
+    return varied(*Posterior::prior(*now), *now, change);
 }
 
 double moved(const NoteVaried& n)
@@ -72,7 +72,7 @@ private Q_SLOTS:
         const double f = 400.0 * std::exp2(v->notes[0].now->cents() / 1200.0);
         const double rv = 0.006 * std::sqrt(1.204 * 2.0 * std::numbers::pi * f / 1.81e-5);
         // What is known beforehand has walls a little rougher than that.
-        const auto before = fit(Workbook(*Instrument::make(reedPipe(12.0, 500.0, 1.0))));
+        const auto before = Posterior::prior(*Instrument::make(reedPipe(12.0, 500.0, 1.0)));
         const double usual = std::exp(before->placed(*Instrument::make(reedPipe(12.0, 500.0, 1.0))).calibration.wallLossLog);
         const double expected = -1200.0 / std::numbers::ln2 * 1.045 / rv * usual;
         VERIFY_NEAR(moved(v->notes[0]), expected, 0.05 * std::abs(expected));

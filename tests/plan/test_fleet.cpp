@@ -205,7 +205,7 @@ private Q_SLOTS:
         const auto made = sim::houseBlank(7002);
         QVERIFY(made && made->believed.spec().family == Family::Flute);
         const Instrument* blank = &made->believed;
-        const auto p = fit(Workbook(*blank));
+        const auto p = Posterior::prior(*blank);
         VERIFY_OK(p);
         const auto s = p->sensitivity(*blank);
         const auto before = p->cents(*blank);
@@ -254,7 +254,7 @@ private Q_SLOTS:
         const auto made = sim::houseBlank(7002);
         QVERIFY(made && made->believed.spec().family == Family::Flute);
         const Instrument* blank = &made->believed;
-        const auto p = fit(Workbook(*blank));
+        const auto p = Posterior::prior(*blank);
         VERIFY_OK(p);
         const auto view = registersOf(*p, *blank);
         VERIFY_OK(view);

@@ -306,7 +306,7 @@ private Q_SLOTS:
         QCOMPARE(holes.size(), spec.holes.size());
         QVERIFY(holes[2].undercutDiameter > holes[2].diameter); // what was undercut is
         QCOMPARE(holes[5].digit, spec.holes[5].digit);
-        const auto posterior = fit(Workbook(*laid->goal));
+        const auto posterior = Posterior::prior(*laid->goal);
         VERIFY_OK(posterior);
         const auto cents = posterior->cents(*laid->goal);
         VERIFY_OK(cents);

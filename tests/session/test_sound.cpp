@@ -47,7 +47,7 @@ private Q_SLOTS:
         for (Station& s : spec.bore)
             s.roughness = 2.0;
         const Instrument shape = *Instrument::make(spec);
-        const auto posterior = fit(Workbook(shape));
+        const auto posterior = Posterior::prior(shape);
         VERIFY_OK(posterior);
         const Fingering& f = shape.spec().fingerings[3];
         const auto means = session::brighteningsOf(*posterior, shape, f.id);

@@ -185,11 +185,9 @@ Result<std::vector<std::pair<std::size_t, Metres>>> MeasureDialog::typed() const
 
 Result<std::vector<EntryBody>> MeasureDialog::measured() const
 {
-    const auto sizes = typed();
-    if (!sizes)
-        return sizes.error();
+    const auto sizes = DOWEL_TRY(typed());
     std::vector<std::pair<io::SizePlace, Metres>> placed;
-    for (const auto& [index, size] : *sizes)
+    for (const auto& [index, size] : sizes)
         placed.emplace_back(m_sizes[index].place, size);
     return io::measuredAgain(placed, *m_document->book());
 }

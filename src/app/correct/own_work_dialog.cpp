@@ -113,13 +113,9 @@ void OwnWorkDialog::showRecorded()
 
 Result<FootPiece> OwnWorkDialog::piece() const
 {
-    const auto length = text::parseLength(m_size->text(), m_unit);
-    if (!length)
-        return length.error();
-    const auto mouth = text::parseLength(m_mouth->text(), m_unit);
-    if (!mouth)
-        return mouth.error();
-    return FootPiece{*length, *mouth, m_shape->currentIndex() == 0};
+    const auto length = DOWEL_TRY(text::parseLength(m_size->text(), m_unit));
+    const auto mouth = DOWEL_TRY(text::parseLength(m_mouth->text(), m_unit));
+    return FootPiece{length, mouth, m_shape->currentIndex() == 0};
 }
 
 Result<Cut> OwnWorkDialog::typed() const

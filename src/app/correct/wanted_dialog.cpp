@@ -194,10 +194,8 @@ Status WantedDialog::takeTools(AmendEntry& change) const
     Limits limits = m_before.limits;
     limits.holeMax.reset();
     if (!m_widest->text().trimmed().isEmpty()) {
-        const auto widest = text::parseLength(m_widest->text(), m_unit);
-        if (!widest)
-            return widest.error();
-        limits.holeMax = *widest;
+        const auto widest = DOWEL_TRY(text::parseLength(m_widest->text(), m_unit));
+        limits.holeMax = widest;
     }
     change.limits = limits;
     return Done{};

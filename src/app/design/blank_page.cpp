@@ -458,13 +458,11 @@ Status BlankPage::takeStationCell(Station& station, int column, const QString& t
             return Error{ErrorCode::BadValue, typed.toStdString(), FactId::RoughnessNumber};
         return Done{};
     }
-    const auto parsed = column == Bore ? boreFrom(typed, m_unit) : text::parseLength(typed, m_unit);
-    if (!parsed)
-        return parsed.error();
+    const auto parsed = DOWEL_TRY(column == Bore ? boreFrom(typed, m_unit) : text::parseLength(typed, m_unit));
     switch (column) {
-    case Place: station.at = *parsed; break;
-    case Bore: station.diameter = *parsed; break;
-    default: station.wall = *parsed; break;
+    case Place: station.at = parsed; break;
+    case Bore: station.diameter = parsed; break;
+    default: station.wall = parsed; break;
     }
     return Done{};
 }

@@ -200,10 +200,8 @@ void CopyDialog::fromFile()
         [path = path.toStdString()](const Cancel& cancel) -> Result<Instrument> {
             if (!path.ends_with(".dowel"))
                 return io::readSpecFile(path);
-            const auto store = Store::open(path, Store::Mode::Look, cancel);
-            if (!store)
-                return store.error();
-            return store->book().present();
+            const auto store = DOWEL_TRY(Store::open(path, Store::Mode::Look, cancel));
+            return store.book().present();
         },
         [this](const Result<Instrument>& model) {
             if (!model)

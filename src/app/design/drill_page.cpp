@@ -322,7 +322,7 @@ void DrillPage::refresh()
     m_sums.runNewest(
         [layout = *layout, slides, off = std::move(off), length = m_plan->blank().spec.bore.back().at](const Cancel& cancel) {
             Worked w;
-            if (const auto posterior = slides ? fit(Workbook(layout.goal)) : Result<Posterior>(Error{}))
+            if (const auto posterior = slides ? Posterior::prior(layout.goal) : Result<Posterior>(Error{}))
                 if (auto marks = session::slideMarks(*posterior, layout.goal, {}, {}))
                     w.marks = std::move(*marks);
             if (auto moved = movedByMarking(layout, off))

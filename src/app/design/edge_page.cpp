@@ -422,7 +422,7 @@ void EdgePage::refresh()
     m_jobs.runNewest(
         [shape = *shape](const Cancel& cancel) {
             Registers registers;
-            const auto posterior = fit(Workbook(shape), {}, cancel);
+            const auto posterior = Posterior::prior(shape, {}, cancel);
             for (std::size_t i = 0; posterior && i < registers.size(); ++i)
                 if (auto s = sensitivityOf(*posterior, shape,
                                            {std::vector<bool>(shape.spec().holes.size(), true), static_cast<int>(i) + 1, {}}))

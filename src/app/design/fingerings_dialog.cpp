@@ -68,11 +68,9 @@ FingeringsDialog::FingeringsDialog(const Instrument& laidOut, const Fingering& w
     connect(m_table, &QTableWidget::itemDoubleClicked, this, [this] { choose(false); });
     m_jobs.run(
         [laidOut, pitch = wished.target](const Cancel& cancel) -> Result<std::vector<session::FingeringFound>> {
-            const auto forecaster = Forecaster::make(Workbook(laidOut), {}, cancel);
-            if (!forecaster)
-                return forecaster.error();
+            const auto forecaster = DOWEL_TRY(Forecaster::make(Workbook(laidOut), {}, cancel));
             constexpr std::size_t most = 40;
-            return session::fingeringsFor(*forecaster, laidOut, {pitch, {}, most, Cents::fromCents(40.0)}, cancel);
+            return session::fingeringsFor(forecaster, laidOut, {pitch, {}, most, Cents::fromCents(40.0)}, cancel);
         },
         [this](const Result<std::vector<session::FingeringFound>>& found) {
             if (found)

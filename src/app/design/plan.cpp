@@ -313,10 +313,8 @@ void Plan::layOut()
             const Priors priors = learntPriors(blank.spec.family);
             if (!model)
                 return dowel::layOut(blank, wishes, true, cancel, priors);
-            const auto rough = session::rowOn(*model, blank);
-            if (!rough)
-                return rough.error();
-            return dowel::layOut(*rough, blank.spec.bore.back().at, wishes, true, cancel, priors);
+            const auto rough = DOWEL_TRY(session::rowOn(*model, blank));
+            return dowel::layOut(rough, blank.spec.bore.back().at, wishes, true, cancel, priors);
         },
         [this, revision](Result<Layout> layout) {
             if (revision != m_revision)

@@ -203,10 +203,8 @@ void VariationDialog::ask()
         return;
     m_jobs.runNewest(
         [now = m_now, change = typed()](const Cancel& cancel) -> Result<Variation> {
-            const auto posterior = fit(Workbook(now), {}, cancel);
-            if (!posterior)
-                return posterior.error();
-            return varied(*posterior, now, change);
+            const auto posterior = DOWEL_TRY(Posterior::prior(now, {}, cancel));
+            return varied(posterior, now, change);
         },
         [this](const Result<Variation>& found) {
             if (found)

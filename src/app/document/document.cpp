@@ -67,16 +67,12 @@ void Document::keepSamples(const FingeringId& fingering, std::function<Result<Sa
     const auto picture = std::make_shared<std::optional<TakePicture>>();
     m_writer.write({.make = [fingering, source = std::move(source), kind, room = m_room,
                              picture](const Workbook& book, const Cancel& cancel) -> Result<RecordWriter::Entries> {
-                        const auto samples = source(book);
-                        if (!samples)
-                            return samples.error();
-                        auto entry = session::takeOf(book, fingering, *samples, room, kind, cancel);
-                        if (!entry)
-                            return entry.error();
-                        *picture = TakePicture{fingering, hearing::framesOf(samples->values, samples->rate_Hz, {}, cancel),
-                                               samples->duration().seconds()};
+                        const auto samples = DOWEL_TRY(source(book));
+                        auto entry = DOWEL_TRY(session::takeOf(book, fingering, samples, room, kind, cancel));
+                        *picture = TakePicture{fingering, hearing::framesOf(samples.values, samples.rate_Hz, {}, cancel),
+                                               samples.duration().seconds()};
                         RecordWriter::Entries one;
-                        one.push_back(std::move(*entry));
+                        one.push_back(std::move(entry));
                         return one;
                     },
                     .saved = [this, fingering] { Q_EMIT readingKept(QString::fromStdString(fingering.text)); },
@@ -156,13 +152,11 @@ void Document::measureAnew(EntryId old, ReadingEntry reading, const std::shared_
 {
     m_writer.write({.make = [old, reading = std::move(reading), samples](const Workbook& book,
                                                                          const Cancel&) -> Result<RecordWriter::Entries> {
-                        auto entry = session::withTake(reading, *samples);
-                        if (!entry)
-                            return entry.error();
+                        auto entry = DOWEL_TRY(session::withTake(reading, *samples));
                         RecordWriter::Entries both;
                         if (!book.isSetAside(old))
                             both.push_back({SetAsideEntry{old, tr("measured over another part").toStdString()}, {}});
-                        both.push_back(std::move(*entry));
+                        both.push_back(std::move(entry));
                         return both;
                     },
                     .saved =
@@ -343,10 +337,8 @@ void Document::think()
     m_jobs.run(
         [store = m_store, options,
          memory = usesShopMemory() ? shopMemoryPath().toStdString() : std::string()](const Cancel& cancel) -> Result<Thought> {
-            auto advised = session::advise(*store, {memory}, cancel, options);
-            if (!advised)
-                return advised.error();
-            return Thought{store->snapshot(), std::move(*advised)};
+            auto advised = DOWEL_TRY(session::advise(*store, {memory}, cancel, options));
+            return Thought{store->snapshot(), std::move(advised)};
         },
         [this, revision = m_revision](Result<Thought> thought) {
             if (!thought)

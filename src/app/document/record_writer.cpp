@@ -37,10 +37,8 @@ void RecordWriter::write(Lot lot)
     m_keeping += keep ? 1 : 0;
     auto work = [store = m_store, make = std::move(lot.make),
                  hold = !m_waiting.empty()](const Cancel& cancel) -> Result<Attempt> {
-        auto entries = make(*store->snapshot(), cancel);
-        if (!entries)
-            return entries.error();
-        return attempt(*store, std::move(*entries), hold);
+        auto entries = DOWEL_TRY(make(*store->snapshot(), cancel));
+        return attempt(*store, std::move(entries), hold);
     };
     auto done = [this, keep, saved = std::move(lot.saved), advice = lot.advice, tried = std::move(lot.tried),
                  refused = std::move(lot.refused)](const Result<Attempt>& attempt) {

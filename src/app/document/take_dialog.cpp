@@ -136,15 +136,11 @@ TakeDialog::TakeDialog(Document& document, EntryId entry, QWidget* parent)
     const Seconds to = m_reading.note ? m_reading.note->end : Seconds();
     m_jobs.run(
         [read = document.beside(entry), from, to](const Cancel& cancel) -> Result<Opened> {
-            const auto flac = read();
-            if (!flac)
-                return flac.error();
-            auto samples = io::samplesOfFlac(*flac);
-            if (!samples)
-                return samples.error();
-            auto frames = hearing::framesOf(samples->values, samples->rate_Hz, {}, cancel);
-            auto spectrum = to > from ? spectrumOf(*samples, from, to) : std::vector<SpectrumPoint>();
-            return Opened{std::move(*samples), std::move(frames), std::move(spectrum)};
+            const auto flac = DOWEL_TRY(read());
+            auto samples = DOWEL_TRY(io::samplesOfFlac(flac));
+            auto frames = hearing::framesOf(samples.values, samples.rate_Hz, {}, cancel);
+            auto spectrum = to > from ? spectrumOf(samples, from, to) : std::vector<SpectrumPoint>();
+            return Opened{std::move(samples), std::move(frames), std::move(spectrum)};
         },
         [this](Result<Opened> take) { opened(std::move(take)); });
 }

@@ -37,10 +37,8 @@ PhotoDialog::PhotoDialog(Document& document, EntryId entry, const QString& words
     column->addLayout(foot);
     m_jobs.run(
         [read = document.beside(entry), entry](const Cancel&) -> Result<QImage> {
-            const auto bytes = read();
-            if (!bytes)
-                return bytes.error();
-            const QImage image = QImage::fromData(bytes->data(), static_cast<int>(bytes->size()), "JPEG");
+            const auto bytes = DOWEL_TRY(read());
+            const QImage image = QImage::fromData(bytes.data(), static_cast<int>(bytes.size()), "JPEG");
             if (image.isNull())
                 return Error{ErrorCode::Damaged, "entry " + std::to_string(entry.number), FactId::PhotographUnreadable};
             return image;

@@ -52,11 +52,9 @@ Result<Store> begun(const QString& folder, const QString& name, io::PlanKept pla
     InstrumentSpec bare = plan.blank.spec;
     bare.holes.clear();
     bare.fingerings.clear();
-    const auto tube = Instrument::make(std::move(bare));
-    if (!tube)
-        return tube.error();
+    const auto tube = DOWEL_TRY(Instrument::make(std::move(bare)));
     QDir().mkpath(folder);
-    auto store = Store::create(freePath(folder, fileNameOf(name)).toStdString(), *tube);
+    auto store = Store::create(freePath(folder, fileNameOf(name)).toStdString(), tube);
     if (!store)
         return store;
     if (const auto kept = store->append(PlanEntry{io::planText(plan)}); !kept)
@@ -67,27 +65,21 @@ Result<Store> begun(const QString& folder, const QString& name, io::PlanKept pla
 Result<Store> begunPractice(const QString& folder)
 {
     QDir().mkpath(folder);
-    const auto spec = demoWhistle();
-    if (!spec)
-        return spec.error();
+    const auto spec = DOWEL_TRY(demoWhistle());
     const PracticeEntry practice{demoSeed, Temperature::fromCelsius(21.0), 24.0};
-    return Store::create(freePath(folder, QStringLiteral("practice-whistle")).toStdString(), *spec, practice);
+    return Store::create(freePath(folder, QStringLiteral("practice-whistle")).toStdString(), spec, practice);
 }
 
 Result<Store> begunPractice(const QString& folder, Family family, const PracticeEntry& with)
 {
     QDir().mkpath(folder);
-    auto blank = family == Family::Whistle ? demoWhistle() : session::practiceBlank(family);
-    if (!blank)
-        return blank.error();
+    auto blank = DOWEL_TRY(family == Family::Whistle ? demoWhistle() : session::practiceBlank(family));
     const QString kind = QString::fromStdString(std::string(familyName(family)));
-    InstrumentSpec spec = blank->spec();
+    InstrumentSpec spec = blank.spec();
     spec.name =
         MainWindow::tr("Practice %1, wood no. %2", "family, number").arg(text::familyWord(family)).arg(with.seed).toStdString();
-    auto named = Instrument::make(std::move(spec));
-    if (!named)
-        return named.error();
-    return Store::create(freePath(folder, QStringLiteral("practice-") + kind).toStdString(), *named, with);
+    auto named = DOWEL_TRY(Instrument::make(std::move(spec)));
+    return Store::create(freePath(folder, QStringLiteral("practice-") + kind).toStdString(), named, with);
 }
 
 Result<Store> begunLike(const QString& folder, const LikeWanted& what)
@@ -102,22 +94,19 @@ Result<Store> begunLike(const QString& folder, const LikeWanted& what)
 
 Status begunFamily(const QString& folder, const LikeWanted& what, const Cancel& cancel)
 {
-    const auto model = session::modelIn(what.path.toStdString());
-    if (!model)
-        return model.error();
-    const Priors priors = learntPriors(model->blank.spec.family);
+    const auto model = DOWEL_TRY(session::modelIn(what.path.toStdString()));
+    const Priors priors = learntPriors(model.blank.spec.family);
     // All of them first: either the family is there or nothing of it.
     std::vector<std::pair<QString, io::PlanKept>> plans;
     for (const QString& key : what.keys) {
-        auto plan = session::laidOutIn(*model, key.toStdString(), what.widths, priors, cancel);
+        auto plan = session::laidOutIn(model, key.toStdString(), what.widths, priors, cancel);
         if (!plan)
             return Error{plan.error().code, key.toStdString() + ", " + plan.error().where, plan.error().fact};
         plans.emplace_back(MainWindow::tr("%1 in %2", "name, lowest note").arg(what.name, text::noteName(key.toStdString())),
                            std::move(*plan));
     }
     for (auto& [name, plan] : plans)
-        if (const auto store = begun(folder, name, std::move(plan)); !store)
-            return store.error();
+        DOWEL_TRY(begun(folder, name, std::move(plan)));
     return Done{};
 }
 
@@ -128,8 +117,7 @@ Result<QString> begunFromEarlier(const QString& folder, const QString& path)
         return plan.error();
     const QString name =
         plan->blank.spec.name.empty() ? MainWindow::tr("Earlier plan") : QString::fromStdString(plan->blank.spec.name);
-    if (const auto store = begun(folder, name, std::move(*plan)); !store)
-        return store.error();
+    DOWEL_TRY(begun(folder, name, std::move(*plan)));
     QFile::rename(path, path + QStringLiteral(".taken"));
     return name;
 }

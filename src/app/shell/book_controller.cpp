@@ -27,10 +27,8 @@ void BookController::open(std::function<Result<Store>(const Cancel&)> how)
     }
     m_jobs.run(
         [how = std::move(how)](const Cancel& cancel) -> Result<std::shared_ptr<Store>> {
-            auto store = how(cancel);
-            if (!store)
-                return store.error();
-            return std::make_shared<Store>(std::move(*store));
+            auto store = DOWEL_TRY(how(cancel));
+            return std::make_shared<Store>(std::move(store));
         },
         [this](const Result<std::shared_ptr<Store>>& store) {
             if (store && mayLeave()) // what could not be saved meanwhile

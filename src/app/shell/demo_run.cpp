@@ -203,10 +203,8 @@ bool DemoRun::shootEnd()
         m_jobs.run(
             [book = m_window->document()->book(), plan = m_window->finishPage()->plan(),
              to = (m_folder + QStringLiteral("/passport.pdf")).toStdString()](const Cancel& cancel) -> Status {
-                const auto whole = session::wholePassport(*book, cancel);
-                if (!whole)
-                    return whole.error();
-                const auto passport = report::written(*whole, plan, {}, true, draw::Paper::A4);
+                const auto whole = DOWEL_TRY(session::wholePassport(*book, cancel));
+                const auto passport = report::written(whole, plan, {}, true, draw::Paper::A4);
                 return passport ? io::writeFileWhole(to, *passport) : Status(passport.error());
             },
             [this](const Status& written) { m_ok = written.ok() && m_ok; });

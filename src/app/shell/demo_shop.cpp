@@ -35,11 +35,8 @@ Status hear(Store& store, const Cancel& cancel)
     for (const Fingering& f : chart) {
         if (cancel.requested())
             return Error{ErrorCode::Cancelled, "", {}};
-        const auto samples = session::played(store.book(), f.id, room);
-        if (!samples)
-            return samples.error();
-        if (const auto kept = session::keepTake(store, f.id, *samples, room, ReadingSource::Player, cancel); !kept)
-            return kept.error();
+        const auto samples = DOWEL_TRY(session::played(store.book(), f.id, room));
+        DOWEL_TRY(session::keepTake(store, f.id, samples, room, ReadingSource::Player, cancel));
     }
     return Done{};
 }
@@ -55,21 +52,15 @@ Status plan(const std::string& path, const char* name, Family family, bool laidO
     kept.blank = std::move(*blank);
     kept.blank.spec.name = name;
     if (laidOut) {
-        auto layout = layOut(kept.blank, kept.wishes, false, cancel);
-        if (!layout)
-            return layout.error();
-        kept.goal = std::move(layout->goal);
+        auto layout = DOWEL_TRY(layOut(kept.blank, kept.wishes, false, cancel));
+        kept.goal = std::move(layout.goal);
     }
     InstrumentSpec bare = kept.blank.spec;
     bare.holes.clear();
     bare.fingerings.clear();
-    const auto tube = Instrument::make(std::move(bare));
-    if (!tube)
-        return tube.error();
-    auto store = Store::create(path, *tube);
-    if (!store)
-        return store.error();
-    const auto entry = store->append(PlanEntry{io::planText(kept)});
+    const auto tube = DOWEL_TRY(Instrument::make(std::move(bare)));
+    auto store = DOWEL_TRY(Store::create(path, tube));
+    const auto entry = store.append(PlanEntry{io::planText(kept)});
     return entry ? Status(Done{}) : Status(entry.error());
 }
 
@@ -91,16 +82,11 @@ Status makeDemoShop(const std::string& folder, const Cancel& cancel)
         {"heron-1.dowel", "Heron no. 1"}, {"heron-2.dowel", "Heron no. 2"}, {"heron-3.dowel", "Heron no. 3"}};
     std::uint64_t wood = 21;
     for (const auto& [path, name] : herons) {
-        const auto shape = called(name, whistle);
-        if (!shape)
-            return shape.error();
-        auto store = Store::create(at(path), *shape, PracticeEntry{wood++, Temperature::fromCelsius(room_C), 24.0});
-        if (!store)
-            return store.error();
-        if (auto ok = hear(*store, cancel); !ok)
-            return ok;
+        const auto shape = DOWEL_TRY(called(name, whistle));
+        auto store = DOWEL_TRY(Store::create(at(path), shape, PracticeEntry{wood++, Temperature::fromCelsius(room_C), 24.0}));
+        DOWEL_TRY(hear(store, cancel));
         if (path == herons[0].first)
-            if (const auto advised = session::advise(*store, {}, cancel); !advised)
+            if (const auto advised = session::advise(store, {}, cancel); !advised)
                 return advised.error();
     }
     const auto fife = called("Marsh fife", session::practiceBlank(Family::Fife, cancel));
@@ -109,8 +95,7 @@ Status makeDemoShop(const std::string& folder, const Cancel& cancel)
     if (const auto store = Store::create(at("marsh-fife.dowel"), *fife, PracticeEntry{5, Temperature::fromCelsius(room_C), 24.0});
         !store)
         return store.error();
-    if (auto ok = plan(at("long-flute.dowel"), "Long flute, pear wood", Family::Flute, false, cancel); !ok)
-        return ok;
+    DOWEL_TRY(plan(at("long-flute.dowel"), "Long flute, pear wood", Family::Flute, false, cancel));
     return plan(at("reed-pipe.dowel"), "Field reed pipe", Family::Reed, true, cancel);
 }
 

@@ -254,10 +254,8 @@ void MainWindow::showShopMemory()
 {
     m_jobs.run(
         [path = shopMemoryPath().toStdString()](const Cancel&) -> Result<std::shared_ptr<ShopMemory>> {
-            auto memory = ShopMemory::open(path);
-            if (!memory)
-                return memory.error();
-            return std::make_shared<ShopMemory>(std::move(*memory));
+            auto memory = DOWEL_TRY(ShopMemory::open(path));
+            return std::make_shared<ShopMemory>(std::move(memory));
         },
         [this](const Result<std::shared_ptr<ShopMemory>>& memory) {
             if (!memory)

@@ -104,12 +104,9 @@ void ShopMemoryDialog::refresh(std::function<Status(ShopMemory&)> change)
     m_jobs.run(
         [memory = m_memory, change = std::move(change)](const Cancel&) -> Result<Known> {
             if (change)
-                if (auto ok = change(*memory); !ok)
-                    return ok.error();
-            auto all = memory->all();
-            if (!all)
-                return all.error();
-            Known known{std::move(*all), {}};
+                DOWEL_TRY(change(*memory));
+            auto all = DOWEL_TRY(memory->all());
+            Known known{std::move(all), {}};
             for (const Remembered& r : known.all)
                 if (!known.learnt.contains(r.family))
                     known.learnt.emplace(r.family, memory->priorsFor(r.family, {}));

@@ -181,14 +181,12 @@ Result<std::vector<double>> formulaSpread(const Shape& shape, const Calibration&
 {
     std::vector<std::vector<double>> cents;
     for (const HoleFormulas set : allHoleFormulas) {
-        const auto hertz = Model(shape, calibration, {set, true}).frequencies(notes);
-        if (!hertz)
-            return hertz.error();
+        const auto hertz = DOWEL_TRY(Model(shape, calibration, {set, true}).frequencies(notes));
         std::vector<double> own;
         double mean = 0.0;
-        for (const double f : *hertz) {
+        for (const double f : hertz) {
             own.push_back(1200.0 * std::log2(f));
-            mean += own.back() / static_cast<double>(hertz->size());
+            mean += own.back() / static_cast<double>(hertz.size());
         }
         for (double& v : own)
             v -= mean;

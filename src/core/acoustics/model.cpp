@@ -304,14 +304,12 @@ Result<std::vector<double>> Model::frequencies(std::span<const NoteQuery> notes)
 
 Result<std::vector<NoteAnswer>> Model::answers(std::span<const NoteQuery> notes) const
 {
-    const auto found = m_parts->frequencies(notes);
-    if (!found)
-        return found.error();
+    const auto found = DOWEL_TRY(m_parts->frequencies(notes));
     const HoleDuals holes(m_parts->chain);
     std::vector<NoteAnswer> answers;
     answers.reserve(notes.size());
     for (std::size_t i = 0; i < notes.size(); ++i)
-        answers.push_back(answerAt(m_parts->chain, holes, (*found)[i], sharesOf(notes[i])));
+        answers.push_back(answerAt(m_parts->chain, holes, found[i], sharesOf(notes[i])));
     return answers;
 }
 
@@ -331,10 +329,8 @@ std::vector<double> Model::registers(const NoteQuery& fingering, int most) const
 
 Result<std::vector<BoreWeight>> Model::boreWeights(const NoteQuery& note, double step_m) const
 {
-    const auto found = m_parts->frequencies(std::span(&note, 1));
-    if (!found)
-        return found.error();
-    return boreWeightsAt(m_parts->chain, found->front(), sharesOf(note), step_m);
+    const auto found = DOWEL_TRY(m_parts->frequencies(std::span(&note, 1)));
+    return boreWeightsAt(m_parts->chain, found.front(), sharesOf(note), step_m);
 }
 
 } // namespace dowel::acoustics

@@ -81,4 +81,14 @@ struct Done
 };
 using Status = Result<Done>;
 
+/// The value of a Result, or out of the function with its error. A statement expression, as every compiler that builds Dowel
+/// has it.
+#define DOWEL_TRY(...)                                                                                                           \
+    __extension__({                                                                                                              \
+        auto dowelTried = (__VA_ARGS__);                                                                                         \
+        if (!dowelTried)                                                                                                         \
+            return dowelTried.error();                                                                                           \
+        std::move(dowelTried).value();                                                                                           \
+    })
+
 } // namespace dowel

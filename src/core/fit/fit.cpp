@@ -225,12 +225,9 @@ public:
             ++m_posterior.m_readings[r.note];
         }
         Together together(m_heard, m_u, m_prior, m_cancel);
-        if (auto ok = solve(together); !ok)
-            return ok.error();
-        const auto lines = together.linearised();
-        if (!lines)
-            return lines.error();
-        conclude(*lines);
+        DOWEL_TRY(solve(together));
+        const auto lines = DOWEL_TRY(together.linearised());
+        conclude(lines);
         return std::move(m_posterior);
     }
 
@@ -370,14 +367,16 @@ std::vector<acoustics::NoteQuery> queriesOf(const Instrument& instrument)
 Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& cancel, const FitOptions& options)
 {
     enterDoor(Door::Fit);
-    if (auto ok = priors.validate(); !ok)
-        return ok.error();
+    DOWEL_TRY(priors.validate());
     if (cancel.requested())
         return Error{ErrorCode::Cancelled, "fit", {}};
-    auto heard = fitting::heardIn(book, priors);
-    if (!heard)
-        return heard.error();
-    return fitting::Fitter(book, priors, std::move(*heard), cancel, options).fitted();
+    auto heard = DOWEL_TRY(fitting::heardIn(book, priors));
+    return fitting::Fitter(book, priors, std::move(heard), cancel, options).fitted();
+}
+
+Result<Posterior> Posterior::prior(const Instrument& instrument, const Priors& priors, const Cancel& cancel)
+{
+    return fit(Workbook(instrument), priors, cancel);
 }
 
 } // namespace dowel

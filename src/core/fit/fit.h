@@ -91,6 +91,10 @@ struct FitReport
 class Posterior
 {
 public:
+    /// What is believed of an instrument before any of it is heard. Errors: BadValue (a width not above 0), OutOfModelRange,
+    /// Cancelled.
+    static Result<Posterior> prior(const Instrument& instrument, const Priors& priors = {}, const Cancel& cancel = {});
+
     struct Forecast
     {
         std::vector<double> cents; ///< sounding minus target, per fingering of the instrument

@@ -195,8 +195,7 @@ Result<HeardAll> heardIn(const Workbook& book, const Priors& priors)
     const Unknowns u = Unknowns::of(specified);
     const Prior prior = priorOf(u, priors, specified.spec().family);
     Walk walk(book, readings.empty() ? book.shapes().size() - 1 : readings.front().shape);
-    if (auto ok = walk.walk(book, priors, u, prior.mean); !ok)
-        return ok.error();
+    DOWEL_TRY(walk.walk(book, priors, u, prior.mean));
     Gathering gathering(book, priors, walk, prior.mean[Unknowns::warmth]);
     for (std::size_t from = 0; from < readings.size();) {
         std::size_t to = from + 1;

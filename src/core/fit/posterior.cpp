@@ -31,19 +31,15 @@ double played_K(const Instrument& shape)
 Result<Posterior::Forecast> Posterior::forecast(const Instrument& shape) const
 {
     enterDoor(Door::Forecast);
-    auto e = fitting::evaluate(shape, Unknowns::of(shape), m_mean, played_K(shape), everyNote(shape), true);
-    if (!e)
-        return e.error();
-    return Forecast{std::move(e->cents), std::move(e->jacobian)};
+    auto e = DOWEL_TRY(fitting::evaluate(shape, Unknowns::of(shape), m_mean, played_K(shape), everyNote(shape), true));
+    return Forecast{std::move(e.cents), std::move(e.jacobian)};
 }
 
 Result<std::vector<double>> Posterior::cents(const Instrument& shape) const
 {
     enterDoor(Door::Forecast);
-    auto e = fitting::evaluate(shape, Unknowns::of(shape), m_mean, played_K(shape), everyNote(shape), false);
-    if (!e)
-        return e.error();
-    return std::move(e->cents);
+    auto e = DOWEL_TRY(fitting::evaluate(shape, Unknowns::of(shape), m_mean, played_K(shape), everyNote(shape), false));
+    return std::move(e.cents);
 }
 
 Posterior::Placed Posterior::placed(const Instrument& shape) const
@@ -84,31 +80,29 @@ Posterior::HoleSlopes Posterior::slopesOf(const Instrument& shape, const Placed&
 Result<Posterior::Sensitivity> Posterior::sensitivity(const Instrument& shape) const
 {
     const Unknowns u = Unknowns::of(shape);
-    auto e = fitting::evaluate(shape, u, m_mean, played_K(shape), everyNote(shape), true);
-    if (!e)
-        return e.error();
+    auto e = DOWEL_TRY(fitting::evaluate(shape, u, m_mean, played_K(shape), everyNote(shape), true));
     const auto& fingerings = shape.spec().fingerings;
     const auto rows = static_cast<Eigen::Index>(fingerings.size());
     const auto holes = static_cast<Eigen::Index>(u.holes);
     const Placed p = placed(shape);
     const Placed above = fitting::placed(shape, u, m_mean, played_K(shape), 2);
-    Sensitivity s{std::move(e->cents),          Eigen::MatrixXd(rows, holes + 1), Eigen::MatrixXd(rows, holes),
+    Sensitivity s{std::move(e.cents),           Eigen::MatrixXd(rows, holes + 1), Eigen::MatrixXd(rows, holes),
                   Eigen::MatrixXd(rows, holes), Eigen::MatrixXd(rows, holes),     Eigen::VectorXd::Zero(rows),
                   Eigen::VectorXd::Zero(rows),  Eigen::VectorXd::Zero(rows),      {}};
     for (Eigen::Index row = 0; row < rows; ++row) {
-        const auto& by = e->answers[static_cast<std::size_t>(row)].centsPer;
+        const auto& by = e.answers[static_cast<std::size_t>(row)].centsPer;
         const int registerNumber = fingerings[static_cast<std::size_t>(row)].registerNumber;
         const Placed& there = u.gainByRegister && registerNumber > 1 ? above : p;
         const double gain = std::exp(m_mean[u.undercutGain(registerNumber)]);
         for (std::size_t i = 0; i < u.holes; ++i) {
             const auto column = static_cast<Eigen::Index>(i);
-            const HoleSlopes slopes = slopesOf(shape, there, i, gain, e->answers[static_cast<std::size_t>(row)]);
+            const HoleSlopes slopes = slopesOf(shape, there, i, gain, e.answers[static_cast<std::size_t>(row)]);
             s.perMetre(row, column) = slopes.enlarged;
             s.byShifted(row, column) = slopes.shifted;
             s.byUndercut(row, column) = slopes.undercut;
-            s.byPlace(row, column) = e->jacobian(row, u.place(i));
+            s.byPlace(row, column) = e.jacobian(row, u.place(i));
         }
-        s.perMetre(row, holes) = e->jacobian(row, Unknowns::foot);
+        s.perMetre(row, holes) = e.jacobian(row, Unknowns::foot);
         if (p.shape.mouth != Shape::Mouth::ClosedTop)
             s.byWindow[row] = by[ParameterLayout::excitation(0)];
         if (p.shape.mouth == Shape::Mouth::Transverse) {
@@ -116,7 +110,7 @@ Result<Posterior::Sensitivity> Posterior::sensitivity(const Instrument& shape) c
             s.byStopper[row] = by[ParameterLayout::excitation(3)];
         }
     }
-    s.byUnknown = std::move(e->jacobian);
+    s.byUnknown = std::move(e.jacobian);
     return s;
 }
 

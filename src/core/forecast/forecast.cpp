@@ -120,21 +120,16 @@ Result<Forecaster> Forecaster::make(const Workbook& book, const Priors& priors, 
     learnt.shareOfChange *= honesty;
     learnt.shareOfOther *= honesty;
     learnt.slip_m = habitOf(book);
-    auto posterior = fit(book, learnt, cancel, options);
-    if (!posterior)
-        return posterior.error();
-    Forecaster f(std::move(*posterior));
+    auto posterior = DOWEL_TRY(fit(book, learnt, cancel, options));
+    Forecaster f(std::move(posterior));
     f.m_honesty = honesty;
     f.m_shape = std::make_shared<const Instrument>(book.present());
-    auto present = f.m_posterior.forecast(book.present());
-    if (!present)
-        return present.error();
-    f.m_presentCents = present->cents;
-    f.m_present.mean = Eigen::Map<const Eigen::VectorXd>(present->cents.data(), std::ssize(present->cents));
-    f.m_present.covariance = present->jacobian * f.m_posterior.covariance() * present->jacobian.transpose();
+    auto present = DOWEL_TRY(f.m_posterior.forecast(book.present()));
+    f.m_presentCents = present.cents;
+    f.m_present.mean = Eigen::Map<const Eigen::VectorXd>(present.cents.data(), std::ssize(present.cents));
+    f.m_present.covariance = present.jacobian * f.m_posterior.covariance() * present.jacobian.transpose();
     f.m_now = f.m_present.states();
-    if (auto ok = f.walkBack(book); !ok)
-        return ok.error();
+    DOWEL_TRY(f.walkBack(book));
     return f;
 }
 
@@ -153,12 +148,10 @@ Status Forecaster::walkBack(const Workbook& book)
         }
         if (!needed || shape == 0)
             break;
-        auto earlier = m_posterior.cents(book.shapes()[shape - 1]);
-        if (!earlier)
-            return earlier.error();
+        auto earlier = DOWEL_TRY(m_posterior.cents(book.shapes()[shape - 1]));
         for (std::size_t i = 0; i < way.size(); ++i)
-            way[i] += std::abs(later[i] - (*earlier)[i]);
-        later = std::move(*earlier);
+            way[i] += std::abs(later[i] - earlier[i]);
+        later = std::move(earlier);
     }
     return Done{};
 }
@@ -169,10 +162,8 @@ Result<Forecaster::Doubt> Forecaster::doubtOf(const Instrument& shape, const std
     // way goes over a shape that has the first only.
     std::vector<double> halfway = cents;
     if (const auto surer = surerPart(*m_shape, shape)) {
-        auto there = m_posterior.cents(*surer);
-        if (!there)
-            return there.error();
-        halfway = std::move(*there);
+        auto there = DOWEL_TRY(m_posterior.cents(*surer));
+        halfway = std::move(there);
     }
     const Priors& p = m_posterior.priors();
     const auto n = std::ssize(cents);
@@ -218,10 +209,8 @@ Status Forecaster::addSlipsOfMouthAndBore(Eigen::MatrixXd& covariance, const Ins
         const auto made = Instrument::make(spec, Instrument::Neighbours::MayMeet);
         if (!made)
             continue; // no room for it to slip into
-        const auto there = m_posterior.cents(*made);
-        if (!there)
-            return there.error();
-        const Eigen::VectorXd moved = Eigen::Map<const Eigen::VectorXd>(there->data(), std::ssize(*there)) -
+        const auto there = DOWEL_TRY(m_posterior.cents(*made));
+        const Eigen::VectorXd moved = Eigen::Map<const Eigen::VectorXd>(there.data(), std::ssize(there)) -
                                       Eigen::Map<const Eigen::VectorXd>(cents.data(), std::ssize(cents));
         covariance += moved * moved.transpose();
     }
@@ -230,64 +219,47 @@ Status Forecaster::addSlipsOfMouthAndBore(Eigen::MatrixXd& covariance, const Ins
 
 Result<std::vector<double>> Forecaster::plainDoubt(const Instrument& shape) const
 {
-    const auto cents = m_posterior.cents(shape);
-    if (!cents)
-        return cents.error();
-    const auto doubt = doubtOf(shape, *cents);
-    if (!doubt)
-        return doubt.error();
-    std::vector<double> plain(cents->size());
+    const auto cents = DOWEL_TRY(m_posterior.cents(shape));
+    const auto doubt = DOWEL_TRY(doubtOf(shape, cents));
+    std::vector<double> plain(cents.size());
     for (std::size_t i = 0; i < plain.size(); ++i)
-        plain[i] = doubt->of(static_cast<Eigen::Index>(i)) / m_honesty;
+        plain[i] = doubt.of(static_cast<Eigen::Index>(i)) / m_honesty;
     return plain;
 }
 
 Result<std::vector<double>> Forecaster::doubtOfLessSure(const Instrument& shape, const std::vector<double>& cents) const
 {
-    const auto doubt = doubtOf(shape, cents);
-    if (!doubt)
-        return doubt.error();
-    const Eigen::VectorXd size = doubt->other.cwiseAbs();
+    const auto doubt = DOWEL_TRY(doubtOf(shape, cents));
+    const Eigen::VectorXd size = doubt.other.cwiseAbs();
     return std::vector<double>(size.begin(), size.end());
 }
 
 Result<JointForecast> Forecaster::jointForecast(const Instrument& shape) const
 {
-    auto forecast = m_posterior.forecast(shape);
-    if (!forecast)
-        return forecast.error();
-    const auto doubt = doubtOf(shape, forecast->cents);
-    if (!doubt)
-        return doubt.error();
+    auto forecast = DOWEL_TRY(m_posterior.forecast(shape));
+    const auto doubt = DOWEL_TRY(doubtOf(shape, forecast.cents));
     JointForecast o;
-    o.mean = Eigen::Map<const Eigen::VectorXd>(forecast->cents.data(), std::ssize(forecast->cents));
-    o.covariance = forecast->jacobian * m_posterior.covariance() * forecast->jacobian.transpose();
-    addSlips(o.covariance, m_posterior, *m_shape, shape, forecast->jacobian);
-    if (auto ok = addSlipsOfMouthAndBore(o.covariance, shape, forecast->cents); !ok)
-        return ok.error();
-    addDoubt(o.covariance, *doubt, shape, forecast->jacobian);
+    o.mean = Eigen::Map<const Eigen::VectorXd>(forecast.cents.data(), std::ssize(forecast.cents));
+    o.covariance = forecast.jacobian * m_posterior.covariance() * forecast.jacobian.transpose();
+    addSlips(o.covariance, m_posterior, *m_shape, shape, forecast.jacobian);
+    DOWEL_TRY(addSlipsOfMouthAndBore(o.covariance, shape, forecast.cents));
+    addDoubt(o.covariance, doubt, shape, forecast.jacobian);
     return o;
 }
 
 Result<std::vector<NoteState>> Forecaster::states(const Instrument& shape) const
 {
-    const auto o = jointForecast(shape);
-    if (!o)
-        return o.error();
-    return o->states();
+    const auto o = DOWEL_TRY(jointForecast(shape));
+    return o.states();
 }
 
 Result<std::vector<NoteState>> Forecaster::statesNearby(const Instrument& shape) const
 {
-    const auto cents = m_posterior.cents(shape);
-    if (!cents)
-        return cents.error();
-    const auto doubt = doubtOf(shape, *cents);
-    if (!doubt)
-        return doubt.error();
-    std::vector<NoteState> states(cents->size());
+    const auto cents = DOWEL_TRY(m_posterior.cents(shape));
+    const auto doubt = DOWEL_TRY(doubtOf(shape, cents));
+    std::vector<NoteState> states(cents.size());
     for (std::size_t i = 0; i < states.size(); ++i)
-        states[i] = {(*cents)[i], std::hypot(m_now[i].sd, doubt->of(static_cast<Eigen::Index>(i)))};
+        states[i] = {cents[i], std::hypot(m_now[i].sd, doubt.of(static_cast<Eigen::Index>(i)))};
     return states;
 }
 

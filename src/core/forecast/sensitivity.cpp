@@ -17,10 +17,8 @@ Result<NoteSensitivity> sensitivityOf(const Posterior& posterior, const Instrume
 {
     const auto placed = posterior.placed(shape);
     const acoustics::Model model(placed.shape, placed.calibration);
-    const auto answers = model.answers(std::span(&note, 1));
-    if (!answers)
-        return answers.error();
-    acoustics::NoteAnswer a = answers->front();
+    const auto answers = DOWEL_TRY(model.answers(std::span(&note, 1)));
+    acoustics::NoteAnswer a = answers.front();
     const double factor = posterior.blowingFactor();
     for (double& slope : a.centsPer)
         slope *= factor;
@@ -39,10 +37,8 @@ Result<NoteSensitivity> sensitivityOf(const Posterior& posterior, const Instrume
         s.embouchure = s.mouth[0];
         s.stopper = s.mouth[3];
     }
-    const auto weights = model.boreWeights(note, boreStep_m);
-    if (!weights)
-        return weights.error();
-    for (const auto& w : *weights)
+    const auto weights = DOWEL_TRY(model.boreWeights(note, boreStep_m));
+    for (const auto& w : weights)
         s.bore.push_back({Metres::fromMetres(w.at_m), Cents::fromCents(w.centsPerSquareMetre * factor * tenth_m * centimetre_m)});
     return s;
 }

@@ -74,11 +74,9 @@ Status checkBore(const InstrumentSpec& s)
             return bad(ErrorCode::BadGeometry, where + "/at_mm", {FactId::FirstStation, s.bore[i].at});
         if (i > 0 && s.bore[i].at <= s.bore[i - 1].at)
             return bad(ErrorCode::BadGeometry, where + "/at_mm", {FactId::StationsRise, s.bore[i].at, s.bore[i - 1].at});
-        if (auto r = inRange(where + "/diameter_mm", s.bore[i].diameter, 0.5, widestBore_mm); !r)
-            return r;
+        DOWEL_TRY(inRange(where + "/diameter_mm", s.bore[i].diameter, 0.5, widestBore_mm));
         if (s.bore[i].wall)
-            if (auto r = inRange(where + "/wall_mm", *s.bore[i].wall, 0.0, 100.0); !r)
-                return r;
+            DOWEL_TRY(inRange(where + "/wall_mm", *s.bore[i].wall, 0.0, 100.0));
         if (!(s.bore[i].roughness >= 0.1 && s.bore[i].roughness <= 10.0))
             return bad(ErrorCode::BadValue, where + "/roughness", {FactId::Within, s.bore[i].roughness, 0.1, 10});
         if (!(s.bore[i].porosity >= 0.0 && s.bore[i].porosity <= 0.1))
@@ -93,8 +91,7 @@ Status checkFootPiece(const InstrumentSpec& s)
         return Done{};
     if (s.foot == Foot::Closed)
         return bad(ErrorCode::BadGeometry, "/foot_piece", FactId::FootClosed);
-    if (auto r = inRange("/foot_piece/length_mm", s.footPiece->length, leastCut_mm, 1000.0); !r)
-        return r;
+    DOWEL_TRY(inRange("/foot_piece/length_mm", s.footPiece->length, leastCut_mm, 1000.0));
     return inRange("/foot_piece/mouth_mm", s.footPiece->mouth, 0.5, 500.0);
 }
 
@@ -102,35 +99,23 @@ Status checkExcitation(const InstrumentSpec& s)
 {
     const double bore_mm = s.bore.front().diameter.millimetres();
     if (const auto* d = std::get_if<Duct>(&s.excitation)) {
-        if (auto r = inRange("/excitation/window_width_mm", d->windowWidth, leastCut_mm, 3.2 * bore_mm); !r)
-            return r;
-        if (auto r = inRange("/excitation/window_length_mm", d->windowLength, leastCut_mm, 3.0 * bore_mm); !r)
-            return r;
-        if (auto r = inRange("/excitation/chimney_mm", d->chimney, 0.0, 50.0); !r)
-            return r;
-        if (auto r = notNegative("/excitation/cover_mm", d->cover, 50.0); !r)
-            return r;
+        DOWEL_TRY(inRange("/excitation/window_width_mm", d->windowWidth, leastCut_mm, 3.2 * bore_mm));
+        DOWEL_TRY(inRange("/excitation/window_length_mm", d->windowLength, leastCut_mm, 3.0 * bore_mm));
+        DOWEL_TRY(inRange("/excitation/chimney_mm", d->chimney, 0.0, 50.0));
+        DOWEL_TRY(notNegative("/excitation/cover_mm", d->cover, 50.0));
         if (!(d->rampRunPerRise >= 0.0 && d->rampRunPerRise <= 20.0))
             return bad(ErrorCode::BadValue, "/excitation/ramp_deg", {FactId::MustBeWithin, Degrees{3.0}, Degrees{90.0}});
-        if (auto r = notNegative("/excitation/windway_length_mm", d->windwayLength, 300.0); !r)
-            return r;
-        if (auto r = notNegative("/excitation/windway_height_mm", d->windwayHeight, 20.0); !r)
-            return r;
-        if (auto r = notNegative("/excitation/chamfer_mm", d->chamfer, 5.0); !r)
-            return r;
+        DOWEL_TRY(notNegative("/excitation/windway_length_mm", d->windwayLength, 300.0));
+        DOWEL_TRY(notNegative("/excitation/windway_height_mm", d->windwayHeight, 20.0));
+        DOWEL_TRY(notNegative("/excitation/chamfer_mm", d->chamfer, 5.0));
         return notNegative("/excitation/upstream_mm", d->upstream, 500.0);
     }
     if (const auto* t = std::get_if<Transverse>(&s.excitation)) {
-        if (auto r = inRange("/excitation/hole_length_mm", t->holeLength, leastCut_mm, 2.0 * bore_mm); !r)
-            return r;
-        if (auto r = inRange("/excitation/hole_width_mm", t->holeWidth, leastCut_mm, bore_mm); !r)
-            return r;
-        if (auto r = inRange("/excitation/chimney_mm", t->chimney, 0.0, 50.0); !r)
-            return r;
-        if (auto r = inRange("/excitation/stopper_mm", t->stopper, 0.0, 500.0); !r)
-            return r;
-        if (auto r = notNegative("/excitation/undercut_mm", t->undercut, 0.5 * bore_mm); !r)
-            return r;
+        DOWEL_TRY(inRange("/excitation/hole_length_mm", t->holeLength, leastCut_mm, 2.0 * bore_mm));
+        DOWEL_TRY(inRange("/excitation/hole_width_mm", t->holeWidth, leastCut_mm, bore_mm));
+        DOWEL_TRY(inRange("/excitation/chimney_mm", t->chimney, 0.0, 50.0));
+        DOWEL_TRY(inRange("/excitation/stopper_mm", t->stopper, 0.0, 500.0));
+        DOWEL_TRY(notNegative("/excitation/undercut_mm", t->undercut, 0.5 * bore_mm));
         if (!(t->lipCover >= 0.0 && t->lipCover <= 0.9))
             return bad(ErrorCode::BadValue, "/excitation/lip_cover", {FactId::Within, t->lipCover, 0, 0.9});
         return Done{};
@@ -162,8 +147,7 @@ Status checkHole(const InstrumentSpec& s, std::size_t i, std::set<std::string>& 
     if (h.undercutDiameter < h.diameter)
         return bad(ErrorCode::BadGeometry, where + "/undercut_diameter_mm",
                    {FactId::NotLessThanHole, h.undercutDiameter, h.diameter});
-    if (auto r = inRange(where + "/chimney_mm", h.chimney, 0.0, 100.0); !r)
-        return r;
+    DOWEL_TRY(inRange(where + "/chimney_mm", h.chimney, 0.0, 100.0));
     // A quarter round is where a finger that lies on the front ends.
     constexpr double quarter = 1.6;
     if (!(std::abs(h.aside.metres()) <= quarter * (bore / 2.0 + wallAt(s.bore, s.wall, h.at)).metres()))
@@ -184,10 +168,8 @@ Status checkHole(const InstrumentSpec& s, std::size_t i, std::set<std::string>& 
                        {FactId::BelowChimney, h.countersink->depth, h.chimney});
     }
     if (h.pad) {
-        if (auto r = inRange(where + "/pad_height_mm", h.pad->height, 0.0, 50.0); !r)
-            return r;
-        if (auto r = inRange(where + "/pad_diameter_mm", h.pad->diameter, 0.0, 100.0); !r)
-            return r;
+        DOWEL_TRY(inRange(where + "/pad_height_mm", h.pad->height, 0.0, 50.0));
+        DOWEL_TRY(inRange(where + "/pad_diameter_mm", h.pad->diameter, 0.0, 100.0));
     }
     const Metres lean = h.chimney * std::tan(h.slant_rad);
     const Metres reach = h.undercutDiameter * h.elongation / 2.0 + leastWoodBetweenHoles;
@@ -247,8 +229,7 @@ Status checkRest(const InstrumentSpec& s)
     if (!(s.tuning.a4.hertz() >= 300.0 && s.tuning.a4.hertz() <= 600.0))
         return bad(ErrorCode::BadValue, "/tuning/a4_hz",
                    {FactId::Within, s.tuning.a4, Hertz::fromHertz(300.0), Hertz::fromHertz(600.0)});
-    if (auto r = checked(s.tuning); !r)
-        return r.error();
+    DOWEL_TRY(checked(s.tuning));
     const double celsius = s.tuning.playedAt.celsius();
     if (!(celsius >= -10.0 && celsius <= 50.0))
         return bad(ErrorCode::BadValue, "/tuning/celsius",
@@ -260,24 +241,19 @@ Status checkRest(const InstrumentSpec& s)
     // Half a tube's length times the gradient must leave air that the formulas know.
     if (!(std::abs(s.tuning.gradient_K_m * s.bore.back().at.metres()) <= 20.0))
         return bad(ErrorCode::BadValue, "/tuning/gradient_c_per_m", {FactId::DegreesOverTube, s.tuning.gradient_K_m, 20});
-    if (auto r = inRange("/tools/step_mm", s.tools.step, 0.0, 10.0); !r)
-        return r;
+    DOWEL_TRY(inRange("/tools/step_mm", s.tools.step, 0.0, 10.0));
     for (std::size_t i = 0; i < s.tools.bits.size(); ++i) {
         const std::string where = "/tools/bits_mm/" + std::to_string(i);
-        if (auto r = inRange(where, s.tools.bits[i], 0.0, 100.0); !r)
-            return r;
+        DOWEL_TRY(inRange(where, s.tools.bits[i], 0.0, 100.0));
         if (i > 0 && s.tools.bits[i] <= s.tools.bits[i - 1])
             return bad(ErrorCode::BadValue, where, {FactId::BitsRise, s.tools.bits[i]});
     }
     if (s.limits.holeMax)
-        if (auto r = inRange("/limits/hole_max_mm", *s.limits.holeMax, 0.0, 100.0); !r)
-            return r;
+        DOWEL_TRY(inRange("/limits/hole_max_mm", *s.limits.holeMax, 0.0, 100.0));
     if (s.limits.depthMax)
-        if (auto r = inRange("/limits/depth_max_mm", *s.limits.depthMax, 0.0, longestTube_mm); !r)
-            return r;
+        DOWEL_TRY(inRange("/limits/depth_max_mm", *s.limits.depthMax, 0.0, longestTube_mm));
     if (s.limits.footMin)
-        if (auto r = inRange("/limits/foot_min_mm", *s.limits.footMin, 0.0, longestTube_mm); !r)
-            return r;
+        DOWEL_TRY(inRange("/limits/foot_min_mm", *s.limits.footMin, 0.0, longestTube_mm));
     return Done{};
 }
 
@@ -306,10 +282,8 @@ Status checkSlide(const InstrumentSpec& s, std::size_t i)
         return bad(ErrorCode::BadGeometry, where + "/at_mm", {FactId::TubeRuns, slide.at, foot});
     if (i > 0 && slide.at <= s.slides[i - 1].at)
         return bad(ErrorCode::BadGeometry, where + "/at_mm", {FactId::SlidesFromTop, slide.at});
-    if (auto r = notNegative(where + "/out_mm", slide.out, 200.0); !r)
-        return r;
-    if (auto r = inRange(where + "/gap_diameter_mm", slide.gapDiameter, 0.5, widestBore_mm); !r)
-        return r;
+    DOWEL_TRY(notNegative(where + "/out_mm", slide.out, 200.0));
+    DOWEL_TRY(inRange(where + "/gap_diameter_mm", slide.gapDiameter, 0.5, widestBore_mm));
     for (const Hole& h : s.holes)
         if (std::abs((h.at - slide.at).metres()) < (h.diameter * h.elongation / 2.0).metres())
             return bad(ErrorCode::BadGeometry, where + "/at_mm", {FactId::RunsThrough, slide.at, h.id.text});
@@ -413,8 +387,7 @@ Status checkHead(const InstrumentSpec& s)
     for (const auto& [key, size] :
          {std::pair("/head/length_mm", s.head->length), std::pair("/head/slow_chamber/length_mm", s.head->slowChamberLength),
           std::pair("/head/slow_chamber/diameter_mm", s.head->slowChamberDiameter)})
-        if (auto r = notNegative(key, size, longest_mm); !r)
-            return r;
+        DOWEL_TRY(notNegative(key, size, longest_mm));
     return Done{};
 }
 
@@ -439,31 +412,21 @@ Status checkCounts(const InstrumentSpec& s)
 
 Result<Instrument> Instrument::make(InstrumentSpec spec, Neighbours neighbours)
 {
-    if (auto r = checkCounts(spec); !r)
-        return r.error();
-    if (auto r = checkBore(spec); !r)
-        return r.error();
-    if (auto r = checkMaterial(spec); !r)
-        return r.error();
-    if (auto r = checkFootPiece(spec); !r)
-        return r.error();
-    if (auto r = checkHead(spec); !r)
-        return r.error();
-    if (auto r = checkExcitation(spec); !r)
-        return r.error();
+    DOWEL_TRY(checkCounts(spec));
+    DOWEL_TRY(checkBore(spec));
+    DOWEL_TRY(checkMaterial(spec));
+    DOWEL_TRY(checkFootPiece(spec));
+    DOWEL_TRY(checkHead(spec));
+    DOWEL_TRY(checkExcitation(spec));
     std::set<std::string> holes;
     for (std::size_t i = 0; i < spec.holes.size(); ++i)
-        if (auto r = checkHole(spec, i, holes, neighbours); !r)
-            return r.error();
+        DOWEL_TRY(checkHole(spec, i, holes, neighbours));
     for (std::size_t i = 0; i < spec.slides.size(); ++i)
-        if (auto r = checkSlide(spec, i); !r)
-            return r.error();
+        DOWEL_TRY(checkSlide(spec, i));
     std::set<std::string> fingerings;
     for (std::size_t i = 0; i < spec.fingerings.size(); ++i)
-        if (auto r = checkFingering(spec, i, fingerings); !r)
-            return r.error();
-    if (auto r = checkRest(spec); !r)
-        return r.error();
+        DOWEL_TRY(checkFingering(spec, i, fingerings));
+    DOWEL_TRY(checkRest(spec));
     return Instrument(std::move(spec));
 }
 
@@ -566,10 +529,8 @@ Result<std::vector<Fingering>> retargeted(std::vector<Fingering> chart, const Tu
     for (Fingering& f : chart) {
         if (f.targetName.empty())
             continue;
-        const auto hertz = targetOf(tuning, f.targetName);
-        if (!hertz)
-            return hertz.error();
-        f.target = *hertz;
+        const auto hertz = DOWEL_TRY(targetOf(tuning, f.targetName));
+        f.target = hertz;
     }
     return chart;
 }

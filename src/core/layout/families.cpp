@@ -192,14 +192,11 @@ PlanTarget usualTarget(Family family)
 
 Result<std::vector<Fingering>> fingeringChart(Family family, const PlanTarget& target)
 {
-    const auto lowest = semitonesFromName(target.lowest);
-    if (!lowest)
-        return lowest.error();
+    const auto lowest = DOWEL_TRY(semitonesFromName(target.lowest));
     const auto mode = modeNamed(target.mode);
     if (!mode)
         return Error{ErrorCode::BadValue, target.mode, FactId::NoSuchMode};
-    if (const auto ok = checked(target.tuning); !ok)
-        return ok.error();
+    DOWEL_TRY(checked(target.tuning));
     if (target.holes && !(*target.holes >= 0 && *target.holes <= mostHoles))
         return Error{ErrorCode::BadValue, "holes", {FactId::Within, *target.holes, 0, mostHoles}};
     const int holes = target.holes.value_or(shapeOf(family).holes);
@@ -214,9 +211,7 @@ Result<std::vector<Fingering>> fingeringChart(Family family, const PlanTarget& t
     const auto highest = std::max_element(rows.begin(), rows.end(),
                                           [](const ChartRow& a, const ChartRow& b) { return a.semitones < b.semitones; });
     const auto octaves = static_cast<std::size_t>(highest->semitones / 12 + 1);
-    const auto names = modeNotes(target.lowest, "chromatic", 12 * octaves + 1);
-    if (!names)
-        return names.error();
+    const auto names = DOWEL_TRY(modeNotes(target.lowest, "chromatic", 12 * octaves + 1));
     const auto spelled = modeNotes(target.lowest, target.mode, octaves * mode->size() + 1);
     for (const ChartRow& row : rows) {
         // A hole stays where the family has it; a mode with a lower or higher degree there retunes that hole's note.
@@ -228,20 +223,18 @@ Result<std::vector<Fingering>> fingeringChart(Family family, const PlanTarget& t
         else if (std::abs(degree - step) > 1)
             degree = step;
         const int semitones = row.semitones - step + degree;
-        std::string name = (*names)[static_cast<std::size_t>(semitones)];
+        std::string name = names[static_cast<std::size_t>(semitones)];
         if (spelled)
             for (const auto& s : *spelled)
-                if (*semitonesFromName(s) == *lowest + semitones)
+                if (*semitonesFromName(s) == lowest + semitones)
                     name = s;
         if (std::any_of(chart.begin(), chart.end(), [&](const Fingering& f) { return f.id.text == name; }))
             continue;
         Fingering f;
         f.id = {name};
         f.targetName = name;
-        const auto hertz = targetOf(target.tuning, name);
-        if (!hertz)
-            return hertz.error();
-        f.target = *hertz;
+        const auto hertz = DOWEL_TRY(targetOf(target.tuning, name));
+        f.target = hertz;
         f.registerNumber = row.registerNumber;
         f.tolerance = row.registerNumber == 1 ? target.tolerance : target.tolerance * 1.5;
         f.weight = row.registerNumber == 1 ? 1.0 : 0.6;
@@ -259,11 +252,9 @@ Result<std::vector<Fingering>> fingeringChart(Family family, const PlanTarget& t
 Result<Blank> startingBlank(Family family, const PlanTarget& target)
 {
     const FamilyShape& shape = shapeOf(family);
-    auto chart = fingeringChart(family, target);
-    if (!chart)
-        return chart.error();
+    auto chart = DOWEL_TRY(fingeringChart(family, target));
     const auto usual = equalTempered(shape.lowest, Hertz::fromHertz(440.0));
-    const Hertz lowest = chart->front().target;
+    const Hertz lowest = chart.front().target;
     // Bores grow more slowly than lengths from a small instrument to a large one.
     const double larger = std::pow(*usual / lowest, 0.75);
     const double bore = std::round(shape.boreAtLowest_mm * larger * 10.0) / 10.0;
@@ -274,7 +265,7 @@ Result<Blank> startingBlank(Family family, const PlanTarget& target)
     s.family = family;
     s.name = "Plan for " + target.lowest;
     s.tuning = target.tuning;
-    s.fingerings = std::move(*chart);
+    s.fingerings = std::move(chart);
     s.wall = millimetres(shape.wall_mm);
     blank.holeCount = static_cast<std::size_t>(shape.holes);
     const double length = std::round(wave * (family == Family::Flute || family == Family::Fife ? 1.02 : 1.06) + 5.0);

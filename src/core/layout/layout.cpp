@@ -63,10 +63,8 @@ namespace {
 Result<Layout> laidOutOnce(const Blank& blank, const LayoutWishes& wishes, bool withCosts, const Cancel& cancel,
                            const Priors& priors)
 {
-    const auto rough = roughLayout(blank, wishes);
-    if (!rough)
-        return rough.error();
-    return layOut(*rough, blank.spec.bore.back().at, wishes, withCosts, cancel, priors);
+    const auto rough = DOWEL_TRY(roughLayout(blank, wishes));
+    return layOut(rough, blank.spec.bore.back().at, wishes, withCosts, cancel, priors);
 }
 
 } // namespace
@@ -116,13 +114,9 @@ bool allows(const LayoutWishes& wishes, Shaping shaping)
 
 Result<Found> found(const Instrument& rough, const LayoutWishes& wishes, const Priors& priors, const Cancel& cancel)
 {
-    auto posterior = fit(Workbook(rough), priors);
-    if (!posterior)
-        return posterior.error();
-    auto row = layout::bestRow(rough, *posterior, wishes, cancel);
-    if (!row)
-        return row.error();
-    return Found{std::move(*row), std::move(*posterior)};
+    auto posterior = DOWEL_TRY(Posterior::prior(rough, priors));
+    auto row = DOWEL_TRY(layout::bestRow(rough, posterior, wishes, cancel));
+    return Found{std::move(row), std::move(posterior)};
 }
 
 /// With other fingerings for what is out of tolerance, and the row that goes with them, as long as that helps.
@@ -132,21 +126,17 @@ Result<Found> withFingerings(Found before, const LayoutWishes& wishes, const Pri
     settled.allowed.clear();
     constexpr int most = 2;
     for (int turn = 0; turn < most && !before.row.reached; ++turn) {
-        const auto chart = layout::otherFingerings(before.row.shape, before.posterior);
+        const auto chart = DOWEL_TRY(layout::otherFingerings(before.row.shape, before.posterior));
         if (!chart)
-            return chart.error();
-        if (!*chart)
             break;
         InstrumentSpec spec = before.row.shape.spec();
-        spec.fingerings = **chart;
+        spec.fingerings = *chart;
         const auto other = Instrument::make(std::move(spec));
-        auto next = other ? found(*other, settled, priors, cancel) : Result<Found>(other.error());
-        if (!next)
-            return next.error();
-        if (next->row.loss >= before.row.loss)
+        auto next = DOWEL_TRY(other ? found(*other, settled, priors, cancel) : Result<Found>(other.error()));
+        if (next.row.loss >= before.row.loss)
             break;
-        next->row.reshaped = before.row.reshaped;
-        before = std::move(*next);
+        next.row.reshaped = before.row.reshaped;
+        before = std::move(next);
     }
     return before;
 }
@@ -159,12 +149,10 @@ Result<Found> roomyRow(const Instrument& rough, const LayoutWishes& wishes, cons
         return best;
     LayoutWishes settled = wishes;
     settled.allowed.clear();
-    auto roomier = layout::withRoom(best->row, best->posterior, settled, cancel);
-    if (!roomier)
-        return roomier.error();
-    if (*roomier) {
-        (*roomier)->reshaped = best->row.reshaped;
-        best->row = std::move(**roomier);
+    auto roomier = DOWEL_TRY(layout::withRoom(best->row, best->posterior, settled, cancel));
+    if (roomier) {
+        (roomier)->reshaped = best->row.reshaped;
+        best->row = std::move(*roomier);
     }
     return best;
 }
@@ -286,11 +274,9 @@ Status addCosts(Layout& layout, const Row& best, const Posterior& posterior, con
         if (other && other->loss < best.loss - worthTelling)
             layout.costs.push_back({wish, other->worst, other->rms, other->reached, {}});
         if (wish == Wish::EqualSpacing && wishes.spacing && other && other->reached && !layout.reached) {
-            const auto nearest = nearestSpacing(best, *other, posterior, wishes, cancel);
-            if (!nearest)
-                return nearest.error();
+            const auto nearest = DOWEL_TRY(nearestSpacing(best, *other, posterior, wishes, cancel));
             if (!layout.costs.empty() && layout.costs.back().wish == wish)
-                layout.costs.back().nearestSpacing = *nearest;
+                layout.costs.back().nearestSpacing = nearest;
         }
     }
     std::sort(layout.costs.begin(), layout.costs.end(),
@@ -337,10 +323,8 @@ Status addGains(Layout& layout, const Row& best, const LayoutWishes& wishes, con
 
 Result<Layout> layoutOf(const Row& row, const LayoutWishes& wishes, Metres blankLength, const Posterior& posterior)
 {
-    const auto start = undersized(row.shape, wishes, blankLength, posterior);
-    if (!start)
-        return start.error();
-    return Layout{row.shape, *start, row.cents, row.worst, row.rms, row.reached, posterior.priors(), row.reshaped};
+    const auto start = DOWEL_TRY(undersized(row.shape, wishes, blankLength, posterior));
+    return Layout{row.shape, start, row.cents, row.worst, row.rms, row.reached, posterior.priors(), row.reshaped};
 }
 
 } // namespace
@@ -378,22 +362,18 @@ Result<Instrument> asWanted(const Instrument& shape, const std::vector<Fingering
 /// Lays out by lay() for where the model has to come, and gives it back with what was wanted.
 template <class Lay> Result<Layout> aroundBias(const Instrument& shape, const LayoutWishes& wishes, Lay lay)
 {
-    const auto modelled = asModelled(shape, wishes);
-    if (!modelled)
-        return modelled.error();
+    const auto modelled = DOWEL_TRY(asModelled(shape, wishes));
     LayoutWishes rest = wishes;
     rest.heardAbove.clear();
-    Result<Layout> layout = lay(*modelled, rest);
+    Result<Layout> layout = lay(modelled, rest);
     if (!layout)
         return layout;
     std::vector<Instrument*> shapes{&layout->goal, &layout->start};
     for (ShapingGain& gain : layout->gains)
         shapes.push_back(&gain.goal);
     for (Instrument* s : shapes) {
-        auto wanted = asWanted(*s, shape.spec().fingerings);
-        if (!wanted)
-            return wanted.error();
-        *s = std::move(*wanted);
+        auto wanted = DOWEL_TRY(asWanted(*s, shape.spec().fingerings));
+        *s = std::move(wanted);
     }
     return layout;
 }
@@ -410,19 +390,15 @@ Result<Layout> layOut(const Instrument& rough, Metres blankLength, const LayoutW
         });
     if (wishes.smallest > wishes.largest)
         return Error{ErrorCode::BadValue, "smallest_hole, largest_hole", {FactId::WiderThan, wishes.smallest, wishes.largest}};
-    const auto best = bestFromEither(rough, wishes, priors, cancel);
-    if (!best)
-        return best.error();
-    const Row& row = best->row;
+    const auto best = DOWEL_TRY(bestFromEither(rough, wishes, priors, cancel));
+    const Row& row = best.row;
     if (const auto trouble = layout::broken(row.shape, wishes))
         return Error{ErrorCode::BadValue, wishes.reach ? "reach" : "holes", *trouble};
-    auto layout = layoutOf(row, wishes, blankLength, best->posterior);
+    auto layout = layoutOf(row, wishes, blankLength, best.posterior);
     if (!layout || !withCosts || row.reached)
         return layout;
-    if (auto ok = addCosts(*layout, row, best->posterior, wishes, cancel); !ok)
-        return ok.error();
-    if (auto ok = addGains(*layout, row, wishes, priors, cancel); !ok)
-        return ok.error();
+    DOWEL_TRY(addCosts(*layout, row, best.posterior, wishes, cancel));
+    DOWEL_TRY(addGains(*layout, row, wishes, priors, cancel));
     return layout;
 }
 
@@ -433,13 +409,9 @@ Result<Layout> layoutAt(const Instrument& goal, Metres blankLength, const Layout
         return aroundBias(goal, wishes, [&](const Instrument& modelled, const LayoutWishes& rest) {
             return layoutAt(modelled, blankLength, rest, priors);
         });
-    const auto posterior = fit(Workbook(goal), priors);
-    if (!posterior)
-        return posterior.error();
-    const auto row = layout::judged(goal, *posterior);
-    if (!row)
-        return row.error();
-    return layoutOf(*row, wishes, blankLength, *posterior);
+    const auto posterior = DOWEL_TRY(Posterior::prior(goal, priors));
+    const auto row = DOWEL_TRY(layout::judged(goal, posterior));
+    return layoutOf(row, wishes, blankLength, posterior);
 }
 
 Result<Layout> draggedTo(const Layout& before, const Instrument& goal, const LayoutWishes& wishes)
@@ -449,12 +421,8 @@ Result<Layout> draggedTo(const Layout& before, const Instrument& goal, const Lay
         return aroundBias(goal, wishes, [&](const Instrument& modelled, const LayoutWishes& rest) {
             return draggedTo(before, modelled, rest);
         });
-    const auto posterior = fit(Workbook(goal), before.priors);
-    if (!posterior)
-        return posterior.error();
-    const auto row = layout::judged(goal, *posterior);
-    if (!row)
-        return row.error();
+    const auto posterior = DOWEL_TRY(Posterior::prior(goal, before.priors));
+    const auto row = DOWEL_TRY(layout::judged(goal, posterior));
     InstrumentSpec spec = goal.spec();
     const auto& was = before.goal.spec().holes;
     const auto& first = before.start.spec().holes;
@@ -464,23 +432,19 @@ Result<Layout> draggedTo(const Layout& before, const Instrument& goal, const Lay
         h.diameter = h.undercutDiameter = std::max(least, first[i].diameter + (h.diameter - was[i].diameter));
     }
     spec.bore = boreEndingAt(std::move(spec.bore), goal.length() + (before.start.length() - before.goal.length()));
-    const auto start = Instrument::make(std::move(spec));
-    if (!start)
-        return start.error();
-    return Layout{row->shape, *start, row->cents, row->worst, row->rms, row->reached, before.priors, {}};
+    const auto start = DOWEL_TRY(Instrument::make(std::move(spec)));
+    return Layout{row.shape, start, row.cents, row.worst, row.rms, row.reached, before.priors, {}};
 }
 
 Result<std::vector<Cents>> movedByMarking(const Layout& layout, const std::vector<Metres>& off)
 {
-    const auto posterior = fit(Workbook(layout.goal), layout.priors);
-    const auto s = posterior ? posterior->sensitivity(layout.goal) : Result<Posterior::Sensitivity>(posterior.error());
-    if (!s)
-        return s.error();
+    const auto posterior = Posterior::prior(layout.goal, layout.priors);
+    const auto s = DOWEL_TRY(posterior ? posterior->sensitivity(layout.goal) : Result<Posterior::Sensitivity>(posterior.error()));
     std::vector<Cents> moved;
     for (std::size_t i = 0; i < off.size(); ++i) {
         double most = 0.0;
-        for (Eigen::Index note = 0; note < s->byPlace.rows(); ++note) {
-            const double cents = -s->byPlace(note, static_cast<Eigen::Index>(i)) * off[i].metres();
+        for (Eigen::Index note = 0; note < s.byPlace.rows(); ++note) {
+            const double cents = -s.byPlace(note, static_cast<Eigen::Index>(i)) * off[i].metres();
             most = std::abs(cents) > std::abs(most) ? cents : most;
         }
         moved.push_back(Cents::fromCents(most));
@@ -514,14 +478,10 @@ Result<std::vector<TrimStep>> trimPlan(const Layout& layout, Metres blankLength,
                 spec.holes.clear();
                 spec.fingerings.front().closed.clear();
             }
-            const auto shape = Instrument::make(std::move(spec));
-            if (!shape)
-                return shape.error();
-            const auto posterior = fit(Workbook(*shape), layout.priors);
-            const auto cents = posterior ? posterior->cents(*shape) : Result<std::vector<double>>(posterior.error());
-            if (!cents)
-                return cents.error();
-            (drilled ? s.drilled_cents : s.undrilled_cents) = cents->front();
+            const auto shape = DOWEL_TRY(Instrument::make(std::move(spec)));
+            const auto posterior = Posterior::prior(shape, layout.priors);
+            const auto cents = DOWEL_TRY(posterior ? posterior->cents(shape) : Result<std::vector<double>>(posterior.error()));
+            (drilled ? s.drilled_cents : s.undrilled_cents) = cents.front();
         }
         plan.push_back(s);
         constexpr std::size_t most = 60;

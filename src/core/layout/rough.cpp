@@ -49,16 +49,12 @@ public:
         tube.m_spec = spec;
         tube.m_spec.holes.clear();
         tube.m_spec.fingerings.clear();
-        const auto made = Instrument::make(tube.m_spec);
-        if (!made)
-            return made.error();
-        const auto posterior = fit(Workbook(*made));
-        if (!posterior)
-            return posterior.error();
-        const auto placed = posterior->placed(*made);
+        const auto made = DOWEL_TRY(Instrument::make(tube.m_spec));
+        const auto posterior = DOWEL_TRY(Posterior::prior(made));
+        const auto placed = posterior.placed(made);
         tube.m_shape = placed.shape;
         tube.m_air = placed.calibration;
-        tube.m_longest_m = made->length().metres();
+        tube.m_longest_m = made.length().metres();
         return tube;
     }
     [[nodiscard]] double longest_m() const { return m_longest_m; }
@@ -173,27 +169,23 @@ Hole usualHole(const Blank& blank, const InstrumentSpec& spec, std::size_t k, Me
 
 Result<Instrument> roughLayout(const Blank& blank, const LayoutWishes& wishes)
 {
-    const auto tube = BareTube::of(blank.spec);
-    if (!tube)
-        return tube.error();
+    const auto tube = DOWEL_TRY(BareTube::of(blank.spec));
     const Fingering* lowest = nullptr;
     for (const Fingering& f : blank.spec.fingerings)
         if (f.registerNumber == 1 && (lowest == nullptr || f.target < lowest->target))
             lowest = &f;
     if (lowest == nullptr)
         return Error{ErrorCode::BadFingering, "/fingerings", FactId::FirstRegisterNeeded};
-    const auto length = wishes.fixedLength ? Result<double>(tube->longest_m()) : tube->lengthFor(*lowest);
-    if (!length)
-        return length.error();
-    const auto sounds = tube->sounding(*length);
+    const auto length = DOWEL_TRY(wishes.fixedLength ? Result<double>(tube.longest_m()) : tube.lengthFor(*lowest));
+    const auto sounds = tube.sounding(length);
     if (!sounds)
         return Error{ErrorCode::OutOfModelRange, lowest->id.text, FactId::NoFirstRegister};
-    const double footEnd = 0.3 * tube->bore_m(*length);
-    const double mouth = tube->wave_m(*sounds) - *length - footEnd;
+    const double footEnd = 0.3 * tube.bore_m(length);
+    const double mouth = tube.wave_m(*sounds) - length - footEnd;
     InstrumentSpec spec = blank.spec;
-    spec.bore = boreEndingAt(std::move(spec.bore), Metres::fromMetres(*length));
-    auto at = guessed(blank, spec, *tube, *length, mouth, wishes);
-    spread(at, *length);
+    spec.bore = boreEndingAt(std::move(spec.bore), Metres::fromMetres(length));
+    auto at = guessed(blank, spec, tube, length, mouth, wishes);
+    spread(at, length);
     for (std::size_t k = 0; k < at.size(); ++k)
         spec.holes.push_back(usualHole(blank, spec, k, Metres::fromMetres(at[k]), wishes));
     return Instrument::make(std::move(spec));

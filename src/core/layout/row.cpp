@@ -89,12 +89,10 @@ Result<Instrument> built(const Instrument& base, const Variables& v, const Eigen
 Result<Aim> layoutAim(const Instrument& shape, const Posterior& posterior)
 {
     Aim aim = aimOf(shape, {}, {}, spread_cents);
-    const auto s = posterior.sensitivity(shape);
-    if (!s)
-        return s.error();
-    const Eigen::MatrixXd covariance = s->byUnknown * posterior.covariance() * s->byUnknown.transpose();
-    const Eigen::ColPivHouseholderQR<Eigen::MatrixXd> levers(s->perMetre);
-    const Eigen::MatrixXd byLevers = levers.householderQ() * Eigen::MatrixXd::Identity(s->perMetre.rows(), levers.rank());
+    const auto s = DOWEL_TRY(posterior.sensitivity(shape));
+    const Eigen::MatrixXd covariance = s.byUnknown * posterior.covariance() * s.byUnknown.transpose();
+    const Eigen::ColPivHouseholderQR<Eigen::MatrixXd> levers(s.perMetre);
+    const Eigen::MatrixXd byLevers = levers.householderQ() * Eigen::MatrixXd::Identity(s.perMetre.rows(), levers.rank());
     const Eigen::MatrixXd left =
         Eigen::MatrixXd::Identity(covariance.rows(), covariance.cols()) - byLevers * byLevers.transpose();
     const Eigen::MatrixXd unmended = left * covariance * left;
@@ -126,24 +124,21 @@ public:
     {
         if (m_cancel.requested())
             return Error{ErrorCode::Cancelled, "layout", {}};
-        const auto shape = built(*m_base, m_v, x);
-        if (!shape)
-            return shape.error();
+        const auto shape = DOWEL_TRY(built(*m_base, m_v, x));
         const Eigen::Index n = m_v.count();
         Quadratic sum{0.0, Eigen::VectorXd::Zero(n), Eigen::MatrixXd::Zero(n, n)};
-        if (const auto ok = addNotes(*shape, x, sum); !ok)
-            return ok.error();
-        addRow(*shape, x, sum);
+        DOWEL_TRY(addNotes(shape, x, sum));
+        addRow(shape, x, sum);
         if (m_v.sizes() > 0)
-            addSizes(*shape, x, sum);
+            addSizes(shape, x, sum);
         if (m_wishes->reach)
             addReach(x, sum);
         if (m_wishes->evenTimbre)
-            addTimbre(*shape, x, sum);
+            addTimbre(shape, x, sum);
         if (m_wishes->spacing)
             addSetSpacing(x, sum);
         else if (m_wishes->equalSpacing)
-            addSpacing(*shape, x, sum);
+            addSpacing(shape, x, sum);
         for (std::size_t i = 0; i < m_v.reshapings.size(); ++i)
             add(sum, reshapingForce * x[m_v.reshaping(i)], {{m_v.reshaping(i), reshapingForce}});
         return sum;
@@ -172,12 +167,10 @@ private:
     }
     [[nodiscard]] Status addNotes(const Instrument& shape, const Eigen::VectorXd& x, Quadratic& sum) const
     {
-        const auto slopes = slopesAt(shape, x);
-        if (!slopes)
-            return slopes.error();
+        const auto slopes = DOWEL_TRY(slopesAt(shape, x));
         for (std::size_t i = 0; i < m_aim.notes.size(); ++i) {
-            const WithinLoss loss = m_aim.at(i, slopes->residuals[static_cast<Eigen::Index>(i)]);
-            const Eigen::RowVectorXd row = slopes->jacobian.row(static_cast<Eigen::Index>(i));
+            const WithinLoss loss = m_aim.at(i, slopes.residuals[static_cast<Eigen::Index>(i)]);
+            const Eigen::RowVectorXd row = slopes.jacobian.row(static_cast<Eigen::Index>(i));
             sum.value += loss.value;
             sum.gradient += loss.slope * row.transpose();
             sum.hessian += loss.curvature * row.transpose() * row;
@@ -187,35 +180,31 @@ private:
     /// Cents of every note and how they go with the variables.
     [[nodiscard]] Result<Linearised> slopesAt(const Instrument& shape, const Eigen::VectorXd& x) const
     {
-        const auto s = m_posterior->sensitivity(shape);
-        if (!s)
-            return s.error();
-        const auto notes = static_cast<Eigen::Index>(s->cents.size());
-        Linearised l{Eigen::Map<const Eigen::VectorXd>(s->cents.data(), notes), Eigen::MatrixXd::Zero(notes, m_v.count())};
+        const auto s = DOWEL_TRY(m_posterior->sensitivity(shape));
+        const auto notes = static_cast<Eigen::Index>(s.cents.size());
+        Linearised l{Eigen::Map<const Eigen::VectorXd>(s.cents.data(), notes), Eigen::MatrixXd::Zero(notes, m_v.count())};
         for (std::size_t k = 0; k < m_v.holes; ++k) {
             const auto hole = static_cast<Eigen::Index>(k);
-            l.jacobian.col(m_v.place(k)) += mm * s->byPlace.col(hole);
+            l.jacobian.col(m_v.place(k)) += mm * s.byPlace.col(hole);
             if (!m_v.sizesFixed)
-                l.jacobian.col(m_v.size(k)) += mm * s->byShifted.col(hole);
+                l.jacobian.col(m_v.size(k)) += mm * s.byShifted.col(hole);
         }
         if (!m_v.footFixed)
-            l.jacobian.col(m_v.foot()) = mm * s->perMetre.col(static_cast<Eigen::Index>(m_v.holes));
+            l.jacobian.col(m_v.foot()) = mm * s.perMetre.col(static_cast<Eigen::Index>(m_v.holes));
         for (std::size_t i = 0; i < m_v.reshapings.size(); ++i) {
             const Reshaping& r = m_v.reshapings[i];
             const int column = m_v.reshaping(i);
             if (r.kind == Shaping::Stopper) {
-                l.jacobian.col(column) = mm * s->byStopper;
+                l.jacobian.col(column) = mm * s.byStopper;
             } else if (r.kind == Shaping::Undercut) {
-                l.jacobian.col(column) = mm * s->byUndercut.col(static_cast<Eigen::Index>(r.hole));
+                l.jacobian.col(column) = mm * s.byUndercut.col(static_cast<Eigen::Index>(r.hole));
             } else { // the model has no derivative by the bore: a small difference, away from the bound
                 const double little_mm = x[column] + 0.05 > r.high_mm ? -0.05 : 0.05;
                 Eigen::VectorXd moved = x;
                 moved[column] += little_mm;
                 const auto other = built(*m_base, m_v, moved);
-                const auto cents = other ? m_posterior->cents(*other) : Result<std::vector<double>>(other.error());
-                if (!cents)
-                    return cents.error();
-                l.jacobian.col(column) = (Eigen::Map<const Eigen::VectorXd>(cents->data(), notes) - l.residuals) / little_mm;
+                const auto cents = DOWEL_TRY(other ? m_posterior->cents(*other) : Result<std::vector<double>>(other.error()));
+                l.jacobian.col(column) = (Eigen::Map<const Eigen::VectorXd>(cents.data(), notes) - l.residuals) / little_mm;
             }
         }
         return l;
@@ -353,10 +342,8 @@ Status improve(Search& search, const Instrument& base, const Posterior& posterio
 {
     if (search.v.count() == 0)
         return Done{};
-    auto aim = layoutAim(base, posterior);
-    if (!aim)
-        return aim.error();
-    const LayoutCost cost(base, posterior, std::move(*aim), search.v, wishes, cancel);
+    auto aim = DOWEL_TRY(layoutAim(base, posterior));
+    const LayoutCost cost(base, posterior, std::move(aim), search.v, wishes, cancel);
     constexpr SquaresOptions finely{60, 1e-6}; // so that what only evenness settles is settled too
     auto best = minimumWithin([&](const Eigen::VectorXd& at) { return cost.at(at); }, search.x, search.low, search.high, finely);
     if (!best && best.error().code != ErrorCode::Cancelled)
@@ -364,10 +351,8 @@ Status improve(Search& search, const Instrument& base, const Posterior& posterio
     if (!best)
         return best.error();
     search.x = std::move(*best);
-    const auto there = cost.at(search.x);
-    if (!there)
-        return there.error();
-    search.cost = there->value;
+    const auto there = DOWEL_TRY(cost.at(search.x));
+    search.cost = there.value;
     return Done{};
 }
 
@@ -375,8 +360,7 @@ Status improve(Search& search, const Instrument& base, const Posterior& posterio
 Result<Instrument> placed(const Instrument& from, const Posterior& posterior, const LayoutWishes& wishes, const Cancel& cancel)
 {
     Search search = searchFrom(from, wishes, Variables{from.spec().holes.size(), wishes.oneBit, true, wishes.fixedLength});
-    if (auto ok = improve(search, from, posterior, wishes, cancel); !ok)
-        return ok.error();
+    DOWEL_TRY(improve(search, from, posterior, wishes, cancel));
     return built(from, search.v, search.x);
 }
 
@@ -429,8 +413,7 @@ Result<Instrument> freeRow(const Instrument& base, const Posterior& posterior, c
     constexpr double worthARun = 0.02; // of the cost
     double before = search.cost;
     for (int run = 0; run < most; ++run, before = search.cost) {
-        if (auto ok = improve(search, base, posterior, wishes, cancel); !ok)
-            return ok.error();
+        DOWEL_TRY(improve(search, base, posterior, wishes, cancel));
         if (!(search.cost < before - worthARun))
             break;
     }
@@ -487,12 +470,10 @@ std::optional<Fact> broken(const Instrument& shape, const LayoutWishes& wishes)
 
 Result<Row> judged(Instrument shape, const Posterior& posterior)
 {
-    const auto cents = posterior.cents(shape);
-    if (!cents)
-        return cents.error();
+    const auto cents = DOWEL_TRY(posterior.cents(shape));
     const Aim aim = aimOf(shape, {}, {}, spread_cents);
-    const ScaleSummary s = summaryOf(shape.spec().fingerings, *cents);
-    return Row{std::move(shape), *cents, s.worst_cents, s.rms_cents, aim.loss(*cents), s.all(), {}};
+    const ScaleSummary s = summaryOf(shape.spec().fingerings, cents);
+    return Row{std::move(shape), cents, s.worst_cents, s.rms_cents, aim.loss(cents), s.all(), {}};
 }
 
 Result<Row> bestRow(const Instrument& rough, const Posterior& posterior, const LayoutWishes& wishes, const Cancel& cancel)
@@ -505,19 +486,15 @@ Result<Row> bestRow(const Instrument& rough, const Posterior& posterior, const L
     if (sizesSettled)
         for (Hole& h : from.holes)
             h.diameter = h.undercutDiameter = wishes.smallest;
-    const auto base = Instrument::make(std::move(from));
-    if (!base)
-        return base.error();
+    const auto base = DOWEL_TRY(Instrument::make(std::move(from)));
     std::vector<Reshaped> reshaped;
-    auto shape = freeRow(*base, posterior, wishes, reshapings, sizesSettled, cancel, reshaped);
+    auto shape = freeRow(base, posterior, wishes, reshapings, sizesSettled, cancel, reshaped);
     if (!shape)
         return shape.error();
     const bool anySize = sizesSettled && wishes.bits.empty();
     if (!anySize || !reshapings.empty()) { // and the places that go with what can be made
-        const auto made = Instrument::make(anySize ? shape->spec() : withSizesToMake(shape->spec(), wishes));
-        if (!made)
-            return made.error();
-        shape = placed(*made, posterior, wishes, cancel);
+        const auto made = DOWEL_TRY(Instrument::make(anySize ? shape->spec() : withSizesToMake(shape->spec(), wishes)));
+        shape = placed(made, posterior, wishes, cancel);
         if (!shape)
             return shape.error();
     }

@@ -163,7 +163,7 @@ std::optional<double> soundOf(const Instrument& shape, const Priors& priors, Fin
     InstrumentSpec spec = shape.spec();
     spec.fingerings = {std::move(f)};
     const auto alone = Instrument::make(std::move(spec));
-    const auto posterior = alone ? fit(Workbook(*alone), priors) : Result<Posterior>(alone.error());
+    const auto posterior = alone ? Posterior::prior(*alone, priors) : Result<Posterior>(alone.error());
     const auto cents = posterior ? posterior->cents(*alone) : Result<std::vector<double>>(posterior.error());
     return cents ? std::optional(cents->front()) : std::nullopt;
 }
@@ -172,14 +172,12 @@ std::optional<double> soundOf(const Instrument& shape, const Priors& priors, Fin
 
 Result<std::optional<std::vector<Fingering>>> otherFingerings(const Instrument& shape, const Posterior& posterior)
 {
-    const auto cents = posterior.cents(shape);
-    if (!cents)
-        return cents.error();
+    const auto cents = DOWEL_TRY(posterior.cents(shape));
     constexpr double worthIt_cents = 3.0;
     std::vector<Fingering> chart = shape.spec().fingerings;
     bool changed = false;
     for (std::size_t i = 0; i < chart.size(); ++i) {
-        const double off = std::abs((*cents)[i]);
+        const double off = std::abs(cents[i]);
         if (off <= chart[i].tolerance.cents() || chart[i].registerNumber < 2)
             continue; // a low note's own fingering is what its hole is for
         double best = off - worthIt_cents;

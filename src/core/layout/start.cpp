@@ -26,14 +26,12 @@ Result<ShortBy> shortBy(const Instrument& goal, const LayoutWishes& wishes, cons
     const bool deepens = isBoredDeeper(spec);
     if (!(wishes.doubt > 0.0) || (spec.holes.empty() && !deepens))
         return by;
-    const auto s = posterior.sensitivity(goal);
-    if (!s)
-        return s.error();
+    const auto s = DOWEL_TRY(posterior.sensitivity(goal));
     const auto& fingerings = spec.fingerings;
     const auto lowest = std::find_if(fingerings.begin(), fingerings.end(), [&](const Fingering& f) {
         return f.registerNumber == 1 && f.closed.size() == spec.holes.size();
     });
-    const Eigen::Index foot = s->perMetre.cols() - 1;
+    const Eigen::Index foot = s.perMetre.cols() - 1;
     const bool trims = lowest != fingerings.end() && (spec.foot == Foot::Open || deepens) && !wishes.fixedLength;
     const Eigen::Index low = trims ? lowest - fingerings.begin() : 0;
     const auto sdOf = [&](const Eigen::RowVectorXd& direction) {
@@ -46,20 +44,20 @@ Result<ShortBy> shortBy(const Instrument& goal, const LayoutWishes& wishes, cons
     };
     constexpr double sawnAnyway = 2.0; // a foot left longer costs no cut more
     if (trims)
-        further(by.foot, sawnAnyway * wishes.doubt * sdOf(s->byUnknown.row(low)), s->perMetre(low, foot));
+        further(by.foot, sawnAnyway * wishes.doubt * sdOf(s.byUnknown.row(low)), s.perMetre(low, foot));
     for (std::size_t k = 0; k < spec.holes.size(); ++k) {
         const Fingering* own = layout::setting(spec, k, spec.holes.size());
         if (own == nullptr)
             continue;
         const Eigen::Index i = own - fingerings.data();
-        Eigen::RowVectorXd direction = s->byUnknown.row(i);
-        if (trims && std::abs(s->perMetre(low, foot)) > leastSlope)
-            direction -= s->perMetre(i, foot) / s->perMetre(low, foot) * s->byUnknown.row(low);
+        Eigen::RowVectorXd direction = s.byUnknown.row(i);
+        if (trims && std::abs(s.perMetre(low, foot)) > leastSlope)
+            direction -= s.perMetre(i, foot) / s.perMetre(low, foot) * s.byUnknown.row(low);
         double wanted = wishes.doubt * sdOf(direction);
         for (std::size_t below = 0; below < k; ++below) // what the holes below keep it flat by
-            wanted -= std::max(0.0, s->byShifted(i, static_cast<Eigen::Index>(below)) * by.holes[below].metres());
+            wanted -= std::max(0.0, s.byShifted(i, static_cast<Eigen::Index>(below)) * by.holes[below].metres());
         // Drilled plain, and undercut when it is tuned: its ramp comes last, so the hole goes by its slope without one.
-        further(by.holes[k], wanted, s->byShifted(i, static_cast<Eigen::Index>(k)));
+        further(by.holes[k], wanted, s.byShifted(i, static_cast<Eigen::Index>(k)));
     }
     if (wishes.oneBit)
         std::fill(by.holes.begin(), by.holes.end(), *std::max_element(by.holes.begin(), by.holes.end()));
@@ -86,26 +84,22 @@ Result<std::optional<layout::Row>> layout::withRoom(const Row& found, const Post
     }
     if (!(wishes.doubt > 0.0) || smaller.largest >= wishes.largest || smaller.largest < wishes.smallest)
         return Roomier{};
-    auto other = bestRow(found.shape, posterior, smaller, cancel);
-    if (!other)
-        return other.error();
+    auto other = DOWEL_TRY(bestRow(found.shape, posterior, smaller, cancel));
     constexpr double worthIt_cents = 2.5;
-    const bool asGood = other->reached || (!found.reached && other->rms < found.rms + worthIt_cents);
-    return asGood ? Roomier{std::move(*other)} : Roomier{};
+    const bool asGood = other.reached || (!found.reached && other.rms < found.rms + worthIt_cents);
+    return asGood ? Roomier{std::move(other)} : Roomier{};
 }
 
 Result<Instrument> undersized(const Instrument& goal, const LayoutWishes& wishes, Metres blankLength, const Posterior& posterior)
 {
     InstrumentSpec spec = goal.spec();
-    const auto unsure = shortBy(goal, wishes, posterior);
-    if (!unsure)
-        return unsure.error();
+    const auto unsure = DOWEL_TRY(shortBy(goal, wishes, posterior));
     for (std::size_t i = 0; i < spec.holes.size(); ++i) {
         Hole& h = spec.holes[i];
         constexpr double smallestShare = 0.6; // of the goal, as far as the sensitivities at it say something
         // A size that can be stopped at, towards less.
         const double step_m = spec.tools.step.metres();
-        const Metres least = std::max(h.diameter - unsure->holes[i], h.diameter * smallestShare);
+        const Metres least = std::max(h.diameter - unsure.holes[i], h.diameter * smallestShare);
         Metres start = Metres::fromMetres(std::floor(least.metres() / step_m + 1e-6) * step_m);
         if (!wishes.bits.empty()) {
             Metres bit;
@@ -118,13 +112,13 @@ Result<Instrument> undersized(const Instrument& goal, const LayoutWishes& wishes
     }
     const Metres goalLength = goal.length();
     if (spec.foot == Foot::Closed) { // what is too shallow is bored deeper; a slide's face stands where it is put
-        const double shallow_mm = std::floor((goalLength - unsure->foot).millimetres() * 10.0 + 1e-6) / 10.0;
+        const double shallow_mm = std::floor((goalLength - unsure.foot).millimetres() * 10.0 + 1e-6) / 10.0;
         const Metres depth = Metres::fromMillimetres(shallow_mm);
         if (isBoredDeeper(spec) && !wishes.fixedLength && depth > goalLength * 0.5)
             spec.bore = boreEndingAt(std::move(spec.bore), depth);
         return Instrument::make(std::move(spec));
     }
-    const double tenths = std::ceil((goalLength + unsure->foot).millimetres() * 10.0 - 1e-6);
+    const double tenths = std::ceil((goalLength + unsure.foot).millimetres() * 10.0 - 1e-6);
     const Metres length = std::min(blankLength, Metres::fromMillimetres(tenths / 10.0));
     if (length > goalLength)
         spec.bore = boreEndingAt(std::move(spec.bore), length);

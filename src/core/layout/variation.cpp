@@ -291,12 +291,10 @@ double ringingLeft(Metres bore, const SlideGap& gap, double quality, int registe
 Result<Variation> varied(const Posterior& posterior, const Instrument& now, const Change& change)
 {
     enterDoor(Door::Layout);
-    auto with = withChange(now, change);
-    if (!with)
-        return with.error();
+    auto with = DOWEL_TRY(withChange(now, change));
     const Heard before = heardOn(posterior, now);
-    const Heard after = heardOn(posterior, *with);
-    Variation v{std::move(*with), {}, {}};
+    const Heard after = heardOn(posterior, with);
+    Variation v{std::move(with), {}, {}};
     const auto* gap = std::get_if<SlideGap>(&change);
     const auto& notes = now.spec().fingerings;
     for (std::size_t i = 0; i < notes.size(); ++i) {

@@ -77,12 +77,10 @@ Result<std::optional<Contradiction>> contradictionIn(const Workbook& book, const
             continue;
         Priors doubting = p.priors();
         doubting.doubtedHole = i;
-        const auto freed = fit(book, doubting, cancel);
-        if (!freed)
-            return freed.error();
-        if (freed->report().cost < best && std::abs(freed->holeShift_m(i)) > mistake_m) {
-            best = freed->report().cost;
-            found = Contradiction{Kind::Hole, holes[i].id.text, 1e3 * freed->holeShift_m(i), {}};
+        const auto freed = DOWEL_TRY(fit(book, doubting, cancel));
+        if (freed.report().cost < best && std::abs(freed.holeShift_m(i)) > mistake_m) {
+            best = freed.report().cost;
+            found = Contradiction{Kind::Hole, holes[i].id.text, 1e3 * freed.holeShift_m(i), {}};
         }
     }
     best = std::min(best, p.report().cost - explains);
@@ -97,11 +95,9 @@ Result<std::optional<Contradiction>> contradictionIn(const Workbook& book, const
             const auto other = exchanged(book, fingerings[a].id, fingerings[b].id);
             if (!other)
                 continue;
-            const auto fitted = fit(*other, p.priors(), cancel);
-            if (!fitted)
-                return fitted.error();
-            if (fitted->report().cost < best) {
-                best = fitted->report().cost;
+            const auto fitted = DOWEL_TRY(fit(*other, p.priors(), cancel));
+            if (fitted.report().cost < best) {
+                best = fitted.report().cost;
                 found = Contradiction{Kind::Swapped, fingerings[a].id.text, 0.0, fingerings[b].id.text};
             }
         }

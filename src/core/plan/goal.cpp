@@ -85,15 +85,11 @@ Result<Eigen::VectorXd> GoalSearch::slopeOf(const std::vector<Lever>& levers, co
     constexpr double little_m = 5e-5;
     Eigen::VectorXd wider = values_m;
     wider[static_cast<Eigen::Index>(which)] += little_m;
-    const auto moved = withLevers(m_present, levers, wider);
-    if (!moved)
-        return moved.error();
-    const auto cents = m_forecaster->posterior().cents(*moved);
-    if (!cents)
-        return cents.error();
-    Eigen::VectorXd column(static_cast<Eigen::Index>(cents->size()));
-    for (std::size_t i = 0; i < cents->size(); ++i)
-        column[static_cast<Eigen::Index>(i)] = ((*cents)[i] - s.cents[i]) / little_m;
+    const auto moved = DOWEL_TRY(withLevers(m_present, levers, wider));
+    const auto cents = DOWEL_TRY(m_forecaster->posterior().cents(moved));
+    Eigen::VectorXd column(static_cast<Eigen::Index>(cents.size()));
+    for (std::size_t i = 0; i < cents.size(); ++i)
+        column[static_cast<Eigen::Index>(i)] = (cents[i] - s.cents[i]) / little_m;
     return column;
 }
 
@@ -150,48 +146,38 @@ Result<GoalSearch::Point> GoalSearch::at(const std::vector<Lever>& levers, const
     if (m_cancel.requested())
         return Error{ErrorCode::Cancelled, "plan", {}};
     const Eigen::VectorXd values_m = x_mm * 1e-3;
-    const auto shape = withLevers(m_present, levers, values_m);
-    if (!shape)
-        return shape.error();
-    auto s = m_forecaster->posterior().sensitivity(*shape);
-    if (!s)
-        return s.error();
-    const auto notes = static_cast<Eigen::Index>(s->cents.size());
+    const auto shape = DOWEL_TRY(withLevers(m_present, levers, values_m));
+    auto s = DOWEL_TRY(m_forecaster->posterior().sensitivity(shape));
+    const auto notes = static_cast<Eigen::Index>(s.cents.size());
     Point p;
     p.slopes.resize(notes, x_mm.size());
     for (std::size_t k = 0; k < levers.size(); ++k) {
-        const auto column = slopeOf(levers, *s, *shape, values_m, k);
-        if (!column)
-            return column.error();
-        p.slopes.col(static_cast<Eigen::Index>(k)) = *column * 1e-3;
+        const auto column = DOWEL_TRY(slopeOf(levers, s, shape, values_m, k));
+        p.slopes.col(static_cast<Eigen::Index>(k)) = column * 1e-3;
     }
     Eigen::VectorXd slope(notes);
     Eigen::VectorXd curvature(notes);
     for (Eigen::Index i = 0; i < notes; ++i) {
-        const WithinLoss w = m_aim.at(static_cast<std::size_t>(i), s->cents[static_cast<std::size_t>(i)]);
+        const WithinLoss w = m_aim.at(static_cast<std::size_t>(i), s.cents[static_cast<std::size_t>(i)]);
         p.whole.value += w.value;
         slope[i] = w.slope;
         curvature[i] = w.curvature;
     }
     p.whole.gradient = p.slopes.transpose() * slope;
     p.whole.hessian = p.slopes.transpose() * curvature.asDiagonal() * p.slopes;
-    p.cents = std::move(s->cents);
+    p.cents = std::move(s.cents);
     addWork(levers, x_mm, p);
-    addLikings(levers, *shape, p);
+    addLikings(levers, shape, p);
     return p;
 }
 
 Result<Goal> GoalSearch::goalAt(const std::vector<Lever>& levers, const Eigen::VectorXd& x_mm) const
 {
     const Eigen::VectorXd values_m = x_mm * 1e-3;
-    auto shape = withLevers(m_present, levers, values_m);
-    if (!shape)
-        return shape.error();
-    auto cents = m_forecaster->posterior().cents(*shape);
-    if (!cents)
-        return cents.error();
-    const double loss = m_aim.loss(*cents);
-    return Goal{std::move(*shape), levers, values_m, std::move(*cents), loss};
+    auto shape = DOWEL_TRY(withLevers(m_present, levers, values_m));
+    auto cents = DOWEL_TRY(m_forecaster->posterior().cents(shape));
+    const double loss = m_aim.loss(cents);
+    return Goal{std::move(shape), levers, values_m, std::move(cents), loss};
 }
 
 Result<Goal> GoalSearch::best(const std::vector<Lever>& levers, const Goal* from) const
@@ -208,10 +194,8 @@ Result<Goal> GoalSearch::best(const std::vector<Lever>& levers, const Goal* from
     options.nothing = 4e-3; // of a logarithm of a chance
     const auto x = minimumWithin(
         [&](const Eigen::VectorXd& at_mm) -> Result<Quadratic> {
-            auto p = at(levers, at_mm);
-            if (!p)
-                return p.error();
-            return std::move(p->whole);
+            auto p = DOWEL_TRY(at(levers, at_mm));
+            return std::move(p.whole);
         },
         start, b.low, b.high, options);
     if (!x)
@@ -225,30 +209,28 @@ Result<Goal> GoalSearch::withFewestLevers(const Goal& goal, const std::function<
     if (n == 0)
         return goal;
     const Eigen::VectorXd x0 = goal.values_m * 1e3;
-    const auto p = at(goal.levers, x0);
-    if (!p)
-        return p.error();
+    const auto p = DOWEL_TRY(at(goal.levers, x0));
     const Eigen::VectorXd present = presentOf(m_present, goal.levers);
     Bounds b = boundsOf(goal.levers);
     // What is well inside has hardly any curvature: a little keeps the reckoning from running away.
-    Eigen::MatrixXd h = p->whole.hessian;
-    Eigen::VectorXd extra(p->slopes.rows());
+    Eigen::MatrixXd h = p.whole.hessian;
+    Eigen::VectorXd extra(p.slopes.rows());
     for (Eigen::Index i = 0; i < extra.size(); ++i) {
         const NoteAim& note = m_aim.notes[static_cast<std::size_t>(i)];
         constexpr double share = 0.5;
         const double full = note.weight / (note.spread_cents * note.spread_cents);
-        const double have = m_aim.at(static_cast<std::size_t>(i), p->cents[static_cast<std::size_t>(i)]).curvature;
+        const double have = m_aim.at(static_cast<std::size_t>(i), p.cents[static_cast<std::size_t>(i)]).curvature;
         extra[i] = note.tolerance_cents > 0.0 ? std::max(0.0, share * full - have) : 0.0;
     }
-    h += p->slopes.transpose() * extra.asDiagonal() * p->slopes;
+    h += p.slopes.transpose() * extra.asDiagonal() * p.slopes;
     const auto quadratic = [&](const Eigen::VectorXd& x) {
         const Eigen::VectorXd d = x - x0;
-        return p->whole.gradient.dot(d) + 0.5 * d.dot(h * d);
+        return p.whole.gradient.dot(d) + 0.5 * d.dot(h * d);
     };
     std::vector<Eigen::Index> order(static_cast<std::size_t>(n));
     std::iota(order.begin(), order.end(), Eigen::Index{0});
     const auto moves = [&](Eigen::Index k) {
-        return std::abs(x0[k] - present[k]) * p->slopes.col(k).norm();
+        return std::abs(x0[k] - present[k]) * p.slopes.col(k).norm();
     };
     std::stable_sort(order.begin(), order.end(), [&](Eigen::Index a, Eigen::Index c) { return moves(a) < moves(c); });
     Eigen::VectorXd x = x0;
@@ -260,7 +242,7 @@ Result<Goal> GoalSearch::withFewestLevers(const Goal& goal, const std::function<
         b.low[k] = b.high[k] = present[k];
         Eigen::VectorXd from = x;
         from[k] = present[k];
-        const Eigen::VectorXd g = p->whole.gradient + h * (from - x0);
+        const Eigen::VectorXd g = p.whole.gradient + h * (from - x0);
         const Eigen::VectorXd there = from + boundedStep(h, g, from, b.low, b.high);
         const double then = quadratic(there);
         if (then - cost <= worth(goal.levers[static_cast<std::size_t>(k)])) {
@@ -283,12 +265,10 @@ Result<Goal> GoalSearch::withFewestLevers(const Goal& goal, const std::function<
         else
             kept.push_back(l);
     }
-    auto less = best(kept, &goal);
-    if (!less)
-        return less.error();
+    auto less = DOWEL_TRY(best(kept, &goal));
     constexpr double more = 1.5; // the quadratic's own error
-    if (less->loss - goal.loss <= more * allowed)
-        return std::move(*less);
+    if (less.loss - goal.loss <= more * allowed)
+        return less;
     return goal;
 }
 
@@ -296,10 +276,8 @@ Result<Eigen::VectorXd> nearestTo(const Forecaster& forecaster, const Instrument
                                   const std::vector<double>& offsets_cents, const TuningStrategy& strategy, const Cancel& cancel)
 {
     const GoalSearch search(forecaster, present, straightAim(present, offsets_cents), strategy, cancel);
-    auto goal = search.best(levers);
-    if (!goal)
-        return goal.error();
-    return std::move(goal->values_m);
+    auto goal = DOWEL_TRY(search.best(levers));
+    return std::move(goal.values_m);
 }
 
 } // namespace dowel

@@ -151,10 +151,8 @@ Result<Instrument> withLevers(Instrument instrument, const std::vector<Lever>& l
                            (goes != CutFacts::Size::Shrinks && value > now + nothing_m);
         if (!moves)
             continue;
-        auto next = applied(instrument, cutFor(instrument, l, Metres::fromMetres(value)));
-        if (!next)
-            return next.error();
-        instrument = std::move(*next);
+        auto next = DOWEL_TRY(applied(instrument, cutFor(instrument, l, Metres::fromMetres(value))));
+        instrument = std::move(next);
     }
     return instrument;
 }

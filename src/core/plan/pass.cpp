@@ -65,11 +65,9 @@ public:
     {
         m_asHeard = m_jointForecast;
         if (!(lastHeard == m_shape)) {
-            const auto f = m_s->forecaster->posterior().forecast(lastHeard);
-            if (!f)
-                return f.error();
-            m_asHeard.mean = Eigen::Map<const Eigen::VectorXd>(f->cents.data(), std::ssize(f->cents));
-            m_asHeard.covariance = f->jacobian * m_s->forecaster->posterior().covariance() * f->jacobian.transpose();
+            const auto f = DOWEL_TRY(m_s->forecaster->posterior().forecast(lastHeard));
+            m_asHeard.mean = Eigen::Map<const Eigen::VectorXd>(f.cents.data(), std::ssize(f.cents));
+            m_asHeard.covariance = f.jacobian * m_s->forecaster->posterior().covariance() * f.jacobian.transpose();
         }
         m_risk = riskAt(m_jointForecast);
         return Done{};
@@ -119,14 +117,12 @@ Result<JointForecast> PassBuilder::jointForecastOf(const Instrument& shape) cons
 {
     if (!m_s->options.guardNearby)
         return m_s->forecaster->jointForecast(shape);
-    const auto nearby = m_s->forecaster->statesNearby(shape);
-    if (!nearby)
-        return nearby.error();
+    const auto nearby = DOWEL_TRY(m_s->forecaster->statesNearby(shape));
     JointForecast o = m_s->forecaster->present();
-    for (std::size_t i = 0; i < nearby->size(); ++i) {
+    for (std::size_t i = 0; i < nearby.size(); ++i) {
         const auto k = static_cast<Eigen::Index>(i);
-        o.mean[k] = (*nearby)[i].cents;
-        o.covariance(k, k) = (*nearby)[i].sd * (*nearby)[i].sd;
+        o.mean[k] = nearby[i].cents;
+        o.covariance(k, k) = nearby[i].sd * nearby[i].sd;
     }
     return o;
 }
@@ -134,9 +130,7 @@ Result<JointForecast> PassBuilder::jointForecastOf(const Instrument& shape) cons
 Result<AdviceStep> PassBuilder::described(const Cut& cut, Metres from, const Instrument& after, const JointForecast& there,
                                           double risk, Metres goal, bool guarded) const
 {
-    const auto doubt = m_s->forecaster->plainDoubt(after);
-    if (!doubt)
-        return doubt.error();
+    const auto doubt = DOWEL_TRY(m_s->forecaster->plainDoubt(after));
     const double honesty = m_s->forecaster->honesty();
     const JointForecast before = m_s->asHeard(m_jointForecast);
     const JointForecast then = m_s->asHeard(there);
@@ -154,10 +148,10 @@ Result<AdviceStep> PassBuilder::described(const Cut& cut, Metres from, const Ins
             most = moved;
             step.reason = {fingerings[i].id, Cents::fromCents(m_jointForecast.mean[k]), guarded, goal};
         }
-        const double part = honesty * (*doubt)[i];
+        const double part = honesty * doubt[i];
         const double rest = std::sqrt(std::max(0.0, states[i].sd * states[i].sd - part * part));
         step.forecast.push_back({fingerings[i].id, Cents::fromCents(before.mean[k]), Cents::fromCents(states[i].cents),
-                                 Cents::fromCents(states[i].sd), Cents::fromCents(rest), Cents::fromCents((*doubt)[i])});
+                                 Cents::fromCents(states[i].sd), Cents::fromCents(rest), Cents::fromCents(doubt[i])});
     }
     if (std::holds_alternative<Enlarge>(cut))
         step.bit = bitOfSize(wantedSize(cut), m_s->tools());
@@ -202,11 +196,9 @@ Result<std::optional<AdviceStep>> PassBuilder::step(const Lever& lever, Metres g
         auto after = applied(m_shape, withSize(wish, size));
         if (!after || !keepsWood(*after))
             return Found{}; // not with this wood: a wall too thin
-        auto there = jointForecastOf(*after);
-        if (!there)
-            return there.error();
-        const double loss = lossOf(*there);
-        const double risk = riskAt(*there);
+        auto there = DOWEL_TRY(jointForecastOf(*after));
+        const double loss = lossOf(there);
+        const double risk = riskAt(there);
         constexpr double negligibleRisk = 0.004;
         const double rest = std::max(0.0, m_s->options.spoilLimit - m_risk);
         constexpr std::size_t mostToCome = 2; // few of those behind need theirs
@@ -214,14 +206,13 @@ Result<std::optional<AdviceStep>> PassBuilder::step(const Lever& lever, Metres g
             continue;
         if (!pays(loss))
             return Found{};
-        auto described = this->described(withSize(wish, size), from, *after, *there, risk, wantedSize(wish), share < 1.0);
-        if (!described)
-            return described.error();
+        auto described =
+            DOWEL_TRY(this->described(withSize(wish, size), from, *after, there, risk, wantedSize(wish), share < 1.0));
         m_shape = std::move(*after);
-        m_jointForecast = std::move(*there);
+        m_jointForecast = std::move(there);
         m_loss = loss;
         m_risk = risk;
-        return Found{std::move(*described)};
+        return Found{std::move(described)};
     }
     return Found{};
 }
@@ -261,27 +252,24 @@ Result<std::optional<AdviceStep>> PassBuilder::bestSingleStep(const std::vector<
             auto after = applied(m_shape, cut);
             if (!after || !keepsWood(*after))
                 continue; // not with this wood
-            auto there = jointForecastOf(*after);
-            if (!there)
-                return there.error();
-            const double chance = chanceAllWithin(*there, m_s->tolerances());
+            auto there = DOWEL_TRY(jointForecastOf(*after));
+            const double chance = chanceAllWithin(there, m_s->tolerances());
             if (chance <= most)
                 continue;
             most = chance;
-            best = Candidate{cut, from, std::move(*after), std::move(*there)};
+            best = Candidate{cut, from, std::move(*after), std::move(there)};
         }
     }
     if (!best)
         return std::optional<AdviceStep>{};
     const double risk = riskAt(best->there);
-    auto described = this->described(best->cut, best->from, best->after, best->there, risk, wantedSize(best->cut), false);
-    if (!described)
-        return described.error();
+    auto described =
+        DOWEL_TRY(this->described(best->cut, best->from, best->after, best->there, risk, wantedSize(best->cut), false));
     m_shape = std::move(best->after);
     m_jointForecast = std::move(best->there);
     m_loss = lossOf(m_jointForecast);
     m_risk = risk;
-    return std::optional(std::move(*described));
+    return std::optional(std::move(described));
 }
 
 const Instrument& shapeLastHeard(const Situation& s)
@@ -300,13 +288,9 @@ Result<std::vector<double>> neededOf(const Situation& s, const Goal& goal, const
     for (std::size_t k = 0; k < goal.levers.size(); ++k) {
         Eigen::VectorXd without = goal.values_m;
         without[static_cast<Eigen::Index>(k)] = standsAt(s.present(), goal.levers[k]).metres();
-        const auto shape = withLevers(s.present(), goal.levers, without);
-        if (!shape)
-            return shape.error();
-        const auto cents = s.forecaster->posterior().cents(*shape);
-        if (!cents)
-            return cents.error();
-        needed.push_back(aim.loss(*cents) - loss);
+        const auto shape = DOWEL_TRY(withLevers(s.present(), goal.levers, without));
+        const auto cents = DOWEL_TRY(s.forecaster->posterior().cents(shape));
+        needed.push_back(aim.loss(cents) - loss);
     }
     return needed;
 }
@@ -316,11 +300,8 @@ Result<std::vector<double>> neededOf(const Situation& s, const Goal& goal, const
 Result<Pass> buildPass(const Situation& s, const Goal& goal, const Aim& aim)
 {
     PassBuilder walker(s, aim, s.present(), s.forecaster->present());
-    if (auto ok = walker.startFrom(shapeLastHeard(s)); !ok)
-        return ok.error();
-    const auto needed = neededOf(s, goal, aim);
-    if (!needed)
-        return needed.error();
+    DOWEL_TRY(walker.startFrom(shapeLastHeard(s)));
+    const auto needed = DOWEL_TRY(neededOf(s, goal, aim));
     Pass pass{{}, s.present(), {}, false};
     const auto moves = [&](const Lever& l) {
         return s.heardSinceCut(l);
@@ -337,11 +318,10 @@ Result<Pass> buildPass(const Situation& s, const Goal& goal, const Aim& aim)
                 continue;
             }
             --toCome;
-            auto step = walker.step(lever, Metres::fromMetres(goal.values_m[static_cast<Eigen::Index>(k)]), (*needed)[k], toCome);
-            if (!step)
-                return step.error();
-            if (*step)
-                pass.steps.push_back(std::move(**step));
+            auto step =
+                DOWEL_TRY(walker.step(lever, Metres::fromMetres(goal.values_m[static_cast<Eigen::Index>(k)]), needed[k], toCome));
+            if (step)
+                pass.steps.push_back(std::move(*step));
         }
     pass.after = walker.shape();
     pass.jointForecast = walker.jointForecast();
@@ -352,22 +332,19 @@ Result<Pass> singleCutsThatPay(const Situation& s, double roundPrice, std::size_
 {
     const Aim aim = s.aim(s.options.lastSpread_cents);
     PassBuilder walker(s, aim, s.present(), s.forecaster->present());
-    if (auto ok = walker.startFrom(shapeLastHeard(s)); !ok)
-        return ok.error();
+    DOWEL_TRY(walker.startFrom(shapeLastHeard(s)));
     std::vector<Lever> levers = leversOf(s.present(), s.options.means, s.options.leastWood);
     // A pipe of which only the depth is to be set keeps its voice: its window is not moved for a few cents.
     const bool depthOnly = isBoredDeeper(s.present().spec());
     std::erase_if(levers, [&](const Lever& l) { return !s.heardSinceCut(l) || (depthOnly && isLever<CutUp>(l)); });
     Pass pass{{}, s.present(), {}, false};
     while (pass.steps.size() < most) {
-        auto step = walker.bestSingleStep(levers, s.options.singleCutGain + (pass.steps.empty() ? roundPrice : 0.0));
+        auto step = DOWEL_TRY(walker.bestSingleStep(levers, s.options.singleCutGain + (pass.steps.empty() ? roundPrice : 0.0)));
         if (!step)
-            return step.error();
-        if (!*step)
             break;
         // One lever once: what it does is heard before it is moved again.
-        std::erase_if(levers, [&](const Lever& l) { return isSameStep(l.cut, (*step)->cut); });
-        pass.steps.push_back(std::move(**step));
+        std::erase_if(levers, [&](const Lever& l) { return isSameStep(l.cut, (step)->cut); });
+        pass.steps.push_back(std::move(*step));
     }
     pass.after = walker.shape();
     pass.jointForecast = walker.jointForecast();

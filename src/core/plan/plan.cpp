@@ -54,29 +54,19 @@ public:
         for (const LeverScope means : {LeverScope::Embouchure, LeverScope::BoreToo}) {
             if (means > s.options.means || aim.chance(best->cents) > enough)
                 break;
-            auto more = search.best(leversOf(s.present(), means, s.options.leastWood), &*best);
-            if (!more)
-                return more.error();
-            const auto without = lossWithDoubt(*best, aim);
-            if (!without)
-                return without.error();
-            const auto with = lossWithDoubt(*more, aim);
-            if (!with)
-                return with.error();
-            if (*without - *with > s.options.worthOfOther)
-                best = std::move(*more);
+            auto more = DOWEL_TRY(search.best(leversOf(s.present(), means, s.options.leastWood), &*best));
+            const auto without = DOWEL_TRY(lossWithDoubt(*best, aim));
+            const auto with = DOWEL_TRY(lossWithDoubt(more, aim));
+            if (without - with > s.options.worthOfOther)
+                best = std::move(more);
         }
-        const auto offset = safetyOffsets(*best);
-        if (!offset)
-            return offset.error();
+        const auto offset = DOWEL_TRY(safetyOffsets(*best));
         for (std::size_t i = 0; i < aim.notes.size(); ++i)
-            aim.notes[i].offset_cents = (*offset)[i];
+            aim.notes[i].offset_cents = offset[i];
         search.setAim(aim);
-        auto careful = search.best(best->levers, &*best);
-        if (!careful)
-            return careful.error();
+        auto careful = DOWEL_TRY(search.best(best->levers, &*best));
         auto thin = search.withFewestLevers(
-            *careful, [&](const Lever& l) { return factsOf(l.cut).lessSure ? s.options.worthOfOther : s.options.worth; });
+            careful, [&](const Lever& l) { return factsOf(l.cut).lessSure ? s.options.worthOfOther : s.options.worth; });
         if (!thin)
             return thin.error();
         return GoalPair{std::move(*best), std::move(*thin), std::move(aim)};
@@ -87,21 +77,17 @@ private:
     /// one register, not in both.
     [[nodiscard]] Result<double> lossWithDoubt(const Goal& goal, Aim aim) const
     {
-        const auto doubt = m_s->forecaster->doubtOfLessSure(goal.shape, goal.cents);
-        if (!doubt)
-            return doubt.error();
+        const auto doubt = DOWEL_TRY(m_s->forecaster->doubtOfLessSure(goal.shape, goal.cents));
         for (std::size_t i = 0; i < aim.notes.size(); ++i)
-            aim.notes[i].spread_cents = std::hypot(aim.notes[i].spread_cents, (*doubt)[i]);
+            aim.notes[i].spread_cents = std::hypot(aim.notes[i].spread_cents, doubt[i]);
         return aim.loss(goal.cents);
     }
     /// A note whose forecast at the goal is wide is kept a deviation low (high where depth alone mends it); the wood that is left
     /// corrects it later.
     [[nodiscard]] Result<std::vector<double>> safetyOffsets(const Goal& goal) const
     {
-        const auto there = m_s->forecaster->jointForecast(goal.shape);
-        if (!there)
-            return there.error();
-        const auto states = there->states();
+        const auto there = DOWEL_TRY(m_s->forecaster->jointForecast(goal.shape));
+        const auto states = there.states();
         std::vector<double> offset(states.size());
         const double little = m_s->options.lastSpread_cents;
         for (std::size_t i = 0; i < offset.size(); ++i) {
@@ -241,10 +227,8 @@ Result<Decision> cutBy(const Situation& s, const GoalPair& ends, Pass pass, Deci
     if (toHear.empty())
         toHear = moved(s, pass.jointForecast, smallMove_cents);
     last.hear = sittingWith(s, std::move(toHear));
-    const auto states = s.forecaster->statesNearby(ends.straight.shape);
-    if (!states)
-        return states.error();
-    advice.left = unreachedNotes(s, ends.straight.shape, *states, 1.0);
+    const auto states = DOWEL_TRY(s.forecaster->statesNearby(ends.straight.shape));
+    advice.left = unreachedNotes(s, ends.straight.shape, states, 1.0);
     return w;
 }
 
@@ -265,43 +249,33 @@ std::vector<FingeringId> worthHearing(const Situation& s, const Pass& pass, doub
 Result<Decision> decide(const Situation& s)
 {
     Decision w;
-    const auto decided = decideBeforeGoals(s, w);
-    if (!decided)
-        return decided.error();
-    if (*decided)
+    const auto decided = DOWEL_TRY(decideBeforeGoals(s, w));
+    if (decided)
         return w;
-    const auto ends = Finder(s).ends();
-    if (!ends)
-        return ends.error();
-    auto pass = buildPass(s, ends->careful, ends->aim);
-    if (!pass)
-        return pass.error();
-    w.expected = estimateRemainingWork(s, *ends, *pass);
-    const Weighed by = weigh(s, *ends, *pass);
+    const auto ends = DOWEL_TRY(Finder(s).ends());
+    auto pass = DOWEL_TRY(buildPass(s, ends.careful, ends.aim));
+    w.expected = estimateRemainingWork(s, ends, pass);
+    const Weighed by = weigh(s, ends, pass);
     const bool wood = sessionsHeard(s) < s.options.mostRounds;
     if (wood && by.pays)
-        return cutBy(s, *ends, std::move(*pass), std::move(w));
-    if (auto toHear = worthHearing(s, *pass, by.now); !toHear.empty()) {
+        return cutBy(s, ends, std::move(pass), std::move(w));
+    if (auto toHear = worthHearing(s, pass, by.now); !toHear.empty()) {
         w.advice.state = AdviceState::Measure;
         w.advice.fingerings = sittingWith(s, std::move(toHear));
         return w;
     }
     if (wood) {
-        auto fine = singleCutsThatPay(s, by.now < likely ? 0.0 : 0.5 * by.roundPrice);
-        if (!fine)
-            return fine.error();
-        if (!fine->steps.empty())
-            return cutBy(s, *ends, std::move(*fine), std::move(w));
-        if (by.early && !pass->steps.empty())
-            return cutBy(s, *ends, std::move(*pass), std::move(w));
+        auto fine = DOWEL_TRY(singleCutsThatPay(s, by.now < likely ? 0.0 : 0.5 * by.roundPrice));
+        if (!fine.steps.empty())
+            return cutBy(s, ends, std::move(fine), std::move(w));
+        if (by.early && !pass.steps.empty())
+            return cutBy(s, ends, std::move(pass), std::move(w));
     }
     finish(s, w.advice);
-    auto fills = lastResort(s, w.advice.left);
-    if (!fills)
-        return fills.error();
-    w.advice.lastResort = std::move(*fills);
+    auto fills = DOWEL_TRY(lastResort(s, w.advice.left));
+    w.advice.lastResort = std::move(fills);
     w.expected.reset();
-    w.gainLeft = !pass->steps.empty() && by.then > by.now;
+    w.gainLeft = !pass.steps.empty() && by.then > by.now;
     return w;
 }
 
@@ -312,18 +286,14 @@ Result<Decision> decide(const Situation& s)
 Result<Recommendation> recommend(const Workbook& book, const Priors& priors, const PlanOptions& options, const Cancel& cancel)
 {
     enterDoor(Door::Plan);
-    auto forecaster = Forecaster::make(book, priors, cancel, options.fit);
-    if (!forecaster)
-        return forecaster.error();
-    auto kept = std::make_shared<const Forecaster>(std::move(*forecaster));
+    auto forecaster = DOWEL_TRY(Forecaster::make(book, priors, cancel, options.fit));
+    auto kept = std::make_shared<const Forecaster>(std::move(forecaster));
     const planning::Situation s{&book, kept.get(), options, cancel, book.strategy(), inconsistentNotes(book, kept->posterior())};
-    auto decide = planning::decide(s);
-    if (!decide)
-        return decide.error();
-    Recommendation all{std::move(decide->advice), {}, {}, s.asHeard(kept->present()).states(), kept};
-    all.expected = decide->expected.value_or(Expected{all.advice.chanceAllWithin.value_or(0.0), 0.0, 0.0});
+    auto decide = DOWEL_TRY(planning::decide(s));
+    Recommendation all{std::move(decide.advice), {}, {}, s.asHeard(kept->present()).states(), kept};
+    all.expected = decide.expected.value_or(Expected{all.advice.chanceAllWithin.value_or(0.0), 0.0, 0.0});
     if (all.advice.state == AdviceState::Finished)
-        all.whyStop = all.advice.left.empty() ? WhyStop::InTune : decide->gainLeft ? WhyStop::NotWorthIt : WhyStop::OutOfReach;
+        all.whyStop = all.advice.left.empty() ? WhyStop::InTune : decide.gainLeft ? WhyStop::NotWorthIt : WhyStop::OutOfReach;
     return all;
 }
 
@@ -373,10 +343,8 @@ std::string_view whyStopName(WhyStop why)
 Result<Advice> advise(const Workbook& book, const Priors& priors, const PlanOptions& options, const Cancel& cancel)
 {
     enterDoor(Door::Plan);
-    auto all = recommend(book, priors, options, cancel);
-    if (!all)
-        return all.error();
-    return std::move(all->advice);
+    auto all = DOWEL_TRY(recommend(book, priors, options, cancel));
+    return std::move(all.advice);
 }
 
 } // namespace dowel

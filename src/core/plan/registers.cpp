@@ -67,15 +67,13 @@ Result<RegisterView> registersOf(const Posterior& posterior, const Instrument& s
                      [](const RegisterPair& a, const RegisterPair& b) { return a.low < b.low; });
     if (view.pairs.empty())
         return view;
-    const auto now = posterior.cents(shape);
-    if (!now)
-        return now.error();
+    const auto now = DOWEL_TRY(posterior.cents(shape));
     const auto wide = [](const std::vector<double>& cents, const RegisterPair& p) {
         return cents[p.high] - cents[p.low];
     };
     const auto count = static_cast<double>(view.pairs.size());
     for (RegisterPair& p : view.pairs) {
-        p.wide = Cents::fromCents(wide(*now, p));
+        p.wide = Cents::fromCents(wide(now, p));
         view.mean = view.mean + p.wide / count;
     }
     for (const Lever& lever : leversOf(shape, LeverScope::BoreToo)) {
@@ -88,7 +86,7 @@ Result<RegisterView> registersOf(const Posterior& posterior, const Instrument& s
             continue;
         RegisterLever r{lever, by, {}, {}};
         for (const RegisterPair& p : view.pairs) {
-            r.change.push_back(Cents::fromCents(wide(*there, p) - wide(*now, p)));
+            r.change.push_back(Cents::fromCents(wide(*there, p) - wide(now, p)));
             r.mean = r.mean + r.change.back() / count;
         }
         view.levers.push_back(std::move(r));

@@ -73,20 +73,16 @@ Result<std::vector<Cut>> lastResort(const Situation& s, const std::vector<Unreac
     if (const Metres deep = s.present().length(); isBoredDeeper(s.present().spec()))
         levers.push_back({PushPlug{}, std::max(deep * 0.6, deep - most * 10.0), deep});
     const GoalSearch search(*s.forecaster, s.present(), s.aim(s.options.lastSpread_cents), s.strategy, s.cancel);
-    const auto goal = search.best(levers);
-    if (!goal)
-        return goal.error();
+    const auto goal = DOWEL_TRY(search.best(levers));
     Instrument filled = s.present();
     for (std::size_t k = 0; k < levers.size(); ++k) {
-        const Metres to = Metres::fromMetres(goal->values_m[static_cast<Eigen::Index>(k)]);
+        const Metres to = Metres::fromMetres(goal.values_m[static_cast<Eigen::Index>(k)]);
         constexpr Metres worthIt = Metres::fromMillimetres(0.1);
         if (levers[k].high - to < worthIt)
             continue;
         fills.push_back(cutFor(s.present(), levers[k], to));
-        auto next = applied(filled, fills.back());
-        if (!next)
-            return next.error();
-        filled = std::move(*next);
+        auto next = DOWEL_TRY(applied(filled, fills.back()));
+        filled = std::move(next);
     }
     const auto now = s.forecaster->posterior().cents(s.present());
     const auto there = s.forecaster->posterior().cents(filled);

@@ -197,10 +197,8 @@ Result<std::vector<Instrument>> Workbook::shapesBy(std::optional<EntryId> withou
         const auto* cut = std::get_if<CutEntry>(&e.body);
         if (cut == nullptr || !stands(e))
             continue;
-        auto next = applied(shapes.back(), instead[i] ? withSize(cut->cut, *instead[i]) : cut->cut);
-        if (!next)
-            return next.error();
-        shapes.push_back(std::move(*next));
+        auto next = DOWEL_TRY(applied(shapes.back(), instead[i] ? withSize(cut->cut, *instead[i]) : cut->cut));
+        shapes.push_back(std::move(next));
     }
     return shapes;
 }
@@ -229,8 +227,7 @@ Status checkRoom(Temperature air)
 Status Workbook::checkNew(const EntryBody& body) const
 {
     if (const auto* r = std::get_if<ReadingEntry>(&body))
-        if (auto ok = checkRoom(r->air); !ok)
-            return ok;
+        DOWEL_TRY(checkRoom(r->air));
     return check(body);
 }
 
@@ -279,9 +276,8 @@ Status Workbook::check(const EntryBody& body) const
                   return !p.alike || present().find(*p.alike) != nullptr ? fine() : unknown("fingering", p.alike->text);
               },
               [&](const CutEntry& c) { return possible(applied(present(), c.cut)); },
-              [&](const SetAsideEntry& s) {
-                  if (auto ok = checkTarget(s); !ok)
-                      return ok;
+              [&](const SetAsideEntry& s) -> Status {
+                  DOWEL_TRY(checkTarget(s));
                   if (!std::holds_alternative<SetAsideEntry>(entry(s.entry)->body))
                       return possible(shapesBy(s.entry, nullptr));
                   Workbook broughtBack = *this;
@@ -306,8 +302,7 @@ Status Workbook::append(Entry entry)
 {
     if (entry.id < nextId())
         return Error{ErrorCode::Damaged, "entry", {FactId::NumberTwice, entry.id.number}};
-    if (auto ok = check(entry.body); !ok)
-        return ok;
+    DOWEL_TRY(check(entry.body));
     if (const auto* c = std::get_if<CutEntry>(&entry.body)) {
         m_shapes.push_back(std::move(applied(present(), c->cut)).value());
     } else if (const auto* s = std::get_if<SetAsideEntry>(&entry.body)) {

@@ -139,8 +139,7 @@ Result<Turned> turnedAfter(const BoredEnd& head, const BoredEnd& foot, const Ins
         if (end->thick < end->thin)
             return Error{ErrorCode::BadValue, std::string(name) + "/thin_mm", {FactId::AtMost, end->thin, end->thick}};
         for (const Metres m : {end->thin, end->bore})
-            if (auto ok = measured(name, m, 0.1, 500.0); !ok)
-                return ok.error();
+            DOWEL_TRY(measured(name, m, 0.1, 500.0));
     }
     Turned t;
     t.outside = std::min(head.thin * 2.0 + head.bore, foot.thin * 2.0 + foot.bore);
@@ -180,8 +179,7 @@ Status checked(const Reamer& reamer)
 
 Result<std::vector<Station>> reamed(const std::vector<Station>& bore, const Reamer& reamer, From from, Metres deep)
 {
-    if (auto ok = checked(reamer); !ok)
-        return ok.error();
+    DOWEL_TRY(checked(reamer));
     const Metres length = bore.back().at;
     if (!(deep.metres() > 0.0) || deep - reamer.shape.back().fromTip > length)
         return Error{ErrorCode::BadGeometry, reamer.name, {FactId::TubeRuns, deep, length}};
@@ -233,8 +231,7 @@ Metres wholeTenths(Metres m)
 Result<std::optional<Metres>> deepest(const std::vector<Station>& bore, const std::vector<Station>& wanted, const Reamer& reamer,
                                       From from)
 {
-    if (auto ok = checked(reamer); !ok)
-        return ok.error();
+    DOWEL_TRY(checked(reamer));
     const Metres low = goesInto(wanted, reamer, from);
     if (low.millimetres() < 0.1)
         return std::optional<Metres>();
@@ -250,12 +247,10 @@ Result<std::optional<ReamerForIt>> reamerFor(const std::vector<Station>& bore, c
     std::optional<ReamerForIt> best;
     for (const Reamer& r : reamers)
         for (const From from : {From::Foot, From::Head}) {
-            const auto deep = deepest(bore, wanted, r, from);
+            const auto deep = DOWEL_TRY(deepest(bore, wanted, r, from));
             if (!deep)
-                return deep.error();
-            if (!*deep)
                 continue;
-            const auto after = reamed(bore, r, from, **deep);
+            const auto after = reamed(bore, r, from, *deep);
             if (!after)
                 continue; // its tip would stand out at the other end
             Metres worst;
@@ -264,7 +259,7 @@ Result<std::optional<ReamerForIt>> reamerFor(const std::vector<Station>& bore, c
                 worst = std::max(worst, boreDiameterAt(wanted, at) - boreDiameterAt(*after, at));
             }
             if (worst <= near && (!best || worst < best->worst))
-                best = ReamerForIt{r.name, from, **deep, **deep - wholeTenths(goesInto(bore, r, from)), worst};
+                best = ReamerForIt{r.name, from, *deep, *deep - wholeTenths(goesInto(bore, r, from)), worst};
         }
     return best;
 }
@@ -322,34 +317,29 @@ Result<SawWalls> sawWalls(const SawCut& cut)
 
 Result<SawnWindow> windowOf(const SawCut& cut)
 {
-    const auto walls = sawWalls(cut);
-    if (!walls)
-        return walls.error();
+    const auto walls = DOWEL_TRY(sawWalls(cut));
     constexpr double nothing_m = 1e-6; // no saw is set so finely
-    const Metres into = cut.depth - walls->face;
+    const Metres into = cut.depth - walls.face;
     if (!(into.metres() > nothing_m) || into >= cut.bore)
-        return Error{ErrorCode::BadValue, "depth", {FactId::AboveBelow, cut.depth, walls->face, walls->face + cut.bore}};
+        return Error{ErrorCode::BadValue, "depth", {FactId::AboveBelow, cut.depth, walls.face, walls.face + cut.bore}};
     SawnWindow w;
-    w.length = into * (1.0 / walls->slope);
+    w.length = into * (1.0 / walls.slope);
     w.width = Metres::fromMetres(2.0 * std::sqrt(into.metres() * (cut.bore - into).metres()));
     if (into * 2.0 > cut.bore)
         w.width = cut.bore; // the opening is widest above the bottom of the cut
-    w.wall = walls->face;
-    w.opposite = walls->opposite;
-    w.ramp = cut.depth * (1.0 / walls->slope);
+    w.wall = walls.face;
+    w.opposite = walls.opposite;
+    w.ramp = cut.depth * (1.0 / walls.slope);
     w.edge = cut.fromEnd + w.length;
     return w;
 }
 
 Result<Metres> sawDepthFor(Metres windowLength, const SawCut& cut)
 {
-    const auto walls = sawWalls(cut);
-    if (!walls)
-        return walls.error();
+    const auto walls = DOWEL_TRY(sawWalls(cut));
     SawCut deep = cut;
-    deep.depth = walls->face + windowLength * walls->slope;
-    if (const auto window = windowOf(deep); !window)
-        return window.error();
+    deep.depth = walls.face + windowLength * walls.slope;
+    DOWEL_TRY(windowOf(deep));
     return deep.depth;
 }
 
@@ -358,22 +348,17 @@ Result<ReamPlan> reamPlan(std::vector<Station> bore, const std::vector<Station>&
 {
     std::vector<Reamer> order = reamers;
     for (const Reamer& r : order)
-        if (auto ok = checked(r); !ok)
-            return ok.error();
+        DOWEL_TRY(checked(r));
     std::stable_sort(order.begin(), order.end(),
                      [](const Reamer& a, const Reamer& b) { return a.shape.back().diameter > b.shape.back().diameter; });
     ReamPlan plan;
     for (const Reamer& r : order) {
-        const auto deep = deepest(bore, wanted, r, from);
+        const auto deep = DOWEL_TRY(deepest(bore, wanted, r, from));
         if (!deep)
-            return deep.error();
-        if (!*deep)
             continue;
-        auto next = reamed(bore, r, from, **deep);
-        if (!next)
-            return next.error();
-        bore = std::move(*next);
-        plan.steps.push_back({r.name, **deep});
+        auto next = DOWEL_TRY(reamed(bore, r, from, *deep));
+        bore = std::move(next);
+        plan.steps.push_back({r.name, *deep});
     }
     plan.bore = bore;
     for (double mm = 0.0; mm <= wanted.back().at.millimetres(); mm += 1.0) {

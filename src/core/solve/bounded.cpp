@@ -138,11 +138,9 @@ Result<Eigen::VectorXd> leastSquaresWithin(const std::function<Result<Linearised
 {
     return minimumWithin(
         [&](const Eigen::VectorXd& x) -> Result<Quadratic> {
-            const auto l = at(x);
-            if (!l)
-                return l.error();
-            return Quadratic{0.5 * l->residuals.squaredNorm(), l->jacobian.transpose() * l->residuals,
-                             l->jacobian.transpose() * l->jacobian};
+            const auto l = DOWEL_TRY(at(x));
+            return Quadratic{0.5 * l.residuals.squaredNorm(), l.jacobian.transpose() * l.residuals,
+                             l.jacobian.transpose() * l.jacobian};
         },
         start, low, high, options);
 }

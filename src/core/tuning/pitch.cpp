@@ -89,10 +89,8 @@ std::vector<std::string> spellings(int fromSemitones, int toSemitones)
 
 Result<Hertz> equalTempered(std::string_view name, Hertz a4)
 {
-    const auto semitones = semitonesFromName(name);
-    if (!semitones)
-        return semitones.error();
-    return a4 * std::exp2((*semitones - semitonesOfA4) / 12.0);
+    const auto semitones = DOWEL_TRY(semitonesFromName(name));
+    return a4 * std::exp2((semitones - semitonesOfA4) / 12.0);
 }
 
 NearestNote nearestNote(Hertz f, Hertz a4)

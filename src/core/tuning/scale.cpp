@@ -157,9 +157,7 @@ bool isTemperament(const std::vector<double>& cents)
 
 Result<Hertz> tempered(std::string_view name, Hertz a4, const Temperament& temperament, std::string_view tonic)
 {
-    const auto note = semitonesFromName(name);
-    if (!note)
-        return note.error();
+    const auto note = DOWEL_TRY(semitonesFromName(name));
     const auto root = semitonesFromName(std::string(tonic) + "0");
     if (!root)
         return Error{ErrorCode::BadValue, std::string(tonic), FactId::SuchAsTonic};
@@ -168,7 +166,7 @@ Result<Hertz> tempered(std::string_view name, Hertz a4, const Temperament& tempe
         const int octaves = (steps >= 0 ? steps : steps - 11) / 12;
         return octave * octaves + temperament.at(static_cast<std::size_t>(steps - 12 * octaves));
     };
-    return raisedBy(a4, Cents::fromCents(above(*note) - above(semitonesOfA4)));
+    return raisedBy(a4, Cents::fromCents(above(note) - above(semitonesOfA4)));
 }
 
 const std::vector<std::string_view>& modeNames()
@@ -187,9 +185,7 @@ std::optional<std::vector<int>> modeNamed(std::string_view name)
 
 Result<std::vector<std::string>> modeNotes(std::string_view lowest, std::string_view mode, std::size_t count)
 {
-    const auto root = semitonesFromName(lowest);
-    if (!root)
-        return root.error();
+    const auto root = DOWEL_TRY(semitonesFromName(lowest));
     const auto steps = modeNamed(mode);
     if (!steps)
         return Error{ErrorCode::BadValue, std::string(mode), FactId::NoSuchMode};
@@ -198,7 +194,7 @@ Result<std::vector<std::string>> modeNotes(std::string_view lowest, std::string_
     constexpr std::array<std::string_view, 12> flat{"C", "Db", "D", "Eb", "E", "F", "Gb", "G", "Ab", "A", "Bb", "B"};
     constexpr std::array<std::pair<std::string_view, int>, 4> raised{
         {{"minor", 3}, {"minor-pentatonic", 3}, {"dorian", 10}, {"mixolydian", 5}}};
-    int major = *root;
+    int major = root;
     for (const auto& [name, up] : raised)
         if (name == mode)
             major += up;
@@ -208,7 +204,7 @@ Result<std::vector<std::string>> modeNotes(std::string_view lowest, std::string_
                                                                : flatMajor[static_cast<std::size_t>(major % 12)];
     std::vector<std::string> notes;
     for (std::size_t i = 0; i < count; ++i) {
-        const int semitones = *root + 12 * static_cast<int>(i / steps->size()) + (*steps)[i % steps->size()];
+        const int semitones = root + 12 * static_cast<int>(i / steps->size()) + (*steps)[i % steps->size()];
         const auto pitchClass = static_cast<std::size_t>(semitones % 12);
         notes.push_back(std::string((flats ? flat : sharp)[pitchClass]) + std::to_string(semitones / 12));
     }

@@ -12,10 +12,8 @@ std::optional<Metres> Enlarge::present(const Instrument& there) const
 
 Status Enlarge::doTo(InstrumentSpec& spec) const
 {
-    const auto found = cuts::holeIn(spec, hole);
-    if (!found)
-        return found.error();
-    Hole& h = **found;
+    const auto found = DOWEL_TRY(cuts::holeIn(spec, hole));
+    Hole& h = *found;
     if (diameter < h.diameter - caliperSlack)
         return cuts::tooSmall("/holes/" + hole.text + "/diameter_mm", diameter, h.diameter);
     h.diameter = diameter;

@@ -10,10 +10,8 @@ std::optional<Metres> Fill::present(const Instrument& there) const
 
 Status Fill::doTo(InstrumentSpec& spec) const
 {
-    const auto found = cuts::holeIn(spec, hole);
-    if (!found)
-        return found.error();
-    Hole& h = **found;
+    const auto found = DOWEL_TRY(cuts::holeIn(spec, hole));
+    Hole& h = *found;
     if (diameter > h.diameter)
         return Error{ErrorCode::BadValue, "/holes/" + hole.text + "/diameter_mm", {FactId::IsNow, diameter, h.diameter}};
     h.diameter = diameter;

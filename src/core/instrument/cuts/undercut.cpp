@@ -12,10 +12,8 @@ std::optional<Metres> Undercut::present(const Instrument& there) const
 
 Status Undercut::doTo(InstrumentSpec& spec) const
 {
-    const auto found = cuts::holeIn(spec, hole);
-    if (!found)
-        return found.error();
-    Hole& h = **found;
+    const auto found = DOWEL_TRY(cuts::holeIn(spec, hole));
+    Hole& h = *found;
     if (undercutDiameter < h.undercutDiameter - boreSlack)
         return cuts::tooSmall("/holes/" + hole.text + "/undercut_diameter_mm", undercutDiameter, h.undercutDiameter);
     h.undercutDiameter = std::max(undercutDiameter, h.diameter);

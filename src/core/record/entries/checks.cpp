@@ -30,8 +30,7 @@ Status ReadingEntry::checkAlone() const
 Status AmendEntry::checkAlone() const
 {
     if (name)
-        if (auto ok = checkLetters("name", name->size(), 1, 200); !ok)
-            return ok;
+        DOWEL_TRY(checkLetters("name", name->size(), 1, 200));
     if (!bearsOnAdvice() && !name && !material && !nodes)
         return Error{ErrorCode::BadValue, "amend", FactId::NothingChanged};
     return Done{};
