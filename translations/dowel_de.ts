@@ -267,6 +267,14 @@
         <source>limits</source>
         <translation>Grenzen</translation>
     </message>
+    <message>
+        <source>windway height</source>
+        <translation>Kernspalthöhe</translation>
+    </message>
+    <message>
+        <source>chamfer</source>
+        <translation>Fase</translation>
+    </message>
 </context>
 <context>
     <name>Facts</name>
@@ -5181,6 +5189,24 @@ Register</translation>
         <source>undercut embouchure hole</source>
         <translation>Mundloch unterschneiden</translation>
     </message>
+    <message>
+        <source>countersink %1</source>
+        <comment>%1 hole</comment>
+        <translation>%1 ansenken</translation>
+    </message>
+    <message>
+        <source>thinner wall under %1</source>
+        <comment>%1 hole</comment>
+        <translation>dünnere Wand unter %1</translation>
+    </message>
+    <message>
+        <source>higher windway</source>
+        <translation>höherer Kernspalt</translation>
+    </message>
+    <message>
+        <source>windway chamfer</source>
+        <translation>Fase am Kernspalt</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::SensitivityCard</name>
@@ -8405,6 +8431,50 @@ rechnet</translation>
         <source>%1°</source>
         <comment>an angle</comment>
         <translation>%1°</translation>
+    </message>
+    <message>
+        <source>Countersink %1</source>
+        <comment>%1 hole</comment>
+        <translation>%1 ansenken</translation>
+    </message>
+    <message>
+        <source>Thin the wall under %1</source>
+        <comment>%1 hole</comment>
+        <translation>Wand unter %1 dünner machen</translation>
+    </message>
+    <message>
+        <source>Raise the windway</source>
+        <translation>Kernspalt höher machen</translation>
+    </message>
+    <message>
+        <source>Chamfer the windway</source>
+        <translation>Kernspalt fasen</translation>
+    </message>
+    <message>
+        <source>countersink or round file</source>
+        <translation>Senker oder Rundfeile</translation>
+    </message>
+    <message>
+        <source>half-round file</source>
+        <translation>Halbrundfeile</translation>
+    </message>
+    <message>
+        <source>flat file, thin</source>
+        <translation>dünne Flachfeile</translation>
+    </message>
+    <message>
+        <source>fine file or knife</source>
+        <translation>feine Feile oder Messer</translation>
+    </message>
+    <message>
+        <source>%1 is %2; the windway gives that note more breath.</source>
+        <comment>note, how far off</comment>
+        <translation>%1 ist %2; der Kernspalt gibt diesem Ton mehr Luft.</translation>
+    </message>
+    <message>
+        <source>%1 is %2; the windway&apos;s edges change how that note speaks.</source>
+        <comment>note, how far off</comment>
+        <translation>%1 ist %2; die Kanten des Kernspalts ändern, wie dieser Ton anspricht.</translation>
     </message>
 </context>
 <context>

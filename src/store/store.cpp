@@ -28,9 +28,10 @@ using namespace sqlite;
 namespace {
 
 constexpr std::uint32_t applicationId = 0x444F574CU; // "DOWL"
-constexpr int schemaVersion = 4;                     // the newest that is known
+constexpr int schemaVersion = 5;                     // the newest that is known
 constexpr int entriesVersion = 3;                    // holds entries that version 2 does not know
-// What tables and guards stand for. Versions 3 and 4 have them too: 4 knows what lies above the sounding edge.
+constexpr int headVersion = 4;                       // a specification that says what lies above the sounding edge
+// What tables and guards stand for; every version since has them too.
 constexpr int tablesVersion = 2;
 
 /// What a workbook's tables are made of, as SQLite keeps it, in the order of the names. Version 1 had no seal.
@@ -250,7 +251,7 @@ Result<std::string> newBook(const std::string& path, const Instrument& specified
     auto db = DOWEL_TRY(openDatabase(":memory:", SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE));
     const InstrumentSpec& s = specified.spec();
     const bool known = s.material.empty() && s.nodes.empty() && !s.limits.depthMax;
-    const int version = s.head ? schemaVersion : known ? tablesVersion : entriesVersion;
+    const int version = s.head ? headVersion : known ? tablesVersion : entriesVersion;
     std::string sql =
         "PRAGMA application_id = " + std::to_string(applicationId) + "; PRAGMA user_version = " + std::to_string(version) + ";";
     for (const SchemaPart& part : schema)

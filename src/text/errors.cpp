@@ -74,6 +74,8 @@ constexpr std::pair<const char*, const char*> keys[] = {
     {"along_mm", QT_TRANSLATE_NOOP("Errors", "length along the tube")},
     {"wall_mm", QT_TRANSLATE_NOOP("Errors", "wall thickness")},
     {"window_width_mm", QT_TRANSLATE_NOOP("Errors", "window width")},
+    {"windway_height_mm", QT_TRANSLATE_NOOP("Errors", "windway height")},
+    {"chamfer_mm", QT_TRANSLATE_NOOP("Errors", "chamfer")},
     {"window_length_mm", QT_TRANSLATE_NOOP("Errors", "window length")},
     {"hole_length_mm", QT_TRANSLATE_NOOP("Errors", "embouchure hole length")},
     {"hole_width_mm", QT_TRANSLATE_NOOP("Errors", "embouchure hole width")},

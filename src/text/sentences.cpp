@@ -47,7 +47,11 @@ QString work(const Cut& cut)
                       .arg(std::lround(c.from.millimetres()))
                       .arg(std::lround(c.to.millimetres()));
               },
-              [](const MoveStopper&) { return tr("Move the stopper"); }, [](const CutUp&) { return tr("Lengthen the window"); },
+              [](const Sink& c) { return tr("Countersink %1", "%1 hole").arg(QString::fromStdString(c.hole.text)); },
+              [](const Groove& c) { return tr("Thin the wall under %1", "%1 hole").arg(QString::fromStdString(c.hole.text)); },
+              [](const OpenWindway&) { return tr("Raise the windway"); },
+              [](const Chamfer&) { return tr("Chamfer the windway"); }, [](const MoveStopper&) { return tr("Move the stopper"); },
+              [](const CutUp&) { return tr("Lengthen the window"); },
               [](const OpenEmbouchure&) { return tr("Enlarge the embouchure hole"); },
               [](const UndercutEmbouchure&) { return tr("Undercut the embouchure hole"); },
               [](const Fill& c) {
@@ -102,6 +106,8 @@ QString tool(const AdviceStep& step, LengthUnit unit, const BitDrawer* drawer, c
               [](const Undercut&) { return tr("small knife or undercutter, from inside"); },
               [](const Fill&) { return tr("wax, pressed in from outside"); },
               [](const PushPlug&) { return tr("push rod with a mark"); }, [](const PutOnFoot&) { return tr("by hand"); },
+              [](const Sink&) { return tr("countersink or round file"); }, [](const Groove&) { return tr("half-round file"); },
+              [](const OpenWindway&) { return tr("flat file, thin"); }, [](const Chamfer&) { return tr("fine file or knife"); },
               [](const Ream&) {
                   return tr("scraper or reamer, with a stop at its depth");
               }},
@@ -111,35 +117,40 @@ QString tool(const AdviceStep& step, LengthUnit unit, const BitDrawer* drawer, c
 QString why(const AdviceStep& step, LengthUnit unit)
 {
     const auto sentence = std::visit(
-        Cases{[](const Undercut&) { return tr("%1 is %2; undercutting this hole moves that note most.", "note, how far off"); },
-              [](const TrimFoot&) { return tr("%1 is %2; the foot moves that note most.", "note, how far off"); },
-              [](const Deepen&) {
-                  return tr("%1 is %2; a deeper bore lowers the pitch. A plug can raise it again.", "note, how far off");
-              },
-              [](const Ream&) {
-                  return tr("%1 is %2; reaming here moves that note most and changes the registers differently.",
-                            "note, how far off");
-              },
-              [](const MoveStopper&) {
-                  return tr("%1 is %2; the stopper moves that note most and can be moved back.", "note, how far off");
-              },
-              [](const CutUp&) {
-                  return tr("%1 is %2; the window moves every note, so it comes before the holes.", "note, how far off");
-              },
-              [](const OpenEmbouchure&) {
-                  return tr("%1 is %2; the embouchure hole moves every note, so it comes before the holes.", "note, how far off");
-              },
-              [](const UndercutEmbouchure&) {
-                  return tr("%1 is %2; the embouchure hole moves every note, so it comes before the holes.", "note, how far off");
-              },
-              [](const PushPlug&) {
-                  return tr("%1 is %2; a plug raises the pitch and can be drawn out again.", "note, how far off");
-              },
-              [](const PutOnFoot&) { return tr("%1 is %2; what is on the foot moves that note most.", "note, how far off"); },
-              [](const Enlarge&) { return tr("%1 is %2; this hole moves that note most.", "note, how far off"); },
-              [](const Fill&) {
-                  return tr("%1 is %2; this hole moves that note most.", "note, how far off");
-              }},
+        Cases{
+            [](const Undercut&) { return tr("%1 is %2; undercutting this hole moves that note most.", "note, how far off"); },
+            [](const TrimFoot&) { return tr("%1 is %2; the foot moves that note most.", "note, how far off"); },
+            [](const Deepen&) {
+                return tr("%1 is %2; a deeper bore lowers the pitch. A plug can raise it again.", "note, how far off");
+            },
+            [](const Ream&) {
+                return tr("%1 is %2; reaming here moves that note most and changes the registers differently.",
+                          "note, how far off");
+            },
+            [](const MoveStopper&) {
+                return tr("%1 is %2; the stopper moves that note most and can be moved back.", "note, how far off");
+            },
+            [](const CutUp&) {
+                return tr("%1 is %2; the window moves every note, so it comes before the holes.", "note, how far off");
+            },
+            [](const OpenEmbouchure&) {
+                return tr("%1 is %2; the embouchure hole moves every note, so it comes before the holes.", "note, how far off");
+            },
+            [](const UndercutEmbouchure&) {
+                return tr("%1 is %2; the embouchure hole moves every note, so it comes before the holes.", "note, how far off");
+            },
+            [](const PushPlug&) {
+                return tr("%1 is %2; a plug raises the pitch and can be drawn out again.", "note, how far off");
+            },
+            [](const PutOnFoot&) { return tr("%1 is %2; what is on the foot moves that note most.", "note, how far off"); },
+            [](const Enlarge&) { return tr("%1 is %2; this hole moves that note most.", "note, how far off"); },
+            [](const Sink&) { return tr("%1 is %2; this hole moves that note most.", "note, how far off"); },
+            [](const Groove&) { return tr("%1 is %2; this hole moves that note most.", "note, how far off"); },
+            [](const OpenWindway&) { return tr("%1 is %2; the windway gives that note more breath.", "note, how far off"); },
+            [](const Chamfer&) { return tr("%1 is %2; the windway's edges change how that note speaks.", "note, how far off"); },
+            [](const Fill&) {
+                return tr("%1 is %2; this hole moves that note most.", "note, how far off");
+            }},
         step.cut);
     QString s = sentence.arg(noteName(step.reason.note.text), flatOrSharp(step.reason.now.cents()));
     if (step.reason.guarded)
@@ -277,6 +288,8 @@ QString caution(const AdviceStep& step)
         Cases{[&](const Enlarge&) { return blade(); }, [&](const Undercut&) { return blade(); },
               [&](const CutUp&) { return blade(); }, [&](const OpenEmbouchure&) { return blade(); },
               [&](const UndercutEmbouchure&) { return blade(); }, [&](const Ream&) { return blade(); },
+              [&](const Sink&) { return blade(); }, [&](const Groove&) { return blade(); },
+              [&](const OpenWindway&) { return blade(); }, [&](const Chamfer&) { return blade(); },
               [](const TrimFoot&) { return tr("Cut away from yourself; keep the dust out of your lungs."); },
               [](const Deepen&) {
                   return tr("Know how much wood is left below the bit. Clamp the pipe, no gloves near the bit; draw it out often "

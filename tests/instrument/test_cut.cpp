@@ -17,8 +17,9 @@ private Q_SLOTS:
     {
         const Instrument whistle = fixtures::whistle();
         const auto works = worksOn(whistle);
-        QCOMPARE(works.size(), std::size_t(6 * 3 + 3)); // wider, undercut, filled; foot and window
-        for (const Cut& c : works)                      // each leaves the instrument as it is
+        QCOMPARE(works.size(),
+                 std::size_t(6 * 5 + 5)); // wider, undercut, filled, sunk, thinner; foot, its piece, window, windway
+        for (const Cut& c : works)        // each leaves the instrument as it is
             QVERIFY(applied(whistle, c) && *applied(whistle, c) == whistle);
         InstrumentSpec closed = fixtures::whistleSpec();
         closed.foot = Foot::Closed;
@@ -202,6 +203,48 @@ private Q_SLOTS:
         QCOMPARE(applied(Instrument::make(closed).value(), bell).error().code, ErrorCode::BadGeometry);
     }
     void calipersMayReadATrifleUnder() { VERIFY_OK(applied(fixtures::whistle(), Enlarge{{"h1"}, mm(5.27)})); }
+    void aCountersinkAndAThinnerWallChangeTheHoleAlone()
+    {
+        const Instrument w = fixtures::whistle();
+        const Hole was = *w.find(HoleId{"h3"});
+        const auto sunk = applied(w, Sink{{"h3"}, was.diameter + mm(1.5)});
+        VERIFY_OK(sunk);
+        VERIFY_NEAR(sunk->find(HoleId{"h3"})->countersink->diameter.millimetres(), was.diameter.millimetres() + 1.5, 1e-9);
+        VERIFY_NEAR(sunk->find(HoleId{"h3"})->countersink->depth.millimetres(), was.chimney.millimetres() / 2.0, 1e-9);
+        // Deeper by hand, and taken away by a bit as wide.
+        const auto deeper = applied(*sunk, Sink{{"h3"}, was.diameter + mm(2.0), was.chimney * 0.7});
+        VERIFY_OK(deeper);
+        VERIFY_NEAR(deeper->find(HoleId{"h3"})->countersink->depth / was.chimney, 0.7, 1e-9);
+        const auto drilled = applied(*sunk, Enlarge{{"h3"}, was.diameter + mm(1.5)});
+        VERIFY_OK(drilled);
+        QVERIFY(!drilled->find(HoleId{"h3"})->countersink);
+        // The wall under it made thinner by more than the countersink was deep takes that away as well.
+        const auto thin = applied(*sunk, Groove{{"h3"}, was.chimney * 0.4});
+        VERIFY_OK(thin);
+        VERIFY_NEAR(thin->find(HoleId{"h3"})->chimney / was.chimney, 0.4, 1e-9);
+        QVERIFY(!thin->find(HoleId{"h3"})->countersink);
+        InstrumentSpec rest = thin->spec();
+        rest.holes[2] = w.spec().holes[2];
+        QVERIFY(rest == w.spec());
+        QCOMPARE(applied(w, Sink{{"h3"}, was.diameter, was.chimney * 2.0}).ok(), true); // no wider than the hole: none
+        QCOMPARE(applied(w, Sink{{"h3"}, was.diameter + mm(1.0), was.chimney * 2.0}).error().code, ErrorCode::BadGeometry);
+        QCOMPARE(applied(w, Groove{{"h3"}, mm(-1.0)}).error().code, ErrorCode::BadGeometry);
+    }
+    void aWindwayIsRaisedAndChamferedOnlyWhereThereIsOne()
+    {
+        const auto raised = applied(fixtures::whistle(), OpenWindway{mm(1.4)});
+        VERIFY_OK(raised);
+        QCOMPARE(std::get<Duct>(raised->spec().excitation).windwayHeight.millimetres(), 1.4);
+        QCOMPARE(applied(*raised, OpenWindway{mm(1.0)}).error().code, ErrorCode::NotRemovable);
+        const auto broken = applied(*raised, Chamfer{mm(0.4)});
+        VERIFY_OK(broken);
+        QCOMPARE(std::get<Duct>(broken->spec().excitation).chamfer.millimetres(), 0.4);
+        InstrumentSpec reed = fixtures::whistleSpec();
+        reed.excitation = ClosedTop{};
+        const Instrument none = Instrument::make(reed).value();
+        QCOMPARE(applied(none, OpenWindway{mm(1.4)}).error().code, ErrorCode::BadValue);
+        QCOMPARE(applied(none, Chamfer{mm(0.4)}).error().code, ErrorCode::BadValue);
+    }
     void onlyWhatCanBeTakenBackAddsMaterial()
     {
         // Every kind of work on every kind of mouth, a millimetre the other way than it goes.

@@ -8,7 +8,10 @@
 #include "support/entries.h"
 #include "support/test_main.h"
 
+#include <set>
+
 using namespace dowel;
+using fixtures::mm;
 using io::Json;
 
 class TestRecordJson : public QObject
@@ -50,6 +53,28 @@ private Q_SLOTS:
         QVERIFY(a.steps[0].forecast == fixtures::fullAdvice().steps[0].forecast);
         QVERIFY(a.steps[0].reason.guarded && a.steps[0].bit && !a.steps[1].bit);
     }
+    void everyKindOfWorkReadsBackAsItWasWritten()
+    {
+        InstrumentSpec across = fixtures::whistleSpec();
+        across.excitation = Transverse{mm(10.0), mm(9.0), mm(4.0), mm(18.0)};
+        InstrumentSpec stopped = fixtures::whistleSpec();
+        stopped.foot = Foot::Closed;
+        stopped.family = Family::Stopped;
+        std::set<std::string_view> words;
+        for (const InstrumentSpec& spec : {fixtures::whistleSpec(), across, stopped})
+            for (const Cut& work : worksOn(Instrument::make(spec).value())) {
+                words.insert(factsOf(work).word);
+                const auto back = io::cutFromJson(io::jsonOf(work));
+                VERIFY_OK(back);
+                QVERIFY2(*back == work, io::jsonOf(work).dump().c_str());
+            }
+        int kinds = 0;
+        forEachCutKind([&](const auto& kind) {
+            ++kinds;
+            QVERIFY2(words.contains(kind.facts.word) || kind.facts.word == "ream", kind.facts.word.data());
+        });
+        QCOMPARE(kinds, 16);
+    }
     void theContractsStepsAreRead_data()
     {
         QTest::addColumn<QString>("text");
@@ -69,7 +94,12 @@ private Q_SLOTS:
             {R"({"kind": "put_on_foot", "length_mm": 40.0, "mouth_mm": 60.0, "shape": "cone"})", 40.0},
             {R"({"kind": "put_on_foot", "length_mm": 12.5, "mouth_mm": 14.0, "shape": "ring"})", 12.5},
             {R"({"kind": "put_on_foot", "length_mm": 0.0})", 0.0},
-            {R"({"kind": "fill", "hole": "h1", "diameter_mm": 6.0})", 6.0}};
+            {R"({"kind": "fill", "hole": "h1", "diameter_mm": 6.0})", 6.0},
+            {R"({"kind": "countersink", "hole": "h1", "countersink_diameter_mm": 8.5})", 8.5},
+            {R"({"kind": "countersink", "hole": "h1", "countersink_diameter_mm": 8.5, "countersink_depth_mm": 1.5})", 8.5},
+            {R"({"kind": "groove", "hole": "h1", "chimney_mm": 2.5})", 2.5},
+            {R"({"kind": "open_windway", "windway_height_mm": 1.2})", 1.2},
+            {R"({"kind": "chamfer", "chamfer_mm": 0.3})", 0.3}};
         for (const auto& [text, size] : rows)
             QTest::newRow(text) << QString::fromLatin1(text) << size;
     }

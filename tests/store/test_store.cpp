@@ -229,7 +229,7 @@ private Q_SLOTS:
         sql(newer, "PRAGMA user_version = 99");
         const auto refused = Store::open(newer, Store::Mode::Work);
         QCOMPARE(refused.error().code, ErrorCode::NewerVersion);
-        QVERIFY(refused.error().fact == Fact(FactId::VersionKnown, 99, 4));
+        QVERIFY(refused.error().fact == Fact(FactId::VersionKnown, 99, 5));
     }
     void aSecondWindowIsToldSo()
     {

@@ -23,23 +23,28 @@ QString leverName(const Cut& cut)
     const auto named = [](const HoleId& hole) {
         return QString::fromStdString(hole.text);
     };
-    return std::visit(Cases{[&](const Enlarge& c) { return RegisterCard::tr("enlarge %1", "%1 hole").arg(named(c.hole)); },
-                            [&](const Undercut& c) { return RegisterCard::tr("undercut %1", "%1 hole").arg(named(c.hole)); },
-                            [&](const Fill& c) { return RegisterCard::tr("fill %1", "%1 hole").arg(named(c.hole)); },
-                            [](const TrimFoot&) { return RegisterCard::tr("trim foot"); },
-                            [](const Deepen&) { return RegisterCard::tr("deepen bore"); },
-                            [](const PushPlug&) { return RegisterCard::tr("push plug in"); },
-                            [](const PutOnFoot&) { return RegisterCard::tr("foot piece"); },
-                            [](const CutUp&) { return RegisterCard::tr("longer window"); },
-                            [](const OpenEmbouchure&) { return RegisterCard::tr("longer embouchure hole"); },
-                            [](const UndercutEmbouchure&) { return RegisterCard::tr("undercut embouchure hole"); },
-                            [](const MoveStopper&) { return RegisterCard::tr("stopper out 1 mm"); },
-                            [](const Ream& c) {
-                                return RegisterCard::tr("bore %1 to %2 mm")
-                                    .arg(std::lround(c.from.millimetres()))
-                                    .arg(std::lround(c.to.millimetres()));
-                            }},
-                      cut);
+    return std::visit(
+        Cases{[&](const Enlarge& c) { return RegisterCard::tr("enlarge %1", "%1 hole").arg(named(c.hole)); },
+              [&](const Undercut& c) { return RegisterCard::tr("undercut %1", "%1 hole").arg(named(c.hole)); },
+              [&](const Fill& c) { return RegisterCard::tr("fill %1", "%1 hole").arg(named(c.hole)); },
+              [](const TrimFoot&) { return RegisterCard::tr("trim foot"); },
+              [&](const Sink& c) { return RegisterCard::tr("countersink %1", "%1 hole").arg(named(c.hole)); },
+              [&](const Groove& c) { return RegisterCard::tr("thinner wall under %1", "%1 hole").arg(named(c.hole)); },
+              [](const OpenWindway&) { return RegisterCard::tr("higher windway"); },
+              [](const Chamfer&) { return RegisterCard::tr("windway chamfer"); },
+              [](const Deepen&) { return RegisterCard::tr("deepen bore"); },
+              [](const PushPlug&) { return RegisterCard::tr("push plug in"); },
+              [](const PutOnFoot&) { return RegisterCard::tr("foot piece"); },
+              [](const CutUp&) { return RegisterCard::tr("longer window"); },
+              [](const OpenEmbouchure&) { return RegisterCard::tr("longer embouchure hole"); },
+              [](const UndercutEmbouchure&) { return RegisterCard::tr("undercut embouchure hole"); },
+              [](const MoveStopper&) { return RegisterCard::tr("stopper out 1 mm"); },
+              [](const Ream& c) {
+                  return RegisterCard::tr("bore %1 to %2 mm")
+                      .arg(std::lround(c.from.millimetres()))
+                      .arg(std::lround(c.to.millimetres()));
+              }},
+        cut);
 }
 
 } // namespace

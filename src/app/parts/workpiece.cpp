@@ -421,7 +421,9 @@ void Workpiece::drawGhost(QPainter& painter, const Scale& s) const
     };
     std::visit(Cases{[&](const Enlarge& g) { hole(g.hole, g.diameter); },
                      [&](const Undercut& g) { hole(g.hole, g.undercutDiameter); },
-                     [&](const Fill& g) { hole(g.hole, g.diameter); },
+                     [&](const Fill& g) { hole(g.hole, g.diameter); }, [&](const Sink& g) { hole(g.hole, g.diameter); },
+                     [&](const Groove& g) { hole(g.hole, {}); }, [&](const OpenWindway&) { mouthEdge(s.left); },
+                     [&](const Chamfer&) { mouthEdge(s.left); },
                      [&](const TrimFoot& g) { across(std::min(s.x(g.length), length_px - seen_px), foot_px + wall + 8.0); },
                      [&](const Deepen& g) { bottom(std::max(s.x(g.length), length_px + seen_px)); },
                      [&](const PushPlug& g) { bottom(std::min(s.x(g.length), length_px - seen_px)); },

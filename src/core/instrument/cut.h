@@ -3,15 +3,19 @@
 // can be asked of all of them. One that would have to add material to the wood is refused.
 #pragma once
 
+#include "core/instrument/cuts/chamfer.h"
 #include "core/instrument/cuts/cut_up.h"
 #include "core/instrument/cuts/deepen.h"
 #include "core/instrument/cuts/enlarge.h"
 #include "core/instrument/cuts/fill.h"
+#include "core/instrument/cuts/groove.h"
 #include "core/instrument/cuts/move_stopper.h"
 #include "core/instrument/cuts/open_embouchure.h"
+#include "core/instrument/cuts/open_windway.h"
 #include "core/instrument/cuts/push_plug.h"
 #include "core/instrument/cuts/put_on_foot.h"
 #include "core/instrument/cuts/ream.h"
+#include "core/instrument/cuts/sink.h"
 #include "core/instrument/cuts/trim_foot.h"
 #include "core/instrument/cuts/undercut.h"
 #include "core/instrument/cuts/undercut_embouchure.h"
@@ -22,7 +26,7 @@ namespace dowel {
 
 /// Every kind there is, in the order in which a maker is offered them.
 using Cut = std::variant<Enlarge, TrimFoot, Deepen, CutUp, OpenEmbouchure, UndercutEmbouchure, MoveStopper, Undercut, Fill,
-                         PushPlug, PutOnFoot, Ream>;
+                         PushPlug, PutOnFoot, Ream, Sink, Groove, OpenWindway, Chamfer>;
 
 /// The instrument after the cut. Errors: UnknownName (no such hole), NotRemovable (the step would add material, with the
 /// sizes), BadGeometry/BadValue from Instrument::make or where the cut does not fit this kind of instrument.

@@ -75,6 +75,8 @@ Result<Eigen::VectorXd> GoalSearch::slopeOf(const std::vector<Lever>& levers, co
                          },
                          [&](const MoveStopper&) { return Column(s.byStopper); },
                          [](const UndercutEmbouchure&) { return Column(); }, [](const PutOnFoot&) { return Column(); },
+                         [](const Sink&) { return Column(); }, [](const Groove&) { return Column(); },
+                         [](const OpenWindway&) { return Column(); }, [](const Chamfer&) { return Column(); },
                          [](const Ream&) {
                              return Column();
                          }},
