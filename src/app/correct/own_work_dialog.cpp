@@ -41,6 +41,15 @@ OwnWorkDialog::OwnWorkDialog(Document& document, text::LengthUnit unit, const st
             foot->piece.emplace();                   // one to be typed
     if (document.book()->present().spec().footPiece) // it can be taken off, too
         m_works.emplace_back(PutOnFoot{});
+    // What can be done to one hole stands together, from the foot upwards; then what is done to the tube.
+    const auto& holes = document.book()->present().spec().holes;
+    std::stable_sort(m_works.begin(), m_works.end(), [&holes](const Cut& a, const Cut& b) {
+        const auto place = [&holes](const Cut& c) {
+            const auto id = holeOf(c);
+            return std::find_if(holes.begin(), holes.end(), [&](const Hole& h) { return h.id == id; });
+        };
+        return place(a) < place(b);
+    });
     for (const Cut& work : m_works)
         m_what->addItem(text::work(work));
     const auto first = std::find_if(m_works.begin(), m_works.end(), [&](const Cut& c) { return hole && holeOf(c) == hole; });
