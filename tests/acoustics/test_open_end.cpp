@@ -78,6 +78,12 @@ private Q_SLOTS:
         VERIFY_NEAR(unflangedEnd(Complex(1e-4)).lengthOverRadius.real(), 0.6133, 0.001);
         VERIFY_NEAR(flangedEnd(Complex(1e-4)).lengthOverRadius.real(), 0.8216, 1e-6); // Nomura et al. 1960 (from memory)
     }
+    void aMeasuredPipesEndIsAsLong()
+    {
+        // Measured, not reckoned: Blaikley 1879 found 0.576 radii on a brass tube without a flange (Philosophical Magazine 7,
+        // 339; in Rayleigh's Theory of Sound, section 314; from memory).
+        VERIFY_NEAR(unflangedEnd(Complex(0.1)).lengthOverRadius.real(), 0.576, 0.05);
+    }
     void aWallStandsBetweenNoneAndAPlane()
     {
         const double none = unflangedEnd(Complex(0.2)).lengthOverRadius.real();

@@ -286,6 +286,18 @@ private Q_SLOTS:
         QCOMPARE(applied(w, Enlarge{{"h1"}, mm(std::nan(""))}).error().code, ErrorCode::BadValue);
         QCOMPARE(applied(w, Ream{mm(80.0), mm(40.0), mm(15.0)}).error().code, ErrorCode::BadGeometry);
     }
+    void twoReamedStretchesAreOneWorkWhereTheyShareMostOfTheShorter()
+    {
+        const auto ream = [](double from, double to) {
+            return Cut{Ream{mm(from), mm(to), mm(15.0)}};
+        };
+        QVERIFY(isSameStep(ream(20.0, 60.0), ream(22.0, 61.0)));
+        QVERIFY(isSameStep(ream(20.0, 60.0), ream(30.0, 40.0)));  // within the other
+        QVERIFY(!isSameStep(ream(20.0, 60.0), ream(45.0, 90.0))); // 15 of 40 mm
+        QVERIFY(!isSameStep(ream(20.0, 60.0), ream(60.0, 90.0)));
+        QVERIFY(!isSameStep(ream(20.0, 60.0), ream(100.0, 140.0)));
+        QVERIFY(!isSameStep(ream(20.0, 60.0), TrimFoot{mm(200.0)}));
+    }
     void aCutKnowsItsSizeAndPlace()
     {
         const Cut cut = Enlarge{{"h4"}, mm(7.0)};

@@ -57,6 +57,137 @@ private Q_SLOTS:
             QVERIFY(familyFromName(familyName(static_cast<Family>(i))) == static_cast<Family>(i));
         QVERIFY(!familyFromName("kazoo"));
     }
+    void whatIsJustWithinItsRangeIsTakenAndWhatIsJustBeyondIsNot()
+    {
+        struct Limit
+        {
+            const char* name;
+            double within;
+            double beyond;
+            void (*put)(InstrumentSpec&, double);
+        };
+        const Limit limits[] = {{"least roughness", 0.1, 0.099,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.bore[1].roughness = v;
+                                 }},
+                                {"most roughness", 10.0, 10.01,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.bore[1].roughness = v;
+                                 }},
+                                {"no porosity", 0.0, -0.001,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.bore[1].porosity = v;
+                                 }},
+                                {"most porosity", 0.1, 0.101,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.bore[1].porosity = v;
+                                 }},
+                                {"most lip", 0.9, 0.901,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.excitation = Transverse{mm(10.0), mm(9.0), mm(4.0), mm(17.0), v};
+                                 }},
+                                {"no lip", 0.0, -0.01,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.excitation = Transverse{mm(10.0), mm(9.0), mm(4.0), mm(17.0), v};
+                                 }},
+                                {"no mouthpiece", 0.0, -1.0,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.excitation = ClosedTop{false, CubicMetres::fromCubicMillimetres(v)};
+                                 }},
+                                {"lowest register", 1.0, 0.0,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.fingerings[0].registerNumber = static_cast<int>(v);
+                                 }},
+                                {"highest register", 6.0, 7.0,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.fingerings[0].registerNumber = static_cast<int>(v);
+                                 }},
+                                {"lowest target", 20.0, 19.9,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.fingerings[0].target = Hertz::fromHertz(v);
+                                 }},
+                                {"highest target", 12000.0, 12001.0,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.fingerings[0].target = Hertz::fromHertz(v);
+                                 }},
+                                {"widest tolerance", 100.0, 100.1,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.fingerings[0].tolerance = Cents::fromCents(v);
+                                 }},
+                                {"no weight", 0.0, -0.1,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.fingerings[0].weight = v;
+                                 }},
+                                {"most weight", 1000.0, 1001.0,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.fingerings[0].weight = v;
+                                 }},
+                                {"lowest A4", 300.0, 299.9,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.tuning.a4 = Hertz::fromHertz(v);
+                                 }},
+                                {"highest A4", 600.0, 600.1,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.tuning.a4 = Hertz::fromHertz(v);
+                                 }},
+                                {"coldest", -9.99, -10.1,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.tuning.playedAt = Temperature::fromCelsius(v);
+                                 }},
+                                {"hottest", 49.99, 50.1,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.tuning.playedAt = Temperature::fromCelsius(v);
+                                 }},
+                                {"dry", 0.0, -0.01,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.tuning.humidity = v;
+                                 }},
+                                {"soaked", 1.0, 1.01,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.tuning.humidity = v;
+                                 }},
+                                {"most breath", 0.1, 0.101,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.tuning.carbonDioxide = v;
+                                 }},
+                                {"a pair", 2.0, 3.0,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.holes[0].count = static_cast<int>(v);
+                                 }},
+                                {"one hole", 1.0, 0.0,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.holes[0].count = static_cast<int>(v);
+                                 }},
+                                {"a flat oval", 0.3, 0.29,
+                                 [](InstrumentSpec& s, double v) {
+                                     s.holes[0].elongation = v;
+                                 }},
+                                {"a long oval", 2.0, 4.01, [](InstrumentSpec& s, double v) {
+                                     s.holes[0].elongation = v;
+                                 }}};
+        for (const Limit& limit : limits) {
+            InstrumentSpec spec = fixtures::whistleSpec();
+            limit.put(spec, limit.within);
+            const auto taken = Instrument::make(spec);
+            QVERIFY2(taken.ok(), (std::string(limit.name) + ": " + (taken ? "" : told(taken.error()))).c_str());
+            limit.put(spec, limit.beyond);
+            QVERIFY2(!Instrument::make(spec), limit.name);
+        }
+    }
+    void jointsStandFromTheTopDownwards()
+    {
+        InstrumentSpec spec = fixtures::whistleSpec();
+        spec.slides = {{mm(40.0), mm(1.0), mm(15.0)}};
+        VERIFY_OK(Instrument::make(spec));
+        spec.slides.push_back({mm(60.0), mm(0.0), mm(15.0)});
+        VERIFY_OK(Instrument::make(spec));
+        std::swap(spec.slides[0], spec.slides[1]);
+        QCOMPARE(Instrument::make(spec).error().fact.id, FactId::SlidesFromTop);
+        spec.slides = {{mm(40.0), mm(1.0), mm(15.0)}, {mm(40.0), mm(1.0), mm(15.0)}};
+        QCOMPARE(Instrument::make(spec).error().fact.id, FactId::SlidesFromTop);
+        spec.slides = {{spec.holes[2].at, mm(1.0), mm(15.0)}};
+        QCOMPARE(Instrument::make(spec).error().fact.id, FactId::RunsThrough);
+    }
     void theImpossibleIsRefusedWithItsPlace_data()
     {
         QTest::addColumn<Spoil>("spoil");

@@ -36,6 +36,30 @@ class TestTradeFacts : public QObject
     Q_OBJECT
 
 private Q_SLOTS:
+    void aCylinderFluteOfTwoLengthsSoundsAsItsMakerMeasured()
+    {
+        // Boehm 1871, The Flute and Flute-Playing (from memory): on a cylinder of 19 mm whose head narrows to 17.4 mm at the
+        // cork, cork 17 mm from the mouth hole of 12.2 by 10.4 mm, 4.2 mm deep, he sawed tubes without holes to their notes at a'
+        // = 435. 618.5 mm from the middle of the mouth hole to the end sound C4, 283.5 mm sound C5: by both the mouth takes 51.5
+        // mm. A player's lips are not in the record, and are worth tens of cents; the spread stated for such a flute is 27
+        // and 42.
+        Calibration c;
+        c.kelvin = 273.15 + 22.0;
+        double sum = 0.0;
+        for (const auto& [length, semitones, most] : {std::tuple(0.6185, -9.0, 40.0), std::tuple(0.2835, 3.0, 60.0)}) {
+            Shape s;
+            s.mouth = Shape::Mouth::Transverse;
+            s.excitation = {0.0104, 0.0122, 0.0042, 0.0170, 0.0, 0.0};
+            s.bore = {{0.0, 0.0174}, {0.060, 0.0183}, {0.134, 0.0190}, {length, 0.0190}};
+            s.wall_m = 0.0004;
+            const auto f = Model(s, c).frequencies(std::vector<NoteQuery>{{{}, 1}});
+            VERIFY_OK(f);
+            const double off = cents(f->front(), 435.0 * std::exp2(semitones / 12.0));
+            VERIFY_NEAR(off, 0.0, most);
+            sum += off;
+        }
+        VERIFY_NEAR(sum / 2.0, 0.0, 30.0);
+    }
     void thePentatonicPipePlaysItsScale()
     {
         // G4, B flat, C, D from the foot upwards, then F and G with the fourth hole kept closed.
