@@ -174,6 +174,44 @@ private Q_SLOTS:
             QVERIFY2(!Instrument::make(spec), limit.name);
         }
     }
+    void asManyAsMayBeAreTakenAndOneMoreIsNot()
+    {
+        const auto with = [](std::size_t nodes, std::size_t bits, std::size_t letters) {
+            InstrumentSpec spec = fixtures::whistleSpec();
+            spec.nodes.resize(nodes);
+            spec.tools.bits.clear();
+            for (std::size_t i = 0; i < bits; ++i)
+                spec.tools.bits.push_back(mm(1.0 + 0.01 * static_cast<double>(i)));
+            spec.material.assign(letters, 'x');
+            return Instrument::make(spec);
+        };
+        VERIFY_OK(with(50, 1000, 60));
+        QCOMPARE(with(51, 1000, 60).error().where, std::string("/nodes"));
+        QCOMPARE(with(50, 1001, 60).error().where, std::string("/tools/bits_mm"));
+        QCOMPARE(with(50, 1000, 61).error().where, std::string("/material"));
+    }
+    void theWallIsThatOfTheStationsAndStraightBetween()
+    {
+        std::vector<Station> bore{{mm(0.0), mm(15.0)}, {mm(100.0), mm(15.0)}, {mm(200.0), mm(15.0)}};
+        bore[1].wall = mm(4.0);
+        const Metres otherwise = mm(2.0);
+        for (const auto& [at, wall] :
+             {std::pair(-10.0, 2.0), {0.0, 2.0}, {25.0, 2.5}, {100.0, 4.0}, {150.0, 3.0}, {200.0, 2.0}, {210.0, 2.0}})
+            VERIFY_NEAR(wallAt(bore, otherwise, mm(at)).millimetres(), wall, 1e-9);
+    }
+    void aHoleOutsideTheTubeIsSaidToLieThere()
+    {
+        for (const double at : {-5.0, 0.0, 277.5, 300.0}) {
+            InstrumentSpec spec = fixtures::whistleSpec();
+            spec.holes.resize(1);
+            for (Fingering& f : spec.fingerings)
+                f.closed.clear();
+            spec.holes[0].at = mm(at);
+            const auto made = Instrument::make(spec);
+            QVERIFY(!made);
+            QVERIFY2(made.error().fact.id == FactId::TubeRuns, told(made.error()).c_str());
+        }
+    }
     void jointsStandFromTheTopDownwards()
     {
         InstrumentSpec spec = fixtures::whistleSpec();
