@@ -8443,7 +8443,7 @@ rechnet</translation>
         <translation>Wand unter %1 dünner machen</translation>
     </message>
     <message>
-        <source>Raise the windway</source>
+        <source>Make the windway higher</source>
         <translation>Kernspalt höher machen</translation>
     </message>
     <message>

@@ -171,23 +171,23 @@ private:
     int m_fd = -1;
 };
 
-FactId kindOf(mode_t mode)
+/// What is no plain file, as a sentence has it that begins with its name, and as one that does not.
+struct NoPlainFile
 {
-    return S_ISDIR(mode)    ? FactId::Folder
-           : S_ISLNK(mode)  ? FactId::Link
-           : S_ISFIFO(mode) ? FactId::Pipe
-           : S_ISSOCK(mode) ? FactId::Socket
-                            : FactId::Device;
-}
-
-/// The same where the sentence does not begin with the file's name.
-FactId itIs(mode_t mode)
+    FactId is;
+    FactId itIs;
+};
+NoPlainFile kindOf(mode_t mode)
 {
-    return S_ISDIR(mode)    ? FactId::ItIsFolder
-           : S_ISLNK(mode)  ? FactId::ItIsLink
-           : S_ISFIFO(mode) ? FactId::ItIsPipe
-           : S_ISSOCK(mode) ? FactId::ItIsSocket
-                            : FactId::ItIsDevice;
+    if (S_ISDIR(mode))
+        return {FactId::Folder, FactId::ItIsFolder};
+    if (S_ISLNK(mode))
+        return {FactId::Link, FactId::ItIsLink};
+    if (S_ISFIFO(mode))
+        return {FactId::Pipe, FactId::ItIsPipe};
+    if (S_ISSOCK(mode))
+        return {FactId::Socket, FactId::ItIsSocket};
+    return {FactId::Device, FactId::ItIsDevice};
 }
 
 /// Names that SQLite gives to what it keeps beside a file: what stood there would be taken for the rest of a write that was
@@ -213,7 +213,7 @@ Result<std::optional<mode_t>> replaceable(const std::string& path)
         return trouble(path, errno);
     }
     if (!S_ISREG(there.st_mode))
-        return Error{ErrorCode::Refused, path, kindOf(there.st_mode)};
+        return Error{ErrorCode::Refused, path, kindOf(there.st_mode).is};
     if (looksLikeWorkbook(path))
         return Error{ErrorCode::Refused, path, FactId::Workbook};
     constexpr mode_t anyWrites = 0222;
@@ -293,7 +293,7 @@ Result<std::string> readFileWhole(const std::string& path, std::size_t most)
     if (::fstat(fd, &there) != 0)
         return Error{ErrorCode::Unreadable, path, Fact::said(std::strerror(errno))};
     if (!S_ISREG(there.st_mode))
-        return Error{ErrorCode::Unreadable, path, itIs(there.st_mode)};
+        return Error{ErrorCode::Unreadable, path, kindOf(there.st_mode).itIs};
     const Error tooLong{ErrorCode::Unreadable, path, {FactId::LongerThanMB, most >> 20U}};
     if (static_cast<std::uintmax_t>(there.st_size) > most)
         return tooLong;

@@ -49,7 +49,7 @@ QString work(const Cut& cut)
               },
               [](const Sink& c) { return tr("Countersink %1", "%1 hole").arg(QString::fromStdString(c.hole.text)); },
               [](const Groove& c) { return tr("Thin the wall under %1", "%1 hole").arg(QString::fromStdString(c.hole.text)); },
-              [](const OpenWindway&) { return tr("Raise the windway"); },
+              [](const OpenWindway&) { return tr("Make the windway higher"); },
               [](const Chamfer&) { return tr("Chamfer the windway"); }, [](const MoveStopper&) { return tr("Move the stopper"); },
               [](const CutUp&) { return tr("Lengthen the window"); },
               [](const OpenEmbouchure&) { return tr("Enlarge the embouchure hole"); },

@@ -4,6 +4,7 @@
 #include "support/compare.h"
 #include "support/fixtures.h"
 #include "support/test_main.h"
+#include "support/works.h"
 
 using namespace dowel;
 using fixtures::mm;
@@ -248,15 +249,9 @@ private Q_SLOTS:
     void onlyWhatCanBeTakenBackAddsMaterial()
     {
         // Every kind of work on every kind of mouth, a millimetre the other way than it goes.
-        InstrumentSpec across = fixtures::whistleSpec();
-        across.excitation = Transverse{mm(10.0), mm(9.0), mm(4.0), mm(18.0)};
-        InstrumentSpec stopped = fixtures::whistleSpec();
-        stopped.foot = Foot::Closed;
-        stopped.family = Family::Stopped;
         int refused = 0;
-        for (const InstrumentSpec& spec : {fixtures::whistleSpec(), across, stopped}) {
-            const Instrument there = Instrument::make(spec).value();
-            for (Cut work : worksOn(there)) {
+        for (const Instrument& there : fixtures::oneOfEachMouth()) {
+            for (const Cut& work : worksOn(there)) {
                 const CutFacts& facts = factsOf(work);
                 if (facts.reversible)
                     continue;

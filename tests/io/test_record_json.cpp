@@ -7,6 +7,7 @@
 #include "support/compare.h"
 #include "support/entries.h"
 #include "support/test_main.h"
+#include "support/works.h"
 
 #include <set>
 
@@ -55,14 +56,9 @@ private Q_SLOTS:
     }
     void everyKindOfWorkReadsBackAsItWasWritten()
     {
-        InstrumentSpec across = fixtures::whistleSpec();
-        across.excitation = Transverse{mm(10.0), mm(9.0), mm(4.0), mm(18.0)};
-        InstrumentSpec stopped = fixtures::whistleSpec();
-        stopped.foot = Foot::Closed;
-        stopped.family = Family::Stopped;
         std::set<std::string_view> words;
-        for (const InstrumentSpec& spec : {fixtures::whistleSpec(), across, stopped})
-            for (const Cut& work : worksOn(Instrument::make(spec).value())) {
+        for (const Instrument& there : fixtures::oneOfEachMouth())
+            for (const Cut& work : worksOn(there)) {
                 words.insert(factsOf(work).word);
                 const auto back = io::cutFromJson(io::jsonOf(work));
                 VERIFY_OK(back);

@@ -100,12 +100,14 @@ void Document::readFiles(const QStringList& paths)
     std::vector<std::string> files;
     for (const QString& path : paths)
         files.push_back(path.toStdString());
-    m_writer.writeMany<session::Imported>(
-        [store = m_store, files, room = m_room](const std::function<Status(RecordWriter::Entries)>& keep, const Cancel& cancel) {
-            return session::importRecordings(
+    const auto imported = std::make_shared<session::Imported>();
+    m_writer.writeMany(
+        [store = m_store, files, room = m_room, imported](const RecordWriter::Keep& keep, const Cancel& cancel) {
+            *imported = session::importRecordings(
                 files, room, [store] { return store->snapshot(); }, keep, cancel);
         },
-        [this](const session::Imported& done, bool held) {
+        [this, imported](bool held) {
+            const session::Imported& done = *imported;
             if (held)
                 return; // the rest is told when it is saved
             if (done.files == 0) {

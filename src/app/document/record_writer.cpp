@@ -33,30 +33,45 @@ RecordWriter::Attempt RecordWriter::attempt(Store& store, Entries entries, bool 
 
 void RecordWriter::write(Lot lot)
 {
-    const bool keep = !lot.mayBeCalledOff;
-    m_keeping += keep ? 1 : 0;
-    auto work = [store = m_store, make = std::move(lot.make),
-                 hold = !m_waiting.empty()](const Cancel& cancel) -> Result<Attempt> {
-        auto entries = DOWEL_TRY(make(*store->snapshot(), cancel));
-        return attempt(*store, std::move(entries), hold);
-    };
-    auto done = [this, keep, saved = std::move(lot.saved), advice = lot.advice, tried = std::move(lot.tried),
-                 refused = std::move(lot.refused)](const Result<Attempt>& attempt) {
-        m_keeping -= keep ? 1 : 0;
-        if (!attempt) {
-            if (refused)
-                refused(attempt.error());
-            else
+    ++m_keeping;
+    m_jobs->runToItsEnd(
+        [store = m_store, make = std::move(lot.make), hold = !m_waiting.empty()](const Cancel& cancel) -> Result<Attempt> {
+            return attempt(*store, DOWEL_TRY(make(*store->snapshot(), cancel)), hold);
+        },
+        [this, saved = std::move(lot.saved), advice = lot.advice, tried = std::move(lot.tried)](const Result<Attempt>& attempt) {
+            --m_keeping;
+            if (!attempt) {
                 Q_EMIT failed(attempt.error());
-            return;
-        }
-        tried();
-        finish(*attempt, saved, advice);
-    };
-    if (keep)
-        m_jobs->runToItsEnd(std::move(work), std::move(done));
-    else
-        m_jobs->run(std::move(work), std::move(done));
+                return;
+            }
+            tried();
+            finish(*attempt, saved, advice);
+        });
+}
+
+void RecordWriter::writeMany(std::function<void(const Keep&, const Cancel&)> work, std::function<void(bool held)> done)
+{
+    m_jobs->run(
+        [store = m_store, hold = !m_waiting.empty(), work = std::move(work)](const Cancel& cancel) {
+            std::vector<Attempt> held;
+            work(
+                [&](Entries entries) -> Status {
+                    Attempt a = attempt(*store, std::move(entries), hold || !held.empty());
+                    if (a.trouble && !mayPass(*a.trouble))
+                        return *a.trouble;
+                    if (!a.saved)
+                        held.push_back(std::move(a));
+                    return Done{};
+                },
+                cancel);
+            return held;
+        },
+        [this, done = std::move(done)](const std::vector<Attempt>& held) {
+            Q_EMIT written(m_store->snapshot(), true);
+            for (const Attempt& a : held)
+                finish(a, {}, Advice::Overtaken);
+            done(!held.empty());
+        });
 }
 
 void RecordWriter::finish(const Attempt& attempt, const std::function<void()>& saved, Advice advice)

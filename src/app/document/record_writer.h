@@ -33,47 +33,17 @@ public:
         std::function<void()> saved;       ///< once it is durable and its snapshot was told
         Advice advice = Advice::Overtaken; ///< after it
         std::function<void()> tried = [] {
-        };                                                   ///< before that, saved or held
-        bool mayBeCalledOff = false;                         ///< by whoever cancels all work
-        std::function<void(const Error&)> refused = nullptr; ///< instead of failed()
+        }; ///< before that, saved or held
     };
 
     RecordWriter(std::shared_ptr<Store> store, Jobs& jobs, TimeSource& time, QObject* parent = nullptr);
 
     void write(Lot lot);
-    /// Several lots out of one piece of work, each written as soon as it is there: what work() is given writes one, on the
-    /// worker, and tells why the record refuses it. A lot that the disk does not take is held, and those after it behind it.
-    /// done: with what work() made of it all, and whether any lot is held.
-    template <class Done> void writeMany(std::function<Done(const std::function<Status(Entries)>&, const Cancel&)> work,
-                                         std::function<void(Done, bool held)> done)
-    {
-        struct Ended
-        {
-            Done done;
-            std::vector<Attempt> held;
-        };
-        m_jobs->run(
-            [store = m_store, hold = !m_waiting.empty(), work = std::move(work)](const Cancel& cancel) {
-                std::vector<Attempt> held;
-                const auto write = [&](Entries entries) -> Status {
-                    Attempt a = attempt(*store, std::move(entries), hold || !held.empty());
-                    if (a.saved)
-                        return dowel::Done{};
-                    if (a.trouble && !mayPass(*a.trouble))
-                        return *a.trouble;
-                    held.push_back(std::move(a));
-                    return dowel::Done{};
-                };
-                Done all = work(write, cancel);
-                return Ended{std::move(all), std::move(held)};
-            },
-            [this, done = std::move(done)](Ended ended) {
-                Q_EMIT written(m_store->snapshot(), true);
-                for (const Attempt& a : ended.held)
-                    finish(a, {}, Advice::Overtaken);
-                done(std::move(ended.done), !ended.held.empty());
-            });
-    }
+    /// Writes one lot, on the worker, and says why the record refuses it.
+    using Keep = std::function<Status(Entries)>;
+    /// Several lots out of one piece of work, each written as soon as it is there; it may be called off. A lot that the disk does
+    /// not take is held, and those after it behind it. done: whether any is.
+    void writeMany(std::function<void(const Keep&, const Cancel&)> work, std::function<void(bool held)> done);
     /// Entries that the disk did not take yet; they are tried again every few seconds.
     [[nodiscard]] std::size_t waiting() const { return m_waiting.size(); }
     /// Lots on their way that may not be lost.

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/instrument/cuts/chamfer.h"
 
+#include "core/instrument/cuts/parts.h"
+
 namespace dowel {
 
 std::optional<Metres> Chamfer::present(const Instrument& there) const
@@ -10,20 +12,13 @@ std::optional<Metres> Chamfer::present(const Instrument& there) const
 
 Status Chamfer::doTo(InstrumentSpec& spec) const
 {
-    auto* mouth = std::get_if<Duct>(&spec.excitation);
-    if (mouth == nullptr)
-        return Error{ErrorCode::BadValue, "kind", {FactId::HasNoWindow, facts.word}};
-    if (width < mouth->chamfer - boreSlack)
-        return cuts::tooSmall("/excitation/chamfer_mm", width, mouth->chamfer);
-    mouth->chamfer = width;
-    return Done{};
+    Duct& mouth = *DOWEL_TRY(cuts::mouthIn<Duct>(spec, {FactId::HasNoWindow, facts.word}));
+    return cuts::grow(mouth.chamfer, width, "chamfer_mm");
 }
 
 std::vector<Chamfer> Chamfer::on(const Instrument& there)
 {
-    if (const auto* mouth = std::get_if<Duct>(&there.spec().excitation))
-        return {{mouth->chamfer}};
-    return {};
+    return cuts::onMouth<Chamfer>(there, &Duct::chamfer);
 }
 
 } // namespace dowel

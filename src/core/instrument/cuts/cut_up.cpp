@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/instrument/cuts/cut_up.h"
 
+#include "core/instrument/cuts/parts.h"
+
 namespace dowel {
 
 std::optional<Metres> CutUp::present(const Instrument& there) const
@@ -10,20 +12,13 @@ std::optional<Metres> CutUp::present(const Instrument& there) const
 
 Status CutUp::doTo(InstrumentSpec& spec) const
 {
-    auto* mouth = std::get_if<Duct>(&spec.excitation);
-    if (mouth == nullptr)
-        return Error{ErrorCode::BadValue, "kind", {FactId::HasNoWindow, facts.word}};
-    if (windowLength < mouth->windowLength - boreSlack)
-        return cuts::tooSmall("/excitation/window_length_mm", windowLength, mouth->windowLength);
-    mouth->windowLength = windowLength;
-    return Done{};
+    Duct& mouth = *DOWEL_TRY(cuts::mouthIn<Duct>(spec, {FactId::HasNoWindow, facts.word}));
+    return cuts::grow(mouth.windowLength, windowLength, "window_length_mm");
 }
 
 std::vector<CutUp> CutUp::on(const Instrument& there)
 {
-    if (const auto* mouth = std::get_if<Duct>(&there.spec().excitation))
-        return {{mouth->windowLength}};
-    return {};
+    return cuts::onMouth<CutUp>(there, &Duct::windowLength);
 }
 
 } // namespace dowel

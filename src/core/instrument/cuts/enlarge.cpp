@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/instrument/cuts/enlarge.h"
 
+#include "core/instrument/cuts/parts.h"
+
 #include <algorithm>
 
 namespace dowel {
@@ -25,10 +27,7 @@ Status Enlarge::doTo(InstrumentSpec& spec) const
 
 std::vector<Enlarge> Enlarge::on(const Instrument& there)
 {
-    std::vector<Enlarge> works;
-    for (const Hole& h : there.spec().holes)
-        works.push_back({h.id, h.diameter});
-    return works;
+    return cuts::onHoles<Enlarge>(there);
 }
 
 } // namespace dowel

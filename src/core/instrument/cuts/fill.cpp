@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/instrument/cuts/fill.h"
 
+#include "core/instrument/cuts/parts.h"
+
 namespace dowel {
 
 std::optional<Metres> Fill::present(const Instrument& there) const
@@ -21,10 +23,7 @@ Status Fill::doTo(InstrumentSpec& spec) const
 
 std::vector<Fill> Fill::on(const Instrument& there)
 {
-    std::vector<Fill> works;
-    for (const Hole& h : there.spec().holes)
-        works.push_back({h.id, h.diameter});
-    return works;
+    return cuts::onHoles<Fill>(there);
 }
 
 } // namespace dowel

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/instrument/cuts/groove.h"
 
+#include "core/instrument/cuts/parts.h"
+
 namespace dowel {
 
 std::optional<Metres> Groove::present(const Instrument& there) const
@@ -25,10 +27,7 @@ Status Groove::doTo(InstrumentSpec& spec) const
 
 std::vector<Groove> Groove::on(const Instrument& there)
 {
-    std::vector<Groove> works;
-    for (const Hole& h : there.spec().holes)
-        works.push_back({h.id, h.chimney});
-    return works;
+    return cuts::onHoles<Groove>(there);
 }
 
 } // namespace dowel

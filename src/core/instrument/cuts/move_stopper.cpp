@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/instrument/cuts/move_stopper.h"
 
+#include "core/instrument/cuts/parts.h"
+
 namespace dowel {
 
 std::optional<Metres> MoveStopper::present(const Instrument& there) const
@@ -10,18 +12,14 @@ std::optional<Metres> MoveStopper::present(const Instrument& there) const
 
 Status MoveStopper::doTo(InstrumentSpec& spec) const
 {
-    auto* mouth = std::get_if<Transverse>(&spec.excitation);
-    if (mouth == nullptr)
-        return Error{ErrorCode::BadValue, "kind", {FactId::HasNoStopper, facts.word}};
-    mouth->stopper = stopper;
+    Transverse& mouth = *DOWEL_TRY(cuts::mouthIn<Transverse>(spec, {FactId::HasNoStopper, facts.word}));
+    mouth.stopper = stopper;
     return Done{};
 }
 
 std::vector<MoveStopper> MoveStopper::on(const Instrument& there)
 {
-    if (const auto* mouth = std::get_if<Transverse>(&there.spec().excitation))
-        return {{mouth->stopper}};
-    return {};
+    return cuts::onMouth<MoveStopper>(there, &Transverse::stopper);
 }
 
 } // namespace dowel

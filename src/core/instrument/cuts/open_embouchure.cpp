@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/instrument/cuts/open_embouchure.h"
 
+#include "core/instrument/cuts/parts.h"
+
 #include <algorithm>
 
 namespace dowel {
@@ -25,23 +27,19 @@ std::optional<Metres> OpenEmbouchure::present(const Instrument& there) const
 
 Status OpenEmbouchure::doTo(InstrumentSpec& spec) const
 {
-    auto* mouth = std::get_if<Transverse>(&spec.excitation);
-    if (mouth == nullptr)
-        return Error{ErrorCode::BadValue, "kind", {FactId::HasNoEmbouchure, facts.word}};
-    if (holeLength < mouth->holeLength - boreSlack)
-        return cuts::tooSmall("/excitation/hole_length_mm", holeLength, mouth->holeLength);
-    if (holeWidth && *holeWidth < mouth->holeWidth - boreSlack)
-        return cuts::tooSmall("/excitation/hole_width_mm", *holeWidth, mouth->holeWidth);
-    mouth->holeLength = holeLength;
-    mouth->holeWidth = std::max(mouth->holeWidth, holeWidth.value_or(mouth->holeWidth));
+    Transverse& mouth = *DOWEL_TRY(cuts::mouthIn<Transverse>(spec, {FactId::HasNoEmbouchure, facts.word}));
+    DOWEL_TRY(cuts::grow(mouth.holeLength, holeLength, "hole_length_mm"));
+    if (holeWidth) {
+        const Metres was = mouth.holeWidth;
+        DOWEL_TRY(cuts::grow(mouth.holeWidth, *holeWidth, "hole_width_mm"));
+        mouth.holeWidth = std::max(mouth.holeWidth, was); // calipers may read a trifle less
+    }
     return Done{};
 }
 
 std::vector<OpenEmbouchure> OpenEmbouchure::on(const Instrument& there)
 {
-    if (const auto* mouth = std::get_if<Transverse>(&there.spec().excitation))
-        return {{mouth->holeLength}};
-    return {};
+    return cuts::onMouth<OpenEmbouchure>(there, &Transverse::holeLength);
 }
 
 } // namespace dowel

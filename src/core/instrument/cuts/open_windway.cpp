@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/instrument/cuts/open_windway.h"
 
+#include "core/instrument/cuts/parts.h"
+
 namespace dowel {
 
 std::optional<Metres> OpenWindway::present(const Instrument& there) const
@@ -10,20 +12,13 @@ std::optional<Metres> OpenWindway::present(const Instrument& there) const
 
 Status OpenWindway::doTo(InstrumentSpec& spec) const
 {
-    auto* mouth = std::get_if<Duct>(&spec.excitation);
-    if (mouth == nullptr)
-        return Error{ErrorCode::BadValue, "kind", {FactId::HasNoWindow, facts.word}};
-    if (height < mouth->windwayHeight - boreSlack)
-        return cuts::tooSmall("/excitation/windway_height_mm", height, mouth->windwayHeight);
-    mouth->windwayHeight = height;
-    return Done{};
+    Duct& mouth = *DOWEL_TRY(cuts::mouthIn<Duct>(spec, {FactId::HasNoWindow, facts.word}));
+    return cuts::grow(mouth.windwayHeight, height, "windway_height_mm");
 }
 
 std::vector<OpenWindway> OpenWindway::on(const Instrument& there)
 {
-    if (const auto* mouth = std::get_if<Duct>(&there.spec().excitation))
-        return {{mouth->windwayHeight}};
-    return {};
+    return cuts::onMouth<OpenWindway>(there, &Duct::windwayHeight);
 }
 
 } // namespace dowel

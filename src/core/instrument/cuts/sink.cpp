@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/instrument/cuts/sink.h"
 
+#include "core/instrument/cuts/parts.h"
+
 namespace dowel {
 
 std::optional<Metres> Sink::present(const Instrument& there) const
@@ -26,10 +28,7 @@ Status Sink::doTo(InstrumentSpec& spec) const
 
 std::vector<Sink> Sink::on(const Instrument& there)
 {
-    std::vector<Sink> works;
-    for (const Hole& h : there.spec().holes)
-        works.push_back({h.id, *Sink{h.id, {}}.present(there)});
-    return works;
+    return cuts::onHoles<Sink>(there);
 }
 
 } // namespace dowel

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/instrument/cuts/undercut.h"
 
+#include "core/instrument/cuts/parts.h"
+
 #include <algorithm>
 
 namespace dowel {
@@ -22,10 +24,7 @@ Status Undercut::doTo(InstrumentSpec& spec) const
 
 std::vector<Undercut> Undercut::on(const Instrument& there)
 {
-    std::vector<Undercut> works;
-    for (const Hole& h : there.spec().holes)
-        works.push_back({h.id, h.undercutDiameter});
-    return works;
+    return cuts::onHoles<Undercut>(there);
 }
 
 } // namespace dowel

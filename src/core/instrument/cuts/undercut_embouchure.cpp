@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/instrument/cuts/undercut_embouchure.h"
 
+#include "core/instrument/cuts/parts.h"
+
 namespace dowel {
 
 std::optional<Metres> UndercutEmbouchure::present(const Instrument& there) const
@@ -10,20 +12,13 @@ std::optional<Metres> UndercutEmbouchure::present(const Instrument& there) const
 
 Status UndercutEmbouchure::doTo(InstrumentSpec& spec) const
 {
-    auto* mouth = std::get_if<Transverse>(&spec.excitation);
-    if (mouth == nullptr)
-        return Error{ErrorCode::BadValue, "kind", {FactId::HasNoEmbouchure, facts.word}};
-    if (undercut < mouth->undercut - boreSlack)
-        return cuts::tooSmall("/excitation/undercut_mm", undercut, mouth->undercut);
-    mouth->undercut = undercut;
-    return Done{};
+    Transverse& mouth = *DOWEL_TRY(cuts::mouthIn<Transverse>(spec, {FactId::HasNoEmbouchure, facts.word}));
+    return cuts::grow(mouth.undercut, undercut, "undercut_mm");
 }
 
 std::vector<UndercutEmbouchure> UndercutEmbouchure::on(const Instrument& there)
 {
-    if (const auto* mouth = std::get_if<Transverse>(&there.spec().excitation))
-        return {{mouth->undercut}};
-    return {};
+    return cuts::onMouth<UndercutEmbouchure>(there, &Transverse::undercut);
 }
 
 } // namespace dowel

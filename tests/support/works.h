@@ -1,0 +1,19 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "support/fixtures.h"
+
+namespace dowel::fixtures {
+
+/// One of each that has work of its own: a window, an embouchure hole, a closed foot that is bored deeper.
+inline std::vector<Instrument> oneOfEachMouth()
+{
+    InstrumentSpec across = whistleSpec();
+    across.excitation = Transverse{mm(10.0), mm(9.0), mm(4.0), mm(18.0)};
+    InstrumentSpec stopped = whistleSpec();
+    stopped.foot = Foot::Closed;
+    stopped.family = Family::Stopped;
+    return {whistle(), Instrument::make(across).value(), Instrument::make(stopped).value()};
+}
+
+} // namespace dowel::fixtures
