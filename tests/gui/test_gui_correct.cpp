@@ -8,6 +8,7 @@
 #include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QRadioButton>
+#include <QRegularExpression>
 #include <QScrollArea>
 #include <QScrollBar>
 #include <QSlider>
@@ -213,6 +214,14 @@ private Q_SLOTS:
         desk.key(Qt::Key_W, Qt::ControlModifier);
         auto* what = desk.find<QComboBox>("ownWhat");
         auto* size = desk.find<QLineEdit>("ownSize");
+        // What can be done to one hole stands together, from the foot upwards, before what is done to the tube.
+        QStringList holes;
+        for (int i = 0; i < what->count(); ++i)
+            if (const QString last = what->itemText(i).section(QLatin1Char(' '), -1); holes.isEmpty() || holes.last() != last)
+                holes << last;
+        QCOMPARE(holes.mid(0, 6), QStringList({QStringLiteral("h1"), QStringLiteral("h2"), QStringLiteral("h3"),
+                                               QStringLiteral("h4"), QStringLiteral("h5"), QStringLiteral("h6")}));
+        QCOMPARE(holes.filter(QRegularExpression(QStringLiteral("^h\\d$"))).size(), 6);
         what->setCurrentIndex(what->findText(QStringLiteral("Enlarge h3")));
         QCOMPARE(desk.find<QLabel>("ownRecorded")->text(), QStringLiteral("5.3 mm"));
         QTest::keyClicks(size, QStringLiteral("4.9")); // wood does not grow back

@@ -93,7 +93,12 @@ private Q_SLOTS:
                                                 m_room, ReadingSource::File);
             QVERIFY(!r);
             QCOMPARE(r.error().code, ErrorCode::WrongNote);
-            QVERIFY2(r.error().fact.id == FactId::HeardExpected, told(r.error()).c_str());
+            // What sounded and what was asked for, both by name.
+            const Fact& fact = r.error().fact;
+            QVERIFY2(fact.id == FactId::HeardExpected && fact.with.size() == 4, told(r.error()).c_str());
+            VERIFY_NEAR(std::get<Hertz>(fact.with[0]).hertz(), hz, 0.2);
+            QCOMPARE(std::get<std::string>(fact.with[1]), std::string(hz > 1000.0 ? "D6" : "D4"));
+            QCOMPARE(std::get<std::string>(fact.with[3]), std::string("D5"));
         }
         QCOMPARE(plausible(book, {"D5"}, Hertz::fromHertz(1170.0), m_room).error().code, ErrorCode::WrongNote);
         VERIFY_OK(plausible(book, {"D5"}, Hertz::fromHertz(575.0), m_room));

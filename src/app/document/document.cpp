@@ -64,21 +64,29 @@ void Document::setRoom(Temperature room)
 void Document::keepSamples(const FingeringId& fingering, std::function<Result<Samples>(const Workbook&)> source,
                            ReadingSource kind)
 {
-    const auto picture = std::make_shared<std::optional<TakePicture>>();
+    struct Take
+    {
+        Samples samples;
+        TakePicture picture;
+    };
+    const auto take = std::make_shared<Take>();
+    take->picture.fingering = fingering;
     m_writer.write({.make = [fingering, source = std::move(source), kind, room = m_room,
-                             picture](const Workbook& book, const Cancel& cancel) -> Result<RecordWriter::Entries> {
-                        const auto samples = DOWEL_TRY(source(book));
-                        auto entry = DOWEL_TRY(session::takeOf(book, fingering, samples, room, kind, cancel));
-                        *picture = TakePicture{fingering, hearing::framesOf(samples.values, samples.rate_Hz, {}, cancel),
-                                               samples.duration().seconds()};
+                             take](const Workbook& book, const Cancel& cancel) -> Result<RecordWriter::Entries> {
+                        take->samples = DOWEL_TRY(source(book));
                         RecordWriter::Entries one;
-                        one.push_back(std::move(entry));
+                        one.push_back(DOWEL_TRY(session::takeOf(book, fingering, take->samples, room, kind, cancel)));
                         return one;
                     },
                     .saved = [this, fingering] { Q_EMIT readingKept(QString::fromStdString(fingering.text)); },
+                    .afterwards =
+                        [take](const Cancel& cancel) {
+                            take->picture.frames = hearing::framesOf(take->samples.values, take->samples.rate_Hz, {}, cancel);
+                            take->picture.duration_s = take->samples.duration().seconds();
+                        },
                     .tried =
-                        [this, picture] {
-                            m_lastTake = std::move(*picture);
+                        [this, take] {
+                            m_lastTake = std::move(take->picture);
                         }});
 }
 

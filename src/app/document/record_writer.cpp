@@ -35,8 +35,12 @@ void RecordWriter::write(Lot lot)
 {
     ++m_keeping;
     m_jobs->runToItsEnd(
-        [store = m_store, make = std::move(lot.make), hold = !m_waiting.empty()](const Cancel& cancel) -> Result<Attempt> {
-            return attempt(*store, DOWEL_TRY(make(*store->snapshot(), cancel)), hold);
+        [store = m_store, make = std::move(lot.make), afterwards = std::move(lot.afterwards),
+         hold = !m_waiting.empty()](const Cancel& cancel) -> Result<Attempt> {
+            Attempt a = attempt(*store, DOWEL_TRY(make(*store->snapshot(), cancel)), hold);
+            if (afterwards)
+                afterwards(cancel);
+            return a;
         },
         [this, saved = std::move(lot.saved), advice = lot.advice, tried = std::move(lot.tried)](const Result<Attempt>& attempt) {
             --m_keeping;
@@ -44,7 +48,8 @@ void RecordWriter::write(Lot lot)
                 Q_EMIT failed(attempt.error());
                 return;
             }
-            tried();
+            if (tried)
+                tried();
             finish(*attempt, saved, advice);
         });
 }

@@ -30,10 +30,10 @@ public:
     struct Lot
     {
         Make make;
-        std::function<void()> saved;       ///< once it is durable and its snapshot was told
-        Advice advice = Advice::Overtaken; ///< after it
-        std::function<void()> tried = [] {
-        }; ///< before that, saved or held
+        std::function<void()> saved;                             ///< once it is durable and its snapshot was told
+        Advice advice = Advice::Overtaken;                       ///< after it
+        std::function<void(const Cancel&)> afterwards = nullptr; ///< on the worker, once the disk was asked, where there is one
+        std::function<void()> tried = nullptr; ///< before saved(), whether it is held or not, where there is one
     };
 
     RecordWriter(std::shared_ptr<Store> store, Jobs& jobs, TimeSource& time, QObject* parent = nullptr);
