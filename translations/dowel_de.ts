@@ -2313,10 +2313,6 @@
         <translation>vom Fuß</translation>
     </message>
     <message>
-        <source>inches</source>
-        <translation>Zoll</translation>
-    </message>
-    <message>
         <source>error</source>
         <translation>Abweichung</translation>
     </message>
@@ -2453,10 +2449,6 @@
         <translation>Tiefe</translation>
     </message>
     <message>
-        <source>The order of work with boxes to tick, and the full-size template, as PDF.</source>
-        <translation>Die Arbeitsfolge mit Kästchen zum Abhaken und die Schablone in voller Größe als PDF.</translation>
-    </message>
-    <message>
         <source>Tool: %1.</source>
         <translation>Werkzeug: %1.</translation>
     </message>
@@ -2471,10 +2463,6 @@
     <message>
         <source>Bench sheet</source>
         <translation>Werkblatt</translation>
-    </message>
-    <message>
-        <source>Save &amp;bench sheet…</source>
-        <translation>Werk&amp;blatt speichern …</translation>
     </message>
     <message>
         <source>Kept as this shop&apos;s way with this family and material.</source>
@@ -2511,6 +2499,50 @@
     <message>
         <source>Description:</source>
         <translation>Beschreibung:</translation>
+    </message>
+    <message>
+        <source>Where positions are measured from</source>
+        <translation>Wovon Orte gemessen werden</translation>
+    </message>
+    <message>
+        <source>Saves the order of work with boxes to tick, and the full-size template, as PDF.</source>
+        <translation>Speichert die Arbeitsfolge mit Kästchen zum Abhaken und die Schablone in voller Größe als PDF.</translation>
+    </message>
+    <message>
+        <source>Saves the order of work on one page with the adult&apos;s steps marked, and the template, as PDF.</source>
+        <translation>Speichert die Arbeitsfolge auf einer Seite, mit den Schritten der Erwachsenen gekennzeichnet, und die Schablone als PDF.</translation>
+    </message>
+    <message>
+        <source>S&amp;wap</source>
+        <translation>&amp;Tauschen</translation>
+    </message>
+    <message>
+        <source>Does this step before or after the ones that it can change places with.</source>
+        <translation>Macht diesen Schritt vor oder nach denen, mit denen er den Platz tauschen kann.</translation>
+    </message>
+    <message>
+        <source>Either way: %1</source>
+        <translation>So oder so: %1</translation>
+    </message>
+    <message>
+        <source>Class sheet</source>
+        <translation>Klassenblatt</translation>
+    </message>
+    <message>
+        <source>on the rule</source>
+        <translation>am Maßstab</translation>
+    </message>
+    <message>
+        <source>Save &amp;bench sheet…</source>
+        <translation>Werk&amp;blatt speichern …</translation>
+    </message>
+    <message>
+        <source>Save &amp;class sheet…</source>
+        <translation>&amp;Klassenblatt speichern …</translation>
+    </message>
+    <message>
+        <source>These marks together move no note by more than %1 cents; the nearest mark to each length: %2 cents.</source>
+        <translation>Diese Striche zusammen verstimmen keinen Ton um mehr als %1 Cent; der jeweils nächste Strich: %2 Cent.</translation>
     </message>
 </context>
 <context>
@@ -5206,6 +5238,45 @@ Register</translation>
     <message>
         <source>windway chamfer</source>
         <translation>Fase am Kernspalt</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::app::SawPicture</name>
+    <message>
+        <source>Saw cut from the side</source>
+        <translation>Sägeschnitt von der Seite</translation>
+    </message>
+    <message>
+        <source>depth of the cut</source>
+        <translation>Schnitttiefe</translation>
+    </message>
+    <message>
+        <source>window</source>
+        <translation>Fenster</translation>
+    </message>
+    <message>
+        <source>lip from the end</source>
+        <translation>Labium vom Ende</translation>
+    </message>
+    <message>
+        <source>wall opposite</source>
+        <translation>Wand gegenüber</translation>
+    </message>
+    <message>
+        <source>%1°</source>
+        <translation>%1°</translation>
+    </message>
+    <message>
+        <source>%1 deep</source>
+        <translation>%1 tief</translation>
+    </message>
+    <message>
+        <source>window %1</source>
+        <translation>Fenster %1</translation>
+    </message>
+    <message>
+        <source>lip %1 from the end</source>
+        <translation>Labium %1 vom Ende</translation>
     </message>
 </context>
 <context>
@@ -8281,10 +8352,6 @@ rechnet</translation>
         <translation>Schnitt</translation>
     </message>
     <message>
-        <source>Bench sheet. Overall length %1, sounding length %2.</source>
-        <translation>Werkblatt. Gesamtlänge %1, klingende Länge %2.</translation>
-    </message>
-    <message>
         <source>head %1</source>
         <translation>Kopf %1</translation>
     </message>
@@ -8476,6 +8543,178 @@ rechnet</translation>
         <comment>note, how far off</comment>
         <translation>%1 ist %2; die Kanten des Kernspalts ändern, wie dieser Ton anspricht.</translation>
     </message>
+    <message>
+        <source>Stock</source>
+        <translation>Rohling</translation>
+    </message>
+    <message>
+        <source>Bore</source>
+        <translation>Bohrung</translation>
+    </message>
+    <message>
+        <source>Sounding edge</source>
+        <translation>Anblaskante</translation>
+    </message>
+    <message>
+        <source>Mouthpiece</source>
+        <translation>Mundstück</translation>
+    </message>
+    <message>
+        <source>Joints</source>
+        <translation>Verbindungen</translation>
+    </message>
+    <message>
+        <source>First sound</source>
+        <translation>Erster Ton</translation>
+    </message>
+    <message>
+        <source>Holes</source>
+        <translation>Löcher</translation>
+    </message>
+    <message>
+        <source>Tuning and finish</source>
+        <translation>Stimmen und Oberfläche</translation>
+    </message>
+    <message>
+        <source>Overall length %1, sounding length %2.</source>
+        <translation>Gesamtlänge %1, klingende Länge %2.</translation>
+    </message>
+    <message>
+        <source>Bench sheet.</source>
+        <translation>Werkblatt.</translation>
+    </message>
+    <message>
+        <source>Steps with ADULT are an adult&apos;s; children watch from where nothing can reach them.</source>
+        <translation>Schritte mit ERWACHSENE macht ein Erwachsener; Kinder sehen zu, wo sie nichts treffen kann.</translation>
+    </message>
+    <message>
+        <source>ADULT</source>
+        <translation>ERWACHSENE</translation>
+    </message>
+    <message>
+        <source>head joint</source>
+        <translation>Kopfstück</translation>
+    </message>
+    <message>
+        <source>middle joint</source>
+        <translation>Mittelstück</translation>
+    </message>
+    <message>
+        <source>foot joint</source>
+        <translation>Fußstück</translation>
+    </message>
+    <message>
+        <source>body</source>
+        <translation>Körper</translation>
+    </message>
+</context>
+<context>
+    <name>dowel::text::TemplateWords</name>
+    <message>
+        <source>from the sounding edge</source>
+        <translation>von der Anblaskante</translation>
+    </message>
+    <message>
+        <source>from the top end</source>
+        <translation>vom oberen Ende</translation>
+    </message>
+    <message>
+        <source>from the upper end</source>
+        <translation>vom oberen Ende</translation>
+    </message>
+    <message>
+        <source>from the foot</source>
+        <translation>vom Fuß</translation>
+    </message>
+    <message>
+        <source>from the lower end</source>
+        <translation>vom unteren Ende</translation>
+    </message>
+    <message>
+        <source>in</source>
+        <comment>unit</comment>
+        <translation>Zoll</translation>
+    </message>
+    <message>
+        <source>mm</source>
+        <comment>unit</comment>
+        <translation>mm</translation>
+    </message>
+    <message>
+        <source>foot edge. Hole: size now–at most; below it how far %1 (%2)</source>
+        <comment>%1: from the foot</comment>
+        <translation>Fußkante. Loch: Größe jetzt–höchstens; darunter der Abstand %1 (%2)</translation>
+    </message>
+    <message>
+        <source>lower end, without tenon. Hole: size now–at most; below it how far %1 (%2)</source>
+        <comment>%1: from the foot</comment>
+        <translation>unteres Ende, ohne Zapfen. Loch: Größe jetzt–höchstens; darunter der Abstand %1 (%2)</translation>
+    </message>
+    <message>
+        <source>top end</source>
+        <translation>oberes Ende</translation>
+    </message>
+    <message>
+        <source>upper end, without tenon</source>
+        <translation>oberes Ende, ohne Zapfen</translation>
+    </message>
+    <message>
+        <source>saw no further than %1</source>
+        <translation>höchstens bis %1 sägen</translation>
+    </message>
+    <message>
+        <source>window %1 × %2</source>
+        <translation>Fenster %1 × %2</translation>
+    </message>
+    <message>
+        <source>stopper %1 from the hole</source>
+        <translation>Stopfen %1 vom Loch</translation>
+    </message>
+    <message>
+        <source>block</source>
+        <comment>of a duct</comment>
+        <translation>Block</translation>
+    </message>
+    <message>
+        <source>lap: glue it under the other edge</source>
+        <translation>Lasche: unter die andere Kante kleben</translation>
+    </message>
+    <message>
+        <source>mouth</source>
+        <comment>of the instrument</comment>
+        <translation>Mund</translation>
+    </message>
+    <message>
+        <source>hole</source>
+        <translation>Loch</translation>
+    </message>
+    <message>
+        <source>first</source>
+        <comment>size of a hole</comment>
+        <translation>zuerst</translation>
+    </message>
+    <message>
+        <source>at most</source>
+        <comment>size of a hole</comment>
+        <translation>höchstens</translation>
+    </message>
+    <message>
+        <source>done</source>
+        <comment>of a hole</comment>
+        <translation>fertig</translation>
+    </message>
+    <message>
+        <source>%1, at the back</source>
+        <translation>%1, hinten</translation>
+    </message>
+    <message>
+        <source>%1 – full size, page %2 of %3. Print without scaling and hold a rule against the ruler.</source>
+        <translation>%1 – volle Größe, Seite %2 von %3. Ohne Skalierung drucken und einen Maßstab an die Skala halten.</translation>
+    </message>
+    <message>
+        <source>edge of page %1</source>
+        <translation>Rand von Seite %1</translation>
+    </message>
 </context>
 <context>
     <name>dowel::text::Writer</name>
@@ -8483,10 +8722,6 @@ rechnet</translation>
         <source>%1 bit</source>
         <comment>drill of a size</comment>
         <translation>Bohrer %1</translation>
-    </message>
-    <message>
-        <source>Stock</source>
-        <translation>Rohling</translation>
     </message>
     <message>
         <source>Choose straight, knot-free wood. Season the billet with waxed ends until it stops losing weight, and rest it again for some weeks after the pilot bore.</source>
@@ -8577,10 +8812,6 @@ rechnet</translation>
         <translation>Am Anschlagwinkel fällt kein Licht durch.</translation>
     </message>
     <message>
-        <source>Bore</source>
-        <translation>Bohrung</translation>
-    </message>
-    <message>
         <source>Bore %1 deep from the sounding end with a %2 bit and a stop on the bit. The bore is short on purpose; deepening lowers the note.</source>
         <translation>Vom Klangende %1 tief bohren, mit %2 und Tiefenanschlag. Die Bohrung ist absichtlich kurz; tiefer bohren senkt den Ton.</translation>
     </message>
@@ -8603,10 +8834,6 @@ rechnet</translation>
     <message>
         <source>Clamp the work, wear no gloves or loose sleeves, and clear the chips often.</source>
         <translation>Werkstück einspannen, keine Handschuhe oder weiten Ärmel, Späne oft entfernen.</translation>
-    </message>
-    <message>
-        <source>Boring before turning lets you turn the outside true to a bore that wandered.</source>
-        <translation>Erst bohren, dann drehen: So lässt sich außen zentrisch zu einer verlaufenen Bohrung drehen.</translation>
     </message>
     <message>
         <source>Ream the bore to its profile: %1 at the top, %2 at the foot.</source>
@@ -8693,16 +8920,8 @@ rechnet</translation>
         <translation>Ein Erwachsener bohrt; ein Flachbohrer hakt ein. Das Gemüse in weichen Backen einspannen.</translation>
     </message>
     <message>
-        <source>Sounding edge</source>
-        <translation>Anblaskante</translation>
-    </message>
-    <message>
         <source>Bore the slow chamber %1 deep and %2 wide from the top, and its exit into the windway.</source>
         <translation>Die Windkammer von oben %1 tief und %2 weit bohren, mit Ausgang in den Windkanal.</translation>
-    </message>
-    <message>
-        <source>Cut the window %1 wide and %2 long. The sounding edge is %3 from the top end and %4 from the foot.</source>
-        <translation>Das Fenster %1 breit und %2 lang schneiden. Die Anblaskante liegt %3 vom oberen Ende und %4 vom Fuß.</translation>
     </message>
     <message>
         <source>bit, then file</source>
@@ -8719,10 +8938,6 @@ rechnet</translation>
     <message>
         <source>Cut away from yourself.</source>
         <translation>Vom Körper weg schneiden.</translation>
-    </message>
-    <message>
-        <source>Window before windway: the windway can be led to the edge. Windway first: the cutter runs out cleanly.</source>
-        <translation>Fenster vor Windkanal: Der Kanal lässt sich auf die Schneide führen. Windkanal zuerst: Das Werkzeug läuft sauber aus.</translation>
     </message>
     <message>
         <source>Slope the lip from outside until its edge is thin and even.</source>
@@ -8813,10 +9028,6 @@ rechnet</translation>
         <translation>Drücken, nicht schlagen: Ein strammer Stopfen kann den Kopf spalten.</translation>
     </message>
     <message>
-        <source>Mouthpiece</source>
-        <translation>Mundstück</translation>
-    </message>
-    <message>
         <source>%1 mL</source>
         <translation>%1 ml</translation>
     </message>
@@ -8857,10 +9068,6 @@ rechnet</translation>
         <translation>Bei verschlossenem Ende saugen: Das Blatt schließt und hält einen Augenblick.</translation>
     </message>
     <message>
-        <source>Joints</source>
-        <translation>Verbindungen</translation>
-    </message>
-    <message>
         <source>Cut joint %1 so that the part above is %2 long without its tenon. Bore the socket before reaming and turn the tenon last.</source>
         <translation>Verbindung %1 so trennen, dass das Teil darüber ohne Zapfen %2 lang ist. Die Hülse vor dem Räumen bohren, den Zapfen zuletzt drehen.</translation>
     </message>
@@ -8875,10 +9082,6 @@ rechnet</translation>
     <message>
         <source>Thread wound too thick splits a socket.</source>
         <translation>Zu dick gewickelter Faden spaltet die Hülse.</translation>
-    </message>
-    <message>
-        <source>First sound</source>
-        <translation>Erster Ton</translation>
     </message>
     <message>
         <source>Blow the tube before any hole is made.</source>
@@ -8907,10 +9110,6 @@ rechnet</translation>
     <message>
         <source>Drawn out quickly, the slide pops: it is tight.</source>
         <translation>Schnell herausgezogen, knallt der Schieber: Er ist dicht.</translation>
-    </message>
-    <message>
-        <source>Holes</source>
-        <translation>Löcher</translation>
     </message>
     <message>
         <source>Print the template at 100 % and check its ruler. Wrap it round the tube with its edge at the foot, and prick the centres.</source>
@@ -9018,10 +9217,6 @@ rechnet</translation>
         <translation>Senker oder Rundfeile</translation>
     </message>
     <message>
-        <source>Tuning and finish</source>
-        <translation>Stimmen und Oberfläche</translation>
-    </message>
-    <message>
         <source>Play every fingering on Listen, then make one cut at a time as Correct advises, until every note is within tolerance.</source>
         <translation>Unter Hören jeden Griff spielen, dann Schnitt für Schnitt nach Nacharbeiten, bis jeder Ton in der Toleranz liegt.</translation>
     </message>
@@ -9076,6 +9271,22 @@ rechnet</translation>
     <message>
         <source>Play the note again after every step.</source>
         <translation>Den Ton nach jedem Schritt wieder spielen.</translation>
+    </message>
+    <message>
+        <source>Cut the window %1 wide and %2 long. Its lip, the sounding edge, is %3 from the top end and %4 from the foot.</source>
+        <translation>Das Fenster %1 breit und %2 lang schneiden. Sein Labium, die Anblaskante, liegt %3 vom oberen Ende und %4 vom Fuß.</translation>
+    </message>
+    <message>
+        <source>Window first: the windway can be led to the lip. Windway first: the cutter runs out before there is an edge to break.</source>
+        <translation>Erst das Fenster: Der Windkanal lässt sich zum Labium führen. Erst der Windkanal: Das Werkzeug läuft aus, bevor es eine Kante zu verletzen gibt.</translation>
+    </message>
+    <message>
+        <source>Holes first: each hole lowers the notes below it, and the foot has the wood for that. Foot first: saw it as the table of the lowest note says, leave a little, and type the length under As built.</source>
+        <translation>Erst die Löcher: Jedes Loch senkt die Töne darunter, und der Fuß hat das Holz dafür. Erst der Fuß: nach der Tabelle des tiefsten Tons sägen, etwas stehen lassen und die Länge unter Gebaut eintragen.</translation>
+    </message>
+    <message>
+        <source>Bore first: the outside is turned true to a bore that wandered. Turn first: a round blank bores truer in the lathe; leave %1 and turn to size after the bore.</source>
+        <translation>Erst bohren: Die Außenseite wird nach einer verlaufenen Bohrung gedreht. Erst drehen: Ein runder Rohling bohrt sich auf der Drehbank genauer; %1 stehen lassen und nach dem Bohren auf Maß drehen.</translation>
     </message>
 </context>
 <context>

@@ -561,6 +561,7 @@ void addStock(CLI::App& app, Asked& a)
     sheet->add_option("--out", a.out, "FILE.pdf")->required();
     takesTools(sheet);
     sheet->add_option("--paper", a.paper, "paper: a4 or letter")->check(CLI::IsMember({"a4", "letter"}));
+    sheet->add_flag("--class", a.steps.forClass, "for a class: the order of work on one page, the adult's steps marked");
     a.does(sheet, [&a, wanted] { return worksheet(a.file, a.out, wanted()); });
 }
 

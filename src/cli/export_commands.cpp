@@ -32,15 +32,16 @@ Answer exportTemplate(const Workbook& book, const std::string& format, const std
     const auto levers = leversOf(present, LeverScope::HolesAndFoot);
     const auto goal = nearestTo(forecaster, present, levers, {});
     const auto ends = goal ? withLevers(present, levers, *goal) : Result<Instrument>(goal.error());
-    const TemplateSheet sheet = session::sheetOf(present, ends ? *ends : present);
-    const std::string title = present.spec().name.empty() ? "Template" : present.spec().name;
+    const draw::Template drawn{session::sheetsOf(present, ends ? *ends : present),
+                               text::TemplateWords(text::LengthUnit::Millimetres),
+                               present.spec().name.empty() ? "Template" : present.spec().name};
     Status written = Done{};
     if (format == "pdf") {
         ensureGraphics();
-        const auto pdf = draw::templatePdf(sheet, title, draw::Paper::A4);
+        const auto pdf = draw::templatePdf(drawn, draw::Paper::A4);
         written = pdf ? io::writeFileWhole(file, *pdf) : Status(pdf.error());
     } else {
-        written = io::writeFileWhole(file, format == "svg" ? draw::templateSvg(sheet, title) : draw::templateDxf(sheet));
+        written = io::writeFileWhole(file, format == "svg" ? draw::templateSvg(drawn) : draw::templateDxf(drawn));
     }
     if (!written)
         return written.error();

@@ -48,9 +48,11 @@ Result<Made> madeOf(const std::string& path)
         if (auto plan = io::planFromText(*text)) {
             done = std::move(plan->done);
             goal = std::move(plan->goal);
+            if (!book.sounds() && goal) { // drilled small first, as in the window
+                auto layout = DOWEL_TRY(layoutAt(*goal, plan->blank.spec.bore.back().at, plan->wishes));
+                return Made{std::move(layout.start), std::move(layout.goal), std::move(done)};
+            }
         }
-    if (!book.sounds() && goal)
-        return Made{*goal, *goal, std::move(done)};
     const Instrument& present = book.present();
     return Made{present, goal && goal->length() < present.length() ? *goal : present, std::move(done)};
 }
@@ -118,13 +120,14 @@ Answer steps(const std::string& path, const StepsWanted& wanted)
             std::find_if(made->done.begin(), made->done.end(), [&](const io::StepDone& d) { return d.step == s.key; });
         list.push_back({{"id", s.id},
                         {"key", s.key},
-                        {"group", s.group.toStdString()},
+                        {"group", text::groupName(s.group).toStdString()},
                         {"text", s.text.toStdString()},
                         {"tool", s.tool.toStdString()},
                         {"measures_mm", measures},
                         {"check", wordsOrNull(s.check)},
                         {"caution", wordsOrNull(s.caution)},
                         {"school", wordsOrNull(s.alternative)},
+                        {"adult", s.adult},
                         {"done", ticked == made->done.end() ? Json() : Json(ticked->at)}});
     }
     Json joints = Json::array();
@@ -190,8 +193,10 @@ Answer worksheet(const std::string& path, const std::string& out, const StepsWan
     const auto order = DOWEL_TRY(orderedFor(path, wanted));
     const Made* made = &order.made;
     ensureGraphics();
-    const auto pdf = report::benchSheet(made->start, session::sheetOf(made->start, made->goal), order.steps, order.unit,
-                                        wanted.letter ? draw::Paper::Letter : draw::Paper::A4);
+    const SheetWishes wishes{.inchRuler = order.unit == text::LengthUnit::Inches};
+    const auto pdf = report::benchSheet(
+        {made->start, session::sheetsOf(made->start, made->goal, wishes), order.steps, order.unit, wanted.forClass},
+        wanted.letter ? draw::Paper::Letter : draw::Paper::A4);
     if (!pdf)
         return pdf.error();
     DOWEL_TRY(io::writeFileWhole(out, *pdf));

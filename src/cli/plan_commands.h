@@ -10,7 +10,8 @@ struct StepsWanted
 {
     std::string drawer; ///< file of what is in the drawer; empty: every published size
     bool inches = false;
-    bool letter = false; ///< paper of the bench sheet
+    bool letter = false;   ///< paper of the bench sheet
+    bool forClass = false; ///< a class's sheet
 };
 
 [[nodiscard]] Answer steps(const std::string& path, const StepsWanted& wanted);

@@ -154,8 +154,7 @@ Answer carry(const std::string& modelPath, const std::string& blankPath)
     const auto* blank = std::get_if<Blank>(&asked.from);
     if (blank == nullptr)
         return Error{ErrorCode::BadValue, blankPath, FactId::HasHoles};
-    const auto rough = DOWEL_TRY(session::rowOn(model, *blank));
-    const auto found = DOWEL_TRY(layOut(rough, blank->spec.bore.back().at, asked.wishes, false));
+    const auto found = DOWEL_TRY(session::layoutAfter(model, *blank, asked.wishes, false));
     const auto before = forecastJson(model);
     const auto after = forecastJson(found.goal);
     if (!before || !after)

@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "draw/report.h"
 
-#include "core/base/number_text.h"
 #include "draw/fonts.h"
 #include "draw/pdf.h"
 #include "draw/sketch_in_text.h"
@@ -19,129 +18,6 @@
 #include <cmath>
 
 namespace dowel::draw {
-
-namespace {
-
-std::string millimetres(Metres m)
-{
-    return fixedText(m.millimetres(), 1);
-}
-
-void drawSection(Sketch& s, const Instrument& instrument, double scale, double axis)
-{
-    const auto& bore = instrument.spec().bore;
-    const auto x = [&](Metres at) {
-        return at.millimetres() * scale;
-    };
-    for (std::size_t i = 1; i < bore.size(); ++i)
-        for (const double side : {-1.0, 1.0}) {
-            const auto inner = [&](const Station& t) {
-                return axis + side * t.diameter.millimetres() / 2.0 * scale;
-            };
-            const auto outer = [&](const Station& t) {
-                return inner(t) + side * instrument.wallAt(t.at).millimetres() * scale;
-            };
-            s.lines.push_back({x(bore[i - 1].at), inner(bore[i - 1]), x(bore[i].at), inner(bore[i]), 0.2});
-            s.lines.push_back({x(bore[i - 1].at), outer(bore[i - 1]), x(bore[i].at), outer(bore[i]), 0.35});
-            if (i + 1 == bore.size())
-                s.lines.push_back({x(bore[i].at), inner(bore[i]), x(bore[i].at), outer(bore[i]), 0.35});
-            if (i == 1)
-                s.lines.push_back({x(bore[0].at), inner(bore[0]), x(bore[0].at), outer(bore[0]), 0.35});
-        }
-    if (instrument.spec().foot == Foot::Closed) {
-        const double r = bore.back().diameter.millimetres() / 2.0 * scale;
-        s.lines.push_back({x(bore.back().at), axis - r, x(bore.back().at), axis + r, 0.6});
-    }
-}
-
-void drawMouth(Sketch& s, const Instrument& instrument, double scale, double above)
-{
-    if (const auto* d = std::get_if<Duct>(&instrument.spec().excitation)) {
-        const double half = d->windowWidth.millimetres() / 2.0 * scale;
-        const double along = d->windowLength.millimetres() * scale;
-        for (const auto& [x1, y1, x2, y2] : {std::array{0.0, -half, along, -half}, std::array{0.0, half, along, half},
-                                             std::array{0.0, -half, 0.0, half}, std::array{along, -half, along, half}})
-            s.lines.push_back({x1, above + y1, x2, above + y2, 0.25});
-    } else if (const auto* t = std::get_if<Transverse>(&instrument.spec().excitation)) {
-        s.rings.push_back({0.0, above, t->holeLength.millimetres() / 2.0 * scale, t->holeWidth.millimetres() / 2.0 * scale});
-    }
-}
-
-} // namespace
-
-Sketch instrumentSketch(const Instrument& instrument, double width_mm)
-{
-    const InstrumentSpec& spec = instrument.spec();
-    Sketch s;
-    s.width = width_mm;
-    constexpr double edge = 6.0;
-    const double scale = (width_mm - 2.0 * edge) / instrument.length().millimetres();
-    double outside = 0.0;
-    for (const Station& t : spec.bore)
-        outside = std::max(outside, (t.diameter + instrument.wallAt(t.at) * 2.0).millimetres() * scale);
-    const double section = 5.0 + outside / 2.0;
-    const double above = section + outside + 9.0;
-    drawSection(s, instrument, scale, section);
-    for (const double side : {-1.0, 1.0})
-        s.lines.push_back(
-            {0.0, above + side * outside / 2.0, instrument.length().millimetres() * scale, above + side * outside / 2.0, 0.35});
-    drawMouth(s, instrument, scale, above);
-    const double foot = instrument.length().millimetres() * scale;
-    double level = 0.0;
-    for (std::size_t i = 0; i < spec.holes.size(); ++i) {
-        const Hole& h = spec.holes[i];
-        const double x = h.at.millimetres() * scale;
-        const double r = h.diameter.millimetres() / 2.0 * scale;
-        s.rings.push_back({x, above, r * h.elongation, r});
-        if (h.side == Side::Back) // seen through the tube
-            s.lines.push_back({x - r, above + r, x + r, above - r, 0.15});
-        s.texts.push_back({x, above - outside / 2.0 - 1.5, h.id.text, 2.6});
-        const double below = above + outside / 2.0;
-        s.texts.push_back({x, below + 3.5, millimetres(h.diameter), 2.4});
-        // Each distance from the foot has a line of its own, so that no two run into each other.
-        level = below + 6.5 + 3.6 * static_cast<double>(i);
-        s.lines.push_back({x, below + 4.2, x, level, 0.1});
-        s.lines.push_back({x, level, foot, level, 0.15});
-        s.texts.push_back({(x + foot) / 2.0, level - 0.5, millimetres(instrument.length() - h.at), 2.4});
-    }
-    level = std::max(level, above + outside / 2.0 + 3.0) + 3.6;
-    s.lines.push_back({0.0, level, foot, level, 0.15});
-    s.texts.push_back({foot / 2.0, level - 0.5, millimetres(instrument.length()), 2.4});
-    s.lines.push_back({foot, above + outside / 2.0, foot, level, 0.1});
-    s.height = level + 2.0;
-    for (SketchLine& l : s.lines) {
-        l.x1 += edge;
-        l.x2 += edge;
-    }
-    for (SketchRing& r : s.rings)
-        r.x += edge;
-    for (SketchText& t : s.texts)
-        t.x += edge;
-    return s;
-}
-
-Sketch timbreSketch(const std::vector<PartialsOf>& notes, double width_mm)
-{
-    Sketch s;
-    s.width = width_mm;
-    s.height = 28.0;
-    const double column = width_mm / static_cast<double>(std::max<std::size_t>(8, notes.size()));
-    constexpr double foot = 22.0;
-    constexpr double faintest_dB = -40.0;
-    for (std::size_t i = 0; i < notes.size(); ++i) {
-        const double middle = (static_cast<double>(i) + 0.5) * column;
-        for (std::size_t k = 0; k < notes[i].partials_dB.size() && k < 6; ++k) {
-            const double strength = std::clamp(1.0 - notes[i].partials_dB[k] / faintest_dB, 0.0, 1.0);
-            const double wide = strength * column * 0.8;
-            if (wide > 0.1)
-                s.bars.push_back({middle - wide / 2.0, foot - 3.4 * static_cast<double>(k + 1), wide, 2.6,
-                                  static_cast<int>(200.0 * (1.0 - strength))});
-        }
-        s.texts.push_back({middle, foot + 4.0, notes[i].note, 2.4});
-    }
-    s.lines.push_back({0.0, foot, width_mm, foot, 0.2});
-    return s;
-}
 
 std::string svgOf(const Sketch& s, const std::string& title)
 {
@@ -234,7 +110,8 @@ struct ReportPages::Parts
     }
 };
 
-ReportPages::ReportPages(const QString& body, std::vector<Placed> sketches, const QString& title, QSizeF page_mm)
+ReportPages::ReportPages(const QString& body, std::vector<Placed> sketches, const QString& title, QSizeF page_mm,
+                         double letters_pt)
     : m_parts(std::make_unique<Parts>())
 {
     loadFonts();
@@ -245,7 +122,7 @@ ReportPages::ReportPages(const QString& body, std::vector<Placed> sketches, cons
     p.page_mm = page_mm;
     p.document.documentLayout()->setPaintDevice(&p.device);
     QFont font(QStringLiteral("B612"));
-    font.setPointSizeF(9.0);
+    font.setPointSizeF(letters_pt);
     p.document.setDefaultFont(font);
     p.document.setDocumentMargin(0.0);
     p.document.setDefaultStyleSheet(

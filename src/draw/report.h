@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The passport's pictures, to scale and in black on white, and its pages: selectable text, fonts embedded.
+// Pages of words and sketches: selectable text, fonts embedded.
 #pragma once
 
 #include "core/base/result.h"
-#include "core/instrument/instrument.h"
+#include "draw/sketch.h"
 #include "draw/template_files.h"
 
 #include <QSizeF>
@@ -18,51 +18,6 @@ class QThread;
 
 namespace dowel::draw {
 
-struct SketchLine
-{
-    double x1, y1, x2, y2;
-    double width = 0.25;
-};
-struct SketchRing
-{
-    double x, y, rx, ry;
-};
-struct SketchBar
-{
-    double x, y, width, height;
-    int grey; ///< 0 black to 255 white
-};
-struct SketchText
-{
-    double x, y; ///< middle of its foot line
-    std::string words;
-    double size = 2.6;
-};
-/// Pen strokes in millimetres on the paper, y downwards.
-struct Sketch
-{
-    double width = 0.0;
-    double height = 0.0;
-    std::vector<SketchLine> lines;
-    std::vector<SketchRing> rings;
-    std::vector<SketchBar> bars;
-    std::vector<SketchText> texts;
-};
-/// Section and view from above of the whole instrument, foot to the right, reduced so that it is so wide; holes with their names,
-/// diameters and distances from the foot.
-[[nodiscard]] Sketch instrumentSketch(const Instrument& instrument, double width_mm);
-
-struct PartialsOf
-{
-    std::string note;
-    std::vector<double> partials_dB; ///< over the power of all
-};
-/// A column a note: its partials from below, the stronger the darker and wider.
-[[nodiscard]] Sketch timbreSketch(const std::vector<PartialsOf>& notes, double width_mm);
-
-/// As an element of an HTML page.
-[[nodiscard]] std::string svgOf(const Sketch& sketch, const std::string& title);
-
 /// A picture and the words of the body that mark its place.
 struct Placed
 {
@@ -73,7 +28,9 @@ struct Placed
 class ReportPages
 {
 public:
-    ReportPages(const QString& body, std::vector<Placed> sketches, const QString& title, QSizeF page_mm);
+    static constexpr double usualLetters_pt = 9.0;
+    ReportPages(const QString& body, std::vector<Placed> sketches, const QString& title, QSizeF page_mm,
+                double letters_pt = usualLetters_pt);
     ~ReportPages();
     ReportPages(const ReportPages&) = delete;
     ReportPages& operator=(const ReportPages&) = delete;

@@ -49,18 +49,17 @@ Look lookOf(SheetCurve::Line line)
 }
 
 /// Text of the maker's as XML can hold it.
-QString withoutControls(const std::string& text)
+QString withoutControls(QString clean)
 {
-    QString clean = QString::fromStdString(text);
     clean.removeIf([](QChar c) { return c.category() == QChar::Other_Control || c.unicode() >= 0xFFFE; });
     return clean;
 }
 
 /// Text as one DXF group's value: no line breaks, which would begin a group of its own, and ASCII alone.
-std::string dxfText(const std::string& text)
+std::string dxfText(const QString& text)
 {
     std::string out;
-    for (const QChar c : QString::fromStdString(text)) {
+    for (const QChar c : text) {
         if (c.category() == QChar::Other_Control)
             out += ' ';
         else if (c.unicode() < 0x7F)
@@ -76,31 +75,29 @@ QString number(double v)
     return QString::number(v, 'f', 4);
 }
 
-} // namespace
-
-std::string templateSvg(const TemplateSheet& sheet, const std::string& title)
+/// Where the line of holes of each sheet lies below the upper edge of the drawing: one sheet below the other.
+std::vector<double> middles_mm(const std::vector<TemplateSheet>& sheets)
 {
-    enterDoor(Door::Template);
-    // y grows downwards on the page and upwards on the sheet.
-    const double width = sheet.length_m * 1e3 + 2.0 * sheetMargin_mm;
-    const double height = sheet.round_m * 1e3 + 2.0 * sheetMargin_mm;
+    constexpr double apart_mm = 10.0 + lap_m * 1e3;
+    std::vector<double> middles;
+    double y = sheetMargin_mm;
+    for (const TemplateSheet& sheet : sheets) {
+        y += sheet.round_m * 0.5e3;
+        middles.push_back(y);
+        y += sheet.round_m * 0.5e3 + apart_mm;
+    }
+    return middles;
+}
+
+/// y grows downwards on the page and upwards on the sheet.
+void putSvg(QXmlStreamWriter& w, const TemplateSheet& sheet, const text::TemplateWords& words, double middle_mm)
+{
     const auto x = [](double v_m) {
         return v_m * 1e3 + sheetMargin_mm;
     };
     const auto y = [&](double v_m) {
-        return height / 2.0 - v_m * 1e3;
+        return middle_mm - v_m * 1e3;
     };
-    QBuffer buffer;
-    buffer.open(QIODevice::WriteOnly);
-    QXmlStreamWriter w(&buffer);
-    w.setAutoFormatting(true);
-    w.writeStartDocument();
-    w.writeStartElement(QStringLiteral("svg"));
-    w.writeDefaultNamespace(QStringLiteral("http://www.w3.org/2000/svg"));
-    w.writeAttribute(QStringLiteral("width"), number(width) + QStringLiteral("mm"));
-    w.writeAttribute(QStringLiteral("height"), number(height) + QStringLiteral("mm"));
-    w.writeAttribute(QStringLiteral("viewBox"), QStringLiteral("0 0 %1 %2").arg(number(width), number(height)));
-    w.writeTextElement(QStringLiteral("title"), withoutControls(title));
     for (const SheetCurve& c : sheet.curves) {
         const Look look = lookOf(c.line);
         QString path;
@@ -126,17 +123,44 @@ std::string templateSvg(const TemplateSheet& sheet, const std::string& title)
         w.writeAttribute(QStringLiteral("font-size"), QStringLiteral("2.4"));
         if (l.centred)
             w.writeAttribute(QStringLiteral("text-anchor"), QStringLiteral("middle"));
-        w.writeCharacters(withoutControls(l.text));
+        w.writeCharacters(withoutControls(words.label(sheet, l)));
         w.writeEndElement();
     }
+}
+
+} // namespace
+
+std::string templateSvg(const Template& drawn)
+{
+    enterDoor(Door::Template);
+    const std::vector<double> middles = middles_mm(drawn.sheets);
+    double longest = 0.0;
+    for (const TemplateSheet& sheet : drawn.sheets)
+        longest = std::max(longest, sheet.length_m * 1e3);
+    const double width = longest + 2.0 * sheetMargin_mm;
+    const double height = middles.back() + drawn.sheets.back().round_m * 0.5e3 + sheetMargin_mm;
+    QBuffer buffer;
+    buffer.open(QIODevice::WriteOnly);
+    QXmlStreamWriter w(&buffer);
+    w.setAutoFormatting(true);
+    w.writeStartDocument();
+    w.writeStartElement(QStringLiteral("svg"));
+    w.writeDefaultNamespace(QStringLiteral("http://www.w3.org/2000/svg"));
+    w.writeAttribute(QStringLiteral("width"), number(width) + QStringLiteral("mm"));
+    w.writeAttribute(QStringLiteral("height"), number(height) + QStringLiteral("mm"));
+    w.writeAttribute(QStringLiteral("viewBox"), QStringLiteral("0 0 %1 %2").arg(number(width), number(height)));
+    w.writeTextElement(QStringLiteral("title"), withoutControls(QString::fromStdString(drawn.title)));
+    for (std::size_t i = 0; i < drawn.sheets.size(); ++i)
+        putSvg(w, drawn.sheets[i], drawn.words, middles[i]);
     w.writeEndElement();
     w.writeEndDocument();
     return buffer.data().toStdString();
 }
 
-std::string templateDxf(const TemplateSheet& sheet)
+std::string templateDxf(const Template& drawn)
 {
     enterDoor(Door::Template);
+    const std::vector<double> middles = middles_mm(drawn.sheets);
     std::string s;
     const auto pair = [&s](int code, const std::string& value) {
         s += std::to_string(code) + "\n" + value + "\n";
@@ -171,32 +195,36 @@ std::string templateDxf(const TemplateSheet& sheet)
     pair(0, "ENDSEC");
     pair(0, "SECTION");
     pair(2, "ENTITIES");
-    for (const SheetCurve& c : sheet.curves) {
-        const std::string layer = lookOf(c.line).layer;
-        pair(0, "POLYLINE");
-        pair(8, layer);
-        pair(66, "1");
-        pair(70, c.closed ? "1" : "0");
-        for (const SheetPoint& p : c.points) {
-            pair(0, "VERTEX");
+    for (std::size_t i = 0; i < drawn.sheets.size(); ++i) {
+        const TemplateSheet& sheet = drawn.sheets[i];
+        const double down_m = (middles[i] - middles.front()) * 1e-3;
+        for (const SheetCurve& c : sheet.curves) {
+            const std::string layer = lookOf(c.line).layer;
+            pair(0, "POLYLINE");
             pair(8, layer);
-            real(10, p.x_m);
-            real(20, p.y_m);
+            pair(66, "1");
+            pair(70, c.closed ? "1" : "0");
+            for (const SheetPoint& p : c.points) {
+                pair(0, "VERTEX");
+                pair(8, layer);
+                real(10, p.x_m);
+                real(20, p.y_m - down_m);
+            }
+            pair(0, "SEQEND");
+            pair(8, layer);
         }
-        pair(0, "SEQEND");
-        pair(8, layer);
-    }
-    for (const SheetLabel& l : sheet.labels) {
-        pair(0, "TEXT");
-        pair(8, "EDGE");
-        real(10, l.at.x_m);
-        real(20, l.at.y_m);
-        real(40, 0.0024);
-        pair(1, dxfText(l.text));
-        if (l.centred) {
-            pair(72, "1");
-            real(11, l.at.x_m);
-            real(21, l.at.y_m);
+        for (const SheetLabel& l : sheet.labels) {
+            pair(0, "TEXT");
+            pair(8, "EDGE");
+            real(10, l.at.x_m);
+            real(20, l.at.y_m - down_m);
+            real(40, 0.0024);
+            pair(1, dxfText(drawn.words.label(sheet, l)));
+            if (l.centred) {
+                pair(72, "1");
+                real(11, l.at.x_m);
+                real(21, l.at.y_m - down_m);
+            }
         }
     }
     pair(0, "ENDSEC");
@@ -212,9 +240,10 @@ constexpr double edge_mm = 8.0; // what common printers leave white
 class TemplatePages
 {
 public:
-    TemplatePages(QPainter& painter, const TemplateSheet& sheet, QSizeF page_mm)
+    TemplatePages(QPainter& painter, const TemplateSheet& sheet, const text::TemplateWords& words, QSizeF page_mm)
         : m_painter(painter),
           m_sheet(sheet),
+          m_words(words),
           m_page_mm(page_mm),
           m_pages(pagesOf(sheet, (page_mm.width() - 2.0 * edge_mm) * 1e-3)),
           m_font(QStringLiteral("B612"))
@@ -225,11 +254,7 @@ public:
     void draw(std::size_t k, const QString& title)
     {
         m_painter.setPen(QPen(Qt::black, 0.15));
-        drawText(QPointF(edge_mm, 8.0),
-                 QStringLiteral("%1 – full size, page %2 of %3. Print without scaling and hold a rule against the ruler.")
-                     .arg(title)
-                     .arg(k + 1)
-                     .arg(m_pages.size()));
+        drawText(QPointF(edge_mm, 8.0), m_words.pageLine(title, k + 1, m_pages.size()));
         const double length_mm = (m_pages[k].to_m - m_pages[k].from_m) * 1e3;
         m_painter.setClipRect(QRectF(edge_mm - 0.2, 0.0, length_mm + 0.4, m_page_mm.height()));
         drawSheet(k);
@@ -276,7 +301,7 @@ private:
         }
         m_painter.setPen(QPen(Qt::black, 0.15));
         for (const SheetLabel& l : m_sheet.labels)
-            drawText(place(k, l.at), QString::fromStdString(l.text), l.centred);
+            drawText(place(k, l.at), m_words.label(m_sheet, l), l.centred);
     }
     /// Crosses that lie on one another where two pages meet, and the edge on which the page before ends.
     void drawJoins(std::size_t k)
@@ -293,15 +318,15 @@ private:
         m_painter.setPen(QPen(Qt::black, 0.15, Qt::DotLine));
         const double x = (m_pages[k - 1].to_m - m_pages[k].from_m) * 1e3 + edge_mm;
         m_painter.drawLine(QPointF(x, 12.0), QPointF(x, m_page_mm.height() - 6.0));
-        drawText(QPointF(x + 1.0, m_page_mm.height() - 6.0), QStringLiteral("edge of page %1").arg(k));
+        drawText(QPointF(x + 1.0, m_page_mm.height() - 6.0), m_words.edgeOfPage(k));
     }
     /// Under the last of the template, where there is room: what is drilled and cut, with a box to tick.
     void drawList()
     {
         constexpr double line_mm = 3.6;
-        constexpr double columns_mm[] = {10.0, 42.0, 66.0, 84.0, 102.0};
-        constexpr double block_mm = 118.0; // in two or more columns where the page is low
-        const char* heads[] = {"hole", "from the foot", "first", "at most", "done"};
+        constexpr double columns_mm[] = {10.0, 42.0, 76.0, 94.0, 114.0};
+        constexpr double block_mm = 130.0; // in two or more columns where the page is low
+        const QStringList heads = m_words.heads(m_sheet);
         const double top = (m_page_mm.height() + m_sheet.round_m * 1e3) / 2.0 + 8.0;
         const auto rows = static_cast<std::size_t>(std::max(0.0, (m_page_mm.height() - 8.0 - top) / line_mm - 1.0));
         if (m_sheet.list.empty() || rows < 2)
@@ -313,33 +338,37 @@ private:
             const double y = top + static_cast<double>(i % rows + 1) * line_mm;
             if (left + block_mm > m_page_mm.width())
                 return;
-            for (std::size_t c = 0; c < std::size(heads); ++c) {
+            const QStringList cells = m_words.row(m_sheet.list[i]) << QStringLiteral("[  ]");
+            for (qsizetype c = 0; c < heads.size(); ++c) {
                 if (i % rows == 0)
-                    drawText(QPointF(left + columns_mm[c], top), QLatin1String(heads[c]));
-                const QString cell =
-                    c < m_sheet.list[i].size() ? QString::fromStdString(m_sheet.list[i][c]) : QStringLiteral("[  ]");
-                drawText(QPointF(left + columns_mm[c], y), cell);
+                    drawText(QPointF(left + columns_mm[c], top), heads[c]);
+                drawText(QPointF(left + columns_mm[c], y), cells[c]);
             }
         }
     }
     QPainter& m_painter;
     const TemplateSheet& m_sheet;
+    const text::TemplateWords& m_words;
     QSizeF m_page_mm;
     std::vector<SheetPage> m_pages;
     QFont m_font;
 };
 
 /// The page that is there is the first.
-void drawTemplate(QPdfWriter& pdf, QPainter& painter, const TemplateSheet& sheet, const std::string& title, double perMillimetre)
+void drawTemplate(QPdfWriter& pdf, QPainter& painter, const Template& drawn, double perMillimetre)
 {
-    TemplatePages pages(painter, sheet, pdf.pageLayout().fullRect(QPageLayout::Millimeter).size());
-    for (std::size_t k = 0; k < pages.count(); ++k) {
-        if (k > 0)
-            pdf.newPage();
-        painter.resetTransform();
-        painter.setClipping(false);
-        painter.scale(perMillimetre, perMillimetre);
-        pages.draw(k, QString::fromStdString(title));
+    bool first = true;
+    for (const TemplateSheet& sheet : drawn.sheets) {
+        TemplatePages pages(painter, sheet, drawn.words, pdf.pageLayout().fullRect(QPageLayout::Millimeter).size());
+        for (std::size_t k = 0; k < pages.count(); ++k) {
+            if (!first)
+                pdf.newPage();
+            first = false;
+            painter.resetTransform();
+            painter.setClipping(false);
+            painter.scale(perMillimetre, perMillimetre);
+            pages.draw(k, drawn.words.title(drawn.title, sheet));
+        }
     }
 }
 
@@ -352,7 +381,7 @@ Paper paperHere()
     return letter ? Paper::Letter : Paper::A4;
 }
 
-Result<std::string> templatePdf(const TemplateSheet& sheet, const std::string& title, Paper paper)
+Result<std::string> templatePdf(const Template& drawn, Paper paper)
 {
     enterDoor(Door::Template);
     loadFonts();
@@ -360,7 +389,7 @@ Result<std::string> templatePdf(const TemplateSheet& sheet, const std::string& t
     buffer.open(QIODevice::WriteOnly);
     {
         QPdfWriter pdf(&buffer);
-        pdf.setTitle(QString::fromStdString(title));
+        pdf.setTitle(QString::fromStdString(drawn.title));
         pdf.setPageSize(QPageSize(paper == Paper::A4 ? QPageSize::A4 : QPageSize::Letter));
         pdf.setPageOrientation(QPageLayout::Landscape);
         pdf.setPageMargins(QMarginsF(0.0, 0.0, 0.0, 0.0));
@@ -370,7 +399,7 @@ Result<std::string> templatePdf(const TemplateSheet& sheet, const std::string& t
         QPainter painter(&pdf);
         if (!painter.isActive())
             return Error{ErrorCode::Internal, "template", FactId::PageNotDrawn};
-        drawTemplate(pdf, painter, sheet, title, perMillimetre);
+        drawTemplate(pdf, painter, drawn, perMillimetre);
     }
     return withoutTimeZone(buffer.data().toStdString());
 }
@@ -380,7 +409,7 @@ QSizeF pageSize_mm(Paper paper)
     return QPageSize(paper == Paper::A4 ? QPageSize::A4 : QPageSize::Letter).size(QPageSize::Millimeter);
 }
 
-Result<std::string> benchSheetPdf(const ReportPages& words, const TemplateSheet& sheet, const std::string& title, Paper paper)
+Result<std::string> benchSheetPdf(const ReportPages& words, const Template& drawn, Paper paper)
 {
     enterDoor(Door::Template);
     loadFonts();
@@ -388,7 +417,7 @@ Result<std::string> benchSheetPdf(const ReportPages& words, const TemplateSheet&
     buffer.open(QIODevice::WriteOnly);
     {
         QPdfWriter pdf(&buffer);
-        pdf.setTitle(QString::fromStdString(title));
+        pdf.setTitle(QString::fromStdString(drawn.title));
         pdf.setPageSize(QPageSize(paper == Paper::A4 ? QPageSize::A4 : QPageSize::Letter));
         pdf.setPageMargins(QMarginsF(0.0, 0.0, 0.0, 0.0));
         constexpr int dotsPerInch = 2540; // a hundred a millimetre
@@ -402,11 +431,9 @@ Result<std::string> benchSheetPdf(const ReportPages& words, const TemplateSheet&
                 pdf.newPage();
             words.draw(painter, page, perMillimetre);
         }
-        if (!sheet.curves.empty()) {
-            pdf.setPageOrientation(QPageLayout::Landscape);
-            pdf.newPage();
-            drawTemplate(pdf, painter, sheet, title, perMillimetre);
-        }
+        pdf.setPageOrientation(QPageLayout::Landscape);
+        pdf.newPage();
+        drawTemplate(pdf, painter, drawn, perMillimetre);
     }
     return withoutTimeZone(buffer.data().toStdString());
 }

@@ -16,8 +16,17 @@ namespace dowel::report {
 [[nodiscard]] std::unique_ptr<draw::ReportPages> pagesOf(const Passport& passport, const std::optional<FinishPlan>& finish,
                                                          const text::PassportWishes& wishes, QSizeF page_mm);
 
-/// The bench sheet: the order of work with boxes, a drawing, and the full-size template. Errors: Internal.
-[[nodiscard]] Result<std::string> benchSheet(const Instrument& start, const TemplateSheet& sheet,
-                                             const std::vector<text::WorkStep>& steps, text::LengthUnit unit, draw::Paper paper);
+/// What a bench sheet is made of.
+struct BenchSheet
+{
+    Instrument start;                  ///< as drilled, before tuning
+    std::vector<TemplateSheet> sheets; ///< a joint each
+    std::vector<text::WorkStep> steps;
+    text::LengthUnit unit = text::LengthUnit::Millimetres;
+    bool forClass = false; ///< on one page, with the adult's steps marked
+};
+/// The order of work with boxes and a drawing to each group, and the full-size template, a page or more a joint. Errors:
+/// Internal.
+[[nodiscard]] Result<std::string> benchSheet(const BenchSheet& sheet, draw::Paper paper);
 
 } // namespace dowel::report

@@ -297,19 +297,20 @@ Result<std::vector<SlideMark>> slideMarks(const Posterior& posterior, const Inst
     return marks;
 }
 
-TemplateSheet sheetOf(const Instrument& start, const Instrument& goal)
+std::vector<TemplateSheet> sheetsOf(const Instrument& start, const Instrument& goal, const SheetWishes& wishes)
 {
-    TemplateSheet sheet = templateSheet(start, goal);
+    std::vector<TemplateSheet> sheets = templateSheets(start, goal, wishes);
     const InstrumentSpec& spec = goal.spec();
     if (spec.family != Family::Slide || spec.foot != Foot::Closed)
-        return sheet;
+        return sheets;
     std::vector<SheetMark> places;
     if (const auto posterior = Posterior::prior(goal))
         if (const auto marks = slideMarks(*posterior, goal, {}, {}))
             for (const SlideMark& m : *marks)
-                places.push_back({m.note, m.slide.metres()});
-    addMarks(sheet, start.length().metres(), places);
-    return sheet;
+                places.push_back({m.note, m.slide});
+    for (TemplateSheet& sheet : sheets)
+        addMarks(sheet, places);
+    return sheets;
 }
 
 } // namespace dowel::session

@@ -58,6 +58,7 @@ struct SlideMark
                                                         const std::optional<std::string>& to);
 
 /// The full-size template of a row; of a slide with the places of its face, by what is known beforehand.
-[[nodiscard]] TemplateSheet sheetOf(const Instrument& start, const Instrument& goal);
+[[nodiscard]] std::vector<TemplateSheet> sheetsOf(const Instrument& start, const Instrument& goal,
+                                                  const SheetWishes& wishes = {});
 
 } // namespace dowel::session

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/sizes.h"
 
+#include "core/instrument/whole.h"
 #include "core/tuning/pitch.h"
 #include "core/tuning/scale.h"
 #include "io/spec_json.h"
@@ -38,7 +39,18 @@ Result<Instrument> rowOn(const Instrument& model, const Blank& blank)
     spec.holes = moved->spec().holes;
     for (std::size_t i = 0; i < spec.holes.size(); ++i)
         spec.holes[i].id = {"h" + std::to_string(i + 1)};
+    clearJoints(spec);
     return Instrument::make(std::move(spec));
+}
+
+Result<Layout> layoutAfter(const Instrument& model, const Blank& blank, const LayoutWishes& wishes, bool withCosts,
+                           const Cancel& cancel, const Priors& priors)
+{
+    const auto rough = DOWEL_TRY(rowOn(model, blank));
+    auto layout = layOut(rough, blank.spec.bore.back().at, wishes, withCosts, cancel, priors);
+    if (layout)
+        layout->movedJoints = movedJoints(blank.spec.slides, layout->goal.spec().slides);
+    return layout;
 }
 
 Result<io::PlanKept> modelIn(const std::string& path)
@@ -225,10 +237,7 @@ Result<io::PlanKept> laidOutIn(const io::PlanKept& model, const std::string& low
     auto plan = inKey(model, lowest, widths);
     if (!plan)
         return plan;
-    const auto rough = plan->model ? rowOn(*plan->model, plan->blank) : Result<Instrument>(Error{});
-    if (plan->model && !rough)
-        return rough.error();
-    auto layout = DOWEL_TRY(plan->model ? layOut(*rough, plan->blank.spec.bore.back().at, plan->wishes, false, cancel, priors)
+    auto layout = DOWEL_TRY(plan->model ? layoutAfter(*plan->model, plan->blank, plan->wishes, false, cancel, priors)
                                         : layOut(plan->blank, plan->wishes, false, cancel, priors));
     plan->goal = std::move(layout.goal);
     return plan;

@@ -11,6 +11,9 @@ namespace dowel::session {
 /// The model's row on this blank, with the blank's fingerings: a first guess that is laid out anew. Errors: BadGeometry (holes
 /// differ in number), BadFingering (no lowest note), those of carriedOver().
 [[nodiscard]] Result<Instrument> rowOn(const Instrument& model, const Blank& blank);
+/// The same laid out, and which of the blank's joints had to move. Errors: those of rowOn() and layOut().
+[[nodiscard]] Result<Layout> layoutAfter(const Instrument& model, const Blank& blank, const LayoutWishes& wishes, bool withCosts,
+                                         const Cancel& cancel = {}, const Priors& priors = {});
 
 /// An instrument as the model of another: a workbook's, as it became where it is drilled, or a specification's. Errors: those of
 /// Store::open(), planFromText() and readSpecFile().

@@ -8,7 +8,11 @@
 
 #include <QCoreApplication>
 #include <algorithm>
+#include <array>
 #include <cmath>
+#include <optional>
+#include <set>
+#include <string_view>
 
 namespace dowel::text {
 
@@ -54,6 +58,8 @@ public:
         sounding();
         holes();
         tuning();
+        for (WorkStep& step : m_steps)
+            step.adult = isAnAdults(step);
         return std::move(m_steps);
     }
 
@@ -64,9 +70,13 @@ private:
         return QCoreApplication::translate("dowel::text::Writer", words, remark);
     }
     [[nodiscard]] QString len(Metres m) const { return length(tenth(m), m_asked->unit); }
-    WorkStep& add(const char* id, std::string key, const QString& group, const QString& words, std::vector<Metres> measures = {})
+    WorkStep& add(const char* id, std::string key, WorkGroup group, const QString& words, std::vector<Metres> measures = {})
     {
-        WorkStep step{id, std::move(key), group, words, {}, {}, {}, {}, {}};
+        WorkStep step;
+        step.id = id;
+        step.key = std::move(key);
+        step.group = group;
+        step.text = words;
         for (const Metres m : measures)
             step.measures.push_back(tenth(m));
         m_steps.push_back(std::move(step));
@@ -96,11 +106,19 @@ private:
         const Bit* bit = bitWithin(size);
         return bit != nullptr && bit->diameter > size * little;
     }
+    /// What saws, bores, burns or cuts towards a hand, and what a finish gives off; common practice, no source.
+    [[nodiscard]] static bool isAnAdults(const WorkStep& step)
+    {
+        constexpr std::array<std::string_view, 7> children{"season", "square", "template", "burrs", "test", "listen", "stopper"};
+        constexpr std::array<std::string_view, 4> byHand{"mark", "slide", "reed", "foot"};
+        return std::find(children.begin(), children.end(), step.key) == children.end() &&
+               std::find(byHand.begin(), byHand.end(), step.key) == byHand.end() && !step.caution.isEmpty();
+    }
     [[nodiscard]] bool has(const char* tool) const { return m_asked->drawer == nullptr || m_asked->drawer->has(tool); }
 
     void stock()
     {
-        const QString group = tr("Stock");
+        constexpr WorkGroup group = WorkGroup::Stock;
         const Metres sounding = m_asked->start->length();
         // A pipe that is bored deeper needs the wood for it, and a floor below; common practice, no source.
         constexpr Metres floor = Metres::fromMillimetres(10.0);
@@ -167,7 +185,7 @@ private:
     }
     void bore()
     {
-        const QString group = tr("Bore");
+        constexpr WorkGroup group = WorkGroup::Bore;
         const auto& stations = m_spec->bore;
         Metres least = stations.front().diameter;
         Metres most = least;
@@ -189,7 +207,6 @@ private:
             b.tool = isNear(least) ? tr("long %1").arg(bitFor(least)) : tr("long bit");
             b.check = tr("Look through the bore at a light: no step where the two bores meet.");
             b.caution = tr("Clamp the work, wear no gloves or loose sleeves, and clear the chips often.");
-            b.alternative = tr("Boring before turning lets you turn the outside true to a bore that wandered.");
             if (tapered) {
                 WorkStep& ream = add("bore", "ream", group,
                                      tr("Ream the bore to its profile: %1 at the top, %2 at the foot.")
@@ -203,6 +220,10 @@ private:
             WorkStep& t = add("turn", "turn", group,
                               tr("Turn the outside to %1, a wall of %2, true to the bore.").arg(len(outside), len(m_spec->wall)),
                               {outside, m_spec->wall});
+            t.alternative = tr("Bore first: the outside is turned true to a bore that wandered. Turn first: a round blank bores "
+                               "truer in the lathe; leave %1 and turn to size after the bore.")
+                                .arg(len(Metres::fromMillimetres(2.0)));
+            t.swapsWith = {"bore", "ream"};
             t.tool = tr("lathe, jam chuck or centres in the bore");
             t.check = tr("Measure the wall on four sides at both ends.");
             t.caution = tr("Face shield, no gloves or loose sleeves, dust extraction.");
@@ -247,7 +268,7 @@ private:
     {
         if (isBoredDeeper(*m_spec) && m_stuff != Stuff::Wood) {
             WorkStep& plug =
-                add("block", "plug", tr("Bore"),
+                add("block", "plug", WorkGroup::Bore,
                     tr("Close the foot with a plug whose face is %1 from the sounding edge. The pipe is short on purpose.")
                         .arg(len(m_asked->start->length())),
                     {m_asked->start->length()});
@@ -255,8 +276,8 @@ private:
             plug.check = tr("The plug holds and does not leak.");
             plug.caution = tr("Cut away from yourself.");
         }
-        const QString group = tr("Sounding edge");
-        const Metres windway = d.windwayLength > Metres{} ? d.windwayLength : m_head.length;
+        constexpr WorkGroup group = WorkGroup::Edge;
+        const Metres windway = windwayLengthOf(*m_spec);
         const Metres height = d.windwayHeight > Metres{} ? d.windwayHeight : Metres::fromMillimetres(1.2);
         if (m_head.slowChamberLength > Metres{}) {
             add("bore", "slow", group,
@@ -265,14 +286,13 @@ private:
                 {m_head.slowChamberLength, m_head.slowChamberDiameter});
         }
         WorkStep& w = add("window", "window", group,
-                          tr("Cut the window %1 wide and %2 long. The sounding edge is %3 from the top end and %4 from the foot.")
+                          tr("Cut the window %1 wide and %2 long. Its lip, the sounding edge, is %3 from the top end and %4 from "
+                             "the foot.")
                               .arg(len(d.windowWidth), len(d.windowLength), len(m_head.length), len(m_asked->start->length())),
                           {d.windowWidth, d.windowLength, m_head.length, m_asked->start->length()});
         w.tool = m_stuff == Stuff::Plastic ? tr("bit, then file") : tr("saw, chisel and knife");
         w.check = tr("Look along the bore: the edge is straight, sharp and square to the tube.");
         w.caution = tr("Cut away from yourself.");
-        w.alternative =
-            tr("Window before windway: the windway can be led to the edge. Windway first: the cutter runs out cleanly.");
         WorkStep& lip = add("window", "lip", group, tr("Slope the lip from outside until its edge is thin and even."));
         lip.tool = tr("knife, then fine file");
         lip.check = tr("The edge lies in the middle of the windway's opening.");
@@ -280,6 +300,10 @@ private:
             add("windway", "windway", group,
                 tr("Cut the windway %1 long, as wide as the window and %2 high at its exit.").arg(len(windway), len(height)),
                 {windway, height});
+        way.alternative =
+            tr("Window first: the windway can be led to the lip. Windway first: the cutter runs out before there is an edge to "
+               "break.");
+        way.swapsWith = {"window", "lip"};
         way.tool = m_stuff == Stuff::Vegetable ? tr("knife") : tr("float or file");
         way.check = tr("Light through the windway shows an even slit.");
         WorkStep& block =
@@ -294,7 +318,7 @@ private:
     }
     void transverse(const Transverse& t)
     {
-        const QString group = tr("Sounding edge");
+        constexpr WorkGroup group = WorkGroup::Edge;
         WorkStep& hole =
             add("embouchure", "embouchure", group,
                 tr("Make the embouchure hole %1 long and %2 wide, its middle %3 from the top end and %4 from the foot.")
@@ -321,7 +345,7 @@ private:
     }
     void closedTop(const ClosedTop& top)
     {
-        const QString group = tr("Mouthpiece");
+        constexpr WorkGroup group = WorkGroup::Mouthpiece;
         const QString volume = tr("%1 mL").arg(number(top.volume.cubicMetres() * 1e6, 2));
         if (top.lip) {
             WorkStep& m =
@@ -344,7 +368,7 @@ private:
         const auto parts = partsOf(*m_spec);
         if (parts.size() < 2)
             return;
-        const QString group = tr("Joints");
+        constexpr WorkGroup group = WorkGroup::Joints;
         for (std::size_t i = 0; i + 1 < parts.size(); ++i) {
             WorkStep& j = add(
                 "joint", "joint " + std::to_string(i + 1), group,
@@ -360,7 +384,7 @@ private:
     }
     void sounding()
     {
-        const QString group = tr("First sound");
+        constexpr WorkGroup group = WorkGroup::FirstSound;
         const auto& chart = m_spec->fingerings;
         QString words = chart.empty() ? tr("Blow the tube before any hole is made.")
                         : isBoredDeeper(*m_spec)
@@ -395,7 +419,7 @@ private:
         const auto& all = m_spec->holes;
         if (all.empty())
             return;
-        const QString group = tr("Holes");
+        constexpr WorkGroup group = WorkGroup::Holes;
         add("holes", "template", group,
             tr("Print the template at 100 % and check its ruler. Wrap it round the tube with its edge at the foot, and prick the "
                "centres."))
@@ -425,12 +449,21 @@ private:
         clean.caution = tr("Cut away from yourself; use a mask and extraction, and no compressed air towards anybody.");
         if (m_asked->goal != nullptr && m_spec->foot == Foot::Open) {
             const Metres left = m_asked->start->length() - m_asked->goal->length();
-            if (left.millimetres() > 0.05)
-                add("holes", "foot", group, tr("Leave the foot %1 long: this is kept for tuning.").arg(len(left)), {left});
+            if (left.millimetres() > 0.05) {
+                WorkStep& foot =
+                    add("holes", "foot", group, tr("Leave the foot %1 long: this is kept for tuning.").arg(len(left)), {left});
+                foot.alternative =
+                    tr("Holes first: each hole lowers the notes below it, and the foot has the wood for that. Foot "
+                       "first: saw it as the table of the lowest note says, leave a little, and type the length "
+                       "under As built.");
+                foot.swapsWith = {"template", "pilot"};
+                for (const Hole& h : all)
+                    foot.swapsWith.push_back(h.id.text);
+            }
         }
     }
     [[nodiscard]] static Metres pilotSize() { return Metres::fromMillimetres(2.0); }
-    void hole(const Hole& h, const QString& group)
+    void hole(const Hole& h, WorkGroup group)
     {
         const QString name = QString::fromStdString(h.id.text) + (h.side == Side::Back ? tr(" (thumb, at the back)") : QString());
         const Metres fromFoot = m_asked->start->length() - h.at;
@@ -464,7 +497,7 @@ private:
     }
     void tuning()
     {
-        const QString group = tr("Tuning and finish");
+        constexpr WorkGroup group = WorkGroup::Tuning;
         if (!m_spec->fingerings.empty())
             add("listen", "listen", group,
                 tr("Play every fingering on Listen, then make one cut at a time as Correct advises, until every note is within "
@@ -495,29 +528,63 @@ std::vector<WorkStep> orderOfWork(const WorkAsked& asked)
     return Writer(asked).all();
 }
 
+QString groupName(WorkGroup group)
+{
+    switch (group) {
+    case WorkGroup::Stock: return tr("Stock");
+    case WorkGroup::Bore: return tr("Bore");
+    case WorkGroup::Edge: return tr("Sounding edge");
+    case WorkGroup::Mouthpiece: return tr("Mouthpiece");
+    case WorkGroup::Joints: return tr("Joints");
+    case WorkGroup::FirstSound: return tr("First sound");
+    case WorkGroup::Holes: return tr("Holes");
+    case WorkGroup::Tuning: break;
+    }
+    return tr("Tuning and finish");
+}
+
+QString sketchMark(WorkGroup group)
+{
+    return QStringLiteral("<!--sketch %1-->").arg(static_cast<int>(group));
+}
+
+namespace {
+
+QString titleOf(const InstrumentSpec& spec)
+{
+    return spec.name.empty() ? familyTitle(spec.family) : QString::fromStdString(spec.name);
+}
+
+} // namespace
+
+QString lengthsWords(const InstrumentSpec& spec, LengthUnit unit)
+{
+    QString words = tr("Overall length %1, sounding length %2.")
+                        .arg(length(tenth(overallOf(spec)), unit), length(tenth(spec.bore.back().at), unit));
+    const auto parts = partsOf(spec);
+    if (parts.size() < 2)
+        return words;
+    QStringList lengths;
+    for (const Part& p : parts)
+        lengths << (p.name == "head"   ? tr("head %1")
+                    : p.name == "foot" ? tr("foot %1")
+                                       : tr("middle %1"))
+                       .arg(length(tenth(p.overall), unit));
+    return words + QLatin1Char(' ') + tr("Parts without tenons: %1.").arg(lengths.join(QStringLiteral(", ")));
+}
+
 QString benchSheetBody(const InstrumentSpec& spec, const std::vector<WorkStep>& steps, LengthUnit unit)
 {
-    const QString title = spec.name.empty() ? familyTitle(spec.family) : QString::fromStdString(spec.name);
     QString html =
-        QStringLiteral("<h1>%1</h1>\n<p>%2</p>\n")
-            .arg(title.toHtmlEscaped(), tr("Bench sheet. Overall length %1, sounding length %2.")
-                                            .arg(length(tenth(overallOf(spec)), unit), length(tenth(spec.bore.back().at), unit))
-                                            .toHtmlEscaped());
-    const auto parts = partsOf(spec);
-    if (parts.size() > 1) {
-        QStringList lengths;
-        for (const Part& p : parts)
-            lengths << (p.name == "head"   ? tr("head %1")
-                        : p.name == "foot" ? tr("foot %1")
-                                           : tr("middle %1"))
-                           .arg(length(tenth(p.overall), unit));
-        html += QStringLiteral("<p>%1</p>\n")
-                    .arg(tr("Parts without tenons: %1.").arg(lengths.join(QStringLiteral(", "))).toHtmlEscaped());
-    }
-    QString group;
+        QStringLiteral("<h1>%1</h1>\n<p>%2 %3</p>\n")
+            .arg(titleOf(spec).toHtmlEscaped(), tr("Bench sheet.").toHtmlEscaped(), lengthsWords(spec, unit).toHtmlEscaped());
+    std::optional<WorkGroup> group;
+    std::set<WorkGroup> drawn;
     for (const WorkStep& s : steps) {
         if (s.group != group) {
-            html += QStringLiteral("<h2>%1</h2>\n").arg(s.group.toHtmlEscaped());
+            html += QStringLiteral("<h2>%1</h2>\n").arg(groupName(s.group).toHtmlEscaped());
+            if (drawn.insert(s.group).second)
+                html += sketchMark(s.group) + QLatin1Char('\n');
             group = s.group;
         }
         QStringList more;
@@ -527,10 +594,40 @@ QString benchSheetBody(const InstrumentSpec& spec, const std::vector<WorkStep>& 
             more << tr("Check: %1").arg(s.check);
         if (!s.caution.isEmpty())
             more << tr("Caution: %1").arg(s.caution);
+        if (!s.alternative.isEmpty())
+            more << s.alternative;
         html += QStringLiteral("<p>[&nbsp;&nbsp;] <b>%1</b><br/>%2</p>\n")
                     .arg(s.text.toHtmlEscaped(), more.join(QLatin1Char(' ')).toHtmlEscaped());
     }
     return html;
+}
+
+QString classSheetBody(const InstrumentSpec& spec, const std::vector<WorkStep>& steps, LengthUnit unit)
+{
+    QString html =
+        QStringLiteral("<h1>%1</h1>\n<p>%2 %3</p>\n")
+            .arg(titleOf(spec).toHtmlEscaped(), lengthsWords(spec, unit).toHtmlEscaped(),
+                 tr("Steps with ADULT are an adult's; children watch from where nothing can reach them.").toHtmlEscaped()) +
+        sketchMark(WorkGroup::Holes) + QStringLiteral("\n<table cellspacing=\"0\" cellpadding=\"2\">\n");
+    std::optional<WorkGroup> group;
+    int number = 0;
+    for (const WorkStep& s : steps) {
+        if (s.group != group)
+            html += QStringLiteral("<tr><td></td><td></td><td><b>%1</b></td></tr>\n").arg(groupName(s.group).toHtmlEscaped());
+        group = s.group;
+        QStringList words{s.text};
+        if (!s.tool.isEmpty())
+            words << tr("Tool: %1.").arg(s.tool);
+        if (!s.check.isEmpty())
+            words << s.check;
+        if (!s.caution.isEmpty())
+            words << tr("Caution: %1").arg(s.caution);
+        html += QStringLiteral("<tr><td>[&nbsp;&nbsp;]</td><td><b>%1</b></td><td>%2. %3</td></tr>\n")
+                    .arg(s.adult ? tr("ADULT") : QString())
+                    .arg(++number)
+                    .arg(words.join(QLatin1Char(' ')).toHtmlEscaped());
+    }
+    return html + QStringLiteral("</table>\n");
 }
 
 } // namespace dowel::text

@@ -13,18 +13,23 @@
 
 namespace dowel::text {
 
+enum class WorkGroup { Stock, Bore, Edge, Mouthpiece, Joints, FirstSound, Holes, Tuning };
+[[nodiscard]] QString groupName(WorkGroup group);
+
 struct WorkStep
 {
     std::string id;  ///< stable: season saw square bore turn window windway block embouchure stopper reed mouthpiece joint holes
                      ///< groove clean test listen finish; several steps may share one
     std::string key; ///< stable and of this step alone: what is ticked off
-    QString group;
+    WorkGroup group = WorkGroup::Stock;
     QString text;
     QString tool;                 ///< by its own marking; empty where hands do
     std::vector<Metres> measures; ///< as they stand in the text
     QString check;                ///< empty where there is none
     QString caution;
-    QString alternative; ///< why here, where others do it elsewhere
+    QString alternative;                ///< why here, where others do it elsewhere
+    std::vector<std::string> swapsWith; ///< keys of the steps that others do it before or after
+    bool adult = false;                 ///< in a class
 };
 
 struct WorkAsked
@@ -36,7 +41,13 @@ struct WorkAsked
 };
 
 [[nodiscard]] std::vector<WorkStep> orderOfWork(const WorkAsked& asked);
-/// As a page: steps with boxes to tick, grouped.
+/// "Overall length %1, sounding length %2.", and the parts where there are joints.
+[[nodiscard]] QString lengthsWords(const InstrumentSpec& spec, LengthUnit unit);
+/// Stands in a sheet's body where the drawing of a group of steps belongs.
+[[nodiscard]] QString sketchMark(WorkGroup group);
+/// As a page: steps with boxes to tick, grouped, each group with a mark for its drawing.
 [[nodiscard]] QString benchSheetBody(const InstrumentSpec& spec, const std::vector<WorkStep>& steps, LengthUnit unit);
+/// For a class: a line a step, the adult's marked, and a mark for the drawing of the holes.
+[[nodiscard]] QString classSheetBody(const InstrumentSpec& spec, const std::vector<WorkStep>& steps, LengthUnit unit);
 
 } // namespace dowel::text

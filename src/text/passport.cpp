@@ -4,6 +4,7 @@
 #include "core/base/stamp.h"
 #include "text/finish.h"
 #include "text/names.h"
+#include "text/order_of_work.h"
 #include "text/sentences.h"
 #include "text/tr.h"
 
@@ -131,8 +132,8 @@ QString measures(const Passport& p, LengthUnit unit)
                             length(fine(s.wall.value_or(spec.wall)), unit)};
     // Tables are not torn: they begin a page.
     QString s = QStringLiteral("<h2 style=\"page-break-before:always\">%1</h2>\n").arg(tr("Measures").toHtmlEscaped()) +
-                paragraph(mouthWords(spec.excitation, unit)) + footWords(spec.footPiece, unit) +
-                table({tr("position"), tr("bore"), tr("wall")}, bore);
+                paragraph(lengthsWords(spec, unit)) + paragraph(mouthWords(spec.excitation, unit)) +
+                footWords(spec.footPiece, unit) + table({tr("position"), tr("bore"), tr("wall")}, bore);
     QList<QStringList> holes;
     for (const Hole& h : spec.holes)
         holes << QStringList{QString::fromStdString(h.id.text), length(fine(p.instrument.length() - h.at), unit),

@@ -46,7 +46,7 @@ std::vector<WorkStep> inTheShopsWay(const std::vector<WorkStep>& usual, const Wo
             WorkStep own;
             own.id = "own";
             own.key = key;
-            own.group = steps.empty() ? QString() : steps.back().group;
+            own.group = steps.empty() ? WorkGroup::Stock : steps.back().group;
             own.text = way.own.at(key);
             steps.push_back(std::move(own));
         }
@@ -64,6 +64,35 @@ WorkWay moved(WorkWay way, const std::vector<WorkStep>& shown, std::size_t row, 
     way.order.erase(way.order.begin() + static_cast<std::ptrdiff_t>(row));
     way.order.insert(way.order.begin() + to, std::move(key));
     return way;
+}
+
+namespace {
+
+/// Rows of the steps that the one at a row can change places with.
+std::vector<std::size_t> partnersOf(const std::vector<WorkStep>& shown, std::size_t row)
+{
+    std::vector<std::size_t> rows;
+    const auto& keys = shown[row].swapsWith;
+    for (std::size_t i = 0; i < shown.size(); ++i)
+        if (std::find(keys.begin(), keys.end(), shown[i].key) != keys.end())
+            rows.push_back(i);
+    return rows;
+}
+
+} // namespace
+
+bool canSwap(const std::vector<WorkStep>& shown, std::size_t row)
+{
+    return row < shown.size() && !partnersOf(shown, row).empty();
+}
+
+WorkWay swapped(WorkWay way, const std::vector<WorkStep>& shown, std::size_t row)
+{
+    if (!canSwap(shown, row))
+        return way;
+    const auto partners = partnersOf(shown, row);
+    const std::size_t to = row > partners.front() ? partners.front() : partners.back();
+    return moved(std::move(way), shown, row, static_cast<int>(to) - static_cast<int>(row));
 }
 
 WorkWay added(WorkWay way, const std::vector<WorkStep>& shown, std::size_t row, const QString& words)

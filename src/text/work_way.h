@@ -24,6 +24,10 @@ struct WorkWay
 [[nodiscard]] std::vector<WorkStep> inTheShopsWay(const std::vector<WorkStep>& usual, const WorkWay& way);
 /// Moves the step at a row by so many rows; left as it is where that leads out of the list.
 [[nodiscard]] WorkWay moved(WorkWay way, const std::vector<WorkStep>& shown, std::size_t row, int by);
+/// Whether the step at a row has steps on the list that it can change places with.
+[[nodiscard]] bool canSwap(const std::vector<WorkStep>& shown, std::size_t row);
+/// Puts the step at a row before the first of those where it stood after it, else after the last.
+[[nodiscard]] WorkWay swapped(WorkWay way, const std::vector<WorkStep>& shown, std::size_t row);
 /// Adds a step of the shop's own behind a row.
 [[nodiscard]] WorkWay added(WorkWay way, const std::vector<WorkStep>& shown, std::size_t row, const QString& words);
 /// Leaves the step at a row out; one of the shop's own is gone.

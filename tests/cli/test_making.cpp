@@ -2,6 +2,7 @@
 // Proves what is told before anything is heard: the order of work of every family, whole from stock to shelf, its lengths that
 // agree with each other and with the drawing, the shop's own bits, inches without a millimetre, and which keys a blank serves.
 #include "cli_bench.h"
+#include "core/instrument/whole.h"
 #include "io/spec_json.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
@@ -16,6 +17,7 @@
 #include <set>
 
 using namespace dowel;
+using fixtures::mm;
 using io::Json;
 
 class TestMaking : public QObject, private CliBench
@@ -33,6 +35,23 @@ class TestMaking : public QObject, private CliBench
         for (const Json& s : answer["steps"])
             ids.push_back(s["id"].get<std::string>());
         return ids;
+    }
+
+    /// What a page of a PDF says, by a reader of its own; page 0: all of them.
+    static QString pageOf(const std::string& pdf, int page)
+    {
+        QStringList asked{QStringLiteral("-layout")};
+        if (page > 0)
+            asked << QStringLiteral("-f") << QString::number(page) << QStringLiteral("-l") << QString::number(page);
+        QProcess reader;
+        reader.start(QStringLiteral("pdftotext"), asked << QString::fromStdString(pdf) << QStringLiteral("-"));
+        return reader.waitForFinished(60'000) ? QString::fromUtf8(reader.readAllStandardOutput()) : QString();
+    }
+    /// Whether the number that a pattern catches on a page is a length to a tenth of a millimetre.
+    static bool near(const QString& page, const QString& pattern, Metres length)
+    {
+        const auto found = QRegularExpression(pattern).match(page);
+        return found.hasMatch() && std::abs(found.captured(1).toDouble() - length.millimetres()) < 0.0501;
     }
 
 private Q_SLOTS:
@@ -188,6 +207,49 @@ private Q_SLOTS:
         QVERIFY(bytes.startsWith("%PDF-") && bytes.contains("%%EOF"));
         QVERIFY(bytes.count("/Type /Page\n") + bytes.count("/Type /Page ") >= 2); // words and template
         QCOMPARE(run({"worksheet", example("flute"), "--out", place("sheet.txt")}).status, 1);
+        // A class has its order of work on one page, with what an adult does marked as such.
+        QCOMPARE(run({"worksheet", example("whistle"), "--out", pdf, "--class"}).status, 0);
+        const QString first = pageOf(pdf, 1);
+        QVERIFY2(first.count(QStringLiteral("ADULT")) > 5, qPrintable(first));
+        QVERIFY2(first.contains(QStringLiteral("Play every fingering")), qPrintable(first)); // the last step but one
+        QVERIFY(pageOf(pdf, 2).contains(QStringLiteral("full size, page 1")));
+    }
+    void sheetsAndPassportAgreeToATenthOfAMillimetre()
+    {
+        InstrumentSpec spec = fixtures::eightHoleSpec();
+        spec.slides = {{mm(60.0), mm(0.0), spec.bore.front().diameter}};
+        clearJoints(spec);
+        const std::string book = place("agree.dowel");
+        QCOMPARE(run({"create", book, "--spec", specFile(spec)}).status, 0);
+        const std::string pdf = place("agree.pdf");
+        QCOMPARE(run({"worksheet", book, "--out", pdf}).status, 0);
+        const QString sheet = pageOf(pdf, 0);
+        QCOMPARE(run({"report", book, "--out", pdf}).status, 0);
+        const QString passport = pageOf(pdf, 0);
+        const Metres length = spec.bore.back().at;
+        const auto parts = partsOf(spec);
+        for (const Hole& h : spec.holes) {
+            const QString name = QString::fromStdString(h.id.text);
+            const Metres end = h.at > parts.front().to ? length : parts.front().to; // of the joint that it is in
+            QVERIFY2(near(sheet, name + QStringLiteral("[^:\\n]*:\\s+([0-9.]+)\\s+mm\\s+from\\s+the\\s+foot"), length - h.at),
+                     qPrintable(sheet));
+            QVERIFY2(near(sheet,
+                          QStringLiteral("\\n\\s*") + name +
+                              QStringLiteral("(?:, at the back)?\\s+([0-9.]+)\\s+[0-9.]+\\s+[0-9.]+\\s+\\["),
+                          end - h.at),
+                     qPrintable(sheet));
+            QVERIFY2(near(passport, QStringLiteral("\\n\\s*") + name + QStringLiteral("\\s+([0-9.]+) mm"), length - h.at),
+                     qPrintable(passport));
+        }
+        for (const QString& page : {sheet, passport}) {
+            QVERIFY2(near(page, QStringLiteral("sounding\\s+length\\s+([0-9.]+)\\s+mm"), length), qPrintable(page));
+            QVERIFY2(near(page, QStringLiteral("Overall\\s+length\\s+([0-9.]+)\\s+mm"), overallOf(spec)), qPrintable(page));
+            QVERIFY2(near(page, QStringLiteral("head\\s+([0-9.]+)\\s+mm"), parts.front().overall), qPrintable(page));
+            QVERIFY2(near(page, QStringLiteral("foot\\s+([0-9.]+)\\s+mm"), parts.back().overall), qPrintable(page));
+            // Both drawings measure the holes from the foot.
+            for (const Hole& h : spec.holes)
+                QVERIFY2(page.contains(QString::number((length - h.at).millimetres(), 'f', 1)), qPrintable(page));
+        }
     }
     void whichKeysABlankServes()
     {

@@ -9,6 +9,7 @@
 #include <QDir>
 #include <QFile>
 #include <QGuiApplication>
+#include <QProcess>
 #include <QRegularExpression>
 #include <QTemporaryDir>
 #include <QXmlStreamReader>
@@ -94,6 +95,44 @@ Instrument goalOf(const Instrument& start)
     return Instrument::make(s).value();
 }
 
+draw::Template inMillimetres(const Instrument& shape, const char* title)
+{
+    return {templateSheets(shape, shape), text::TemplateWords(text::LengthUnit::Millimetres), title};
+}
+
+/// What a page says, by a reader of PDF of its own.
+QString wordsOf(const std::string& pdf, const QTemporaryDir& room)
+{
+    const QString path = room.filePath(QStringLiteral("read.pdf"));
+    QFile file(path);
+    if (!file.open(QIODevice::WriteOnly) || file.write(pdf.data(), static_cast<qint64>(pdf.size())) < 0)
+        return {};
+    file.close();
+    QProcess reader;
+    reader.start(QStringLiteral("pdftotext"), {QStringLiteral("-layout"), path, QStringLiteral("-")});
+    return reader.waitForFinished(60'000) ? QString::fromUtf8(reader.readAllStandardOutput()) : QString();
+}
+
+/// The numbers of the first line that begins with a hole's name, a size or a box.
+std::vector<double> numbersAfter(const QString& words, const QString& hole)
+{
+    std::vector<double> numbers;
+    const QRegularExpression line(QStringLiteral("(?:^|\\n)\\s*%1\\s+(\\d[-0-9. ]+)").arg(hole));
+    const auto found = line.match(words);
+    for (const QString& n : found.captured(1).split(QLatin1Char(' '), Qt::SkipEmptyParts))
+        numbers.push_back(n.toDouble());
+    return numbers;
+}
+
+/// A head, and a body with its thumb hole at the back.
+Instrument inTwoJoints()
+{
+    InstrumentSpec spec = fixtures::eightHolePipe().spec();
+    spec.slides = {{mm(60.0), mm(0.0), spec.bore.front().diameter}};
+    clearJoints(spec);
+    return Instrument::make(std::move(spec)).value();
+}
+
 } // namespace
 
 class TestTemplate : public QObject
@@ -112,10 +151,10 @@ private Q_SLOTS:
         QFETCH(bool, dxf);
         const Instrument start = fixtures::whistle();
         const Instrument goal = goalOf(start);
-        const TemplateSheet sheet = templateSheet(start, goal);
+        const draw::Template drawn{templateSheets(start, goal), text::TemplateWords(text::LengthUnit::Millimetres), "Test"};
         const double origin = dxf ? 0.0 : 10.0; // the SVG has a margin
         const auto boxes = [&](const char* svg, const char* layer) {
-            return dxf ? dxfBoxes(draw::templateDxf(sheet), layer) : svgBoxes(draw::templateSvg(sheet, "Test"), svg);
+            return dxf ? dxfBoxes(draw::templateDxf(drawn), layer) : svgBoxes(draw::templateSvg(drawn), svg);
         };
         const auto check = [&](const std::vector<Box>& found, const Instrument& row) {
             QCOMPARE(found.size(), std::size_t(6));
@@ -136,23 +175,24 @@ private Q_SLOTS:
         QVERIFY(!window.empty());
         const Box& w = window.back();
         VERIFY_NEAR(w.right - w.left, 5.5, 0.02);
-        VERIFY_NEAR(w.right - origin, 277.5, 0.02); // the sounding edge's zero stands where the tube's does
+        VERIFY_NEAR(w.left - origin, 277.5, 0.02); // lengths begin at the lip; the window lies above it
         VERIFY_NEAR(w.high - w.low, 2.0 * 10.0 * std::asin(4.75 / 10.0), 0.02);
     }
     void theSheetGoesRoundTheTube()
     {
-        const TemplateSheet s = templateSheet(fixtures::whistle(), fixtures::whistle());
+        const draw::Template drawn = inMillimetres(fixtures::whistle(), "A & B");
+        const TemplateSheet& s = drawn.sheets.front();
         VERIFY_NEAR(s.round_m * 1e3, std::numbers::pi * (15.0 + 6.0), 1e-6);
         QVERIFY(std::none_of(s.curves.begin(), s.curves.end(),
                              [](const SheetCurve& c) { return c.line == SheetCurve::Line::Final; }));
-        const std::string svg = draw::templateSvg(s, "A & B");
-        QVERIFY(svg.find("width=\"297.5000mm\"") != std::string::npos); // 277.5 and two margins
+        const std::string svg = draw::templateSvg(drawn);
+        // 277.5 from the lip to the foot, 5.5 of window, 28 of windway, and two margins.
+        QVERIFY(svg.find("width=\"331.0000mm\"") != std::string::npos);
         QVERIFY(svg.find("A &amp; B") != std::string::npos);
     }
     void aThumbHoleStandsOnTheSeam()
     {
-        const TemplateSheet s = templateSheet(fixtures::eightHolePipe(), fixtures::eightHolePipe());
-        const auto boxes = svgBoxes(draw::templateSvg(s, "Pipe"), "start");
+        const auto boxes = svgBoxes(draw::templateSvg(inMillimetres(fixtures::eightHolePipe(), "Pipe")), "start");
         QCOMPARE(boxes.size(), std::size_t(9)); // seven in front, the thumb's twice
     }
     void aHoleOffTheLineIsDrawnThere()
@@ -161,7 +201,8 @@ private Q_SLOTS:
         spec.holes[0].aside = Metres::fromMillimetres(4.0);
         const Instrument shape = *Instrument::make(std::move(spec));
         double middle = 0.0;
-        for (const SheetCurve& c : templateSheet(shape, shape).curves)
+        const auto sheets = templateSheets(shape, shape);
+        for (const SheetCurve& c : sheets.front().curves)
             if (c.line == SheetCurve::Line::Start && c.closed) { // the foot's first hole comes first
                 double low = 1.0;
                 double high = -1.0;
@@ -177,7 +218,7 @@ private Q_SLOTS:
     void theSheetIsCutOutGluedAndTickedOff()
     {
         const Instrument goal = fixtures::whistle();
-        const TemplateSheet s = templateSheet(goal, goal);
+        const TemplateSheet s = templateSheets(goal, goal).front();
         const auto outline = std::find_if(s.curves.begin(), s.curves.end(),
                                           [](const SheetCurve& c) { return c.line == SheetCurve::Line::Outline; });
         QVERIFY(outline != s.curves.end() && outline->closed);
@@ -197,21 +238,26 @@ private Q_SLOTS:
         const auto& holes = goal.spec().holes;
         QCOMPARE(s.list.size(), holes.size());
         for (std::size_t i = 0; i < holes.size(); ++i) {
-            QCOMPARE(s.list[i][0], holes[i].id.text);
-            VERIFY_NEAR(QString::fromStdString(s.list[i][1]).section(QLatin1Char(' '), 0, 0).toDouble(),
-                        (goal.length() - holes[i].at).millimetres(), 0.051);
-            VERIFY_NEAR(QString::fromStdString(s.list[i][2]).section(QLatin1Char(' '), 0, 0).toDouble(),
-                        holes[i].diameter.millimetres(), 0.051);
+            QCOMPARE(s.list[i].hole.text, holes[i].id.text);
+            const QStringList row = text::TemplateWords(text::LengthUnit::Millimetres).row(s.list[i]);
+            VERIFY_NEAR(row[1].toDouble(), (goal.length() - holes[i].at).millimetres(), 0.051);
+            VERIFY_NEAR(row[2].toDouble(), holes[i].diameter.millimetres(), 0.051);
         }
     }
     void theRulerIsTrue()
     {
-        const TemplateSheet s = templateSheet(fixtures::whistle(), fixtures::whistle());
-        double longest = 0.0;
-        for (const SheetCurve& c : s.curves)
-            if (c.line == SheetCurve::Line::Ruler && c.points[0].y_m == c.points[1].y_m)
-                longest = c.points[1].x_m - c.points[0].x_m;
-        VERIFY_NEAR(longest, 0.270, 1e-9);
+        for (const bool inches : {false, true}) {
+            const auto sheets = templateSheets(fixtures::whistle(), fixtures::whistle(), {.inchRuler = inches});
+            double longest = 0.0;
+            std::vector<double> ticks;
+            for (const SheetCurve& c : sheets.front().curves)
+                if (c.line == SheetCurve::Line::Ruler && c.points[0].y_m == c.points[1].y_m)
+                    longest = c.points[1].x_m - c.points[0].x_m;
+                else if (c.line == SheetCurve::Line::Ruler)
+                    ticks.push_back(c.points[0].x_m);
+            VERIFY_NEAR(longest, inches ? 12.125 * 0.0254 : 0.310, 1e-9); // of 311 mm
+            VERIFY_NEAR(ticks[8] - ticks[0], inches ? 0.0254 : 0.080, 1e-9);
+        }
     }
     void pagesCoverTheSheetAndOverlap()
     {
@@ -226,8 +272,7 @@ private Q_SLOTS:
     }
     void thePdfHasPagesOfThePaperAsked()
     {
-        const TemplateSheet s = templateSheet(fixtures::eightHolePipe(), fixtures::eightHolePipe());
-        const auto pdf = draw::templatePdf(s, "Pipe", draw::Paper::A4);
+        const auto pdf = draw::templatePdf(inMillimetres(fixtures::eightHolePipe(), "Pipe"), draw::Paper::A4);
         VERIFY_OK(pdf);
         const QByteArray content = QByteArray::fromStdString(*pdf);
         QVERIFY(content.startsWith("%PDF-"));
@@ -237,6 +282,72 @@ private Q_SLOTS:
         VERIFY_NEAR(m.captured(1).toDouble(), 297.0 / 25.4 * 72.0, 1.0); // ISO 216 A4, landscape
         VERIFY_NEAR(m.captured(2).toDouble(), 210.0 / 25.4 * 72.0, 1.0);
         QCOMPARE(content.count("/Type /Page\n"), 2);
+    }
+    void everyJointHasItsOwnSheet()
+    {
+        const Instrument pipe = inTwoJoints();
+        const auto parts = partsOf(pipe.spec());
+        const auto sheets = templateSheets(pipe, pipe);
+        QCOMPARE(sheets.size(), std::size_t(2));
+        std::size_t holes = 0;
+        for (std::size_t i = 0; i < 2; ++i) {
+            VERIFY_NEAR(sheets[i].length_m * 1e3, parts[i].overall.millimetres(), 1e-6);
+            QCOMPARE(sheets[i].part, parts[i].name);
+            // A hole stands as far from the sheet's own lower end as from the end of its joint.
+            for (const SheetRow& row : sheets[i].list)
+                VERIFY_NEAR(row.distance.millimetres(), (parts[i].to - pipe.find(row.hole)->at).millimetres(), 1e-9);
+            holes += sheets[i].list.size();
+        }
+        QCOMPARE(holes, pipe.spec().holes.size());
+        QVERIFY(std::any_of(sheets[0].labels.begin(), sheets[0].labels.end(),
+                            [](const SheetLabel& l) { return l.says == SheetLabel::Says::Window; }));
+        const auto pdf = draw::templatePdf(inMillimetres(pipe, "Pipe"), draw::Paper::A4);
+        VERIFY_OK(pdf);
+        const QTemporaryDir room;
+        const QString words = wordsOf(*pdf, room);
+        QVERIFY2(words.contains(QStringLiteral("Pipe, head joint – full size")), qPrintable(words));
+        QVERIFY2(words.contains(QStringLiteral("Pipe, foot joint – full size")), qPrintable(words));
+        // One below the other in a drawing: nothing of one lies on the other.
+        const auto outlines = dxfBoxes(draw::templateDxf(inMillimetres(pipe, "Pipe")), "OUTLINE");
+        QCOMPARE(outlines.size(), std::size_t(2));
+        QVERIFY(outlines[1].high < outlines[0].low);
+    }
+    void distancesAreFromTheEndThatIsAsked()
+    {
+        const Instrument pipe = inTwoJoints();
+        const Instrument whole = fixtures::eightHolePipe();
+        const double head = headOf(whole.spec()).length.millimetres();
+        const Hole& h = whole.spec().holes.front();
+        const auto rowOf = [](const Instrument& shape, Origin origin, std::size_t sheet) {
+            return templateSheets(shape, shape, {.origin = origin})[sheet].list.front().distance.millimetres();
+        };
+        VERIFY_NEAR(rowOf(whole, Origin::Foot, 0), (whole.length() - h.at).millimetres(), 1e-9);
+        VERIFY_NEAR(rowOf(whole, Origin::Edge, 0), h.at.millimetres(), 1e-9);
+        VERIFY_NEAR(rowOf(whole, Origin::Top, 0), h.at.millimetres() + head, 1e-9);
+        // On the lower joint neither the edge nor the top end is to be seen.
+        const Metres joint = pipe.spec().slides.front().at;
+        VERIFY_NEAR(rowOf(pipe, Origin::Top, 1), (pipe.spec().holes.front().at - joint).millimetres(), 1e-9);
+        VERIFY_NEAR(rowOf(pipe, Origin::Edge, 1), (pipe.spec().holes.front().at - joint).millimetres(), 1e-9);
+    }
+    void thePagesSayWhatIsDrawnToATenth()
+    {
+        const Instrument whistle = fixtures::whistle();
+        const auto pdf = draw::templatePdf(inMillimetres(whistle, "Test"), draw::Paper::A4);
+        VERIFY_OK(pdf);
+        const QTemporaryDir room;
+        const QString words = wordsOf(*pdf, room);
+        for (const Hole& h : whistle.spec().holes) {
+            const auto said = numbersAfter(words, QString::fromStdString(h.id.text));
+            QVERIFY2(said.size() >= 3, qPrintable(words));
+            VERIFY_NEAR(said[0], (whistle.length() - h.at).millimetres(), 0.051);
+            VERIFY_NEAR(said[1], h.diameter.millimetres(), 0.051);
+        }
+        const auto inches = draw::templatePdf(
+            {templateSheets(whistle, whistle, {.inchRuler = true}), text::TemplateWords(text::LengthUnit::Inches), "Test"},
+            draw::Paper::Letter);
+        VERIFY_OK(inches);
+        const QString inchWords = wordsOf(*inches, room);
+        QVERIFY2(!inchWords.contains(QStringLiteral("mm")) && inchWords.contains(QStringLiteral("(in)")), qPrintable(inchWords));
     }
 };
 

@@ -75,7 +75,7 @@ class TestDoors : public QObject
         const auto passport = std::make_shared<Passport>(*session::wholePassport(book));
         const Samples take = tones::constantTone(587.0, 0.5, 30.0, 1);
         (void)io::writeAudioFile(file("take.wav"), take);
-        const TemplateSheet sheet = session::sheetOf(shape, shape);
+        const draw::Template sheets{session::sheetsOf(shape, shape), text::TemplateWords(text::LengthUnit::Millimetres), "pipe"};
         const Change change = changesFor(shape.spec()).front();
         return {
             {"fit", Door::Fit,
@@ -161,15 +161,15 @@ class TestDoors : public QObject
              }},
             {"templateSvg", Door::Template,
              [=] {
-                 (void)draw::templateSvg(sheet, "pipe");
+                 (void)draw::templateSvg(sheets);
              }},
             {"templateDxf", Door::Template,
              [=] {
-                 (void)draw::templateDxf(sheet);
+                 (void)draw::templateDxf(sheets);
              }},
             {"templatePdf", Door::Template,
              [=] {
-                 (void)draw::templatePdf(sheet, "pipe", draw::Paper::A4);
+                 (void)draw::templatePdf(sheets, draw::Paper::A4);
              }},
             {"shelf", Door::ShopScan,
              [=, this] {

@@ -3,6 +3,7 @@
 #include "core/instrument/reach.h"
 #include "core/layout/families.h"
 #include "core/layout/layout.h"
+#include "core/layout/marking.h"
 #include "core/tuning/scale.h"
 #include "player/player.h"
 #include "support/compare.h"
@@ -504,6 +505,76 @@ private Q_SLOTS:
         QVERIFY(largestOff(*l) < 1.0);
         QVERIFY(l->goal.find(HoleId{"h1"})->at > model.find(HoleId{"h1"})->at);
         QVERIFY(!carriedOver(model, model.spec().bore, mm(2.0), 0.0));
+    }
+    void whatIsCarriedTakesItsJointsAlong()
+    {
+        InstrumentSpec spec = layOut(plainBlank(13.0, false), {})->goal.spec();
+        const double longer = 1.3;
+        // A joint that comes to lie on a hole of a tube so much longer.
+        spec.slides = {{spec.holes[3].at + mm(9.0), mm(0.0), mm(15.0)}};
+        const auto model = Instrument::make(spec);
+        VERIFY_OK(model);
+        const std::vector<Station> bore{{mm(0.0), mm(13.0)}, {spec.bore.back().at * longer, mm(13.0)}};
+        const auto there = carriedOver(*model, bore, mm(2.0), 1.0 / longer);
+        VERIFY_OK(there);
+        QVERIFY(jointClashes(there->spec()).empty());
+        VERIFY_NEAR(there->spec().slides.front().at.millimetres(), spec.slides.front().at.millimetres() * longer, 25.0);
+        // Laid out from a row whose joint lies where a hole must be, it goes to the nearest place that serves, and says so.
+        InstrumentSpec blocked = spec;
+        blocked.slides.front().at = spec.holes[3].at + mm(5.0);
+        blocked.holes[3].at = blocked.holes[3].at - mm(6.0);
+        const auto rough = Instrument::make(blocked);
+        VERIFY_OK(rough);
+        const auto found = layOut(*rough, rough->length() * 2.0, {});
+        VERIFY_OK(found);
+        for (const Hole& h : found->goal.spec().holes)
+            QVERIFY(std::abs((h.at - found->goal.spec().slides.front().at).metres()) > h.diameter.metres() / 2.0);
+        QVERIFY(largestOff(*found) < 1.0);
+        const bool moved = !(found->goal.spec().slides.front().at == blocked.slides.front().at);
+        QCOMPARE(found->movedJoints.size(), std::size_t(moved ? 1 : 0));
+    }
+    void marksAreTakenTogether()
+    {
+        const Layout l = *layOut(plainBlank(13.0, true), {});
+        const auto posterior = Posterior::prior(l.goal);
+        VERIFY_OK(posterior);
+        // Worked out anew with the holes moved: how far the notes go, and the weighted squares of it.
+        const auto moved = [&](const Marking& m) {
+            InstrumentSpec spec = l.goal.spec();
+            for (std::size_t i = 0; i < spec.holes.size(); ++i)
+                spec.holes[i].at = spec.holes[i].at + m.tubeOff - m.off[i];
+            const auto before = *posterior->cents(l.goal);
+            const auto after = *posterior->cents(*Instrument::make(spec));
+            std::pair<double, double> worstAndSquares;
+            for (std::size_t i = 0; i < after.size(); ++i) {
+                worstAndSquares.first = std::max(worstAndSquares.first, std::abs(after[i] - before[i]));
+                worstAndSquares.second += spec.fingerings[i].weight * std::pow(after[i] - before[i], 2);
+            }
+            return worstAndSquares;
+        };
+        int better = 0;
+        for (const double from : {0.0, 0.02, 0.04, 0.06, 0.08, 0.10}) { // where an eighth-inch rule is laid on, in inches
+            const auto besideOf = [](double inches) {
+                const double eighths = inches * 8.0;
+                return MarksBeside{Metres::fromInches((std::floor(eighths) - eighths) / 8.0),
+                                   Metres::fromInches((std::ceil(eighths) - eighths) / 8.0)};
+            };
+            MarkedRow row{{}, besideOf(l.goal.length().inches() + from)};
+            for (const Hole& h : l.goal.spec().holes)
+                row.holes.push_back(besideOf((l.goal.length() - h.at).inches() + from));
+            const auto marks = markingsFor(l, row);
+            VERIFY_OK(marks);
+            const auto [nearest_cents, nearest] = moved(marks->nearest);
+            const auto [together_cents, together] = moved(marks->together);
+            VERIFY_NEAR(marks->nearest.worst.cents(), nearest_cents, 0.06 * nearest_cents + 0.3);
+            VERIFY_NEAR(marks->together.worst.cents(), together_cents, 0.06 * together_cents + 0.3);
+            QVERIFY2(together < nearest * 1.01, qPrintable(QStringLiteral("%1 %2").arg(together).arg(nearest)));
+            better += together < nearest * 0.98 ? 1 : 0;
+            for (std::size_t i = 0; i < row.holes.size(); ++i)
+                QVERIFY(marks->together.off[i] == row.holes[i][0] || marks->together.off[i] == row.holes[i][1]);
+        }
+        QVERIFY2(better > 0, "the nearest marks were the best ones wherever the rule lay");
+        QVERIFY(!markingsFor(l, {}));
     }
     void whatIsCarriedToAWiderTubeDoesNotRunTogether()
     {

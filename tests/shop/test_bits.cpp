@@ -112,6 +112,16 @@ private Q_SLOTS:
         QCOMPARE(roundedInch(Metres::fromInches(3.0), 32).text, std::string("3"));
         QCOMPARE(roundedInch(Metres::fromInches(0.001), 16).text, std::string("0"));
     }
+    void aPlaceLiesBetweenTwoMarks()
+    {
+        const auto [low, high] = inchMarksBeside(Metres::fromMillimetres(103.0), 16);
+        QCOMPARE(low.text, std::string("4"));
+        QCOMPARE(high.text, std::string("4 1/16"));
+        VERIFY_NEAR((high.off - low.off).inches(), 1.0 / 16.0, 1e-12);
+        const auto on = inchMarksBeside(Metres::fromInches(2.25), 32);
+        QCOMPARE(on[0].text, std::string("2 1/4"));
+        QCOMPARE(on[1].text, std::string("2 1/4"));
+    }
 };
 
 DOWEL_TEST(TestBits)

@@ -284,6 +284,14 @@ private Q_SLOTS:
         // Out of the list nothing moves; what is one's own is gone when it is left out.
         QCOMPARE(text::moved(way, shown, 0, -1), way);
         QCOMPARE(text::moved(way, shown, 99, 1), way);
+        // What others do the other way round goes before the first of what it follows, and back behind the last.
+        auto schools = usual;
+        schools[2].swapsWith = {"stock", "bore"};
+        const text::WorkWay turned = text::swapped({}, schools, 2);
+        const auto first = text::inTheShopsWay(schools, turned);
+        QCOMPARE(keys(first), QStringLiteral("turn,stock,bore,window,hole h1,hole h2,finish"));
+        QCOMPARE(keys(text::inTheShopsWay(schools, text::swapped(turned, first, 0))), keys(usual));
+        QVERIFY(text::canSwap(schools, 2) && !text::canSwap(schools, 0) && !text::canSwap(schools, 99));
         way = text::without(way, shown, 3);
         QVERIFY(way.own.empty());
         QCOMPARE(keys(text::inTheShopsWay(usual, way)), QStringLiteral("turn,bore,window,hole h1,hole h2,finish"));

@@ -146,7 +146,7 @@ private Q_SLOTS:
         maker.goes(Qt::Key_5);
         maker.chooses("drillParts", 16); // a rule in sixteenths, with the cents that each rounding costs
         auto* inches = maker.desk().find<QTableWidget>("drillInches");
-        QVERIFY(waitFor([&] { return inches->rowCount() > 0 && inches->item(0, 3)->text().contains(QStringLiteral("cents")); }));
+        QVERIFY(waitFor([&] { return inches->rowCount() > 0 && inches->item(1, 3)->text().contains(QStringLiteral("cents")); }));
         WALKS(maker.worksThroughTheOrder());
         QVERIFY(maker.read().contains(QStringLiteral("slow chamber")));
         QVERIFY(maker.read().contains(QStringLiteral("PVC")));
@@ -184,7 +184,7 @@ private Q_SLOTS:
         maker.goes(Qt::Key_5);
         const QString sheet = maker.desk().file("sheet.pdf");
         maker.desk().answers().files << sheet;
-        maker.clicks("drillBenchSheet"); // one paper for all, with boxes and the template
+        maker.clicks("drillClassSheet"); // one paper for all, with boxes, the adult's steps and the template
         QVERIFY(waitFor([&] { return QFileInfo(sheet).size() > 5000; }));
         WALKS(maker.worksThroughTheOrder());
         QCOMPARE(maker.desk().document().book()->present().spec().holes.size(), std::size_t(3));

@@ -11,6 +11,7 @@
 #include "io/whole_file.h"
 #include "report/report.h"
 #include "text/errors.h"
+#include "text/names.h"
 
 #include <QAbstractItemView>
 #include <QComboBox>
@@ -64,11 +65,13 @@ DrillPage::DrillPage(Plan& plan, Questions& questions, QWidget* parent)
       m_asBuilt(new AsBuiltCard(plan, m_stack)),
       m_steps(new QListWidget(this)),
       m_inches(form::table(this, "drillInches", tr("Positions in fractions of an inch"),
-                           {tr("hole"), tr("from the foot"), tr("inches"), tr("error")})),
+                           {tr("hole"), tr("from the foot"), tr("on the rule"), tr("error")})),
       m_trim(form::table(this, "drillTrim", tr("Lowest note as the foot is cut"),
                          {tr("tube"), tr("no holes yet"), tr("holes drilled")})),
       m_trimWords(form::words(this, "drillTrimWords")),
+      m_marksWords(form::words(this, "drillMarksWords")),
       m_parts(form::box(this, "drillParts", tr("Fractions"))),
+      m_from(form::box(this, "drillFrom", tr("Where positions are measured from"))),
       m_make(form::button(this, "drillMake", tr("Holes drilled: go to &Listen"), true)),
       m_words(form::words(this, "drillWords"))
 {
@@ -84,6 +87,9 @@ DrillPage::DrillPage(Plan& plan, Questions& questions, QWidget* parent)
     m_parts->addItem(tr("sixty-fourths"), 64);
     m_parts->setCurrentIndex(1);
     m_parts->setSizeAdjustPolicy(QComboBox::AdjustToContents);
+    for (const Origin origin : {Origin::Foot, Origin::Edge, Origin::Top})
+        m_from->addItem(text::originName(origin, plan.blank().spec), static_cast<int>(origin));
+    m_from->setSizeAdjustPolicy(QComboBox::AdjustToContents);
     auto* faces = new QHBoxLayout;
     faces->setSpacing(0);
     for (QPushButton* b : m_faces) {
@@ -120,25 +126,31 @@ QWidget* DrillPage::makeWork()
     }
     files->addStretch(1);
     auto* sheet = form::button(this, "drillBenchSheet", tr("Save &bench sheet…"));
-    sheet->setToolTip(tr("The order of work with boxes to tick, and the full-size template, as PDF."));
-    connect(sheet, &QPushButton::clicked, this, &DrillPage::writeBenchSheet);
-    m_files << sheet;
+    sheet->setToolTip(tr("Saves the order of work with boxes to tick, and the full-size template, as PDF."));
+    connect(sheet, &QPushButton::clicked, this, [this] { writeBenchSheet(false); });
+    auto* ofClass = form::button(this, "drillClassSheet", tr("Save &class sheet…"));
+    ofClass->setToolTip(tr("Saves the order of work on one page with the adult's steps marked, and the template, as PDF."));
+    connect(ofClass, &QPushButton::clicked, this, [this] { writeBenchSheet(true); });
+    m_files << sheet << ofClass;
     auto* left = new QVBoxLayout;
     auto* above = new QHBoxLayout;
     above->addWidget(m_words, 1);
     above->addWidget(sheet);
+    above->addWidget(ofClass);
     left->addLayout(above);
     left->addWidget(m_steps, 1);
     left->addLayout(makeStepButtons());
     auto* rounding = new QHBoxLayout;
     rounding->addWidget(new QLabel(tr("Inch rule in"), this));
     rounding->addWidget(m_parts);
+    rounding->addWidget(m_from);
     rounding->addStretch(1);
     auto* right = new QVBoxLayout;
     right->setSpacing(Style::grid);
     right->addLayout(files);
     right->addLayout(rounding);
-    right->addWidget(m_inches, 3);
+    right->addWidget(m_inches, 5);
+    right->addWidget(m_marksWords);
     right->addWidget(m_trimWords);
     right->addWidget(m_trim, 2);
     right->addWidget(m_make);
@@ -167,6 +179,8 @@ QHBoxLayout* DrillPage::makeStepButtons()
     add("drillEarlier", tr("&Earlier"), kept, [this] { moveStep(-1); });
     add("drillLater", tr("La&ter"), kept, [this] { moveStep(1); });
     add("drillLeaveOut", tr("Lea&ve out"), kept, [this] { leaveStepOut(); });
+    m_swap = add("drillSwap", tr("S&wap"), tr("Does this step before or after the ones that it can change places with."),
+                 [this] { swapStep(); });
     m_usual = add("drillUsual", tr("&Reset"), tr("Restores the usual order of work."), [this] { keepWay({}); });
     row->addStretch(1);
     return row;
@@ -217,6 +231,17 @@ void DrillPage::moveStep(int by)
     m_steps->setCurrentRow(row + by);
 }
 
+void DrillPage::swapStep()
+{
+    const int row = m_steps->currentRow();
+    if (row < 0 || !text::canSwap(m_shown, static_cast<std::size_t>(row)))
+        return;
+    const std::string key = m_shown[static_cast<std::size_t>(row)].key;
+    keepWay(text::swapped(way(), m_shown, static_cast<std::size_t>(row)));
+    const auto there = std::find_if(m_shown.begin(), m_shown.end(), [&](const text::WorkStep& s) { return s.key == key; });
+    m_steps->setCurrentRow(static_cast<int>(there - m_shown.begin()));
+}
+
 void DrillPage::leaveStepOut()
 {
     const int row = m_steps->currentRow();
@@ -231,6 +256,10 @@ void DrillPage::bind()
     for (int face = 0; face < 2; ++face)
         connect(m_faces[face], &QPushButton::clicked, this, [this, face] { showFace(face); });
     connect(m_parts, &QComboBox::currentIndexChanged, this, &DrillPage::refresh);
+    connect(m_from, &QComboBox::activated, this,
+            [this] { m_plan->setOrigin(static_cast<Origin>(m_from->currentData().toInt())); });
+    connect(m_steps, &QListWidget::currentRowChanged, this,
+            [this](int row) { m_swap->setEnabled(row >= 0 && text::canSwap(m_shown, static_cast<std::size_t>(row))); });
     connect(m_make, &QPushButton::clicked, this, [this] {
         if (m_plan->layout())
             Q_EMIT built(Instrument(m_plan->layout()->start));
@@ -300,42 +329,47 @@ void DrillPage::refresh()
     if (!ready)
         return;
     showSteps(*layout);
-    const int parts = m_parts->currentData().toInt();
-    std::vector<RoundedInch> inches;
-    std::vector<Metres> off;
-    for (const Hole& h : layout->start.spec().holes) {
-        inches.push_back(roundedInch(layout->start.length() - h.at, parts));
-        off.push_back(inches.back().off);
-    }
+    for (int i = 0; i < m_from->count(); ++i) // another family is measured from another edge
+        m_from->setItemText(i, text::originName(static_cast<Origin>(m_from->itemData(i).toInt()), layout->start.spec()));
+    m_from->setCurrentIndex(m_from->findData(static_cast<int>(m_plan->origin())));
+    const std::vector<RuleMarks> marks = ruleMarks(layout->start);
+    MarkedRow beside;
+    const double footwards = m_plan->origin() == Origin::Foot ? 1.0 : -1.0; // further from the top is nearer to the foot
+    for (const RuleMarks& m : marks)
+        if (m.hole)
+            beside.holes.push_back({m.beside[0].off * footwards, m.beside[1].off * footwards});
+        else if (m_plan->origin() == Origin::Foot)
+            beside.tube = MarksBeside{m.beside[0].off, m.beside[1].off};
     const bool slides = layout->goal.spec().foot == Foot::Closed && layout->start.spec().holes.empty();
     showTrimHead(layout->start.spec());
     if (slides)
         showMarks({}, layout->goal.spec().family == Family::Slide);
     else
-        showInches(*layout, inches, {});
+        showInches(*layout, marks, {});
     struct Worked
     {
         std::vector<TrimStep> trim;
-        std::vector<Cents> moved;
+        std::optional<Markings> markings;
         std::vector<session::SlideMark> marks;
     };
     m_sums.runNewest(
-        [layout = *layout, slides, off = std::move(off), length = m_plan->blank().spec.bore.back().at](const Cancel& cancel) {
+        [layout = *layout, slides, beside = std::move(beside),
+         length = m_plan->blank().spec.bore.back().at](const Cancel& cancel) {
             Worked w;
             if (const auto posterior = slides ? Posterior::prior(layout.goal) : Result<Posterior>(Error{}))
-                if (auto marks = session::slideMarks(*posterior, layout.goal, {}, {}))
-                    w.marks = std::move(*marks);
-            if (auto moved = movedByMarking(layout, off))
-                w.moved = std::move(*moved);
+                if (auto places = session::slideMarks(*posterior, layout.goal, {}, {}))
+                    w.marks = std::move(*places);
+            if (auto markings = markingsFor(layout, beside))
+                w.markings = std::move(*markings);
             if (auto trim = trimPlan(layout, length, cancel))
                 w.trim = std::move(*trim);
             return w;
         },
-        [this, layout = *layout, slides, inches = std::move(inches)](const Worked& w) {
+        [this, layout = *layout, slides, marks](const Worked& w) {
             if (slides)
                 showMarks(w.marks, layout.goal.spec().family == Family::Slide);
             else
-                showInches(layout, inches, w.moved);
+                showInches(layout, marks, w.markings);
             showTrim(w.trim);
         });
 }
@@ -344,13 +378,14 @@ void DrillPage::showSteps(const dowel::Layout& layout)
 {
     m_filling = true;
     m_steps->clear();
-    QString group;
+    std::optional<text::WorkGroup> group;
     m_shown = stepsOf(layout);
+    m_swap->setEnabled(false);
     m_usual->setEnabled(!way().isUsual());
     for (const text::WorkStep& step : m_shown) {
         QStringList lines;
         if (step.group != group)
-            lines << step.group.toUpper();
+            lines << text::groupName(step.group).toUpper();
         group = step.group;
         lines << tr("%1.  %2").arg(m_steps->count() + 1).arg(step.text);
         if (!step.tool.isEmpty())
@@ -360,7 +395,7 @@ void DrillPage::showSteps(const dowel::Layout& layout)
         if (!step.caution.isEmpty())
             lines << tr("Caution: %1").arg(step.caution);
         if (!step.alternative.isEmpty())
-            lines << step.alternative;
+            lines << tr("Either way: %1").arg(step.alternative);
         addStep(step.key, lines.join(QLatin1Char('\n')));
     }
     m_filling = false;
@@ -378,19 +413,26 @@ std::vector<text::WorkStep> DrillPage::stepsOf(const dowel::Layout& layout) cons
     return text::inTheShopsWay(text::orderOfWork({&start, &layout.goal, m_plan->drawer(), m_unit}), way());
 }
 
-void DrillPage::writeBenchSheet()
+SheetWishes DrillPage::sheetWishes() const
+{
+    return {.origin = m_plan->origin(), .inchRuler = m_unit == text::LengthUnit::Inches};
+}
+
+void DrillPage::writeBenchSheet(bool forClass)
 {
     const auto& layout = m_plan->layout();
     if (!layout)
         return;
-    const QString path =
-        m_questions->fileToWrite(this, tr("Bench sheet"), QStringLiteral("bench-sheet.pdf"), QStringLiteral("*.pdf"));
+    const QString path = m_questions->fileToWrite(
+        this, forClass ? tr("Class sheet") : tr("Bench sheet"),
+        forClass ? QStringLiteral("class-sheet.pdf") : QStringLiteral("bench-sheet.pdf"), QStringLiteral("*.pdf"));
     if (path.isEmpty())
         return;
     m_jobs.run(
-        [path = path.toStdString(), start = layout->start, goal = layout->goal, steps = stepsOf(*layout),
-         unit = m_unit](const Cancel&) -> Status {
-            const auto pdf = report::benchSheet(start, session::sheetOf(start, goal), steps, unit, draw::paperHere());
+        [path = path.toStdString(), start = layout->start, goal = layout->goal, steps = stepsOf(*layout), unit = m_unit,
+         wishes = sheetWishes(), forClass](const Cancel&) -> Status {
+            const auto pdf =
+                report::benchSheet({start, session::sheetsOf(start, goal, wishes), steps, unit, forClass}, draw::paperHere());
             return pdf ? io::writeFileWhole(path, *pdf) : Status(pdf.error());
         },
         [this, path](const Status& done) {
@@ -403,6 +445,7 @@ void DrillPage::writeBenchSheet()
 
 void DrillPage::showMarks(const std::vector<session::SlideMark>& marks, bool slide)
 {
+    m_marksWords->hide();
     m_inches->setHorizontalHeaderLabels({tr("note"), slide ? tr("slide from edge") : tr("pipe depth"),
                                          slide ? tr("from fully out") : tr("difference"), tr("± spread")});
     m_inches->setRowCount(static_cast<int>(marks.size()));
@@ -439,20 +482,47 @@ void DrillPage::showTrim(const std::vector<TrimStep>& trim)
     m_trim->scrollToBottom(); // where it is nearly done
 }
 
-void DrillPage::showInches(const dowel::Layout& layout, const std::vector<RoundedInch>& inches, const std::vector<Cents>& moved)
+std::vector<DrillPage::RuleMarks> DrillPage::ruleMarks(const Instrument& start) const
 {
-    const auto& holes = layout.start.spec().holes;
-    m_inches->setHorizontalHeaderLabels({tr("hole"), tr("from the foot"), tr("inches"), tr("error")});
-    m_inches->setRowCount(static_cast<int>(holes.size()));
-    for (std::size_t i = 0; i < holes.size(); ++i) {
-        const Metres fromFoot = layout.start.length() - holes[i].at;
-        form::row(m_inches, static_cast<int>(i),
-                  {QString::fromStdString(holes[i].id.text),
-                   text::length(Metres::fromMillimetres(std::round(fromFoot.millimetres() * 10.0) / 10.0),
-                                text::LengthUnit::Millimetres),
-                   QString::fromStdString(inches[i].text),
-                   i < moved.size() ? tr("%1 cents").arg(text::cents(std::round(moved[i].cents() * 10.0) / 10.0)) : QString()});
+    const int parts = m_parts->currentData().toInt();
+    std::vector<RuleMarks> marks{{std::nullopt, start.length(), inchMarksBeside(start.length(), parts)}};
+    for (const Hole& h : start.spec().holes) {
+        const Metres place = distanceFrom(m_plan->origin(), h.at, start.length(), start.spec());
+        marks.push_back({h.id, place, inchMarksBeside(place, parts)});
     }
+    return marks;
+}
+
+void DrillPage::showInches(const dowel::Layout& layout, const std::vector<RuleMarks>& marks,
+                           const std::optional<Markings>& markings)
+{
+    m_inches->setHorizontalHeaderLabels(
+        {tr("hole"), text::originName(m_plan->origin(), layout.start.spec()), tr("on the rule"), tr("error")});
+    m_inches->setRowCount(static_cast<int>(marks.size()));
+    const double footwards = m_plan->origin() == Origin::Foot ? 1.0 : -1.0;
+    std::size_t hole = 0;
+    for (std::size_t row = 0; row < marks.size(); ++row) {
+        const RuleMarks& m = marks[row];
+        // Until the notes are worked out the nearer mark stands there.
+        Metres off;
+        if (markings && m.hole)
+            off = markings->together.off[hole] * footwards;
+        else if (markings)
+            off = markings->together.tubeOff;
+        const bool upper = std::abs((m.beside[1].off - off).metres()) < std::abs((m.beside[0].off - off).metres());
+        const QString moved =
+            markings && m.hole ? tr("%1 cents").arg(text::cents(std::round(markings->together.moved[hole].cents() * 10.0) / 10.0))
+                               : QString();
+        form::row(m_inches, static_cast<int>(row),
+                  {m.hole ? QString::fromStdString(m.hole->text) : tr("tube"), text::length(text::tenths(m.place), m_unit),
+                   QString::fromStdString(m.beside[upper ? 1 : 0].text), moved});
+        hole += m.hole ? 1 : 0;
+    }
+    m_marksWords->setVisible(markings.has_value() && hole > 1);
+    if (markings)
+        m_marksWords->setText(
+            tr("These marks together move no note by more than %1 cents; the nearest mark to each length: %2 cents.")
+                .arg(text::number(markings->together.worst.cents(), 1), text::number(markings->nearest.worst.cents(), 1)));
 }
 
 void DrillPage::addStep(const std::string& step, const QString& words)
@@ -475,15 +545,14 @@ void DrillPage::writeTemplate(const QString& format)
     if (path.isEmpty())
         return;
     m_jobs.run(
-        [path = path.toStdString(), format, start = layout->start, goal = layout->goal](const Cancel&) -> Status {
-            const TemplateSheet sheet = session::sheetOf(start, goal);
-            const std::string& title = goal.spec().name;
+        [path = path.toStdString(), format, start = layout->start, goal = layout->goal, unit = m_unit,
+         wishes = sheetWishes()](const Cancel&) -> Status {
+            const draw::Template drawn{session::sheetsOf(start, goal, wishes), text::TemplateWords(unit), goal.spec().name};
             if (format == QLatin1String("pdf")) {
-                const auto pdf = draw::templatePdf(sheet, title, draw::paperHere());
+                const auto pdf = draw::templatePdf(drawn, draw::paperHere());
                 return pdf ? io::writeFileWhole(path, *pdf) : Status(pdf.error());
             }
-            return io::writeFileWhole(path, format == QLatin1String("svg") ? draw::templateSvg(sheet, title)
-                                                                           : draw::templateDxf(sheet));
+            return io::writeFileWhole(path, format == QLatin1String("svg") ? draw::templateSvg(drawn) : draw::templateDxf(drawn));
         },
         [this, path](const Status& done) {
             if (!done)

@@ -311,10 +311,8 @@ void Plan::layOut()
     m_jobs.run(
         [blank = m_kept.blank, wishes = m_kept.wishes, model = m_kept.model](const Cancel& cancel) -> Result<Layout> {
             const Priors priors = learntPriors(blank.spec.family);
-            if (!model)
-                return dowel::layOut(blank, wishes, true, cancel, priors);
-            const auto rough = DOWEL_TRY(session::rowOn(*model, blank));
-            return dowel::layOut(rough, blank.spec.bore.back().at, wishes, true, cancel, priors);
+            return model ? session::layoutAfter(*model, blank, wishes, true, cancel, priors)
+                         : dowel::layOut(blank, wishes, true, cancel, priors);
         },
         [this, revision](Result<Layout> layout) {
             if (revision != m_revision)

@@ -6,6 +6,7 @@
 #include "app/parts/length_field.h"
 #include "core/forecast/sensitivity.h"
 #include "core/layout/layout.h"
+#include "core/layout/marking.h"
 #include "core/shop/bits.h"
 #include "session/finder.h"
 #include "text/work_way.h"
@@ -284,13 +285,23 @@ private:
     void addOwnStep();
     void moveStep(int by);
     void leaveStepOut();
+    void swapStep();
     [[nodiscard]] QHBoxLayout* makeStepButtons();
-    void writeBenchSheet();
+    void writeBenchSheet(bool forClass);
+    [[nodiscard]] SheetWishes sheetWishes() const;
     /// Of a slide: where its face stands for every note.
     void showMarks(const std::vector<session::SlideMark>& marks, bool slide);
     void showTrimHead(const InstrumentSpec& start);
     void showTrim(const std::vector<TrimStep>& trim);
-    void showInches(const dowel::Layout& layout, const std::vector<RoundedInch>& inches, const std::vector<Cents>& moved);
+    /// A hole's place as it is told here, or the tube's sounding length, and the marks of the rule beside it.
+    struct RuleMarks
+    {
+        std::optional<HoleId> hole; ///< nothing: the tube
+        Metres place;
+        std::array<RoundedInch, 2> beside;
+    };
+    [[nodiscard]] std::vector<RuleMarks> ruleMarks(const Instrument& start) const;
+    void showInches(const dowel::Layout& layout, const std::vector<RuleMarks>& marks, const std::optional<Markings>& markings);
     void writeTemplate(const QString& format);
     void addStep(const std::string& step, const QString& words);
     Jobs m_jobs; ///< what is written
@@ -304,11 +315,14 @@ private:
     AsBuiltCard* m_asBuilt;
     QListWidget* m_steps;
     std::vector<text::WorkStep> m_shown; ///< as they stand in the list
+    QPushButton* m_swap;
     QPushButton* m_usual;
     QTableWidget* m_inches;
     QTableWidget* m_trim;
     QLabel* m_trimWords;
+    QLabel* m_marksWords;
     QComboBox* m_parts;
+    QComboBox* m_from;
     QPushButton* m_make;
     QLabel* m_words;
     QList<QPushButton*> m_files;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/design/stock_dialog.h"
 
+#include "app/design/saw_picture.h"
 #include "app/parts/form.h"
 #include "app/parts/style.h"
 #include "text/errors.h"
@@ -123,6 +124,7 @@ StockDialog::StockDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
       m_hornWords(form::words(this, "stockHornWords")),
       m_takeHorn(form::button(this, "stockTakeHorn", tr("Use this &length"), true)),
       m_sawAngle(new QDoubleSpinBox(this)),
+      m_sawPicture(new SawPicture(this)),
       m_sawWords(form::words(this, "stockSawWords")),
       m_takeWindow(form::button(this, "stockTakeWindow", tr("Use this &window"), true)),
       m_reamers(new QPlainTextEdit(this)),
@@ -282,13 +284,15 @@ QWidget* StockDialog::makeTurning()
                          "or on fitted plugs. Face shield, no gloves or loose sleeves at the lathe, dust extraction."));
 }
 
-QWidget* StockDialog::room(QFormLayout* rows, QLabel* words, const char* scrollName, const QString& how)
+QWidget* StockDialog::room(QFormLayout* rows, QLabel* words, const char* scrollName, const QString& how, QWidget* picture)
 {
     auto* made = new QWidget(this);
     auto* howWords = form::words(made, "stockHow", true);
     howWords->setText(how);
     words->setAlignment(Qt::AlignLeft | Qt::AlignTop);
     auto* right = new QVBoxLayout;
+    if (picture != nullptr)
+        right->addWidget(picture, 2);
     right->addWidget(form::scrolled(this, scrollName, words), 1);
     right->addWidget(howWords);
     auto* columns = new QHBoxLayout(made);
@@ -407,7 +411,8 @@ QWidget* StockDialog::makeSawCut()
     connect(m_takeWindow, &QPushButton::clicked, this, &StockDialog::takeWindow);
     return room(rows, m_sawWords, "stockSawScroll",
                 tr("Saw square to the tube first, then the ramp from the foot side down to the bottom of that cut. Saw a little "
-                   "short of the depth and finish with a knife. Clamp the block; keep fingers out of the line of the saw."));
+                   "short of the depth and finish with a knife. Clamp the block; keep fingers out of the line of the saw."),
+                m_sawPicture);
 }
 
 SawCut StockDialog::sawCut() const
@@ -425,6 +430,7 @@ void StockDialog::showSawCut()
         return text::length(text::tenths(m), m_unit);
     };
     const auto window = windowOf(cut);
+    m_sawPicture->show(cut, window ? std::optional(*window) : std::nullopt, m_unit);
     m_takeWindow->setEnabled(window.ok());
     QStringList lines;
     if (window) {

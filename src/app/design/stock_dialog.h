@@ -19,6 +19,8 @@ class QStackedWidget;
 
 namespace dowel::app {
 
+class SawPicture;
+
 /// The plank from above, its billets and what is left out.
 class PlankPicture : public QWidget
 {
@@ -63,7 +65,9 @@ private:
     [[nodiscard]] QWidget* makeHorn();
     [[nodiscard]] QWidget* makeSawCut();
     /// Fields to the left, what follows from them to the right, with how it is done under it.
-    [[nodiscard]] QWidget* room(QFormLayout* rows, QLabel* words, const char* scrollName, const QString& how);
+    /// picture: above the words; nullptr for none.
+    [[nodiscard]] QWidget* room(QFormLayout* rows, QLabel* words, const char* scrollName, const QString& how,
+                                QWidget* picture = nullptr);
     void showPlank();
     void showTurning();
     void showReamers();
@@ -92,6 +96,7 @@ private:
     QPushButton* m_takeHorn;
     std::vector<LengthField*> m_sawFields; ///< from the end, depth, outside, bore, bore off centre
     QDoubleSpinBox* m_sawAngle;
+    SawPicture* m_sawPicture;
     QLabel* m_sawWords;
     QPushButton* m_takeWindow;
     QPlainTextEdit* m_reamers;

@@ -214,7 +214,7 @@ QStringList Workpiece::bodyFrom(const Scale& s) const
     const Head head = headOf(spec);
     add({head.length.metres(), head.slowChamberLength.metres(), head.slowChamberDiameter.metres()});
     if (const auto* d = std::get_if<Duct>(&spec.excitation))
-        add({d->windowLength.metres()});
+        add({d->windowLength.metres(), d->upstream.metres()});
     else if (const auto* t = std::get_if<Transverse>(&spec.excitation))
         add({t->holeLength.metres(), t->stopper.metres()});
     return parts;
@@ -260,16 +260,23 @@ void Workpiece::drawBody(QPainter& painter, const Scale& s) const
         const double cut = d->windowLength.metres() * s.perMetre;
         painter.setBrush(c.paper);
         painter.setPen(Qt::NoPen);
-        painter.drawRect(QRectF(s.left - 1.0, s.axis - r0 - wall - 1.0, cut, wall + 2.0));
+        painter.drawRect(QRectF(s.left - cut, s.axis - r0 - wall - 1.0, cut, wall + 2.0));
         painter.setPen(QPen(c.ink, 1.5));
         painter.setBrush(c.wood);
-        painter.drawPolygon(QPolygonF{{s.left + cut, s.axis - r0},
-                                      {s.left + cut + wall * 1.6, s.axis - r0 - wall},
-                                      {s.left + cut + wall * 1.6, s.axis - r0}});
+        // The lip is where lengths begin; its ramp is cut out of the wall.
+        painter.setBrush(c.paper);
+        painter.setPen(Qt::NoPen);
+        painter.drawPolygon(QPolygonF{{s.left - 1.0, s.axis - r0 - 0.5},
+                                      {s.left - 1.0, s.axis - r0 - wall - 2.0},
+                                      {s.left + wall * 1.6 + 1.0, s.axis - r0 - wall - 2.0}});
+        painter.setPen(QPen(c.ink, 1.5));
+        painter.drawLine(QPointF(s.left, s.axis - r0), QPointF(s.left + wall * 1.6, s.axis - r0 - wall));
+        painter.setBrush(c.wood);
         // A block up to the top; a plug below a slow chamber.
-        const double block = std::min(s.left - 6.0, top + head.slowChamberLength.metres() * s.perMetre);
+        const double face = s.left - cut - d->upstream.metres() * s.perMetre;
+        const double block = std::min(face - 6.0, top + head.slowChamberLength.metres() * s.perMetre);
         painter.drawPolygon(
-            QPolygonF{{block, s.axis - r0 + 6.0}, {s.left, s.axis - r0 + 4.0}, {s.left, s.axis + r0}, {block, s.axis + r0}});
+            QPolygonF{{block, s.axis - r0 + 6.0}, {face, s.axis - r0 + 4.0}, {face, s.axis + r0}, {block, s.axis + r0}});
     } else if (const auto* t = std::get_if<Transverse>(&spec.excitation)) {
         const double half = t->holeLength.metres() / 2.0 * s.perMetre;
         painter.setBrush(c.paper);
@@ -436,7 +443,7 @@ void Workpiece::drawGhost(QPainter& painter, const Scale& s) const
                      [&](const OpenEmbouchure&) { embouchure(); }, [&](const UndercutEmbouchure&) { embouchure(); },
                      [&](const CutUp& g) {
                          const double now = presentSize(*m_instrument, g).value_or(Metres{}).metres();
-                         mouthEdge(s.left + std::max(g.windowLength.metres() * s.perMetre, now * s.perMetre + seen_px));
+                         mouthEdge(s.left + std::max((g.windowLength.metres() - now) * s.perMetre, seen_px));
                      }},
                *m_ghost);
 }

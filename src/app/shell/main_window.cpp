@@ -234,12 +234,13 @@ void MainWindow::writeTemplate()
     if (path.isEmpty())
         return;
     m_jobs.run(
-        [to = path.toStdString(), present = document()->book()->present()](const Cancel&) -> Status {
-            const TemplateSheet sheet = session::sheetOf(present, present);
+        [to = path.toStdString(), present = document()->book()->present(), unit = m_unit](const Cancel&) -> Status {
+            const SheetWishes wishes{.origin = rememberedOrigin(), .inchRuler = unit == text::LengthUnit::Inches};
+            const draw::Template drawn{session::sheetsOf(present, present, wishes), text::TemplateWords(unit),
+                                       present.spec().name};
             if (to.ends_with(".svg") || to.ends_with(".dxf"))
-                return io::writeFileWhole(to, to.ends_with(".svg") ? draw::templateSvg(sheet, present.spec().name)
-                                                                   : draw::templateDxf(sheet));
-            const auto pdf = draw::templatePdf(sheet, present.spec().name, draw::paperHere());
+                return io::writeFileWhole(to, to.ends_with(".svg") ? draw::templateSvg(drawn) : draw::templateDxf(drawn));
+            const auto pdf = draw::templatePdf(drawn, draw::paperHere());
             return pdf ? io::writeFileWhole(to, *pdf) : Status(pdf.error());
         },
         [this, path](const Status& done) {

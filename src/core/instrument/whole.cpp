@@ -5,6 +5,15 @@
 
 namespace dowel {
 
+namespace {
+
+Metres usualWindway(const InstrumentSpec& spec)
+{
+    return std::clamp(spec.bore.front().diameter * 2.0, Metres::fromMillimetres(20.0), Metres::fromMillimetres(60.0));
+}
+
+} // namespace
+
 Head headOf(const InstrumentSpec& spec)
 {
     if (spec.head)
@@ -12,13 +21,25 @@ Head headOf(const InstrumentSpec& spec)
     Head head;
     const Metres bore = spec.bore.front().diameter;
     if (const auto* duct = std::get_if<Duct>(&spec.excitation)) {
-        const Metres usual = std::clamp(bore * 2.0, Metres::fromMillimetres(20.0), Metres::fromMillimetres(60.0));
-        head.length = duct->windwayLength > Metres{} ? duct->windwayLength : usual;
+        const Metres windway = duct->windwayLength > Metres{} ? duct->windwayLength : usualWindway(spec);
+        head.length = duct->windowLength + windway;
     } else if (const auto* lip = std::get_if<Transverse>(&spec.excitation)) {
         constexpr Metres cap = Metres::fromMillimetres(15.0);
         head.length = lip->stopper + bore + cap;
     }
     return head;
+}
+
+Metres windwayLengthOf(const InstrumentSpec& spec)
+{
+    const auto* duct = std::get_if<Duct>(&spec.excitation);
+    if (duct == nullptr)
+        return {};
+    if (duct->windwayLength > Metres{})
+        return duct->windwayLength;
+    const Head head = headOf(spec);
+    const Metres left = head.length - head.slowChamberLength - duct->windowLength;
+    return left > Metres{} ? left : usualWindway(spec);
 }
 
 std::vector<Part> partsOf(const InstrumentSpec& spec)
@@ -30,15 +51,11 @@ std::vector<Part> partsOf(const InstrumentSpec& spec)
     std::sort(ends.begin(), ends.end());
     ends.push_back(spec.bore.back().at);
     std::vector<Part> parts;
-    Metres from{};
+    Metres from = above * -1.0;
     for (std::size_t i = 0; i < ends.size(); ++i) {
         const bool first = i == 0;
         const bool last = i + 1 == ends.size();
-        parts.push_back({first && last ? "body"
-                         : first       ? "head"
-                         : last        ? "foot"
-                                       : "middle",
-                         ends[i] - from + (first ? above : Metres{})});
+        parts.push_back({first && last ? "body" : first ? "head" : last ? "foot" : "middle", ends[i] - from, from, ends[i]});
         from = ends[i];
     }
     return parts;
@@ -104,6 +121,28 @@ std::vector<JointClash> jointClashes(const InstrumentSpec& spec)
         clashes.push_back({s.at, std::move(meets), nearest});
     }
     return clashes;
+}
+
+std::vector<MovedJoint> clearJoints(InstrumentSpec& spec)
+{
+    std::vector<MovedJoint> moved;
+    for (const JointClash& clash : jointClashes(spec))
+        for (Slide& s : spec.slides)
+            if (s.at == clash.joint && clash.nearest) {
+                moved.push_back({s.at, *clash.nearest});
+                s.at = *clash.nearest;
+                break;
+            }
+    return moved;
+}
+
+std::vector<MovedJoint> movedJoints(const std::vector<Slide>& before, const std::vector<Slide>& after)
+{
+    std::vector<MovedJoint> moved;
+    for (std::size_t i = 0; i < before.size() && before.size() == after.size(); ++i)
+        if (!(before[i].at == after[i].at))
+            moved.push_back({before[i].at, after[i].at});
+    return moved;
 }
 
 std::optional<Metres> keptNodeAbove(const InstrumentSpec& spec)

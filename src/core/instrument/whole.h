@@ -10,14 +10,19 @@
 
 namespace dowel {
 
-/// What lies above the sounding edge or beyond the middle of the embouchure hole: as specified, else as usual for the family.
-/// Common practice, no source: a windway of two bores, a stopper as long as the bore is wide and a cap behind it.
+/// What lies above the sounding edge (the lip, so that the window is part of it) or beyond the middle of the embouchure hole: as
+/// specified, else as usual for the family. Common practice, no source: a windway of two bores, a stopper as long as the bore is
+/// wide and a cap behind it.
 [[nodiscard]] Head headOf(const InstrumentSpec& spec);
+/// From where the breath enters to the window: as specified, else what the head leaves for it; 0 where there is none.
+[[nodiscard]] Metres windwayLengthOf(const InstrumentSpec& spec);
 
 struct Part
 {
     std::string name; ///< "head", "middle", "foot"; "body" where there is one part only
     Metres overall;   ///< without tenons
+    Metres from;      ///< its upper end, from the sounding edge; below 0 where a head lies above it
+    Metres to;        ///< its lower end
 };
 /// From the top to the foot, cut at the joints.
 [[nodiscard]] std::vector<Part> partsOf(const InstrumentSpec& spec);
@@ -42,6 +47,15 @@ struct JointClash
 /// A tenon needs this much undisturbed wall on either side of a joint; common practice, no source.
 inline constexpr Metres jointMargin = Metres::fromMillimetres(10.0);
 [[nodiscard]] std::vector<JointClash> jointClashes(const InstrumentSpec& spec);
+struct MovedJoint
+{
+    Metres from;
+    Metres to;
+};
+/// Moves every joint that would meet something to the nearest place that serves, where there is one.
+std::vector<MovedJoint> clearJoints(InstrumentSpec& spec);
+/// Joints that lie elsewhere in another list of as many.
+[[nodiscard]] std::vector<MovedJoint> movedJoints(const std::vector<Slide>& before, const std::vector<Slide>& after);
 
 /// The natural node above the embouchure hole that stays and closes the tube instead of a stopper: its distance from the hole's
 /// middle; the nearest where there are several.

@@ -4,7 +4,6 @@
 #include "core/base/number_text.h"
 #include "core/base/thread_role.h"
 #include "core/instrument/summary.h"
-#include "core/instrument/whole.h"
 #include "core/layout/rough.h"
 #include "core/layout/row.h"
 #include "core/layout/shaping.h"
@@ -67,35 +66,45 @@ Result<Layout> laidOutOnce(const Blank& blank, const LayoutWishes& wishes, bool 
     return layOut(rough, blank.spec.bore.back().at, wishes, withCosts, cancel, priors);
 }
 
+bool meetsJoint(const Error& error)
+{
+    return error.where.rfind("/slides", 0) == 0;
+}
+
+/// Where the holes come without joints says where the joints can be. instead: what there is where that does not help.
+template <class LayOut> Result<Layout> withJointsMoved(const std::vector<Slide>& joints, const Result<Layout>& plain,
+                                                       const Result<Layout>& instead, LayOut layOutWith)
+{
+    if (!plain)
+        return instead;
+    InstrumentSpec spec = plain->goal.spec();
+    spec.slides = joints;
+    clearJoints(spec);
+    const auto jointed = Instrument::make(std::move(spec), Instrument::Neighbours::MayMeet);
+    if (!jointed)
+        return instead;
+    auto there = layOutWith(*jointed);
+    if (there)
+        there->movedJoints = movedJoints(joints, there->goal.spec().slides);
+    return there;
+}
+
 } // namespace
 
 Result<Layout> layOut(const Blank& blank, const LayoutWishes& wishes, bool withCosts, const Cancel& cancel, const Priors& priors)
 {
     enterDoor(Door::Layout);
     auto wanted = laidOutOnce(blank, wishes, withCosts, cancel, priors);
-    if (wanted || blank.spec.slides.empty() || wanted.error().where.rfind("/slides", 0) != 0)
+    if (wanted || blank.spec.slides.empty() || !meetsJoint(wanted.error()))
         return wanted;
-    // Where the holes come without joints says where the joints can be.
-    Blank moved = blank;
-    moved.spec.slides.clear();
-    const auto plain = laidOutOnce(moved, wishes, false, cancel, priors);
-    if (!plain)
-        return wanted;
-    InstrumentSpec jointed = plain->goal.spec();
-    jointed.slides = blank.spec.slides;
-    moved.spec.slides = blank.spec.slides;
-    std::vector<MovedJoint> joints;
-    for (const JointClash& clash : jointClashes(jointed))
-        for (Slide& slide : moved.spec.slides)
-            if (slide.at == clash.joint && clash.nearest) {
-                joints.push_back({slide.at, *clash.nearest});
-                slide.at = *clash.nearest;
-                break;
-            }
-    auto there = laidOutOnce(moved, wishes, withCosts, cancel, priors);
-    if (there)
-        there->movedJoints = std::move(joints);
-    return there;
+    Blank bare = blank;
+    bare.spec.slides.clear();
+    return withJointsMoved(blank.spec.slides, laidOutOnce(bare, wishes, false, cancel, priors), wanted,
+                           [&](const Instrument& jointed) {
+                               Blank moved = blank;
+                               moved.spec.slides = jointed.spec().slides;
+                               return laidOutOnce(moved, wishes, withCosts, cancel, priors);
+                           });
 }
 
 namespace {
@@ -380,13 +389,14 @@ template <class Lay> Result<Layout> aroundBias(const Instrument& shape, const La
 
 } // namespace
 
-Result<Layout> layOut(const Instrument& rough, Metres blankLength, const LayoutWishes& wishes, bool withCosts,
-                      const Cancel& cancel, const Priors& priors)
+namespace {
+
+Result<Layout> laidOutRow(const Instrument& rough, Metres blankLength, const LayoutWishes& wishes, bool withCosts,
+                          const Cancel& cancel, const Priors& priors)
 {
-    enterDoor(Door::Layout);
     if (knowsBias(rough, wishes))
         return aroundBias(rough, wishes, [&](const Instrument& modelled, const LayoutWishes& rest) {
-            return layOut(modelled, blankLength, rest, withCosts, cancel, priors);
+            return laidOutRow(modelled, blankLength, rest, withCosts, cancel, priors);
         });
     if (wishes.smallest > wishes.largest)
         return Error{ErrorCode::BadValue, "smallest_hole, largest_hole", {FactId::WiderThan, wishes.smallest, wishes.largest}};
@@ -400,6 +410,24 @@ Result<Layout> layOut(const Instrument& rough, Metres blankLength, const LayoutW
     DOWEL_TRY(addCosts(*layout, row, best.posterior, wishes, cancel));
     DOWEL_TRY(addGains(*layout, row, wishes, priors, cancel));
     return layout;
+}
+
+} // namespace
+
+Result<Layout> layOut(const Instrument& rough, Metres blankLength, const LayoutWishes& wishes, bool withCosts,
+                      const Cancel& cancel, const Priors& priors)
+{
+    enterDoor(Door::Layout);
+    auto wanted = laidOutRow(rough, blankLength, wishes, withCosts, cancel, priors);
+    const auto& joints = rough.spec().slides;
+    if (wanted || joints.empty() || !meetsJoint(wanted.error()))
+        return wanted;
+    InstrumentSpec bare = rough.spec();
+    bare.slides.clear();
+    const auto plain = DOWEL_TRY(Instrument::make(std::move(bare), Instrument::Neighbours::MayMeet));
+    return withJointsMoved(
+        joints, laidOutRow(plain, blankLength, wishes, false, cancel, priors), wanted,
+        [&](const Instrument& jointed) { return laidOutRow(jointed, blankLength, wishes, withCosts, cancel, priors); });
 }
 
 Result<Layout> layoutAt(const Instrument& goal, Metres blankLength, const LayoutWishes& wishes, const Priors& priors)
@@ -434,22 +462,6 @@ Result<Layout> draggedTo(const Layout& before, const Instrument& goal, const Lay
     spec.bore = boreEndingAt(std::move(spec.bore), goal.length() + (before.start.length() - before.goal.length()));
     const auto start = DOWEL_TRY(Instrument::make(std::move(spec)));
     return Layout{row.shape, start, row.cents, row.worst, row.rms, row.reached, before.priors, {}};
-}
-
-Result<std::vector<Cents>> movedByMarking(const Layout& layout, const std::vector<Metres>& off)
-{
-    const auto posterior = Posterior::prior(layout.goal, layout.priors);
-    const auto s = DOWEL_TRY(posterior ? posterior->sensitivity(layout.goal) : Result<Posterior::Sensitivity>(posterior.error()));
-    std::vector<Cents> moved;
-    for (std::size_t i = 0; i < off.size(); ++i) {
-        double most = 0.0;
-        for (Eigen::Index note = 0; note < s.byPlace.rows(); ++note) {
-            const double cents = -s.byPlace(note, static_cast<Eigen::Index>(i)) * off[i].metres();
-            most = std::abs(cents) > std::abs(most) ? cents : most;
-        }
-        moved.push_back(Cents::fromCents(most));
-    }
-    return moved;
 }
 
 Result<std::vector<TrimStep>> trimPlan(const Layout& layout, Metres blankLength, const Cancel& cancel)
@@ -539,6 +551,9 @@ Result<Instrument> carriedOver(const Instrument& model, const std::vector<Statio
             h.countersink = Countersink{h.countersink->diameter * widening, std::min(h.countersink->depth, h.chimney * 0.9)};
     }
     keepApart(spec.holes);
+    for (Slide& s : spec.slides)
+        s.at = s.at / pitchRatio;
+    clearJoints(spec);
     for (Fingering& f : spec.fingerings) {
         f.target = f.target * pitchRatio;
         f.targetName.clear();

@@ -7,6 +7,7 @@
 #pragma once
 
 #include "core/fit/fit.h"
+#include "core/instrument/whole.h"
 
 #include <string>
 #include <vector>
@@ -93,12 +94,6 @@ struct ShapingGain
 /// How many notes are within their tolerance.
 [[nodiscard]] int withinTolerance(const Instrument& instrument, const std::vector<double>& cents);
 
-struct MovedJoint
-{
-    Metres from;
-    Metres to;
-};
-
 struct Layout
 {
     Instrument goal;           ///< every hole at its final size
@@ -132,7 +127,7 @@ struct Blank
 /// mouth, breath and holes. Errors: those of roughLayout(), BadValue (wishes that no row of holes can keep, named), Cancelled.
 [[nodiscard]] Result<Layout> layOut(const Blank& blank, const LayoutWishes& wishes, bool withCosts = true,
                                     const Cancel& cancel = {}, const Priors& priors = {});
-/// The same from a row that is there already, on a blank of that length.
+/// The same from a row that is there already, on a blank of that length; its joints are moved likewise.
 [[nodiscard]] Result<Layout> layOut(const Instrument& rough, Metres blankLength, const LayoutWishes& wishes,
                                     bool withCosts = true, const Cancel& cancel = {}, const Priors& priors = {});
 /// A goal as it was drawn by hand, judged and with what is drilled first. Errors: those of undersized().
@@ -142,10 +137,6 @@ struct Blank
 /// The same while it is being dragged from where it was judged last: what is drilled first moves along instead of being worked
 /// out anew. For the eye; what stays is judged by layoutAt(). Errors: those of fit() and Instrument::make().
 [[nodiscard]] Result<Layout> draggedTo(const Layout& before, const Instrument& goal, const LayoutWishes& wishes);
-
-/// What each hole, marked so far from its place (further from the foot where above 0), does to the note that it moves most.
-/// off: one a hole. Errors: those of fit() and Posterior::sensitivity().
-[[nodiscard]] Result<std::vector<Cents>> movedByMarking(const Layout& layout, const std::vector<Metres>& off);
 
 /// A goal as it is drilled first: holes undersized by the allowance, or by more where the model is less sure of their notes
 /// beforehand than that (then to the next bit down), the foot left long likewise, as far as the blank reaches.
@@ -167,7 +158,8 @@ struct TrimStep
 [[nodiscard]] Result<std::vector<TrimStep>> trimPlan(const Layout& layout, Metres blankLength, const Cancel& cancel = {});
 
 /// A measured instrument carried over to another bore and length: places by the ratio of wavelengths, sizes kept in
-/// proportion to the bore, smaller where holes would run into each other; then laid out anew. Errors as layOut().
+/// proportion to the bore, smaller where holes would run into each other, joints clear of them; then laid out anew. Errors as
+/// layOut().
 [[nodiscard]] Result<Instrument> carriedOver(const Instrument& model, const std::vector<Station>& bore, Metres wall,
                                              double pitchRatio);
 

@@ -84,15 +84,31 @@ std::optional<BitLadder> ladderTo(Metres size, const std::vector<BitSeries>& ser
     return ladder;
 }
 
-RoundedInch roundedInch(Metres length, int parts)
+namespace {
+
+RoundedInch inchMark(Metres length, long whole, int parts)
 {
-    const auto whole = std::lround(length.inches() * parts);
     const long inches = whole / parts;
     const long rest = whole % parts;
     std::string text = inches != 0 || rest == 0 ? std::to_string(inches) : std::string();
     if (rest != 0)
         text += (text.empty() ? "" : " ") + fraction(static_cast<int>(rest), parts);
     return {text, Metres::fromInches(static_cast<double>(whole) / parts) - length};
+}
+
+} // namespace
+
+RoundedInch roundedInch(Metres length, int parts)
+{
+    return inchMark(length, std::lround(length.inches() * parts), parts);
+}
+
+std::array<RoundedInch, 2> inchMarksBeside(Metres length, int parts)
+{
+    constexpr double onIt = 1e-6;
+    const double marks = length.inches() * parts;
+    return {inchMark(length, static_cast<long>(std::floor(marks + onIt)), parts),
+            inchMark(length, static_cast<long>(std::ceil(marks - onIt)), parts)};
 }
 
 } // namespace dowel

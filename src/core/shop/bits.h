@@ -5,6 +5,7 @@
 
 #include "core/base/quantities.h"
 
+#include <array>
 #include <optional>
 #include <string>
 #include <vector>
@@ -40,5 +41,7 @@ struct RoundedInch
     Metres off;       ///< rounded minus exact
 };
 [[nodiscard]] RoundedInch roundedInch(Metres length, int parts);
+/// The marks on either side, the lower first; the same twice where the length lies on one.
+[[nodiscard]] std::array<RoundedInch, 2> inchMarksBeside(Metres length, int parts);
 
 } // namespace dowel
