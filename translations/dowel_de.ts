@@ -2899,6 +2899,22 @@ Register</translation>
         <source>Overall length %1</source>
         <translation>Gesamtlänge %1</translation>
     </message>
+    <message>
+        <source>Beak length</source>
+        <translation>Schnabellänge</translation>
+    </message>
+    <message>
+        <source>Slow chamber entry</source>
+        <translation>Eingang der Windkammer</translation>
+    </message>
+    <message>
+        <source>Slow chamber exit</source>
+        <translation>Ausgang der Windkammer</translation>
+    </message>
+    <message>
+        <source>Mouthpiece socket depth</source>
+        <translation>Tiefe der Mundstückaufnahme</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::EdgePicture</name>
@@ -6275,6 +6291,14 @@ rechnet</translation>
         <source>Bore offset towards the cut</source>
         <translation>Bohrungsversatz zum Schnitt</translation>
     </message>
+    <message>
+        <source>Use &amp;this tenon for every joint</source>
+        <translation>&amp;Diesen Zapfen für jede Verbindung</translation>
+    </message>
+    <message>
+        <source>Order of work and bench sheet saw the parts with it.</source>
+        <translation>Arbeitsfolge und Werkblatt sägen die Stücke damit.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::StrategyDialog</name>
@@ -8607,6 +8631,10 @@ rechnet</translation>
         <source>body</source>
         <translation>Körper</translation>
     </message>
+    <message>
+        <source>Parts with their tenons: %1.</source>
+        <translation>Stücke mit ihren Zapfen: %1.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::text::TemplateWords</name>
@@ -9287,6 +9315,38 @@ rechnet</translation>
     <message>
         <source>Bore first: the outside is turned true to a bore that wandered. Turn first: a round blank bores truer in the lathe; leave %1 and turn to size after the bore.</source>
         <translation>Erst bohren: Die Außenseite wird nach einer verlaufenen Bohrung gedreht. Erst drehen: Ein runder Rohling bohrt sich auf der Drehbank genauer; %1 stehen lassen und nach dem Bohren auf Maß drehen.</translation>
+    </message>
+    <message>
+        <source>Open the slow chamber at the top by %1 for the breath and towards the windway by %2.</source>
+        <translation>Die Windkammer oben für den Atem auf %1 und zum Windkanal hin auf %2 öffnen.</translation>
+    </message>
+    <message>
+        <source>The exit is wider than the windway is high, so that it does not throttle the breath.</source>
+        <translation>Der Ausgang ist weiter, als der Windkanal hoch ist, damit er den Atem nicht drosselt.</translation>
+    </message>
+    <message>
+        <source>Shape the beak over %1 from the top end.</source>
+        <translation>Den Schnabel über %1 vom oberen Ende formen.</translation>
+    </message>
+    <message>
+        <source>saw, rasp and fine file</source>
+        <translation>Säge, Raspel und feine Feile</translation>
+    </message>
+    <message>
+        <source>Enough wall stays above the windway, and the edge is smooth to the lips.</source>
+        <translation>Über dem Windkanal bleibt genug Wand, und die Kante ist glatt an den Lippen.</translation>
+    </message>
+    <message>
+        <source>The socket is %1 deep.</source>
+        <translation>Die Aufnahme ist %1 tief.</translation>
+    </message>
+    <message>
+        <source>Cut joint %1: saw the part above to %2, its tenon of %3 included, and the part below to %4. Bore the socket before reaming and turn the tenon last.</source>
+        <translation>Verbindung %1 schneiden: das obere Stück mit seinem Zapfen von %3 auf %2 sägen, das untere auf %4. Die Aufnahme vor dem Reiben bohren und den Zapfen zuletzt drehen.</translation>
+    </message>
+    <message>
+        <source>Cut joint %1: saw the part below to %2, its tenon of %3 included, and the part above to %4. Bore the socket before reaming and turn the tenon last.</source>
+        <translation>Verbindung %1 schneiden: das untere Stück mit seinem Zapfen von %3 auf %2 sägen, das obere auf %4. Die Aufnahme vor dem Reiben bohren und den Zapfen zuletzt drehen.</translation>
     </message>
 </context>
 <context>

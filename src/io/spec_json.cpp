@@ -60,6 +60,7 @@ Excitation readExcitation(JsonReader r, Metres wall)
         ClosedTop c;
         c.lip = kind == "lip";
         c.volume = CubicMetres::fromCubicMillimetres(r.number("volume_mm3"));
+        c.socket = length(r, "socket_mm", Metres{});
         e = c;
     } else {
         r.fail(ErrorCode::BadValue, "kind", {FactId::Known, kind, "duct, transverse, reed, lip"});
@@ -128,7 +129,29 @@ Json excitationJson(const Excitation& e)
         return json;
     }
     const auto& c = std::get<ClosedTop>(e);
-    return {{"kind", c.lip ? "lip" : "reed"}, {"volume_mm3", tidy(c.volume.cubicMillimetres())}};
+    Json json{{"kind", c.lip ? "lip" : "reed"}, {"volume_mm3", tidy(c.volume.cubicMillimetres())}};
+    if (c.socket > Metres{})
+        json["socket_mm"] = mm(c.socket);
+    return json;
+}
+
+/// What is not as usual is written, nothing else.
+Json headJson(const Head& head)
+{
+    Json json{{"length_mm", mm(head.length)}};
+    const auto add = [](Json& to, const char* key, Metres size, Metres usual) {
+        if (!(size == usual))
+            to[key] = mm(size);
+    };
+    add(json, "beak_mm", head.beak, {});
+    add(json, "waste_mm", head.waste, Head{}.waste);
+    if (head.slowChamberLength > Metres{}) {
+        Json& chamber = json["slow_chamber"];
+        chamber = {{"length_mm", mm(head.slowChamberLength)}, {"diameter_mm", mm(head.slowChamberDiameter)}};
+        add(chamber, "entry_mm", head.slowChamberEntry, {});
+        add(chamber, "exit_mm", head.slowChamberExit, {});
+    }
+    return json;
 }
 
 /// What differs from a plain round hole is written, nothing else.
@@ -311,7 +334,10 @@ InstrumentSpec readSpec(JsonReader& r, std::optional<Error>& error)
     }
     if (r.has("head")) {
         JsonReader h = r.object("head");
-        Head head{length(h, "length_mm"), Metres{}, Metres{}};
+        Head head;
+        head.length = length(h, "length_mm");
+        head.beak = length(h, "beak_mm", Metres{});
+        head.waste = length(h, "waste_mm", Head{}.waste);
         if (h.has("windway_length_mm")) {
             const Metres windway = length(h, "windway_length_mm");
             if (auto* duct = std::get_if<Duct>(&s.excitation))
@@ -323,6 +349,8 @@ InstrumentSpec readSpec(JsonReader& r, std::optional<Error>& error)
             JsonReader chamber = h.object("slow_chamber");
             head.slowChamberLength = length(chamber, "length_mm");
             head.slowChamberDiameter = length(chamber, "diameter_mm");
+            head.slowChamberEntry = length(chamber, "entry_mm", Metres{});
+            head.slowChamberExit = length(chamber, "exit_mm", Metres{});
             chamber.finish();
         }
         h.finish();
@@ -334,6 +362,11 @@ InstrumentSpec readSpec(JsonReader& r, std::optional<Error>& error)
         for (auto& slide : r.objects("slides")) {
             Slide one{length(slide, "at_mm"), length(slide, "out_mm", Metres{}), Metres{}};
             one.gapDiameter = length(slide, "gap_diameter_mm", s.bore.empty() ? Metres{} : boreDiameterAt(s.bore, one.at));
+            one.tenon = length(slide, "tenon_mm", Metres{});
+            const std::string on = slide.text("tenon_on", "below");
+            if (on != "below" && on != "above")
+                slide.fail(ErrorCode::BadValue, "tenon_on", {FactId::Known, on, "below, above"});
+            one.tenonAbove = on == "above";
             s.slides.push_back(one);
             slide.finish();
         }
@@ -466,14 +499,16 @@ Json jsonOf(const InstrumentSpec& s)
     if (s.footPiece)
         json["foot_piece"] = jsonOf(*s.footPiece);
     if (s.head) {
-        json["head"] = {{"length_mm", mm(s.head->length)}};
-        if (s.head->slowChamberLength > Metres{})
-            json["head"]["slow_chamber"] = {{"length_mm", mm(s.head->slowChamberLength)},
-                                            {"diameter_mm", mm(s.head->slowChamberDiameter)}};
+        json["head"] = headJson(*s.head);
     }
-    for (const auto& slide : s.slides)
-        json["slides"].push_back(
-            {{"at_mm", mm(slide.at)}, {"out_mm", mm(slide.out)}, {"gap_diameter_mm", mm(slide.gapDiameter)}});
+    for (const auto& slide : s.slides) {
+        Json one{{"at_mm", mm(slide.at)}, {"out_mm", mm(slide.out)}, {"gap_diameter_mm", mm(slide.gapDiameter)}};
+        if (slide.tenon > Metres{})
+            one["tenon_mm"] = mm(slide.tenon);
+        if (slide.tenonAbove)
+            one["tenon_on"] = "above";
+        json["slides"].push_back(std::move(one));
+    }
     return json;
 }
 

@@ -70,6 +70,7 @@ private:
         return QCoreApplication::translate("dowel::text::Writer", words, remark);
     }
     [[nodiscard]] QString len(Metres m) const { return length(tenth(m), m_asked->unit); }
+    /// The step lives until the next one is added.
     WorkStep& add(const char* id, std::string key, WorkGroup group, const QString& words, std::vector<Metres> measures = {})
     {
         WorkStep step;
@@ -81,6 +82,11 @@ private:
             step.measures.push_back(tenth(m));
         m_steps.push_back(std::move(step));
         return m_steps.back();
+    }
+    /// That was added before.
+    [[nodiscard]] WorkStep& stepOf(const char* key)
+    {
+        return *std::find_if(m_steps.begin(), m_steps.end(), [key](const WorkStep& s) { return s.key == key; });
     }
     [[nodiscard]] const Bit* bitWithin(Metres size) const
     {
@@ -125,7 +131,7 @@ private:
         const bool deepens = isBoredDeeper(*m_spec);
         const Metres deepest = m_asked->goal != nullptr ? std::max(sounding, m_asked->goal->length()) : sounding;
         const Metres overall = m_head.length + (deepens && m_stuff == Stuff::Wood ? deepest + floor : sounding);
-        constexpr Metres chucking = Metres::fromMillimetres(20.0);
+        const Metres chucking = m_head.waste;
         switch (m_stuff) {
         case Stuff::Wood: {
             WorkStep& season =
@@ -284,6 +290,14 @@ private:
                 tr("Bore the slow chamber %1 deep and %2 wide from the top, and its exit into the windway.")
                     .arg(len(m_head.slowChamberLength), len(m_head.slowChamberDiameter)),
                 {m_head.slowChamberLength, m_head.slowChamberDiameter});
+            const Metres entry = m_head.slowChamberEntry;
+            const Metres exit = m_head.slowChamberExit;
+            if (entry > Metres{} && exit > Metres{})
+                add("bore", "chamber ends", group,
+                    tr("Open the slow chamber at the top by %1 for the breath and towards the windway by %2.")
+                        .arg(len(entry), len(exit)),
+                    {entry, exit})
+                    .check = tr("The exit is wider than the windway is high, so that it does not throttle the breath.");
         }
         WorkStep& w = add("window", "window", group,
                           tr("Cut the window %1 wide and %2 long. Its lip, the sounding edge, is %3 from the top end and %4 from "
@@ -313,7 +327,15 @@ private:
                 {m_spec->bore.front().diameter, windway});
         block.tool = tr("plane or knife");
         block.check = tr("Push the block in by hand; it holds and does not leak at the sides.");
-        block.alternative =
+        if (m_head.beak > Metres{}) {
+            WorkStep& beak =
+                add("block", "beak", group, tr("Shape the beak over %1 from the top end.").arg(len(m_head.beak)), {m_head.beak});
+            beak.tool = tr("saw, rasp and fine file");
+            beak.check = tr("Enough wall stays above the windway, and the edge is smooth to the lips.");
+            beak.caution = tr("Cut away from yourself.");
+        }
+        WorkStep& fitted = stepOf("block");
+        fitted.alternative =
             tr("The block stays movable until the voice is right: moving it back and forth changes the voicing for free.");
     }
     void transverse(const Transverse& t)
@@ -357,6 +379,10 @@ private:
         }
         WorkStep& m = add("mouthpiece", "mouthpiece", group,
                           tr("Fit the mouthpiece into its socket. Mouthpiece and reed together hold about %1.").arg(volume));
+        if (top.socket > Metres{}) {
+            m.text += QLatin1Char(' ') + tr("The socket is %1 deep.").arg(len(top.socket));
+            m.measures.push_back(tenth(top.socket));
+        }
         m.tool = tr("socket cutter, cork or thread");
         m.check = tr("Fill the mouthpiece with water from a syringe to measure its volume.");
         WorkStep& reed = add("reed", "reed", group, tr("Bind the reed to the lay with its tip level with the mouthpiece's tip."));
@@ -369,14 +395,30 @@ private:
         if (parts.size() < 2)
             return;
         constexpr WorkGroup group = WorkGroup::Joints;
+        std::vector<Slide> slides = m_spec->slides;
+        std::sort(slides.begin(), slides.end(), [](const Slide& one, const Slide& other) { return one.at < other.at; });
         for (std::size_t i = 0; i + 1 < parts.size(); ++i) {
-            WorkStep& j = add(
-                "joint", "joint " + std::to_string(i + 1), group,
-                tr("Cut joint %1 so that the part above is %2 long without its tenon. Bore the socket before reaming and turn "
-                   "the tenon last.")
-                    .arg(i + 1)
-                    .arg(len(parts[i].overall)),
-                {parts[i].overall});
+            const Slide& slide = slides[i];
+            const Part& above = parts[i];
+            const Part& below = parts[i + 1];
+            const QString key =
+                slide.tenonAbove
+                    ? tr("Cut joint %1: saw the part above to %2, its tenon of %3 included, and the part below to %4. "
+                         "Bore the socket before reaming and turn the tenon last.")
+                    : tr("Cut joint %1: saw the part below to %2, its tenon of %3 included, and the part above to %4. "
+                         "Bore the socket before reaming and turn the tenon last.");
+            const Part& with = slide.tenonAbove ? above : below;
+            const Part& other = slide.tenonAbove ? below : above;
+            WorkStep& j = slide.tenon > Metres{} ? add("joint", "joint " + std::to_string(i + 1), group,
+                                                       key.arg(i + 1).arg(len(with.sawn), len(slide.tenon), len(other.sawn)),
+                                                       {with.sawn, slide.tenon, other.sawn})
+                                                 : add("joint", "joint " + std::to_string(i + 1), group,
+                                                       tr("Cut joint %1 so that the part above is %2 long without its tenon. "
+                                                          "Bore the socket before reaming and "
+                                                          "turn the tenon last.")
+                                                           .arg(i + 1)
+                                                           .arg(len(above.overall)),
+                                                       {above.overall});
             j.tool = tr("parting tool; cork or waxed thread");
             j.check = tr("The joint closes by hand without force and does not rock.");
             j.caution = tr("Thread wound too thick splits a socket.");
@@ -564,13 +606,16 @@ QString lengthsWords(const InstrumentSpec& spec, LengthUnit unit)
     const auto parts = partsOf(spec);
     if (parts.size() < 2)
         return words;
+    const bool tenons = std::any_of(spec.slides.begin(), spec.slides.end(), [](const Slide& j) { return j.tenon > Metres{}; });
     QStringList lengths;
     for (const Part& p : parts)
         lengths << (p.name == "head"   ? tr("head %1")
                     : p.name == "foot" ? tr("foot %1")
                                        : tr("middle %1"))
-                       .arg(length(tenth(p.overall), unit));
-    return words + QLatin1Char(' ') + tr("Parts without tenons: %1.").arg(lengths.join(QStringLiteral(", ")));
+                       .arg(length(tenth(tenons ? p.sawn : p.overall), unit));
+    return words + QLatin1Char(' ') +
+           (tenons ? tr("Parts with their tenons: %1.") : tr("Parts without tenons: %1."))
+               .arg(lengths.join(QStringLiteral(", ")));
 }
 
 QString benchSheetBody(const InstrumentSpec& spec, const std::vector<WorkStep>& steps, LengthUnit unit)

@@ -90,8 +90,8 @@ private Q_SLOTS:
     void lengthsAgreeWithEachOtherAndTheSpecification()
     {
         InstrumentSpec spec = fixtures::whistleSpec();
-        spec.head = Head{fixtures::mm(31.0), {}, {}};
-        spec.slides = {{fixtures::mm(70.0), {}, fixtures::mm(13.5)}};
+        spec.head = Head{.length = mm(31.0), .beak = mm(23.4), .waste = mm(27.0)};
+        spec.slides = {{.at = mm(70.0), .out = {}, .gapDiameter = mm(13.5), .tenon = mm(14.2)}};
         const Answer a = run({"steps", specFile(spec)});
         QVERIFY2(a.status == 0, a.words.c_str());
         VERIFY_NEAR(a.json["sounding_mm"].get<double>(), 277.5, 0.05);
@@ -102,6 +102,15 @@ private Q_SLOTS:
         QCOMPARE(a.json["joints"].size(), std::size_t(2));
         VERIFY_NEAR(joints, 308.5, 0.1);
         VERIFY_NEAR(a.json["joints"][0]["overall_mm"].get<double>(), 101.0, 0.05);
+        // The tenon is on the lower part, whose sawing length it adds to.
+        VERIFY_NEAR(a.json["joints"][0]["sawn_mm"].get<double>(), 101.0, 0.05);
+        VERIFY_NEAR(a.json["joints"][1]["sawn_mm"].get<double>(), 207.5 + 14.2, 0.05);
+        std::map<std::string, std::vector<double>> measures;
+        for (const Json& s : a.json["steps"])
+            measures[s["key"]] = s["measures_mm"].get<std::vector<double>>();
+        VERIFY_NEAR(measures["saw"].at(0), 308.5 + 27.0, 0.05);
+        VERIFY_NEAR(measures["beak"].at(0), 23.4, 0.05);
+        QVERIFY((measures["joint 1"] == std::vector<double>{221.7, 14.2, 101.0}));
         for (const Json& s : a.json["steps"]) {
             // Every measure told stands in the text as well, to a tenth.
             for (const Json& m : s["measures_mm"]) {

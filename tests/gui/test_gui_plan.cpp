@@ -973,6 +973,49 @@ private Q_SLOTS:
         desk.click("blankStock");
         VERIFY_NEAR(desk.find<app::LengthField>("stockSawEnd")->length().millimetres(), 25.0, 1e-6);
     }
+    void whatIsBesideTheSoundIsTypedToo()
+    {
+        Desk desk(false);
+        QVERIFY(desk.begins());
+        desk.key(Qt::Key_4, Qt::ControlModifier);
+        QVERIFY(laidOut(desk));
+        desk.key(Qt::Key_2, Qt::ControlModifier);
+        const auto typed = [&](const char* name, const QString& text) {
+            auto* field = desk.find<app::LengthField>(name);
+            field->selectAll();
+            QTest::keyClicks(field, text);
+            QTest::keyClick(field, Qt::Key_Return);
+        };
+        typed("edgeBeak", QStringLiteral("22"));
+        QVERIFY(!desk.window().findChild<app::LengthField*>(QStringLiteral("edgeSocket"))->isVisible());
+        const auto& plan = desk.window().plan();
+        VERIFY_NEAR(headOf(plan.blank().spec).beak.millimetres(), 22.0, 1e-9);
+        // It sounds nothing: the layout stays, and knows it.
+        QVERIFY(plan.layout().has_value());
+        VERIFY_NEAR(headOf(plan.layout()->start.spec()).beak.millimetres(), 22.0, 1e-9);
+        // A tenon for every joint, from where its walls are worked out.
+        desk.key(Qt::Key_1, Qt::ControlModifier);
+        auto* joints = desk.find<QLineEdit>("blankJoints");
+        joints->selectAll();
+        QTest::keyClicks(joints, QStringLiteral("60"));
+        QTest::keyClick(joints, Qt::Key_Return);
+        gui::whenDialogOpens([&](QWidget* opened) {
+            auto* length = opened->findChild<app::LengthField*>(QStringLiteral("stockTenonLength"));
+            length->selectAll();
+            QTest::keyClicks(length, QStringLiteral("18"));
+            QTest::keyClick(length, Qt::Key_Return);
+            QTest::mouseClick(opened->findChild<QPushButton*>(QStringLiteral("stockTakeTenon")), Qt::LeftButton);
+        });
+        desk.click("blankStock");
+        EVENTUALLY(plan.blank().spec.slides.front().tenon > Metres{});
+        VERIFY_NEAR(plan.blank().spec.slides.front().tenon.millimetres(), 18.0, 1e-9);
+        // A mouthpiece says how far it goes in.
+        auto* family = desk.find<QComboBox>("blankFamily");
+        choose(family, family->findData(static_cast<int>(Family::Reed)));
+        desk.key(Qt::Key_2, Qt::ControlModifier);
+        typed("edgeSocket", QStringLiteral("24"));
+        VERIFY_NEAR(std::get<ClosedTop>(plan.blank().spec.excitation).socket.millimetres(), 24.0, 1e-9);
+    }
     void aNodeThatStaysIsTheStopper()
     {
         Desk desk(false);

@@ -69,7 +69,14 @@ private Q_SLOTS:
         s.bore[1].wall = fixtures::mm(3.4);
         s.bore[1].roughness = 1.2;
         s.bore[1].porosity = 0.001;
-        s.slides = {{fixtures::mm(50.0), fixtures::mm(2.0), fixtures::mm(15.5)}};
+        s.slides = {{fixtures::mm(50.0), fixtures::mm(2.0), fixtures::mm(15.5), fixtures::mm(17.5), true}};
+        s.head = Head{.length = fixtures::mm(88.0),
+                      .slowChamberLength = fixtures::mm(45.0),
+                      .slowChamberDiameter = fixtures::mm(16.5),
+                      .slowChamberEntry = fixtures::mm(6.5),
+                      .slowChamberExit = fixtures::mm(7.25),
+                      .beak = fixtures::mm(21.0),
+                      .waste = fixtures::mm(33.0)};
         s.holes[0].elongation = 1.25;
         s.holes[1].slant_rad = 0.25;
         s.holes[2].closure = Closure::Thumb;
@@ -94,7 +101,7 @@ private Q_SLOTS:
               Excitation{Transverse{fixtures::mm(9.0), fixtures::mm(8.0), fixtures::mm(4.0), fixtures::mm(15.0), 0.35,
                                     fixtures::mm(1.2)}},
               Excitation{ClosedTop{true, CubicMetres::fromCubicMillimetres(1234.0)}},
-              Excitation{ClosedTop{false, CubicMetres::fromCubicMillimetres(800.0)}}}) {
+              Excitation{ClosedTop{false, CubicMetres::fromCubicMillimetres(800.0), fixtures::mm(19.0)}}}) {
             s.excitation = e;
             const auto before = Instrument::make(s);
             VERIFY_OK(before);
@@ -105,6 +112,10 @@ private Q_SLOTS:
             VERIFY_NEAR(after->find(FingeringId{"B5"})->target.hertz(), before->find(FingeringId{"B5"})->target.hertz(), 1e-6);
             QVERIFY(after->spec().holes[2].side == Side::Back);
             QVERIFY(after->spec().footPiece == s.footPiece);
+            QVERIFY(after->spec().head == s.head);
+            QVERIFY(after->spec().slides == s.slides);
+            if (const auto* top = std::get_if<ClosedTop>(&e))
+                QVERIFY(std::get<ClosedTop>(after->spec().excitation).socket == top->socket);
             if (const auto* lip = std::get_if<Transverse>(&e))
                 VERIFY_NEAR(std::get<Transverse>(after->spec().excitation).undercut.millimetres(), lip->undercut.millimetres(),
                             1e-9);
@@ -156,6 +167,8 @@ private Q_SLOTS:
             "bad_fingering");
         row("stations out of order", R"({"bore": [{"at_mm": 0, "diameter_mm": 12}, {"at_mm": 0, "diameter_mm": 12}]})",
             "/bore/1/at_mm", "bad_geometry");
+        row("a tenon on neither part", R"({"slides": [{"at_mm": 60, "tenon_on": "left"}]})", "/slides/0/tenon_on", "bad_value");
+        row("a beak that is none", R"({"head": {"length_mm": 30, "beak_mm": -1}})", "/head/beak_mm", "bad_geometry");
         row("a list for an object", R"({"tuning": []})", "/tuning", "bad_value");
         row("another format", R"({"format": "something"})", "/format", "bad_value");
         row("a newer version", R"({"version": 2})", "/version", "newer_version");

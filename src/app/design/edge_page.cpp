@@ -167,6 +167,11 @@ EdgePage::EdgePage(Plan& plan, QWidget* parent)
       m_above{new LengthField(QStringLiteral("edgeAbove"), tr("Length above the edge"), this),
               new LengthField(QStringLiteral("edgeChamberLength"), tr("Slow chamber length"), this),
               new LengthField(QStringLiteral("edgeChamberWidth"), tr("Slow chamber bore"), this)},
+      m_ends{new LengthField(QStringLiteral("edgeBeak"), tr("Beak length"), this),
+             new LengthField(QStringLiteral("edgeChamberEntry"), tr("Slow chamber entry"), this),
+             new LengthField(QStringLiteral("edgeChamberExit"), tr("Slow chamber exit"), this),
+             new LengthField(QStringLiteral("edgeSocket"), tr("Mouthpiece socket depth"), this)},
+      m_endsRow(new QWidget(this)),
       m_aboveRow(new QWidget(this)),
       m_aboveWords(new QLabel(this)),
       m_overall(new QLabel(this)),
@@ -195,6 +200,10 @@ EdgePage::EdgePage(Plan& plan, QWidget* parent)
         connect(m_windway[i], &LengthField::refused, this, &EdgePage::failed);
     }
     for (LengthField* field : m_above) {
+        connect(field, &LengthField::lengthChanged, this, &EdgePage::takeAbove);
+        connect(field, &LengthField::refused, this, &EdgePage::failed);
+    }
+    for (LengthField* field : m_ends) {
         connect(field, &LengthField::lengthChanged, this, &EdgePage::takeAbove);
         connect(field, &LengthField::refused, this, &EdgePage::failed);
     }
@@ -239,10 +248,21 @@ void EdgePage::arrange()
     }
     above->addWidget(m_overall);
     above->addStretch(1);
+    auto* ends = new QHBoxLayout(m_endsRow);
+    ends->setContentsMargins(0, 0, 0, 0);
+    ends->setSpacing(Style::grid);
+    for (std::size_t i = 0; i < m_ends.size(); ++i) {
+        m_ends[i]->setNothing(tr("unknown"));
+        m_ends[i]->setMaximumWidth(Style::scaled(104));
+        ends->addWidget(m_endsWords[i] = new QLabel(m_ends[i]->accessibleName(), this));
+        ends->addWidget(m_ends[i]);
+    }
+    ends->addStretch(1);
     auto* right = new QVBoxLayout;
     right->setSpacing(Style::grid);
     right->addWidget(m_picture, 1);
     right->addWidget(m_aboveRow);
+    right->addWidget(m_endsRow);
     right->addWidget(m_windwayRow);
     right->addWidget(m_breath);
     right->addWidget(m_table);
@@ -259,6 +279,8 @@ void EdgePage::setUnit(text::LengthUnit unit)
     for (LengthField* field : m_windway)
         field->setUnit(unit);
     for (LengthField* field : m_above)
+        field->setUnit(unit);
+    for (LengthField* field : m_ends)
         field->setUnit(unit);
     refresh();
 }
@@ -294,7 +316,21 @@ void EdgePage::takeAbove()
 {
     Blank b = m_plan->blank();
     const bool chamber = b.spec.family == Family::TwoChamber;
-    const Head head{m_above[0]->length(), chamber ? m_above[1]->length() : Metres{}, chamber ? m_above[2]->length() : Metres{}};
+    if (auto* top = std::get_if<ClosedTop>(&b.spec.excitation)) {
+        top->socket = m_ends[3]->length();
+        if (const auto fits = Instrument::make(bareTube(b.spec)); !fits) {
+            Q_EMIT failed(text::sentence(fits.error(), m_unit));
+            return refresh();
+        }
+        return m_plan->setSocket(top->socket);
+    }
+    Head head = headOf(b.spec);
+    head.length = m_above[0]->length();
+    head.beak = m_ends[0]->length();
+    head.slowChamberLength = chamber ? m_above[1]->length() : Metres{};
+    head.slowChamberDiameter = chamber ? m_above[2]->length() : Metres{};
+    head.slowChamberEntry = chamber ? m_ends[1]->length() : Metres{};
+    head.slowChamberExit = chamber ? m_ends[2]->length() : Metres{};
     b.spec.head = head;
     if (const auto fits = Instrument::make(bareTube(b.spec)); !fits) {
         Q_EMIT failed(text::sentence(fits.error(), m_unit));
@@ -316,6 +352,17 @@ void EdgePage::showAbove()
     m_above[2]->setVisible(chamber);
     for (QLabel* words : m_chamberWords)
         words->setVisible(chamber);
+    const auto* top = std::get_if<ClosedTop>(&spec.excitation);
+    m_ends[0]->setLength(head.beak);
+    m_ends[1]->setLength(head.slowChamberEntry);
+    m_ends[2]->setLength(head.slowChamberExit);
+    m_ends[3]->setLength(top != nullptr ? top->socket : Metres{});
+    const std::array shown{std::holds_alternative<Duct>(spec.excitation), chamber, chamber, top != nullptr && !top->lip};
+    for (std::size_t i = 0; i < m_ends.size(); ++i) {
+        m_ends[i]->setVisible(shown[i]);
+        m_endsWords[i]->setVisible(shown[i]);
+    }
+    m_endsRow->setVisible(std::find(shown.begin(), shown.end(), true) != shown.end());
     m_aboveWords->setText(std::holds_alternative<Transverse>(spec.excitation) ? tr("Beyond the embouchure hole")
                                                                               : tr("Above the edge"));
     const auto shape = m_plan->drawn();

@@ -213,12 +213,12 @@ void Plan::setThumb(bool thumb)
     touched(true);
 }
 
-void Plan::setHead(const Head& head)
+void Plan::setWithoutSound(const std::function<void(InstrumentSpec&)>& change)
 {
-    m_kept.blank.spec.head = head;
+    change(m_kept.blank.spec);
     const auto with = [&](const Instrument& shape) {
         InstrumentSpec spec = shape.spec();
-        spec.head = head;
+        change(spec);
         auto made = Instrument::make(std::move(spec), Instrument::Neighbours::MayMeet);
         return made ? std::move(*made) : shape;
     };
@@ -229,6 +229,27 @@ void Plan::setHead(const Head& head)
     if (m_kept.goal)
         m_kept.goal = with(*m_kept.goal);
     touched(false);
+}
+
+void Plan::setHead(const Head& head)
+{
+    setWithoutSound([&](InstrumentSpec& spec) { spec.head = head; });
+}
+
+void Plan::setSocket(Metres depth)
+{
+    setWithoutSound([&](InstrumentSpec& spec) {
+        if (auto* top = std::get_if<ClosedTop>(&spec.excitation))
+            top->socket = depth;
+    });
+}
+
+void Plan::setTenons(Metres length)
+{
+    setWithoutSound([&](InstrumentSpec& spec) {
+        for (Slide& s : spec.slides)
+            s.tenon = length;
+    });
 }
 
 Origin rememberedOrigin()

@@ -12,6 +12,7 @@
 
 #include <QObject>
 #include <QString>
+#include <functional>
 #include <optional>
 
 namespace dowel::app {
@@ -72,6 +73,10 @@ public:
     void setThumb(bool thumb);
     /// What lies above the edge sounds nothing: the layout stays.
     void setHead(const Head& head);
+    /// Nor does how far a mouthpiece goes in, whose end is where it was.
+    void setSocket(Metres depth);
+    /// Of every joint.
+    void setTenons(Metres length);
     /// What is in the shop's drawer: the order of work calls bits by it. sizesToo: nothing is drilled yet, so that the blank goes
     /// by its sizes as well.
     void setDrawer(const BitDrawer& drawer, bool sizesToo);
@@ -98,6 +103,8 @@ Q_SIGNALS:
     void worthKeeping();
 
 private:
+    /// Of blank and layout alike, which stays.
+    void setWithoutSound(const std::function<void(InstrumentSpec&)>& change);
     void touched(bool dropLayout);
     void judgeKept();
     void follow(Result<Layout> layout, int revision);

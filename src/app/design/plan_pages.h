@@ -139,6 +139,9 @@ private:
     QWidget* m_windwayRow;
     /// What lies above the edge: its length, and a slow chamber's length and width.
     std::array<LengthField*, 3> m_above;
+    std::array<LengthField*, 4> m_ends; ///< beak, entry and exit of a slow chamber, socket of a mouthpiece
+    std::array<QLabel*, 4> m_endsWords{};
+    QWidget* m_endsRow;
     QWidget* m_aboveRow;
     QLabel* m_aboveWords;
     std::vector<QLabel*> m_chamberWords;

@@ -123,6 +123,7 @@ StockDialog::StockDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
       m_jointWords(form::words(this, "stockJointWords")),
       m_hornWords(form::words(this, "stockHornWords")),
       m_takeHorn(form::button(this, "stockTakeHorn", tr("Use this &length"), true)),
+      m_takeTenon(form::button(this, "stockTakeTenon", tr("Use &this tenon for every joint"), true)),
       m_sawAngle(new QDoubleSpinBox(this)),
       m_sawPicture(new SawPicture(this)),
       m_sawWords(form::words(this, "stockSawWords")),
@@ -316,6 +317,14 @@ QWidget* StockDialog::makeJoints()
                          {"stockCork", tr("Cork or thread, compressed"), 0.5},
                          {"stockJointLeast", tr("Least wall required"), 2.0}},
                         &StockDialog::showJoints);
+    rows->addRow(m_takeTenon);
+    m_takeTenon->setAutoDefault(false);
+    m_takeTenon->setEnabled(!spec.slides.empty());
+    m_takeTenon->setToolTip(tr("Order of work and bench sheet saw the parts with it."));
+    connect(m_takeTenon, &QPushButton::clicked, this, [this] {
+        m_plan->setTenons(text::tenths(m_jointFields[3]->length()));
+        accept();
+    });
     // How much is enough: common practice, no source.
     return room(rows, m_jointWords, "stockJointScroll",
                 tr("Bore the socket before reaming; turn the tenon last, with cork or waxed thread in a shallow groove. Ream a "

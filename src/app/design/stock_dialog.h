@@ -94,6 +94,7 @@ private:
     std::vector<LengthField*> m_hornFields; ///< outside along, wire, across the tip, across the hollow's end, bore, least wall
     QLabel* m_hornWords;
     QPushButton* m_takeHorn;
+    QPushButton* m_takeTenon;
     std::vector<LengthField*> m_sawFields; ///< from the end, depth, outside, bore, bore off centre
     QDoubleSpinBox* m_sawAngle;
     SawPicture* m_sawPicture;

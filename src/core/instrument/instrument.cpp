@@ -284,6 +284,7 @@ Status checkSlide(const InstrumentSpec& s, std::size_t i)
         return bad(ErrorCode::BadGeometry, where + "/at_mm", {FactId::SlidesFromTop, slide.at});
     DOWEL_TRY(notNegative(where + "/out_mm", slide.out, 200.0));
     DOWEL_TRY(inRange(where + "/gap_diameter_mm", slide.gapDiameter, 0.5, widestBore_mm));
+    DOWEL_TRY(notNegative(where + "/tenon_mm", slide.tenon, 200.0));
     for (const Hole& h : s.holes)
         if (std::abs((h.at - slide.at).metres()) < (h.diameter * h.elongation / 2.0).metres())
             return bad(ErrorCode::BadGeometry, where + "/at_mm", {FactId::RunsThrough, slide.at, h.id.text});
@@ -386,7 +387,10 @@ Status checkHead(const InstrumentSpec& s)
     constexpr double longest_mm = 1000.0;
     for (const auto& [key, size] :
          {std::pair("/head/length_mm", s.head->length), std::pair("/head/slow_chamber/length_mm", s.head->slowChamberLength),
-          std::pair("/head/slow_chamber/diameter_mm", s.head->slowChamberDiameter)})
+          std::pair("/head/slow_chamber/diameter_mm", s.head->slowChamberDiameter),
+          std::pair("/head/slow_chamber/entry_mm", s.head->slowChamberEntry),
+          std::pair("/head/slow_chamber/exit_mm", s.head->slowChamberExit), std::pair("/head/beak_mm", s.head->beak),
+          std::pair("/head/waste_mm", s.head->waste)})
         DOWEL_TRY(notNegative(key, size, longest_mm));
     return Done{};
 }

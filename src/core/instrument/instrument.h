@@ -52,6 +52,7 @@ struct ClosedTop
 {
     bool lip = false;   ///< false: single reed
     CubicMetres volume; ///< mouthpiece volume plus the compliance of reed or lips, as a volume of air
+    Metres socket{};    ///< how far the mouthpiece goes into the body; 0 where nothing is said
     friend bool operator==(const ClosedTop&, const ClosedTop&) = default;
 };
 
@@ -112,6 +113,8 @@ struct Slide
     Metres at;
     Metres out;
     Metres gapDiameter;
+    Metres tenon{};          ///< its length; 0 where nothing is said
+    bool tenonAbove = false; ///< on the part above the joint; else on the part below
     friend bool operator==(const Slide&, const Slide&) = default;
 };
 
@@ -187,6 +190,10 @@ struct Head
     Metres length;
     Metres slowChamberLength{}; ///< of a two-chamber flute: what the breath fills before the windway
     Metres slowChamberDiameter{};
+    Metres slowChamberEntry{};                    ///< diameter of the hole that is blown into; 0 where nothing is said
+    Metres slowChamberExit{};                     ///< of the one that leads to the windway
+    Metres beak{};                                ///< length that is shaped for the lips, from the top end
+    Metres waste = Metres::fromMillimetres(20.0); ///< left for chucking, sawn off at the end
     friend bool operator==(const Head&, const Head&) = default;
 };
 

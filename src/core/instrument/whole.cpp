@@ -45,17 +45,26 @@ Metres windwayLengthOf(const InstrumentSpec& spec)
 std::vector<Part> partsOf(const InstrumentSpec& spec)
 {
     const Metres above = headOf(spec).length;
+    std::vector<Slide> joints = spec.slides;
+    std::sort(joints.begin(), joints.end(), [](const Slide& a, const Slide& b) { return a.at < b.at; });
     std::vector<Metres> ends;
-    for (const Slide& s : spec.slides)
+    for (const Slide& s : joints)
         ends.push_back(s.at);
-    std::sort(ends.begin(), ends.end());
     ends.push_back(spec.bore.back().at);
     std::vector<Part> parts;
     Metres from = above * -1.0;
     for (std::size_t i = 0; i < ends.size(); ++i) {
         const bool first = i == 0;
         const bool last = i + 1 == ends.size();
-        parts.push_back({first && last ? "body" : first ? "head" : last ? "foot" : "middle", ends[i] - from, from, ends[i]});
+        parts.push_back({first && last ? "body"
+                         : first       ? "head"
+                         : last        ? "foot"
+                                       : "middle",
+                         ends[i] - from, from, ends[i], ends[i] - from});
+        if (!first && !joints[i - 1].tenonAbove)
+            parts.back().sawn = parts.back().sawn + joints[i - 1].tenon;
+        if (!last && joints[i].tenonAbove)
+            parts.back().sawn = parts.back().sawn + joints[i].tenon;
         from = ends[i];
     }
     return parts;

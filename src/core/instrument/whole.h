@@ -23,6 +23,7 @@ struct Part
     Metres overall;   ///< without tenons
     Metres from;      ///< its upper end, from the sounding edge; below 0 where a head lies above it
     Metres to;        ///< its lower end
+    Metres sawn;      ///< with its tenons
 };
 /// From the top to the foot, cut at the joints.
 [[nodiscard]] std::vector<Part> partsOf(const InstrumentSpec& spec);
