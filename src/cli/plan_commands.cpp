@@ -132,9 +132,8 @@ Answer steps(const std::string& path, const StepsWanted& wanted)
     }
     Json joints = Json::array();
     for (const Part& p : partsOf(spec))
-        joints.push_back({{"name", p.name},
-                          {"overall_mm", tidy(p.overall.millimetres())},
-                          {"sawn_mm", tidy(p.sawn.millimetres())}});
+        joints.push_back(
+            {{"name", p.name}, {"overall_mm", tidy(p.overall.millimetres())}, {"sawn_mm", tidy(p.sawn.millimetres())}});
     return Json{{"overall_mm", tidy(overallOf(spec).millimetres())},
                 {"sounding_mm", tidy(made->start.length().millimetres())},
                 {"joints", joints},

@@ -246,18 +246,23 @@ void EdgePage::arrange()
             above->addWidget(m_chamberWords.emplace_back(new QLabel(field->accessibleName(), this)));
         above->addWidget(field);
     }
-    above->addWidget(m_overall);
-    above->addStretch(1);
     auto* ends = new QHBoxLayout(m_endsRow);
     ends->setContentsMargins(0, 0, 0, 0);
     ends->setSpacing(Style::grid);
     for (std::size_t i = 0; i < m_ends.size(); ++i) {
         m_ends[i]->setNothing(tr("unknown"));
         m_ends[i]->setMaximumWidth(Style::scaled(104));
-        ends->addWidget(m_endsWords[i] = new QLabel(m_ends[i]->accessibleName(), this));
-        ends->addWidget(m_ends[i]);
+        m_endsWords[i] = new QLabel(m_ends[i]->accessibleName(), this);
+        QHBoxLayout* row = i == 0 ? above : ends; // a beak has room beside the length above the edge
+        row->addWidget(m_endsWords[i]);
+        row->addWidget(m_ends[i]);
+        m_endsWords[i]->hide(); // until it is known which of them there are
+        m_ends[i]->hide();
     }
     ends->addStretch(1);
+    m_endsRow->hide();
+    above->addWidget(m_overall);
+    above->addStretch(1);
     auto* right = new QVBoxLayout;
     right->setSpacing(Style::grid);
     right->addWidget(m_picture, 1);
@@ -357,12 +362,13 @@ void EdgePage::showAbove()
     m_ends[1]->setLength(head.slowChamberEntry);
     m_ends[2]->setLength(head.slowChamberExit);
     m_ends[3]->setLength(top != nullptr ? top->socket : Metres{});
-    const std::array shown{std::holds_alternative<Duct>(spec.excitation), chamber, chamber, top != nullptr && !top->lip};
+    const std::array shown{std::holds_alternative<Duct>(spec.excitation) && !chamber, chamber, chamber,
+                           top != nullptr && !top->lip};
     for (std::size_t i = 0; i < m_ends.size(); ++i) {
         m_ends[i]->setVisible(shown[i]);
         m_endsWords[i]->setVisible(shown[i]);
     }
-    m_endsRow->setVisible(std::find(shown.begin(), shown.end(), true) != shown.end());
+    m_endsRow->setVisible(std::find(shown.begin() + 1, shown.end(), true) != shown.end());
     m_aboveWords->setText(std::holds_alternative<Transverse>(spec.excitation) ? tr("Beyond the embouchure hole")
                                                                               : tr("Above the edge"));
     const auto shape = m_plan->drawn();
