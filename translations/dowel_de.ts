@@ -1122,6 +1122,10 @@
         <source>a volume such as 3.2 mL</source>
         <translation>ein Volumen wie 3,2 mL</translation>
     </message>
+    <message>
+        <source>%1; this instrument has no joint there</source>
+        <translation>%1; dort hat dieses Instrument keine Verbindung</translation>
+    </message>
 </context>
 <context>
     <name>Notes</name>
@@ -1564,6 +1568,34 @@
         <source>The joint at %1 meets %2, and no other place serves.</source>
         <comment>place, hole</comment>
         <translation>Die Verbindung bei %1 trifft %2, und keine andere Stelle passt.</translation>
+    </message>
+    <message>
+        <source>Pitch &amp;without holes</source>
+        <translation>Ton &amp;ohne Löcher</translation>
+    </message>
+    <message>
+        <source>Pitch without holes</source>
+        <translation>Ton ohne Löcher</translation>
+    </message>
+    <message>
+        <source>not blown yet</source>
+        <translation>noch nicht geblasen</translation>
+    </message>
+    <message>
+        <source>Blow the bare tube and type what a meter shows, such as 586.3 or D5 -12: keys and layout go by it.</source>
+        <translation>Das Rohr ohne Löcher anblasen und eintragen, was ein Messgerät zeigt, etwa 586,3 oder D5 -12: Tonarten und Lochplan richten sich danach.</translation>
+    </message>
+    <message>
+        <source>%1 Hz is %2 cents from what this tube can sound without holes. Check the pitch, the length and the bore.</source>
+        <translation>%1 Hz liegt %2 Cent von dem, was dieses Rohr ohne Löcher klingen kann. Ton, Länge und Bohrung prüfen.</translation>
+    </message>
+    <message>
+        <source> Hz</source>
+        <translation> Hz</translation>
+    </message>
+    <message>
+        <source>Heard %1 cents from the calculation; keys and layout go by it.</source>
+        <translation>Gehört %1 Cent neben der Rechnung; Tonarten und Lochplan richten sich danach.</translation>
     </message>
 </context>
 <context>
@@ -2678,24 +2710,8 @@ Zuletzt: das Mundloch ein wenig quer zum Rohr weiten.</translation>
         <translation>Das Rohrblatt schließt und bleibt zu</translation>
     </message>
     <message>
-        <source>1. Use less lip and less pressure.
-2. Fit a stiffer reed, or bend it open over gentle heat.
-Last resort: open the lay of the mouthpiece at the tip.</source>
-        <translation>1. Weniger Lippe und weniger Druck.
-2. Ein steiferes Blatt einsetzen oder das Blatt über sanfter Wärme aufbiegen.
-Zuletzt: die Bahn des Mundstücks an der Spitze öffnen.</translation>
-    </message>
-    <message>
         <source>The reed leaks and never starts</source>
         <translation>Das Blatt ist undicht und spricht nicht an</translation>
-    </message>
-    <message>
-        <source>1. Wet the reed and bind it tighter.
-2. Suck with the end closed: suction must hold for a moment.
-Last resort: flatten the table of the mouthpiece.</source>
-        <translation>1. Das Blatt anfeuchten und fester binden.
-2. Bei verschlossenem Ende saugen: Der Sog muss einen Augenblick halten.
-Zuletzt: die Auflage des Mundstücks plan schleifen.</translation>
     </message>
     <message>
         <source>Only upper notes</source>
@@ -2912,8 +2928,54 @@ Register</translation>
         <translation>Ausgang der Windkammer</translation>
     </message>
     <message>
-        <source>Mouthpiece socket depth</source>
-        <translation>Tiefe der Mundstückaufnahme</translation>
+        <source>1. Use less lip and less pressure.
+2. Fit a stiffer reed, or bend it open over gentle heat, away from the lay.
+Last resort: open the lay at the tip.</source>
+        <translation>1. Weniger Lippe und weniger Druck nehmen.
+2. Ein steiferes Blatt aufsetzen oder es über sanfter Wärme von der Bahn weg biegen.
+Letztes Mittel: die Bahn an der Spitze öffnen.</translation>
+    </message>
+    <message>
+        <source>1. Wet the reed and bind it tighter.
+2. Suck with the end closed: suction must hold for a moment.
+3. Bend the reed towards the lay over gentle heat.
+Last resort: flatten the lay on abrasive on a flat plate.</source>
+        <translation>1. Das Blatt anfeuchten und fester binden.
+2. Bei geschlossenem Ende saugen: Der Sog muss einen Augenblick halten.
+3. Das Blatt über sanfter Wärme zur Bahn hin biegen.
+Letztes Mittel: die Bahn auf Schleifpapier auf einer ebenen Platte abrichten.</translation>
+    </message>
+    <message>
+        <source>Sounds only with much of the reed in the mouth</source>
+        <translation>Klingt nur, wenn viel vom Blatt im Mund ist</translation>
+    </message>
+    <message>
+        <source>1. Move the band towards the tip: the pitch rises, and less of the reed swings.
+2. Fit a thinner or shorter reed.
+Last resort: cut the lay shorter.</source>
+        <translation>1. Das Band zur Spitze schieben: Der Ton steigt, und weniger vom Blatt schwingt.
+2. Ein dünneres oder kürzeres Blatt aufsetzen.
+Letztes Mittel: die Bahn kürzer schneiden.</translation>
+    </message>
+    <message>
+        <source>Socket depth</source>
+        <translation>Tiefe der Aufnahme</translation>
+    </message>
+    <message>
+        <source>Lay cut into the tube</source>
+        <translation>Bahn im Rohr</translation>
+    </message>
+    <message>
+        <source>Angle of the lay</source>
+        <translation>Winkel der Bahn</translation>
+    </message>
+    <message>
+        <source> °</source>
+        <translation> °</translation>
+    </message>
+    <message>
+        <source>at</source>
+        <translation>bei</translation>
     </message>
 </context>
 <context>
@@ -3966,24 +4028,8 @@ Register</translation>
         <translation>seit Schnitt nicht gemessen</translation>
     </message>
     <message>
-        <source>Room temperature in degrees Celsius</source>
-        <translation>Raumtemperatur in Grad Celsius</translation>
-    </message>
-    <message>
-        <source> °C</source>
-        <translation> °C</translation>
-    </message>
-    <message>
         <source>&amp;Room</source>
         <translation>&amp;Raum</translation>
-    </message>
-    <message>
-        <source>%1 °C is not a room temperature. If you meant Fahrenheit, type %2 °C. The room stays at %3 °C until then.</source>
-        <translation>%1 °C ist keine Raumtemperatur. Falls Fahrenheit gemeint ist, %2 °C eingeben. Bis dahin bleibt der Raum bei %3 °C.</translation>
-    </message>
-    <message>
-        <source>%1 °C is outside the range for tuning. The room stays at %2 °C.</source>
-        <translation>%1 °C liegt außerhalb des Bereichs zum Stimmen. Der Raum bleibt bei %2 °C.</translation>
     </message>
     <message>
         <source>Readings so far</source>
@@ -4127,6 +4173,18 @@ Register</translation>
     <message>
         <source>Type the readings of another meter (Ctrl+T)</source>
         <translation>Die Messwerte eines anderen Stimmgeräts eintippen (Strg+T)</translation>
+    </message>
+    <message>
+        <source>Room temperature</source>
+        <translation>Raumtemperatur</translation>
+    </message>
+    <message>
+        <source>%1 is not a room temperature. If you meant Fahrenheit, type %2, or choose Fahrenheit under View. The room stays at %3 until then.</source>
+        <translation>%1 ist keine Raumtemperatur. Falls Fahrenheit gemeint war: %2 eingeben oder unter Ansicht Fahrenheit wählen. Der Raum bleibt bis dahin bei %3.</translation>
+    </message>
+    <message>
+        <source>%1 is outside the range for tuning. The room stays at %2.</source>
+        <translation>%1 liegt außerhalb dessen, wobei gestimmt wird. Der Raum bleibt bei %2.</translation>
     </message>
 </context>
 <context>
@@ -4601,6 +4659,10 @@ Register</translation>
         <source>from the &amp;top end</source>
         <translation>vom &amp;oberen Ende</translation>
     </message>
+    <message>
+        <source>Degrees &amp;Fahrenheit</source>
+        <translation>Grad &amp;Fahrenheit</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::MeasureDialog</name>
@@ -4767,16 +4829,16 @@ Register</translation>
         <translation>Messungen eintippen</translation>
     </message>
     <message>
-        <source>Type hertz (586.3), cents from the target (-12), or a note and cents (D5 -12, equal temperament at this A4). Empty rows are skipped. Room temperature as on Listen: %1 °C.</source>
-        <translation>Hertz (586,3), Cent vom Ziel (-12) oder Ton und Cent (D5 -12, gleichschwebend bei diesem A4) eingeben. Leere Zeilen werden übergangen. Raumtemperatur wie unter Hören: %1 °C.</translation>
-    </message>
-    <message>
         <source>Uncertainty ±</source>
         <translation>Unsicherheit ±</translation>
     </message>
     <message>
         <source>Save readings</source>
         <translation>Messungen speichern</translation>
+    </message>
+    <message>
+        <source>Type hertz (586.3), cents from the target (-12), or a note and cents (D5 -12, equal temperament at this A4). Empty rows are skipped. Room temperature as on Listen: %1.</source>
+        <translation>Hertz (586,3), Cent vom Ziel (-12) oder Ton und Cent (D5 -12, gleichstufig bei diesem A4) eintragen. Leere Zeilen werden übergangen. Raumtemperatur wie unter Hören: %1.</translation>
     </message>
 </context>
 <context>
@@ -5254,6 +5316,22 @@ Register</translation>
     <message>
         <source>windway chamfer</source>
         <translation>Fase am Kernspalt</translation>
+    </message>
+    <message>
+        <source>joint out 1 mm</source>
+        <translation>Verbindung 1 mm heraus</translation>
+    </message>
+    <message>
+        <source>block back 1 mm</source>
+        <translation>Block 1 mm zurück</translation>
+    </message>
+    <message>
+        <source>smoother bore</source>
+        <translation>glattere Bohrung</translation>
+    </message>
+    <message>
+        <source>lacquer inside</source>
+        <translation>Lack innen</translation>
     </message>
 </context>
 <context>
@@ -6534,10 +6612,6 @@ rechnet</translation>
         <translation>Spieltemperatur</translation>
     </message>
     <message>
-        <source> °C</source>
-        <translation> °C</translation>
-    </message>
-    <message>
         <source>Tolerance</source>
         <translation>Toleranz</translation>
     </message>
@@ -6584,46 +6658,6 @@ rechnet</translation>
     <message>
         <source>&amp;Remove</source>
         <translation>Ent&amp;fernen</translation>
-    </message>
-    <message>
-        <source>Major</source>
-        <translation>Dur</translation>
-    </message>
-    <message>
-        <source>Minor (natural)</source>
-        <translation>Moll (natürlich)</translation>
-    </message>
-    <message>
-        <source>Dorian</source>
-        <translation>Dorisch</translation>
-    </message>
-    <message>
-        <source>Phrygian</source>
-        <translation>Phrygisch</translation>
-    </message>
-    <message>
-        <source>Lydian</source>
-        <translation>Lydisch</translation>
-    </message>
-    <message>
-        <source>Mixolydian</source>
-        <translation>Mixolydisch</translation>
-    </message>
-    <message>
-        <source>Locrian</source>
-        <translation>Lokrisch</translation>
-    </message>
-    <message>
-        <source>Major pentatonic</source>
-        <translation>Dur-Pentatonik</translation>
-    </message>
-    <message>
-        <source>Minor pentatonic</source>
-        <translation>Moll-Pentatonik</translation>
-    </message>
-    <message>
-        <source>Chromatic</source>
-        <translation>Chromatisch</translation>
     </message>
     <message>
         <source>one</source>
@@ -7235,10 +7269,6 @@ rechnet</translation>
         <translation>Spieltemperatur</translation>
     </message>
     <message>
-        <source> °C</source>
-        <translation> °C</translation>
-    </message>
-    <message>
         <source>Temperament</source>
         <translation>Temperierung</translation>
     </message>
@@ -7325,6 +7355,23 @@ rechnet</translation>
     <message>
         <source>The largest hole your fingers cover. Empty: limited by the bore.</source>
         <translation>Das größte Loch, das die Finger decken. Leer: durch die Bohrung begrenzt.</translation>
+    </message>
+    <message>
+        <source>Find nearest &amp;scale</source>
+        <translation>Nächste Ton&amp;leiter suchen</translation>
+    </message>
+    <message>
+        <source>For an instrument made to no key: takes the scale and the A4 that the notes as heard are nearest to.</source>
+        <translation>Für ein Instrument ohne Tonart: nimmt die Tonleiter und das A4, denen die gehörten Töne am nächsten sind.</translation>
+    </message>
+    <message>
+        <source>Three notes of the low register must have been heard.</source>
+        <translation>Drei Töne des unteren Registers müssen gehört sein.</translation>
+    </message>
+    <message>
+        <source>Nearest: %1 %2 at A4 = %3 Hz. %4 is furthest from it, by %5 cents. Apply it, and Correct says which cut brings it nearer.</source>
+        <comment>tonic, mode, hertz, note, cents</comment>
+        <translation>Am nächsten: %1 %2 bei A4 = %3 Hz. %4 liegt am weitesten davon, um %5 Cent. Übernehmen, dann sagt Nacharbeiten, welcher Schnitt näher führt.</translation>
     </message>
 </context>
 <context>
@@ -7625,14 +7672,6 @@ rechnet</translation>
         <translation>Messungen und Maße passen nicht zusammen: %1 verhält sich, als wäre es %2 mm enger. Noch einmal messen und eintragen, was der Messschieber sagt, auch wenn es dasselbe ist; nach einem Leck oder Ausbruch sehen und prüfen, ob die gefragten Griffe gespielt wurden.</translation>
     </message>
     <message>
-        <source>The readings do not fit the measures: all notes together would need air %1 °C warmer than can be. Check the room temperature (degrees Celsius, not Fahrenheit), the tube&apos;s length and the bore.</source>
-        <translation>Messungen und Maße passen nicht zusammen: alle Töne zusammen bräuchten um %1 °C wärmere Luft, als sein kann. Raumtemperatur (Grad Celsius, nicht Fahrenheit), Rohrlänge und Bohrung prüfen.</translation>
-    </message>
-    <message>
-        <source>The readings do not fit the measures: all notes together would need air %1 °C colder than can be. Check the room temperature (degrees Celsius, not Fahrenheit), the tube&apos;s length and the bore.</source>
-        <translation>Messungen und Maße passen nicht zusammen: alle Töne zusammen bräuchten um %1 °C kältere Luft, als sein kann. Raumtemperatur (Grad Celsius, nicht Fahrenheit), Rohrlänge und Bohrung prüfen.</translation>
-    </message>
-    <message>
         <source>%1 and %2 sound like each other&apos;s fingering: their readings were probably swapped. Set both aside and hear them again.</source>
         <translation>%1 und %2 klingen wie der Griff des anderen: ihre Messungen sind wohl vertauscht. Beide beiseitelegen und noch einmal hören.</translation>
     </message>
@@ -7659,10 +7698,6 @@ rechnet</translation>
     <message>
         <source>Cut away from yourself, small strokes; keep the dust out of your lungs.</source>
         <translation>Vom Körper weg, in kleinen Strichen schneiden; den Staub nicht einatmen.</translation>
-    </message>
-    <message>
-        <source>Heard %1: %2 Hz, %3 cents, room %4 °C</source>
-        <translation>%1 gehört: %2 Hz, %3 Cent, Raum %4 °C</translation>
     </message>
     <message>
         <source>%1: %2 to %3</source>
@@ -7744,14 +7779,6 @@ rechnet</translation>
         <source>Renamed %1</source>
         <comment>name</comment>
         <translation>Umbenannt in %1</translation>
-    </message>
-    <message numerus="yes">
-        <source>New target: A4 %1 Hz, played at %2 °C, %n fingering(s)</source>
-        <comment>hertz, degrees</comment>
-        <translation>
-            <numerusform>Neues Ziel: A4 %1 Hz, gespielt bei %2 °C, %n Griff</numerusform>
-            <numerusform>Neues Ziel: A4 %1 Hz, gespielt bei %2 °C, %n Griffe</numerusform>
-        </translation>
     </message>
     <message>
         <source>Whistle</source>
@@ -8016,10 +8043,6 @@ rechnet</translation>
         <translation>nicht gemessen</translation>
     </message>
     <message>
-        <source>Notes at %1 °C, A4 = %2 Hz</source>
-        <translation>Töne bei %1 °C, a¹ = %2 Hz</translation>
-    </message>
-    <message>
         <source>note</source>
         <translation>Ton</translation>
     </message>
@@ -8123,10 +8146,6 @@ rechnet</translation>
         <source>Readings: %1, %2.</source>
         <comment>how many, how</comment>
         <translation>Messungen: %1, %2.</translation>
-    </message>
-    <message>
-        <source>Measured at %1 to %2 °C; the table above is corrected to the temperature stated there.</source>
-        <translation>Gemessen bei %1 bis %2 °C; die Tabelle oben ist auf die dort angegebene Temperatur umgerechnet.</translation>
     </message>
     <message>
         <source>not done yet</source>
@@ -8514,11 +8533,6 @@ rechnet</translation>
         <translation>%1 Cent</translation>
     </message>
     <message>
-        <source>%1 °C</source>
-        <comment>a temperature</comment>
-        <translation>%1 °C</translation>
-    </message>
-    <message>
         <source>%1°</source>
         <comment>an angle</comment>
         <translation>%1°</translation>
@@ -8634,6 +8648,135 @@ rechnet</translation>
     <message>
         <source>Parts with their tenons: %1.</source>
         <translation>Stücke mit ihren Zapfen: %1.</translation>
+    </message>
+    <message>
+        <source>Major</source>
+        <translation>Dur</translation>
+    </message>
+    <message>
+        <source>Minor (natural)</source>
+        <translation>Moll (natürlich)</translation>
+    </message>
+    <message>
+        <source>Dorian</source>
+        <translation>Dorisch</translation>
+    </message>
+    <message>
+        <source>Phrygian</source>
+        <translation>Phrygisch</translation>
+    </message>
+    <message>
+        <source>Lydian</source>
+        <translation>Lydisch</translation>
+    </message>
+    <message>
+        <source>Mixolydian</source>
+        <translation>Mixolydisch</translation>
+    </message>
+    <message>
+        <source>Locrian</source>
+        <translation>Lokrisch</translation>
+    </message>
+    <message>
+        <source>Major pentatonic</source>
+        <translation>Dur-Pentatonik</translation>
+    </message>
+    <message>
+        <source>Minor pentatonic</source>
+        <translation>Moll-Pentatonik</translation>
+    </message>
+    <message>
+        <source>Chromatic</source>
+        <translation>Chromatisch</translation>
+    </message>
+    <message>
+        <source>Notes at %1, A4 = %2 Hz</source>
+        <comment>temperature, hertz</comment>
+        <translation>Töne bei %1, A4 = %2 Hz</translation>
+    </message>
+    <message>
+        <source>Measured at %1 to %2; the table above is corrected to the temperature stated there.</source>
+        <comment>temperatures</comment>
+        <translation>Gemessen bei %1 bis %2; die Tabelle oben ist auf die dort genannte Temperatur umgerechnet.</translation>
+    </message>
+    <message>
+        <source>Draw the joint out or in</source>
+        <translation>Die Verbindung verschieben</translation>
+    </message>
+    <message>
+        <source>Move the block</source>
+        <translation>Den Block verschieben</translation>
+    </message>
+    <message>
+        <source>Smooth the bore from the foot</source>
+        <translation>Die Bohrung vom Fuß her glätten</translation>
+    </message>
+    <message>
+        <source>Lacquer the bore</source>
+        <translation>Die Bohrung lackieren</translation>
+    </message>
+    <message>
+        <source>abrasive on a long rod, turned by hand</source>
+        <translation>Schleifpapier auf langem Stab, von Hand gedreht</translation>
+    </message>
+    <message>
+        <source>swab on a rod, thin coats</source>
+        <translation>Wischer am Stab, dünne Schichten</translation>
+    </message>
+    <message>
+        <source>%1 is %2; the joint moves every note and goes back as easily.</source>
+        <comment>note, how far off</comment>
+        <translation>%1 ist %2; die Verbindung verschiebt jeden Ton und geht ebenso leicht zurück.</translation>
+    </message>
+    <message>
+        <source>%1 is %2; the block moves every note and can be pushed back.</source>
+        <comment>note, how far off</comment>
+        <translation>%1 ist %2; der Block verschiebt jeden Ton und lässt sich zurückschieben.</translation>
+    </message>
+    <message>
+        <source>%1 is %2; a smooth bore sounds a little sharper and louder.</source>
+        <comment>note, how far off</comment>
+        <translation>%1 ist %2; eine glatte Bohrung klingt etwas höher und lauter.</translation>
+    </message>
+    <message>
+        <source>%1 is %2; a coat inside makes the bore smooth and a little narrower.</source>
+        <comment>note, how far off</comment>
+        <translation>%1 ist %2; eine Schicht innen macht die Bohrung glatt und etwas enger.</translation>
+    </message>
+    <message>
+        <source>The readings do not fit the measures: all notes together would need air %1 warmer than can be. Check the room temperature and its degrees, the tube&apos;s length and the bore.</source>
+        <comment>degrees</comment>
+        <translation>Die Messungen passen nicht zu den Maßen: Alle Töne zusammen bräuchten Luft, die um %1 wärmer ist, als sie sein kann. Raumtemperatur und ihre Grade, Rohrlänge und Bohrung prüfen.</translation>
+    </message>
+    <message>
+        <source>The readings do not fit the measures: all notes together would need air %1 colder than can be. Check the room temperature and its degrees, the tube&apos;s length and the bore.</source>
+        <comment>degrees</comment>
+        <translation>Die Messungen passen nicht zu den Maßen: Alle Töne zusammen bräuchten Luft, die um %1 kälter ist, als sie sein kann. Raumtemperatur und ihre Grade, Rohrlänge und Bohrung prüfen.</translation>
+    </message>
+    <message>
+        <source>Turn it while you draw; a dry cork tears.</source>
+        <translation>Beim Ziehen drehen; trockener Kork reißt.</translation>
+    </message>
+    <message>
+        <source>Turn the rod by hand: in a drill it jams in the bore. Keep the dust out of your lungs.</source>
+        <translation>Den Stab von Hand drehen: In der Bohrmaschine verklemmt er sich. Den Staub nicht einatmen.</translation>
+    </message>
+    <message>
+        <source>Only what is safe in the mouth when cured; air the room, and keep flames away until it is dry.</source>
+        <translation>Nur, was ausgehärtet im Mund unbedenklich ist; lüften und Flammen fernhalten, bis es trocken ist.</translation>
+    </message>
+    <message numerus="yes">
+        <source>New target: A4 %1 Hz, played at %2, %n fingering(s)</source>
+        <comment>hertz, temperature</comment>
+        <translation>
+            <numerusform>Neues Ziel: A4 %1 Hz, gespielt bei %2, %n Griff</numerusform>
+            <numerusform>Neues Ziel: A4 %1 Hz, gespielt bei %2, %n Griffe</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Heard %1: %2 Hz, %3 cents, room %4</source>
+        <comment>note, hertz, cents, temperature</comment>
+        <translation>Gehört %1: %2 Hz, %3 Cent, Raum %4</translation>
     </message>
 </context>
 <context>
@@ -9347,6 +9490,42 @@ rechnet</translation>
     <message>
         <source>Cut joint %1: saw the part below to %2, its tenon of %3 included, and the part above to %4. Bore the socket before reaming and turn the tenon last.</source>
         <translation>Verbindung %1 schneiden: das untere Stück mit seinem Zapfen von %3 auf %2 sägen, das obere auf %4. Die Aufnahme vor dem Reiben bohren und den Zapfen zuletzt drehen.</translation>
+    </message>
+    <message>
+        <source>Cut the lay in one stroke: a flat %1 long, at %2° to the tube, that opens the bore.</source>
+        <translation>Die Bahn in einem Zug schneiden: eine Fläche, %1 lang, in %2° zum Rohr, die die Bohrung öffnet.</translation>
+    </message>
+    <message>
+        <source>Cut the lay in one stroke: a flat %1 long that opens the bore.</source>
+        <translation>Die Bahn in einem Zug schneiden: eine Fläche, %1 lang, die die Bohrung öffnet.</translation>
+    </message>
+    <message>
+        <source>long sharp knife</source>
+        <translation>langes scharfes Messer</translation>
+    </message>
+    <message>
+        <source>Laid on a flat plate the lay shows no light; the opening is even on both sides.</source>
+        <translation>Auf einer ebenen Platte zeigt die Bahn kein Licht; die Öffnung ist auf beiden Seiten gleich.</translation>
+    </message>
+    <message>
+        <source>An adult cuts, away from the hand that holds.</source>
+        <translation>Ein Erwachsener schneidet, weg von der haltenden Hand.</translation>
+    </message>
+    <message>
+        <source>Cut a shallow groove for the band at the lower end of the lay.</source>
+        <translation>Am unteren Ende der Bahn eine flache Rille für das Band schneiden.</translation>
+    </message>
+    <message>
+        <source>Cut a reed %1 long from the wall of a bottle, a little wider than the bore, and hold it on the lay with a band in the groove.</source>
+        <translation>Aus einer Flaschenwand ein Blatt schneiden, %1 lang und etwas breiter als die Bohrung, und es mit einem Band in der Rille auf der Bahn halten.</translation>
+    </message>
+    <message>
+        <source>scissors</source>
+        <translation>Schere</translation>
+    </message>
+    <message>
+        <source>It stands open at the tip by the thickness of a card. Move the band to tune: towards the tip is higher.</source>
+        <translation>An der Spitze steht es um die Dicke einer Karte offen. Zum Stimmen das Band schieben: zur Spitze hin wird es höher.</translation>
     </message>
 </context>
 <context>

@@ -193,14 +193,6 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>New target: A4 %1 Hz, played at %2 °C, %n fingering(s)</source>
-        <comment>hertz, degrees</comment>
-        <translation>
-            <numerusform>New target: A4 %1 Hz, played at %2 °C, %n fingering</numerusform>
-            <numerusform>New target: A4 %1 Hz, played at %2 °C, %n fingerings</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
         <source>Tools: %n bit(s), file or knife in steps of %1</source>
         <translation>
             <numerusform>Tools: %n bit, file or knife in steps of %1</numerusform>
@@ -212,6 +204,14 @@
         <translation>
             <numerusform>%n node</numerusform>
             <numerusform>%n nodes</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>New target: A4 %1 Hz, played at %2, %n fingering(s)</source>
+        <comment>hertz, temperature</comment>
+        <translation>
+            <numerusform>New target: A4 %1 Hz, played at %2, %n fingering</numerusform>
+            <numerusform>New target: A4 %1 Hz, played at %2, %n fingerings</numerusform>
         </translation>
     </message>
 </context>

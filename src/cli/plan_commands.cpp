@@ -171,17 +171,16 @@ Answer keys(const std::string& path)
             blank = io::planOf(whole).blank;
         }
     }
-    const auto served = DOWEL_TRY(keysServed(blank));
+    const auto served = DOWEL_TRY(keysServed(blank, Cents::fromCents(heard_cents.value_or(0.0))));
     Json list = Json::array();
     for (const KeyServed& k : served) {
-        const double factor = heard_cents ? std::exp2(*heard_cents / 1200.0) : 1.0; // sharper as heard: longer for the same note
         std::string name = k.lowest;
         while (!name.empty() && name.back() >= '0' && name.back() <= '9')
             name.pop_back();
         list.push_back({{"note", k.lowest},
                         {"name", name},
                         {"serves", servesWord(k.serves)},
-                        {"sounding_mm", tidy(k.length.millimetres() * factor)},
+                        {"sounding_mm", tidy(k.length.millimetres())},
                         {"why", whyWords(k.why)}});
     }
     return Json{{"keys", list}};

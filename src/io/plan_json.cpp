@@ -17,6 +17,8 @@ std::string planText(const PlanKept& plan)
         more["done"].push_back({{"step", d.step}, {"at", d.at}});
     if (plan.target.holes)
         more["holes"] = *plan.target.holes;
+    if (plan.blown)
+        more["blown_hz"] = tidy(plan.blown->hertz());
     if (plan.model)
         more["model"] = jsonOf(*plan.model);
     if (plan.goal)
@@ -52,6 +54,12 @@ Result<PlanKept> planFrom(const Json& json)
         plan.target.holes = r.integer("holes", 0);
     if (r.has("material")) // where plans before 0.8.0 have it
         plan.blank.spec.material = r.text("material");
+    if (r.has("blown_hz")) {
+        plan.blown = Hertz::fromHertz(r.number("blown_hz"));
+        if (!(plan.blown->hertz() > 1.0 && plan.blown->hertz() < 20000.0))
+            r.fail(ErrorCode::BadValue, "blown_hz",
+                   {FactId::Within, *plan.blown, Hertz::fromHertz(1.0), Hertz::fromHertz(20000.0)});
+    }
     for (auto& d : r.objects("done")) {
         plan.done.push_back({d.text("step"), d.text("at")});
         d.finish();

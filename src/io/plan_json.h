@@ -27,6 +27,7 @@ struct PlanKept
     std::optional<Instrument> model; ///< measured, to be carried over
     std::optional<Instrument> goal;  ///< as laid out
     std::vector<StepDone> done;
+    std::optional<Hertz> blown; ///< what the bare tube was heard at, before any hole
 };
 
 [[nodiscard]] std::string planText(const PlanKept& plan);

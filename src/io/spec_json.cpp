@@ -61,6 +61,8 @@ Excitation readExcitation(JsonReader r, Metres wall)
         c.lip = kind == "lip";
         c.volume = CubicMetres::fromCubicMillimetres(r.number("volume_mm3"));
         c.socket = length(r, "socket_mm", Metres{});
+        c.lay = length(r, "lay_mm", Metres{});
+        c.layAngle_deg = r.number("lay_deg", 0.0);
         e = c;
     } else {
         r.fail(ErrorCode::BadValue, "kind", {FactId::Known, kind, "duct, transverse, reed, lip"});
@@ -132,6 +134,10 @@ Json excitationJson(const Excitation& e)
     Json json{{"kind", c.lip ? "lip" : "reed"}, {"volume_mm3", tidy(c.volume.cubicMillimetres())}};
     if (c.socket > Metres{})
         json["socket_mm"] = mm(c.socket);
+    if (c.lay > Metres{})
+        json["lay_mm"] = mm(c.lay);
+    if (c.layAngle_deg > 0.0)
+        json["lay_deg"] = tidy(c.layAngle_deg);
     return json;
 }
 

@@ -105,6 +105,7 @@ constexpr Sentence sentences[] = {
     {FactId::HasNone, QT_TRANSLATE_NOOP("Facts", "%1; this instrument has none")},
     {FactId::HasNoStopper, QT_TRANSLATE_NOOP("Facts", "%1; this instrument has no stopper")},
     {FactId::HasNoWindow, QT_TRANSLATE_NOOP("Facts", "%1; this instrument has no window")},
+    {FactId::NoJointThere, QT_TRANSLATE_NOOP("Facts", "%1; this instrument has no joint there")},
     {FactId::IsNow, QT_TRANSLATE_NOOP("Facts", "%1; it is %2 now")},
     {FactId::MustBeHoleName, QT_TRANSLATE_NOOP("Facts", "must be a hole's name")},
     {FactId::NothingMeasured, QT_TRANSLATE_NOOP("Facts", "nothing was measured")},
@@ -271,7 +272,10 @@ QString said(const FactArgument& found, LengthUnit unit)
                             },
                             [](Hertz f) { return tr("%1 Hz", "a frequency").arg(plain(f.hertz())); },
                             [](Cents c) { return tr("%1 cents", "an interval").arg(plain(c.cents())); },
-                            [](Temperature t) { return tr("%1 °C", "a temperature").arg(plain(t.celsius())); },
+                            [](Temperature t) {
+                                return plain(speaksFahrenheit() ? std::round(inDegrees(t) * 10.0) / 10.0 : t.celsius()) +
+                                       QLatin1Char(' ') + degreeSign();
+                            },
                             [](Degrees d) {
                                 return tr("%1°", "an angle").arg(plain(d.value));
                             }},

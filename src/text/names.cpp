@@ -31,6 +31,28 @@ std::vector<std::pair<Family, QString>> families()
             {Family::Horn, tr("Horn with finger holes")}};
 }
 
+std::vector<std::pair<std::string, QString>> modes()
+{
+    return {{"major", tr("Major")},
+            {"minor", tr("Minor (natural)")},
+            {"dorian", tr("Dorian")},
+            {"phrygian", tr("Phrygian")},
+            {"lydian", tr("Lydian")},
+            {"mixolydian", tr("Mixolydian")},
+            {"locrian", tr("Locrian")},
+            {"major-pentatonic", tr("Major pentatonic")},
+            {"minor-pentatonic", tr("Minor pentatonic")},
+            {"chromatic", tr("Chromatic")}};
+}
+
+QString modeName(const std::string& mode)
+{
+    for (const auto& [key, name] : modes())
+        if (key == mode)
+            return name;
+    return QString::fromStdString(mode);
+}
+
 QString originName(Origin origin, const InstrumentSpec& spec)
 {
     switch (origin) {

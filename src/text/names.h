@@ -15,6 +15,9 @@ namespace dowel::text {
 
 /// Temperaments by the key that a specification has, in the order in which they are offered; "own" last.
 [[nodiscard]] std::vector<std::pair<std::string, QString>> temperaments();
+/// Modes by the key that a target has, in the order in which they are offered.
+[[nodiscard]] std::vector<std::pair<std::string, QString>> modes();
+[[nodiscard]] QString modeName(const std::string& mode);
 /// Every family by what a maker calls it, in the order in which they are offered.
 [[nodiscard]] std::vector<std::pair<Family, QString>> families();
 

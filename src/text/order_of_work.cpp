@@ -377,6 +377,31 @@ private:
             m.check = tr("The rim is smooth and the wall round the hole is even.");
             return;
         }
+        if (top.lay > Metres{}) {
+            WorkStep& lay = add("mouthpiece", "lay", group,
+                                top.layAngle_deg > 0.0
+                                    ? tr("Cut the lay in one stroke: a flat %1 long, at %2° to the tube, that opens the bore.")
+                                          .arg(len(top.lay), number(top.layAngle_deg, 0))
+                                    : tr("Cut the lay in one stroke: a flat %1 long that opens the bore.").arg(len(top.lay)),
+                                {top.lay});
+            lay.tool = tr("long sharp knife");
+            lay.check = tr("Laid on a flat plate the lay shows no light; the opening is even on both sides.");
+            lay.caution =
+                m_stuff == Stuff::Vegetable ? tr("An adult cuts, away from the hand that holds.") : tr("Cut away from yourself.");
+            WorkStep& band = add("groove", "band", group, tr("Cut a shallow groove for the band at the lower end of the lay."));
+            band.tool = tr("knife or round file");
+            band.caution = tr("Cut away from yourself.");
+            WorkStep& strip =
+                add("reed", "reed", group,
+                    tr("Cut a reed %1 long from the wall of a bottle, a little wider than the bore, and hold it on the "
+                       "lay with a band in the groove.")
+                        .arg(len(top.lay * 1.2)),
+                    {top.lay * 1.2});
+            strip.tool = tr("scissors");
+            strip.check =
+                tr("It stands open at the tip by the thickness of a card. Move the band to tune: towards the tip is higher.");
+            return;
+        }
         WorkStep& m = add("mouthpiece", "mouthpiece", group,
                           tr("Fit the mouthpiece into its socket. Mouthpiece and reed together hold about %1.").arg(volume));
         if (top.socket > Metres{}) {

@@ -116,8 +116,8 @@ QString chart(const Passport& p)
                             : n.estimateRemainingWork ? tr("about %1", "cents, reckoned").arg(cents(n.off->cents()))
                                                       : cents(n.off->cents()),
                             n.off ? spread(std::max(0.1, n.sd.cents())) : QString()};
-    return heading(tr("Notes at %1 °C, A4 = %2 Hz")
-                       .arg(number(spec.tuning.playedAt.celsius(), 1), number(spec.tuning.a4.hertz(), 1))) +
+    return heading(tr("Notes at %1, A4 = %2 Hz", "temperature, hertz")
+                       .arg(temperature(spec.tuning.playedAt), number(spec.tuning.a4.hertz(), 1))) +
            table({tr("note"), tr("fingers"), tr("register"), tr("target, Hz"), tr("deviation (cents)"), tr("± spread")}, rows) +
            paragraph(tr("Fingers from the top: x closed, o open, / partly. Values marked about were not heard since the last cut "
                         "and are calculated. One standard deviation is given beside each."));
@@ -162,8 +162,8 @@ QString heardHow(const Passport& p)
                        ? tr("Not heard yet.")
                        : tr("Readings: %1, %2.", "how many, how").arg(p.readings).arg(sources.join(QStringLiteral(", "))));
     if (p.coolest && p.warmest)
-        s += paragraph(tr("Measured at %1 to %2 °C; the table above is corrected to the temperature stated there.")
-                           .arg(number(p.coolest->celsius(), 1), number(p.warmest->celsius(), 1)));
+        s += paragraph(tr("Measured at %1 to %2; the table above is corrected to the temperature stated there.", "temperatures")
+                           .arg(temperature(*p.coolest), temperature(*p.warmest)));
     return s;
 }
 

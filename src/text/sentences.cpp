@@ -37,7 +37,8 @@ QString work(const Cut& cut)
     return std::visit(
         Cases{[](const Enlarge& c) { return tr("Enlarge %1", "%1 hole").arg(QString::fromStdString(c.hole.text)); },
               [](const Undercut& c) { return tr("Undercut %1", "%1 hole").arg(QString::fromStdString(c.hole.text)); },
-              [](const TrimFoot&) { return tr("Trim the foot"); }, [](const Deepen&) { return tr("Bore deeper"); },
+              [](const TrimFoot&) { return tr("Trim the foot"); },
+              [](const Deepen&) { return tr("Bore deeper"); },
               [](const PushPlug&) { return tr("Push in a plug"); },
               [](const PutOnFoot& c) {
                   return c.piece ? tr("Put a bell, funnel or ring on the foot") : tr("Remove the foot piece");
@@ -50,7 +51,12 @@ QString work(const Cut& cut)
               [](const Sink& c) { return tr("Countersink %1", "%1 hole").arg(QString::fromStdString(c.hole.text)); },
               [](const Groove& c) { return tr("Thin the wall under %1", "%1 hole").arg(QString::fromStdString(c.hole.text)); },
               [](const OpenWindway&) { return tr("Make the windway higher"); },
-              [](const Chamfer&) { return tr("Chamfer the windway"); }, [](const MoveStopper&) { return tr("Move the stopper"); },
+              [](const Chamfer&) { return tr("Chamfer the windway"); },
+              [](const MoveStopper&) { return tr("Move the stopper"); },
+              [](const MoveSlide&) { return tr("Draw the joint out or in"); },
+              [](const MoveBlock&) { return tr("Move the block"); },
+              [](const Smooth&) { return tr("Smooth the bore from the foot"); },
+              [](const Lacquer&) { return tr("Lacquer the bore"); },
               [](const CutUp&) { return tr("Lengthen the window"); },
               [](const OpenEmbouchure&) { return tr("Enlarge the embouchure hole"); },
               [](const UndercutEmbouchure&) { return tr("Undercut the embouchure hole"); },
@@ -92,26 +98,33 @@ QString tool(const AdviceStep& step, LengthUnit unit, const BitDrawer* drawer, c
                 return name;
         return openingByHand(material);
     };
-    return std::visit(
-        Cases{[&](const Enlarge&) { return opening(); },
-              [&](const TrimFoot& c) {
-                  constexpr double sawFrom_mm = 2.0;
-                  return (step.from - c.length).millimetres() > sawFrom_mm ? tr("fine saw, then file") : tr("flat file");
-              },
-              [](const Deepen&) { return tr("bit of the bore, with a stop at its depth"); },
-              [](const CutUp&) { return tr("knife, at the lip's edge"); },
-              [](const OpenEmbouchure&) { return tr("round file, at both ends alike"); },
-              [](const UndercutEmbouchure&) { return tr("small knife or undercutter, from inside"); },
-              [](const MoveStopper&) { return tr("push rod with a mark"); },
-              [](const Undercut&) { return tr("small knife or undercutter, from inside"); },
-              [](const Fill&) { return tr("wax, pressed in from outside"); },
-              [](const PushPlug&) { return tr("push rod with a mark"); }, [](const PutOnFoot&) { return tr("by hand"); },
-              [](const Sink&) { return tr("countersink or round file"); }, [](const Groove&) { return tr("half-round file"); },
-              [](const OpenWindway&) { return tr("flat file, thin"); }, [](const Chamfer&) { return tr("fine file or knife"); },
-              [](const Ream&) {
-                  return tr("scraper or reamer, with a stop at its depth");
-              }},
-        step.cut);
+    return std::visit(Cases{[&](const Enlarge&) { return opening(); },
+                            [&](const TrimFoot& c) {
+                                constexpr double sawFrom_mm = 2.0;
+                                return (step.from - c.length).millimetres() > sawFrom_mm ? tr("fine saw, then file")
+                                                                                         : tr("flat file");
+                            },
+                            [](const Deepen&) { return tr("bit of the bore, with a stop at its depth"); },
+                            [](const CutUp&) { return tr("knife, at the lip's edge"); },
+                            [](const OpenEmbouchure&) { return tr("round file, at both ends alike"); },
+                            [](const UndercutEmbouchure&) { return tr("small knife or undercutter, from inside"); },
+                            [](const MoveStopper&) { return tr("push rod with a mark"); },
+                            [](const Undercut&) { return tr("small knife or undercutter, from inside"); },
+                            [](const Fill&) { return tr("wax, pressed in from outside"); },
+                            [](const PushPlug&) { return tr("push rod with a mark"); },
+                            [](const PutOnFoot&) { return tr("by hand"); },
+                            [](const Sink&) { return tr("countersink or round file"); },
+                            [](const Groove&) { return tr("half-round file"); },
+                            [](const OpenWindway&) { return tr("flat file, thin"); },
+                            [](const Chamfer&) { return tr("fine file or knife"); },
+                            [](const MoveSlide&) { return tr("by hand"); },
+                            [](const MoveBlock&) { return tr("push rod with a mark"); },
+                            [](const Smooth&) { return tr("abrasive on a long rod, turned by hand"); },
+                            [](const Lacquer&) { return tr("swab on a rod, thin coats"); },
+                            [](const Ream&) {
+                                return tr("scraper or reamer, with a stop at its depth");
+                            }},
+                      step.cut);
 }
 
 QString why(const AdviceStep& step, LengthUnit unit)
@@ -147,6 +160,16 @@ QString why(const AdviceStep& step, LengthUnit unit)
             [](const Sink&) { return tr("%1 is %2; this hole moves that note most.", "note, how far off"); },
             [](const Groove&) { return tr("%1 is %2; this hole moves that note most.", "note, how far off"); },
             [](const OpenWindway&) { return tr("%1 is %2; the windway gives that note more breath.", "note, how far off"); },
+            [](const MoveSlide&) {
+                return tr("%1 is %2; the joint moves every note and goes back as easily.", "note, how far off");
+            },
+            [](const MoveBlock&) {
+                return tr("%1 is %2; the block moves every note and can be pushed back.", "note, how far off");
+            },
+            [](const Smooth&) { return tr("%1 is %2; a smooth bore sounds a little sharper and louder.", "note, how far off"); },
+            [](const Lacquer&) {
+                return tr("%1 is %2; a coat inside makes the bore smooth and a little narrower.", "note, how far off");
+            },
             [](const Chamfer&) { return tr("%1 is %2; the windway's edges change how that note speaks.", "note, how far off"); },
             [](const Fill&) {
                 return tr("%1 is %2; this hole moves that note most.", "note, how far off");
@@ -254,13 +277,13 @@ QString contradiction(const Contradiction& c)
                          "fingerings were the ones asked for."))
             .arg(QString::fromStdString(c.what), number(std::abs(c.amount), 2));
     case Contradiction::Kind::Temperature:
-        return (c.amount > 0.0 ? tr("The readings do not fit the measures: all notes together would need air %1 °C warmer than "
-                                    "can be. Check "
-                                    "the room temperature (degrees Celsius, not Fahrenheit), the tube's length and the bore.")
-                               : tr("The readings do not fit the measures: all notes together would need air %1 °C colder than "
-                                    "can be. Check "
-                                    "the room temperature (degrees Celsius, not Fahrenheit), the tube's length and the bore."))
-            .arg(number(std::abs(c.amount), 0));
+        return (c.amount > 0.0 ? tr("The readings do not fit the measures: all notes together would need air %1 warmer than can "
+                                    "be. Check the room temperature and its degrees, the tube's length and the bore.",
+                                    "degrees")
+                               : tr("The readings do not fit the measures: all notes together would need air %1 colder than can "
+                                    "be. Check the room temperature and its degrees, the tube's length and the bore.",
+                                    "degrees"))
+            .arg(warmerBy(std::round(std::abs(c.amount))));
     case Contradiction::Kind::Swapped:
         return tr("%1 and %2 sound like each other's fingering: their readings were probably swapped. Set both aside and hear "
                   "them again.")
@@ -285,17 +308,31 @@ QString caution(const AdviceStep& step)
         return tr("Push, do not hammer: a tight stopper can split the head.");
     };
     return std::visit(
-        Cases{[&](const Enlarge&) { return blade(); }, [&](const Undercut&) { return blade(); },
-              [&](const CutUp&) { return blade(); }, [&](const OpenEmbouchure&) { return blade(); },
-              [&](const UndercutEmbouchure&) { return blade(); }, [&](const Ream&) { return blade(); },
-              [&](const Sink&) { return blade(); }, [&](const Groove&) { return blade(); },
-              [&](const OpenWindway&) { return blade(); }, [&](const Chamfer&) { return blade(); },
+        Cases{[&](const Enlarge&) { return blade(); },
+              [&](const Undercut&) { return blade(); },
+              [&](const CutUp&) { return blade(); },
+              [&](const OpenEmbouchure&) { return blade(); },
+              [&](const UndercutEmbouchure&) { return blade(); },
+              [&](const Ream&) { return blade(); },
+              [&](const Sink&) { return blade(); },
+              [&](const Groove&) { return blade(); },
+              [&](const OpenWindway&) { return blade(); },
+              [&](const Chamfer&) { return blade(); },
               [](const TrimFoot&) { return tr("Cut away from yourself; keep the dust out of your lungs."); },
               [](const Deepen&) {
                   return tr("Know how much wood is left below the bit. Clamp the pipe, no gloves near the bit; draw it out often "
                             "to clear the chips, and blow none into your eyes.");
               },
-              [&](const MoveStopper&) { return pushed(); }, [&](const PushPlug&) { return pushed(); },
+              [&](const MoveStopper&) { return pushed(); },
+              [&](const PushPlug&) { return pushed(); },
+              [&](const MoveBlock&) { return pushed(); },
+              [](const MoveSlide&) { return tr("Turn it while you draw; a dry cork tears."); },
+              [](const Smooth&) {
+                  return tr("Turn the rod by hand: in a drill it jams in the bore. Keep the dust out of your lungs.");
+              },
+              [](const Lacquer&) {
+                  return tr("Only what is safe in the mouth when cured; air the room, and keep flames away until it is dry.");
+              },
               [](const Fill&) { return tr("Warm the wax, not the wood; keep flames and hot tools away from shavings."); },
               [](const PutOnFoot&) {
                   return QString();
@@ -326,9 +363,9 @@ QString amendLine(const AmendEntry& a, LengthUnit unit)
     if (a.name)
         words << tr("Renamed %1", "name").arg(QString::fromStdString(*a.name));
     if (a.wanted)
-        words << tr("New target: A4 %1 Hz, played at %2 °C, %n fingering(s)", "hertz, degrees",
+        words << tr("New target: A4 %1 Hz, played at %2, %n fingering(s)", "hertz, temperature",
                     static_cast<int>(a.wanted->fingerings.size()))
-                     .arg(number(a.wanted->tuning.a4.hertz(), 1), number(a.wanted->tuning.playedAt.celsius(), 1));
+                     .arg(number(a.wanted->tuning.a4.hertz(), 1), temperature(a.wanted->tuning.playedAt));
     if (a.there)
         words << tr("Measured again: bore, sounding edge, wall or holes");
     if (a.tools)
@@ -403,8 +440,8 @@ QString logLine(const Entry& entry, const Workbook& book, LengthUnit unit)
         Cases{[&](const ReadingEntry& r) {
                   const Fingering* f = book.specified().find(r.fingering);
                   const double off = f == nullptr ? 0.0 : centsBetween(r.pitch, f->target).cents();
-                  return tr("Heard %1: %2 Hz, %3 cents, room %4 °C")
-                      .arg(noteName(r.fingering.text), number(r.pitch.hertz(), 2), cents(off), number(r.air.celsius(), 1));
+                  return tr("Heard %1: %2 Hz, %3 cents, room %4", "note, hertz, cents, temperature")
+                      .arg(noteName(r.fingering.text), number(r.pitch.hertz(), 2), cents(off), temperature(r.air));
               },
               [&](const CutEntry& c) { return cutLine(c, unit); }, [&](const Advice& a) { return adviceLine(a, unit); },
               [](const StrategyEntry& s) { return tr("Tuning strategy: %1").arg(strategy(s.strategy)); },

@@ -7,6 +7,7 @@
 #include <QLocale>
 #include <QRegularExpression>
 #include <algorithm>
+#include <atomic>
 #include <cmath>
 #include <numeric>
 
@@ -107,6 +108,45 @@ Result<Metres> parseVolumeAsLength(const QString& text, double area_m2)
 QString lengthNumber(Metres value, LengthUnit unit)
 {
     return unit == LengthUnit::Inches ? inchNumber(value) : trimmedNumber(value.millimetres(), 2);
+}
+
+namespace {
+std::atomic<bool> fahrenheitSpoken{false}; // workers make sentences, too
+} // namespace
+
+void speakFahrenheit(bool fahrenheit)
+{
+    fahrenheitSpoken = fahrenheit;
+}
+
+bool speaksFahrenheit()
+{
+    return fahrenheitSpoken;
+}
+
+QString degreeSign()
+{
+    return fahrenheitSpoken ? QStringLiteral("°F") : QStringLiteral("°C");
+}
+
+double inDegrees(Temperature temperature)
+{
+    return fahrenheitSpoken ? temperature.celsius() * 1.8 + 32.0 : temperature.celsius();
+}
+
+Temperature fromDegrees(double degrees)
+{
+    return Temperature::fromCelsius(fahrenheitSpoken ? (degrees - 32.0) / 1.8 : degrees);
+}
+
+QString temperature(Temperature temperature)
+{
+    return number(inDegrees(temperature), 1) + QLatin1Char(' ') + degreeSign();
+}
+
+QString warmerBy(double kelvins)
+{
+    return number(fahrenheitSpoken ? kelvins * 1.8 : kelvins, 1) + QLatin1Char(' ') + degreeSign();
 }
 
 Metres tenths(Metres value)

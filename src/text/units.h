@@ -34,6 +34,18 @@ Result<std::vector<std::vector<Metres>>> parseTable(const QString& clip, LengthU
 Result<std::vector<Metres>> parseBits(const QString& text, LengthUnit plain);
 /// The same as text.
 [[nodiscard]] QString bits(const std::vector<Metres>& bits, LengthUnit unit);
+/// Whether temperatures are told and typed in degrees Fahrenheit, for the whole process as its language is; else in Celsius.
+void speakFahrenheit(bool fahrenheit);
+[[nodiscard]] bool speaksFahrenheit();
+/// "°C" or "°F".
+[[nodiscard]] QString degreeSign();
+/// The number in those degrees, and back.
+[[nodiscard]] double inDegrees(Temperature temperature);
+[[nodiscard]] Temperature fromDegrees(double degrees);
+/// "21.5 °C" or "70.7 °F".
+[[nodiscard]] QString temperature(Temperature temperature);
+/// How much warmer, in kelvins: "2.0 °C" or "3.6 °F".
+[[nodiscard]] QString warmerBy(double kelvins);
 /// "+4.2", "−18.0": always with a sign, tabular.
 [[nodiscard]] QString cents(double value);
 /// "−18".

@@ -19,7 +19,7 @@ private Q_SLOTS:
         const Instrument whistle = fixtures::whistle();
         const auto works = worksOn(whistle);
         QCOMPARE(works.size(),
-                 std::size_t(6 * 5 + 5)); // wider, undercut, filled, sunk, thinner; foot, its piece, window, windway
+                 std::size_t(6 * 5 + 7)); // wider, undercut, filled, sunk, thinner; foot, its piece, window, windway
         for (const Cut& c : works)        // each leaves the instrument as it is
             QVERIFY(applied(whistle, c) && *applied(whistle, c) == whistle);
         InstrumentSpec closed = fixtures::whistleSpec();
@@ -245,6 +245,52 @@ private Q_SLOTS:
         const Instrument none = Instrument::make(reed).value();
         QCOMPARE(applied(none, OpenWindway{mm(1.4)}).error().code, ErrorCode::BadValue);
         QCOMPARE(applied(none, Chamfer{mm(0.4)}).error().code, ErrorCode::BadValue);
+    }
+    void jointAndBlockGoBothWays()
+    {
+        InstrumentSpec s = fixtures::whistleSpec();
+        s.slides = {{mm(60.0), mm(0.0), mm(15.0)}, {mm(150.0), mm(0.0), mm(15.0)}};
+        const Instrument there = Instrument::make(s).value();
+        const auto out = applied(there, MoveSlide{mm(60.4), mm(3.0)}); // a rule is read to less than that
+        VERIFY_OK(out);
+        VERIFY_NEAR(out->spec().slides[0].out.millimetres(), 3.0, 1e-12);
+        VERIFY_NEAR(out->spec().slides[1].out.millimetres(), 0.0, 1e-12);
+        const auto in = applied(*out, MoveSlide{mm(60.0), mm(0.5)});
+        VERIFY_OK(in);
+        VERIFY_NEAR(presentSize(*in, MoveSlide{mm(60.0), {}})->millimetres(), 0.5, 1e-12);
+        QCOMPARE(applied(there, MoveSlide{mm(100.0), mm(1.0)}).error().code, ErrorCode::BadGeometry);
+        QCOMPARE(applied(there, MoveSlide{mm(60.0), mm(-0.1)}).error().code, ErrorCode::BadValue);
+        QVERIFY(isSameStep(MoveSlide{mm(60.0), mm(1.0)}, MoveSlide{mm(61.0), mm(2.0)}));
+        QVERIFY(!isSameStep(MoveSlide{mm(60.0), mm(1.0)}, MoveSlide{mm(150.0), mm(1.0)}));
+        const auto back = applied(there, MoveBlock{mm(1.5)});
+        VERIFY_OK(back);
+        VERIFY_OK(applied(*back, MoveBlock{mm(0.0)}));
+        QCOMPARE(applied(there, MoveBlock{mm(-0.5)}).error().code, ErrorCode::BadValue);
+        QVERIFY(factsOf(MoveSlide{}).reversible && factsOf(MoveBlock{}).reversible);
+    }
+    void aRoughBoreIsSmoothedFromTheFootAndLacquered()
+    {
+        const Instrument rough = fixtures::oneOfEachMouth().back();
+        const double length = rough.length().millimetres();
+        VERIFY_NEAR(presentSize(rough, Smooth{})->millimetres(), 0.0, 1e-9);
+        const auto half = applied(rough, Smooth{mm(100.0)});
+        VERIFY_OK(half);
+        VERIFY_NEAR(presentSize(*half, Smooth{})->millimetres(), 100.0, 1e-9);
+        for (const double at : {10.0, length - 120.0, length - 80.0})
+            VERIFY_NEAR(half->boreDiameterAt(mm(at)).millimetres(), rough.boreDiameterAt(mm(at)).millimetres(), 1e-9);
+        QCOMPARE(applied(*half, Smooth{mm(50.0)}).error().code, ErrorCode::NotRemovable);
+        QCOMPARE(applied(*half, Smooth{mm(length + 1.0)}).error().code, ErrorCode::BadValue);
+        const auto whole = applied(*half, Smooth{rough.length()});
+        VERIFY_OK(whole);
+        QVERIFY(std::all_of(whole->spec().bore.begin(), whole->spec().bore.end(),
+                            [](const Station& s) { return s.roughness <= 1.0; }));
+        const auto coated = applied(rough, Lacquer{mm(0.05)});
+        VERIFY_OK(coated);
+        // Narrower by twice the coat, and no wider outside.
+        VERIFY_NEAR(coated->boreDiameterAt(mm(90.0)).millimetres(), rough.boreDiameterAt(mm(90.0)).millimetres() - 0.1, 1e-9);
+        VERIFY_NEAR((coated->boreDiameterAt(mm(90.0)) + coated->wallAt(mm(90.0)) * 2.0).millimetres(),
+                    (rough.boreDiameterAt(mm(90.0)) + rough.wallAt(mm(90.0)) * 2.0).millimetres(), 1e-9);
+        QCOMPARE(applied(rough, Lacquer{mm(0.6)}).error().code, ErrorCode::BadValue);
     }
     void onlyWhatCanBeTakenBackAddsMaterial()
     {

@@ -69,7 +69,7 @@ private Q_SLOTS:
             ++kinds;
             QVERIFY2(words.contains(kind.facts.word) || kind.facts.word == "ream", kind.facts.word.data());
         });
-        QCOMPARE(kinds, 16);
+        QCOMPARE(kinds, 20);
     }
     void theContractsStepsAreRead_data()
     {

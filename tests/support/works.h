@@ -5,7 +5,8 @@
 
 namespace dowel::fixtures {
 
-/// One of each that has work of its own: a window, an embouchure hole, a closed foot that is bored deeper.
+/// One of each that has work of its own: a window, an embouchure hole, a closed foot that is bored deeper, a rough bore with a
+/// joint.
 inline std::vector<Instrument> oneOfEachMouth()
 {
     InstrumentSpec across = whistleSpec();
@@ -13,7 +14,11 @@ inline std::vector<Instrument> oneOfEachMouth()
     InstrumentSpec stopped = whistleSpec();
     stopped.foot = Foot::Closed;
     stopped.family = Family::Stopped;
-    return {whistle(), Instrument::make(across).value(), Instrument::make(stopped).value()};
+    InstrumentSpec jointed = whistleSpec();
+    jointed.slides = {{mm(60.0), mm(1.0), jointed.bore.front().diameter}};
+    for (Station& s : jointed.bore)
+        s.roughness = 1.6;
+    return {whistle(), Instrument::make(across).value(), Instrument::make(stopped).value(), Instrument::make(jointed).value()};
 }
 
 } // namespace dowel::fixtures

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves temperaments against their published tables, modes against music theory, and the plain-text scale format.
+#include "core/tuning/nearest_scale.h"
 #include "core/tuning/pitch.h"
 #include "core/tuning/scale.h"
 #include "support/compare.h"
@@ -122,6 +123,26 @@ private Q_SLOTS:
         QVERIFY(!s);
         QCOMPARE(s.error().code, ErrorCode::BadSyntax);
         QCOMPARE(QString::fromStdString(s.error().where), where);
+    }
+    void theNearestScaleIsFoundWhereverItsA4Lies()
+    {
+        // Minor pentatonic on E at A4 = 431 Hz, from its third degree up, each a few cents off; by ISO 16 and equal temperament.
+        const Hertz a4 = Hertz::fromHertz(431.0);
+        const std::vector<std::string> played{"A4", "B4", "D5", "E5", "G5"};
+        const double off[] = {3.0, -2.0, 4.0, -5.0, 0.0};
+        std::vector<Hertz> pitches;
+        for (std::size_t i = 0; i < played.size(); ++i)
+            pitches.push_back(raisedBy(*equalTempered(played[i], a4), Cents::fromCents(off[i])));
+        const auto found = nearestScales(pitches);
+        QCOMPARE(found.size(), std::size_t(3));
+        // The same notes are a major pentatonic on G: both are said, neither is nearer.
+        QVERIFY(found[0].mode.find("pentatonic") != std::string::npos && found[1].mode.find("pentatonic") != std::string::npos);
+        QCOMPARE(found[0].notes, played);
+        VERIFY_NEAR(found[0].a4.hertz(), 431.0, 0.1);
+        VERIFY_NEAR(found[0].off[3].cents(), -5.0, 0.3);
+        VERIFY_NEAR(found[0].rms_cents, std::sqrt((9.0 + 4.0 + 16.0 + 25.0) / 5.0), 0.1);
+        QVERIFY(found[2].rms_cents >= found[0].rms_cents);
+        QVERIFY(nearestScales({pitches[0], pitches[1]}).empty());
     }
 };
 

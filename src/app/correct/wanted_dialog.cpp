@@ -3,6 +3,9 @@
 
 #include "app/parts/form.h"
 #include "app/parts/style.h"
+#include "app/parts/temperature_field.h"
+#include "core/tuning/nearest_scale.h"
+#include "core/tuning/pitch.h"
 #include "text/errors.h"
 #include "text/names.h"
 #include "text/units.h"
@@ -14,8 +17,11 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QLocale>
+#include <QPushButton>
 #include <QTableWidget>
 #include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
 #include <tuple>
 
 namespace dowel::app {
@@ -27,7 +33,8 @@ WantedDialog::WantedDialog(Document& document, text::LengthUnit unit, QWidget* p
       m_before(document.book()->present().spec()),
       m_name(new QLineEdit(QString::fromStdString(m_before.name), this)),
       m_a4(form::spin(this, "wantedA4", tr("A4"), 300.0, 600.0, 1.0, 1, tr(" Hz"))),
-      m_celsius(form::spin(this, "wantedCelsius", tr("Playing temperature"), -5.0, 45.0, 0.5, 1, tr(" °C"))),
+      m_warmth(new TemperatureField(QStringLiteral("wantedCelsius"), tr("Playing temperature"), Temperature::fromCelsius(-5.0),
+                                    Temperature::fromCelsius(45.0), this)),
       m_scale(form::box(this, "wantedTemperament", tr("Temperament"))),
       m_tonic(form::box(this, "wantedTonic", tr("Tonic"))),
       m_bits(new QLineEdit(text::bits(m_before.tools.bits, unit), this)),
@@ -35,6 +42,8 @@ WantedDialog::WantedDialog(Document& document, text::LengthUnit unit, QWidget* p
       m_widest(new QLineEdit(m_before.limits.holeMax ? text::lengthNumber(*m_before.limits.holeMax, unit) : QString(), this)),
       m_table(
           form::table(this, "wantedTable", tr("Tolerance of each note"), {tr("note"), tr("Hz"), tr("± cents"), tr("weight")})),
+      m_nearest(form::button(this, "wantedNearest", tr("Find nearest &scale"))),
+      m_nearestWords(form::words(this, "wantedNearestWords")),
       m_trouble(form::words(this, "wantedTrouble"))
 {
     setObjectName(QStringLiteral("wantedDialog"));
@@ -44,7 +53,7 @@ WantedDialog::WantedDialog(Document& document, text::LengthUnit unit, QWidget* p
     m_name->setAccessibleName(tr("Name of the instrument"));
     m_name->setMaxLength(200);
     m_a4->setValue(m_before.tuning.a4.hertz());
-    m_celsius->setValue(m_before.tuning.playedAt.celsius());
+    m_warmth->setTemperature(m_before.tuning.playedAt);
     for (const auto& [key, name] : text::temperaments())
         if (key != "own" || m_before.tuning.scale == "own")
             m_scale->addItem(name, QString::fromStdString(key));
@@ -64,6 +73,13 @@ WantedDialog::WantedDialog(Document& document, text::LengthUnit unit, QWidget* p
     auto* left = new QVBoxLayout;
     left->setSpacing(2 * Style::grid);
     left->addLayout(makeFields());
+    m_nearest->setToolTip(
+        tr("For an instrument made to no key: takes the scale and the A4 that the notes as heard are nearest to."));
+    m_nearest->setAutoDefault(false);
+    m_nearestWords->setVisible(false);
+    connect(m_nearest, &QPushButton::clicked, this, &WantedDialog::takeNearestScale);
+    left->addWidget(m_nearest, 0, Qt::AlignLeft);
+    left->addWidget(m_nearestWords);
     left->addWidget(words);
     left->addWidget(m_trouble);
     left->addStretch(1);
@@ -78,7 +94,7 @@ WantedDialog::WantedDialog(Document& document, text::LengthUnit unit, QWidget* p
     column->addLayout(form::answers(this, "wantedCancel", "wantedKeep", tr("Apply")));
     showChart();
     form::fitColumns(m_table);
-    for (QDoubleSpinBox* s : {m_a4, m_celsius})
+    for (QDoubleSpinBox* s : {m_a4, static_cast<QDoubleSpinBox*>(m_warmth)})
         connect(s, &QDoubleSpinBox::valueChanged, this, &WantedDialog::showChart);
     for (QComboBox* b : {m_scale, m_tonic})
         connect(b, &QComboBox::activated, this, &WantedDialog::showChart);
@@ -92,7 +108,7 @@ QFormLayout* WantedDialog::makeFields()
     fields->setVerticalSpacing(Style::grid);
     fields->addRow(tr("&Name"), m_name);
     fields->addRow(tr("&A4"), m_a4);
-    fields->addRow(tr("&Playing temperature"), m_celsius);
+    fields->addRow(tr("&Playing temperature"), m_warmth);
     fields->addRow(tr("&Temperament"), m_scale);
     fields->addRow(tr("&tonic"), m_tonic);
     const std::tuple<QLineEdit*, const char*, QString, QString> tools[] = {
@@ -116,7 +132,7 @@ Tuning WantedDialog::tuning() const
 {
     Tuning t = m_before.tuning;
     t.a4 = Hertz::fromHertz(m_a4->value());
-    t.playedAt = Temperature::fromCelsius(m_celsius->value());
+    t.playedAt = m_warmth->temperature();
     t.scale = m_scale->currentData().toString().toStdString();
     t.tonic = m_tonic->currentData().toString().toStdString();
     return t;
@@ -159,9 +175,11 @@ void WantedDialog::showChart()
         const auto typed = [&](Column column, double value) { // what is typed stays while the pitch changes
             return first ? QLocale().toString(value) : m_table->item(row, column)->text();
         };
+        const bool renamed = !f.targetName.empty() && f.targetName != f.id.text && semitonesFromName(f.id.text);
         form::row(m_table, row,
-                  {text::noteName(f.id.text), text::number(f.target.hertz(), 1), typed(Tolerance, f.tolerance.cents()),
-                   typed(Weight, f.weight)});
+                  {renamed ? QStringLiteral("%1 → %2").arg(text::noteName(f.id.text), text::noteName(f.targetName))
+                           : text::noteName(f.id.text),
+                   text::number(f.target.hertz(), 1), typed(Tolerance, f.tolerance.cents()), typed(Weight, f.weight)});
         for (const Column fixed : {Note, Hertz_})
             m_table->item(row, fixed)->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable);
     }
@@ -199,6 +217,51 @@ Status WantedDialog::takeTools(AmendEntry& change) const
     }
     change.limits = limits;
     return Done{};
+}
+
+void WantedDialog::takeNearestScale()
+{
+    m_nearestWords->setVisible(true);
+    // As last heard, each brought to the air that it will be played in; of a fingering that was never heard, nothing.
+    std::vector<std::pair<Hertz, std::size_t>> heard;
+    const auto readings = m_document->book()->readings();
+    for (std::size_t i = 0; i < m_before.fingerings.size(); ++i) {
+        const Fingering& f = m_before.fingerings[i];
+        for (auto r = readings.rbegin(); f.registerNumber == 1 && r != readings.rend(); ++r)
+            if (r->reading->fingering == f.id) {
+                heard.emplace_back(raisedBy(r->reading->pitch, higherIn(m_before.tuning.playedAt, r->reading->air)), i);
+                break;
+            }
+    }
+    std::sort(heard.begin(), heard.end());
+    std::vector<Hertz> pitches;
+    for (const auto& [pitch, fingering] : heard)
+        pitches.push_back(pitch);
+    const auto found = nearestScales(pitches, 2);
+    if (found.empty())
+        return m_nearestWords->setText(tr("Three notes of the low register must have been heard."));
+    const ScaleFound& scale = found.front();
+    std::vector<Fingering>& chart = m_before.fingerings;
+    std::size_t worst = 0;
+    for (std::size_t k = 0; k < heard.size(); ++k) {
+        Fingering& f = chart[heard[k].second];
+        f.targetName = scale.notes[k];
+        if (std::abs(scale.off[k].cents()) > std::abs(scale.off[worst].cents()))
+            worst = k;
+        // The same fingers in the upper registers: the same note, octaves up.
+        for (Fingering& other : chart)
+            if (other.registerNumber == 2 && other.closed == f.closed)
+                if (const auto low = semitonesFromName(scale.notes[k]))
+                    other.targetName = keyName(*low + static_cast<int>(std::lround(12.0 * std::log2(other.target / f.target))));
+    }
+    m_scale->setCurrentIndex(m_scale->findData(QStringLiteral("equal")));
+    m_a4->setValue(scale.a4.hertz());
+    showChart();
+    m_nearestWords->setText(tr("Nearest: %1 %2 at A4 = %3 Hz. %4 is furthest from it, by %5 cents. Apply it, and Correct says "
+                               "which cut brings it nearer.",
+                               "tonic, mode, hertz, note, cents")
+                                .arg(text::noteName(scale.tonic), text::modeName(scale.mode), text::number(scale.a4.hertz(), 1),
+                                     text::noteName(scale.notes[worst]), text::cents(scale.off[worst].cents())));
 }
 
 void WantedDialog::refuse(const Error& error)

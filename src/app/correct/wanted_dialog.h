@@ -14,9 +14,12 @@ class QDoubleSpinBox;
 class QFormLayout;
 class QLabel;
 class QLineEdit;
+class QPushButton;
 class QTableWidget;
 
 namespace dowel::app {
+
+class TemperatureField;
 
 class WantedDialog : public QDialog
 {
@@ -38,6 +41,8 @@ private:
     void showChart();
     /// Bits, the file's step and the widest hole as typed, where they are others. Errors: BadValue.
     [[nodiscard]] Status takeTools(AmendEntry& change) const;
+    /// The chart on the scale that what was heard is nearest to, and its A4.
+    void takeNearestScale();
     void refuse(const Error& error);
 
     Document* m_document;
@@ -45,13 +50,15 @@ private:
     InstrumentSpec m_before;
     QLineEdit* m_name;
     QDoubleSpinBox* m_a4;
-    QDoubleSpinBox* m_celsius;
+    TemperatureField* m_warmth;
     QComboBox* m_scale;
     QComboBox* m_tonic;
     QLineEdit* m_bits;
     QLineEdit* m_step;
     QLineEdit* m_widest;
     QTableWidget* m_table;
+    QPushButton* m_nearest;
+    QLabel* m_nearestWords;
     QLabel* m_trouble;
 };
 

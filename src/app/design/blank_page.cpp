@@ -6,10 +6,12 @@
 #include "app/design/stock_dialog.h"
 #include "app/parts/form.h"
 #include "app/parts/style.h"
+#include "core/layout/families.h"
 #include "core/shop/pipes.h"
 #include "core/tuning/pitch.h"
 #include "text/errors.h"
 #include "text/names.h"
+#include "text/pitch_entry.h"
 
 #include <QAbstractItemView>
 #include <QApplication>
@@ -89,6 +91,7 @@ BlankPage::BlankPage(Plan& plan, QWidget* parent)
       m_profile(new BorePicture(this)),
       m_keys(new KeysPicture(this)),
       m_keysWords(form::words(this, "blankKeysWords", true)),
+      m_blown(new QLineEdit(this)),
       m_stations(
           form::table(this, "blankStations", tr("Bore profile"), {tr("position"), tr("bore"), tr("wall"), tr("roughness")}, 28)),
       m_wall(new LengthField(QStringLiteral("blankWall"), tr("Wall thickness"), this)),
@@ -223,6 +226,18 @@ void BlankPage::arrange()
     right->addWidget(head);
     right->addWidget(m_keys);
     right->addWidget(m_keysWords);
+    auto* blown = new QHBoxLayout;
+    blown->setSpacing(Style::grid);
+    auto* blownWords = new QLabel(tr("Pitch &without holes"), this);
+    m_blown->setObjectName(QStringLiteral("blankBlown"));
+    m_blown->setAccessibleName(tr("Pitch without holes"));
+    m_blown->setPlaceholderText(tr("not blown yet"));
+    m_blown->setToolTip(tr("Blow the bare tube and type what a meter shows, such as 586.3 or D5 -12: keys and layout go by it."));
+    m_blown->setMaxLength(24);
+    blownWords->setBuddy(m_blown);
+    blown->addWidget(blownWords);
+    blown->addWidget(m_blown, 1);
+    right->addLayout(blown);
     m_checks->setAlignment(Qt::AlignLeft | Qt::AlignTop);
     right->addWidget(form::scrolled(this, "blankChecksScroll", m_checks), 1);
     auto* columns = new QHBoxLayout(this);
@@ -260,6 +275,7 @@ void BlankPage::bind()
     for (LengthField* f : {m_wall, m_mouth[0], m_mouth[1], m_mouth[2], m_mouth[3], m_mouth[4]})
         connect(f, &LengthField::refused, this, &BlankPage::failed);
     connect(m_stations, &QTableWidget::cellChanged, this, &BlankPage::takeStations);
+    connect(m_blown, &QLineEdit::editingFinished, this, &BlankPage::takeBlown);
     connect(m_keys, &Picture::partChosen, this, [this](int part) { m_keysWords->setText(m_keys->partWords(part)); });
     connect(m_profile, &BorePicture::stationMoved, this, [this](int station, Metres at, Metres diameter) {
         Blank b = m_plan->blank();
@@ -416,9 +432,40 @@ void BlankPage::showChecks()
     m_checks->setText(lines.join(QStringLiteral("\n\n")));
 }
 
+void BlankPage::takeBlown()
+{
+    const QString typed = m_blown->text().trimmed();
+    if (typed.isEmpty())
+        return m_plan->setBlown(std::nullopt);
+    const auto& tuning = m_plan->target().tuning;
+    const auto lowest = equalTempered(m_plan->target().lowest, tuning.a4);
+    const auto heard = lowest ? text::parsePitch(typed, *lowest, tuning.a4) : Result<Hertz>(lowest.error());
+    const auto model = bareNote(m_plan->blank());
+    if (!heard || !model) {
+        Q_EMIT failed(text::sentence(heard ? model.error() : heard.error(), m_unit));
+        return showKeys();
+    }
+    // Further off it is another register, another note, or another tube than was measured.
+    constexpr double furthest_cents = 350.0;
+    const double off = centsBetween(*heard, *model).cents();
+    if (std::abs(off) > furthest_cents) {
+        Q_EMIT failed(
+            tr("%1 Hz is %2 cents from what this tube can sound without holes. Check the pitch, the length and the bore.")
+                .arg(text::number(heard->hertz(), 1), text::wholeCents(off)));
+        return showKeys();
+    }
+    if (m_plan->blown() && std::abs(centsBetween(*heard, *m_plan->blown()).cents()) < 0.1)
+        return; // as it is shown
+    m_plan->setBlown(*heard);
+}
+
 void BlankPage::showKeys()
 {
-    const auto keys = keysServed(m_plan->blank());
+    const auto& blown = m_plan->blown();
+    const auto model = blown ? bareNote(m_plan->blank()) : Result<Hertz>(Error{});
+    const Cents above = model ? centsBetween(*blown, *model) : Cents{};
+    m_blown->setText(blown ? text::number(blown->hertz(), 1) + tr(" Hz") : QString());
+    const auto keys = keysServed(m_plan->blank(), above);
     m_keys->setVisible(keys.ok());
     if (!keys)
         return m_keysWords->setText(text::sentence(keys.error(), m_unit));
@@ -430,6 +477,10 @@ void BlankPage::showKeys()
         own == keys->end()
             ? tr("%1 does not suit this tube. Lowest notes: ● good ◐ poor ○ unsuitable").arg(text::noteName(wanted))
             : m_keys->partWords(static_cast<int>(own - keys->begin())));
+    if (model)
+        m_keysWords->setText(
+            m_keysWords->text() + QLatin1Char('\n') +
+            tr("Heard %1 cents from the calculation; keys and layout go by it.").arg(text::wholeCents(above.cents())));
 }
 
 void BlankPage::takeBlank(Blank blank)

@@ -9,11 +9,13 @@
 #include "text/errors.h"
 #include "text/units.h"
 
+#include <QDoubleSpinBox>
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QLabel>
 #include <QListWidget>
 #include <QScrollArea>
+#include <QSignalBlocker>
 #include <QTableWidget>
 #include <algorithm>
 #include <array>
@@ -110,10 +112,16 @@ constexpr Symptom fluteSymptoms[] = {
 constexpr Symptom reedSymptoms[] = {
     {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "The reed closes and stays closed"), EdgePlace::Reed,
      QT_TRANSLATE_NOOP("dowel::app::EdgePage", "1. Use less lip and less pressure.\n2. Fit a stiffer reed, or bend it open over "
-                                               "gentle heat.\nLast resort: open the lay of the mouthpiece at the tip.")},
+                                               "gentle heat, away from the lay.\nLast resort: open the lay at the tip.")},
     {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "The reed leaks and never starts"), EdgePlace::Reed,
-     QT_TRANSLATE_NOOP("dowel::app::EdgePage", "1. Wet the reed and bind it tighter.\n2. Suck with the end closed: suction must "
-                                               "hold for a moment.\nLast resort: flatten the table of the mouthpiece.")},
+     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
+                       "1. Wet the reed and bind it tighter.\n2. Suck with the end closed: suction must "
+                       "hold for a moment.\n3. Bend the reed towards the lay over gentle heat.\nLast resort: flatten "
+                       "the lay on abrasive on a flat plate.")},
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Sounds only with much of the reed in the mouth"), EdgePlace::Reed,
+     QT_TRANSLATE_NOOP("dowel::app::EdgePage",
+                       "1. Move the band towards the tip: the pitch rises, and less of the reed swings.\n2. "
+                       "Fit a thinner or shorter reed.\nLast resort: cut the lay shorter.")},
     {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Only upper notes"), EdgePlace::Reed,
      QT_TRANSLATE_NOOP("dowel::app::EdgePage",
                        "1. Fit a softer reed.\n2. Look for a leak near the top.\nLast resort: enlarge the mouthpiece chamber.")},
@@ -170,7 +178,10 @@ EdgePage::EdgePage(Plan& plan, QWidget* parent)
       m_ends{new LengthField(QStringLiteral("edgeBeak"), tr("Beak length"), this),
              new LengthField(QStringLiteral("edgeChamberEntry"), tr("Slow chamber entry"), this),
              new LengthField(QStringLiteral("edgeChamberExit"), tr("Slow chamber exit"), this),
-             new LengthField(QStringLiteral("edgeSocket"), tr("Mouthpiece socket depth"), this)},
+             new LengthField(QStringLiteral("edgeSocket"), tr("Socket depth"), this),
+             new LengthField(QStringLiteral("edgeLay"), tr("Lay cut into the tube"), this)},
+      m_layAngle(form::spin(this, "edgeLayAngle", tr("Angle of the lay"), 0.0, 89.0, 1.0, 0, tr(" °"))),
+      m_layAngleWords(new QLabel(tr("at"), this)),
       m_endsRow(new QWidget(this)),
       m_aboveRow(new QWidget(this)),
       m_aboveWords(new QLabel(this)),
@@ -203,6 +214,7 @@ EdgePage::EdgePage(Plan& plan, QWidget* parent)
         connect(field, &LengthField::lengthChanged, this, &EdgePage::takeAbove);
         connect(field, &LengthField::refused, this, &EdgePage::failed);
     }
+    connect(m_layAngle, &QDoubleSpinBox::valueChanged, this, &EdgePage::takeAbove);
     for (LengthField* field : m_ends) {
         connect(field, &LengthField::lengthChanged, this, &EdgePage::takeAbove);
         connect(field, &LengthField::refused, this, &EdgePage::failed);
@@ -258,6 +270,11 @@ void EdgePage::arrange()
         row->addWidget(m_ends[i]);
         m_endsWords[i]->hide(); // until it is known which of them there are
         m_ends[i]->hide();
+    }
+    m_layAngle->setMaximumWidth(Style::scaled(64));
+    for (QWidget* w : std::initializer_list<QWidget*>{m_layAngleWords, m_layAngle}) {
+        ends->addWidget(w);
+        w->hide();
     }
     ends->addStretch(1);
     m_endsRow->hide();
@@ -323,11 +340,13 @@ void EdgePage::takeAbove()
     const bool chamber = b.spec.family == Family::TwoChamber;
     if (auto* top = std::get_if<ClosedTop>(&b.spec.excitation)) {
         top->socket = m_ends[3]->length();
+        top->lay = m_ends[4]->length();
+        top->layAngle_deg = m_layAngle->value();
         if (const auto fits = Instrument::make(bareTube(b.spec)); !fits) {
             Q_EMIT failed(text::sentence(fits.error(), m_unit));
             return refresh();
         }
-        return m_plan->setSocket(top->socket);
+        return m_plan->setReedSeat(top->socket, top->lay, top->layAngle_deg);
     }
     Head head = headOf(b.spec);
     head.length = m_above[0]->length();
@@ -361,9 +380,14 @@ void EdgePage::showAbove()
     m_ends[0]->setLength(head.beak);
     m_ends[1]->setLength(head.slowChamberEntry);
     m_ends[2]->setLength(head.slowChamberExit);
-    m_ends[3]->setLength(top != nullptr ? top->socket : Metres{});
-    const std::array shown{std::holds_alternative<Duct>(spec.excitation) && !chamber, chamber, chamber,
-                           top != nullptr && !top->lip};
+    const bool reed = top != nullptr && !top->lip;
+    m_ends[3]->setLength(reed ? top->socket : Metres{});
+    m_ends[4]->setLength(reed ? top->lay : Metres{});
+    const QSignalBlocker still(m_layAngle);
+    m_layAngle->setValue(reed ? top->layAngle_deg : 0.0);
+    m_layAngle->setVisible(reed);
+    m_layAngleWords->setVisible(reed);
+    const std::array shown{std::holds_alternative<Duct>(spec.excitation) && !chamber, chamber, chamber, reed, reed};
     for (std::size_t i = 0; i < m_ends.size(); ++i) {
         m_ends[i]->setVisible(shown[i]);
         m_endsWords[i]->setVisible(shown[i]);

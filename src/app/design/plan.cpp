@@ -3,6 +3,7 @@
 
 #include "app/document/shop_settings.h"
 
+#include "core/layout/families.h"
 #include "core/tuning/pitch.h"
 #include "session/sizes.h"
 #include "store/store.h"
@@ -53,8 +54,8 @@ void Plan::judgeKept()
 {
     if (!m_kept.goal)
         return;
-    m_jobs.run([goal = *m_kept.goal, length = blank().spec.bore.back().at,
-                wishes = wishes()](const Cancel&) { return layoutAt(goal, length, wishes, learntPriors(goal.spec().family)); },
+    m_jobs.run([goal = *m_kept.goal, length = blank().spec.bore.back().at, wishes = wishesAsBlown()](
+                   const Cancel&) { return layoutAt(goal, length, wishes, learntPriors(goal.spec().family)); },
                [this, revision = m_revision](Result<Layout> layout) {
                    if (!layout || revision != m_revision)
                        return;
@@ -127,8 +128,27 @@ void Plan::begin(Family family)
     touched(true);
 }
 
+LayoutWishes Plan::wishesAsBlown() const
+{
+    LayoutWishes wishes = m_kept.wishes;
+    if (m_kept.blown && wishes.heardAbove.empty())
+        if (auto above = aboveModel(m_kept.blank, *m_kept.blown))
+            wishes.heardAbove = std::move(*above);
+    return wishes;
+}
+
+void Plan::setBlown(std::optional<Hertz> blown)
+{
+    if (blown == m_kept.blown)
+        return;
+    m_kept.blown = blown;
+    touched(true);
+}
+
 void Plan::setBlank(Blank blank)
 {
+    if (!(blank.spec.bore == m_kept.blank.spec.bore))
+        m_kept.blown.reset(); // it was another tube that was heard
     m_kept.blank = std::move(blank);
     touched(true);
 }
@@ -236,11 +256,14 @@ void Plan::setHead(const Head& head)
     setWithoutSound([&](InstrumentSpec& spec) { spec.head = head; });
 }
 
-void Plan::setSocket(Metres depth)
+void Plan::setReedSeat(Metres socket, Metres lay, double layAngle_deg)
 {
     setWithoutSound([&](InstrumentSpec& spec) {
-        if (auto* top = std::get_if<ClosedTop>(&spec.excitation))
-            top->socket = depth;
+        if (auto* top = std::get_if<ClosedTop>(&spec.excitation)) {
+            top->socket = socket;
+            top->lay = lay;
+            top->layAngle_deg = layAngle_deg;
+        }
     });
 }
 
@@ -330,7 +353,7 @@ void Plan::layOut()
 {
     const int revision = m_revision;
     m_jobs.run(
-        [blank = m_kept.blank, wishes = m_kept.wishes, model = m_kept.model](const Cancel& cancel) -> Result<Layout> {
+        [blank = m_kept.blank, wishes = wishesAsBlown(), model = m_kept.model](const Cancel& cancel) -> Result<Layout> {
             const Priors priors = learntPriors(blank.spec.family);
             return model ? session::layoutAfter(*model, blank, wishes, true, cancel, priors)
                          : dowel::layOut(blank, wishes, true, cancel, priors);
@@ -370,8 +393,9 @@ void Plan::tryOut(const Instrument& shape)
     m_unkept = true;
     m_keepLater.start();
     Q_EMIT changed();
-    m_drags.runInTurn([before = *m_judged, shape, wishes = wishes()](const Cancel&) { return draggedTo(before, shape, wishes); },
-                      [this, revision](Result<Layout> layout) { follow(std::move(layout), revision); });
+    m_drags.runInTurn(
+        [before = *m_judged, shape, wishes = wishesAsBlown()](const Cancel&) { return draggedTo(before, shape, wishes); },
+        [this, revision](Result<Layout> layout) { follow(std::move(layout), revision); });
 }
 
 void Plan::follow(Result<Layout> layout, int revision)

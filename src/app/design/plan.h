@@ -73,8 +73,8 @@ public:
     void setThumb(bool thumb);
     /// What lies above the edge sounds nothing: the layout stays.
     void setHead(const Head& head);
-    /// Nor does how far a mouthpiece goes in, whose end is where it was.
-    void setSocket(Metres depth);
+    /// Nor does how far a mouthpiece goes in, whose end is where it was, or the flat that a reed lies on.
+    void setReedSeat(Metres socket, Metres lay, double layAngle_deg);
     /// Of every joint.
     void setTenons(Metres length);
     /// What is in the shop's drawer: the order of work calls bits by it. sizesToo: nothing is drilled yet, so that the blank goes
@@ -86,6 +86,9 @@ public:
     /// nullptr where the shop has none.
     [[nodiscard]] const BitDrawer* drawer() const { return m_drawer ? &*m_drawer : nullptr; }
     void setModel(std::optional<Instrument> model);
+    /// What the bare tube was heard at before any hole: keys and layout go by it. Nothing: by the model alone.
+    void setBlown(std::optional<Hertz> blown);
+    [[nodiscard]] const std::optional<Hertz>& blown() const { return m_kept.blown; }
     /// A hole beside the line; places and sizes stay.
     void setAside(std::size_t hole, Metres aside);
     void tick(const std::string& step, bool done);
@@ -105,6 +108,8 @@ Q_SIGNALS:
 private:
     /// Of blank and layout alike, which stays.
     void setWithoutSound(const std::function<void(InstrumentSpec&)>& change);
+    /// The wishes with how much sharper than the model the tube is.
+    [[nodiscard]] LayoutWishes wishesAsBlown() const;
     void touched(bool dropLayout);
     void judgeKept();
     void follow(Result<Layout> layout, int revision);

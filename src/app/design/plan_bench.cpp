@@ -81,6 +81,7 @@ void PlanBench::setUnit(text::LengthUnit unit)
     m_edge->setUnit(unit);
     m_layout->setUnit(unit);
     m_drill->setUnit(unit);
+    m_target->followDegrees();
 }
 
 void PlanBench::showPage(int page)

@@ -20,6 +20,7 @@ class QDoubleSpinBox;
 class QFormLayout;
 class QHBoxLayout;
 class QLabel;
+class QLineEdit;
 class QListWidget;
 class QPushButton;
 class QStackedWidget;
@@ -35,6 +36,7 @@ enum class EdgePlace;
 class FingeringCard;
 class KeysPicture;
 class Questions;
+class TemperatureField;
 class TuningPicture;
 
 /// Family, bore at stations, wall, mouth, material; beside it what this tube serves for and what to mind.
@@ -65,6 +67,7 @@ private:
     void showStations();
     /// What the keys served for, what to measure, and holes beside a node.
     void showChecks();
+    void takeBlown();
     void showKeys();
     void takeStations(int row, int column);
     /// Takes one cell into the station. Errors: BadValue.
@@ -85,6 +88,7 @@ private:
     BorePicture* m_profile;
     KeysPicture* m_keys;
     QLabel* m_keysWords;
+    QLineEdit* m_blown;
     QTableWidget* m_stations;
     LengthField* m_wall;
     static constexpr int mouthFields = 5;
@@ -139,8 +143,10 @@ private:
     QWidget* m_windwayRow;
     /// What lies above the edge: its length, and a slow chamber's length and width.
     std::array<LengthField*, 3> m_above;
-    std::array<LengthField*, 4> m_ends; ///< beak, entry and exit of a slow chamber, socket of a mouthpiece
-    std::array<QLabel*, 4> m_endsWords{};
+    std::array<LengthField*, 5> m_ends; ///< beak, entry and exit of a slow chamber, socket of a mouthpiece, lay of a reed
+    std::array<QLabel*, 5> m_endsWords{};
+    QDoubleSpinBox* m_layAngle;
+    QLabel* m_layAngleWords;
     QWidget* m_endsRow;
     QWidget* m_aboveRow;
     QLabel* m_aboveWords;
@@ -159,6 +165,8 @@ class TargetPage : public QWidget
 
 public:
     TargetPage(Plan& plan, Questions& questions, QWidget* parent = nullptr);
+    /// Temperatures are told in other degrees now.
+    void followDegrees();
 
 Q_SIGNALS:
     void failed(const QString& sentence);
@@ -195,7 +203,7 @@ private:
     QComboBox* m_registers;
     QComboBox* m_holes;
     QDoubleSpinBox* m_a4;
-    QDoubleSpinBox* m_celsius;
+    TemperatureField* m_warmth;
     QDoubleSpinBox* m_tolerance;
     QTableWidget* m_table;
     FingeringCard* m_card;

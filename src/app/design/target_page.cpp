@@ -5,6 +5,7 @@
 #include "app/parts/form.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
+#include "app/parts/temperature_field.h"
 #include "core/tuning/scale.h"
 #include "io/json_reader.h"
 #include "io/whole_file.h"
@@ -58,7 +59,8 @@ TargetPage::TargetPage(Plan& plan, Questions& questions, QWidget* parent)
       m_registers(form::box(this, "targetRegisters", tr("Registers"))),
       m_holes(form::box(this, "targetHoles", tr("Holes"))),
       m_a4(form::spin(this, "targetA4", tr("A4"), 380.0, 480.0, 1.0, 1, tr(" Hz"))),
-      m_celsius(form::spin(this, "targetCelsius", tr("Playing temperature"), -5.0, 45.0, 0.5, 1, tr(" °C"))),
+      m_warmth(new TemperatureField(QStringLiteral("targetCelsius"), tr("Playing temperature"), Temperature::fromCelsius(-5.0),
+                                    Temperature::fromCelsius(45.0), this)),
       m_tolerance(form::spin(this, "targetTolerance", tr("Tolerance"), 1.0, 50.0, 1.0, 0, tr(" cents"))),
       m_table(form::table(
           this, "targetTable", tr("Fingerings"),
@@ -81,18 +83,8 @@ TargetPage::TargetPage(Plan& plan, Questions& questions, QWidget* parent)
 void TargetPage::fill()
 {
     form::fillWithNotes(m_lowest);
-    const std::pair<const char*, QString> modes[] = {{"major", tr("Major")},
-                                                     {"minor", tr("Minor (natural)")},
-                                                     {"dorian", tr("Dorian")},
-                                                     {"phrygian", tr("Phrygian")},
-                                                     {"lydian", tr("Lydian")},
-                                                     {"mixolydian", tr("Mixolydian")},
-                                                     {"locrian", tr("Locrian")},
-                                                     {"major-pentatonic", tr("Major pentatonic")},
-                                                     {"minor-pentatonic", tr("Minor pentatonic")},
-                                                     {"chromatic", tr("Chromatic")}};
-    for (const auto& [key, name] : modes)
-        m_mode->addItem(name, QLatin1String(key));
+    for (const auto& [key, name] : text::modes())
+        m_mode->addItem(name, QString::fromStdString(key));
     for (const auto& [key, name] : text::temperaments())
         m_scale->addItem(name, QString::fromStdString(key));
     for (const char* t : {"C", "Db", "D", "Eb", "E", "F", "F#", "G", "Ab", "A", "Bb", "B"})
@@ -138,9 +130,9 @@ QVBoxLayout* TargetPage::makeControls()
     form->addRow(tr("Temperament"), m_scale);
     form->addRow(tr("Tonic"), m_tonic);
     form->addRow(tr("A4"), m_a4);
-    form->addRow(tr("Playing temperature"), m_celsius);
+    form->addRow(tr("Playing temperature"), m_warmth);
     form->addRow(tr("Tolerance"), m_tolerance);
-    m_celsius->setToolTip(tr("Temperature at which the instrument will be played; Listen asks for the workshop's temperature."));
+    m_warmth->setToolTip(tr("Temperature at which the instrument will be played; Listen asks for the workshop's temperature."));
     auto* left = new QVBoxLayout;
     left->addLayout(form);
     auto* files = new QHBoxLayout;
@@ -188,12 +180,17 @@ void TargetPage::arrange()
     columns->addLayout(right, 5);
 }
 
+void TargetPage::followDegrees()
+{
+    m_warmth->followDegrees();
+}
+
 void TargetPage::bind()
 {
     for (QComboBox* b : {m_lowest, m_mode, m_scale, m_tonic, m_registers, m_holes})
         connect(b, &QComboBox::activated, this, &TargetPage::take);
     connect(m_thumb, &QCheckBox::clicked, m_plan, &Plan::setThumb);
-    for (QDoubleSpinBox* s : {m_a4, m_celsius, m_tolerance})
+    for (QDoubleSpinBox* s : {m_a4, static_cast<QDoubleSpinBox*>(m_warmth), m_tolerance})
         connect(s, &QDoubleSpinBox::valueChanged, this, &TargetPage::take);
     connect(m_plan, &Plan::changed, this, &TargetPage::refresh);
     connect(m_table, &QTableWidget::cellChanged, this, &TargetPage::takeCell);
@@ -345,7 +342,7 @@ void TargetPage::refresh()
     m_thumb->setChecked(hasThumb(m_plan->blank()));
     m_thumb->setEnabled(m_plan->blank().holeCount > 0);
     m_a4->setValue(t.tuning.a4.hertz());
-    m_celsius->setValue(t.tuning.playedAt.celsius());
+    m_warmth->setTemperature(t.tuning.playedAt);
     m_tolerance->setValue(t.tolerance.cents());
     const auto& chart = m_plan->blank().spec.fingerings;
     m_table->setRowCount(static_cast<int>(chart.size()));
@@ -401,7 +398,7 @@ void TargetPage::take()
     }
     t.tuning.scale = scale;
     t.tuning.a4 = Hertz::fromHertz(m_a4->value());
-    t.tuning.playedAt = Temperature::fromCelsius(m_celsius->value());
+    t.tuning.playedAt = m_warmth->temperature();
     t.tolerance = Cents::fromCents(m_tolerance->value());
     m_plan->setTarget(t);
 }

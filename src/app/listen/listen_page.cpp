@@ -13,6 +13,7 @@
 #include "app/parts/form.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
+#include "app/parts/temperature_field.h"
 #include "core/tuning/pitch.h"
 #include "session/practice.h"
 #include "session/session.h"
@@ -60,7 +61,9 @@ ListenPage::ListenPage(Document& document, Questions& questions, QWidget* parent
       m_order(form::box(this, "listenOrder", tr("Order"))),
       m_listener(new Listener(document.time(), this)),
       m_cue(new Cue(this)),
-      m_room(new QDoubleSpinBox(this)),
+      m_room(new TemperatureField(QStringLiteral("roomTemperature"), tr("Room temperature"), Temperature::fromCelsius(-30.0),
+                                  Temperature::fromCelsius(130.0),
+                                  this)), // wide enough for a wrong scale to be typed, and answered
       m_table(new QTableView(this)),
       m_timbre(new TimbreCard(document, questions, this)),
       m_round(*document.book())
@@ -107,44 +110,40 @@ void ListenPage::makeButtons()
 
 void ListenPage::makeRoom()
 {
-    m_room->setObjectName(QStringLiteral("roomTemperature"));
-    m_room->setAccessibleName(tr("Room temperature in degrees Celsius"));
-    m_room->setRange(-30.0, 130.0); // wide enough for a wrong scale to be typed, and answered
-    m_room->setKeyboardTracking(false);
-    m_room->setDecimals(1);
-    m_room->setSuffix(tr(" °C"));
-    m_room->setValue(m_document->room().celsius());
+    m_room->setTemperature(m_document->room());
     m_room->setFocusPolicy(Qt::ClickFocus);
-    m_room->setButtonSymbols(QAbstractSpinBox::NoButtons);
     m_roomLabel = new QLabel(tr("&Room"), this);
     m_roomLabel->setProperty("quiet", true);
     m_roomLabel->setBuddy(m_room);
     m_room->setFixedWidth(Style::scaled(84));
-    connect(m_room, &QDoubleSpinBox::valueChanged, this, &ListenPage::takeRoom);
+    connect(m_room, &TemperatureField::temperatureChanged, this, &ListenPage::takeRoom);
     connect(m_room, &QDoubleSpinBox::editingFinished, this, [this] {
         m_roomAsked = m_document->time().elapsed();
         m_roomLabel->setText(tr("&Room"));
     });
 }
 
-void ListenPage::takeRoom(double typed)
+void ListenPage::takeRoom(Temperature typed)
 {
     constexpr double coldest_C = -5.0;
     constexpr double hottest_C = 45.0;
-    if (typed >= coldest_C && typed <= hottest_C)
-        return m_document->setRoom(Temperature::fromCelsius(typed));
+    if (typed.celsius() >= coldest_C && typed.celsius() <= hottest_C)
+        return m_document->setRoom(typed);
     const QSignalBlocker still(m_room);
-    m_room->setValue(m_document->room().celsius());
-    if (typed > hottest_C)
-        Q_EMIT failed(
-            tr("%1 °C is not a room temperature. If you meant Fahrenheit, type %2 °C. The room stays at %3 °C until then.")
-                .arg(text::number(typed, 0))
-                .arg(text::number((typed - 32.0) / 1.8, 1))
-                .arg(text::number(m_room->value(), 1)));
+    m_room->setTemperature(m_document->room());
+    const QString stays = text::temperature(m_room->temperature());
+    if (typed.celsius() > hottest_C && !text::speaksFahrenheit())
+        Q_EMIT failed(tr("%1 is not a room temperature. If you meant Fahrenheit, type %2, or choose Fahrenheit under View. The "
+                         "room stays at %3 until then.")
+                          .arg(text::temperature(typed),
+                               text::temperature(Temperature::fromCelsius((typed.celsius() - 32.0) / 1.8)), stays));
     else
-        Q_EMIT failed(tr("%1 °C is outside the range for tuning. The room stays at %2 °C.")
-                          .arg(text::number(typed, 0))
-                          .arg(text::number(m_room->value(), 1)));
+        Q_EMIT failed(tr("%1 is outside the range for tuning. The room stays at %2.").arg(text::temperature(typed), stays));
+}
+
+void ListenPage::followDegrees()
+{
+    m_room->followDegrees();
 }
 
 void ListenPage::makeTables()

@@ -15,7 +15,6 @@
 
 class QButtonGroup;
 class QComboBox;
-class QDoubleSpinBox;
 class QHBoxLayout;
 class QLabel;
 class QPushButton;
@@ -30,12 +29,15 @@ class Listener;
 class Questions;
 class SoundSource;
 class TakeStrip;
+class TemperatureField;
 
 class ListenPage : public QWidget
 {
     Q_OBJECT
 
 public:
+    /// Temperatures are told in other degrees now.
+    void followDegrees();
     ~ListenPage() override;
     /// What is heard, as a sentence.
     [[nodiscard]] QString heardWords() const;
@@ -83,7 +85,7 @@ private:
     void bindKeys();
     void bindListener();
     void bindDocument();
-    void takeRoom(double typed);
+    void takeRoom(Temperature typed);
     void refresh();
     void onReadingKept(const QString& fingering);
     void onRecommendation();
@@ -118,7 +120,7 @@ private:
     FarView* m_far = nullptr;
     std::optional<std::chrono::milliseconds> m_roomAsked; ///< by the document's time
     bool m_awaitReading = false;
-    QDoubleSpinBox* m_room;
+    TemperatureField* m_room;
     QLabel* m_roomLabel;
     QTableView* m_table;
     TimbreCard* m_timbre;

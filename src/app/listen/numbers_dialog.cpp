@@ -47,8 +47,8 @@ NumbersDialog::NumbersDialog(Document& document, const std::optional<FingeringId
     form::fitColumns(m_table);
     auto* words = form::words(this, "numbersWords", true);
     words->setText(tr("Type hertz (586.3), cents from the target (-12), or a note and cents (D5 -12, equal temperament at this "
-                      "A4). Empty rows are skipped. Room temperature as on Listen: %1 °C.")
-                       .arg(text::number(document.room().celsius(), 1)));
+                      "A4). Empty rows are skipped. Room temperature as on Listen: %1.")
+                       .arg(text::temperature(document.room())));
     m_trouble->setVisible(false);
     auto* sure = new QHBoxLayout;
     auto* label = new QLabel(tr("Uncertainty ±"), this);

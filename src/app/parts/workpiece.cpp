@@ -426,11 +426,19 @@ void Workpiece::drawGhost(QPainter& painter, const Scale& s) const
                 mouthEdge(x);
         }
     };
+    const auto* duct = std::get_if<Duct>(&m_instrument->spec().excitation);
+    const double blockFace = duct != nullptr ? duct->windowLength.metres() : 0.0;
     std::visit(Cases{[&](const Enlarge& g) { hole(g.hole, g.diameter); },
                      [&](const Undercut& g) { hole(g.hole, g.undercutDiameter); },
-                     [&](const Fill& g) { hole(g.hole, g.diameter); }, [&](const Sink& g) { hole(g.hole, g.diameter); },
-                     [&](const Groove& g) { hole(g.hole, {}); }, [&](const OpenWindway&) { mouthEdge(s.left); },
+                     [&](const Fill& g) { hole(g.hole, g.diameter); },
+                     [&](const Sink& g) { hole(g.hole, g.diameter); },
+                     [&](const Groove& g) { hole(g.hole, {}); },
+                     [&](const OpenWindway&) { mouthEdge(s.left); },
                      [&](const Chamfer&) { mouthEdge(s.left); },
+                     [&](const MoveSlide& g) { across(s.x(g.at), head_px + wall + 8.0); },
+                     [&](const MoveBlock& g) { across(s.left - (blockFace + g.upstream.metres()) * s.perMetre, head_px); },
+                     [&](const Smooth& g) { across(s.x(m_instrument->length() - g.length), foot_px); },
+                     [&](const Lacquer&) { across(length_px, foot_px); },
                      [&](const TrimFoot& g) { across(std::min(s.x(g.length), length_px - seen_px), foot_px + wall + 8.0); },
                      [&](const Deepen& g) { bottom(std::max(s.x(g.length), length_px + seen_px)); },
                      [&](const PushPlug& g) { bottom(std::min(s.x(g.length), length_px - seen_px)); },
@@ -440,7 +448,8 @@ void Workpiece::drawGhost(QPainter& painter, const Scale& s) const
                          painter.drawRect(QRectF(QPointF(s.x(g.from), s.axis - r), QPointF(s.x(g.to), s.axis + r)));
                      },
                      [&](const MoveStopper& g) { across(s.left - g.stopper.metres() * s.perMetre, head_px + 6.0); },
-                     [&](const OpenEmbouchure&) { embouchure(); }, [&](const UndercutEmbouchure&) { embouchure(); },
+                     [&](const OpenEmbouchure&) { embouchure(); },
+                     [&](const UndercutEmbouchure&) { embouchure(); },
                      [&](const CutUp& g) {
                          const double now = presentSize(*m_instrument, g).value_or(Metres{}).metres();
                          mouthEdge(s.left + std::max((g.windowLength.metres() - now) * s.perMetre, seen_px));

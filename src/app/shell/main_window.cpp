@@ -108,6 +108,7 @@ MainWindow::MainWindow(std::unique_ptr<Questions> questions, QString folder, Tim
     left->addWidget(m_firstSteps);
     desk->addLayout(left);
     desk->addWidget(m_benches, 1);
+    setFahrenheit(QSettings().value(QStringLiteral("fahrenheit"), false).toBool());
     setInches(QSettings().value(QStringLiteral("inches"), false).toBool());
     m_darkAction->setChecked(m_look == Style::Look::Dark);
     m_contrastAction->setChecked(m_look == Style::Look::Contrast);
@@ -673,6 +674,14 @@ void MainWindow::setInches(bool inches)
         m_planBench->setUnit(m_unit);
     if (m_bench != nullptr)
         m_bench->setUnit(m_unit);
+}
+
+void MainWindow::setFahrenheit(bool fahrenheit)
+{
+    m_fahrenheit->setChecked(fahrenheit);
+    QSettings().setValue(QStringLiteral("fahrenheit"), fahrenheit);
+    text::speakFahrenheit(fahrenheit);
+    setInches(m_unit == text::LengthUnit::Inches); // whatever tells lengths tells temperatures
 }
 
 void MainWindow::tellPositionsFrom(Origin origin)

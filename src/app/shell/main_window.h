@@ -67,6 +67,7 @@ public:
     void showShop();
     void setLook(Style::Look look);
     void setInches(bool inches);
+    void setFahrenheit(bool fahrenheit);
 
 Q_SIGNALS:
     void opened(bool whether);
@@ -146,6 +147,7 @@ private:
     QMenu* m_recent = nullptr;
     Guide* m_guide = nullptr;
     QAction* m_inches = nullptr;
+    QAction* m_fahrenheit = nullptr;
     QAction* m_darkAction = nullptr;
     QAction* m_contrastAction = nullptr;
     text::LengthUnit m_unit = text::LengthUnit::Millimetres;

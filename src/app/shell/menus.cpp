@@ -118,6 +118,10 @@ void MainWindow::buildViewMenu(QMenu* view)
     m_inches = act(
         view, tr("&Inches"), QKeySequence(QStringLiteral("Ctrl+I")), [this](bool on) { setInches(on); }, false);
     m_inches->setCheckable(true);
+    m_fahrenheit = act(
+        view, tr("Degrees &Fahrenheit"), {}, [this](bool on) { setFahrenheit(on); }, false);
+    m_fahrenheit->setObjectName(QStringLiteral("viewFahrenheit"));
+    m_fahrenheit->setCheckable(true);
     m_darkAction = act(
         view, tr("&Dark"), QKeySequence(QStringLiteral("Ctrl+D")),
         [this](bool on) { setLook(on ? Style::Look::Dark : Style::Look::Light); }, false);

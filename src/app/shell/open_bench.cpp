@@ -179,6 +179,7 @@ void OpenBench::setUnit(text::LengthUnit unit)
     m_correct->setUnit(unit);
     m_finish->setUnit(unit);
     m_logbook->setUnit(unit);
+    m_listen->followDegrees();
 }
 
 } // namespace dowel::app

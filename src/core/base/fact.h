@@ -102,6 +102,7 @@ enum class FactId {
     HasNone,
     HasNoStopper,
     HasNoWindow,
+    NoJointThere,
     IsNow,
     MustBeHoleName,
     NothingMeasured,

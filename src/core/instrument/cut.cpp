@@ -32,8 +32,14 @@ bool isSameStep(const Cut& advised, const Cut& made)
 {
     if (advised.index() != made.index() || holeOf(advised) != holeOf(made))
         return false;
-    const auto* one = std::get_if<Ream>(&advised);
-    return one == nullptr || one->sameStretch(std::get<Ream>(made));
+    return std::visit(
+        [&made]<class Kind>(const Kind& one) {
+            if constexpr (requires { one.samePlace(one); })
+                return one.samePlace(std::get<Kind>(made));
+            else
+                return true;
+        },
+        advised);
 }
 
 Metres wantedSize(const Cut& cut)

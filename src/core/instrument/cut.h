@@ -9,6 +9,9 @@
 #include "core/instrument/cuts/enlarge.h"
 #include "core/instrument/cuts/fill.h"
 #include "core/instrument/cuts/groove.h"
+#include "core/instrument/cuts/lacquer.h"
+#include "core/instrument/cuts/move_block.h"
+#include "core/instrument/cuts/move_slide.h"
 #include "core/instrument/cuts/move_stopper.h"
 #include "core/instrument/cuts/open_embouchure.h"
 #include "core/instrument/cuts/open_windway.h"
@@ -16,6 +19,7 @@
 #include "core/instrument/cuts/put_on_foot.h"
 #include "core/instrument/cuts/ream.h"
 #include "core/instrument/cuts/sink.h"
+#include "core/instrument/cuts/smooth.h"
 #include "core/instrument/cuts/trim_foot.h"
 #include "core/instrument/cuts/undercut.h"
 #include "core/instrument/cuts/undercut_embouchure.h"
@@ -26,7 +30,7 @@ namespace dowel {
 
 /// Every kind there is, in the order in which a maker is offered them.
 using Cut = std::variant<Enlarge, TrimFoot, Deepen, CutUp, OpenEmbouchure, UndercutEmbouchure, MoveStopper, Undercut, Fill,
-                         PushPlug, PutOnFoot, Ream, Sink, Groove, OpenWindway, Chamfer>;
+                         PushPlug, PutOnFoot, Ream, Sink, Groove, OpenWindway, Chamfer, MoveSlide, MoveBlock, Smooth, Lacquer>;
 
 /// The instrument after the cut. Errors: UnknownName (no such hole), NotRemovable (the step would add material, with the
 /// sizes), BadGeometry/BadValue from Instrument::make or where the cut does not fit this kind of instrument.
@@ -36,7 +40,7 @@ Result<Instrument> applied(const Instrument& before, const Cut& cut);
 /// has no such thing. For Ream: the narrowest bore between its ends; for PutOnFoot: the length of what is on, 0 for nothing.
 std::optional<Metres> presentSize(const Instrument& instrument, const Cut& cut);
 /// Whether a cut that was made is the one that was advised, but for its size: the same kind at the same place. Of two stretches
-/// of bore: where they share more than half of the shorter one.
+/// of bore: where they share more than half of the shorter one. Of two joints: where they are one.
 [[nodiscard]] bool isSameStep(const Cut& advised, const Cut& made);
 /// The size the cut asks for.
 Metres wantedSize(const Cut& cut);

@@ -123,6 +123,12 @@ Status checkExcitation(const InstrumentSpec& s)
     const double v_mm3 = std::get<ClosedTop>(s.excitation).volume.cubicMillimetres();
     if (!(v_mm3 >= 0.0 && v_mm3 <= 1e6))
         return bad(ErrorCode::BadValue, "/excitation/volume_mm3", {FactId::Within, v_mm3, 0, 1000000});
+    const auto& top = std::get<ClosedTop>(s.excitation);
+    DOWEL_TRY(notNegative("/excitation/socket_mm", top.socket, 200.0));
+    DOWEL_TRY(notNegative("/excitation/lay_mm", top.lay, 200.0));
+    if (!(top.layAngle_deg >= 0.0 && top.layAngle_deg < 90.0))
+        return bad(ErrorCode::BadValue, "/excitation/lay_deg",
+                   {FactId::Within, Degrees{top.layAngle_deg}, Degrees{0.0}, Degrees{90.0}});
     return Done{};
 }
 

@@ -50,9 +50,11 @@ struct Transverse
 /// Single reed on a cylinder, or a lip on a horn: a closed volume at the top of the bore.
 struct ClosedTop
 {
-    bool lip = false;   ///< false: single reed
-    CubicMetres volume; ///< mouthpiece volume plus the compliance of reed or lips, as a volume of air
-    Metres socket{};    ///< how far the mouthpiece goes into the body; 0 where nothing is said
+    bool lip = false;          ///< false: single reed
+    CubicMetres volume;        ///< mouthpiece volume plus the compliance of reed or lips, as a volume of air
+    Metres socket{};           ///< how far the mouthpiece goes into the body; 0 where nothing is said
+    Metres lay{};              ///< length of the flat that the reed lies on, where it is cut into the body itself; 0 for none
+    double layAngle_deg = 0.0; ///< of that flat to the tube; 0 where nothing is said
     friend bool operator==(const ClosedTop&, const ClosedTop&) = default;
 };
 

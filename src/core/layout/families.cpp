@@ -369,11 +369,58 @@ Slenderness slendernessOf(Family family)
 
 } // namespace
 
-Result<std::vector<KeyServed>> keysServed(const Blank& blank)
+namespace {
+
+InstrumentSpec bareOf(const Blank& blank)
 {
     InstrumentSpec bare = blank.spec;
     bare.holes.clear();
     bare.fingerings.clear();
+    return bare;
+}
+
+/// Whether it sounds a quarter of a wave: closed at one end.
+bool isQuarterWave(const InstrumentSpec& spec)
+{
+    const auto* top = std::get_if<ClosedTop>(&spec.excitation);
+    return (top != nullptr && !top->lip) != (spec.foot == Foot::Closed);
+}
+
+/// By how much the period that is heard is longer than the model's, in seconds.
+double longerPeriod_s(Hertz model, Cents above)
+{
+    return (std::exp2(-above.cents() / 1200.0) - 1.0) / model.hertz();
+}
+
+} // namespace
+
+Result<Hertz> bareNote(const Blank& blank)
+{
+    const InstrumentSpec bare = bareOf(blank);
+    const auto tube = DOWEL_TRY(Instrument::make(bare));
+    const auto f = lowestOf(bare, tube.length());
+    if (!f)
+        return Error{ErrorCode::OutOfModelRange, "bore", FactId::None};
+    return Hertz::fromHertz(*f);
+}
+
+Result<std::vector<Cents>> aboveModel(const Blank& blank, Hertz heard)
+{
+    const auto model = DOWEL_TRY(bareNote(blank));
+    const double longer_s = longerPeriod_s(model, centsBetween(heard, model));
+    const bool quarter = isQuarterWave(blank.spec);
+    std::vector<Cents> above;
+    for (const Fingering& f : blank.spec.fingerings) {
+        const int multiple = quarter ? 2 * f.registerNumber - 1 : f.registerNumber;
+        const double lowest_Hz = f.target.hertz() / multiple;
+        above.push_back(Cents::fromCents(1200.0 * std::log2(std::max(0.5, 1.0 - longer_s * lowest_Hz))));
+    }
+    return above;
+}
+
+Result<std::vector<KeyServed>> keysServed(const Blank& blank, Cents above)
+{
+    const InstrumentSpec bare = bareOf(blank);
     const auto tube = Instrument::make(bare);
     if (!tube)
         return tube.error();
@@ -381,13 +428,14 @@ Result<std::vector<KeyServed>> keysServed(const Blank& blank)
     for (std::size_t i = 1; i < bare.bore.size(); ++i)
         mean += 0.5 * (bare.bore[i].diameter + bare.bore[i - 1].diameter).metres() *
                 (bare.bore[i].at - bare.bore[i - 1].at).metres() / tube->length().metres();
-    const auto* top = std::get_if<ClosedTop>(&bare.excitation);
-    const bool quarter = (top != nullptr && !top->lip) != (bare.foot == Foot::Closed);
+    const bool quarter = isQuarterWave(bare);
     const auto [stoutest, slenderest] = slendernessOf(bare.family);
     std::vector<KeyServed> keys;
-    const auto whole = lowestOf(bare, tube->length());
+    auto whole = lowestOf(bare, tube->length());
     if (!whole)
         return keys;
+    const double longer_s = longerPeriod_s(Hertz::fromHertz(*whole), above);
+    whole = *whole * std::exp2(above.cents() / 1200.0);
     constexpr double spared_cents = 25.0; // a note that the tube just misses is still shown
     constexpr int shown = 20;
     const auto first = semitonesFromName(nearestNote(Hertz::fromHertz(*whole), bare.tuning.a4).name);
@@ -397,7 +445,7 @@ Result<std::vector<KeyServed>> keysServed(const Blank& blank)
         const auto f = equalTempered(name, bare.tuning.a4);
         if (!f || f->hertz() < *whole * std::exp2(-spared_cents / 1200.0))
             continue;
-        const auto length = lengthFor(bare, f->hertz(), Metres::fromMetres(2.0 * mean), longest);
+        const auto length = lengthFor(bare, f->hertz() / (1.0 - longer_s * f->hertz()), Metres::fromMetres(2.0 * mean), longest);
         if (!length || length->metres() < 4.0 * mean)
             break;
         longest = *length;

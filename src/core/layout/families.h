@@ -50,6 +50,14 @@ struct KeyServed
 /// Which lowest notes a tube of this bore serves when it is cut from its foot, upwards from its own; how long for each is what
 /// the model has before anything is heard. For a flute or pipe a bore of 1/17 to 1/32 of the length speaks well in two registers.
 /// Errors: those of Instrument::make().
-[[nodiscard]] Result<std::vector<KeyServed>> keysServed(const Blank& blank);
+/// above: how much sharper the bare tube was heard than bareNote() has it; what its mouth adds or takes is the same at every
+/// length.
+[[nodiscard]] Result<std::vector<KeyServed>> keysServed(const Blank& blank, Cents above = {});
+/// What the bare tube sounds by the model, all of it closed but the foot as it is. Errors: those of Instrument::make(),
+/// Posterior.
+[[nodiscard]] Result<Hertz> bareNote(const Blank& blank);
+/// Of every fingering: how much sharper it will be than the model has it, where the bare tube was heard at a pitch. Registers of
+/// a tube that is closed at one end stand at odd multiples. Errors: those of bareNote().
+[[nodiscard]] Result<std::vector<Cents>> aboveModel(const Blank& blank, Hertz heard);
 
 } // namespace dowel

@@ -65,18 +65,28 @@ Result<Eigen::VectorXd> GoalSearch::slopeOf(const std::vector<Lever>& levers, co
         return Column(s.perMetre.col(s.perMetre.cols() - 1));
     };
     const Column slope =
-        std::visit(Cases{[&](const Enlarge& c) { return enlarged(c.hole); }, [&](const Fill& c) { return enlarged(c.hole); },
+        std::visit(Cases{[&](const Enlarge& c) { return enlarged(c.hole); },
+                         [&](const Fill& c) { return enlarged(c.hole); },
                          [&](const Undercut& c) { return Column(s.byUndercut.col(ofHole(c.hole))); },
-                         [&](const TrimFoot&) { return end(); }, [&](const Deepen&) { return end(); },
-                         [&](const PushPlug&) { return end(); }, [&](const CutUp&) { return Column(s.byWindow); },
+                         [&](const TrimFoot&) { return end(); },
+                         [&](const Deepen&) { return end(); },
+                         [&](const PushPlug&) { return end(); },
+                         [&](const CutUp&) { return Column(s.byWindow); },
                          [&](const OpenEmbouchure&) {
                              const auto& lip = std::get<Transverse>(shape.spec().excitation);
                              return Column(s.byWindow + s.byWidth * (lip.holeWidth.metres() / lip.holeLength.metres()));
                          },
                          [&](const MoveStopper&) { return Column(s.byStopper); },
-                         [](const UndercutEmbouchure&) { return Column(); }, [](const PutOnFoot&) { return Column(); },
-                         [](const Sink&) { return Column(); }, [](const Groove&) { return Column(); },
-                         [](const OpenWindway&) { return Column(); }, [](const Chamfer&) { return Column(); },
+                         [](const UndercutEmbouchure&) { return Column(); },
+                         [](const PutOnFoot&) { return Column(); },
+                         [](const Sink&) { return Column(); },
+                         [](const Groove&) { return Column(); },
+                         [](const OpenWindway&) { return Column(); },
+                         [](const Chamfer&) { return Column(); },
+                         [](const MoveSlide&) { return Column(); },
+                         [](const MoveBlock&) { return Column(); },
+                         [](const Smooth&) { return Column(); },
+                         [](const Lacquer&) { return Column(); },
                          [](const Ream&) {
                              return Column();
                          }},

@@ -20,6 +20,7 @@ constexpr double longestEmbouchure = 0.70;
 // Left between the undercuts of neighbouring holes, and below the lowest; common practice, no source.
 constexpr Metres woodBetweenRamps = Metres::fromMillimetres(1.0);
 constexpr Metres besideTheHole = Metres::fromMillimetres(0.5); // between an embouchure hole's edge and the stopper
+constexpr Metres usualSlideOut = Metres::fromMillimetres(8.0);
 constexpr double nothing_m = 1e-7;
 
 } // namespace
@@ -54,6 +55,13 @@ std::vector<Lever> leversOf(const Instrument& instrument, LeverScope means, Metr
         // in where the second register is flat; it can be moved back. Common practice, no source.
         levers.push_back({MoveStopper{}, std::min(lip->stopper, lip->holeLength * 0.5 + besideTheHole),
                           std::max(lip->stopper, spec.bore.front().diameter * 1.5)});
+    if (!spec.slides.empty()) {
+        // The topmost joint tunes the whole and goes back. Half its tenon stays in the socket; common practice, no source.
+        const Slide& top =
+            *std::min_element(spec.slides.begin(), spec.slides.end(), [](const Slide& a, const Slide& b) { return a.at < b.at; });
+        const Metres furthest = top.tenon > Metres{} ? top.tenon / 2.0 : usualSlideOut;
+        levers.push_back({MoveSlide{top.at, {}}, Metres{}, std::max(top.out, furthest)});
+    }
     if (means == LeverScope::Usual)
         return withRoom();
     if (lip != nullptr) {

@@ -14,7 +14,7 @@ void splitBoreAt(InstrumentSpec& spec, Metres at)
     bore.insert(next, cuts::stationAt(bore, spec.wall, at));
 }
 
-bool Ream::sameStretch(const Ream& other) const
+bool Ream::samePlace(const Ream& other) const
 {
     const Metres shared = std::min(to, other.to) - std::max(from, other.from);
     return shared > std::min(to - from, other.to - other.from) / 2.0;

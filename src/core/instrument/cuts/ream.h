@@ -21,7 +21,7 @@ struct Ream
     [[nodiscard]] Metres size() const { return diameter; }
     void resize(Metres reamedTo) { diameter = reamedTo; }
     /// Two stretches are one work where they share more than half of the shorter one.
-    [[nodiscard]] bool sameStretch(const Ream& other) const;
+    [[nodiscard]] bool samePlace(const Ream& other) const;
     [[nodiscard]] std::optional<Metres> present(const Instrument& there) const;
     Status doTo(InstrumentSpec& spec) const;
     static std::vector<Ream> on(const Instrument& there);
