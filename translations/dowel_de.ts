@@ -2946,8 +2946,8 @@ Last resort: flatten the lay on abrasive on a flat plate.</source>
 Letztes Mittel: die Bahn auf Schleifpapier auf einer ebenen Platte abrichten.</translation>
     </message>
     <message>
-        <source>Sounds only with much of the reed in the mouth</source>
-        <translation>Klingt nur, wenn viel vom Blatt im Mund ist</translation>
+        <source>Sounds only deep in the mouth</source>
+        <translation>Klingt nur tief im Mund</translation>
     </message>
     <message>
         <source>1. Move the band towards the tip: the pitch rises, and less of the reed swings.
@@ -2976,6 +2976,11 @@ Letztes Mittel: die Bahn kürzer schneiden.</translation>
     <message>
         <source>at</source>
         <translation>bei</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <comment>lay</comment>
+        <translation>keine</translation>
     </message>
 </context>
 <context>

@@ -253,10 +253,50 @@ Json gainJson(const ShapingGain& gain)
             {"spec", io::jsonOf(gain.goal)}};
 }
 
-/// memory: where the shop memory is that the row begins from; empty for none.
-Answer layout(const std::string& path, const std::string& memory)
+/// With the drawer's bits as the sizes that there are.
+io::LayoutAsked byDrawer(io::LayoutAsked asked, const BitDrawer& drawer)
 {
-    const auto asked = DOWEL_TRY(io::readLayoutFile(path));
+    if (drawer.bits.empty())
+        return asked;
+    asked.wishes.bits.clear();
+    for (const Bit& b : drawer.bits)
+        if (b.diameter >= asked.wishes.smallest && b.diameter <= asked.wishes.largest)
+            asked.wishes.bits.push_back(b.diameter);
+    if (auto* blank = std::get_if<Blank>(&asked.from)) {
+        blank->spec.tools = toolsOf(drawer, blank->spec.tools);
+    } else {
+        InstrumentSpec spec = std::get<Instrument>(asked.from).spec();
+        spec.tools = toolsOf(drawer, spec.tools);
+        if (auto made = Instrument::make(std::move(spec), Instrument::Neighbours::MayMeet))
+            asked.from = std::move(*made);
+    }
+    return asked;
+}
+
+/// What makes each hole, first and in the end, by the drawer's own marking; a size that no bit makes is left to the hand.
+Json drawerJson(const Layout& found, const BitDrawer& drawer)
+{
+    const auto called = [&](Metres size) {
+        const Bit* bit = drawer.bitOf(size);
+        return bit != nullptr ? bit->name : std::string(drawer.worksByHand() ? "by hand" : "out of reach");
+    };
+    Json list = Json::array();
+    for (std::size_t i = 0; i < found.start.spec().holes.size(); ++i)
+        list.push_back({{"hole", found.start.spec().holes[i].id.text},
+                        {"first", called(found.start.spec().holes[i].diameter)},
+                        {"at_most", called(found.goal.spec().holes[i].diameter)}});
+    return list;
+}
+
+/// memory: where the shop memory is that the row begins from; drawerFile: what is in the drawer; empty for none.
+Answer layout(const std::string& path, const std::string& memory, const std::string& drawerFile)
+{
+    auto asked = DOWEL_TRY(io::readLayoutFile(path));
+    std::optional<BitDrawer> drawer;
+    if (!drawerFile.empty()) {
+        drawer = DOWEL_TRY(io::readDrawerFile(drawerFile));
+        asked = byDrawer(std::move(asked), *drawer);
+    }
     Priors priors;
     if (!memory.empty()) {
         if (std::error_code unknown; !std::filesystem::exists(memory, unknown))
@@ -271,8 +311,16 @@ Answer layout(const std::string& path, const std::string& memory)
     }
     const auto* row = std::get_if<Instrument>(&asked.from);
     // A row that is there already does not say how long its blank was: long enough for any foot.
-    const auto found = DOWEL_TRY(row != nullptr ? layOut(*row, row->length() * 2.0, asked.wishes, true, {}, priors)
-                                                : layOut(std::get<Blank>(asked.from), asked.wishes, true, {}, priors));
+    const auto laidOut = [&](const LayoutWishes& wishes) {
+        return row != nullptr ? layOut(*row, row->length() * 2.0, wishes, true, {}, priors)
+                              : layOut(std::get<Blank>(asked.from), wishes, true, {}, priors);
+    };
+    auto tried = laidOut(asked.wishes);
+    if (!tried && drawer && drawer->worksByHand()) { // no row of these bits: the hand makes what is between them
+        asked.wishes.bits.clear();
+        tried = laidOut(asked.wishes);
+    }
+    const auto found = DOWEL_TRY(std::move(tried));
     const auto notes = DOWEL_TRY(forecastJson(found.goal, priors));
     Json costs = Json::array();
     for (const WishCost& c : found.costs) {
@@ -286,7 +334,7 @@ Answer layout(const std::string& path, const std::string& memory)
     Json gains = Json::array();
     for (const ShapingGain& g : found.gains)
         gains.push_back(gainJson(g));
-    return Json{
+    Json answer{
         {"spec", io::jsonOf(found.goal)},
         {"start", io::jsonOf(found.start)},
         {"forecast", notes},
@@ -294,6 +342,9 @@ Answer layout(const std::string& path, const std::string& memory)
         {"costs", costs},
         {"reshaped", reshapedJson(found.reshaped, found.goal.spec())},
         {"would_help", gains}};
+    if (drawer)
+        answer["tools"] = drawerJson(found, *drawer);
+    return answer;
 }
 
 Answer analyseTake(const std::string& path, std::optional<double> expect)
@@ -532,7 +583,8 @@ void addMaking(CLI::App& app, Asked& a)
     auto* lay = app.add_subcommand("layout", "Calculate hole positions and diameters for a blank");
     lay->add_option("spec", a.file, "SPEC.json")->required();
     a.takesMemory(lay);
-    a.does(lay, [&a] { return layout(a.file, a.memory); });
+    lay->add_option("--drawer", a.steps.drawer, "DRAWER.json: bits and tools of the shop");
+    a.does(lay, [&a] { return layout(a.file, a.memory, a.steps.drawer); });
 }
 
 void addStock(CLI::App& app, Asked& a)

@@ -260,6 +260,30 @@ private Q_SLOTS:
                 QVERIFY2(page.contains(QString::number((length - h.at).millimetres(), 'f', 1)), qPrintable(page));
         }
     }
+    void aLayoutHasTheDrawersOwnSizes()
+    {
+        const std::string drawer =
+            write("drawer.json", Json{{"bits", {"5 mm", "7/32", "1/4", "No. 1", "8 mm", "11/32"}}, {"tools", {"knife"}}}.dump());
+        const std::string blank = std::string(DOWEL_EXAMPLES) + "/whistle.blank.json";
+        const Answer a = run({"layout", blank, "--drawer", drawer});
+        QVERIFY2(a.status == 0, a.words.c_str());
+        // Sizes by ASME B94.11M (number and fractional sizes, from memory), in millimetres.
+        const std::map<std::string, double> sizes{{"5 mm", 5.0}, {"7/32", 5.55625}, {"No. 1", 5.7912},
+                                                  {"1/4", 6.35}, {"8 mm", 8.0},     {"11/32", 8.73125}};
+        int byBit = 0;
+        for (const Json& t : a.json["tools"])
+            for (const Json& h : a.json["start"]["holes"])
+                if (h["id"] == t["hole"])
+                    for (const auto& [name, size] : sizes)
+                        if (t["first"] == name) {
+                            VERIFY_NEAR(h["diameter_mm"].get<double>(), size, 0.001);
+                            ++byBit;
+                        }
+        QCOMPARE(a.json["tools"].size(), a.json["start"]["holes"].size());
+        QVERIFY2(byBit >= 3, a.json["tools"].dump().c_str());
+        QVERIFY(!run({"layout", blank}).json.contains("tools"));
+        QCOMPARE(run({"layout", blank, "--drawer", place("none.json")}).status, 1);
+    }
     void whichKeysABlankServes()
     {
         const Answer a = run({"keys", std::string(DOWEL_EXAMPLES) + "/whistle.blank.json"});

@@ -7,8 +7,10 @@
 #include "app/parts/fingering_card.h"
 #include "app/parts/length_field.h"
 #include "app/parts/workpiece.h"
+#include "core/layout/families.h"
 #include "gui/gui_support.h"
 #include "io/json_reader.h"
+#include "io/plan_json.h"
 #include "io/spec_json.h"
 #include "io/whole_file.h"
 #include "support/fixtures.h"
@@ -1015,6 +1017,47 @@ private Q_SLOTS:
         desk.key(Qt::Key_2, Qt::ControlModifier);
         typed("edgeSocket", QStringLiteral("24"));
         VERIFY_NEAR(std::get<ClosedTop>(plan.blank().spec.excitation).socket.millimetres(), 24.0, 1e-9);
+    }
+    void theBareTubeIsBlownAndKeysAndLayoutGoByIt()
+    {
+        Desk desk(false);
+        QVERIFY(desk.begins());
+        desk.key(Qt::Key_4, Qt::ControlModifier);
+        QVERIFY(laidOut(desk));
+        const auto& plan = desk.window().plan();
+        const Metres before = plan.layout()->goal.length();
+        const auto model = bareNote(plan.blank());
+        VERIFY_OK(model);
+        desk.key(Qt::Key_1, Qt::ControlModifier);
+        auto* blown = desk.find<QLineEdit>("blankBlown");
+        const auto type = [&](const QString& pitch) {
+            blown->setFocus();
+            blown->selectAll();
+            QTest::keyClicks(blown, pitch);
+            QTest::keyClick(blown, Qt::Key_Return);
+        };
+        type(QStringLiteral("123")); // no tube of this length
+        QVERIFY2(desk.message().contains(QStringLiteral("without holes")), qPrintable(desk.message()));
+        QVERIFY(!plan.blown());
+        constexpr double sharp_cents = 30.0;
+        const double heard = model->hertz() * std::exp2(sharp_cents / 1200.0);
+        type(QString::number(heard, 'f', 2));
+        QVERIFY(plan.blown().has_value());
+        VERIFY_NEAR(plan.blown()->hertz(), heard, 0.02);
+        QVERIFY(desk.find<QLabel>("blankKeysWords")->text().contains(QStringLiteral("+30 cents")));
+        // A tube that sounds sharp is left longer for the same note: by about 1.7 per cent for 30 cents, less what the mouth has.
+        desk.key(Qt::Key_4, Qt::ControlModifier);
+        QVERIFY(laidOut(desk));
+        const double longer = plan.layout()->goal.length() / before;
+        QVERIFY2(longer > 1.010 && longer < 1.028, qPrintable(QString::number(longer, 'f', 4)));
+        // It is kept with the plan, and forgotten with the tube that was blown.
+        const auto kept = io::planFromText(plan.text());
+        VERIFY_OK(kept);
+        VERIFY_NEAR(kept->blown->hertz(), heard, 0.02);
+        Blank other = plan.blank();
+        other.spec.bore.back().at = other.spec.bore.back().at + Metres::fromMillimetres(10.0);
+        desk.window().plan().setBlank(other);
+        QVERIFY(!plan.blown());
     }
     void aNodeThatStaysIsTheStopper()
     {

@@ -121,6 +121,11 @@ public:
     /// What the order of work said.
     [[nodiscard]] const QString& read() const { return m_read; }
 
+    /// Every fingering once.
+    bool listensOnce()
+    {
+        return (waitFor([this] { return m_desk.idle(); }) && listens()) || fails(QStringLiteral("listens"));
+    }
     /// Listens and cuts as advised until the work is at its end.
     bool tunes()
     {

@@ -152,6 +152,54 @@ private Q_SLOTS:
         QVERIFY(maker.read().contains(QStringLiteral("PVC")));
         COMES_HOME("drone.pdf", "two-chamber flute");
     }
+    void aTwoChamberFluteTunedToItself()
+    {
+        Maker maker(31);
+        WALKS(maker.begins(Family::TwoChamber, "Clay pit drone"));
+        maker.chooses("blankMaterial", QStringLiteral("cane"));
+        maker.goes(Qt::Key_2);
+        maker.types("edgeChamberLength", QStringLiteral("75"));
+        maker.types("edgeChamberEntry", QStringLiteral("6"));
+        maker.types("edgeChamberExit", QStringLiteral("8"));
+        WALKS(maker.laysOut());
+        WALKS(maker.worksThroughTheOrder());
+        QVERIFY(maker.read().contains(QStringLiteral("Open the slow chamber at the top by 6 mm")));
+        // No key in mind: it is blown as it is, and asked which scale that is nearest to.
+        WALKS(maker.listensOnce());
+        const double before = maker.worst();
+        maker.goes(Qt::Key_7);
+        maker.desk().window().correctPage()->changeWanted();
+        maker.clicks("wantedNearest");
+        const QString words = maker.desk().find<QLabel>("wantedNearestWords")->text();
+        QVERIFY2(words.startsWith(QStringLiteral("Nearest:")), qPrintable(words));
+        maker.clicks("wantedKeep");
+        EVENTUALLY(maker.desk().idle());
+        QVERIFY2(maker.worst() < before, qPrintable(QStringLiteral("%1 %2").arg(maker.worst()).arg(before)));
+        COMES_HOME("itself.pdf", "two-chamber flute tuned to itself");
+    }
+    void aVegetableWithItsLayCutInOneStroke()
+    {
+        Maker maker(33);
+        WALKS(maker.begins(Family::Reed, "Kohlrabi pipe"));
+        maker.chooses("blankMaterial", QStringLiteral("vegetable"));
+        maker.goes(Qt::Key_2);
+        maker.types("edgeLay", QStringLiteral("28"));
+        auto* angle = maker.desk().find<QDoubleSpinBox>("edgeLayAngle");
+        angle->setFocus();
+        angle->selectAll();
+        QTest::keyClicks(angle, QStringLiteral("14"));
+        QTest::keyClick(angle, Qt::Key_Return);
+        maker.goes(Qt::Key_3);
+        maker.chooses("targetHoles", 5);
+        WALKS(maker.laysOut());
+        WALKS(maker.worksThroughTheOrder());
+        QVERIFY2(maker.read().contains(QStringLiteral("a flat 28 mm long, at 14° to the tube")), qPrintable(maker.read()));
+        QVERIFY(maker.read().contains(QStringLiteral("groove for the band")));
+        QVERIFY(!maker.read().contains(QStringLiteral("Fit the mouthpiece"))); // there is none
+        WALKS(maker.tunes());
+        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
+        report(maker, "vegetable with a cut lay");
+    }
     void aWhistleByProportionDoneBetter()
     {
         Maker maker(30);

@@ -277,7 +277,7 @@ void WantedDialog::accept()
         return refuse(wanted.error());
     AmendEntry change;
     const Tuning now = tuning();
-    if (!(now == m_before.tuning) || *wanted != m_before.fingerings)
+    if (!(now == m_before.tuning) || *wanted != m_document->book()->present().spec().fingerings)
         change.wanted = Wanted{now, std::move(*wanted)};
     if (const std::string name = m_name->text().trimmed().toStdString(); name != m_before.name)
         change.name = name;

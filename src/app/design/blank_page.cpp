@@ -454,7 +454,8 @@ void BlankPage::takeBlown()
                 .arg(text::number(heard->hertz(), 1), text::wholeCents(off)));
         return showKeys();
     }
-    if (m_plan->blown() && std::abs(centsBetween(*heard, *m_plan->blown()).cents()) < 0.1)
+    constexpr double shownTo_cents = 0.5;
+    if (m_plan->blown() && std::abs(centsBetween(*heard, *m_plan->blown()).cents()) < shownTo_cents)
         return; // as it is shown
     m_plan->setBlown(*heard);
 }

@@ -118,7 +118,7 @@ constexpr Symptom reedSymptoms[] = {
                        "1. Wet the reed and bind it tighter.\n2. Suck with the end closed: suction must "
                        "hold for a moment.\n3. Bend the reed towards the lay over gentle heat.\nLast resort: flatten "
                        "the lay on abrasive on a flat plate.")},
-    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Sounds only with much of the reed in the mouth"), EdgePlace::Reed,
+    {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Sounds only deep in the mouth"), EdgePlace::Reed,
      QT_TRANSLATE_NOOP("dowel::app::EdgePage",
                        "1. Move the band towards the tip: the pitch rises, and less of the reed swings.\n2. "
                        "Fit a thinner or shorter reed.\nLast resort: cut the lay shorter.")},
@@ -262,7 +262,7 @@ void EdgePage::arrange()
     ends->setContentsMargins(0, 0, 0, 0);
     ends->setSpacing(Style::grid);
     for (std::size_t i = 0; i < m_ends.size(); ++i) {
-        m_ends[i]->setNothing(tr("unknown"));
+        m_ends[i]->setNothing(i == 4 ? tr("none", "lay") : tr("unknown"));
         m_ends[i]->setMaximumWidth(Style::scaled(104));
         m_endsWords[i] = new QLabel(m_ends[i]->accessibleName(), this);
         QHBoxLayout* row = i == 0 ? above : ends; // a beak has room beside the length above the edge

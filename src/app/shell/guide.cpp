@@ -21,7 +21,7 @@ namespace dowel::app {
 namespace {
 
 /// A text whose pictures are drawn when they are wanted.
-class Pages : public QTextBrowser
+class GuideText : public QTextBrowser
 {
 public:
     using QTextBrowser::QTextBrowser;
@@ -68,7 +68,7 @@ QString htmlOf(const QString& markdown)
 
 } // namespace
 
-Guide::Guide(QWidget* parent) : QDialog(parent), m_search(new QLineEdit(this)), m_text(new Pages(this))
+Guide::Guide(QWidget* parent) : QDialog(parent), m_search(new QLineEdit(this)), m_text(new GuideText(this))
 {
     setObjectName(QStringLiteral("guide"));
     setWindowTitle(tr("How to work with Dowel"));

@@ -7,6 +7,7 @@
 #include "app/parts/style.h"
 #include "app/shell/demo_run.h"
 #include "app/shell/demo_shop.h"
+#include "app/shell/finished_example.h"
 #include "app/shell/main_window.h"
 #include "app/shell/one_window.h"
 #include "core/base/thread_role.h"
@@ -68,6 +69,7 @@ struct Options
     QCommandLineOption picture{QStringLiteral("picture"),
                                QApplication::translate("main", "Leave a picture of the first page in <file> and end."),
                                QStringLiteral("file")};
+    QCommandLineOption example{QStringLiteral("finished-example"), QString(), QStringLiteral("file")};
     QCommandLineOption type{QStringLiteral("type"),
                             QApplication::translate("main", "Type this many per cent of its usual size, 75 to 300; without it as "
                                                             "large as the desktop's own."),
@@ -81,7 +83,8 @@ struct Options
         parser.addVersionOption();
         parser.addPositionalArgument(QStringLiteral("workbook"), QApplication::translate("main", "workbook to open"),
                                      QStringLiteral("[BOOK.dowel]"));
-        parser.addOptions({demo, shots, picture, type});
+        example.setFlags(QCommandLineOption::HiddenFromHelp); // for who packages the examples
+        parser.addOptions({demo, shots, picture, type, example});
     }
 };
 
@@ -260,6 +263,14 @@ int main(int argc, char** argv)
     speak(shooting ? QStringLiteral("en") : languageFor(chosenLanguage(), QLocale::system().uiLanguages()));
     if (shooting)
         return shoot(application, scratch.path(), parser.value(shots));
+    if (parser.isSet(options.example)) {
+        Style(Style::Look::Light).apply();
+        setThreadRole(ThreadRole::Worker); // no window waits for it
+        const auto made = makeFinishedExample(parser.value(options.example).toStdString());
+        if (!made)
+            QTextStream(stderr) << text::sentence(made.error(), text::LengthUnit::Millimetres) << Qt::endl;
+        return made ? 0 : 1;
+    }
     const Opening wanted{parser.positionalArguments().value(0), parser.isSet(demo), parser.value(options.picture)};
     const bool alone = wanted.practice || !wanted.picture.isEmpty();
     OneWindow one;
