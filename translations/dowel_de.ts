@@ -2015,10 +2015,6 @@
         <translation>Werkzeug: %1. Bei diesem Maß aufhören.</translation>
     </message>
     <message>
-        <source>inches, or 6.4 mm</source>
-        <translation>Zoll, oder 6,4 mm</translation>
-    </message>
-    <message>
         <source>millimetres, or inches as 1/4</source>
         <translation>Millimeter, oder Zoll als 1/4</translation>
     </message>
@@ -2158,6 +2154,10 @@
     <message>
         <source>trial</source>
         <translation>Versuch</translation>
+    </message>
+    <message>
+        <source>inches, as 1/4 or 0.252</source>
+        <translation>Zoll, als 1/4 oder 0,252</translation>
     </message>
 </context>
 <context>
@@ -2612,16 +2612,6 @@ Zuletzt: das Labium schärfen. Ein kürzerer Aufschnitt braucht einen neuen Bloc
         <translation>Springt zu leicht in die Oktave</translation>
     </message>
     <message>
-        <source>1. Blow more softly and check for a leaking hole.
-2. Draw the block back slightly.
-3. Open the windway exit by removing the tape.
-Last resort: lengthen the window by a tenth of a millimetre at a time. This cannot be undone.</source>
-        <translation>1. Sanfter blasen und nach einem undichten Loch suchen.
-2. Den Block ein wenig zurückziehen.
-3. Den Ausgang des Windkanals öffnen: Klebeband abnehmen.
-Zuletzt: den Aufschnitt in Schritten von einem Zehntelmillimeter verlängern. Das lässt sich nicht rückgängig machen.</translation>
-    </message>
-    <message>
         <source>Upper notes do not speak</source>
         <translation>Obere Töne sprechen nicht an</translation>
     </message>
@@ -2648,14 +2638,6 @@ Zuletzt: das Labium dünner schneiden.</translation>
     <message>
         <source>Chirps at the start</source>
         <translation>Zirpt beim Ansprechen</translation>
-    </message>
-    <message>
-        <source>1. Chamfer the windway exit lightly with fine paper, top and bottom alike.
-2. Draw the block back slightly.
-Last resort: lengthen the window by a tenth of a millimetre.</source>
-        <translation>1. Den Ausgang des Windkanals mit feinem Papier oben und unten gleich fasen.
-2. Den Block ein wenig zurückziehen.
-Zuletzt: den Aufschnitt um einen Zehntelmillimeter verlängern.</translation>
     </message>
     <message>
         <source>No tone</source>
@@ -2774,10 +2756,6 @@ Zuletzt: die Stufe im Mundstück tiefer legen.</translation>
         <translation>Wirkung jedes Maßes</translation>
     </message>
     <message>
-        <source>0.1 mm more</source>
-        <translation>0,1 mm mehr</translation>
-    </message>
-    <message>
         <source>sound</source>
         <translation>Klang</translation>
     </message>
@@ -2790,24 +2768,12 @@ Zuletzt: die Stufe im Mundstück tiefer legen.</translation>
         <translation>jetzt</translation>
     </message>
     <message>
-        <source>Effect of 0.1 mm on the lowest note, in cents. Double-click a size to change it.</source>
-        <translation>Wirkung von 0,1 mm auf den tiefsten Ton in Cent. Ein Maß zum Ändern doppelt anklicken.</translation>
-    </message>
-    <message>
         <source>Start with a small window or hole and enlarge it in small steps. Cut away from yourself.</source>
         <translation>Mit kleinem Fenster oder Mundloch anfangen und in kleinen Schritten öffnen. Vom Körper weg schneiden.</translation>
     </message>
     <message>
-        <source>%1 speaks best at about %2 Pa of breath pressure and overblows above %3 Pa; %4 needs %5 Pa. Ten pascals are one millimetre of water.</source>
-        <translation>%1 spricht bei etwa %2 Pa Blasdruck am besten an und überbläst über %3 Pa; %4 braucht %5 Pa. Zehn Pascal sind ein Millimeter Wassersäule.</translation>
-    </message>
-    <message>
         <source>The cut-up is low: the lowest note overblows unless blown very softly. Lengthen the window slightly.</source>
         <translation>Der Aufschnitt ist niedrig: Der tiefste Ton überbläst, außer bei sehr sanftem Blasen. Den Aufschnitt etwas verlängern.</translation>
-    </message>
-    <message>
-        <source>0.1 mm more: %1 cents in the first register, %2 in the second; %3</source>
-        <translation>0,1 mm mehr: %1 Cent im ersten Register, %2 im zweiten; %3</translation>
     </message>
     <message>
         <source>first
@@ -2981,6 +2947,64 @@ Letztes Mittel: die Bahn kürzer schneiden.</translation>
         <source>none</source>
         <comment>lay</comment>
         <translation>keine</translation>
+    </message>
+    <message>
+        <source>1. Blow more softly and check for a leaking hole.
+2. Draw the block back slightly.
+3. Open the windway exit by removing the tape.
+Last resort: lengthen the window by a hair at a time. This cannot be undone.</source>
+        <translation>1. Sanfter blasen und nach einem undichten Loch suchen.
+2. Den Block ein wenig zurückziehen.
+3. Den Ausgang des Windkanals öffnen: den Klebestreifen entfernen.
+Letztes Mittel: das Fenster jeweils um eine Haaresbreite verlängern. Das lässt sich nicht rückgängig machen.</translation>
+    </message>
+    <message>
+        <source>1. Chamfer the windway exit lightly with fine paper, top and bottom alike.
+2. Draw the block back slightly.
+Last resort: lengthen the window by a hair.</source>
+        <translation>1. Den Ausgang des Windkanals mit feinem Papier oben und unten gleich fasen.
+2. Den Block ein wenig zurückziehen.
+Letztes Mittel: das Fenster um eine Haaresbreite verlängern.</translation>
+    </message>
+    <message>
+        <source>%1 more</source>
+        <comment>0.1 mm</comment>
+        <translation>%1 mehr</translation>
+    </message>
+    <message>
+        <source>Effect of %1 on the lowest note, in cents. Double-click a size to change it.</source>
+        <comment>0.1 mm</comment>
+        <translation>Wirkung von %1 auf den tiefsten Ton, in Cent. Zum Ändern auf ein Maß doppelklicken.</translation>
+    </message>
+    <message>
+        <source>%1 more: %2 cents in the first register, %3 in the second; %4</source>
+        <comment>0.1 mm, cents, cents, sound</comment>
+        <translation>%1 mehr: %2 Cent im ersten Register, %3 im zweiten; %4</translation>
+    </message>
+    <message>
+        <source>soft breath (%1 Pa)</source>
+        <translation>leichtem Atem (%1 Pa)</translation>
+    </message>
+    <message>
+        <source>middling breath (%1 Pa)</source>
+        <translation>mittlerem Atem (%1 Pa)</translation>
+    </message>
+    <message>
+        <source>hard breath (%1 Pa)</source>
+        <translation>kräftigem Atem (%1 Pa)</translation>
+    </message>
+    <message>
+        <source>%1 speaks best on %2 and overblows above %3 Pa; %4 needs %5. %6</source>
+        <comment>note, breath, pressure, note, breath, unit</comment>
+        <translation>%1 spricht am besten mit %2 und überbläst über %3 Pa; %4 geht mit %5. %6</translation>
+    </message>
+    <message>
+        <source>An inch of water is 250 Pa.</source>
+        <translation>Ein Zoll Wassersäule sind 250 Pa.</translation>
+    </message>
+    <message>
+        <source>A millimetre of water is 10 Pa.</source>
+        <translation>Ein Millimeter Wassersäule sind 10 Pa.</translation>
     </message>
 </context>
 <context>
@@ -4744,11 +4768,6 @@ Letztes Mittel: die Bahn kürzer schneiden.</translation>
         <translation>Abstand des Stopfens</translation>
     </message>
     <message>
-        <source>bore at %1 mm</source>
-        <comment>place</comment>
-        <translation>Bohrung bei %1 mm</translation>
-    </message>
-    <message>
         <source>position of %1 from the sounding edge</source>
         <translation>Position von %1 ab der Anblaskante</translation>
     </message>
@@ -4775,6 +4794,11 @@ Letztes Mittel: die Bahn kürzer schneiden.</translation>
     <message>
         <source>Show all in a &amp;table</source>
         <translation>Alle in einer &amp;Tabelle zeigen</translation>
+    </message>
+    <message>
+        <source>bore at %1</source>
+        <comment>place</comment>
+        <translation>Bohrung bei %1</translation>
     </message>
 </context>
 <context>
@@ -5203,14 +5227,6 @@ Letztes Mittel: die Bahn kürzer schneiden.</translation>
         <translation>Mundloch verlängern</translation>
     </message>
     <message>
-        <source>stopper out 1 mm</source>
-        <translation>Stopfen 1 mm heraus</translation>
-    </message>
-    <message>
-        <source>bore %1 to %2 mm</source>
-        <translation>Bohrung %1 bis %2 mm</translation>
-    </message>
-    <message>
         <source>Width of each interval</source>
         <translation>Weite jedes Intervalls</translation>
     </message>
@@ -5271,10 +5287,6 @@ Letztes Mittel: die Bahn kürzer schneiden.</translation>
         <translation>%1 eng</translation>
     </message>
     <message>
-        <source>Effect of 0.1 mm in cents (+ widens):</source>
-        <translation>Wirkung von 0,1 mm in Cent (+ weitet):</translation>
-    </message>
-    <message>
         <source>%1, %2</source>
         <comment>cents, note</comment>
         <translation>%1, %2</translation>
@@ -5323,20 +5335,37 @@ Letztes Mittel: die Bahn kürzer schneiden.</translation>
         <translation>Fase am Kernspalt</translation>
     </message>
     <message>
-        <source>joint out 1 mm</source>
-        <translation>Verbindung 1 mm heraus</translation>
-    </message>
-    <message>
-        <source>block back 1 mm</source>
-        <translation>Block 1 mm zurück</translation>
-    </message>
-    <message>
         <source>smoother bore</source>
         <translation>glattere Bohrung</translation>
     </message>
     <message>
         <source>lacquer inside</source>
         <translation>Lack innen</translation>
+    </message>
+    <message>
+        <source>joint out %1</source>
+        <comment>1 mm</comment>
+        <translation>Verbindung %1 heraus</translation>
+    </message>
+    <message>
+        <source>block back %1</source>
+        <comment>1 mm</comment>
+        <translation>Block %1 zurück</translation>
+    </message>
+    <message>
+        <source>stopper out %1</source>
+        <comment>1 mm</comment>
+        <translation>Stopfen %1 hinaus</translation>
+    </message>
+    <message>
+        <source>bore %1 to %2</source>
+        <comment>places</comment>
+        <translation>Bohrung %1 bis %2</translation>
+    </message>
+    <message>
+        <source>Effect of %1 in cents (+ widens):</source>
+        <comment>0.1 mm</comment>
+        <translation>Wirkung von %1 in Cent (+ weitet):</translation>
     </message>
 </context>
 <context>
@@ -5389,14 +5418,6 @@ Letztes Mittel: die Bahn kürzer schneiden.</translation>
         <translation>Griffe</translation>
     </message>
     <message>
-        <source>Cents per 0.1 mm</source>
-        <translation>Cent je 0,1 mm</translation>
-    </message>
-    <message>
-        <source>Cents per 0.1 mm removed: a wider hole, a shorter foot. Choose another note here or in the picture.</source>
-        <translation>Cent je 0,1 mm Abtrag: ein weiteres Loch, ein kürzerer Fuß. Einen anderen Ton hier oder im Bild wählen.</translation>
-    </message>
-    <message>
         <source>&amp;Fingering</source>
         <translation>&amp;Griff</translation>
     </message>
@@ -5421,8 +5442,19 @@ Letztes Mittel: die Bahn kürzer schneiden.</translation>
         <translation>Position</translation>
     </message>
     <message>
-        <source>Curves in the bore: effect of reaming 0.1 mm over a length of 10 mm. In the %1, reaming raises most near %2 mm (%3) and lowers most near %4 mm (%5).</source>
-        <translation>Kurven in der Bohrung: Wirkung von 0,1 mm Räumen über 10 mm Länge. Im %1 hebt Räumen am meisten nahe %2 mm (%3) und senkt am meisten nahe %4 mm (%5).</translation>
+        <source>Cents per %1</source>
+        <comment>0.1 mm</comment>
+        <translation>Cent je %1</translation>
+    </message>
+    <message>
+        <source>Cents per %1 removed: a wider hole, a shorter foot. Choose another note here or in the picture.</source>
+        <comment>0.1 mm</comment>
+        <translation>Cent je %1 Abtrag: ein weiteres Loch, ein kürzerer Fuß. Einen anderen Ton hier oder im Bild wählen.</translation>
+    </message>
+    <message>
+        <source>Curves in the bore: effect of reaming %1 over a length of %2. In the %3, reaming raises most near %4 (%5) and lowers most near %6 (%7).</source>
+        <comment>0.1 mm, 10 mm, register, place, cents, place, cents</comment>
+        <translation>Kurven in der Bohrung: Wirkung von %1 Räumen auf einer Länge von %2. Im %3 hebt Räumen am meisten bei %4 (%5) und senkt am meisten bei %6 (%7).</translation>
     </message>
 </context>
 <context>
@@ -7378,6 +7410,10 @@ rechnet</translation>
         <comment>tonic, mode, hertz, note, cents</comment>
         <translation>Am nächsten: %1 %2 bei A4 = %3 Hz. %4 liegt am weitesten davon, um %5 Cent. Übernehmen, dann sagt Nacharbeiten, welcher Schnitt näher führt.</translation>
     </message>
+    <message>
+        <source>Fractions, decimals, number and letter sizes, separated by semicolons: 1/4; 17/64; 0.27; No. 7; F. Empty: any size.</source>
+        <translation>Brüche, Dezimalzahlen, Nummern und Buchstaben, mit Semikolon getrennt: 1/4; 17/64; 0,27; No. 7; F. Leer: jede Größe.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::Workpiece</name>
@@ -7467,10 +7503,6 @@ rechnet</translation>
     <message>
         <source>Trim the foot</source>
         <translation>Den Fuß kürzen</translation>
-    </message>
-    <message>
-        <source>Ream the bore from %1 to %2 mm</source>
-        <translation>Die Bohrung von %1 bis %2 mm räumen</translation>
     </message>
     <message>
         <source>Move the stopper</source>
@@ -7667,14 +7699,6 @@ rechnet</translation>
     <message>
         <source>even timbre %1 %</source>
         <translation>gleichmäßiger Klang %1 %</translation>
-    </message>
-    <message>
-        <source>The readings do not fit the measures: %1 behaves as if it were %2 mm larger. Measure it again and write down what the calipers say, even if it is the same; look for a leak or a chip, and check that the fingerings were the ones asked for.</source>
-        <translation>Messungen und Maße passen nicht zusammen: %1 verhält sich, als wäre es %2 mm weiter. Noch einmal messen und eintragen, was der Messschieber sagt, auch wenn es dasselbe ist; nach einem Leck oder Ausbruch sehen und prüfen, ob die gefragten Griffe gespielt wurden.</translation>
-    </message>
-    <message>
-        <source>The readings do not fit the measures: %1 behaves as if it were %2 mm smaller. Measure it again and write down what the calipers say, even if it is the same; look for a leak or a chip, and check that the fingerings were the ones asked for.</source>
-        <translation>Messungen und Maße passen nicht zusammen: %1 verhält sich, als wäre es %2 mm enger. Noch einmal messen und eintragen, was der Messschieber sagt, auch wenn es dasselbe ist; nach einem Leck oder Ausbruch sehen und prüfen, ob die gefragten Griffe gespielt wurden.</translation>
     </message>
     <message>
         <source>%1 and %2 sound like each other&apos;s fingering: their readings were probably swapped. Set both aside and hear them again.</source>
@@ -8783,6 +8807,21 @@ rechnet</translation>
         <comment>note, hertz, cents, temperature</comment>
         <translation>Gehört %1: %2 Hz, %3 Cent, Raum %4</translation>
     </message>
+    <message>
+        <source>Ream the bore from %1 to %2</source>
+        <comment>places</comment>
+        <translation>Bohrung von %1 bis %2 räumen</translation>
+    </message>
+    <message>
+        <source>The readings do not fit the measures: %1 behaves as if it were %2 larger. Measure it again and write down what the calipers say, even if it is the same; look for a leak or a chip, and check that the fingerings were the ones asked for.</source>
+        <comment>hole, length</comment>
+        <translation>Die Messungen passen nicht zu den Maßen: %1 verhält sich, als wäre es %2 größer. Noch einmal messen und eintragen, was der Messschieber sagt, auch wenn es dasselbe ist; nach einem Leck oder einer Absplitterung sehen und prüfen, ob die verlangten Griffe gespielt wurden.</translation>
+    </message>
+    <message>
+        <source>The readings do not fit the measures: %1 behaves as if it were %2 smaller. Measure it again and write down what the calipers say, even if it is the same; look for a leak or a chip, and check that the fingerings were the ones asked for.</source>
+        <comment>hole, length</comment>
+        <translation>Die Messungen passen nicht zu den Maßen: %1 verhält sich, als wäre es %2 kleiner. Noch einmal messen und eintragen, was der Messschieber sagt, auch wenn es dasselbe ist; nach einem Leck oder einer Absplitterung sehen und prüfen, ob die verlangten Griffe gespielt wurden.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::text::TemplateWords</name>
@@ -8946,10 +8985,6 @@ rechnet</translation>
     <message>
         <source>fine saw or pipe cutter</source>
         <translation>Feinsäge oder Rohrschneider</translation>
-    </message>
-    <message>
-        <source>The bore matches the plan to a tenth of a millimetre; if not, type it on Blank.</source>
-        <translation>Die Bohrung stimmt auf einen Zehntelmillimeter mit dem Plan überein; sonst unter Rohling eintragen.</translation>
     </message>
     <message>
         <source>Measure the hollow with a soft wire, saw off the solid tip, and leave the wide end long. The finished tube is %1 long along its bend.</source>
@@ -9531,6 +9566,11 @@ rechnet</translation>
     <message>
         <source>It stands open at the tip by the thickness of a card. Move the band to tune: towards the tip is higher.</source>
         <translation>An der Spitze steht es um die Dicke einer Karte offen. Zum Stimmen das Band schieben: zur Spitze hin wird es höher.</translation>
+    </message>
+    <message>
+        <source>The bore matches the plan to %1; if not, type it on Blank.</source>
+        <comment>0.1 mm</comment>
+        <translation>Die Bohrung stimmt auf %1 mit dem Plan überein; wenn nicht, auf Rohling eintragen.</translation>
     </message>
 </context>
 <context>

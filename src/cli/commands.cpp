@@ -445,7 +445,7 @@ Json contractJson(const Recommendation& recommendation, const Instrument& presen
     if (a.state == AdviceState::Measure)
         json["fingerings"] = idList(a.fingerings);
     if (a.state == AdviceState::Stop && a.contradiction)
-        json["reason"] = text::contradiction(*a.contradiction).toStdString();
+        json["reason"] = text::contradiction(*a.contradiction, text::LengthUnit::Millimetres).toStdString();
     if (a.state == AdviceState::Finished) {
         Json left = Json::array();
         for (const auto& l : a.left)

@@ -160,7 +160,7 @@ private:
             WorkStep& saw = add("saw", "saw", group,
                                 tr("Measure the real bore of the pipe, then saw it to %1.").arg(len(overall)), {overall});
             saw.tool = tr("fine saw or pipe cutter");
-            saw.check = tr("The bore matches the plan to a tenth of a millimetre; if not, type it on Blank.");
+            saw.check = tr("The bore matches the plan to %1; if not, type it on Blank.", "0.1 mm").arg(little(m_asked->unit));
             break;
         }
         case Stuff::Horn: {

@@ -195,7 +195,7 @@ QString worked(const Passport& p, LengthUnit unit)
 {
     QList<QStringList> rows;
     for (const PassportCut& c : p.cuts)
-        rows << QStringList{dayOf(c.at), work(c.cut), length(fine(c.from), unit), length(fine(wantedSize(c.cut)), unit)};
+        rows << QStringList{dayOf(c.at), work(c.cut, unit), length(fine(c.from), unit), length(fine(wantedSize(c.cut)), unit)};
     return rows.isEmpty() ? QString() : heading(tr("Cuts")) + table({tr("day"), tr("cut"), tr("from"), tr("to")}, rows);
 }
 

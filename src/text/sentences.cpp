@@ -32,7 +32,7 @@ QString holeText(const Cut& cut)
 
 } // namespace
 
-QString work(const Cut& cut)
+QString work(const Cut& cut, LengthUnit unit)
 {
     return std::visit(
         Cases{[](const Enlarge& c) { return tr("Enlarge %1", "%1 hole").arg(QString::fromStdString(c.hole.text)); },
@@ -43,10 +43,13 @@ QString work(const Cut& cut)
               [](const PutOnFoot& c) {
                   return c.piece ? tr("Put a bell, funnel or ring on the foot") : tr("Remove the foot piece");
               },
-              [](const Ream& c) {
-                  return tr("Ream the bore from %1 to %2 mm")
-                      .arg(std::lround(c.from.millimetres()))
-                      .arg(std::lround(c.to.millimetres()));
+              [unit](const Ream& c) {
+                  const bool inches = unit == LengthUnit::Inches;
+                  const auto place = [inches](Metres at) {
+                      return inches ? number(at.inches(), 1) : number(at.millimetres(), 0);
+                  };
+                  return tr("Ream the bore from %1 to %2", "places")
+                      .arg(place(c.from), place(c.to) + (inches ? QStringLiteral(" in") : QStringLiteral(" mm")));
               },
               [](const Sink& c) { return tr("Countersink %1", "%1 hole").arg(QString::fromStdString(c.hole.text)); },
               [](const Groove& c) { return tr("Thin the wall under %1", "%1 hole").arg(QString::fromStdString(c.hole.text)); },
@@ -262,20 +265,20 @@ QString strategy(const TuningStrategy& s)
     return words.join(QStringLiteral(", "));
 }
 
-QString contradiction(const Contradiction& c)
+QString contradiction(const Contradiction& c, LengthUnit unit)
 {
     switch (c.kind) {
     case Contradiction::Kind::Hole:
         return (c.amount > 0.0
-                    ? tr("The readings do not fit the measures: %1 behaves as if it were %2 mm larger. Measure it again and "
-                         "write "
+                    ? tr("The readings do not fit the measures: %1 behaves as if it were %2 larger. Measure it again and write "
                          "down what the calipers say, even if it is the same; look for a leak or a chip, and check that the "
-                         "fingerings were the ones asked for.")
-                    : tr("The readings do not fit the measures: %1 behaves as if it were %2 mm smaller. Measure it again and "
-                         "write "
+                         "fingerings were the ones asked for.",
+                         "hole, length")
+                    : tr("The readings do not fit the measures: %1 behaves as if it were %2 smaller. Measure it again and write "
                          "down what the calipers say, even if it is the same; look for a leak or a chip, and check that the "
-                         "fingerings were the ones asked for."))
-            .arg(QString::fromStdString(c.what), number(std::abs(c.amount), 2));
+                         "fingerings were the ones asked for.",
+                         "hole, length"))
+            .arg(QString::fromStdString(c.what), length(hundredths(Metres::fromMillimetres(std::abs(c.amount))), unit));
     case Contradiction::Kind::Temperature:
         return (c.amount > 0.0 ? tr("The readings do not fit the measures: all notes together would need air %1 warmer than can "
                                     "be. Check the room temperature and its degrees, the tube's length and the bore.",
@@ -388,10 +391,10 @@ QString cutLine(const CutEntry& c, LengthUnit unit)
 {
     if (const auto* foot = std::get_if<PutOnFoot>(&c.cut))
         return foot->piece ? tr("%1: %2 long, mouth %3", "work, length, width")
-                                 .arg(work(c.cut), length(foot->piece->length, unit), length(foot->piece->mouth, unit))
-                           : work(c.cut);
+                                 .arg(work(c.cut, unit), length(foot->piece->length, unit), length(foot->piece->mouth, unit))
+                           : work(c.cut, unit);
     const QString done =
-        tr("%1: %2 to %3", "work, from, to").arg(work(c.cut), length(c.from, unit), length(wantedSize(c.cut), unit));
+        tr("%1: %2 to %3", "work, from, to").arg(work(c.cut, unit), length(c.from, unit), length(wantedSize(c.cut), unit));
     return c.advised ? tr("%1 (advised %2)").arg(done, length(*c.advised, unit)) : done;
 }
 
@@ -400,11 +403,11 @@ QString adviceLine(const Advice& a, LengthUnit unit)
     switch (a.state) {
     case AdviceState::Measure: return tr("Advice: listen to %n fingering(s)", nullptr, static_cast<int>(a.fingerings.size()));
     case AdviceState::MakeCut:
-        return tr("Advice: %1 to %2").arg(work(a.steps.front().cut), length(wantedSize(a.steps.front().cut), unit));
+        return tr("Advice: %1 to %2").arg(work(a.steps.front().cut, unit), length(wantedSize(a.steps.front().cut), unit));
     case AdviceState::Finished: return tr("Advice: done, %1 of %2 notes within tolerance").arg(a.withinTolerance).arg(a.of);
     case AdviceState::Stop: break;
     }
-    return a.contradiction ? contradiction(*a.contradiction) : tr("Advice: stop");
+    return a.contradiction ? contradiction(*a.contradiction, unit) : tr("Advice: stop");
 }
 
 QString patternLine(const PatternEntry& p)

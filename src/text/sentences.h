@@ -11,7 +11,7 @@
 namespace dowel::text {
 
 /// "Enlarge h1", "Trim the foot".
-[[nodiscard]] QString work(const Cut& cut);
+[[nodiscard]] QString work(const Cut& cut, LengthUnit unit);
 /// "6.4 mm bit" or what does it by hand in this material; with a drawer the bit by its marking and the hand tool that is there.
 [[nodiscard]] QString tool(const AdviceStep& step, LengthUnit unit, const BitDrawer* drawer = nullptr,
                            const std::string& material = {});
@@ -27,7 +27,7 @@ namespace dowel::text {
 /// Why it is time to listen. untouched: nothing has been cut yet.
 [[nodiscard]] QString whyListen(const Advice& advice, bool untouched);
 [[nodiscard]] QString left(const UnreachedNote& unreachedNote);
-[[nodiscard]] QString contradiction(const Contradiction& c);
+[[nodiscard]] QString contradiction(const Contradiction& c, LengthUnit unit);
 /// The caution that belongs to a step, short; may be empty.
 [[nodiscard]] QString caution(const AdviceStep& step);
 /// What filling would bring sharp notes in, in one sentence; empty where there is nothing.

@@ -164,6 +164,16 @@ QString length(Metres value, LengthUnit unit)
     return lengthNumber(value, unit) + (unit == LengthUnit::Inches ? QStringLiteral(" in") : QStringLiteral(" mm"));
 }
 
+QString little(LengthUnit unit)
+{
+    return unit == LengthUnit::Inches ? number(0.004, 3) + QStringLiteral(" in") : number(0.1, 1) + QStringLiteral(" mm");
+}
+
+QString notSoLittle(LengthUnit unit)
+{
+    return unit == LengthUnit::Inches ? number(0.04, 2) + QStringLiteral(" in") : QStringLiteral("1 mm");
+}
+
 Result<std::vector<std::vector<Metres>>> parseTable(const QString& clip, LengthUnit plain, std::size_t atLeast)
 {
     const QString between = clip.contains(QLatin1Char('\t'))  ? QStringLiteral("\t")

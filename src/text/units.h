@@ -20,6 +20,10 @@ Result<Metres> parseLength(const QString& text, LengthUnit plain);
 /// "6.4 mm", as the language writes numbers; inches as the nearest sixty-fourth where it is within 0.02 mm, else "0.252 in".
 /// trimmed of idle zeros.
 [[nodiscard]] QString length(Metres value, LengthUnit unit);
+/// What effects of a small change are told for: "0.1 mm", or "0.004 in", which is as good as the same (0.1016 mm).
+[[nodiscard]] QString little(LengthUnit unit);
+/// Ten times as much: "1 mm" or "0.04 in".
+[[nodiscard]] QString notSoLittle(LengthUnit unit);
 /// The same without the unit, for fields that show it beside.
 [[nodiscard]] QString lengthNumber(Metres value, LengthUnit unit);
 /// A volume in cubic metres as "3.20 mL".

@@ -393,16 +393,27 @@ private Q_SLOTS:
     void everyPageFitsTheScreen()
     {
         QFETCH(QString, language);
+        // In English the whole instrument is made in inches and degrees Fahrenheit: no millimetre and no Celsius is in sight.
+        static const QRegularExpression metric(QStringLiteral("\\bmm\\b|illimet|°C|elsius"));
+        const bool inches = language == QLatin1String("en");
         QStringList complaints;
         {
             Desk desk(false, language);
+            desk.window().setInches(inches);
+            desk.window().setFahrenheit(inches);
             walk(desk, 1280, [&](QWidget& page, const char* when) {
                 keepPicture(page, language.toLatin1().constData(), when);
                 complaints << tooLarge(page, {1280, 680});
-                for (const Shown& s : shownOn(page))
+                const bool manual = QLatin1String(when) == QLatin1String("guide");
+                for (const Shown& s : shownOn(page)) {
                     if (s.clipped)
                         complaints << QStringLiteral("%1, %2 is clipped: %3").arg(QLatin1String(when), s.where, s.text);
+                    if (inches && !manual && metric.match(s.text).hasMatch())
+                        complaints << QStringLiteral("%1, %2 is metric: %3").arg(QLatin1String(when), s.where, s.text);
+                }
             });
+            desk.window().setInches(false);
+            desk.window().setFahrenheit(false);
             // Notes and numbers as the language has them: in German B is H, and a comma stands before the tenths.
             const bool german = language == QLatin1String("de");
             auto* table = desk.find<QTableView>("readingTable");

@@ -223,8 +223,8 @@ private Q_SLOTS:
     void adviceReadsAsAMakerWouldSayIt()
     {
         const Advice a = fixtures::fullAdvice();
-        QCOMPARE(work(a.steps[0].cut), QStringLiteral("Enlarge h2"));
-        QCOMPARE(work(a.steps[1].cut), QStringLiteral("Trim the foot"));
+        QCOMPARE(work(a.steps[0].cut, LengthUnit::Millimetres), QStringLiteral("Enlarge h2"));
+        QCOMPARE(work(a.steps[1].cut, LengthUnit::Millimetres), QStringLiteral("Trim the foot"));
         QCOMPARE(tool(a.steps[0], LengthUnit::Millimetres), QStringLiteral("6.5 mm bit"));
         QVERIFY(tool(a.steps[1], LengthUnit::Millimetres).contains(QLatin1String("saw"))); // three millimetres
         QCOMPARE(why(a.steps[0], LengthUnit::Millimetres),
@@ -235,9 +235,11 @@ private Q_SLOTS:
         for (const auto w : {UnreachedNote::Why::SharpAlready, UnreachedNote::Why::HoleAtLimit, UnreachedNote::Why::FootAtLimit,
                              UnreachedNote::Why::Compromise})
             QVERIFY(left({{"C#7"}, Cents::fromCents(9.5), w}).startsWith(QLatin1String("C#7 stays 9.5 cents sharp")));
-        QVERIFY(contradiction({Contradiction::Kind::Hole, "h3", 0.8}).contains(QLatin1String("0.80 mm larger")));
-        QVERIFY(contradiction({Contradiction::Kind::Temperature, "", -12.0}).contains(QLatin1String("colder")));
-        QVERIFY(contradiction({Contradiction::Kind::Reading, "A5", 14.0}).contains(QLatin1String("A5")));
+        QVERIFY(contradiction({Contradiction::Kind::Hole, "h3", 0.8}, LengthUnit::Millimetres)
+                    .contains(QLatin1String("0.8 mm larger")));
+        QVERIFY(contradiction({Contradiction::Kind::Temperature, "", -12.0}, LengthUnit::Millimetres)
+                    .contains(QLatin1String("colder")));
+        QVERIFY(contradiction({Contradiction::Kind::Reading, "A5", 14.0}, LengthUnit::Millimetres).contains(QLatin1String("A5")));
     }
     void everyEntryHasALineInTheLogbook()
     {

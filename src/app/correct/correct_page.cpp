@@ -252,6 +252,8 @@ void CorrectPage::setUnit(text::LengthUnit unit)
 {
     m_unit = unit;
     m_try->setUnit(unit);
+    m_sensitivity->setUnit(unit);
+    m_registers->setUnit(unit);
     refresh();
 }
 
@@ -400,7 +402,7 @@ void CorrectPage::showCard()
         m_kind->setText(tr("Stop"));
         m_what->setText(tr("Do not cut yet"));
         m_why->setVisible(true);
-        m_why->setText(a.contradiction ? text::contradiction(*a.contradiction) : QString());
+        m_why->setText(a.contradiction ? text::contradiction(*a.contradiction, m_unit) : QString());
         if (ofSize)
             m_measure->setText(doubt->kind == Contradiction::Kind::Hole
                                    ? tr("Measure %1 again  (Enter)").arg(QString::fromStdString(doubt->what))
@@ -435,7 +437,7 @@ void CorrectPage::showScore()
     QStringList lines;
     const auto count = [this](const session::Verdict::Side& side, int of) {
         return tr("%1, %2 → %3: %4 of %5 in tune after it, %6 sharp", "work, sizes, notes")
-            .arg(text::work(side.cut), text::lengthNumber(side.from, m_unit), text::length(wantedSize(side.cut), m_unit))
+            .arg(text::work(side.cut, m_unit), text::lengthNumber(side.from, m_unit), text::length(wantedSize(side.cut), m_unit))
             .arg(side.home)
             .arg(of)
             .arg(side.sharp);
@@ -477,7 +479,7 @@ void CorrectPage::showCut(const Advice& advice)
 {
     const AdviceStep& step = advice.steps.front();
     m_kind->setText(tr("Next cut"));
-    m_what->setText(text::work(step.cut));
+    m_what->setText(text::work(step.cut, m_unit));
     m_sizes->setText(
         QStringLiteral("%1 → %2").arg(text::lengthNumber(step.from, m_unit), text::length(wantedSize(step.cut), m_unit)));
     const QString reamer = reamerWords(step);
@@ -488,7 +490,8 @@ void CorrectPage::showCut(const Advice& advice)
     m_why->setText(text::why(step, m_unit) + QLatin1Char('\n') + text::risk(step));
     m_caution->setText(text::caution(step));
     m_calipers->setText(text::lengthNumber(wantedSize(step.cut), m_unit));
-    m_calipersHint->setText(m_unit == text::LengthUnit::Inches ? tr("inches, or 6.4 mm") : tr("millimetres, or inches as 1/4"));
+    m_calipersHint->setText(m_unit == text::LengthUnit::Inches ? tr("inches, as 1/4 or 0.252")
+                                                               : tr("millimetres, or inches as 1/4"));
     showPlan(advice);
 }
 
@@ -527,7 +530,8 @@ void CorrectPage::showPlan(const Advice& advice)
         QStringList later;
         for (std::size_t i = 1; i < advice.steps.size(); ++i)
             later << tr("%1 to %2")
-                         .arg(text::work(advice.steps[i].cut), text::lengthNumber(wantedSize(advice.steps[i].cut), m_unit));
+                         .arg(text::work(advice.steps[i].cut, m_unit),
+                              text::lengthNumber(wantedSize(advice.steps[i].cut), m_unit));
         lines << tr("Then, as planned now: %1; then listen.").arg(later.join(QStringLiteral(", ")));
     } else if (first.thenMeasure) {
         lines << tr("Then play %n fingering(s) again.", nullptr, static_cast<int>(first.hear.size()));

@@ -16,7 +16,7 @@
 
 namespace dowel::app {
 
-std::vector<MeasureDialog::Size> MeasureDialog::sizesOf(const InstrumentSpec& spec)
+std::vector<MeasureDialog::Size> MeasureDialog::sizesOf(const InstrumentSpec& spec, text::LengthUnit unit)
 {
     std::vector<Size> sizes;
     const auto ofHole = [](const char* words, const Hole& h) {
@@ -40,9 +40,7 @@ std::vector<MeasureDialog::Size> MeasureDialog::sizesOf(const InstrumentSpec& sp
         ofMouth(tr("stopper distance"), t->stopper, "stopper_mm");
     }
     for (const Station& s : spec.bore)
-        sizes.push_back({tr("bore at %1 mm", "place").arg(text::lengthNumber(s.at, text::LengthUnit::Millimetres)),
-                         s.diameter,
-                         {"bore", "diameter_mm", "", s.at}});
+        sizes.push_back({tr("bore at %1", "place").arg(text::length(s.at, unit)), s.diameter, {"bore", "diameter_mm", "", s.at}});
     for (const Hole& h : spec.holes)
         sizes.push_back({ofHole(QT_TR_NOOP("position of %1 from the sounding edge"), h), h.at, {"holes", "at_mm", h.id.text}});
     for (const Hole& h : spec.holes)
@@ -54,7 +52,7 @@ MeasureDialog::MeasureDialog(Document& document, text::LengthUnit unit, const st
     : QDialog(parent),
       m_document(&document),
       m_unit(unit),
-      m_sizes(sizesOf(document.book()->present().spec())),
+      m_sizes(sizesOf(document.book()->present().spec(), unit)),
       m_faces(new QStackedWidget(this)),
       m_what(form::box(this, "measureWhat", tr("Measured size"))),
       m_recorded(form::words(this, "measureRecorded")),

@@ -34,7 +34,7 @@ private:
         Metres recorded;
         io::SizePlace place;
     };
-    [[nodiscard]] static std::vector<Size> sizesOf(const InstrumentSpec& spec);
+    [[nodiscard]] static std::vector<Size> sizesOf(const InstrumentSpec& spec, text::LengthUnit unit);
     void lay(const std::optional<HoleId>& hole);
     void fillTable();
     void showRecorded();

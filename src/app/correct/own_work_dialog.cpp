@@ -51,7 +51,7 @@ OwnWorkDialog::OwnWorkDialog(Document& document, text::LengthUnit unit, const st
         return place(a) < place(b);
     });
     for (const Cut& work : m_works)
-        m_what->addItem(text::work(work));
+        m_what->addItem(text::work(work, m_unit));
     const auto first = std::find_if(m_works.begin(), m_works.end(), [&](const Cut& c) { return hole && holeOf(c) == hole; });
     m_what->setCurrentIndex(first == m_works.end() ? 0 : static_cast<int>(first - m_works.begin()));
     m_how->addItems({tr("new size"), tr("change")});

@@ -18,7 +18,7 @@ namespace dowel::app {
 
 namespace {
 
-QString leverName(const Cut& cut)
+QString leverName(const Cut& cut, text::LengthUnit unit)
 {
     const auto named = [](const HoleId& hole) {
         return QString::fromStdString(hole.text);
@@ -32,8 +32,8 @@ QString leverName(const Cut& cut)
               [&](const Groove& c) { return RegisterCard::tr("thinner wall under %1", "%1 hole").arg(named(c.hole)); },
               [](const OpenWindway&) { return RegisterCard::tr("higher windway"); },
               [](const Chamfer&) { return RegisterCard::tr("windway chamfer"); },
-              [](const MoveSlide&) { return RegisterCard::tr("joint out 1 mm"); },
-              [](const MoveBlock&) { return RegisterCard::tr("block back 1 mm"); },
+              [unit](const MoveSlide&) { return RegisterCard::tr("joint out %1", "1 mm").arg(text::notSoLittle(unit)); },
+              [unit](const MoveBlock&) { return RegisterCard::tr("block back %1", "1 mm").arg(text::notSoLittle(unit)); },
               [](const Smooth&) { return RegisterCard::tr("smoother bore"); },
               [](const Lacquer&) { return RegisterCard::tr("lacquer inside"); },
               [](const Deepen&) { return RegisterCard::tr("deepen bore"); },
@@ -42,11 +42,14 @@ QString leverName(const Cut& cut)
               [](const CutUp&) { return RegisterCard::tr("longer window"); },
               [](const OpenEmbouchure&) { return RegisterCard::tr("longer embouchure hole"); },
               [](const UndercutEmbouchure&) { return RegisterCard::tr("undercut embouchure hole"); },
-              [](const MoveStopper&) { return RegisterCard::tr("stopper out 1 mm"); },
-              [](const Ream& c) {
-                  return RegisterCard::tr("bore %1 to %2 mm")
-                      .arg(std::lround(c.from.millimetres()))
-                      .arg(std::lround(c.to.millimetres()));
+              [unit](const MoveStopper&) { return RegisterCard::tr("stopper out %1", "1 mm").arg(text::notSoLittle(unit)); },
+              [unit](const Ream& c) {
+                  const bool inches = unit == text::LengthUnit::Inches;
+                  const auto place = [inches](Metres at) {
+                      return inches ? text::number(at.inches(), 1) : text::number(at.millimetres(), 0);
+                  };
+                  return RegisterCard::tr("bore %1 to %2", "places")
+                      .arg(place(c.from), place(c.to) + (inches ? QStringLiteral(" in") : QStringLiteral(" mm")));
               }},
         cut);
 }
@@ -91,6 +94,12 @@ void RegisterCard::refresh()
                       });
 }
 
+void RegisterCard::setUnit(text::LengthUnit unit)
+{
+    m_unit = unit;
+    refresh();
+}
+
 void RegisterCard::showView(const Instrument& shape, const std::vector<NoteState>& now)
 {
     const auto& fingerings = shape.spec().fingerings;
@@ -115,7 +124,7 @@ void RegisterCard::showView(const Instrument& shape, const std::vector<NoteState
                    std::abs(off) < 0.05 ? tr("pure")
                                         : (off > 0.0 ? tr("%1 wide") : tr("%1 narrow")).arg(text::number(std::abs(off), 1))});
     }
-    m_leverWords->setText(tr("Effect of 0.1 mm in cents (+ widens):"));
+    m_leverWords->setText(tr("Effect of %1 in cents (+ widens):", "0.1 mm").arg(text::little(m_unit)));
     constexpr std::size_t most = 6;
     const std::size_t rows = std::min(most, m_view.levers.size());
     m_levers->setRowCount(static_cast<int>(rows));
@@ -125,7 +134,7 @@ void RegisterCard::showView(const Instrument& shape, const std::vector<NoteState
                                                 [](Cents a, Cents b) { return std::abs(a.cents()) < std::abs(b.cents()); });
         const auto pair = static_cast<std::size_t>(strongest - l.change.begin());
         form::row(m_levers, static_cast<int>(i),
-                  {leverName(l.lever.cut), text::cents(l.mean.cents()),
+                  {leverName(l.lever.cut, m_unit), text::cents(l.mean.cents()),
                    tr("%1, %2", "cents, note")
                        .arg(text::cents(strongest->cents()), text::noteName(fingerings[m_view.pairs[pair].low].id.text))});
     }

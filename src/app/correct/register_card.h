@@ -20,6 +20,7 @@ class RegisterCard : public QFrame
 
 public:
     explicit RegisterCard(Document& document, QWidget* parent = nullptr);
+    void setUnit(text::LengthUnit unit);
     [[nodiscard]] const RegisterView& shown() const { return m_view; }
     /// Has what is shown worked out again.
     void refresh();
@@ -33,6 +34,7 @@ private:
     QTableWidget* m_levers;
     Jobs* m_jobs;
     RegisterView m_view;
+    text::LengthUnit m_unit = text::LengthUnit::Millimetres;
 };
 
 } // namespace dowel::app

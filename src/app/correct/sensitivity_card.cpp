@@ -53,7 +53,6 @@ SensitivityCard::SensitivityCard(Document& document, QWidget* parent)
     m_note->view()->setObjectName(QStringLiteral("sensitivityNoteList"));
     m_note->view()->setAccessibleName(tr("Fingerings"));
     m_table->setObjectName(QStringLiteral("sensitivityTable"));
-    m_table->setAccessibleName(tr("Cents per 0.1 mm"));
     m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
     m_table->setSelectionMode(QAbstractItemView::NoSelection);
     m_table->setFocusPolicy(Qt::NoFocus);
@@ -61,7 +60,7 @@ SensitivityCard::SensitivityCard(Document& document, QWidget* parent)
     m_table->verticalHeader()->hide();
     m_table->verticalHeader()->setDefaultSectionSize(Style::scaled(27));
     m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
-    m_words->setText(tr("Cents per 0.1 mm removed: a wider hole, a shorter foot. Choose another note here or in the picture."));
+    setUnit(m_unit);
 
     auto* row = new QHBoxLayout;
     auto* label = new QLabel(tr("&Fingering"), this);
@@ -77,6 +76,16 @@ SensitivityCard::SensitivityCard(Document& document, QWidget* parent)
     column->addWidget(m_bore);
     fill();
     connect(m_note, &QComboBox::currentIndexChanged, this, &SensitivityCard::refresh);
+}
+
+void SensitivityCard::setUnit(text::LengthUnit unit)
+{
+    m_unit = unit;
+    m_table->setAccessibleName(tr("Cents per %1", "0.1 mm").arg(text::little(unit)));
+    m_words->setText(
+        tr("Cents per %1 removed: a wider hole, a shorter foot. Choose another note here or in the picture.", "0.1 mm")
+            .arg(text::little(unit)));
+    showBore();
 }
 
 void SensitivityCard::fill()
@@ -152,13 +161,18 @@ void SensitivityCard::showBore()
     const auto [least, most] = std::minmax_element(bore.begin(), bore.end(), [](const auto& a, const auto& b) {
         return a.perTenthOverCentimetre < b.perTenthOverCentimetre;
     });
-    m_bore->setText(tr("Curves in the bore: effect of reaming 0.1 mm over a length of 10 mm. In the %1, reaming raises most near "
-                       "%2 mm (%3) and lowers most near %4 mm (%5).")
-                        .arg(text::registerName(m_shown.front().registerNumber))
-                        .arg(text::number(most->at.millimetres(), 0))
-                        .arg(worth(most->perTenthOverCentimetre.cents()))
-                        .arg(text::number(least->at.millimetres(), 0))
-                        .arg(worth(least->perTenthOverCentimetre.cents())));
+    const bool inches = m_unit == text::LengthUnit::Inches;
+    const auto place = [&](Metres at) {
+        return inches ? text::number(at.inches(), 1) + QStringLiteral(" in")
+                      : text::number(at.millimetres(), 0) + QStringLiteral(" mm");
+    };
+    m_bore->setText(
+        tr("Curves in the bore: effect of reaming %1 over a length of %2. In the %3, reaming raises most near %4 (%5) "
+           "and lowers most near %6 (%7).",
+           "0.1 mm, 10 mm, register, place, cents, place, cents")
+            .arg(text::little(m_unit), inches ? text::number(0.4, 1) + QStringLiteral(" in") : QStringLiteral("10 mm"),
+                 text::registerName(m_shown.front().registerNumber), place(most->at), worth(most->perTenthOverCentimetre.cents()),
+                 place(least->at), worth(least->perTenthOverCentimetre.cents())));
 }
 
 void SensitivityCard::showShown()

@@ -24,6 +24,7 @@ class SensitivityCard : public QFrame
 
 public:
     explicit SensitivityCard(Document& document, QWidget* parent = nullptr);
+    void setUnit(text::LengthUnit unit);
     [[nodiscard]] const std::vector<RegisterSensitivity>& shown() const { return m_shown; }
     [[nodiscard]] int chosen() const;
     void choose(int fingering);
@@ -51,6 +52,7 @@ private:
     QLabel* m_bore;
     Jobs* m_jobs;
     std::vector<RegisterSensitivity> m_shown;
+    text::LengthUnit m_unit = text::LengthUnit::Millimetres;
 };
 
 } // namespace dowel::app

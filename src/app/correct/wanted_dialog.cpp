@@ -113,8 +113,11 @@ QFormLayout* WantedDialog::makeFields()
     fields->addRow(tr("&tonic"), m_tonic);
     const std::tuple<QLineEdit*, const char*, QString, QString> tools[] = {
         {m_bits, "wantedBits", tr("&Drawer bits"),
-         tr("Millimetres, fractions, number and letter sizes, separated by semicolons: 5; 5.5; 17/64; No. 7; F. Empty: any "
-            "size.")},
+         m_unit == text::LengthUnit::Inches
+             ? tr("Fractions, decimals, number and letter sizes, separated by semicolons: 1/4; 17/64; 0.27; No. 7; F. Empty: any "
+                  "size.")
+             : tr("Millimetres, fractions, number and letter sizes, separated by semicolons: 5; 5.5; 17/64; No. 7; F. Empty: any "
+                  "size.")},
         {m_step, "wantedStep", tr("Smallest &step by file or knife"), tr("The smallest enlargement you can make and measure.")},
         {m_widest, "wantedWidest", tr("&Largest hole"), tr("The largest hole your fingers cover. Empty: limited by the bore.")}};
     for (const auto& [field, name, words, tip] : tools) {

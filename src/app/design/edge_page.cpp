@@ -78,7 +78,7 @@ constexpr Symptom ductSymptoms[] = {
      QT_TRANSLATE_NOOP(
          "dowel::app::EdgePage",
          "1. Blow more softly and check for a leaking hole.\n2. Draw the block back slightly.\n3. Open the windway exit by "
-         "removing the tape.\nLast resort: lengthen the window by a tenth of a millimetre at a time. This cannot be undone.")},
+         "removing the tape.\nLast resort: lengthen the window by a hair at a time. This cannot be undone.")},
     {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Upper notes do not speak"), EdgePlace::Windway,
      QT_TRANSLATE_NOOP("dowel::app::EdgePage",
                        "1. Narrow the windway with tape for a faster jet.\n2. Push the block forward slightly.\nLast resort: "
@@ -90,7 +90,7 @@ constexpr Symptom ductSymptoms[] = {
     {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "Chirps at the start"), EdgePlace::Windway,
      QT_TRANSLATE_NOOP("dowel::app::EdgePage",
                        "1. Chamfer the windway exit lightly with fine paper, top and bottom alike.\n2. Draw the block back "
-                       "slightly.\nLast resort: lengthen the window by a tenth of a millimetre.")}};
+                       "slightly.\nLast resort: lengthen the window by a hair.")}};
 
 constexpr Symptom fluteSymptoms[] = {
     {QT_TRANSLATE_NOOP("dowel::app::EdgePage", "No tone"), EdgePlace::Stopper,
@@ -188,7 +188,7 @@ EdgePage::EdgePage(Plan& plan, QWidget* parent)
       m_overall(new QLabel(this)),
       m_breath(form::words(this, "edgeBreath")),
       m_table(form::table(this, "edgeTable", tr("Effect of each measure"),
-                          {tr("0.1 mm more"), tr("now"), tr("first\nregister"), tr("second\nregister"), tr("sound")}))
+                          {QString(), tr("now"), tr("first\nregister"), tr("second\nregister"), tr("sound")}))
 {
     setObjectName(QStringLiteral("edgePage"));
     m_symptoms->setObjectName(QStringLiteral("edgeSymptoms"));
@@ -200,7 +200,6 @@ EdgePage::EdgePage(Plan& plan, QWidget* parent)
     m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     m_table->horizontalHeader()->setStretchLastSection(true);
     m_table->horizontalHeaderItem(SoundColumn)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
-    m_table->setToolTip(tr("Effect of 0.1 mm on the lowest note, in cents. Double-click a size to change it."));
     arrange();
     connect(m_symptoms, &QListWidget::currentRowChanged, this, &EdgePage::showTries);
     connect(m_picture, &EdgePicture::measured, this, &EdgePage::takeMeasure);
@@ -298,6 +297,9 @@ void EdgePage::arrange()
 void EdgePage::setUnit(text::LengthUnit unit)
 {
     m_unit = unit;
+    m_table->horizontalHeaderItem(0)->setText(tr("%1 more", "0.1 mm").arg(text::little(unit)));
+    m_table->setToolTip(
+        tr("Effect of %1 on the lowest note, in cents. Double-click a size to change it.", "0.1 mm").arg(text::little(unit)));
     for (LengthField* field : m_windway)
         field->setUnit(unit);
     for (LengthField* field : m_above)
@@ -434,10 +436,20 @@ void EdgePage::showBreath()
     // Comfortable for a mouth, in pascals: common practice, no source.
     constexpr double softest = 15.0;
     constexpr double hardest = 600.0;
-    QString words = tr("%1 speaks best at about %2 Pa of breath pressure and overblows above %3 Pa; %4 needs %5 Pa. Ten pascals "
-                       "are one millimetre of water.")
-                        .arg(text::noteName(low->id.text), text::number(best, 0), text::number(jumps, 0),
-                             text::noteName(high->id.text), text::number(top, 0));
+    // As players say it, with the figure for who measures.
+    const auto breathed = [](double pascals) {
+        constexpr double soft = 120.0; // common practice, no source
+        constexpr double hard = 350.0;
+        return (pascals < soft   ? tr("soft breath (%1 Pa)")
+                : pascals < hard ? tr("middling breath (%1 Pa)")
+                                 : tr("hard breath (%1 Pa)"))
+            .arg(text::number(pascals, 0));
+    };
+    QString words =
+        tr("%1 speaks best on %2 and overblows above %3 Pa; %4 needs %5. %6", "note, breath, pressure, note, breath, unit")
+            .arg(text::noteName(low->id.text), breathed(best), text::number(jumps, 0), text::noteName(high->id.text),
+                 breathed(top),
+                 m_unit == text::LengthUnit::Inches ? tr("An inch of water is 250 Pa.") : tr("A millimetre of water is 10 Pa."));
     if (d->windwayLength > Metres{})
         words +=
             QLatin1Char(' ') + tr("The windway itself adds about %1 Pa for %2 and %3 Pa for %4.")
@@ -539,7 +551,8 @@ void EdgePage::showMeasures(acoustics::Shape::Mouth mouth, const Registers& regi
         m_table->item(row, SoundColumn)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
         m_table->item(row, 0)->setData(Qt::UserRole, m.measure);
         effects[static_cast<std::size_t>(m.measure)] =
-            tr("0.1 mm more: %1 cents in the first register, %2 in the second; %3").arg(cents[0], cents[1], tr(m.sound));
+            tr("%1 more: %2 cents in the first register, %3 in the second; %4", "0.1 mm, cents, cents, sound")
+                .arg(text::little(m_unit), cents[0], cents[1], tr(m.sound));
     }
     m_picture->setEffects(std::move(effects));
     m_table->setVisible(m_table->rowCount() > 0);

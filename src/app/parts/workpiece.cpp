@@ -169,7 +169,7 @@ void Workpiece::describe()
     if (const auto& piece = m_instrument->spec().footPiece)
         parts << tr("foot piece %1 long, mouth %2").arg(text::length(piece->length, m_unit), text::length(piece->mouth, m_unit));
     if (m_ghost)
-        parts << tr("proposed: %1 to %2").arg(text::work(*m_ghost), text::length(wantedSize(*m_ghost), m_unit));
+        parts << tr("proposed: %1 to %2").arg(text::work(*m_ghost, m_unit), text::length(wantedSize(*m_ghost), m_unit));
     setAccessibleDescription(parts.join(QStringLiteral("; ")));
 }
 
@@ -755,7 +755,7 @@ QString Workpiece::partWords(int part) const
     if (!m_ghost || holeOf(*m_ghost) != h.id)
         return words;
     return words + QStringLiteral("; ") +
-           tr("proposed: %1 to %2").arg(text::work(*m_ghost), text::length(wantedSize(*m_ghost), m_unit));
+           tr("proposed: %1 to %2").arg(text::work(*m_ghost, m_unit), text::length(wantedSize(*m_ghost), m_unit));
 }
 
 QRectF Workpiece::partPlace(int part) const

@@ -666,6 +666,7 @@ void MainWindow::setInches(bool inches)
     m_unit = inches ? text::LengthUnit::Inches : text::LengthUnit::Millimetres;
     m_inches->setChecked(inches);
     QSettings().setValue(QStringLiteral("inches"), inches);
+    m_shop->setUnit(m_unit);
     if (document() != nullptr) {
         plan().setUnit(m_unit);
         document()->setUnit(m_unit);

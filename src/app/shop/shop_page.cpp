@@ -41,10 +41,10 @@ using session::ShelfLine;
 using State = ShelfLine::State;
 
 /// Where an instrument stands, and what is next, in a maker's words.
-QString stands(const ShelfLine& line)
+QString stands(const ShelfLine& line, text::LengthUnit unit)
 {
     switch (line.state) {
-    case State::CutReady: return line.next ? ShopPage::tr("A cut is ready: %1").arg(text::work(*line.next)) : QString();
+    case State::CutReady: return line.next ? ShopPage::tr("A cut is ready: %1").arg(text::work(*line.next, unit)) : QString();
     case State::Stopped: return ShopPage::tr("Stopped: readings are inconsistent, see Correct");
     case State::ToHear: return ShopPage::tr("%1 of %2 to play").arg(line.toHear).arg(line.notes);
     case State::Heard: return ShopPage::tr("Heard; advice pending");
@@ -88,7 +88,10 @@ double reachOf(const Instrument& shape)
 class LineDelegate : public QStyledItemDelegate
 {
 public:
-    LineDelegate(const std::vector<ShelfLine>& lines, QObject* parent) : QStyledItemDelegate(parent), m_lines(&lines) {}
+    LineDelegate(const std::vector<ShelfLine>& lines, const text::LengthUnit& unit, QObject* parent)
+        : QStyledItemDelegate(parent), m_lines(&lines), m_unit(&unit)
+    {
+    }
     [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem& option, const QModelIndex& /*index*/) const override
     {
         return {option.rect.width(), 3 * QFontMetrics(Style::body()).height() + Style::grid};
@@ -124,7 +127,7 @@ private:
         constexpr double ends = 24.0;
         return (width - ends) / longest;
     }
-    static void paintWords(QPainter& painter, const ShelfLine& line, const QRect& room)
+    void paintWords(QPainter& painter, const ShelfLine& line, const QRect& room) const
     {
         const Colours& c = Style::current().colours();
         const int height = QFontMetrics(Style::body()).height();
@@ -143,13 +146,14 @@ private:
         painter.setFont(Style::body());
         painter.setPen(line.state == State::Unreadable ? c.warm : c.ink);
         painter.drawText(second.adjusted(0, 0, -beside, 0), Qt::AlignVCenter,
-                         QFontMetrics(Style::body()).elidedText(stands(line), Qt::ElideRight, name.width()));
+                         QFontMetrics(Style::body()).elidedText(stands(line, *m_unit), Qt::ElideRight, name.width()));
         painter.setFont(Style::small());
         painter.setPen(c.pencil);
         painter.drawText(first, Qt::AlignRight | Qt::AlignVCenter, touched(line));
         painter.drawText(second, Qt::AlignRight | Qt::AlignVCenter, worst(line));
     }
     const std::vector<ShelfLine>* m_lines;
+    const text::LengthUnit* m_unit;
 };
 
 } // namespace
@@ -197,7 +201,7 @@ ShopPage::ShopPage(QString folder, TimeSource& time, QWidget* parent)
     m_list->setAccessibleName(tr("Instruments"));
     m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_list->setSelectionMode(QAbstractItemView::ExtendedSelection);
-    m_list->setItemDelegate(new LineDelegate(m_lines, m_list));
+    m_list->setItemDelegate(new LineDelegate(m_lines, m_unit, m_list));
     m_order->addItem(tr("by next step"), static_cast<int>(Order::Next));
     m_order->addItem(tr("by name"), static_cast<int>(Order::Name));
     m_order->addItem(tr("by family"), static_cast<int>(Order::Family));
@@ -404,6 +408,12 @@ void ShopPage::setFolder(const QString& folder)
     refresh();
 }
 
+void ShopPage::setUnit(text::LengthUnit unit)
+{
+    m_unit = unit;
+    m_list->viewport()->update();
+}
+
 void ShopPage::refresh()
 {
     const QString folder = m_archived->isChecked() ? archiveOf(m_folder) : m_folder;
@@ -458,7 +468,7 @@ void ShopPage::arrange()
         item->setData(Qt::UserRole, static_cast<uint>(i));
         item->setData(Qt::AccessibleTextRole,
                       tr("%1: %2 %3", "name, where it stands, worst or score")
-                          .arg(QString::fromStdString(m_lines[i].name), stands(m_lines[i]), worst(m_lines[i]))
+                          .arg(QString::fromStdString(m_lines[i].name), stands(m_lines[i], m_unit), worst(m_lines[i]))
                           .trimmed());
     }
     if (rows.empty())

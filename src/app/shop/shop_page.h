@@ -7,6 +7,7 @@
 #include "app/parts/time_source.h"
 #include "app/shop/like_dialog.h"
 #include "session/shelf.h"
+#include "text/units.h"
 
 #include <QWidget>
 
@@ -28,6 +29,7 @@ class ShopPage : public QWidget
 
 public:
     ShopPage(QString folder, TimeSource& time, QWidget* parent = nullptr);
+    void setUnit(text::LengthUnit unit);
     void setFolder(const QString& folder);
     [[nodiscard]] const QString& folder() const { return m_folder; }
     /// Another like the one in a file, a workbook or a specification.
@@ -76,6 +78,7 @@ private:
     std::shared_ptr<session::ShelfMemory> m_memory = std::make_shared<session::ShelfMemory>();
     QString m_folder;
     std::vector<session::ShelfLine> m_lines;
+    text::LengthUnit m_unit = text::LengthUnit::Millimetres;
     QLabel* m_where;
     QLabel* m_empty;
     QLineEdit* m_find;
