@@ -1724,6 +1724,42 @@
         <source>narrower foot</source>
         <translation>engerer Fuß</translation>
     </message>
+    <message>
+        <source>own bore</source>
+        <translation>eigene Bohrung</translation>
+    </message>
+    <message>
+        <source>Row of holes</source>
+        <translation>Lochreihe</translation>
+    </message>
+    <message>
+        <source>Own bores</source>
+        <translation>Eigene Bohrungen</translation>
+    </message>
+    <message>
+        <source>up to four: 9/16; 5/8; 11/16</source>
+        <translation>bis zu vier: 9/16; 5/8; 11/16</translation>
+    </message>
+    <message>
+        <source>up to four: 14.2; 15; 16.5</source>
+        <translation>bis zu vier: 14,2; 15; 16,5</translation>
+    </message>
+    <message>
+        <source>each on its best row</source>
+        <translation>jede mit ihrer besten Lochreihe</translation>
+    </message>
+    <message>
+        <source>all on this row</source>
+        <translation>alle mit dieser Lochreihe</translation>
+    </message>
+    <message>
+        <source>&amp;Own bores</source>
+        <translation>&amp;Eigene Bohrungen</translation>
+    </message>
+    <message>
+        <source>Diameters at the head, separated by semicolons; the profile keeps its proportion. Of a reed pipe with a joint: of the body below it.</source>
+        <translation>Durchmesser am Kopf, mit Semikolon getrennt; das Profil bleibt im Verhältnis. Bei einer Rohrblattpfeife mit Verbindung: die des Körpers darunter.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::ComparePage</name>

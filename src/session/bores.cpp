@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/bores.h"
 
+#include "core/instrument/cut.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -21,6 +23,28 @@ Blank withBore(Blank blank, double head, double atFoot)
         const double share = s.at.metres() / length;
         s.diameter = s.diameter * (head + (atFoot - head) * share);
     }
+    return blank;
+}
+
+/// Another bore of the maker's own. Of a reed instrument with a joint it is the body's: mouthpiece and barrel are kept, since a
+/// tube that is wider throughout cancels out.
+Blank withOwnBore(Blank blank, Metres diameter)
+{
+    InstrumentSpec& spec = blank.spec;
+    const auto* reed = std::get_if<ClosedTop>(&spec.excitation);
+    if (reed == nullptr || reed->lip || spec.slides.empty()) {
+        const double times = diameter / spec.bore.front().diameter;
+        return withBore(std::move(blank), times, times);
+    }
+    const Metres joint =
+        std::min_element(spec.slides.begin(), spec.slides.end(), [](const Slide& a, const Slide& b) { return a.at < b.at; })->at;
+    constexpr Metres shoulder = Metres::fromMillimetres(0.05);
+    const double times = diameter / boreDiameterAt(spec.bore, joint);
+    splitBoreAt(spec, joint);
+    splitBoreAt(spec, joint + shoulder);
+    for (Station& s : spec.bore)
+        if (s.at > joint)
+            s.diameter = s.diameter * times;
     return blank;
 }
 
@@ -57,8 +81,8 @@ std::optional<Cents> thirdRegister(const Instrument& shape, const Posterior& pos
 
 std::string_view boreKindName(BoreKind kind)
 {
-    constexpr std::array<std::string_view, 6> names{"as_planned",    "narrower",           "wider",
-                                                    "narrower_foot", "smaller_mouthpiece", "larger_mouthpiece"};
+    constexpr std::array<std::string_view, 7> names{"as_planned",         "narrower",          "wider", "narrower_foot",
+                                                    "smaller_mouthpiece", "larger_mouthpiece", "own"};
     return names[static_cast<std::size_t>(kind)];
 }
 
@@ -77,9 +101,24 @@ std::vector<std::pair<BoreKind, Blank>> boresFor(const Blank& blank)
     return all;
 }
 
-Result<BoreTried> tried(BoreKind kind, const Blank& blank, const LayoutWishes& wishes, const Priors& priors, const Cancel& cancel)
+namespace {
+
+/// The row's holes on a blank as long as the row's own tube.
+Result<Layout> withRow(const Blank& blank, const Instrument& row, const LayoutWishes& wishes, const Priors& priors)
 {
-    auto layout = DOWEL_TRY(layOut(blank, wishes, false, cancel, priors));
+    InstrumentSpec spec = blank.spec;
+    spec.bore = boreEndingAt(spec.bore, row.length());
+    spec.holes = row.spec().holes;
+    const auto shape = DOWEL_TRY(Instrument::make(std::move(spec), Instrument::Neighbours::MayMeet));
+    return layoutAt(shape, blank.spec.bore.back().at, wishes, priors);
+}
+
+} // namespace
+
+Result<BoreTried> tried(BoreKind kind, const Blank& blank, const LayoutWishes& wishes, const std::optional<Instrument>& row,
+                        const Priors& priors, const Cancel& cancel)
+{
+    auto layout = DOWEL_TRY(row ? withRow(blank, *row, wishes, priors) : layOut(blank, wishes, false, cancel, priors));
     BoreTried found{kind, blank, std::move(layout), 0, {}, {}, {}};
     const Instrument& goal = found.layout.goal;
     found.within = withinTolerance(goal, found.layout.cents);
@@ -101,13 +140,19 @@ Result<BoreTried> tried(BoreKind kind, const Blank& blank, const LayoutWishes& w
     return found;
 }
 
-Result<std::vector<BoreTried>> boresTried(const Blank& blank, const LayoutWishes& wishes, const Priors& priors,
-                                          const Cancel& cancel)
+Result<std::vector<BoreTried>> boresTried(const Blank& blank, const LayoutWishes& wishes, const BoresAsked& asked,
+                                          const Priors& priors, const Cancel& cancel)
 {
+    std::vector<std::pair<BoreKind, Blank>> bores = boresFor(blank);
+    if (!asked.own.empty()) {
+        bores.resize(1);
+        for (std::size_t i = 0; i < std::min(mostOwnBores, asked.own.size()); ++i)
+            bores.emplace_back(BoreKind::Own, withOwnBore(blank, asked.own[i]));
+    }
     std::vector<BoreTried> all;
     std::optional<Error> last;
-    for (const auto& [kind, bored] : boresFor(blank)) {
-        auto one = tried(kind, bored, wishes, priors, cancel);
+    for (const auto& [kind, bored] : bores) {
+        auto one = tried(kind, bored, wishes, asked.row, priors, cancel);
         if (one)
             all.push_back(std::move(*one));
         else if (one.error().code == ErrorCode::Cancelled)

@@ -11,8 +11,9 @@
 
 namespace dowel::session {
 
-enum class BoreKind { AsPlanned, Narrower, Wider, NarrowerFoot, SmallerMouthpiece, LargerMouthpiece };
-/// Stable words: "as_planned", "narrower", "wider", "narrower_foot", "smaller_mouthpiece", "larger_mouthpiece".
+enum class BoreKind { AsPlanned, Narrower, Wider, NarrowerFoot, SmallerMouthpiece, LargerMouthpiece, Own };
+/// Stable words: "as_planned", "narrower", "wider", "narrower_foot", "smaller_mouthpiece", "larger_mouthpiece",
+/// "own".
 [[nodiscard]] std::string_view boreKindName(BoreKind kind);
 
 /// Those worth trying on an instrument of this kind, the plan's own first. By how much: common practice, no source.
@@ -30,12 +31,20 @@ struct BoreTried
     /// Notes out of tolerance that a layout with undercut holes brings in.
     std::vector<std::size_t> undercutMends;
 };
-/// One bore, laid out. Errors: those of layOut().
-[[nodiscard]] Result<BoreTried> tried(BoreKind kind, const Blank& blank, const LayoutWishes& wishes, const Priors& priors = {},
+struct BoresAsked
+{
+    std::vector<Metres> own;       ///< at the head, or of a reed's body below its joint; instead of those of boresFor()
+    std::optional<Instrument> row; ///< every bore with this row of holes; nothing: each with the one that suits it best
+};
+inline constexpr std::size_t mostOwnBores = 4;
+/// One bore, laid out or with the row that was asked for. Errors: those of layOut() and layoutAt().
+[[nodiscard]] Result<BoreTried> tried(BoreKind kind, const Blank& blank, const LayoutWishes& wishes,
+                                      const std::optional<Instrument>& row = {}, const Priors& priors = {},
                                       const Cancel& cancel = {});
 
 /// All that are worth trying; one that cannot be laid out is left out. Errors: Cancelled; that of the last where none can be.
-[[nodiscard]] Result<std::vector<BoreTried>> boresTried(const Blank& blank, const LayoutWishes& wishes, const Priors& priors = {},
+[[nodiscard]] Result<std::vector<BoreTried>> boresTried(const Blank& blank, const LayoutWishes& wishes,
+                                                        const BoresAsked& asked = {}, const Priors& priors = {},
                                                         const Cancel& cancel = {});
 
 } // namespace dowel::session

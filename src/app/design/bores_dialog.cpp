@@ -5,9 +5,11 @@
 #include "app/parts/style.h"
 #include "text/errors.h"
 
+#include <QComboBox>
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QLabel>
+#include <QLineEdit>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QTableWidget>
@@ -30,6 +32,7 @@ QString kindWords(BoreKind kind)
     case BoreKind::NarrowerFoot: return BoresDialog::tr("narrower foot");
     case BoreKind::SmallerMouthpiece: return BoresDialog::tr("smaller mouthpiece");
     case BoreKind::LargerMouthpiece: return BoresDialog::tr("larger mouthpiece");
+    case BoreKind::Own: return BoresDialog::tr("own bore");
     }
     return {};
 }
@@ -42,6 +45,8 @@ BoresDialog::BoresDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
       m_unit(unit),
       m_table(form::table(this, "boresTable", tr("Notes on each bore"), {tr("note")})),
       m_words(form::words(this, "boresWords")),
+      m_own(new QLineEdit(this)),
+      m_row(form::box(this, "boresRow", tr("Row of holes"))),
       m_take(form::button(this, "boresTake", tr("&Use this bore"), true))
 {
     setObjectName(QStringLiteral("boresDialog"));
@@ -56,6 +61,26 @@ BoresDialog::BoresDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
     connect(close, &QPushButton::clicked, this, &QDialog::reject);
     connect(m_take, &QPushButton::clicked, this, &BoresDialog::take);
     connect(m_table, &QTableWidget::currentCellChanged, this, [this](int, int column) { judge(column); });
+    m_own->setObjectName(QStringLiteral("boresOwn"));
+    m_own->setAccessibleName(tr("Own bores"));
+    m_own->setPlaceholderText(unit == text::LengthUnit::Inches ? tr("up to four: 9/16; 5/8; 11/16")
+                                                               : tr("up to four: 14.2; 15; 16.5"));
+    m_own->setToolTip(tr("Diameters at the head, separated by semicolons; the profile keeps its proportion. Of a reed pipe with "
+                         "a joint: of the body below it."));
+    m_own->setMaxLength(80);
+    m_row->setSizeAdjustPolicy(QComboBox::AdjustToContents);
+    m_row->addItem(tr("each on its best row"), false);
+    m_row->addItem(tr("all on this row"), true);
+    m_row->setEnabled(plan.layout().has_value());
+    connect(m_own, &QLineEdit::editingFinished, this, &BoresDialog::compare);
+    connect(m_row, &QComboBox::activated, this, &BoresDialog::compare);
+    auto* asked = new QHBoxLayout;
+    asked->setSpacing(Style::grid);
+    auto* ownWords = new QLabel(tr("&Own bores"), this);
+    ownWords->setBuddy(m_own);
+    asked->addWidget(ownWords);
+    asked->addWidget(m_own, 1);
+    asked->addWidget(m_row);
     auto* foot = new QHBoxLayout;
     foot->setSpacing(Style::grid);
     foot->addStretch(1);
@@ -64,19 +89,40 @@ BoresDialog::BoresDialog(Plan& plan, text::LengthUnit unit, QWidget* parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 20, 24, 20);
     column->setSpacing(2 * Style::grid);
+    column->addLayout(asked);
     column->addWidget(m_table, 3);
     auto* words = form::scrolled(this, "boresWordsScroll", m_words);
     words->setMinimumHeight(Style::scaled(96));
     column->addWidget(words, 1);
     column->addLayout(foot);
-    m_jobs.run([blank = plan.blank(),
-                wishes = plan.wishes()](const Cancel& cancel) { return session::boresTried(blank, wishes, {}, cancel); },
-               [this](const Result<std::vector<session::BoreTried>>& found) {
-                   if (!found)
-                       return m_words->setText(text::sentence(found.error(), m_unit));
-                   m_tried = *found;
-                   show();
-               });
+    compare();
+}
+
+void BoresDialog::compare()
+{
+    session::BoresAsked asked;
+    if (!m_own->text().trimmed().isEmpty()) {
+        const auto own = text::parseBits(m_own->text(), m_unit);
+        if (!own)
+            return m_words->setText(text::sentence(own.error(), m_unit));
+        asked.own = *own;
+    }
+    if (m_row->currentData().toBool() && m_plan->layout())
+        asked.row = m_plan->layout()->goal;
+    const QString now = m_own->text() + m_row->currentText();
+    if (now == m_compared)
+        return; // the field was left as it was
+    m_compared = now;
+    m_words->setText(tr("Laying out the holes on each bore…"));
+    m_take->setEnabled(false);
+    m_jobs.runNewest([blank = m_plan->blank(), wishes = m_plan->wishes(), asked = std::move(asked)](
+                         const Cancel& cancel) { return session::boresTried(blank, wishes, asked, {}, cancel); },
+                     [this](const Result<std::vector<session::BoreTried>>& found) {
+                         if (!found)
+                             return m_words->setText(text::sentence(found.error(), m_unit));
+                         m_tried = *found;
+                         show();
+                     });
 }
 
 QString BoresDialog::nameOf(const session::BoreTried& bore) const
@@ -115,7 +161,8 @@ void BoresDialog::show()
     const int column = 1 + static_cast<int>(best - m_tried.begin());
     m_table->setCurrentCell(0, column);
     judge(column);
-    m_table->setFocus();
+    if (!m_own->hasFocus())
+        m_table->setFocus();
 }
 
 void BoresDialog::judge(int column)

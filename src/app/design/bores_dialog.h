@@ -9,7 +9,9 @@
 
 #include <QDialog>
 
+class QComboBox;
 class QLabel;
+class QLineEdit;
 class QPushButton;
 class QTableWidget;
 
@@ -23,6 +25,7 @@ public:
     BoresDialog(Plan& plan, text::LengthUnit unit, QWidget* parent);
 
 private:
+    void compare();
     void show();
     void judge(int column);
     void take();
@@ -32,6 +35,9 @@ private:
     std::vector<session::BoreTried> m_tried;
     QTableWidget* m_table;
     QLabel* m_words;
+    QLineEdit* m_own;
+    QComboBox* m_row;
+    QString m_compared; ///< what was asked for last
     QPushButton* m_take;
     Jobs m_jobs;
 };

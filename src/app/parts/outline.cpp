@@ -2,6 +2,7 @@
 #include "app/parts/outline.h"
 
 #include "app/parts/style.h"
+#include "core/instrument/whole.h"
 
 #include <QPainter>
 #include <QPolygonF>
@@ -35,8 +36,9 @@ void paintOutline(QPainter& painter, const Instrument& instrument, const QRectF&
 {
     const Colours& c = Style::current().colours();
     const InstrumentSpec& spec = instrument.spec();
-    constexpr double head = 14.0; // room for what stands before the edge
-    const double left = room.left() + head;
+    const double head = headOf(spec).length.metres() * pixelsPerMetre;
+    constexpr double beside = 8.0; // where a mouthpiece's lines begin
+    const double left = room.left() + beside + head;
     const double middle = room.center().y();
     const double most = room.height() / 2.0;
     const auto half = [&](Metres at) {
@@ -54,7 +56,7 @@ void paintOutline(QPainter& painter, const Instrument& instrument, const QRectF&
     painter.setBrush(c.wood);
     const double first = half(spec.bore.front().at);
     if (!std::holds_alternative<ClosedTop>(spec.excitation)) // the head beyond the edge or the embouchure hole
-        painter.drawRect(QRectF(left - head + 2.0, middle - first, head - 2.0, 2.0 * first));
+        painter.drawRect(QRectF(left - head, middle - first, head, 2.0 * first));
     painter.drawPolygon(body);
     painter.setBrush(c.paper);
     paintMouth(painter, instrument, left, middle, pixelsPerMetre, first);

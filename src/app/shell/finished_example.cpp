@@ -4,6 +4,7 @@
 #include "app/parts/outline.h"
 #include "app/parts/style.h"
 #include "core/base/clock.h"
+#include "core/instrument/whole.h"
 #include "core/layout/families.h"
 #include "core/shop/finish.h"
 #include "io/finish_json.h"
@@ -104,7 +105,7 @@ public:
         image.fill(Style::current().colours().paper);
         QPainter painter(&image);
         const Instrument& there = m_store.book().present();
-        paintOutline(painter, there, QRectF(20.0, 20.0, 860.0, 180.0), 820.0 / there.length().metres());
+        paintOutline(painter, there, QRectF(20.0, 20.0, 860.0, 180.0), 820.0 / overallOf(there.spec()).metres());
         painter.end();
         QBuffer buffer;
         buffer.open(QIODevice::WriteOnly);

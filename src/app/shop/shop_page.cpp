@@ -5,6 +5,7 @@
 #include "app/parts/outline.h"
 #include "app/parts/style.h"
 #include "app/shop/empty_shop.h"
+#include "core/instrument/whole.h"
 #include "text/errors.h"
 #include "text/finish.h"
 #include "text/names.h"
@@ -81,7 +82,7 @@ QString worst(const ShelfLine& line)
 
 double reachOf(const Instrument& shape)
 {
-    return shape.length().metres();
+    return overallOf(shape.spec()).metres();
 }
 
 /// Draws a line of the shop; the lines themselves stay with the page.
