@@ -269,7 +269,7 @@
     </message>
     <message>
         <source>windway height</source>
-        <translation>Kernspalthöhe</translation>
+        <translation>Windkanalhöhe</translation>
     </message>
     <message>
         <source>chamfer</source>
@@ -868,7 +868,7 @@
     </message>
     <message>
         <source>only a duct has one</source>
-        <translation>das hat nur ein Instrument mit Kernspalt</translation>
+        <translation>das hat nur ein Instrument mit Windkanal</translation>
     </message>
     <message>
         <source>%1; outside the horn is %2</source>
@@ -5364,11 +5364,11 @@ Letztes Mittel: das Fenster um eine Haaresbreite verlängern.</translation>
     </message>
     <message>
         <source>higher windway</source>
-        <translation>höherer Kernspalt</translation>
+        <translation>höherer Windkanal</translation>
     </message>
     <message>
         <source>windway chamfer</source>
-        <translation>Fase am Kernspalt</translation>
+        <translation>Fase am Windkanal</translation>
     </message>
     <message>
         <source>smoother bore</source>
@@ -8614,11 +8614,11 @@ rechnet</translation>
     </message>
     <message>
         <source>Make the windway higher</source>
-        <translation>Kernspalt höher machen</translation>
+        <translation>Windkanal höher machen</translation>
     </message>
     <message>
         <source>Chamfer the windway</source>
-        <translation>Kernspalt fasen</translation>
+        <translation>Windkanal fasen</translation>
     </message>
     <message>
         <source>countersink or round file</source>
@@ -8639,12 +8639,12 @@ rechnet</translation>
     <message>
         <source>%1 is %2; the windway gives that note more breath.</source>
         <comment>note, how far off</comment>
-        <translation>%1 ist %2; der Kernspalt gibt diesem Ton mehr Luft.</translation>
+        <translation>%1 ist %2; der Windkanal gibt diesem Ton mehr Luft.</translation>
     </message>
     <message>
         <source>%1 is %2; the windway&apos;s edges change how that note speaks.</source>
         <comment>note, how far off</comment>
-        <translation>%1 ist %2; die Kanten des Kernspalts ändern, wie dieser Ton anspricht.</translation>
+        <translation>%1 ist %2; die Kanten des Windkanals ändern, wie dieser Ton anspricht.</translation>
     </message>
     <message>
         <source>Stock</source>
