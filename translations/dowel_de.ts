@@ -1597,6 +1597,10 @@
         <source>Heard %1 cents from the calculation; keys and layout go by it.</source>
         <translation>Gehört %1 Cent neben der Rechnung; Tonarten und Lochplan richten sich danach.</translation>
     </message>
+    <message>
+        <source>Oat or wheat straw, or paper straws. Wet it before it is cut; scissors make everything. One straw a player.</source>
+        <translation>Hafer- oder Weizenhalm oder Papierhalm. Vor dem Schneiden wässern; die Schere macht alles. Ein Halm je Spieler.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::BookController</name>
@@ -3964,6 +3968,11 @@ Letztes Mittel: das Fenster um eine Haaresbreite verlängern.</translation>
         <source>The joint at %1 would meet a hole, so it was moved to %2.</source>
         <comment>place, place</comment>
         <translation>Die Verbindung bei %1 träfe ein Loch und wurde nach %2 verschoben.</translation>
+    </message>
+    <message>
+        <source>Worth buying: a %1 bit would bring %2 of %3 notes within tolerance instead of %4.</source>
+        <comment>marking, notes, of, notes</comment>
+        <translation>Den Kauf wert: Ein Bohrer %1 brächte %2 von %3 Tönen in die Toleranz statt %4.</translation>
     </message>
 </context>
 <context>
@@ -8858,6 +8867,14 @@ rechnet</translation>
         <comment>hole, length</comment>
         <translation>Die Messungen passen nicht zu den Maßen: %1 verhält sich, als wäre es %2 kleiner. Noch einmal messen und eintragen, was der Messschieber sagt, auch wenn es dasselbe ist; nach einem Leck oder einer Absplitterung sehen und prüfen, ob die verlangten Griffe gespielt wurden.</translation>
     </message>
+    <message>
+        <source>Straw, for a class</source>
+        <translation>Halm, für den Unterricht</translation>
+    </message>
+    <message>
+        <source>round-tipped scissors</source>
+        <translation>Schere mit runden Spitzen</translation>
+    </message>
 </context>
 <context>
     <name>dowel::text::TemplateWords</name>
@@ -9607,6 +9624,82 @@ rechnet</translation>
         <source>The bore matches the plan to %1; if not, type it on Blank.</source>
         <comment>0.1 mm</comment>
         <translation>Die Bohrung stimmt auf %1 mit dem Plan überein; wenn nicht, auf Rohling eintragen.</translation>
+    </message>
+    <message>
+        <source>Choose straight straws of one thickness, about %1 inside, and wet them for an hour so that they do not split.</source>
+        <translation>Gerade Halme von einer Dicke wählen, innen etwa %1, und eine Stunde wässern, damit sie nicht reißen.</translation>
+    </message>
+    <message>
+        <source>Look through: the straw is clear and round.</source>
+        <translation>Hindurchsehen: Der Halm ist frei und rund.</translation>
+    </message>
+    <message>
+        <source>Cut the straw to %1, and a second one shorter, to hear high and low.</source>
+        <translation>Den Halm auf %1 schneiden, und einen zweiten kürzer, um hoch und tief zu hören.</translation>
+    </message>
+    <message>
+        <source>sharp knife on a board</source>
+        <translation>scharfes Messer auf einem Brett</translation>
+    </message>
+    <message>
+        <source>An adult cuts for all.</source>
+        <translation>Ein Erwachsener schneidet für alle.</translation>
+    </message>
+    <message>
+        <source>Flatten the last %1 of one end with a thumbnail and snip both corners: the two tips are the reed.</source>
+        <translation>Die letzten %1 eines Endes mit dem Daumennagel flach drücken und beide Ecken abschneiden: Die zwei Spitzen sind das Rohrblatt.</translation>
+    </message>
+    <message>
+        <source>round-tipped scissors</source>
+        <translation>Schere mit runden Spitzen</translation>
+    </message>
+    <message>
+        <source>With the tips well inside the lips it buzzes. It stays shut: pinch it open from the sides. It leaks: flatten it again.</source>
+        <translation>Mit den Spitzen weit zwischen den Lippen summt es. Es bleibt zu: von den Seiten aufdrücken. Es ist undicht: noch einmal flach drücken.</translation>
+    </message>
+    <message>
+        <source>Blow the straw. Snip the foot a little at a time: the pitch rises.</source>
+        <translation>Den Halm blasen. Am Fuß jeweils ein wenig abschneiden: Der Ton steigt.</translation>
+    </message>
+    <message>
+        <source>Print the template at 100 %, check its ruler, lay the straw on it and mark the holes.</source>
+        <translation>Die Schablone mit 100 % drucken, ihre Skala prüfen, den Halm darauf legen und die Löcher anzeichnen.</translation>
+    </message>
+    <message>
+        <source>template, pencil</source>
+        <translation>Schablone, Bleistift</translation>
+    </message>
+    <message>
+        <source>%1: %2 from the foot. Pinch the straw flat there and nick the fold, %3 across.</source>
+        <translation>%1: %2 vom Fuß. Den Halm dort flach drücken und den Knick einschneiden, %3 weit.</translation>
+    </message>
+    <message>
+        <source>The hole is round when the straw springs open.</source>
+        <translation>Das Loch ist rund, wenn der Halm aufspringt.</translation>
+    </message>
+    <message>
+        <source>Play every fingering on Listen. A second nick widens a hole; a snip off the foot raises the lowest note.</source>
+        <translation>Unter Hören jeden Griff spielen. Ein zweiter Einschnitt weitet ein Loch; ein Schnitt am Fuß hebt den tiefsten Ton.</translation>
+    </message>
+    <message>
+        <source>No finish: one straw a player, thrown away after the lesson.</source>
+        <translation>Keine Oberfläche: ein Halm je Spieler, nach der Stunde weggeworfen.</translation>
+    </message>
+    <message>
+        <source>Seal both ends: singe them until they darken, or lacquer them.</source>
+        <translation>Beide Enden versiegeln: ansengen, bis sie dunkel werden, oder lackieren.</translation>
+    </message>
+    <message>
+        <source>hot iron, or lacquer</source>
+        <translation>Brenneisen oder Lack</translation>
+    </message>
+    <message>
+        <source>lacquer</source>
+        <translation>Lack</translation>
+    </message>
+    <message>
+        <source>Burn outdoors or under extraction, with water at hand.</source>
+        <translation>Im Freien oder unter Absaugung brennen, Wasser bereit.</translation>
     </message>
 </context>
 <context>

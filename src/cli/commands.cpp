@@ -25,6 +25,7 @@
 #include "session/long_take.h"
 #include "session/plausible.h"
 #include "session/session.h"
+#include "session/tool_gain.h"
 #include "store/shop_memory.h"
 #include "store/store.h"
 #include "text/errors.h"
@@ -342,8 +343,16 @@ Answer layout(const std::string& path, const std::string& memory, const std::str
         {"costs", costs},
         {"reshaped", reshapedJson(found.reshaped, found.goal.spec())},
         {"would_help", gains}};
-    if (drawer)
+    if (drawer) {
         answer["tools"] = drawerJson(found, *drawer);
+        answer["worth_buying"] = nullptr;
+        if (row == nullptr && !found.reached)
+            if (const auto gain = session::toolWorthBuying(std::get<Blank>(asked.from), asked.wishes, *drawer, priors);
+                gain && *gain)
+                answer["worth_buying"] = {{"bit", (*gain)->bit.name},
+                                          {"notes_within", (*gain)->within},
+                                          {"notes_within_without", (*gain)->withinWithout}};
+    }
     return answer;
 }
 

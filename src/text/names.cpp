@@ -76,8 +76,9 @@ QString familyTitle(Family family)
 
 std::vector<std::pair<std::string, QString>> materials()
 {
-    return {{"hardwood", tr("Hardwood")},    {"softwood", tr("Softwood")}, {"cane", tr("Bamboo or cane")},
-            {"plastic", tr("Plastic pipe")}, {"horn", tr("Horn")},         {"vegetable", tr("Vegetable, for a class")}};
+    return {{"hardwood", tr("Hardwood")},       {"softwood", tr("Softwood")}, {"cane", tr("Bamboo or cane")},
+            {"plastic", tr("Plastic pipe")},    {"horn", tr("Horn")},         {"vegetable", tr("Vegetable, for a class")},
+            {"straw", tr("Straw, for a class")}};
 }
 
 std::vector<std::pair<std::string, QString>> handTools()

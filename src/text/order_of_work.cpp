@@ -18,12 +18,14 @@ namespace dowel::text {
 
 namespace {
 
-enum class Stuff { Wood, Cane, Plastic, Horn, Vegetable };
+enum class Stuff { Wood, Cane, Straw, Plastic, Horn, Vegetable };
 
 Stuff stuffOf(const std::string& material)
 {
-    if (material == "cane" || material == "bamboo" || material == "straw")
+    if (material == "cane" || material == "bamboo")
         return Stuff::Cane;
+    if (material == "straw")
+        return Stuff::Straw;
     if (material == "plastic")
         return Stuff::Plastic;
     if (material == "horn")
@@ -47,6 +49,10 @@ public:
     }
     std::vector<WorkStep> all()
     {
+        if (m_stuff == Stuff::Straw) {
+            straw();
+            return std::move(m_steps);
+        }
         stock();
         if (std::holds_alternative<Duct>(m_spec->excitation))
             duct(std::get<Duct>(m_spec->excitation));
@@ -122,6 +128,51 @@ private:
     }
     [[nodiscard]] bool has(const char* tool) const { return m_asked->drawer == nullptr || m_asked->drawer->has(tool); }
 
+    /// A pipe for one lesson, with scissors alone.
+    void straw()
+    {
+        const Metres length = m_asked->start->length();
+        add("season", "season", WorkGroup::Stock,
+            tr("Choose straight straws of one thickness, about %1 inside, and wet them for an hour so that they do not split.")
+                .arg(len(m_spec->bore.front().diameter)),
+            {m_spec->bore.front().diameter})
+            .check = tr("Look through: the straw is clear and round.");
+        WorkStep& cut =
+            add("saw", "saw", WorkGroup::Stock,
+                tr("Cut the straw to %1, and a second one shorter, to hear high and low.").arg(len(length)), {length});
+        cut.tool = tr("sharp knife on a board");
+        cut.caution = tr("An adult cuts for all.");
+        cut.adult = true;
+        constexpr Metres tips = Metres::fromMillimetres(15.0); // common practice, no source
+        WorkStep& reed =
+            add("reed", "reed", WorkGroup::Mouthpiece,
+                tr("Flatten the last %1 of one end with a thumbnail and snip both corners: the two tips are the reed.")
+                    .arg(len(tips)),
+                {tips});
+        reed.tool = tr("round-tipped scissors");
+        reed.check =
+            tr("With the tips well inside the lips it buzzes. It stays shut: pinch it open from the sides. It leaks: flatten "
+               "it again.");
+        add("test", "test", WorkGroup::FirstSound, tr("Blow the straw. Snip the foot a little at a time: the pitch rises."))
+            .check = tr("If it does not sound, follow the remedies on Sounding edge before going on.");
+        if (!m_spec->holes.empty())
+            add("holes", "template", WorkGroup::Holes,
+                tr("Print the template at 100 %, check its ruler, lay the straw on it and mark the holes."))
+                .tool = tr("template, pencil");
+        for (const Hole& h : m_spec->holes) {
+            const Metres fromFoot = length - h.at;
+            WorkStep& hole = add("holes", h.id.text, WorkGroup::Holes,
+                                 tr("%1: %2 from the foot. Pinch the straw flat there and nick the fold, %3 across.")
+                                     .arg(QString::fromStdString(h.id.text), len(fromFoot), len(h.diameter)),
+                                 {fromFoot, h.diameter});
+            hole.tool = tr("round-tipped scissors");
+            hole.check = tr("The hole is round when the straw springs open.");
+        }
+        if (!m_spec->fingerings.empty())
+            add("listen", "listen", WorkGroup::Tuning,
+                tr("Play every fingering on Listen. A second nick widens a hole; a snip off the foot raises the lowest note."));
+        add("finish", "finish", WorkGroup::Tuning, tr("No finish: one straw a player, thrown away after the lesson."));
+    }
     void stock()
     {
         constexpr WorkGroup group = WorkGroup::Stock;
@@ -156,6 +207,7 @@ private:
             saw.check = tr("The end is clean, without splinters.");
             break;
         }
+        case Stuff::Straw: break; // has its own order
         case Stuff::Plastic: {
             WorkStep& saw = add("saw", "saw", group,
                                 tr("Measure the real bore of the pipe, then saw it to %1.").arg(len(overall)), {overall});
@@ -248,6 +300,7 @@ private:
             b.caution = tr("Turn the rod by hand: in a drill it jams in the bore.");
             break;
         }
+        case Stuff::Straw: break;
         case Stuff::Plastic:
             add("bore", "bore", group, tr("Clean and deburr the bore; it stays as the pipe is, %1.").arg(len(least)), {least})
                 .tool = tr("knife or deburring tool");
@@ -573,6 +626,11 @@ private:
         if (m_stuff == Stuff::Vegetable) {
             add("finish", "finish", group, tr("No finish: play it today, then compost it."));
             return;
+        }
+        if (m_stuff == Stuff::Cane) {
+            WorkStep& seal = add("finish", "seal", group, tr("Seal both ends: singe them until they darken, or lacquer them."));
+            seal.tool = has("hot iron") ? tr("hot iron, or lacquer") : tr("lacquer");
+            seal.caution = tr("Burn outdoors or under extraction, with water at hand.");
         }
         WorkStep& f = add("finish", "finish", group,
                           m_stuff == Stuff::Plastic ? tr("Polish the outside; plastic needs no finish.")

@@ -82,6 +82,8 @@ QString openingByHand(const std::string& material)
         return tr("round file");
     if (material == "vegetable")
         return tr("cork borer or knife");
+    if (material == "straw")
+        return tr("round-tipped scissors");
     return tr("round file or knife");
 }
 

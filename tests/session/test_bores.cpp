@@ -2,6 +2,7 @@
 // Proves the comparison of bores: what a bore does to octaves and to the third register, as the trade and the textbooks have it.
 #include "core/layout/families.h"
 #include "session/bores.h"
+#include "session/tool_gain.h"
 #include "support/compare.h"
 #include "support/test_main.h"
 
@@ -90,6 +91,28 @@ private Q_SLOTS:
         QVERIFY((*best)[1].within >= (*found)[2].within);
         QCOMPARE(best->size(), std::size_t{2});
         QVERIFY((*best)[1].kind == session::BoreKind::Own);
+    }
+    void theBitWorthBuyingBringsNotesIn()
+    {
+        const auto blank = startingBlank(Family::Whistle, usualTarget(Family::Whistle));
+        VERIFY_OK(blank);
+        BitDrawer two;
+        two.bits = {*bitFromMarking("4 mm"), *bitFromMarking("11 mm")};
+        LayoutWishes wishes;
+        wishes.bits = {two.bits[0].diameter, two.bits[1].diameter};
+        const auto found = session::toolWorthBuying(*blank, wishes, two);
+        VERIFY_OK(found);
+        QVERIFY(found->has_value());
+        const session::ToolGain& gain = **found;
+        QVERIFY(gain.within > gain.withinWithout);
+        QVERIFY2(gain.bit.name.find("mm") != std::string::npos, gain.bit.name.c_str()); // as the drawer's are marked
+        QVERIFY(gain.bit.diameter > two.bits[0].diameter && gain.bit.diameter < two.bits[1].diameter);
+        // What it promises is what a layout with it has.
+        wishes.bits = {two.bits[0].diameter, gain.bit.diameter, two.bits[1].diameter};
+        const auto with = layOut(*blank, wishes, false);
+        VERIFY_OK(with);
+        QCOMPARE(withinTolerance(with->goal, with->cents), gain.within);
+        QVERIFY(!session::toolWorthBuying(*blank, {}, {})->has_value());
     }
     void whatUndercuttingMendsIsOutOfToleranceWithoutIt()
     {

@@ -225,7 +225,7 @@ private Q_SLOTS:
     {
         Maker maker(5);
         WALKS(maker.begins(Family::Reed, "Class reed"));
-        maker.chooses("blankMaterial", QStringLiteral("plastic"));
+        maker.chooses("blankMaterial", QStringLiteral("straw"));
         maker.goes(Qt::Key_3);
         maker.chooses("targetHoles", 3);
         WALKS(maker.laysOut());
@@ -235,6 +235,7 @@ private Q_SLOTS:
         maker.clicks("drillClassSheet"); // one paper for all, with boxes, the adult's steps and the template
         QVERIFY(waitFor([&] { return QFileInfo(sheet).size() > 5000; }));
         WALKS(maker.worksThroughTheOrder());
+        QVERIFY(maker.read().contains(QStringLiteral("nick the fold")) && !maker.read().contains(QStringLiteral("drill")));
         QCOMPARE(maker.desk().document().book()->present().spec().holes.size(), std::size_t(3));
         COMES_HOME("class-reed.pdf", "reed pipe for a class");
     }

@@ -65,7 +65,9 @@ constexpr Material materials[] = {
                  "dowel::app::BlankPage",
                  "Bore the horn out to a cone you can measure. Horn dust is harmful and smells: work wet or under extraction.")},
     {"vegetable", QT_TRANSLATE_NOOP("dowel::app::BlankPage", "Use it fresh and firm and drill it the same day; it shrinks within "
-                                                             "hours. Clean drill, washed hands, one player each.")}};
+                                                             "hours. Clean drill, washed hands, one player each.")},
+    {"straw", QT_TRANSLATE_NOOP("dowel::app::BlankPage", "Oat or wheat straw, or paper straws. Wet it before it is cut; scissors "
+                                                         "make everything. One straw a player.")}};
 
 /// A bore, or two diameters of one that is not round: what counts is the area, so the mean is the geometric one.
 Result<Metres> boreFrom(const QString& typed, text::LengthUnit unit)

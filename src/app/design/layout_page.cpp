@@ -6,6 +6,7 @@
 #include "app/parts/modal.h"
 #include "app/parts/style.h"
 #include "app/parts/tuning_picture.h"
+#include "session/tool_gain.h"
 #include "text/errors.h"
 #include "text/units.h"
 
@@ -280,6 +281,7 @@ void LayoutPage::refresh()
     m_vary->setEnabled(m_plan->layout().has_value());
     if (const auto& layout = m_plan->layout()) {
         showPicture(*layout);
+        seekTool(*layout);
         m_words->setText(wordsOf(*layout));
         showHoles(*layout);
     } else {
@@ -337,6 +339,32 @@ void LayoutPage::showPicture(const Layout& layout)
     m_picture->setNotes(std::move(notes));
 }
 
+void LayoutPage::seekTool(const Layout& layout)
+{
+    const BitDrawer* drawer = m_plan->drawer();
+    if (m_plan->busy() || m_plan->following() || (m_toolFor && *m_toolFor == layout.goal))
+        return;
+    m_toolFor = layout.goal;
+    m_toolWords.clear();
+    m_jobs.dropNewest();
+    const bool allIn = withinTolerance(layout.goal, layout.cents) == static_cast<int>(layout.cents.size());
+    if (allIn || drawer == nullptr || m_plan->wishes().bits.empty() || m_plan->model())
+        return;
+    m_jobs.runNewest([blank = m_plan->blank(), wishes = m_plan->wishes(), drawer = *drawer](
+                         const Cancel& cancel) { return session::toolWorthBuying(blank, wishes, drawer, {}, cancel); },
+                     [this](const Result<std::optional<session::ToolGain>>& gain) {
+                         if (!gain || !*gain || !m_plan->layout())
+                             return;
+                         m_toolWords = tr("Worth buying: a %1 bit would bring %2 of %3 notes within tolerance instead of %4.",
+                                          "marking, notes, of, notes")
+                                           .arg(QString::fromStdString((*gain)->bit.name))
+                                           .arg((*gain)->within)
+                                           .arg((*gain)->notes)
+                                           .arg((*gain)->withinWithout);
+                         m_words->setText(wordsOf(*m_plan->layout()));
+                     });
+}
+
 QString LayoutPage::wordsOf(const Layout& layout) const
 {
     QStringList lines;
@@ -346,6 +374,8 @@ QString LayoutPage::wordsOf(const Layout& layout) const
                  .arg(layout.cents.size())
                  .arg(text::cents(std::round(layout.worst_cents * 10.0) / 10.0))
                  .toHtmlEscaped();
+    if (!m_toolWords.isEmpty())
+        lines << m_toolWords.toHtmlEscaped();
     if (layout.priors.shared)
         lines << tr("Based on the shop memory of your earlier instruments (menu Workbook, Shop memory).").toHtmlEscaped();
     for (const MovedJoint& joint : layout.movedJoints)

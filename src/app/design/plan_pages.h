@@ -234,6 +234,11 @@ private:
     void showHoles(const Layout& layout);
     [[nodiscard]] QString wordsOf(const Layout& layout) const;
     void take();
+    /// Which bit is worth buying for this layout; worked out where the drawer leaves notes out.
+    void seekTool(const Layout& layout);
+    Jobs m_jobs;
+    std::optional<Instrument> m_toolFor; ///< the layout that it was sought for
+    QString m_toolWords;
     Plan* m_plan;
     Questions* m_questions;
     text::LengthUnit m_unit = text::LengthUnit::Millimetres;

@@ -113,7 +113,7 @@ const std::vector<std::string>& finishRecipes()
 FinishPlan usualFinish(std::string_view recipe, std::string_view material, bool joints, std::chrono::sys_days start)
 {
     using Kind = FinishKind;
-    const bool vegetable = material == "vegetable";
+    const bool vegetable = material == "vegetable" || material == "straw";
     const bool bare = material == "plastic" || vegetable;
     FinishPlan plan{std::string(bare ? "none" : recipe), start, {}};
     const auto add = [&plan](Kind kind, int days) {
