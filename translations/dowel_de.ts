@@ -3974,6 +3974,10 @@ Letztes Mittel: das Fenster um eine Haaresbreite verlängern.</translation>
         <comment>marking, notes, of, notes</comment>
         <translation>Den Kauf wert: Ein Bohrer %1 brächte %2 von %3 Tönen in die Toleranz statt %4.</translation>
     </message>
+    <message>
+        <source>Tick: at the back, for the thumb.</source>
+        <translation>Ankreuzen: hinten, für den Daumen.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::LikeDialog</name>

@@ -1018,6 +1018,25 @@ private Q_SLOTS:
         typed("edgeSocket", QStringLiteral("24"));
         VERIFY_NEAR(std::get<ClosedTop>(plan.blank().spec.excitation).socket.millimetres(), 24.0, 1e-9);
     }
+    void aHoleIsTickedToTheBackOnLayout()
+    {
+        Desk desk(false);
+        QVERIFY(desk.begins());
+        desk.key(Qt::Key_4, Qt::ControlModifier);
+        QVERIFY(laidOut(desk));
+        const auto& plan = desk.window().plan();
+        auto* holes = desk.find<QTableWidget>("layoutHoles");
+        EVENTUALLY(holes->rowCount() == 7); // six holes and the tube
+        const Metres at = plan.layout()->goal.spec().holes[5].at;
+        holes->item(5, 0)->setCheckState(Qt::Checked);
+        QVERIFY(plan.layout()->goal.spec().holes[5].side == Side::Back);
+        QVERIFY(plan.layout()->start.spec().holes[5].side == Side::Back);
+        QVERIFY(plan.blank().sides[5] == Side::Back);
+        QVERIFY(plan.layout()->goal.spec().holes[5].at == at); // where it was, on the other side
+        QVERIFY(holes->item(5, 0)->text().contains(QStringLiteral("back")));
+        holes->item(5, 0)->setCheckState(Qt::Unchecked);
+        QVERIFY(plan.layout()->goal.spec().holes[5].side == Side::Front);
+    }
     void theBareTubeIsBlownAndKeysAndLayoutGoByIt()
     {
         Desk desk(false);

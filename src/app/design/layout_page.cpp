@@ -457,6 +457,13 @@ void LayoutPage::showHoles(const Layout& layout)
             allow(row, column,
                   column != AsideColumn || h.side == Side::Back ? m_holes->item(row, column)->flags() & ~Qt::ItemIsEditable
                                                                 : m_holes->item(row, column)->flags() | Qt::ItemIsEditable);
+        QTableWidgetItem* name = m_holes->item(row, 0);
+        allow(row, 0, name->flags() | Qt::ItemIsUserCheckable);
+        const Qt::CheckState back = h.side == Side::Back ? Qt::Checked : Qt::Unchecked;
+        if (name->data(Qt::CheckStateRole).isNull() || name->checkState() != back)
+            name->setCheckState(back);
+        if (name->toolTip().isEmpty())
+            name->setToolTip(tr("Tick: at the back, for the thumb."));
     }
     changed |= form::rowInPlace(m_holes, static_cast<int>(holes.size()),
                                 {tr("tube"), QString(), tenth(layout.start.length()), tenth(layout.goal.length()), QString(),
@@ -469,7 +476,13 @@ void LayoutPage::showHoles(const Layout& layout)
 
 void LayoutPage::takeCell(int row, int column)
 {
-    if (m_filling || column != AsideColumn)
+    if (m_filling)
+        return;
+    if (column == 0 && m_plan->layout() && row < std::ssize(m_plan->layout()->goal.spec().holes)) {
+        const bool back = m_holes->item(row, column)->checkState() == Qt::Checked;
+        return m_plan->setSide(static_cast<std::size_t>(row), back ? Side::Back : Side::Front);
+    }
+    if (column != AsideColumn)
         return;
     const auto aside = text::parseLength(m_holes->item(row, column)->text(), m_unit);
     if (!aside) {

@@ -310,13 +310,13 @@ void Plan::setDrawer(const BitDrawer& drawer, bool sizesToo)
     Q_EMIT changed();
 }
 
-void Plan::setAside(std::size_t hole, Metres aside)
+bool Plan::changeHole(std::size_t hole, const std::function<void(Hole&)>& change)
 {
     if (!m_layout || hole >= blank().holeCount)
-        return;
+        return false;
     const auto with = [&](const Instrument& shape) {
         InstrumentSpec spec = shape.spec();
-        spec.holes[hole].aside = aside;
+        change(spec.holes[hole]);
         return Instrument::make(std::move(spec));
     };
     const auto goal = with(m_layout->goal);
@@ -324,13 +324,35 @@ void Plan::setAside(std::size_t hole, Metres aside)
     if (!goal || !start) {
         Q_EMIT changed();
         Q_EMIT failed(text::sentence(goal ? start.error() : goal.error(), m_unit));
-        return;
+        return false;
     }
     m_layout->goal = *goal;
     m_layout->start = *start;
     m_kept.goal = *goal;
+    return true;
+}
+
+void Plan::setAside(std::size_t hole, Metres aside)
+{
+    if (!changeHole(hole, [aside](Hole& h) { h.aside = aside; }))
+        return;
     m_kept.blank.asides.resize(std::max(m_kept.blank.asides.size(), hole + 1));
     m_kept.blank.asides[hole] = aside;
+    touched(false);
+}
+
+void Plan::setSide(std::size_t hole, Side side)
+{
+    const bool done = changeHole(hole, [side](Hole& h) {
+        h.side = side;
+        h.aside = {};
+    });
+    if (!done)
+        return;
+    m_kept.blank.sides.resize(std::max(m_kept.blank.sides.size(), hole + 1), Side::Front);
+    m_kept.blank.sides[hole] = side;
+    if (hole < m_kept.blank.asides.size())
+        m_kept.blank.asides[hole] = {};
     touched(false);
 }
 

@@ -91,6 +91,8 @@ public:
     [[nodiscard]] const std::optional<Hertz>& blown() const { return m_kept.blown; }
     /// A hole beside the line; places and sizes stay.
     void setAside(std::size_t hole, Metres aside);
+    /// A hole at the back, for a thumb, or at the front; places and sizes stay.
+    void setSide(std::size_t hole, Side side);
     void tick(const std::string& step, bool done);
     /// What was ticked went into a logbook.
     void clearDone();
@@ -106,6 +108,8 @@ Q_SIGNALS:
     void worthKeeping();
 
 private:
+    /// One hole of the layout as it stands; nothing, and told, where it cannot be.
+    bool changeHole(std::size_t hole, const std::function<void(Hole&)>& change);
     /// Of blank and layout alike, which stays.
     void setWithoutSound(const std::function<void(InstrumentSpec&)>& change);
     /// The wishes with how much sharper than the model the tube is.
