@@ -3766,10 +3766,6 @@ Letztes Mittel: das Fenster um eine Haaresbreite verlängern.</translation>
         <translation>Löcher</translation>
     </message>
     <message>
-        <source>hole</source>
-        <translation>Loch</translation>
-    </message>
-    <message>
         <source>from the foot</source>
         <translation>vom Fuß</translation>
     </message>
@@ -3977,6 +3973,10 @@ Letztes Mittel: das Fenster um eine Haaresbreite verlängern.</translation>
     <message>
         <source>Tick: at the back, for the thumb.</source>
         <translation>Ankreuzen: hinten, für den Daumen.</translation>
+    </message>
+    <message>
+        <source>hole (✓ back)</source>
+        <translation>✓ hinten</translation>
     </message>
 </context>
 <context>

@@ -302,6 +302,45 @@ Limits limitsFrom(JsonReader l)
     return limits;
 }
 
+/// The windway is the excitation's.
+Head headFrom(JsonReader h, Excitation& excitation)
+{
+    Head head;
+    head.length = length(h, "length_mm");
+    head.beak = length(h, "beak_mm", Metres{});
+    head.waste = length(h, "waste_mm", Head{}.waste);
+    if (h.has("windway_length_mm")) {
+        const Metres windway = length(h, "windway_length_mm");
+        if (auto* duct = std::get_if<Duct>(&excitation))
+            duct->windwayLength = windway;
+        else
+            h.fail(ErrorCode::BadValue, "windway_length_mm", FactId::OnlyADuct);
+    }
+    if (h.has("slow_chamber")) {
+        JsonReader chamber = h.object("slow_chamber");
+        head.slowChamberLength = length(chamber, "length_mm");
+        head.slowChamberDiameter = length(chamber, "diameter_mm");
+        head.slowChamberEntry = length(chamber, "entry_mm", Metres{});
+        head.slowChamberExit = length(chamber, "exit_mm", Metres{});
+        chamber.finish();
+    }
+    h.finish();
+    return head;
+}
+
+Slide slideFrom(JsonReader& slide, const std::vector<Station>& bore)
+{
+    Slide one{length(slide, "at_mm"), length(slide, "out_mm", Metres{}), Metres{}};
+    one.gapDiameter = length(slide, "gap_diameter_mm", bore.empty() ? Metres{} : boreDiameterAt(bore, one.at));
+    one.tenon = length(slide, "tenon_mm", Metres{});
+    const std::string on = slide.text("tenon_on", "below");
+    if (on != "below" && on != "above")
+        slide.fail(ErrorCode::BadValue, "tenon_on", {FactId::Known, on, "below, above"});
+    one.tenonAbove = on == "above";
+    slide.finish();
+    return one;
+}
+
 InstrumentSpec readSpec(JsonReader& r, std::optional<Error>& error)
 {
     if (r.text("format") != "dowel-instrument")
@@ -338,44 +377,13 @@ InstrumentSpec readSpec(JsonReader& r, std::optional<Error>& error)
         s.footPiece = footPieceFrom(piece);
         piece.finish();
     }
-    if (r.has("head")) {
-        JsonReader h = r.object("head");
-        Head head;
-        head.length = length(h, "length_mm");
-        head.beak = length(h, "beak_mm", Metres{});
-        head.waste = length(h, "waste_mm", Head{}.waste);
-        if (h.has("windway_length_mm")) {
-            const Metres windway = length(h, "windway_length_mm");
-            if (auto* duct = std::get_if<Duct>(&s.excitation))
-                duct->windwayLength = windway;
-            else
-                h.fail(ErrorCode::BadValue, "windway_length_mm", FactId::OnlyADuct);
-        }
-        if (h.has("slow_chamber")) {
-            JsonReader chamber = h.object("slow_chamber");
-            head.slowChamberLength = length(chamber, "length_mm");
-            head.slowChamberDiameter = length(chamber, "diameter_mm");
-            head.slowChamberEntry = length(chamber, "entry_mm", Metres{});
-            head.slowChamberExit = length(chamber, "exit_mm", Metres{});
-            chamber.finish();
-        }
-        h.finish();
-        s.head = head;
-    }
+    if (r.has("head"))
+        s.head = headFrom(r.object("head"), s.excitation);
     for (auto& hole : r.objects("holes"))
         s.holes.push_back(readHole(hole, s));
     if (r.has("slides"))
-        for (auto& slide : r.objects("slides")) {
-            Slide one{length(slide, "at_mm"), length(slide, "out_mm", Metres{}), Metres{}};
-            one.gapDiameter = length(slide, "gap_diameter_mm", s.bore.empty() ? Metres{} : boreDiameterAt(s.bore, one.at));
-            one.tenon = length(slide, "tenon_mm", Metres{});
-            const std::string on = slide.text("tenon_on", "below");
-            if (on != "below" && on != "above")
-                slide.fail(ErrorCode::BadValue, "tenon_on", {FactId::Known, on, "below, above"});
-            one.tenonAbove = on == "above";
-            s.slides.push_back(one);
-            slide.finish();
-        }
+        for (auto& slide : r.objects("slides"))
+            s.slides.push_back(slideFrom(slide, s.bore));
     if (r.has("tuning"))
         s.tuning = tuningFrom(r.object("tuning"), error);
     else if (const auto tuning = checked(s.tuning); !tuning && !error)

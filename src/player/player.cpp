@@ -2,6 +2,7 @@
 #include "player/player.h"
 
 #include "core/base/thread_role.h"
+#include "core/instrument/cuts/ream.h"
 #include "player/tube.h"
 
 #include <algorithm>
@@ -47,11 +48,51 @@ SimulatedPlayer::SimulatedPlayer(const Practice& practice) : m_practice(practice
     m_hidden.neighbours = r.uniform(1.0, 2.0);
 }
 
+namespace {
+
+/// How much lower than measured a place lies, by the joints above it that are drawn out.
+Metres lowerBy(const InstrumentSpec& spec, Metres at)
+{
+    Metres lower;
+    for (const Slide& s : spec.slides)
+        if (s.at < at)
+            lower = lower + s.out;
+    return lower;
+}
+
+/// The bore as it stands: a joint that is drawn out leaves a gap as wide as its socket.
+std::vector<Station> boreAsItStands(const InstrumentSpec& spec)
+{
+    constexpr Metres step = Metres::fromMillimetres(0.05);
+    const std::vector<Station> closed = soundingBore(spec);
+    InstrumentSpec split = spec;
+    split.bore = closed;
+    for (const Slide& s : spec.slides)
+        if (s.out > step) {
+            splitBoreAt(split, s.at);
+            splitBoreAt(split, s.at + step);
+        }
+    std::vector<Station> stands;
+    for (const Station& station : split.bore) {
+        Station there = station;
+        there.at = station.at + lowerBy(spec, station.at);
+        stands.push_back(there);
+        for (const Slide& s : spec.slides)
+            if (s.at == station.at && s.out > step) {
+                stands.push_back({there.at + step, s.gapDiameter});
+                stands.push_back({there.at + s.out, s.gapDiameter});
+            }
+    }
+    return stands;
+}
+
+} // namespace
+
 Tube SimulatedPlayer::hiddenTube(const Instrument& believed, const Fingering& fingering, Temperature room) const
 {
     const InstrumentSpec& spec = believed.spec();
     Tube tube;
-    for (const Station& s : soundingBore(spec))
+    for (const Station& s : boreAsItStands(spec))
         tube.bore.push_back({s.at.metres(), s.diameter.metres() / 2.0 * m_hidden.boreScale});
     tube.bore.back().at_m += m_hidden.foot_m;
     const auto open = believed.openShares(fingering);
@@ -65,8 +106,8 @@ Tube SimulatedPlayer::hiddenTube(const Instrument& believed, const Fingering& fi
         const double bore_m = believed.boreDiameterAt(h.at).metres() / 2.0 * m_hidden.boreScale;
         const double oval = std::sqrt(h.elongation);
         const double radius = std::min(bore_m, h.diameter.metres() / 2.0 * oval + size_m / 2.0);
-        tube.holes.push_back({h.at.metres() + h.chimney.metres() * std::tan(h.slant_rad) + place_m, radius,
-                              std::clamp(h.undercutDiameter.metres() / 2.0 * oval + size_m / 2.0, radius, bore_m),
+        tube.holes.push_back({(h.at + lowerBy(spec, h.at)).metres() + h.chimney.metres() * std::tan(h.slant_rad) + place_m,
+                              radius, std::clamp(h.undercutDiameter.metres() / 2.0 * oval + size_m / 2.0, radius, bore_m),
                               h.chimney.metres() * depth / std::cos(h.slant_rad), open[i], h.count});
     }
     tube.footClosed = spec.foot == Foot::Closed;

@@ -92,15 +92,16 @@ Result<std::string> benchSheet(const BenchSheet& sheet, draw::Paper paper)
                                         : text::benchSheetBody(spec, sheet.steps, sheet.unit);
     const draw::Template drawn{sheet.sheets, text::TemplateWords(sheet.unit), title.toStdString()};
     const QSizeF page = draw::pageSize_mm(paper);
+    const std::vector<draw::Placed> sketches = groupSketches(sheet);
     // Thirty children have one page each: as small letters as that takes, down to what is read at a bench.
     constexpr double smallest_pt = 6.0;
     for (double letters = draw::ReportPages::usualLetters_pt; sheet.forClass && letters > smallest_pt; letters -= 0.5) {
-        const draw::ReportPages pages(body, groupSketches(sheet), title, page, letters);
+        const draw::ReportPages pages(body, sketches, title, page, letters);
         if (pages.count() == 1)
             return draw::benchSheetPdf(pages, drawn, paper);
     }
     const double letters = sheet.forClass ? smallest_pt : draw::ReportPages::usualLetters_pt;
-    return draw::benchSheetPdf(draw::ReportPages(body, groupSketches(sheet), title, page, letters), drawn, paper);
+    return draw::benchSheetPdf(draw::ReportPages(body, sketches, title, page, letters), drawn, paper);
 }
 
 } // namespace dowel::report

@@ -2,6 +2,7 @@
 #include "store/store.h"
 
 #include "core/base/thread_role.h"
+#include "core/record/spec_version.h"
 #include "io/record_json.h"
 #include "io/spec_json.h"
 #include "io/whole_file.h"
@@ -29,8 +30,6 @@ namespace {
 
 constexpr std::uint32_t applicationId = 0x444F574CU; // "DOWL"
 constexpr int schemaVersion = 5;                     // the newest that is known
-constexpr int entriesVersion = 3;                    // holds entries that version 2 does not know
-constexpr int headVersion = 4;                       // a specification that says what lies above the sounding edge
 // What tables and guards stand for; every version since has them too.
 constexpr int tablesVersion = 2;
 
@@ -249,9 +248,7 @@ Result<std::string> newBook(const std::string& path, const Instrument& specified
     if (io::specText(*back) != spec)
         return Error{ErrorCode::BadValue, "specification", FactId::NumberNotKept};
     auto db = DOWEL_TRY(openDatabase(":memory:", SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE));
-    const InstrumentSpec& s = specified.spec();
-    const bool known = s.material.empty() && s.nodes.empty() && !s.limits.depthMax;
-    const int version = s.head ? headVersion : known ? tablesVersion : entriesVersion;
+    const int version = std::max(tablesVersion, versionOf(specified.spec()));
     std::string sql =
         "PRAGMA application_id = " + std::to_string(applicationId) + "; PRAGMA user_version = " + std::to_string(version) + ";";
     for (const SchemaPart& part : schema)

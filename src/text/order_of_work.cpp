@@ -18,14 +18,12 @@ namespace dowel::text {
 
 namespace {
 
-enum class Stuff { Wood, Cane, Straw, Plastic, Horn, Vegetable };
+enum class Stuff { Wood, Cane, Plastic, Horn, Vegetable };
 
 Stuff stuffOf(const std::string& material)
 {
-    if (material == "cane" || material == "bamboo")
+    if (material == "cane" || material == "bamboo" || material == "straw")
         return Stuff::Cane;
-    if (material == "straw")
-        return Stuff::Straw;
     if (material == "plastic")
         return Stuff::Plastic;
     if (material == "horn")
@@ -49,7 +47,8 @@ public:
     }
     std::vector<WorkStep> all()
     {
-        if (m_stuff == Stuff::Straw) {
+        const auto* top = std::get_if<ClosedTop>(&m_spec->excitation);
+        if (m_spec->material == "straw" && top != nullptr && !top->lip) {
             straw();
             return std::move(m_steps);
         }
@@ -88,11 +87,6 @@ private:
             step.measures.push_back(tenth(m));
         m_steps.push_back(std::move(step));
         return m_steps.back();
-    }
-    /// That was added before.
-    [[nodiscard]] WorkStep& stepOf(const char* key)
-    {
-        return *std::find_if(m_steps.begin(), m_steps.end(), [key](const WorkStep& s) { return s.key == key; });
     }
     [[nodiscard]] const Bit* bitWithin(Metres size) const
     {
@@ -207,12 +201,12 @@ private:
             saw.check = tr("The end is clean, without splinters.");
             break;
         }
-        case Stuff::Straw: break; // has its own order
         case Stuff::Plastic: {
             WorkStep& saw = add("saw", "saw", group,
                                 tr("Measure the real bore of the pipe, then saw it to %1.").arg(len(overall)), {overall});
             saw.tool = tr("fine saw or pipe cutter");
-            saw.check = tr("The bore matches the plan to %1; if not, type it on Blank.", "0.1 mm").arg(little(m_asked->unit));
+            saw.check =
+                tr("The bore matches the plan to %1; if not, type it on Blank.", "0.1 mm").arg(smallChange(m_asked->unit));
             break;
         }
         case Stuff::Horn: {
@@ -241,6 +235,42 @@ private:
         square.check = tr("A try square shows no light.");
         bore();
     }
+    void boreWood(WorkGroup group, Metres least, Metres most)
+    {
+        const auto& stations = m_spec->bore;
+        const bool tapered = (most - least).millimetres() > 0.15;
+        const bool closed = isBoredDeeper(*m_spec);
+        const QString depth =
+            closed ? tr("Bore %1 deep from the sounding end with a %2 bit and a stop on the bit. The bore is short on "
+                        "purpose; deepening lowers the note.")
+                         .arg(len(m_asked->start->length()), len(least))
+                   : tr("Bore through at %1, half the depth from each end.").arg(len(least));
+        WorkStep& b =
+            add("bore", "bore", group, depth, closed ? std::vector{m_asked->start->length(), least} : std::vector{least});
+        b.tool = isNear(least) ? tr("long %1").arg(bitFor(least)) : tr("long bit");
+        b.check = tr("Look through the bore at a light: no step where the two bores meet.");
+        b.caution = tr("Clamp the work, wear no gloves or loose sleeves, and clear the chips often.");
+        if (tapered) {
+            WorkStep& ream = add("bore", "ream", group,
+                                 tr("Ream the bore to its profile: %1 at the top, %2 at the foot.")
+                                     .arg(len(stations.front().diameter), len(stations.back().diameter)),
+                                 {stations.front().diameter, stations.back().diameter});
+            ream.tool = tr("reamers, see Timber and turning for their depths");
+            ream.check = tr("Plug gauges stop at the positions of the bore profile.");
+            ream.caution = tr("Ream slowly and let the wood cool: a jammed reamer splits it.");
+        }
+        const Metres outside = stations.front().diameter + m_spec->wall * 2.0;
+        WorkStep& t = add("turn", "turn", group,
+                          tr("Turn the outside to %1, a wall of %2, true to the bore.").arg(len(outside), len(m_spec->wall)),
+                          {outside, m_spec->wall});
+        t.alternative = tr("Bore first: the outside is turned true to a bore that wandered. Turn first: a round blank bores "
+                           "truer in the lathe; leave %1 and turn to size after the bore.")
+                            .arg(len(Metres::fromMillimetres(2.0)));
+        t.swapsWith = {"bore", "ream"};
+        t.tool = tr("lathe, jam chuck or centres in the bore");
+        t.check = tr("Measure the wall on four sides at both ends.");
+        t.caution = tr("Face shield, no gloves or loose sleeves, dust extraction.");
+    }
     void bore()
     {
         constexpr WorkGroup group = WorkGroup::Bore;
@@ -251,42 +281,8 @@ private:
             least = std::min(least, s.diameter);
             most = std::max(most, s.diameter);
         }
-        const bool tapered = (most - least).millimetres() > 0.15;
-        const bool closed = m_spec->foot == Foot::Closed && m_spec->family != Family::Slide;
         switch (m_stuff) {
-        case Stuff::Wood: {
-            const QString depth =
-                closed ? tr("Bore %1 deep from the sounding end with a %2 bit and a stop on the bit. The bore is short on "
-                            "purpose; deepening lowers the note.")
-                             .arg(len(m_asked->start->length()), len(least))
-                       : tr("Bore through at %1, half the depth from each end.").arg(len(least));
-            WorkStep& b =
-                add("bore", "bore", group, depth, closed ? std::vector{m_asked->start->length(), least} : std::vector{least});
-            b.tool = isNear(least) ? tr("long %1").arg(bitFor(least)) : tr("long bit");
-            b.check = tr("Look through the bore at a light: no step where the two bores meet.");
-            b.caution = tr("Clamp the work, wear no gloves or loose sleeves, and clear the chips often.");
-            if (tapered) {
-                WorkStep& ream = add("bore", "ream", group,
-                                     tr("Ream the bore to its profile: %1 at the top, %2 at the foot.")
-                                         .arg(len(stations.front().diameter), len(stations.back().diameter)),
-                                     {stations.front().diameter, stations.back().diameter});
-                ream.tool = tr("reamers, see Timber and turning for their depths");
-                ream.check = tr("Plug gauges stop at the positions of the bore profile.");
-                ream.caution = tr("Ream slowly and let the wood cool: a jammed reamer splits it.");
-            }
-            const Metres outside = stations.front().diameter + m_spec->wall * 2.0;
-            WorkStep& t = add("turn", "turn", group,
-                              tr("Turn the outside to %1, a wall of %2, true to the bore.").arg(len(outside), len(m_spec->wall)),
-                              {outside, m_spec->wall});
-            t.alternative = tr("Bore first: the outside is turned true to a bore that wandered. Turn first: a round blank bores "
-                               "truer in the lathe; leave %1 and turn to size after the bore.")
-                                .arg(len(Metres::fromMillimetres(2.0)));
-            t.swapsWith = {"bore", "ream"};
-            t.tool = tr("lathe, jam chuck or centres in the bore");
-            t.check = tr("Measure the wall on four sides at both ends.");
-            t.caution = tr("Face shield, no gloves or loose sleeves, dust extraction.");
-            break;
-        }
+        case Stuff::Wood: boreWood(group, least, most); break;
         case Stuff::Cane: {
             const bool kept = std::any_of(m_spec->nodes.begin(), m_spec->nodes.end(), [](const Node& n) { return n.kept; });
             WorkStep& b = add("bore", "bore", group,
@@ -300,7 +296,6 @@ private:
             b.caution = tr("Turn the rod by hand: in a drill it jams in the bore.");
             break;
         }
-        case Stuff::Straw: break;
         case Stuff::Plastic:
             add("bore", "bore", group, tr("Clean and deburr the bore; it stays as the pipe is, %1.").arg(len(least)), {least})
                 .tool = tr("knife or deburring tool");
@@ -380,6 +375,8 @@ private:
                 {m_spec->bore.front().diameter, windway});
         block.tool = tr("plane or knife");
         block.check = tr("Push the block in by hand; it holds and does not leak at the sides.");
+        block.alternative =
+            tr("The block stays movable until the voice is right: moving it back and forth changes the voicing for free.");
         if (m_head.beak > Metres{}) {
             WorkStep& beak =
                 add("block", "beak", group, tr("Shape the beak over %1 from the top end.").arg(len(m_head.beak)), {m_head.beak});
@@ -387,9 +384,6 @@ private:
             beak.check = tr("Enough wall stays above the windway, and the edge is smooth to the lips.");
             beak.caution = tr("Cut away from yourself.");
         }
-        WorkStep& fitted = stepOf("block");
-        fitted.alternative =
-            tr("The block stays movable until the voice is right: moving it back and forth changes the voicing for free.");
     }
     void transverse(const Transverse& t)
     {

@@ -44,12 +44,7 @@ QString work(const Cut& cut, LengthUnit unit)
                   return c.piece ? tr("Put a bell, funnel or ring on the foot") : tr("Remove the foot piece");
               },
               [unit](const Ream& c) {
-                  const bool inches = unit == LengthUnit::Inches;
-                  const auto place = [inches](Metres at) {
-                      return inches ? number(at.inches(), 1) : number(at.millimetres(), 0);
-                  };
-                  return tr("Ream the bore from %1 to %2", "places")
-                      .arg(place(c.from), place(c.to) + (inches ? QStringLiteral(" in") : QStringLiteral(" mm")));
+                  return tr("Ream the bore from %1 to %2", "places").arg(roughPlace(c.from, unit), roughPlace(c.to, unit));
               },
               [](const Sink& c) { return tr("Countersink %1", "%1 hole").arg(QString::fromStdString(c.hole.text)); },
               [](const Groove& c) { return tr("Thin the wall under %1", "%1 hole").arg(QString::fromStdString(c.hole.text)); },

@@ -164,12 +164,18 @@ QString length(Metres value, LengthUnit unit)
     return lengthNumber(value, unit) + (unit == LengthUnit::Inches ? QStringLiteral(" in") : QStringLiteral(" mm"));
 }
 
-QString little(LengthUnit unit)
+QString smallChange(LengthUnit unit)
 {
     return unit == LengthUnit::Inches ? number(0.004, 3) + QStringLiteral(" in") : number(0.1, 1) + QStringLiteral(" mm");
 }
 
-QString notSoLittle(LengthUnit unit)
+QString roughPlace(Metres at, LengthUnit unit)
+{
+    return unit == LengthUnit::Inches ? number(at.inches(), 1) + QStringLiteral(" in")
+                                      : number(at.millimetres(), 0) + QStringLiteral(" mm");
+}
+
+QString tenfoldChange(LengthUnit unit)
 {
     return unit == LengthUnit::Inches ? number(0.04, 2) + QStringLiteral(" in") : QStringLiteral("1 mm");
 }

@@ -21,9 +21,11 @@ Result<Metres> parseLength(const QString& text, LengthUnit plain);
 /// trimmed of idle zeros.
 [[nodiscard]] QString length(Metres value, LengthUnit unit);
 /// What effects of a small change are told for: "0.1 mm", or "0.004 in", which is as good as the same (0.1016 mm).
-[[nodiscard]] QString little(LengthUnit unit);
+[[nodiscard]] QString smallChange(LengthUnit unit);
 /// Ten times as much: "1 mm" or "0.04 in".
-[[nodiscard]] QString notSoLittle(LengthUnit unit);
+[[nodiscard]] QString tenfoldChange(LengthUnit unit);
+/// A place along a tube, to the millimetre or the tenth of an inch: "57 mm", "2.2 in".
+[[nodiscard]] QString roughPlace(Metres at, LengthUnit unit);
 /// The same without the unit, for fields that show it beside.
 [[nodiscard]] QString lengthNumber(Metres value, LengthUnit unit);
 /// A volume in cubic metres as "3.20 mL".

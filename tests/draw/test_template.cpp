@@ -113,7 +113,7 @@ QString wordsOf(const std::string& pdf, const QTemporaryDir& room)
     return reader.waitForFinished(60'000) ? QString::fromUtf8(reader.readAllStandardOutput()) : QString();
 }
 
-/// The numbers of the first line that begins with a hole's name, a size or a box.
+/// The numbers that follow a hole's name in the list of holes.
 std::vector<double> numbersAfter(const QString& words, const QString& hole)
 {
     std::vector<double> numbers;

@@ -14,6 +14,7 @@
 #include <QDialog>
 #include <QGroupBox>
 #include <QHeaderView>
+#include <QLineEdit>
 #include <QMenuBar>
 #include <QProcess>
 #include <QRegularExpression>
@@ -411,6 +412,10 @@ private Q_SLOTS:
                     if (inches && !manual && metric.match(s.text).hasMatch())
                         complaints << QStringLiteral("%1, %2 is metric: %3").arg(QLatin1String(when), s.where, s.text);
                 }
+                for (const auto* field : page.findChildren<QLineEdit*>())
+                    if (inches && field->isVisible() && metric.match(field->text() + field->placeholderText()).hasMatch())
+                        complaints << QStringLiteral("%1, %2 is metric: %3")
+                                          .arg(QLatin1String(when), field->objectName(), field->text());
             });
             desk.window().setInches(false);
             desk.window().setFahrenheit(false);

@@ -96,6 +96,25 @@ private Q_SLOTS:
         const double large = centre(8.5);
         QVERIFY2(large > small + 0.02, qPrintable(QStringLiteral("%1 %2").arg(small).arg(large)));
     }
+    void aJointDrawnOutFlattensByItsLength()
+    {
+        InstrumentSpec spec = fixtures::whistleSpec();
+        spec.slides = {{fixtures::mm(60.0), fixtures::mm(0.0), spec.bore.front().diameter}};
+        const SimulatedPlayer p({10, Temperature::fromCelsius(21.0), 24.0});
+        const auto cents = [&](double out_mm, std::size_t note) {
+            InstrumentSpec there = spec;
+            there.slides.front().out = fixtures::mm(out_mm);
+            const Instrument shape = Instrument::make(there).value();
+            const auto in = p.truth(fixtures::whistle(), shape.spec().fingerings[note], Temperature::fromCelsius(21.0));
+            const auto now = p.truth(shape, shape.spec().fingerings[note], Temperature::fromCelsius(21.0));
+            return 1200.0 * std::log2(now->hertz() / in->hertz());
+        };
+        VERIFY_NEAR(cents(0.0, 0), 0.0, 1e-6);
+        // A piece of the tube's own width is a longer tube: half a wave of D5 at 344 m/s is 293 mm, and 4 mm of it 23.5 cents.
+        VERIFY_NEAR(cents(4.0, 0), -1200.0 * std::log2(1.0 + 4.0 / 293.0), 2.5);
+        // A higher note's tube is shorter, and loses more of itself.
+        QVERIFY(cents(4.0, 5) < cents(4.0, 0) - 5.0);
+    }
     void aWarmerRoomIsSharper()
     {
         const Instrument w = fixtures::whistle();

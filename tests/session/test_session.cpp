@@ -4,6 +4,7 @@
 #include "core/acoustics/model.h"
 #include "core/base/breath.h"
 #include "core/fit/fit.h"
+#include "core/layout/families.h"
 #include "core/plan/plan.h"
 #include "core/tuning/pitch.h"
 #include "io/whole_file.h"
@@ -281,6 +282,63 @@ private Q_SLOTS:
         QVERIFY(!session::ownCutEntry(book, MoveStopper{mm(20.0)}));
         VERIFY_OK(book.append({{2}, "", fixtures::fullAmend()}));
         QVERIFY(!session::cutEntry(book, Enlarge{{"h2"}, mm(6.4)})->advised);
+    }
+    void whereAllIsSharpTheJointGoesOutFirst()
+    {
+        auto blank = startingBlank(Family::Whistle, usualTarget(Family::Whistle));
+        VERIFY_OK(blank);
+        const auto layout = layOut(*blank, {}, false);
+        VERIFY_OK(layout);
+        // In tune by the model, and eight millimetres too short above all holes; this wood is a little flat: every note is some
+        // twenty-five cents sharp.
+        InstrumentSpec spec = layout->goal.spec();
+        const Metres shorter = Metres::fromMillimetres(8.0);
+        for (std::size_t i = 1; i < spec.bore.size(); ++i)
+            spec.bore[i].at = spec.bore[i].at - shorter;
+        for (Hole& h : spec.holes)
+            h.at = h.at - shorter;
+        spec.slides = {{Metres::fromMillimetres(60.0), {}, spec.bore.front().diameter}};
+        const auto there = Instrument::make(spec);
+        VERIFY_OK(there);
+        Workbook book(*there);
+        const player::SimulatedPlayer wood({12, Temperature::fromCelsius(21.0), 30.0});
+        const auto put = [&book](EntryBody body) {
+            return book.append({book.nextId(), "2026-01-01T00:00:00Z", std::move(body)}).ok();
+        };
+        const auto off = [&](const Fingering& f) {
+            return 1200.0 * std::log2(wood.truth(book.present(), f, Temperature::fromCelsius(20.0))->hertz() / f.target.hertz());
+        };
+        const auto flattest = [&] {
+            double least = 1e9;
+            for (const Fingering& f : book.present().spec().fingerings)
+                least = std::min(least, off(f));
+            return least;
+        };
+        for (const Fingering& f : there->spec().fingerings) {
+            ReadingEntry r;
+            r.fingering = f.id;
+            r.pitch = *wood.truth(*there, f, Temperature::fromCelsius(21.0));
+            r.sd = Cents::fromCents(0.5);
+            r.air = Temperature::fromCelsius(21.0);
+            QVERIFY(put(r));
+        }
+        QVERIFY2(flattest() > 12.0, qPrintable(QString::number(flattest())));
+        const auto advice = dowel::advise(book);
+        VERIFY_OK(advice);
+        QVERIFY(advice->state == AdviceState::MakeCut);
+        const AdviceStep& first = advice->steps.front();
+        QVERIFY2(std::holds_alternative<MoveSlide>(first.cut), factsOf(first.cut).word.data());
+        QVERIFY(factsOf(first.cut).reversible);
+        // Far enough that the sharpest note comes down to its target, and no note is left sharp for good; the others are brought
+        // up by the cuts that follow, which only go that way. The forecast of it holds.
+        QVERIFY(put(CutEntry{first.cut, first.from, wantedSize(first.cut), first.forecast}));
+        double sharpest = -1e9;
+        for (const NoteForecast& n : first.forecast) {
+            const Fingering& f = *book.present().find(n.fingering);
+            sharpest = std::max(sharpest, off(f));
+            VERIFY_NEAR(off(f), n.after.cents(), 2.0 * n.sd.cents());
+        }
+        QVERIFY2(sharpest < 3.0 && sharpest > -15.0, qPrintable(QString::number(sharpest)));
     }
     void theRoomIsTheNewestOneTold()
     {

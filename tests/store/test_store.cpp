@@ -37,6 +37,13 @@ class TestStore : public QObject
         return said;
     }
 
+    /// As the file's header has it (SQLite file format, 1.3.14: the user version).
+    static int versionIn(const std::string& path)
+    {
+        QFile f(QString::fromStdString(path));
+        return f.open(QIODevice::ReadOnly) && f.seek(63) ? static_cast<int>(f.read(1).at(0)) : -1;
+    }
+
 private Q_SLOTS:
     void whoReadsIsNotDisturbedByWhoWrites()
     {
@@ -127,8 +134,7 @@ private Q_SLOTS:
     {
         const std::string path = fresh();
         const auto version = [&] {
-            QFile f(QString::fromStdString(path));
-            return f.open(QIODevice::ReadOnly) && f.seek(63) ? static_cast<int>(f.read(1).at(0)) : -1;
+            return versionIn(path);
         };
         auto s = Store::create(path, fixtures::whistle());
         VERIFY_OK(s);
@@ -230,6 +236,35 @@ private Q_SLOTS:
         const auto refused = Store::open(newer, Store::Mode::Work);
         QCOMPARE(refused.error().code, ErrorCode::NewerVersion);
         QVERIFY(refused.error().fact == Fact(FactId::VersionKnown, 99, 5));
+    }
+    void whatASpecificationSaysOfTheWoodIsRefusedByEarlierReaders()
+    {
+        const auto versionWith = [this](auto change) {
+            InstrumentSpec spec = fixtures::whistleSpec();
+            change(spec);
+            const std::string path = fresh();
+            const auto store = Store::create(path, Instrument::make(spec).value());
+            return store ? versionIn(path) : -1;
+        };
+        QCOMPARE(versionWith([](InstrumentSpec&) {}), 2);
+        QCOMPARE(versionWith([](InstrumentSpec& s) { s.material = "cane"; }), 3);
+        QCOMPARE(versionWith([](InstrumentSpec& s) { s.head = Head{fixtures::mm(30.0)}; }), 4);
+        QCOMPARE(versionWith([](InstrumentSpec& s) { s.head = Head{.length = fixtures::mm(30.0), .beak = fixtures::mm(9.0)}; }),
+                 5);
+        const Slide tenon{fixtures::mm(60.0), {}, fixtures::mm(15.0), fixtures::mm(14.0)};
+        QCOMPARE(versionWith([&](InstrumentSpec& s) { s.slides = {tenon}; }), 5);
+        QCOMPARE(versionWith([](InstrumentSpec& s) {
+                     s.excitation = ClosedTop{false, CubicMetres::fromCubicMillimetres(800.0), fixtures::mm(19.0)};
+                 }),
+                 5);
+        // Built later, the workbook is raised when it is said.
+        InstrumentSpec built = fixtures::whistleSpec();
+        built.slides = {tenon};
+        const std::string path = fresh();
+        auto store = Store::create(path, fixtures::whistle());
+        VERIFY_OK(store);
+        VERIFY_OK(store->append(BuiltEntry{Instrument::make(built).value()}));
+        QCOMPARE(versionIn(path), 5);
     }
     void aSecondWindowIsToldSo()
     {

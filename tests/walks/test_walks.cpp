@@ -168,6 +168,7 @@ private Q_SLOTS:
         WALKS(maker.listensOnce());
         const double before = maker.worst();
         maker.goes(Qt::Key_7);
+        EVENTUALLY(maker.desk().idle() && maker.desk().document().recommendation().has_value());
         maker.desk().window().correctPage()->changeWanted();
         maker.clicks("wantedNearest");
         const QString words = maker.desk().find<QLabel>("wantedNearestWords")->text();

@@ -32,8 +32,8 @@ QString leverName(const Cut& cut, text::LengthUnit unit)
               [&](const Groove& c) { return RegisterCard::tr("thinner wall under %1", "%1 hole").arg(named(c.hole)); },
               [](const OpenWindway&) { return RegisterCard::tr("higher windway"); },
               [](const Chamfer&) { return RegisterCard::tr("windway chamfer"); },
-              [unit](const MoveSlide&) { return RegisterCard::tr("joint out %1", "1 mm").arg(text::notSoLittle(unit)); },
-              [unit](const MoveBlock&) { return RegisterCard::tr("block back %1", "1 mm").arg(text::notSoLittle(unit)); },
+              [unit](const MoveSlide&) { return RegisterCard::tr("joint out %1", "1 mm").arg(text::tenfoldChange(unit)); },
+              [unit](const MoveBlock&) { return RegisterCard::tr("block back %1", "1 mm").arg(text::tenfoldChange(unit)); },
               [](const Smooth&) { return RegisterCard::tr("smoother bore"); },
               [](const Lacquer&) { return RegisterCard::tr("lacquer inside"); },
               [](const Deepen&) { return RegisterCard::tr("deepen bore"); },
@@ -42,14 +42,10 @@ QString leverName(const Cut& cut, text::LengthUnit unit)
               [](const CutUp&) { return RegisterCard::tr("longer window"); },
               [](const OpenEmbouchure&) { return RegisterCard::tr("longer embouchure hole"); },
               [](const UndercutEmbouchure&) { return RegisterCard::tr("undercut embouchure hole"); },
-              [unit](const MoveStopper&) { return RegisterCard::tr("stopper out %1", "1 mm").arg(text::notSoLittle(unit)); },
+              [unit](const MoveStopper&) { return RegisterCard::tr("stopper out %1", "1 mm").arg(text::tenfoldChange(unit)); },
               [unit](const Ream& c) {
-                  const bool inches = unit == text::LengthUnit::Inches;
-                  const auto place = [inches](Metres at) {
-                      return inches ? text::number(at.inches(), 1) : text::number(at.millimetres(), 0);
-                  };
                   return RegisterCard::tr("bore %1 to %2", "places")
-                      .arg(place(c.from), place(c.to) + (inches ? QStringLiteral(" in") : QStringLiteral(" mm")));
+                      .arg(text::roughPlace(c.from, unit), text::roughPlace(c.to, unit));
               }},
         cut);
 }
@@ -124,7 +120,7 @@ void RegisterCard::showView(const Instrument& shape, const std::vector<NoteState
                    std::abs(off) < 0.05 ? tr("pure")
                                         : (off > 0.0 ? tr("%1 wide") : tr("%1 narrow")).arg(text::number(std::abs(off), 1))});
     }
-    m_leverWords->setText(tr("Effect of %1 in cents (+ widens):", "0.1 mm").arg(text::little(m_unit)));
+    m_leverWords->setText(tr("Effect of %1 in cents (+ widens):", "0.1 mm").arg(text::smallChange(m_unit)));
     constexpr std::size_t most = 6;
     const std::size_t rows = std::min(most, m_view.levers.size());
     m_levers->setRowCount(static_cast<int>(rows));

@@ -81,10 +81,10 @@ SensitivityCard::SensitivityCard(Document& document, QWidget* parent)
 void SensitivityCard::setUnit(text::LengthUnit unit)
 {
     m_unit = unit;
-    m_table->setAccessibleName(tr("Cents per %1", "0.1 mm").arg(text::little(unit)));
+    m_table->setAccessibleName(tr("Cents per %1", "0.1 mm").arg(text::smallChange(unit)));
     m_words->setText(
         tr("Cents per %1 removed: a wider hole, a shorter foot. Choose another note here or in the picture.", "0.1 mm")
-            .arg(text::little(unit)));
+            .arg(text::smallChange(unit)));
     showBore();
 }
 
@@ -161,18 +161,14 @@ void SensitivityCard::showBore()
     const auto [least, most] = std::minmax_element(bore.begin(), bore.end(), [](const auto& a, const auto& b) {
         return a.perTenthOverCentimetre < b.perTenthOverCentimetre;
     });
-    const bool inches = m_unit == text::LengthUnit::Inches;
-    const auto place = [&](Metres at) {
-        return inches ? text::number(at.inches(), 1) + QStringLiteral(" in")
-                      : text::number(at.millimetres(), 0) + QStringLiteral(" mm");
-    };
     m_bore->setText(
         tr("Curves in the bore: effect of reaming %1 over a length of %2. In the %3, reaming raises most near %4 (%5) "
            "and lowers most near %6 (%7).",
            "0.1 mm, 10 mm, register, place, cents, place, cents")
-            .arg(text::little(m_unit), inches ? text::number(0.4, 1) + QStringLiteral(" in") : QStringLiteral("10 mm"),
-                 text::registerName(m_shown.front().registerNumber), place(most->at), worth(most->perTenthOverCentimetre.cents()),
-                 place(least->at), worth(least->perTenthOverCentimetre.cents())));
+            .arg(text::smallChange(m_unit), text::roughPlace(Metres::fromMillimetres(10.0), m_unit),
+                 text::registerName(m_shown.front().registerNumber), text::roughPlace(most->at, m_unit),
+                 worth(most->perTenthOverCentimetre.cents()), text::roughPlace(least->at, m_unit),
+                 worth(least->perTenthOverCentimetre.cents())));
 }
 
 void SensitivityCard::showShown()

@@ -225,16 +225,15 @@ Status WantedDialog::takeTools(AmendEntry& change) const
 void WantedDialog::takeNearestScale()
 {
     m_nearestWords->setVisible(true);
-    // As last heard, each brought to the air that it will be played in; of a fingering that was never heard, nothing.
+    // As the notes stand on the present shape in the air that they will be played in; of one that was never heard, nothing.
     std::vector<std::pair<Hertz, std::size_t>> heard;
+    const auto& recommendation = m_document->recommendation();
     const auto readings = m_document->book()->readings();
-    for (std::size_t i = 0; i < m_before.fingerings.size(); ++i) {
-        const Fingering& f = m_before.fingerings[i];
-        for (auto r = readings.rbegin(); f.registerNumber == 1 && r != readings.rend(); ++r)
-            if (r->reading->fingering == f.id) {
-                heard.emplace_back(raisedBy(r->reading->pitch, higherIn(m_before.tuning.playedAt, r->reading->air)), i);
-                break;
-            }
+    for (std::size_t i = 0; recommendation && i < m_before.fingerings.size(); ++i) {
+        const Fingering& f = m_document->book()->present().spec().fingerings[i];
+        if (f.registerNumber == 1 &&
+            std::any_of(readings.begin(), readings.end(), [&](const PlacedReading& r) { return r.reading->fingering == f.id; }))
+            heard.emplace_back(raisedBy(f.target, Cents::fromCents(recommendation->now[i].cents)), i);
     }
     std::sort(heard.begin(), heard.end());
     std::vector<Hertz> pitches;
@@ -251,9 +250,9 @@ void WantedDialog::takeNearestScale()
         f.targetName = scale.notes[k];
         if (std::abs(scale.off[k].cents()) > std::abs(scale.off[worst].cents()))
             worst = k;
-        // The same fingers in the upper registers: the same note, octaves up.
+        // The same fingers in the upper registers: as many semitones higher as they were wanted before.
         for (Fingering& other : chart)
-            if (other.registerNumber == 2 && other.closed == f.closed)
+            if (other.registerNumber > 1 && other.closed == f.closed)
                 if (const auto low = semitonesFromName(scale.notes[k]))
                     other.targetName = keyName(*low + static_cast<int>(std::lround(12.0 * std::log2(other.target / f.target))));
     }

@@ -297,9 +297,9 @@ void EdgePage::arrange()
 void EdgePage::setUnit(text::LengthUnit unit)
 {
     m_unit = unit;
-    m_table->horizontalHeaderItem(0)->setText(tr("%1 more", "0.1 mm").arg(text::little(unit)));
-    m_table->setToolTip(
-        tr("Effect of %1 on the lowest note, in cents. Double-click a size to change it.", "0.1 mm").arg(text::little(unit)));
+    m_table->horizontalHeaderItem(0)->setText(tr("%1 more", "0.1 mm").arg(text::smallChange(unit)));
+    m_table->setToolTip(tr("Effect of %1 on the lowest note, in cents. Double-click a size to change it.", "0.1 mm")
+                            .arg(text::smallChange(unit)));
     for (LengthField* field : m_windway)
         field->setUnit(unit);
     for (LengthField* field : m_above)
@@ -552,7 +552,7 @@ void EdgePage::showMeasures(acoustics::Shape::Mouth mouth, const Registers& regi
         m_table->item(row, 0)->setData(Qt::UserRole, m.measure);
         effects[static_cast<std::size_t>(m.measure)] =
             tr("%1 more: %2 cents in the first register, %3 in the second; %4", "0.1 mm, cents, cents, sound")
-                .arg(text::little(m_unit), cents[0], cents[1], tr(m.sound));
+                .arg(text::smallChange(m_unit), cents[0], cents[1], tr(m.sound));
     }
     m_picture->setEffects(std::move(effects));
     m_table->setVisible(m_table->rowCount() > 0);

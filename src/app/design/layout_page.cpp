@@ -131,9 +131,9 @@ LayoutPage::LayoutPage(Plan& plan, Questions& questions, QWidget* parent)
       m_copy(form::button(this, "layoutCopy", tr("Cop&y an instrument…"))),
       m_vary(form::button(this, "layoutVary", tr("&What if…"))),
       m_words(form::words(this, "layoutWords")),
-      m_holes(
-          form::table(this, "layoutHoles", tr("Holes"),
-                      {tr("hole"), tr("from the foot"), tr("drill to"), tr("final"), tr("spacing"), tr("offset"), tr("model")})),
+      m_holes(form::table(
+          this, "layoutHoles", tr("Holes"),
+          {tr("hole (✓ back)"), tr("from the foot"), tr("drill to"), tr("final"), tr("spacing"), tr("offset"), tr("model")})),
       m_picture(new TuningPicture(plan.time(), this))
 {
     setObjectName(QStringLiteral("layoutPage"));
@@ -350,8 +350,8 @@ void LayoutPage::seekTool(const Layout& layout)
     const bool allIn = withinTolerance(layout.goal, layout.cents) == static_cast<int>(layout.cents.size());
     if (allIn || drawer == nullptr || m_plan->wishes().bits.empty() || m_plan->model())
         return;
-    m_jobs.runNewest([blank = m_plan->blank(), wishes = m_plan->wishes(), drawer = *drawer](
-                         const Cancel& cancel) { return session::toolWorthBuying(blank, wishes, drawer, {}, cancel); },
+    m_jobs.runNewest([blank = m_plan->blank(), wishes = m_plan->wishesAsBlown(), drawer = *drawer, priors = layout.priors](
+                         const Cancel& cancel) { return session::toolWorthBuying(blank, wishes, drawer, priors, cancel); },
                      [this](const Result<std::optional<session::ToolGain>>& gain) {
                          if (!gain || !*gain || !m_plan->layout())
                              return;

@@ -41,6 +41,8 @@ public:
 
     [[nodiscard]] const Blank& blank() const { return m_kept.blank; }
     [[nodiscard]] const LayoutWishes& wishes() const { return m_kept.wishes; }
+    /// With how much sharper than the model the tube is, where it was blown.
+    [[nodiscard]] LayoutWishes wishesAsBlown() const;
     [[nodiscard]] const PlanTarget& target() const { return m_kept.target; }
     [[nodiscard]] bool ownChart() const { return m_kept.ownChart; }
     [[nodiscard]] const std::string& material() const { return m_kept.blank.spec.material; }
@@ -112,8 +114,6 @@ private:
     bool changeHole(std::size_t hole, const std::function<void(Hole&)>& change);
     /// Of blank and layout alike, which stays.
     void setWithoutSound(const std::function<void(InstrumentSpec&)>& change);
-    /// The wishes with how much sharper than the model the tube is.
-    [[nodiscard]] LayoutWishes wishesAsBlown() const;
     void touched(bool dropLayout);
     void judgeKept();
     void follow(Result<Layout> layout, int revision);

@@ -38,10 +38,9 @@ private:
 class Example
 {
 public:
-    Example(Store store, const DayClock& clock, DayClock& day, const Cancel& cancel)
-        : m_store(std::move(store)), m_day(&day), m_cancel(&cancel)
+    Example(Store store, DayClock& day, const Cancel& cancel) : m_store(std::move(store)), m_day(&day), m_cancel(&cancel)
     {
-        m_store.useClock(clock);
+        m_store.useClock(day);
     }
     Status note(const char* words) { return put(NoteEntry{words}); }
     Status put(EntryBody body, Store::Flac beside = {})
@@ -152,7 +151,7 @@ Status makeFinishedExample(const std::string& path, const Cancel& cancel)
     bare.fingerings.clear();
     const auto tube = DOWEL_TRY(Instrument::make(std::move(bare)));
     auto store = DOWEL_TRY(Store::create(path, tube, PracticeEntry{wood, Temperature::fromCelsius(20.5), 24.0}));
-    Example example(std::move(store), day, day, cancel);
+    Example example(std::move(store), day, cancel);
     DOWEL_TRY(example.put(PlanEntry{io::planText(kept)}));
     DOWEL_TRY(example.note("Billet of cherry, split from one log with its sister; seasoned since last spring."));
     day.passes(std::chrono::days(6));

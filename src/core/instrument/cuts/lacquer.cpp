@@ -25,6 +25,8 @@ Status Lacquer::doTo(InstrumentSpec& spec) const
         s.roughness = std::min(s.roughness, 1.0);
         s.porosity = 0.0;
     }
+    for (Hole& h : spec.holes)
+        h.chimney = h.chimney + thickness;
     return Done{};
 }
 

@@ -10,11 +10,7 @@ struct MoveBlock
 {
     Metres upstream; ///< length of bore that it leaves above the window
 
-    static constexpr CutFacts facts{.word = "move_block",
-                                    .since = 5,
-                                    .size = CutFacts::Size::BothWays,
-                                    .reversible = true,
-                                    .lever = {LeverFacts::Turn::Mouth, 0.03, true}};
+    static constexpr CutFacts facts{.word = "move_block", .since = 5, .size = CutFacts::Size::BothWays, .reversible = true};
     static constexpr auto fields() { return std::tuple(CutField{"upstream_mm", &MoveBlock::upstream}); }
     [[nodiscard]] Metres size() const { return upstream; }
     void resize(Metres to) { upstream = to; }

@@ -3,7 +3,9 @@
 
 #include "core/instrument/instrument.h"
 #include "core/record/entries/kind.h"
+#include "core/record/spec_version.h"
 
+#include <algorithm>
 #include <optional>
 #include <string>
 #include <vector>
@@ -31,7 +33,7 @@ struct AmendEntry
     std::optional<InstrumentSpec> there;
 
     static constexpr EntryFacts facts{.word = "amend", .since = 3};
-    [[nodiscard]] int since() const { return facts.since; }
+    [[nodiscard]] int since() const { return there ? std::max(facts.since, versionOf(*there)) : facts.since; }
     [[nodiscard]] Status checkAlone() const;
     /// Whether advice that was given before may be another one now.
     [[nodiscard]] bool bearsOnAdvice() const { return wanted || tools || limits || there; }

@@ -3,6 +3,9 @@
 
 #include "core/instrument/instrument.h"
 #include "core/record/entries/kind.h"
+#include "core/record/spec_version.h"
+
+#include <algorithm>
 
 namespace dowel {
 
@@ -13,7 +16,7 @@ struct BuiltEntry
     Instrument built;
 
     static constexpr EntryFacts facts{.word = "built", .since = 3};
-    [[nodiscard]] int since() const { return built.spec().head ? 4 : facts.since; }
+    [[nodiscard]] int since() const { return std::max(facts.since, versionOf(built.spec())); }
     [[nodiscard]] Status checkAlone() const { return Done{}; }
 };
 
