@@ -145,10 +145,6 @@ int ablation(Fleet fleet)
          [](Fleet& f) {
              f.priors.listeningSd_cents = f.priors.listeningSlopeSd_cents = 0.05;
          }},
-        {"guard by derivatives before the cut",
-         [](Fleet& f) {
-             f.options.guardNearby = true;
-         }},
         {"no blowing slope",
          [](Fleet& f) {
              f.priors.blowSlope_cents = 0.0, f.priors.blowSlopeSd_cents = 4.0;

@@ -2,30 +2,19 @@
 #include "cli/commands.h"
 
 #include "cli/export_commands.h"
+#include "cli/hearing_commands.h"
+#include "cli/layout_command.h"
 #include "cli/manual.h"
 #include "cli/plan_commands.h"
+#include "cli/predict_command.h"
 #include "cli/search_commands.h"
-#include "core/acoustics/colour.h"
+#include "cli/work_commands.h"
 #include "core/base/number_text.h"
-#include "core/base/ratio.h"
-#include "core/forecast/sensitivity.h"
-#include "core/hearing/analyse.h"
-#include "core/plan/diagnosis.h"
 #include "core/plan/plan.h"
 #include "core/tuning/pitch.h"
-#include "io/amend_json.h"
-#include "io/audio_file.h"
-#include "io/drawer_json.h"
-#include "io/json_reader.h"
-#include "io/layout_json.h"
-#include "io/record_json.h"
 #include "io/spec_json.h"
 #include "io/whole_file.h"
-#include "session/advise.h"
-#include "session/long_take.h"
-#include "session/plausible.h"
-#include "session/session.h"
-#include "session/tool_gain.h"
+
 #include "store/shop_memory.h"
 #include "store/store.h"
 #include "text/errors.h"
@@ -91,458 +80,6 @@ const CLI::Validator aNumber(
     },
     "NUMBER");
 
-/// Whole numbers that every file format keeps exactly. Errors: BadValue.
-Result<std::uint64_t> seedFrom(const std::string& text)
-{
-    constexpr std::uint64_t most = 9007199254740992U; // 2^53
-    std::uint64_t seed = 0;
-    const auto [end, problem] = std::from_chars(text.data(), text.data() + text.size(), seed);
-    if (problem != std::errc() || end != text.data() + text.size() || seed > most)
-        return Error{ErrorCode::BadValue, "--practice", {FactId::WholeWithin, text, 0, most}};
-    return seed;
-}
-
-Answer create(const std::string& path, const std::string& spec, const std::optional<std::string>& practice)
-{
-    const auto instrument = DOWEL_TRY(io::readSpecFile(spec));
-    DOWEL_TRY(session::checkMeant(instrument));
-    std::optional<PracticeEntry> entry;
-    if (practice) {
-        const auto seed = DOWEL_TRY(seedFrom(*practice));
-        entry = PracticeEntry{seed, Temperature::fromCelsius(21.0), 24.0};
-    }
-    const auto store = DOWEL_TRY(Store::create(path, instrument, entry));
-    return Json{{"created", path}};
-}
-
-/// How an instrument is played and computed where that differs from its specification.
-struct PredictAsked
-{
-    std::optional<double> celsius;
-    std::optional<double> humidity_percent;
-    std::optional<double> dioxide_percent;
-    std::optional<double> gradient;
-    std::string formulas = std::string(acoustics::formulasName(acoustics::HoleFormulas::LefebvreScavone));
-    bool full = false;
-};
-
-Json sensitivityJson(const Instrument& shape, const NoteSensitivity& s)
-{
-    Json holes = Json::object();
-    for (std::size_t i = 0; i < s.holes.size(); ++i)
-        holes[shape.spec().holes[i].id.text] = tidy(s.holes[i].cents());
-    Json json{{"holes", holes}, {"foot", tidy(s.foot.cents())}};
-    if (s.stopper)
-        json["stopper"] = tidy(s.stopper->cents());
-    if (s.window)
-        json["window"] = tidy(s.window->cents());
-    if (s.embouchure)
-        json["embouchure"] = tidy(s.embouchure->cents());
-    Json bore = Json::array();
-    for (const auto& p : s.bore)
-        bore.push_back({{"at_mm", tidy(p.at.millimetres())}, {"cents_over_10_mm", tidy(p.perTenthOverCentimetre.cents())}});
-    json["bore"] = bore;
-    return json;
-}
-
-Status addDetails(Json& notes, const Instrument& shape, const Posterior& posterior, acoustics::HoleFormulas formulas)
-{
-    const auto placed = posterior.placed(shape);
-    const acoustics::Model model(placed.shape, placed.calibration, {formulas, true});
-    const auto queries = queriesOf(shape);
-    const auto colours = DOWEL_TRY(acoustics::coloursOf(model, queries));
-    const auto spread = DOWEL_TRY(acoustics::formulaSpread(placed.shape, placed.calibration, queries));
-    for (std::size_t i = 0; i < queries.size(); ++i) {
-        const auto& c = colours[i];
-        Json harmonicity = Json::object();
-        for (const auto& h : c.harmonicity)
-            harmonicity[std::to_string(h.harmonic)] = tidy(h.cents);
-        Json& n = notes[i];
-        n["quality"] = tidy(c.quality);
-        n["height"] = tidy(c.height);
-        n["harmonicity_cents"] = harmonicity;
-        n["cutoff_hz"] = c.cutoff_Hz > 0.0 ? Json(tidy(c.cutoff_Hz)) : Json();
-        n["brightness"] = tidy(c.brightness);
-        n["speaks"] = acoustics::speechName(c.speech);
-        n["because"] = acoustics::reasonName(c.reason);
-        n["formula_spread_cents"] = tidy(spread[i]);
-        const auto sensitivity = DOWEL_TRY(sensitivityOf(posterior, shape, queries[i]));
-        n["cents_per_tenth_mm"] = sensitivityJson(shape, sensitivity);
-    }
-    return Done{};
-}
-
-/// The specification with what was asked for on the command line.
-Result<Instrument> asAsked(InstrumentSpec spec, const PredictAsked& asked)
-{
-    if (asked.celsius)
-        spec.tuning.playedAt = Temperature::fromCelsius(*asked.celsius);
-    if (asked.humidity_percent)
-        spec.tuning.humidity = *asked.humidity_percent / 100.0;
-    if (asked.dioxide_percent)
-        spec.tuning.carbonDioxide = *asked.dioxide_percent / 100.0;
-    if (asked.gradient)
-        spec.tuning.gradient_K_m = *asked.gradient;
-    return Instrument::make(std::move(spec), Instrument::Neighbours::MayMeet);
-}
-
-Answer predict(const std::string& path, const PredictAsked& asked)
-{
-    const auto formulas = acoustics::formulasFromName(asked.formulas);
-    if (!formulas)
-        return Error{ErrorCode::BadValue,
-                     "--formulas",
-                     {FactId::Known, asked.formulas, "lefebvre-scavone-2012, dubos-nederveen-1999, keefe-1990"}};
-    const auto book = DOWEL_TRY(bookOf(path));
-    const auto forecaster = DOWEL_TRY(Forecaster::make(book));
-    const auto shape = DOWEL_TRY(asAsked(book.present().spec(), asked));
-    const auto jointForecast = DOWEL_TRY(forecaster.jointForecast(shape));
-    // What is out of line is told as it was heard, as advise tells it.
-    const auto states = asHeard(forecaster.posterior(), inconsistentNotes(book, forecaster.posterior()), jointForecast).states();
-    // Another set of formulas moves each note by what the model alone is moved by.
-    std::vector<double> moved(states.size(), 0.0);
-    if (*formulas != acoustics::HoleFormulas::LefebvreScavone) {
-        const auto placed = forecaster.posterior().placed(shape);
-        const auto queries = queriesOf(shape);
-        const auto usual = acoustics::Model(placed.shape, placed.calibration).frequencies(queries);
-        const auto other = acoustics::Model(placed.shape, placed.calibration, {*formulas, true}).frequencies(queries);
-        if (!usual || !other)
-            return usual ? other.error() : usual.error();
-        for (std::size_t i = 0; i < moved.size(); ++i)
-            moved[i] = centsOver((*other)[i], (*usual)[i]);
-    }
-    Json notes = Json::array();
-    for (std::size_t i = 0; i < states.size(); ++i) {
-        const Fingering& f = shape.spec().fingerings[i];
-        const NoteState& s = states[i];
-        const double cents = s.cents + moved[i];
-        notes.push_back({{"fingering", f.id.text},
-                         {"register", f.registerNumber},
-                         {"hz", tidy(raisedBy(f.target, Cents::fromCents(cents)).hertz())},
-                         {"cents", tidy(cents)},
-                         {"sd_cents", tidy(s.sd)}});
-    }
-    if (asked.full)
-        DOWEL_TRY(addDetails(notes, shape, forecaster.posterior(), *formulas));
-    return Json{{"notes", notes}};
-}
-
-Json reshapedJson(const std::vector<Reshaped>& reshaped, const InstrumentSpec& spec)
-{
-    Json list = Json::array();
-    for (const Reshaped& r : reshaped) {
-        Json one{{"what", shapingName(r.kind)}, {"by_mm", tidy(r.by_mm)}};
-        if (r.kind == Shaping::Undercut)
-            one["hole"] = spec.holes[r.hole].id.text;
-        list.push_back(std::move(one));
-    }
-    return list;
-}
-
-Json gainJson(const ShapingGain& gain)
-{
-    Json with = Json::array();
-    for (const Shaping s : gain.with)
-        with.push_back(shapingName(s));
-    return {{"with", with},
-            {"reshaped", reshapedJson(gain.reshaped, gain.goal.spec())},
-            {"within_tolerance", gain.within},
-            {"of", gain.goal.spec().fingerings.size()},
-            {"worst_cents", tidy(gain.worst_cents)},
-            {"rms_cents", tidy(gain.rms_cents)},
-            {"mends", gain.mends},
-            {"spec", io::jsonOf(gain.goal)}};
-}
-
-/// With the drawer's bits as the sizes that there are.
-io::LayoutAsked byDrawer(io::LayoutAsked asked, const BitDrawer& drawer)
-{
-    if (drawer.bits.empty())
-        return asked;
-    asked.wishes.bits.clear();
-    for (const Bit& b : drawer.bits)
-        if (b.diameter >= asked.wishes.smallest && b.diameter <= asked.wishes.largest)
-            asked.wishes.bits.push_back(b.diameter);
-    if (auto* blank = std::get_if<Blank>(&asked.from)) {
-        blank->spec.tools = toolsOf(drawer, blank->spec.tools);
-    } else {
-        InstrumentSpec spec = std::get<Instrument>(asked.from).spec();
-        spec.tools = toolsOf(drawer, spec.tools);
-        if (auto made = Instrument::make(std::move(spec), Instrument::Neighbours::MayMeet))
-            asked.from = std::move(*made);
-    }
-    return asked;
-}
-
-/// What makes each hole, first and in the end, by the drawer's own marking; a size that no bit makes is left to the hand.
-Json drawerJson(const Layout& found, const BitDrawer& drawer)
-{
-    const auto called = [&](Metres size) {
-        const Bit* bit = drawer.bitOf(size);
-        return bit != nullptr ? bit->name : std::string(drawer.worksByHand() ? "by hand" : "out of reach");
-    };
-    Json list = Json::array();
-    for (std::size_t i = 0; i < found.start.spec().holes.size(); ++i)
-        list.push_back({{"hole", found.start.spec().holes[i].id.text},
-                        {"first", called(found.start.spec().holes[i].diameter)},
-                        {"at_most", called(found.goal.spec().holes[i].diameter)}});
-    return list;
-}
-
-/// memory: where the shop memory is that the row begins from; drawerFile: what is in the drawer; empty for none.
-Answer layout(const std::string& path, const std::string& memory, const std::string& drawerFile)
-{
-    auto asked = DOWEL_TRY(io::readLayoutFile(path));
-    std::optional<BitDrawer> drawer;
-    if (!drawerFile.empty()) {
-        drawer = DOWEL_TRY(io::readDrawerFile(drawerFile));
-        asked = byDrawer(std::move(asked), *drawer);
-    }
-    Priors priors;
-    if (!memory.empty()) {
-        if (std::error_code unknown; !std::filesystem::exists(memory, unknown))
-            return Error{ErrorCode::Unreadable, memory, FactId::NoShopMemory};
-        const auto opened = DOWEL_TRY(ShopMemory::open(memory));
-        const auto* blank = std::get_if<Blank>(&asked.from);
-        const auto learnt =
-            opened.priorsFor(blank != nullptr ? blank->spec.family : std::get<Instrument>(asked.from).spec().family, "");
-        if (!learnt)
-            return learnt.error();
-        priors = *learnt;
-    }
-    const auto* row = std::get_if<Instrument>(&asked.from);
-    // A row that is there already does not say how long its blank was: long enough for any foot.
-    const auto laidOut = [&](const LayoutWishes& wishes) {
-        return row != nullptr ? layOut(*row, row->length() * 2.0, wishes, true, {}, priors)
-                              : layOut(std::get<Blank>(asked.from), wishes, true, {}, priors);
-    };
-    auto tried = laidOut(asked.wishes);
-    if (!tried && drawer && drawer->worksByHand()) { // no row of these bits: the hand makes what is between them
-        asked.wishes.bits.clear();
-        tried = laidOut(asked.wishes);
-    }
-    const auto found = DOWEL_TRY(std::move(tried));
-    const auto notes = DOWEL_TRY(forecastJson(found.goal, priors));
-    Json costs = Json::array();
-    for (const WishCost& c : found.costs) {
-        costs.push_back({{"without", wishName(c.wish)},
-                         {"worst_cents", tidy(c.worst_cents)},
-                         {"rms_cents", tidy(c.rms_cents)},
-                         {"mends", c.mends}});
-        if (c.nearestSpacing)
-            costs.back()["nearest_spacing_mm"] = tidy(c.nearestSpacing->millimetres());
-    }
-    Json gains = Json::array();
-    for (const ShapingGain& g : found.gains)
-        gains.push_back(gainJson(g));
-    Json answer{
-        {"spec", io::jsonOf(found.goal)},
-        {"start", io::jsonOf(found.start)},
-        {"forecast", notes},
-        {"summary", {{"worst_cents", tidy(found.worst_cents)}, {"rms_cents", tidy(found.rms_cents)}, {"reached", found.reached}}},
-        {"costs", costs},
-        {"reshaped", reshapedJson(found.reshaped, found.goal.spec())},
-        {"would_help", gains}};
-    if (drawer) {
-        answer["tools"] = drawerJson(found, *drawer);
-        answer["worth_buying"] = nullptr;
-        if (row == nullptr && !found.reached)
-            if (const auto gain = session::toolWorthBuying(std::get<Blank>(asked.from), asked.wishes, *drawer, priors);
-                gain && *gain)
-                answer["worth_buying"] = {{"bit", (*gain)->bit.name},
-                                          {"notes_within", (*gain)->within},
-                                          {"notes_within_without", (*gain)->withinWithout}};
-    }
-    return answer;
-}
-
-Answer analyseTake(const std::string& path, std::optional<double> expect)
-{
-    std::optional<Hertz> first;
-    if (expect) {
-        if (!(*expect > 0.0 && *expect < 20000.0))
-            return Error{ErrorCode::BadValue, "--expect", {FactId::AboveBelow, *expect, 0, 20000}};
-        first = Hertz::fromHertz(*expect);
-    }
-    const auto analysis = DOWEL_TRY(session::analysisOf(path, first));
-    return io::jsonOf(analysis);
-}
-
-Json readingJson(const Workbook& book, const ReadingEntry& r, EntryId id)
-{
-    const Fingering* f = book.present().find(r.fingering);
-    return {{"entry", id.number},
-            {"fingering", r.fingering.text},
-            {"hz", r.pitch.hertz()},
-            {"cents", f == nullptr ? 0.0 : tidy(centsBetween(r.pitch, f->target).cents())},
-            {"sd_cents", tidy(r.sd.cents())}};
-}
-
-Answer measureTake(const std::string& path, const std::string& fingering, const std::string& take, std::optional<double> celsius)
-{
-    auto store = DOWEL_TRY(Store::open(path, Store::Mode::Work));
-    const auto samples = DOWEL_TRY(io::readAudioFile(take));
-    const Temperature room = celsius ? Temperature::fromCelsius(*celsius) : session::roomOf(store.book());
-    DOWEL_TRY(checkRoom(room));
-    const auto id = DOWEL_TRY(session::keepTake(store, {fingering}, samples, room, ReadingSource::File));
-    const auto& kept = std::get<ReadingEntry>(store.book().entries().back().body);
-    return Json{{"readings", Json::array({readingJson(store.book(), kept, id)})}};
-}
-
-Answer measureSession(const std::string& path, const std::string& file)
-{
-    auto store = DOWEL_TRY(Store::open(path, Store::Mode::Work));
-    const auto json = DOWEL_TRY(io::readJsonFile(file));
-    const auto numbers = DOWEL_TRY(io::sessionFromJson(json));
-    const auto entries = DOWEL_TRY(session::readingsOf(store.book(), numbers));
-    const auto ids = DOWEL_TRY(store.append(entries));
-    Json readings = Json::array();
-    for (std::size_t i = 0; i < entries.size(); ++i)
-        readings.push_back(readingJson(store.book(), std::get<ReadingEntry>(entries[i].body), ids[i]));
-    return Json{{"readings", readings}};
-}
-
-/// One step in the contract's words: from_mm and to_mm are sizes, or places along the bore where it is reamed.
-Json contractStep(const AdviceStep& s, const Instrument& present, const BitDrawer* drawer)
-{
-    const Json cut = io::jsonOf(s.cut);
-    Json one{{"kind", cut["kind"]}, {"from_mm", tidy(s.from.millimetres())}, {"to_mm", tidy(wantedSize(s.cut).millimetres())}};
-    if (const auto* ream = std::get_if<Ream>(&s.cut)) {
-        one["from_mm"] = tidy(ream->from.millimetres());
-        one["to_mm"] = tidy(ream->to.millimetres());
-        one["diameter_mm"] = tidy(ream->diameter.millimetres());
-        one["was_mm"] = tidy(s.from.millimetres());
-    } else if (const auto* mouth = std::get_if<OpenEmbouchure>(&s.cut)) {
-        const auto* lip = std::get_if<Transverse>(&present.spec().excitation);
-        const Metres width = lip != nullptr ? lip->holeWidth : Metres{};
-        one["from_width_mm"] = tidy(width.millimetres());
-        one["to_width_mm"] = tidy(mouth->holeWidth.value_or(width).millimetres());
-    }
-    if (cut.contains("hole"))
-        one["hole"] = cut["hole"];
-    one["tool"] = text::tool(s, text::LengthUnit::Millimetres, drawer, present.spec().material).toStdString();
-    if (factsOf(s.cut).reversible)
-        one["reversible"] = true;
-    one["why"] = text::why(s, text::LengthUnit::Millimetres).toStdString();
-    one["then"] = s.thenMeasure ? "measure" : "next";
-    if (s.thenMeasure)
-        one["hear"] = idList(s.hear);
-    if (s.chanceSpoiled)
-        one["chance_spoiled"] = tidy(*s.chanceSpoiled);
-    if (s.chanceAllAfter)
-        one["chance_all_after"] = tidy(*s.chanceAllAfter);
-    Json forecast = Json::array();
-    for (const auto& f : s.forecast)
-        forecast.push_back({{"fingering", f.fingering.text},
-                            {"now_cents", tidy(f.now.cents())},
-                            {"after_cents", tidy(f.after.cents())},
-                            {"sd_cents", tidy(f.sd.cents())}});
-    one["forecast"] = forecast;
-    return one;
-}
-
-/// Advice in the contract's words.
-Json contractJson(const Recommendation& recommendation, const Instrument& present, const BitDrawer* drawer)
-{
-    const Advice& a = recommendation.advice;
-    Json json{{"state", stateName(a.state)},
-              {"summary",
-               {{"worst_cents", tidy(a.worst.cents())},
-                {"rms_cents", tidy(a.rms.cents())},
-                {"within_tolerance", a.withinTolerance},
-                {"of", a.of}}}};
-    if (a.state == AdviceState::Measure)
-        json["fingerings"] = idList(a.fingerings);
-    if (a.state == AdviceState::Stop && a.contradiction)
-        json["reason"] = text::contradiction(*a.contradiction, text::LengthUnit::Millimetres).toStdString();
-    if (a.state == AdviceState::Finished) {
-        Json left = Json::array();
-        for (const auto& l : a.left)
-            left.push_back(
-                {{"fingering", l.fingering.text}, {"cents", tidy(l.off.cents())}, {"why", text::left(l).toStdString()}});
-        json["left"] = left;
-        if (!a.lastResort.empty()) { // adds material: only where nothing else brings a note in
-            Json resort = Json::array();
-            for (const Cut& c : a.lastResort)
-                resort.push_back(io::jsonOf(c));
-            json["last_resort"] = resort;
-        }
-    }
-    if (a.chanceAllWithin)
-        json["chance_all_within"] = tidy(*a.chanceAllWithin);
-    Json steps = Json::array();
-    for (const AdviceStep& s : a.steps)
-        steps.push_back(contractStep(s, present, drawer));
-    json["steps"] = steps;
-    json["expected"] = {{"chance_all_within_at_the_end", tidy(recommendation.expected.chanceAllWithin)},
-                        {"rounds", tidy(recommendation.expected.rounds)},
-                        {"cuts", tidy(recommendation.expected.cuts)}};
-    if (recommendation.whyStop)
-        json["why_stop"] = whyStopName(*recommendation.whyStop);
-    return json;
-}
-
-/// What was asked of advise beside the workbook.
-struct AdviceAsked
-{
-    std::string memory; ///< where the shop memory is that the advice learns from and adds this instrument to; empty for none
-    std::string effort = "usual";
-    std::string drawer; ///< file of what is in the drawer; empty: what the workbook knows
-};
-
-Answer adviseNext(const std::string& path, const AdviceAsked& asked)
-{
-    PlanOptions options = optionsFor(effortFromName(asked.effort).value_or(Effort::Usual));
-    std::optional<BitDrawer> drawer;
-    if (!asked.drawer.empty()) {
-        auto read = DOWEL_TRY(io::readDrawerFile(asked.drawer));
-        drawer = std::move(read);
-    }
-    auto store = DOWEL_TRY(Store::open(path, Store::Mode::Work));
-    if (drawer) {
-        options.tools = toolsOf(*drawer, store.book().present().spec().tools);
-        options.handWork = drawer->worksByHand();
-    }
-    const auto advised = session::advise(store, {asked.memory, session::MemoryUse::Need::Asked}, {}, options);
-    if (!advised)
-        return advised.error();
-    if (advised->notKept)
-        return *advised->notKept;
-    Json json = contractJson(advised->recommendation, store.book().present(), drawer ? &*drawer : nullptr);
-    return json;
-}
-
-Answer recordCut(const std::string& path, const std::string& file)
-{
-    auto store = DOWEL_TRY(Store::open(path, Store::Mode::Work));
-    const auto json = DOWEL_TRY(io::readJsonFile(file));
-    const auto cut = DOWEL_TRY(io::cutFromJson(json));
-    auto entry = session::cutEntry(store.book(), cut);
-    if (!entry)
-        return entry.error();
-    const Metres from = entry->from;
-    const auto id = DOWEL_TRY(store.append(std::move(*entry)));
-    Json answer = io::jsonOf(cut);
-    answer["entry"] = id.number;
-    answer["from_mm"] = tidy(from.millimetres());
-    return answer;
-}
-
-Answer amend(const std::string& path, const std::string& file)
-{
-    const auto json = DOWEL_TRY(io::readJsonFile(file));
-    auto store = DOWEL_TRY(Store::open(path, Store::Mode::Work));
-    auto said = DOWEL_TRY(io::amendFromJson(json, store.book()));
-    std::vector<Store::NewEntry> entries;
-    for (EntryBody& body : said)
-        entries.push_back({std::move(body), {}});
-    const auto ids = DOWEL_TRY(store.append(entries));
-    Json numbers = Json::array();
-    for (const EntryId id : ids)
-        numbers.push_back(id.number);
-    return Json{{"entries", numbers}, {"spec", io::jsonOf(store.book().present())}};
-}
-
 /// What was asked on one command line: options by their commands, and the work that the chosen one does.
 struct Asked
 {
@@ -557,6 +94,7 @@ struct Asked
     std::string memory;
     std::optional<double> celsius;
     std::optional<double> expect;
+    bool twelfths = false;
     std::optional<std::string> practice;
     PredictAsked predict;
     AdviceAsked advice;
@@ -630,7 +168,7 @@ void addPredict(CLI::App& app, Asked& a)
 {
     auto* p = app.add_subcommand("predict", "Forecast the pitch of every fingering");
     p->add_option("file", a.book, "SPEC.json or BOOK.dowel")->required();
-    p->add_option("--celsius", a.predict.celsius, "temperature of the air at half the tube's length")->check(aNumber);
+    p->add_option("--celsius", a.predict.celsius, "temperature of the room; what breath adds is the model's")->check(aNumber);
     p->add_option("--humidity", a.predict.humidity_percent, "relative humidity in percent")->check(aNumber);
     p->add_option("--co2", a.predict.dioxide_percent, "carbon dioxide in percent by volume")->check(aNumber);
     p->add_option("--gradient", a.predict.gradient, "degrees per metre towards the foot, negative where it cools")
@@ -691,7 +229,9 @@ void addHearing(CLI::App& app, Asked& a)
     auto* find = app.add_subcommand("analyse", "Find and measure the notes of a recording");
     find->add_option("take", a.file, "TAKE.wav or TAKE.flac")->required();
     find->add_option("--expect", a.expect, "expected pitch of the fingering in its first register, in hertz")->check(aNumber);
-    a.does(find, [&a] { return analyseTake(a.file, a.expect); });
+    find->add_flag("--twelfths", a.twelfths,
+                   "the second register is a twelfth above the first: a reed's cylinder, a stopped pipe");
+    a.does(find, [&a] { return analyseTake(a.file, a.expect, a.twelfths); });
 
     auto* m = app.add_subcommand("measure", "Save readings in a workbook");
     m->add_option("book", a.book, "BOOK.dowel")->required();

@@ -465,8 +465,10 @@ Json jsonOf(const HeardNote& n)
 Json jsonOf(const Analysis& analysis)
 {
     Json notes = Json::array();
-    for (const auto& n : analysis.notes)
+    for (const auto& n : analysis.notes) {
         notes.push_back(jsonOf(n));
+        notes.back()["sd_as_played_cents"] = tidy(errorAsPlayed(n).cents());
+    }
     Json rejected = Json::array();
     for (const auto& r : analysis.rejected)
         rejected.push_back({{"start_s", r.start.seconds()}, {"end_s", r.end.seconds()}, {"reason", reasonName(r.reason)}});

@@ -2,7 +2,7 @@
 #include "session/advise.h"
 
 #include "io/record_json.h"
-#include "session/session.h"
+#include "session/at_the_bench.h"
 #include "store/shop_memory.h"
 
 namespace dowel::session {

@@ -2,7 +2,7 @@
 #include "session/hands_free.h"
 
 #include "core/base/ratio.h"
-#include "session/session.h"
+#include "session/expectation.h"
 
 #include <algorithm>
 #include <cmath>

@@ -60,7 +60,8 @@ void addLater(Analysis& all, Analysis piece, Seconds by)
 
 } // namespace
 
-Result<Analysis> analysisOf(const std::string& path, std::optional<Hertz> expectFirst, const Cancel& cancel)
+Result<Analysis> analysisOf(const std::string& path, std::optional<Hertz> expectFirst, const HearingOptions& options,
+                            const Cancel& cancel)
 {
     auto file = DOWEL_TRY(io::SoundFile::open(path));
     Analysis all;
@@ -78,7 +79,7 @@ Result<Analysis> analysisOf(const std::string& path, std::optional<Hertz> expect
             piece.values.resize(static_cast<std::size_t>(cut));
         }
         if (!piece.values.empty())
-            addLater(all, analyse(piece, expectFirst, {}, cancel), before);
+            addLater(all, analyse(piece, expectFirst, options, cancel), before);
         if (cancel.requested())
             return Error{ErrorCode::Cancelled, "take", {}};
         before = Seconds::fromSeconds(before.seconds() + piece.duration().seconds());

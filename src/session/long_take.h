@@ -13,6 +13,7 @@ namespace dowel::session {
 
 /// The notes of a recording. It is cut where it is quietest within the last quarter of each minute; a tone that sounds on
 /// through that becomes two notes. Errors: those of io::SoundFile, Cancelled.
-[[nodiscard]] Result<Analysis> analysisOf(const std::string& path, std::optional<Hertz> expectFirst, const Cancel& cancel = {});
+[[nodiscard]] Result<Analysis> analysisOf(const std::string& path, std::optional<Hertz> expectFirst,
+                                          const HearingOptions& options = {}, const Cancel& cancel = {});
 
 } // namespace dowel::session

@@ -30,7 +30,7 @@ Result<Passport> wholePassport(const Workbook& book, const Cancel& cancel)
         if (PassportNote& n = passport.notes[i]; !n.off) {
             n.off = Cents::fromCents(states[i].cents);
             n.sd = Cents::fromCents(states[i].sd);
-            n.estimateRemainingWork = true;
+            n.byTheModel = true;
         }
     return passport;
 }

@@ -3,7 +3,7 @@
 
 #include "io/audio_file.h"
 #include "session/round.h"
-#include "session/session.h"
+#include "session/takes.h"
 
 #include <algorithm>
 #include <array>

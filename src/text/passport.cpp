@@ -112,9 +112,9 @@ QString chart(const Passport& p)
                             signs(p.instrument, n.fingering),
                             QString::number(n.fingering.registerNumber),
                             number(n.fingering.target.hertz(), 1),
-                            !n.off                    ? tr("not heard")
-                            : n.estimateRemainingWork ? tr("about %1", "cents, reckoned").arg(cents(n.off->cents()))
-                                                      : cents(n.off->cents()),
+                            !n.off         ? tr("not heard")
+                            : n.byTheModel ? tr("about %1", "cents, reckoned").arg(cents(n.off->cents()))
+                                           : cents(n.off->cents()),
                             n.off ? spread(std::max(0.1, n.sd.cents())) : QString()};
     return heading(tr("Notes at %1, A4 = %2 Hz", "temperature, hertz")
                        .arg(temperature(spec.tuning.playedAt), number(spec.tuning.a4.hertz(), 1))) +

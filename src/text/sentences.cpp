@@ -350,9 +350,10 @@ int cutsOfWood(const Workbook& book)
 
 QString readAloud(const ReadingEntry& reading, const Fingering& fingering)
 {
+    const Cents error = reading.note ? errorAsPlayed(*reading.note) : reading.sd;
     return tr("%1: %2, give or take %3", "note, cents flat or sharp, error")
         .arg(noteName(fingering.id.text), flatOrSharp(centsBetween(reading.pitch, fingering.target).cents()),
-             number(std::max(0.1, reading.sd.cents()), 1));
+             number(std::max(0.1, error.cents()), 1));
 }
 
 namespace {

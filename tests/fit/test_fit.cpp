@@ -8,6 +8,9 @@
 #include "support/compare.h"
 #include "support/test_main.h"
 
+#include <limits>
+#include <numbers>
+
 using namespace dowel;
 using fixtures::Bench;
 using fixtures::mm;
@@ -86,7 +89,7 @@ private Q_SLOTS:
         for (const Cut& cut : {Cut{Enlarge{{"h3"}, mm(7.5)}}, Cut{CutUp{window + mm(0.3)}}}) {
             const auto there = f->jointForecast(applied(here, cut).value());
             VERIFY_OK(there);
-            const Eigen::MatrixXd added = there->covariance - now.covariance;
+            const Eigen::MatrixXd added = there->covariance() - now.covariance();
             const Eigen::VectorXd moved = (there->mean - now.mean).cwiseAbs();
             Eigen::Index most = 0;
             moved.maxCoeff(&most);
@@ -94,6 +97,65 @@ private Q_SLOTS:
                 if (i != most && moved[i] > 0.5 * moved[most])
                     QVERIFY2(correlation(added, i, most) > 0.6, qPrintable(QString::number(correlation(added, i, most))));
         }
+    }
+    void notesThatErrFromOneCauseAreInOrOutTogether()
+    {
+        // Closed forms of the normal distribution. Two notes that err alike are in as often as one; two that err apart as often
+        // as both: 0.6827 and 0.4661 within one deviation (Abramowitz and Stegun, table 26.1).
+        JointForecast two;
+        two.mean = Eigen::Vector2d::Zero();
+        two.causes = Eigen::MatrixXd::Constant(2, 1, 4.0);
+        two.own = Eigen::Vector2d::Zero();
+        VERIFY_NEAR(chanceAllWithin(two, {4.0, 4.0}), 0.6827, 0.015);
+        two.causes = 4.0 * Eigen::MatrixXd::Identity(2, 2);
+        VERIFY_NEAR(chanceAllWithin(two, {4.0, 4.0}), 0.4661, 0.02);
+        two.causes.setZero();
+        two.own.setConstant(4.0);
+        VERIFY_NEAR(chanceAllWithin(two, {4.0, 4.0}), 0.4661, 0.02);
+    }
+    void twoShapesErrTogether()
+    {
+        // A cause that both shapes have is drawn once for both: what moves by 2 while it is unsure by 5 passes a bound at its
+        // middle with a chance of Phi(2/5) - 1/2 = 0.1554, and not with a quarter, as it would if both were drawn apart. Where
+        // its own unsureness grows besides, the second shape's other part is another cause: the chance of going over is that of
+        // y = x + 2 + e above 0 and x not, reckoned over x by Simpson's rule.
+        JointForecast was;
+        was.mean = Eigen::VectorXd::Zero(1);
+        was.causes = Eigen::MatrixXd::Zero(1, 2);
+        was.causes(0, 0) = 5.0;
+        was.own = Eigen::VectorXd::Zero(1);
+        JointForecast is = was;
+        is.mean[0] = 2.0;
+        VERIFY_NEAR(chanceNewlyAbove(was, is, {0.0}), 0.1554, 0.015);
+        VERIFY_NEAR(chanceNewlyAbove(was, was, {0.0}), 0.0, 1e-12);
+        is.causes(0, 1) = 3.0;
+        double sum = 0.0;
+        constexpr int steps = 400;
+        for (int k = 0; k <= steps; ++k) {
+            const double x = -40.0 + 40.0 * k / steps;
+            const double density = std::exp(-x * x / 50.0) / (5.0 * std::sqrt(2.0 * std::numbers::pi));
+            const double over = 0.5 * std::erfc(-(x + 2.0) / 3.0 / std::numbers::sqrt2);
+            sum += density * over * (k == 0 || k == steps ? 1.0 : k % 2 == 1 ? 4.0 : 2.0);
+        }
+        VERIFY_NEAR(chanceNewlyAbove(was, is, {0.0}), sum * 40.0 / steps / 3.0, 0.015);
+        QCOMPARE(chanceNewlyAbove(was, is, {std::numeric_limits<double>::infinity()}), 0.0);
+    }
+    void twoForecastsOfOneInstrumentShareTheirCauses()
+    {
+        // Of an instrument heard once: hardly anything newly goes over on a shape that is hardly other, though every note is as
+        // likely over the bound as under it.
+        Bench bench(10);
+        bench.hearAll();
+        const auto f = Forecaster::make(bench.book());
+        VERIFY_OK(f);
+        const Instrument& here = bench.book().present();
+        const auto there = f->jointForecast(applied(here, Enlarge{{"h3"}, here.spec().holes[2].diameter + mm(0.01)}).value());
+        VERIFY_OK(there);
+        std::vector<double> bounds;
+        for (const NoteState& n : f->now())
+            bounds.push_back(n.cents);
+        const double newly = chanceNewlyAbove(f->present(), *there, bounds);
+        QVERIFY2(newly < 0.2, qPrintable(QString::number(newly)));
     }
     void whatSlipsAtMouthOrBoreMovesEveryNote()
     {
@@ -131,7 +193,7 @@ private Q_SLOTS:
             VERIFY_OK(tube);
             VERIFY_OK(further);
             const Eigen::MatrixXd known = tube->jacobian * f->posterior().covariance() * tube->jacobian.transpose();
-            const Eigen::MatrixXd slipped = forecast->covariance - known;
+            const Eigen::MatrixXd slipped = forecast->covariance() - known;
             double most = 0.0;
             for (std::size_t i = 0; i < further->size(); ++i) {
                 const double moved = (*further)[i] - tube->cents[i];

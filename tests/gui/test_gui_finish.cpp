@@ -6,7 +6,7 @@
 #include "gui/gui_support.h"
 #include "io/finish_json.h"
 #include "player/player.h"
-#include "session/session.h"
+#include "session/at_the_bench.h"
 #include "support/long_run.h"
 #include "support/test_main.h"
 

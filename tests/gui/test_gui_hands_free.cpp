@@ -8,7 +8,8 @@
 #include "core/hearing/analyse.h"
 #include "core/tuning/pitch.h"
 #include "gui/gui_support.h"
-#include "session/session.h"
+
+#include "player/player.h"
 #include "support/test_main.h"
 
 #include <QAudioFormat>

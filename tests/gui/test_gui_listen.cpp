@@ -8,7 +8,7 @@
 #include "app/listen/voice.h"
 #include "core/tuning/pitch.h"
 #include "gui/gui_support.h"
-#include "session/session.h"
+#include "session/at_the_bench.h"
 #include "support/test_main.h"
 
 #include "io/audio_file.h"

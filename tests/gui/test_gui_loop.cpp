@@ -3,6 +3,7 @@
 // tolerance, each advised cut made with a small tool error, and the result held against the hidden truth.
 #include "core/base/random.h"
 #include "gui/gui_support.h"
+#include "session/at_the_bench.h"
 #include "support/test_main.h"
 
 using namespace dowel;

@@ -120,19 +120,22 @@ private Q_SLOTS:
         known.sd = Cents::fromCents(3.0);
         known.readingSd = Cents::fromCents(4.0);
         known.heard = Cents::fromCents(known.forecast.cents() - 26.0);
-        VERIFY_NEAR(missOf(known, 12.0), -2.0, 1e-12);
-        VERIFY_NEAR(honestyOf({}, 1.5), 1.0, 0.02);
+        VERIFY_NEAR(missOf(known, {12.0, 0.0, 0.0}), -2.0, 1e-12);
+        known.octaves = -0.5;
+        VERIFY_NEAR(missOf(known, {0.0, 8.0, 16.0}), -26.0 / std::sqrt(9.0 + 16.0 + 64.0 + 64.0), 1e-12);
+        VERIFY_NEAR(honestyOf({}, {1.5, 3.0, 2.0}), 1.0, 0.02);
     }
     void theHonestyFactorConvergesToTheTruthOverManyRounds()
     {
         // Forecasts whose formulas' part is really twice as wide as stated, and half as wide: the factor must come to it, and
         // stay when the spread that is stated has the factor in it already. (Judged against a spread that contains it, it
-        // would come to the square root.)
+        // would come to the square root.) Every round is a listening with its own shift, which is none of the formulas' doing.
         for (const double really : {0.6, 1.0, 2.0}) {
             Random random(17);
             std::vector<NoteOutcome> outcomes;
             double factor = 1.0;
             for (int round = 0; round < 40; ++round) {
+                const double shift = 3.0 * random.normal();
                 for (int note = 0; note < 10; ++note) {
                     NoteOutcome o{};
                     o.before = Cents::fromCents(-60.0);
@@ -142,10 +145,11 @@ private Q_SLOTS:
                     o.sd = Cents::fromCents(std::hypot(1.0, factor * 4.0));
                     o.readingSd = Cents::fromCents(0.5);
                     const double sd = std::sqrt(1.0 + 16.0 * really * really + 0.25 + 1.0);
-                    o.heard = Cents::fromCents(-5.0 + sd * random.normal());
+                    o.heard = Cents::fromCents(-5.0 + shift + sd * random.normal());
+                    o.listening = round;
                     outcomes.push_back(o);
                 }
-                factor = honestyOf(outcomes, 1.0);
+                factor = honestyOf(outcomes, {1.0, 3.0, 0.0});
             }
             QVERIFY2(std::abs(factor / really - 1.0) < 0.12, qPrintable(QStringLiteral("%1 for %2").arg(factor).arg(really)));
         }

@@ -355,7 +355,7 @@ private Q_SLOTS:
         const double moved = narrow->mean[k] - many->now()[note].cents;
         QVERIFY2(moved > 20.0, qPrintable(QString::number(moved)));
         QVERIFY(many->now()[note].sd < few->now()[note].sd);
-        QVERIFY(std::sqrt(narrow->covariance(k, k)) > Priors{}.shareOfChange * moved);
+        QVERIFY(std::sqrt(narrow->covariance()(k, k)) > Priors{}.shareOfChange * moved);
     }
     void aSharpNoteThatNothingCanLowerIsSaid()
     {

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves listening without hands: the asked note is taken after a steady second, another is named, an overblown one is
 // known for what it is, noise and a held tone take nothing; and nothing is allocated while sound comes in.
+#include "session/at_the_bench.h"
 #include "session/hands_free.h"
-#include "session/session.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
 #include "support/test_main.h"

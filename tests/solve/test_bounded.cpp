@@ -16,6 +16,34 @@ using namespace dowel;
 
 namespace {
 
+/// Residuals at a point, and their derivatives, one row a residual.
+struct Linearised
+{
+    Eigen::VectorXd residuals;
+    Eigen::MatrixXd jacobian;
+};
+
+/// Half a sum of squares, made small by Gauss and Newton's steps.
+Result<Eigen::VectorXd> leastSquaresWithin(const std::function<Result<Linearised>(const Eigen::VectorXd&)>& at,
+                                           const Eigen::VectorXd& start, const Eigen::VectorXd& low, const Eigen::VectorXd& high,
+                                           const MinimumOptions& options = {})
+{
+    auto found = minimumWithin(
+        [&](const Eigen::VectorXd& x) -> Result<Quadratic> {
+            const auto l = DOWEL_TRY(at(x));
+            return Quadratic{0.5 * l.residuals.squaredNorm(), l.jacobian.transpose() * l.residuals,
+                             l.jacobian.transpose() * l.jacobian};
+        },
+        start, low, high, options);
+    if (!found)
+        return found.error();
+    return std::move(found->at);
+}
+
+} // namespace
+
+namespace {
+
 constexpr double far = 1e6;
 using Point = Eigen::Vector2d;
 
@@ -120,7 +148,7 @@ private Q_SLOTS:
         QFETCH(double, x2);
         QFETCH(double, value);
         const auto x =
-            leastSquaresWithin(valley, Point(startX1, 1.0), Point(-far, leastX2), Point(far, far), SquaresOptions{200, 1e-14});
+            leastSquaresWithin(valley, Point(startX1, 1.0), Point(-far, leastX2), Point(far, far), MinimumOptions{200, 1e-14});
         QVERIFY(x);
         QVERIFY2(std::abs((*x)[0] - x1) < 1e-5 && std::abs((*x)[1] - x2) < 1e-5,
                  qPrintable(QString::number((*x)[0], 'g', 9) + QLatin1Char(' ') + QString::number((*x)[1], 'g', 9)));
@@ -168,7 +196,7 @@ private Q_SLOTS:
             ceres::Solver::Summary summary;
             ceres::Solve(options, &problem, &summary);
             const auto ours = leastSquaresWithin(valley, Point(-1.2, 1.0), Point(-far, -far), Point(highestX1, far),
-                                                 SquaresOptions{200, 1e-14});
+                                                 MinimumOptions{200, 1e-14});
             QVERIFY(ours);
             // The valley's floor is flat: they may stop a little before its end.
             QVERIFY((*ours - Point(theirs[0], theirs[1])).norm() < 1e-2);
@@ -200,10 +228,26 @@ private Q_SLOTS:
                               Eigen::MatrixXd::Constant(1, 1, 0.5 / std::sqrt(x[0]))};
         };
         const Eigen::VectorXd one = Eigen::VectorXd::Ones(1);
-        const auto x = leastSquaresWithin(root, 4.0 * one, -far * one, far * one, SquaresOptions{100, 1e-14});
+        const auto x = leastSquaresWithin(root, 4.0 * one, -far * one, far * one, MinimumOptions{100, 1e-14});
         QVERIFY(x);
         QVERIFY(std::abs((*x)[0] - 0.01) < 1e-5);
         QCOMPARE(leastSquaresWithin(root, -one, -far * one, far * one).error().code, ErrorCode::OutOfModelRange);
+    }
+
+    void oneThatHasNotSettledSaysSo()
+    {
+        // Rosenbrock's valley is a long way round: a step or two do not come to its end, and the point is the best so far.
+        const auto bent = [](const Eigen::VectorXd& x) -> Result<Quadratic> {
+            const auto l = *valley(x);
+            return Quadratic{0.5 * l.residuals.squaredNorm(), l.jacobian.transpose() * l.residuals,
+                             l.jacobian.transpose() * l.jacobian};
+        };
+        const auto start = Point(-1.2, 1.0);
+        const auto soon = minimumWithin(bent, start, Point(-far, -far), Point(far, far), MinimumOptions{4, 1e-14});
+        QVERIFY(soon && !soon->settled);
+        QVERIFY(bent(soon->at)->value <= bent(start)->value);
+        const auto late = minimumWithin(bent, start, Point(-far, -far), Point(far, far), MinimumOptions{200, 1e-14});
+        QVERIFY(late && late->settled);
     }
 
     void cancellingEndsIt()

@@ -28,7 +28,7 @@ constexpr double ninety = 1.645;
 
 double missOf(const NoteOutcome& o)
 {
-    return dowel::missOf(o, Priors{}.repeat_cents);
+    return dowel::missOf(o, listeningErrorOf({}));
 }
 
 } // namespace

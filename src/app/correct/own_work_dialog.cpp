@@ -3,7 +3,7 @@
 
 #include "app/parts/form.h"
 #include "app/parts/style.h"
-#include "session/session.h"
+#include "session/cut_entries.h"
 #include "text/errors.h"
 #include "text/sentences.h"
 

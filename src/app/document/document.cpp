@@ -7,8 +7,11 @@
 #include "io/record_export.h"
 #include "io/whole_file.h"
 #include "session/advise.h"
+#include "session/at_the_bench.h"
+#include "session/cut_entries.h"
 #include "session/practice.h"
 #include "session/recordings_import.h"
+#include "session/takes.h"
 #include "text/errors.h"
 
 namespace dowel::app {

@@ -9,7 +9,7 @@
 #include "core/hearing/frames.h"
 #include "core/plan/plan.h"
 #include "core/shop/bit_drawer.h"
-#include "session/session.h"
+#include "session/takes.h"
 #include "store/store.h"
 #include "text/units.h"
 

@@ -15,8 +15,9 @@
 #include "app/parts/style.h"
 #include "app/parts/temperature_field.h"
 #include "core/tuning/pitch.h"
+#include "session/at_the_bench.h"
 #include "session/practice.h"
-#include "session/session.h"
+#include "session/takes.h"
 #include "text/sentences.h"
 #include "text/units.h"
 

@@ -6,7 +6,7 @@
 #include "io/spec_json.h"
 #include "session/advise.h"
 #include "session/practice.h"
-#include "session/session.h"
+#include "session/takes.h"
 #include "store/store.h"
 
 #include <QDir>

@@ -10,8 +10,9 @@
 #include "io/finish_json.h"
 #include "io/plan_json.h"
 #include "session/advise.h"
+#include "session/cut_entries.h"
 #include "session/practice.h"
-#include "session/session.h"
+#include "session/takes.h"
 #include "store/store.h"
 
 #include <QBuffer>

@@ -17,7 +17,7 @@ inline constexpr std::size_t excitationMeasures = 6;
 /// What is known of the instrument only through its sound. Logarithms of factors, so 0 means "as published".
 struct Calibration
 {
-    double kelvin = 293.15;   ///< effective temperature of the air at half the tube's length
+    double kelvin = 293.15;   ///< of the air at half the tube's length, breath and all
     double gradient_K_m = 0;  ///< by how much it rises per metre towards the foot; players' breath makes it negative
     double vapour = 0;        ///< share of water vapour by volume, see vapourShare()
     double carbonDioxide = 0; ///< share by volume

@@ -4,6 +4,7 @@
 #include "core/base/number_text.h"
 #include "core/base/thread_role.h"
 #include "core/fit/heard.h"
+#include "core/fit/scatter.h"
 #include "core/fit/shared.h"
 
 #include <Eigen/Cholesky>
@@ -27,18 +28,19 @@ constexpr double believed = 3.0;
 class Together : public ceres::EvaluationCallback
 {
 public:
-    Together(const HeardAll& heard, const Unknowns& u, const Prior& prior, const Cancel& cancel)
+    Together(const HeardAll& heard, const Unknowns& u, const Prior& prior, const Cancel& cancel, Eigen::VectorXd start)
         : m_heard(&heard),
           m_unknowns(u),
           m_prior(&prior),
           m_cancel(cancel),
-          m_scaled(Eigen::VectorXd::Zero(u.size())),
+          m_scaled(std::move(start)),
           m_results(heard.shapes.size()),
           m_linearisedAt(Eigen::VectorXd::Constant(u.size(), std::numeric_limits<double>::quiet_NaN()))
     {
     }
     /// The unknowns in prior standard deviations from their prior means; what Ceres moves.
     double* scaled() { return m_scaled.data(); }
+    [[nodiscard]] const Eigen::VectorXd& stands() const { return m_scaled; }
     [[nodiscard]] Eigen::VectorXd unknowns() const { return m_prior->mean + m_prior->root * m_scaled; }
     [[nodiscard]] bool good() const { return m_good; }
     [[nodiscard]] const std::optional<Error>& error() const { return m_error; }
@@ -105,11 +107,14 @@ private:
             const double octaves = m_unknowns.octaves(s.shape->spec().fingerings[r.note].target);
             m_lines.off[i] =
                 e.cents[r.row] + x[m_unknowns.shift(r.listening)] + x[m_unknowns.slope(r.listening)] * octaves - r.cents;
+            const Eigen::Index gains = r.byGains.size();
+            m_lines.off[i] += r.byGains.dot(x.segment(m_unknowns.gain(0), gains));
             if (!jacobians)
                 continue;
             plain.row(i).head(m_unknowns.lasting()) = e.jacobian.row(static_cast<Eigen::Index>(r.row));
             plain(i, m_unknowns.shift(r.listening)) = 1.0;
             plain(i, m_unknowns.slope(r.listening)) = octaves;
+            plain.row(i).segment(m_unknowns.gain(0), gains) = r.byGains.transpose();
         }
         if (jacobians)
             m_lines.jacobian = plain * m_prior->root;
@@ -198,13 +203,14 @@ public:
     Fitter(const Workbook& book, const Priors& priors, HeardAll heard, const Cancel& cancel, const FitOptions& asked)
         : m_book(&book),
           m_heard(std::move(heard)),
-          m_u(Unknowns::of(book.specified(), m_heard.listenings)),
+          m_u(Unknowns::of(book.specified(), m_heard.dayOf.size(), m_heard.gainSds.size())),
           m_prior(priorOf(m_u, priors, book.specified().spec().family)),
           m_cancel(cancel),
           m_options(asked)
     {
         const std::size_t notes = book.specified().spec().fingerings.size();
-        m_posterior.m_priors = priors;
+        expectListenings(m_prior, m_u, m_heard, priors);
+        m_posterior.m_priors = m_posterior.m_expected = priors;
         m_posterior.m_mean = m_prior.mean.head(m_u.lasting());
         m_posterior.m_covariance = lasting(m_prior.root * m_prior.root.transpose());
         m_posterior.m_shared = sharedPlaces(m_u);
@@ -224,10 +230,20 @@ public:
             m_posterior.m_lastHeard[r.note] = static_cast<int>(r.shape);
             ++m_posterior.m_readings[r.note];
         }
-        Together together(m_heard, m_u, m_prior, m_cancel);
-        DOWEL_TRY(solve(together));
-        const auto lines = DOWEL_TRY(together.linearised());
+        m_posterior.m_report.leftOut = m_heard.leftOut;
+        Together first(m_heard, m_u, m_prior, m_cancel, Eigen::VectorXd::Zero(m_u.size()));
+        DOWEL_TRY(solve(first));
+        const auto expected = DOWEL_TRY(first.linearised());
+        if (!m_options.learnScatter) {
+            conclude(expected);
+            return std::move(m_posterior);
+        }
+        const double cost = m_posterior.m_report.cost;
+        Together second(m_heard, m_u, m_prior, m_cancel, learnScatter(expected, first.stands()));
+        DOWEL_TRY(solve(second));
+        const auto lines = DOWEL_TRY(second.linearised());
         conclude(lines);
+        m_posterior.m_report.cost = cost;
         return std::move(m_posterior);
     }
 
@@ -235,6 +251,26 @@ private:
     [[nodiscard]] Eigen::MatrixXd lasting(const Eigen::MatrixXd& covariance) const
     {
         return covariance.topLeftCorner(m_u.lasting(), m_u.lasting());
+    }
+    /// Takes over how far this player scatters and sittings differ; returns where the unknowns stand in deviations of the new
+    /// prior.
+    Eigen::VectorXd learnScatter(const Together::Lines& lines, Eigen::VectorXd stands)
+    {
+        Priors& priors = m_posterior.m_priors;
+        const Scatter s = scatterOf(m_heard, m_u, priors.repeat_cents, lines.off, lines.jacobian, stands, believed);
+        m_posterior.m_report.scatter = s.takes;
+        m_posterior.m_report.sittings = s.shift;
+        priors.repeat_cents *= s.takes;
+        priors.listeningSd_cents *= s.shift;
+        priors.listeningSlopeSd_cents *= s.slope;
+        m_heard.weigh(priors.repeat_cents);
+        expectListenings(m_prior, m_u, m_heard, priors);
+        for (std::size_t i = 0; i < m_heard.dayOf.size(); ++i) {
+            stands[m_u.shift(i)] /= s.shift;
+            stands[m_u.slope(i)] /= s.slope;
+        }
+        stands = stands.cwiseMax(-outermost).cwiseMin(outermost);
+        return stands;
     }
     [[nodiscard]] Status solve(Together& together)
     {
@@ -297,7 +333,7 @@ private:
         for (std::size_t i = 0; i < m_heard.readings.size(); ++i) {
             const HeardReading& r = m_heard.readings[i];
             const double cents = lines.off[static_cast<Eigen::Index>(i)];
-            const double deviations = cents / r.whole;
+            const double deviations = cents / std::max(r.whole, std::hypot(r.sd, m_posterior.m_expected.repeat_cents));
             m_posterior.m_newest[r.note] = {cents, deviations, m_heard.notes[r.note].agree};
             double& furthest = m_posterior.m_residuals[r.note];
             furthest = std::abs(deviations) > std::abs(furthest) ? deviations : furthest;

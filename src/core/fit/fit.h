@@ -55,8 +55,10 @@ struct Priors
     double listeningSlopeSd_cents = 2.0; ///< and its slope, an octave
     double shareOfChange = 0.05;         ///< of the forecast change: what formulas get wrong about a cut
     double shareOfOther = 0.15;          ///< the same for an undercut, a reaming, the window and the stopper
-    double undercutGainSd = 0.20;        ///< logarithm of how far an undercut reaches: ramps differ from maker to maker
-    double edgeGain = 0.3;               ///< logarithm: sharp edges of reed and horn holes lose with level in the low register
+    /// Of the variance of either, what is each note's own; the rest is one error of the cut for all notes that it moves.
+    static constexpr double ownPartOfCut = 0.2;
+    double undercutGainSd = 0.20; ///< logarithm of how far an undercut reaches: ramps differ from maker to maker
+    double edgeGain = 0.3;        ///< logarithm: sharp edges of reed and horn holes lose with level in the low register
     double edgeGainSd = 0.4;
     double slip_m = 0.0; ///< how far a tool goes beyond what was asked: mean
     double slipSd_m = 0.00005;
@@ -73,7 +75,8 @@ struct Priors
 
 struct FitOptions
 {
-    int mostSteps = 200; ///< of the search; one that has not settled by then says so
+    int mostSteps = 200;      ///< of the search; one that has not settled by then says so
+    bool learnScatter = true; ///< or take the player's and the sittings' as expected
 };
 
 /// How the fit went.
@@ -81,9 +84,12 @@ struct FitReport
 {
     bool converged = false;
     int steps = 0;
-    double cost = 0;          ///< half the weighted squares at the optimum, priors included
+    double cost = 0;          ///< half the weighted squares at the optimum, priors included, with the scatter that was expected
     double worstResidual = 0; ///< in standard deviations
     FingeringId worstReading;
+    std::vector<FingeringId> leftOut; ///< older readings left out: the model has no such note on their shape
+    double scatter = 1.0;             ///< the player's, over what was expected of it; learnt from repeats
+    double sittings = 1.0;            ///< what sittings are off by, over what was expected of it
     [[nodiscard]] bool usable() const { return converged; }
 };
 
@@ -146,15 +152,18 @@ public:
 
     [[nodiscard]] const Eigen::VectorXd& mean() const { return m_mean; }
     [[nodiscard]] const Eigen::MatrixXd& covariance() const { return m_covariance; }
+    /// As the readings left them: with the scatter that was learnt.
     [[nodiscard]] const Priors& priors() const { return m_priors; }
+    /// As they were given.
+    [[nodiscard]] const Priors& expected() const { return m_expected; }
     [[nodiscard]] const FitReport& report() const { return m_report; }
     /// Places among the unknowns of a hole's size and of the foot, both in metres.
     [[nodiscard]] static Eigen::Index placeOfHole(std::size_t hole);
     [[nodiscard]] static Eigen::Index placeOfFoot();
     /// How far hole i has moved from what the calipers said, in prior standard deviations and metres.
     [[nodiscard]] double holeShift_m(std::size_t hole) const;
-    /// Per fingering, what its reading that lies furthest from the fit is off (fit less heard), in standard deviations; 0
-    /// where never heard. What all notes of its listening were off together is taken out.
+    /// Per fingering, what its reading that lies furthest from the fit is off (fit less heard), in standard deviations, those
+    /// expected where less was learnt; 0 where never heard. What all notes of its listening were off together is taken out.
     [[nodiscard]] const std::vector<double>& residuals() const { return m_residuals; }
     /// How far a fingering's newest reading lies from the fit: fit less heard; 0 where never heard.
     struct Misfit
@@ -185,6 +194,7 @@ private:
     [[nodiscard]] static HoleSlopes slopesOf(const Instrument& shape, const Placed& p, std::size_t hole, double gain,
                                              const acoustics::NoteAnswer& answer);
     Priors m_priors;
+    Priors m_expected;
     Family m_family = Family::Other;
     Eigen::VectorXd m_mean;
     Eigen::MatrixXd m_covariance;

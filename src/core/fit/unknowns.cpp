@@ -15,7 +15,7 @@ using acoustics::NoteQuery;
 using acoustics::ParameterLayout;
 using acoustics::Shape;
 
-Unknowns Unknowns::of(const Instrument& instrument, std::size_t listenings)
+Unknowns Unknowns::of(const Instrument& instrument, std::size_t listenings, std::size_t levers)
 {
     int highest = 1;
     double octaves = 0.0;
@@ -24,7 +24,7 @@ Unknowns Unknowns::of(const Instrument& instrument, std::size_t listenings)
         highest = std::max(highest, f.registerNumber);
         octaves += std::log2(f.target.hertz()) / static_cast<double>(fingerings.size());
     }
-    Unknowns u{instrument.spec().holes.size(), static_cast<std::size_t>(highest), fingerings.size(), listenings};
+    Unknowns u{instrument.spec().holes.size(), static_cast<std::size_t>(highest), fingerings.size(), listenings, levers};
     if (!fingerings.empty())
         u.pivot_Hz = std::exp2(octaves);
     u.gainByRegister = std::holds_alternative<ClosedTop>(instrument.spec().excitation);
@@ -82,10 +82,6 @@ Prior priorOf(const Unknowns& u, const Priors& p, Family family)
     }
     for (std::size_t i = 0; i < u.notes; ++i)
         set(u.note(i), 0.0, p.noteSd_cents);
-    for (std::size_t i = 0; i < u.listenings; ++i) {
-        set(u.shift(i), 0.0, p.listeningSd_cents);
-        set(u.slope(i), 0.0, p.listeningSlopeSd_cents);
-    }
     takeShared(prior, u, p.shared ? *p.shared : sharedOf(p, family));
     return prior;
 }

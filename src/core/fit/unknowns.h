@@ -9,13 +9,15 @@
 
 namespace dowel::fitting {
 
-/// Places of the unknowns. Behind those of the instrument stand two of each listening: its shift and its slope.
+/// Places of the unknowns. Behind those of the instrument stand two of each listening, its shift and its slope, and one of each
+/// lever that was moved: by how much more its cuts did than the formulas say, as a share.
 struct Unknowns
 {
     std::size_t holes;
     std::size_t registers;
     std::size_t notes;
     std::size_t listenings = 0;
+    std::size_t levers = 0;
     double pivot_Hz = 700.0;     ///< where blowing slopes turn: the middle of the targets
     bool gainByRegister = false; ///< reeds and lips: sharp edges lose with level, which undercutting mends in the low register
     static constexpr Eigen::Index warmth = 0; ///< share of the way from the room's air to the breath
@@ -50,10 +52,11 @@ struct Unknowns
     [[nodiscard]] Eigen::Index lasting() const { return note(notes); }
     [[nodiscard]] Eigen::Index shift(std::size_t listening) const { return lasting() + static_cast<Eigen::Index>(2 * listening); }
     [[nodiscard]] Eigen::Index slope(std::size_t listening) const { return shift(listening) + 1; }
-    [[nodiscard]] Eigen::Index size() const { return shift(listenings); }
+    [[nodiscard]] Eigen::Index gain(std::size_t lever) const { return shift(listenings) + static_cast<Eigen::Index>(lever); }
+    [[nodiscard]] Eigen::Index size() const { return gain(levers); }
     [[nodiscard]] double octaves(Hertz pitch) const { return std::log2(pitch.hertz() / pivot_Hz); }
 
-    static Unknowns of(const Instrument& instrument, std::size_t listenings = 0);
+    static Unknowns of(const Instrument& instrument, std::size_t listenings = 0, std::size_t levers = 0);
 };
 
 /// Cents of the note for each cent of the model's pitch, where the player's law has so many cents an octave.
@@ -68,6 +71,7 @@ struct Prior
     Eigen::VectorXd mean;
     Eigen::MatrixXd root;
 };
+/// Of what lasts; listenings and levers are left at nothing.
 [[nodiscard]] Prior priorOf(const Unknowns& u, const Priors& priors, Family family);
 
 /// Where the unknowns of core/fit/shared.h lie; -1 for registers that this instrument is not played in.

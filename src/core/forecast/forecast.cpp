@@ -4,11 +4,15 @@
 #include "core/base/thread_role.h"
 #include "core/forecast/outcomes.h"
 
+#include <Eigen/Cholesky>
 #include <cmath>
 
 namespace dowel {
 
 namespace {
+
+/// What tools slip at besides holes and foot.
+enum class Elsewhere { Window, Embouchure, Stopper, Bore, Count };
 
 /// The present instrument with another shape's holes and foot, but without what else is other about it; nothing where
 /// that is nothing.
@@ -36,46 +40,67 @@ std::optional<Instrument> surerPart(const Instrument& present, const Instrument&
     return made ? std::optional(std::move(*made)) : std::nullopt;
 }
 
+/// Where a cause stands among the columns of a joint forecast: the same in every one of an instrument. First what the posterior
+/// leaves open, then slips and doubts by lever.
+class Causes
+{
+public:
+    Causes(Eigen::Index unknowns, std::size_t holes) : m_unknowns(unknowns), m_holes(static_cast<Eigen::Index>(holes)) {}
+    [[nodiscard]] Eigen::Index slipOfHole(std::size_t i) const { return m_unknowns + static_cast<Eigen::Index>(i); }
+    [[nodiscard]] Eigen::Index slipOfFoot() const { return m_unknowns + m_holes; }
+    [[nodiscard]] Eigen::Index slipOf(Elsewhere place) const { return slipOfFoot() + 1 + static_cast<Eigen::Index>(place); }
+    [[nodiscard]] Eigen::Index doubtOfHole(std::size_t i) const
+    {
+        return slipOf(Elsewhere::Count) + static_cast<Eigen::Index>(i);
+    }
+    [[nodiscard]] Eigen::Index doubtOfFoot() const { return slipOf(Elsewhere::Count) + m_holes; }
+    [[nodiscard]] Eigen::Index doubtOfLength() const
+    {
+        return doubtOfFoot() + 1;
+    } ///< of joints: sure, but no hole's and no foot's
+    [[nodiscard]] Eigen::Index doubtOfOther() const { return doubtOfFoot() + 2; }
+    [[nodiscard]] Eigen::Index count() const { return doubtOfOther() + 1; }
+
+private:
+    Eigen::Index m_unknowns;
+    Eigen::Index m_holes;
+};
+
 /// What tools that slip make of the holes and the foot that are other than now, from the derivatives of the shape after.
-void addSlips(Eigen::MatrixXd& covariance, const Posterior& posterior, const Instrument& present, const Instrument& shape,
+void addSlips(Eigen::MatrixXd& causes, const Causes& at, double slipSd_m, const Instrument& present, const Instrument& shape,
               const Eigen::MatrixXd& jacobian)
 {
     constexpr double same_m = 1e-7;
-    const double variance = std::pow(posterior.priors().slipSd_m, 2);
     const auto& before = present.spec().holes;
     const auto& after = shape.spec().holes;
     for (std::size_t i = 0; i < before.size() && i < after.size(); ++i)
-        if (std::abs((after[i].diameter - before[i].diameter).metres()) > same_m) {
-            const Eigen::VectorXd j = jacobian.col(Posterior::placeOfHole(i));
-            covariance += variance * j * j.transpose();
-        }
-    if (std::abs((shape.length() - present.length()).metres()) > same_m) {
-        const Eigen::VectorXd j = jacobian.col(Posterior::placeOfFoot());
-        covariance += variance * j * j.transpose();
-    }
+        if (std::abs((after[i].diameter - before[i].diameter).metres()) > same_m)
+            causes.col(at.slipOfHole(i)) = slipSd_m * jacobian.col(Posterior::placeOfHole(i));
+    if (std::abs((shape.length() - present.length()).metres()) > same_m)
+        causes.col(at.slipOfFoot()) = slipSd_m * jacobian.col(Posterior::placeOfFoot());
 }
 
 /// A shape as it would be if a tool slipped that far at what is other about its mouth or bore than now: one for the window, for
 /// the embouchure hole, for the stopper, and for all that is reamed, since a reamer slips all along its stretch.
-std::vector<InstrumentSpec> slipped(const Instrument& present, const Instrument& shape, Metres slip)
+std::vector<std::pair<Elsewhere, InstrumentSpec>> slipped(const Instrument& present, const Instrument& shape, Metres slip)
 {
     const InstrumentSpec& before = present.spec();
     const InstrumentSpec& after = shape.spec();
-    std::vector<InstrumentSpec> all;
+    std::vector<std::pair<Elsewhere, InstrumentSpec>> all;
     const auto* window = std::get_if<Duct>(&before.excitation);
     const auto* longer = std::get_if<Duct>(&after.excitation);
     if (window != nullptr && longer != nullptr && longer->windowLength != window->windowLength) {
-        auto& d = std::get<Duct>(all.emplace_back(after).excitation);
+        auto& d = std::get<Duct>(all.emplace_back(Elsewhere::Window, after).second.excitation);
         d.windowLength = d.windowLength + slip;
     }
     const auto* lip = std::get_if<Transverse>(&before.excitation);
     const auto* other = std::get_if<Transverse>(&after.excitation);
     if (lip != nullptr && other != nullptr && other->holeLength != lip->holeLength) {
-        auto& t = std::get<Transverse>(all.emplace_back(after).excitation);
+        auto& t = std::get<Transverse>(all.emplace_back(Elsewhere::Embouchure, after).second.excitation);
         t.holeLength = t.holeLength + slip;
     }
     if (lip != nullptr && other != nullptr && other->stopper != lip->stopper) {
-        auto& t = std::get<Transverse>(all.emplace_back(after).excitation);
+        auto& t = std::get<Transverse>(all.emplace_back(Elsewhere::Stopper, after).second.excitation);
         t.stopper = t.stopper + slip;
     }
     constexpr double same_m = 1e-6;
@@ -87,7 +112,7 @@ std::vector<InstrumentSpec> slipped(const Instrument& present, const Instrument&
             any = true;
         }
     if (any)
-        all.push_back(std::move(reamed));
+        all.emplace_back(Elsewhere::Bore, std::move(reamed));
     return all;
 }
 
@@ -116,7 +141,7 @@ Result<Forecaster> Forecaster::make(const Workbook& book, const Priors& priors, 
     enterDoor(Door::Forecast);
     // What the formulas get wrong about cuts is learnt from this wood's own.
     Priors learnt = priors;
-    const double honesty = honestyOf(outcomesOf(book), priors.repeat_cents);
+    const double honesty = honestyOf(outcomesOf(book), listeningErrorOf(priors));
     learnt.shareOfChange *= honesty;
     learnt.shareOfOther *= honesty;
     learnt.slip_m = habitOf(book);
@@ -126,8 +151,8 @@ Result<Forecaster> Forecaster::make(const Workbook& book, const Priors& priors, 
     f.m_shape = std::make_shared<const Instrument>(book.present());
     auto present = DOWEL_TRY(f.m_posterior.forecast(book.present()));
     f.m_presentCents = present.cents;
-    f.m_present.mean = Eigen::Map<const Eigen::VectorXd>(present.cents.data(), std::ssize(present.cents));
-    f.m_present.covariance = present.jacobian * f.m_posterior.covariance() * present.jacobian.transpose();
+    f.m_root = f.m_posterior.covariance().llt().matrixL();
+    f.m_present = f.asUnknown(present);
     f.m_now = f.m_present.states();
     DOWEL_TRY(f.walkBack(book));
     return f;
@@ -173,46 +198,53 @@ Result<Forecaster::Doubt> Forecaster::doubtOf(const Instrument& shape, const std
     return Doubt{p.shareOfChange * (over - from), p.shareOfOther * (to - over)};
 }
 
-void Forecaster::addDoubt(Eigen::MatrixXd& covariance, const Doubt& doubt, const Instrument& shape,
-                          const Eigen::MatrixXd& jacobian) const
+JointForecast Forecaster::asUnknown(const Posterior::Forecast& forecast) const
 {
-    // Most of what a formula gets wrong about a cut it gets wrong about the cut, for every note that it moves: one unknown a
-    // lever. The rest is each note's own.
-    constexpr double ownShare = 0.2; // of the variance
-    const Eigen::Index n = doubt.surer.size();
-    Eigen::MatrixXd byCut = Eigen::MatrixXd::Zero(n, n);
+    const Causes at(m_root.cols(), m_shape->spec().holes.size());
+    JointForecast o;
+    o.mean = Eigen::Map<const Eigen::VectorXd>(forecast.cents.data(), std::ssize(forecast.cents));
+    o.causes = Eigen::MatrixXd::Zero(o.mean.size(), at.count());
+    o.causes.leftCols(m_root.cols()) = forecast.jacobian * m_root;
+    o.own = Eigen::VectorXd::Zero(o.mean.size());
+    return o;
+}
+
+void Forecaster::addDoubt(JointForecast& o, const Doubt& doubt, const Instrument& shape, const Eigen::MatrixXd& jacobian) const
+{
+    // Most of what a formula gets wrong about a cut it gets wrong about the cut, for every note that it moves: one cause a lever.
+    // The rest is each note's own.
+    const double common = std::sqrt(1.0 - Priors::ownPartOfCut);
     const auto& before = m_shape->spec().holes;
     const auto& after = shape.spec().holes;
-    for (std::size_t i = 0; i < before.size() && i < after.size(); ++i) {
-        const Eigen::VectorXd moved = jacobian.col(Posterior::placeOfHole(i)) * (after[i].diameter - before[i].diameter).metres();
-        byCut += moved * moved.transpose();
-    }
-    const Eigen::VectorXd trimmed = jacobian.col(Posterior::placeOfFoot()) * (shape.length() - m_shape->length()).metres();
-    byCut += trimmed * trimmed.transpose();
-    for (Eigen::Index i = 0; i < n; ++i) {
-        covariance(i, i) += doubt.of(i) * doubt.of(i);
-        for (Eigen::Index k = 0; k < i; ++k) {
-            const double norm = std::sqrt(byCut(i, i) * byCut(k, k));
-            const double alike = norm > 0.0 ? byCut(i, k) / norm : 0.0;
-            const double common =
-                (1.0 - ownShare) * (std::abs(doubt.surer[i] * doubt.surer[k]) * alike + doubt.other[i] * doubt.other[k]);
-            covariance(i, k) += common;
-            covariance(k, i) += common;
-        }
+    const Causes at(m_root.cols(), before.size());
+    std::vector<std::pair<Eigen::Index, Eigen::VectorXd>> levers;
+    for (std::size_t i = 0; i < before.size() && i < after.size(); ++i)
+        levers.emplace_back(at.doubtOfHole(i),
+                            jacobian.col(Posterior::placeOfHole(i)) * (after[i].diameter - before[i].diameter).metres());
+    levers.emplace_back(at.doubtOfFoot(), jacobian.col(Posterior::placeOfFoot()) * (shape.length() - m_shape->length()).metres());
+    for (Eigen::Index i = 0; i < doubt.surer.size(); ++i) {
+        double way = 0.0;
+        for (const auto& [cause, moved] : levers)
+            way = std::hypot(way, moved[i]);
+        const double surer = common * std::abs(doubt.surer[i]);
+        for (const auto& [cause, moved] : levers)
+            o.causes(i, cause) = way > 0.0 ? surer * moved[i] / way : 0.0;
+        o.causes(i, at.doubtOfLength()) = way > 0.0 ? 0.0 : surer;
+        o.causes(i, at.doubtOfOther()) = common * doubt.other[i];
+        const double whole = doubt.of(i);
+        o.own[i] = std::sqrt(std::max(0.0, whole * whole - surer * surer - std::pow(common * doubt.other[i], 2)));
     }
 }
 
-Status Forecaster::addSlipsOfMouthAndBore(Eigen::MatrixXd& covariance, const Instrument& shape,
-                                          const std::vector<double>& cents) const
+Status Forecaster::addSlipsOfMouthAndBore(JointForecast& o, const Instrument& shape) const
 {
-    for (const InstrumentSpec& spec : slipped(*m_shape, shape, Metres::fromMetres(m_posterior.priors().slipSd_m))) {
+    const Causes at(m_root.cols(), m_shape->spec().holes.size());
+    for (const auto& [place, spec] : slipped(*m_shape, shape, Metres::fromMetres(m_posterior.priors().slipSd_m))) {
         const auto made = Instrument::make(spec, Instrument::Neighbours::MayMeet);
         if (!made)
             continue; // no room for it to slip into
         const auto there = DOWEL_TRY(m_posterior.cents(*made));
-        const Eigen::VectorXd moved = Eigen::Map<const Eigen::VectorXd>(there.data(), std::ssize(there)) -
-                                      Eigen::Map<const Eigen::VectorXd>(cents.data(), std::ssize(cents));
-        covariance += moved * moved.transpose();
+        o.causes.col(at.slipOf(place)) = Eigen::Map<const Eigen::VectorXd>(there.data(), std::ssize(there)) - o.mean;
     }
     return Done{};
 }
@@ -236,15 +268,20 @@ Result<std::vector<double>> Forecaster::doubtOfLessSure(const Instrument& shape,
 
 Result<JointForecast> Forecaster::jointForecast(const Instrument& shape) const
 {
-    auto forecast = DOWEL_TRY(m_posterior.forecast(shape));
+    const auto forecast = DOWEL_TRY(m_posterior.forecast(shape));
     const auto doubt = DOWEL_TRY(doubtOf(shape, forecast.cents));
-    JointForecast o;
-    o.mean = Eigen::Map<const Eigen::VectorXd>(forecast.cents.data(), std::ssize(forecast.cents));
-    o.covariance = forecast.jacobian * m_posterior.covariance() * forecast.jacobian.transpose();
-    addSlips(o.covariance, m_posterior, *m_shape, shape, forecast.jacobian);
-    DOWEL_TRY(addSlipsOfMouthAndBore(o.covariance, shape, forecast.cents));
-    addDoubt(o.covariance, doubt, shape, forecast.jacobian);
+    JointForecast o = asUnknown(forecast);
+    addSlips(o.causes, Causes(m_root.cols(), m_shape->spec().holes.size()), m_posterior.priors().slipSd_m, *m_shape, shape,
+             forecast.jacobian);
+    DOWEL_TRY(addSlipsOfMouthAndBore(o, shape));
+    addDoubt(o, doubt, shape, forecast.jacobian);
     return o;
+}
+
+Result<JointForecast> Forecaster::asItWas(const Instrument& shape) const
+{
+    const auto forecast = DOWEL_TRY(m_posterior.forecast(shape));
+    return asUnknown(forecast);
 }
 
 Result<std::vector<NoteState>> Forecaster::states(const Instrument& shape) const

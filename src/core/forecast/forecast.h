@@ -7,11 +7,18 @@
 
 #include "core/fit/fit.h"
 #include "core/forecast/joint_forecast.h"
+#include "core/forecast/outcomes.h"
 
 #include <cmath>
 #include <memory>
 
 namespace dowel {
+
+/// What a reading is expected to be off by.
+[[nodiscard]] inline ListeningError listeningErrorOf(const Priors& priors)
+{
+    return {priors.repeat_cents, priors.listeningSd_cents, priors.listeningSlopeSd_cents};
+}
 
 class Forecaster
 {
@@ -22,7 +29,9 @@ public:
 
     /// All fingerings on a shape that is still to be cut. Errors: OutOfModelRange (where = fingering).
     [[nodiscard]] Result<JointForecast> jointForecast(const Instrument& shape) const;
-    /// The same by itself, one entry a fingering.
+    /// All fingerings on a shape that the instrument has had: nothing slips on the way there, and no formula is in doubt.
+    [[nodiscard]] Result<JointForecast> asItWas(const Instrument& shape) const;
+    /// The first by itself, one entry a fingering.
     [[nodiscard]] Result<std::vector<NoteState>> states(const Instrument& shape) const;
     /// The same for a shape near the present one, in a quarter of the time: what is not known counts as it does now, what
     /// the formulas get wrong about the change as in states(); no tool slips.
@@ -55,11 +64,12 @@ private:
         [[nodiscard]] double of(Eigen::Index note) const { return std::abs(surer[note]) + std::abs(other[note]); }
     };
     [[nodiscard]] Result<Doubt> doubtOf(const Instrument& shape, const std::vector<double>& cents) const;
-    void addDoubt(Eigen::MatrixXd& covariance, const Doubt& doubt, const Instrument& shape,
-                  const Eigen::MatrixXd& jacobian) const;
-    [[nodiscard]] Status addSlipsOfMouthAndBore(Eigen::MatrixXd& covariance, const Instrument& shape,
-                                                const std::vector<double>& cents) const;
+    /// With what the posterior leaves open and nothing else.
+    [[nodiscard]] JointForecast asUnknown(const Posterior::Forecast& forecast) const;
+    void addDoubt(JointForecast& o, const Doubt& doubt, const Instrument& shape, const Eigen::MatrixXd& jacobian) const;
+    [[nodiscard]] Status addSlipsOfMouthAndBore(JointForecast& o, const Instrument& shape) const;
     Posterior m_posterior;
+    Eigen::MatrixXd m_root; ///< of the posterior's covariance
     double m_honesty = 1.0;
     JointForecast m_present;
     std::vector<NoteState> m_now;

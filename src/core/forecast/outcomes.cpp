@@ -4,6 +4,7 @@
 #include "core/base/ratio.h"
 #include "core/tuning/pitch.h"
 
+#include <Eigen/Cholesky>
 #include <algorithm>
 #include <cmath>
 #include <limits>
@@ -23,10 +24,17 @@ std::vector<NoteOutcome> outcomesOf(const Workbook& book)
     std::map<FingeringId, Waiting> waiting;
     std::vector<NoteOutcome> outcomes;
     const Temperature played = book.specified().spec().tuning.playedAt;
+    double middle = 0.0; // of the targets, in octaves
+    for (const Fingering& f : book.specified().spec().fingerings)
+        middle += std::log2(f.target.hertz()) / static_cast<double>(book.specified().spec().fingerings.size());
+    int listening = 0;
+    bool heard = false;
     for (const Entry& entry : book.entries()) {
         if (book.isSetAside(entry.id))
             continue;
         if (const auto* cut = std::get_if<CutEntry>(&entry.body)) {
+            listening += heard ? 1 : 0;
+            heard = false;
             // A cut without a forecast makes what was forecast before it worthless.
             if (cut->forecast.empty())
                 waiting.clear();
@@ -41,13 +49,14 @@ std::vector<NoteOutcome> outcomesOf(const Workbook& book)
                 waiting.insert_or_assign(f.fingering, Waiting{entry.id, f, before, note->target});
             }
         } else if (const auto* r = std::get_if<ReadingEntry>(&entry.body)) {
+            heard = true;
             const auto found = waiting.find(r->fingering);
             if (found == waiting.end())
                 continue;
             const Cents air = higherIn(played, r->air);
             const Waiting& w = found->second;
             outcomes.push_back({w.cut, r->fingering, w.before, w.last.after, w.last.sd, w.last.rest, w.last.doubt,
-                                centsBetween(r->pitch, w.target) + air, r->sd});
+                                centsBetween(r->pitch, w.target) + air, r->sd, listening, std::log2(w.target.hertz()) - middle});
             waiting.erase(found);
         }
     }
@@ -70,32 +79,72 @@ std::vector<double> changeSinceBefore(const Workbook& book)
     return change;
 }
 
-double missOf(const NoteOutcome& o, double repeat_cents)
+double missOf(const NoteOutcome& o, const ListeningError& error)
 {
-    return (o.heard.cents() - o.forecast.cents()) / std::hypot(o.sd.cents(), o.readingSd.cents(), repeat_cents);
+    const double forecast = std::hypot(o.sd.cents(), o.readingSd.cents());
+    const double heard = std::hypot(error.repeat_cents, error.shift_cents, error.slope_cents * o.octaves);
+    return (o.heard.cents() - o.forecast.cents()) / std::hypot(forecast, heard);
 }
 
-double honestyOf(const std::vector<NoteOutcome>& outcomes, double repeat_cents)
+namespace {
+
+/// The notes of one listening that a cut moved: what each missed by, what may explain it besides the formulas, and their part.
+struct Round
+{
+    Eigen::VectorXd miss;
+    Eigen::MatrixXd besides; ///< covariance
+    Eigen::VectorXd doubt;   ///< one sigma
+};
+
+std::vector<Round> roundsOf(const std::vector<NoteOutcome>& outcomes, const ListeningError& error)
+{
+    constexpr double moved_cents = 1.0;
+    std::map<int, std::vector<const NoteOutcome*>> byListening;
+    for (const NoteOutcome& o : outcomes)
+        if (std::abs(o.forecast.cents() - o.before.cents()) >= moved_cents && o.doubt.cents() > 0.0)
+            byListening[o.listening].push_back(&o);
+    std::vector<Round> rounds;
+    for (const auto& [listening, notes] : byListening) {
+        const auto n = std::ssize(notes);
+        Round r{Eigen::VectorXd(n), Eigen::MatrixXd(n, n), Eigen::VectorXd(n)};
+        for (Eigen::Index i = 0; i < n; ++i) {
+            const NoteOutcome& one = *notes[static_cast<std::size_t>(i)];
+            r.miss[i] = one.heard.cents() - one.forecast.cents();
+            r.doubt[i] = one.doubt.cents();
+            for (Eigen::Index k = 0; k < n; ++k) {
+                const double other = notes[static_cast<std::size_t>(k)]->octaves;
+                r.besides(i, k) = std::pow(error.shift_cents, 2) + std::pow(error.slope_cents, 2) * one.octaves * other;
+            }
+            r.besides(i, i) += std::pow(std::hypot(one.rest.cents(), one.readingSd.cents(), error.repeat_cents), 2);
+        }
+        rounds.push_back(std::move(r));
+    }
+    return rounds;
+}
+
+} // namespace
+
+double honestyOf(const std::vector<NoteOutcome>& outcomes, const ListeningError& error)
 {
     constexpr double alike = 0.5;
     constexpr double beforehandSd = 0.3; // of the factor's logarithm
-    constexpr double noNoteSays = 9.0;   // a single wrong reading does not count for more than three standard deviations
-    constexpr double moved_cents = 1.0;
+    constexpr double noNoteSays = 3.0;   // standard deviations: a single wrong reading does not count for more
     constexpr double least = 0.5;
     constexpr double most = 2.5;
     constexpr int steps = 60;
+    const auto rounds = roundsOf(outcomes, error);
     double best = 1.0;
     double bestCost = std::numeric_limits<double>::infinity();
     for (int i = 0; i <= steps; ++i) {
         const double factor = least * std::pow(most / least, static_cast<double>(i) / steps);
         double cost = 0.5 * std::pow(std::log(factor) / beforehandSd, 2);
-        for (const NoteOutcome& o : outcomes) {
-            if (std::abs(o.forecast.cents() - o.before.cents()) < moved_cents || !(o.doubt.cents() > 0.0))
-                continue;
-            const double variance = std::pow(o.rest.cents(), 2) + std::pow(o.readingSd.cents(), 2) + repeat_cents * repeat_cents +
-                                    std::pow(factor * o.doubt.cents(), 2);
-            const double miss = std::pow(o.heard.cents() - o.forecast.cents(), 2) / variance;
-            cost += alike * 0.5 * (std::min(noNoteSays, miss) + std::log(variance));
+        for (const Round& r : rounds) {
+            Eigen::MatrixXd covariance = r.besides;
+            covariance.diagonal() += (factor * r.doubt).cwiseAbs2();
+            const Eigen::VectorXd bound = noNoteSays * covariance.diagonal().cwiseSqrt();
+            const Eigen::LLT<Eigen::MatrixXd> root(covariance);
+            const Eigen::VectorXd independent = root.matrixL().solve(r.miss.cwiseMax(-bound).cwiseMin(bound));
+            cost += alike * (0.5 * independent.squaredNorm() + root.matrixLLT().diagonal().array().log().sum());
         }
         if (cost < bestCost) {
             bestCost = cost;

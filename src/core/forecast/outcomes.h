@@ -21,20 +21,32 @@ struct NoteOutcome
     Cents doubt;
     Cents heard; ///< the first reading after it, as sounding at the tuning's temperature
     Cents readingSd;
+    int listening = 0;    ///< readings with no cut between them are of one
+    double octaves = 0.0; ///< of the target, above the middle of the targets
+};
+
+/// What a reading is off by, one sigma each: the player's scatter, and what all notes of a listening are off together, with its
+/// slope over pitch.
+struct ListeningError
+{
+    double repeat_cents = 0.0;
+    double shift_cents = 0.0;
+    double slope_cents = 0.0; ///< an octave
 };
 
 /// In the order of the record. Readings at another temperature are brought to the tuning's by the square root of the
 /// absolute temperature (speed of sound of an ideal gas).
 [[nodiscard]] std::vector<NoteOutcome> outcomesOf(const Workbook& book);
 
-/// How far off a forecast was, in its own standard deviations, the reading's error and how well a player repeats a note
-/// included: heard less forecast.
-[[nodiscard]] double missOf(const NoteOutcome& outcome, double repeat_cents);
+/// How far off a forecast was, in its own standard deviations, the reading's error and the listening's included: heard less
+/// forecast.
+[[nodiscard]] double missOf(const NoteOutcome& outcome, const ListeningError& error);
 
 /// By what the formulas' part of the stated spread should be multiplied: 1 where forecasts are honest, below where they were
 /// too careful. The most likely factor by every outcome of a note that a cut moved, each held against what was stated of it
-/// before any factor; lognormal about 1 beforehand, and notes of one round err alike, so two count as one.
-[[nodiscard]] double honestyOf(const std::vector<NoteOutcome>& outcomes, double repeat_cents);
+/// before any factor, the notes of a listening together; lognormal about 1 beforehand, and forecasts of one round err alike, so
+/// two count as one.
+[[nodiscard]] double honestyOf(const std::vector<NoteOutcome>& outcomes, const ListeningError& error);
 
 /// By how much each note's newest reading lies above the one before it on the same shape, the present one, in cents, both brought
 /// to the temperature the instrument is meant for; only of notes that count and were heard twice there.

@@ -313,6 +313,14 @@ std::vector<SpectrumPoint> spectrumOf(const Samples& take, Seconds from, Seconds
                              : std::vector<SpectrumPoint>();
 }
 
+Cents errorAsPlayed(const HeardNote& note)
+{
+    // Over a stretch of a drifting note the mean lies where the stretch does: anywhere within a third of the drift is as good.
+    constexpr double ofTheDrift = 1.0 / 3.0;
+    const double moves = note.moves.value_or(Cents{}).cents();
+    return Cents::fromCents(std::hypot(note.sd.cents(), moves, ofTheDrift * note.drift.cents()));
+}
+
 std::optional<int> registerOf(Hertz pitch, Hertz first, Modes modes)
 {
     constexpr double nearEnough_cents = 230.0;
@@ -378,7 +386,7 @@ Analysis analyse(const Samples& take, std::optional<Hertz> expectFirst, const He
         note->end = note->end + offset;
         describe(*note, frames, run, steady);
         if (expectFirst)
-            note->registerNumber = registerOf(note->pitch, *expectFirst);
+            note->registerNumber = registerOf(note->pitch, *expectFirst, options.modes);
         flag(*note, stretch, take.rate_Hz);
         result.notes.push_back(std::move(*note));
     }

@@ -18,7 +18,11 @@ struct HearingOptions
     Hertz lowest = Hertz::fromHertz(80.0);
     Hertz highest = Hertz::fromHertz(5000.0);
     Seconds shortest = Seconds::fromSeconds(0.15); ///< a steady part of less is no reading
+    /// Which modes of a fingering there are to tell its register by: every one, or of a cylinder that is closed at one end, reed
+    /// or stopped, whose second is the twelfth, every other.
+    enum class Modes { All, Odd } modes = Modes::All;
 };
+using Modes = HearingOptions::Modes;
 
 /// All notes of a take in their order. expectFirst: the fingering's first register, where known, for the register
 /// decision. NaN or infinite samples make a rejected stretch, never a reading. Returns what was found so far when
@@ -43,8 +47,7 @@ struct SpectrumPoint
 [[nodiscard]] std::vector<SpectrumPoint> spectrumOf(const Samples& take, Seconds from, Seconds to);
 
 /// Which mode of a fingering sounds, given its first: 1, 2 or 3, or nothing where the pitch is more than two whole tones
-/// from any of them. Odd: a cylinder that is closed at one end, reed or stopped, whose second mode is the twelfth.
-enum class Modes { All, Odd };
+/// from any of them.
 [[nodiscard]] std::optional<int> registerOf(Hertz pitch, Hertz first, Modes modes = Modes::All);
 
 } // namespace dowel

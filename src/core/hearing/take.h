@@ -48,6 +48,9 @@ struct HeardNote
     std::optional<double> levelSpread_dB; ///< standard deviation of the level over the steady part
 };
 
+/// One-sigma error of the pitch of the note as it was played: which stretch is taken for it, drift and swing are in it. What
+/// `sd` leaves out, since that speaks of the chosen stretch alone. Good to a quarter of itself (docs/validation.md).
+[[nodiscard]] Cents errorAsPlayed(const HeardNote& note);
 /// Power of the even over that of the odd partials, in dB.
 [[nodiscard]] double evenToOdd_dB(const HeardNote& note);
 /// Centre of the spectrum in units of the fundamental.

@@ -147,7 +147,7 @@ struct Tuning
     std::string scale = "equal";                           ///< a temperament's name, or "own"
     std::string tonic = "C";                               ///< that the temperament is built on
     std::vector<double> ownCents{};                        ///< twelve, where scale is "own"
-    Temperature playedAt = Temperature::fromCelsius(20.0); ///< air at half the tube's length
+    Temperature playedAt = Temperature::fromCelsius(20.0); ///< of the room; breath warms the tube further
     double humidity = 0.0;      ///< relative, 0 to 1; what is left out here the fitted temperature takes up
     double carbonDioxide = 0.0; ///< share by volume
     double gradient_K_m = 0.0;  ///< warmer towards the foot where positive

@@ -19,6 +19,13 @@ namespace dowel::layout {
 
 namespace {
 
+/// Residuals at a point, and their derivatives, one row a residual.
+struct Linearised
+{
+    Eigen::VectorXd residuals;
+    Eigen::MatrixXd jacobian;
+};
+
 constexpr double mm = 1e-3;
 // A wish counts as broken beyond this.
 constexpr double kept_m = 0.05 * mm;
@@ -344,13 +351,13 @@ Status improve(Search& search, const Instrument& base, const Posterior& posterio
         return Done{};
     auto aim = DOWEL_TRY(layoutAim(base, posterior));
     const LayoutCost cost(base, posterior, std::move(aim), search.v, wishes, cancel);
-    constexpr SquaresOptions finely{60, 1e-6}; // so that what only evenness settles is settled too
+    constexpr MinimumOptions finely{60, 1e-6}; // so that what only evenness settles is settled too
     auto best = minimumWithin([&](const Eigen::VectorXd& at) { return cost.at(at); }, search.x, search.low, search.high, finely);
     if (!best && best.error().code != ErrorCode::Cancelled)
         return Error{ErrorCode::BadGeometry, "layout", FactId::NoRow};
     if (!best)
         return best.error();
-    search.x = std::move(*best);
+    search.x = std::move(best->at); // the best point seen, settled or not: rows are compared by what they cost
     const auto there = DOWEL_TRY(cost.at(search.x));
     search.cost = there.value;
     return Done{};

@@ -69,15 +69,18 @@ Result<std::optional<Contradiction>> contradictionIn(const Workbook& book, const
     const double room_K =
         readings.empty() ? book.present().spec().tuning.playedAt.kelvin() : readings.back().reading->air.kelvin();
     const double warmthSd_K = warmthSd * std::abs(breath_K - room_K);
+    // Explanations are compared with the scatter that was expected: what does not fit must not count as the player's.
+    FitOptions asExpected;
+    asExpected.learnScatter = false;
     double best = p.report().cost - explainsHole;
     Found found;
     for (std::size_t i = 0; i < holes.size(); ++i) {
         // Worth a fit of its own only where the straight-line reckoning comes near.
         if (p.gainByDoubting(i) < 0.8 * explainsHole || book.measuredAgain(holes[i].id))
             continue;
-        Priors doubting = p.priors();
+        Priors doubting = p.expected();
         doubting.doubtedHole = i;
-        const auto freed = DOWEL_TRY(fit(book, doubting, cancel));
+        const auto freed = DOWEL_TRY(fit(book, doubting, cancel, asExpected));
         if (freed.report().cost < best && std::abs(freed.holeShift_m(i)) > mistake_m) {
             best = freed.report().cost;
             found = Contradiction{Kind::Hole, holes[i].id.text, 1e3 * freed.holeShift_m(i), {}};
@@ -95,7 +98,7 @@ Result<std::optional<Contradiction>> contradictionIn(const Workbook& book, const
             const auto other = exchanged(book, fingerings[a].id, fingerings[b].id);
             if (!other)
                 continue;
-            const auto fitted = DOWEL_TRY(fit(*other, p.priors(), cancel));
+            const auto fitted = DOWEL_TRY(fit(*other, p.expected(), cancel, asExpected));
             if (fitted.report().cost < best) {
                 best = fitted.report().cost;
                 found = Contradiction{Kind::Swapped, fingerings[a].id.text, 0.0, fingerings[b].id.text};
@@ -169,7 +172,7 @@ JointForecast asHeard(const Posterior& posterior, const std::vector<bool>& incon
         if (inconsistent[i]) {
             const auto k = static_cast<Eigen::Index>(i);
             jointForecast.mean[k] -= misfits[i].cents;
-            jointForecast.covariance(k, k) += misfits[i].cents * misfits[i].cents;
+            jointForecast.own[k] = std::hypot(jointForecast.own[k], misfits[i].cents);
         }
     return jointForecast;
 }

@@ -202,7 +202,7 @@ Result<Goal> GoalSearch::best(const std::vector<Lever>& levers, const Goal* from
     if (levers.empty())
         return goalAt(levers, start);
     const Bounds b = boundsOf(levers);
-    SquaresOptions options;
+    MinimumOptions options;
     options.nothing = 4e-3; // of a logarithm of a chance
     const auto x = minimumWithin(
         [&](const Eigen::VectorXd& at_mm) -> Result<Quadratic> {
@@ -212,7 +212,7 @@ Result<Goal> GoalSearch::best(const std::vector<Lever>& levers, const Goal* from
         start, b.low, b.high, options);
     if (!x)
         return x.error();
-    return goalAt(levers, *x);
+    return goalAt(levers, x->at); // where it has not settled as good as any seen: every cut towards it is weighed by itself
 }
 
 Result<Goal> GoalSearch::withFewestLevers(const Goal& goal, const std::function<double(const Lever&)>& worth) const

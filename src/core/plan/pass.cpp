@@ -65,9 +65,8 @@ public:
     {
         m_asHeard = m_jointForecast;
         if (!(lastHeard == m_shape)) {
-            const auto f = DOWEL_TRY(m_s->forecaster->posterior().forecast(lastHeard));
-            m_asHeard.mean = Eigen::Map<const Eigen::VectorXd>(f.cents.data(), std::ssize(f.cents));
-            m_asHeard.covariance = f.jacobian * m_s->forecaster->posterior().covariance() * f.jacobian.transpose();
+            auto was = DOWEL_TRY(m_s->forecaster->asItWas(lastHeard));
+            m_asHeard = std::move(was);
         }
         m_risk = riskAt(m_jointForecast);
         return Done{};
@@ -86,7 +85,7 @@ private:
     [[nodiscard]] double riskAt(const JointForecast& there) const
     {
         const auto mirrored = [](JointForecast o) {
-            o.mean = -o.mean;
+            o.mean = -o.mean; // and causes as they are: all are as likely either way
             return o;
         };
         const double above = chanceNewlyAbove(m_asHeard, there, m_bounds);
@@ -99,7 +98,6 @@ private:
         const auto apart = Instrument::make(after.spec());
         return apart || !Instrument::make(m_shape.spec());
     }
-    [[nodiscard]] Result<JointForecast> jointForecastOf(const Instrument& shape) const;
     [[nodiscard]] Result<AdviceStep> described(const Cut& cut, Metres from, const Instrument& after, const JointForecast& there,
                                                double risk, Metres goal, bool guarded) const;
     const Situation* m_s;
@@ -112,20 +110,6 @@ private:
     JointForecast m_asHeard;      ///< on the shape that was last listened to
     double m_risk = 0.0;          ///< that something has gone sharp since
 };
-
-Result<JointForecast> PassBuilder::jointForecastOf(const Instrument& shape) const
-{
-    if (!m_s->options.guardNearby)
-        return m_s->forecaster->jointForecast(shape);
-    const auto nearby = DOWEL_TRY(m_s->forecaster->statesNearby(shape));
-    JointForecast o = m_s->forecaster->present();
-    for (std::size_t i = 0; i < nearby.size(); ++i) {
-        const auto k = static_cast<Eigen::Index>(i);
-        o.mean[k] = nearby[i].cents;
-        o.covariance(k, k) = nearby[i].sd * nearby[i].sd;
-    }
-    return o;
-}
 
 Result<AdviceStep> PassBuilder::described(const Cut& cut, Metres from, const Instrument& after, const JointForecast& there,
                                           double risk, Metres goal, bool guarded) const
@@ -196,7 +180,7 @@ Result<std::optional<AdviceStep>> PassBuilder::step(const Lever& lever, Metres g
         auto after = applied(m_shape, withSize(wish, size));
         if (!after || !keepsWood(*after))
             return Found{}; // not with this wood: a wall too thin
-        auto there = DOWEL_TRY(jointForecastOf(*after));
+        auto there = DOWEL_TRY(m_s->forecaster->jointForecast(*after));
         const double loss = lossOf(there);
         const double risk = riskAt(there);
         constexpr double negligibleRisk = 0.004;
@@ -252,7 +236,7 @@ Result<std::optional<AdviceStep>> PassBuilder::bestSingleStep(const std::vector<
             auto after = applied(m_shape, cut);
             if (!after || !keepsWood(*after))
                 continue; // not with this wood
-            auto there = DOWEL_TRY(jointForecastOf(*after));
+            auto there = DOWEL_TRY(m_s->forecaster->jointForecast(*after));
             const double chance = chanceAllWithin(there, m_s->tolerances());
             if (chance <= most)
                 continue;

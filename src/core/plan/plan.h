@@ -18,7 +18,7 @@ namespace dowel {
 struct PlanOptions
 {
     double spread_cents = 3.0;     ///< one sigma that a note is taken to have where passes are still to come
-    double lastSpread_cents = 2.0; ///< and in the last
+    double lastSpread_cents = 2.0; ///< and where single cuts are weighed, or what is left at the end
     double flatMargin_sd = 1.0;    ///< keeps so many deviations low while more is unknown than the last pass leaves
     double spoilLimit = 0.07;      ///< the chance that anything ends sharp for good that one pass may add
     double worth = 0.06;           ///< of the chance's logarithm that a hole's or the foot's cut must bring
@@ -32,12 +32,11 @@ struct PlanOptions
     std::optional<Tools> tools{};  ///< instead of the workbook's: what is in the drawer today
     bool handWork = true;          ///< whether a size that no bit makes can be made by knife, file or iron
     double wellIn = 0.97;          ///< the chance that all are in from which no cut is worth its risk
-    double hearAgainMove_cents = 1.5;       ///< a note forecast to have moved by more is heard again
-    bool listenToSettle = true;             ///< hears doubtful notes again before giving up on them
-    bool squares = false;                   ///< for comparison only: aims at weighted squares instead
-    bool guardNearby = false;               ///< for comparison only: the spread after a cut taken with the derivatives before it
-    FitOptions fit{};                       ///< how long an explanation of the readings is sought
-    LeverScope means = LeverScope::BoreToo; ///< how far the plan may go where holes and foot do not do
+    double hearAgainMove_cents = 1.5;                ///< a note forecast to have moved by more is heard again
+    bool listenToSettle = true;                      ///< hears doubtful notes again before giving up on them
+    bool squares = false;                            ///< for comparison only: aims at weighted squares instead
+    FitOptions fit{};                                ///< how long an explanation of the readings is sought
+    LeverScope means = LeverScope::BoreToo;          ///< how far the plan may go where holes and foot do not do
     Metres leastWood = Metres::fromMillimetres(2.0); ///< between neighbouring holes, for safe work
 };
 

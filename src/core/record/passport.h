@@ -15,8 +15,8 @@ struct PassportNote
     std::optional<Cents>
         off; ///< over its target, brought to the tuning's temperature; nothing where it was not heard since the last cut
     Cents sd;
-    bool estimateRemainingWork = false; ///< not heard since the last cut: by the model of this piece of wood
-    std::optional<HeardNote> timbre;    ///< of the recording it comes from
+    bool byTheModel = false;         ///< not heard since the last cut: by the model of this piece of wood
+    std::optional<HeardNote> timbre; ///< of the recording it comes from
 };
 struct PassportCut
 {

@@ -96,9 +96,8 @@ Eigen::VectorXd boundedStep(const Eigen::MatrixXd& h, const Eigen::VectorXd& g, 
     return q.point();
 }
 
-Result<Eigen::VectorXd> minimumWithin(const std::function<Result<Quadratic>(const Eigen::VectorXd&)>& at,
-                                      const Eigen::VectorXd& start, const Eigen::VectorXd& low, const Eigen::VectorXd& high,
-                                      const SquaresOptions& options)
+Result<Minimum> minimumWithin(const std::function<Result<Quadratic>(const Eigen::VectorXd&)>& at, const Eigen::VectorXd& start,
+                              const Eigen::VectorXd& low, const Eigen::VectorXd& high, const MinimumOptions& options)
 {
     constexpr double hopeless = 1e4;
     constexpr double least = 1e-6;
@@ -113,7 +112,7 @@ Result<Eigen::VectorXd> minimumWithin(const std::function<Result<Quadratic>(cons
         const Eigen::VectorXd p = boundedStep(h, here->gradient, x, low, high);
         const double promised = -(here->gradient.dot(p) + 0.5 * p.dot(here->hessian * p));
         if (promised < options.nothing)
-            break;
+            return Minimum{std::move(x), true};
         const Eigen::VectorXd next = (x + p).cwiseMax(low).cwiseMin(high);
         auto there = at(next);
         if (!there && there.error().code == ErrorCode::Cancelled)
@@ -127,22 +126,9 @@ Result<Eigen::VectorXd> minimumWithin(const std::function<Result<Quadratic>(cons
         here = std::move(there);
         damping = std::max(least, damping * 0.1);
         if (gained < options.nothing)
-            break;
+            return Minimum{std::move(x), true};
     }
-    return x;
-}
-
-Result<Eigen::VectorXd> leastSquaresWithin(const std::function<Result<Linearised>(const Eigen::VectorXd&)>& at,
-                                           const Eigen::VectorXd& start, const Eigen::VectorXd& low, const Eigen::VectorXd& high,
-                                           const SquaresOptions& options)
-{
-    return minimumWithin(
-        [&](const Eigen::VectorXd& x) -> Result<Quadratic> {
-            const auto l = DOWEL_TRY(at(x));
-            return Quadratic{0.5 * l.residuals.squaredNorm(), l.jacobian.transpose() * l.residuals,
-                             l.jacobian.transpose() * l.jacobian};
-        },
-        start, low, high, options);
+    return Minimum{std::move(x), false};
 }
 
 } // namespace dowel

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Least squares, and other smooth functions, within bounds: Newton's or Gauss and Newton's steps, each the exact minimum of its
+// Smooth functions within bounds, sums of squares among them: Newton's or Gauss and Newton's steps, each the exact minimum of its
 // quadratic between the bounds (active sets), damped after Levenberg and Marquardt where they do not pay; after Nocedal and
 // Wright, Numerical Optimization [NW06], ch. 10 and 16, from memory. Fewer of the costly derivatives than a projected search
 // along each step needs.
@@ -12,17 +12,10 @@
 
 namespace dowel {
 
-/// Residuals at a point, and their derivatives, one row a residual.
-struct Linearised
+struct MinimumOptions
 {
-    Eigen::VectorXd residuals;
-    Eigen::MatrixXd jacobian;
-};
-
-struct SquaresOptions
-{
-    int mostSteps = 20;
-    double nothing = 2e-3; ///< of the function, or of half the sum of squares: what is not worth another step
+    int mostSteps = 60;
+    double nothing = 2e-3; ///< of the function: what is not worth another step
 };
 
 /// Where the convex quadratic p . h . p / 2 + g . p is least with x + p between the bounds: coordinate after coordinate, then all
@@ -38,14 +31,16 @@ struct Quadratic
     Eigen::MatrixXd hessian;
 };
 
+struct Minimum
+{
+    Eigen::VectorXd at;
+    bool settled = false; ///< no step is worth taking any more; otherwise steps or damping ran out, and it is the best point seen
+};
+
 /// Where a function is least, from a start, which is brought between the bounds. A point that cannot be worked out is stepped
 /// back from. Errors: what `at` says of the start; Cancelled from anywhere.
-[[nodiscard]] Result<Eigen::VectorXd> minimumWithin(const std::function<Result<Quadratic>(const Eigen::VectorXd&)>& at,
-                                                    const Eigen::VectorXd& start, const Eigen::VectorXd& low,
-                                                    const Eigen::VectorXd& high, const SquaresOptions& options = {});
-/// The same for half a sum of squares.
-[[nodiscard]] Result<Eigen::VectorXd> leastSquaresWithin(const std::function<Result<Linearised>(const Eigen::VectorXd&)>& at,
-                                                         const Eigen::VectorXd& start, const Eigen::VectorXd& low,
-                                                         const Eigen::VectorXd& high, const SquaresOptions& options = {});
+[[nodiscard]] Result<Minimum> minimumWithin(const std::function<Result<Quadratic>(const Eigen::VectorXd&)>& at,
+                                            const Eigen::VectorXd& start, const Eigen::VectorXd& low, const Eigen::VectorXd& high,
+                                            const MinimumOptions& options = {});
 
 } // namespace dowel
