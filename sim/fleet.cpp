@@ -83,6 +83,7 @@ double* numberOf(PlanOptions& o, const char* name)
                                                    {"roundWorth", &o.roundWorth},
                                                    {"singleCutGain", &o.singleCutGain},
                                                    {"wellIn", &o.wellIn},
+                                                   {"settleFrom", &o.settleFrom},
                                                    {"hearAgain", &o.hearAgainMove_cents}};
     for (const auto& [known, number] : all)
         if (std::strcmp(known, name) == 0)

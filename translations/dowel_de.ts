@@ -8879,6 +8879,11 @@ rechnet</translation>
         <source>round-tipped scissors</source>
         <translation>Schere mit runden Spitzen</translation>
     </message>
+    <message>
+        <source>Older readings not used, since the instrument as it was then could not be worked out for them: %1.</source>
+        <comment>notes</comment>
+        <translation>Ältere Messungen bleiben außer Acht, weil sich das Instrument, wie es damals war, für sie nicht berechnen ließ: %1.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::text::TemplateWords</name>

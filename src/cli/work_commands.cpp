@@ -105,6 +105,8 @@ Json contractJson(const Recommendation& recommendation, const Instrument& presen
     json["expected"] = {{"chance_all_within_at_the_end", tidy(recommendation.expected.chanceAllWithin)},
                         {"rounds", tidy(recommendation.expected.rounds)},
                         {"cuts", tidy(recommendation.expected.cuts)}};
+    if (const auto& left = recommendation.forecaster->posterior().report().leftOut; !left.empty())
+        json["readings_left_out"] = idList(left);
     if (recommendation.whyStop)
         json["why_stop"] = whyStopName(*recommendation.whyStop);
     return json;

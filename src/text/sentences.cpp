@@ -348,6 +348,15 @@ int cutsOfWood(const Workbook& book)
     }));
 }
 
+QString leftOut(const std::vector<FingeringId>& fingerings)
+{
+    QStringList names;
+    for (const FingeringId& id : fingerings)
+        names << noteName(id.text);
+    return tr("Older readings not used, since the instrument as it was then could not be worked out for them: %1.", "notes")
+        .arg(names.join(QStringLiteral(", ")));
+}
+
 QString readAloud(const ReadingEntry& reading, const Fingering& fingering)
 {
     const Cents error = reading.note ? errorAsPlayed(*reading.note) : reading.sd;

@@ -34,6 +34,8 @@ namespace dowel::text {
 [[nodiscard]] QString lastResort(const std::vector<Cut>& fills, LengthUnit unit);
 /// "holes first, graded, all registers".
 [[nodiscard]] QString strategy(const TuningStrategy& strategy);
+/// Notes whose older readings could not be used.
+[[nodiscard]] QString leftOut(const std::vector<FingeringId>& fingerings);
 /// A reading for the ear: the note, how far off it is, how sure that is.
 [[nodiscard]] QString readAloud(const ReadingEntry& reading, const Fingering& fingering);
 /// How often wood was cut: what is put on the foot and taken off again is no cut.

@@ -547,6 +547,8 @@ void CorrectPage::showPlan(const Advice& advice)
         if (!notes.empty())
             lines << tr("Cannot be reached by removing wood: %1.").arg(notes.join(QStringLiteral(", ")));
     }
+    if (const auto& left = m_document->recommendation()->forecaster->posterior().report().leftOut; !left.empty())
+        lines << text::leftOut(left);
     lines << tr("Tuning strategy: %1.").arg(text::strategy(m_document->book()->strategy()));
     m_plan->setText(lines.join(QLatin1Char('\n')));
 }

@@ -238,9 +238,8 @@ std::vector<FingeringId> worthHearing(const Situation& s, const Pass& pass, doub
     auto toHear = moved(s, s.forecaster->present(), s.options.hearAgainMove_cents);
     if (toHear.empty() && pass.waiting)
         toHear = moved(s, s.forecaster->present(), smallMove_cents);
-    constexpr double leastChanceToListenAgain = 0.1;
     constexpr int mostSessions = 2; // on one shape
-    if (toHear.empty() && s.options.listenToSettle && now > leastChanceToListenAgain && now < likely &&
+    if (toHear.empty() && s.options.listenToSettle && now > s.options.settleFrom && now < likely &&
         sessionsSinceCut(s) < mostSessions)
         toHear = undecidedNotes(s, Undecided::WhatCanBeMended);
     return toHear;

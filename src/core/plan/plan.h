@@ -19,7 +19,7 @@ struct PlanOptions
 {
     double spread_cents = 3.0;     ///< one sigma that a note is taken to have where passes are still to come
     double lastSpread_cents = 2.0; ///< and where single cuts are weighed, or what is left at the end
-    double flatMargin_sd = 1.0;    ///< keeps so many deviations low while more is unknown than the last pass leaves
+    double flatMargin_sd = 0.6;    ///< keeps so many deviations low while more is unknown than the last pass leaves
     double spoilLimit = 0.07;      ///< the chance that anything ends sharp for good that one pass may add
     double worth = 0.06;           ///< of the chance's logarithm that a hole's or the foot's cut must bring
     double worthOfOther = 0.3;     ///< and one that is less sure: an undercut, the bore, window, stopper or embouchure
@@ -32,6 +32,7 @@ struct PlanOptions
     std::optional<Tools> tools{};  ///< instead of the workbook's: what is in the drawer today
     bool handWork = true;          ///< whether a size that no bit makes can be made by knife, file or iron
     double wellIn = 0.97;          ///< the chance that all are in from which no cut is worth its risk
+    double settleFrom = 0.4;       ///< a chance that all are in from which doubtful notes are heard again before giving up
     double hearAgainMove_cents = 1.5;                ///< a note forecast to have moved by more is heard again
     bool listenToSettle = true;                      ///< hears doubtful notes again before giving up on them
     bool squares = false;                            ///< for comparison only: aims at weighted squares instead
