@@ -253,10 +253,16 @@ private Q_SLOTS:
         QCOMPARE(a.status, 0);
         const Json& n = a.json["notes"][0];
         for (const char* key : {"start_s", "end_s", "hz", "sd_cents", "drift_cents", "vibrato_cents", "vibrato_hz",
-                                "harmonics_db", "noise_db", "centroid_hz", "register", "flags"})
+                                "harmonics_db", "noise_db", "centroid_hz", "register", "flags", "sd_as_played_cents"})
             QVERIFY2(n.contains(key), key);
         VERIFY_NEAR(n["hz"].get<double>(), 1174.0, 0.05);
         QCOMPARE(n["register"].get<int>(), 2);
+        QVERIFY(n["sd_as_played_cents"].get<double>() >= n["sd_cents"].get<double>());
+        // Three times the first is the third mode of an open pipe and the second of a cylinder that is closed at one end.
+        const std::string twelfth = place("twelfth.wav");
+        VERIFY_OK(io::writeAudioFile(twelfth, tones::withSilence(tones::constantTone(660.0, 1.0, 25.0, 1), 0.2, 0.2)));
+        QCOMPARE(run({"analyse", twelfth, "--expect", "220"}).json["notes"][0]["register"].get<int>(), 3);
+        QCOMPARE(run({"analyse", twelfth, "--expect", "220", "--twelfths"}).json["notes"][0]["register"].get<int>(), 2);
         QVERIFY(a.json["rejected"].is_array());
         const std::string silent = place("silent.wav");
         Samples s;

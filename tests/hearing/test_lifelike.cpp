@@ -95,17 +95,19 @@ private Q_SLOTS:
         int held = 0;
         int heldByStretch = 0;
         int of = 0;
-        for (std::uint64_t seed = 3000; seed < 3000 + takes; ++seed) {
+        for (std::uint64_t seed = 5000; seed < 5000 + takes; ++seed) {
             const auto t = lifelike::take(static_cast<Grade>(seed % 3), seed);
             const auto notes = analyse(t.samples, std::nullopt).notes;
-            QVERIFY(!notes.empty());
+            if (notes.empty())
+                continue; // refused, which is no statement
             const double off = std::abs(1200.0 * std::log2(notes.front().pitch.hertz() / t.f_Hz));
             held += off <= 1.645 * errorAsPlayed(notes.front()).cents() ? 1 : 0;
             heldByStretch += off <= 1.645 * notes.front().sd.cents() ? 1 : 0;
             ++of;
         }
         qInfo("%d of %d held, %d by the stretch's own error", held, of, heldByStretch);
-        QVERIFY2(held > of * 84 / 100, qPrintable(QStringLiteral("%1 of %2").arg(held).arg(of)));
+        QVERIFY(of > static_cast<int>(takes) * 95 / 100);
+        QVERIFY2(held > of * 84 / 100 && held < of * 96 / 100, qPrintable(QStringLiteral("%1 of %2").arg(held).arg(of)));
         QVERIFY(heldByStretch < of / 3);
     }
 };

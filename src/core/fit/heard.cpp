@@ -183,7 +183,7 @@ private:
     }
     void beginListening(const std::string& at)
     {
-        constexpr std::chrono::hours overnight(8); // between the last note of one day and the first of the next
+        constexpr std::chrono::hours overnight(8); // from the beginning of one sitting to that of the next
         const auto when = timeFrom(at);
         const bool known = when.has_value() && m_lastBegun.has_value();
         if (m_all.dayOf.empty())

@@ -49,7 +49,7 @@ struct HeardNote
 };
 
 /// One-sigma error of the pitch of the note as it was played: which stretch is taken for it, drift and swing are in it. What
-/// `sd` leaves out, since that speaks of the chosen stretch alone. Good to a quarter of itself (docs/validation.md).
+/// `sd` leaves out, since that speaks of the chosen stretch alone. Nine notes in ten lie within 1.645 of it (docs/validation.md).
 [[nodiscard]] Cents errorAsPlayed(const HeardNote& note);
 /// Power of the even over that of the odd partials, in dB.
 [[nodiscard]] double evenToOdd_dB(const HeardNote& note);
