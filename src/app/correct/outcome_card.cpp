@@ -26,9 +26,11 @@ namespace {
 // Nine in ten of a normal distribution lie within so many standard deviations.
 constexpr double ninety = 1.645;
 
-double missOf(const NoteOutcome& o)
+/// As far as it has been learnt of this player.
+ListeningError errorOf(const Document& document)
 {
-    return dowel::missOf(o, listeningErrorOf({}));
+    const auto& recommendation = document.recommendation();
+    return listeningErrorOf(recommendation ? recommendation->forecaster->posterior().priors() : Priors{});
 }
 
 } // namespace
@@ -39,8 +41,9 @@ OutcomePicture::OutcomePicture(QWidget* parent) : QWidget(parent)
     setAccessibleName(tr("Forecast accuracy"));
 }
 
-void OutcomePicture::setOutcomes(std::vector<NoteOutcome> outcomes)
+void OutcomePicture::setOutcomes(std::vector<NoteOutcome> outcomes, const ListeningError& error)
 {
+    m_error = error;
     m_outcomes = std::move(outcomes);
     update();
 }
@@ -72,7 +75,7 @@ void OutcomePicture::paintEvent(QPaintEvent* /*event*/)
                      tr("each note heard after a cut; band: 90 %"));
     const double column = field.width() / static_cast<double>(std::max<std::size_t>(24, m_outcomes.size()));
     for (std::size_t i = 0; i < m_outcomes.size(); ++i) {
-        const double miss = missOf(m_outcomes[i]);
+        const double miss = missOf(m_outcomes[i], m_error);
         const QPointF at(field.left() + (static_cast<double>(i) + 0.5) * column, y(miss));
         const bool held = std::abs(miss) <= ninety;
         painter.setPen(QPen(held ? c.cool : c.warm, 1.5));
@@ -126,6 +129,7 @@ void OutcomeCard::refresh()
     const auto book = m_document->book();
     m_replay->setVisible(!session::aroundLastCut(*book).empty());
     auto all = outcomesOf(*book);
+    const ListeningError error = errorOf(*m_document);
     m_last.clear();
     for (QWidget* w : std::initializer_list<QWidget*>{m_picture, m_lastWords, m_table})
         w->setVisible(!all.empty());
@@ -136,7 +140,7 @@ void OutcomeCard::refresh()
     std::size_t held = 0;
     std::vector<double> misses;
     for (const NoteOutcome& o : all) {
-        held += std::abs(missOf(o)) <= ninety ? 1 : 0;
+        held += std::abs(missOf(o, error)) <= ninety ? 1 : 0;
         misses.push_back(std::abs(o.heard.cents() - o.forecast.cents()));
     }
     m_words->setText(tr("%1 of %2 results lie within the 90 % range; half lie within %3 cents.")
@@ -157,9 +161,9 @@ void OutcomeCard::refresh()
         form::row(m_table, static_cast<int>(i),
                   {text::noteName(o.fingering.text), text::cents(o.before.cents()),
                    tr("%1 ±%2", "cents, one sigma").arg(text::cents(o.forecast.cents())).arg(text::number(o.sd.cents(), 1)),
-                   text::cents(o.heard.cents()), std::abs(missOf(o)) <= ninety ? off : QStringLiteral("◆") + off});
+                   text::cents(o.heard.cents()), std::abs(missOf(o, error)) <= ninety ? off : QStringLiteral("◆") + off});
     }
-    m_picture->setOutcomes(std::move(all));
+    m_picture->setOutcomes(std::move(all), error);
 }
 
 } // namespace dowel::app

@@ -21,7 +21,8 @@ class OutcomePicture : public QWidget
 
 public:
     explicit OutcomePicture(QWidget* parent = nullptr);
-    void setOutcomes(std::vector<NoteOutcome> outcomes);
+    /// error: what a reading is off by, for the yardstick.
+    void setOutcomes(std::vector<NoteOutcome> outcomes, const ListeningError& error);
     [[nodiscard]] QSize minimumSizeHint() const override { return {240, 150}; }
 
 protected:
@@ -29,6 +30,7 @@ protected:
 
 private:
     std::vector<NoteOutcome> m_outcomes;
+    ListeningError m_error;
 };
 
 class Cue;
