@@ -57,7 +57,7 @@ struct HeardAll
     void weigh(double repeat_cents);
 };
 
-/// Errors: BadValue as of Fact. A shape that has no resonance for a note before anything is fitted costs that note's older
+/// Errors: OutOfModelRange (the present shape). An older one without a resonance for a note costs that note's older
 /// readings, and they are named.
 [[nodiscard]] Result<HeardAll> heardIn(const Workbook& book, const Priors& priors);
 
