@@ -68,9 +68,9 @@ public:
     }
     [[nodiscard]] const Workbook& book() const { return m_book; }
     /// Mean over the notes of how far the belief is off, squared, in its own variances; nothing where the fit has failed.
-    [[nodiscard]] std::optional<double> zSquared() const
+    [[nodiscard]] std::optional<double> zSquared(const FitOptions& options = {}) const
     {
-        const auto posterior = fit(m_book);
+        const auto posterior = fit(m_book, {}, {}, options);
         if (!posterior)
             return std::nullopt;
         const auto now = posterior->forecast(m_book.present());
@@ -191,6 +191,52 @@ private Q_SLOTS:
         QVERIFY2(still < 0.6 * usual && usual < 0.8 * windy && std::abs(usual - 1.0) < 0.35,
                  qPrintable(QStringLiteral("%1 %2 %3").arg(still).arg(usual).arg(windy)));
     }
+    void whatACutDidOtherwiseIsTheCuts()
+    {
+        // Of an instrument that is known but for how its player blows, the window's cut did three tenths more than the formulas
+        // say, and sittings hardly differ: the cut is what was wrong, not the blowing. So the notes stand where they were heard
+        // last.
+        Priors known;
+        for (double* sd : {&known.warmthSd, &known.mouthLogSd, &known.mouthSlopeSd, &known.boreScaleSd, &known.wallLossSd,
+                           &known.holeEndSd, &known.holeSpreadSd, &known.neighboursSd, &known.holeSizeSd_m, &known.chimneyShareSd,
+                           &known.holePlaceSd_m, &known.footSd_m, &known.undercutGainSd, &known.edgeGainSd, &known.noteSd_cents})
+            *sd *= 1e-3;
+        known.blowSlope_cents = 0.0;
+        known.blowSlopeSd_cents = 0.01;
+        known.listeningSd_cents = known.listeningSlopeSd_cents = 0.5;
+        Workbook book(fixtures::whistle());
+        const auto model = Posterior::prior(book.present(), known);
+        VERIFY_OK(model);
+        const Metres window = std::get<Duct>(book.present().spec().excitation).windowLength;
+        const Cut cut = CutUp{window + mm(1.0)}; // which moves every note
+        const auto before = model->cents(book.present());
+        const auto after = model->cents(applied(book.present(), cut).value());
+        VERIFY_OK(before);
+        VERIFY_OK(after);
+        const auto hear = [&](const std::vector<double>& cents) {
+            for (std::size_t i = 0; i < cents.size(); ++i) {
+                const Fingering& f = book.present().spec().fingerings[i];
+                ReadingEntry r;
+                r.fingering = f.id;
+                r.pitch = Hertz::fromHertz(f.target.hertz() * std::exp2(cents[i] / 1200.0));
+                r.sd = Cents::fromCents(0.05);
+                r.air = book.present().spec().tuning.playedAt;
+                QVERIFY(book.append({book.nextId(), "2026-01-01T00:00:00Z", r}));
+            }
+        };
+        std::vector<double> first = *after;
+        for (std::size_t i = 0; i < first.size(); ++i)
+            first[i] -= 1.3 * ((*after)[i] - (*before)[i]);
+        hear(first);
+        QVERIFY(book.append({book.nextId(), "2026-01-01T00:00:00Z", CutEntry{cut, window, {}, {}}}));
+        hear(*after);
+        const auto posterior = fit(book, known);
+        VERIFY_OK(posterior);
+        const auto now = posterior->cents(book.present());
+        VERIFY_OK(now);
+        for (std::size_t i = 0; i < now->size(); ++i)
+            VERIFY_NEAR((*now)[i], (*after)[i], 1.0);
+    }
     void whatTheSourcesLeaveOpenOfAnUndercutIsInTheSpread()
     {
         // Another reading of the published formulas has undercut holes of a reed pipe sound up to 3.7 cents otherwise where they
@@ -220,7 +266,8 @@ private Q_SLOTS:
         QTest::addColumn<double>("low");
         QTest::addColumn<double>("high");
         QTest::newRow("a breath of the day") << 3.0 << 2.0 << 0.75 << 1.25;
-        QTest::newRow("the same breath every day") << 0.0 << 0.0 << 0.1 << 1.15;
+        // Two sittings tell little of how far sittings differ: the belief stays wider than it need be, which is measured.
+        QTest::newRow("the same breath every day") << 0.0 << 0.0 << 0.15 << 1.15;
     }
     void whatIsBelievedIsWrongByWhatIsStated()
     {
@@ -229,21 +276,28 @@ private Q_SLOTS:
         QFETCH(double, low);
         QFETCH(double, high);
         // The notes of a world err together, by its two sittings: a hundred worlds know the mean to some twelve in a hundred.
-        const std::uint64_t worlds = longRun() ? 400 : 60;
+        const std::uint64_t worlds = longRun() ? 400 : 40;
+        FitOptions expecting;
+        expecting.learnScatter = false;
         double sum = 0.0;
+        double unlearnt = 0.0;
         double count = 0.0;
         for (std::uint64_t seed = 100; seed < 100 + worlds; ++seed) {
             World world(seed, {1.5, sitting, slope, 0.05});
             if (!world.play(1))
                 continue;
             const auto z = world.zSquared();
-            QVERIFY(z);
+            const auto before = world.zSquared(expecting);
+            QVERIFY(z && before);
             sum += *z;
+            unlearnt += *before;
             count += 1.0;
         }
-        qInfo("z squared %.3f over %.0f worlds", sum / count, count);
+        qInfo("z squared %.3f over %.0f worlds, %.3f with what was expected", sum / count, count, unlearnt / count);
         QVERIFY(count > 0.8 * static_cast<double>(worlds));
         QVERIFY2(sum / count > low && sum / count < high, qPrintable(QString::number(sum / count)));
+        if (!(sitting > 0.0)) // where expectation is too wide learning narrows it
+            QVERIFY2(sum > 1.2 * unlearnt, qPrintable(QString::number(sum / unlearnt)));
     }
 };
 

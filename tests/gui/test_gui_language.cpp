@@ -415,7 +415,8 @@ private Q_SLOTS:
                 for (const auto* field : page.findChildren<QLineEdit*>())
                     if (inches && field->isVisible() && metric.match(field->text() + field->placeholderText()).hasMatch())
                         complaints << QStringLiteral("%1, %2 is metric: %3")
-                                          .arg(QLatin1String(when), field->objectName(), field->text());
+                                          .arg(QLatin1String(when), field->objectName(),
+                                               field->text() + field->placeholderText());
             });
             desk.window().setInches(false);
             desk.window().setFahrenheit(false);

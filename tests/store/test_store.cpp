@@ -257,6 +257,11 @@ private Q_SLOTS:
                      s.excitation = ClosedTop{false, CubicMetres::fromCubicMillimetres(800.0), fixtures::mm(19.0)};
                  }),
                  5);
+        QCOMPARE(versionWith([](InstrumentSpec& s) { // and of a reed or horn what is left for chucking
+                     s.excitation = ClosedTop{false, CubicMetres::fromCubicMillimetres(800.0)};
+                     s.head = Head{.length = fixtures::mm(30.0), .waste = fixtures::mm(12.0)};
+                 }),
+                 5);
         // Built later, the workbook is raised when it is said.
         InstrumentSpec built = fixtures::whistleSpec();
         built.slides = {tenon};

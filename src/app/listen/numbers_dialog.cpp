@@ -3,7 +3,6 @@
 
 #include "app/parts/form.h"
 #include "app/parts/style.h"
-
 #include "text/errors.h"
 #include "text/pitch_entry.h"
 #include "text/units.h"

@@ -54,10 +54,8 @@ public:
         return slipOf(Elsewhere::Count) + static_cast<Eigen::Index>(i);
     }
     [[nodiscard]] Eigen::Index doubtOfFoot() const { return slipOf(Elsewhere::Count) + m_holes; }
-    [[nodiscard]] Eigen::Index doubtOfLength() const
-    {
-        return doubtOfFoot() + 1;
-    } ///< of joints: sure, but no hole's and no foot's
+    /// Of joints: as sure as holes and foot, but neither.
+    [[nodiscard]] Eigen::Index doubtOfLength() const { return doubtOfFoot() + 1; }
     [[nodiscard]] Eigen::Index doubtOfOther() const { return doubtOfFoot() + 2; }
     [[nodiscard]] Eigen::Index count() const { return doubtOfOther() + 1; }
 

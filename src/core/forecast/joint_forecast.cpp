@@ -4,6 +4,7 @@
 #include "core/base/random.h"
 
 #include <Eigen/Cholesky>
+#include <boost/math/special_functions/erf.hpp>
 #include <cmath>
 #include <numbers>
 #include <utility>
@@ -14,22 +15,6 @@ namespace {
 
 constexpr Eigen::Index draws = 3000;
 
-/// The standard normal value below which a share of all lie; 0.5 <= share < 1. Newton's method on Phi, which from 0 comes to it
-/// from below.
-double quantile(double share)
-{
-    double x = 0.0;
-    constexpr int most = 60;
-    for (int i = 0; i < most; ++i) {
-        const double missing = share - 0.5 * std::erfc(-x / std::numbers::sqrt2);
-        const double step = missing * std::sqrt(2.0 * std::numbers::pi) * std::exp(0.5 * x * x);
-        x += step;
-        if (std::abs(step) < 1e-12)
-            break;
-    }
-    return x;
-}
-
 /// Standard normal deviates: values down, draws along. Each value's are the distribution's own quantiles in a shuffled order (a
 /// Latin hypercube; McKay, Beckman and Conover 1979), so that one value's chances come out nearly exact. The same for every call,
 /// value by value, so that differences between shapes are not those of the draws.
@@ -37,10 +22,9 @@ Eigen::MatrixXd deviates(Eigen::Index values)
 {
     const auto drawn = [](Eigen::Index rows) {
         Eigen::RowVectorXd sorted(draws);
-        for (Eigen::Index k = 0; k < draws / 2; ++k) {
-            sorted[draws / 2 + k] = quantile(0.5 + (static_cast<double>(k) + 0.5) / static_cast<double>(draws));
-            sorted[draws / 2 - 1 - k] = -sorted[draws / 2 + k];
-        }
+        for (Eigen::Index k = 0; k < draws; ++k)
+            sorted[k] = std::numbers::sqrt2 *
+                        boost::math::erf_inv((2.0 * static_cast<double>(k) + 1.0) / static_cast<double>(draws) - 1.0);
         Random random(20011);
         Eigen::MatrixXd z(rows, draws);
         for (Eigen::Index i = 0; i < rows; ++i) {

@@ -12,8 +12,9 @@ bool saysMoreOfTheWood(const InstrumentSpec& spec)
 {
     if (std::any_of(spec.slides.begin(), spec.slides.end(), [](const Slide& s) { return s.tenon > Metres{} || s.tenonAbove; }))
         return true;
-    if (const auto* top = std::get_if<ClosedTop>(&spec.excitation))
-        return top->socket > Metres{} || top->lay > Metres{} || top->layAngle_deg > 0.0;
+    const auto* top = std::get_if<ClosedTop>(&spec.excitation);
+    if (top != nullptr && (top->socket > Metres{} || top->lay > Metres{} || top->layAngle_deg > 0.0))
+        return true;
     if (!spec.head)
         return false;
     Head plain;
