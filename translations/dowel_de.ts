@@ -7584,10 +7584,6 @@ rechnet</translation>
         <translation>Flachfeile</translation>
     </message>
     <message>
-        <source>scraper or reamer, with a stop at its depth</source>
-        <translation>Schaber oder Räumer, mit Anschlag auf seine Tiefe</translation>
-    </message>
-    <message>
         <source>push rod with a mark</source>
         <translation>Schubstange mit Marke</translation>
     </message>
@@ -8883,6 +8879,10 @@ rechnet</translation>
         <source>Older readings not used, since the instrument as it was then could not be worked out for them: %1.</source>
         <comment>notes</comment>
         <translation>Ältere Messungen bleiben außer Acht, weil sich das Instrument, wie es damals war, für sie nicht berechnen ließ: %1.</translation>
+    </message>
+    <message>
+        <source>scraper on a rod, or abrasive round a dowel; stops for both ends of the stretch</source>
+        <translation>Schaber am Stab oder Schleifleinen um einen Rundstab; Anschläge für beide Enden der Strecke</translation>
     </message>
 </context>
 <context>

@@ -122,7 +122,7 @@ QString tool(const AdviceStep& step, LengthUnit unit, const BitDrawer* drawer, c
                             [](const Smooth&) { return tr("abrasive on a long rod, turned by hand"); },
                             [](const Lacquer&) { return tr("swab on a rod, thin coats"); },
                             [](const Ream&) {
-                                return tr("scraper or reamer, with a stop at its depth");
+                                return tr("scraper on a rod, or abrasive round a dowel; stops for both ends of the stretch");
                             }},
                       step.cut);
 }

@@ -115,6 +115,31 @@ private Q_SLOTS:
         s.bore.insert(s.bore.begin() + 1, {0.117, 0.012});
         VERIFY_NEAR(cents(hertz(s, Calibration{}, 2), before), 0.0, 1e-6);
     }
+    void aWidenedStretchMovesEachRegisterAsRayleighSays()
+    {
+        // Rayleigh, Theory of Sound II, section 265, for a pipe closed at x = 0: df / f = - integral of dS / S cos(2 k x) / L. So
+        // one stretch flattens one register and sharpens another, which is what the plan reams the middle of a bore for.
+        const double length = 0.3;
+        const double diameter = 0.012;
+        const double wider = 5e-5;
+        for (const auto& [from, to] :
+             {std::pair(0.06, 0.24), std::pair(0.24, 0.42), std::pair(0.42, 0.60), std::pair(0.60, 0.78)}) {
+            Shape reamed = pipe(length, diameter);
+            const double a = from * length;
+            const double b = to * length;
+            reamed.bore = {{0.0, diameter},       {a - 1e-6, diameter}, {a, diameter + wider},
+                           {b, diameter + wider}, {b + 1e-6, diameter}, {length, diameter}};
+            for (const int n : {1, 2, 3}) {
+                const double before = hertz(pipe(length, diameter), still(), n);
+                const double k = (2 * n - 1) * std::numbers::pi / 2.0 / (343.2 * (2 * n - 1) / (4.0 * before));
+                const double reach = 343.2 * (2 * n - 1) / (4.0 * before); // the length with its end correction
+                const double integral = (std::sin(2.0 * k * b) - std::sin(2.0 * k * a)) / (2.0 * k);
+                const double share = -2.0 * wider / diameter * integral / reach;
+                VERIFY_NEAR(cents(hertz(reamed, still(), n), before), 1200.0 / std::numbers::ln2 * share,
+                            0.02 * 1200.0 / std::numbers::ln2 * std::abs(share) + 0.03);
+            }
+        }
+    }
     void openingFromTheFootRaisesNoteByNote()
     {
         const Model m(Shape::of(fixtures::whistle()), Calibration{});

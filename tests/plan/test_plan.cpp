@@ -2,6 +2,7 @@
 // Proves the advice on hidden instruments with physics of their own: removal only, within limits and sizes, no lasting
 // overshoot, home in few cuts, and honest about what it cannot do.
 #include "core/instrument/lattice.h"
+#include "core/layout/families.h"
 #include "core/plan/plan.h"
 #include "support/bench.h"
 #include "support/compare.h"
@@ -669,6 +670,43 @@ private Q_SLOTS:
                 bench.cut(c->advice.steps.front().cut, c->advice.steps.front().forecast);
             bench.hearAll();
         }
+    }
+    void registersThatLieApartAreBroughtTogetherByTheBore()
+    {
+        // A fife whose upper register lies far under its lower one: no hole mends that, for a hole moves both alike. A stretch of
+        // the bore widened where the lower register has its pressure and the upper its flow does (see the test of Rayleigh's
+        // formula in test_model).
+        const auto blank = startingBlank(Family::Fife, usualTarget(Family::Fife));
+        VERIFY_OK(blank);
+        const auto layout = layOut(*blank, {}, false);
+        VERIFY_OK(layout);
+        Workbook book(layout->start);
+        const auto believed = Posterior::prior(layout->start)->cents(layout->start);
+        VERIFY_OK(believed);
+        const auto& notes = layout->start.spec().fingerings;
+        for (int sitting = 0; sitting < 2; ++sitting)
+            for (std::size_t i = 0; i < notes.size(); ++i) {
+                ReadingEntry r;
+                r.fingering = notes[i].id;
+                const double off = (*believed)[i] - (notes[i].registerNumber > 1 ? 25.0 : 0.0);
+                r.pitch = Hertz::fromHertz(notes[i].target.hertz() * std::exp2(off / 1200.0));
+                r.sd = Cents::fromCents(0.5);
+                r.air = layout->start.spec().tuning.playedAt;
+                QVERIFY(book.append({book.nextId(), "2026-01-01T00:00:00Z", r}));
+            }
+        PlanOptions without;
+        without.means = LeverScope::Embouchure;
+        const auto holesAlone = recommend(book, {}, without);
+        VERIFY_OK(holesAlone);
+        const auto withBore = recommend(book);
+        VERIFY_OK(withBore);
+        QVERIFY2(withBore->expected.chanceAllWithin > 2.0 * holesAlone->expected.chanceAllWithin,
+                 qPrintable(QString::number(withBore->expected.chanceAllWithin)));
+        const double length = layout->start.length().metres();
+        QVERIFY(std::any_of(withBore->advice.steps.begin(), withBore->advice.steps.end(), [&](const AdviceStep& step) {
+            const auto* ream = std::get_if<Ream>(&step.cut);
+            return ream != nullptr && ream->from.metres() > 0.2 * length && ream->to.metres() < 0.65 * length;
+        }));
     }
     void aNoteOutOfLineHoldsNothingUpOnceHeardAgain()
     {

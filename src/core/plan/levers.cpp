@@ -4,6 +4,8 @@
 #include "core/instrument/whole.h"
 
 #include <algorithm>
+#include <array>
+#include <cmath>
 
 namespace dowel {
 
@@ -12,6 +14,10 @@ namespace {
 // An undercut farther than this leaves a knife edge at the wall; common practice, no source.
 constexpr Metres widestRamp = Metres::fromMillimetres(2.0);
 constexpr double widestUndercut = 0.95; // of the bore
+// Of the length, from the mouth: where a scraper or a reamer reaches.
+constexpr std::array<std::pair<double, double>, 5> stretches{
+    {{0.06, 0.24}, {0.24, 0.42}, {0.42, 0.60}, {0.60, 0.78}, {0.80, 0.96}}};
+constexpr Metres wholeStretch = Metres::fromMillimetres(5.0);
 constexpr Metres mostReamed = Metres::fromMillimetres(0.6);
 // A window longer than this for its width sounds airy and asks for more breath; common practice, no source.
 constexpr double longestWindow = 0.65;
@@ -70,14 +76,23 @@ std::vector<Lever> leversOf(const Instrument& instrument, LeverScope means, Metr
     }
     if (means == LeverScope::Embouchure)
         return withRoom();
-    // Where a scraper or a reamer reaches: below the mouth, in the middle and above the foot.
+    // A stretch that is widened flattens a note where its sound has its pressure and sharpens it where it has its flow, and both
+    // lie elsewhere in each register: of all levers this one moves the registers apart furthest (Benade, Fundamentals of Musical
+    // Acoustics, on small changes of a bore). Stretches end at whole steps, so that they stay where they are while the foot is
+    // trimmed.
     const Metres length = spec.foot == Foot::Open ? reach.shortest : instrument.length();
-    for (const auto& [from, to] : {std::pair(0.06, 0.24), std::pair(0.42, 0.60), std::pair(0.80, 0.96)}) {
-        Lever l{Ream{length * from, length * to, {}}, {}, {}};
+    const auto whole = [](Metres at) {
+        return wholeStretch * std::round(at / wholeStretch);
+    };
+    for (const auto& [from, to] : stretches) {
+        Lever l{Ream{whole(length * from), whole(length * to), {}}, {}, {}};
+        const auto& stretch = std::get<Ream>(l.cut);
+        if (stretch.to <= stretch.from || stretch.to > length)
+            continue;
         l.low = standsAt(instrument, l);
         Metres thinnest = l.low + mostReamed;
         for (const double share : {0.0, 0.5, 1.0})
-            thinnest = std::min(thinnest, l.low + instrument.wallAt(length * (from + (to - from) * share)));
+            thinnest = std::min(thinnest, l.low + instrument.wallAt(stretch.from + (stretch.to - stretch.from) * share));
         l.high = std::max(l.low, thinnest);
         levers.push_back(l);
     }

@@ -213,6 +213,27 @@ Weighed weigh(const Situation& s, const GoalPair& ends, const Pass& pass)
     return w;
 }
 
+/// The pass towards the careful end. The first listenings teach so much that no note is risked before them; later ones teach
+/// little, and what the limit of spoiling still holds back would be held back for good: then the limit gives way, as far as the
+/// chance that all are in gains by it, sharp notes counted in that chance like flat ones.
+Result<Pass> passTowards(const Situation& s, const GoalPair& ends)
+{
+    auto best = DOWEL_TRY(buildPass(s, ends.careful, ends.aim));
+    if (sessionsHeard(s) < s.options.listeningsThatTeach)
+        return best;
+    const auto chanceAfter = [&s](const Pass& p) {
+        return chanceAllWithin(p.jointForecast, s.tolerances()) - s.options.passPrice * static_cast<double>(p.steps.size());
+    };
+    for (const double limit : {0.2, 1.0}) {
+        Situation bolder = s;
+        bolder.options.spoilLimit = limit;
+        auto pass = DOWEL_TRY(buildPass(bolder, ends.careful, ends.aim));
+        if (chanceAfter(pass) > chanceAfter(best) + s.options.singleCutGain)
+            best = std::move(pass);
+    }
+    return best;
+}
+
 Result<Decision> cutBy(const Situation& s, const GoalPair& ends, Pass pass, Decision w)
 {
     Advice& advice = w.advice;
@@ -252,7 +273,7 @@ Result<Decision> decide(const Situation& s)
     if (decided)
         return w;
     const auto ends = DOWEL_TRY(Finder(s).ends());
-    auto pass = DOWEL_TRY(buildPass(s, ends.careful, ends.aim));
+    auto pass = DOWEL_TRY(passTowards(s, ends));
     w.expected = estimateRemainingWork(s, ends, pass);
     const Weighed by = weigh(s, ends, pass);
     const bool wood = sessionsHeard(s) < s.options.mostRounds;

@@ -21,22 +21,23 @@ struct PlanOptions
     double lastSpread_cents = 2.0; ///< and where single cuts are weighed, or what is left at the end
     double flatMargin_sd = 0.6;    ///< keeps so many deviations low while more is unknown than the last pass leaves
     double spoilLimit = 0.07;      ///< the chance that anything ends sharp for good that one pass may add
-    double worth = 0.06;           ///< of the chance's logarithm that a hole's or the foot's cut must bring
-    double worthOfOther = 0.3;     ///< and one that is less sure: an undercut, the bore, window, stopper or embouchure
-    double passPrice = 0.01;       ///< of the chance that all are in, that each cut of a pass costs where they may be in already
-    double singleCutGain = 0.04;   ///< and that a single cut must gain where no pass pays
-    double roundPrice = 0.08;      ///< and a round besides: sitting down, playing, beginning again
-    double roundWorth = 0.4;       ///< or of that chance's logarithm, note by note, that a pass brings where none can be in yet
-    int roundsToRough = 8;         ///< after so many rounds every cut has to pay in that chance
-    int mostRounds = 12;           ///< and after so many there is none
-    std::optional<Tools> tools{};  ///< instead of the workbook's: what is in the drawer today
-    bool handWork = true;          ///< whether a size that no bit makes can be made by knife, file or iron
-    double wellIn = 0.97;          ///< the chance that all are in from which no cut is worth its risk
-    double settleFrom = 0.4;       ///< a chance that all are in from which doubtful notes are heard again before giving up
-    double hearAgainMove_cents = 1.5;                ///< a note forecast to have moved by more is heard again
-    bool listenToSettle = true;                      ///< hears doubtful notes again before giving up on them
-    bool squares = false;                            ///< for comparison only: aims at weighted squares instead
-    FitOptions fit{};                                ///< how long an explanation of the readings is sought
+    int listeningsThatTeach = 3; ///< from so many on a pass may go beyond that limit where the chance that all are in gains by it
+    double worth = 0.06;         ///< of the chance's logarithm that a hole's or the foot's cut must bring
+    double worthOfOther = 0.3;   ///< and one that is less sure: an undercut, the bore, window, stopper or embouchure
+    double passPrice = 0.01;     ///< of the chance that all are in, that each cut of a pass costs where they may be in already
+    double singleCutGain = 0.04; ///< and that a single cut must gain where no pass pays
+    double roundPrice = 0.08;    ///< and a round besides: sitting down, playing, beginning again
+    double roundWorth = 0.4;     ///< or of that chance's logarithm, note by note, that a pass brings where none can be in yet
+    int roundsToRough = 8;       ///< after so many rounds every cut has to pay in that chance
+    int mostRounds = 12;         ///< and after so many there is none
+    std::optional<Tools> tools{};     ///< instead of the workbook's: what is in the drawer today
+    bool handWork = true;             ///< whether a size that no bit makes can be made by knife, file or iron
+    double wellIn = 0.97;             ///< the chance that all are in from which no cut is worth its risk
+    double settleFrom = 0.4;          ///< a chance that all are in from which doubtful notes are heard again before giving up
+    double hearAgainMove_cents = 1.5; ///< a note forecast to have moved by more is heard again
+    bool listenToSettle = true;       ///< hears doubtful notes again before giving up on them
+    bool squares = false;             ///< for comparison only: aims at weighted squares instead
+    FitOptions fit{};                 ///< how long an explanation of the readings is sought
     LeverScope means = LeverScope::BoreToo;          ///< how far the plan may go where holes and foot do not do
     Metres leastWood = Metres::fromMillimetres(2.0); ///< between neighbouring holes, for safe work
 };
