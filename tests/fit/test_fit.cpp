@@ -369,6 +369,50 @@ private Q_SLOTS:
         VERIFY_OK(twice);
         QVERIFY(twice->newestMisfits()[note].agreed);
     }
+    void readingsOnAShapeWithoutSuchANoteAreLeftOutAndNamed()
+    {
+        // A sixth register that the model has with the joint drawn out, and not with the joint in, where it lies above the waves
+        // that go straight along so wide a bell: what was heard of it there is left out, and nothing else.
+        const auto flared = [](double bell_mm, double out_mm) {
+            InstrumentSpec s = fixtures::whistleSpec();
+            s.bore.push_back({s.bore.back().at + mm(1.0), mm(bell_mm)});
+            s.slides = {{mm(60.0), mm(out_mm), mm(15.0)}};
+            Fingering top = s.fingerings.front();
+            top.id.text = "top";
+            top.registerNumber = 6;
+            top.target = Hertz::fromHertz(top.target.hertz() * 6.0);
+            s.fingerings.push_back(top);
+            return Instrument::make(s);
+        };
+        constexpr double out_mm = 12.0;
+        const auto known = [](const Result<Instrument>& there) {
+            const auto p = there ? Posterior::prior(*there) : Result<Posterior>(there.error());
+            return p && p->cents(*there);
+        };
+        double bell_mm = 40.0;
+        while (bell_mm < 90.0 && known(flared(bell_mm, 0.0)))
+            bell_mm += 0.5;
+        const auto in = flared(bell_mm, 0.0);
+        const auto out = flared(bell_mm, out_mm);
+        QVERIFY2(known(out) && !known(in), qPrintable(QString::number(bell_mm)));
+        Workbook book(*in);
+        const auto hear = [&book](const Fingering& f, double off_cents) {
+            ReadingEntry r;
+            r.fingering = f.id;
+            r.pitch = Hertz::fromHertz(f.target.hertz() * std::exp2(off_cents / 1200.0));
+            r.sd = Cents::fromCents(0.5);
+            r.air = Temperature::fromCelsius(20.0);
+            QVERIFY(book.append({book.nextId(), "2026-01-01T00:00:00Z", r}));
+        };
+        for (const Fingering& f : in->spec().fingerings)
+            hear(f, -10.0);
+        QVERIFY(book.append({book.nextId(), "2026-01-01T01:00:00Z", CutEntry{MoveSlide{mm(60.0), mm(out_mm)}, mm(0.0), {}, {}}}));
+        for (const Fingering& f : out->spec().fingerings)
+            hear(f, -60.0);
+        const auto posterior = fit(book);
+        VERIFY_OK(posterior);
+        QCOMPARE(posterior->report().leftOut, std::vector<FingeringId>{FingeringId{"top"}});
+    }
     void howAFamilyIsBlownIsExpected()
     {
         // Common practice, no source: the pentatonic pipe's misfit is a tilt of some eighty cents over the octave, which a pipe
