@@ -127,6 +127,30 @@ QString tool(const AdviceStep& step, LengthUnit unit, const BitDrawer* drawer, c
                       step.cut);
 }
 
+namespace {
+
+/// Of a reamed stretch: which note it flattens most and which it sharpens most; empty where it does one of both only, and of any
+/// other work.
+QString movedApart(const AdviceStep& step)
+{
+    const auto moved = [](const NoteForecast& f) {
+        return f.after.cents() - f.now.cents();
+    };
+    const auto [flattest, sharpest] =
+        std::minmax_element(step.forecast.begin(), step.forecast.end(),
+                            [&](const NoteForecast& a, const NoteForecast& b) { return moved(a) < moved(b); });
+    constexpr double little_cents = 0.5;
+    if (!std::holds_alternative<Ream>(step.cut) || step.forecast.empty() || moved(*flattest) > -little_cents ||
+        moved(*sharpest) < little_cents)
+        return {};
+    return tr("Reaming here makes %1 %2 cents flatter and %3 %4 cents sharper, which no hole does; the holes follow.",
+              "notes, by how much")
+        .arg(noteName(flattest->fingering.text), number(-moved(*flattest), 0), noteName(sharpest->fingering.text),
+             number(moved(*sharpest), 0));
+}
+
+} // namespace
+
 QString why(const AdviceStep& step, LengthUnit unit)
 {
     const auto sentence = std::visit(
@@ -176,6 +200,8 @@ QString why(const AdviceStep& step, LengthUnit unit)
             }},
         step.cut);
     QString s = sentence.arg(noteName(step.reason.note.text), flatOrSharp(step.reason.now.cents()));
+    if (const QString apart = movedApart(step); !apart.isEmpty())
+        s = apart;
     if (step.reason.guarded)
         s += QLatin1Char(' ') + tr("The final size will probably be near %1; going further now could overshoot.", "%1 size")
                                     .arg(length(step.reason.goal, unit));

@@ -157,6 +157,32 @@ private Q_SLOTS:
             QVERIFY2(missed.isEmpty(), qPrintable(QStringLiteral("stage %1: ").arg(stage) + missed.join(QLatin1Char(' '))));
         }
     }
+    void noBandCoversTheLegend()
+    {
+        app::TuningPicture picture(app::systemTime());
+        picture.resize(640, 420);
+        for (const double tolerance : {6.0, 12.0, 30.0, 90.0}) {
+            std::vector<app::PictureNote> notes(3);
+            for (app::PictureNote& n : notes) {
+                n.name = QStringLiteral("D5");
+                n.heard = true;
+                n.tolerance = tolerance;
+            }
+            picture.setNotes(notes);
+            const QImage image = picture.grab().toImage();
+            const QRgb band = app::Style::current().colours().within.rgb();
+            const auto banded = [&](int from, int to) {
+                int count = 0;
+                for (int y = from; y < to; ++y)
+                    for (int x = 0; x < image.width(); ++x)
+                        count += image.pixel(x, y) == band ? 1 : 0;
+                return count;
+            };
+            QCOMPARE(banded(0, 20), 0);
+            QVERIFY(banded(20, image.height() - 50) > 1000);
+            QCOMPARE(banded(image.height() - 40, image.height()), 0);
+        }
+    }
     void signsDifferInGrey()
     {
         app::TuningPicture picture(app::systemTime());

@@ -241,6 +241,26 @@ private Q_SLOTS:
                     .contains(QLatin1String("colder")));
         QVERIFY(contradiction({Contradiction::Kind::Reading, "A5", 14.0}, LengthUnit::Millimetres).contains(QLatin1String("A5")));
     }
+    void whyABoreIsReamedIsWhatNoHoleDoes()
+    {
+        AdviceStep step;
+        step.cut = Ream{mm(45.0), mm(80.0), mm(11.3)};
+        step.reason.note = FingeringId{"D6"};
+        step.reason.now = Cents::fromCents(-8.0);
+        const auto moves = [&step](const char* note, double from, double to) {
+            step.forecast.push_back({FingeringId{note}, Cents::fromCents(from), Cents::fromCents(to), {}, {}, {}});
+        };
+        moves("D6", -8.0, -23.0);
+        moves("G6'", -19.0, -20.0);
+        moves("D7'", -31.0, -22.0);
+        QCOMPARE(why(step, LengthUnit::Millimetres),
+                 QStringLiteral(
+                     "Reaming here makes D6 15 cents flatter and D7' 9 cents sharper, which no hole does; the holes follow."));
+        step.forecast.pop_back(); // all one way: then it says which note it is for, as of every other work
+        QVERIFY(why(step, LengthUnit::Millimetres).startsWith(QLatin1String("D6 is 8.0 cents flat")));
+        step.forecast.clear();
+        QVERIFY(why(step, LengthUnit::Millimetres).startsWith(QLatin1String("D6 is 8.0 cents flat")));
+    }
     void everyEntryHasALineInTheLogbook()
     {
         const Workbook book(fixtures::whistle());

@@ -144,7 +144,10 @@ void TuningPicture::scaleToNotes()
         lowest = std::min(lowest, cents - sd - 2.0);
         highest = std::max(highest, cents + sd + 2.0);
     };
+    constexpr double widest = 30.0; // of the tolerances that are shown whole
     for (const PictureNote& n : m_notes) {
+        lowest = std::min(lowest, -std::min(n.tolerance, widest));
+        highest = std::max(highest, std::min(n.tolerance, widest));
         if (n.heard)
             include(n.now, n.sd);
         if (n.hasAfter)
@@ -205,8 +208,9 @@ void TuningPicture::drawColumn(QPainter& painter, std::size_t i, double x, doubl
     }
     painter.setPen(Qt::NoPen);
     painter.setBrush(c.within);
-    painter.drawRect(
-        QRectF(QPointF(x - column * 0.42, heightOf(n.tolerance)), QPointF(x + column * 0.42, heightOf(-n.tolerance))));
+    const double top = std::max(field.top(), heightOf(n.tolerance));
+    const double bottom = std::min(field.bottom(), heightOf(-n.tolerance));
+    painter.drawRect(QRectF(QPointF(x - column * 0.42, top), QPointF(x + column * 0.42, bottom)));
     painter.setPen(QPen(c.ink, 1.0));
     painter.drawLine(QPointF(x - column * 0.42, heightOf(0.0)), QPointF(x + column * 0.42, heightOf(0.0)));
     const bool newRegister = i > 0 && n.registerNumber != m_notes[i - 1].registerNumber;
