@@ -8885,9 +8885,9 @@ rechnet</translation>
         <translation>Schaber am Stab oder Schleifleinen um einen Rundstab; Anschläge für beide Enden der Strecke</translation>
     </message>
     <message>
-        <source>Reaming here makes %1 %2 cents flatter and %3 %4 cents sharper, which no hole does; the holes follow.</source>
+        <source>Reaming here makes %1 %2 cents flatter and %3 %4 cents sharper.</source>
         <comment>notes, by how much</comment>
-        <translation>Räumen an dieser Stelle macht %1 um %2 Cent tiefer und %3 um %4 Cent höher, was kein Loch tut; die Löcher folgen.</translation>
+        <translation>Räumen an dieser Stelle macht %1 um %2 Cent tiefer und %3 um %4 Cent höher.</translation>
     </message>
 </context>
 <context>

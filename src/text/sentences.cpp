@@ -143,8 +143,7 @@ QString movedApart(const AdviceStep& step)
     if (!std::holds_alternative<Ream>(step.cut) || step.forecast.empty() || moved(*flattest) > -little_cents ||
         moved(*sharpest) < little_cents)
         return {};
-    return tr("Reaming here makes %1 %2 cents flatter and %3 %4 cents sharper, which no hole does; the holes follow.",
-              "notes, by how much")
+    return tr("Reaming here makes %1 %2 cents flatter and %3 %4 cents sharper.", "notes, by how much")
         .arg(noteName(flattest->fingering.text), number(-moved(*flattest), 0), noteName(sharpest->fingering.text),
              number(moved(*sharpest), 0));
 }

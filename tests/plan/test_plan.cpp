@@ -673,9 +673,9 @@ private Q_SLOTS:
     }
     void registersThatLieApartAreBroughtTogetherByTheBore()
     {
-        // A fife whose upper register lies far under its lower one: no hole mends that, for a hole moves both alike. A stretch of
-        // the bore widened where the lower register has its pressure and the upper its flow does (see the test of Rayleigh's
-        // formula in test_model).
+        // A fife whose highest notes lie far under the same fingerings of its lower register: holes hardly mend that, for they
+        // move both nearly alike. A stretch of the bore widened where the lower register has its pressure and the upper its flow
+        // does (see the test of Rayleigh's formula in test_model).
         const auto blank = startingBlank(Family::Fife, usualTarget(Family::Fife));
         VERIFY_OK(blank);
         const auto layout = layOut(*blank, {}, false);
@@ -688,7 +688,8 @@ private Q_SLOTS:
             for (std::size_t i = 0; i < notes.size(); ++i) {
                 ReadingEntry r;
                 r.fingering = notes[i].id;
-                const double off = (*believed)[i] - (notes[i].registerNumber > 1 ? 25.0 : 0.0);
+                const bool upper = notes[i].registerNumber > 1 && notes[i].closed.size() <= 4;
+                const double off = (*believed)[i] - (upper ? 25.0 : 0.0);
                 r.pitch = Hertz::fromHertz(notes[i].target.hertz() * std::exp2(off / 1200.0));
                 r.sd = Cents::fromCents(0.5);
                 r.air = layout->start.spec().tuning.playedAt;
@@ -700,13 +701,51 @@ private Q_SLOTS:
         VERIFY_OK(holesAlone);
         const auto withBore = recommend(book);
         VERIFY_OK(withBore);
-        QVERIFY2(withBore->expected.chanceAllWithin > 2.0 * holesAlone->expected.chanceAllWithin,
-                 qPrintable(QString::number(withBore->expected.chanceAllWithin)));
+        QVERIFY2(holesAlone->expected.chanceAllWithin < 0.1 && withBore->expected.chanceAllWithin > 0.5,
+                 qPrintable(
+                     QStringLiteral("%1 %2").arg(holesAlone->expected.chanceAllWithin).arg(withBore->expected.chanceAllWithin)));
         const double length = layout->start.length().metres();
+        // The stretch that a plan of three had between its first and its second, as fractions of the tube that is still too long.
         QVERIFY(std::any_of(withBore->advice.steps.begin(), withBore->advice.steps.end(), [&](const AdviceStep& step) {
             const auto* ream = std::get_if<Ream>(&step.cut);
-            return ream != nullptr && ream->from.metres() > 0.2 * length && ream->to.metres() < 0.65 * length;
+            return ream != nullptr && ream->from.metres() > 0.15 * length && ream->to.metres() < 0.40 * length;
         }));
+    }
+    void theLimitOfSpoilingGivesWayOnceListeningsTeachLittle()
+    {
+        // Beside the same plan with the limit kept: until the third listening both say the same, and where they part later the
+        // chance that all are in is the better for it.
+        PlanOptions kept;
+        kept.listeningsThatTeach = 99;
+        int parted = 0;
+        for (const std::uint64_t seed : {5U}) {
+            Bench bench(seed);
+            int rounds = 0;
+            for (int i = 0; i < 60; ++i) {
+                const auto a = advise(bench.book());
+                const auto b = advise(bench.book(), {}, kept);
+                VERIFY_OK(a);
+                VERIFY_OK(b);
+                const bool cuts = a->state == AdviceState::MakeCut;
+                const bool same = a->state == b->state &&
+                                  (!cuts || (a->steps.size() == b->steps.size() && a->steps.front().cut == b->steps.front().cut));
+                QVERIFY(same || rounds >= 3);
+                if (!same && cuts && b->state == AdviceState::MakeCut) {
+                    ++parted;
+                    QVERIFY(*a->steps.back().chanceAllAfter > *b->steps.back().chanceAllAfter);
+                }
+                if (a->state == AdviceState::Measure) {
+                    ++rounds;
+                    for (const auto& id : a->fingerings)
+                        bench.hear(id);
+                } else if (cuts) {
+                    bench.cut(a->steps.front().cut, a->steps.front().forecast);
+                } else {
+                    break;
+                }
+            }
+        }
+        QVERIFY2(parted > 0, qPrintable(QString::number(parted)));
     }
     void aNoteOutOfLineHoldsNothingUpOnceHeardAgain()
     {

@@ -301,7 +301,8 @@ void HeardAll::weigh(double repeat_cents)
 void expectListenings(Prior& prior, const Unknowns& u, const HeardAll& heard, const Priors& priors)
 {
     // Breath and thermometer of a day, and what is other from one sitting to the next within it. No source for the share; with a
-    // quarter beliefs on simulated blanks were a third too wide after four sittings of a day (docs/validation.md).
+    // quarter beliefs on simulated blanks were a quarter too wide after four sittings of a day, half after five
+    // (docs/validation.md).
     constexpr double ofTheDay = 0.1; // of the variance
     const auto n = static_cast<Eigen::Index>(heard.dayOf.size());
     Eigen::MatrixXd alike = Eigen::MatrixXd::Identity(n, n);

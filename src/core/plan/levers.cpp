@@ -77,8 +77,8 @@ std::vector<Lever> leversOf(const Instrument& instrument, LeverScope means, Metr
     if (means == LeverScope::Embouchure)
         return withRoom();
     // A stretch that is widened flattens a note where its sound has its pressure and sharpens it where it has its flow, and both
-    // lie elsewhere in each register: of all levers this one moves the registers furthest against each other [R96]. Stretches
-    // end at whole steps, so that they stay where they are while the foot is trimmed.
+    // lie elsewhere in each register [R96]: on a fife it moves them further against each other than stopper and embouchure hole
+    // do. Stretches end at whole steps, as stops on a rod are set.
     const Metres length = spec.foot == Foot::Open ? reach.shortest : instrument.length();
     const auto whole = [](Metres at) {
         return wholeStretch * std::round(at / wholeStretch);

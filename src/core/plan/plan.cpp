@@ -213,9 +213,9 @@ Weighed weigh(const Situation& s, const GoalPair& ends, const Pass& pass)
     return w;
 }
 
-/// The pass towards the careful end. The first listenings teach so much that no note is risked before them; later ones teach
-/// little, and what the limit of spoiling still holds back would be held back for good: then the limit gives way, as far as the
-/// chance that all are in gains by it, sharp notes counted in that chance like flat ones.
+/// The pass towards the careful end. The first listenings teach so much that the limit of spoiling holds until then; later ones
+/// teach little, and what it still holds back would be held back for good: then the limit gives way, as far as the chance that
+/// all are in gains by it, sharp notes counted in that chance like flat ones.
 Result<Pass> passTowards(const Situation& s, const GoalPair& ends)
 {
     auto best = DOWEL_TRY(buildPass(s, ends.careful, ends.aim));
