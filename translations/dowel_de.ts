@@ -1925,8 +1925,64 @@
         <translation>von der vorigen Marke</translation>
     </message>
     <message>
-        <source>Measure the model: sounding length, bore, and the middle of every hole, with the thumb hole ticked. Positions are scaled by the ratio of the notes, diameters by the ratio of the bores; then Dowel lays the holes out again on the plan&apos;s bore.</source>
-        <translation>Das Vorbild messen: klingende Länge, Bohrung und die Mitte jedes Lochs, das Daumenloch angekreuzt. Positionen werden nach dem Verhältnis der Töne übertragen, Durchmesser nach dem der Bohrungen; dann berechnet Dowel die Löcher auf der Bohrung des Plans neu.</translation>
+        <source>Overall length</source>
+        <translation>Gesamtlänge</translation>
+    </message>
+    <message>
+        <source>Top end to embouchure hole</source>
+        <translation>Oberes Ende bis Mundloch</translation>
+    </message>
+    <message>
+        <source>Stopper</source>
+        <translation>Stopfen</translation>
+    </message>
+    <message>
+        <source>Measure the model: its length, overall or sounding, its bore, and the middle of every hole, with the thumb hole ticked. Positions are scaled by the ratio of the notes, diameters by the ratio of the bores; then Dowel lays the holes out again on the plan&apos;s bore.</source>
+        <translation>Das Vorbild messen: seine Länge, gesamt oder klingend, seine Bohrung und die Mitte jedes Lochs; das Daumenloch wird angekreuzt. Positionen werden im Verhältnis der Töne umgerechnet, Durchmesser im Verhältnis der Bohrungen; dann berechnet Dowel die Löcher auf der Bohrung des Plans neu.</translation>
+    </message>
+    <message>
+        <source>sounding</source>
+        <translation>klingend</translation>
+    </message>
+    <message>
+        <source>at the foot</source>
+        <translation>am Fuß</translation>
+    </message>
+    <message>
+        <source>Pas&amp;te table…</source>
+        <translation>Tabelle ein&amp;fügen …</translation>
+    </message>
+    <message>
+        <source>Paste rows from a spreadsheet: position and diameter, separated by tabs, semicolons or commas; lowest hole first or last.</source>
+        <translation>Zeilen aus einer Tabelle einfügen: Position und Durchmesser, getrennt durch Tabulator, Strichpunkt oder Komma; das unterste Loch zuerst oder zuletzt.</translation>
+    </message>
+    <message>
+        <source>Embouchure hole</source>
+        <translation>Mundloch</translation>
+    </message>
+    <message>
+        <source>across</source>
+        <translation>quer</translation>
+    </message>
+    <message>
+        <source>From its middle to the top end</source>
+        <translation>Von seiner Mitte zum oberen Ende</translation>
+    </message>
+    <message>
+        <source>to the stopper</source>
+        <translation>zum Stopfen</translation>
+    </message>
+    <message>
+        <source>The overall length must be more than what lies above the sounding edge, %1.</source>
+        <translation>Die Gesamtlänge muss größer sein als das, was über der Anblaskante liegt, %1.</translation>
+    </message>
+    <message>
+        <source>Length of the embouchure hole</source>
+        <translation>Länge des Mundlochs</translation>
+    </message>
+    <message>
+        <source>Width of the embouchure hole</source>
+        <translation>Breite des Mundlochs</translation>
     </message>
 </context>
 <context>
@@ -2299,10 +2355,6 @@
         <translation>Werkzeugschublade</translation>
     </message>
     <message>
-        <source>The bits and hand tools of this shop. Layout, order of work and advice use these sizes and call each bit by its marking. A workbook that has been played keeps the sizes it was made with; the advice uses what is in the drawer today.</source>
-        <translation>Bohrer und Handwerkzeuge dieser Werkstatt. Lochplan, Arbeitsfolge und Ratschläge verwenden diese Größen und nennen jeden Bohrer bei seiner Bezeichnung. Ein bereits gespieltes Instrument behält die Größen, mit denen es gebaut wurde; der Rat richtet sich nach dem heutigen Bestand.</translation>
-    </message>
-    <message>
         <source>Bits to add</source>
         <translation>Neue Bohrer</translation>
     </message>
@@ -2345,6 +2397,10 @@
     <message>
         <source>&amp;Save</source>
         <translation>&amp;Speichern</translation>
+    </message>
+    <message>
+        <source>The bits and hand tools of this shop. Layout, order of work and advice use these sizes and call each bit by its marking. A workbook that has been played keeps the sizes it was made with; the advice uses what is in the drawer today. A bit known to drill larger than it is marked is typed with that: 9/32 +0.008.</source>
+        <translation>Die Bohrer und Handwerkzeuge dieser Werkstatt. Lochplan, Arbeitsfolge und Rat verwenden diese Größen und nennen jeden Bohrer bei seiner Bezeichnung. Ein gespieltes Werkbuch behält die Größen, mit denen es gemacht wurde; der Rat nimmt, was heute in der Schublade liegt. Ein Bohrer, der größer bohrt, als er bezeichnet ist, wird damit eingegeben: 9/32 +0.008.</translation>
     </message>
 </context>
 <context>
@@ -2451,10 +2507,6 @@
     <message>
         <source>Lowest note as the foot is cut, deviation in cents:</source>
         <translation>Tiefster Ton beim Kürzen des Fußes, Abweichung in Cent:</translation>
-    </message>
-    <message>
-        <source>Tick off each step as you finish it.</source>
-        <translation>Jeden fertigen Schritt abhaken.</translation>
     </message>
     <message>
         <source>%1 cents</source>
@@ -2615,6 +2667,10 @@
     <message>
         <source>These marks together move no note by more than %1 cents; the nearest mark to each length: %2 cents.</source>
         <translation>Diese Striche zusammen verstimmen keinen Ton um mehr als %1 Cent; der jeweils nächste Strich: %2 Cent.</translation>
+    </message>
+    <message>
+        <source>Tick off each step as you finish it; with Shift, all above it too.</source>
+        <translation>Jeden Schritt abhaken, wenn er fertig ist; mit Umschalt alle darüber mit.</translation>
     </message>
 </context>
 <context>
@@ -3978,6 +4034,49 @@ Letztes Mittel: das Fenster um eine Haaresbreite verlängern.</translation>
         <source>hole (✓ back)</source>
         <translation>✓ hinten</translation>
     </message>
+    <message>
+        <source>The bore, measured with a plug gauge, would tell most:</source>
+        <translation>Am meisten sagen würde die Bohrung, mit einem Lehrdorn gemessen:</translation>
+    </message>
+    <message>
+        <source>The wall under each finger, measured with calipers, would tell most:</source>
+        <translation>Am meisten sagen würde die Wand unter jedem Finger, mit dem Messschieber gemessen:</translation>
+    </message>
+    <message>
+        <source>The holes, measured with calipers once drilled, would tell most:</source>
+        <translation>Am meisten sagen würden die Löcher, nach dem Bohren mit dem Messschieber gemessen:</translation>
+    </message>
+    <message>
+        <source>The places of the holes, measured once drilled, would tell most:</source>
+        <translation>Am meisten sagen würden die Positionen der Löcher, nach dem Bohren gemessen:</translation>
+    </message>
+    <message>
+        <source>The length, measured once sawn, would tell most:</source>
+        <translation>Am meisten sagen würde die Länge, nach dem Sägen gemessen:</translation>
+    </message>
+    <message>
+        <source>The mouthpiece, filled with water from a syringe, would tell most:</source>
+        <translation>Am meisten sagen würde das Mundstück, mit Wasser aus einer Spritze gefüllt:</translation>
+    </message>
+    <message>
+        <source>The tube blown before any hole is drilled (Blank, Pitch without holes) would tell most:</source>
+        <translation>Am meisten sagen würde das Rohr, vor dem ersten Loch angeblasen (Rohling, Ton ohne Löcher):</translation>
+    </message>
+    <message>
+        <source>%1 would then be sure within %2 cents instead of %3.</source>
+        <comment>note, cents, cents</comment>
+        <translation>%1 wäre dann auf %2 Cent sicher statt auf %3.</translation>
+    </message>
+    <message>
+        <source>bore %1, wall %2, lowest note %3</source>
+        <comment>length, length, note</comment>
+        <translation>Bohrung %1, Wand %2, tiefster Ton %3</translation>
+    </message>
+    <message>
+        <source>Model: %1; here: %2. Its marks move with that, %3 most: by %4, counted %5.</source>
+        <comment>measures, hole, length, from the foot</comment>
+        <translation>Vorbild: %1; hier: %2. Damit verschieben sich seine Marken, am meisten %3: um %4, gezählt %5.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::LikeDialog</name>
@@ -5091,6 +5190,57 @@ Letztes Mittel: das Fenster um eine Haaresbreite verlängern.</translation>
         <source>&amp;Length</source>
         <translation>&amp;Länge</translation>
     </message>
+    <message>
+        <source>to</source>
+        <comment>a place</comment>
+        <translation>bis</translation>
+    </message>
+    <message>
+        <source>End the reamer went in at</source>
+        <translation>Ende, an dem der Räumer hineinging</translation>
+    </message>
+    <message>
+        <source>from the foot</source>
+        <translation>vom Fuß</translation>
+    </message>
+    <message>
+        <source>from the head</source>
+        <translation>vom Kopf</translation>
+    </message>
+    <message>
+        <source>Upper end of the stretch</source>
+        <translation>Oberes Ende der Strecke</translation>
+    </message>
+    <message>
+        <source>Lower end of the stretch</source>
+        <translation>Unteres Ende der Strecke</translation>
+    </message>
+    <message>
+        <source>Reamed, %1</source>
+        <comment>from the lip</comment>
+        <translation>Geräumt, %1</translation>
+    </message>
+    <message>
+        <source>Ream with %1</source>
+        <comment>a reamer</comment>
+        <translation>Räumen mit %1</translation>
+    </message>
+    <message>
+        <source>Ream a stretch of the bore</source>
+        <translation>Eine Strecke der Bohrung räumen</translation>
+    </message>
+    <message>
+        <source>narrowest bore %1</source>
+        <translation>engste Bohrung %1</translation>
+    </message>
+    <message>
+        <source>&amp;Tip in by</source>
+        <translation>&amp;Spitze hinein um</translation>
+    </message>
+    <message>
+        <source>&amp;Diameter</source>
+        <translation>&amp;Durchmesser</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::PassportDialog</name>
@@ -5415,6 +5565,18 @@ Letztes Mittel: das Fenster um eine Haaresbreite verlängern.</translation>
         <source>Effect of %1 in cents (+ widens):</source>
         <comment>0.1 mm</comment>
         <translation>Wirkung von %1 in Cent (+ weitet):</translation>
+    </message>
+    <message>
+        <source>longer lip ramp</source>
+        <translation>längere Labiumschräge</translation>
+    </message>
+    <message>
+        <source>another stopper</source>
+        <translation>anderer Stopfen</translation>
+    </message>
+    <message>
+        <source>reamed taper</source>
+        <translation>geräumter Kegel</translation>
     </message>
 </context>
 <context>
@@ -5905,6 +6067,10 @@ Letztes Mittel: das Fenster um eine Haaresbreite verlängern.</translation>
         <source>New: %1</source>
         <comment>family</comment>
         <translation>Neu: %1</translation>
+    </message>
+    <message>
+        <source>a beginner blows</source>
+        <translation>ein Anfänger bläst</translation>
     </message>
 </context>
 <context>
@@ -6495,10 +6661,6 @@ rechnet</translation>
         <translation>Das e&amp;rste Register hat Vorrang</translation>
     </message>
     <message>
-        <source>Holes first, graded sizes and all registers keep the most wood for the longest. With priority for the first register, higher notes count a tenth and get twice the tolerance.</source>
-        <translation>Löcher zuerst, abgestufte Größen und alle Register lassen das meiste Holz am längsten stehen. Hat das erste Register Vorrang, zählen höhere Töne ein Zehntel und bekommen die doppelte Toleranz.</translation>
-    </message>
-    <message>
         <source>&amp;Even timbre</source>
         <translation>&amp;Gleichmäßiger Klang</translation>
     </message>
@@ -6518,6 +6680,22 @@ rechnet</translation>
     <message>
         <source>Apply</source>
         <translation>Anwenden</translation>
+    </message>
+    <message>
+        <source>&amp;Few rounds</source>
+        <translation>&amp;Wenige Durchgänge</translation>
+    </message>
+    <message>
+        <source>&amp;Usual work</source>
+        <translation>Ü&amp;bliche Arbeit</translation>
+    </message>
+    <message>
+        <source>As &amp;good as possible</source>
+        <translation>So &amp;gut wie möglich</translation>
+    </message>
+    <message>
+        <source>Holes first, graded sizes and all registers keep the most wood for the longest. With priority for the first register, higher notes count a tenth and get twice the tolerance. With few rounds a cut must gain eight points of the chance that all are in tune and the work ends after six listenings at most; as good as possible goes on for a single point.</source>
+        <translation>Löcher zuerst, abgestufte Größen und alle Register lassen am längsten am meisten Holz stehen. Mit Vorrang für das erste Register zählen höhere Töne ein Zehntel und bekommen die doppelte Toleranz. Bei wenigen Durchgängen muss ein Schnitt die Aussicht, dass alle stimmen, um acht Punkte heben, und nach höchstens sechs Durchgängen ist Schluss; so gut wie möglich arbeitet für einen einzigen Punkt weiter.</translation>
     </message>
 </context>
 <context>
@@ -8888,6 +9066,50 @@ rechnet</translation>
         <source>Reaming here makes %1 %2 cents flatter and %3 %4 cents sharper.</source>
         <comment>notes, by how much</comment>
         <translation>Räumen an dieser Stelle macht %1 um %2 Cent tiefer und %3 um %4 Cent höher.</translation>
+    </message>
+    <message>
+        <source>Ream the bore to a taper from %1 to %2</source>
+        <comment>places</comment>
+        <translation>Bohrung von %1 bis %2 kegelig räumen</translation>
+    </message>
+    <message>
+        <source>Cut the lip to a longer ramp</source>
+        <translation>Das Labium länger anschrägen</translation>
+    </message>
+    <message>
+        <source>Put in another stopper</source>
+        <translation>Einen anderen Stopfen einsetzen</translation>
+    </message>
+    <message>
+        <source>sharp chisel or flat file, towards the edge</source>
+        <translation>scharfer Stechbeitel oder Flachfeile, zur Kante hin</translation>
+    </message>
+    <message>
+        <source>reamer, turned by hand with a stop at its depth</source>
+        <translation>Räumer, von Hand gedreht, mit Anschlag in seiner Tiefe</translation>
+    </message>
+    <message>
+        <source>%1 is %2; a wider bore there moves that note.</source>
+        <comment>note, how far off</comment>
+        <translation>%1 ist %2; eine weitere Bohrung dort bewegt diesen Ton.</translation>
+    </message>
+    <message>
+        <source>%1 is %2; a thinner lip changes how that note speaks.</source>
+        <comment>note, how far off</comment>
+        <translation>%1 ist %2; ein dünneres Labium ändert, wie dieser Ton anspricht.</translation>
+    </message>
+    <message>
+        <source>%1 is %2; the stopper&apos;s face moves every note.</source>
+        <comment>note, how far off</comment>
+        <translation>%1 ist %2; die Fläche des Stopfens verschiebt jeden Ton.</translation>
+    </message>
+    <message>
+        <source>few rounds</source>
+        <translation>wenige Durchgänge</translation>
+    </message>
+    <message>
+        <source>as good as possible</source>
+        <translation>so gut wie möglich</translation>
     </message>
 </context>
 <context>

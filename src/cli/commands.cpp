@@ -256,7 +256,7 @@ void addWork(CLI::App& app, Asked& a)
     auto* next = app.add_subcommand("advise", "Recommend the next cut, or what to play");
     next->add_option("book", a.book, "BOOK.dowel")->required();
     next->add_option("--shop-memory", a.advice.memory, "MEMORY.json: estimates from the other instruments of the shop");
-    next->add_option("--effort", a.advice.effort, "quick, usual or best: what a cut must gain")
+    next->add_option("--effort", a.advice.effort, "quick, usual or best: what a cut must gain; else as the tuning strategy says")
         ->check(CLI::IsMember({"quick", "usual", "best"}));
     next->add_option("--drawer", a.advice.drawer, "DRAWER.json: bits and tools of the shop");
     a.does(next, [&a] { return adviseNext(a.book, a.advice); });

@@ -3,6 +3,7 @@
 
 #include "core/acoustics/colour.h"
 #include "core/base/ratio.h"
+#include "core/fit/telling.h"
 #include "core/forecast/forecast.h"
 #include "core/forecast/sensitivity.h"
 #include "core/plan/diagnosis.h"
@@ -111,9 +112,18 @@ Answer predict(const std::string& path, const PredictAsked& asked)
                          {"cents", tidy(cents)},
                          {"sd_cents", tidy(s.sd)}});
     }
-    if (asked.full)
+    Json answer;
+    if (asked.full) {
         DOWEL_TRY(addDetails(notes, shape, forecaster.posterior(), *formulas));
-    return Json{{"notes", notes}};
+        const auto telling = DOWEL_TRY(measureThatTells(forecaster.posterior(), shape));
+        if (telling)
+            answer["worth_measuring"] = {{"what", measurableName(telling->what)},
+                                         {"fingering", telling->note.text},
+                                         {"sd_cents", tidy(telling->spread.cents())},
+                                         {"then_sd_cents", tidy(telling->spreadThereby.cents())}};
+    }
+    answer["notes"] = std::move(notes);
+    return answer;
 }
 
 } // namespace dowel::cli

@@ -129,17 +129,13 @@ Answer create(const std::string& path, const std::string& spec, const std::optio
 
 Answer adviseNext(const std::string& path, const AdviceAsked& asked)
 {
-    PlanOptions options = optionsFor(effortFromName(asked.effort).value_or(Effort::Usual));
     std::optional<BitDrawer> drawer;
     if (!asked.drawer.empty()) {
         auto read = DOWEL_TRY(io::readDrawerFile(asked.drawer));
         drawer = std::move(read);
     }
     auto store = DOWEL_TRY(Store::open(path, Store::Mode::Work));
-    if (drawer) {
-        options.tools = toolsOf(*drawer, store.book().present().spec().tools);
-        options.handWork = drawer->worksByHand();
-    }
+    const PlanOptions options = session::planOptions(store.book(), drawer ? &*drawer : nullptr, effortFromName(asked.effort));
     const auto advised = session::advise(store, {asked.memory, session::MemoryUse::Need::Asked}, {}, options);
     if (!advised)
         return advised.error();

@@ -13,7 +13,7 @@ namespace dowel::cli {
 struct AdviceAsked
 {
     std::string memory; ///< where the shop memory is that the advice learns from and adds this instrument to; empty for none
-    std::string effort = "usual";
+    std::string effort{}; ///< empty: as the workbook's tuning strategy has it
     std::string drawer; ///< file of what is in the drawer; empty: what the workbook knows
 };
 

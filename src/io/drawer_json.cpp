@@ -21,8 +21,17 @@ Result<BitDrawer> drawerFromJson(const Json& json, const std::string& name)
     }
     std::sort(drawer.bits.begin(), drawer.bits.end(), [](const Bit& a, const Bit& b) { return a.diameter < b.diameter; });
     drawer.tools = r.texts("tools");
-    if (r.has("reamers")) // those of the workbook's joints; known to what reads a specification
-        (void)r.objects("reamers");
+    for (JsonReader& one : r.objects("reamers")) {
+        if (!one.has("name") || !one.has("shape"))
+            continue; // told in words of another program
+        Reamer reamer{one.text("name"), {}};
+        for (JsonReader& point : one.objects("shape"))
+            reamer.shape.push_back(
+                {Metres::fromMillimetres(point.number("from_tip_mm")), Metres::fromMillimetres(point.number("diameter_mm"))});
+        if (!error)
+            DOWEL_TRY(checked(reamer));
+        drawer.reamers.push_back(std::move(reamer));
+    }
     r.finish();
     if (error)
         return *error;
@@ -39,8 +48,15 @@ std::string drawerText(const BitDrawer& drawer)
 {
     Json bits = Json::array();
     for (const Bit& b : drawer.bits)
-        bits.push_back(b.name);
-    return Json{{"bits", bits}, {"tools", drawer.tools}}.dump(2) + "\n";
+        bits.push_back(markingOf(b));
+    Json json{{"bits", bits}, {"tools", drawer.tools}};
+    for (const Reamer& r : drawer.reamers) {
+        Json shape = Json::array();
+        for (const ReamerPoint& p : r.shape)
+            shape.push_back({{"from_tip_mm", tidy(p.fromTip.millimetres())}, {"diameter_mm", tidy(p.diameter.millimetres())}});
+        json["reamers"].push_back({{"name", r.name}, {"shape", shape}});
+    }
+    return json.dump(2) + "\n";
 }
 
 } // namespace dowel::io

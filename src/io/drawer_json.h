@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A shop's drawer as JSON: {"bits": ["4 mm", "9/32", "#7", "F"], "tools": ["knife", "file"]}.
+// A shop's drawer as JSON: {"bits": ["4 mm", "9/32", "#7", "F"], "tools": ["knife", "file"], "reamers": [{"name": "Long cone",
+// "shape": [{"from_tip_mm": 0, "diameter_mm": 9.8}, ...]}]}.
 #pragma once
 
 #include "core/shop/bit_drawer.h"

@@ -103,6 +103,8 @@ Json written(const PracticeEntry& p)
     Json json{{"seed", p.seed}, {"celsius", tidy(p.room.celsius())}, {"noise_db", p.noise_dB}};
     if (p.ownFirst)
         json["own_first"] = true;
+    if (p.beginner)
+        json["beginner"] = true;
     return json;
 }
 
@@ -121,10 +123,13 @@ Json written(const MeasureEntry& m)
 
 Json written(const StrategyEntry& s)
 {
-    return {{"foot_first", s.strategy.footFirst},
-            {"one_size", s.strategy.oneSize},
-            {"low_register", s.strategy.lowRegister},
-            {"even_timbre", tidy(s.strategy.evenTimbre)}};
+    Json json{{"foot_first", s.strategy.footFirst},
+              {"one_size", s.strategy.oneSize},
+              {"low_register", s.strategy.lowRegister},
+              {"even_timbre", tidy(s.strategy.evenTimbre)}};
+    if (s.strategy.effort != Effort::Usual)
+        json["effort"] = effortName(s.strategy.effort);
+    return json;
 }
 
 Json written(const AmendEntry& a)
@@ -241,6 +246,7 @@ void read(const Source& from, PracticeEntry& e)
     e.room = Temperature::fromCelsius(from.r.number("celsius"));
     e.noise_dB = from.r.number("noise_db");
     e.ownFirst = from.r.boolean("own_first", false);
+    e.beginner = from.r.boolean("beginner", false);
 }
 
 void read(const Source& from, NoteEntry& e)
@@ -261,6 +267,11 @@ void read(const Source& from, StrategyEntry& e)
     e.strategy.oneSize = from.r.boolean("one_size", false);
     e.strategy.lowRegister = from.r.boolean("low_register", false);
     e.strategy.evenTimbre = from.r.number("even_timbre");
+    const std::string effort = from.r.text("effort", std::string(effortName(Effort::Usual)));
+    if (const auto known = effortFromName(effort))
+        e.strategy.effort = *known;
+    else
+        from.r.fail(ErrorCode::BadValue, "effort", {FactId::Known, effort, "quick, usual, best"});
 }
 
 void read(const Source& from, AmendEntry& e)

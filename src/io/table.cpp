@@ -80,7 +80,8 @@ Line lineOf(const StrategyEntry& s)
 {
     return {std::string(s.strategy.footFirst ? "foot first" : "holes first") + (s.strategy.oneSize ? ", one size" : ", graded") +
             (s.strategy.lowRegister ? ", low register" : ", all registers") + ", even timbre " +
-            number(s.strategy.evenTimbre, 2)};
+            number(s.strategy.evenTimbre, 2) +
+            (s.strategy.effort == Effort::Usual ? "" : ", " + std::string(effortName(s.strategy.effort)))};
 }
 
 Line lineOf(const AmendEntry& a)

@@ -28,6 +28,38 @@ constexpr double pi = std::numbers::pi;
 constexpr double driveFalls_dB = -8.0;
 // A tube's answer counts by its root, as harmonics feed each other.
 constexpr double answerCounts = 0.5;
+/// A reed that yields stands for more volume than one of cane on a mouthpiece, differs more from piece to piece, and its wet wall
+/// takes more of the sound. Common practice, no source.
+struct SoftReed
+{
+    double volume = 1.0;
+    double spread = 0.0; ///< logarithm, from piece to piece
+    double losses = 1.0;
+};
+SoftReed reedOf(const InstrumentSpec& spec)
+{
+    if (!std::holds_alternative<ClosedTop>(spec.excitation) || std::get<ClosedTop>(spec.excitation).lip)
+        return {};
+    if (spec.material == "straw")
+        return {1.25, 0.15, 1.1};
+    if (spec.material == "vegetable")
+        return {1.1, 0.10, 1.3};
+    return {};
+}
+
+/// What a hand does to a take, in cents.
+struct Unsteadiness
+{
+    double scatter; ///< from take to take, one sigma
+    double drift;   ///< within one, at most, either way
+    double vibrato;
+    double noise_dB; ///< more breath beside the tone
+};
+Unsteadiness unsteadinessOf(Hand hand)
+{
+    return hand == Hand::Beginner ? Unsteadiness{5.0, 9.0, 4.0, 6.0} : Unsteadiness{1.0, 2.0, 1.5, 0.0};
+}
+
 constexpr double leastAnswer_dB = -36.0;
 constexpr double mostAnswer_dB = 6.0;
 
@@ -46,6 +78,7 @@ SimulatedPlayer::SimulatedPlayer(const Practice& practice) : m_practice(practice
     m_hidden.blowPerOctave_cents = 2.5 * r.normal();
     m_hidden.secondRegister_cents = 3.0 * r.normal();
     m_hidden.neighbours = r.uniform(1.0, 2.0);
+    m_hidden.reed = r.normal();
 }
 
 namespace {
@@ -127,13 +160,15 @@ Tube SimulatedPlayer::hiddenTube(const Instrument& believed, const Fingering& fi
         tube.mouth = Mouth::ClosedTop;
         tube.volume_m3 = std::get<ClosedTop>(spec.excitation).volume.cubicMetres() * m_hidden.mouthScale;
     }
+    const SoftReed reed = reedOf(spec);
+    tube.volume_m3 *= reed.volume * std::exp(reed.spread * m_hidden.reed);
     tube.mouthSlope = m_hidden.mouthSlope;
-    tube.kelvin = room.kelvin() + m_hidden.breathKelvin;
+    tube.kelvin = room.kelvin() + m_hidden.breathKelvin * m_practice.warmed;
     double rough = 0.0; // as the maker says the wall is, along the tube
     for (std::size_t i = 1; i < spec.bore.size(); ++i)
         rough +=
             spec.bore[i - 1].roughness * ((spec.bore[i].at - spec.bore[i - 1].at) / (spec.bore.back().at - spec.bore.front().at));
-    tube.roughness = m_hidden.roughness * rough;
+    tube.roughness = m_hidden.roughness * rough * reed.losses;
     tube.neighbours = m_hidden.neighbours;
     return tube;
 }
@@ -155,8 +190,9 @@ Result<PlayedTake> SimulatedPlayer::play(const Instrument& believed, const Finge
     enterDoor(Door::Player);
     const auto steady = DOWEL_TRY(truth(believed, fingering, m_practice.room));
     Random r(mixed(m_practice.seed + 0x51ED27 * (takeNumber + 1), fingering.id.text));
+    const Unsteadiness hand = unsteadinessOf(m_practice.hand);
     PlayedTake take;
-    take.truth = Hertz::fromHertz(steady.hertz() * std::exp2(1.0 * r.normal() / 1200.0));
+    take.truth = Hertz::fromHertz(steady.hertz() * std::exp2(hand.scatter * r.normal() / 1200.0));
 
     const double rate = 48000.0;
     const double silence_s = 0.15;
@@ -164,8 +200,8 @@ Result<PlayedTake> SimulatedPlayer::play(const Instrument& believed, const Finge
     const double release_s = 0.06;
     const double flatStart_cents = r.uniform(20.0, 45.0);
     const double attack_s = r.uniform(0.03, 0.06);
-    const double drift_cents = r.uniform(-2.0, 2.0);
-    const double vibrato_cents = r.uniform(0.0, 1.5);
+    const double drift_cents = hand.drift * r.uniform(-1.0, 1.0);
+    const double vibrato_cents = r.uniform(0.0, hand.vibrato);
     const double vibrato_Hz = r.uniform(4.5, 6.0);
     const double level = 0.25 * r.uniform(0.8, 1.2);
     // What drives the tube falls off with the harmonics; what the tube answers with makes the rest.
@@ -179,7 +215,7 @@ Result<PlayedTake> SimulatedPlayer::play(const Instrument& believed, const Finge
     double power = 0.0;
     for (const double a : partial)
         power += 0.5 * a * a;
-    const double noise = std::sqrt(power * std::pow(10.0, -m_practice.noise_dB / 10.0));
+    const double noise = std::sqrt(power * std::pow(10.0, (hand.noise_dB - m_practice.noise_dB) / 10.0));
 
     take.samples.rate_Hz = rate;
     const auto count = static_cast<std::size_t>((2.0 * silence_s + sounding_s + release_s) * rate);

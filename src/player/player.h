@@ -15,11 +15,14 @@ namespace dowel::player {
 
 struct Tube;
 
+enum class Hand { Steady, Beginner };
 struct Practice
 {
     std::uint64_t seed = 1;
     Temperature room = Temperature::fromCelsius(21.0);
     double noise_dB = 24.0; ///< harmonic power over breath noise
+    Hand hand = Hand::Steady;
+    double warmed = 1.0; ///< how much of the breath's warmth the tube has taken on: 0 for one that comes out of the case
     friend bool operator==(const Practice&, const Practice&) = default;
 };
 
@@ -58,6 +61,7 @@ private:
         double blowPerOctave_cents;
         double secondRegister_cents;
         double neighbours;
+        double reed; ///< how soft a reed of straw or vegetable came out, standard normal
     };
     /// What is really there: the instrument as believed, with all that is other than that.
     [[nodiscard]] Tube hiddenTube(const Instrument& believed, const Fingering& fingering, Temperature room) const;

@@ -44,6 +44,16 @@ Status keep(Store& store, const Advice& advice)
 
 } // namespace
 
+PlanOptions planOptions(const Workbook& book, const BitDrawer* drawer, std::optional<Effort> asked)
+{
+    PlanOptions options = optionsFor(asked.value_or(book.strategy().effort));
+    if (drawer == nullptr)
+        return options;
+    options.tools = toolsOf(*drawer, book.present().spec().tools);
+    options.handWork = drawer->worksByHand();
+    return options;
+}
+
 Result<Advised> advise(Store& store, const MemoryUse& memory, const Cancel& cancel, const PlanOptions& options)
 {
     if (!store.book().sounds())

@@ -4,6 +4,7 @@
 
 #include "core/base/cancel.h"
 #include "core/plan/plan.h"
+#include "core/shop/bit_drawer.h"
 #include "store/store.h"
 
 #include <optional>
@@ -18,6 +19,10 @@ struct MemoryUse
     std::string path; ///< empty: none
     enum class Need { Wished, Asked } need = Need::Wished;
 };
+
+/// What the plan goes by for this workbook: as far as its maker wants to go (or as it was asked for this once), with the sizes
+/// and hands of the shop's drawer where there is one.
+[[nodiscard]] PlanOptions planOptions(const Workbook& book, const BitDrawer* drawer, std::optional<Effort> asked = {});
 
 struct Advised
 {

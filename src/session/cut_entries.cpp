@@ -8,13 +8,33 @@
 
 namespace dowel::session {
 
-Result<CutEntry> ownCutEntry(const Workbook& book, const Cut& cut)
+namespace {
+
+Result<CutEntry> unadvised(const Instrument& there, const Cut& cut)
 {
-    const auto from = presentSize(book.present(), cut);
+    const auto from = presentSize(there, cut);
     if (!from)
         return holeOf(cut) ? Error{ErrorCode::UnknownName, "hole", Fact::said(holeOf(cut)->text)}
                            : Error{ErrorCode::BadValue, std::string(factsOf(cut).word), FactId::NothingOfThatKind};
     return CutEntry{cut, *from, {}, {}};
+}
+
+} // namespace
+
+Result<CutEntry> ownCutEntry(const Workbook& book, const Cut& cut)
+{
+    return unadvised(book.present(), cut);
+}
+
+Result<std::vector<CutEntry>> ownCutEntries(const Workbook& book, const std::vector<Cut>& cuts)
+{
+    std::vector<CutEntry> entries;
+    Instrument there = book.present();
+    for (const Cut& cut : cuts) {
+        entries.push_back(DOWEL_TRY(unadvised(there, cut)));
+        there = DOWEL_TRY(applied(there, cut));
+    }
+    return entries;
 }
 
 std::vector<NoteForecast> forecastOf(const Forecaster& forecaster, const Instrument& present, const Cut& cut)

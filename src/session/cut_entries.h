@@ -16,5 +16,8 @@ namespace dowel::session {
 [[nodiscard]] Result<CutEntry> cutEntry(const Workbook& book, const Cut& cut);
 /// A cut that nobody advised, whatever the plan has in mind for the same place: no forecast is held to it. Errors as cutEntry().
 [[nodiscard]] Result<CutEntry> ownCutEntry(const Workbook& book, const Cut& cut);
+/// Work that takes several cuts one after the other, each from the shape that the one before it left. Errors as cutEntry() and
+/// applied().
+[[nodiscard]] Result<std::vector<CutEntry>> ownCutEntries(const Workbook& book, const std::vector<Cut>& cuts);
 
 } // namespace dowel::session

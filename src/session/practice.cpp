@@ -7,6 +7,7 @@
 #include "player/player.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace dowel::session {
 
@@ -16,7 +17,13 @@ Result<Samples> played(const Workbook& book, const FingeringId& fingering, Tempe
     const Fingering* f = book.present().find(fingering);
     if (!practice || f == nullptr)
         return Error{ErrorCode::UnknownName, "fingering", Fact::said(fingering.text)};
-    const player::SimulatedPlayer player({practice->seed, room, practice->noise_dB});
+    player::Practice with{practice->seed, room, practice->noise_dB};
+    if (practice->beginner) {
+        constexpr double notesToWarm = 6.0;
+        with.hand = player::Hand::Beginner;
+        with.warmed = 1.0 - std::exp(-static_cast<double>(book.readings().size()) / notesToWarm);
+    }
+    const player::SimulatedPlayer player(with);
     auto take = DOWEL_TRY(player.play(book.present(), *f, takesOf(book, fingering) + again));
     return std::move(take.samples);
 }

@@ -136,24 +136,24 @@ void scale(Excitation& excitation, double factor)
 
 } // namespace
 
-Result<Instrument> asRow(const Blank& blank, const PlanTarget& target, const std::string& lowest, std::vector<Station> bore,
-                         Metres wall, std::vector<Hole> holes)
+Result<Instrument> asRow(const Blank& blank, const PlanTarget& target, MeasuredRow row)
 {
     InstrumentSpec spec = blank.spec;
     spec.name = "Model";
     PlanTarget own = target;
-    own.lowest = lowest;
+    own.lowest = row.lowest;
     auto chart = DOWEL_TRY(fingeringChart(spec.family, own));
-    const double wider = bore.front().diameter / spec.bore.front().diameter;
-    scale(spec.excitation, wider);
+    scale(spec.excitation, row.bore.front().diameter / spec.bore.front().diameter);
     if (auto* duct = std::get_if<Duct>(&spec.excitation))
-        duct->chimney = wall;
-    spec.bore = std::move(bore);
-    spec.wall = wall;
+        duct->chimney = row.wall;
+    if (row.mouth)
+        spec.excitation = *row.mouth;
+    spec.bore = std::move(row.bore);
+    spec.wall = row.wall;
     spec.slides.clear();
     spec.nodes.clear();
     spec.limits = {};
-    spec.holes = std::move(holes);
+    spec.holes = std::move(row.holes);
     spec.fingerings.clear();
     for (Fingering& f : chart)
         if (spec.holes.size() == blank.holeCount)

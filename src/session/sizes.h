@@ -19,11 +19,18 @@ namespace dowel::session {
 /// Store::open(), planFromText() and readSpecFile().
 [[nodiscard]] Result<io::PlanKept> modelIn(const std::string& path);
 
-/// A row that was measured or set by proportion, as an instrument of the blank's family with this lowest note: its mouth in
-/// proportion to its bore, the family's chart where it has as many holes, else the lowest note alone. Errors: BadValue (where =
-/// the note), BadGeometry.
-[[nodiscard]] Result<Instrument> asRow(const Blank& blank, const PlanTarget& target, const std::string& lowest,
-                                       std::vector<Station> bore, Metres wall, std::vector<Hole> holes);
+/// A row that was measured or set by proportion.
+struct MeasuredRow
+{
+    std::string lowest; ///< note with all holes closed
+    std::vector<Station> bore;
+    Metres wall;
+    std::vector<Hole> holes;
+    std::optional<Transverse> mouth{}; ///< where it was measured too; else the blank's in proportion to the bore
+};
+/// As an instrument of the blank's family: the family's chart where it has as many holes, else the lowest note alone. Errors:
+/// BadValue (where = the note), BadGeometry.
+[[nodiscard]] Result<Instrument> asRow(const Blank& blank, const PlanTarget& target, MeasuredRow row);
 /// What such a row plays by the model alone: cents of each note over its target, all counted from its own lowest note, which
 /// comes first as what it is off by. Errors: those of fit().
 [[nodiscard]] Result<std::vector<Cents>> ownScale(const Instrument& row, const Priors& priors = {});

@@ -46,10 +46,16 @@ QString work(const Cut& cut, LengthUnit unit)
               [unit](const Ream& c) {
                   return tr("Ream the bore from %1 to %2", "places").arg(roughPlace(c.from, unit), roughPlace(c.to, unit));
               },
+              [unit](const ReamTaper& c) {
+                  return tr("Ream the bore to a taper from %1 to %2", "places")
+                      .arg(roughPlace(c.from, unit), roughPlace(c.to, unit));
+              },
               [](const Sink& c) { return tr("Countersink %1", "%1 hole").arg(QString::fromStdString(c.hole.text)); },
               [](const Groove& c) { return tr("Thin the wall under %1", "%1 hole").arg(QString::fromStdString(c.hole.text)); },
               [](const OpenWindway&) { return tr("Make the windway higher"); },
               [](const Chamfer&) { return tr("Chamfer the windway"); },
+              [](const CutLip&) { return tr("Cut the lip to a longer ramp"); },
+              [](const ChangeStopper&) { return tr("Put in another stopper"); },
               [](const MoveStopper&) { return tr("Move the stopper"); },
               [](const MoveSlide&) { return tr("Draw the joint out or in"); },
               [](const MoveBlock&) { return tr("Move the block"); },
@@ -117,10 +123,13 @@ QString tool(const AdviceStep& step, LengthUnit unit, const BitDrawer* drawer, c
                             [](const Groove&) { return tr("half-round file"); },
                             [](const OpenWindway&) { return tr("flat file, thin"); },
                             [](const Chamfer&) { return tr("fine file or knife"); },
+                            [](const CutLip&) { return tr("sharp chisel or flat file, towards the edge"); },
+                            [](const ChangeStopper&) { return tr("push rod with a mark"); },
                             [](const MoveSlide&) { return tr("by hand"); },
                             [](const MoveBlock&) { return tr("push rod with a mark"); },
                             [](const Smooth&) { return tr("abrasive on a long rod, turned by hand"); },
                             [](const Lacquer&) { return tr("swab on a rod, thin coats"); },
+                            [](const ReamTaper&) { return tr("reamer, turned by hand with a stop at its depth"); },
                             [](const Ream&) {
                                 return tr("scraper on a rod, or abrasive round a dowel; stops for both ends of the stretch");
                             }},
@@ -159,6 +168,7 @@ QString why(const AdviceStep& step, LengthUnit unit)
             [](const Deepen&) {
                 return tr("%1 is %2; a deeper bore lowers the pitch. A plug can raise it again.", "note, how far off");
             },
+            [](const ReamTaper&) { return tr("%1 is %2; a wider bore there moves that note.", "note, how far off"); },
             [](const Ream&) {
                 return tr("%1 is %2; reaming here moves that note most and changes the registers differently.",
                           "note, how far off");
@@ -194,6 +204,8 @@ QString why(const AdviceStep& step, LengthUnit unit)
                 return tr("%1 is %2; a coat inside makes the bore smooth and a little narrower.", "note, how far off");
             },
             [](const Chamfer&) { return tr("%1 is %2; the windway's edges change how that note speaks.", "note, how far off"); },
+            [](const CutLip&) { return tr("%1 is %2; a thinner lip changes how that note speaks.", "note, how far off"); },
+            [](const ChangeStopper&) { return tr("%1 is %2; the stopper's face moves every note.", "note, how far off"); },
             [](const Fill&) {
                 return tr("%1 is %2; this hole moves that note most.", "note, how far off");
             }},
@@ -284,6 +296,8 @@ QString strategy(const TuningStrategy& s)
                       s.lowRegister ? tr("first register priority") : tr("all registers")};
     if (s.evenTimbre > 0.0)
         words << tr("even timbre %1 %").arg(std::lround(100.0 * s.evenTimbre));
+    if (s.effort != Effort::Usual)
+        words << (s.effort == Effort::Quick ? tr("few rounds") : tr("as good as possible"));
     return words.join(QStringLiteral(", "));
 }
 
@@ -339,10 +353,13 @@ QString caution(const AdviceStep& step)
               [&](const OpenEmbouchure&) { return blade(); },
               [&](const UndercutEmbouchure&) { return blade(); },
               [&](const Ream&) { return blade(); },
+              [&](const ReamTaper&) { return blade(); },
               [&](const Sink&) { return blade(); },
               [&](const Groove&) { return blade(); },
               [&](const OpenWindway&) { return blade(); },
               [&](const Chamfer&) { return blade(); },
+              [&](const CutLip&) { return blade(); },
+              [&](const ChangeStopper&) { return pushed(); },
               [](const TrimFoot&) { return tr("Cut away from yourself; keep the dust out of your lungs."); },
               [](const Deepen&) {
                   return tr("Know how much wood is left below the bit. Clamp the pipe, no gloves near the bit; draw it out often "

@@ -89,7 +89,7 @@ private Q_SLOTS:
         // Q = k / (2 alpha) where the walls take all (Fletcher and Rossing): a narrow pipe, closed at both ends.
         Shape s = pipe(0.6, 0.008);
         s.footClosed = true;
-        s.excitation[0] = 1e-12;
+        s.excitation[closedTop::volume] = 1e-12;
         const NoteQuery q{{}, 1};
         const auto a = Model(s, {}).answers(std::span(&q, 1))->front();
         const double omega = 2.0 * std::numbers::pi * a.hertz;
@@ -130,7 +130,7 @@ private Q_SLOTS:
     void aReedPipesSecondHarmonicHasNoResonance()
     {
         Shape s = pipe(0.5, 0.0146);
-        s.excitation[0] = 1e-9;
+        s.excitation[closedTop::volume] = 1e-9;
         const auto harmonicity = colourOf(s, {{}, 1}).harmonicity;
         QVERIFY(std::none_of(harmonicity.begin(), harmonicity.end(),
                              [](const Harmonicity& h) { return h.harmonic == 2 || h.harmonic == 4; }));
@@ -160,7 +160,7 @@ private Q_SLOTS:
         s.mouth = Shape::Mouth::Transverse;
         s.excitation = {0.012, 0.010, 0.0045, 0.017, 0.3, 0.0};
         const auto octave = [&](double stopper) {
-            s.excitation[3] = stopper;
+            s.excitation[across::stopper] = stopper;
             return colourOf(s, {{}, 1});
         };
         QVERIFY(octave(0.017).speech == Speech::Well);
@@ -172,7 +172,7 @@ private Q_SLOTS:
     {
         // common practice, no source: without a register hole a reed falls back into its low register.
         Shape s = pipe(0.5, 0.0146);
-        s.excitation[0] = 1.5e-6;
+        s.excitation[closedTop::volume] = 1.5e-6;
         s.holes = {{0.16, 0.0025, 0.0025, 0.006}};
         const NoteColour without = colourOf(s, {{true}, 2});
         QVERIFY(without.speech == Speech::Reluctantly);

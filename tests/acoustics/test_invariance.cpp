@@ -58,7 +58,7 @@ Shape randomShape(Random& r)
         s.excitation = {r.uniform(0.4, 0.7) * top, r.uniform(0.4, 0.7) * top, s.wall_m,
                         r.uniform(0.008, 0.03),    r.uniform(0.0, 0.5),       0.0};
     else
-        s.excitation[0] = r.uniform(1e-7, 4e-6);
+        s.excitation[closedTop::volume] = r.uniform(1e-7, 4e-6);
     if (r.uniform() < 0.4)
         s.slides = {{length * 0.1, r.uniform(0.0, 0.01), top * 1.1}};
     const auto holes = r.next() % 9;
@@ -203,7 +203,7 @@ private Q_SLOTS:
             s.bore = {{0.0, top}, {0.6, 0.04}};
             s.wall_m = 0.002;
             const double apex = 0.6 * top / (0.04 - top);
-            s.excitation[0] = std::numbers::pi * top * top / 12.0 * apex;
+            s.excitation[closedTop::volume] = std::numbers::pi * top * top / 12.0 * apex;
             const auto f = Model(s, {}).registers({{}, 1}, 4);
             QCOMPARE(f.size(), std::size_t(4));
             for (int n = 2; n <= 4; ++n)

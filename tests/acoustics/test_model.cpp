@@ -80,7 +80,7 @@ private Q_SLOTS:
     void aReedPipeJumpsTwelfthsAndAFluteOctaves()
     {
         Shape reed = pipe(0.5, 0.0146);
-        reed.excitation[0] = 1e-9;
+        reed.excitation[closedTop::volume] = 1e-9;
         VERIFY_NEAR(hertz(reed, still(), 2) / hertz(reed, still(), 1), 3.0, 0.01);
         Shape flute = pipe(0.5, 0.0146);
         flute.mouth = Shape::Mouth::Duct;
@@ -223,7 +223,7 @@ private Q_SLOTS:
         flute.mouth = Shape::Mouth::Transverse;
         flute.excitation = {length, width, deep, 0.018, 0.3, 0.0};
         Shape wider = flute;
-        wider.excitation[5] = under;
+        wider.excitation[across::undercut] = under;
         for (const int registerNumber : {1, 2})
             QVERIFY(hertz(wider, Calibration{}, registerNumber) > hertz(flute, Calibration{}, registerNumber));
     }
@@ -244,7 +244,7 @@ private Q_SLOTS:
                 s.excitation = {r.uniform(0.4, 0.7) * top, r.uniform(0.4, 0.7) * top, s.wall_m, r.uniform(0.008, 0.03),
                                 r.uniform(0.0, 0.5)};
             else
-                s.excitation[0] = r.uniform(1e-7, 4e-6);
+                s.excitation[closedTop::volume] = r.uniform(1e-7, 4e-6);
             const auto holes = r.next() % 8;
             for (std::uint64_t i = 0; i < holes; ++i) {
                 const double d = r.uniform(0.2, 0.75) * top * 0.6;

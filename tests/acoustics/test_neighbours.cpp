@@ -41,7 +41,7 @@ Shape twoHoles(double apart_m)
 {
     Shape s;
     s.mouth = Shape::Mouth::ClosedTop;
-    s.excitation[0] = 1e-7;
+    s.excitation[closedTop::volume] = 1e-7;
     s.bore = {{0.0, 0.024}, {0.320, 0.024}};
     s.holes = {{0.310, 0.002, 0.002, 0.002}, {0.310 - apart_m, 0.002, 0.002, 0.002}};
     s.footClosed = true;
@@ -100,8 +100,8 @@ private Q_SLOTS:
         player::Tube t;
         for (const auto& b : s.bore)
             t.bore.push_back({b.at_m, b.diameter_m / 2.0});
-        t.mouthArea_m2 = s.excitation[0] * s.excitation[1];
-        t.mouthDepth_m = s.excitation[2] + 1.3 * std::sqrt(t.mouthArea_m2 / std::numbers::pi);
+        t.mouthArea_m2 = s.excitation[duct::length] * s.excitation[duct::width];
+        t.mouthDepth_m = s.excitation[duct::chimney] + 1.3 * std::sqrt(t.mouthArea_m2 / std::numbers::pi);
         for (const auto& h : s.holes)
             t.holes.push_back({h.at_m, h.diameter_m / 2.0, h.undercut_m / 2.0, h.chimney_m, 1.0, 1});
         for (const NoteQuery& q : scaleOf(s.holes.size(), 2)) {

@@ -173,7 +173,11 @@ private Q_SLOTS:
     void theDrawerIsObeyedInItsOwnMarking()
     {
         // Five odd bits: number 7 is 0.201 in, letter F 0.257 in, 9/32 is 0.28125 in (ASME B94.11M, from memory).
-        const Json drawer{{"bits", {"4 mm", "9/32", "#7", "F", "0.25 in"}}, {"tools", {"knife"}}};
+        Json drawer{{"bits", {"4 mm", "9/32", "#7", "F", "0.25 in"}}, {"tools", {"knife"}}};
+        drawer["reamers"] = {
+            {{"name", "Long cone"},
+             {"shape", {{{"from_tip_mm", 0.0}, {"diameter_mm", 9.8}}, {{"from_tip_mm", 120.0}, {"diameter_mm", 12.0}}}}},
+            {{"name", "told otherwise"}}};
         const std::string file = write("drawer.json", drawer.dump());
         const Answer a = run({"steps", specFile(fixtures::whistleSpec()), "--drawer", file});
         QVERIFY2(a.status == 0, a.words.c_str());

@@ -136,11 +136,14 @@ private Q_SLOTS:
         even->setFocus();
         QTest::keyClick(even, Qt::Key_PageUp); // what it weighs is said
         QVERIFY(desk.find<QLabel>("schoolEvenWords")->text().startsWith(QLatin1String("20 %")));
+        desk.find<QRadioButton>("schoolQuick")->click();
         QTest::mouseClick(desk.find<QPushButton>("schoolKeep"), Qt::LeftButton);
         EVENTUALLY(desk.window().correctPage()->proposed() &&
                    std::holds_alternative<TrimFoot>(*desk.window().correctPage()->proposed()));
         EVENTUALLY(plan->text().contains(QLatin1String("foot first")) && plan->text().contains(QLatin1String("20 %")));
         QVERIFY(desk.document().book()->strategy().footFirst);
+        QCOMPARE(desk.document().book()->strategy().effort, Effort::Quick);
+        QVERIFY(plan->text().contains(QLatin1String("few rounds")));
         desk.key(Qt::Key_9, Qt::ControlModifier);
         QVERIFY(desk.idle());
     }
@@ -251,6 +254,51 @@ private Q_SLOTS:
         desk.click("ownKeep");
         EVENTUALLY_COMPARE(desk.document().book()->cuts().size(), std::size_t(2));
         VERIFY_NEAR(desk.document().book()->present().find(HoleId{"h3"})->diameter.millimetres(), 5.2, 1e-9);
+    }
+    void aBoreThatWasReamedUnaskedIsLogged()
+    {
+        Desk desk;
+        const auto present = [&] {
+            return desk.document().book()->present();
+        };
+        BitDrawer drawer;
+        drawer.reamers = {{"Long cone",
+                           {{Metres::fromMillimetres(0.0), Metres::fromMillimetres(11.0)},
+                            {Metres::fromMillimetres(200.0), Metres::fromMillimetres(15.0)}}}};
+        desk.document().setDrawer(drawer);
+        const auto asks = [&](const QString& work) {
+            desk.window().activateWindow();
+            if (!waitFor([&] { return desk.window().isActiveWindow() && desk.idle(); }))
+                return false;
+            desk.key(Qt::Key_W, Qt::ControlModifier);
+            if (!waitFor([&] { return desk.window().findChild<QComboBox*>(QStringLiteral("ownWhat")) != nullptr; }))
+                return false;
+            auto* what = desk.find<QComboBox>("ownWhat");
+            what->setCurrentIndex(what->findText(work));
+            return what->currentText() == work;
+        };
+        const Instrument before = present();
+        QVERIFY(asks(QStringLiteral("Ream a stretch of the bore")));
+        QTest::keyClicks(desk.find<QLineEdit>("ownFrom"), QStringLiteral("60"));
+        QTest::keyClicks(desk.find<QLineEdit>("ownSize"), QStringLiteral("14.4"));
+        desk.click("ownKeep"); // to where?
+        EVENTUALLY(desk.find<QLabel>("ownTrouble")->isVisible());
+        QTest::keyClicks(desk.find<QLineEdit>("ownTo"), QStringLiteral("90"));
+        desk.click("ownKeep");
+        EVENTUALLY_COMPARE(desk.document().book()->cuts().size(), std::size_t(1));
+        VERIFY_NEAR(present().boreDiameterAt(Metres::fromMillimetres(75.0)).millimetres(), 14.4, 1e-9);
+        QCOMPARE(present().boreDiameterAt(Metres::fromMillimetres(150.0)), before.boreDiameterAt(Metres::fromMillimetres(150.0)));
+        EVENTUALLY(desk.window().findChild<QDialog*>(QStringLiteral("ownWorkDialog")) == nullptr);
+        // By a reamer of the drawer, as deep as its tip went: 13 mm wide a hundred millimetres behind its tip.
+        QVERIFY(asks(QStringLiteral("Ream with Long cone")));
+        QVERIFY(!desk.find<QLineEdit>("ownFrom")->isVisible() && desk.find<QComboBox>("ownEnd")->isVisible());
+        QTest::keyClicks(desk.find<QLineEdit>("ownSize"), QStringLiteral("140"));
+        desk.click("ownKeep");
+        EVENTUALLY_COMPARE(desk.document().book()->cuts().size(), std::size_t(2));
+        const Metres behindTip = present().length() - Metres::fromMillimetres(40.0);
+        VERIFY_NEAR(present().boreDiameterAt(behindTip).millimetres(),
+                    std::max(13.0, before.boreDiameterAt(behindTip).millimetres()), 0.02);
+        QVERIFY(!(present() == before));
     }
     void aRingIsPutOnTheFootAndTakenOff()
     {

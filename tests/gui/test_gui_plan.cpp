@@ -147,6 +147,33 @@ private Q_SLOTS:
         }
         QCOMPARE(desk.answers().unexpected, 0);
     }
+    void shiftTicksWhatStandsAbove()
+    {
+        Desk desk(false);
+        QVERIFY(desk.begins());
+        QVERIFY(laidOut(desk));
+        desk.key(Qt::Key_5, Qt::ControlModifier);
+        auto* steps = desk.find<QListWidget>("drillSteps");
+        QVERIFY(steps->count() > 6);
+        const auto ticks = [&](int row, Qt::KeyboardModifiers with) {
+            steps->setFocus();
+            steps->setCurrentRow(row);
+            QTest::keyClick(steps, Qt::Key_Space, with);
+        };
+        const auto ticked = [&] {
+            int n = 0;
+            for (int row = 0; row < steps->count(); ++row)
+                n += steps->item(row)->checkState() == Qt::Checked ? 1 : 0;
+            return n;
+        };
+        ticks(2, Qt::NoModifier);
+        QCOMPARE(ticked(), 1);
+        ticks(5, Qt::ShiftModifier);
+        QCOMPARE(ticked(), 6);
+        QCOMPARE(desk.window().plan().done().size(), std::size_t(6));
+        ticks(5, Qt::ShiftModifier); // taken off again, it takes nothing else along
+        QCOMPARE(ticked(), 5);
+    }
     void theOrderOfWorkFollowsTheMaterial()
     {
         Desk desk(false);

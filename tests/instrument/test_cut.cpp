@@ -19,7 +19,7 @@ private Q_SLOTS:
         const Instrument whistle = fixtures::whistle();
         const auto works = worksOn(whistle);
         QCOMPARE(works.size(),
-                 std::size_t(6 * 5 + 7)); // wider, undercut, filled, sunk, thinner; foot, its piece, window, windway
+                 std::size_t(6 * 5 + 8)); // wider, undercut, filled, sunk, thinner; foot, its piece, window, windway
         for (const Cut& c : works)        // each leaves the instrument as it is
             QVERIFY(applied(whistle, c) && *applied(whistle, c) == whistle);
         InstrumentSpec closed = fixtures::whistleSpec();
@@ -94,6 +94,28 @@ private Q_SLOTS:
         VERIFY_OK(low);
         const Hole& h6 = *low->find(HoleId{"h6"});
         VERIFY_NEAR(h6.chimney.millimetres(), 3.0 - (13.5 - fixtures::whistle().boreDiameterAt(h6.at).millimetres()) / 2.0, 1e-9);
+    }
+    void aTaperReamerLeavesTheWiderOfTheTwo()
+    {
+        // 14 mm at the edge, 12 at 212.5, 15 at 277.5: a reamer of 13 mm at 180 and 14.3 at 260 cuts until the flare passes it.
+        const Instrument before = fixtures::whistle();
+        const auto after = applied(before, ReamTaper{mm(180.0), mm(260.0), mm(13.0), mm(14.3)});
+        VERIFY_OK(after);
+        for (double at = 0.0; at <= 277.0; at += 0.5) {
+            const double was = before.boreDiameterAt(mm(at)).millimetres();
+            const double reamer = at < 180.0 || at > 260.0 ? 0.0 : 13.0 + 1.3 * (at - 180.0) / 80.0;
+            VERIFY_NEAR(after->boreDiameterAt(mm(at)).millimetres(), std::max(was, reamer), 1e-6);
+        }
+        // A straight one likewise where it runs into the flare.
+        const auto straight = applied(before, Ream{mm(200.0), mm(277.0), mm(13.5)});
+        VERIFY_OK(straight);
+        for (double at = 200.0; at <= 277.0; at += 0.5)
+            VERIFY_NEAR(straight->boreDiameterAt(mm(at)).millimetres(), std::max(before.boreDiameterAt(mm(at)).millimetres(), 13.5),
+                        1e-6);
+        QCOMPARE(applied(before, ReamTaper{mm(200.0), mm(260.0), mm(11.0), mm(11.5)}).error().code, ErrorCode::NotRemovable);
+        QCOMPARE(applied(before, ReamTaper{mm(200.0), mm(300.0), mm(13.0), mm(14.0)}).error().code, ErrorCode::BadGeometry);
+        QVERIFY(isSameStep(ReamTaper{mm(180.0), mm(260.0), {}, {}}, ReamTaper{mm(200.0), mm(270.0), {}, {}}));
+        VERIFY_NEAR(wantedSize(withSize(ReamTaper{mm(180.0), mm(260.0), mm(13.0), mm(14.3)}, mm(13.2))).millimetres(), 13.2, 1e-9);
     }
     void aBitThatPassesACountersinkTakesItAway()
     {
@@ -245,6 +267,28 @@ private Q_SLOTS:
         const Instrument none = Instrument::make(reed).value();
         QCOMPARE(applied(none, OpenWindway{mm(1.4)}).error().code, ErrorCode::BadValue);
         QCOMPARE(applied(none, Chamfer{mm(0.4)}).error().code, ErrorCode::BadValue);
+    }
+    void aLipIsCutBackAndAStopperChanged()
+    {
+        const Instrument w = fixtures::whistle();
+        const auto& before = std::get<Duct>(w.spec().excitation);
+        const auto cut = applied(w, CutLip{before.chimney * 3.0});
+        VERIFY_OK(cut);
+        InstrumentSpec rest = cut->spec();
+        auto& lip = std::get<Duct>(rest.excitation);
+        VERIFY_NEAR(lip.rampRunPerRise, 3.0, 1e-12); // the cotangent of its angle
+        VERIFY_NEAR(presentSize(*cut, CutLip{})->millimetres(), before.chimney.millimetres() * 3.0, 1e-9);
+        lip.rampRunPerRise = before.rampRunPerRise;
+        QVERIFY(rest == w.spec()); // the edge stands where it stood
+        QCOMPARE(applied(*cut, CutLip{before.chimney}).error().code, ErrorCode::NotRemovable);
+        const Instrument flute = fixtures::oneOfEachMouth().at(1);
+        const auto other = applied(flute, ChangeStopper{mm(14.0)});
+        VERIFY_OK(other);
+        VERIFY_NEAR(std::get<Transverse>(other->spec().excitation).stopper.millimetres(), 14.0, 1e-12);
+        QVERIFY(applied(*other, ChangeStopper{mm(19.0)})); // both ways
+        QVERIFY(!isSameStep(MoveStopper{mm(14.0)}, ChangeStopper{mm(14.0)}));
+        QCOMPARE(applied(flute, CutLip{mm(4.0)}).error().code, ErrorCode::BadValue);
+        QCOMPARE(applied(w, ChangeStopper{mm(14.0)}).error().code, ErrorCode::BadValue);
     }
     void jointAndBlockGoBothWays()
     {

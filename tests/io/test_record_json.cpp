@@ -27,9 +27,9 @@ private Q_SLOTS:
                                     fixtures::fullCut(),
                                     fixtures::fullAdvice(),
                                     SetAsideEntry{{7}, "played \"badly\", twice"},
-                                    PracticeEntry{123456789, Temperature::fromCelsius(19.5), 18.0},
+                                    PracticeEntry{123456789, Temperature::fromCelsius(19.5), 18.0, true, true},
                                     NoteEntry{"drilled h1, \"tear-out\" at the back"},
-                                    StrategyEntry{{true, false, true, 0.4}},
+                                    StrategyEntry{{true, false, true, 0.4, Effort::Best}},
                                     MeasureEntry{HoleId{"h3"}, Metres::fromMillimetres(6.25)},
                                     MeasureEntry{std::nullopt, Metres::fromMillimetres(271.5)}};
         for (const EntryBody& body : bodies) {
@@ -67,9 +67,9 @@ private Q_SLOTS:
         int kinds = 0;
         forEachCutKind([&](const auto& kind) {
             ++kinds;
-            QVERIFY2(words.contains(kind.facts.word) || kind.facts.word == "ream", kind.facts.word.data());
+            QVERIFY2(words.contains(kind.facts.word) || kind.facts.word == "ream" || kind.facts.word == "ream_taper", kind.facts.word.data());
         });
-        QCOMPARE(kinds, 20);
+        QCOMPARE(kinds, 23);
     }
     void theContractsStepsAreRead_data()
     {
@@ -95,7 +95,10 @@ private Q_SLOTS:
             {R"({"kind": "countersink", "hole": "h1", "countersink_diameter_mm": 8.5, "countersink_depth_mm": 1.5})", 8.5},
             {R"({"kind": "groove", "hole": "h1", "chimney_mm": 2.5})", 2.5},
             {R"({"kind": "open_windway", "windway_height_mm": 1.2})", 1.2},
-            {R"({"kind": "chamfer", "chamfer_mm": 0.3})", 0.3}};
+            {R"({"kind": "chamfer", "chamfer_mm": 0.3})", 0.3},
+            {R"({"kind": "cut_lip", "ramp_length_mm": 6.0})", 6.0},
+            {R"({"kind": "ream_taper", "from_mm": 180.0, "to_mm": 260.0, "diameter_from_mm": 13.0, "diameter_to_mm": 14.3})", 13.0},
+            {R"({"kind": "change_stopper", "stopper_mm": 17.5})", 17.5}};
         for (const auto& [text, size] : rows)
             QTest::newRow(text) << QString::fromLatin1(text) << size;
     }

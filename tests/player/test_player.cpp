@@ -32,6 +32,47 @@ private Q_SLOTS:
         QVERIFY(std::abs(other.truth(w, f, Temperature::fromCelsius(21.0))->hertz() -
                          a.truth(w, f, Temperature::fromCelsius(21.0))->hertz()) > 0.01);
     }
+    void aBeginnerScattersAndAColdTubeIsFlat()
+    {
+        const Instrument w = fixtures::whistle();
+        const Temperature room = Temperature::fromCelsius(21.0);
+        const Fingering& f = w.spec().fingerings[2];
+        const auto scatter = [&](Hand hand) {
+            const SimulatedPlayer p({10, room, 24.0, hand});
+            const double middle = p.truth(w, f, room)->hertz();
+            double squares = 0.0;
+            constexpr int takes = 60;
+            for (int n = 0; n < takes; ++n)
+                squares += std::pow(1200.0 * std::log2(p.play(w, f, static_cast<std::uint64_t>(n))->truth.hertz() / middle), 2);
+            return std::sqrt(squares / takes);
+        };
+        // Of sixty the deviation is known to a tenth: 1/sqrt(2 * 60) (any textbook of statistics).
+        VERIFY_NEAR(scatter(Hand::Steady), 1.0, 0.3);
+        VERIFY_NEAR(scatter(Hand::Beginner), 5.0, 1.5);
+        // Sound goes as the root of the absolute temperature: breath of one and a half to four and a half degrees more than the
+        // room is 4.4 to 13.1 cents (Cramer 1993, as speed of sound; 1200 log2 sqrt(T'/T)).
+        const SimulatedPlayer warm({10, room, 24.0});
+        const SimulatedPlayer cold({10, room, 24.0, Hand::Steady, 0.0});
+        const double risen = 1200.0 * std::log2(warm.truth(w, f, room)->hertz() / cold.truth(w, f, room)->hertz());
+        QVERIFY2(risen > 4.0 && risen < 13.5, qPrintable(QString::number(risen)));
+    }
+    void aReedOfStrawIsLowerThanOneOfCane()
+    {
+        InstrumentSpec s = fixtures::whistleSpec();
+        s.excitation = ClosedTop{.volume = CubicMetres::fromCubicMetres(1.2e-6)};
+        std::erase_if(s.fingerings, [](const Fingering& f) { return f.registerNumber > 1; });
+        const Temperature room = Temperature::fromCelsius(21.0);
+        const auto low = [&](const char* material, std::uint64_t seed) {
+            s.material = material;
+            const Instrument pipe = Instrument::make(s).value();
+            return SimulatedPlayer({seed, room, 24.0}).truth(pipe, pipe.spec().fingerings.front(), room)->hertz();
+        };
+        double straw = 0.0;
+        for (std::uint64_t seed = 1; seed <= 12; ++seed)
+            straw += std::log2(low("straw", seed) / low("hardwood", seed)) / 12.0;
+        QVERIFY2(straw < 0.0, qPrintable(QString::number(1200.0 * straw))); // a quarter more volume is a longer tube
+        QCOMPARE(low("cane", 3), low("hardwood", 3));
+    }
     void hearingRecoversWhatWasPlayed()
     {
         const Instrument w = fixtures::whistle();

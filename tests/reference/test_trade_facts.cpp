@@ -123,7 +123,7 @@ private Q_SLOTS:
         for (const double at : {0.140, 0.123, 0.097, 0.074, 0.054, 0.039, 0.022})
             s.holes.push_back({at, 0.007, 0.007, 0.006});
         const auto scale = [&](double volume) {
-            s.excitation[0] = volume;
+            s.excitation[closedTop::volume] = volume;
             std::vector<NoteQuery> notes;
             for (std::size_t open = 0; open <= 7; ++open) {
                 std::vector<bool> closed(7, true);
@@ -156,7 +156,7 @@ private Q_SLOTS:
         for (const double wall : {0.010, 0.012}) {
             Shape horn;
             horn.mouth = Shape::Mouth::ClosedTop;
-            horn.excitation[0] = 4e-7;
+            horn.excitation[closedTop::volume] = 4e-7;
             horn.bore = {{0.0, 0.006}, {0.14, 0.012}};
             horn.wall_m = wall;
             const double bare = first(horn);
@@ -178,7 +178,7 @@ private Q_SLOTS:
         const auto reed = [](double undercut, double mouthpiece) {
             Shape s;
             s.mouth = Shape::Mouth::ClosedTop;
-            s.excitation[0] = 1.5e-6;
+            s.excitation[closedTop::volume] = 1.5e-6;
             s.bore = {{0.0, mouthpiece}, {0.075, mouthpiece}, {0.0752, 0.0146}, {0.55, 0.0146}, {0.60, 0.019}, {0.66, 0.051}};
             s.wall_m = 0.005;
             for (const double at : {0.535, 0.505, 0.475, 0.45, 0.42, 0.395, 0.365, 0.335})
@@ -201,7 +201,7 @@ private Q_SLOTS:
         // A mouthpiece of wider bore takes a larger chamber with it: 0.589 in instead of 0.583 in plays 20 to 25 cents lower by
         // the trade; half a cubic centimetre more chamber explains half to all of that.
         Shape larger = reed(1.0, 0.589 * 0.0254);
-        larger.excitation[0] += 5e-7;
+        larger.excitation[closedTop::volume] += 5e-7;
         const double wide = registers(larger).first;
         const double narrow = registers(reed(1.0, 0.583 * 0.0254)).first;
         QVERIFY2(cents(wide, narrow) < -9.0 && cents(wide, narrow) > -30.0, qPrintable(QString::number(cents(wide, narrow))));
@@ -214,7 +214,7 @@ private Q_SLOTS:
         const auto registers = [](double body) {
             Shape s;
             s.mouth = Shape::Mouth::ClosedTop;
-            s.excitation[0] = 1.5e-6;
+            s.excitation[closedTop::volume] = 1.5e-6;
             s.bore = {{0.0, 0.0148}, {0.140, 0.0148}, {0.1402, body}, {0.55, body}, {0.60, body * 1.3}, {0.66, body * 3.5}};
             s.wall_m = 0.005;
             for (const double at : {0.535, 0.505, 0.475, 0.45, 0.42, 0.395, 0.365, 0.335})

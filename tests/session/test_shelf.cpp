@@ -230,7 +230,7 @@ private Q_SLOTS:
         for (std::size_t k = 1; k < holes.size(); ++k) // a tenth of the tube apart, half as wide as the bore: common practice
             VERIFY_NEAR((holes[k - 1].at - holes[k].at).millimetres(), 28.0, 1e-9);
         VERIFY_NEAR(holes[3].diameter.millimetres(), 6.5, 1e-9);
-        const auto row = session::asRow(blank, target, "D5", {{Metres{}, bore}, {length, bore}}, fixtures::mm(2.0), holes);
+        const auto row = session::asRow(blank, target, {"D5", {{Metres{}, bore}, {length, bore}}, fixtures::mm(2.0), holes});
         VERIFY_OK(row);
         const auto own = session::ownScale(*row);
         VERIFY_OK(own);
@@ -256,16 +256,17 @@ private Q_SLOTS:
             h.chimney = fixtures::mm(4.0);
         }
         const auto large =
-            session::asRow(blank, target, "D4", {{Metres{}, bore * 2.0}, {length * 2.0, bore * 2.0}}, fixtures::mm(4.0), twice);
+            session::asRow(blank, target, {"D4", {{Metres{}, bore * 2.0}, {length * 2.0, bore * 2.0}}, fixtures::mm(4.0), twice});
         VERIFY_OK(large);
         const auto lower = session::ownScale(*large);
         for (std::size_t i = 1; i < 7; ++i)
             VERIFY_NEAR((*lower)[i].cents(), (*own)[i].cents(), 8.0);
-        QCOMPARE(session::asRow(blank, target, "low", {{Metres{}, bore}, {length, bore}}, fixtures::mm(2.0), holes).error().where,
-                 std::string("low"));
+        QCOMPARE(
+            session::asRow(blank, target, {"low", {{Metres{}, bore}, {length, bore}}, fixtures::mm(2.0), holes}).error().where,
+            std::string("low"));
         // Of another number of holes the lowest note alone is told.
         const auto three = session::rowByProportion(length, bore, fixtures::mm(2.0), 3);
-        const auto few = session::asRow(blank, target, "D5", {{Metres{}, bore}, {length, bore}}, fixtures::mm(2.0), three);
+        const auto few = session::asRow(blank, target, {"D5", {{Metres{}, bore}, {length, bore}}, fixtures::mm(2.0), three});
         VERIFY_OK(few);
         QCOMPARE(few->spec().fingerings.size(), std::size_t(1));
         QCOMPARE(few->spec().fingerings.front().closed.size(), std::size_t(3));

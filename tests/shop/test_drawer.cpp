@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves that proposed sizes are ones a workshop can make and never more than asked for.
 #include "core/base/random.h"
+#include "core/shop/bit_drawer.h"
 #include "core/shop/drawer.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
@@ -47,6 +48,28 @@ private Q_SLOTS:
             QVERIFY(trimmed <= mm(250.0) + from);
             QVERIFY(trimmed >= std::min(mm(250.0) + from, length) - mm(2e-3));
         }
+    }
+    void aBitThatDrillsLargerIsReckonedAsItDrills()
+    {
+        // A sixteenth is 25.4 / 16 mm exactly (the international inch of 1959); what stands behind the plus is in its unit.
+        const auto eighth = bitFromMarking("1/8 +0.004");
+        QVERIFY(eighth);
+        VERIFY_NEAR(eighth->diameter.millimetres(), 25.4 / 8 + 0.1016, 1e-9);
+        QCOMPARE(eighth->name, std::string("1/8"));
+        VERIFY_NEAR(bitFromMarking("6.5 mm +0.2")->diameter.millimetres(), 6.7, 1e-9);
+        VERIFY_NEAR(bitFromMarking("F + 0.2 mm")->diameter.millimetres(), bitFromMarking("F")->diameter.millimetres() + 0.2,
+                    1e-9);
+        for (const char* words : {"1/8 +0.004", "6.5 +0.2", "F +0.2 mm", "#7 +0.008 in", "9/32"}) {
+            const auto once = bitFromMarking(words);
+            QVERIFY2(once, words);
+            const auto again = bitFromMarking(markingOf(*once));
+            QVERIFY2(again, words);
+            QCOMPARE(markingOf(*again), markingOf(*once));
+            VERIFY_NEAR(again->diameter.millimetres(), once->diameter.millimetres(), 1e-4);
+        }
+        // Nobody's bit is two millimetres off: a tenth typed for a thousandth, and nonsense.
+        for (const char* words : {"9/32 +0.2", "6.5 mm +2.1", "6.5 +", "6.5 +-1", "6.5 +x", "+0.2", "6.5 +0.1 +0.1"})
+            QVERIFY2(!bitFromMarking(words), words);
     }
     void noBetweenSizeIsInvented()
     {

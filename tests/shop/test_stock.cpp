@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves the geometry of stock: billets counted by hand, a wandered bore turned true, reamers as deep as they may go.
+#include "core/instrument/cut.h"
 #include "core/shop/stock.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
@@ -124,6 +125,28 @@ private Q_SLOTS:
         VERIFY_NEAR(half->worstAt.millimetres(), 0.0, 1.5);
         QCOMPARE(reamPlan(pilot, wanted, {{"bent", {{mm(0.0), mm(11.0)}}}}, From::Head).error().where, std::string("bent"));
         QCOMPARE(checked({"back", {{mm(0.0), mm(11.0)}, {mm(10.0), mm(10.0)}}}).error().code, ErrorCode::BadGeometry);
+    }
+    void aReamersPushIsWorkOnTheWood()
+    {
+        // Two tapers, from either end, in a bore with a waist: as cuts they leave the bore that the reamer leaves.
+        const Instrument there = fixtures::whistle(); // 14 mm, 12 at 212.5, 15 at the foot
+        const Reamer reamer{"two tapers", {{mm(0.0), mm(11.0)}, {mm(60.0), mm(13.0)}, {mm(160.0), mm(14.5)}}};
+        for (const auto& [from, deep] : {std::pair(From::Head, mm(150.0)), std::pair(From::Foot, mm(120.0))}) {
+            const auto work = reamings(there, reamer, from, deep);
+            VERIFY_OK(work);
+            QVERIFY(!work->empty());
+            Instrument after = there;
+            for (const ReamTaper& taper : *work)
+                after = applied(after, taper).value();
+            const auto bore = reamed(there.spec().bore, reamer, from, deep);
+            VERIFY_OK(bore);
+            for (double at = 0.0; at <= 277.0; at += 0.5)
+                VERIFY_NEAR(after.boreDiameterAt(mm(at)).millimetres(), boreDiameterAt(*bore, mm(at)).millimetres(), 0.03);
+            QVERIFY(!(after == there));
+        }
+        const Reamer thin{"thin", {{mm(0.0), mm(5.0)}, {mm(100.0), mm(6.0)}}};
+        QCOMPARE(reamings(there, thin, From::Head, mm(150.0)).error().code, ErrorCode::NotRemovable);
+        QCOMPARE(reamings(there, reamer, From::Head, mm(900.0)).error().code, ErrorCode::BadGeometry);
     }
     void theReamerForAReamingIsFoundAndHowMuchDeeper()
     {

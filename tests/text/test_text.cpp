@@ -6,6 +6,7 @@
 #include "text/errors.h"
 #include "text/facts.h"
 #include "text/pitch_entry.h"
+#include "text/reamers.h"
 #include "text/sentences.h"
 #include "text/work_way.h"
 
@@ -21,6 +22,24 @@ class TestText : public QObject
 
 private Q_SLOTS:
     // What is shown follows the desktop's locale; what these tests expect is English.
+    void reamersAreTypedAsTheyAreTold()
+    {
+        const auto typed = text::reamersFrom(QStringLiteral("Long cone: 0 9.8; 120 12; 260 13.25\nTip: 0 6; 40 7.5"),
+                                             text::LengthUnit::Millimetres);
+        VERIFY_OK(typed);
+        QCOMPARE(typed->size(), std::size_t(2));
+        const auto again =
+            text::reamersFrom(text::reamerLines(*typed, text::LengthUnit::Millimetres), text::LengthUnit::Millimetres);
+        VERIFY_OK(again);
+        QVERIFY(*again == *typed);
+        // Inches have a space inside: a place of an inch and a quarter, three eighths wide.
+        const auto inches = text::reamersFrom(QStringLiteral("Cone: 0 1/4; 1 1/4 3/8"), text::LengthUnit::Inches);
+        VERIFY_OK(inches);
+        VERIFY_NEAR((*inches)[0].shape[1].fromTip.millimetres(), 31.75, 1e-9);
+        VERIFY_NEAR((*inches)[0].shape[1].diameter.millimetres(), 9.525, 1e-9);
+        QVERIFY(*text::reamersFrom(text::reamerLines(*inches, text::LengthUnit::Inches), text::LengthUnit::Inches) == *inches);
+        QVERIFY(!text::reamersFrom(QStringLiteral("Cone: 0 4; 40"), text::LengthUnit::Millimetres));
+    }
     void initTestCase() { QLocale::setDefault(QLocale::c()); }
     void lengthsAreReadAsWritten_data()
     {

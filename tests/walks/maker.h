@@ -23,6 +23,7 @@
 #include <QPushButton>
 #include <QTableWidget>
 #include <cmath>
+#include <map>
 
 namespace dowel::walks {
 
@@ -33,7 +34,9 @@ public:
     explicit Maker(std::uint64_t wood) : m_desk(false), m_wood({wood, room(), 30.0}), m_hand(wood * 31 + 7) {}
 
     [[nodiscard]] gui::Desk& desk() { return m_desk; }
+    /// Clicks, keys and typed figures; readings are counted apart, which are played and not typed where there is a microphone.
     [[nodiscard]] int acts() const { return m_acts; }
+    [[nodiscard]] int readings() const { return m_readings; }
     [[nodiscard]] const QString& trouble() const { return m_trouble; }
 
     bool begins(Family family, const char* name)
@@ -43,8 +46,11 @@ public:
     }
     void goes(Qt::Key stage)
     {
+        const auto there = static_cast<app::MainWindow::Stage>(stage - Qt::Key_1);
+        if (m_desk.find<QListWidget>("stages")->currentRow() == static_cast<int>(there))
+            return;
         ++m_acts;
-        m_desk.window().goTo(static_cast<app::MainWindow::Stage>(stage - Qt::Key_1));
+        m_desk.window().goTo(there);
     }
     void clicks(const char* button)
     {
@@ -96,6 +102,19 @@ public:
         QApplication::clipboard()->setText(rows);
         m_desk.click("blankPasteStations");
     }
+    /// What the tube of the plan sounds before any hole, in hertz; 0 where it does not.
+    [[nodiscard]] double blowsBare() const
+    {
+        const Blank& blank = m_desk.window().plan().blank();
+        InstrumentSpec spec = blank.spec;
+        Fingering open = spec.fingerings.front();
+        open.closed.clear();
+        spec.holes.clear();
+        spec.fingerings = {open};
+        const auto tube = Instrument::make(std::move(spec));
+        const auto hz = tube ? m_wood.truth(*tube, open, room()) : Result<Hertz>(tube.error());
+        return hz ? hz->hertz() : 0.0;
+    }
     bool laysOut()
     {
         goes(Qt::Key_4);
@@ -110,11 +129,20 @@ public:
         auto* steps = m_desk.find<QListWidget>("drillSteps");
         if (!waitFor([&] { return steps->count() > 3; }))
             return fails(QStringLiteral("no order of work"));
-        for (int i = 0; i < steps->count(); ++i) {
+        for (int i = 0; i < steps->count(); ++i)
             m_read += steps->item(i)->text() + QLatin1Char('\n');
+        // Ticked at the end of each sitting, a few steps long.
+        constexpr int sitting = 5;
+        for (int last = std::min(sitting, steps->count()) - 1;; last = std::min(last + sitting, steps->count() - 1)) {
             ++m_acts;
-            steps->item(i)->setCheckState(Qt::Checked);
+            steps->setFocus();
+            steps->setCurrentRow(last);
+            QTest::keyClick(steps, Qt::Key_Space, Qt::ShiftModifier);
+            if (last == steps->count() - 1)
+                break;
         }
+        if (m_desk.window().plan().done().size() != static_cast<std::size_t>(steps->count()))
+            return fails(QStringLiteral("steps left unticked"));
         clicks("drillMake");
         return (gui::opens(m_desk.window()) && m_desk.idle()) || fails(QStringLiteral("drills"));
     }
@@ -147,6 +175,32 @@ public:
                 return false;
         }
         return fails(QStringLiteral("no end"));
+    }
+    /// Work of one's own, with the size the calipers show; what else its dialog asks for by the names of its fields.
+    bool logsOwn(const QString& work, const QString& size, const std::map<const char*, QString>& more = {})
+    {
+        goes(Qt::Key_7);
+        if (!waitFor([this] { return m_desk.idle() && m_desk.window().findChild<QDialog*>(ownDialog()) == nullptr; }) ||
+            !picks(QKeySequence(Qt::ControlModifier | Qt::Key_W)) ||
+            !waitFor([this] { return m_desk.window().findChild<QDialog*>(ownDialog()) != nullptr; }))
+            return fails(QStringLiteral("no dialog for own work"));
+        auto* what = m_desk.find<QComboBox>("ownWhat");
+        const int row = what->findText(work);
+        if (row < 0)
+            return fails(work + QStringLiteral(" is not offered"));
+        what->setCurrentIndex(row);
+        ++m_acts;
+        std::map<const char*, QString> typed = more;
+        if (!size.isEmpty())
+            typed.emplace("ownSize", size);
+        for (const auto& [field, text] : typed) {
+            ++m_acts;
+            QTest::keyClicks(m_desk.find<QLineEdit>(field), text);
+        }
+        const auto before = m_desk.document().book()->cuts().size();
+        clicks("ownKeep");
+        return waitFor([&] { return m_desk.document().book()->cuts().size() > before && m_desk.idle(); }) ||
+               fails(work + QStringLiteral(" not kept: ") + m_desk.find<QLabel>("ownTrouble")->text());
     }
     /// By how many tolerances the worst note that counts is off, by the hidden truth.
     [[nodiscard]] double worst() const
@@ -182,6 +236,7 @@ public:
     }
 
 private:
+    static QString ownDialog() { return QStringLiteral("ownWorkDialog"); }
     static Temperature room() { return Temperature::fromCelsius(21.0); }
     bool fails(const QString& why)
     {
@@ -215,7 +270,7 @@ private:
                 return fails(QString::fromStdString(fingerings[i].id.text) + QStringLiteral(" does not sound"));
             constexpr double repeats_cents = 0.8;
             const double played = hz->hertz() * std::exp2(repeats_cents * m_hand.normal() / 1200.0);
-            ++m_acts;
+            ++m_readings;
             table->item(static_cast<int>(i), 2)->setText(QString::number(played, 'f', 2));
         }
         m_desk.window().findChild<QDoubleSpinBox*>(QStringLiteral("numbersSpread"))->setValue(1.0);
@@ -244,6 +299,7 @@ private:
     player::SimulatedPlayer m_wood;
     Random m_hand;
     int m_acts = 0;
+    int m_readings = 0;
     QString m_read;
     QString m_trouble;
 };

@@ -39,9 +39,16 @@ constexpr double home = 1.5;
         report(maker, walk);                                                                                                     \
     } while (false)
 
+/// What the calipers would show of a hole after so much more of it.
+QString sizeOf(Maker& maker, const char* hole, double more_mm)
+{
+    const auto book = maker.desk().document().book();
+    return QString::number(book->present().find(HoleId{hole})->diameter.millimetres() + more_mm, 'f', 2);
+}
+
 void report(const Maker& maker, const char* walk)
 {
-    qInfo("%s: %d acts, worst note %.2f tolerances off", walk, maker.acts(), maker.worst());
+    qInfo("%s: %d acts and %d readings, worst note %.2f tolerances off", walk, maker.acts(), maker.readings(), maker.worst());
 }
 
 } // namespace
@@ -85,6 +92,13 @@ private Q_SLOTS:
         // The order of work knows that this is cane: knife and iron, the node that is left, no large bit.
         QVERIFY(maker.read().contains(QStringLiteral("node that is left")));
         QVERIFY(maker.read().contains(QStringLiteral("hot iron")));
+        // One hole has come out too large: wax, and what was heard counts anew.
+        WALKS(maker.listensOnce());
+        WALKS(maker.logsOwn(QStringLiteral("Enlarge h3"), sizeOf(maker, "h3", 0.6)));
+        WALKS(maker.logsOwn(QStringLiteral("Fill h3"), sizeOf(maker, "h3", -0.5)));
+        // A coat inside, heard before and after it.
+        WALKS(maker.listensOnce());
+        WALKS(maker.logsOwn(QStringLiteral("Lacquer the bore"), QStringLiteral("0.05")));
         WALKS(maker.tunes());
         for (const Entry* e : maker.desk().document().book()->cuts())
             QVERIFY(!std::holds_alternative<MoveStopper>(std::get<CutEntry>(e->body).cut)); // a node does not move
@@ -130,9 +144,19 @@ private Q_SLOTS:
         maker.types("stockHornHollow", QStringLiteral("24"));
         maker.types("stockHornLeast", QStringLiteral("4"));
         maker.clicks("stockTakeHorn"); // the length is not typed again
+        // Blown before any hole: its note says which keys it can have, and the layout goes by it.
+        maker.types("blankBlown", QString::number(maker.blowsBare(), 'f', 1));
+        EVENTUALLY(!maker.desk().window().plan().busy());
+        QVERIFY(maker.desk().window().plan().blown().has_value());
+        QVERIFY(!maker.desk().find<QLabel>("blankKeysWords")->text().isEmpty());
         WALKS(maker.laysOut());
         WALKS(maker.worksThroughTheOrder());
         QVERIFY(maker.read().contains(QStringLiteral("Blow the horn before any hole")));
+        // A groove for a finger costs its note what the thinner wall gives it.
+        WALKS(maker.listensOnce());
+        const Hole thumb = maker.desk().document().book()->present().spec().holes.front();
+        WALKS(maker.logsOwn(QStringLiteral("Thin the wall under ") + QString::fromStdString(thumb.id.text),
+                            QString::number(thumb.chimney.millimetres() - 0.5, 'f', 2)));
         COMES_HOME("horn.pdf", "horn");
     }
     void aTwoChamberFluteOfPlumbingPipe()
@@ -253,31 +277,49 @@ private Q_SLOTS:
         const Instrument planned = maker.desk().window().plan().layout()->goal;
         const std::string lowest = maker.desk().window().plan().target().lowest;
         maker.goes(Qt::Key_4);
+        QString sounding;
         gui::whenDialogOpens([&](QWidget* opened) {
             auto* dialog = qobject_cast<QDialog*>(opened);
             const auto type = [&](const char* field, double mm) {
                 auto* f = dialog->findChild<QLineEdit*>(QLatin1String(field));
-                f->setText(QString::number(mm, 'f', 1));
+                f->setFocus();
+                f->selectAll();
+                QTest::keyClicks(f, QString::number(mm, 'f', 1));
                 QTest::keyClick(f, Qt::Key_Return);
             };
             auto* note = dialog->findChild<QComboBox*>(QStringLiteral("copyLowest"));
             note->setCurrentIndex(note->findData(QString::fromStdString(lowest)));
             constexpr double shorter = 0.98;
-            type("copyLength", planned.length().millimetres() * shorter);
+            // Overall as it lies beside the rule: from the end beyond the stopper to the foot.
+            const double above_mm = 41.0;
+            type("copyAbove", above_mm);
+            type("copyMouthAlong", 9.4);
+            type("copyMouthAcross", 8.6);
+            type("copyOverall", planned.length().millimetres() * shorter + above_mm);
+            sounding = dialog->findChild<QLineEdit*>(QStringLiteral("copyLength"))->text();
             type("copyTop", planned.spec().bore.front().diameter.millimetres() * 0.97);
             type("copyBottom", planned.spec().bore.back().diameter.millimetres() * 0.97);
             auto* from = dialog->findChild<QComboBox*>(QStringLiteral("copyFrom"));
             from->setCurrentIndex(from->findData(static_cast<int>(Origin::Edge)));
-            auto* holes = dialog->findChild<QTableWidget*>(QStringLiteral("copyHoles"));
-            for (int row = 0; row < holes->rowCount(); ++row) {
-                const Hole& h = planned.spec().holes[static_cast<std::size_t>(row)];
-                holes->item(row, 1)->setText(QString::number(h.at.millimetres() * shorter, 'f', 1));
-                holes->item(row, 2)->setText(QString::number(h.diameter.millimetres(), 'f', 1));
-            }
+            // Off a sheet of paper, from the embouchure hole downwards.
+            QString rows;
+            for (auto h = planned.spec().holes.rbegin(); h != planned.spec().holes.rend(); ++h)
+                rows += QStringLiteral("%1\t%2\n")
+                            .arg(h->at.millimetres() * shorter, 0, 'f', 1)
+                            .arg(h->diameter.millimetres(), 0, 'f', 1);
+            QApplication::clipboard()->setText(rows);
+            QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("copyPaste")), Qt::LeftButton);
             QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("copyOk")), Qt::LeftButton);
         });
         maker.clicks("layoutCopy");
         QVERIFY(waitFor([&] { return !maker.desk().window().plan().busy(); }));
+        QVERIFY2(std::abs(sounding.section(QLatin1Char(' '), 0, 0).toDouble() - planned.length().millimetres() * 0.98) < 0.06,
+                 qPrintable(sounding));
+        const auto& copied = std::get<Transverse>(maker.desk().window().plan().blank().spec.excitation);
+        QVERIFY(std::abs(copied.holeLength.millimetres() - 9.4) < 1e-6 && std::abs(copied.holeWidth.millimetres() - 8.6) < 1e-6);
+        const QString said = maker.desk().find<QLabel>("layoutWords")->text();
+        QVERIFY2(said.contains(QStringLiteral("Model: bore")) && said.contains(QStringLiteral("Its marks move")),
+                 qPrintable(said));
         // By how much each mark has moved stands beside it.
         QVERIFY(!maker.desk().find<QTableWidget>("layoutHoles")->isColumnHidden(6));
         WALKS(maker.worksThroughTheOrder());
@@ -336,6 +378,7 @@ private Q_SLOTS:
         auto* dialog = maker.desk().find<QDialog>("boresDialog");
         auto* table = dialog->findChild<QTableWidget*>(QStringLiteral("boresTable"));
         const auto notes = static_cast<int>(maker.desk().window().plan().blank().spec.fingerings.size());
+        maker.types("boresOwn", QStringLiteral("12.9; 13.4; 14.2"));
         QVERIFY(waitFor([&] { return table->rowCount() == notes && table->columnCount() > 3; }));
         const QString words = dialog->findChild<QLabel*>(QStringLiteral("boresWords"))->text();
         QVERIFY2(words.contains(QStringLiteral("Twelfths too wide by")), qPrintable(words));
@@ -359,28 +402,14 @@ private Q_SLOTS:
         WALKS(maker.tunes());
         QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
         // The funnel is put on: what it does is heard, and it comes off again as it pleases.
-        gui::Desk& desk = maker.desk();
-        const std::size_t before = desk.document().book()->cuts().size();
-        maker.goes(Qt::Key_7);
-        WALKS(maker.picks(QKeySequence(Qt::ControlModifier | Qt::Key_W)));
-        EVENTUALLY(desk.window().findChild<QDialog*>(QStringLiteral("ownWorkDialog")) != nullptr);
-        auto* what = desk.find<QComboBox>("ownWhat");
-        what->setCurrentIndex(what->findText(QStringLiteral("Put a bell, funnel or ring on the foot")));
-        QTest::keyClicks(desk.find<QLineEdit>("ownSize"), QStringLiteral("30"));
-        QTest::keyClicks(desk.find<QLineEdit>("ownMouth"), QStringLiteral("40"));
-        maker.clicks("ownKeep");
-        EVENTUALLY_COMPARE(desk.document().book()->cuts().size(), before + 1);
-        QVERIFY(desk.idle());
-        maker.goes(Qt::Key_7);
-        EVENTUALLY(desk.window().findChild<QDialog*>(QStringLiteral("ownWorkDialog")) == nullptr);
-        WALKS(maker.picks(QKeySequence(Qt::ControlModifier | Qt::Key_W)));
-        EVENTUALLY(desk.window().findChild<QDialog*>(QStringLiteral("ownWorkDialog")) != nullptr);
-        what = desk.find<QComboBox>("ownWhat");
-        const int off = what->findText(QStringLiteral("Remove the foot piece"));
-        QVERIFY(off >= 0);
-        what->setCurrentIndex(off);
-        maker.clicks("ownKeep");
-        EVENTUALLY(!desk.document().book()->present().spec().footPiece);
+        const auto present = [&] {
+            return maker.desk().document().book()->present();
+        };
+        WALKS(maker.logsOwn(QStringLiteral("Put a bell, funnel or ring on the foot"), QStringLiteral("30"),
+                            {{"ownMouth", QStringLiteral("40")}}));
+        QVERIFY(present().spec().footPiece);
+        WALKS(maker.logsOwn(QStringLiteral("Remove the foot piece"), QString()));
+        QVERIFY(!present().spec().footPiece);
         report(maker, "vegetable pipe");
     }
     void aChoirOfClassPipes()
@@ -474,6 +503,7 @@ private Q_SLOTS:
         const QString deep = dialog->findChild<QLabel*>(QStringLiteral("stockReamedWords"))->text();
         QVERIFY2(deep.contains(QStringLiteral("Taper")) && deep.contains(QStringLiteral("deep")), qPrintable(deep));
         dialog->close();
+        EVENTUALLY(maker.desk().window().plan().reamers().size() == 1); // the shop has it from now on
         maker.goes(Qt::Key_3);
         maker.chooses("targetRegisters", 1);
         WALKS(maker.laysOut());
@@ -481,6 +511,10 @@ private Q_SLOTS:
         // From the billet over the bore and the reamer to window, windway and block, and what makes it last.
         for (const char* word : {"billet", "Ream the bore", "window", "windway", "block", "Play every fingering"})
             QVERIFY2(maker.read().contains(QLatin1String(word)), word);
+        // The reamer went in a little further than planned, and that is what is there.
+        WALKS(maker.listensOnce());
+        const double length_mm = maker.desk().document().book()->present().length().millimetres();
+        WALKS(maker.logsOwn(QStringLiteral("Ream with Taper"), QString::number(length_mm - 12.0, 'f', 1)));
         COMES_HOME("plum.pdf", "taper pipe");
     }
     void aReedInstrumentAndItsTwelfths()

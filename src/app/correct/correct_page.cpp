@@ -17,7 +17,6 @@
 #include "core/instrument/summary.h"
 #include "session/practice.h"
 #include "text/errors.h"
-#include "text/reamers.h"
 #include "text/sentences.h"
 #include "text/units.h"
 
@@ -28,7 +27,6 @@
 #include <QLineEdit>
 #include <QPushButton>
 #include <QScrollArea>
-#include <QSettings>
 #include <QShortcut>
 #include <QStackedWidget>
 #include <cmath>
@@ -460,12 +458,11 @@ QString CorrectPage::reamerWords(const AdviceStep& step) const
         return {};
     const Instrument& now = m_document->book()->present();
     const auto after = applied(now, step.cut);
-    const auto reamers = text::reamersFrom(QSettings().value(QStringLiteral("reamers")).toString(), m_unit);
-    if (!after || !reamers)
+    if (!after)
         return {};
     // Nearer than calipers read inside a tube.
     constexpr Metres near = Metres::fromMillimetres(0.05);
-    const auto found = reamerFor(now.spec().bore, after->spec().bore, *reamers, near);
+    const auto found = reamerFor(now.spec().bore, after->spec().bore, m_document->drawer().reamers, near);
     if (!found || !*found)
         return {};
     const ReamerForIt& r = **found;

@@ -24,12 +24,20 @@ public Q_SLOTS:
     void accept() override;
 
 private:
-    /// The work chosen, at the size that is there.
-    [[nodiscard]] const Cut& chosen() const;
+    /// A kind of work at the size that is there; with one of the shop's reamers, where it goes by that.
+    struct Choice
+    {
+        Cut work;
+        std::optional<Reamer> reamer{};
+    };
+    [[nodiscard]] const Choice& chosen() const;
     /// What was typed, as the size after the work. Errors: BadValue.
     [[nodiscard]] Result<Metres> size() const;
-    /// The work as it was typed. Errors: BadValue.
-    [[nodiscard]] Result<Cut> typed() const;
+    /// The work as it was typed, one cut or several. Errors: BadValue; what reamings() says.
+    [[nodiscard]] Result<std::vector<Cut>> typed() const;
+    /// A stretch of the bore to a width, as it was typed. Errors: BadValue.
+    [[nodiscard]] Result<Ream> stretch() const;
+    void addChoices(const std::optional<HoleId>& hole);
     /// What is put on the foot, as it was typed. Errors: BadValue.
     [[nodiscard]] Result<FootPiece> piece() const;
     void showRecorded();
@@ -37,7 +45,7 @@ private:
 
     Document* m_document;
     text::LengthUnit m_unit;
-    std::vector<Cut> m_works;
+    std::vector<Choice> m_works;
     QComboBox* m_what;
     QLabel* m_recorded;
     QComboBox* m_how;
@@ -46,6 +54,11 @@ private:
     QLineEdit* m_mouth; ///< of what is put on the foot
     QLabel* m_mouthWords;
     QComboBox* m_shape;
+    QLineEdit* m_stretchFrom; ///< of a bore that was reamed, from the sounding edge
+    QLineEdit* m_stretchTo;
+    QLabel* m_stretchWords;
+    QLabel* m_stretchAnd;
+    QComboBox* m_end; ///< which a reamer went in at
     QLabel* m_trouble;
 };
 

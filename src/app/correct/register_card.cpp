@@ -32,6 +32,8 @@ QString leverName(const Cut& cut, text::LengthUnit unit)
               [&](const Groove& c) { return RegisterCard::tr("thinner wall under %1", "%1 hole").arg(named(c.hole)); },
               [](const OpenWindway&) { return RegisterCard::tr("higher windway"); },
               [](const Chamfer&) { return RegisterCard::tr("windway chamfer"); },
+              [](const CutLip&) { return RegisterCard::tr("longer lip ramp"); },
+              [](const ChangeStopper&) { return RegisterCard::tr("another stopper"); },
               [unit](const MoveSlide&) { return RegisterCard::tr("joint out %1", "1 mm").arg(text::tenfoldChange(unit)); },
               [unit](const MoveBlock&) { return RegisterCard::tr("block back %1", "1 mm").arg(text::tenfoldChange(unit)); },
               [](const Smooth&) { return RegisterCard::tr("smoother bore"); },
@@ -43,6 +45,7 @@ QString leverName(const Cut& cut, text::LengthUnit unit)
               [](const OpenEmbouchure&) { return RegisterCard::tr("longer embouchure hole"); },
               [](const UndercutEmbouchure&) { return RegisterCard::tr("undercut embouchure hole"); },
               [unit](const MoveStopper&) { return RegisterCard::tr("stopper out %1", "1 mm").arg(text::tenfoldChange(unit)); },
+              [](const ReamTaper&) { return RegisterCard::tr("reamed taper"); },
               [unit](const Ream& c) {
                   return RegisterCard::tr("bore %1 to %2", "places")
                       .arg(text::roughPlace(c.from, unit), text::roughPlace(c.to, unit));

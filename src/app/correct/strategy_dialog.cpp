@@ -8,12 +8,14 @@
 
 #include <QButtonGroup>
 #include <QGridLayout>
+#include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
 #include <QRadioButton>
 #include <QSlider>
 #include <QVBoxLayout>
 #include <cmath>
+#include <tuple>
 
 namespace dowel::app {
 
@@ -44,9 +46,26 @@ StrategyDialog::StrategyDialog(const TuningStrategy& strategy, QWidget* parent)
     m_oneSize = pair(tr("&Graded hole sizes"), tr("&One hole size, as far as pitch allows"), "schoolOneSize", strategy.oneSize);
     m_lowRegister =
         pair(tr("&All registers equally"), tr("&First register has priority"), "schoolLowRegister", strategy.lowRegister);
+    auto* group = new QButtonGroup(this);
+    auto* efforts = new QHBoxLayout;
+    efforts->setSpacing(3 * Style::grid);
+    const std::tuple<Effort, const char*, QString> howFar[] = {{Effort::Quick, "schoolQuick", tr("&Few rounds")},
+                                                               {Effort::Usual, "schoolUsual", tr("&Usual work")},
+                                                               {Effort::Best, "schoolBest", tr("As &good as possible")}};
+    for (const auto& [effort, name, label] : howFar) {
+        auto* b = new QRadioButton(label, this);
+        b->setObjectName(QLatin1String(name));
+        b->setChecked(strategy.effort == effort);
+        group->addButton(b, static_cast<int>(effort));
+        efforts->addWidget(b);
+    }
+    efforts->addStretch(1);
+    m_efforts = group;
     auto* words = form::words(this, "schoolWords", true);
     words->setText(tr("Holes first, graded sizes and all registers keep the most wood for the longest. With priority for the "
-                      "first register, higher notes count a tenth and get twice the tolerance."));
+                      "first register, higher notes count a tenth and get twice the tolerance. With few rounds a cut must gain "
+                      "eight points of the chance that all are in tune and the work ends after six listenings at most; as good "
+                      "as possible goes on for a single point."));
     auto* even = new QLabel(tr("&Even timbre"), this);
     even->setBuddy(m_even);
     m_even->setObjectName(QStringLiteral("schoolEven"));
@@ -70,6 +89,7 @@ StrategyDialog::StrategyDialog(const TuningStrategy& strategy, QWidget* parent)
     column->setContentsMargins(24, 20, 24, 20);
     column->setSpacing(2 * Style::grid);
     column->addLayout(grid);
+    column->addLayout(efforts);
     column->addWidget(words);
     column->addWidget(even);
     column->addWidget(m_even);
@@ -82,7 +102,8 @@ StrategyDialog::StrategyDialog(const TuningStrategy& strategy, QWidget* parent)
 
 TuningStrategy StrategyDialog::strategy() const
 {
-    return {m_footFirst->isChecked(), m_oneSize->isChecked(), m_lowRegister->isChecked(), m_even->value() / 100.0};
+    return {m_footFirst->isChecked(), m_oneSize->isChecked(), m_lowRegister->isChecked(), m_even->value() / 100.0,
+            static_cast<Effort>(m_efforts->checkedId())};
 }
 
 } // namespace dowel::app

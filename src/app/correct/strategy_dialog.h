@@ -6,6 +6,7 @@
 
 #include <QDialog>
 
+class QButtonGroup;
 class QLabel;
 class QRadioButton;
 class QSlider;
@@ -24,6 +25,7 @@ private:
     QRadioButton* m_footFirst;
     QRadioButton* m_oneSize;
     QRadioButton* m_lowRegister;
+    QButtonGroup* m_efforts = nullptr;
     QSlider* m_even;
     QLabel* m_evenWords;
 };

@@ -4,6 +4,7 @@
 #include "app/parts/form.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
+#include "core/instrument/whole.h"
 #include "core/tuning/pitch.h"
 #include "core/tuning/scale.h"
 #include "io/spec_json.h"
@@ -13,6 +14,8 @@
 #include "text/facts.h"
 #include "text/names.h"
 
+#include <QApplication>
+#include <QClipboard>
 #include <QComboBox>
 #include <QDialogButtonBox>
 #include <QFormLayout>
@@ -31,10 +34,15 @@ CopyDialog::CopyDialog(Questions& questions, const Plan& plan, text::LengthUnit 
       m_plan(&plan),
       m_unit(unit),
       m_lowest(form::box(this, "copyLowest", tr("Lowest note"))),
+      m_overall(new LengthField(QStringLiteral("copyOverall"), tr("Overall length"), this)),
       m_length(new LengthField(QStringLiteral("copyLength"), tr("Sounding length"), this)),
       m_top(new LengthField(QStringLiteral("copyTop"), tr("Bore at top"), this)),
       m_bottom(new LengthField(QStringLiteral("copyBottom"), tr("Bore at foot"), this)),
       m_wall(new LengthField(QStringLiteral("copyWall"), tr("Wall"), this)),
+      m_above(new LengthField(QStringLiteral("copyAbove"), tr("Top end to embouchure hole"), this)),
+      m_along(new LengthField(QStringLiteral("copyMouthAlong"), tr("Length of the embouchure hole"), this)),
+      m_across(new LengthField(QStringLiteral("copyMouthAcross"), tr("Width of the embouchure hole"), this)),
+      m_stopper(new LengthField(QStringLiteral("copyStopper"), tr("Stopper"), this)),
       m_from(form::box(this, "copyFrom", tr("Positions from"))),
       m_holes(form::table(this, "copyHoles", tr("Holes"), {tr("hole"), tr("position"), tr("diameter"), tr("thumb hole")}, 28)),
       m_plays(form::words(this, "copyPlays")),
@@ -46,7 +54,7 @@ CopyDialog::CopyDialog(Questions& questions, const Plan& plan, text::LengthUnit 
     resize(640, 720);
     form::fillWithNotes(m_lowest);
     m_lowest->setCurrentIndex(m_lowest->findData(QStringLiteral("D5")));
-    for (LengthField* f : {m_length, m_top, m_bottom, m_wall})
+    for (LengthField* f : {m_overall, m_length, m_top, m_bottom, m_wall, m_above, m_along, m_across, m_stopper})
         f->setUnit(unit);
     m_holes->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed |
                              QAbstractItemView::AnyKeyPressed);
@@ -63,6 +71,8 @@ CopyDialog::CopyDialog(Questions& questions, const Plan& plan, text::LengthUnit 
     m_top->setLength(Metres::fromMillimetres(13.0));
     m_bottom->setLength(Metres::fromMillimetres(13.0));
     m_wall->setLength(Metres::fromMillimetres(2.0));
+    m_above->setLength(headOf(plan.blank().spec).length);
+    m_overall->setLength(m_length->length() + above());
     arrange();
     if (plan.model())
         fill(*plan.model());
@@ -72,20 +82,38 @@ CopyDialog::CopyDialog(Questions& questions, const Plan& plan, text::LengthUnit 
 void CopyDialog::arrange()
 {
     auto* words = form::words(this, "copyWords");
-    words->setText(tr("Measure the model: sounding length, bore, and the middle of every hole, with the thumb hole ticked."
+    words->setText(tr("Measure the model: its length, overall or sounding, its bore, and the middle of every hole, with the "
+                      "thumb hole ticked."
                       " Positions are scaled by the ratio of the notes, diameters by the ratio of the bores; then Dowel "
                       "lays the holes out again on the plan's bore."));
     auto* rows = new QFormLayout;
     rows->setHorizontalSpacing(2 * Style::grid);
     rows->addRow(tr("Lowest note"), m_lowest);
-    rows->addRow(tr("Sounding length"), m_length);
-    rows->addRow(tr("Bore at top"), m_top);
-    rows->addRow(tr("Bore at foot"), m_bottom);
+    auto* lengths = new QHBoxLayout;
+    lengths->setSpacing(Style::grid);
+    lengths->addWidget(m_overall, 1);
+    lengths->addWidget(new QLabel(tr("sounding"), this));
+    lengths->addWidget(m_length, 1);
+    rows->addRow(tr("Overall length"), lengths);
+    if (std::holds_alternative<Transverse>(m_plan->blank().spec.excitation))
+        addMouth(*rows);
+    else
+        for (LengthField* f : {m_above, m_along, m_across, m_stopper})
+            f->hide();
+    auto* bores = new QHBoxLayout;
+    bores->setSpacing(Style::grid);
+    bores->addWidget(m_top, 1);
+    bores->addWidget(new QLabel(tr("at the foot"), this));
+    bores->addWidget(m_bottom, 1);
+    rows->addRow(tr("Bore at top"), bores);
     rows->addRow(tr("Wall"), m_wall);
     rows->addRow(tr("Positions from"), m_from);
     auto* proportion = form::button(this, "copyProportion", tr("Fill in by &proportion"));
     proportion->setToolTip(tr(
         "A beginner's rule: holes half the bore in diameter, a tenth of the tube apart. The scale this gives is shown below."));
+    auto* table = form::button(this, "copyPaste", tr("Pas&te table…"));
+    table->setToolTip(tr("Paste rows from a spreadsheet: position and diameter, separated by tabs, semicolons or commas; "
+                         "lowest hole first or last."));
     auto* file = form::button(this, "copyFile", tr("Load from &file…"));
     auto* buttons = new QDialogButtonBox(this);
     auto* ok = form::button(this, "copyOk", tr("&Copy to plan"), true);
@@ -99,23 +127,121 @@ void CopyDialog::arrange()
     auto* ways = new QHBoxLayout;
     ways->addWidget(file);
     ways->addWidget(proportion);
+    ways->addWidget(table);
     ways->addStretch(1);
     column->addLayout(ways);
     column->addWidget(m_holes, 1);
     column->addWidget(m_plays);
     column->addWidget(m_trouble);
     column->addWidget(buttons);
+    // Enter in a field takes its measure; it does not copy a row that is not whole yet.
+    for (QPushButton* b : findChildren<QPushButton*>()) {
+        b->setAutoDefault(false);
+        b->setDefault(false);
+    }
     connect(file, &QPushButton::clicked, this, &CopyDialog::fromFile);
+    connect(table, &QPushButton::clicked, this, &CopyDialog::paste);
     connect(buttons, &QDialogButtonBox::accepted, this, &CopyDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &CopyDialog::reject);
-    for (LengthField* f : {m_length, m_top, m_bottom, m_wall})
+    for (LengthField* f : {m_overall, m_length, m_top, m_bottom, m_wall, m_above, m_along, m_across, m_stopper}) {
         connect(f, &LengthField::refused, m_trouble, &QLabel::setText);
+        connect(f, &LengthField::lengthChanged, m_trouble, &QLabel::clear);
+    }
     connect(proportion, &QPushButton::clicked, this, &CopyDialog::byProportion);
-    for (LengthField* f : {m_length, m_top, m_bottom, m_wall})
+    for (LengthField* f : {m_overall, m_above})
+        connect(f, &LengthField::lengthChanged, this, &CopyDialog::followOverall);
+    connect(m_length, &LengthField::lengthChanged, this, [this] { m_overall->setLength(m_length->length() + above()); });
+    for (LengthField* f : {m_above, m_along, m_across, m_stopper})
+        connect(f, &LengthField::lengthChanged, this, [this] { m_mouthTyped = true; });
+    for (LengthField* f : {m_length, m_top, m_bottom, m_wall, m_along, m_across, m_stopper})
         connect(f, &LengthField::lengthChanged, this, &CopyDialog::showPlays);
     for (QComboBox* b : {m_lowest, m_from})
         connect(b, &QComboBox::currentIndexChanged, this, &CopyDialog::showPlays);
     connect(m_holes, &QTableWidget::cellChanged, this, &CopyDialog::showPlays);
+}
+
+void CopyDialog::addMouth(QFormLayout& rows)
+{
+    const auto& mouth = std::get<Transverse>(m_plan->blank().spec.excitation);
+    m_along->setLength(mouth.holeLength);
+    m_across->setLength(mouth.holeWidth);
+    m_stopper->setLength(mouth.stopper);
+    const auto pair = [&](const QString& label, LengthField* first, const QString& between, LengthField* second) {
+        auto* row = new QHBoxLayout;
+        row->setSpacing(Style::grid);
+        row->addWidget(first, 1);
+        row->addWidget(new QLabel(between, this));
+        row->addWidget(second, 1);
+        rows.addRow(label, row);
+    };
+    pair(tr("Embouchure hole"), m_along, tr("across"), m_across);
+    pair(tr("From its middle to the top end"), m_above, tr("to the stopper"), m_stopper);
+    m_stopper->setEnabled(!keptNodeAbove(m_plan->blank().spec));
+}
+
+Metres CopyDialog::above() const
+{
+    return m_above->length();
+}
+
+void CopyDialog::followOverall()
+{
+    const Metres sounding = m_overall->length() - above();
+    if (!(sounding.metres() > 0.0))
+        return m_trouble->setText(
+            tr("The overall length must be more than what lies above the sounding edge, %1.").arg(text::length(above(), m_unit)));
+    m_length->setLength(sounding);
+    showPlays();
+}
+
+std::optional<Transverse> CopyDialog::mouth() const
+{
+    const auto* planned = std::get_if<Transverse>(&m_plan->blank().spec.excitation);
+    if (planned == nullptr || !m_mouthTyped)
+        return std::nullopt;
+    Transverse there = *planned;
+    there.holeLength = m_along->length();
+    there.holeWidth = m_across->length();
+    there.stopper = m_stopper->length();
+    return there;
+}
+
+std::optional<Blank> CopyDialog::blankAfterIt() const
+{
+    const auto measured = mouth();
+    if (!measured)
+        return std::nullopt;
+    Blank blank = m_plan->blank();
+    auto& lip = std::get<Transverse>(blank.spec.excitation);
+    const double wider = blank.spec.bore.front().diameter / m_top->length();
+    lip.holeLength = measured->holeLength;
+    lip.holeWidth = measured->holeWidth;
+    if (!keptNodeAbove(blank.spec))
+        lip.stopper = measured->stopper * wider;
+    Head head = headOf(blank.spec);
+    head.length = std::max(above() * wider, lip.stopper);
+    blank.spec.head = head;
+    return blank;
+}
+
+void CopyDialog::paste()
+{
+    const auto rows = text::parseTable(QApplication::clipboard()->text(), m_unit, 2);
+    if (!rows)
+        return m_trouble->setText(text::sentence(rows.error(), m_unit));
+    m_trouble->clear();
+    m_filling = true;
+    m_holes->setRowCount(static_cast<int>(rows->size()));
+    // A table begins at either end; holes are numbered from the foot.
+    const int from = m_from->currentData().toInt();
+    const bool fromFoot = from == fromPrevious || from == static_cast<int>(Origin::Foot);
+    const bool turned = from != fromPrevious && rows->size() > 1 && (rows->front()[0] > rows->back()[0]) == fromFoot;
+    for (std::size_t i = 0; i < rows->size(); ++i) {
+        const auto& cells = (*rows)[turned ? rows->size() - 1 - i : i];
+        fillHole(static_cast<int>(i), text::length(cells[0], m_unit), text::length(cells[1], m_unit), false);
+    }
+    m_filling = false;
+    showPlays();
 }
 
 void CopyDialog::byProportion()
@@ -184,6 +310,8 @@ void CopyDialog::fill(const Instrument& model)
     if (const auto semitones = semitonesFromName(lowest))
         form::chooseNote(m_lowest, keyName(*semitones));
     m_length->setLength(model.length());
+    m_above->setLength(headOf(spec).length);
+    m_overall->setLength(m_length->length() + above());
     m_top->setLength(spec.bore.front().diameter);
     m_bottom->setLength(spec.bore.back().diameter);
     m_wall->setLength(spec.wall);
@@ -227,16 +355,21 @@ Result<Instrument> CopyDialog::typed() const
             below = below + *place;
             h.at = m_length->length() - below;
         } else {
-            h.at = placeAt(static_cast<Origin>(from), *place, m_length->length(), m_plan->blank().spec);
+            h.at = from == static_cast<int>(Origin::Top)
+                       ? *place - above()
+                       : placeAt(static_cast<Origin>(from), *place, m_length->length(), m_plan->blank().spec);
         }
         h.side = m_holes->item(row, ThumbColumn)->checkState() == Qt::Checked ? Side::Back : Side::Front;
         h.diameter = h.undercutDiameter = *wide;
         h.chimney = m_wall->length();
         holes.push_back(std::move(h));
     }
-    return session::asRow(m_plan->blank(), m_plan->target(), m_lowest->currentData().toString().toStdString(),
-                          {{Metres{}, m_top->length()}, {m_length->length(), m_bottom->length()}}, m_wall->length(),
-                          std::move(holes));
+    return session::asRow(m_plan->blank(), m_plan->target(),
+                          {m_lowest->currentData().toString().toStdString(),
+                           {{Metres{}, m_top->length()}, {m_length->length(), m_bottom->length()}},
+                           m_wall->length(),
+                           std::move(holes),
+                           mouth()});
 }
 
 void CopyDialog::accept()

@@ -12,6 +12,7 @@
 #include <optional>
 
 class QComboBox;
+class QFormLayout;
 class QLabel;
 class QTableWidget;
 
@@ -28,6 +29,9 @@ public:
     CopyDialog(Questions& questions, const Plan& plan, text::LengthUnit unit, QWidget* parent = nullptr);
     /// What was typed; nothing before accept().
     [[nodiscard]] const std::optional<Instrument>& model() const { return m_model; }
+    /// The plan's blank with the model's embouchure hole as it was measured, and its stopper and the tube above in proportion to
+    /// the bores; nothing where they were not measured, or another mouth has none.
+    [[nodiscard]] std::optional<Blank> blankAfterIt() const;
     void accept() override;
 
 private:
@@ -37,6 +41,13 @@ private:
     void fillHole(int row, const QString& position, const QString& diameter, bool thumb);
     void fromFile();
     void byProportion();
+    void paste();
+    void addMouth(QFormLayout& rows);
+    /// Overall, sounding length and what lies above the sounding edge are one sum: the sounding length is what follows.
+    void followOverall();
+    [[nodiscard]] Metres above() const;
+    /// The mouth as it was typed; nothing where the family has another.
+    [[nodiscard]] std::optional<Transverse> mouth() const;
     void showPlays();
     [[nodiscard]] Result<Instrument> typed() const;
     static constexpr int ThumbColumn = 3;
@@ -46,10 +57,16 @@ private:
     text::LengthUnit m_unit;
     std::optional<Instrument> m_model;
     QComboBox* m_lowest;
+    LengthField* m_overall;
     LengthField* m_length;
     LengthField* m_top;
     LengthField* m_bottom;
     LengthField* m_wall;
+    LengthField* m_above; ///< from the top end to the middle of the embouchure hole; shown where there is one
+    LengthField* m_along; ///< the embouchure hole, along the tube
+    LengthField* m_across;
+    LengthField* m_stopper; ///< from the middle of the embouchure hole to the stopper's face
+    bool m_mouthTyped = false;
     QComboBox* m_from; ///< what the places count from
     QTableWidget* m_holes;
     QLabel* m_plays;

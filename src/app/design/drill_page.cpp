@@ -15,6 +15,7 @@
 
 #include <QAbstractItemView>
 #include <QComboBox>
+#include <QGuiApplication>
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QInputDialog>
@@ -134,10 +135,11 @@ QWidget* DrillPage::makeWork()
     m_files << sheet << ofClass;
     auto* left = new QVBoxLayout;
     auto* above = new QHBoxLayout;
-    above->addWidget(m_words, 1);
     above->addWidget(sheet);
     above->addWidget(ofClass);
+    above->addStretch(1);
     left->addLayout(above);
+    left->addWidget(m_words);
     left->addWidget(m_steps, 1);
     left->addLayout(makeStepButtons());
     auto* rounding = new QHBoxLayout;
@@ -273,11 +275,26 @@ void DrillPage::bind()
     });
     connect(m_asBuilt, &AsBuiltCard::failed, this, &DrillPage::failed);
     connect(m_asBuilt, &AsBuiltCard::changed, this, &DrillPage::typedChanged);
-    connect(m_steps, &QListWidget::itemChanged, this, [this](QListWidgetItem* item) {
-        if (!m_filling)
-            m_plan->tick(item->data(Qt::UserRole).toString().toStdString(), item->checkState() == Qt::Checked);
-    });
+    connect(m_steps, &QListWidget::itemChanged, this, &DrillPage::tickStep);
     connect(m_plan, &Plan::changed, this, &DrillPage::refresh);
+}
+
+void DrillPage::tickStep(const QListWidgetItem* item)
+{
+    if (m_filling)
+        return;
+    const bool done = item->checkState() == Qt::Checked;
+    m_plan->tick(item->data(Qt::UserRole).toString().toStdString(), done);
+    // With Shift a sitting's work is ticked at once: whatever stands above was done before.
+    if (!done || !QGuiApplication::keyboardModifiers().testFlag(Qt::ShiftModifier))
+        return;
+    for (int row = m_steps->row(item) - 1; row >= 0; --row)
+        if (m_steps->item(row)->checkState() == Qt::Unchecked) {
+            m_filling = true;
+            m_steps->item(row)->setCheckState(Qt::Checked);
+            m_filling = false;
+            m_plan->tick(m_steps->item(row)->data(Qt::UserRole).toString().toStdString(), true);
+        }
 }
 
 void DrillPage::showFace(int face)
@@ -324,7 +341,7 @@ void DrillPage::refresh()
     m_steps->setVisible(ready);
     m_inches->setVisible(ready);
     m_trim->setVisible(ready);
-    m_words->setText(ready ? tr("Tick off each step as you finish it.")
+    m_words->setText(ready ? tr("Tick off each step as you finish it; with Shift, all above it too.")
                            : tr("Nothing to drill yet. Lay out the holes first, or type existing holes under As built."));
     if (!ready)
         return;

@@ -6,8 +6,10 @@
 #include "app/parts/modal.h"
 #include "app/parts/style.h"
 #include "app/parts/tuning_picture.h"
+#include "core/fit/telling.h"
 #include "session/tool_gain.h"
 #include "text/errors.h"
+#include "text/names.h"
 #include "text/units.h"
 
 #include <QAbstractItemView>
@@ -281,7 +283,7 @@ void LayoutPage::refresh()
     m_vary->setEnabled(m_plan->layout().has_value());
     if (const auto& layout = m_plan->layout()) {
         showPicture(*layout);
-        seekTool(*layout);
+        seekHelp(*layout);
         m_words->setText(wordsOf(*layout));
         showHoles(*layout);
     } else {
@@ -339,30 +341,107 @@ void LayoutPage::showPicture(const Layout& layout)
     m_picture->setNotes(std::move(notes));
 }
 
-void LayoutPage::seekTool(const Layout& layout)
+namespace {
+
+/// What would bring this layout nearer, beyond other holes; each looked for by itself.
+struct Helps
+{
+    std::optional<session::ToolGain> tool;
+    std::optional<Telling> measure;
+};
+
+QString measureWords(Measurable what)
+{
+    switch (what) {
+    case Measurable::Bore: return LayoutPage::tr("The bore, measured with a plug gauge, would tell most:");
+    case Measurable::Walls: return LayoutPage::tr("The wall under each finger, measured with calipers, would tell most:");
+    case Measurable::HoleSizes: return LayoutPage::tr("The holes, measured with calipers once drilled, would tell most:");
+    case Measurable::HolePlaces: return LayoutPage::tr("The places of the holes, measured once drilled, would tell most:");
+    case Measurable::Length: return LayoutPage::tr("The length, measured once sawn, would tell most:");
+    case Measurable::MouthVolume: return LayoutPage::tr("The mouthpiece, filled with water from a syringe, would tell most:");
+    case Measurable::BareTube: break;
+    }
+    return LayoutPage::tr("The tube blown before any hole is drilled (Blank, Pitch without holes) would tell most:");
+}
+
+QString helpWords(const Helps& helps)
+{
+    QStringList lines;
+    if (helps.measure)
+        lines << measureWords(helps.measure->what) + QLatin1Char(' ') +
+                     LayoutPage::tr("%1 would then be sure within %2 cents instead of %3.", "note, cents, cents")
+                         .arg(text::noteName(helps.measure->note.text), text::spread(helps.measure->spreadThereby.cents()),
+                              text::spread(helps.measure->spread.cents()));
+    if (helps.tool)
+        lines << LayoutPage::tr("Worth buying: a %1 bit would bring %2 of %3 notes within tolerance instead of %4.",
+                                "marking, notes, of, notes")
+                     .arg(QString::fromStdString(helps.tool->bit.name))
+                     .arg(helps.tool->within)
+                     .arg(helps.tool->notes)
+                     .arg(helps.tool->withinWithout);
+    return lines.join(QStringLiteral("\n\n"));
+}
+
+} // namespace
+
+void LayoutPage::seekHelp(const Layout& layout)
 {
     const BitDrawer* drawer = m_plan->drawer();
-    if (m_plan->busy() || m_plan->following() || (m_toolFor && *m_toolFor == layout.goal))
+    if (m_plan->isDrilled() || m_plan->busy() || m_plan->following() || (m_helpFor && *m_helpFor == layout.goal))
         return;
-    m_toolFor = layout.goal;
-    m_toolWords.clear();
+    m_helpFor = layout.goal;
+    m_helpWords.clear();
     m_jobs.dropNewest();
     const bool allIn = withinTolerance(layout.goal, layout.cents) == static_cast<int>(layout.cents.size());
-    if (allIn || drawer == nullptr || m_plan->wishes().bits.empty() || m_plan->model())
-        return;
-    m_jobs.runNewest([blank = m_plan->blank(), wishes = m_plan->wishesAsBlown(), drawer = *drawer, priors = layout.priors](
-                         const Cancel& cancel) { return session::toolWorthBuying(blank, wishes, drawer, priors, cancel); },
-                     [this](const Result<std::optional<session::ToolGain>>& gain) {
-                         if (!gain || !*gain || !m_plan->layout())
-                             return;
-                         m_toolWords = tr("Worth buying: a %1 bit would bring %2 of %3 notes within tolerance instead of %4.",
-                                          "marking, notes, of, notes")
-                                           .arg(QString::fromStdString((*gain)->bit.name))
-                                           .arg((*gain)->within)
-                                           .arg((*gain)->notes)
-                                           .arg((*gain)->withinWithout);
-                         m_words->setText(wordsOf(*m_plan->layout()));
-                     });
+    const bool byTools = !allIn && drawer != nullptr && !m_plan->wishes().bits.empty() && !m_plan->model();
+    m_jobs.runNewest(
+        [blank = m_plan->blank(), wishes = m_plan->wishesAsBlown(), tools = byTools ? std::optional(*drawer) : std::nullopt,
+         goal = layout.goal, priors = layout.priors, blown = m_plan->blown().has_value()](const Cancel& cancel) -> Result<Helps> {
+            Helps helps;
+            const auto prior = DOWEL_TRY(Posterior::prior(goal, priors, cancel));
+            helps.measure = DOWEL_TRY(measureThatTells(prior, goal));
+            if (blown && helps.measure && helps.measure->what == Measurable::BareTube)
+                helps.measure.reset();
+            if (tools)
+                helps.tool = DOWEL_TRY(session::toolWorthBuying(blank, wishes, *tools, priors, cancel));
+            return helps;
+        },
+        [this](const Result<Helps>& helps) {
+            if (!helps || !m_plan->layout())
+                return;
+            m_helpWords = helpWords(*helps);
+            m_words->setText(wordsOf(*m_plan->layout()));
+        });
+}
+
+/// What became of the model's marks, and what they moved for.
+QString LayoutPage::movedWords(const Layout& layout) const
+{
+    const auto& model = m_plan->model();
+    const InstrumentSpec& here = layout.goal.spec();
+    if (!model || model->spec().holes.size() != here.holes.size() || here.holes.empty())
+        return {};
+    const InstrumentSpec& there = model->spec();
+    const auto moved = [&](std::size_t i) {
+        return distanceFrom(m_plan->origin(), here.holes[i].at, layout.goal.length(), here) -
+               distanceFrom(m_plan->origin(), there.holes[i].at, model->length(), there);
+    };
+    std::size_t most = 0;
+    for (std::size_t i = 1; i < here.holes.size(); ++i)
+        if (std::abs(moved(i).metres()) > std::abs(moved(most).metres()))
+            most = i;
+    const auto measured = [this](const InstrumentSpec& s) {
+        return tr("bore %1, wall %2, lowest note %3", "length, length, note")
+            .arg(text::length(s.bore.front().diameter, m_unit), text::length(s.wall, m_unit),
+                 text::noteName(s.fingerings.front().id.text));
+    };
+    const Metres by = moved(most);
+    const QString far = (by.metres() < 0.0 ? QStringLiteral("\u2212") : QStringLiteral("+")) +
+                        text::length(text::tenths(Metres::fromMetres(std::abs(by.metres()))), m_unit);
+    return tr("Model: %1; here: %2. Its marks move with that, %3 most: by %4, counted %5.",
+              "measures, hole, length, from the foot")
+        .arg(measured(there), measured(here), QString::fromStdString(here.holes[most].id.text), far,
+             text::originName(m_plan->origin(), here));
 }
 
 QString LayoutPage::wordsOf(const Layout& layout) const
@@ -374,14 +453,16 @@ QString LayoutPage::wordsOf(const Layout& layout) const
                  .arg(layout.cents.size())
                  .arg(text::cents(std::round(layout.worst_cents * 10.0) / 10.0))
                  .toHtmlEscaped();
-    if (!m_toolWords.isEmpty())
-        lines << m_toolWords.toHtmlEscaped();
+    if (!m_helpWords.isEmpty())
+        lines << m_helpWords.toHtmlEscaped().replace(QStringLiteral("\n"), QStringLiteral("<br>"));
     if (layout.priors.shared)
         lines << tr("Based on the shop memory of your earlier instruments (menu Workbook, Shop memory).").toHtmlEscaped();
     for (const MovedJoint& joint : layout.movedJoints)
         lines << tr("The joint at %1 would meet a hole, so it was moved to %2.", "place, place")
                      .arg(text::length(joint.from, m_unit), text::length(joint.to, m_unit))
                      .toHtmlEscaped();
+    if (const QString moved = movedWords(layout); !moved.isEmpty())
+        lines << moved.toHtmlEscaped();
     const std::vector<Station>& blank = m_plan->blank().spec.bore;
     const Metres off = blank.back().at - layout.goal.length();
     const Metres endsAt = layout.goal.spec().bore.back().diameter;
@@ -514,6 +595,8 @@ void LayoutPage::copyModel()
         const auto& holes = dialog->model()->spec().holes;
         if (std::any_of(holes.begin(), holes.end(), [](const Hole& h) { return h.side == Side::Back; }))
             m_plan->setThumb(true);
+        if (auto blank = dialog->blankAfterIt())
+            m_plan->setBlank(std::move(*blank));
         m_plan->setModel(dialog->model());
         m_plan->layOut();
     }

@@ -298,6 +298,7 @@ void Plan::setOrigin(Origin origin)
 void Plan::setDrawer(const BitDrawer& drawer, bool sizesToo)
 {
     m_drawer = drawer.isEmpty() ? std::nullopt : std::optional(drawer);
+    m_reamers = drawer.reamers;
     if (sizesToo && !drawer.bits.empty()) {
         Tools tools = toolsOf(drawer, m_kept.blank.spec.tools);
         if (!(tools == m_kept.blank.spec.tools)) {
@@ -308,6 +309,14 @@ void Plan::setDrawer(const BitDrawer& drawer, bool sizesToo)
         }
     }
     Q_EMIT changed();
+}
+
+void Plan::keepReamers(std::vector<Reamer> reamers)
+{
+    if (reamers == m_reamers)
+        return;
+    m_reamers = std::move(reamers);
+    Q_EMIT reamersTyped(m_reamers);
 }
 
 bool Plan::changeHole(std::size_t hole, const std::function<void(Hole&)>& change)

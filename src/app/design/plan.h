@@ -87,6 +87,13 @@ public:
     [[nodiscard]] Origin origin() const { return m_origin; }
     /// nullptr where the shop has none.
     [[nodiscard]] const BitDrawer* drawer() const { return m_drawer ? &*m_drawer : nullptr; }
+    /// The holes of this plan are in the wood.
+    void setDrilled(bool drilled) { m_drilled = drilled; }
+    [[nodiscard]] bool isDrilled() const { return m_drilled; }
+    /// The shop's, whatever instrument this is.
+    [[nodiscard]] const std::vector<Reamer>& reamers() const { return m_reamers; }
+    /// They were typed anew: the shop is asked to keep them.
+    void keepReamers(std::vector<Reamer> reamers);
     void setModel(std::optional<Instrument> model);
     /// What the bare tube was heard at before any hole: keys and layout go by it. Nothing: by the model alone.
     void setBlown(std::optional<Hertz> blown);
@@ -108,6 +115,7 @@ Q_SIGNALS:
     void busyChanged(bool busy);
     void failed(const QString& sentence);
     void worthKeeping();
+    void reamersTyped(const std::vector<dowel::Reamer>& reamers);
 
 private:
     /// One hole of the layout as it stands; nothing, and told, where it cannot be.
@@ -122,10 +130,12 @@ private:
     Jobs m_jobs;
     Jobs m_drags;
     bool m_unkept = false;
+    bool m_drilled = false;
     bool m_dragged = false; ///< since it was last judged
     io::PlanKept m_kept;
     Alarm m_keepLater;
     std::optional<BitDrawer> m_drawer;
+    std::vector<Reamer> m_reamers;
     Origin m_origin = rememberedOrigin();
     std::optional<Layout> m_layout;
     std::optional<Layout> m_judged; ///< while a hand drags: the last whose notes were worked out

@@ -22,6 +22,7 @@ class QHBoxLayout;
 class QLabel;
 class QLineEdit;
 class QListWidget;
+class QListWidgetItem;
 class QPushButton;
 class QStackedWidget;
 class QTableWidget;
@@ -232,13 +233,15 @@ private:
     void showWishes();
     void showPicture(const Layout& layout);
     void showHoles(const Layout& layout);
+    [[nodiscard]] QString movedWords(const Layout& layout) const;
     [[nodiscard]] QString wordsOf(const Layout& layout) const;
     void take();
-    /// Which bit is worth buying for this layout; worked out where the drawer leaves notes out.
-    void seekTool(const Layout& layout);
+    /// What would help before a hole is drilled: which measure tells most and, where the drawer leaves notes out, which bit is
+    /// worth buying.
+    void seekHelp(const Layout& layout);
     Jobs m_jobs;
-    std::optional<Instrument> m_toolFor; ///< the layout that it was sought for
-    QString m_toolWords;
+    std::optional<Instrument> m_helpFor; ///< the layout that it was sought for
+    QString m_helpWords;
     Plan* m_plan;
     Questions* m_questions;
     text::LengthUnit m_unit = text::LengthUnit::Millimetres;
@@ -289,6 +292,7 @@ protected:
 
 private:
     void refresh();
+    void tickStep(const QListWidgetItem* item);
     void showFace(int face);
     [[nodiscard]] QWidget* makeWork();
     void bind();

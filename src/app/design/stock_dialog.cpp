@@ -16,7 +16,6 @@
 #include <QPlainTextEdit>
 #include <QPushButton>
 #include <QScrollArea>
-#include <QSettings>
 #include <QStackedWidget>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -534,7 +533,12 @@ QWidget* StockDialog::makeReamers()
     m_reamers->setObjectName(QStringLiteral("stockReamers"));
     m_reamers->setAccessibleName(tr("Shop reamers"));
     m_reamers->setPlaceholderText(tr("Long cone: 0 9.8; 120 12.0; 260 13.2"));
-    m_reamers->setPlainText(QSettings().value(QStringLiteral("reamers")).toString());
+    m_reamers->setPlainText(text::reamerLines(m_plan->reamers(), m_unit));
+    connect(this, &QDialog::finished, this, [this, before = m_reamers->toPlainText()] {
+        // Told in whole hundredths they would not be what they were: only what was typed is kept.
+        if (const auto typed = text::reamersFrom(m_reamers->toPlainText(), m_unit); typed && m_reamers->toPlainText() != before)
+            m_plan->keepReamers(*typed);
+    });
     m_from->addItem(tr("the foot"), static_cast<int>(From::Foot));
     m_from->addItem(tr("the head"), static_cast<int>(From::Head));
     Metres narrowest = m_plan->blank().spec.bore.front().diameter;
@@ -574,7 +578,6 @@ void StockDialog::showReamers()
         m_reamedWords->setText(text::sentence(reamers.error(), m_unit));
         return;
     }
-    QSettings().setValue(QStringLiteral("reamers"), m_reamers->toPlainText());
     const std::vector<Station>& wanted = m_plan->blank().spec.bore;
     const std::vector<Station> pilot{{Metres{}, m_pilot->length()}, {wanted.back().at, m_pilot->length()}};
     const auto plan = reamPlan(pilot, wanted, *reamers, static_cast<From>(m_from->currentData().toInt()));

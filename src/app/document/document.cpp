@@ -220,19 +220,23 @@ void Document::recordCut(const Cut& cut)
     append(std::move(*entry), [this] { Q_EMIT cutKept(); });
 }
 
-void Document::recordOwnCut(const Cut& cut)
+void Document::recordOwnWork(const std::vector<Cut>& cuts)
 {
-    auto entry = session::ownCutEntry(*m_book, cut);
-    if (!entry)
-        return fail(entry.error());
+    auto own = session::ownCutEntries(*m_book, cuts);
+    if (!own)
+        return fail(own.error());
     const auto forecaster = m_recommendation ? m_recommendation->forecaster : nullptr;
     m_writer.write({.make = [book = m_book, forecaster,
-                             entry = std::move(*entry)](const Workbook&, const Cancel&) mutable -> Result<RecordWriter::Entries> {
-                        if (forecaster != nullptr) // what it should do is held against what comes
-                            entry.forecast = session::forecastOf(*forecaster, book->present(), entry.cut);
-                        RecordWriter::Entries one;
-                        one.push_back({entry, {}});
-                        return one;
+                             own = std::move(*own)](const Workbook&, const Cancel&) mutable -> Result<RecordWriter::Entries> {
+                        RecordWriter::Entries entries;
+                        Instrument there = book->present();
+                        for (CutEntry& entry : own) {
+                            if (forecaster != nullptr) // what it should do is held against what comes
+                                entry.forecast = session::forecastOf(*forecaster, there, entry.cut);
+                            there = DOWEL_TRY(applied(there, entry.cut));
+                            entries.push_back({std::move(entry), {}});
+                        }
+                        return entries;
                     },
                     .saved =
                         [this] {
@@ -343,12 +347,8 @@ void Document::think()
         Snapshot book;
         session::Advised advised;
     };
-    PlanOptions options;
-    if (!m_drawer.bits.empty())
-        options.tools = toolsOf(m_drawer, m_book->present().spec().tools);
-    options.handWork = m_drawer.isEmpty() || m_drawer.worksByHand(); // as on the command line
     m_jobs.run(
-        [store = m_store, options,
+        [store = m_store, options = session::planOptions(*m_book, m_drawer.isEmpty() ? nullptr : &m_drawer),
          memory = usesShopMemory() ? shopMemoryPath().toStdString() : std::string()](const Cancel& cancel) -> Result<Thought> {
             auto advised = DOWEL_TRY(session::advise(*store, {memory}, cancel, options));
             return Thought{store->snapshot(), std::move(advised)};

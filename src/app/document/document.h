@@ -76,7 +76,8 @@ public:
     void setAside(EntryId entry, const QString& why, std::function<void()> after = {});
     void recordCut(const Cut& cut);
     /// One that nobody advised.
-    void recordOwnCut(const Cut& cut);
+    /// One piece of work, be it several cuts.
+    void recordOwnWork(const std::vector<Cut>& cuts);
     /// A hole's diameter, or with no hole the tube's length, as the calipers say now.
     /// What was measured again, together or not at all.
     void recordMeasures(std::vector<EntryBody> measures);

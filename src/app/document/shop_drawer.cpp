@@ -4,8 +4,10 @@
 #include "io/drawer_json.h"
 #include "io/whole_file.h"
 #include "text/errors.h"
+#include "text/reamers.h"
 
 #include <QFileInfo>
+#include <QSettings>
 
 namespace dowel::app {
 
@@ -37,6 +39,11 @@ void ShopDrawer::read()
                 return;
             }
             m_drawer = *drawer;
+            // Up to 1.0.0 reamers stood in the settings, in millimetres for most.
+            if (m_drawer.reamers.empty())
+                if (auto typed =
+                        text::reamersFrom(QSettings().value(QStringLiteral("reamers")).toString(), text::LengthUnit::Millimetres))
+                    m_drawer.reamers = std::move(*typed);
             Q_EMIT changed();
         });
 }

@@ -435,6 +435,8 @@ void Workpiece::drawGhost(QPainter& painter, const Scale& s) const
                      [&](const Groove& g) { hole(g.hole, {}); },
                      [&](const OpenWindway&) { mouthEdge(s.left); },
                      [&](const Chamfer&) { mouthEdge(s.left); },
+                     [&](const CutLip&) { mouthEdge(s.left); },
+                     [&](const ChangeStopper& g) { across(s.left - g.stopper.metres() * s.perMetre, head_px + 6.0); },
                      [&](const MoveSlide& g) { across(s.x(g.at), head_px + wall + 8.0); },
                      [&](const MoveBlock& g) { across(s.left - (blockFace + g.upstream.metres()) * s.perMetre, head_px); },
                      [&](const Smooth& g) { across(s.x(m_instrument->length() - g.length), foot_px); },
@@ -445,6 +447,10 @@ void Workpiece::drawGhost(QPainter& painter, const Scale& s) const
                      [&](const PutOnFoot&) { across(length_px, foot_px + wall + 8.0); },
                      [&](const Ream& g) {
                          const double r = g.diameter.metres() / 2.0 * s.across + 2.0;
+                         painter.drawRect(QRectF(QPointF(s.x(g.from), s.axis - r), QPointF(s.x(g.to), s.axis + r)));
+                     },
+                     [&](const ReamTaper& g) {
+                         const double r = std::max(g.atFrom, g.atTo).metres() / 2.0 * s.across + 2.0;
                          painter.drawRect(QRectF(QPointF(s.x(g.from), s.axis - r), QPointF(s.x(g.to), s.axis + r)));
                      },
                      [&](const MoveStopper& g) { across(s.left - g.stopper.metres() * s.perMetre, head_px + 6.0); },

@@ -275,11 +275,19 @@ void MainWindow::showDrawer()
     dialog->open();
 }
 
+void MainWindow::keepReamers(const std::vector<Reamer>& reamers)
+{
+    BitDrawer drawer = m_drawer->drawer();
+    drawer.reamers = reamers;
+    m_drawer->keep(std::move(drawer));
+}
+
 void MainWindow::handOutDrawer()
 {
     if (document() == nullptr)
         return;
     document()->setDrawer(m_drawer->drawer());
+    connect(m_books.plan(), &Plan::reamersTyped, this, &MainWindow::keepReamers, Qt::UniqueConnection);
     m_books.plan()->setDrawer(m_drawer->drawer(), !document()->book()->sounds());
 }
 
@@ -619,6 +627,8 @@ void MainWindow::refreshStages()
 {
     const ListenPage* listen = listenPage();
     const bool open = document() != nullptr && listen != nullptr;
+    if (m_books.plan() != nullptr)
+        m_books.plan()->setDrilled(document() != nullptr && document()->book()->sounds());
     m_stages->sayPlan(m_books.plan(), document() != nullptr && document()->book()->sounds());
     if (open && correctPage() != nullptr)
         m_stages->sayBook(*document(), listen->pending().size());

@@ -118,6 +118,7 @@ private:
     void showDrawer();
     /// What is in the drawer goes to what is on the bench.
     void handOutDrawer();
+    void keepReamers(const std::vector<Reamer>& reamers);
     /// Of the instrument as it is now, full size.
     void writeTemplate();
     void speakFromNowOn(const QString& language);

@@ -61,7 +61,7 @@ DrawerDialog::DrawerDialog(ShopDrawer& drawer, QWidget* parent)
     m_words->setText(
         tr("The bits and hand tools of this shop. Layout, order of work and advice use these sizes and call each bit by "
            "its marking. A workbook that has been played keeps the sizes it was made with; the advice uses what is in "
-           "the drawer today."));
+           "the drawer today. A bit known to drill larger than it is marked is typed with that: 9/32 +0.008."));
     m_typed->setObjectName(QStringLiteral("drawerTyped"));
     m_typed->setAccessibleName(tr("Bits to add"));
     m_typed->setPlaceholderText(tr("6.5 mm, 9/32, #7, F"));
@@ -140,7 +140,7 @@ void DrawerDialog::fill()
 {
     m_bits->clear();
     for (const Bit& b : m_drawer.bits)
-        m_bits->addItem(QString::fromStdString(b.name));
+        m_bits->addItem(QString::fromStdString(markingOf(b)));
     m_remove->setEnabled(false);
     m_trouble->setVisible(!m_trouble->text().isEmpty());
 }

@@ -38,6 +38,8 @@ namespace dowel::app {
 
 namespace {
 
+constexpr double beginnerLevel = -1.0; // stands for no loudness
+
 using session::ShelfLine;
 using State = ShelfLine::State;
 
@@ -216,6 +218,7 @@ ShopPage::ShopPage(QString folder, TimeSource& time, QWidget* parent)
         {tr("a quiet room"), 36.0}, {tr("a workshop"), 24.0}, {tr("noisy, beside a fan"), 14.0}};
     for (const auto& [words, noise_dB] : levels)
         m_practiceLevel->addItem(words, noise_dB);
+    m_practiceLevel->addItem(tr("a beginner blows"), beginnerLevel);
     m_practiceLevel->setCurrentIndex(1);
     m_seed->setObjectName(QStringLiteral("practiceSeed"));
     m_seed->setAccessibleName(tr("Number of the simulated piece of wood; the same number gives the same wood"));
@@ -381,7 +384,9 @@ void ShopPage::practise()
     with.seed = static_cast<std::uint64_t>(m_seed->value());
     with.room = Temperature::fromCelsius(21.0);
     with.ownFirst = m_ownFirst->isChecked();
-    with.noise_dB = m_practiceLevel->currentData().toDouble();
+    with.beginner = m_practiceLevel->currentData().toDouble() == beginnerLevel;
+    if (!with.beginner)
+        with.noise_dB = m_practiceLevel->currentData().toDouble();
     Q_EMIT practiceAsked(static_cast<Family>(m_practiceFamily->currentData().toInt()), with);
 }
 

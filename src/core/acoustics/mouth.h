@@ -38,14 +38,16 @@ template <class C> C closedCavity(const Medium<C>& medium, const C& radius_m, co
     return m.a / m.c;
 }
 
+// What lies above a window, and above an embouchure hole, is a cavity alike.
+static_assert(duct::upstream == across::stopper);
 /// The closed cavity above the mouth; only where cavityLength() is above 0.
 template <class C> C cavityImpedance(const MouthInputs<C>& in, const AirOf<C>& air)
 {
-    return closedCavity(Medium<C>::at(air, in.omega, in.loss), in.topRadius, in.measure[3]);
+    return closedCavity(Medium<C>::at(air, in.omega, in.loss), in.topRadius, in.measure[across::stopper]);
 }
 [[nodiscard]] inline double cavityLength(const Shape& shape)
 {
-    return shape.mouth == Shape::Mouth::ClosedTop ? 0.0 : shape.excitation[3];
+    return shape.mouth == Shape::Mouth::ClosedTop ? 0.0 : shape.excitation[across::stopper];
 }
 
 /// Series impedance of a window or embouchure hole, or shunt admittance of a closed top's volume.
@@ -58,30 +60,31 @@ template <class C> C mouthLoad(Shape::Mouth mouth, const MouthInputs<C>& in, con
     const C frequency = in.omega / (2.0 * std::numbers::pi);
     const C fitted = exp(in.mouthLog + in.mouthSlope * log(frequency / mouthPivot_Hz));
     if (mouth == Shape::Mouth::ClosedTop)
-        return jw * in.measure[0] * fitted / (air.density * air.speed * air.speed);
+        return jw * in.measure[closedTop::volume] * fitted / (air.density * air.speed * air.speed);
     C inertance;
     if (mouth == Shape::Mouth::Duct) {
-        const C& length = in.measure[0];
-        const C window = length * in.measure[1];
+        const C& length = in.measure[duct::length];
+        const C window = length * in.measure[duct::width];
         const C equalRadius = sqrt(window / std::numbers::pi);
-        C chimney = in.measure[2];
+        C chimney = in.measure[duct::chimney];
         // Along a ramp the window widens from the edge outwards; the air's inertance is the integral over its widths.
-        const C widening = chimney * in.measure[5] / length;
+        const C widening = chimney * in.measure[duct::ramp] / length;
         if (valueOf(widening).real() > 1e-12)
             chimney = chimney * log(1.0 + widening) / widening;
-        const C depth = chimney + coverShare * in.measure[4] + (windowInner + windowOuter) * equalRadius;
+        const C depth = chimney + coverShare * in.measure[duct::cover] + (windowInner + windowOuter) * equalRadius;
         inertance = air.density * depth / window;
     } else {
-        const C hole = (std::numbers::pi / 4.0) * in.measure[0] * in.measure[1];
-        const C open = hole * (1.0 - in.measure[4]);
+        const C hole = (std::numbers::pi / 4.0) * in.measure[across::length] * in.measure[across::width];
+        const C open = hole * (1.0 - in.measure[across::lipCover]);
         const C radius = sqrt(hole / std::numbers::pi);
         const C openRadius = sqrt(open / std::numbers::pi);
         // Undercut, the chimney is a cone to the bore: the air's inertance is the integral over its widths, depth / (pi a b).
-        const C inside = 0.5 * sqrt((in.measure[0] + in.measure[5]) * (in.measure[1] + in.measure[5]));
+        const C inside = 0.5 * sqrt((in.measure[across::length] + in.measure[across::undercut]) *
+                                    (in.measure[across::width] + in.measure[across::undercut]));
         const C d = inside / in.topRadius;
         // Inner end as of a side hole [LS12], outer end as in a plane, over the area that the lip leaves.
         const C inner = inside * polynomial(std::array{0.822, -0.095, -1.566, 2.138, -1.640, 0.502}, d);
-        inertance = air.density * (in.measure[2] / (std::numbers::pi * radius * inside) +
+        inertance = air.density * (in.measure[across::chimney] / (std::numbers::pi * radius * inside) +
                                    inner / (std::numbers::pi * inside * inside) + 0.8216 * openRadius / open);
     }
     // Resistance of a small source into half-open space.

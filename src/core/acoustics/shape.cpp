@@ -50,7 +50,7 @@ Shape Shape::of(const Instrument& instrument)
                             t->stopper.metres(),    t->lipCover,           t->undercut.metres()};
     } else {
         shape.mouth = Mouth::ClosedTop;
-        shape.excitation[0] = std::get<ClosedTop>(s.excitation).volume.cubicMetres();
+        shape.excitation[closedTop::volume] = std::get<ClosedTop>(s.excitation).volume.cubicMetres();
     }
     for (const auto& station : soundingBore(s))
         shape.bore.push_back({station.at.metres(), station.diameter.metres(), {station.roughness, station.porosity}});

@@ -12,6 +12,26 @@
 
 namespace dowel::acoustics {
 
+/// Places of a mouth's measures in Shape::excitation and in a gradient; metres where nothing else is said.
+namespace duct {
+inline constexpr std::size_t length = 0; ///< of the window, along the tube
+inline constexpr std::size_t width = 1;
+inline constexpr std::size_t chimney = 2;
+inline constexpr std::size_t upstream = 3; ///< bore between block and window
+inline constexpr std::size_t cover = 4;    ///< wall standing up beside it
+inline constexpr std::size_t ramp = 5;     ///< run over rise of the lip's ramp, plain; 0 a square lip
+} // namespace duct
+namespace across {
+inline constexpr std::size_t length = 0; ///< of the embouchure hole, along the tube
+inline constexpr std::size_t width = 1;
+inline constexpr std::size_t chimney = 2;
+inline constexpr std::size_t stopper = 3;
+inline constexpr std::size_t lipCover = 4; ///< plain
+inline constexpr std::size_t undercut = 5; ///< wider at the bore by that
+} // namespace across
+namespace closedTop {
+inline constexpr std::size_t volume = 0; ///< cubic metres
+} // namespace closedTop
 inline constexpr std::size_t excitationMeasures = 6;
 
 /// What is known of the instrument only through its sound. Logarithms of factors, so 0 means "as published".
@@ -67,10 +87,7 @@ struct Shape
         double gapDiameter_m;
     };
     Mouth mouth = Mouth::Duct;
-    /// Duct: window length, width, chimney, upstream, cover (wall standing up beside it), slope of the lip's ramp (rise
-    /// over run, plain; 0 a square lip). Transverse: hole length, width, chimney, stopper, lip cover (plain), undercut
-    /// (wider at the bore by that).
-    /// ClosedTop: volume in m^3.
+    /// By the places of duct, across or closedTop.
     std::array<double, excitationMeasures> excitation{};
     std::vector<Station> bore;
     std::size_t footStations = 0; ///< of what is put on the foot, below the body's own last one

@@ -257,7 +257,7 @@ struct Fact
     /// found: quantities, counts, plain numbers and names, in the order in which text/facts.cpp places them.
     template <class... Found> Fact(FactId what, const Found&... found) : id(what), with{argument(found)...} {} // NOLINT
     /// A name, or the words of the system or of a library.
-    static Fact said(std::string words) { return {FactId::Said, std::move(words)}; }
+    static Fact said(const std::string& words) { return {FactId::Said, words}; }
     friend bool operator==(const Fact&, const Fact&) = default;
 
 private:

@@ -103,11 +103,12 @@ Result<Posterior::Sensitivity> Posterior::sensitivity(const Instrument& shape) c
             s.byPlace(row, column) = e.jacobian(row, u.place(i));
         }
         s.perMetre(row, holes) = e.jacobian(row, Unknowns::foot);
+        static_assert(acoustics::duct::length == acoustics::across::length);
         if (p.shape.mouth != Shape::Mouth::ClosedTop)
-            s.byWindow[row] = by[ParameterLayout::excitation(0)];
+            s.byWindow[row] = by[ParameterLayout::excitation(acoustics::duct::length)];
         if (p.shape.mouth == Shape::Mouth::Transverse) {
-            s.byWidth[row] = by[ParameterLayout::excitation(1)];
-            s.byStopper[row] = by[ParameterLayout::excitation(3)];
+            s.byWidth[row] = by[ParameterLayout::excitation(acoustics::across::width)];
+            s.byStopper[row] = by[ParameterLayout::excitation(acoustics::across::stopper)];
         }
     }
     s.byUnknown = std::move(e.jacobian);

@@ -32,10 +32,10 @@ Result<NoteSensitivity> sensitivityOf(const Posterior& posterior, const Instrume
         s.mouth.push_back(Cents::fromCents(a.centsPer[acoustics::ParameterLayout::excitation(i)] * tenth_m));
     s.foot = Cents::fromCents(-a.centsPer[acoustics::ParameterLayout::footLength] * tenth_m);
     if (placed.shape.mouth == acoustics::Shape::Mouth::Duct)
-        s.window = s.mouth[0];
+        s.window = s.mouth[acoustics::duct::length];
     if (placed.shape.mouth == acoustics::Shape::Mouth::Transverse) {
-        s.embouchure = s.mouth[0];
-        s.stopper = s.mouth[3];
+        s.embouchure = s.mouth[acoustics::across::length];
+        s.stopper = s.mouth[acoustics::across::stopper];
     }
     const auto weights = DOWEL_TRY(model.boreWeights(note, boreStep_m));
     for (const auto& w : weights)

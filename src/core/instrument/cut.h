@@ -4,6 +4,8 @@
 #pragma once
 
 #include "core/instrument/cuts/chamfer.h"
+#include "core/instrument/cuts/change_stopper.h"
+#include "core/instrument/cuts/cut_lip.h"
 #include "core/instrument/cuts/cut_up.h"
 #include "core/instrument/cuts/deepen.h"
 #include "core/instrument/cuts/enlarge.h"
@@ -18,6 +20,7 @@
 #include "core/instrument/cuts/push_plug.h"
 #include "core/instrument/cuts/put_on_foot.h"
 #include "core/instrument/cuts/ream.h"
+#include "core/instrument/cuts/ream_taper.h"
 #include "core/instrument/cuts/sink.h"
 #include "core/instrument/cuts/smooth.h"
 #include "core/instrument/cuts/trim_foot.h"
@@ -30,7 +33,8 @@ namespace dowel {
 
 /// Every kind there is, in the order in which a maker is offered them.
 using Cut = std::variant<Enlarge, TrimFoot, Deepen, CutUp, OpenEmbouchure, UndercutEmbouchure, MoveStopper, Undercut, Fill,
-                         PushPlug, PutOnFoot, Ream, Sink, Groove, OpenWindway, Chamfer, MoveSlide, MoveBlock, Smooth, Lacquer>;
+                         PushPlug, PutOnFoot, Ream, Sink, Groove, OpenWindway, Chamfer, MoveSlide, MoveBlock, Smooth, Lacquer, CutLip, ChangeStopper,
+                         ReamTaper>;
 
 /// The instrument after the cut. Errors: UnknownName (no such hole), NotRemovable (the step would add material, with the
 /// sizes), BadGeometry/BadValue from Instrument::make or where the cut does not fit this kind of instrument.

@@ -49,50 +49,30 @@ Eigen::VectorXd presentOf(const Instrument& present, const std::vector<Lever>& l
 Result<Eigen::VectorXd> GoalSearch::slopeOf(const std::vector<Lever>& levers, const Posterior::Sensitivity& s,
                                             const Instrument& shape, const Eigen::VectorXd& values_m, std::size_t which) const
 {
-    using Column = std::optional<Eigen::VectorXd>;
-    const auto ofHole = [&shape](const HoleId& id) {
-        return static_cast<Eigen::Index>(holeIndexOf(shape.spec(), {Enlarge{id, {}}}));
+    const Cut& cut = levers[which].cut;
+    const auto ofHole = [&shape, &cut](const Eigen::MatrixXd& byHole) -> Eigen::VectorXd {
+        return byHole.col(static_cast<Eigen::Index>(holeIndexOf(shape.spec(), {Enlarge{*holeOf(cut), {}}})));
     };
-    const auto enlarged = [&](const HoleId& id) {
+    switch (factsOf(cut).lever.slope) {
+    case LeverFacts::Slope::HoleSize: {
         // Where its undercut is opened as well it stays as wide beyond the hole; otherwise the cut leaves it where it is.
+        const auto id = holeOf(cut);
         const bool withRamp =
             std::any_of(levers.begin(), levers.end(),
                         [&](const Lever& other) { return isLever<Undercut>(other) && holeOf(other.cut) == id; }) &&
-            shape.find(id)->undercutDiameter > m_present.find(id)->undercutDiameter;
-        return Column((withRamp ? s.byShifted : s.perMetre).col(ofHole(id)));
-    };
-    const auto end = [&s] {
-        return Column(s.perMetre.col(s.perMetre.cols() - 1));
-    };
-    const Column slope =
-        std::visit(Cases{[&](const Enlarge& c) { return enlarged(c.hole); },
-                         [&](const Fill& c) { return enlarged(c.hole); },
-                         [&](const Undercut& c) { return Column(s.byUndercut.col(ofHole(c.hole))); },
-                         [&](const TrimFoot&) { return end(); },
-                         [&](const Deepen&) { return end(); },
-                         [&](const PushPlug&) { return end(); },
-                         [&](const CutUp&) { return Column(s.byWindow); },
-                         [&](const OpenEmbouchure&) {
-                             const auto& lip = std::get<Transverse>(shape.spec().excitation);
-                             return Column(s.byWindow + s.byWidth * (lip.holeWidth.metres() / lip.holeLength.metres()));
-                         },
-                         [&](const MoveStopper&) { return Column(s.byStopper); },
-                         [](const UndercutEmbouchure&) { return Column(); },
-                         [](const PutOnFoot&) { return Column(); },
-                         [](const Sink&) { return Column(); },
-                         [](const Groove&) { return Column(); },
-                         [](const OpenWindway&) { return Column(); },
-                         [](const Chamfer&) { return Column(); },
-                         [](const MoveSlide&) { return Column(); },
-                         [](const MoveBlock&) { return Column(); },
-                         [](const Smooth&) { return Column(); },
-                         [](const Lacquer&) { return Column(); },
-                         [](const Ream&) {
-                             return Column();
-                         }},
-                   levers[which].cut);
-    if (slope)
-        return *slope;
+            shape.find(*id)->undercutDiameter > m_present.find(*id)->undercutDiameter;
+        return ofHole(withRamp ? s.byShifted : s.perMetre);
+    }
+    case LeverFacts::Slope::HoleUndercut: return ofHole(s.byUndercut);
+    case LeverFacts::Slope::End: return Eigen::VectorXd(s.perMetre.rightCols<1>());
+    case LeverFacts::Slope::Window: return s.byWindow;
+    case LeverFacts::Slope::Mouth: {
+        const auto& lip = std::get<Transverse>(shape.spec().excitation);
+        return Eigen::VectorXd(s.byWindow + s.byWidth * (lip.holeWidth.metres() / lip.holeLength.metres()));
+    }
+    case LeverFacts::Slope::Stopper: return s.byStopper;
+    case LeverFacts::Slope::Difference: break;
+    }
     // A reamed stretch has other stations than the bore before: a small difference instead of a derivative.
     constexpr double little_m = 5e-5;
     Eigen::VectorXd wider = values_m;

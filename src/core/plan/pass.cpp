@@ -79,6 +79,7 @@ public:
     [[nodiscard]] Result<std::optional<AdviceStep>> bestSingleStep(const std::vector<Lever>& levers, double gain);
     [[nodiscard]] const Instrument& shape() const { return m_shape; }
     [[nodiscard]] const JointForecast& jointForecast() const { return m_jointForecast; }
+    [[nodiscard]] bool heldBack() const { return m_heldBack; }
 
 private:
     /// That some note is beyond what more work can bring back and was not when it was last listened to.
@@ -109,6 +110,7 @@ private:
     std::vector<double> m_floors; ///< below which one is
     JointForecast m_asHeard;      ///< on the shape that was last listened to
     double m_risk = 0.0;          ///< that something has gone sharp since
+    bool m_heldBack = false;      ///< the limit of spoiling kept something from going further
 };
 
 Result<AdviceStep> PassBuilder::described(const Cut& cut, Metres from, const Instrument& after, const JointForecast& there,
@@ -186,8 +188,10 @@ Result<std::optional<AdviceStep>> PassBuilder::step(const Lever& lever, Metres g
         constexpr double negligibleRisk = 0.004;
         const double rest = std::max(0.0, m_s->options.spoilLimit - m_risk);
         constexpr std::size_t mostToCome = 2; // few of those behind need theirs
-        if (risk > m_risk + std::max(negligibleRisk, rest / static_cast<double>(std::min(toCome, mostToCome) + 1)))
+        if (risk > m_risk + std::max(negligibleRisk, rest / static_cast<double>(std::min(toCome, mostToCome) + 1))) {
+            m_heldBack = true;
             continue;
+        }
         if (!pays(loss))
             return Found{};
         auto described =
@@ -286,7 +290,7 @@ Result<Pass> buildPass(const Situation& s, const Goal& goal, const Aim& aim)
     PassBuilder walker(s, aim, s.present(), s.forecaster->present());
     DOWEL_TRY(walker.startFrom(shapeLastHeard(s)));
     const auto needed = DOWEL_TRY(neededOf(s, goal, aim));
-    Pass pass{{}, s.present(), {}, false};
+    Pass pass{{}, s.present(), {}};
     const auto moves = [&](const Lever& l) {
         return s.heardSinceCut(l);
     };
@@ -307,6 +311,7 @@ Result<Pass> buildPass(const Situation& s, const Goal& goal, const Aim& aim)
             if (step)
                 pass.steps.push_back(std::move(*step));
         }
+    pass.heldBack = walker.heldBack();
     pass.after = walker.shape();
     pass.jointForecast = walker.jointForecast();
     return pass;
@@ -321,7 +326,7 @@ Result<Pass> singleCutsThatPay(const Situation& s, double roundPrice, std::size_
     // A pipe of which only the depth is to be set keeps its voice: its window is not moved for a few cents.
     const bool depthOnly = isBoredDeeper(s.present().spec());
     std::erase_if(levers, [&](const Lever& l) { return !s.heardSinceCut(l) || (depthOnly && isLever<CutUp>(l)); });
-    Pass pass{{}, s.present(), {}, false};
+    Pass pass{{}, s.present(), {}};
     while (pass.steps.size() < most) {
         auto step = DOWEL_TRY(walker.bestSingleStep(levers, s.options.singleCutGain + (pass.steps.empty() ? roundPrice : 0.0)));
         if (!step)

@@ -13,6 +13,7 @@ struct Pass
     Instrument after;
     JointForecast jointForecast; ///< of the shape after it
     bool waiting = false;        ///< some lever waits for its last cut to be listened to
+    bool heldBack = false;       ///< the limit of spoiling kept a lever from going as far as it would
 };
 
 /// spread_cents: of the aim by which steps are judged. Errors: OutOfModelRange, Cancelled.

@@ -143,7 +143,7 @@ Result<bool> decideBeforeGoals(const Situation& s, Decision& w)
         advice.state = AdviceState::Measure;
         advice.fingerings = std::move(missing);
         if (const auto ends = Finder(s).ends()) { // by what is known beforehand
-            const Pass likelyPass{std::vector<AdviceStep>(ends->careful.levers.size()), s.present(), {}, false};
+            const Pass likelyPass{std::vector<AdviceStep>(ends->careful.levers.size()), s.present(), {}};
             w.expected = estimateRemainingWork(s, *ends, likelyPass);
         } else if (ends.error().code == ErrorCode::Cancelled) {
             return ends.error();
@@ -221,13 +221,17 @@ Result<Pass> passTowards(const Situation& s, const GoalPair& ends)
     auto best = DOWEL_TRY(buildPass(s, ends.careful, ends.aim));
     if (sessionsHeard(s) < s.options.listeningsThatTeach)
         return best;
+    bool heldBack = best.heldBack;
     const auto chanceAfter = [&s](const Pass& p) {
         return chanceAllWithin(p.jointForecast, s.tolerances()) - s.options.passPrice * static_cast<double>(p.steps.size());
     };
     for (const double limit : {0.2, 1.0}) {
+        if (!heldBack)
+            break; // a wider limit would let through the same
         Situation bolder = s;
         bolder.options.spoilLimit = limit;
         auto pass = DOWEL_TRY(buildPass(bolder, ends.careful, ends.aim));
+        heldBack = pass.heldBack;
         if (chanceAfter(pass) > chanceAfter(best) + s.options.singleCutGain)
             best = std::move(pass);
     }
@@ -337,17 +341,6 @@ PlanOptions optionsFor(Effort effort)
         break;
     }
     return o;
-}
-
-std::optional<Effort> effortFromName(std::string_view name)
-{
-    if (name == "quick")
-        return Effort::Quick;
-    if (name == "usual")
-        return Effort::Usual;
-    if (name == "best")
-        return Effort::Best;
-    return std::nullopt;
 }
 
 std::string_view whyStopName(WhyStop why)

@@ -42,10 +42,7 @@ struct PlanOptions
     Metres leastWood = Metres::fromMillimetres(2.0); ///< between neighbouring holes, for safe work
 };
 
-/// How far a maker wants to go for the last notes: a cut must gain more of the chance that all are in, or less.
-enum class Effort { Quick, Usual, Best };
 [[nodiscard]] PlanOptions optionsFor(Effort effort);
-[[nodiscard]] std::optional<Effort> effortFromName(std::string_view name);
 
 /// What following the advice to its end will come to.
 struct Expected

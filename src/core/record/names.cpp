@@ -3,6 +3,7 @@
 #include "core/base/names.h"
 #include "core/record/advice.h"
 #include "core/record/entries/reading.h"
+#include "core/record/strategy.h"
 
 namespace dowel {
 
@@ -24,6 +25,7 @@ constexpr Names<Contradiction::Kind, 5> contradictions{{{Contradiction::Kind::Ho
                                                         {Contradiction::Kind::Reading, "reading"},
                                                         {Contradiction::Kind::Swapped, "swapped"},
                                                         {Contradiction::Kind::Unsettled, "unsettled"}}};
+constexpr Names<Effort, 3> efforts{{{Effort::Usual, "usual"}, {Effort::Quick, "quick"}, {Effort::Best, "best"}}};
 constexpr Names<ReadingSource, 4> sources{{{ReadingSource::Player, "player"},
                                            {ReadingSource::File, "file"},
                                            {ReadingSource::Microphone, "microphone"},
@@ -31,6 +33,14 @@ constexpr Names<ReadingSource, 4> sources{{{ReadingSource::Player, "player"},
 
 } // namespace
 
+std::string_view effortName(Effort effort)
+{
+    return nameIn(efforts, effort);
+}
+std::optional<Effort> effortFromName(std::string_view name)
+{
+    return valueIn(efforts, name);
+}
 std::string_view stateName(AdviceState state)
 {
     return nameIn(states, state);

@@ -59,13 +59,43 @@ std::optional<Bit> named(const std::string& name, BitSeries series)
     return std::nullopt;
 }
 
+/// Whether a marking is one of inches, as fractions, numbers and letters are.
+bool isOfInches(std::string_view marking)
+{
+    return marking.find_first_of("/#NABCDEFGHIJKLMOPQRSTUVWXYZ\"") != std::string_view::npos || marking.ends_with("in");
+}
+
+/// What stands behind the plus: "0.2", "0.2 mm" or "0.008 in"; in the unit of the marking where it names none.
+std::optional<Metres> overFrom(std::string_view text, bool inches)
+{
+    text = trimmed(text);
+    if (takeEnding(text, "mm"))
+        inches = false;
+    else if (takeEnding(text, "in") || takeEnding(text, "\""))
+        inches = true;
+    const auto number = numberFrom(text);
+    if (!number)
+        return std::nullopt;
+    constexpr Metres most = Metres::fromMillimetres(2.0);
+    const Metres over = inches ? Metres::fromInches(*number) : Metres::fromMillimetres(*number);
+    return over.metres() > 0.0 && over <= most ? std::optional(over) : std::nullopt;
+}
+
 } // namespace
 
 Result<Bit> bitFromMarking(std::string_view marking)
 {
     std::string_view text = trimmed(marking);
+    const Error bad{ErrorCode::BadValue, std::string(text), FactId::NoSuchBit};
+    std::optional<Metres> over{Metres{}};
+    if (const auto plus = text.find('+'); plus != std::string_view::npos) {
+        const std::string_view behind = text.substr(plus + 1);
+        text = trimmed(text.substr(0, plus));
+        over = overFrom(behind, isOfInches(text));
+    }
+    if (!over)
+        return bad;
     const std::string name(text);
-    const Error bad{ErrorCode::BadValue, name, FactId::NoSuchBit};
     std::optional<Bit> found;
     if (text.starts_with('#') || text.starts_with("No.")) {
         text.remove_prefix(text.starts_with('#') ? 1 : 3);
@@ -85,7 +115,17 @@ Result<Bit> bitFromMarking(std::string_view marking)
     if (!found || !(found->diameter.metres() > 0.0) || found->diameter > largest)
         return bad;
     found->name = found->name == name || name.find_first_of("#N") == std::string::npos ? found->name : name;
+    found->over = *over;
+    found->diameter = found->diameter + *over;
     return *found;
+}
+
+std::string markingOf(const Bit& bit)
+{
+    if (!(bit.over.metres() > 0.0))
+        return bit.name;
+    const bool inches = isOfInches(bit.name);
+    return bit.name + " +" + numberText(inches ? bit.over.inches() : bit.over.millimetres()) + (inches ? " in" : " mm");
 }
 
 bool BitDrawer::has(std::string_view tool) const

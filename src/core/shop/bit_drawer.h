@@ -4,6 +4,7 @@
 
 #include "core/instrument/instrument.h"
 #include "core/shop/bits.h"
+#include "core/shop/stock.h"
 
 #include <algorithm>
 #include <string>
@@ -12,22 +13,28 @@
 
 namespace dowel {
 
-/// A bit by its marking: "6.5 mm" or "6.5", "9/32", "1 1/4", "0.281 in", "#7", "No. 7", "F". Errors: BadValue.
+/// A bit by its marking: "6.5 mm" or "6.5", "9/32", "1 1/4", "0.281 in", "#7", "No. 7", "F"; where it is known to wander, behind
+/// that by how much it drills larger than it is marked: "6.5 mm +0.2", "9/32 +0.008", "F +0.2 mm" (up to 2 mm). Errors: BadValue.
 [[nodiscard]] Result<Bit> bitFromMarking(std::string_view marking);
+/// The same words back.
+[[nodiscard]] std::string markingOf(const Bit& bit);
 
 struct BitDrawer
 {
     std::vector<Bit> bits; ///< rising
     std::vector<std::string> tools;
+    std::vector<Reamer> reamers{}; ///< by their shape; bits and tools may be there without any, and the other way round
 
+    /// Nothing that opens a hole.
     [[nodiscard]] bool isEmpty() const { return bits.empty() && tools.empty(); }
     [[nodiscard]] bool has(std::string_view tool) const;
     /// Whether there is anything that makes a size between two bits.
     [[nodiscard]] bool worksByHand() const;
     friend bool operator==(const BitDrawer& a, const BitDrawer& b)
     {
-        return a.tools == b.tools && std::equal(a.bits.begin(), a.bits.end(), b.bits.begin(), b.bits.end(),
-                                                [](const Bit& x, const Bit& y) { return x.name == y.name; });
+        return a.tools == b.tools && a.reamers == b.reamers &&
+               std::equal(a.bits.begin(), a.bits.end(), b.bits.begin(), b.bits.end(),
+                          [](const Bit& x, const Bit& y) { return x.name == y.name && x.over == y.over; });
     }
     /// The bit of that diameter; nullptr where there is none.
     [[nodiscard]] const Bit* bitOf(Metres diameter) const;

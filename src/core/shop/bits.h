@@ -17,6 +17,7 @@ struct Bit
 {
     std::string name; ///< "6.4 mm", "17/64", "No. 7", "F"
     Metres diameter;
+    Metres over{}; ///< of it, what the bit drills beyond its marking
 };
 /// Rising in diameter. Metric 1 to 14 mm by 0.1; fractional 1/16 to 1/2 in by sixty-fourths; numbers 60 to 1; letters A to Z.
 [[nodiscard]] const std::vector<Bit>& bitsOf(BitSeries series);

@@ -194,6 +194,36 @@ Result<std::vector<Station>> reamed(const std::vector<Station>& bore, const Ream
     return simplified(std::move(after));
 }
 
+Result<std::vector<ReamTaper>> reamings(const Instrument& there, const Reamer& reamer, From from, Metres deep)
+{
+    const std::vector<Station>& bore = there.spec().bore;
+    DOWEL_TRY(reamed(bore, reamer, from, deep));
+    const Metres length = there.length();
+    std::vector<Metres> ends{};
+    for (const ReamerPoint& p : reamer.shape)
+        ends.push_back(from == From::Head ? deep - p.fromTip : length - deep + p.fromTip);
+    ends.push_back(from == From::Head ? Metres{} : length); // behind its teeth it is as wide as they were
+    std::sort(ends.begin(), ends.end());
+    const auto wide = [&](Metres at) {
+        return diameterOf(reamer, std::max(Metres{}, from == From::Head ? deep - at : deep - (length - at)));
+    };
+    const std::vector<Metres> places = placesOf(bore, reamer, from, deep);
+    std::vector<ReamTaper> work;
+    for (std::size_t i = 1; i < ends.size(); ++i) {
+        const Metres high = std::clamp(ends[i - 1], Metres{}, length);
+        const Metres low = std::clamp(ends[i], Metres{}, length);
+        constexpr Metres shortest = Metres::fromMillimetres(0.1);
+        if (low - high > shortest && std::any_of(places.begin(), places.end(), [&](Metres at) {
+                constexpr Metres nothing = Metres::fromMillimetres(1e-3);
+                return at >= high && at <= low && wide(at) > boreDiameterAt(bore, at) + nothing;
+            }))
+            work.push_back({high, low, wide(high), wide(low)});
+    }
+    if (work.empty())
+        return Error{ErrorCode::NotRemovable, reamer.name, FactId::BoreWideAlready};
+    return work;
+}
+
 namespace {
 
 constexpr Metres slack = Metres::fromMillimetres(0.01);

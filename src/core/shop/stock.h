@@ -3,6 +3,7 @@
 // reamer of known shape goes. Plain geometry; allowances are common practice, no source.
 #pragma once
 
+#include "core/instrument/cuts/ream_taper.h"
 #include "core/instrument/instrument.h"
 
 #include <string>
@@ -99,6 +100,9 @@ enum class From { Head, Foot };
 /// A bore after a reamer has gone in so deep with its tip: nowhere narrower than the reamer there. Errors: those of checked(),
 /// BadGeometry where the tip does not reach the bore or passes its other end by more than the reamer is long.
 [[nodiscard]] Result<std::vector<Station>> reamed(const std::vector<Station>& bore, const Reamer& reamer, From from, Metres deep);
+/// The same as work on the wood: one straight taper after the other from the sounding edge downwards, those that cut. Errors:
+/// those of checked(), BadGeometry as reamed(), NotRemovable where it cuts nothing at that depth.
+[[nodiscard]] Result<std::vector<ReamTaper>> reamings(const Instrument& there, const Reamer& reamer, From from, Metres deep);
 /// How deep its tip may go so that the bore becomes nowhere wider than wanted. Nothing where it does not cut at all within that.
 [[nodiscard]] Result<std::optional<Metres>> deepest(const std::vector<Station>& bore, const std::vector<Station>& wanted,
                                                     const Reamer& reamer, From from);

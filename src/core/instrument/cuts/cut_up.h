@@ -10,7 +10,7 @@ struct CutUp
 {
     Metres windowLength;
 
-    static constexpr CutFacts facts{.word = "cut_up", .lever = {LeverFacts::Turn::Mouth, 0.25}};
+    static constexpr CutFacts facts{.word = "cut_up", .lever = {LeverFacts::Turn::Mouth, 0.25, false, LeverFacts::Slope::Window}};
     static constexpr auto fields() { return std::tuple(CutField{"window_length_mm", &CutUp::windowLength}); }
     [[nodiscard]] Metres size() const { return windowLength; }
     void resize(Metres to) { windowLength = to; }

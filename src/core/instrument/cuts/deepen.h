@@ -14,7 +14,7 @@ struct Deepen
                                     .since = 3,
                                     .movesTheEnd = true,
                                     .lessSure = false,
-                                    .lever = {LeverFacts::Turn::HolesAndFoot, 0.02, true}};
+                                    .lever = {LeverFacts::Turn::HolesAndFoot, 0.02, true, LeverFacts::Slope::End}};
     static constexpr auto fields() { return std::tuple(CutField{"length_mm", &Deepen::length}); }
     [[nodiscard]] Metres size() const { return length; }
     void resize(Metres to) { length = to; }

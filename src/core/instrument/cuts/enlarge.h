@@ -11,7 +11,9 @@ struct Enlarge
     HoleId hole;
     Metres diameter;
 
-    static constexpr CutFacts facts{.word = "enlarge", .lessSure = false, .lever = {LeverFacts::Turn::HolesAndFoot, 0.02}};
+    static constexpr CutFacts facts{.word = "enlarge",
+                                    .lessSure = false,
+                                    .lever = {LeverFacts::Turn::HolesAndFoot, 0.02, false, LeverFacts::Slope::HoleSize}};
     static constexpr auto fields()
     {
         return std::tuple(CutField{"hole", &Enlarge::hole}, CutField{"diameter_mm", &Enlarge::diameter});

@@ -11,8 +11,10 @@ struct Fill
     HoleId hole;
     Metres diameter;
 
-    static constexpr CutFacts facts{
-        .word = "fill", .size = CutFacts::Size::Shrinks, .reversible = true, .lever = {LeverFacts::Turn::HolesAndFoot, 0.25}};
+    static constexpr CutFacts facts{.word = "fill",
+                                    .size = CutFacts::Size::Shrinks,
+                                    .reversible = true,
+                                    .lever = {LeverFacts::Turn::HolesAndFoot, 0.25, false, LeverFacts::Slope::HoleSize}};
     static constexpr auto fields() { return std::tuple(CutField{"hole", &Fill::hole}, CutField{"diameter_mm", &Fill::diameter}); }
     [[nodiscard]] Metres size() const { return diameter; }
     void resize(Metres to) { diameter = to; }

@@ -25,6 +25,9 @@ struct LeverFacts
     /// What a whole millimetre costs: its square is added to the loss. Only tells apart what pitch leaves open.
     double price = 0.25;
     bool mayFlatten = false; ///< pays by what the holes can do after it, not by itself
+    /// By what derivative of the model the notes follow it; where it has none of its own, by a small difference.
+    enum class Slope { Difference, HoleSize, HoleUndercut, End, Window, Mouth, Stopper };
+    Slope slope = Slope::Difference;
 };
 
 struct CutFacts

@@ -13,7 +13,7 @@ struct MoveStopper
     static constexpr CutFacts facts{.word = "move_stopper",
                                     .size = CutFacts::Size::BothWays,
                                     .reversible = true,
-                                    .lever = {LeverFacts::Turn::Mouth, 0.03, true}};
+                                    .lever = {LeverFacts::Turn::Mouth, 0.03, true, LeverFacts::Slope::Stopper}};
     static constexpr auto fields() { return std::tuple(CutField{"stopper_mm", &MoveStopper::stopper}); }
     [[nodiscard]] Metres size() const { return stopper; }
     void resize(Metres to) { stopper = to; }

@@ -11,8 +11,9 @@ struct OpenEmbouchure
     Metres holeLength;                 ///< along the tube; its centre stays
     std::optional<Metres> holeWidth{}; ///< across the tube; stays where nothing is said
 
-    static constexpr CutFacts facts{
-        .word = "enlarge_embouchure", .before = "open_embouchure", .lever = {LeverFacts::Turn::Mouth, 0.25}};
+    static constexpr CutFacts facts{.word = "enlarge_embouchure",
+                                    .before = "open_embouchure",
+                                    .lever = {LeverFacts::Turn::Mouth, 0.25, false, LeverFacts::Slope::Mouth}};
     static constexpr auto fields()
     {
         return std::tuple(CutField{"hole_length_mm", &OpenEmbouchure::holeLength},

@@ -16,7 +16,7 @@ struct PushPlug
                                     .reversible = true,
                                     .movesTheEnd = true,
                                     .lessSure = false,
-                                    .lever = {LeverFacts::Turn::HolesAndFoot, 0.25}};
+                                    .lever = {LeverFacts::Turn::HolesAndFoot, 0.25, false, LeverFacts::Slope::End}};
     static constexpr auto fields() { return std::tuple(CutField{"length_mm", &PushPlug::length}); }
     [[nodiscard]] Metres size() const { return length; }
     void resize(Metres to) { length = to; }

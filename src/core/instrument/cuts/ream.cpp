@@ -29,11 +29,16 @@ std::optional<Metres> Ream::present(const Instrument& there) const
     return narrowest;
 }
 
-Status Ream::doTo(InstrumentSpec& spec) const
+Status cuts::widen(InstrumentSpec& spec, const Stretch& stretch)
 {
+    const Metres from = stretch.from;
+    const Metres to = stretch.to;
     const Metres length = spec.bore.back().at;
     if (!(from.metres() >= 0.0) || !(to > from) || to > length)
         return Error{ErrorCode::BadGeometry, "from_mm", {FactId::ReamsBeyond, from, to, length}};
+    const auto wanted = [&](Metres at) {
+        return stretch.atFrom + (stretch.atTo - stretch.atFrom) * ((at - from) / (to - from));
+    };
     // The step at each end of the reamed stretch is as steep as two stations may stand.
     constexpr Metres shoulder = Metres::fromMillimetres(0.05);
     splitBoreAt(spec, from);
@@ -42,24 +47,42 @@ Status Ream::doTo(InstrumentSpec& spec) const
         splitBoreAt(spec, from - shoulder);
     if (to + shoulder < length)
         splitBoreAt(spec, to + shoulder);
+    // Where bore and reamer cross each other is a station of the bore after it.
+    const std::vector<Station> before = spec.bore;
+    for (std::size_t i = 1; i < before.size(); ++i) {
+        const Station& high = before[i - 1];
+        const Station& low = before[i];
+        const Metres above = high.diameter - wanted(high.at);
+        const Metres below = low.diameter - wanted(low.at);
+        if (high.at >= from && low.at <= to && above.metres() * below.metres() < 0.0)
+            if (const Metres at = high.at + (low.at - high.at) * (above / (above - below));
+                at - high.at > shoulder && low.at - at > shoulder)
+                splitBoreAt(spec, at);
+    }
     // What the reamer takes from the bore the wall and the chimneys there lose.
     for (Hole& h : spec.holes)
         if (h.at >= from && h.at <= to)
-            h.chimney = h.chimney - std::max(Metres{}, (diameter - boreDiameterAt(spec.bore, h.at)) / 2.0);
-    Metres narrowest = diameter + boreSlack * 2.0;
+            h.chimney = h.chimney - std::max(Metres{}, (wanted(h.at) - boreDiameterAt(spec.bore, h.at)) / 2.0);
+    Metres most = boreSlack * -2.0; // by how much the reamer is wider than the bore
     for (Station& s : spec.bore) {
         if (s.at < from || s.at > to)
             continue;
-        narrowest = std::min(narrowest, s.diameter);
-        if (s.diameter < diameter) {
-            s.wall = s.wall.value_or(spec.wall) - (diameter - s.diameter) / 2.0;
-            s.diameter = diameter;
+        const Metres wide = wanted(s.at);
+        most = std::max(most, wide - s.diameter);
+        if (s.diameter < wide) {
+            s.wall = s.wall.value_or(spec.wall) - (wide - s.diameter) / 2.0;
+            s.diameter = wide;
         }
     }
     // A reamer that took next to nothing may measure as nothing.
-    if (narrowest > diameter + boreSlack)
+    if (most < boreSlack * -1.0)
         return Error{ErrorCode::NotRemovable, "diameter_mm", FactId::BoreWideAlready};
     return Done{};
+}
+
+Status Ream::doTo(InstrumentSpec& spec) const
+{
+    return cuts::widen(spec, {from, to, diameter, diameter});
 }
 
 std::vector<Ream> Ream::on(const Instrument& /*there*/)

@@ -28,6 +28,21 @@ struct Ream
     friend bool operator==(const Ream&, const Ream&) = default;
 };
 
+namespace cuts {
+
+struct Stretch
+{
+    Metres from;
+    Metres to;
+    Metres atFrom; ///< diameters, a straight line between the two places
+    Metres atTo;
+};
+/// The bore is nowhere narrower than that between the two places. Errors: BadGeometry (it does not lie within the bore),
+/// NotRemovable (the bore is wider everywhere).
+Status widen(InstrumentSpec& spec, const Stretch& stretch);
+
+} // namespace cuts
+
 /// Puts a station at a place of the bore where there is none yet, without changing the shape.
 void splitBoreAt(InstrumentSpec& spec, Metres at);
 

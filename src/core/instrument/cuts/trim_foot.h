@@ -14,7 +14,7 @@ struct TrimFoot
                                     .size = CutFacts::Size::Shrinks,
                                     .movesTheEnd = true,
                                     .lessSure = false,
-                                    .lever = {LeverFacts::Turn::HolesAndFoot, 0.02}};
+                                    .lever = {LeverFacts::Turn::HolesAndFoot, 0.02, false, LeverFacts::Slope::End}};
     static constexpr auto fields() { return std::tuple(CutField{"length_mm", &TrimFoot::length}); }
     [[nodiscard]] Metres size() const { return length; }
     void resize(Metres to) { length = to; }

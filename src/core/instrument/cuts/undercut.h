@@ -11,7 +11,8 @@ struct Undercut
     HoleId hole;
     Metres undercutDiameter;
 
-    static constexpr CutFacts facts{.word = "undercut", .lever = {LeverFacts::Turn::Last, 0.15}};
+    static constexpr CutFacts facts{.word = "undercut",
+                                    .lever = {LeverFacts::Turn::Last, 0.15, false, LeverFacts::Slope::HoleUndercut}};
     static constexpr auto fields()
     {
         return std::tuple(CutField{"hole", &Undercut::hole}, CutField{"undercut_diameter_mm", &Undercut::undercutDiameter});

@@ -12,9 +12,10 @@ struct PracticeEntry
     Temperature room;
     double noise_dB = 24.0;
     bool ownFirst = false; ///< the maker cuts by his own head first, then hears what the advice would have been
+    bool beginner = false; ///< an unsteady hand, on an instrument that is cold when it begins
 
     static constexpr EntryFacts facts{.word = "practice", .ofTheMaker = false};
-    [[nodiscard]] int since() const { return ownFirst ? 3 : facts.since; }
+    [[nodiscard]] int since() const { return beginner ? 5 : ownFirst ? 3 : facts.since; }
     [[nodiscard]] Status checkAlone() const { return Done{}; }
 };
 

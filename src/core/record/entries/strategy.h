@@ -12,7 +12,7 @@ struct StrategyEntry
     TuningStrategy strategy;
 
     static constexpr EntryFacts facts{.word = "school"};
-    [[nodiscard]] int since() const { return facts.since; }
+    [[nodiscard]] int since() const { return strategy.effort == Effort::Usual ? facts.since : 5; }
     [[nodiscard]] Status checkAlone() const;
 };
 
