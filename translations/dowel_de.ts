@@ -1984,6 +1984,10 @@
         <source>Width of the embouchure hole</source>
         <translation>Breite des Mundlochs</translation>
     </message>
+    <message>
+        <source>wall</source>
+        <translation>Wand</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::CorrectPage</name>
@@ -3842,10 +3846,6 @@ Letztes Mittel: das Fenster um eine Haaresbreite verlängern.</translation>
         <translation>Versatz</translation>
     </message>
     <message>
-        <source>model</source>
-        <translation>Vorbild</translation>
-    </message>
-    <message>
         <source>any hand</source>
         <translation>jede Hand</translation>
     </message>
@@ -3924,11 +3924,6 @@ Letztes Mittel: das Fenster um eine Haaresbreite verlängern.</translation>
     <message>
         <source>Drag a hole or the foot on the workpiece and watch the notes.</source>
         <translation>Ein Loch oder den Fuß am Werkstück ziehen und die Töne beobachten.</translation>
-    </message>
-    <message>
-        <source>%1, %2</source>
-        <comment>a place and a size</comment>
-        <translation>%1, %2</translation>
     </message>
     <message>
         <source>%1, undercut %2</source>
@@ -4076,6 +4071,15 @@ Letztes Mittel: das Fenster um eine Haaresbreite verlängern.</translation>
         <source>Model: %1; here: %2. Its marks move with that, %3 most: by %4, counted %5.</source>
         <comment>measures, hole, length, from the foot</comment>
         <translation>Vorbild: %1; hier: %2. Damit verschieben sich seine Marken, am meisten %3: um %4, gezählt %5.</translation>
+    </message>
+    <message>
+        <source>moved</source>
+        <translation>verschoben</translation>
+    </message>
+    <message>
+        <source>Model: %1, %2 wide</source>
+        <comment>a place and a size</comment>
+        <translation>Vorbild: %1, %2 weit</translation>
     </message>
 </context>
 <context>

@@ -12,9 +12,9 @@ namespace dowel::cli {
 /// What was asked of advise beside the workbook.
 struct AdviceAsked
 {
-    std::string memory; ///< where the shop memory is that the advice learns from and adds this instrument to; empty for none
+    std::string memory;   ///< where the shop memory is that the advice learns from and adds this instrument to; empty for none
     std::string effort{}; ///< empty: as the workbook's tuning strategy has it
-    std::string drawer; ///< file of what is in the drawer; empty: what the workbook knows
+    std::string drawer;   ///< file of what is in the drawer; empty: what the workbook knows
 };
 
 /// practice: seed of a simulated player, where one plays.

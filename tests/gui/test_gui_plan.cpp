@@ -23,8 +23,10 @@
 #include <QDialog>
 #include <QDoubleSpinBox>
 #include <QFile>
+#include <QHeaderView>
 #include <QMouseEvent>
 #include <QPlainTextEdit>
+#include <QRegularExpression>
 #include <QTableWidget>
 #include <QTimer>
 
@@ -802,6 +804,9 @@ private Q_SLOTS:
         QVERIFY2(plan.layout().has_value(), qPrintable(plan.trouble()));
         auto* holes = desk.find<QTableWidget>("layoutHoles");
         QVERIFY(!holes->isColumnHidden(6));
+        QVERIFY(QRegularExpression(QStringLiteral("^[+\u2212][\\d.]+ mm$")).match(holes->item(0, 6)->text()).hasMatch());
+        QVERIFY(holes->item(0, 6)->toolTip().startsWith(QStringLiteral("Model: ")));
+        QVERIFY2(holes->horizontalHeader()->length() <= holes->viewport()->width(), "columns beyond the page's edge");
         const auto& goal = plan.layout()->goal;
         // A tone lower: the row is longer by about the ratio of the wavelengths.
         const double longer = goal.spec().holes[0].at / model.spec().holes[0].at;

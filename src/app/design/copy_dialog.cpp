@@ -88,7 +88,12 @@ void CopyDialog::arrange()
                       "lays the holes out again on the plan's bore."));
     auto* rows = new QFormLayout;
     rows->setHorizontalSpacing(2 * Style::grid);
-    rows->addRow(tr("Lowest note"), m_lowest);
+    auto* first = new QHBoxLayout;
+    first->setSpacing(Style::grid);
+    first->addWidget(m_lowest, 1);
+    first->addWidget(new QLabel(tr("wall"), this));
+    first->addWidget(m_wall);
+    rows->addRow(tr("Lowest note"), first);
     auto* lengths = new QHBoxLayout;
     lengths->setSpacing(Style::grid);
     lengths->addWidget(m_overall, 1);
@@ -106,7 +111,6 @@ void CopyDialog::arrange()
     bores->addWidget(new QLabel(tr("at the foot"), this));
     bores->addWidget(m_bottom, 1);
     rows->addRow(tr("Bore at top"), bores);
-    rows->addRow(tr("Wall"), m_wall);
     rows->addRow(tr("Positions from"), m_from);
     auto* proportion = form::button(this, "copyProportion", tr("Fill in by &proportion"));
     proportion->setToolTip(tr(

@@ -33,6 +33,14 @@ namespace {
 
 constexpr int AsideColumn = 5;
 constexpr int ModelColumn = 6;
+constexpr int SpacingColumn = 4;
+
+/// "+1.2 mm", to a tenth of a millimetre.
+QString signedLength(Metres by, text::LengthUnit unit)
+{
+    return (by.metres() < 0.0 ? QStringLiteral("\u2212") : QStringLiteral("+")) +
+           text::length(text::tenths(Metres::fromMetres(std::abs(by.metres()))), unit);
+}
 
 // Between hole and hole where they are set by the thumb: common practice, no source.
 const Metres usualThumb = Metres::fromMillimetres(25.0);
@@ -135,7 +143,7 @@ LayoutPage::LayoutPage(Plan& plan, Questions& questions, QWidget* parent)
       m_words(form::words(this, "layoutWords")),
       m_holes(form::table(
           this, "layoutHoles", tr("Holes"),
-          {tr("hole (✓ back)"), tr("from the foot"), tr("drill to"), tr("final"), tr("spacing"), tr("offset"), tr("model")})),
+          {tr("hole (✓ back)"), tr("from the foot"), tr("drill to"), tr("final"), tr("spacing"), tr("offset"), tr("moved")})),
       m_picture(new TuningPicture(plan.time(), this))
 {
     setObjectName(QStringLiteral("layoutPage"));
@@ -370,8 +378,8 @@ QString helpWords(const Helps& helps)
     if (helps.measure)
         lines << measureWords(helps.measure->what) + QLatin1Char(' ') +
                      LayoutPage::tr("%1 would then be sure within %2 cents instead of %3.", "note, cents, cents")
-                         .arg(text::noteName(helps.measure->note.text), text::spread(helps.measure->spreadThereby.cents()),
-                              text::spread(helps.measure->spread.cents()));
+                         .arg(text::noteName(helps.measure->note.text), text::number(helps.measure->spreadThereby.cents(), 0),
+                              text::number(helps.measure->spread.cents(), 0));
     if (helps.tool)
         lines << LayoutPage::tr("Worth buying: a %1 bit would bring %2 of %3 notes within tolerance instead of %4.",
                                 "marking, notes, of, notes")
@@ -435,9 +443,7 @@ QString LayoutPage::movedWords(const Layout& layout) const
             .arg(text::length(s.bore.front().diameter, m_unit), text::length(s.wall, m_unit),
                  text::noteName(s.fingerings.front().id.text));
     };
-    const Metres by = moved(most);
-    const QString far = (by.metres() < 0.0 ? QStringLiteral("\u2212") : QStringLiteral("+")) +
-                        text::length(text::tenths(Metres::fromMetres(std::abs(by.metres()))), m_unit);
+    const QString far = signedLength(moved(most), m_unit);
     return tr("Model: %1; here: %2. Its marks move with that, %3 most: by %4, counted %5.",
               "measures, hole, length, from the foot")
         .arg(measured(there), measured(here), QString::fromStdString(here.holes[most].id.text), far,
@@ -511,6 +517,7 @@ void LayoutPage::showHoles(const Layout& layout)
     const auto& model = m_plan->model();
     const bool compared = model && model->spec().holes.size() == holes.size();
     m_holes->setColumnHidden(ModelColumn, !compared);
+    m_holes->setColumnHidden(SpacingColumn, compared); // both would not fit; the drawing tells spacings too
     bool changed = false;
     const auto allow = [this](int row, int column, Qt::ItemFlags flags) { // each change is told and measured
         if (m_holes->item(row, column)->flags() != flags)
@@ -520,10 +527,13 @@ void LayoutPage::showHoles(const Layout& layout)
         const Hole& h = holes[i];
         const QString next = i + 1 < holes.size() ? tenth(h.at - holes[i + 1].at) : QString();
         QString carried;
+        QString was;
         if (compared) {
             const Hole& m = model->spec().holes[i];
-            carried = tr("%1, %2", "a place and a size")
-                          .arg(tenth(distanceFrom(m_plan->origin(), m.at, model->length(), model->spec())), tenth(m.diameter));
+            const Metres there = distanceFrom(m_plan->origin(), m.at, model->length(), model->spec());
+            carried =
+                signedLength(distanceFrom(m_plan->origin(), h.at, layout.goal.length(), layout.goal.spec()) - there, m_unit);
+            was = tr("Model: %1, %2 wide", "a place and a size").arg(tenth(there), tenth(m.diameter));
         }
         const QString last = h.undercutDiameter > h.diameter
                                  ? tr("%1, undercut %2").arg(tenth(h.diameter), tenth(h.undercutDiameter))
@@ -538,6 +548,8 @@ void LayoutPage::showHoles(const Layout& layout)
             allow(row, column,
                   column != AsideColumn || h.side == Side::Back ? m_holes->item(row, column)->flags() & ~Qt::ItemIsEditable
                                                                 : m_holes->item(row, column)->flags() | Qt::ItemIsEditable);
+        if (QTableWidgetItem* moved = m_holes->item(row, ModelColumn); moved->toolTip() != was)
+            moved->setToolTip(was);
         QTableWidgetItem* name = m_holes->item(row, 0);
         allow(row, 0, name->flags() | Qt::ItemIsUserCheckable);
         const Qt::CheckState back = h.side == Side::Back ? Qt::Checked : Qt::Unchecked;
@@ -548,7 +560,7 @@ void LayoutPage::showHoles(const Layout& layout)
     }
     changed |= form::rowInPlace(m_holes, static_cast<int>(holes.size()),
                                 {tr("tube"), QString(), tenth(layout.start.length()), tenth(layout.goal.length()), QString(),
-                                 QString(), compared ? tenth(model->length()) : QString()});
+                                 QString(), compared ? signedLength(layout.goal.length() - model->length(), m_unit) : QString()});
     for (int column = 0; column < m_holes->columnCount(); ++column)
         allow(m_holes->rowCount() - 1, column, Qt::ItemIsEnabled);
     if (changed)
