@@ -5147,10 +5147,6 @@ Letztes Mittel: das Fenster um eine Haaresbreite verlängern.</translation>
         <translation>Wird als Schnitt ohne Rat eingetragen; die Töne, die er verschiebt, werden vor weiterem Rat neu gemessen. Wachs in einem Loch zählt als Füllen.</translation>
     </message>
     <message>
-        <source>&amp;Size of</source>
-        <translation>M&amp;aß von</translation>
-    </message>
-    <message>
         <source>Recorded size</source>
         <translation>Eingetragenes Maß</translation>
     </message>
@@ -5244,6 +5240,10 @@ Letztes Mittel: das Fenster um eine Haaresbreite verlängern.</translation>
     <message>
         <source>&amp;Diameter</source>
         <translation>&amp;Durchmesser</translation>
+    </message>
+    <message>
+        <source>&amp;Work</source>
+        <translation>&amp;Arbeit</translation>
     </message>
 </context>
 <context>

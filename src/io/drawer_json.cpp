@@ -21,11 +21,19 @@ Result<BitDrawer> drawerFromJson(const Json& json, const std::string& name)
     }
     std::sort(drawer.bits.begin(), drawer.bits.end(), [](const Bit& a, const Bit& b) { return a.diameter < b.diameter; });
     drawer.tools = r.texts("tools");
-    for (JsonReader& one : r.objects("reamers")) {
+    auto reamers = r.objects("reamers");
+    constexpr std::size_t mostReamers = 200;
+    constexpr std::size_t mostPoints = 1000;
+    if (reamers.size() > mostReamers)
+        return Error{ErrorCode::BadValue, name + "/reamers", {FactId::AtMost, reamers.size(), mostReamers}};
+    for (JsonReader& one : reamers) {
         if (!one.has("name") || !one.has("shape"))
             continue; // told in words of another program
         Reamer reamer{one.text("name"), {}};
-        for (JsonReader& point : one.objects("shape"))
+        auto shape = one.objects("shape");
+        if (shape.size() > mostPoints)
+            return Error{ErrorCode::BadValue, one.where() + "/shape", {FactId::AtMost, shape.size(), mostPoints}};
+        for (JsonReader& point : shape)
             reamer.shape.push_back(
                 {Metres::fromMillimetres(point.number("from_tip_mm")), Metres::fromMillimetres(point.number("diameter_mm"))});
         if (!error)

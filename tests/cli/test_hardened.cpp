@@ -276,6 +276,7 @@ private Q_SLOTS:
         row("two notes, one fingering", {"create", "NEW", "--spec", "TWICE"}, 1, "fingered");
         row("effort", {"advise", "BOOK", "--effort", "heroic"}, 2, "heroic");
         row("no bit", {"advise", "BOOK", "--drawer", "DRAWER"}, 1, "#999");
+        row("reamer that narrows", {"advise", "BOOK", "--drawer", "BENT"}, 1, "bent");
         row("predict cold", {"predict", "BOOK", "--celsius", "-300"}, 1, "Celsius");
         row("predict no number", {"predict", "BOOK", "--celsius", "nan"}, 2, "is no number");
         row("session cold", {"measure", "BOOK", "--session", "COLD"}, 1, "Celsius");
@@ -338,6 +339,9 @@ private Q_SLOTS:
                 s = write("twice.json", QByteArray::fromStdString(spec.dump()));
             } else if (s == "DRAWER")
                 s = write("drawer.json", Json{{"bits", {"4 mm", "#999"}}, {"tools", {"file"}}}.dump());
+            else if (s == "BENT")
+                s = write("bent.json", R"({"bits": [], "tools": ["file"], "reamers": [{"name": "bent", "shape": [
+                                          {"from_tip_mm": 0, "diameter_mm": 9}, {"from_tip_mm": 40, "diameter_mm": 8}]}]})");
             else if (s == "FOLDER")
                 s = folder().toStdString();
             else if (s == "PIPE") {

@@ -95,6 +95,30 @@ public:
         ++m_acts;
         m_desk.find<QCheckBox>(box)->click();
     }
+    /// From here on by the inch, as its rule and calipers have it.
+    void worksInInches()
+    {
+        ++m_acts;
+        m_inches = true;
+        m_desk.window().setInches(true);
+    }
+    /// What is in the drawer, by its markings, before anything is begun.
+    bool fillsTheDrawer(const QString& markings)
+    {
+        if (!waitFor([] { return app::Jobs::runningInAll() == 0; }))
+            return fails(QStringLiteral("never idle"));
+        clicks("drawerButton");
+        auto* dialog = m_desk.find<QDialog>("drawerDialog");
+        if (!waitFor([&] { return dialog->isVisible(); }))
+            return fails(QStringLiteral("no drawer"));
+        auto* typed = dialog->findChild<QLineEdit*>(QStringLiteral("drawerTyped"));
+        typed->setFocus();
+        QTest::keyClicks(typed, markings);
+        QTest::keyClick(typed, Qt::Key_Return);
+        m_acts += 2;
+        QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("drawerSave")), Qt::LeftButton);
+        return waitFor([] { return app::Jobs::runningInAll() == 0; }) || fails(QStringLiteral("drawer not kept"));
+    }
     /// The bore at its stations, position and diameter in millimetres, pasted as from a table.
     void measuresBore(const QString& rows)
     {
@@ -289,7 +313,8 @@ private:
         m_acts += 2;
         calipers->setFocus();
         calipers->selectAll();
-        QTest::keyClicks(calipers, QString::number(size, 'f', 2));
+        constexpr double inch_mm = 25.4;
+        QTest::keyClicks(calipers, m_inches ? QString::number(size / inch_mm, 'f', 4) : QString::number(size, 'f', 2));
         QTest::keyClick(calipers, Qt::Key_Return);
         return waitFor([&] { return m_desk.document().book()->cuts().size() > before; }) ||
                fails(QStringLiteral("cut not kept: ") + m_desk.message());
@@ -300,6 +325,7 @@ private:
     Random m_hand;
     int m_acts = 0;
     int m_readings = 0;
+    bool m_inches = false;
     QString m_read;
     QString m_trouble;
 };

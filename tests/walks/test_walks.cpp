@@ -162,10 +162,15 @@ private Q_SLOTS:
     void aTwoChamberFluteOfPlumbingPipe()
     {
         Maker maker(17);
+        // By the inch, every hole begun with one bit and meant for another.
+        WALKS(maker.fillsTheDrawer(QStringLiteral("7/32, 5/16")));
         WALKS(maker.begins(Family::TwoChamber, "Garage drone"));
+        maker.worksInInches();
         maker.chooses("blankMaterial", QStringLiteral("plastic"));
         maker.goes(Qt::Key_2);
-        maker.types("edgeChamberLength", QStringLiteral("90"));
+        maker.types("edgeChamberLength", QStringLiteral("3 1/2"));
+        maker.goes(Qt::Key_4);
+        maker.ticks("layoutBits");
         WALKS(maker.laysOut());
         maker.goes(Qt::Key_5);
         maker.chooses("drillParts", 16); // a rule in sixteenths, with the cents that each rounding costs
@@ -174,6 +179,8 @@ private Q_SLOTS:
         WALKS(maker.worksThroughTheOrder());
         QVERIFY(maker.read().contains(QStringLiteral("slow chamber")));
         QVERIFY(maker.read().contains(QStringLiteral("PVC")));
+        QVERIFY2(maker.read().contains(QStringLiteral("7/32 bit")), qPrintable(maker.read()));
+        QVERIFY2(!maker.read().contains(QStringLiteral(" mm")), qPrintable(maker.read()));
         COMES_HOME("drone.pdf", "two-chamber flute");
     }
     void aTwoChamberFluteTunedToItself()
@@ -188,6 +195,9 @@ private Q_SLOTS:
         WALKS(maker.laysOut());
         WALKS(maker.worksThroughTheOrder());
         QVERIFY(maker.read().contains(QStringLiteral("Open the slow chamber at the top by 6 mm")));
+        // The plug is pushed until it speaks, which is written down as a block that was moved.
+        WALKS(maker.listensOnce());
+        WALKS(maker.logsOwn(QStringLiteral("Move the block"), QStringLiteral("0.5")));
         // No key in mind: it is blown as it is, and asked which scale that is nearest to.
         WALKS(maker.listensOnce());
         const double before = maker.worst();
@@ -455,16 +465,7 @@ private Q_SLOTS:
     {
         Maker maker(23);
         gui::Desk& desk = maker.desk();
-        QVERIFY(waitFor([] { return app::Jobs::runningInAll() == 0; }));
-        maker.clicks("drawerButton");
-        auto* dialog = desk.find<QDialog>("drawerDialog");
-        EVENTUALLY(dialog->isVisible());
-        auto* typed = dialog->findChild<QLineEdit*>(QStringLiteral("drawerTyped"));
-        typed->setFocus();
-        QTest::keyClicks(typed, QStringLiteral("6 mm, 5/16, 9.5 mm"));
-        QTest::keyClick(typed, Qt::Key_Return);
-        QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("drawerSave")), Qt::LeftButton);
-        QVERIFY(waitFor([] { return app::Jobs::runningInAll() == 0; }));
+        WALKS(maker.fillsTheDrawer(QStringLiteral("6 mm, 5/16, 9.5 mm")));
         WALKS(maker.begins(Family::Flute, "Kit flute"));
         maker.goes(Qt::Key_3);
         maker.chooses("targetRegisters", 1);
@@ -534,6 +535,13 @@ private Q_SLOTS:
         maker.clicks("faceRegisters");
         auto* pairs = maker.desk().find<QTableWidget>("registerTable");
         EVENTUALLY(pairs->rowCount() > 0);
+        auto* levers = maker.desk().find<QTableWidget>("leverTable");
+        bool undercut = false;
+        QStringList offered;
+        for (int row = 0; row < levers->rowCount(); ++row)
+            offered << levers->item(row, 0)->text();
+        undercut = offered.join(QLatin1Char(' ')).contains(QStringLiteral("undercut"));
+        QVERIFY2(undercut, qPrintable(offered.join(QLatin1Char('\n')))); // which holes, and what it does to the interval
         QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
         report(maker, "reed instrument");
     }

@@ -74,7 +74,7 @@ OwnWorkDialog::OwnWorkDialog(Document& document, text::LengthUnit unit, const st
     auto* fields = new QFormLayout;
     fields->setHorizontalSpacing(2 * Style::grid);
     fields->setVerticalSpacing(Style::grid);
-    fields->addRow(tr("&Size of"), m_what);
+    fields->addRow(tr("&Work"), m_what);
     fields->addRow(tr("Recorded size"), m_recorded);
     auto* wide = new QHBoxLayout;
     wide->setSpacing(Style::grid);

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <iterator>
 #include <set>
 
 namespace dowel {
@@ -99,6 +100,17 @@ Result<RegisterView> registersOf(const Posterior& posterior, const Instrument& s
     };
     std::stable_sort(view.levers.begin(), view.levers.end(),
                      [&](const RegisterLever& a, const RegisterLever& b) { return strength(a) > strength(b); });
+    // A reaming moves registers more than a hole does, and there are several: the strongest of every kind come first.
+    std::vector<RegisterLever> first;
+    std::vector<RegisterLever> rest;
+    for (RegisterLever& r : view.levers) {
+        const auto ofItsKind = [&r](const RegisterLever& other) {
+            return other.lever.cut.index() == r.lever.cut.index();
+        };
+        (std::none_of(first.begin(), first.end(), ofItsKind) ? first : rest).push_back(std::move(r));
+    }
+    view.levers = std::move(first);
+    view.levers.insert(view.levers.end(), std::make_move_iterator(rest.begin()), std::make_move_iterator(rest.end()));
     return view;
 }
 

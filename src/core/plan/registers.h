@@ -30,7 +30,7 @@ struct RegisterView
 {
     std::vector<RegisterPair> pairs;
     Cents mean;                        ///< of all pairs
-    std::vector<RegisterLever> levers; ///< what moves them most first
+    std::vector<RegisterLever> levers; ///< what moves them most first, of every kind one before the others
 };
 
 /// Intervals as the fitted model has them on a shape, and every lever tried there by a small difference. Empty where no
