@@ -2676,6 +2676,14 @@
         <source>Tick off each step as you finish it; with Shift, all above it too.</source>
         <translation>Jeden Schritt abhaken, wenn er fertig ist; mit Umschalt alle darüber mit.</translation>
     </message>
+    <message>
+        <source>By what was heard; the template has these marks full size.</source>
+        <translation>Nach dem, was gehört wurde; die Schablone hat diese Marken in voller Größe.</translation>
+    </message>
+    <message>
+        <source>By calculation. Play the slide at a few places on Listen, and the marks follow what is heard.</source>
+        <translation>Nach Rechnung. Den Schieber unter Hören an einigen Stellen spielen, dann folgen die Marken dem Gehörten.</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::EdgePage</name>

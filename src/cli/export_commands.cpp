@@ -32,7 +32,7 @@ Answer exportTemplate(const Workbook& book, const std::string& format, const std
     const auto levers = leversOf(present, LeverScope::HolesAndFoot);
     const auto goal = nearestTo(forecaster, present, levers, {});
     const auto ends = goal ? withLevers(present, levers, *goal) : Result<Instrument>(goal.error());
-    const draw::Template drawn{session::sheetsOf(present, ends ? *ends : present),
+    const draw::Template drawn{session::sheetsOf(present, ends ? *ends : present, {}, &forecaster.posterior()),
                                text::TemplateWords(text::LengthUnit::Millimetres),
                                present.spec().name.empty() ? "Template" : present.spec().name};
     Status written = Done{};

@@ -297,14 +297,15 @@ Result<std::vector<SlideMark>> slideMarks(const Posterior& posterior, const Inst
     return marks;
 }
 
-std::vector<TemplateSheet> sheetsOf(const Instrument& start, const Instrument& goal, const SheetWishes& wishes)
+std::vector<TemplateSheet> sheetsOf(const Instrument& start, const Instrument& goal, const SheetWishes& wishes,
+                                    const Posterior* heard)
 {
     std::vector<TemplateSheet> sheets = templateSheets(start, goal, wishes);
     const InstrumentSpec& spec = goal.spec();
     if (spec.family != Family::Slide || spec.foot != Foot::Closed)
         return sheets;
     std::vector<SheetMark> places;
-    if (const auto posterior = Posterior::prior(goal))
+    if (const auto posterior = heard == nullptr ? Posterior::prior(goal) : Result<Posterior>(*heard))
         if (const auto marks = slideMarks(*posterior, goal, {}, {}))
             for (const SlideMark& m : *marks)
                 places.push_back({m.note, m.slide});

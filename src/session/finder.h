@@ -57,8 +57,9 @@ struct SlideMark
                                                         const std::optional<std::string>& from,
                                                         const std::optional<std::string>& to);
 
-/// The full-size template of a row; of a slide with the places of its face, by what is known beforehand.
-[[nodiscard]] std::vector<TemplateSheet> sheetsOf(const Instrument& start, const Instrument& goal,
-                                                  const SheetWishes& wishes = {});
+/// The full-size template of a row; of a slide with the places of its face, by what was heard of it, else by what is known
+/// beforehand.
+[[nodiscard]] std::vector<TemplateSheet> sheetsOf(const Instrument& start, const Instrument& goal, const SheetWishes& wishes = {},
+                                                  const Posterior* heard = nullptr);
 
 } // namespace dowel::session

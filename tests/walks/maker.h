@@ -6,6 +6,7 @@
 #include "app/design/plan.h"
 #include "app/parts/length_field.h"
 #include "core/base/random.h"
+#include "core/tuning/pitch.h"
 #include "gui/gui_support.h"
 #include "player/player.h"
 #include "support/fixtures.h"
@@ -235,6 +236,18 @@ public:
             if (f.weight > 0.0)
                 worst = std::max(worst, std::abs(truth(book->present(), f)) / f.tolerance.cents());
         return worst;
+    }
+    /// Cents over a note that the hidden wood sounds with a slide's face so far from the edge, in the air it is played in.
+    [[nodiscard]] double slideOff(const std::string& note, double face_mm) const
+    {
+        InstrumentSpec spec = m_desk.window().document()->book()->present().spec();
+        const auto wanted = equalTempered(note, spec.tuning.a4);
+        spec.bore = boreEndingAt(std::move(spec.bore), Metres::fromMillimetres(face_mm));
+        const Fingering one = spec.fingerings.front();
+        const Temperature air = spec.tuning.playedAt;
+        const auto pipe = Instrument::make(std::move(spec));
+        const auto hz = pipe ? m_wood.truth(*pipe, one, air) : Result<Hertz>(pipe.error());
+        return hz && wanted ? 1200.0 * std::log2(hz->hertz() / wanted->hertz()) : 1200.0;
     }
     /// Chooses a recipe, begins it, and writes the passport.
     bool finishes(const char* passport)

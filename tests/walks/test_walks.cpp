@@ -372,9 +372,27 @@ private Q_SLOTS:
         maker.goes(Qt::Key_5);
         auto* marks = maker.desk().find<QTableWidget>("drillInches");
         QVERIFY(waitFor([&] { return marks->rowCount() > 6; })); // where the slide stands for every note
-        const QString first = marks->item(0, 1)->text();
+        const auto furthest = [&] {                              // of the marks, by the hidden wood
+            double most = 0.0;
+            for (int row = 0; row < marks->rowCount(); ++row)
+                most = std::max(most,
+                                std::abs(maker.slideOff(marks->item(row, 0)->text().toStdString(),
+                                                        marks->item(row, 1)->text().section(QLatin1Char(' '), 0, 0).toDouble())));
+            return most;
+        };
         WALKS(maker.worksThroughTheOrder());
-        COMES_HOME("slide.pdf", "slide whistle");
+        const double calculated = furthest();
+        WALKS(maker.tunes());
+        // Heard at its places, the scale is drawn anew.
+        maker.goes(Qt::Key_5);
+        EVENTUALLY(maker.desk().find<QLabel>("drillMarksWords")->text().startsWith(QStringLiteral("By what was heard")) &&
+                   app::Jobs::runningInAll() == 0);
+        qInfo("marks off by %.1f cents by calculation, %.1f by what was heard", calculated, furthest());
+        // One place was heard; two octaves above it the marks are better than by calculation, not yet good.
+        QVERIFY2(furthest() < 0.7 * calculated, qPrintable(QString::number(furthest())));
+        QVERIFY2(maker.worst() < home, qPrintable(QString::number(maker.worst())));
+        WALKS(maker.finishes("slide.pdf"));
+        report(maker, "slide whistle");
     }
     void aReedCylinderOnTheBoreThatSuitsItsTwelfths()
     {

@@ -4,6 +4,7 @@
 #include "app/parts/form.h"
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
+#include "core/forecast/forecast.h"
 #include "core/layout/template_sheet.h"
 #include "core/shop/bits.h"
 #include "draw/template_files.h"
@@ -305,7 +306,17 @@ void DrillPage::showFace(int face)
 
 void DrillPage::setThere(const std::optional<Instrument>& there)
 {
+    m_there = there;
     m_asBuilt->setThere(there);
+}
+
+void DrillPage::setHeard(std::shared_ptr<const Forecaster> heard)
+{
+    if (heard == m_heard)
+        return;
+    m_heard = std::move(heard);
+    if (m_plan->layout() && m_plan->layout()->goal.spec().family == Family::Slide)
+        refresh();
 }
 
 std::optional<Instrument> DrillPage::typed() const
@@ -370,12 +381,16 @@ void DrillPage::refresh()
         std::vector<session::SlideMark> marks;
     };
     m_sums.runNewest(
-        [layout = *layout, slides, beside = std::move(beside),
+        [layout = *layout, slides, beside = std::move(beside), there = m_there, heard = m_heard,
          length = m_plan->blank().spec.bore.back().at](const Cancel& cancel) {
             Worked w;
-            if (const auto posterior = slides ? Posterior::prior(layout.goal) : Result<Posterior>(Error{}))
-                if (auto places = session::slideMarks(*posterior, layout.goal, {}, {}))
+            if (slides) {
+                const bool byEar = heard != nullptr && there;
+                const auto posterior = byEar ? Result<Posterior>(heard->posterior()) : Posterior::prior(layout.goal);
+                if (auto places = posterior ? session::slideMarks(*posterior, byEar ? *there : layout.goal, {}, {})
+                                            : Result<std::vector<session::SlideMark>>(posterior.error()))
                     w.marks = std::move(*places);
+            }
             if (auto markings = markingsFor(layout, beside))
                 w.markings = std::move(*markings);
             if (auto trim = trimPlan(layout, length, cancel))
@@ -462,7 +477,11 @@ void DrillPage::writeBenchSheet(bool forClass)
 
 void DrillPage::showMarks(const std::vector<session::SlideMark>& marks, bool slide)
 {
-    m_marksWords->hide();
+    m_marksWords->setVisible(slide);
+    m_marksWords->setText(
+        m_heard != nullptr && m_there
+            ? tr("By what was heard; the template has these marks full size.")
+            : tr("By calculation. Play the slide at a few places on Listen, and the marks follow what is heard."));
     m_inches->setHorizontalHeaderLabels({tr("note"), slide ? tr("slide from edge") : tr("pipe depth"),
                                          slide ? tr("from fully out") : tr("difference"), tr("± spread")});
     m_inches->setRowCount(static_cast<int>(marks.size()));
@@ -562,9 +581,12 @@ void DrillPage::writeTemplate(const QString& format)
     if (path.isEmpty())
         return;
     m_jobs.run(
-        [path = path.toStdString(), format, start = layout->start, goal = layout->goal, unit = m_unit,
-         wishes = sheetWishes()](const Cancel&) -> Status {
-            const draw::Template drawn{session::sheetsOf(start, goal, wishes), text::TemplateWords(unit), goal.spec().name};
+        [path = path.toStdString(), format, start = layout->start, goal = layout->goal, unit = m_unit, wishes = sheetWishes(),
+         there = m_there, heard = m_heard](const Cancel&) -> Status {
+            const bool byEar = heard != nullptr && there && goal.spec().family == Family::Slide;
+            const draw::Template drawn{byEar ? session::sheetsOf(*there, *there, wishes, &heard->posterior())
+                                             : session::sheetsOf(start, goal, wishes),
+                                       text::TemplateWords(unit), goal.spec().name};
             if (format == QLatin1String("pdf")) {
                 const auto pdf = draw::templatePdf(drawn, draw::paperHere());
                 return pdf ? io::writeFileWhole(path, *pdf) : Status(pdf.error());

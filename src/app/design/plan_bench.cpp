@@ -97,6 +97,11 @@ void PlanBench::setThere(const std::optional<Instrument>& there)
     refresh();
 }
 
+void PlanBench::setHeard(std::shared_ptr<const Forecaster> heard)
+{
+    m_drill->setHeard(std::move(heard));
+}
+
 void PlanBench::refresh()
 {
     const bool drilling = m_pages->currentWidget() == m_drill;

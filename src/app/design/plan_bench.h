@@ -8,6 +8,10 @@
 
 class QStackedWidget;
 
+namespace dowel {
+class Forecaster;
+}
+
 namespace dowel::app {
 
 class Workpiece;
@@ -25,6 +29,8 @@ public:
     void showPage(int page);
     /// What the record has; nothing where nothing is drilled yet.
     void setThere(const std::optional<Instrument>& there);
+    /// What was heard of it; nullptr where nothing was.
+    void setHeard(std::shared_ptr<const Forecaster> heard);
     [[nodiscard]] Plan& plan() { return *m_plan; }
 
 Q_SIGNALS:

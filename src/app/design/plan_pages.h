@@ -28,6 +28,10 @@ class QStackedWidget;
 class QTableWidget;
 class QVBoxLayout;
 
+namespace dowel {
+class Forecaster;
+}
+
 namespace dowel::app {
 
 class AsBuiltCard;
@@ -277,6 +281,8 @@ public:
     void setUnit(text::LengthUnit unit);
     /// What the record has; nothing where nothing is drilled yet.
     void setThere(const std::optional<Instrument>& there);
+    /// Of a slide the places of its face follow from what was heard; nullptr: from what is known beforehand.
+    void setHeard(std::shared_ptr<const Forecaster> heard);
     /// What was typed, while that is what is shown and it can be.
     [[nodiscard]] std::optional<Instrument> typed() const;
 
@@ -326,6 +332,8 @@ private:
     void addStep(const std::string& step, const QString& words);
     Jobs m_jobs; ///< what is written
     Jobs m_sums; ///< what is worked out; may be called off
+    std::optional<Instrument> m_there;
+    std::shared_ptr<const Forecaster> m_heard;
     bool m_filling = false;
     Plan* m_plan;
     Questions* m_questions;

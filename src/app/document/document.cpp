@@ -338,6 +338,11 @@ void Document::setDrawer(const BitDrawer& drawer)
         think();
 }
 
+std::shared_ptr<const Forecaster> Document::heard() const
+{
+    return m_recommendation && !m_book->readings().empty() ? m_recommendation->forecaster : nullptr;
+}
+
 void Document::think()
 {
     if (!m_book->sounds())

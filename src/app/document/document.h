@@ -49,6 +49,8 @@ public:
     void setRoom(Temperature room);
     /// What is in the shop's drawer from now on; advice goes by it. Empty: by the workbook's own tools.
     void setDrawer(const BitDrawer& drawer);
+    /// What was heard of this instrument, as the newest advice has it; nullptr where nothing was.
+    [[nodiscard]] std::shared_ptr<const Forecaster> heard() const;
     [[nodiscard]] const BitDrawer& drawer() const { return m_drawer; }
     [[nodiscard]] bool hasPlayer() const { return m_book->practice().has_value(); }
     [[nodiscard]] const std::optional<TakePicture>& lastTake() const { return m_lastTake; }

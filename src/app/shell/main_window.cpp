@@ -150,6 +150,10 @@ void MainWindow::bindBooks()
             if (m_planBench != nullptr)
                 m_planBench->setThere(document()->book()->present());
         });
+        connect(document(), &Document::recommendationChanged, this, [this] {
+            if (m_planBench != nullptr)
+                m_planBench->setHeard(document()->heard());
+        });
         handOutDrawer();
         makePages();
     });
@@ -235,10 +239,12 @@ void MainWindow::writeTemplate()
     if (path.isEmpty())
         return;
     m_jobs.run(
-        [to = path.toStdString(), present = document()->book()->present(), unit = m_unit](const Cancel&) -> Status {
+        [to = path.toStdString(), present = document()->book()->present(), heard = document()->heard(),
+         unit = m_unit](const Cancel&) -> Status {
             const SheetWishes wishes{.origin = rememberedOrigin(), .inchRuler = unit == text::LengthUnit::Inches};
-            const draw::Template drawn{session::sheetsOf(present, present, wishes), text::TemplateWords(unit),
-                                       present.spec().name};
+            const draw::Template drawn{
+                session::sheetsOf(present, present, wishes, heard == nullptr ? nullptr : &heard->posterior()),
+                text::TemplateWords(unit), present.spec().name};
             if (to.ends_with(".svg") || to.ends_with(".dxf"))
                 return io::writeFileWhole(to, to.ends_with(".svg") ? draw::templateSvg(drawn) : draw::templateDxf(drawn));
             const auto pdf = draw::templatePdf(drawn, draw::paperHere());
@@ -462,6 +468,7 @@ PlanBench& MainWindow::planBench()
         m_planBench->setUnit(m_unit);
         if (document()->book()->sounds())
             m_planBench->setThere(document()->book()->present());
+        m_planBench->setHeard(document()->heard());
         m_benches->addWidget(m_planBench);
         connect(m_planBench, &PlanBench::failed, this, [this](const QString& s) { m_messages->trouble(s); });
         connect(m_planBench, &PlanBench::told, this, [this](const QString& s) { m_messages->news(s); });
