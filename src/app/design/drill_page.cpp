@@ -135,6 +135,7 @@ QWidget* DrillPage::makeWork()
     connect(ofClass, &QPushButton::clicked, this, [this] { writeBenchSheet(true); });
     m_files << sheet << ofClass;
     auto* left = new QVBoxLayout;
+    left->setSpacing(Style::grid);
     auto* above = new QHBoxLayout;
     above->addWidget(sheet);
     above->addWidget(ofClass);
