@@ -2681,8 +2681,8 @@
         <translation>Nach dem, was gehört wurde; die Schablone hat diese Marken in voller Größe.</translation>
     </message>
     <message>
-        <source>By calculation. Play the slide at a few places on Listen, and the marks follow what is heard.</source>
-        <translation>Nach Rechnung. Den Schieber unter Hören an einigen Stellen spielen, dann folgen die Marken dem Gehörten.</translation>
+        <source>By calculation. Play the slide on Listen, and the marks follow what is heard.</source>
+        <translation>Nach Rechnung. Den Schieber unter Hören spielen, dann folgen die Marken dem Gehörten.</translation>
     </message>
 </context>
 <context>
@@ -6706,8 +6706,8 @@ rechnet</translation>
         <translation>So &amp;gut wie möglich</translation>
     </message>
     <message>
-        <source>Holes first, graded sizes and all registers keep the most wood for the longest. With priority for the first register, higher notes count a tenth and get twice the tolerance. With few rounds a cut must gain eight points of the chance that all are in tune and the work ends after six listenings at most; as good as possible goes on for a single point.</source>
-        <translation>Löcher zuerst, abgestufte Größen und alle Register lassen am längsten am meisten Holz stehen. Mit Vorrang für das erste Register zählen höhere Töne ein Zehntel und bekommen die doppelte Toleranz. Bei wenigen Durchgängen muss ein Schnitt die Aussicht, dass alle stimmen, um acht Punkte heben, und nach höchstens sechs Durchgängen ist Schluss; so gut wie möglich arbeitet für einen einzigen Punkt weiter.</translation>
+        <source>Holes first, graded sizes and all registers keep the most wood for the longest. With priority for the first register, higher notes count a tenth and get twice the tolerance. With few rounds a cut must gain eight points of the chance that all are in tune and no wood is taken after six listenings; as good as possible goes on for a single point.</source>
+        <translation>Löcher zuerst, abgestufte Größen und alle Register lassen am längsten am meisten Holz stehen. Mit Vorrang für das erste Register zählen höhere Töne ein Zehntel und bekommen die doppelte Toleranz. Bei wenigen Durchgängen muss ein Schnitt die Aussicht, dass alle stimmen, um acht Punkte heben, und nach sechs Durchgängen wird kein Holz mehr abgetragen; so gut wie möglich arbeitet für einen einzigen Punkt weiter.</translation>
     </message>
 </context>
 <context>

@@ -208,6 +208,11 @@ private Q_SLOTS:
             QCOMPARE(n["cents_per_tenth_mm"]["holes"].size(), std::size_t(8));
             QVERIFY(n["cents_per_tenth_mm"]["bore"].size() > 100);
         }
+        // Nothing is drilled yet: the bare tube would tell most, and leaves what a note has of its own.
+        const Json& worth = full.json["worth_measuring"];
+        QCOMPARE(worth["what"].get<std::string>(), std::string("bare_tube"));
+        QVERIFY(worth["then_sd_cents"].get<double>() < worth["sd_cents"].get<double>() &&
+                worth["then_sd_cents"].get<double>() > 4.0);
         QVERIFY(full.json["notes"][0]["cutoff_hz"].is_null());
         // Each condition moves the pitch the way physics has it.
         const auto first = [&](const std::vector<std::string>& more) {

@@ -15,6 +15,7 @@
 #include "support/long_run.h"
 #include "support/test_main.h"
 #include <algorithm>
+#include <set>
 
 using namespace dowel;
 
@@ -271,6 +272,15 @@ private Q_SLOTS:
             if (isLever<TrimFoot>(l.lever))
                 foot = std::abs(l.mean.cents());
         }
+        // Of every kind one comes before the others of any.
+        std::set<std::size_t> kinds;
+        bool again = false;
+        for (const RegisterLever& l : view->levers) {
+            const bool first = kinds.insert(l.lever.cut.index()).second;
+            QVERIFY(!(first && again));
+            again |= !first;
+        }
+        QVERIFY(again && kinds.size() >= 4);
         QVERIFY(stopper > 0.3);
         QVERIFY(stopper > 3.0 * foot);
         // Wide is what the upper register has more than the lower one.

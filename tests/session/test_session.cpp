@@ -286,6 +286,42 @@ private Q_SLOTS:
         VERIFY_OK(book.append({{2}, "", fixtures::fullAmend()}));
         QVERIFY(!session::cutEntry(book, Enlarge{{"h2"}, mm(6.4)})->advised);
     }
+    void thePlanGoesAsFarAsTheStrategyAndByTheDrawer()
+    {
+        Workbook book(fixtures::whistle());
+        QCOMPARE(session::planOptions(book, nullptr).singleCutGain, optionsFor(Effort::Usual).singleCutGain);
+        TuningStrategy strategy;
+        strategy.effort = Effort::Best;
+        QVERIFY(book.append({book.nextId(), "2026-01-01T00:00:00.000Z", StrategyEntry{strategy}}));
+        QCOMPARE(session::planOptions(book, nullptr).singleCutGain, optionsFor(Effort::Best).singleCutGain);
+        QCOMPARE(session::planOptions(book, nullptr, Effort::Quick).mostRounds,
+                 optionsFor(Effort::Quick).mostRounds); // asked for once
+        BitDrawer drawer;
+        drawer.bits = {*bitFromMarking("6 mm +0.3")};
+        const PlanOptions by = session::planOptions(book, &drawer);
+        QVERIFY(by.tools && by.tools->bits.size() == 1 && !by.handWork);
+        VERIFY_NEAR(by.tools->bits.front().millimetres(), 6.3, 1e-9); // as it drills
+    }
+    void aBeginnerBlowsOtherwiseAndColder()
+    {
+        const Temperature room = Temperature::fromCelsius(21.0);
+        const auto blown = [&](bool beginner) {
+            Workbook book(fixtures::whistle());
+            PracticeEntry practice{4, room, 36.0};
+            practice.beginner = beginner;
+            (void)book.append({book.nextId(), "2026-01-01T00:00:00.000Z", practice});
+            double sum = 0.0;
+            constexpr int takes = 8; // scattered by five cents each: the mean by less than two
+            for (std::uint64_t n = 0; n < takes; ++n) {
+                const auto found = analyse(*session::played(book, FingeringId{"D5"}, room, n), std::nullopt);
+                sum += std::log2(found.notes.at(0).pitch.hertz()) / takes;
+            }
+            return 1200.0 * sum;
+        };
+        // A tube without the breath's warmth is flat (speed of sound, Cramer 1993); nothing has been read yet, so it is cold.
+        const double off = blown(true) - blown(false);
+        QVERIFY2(off < -1.0 && off > -25.0, qPrintable(QString::number(off)));
+    }
     void whereAllIsSharpTheJointGoesOutFirst()
     {
         auto blank = startingBlank(Family::Whistle, usualTarget(Family::Whistle));

@@ -62,10 +62,10 @@ StrategyDialog::StrategyDialog(const TuningStrategy& strategy, QWidget* parent)
     efforts->addStretch(1);
     m_efforts = group;
     auto* words = form::words(this, "schoolWords", true);
-    words->setText(tr("Holes first, graded sizes and all registers keep the most wood for the longest. With priority for the "
-                      "first register, higher notes count a tenth and get twice the tolerance. With few rounds a cut must gain "
-                      "eight points of the chance that all are in tune and the work ends after six listenings at most; as good "
-                      "as possible goes on for a single point."));
+    words->setText(tr(
+        "Holes first, graded sizes and all registers keep the most wood for the longest. With priority for the first register, "
+        "higher notes count a tenth and get twice the tolerance. With few rounds a cut must gain eight points of the chance that "
+        "all are in tune and no wood is taken after six listenings; as good as possible goes on for a single point."));
     auto* even = new QLabel(tr("&Even timbre"), this);
     even->setBuddy(m_even);
     m_even->setObjectName(QStringLiteral("schoolEven"));

@@ -88,29 +88,14 @@ void CopyDialog::arrange()
                       "lays the holes out again on the plan's bore."));
     auto* rows = new QFormLayout;
     rows->setHorizontalSpacing(2 * Style::grid);
-    auto* first = new QHBoxLayout;
-    first->setSpacing(Style::grid);
-    first->addWidget(m_lowest, 1);
-    first->addWidget(new QLabel(tr("wall"), this));
-    first->addWidget(m_wall);
-    rows->addRow(tr("Lowest note"), first);
-    auto* lengths = new QHBoxLayout;
-    lengths->setSpacing(Style::grid);
-    lengths->addWidget(m_overall, 1);
-    lengths->addWidget(new QLabel(tr("sounding"), this));
-    lengths->addWidget(m_length, 1);
-    rows->addRow(tr("Overall length"), lengths);
+    rows->addRow(tr("Lowest note"), form::sideBySide(this, m_lowest, tr("wall"), m_wall));
+    rows->addRow(tr("Overall length"), form::sideBySide(this, m_overall, tr("sounding"), m_length));
     if (std::holds_alternative<Transverse>(m_plan->blank().spec.excitation))
         addMouth(*rows);
     else
         for (LengthField* f : {m_above, m_along, m_across, m_stopper})
             f->hide();
-    auto* bores = new QHBoxLayout;
-    bores->setSpacing(Style::grid);
-    bores->addWidget(m_top, 1);
-    bores->addWidget(new QLabel(tr("at the foot"), this));
-    bores->addWidget(m_bottom, 1);
-    rows->addRow(tr("Bore at top"), bores);
+    rows->addRow(tr("Bore at top"), form::sideBySide(this, m_top, tr("at the foot"), m_bottom));
     rows->addRow(tr("Positions from"), m_from);
     auto* proportion = form::button(this, "copyProportion", tr("Fill in by &proportion"));
     proportion->setToolTip(tr(
@@ -145,13 +130,18 @@ void CopyDialog::arrange()
     }
     connect(file, &QPushButton::clicked, this, &CopyDialog::fromFile);
     connect(table, &QPushButton::clicked, this, &CopyDialog::paste);
+    connect(proportion, &QPushButton::clicked, this, &CopyDialog::byProportion);
     connect(buttons, &QDialogButtonBox::accepted, this, &CopyDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &CopyDialog::reject);
+    bind();
+}
+
+void CopyDialog::bind()
+{
     for (LengthField* f : {m_overall, m_length, m_top, m_bottom, m_wall, m_above, m_along, m_across, m_stopper}) {
         connect(f, &LengthField::refused, m_trouble, &QLabel::setText);
         connect(f, &LengthField::lengthChanged, m_trouble, &QLabel::clear);
     }
-    connect(proportion, &QPushButton::clicked, this, &CopyDialog::byProportion);
     for (LengthField* f : {m_overall, m_above})
         connect(f, &LengthField::lengthChanged, this, &CopyDialog::followOverall);
     connect(m_length, &LengthField::lengthChanged, this, [this] { m_overall->setLength(m_length->length() + above()); });
@@ -170,16 +160,8 @@ void CopyDialog::addMouth(QFormLayout& rows)
     m_along->setLength(mouth.holeLength);
     m_across->setLength(mouth.holeWidth);
     m_stopper->setLength(mouth.stopper);
-    const auto pair = [&](const QString& label, LengthField* first, const QString& between, LengthField* second) {
-        auto* row = new QHBoxLayout;
-        row->setSpacing(Style::grid);
-        row->addWidget(first, 1);
-        row->addWidget(new QLabel(between, this));
-        row->addWidget(second, 1);
-        rows.addRow(label, row);
-    };
-    pair(tr("Embouchure hole"), m_along, tr("across"), m_across);
-    pair(tr("From its middle to the top end"), m_above, tr("to the stopper"), m_stopper);
+    rows.addRow(tr("Embouchure hole"), form::sideBySide(this, m_along, tr("across"), m_across));
+    rows.addRow(tr("From its middle to the top end"), form::sideBySide(this, m_above, tr("to the stopper"), m_stopper));
     m_stopper->setEnabled(!keptNodeAbove(m_plan->blank().spec));
 }
 

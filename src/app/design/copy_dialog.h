@@ -36,6 +36,7 @@ public:
 
 private:
     void arrange();
+    void bind();
     void fill(const Instrument& model);
     void fillRow(const std::vector<Hole>& holes, Metres length);
     void fillHole(int row, const QString& position, const QString& diameter, bool thumb);

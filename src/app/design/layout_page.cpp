@@ -202,22 +202,14 @@ void LayoutPage::arrange()
     auto* fields = new QFormLayout;
     fields->setHorizontalSpacing(2 * Style::grid);
     fields->setVerticalSpacing(6);
-    const auto pair = [&](const QString& label, LengthField* first, const QString& between, LengthField* second) {
-        auto* row = new QHBoxLayout;
-        row->setSpacing(Style::grid);
-        row->addWidget(first, 1);
-        row->addWidget(new QLabel(between, this));
-        row->addWidget(second, 1);
-        fields->addRow(label, row);
-    };
     fields->addRow(tr("Finger reach"), m_hand);
-    pair(tr("Holes from"), m_smallest, tr("to"), m_largest);
+    fields->addRow(tr("Holes from"), form::sideBySide(this, m_smallest, tr("to"), m_largest));
     auto* spacing = new QHBoxLayout;
     spacing->setSpacing(Style::grid);
     spacing->addWidget(m_spacing, 1);
     spacing->addWidget(m_spacingAt, 1);
     fields->addRow(tr("Spacing"), spacing);
-    pair(tr("Tuning allowance, holes"), m_allowance, tr("foot"), m_foot);
+    fields->addRow(tr("Tuning allowance, holes"), form::sideBySide(this, m_allowance, tr("foot"), m_foot));
     auto* checks = new QGridLayout;
     checks->setVerticalSpacing(6);
     checks->addWidget(m_doubt, 0, 0, 1, 2);

@@ -154,6 +154,16 @@ QLabel* words(QWidget* parent, const char* name, bool quiet)
     return l;
 }
 
+QHBoxLayout* sideBySide(QWidget* parent, QWidget* first, const QString& between, QWidget* second)
+{
+    auto* row = new QHBoxLayout;
+    row->setSpacing(Style::grid);
+    row->addWidget(first, 1);
+    row->addWidget(new QLabel(between, parent));
+    row->addWidget(second, 1);
+    return row;
+}
+
 QScrollArea* scrolled(QWidget* parent, const char* name, QLabel* words)
 {
     /// Words that changed while nobody saw them ask for no new room by themselves.

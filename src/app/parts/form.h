@@ -36,6 +36,8 @@ bool rowInPlace(QTableWidget* table, int row, const QStringList& cells);
 void fitColumns(QTableView* table);
 /// Wraps its words.
 QLabel* words(QWidget* parent, const char* name, bool quiet = false);
+/// Two fields of one row of a form, with words between them.
+QHBoxLayout* sideBySide(QWidget* parent, QWidget* first, const QString& between, QWidget* second);
 /// Words that may be longer than their room: they scroll up and down.
 QScrollArea* scrolled(QWidget* parent, const char* name, QLabel* words);
 QPushButton* button(QWidget* parent, const char* name, const QString& text, bool main = false);
