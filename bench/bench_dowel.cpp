@@ -2,6 +2,7 @@
 // Named workloads of real size on one core, each beside its yardstick in the same run. Read the ratios; times depend on
 // the machine.
 #include "core/acoustics/model.h"
+#include "core/fit/placed.h"
 #include "core/hearing/analyse.h"
 #include "core/layout/families.h"
 #include "core/plan/plan.h"

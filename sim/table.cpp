@@ -8,6 +8,7 @@
 #include <array>
 #include <atomic>
 #include <cmath>
+#include <numeric>
 #include <thread>
 
 namespace dowel::sim {
@@ -29,10 +30,10 @@ void printMaker(const char* name, const std::vector<Row>& rows, Outcome Row::*wh
         f.spoiled, f.sharp, f.flat, f.cutsPerHole, f.rounds);
     if (f.all.forecasts > 0)
         std::printf(", stopped early %d, 90 %% ranges hold %.0f %% (large cuts %.0f %% of %d, as it stands %.0f %%, z %.2f), "
-                    "came less forecast %+.1f, as it stands %+.1f, gain %.2f",
+                    "came less forecast %+.1f, as it stands %+.1f (error %.1f), gain %.2f",
                     f.early, share(f.all.held, f.all.forecasts), share(f.large.held, f.large.forecasts), f.large.forecasts,
                     share(f.stand.held, f.stand.forecasts), std::sqrt(f.stand.squares / std::max(1, f.stand.forecasts)),
-                    f.all.off / std::max(1, f.all.forecasts), f.stand.off / std::max(1, f.stand.forecasts),
+                    f.all.off / std::max(1, f.all.forecasts), f.stand.off / std::max(1, f.stand.forecasts), f.leanError_cents,
                     f.all.wanted > 0.0 ? f.all.moved / f.all.wanted : 0.0);
     std::printf("\n");
 }
@@ -123,6 +124,7 @@ std::vector<Row> played(const Fleet& fleet)
 Figures figuresOf(const std::vector<Row>& rows, Outcome Row::*who)
 {
     Figures f;
+    std::vector<double> lean;
     f.blanks = static_cast<int>(rows.size());
     const auto count = static_cast<double>(std::max<std::size_t>(1, rows.size()));
     for (const Row& row : rows) {
@@ -145,7 +147,15 @@ Figures figuresOf(const std::vector<Row>& rows, Outcome Row::*who)
             sum->moved += one->moved;
             sum->wanted += one->wanted;
         }
+        if (o.stand.forecasts > 0)
+            lean.push_back(o.stand.off / o.stand.forecasts);
     }
+    const auto n = static_cast<double>(lean.size());
+    const double mean = std::accumulate(lean.begin(), lean.end(), 0.0) / std::max(1.0, n);
+    double squares = 0.0;
+    for (const double l : lean)
+        squares += (l - mean) * (l - mean);
+    f.leanError_cents = n > 1.0 ? std::sqrt(squares / (n - 1.0) / n) : 0.0;
     return f;
 }
 

@@ -2677,12 +2677,12 @@
         <translation>Jeden Schritt abhaken, wenn er fertig ist; mit Umschalt alle darüber mit.</translation>
     </message>
     <message>
-        <source>By what was heard; the template has these marks full size.</source>
-        <translation>Nach dem, was gehört wurde; die Schablone hat diese Marken in voller Größe.</translation>
-    </message>
-    <message>
         <source>By calculation. Play the slide on Listen, and the marks follow what is heard.</source>
         <translation>Nach Rechnung. Den Schieber unter Hören spielen, dann folgen die Marken dem Gehörten.</translation>
+    </message>
+    <message>
+        <source>By what was heard; full size on the template. Far from where it was played marks are rough: set the slide there (Log own work), and play it too.</source>
+        <translation>Nach dem, was gehört wurde; in voller Größe auf der Schablone. Weit von der gespielten Stelle sind Marken grob: den Schieber dorthin stellen (Eigene Arbeit) und auch dort spielen.</translation>
     </message>
 </context>
 <context>
@@ -5589,6 +5589,10 @@ Letztes Mittel: das Fenster um eine Haaresbreite verlängern.</translation>
     <message>
         <source>reamed taper</source>
         <translation>geräumter Kegel</translation>
+    </message>
+    <message>
+        <source>set slide</source>
+        <translation>Schieber stellen</translation>
     </message>
 </context>
 <context>
@@ -9122,6 +9126,19 @@ rechnet</translation>
     <message>
         <source>as good as possible</source>
         <translation>so gut wie möglich</translation>
+    </message>
+    <message>
+        <source>Set the slide</source>
+        <translation>Schieber stellen</translation>
+    </message>
+    <message>
+        <source>rule along the rod</source>
+        <translation>Maßstab am Stab entlang</translation>
+    </message>
+    <message>
+        <source>%1 is %2; the slide&apos;s face moves that note.</source>
+        <comment>note, how far off</comment>
+        <translation>%1 ist %2; die Stirn des Schiebers bewegt diesen Ton.</translation>
     </message>
 </context>
 <context>

@@ -28,7 +28,7 @@ namespace {
 Answer exportTemplate(const Workbook& book, const std::string& format, const std::string& file)
 {
     const auto forecaster = DOWEL_TRY(Forecaster::make(book));
-    const auto& present = book.present();
+    const Instrument present = session::fullyOut(book);
     const auto levers = leversOf(present, LeverScope::HolesAndFoot);
     const auto goal = nearestTo(forecaster, present, levers, {});
     const auto ends = goal ? withLevers(present, levers, *goal) : Result<Instrument>(goal.error());

@@ -3,6 +3,7 @@
 
 #include "core/acoustics/colour.h"
 #include "core/base/ratio.h"
+#include "core/fit/placed.h"
 #include "core/fit/telling.h"
 #include "core/forecast/forecast.h"
 #include "core/forecast/sensitivity.h"

@@ -15,7 +15,7 @@ Answer marks(const std::string& path, const std::optional<std::string>& from, co
 {
     const auto book = DOWEL_TRY(bookOf(path));
     const auto posterior = DOWEL_TRY(fit(book));
-    const auto found = DOWEL_TRY(session::slideMarks(posterior, book.present(), from, to));
+    const auto found = DOWEL_TRY(session::slideMarks(posterior, session::fullyOut(book), from, to));
     Json list = Json::array();
     for (const session::SlideMark& m : found)
         list.push_back({{"note", m.note},

@@ -47,6 +47,7 @@ Status keep(Store& store, const Advice& advice)
 PlanOptions planOptions(const Workbook& book, const BitDrawer* drawer, std::optional<Effort> asked)
 {
     PlanOptions options = optionsFor(asked.value_or(book.strategy().effort));
+    options.handSlip = slipByHand(drawer, book.present().spec().material);
     if (drawer == nullptr)
         return options;
     options.tools = toolsOf(*drawer, book.present().spec().tools);

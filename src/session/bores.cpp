@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/bores.h"
 
+#include "core/fit/placed.h"
 #include "core/instrument/cut.h"
 
 #include <algorithm>

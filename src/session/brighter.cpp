@@ -2,6 +2,7 @@
 #include "session/brighter.h"
 
 #include "core/acoustics/colour.h"
+#include "core/fit/placed.h"
 #include "core/record/timbre.h"
 #include "store/store.h"
 

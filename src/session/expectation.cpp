@@ -6,6 +6,8 @@
 #include "core/base/ratio.h"
 #include "core/base/statistics.h"
 #include "core/fit/fit.h"
+#include "core/fit/placed.h"
+#include "core/tuning/pitch.h"
 
 #include <algorithm>
 #include <span>

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/finder.h"
 
+#include "core/fit/placed.h"
+#include "core/instrument/cut.h"
 #include "core/tuning/pitch.h"
 #include "core/tuning/scale.h"
 
@@ -260,6 +262,15 @@ Result<std::optional<SlideMark>> markOf(const Posterior& posterior, const Instru
 }
 
 } // namespace
+
+Instrument fullyOut(const Workbook& book)
+{
+    Metres out = book.present().length();
+    for (const Instrument& shape : book.shapes())
+        out = std::max(out, shape.length());
+    auto there = applied(book.present(), SetSlide{out});
+    return there ? std::move(*there) : book.present(); // no slide
+}
 
 Result<std::vector<SlideMark>> slideMarks(const Posterior& posterior, const Instrument& instrument,
                                           const std::optional<std::string>& from, const std::optional<std::string>& to)

@@ -49,6 +49,8 @@ struct SlideMark
     Metres sd;
 };
 
+/// The instrument as it is, a slide drawn out as far as it has stood in this record: what all of its notes lie on.
+[[nodiscard]] Instrument fullyOut(const Workbook& book);
 /// Every note of the tuning's scale from the lower to the higher, both named; nothing: from the lowest that the tube reaches, and
 /// two octaves up or to where a slide so far in no longer sounds. Errors: BadValue (where = a name, or what is no slide: an open
 /// foot, holes, another family), those of

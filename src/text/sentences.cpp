@@ -56,6 +56,7 @@ QString work(const Cut& cut, LengthUnit unit)
               [](const Chamfer&) { return tr("Chamfer the windway"); },
               [](const CutLip&) { return tr("Cut the lip to a longer ramp"); },
               [](const ChangeStopper&) { return tr("Put in another stopper"); },
+              [](const SetSlide&) { return tr("Set the slide"); },
               [](const MoveStopper&) { return tr("Move the stopper"); },
               [](const MoveSlide&) { return tr("Draw the joint out or in"); },
               [](const MoveBlock&) { return tr("Move the block"); },
@@ -125,6 +126,7 @@ QString tool(const AdviceStep& step, LengthUnit unit, const BitDrawer* drawer, c
                             [](const Chamfer&) { return tr("fine file or knife"); },
                             [](const CutLip&) { return tr("sharp chisel or flat file, towards the edge"); },
                             [](const ChangeStopper&) { return tr("push rod with a mark"); },
+                            [](const SetSlide&) { return tr("rule along the rod"); },
                             [](const MoveSlide&) { return tr("by hand"); },
                             [](const MoveBlock&) { return tr("push rod with a mark"); },
                             [](const Smooth&) { return tr("abrasive on a long rod, turned by hand"); },
@@ -205,6 +207,7 @@ QString why(const AdviceStep& step, LengthUnit unit)
             },
             [](const Chamfer&) { return tr("%1 is %2; the windway's edges change how that note speaks.", "note, how far off"); },
             [](const CutLip&) { return tr("%1 is %2; a thinner lip changes how that note speaks.", "note, how far off"); },
+            [](const SetSlide&) { return tr("%1 is %2; the slide's face moves that note.", "note, how far off"); },
             [](const ChangeStopper&) { return tr("%1 is %2; the stopper's face moves every note.", "note, how far off"); },
             [](const Fill&) {
                 return tr("%1 is %2; this hole moves that note most.", "note, how far off");
@@ -360,6 +363,7 @@ QString caution(const AdviceStep& step)
               [&](const Chamfer&) { return blade(); },
               [&](const CutLip&) { return blade(); },
               [&](const ChangeStopper&) { return pushed(); },
+              [&](const SetSlide&) { return pushed(); },
               [](const TrimFoot&) { return tr("Cut away from yourself; keep the dust out of your lungs."); },
               [](const Deepen&) {
                   return tr("Know how much wood is left below the bit. Clamp the pipe, no gloves near the bit; draw it out often "

@@ -205,6 +205,108 @@ private Q_SLOTS:
             QVERIFY2(most > 0.1, qPrintable(QString::number(most)));
         }
     }
+    void aHandThatSlipsWidensWhatItCuts()
+    {
+        Priors sure;
+        sure.shareOfChange = sure.shareOfOther = 0.0;
+        sure.handSlipSd_m = 0.00015;
+        const Instrument whistle = fixtures::whistle();
+        const auto f = Forecaster::make(Workbook(whistle), sure);
+        VERIFY_OK(f);
+        const Metres now = whistle.find(HoleId{"h3"})->diameter;
+        for (const bool byBit : {false, true}) {
+            // The next of the bits, and a size between two of them.
+            const auto& bits = whistle.spec().tools.bits;
+            const Metres bit = *std::upper_bound(bits.begin(), bits.end(), now + mm(0.2));
+            const Metres size = byBit ? bit : bit - mm(0.13);
+            const Metres slip = Metres::fromMetres(byBit ? sure.slipSd_m : sure.handSlipSd_m);
+            const Instrument shape = applied(whistle, Enlarge{{"h3"}, size}).value();
+            const auto forecast = f->jointForecast(shape);
+            const auto tube = f->posterior().forecast(shape);
+            const auto further = f->posterior().cents(applied(whistle, Enlarge{{"h3"}, size + slip}).value());
+            VERIFY_OK(forecast);
+            VERIFY_OK(tube);
+            VERIFY_OK(further);
+            const Eigen::MatrixXd known = tube->jacobian * f->posterior().covariance() * tube->jacobian.transpose();
+            const Eigen::MatrixXd slipped = forecast->covariance() - known;
+            double most = 0.0;
+            for (std::size_t i = 0; i < further->size(); ++i) {
+                const double moved = (*further)[i] - tube->cents[i];
+                most = std::max(most, std::abs(moved));
+                VERIFY_NEAR(std::sqrt(std::max(0.0, slipped(static_cast<Eigen::Index>(i), static_cast<Eigen::Index>(i)))),
+                            std::abs(moved), 0.05 * std::abs(moved) + 1e-3);
+            }
+            QVERIFY2(most > 0.5, qPrintable(QString::number(most)));
+        }
+    }
+    void aSlideHeardAtThreePlacesIsKnownAllAlong()
+    {
+        // The same wood heard with its face in one place or in three: what is known of it far in.
+        InstrumentSpec s = fixtures::whistleSpec();
+        s.family = Family::Slide;
+        s.foot = Foot::Closed;
+        s.holes.clear();
+        s.fingerings.resize(1);
+        s.fingerings.front().closed.clear();
+        const Instrument slide = Instrument::make(s).value();
+        const player::SimulatedPlayer wood({9, Temperature::fromCelsius(20.0), 24.0});
+        const auto heardAt = [&](const std::vector<double>& places_mm) {
+            Workbook book(slide);
+            for (const double at_mm : places_mm) {
+                const Metres from = book.present().length();
+                if (mm(at_mm) != from)
+                    (void)book.append({book.nextId(), "", CutEntry{SetSlide{mm(at_mm)}, from, {}, {}}});
+                const Fingering& f = book.present().spec().fingerings.front();
+                ReadingEntry r;
+                r.fingering = f.id;
+                r.pitch = wood.truth(book.present(), f, Temperature::fromCelsius(20.0)).value();
+                r.sd = Cents::fromCents(0.3);
+                r.air = Temperature::fromCelsius(20.0);
+                (void)book.append({book.nextId(), "", r});
+            }
+            return book;
+        };
+        const double out_mm = slide.length().millimetres();
+        const Instrument far = applied(slide, SetSlide{mm(0.3 * out_mm)}).value();
+        const auto hz = wood.truth(far, far.spec().fingerings.front(), Temperature::fromCelsius(20.0));
+        VERIFY_OK(hz);
+        const double truth = 1200.0 * std::log2(hz->hertz() / far.spec().fingerings.front().target.hertz());
+        double off[2] = {0.0, 0.0};
+        double sd[2] = {0.0, 0.0};
+        for (const int k : {0, 1}) {
+            const Workbook book = heardAt(k == 0 ? std::vector{out_mm} : std::vector{out_mm, 0.65 * out_mm, 0.4 * out_mm});
+            const auto posterior = fit(book);
+            VERIFY_OK(posterior);
+            const auto there = posterior->forecast(far);
+            VERIFY_OK(there);
+            off[k] = std::abs(there->cents.front() - truth);
+            sd[k] = std::sqrt((there->jacobian * posterior->covariance() * there->jacobian.transpose())(0, 0));
+        }
+        QVERIFY2(sd[1] < 0.5 * sd[0], qPrintable(QStringLiteral("%1 %2").arg(sd[0]).arg(sd[1])));
+        QVERIFY2(off[1] < 3.0 * sd[1] + 1.0, qPrintable(QStringLiteral("%1 %2 (%3)").arg(off[0]).arg(off[1]).arg(sd[1])));
+        QVERIFY(Priors{}.shareOf(SetSlide{}) < 0.1 * Priors{}.shareOf(TrimFoot{})); // no work on the wood
+    }
+    void aHandIsLearntFromItsCalipers()
+    {
+        // Ten holes' worth of cuts that came out as asked but for the calipers' hundredths, or a quarter off to both sides.
+        const auto learnt = [](double off_mm) {
+            Workbook book(fixtures::whistle());
+            for (int i = 0; i < 10; ++i) {
+                const HoleId hole = book.present().spec().holes[static_cast<std::size_t>(i) / 2].id;
+                const Metres from = book.present().find(hole)->diameter;
+                const Metres asked = from + mm(0.37);
+                const Metres came = asked + mm(i % 2 == 0 ? off_mm : -off_mm);
+                if (!book.append({book.nextId(), "", CutEntry{Enlarge{hole, came}, from, asked, {}}}))
+                    return -1.0;
+            }
+            const auto f = Forecaster::make(book);
+            return f ? f->posterior().priors().handSlipSd_m * 1e3 : -1.0;
+        };
+        const double steady = learnt(0.01);
+        const double rough = learnt(0.25);
+        QVERIFY2(steady > 0.0 && steady < 0.04, qPrintable(QString::number(steady)));
+        QVERIFY2(rough > 0.15 && rough < 0.25, qPrintable(QString::number(rough)));
+    }
     void aSecondReadingSharpensAndAnOldOneBlurs()
     {
         Bench bench(10);

@@ -2,6 +2,7 @@
 // Proves that the figures shown for a tenth of a millimetre are what happens when a tenth is taken off, and that every slope that
 // the search for a goal uses is the slope of the forecast: differences against derivatives, for every family and for oval,
 // undercut, slanted, countersunk and paired holes, with and without something on the foot.
+#include "core/fit/placed.h"
 #include "core/forecast/sensitivity.h"
 #include "core/layout/families.h"
 #include "core/layout/layout.h"

@@ -110,12 +110,13 @@ private Q_SLOTS:
         const auto straight = applied(before, Ream{mm(200.0), mm(277.0), mm(13.5)});
         VERIFY_OK(straight);
         for (double at = 200.0; at <= 277.0; at += 0.5)
-            VERIFY_NEAR(straight->boreDiameterAt(mm(at)).millimetres(), std::max(before.boreDiameterAt(mm(at)).millimetres(), 13.5),
-                        1e-6);
+            VERIFY_NEAR(straight->boreDiameterAt(mm(at)).millimetres(),
+                        std::max(before.boreDiameterAt(mm(at)).millimetres(), 13.5), 1e-6);
         QCOMPARE(applied(before, ReamTaper{mm(200.0), mm(260.0), mm(11.0), mm(11.5)}).error().code, ErrorCode::NotRemovable);
         QCOMPARE(applied(before, ReamTaper{mm(200.0), mm(300.0), mm(13.0), mm(14.0)}).error().code, ErrorCode::BadGeometry);
         QVERIFY(isSameStep(ReamTaper{mm(180.0), mm(260.0), {}, {}}, ReamTaper{mm(200.0), mm(270.0), {}, {}}));
-        VERIFY_NEAR(wantedSize(withSize(ReamTaper{mm(180.0), mm(260.0), mm(13.0), mm(14.3)}, mm(13.2))).millimetres(), 13.2, 1e-9);
+        VERIFY_NEAR(wantedSize(withSize(ReamTaper{mm(180.0), mm(260.0), mm(13.0), mm(14.3)}, mm(13.2))).millimetres(), 13.2,
+                    1e-9);
     }
     void aBitThatPassesACountersinkTakesItAway()
     {
@@ -289,6 +290,29 @@ private Q_SLOTS:
         QVERIFY(!isSameStep(MoveStopper{mm(14.0)}, ChangeStopper{mm(14.0)}));
         QCOMPARE(applied(flute, CutLip{mm(4.0)}).error().code, ErrorCode::BadValue);
         QCOMPARE(applied(w, ChangeStopper{mm(14.0)}).error().code, ErrorCode::BadValue);
+    }
+    void aSlideStandsWhereItIsSet()
+    {
+        InstrumentSpec s = fixtures::whistleSpec();
+        s.family = Family::Slide;
+        s.holes.clear();
+        s.foot = Foot::Closed;
+        for (Fingering& f : s.fingerings)
+            f.closed.clear();
+        s.fingerings.resize(1);
+        const Instrument slide = Instrument::make(s).value();
+        const Metres out = slide.length();
+        const auto in = applied(slide, SetSlide{mm(100.0)});
+        VERIFY_OK(in);
+        VERIFY_NEAR(in->length().millimetres(), 100.0, 1e-9);
+        VERIFY_NEAR(in->boreDiameterAt(mm(60.0)).millimetres(), slide.boreDiameterAt(mm(60.0)).millimetres(), 1e-9);
+        const auto back = applied(*in, SetSlide{out});
+        VERIFY_OK(back);
+        VERIFY_NEAR(back->length().millimetres(), out.millimetres(), 1e-9);
+        QCOMPARE(applied(slide, SetSlide{mm(0.0)}).error().code, ErrorCode::BadValue);
+        QCOMPARE(applied(fixtures::whistle(), SetSlide{mm(100.0)}).error().code, ErrorCode::BadValue);
+        const auto offered = worksOn(slide);
+        QVERIFY(std::any_of(offered.begin(), offered.end(), [](const Cut& c) { return std::holds_alternative<SetSlide>(c); }));
     }
     void jointAndBlockGoBothWays()
     {

@@ -157,7 +157,9 @@ private Q_SLOTS:
         w.allowance = mm(1.0);
         w.footAllowance = mm(3.0);
         w.doubt = 0.0;
-        const auto l = layOut(plainBlank(13.0, true), w);
+        Blank anySize = plainBlank(13.0, true);
+        anySize.spec.tools.bits.clear();
+        const auto l = layOut(anySize, w);
         VERIFY_OK(l);
         for (std::size_t i = 0; i < 6; ++i)
             VERIFY_NEAR((l->goal.spec().holes[i].diameter - l->start.spec().holes[i].diameter).millimetres(), 1.0, 1e-9);
@@ -198,7 +200,8 @@ private Q_SLOTS:
     }
     void whatIsLessKnownStartsSmaller()
     {
-        const Blank b = plainBlank(13.0, true);
+        Blank b = plainBlank(13.0, true);
+        b.spec.tools.bits.clear();
         LayoutWishes plain;
         plain.doubt = 0.0;
         const auto bold = layOut(b, plain);
@@ -284,6 +287,38 @@ private Q_SLOTS:
             QVERIFY(
                 std::any_of(w.bits.begin(), w.bits.end(), [&](Metres b) { return std::abs((b - h.diameter).metres()) < 1e-9; }));
         QVERIFY(largestOff(*l) < 1.0); // places make up for it in one register
+    }
+    void holesAreFirstDrilledWithABit()
+    {
+        // Where they end is free; where they begin a bit makes them, the next one down.
+        LayoutWishes w;
+        w.allowance = mm(1.0);
+        w.doubt = 0.0;
+        Blank blank = plainBlank(13.0, false);
+        const auto startsOf = [&](const std::vector<double>& bits_mm) {
+            blank.spec.tools.bits.clear();
+            for (const double b : bits_mm)
+                blank.spec.tools.bits.push_back(mm(b));
+            const auto l = layOut(blank, w);
+            std::vector<double> sizes;
+            for (std::size_t i = 0; l && i < 6; ++i) {
+                const double goal = l->goal.spec().holes[i].diameter.millimetres();
+                sizes.push_back(l->start.spec().holes[i].diameter.millimetres());
+                const double first = sizes.back();
+                const bool bit =
+                    std::any_of(bits_mm.begin(), bits_mm.end(), [&](double b) { return std::abs(b - first) < 1e-9; });
+                // A bit that would leave most of the hole to the knife is none to begin with.
+                double best = 0.0;
+                for (const double b : bits_mm)
+                    best = b <= goal - 1.0 + 1e-6 && b >= 0.6 * goal ? std::max(best, b) : best;
+                if (bit != (best > 0.0) || first > goal - 1.0 + 0.11 || (bit && std::abs(first - best) > 1e-9))
+                    sizes.clear();
+            }
+            return sizes;
+        };
+        QCOMPARE(startsOf({4.0, 4.4, 5.1, 5.9, 6.3, 7.4, 8.1}).size(), std::size_t{6});
+        QCOMPARE(startsOf({2.0}).size(), std::size_t{6}); // one bit, and none to begin these holes with
+        QCOMPARE(startsOf({30.0}).size(), std::size_t{6});
     }
     void oneBitForAllIsOneSize()
     {

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves what a change is said to do against the sources of the physics: boundary layers, volumes, pressure nodes, leaks.
+#include "core/fit/placed.h"
 #include "core/layout/variation.h"
 #include "support/compare.h"
 #include "support/fixtures.h"

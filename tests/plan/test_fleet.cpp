@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves the advice on small fleets, one blank of every family: none spoilt, most of them home, in few rounds, with
 // intervals that hold, on blanks of the house and on foreign ones. The whole fleets with their yardsticks: sim/fleet.
+#include "core/fit/placed.h"
 #include "core/fit/shared.h"
 #include "core/forecast/outcomes.h"
 #include "core/forecast/sensitivity.h"

@@ -478,6 +478,39 @@ private Q_SLOTS:
         const int ruling = low({.lowRegister = true});
         QVERIFY2(ruling >= both && ruling >= 6, qPrintable(QStringLiteral("%1 against %2").arg(ruling).arg(both)));
     }
+    void aSlideWhistleIsNotCutIntoTune()
+    {
+        // Its slide goes out and in: common practice, no source.
+        InstrumentSpec spec = fixtures::whistleSpec();
+        spec.family = Family::Slide;
+        spec.foot = Foot::Closed;
+        spec.holes.clear();
+        spec.fingerings.resize(1);
+        spec.fingerings.front().closed.clear();
+        spec.bore = {{mm(0.0), mm(16.0)}, {mm(130.0), mm(16.0)}};
+        for (const double off : {25.0, -25.0}) {
+            const auto there = Posterior::prior(Instrument::make(spec).value())->cents(Instrument::make(spec).value());
+            VERIFY_OK(there);
+            InstrumentSpec s = spec; // sounds so far above or below its note
+            s.fingerings.front().target = s.fingerings.front().target * std::exp2((there->front() - off) / 1200.0);
+            Workbook book(Instrument::make(s).value());
+            ReadingEntry r;
+            r.fingering = s.fingerings.front().id;
+            r.pitch = s.fingerings.front().target * std::exp2(off / 1200.0);
+            r.sd = Cents::fromCents(0.3);
+            r.air = s.tuning.playedAt;
+            QVERIFY(book.append({book.nextId(), "", r}));
+            const auto a = advise(book);
+            VERIFY_OK(a);
+            QCOMPARE(a->state, AdviceState::MakeCut);
+            QCOMPARE(a->steps.size(), std::size_t{1});
+            const auto* set = std::get_if<SetSlide>(&a->steps.front().cut);
+            QVERIFY(set != nullptr);
+            QVERIFY((off > 0.0) == (set->length > book.present().length()));
+            VERIFY_NEAR(a->steps.front().forecast.front().after.cents(), 0.0, 4.0);
+            QCOMPARE(a->steps.front().chanceSpoiled.value_or(0.0), 0.0);
+        }
+    }
     void aMistypedHoleStopsTheWork()
     {
         // The maker typed h3 as 7.3 mm; the wood has 5.3.

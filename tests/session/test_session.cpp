@@ -4,6 +4,7 @@
 #include "core/acoustics/model.h"
 #include "core/base/breath.h"
 #include "core/fit/fit.h"
+#include "core/fit/placed.h"
 #include "core/layout/families.h"
 #include "core/plan/plan.h"
 #include "core/tuning/pitch.h"
@@ -301,6 +302,9 @@ private Q_SLOTS:
         const PlanOptions by = session::planOptions(book, &drawer);
         QVERIFY(by.tools && by.tools->bits.size() == 1 && !by.handWork);
         VERIFY_NEAR(by.tools->bits.front().millimetres(), 6.3, 1e-9); // as it drills
+        QVERIFY(*by.handSlip == slipOf("file"));
+        drawer.tools = {"hot iron"};
+        QVERIFY(*session::planOptions(book, &drawer).handSlip == slipOf("hot iron"));
     }
     void aBeginnerBlowsOtherwiseAndColder()
     {

@@ -71,6 +71,21 @@ private Q_SLOTS:
         for (const char* words : {"9/32 +0.2", "6.5 mm +2.1", "6.5 +", "6.5 +-1", "6.5 +x", "+0.2", "6.5 +0.1 +0.1"})
             QVERIFY2(!bitFromMarking(words), words);
     }
+    void aHandIsAsSureAsItsTool()
+    {
+        // An iron burns on, a borer pulls, a file is tried again and again: common practice, no source.
+        QVERIFY(slipOf("hot iron") > slipOf("cork borer"));
+        QVERIFY(slipOf("cork borer") > slipOf("knife"));
+        QVERIFY(slipOf("knife") > slipOf("round file"));
+        QCOMPARE(slipOf("tapered reamer"), slipOf("abrasive on a rod"));
+        QCOMPARE(slipByHand(nullptr, "cane"), slipOf("hot iron"));
+        QCOMPARE(slipByHand(nullptr, "horn"), slipOf("file"));
+        BitDrawer drawer;
+        drawer.tools = {"knife", "hot iron"};
+        QCOMPARE(slipByHand(&drawer, "cane"), slipOf("hot iron")); // what is there, best first for the material
+        QCOMPARE(slipByHand(&drawer, "hardwood"), slipOf("knife"));
+        QCOMPARE(slipByHand(&drawer, "plastic"), slipOf("knife"));
+    }
     void noBetweenSizeIsInvented()
     {
         Tools t = fixtures::whistleSpec().tools;

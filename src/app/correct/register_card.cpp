@@ -33,6 +33,7 @@ QString leverName(const Cut& cut, text::LengthUnit unit)
               [](const OpenWindway&) { return RegisterCard::tr("higher windway"); },
               [](const Chamfer&) { return RegisterCard::tr("windway chamfer"); },
               [](const CutLip&) { return RegisterCard::tr("longer lip ramp"); },
+              [](const SetSlide&) { return RegisterCard::tr("set slide"); },
               [](const ChangeStopper&) { return RegisterCard::tr("another stopper"); },
               [unit](const MoveSlide&) { return RegisterCard::tr("joint out %1", "1 mm").arg(text::tenfoldChange(unit)); },
               [unit](const MoveBlock&) { return RegisterCard::tr("block back %1", "1 mm").arg(text::tenfoldChange(unit)); },

@@ -479,9 +479,11 @@ void DrillPage::writeBenchSheet(bool forClass)
 void DrillPage::showMarks(const std::vector<session::SlideMark>& marks, bool slide)
 {
     m_marksWords->setVisible(slide);
-    m_marksWords->setText(m_heard != nullptr && m_there
-                              ? tr("By what was heard; the template has these marks full size.")
-                              : tr("By calculation. Play the slide on Listen, and the marks follow what is heard."));
+    m_marksWords->setText(
+        m_heard != nullptr && m_there
+            ? tr("By what was heard; full size on the template. Far from where it was played marks are rough: set the "
+                 "slide there (Log own work), and play it too.")
+            : tr("By calculation. Play the slide on Listen, and the marks follow what is heard."));
     m_inches->setHorizontalHeaderLabels({tr("note"), slide ? tr("slide from edge") : tr("pipe depth"),
                                          slide ? tr("from fully out") : tr("difference"), tr("± spread")});
     m_inches->setRowCount(static_cast<int>(marks.size()));

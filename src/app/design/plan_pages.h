@@ -4,6 +4,7 @@
 
 #include "app/design/plan.h"
 #include "app/parts/length_field.h"
+#include "core/acoustics/shape.h"
 #include "core/forecast/sensitivity.h"
 #include "core/layout/layout.h"
 #include "core/layout/marking.h"

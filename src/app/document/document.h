@@ -77,11 +77,9 @@ public:
     /// after: once it is kept; none: it is told.
     void setAside(EntryId entry, const QString& why, std::function<void()> after = {});
     void recordCut(const Cut& cut);
-    /// One that nobody advised.
-    /// One piece of work, be it several cuts.
+    /// One piece of work that nobody advised, be it several cuts.
     void recordOwnWork(const std::vector<Cut>& cuts);
-    /// A hole's diameter, or with no hole the tube's length, as the calipers say now.
-    /// What was measured again, together or not at all.
+    /// Sizes as the calipers say now, together or not at all.
     void recordMeasures(std::vector<EntryBody> measures);
     /// Something else is wanted from here on.
     void amend(AmendEntry change);

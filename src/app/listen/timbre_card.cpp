@@ -6,6 +6,7 @@
 #include "app/parts/questions.h"
 #include "app/parts/style.h"
 #include "core/acoustics/colour.h"
+#include "core/fit/placed.h"
 #include "session/brighter.h"
 #include "text/errors.h"
 #include "text/units.h"

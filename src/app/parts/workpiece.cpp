@@ -443,6 +443,7 @@ void Workpiece::drawGhost(QPainter& painter, const Scale& s) const
                      [&](const Lacquer&) { across(length_px, foot_px); },
                      [&](const TrimFoot& g) { across(std::min(s.x(g.length), length_px - seen_px), foot_px + wall + 8.0); },
                      [&](const Deepen& g) { bottom(std::max(s.x(g.length), length_px + seen_px)); },
+                     [&](const SetSlide& g) { bottom(s.x(g.length)); },
                      [&](const PushPlug& g) { bottom(std::min(s.x(g.length), length_px - seen_px)); },
                      [&](const PutOnFoot&) { across(length_px, foot_px + wall + 8.0); },
                      [&](const Ream& g) {

@@ -148,7 +148,7 @@ void MainWindow::bindBooks()
             m_bench->deleteLater(); // in a turn of its own
             makePages();
             if (m_planBench != nullptr)
-                m_planBench->setThere(document()->book()->present());
+                m_planBench->setThere(session::fullyOut(*document()->book()));
         });
         connect(document(), &Document::recommendationChanged, this, [this] {
             if (m_planBench != nullptr)
@@ -239,7 +239,7 @@ void MainWindow::writeTemplate()
     if (path.isEmpty())
         return;
     m_jobs.run(
-        [to = path.toStdString(), present = document()->book()->present(), heard = document()->heard(),
+        [to = path.toStdString(), present = session::fullyOut(*document()->book()), heard = document()->heard(),
          unit = m_unit](const Cancel&) -> Status {
             const SheetWishes wishes{.origin = rememberedOrigin(), .inchRuler = unit == text::LengthUnit::Inches};
             const draw::Template drawn{

@@ -4,6 +4,7 @@
 #include "core/base/number_text.h"
 #include "core/base/thread_role.h"
 #include "core/fit/heard.h"
+#include "core/fit/placed.h"
 #include "core/fit/scatter.h"
 #include "core/fit/shared.h"
 
@@ -380,6 +381,7 @@ Status Priors::validate() const
                                                      {"listeningSd_cents", listeningSd_cents},
                                                      {"listeningSlopeSd_cents", listeningSlopeSd_cents},
                                                      {"slipSd_m", slipSd_m},
+                                                     {"handSlipSd_m", handSlipSd_m},
                                                      {"caliperSd_m", caliperSd_m}};
     for (const auto& [name, width] : widths)
         if (!(width > 0.0))
@@ -389,6 +391,9 @@ Status Priors::validate() const
 
 double Priors::shareOf(const Cut& cut) const
 {
+    constexpr double shareOfPlace = 0.002; // of an octave two cents
+    if (factsOf(cut).standsElsewhere)
+        return shareOfPlace;
     return factsOf(cut).lessSure ? shareOfOther : shareOfChange;
 }
 

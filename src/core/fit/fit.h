@@ -5,7 +5,6 @@
 // apart by readings: they are nuisances here, never facts about the wood.
 #pragma once
 
-#include "core/acoustics/model.h"
 #include "core/base/cancel.h"
 #include "core/record/workbook.h"
 
@@ -16,6 +15,9 @@
 
 namespace dowel {
 
+namespace acoustics {
+struct NoteAnswer;
+}
 namespace fitting {
 class Fitter;
 }
@@ -62,6 +64,7 @@ struct Priors
     double edgeGainSd = 0.4;
     double slip_m = 0.0; ///< how far a tool goes beyond what was asked: mean
     double slipSd_m = 0.00005;
+    double handSlipSd_m = 0.00005;          ///< of a hole opened by hand, to a size that no bit makes
     double caliperSd_m = 0.00005;           ///< of a size measured after a cut
     std::optional<std::size_t> doubtedHole; ///< its size may be off by millimetres: mistyped, leaking or chipped
     double doubtSd_m = 0.0015;
@@ -141,13 +144,8 @@ public:
     [[nodiscard]] HoleSlopes holeSlopes(const Instrument& shape, std::size_t hole, int registerNumber,
                                         const acoustics::NoteAnswer& answer) const;
 
-    /// A shape of this instrument with everything fitted put in, for the model; undercuts as they work in the first register.
-    /// The player's own law is not in it.
-    struct Placed
-    {
-        acoustics::Shape shape;
-        acoustics::Calibration calibration;
-    };
+    /// For the model: core/fit/placed.h.
+    struct Placed;
     [[nodiscard]] Placed placed(const Instrument& shape) const;
 
     [[nodiscard]] const Eigen::VectorXd& mean() const { return m_mean; }
@@ -210,8 +208,5 @@ private:
 /// Errors: OutOfModelRange (a fingering has no resonance), BadValue (priors), Cancelled.
 [[nodiscard]] Result<Posterior> fit(const Workbook& book, const Priors& priors = {}, const Cancel& cancel = {},
                                     const FitOptions& options = {});
-
-/// The fingerings of an instrument as the model takes them.
-[[nodiscard]] std::vector<acoustics::NoteQuery> queriesOf(const Instrument& instrument);
 
 } // namespace dowel

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/base/thread_role.h"
+#include "core/fit/placed.h"
 #include "core/fit/shared.h"
 #include "core/fit/unknowns.h"
 

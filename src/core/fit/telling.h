@@ -23,8 +23,8 @@ struct Telling
 
 /// The measure that takes most out of the variance of all notes together: a normal belief is conditioned on it (Rasmussen and
 /// Williams 2006, A.6 [RW06]), with the error of a careful maker. The bare tube is blown before any hole is there; it counts only
-/// while nothing has been heard, as the note with all holes closed without what these do to it. Nothing where no note would gain a cent and a tenth of
-/// its spread. Errors as Posterior::forecast().
+/// while nothing has been heard, as the note with all holes closed without what these do to it. Nothing where no note would gain
+/// a cent and a tenth of its spread. Errors as Posterior::forecast().
 [[nodiscard]] Result<std::optional<Telling>> measureThatTells(const Posterior& posterior, const Instrument& shape);
 
 } // namespace dowel

@@ -4,6 +4,7 @@
 #pragma once
 
 #include "core/fit/fit.h"
+#include "core/fit/placed.h"
 
 #include <algorithm>
 

@@ -64,8 +64,15 @@ private:
     Eigen::Index m_holes;
 };
 
+bool isBitSize(Metres diameter, const Tools& tools)
+{
+    constexpr double same_m = 1e-6;
+    return std::any_of(tools.bits.begin(), tools.bits.end(),
+                       [&](Metres b) { return std::abs((b - diameter).metres()) < same_m; });
+}
+
 /// What tools that slip make of the holes and the foot that are other than now, from the derivatives of the shape after.
-void addSlips(Eigen::MatrixXd& causes, const Causes& at, double slipSd_m, const Instrument& present, const Instrument& shape,
+void addSlips(Eigen::MatrixXd& causes, const Causes& at, const Priors& priors, const Instrument& present, const Instrument& shape,
               const Eigen::MatrixXd& jacobian)
 {
     constexpr double same_m = 1e-7;
@@ -73,9 +80,11 @@ void addSlips(Eigen::MatrixXd& causes, const Causes& at, double slipSd_m, const 
     const auto& after = shape.spec().holes;
     for (std::size_t i = 0; i < before.size() && i < after.size(); ++i)
         if (std::abs((after[i].diameter - before[i].diameter).metres()) > same_m)
-            causes.col(at.slipOfHole(i)) = slipSd_m * jacobian.col(Posterior::placeOfHole(i));
+            causes.col(at.slipOfHole(i)) =
+                (isBitSize(after[i].diameter, shape.spec().tools) ? priors.slipSd_m : priors.handSlipSd_m) *
+                jacobian.col(Posterior::placeOfHole(i));
     if (std::abs((shape.length() - present.length()).metres()) > same_m)
-        causes.col(at.slipOfFoot()) = slipSd_m * jacobian.col(Posterior::placeOfFoot());
+        causes.col(at.slipOfFoot()) = priors.slipSd_m * jacobian.col(Posterior::placeOfFoot());
 }
 
 /// A shape as it would be if a tool slipped that far at what is other about its mouth or bore than now: one for the window, for
@@ -114,22 +123,50 @@ std::vector<std::pair<Elsewhere, InstrumentSpec>> slipped(const Instrument& pres
     return all;
 }
 
-/// How far a maker's tools go beyond what was asked, from the cuts that followed advice; drawn to nothing while there are few.
-double habitOf(const Workbook& book)
+/// How far the holes of cuts that followed advice came out beyond what was asked, by the calipers.
+struct Slip
+{
+    double beyond_m = 0.0;
+    bool byHand = false; ///< to a size that no bit makes
+};
+std::vector<Slip> slipsOf(const Workbook& book)
+{
+    constexpr double farthest_m = 0.0003; // more than that is no slip
+    std::vector<Slip> slips;
+    for (const Entry* e : book.cuts()) {
+        const auto& cut = std::get<CutEntry>(e->body);
+        if (!cut.advised || !std::holds_alternative<Enlarge>(cut.cut))
+            continue;
+        const double beyond_m = (wantedSize(cut.cut) - *cut.advised).metres();
+        slips.push_back({std::clamp(beyond_m, -farthest_m, farthest_m), !isBitSize(*cut.advised, book.present().spec().tools)});
+    }
+    return slips;
+}
+
+/// How far a maker's tools go beyond what was asked; drawn to nothing while there are few cuts.
+double habitOf(const std::vector<Slip>& slips)
 {
     constexpr double beforehand = 4.0; // as many cuts as the expectation of none is worth
     double sum_m = 0.0;
+    for (const Slip& s : slips)
+        sum_m += s.beyond_m;
+    return sum_m / (beforehand + static_cast<double>(slips.size()));
+}
+
+/// How far holes opened by hand scatter about that, one sigma, the calipers' own error taken off: what the tool is said to do
+/// beforehand counts as much as six cuts.
+double handScatterOf(const std::vector<Slip>& slips, double habit_m, const Priors& priors)
+{
+    constexpr double beforehand = 6.0;
+    constexpr double least_m = 0.00002;
+    double squares = beforehand * priors.handSlipSd_m * priors.handSlipSd_m;
     double count = beforehand;
-    for (const Entry* e : book.cuts()) {
-        const auto& cut = std::get<CutEntry>(e->body);
-        const bool hole = std::holds_alternative<Enlarge>(cut.cut);
-        if (!cut.advised || !hole)
-            continue;
-        constexpr double farthest_m = 0.0003; // more than that is no slip
-        sum_m += std::clamp((wantedSize(cut.cut) - *cut.advised).metres(), -farthest_m, farthest_m);
-        count += 1.0;
-    }
-    return sum_m / count;
+    for (const Slip& s : slips)
+        if (s.byHand) {
+            squares += std::pow(s.beyond_m - habit_m, 2) - priors.caliperSd_m * priors.caliperSd_m;
+            count += 1.0;
+        }
+    return std::sqrt(std::max(least_m * least_m, squares / count));
 }
 
 } // namespace
@@ -142,7 +179,9 @@ Result<Forecaster> Forecaster::make(const Workbook& book, const Priors& priors, 
     const double honesty = honestyOf(outcomesOf(book), listeningErrorOf(priors));
     learnt.shareOfChange *= honesty;
     learnt.shareOfOther *= honesty;
-    learnt.slip_m = habitOf(book);
+    const auto slips = slipsOf(book);
+    learnt.slip_m = habitOf(slips);
+    learnt.handSlipSd_m = handScatterOf(slips, learnt.slip_m, priors);
     auto posterior = DOWEL_TRY(fit(book, learnt, cancel, options));
     Forecaster f(std::move(posterior));
     f.m_honesty = honesty;
@@ -193,6 +232,8 @@ Result<Forecaster::Doubt> Forecaster::doubtOf(const Instrument& shape, const std
     const Eigen::Map<const Eigen::VectorXd> to(cents.data(), n);
     const Eigen::Map<const Eigen::VectorXd> over(halfway.data(), n);
     const Eigen::Map<const Eigen::VectorXd> from(m_presentCents.data(), n);
+    if (!SetSlide::on(*m_shape).empty()) // nothing is cut: it stands elsewhere
+        return Doubt{p.shareOf(SetSlide{}) * (to - from), Eigen::VectorXd::Zero(n)};
     return Doubt{p.shareOfChange * (over - from), p.shareOfOther * (to - over)};
 }
 
@@ -269,7 +310,7 @@ Result<JointForecast> Forecaster::jointForecast(const Instrument& shape) const
     const auto forecast = DOWEL_TRY(m_posterior.forecast(shape));
     const auto doubt = DOWEL_TRY(doubtOf(shape, forecast.cents));
     JointForecast o = asUnknown(forecast);
-    addSlips(o.causes, Causes(m_root.cols(), m_shape->spec().holes.size()), m_posterior.priors().slipSd_m, *m_shape, shape,
+    addSlips(o.causes, Causes(m_root.cols(), m_shape->spec().holes.size()), m_posterior.priors(), *m_shape, shape,
              forecast.jacobian);
     DOWEL_TRY(addSlipsOfMouthAndBore(o, shape));
     addDoubt(o, doubt, shape, forecast.jacobian);

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/forecast/sensitivity.h"
+#include "core/fit/placed.h"
 
 #include <cmath>
 #include <set>

@@ -9,6 +9,10 @@
 
 namespace dowel {
 
+namespace acoustics {
+struct NoteQuery;
+}
+
 struct NoteSensitivity
 {
     struct BorePoint

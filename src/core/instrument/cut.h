@@ -21,6 +21,7 @@
 #include "core/instrument/cuts/put_on_foot.h"
 #include "core/instrument/cuts/ream.h"
 #include "core/instrument/cuts/ream_taper.h"
+#include "core/instrument/cuts/set_slide.h"
 #include "core/instrument/cuts/sink.h"
 #include "core/instrument/cuts/smooth.h"
 #include "core/instrument/cuts/trim_foot.h"
@@ -33,8 +34,8 @@ namespace dowel {
 
 /// Every kind there is, in the order in which a maker is offered them.
 using Cut = std::variant<Enlarge, TrimFoot, Deepen, CutUp, OpenEmbouchure, UndercutEmbouchure, MoveStopper, Undercut, Fill,
-                         PushPlug, PutOnFoot, Ream, Sink, Groove, OpenWindway, Chamfer, MoveSlide, MoveBlock, Smooth, Lacquer, CutLip, ChangeStopper,
-                         ReamTaper>;
+                         PushPlug, PutOnFoot, Ream, Sink, Groove, OpenWindway, Chamfer, MoveSlide, MoveBlock, Smooth, Lacquer,
+                         CutLip, ChangeStopper, ReamTaper, SetSlide>;
 
 /// The instrument after the cut. Errors: UnknownName (no such hole), NotRemovable (the step would add material, with the
 /// sizes), BadGeometry/BadValue from Instrument::make or where the cut does not fit this kind of instrument.

@@ -3,6 +3,7 @@
 
 #include "core/base/number_text.h"
 #include "core/base/ratio.h"
+#include "core/fit/placed.h"
 #include "core/layout/layout.h"
 
 #include <algorithm>

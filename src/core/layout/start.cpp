@@ -64,6 +64,16 @@ Result<ShortBy> shortBy(const Instrument& goal, const LayoutWishes& wishes, cons
     return by;
 }
 
+/// The largest of these bits not above a size; nothing where all are larger.
+Metres largestOf(const std::vector<Metres>& bits, Metres size)
+{
+    Metres largest;
+    for (const Metres b : bits)
+        if (b <= size)
+            largest = std::max(largest, b);
+    return largest;
+}
+
 } // namespace
 
 Result<std::optional<layout::Row>> layout::withRoom(const Row& found, const Posterior& posterior, const LayoutWishes& wishes,
@@ -101,13 +111,9 @@ Result<Instrument> undersized(const Instrument& goal, const LayoutWishes& wishes
         const double step_m = spec.tools.step.metres();
         const Metres least = std::max(h.diameter - unsure.holes[i], h.diameter * smallestShare);
         Metres start = Metres::fromMetres(std::floor(least.metres() / step_m + 1e-6) * step_m);
-        if (!wishes.bits.empty()) {
-            Metres bit;
-            for (const Metres b : wishes.bits)
-                if (b <= start)
-                    bit = std::max(bit, b);
-            start = bit > Metres{} ? bit : start;
-        }
+        if (const Metres bit = largestOf(wishes.bits.empty() ? spec.tools.bits : wishes.bits, start);
+            bit >= h.diameter * smallestShare || (bit > Metres{} && !wishes.bits.empty()))
+            start = bit;
         h.diameter = h.undercutDiameter = start;
     }
     const Metres goalLength = goal.length();

@@ -3,6 +3,7 @@
 
 #include "core/base/number_text.h"
 #include "core/base/thread_role.h"
+#include "core/fit/placed.h"
 #include "core/tuning/pitch.h"
 
 #include <algorithm>

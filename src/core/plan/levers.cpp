@@ -34,8 +34,13 @@ constexpr double nothing_m = 1e-7;
 std::vector<Lever> leversOf(const Instrument& instrument, LeverScope means, Metres leastWood)
 {
     const InstrumentSpec& spec = instrument.spec();
-    const Reach reach = reachOf(instrument, leastWood);
     std::vector<Lever> levers;
+    if (const auto slide = SetSlide::on(instrument); !slide.empty()) {
+        // A slide whistle is not cut into tune: its slide goes in, or out into what was left for the grip.
+        levers.push_back({slide.front(), instrument.length() * 0.5, instrument.length() * 1.1});
+        return levers;
+    }
+    const Reach reach = reachOf(instrument, leastWood);
     for (std::size_t i = 0; i < spec.holes.size(); ++i)
         levers.push_back({Enlarge{spec.holes[i].id, {}}, spec.holes[i].diameter, reach.widest[i]});
     if (spec.foot == Foot::Open)

@@ -55,6 +55,8 @@ public:
         for (std::size_t i = 0; i < m_bounds.size(); ++i)
             if (depthAlone(m_shape, i))
                 std::swap(m_bounds[i], m_floors[i]);
+        if (!SetSlide::on(m_shape).empty()) // a slide spoils nothing
+            m_bounds.assign(m_bounds.size(), std::numeric_limits<double>::infinity());
     }
     [[nodiscard]] double lossOf(const JointForecast& o) const
     {

@@ -310,7 +310,10 @@ Result<Decision> decide(const Situation& s)
 Result<Recommendation> recommend(const Workbook& book, const Priors& priors, const PlanOptions& options, const Cancel& cancel)
 {
     enterDoor(Door::Plan);
-    auto forecaster = DOWEL_TRY(Forecaster::make(book, priors, cancel, options.fit));
+    Priors byThisHand = priors;
+    if (options.handSlip)
+        byThisHand.handSlipSd_m = options.handSlip->metres();
+    auto forecaster = DOWEL_TRY(Forecaster::make(book, byThisHand, cancel, options.fit));
     auto kept = std::make_shared<const Forecaster>(std::move(forecaster));
     const planning::Situation s{&book, kept.get(), options, cancel, book.strategy(), inconsistentNotes(book, kept->posterior())};
     auto decide = DOWEL_TRY(planning::decide(s));

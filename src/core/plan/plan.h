@@ -30,6 +30,7 @@ struct PlanOptions
     double roundWorth = 0.4;     ///< or of that chance's logarithm, note by note, that a pass brings where none can be in yet
     int roundsToRough = 8;       ///< after so many rounds every cut has to pay in that chance
     int mostRounds = 12;         ///< and after so many there is none
+    std::optional<Metres> handSlip{}; ///< how far a hole opened by hand may come out otherwise, one sigma: see slipOf()
     std::optional<Tools> tools{};     ///< instead of the workbook's: what is in the drawer today
     bool handWork = true;             ///< whether a size that no bit makes can be made by knife, file or iron
     double wellIn = 0.97;             ///< the chance that all are in from which no cut is worth its risk

@@ -173,6 +173,27 @@ std::string_view openingTool(const BitDrawer& drawer, std::string_view material)
     return {};
 }
 
+Metres slipOf(std::string_view tool)
+{
+    constexpr Metres usual = Metres::fromMillimetres(0.05);
+    if (tool == "knife")
+        return usual * 1.6;
+    if (tool == "cork borer")
+        return usual * 2.0;
+    return tool == "hot iron" ? usual * 3.0 : usual;
+}
+
+Metres slipByHand(const BitDrawer* drawer, std::string_view material)
+{
+    if (drawer != nullptr && !drawer->isEmpty())
+        return slipOf(openingTool(*drawer, material));
+    if (material == "cane")
+        return slipOf("hot iron");
+    if (material == "vegetable")
+        return slipOf("cork borer");
+    return slipOf(material == "straw" ? "knife" : "file");
+}
+
 Tools toolsOf(const BitDrawer& drawer, Tools tools)
 {
     tools.bits.clear();

@@ -46,6 +46,13 @@ struct BitDrawer
 /// borer cuts what is soft. Common practice, no source. Empty where none of them is there.
 [[nodiscard]] std::string_view openingTool(const BitDrawer& drawer, std::string_view material);
 
+/// How far a hole that a tool opens by hand comes out otherwise than it was meant to, one sigma, before the calipers have said
+/// how this maker works: a file, a reamer or an abrasive goes up to a size that is tried again and again, a knife takes a chip, a
+/// borer pulls what is soft, an iron burns on while it cools. Common practice, no source. Empty: no tool is known.
+[[nodiscard]] Metres slipOf(std::string_view tool);
+/// The same for the tool that opens a hole in this material: the drawer's, or the usual one where nothing is known of a drawer.
+[[nodiscard]] Metres slipByHand(const BitDrawer* drawer, std::string_view material);
+
 /// The drawer's bits with the workbook's finest step.
 [[nodiscard]] Tools toolsOf(const BitDrawer& drawer, Tools tools);
 

@@ -33,13 +33,14 @@ struct LeverFacts
 struct CutFacts
 {
     enum class Size { Grows, Shrinks, BothWays };
-    std::string_view word;     ///< in records and in the contract
-    int since = 1;             ///< the first version of workbooks that knows it
-    Size size = Size::Grows;   ///< which way its size goes
-    bool reversible = false;   ///< it is pushed, filled or put on, and can be taken back
-    bool movesTheEnd = false;  ///< its size is where the tube ends
-    bool lessSure = true;      ///< than holes and foot: the formulas get more of its change wrong
-    std::string_view before{}; ///< its word in records up to 0.7.0, where it was another
+    std::string_view word;        ///< in records and in the contract
+    int since = 1;                ///< the first version of workbooks that knows it
+    Size size = Size::Grows;      ///< which way its size goes
+    bool reversible = false;      ///< it is pushed, filled or put on, and can be taken back
+    bool movesTheEnd = false;     ///< its size is where the tube ends
+    bool lessSure = true;         ///< than holes and foot: the formulas get more of its change wrong
+    bool standsElsewhere = false; ///< nothing is worked on, a face stands elsewhere: as sure as the tube itself
+    std::string_view before{};    ///< its word in records up to 0.7.0, where it was another
     LeverFacts lever{};
 };
 
