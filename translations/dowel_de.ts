@@ -2138,14 +2138,6 @@
         <source>Clean the hole edges, apply the finish, then listen once more: a finish moves the pitch a little.</source>
         <translation>Lochkanten säubern, Oberfläche behandeln, dann noch einmal messen: Eine Oberfläche verschiebt die Tonhöhe ein wenig.</translation>
     </message>
-    <message numerus="yes">
-        <source>Present sizes: %1, tube %2. %n cut(s) since the first session.</source>
-        <comment>hole sizes, length</comment>
-        <translation>
-            <numerusform>Jetzige Maße: %1, Rohr %2. %n Schnitt seit der ersten Messung.</numerusform>
-            <numerusform>Jetzige Maße: %1, Rohr %2. %n Schnitte seit der ersten Messung.</numerusform>
-        </translation>
-    </message>
     <message>
         <source>Stop</source>
         <translation>Halt</translation>
@@ -2258,6 +2250,23 @@
     <message>
         <source>inches, as 1/4 or 0.252</source>
         <translation>Zoll, als 1/4 oder 0,252</translation>
+    </message>
+    <message>
+        <source>Apply the finish, then listen once more: a finish moves the pitch a little.</source>
+        <translation>Die Oberfläche behandeln, dann noch einmal hören: sie verschiebt die Tonhöhe ein wenig.</translation>
+    </message>
+    <message>
+        <source>tube %1</source>
+        <comment>its length</comment>
+        <translation>Rohr %1</translation>
+    </message>
+    <message numerus="yes">
+        <source>Present sizes: %1. %n cut(s) since the first session.</source>
+        <comment>of holes and tube</comment>
+        <translation>
+            <numerusform>Jetzige Maße: %1. %n Schnitt seit der ersten Messung.</numerusform>
+            <numerusform>Jetzige Maße: %1. %n Schnitte seit der ersten Messung.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -2683,6 +2692,10 @@
     <message>
         <source>By what was heard; full size on the template. Far from where it was played marks are rough: set the slide there (Log own work), and play it too.</source>
         <translation>Nach dem, was gehört wurde; in voller Größe auf der Schablone. Weit von der gespielten Stelle sind Marken grob: den Schieber dorthin stellen (Eigene Arbeit) und auch dort spielen.</translation>
+    </message>
+    <message>
+        <source>Built: go to &amp;Listen</source>
+        <translation>Gebaut: weiter zu &amp;Hören</translation>
     </message>
 </context>
 <context>

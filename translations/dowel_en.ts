@@ -41,14 +41,6 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>Present sizes: %1, tube %2. %n cut(s) since the first session.</source>
-        <comment>hole sizes, length</comment>
-        <translation>
-            <numerusform>Present sizes: %1, tube %2. %n cut since the first session.</numerusform>
-            <numerusform>Present sizes: %1, tube %2. %n cuts since the first session.</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
         <source>Then play %n fingering(s) again.</source>
         <translation>
             <numerusform>Then play %n fingering again.</numerusform>
@@ -61,6 +53,14 @@
         <translation>
             <numerusform>As last heard: %1 of %2 in tune, %3 sharp; %n cut.</numerusform>
             <numerusform>As last heard: %1 of %2 in tune, %3 sharp; %n cuts.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Present sizes: %1. %n cut(s) since the first session.</source>
+        <comment>of holes and tube</comment>
+        <translation>
+            <numerusform>Present sizes: %1. %n cut since the first session.</numerusform>
+            <numerusform>Present sizes: %1. %n cuts since the first session.</numerusform>
         </translation>
     </message>
 </context>

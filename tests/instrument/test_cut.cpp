@@ -338,7 +338,7 @@ private Q_SLOTS:
     }
     void aRoughBoreIsSmoothedFromTheFootAndLacquered()
     {
-        const Instrument rough = fixtures::oneOfEachMouth().back();
+        const Instrument rough = fixtures::oneOfEachMouth().at(3);
         const double length = rough.length().millimetres();
         VERIFY_NEAR(presentSize(rough, Smooth{})->millimetres(), 0.0, 1e-9);
         const auto half = applied(rough, Smooth{mm(100.0)});

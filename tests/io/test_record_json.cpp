@@ -67,9 +67,10 @@ private Q_SLOTS:
         int kinds = 0;
         forEachCutKind([&](const auto& kind) {
             ++kinds;
-            QVERIFY2(words.contains(kind.facts.word) || kind.facts.word == "ream" || kind.facts.word == "ream_taper", kind.facts.word.data());
+            QVERIFY2(words.contains(kind.facts.word) || kind.facts.word == "ream" || kind.facts.word == "ream_taper",
+                     kind.facts.word.data());
         });
-        QCOMPARE(kinds, 23);
+        QCOMPARE(kinds, 24);
     }
     void theContractsStepsAreRead_data()
     {
@@ -97,7 +98,8 @@ private Q_SLOTS:
             {R"({"kind": "open_windway", "windway_height_mm": 1.2})", 1.2},
             {R"({"kind": "chamfer", "chamfer_mm": 0.3})", 0.3},
             {R"({"kind": "cut_lip", "ramp_length_mm": 6.0})", 6.0},
-            {R"({"kind": "ream_taper", "from_mm": 180.0, "to_mm": 260.0, "diameter_from_mm": 13.0, "diameter_to_mm": 14.3})", 13.0},
+            {R"({"kind": "ream_taper", "from_mm": 180.0, "to_mm": 260.0, "diameter_from_mm": 13.0, "diameter_to_mm": 14.3})",
+             13.0},
             {R"({"kind": "change_stopper", "stopper_mm": 17.5})", 17.5}};
         for (const auto& [text, size] : rows)
             QTest::newRow(text) << QString::fromLatin1(text) << size;

@@ -6,7 +6,7 @@
 namespace dowel::fixtures {
 
 /// One of each that has work of its own: a window, an embouchure hole, a closed foot that is bored deeper, a rough bore with a
-/// joint.
+/// joint, a slide.
 inline std::vector<Instrument> oneOfEachMouth()
 {
     InstrumentSpec across = whistleSpec();
@@ -18,7 +18,13 @@ inline std::vector<Instrument> oneOfEachMouth()
     jointed.slides = {{mm(60.0), mm(1.0), jointed.bore.front().diameter}};
     for (Station& s : jointed.bore)
         s.roughness = 1.6;
-    return {whistle(), Instrument::make(across).value(), Instrument::make(stopped).value(), Instrument::make(jointed).value()};
+    InstrumentSpec slide = stopped;
+    slide.family = Family::Slide;
+    slide.holes.clear();
+    slide.fingerings.resize(1);
+    slide.fingerings.front().closed.clear();
+    return {whistle(), Instrument::make(across).value(), Instrument::make(stopped).value(), Instrument::make(jointed).value(),
+            Instrument::make(slide).value()};
 }
 
 } // namespace dowel::fixtures

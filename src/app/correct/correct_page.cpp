@@ -505,7 +505,9 @@ void CorrectPage::showDone(const Advice& advice)
     if (!advice.lastResort.empty())
         lines << text::lastResort(advice.lastResort, m_unit);
     if (lines.isEmpty())
-        lines << tr("Clean the hole edges, apply the finish, then listen once more: a finish moves the pitch a little.");
+        lines << (m_document->book()->present().spec().holes.empty()
+                      ? tr("Apply the finish, then listen once more: a finish moves the pitch a little.")
+                      : tr("Clean the hole edges, apply the finish, then listen once more: a finish moves the pitch a little."));
     if (advice.chanceAllWithin)
         lines << text::sure(advice);
     m_why->setVisible(true);
@@ -514,9 +516,9 @@ void CorrectPage::showDone(const Advice& advice)
     QStringList sizes;
     for (const Hole& h : book->present().spec().holes)
         sizes << QStringLiteral("%1 %2").arg(QString::fromStdString(h.id.text), text::lengthNumber(h.diameter, m_unit));
-    m_plan->setText(
-        tr("Present sizes: %1, tube %2. %n cut(s) since the first session.", "hole sizes, length", text::cutsOfWood(*book))
-            .arg(sizes.join(QStringLiteral(", ")), text::length(book->present().length(), m_unit)));
+    sizes << tr("tube %1", "its length").arg(text::length(book->present().length(), m_unit));
+    m_plan->setText(tr("Present sizes: %1. %n cut(s) since the first session.", "of holes and tube", text::cutsOfWood(*book))
+                        .arg(sizes.join(QStringLiteral(", "))));
 }
 
 void CorrectPage::showPlan(const Advice& advice)

@@ -311,11 +311,12 @@ void DrillPage::setThere(const std::optional<Instrument>& there)
     m_asBuilt->setThere(there);
 }
 
-void DrillPage::setHeard(std::shared_ptr<const Forecaster> heard)
+void DrillPage::setHeard(std::shared_ptr<const Forecaster> heard, const Instrument& on)
 {
     if (heard == m_heard)
         return;
     m_heard = std::move(heard);
+    m_heardOn = m_heard != nullptr ? std::optional(on) : std::nullopt;
     if (m_plan->layout() && m_plan->layout()->goal.spec().family == Family::Slide)
         refresh();
 }
@@ -348,6 +349,8 @@ void DrillPage::refresh()
     const auto& layout = m_plan->layout();
     const bool ready = layout.has_value();
     m_make->setEnabled(ready);
+    m_make->setText(ready && layout->start.spec().holes.empty() ? tr("Built: go to &Listen")
+                                                                : tr("Holes drilled: go to &Listen"));
     for (QPushButton* b : std::as_const(m_files))
         b->setEnabled(ready);
     m_steps->setVisible(ready);
@@ -382,11 +385,11 @@ void DrillPage::refresh()
         std::vector<session::SlideMark> marks;
     };
     m_sums.runNewest(
-        [layout = *layout, slides, beside = std::move(beside), there = m_there, heard = m_heard,
+        [layout = *layout, slides, beside = std::move(beside), there = m_heardOn, heard = m_heard,
          length = m_plan->blank().spec.bore.back().at](const Cancel& cancel) {
             Worked w;
             if (slides) {
-                const bool byEar = heard != nullptr && there;
+                const bool byEar = there.has_value();
                 const auto posterior = byEar ? Result<Posterior>(heard->posterior()) : Posterior::prior(layout.goal);
                 if (auto places = posterior ? session::slideMarks(*posterior, byEar ? *there : layout.goal, {}, {})
                                             : Result<std::vector<session::SlideMark>>(posterior.error()))
@@ -480,10 +483,9 @@ void DrillPage::showMarks(const std::vector<session::SlideMark>& marks, bool sli
 {
     m_marksWords->setVisible(slide);
     m_marksWords->setText(
-        m_heard != nullptr && m_there
-            ? tr("By what was heard; full size on the template. Far from where it was played marks are rough: set the "
-                 "slide there (Log own work), and play it too.")
-            : tr("By calculation. Play the slide on Listen, and the marks follow what is heard."));
+        m_heardOn ? tr("By what was heard; full size on the template. Far from where it was played marks are rough: set the "
+                       "slide there (Log own work), and play it too.")
+                  : tr("By calculation. Play the slide on Listen, and the marks follow what is heard."));
     m_inches->setHorizontalHeaderLabels({tr("note"), slide ? tr("slide from edge") : tr("pipe depth"),
                                          slide ? tr("from fully out") : tr("difference"), tr("± spread")});
     m_inches->setRowCount(static_cast<int>(marks.size()));
@@ -584,8 +586,8 @@ void DrillPage::writeTemplate(const QString& format)
         return;
     m_jobs.run(
         [path = path.toStdString(), format, start = layout->start, goal = layout->goal, unit = m_unit, wishes = sheetWishes(),
-         there = m_there, heard = m_heard](const Cancel&) -> Status {
-            const bool byEar = heard != nullptr && there && goal.spec().family == Family::Slide;
+         there = m_heardOn, heard = m_heard](const Cancel&) -> Status {
+            const bool byEar = there && goal.spec().family == Family::Slide;
             const draw::Template drawn{byEar ? session::sheetsOf(*there, *there, wishes, &heard->posterior())
                                              : session::sheetsOf(start, goal, wishes),
                                        text::TemplateWords(unit), goal.spec().name};

@@ -97,9 +97,9 @@ void PlanBench::setThere(const std::optional<Instrument>& there)
     refresh();
 }
 
-void PlanBench::setHeard(std::shared_ptr<const Forecaster> heard)
+void PlanBench::setHeard(std::shared_ptr<const Forecaster> heard, const Instrument& on)
 {
-    m_drill->setHeard(std::move(heard));
+    m_drill->setHeard(std::move(heard), on);
 }
 
 void PlanBench::refresh()

@@ -30,7 +30,7 @@ public:
     /// What the record has; nothing where nothing is drilled yet.
     void setThere(const std::optional<Instrument>& there);
     /// What was heard of it; nullptr where nothing was.
-    void setHeard(std::shared_ptr<const Forecaster> heard);
+    void setHeard(std::shared_ptr<const Forecaster> heard, const Instrument& on);
     [[nodiscard]] Plan& plan() { return *m_plan; }
 
 Q_SIGNALS:

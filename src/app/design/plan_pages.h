@@ -283,7 +283,7 @@ public:
     /// What the record has; nothing where nothing is drilled yet.
     void setThere(const std::optional<Instrument>& there);
     /// Of a slide the places of its face follow from what was heard; nullptr: from what is known beforehand.
-    void setHeard(std::shared_ptr<const Forecaster> heard);
+    void setHeard(std::shared_ptr<const Forecaster> heard, const Instrument& on);
     /// What was typed, while that is what is shown and it can be.
     [[nodiscard]] std::optional<Instrument> typed() const;
 
@@ -335,6 +335,7 @@ private:
     Jobs m_sums; ///< what is worked out; may be called off
     std::optional<Instrument> m_there;
     std::shared_ptr<const Forecaster> m_heard;
+    std::optional<Instrument> m_heardOn;
     bool m_filling = false;
     Plan* m_plan;
     Questions* m_questions;

@@ -152,7 +152,7 @@ void MainWindow::bindBooks()
         });
         connect(document(), &Document::recommendationChanged, this, [this] {
             if (m_planBench != nullptr)
-                m_planBench->setHeard(document()->heard());
+                m_planBench->setHeard(document()->heard(), session::fullyOut(*document()->book()));
         });
         handOutDrawer();
         makePages();
@@ -468,7 +468,7 @@ PlanBench& MainWindow::planBench()
         m_planBench->setUnit(m_unit);
         if (document()->book()->sounds())
             m_planBench->setThere(document()->book()->present());
-        m_planBench->setHeard(document()->heard());
+        m_planBench->setHeard(document()->heard(), session::fullyOut(*document()->book()));
         m_benches->addWidget(m_planBench);
         connect(m_planBench, &PlanBench::failed, this, [this](const QString& s) { m_messages->trouble(s); });
         connect(m_planBench, &PlanBench::told, this, [this](const QString& s) { m_messages->news(s); });
