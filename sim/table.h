@@ -60,8 +60,8 @@ struct Figures
     Outcome::Intervals all;
     Outcome::Intervals large;
     Outcome::Intervals stand;
-    double leanError_cents =
-        0.0; ///< standard error of what came less what was believed: notes and rounds of a blank err together
+    /// Standard error of what came less what was believed: notes and rounds of a blank err together, so it goes by blanks.
+    double leanError_cents = 0.0;
 };
 [[nodiscard]] Figures figuresOf(const std::vector<Row>& rows, Outcome Row::*who);
 /// The whole table, by family and in all, with the calibration of what was stated in tenths.

@@ -2268,6 +2268,10 @@
             <numerusform>Jetzige Maße: %1. %n Schnitte seit der ersten Messung.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>Set, then measure the distan&amp;ce</source>
+        <translation>Stellen, dann den Abstand &amp;messen</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::DemoRun</name>

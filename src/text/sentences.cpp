@@ -363,7 +363,6 @@ QString caution(const AdviceStep& step)
               [&](const Chamfer&) { return blade(); },
               [&](const CutLip&) { return blade(); },
               [&](const ChangeStopper&) { return pushed(); },
-              [&](const SetSlide&) { return pushed(); },
               [](const TrimFoot&) { return tr("Cut away from yourself; keep the dust out of your lungs."); },
               [](const Deepen&) {
                   return tr("Know how much wood is left below the bit. Clamp the pipe, no gloves near the bit; draw it out often "
@@ -372,6 +371,7 @@ QString caution(const AdviceStep& step)
               [&](const MoveStopper&) { return pushed(); },
               [&](const PushPlug&) { return pushed(); },
               [&](const MoveBlock&) { return pushed(); },
+              [](const SetSlide&) { return tr("Turn it while you draw; a dry cork tears."); },
               [](const MoveSlide&) { return tr("Turn it while you draw; a dry cork tears."); },
               [](const Smooth&) {
                   return tr("Turn the rod by hand: in a drill it jams in the bore. Keep the dust out of your lungs.");
@@ -390,7 +390,8 @@ int cutsOfWood(const Workbook& book)
 {
     const auto cuts = book.cuts();
     return static_cast<int>(std::count_if(cuts.begin(), cuts.end(), [](const Entry* e) {
-        return !std::holds_alternative<PutOnFoot>(std::get<CutEntry>(e->body).cut);
+        const Cut& cut = std::get<CutEntry>(e->body).cut;
+        return !std::holds_alternative<PutOnFoot>(cut) && !factsOf(cut).standsElsewhere;
     }));
 }
 

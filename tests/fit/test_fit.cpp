@@ -19,6 +19,13 @@ class TestFit : public QObject
 {
     Q_OBJECT
 
+    /// What a forecast leaves open besides what is not known of the tube, in square cents.
+    static Eigen::MatrixXd besideTheTube(const JointForecast& forecast, const Posterior::Forecast& tube,
+                                         const Posterior& posterior)
+    {
+        return forecast.covariance() - tube.jacobian * posterior.covariance() * tube.jacobian.transpose();
+    }
+
 private Q_SLOTS:
     void withoutReadingsThePosteriorIsThePrior()
     {
@@ -192,8 +199,7 @@ private Q_SLOTS:
             VERIFY_OK(forecast);
             VERIFY_OK(tube);
             VERIFY_OK(further);
-            const Eigen::MatrixXd known = tube->jacobian * f->posterior().covariance() * tube->jacobian.transpose();
-            const Eigen::MatrixXd slipped = forecast->covariance() - known;
+            const Eigen::MatrixXd slipped = besideTheTube(*forecast, *tube, f->posterior());
             double most = 0.0;
             for (std::size_t i = 0; i < further->size(); ++i) {
                 const double moved = (*further)[i] - tube->cents[i];
@@ -227,8 +233,7 @@ private Q_SLOTS:
             VERIFY_OK(forecast);
             VERIFY_OK(tube);
             VERIFY_OK(further);
-            const Eigen::MatrixXd known = tube->jacobian * f->posterior().covariance() * tube->jacobian.transpose();
-            const Eigen::MatrixXd slipped = forecast->covariance() - known;
+            const Eigen::MatrixXd slipped = besideTheTube(*forecast, *tube, f->posterior());
             double most = 0.0;
             for (std::size_t i = 0; i < further->size(); ++i) {
                 const double moved = (*further)[i] - tube->cents[i];

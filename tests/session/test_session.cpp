@@ -13,6 +13,7 @@
 #include "session/at_the_bench.h"
 #include "session/cut_entries.h"
 #include "session/expectation.h"
+#include "session/finder.h"
 #include "session/practice.h"
 #include "session/takes.h"
 #include "store/shop_memory.h"
@@ -21,6 +22,7 @@
 #include "support/entries.h"
 #include "support/test_main.h"
 #include "support/tones.h"
+#include "support/works.h"
 
 #include <QFile>
 #include <QTemporaryDir>
@@ -305,6 +307,32 @@ private Q_SLOTS:
         QVERIFY(*by.handSlip == slipOf("file"));
         drawer.tools = {"hot iron"};
         QVERIFY(*session::planOptions(book, &drawer).handSlip == slipOf("hot iron"));
+    }
+    void aSlidesNotesCountFromWhereItStoodFarthestOut()
+    {
+        const Instrument slide = fixtures::oneOfEachMouth().back();
+        const Metres out = slide.length();
+        Workbook book(slide);
+        const auto sets = [&book](Metres to) {
+            const EntryId id = book.nextId();
+            return book.append({id, "2026-01-01T00:00:00.000Z", CutEntry{SetSlide{to}, book.present().length(), {}, {}}})
+                       ? id
+                       : EntryId{};
+        };
+        QVERIFY(sets(out + mm(3.0)).number > 0);
+        QVERIFY(sets(mm(100.0)).number > 0);
+        VERIFY_NEAR(session::fullyOut(book).length().millimetres(), out.millimetres() + 3.0, 1e-9);
+        QVERIFY(book.present().length() == mm(100.0)); // as it stands
+        const EntryId mistyped = sets(mm(900.0));
+        VERIFY_NEAR(session::fullyOut(book).length().millimetres(), 900.0, 1e-9);
+        QVERIFY(book.append({book.nextId(), "2026-01-01T00:00:00.000Z", SetAsideEntry{mistyped, "mistyped"}}));
+        VERIFY_NEAR(session::fullyOut(book).length().millimetres(), out.millimetres() + 3.0, 1e-9);
+        // A foot that was trimmed off is gone.
+        Workbook trimmed(fixtures::whistle());
+        const Metres length = trimmed.present().length();
+        QVERIFY(
+            trimmed.append({trimmed.nextId(), "2026-01-01T00:00:00.000Z", CutEntry{TrimFoot{length - mm(2.0)}, length, {}, {}}}));
+        QVERIFY(session::fullyOut(trimmed) == trimmed.present());
     }
     void aBeginnerBlowsOtherwiseAndColder()
     {

@@ -3,6 +3,7 @@
 #include "support/compare.h"
 #include "support/entries.h"
 #include "support/test_main.h"
+#include "support/works.h"
 #include "text/errors.h"
 #include "text/facts.h"
 #include "text/pitch_entry.h"
@@ -278,6 +279,26 @@ private Q_SLOTS:
         QVERIFY(why(step, LengthUnit::Millimetres).startsWith(QLatin1String("D6 is 8.0 cents flat")));
         step.forecast.clear();
         QVERIFY(why(step, LengthUnit::Millimetres).startsWith(QLatin1String("D6 is 8.0 cents flat")));
+    }
+    void aSlideThatIsSetIsNoCut()
+    {
+        // Neither is its warning a stopper's, nor does it count as a cut of the wood; a foot that is trimmed does.
+        AdviceStep set;
+        set.cut = SetSlide{Metres::fromMillimetres(150.0)};
+        AdviceStep stopper;
+        stopper.cut = MoveStopper{};
+        AdviceStep joint;
+        joint.cut = MoveSlide{};
+        QVERIFY(caution(set) != caution(stopper));
+        QCOMPARE(caution(set), caution(joint)); // cork in a tube either way
+        const Instrument slide = fixtures::oneOfEachMouth().back();
+        Workbook book(slide);
+        QVERIFY(book.append({book.nextId(), "", CutEntry{set.cut, slide.length(), {}, {}}}));
+        QCOMPARE(cutsOfWood(book), 0);
+        Workbook trimmed(fixtures::whistle());
+        const Metres length = trimmed.present().length();
+        QVERIFY(trimmed.append({trimmed.nextId(), "", CutEntry{TrimFoot{length * 0.99}, length, {}, {}}}));
+        QCOMPARE(cutsOfWood(trimmed), 1);
     }
     void everyEntryHasALineInTheLogbook()
     {

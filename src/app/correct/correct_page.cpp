@@ -81,7 +81,6 @@ void CorrectPage::makeCard()
     m_why = label(m_card, "cardWhy", Style::body());
     m_caution = label(m_card, "cardCaution", Style::small(), true);
     m_calipersLabel = label(m_card, "calipersLabel", Style::body());
-    m_calipersLabel->setText(tr("Cut, then measure with &calipers"));
     m_calipers = new QLineEdit(m_card);
     m_calipers->setObjectName(QStringLiteral("calipers"));
     m_calipers->setAccessibleName(tr("Caliper reading"));
@@ -477,6 +476,8 @@ void CorrectPage::showCut(const Advice& advice)
     const AdviceStep& step = advice.steps.front();
     m_kind->setText(tr("Next cut"));
     m_what->setText(text::work(step.cut, m_unit));
+    m_calipersLabel->setText(factsOf(step.cut).standsElsewhere ? tr("Set, then measure the distan&ce")
+                                                               : tr("Cut, then measure with &calipers"));
     m_sizes->setText(
         QStringLiteral("%1 → %2").arg(text::lengthNumber(step.from, m_unit), text::length(wantedSize(step.cut), m_unit)));
     const QString reamer = reamerWords(step);

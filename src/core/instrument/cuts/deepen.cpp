@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/instrument/cuts/deepen.h"
 
+#include "core/instrument/cuts/parts.h"
+
 namespace dowel {
 
 std::optional<Metres> Deepen::present(const Instrument& there) const
@@ -17,11 +19,7 @@ Status Deepen::doTo(InstrumentSpec& spec) const
         return cuts::tooSmall("length_mm", length, now);
     if (!(length > now))
         return Done{};
-    // The bit goes on as wide as the bore is at its end.
-    std::vector<Station>& bore = spec.bore;
-    if (bore.back().diameter != bore[bore.size() - 2].diameter)
-        bore.push_back(bore.back());
-    bore.back().at = length;
+    cuts::endAt(spec, length);
     return Done{};
 }
 

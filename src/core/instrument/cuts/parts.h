@@ -43,4 +43,17 @@ inline Status grow(Metres& size, Metres to, std::string_view key)
     return Done{};
 }
 
+/// Where the tube ends: nearer, or further on as wide as it was at its end.
+inline void endAt(InstrumentSpec& spec, Metres to)
+{
+    std::vector<Station>& bore = spec.bore;
+    if (!(to > bore.back().at)) {
+        bore = boreEndingAt(std::move(bore), to);
+        return;
+    }
+    if (bore.back().diameter != bore[bore.size() - 2].diameter)
+        bore.push_back(bore.back());
+    bore.back().at = to;
+}
+
 } // namespace dowel::cuts

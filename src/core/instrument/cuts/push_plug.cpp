@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/instrument/cuts/push_plug.h"
 
+#include "core/instrument/cuts/parts.h"
+
 namespace dowel {
 
 std::optional<Metres> PushPlug::present(const Instrument& there) const
@@ -15,7 +17,7 @@ Status PushPlug::doTo(InstrumentSpec& spec) const
     const Metres now = spec.bore.back().at;
     if (length > now || !(length.metres() > 0.0))
         return Error{ErrorCode::BadValue, "length_mm", {FactId::IsNow, length, now}};
-    spec.bore = boreEndingAt(std::move(spec.bore), length);
+    cuts::endAt(spec, length);
     return Done{};
 }
 

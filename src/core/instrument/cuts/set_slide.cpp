@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/instrument/cuts/set_slide.h"
 
+#include "core/instrument/cuts/parts.h"
+
 namespace dowel {
 
 namespace {
@@ -23,14 +25,7 @@ Status SetSlide::doTo(InstrumentSpec& spec) const
         return Error{ErrorCode::BadValue, "kind", FactId::SlideNeeds};
     if (!(length.metres() > 0.0))
         return Error{ErrorCode::BadValue, "length_mm", {FactId::Above, length.millimetres(), 0}};
-    std::vector<Station>& bore = spec.bore;
-    if (length > bore.back().at) { // its tube is as wide there as where it stood
-        if (bore.back().diameter != bore[bore.size() - 2].diameter)
-            bore.push_back(bore.back());
-        bore.back().at = length;
-    } else {
-        bore = boreEndingAt(std::move(bore), length);
-    }
+    cuts::endAt(spec, length); // a slide runs in a tube as wide all along
     return Done{};
 }
 
