@@ -35,6 +35,7 @@ class TestFaults : public QObject
         int status = 0;
         bool killed = false;
         bool reached = false; ///< the fault's place was come to
+        QByteArray told;      ///< on standard error, with how it ended
     };
     Ended run(QStringList arguments, const QString& folder, const char* how, int at)
     {
@@ -54,7 +55,10 @@ class TestFaults : public QObject
             qFatal("does not end");
         QFile counted(count);
         const int reached = counted.open(QIODevice::ReadOnly) ? counted.readAll().trimmed().toInt() : 0;
-        return {p.exitCode(), p.exitStatus() == QProcess::CrashExit, reached >= at};
+        const bool killed = p.exitStatus() == QProcess::CrashExit;
+        return {p.exitCode(), killed, reached >= at,
+                "ended with " + QByteArray::number(p.exitCode()) + (killed ? " by a signal" : "") + " after " +
+                    QByteArray::number(reached) + " acts on the disk: " + p.readAllStandardError()};
     }
     static int status(const QStringList& arguments)
     {
@@ -133,7 +137,7 @@ private Q_SLOTS:
                 const Ended ended = run(arguments, place.path(), how, at);
                 const QByteArray what = QByteArray(how) + " at " + QByteArray::number(at);
                 if (!ended.reached) {
-                    QVERIFY2(!ended.killed && ended.status == 0, what.constData());
+                    QVERIFY2(!ended.killed && ended.status == 0, (what + " " + ended.told).constData());
                     break;
                 }
                 ++faults;
