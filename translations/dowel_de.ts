@@ -5829,6 +5829,10 @@ Letztes Mittel: das Fenster um eine Haaresbreite verlängern.</translation>
         <source>parameter</source>
         <translation>Größe</translation>
     </message>
+    <message>
+        <source>what opening a hole does</source>
+        <translation>was das Öffnen eines Lochs bewirkt</translation>
+    </message>
 </context>
 <context>
     <name>dowel::app::ShopPage</name>

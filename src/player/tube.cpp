@@ -58,9 +58,17 @@ double radiusAt(const Tube& tube, double at_m)
     return tube.bore.back().radius_m;
 }
 
-/// From low_m up to high_m (towards the mouth) in steps so short that each is nearly a cylinder.
-Complex alongBore(const Tube& tube, const Medium& air, double low_m, double high_m, double f_Hz, Complex load, Passage& passage)
+/// A stretch of the bore, footwards end first.
+struct Stretch
 {
+    double low_m;
+    double high_m;
+};
+
+/// Up the stretch (towards the mouth) in steps so short that each is nearly a cylinder.
+Complex alongBore(const Tube& tube, const Medium& air, Stretch stretch, double f_Hz, Complex load, Passage& passage)
+{
+    const auto [low_m, high_m] = stretch;
     constexpr double evenest = 0.004; // of the radius, from one step to the next
     const double a = radiusAt(tube, low_m);
     const double b = radiusAt(tube, high_m);
@@ -75,10 +83,17 @@ Complex alongBore(const Tube& tube, const Medium& air, double low_m, double high
     return load;
 }
 
-/// The same past a hole. shunt: its own impedance; passed: what share of the flow goes on below.
-Complex pastHole(const TubeHole& hole, double bore_m, const Medium& air, double f_Hz, const Complex& below, Complex& shunt,
-                 Complex& passed)
+struct Past
 {
+    Complex load;   ///< above the hole
+    Complex shunt;  ///< its own impedance
+    Complex passed; ///< what share of the flow goes on below
+};
+
+/// The same past a hole.
+Past pastHole(const TubeHole& hole, double bore_m, const Medium& air, double f_Hz, const Complex& below)
+{
+    Complex shunt;
     const double b = hole.innerRadius_m;
     const double d = b / bore_m;
     const double omega = 2.0 * pi * f_Hz;
@@ -107,8 +122,7 @@ Complex pastHole(const TubeHole& hole, double bore_m, const Medium& air, double 
     const double series = -b * d * d / (1.78 * (hole.open <= 0.0 ? 1.0 / tanh : tanh) + shape);
     const Complex half = 0.5 * j * omega * air.density * series / (pi * bore_m * bore_m);
     const Complex load = below + half;
-    passed = shunt / (load + shunt);
-    return half + load * shunt / (load + shunt);
+    return {half + load * shunt / (load + shunt), shunt, shunt / (load + shunt)};
 }
 
 /// The foot, then the holes upwards: what goes out of each for a flow of 1 at the top, and the pressure that each meets
@@ -138,12 +152,15 @@ Complex total(const Tube& tube, const Medium& air, double f_Hz, Outside& outside
     double at = foot;
     for (std::size_t i = 0; i < tube.holes.size(); ++i) {
         const TubeHole& hole = tube.holes[i];
-        load = alongBore(tube, air, at, hole.at_m, f_Hz, load, along[i]);
-        load = pastHole(hole, radiusAt(tube, hole.at_m), air, f_Hz, load, shunts[i], past[i]);
+        load = alongBore(tube, air, {at, hole.at_m}, f_Hz, load, along[i]);
+        const Past there = pastHole(hole, radiusAt(tube, hole.at_m), air, f_Hz, load);
+        load = there.load;
+        shunts[i] = there.shunt;
+        past[i] = there.passed;
         sources[i + 1] = sources[i] * along[i].share * past[i] + met * outside.pressures[i + 1] * (1.0 - past[i]);
         at = hole.at_m;
     }
-    load = alongBore(tube, air, at, 0.0, f_Hz, load, along.back());
+    load = alongBore(tube, air, {at, 0.0}, f_Hz, load, along.back());
     Complex flow = along.back().share - along.back().gain * sources.back();
     outside.flows.assign(tube.holes.size() + 1, 0.0);
     for (std::size_t i = tube.holes.size(); i-- > 0;) {

@@ -2,10 +2,8 @@
 #include "session/expectation.h"
 
 #include "core/acoustics/model.h"
-#include "core/base/breath.h"
 #include "core/base/ratio.h"
 #include "core/base/statistics.h"
-#include "core/fit/fit.h"
 #include "core/fit/placed.h"
 #include "core/tuning/pitch.h"
 
@@ -22,21 +20,16 @@ constexpr double firstWindow_cents = 300.0;
 constexpr double laterWindow_cents = 150.0;
 constexpr std::size_t enoughReadings = 3;
 
-/// As the fit has it before anything is heard: another strength of the holes' hearing each other, and a forked fingering's second
-/// register may be another resonance.
-acoustics::Calibration beforeHearing(const Instrument& shape, Temperature room)
+/// As the fit has it: with another strength of the holes' hearing each other a forked fingering's second register may be another
+/// resonance.
+acoustics::Model beforeHearing(const Instrument& shape, Temperature room)
 {
-    acoustics::Calibration c = acoustics::calibrationOf(shape.spec().tuning);
-    const Priors priors;
-    c.kelvin = playedAir_K(room.kelvin(), priors.warmth);
-    c.wallLossLog = priors.wallLossLog;
-    c.neighbours = priors.neighbours;
-    return c;
+    return {acoustics::Shape::of(shape), expectedCalibration(shape.spec().tuning, room)};
 }
 
 Result<std::vector<double>> published(const Instrument& shape, Temperature room)
 {
-    return acoustics::Model(acoustics::Shape::of(shape), beforeHearing(shape, room)).frequencies(queriesOf(shape));
+    return beforeHearing(shape, room).frequencies(queriesOf(shape));
 }
 
 } // namespace
@@ -57,7 +50,7 @@ Result<std::vector<Expectation>> expectations(const Workbook& book, Temperature 
     auto firsts = queriesOf(shape);
     for (auto& q : firsts)
         q.registerNumber = 1;
-    const acoustics::Model model(acoustics::Shape::of(shape), beforeHearing(shape, room));
+    const acoustics::Model model = beforeHearing(shape, room);
     const auto low = model.frequencies(firsts);
     std::vector<Expectation> all;
     for (std::size_t i = 0; i < now.size(); ++i) {

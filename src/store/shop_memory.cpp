@@ -14,7 +14,7 @@ using namespace sqlite;
 namespace {
 
 constexpr std::int64_t applicationId = 0x444F4D45; // "DOME"
-constexpr std::int64_t version = 2;                // 1 held other unknowns, by the workbooks' paths
+constexpr std::int64_t version = 3;                // 1 and 2 held other unknowns, 1 by the workbooks' paths
 
 // As SQLite keeps it; the words of version 1, where it was made if it was not there.
 constexpr const char* table =

@@ -164,18 +164,27 @@ Status writeSeal(sqlite3* db, const std::string& path, std::int64_t entries, con
     return Done{};
 }
 
-Status keep(sqlite3* db, const std::string& path, const Entry& entry, const std::string& body, const std::string& takeHash,
-            const std::string& chain, const Store::Flac& flac)
+/// An entry with what stands beside it in its row.
+struct Sealed
+{
+    const Entry& entry;
+    const std::string& body;
+    std::string takeHash;
+    const std::string& chain;
+    const Store::Flac& take;
+};
+
+Status keep(sqlite3* db, const std::string& path, const Sealed& s)
 {
     Statement insert(db, "INSERT INTO entry (id, at, kind, body, take_hash, chain) VALUES (?, ?, ?, ?, ?, ?)");
-    insert.bind(0, entry.id.number).bind(1, entry.at).bind(2, std::string(factsOf(entry.body).word));
-    insert.bind(3, body).bind(4, takeHash).bind(5, chain);
+    insert.bind(0, s.entry.id.number).bind(1, s.entry.at).bind(2, std::string(factsOf(s.entry.body).word));
+    insert.bind(3, s.body).bind(4, s.takeHash).bind(5, s.chain);
     if (insert.step() != SQLITE_DONE)
         return failed(db, path);
-    if (flac.empty())
+    if (s.take.empty())
         return Done{};
     Statement take(db, "INSERT INTO take (entry_id, flac) VALUES (?, ?)");
-    if (take.bind(0, entry.id.number).bind(1, flac).step() != SQLITE_DONE)
+    if (take.bind(0, s.entry.id.number).bind(1, s.take).step() != SQLITE_DONE)
         return failed(db, path);
     return Done{};
 }
@@ -225,7 +234,7 @@ Result<std::vector<EntryId>> put(sqlite3* db, const std::string& path, std::span
         DOWEL_TRY(book.append(entry));
         const std::string takeHash = e.take.empty() ? std::string() : hashOf(e.take.data(), e.take.size());
         chain = chained(chain, entry, body, takeHash);
-        DOWEL_TRY(keep(db, path, entry, body, takeHash, chain, e.take));
+        DOWEL_TRY(keep(db, path, {entry, body, takeHash, chain, e.take}));
         ids.push_back(entry.id);
     }
     DOWEL_TRY(writeSeal(db, path, static_cast<std::int64_t>(book.entries().size()), chain));

@@ -3,6 +3,8 @@
 // the search for a goal uses is the slope of the forecast: differences against derivatives, for every family and for oval,
 // undercut, slanted, countersunk and paired holes, with and without something on the foot.
 #include "core/fit/placed.h"
+#include "core/fit/shared.h"
+#include "core/fit/unknowns.h"
 #include "core/forecast/sensitivity.h"
 #include "core/layout/families.h"
 #include "core/layout/layout.h"
@@ -130,7 +132,11 @@ class TestSensitivity : public QObject
     {
         const auto posterior = fit(heardOffEverywhere(shape));
         VERIFY_OK(posterior);
-        const auto s = posterior->sensitivity(shape);
+        compareSlopes(*posterior, shape, name);
+    }
+    static void compareSlopes(const Posterior& posterior, const Instrument& shape, const std::string& name)
+    {
+        const auto s = posterior.sensitivity(shape);
         VERIFY_OK(s);
         const InstrumentSpec& spec = shape.spec();
         for (std::size_t i = 0; i < spec.holes.size(); ++i) {
@@ -138,13 +144,13 @@ class TestSensitivity : public QObject
             const auto column = static_cast<Eigen::Index>(i);
             const std::string hole = name + ", " + h.id.text;
             compare(s->perMetre.col(column),
-                    slopeByCutting(*posterior, shape,
+                    slopeByCutting(posterior, shape,
                                    [&](Metres by) {
                                        return Enlarge{h.id, h.diameter + by};
                                    }),
                     hole + " enlarged");
             compare(s->byUndercut.col(column),
-                    slopeByCutting(*posterior, shape,
+                    slopeByCutting(posterior, shape,
                                    [&](Metres by) {
                                        return Undercut{h.id, h.undercutDiameter + by};
                                    }),
@@ -154,22 +160,22 @@ class TestSensitivity : public QObject
         }
         if (spec.foot == Foot::Open)
             compare(-s->perMetre.rightCols(1),
-                    slopeByCutting(*posterior, shape, [&](Metres by) { return TrimFoot{shape.length() - by}; }),
+                    slopeByCutting(posterior, shape, [&](Metres by) { return TrimFoot{shape.length() - by}; }),
                     name + ", foot trimmed");
         else
             compare(s->perMetre.rightCols(1),
-                    slopeByCutting(*posterior, shape, [&](Metres by) { return Deepen{shape.length() + by}; }),
+                    slopeByCutting(posterior, shape, [&](Metres by) { return Deepen{shape.length() + by}; }),
                     name + ", deepened");
         if (const auto* duct = std::get_if<Duct>(&spec.excitation))
-            compare(s->byWindow, slopeByCutting(*posterior, shape, [&](Metres by) { return CutUp{duct->windowLength + by}; }),
+            compare(s->byWindow, slopeByCutting(posterior, shape, [&](Metres by) { return CutUp{duct->windowLength + by}; }),
                     name + ", window");
         if (const auto* lip = std::get_if<Transverse>(&spec.excitation))
-            compare(s->byStopper, slopeByCutting(*posterior, shape, [&](Metres by) { return MoveStopper{lip->stopper + by}; }),
+            compare(s->byStopper, slopeByCutting(posterior, shape, [&](Metres by) { return MoveStopper{lip->stopper + by}; }),
                     name + ", stopper");
         // What is shown of one note says the same as what the search uses.
         const auto queries = queriesOf(shape);
         for (const std::size_t note : {std::size_t(0), queries.size() - 1}) {
-            const auto shown = sensitivityOf(*posterior, shape, queries[note]);
+            const auto shown = sensitivityOf(posterior, shape, queries[note]);
             VERIFY_OK(shown);
             const auto row = static_cast<Eigen::Index>(note);
             for (std::size_t i = 0; i < shown->holes.size(); ++i)
@@ -257,6 +263,63 @@ private Q_SLOTS:
             const double slope = ((*after)[i] - (*before)[i]) / 2e-5;
             VERIFY_NEAR(s->byShifted(static_cast<Eigen::Index>(i), 3), slope, 0.02 * std::abs(slope) + 100.0);
         }
+    }
+    void whatHolesWereOpenedByCountsByItsGain()
+    {
+        // With a gain of eight tenths holes that were opened by 0.8 mm sound as if they were opened by 0.64, and every slope is
+        // that of the forecast still.
+        const auto gained = [](double gain) {
+            Priors p;
+            p.shared = sharedOf(p, Family::Whistle);
+            const auto at = static_cast<Eigen::Index>(Shared::HoleGain);
+            p.shared->mean[at] = std::log(gain);
+            p.shared->covariance(at, at) = 1e-10;
+            return fit(Workbook(fixtures::whistle()), p);
+        };
+        const auto openedBy = [](double by_mm) {
+            InstrumentSpec spec = fixtures::whistleSpec();
+            for (Hole& h : spec.holes) {
+                h.diameter = h.diameter + mm(by_mm);
+                h.undercutDiameter = h.diameter;
+            }
+            spec.holes[2].undercutDiameter = spec.holes[2].diameter + mm(1.0);
+            return Instrument::make(spec).value();
+        };
+        const auto less = gained(0.8);
+        const auto plain = gained(1.0);
+        VERIFY_OK(less);
+        VERIFY_OK(plain);
+        const Instrument opened = openedBy(0.8);
+        const auto counted = less->cents(opened);
+        const auto asFar = plain->cents(openedBy(0.64));
+        VERIFY_OK(counted);
+        VERIFY_OK(asFar);
+        for (std::size_t i = 0; i < counted->size(); ++i)
+            VERIFY_NEAR((*counted)[i], (*asFar)[i], 1e-6);
+        compareSlopes(*less, opened, "opened");
+        const double step = 1e-4;
+        const auto more = gained(0.8 * std::exp(step));
+        VERIFY_OK(more);
+        const auto forecast = less->forecast(opened);
+        const auto beyond = more->cents(opened);
+        VERIFY_OK(forecast);
+        VERIFY_OK(beyond);
+        const auto column = forecast->jacobian.col(fitting::Unknowns::holeGain);
+        QVERIFY(column.cwiseAbs().maxCoeff() > 10.0);
+        for (Eigen::Index i = 0; i < column.size(); ++i) {
+            const double slope = ((*beyond)[static_cast<std::size_t>(i)] - (*counted)[static_cast<std::size_t>(i)]) / step;
+            VERIFY_NEAR(column[i], slope, 0.003 * std::abs(slope) + 0.02);
+        }
+        // Shapes that are only tried were never drilled smaller.
+        Priors p;
+        p.shared = sharedOf(p, Family::Whistle);
+        p.shared->mean[static_cast<Eigen::Index>(Shared::HoleGain)] = std::log(0.8);
+        const auto drawing = Posterior::prior(fixtures::whistle(), p);
+        const auto drawn = drawing->cents(opened);
+        const auto asDrawn = plain->cents(opened);
+        VERIFY_OK(drawn);
+        for (std::size_t i = 0; i < drawn->size(); ++i)
+            VERIFY_NEAR((*drawn)[i], (*asDrawn)[i], 1e-9);
     }
     void reamingWhereTheCurveSaysRaises()
     {

@@ -32,7 +32,7 @@ WantedDialog::WantedDialog(Document& document, text::LengthUnit unit, QWidget* p
       m_unit(unit),
       m_before(document.book()->present().spec()),
       m_name(new QLineEdit(QString::fromStdString(m_before.name), this)),
-      m_a4(form::spin(this, "wantedA4", tr("A4"), 300.0, 600.0, 1.0, 1, tr(" Hz"))),
+      m_a4(form::spin(this, "wantedA4", tr("A4"), {300.0, 600.0, 1.0, 1, tr(" Hz")})),
       m_warmth(new TemperatureField(QStringLiteral("wantedCelsius"), tr("Playing temperature"), Temperature::fromCelsius(-5.0),
                                     Temperature::fromCelsius(45.0), this)),
       m_scale(form::box(this, "wantedTemperament", tr("Temperament"))),

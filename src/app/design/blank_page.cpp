@@ -97,7 +97,7 @@ BlankPage::BlankPage(Plan& plan, QWidget* parent)
       m_stations(
           form::table(this, "blankStations", tr("Bore profile"), {tr("position"), tr("bore"), tr("wall"), tr("roughness")}, 28)),
       m_wall(new LengthField(QStringLiteral("blankWall"), tr("Wall thickness"), this)),
-      m_mouthShape(form::spin(this, "blankMouthShape", tr("Sounding edge"), 0.0, 90.0, 1.0, 0, QString())),
+      m_mouthShape(form::spin(this, "blankMouthShape", tr("Sounding edge"), {0.0, 90.0, 1.0, 0, QString()})),
       m_mouthShapeWords(new QLabel(this)),
       m_joints(new QLineEdit(this)),
       m_material(form::box(this, "blankMaterial", tr("Material"))),

@@ -180,7 +180,7 @@ EdgePage::EdgePage(Plan& plan, QWidget* parent)
              new LengthField(QStringLiteral("edgeChamberExit"), tr("Slow chamber exit"), this),
              new LengthField(QStringLiteral("edgeSocket"), tr("Socket depth"), this),
              new LengthField(QStringLiteral("edgeLay"), tr("Lay cut into the tube"), this)},
-      m_layAngle(form::spin(this, "edgeLayAngle", tr("Angle of the lay"), 0.0, 89.0, 1.0, 0, tr(" °"))),
+      m_layAngle(form::spin(this, "edgeLayAngle", tr("Angle of the lay"), {0.0, 89.0, 1.0, 0, tr(" °")})),
       m_layAngleWords(new QLabel(tr("at"), this)),
       m_endsRow(new QWidget(this)),
       m_aboveRow(new QWidget(this)),

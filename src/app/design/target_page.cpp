@@ -58,10 +58,10 @@ TargetPage::TargetPage(Plan& plan, Questions& questions, QWidget* parent)
       m_tonic(form::box(this, "targetTonic", tr("Tonic"))),
       m_registers(form::box(this, "targetRegisters", tr("Registers"))),
       m_holes(form::box(this, "targetHoles", tr("Holes"))),
-      m_a4(form::spin(this, "targetA4", tr("A4"), 380.0, 480.0, 1.0, 1, tr(" Hz"))),
+      m_a4(form::spin(this, "targetA4", tr("A4"), {380.0, 480.0, 1.0, 1, tr(" Hz")})),
       m_warmth(new TemperatureField(QStringLiteral("targetCelsius"), tr("Playing temperature"), Temperature::fromCelsius(-5.0),
                                     Temperature::fromCelsius(45.0), this)),
-      m_tolerance(form::spin(this, "targetTolerance", tr("Tolerance"), 1.0, 50.0, 1.0, 0, tr(" cents"))),
+      m_tolerance(form::spin(this, "targetTolerance", tr("Tolerance"), {1.0, 50.0, 1.0, 0, tr(" cents")})),
       m_table(form::table(
           this, "targetTable", tr("Fingerings"),
           {tr("note"), tr("register"), tr("Hz"), tr("vs. equal"), tr("± cents"), tr("weight"), tr("closed holes, from foot")},

@@ -96,7 +96,7 @@ VariationDialog::VariationDialog(const Instrument& laidOut, text::LengthUnit uni
       m_unit(unit),
       m_changes(changesFor(laidOut.spec())),
       m_what(form::box(this, "variationWhat", tr("Change"))),
-      m_times(form::spin(this, "variationTimes", tr("Factor"), 0.2, 10.0, 0.1, 2, QString())),
+      m_times(form::spin(this, "variationTimes", tr("Factor"), {0.2, 10.0, 0.1, 2, QString()})),
       m_first(new LengthField(QStringLiteral("variationFirst"), tr("Amount"), this)),
       m_second(new LengthField(QStringLiteral("variationSecond"), tr("Diameter"), this)),
       m_timesWords(new QLabel(this)),

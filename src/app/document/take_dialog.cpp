@@ -82,8 +82,8 @@ TakeDialog::TakeDialog(Document& document, EntryId entry, QWidget* parent)
       m_spectrum(plot(this, "takeSpectrum", tr("Spectrum of the selection"), tr("hertz"), tr("dB"))),
       m_soundPart(band(m_sound)),
       m_pitchPart(band(m_pitch)),
-      m_from(form::spin(this, "takeFrom", tr("From"), 0.0, 3600.0, 0.05, 2, tr(" s"))),
-      m_to(form::spin(this, "takeTo", tr("To"), 0.0, 3600.0, 0.05, 2, tr(" s"))),
+      m_from(form::spin(this, "takeFrom", tr("From"), {0.0, 3600.0, 0.05, 2, tr(" s")})),
+      m_to(form::spin(this, "takeTo", tr("To"), {0.0, 3600.0, 0.05, 2, tr(" s")})),
       m_words(form::words(this, "takeWords")),
       m_keep(form::button(this, "takeKeep", tr("&Use this reading"), true))
 {

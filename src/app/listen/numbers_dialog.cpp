@@ -20,7 +20,7 @@ namespace dowel::app {
 NumbersDialog::NumbersDialog(Document& document, const std::optional<FingeringId>& asked, QWidget* parent)
     : QDialog(parent),
       m_document(&document),
-      m_spread(form::spin(this, "numbersSpread", tr("Uncertainty of the meter in cents"), 0.1, 50.0, 0.5, 1, tr(" cents"))),
+      m_spread(form::spin(this, "numbersSpread", tr("Uncertainty of the meter in cents"), {0.1, 50.0, 0.5, 1, tr(" cents")})),
       m_table(form::table(this, "numbersTable", tr("Typed readings"), {tr("note"), tr("target, Hz"), tr("meter reading")}, 28)),
       m_trouble(form::words(this, "numbersTrouble"))
 {

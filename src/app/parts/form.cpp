@@ -51,16 +51,15 @@ void chooseNote(QComboBox* box, const std::string& name)
             return box->setCurrentIndex(i);
 }
 
-QDoubleSpinBox* spin(QWidget* parent, const char* name, const QString& spoken, double low, double high, double step, int decimals,
-                     const QString& suffix)
+QDoubleSpinBox* spin(QWidget* parent, const char* name, const QString& spoken, const Range& range)
 {
     auto* s = new QDoubleSpinBox(parent);
     s->setObjectName(QLatin1String(name));
     s->setAccessibleName(spoken);
-    s->setRange(low, high);
-    s->setSingleStep(step);
-    s->setDecimals(decimals);
-    s->setSuffix(suffix);
+    s->setRange(range.low, range.high);
+    s->setSingleStep(range.step);
+    s->setDecimals(range.decimals);
+    s->setSuffix(range.suffix);
     s->setKeyboardTracking(false);
     s->setButtonSymbols(QAbstractSpinBox::NoButtons);
     return s;

@@ -24,8 +24,16 @@ QComboBox* box(QWidget* parent, const char* name, const QString& spoken);
 void fillWithNotes(QComboBox* box);
 /// Chooses a note as it is spelt, else the same note spelt otherwise; leaves the box alone where it has neither.
 void chooseNote(QComboBox* box, const std::string& name);
-QDoubleSpinBox* spin(QWidget* parent, const char* name, const QString& spoken, double low, double high, double step, int decimals,
-                     const QString& suffix);
+/// What a field of numbers takes.
+struct Range
+{
+    double low;
+    double high;
+    double step;
+    int decimals;
+    QString suffix;
+};
+QDoubleSpinBox* spin(QWidget* parent, const char* name, const QString& spoken, const Range& range);
 /// Read only, without a grid, its columns sharing the width.
 QTableWidget* table(QWidget* parent, const char* name, const QString& spoken, const QStringList& headers, int rowHeight = 25);
 /// Puts one row's words, the first to the left, the others to the right.

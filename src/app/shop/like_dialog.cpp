@@ -24,7 +24,7 @@ LikeDialog::LikeDialog(const QString& path, const QString& name, const QString& 
       m_lowest(lowest),
       m_name(new QLineEdit(name, this)),
       m_keys(new QListWidget(this)),
-      m_power(form::spin(this, "likePower", tr("Exponent for bore and sounding edge"), 0.0, 1.0, 0.05, 2, QString())),
+      m_power(form::spin(this, "likePower", tr("Exponent for bore and sounding edge"), {0.0, 1.0, 0.05, 2, QString()})),
       m_trouble(form::words(this, "likeTrouble"))
 {
     setObjectName(QStringLiteral("likeDialog"));

@@ -159,6 +159,7 @@ void ShopMemoryDialog::showLearnt()
                           {Shared::MouthLog, tr("end correction at the sounding edge"), 0.0, percent},
                           {Shared::HoleEnd, tr("end correction of the holes"), 0.0, percent},
                           {Shared::Neighbours, tr("interaction of open holes"), 1.0, tr("times")},
+                          {Shared::HoleGain, tr("what opening a hole does"), 0.0, percent},
                           {Shared::WallLoss, tr("wall losses"), 0.0, percent},
                           {Shared::UndercutGain, tr("reach of an undercut"), 0.0, percent},
                           {Shared::Blow1, tr("blowing, first register"), 1.0, cents},

@@ -366,8 +366,7 @@ Matrix<Complex> Slice::made(const Element& e, double openShare)
     const double low = e.local[L::low];
     const double length = e.local[L::length];
     if (low != e.local[L::high] || e.local[L::rise] != 0.0)
-        return stretchMatrix(e, medium, Complex(low), Complex(e.local[L::high]), Complex(length), Complex(e.local[L::rise]),
-                             Complex(e.local[L::kelvin]));
+        return stretchMatrix<Complex>(e, medium, {low, e.local[L::high], length, e.local[L::rise], e.local[L::kelvin]});
     if (low != m_lastRadius || e.medium != m_lastMedium || e.surface.roughness != 1.0 || e.surface.porosity != 0.0) {
         m_line = lineConstants(medium, Complex(low), e.surface);
         m_lastRadius = e.surface.roughness == 1.0 && e.surface.porosity == 0.0 ? low : -1.0;

@@ -132,16 +132,27 @@ template <class C> Wave<C> footWave(const Chain& chain, const AirOf<C>& air, con
     return {radiationImpedance(air, radius_m, omega, walledEnd(ka, q)), C(1.0)};
 }
 
-/// The matrix of one stretch, its step's inertance included.
-template <class C> Matrix<C> stretchMatrix(const Element& e, const Medium<C>& medium, const C& low_m, const C& high_m,
-                                           const C& length_m, const C& rise, const C& kelvin)
+/// One stretch of bore: its radii at the lower and the upper end, and by how much the air is warmer at the upper one.
+template <class C> struct Stretch
 {
-    const Matrix<C> line = boreSegment(medium, low_m, high_m, length_m, e.slices, e.surface, rise / kelvin);
+    C low_m;
+    C high_m;
+    C length_m;
+    C rise_K;
+    C kelvin;
+};
+
+/// Its matrix, its step's inertance included.
+template <class C> Matrix<C> stretchMatrix(const Element& e, const Medium<C>& medium, const Stretch<C>& s)
+{
+    const C& low_m = s.low_m;
+    const C& high_m = s.high_m;
+    const Matrix<C> line = boreSegment(medium, low_m, high_m, s.length_m, e.slices, e.surface, s.rise_K / s.kelvin);
     if (!e.abrupt)
         return line;
     const bool narrowBelow = e.local[StretchLocals::low] < e.local[StretchLocals::high];
     const C inertance = narrowBelow ? stepInertance(medium.air, low_m, high_m) : stepInertance(medium.air, high_m, low_m);
-    const C series = Complex(0.0, 1.0) * medium.omega * inertance * abruptness(low_m, high_m, length_m);
+    const C series = Complex(0.0, 1.0) * medium.omega * inertance * abruptness(low_m, high_m, s.length_m);
     return Matrix<C>{C(1.0), series, C(0.0), C(1.0)} * line;
 }
 

@@ -63,8 +63,10 @@ Climb climbed(const Chain& chain, const HoleDuals& holes, double omega, std::spa
             const auto at = [&](std::size_t k) {
                 return StretchDual::variable(e.local[k], k);
             };
-            climb.stretches[i] = stretchMatrix(e, stretchMedia[e.medium], at(StretchLocals::low), at(StretchLocals::high),
-                                               at(StretchLocals::length), at(StretchLocals::rise), at(StretchLocals::kelvin));
+            climb.stretches[i] =
+                stretchMatrix<StretchDual>(e, stretchMedia[e.medium],
+                                           {at(StretchLocals::low), at(StretchLocals::high), at(StretchLocals::length),
+                                            at(StretchLocals::rise), at(StretchLocals::kelvin)});
             step(climb.stretches[i]);
         }
     }

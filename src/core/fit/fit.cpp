@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/fit/fit.h"
 
+#include "core/base/breath.h"
 #include "core/base/number_text.h"
 #include "core/base/thread_role.h"
 #include "core/fit/heard.h"
@@ -215,6 +216,7 @@ public:
         m_posterior.m_mean = m_prior.mean.head(m_u.lasting());
         m_posterior.m_covariance = lasting(m_prior.root * m_prior.root.transpose());
         m_posterior.m_shared = sharedPlaces(m_u);
+        m_posterior.m_drilled = m_u.drilled;
         m_posterior.m_family = book.specified().spec().family;
         m_posterior.m_lastHeard.assign(notes, -1);
         m_posterior.m_readings.assign(notes, 0);
@@ -258,7 +260,7 @@ private:
     Eigen::VectorXd learnScatter(const Together::Lines& lines, Eigen::VectorXd stands)
     {
         Priors& priors = m_posterior.m_priors;
-        const Scatter s = scatterOf(m_heard, m_u, priors.repeat_cents, lines.off, lines.jacobian, stands, believed);
+        const Scatter s = scatterOf(m_heard, m_u, priors.repeat_cents, {lines.off, lines.jacobian, stands}, believed);
         m_posterior.m_report.scatter = s.takes;
         m_posterior.m_report.sittings = s.shift;
         priors.repeat_cents *= s.takes;
@@ -367,6 +369,7 @@ Status Priors::validate() const
                                                      {"holeEndSd", holeEndSd},
                                                      {"holeSpreadSd", holeSpreadSd},
                                                      {"neighboursSd", neighboursSd},
+                                                     {"holeGainSd", holeGainSd},
                                                      {"footSd_m", footSd_m},
                                                      {"holeSizeSd_m", holeSizeSd_m},
                                                      {"doubtSd_m", doubtSd_m},
@@ -405,6 +408,16 @@ std::vector<acoustics::NoteQuery> queriesOf(const Instrument& instrument)
     return queries;
 }
 
+acoustics::Calibration expectedCalibration(const Tuning& tuning, Temperature room)
+{
+    acoustics::Calibration c = acoustics::calibrationOf(tuning);
+    const Priors priors;
+    c.kelvin = playedAir_K(room.kelvin(), priors.warmth);
+    c.wallLossLog = priors.wallLossLog;
+    c.neighbours = priors.neighbours;
+    return c;
+}
+
 Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& cancel, const FitOptions& options)
 {
     enterDoor(Door::Fit);
@@ -417,7 +430,9 @@ Result<Posterior> fit(const Workbook& book, const Priors& priors, const Cancel& 
 
 Result<Posterior> Posterior::prior(const Instrument& instrument, const Priors& priors, const Cancel& cancel)
 {
-    return fit(Workbook(instrument), priors, cancel);
+    auto posterior = DOWEL_TRY(fit(Workbook(instrument), priors, cancel));
+    posterior.m_drilled.clear(); // shapes are tried that were never drilled smaller
+    return posterior;
 }
 
 } // namespace dowel

@@ -20,7 +20,8 @@ struct NoteAnswer;
 }
 namespace fitting {
 class Fitter;
-}
+struct Unknowns;
+} // namespace fitting
 
 /// Mean and covariance of what a maker's instruments share, in the order of Shared (core/fit/shared.h).
 struct SharedEstimate
@@ -44,6 +45,7 @@ struct Priors
     double holeSpreadSd = 0.4; ///< of the difference between published hole formulas, either other set
     double neighbours = 1.4;   ///< mean; how strongly open holes hear each other, between free air's 1 and a plane's 2
     double neighboursSd = 0.5;
+    double holeGainSd = 0.04; ///< logarithm of how far opening a hole moves its notes, over what the formulas say
     double footSd_m = 0.0005;
     double holeSizeSd_m = 0.00012;
     double chimneyShareSd = 0.10;
@@ -188,14 +190,16 @@ public:
 private:
     friend Result<Posterior> fit(const Workbook&, const Priors&, const Cancel&, const FitOptions&);
     friend class fitting::Fitter;
+    [[nodiscard]] fitting::Unknowns unknownsOf(const Instrument& shape) const;
     /// p: as placed for the note's register, where undercuts work `gain` times as far.
-    [[nodiscard]] static HoleSlopes slopesOf(const Instrument& shape, const Placed& p, std::size_t hole, double gain,
-                                             const acoustics::NoteAnswer& answer);
+    [[nodiscard]] HoleSlopes slopesOf(const Instrument& shape, const Placed& p, std::size_t hole, double gain,
+                                      const acoustics::NoteAnswer& answer) const;
     Priors m_priors;
     Priors m_expected;
     Family m_family = Family::Other;
     Eigen::VectorXd m_mean;
     Eigen::MatrixXd m_covariance;
+    std::vector<Metres> m_drilled;      ///< holes as they were before any was opened; none where nothing is drilled yet
     std::vector<Eigen::Index> m_shared; ///< places of what instruments share, -1 for a register that is not played
     FitReport m_report;
     std::vector<int> m_lastHeard;

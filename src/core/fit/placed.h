@@ -18,4 +18,7 @@ struct Posterior::Placed
 /// The fingerings of an instrument as the model takes them.
 [[nodiscard]] std::vector<acoustics::NoteQuery> queriesOf(const Instrument& instrument);
 
+/// How the model stands before anything is heard: the means of Priors, in a room.
+[[nodiscard]] acoustics::Calibration expectedCalibration(const Tuning& tuning, Temperature room);
+
 } // namespace dowel

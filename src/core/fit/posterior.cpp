@@ -29,23 +29,30 @@ double played_K(const Instrument& shape)
 
 } // namespace
 
+Unknowns Posterior::unknownsOf(const Instrument& shape) const
+{
+    Unknowns u = Unknowns::of(shape);
+    u.drilled = m_drilled;
+    return u;
+}
+
 Result<Posterior::Forecast> Posterior::forecast(const Instrument& shape) const
 {
     enterDoor(Door::Forecast);
-    auto e = DOWEL_TRY(fitting::evaluate(shape, Unknowns::of(shape), m_mean, played_K(shape), everyNote(shape), true));
+    auto e = DOWEL_TRY(fitting::evaluate(shape, unknownsOf(shape), m_mean, played_K(shape), everyNote(shape), true));
     return Forecast{std::move(e.cents), std::move(e.jacobian)};
 }
 
 Result<std::vector<double>> Posterior::cents(const Instrument& shape) const
 {
     enterDoor(Door::Forecast);
-    auto e = DOWEL_TRY(fitting::evaluate(shape, Unknowns::of(shape), m_mean, played_K(shape), everyNote(shape), false));
+    auto e = DOWEL_TRY(fitting::evaluate(shape, unknownsOf(shape), m_mean, played_K(shape), everyNote(shape), false));
     return std::move(e.cents);
 }
 
 Posterior::Placed Posterior::placed(const Instrument& shape) const
 {
-    return fitting::placed(shape, Unknowns::of(shape), m_mean, played_K(shape), 1);
+    return fitting::placed(shape, unknownsOf(shape), m_mean, played_K(shape), 1);
 }
 
 double Posterior::blowingFactor() const
@@ -55,19 +62,20 @@ double Posterior::blowingFactor() const
 
 // Behind a hole of diameter D and undercut U stands the model's hole of D r and D r + g (U - D) r at the bore: r the root of the
 // elongation (an oval hole is its equal-area circle), g the fitted gain of an undercut. So an enlargement that leaves U where it
-// is takes g of the ramp away.
+// is takes g of the ramp away. What it opens counts by the fitted gain of opening.
 Posterior::HoleSlopes Posterior::holeSlopes(const Instrument& shape, std::size_t hole, int registerNumber,
                                             const acoustics::NoteAnswer& answer) const
 {
-    const Unknowns u = Unknowns::of(shape);
+    const Unknowns u = unknownsOf(shape);
     return slopesOf(shape, fitting::placed(shape, u, m_mean, played_K(shape), registerNumber), hole,
                     std::exp(m_mean[u.undercutGain(registerNumber)]), answer);
 }
 
 Posterior::HoleSlopes Posterior::slopesOf(const Instrument& shape, const Placed& p, std::size_t hole, double gain,
-                                          const acoustics::NoteAnswer& answer)
+                                          const acoustics::NoteAnswer& answer) const
 {
     const ParameterLayout at(p.shape);
+    const double opening = m_drilled.size() == shape.spec().holes.size() ? std::exp(m_mean[Unknowns::holeGain]) : 1.0;
     const Hole& h = shape.spec().holes[hole];
     const double round = std::sqrt(h.elongation);
     const double byDiameter = answer.centsPer[at.holeDiameter(hole)] * round;
@@ -75,12 +83,12 @@ Posterior::HoleSlopes Posterior::slopesOf(const Instrument& shape, const Placed&
     const bool open = p.shape.holes[hole].undercut_m < boreDiameterAt(shape.spec().bore, h.at).metres();
     const double byInner = open ? answer.centsPer[at.holeUndercut(hole)] * round : 0.0;
     const bool ramp = h.undercutDiameter > h.diameter;
-    return {byDiameter + byInner * (ramp ? 1.0 - gain : 1.0), byDiameter + byInner, byInner * gain};
+    return {byDiameter * opening + byInner * (ramp ? opening - gain : opening), (byDiameter + byInner) * opening, byInner * gain};
 }
 
 Result<Posterior::Sensitivity> Posterior::sensitivity(const Instrument& shape) const
 {
-    const Unknowns u = Unknowns::of(shape);
+    const Unknowns u = unknownsOf(shape);
     auto e = DOWEL_TRY(fitting::evaluate(shape, u, m_mean, played_K(shape), everyNote(shape), true));
     const auto& fingerings = shape.spec().fingerings;
     const auto rows = static_cast<Eigen::Index>(fingerings.size());

@@ -73,10 +73,9 @@ private:
 
 } // namespace
 
-Scatter scatterOf(const HeardAll& heard, const Unknowns& u, double repeat_cents, const Eigen::VectorXd& off,
-                  const Eigen::MatrixXd& jacobian, const Eigen::VectorXd& at, double believed)
+Scatter scatterOf(const HeardAll& heard, const Unknowns& u, double repeat_cents, const Linear& fitted, double believed)
 {
-    const Evidence evidence(heard, off, jacobian, at, believed);
+    const Evidence evidence(heard, fitted.off, fitted.jacobian, fitted.at, believed);
     struct Point
     {
         double log = 0.0;

@@ -14,10 +14,17 @@ struct Scatter
     double slope = 1.0;
 };
 
+/// A fit made linear where it ended.
+struct Linear
+{
+    const Eigen::VectorXd& off;      ///< fit less heard, one a reading
+    const Eigen::MatrixXd& jacobian; ///< by the unknowns in prior standard deviations z
+    const Eigen::VectorXd& at;       ///< where these stand
+};
+
 /// The mean of their logarithms over a grid, weighted by how well each explains the readings (evidence of the model made linear
 /// where it was fitted, outliers weighted down as the fit has them) and by what is expected beforehand: 1, give or take a half.
-/// off: fit less heard, one a reading; jacobian: by the unknowns in prior standard deviations z, which stand at `at`.
-[[nodiscard]] Scatter scatterOf(const HeardAll& heard, const Unknowns& u, double repeat_cents, const Eigen::VectorXd& off,
-                                const Eigen::MatrixXd& jacobian, const Eigen::VectorXd& at, double believed);
+[[nodiscard]] Scatter scatterOf(const HeardAll& heard, const Unknowns& u, double repeat_cents, const Linear& fitted,
+                                double believed);
 
 } // namespace dowel::fitting

@@ -89,7 +89,8 @@ SharedEstimate sharedOf(const Priors& p, Family family)
     mean[put(Shared::UndercutGain)] = edges ? p.edgeGain : 0.0;
     Eigen::VectorXd sd(n);
     sd << p.warmthSd, p.mouthLogSd, p.mouthSlopeSd, p.wallLossSd, p.holeEndSd, p.holeSpreadSd, p.holeSpreadSd, p.neighboursSd,
-        slopeSd, edges ? p.edgeGainSd : p.undercutGainSd, p.undercutGainSd, p.blowSd_cents, p.blowSd_cents, p.blowSd_cents;
+        p.holeGainSd, slopeSd, edges ? p.edgeGainSd : p.undercutGainSd, p.undercutGainSd, p.blowSd_cents, p.blowSd_cents,
+        p.blowSd_cents;
     return {mean, sd.cwiseAbs2().asDiagonal()};
 }
 

@@ -21,6 +21,7 @@ enum class Shared {
     HoleSpread1,
     HoleSpread2,
     Neighbours,
+    HoleGain,
     BlowSlope,
     UndercutGain,
     UpperUndercutGain,
@@ -28,7 +29,7 @@ enum class Shared {
     Blow2,
     Blow3
 };
-constexpr std::size_t sharedCount = 14;
+constexpr std::size_t sharedCount = 15;
 
 /// What the priors say before anything is known of the shop.
 [[nodiscard]] SharedEstimate sharedOf(const Priors& priors, Family family);

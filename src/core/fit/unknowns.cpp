@@ -24,19 +24,42 @@ Unknowns Unknowns::of(const Instrument& instrument, std::size_t listenings, std:
         highest = std::max(highest, f.registerNumber);
         octaves += std::log2(f.target.hertz()) / static_cast<double>(fingerings.size());
     }
-    Unknowns u{instrument.spec().holes.size(), static_cast<std::size_t>(highest), fingerings.size(), listenings, levers};
+    Unknowns u;
+    u.holes = instrument.spec().holes.size();
+    u.registers = static_cast<std::size_t>(highest);
+    u.notes = fingerings.size();
+    u.listenings = listenings;
+    u.levers = levers;
+    for (const Hole& h : instrument.spec().holes)
+        u.drilled.push_back(h.diameter);
     if (!fingerings.empty())
         u.pivot_Hz = std::exp2(octaves);
     u.gainByRegister = std::holds_alternative<ClosedTop>(instrument.spec().excitation);
     return u;
 }
 
+Metres Unknowns::openedBy(const Instrument& shape, std::size_t hole) const
+{
+    const auto& there = shape.spec().holes;
+    if (drilled.size() != there.size())
+        return {};
+    return (there[hole].diameter - drilled[hole]) * std::sqrt(there[hole].elongation);
+}
+
 std::vector<Eigen::Index> sharedPlaces(const Unknowns& u)
 {
-    std::vector<Eigen::Index> at{
-        Unknowns::warmth,     Unknowns::mouthLog,       Unknowns::mouthSlope, Unknowns::wallLoss, Unknowns::holeEnd,
-        Unknowns::holeSpread, Unknowns::holeSpread + 1, Unknowns::neighbours, u.blowSlope(),      u.lowGain(),
-        u.highGain()};
+    std::vector<Eigen::Index> at{Unknowns::warmth,
+                                 Unknowns::mouthLog,
+                                 Unknowns::mouthSlope,
+                                 Unknowns::wallLoss,
+                                 Unknowns::holeEnd,
+                                 Unknowns::holeSpread,
+                                 Unknowns::holeSpread + 1,
+                                 Unknowns::neighbours,
+                                 Unknowns::holeGain,
+                                 u.blowSlope(),
+                                 u.lowGain(),
+                                 u.highGain()};
     for (std::size_t r = 1; at.size() < sharedCount; ++r)
         at.push_back(r <= u.registers ? u.blow(static_cast<int>(r)) : -1);
     return at;
@@ -107,10 +130,11 @@ Posterior::Placed placed(const Instrument& instrument, const Unknowns& u, const 
     for (std::size_t i = p.shape.bodyEnd(); i < bore.size(); ++i)
         bore[i].at_m += x[Unknowns::foot];
     const double gain = std::exp(x[u.undercutGain(registerNumber)]);
+    const double beyond = std::expm1(x[Unknowns::holeGain]);
     for (std::size_t i = 0; i < p.shape.holes.size(); ++i) {
         auto& h = p.shape.holes[i];
         const double bore_m = boreDiameterAt(instrument.spec().bore, instrument.spec().holes[i].at).metres();
-        const double size_m = x[u.holeSize(i)];
+        const double size_m = x[u.holeSize(i)] + beyond * u.openedBy(instrument, i).metres();
         const double ramp_m = (h.undercut_m - h.diameter_m) * gain;
         h.diameter_m = std::clamp(h.diameter_m + size_m, 1e-4, bore_m);
         h.undercut_m = std::clamp(h.diameter_m + ramp_m, h.diameter_m, bore_m);
@@ -122,10 +146,20 @@ Posterior::Placed placed(const Instrument& instrument, const Unknowns& u, const 
 
 namespace {
 
-/// Writes one note's derivatives into a row.
-void derive(Eigen::MatrixXd::RowXpr j, const Unknowns& u, const Posterior::Placed& p, const ParameterLayout& at,
-            const acoustics::NoteAnswer& a, double room_K, int registerNumber)
+/// What the notes of one shape have in common.
+struct Around
 {
+    const Unknowns& u;
+    const Posterior::Placed& p;
+    ParameterLayout at;
+    double room_K;
+    const std::vector<double>& opened_m; ///< of each hole by how much it counts as opened
+};
+
+/// Writes one note's derivatives into a row.
+void derive(Eigen::MatrixXd::RowXpr j, const Around& around, const acoustics::NoteAnswer& a, int registerNumber)
+{
+    const auto& [u, p, at, room_K, opened_m] = around;
     j[Unknowns::warmth] = a.centsPer[ParameterLayout::kelvin] * (breath_K - room_K);
     j[Unknowns::mouthLog] = a.centsPer[ParameterLayout::mouthLog];
     j[Unknowns::mouthSlope] = a.centsPer[ParameterLayout::mouthSlope];
@@ -139,6 +173,7 @@ void derive(Eigen::MatrixXd::RowXpr j, const Unknowns& u, const Posterior::Place
     for (std::size_t i = 0; i < u.holes; ++i) {
         const auto& h = p.shape.holes[i];
         j[u.holeSize(i)] = a.centsPer[at.holeDiameter(i)] + a.centsPer[at.holeUndercut(i)];
+        j[Unknowns::holeGain] += j[u.holeSize(i)] * opened_m[i];
         j[u.chimney(i)] = a.centsPer[at.holeChimney(i)] * h.chimney_m;
         j[u.place(i)] = a.centsPer[at.holeAt(i)];
         j[u.undercutGain(registerNumber)] += a.centsPer[at.holeUndercut(i)] * (h.undercut_m - h.diameter_m);
@@ -152,6 +187,9 @@ Result<Evaluated> evaluate(const Instrument& instrument, const Unknowns& u, cons
 {
     const auto all = queriesOf(instrument);
     const auto& fingerings = instrument.spec().fingerings;
+    std::vector<double> opened_m(u.holes);
+    for (std::size_t i = 0; i < u.holes; ++i)
+        opened_m[i] = std::exp(x[Unknowns::holeGain]) * u.openedBy(instrument, i).metres();
     Evaluated e;
     e.cents.resize(notes.size());
     if (derivatives) {
@@ -195,7 +233,7 @@ Result<Evaluated> evaluate(const Instrument& instrument, const Unknowns& u, cons
         auto found = model.answers(queries);
         if (!found)
             return named(found.error());
-        const ParameterLayout at = model.layout();
+        const Around around{u, p, model.layout(), room_K, opened_m};
         for (std::size_t k = 0; k < rows.size(); ++k) {
             const std::size_t row = rows[k];
             const Fingering& f = fingerings[notes[row]];
@@ -204,7 +242,7 @@ Result<Evaluated> evaluate(const Instrument& instrument, const Unknowns& u, cons
             // A pitch that moves takes its place on the blowing law's slope along.
             for (double& slope : (*found)[k].centsPer)
                 slope *= blowingFactor(x[u.blowSlope()]);
-            derive(e.jacobian.row(line), u, p, at, (*found)[k], room_K, f.registerNumber);
+            derive(e.jacobian.row(line), around, (*found)[k], f.registerNumber);
             e.jacobian(line, u.blowSlope()) = octaves;
             e.jacobian(line, u.blow(f.registerNumber)) = 1.0;
             e.jacobian(line, u.note(notes[row])) = 1.0;

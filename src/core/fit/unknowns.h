@@ -14,12 +14,13 @@ namespace dowel::fitting {
 /// lever that was moved: by how much more its cuts did than the formulas say, as a share.
 struct Unknowns
 {
-    std::size_t holes;
-    std::size_t registers;
-    std::size_t notes;
+    std::size_t holes = 0;
+    std::size_t registers = 1;
+    std::size_t notes = 0;
     std::size_t listenings = 0;
     std::size_t levers = 0;
     double pivot_Hz = 700.0;     ///< where blowing slopes turn: the middle of the targets
+    std::vector<Metres> drilled; ///< the holes as they were first drilled: what holeGain counts from; it does nothing without
     bool gainByRegister = false; ///< reeds and lips: sharp edges lose with level, which undercutting mends in the low register
     static constexpr Eigen::Index warmth = 0; ///< share of the way from the room's air to the breath
     static constexpr Eigen::Index mouthLog = 1;
@@ -30,7 +31,9 @@ struct Unknowns
     static constexpr Eigen::Index foot = 6;
     static constexpr Eigen::Index holeSpread = 7; ///< one for each of the other published sets
     static constexpr Eigen::Index neighbours = 9;
-    static constexpr std::size_t before = 10;
+    static constexpr Eigen::Index holeGain =
+        10; ///< logarithm of how far an opened hole moves its notes, over what the model says
+    static constexpr std::size_t before = 11;
     [[nodiscard]] static Eigen::Index holeSize(std::size_t i) { return static_cast<Eigen::Index>(before + i); }
     [[nodiscard]] Eigen::Index chimney(std::size_t i) const { return static_cast<Eigen::Index>(before + holes + i); }
     [[nodiscard]] Eigen::Index place(std::size_t i) const { return static_cast<Eigen::Index>(before + 2 * holes + i); }
@@ -57,7 +60,11 @@ struct Unknowns
     [[nodiscard]] Eigen::Index size() const { return gain(levers); }
     [[nodiscard]] double octaves(Hertz pitch) const { return std::log2(pitch.hertz() / pivot_Hz); }
 
+    /// With holes that count as drilled as `instrument` has them.
     static Unknowns of(const Instrument& instrument, std::size_t listenings = 0, std::size_t levers = 0);
+    /// By how much a hole's opening is wider than it was drilled, as an opening that is as large and round; 0 where a shape has
+    /// other holes.
+    [[nodiscard]] Metres openedBy(const Instrument& shape, std::size_t hole) const;
 };
 
 /// Cents of the note for each cent of the model's pitch, where the player's law has so many cents an octave.

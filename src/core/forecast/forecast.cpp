@@ -64,25 +64,26 @@ private:
     Eigen::Index m_holes;
 };
 
-bool isBitSize(Metres diameter, const Tools& tools)
+struct ShapesAndTools
 {
-    constexpr double same_m = 1e-6;
-    return std::any_of(tools.bits.begin(), tools.bits.end(),
-                       [&](Metres b) { return std::abs((b - diameter).metres()) < same_m; });
-}
+    const Instrument& present;
+    const Instrument& shape;
+    const Tools& tools;
+};
 
 /// What tools that slip make of the holes and the foot that are other than now, from the derivatives of the shape after.
-void addSlips(Eigen::MatrixXd& causes, const Causes& at, const Priors& priors, const Instrument& present, const Instrument& shape,
+void addSlips(JointForecast& o, const Causes& at, const Priors& priors, const ShapesAndTools& between,
               const Eigen::MatrixXd& jacobian)
 {
+    const auto& [present, shape, tools] = between;
+    Eigen::MatrixXd& causes = o.causes;
     constexpr double same_m = 1e-7;
     const auto& before = present.spec().holes;
     const auto& after = shape.spec().holes;
     for (std::size_t i = 0; i < before.size() && i < after.size(); ++i)
         if (std::abs((after[i].diameter - before[i].diameter).metres()) > same_m)
-            causes.col(at.slipOfHole(i)) =
-                (isBitSize(after[i].diameter, shape.spec().tools) ? priors.slipSd_m : priors.handSlipSd_m) *
-                jacobian.col(Posterior::placeOfHole(i));
+            causes.col(at.slipOfHole(i)) = (bitOfSize(after[i].diameter, tools) ? priors.slipSd_m : priors.handSlipSd_m) *
+                                           jacobian.col(Posterior::placeOfHole(i));
     if (std::abs((shape.length() - present.length()).metres()) > same_m)
         causes.col(at.slipOfFoot()) = priors.slipSd_m * jacobian.col(Posterior::placeOfFoot());
 }
@@ -129,7 +130,7 @@ struct Slip
     double beyond_m = 0.0;
     bool byHand = false; ///< to a size that no bit makes
 };
-std::vector<Slip> slipsOf(const Workbook& book)
+std::vector<Slip> slipsOf(const Workbook& book, const Tools& tools)
 {
     constexpr double farthest_m = 0.0003; // more than that is no slip
     std::vector<Slip> slips;
@@ -138,7 +139,7 @@ std::vector<Slip> slipsOf(const Workbook& book)
         if (!cut.advised || !std::holds_alternative<Enlarge>(cut.cut))
             continue;
         const double beyond_m = (wantedSize(cut.cut) - *cut.advised).metres();
-        slips.push_back({std::clamp(beyond_m, -farthest_m, farthest_m), !isBitSize(*cut.advised, book.present().spec().tools)});
+        slips.push_back({std::clamp(beyond_m, -farthest_m, farthest_m), !bitOfSize(*cut.advised, tools)});
     }
     return slips;
 }
@@ -171,7 +172,8 @@ double handScatterOf(const std::vector<Slip>& slips, double habit_m, const Prior
 
 } // namespace
 
-Result<Forecaster> Forecaster::make(const Workbook& book, const Priors& priors, const Cancel& cancel, const FitOptions& options)
+Result<Forecaster> Forecaster::make(const Workbook& book, const Priors& priors, const Cancel& cancel,
+                                    const ForecastOptions& options)
 {
     enterDoor(Door::Forecast);
     // What the formulas get wrong about cuts is learnt from this wood's own.
@@ -179,12 +181,14 @@ Result<Forecaster> Forecaster::make(const Workbook& book, const Priors& priors, 
     const double honesty = honestyOf(outcomesOf(book), listeningErrorOf(priors));
     learnt.shareOfChange *= honesty;
     learnt.shareOfOther *= honesty;
-    const auto slips = slipsOf(book);
+    const Tools tools = options.tools.value_or(book.present().spec().tools);
+    const auto slips = slipsOf(book, tools);
     learnt.slip_m = habitOf(slips);
     learnt.handSlipSd_m = handScatterOf(slips, learnt.slip_m, priors);
-    auto posterior = DOWEL_TRY(fit(book, learnt, cancel, options));
+    auto posterior = DOWEL_TRY(fit(book, learnt, cancel, options.fit));
     Forecaster f(std::move(posterior));
     f.m_honesty = honesty;
+    f.m_tools = tools;
     f.m_shape = std::make_shared<const Instrument>(book.present());
     auto present = DOWEL_TRY(f.m_posterior.forecast(book.present()));
     f.m_presentCents = present.cents;
@@ -310,7 +314,7 @@ Result<JointForecast> Forecaster::jointForecast(const Instrument& shape) const
     const auto forecast = DOWEL_TRY(m_posterior.forecast(shape));
     const auto doubt = DOWEL_TRY(doubtOf(shape, forecast.cents));
     JointForecast o = asUnknown(forecast);
-    addSlips(o.causes, Causes(m_root.cols(), m_shape->spec().holes.size()), m_posterior.priors(), *m_shape, shape,
+    addSlips(o, Causes(m_root.cols(), m_shape->spec().holes.size()), m_posterior.priors(), {*m_shape, shape, m_tools},
              forecast.jacobian);
     DOWEL_TRY(addSlipsOfMouthAndBore(o, shape));
     addDoubt(o, doubt, shape, forecast.jacobian);

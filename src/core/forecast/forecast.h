@@ -20,12 +20,18 @@ namespace dowel {
     return {priors.repeat_cents, priors.listeningSd_cents, priors.listeningSlopeSd_cents};
 }
 
+struct ForecastOptions
+{
+    FitOptions fit{};
+    std::optional<Tools> tools{}; ///< the bits that are there today, instead of the workbook's
+};
+
 class Forecaster
 {
 public:
     /// Errors: those of fit() and Posterior::forecast().
     static Result<Forecaster> make(const Workbook& book, const Priors& priors = {}, const Cancel& cancel = {},
-                                   const FitOptions& options = {});
+                                   const ForecastOptions& options = {});
 
     /// All fingerings on a shape that is still to be cut. Errors: OutOfModelRange (where = fingering).
     [[nodiscard]] Result<JointForecast> jointForecast(const Instrument& shape) const;
@@ -71,6 +77,7 @@ private:
     Posterior m_posterior;
     Eigen::MatrixXd m_root; ///< of the posterior's covariance
     double m_honesty = 1.0;
+    Tools m_tools;
     JointForecast m_present;
     std::vector<NoteState> m_now;
     std::vector<double> m_presentCents;

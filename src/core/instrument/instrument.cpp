@@ -304,6 +304,15 @@ bool isBoredDeeper(const InstrumentSpec& spec)
     return spec.foot == Foot::Closed && spec.family != Family::Slide;
 }
 
+std::optional<Metres> bitOfSize(Metres size, const Tools& tools)
+{
+    constexpr double same_m = 1e-6; // far under what calipers tell apart
+    for (const Metres bit : tools.bits)
+        if (std::abs((bit - size).metres()) < same_m)
+            return bit;
+    return std::nullopt;
+}
+
 Metres boreDiameterAt(const std::vector<Station>& bore, Metres at)
 {
     if (at <= bore.front().at)

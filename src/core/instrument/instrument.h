@@ -160,6 +160,8 @@ struct Tools
     std::vector<Metres> bits;                   ///< rising; empty where any size can be made
     friend bool operator==(const Tools&, const Tools&) = default;
 };
+/// The bit of this size, where there is one.
+[[nodiscard]] std::optional<Metres> bitOfSize(Metres size, const Tools& tools);
 
 struct Limits
 {

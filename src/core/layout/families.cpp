@@ -2,8 +2,7 @@
 #include "core/layout/families.h"
 
 #include "core/acoustics/model.h"
-#include "core/base/breath.h"
-#include "core/fit/fit.h"
+#include "core/fit/placed.h"
 #include "core/tuning/pitch.h"
 #include "core/tuning/scale.h"
 
@@ -326,12 +325,9 @@ std::optional<double> lowestOf(const InstrumentSpec& bare, Metres length)
     const auto tube = Instrument::make(std::move(cut));
     if (!tube)
         return std::nullopt;
-    const Priors priors;
-    acoustics::Calibration c = acoustics::calibrationOf(bare.tuning);
-    c.kelvin = playedAir_K(bare.tuning.playedAt.kelvin(), priors.warmth);
-    c.wallLossLog = priors.wallLossLog;
     const acoustics::NoteQuery lowest;
-    const auto hertz = acoustics::Model(acoustics::Shape::of(*tube), c).frequencies(std::span(&lowest, 1));
+    const acoustics::Model model(acoustics::Shape::of(*tube), expectedCalibration(bare.tuning, bare.tuning.playedAt));
+    const auto hertz = model.frequencies(std::span(&lowest, 1));
     return hertz ? std::optional(hertz->front()) : std::nullopt;
 }
 

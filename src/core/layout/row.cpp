@@ -410,9 +410,13 @@ Instrument marked(const Instrument& shape)
 
 /// The best row with sizes and reshaping free: runs again from where it ended, which costs little and frees what a limit has
 /// caught. What is reshaped comes to the tenth of a millimetre.
-Result<Instrument> freeRow(const Instrument& base, const Posterior& posterior, const LayoutWishes& wishes,
-                           const std::vector<Reshaping>& reshapings, bool sizesSettled, const Cancel& cancel,
-                           std::vector<Reshaped>& reshaped)
+struct FreeRow
+{
+    Instrument shape;
+    std::vector<Reshaped> reshaped;
+};
+Result<FreeRow> freeRow(const Instrument& base, const Posterior& posterior, const LayoutWishes& wishes,
+                        const std::vector<Reshaping>& reshapings, bool sizesSettled, const Cancel& cancel)
 {
     Search search = searchFrom(base, wishes,
                                Variables{base.spec().holes.size(), wishes.oneBit, sizesSettled, wishes.fixedLength, reshapings});
@@ -424,13 +428,15 @@ Result<Instrument> freeRow(const Instrument& base, const Posterior& posterior, c
         if (!(search.cost < before - worthARun))
             break;
     }
+    std::vector<Reshaped> reshaped;
     for (std::size_t i = 0; i < reshapings.size(); ++i) {
         double& amount = search.x[search.v.reshaping(i)];
         amount = std::round(amount * 10.0) / 10.0;
         if (amount != 0.0)
             reshaped.push_back({reshapings[i].kind, reshapings[i].hole, amount});
     }
-    return built(base, search.v, search.x);
+    auto shape = DOWEL_TRY(built(base, search.v, search.x));
+    return FreeRow{std::move(shape), std::move(reshaped)};
 }
 
 } // namespace
@@ -494,20 +500,16 @@ Result<Row> bestRow(const Instrument& rough, const Posterior& posterior, const L
         for (Hole& h : from.holes)
             h.diameter = h.undercutDiameter = wishes.smallest;
     const auto base = DOWEL_TRY(Instrument::make(std::move(from)));
-    std::vector<Reshaped> reshaped;
-    auto shape = freeRow(base, posterior, wishes, reshapings, sizesSettled, cancel, reshaped);
-    if (!shape)
-        return shape.error();
+    auto free = DOWEL_TRY(freeRow(base, posterior, wishes, reshapings, sizesSettled, cancel));
+    Instrument shape = std::move(free.shape);
     const bool anySize = sizesSettled && wishes.bits.empty();
     if (!anySize || !reshapings.empty()) { // and the places that go with what can be made
-        const auto made = DOWEL_TRY(Instrument::make(anySize ? shape->spec() : withSizesToMake(shape->spec(), wishes)));
-        shape = placed(made, posterior, wishes, cancel);
-        if (!shape)
-            return shape.error();
+        const auto made = DOWEL_TRY(Instrument::make(anySize ? shape.spec() : withSizesToMake(shape.spec(), wishes)));
+        shape = DOWEL_TRY(placed(made, posterior, wishes, cancel));
     }
-    auto row = judged(marked(*shape), posterior);
+    auto row = judged(marked(shape), posterior);
     if (row)
-        row->reshaped = std::move(reshaped);
+        row->reshaped = std::move(free.reshaped);
     return row;
 }
 

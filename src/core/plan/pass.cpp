@@ -101,8 +101,16 @@ private:
         const auto apart = Instrument::make(after.spec());
         return apart || !Instrument::make(m_shape.spec());
     }
-    [[nodiscard]] Result<AdviceStep> described(const Cut& cut, Metres from, const Instrument& after, const JointForecast& there,
-                                               double risk, Metres goal, bool guarded) const;
+    /// A cut that has been settled, with what it makes.
+    struct Settled
+    {
+        const Instrument& after;
+        const JointForecast& there;
+        double risk;
+        Metres goal;  ///< how far it may go in the end
+        bool guarded; ///< stopped short of that
+    };
+    [[nodiscard]] Result<AdviceStep> described(const Cut& cut, Metres from, const Settled& settled) const;
     const Situation* m_s;
     const Aim* m_aim;
     Instrument m_shape;
@@ -115,9 +123,9 @@ private:
     bool m_heldBack = false;      ///< the limit of spoiling kept something from going further
 };
 
-Result<AdviceStep> PassBuilder::described(const Cut& cut, Metres from, const Instrument& after, const JointForecast& there,
-                                          double risk, Metres goal, bool guarded) const
+Result<AdviceStep> PassBuilder::described(const Cut& cut, Metres from, const Settled& settled) const
 {
+    const auto& [after, there, risk, goal, guarded] = settled;
     const auto doubt = DOWEL_TRY(m_s->forecaster->plainDoubt(after));
     const double honesty = m_s->forecaster->honesty();
     const JointForecast before = m_s->asHeard(m_jointForecast);
@@ -197,7 +205,7 @@ Result<std::optional<AdviceStep>> PassBuilder::step(const Lever& lever, Metres g
         if (!pays(loss))
             return Found{};
         auto described =
-            DOWEL_TRY(this->described(withSize(wish, size), from, *after, there, risk, wantedSize(wish), share < 1.0));
+            DOWEL_TRY(this->described(withSize(wish, size), from, {*after, there, risk, wantedSize(wish), share < 1.0}));
         m_shape = std::move(*after);
         m_jointForecast = std::move(there);
         m_loss = loss;
@@ -254,7 +262,7 @@ Result<std::optional<AdviceStep>> PassBuilder::bestSingleStep(const std::vector<
         return std::optional<AdviceStep>{};
     const double risk = riskAt(best->there);
     auto described =
-        DOWEL_TRY(this->described(best->cut, best->from, best->after, best->there, risk, wantedSize(best->cut), false));
+        DOWEL_TRY(this->described(best->cut, best->from, {best->after, best->there, risk, wantedSize(best->cut), false}));
     m_shape = std::move(best->after);
     m_jointForecast = std::move(best->there);
     m_loss = lossOf(m_jointForecast);

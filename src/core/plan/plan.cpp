@@ -313,7 +313,7 @@ Result<Recommendation> recommend(const Workbook& book, const Priors& priors, con
     Priors byThisHand = priors;
     if (options.handSlip)
         byThisHand.handSlipSd_m = options.handSlip->metres();
-    auto forecaster = DOWEL_TRY(Forecaster::make(book, byThisHand, cancel, options.fit));
+    auto forecaster = DOWEL_TRY(Forecaster::make(book, byThisHand, cancel, {options.fit, options.tools}));
     auto kept = std::make_shared<const Forecaster>(std::move(forecaster));
     const planning::Situation s{&book, kept.get(), options, cancel, book.strategy(), inconsistentNotes(book, kept->posterior())};
     auto decide = DOWEL_TRY(planning::decide(s));

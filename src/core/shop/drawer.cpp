@@ -44,12 +44,4 @@ Metres roundedTrim(Metres from, Metres goal, const Tools& tools)
     return std::min(from, Metres::fromMetres(std::ceil((goal.metres() - same_m) / step) * step));
 }
 
-std::optional<Metres> bitOfSize(Metres size, const Tools& tools)
-{
-    for (const Metres bit : tools.bits)
-        if (std::abs(bit.metres() - size.metres()) < same_m)
-            return bit;
-    return std::nullopt;
-}
-
 } // namespace dowel

@@ -17,7 +17,5 @@ namespace dowel {
 [[nodiscard]] Metres largestBitBetween(Metres from, Metres goal, const Tools& tools);
 /// Shortest length not below goal in whole steps from `from`.
 [[nodiscard]] Metres roundedTrim(Metres from, Metres goal, const Tools& tools);
-/// The bit of this size, where there is one.
-[[nodiscard]] std::optional<Metres> bitOfSize(Metres size, const Tools& tools);
 
 } // namespace dowel

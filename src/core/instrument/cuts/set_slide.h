@@ -15,7 +15,9 @@ struct SetSlide
                                     .size = CutFacts::Size::BothWays,
                                     .reversible = true,
                                     .movesTheEnd = true,
-                                    .standsElsewhere = true};
+                                    .lessSure = false,
+                                    .standsElsewhere = true,
+                                    .lever = {LeverFacts::Turn::HolesAndFoot, 0.01, false, LeverFacts::Slope::End}};
     static constexpr auto fields() { return std::tuple(CutField{"length_mm", &SetSlide::length}); }
     [[nodiscard]] Metres size() const { return length; }
     void resize(Metres to) { length = to; }
