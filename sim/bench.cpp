@@ -31,6 +31,29 @@ void Bench::sitDown()
         m_breath_cents = m_with.breath_cents * m_random.normal();
         m_slope_cents = m_with.breathSlope_cents * m_random.normal();
     }
+    if (m_with.lips_cents > 0.0) {
+        m_lips_cents.resize(m_actual.spec().fingerings.size());
+        for (double& cents : m_lips_cents)
+            cents = m_with.lips_cents * m_random.normal();
+    }
+    takeUpDamp();
+}
+
+void Bench::takeUpDamp()
+{
+    const double share = m_damp;
+    m_damp = m_damp > 0.0 ? m_damp / 2.0 : m_with.damp;
+    if (!(share > 0.0))
+        return;
+    InstrumentSpec spec = m_actual.spec();
+    for (Station& s : spec.bore)
+        s.diameter = s.diameter * (1.0 - share);
+    for (Hole& h : spec.holes) {
+        h.diameter = h.diameter * (1.0 - share);
+        h.undercutDiameter = h.undercutDiameter * (1.0 - share);
+    }
+    if (auto made = Instrument::make(std::move(spec), Instrument::Neighbours::MayMeet))
+        m_actual = std::move(*made);
 }
 
 double Bench::heardCents(std::size_t note)
@@ -41,7 +64,8 @@ double Bench::heardCents(std::size_t note)
         return cents;
     const auto& fingerings = m_actual.spec().fingerings;
     const double octaves = std::log2(fingerings[note].target.hertz() / fingerings.front().target.hertz()) - 0.5;
-    return cents + m_breath_cents + m_slope_cents * octaves + m_with.repeat_cents * m_random.normal();
+    const double lips = note < m_lips_cents.size() ? m_lips_cents[note] : 0.0;
+    return cents + lips + m_breath_cents + m_slope_cents * octaves + m_with.repeat_cents * m_random.normal();
 }
 
 void Bench::hear(const FingeringId& id)

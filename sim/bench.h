@@ -22,7 +22,7 @@ public:
     [[nodiscard]] std::vector<double> truth() const { return m_wood->truth(m_actual); }
     [[nodiscard]] std::vector<double> truthOf(const Instrument& shape) const { return m_wood->truth(shape); }
 
-    /// Another listening: the room has drifted and the player breathes otherwise.
+    /// Another listening: the room has drifted, the player breathes otherwise, the wood has taken up damp.
     void sitDown();
     /// A reading that goes into the record.
     void hear(const FingeringId& id);
@@ -39,6 +39,7 @@ public:
 
 private:
     [[nodiscard]] double heardCents(std::size_t note);
+    void takeUpDamp();
     Workbook m_book;
     Instrument m_actual;
     std::shared_ptr<const Wood> m_wood;
@@ -48,6 +49,8 @@ private:
     double m_room_K;
     double m_breath_cents = 0.0;
     double m_slope_cents = 0.0;
+    std::vector<double> m_lips_cents; ///< of each note, in this listening
+    double m_damp = 0.0;              ///< share that is taken up until the next one
     bool m_stuck = false;
 };
 

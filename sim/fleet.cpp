@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The table of judgement: makers of different schools on the same simulated blanks.
 // Usage: fleet [--house] [--blanks N] [--seed S] [--family K] [--tolerance CENTS] [--alone] [--each]
-//        fleet --with NAME VALUE [...]   the advice with a number of PlanOptions set (see numberOf below)
+//        fleet --law fingers|lips|damp [...]   the same in a world in which that is otherwise (sim/foreign.h)
+//        fleet --with NAME VALUE [...]   the advice with a number of PlanOptions or Priors set (see numberOf below)
 //        fleet --ablation [...]   the advice with one thing at a time left out
 //        fleet --follow SEED [--house] [--family K]   what is said to one blank, beside the truth
 //        fleet --wrong [--blanks N] [--seed S]        how often a hole that was typed wrongly is found out
@@ -69,9 +70,11 @@ int follow(const Fleet& fleet)
     return 0;
 }
 
-/// The number of the options that --with names; nothing where there is none of that name.
-double* numberOf(PlanOptions& o, const char* name)
+/// The number of the options or the priors that --with names; nothing where there is none of that name.
+double* numberOf(Fleet& fleet, const char* name)
 {
+    PlanOptions& o = fleet.options;
+    Priors& p = fleet.priors;
     const std::pair<const char*, double*> all[] = {{"spread", &o.spread_cents},
                                                    {"lastSpread", &o.lastSpread_cents},
                                                    {"flatMargin", &o.flatMargin_sd},
@@ -84,11 +87,25 @@ double* numberOf(PlanOptions& o, const char* name)
                                                    {"singleCutGain", &o.singleCutGain},
                                                    {"wellIn", &o.wellIn},
                                                    {"settleFrom", &o.settleFrom},
-                                                   {"hearAgain", &o.hearAgainMove_cents}};
+                                                   {"hearAgain", &o.hearAgainMove_cents},
+                                                   {"holeGain", &p.holeGainSd},
+                                                   {"shareOfChange", &p.shareOfChange},
+                                                   {"shareOfOther", &p.shareOfOther},
+                                                   {"holeSize", &p.holeSizeSd_m},
+                                                   {"note", &p.noteSd_cents}};
     for (const auto& [known, number] : all)
         if (std::strcmp(known, name) == 0)
             return number;
     return nullptr;
+}
+
+std::optional<Law> lawNamed(const char* name)
+{
+    const std::pair<const char*, Law> all[] = {{"fingers", Law::Fingers}, {"lips", Law::Lips}, {"damp", Law::Damp}};
+    for (const auto& [known, law] : all)
+        if (std::strcmp(known, name) == 0)
+            return law;
+    return std::nullopt;
 }
 
 /// One hole a blank is written down wrongly by so much; the wood is as it was laid out.
@@ -150,6 +167,10 @@ int ablation(Fleet fleet)
          [](Fleet& f) {
              f.priors.blowSlope_cents = 0.0, f.priors.blowSlopeSd_cents = 4.0;
          }},
+        {"no gain common to all holes",
+         [](Fleet& f) {
+             f.priors.holeGainSd = 1e-4;
+         }},
         {"doubtful notes not heard again",
          [](Fleet& f) {
              f.options.listenToSettle = false;
@@ -173,11 +194,15 @@ int ablation(Fleet fleet)
             if (r.family == "flute" || r.family == "whistle" || r.family == "fife")
                 small.push_back(r);
         const Figures s = figuresOf(small, &Row::advice);
-        std::printf("%-38s of %d solvable %d home (%.0f %%; flutes, whistles, fifes %.0f %%), all but one %.0f %%, spoiled %d, "
-                    "sharp %.2f, cuts a hole %.2f, rounds %.1f, ranges hold %.0f %%\n",
-                    v.name, f.solvable, f.homeOfSolvable, 100.0 * f.homeOfSolvable / std::max(1, f.solvable),
-                    100.0 * s.homeOfSolvable / std::max(1, s.solvable), 100.0 * f.allButOne / std::max(1, f.blanks), f.spoiled,
-                    f.sharp, f.cutsPerHole, f.rounds, 100.0 * f.all.held / std::max(1, f.all.forecasts));
+        const auto errorOf = [](const Figures& of) { // one binomial standard deviation, per cent
+            const double share = static_cast<double>(of.homeOfSolvable) / std::max(1, of.solvable);
+            return 100.0 * std::sqrt(share * (1.0 - share) / std::max(1, of.solvable));
+        };
+        std::printf("%-38s of %d solvable %d home (%.0f +- %.0f %%; flutes, whistles, fifes %.0f +- %.0f %%), all but one "
+                    "%.0f %%, spoiled %d, sharp %.2f, cuts a hole %.2f, rounds %.1f, ranges hold %.0f %%\n",
+                    v.name, f.solvable, f.homeOfSolvable, 100.0 * f.homeOfSolvable / std::max(1, f.solvable), errorOf(f),
+                    100.0 * s.homeOfSolvable / std::max(1, s.solvable), errorOf(s), 100.0 * f.allButOne / std::max(1, f.blanks),
+                    f.spoiled, f.sharp, f.cutsPerHole, f.rounds, 100.0 * f.all.held / std::max(1, f.all.forecasts));
         std::fflush(stdout);
     }
     return 0;
@@ -197,6 +222,8 @@ int main(int argc, char** argv)
         const char* value = i + 1 < argc ? argv[i + 1] : "";
         if (is("--house"))
             fleet.world = World::House;
+        else if (is("--law") && lawNamed(value))
+            fleet.law = *lawNamed(value), ++i;
         else if (is("--alone"))
             fleet.alone = true;
         else if (is("--each"))
@@ -211,8 +238,8 @@ int main(int argc, char** argv)
             fleet.blanks = std::max(1, std::atoi(value)), ++i;
         else if (is("--seed"))
             fleet.first = std::strtoull(value, nullptr, 10), ++i;
-        else if (is("--with") && numberOf(fleet.options, value) && i + 2 < argc)
-            *numberOf(fleet.options, value) = std::atof(argv[i + 2]), i += 2;
+        else if (is("--with") && numberOf(fleet, value) && i + 2 < argc)
+            *numberOf(fleet, value) = std::atof(argv[i + 2]), i += 2;
         else if (is("--family"))
             fleet.family = std::strtoull(value, nullptr, 10), ++i;
         else if (is("--tolerance"))

@@ -297,7 +297,7 @@ std::vector<double> ForeignWood::cents(const Instrument& actual, std::span<const
     return cents;
 }
 
-std::optional<Blank> foreignBlank(std::uint64_t seed, std::optional<std::size_t> only)
+std::optional<Blank> foreignBlank(std::uint64_t seed, std::optional<std::size_t> only, Law law)
 {
     Random r(seed * 6364136223846793005ULL + 1442695040888963407ULL);
     constexpr std::size_t inTurn = 7; // what joined later is asked for by name, so that a seed stays the blank it was
@@ -311,6 +311,7 @@ std::optional<Blank> foreignBlank(std::uint64_t seed, std::optional<std::size_t>
         Hidden hidden = hiddenIn(r, spec->holes.size());
         Hidden plain;
         plain.holeSet = hidden.holeSet;
+        hidden.hover_m = plain.hover_m = law == Law::Fingers ? 0.008 : 0.0;
         // A design is proven by one who plays it in tune himself; who buys it may not.
         Habits usual;
         usual.lowFlat_cents = 2.0;
@@ -360,6 +361,8 @@ std::optional<Blank> foreignBlank(std::uint64_t seed, std::optional<std::size_t>
         c.thermometer_K = 0.3;
         c.breath_cents = 3.0;
         c.breathSlope_cents = 2.0;
+        c.lips_cents = law == Law::Lips ? 2.0 : 0.0;
+        c.damp = law == Law::Damp ? 0.003 : 0.0;
         return Blank{seed, std::move(*believed), std::move(*actual),
                      std::make_shared<ForeignWood>(std::move(hidden), std::move(habits), pivot), c};
     }

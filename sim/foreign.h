@@ -33,8 +33,14 @@ private:
     mutable std::vector<std::optional<double>> m_near; ///< where each note was last found; only saves looking
 };
 
+/// What is otherwise in a world besides: fingers hang over the open holes, so that these speak into a slit that is the narrower
+/// the wider they are; lips come to each note otherwise in each listening; wood takes up damp and narrows. No source: what such
+/// things do is made up, and nothing was set by them.
+enum class Law { None, Fingers, Lips, Damp };
+
 /// The blank of a seed, whistle, fife, flute, two-chamber, recorder, reed and horn in turn; only: of one family, by its place in
 /// that row, a stopped pipe its eighth. Nothing where no proven design was found.
-[[nodiscard]] std::optional<Blank> foreignBlank(std::uint64_t seed, std::optional<std::size_t> only = std::nullopt);
+[[nodiscard]] std::optional<Blank> foreignBlank(std::uint64_t seed, std::optional<std::size_t> only = std::nullopt,
+                                                Law law = Law::None);
 
 } // namespace dowel::sim

@@ -196,7 +196,9 @@ Complex ForeignTube::openHole(const Opening& o, double share, double f_Hz) const
     const double free = m_hidden.flange;
     const bool keefe = m_hidden.holeSet == HoleSet::Keefe;
     const double inner = keefe ? 0.75 - 0.58 * d * d : 0.80 - 0.25 * d - 0.60 * d * d + 0.30 * d * d * d;
-    const double outer = keefe ? 0.65 : 0.6133 + 0.2083 * free;
+    // A finger over the hole leaves the flow a ring as high as it hangs.
+    const double under = m_hidden.hover_m > 0.0 ? 0.3 * o.radius_m / m_hidden.hover_m : 0.0;
+    const double outer = (keefe ? 0.65 : 0.6133 + 0.2083 * free) + under;
     const double through = std::tan(wave * o.chimney_m) / wave / (pi * o.radius_m * o.inner_m);
     double length = through + o.ends * (inner / (pi * o.inner_m) + outer / (pi * o.radius_m));
     if (share < 1.0) // a slit that the finger leaves

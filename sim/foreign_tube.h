@@ -25,6 +25,7 @@ struct Hidden
     double mouth = 1.0;           ///< on its inertance, or on a reed's volume
     double mouthPerOctave = 0.0;  ///< growth of that
     double losses = 1.2;          ///< on the boundary layer
+    double hover_m = 0.0;         ///< how high fingers hang over open holes; 0 where they are out of the way
     double fingerDip = 0.1;       ///< share of a closed hole's chimney that the finger fills
     double breathShare = 0.2;     ///< how far the air in the tube is from the room's towards the breath's temperature
     double vapour = 0.02;         ///< by volume

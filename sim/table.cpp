@@ -97,7 +97,7 @@ Row rowOf(const Fleet& fleet, const Blank& blank)
 
 std::optional<Blank> blankOf(const Fleet& fleet, std::uint64_t seed)
 {
-    return fleet.world == World::Foreign ? foreignBlank(seed, fleet.family) : houseBlank(seed, fleet.tolerance_cents);
+    return fleet.world == World::Foreign ? foreignBlank(seed, fleet.family, fleet.law) : houseBlank(seed, fleet.tolerance_cents);
 }
 
 std::vector<Row> played(const Fleet& fleet)

@@ -2,6 +2,7 @@
 // Many blanks, every maker on each, and the table of how they fared: by family, with stated chances held to what came.
 #pragma once
 
+#include "sim/foreign.h"
 #include "sim/makers.h"
 
 #include <cstdio>
@@ -30,6 +31,7 @@ enum class World { House, Foreign };
 struct Fleet
 {
     World world = World::Foreign;
+    Law law = Law::None; ///< of foreign blanks
     int blanks = 70;
     std::uint64_t first = 1;
     std::optional<std::size_t> family; ///< only that one; foreign blanks

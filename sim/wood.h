@@ -41,6 +41,8 @@ struct Conditions
     double thermometer_K = 0.0;   ///< one sigma of what it is off, for good
     double breath_cents = 0.0;    ///< one sigma of a listening's common shift
     double breathSlope_cents = 0; ///< likewise of its slope, an octave
+    double lips_cents = 0.0;      ///< one sigma of what each note is off by its own in one listening
+    double damp = 0.0;            ///< share that bore and holes narrow by until the second listening, half of it until the next
 };
 
 /// A blank before its first cut.
