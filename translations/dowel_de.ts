@@ -5830,8 +5830,8 @@ Letztes Mittel: das Fenster um eine Haaresbreite verlängern.</translation>
         <translation>Größe</translation>
     </message>
     <message>
-        <source>what opening a hole does</source>
-        <translation>was das Öffnen eines Lochs bewirkt</translation>
+        <source>effect of opening a hole</source>
+        <translation>Wirkung beim Öffnen eines Lochs</translation>
     </message>
 </context>
 <context>

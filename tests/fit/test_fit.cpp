@@ -6,6 +6,7 @@
 #include "core/forecast/forecast.h"
 #include "support/bench.h"
 #include "support/compare.h"
+#include "support/heard.h"
 #include "support/test_main.h"
 
 #include <limits>
@@ -262,11 +263,9 @@ private Q_SLOTS:
                 if (mm(at_mm) != from)
                     (void)book.append({book.nextId(), "", CutEntry{SetSlide{mm(at_mm)}, from, {}, {}}});
                 const Fingering& f = book.present().spec().fingerings.front();
-                ReadingEntry r;
-                r.fingering = f.id;
-                r.pitch = wood.truth(book.present(), f, Temperature::fromCelsius(20.0)).value();
-                r.sd = Cents::fromCents(0.3);
-                r.air = Temperature::fromCelsius(20.0);
+                const ReadingEntry r =
+                    fixtures::heard(f.id, wood.truth(book.present(), f, Temperature::fromCelsius(20.0)).value(), 0.3,
+                                    Temperature::fromCelsius(20.0));
                 (void)book.append({book.nextId(), "", r});
             }
             return book;
@@ -444,12 +443,11 @@ private Q_SLOTS:
             Workbook book(whistle);
             Bench truth(10, 0.0);
             for (const Fingering& f : whistle.spec().fingerings) {
-                ReadingEntry r;
-                r.fingering = f.id;
-                r.pitch = Hertz::fromHertz(f.target.hertz() *
-                                           std::exp2(truth.truthCents(f) / 1200.0 + 0.5 * std::log2(air_K / (293.15 + 3.0))));
-                r.sd = Cents::fromCents(0.3);
-                r.air = Temperature::fromCelsius(room_C);
+                const ReadingEntry r =
+                    fixtures::heard(f.id,
+                                    Hertz::fromHertz(f.target.hertz() * std::exp2(truth.truthCents(f) / 1200.0 +
+                                                                                  0.5 * std::log2(air_K / (293.15 + 3.0)))),
+                                    0.3, Temperature::fromCelsius(room_C));
                 (void)book.append({book.nextId(), "", r});
             }
             return Forecaster::make(book);
@@ -504,11 +502,8 @@ private Q_SLOTS:
         QVERIFY2(known(out) && !known(in), qPrintable(QString::number(bell_mm)));
         Workbook book(*in);
         const auto hear = [&book](const Fingering& f, double off_cents) {
-            ReadingEntry r;
-            r.fingering = f.id;
-            r.pitch = Hertz::fromHertz(f.target.hertz() * std::exp2(off_cents / 1200.0));
-            r.sd = Cents::fromCents(0.5);
-            r.air = Temperature::fromCelsius(20.0);
+            const ReadingEntry r = fixtures::heard(f.id, Hertz::fromHertz(f.target.hertz() * std::exp2(off_cents / 1200.0)), 0.5,
+                                                   Temperature::fromCelsius(20.0));
             QVERIFY(book.append({book.nextId(), "2026-01-01T00:00:00Z", r}));
         };
         for (const Fingering& f : in->spec().fingerings)

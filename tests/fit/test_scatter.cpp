@@ -8,6 +8,7 @@
 #include "core/layout/layout.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/heard.h"
 #include "support/long_run.h"
 #include "support/test_main.h"
 
@@ -101,13 +102,11 @@ private:
         const auto& notes = m_book.present().spec().fingerings;
         for (int t = 0; t < times; ++t)
             for (std::size_t i = 0; i < notes.size(); ++i) {
-                ReadingEntry r;
-                r.fingering = notes[i].id;
                 const double off =
                     cents[i] + shift + slope * m_u.octaves(notes[i].target) + m_player.takes_cents * m_random.normal();
-                r.pitch = Hertz::fromHertz(notes[i].target.hertz() * std::exp2(off / 1200.0));
-                r.sd = Cents::fromCents(0.05);
-                r.air = m_book.present().spec().tuning.playedAt;
+                const ReadingEntry r =
+                    fixtures::heard(notes[i].id, Hertz::fromHertz(notes[i].target.hertz() * std::exp2(off / 1200.0)), 0.05,
+                                    m_book.present().spec().tuning.playedAt);
                 put(r);
             }
     }
@@ -217,11 +216,8 @@ private Q_SLOTS:
         const auto hear = [&](const std::vector<double>& cents) {
             for (std::size_t i = 0; i < cents.size(); ++i) {
                 const Fingering& f = book.present().spec().fingerings[i];
-                ReadingEntry r;
-                r.fingering = f.id;
-                r.pitch = Hertz::fromHertz(f.target.hertz() * std::exp2(cents[i] / 1200.0));
-                r.sd = Cents::fromCents(0.05);
-                r.air = book.present().spec().tuning.playedAt;
+                const ReadingEntry r = fixtures::heard(f.id, Hertz::fromHertz(f.target.hertz() * std::exp2(cents[i] / 1200.0)),
+                                                       0.05, book.present().spec().tuning.playedAt);
                 QVERIFY(book.append({book.nextId(), "2026-01-01T00:00:00Z", r}));
             }
         };

@@ -10,6 +10,7 @@
 #include "core/layout/layout.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/heard.h"
 #include "support/test_main.h"
 
 #include <functional>
@@ -25,11 +26,9 @@ Workbook heardOffEverywhere(const Instrument& shape)
     Workbook book(shape);
     int n = 0;
     for (const Fingering& f : shape.spec().fingerings) {
-        ReadingEntry r;
-        r.fingering = f.id;
-        r.pitch = f.target * std::exp2((f.registerNumber == 1 ? -25.0 : -8.0 + 3.0 * (n % 3)) / 1200.0);
-        r.sd = Cents::fromCents(1.0);
-        r.air = Temperature::fromCelsius(20.0);
+        const ReadingEntry r =
+            fixtures::heard(f.id, f.target * std::exp2((f.registerNumber == 1 ? -25.0 : -8.0 + 3.0 * (n % 3)) / 1200.0), 1.0,
+                            Temperature::fromCelsius(20.0));
         (void)book.append({book.nextId(), "2026-01-01T00:00:00.000Z", r});
         ++n;
     }

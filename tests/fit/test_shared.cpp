@@ -6,6 +6,7 @@
 #include "player/player.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/heard.h"
 #include "support/test_main.h"
 
 #include <Eigen/LU>
@@ -36,11 +37,8 @@ Workbook heard(const Instrument& instrument)
     Workbook book(instrument);
     const player::SimulatedPlayer p({maker, Temperature::fromCelsius(21.0), 24.0});
     for (const Fingering& f : instrument.spec().fingerings) {
-        ReadingEntry r;
-        r.fingering = f.id;
-        r.pitch = *p.truth(instrument, f, Temperature::fromCelsius(21.0));
-        r.sd = Cents::fromCents(0.5);
-        r.air = Temperature::fromCelsius(21.0);
+        const ReadingEntry r =
+            fixtures::heard(f.id, *p.truth(instrument, f, Temperature::fromCelsius(21.0)), 0.5, Temperature::fromCelsius(21.0));
         (void)book.append({book.nextId(), "2026-01-01T00:00:00Z", r});
     }
     return book;
@@ -99,11 +97,9 @@ private Q_SLOTS:
         const auto hear = [&](double share) {
             for (std::size_t i = 0; i < before.size(); ++i) {
                 const Fingering& f = book.present().spec().fingerings[i];
-                ReadingEntry r;
-                r.fingering = f.id;
-                r.pitch = f.target * std::exp2((before[i] + share * (after[i] - before[i])) / 1200.0);
-                r.sd = Cents::fromCents(0.3);
-                r.air = book.present().spec().tuning.playedAt;
+                const ReadingEntry r =
+                    fixtures::heard(f.id, f.target * std::exp2((before[i] + share * (after[i] - before[i])) / 1200.0), 0.3,
+                                    book.present().spec().tuning.playedAt);
                 QVERIFY(book.append({book.nextId(), "2026-01-01T00:00:00Z", r}));
             }
         };

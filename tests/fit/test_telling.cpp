@@ -5,6 +5,7 @@
 #include "core/layout/families.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/heard.h"
 #include "support/test_main.h"
 
 using namespace dowel;
@@ -133,11 +134,7 @@ private Q_SLOTS:
         // Once it sounds, nobody blows a bare tube any more.
         Workbook book(fixtures::whistle());
         for (const Fingering& f : book.present().spec().fingerings) {
-            ReadingEntry r;
-            r.fingering = f.id;
-            r.pitch = f.target;
-            r.sd = Cents::fromCents(1.0);
-            r.air = Temperature::fromCelsius(20.0);
+            const ReadingEntry r = fixtures::heard(f.id, f.target, 1.0, Temperature::fromCelsius(20.0));
             QVERIFY(book.append({book.nextId(), "2026-01-01T00:00:00.000Z", r}));
         }
         const auto heard = fit(book);

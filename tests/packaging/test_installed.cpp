@@ -4,6 +4,7 @@
 #include "store/store.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/heard.h"
 #include "support/test_main.h"
 
 #include <QDir>
@@ -190,11 +191,8 @@ private Q_SLOTS:
         VERIFY_OK(store);
         const auto shape = store->book().present();
         const Hole& h = shape.spec().holes.front();
-        ReadingEntry r;
-        r.fingering = shape.spec().fingerings.front().id;
-        r.pitch = Hertz::fromHertz(585.25);
-        r.sd = Cents::fromCents(1.5);
-        r.air = Temperature::fromCelsius(19.0);
+        auto r =
+            fixtures::heard(shape.spec().fingerings.front().id, Hertz::fromHertz(585.25), 1.5, Temperature::fromCelsius(19.0));
         QVERIFY(store->append(r).ok());                                                                           // 1
         QVERIFY(store->append(CutEntry{Enlarge{h.id, h.diameter + fixtures::mm(0.4)}, h.diameter, {}, {}}).ok()); // 2
         r.pitch = Hertz::fromHertz(590.0);

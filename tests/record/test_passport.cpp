@@ -5,6 +5,7 @@
 #include "core/record/passport.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/heard.h"
 #include "support/test_main.h"
 
 #include <QtTest>
@@ -19,11 +20,7 @@ namespace {
 
 ReadingEntry heard(const Fingering& f, double cents, double sd, double celsius = 20.0)
 {
-    ReadingEntry r;
-    r.fingering = f.id;
-    r.pitch = f.target * std::exp2(cents / 1200.0);
-    r.sd = Cents::fromCents(sd);
-    r.air = Temperature::fromCelsius(celsius);
+    const ReadingEntry r = fixtures::heard(f.id, f.target * std::exp2(cents / 1200.0), sd, Temperature::fromCelsius(celsius));
     return r;
 }
 

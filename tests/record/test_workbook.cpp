@@ -3,6 +3,7 @@
 #include "core/record/workbook.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/heard.h"
 #include "support/test_main.h"
 
 using namespace dowel;
@@ -12,11 +13,7 @@ namespace {
 
 Entry reading(std::int64_t id, const char* fingering, double hz)
 {
-    ReadingEntry r;
-    r.fingering = {fingering};
-    r.pitch = Hertz::fromHertz(hz);
-    r.sd = Cents::fromCents(0.5);
-    r.air = Temperature::fromCelsius(21.0);
+    const ReadingEntry r = fixtures::heard({fingering}, Hertz::fromHertz(hz), 0.5, Temperature::fromCelsius(21.0));
     return {{id}, "2026-01-01T00:00:00Z", r};
 }
 

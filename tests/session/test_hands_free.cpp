@@ -5,6 +5,7 @@
 #include "session/hands_free.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
+#include "support/heard.h"
 #include "support/test_main.h"
 #include "support/tones.h"
 
@@ -248,11 +249,10 @@ private Q_SLOTS:
             const auto& fingerings = b.present().spec().fingerings;
             for (const bool second : {false, true})
                 for (std::size_t i = 0; i < 3; ++i) {
-                    ReadingEntry r;
-                    r.fingering = fingerings[i].id;
-                    r.pitch = Hertz::fromHertz(fingerings[i].target.hertz() * std::exp2((second ? moved[i] : 0.0) / 1200.0));
-                    r.sd = Cents::fromCents(0.1);
-                    r.air = Temperature::fromCelsius(20.0);
+                    const ReadingEntry r = fixtures::heard(
+                        fingerings[i].id,
+                        Hertz::fromHertz(fingerings[i].target.hertz() * std::exp2((second ? moved[i] : 0.0) / 1200.0)), 0.1,
+                        Temperature::fromCelsius(20.0));
                     if (!b.append({b.nextId(), second ? later : "2026-01-01T10:00:00Z", r}))
                         qFatal("refused");
                 }
@@ -277,11 +277,8 @@ private Q_SLOTS:
         QVERIFY(!e->known);
         QCOMPARE(e->candidates.size(), shape.spec().fingerings.size());
         const double first = e->candidates[0].pitch.hertz();
-        ReadingEntry r;
-        r.fingering = e->candidates[0].id;
-        r.pitch = Hertz::fromHertz(first * std::exp2(-80.0 / 1200.0));
-        r.sd = Cents::fromCents(1.0);
-        r.air = room;
+        const ReadingEntry r =
+            fixtures::heard(e->candidates[0].id, Hertz::fromHertz(first * std::exp2(-80.0 / 1200.0)), 1.0, room);
         VERIFY_OK(book.append({book.nextId(), "2026-01-01T00:00:00Z", r}));
         e = session::expectedOf(book, room);
         VERIFY_OK(e);

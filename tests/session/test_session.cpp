@@ -20,6 +20,7 @@
 #include "support/bench.h"
 #include "support/compare.h"
 #include "support/entries.h"
+#include "support/heard.h"
 #include "support/test_main.h"
 #include "support/tones.h"
 #include "support/works.h"
@@ -386,11 +387,8 @@ private Q_SLOTS:
             return least;
         };
         for (const Fingering& f : there->spec().fingerings) {
-            ReadingEntry r;
-            r.fingering = f.id;
-            r.pitch = *wood.truth(*there, f, Temperature::fromCelsius(21.0));
-            r.sd = Cents::fromCents(0.5);
-            r.air = Temperature::fromCelsius(21.0);
+            const ReadingEntry r = fixtures::heard(f.id, *wood.truth(*there, f, Temperature::fromCelsius(21.0)), 0.5,
+                                                   Temperature::fromCelsius(21.0));
             QVERIFY(put(r));
         }
         QVERIFY2(flattest() > 12.0, qPrintable(QString::number(flattest())));

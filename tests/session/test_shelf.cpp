@@ -15,6 +15,7 @@
 #include "support/compare.h"
 #include "support/entries.h"
 #include "support/fixtures.h"
+#include "support/heard.h"
 #include "support/manual_clock.h"
 #include "support/test_main.h"
 
@@ -183,11 +184,8 @@ private Q_SLOTS:
             return first + std::chrono::days(n);
         };
         const auto heard = [](const Fingering& f, double cents) {
-            ReadingEntry r;
-            r.fingering = f.id;
-            r.pitch = f.target * std::exp2(cents / 1200.0);
-            r.sd = Cents::fromCents(1.0);
-            r.air = Temperature::fromCelsius(20.0);
+            const ReadingEntry r =
+                fixtures::heard(f.id, f.target * std::exp2(cents / 1200.0), 1.0, Temperature::fromCelsius(20.0));
             return r;
         };
         // Three pieces: 3 and 5 cents sharper after oil, one waxed.

@@ -6,6 +6,7 @@
 #include "core/record/workbook.h"
 #include "player/player.h"
 #include "support/fixtures.h"
+#include "support/heard.h"
 
 namespace dowel::fixtures {
 
@@ -30,11 +31,9 @@ public:
     void hear(const FingeringId& id, double extra_cents = 0.0)
     {
         const auto hz = m_player.truth(m_book.present(), *m_book.present().find(id), Temperature::fromCelsius(21.0));
-        ReadingEntry r;
-        r.fingering = id;
-        r.pitch = Hertz::fromHertz(hz->hertz() * std::exp2((extra_cents + m_repeat_cents * m_random.normal()) / 1200.0));
-        r.sd = Cents::fromCents(0.3);
-        r.air = Temperature::fromCelsius(21.0);
+        const ReadingEntry r =
+            heard(id, Hertz::fromHertz(hz->hertz() * std::exp2((extra_cents + m_repeat_cents * m_random.normal()) / 1200.0)), 0.3,
+                  Temperature::fromCelsius(21.0));
         put(r);
     }
     void hearAll()

@@ -58,7 +58,7 @@ ShopMemoryDialog::ShopMemoryDialog(std::shared_ptr<ShopMemory> memory, QWidget* 
 {
     setObjectName(QStringLiteral("shopMemoryDialog"));
     setWindowTitle(tr("Shop memory"));
-    resize(760, 620);
+    resize(760, 640);
     m_use->setObjectName(QStringLiteral("useShopMemory"));
     m_use->setAccessibleName(tr("Use the shop memory"));
     m_use->setChecked(usesShopMemory());
@@ -81,9 +81,9 @@ ShopMemoryDialog::ShopMemoryDialog(std::shared_ptr<ShopMemory> memory, QWidget* 
     column->setSpacing(Style::grid);
     column->addWidget(m_words);
     column->addWidget(m_use);
-    column->addWidget(m_table, 2);
+    column->addWidget(m_table, 1);
     column->addWidget(m_learntWords);
-    column->addWidget(m_learnt, 3);
+    column->addWidget(m_learnt, 2);
     column->addLayout(buttons);
     connect(m_use, &QCheckBox::toggled, this, [](bool on) { QSettings().setValue(QStringLiteral("shopMemory"), on); });
     connect(close, &QPushButton::clicked, this, &QDialog::accept);
@@ -159,7 +159,7 @@ void ShopMemoryDialog::showLearnt()
                           {Shared::MouthLog, tr("end correction at the sounding edge"), 0.0, percent},
                           {Shared::HoleEnd, tr("end correction of the holes"), 0.0, percent},
                           {Shared::Neighbours, tr("interaction of open holes"), 1.0, tr("times")},
-                          {Shared::HoleGain, tr("what opening a hole does"), 0.0, percent},
+                          {Shared::HoleGain, tr("effect of opening a hole"), 0.0, percent},
                           {Shared::WallLoss, tr("wall losses"), 0.0, percent},
                           {Shared::UndercutGain, tr("reach of an undercut"), 0.0, percent},
                           {Shared::Blow1, tr("blowing, first register"), 1.0, cents},
