@@ -130,6 +130,25 @@ private Q_SLOTS:
         VERIFY_OK(s->append(fixtures::fullCut()));
         VERIFY_OK(s->verify());
     }
+    void nothingIsAcknowledgedThatGoesIntoAFileThatIsGone()
+    {
+        // A file that is open can be written though its name is gone, or belongs to another: what went there would be lost.
+        const std::string path = fresh();
+        const QString name = QString::fromStdString(path);
+        auto s = Store::create(path, fixtures::whistle());
+        VERIFY_OK(s);
+        VERIFY_OK(s->append(NoteEntry{"there"}));
+        const QString aside = name + QStringLiteral(".aside");
+        QVERIFY(QFile::rename(name, aside));
+        const auto gone = s->append(NoteEntry{"gone"});
+        QVERIFY(!gone && gone.error().code == ErrorCode::Unwritable && gone.error().fact.id == FactId::FileGone);
+        VERIFY_OK(Store::create(path, fixtures::whistle()));
+        QVERIFY(!s->append(NoteEntry{"another's"}));
+        QCOMPARE(s->book().entries().size(), std::size_t(1));
+        QVERIFY(QFile::remove(name) && QFile::rename(aside, name));
+        VERIFY_OK(s->append(NoteEntry{"there again"}));
+        QCOMPARE(s->book().entries().size(), std::size_t(2));
+    }
     void aWorkbookSaysWhichVersionItsNewestKindOfEntryNeeds()
     {
         const std::string path = fresh();
