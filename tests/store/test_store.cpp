@@ -2,6 +2,8 @@
 // Proves the workbook file: everything comes back after reopening, nothing can be changed afterwards, damage and
 // strangers are recognised, and a second window is kept out.
 #include "store/store.h"
+
+#include "core/base/stamp.h"
 #include "support/compare.h"
 #include "support/entries.h"
 #include "support/tamper.h"
@@ -148,6 +150,31 @@ private Q_SLOTS:
         QVERIFY(QFile::remove(name) && QFile::rename(aside, name));
         VERIFY_OK(s->append(NoteEntry{"there again"}));
         QCOMPARE(s->book().entries().size(), std::size_t(2));
+    }
+    void aWorkbookIsKnownByWhatItIsAndWhenItWasBegun()
+    {
+        // Whatever it is called and wherever it lies, and not with another begun on the same blank.
+        const std::string path = fresh();
+        std::string identity;
+        {
+            const auto s = Store::create(path, fixtures::whistle());
+            VERIFY_OK(s);
+            identity = s->identity();
+        }
+        const QString moved = QString::fromStdString(fresh());
+        QVERIFY(QFile::rename(QString::fromStdString(path), moved));
+        {
+            auto s = Store::open(moved.toStdString(), Store::Mode::Work);
+            VERIFY_OK(s);
+            QCOMPARE(s->identity(), identity);
+            VERIFY_OK(s->append(NoteEntry{"more"}));
+            QCOMPARE(s->identity(), identity);
+        }
+        for (const std::string begun = timestamp(); timestamp() == begun;) // dates are told to the millisecond
+            std::this_thread::yield();
+        const auto another = Store::create(fresh(), fixtures::whistle());
+        VERIFY_OK(another);
+        QVERIFY(another->identity() != identity);
     }
     void aWorkbookSaysWhichVersionItsNewestKindOfEntryNeeds()
     {
