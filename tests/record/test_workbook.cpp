@@ -148,6 +148,25 @@ private Q_SLOTS:
         QCOMPARE(book.entries().size(), std::size_t(1));
         QCOMPARE(book.shapes().size(), std::size_t(2));
     }
+    void whatNoReadingCanBeIsRefusedAtItsLimits()
+    {
+        const auto refused = [](Hertz pitch, double sd_cents, double celsius) {
+            Workbook book(fixtures::whistle());
+            const auto there = Temperature::fromCelsius(celsius);
+            const Status ok = book.append({{1}, "", fixtures::heard({"D5"}, pitch, sd_cents, there)});
+            return ok ? std::string() : ok.error().where;
+        };
+        const auto hz = Hertz::fromHertz;
+        QCOMPARE(refused(hz(580.0), 1.0, 20.0), std::string());
+        QCOMPARE(refused(hz(10.01), 199.9, -19.9), std::string());
+        QCOMPARE(refused(hz(19999.0), 1e-6, 59.9), std::string());
+        QCOMPARE(refused(hz(10.0), 1.0, 20.0), std::string("hz"));
+        QCOMPARE(refused(hz(20000.0), 1.0, 20.0), std::string("hz"));
+        QCOMPARE(refused(hz(580.0), 0.0, 20.0), std::string("sd_cents"));
+        QCOMPARE(refused(hz(580.0), 200.0, 20.0), std::string("sd_cents"));
+        QCOMPARE(refused(hz(580.0), 1.0, -20.0), std::string("celsius"));
+        QCOMPARE(refused(hz(580.0), 1.0, 60.0), std::string("celsius"));
+    }
     void aCutThatOthersStandOnCannotBeTakenOutFromUnderThem()
     {
         Workbook book(fixtures::whistle());

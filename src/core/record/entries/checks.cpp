@@ -14,12 +14,21 @@ Status checkLetters(const char* where, std::size_t count, std::size_t least, std
     return Error{ErrorCode::BadValue, where, {FactId::LettersWithin, count, least, most}};
 }
 
+namespace {
+
+template <class Quantity> Status checkBetween(const char* where, Quantity found, Quantity low, Quantity high)
+{
+    if (found > low && found < high) // never of what is no number
+        return Done{};
+    return Error{ErrorCode::BadValue, where, {FactId::AboveBelow, found, low, high}};
+}
+
+} // namespace
+
 Status ReadingEntry::checkAlone() const
 {
-    if (!(pitch.hertz() > 10.0 && pitch.hertz() < 20000.0))
-        return Error{ErrorCode::BadValue, "hz", {FactId::AboveBelow, pitch, Hertz::fromHertz(10.0), Hertz::fromHertz(20000.0)}};
-    if (!(sd.cents() > 0.0 && sd.cents() < 200.0))
-        return Error{ErrorCode::BadValue, "sd_cents", {FactId::AboveBelow, sd, Cents(), Cents::fromCents(200.0)}};
+    DOWEL_TRY(checkBetween("hz", pitch, Hertz::fromHertz(10.0), Hertz::fromHertz(20000.0)));
+    DOWEL_TRY(checkBetween("sd_cents", sd, Cents(), Cents::fromCents(200.0)));
     constexpr Temperature coldest = Temperature::fromCelsius(-20.0); // older records may hold what checkRoom() refuses
     constexpr Temperature hottest = Temperature::fromCelsius(60.0);
     if (!(air > coldest && air < hottest))
