@@ -297,6 +297,24 @@ private Q_SLOTS:
         QCOMPARE(versionWith([](InstrumentSpec& s) { s.head = Head{fixtures::mm(30.0)}; }), 4);
         QCOMPARE(versionWith([](InstrumentSpec& s) { s.head = Head{.length = fixtures::mm(30.0), .beak = fixtures::mm(9.0)}; }),
                  5);
+        QCOMPARE(versionWith([](InstrumentSpec& s) { // a slow chamber's length and width were there before its ends
+                     s.head = Head{fixtures::mm(60.0), fixtures::mm(40.0), fixtures::mm(18.0)};
+                 }),
+                 4);
+        QCOMPARE(versionWith([](InstrumentSpec& s) {
+                     s.head = Head{fixtures::mm(60.0), fixtures::mm(40.0), fixtures::mm(18.0), fixtures::mm(6.0)};
+                 }),
+                 5);
+        const auto withLay = [&](Metres lay, double angle_deg) {
+            return versionWith([&](InstrumentSpec& s) {
+                s.excitation = ClosedTop{false, CubicMetres::fromCubicMillimetres(800.0), {}, lay, angle_deg};
+            });
+        };
+        QCOMPARE(withLay({}, 0.0), 2);
+        QCOMPARE(withLay(fixtures::mm(20.0), 0.0), 5);
+        QCOMPARE(withLay({}, 2.0), 5);
+        QCOMPARE(versionWith([](InstrumentSpec& s) { s.slides = {{fixtures::mm(60.0), {}, fixtures::mm(15.0)}}; }), 2);
+        QCOMPARE(versionWith([](InstrumentSpec& s) { s.slides = {{fixtures::mm(60.0), {}, fixtures::mm(15.0), {}, true}}; }), 5);
         const Slide tenon{fixtures::mm(60.0), {}, fixtures::mm(15.0), fixtures::mm(14.0)};
         QCOMPARE(versionWith([&](InstrumentSpec& s) { s.slides = {tenon}; }), 5);
         QCOMPARE(versionWith([](InstrumentSpec& s) {
