@@ -95,6 +95,32 @@ private Q_SLOTS:
         wrong.alike = FingeringId{"X9"};
         QVERIFY(!other.append({other.nextId(), "2026-01-02T00:00:00Z", wrong}));
     }
+    void eachQuantityStandsOutFromWhereAListenerHearsIt()
+    {
+        // common practice, no source: 60 ms of speaking, 4 dB of noise and of breath, a third of the fundamental, 6 dB between
+        // even and odd partials, 1 dB of level.
+        const std::array<double, NoteTimbre::Values> isHeard{0.06, 4.0, 4.0, 0.35, 6.0, 1.0};
+        Workbook begun(fixtures::whistle());
+        ReadingEntry r = fixtures::fullReading(false);
+        r.note->speaks = Seconds::fromSeconds(0.1);
+        r.note->levelSpread_dB = 2.0;
+        VERIFY_OK(begun.append({begun.nextId(), "2026-01-01T00:00:00Z", r}));
+        const std::size_t at = *begun.present().indexOf(r.fingering);
+        const NoteTimbre note = timbresOf(begun)[at];
+        for (std::size_t k = 0; k < NoteTimbre::Values; ++k) {
+            QVERIFY2(note.value[k], qPrintable(QString::number(k)));
+            for (const double share : {-1.02, -0.98, 0.98, 1.02}) {
+                Workbook book = begun;
+                PatternEntry pattern;
+                pattern.notes = {{r.fingering, note.value, {}}};
+                pattern.notes.front().value[k] = *note.value[k] + share * isHeard[k];
+                VERIFY_OK(book.append({book.nextId(), "2026-01-01T00:00:00Z", pattern}));
+                const NoteTimbre compared = timbresOf(book)[at];
+                for (std::size_t other = 0; other < NoteTimbre::Values; ++other)
+                    QCOMPARE(compared.standsOut[other], other == k && std::abs(share) > 1.0);
+            }
+        }
+    }
     void driftIsAgainstTheFirstListeningOfTheSameShape()
     {
         Workbook book(fixtures::whistle());

@@ -147,7 +147,28 @@ private Q_SLOTS:
         for (std::size_t i = 0; i < spec.fingerings.size(); ++i)
             VERIFY_NEAR(book.present().spec().fingerings[i].target / shape.spec().fingerings[i].target, 1.0, 1e-9);
         QCOMPARE(session::roomLeft(book, finish).cents(), 0.0); // given back, or the change undone: none is left
-        QVERIFY(!session::withRoom(book, Cents::fromCents(80.0)));
+        QVERIFY(session::withRoom(book, Cents::fromCents(50.0)) && session::withRoom(book, Cents::fromCents(-50.0)));
+        QVERIFY(!session::withRoom(book, Cents::fromCents(50.1)) && !session::withRoom(book, Cents::fromCents(-50.1)));
+    }
+    void aFinishMovesNotesBetweenItsFirstAndItsLastWorkInTheTube()
+    {
+        using namespace std::chrono;
+        const auto day = [](int d) {
+            return std::optional(sys_days(2026y / March / d));
+        };
+        FinishPlan plan;
+        plan.works = {{FinishKind::Stain, {}, 1, day(1)},         // outside: changes nothing in the tube
+                      {FinishKind::OilSoak, {}, 1, std::nullopt}, // still to be done
+                      {FinishKind::OilCoats, {}, 1, day(9)},      // ticked in another order than they were done
+                      {FinishKind::Burrs, {}, 1, day(4)},
+                      {FinishKind::PlayIn, {}, 1, day(20)}};
+        const auto span = session::spanOf(plan);
+        QVERIFY(span && span->began == *day(4) && span->ended == *day(9));
+        std::swap(plan.works[2], plan.works[3]);
+        const auto other = session::spanOf(plan);
+        QVERIFY(other && other->began == *day(4) && other->ended == *day(9));
+        plan.works.resize(2);
+        QVERIFY(!session::spanOf(plan));
     }
 };
 
