@@ -2,6 +2,8 @@
 // Proves the comparison of bores: what a bore does to octaves and to the third register, as the trade and the textbooks have it.
 #include "core/layout/families.h"
 #include "session/bores.h"
+
+#include "core/fit/placed.h"
 #include "session/tool_gain.h"
 #include "support/compare.h"
 #include "support/test_main.h"
@@ -46,6 +48,15 @@ private Q_SLOTS:
         };
         QVERIFY(third(session::BoreKind::Wider) > third(session::BoreKind::AsPlanned) + 2.0);
         QVERIFY(third(session::BoreKind::Wider) > third(session::BoreKind::Narrower) + 2.0);
+        // By the model's own resonances of the lowest note.
+        const Instrument& shape = found.at(session::BoreKind::AsPlanned).layout.goal;
+        const auto posterior = Posterior::prior(shape);
+        VERIFY_OK(posterior);
+        const auto placed = posterior->placed(shape);
+        const acoustics::Model model(placed.shape, placed.calibration);
+        const auto modes = model.registers({std::vector<bool>(shape.spec().holes.size(), true), 1, {}}, 3);
+        QCOMPARE(modes.size(), std::size_t(3));
+        VERIFY_NEAR(third(session::BoreKind::AsPlanned), 1200.0 * std::log2(modes[2] / (3.0 * modes[0])), 0.1);
     }
     void aLargerMouthpieceWidensTheUpperRegisters()
     {

@@ -45,6 +45,44 @@ class TestSession : public QObject
     }
 
 private Q_SLOTS:
+    void aNoteBetweenTwoOfTheChartIsCrossFingered()
+    {
+        // common practice, no source: closing the second and the third hole from the top lowers a six-hole whistle's open
+        // note by about a semitone, closing the second alone by about half of one.
+        Bench bench(10, 0.2);
+        bench.hearAll();
+        const auto forecaster = Forecaster::make(bench.book());
+        VERIFY_OK(forecaster);
+        const Instrument& whistle = bench.book().present();
+        const Hertz wished = whistle.find(FingeringId{"B5"})->target * std::exp2(1.0 / 12.0);
+        const auto found = session::fingeringsFor(*forecaster, whistle, {wished, 1, 40, Cents::fromCents(120.0)});
+        VERIFY_OK(found);
+        const auto with = [&](const std::vector<HoleId>& closed) {
+            return *std::find_if(found->begin(), found->end(), [&](const auto& f) { return f.closed == closed; });
+        };
+        const auto open = with({});
+        const auto crossed = with({{"h4"}, {"h5"}});
+        const auto half = with({{"h5"}});
+        const double semitone = open.off.cents() - crossed.off.cents();
+        QVERIFY2(semitone > 80.0 && semitone < 130.0, qPrintable(QString::number(semitone)));
+        QVERIFY(open.off.cents() - half.off.cents() > 35.0 && open.off.cents() - half.off.cents() < 75.0);
+        // B5 closes h6 alone, C#6 nothing: fingers that move to either, together.
+        QCOMPARE(open.fingersToNeighbours, 1);
+        QCOMPARE(half.fingersToNeighbours, 3);
+        QCOMPARE(crossed.fingersToNeighbours, 5);
+        QVERIFY(crossed.sd > open.sd); // the chart's own was heard
+        for (const auto& f : *found) {
+            VERIFY_NEAR(f.off.cents(), 1200.0 * std::log2(f.pitch / wished), 1e-6);
+            QVERIFY(std::abs(f.off.cents()) <= 120.0 && f.registerNumber == 1);
+        }
+        // Of two that speak alike and ask for as many fingers the nearer one stands first.
+        for (std::size_t i = 0; i + 1 < found->size(); ++i)
+            for (std::size_t k = i + 1; k < found->size(); ++k)
+                if ((*found)[i].speech == (*found)[k].speech &&
+                    (*found)[i].fingersToNeighbours == (*found)[k].fingersToNeighbours)
+                    QVERIFY(std::abs((*found)[i].off.cents()) <= std::abs((*found)[k].off.cents()));
+        QVERIFY(std::abs(found->front().off.cents()) < 5.0);
+    }
     void aPlayedTakeBecomesAReading()
     {
         const Instrument w = fixtures::whistle();
