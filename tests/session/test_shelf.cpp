@@ -401,6 +401,28 @@ private Q_SLOTS:
         const auto refused = session::compared(unlike);
         QVERIFY(!refused && refused.error().code == ErrorCode::BadFingering);
     }
+    void whatSoundsAsTheModelHasItTakesNothingOut()
+    {
+        const Instrument drawing = fixtures::whistle();
+        const auto model = Posterior::prior(drawing);
+        VERIFY_OK(model);
+        const auto cents = model->cents(drawing);
+        VERIFY_OK(cents);
+        const double played = drawing.spec().tuning.playedAt.celsius();
+        std::vector<double> higher = *cents;
+        for (double& c : higher)
+            c += 7.0;
+        const auto alike =
+            session::nextOne(std::vector{heardAt(drawing, "a", *cents, played), heardAt(drawing, "b", *cents, played)});
+        const auto apart =
+            session::nextOne(std::vector{heardAt(drawing, "a", *cents, played), heardAt(drawing, "b", higher, played)});
+        VERIFY_OK(alike);
+        VERIFY_OK(apart);
+        for (std::size_t i = 0; i < cents->size(); ++i) {
+            VERIFY_NEAR(alike->wishes.heardAbove[i].cents(), 0.0, 0.05);
+            VERIFY_NEAR(apart->wishes.heardAbove[i].cents(), 3.5, 0.05);
+        }
+    }
     void theNextOneIsLaidOutWithItTakenOut()
     {
         // Three blanks of one drawing, each hole's place and bore off by its own chance and all by what the formulas have wrong
