@@ -132,16 +132,17 @@ private Q_SLOTS:
         add(heard(chart[2], 9.0));
         QCOMPARE(session::scoreOf(book), (session::Score{1, 1, 14, 0, 1}));
         QVERIFY(!session::verdictOf(book));
+        // Six cents are allowed: just in, and just out, on either side.
         Advice advice = fixtures::fullAdvice();
-        advice.steps.front().forecast = {{chart[0].id, Cents::fromCents(-30.0), Cents::fromCents(-3.0), Cents::fromCents(1.0)},
-                                         {chart[1].id, Cents::fromCents(-4.0), Cents::fromCents(-4.0), Cents::fromCents(1.0)}};
+        advice.steps.front().forecast = {{chart[0].id, Cents::fromCents(-30.0), Cents::fromCents(-6.0), Cents::fromCents(1.0)},
+                                         {chart[1].id, Cents::fromCents(-4.0), Cents::fromCents(6.0), Cents::fromCents(1.0)}};
         add(advice);
         CutEntry own{Enlarge{{"h3"}, fixtures::mm(7.0)}, fixtures::mm(5.3), {}, {}};
         add(own);
         QVERIFY(!session::verdictOf(book)); // nobody said what it should do
         add(SetAsideEntry{{5}, "again"});
-        own.forecast = {{chart[0].id, Cents::fromCents(-30.0), Cents::fromCents(-30.0), Cents::fromCents(1.0)},
-                        {chart[1].id, Cents::fromCents(-4.0), Cents::fromCents(12.0), Cents::fromCents(1.0)}};
+        own.forecast = {{chart[0].id, Cents::fromCents(-30.0), Cents::fromCents(-6.1), Cents::fromCents(1.0)},
+                        {chart[1].id, Cents::fromCents(-4.0), Cents::fromCents(6.1), Cents::fromCents(1.0)}};
         add(own);
         const auto verdict = session::verdictOf(book);
         QVERIFY(verdict && verdict->advised);
