@@ -125,24 +125,27 @@ private Q_SLOTS:
     {
         Workbook book(fixtures::whistle());
         const auto fingerings = book.present().spec().fingerings;
-        const auto listen = [&](const char* at, double cents, double celsius) {
+        const auto listen = [&](const char* at, double cents, double celsius, double apart = 0.0) {
             for (std::size_t i = 0; i < 5; ++i) {
+                const double own = (i == 4 ? 2.0 : 0.0) + apart * (static_cast<double>(i) - 2.0);
                 ReadingEntry r = fixtures::fullReading(false);
                 r.fingering = fingerings[i].id;
                 r.air = Temperature::fromCelsius(celsius);
                 // Sound is faster by the root of the absolute temperature: what a warmer room adds is no drift.
-                r.pitch = Hertz::fromHertz(fingerings[i].target.hertz() * std::exp2((cents + (i == 4 ? 2.0 : 0.0)) / 1200.0) *
+                r.pitch = Hertz::fromHertz(fingerings[i].target.hertz() * std::exp2((cents + own) / 1200.0) *
                                            std::sqrt(r.air.kelvin() / 293.15));
                 VERIFY_OK(book.append({book.nextId(), at, r}));
             }
         };
         listen("2026-01-01T10:00:00Z", 0.0, 20.0);
         QVERIFY(driftsOf(book).empty()); // once is no drift
-        listen("2026-02-01T10:00:00Z", -6.0, 24.0);
+        listen("2026-02-01T10:00:00Z", -6.0, 24.0, 0.5);
         auto drifts = driftsOf(book);
         QCOMPARE(drifts.size(), std::size_t(2));
         VERIFY_NEAR(drifts[0].mean.cents(), 0.0, 1e-9);
         VERIFY_NEAR(drifts[1].mean.cents(), -6.0, 1e-6);
+        VERIFY_NEAR(drifts[1].least.cents(), -7.0, 1e-6);
+        VERIFY_NEAR(drifts[1].most.cents(), -5.0, 1e-6);
         QCOMPARE(drifts[1].notes, 5);
         // A cut begins anew: heard once since, it has no drift yet.
         VERIFY_OK(
