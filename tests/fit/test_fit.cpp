@@ -245,6 +245,32 @@ private Q_SLOTS:
             QVERIFY2(most > 0.5, qPrintable(QString::number(most)));
         }
     }
+    void bitsThatAreThereTodayMakeTheirSizeSurely()
+    {
+        // Between two of the workbook's bits the hand works; with a bit of that very size in the drawer it does not.
+        Priors byHand;
+        byHand.handSlipSd_m = 0.0003;
+        const Instrument whistle = fixtures::whistle();
+        const Workbook book(whistle);
+        Tools drawer = whistle.spec().tools;
+        drawer.bits.push_back(mm(6.23));
+        std::sort(drawer.bits.begin(), drawer.bits.end());
+        const Instrument shape = applied(whistle, Enlarge{{"h3"}, mm(6.23)}).value();
+        const auto spreadWith = [&](const ForecastOptions& options) {
+            const auto f = Forecaster::make(book, byHand, {}, options);
+            return f ? f->states(shape).value() : std::vector<NoteState>();
+        };
+        const auto hand = spreadWith({});
+        const auto bit = spreadWith({{}, drawer});
+        QVERIFY(!hand.empty() && hand.size() == bit.size());
+        double most = 0.0;
+        for (std::size_t i = 0; i < hand.size(); ++i) {
+            QVERIFY(bit[i].sd <= hand[i].sd);
+            VERIFY_NEAR(bit[i].cents, hand[i].cents, 1e-9);
+            most = std::max(most, std::sqrt(std::pow(hand[i].sd, 2) - std::pow(bit[i].sd, 2)));
+        }
+        QVERIFY2(most > 3.0, qPrintable(QString::number(most)));
+    }
     void aSlideHeardAtThreePlacesIsKnownAllAlong()
     {
         // The same wood heard with its face in one place or in three: what is known of it far in.

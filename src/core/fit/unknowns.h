@@ -31,8 +31,7 @@ struct Unknowns
     static constexpr Eigen::Index foot = 6;
     static constexpr Eigen::Index holeSpread = 7; ///< one for each of the other published sets
     static constexpr Eigen::Index neighbours = 9;
-    static constexpr Eigen::Index holeGain =
-        10; ///< logarithm of how far an opened hole moves its notes, over what the model says
+    static constexpr Eigen::Index holeGain = 10; ///< logarithm of how far all holes count as opened, over how far they are
     static constexpr std::size_t before = 11;
     [[nodiscard]] static Eigen::Index holeSize(std::size_t i) { return static_cast<Eigen::Index>(before + i); }
     [[nodiscard]] Eigen::Index chimney(std::size_t i) const { return static_cast<Eigen::Index>(before + holes + i); }
