@@ -3,6 +3,7 @@
 // reason, and stated intervals that hold the truth.
 #include "core/base/random.h"
 #include "core/hearing/analyse.h"
+#include "core/hearing/window.h"
 #include "support/compare.h"
 #include "support/test_main.h"
 #include "support/tones.h"
@@ -249,6 +250,15 @@ private Q_SLOTS:
         QVERIFY(!measuredPart(b.samples, Seconds::fromSeconds(0.0), Seconds::fromSeconds(0.1))); // before it sounds
         QVERIFY(!measuredPart(b.samples, Seconds::fromSeconds(1.0), Seconds::fromSeconds(0.5)));
         QVERIFY(!measuredPart(b.samples, Seconds::fromSeconds(50.0), Seconds::fromSeconds(60.0)));
+    }
+    void theWindowIsTheSameFromEitherEnd()
+    {
+        // 1 - cos(pi / 4) and 1 - cos(3 pi / 4), by hand.
+        const double want[] = {1.0 - std::numbers::sqrt2 / 2.0, 1.0 + std::numbers::sqrt2 / 2.0};
+        for (const std::size_t i : {0U, 1U}) {
+            VERIFY_NEAR(hearing::hannOfMeanOne(i, 4), want[i], 1e-12);
+            VERIFY_NEAR(hearing::hannOfMeanOne(3 - i, 4), want[i], 1e-12);
+        }
     }
     void theSpectrumShowsWhatWasPutIn()
     {

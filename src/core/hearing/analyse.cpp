@@ -6,6 +6,7 @@
 #include "core/base/thread_role.h"
 #include "core/hearing/frames.h"
 #include "core/hearing/refine.h"
+#include "core/hearing/window.h"
 
 #include <algorithm>
 #include <array>
@@ -39,15 +40,13 @@ double medianPitch(const std::vector<Frame>& frames, const Run& run)
 double powerAt(std::span<const float> x, double rate_Hz, double f_Hz)
 {
     std::complex<double> sum = 0.0;
-    const double n = static_cast<double>(x.size());
     std::complex<double> turn = 1.0;
     const std::complex<double> step = std::polar(1.0, -2.0 * std::numbers::pi * f_Hz / rate_Hz);
     for (std::size_t i = 0; i < x.size(); ++i) {
-        const double w = 1.0 - std::cos(2.0 * std::numbers::pi * (static_cast<double>(i) + 0.5) / n);
-        sum += w * static_cast<double>(x[i]) * turn;
+        sum += hearing::hannOfMeanOne(i, x.size()) * static_cast<double>(x[i]) * turn;
         turn *= step;
     }
-    return std::norm(sum / n);
+    return std::norm(sum / static_cast<double>(x.size()));
 }
 
 /// The true fundamental may lie an octave or a twelfth under a weak first partial: looks for components half-way (or at

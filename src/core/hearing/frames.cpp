@@ -4,6 +4,7 @@
 #include "core/base/ratio.h"
 #include "core/base/statistics.h"
 #include "core/base/thread_role.h"
+#include "core/hearing/window.h"
 
 #include <algorithm>
 #include <cmath>
@@ -11,7 +12,6 @@
 #include <fftw3.h>
 #include <memory>
 #include <mutex>
-#include <numbers>
 #include <optional>
 
 namespace dowel::hearing {
@@ -265,8 +265,7 @@ std::vector<SpectrumPoint> spectrum(std::span<const float> samples, double rate_
     const std::size_t n = samples.size();
     std::vector<double> x(n);
     for (std::size_t i = 0; i < n; ++i)
-        x[i] = (1.0 - std::cos(2.0 * std::numbers::pi * (static_cast<double>(i) + 0.5) / static_cast<double>(n))) *
-               static_cast<double>(samples[i]);
+        x[i] = hannOfMeanOne(i, n) * static_cast<double>(samples[i]);
     std::vector<std::complex<double>> bins(n / 2 + 1);
     {
         const std::lock_guard lock(plannerMutex());
