@@ -3,11 +3,13 @@
 // reason, and stated intervals that hold the truth.
 #include "core/base/random.h"
 #include "core/hearing/analyse.h"
+#include "core/hearing/frames.h"
 #include "core/hearing/window.h"
 #include "support/compare.h"
 #include "support/test_main.h"
 #include "support/tones.h"
 
+#include <algorithm>
 #include <numbers>
 
 #include <limits>
@@ -116,6 +118,27 @@ private Q_SLOTS:
         QCOMPARE(found.notes.size(), std::size_t(2));
         VERIFY_NEAR(found.notes[0].pitch.hertz(), 587.0, 0.05);
         VERIFY_NEAR(found.notes[1].pitch.hertz(), 659.0, 0.05);
+    }
+    void aNoteTonguedAgainIsAnotherRunOneThatDropsOutIsNot()
+    {
+        const auto run = [](std::size_t frames, double rms, double clarity) {
+            return std::vector<hearing::Frame>(frames, {0.0, rms, 587.0, clarity});
+        };
+        const auto joined = [](std::initializer_list<std::vector<hearing::Frame>> parts) {
+            std::vector<hearing::Frame> all;
+            for (const auto& p : parts)
+                all.insert(all.end(), p.begin(), p.end());
+            return hearing::runsOf(all);
+        };
+        const auto tone = run(20, 0.3, 1.0);
+        // Silence between two is an end, however short; a few loud frames without a pitch are a dropout, more are none.
+        const auto tongued = joined({tone, run(2, 0.0, 0.0), tone});
+        QCOMPARE(tongued.size(), std::size_t(2));
+        QCOMPARE(tongued[0].last, std::size_t(19));
+        QCOMPARE(tongued[1].first, std::size_t(22));
+        QCOMPARE(joined({tone, run(3, 0.3, 0.0), tone}).size(), std::size_t(1));
+        const auto broken = joined({tone, run(8, 0.3, 0.0), tone});
+        QCOMPARE(std::count_if(broken.begin(), broken.end(), [](const hearing::Run& r) { return r.tonal; }), std::ptrdiff_t(2));
     }
     void whatIsNoNoteIsRefusedWithTheReason()
     {
