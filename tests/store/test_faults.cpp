@@ -14,6 +14,7 @@
 
 #include <QDir>
 #include <QFile>
+#include <QMap>
 #include <QProcess>
 #include <QTemporaryDir>
 
@@ -130,10 +131,13 @@ private Q_SLOTS:
                 if (!begins)
                     QVERIFY(QFile::copy(m_book, book));
                 const std::size_t before = begins ? 0 : entriesOf(book);
-                QStringList arguments = command;
-                arguments.replaceInStrings(QStringLiteral("BOOK"), book);
-                arguments.replaceInStrings(QStringLiteral("OUT"), out);
-                arguments.replaceInStrings(QStringLiteral("MEMORY"), place.filePath(QStringLiteral("memory")));
+                // Only whole arguments: a temporary folder may have OUT in its random name.
+                const QMap<QString, QString> places{{QStringLiteral("BOOK"), book},
+                                                    {QStringLiteral("OUT"), out},
+                                                    {QStringLiteral("MEMORY"), place.filePath(QStringLiteral("memory"))}};
+                QStringList arguments;
+                for (const QString& a : command)
+                    arguments.push_back(places.value(a, a));
                 const Ended ended = run(arguments, place.path(), how, at);
                 const QByteArray what = QByteArray(how) + " at " + QByteArray::number(at);
                 if (!ended.reached) {
