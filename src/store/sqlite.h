@@ -152,7 +152,9 @@ inline Result<Database> openDatabase(const std::string& path, int flags)
     Database owned(db);
     if (code != SQLITE_OK)
         return failed(db, path);
-    constexpr int patience_ms = 2000;
+    // Nobody has a file to himself for longer than a transaction takes (who works on a workbook says so by a lock of another
+    // kind, see lockedForWork()), but on a slow disk that can be seconds, and a reader's turn comes after a writer's.
+    constexpr int patience_ms = 60'000;
     sqlite3_busy_timeout(db, patience_ms);
     guard(db);
     return owned;
