@@ -11,9 +11,9 @@
 #include "support/test_main.h"
 
 #include <QTemporaryDir>
-#include <atomic>
 #include <cmath>
 #include <numbers>
+#include <string>
 #include <thread>
 
 using namespace dowel;
@@ -110,17 +110,16 @@ private Q_SLOTS:
         VERIFY_OK(store->append(reading("E5"), tone(652.0, 0.3)));
         const auto snapshot = store->snapshot();
         const auto pairs = session::aroundLastCut(*snapshot);
-        std::atomic<bool> done = false;
-        std::thread replaying([&] {
-            for (int i = 0; i < 20; ++i)
-                if (!session::replayed(*snapshot, store->path(), pairs))
-                    return;
-            done = true;
+        std::string said; // read after the thread has ended
+        std::jthread replaying([&] {
+            for (int i = 0; i < 20 && said.empty(); ++i)
+                if (const auto all = session::replayed(*snapshot, store->path(), pairs); !all)
+                    said = told(all.error());
         });
         for (int i = 0; i < 40; ++i)
             VERIFY_OK(store->append(NoteEntry{"a note"}));
         replaying.join();
-        QVERIFY(done);
+        QVERIFY2(said.empty(), said.c_str());
         QCOMPARE(store->book().entries().size(), snapshot->entries().size() + 40);
     }
     void roomIsLeftInEveryTargetAndGivenBack()
