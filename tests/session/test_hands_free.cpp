@@ -64,6 +64,20 @@ Samples tone(double f_Hz, double seconds, double snr_dB = 25.0)
     return tones::constantTone(f_Hz, seconds, snr_dB, 5);
 }
 
+/// From one pitch to so many cents above it, evenly.
+Samples sliding(double from_Hz, double cents, double seconds)
+{
+    Samples s;
+    double phase = 0.0;
+    const auto n = static_cast<std::size_t>(seconds * 48000.0);
+    for (std::size_t i = 0; i < n; ++i) {
+        const double share = static_cast<double>(i) / static_cast<double>(n);
+        phase += 2.0 * std::numbers::pi * from_Hz * std::exp2(cents * share / 1200.0) / 48000.0;
+        s.values.push_back(static_cast<float>(0.2 * std::sin(phase) + 0.06 * std::sin(2.0 * phase)));
+    }
+    return s;
+}
+
 Samples silence(double seconds)
 {
     return tones::withSilence(Samples{{}, 48000.0}, seconds, 0.0);
@@ -99,6 +113,98 @@ private Q_SLOTS:
         hear(ear, silence(0.4));
         hear(ear, tone(590.0, 1.6));
         QVERIFY(ear.taken());
+    }
+    void aSecondAndAQuarterIsNeeded()
+    {
+        for (const auto& [seconds, taken] : {std::pair{1.15, false}, {1.40, true}}) {
+            session::HandsFree ear(48000.0, threeNotes(true));
+            ear.ask({"E5"});
+            hear(ear, silence(0.5));
+            hear(ear, tone(655.0, seconds));
+            QCOMPARE(ear.taken().has_value(), taken);
+        }
+    }
+    void aToneThatSlidesIsFollowedAndOneThatLeapsBeginsAnew()
+    {
+        // Breath that rises carries a note along by far more than what tells two notes apart, if it does so slowly.
+        session::HandsFree slowly(48000.0, threeNotes(true));
+        slowly.ask({"E5"});
+        hear(slowly, silence(0.5));
+        hear(slowly, sliding(640.0, 70.0, 1.5));
+        QVERIFY(slowly.taken());
+        VERIFY_NEAR(1200.0 * std::log2(slowly.heard().pitch_Hz / 640.0), 70.0, 12.0);
+        // Half a semitone and more at once is another tone, and its second is counted from there.
+        session::HandsFree leaping(48000.0, threeNotes(true));
+        leaping.ask({"E5"});
+        hear(leaping, silence(0.5));
+        hear(leaping, tone(645.0, 1.0));
+        hear(leaping, tone(665.5, 0.9)); // 54 cents above
+        QVERIFY(!leaping.taken());
+        hear(leaping, tone(665.5, 0.8));
+        const auto take = leaping.taken();
+        QVERIFY(take);
+        QVERIFY2(take->duration().seconds() < 1.6, qPrintable(QString::number(take->duration().seconds())));
+        // Thirty cents are within one note.
+        session::HandsFree wavering(48000.0, threeNotes(true));
+        wavering.ask({"E5"});
+        hear(wavering, silence(0.5));
+        hear(wavering, tone(650.0, 0.8));
+        hear(wavering, tone(661.4, 0.7));
+        QVERIFY(wavering.taken());
+    }
+    void aBreakOfABlinkIsBridgedAndALongerOneIsNot()
+    {
+        for (const auto& [gap_s, taken] : {std::pair{0.03, true}, {0.30, false}}) {
+            session::HandsFree ear(48000.0, threeNotes(true));
+            ear.ask({"E5"});
+            hear(ear, silence(0.5));
+            hear(ear, tone(655.0, 0.9));
+            hear(ear, silence(gap_s));
+            hear(ear, tone(655.0, 0.6));
+            QCOMPARE(ear.taken().has_value(), taken);
+        }
+    }
+    void aTakeBeginsShortlyBeforeItsTone()
+    {
+        session::HandsFree ear(48000.0, threeNotes(true));
+        ear.ask({"E5"});
+        hear(ear, silence(1.0));
+        hear(ear, tone(655.0, 1.5));
+        const auto take = ear.taken();
+        QVERIFY(take);
+        // The attack is on it: some silence and then the tone.
+        const auto loud = std::ranges::find_if(take->values, [](float v) { return std::abs(v) > 0.02F; });
+        const double before_s = static_cast<double>(loud - take->values.begin()) / 48000.0;
+        QVERIFY2(before_s > 0.05 && before_s < 0.20, qPrintable(QString::number(before_s)));
+    }
+    void whoPassesThroughAnotherNoteIsNotCalledWrong()
+    {
+        session::HandsFree ear(48000.0, threeNotes(true));
+        ear.ask({"E5"});
+        hear(ear, silence(0.5));
+        hear(ear, tone(590.0, 0.25));
+        QVERIFY(ear.heard().ear != Ear::Wrong);
+        hear(ear, tone(590.0, 0.25));
+        QCOMPARE(ear.heard().ear, Ear::Wrong);
+    }
+    void aLouderRoomIsNoNoteAndANoteIsTwelveDecibelsAboveIt()
+    {
+        const auto hiss = [](double seconds, double rms) {
+            Random r(3);
+            Samples s;
+            for (int i = 0; i < static_cast<int>(seconds * 48000.0); ++i)
+                s.values.push_back(static_cast<float>(rms * r.normal()));
+            return s;
+        };
+        const auto louderBy = [&](double dB) {
+            session::HandsFree ear(48000.0, threeNotes(true));
+            ear.ask({"D5"});
+            hear(ear, hiss(2.0, 0.003));
+            hear(ear, hiss(2.0, 0.003 * std::pow(10.0, dB / 20.0)));
+            return ear.heard().ear;
+        };
+        QCOMPARE(louderBy(8.0), Ear::Quiet);
+        QCOMPARE(louderBy(16.0), Ear::Noise);
     }
     void nothingIsTakenBeforeTheBeatsAreCounted()
     {
