@@ -4,6 +4,7 @@
 
 #include "core/base/cancel.h"
 #include "core/base/result.h"
+#include "core/hearing/analyse.h"
 #include "core/hearing/take.h"
 
 #include <optional>

@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves that recordings in files and folders become readings of the fingerings that are heard in them, and that what cannot be
 // read is told with its file while the rest is kept.
+#include "core/base/random.h"
 #include "io/audio_file.h"
+#include "session/long_take.h"
 #include "session/practice.h"
 #include "session/recordings_import.h"
 #include "support/compare.h"
@@ -11,6 +13,7 @@
 #include <QDir>
 #include <QTemporaryDir>
 #include <algorithm>
+#include <numbers>
 
 using namespace dowel;
 
@@ -30,6 +33,38 @@ class TestImport : public QObject
     }
 
 private Q_SLOTS:
+    void aLongRecordingIsHeardPieceByPiece()
+    {
+        // What sounds around the end of the first minute leaves a quiet place only late in the quarter before it.
+        constexpr double rate_Hz = 22050.0;
+        const std::vector<std::pair<double, double>> notes = {{5.0, 8.0}, {47.5, 59.2}, {70.0, 72.0}, {80.0, 81.5}};
+        Random r(7);
+        Samples all{{}, rate_Hz};
+        for (int i = 0; i < static_cast<int>(130.0 * rate_Hz); ++i)
+            all.values.push_back(static_cast<float>(1e-5 * r.normal()));
+        for (const auto& [from_s, to_s] : notes)
+            for (auto i = static_cast<std::size_t>(from_s * rate_Hz); i < static_cast<std::size_t>(to_s * rate_Hz); ++i) {
+                const double phase = 2.0 * std::numbers::pi * 700.0 * static_cast<double>(i) / rate_Hz;
+                all.values[i] += static_cast<float>(0.2 * std::sin(phase) + 0.05 * std::sin(2.0 * phase));
+            }
+        const std::pair<double, double> hiss{90.0, 128.0};
+        for (auto i = static_cast<std::size_t>(hiss.first * rate_Hz); i < static_cast<std::size_t>(hiss.second * rate_Hz); ++i)
+            all.values[i] = static_cast<float>(0.05 * r.normal());
+        VERIFY_OK(io::writeAudioFile(in("long.wav"), all));
+        const auto pieces = session::analysisOf(in("long.wav"), {});
+        VERIFY_OK(pieces);
+        QCOMPARE(pieces->notes.size(), notes.size());
+        for (std::size_t i = 0; i < notes.size(); ++i) {
+            VERIFY_NEAR(pieces->notes[i].start.seconds(), notes[i].first, 0.15);
+            VERIFY_NEAR(pieces->notes[i].end.seconds(), notes[i].second, 0.15);
+            VERIFY_NEAR(pieces->notes[i].pitch.hertz(), 700.0, 0.05);
+        }
+        // The air that hisses through the end of the second minute is one stretch without a tone, not two.
+        QCOMPARE(pieces->rejected.size(), std::size_t(1));
+        QCOMPARE(pieces->rejected[0].reason, RejectedSound::Reason::NoSteadyTone);
+        VERIFY_NEAR(pieces->rejected[0].start.seconds(), hiss.first, 0.15);
+        VERIFY_NEAR(pieces->rejected[0].end.seconds(), hiss.second, 0.15);
+    }
     void aFolderOfRecordingsIsReadByName()
     {
         auto store = Store::create(in("a.dowel"), fixtures::whistle(), PracticeEntry{3, m_room, 24.0});

@@ -14,6 +14,7 @@
 #include "session/cut_entries.h"
 #include "session/expectation.h"
 #include "session/finder.h"
+#include "session/passport.h"
 #include "session/practice.h"
 #include "session/takes.h"
 #include "store/shop_memory.h"
@@ -45,6 +46,37 @@ class TestSession : public QObject
     }
 
 private Q_SLOTS:
+    void thePassportSaysByTheModelWhatWasNotHeardSinceTheLastCut()
+    {
+        Bench bench(10, 0.2);
+        // Nothing heard: nothing is said of any note.
+        auto passport = session::wholePassport(bench.book());
+        VERIFY_OK(passport);
+        for (const PassportNote& n : passport->notes)
+            QVERIFY(!n.off && !n.byTheModel);
+        bench.hearAll();
+        const auto& holes = bench.book().present().spec().holes;
+        bench.cut(Enlarge{holes.back().id, holes.back().diameter + mm(0.5)}, {});
+        const FingeringId again{"G5"};
+        bench.hear(again);
+        passport = session::wholePassport(bench.book());
+        VERIFY_OK(passport);
+        const auto forecaster = Forecaster::make(bench.book());
+        VERIFY_OK(forecaster);
+        const auto states = forecaster->present().states();
+        for (std::size_t i = 0; i < states.size(); ++i) {
+            const PassportNote& n = passport->notes[i];
+            QVERIFY(n.off);
+            QCOMPARE(n.byTheModel, n.fingering.id != again);
+            if (n.byTheModel) {
+                VERIFY_NEAR(n.off->cents(), states[i].cents, 1e-9);
+                VERIFY_NEAR(n.sd.cents(), states[i].sd, 1e-9);
+            } else {
+                // 0.3 cents of the reading's own, and how far a player repeats it.
+                VERIFY_NEAR(n.sd.cents(), std::hypot(0.3, Priors{}.repeat_cents), 1e-9);
+            }
+        }
+    }
     void aNoteBetweenTwoOfTheChartIsCrossFingered()
     {
         // common practice, no source: closing the second and the third hole from the top lowers a six-hole whistle's open

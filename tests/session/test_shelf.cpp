@@ -312,6 +312,15 @@ private Q_SLOTS:
         VERIFY_OK(cents);
         for (const double c : *cents)
             QVERIFY2(std::abs(c) < 15.0, qPrintable(QString::number(c)));
+        // In E flat the notes are spelt with flats, as its key signature has them.
+        const auto flat = session::inKey(*model, "Eb5", session::Widths{0.0});
+        VERIFY_OK(flat);
+        std::vector<std::string> names;
+        for (const Fingering& f : flat->blank.spec.fingerings)
+            names.push_back(f.id.text);
+        const std::vector<std::string> low{"Eb5", "F5", "G5", "Ab5", "Bb5", "C6", "D6"};
+        QVERIFY(names.size() > low.size() && std::equal(low.begin(), low.end(), names.begin()));
+        QCOMPARE(names[low.size()], std::string("Eb6"));
         // The key of a temperament goes along; what is no note is named.
         io::PlanKept just = *model;
         just.target.tuning.scale = "just";
