@@ -1,0 +1,264 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Proves the rules of what is listened to, one by one, on readings made by hand: what counts as open, what has moved, what makes
+// up a sitting, how sittings are counted.
+#include "core/plan/listening.h"
+#include "support/bench.h"
+#include "support/compare.h"
+#include "support/heard.h"
+#include "support/test_main.h"
+
+#include <algorithm>
+#include <numeric>
+
+using namespace dowel;
+using namespace dowel::planning;
+using fixtures::Bench;
+using fixtures::mm;
+
+namespace {
+
+Situation seenBy(const Workbook& book, const Forecaster& forecaster, std::vector<bool> inconsistent = {})
+{
+    Situation s;
+    s.book = &book;
+    s.forecaster = &forecaster;
+    s.inconsistent = std::move(inconsistent);
+    s.inconsistent.resize(book.present().spec().fingerings.size());
+    return s;
+}
+
+/// A whistle heard once at so many cents off its targets, and the plan's view of it.
+struct Heard
+{
+    Workbook book;
+    std::optional<Forecaster> forecaster;
+    std::vector<bool> inconsistent;
+
+    Heard(const InstrumentSpec& spec, double off_cents) : book(Instrument::make(spec).value())
+    {
+        for (const Fingering& f : spec.fingerings)
+            hear(f, off_cents);
+        look();
+    }
+    void hear(const Fingering& f, double off_cents)
+    {
+        const Hertz pitch = f.target * std::exp2(off_cents / 1200.0);
+        const auto reading = fixtures::heard(f.id, pitch, 0.3, Temperature::fromCelsius(20.0));
+        if (!book.append({book.nextId(), "2026-01-01T00:00:00Z", reading}))
+            qFatal("refused");
+    }
+    void look()
+    {
+        auto made = Forecaster::make(book);
+        if (!made)
+            qFatal("no forecast");
+        forecaster = std::move(*made);
+        inconsistent.assign(book.present().spec().fingerings.size(), false);
+    }
+    [[nodiscard]] Situation seen() const { return seenBy(book, *forecaster, inconsistent); }
+};
+
+/// The same instrument with each note's tolerance as a function of what is believed of it.
+template <class F>
+InstrumentSpec withTolerances(const InstrumentSpec& spec, const std::vector<NoteState>& now, const F& tolerance)
+{
+    InstrumentSpec s = spec;
+    for (std::size_t i = 0; i < now.size(); ++i)
+        s.fingerings[i].tolerance = Cents::fromCents(tolerance(i, now[i]));
+    return s;
+}
+
+double above(double deviations)
+{
+    return 0.5 * std::erfc(deviations / std::numbers::sqrt2);
+}
+
+/// The tolerance beyond which this much of what is believed lies, on both sides.
+double toleranceFor(const NoteState& n, double out)
+{
+    double low = 1e-3;
+    double high = 200.0;
+    for (int i = 0; i < 60; ++i) {
+        const double t = 0.5 * (low + high);
+        (above((n.cents + t) / n.sd) + above((t - n.cents) / n.sd) > out ? low : high) = t;
+    }
+    return low;
+}
+
+bool isIn(const std::vector<FingeringId>& ids, const FingeringId& id)
+{
+    return std::find(ids.begin(), ids.end(), id) != ids.end();
+}
+
+} // namespace
+
+class TestListening : public QObject
+{
+    Q_OBJECT
+
+private Q_SLOTS:
+    void openIsWhatIsOutWithAChanceBetweenEightAndNinetyTwoPerCent()
+    {
+        for (const double off : {-15.0, 15.0}) {
+            const InstrumentSpec spec = fixtures::whistleSpec();
+            const Heard first(spec, off);
+            constexpr double outs[] = {0.06, 0.10, 0.50, 0.90, 0.94};
+            Heard h(withTolerances(spec, first.forecaster->now(),
+                                   [&](std::size_t i, const NoteState& n) { return toleranceFor(n, outs[i % 5]); }),
+                    off);
+            const auto fingerings = h.book.present().spec().fingerings;
+            // Tolerances do not move what is believed, so that the chances are those asked for.
+            for (std::size_t i = 0; i < fingerings.size(); ++i)
+                VERIFY_NEAR(h.forecaster->now()[i].cents, first.forecaster->now()[i].cents, 1e-6);
+            const auto open = [&](Undecided which) {
+                std::vector<bool> is;
+                const auto ids = undecidedNotes(h.seen(), which);
+                for (const Fingering& f : fingerings)
+                    is.push_back(isIn(ids, f.id));
+                return is;
+            };
+            std::vector<bool> expected;
+            for (std::size_t i = 0; i < fingerings.size(); ++i)
+                expected.push_back(i % 5 != 0 && i % 5 != 4);
+            QCOMPARE(open(Undecided::All), expected);
+            // What is sharp is not mended by taking wood away: whether it is does not matter before the end.
+            QCOMPARE(open(Undecided::WhatCanBeMended), off < 0.0 ? expected : std::vector<bool>(expected.size()));
+            // A note heard twice is known as well as it will be; one out of line is not asked for.
+            h.hear(fingerings[1], off);
+            h.look();
+            if (off < 0.0)
+                QVERIFY(!open(Undecided::WhatCanBeMended)[1]);
+            h.inconsistent[2] = true;
+            QVERIFY(!open(Undecided::All)[2] && !open(Undecided::WhatCanBeMended)[2]);
+        }
+    }
+    void whatHasMovedByMoreIsHeard()
+    {
+        Heard h(fixtures::whistleSpec(), -10.0);
+        const auto fingerings = h.book.present().spec().fingerings;
+        JointForecast there = h.forecaster->present();
+        const double sizes[] = {1.4, -1.6, -1.4, 1.6};
+        for (std::size_t i = 0; i < fingerings.size(); ++i)
+            there.mean[static_cast<Eigen::Index>(i)] += sizes[i % 4];
+        const auto ids = moved(h.seen(), there, 1.5);
+        for (std::size_t i = 0; i < fingerings.size(); ++i)
+            QCOMPARE(isIn(ids, fingerings[i].id), i % 2 == 1);
+        QVERIFY(moved(h.seen(), h.forecaster->present(), 1.5).empty());
+        // A way there and back is a way: after a cut what it moved counts, and a note that is back where it was as well.
+        const HoleId hole = h.book.present().spec().holes.back().id;
+        const Metres from = h.book.present().find(hole)->diameter;
+        VERIFY_OK(
+            h.book.append({h.book.nextId(), "2026-01-01T00:00:00Z", CutEntry{Enlarge{hole, from + mm(0.4)}, from, {}, {}}}));
+        VERIFY_OK(h.book.append({h.book.nextId(), "2026-01-01T00:00:00Z", CutEntry{Fill{hole, from}, from + mm(0.4), {}, {}}}));
+        h.look();
+        const auto again = moved(h.seen(), h.forecaster->present(), 1.5);
+        QVERIFY(!again.empty() && again.size() < fingerings.size());
+        for (std::size_t i = 0; i < fingerings.size(); ++i)
+            QCOMPARE(isIn(again, fingerings[i].id), h.forecaster->waySinceHeard()[i].value() > 1.5);
+    }
+    void whatWasNeverHeardIsAskedFor()
+    {
+        Workbook book(fixtures::whistle());
+        const auto fingerings = book.present().spec().fingerings;
+        const auto one = fixtures::heard(fingerings[3].id, fingerings[3].target, 0.3, Temperature::fromCelsius(20.0));
+        VERIFY_OK(book.append({book.nextId(), "2026-01-01T00:00:00Z", one}));
+        const auto forecaster = Forecaster::make(book);
+        VERIFY_OK(forecaster);
+        const Situation s = seenBy(book, *forecaster);
+        const auto unheard = unheardNotes(s);
+        QCOMPARE(unheard.size(), fingerings.size() - 1);
+        QVERIFY(!isIn(unheard, fingerings[3].id));
+        QCOMPARE(moved(s, forecaster->present(), 1000.0), unheard); // however little it may have moved
+    }
+    void aSittingIsHalfOfTheNotesTheOnesNearestToTheirLimits()
+    {
+        const InstrumentSpec spec = fixtures::whistleSpec();
+        const std::size_t n = spec.fingerings.size();
+        const Heard first(spec, -4.0);
+        // From three deviations of room on, each half a deviation more than the one before in an order of its own.
+        std::vector<std::size_t> rank(n);
+        for (std::size_t i = 0; i < n; ++i)
+            rank[i] = i * 5 % n;
+        InstrumentSpec crafted = withTolerances(spec, first.forecaster->now(), [&](std::size_t i, const NoteState& state) {
+            return std::abs(state.cents) + state.sd * (3.0 + 0.5 * static_cast<double>(rank[i]));
+        });
+        std::vector<std::size_t> byRoom(n);
+        std::iota(byRoom.begin(), byRoom.end(), std::size_t{0});
+        std::sort(byRoom.begin(), byRoom.end(), [&](std::size_t a, std::size_t b) { return rank[a] < rank[b]; });
+        crafted.fingerings[byRoom[1]].weight = 0.0; // does not count
+        const Heard h(crafted, -4.0);
+        const std::size_t needed = byRoom[n - 1];
+        std::vector<bool> expected(n);
+        expected[needed] = true;
+        std::size_t count = 1;
+        for (std::size_t k = 0; 2 * count < n; ++k)
+            if (k != 1) {
+                expected[byRoom[k]] = true;
+                ++count;
+            }
+        std::vector<FingeringId> ids;
+        for (std::size_t i = 0; i < n; ++i)
+            if (expected[i])
+                ids.push_back(spec.fingerings[i].id);
+        QCOMPARE(sittingWith(h.seen(), {spec.fingerings[needed].id}), ids); // in the order of the chart
+        // Who needs more than half hears just these.
+        std::vector<FingeringId> most;
+        for (std::size_t i = 0; i + 1 < n; ++i)
+            most.push_back(spec.fingerings[i].id);
+        QCOMPARE(sittingWith(h.seen(), most), most);
+    }
+    void sittingsAreCountedByWhatStandsBetweenThem()
+    {
+        Bench bench(3);
+        const auto counts = [&bench] {
+            const auto forecaster = Forecaster::make(bench.book());
+            const Situation s = seenBy(bench.book(), *forecaster);
+            return std::pair{sessionsHeard(s), sessionsSinceCut(s)};
+        };
+        const Metres size = bench.book().present().find(HoleId{"h3"})->diameter;
+        const auto open = [&](double by_mm) {
+            const Metres from = bench.book().present().find(HoleId{"h3"})->diameter;
+            bench.put(CutEntry{Enlarge{{"h3"}, size + mm(by_mm)}, from, {}, {}});
+        };
+        QCOMPARE(counts(), (std::pair{0, 0}));
+        bench.hearAll();
+        bench.put(NoteEntry{"tea"}); // does not end a sitting
+        bench.hearAll();
+        QCOMPARE(counts(), (std::pair{1, 1}));
+        bench.put(Advice{});
+        bench.hearAll();
+        QCOMPARE(counts(), (std::pair{2, 2}));
+        open(0.1);
+        open(0.2);
+        QCOMPARE(counts(), (std::pair{2, 0}));
+        bench.hearAll();
+        QCOMPARE(counts(), (std::pair{3, 1}));
+        bench.put(BuiltEntry{bench.book().present()}); // another piece begins anew
+        QCOMPARE(counts().first, 0);
+        QVERIFY2(bench.trouble().empty(), bench.trouble().c_str());
+    }
+    void cutsOfOnesOwnAreThoseWithoutAdviceSinceTheLastListening()
+    {
+        Bench bench(3);
+        const auto own = [&bench] {
+            const auto forecaster = Forecaster::make(bench.book());
+            const Situation s = seenBy(bench.book(), *forecaster);
+            return ownCuts(s);
+        };
+        const Metres size = bench.book().present().find(HoleId{"h3"})->diameter;
+        const std::vector<NoteForecast> forecast{
+            {{"D5"}, Cents::fromCents(-5.0), Cents::fromCents(-2.0), Cents::fromCents(1.0), {}, {}}};
+        bench.hearAll();
+        QVERIFY(!own());
+        bench.put(CutEntry{Enlarge{{"h3"}, size + mm(0.1)}, size, size + mm(0.1), forecast});
+        QVERIFY(!own());
+        bench.put(CutEntry{Enlarge{{"h3"}, size + mm(0.2)}, size + mm(0.1), {}, {}});
+        QVERIFY(own());
+        bench.hearAll();
+        QVERIFY(!own());
+        QVERIFY2(bench.trouble().empty(), bench.trouble().c_str());
+    }
+};
+
+DOWEL_TEST(TestListening)
+#include "test_listening.moc"
