@@ -165,6 +165,58 @@ private Q_SLOTS:
         const double newly = chanceNewlyAbove(f->present(), *there, bounds);
         QVERIFY2(newly < 0.2, qPrintable(QString::number(newly)));
     }
+    void whatFormulasGetWrongIsAShareOfTheWay()
+    {
+        // Holes and foot are sure to one share of what they do, everything else to another; both ways add up.
+        Priors p;
+        p.shareOfChange = 0.04;
+        p.shareOfOther = 0.2;
+        const Instrument whistle = fixtures::whistle();
+        const auto f = Forecaster::make(Workbook(whistle), p);
+        VERIFY_OK(f);
+        const auto window = std::get<Duct>(whistle.spec().excitation).windowLength;
+        const Metres hole = whistle.find(HoleId{"h3"})->diameter;
+        const Instrument wider = applied(whistle, Enlarge{{"h3"}, hole + mm(0.5)}).value();
+        const Instrument higher = applied(whistle, CutUp{window + mm(0.3)}).value();
+        const Instrument both = applied(wider, CutUp{window + mm(0.3)}).value();
+        const auto centsOn = [&](const Instrument& shape) {
+            return f->posterior().cents(shape).value();
+        };
+        const auto now = centsOn(whistle);
+        const auto byHole = centsOn(wider);
+        const auto byBoth = centsOn(both);
+        const auto surer = f->plainDoubt(wider);
+        const auto lessSure = f->plainDoubt(higher);
+        const auto added = f->plainDoubt(both);
+        const auto ofTheWindow = f->doubtOfLessSure(both, byBoth);
+        const auto ofNothing = f->doubtOfLessSure(wider, byHole);
+        const auto nearby = f->statesNearby(both);
+        const auto whole = f->states(wider);
+        VERIFY_OK(nearby);
+        VERIFY_OK(whole);
+        double most = 0.0;
+        for (std::size_t i = 0; i < now.size(); ++i) {
+            VERIFY_NEAR((*surer)[i], 0.04 * std::abs(byHole[i] - now[i]), 1e-9);
+            VERIFY_NEAR((*lessSure)[i], 0.2 * std::abs(centsOn(higher)[i] - now[i]), 1e-9);
+            const double other = 0.2 * std::abs(byBoth[i] - byHole[i]);
+            VERIFY_NEAR((*added)[i], (*surer)[i] + other, 1e-9);
+            VERIFY_NEAR((*ofTheWindow)[i], other, 1e-9);
+            VERIFY_NEAR((*ofNothing)[i], 0.0, 1e-12);
+            VERIFY_NEAR((*nearby)[i].cents, byBoth[i], 1e-9);
+            VERIFY_NEAR((*nearby)[i].sd, std::hypot(f->now()[i].sd, (*added)[i]), 1e-9);
+            most = std::max(most, (*surer)[i]);
+        }
+        QVERIFY(most > 0.2);
+        // Whatever is each note's own and whatever it shares, together it is that share.
+        Priors sure = p;
+        sure.shareOfChange = sure.shareOfOther = 0.0;
+        const auto without = Forecaster::make(Workbook(whistle), sure);
+        VERIFY_OK(without);
+        const auto rest = without->states(wider);
+        VERIFY_OK(rest);
+        for (std::size_t i = 0; i < now.size(); ++i)
+            VERIFY_NEAR(std::sqrt(std::max(0.0, std::pow((*whole)[i].sd, 2) - std::pow((*rest)[i].sd, 2))), (*surer)[i], 1e-3);
+    }
     void whatSlipsAtMouthOrBoreMovesEveryNote()
     {
         // With no doubt of the formulas what is left beside the tube's own is the slip, as if that much further had been cut.

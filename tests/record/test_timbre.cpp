@@ -61,6 +61,9 @@ private Q_SLOTS:
         QVERIFY(!trend[0].standsOut[NoteTimbre::Noise]); // not enough to be heard
         QCOMPARE(trend[0].takes, 3);
         QVERIFY(!trend[1].value[NoteTimbre::Noise]); // one take is no trend
+        QCOMPARE(trend[0].partials_dB.size(), partialsKept);
+        QCOMPARE(trend[0].beforePartials_dB.size(), partialsKept);
+        QVERIFY(trend[1].partials_dB.empty());
         hear(book, "D5", 25.0);
         QVERIFY(timbreTrendsOf(book)[0].standsOut[NoteTimbre::Noise]);
     }
@@ -77,7 +80,8 @@ private Q_SLOTS:
         for (std::size_t i = 0; i < notes.size(); ++i) {
             QCOMPARE(*notes[i].wanted[NoteTimbre::Noise], 36.0);
             QCOMPARE(notes[i].standsOut[NoteTimbre::Noise], i != 2); // six decibels are heard
-            QVERIFY(!notes[i].beforePartials_dB.empty());
+            QCOMPARE(notes[i].partials_dB.size(), partialsKept);
+            QCOMPARE(notes[i].beforePartials_dB, notes[2].partials_dB);
         }
         // A good instrument's: note by note.
         const PatternEntry good = patternOf(book);

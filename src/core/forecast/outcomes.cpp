@@ -133,6 +133,8 @@ double honestyOf(const std::vector<NoteOutcome>& outcomes, const ListeningError&
     constexpr double most = 2.5;
     constexpr int steps = 60;
     const auto rounds = roundsOf(outcomes, error);
+    if (rounds.empty())
+        return 1.0;
     double best = 1.0;
     double bestCost = std::numeric_limits<double>::infinity();
     for (int i = 0; i <= steps; ++i) {
