@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves the rules of what is listened to, one by one, on readings made by hand: what counts as open, what has moved, what makes
 // up a sitting, how sittings are counted.
+#include "core/plan/diagnosis.h"
 #include "core/plan/listening.h"
 #include "core/plan/unreached.h"
 #include "support/bench.h"
@@ -329,6 +330,35 @@ private Q_SLOTS:
         QCOMPARE(left.size(), std::size_t(1));
         QVERIFY(left.front().why == Why::OutOfLine);
         VERIFY_NEAR(left.front().off.cents(), 25.0, 2.0);
+    }
+    void twoSittingsAreApartWhereMostNotesMoveOneWayByMoreThanTenCents()
+    {
+        const auto apart = [](const std::vector<double>& second) {
+            Heard h(inTuneByTheModel(), -5.0);
+            const auto fingerings = h.book.present().spec().fingerings;
+            for (std::size_t i = 0; i < second.size(); ++i)
+                h.hear(fingerings[i], -5.0 + second[i]);
+            return sessionsApart(h.book);
+        };
+        const std::vector<double> all(14, 12.0);
+        const auto warmer = apart(all);
+        QVERIFY(warmer && warmer->kind == Contradiction::Kind::Temperature);
+        // The speed of sound goes with the root of the absolute temperature: 12 cents at 20 degrees.
+        VERIFY_NEAR(warmer->amount, 293.15 * (std::exp2(12.0 / 600.0) - 1.0), 0.01);
+        QVERIFY(apart(std::vector(14, -12.0))->amount < 0.0);
+        QVERIFY(!apart(std::vector(14, 9.9)) && apart(std::vector(14, 10.1)));
+        QVERIFY(!apart({12.0, 12.0}) && apart({12.0, 12.0, 12.0})); // two notes are too few to say so
+        // Half of the notes are not most of them, nor is half one way and half the other.
+        QVERIFY(!apart({12.0, 12.0, 1.0, 1.0}) && apart({12.0, 12.0, 12.0, 1.0}));
+        QVERIFY(!apart({12.0, -12.0, 12.0, -12.0}));
+        // Notes that do not count say nothing.
+        InstrumentSpec quiet = inTuneByTheModel();
+        for (std::size_t i = 2; i < quiet.fingerings.size(); ++i)
+            quiet.fingerings[i].weight = 0.0;
+        Heard h(quiet, 0.0);
+        for (const Fingering& f : quiet.fingerings)
+            h.hear(f, 12.0);
+        QVERIFY(!sessionsApart(h.book));
     }
     void whatIsSharpIsFilledOnlyWhereThatMendsIt()
     {
