@@ -2,6 +2,7 @@
 // Proves the rules of what is listened to, one by one, on readings made by hand: what counts as open, what has moved, what makes
 // up a sitting, how sittings are counted.
 #include "core/plan/diagnosis.h"
+#include "core/plan/levers.h"
 #include "core/plan/listening.h"
 #include "core/plan/unreached.h"
 #include "support/bench.h"
@@ -359,6 +360,90 @@ private Q_SLOTS:
         for (const Fingering& f : quiet.fingerings)
             h.hear(f, 12.0);
         QVERIFY(!sessionsApart(h.book));
+    }
+    void leversGoAsFarAsTheTradeGoes()
+    {
+        // All of it common practice, no source: an undercut by 2 mm and 95 % of the bore, a window of 65 % of its width, an
+        // embouchure hole of 70 % of the bore, a stopper to one and a half bores, a joint by half its tenon or 8 mm.
+        const auto leverOf = [](const Instrument& i, LeverScope scope, std::string_view word, std::size_t which = 0) {
+            for (const Lever& l : leversOf(i, scope))
+                if (factsOf(l.cut).word == word && which-- == 0)
+                    return std::optional(l);
+            return std::optional<Lever>();
+        };
+        const auto made = [](const InstrumentSpec& spec) {
+            auto instrument = Instrument::make(spec);
+            if (!instrument)
+                qFatal("%s", told(instrument.error()).c_str());
+            return std::move(*instrument);
+        };
+        const Instrument whistle = fixtures::whistle();
+        const auto window = leverOf(whistle, LeverScope::Usual, "cut_up");
+        QVERIFY(window);
+        VERIFY_NEAR(window->low.millimetres(), 5.5, 1e-9);
+        VERIFY_NEAR(window->high.millimetres(), 9.5 * 0.65, 1e-9);
+        // Enough wood around each hole, then two millimetres; the widest hole of a narrow bore has less.
+        for (std::size_t i = 0; i < whistle.spec().holes.size(); ++i) {
+            const auto ramp = leverOf(whistle, LeverScope::Usual, "undercut", i);
+            QVERIFY(ramp);
+            VERIFY_NEAR(ramp->low.millimetres(), 0.0, 1e-9);
+            VERIFY_NEAR(ramp->high.millimetres(), 2.0, 1e-9);
+        }
+        InstrumentSpec wide = whistle.spec();
+        wide.holes[3].diameter = wide.holes[3].undercutDiameter = mm(10.5);
+        const Instrument wider = made(wide);
+        VERIFY_NEAR(leverOf(wider, LeverScope::Usual, "undercut", 3)->high.millimetres(),
+                    wider.boreDiameterAt(wide.holes[3].at).millimetres() * 0.95 - 10.5, 1e-9);
+        // Who may go no further has neither; the bore comes last.
+        QVERIFY(!leverOf(whistle, LeverScope::HolesAndFoot, "undercut") && !leverOf(whistle, LeverScope::Embouchure, "ream"));
+        // Five stretches of the bore, end by end at whole five millimetres, 0.6 mm each or as much as the wall has.
+        std::optional<Metres> end;
+        for (std::size_t k = 0; k < 5; ++k) {
+            const auto stretch = leverOf(whistle, LeverScope::BoreToo, "ream", k);
+            QVERIFY(stretch);
+            const auto& ream = std::get<Ream>(stretch->cut);
+            for (const Metres at : {ream.from, ream.to})
+                VERIFY_NEAR(std::remainder(at.millimetres(), 5.0), 0.0, 1e-9);
+            QVERIFY(ream.from < ream.to && (!end || ream.from >= *end));
+            VERIFY_NEAR((stretch->high - stretch->low).millimetres(), 0.6, 1e-9);
+            end = ream.to;
+        }
+        QVERIFY(!leverOf(whistle, LeverScope::BoreToo, "ream", 5));
+        InstrumentSpec thin = whistle.spec();
+        thin.wall = mm(1.2);
+        for (Hole& h : thin.holes)
+            h.chimney = mm(1.2);
+        const Instrument thinner = made(thin);
+        for (std::size_t k = 0; k < 5; ++k) {
+            const auto stretch = leverOf(thinner, LeverScope::BoreToo, "ream", k);
+            QVERIFY(!stretch || stretch->high - stretch->low <= mm(0.6) + mm(1e-9));
+        }
+        InstrumentSpec crossBlown = whistle.spec();
+        crossBlown.family = Family::Flute;
+        crossBlown.excitation = Transverse{mm(9.0), mm(8.0), mm(3.5), mm(14.0), 0.3};
+        crossBlown.slides = {{mm(100.0), mm(0.0), mm(14.0), mm(20.0)}};
+        const Instrument flute = made(crossBlown);
+        const auto stopper = leverOf(flute, LeverScope::Usual, "move_stopper");
+        QVERIFY(stopper);
+        VERIFY_NEAR(stopper->low.millimetres(), 9.0 / 2.0 + 0.5, 1e-9);
+        VERIFY_NEAR(stopper->high.millimetres(), 1.5 * 14.0, 1e-9);
+        const auto mouth = leverOf(flute, LeverScope::Embouchure, "enlarge_embouchure");
+        QVERIFY(mouth && !leverOf(flute, LeverScope::Usual, "enlarge_embouchure"));
+        VERIFY_NEAR(mouth->high.millimetres(), 0.70 * 14.0, 1e-9);
+        VERIFY_NEAR(leverOf(flute, LeverScope::Usual, "move_slide")->high.millimetres(), 10.0, 1e-9);
+        crossBlown.slides = {{mm(100.0), mm(0.0), mm(14.0), Metres{}}};
+        VERIFY_NEAR(leverOf(made(crossBlown), LeverScope::Usual, "move_slide")->high.millimetres(), 8.0, 1e-9);
+        // Of a slide whistle the slide is set and nothing else: half in, and a tenth out into what was left for the grip.
+        InstrumentSpec slide = whistle.spec();
+        slide.family = Family::Slide;
+        slide.foot = Foot::Closed;
+        slide.holes.clear();
+        slide.fingerings.resize(1);
+        slide.fingerings.front().closed.clear();
+        const auto only = leversOf(made(slide), LeverScope::BoreToo);
+        QCOMPARE(only.size(), std::size_t(1));
+        VERIFY_NEAR(only.front().low / slide.bore.back().at, 0.5, 1e-9);
+        VERIFY_NEAR(only.front().high / slide.bore.back().at, 1.1, 1e-9);
     }
     void whatIsSharpIsFilledOnlyWhereThatMendsIt()
     {
