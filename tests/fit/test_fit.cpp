@@ -165,6 +165,92 @@ private Q_SLOTS:
         const double newly = chanceNewlyAbove(f->present(), *there, bounds);
         QVERIFY2(newly < 0.2, qPrintable(QString::number(newly)));
     }
+    void outcomesAreWhatCameOfTheNewestForecastOfEachNote()
+    {
+        Workbook book(fixtures::whistle());
+        const std::vector<Fingering> chart = fixtures::whistle().spec().fingerings;
+        const auto put = [&book](EntryBody body) {
+            const EntryId id = book.nextId();
+            if (const Status ok = book.append({id, "2026-01-01T00:00:00Z", std::move(body)}); !ok)
+                qFatal("%s", told(ok.error()).c_str());
+            return id;
+        };
+        const auto hear = [&](std::size_t note, double cents, double celsius = 20.0) {
+            return put(fixtures::heard(chart[note].id, chart[note].target * std::exp2(cents / 1200.0), 0.4,
+                                       Temperature::fromCelsius(celsius)));
+        };
+        const auto forecast = [&](std::size_t note, double now, double after) {
+            return NoteForecast{chart[note].id,        Cents::fromCents(now), Cents::fromCents(after),
+                                Cents::fromCents(2.0), Cents::fromCents(1.5), Cents::fromCents(0.5)};
+        };
+        const auto open = [&](std::size_t hole, double by_mm, std::vector<NoteForecast> expected) {
+            const Hole& h = book.present().spec().holes[hole];
+            const bool advised = !expected.empty();
+            return put(CutEntry{Enlarge{h.id, h.diameter + mm(by_mm)}, h.diameter,
+                                advised ? std::optional(h.diameter + mm(by_mm)) : std::nullopt, std::move(expected)});
+        };
+        hear(0, -20.0);
+        hear(1, -18.0);
+        open(0, 0.2, {forecast(1, -18.0, -12.0), forecast(2, -9.0, -8.0)});
+        const EntryId second = open(1, 0.2, {forecast(1, -12.0, -10.0)});
+        hear(1, -9.0, 25.0);
+        hear(1, -3.0); // heard again: nothing was forecast of it since
+        hear(0, -20.0);
+        open(2, 0.2, {forecast(1, -3.0, 1.0)});
+        hear(1, 2.0);
+        open(3, 0.2, {forecast(1, 2.0, 5.0)});
+        open(4, 0.2, {}); // of the maker's own: what was forecast before it is worth nothing
+        hear(1, 7.0);
+        const EntryId misread = hear(2, 50.0);
+        put(SetAsideEntry{misread, "misread"});
+        const auto outcomes = outcomesOf(book);
+        QCOMPARE(outcomes.size(), std::size_t(2));
+        const NoteOutcome& first = outcomes[0];
+        QCOMPARE(first.fingering, chart[1].id);
+        QCOMPARE(first.cut, second);
+        QCOMPARE(first.before.cents(), -18.0); // before both cuts
+        QCOMPARE(first.forecast.cents(), -10.0);
+        QCOMPARE(first.listening, 1);
+        // In a room of 25 degrees it sounds higher by the root of the absolute temperature.
+        VERIFY_NEAR(first.heard.cents(), -9.0 - 600.0 * std::log2(298.15 / 293.15), 1e-9);
+        VERIFY_NEAR(first.readingSd.cents(), 0.4, 1e-12);
+        double middle = 0.0;
+        for (const Fingering& f : chart)
+            middle += std::log2(f.target.hertz()) / static_cast<double>(chart.size());
+        VERIFY_NEAR(first.octaves, std::log2(chart[1].target.hertz()) - middle, 1e-9);
+        QCOMPARE(outcomes[1].listening, 2);
+        QCOMPARE(outcomes[1].before.cents(), -3.0);
+        VERIFY_NEAR(outcomes[1].heard.cents(), 2.0, 1e-9);
+        // By how many deviations it missed: what was stated, what a reading is off by, what a sitting is.
+        const ListeningError error{1.5, 3.0, 2.0};
+        VERIFY_NEAR(missOf(outcomes[1], error),
+                    (2.0 - 1.0) / std::sqrt(2.0 * 2.0 + 0.4 * 0.4 + 1.5 * 1.5 + 9.0 + 4.0 * std::pow(outcomes[1].octaves, 2)),
+                    1e-9);
+    }
+    void honestyGoesFromAHalfToTwoAndAHalf()
+    {
+        // Sixty listenings of four notes, of which ten cents each were stated to be the formulas' and hardly anything else.
+        const auto factorFor = [](double missed_cents, int listenings = 60) {
+            std::vector<NoteOutcome> all;
+            for (int i = 0; i < 4 * listenings; ++i) {
+                NoteOutcome o;
+                o.before = Cents::fromCents(-30.0);
+                o.forecast = Cents::fromCents(-5.0);
+                o.heard = Cents::fromCents(-5.0 + (i % 2 == 0 ? missed_cents : -missed_cents));
+                o.sd = o.doubt = Cents::fromCents(10.0);
+                o.listening = i / 4;
+                all.push_back(o);
+            }
+            return honestyOf(all, {0.1, 0.0, 0.0});
+        };
+        VERIFY_NEAR(factorFor(0.0), 0.5, 1e-9);
+        VERIFY_NEAR(factorFor(10.0), 1.0, 0.03);
+        VERIFY_NEAR(factorFor(17.0), 1.7, 0.06);
+        VERIFY_NEAR(factorFor(60.0), 2.5, 1e-9);
+        // One round of four notes without a miss, two counting as one, against a lognormal of 0.3: least at ln f = -2 x 0.3^2.
+        VERIFY_NEAR(factorFor(0.0, 1), std::exp(-2.0 * 0.3 * 0.3), 0.015);
+        QCOMPARE(honestyOf({}, {}), 1.0);
+    }
     void whatFormulasGetWrongIsAShareOfTheWay()
     {
         // Holes and foot are sure to one share of what they do, everything else to another; both ways add up.

@@ -361,6 +361,48 @@ private Q_SLOTS:
             h.hear(f, 12.0);
         QVERIFY(!sessionsApart(h.book));
     }
+    void whatIsWantedOfANoteIsTheChanceThatItIsIn()
+    {
+        const Instrument whistle = fixtures::whistle(); // every note within 6 cents; the upper register weighs 0.8
+        std::vector<bool> ignored(14, false);
+        ignored[3] = true;
+        const Aim aim = aimOf(whistle, {}, ignored, 3.0);
+        const auto within = [](double mean, double sd, double half) {
+            return above((-half - mean) / sd) - above((half - mean) / sd);
+        };
+        for (const double off : {-20.0, -7.0, 0.0, 5.9, 12.0}) {
+            VERIFY_NEAR(aim.at(0, off).value, -std::log(within(off, 3.0, 6.0)), 1e-6);
+            VERIFY_NEAR(aim.at(7, off).value, -0.8 * std::log(within(off, 3.0, 6.0)), 1e-6);
+            QCOMPARE(aim.at(3, off).value, 0.0);
+            for (const std::size_t note : {std::size_t{0}, std::size_t{7}}) {
+                constexpr double h = 1e-4;
+                VERIFY_NEAR(aim.at(note, off).slope, (aim.at(note, off + h).value - aim.at(note, off - h).value) / (2.0 * h),
+                            1e-5);
+                VERIFY_NEAR(aim.at(note, off).curvature, (aim.at(note, off + h).slope - aim.at(note, off - h).slope) / (2.0 * h),
+                            1e-5);
+            }
+        }
+        // The loss is weighed, the chance is not; neither knows a note that is left out.
+        std::vector<double> cents(14, 2.0);
+        cents[3] = 500.0;
+        const double one = within(2.0, 3.0, 6.0);
+        VERIFY_NEAR(aim.chance(cents), std::pow(one, 13.0), 1e-9);
+        VERIFY_NEAR(aim.loss(cents), -(6.0 + 7.0 * 0.8) * std::log(one), 1e-9);
+        // Where the low register rules the others count a tenth, within twice their tolerance.
+        const Aim low = aimOf(whistle, {.lowRegister = true}, {}, 3.0);
+        QCOMPARE(low.notes[0].tolerance_cents, 6.0);
+        QCOMPARE(low.notes[0].weight, 1.0);
+        QCOMPARE(low.notes[7].tolerance_cents, 12.0);
+        VERIFY_NEAR(low.notes[7].weight, 0.08, 1e-12);
+        // For comparison: squares of cents over tolerance; and nearest to where a note should be beside its target.
+        const Aim squares = aimOf(whistle, {}, {}, 3.0, true);
+        VERIFY_NEAR(squares.at(7, 9.0).value, 0.5 * 0.8 * std::pow(9.0 / 6.0, 2), 1e-12);
+        std::vector<double> offsets(14, 0.0);
+        offsets[2] = 4.0;
+        const Aim straight = straightAim(whistle, offsets);
+        QCOMPARE(straight.at(2, 4.0).value, 0.0);
+        QVERIFY(straight.at(2, 0.0).slope < 0.0 && straight.at(1, 4.0).slope > 0.0);
+    }
     void leversGoAsFarAsTheTradeGoes()
     {
         // All of it common practice, no source: an undercut by 2 mm and 95 % of the bore, a window of 65 % of its width, an

@@ -128,7 +128,7 @@ double honestyOf(const std::vector<NoteOutcome>& outcomes, const ListeningError&
 {
     constexpr double alike = 0.5;
     constexpr double beforehandSd = 0.3; // of the factor's logarithm
-    constexpr double noNoteSays = 3.0;   // standard deviations: a single wrong reading does not count for more
+    constexpr double noNoteSays = 3.0;   // standard deviations: what missed by more is taken to scatter so far
     constexpr double least = 0.5;
     constexpr double most = 2.5;
     constexpr int steps = 60;
@@ -143,9 +143,10 @@ double honestyOf(const std::vector<NoteOutcome>& outcomes, const ListeningError&
         for (const Round& r : rounds) {
             Eigen::MatrixXd covariance = r.besides;
             covariance.diagonal() += (factor * r.doubt).cwiseAbs2();
-            const Eigen::VectorXd bound = noNoteSays * covariance.diagonal().cwiseSqrt();
+            // Cut off at the bound alone it would count less the smaller the factor is, and speak for that.
+            covariance.diagonal() = covariance.diagonal().cwiseMax((r.miss / noNoteSays).cwiseAbs2());
             const Eigen::LLT<Eigen::MatrixXd> root(covariance);
-            const Eigen::VectorXd independent = root.matrixL().solve(r.miss.cwiseMax(-bound).cwiseMin(bound));
+            const Eigen::VectorXd independent = root.matrixL().solve(r.miss);
             cost += alike * (0.5 * independent.squaredNorm() + root.matrixLLT().diagonal().array().log().sum());
         }
         if (cost < bestCost) {
