@@ -199,6 +199,84 @@ private Q_SLOTS:
         for (const TakeFlag f : {TakeFlag::Breathy, TakeFlag::Weak, TakeFlag::Unsteady, TakeFlag::Clipped, TakeFlag::Short})
             QVERIFY(flagFromName(flagName(f)) == f);
     }
+    void flagsBeginWhereTheySay()
+    {
+        const auto has = [](const Samples& s, TakeFlag f) {
+            const auto found = analyse(tones::withSilence(s, 0.2, 0.2), std::nullopt);
+            if (found.notes.size() != 1)
+                qFatal("no note");
+            const auto& flags = found.notes.front().flags;
+            return std::find(flags.begin(), flags.end(), f) != flags.end();
+        };
+        // Noise twelve decibels under the partials; over their own bandwidth less of it counts than in the whole.
+        const auto noisy = [](double noise_dB) {
+            const auto found = analyse(tones::withSilence(tones::constantTone(500.0, 1.0, 20.0, 1), 0.2, 0.2), std::nullopt);
+            return tones::constantTone(500.0, 1.0, 20.0 - (found.notes.at(0).noise_dB - noise_dB), 1);
+        };
+        QVERIFY(has(noisy(10.5), TakeFlag::Breathy) && !has(noisy(13.5), TakeFlag::Breathy));
+        // A level fifty decibels under full scale, as root mean square.
+        const auto quiet = [](double level_dB) {
+            Samples s = tones::constantTone(500.0, 1.0, 40.0, 1);
+            double square = 0.0;
+            for (const float v : s.values)
+                square += static_cast<double>(v) * static_cast<double>(v) / static_cast<double>(s.values.size());
+            for (float& v : s.values)
+                v = static_cast<float>(static_cast<double>(v) * std::pow(10.0, level_dB / 20.0) / std::sqrt(square));
+            return s;
+        };
+        QVERIFY(has(quiet(-51.5), TakeFlag::Weak) && !has(quiet(-48.5), TakeFlag::Weak));
+        // A drift of fifteen cents over the stretch.
+        const auto drifting = [](double cents) {
+            Samples s = tones::constantTone(500.0, 1.0, 60.0, 1);
+            double phase = 0.0;
+            for (std::size_t i = 0; i < s.values.size(); ++i) {
+                const double share = static_cast<double>(i) / static_cast<double>(s.values.size());
+                phase += 2.0 * std::numbers::pi * 500.0 * std::exp2(cents * share / 1200.0) / s.rate_Hz;
+                s.values[i] = static_cast<float>(0.2 * std::sin(phase) + 0.05 * std::sin(2.0 * phase));
+            }
+            return s;
+        };
+        QVERIFY(has(drifting(24.0), TakeFlag::Unsteady) && has(drifting(-24.0), TakeFlag::Unsteady));
+        QVERIFY(!has(drifting(11.0), TakeFlag::Unsteady));
+        QVERIFY(has(tones::constantTone(500.0, 0.34, 40.0, 1), TakeFlag::Short));
+        QVERIFY(!has(tones::constantTone(500.0, 0.60, 40.0, 1), TakeFlag::Short));
+        // Two samples at full scale are a click, three are clipped.
+        for (const int peaks : {2, 3}) {
+            Samples s = tones::constantTone(500.0, 1.0, 40.0, 1);
+            for (int k = 0; k < peaks; ++k)
+                s.values[static_cast<std::size_t>(20000 + 997 * k)] = k % 2 == 0 ? 1.0F : -1.0F;
+            QCOMPARE(has(s, TakeFlag::Clipped), peaks == 3);
+        }
+    }
+    void aLevelThatSwellsIsToldByItsSpread()
+    {
+        // A level that goes evenly over six decibels has a standard deviation of 6 / sqrt(12).
+        Samples s = tones::constantTone(500.0, 1.5, 50.0, 1);
+        for (std::size_t i = 0; i < s.values.size(); ++i)
+            s.values[i] *= static_cast<float>(
+                std::pow(10.0, 6.0 * (static_cast<double>(i) / static_cast<double>(s.values.size()) - 1.0) / 20.0));
+        const auto found = analyse(tones::withSilence(s, 0.2, 0.2), std::nullopt);
+        QCOMPARE(found.notes.size(), std::size_t(1));
+        VERIFY_NEAR(*found.notes[0].levelSpread_dB, 6.0 / std::sqrt(12.0), 0.25);
+    }
+    void howLongANoteTakesToSpeakIsTimedFromItsFirstSound()
+    {
+        // It starts forty cents flat and quiet, and jumps to its pitch and level after a tenth and two tenths of a second.
+        for (const double late_s : {0.10, 0.20}) {
+            Samples s{{}, 48000.0};
+            double phase = 0.0;
+            for (int i = 0; i < 57600; ++i) {
+                const double t = i / s.rate_Hz;
+                phase += 2.0 * std::numbers::pi * 600.0 * (t < late_s ? std::exp2(-40.0 / 1200.0) : 1.0) / s.rate_Hz;
+                s.values.push_back(
+                    static_cast<float>((t < late_s ? 0.08 : 0.2) * (std::sin(phase) + 0.3 * std::sin(2.0 * phase))));
+            }
+            const auto found = analyse(tones::withSilence(s, 0.2, 0.2), std::nullopt);
+            QCOMPARE(found.notes.size(), std::size_t(1));
+            QVERIFY(found.notes[0].speaks);
+            VERIFY_NEAR(found.notes[0].speaks->seconds(), late_s, 0.035);
+        }
+    }
     void aFundamentalWithoutPartialsOfItsOwnIsTheMultiple()
     {
         // Partials 3, 6 and 9 at -1, -9 and -18 dB over a hum at the first: a note three times as high. And every second one: a
