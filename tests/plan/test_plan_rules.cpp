@@ -499,14 +499,22 @@ private Q_SLOTS:
         QVERIFY(fillsAt(0.0).empty());
         const auto fills = fillsAt(14.0);
         QVERIFY(!fills.empty());
+        // Less than a tenth is not worth the wax, and a hole filled by more than two millimetres or two fifths is another hole.
         const Instrument whistle = fixtures::whistle();
-        for (const Cut& c : fills) {
-            QVERIFY(std::holds_alternative<Fill>(c));
+        const auto mostOf = [&whistle](const Cut& c) {
             const Metres now = whistle.find(*holeOf(c))->diameter;
-            QVERIFY(now - wantedSize(c) >= mm(0.1)); // less is not worth the wax
-            QVERIFY(now - wantedSize(c) <= mm(2.0) + mm(1e-9));
-            QVERIFY(wantedSize(c) >= now * 0.6);
-        }
+            return std::min(mm(2.0), now * 0.4);
+        };
+        const auto filledBy = [&whistle](const Cut& c) {
+            return whistle.find(*holeOf(c))->diameter - wantedSize(c);
+        };
+        for (const Cut& c : fills)
+            QVERIFY(std::holds_alternative<Fill>(c) && filledBy(c) >= mm(0.1) && filledBy(c) <= mostOf(c) + mm(1e-9));
+        const auto all = fillsAt(180.0);
+        QVERIFY(!all.empty());
+        QVERIFY(std::any_of(all.begin(), all.end(), [&](const Cut& c) { return filledBy(c) > mostOf(c) - mm(0.01); }));
+        for (const Cut& c : all)
+            QVERIFY(filledBy(c) <= mostOf(c) + mm(1e-9));
     }
 };
 
