@@ -403,6 +403,19 @@ private Q_SLOTS:
         QCOMPARE(straight.at(2, 4.0).value, 0.0);
         QVERIFY(straight.at(2, 0.0).slope < 0.0 && straight.at(1, 4.0).slope > 0.0);
     }
+    void whoIsInAHurryPaysMoreForEveryCutAndRound()
+    {
+        const PlanOptions quick = optionsFor(Effort::Quick);
+        const PlanOptions usual = optionsFor(Effort::Usual);
+        const PlanOptions best = optionsFor(Effort::Best);
+        for (const double PlanOptions::*price : {&PlanOptions::passPrice, &PlanOptions::roundPrice, &PlanOptions::singleCutGain})
+            QVERIFY(quick.*price >= 1.5 * usual.*price && usual.*price >= 1.5 * best.*price && best.*price > 0.0);
+        QVERIFY(quick.mostRounds < usual.mostRounds && usual.mostRounds < best.mostRounds && best.mostRounds <= 15);
+        QVERIFY(quick.roundsToRough < usual.roundsToRough);
+        // What may be spoiled and how the wood is reckoned does not depend on the hurry.
+        QCOMPARE(quick.spoilLimit, best.spoilLimit);
+        QCOMPARE(quick.flatMargin_sd, best.flatMargin_sd);
+    }
     void leversGoAsFarAsTheTradeGoes()
     {
         // All of it common practice, no source: an undercut by 2 mm and 95 % of the bore, a window of 65 % of its width, an
