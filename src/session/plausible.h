@@ -7,7 +7,7 @@
 namespace dowel::session {
 
 /// Asked before a workbook is begun from a specification. Errors: BadFingering (one fingering in one register for two notes,
-/// where = the second), BadGeometry (it would sound more than an octave off what is wanted: facts say what).
+/// where = the second), BadGeometry (it would sound more than 1400 cents off what is wanted: facts say what).
 [[nodiscard]] Status checkMeant(const Instrument& instrument);
 
 } // namespace dowel::session

@@ -15,6 +15,7 @@
 #include "session/expectation.h"
 #include "session/finder.h"
 #include "session/passport.h"
+#include "session/plausible.h"
 #include "session/practice.h"
 #include "session/takes.h"
 #include "store/shop_memory.h"
@@ -46,6 +47,48 @@ class TestSession : public QObject
     }
 
 private Q_SLOTS:
+    void whatCannotBeMeantIsNamed()
+    {
+        const InstrumentSpec whistle = fixtures::whistleSpec();
+        VERIFY_OK(session::checkMeant(fixtures::whistle()));
+        const auto with = [&whistle](const auto& change) {
+            InstrumentSpec s = whistle;
+            change(s);
+            return session::checkMeant(Instrument::make(s).value());
+        };
+        // Two notes of one register by the same fingers: a slip of the hand, unless they are two names of one note, which in mean
+        // tone lie 41 cents apart (a diesis).
+        const auto apart = [&](double cents, int registerNumber) {
+            return with([&](InstrumentSpec& s) {
+                Fingering twin = s.fingerings[3];
+                twin.id = {"twin"};
+                twin.target = twin.target * std::exp2(cents / 1200.0);
+                twin.registerNumber = registerNumber;
+                s.fingerings.push_back(twin);
+            });
+        };
+        VERIFY_OK(apart(41.0, 1));
+        const Status slip = apart(100.0, 1);
+        QVERIFY(!slip && slip.error().code == ErrorCode::BadFingering);
+        QCOMPARE(slip.error().where, std::string("/fingerings/twin"));
+        QVERIFY(slip.error().fact.id == FactId::FingeredAlike);
+        QVERIFY(!apart(-100.0, 1)); // whichever is the higher
+        VERIFY_OK(apart(1200.0, 2));
+        // A tube in inches that were typed as millimetres sounds octaves too high; one that is a fifth too long is a blank.
+        VERIFY_OK(with([](InstrumentSpec& s) {
+            for (Fingering& f : s.fingerings)
+                f.target = f.target * std::exp2(700.0 / 1200.0);
+        }));
+        for (const double octaves : {-1.25, 1.2}) {
+            const Status wrong = with([octaves](InstrumentSpec& s) {
+                for (Fingering& f : s.fingerings)
+                    f.target = f.target * std::exp2(octaves);
+            });
+            QVERIFY(!wrong && wrong.error().fact.id == FactId::AllMillimetres);
+            QCOMPARE(wrong.error().where, std::string("/bore"));
+        }
+        VERIFY_OK(with([](InstrumentSpec& s) { s.fingerings.clear(); }));
+    }
     void thePassportSaysByTheModelWhatWasNotHeardSinceTheLastCut()
     {
         Bench bench(10, 0.2);
