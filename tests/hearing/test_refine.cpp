@@ -3,6 +3,7 @@
 // case), the stated error against the scatter, drift and vibrato, partial levels and noise by definition.
 #include "core/hearing/analyse.h"
 #include "core/hearing/refine.h"
+#include "core/hearing/stretch.h"
 #include "support/compare.h"
 #include "support/test_main.h"
 #include "support/tones.h"
@@ -19,6 +20,66 @@ private Q_SLOTS:
         // [RB74] by hand: 440 Hz, 1 s, 10 dB, these partials, 44.1 kHz: 0.0025 cent. The bound goes with the inverse root of the
         // sampling rate.
         VERIFY_NEAR(tones::boundCents(440.0, 1.0, 10.0, 44100.0), 0.0025, 0.0015);
+    }
+    void aCourseIsMadeOfLegendresPolynomials()
+    {
+        // P1 to P4 at 0.3 and 1 (Abramowitz and Stegun 22.4.9 ff.), and the same as one sum.
+        hearing::Course course;
+        course.order = 4;
+        const double x = 0.3;
+        const double expected[] = {x, 0.5 * (3.0 * x * x - 1.0), 0.5 * (5.0 * x * x * x - 3.0 * x),
+                                   (35.0 * std::pow(x, 4) - 30.0 * x * x + 3.0) / 8.0};
+        for (int k = 0; k < 4; ++k) {
+            VERIFY_NEAR(course.basis(x, 1.0)[k], expected[k], 1e-12);
+            VERIFY_NEAR(course.basis(1.0, 1.0)[k], 1.0, 1e-12);
+        }
+        course.vibrato_Hz = 5.0;
+        course.settling_s = 0.1;
+        course.weights = Eigen::VectorXd::LinSpaced(7, 0.3, -0.9);
+        for (const double at : {-1.0, -0.4, 0.0, 0.8}) {
+            VERIFY_NEAR(course.stray(at, 1.7), course.basis(at, 1.7).dot(course.weights), 1e-12);
+            VERIFY_NEAR(course.basis(at, 1.7)[4], std::cos(2.0 * std::numbers::pi * 5.0 * at * 1.7 / 2.0), 1e-12);
+            VERIFY_NEAR(course.basis(at, 1.7)[6], std::exp(-(at + 1.0) * 1.7 / 2.0 / 0.1), 1e-12);
+        }
+    }
+    void aStretchHoldsEveryPartialWhereItIs()
+    {
+        // Two partials of known size and phase, the second half as large, and a little noise between.
+        constexpr double f_Hz = 600.0;
+        constexpr double rate_Hz = 48000.0;
+        constexpr double noiseSd = 0.002;
+        Random r(3);
+        std::vector<float> sound;
+        const std::size_t n = 48000;
+        for (std::size_t i = 0; i < n; ++i) {
+            const double t = (static_cast<double>(i) - 0.5 * (n - 1.0)) / rate_Hz; // from its middle
+            sound.push_back(static_cast<float>(0.2 * std::cos(2.0 * std::numbers::pi * f_Hz * t + 0.7) +
+                                               0.1 * std::cos(4.0 * std::numbers::pi * f_Hz * t - 1.1) + noiseSd * r.normal()));
+        }
+        const hearing::Stretch stretch(sound, rate_Hz, f_Hz);
+        VERIFY_NEAR(stretch.duration(), 1.0, 1e-9);
+        const hearing::Blocks blocks = stretch.demodulated(hearing::Course{});
+        // Windows of forty milliseconds, half overlapping, from one end to the other.
+        const std::size_t count = blocks.x.size();
+        QVERIFY2(count >= 46 && count <= 56, qPrintable(QString::number(count)));
+        VERIFY_NEAR(blocks.x.front(), -1.0 + 0.04, 0.012);
+        VERIFY_NEAR(blocks.x.back(), 1.0 - 0.04, 0.012);
+        for (std::size_t b = 1; b < count; ++b)
+            VERIFY_NEAR(blocks.x[b] - blocks.x[b - 1], (blocks.x.back() - blocks.x.front()) / static_cast<double>(count - 1),
+                        0.01);
+        double power = 0.0;
+        for (std::size_t b = 0; b < count; ++b) {
+            VERIFY_NEAR(std::abs(blocks.partial[0][b]), 0.1, 0.001); // half of each, the other half turns the other way
+            VERIFY_NEAR(std::abs(blocks.partial[1][b]), 0.05, 0.001);
+            VERIFY_NEAR(std::arg(blocks.partial[0][b]), 0.7, 0.01);
+            VERIFY_NEAR(std::arg(blocks.partial[1][b]), -1.1, 0.02);
+            for (std::size_t m = 2; m < 10; ++m)
+                power += std::norm(blocks.partial[m][b]) / blocks.noise[m] / static_cast<double>(8 * count);
+        }
+        VERIFY_NEAR(power, 1.0, 0.25); // where no partial is stands as much noise as in the gaps
+        // A triangle over n samples to either side keeps 2 / (3 n) of white noise's power; n are two periods here.
+        VERIFY_NEAR(stretch.hatNoise(4) / (noiseSd * noiseSd * 2.0 / 3.0 / (2.0 * rate_Hz / f_Hz)), 1.0, 0.25);
+        QVERIFY(blocks.noise[4] < stretch.hatNoise(4));
     }
     void scatterStaysNearTheBound_data()
     {
