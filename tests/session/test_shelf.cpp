@@ -297,7 +297,8 @@ private Q_SLOTS:
             const double wider = std::exp2(widths.power * 2.0 / 12.0);
             VERIFY_NEAR(s.bore.front().diameter / spec.bore.front().diameter, wider, 1e-9);
             VERIFY_NEAR(std::get<Duct>(s.excitation).windowWidth / std::get<Duct>(spec.excitation).windowWidth, wider, 1e-9);
-            QVERIFY(!lower->goal && lower->model);
+            QVERIFY(!lower->goal && lower->model && lower->done.empty());
+            VERIFY_NEAR(*s.limits.footMin / *spec.limits.footMin, tone, 1e-9);
             QCOMPARE(s.bore.size(), spec.bore.size());
         }
         const auto laid = session::laidOutIn(*model, "C5", session::Widths{1.0});
@@ -312,6 +313,42 @@ private Q_SLOTS:
         VERIFY_OK(cents);
         for (const double c : *cents)
             QVERIFY2(std::abs(c) < 15.0, qPrintable(QString::number(c)));
+        // Mouths of other kinds grow alike: lengths as lengths, a chamber as their cube.
+        io::PlanKept other = *model;
+        const Transverse lip{fixtures::mm(9.0), fixtures::mm(8.0), fixtures::mm(3.5), fixtures::mm(14.0), 0.3};
+        other.blank.spec.excitation = lip;
+        const auto longerFlute = session::inKey(other, "C5", session::Widths{1.0});
+        VERIFY_OK(longerFlute);
+        const auto& grown = std::get<Transverse>(longerFlute->blank.spec.excitation);
+        VERIFY_NEAR(grown.holeLength / lip.holeLength, tone, 1e-9);
+        VERIFY_NEAR(grown.stopper / lip.stopper, tone, 1e-9);
+        QCOMPARE(grown.lipCover, lip.lipCover);
+        ClosedTop chamber;
+        chamber.volume = CubicMetres::fromCubicMillimetres(1200.0);
+        other.blank.spec.excitation = chamber;
+        const auto longerReed = session::inKey(other, "C5", session::Widths{1.0});
+        VERIFY_OK(longerReed);
+        VERIFY_NEAR(std::get<ClosedTop>(longerReed->blank.spec.excitation).volume.cubicMillimetres(),
+                    1200.0 * std::exp2(6.0 / 12.0), 1e-6);
+        // A model that was drilled from a plan is what became of it, and none of its steps is done on the next piece.
+        const std::string drilled = this->path("drilled.dowel");
+        {
+            auto store = Store::create(drilled, *whistle);
+            VERIFY_OK(store);
+            io::PlanKept plan = io::planOf(*whistle);
+            plan.goal = plan.model ? *plan.model : *whistle;
+            plan.done = {io::StepDone{"stock", "2026-01-01T00:00:00Z"}};
+            VERIFY_OK(store->append(PlanEntry{io::planText(plan)}));
+            const Metres now = store->book().present().find(HoleId{"h2"})->diameter;
+            VERIFY_OK(store->append(CutEntry{Enlarge{{"h2"}, now + fixtures::mm(0.7)}, now, {}, {}}));
+        }
+        const auto became = session::modelIn(drilled);
+        VERIFY_OK(became);
+        VERIFY_NEAR((became->model->find(HoleId{"h2"})->diameter - whistle->find(HoleId{"h2"})->diameter).millimetres(), 0.7,
+                    1e-9);
+        QVERIFY(became->goal && *became->goal == *became->model);
+        QVERIFY(became->done.empty());
+        QCOMPARE(became->blank.spec.name, whistle->spec().name);
         // In E flat the notes are spelt with flats, as its key signature has them.
         const auto flat = session::inKey(*model, "Eb5", session::Widths{0.0});
         VERIFY_OK(flat);
