@@ -98,6 +98,7 @@ private Q_SLOTS:
         QCOMPARE(ear.heard().ear, Ear::Quiet);
         hear(ear, tone(655.0, 0.9));
         QCOMPARE(ear.heard().ear, Ear::Near);
+        VERIFY_NEAR(ear.heard().steady, 0.9 / 1.25, 0.08);
         VERIFY_NEAR(ear.heard().cents, 1200.0 * std::log2(655.0 / 659.3), 2.0);
         QVERIFY(!ear.taken());
         hear(ear, tone(655.0, 0.6));
@@ -109,6 +110,7 @@ private Q_SLOTS:
         ear.ask({"D5"});
         hear(ear, tone(655.0, 2.0));
         QCOMPARE(ear.heard().ear, Ear::Taken);
+        QCOMPARE(ear.heard().steady, 1.0);
         QVERIFY(!ear.taken());
         hear(ear, silence(0.4));
         hear(ear, tone(590.0, 1.6));
