@@ -289,6 +289,7 @@ private Q_SLOTS:
             const InstrumentSpec& s = lower->blank.spec;
             QCOMPARE(s.fingerings.size(), spec.fingerings.size());
             QCOMPARE(s.fingerings.front().id.text, std::string("C5"));
+            QCOMPARE(lower->target.lowest, std::string("C5"));
             QCOMPARE(s.fingerings[2].targetName, std::string("E5"));
             VERIFY_NEAR(spec.fingerings[2].target / s.fingerings[2].target, tone, 1e-9);
             QCOMPARE(s.fingerings[2].closed, spec.fingerings[2].closed);
