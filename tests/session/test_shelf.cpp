@@ -263,6 +263,13 @@ private Q_SLOTS:
         QCOMPARE(
             session::asRow(blank, target, {"low", {{Metres{}, bore}, {length, bore}}, fixtures::mm(2.0), holes}).error().where,
             std::string("low"));
+        // A row that was measured goes as far as it goes: limits, joints and nodes are the blank's, not its own.
+        Blank limited = blank;
+        limited.spec.limits.holeMax = fixtures::mm(4.0);
+        limited.spec.limits.footMin = length;
+        const auto free = session::asRow(limited, target, {"D5", {{Metres{}, bore}, {length, bore}}, fixtures::mm(2.0), holes});
+        VERIFY_OK(free);
+        QVERIFY(free->spec().limits == Limits{} && free->spec().slides.empty() && free->spec().nodes.empty());
         // Of another number of holes the lowest note alone is told.
         const auto three = session::rowByProportion(length, bore, fixtures::mm(2.0), 3);
         const auto few = session::asRow(blank, target, {"D5", {{Metres{}, bore}, {length, bore}}, fixtures::mm(2.0), three});
