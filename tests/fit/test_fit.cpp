@@ -247,6 +247,7 @@ private Q_SLOTS:
         VERIFY_NEAR(factorFor(10.0), 1.0, 0.03);
         VERIFY_NEAR(factorFor(17.0), 1.7, 0.06);
         VERIFY_NEAR(factorFor(60.0), 2.5, 1e-9);
+        VERIFY_NEAR(factorFor(100.0), 1.0, 0.03); // beyond three deviations of any factor nothing is said of it
         // One round of four notes without a miss, two counting as one, against a lognormal of 0.3: least at ln f = -2 x 0.3^2.
         VERIFY_NEAR(factorFor(0.0, 1), std::exp(-2.0 * 0.3 * 0.3), 0.015);
         QCOMPARE(honestyOf({}, {}), 1.0);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Proves how readings are taken together before anything is fitted: which of them are one listening and which one day, what an
-// old reading still counts, at what temperature it is compared, and which errors readings of one note share.
+// Proves what stands before any fit: how readings are taken together (which of them are one listening and which one day, what an
+// old reading still counts, at what temperature it is compared, which errors readings of one note share), and that every unknown
+// moves the notes as its derivative says.
 #include "core/base/breath.h"
 #include "core/base/random.h"
 #include "core/fit/fit.h"

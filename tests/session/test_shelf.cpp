@@ -267,6 +267,8 @@ private Q_SLOTS:
         Blank limited = blank;
         limited.spec.limits.holeMax = fixtures::mm(4.0);
         limited.spec.limits.footMin = length;
+        limited.spec.slides = {{length * 0.3, Metres{}, bore, Metres{}}};
+        limited.spec.nodes = {{length * 0.4, false}};
         const auto free = session::asRow(limited, target, {"D5", {{Metres{}, bore}, {length, bore}}, fixtures::mm(2.0), holes});
         VERIFY_OK(free);
         QVERIFY(free->spec().limits == Limits{} && free->spec().slides.empty() && free->spec().nodes.empty());
@@ -305,10 +307,13 @@ private Q_SLOTS:
             const double wider = std::exp2(widths.power * 2.0 / 12.0);
             VERIFY_NEAR(s.bore.front().diameter / spec.bore.front().diameter, wider, 1e-9);
             VERIFY_NEAR(std::get<Duct>(s.excitation).windowWidth / std::get<Duct>(spec.excitation).windowWidth, wider, 1e-9);
-            QVERIFY(!lower->goal && lower->model && lower->done.empty());
+            QVERIFY(!lower->goal && lower->model);
             VERIFY_NEAR(*s.limits.footMin / *spec.limits.footMin, tone, 1e-9);
             QCOMPARE(s.bore.size(), spec.bore.size());
         }
+        io::PlanKept begun = *model;
+        begun.done = {io::StepDone{"saw", "2026-01-01T00:00:00Z"}};
+        QVERIFY(session::inKey(begun, "C5", session::Widths{0.0})->done.empty()); // the next piece is not begun
         const auto laid = session::laidOutIn(*model, "C5", session::Widths{1.0});
         VERIFY_OK(laid);
         const auto& holes = laid->goal->spec().holes;
@@ -344,8 +349,9 @@ private Q_SLOTS:
             auto store = Store::create(drilled, *whistle);
             VERIFY_OK(store);
             io::PlanKept plan = io::planOf(*whistle);
-            plan.goal = plan.model ? *plan.model : *whistle;
-            plan.done = {io::StepDone{"stock", "2026-01-01T00:00:00Z"}};
+            plan.goal = *whistle;
+            plan.blank.spec.name = "As it was planned";
+            plan.done = {io::StepDone{"saw", "2026-01-01T00:00:00Z"}};
             VERIFY_OK(store->append(PlanEntry{io::planText(plan)}));
             const Metres now = store->book().present().find(HoleId{"h2"})->diameter;
             VERIFY_OK(store->append(CutEntry{Enlarge{{"h2"}, now + fixtures::mm(0.7)}, now, {}, {}}));

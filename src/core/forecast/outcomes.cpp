@@ -143,7 +143,7 @@ double honestyOf(const std::vector<NoteOutcome>& outcomes, const ListeningError&
         for (const Round& r : rounds) {
             Eigen::MatrixXd covariance = r.besides;
             covariance.diagonal() += (factor * r.doubt).cwiseAbs2();
-            // Cut off at the bound alone it would count less the smaller the factor is, and speak for that.
+            // Were the miss alone cut off there, a smaller factor would cost such a note nothing and be liked for its narrowness.
             covariance.diagonal() = covariance.diagonal().cwiseMax((r.miss / noNoteSays).cwiseAbs2());
             const Eigen::LLT<Eigen::MatrixXd> root(covariance);
             const Eigen::VectorXd independent = root.matrixL().solve(r.miss);

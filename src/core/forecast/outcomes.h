@@ -45,7 +45,7 @@ struct ListeningError
 /// By what the formulas' part of the stated spread should be multiplied: 1 where forecasts are honest, below where they were
 /// too careful. The most likely factor by every outcome of a note that a cut moved, each held against what was stated of it
 /// before any factor, the notes of a listening together; lognormal about 1 beforehand, and forecasts of one round err alike, so
-/// two count as one.
+/// two count as one; a note that missed by more than three deviations of a factor says nothing of that factor.
 [[nodiscard]] double honestyOf(const std::vector<NoteOutcome>& outcomes, const ListeningError& error);
 
 /// By how much each note's newest reading lies above the one before it on the same shape, the present one, in cents, both brought
