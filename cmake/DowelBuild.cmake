@@ -34,10 +34,10 @@ check_cxx_compiler_flag(-fcx-limited-range DOWEL_HAS_LIMITED_RANGE)
 set(DOWEL_QUICK_COMPLEX $<$<BOOL:${DOWEL_HAS_LIMITED_RANGE}>:-fcx-limited-range>)
 
 # Headers that most sources of a part of the program read, compiled once for it: dowel_headers(NAME HEADERS... LINKS...), which its
-# targets take up by dowel_share_headers(). Sources of a room are compiled several at a time (a unity build), since parsing and
-# instantiating the same headers is most of the time. The presets for looking closely do without either (DOWEL_QUICK_BUILD=OFF),
-# so that a missing include or a name defined twice shows.
-option(DOWEL_QUICK_BUILD "Compile common headers once and sources several at a time" ON)
+# targets take up by dowel_share_headers(). The sources of a room are compiled as one (a unity build), since parsing and
+# instantiating the same templates is most of the time: one by one, fit, forecast, plan and layout took three times as long. The
+# presets for looking closely do without either (DOWEL_QUICK_BUILD=OFF), so that a missing include or a name defined twice shows.
+option(DOWEL_QUICK_BUILD "Compile common headers once and the sources of a room as one" ON)
 set(DOWEL_STD_HEADERS <algorithm> <array> <chrono> <cmath> <complex> <functional> <limits> <map> <memory> <numbers> <optional> <set>
     <span> <sstream> <string> <string_view> <utility> <variant> <vector>)
 function(dowel_headers name)
@@ -57,19 +57,18 @@ function(dowel_share_headers target from)
     target_precompile_headers(${target} REUSE_FROM ${from})
   endif()
 endfunction()
-# together: how many sources are compiled at a time; 0 for all of them.
-function(dowel_compile_together target together)
+function(dowel_compile_together target)
   if(DOWEL_QUICK_BUILD)
-    set_target_properties(${target} PROPERTIES UNITY_BUILD ON UNITY_BUILD_BATCH_SIZE ${together})
+    set_target_properties(${target} PROPERTIES UNITY_BUILD ON UNITY_BUILD_BATCH_SIZE 0)
     # The Parts of a class may hold what is its source's own: together, that looks as if a header did it.
     target_compile_options(${target} PRIVATE $<$<CXX_COMPILER_ID:GNU>:-Wno-subobject-linkage>)
   endif()
 endfunction()
 
-# dowel_room(NAME SOURCES ... LINKS ... [HEADERS TARGET] [TOGETHER N]): one library target a room; what it may include stands in
+# dowel_room(NAME SOURCES ... LINKS ... [HEADERS TARGET]): one library target a room; what it may include stands in
 # layers.txt. HEADERS: whose compiled headers it begins with; "none" where it is compiled with options of its own.
 function(dowel_room name)
-  cmake_parse_arguments(ROOM "" "HEADERS;TOGETHER" "SOURCES;LINKS;PRIVATE_LINKS" ${ARGN})
+  cmake_parse_arguments(ROOM "" "HEADERS" "SOURCES;LINKS;PRIVATE_LINKS" ${ARGN})
   add_library(dowel_${name} STATIC ${ROOM_SOURCES})
   target_link_libraries(dowel_${name} PUBLIC dowel_settings ${ROOM_LINKS} PRIVATE ${ROOM_PRIVATE_LINKS})
   if(NOT ROOM_HEADERS)
@@ -78,7 +77,5 @@ function(dowel_room name)
   if(NOT ROOM_HEADERS STREQUAL "none")
     dowel_share_headers(dowel_${name} ${ROOM_HEADERS})
   endif()
-  if(DEFINED ROOM_TOGETHER)
-    dowel_compile_together(dowel_${name} ${ROOM_TOGETHER})
-  endif()
+  dowel_compile_together(dowel_${name})
 endfunction()

@@ -12,7 +12,7 @@ namespace dowel::sim {
 
 namespace {
 
-struct Kind
+struct ForeignFamily
 {
     Family family;
     std::vector<const char*> lowest;
@@ -20,16 +20,16 @@ struct Kind
     double slope_cents; ///< an octave: what is blown at nearly one pressure flattens upwards
 };
 
-const std::vector<Kind>& kinds()
+const std::vector<ForeignFamily>& foreignFamilies()
 {
-    static const std::vector<Kind> all{{Family::Whistle, {"C5", "D5", "Eb5", "F5", "G5"}, 2, 0.0},
-                                       {Family::Fife, {"A4", "Bb4", "C5"}, 2, 0.0},
-                                       {Family::Flute, {"C4", "D4", "Eb4", "F4"}, 2, 0.0},
-                                       {Family::TwoChamber, {"E4", "G4", "A4"}, 1, -40.0},
-                                       {Family::Recorder, {"C5", "D5", "F5"}, 1, 0.0},
-                                       {Family::Reed, {"C4", "D4", "F4"}, 1, 0.0},
-                                       {Family::Horn, {"F4", "G4", "A4"}, 1, 0.0},
-                                       {Family::Stopped, {"C5", "E5", "G5", "C6"}, 1, 0.0}};
+    static const std::vector<ForeignFamily> all{{Family::Whistle, {"C5", "D5", "Eb5", "F5", "G5"}, 2, 0.0},
+                                                {Family::Fife, {"A4", "Bb4", "C5"}, 2, 0.0},
+                                                {Family::Flute, {"C4", "D4", "Eb4", "F4"}, 2, 0.0},
+                                                {Family::TwoChamber, {"E4", "G4", "A4"}, 1, -40.0},
+                                                {Family::Recorder, {"C5", "D5", "F5"}, 1, 0.0},
+                                                {Family::Reed, {"C4", "D4", "F4"}, 1, 0.0},
+                                                {Family::Horn, {"F4", "G4", "A4"}, 1, 0.0},
+                                                {Family::Stopped, {"C5", "E5", "G5", "C6"}, 1, 0.0}};
     return all;
 }
 
@@ -197,7 +197,7 @@ private:
 };
 
 /// Measures of an instrument as strangers build it, without holes in their places yet.
-std::optional<InstrumentSpec> designOf(const Kind& kind, Random& r)
+std::optional<InstrumentSpec> designOf(const ForeignFamily& kind, Random& r)
 {
     PlanTarget target = usualTarget(kind.family);
     target.lowest = kind.lowest[r.next() % kind.lowest.size()];
@@ -301,7 +301,7 @@ std::optional<Blank> foreignBlank(std::uint64_t seed, std::optional<std::size_t>
 {
     Random r(seed * 6364136223846793005ULL + 1442695040888963407ULL);
     constexpr std::size_t inTurn = 7; // what joined later is asked for by name, so that a seed stays the blank it was
-    const Kind& kind = kinds()[std::min(only.value_or(seed % inTurn), kinds().size() - 1)];
+    const ForeignFamily& kind = foreignFamilies()[std::min(only.value_or(seed % inTurn), foreignFamilies().size() - 1)];
     constexpr int designs = 12; // a design that is not in tune was not proven; the next is tried
     for (int i = 0; i < designs; ++i) {
         auto spec = designOf(kind, r);

@@ -12,22 +12,22 @@ namespace dowel::sim {
 namespace {
 
 /// What one family's blanks are made of.
-struct Kind
+struct HouseFamily
 {
     Family family;
     std::vector<const char*> lowest;
     int registers;
 };
 
-const std::vector<Kind>& kinds()
+const std::vector<HouseFamily>& houseFamilies()
 {
-    static const std::vector<Kind> all{{Family::Whistle, {"C5", "D5", "Eb5", "F5"}, 2},
-                                       {Family::Recorder, {"C5", "F5"}, 1},
-                                       {Family::Flute, {"C4", "D4", "Eb4"}, 2},
-                                       {Family::Fife, {"A4", "Bb4", "C5"}, 2},
-                                       {Family::TwoChamber, {"A4", "G4"}, 1},
-                                       {Family::Reed, {"C4", "D4"}, 1},
-                                       {Family::Horn, {"F4", "G4", "A4"}, 1}};
+    static const std::vector<HouseFamily> all{{Family::Whistle, {"C5", "D5", "Eb5", "F5"}, 2},
+                                              {Family::Recorder, {"C5", "F5"}, 1},
+                                              {Family::Flute, {"C4", "D4", "Eb4"}, 2},
+                                              {Family::Fife, {"A4", "Bb4", "C5"}, 2},
+                                              {Family::TwoChamber, {"A4", "G4"}, 1},
+                                              {Family::Reed, {"C4", "D4"}, 1},
+                                              {Family::Horn, {"F4", "G4", "A4"}, 1}};
     return all;
 }
 
@@ -69,7 +69,7 @@ Blank houseBlank(const Instrument& start, std::uint64_t seed)
 std::optional<Blank> houseBlank(std::uint64_t seed, double tolerance_cents)
 {
     Random r(seed * 7919 + 13);
-    const Kind& kind = kinds()[seed % kinds().size()];
+    const HouseFamily& kind = houseFamilies()[seed % houseFamilies().size()];
     PlanTarget target = usualTarget(kind.family);
     target.lowest = kind.lowest[r.next() % kind.lowest.size()];
     target.registers = kind.registers;

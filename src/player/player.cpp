@@ -22,7 +22,7 @@ std::uint64_t mixed(std::uint64_t seed, const std::string& name)
     return seed;
 }
 
-constexpr double pi = std::numbers::pi;
+using std::numbers::pi;
 
 // From harmonic to harmonic: a jet or reed that is driven moderately. Common practice, no source.
 constexpr double driveFalls_dB = -8.0;

@@ -14,7 +14,7 @@ namespace {
 
 using Complex = std::complex<double>;
 constexpr Complex j{0.0, 1.0};
-constexpr double pi = std::numbers::pi;
+using std::numbers::pi;
 
 struct Medium
 {

@@ -13,8 +13,8 @@ using namespace sqlite;
 
 namespace {
 
-constexpr std::int64_t applicationId = 0x444F4D45; // "DOME"
-constexpr std::int64_t version = 3;                // 1 and 2 held other unknowns, 1 by the workbooks' paths
+constexpr std::int64_t memoryId = 0x444F4D45; // "DOME"
+constexpr std::int64_t memoryVersion = 3;     // 1 and 2 held other unknowns, 1 by the workbooks' paths
 
 // As SQLite keeps it; the words of version 1, where it was made if it was not there.
 constexpr const char* table =
@@ -75,18 +75,18 @@ Status prepared(sqlite3* db, const std::string& path)
         return failed(db, path);
     if (*tables == 0)
         return run(db, path,
-                   "PRAGMA application_id = " + std::to_string(applicationId) +
-                       "; PRAGMA user_version = " + std::to_string(version) + ";" + table);
-    if (*id != applicationId)
+                   "PRAGMA application_id = " + std::to_string(memoryId) +
+                       "; PRAGMA user_version = " + std::to_string(memoryVersion) + ";" + table);
+    if (*id != memoryId)
         return Error{ErrorCode::NotAWorkbook, path, FactId::OtherDatabase};
-    if (*kept > version)
+    if (*kept > memoryVersion)
         return Error{ErrorCode::NewerVersion, path, {FactId::ShopMemoryVersion, *kept}};
     Statement found(db, "SELECT sql FROM sqlite_schema WHERE name = 'instrument'");
     if (*tables != 2 || found.step() != SQLITE_ROW || found.text(0) != table) // the table and the index of its key
         return Error{ErrorCode::Damaged, path, FactId::TableNotOurs};
     // An older memory's estimates are of other unknowns: it begins anew. The workbooks know everything that was in it.
-    if (*kept < version)
-        return run(db, path, "DELETE FROM instrument; PRAGMA user_version = " + std::to_string(version));
+    if (*kept < memoryVersion)
+        return run(db, path, "DELETE FROM instrument; PRAGMA user_version = " + std::to_string(memoryVersion));
     return Done{};
 }
 

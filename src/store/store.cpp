@@ -28,8 +28,8 @@ using namespace sqlite;
 
 namespace {
 
-constexpr std::uint32_t applicationId = 0x444F574CU; // "DOWL"
-constexpr int schemaVersion = 5;                     // the newest that is known
+constexpr std::uint32_t workbookId = 0x444F574CU; // "DOWL"
+constexpr int schemaVersion = 5;                  // the newest that is known
 // What tables and guards stand for; every version since has them too.
 constexpr int tablesVersion = 2;
 
@@ -125,7 +125,7 @@ Result<int> recognise(const std::string& path)
             v = v << 8U | static_cast<unsigned char>(head[at + i]);
         return v;
     };
-    if (big(68) != applicationId)
+    if (big(68) != workbookId)
         return Error{ErrorCode::NotAWorkbook, path, FactId::OtherDatabase};
     const std::uint32_t version = big(60);
     if (version > schemaVersion)
@@ -259,7 +259,7 @@ Result<std::string> newBook(const std::string& path, const Instrument& specified
     auto db = DOWEL_TRY(openDatabase(":memory:", SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE));
     const int version = std::max(tablesVersion, versionOf(specified.spec()));
     std::string sql =
-        "PRAGMA application_id = " + std::to_string(applicationId) + "; PRAGMA user_version = " + std::to_string(version) + ";";
+        "PRAGMA application_id = " + std::to_string(workbookId) + "; PRAGMA user_version = " + std::to_string(version) + ";";
     for (const SchemaPart& part : schema)
         sql += std::string(part.sql) + ";";
     DOWEL_TRY(run(db.get(), path, sql));

@@ -63,7 +63,7 @@ constexpr std::pair<const char*, const char*> places[] = {
     {"bore", QT_TRANSLATE_NOOP("Errors", "bore station %1")}, {"fingerings", QT_TRANSLATE_NOOP("Errors", "fingering %1")},
     {"nodes", QT_TRANSLATE_NOOP("Errors", "node %1")},        {"bits_mm", QT_TRANSLATE_NOOP("Errors", "drawer bit %1")},
     {"works", QT_TRANSLATE_NOOP("Errors", "finish step %1")}};
-constexpr std::pair<const char*, const char*> keys[] = {
+constexpr std::pair<const char*, const char*> fields[] = {
     {"at_mm", QT_TRANSLATE_NOOP("Errors", "position")},
     {"out_mm", QT_TRANSLATE_NOOP("Errors", "pull-out")},
     {"diameter_mm", QT_TRANSLATE_NOOP("Errors", "diameter")},
@@ -129,7 +129,7 @@ QString placeWords(const QString& where)
             const int index = parts[i + 1].toInt(&number);
             out << said(list).arg(number ? QString::number(index + 1) : parts[i + 1]);
             ++i;
-        } else if (const char* key = wordIn(keys, parts[i])) {
+        } else if (const char* key = wordIn(fields, parts[i])) {
             out << said(key);
         } else {
             out << QString(parts[i]).replace(QLatin1Char('_'), QLatin1Char(' '));

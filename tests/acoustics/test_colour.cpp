@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves strength and colour: the quality of a resonance against its width measured on the curve and against wall losses,
 // the lattice cutoff against its formula and against what the tube does, harmonicity, and warnings where they belong.
+#include "acoustics/closed_pipe.h"
 #include "core/acoustics/colour.h"
 #include "core/acoustics/jet.h"
 #include "core/acoustics/line.h"
@@ -12,15 +13,6 @@ using namespace dowel;
 using namespace dowel::acoustics;
 
 namespace {
-
-Shape pipe(double length, double diameter)
-{
-    Shape s;
-    s.mouth = Shape::Mouth::ClosedTop;
-    s.bore = {{0.0, diameter}, {length, diameter}};
-    s.wall_m = 0.001;
-    return s;
-}
 
 NoteColour colourOf(const Shape& s, const NoteQuery& q)
 {
@@ -87,7 +79,7 @@ private Q_SLOTS:
     void qualityOfALongPipeIsItsWallLoss()
     {
         // Q = k / (2 alpha) where the walls take all (Fletcher and Rossing): a narrow pipe, closed at both ends.
-        Shape s = pipe(0.6, 0.008);
+        Shape s = closedPipe(0.6, 0.008, 0.001);
         s.footClosed = true;
         s.excitation[closedTop::volume] = 1e-12;
         const NoteQuery q{{}, 1};
@@ -108,7 +100,7 @@ private Q_SLOTS:
     void aboveTheCutoffLittleComesBack()
     {
         // A tube ending in a regular lattice of ten open holes: well below its cutoff nearly all is reflected, above little.
-        Shape s = pipe(0.5, 0.015);
+        Shape s = closedPipe(0.5, 0.015, 0.001);
         for (int i = 0; i < 10; ++i)
             s.holes.push_back({0.49 - 0.02 * i, 0.008, 0.008, 0.004});
         const NoteQuery q{std::vector<bool>(10, false), 1};
@@ -129,7 +121,7 @@ private Q_SLOTS:
     }
     void aReedPipesSecondHarmonicHasNoResonance()
     {
-        Shape s = pipe(0.5, 0.0146);
+        Shape s = closedPipe(0.5, 0.0146, 0.001);
         s.excitation[closedTop::volume] = 1e-9;
         const auto harmonicity = colourOf(s, {{}, 1}).harmonicity;
         QVERIFY(std::none_of(harmonicity.begin(), harmonicity.end(),
@@ -156,7 +148,7 @@ private Q_SLOTS:
     void aCavityThatSpoilsTheOctaveIsWarnedOf()
     {
         // common practice, no source: with the stopper far out the octaves of a side-blown flute go wrong.
-        Shape s = pipe(0.55, 0.019);
+        Shape s = closedPipe(0.55, 0.019, 0.001);
         s.mouth = Shape::Mouth::Transverse;
         s.excitation = {0.012, 0.010, 0.0045, 0.017, 0.3, 0.0};
         const auto octave = [&](double stopper) {
@@ -171,7 +163,7 @@ private Q_SLOTS:
     void aReedsTwelfthNeedsAVent()
     {
         // common practice, no source: without a register hole a reed falls back into its low register.
-        Shape s = pipe(0.5, 0.0146);
+        Shape s = closedPipe(0.5, 0.0146, 0.001);
         s.excitation[closedTop::volume] = 1.5e-6;
         s.holes = {{0.16, 0.0025, 0.0025, 0.006}};
         const NoteColour without = colourOf(s, {{true}, 2});

@@ -13,10 +13,10 @@ using namespace dowel::acoustics;
 
 namespace {
 
-constexpr double hertz = 500.0;
-constexpr double bore = 0.0075;
+constexpr double usual_Hz = 500.0;
+constexpr double boreRadius = 0.0075;
 
-Medium<Complex> medium(double loss = 1.0, double f = hertz)
+Medium<Complex> medium(double loss = 1.0, double f = usual_Hz)
 {
     return Medium<Complex>::at(AirOf<Complex>::at({293.15}), Complex(2.0 * std::numbers::pi * f), Complex(loss));
 }
@@ -27,7 +27,7 @@ double openLength(double radius, double chimney, const HoleFittings& fittings, H
 {
     const double low = 20.0;
     const auto m = medium(1e-9, low);
-    const HoleMeasures<Complex> h{bore, radius, radius, chimney, sink > 0.0 ? sink : radius, 1.0};
+    const HoleMeasures<Complex> h{boreRadius, radius, radius, chimney, sink > 0.0 ? sink : radius, 1.0};
     const auto t = sideHole(m, HoleGeometry<Complex>::of(h, fittings, set), share);
     return (1.0 / t.c).imag() / (2.0 * std::numbers::pi * low) * std::numbers::pi * radius * radius / m.air.density.real();
 }
@@ -37,7 +37,7 @@ double closedVolume(double radius, double chimney, const HoleFittings& fittings)
 {
     const double low = 20.0;
     const auto m = medium(1e-9, low);
-    const HoleMeasures<Complex> h{bore, radius, radius, chimney, radius, 1.0};
+    const HoleMeasures<Complex> h{boreRadius, radius, radius, chimney, radius, 1.0};
     const auto t = sideHole(m, HoleGeometry<Complex>::of(h, fittings, HoleFormulas::LefebvreScavone), 0.0);
     return t.c.imag() / (2.0 * std::numbers::pi * low) * (m.air.density * m.air.speed * m.air.speed).real();
 }
@@ -52,7 +52,7 @@ private Q_SLOTS:
     void threePublishedSetsAgreeOnSmallHoles()
     {
         for (const double delta : {0.25, 0.4, 0.6}) {
-            const double b = delta * bore;
+            const double b = delta * boreRadius;
             const double ls = openLength(b, 0.004, {}, HoleFormulas::LefebvreScavone);
             VERIFY_NEAR(openLength(b, 0.004, {}, HoleFormulas::DubosNederveen), ls, 0.01 * ls);
             VERIFY_NEAR(openLength(b, 0.004, {}, HoleFormulas::Keefe), ls, 0.06 * ls);
@@ -63,7 +63,7 @@ private Q_SLOTS:
         // Three laboratories' measurements of the same thing: they differ by less than a seventh of the hole's radius, and every
         // one of them has an end correction between one and two radii (Benade 1976 uses one and a half; from memory).
         for (const double delta : {0.3, 0.5, 0.7}) {
-            const double b = delta * bore;
+            const double b = delta * boreRadius;
             double least = 1.0;
             double most = 0.0;
             for (const auto set : allHoleFormulas) {
@@ -81,7 +81,7 @@ private Q_SLOTS:
         for (const bool open : {true, false}) {
             std::vector<double> lengths;
             for (const auto set : allHoleFormulas) {
-                const HoleMeasures<Complex> h{bore, 0.7 * bore, 0.7 * bore, 0.004, 0.7 * bore, 1.0};
+                const HoleMeasures<Complex> h{boreRadius, 0.7 * boreRadius, 0.7 * boreRadius, 0.004, 0.7 * boreRadius, 1.0};
                 const auto g = HoleGeometry<Complex>::of(h, {}, set);
                 lengths.push_back((open ? g.openSeries : g.closedSeries).real());
                 QVERIFY(lengths.back() < 0.0);

@@ -13,7 +13,7 @@ using namespace dowel::acoustics;
 
 namespace {
 
-constexpr double pi = std::numbers::pi;
+using std::numbers::pi;
 
 Shape shapeWith(std::vector<Shape::Station> bore)
 {

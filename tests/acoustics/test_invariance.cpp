@@ -4,6 +4,7 @@
 #include "core/acoustics/chain.h"
 #include "core/acoustics/model.h"
 #include "core/base/random.h"
+#include "core/base/ratio.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
 #include "support/test_main.h"
@@ -14,11 +15,6 @@ using namespace dowel::acoustics;
 namespace {
 
 constexpr double nothing_cents = 0.001;
-
-double cents(double a, double b)
-{
-    return 1200.0 * std::log2(a / b);
-}
 
 std::vector<NoteQuery> queriesOf(const Instrument& i)
 {
@@ -108,7 +104,7 @@ private Q_SLOTS:
             VERIFY_OK(a);
             VERIFY_OK(b);
             for (std::size_t i = 0; i < a->size(); ++i)
-                VERIFY_NEAR(cents((*a)[i], (*b)[i]), 0.0, nothing_cents);
+                VERIFY_NEAR(centsOver((*a)[i], (*b)[i]), 0.0, nothing_cents);
         }
     }
     void anotherOrderOfHolesChangesNothing()
@@ -124,7 +120,7 @@ private Q_SLOTS:
         VERIFY_OK(a);
         VERIFY_OK(b);
         for (std::size_t i = 0; i < a->size(); ++i)
-            VERIFY_NEAR(cents((*a)[i], (*b)[i]), 0.0, nothing_cents);
+            VERIFY_NEAR(centsOver((*a)[i], (*b)[i]), 0.0, nothing_cents);
     }
     void inchesChangeNothing()
     {
@@ -145,7 +141,7 @@ private Q_SLOTS:
         const auto fa = Model(Shape::of(a), {}).frequencies(queriesOf(a));
         const auto fb = Model(Shape::of(b), {}).frequencies(queriesOf(b));
         for (std::size_t i = 0; i < fa->size(); ++i)
-            VERIFY_NEAR(cents((*fa)[i], (*fb)[i]), 0.0, nothing_cents);
+            VERIFY_NEAR(centsOver((*fa)[i], (*fb)[i]), 0.0, nothing_cents);
     }
     void askingForMoreNotesAtOnceChangesNone()
     {
@@ -155,7 +151,7 @@ private Q_SLOTS:
         const auto together = model.frequencies(q);
         VERIFY_OK(together);
         for (std::size_t i = 0; i < q.size(); ++i)
-            VERIFY_NEAR(cents(model.frequencies(std::span(&q[i], 1))->front(), (*together)[i]), 0.0, 1e-6);
+            VERIFY_NEAR(centsOver(model.frequencies(std::span(&q[i], 1))->front(), (*together)[i]), 0.0, 1e-6);
     }
     void aJointPulledOutIsALongerTube()
     {
@@ -172,9 +168,9 @@ private Q_SLOTS:
         const auto a = Model(pulled, {}).frequencies(q);
         const auto b = Model(longer, {}).frequencies(q);
         for (std::size_t i = 0; i < q.size(); ++i)
-            VERIFY_NEAR(cents((*a)[i], (*b)[i]), 0.0, 1e-6);
+            VERIFY_NEAR(centsOver((*a)[i], (*b)[i]), 0.0, 1e-6);
         pulled.slides[0].gapDiameter_m = 0.017; // a wider gap lies near the mouth's flow: sharper there
-        QVERIFY(std::abs(cents(Model(pulled, {}).frequencies(q)->front(), b->front())) > 0.5);
+        QVERIFY(std::abs(centsOver(Model(pulled, {}).frequencies(q)->front(), b->front())) > 0.5);
     }
     void theBoresWeightsAddUpToTheStationsDerivatives()
     {
@@ -207,9 +203,9 @@ private Q_SLOTS:
             const auto f = Model(s, {}).registers({{}, 1}, 4);
             QCOMPARE(f.size(), std::size_t(4));
             for (int n = 2; n <= 4; ++n)
-                VERIFY_NEAR(cents(f[static_cast<std::size_t>(n) - 1], n * f[0]), 0.0, 45.0);
+                VERIFY_NEAR(centsOver(f[static_cast<std::size_t>(n) - 1], n * f[0]), 0.0, 45.0);
             // Its fundamental is that of an open pipe as long as the whole cone.
-            VERIFY_NEAR(cents(f[0], 343.2 / (2.0 * (0.6 + apex + 0.6127 * 0.02))), 0.0, 100.0);
+            VERIFY_NEAR(centsOver(f[0], 343.2 / (2.0 * (0.6 + apex + 0.6127 * 0.02))), 0.0, 100.0);
         }
     }
     void everyLosslessPhaseRises()

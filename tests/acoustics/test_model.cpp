@@ -1,10 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Proves the whole tube by laws: closed-form limits, scaling, splitting, passivity, what opening and closing does, and
 // that no random instrument makes a number that is not one.
+#include "acoustics/closed_pipe.h"
 #include "core/acoustics/ends.h"
 #include "core/acoustics/model.h"
 #include "core/acoustics/mouth.h"
 #include "core/base/random.h"
+#include "core/base/ratio.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
 #include "support/test_main.h"
@@ -24,25 +26,11 @@ Calibration still(double kelvin = 293.15)
     return c;
 }
 
-Shape pipe(double length, double diameter)
-{
-    Shape s;
-    s.mouth = Shape::Mouth::ClosedTop;
-    s.bore = {{0.0, diameter}, {length, diameter}};
-    s.wall_m = 1e-9;
-    return s;
-}
-
-double hertz(const Shape& s, const Calibration& c, int registerNumber, std::vector<bool> closed = {})
+double playedAt_Hz(const Shape& s, const Calibration& c, int registerNumber, std::vector<bool> closed = {})
 {
     const NoteQuery q{std::move(closed), registerNumber};
     const auto f = Model(s, c).frequencies(std::span(&q, 1));
     return f ? f->front() : 0.0;
-}
-
-double cents(double a, double b)
-{
-    return 1200.0 * std::log2(a / b);
 }
 
 } // namespace
@@ -63,29 +51,30 @@ private Q_SLOTS:
                 const double ka = 2.0 * std::numbers::pi * f / 343.2 * radius;
                 f = 343.2 * (2 * n - 1) / (4.0 * (length + unflangedEnd(Complex(ka)).lengthOverRadius.real() * radius));
             }
-            VERIFY_NEAR(cents(hertz(pipe(length, 2.0 * radius), still(), n), f), 0.0, 0.2); // radiation pulls by its square
+            VERIFY_NEAR(centsOver(playedAt_Hz(closedPipe(length, 2.0 * radius, 1e-9), still(), n), f), 0.0,
+                        0.2); // radiation pulls by its square
         }
     }
     void aStoppedWindowPipeSoundsItsQuarterWaveToo()
     {
-        Shape s = pipe(0.2, 0.016);
+        Shape s = closedPipe(0.2, 0.016, 1e-9);
         s.mouth = Shape::Mouth::Duct;
         s.footClosed = true;
         s.excitation = {0.008, 0.012, 0.0001, 0.0, 0.0};
-        const double first = hertz(s, still(), 1);
-        const double twelfth = hertz(s, still(), 2);
+        const double first = playedAt_Hz(s, still(), 1);
+        const double twelfth = playedAt_Hz(s, still(), 2);
         QVERIFY(first < 343.2 / 0.8 && first > 343.2 / 0.8 * 0.8); // lower than the bare tube by the window's correction
         VERIFY_NEAR(twelfth / first, 3.0, 0.12);                   // twelfths, not octaves
     }
     void aReedPipeJumpsTwelfthsAndAFluteOctaves()
     {
-        Shape reed = pipe(0.5, 0.0146);
+        Shape reed = closedPipe(0.5, 0.0146, 1e-9);
         reed.excitation[closedTop::volume] = 1e-9;
-        VERIFY_NEAR(hertz(reed, still(), 2) / hertz(reed, still(), 1), 3.0, 0.01);
-        Shape flute = pipe(0.5, 0.0146);
+        VERIFY_NEAR(playedAt_Hz(reed, still(), 2) / playedAt_Hz(reed, still(), 1), 3.0, 0.01);
+        Shape flute = closedPipe(0.5, 0.0146, 1e-9);
         flute.mouth = Shape::Mouth::Duct;
         flute.excitation = {0.006, 0.012, 0.001, 0.0, 0.0};
-        VERIFY_NEAR(hertz(flute, still(), 2) / hertz(flute, still(), 1), 2.0, 0.03);
+        VERIFY_NEAR(playedAt_Hz(flute, still(), 2) / playedAt_Hz(flute, still(), 1), 2.0, 0.03);
     }
     void twiceTheSizeIsHalfTheFrequency()
     {
@@ -100,20 +89,20 @@ private Q_SLOTS:
                 *v *= 2.0;
         big.wall_m *= 2.0;
         const std::vector<bool> closed{false, false, true, true, true, true};
-        VERIFY_NEAR(cents(hertz(s, still(), 1, closed), 2.0 * hertz(big, still(), 1, closed)), 0.0, 0.05);
+        VERIFY_NEAR(centsOver(playedAt_Hz(s, still(), 1, closed), 2.0 * playedAt_Hz(big, still(), 1, closed)), 0.0, 0.05);
     }
     void aWarmerTubeIsSharperByTheSpeedOfSound()
     {
         const Shape s = Shape::of(fixtures::whistle());
         const std::vector<bool> closed(6, true);
-        VERIFY_NEAR(cents(hertz(s, still(298.15), 1, closed), hertz(s, still(293.15), 1, closed)), 14.64, 0.02);
+        VERIFY_NEAR(centsOver(playedAt_Hz(s, still(298.15), 1, closed), playedAt_Hz(s, still(293.15), 1, closed)), 14.64, 0.02);
     }
     void aStationOnTheLineChangesNothing()
     {
-        Shape s = pipe(0.3, 0.012);
-        const double before = hertz(s, Calibration{}, 2);
+        Shape s = closedPipe(0.3, 0.012, 1e-9);
+        const double before = playedAt_Hz(s, Calibration{}, 2);
         s.bore.insert(s.bore.begin() + 1, {0.117, 0.012});
-        VERIFY_NEAR(cents(hertz(s, Calibration{}, 2), before), 0.0, 1e-6);
+        VERIFY_NEAR(centsOver(playedAt_Hz(s, Calibration{}, 2), before), 0.0, 1e-6);
     }
     void aWidenedStretchMovesEachRegisterAsRayleighSays()
     {
@@ -124,18 +113,18 @@ private Q_SLOTS:
         const double wider = 5e-5;
         for (const auto& [from, to] :
              {std::pair(0.06, 0.24), std::pair(0.24, 0.42), std::pair(0.42, 0.60), std::pair(0.60, 0.78)}) {
-            Shape reamed = pipe(length, diameter);
+            Shape reamed = closedPipe(length, diameter, 1e-9);
             const double a = from * length;
             const double b = to * length;
             reamed.bore = {{0.0, diameter},       {a - 1e-6, diameter}, {a, diameter + wider},
                            {b, diameter + wider}, {b + 1e-6, diameter}, {length, diameter}};
             for (const int n : {1, 2, 3}) {
-                const double before = hertz(pipe(length, diameter), still(), n);
+                const double before = playedAt_Hz(closedPipe(length, diameter, 1e-9), still(), n);
                 const double k = (2 * n - 1) * std::numbers::pi / 2.0 / (343.2 * (2 * n - 1) / (4.0 * before));
                 const double reach = 343.2 * (2 * n - 1) / (4.0 * before); // the length with its end correction
                 const double integral = (std::sin(2.0 * k * b) - std::sin(2.0 * k * a)) / (2.0 * k);
                 const double share = -2.0 * wider / diameter * integral / reach;
-                VERIFY_NEAR(cents(hertz(reamed, still(), n), before), 1200.0 / std::numbers::ln2 * share,
+                VERIFY_NEAR(centsOver(playedAt_Hz(reamed, still(), n), before), 1200.0 / std::numbers::ln2 * share,
                             0.02 * 1200.0 / std::numbers::ln2 * std::abs(share) + 0.03);
             }
         }
@@ -153,7 +142,7 @@ private Q_SLOTS:
         const auto f = m.frequencies(scale);
         VERIFY_OK(f);
         for (std::size_t i = 1; i < f->size(); ++i)
-            QVERIFY(cents((*f)[i], (*f)[i - 1]) > 50.0);
+            QVERIFY(centsOver((*f)[i], (*f)[i - 1]) > 50.0);
     }
     void enlargingAHoleRaisesItsNote()
     {
@@ -162,7 +151,8 @@ private Q_SLOTS:
         std::vector<bool> first(6, true);
         first[0] = false;
         const auto change = [&](const std::vector<bool>& closed) {
-            return cents(hertz(Shape::of(after), Calibration{}, 1, closed), hertz(Shape::of(before), Calibration{}, 1, closed));
+            return centsOver(playedAt_Hz(Shape::of(after), Calibration{}, 1, closed),
+                             playedAt_Hz(Shape::of(before), Calibration{}, 1, closed));
         };
         QVERIFY(change(first) > 5.0);
     }
@@ -173,18 +163,19 @@ private Q_SLOTS:
         const Instrument after = applied(before, Enlarge{{"h4"}, fixtures::mm(7.3)}).value();
         const std::vector<bool> all(6, true);
         const auto change = [&](const std::vector<bool>& closed) {
-            return cents(hertz(Shape::of(after), Calibration{}, 1, closed), hertz(Shape::of(before), Calibration{}, 1, closed));
+            return centsOver(playedAt_Hz(Shape::of(after), Calibration{}, 1, closed),
+                             playedAt_Hz(Shape::of(before), Calibration{}, 1, closed));
         };
         QVERIFY2(change(all) < 0.0 && change(all) > -9.0, qPrintable(QString::number(change(all))));
     }
     void movingTheStopperChangesTheOctave()
     {
         // common practice, no source: on a side-blown flute the stopper's place widens or narrows the octave.
-        Shape flute = pipe(0.55, 0.019);
+        Shape flute = closedPipe(0.55, 0.019, 1e-9);
         flute.mouth = Shape::Mouth::Transverse;
         const auto octave = [&](double stopper) {
             flute.excitation = {0.012, 0.010, 0.0045, stopper, 0.3};
-            return cents(hertz(flute, Calibration{}, 2), hertz(flute, Calibration{}, 1));
+            return centsOver(playedAt_Hz(flute, Calibration{}, 2), playedAt_Hz(flute, Calibration{}, 1));
         };
         QVERIFY(octave(0.030) < octave(0.012) - 5.0);
     }
@@ -219,13 +210,13 @@ private Q_SLOTS:
         VERIFY_NEAR(inertance(under) - inertance(0.0), channel - straight + end(under) - end(0.0), 0.003 * straight);
         QVERIFY(inertance(under) < inertance(0.0) - 0.05 * straight);
         // Less air to move: every note rises.
-        Shape flute = pipe(0.55, 0.019);
+        Shape flute = closedPipe(0.55, 0.019, 1e-9);
         flute.mouth = Shape::Mouth::Transverse;
         flute.excitation = {length, width, deep, 0.018, 0.3, 0.0};
         Shape wider = flute;
         wider.excitation[across::undercut] = under;
         for (const int registerNumber : {1, 2})
-            QVERIFY(hertz(wider, Calibration{}, registerNumber) > hertz(flute, Calibration{}, registerNumber));
+            QVERIFY(playedAt_Hz(wider, Calibration{}, registerNumber) > playedAt_Hz(flute, Calibration{}, registerNumber));
     }
     void everyRandomInstrumentIsPassiveAndMakesNumbers()
     {

@@ -3,6 +3,7 @@
 // mutual impedance of small pistons in a plane (Pritchard 1960); end of a hole on a tube (Dalmont, Nederveen, Joly 2001);
 // that neighbours lower the notes, by some cents (Kergomard 1989; Lefebvre, Scavone and Kergomard 2013).
 #include "core/acoustics/model.h"
+#include "core/base/ratio.h"
 #include "player/tube.h"
 #include "support/compare.h"
 #include "support/fixtures.h"
@@ -13,15 +14,10 @@ using namespace dowel::acoustics;
 
 namespace {
 
-std::vector<double> hertz(const Shape& s, const Calibration& c, const std::vector<NoteQuery>& notes, Formulas with = {})
+std::vector<double> pitches_Hz(const Shape& s, const Calibration& c, const std::vector<NoteQuery>& notes, Formulas with = {})
 {
     const auto f = Model(s, c, with).frequencies(notes);
     return f ? *f : std::vector<double>(notes.size(), 0.0);
-}
-
-double cents(double a, double b)
-{
-    return 1200.0 * std::log2(a / b);
 }
 
 std::vector<NoteQuery> scaleOf(std::size_t holes, int registers)
@@ -68,9 +64,9 @@ private Q_SLOTS:
         const Shape s = twoHoles(d);
         const std::vector<NoteQuery> open{{{false, false}, 1}};
         Calibration c;
-        const double alone = hertz(s, c, open)[0];
+        const double alone = pitches_Hz(s, c, open)[0];
         c.neighbours = 2.0; // points on a plane
-        const double together = hertz(s, c, open)[0];
+        const double together = pitches_Hz(s, c, open)[0];
         // rho/(2 pi d) cos(kd) is the inertance of a length b^2 cos(kd)/(2 d) of a hole of radius b.
         const double b = 0.001;
         const double k = 2.0 * std::numbers::pi * alone / 343.2;
@@ -78,18 +74,18 @@ private Q_SLOTS:
         const double end = b * (0.822 - 0.47 * std::pow(b / (0.012 + 0.002), 0.8));
         c.neighbours = 0.0;
         c.holeEndLog = std::log(1.0 + longer / end);
-        const double lengthened = hertz(s, c, open)[0];
-        QVERIFY(cents(together, alone) < -0.9);
-        VERIFY_NEAR(cents(together, alone) / cents(lengthened, alone), 1.0, 0.04);
+        const double lengthened = pitches_Hz(s, c, open)[0];
+        QVERIFY(centsOver(together, alone) < -0.9);
+        VERIFY_NEAR(centsOver(together, alone) / centsOver(lengthened, alone), 1.0, 0.04);
     }
     void oneOpeningAloneHearsNothing()
     {
         const Shape s = twoHoles(0.01);
         const std::vector<NoteQuery> one{{{false, true}, 1}, {{true, false}, 1}};
         Calibration c;
-        const auto before = hertz(s, c, one);
+        const auto before = pitches_Hz(s, c, one);
         c.neighbours = 2.0;
-        const auto after = hertz(s, c, one);
+        const auto after = pitches_Hz(s, c, one);
         VERIFY_NEAR(after[0], before[0], 1e-9);
         VERIFY_NEAR(after[1], before[1], 1e-9);
     }
@@ -110,11 +106,11 @@ private Q_SLOTS:
             t.neighbours = 0.0;
             const double loopAlone = *player::soundingHz(t, q.registerNumber);
             t.neighbours = 2.0;
-            const double byLoop = cents(*player::soundingHz(t, q.registerNumber), loopAlone);
+            const double byLoop = centsOver(*player::soundingHz(t, q.registerNumber), loopAlone);
             Calibration c;
-            const double alone = hertz(s, c, {q})[0];
+            const double alone = pitches_Hz(s, c, {q})[0];
             c.neighbours = 2.0;
-            const double first = cents(hertz(s, c, {q})[0], alone);
+            const double first = centsOver(pitches_Hz(s, c, {q})[0], alone);
             // Above the lattice's cutoff the second order, which the model leaves out, is as large as the first.
             constexpr double cutoff_Hz = 1750.0;
             if (alone < cutoff_Hz)
@@ -128,13 +124,13 @@ private Q_SLOTS:
         const Shape s = Shape::of(fixtures::whistle());
         const auto scale = scaleOf(s.holes.size(), 1);
         Calibration c;
-        const auto before = hertz(s, c, scale);
+        const auto before = pitches_Hz(s, c, scale);
         c.neighbours = 1.5;
-        const auto after = hertz(s, c, scale);
-        VERIFY_NEAR(cents(after[0], before[0]), 0.0, 1e-9); // nothing but the foot is open
+        const auto after = pitches_Hz(s, c, scale);
+        VERIFY_NEAR(centsOver(after[0], before[0]), 0.0, 1e-9); // nothing but the foot is open
         for (std::size_t i = 1; i < scale.size(); ++i) {
-            QVERIFY(cents(after[i], before[i]) < -0.05);
-            QVERIFY(cents(after[i], before[i]) > -10.0);
+            QVERIFY(centsOver(after[i], before[i]) < -0.05);
+            QVERIFY(centsOver(after[i], before[i]) > -10.0);
         }
     }
     void allOfADifferenceIsTheOtherSet()
@@ -143,18 +139,18 @@ private Q_SLOTS:
         const auto scale = scaleOf(s.holes.size(), 2);
         const auto same = [&](std::array<double, 2> spread, HoleFormulas from, HoleFormulas to) {
             Calibration c;
-            const auto wanted = hertz(s, c, scale, {to, true});
-            const auto without = hertz(s, c, scale, {from, true});
+            const auto wanted = pitches_Hz(s, c, scale, {to, true});
+            const auto without = pitches_Hz(s, c, scale, {from, true});
             c.holeSpread = spread;
-            const auto found = hertz(s, c, scale, {from, true});
+            const auto found = pitches_Hz(s, c, scale, {from, true});
             c.holeSpread = {0.5 * spread[0], 0.5 * spread[1]};
-            const auto half = hertz(s, c, scale, {from, true});
+            const auto half = pitches_Hz(s, c, scale, {from, true});
             double apart = 0.0;
             for (std::size_t i = 0; i < scale.size(); ++i) {
-                VERIFY_NEAR(cents(found[i], wanted[i]), 0.0, 1e-6);
-                apart = std::max(apart, std::abs(cents(without[i], wanted[i])));
+                VERIFY_NEAR(centsOver(found[i], wanted[i]), 0.0, 1e-6);
+                apart = std::max(apart, std::abs(centsOver(without[i], wanted[i])));
                 // Half of the difference lies between the two, about in the middle.
-                VERIFY_NEAR(cents(half[i], without[i]), 0.5 * cents(wanted[i], without[i]), 0.05 + 0.1 * apart);
+                VERIFY_NEAR(centsOver(half[i], without[i]), 0.5 * centsOver(wanted[i], without[i]), 0.05 + 0.1 * apart);
             }
             QVERIFY2(apart > 0.3, qPrintable(QString::number(apart))); // the sets are not the same
         };

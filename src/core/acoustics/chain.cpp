@@ -11,8 +11,7 @@ namespace dowel::acoustics {
 
 namespace {
 
-constexpr double pi = std::numbers::pi;
-constexpr double turn = 2.0 * pi;
+using std::numbers::pi;
 // Two places nearer than this are one.
 constexpr double samePlace_m = 1e-9;
 // Stretches that widen by more are split, so that the phase's jump at each stays well under half a turn.

@@ -14,11 +14,14 @@
 #include "core/acoustics/shape.h"
 
 #include <array>
+#include <numbers>
 #include <optional>
 #include <span>
 #include <vector>
 
 namespace dowel::acoustics {
+
+inline constexpr double turn = 2.0 * std::numbers::pi; ///< in radians
 
 /// By how much a local measure moves with a parameter.
 struct Link

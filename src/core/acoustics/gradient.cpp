@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/acoustics/gradient.h"
 
+#include "core/base/ratio.h"
+
 #include <algorithm>
 #include <cmath>
 #include <numbers>
@@ -8,8 +10,6 @@
 namespace dowel::acoustics {
 
 namespace {
-
-constexpr double centsPerNeper = 1200.0 / std::numbers::ln2;
 
 using StretchDual = Dual<StretchLocals::count>;
 using HoleDual = Dual<HoleLocals::count>;

@@ -24,8 +24,6 @@ std::vector<double> sharesOf(const NoteQuery& q)
 
 namespace {
 
-constexpr double turn = 2.0 * std::numbers::pi;
-
 /// value shifted by whole turns to the one nearest another.
 double nearest(double value, double other)
 {

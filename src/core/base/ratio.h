@@ -3,8 +3,12 @@
 #pragma once
 
 #include <cmath>
+#include <numbers>
 
 namespace dowel {
+
+/// By how many cents a pitch is higher whose natural logarithm is higher by 1.
+inline constexpr double centsPerNeper = 1200.0 / std::numbers::ln2;
 
 /// Cents of f_Hz over reference_Hz; both above 0.
 [[nodiscard]] inline double centsOver(double f_Hz, double reference_Hz)

@@ -24,7 +24,7 @@ namespace {
 // inside the model. No bound for the solver, which would search along every step for the sake of one: such a step is refused.
 constexpr double outermost = 8.0;
 // Beyond three standard deviations a reading pulls less and less: a single wrong one is outvoted by its neighbours.
-constexpr double believed = 3.0;
+constexpr double believedSds = 3.0;
 
 /// All shapes evaluated together whenever Ceres asks at a new point.
 class Together : public ceres::EvaluationCallback
@@ -260,7 +260,7 @@ private:
     Eigen::VectorXd learnScatter(const Together::Lines& lines, Eigen::VectorXd stands)
     {
         Priors& priors = m_posterior.m_priors;
-        const Scatter s = scatterOf(m_heard, m_u, priors.repeat_cents, {lines.off, lines.jacobian, stands}, believed);
+        const Scatter s = scatterOf(m_heard, m_u, priors.repeat_cents, {lines.off, lines.jacobian, stands}, believedSds);
         m_posterior.m_report.scatter = s.takes;
         m_posterior.m_report.sittings = s.shift;
         priors.repeat_cents *= s.takes;
@@ -286,7 +286,7 @@ private:
             problem.AddResidualBlock(new PriorCost(size, i), nullptr, together.scaled());
         for (const HeardNote& note : m_heard.notes)
             for (Eigen::Index part = 0; part < std::ssize(note.readings); ++part)
-                problem.AddResidualBlock(new ReadingCost(together, note, part, size), new ceres::CauchyLoss(believed),
+                problem.AddResidualBlock(new ReadingCost(together, note, part, size), new ceres::CauchyLoss(believedSds),
                                          together.scaled());
         ceres::Solver::Options options;
         options.linear_solver_type = ceres::DENSE_NORMAL_CHOLESKY; // the priors are in it: never near singular
@@ -325,7 +325,7 @@ private:
             off = note.whitening * off;
             jacobian = note.whitening * jacobian;
             for (Eigen::Index k = 0; k < n; ++k) {
-                const double weight = 1.0 / (1.0 + off[k] * off[k] / (believed * believed));
+                const double weight = 1.0 / (1.0 + off[k] * off[k] / (believedSds * believedSds));
                 precision += weight * jacobian.row(k).transpose() * jacobian.row(k);
             }
         }

@@ -19,7 +19,7 @@ namespace dowel::hearing {
 namespace {
 
 constexpr double frame_s = 0.046;
-constexpr double hop_s = 0.010;
+constexpr double frameHop_s = 0.010;
 // A frame sounds when it is this far above full-scale silence and within this of the take's loudest.
 constexpr double quietest = 1e-4;
 constexpr double belowLoudest = 0.02;
@@ -250,7 +250,7 @@ void FrameReader::findPeriod(Frame& frame, std::span<const float> x, const doubl
 std::vector<Frame> framesOf(std::span<const float> samples, double rate_Hz, const HearingOptions& options, const Cancel& cancel)
 {
     enterDoor(Door::Analysis);
-    const auto hop = static_cast<std::size_t>(std::max(1.0, hop_s * rate_Hz));
+    const auto hop = static_cast<std::size_t>(std::max(1.0, frameHop_s * rate_Hz));
     std::vector<Frame> frames;
     FrameReader reader(rate_Hz, options);
     if (samples.size() < reader.length())

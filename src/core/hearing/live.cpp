@@ -7,7 +7,7 @@
 namespace dowel::hearing {
 
 namespace {
-constexpr double hop_s = 0.020;
+constexpr double liveHop_s = 0.020;
 constexpr std::size_t valuesKept = 256;
 constexpr float nearFullScale = 0.999F;
 } // namespace
@@ -15,7 +15,7 @@ constexpr float nearFullScale = 0.999F;
 LiveEar::LiveEar(double rate_Hz, Seconds kept, const HearingOptions& options)
     : m_rate_Hz(std::clamp(rate_Hz, 8000.0, 192000.0)),
       m_reader(m_rate_Hz, options),
-      m_hop(std::max<std::size_t>(1, static_cast<std::size_t>(hop_s * m_rate_Hz))),
+      m_hop(std::max<std::size_t>(1, static_cast<std::size_t>(liveHop_s * m_rate_Hz))),
       m_ring(std::max(2 * m_reader.length(), static_cast<std::size_t>(kept.seconds() * m_rate_Hz))),
       m_frame(m_reader.length()),
       m_nextFrame(static_cast<std::int64_t>(m_reader.length())),

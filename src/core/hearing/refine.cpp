@@ -11,8 +11,7 @@ namespace dowel::hearing {
 
 namespace {
 
-constexpr double pi = std::numbers::pi;
-constexpr double centsPerNeper = 1200.0 / std::numbers::ln2;
+using std::numbers::pi;
 
 /// Result of one fit of a course's increments to the blocks' phases.
 struct PhaseFit

@@ -7,7 +7,7 @@ namespace dowel::hearing {
 
 namespace {
 
-constexpr double pi = std::numbers::pi;
+using std::numbers::pi;
 
 Complex multiplied(Complex a, Complex b)
 {

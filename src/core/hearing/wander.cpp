@@ -11,8 +11,7 @@ namespace dowel::hearing {
 
 namespace {
 
-constexpr double pi = std::numbers::pi;
-constexpr double centsPerNeper = 1200.0 / std::numbers::ln2;
+using std::numbers::pi;
 
 /// What the triangles say of the fundamental's angle, all partials weighed together.
 struct Angles

@@ -377,10 +377,10 @@ template <class Lay> Result<Layout> aroundBias(const Instrument& shape, const La
     Result<Layout> layout = lay(modelled, rest);
     if (!layout)
         return layout;
-    std::vector<Instrument*> shapes{&layout->goal, &layout->start};
+    std::vector<Instrument*> laidOut{&layout->goal, &layout->start};
     for (ShapingGain& gain : layout->gains)
-        shapes.push_back(&gain.goal);
-    for (Instrument* s : shapes) {
+        laidOut.push_back(&gain.goal);
+    for (Instrument* s : laidOut) {
         auto wanted = DOWEL_TRY(asWanted(*s, shape.spec().fingerings));
         *s = std::move(wanted);
     }

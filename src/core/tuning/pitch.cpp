@@ -8,7 +8,6 @@
 namespace dowel {
 
 namespace {
-constexpr int semitonesOfA4 = 4 * 12 + 9;
 constexpr int highestOctave = 9;
 } // namespace
 

@@ -19,6 +19,9 @@ namespace dowel {
 /// f raised by c.
 [[nodiscard]] Hertz raisedBy(Hertz f, Cents c);
 
+/// Above C0.
+inline constexpr int semitonesOfA4 = 4 * 12 + 9;
+
 /// Reads a name such as "D5", "F#4", "Bb3", "B♭3" as semitones above C0 in the octave numbering with A4 = A above
 /// middle C. Errors: BadValue (where = the text).
 [[nodiscard]] Result<int> semitonesFromName(std::string_view name);

@@ -14,7 +14,6 @@ namespace dowel {
 namespace {
 
 constexpr double octave = 1200.0;
-constexpr int semitonesOfA4 = 57;
 constexpr std::size_t mostDegrees = 1000;
 
 double ratioCents(double ratio)
