@@ -171,6 +171,20 @@ class TestSensitivity : public QObject
         if (const auto* lip = std::get_if<Transverse>(&spec.excitation))
             compare(s->byStopper, slopeByCutting(posterior, shape, [&](Metres by) { return MoveStopper{lip->stopper + by}; }),
                     name + ", stopper");
+        // No derivative but one look a note: a stretch reamed beyond its widest place.
+        const double long_mm = shape.length().millimetres();
+        const auto reamed = [&](Metres by) {
+            const Metres from = mm(0.3 * long_mm);
+            const Metres to = mm(0.55 * long_mm);
+            return Ream{from, to, std::max(shape.boreDiameterAt(from), shape.boreDiameterAt(to)) + mm(0.2) + by};
+        };
+        const auto before = applied(shape, reamed(mm(0.0)));
+        VERIFY_OK(before);
+        constexpr double little_mm = 0.01;
+        const auto moved = posterior.movedBy(*before, applied(*before, reamed(mm(little_mm))).value());
+        VERIFY_OK(moved);
+        compare(Eigen::Map<const Eigen::VectorXd>(moved->data(), std::ssize(*moved)) / (little_mm * 1e-3),
+                slopeByCutting(posterior, *before, reamed), name + ", reamed");
         // What is shown of one note says the same as what the search uses.
         const auto queries = queriesOf(shape);
         for (const std::size_t note : {std::size_t(0), queries.size() - 1}) {
@@ -348,6 +362,33 @@ private Q_SLOTS:
             const double change = posterior->cents(Instrument::make(spec).value()).value()[note] - before;
             VERIFY_NEAR(change / nearest->perTenthOverCentimetre.cents(), 1.0, 0.1);
         }
+    }
+    void whatIsAskedForTwiceIsSaidTwice()
+    {
+        // A posterior remembers the last shapes: in whatever order and however much of it is asked for, each has its own answer.
+        const auto undercut = applied(fixtures::whistle(), Undercut{{"h2"}, mm(8.0)});
+        VERIFY_OK(undercut);
+        const auto fresh = [&] {
+            return fit(heardOffEverywhere(*undercut));
+        };
+        const auto asked = fresh();
+        VERIFY_OK(asked);
+        std::vector<Instrument> shapes{*undercut};
+        for (int k = 1; k < 40; ++k) // more than are remembered
+            shapes.push_back(applied(*undercut, Enlarge{{"h3"}, undercut->spec().holes[2].diameter + mm(0.01 * k)}).value());
+        for (const bool derivativesFirst : {false, true})
+            for (std::size_t k : {0U, 5U, 39U, 0U, 5U}) {
+                const auto& shape = shapes[k];
+                const auto alone = fresh()->forecast(shape);
+                if (derivativesFirst)
+                    QVERIFY(asked->sensitivity(shape)->byUnknown == alone->jacobian);
+                QVERIFY(*asked->cents(shape) == alone->cents);
+                QVERIFY(asked->forecast(shape)->jacobian == alone->jacobian);
+                QVERIFY(asked->forecast(shape)->cents == alone->cents);
+                QVERIFY(asked->sensitivity(shape)->perMetre == fresh()->sensitivity(shape)->perMetre);
+                for (const Instrument& other : shapes)
+                    QVERIFY(asked->cents(other).ok());
+            }
     }
     void aRegisterBeyondTheModelIsRefused()
     {

@@ -127,30 +127,44 @@ private:
         double phase; ///< with its turns
         double companion;
     };
+    struct Ahead
+    {
+        Point point; ///< its phase without its turns
+        int depth;   ///< how often the step to it has been halved
+    };
 
+    /// The first point at which the phase has come to the wanted one. The next one is there as well, for the interpolation,
+    /// where it lies before the next node.
     [[nodiscard]] std::optional<std::size_t> pointReaching(double wanted)
     {
         std::size_t i = 0;
         while (m_points[i].phase < wanted)
             if (++i == m_points.size() && !extend())
                 return std::nullopt;
+        if (i + 1 == m_points.size() && !m_ahead.empty())
+            extend();
         return i;
     }
 
+    /// Goes on by a point at least; false beyond the last node.
     bool extend()
     {
-        if (++m_last >= m_nodes->count())
-            return false;
-        const Slice::Seen s = m_nodes->seen(m_last, m_shares);
-        const Point next{m_nodes->hertz(m_last), s.phase, s.companion};
-        if (m_points.size() > 1 && !settled(next) && m_points.back().companion > m_fineUntil) {
-            // The true resonance may lie a little below its companion's: walk the step before once more, finely.
-            const Point last = m_points.back();
-            m_points.pop_back();
-            m_fineUntil = next.companion + nearby;
-            follow(last, 0);
+        const std::size_t have = m_points.size();
+        if (m_ahead.empty()) {
+            if (++m_last >= m_nodes->count())
+                return false;
+            const Slice::Seen s = m_nodes->seen(m_last, m_shares);
+            const Point next{m_nodes->hertz(m_last), s.phase, s.companion};
+            m_ahead.push_back({next, 0});
+            if (have > 1 && !settled(next) && m_points.back().companion > m_fineUntil) {
+                // The true resonance may lie a little below its companion's: walk the step before once more, finely.
+                m_ahead.push_back({m_points.back(), 0});
+                m_points.pop_back();
+                m_fineUntil = next.companion + nearby;
+            }
         }
-        follow(next, 0);
+        while (m_points.size() <= have)
+            follow();
         return true;
     }
 
@@ -165,21 +179,23 @@ private:
         return gone < most && std::abs(nearest(next.phase, last.phase + gone) - last.phase - gone) < alike;
     }
 
-    /// Appends a point whose phase is known but for its turns. Where it is settled they follow. Elsewhere a narrow
-    /// resonance lies between, or one that losses have undone: which of the two, halving the step will show.
-    void follow(Point next, int depth)
+    /// The next point ahead, whose phase is known but for its turns. Where it is settled they follow, and the point is appended.
+    /// Elsewhere a narrow resonance lies between, or one that losses have undone: which of the two, halving the step will show.
+    void follow()
     {
         constexpr int deepest = 9;
         constexpr int fine = 3;
-        const Point last = m_points.back();
+        Point next = m_ahead.back().point;
+        const Point& last = m_points.back();
         const bool sure = settled(next);
-        if (depth < (sure ? (last.companion < m_fineUntil ? fine : 0) : deepest)) {
+        if (int& depth = m_ahead.back().depth; depth < (sure ? (last.companion < m_fineUntil ? fine : 0) : deepest)) {
+            const int deeper = ++depth;
             const double middle = 0.5 * (last.hertz + next.hertz);
             const Slice::Seen s = Slice(m_nodes->chain(), middle, false).seen(m_shares);
-            follow({middle, s.phase, s.companion}, depth + 1);
-            follow(next, depth + 1);
+            m_ahead.push_back({{middle, s.phase, s.companion}, deeper});
             return;
         }
+        m_ahead.pop_back();
         next.phase = nearest(next.phase, sure ? last.phase + next.companion - last.companion : last.phase);
         m_points.push_back(next);
     }
@@ -225,6 +241,7 @@ private:
     Nodes* m_nodes;
     std::vector<double> m_shares;
     std::vector<Point> m_points;
+    std::vector<Ahead> m_ahead; ///< up to the last node, the nearest one at the end
     std::size_t m_last = 0;
     /// How far the companion's phase goes on being followed finely after a place that was not settled.
     static constexpr double nearby = 2.0;
@@ -302,12 +319,17 @@ Result<std::vector<double>> Model::frequencies(std::span<const NoteQuery> notes)
 
 Result<std::vector<NoteAnswer>> Model::answers(std::span<const NoteQuery> notes) const
 {
-    const auto found = DOWEL_TRY(m_parts->frequencies(notes));
+    return answersAt(notes, DOWEL_TRY(m_parts->frequencies(notes)));
+}
+
+std::vector<NoteAnswer> Model::answersAt(std::span<const NoteQuery> notes, std::span<const double> found_Hz) const
+{
+    DOWEL_ASSERT(found_Hz.size() == notes.size());
     const HoleDuals holes(m_parts->chain);
     std::vector<NoteAnswer> answers;
     answers.reserve(notes.size());
     for (std::size_t i = 0; i < notes.size(); ++i)
-        answers.push_back(answerAt(m_parts->chain, holes, found[i], sharesOf(notes[i])));
+        answers.push_back(answerAt(m_parts->chain, holes, found_Hz[i], sharesOf(notes[i])));
     return answers;
 }
 

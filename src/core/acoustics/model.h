@@ -57,6 +57,8 @@ public:
     [[nodiscard]] Result<std::vector<double>> frequencies(std::span<const NoteQuery> notes) const;
     /// The same with derivatives and strength.
     [[nodiscard]] Result<std::vector<NoteAnswer>> answers(std::span<const NoteQuery> notes) const;
+    /// The same where frequencies() has been asked before: found_Hz is what it gave for these notes.
+    [[nodiscard]] std::vector<NoteAnswer> answersAt(std::span<const NoteQuery> notes, std::span<const double> found_Hz) const;
     /// Registers 1, 2, ... of one fingering in hertz, as many of the first most as the model reaches.
     [[nodiscard]] std::vector<double> registers(const NoteQuery& fingering, int most) const;
     /// Weights of the bore for a note, mouth to foot, at the middles of steps of about step_m: the integral of weight

@@ -37,7 +37,8 @@ public:
           m_cancel(cancel),
           m_scaled(std::move(start)),
           m_results(heard.shapes.size()),
-          m_linearisedAt(Eigen::VectorXd::Constant(u.size(), std::numeric_limits<double>::quiet_NaN()))
+          m_foundAt(Eigen::VectorXd::Constant(u.size(), std::numeric_limits<double>::quiet_NaN())),
+          m_linearisedAt(m_foundAt)
     {
     }
     /// The unknowns in prior standard deviations from their prior means; what Ceres moves.
@@ -72,11 +73,13 @@ public:
     {
         if (!newPoint && (!jacobians || m_hasJacobians))
             return;
+        const bool found = m_scaled == m_foundAt; // what sounds here is known, if not by what it moves
         m_good = !m_cancel.requested() && m_scaled.cwiseAbs().maxCoeff() <= outermost;
         const Eigen::VectorXd x = unknowns();
         for (std::size_t i = 0; i < m_results.size() && m_good; ++i) {
             const HeardShape& s = m_heard->shapes[i];
-            auto e = evaluate(*s.shape, m_unknowns, x, s.room_K, s.notes, jacobians);
+            auto e = found ? differentiated(*s.shape, m_unknowns, x, s.room_K, s.notes, m_results[i])
+                           : evaluate(*s.shape, m_unknowns, x, s.room_K, s.notes, jacobians);
             if (!e) {
                 m_good = false;
                 if (!m_error)
@@ -86,8 +89,12 @@ public:
             }
         }
         m_hasJacobians = jacobians && m_good;
-        if (m_good)
+        if (m_good) {
+            m_foundAt = m_scaled;
             gather(x, jacobians);
+        } else {
+            m_foundAt.setConstant(std::numeric_limits<double>::quiet_NaN());
+        }
         if (m_hasJacobians) {
             m_linearised = m_lines;
             m_linearisedAt = m_scaled;
@@ -127,6 +134,7 @@ private:
     Cancel m_cancel;
     Eigen::VectorXd m_scaled;
     std::vector<Evaluated> m_results;
+    Eigen::VectorXd m_foundAt; ///< where the unknowns stood for m_results
     Lines m_lines;
     Lines m_linearised; ///< the last ones with derivatives
     Eigen::VectorXd m_linearisedAt;
@@ -432,6 +440,7 @@ Result<Posterior> Posterior::prior(const Instrument& instrument, const Priors& p
 {
     auto posterior = DOWEL_TRY(fit(Workbook(instrument), priors, cancel));
     posterior.m_drilled.clear(); // shapes are tried that were never drilled smaller
+    posterior.m_known = Posterior().m_known;
     return posterior;
 }
 

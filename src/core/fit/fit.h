@@ -20,6 +20,7 @@ struct NoteAnswer;
 }
 namespace fitting {
 class Fitter;
+struct Evaluated;
 struct Unknowns;
 } // namespace fitting
 
@@ -117,6 +118,9 @@ public:
     [[nodiscard]] Result<Forecast> forecast(const Instrument& shape) const;
     /// The same without derivatives, in a third of the time.
     [[nodiscard]] Result<std::vector<double>> cents(const Instrument& shape) const;
+    /// By how many cents each note moves where the shape turns into one that hardly differs from it, to first order in what
+    /// differs; of the same fingerings. Errors as forecast().
+    [[nodiscard]] Result<std::vector<double>> movedBy(const Instrument& shape, const Instrument& changed) const;
     /// d cents / d size in metres, one row a fingering. Errors as forecast().
     struct Sensitivity
     {
@@ -190,7 +194,11 @@ public:
 private:
     friend Result<Posterior> fit(const Workbook&, const Priors&, const Cancel&, const FitOptions&);
     friend class fitting::Fitter;
+    Posterior();
+    class Known;
     [[nodiscard]] fitting::Unknowns unknownsOf(const Instrument& shape) const;
+    /// Remembers the last shapes, from whatever thread they are asked for.
+    [[nodiscard]] Result<fitting::Evaluated> evaluated(const Instrument& shape, bool derivatives) const;
     /// p: as placed for the note's register, where undercuts work `gain` times as far.
     [[nodiscard]] HoleSlopes slopesOf(const Instrument& shape, const Placed& p, std::size_t hole, double gain,
                                       const acoustics::NoteAnswer& answer) const;
@@ -206,6 +214,7 @@ private:
     std::vector<int> m_readings;
     std::vector<double> m_residuals;
     std::vector<Misfit> m_newest;
+    std::shared_ptr<Known> m_known; ///< shared by copies, which believe the same
 };
 
 /// Fits all readings that stand. Without readings the posterior is the prior.

@@ -4,7 +4,9 @@
 #include "core/fit/shared.h"
 #include "core/fit/unknowns.h"
 
+#include <algorithm>
 #include <cmath>
+#include <mutex>
 #include <numeric>
 
 namespace dowel {
@@ -36,18 +38,68 @@ Unknowns Posterior::unknownsOf(const Instrument& shape) const
     return u;
 }
 
+/// What the shapes asked for last sound. A plan comes back to a third of its shapes: where a search began and ended, what
+/// stands now, the next cut.
+class Posterior::Known
+{
+public:
+    [[nodiscard]] std::optional<fitting::Evaluated> of(const Instrument& shape)
+    {
+        const std::lock_guard lock(m_mutex);
+        const auto at = std::find_if(m_latest.begin(), m_latest.end(), [&](const auto& known) { return known.first == shape; });
+        if (at == m_latest.end())
+            return std::nullopt;
+        std::rotate(at, at + 1, m_latest.end());
+        return m_latest.back().second;
+    }
+    void add(const Instrument& shape, const fitting::Evaluated& e)
+    {
+        constexpr std::size_t most = 32;
+        const std::lock_guard lock(m_mutex);
+        std::erase_if(m_latest, [&](const auto& known) { return known.first == shape; });
+        if (m_latest.size() == most)
+            m_latest.erase(m_latest.begin());
+        m_latest.emplace_back(shape, e);
+    }
+
+private:
+    std::mutex m_mutex;
+    std::vector<std::pair<Instrument, fitting::Evaluated>> m_latest;
+};
+
+Posterior::Posterior() : m_known(std::make_shared<Known>()) {}
+
+Result<fitting::Evaluated> Posterior::evaluated(const Instrument& shape, bool derivatives) const
+{
+    const auto known = m_known->of(shape);
+    if (known && (!derivatives || !known->answers.empty()))
+        return *known;
+    const Unknowns u = unknownsOf(shape);
+    const auto notes = everyNote(shape);
+    auto e = DOWEL_TRY(known ? fitting::differentiated(shape, u, m_mean, played_K(shape), notes, *known)
+                             : fitting::evaluate(shape, u, m_mean, played_K(shape), notes, derivatives));
+    m_known->add(shape, e);
+    return e;
+}
+
 Result<Posterior::Forecast> Posterior::forecast(const Instrument& shape) const
 {
     enterDoor(Door::Forecast);
-    auto e = DOWEL_TRY(fitting::evaluate(shape, unknownsOf(shape), m_mean, played_K(shape), everyNote(shape), true));
+    auto e = DOWEL_TRY(evaluated(shape, true));
     return Forecast{std::move(e.cents), std::move(e.jacobian)};
 }
 
 Result<std::vector<double>> Posterior::cents(const Instrument& shape) const
 {
     enterDoor(Door::Forecast);
-    auto e = DOWEL_TRY(fitting::evaluate(shape, unknownsOf(shape), m_mean, played_K(shape), everyNote(shape), false));
+    auto e = DOWEL_TRY(evaluated(shape, false));
     return std::move(e.cents);
+}
+
+Result<std::vector<double>> Posterior::movedBy(const Instrument& shape, const Instrument& changed) const
+{
+    const auto e = DOWEL_TRY(evaluated(shape, true));
+    return fitting::movedBy(changed, unknownsOf(changed), m_mean, played_K(changed), everyNote(changed), e);
 }
 
 Posterior::Placed Posterior::placed(const Instrument& shape) const
@@ -89,7 +141,7 @@ Posterior::HoleSlopes Posterior::slopesOf(const Instrument& shape, const Placed&
 Result<Posterior::Sensitivity> Posterior::sensitivity(const Instrument& shape) const
 {
     const Unknowns u = unknownsOf(shape);
-    auto e = DOWEL_TRY(fitting::evaluate(shape, u, m_mean, played_K(shape), everyNote(shape), true));
+    auto e = DOWEL_TRY(evaluated(shape, true));
     const auto& fingerings = shape.spec().fingerings;
     const auto rows = static_cast<Eigen::Index>(fingerings.size());
     const auto holes = static_cast<Eigen::Index>(u.holes);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/fit/unknowns.h"
 
+#include "core/base/assert.h"
 #include "core/base/breath.h"
 #include "core/base/ratio.h"
 #include "core/fit/shared.h"
@@ -180,76 +181,132 @@ void derive(Eigen::MatrixXd::RowXpr j, const Around& around, const acoustics::No
     }
 }
 
-} // namespace
+/// Notes that one model answers for.
+struct Side
+{
+    int registerNumber = 1;        ///< whose undercuts it has
+    std::vector<std::size_t> rows; ///< places in the list of notes
+    std::vector<NoteQuery> queries;
+};
 
-Result<Evaluated> evaluate(const Instrument& instrument, const Unknowns& u, const Eigen::VectorXd& x, double room_K,
-                           const std::vector<std::size_t>& notes, bool derivatives)
+/// Undercuts may reach differently in higher registers: a model of its own for those, where there are any.
+std::vector<Side> sidesOf(const Instrument& instrument, const Unknowns& u, const std::vector<std::size_t>& notes)
 {
     const auto all = queriesOf(instrument);
+    const auto& holes = instrument.spec().holes;
+    const bool ramps = std::any_of(holes.begin(), holes.end(), [](const Hole& h) { return h.undercutDiameter > h.diameter; });
+    const bool apart = ramps && u.gainByRegister && u.registers > 1;
+    std::vector<Side> sides(apart ? 2 : 1);
+    for (std::size_t row = 0; row < notes.size(); ++row) {
+        const bool higher = apart && instrument.spec().fingerings[notes[row]].registerNumber > 1;
+        Side& side = sides[higher ? 1 : 0];
+        side.registerNumber = higher ? 2 : 1;
+        side.rows.push_back(row);
+        side.queries.push_back(all[notes[row]]);
+    }
+    std::erase_if(sides, [](const Side& side) { return side.rows.empty(); });
+    return sides;
+}
+
+/// The arguments of evaluate().
+struct Asked
+{
+    const Instrument& instrument;
+    const Unknowns& u;
+    const Eigen::VectorXd& x;
+    double room_K;
+    const std::vector<std::size_t>& notes;
+    bool derivatives;
+};
+
+/// found_Hz: what the model sounds there, where that is known.
+Result<Evaluated> worked(const Asked& asked, const std::vector<double>& found_Hz)
+{
+    const auto& [instrument, u, x, room_K, notes, derivatives] = asked;
     const auto& fingerings = instrument.spec().fingerings;
     std::vector<double> opened_m(u.holes);
     for (std::size_t i = 0; i < u.holes; ++i)
         opened_m[i] = std::exp(x[Unknowns::holeGain]) * u.openedBy(instrument, i).metres();
     Evaluated e;
     e.cents.resize(notes.size());
+    e.hertz.resize(notes.size());
     if (derivatives) {
         e.jacobian = Eigen::MatrixXd::Zero(static_cast<Eigen::Index>(notes.size()), u.lasting());
         e.answers.resize(notes.size());
     }
-    // Undercuts may reach differently in higher registers: a model of its own for those, where there are any.
-    const bool ramps = std::any_of(instrument.spec().holes.begin(), instrument.spec().holes.end(),
-                                   [](const Hole& h) { return h.undercutDiameter > h.diameter; });
-    const bool apart = ramps && u.gainByRegister && u.registers > 1;
-    for (const int side : apart ? std::vector{1, 2} : std::vector{0}) {
-        std::vector<NoteQuery> queries;
-        std::vector<std::size_t> rows;
-        for (std::size_t row = 0; row < notes.size(); ++row)
-            if (side == 0 || std::min(fingerings[notes[row]].registerNumber, 2) == side) {
-                queries.push_back(all[notes[row]]);
-                rows.push_back(row);
-            }
-        if (rows.empty())
-            continue;
-        const Posterior::Placed p = placed(instrument, u, x, room_K, std::max(1, side));
+    for (const auto& [registerNumber, rows, queries] : sidesOf(instrument, u, notes)) {
+        const Posterior::Placed p = placed(instrument, u, x, room_K, registerNumber);
         const Model model(p.shape, p.calibration);
-        const auto named = [&](const Error& error) {
-            return Error{error.code, fingerings[notes[rows[std::stoul(error.where)]]].id.text, error.fact};
-        };
-        const auto put = [&](std::size_t row, double hertz) {
-            const Fingering& f = fingerings[notes[row]];
-            const double octaves = std::log2(hertz / u.pivot_Hz);
-            e.cents[row] = centsOver(hertz, f.target.hertz()) + x[u.blow(f.registerNumber)] + x[u.blowSlope()] * octaves +
-                           x[u.note(notes[row])];
-            return octaves;
-        };
-        if (!derivatives) {
-            const auto found = model.frequencies(queries);
-            if (!found)
-                return named(found.error());
-            for (std::size_t k = 0; k < rows.size(); ++k)
-                put(rows[k], (*found)[k]);
-            continue;
+        std::vector<double> hertz;
+        if (found_Hz.empty()) {
+            auto sounding = model.frequencies(queries);
+            if (!sounding) {
+                const Error& error = sounding.error();
+                return Error{error.code, fingerings[notes[rows[std::stoul(error.where)]]].id.text, error.fact};
+            }
+            hertz = std::move(*sounding);
+        } else {
+            for (const std::size_t row : rows)
+                hertz.push_back(found_Hz[row]);
         }
-        auto found = model.answers(queries);
-        if (!found)
-            return named(found.error());
+        std::vector<acoustics::NoteAnswer> answers;
+        if (derivatives)
+            answers = model.answersAt(queries, hertz);
         const Around around{u, p, model.layout(), room_K, opened_m};
         for (std::size_t k = 0; k < rows.size(); ++k) {
             const std::size_t row = rows[k];
             const Fingering& f = fingerings[notes[row]];
-            const double octaves = put(row, (*found)[k].hertz);
+            const double octaves = std::log2(hertz[k] / u.pivot_Hz);
+            e.hertz[row] = hertz[k];
+            e.cents[row] = centsOver(hertz[k], f.target.hertz()) + x[u.blow(f.registerNumber)] + x[u.blowSlope()] * octaves +
+                           x[u.note(notes[row])];
+            if (!derivatives)
+                continue;
             const auto line = static_cast<Eigen::Index>(row);
             // A pitch that moves takes its place on the blowing law's slope along.
-            for (double& slope : (*found)[k].centsPer)
+            for (double& slope : answers[k].centsPer)
                 slope *= blowingFactor(x[u.blowSlope()]);
-            derive(e.jacobian.row(line), around, (*found)[k], f.registerNumber);
+            derive(e.jacobian.row(line), around, answers[k], f.registerNumber);
             e.jacobian(line, u.blowSlope()) = octaves;
             e.jacobian(line, u.blow(f.registerNumber)) = 1.0;
             e.jacobian(line, u.note(notes[row])) = 1.0;
-            e.answers[row] = std::move((*found)[k]);
+            e.answers[row] = std::move(answers[k]);
         }
     }
     return e;
+}
+
+} // namespace
+
+Result<Evaluated> evaluate(const Instrument& instrument, const Unknowns& u, const Eigen::VectorXd& x, double room_K,
+                           const std::vector<std::size_t>& notes, bool derivatives)
+{
+    return worked({instrument, u, x, room_K, notes, derivatives}, {});
+}
+
+Result<Evaluated> differentiated(const Instrument& instrument, const Unknowns& u, const Eigen::VectorXd& x, double room_K,
+                                 const std::vector<std::size_t>& notes, const Evaluated& found)
+{
+    DOWEL_ASSERT(found.hertz.size() == notes.size());
+    return worked({instrument, u, x, room_K, notes, true}, found.hertz);
+}
+
+std::vector<double> movedBy(const Instrument& changed, const Unknowns& u, const Eigen::VectorXd& x, double room_K,
+                            const std::vector<std::size_t>& notes, const Evaluated& from)
+{
+    DOWEL_ASSERT(from.answers.size() == notes.size());
+    std::vector<double> cents(notes.size());
+    for (const auto& [registerNumber, rows, queries] : sidesOf(changed, u, notes)) {
+        const Posterior::Placed p = placed(changed, u, x, room_K, registerNumber);
+        const Model model(p.shape, p.calibration);
+        for (std::size_t k = 0; k < rows.size(); ++k) {
+            const acoustics::NoteAnswer& answer = from.answers[rows[k]];
+            const double byNeper = 2.0 * answer.quality / answer.height; // of the whole's imaginary part, which was 0
+            const double off = model.total(answer.hertz, queries[k]).imag();
+            cents[rows[k]] = -centsPerNeper * off / byNeper * blowingFactor(x[u.blowSlope()]);
+        }
+    }
+    return cents;
 }
 
 } // namespace dowel::fitting

@@ -92,11 +92,19 @@ struct Prior
 struct Evaluated
 {
     std::vector<double> cents;
+    std::vector<double> hertz; ///< the model's, without the player's law
     Eigen::MatrixXd jacobian;
     std::vector<acoustics::NoteAnswer> answers; ///< where derivatives were asked for
 };
 /// Errors: OutOfModelRange (where = fingering).
 [[nodiscard]] Result<Evaluated> evaluate(const Instrument& instrument, const Unknowns& u, const Eigen::VectorXd& x, double room_K,
                                          const std::vector<std::size_t>& notes, bool derivatives);
+/// The same with derivatives where the rest has been found already: the resonances, most of the work, are not looked for again.
+[[nodiscard]] Result<Evaluated> differentiated(const Instrument& instrument, const Unknowns& u, const Eigen::VectorXd& x,
+                                               double room_K, const std::vector<std::size_t>& notes, const Evaluated& found);
+/// By how many cents the notes move where an instrument turns into one that hardly differs, to first order in what differs (the
+/// implicit function theorem on the reactance): one look at the model a note. from: the unchanged one's, with derivatives.
+[[nodiscard]] std::vector<double> movedBy(const Instrument& changed, const Unknowns& u, const Eigen::VectorXd& x, double room_K,
+                                          const std::vector<std::size_t>& notes, const Evaluated& from);
 
 } // namespace dowel::fitting

@@ -205,13 +205,13 @@ private:
                 l.jacobian.col(column) = mm * s.byStopper;
             } else if (r.kind == Shaping::Undercut) {
                 l.jacobian.col(column) = mm * s.byUndercut.col(static_cast<Eigen::Index>(r.hole));
-            } else { // the model has no derivative by the bore: a small difference, away from the bound
+            } else { // the model has no derivative by the bore: what a little does, away from the bound
                 const double little_mm = x[column] + 0.05 > r.high_mm ? -0.05 : 0.05;
                 Eigen::VectorXd moved = x;
                 moved[column] += little_mm;
-                const auto other = built(*m_base, m_v, moved);
-                const auto cents = DOWEL_TRY(other ? m_posterior->cents(*other) : Result<std::vector<double>>(other.error()));
-                l.jacobian.col(column) = (Eigen::Map<const Eigen::VectorXd>(cents.data(), notes) - l.residuals) / little_mm;
+                const auto other = DOWEL_TRY(built(*m_base, m_v, moved));
+                const auto cents = DOWEL_TRY(m_posterior->movedBy(shape, other));
+                l.jacobian.col(column) = Eigen::Map<const Eigen::VectorXd>(cents.data(), notes) / little_mm;
             }
         }
         return l;

@@ -73,16 +73,13 @@ Result<Eigen::VectorXd> GoalSearch::slopeOf(const std::vector<Lever>& levers, co
     case LeverFacts::Slope::Stopper: return s.byStopper;
     case LeverFacts::Slope::Difference: break;
     }
-    // A reamed stretch has other stations than the bore before: a small difference instead of a derivative.
+    // A reamed stretch has other stations than the bore before: no derivative, what a little more of it does.
     constexpr double little_m = 5e-5;
     Eigen::VectorXd wider = values_m;
     wider[static_cast<Eigen::Index>(which)] += little_m;
     const auto moved = DOWEL_TRY(withLevers(m_present, levers, wider));
-    const auto cents = DOWEL_TRY(m_forecaster->posterior().cents(moved));
-    Eigen::VectorXd column(static_cast<Eigen::Index>(cents.size()));
-    for (std::size_t i = 0; i < cents.size(); ++i)
-        column[static_cast<Eigen::Index>(i)] = (cents[i] - s.cents[i]) / little_m;
-    return column;
+    const auto cents = DOWEL_TRY(m_forecaster->posterior().movedBy(shape, moved));
+    return Eigen::VectorXd(Eigen::Map<const Eigen::VectorXd>(cents.data(), std::ssize(cents)) / little_m);
 }
 
 void GoalSearch::addWork(const std::vector<Lever>& levers, const Eigen::VectorXd& x_mm, Point& p) const
