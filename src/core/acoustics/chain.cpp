@@ -364,8 +364,13 @@ Matrix<Complex> Slice::made(const Element& e, double openShare)
         return sideHole(medium, m_chain->holes[e.hole], openShare);
     const double low = e.local[L::low];
     const double length = e.local[L::length];
-    if (low != e.local[L::high] || e.local[L::rise] != 0.0)
-        return stretchMatrix<Complex>(e, medium, {low, e.local[L::high], length, e.local[L::rise], e.local[L::kelvin]});
+    if (low != e.local[L::high] || e.local[L::rise] != 0.0) {
+        const Matrix<Complex> line = boreSegment(medium, boreOf(e));
+        if (!e.abrupt)
+            return line;
+        const Complex step = stepImpedance<Complex>(e, medium.air, medium.omega, low, e.local[L::high], length);
+        return Matrix<Complex>{1.0, step, 0.0, 1.0} * line;
+    }
     if (low != m_lastRadius || e.medium != m_lastMedium || e.surface.roughness != 1.0 || e.surface.porosity != 0.0) {
         m_line = lineConstants(medium, Complex(low), e.surface);
         m_lastRadius = e.surface.roughness == 1.0 && e.surface.porosity == 0.0 ? low : -1.0;

@@ -135,28 +135,20 @@ template <class C> Wave<C> footWave(const Chain& chain, const AirOf<C>& air, con
     return {radiationImpedance(air, radius_m, omega, walledEnd(ka, q)), C(1.0)};
 }
 
-/// One stretch of bore: its radii at the lower and the upper end, and by how much the air is warmer at the upper one.
-template <class C> struct Stretch
+/// A stretch's bore, without its step's inertance.
+[[nodiscard]] inline StraightBore<Complex> boreOf(const Element& e)
 {
-    C low_m;
-    C high_m;
-    C length_m;
-    C rise_K;
-    C kelvin;
-};
+    using L = StretchLocals;
+    return {e.local[L::low], e.local[L::high], e.local[L::length], e.slices, e.surface, e.local[L::rise] / e.local[L::kelvin]};
+}
 
-/// Its matrix, its step's inertance included.
-template <class C> Matrix<C> stretchMatrix(const Element& e, const Medium<C>& medium, const Stretch<C>& s)
+/// The series impedance that an abrupt stretch adds at its upper end, as steep as it is.
+template <class C>
+C stepImpedance(const Element& e, const AirOf<C>& air, const C& omega, const C& low_m, const C& high_m, const C& length_m)
 {
-    const C& low_m = s.low_m;
-    const C& high_m = s.high_m;
-    const Matrix<C> line = boreSegment(medium, low_m, high_m, s.length_m, e.slices, e.surface, s.rise_K / s.kelvin);
-    if (!e.abrupt)
-        return line;
     const bool narrowBelow = e.local[StretchLocals::low] < e.local[StretchLocals::high];
-    const C inertance = narrowBelow ? stepInertance(medium.air, low_m, high_m) : stepInertance(medium.air, high_m, low_m);
-    const C series = Complex(0.0, 1.0) * medium.omega * inertance * abruptness(low_m, high_m, s.length_m);
-    return Matrix<C>{C(1.0), series, C(0.0), C(1.0)} * line;
+    const C inertance = narrowBelow ? stepInertance(air, low_m, high_m) : stepInertance(air, high_m, low_m);
+    return Complex(0.0, 1.0) * omega * inertance * abruptness(low_m, high_m, length_m);
 }
 
 /// What one frequency gives, and the work on it that fingerings share.

@@ -11,65 +11,106 @@ namespace dowel::acoustics {
 
 namespace {
 
-using StretchDual = Dual<StretchLocals::count>;
+using StepDual = Dual<StretchLocals::count>;
 using HoleDual = Dual<HoleLocals::count>;
 using EndDual = Dual<5>;                                        // radius, kelvin, vapour, carbon dioxide, omega
+using MediumDual = Dual<5>;                                     // kelvin, vapour, carbon dioxide, omega, loss
 constexpr std::size_t mouthLocals = 8 + excitationMeasures + 1; // see mouthAt
 using MouthDual = Dual<mouthLocals>;
 
-/// Each element's matrix with its local derivatives, and the wave below it.
+/// A step up a stretch and the wave that it starts from.
+struct StepUp
+{
+    MagnusStep<Complex> step;
+    Hyperbolic hyperbolic;
+    Wave<Complex> below;
+};
+
+/// What a climb from the foot to the mouth leaves behind for the way down: of each stretch its steps and the inertance at its
+/// upper end, of each hole its matrix with its local derivatives, and the wave below every element.
 struct Climb
 {
-    std::vector<Matrix<StretchDual>> stretches;
+    std::vector<Medium<Complex>> media;
+    std::vector<Medium<MediumDual>> mediaSlopes;
+    std::vector<StepUp> steps;
+    std::vector<std::size_t> firstStep; ///< of each element, and one past the last
+    std::vector<StepDual> inertances;
     std::vector<Matrix<HoleDual>> holes;
     std::vector<Wave<Complex>> below;
     Wave<EndDual> foot;
+
+    [[nodiscard]] std::span<const StepUp> stepsOf(std::size_t element) const
+    {
+        return std::span(steps).subspan(firstStep[element], firstStep[element + 1] - firstStep[element]);
+    }
 };
+
+template <class D> AirState<D> airWith(const Chain& chain, double kelvin, std::size_t kelvinAt)
+{
+    const Calibration& c = chain.calibration;
+    return {D::variable(kelvin, kelvinAt), D::variable(c.vapour, kelvinAt + 1), D::variable(c.carbonDioxide, kelvinAt + 2)};
+}
 
 template <class D> Medium<D> mediumWith(const Chain& chain, double kelvin, double omega, std::size_t kelvinAt)
 {
-    const Calibration& c = chain.calibration;
-    const AirState<D> state{D::variable(kelvin, kelvinAt), D::variable(c.vapour, kelvinAt + 1),
-                            D::variable(c.carbonDioxide, kelvinAt + 2)};
-    return Medium<D>::at(AirOf<D>::at(state), D::variable(omega, kelvinAt + 3), D::variable(chain.loss, kelvinAt + 4));
+    return Medium<D>::at(AirOf<D>::at(airWith<D>(chain, kelvin, kelvinAt)), D::variable(omega, kelvinAt + 3),
+                         D::variable(chain.loss, kelvinAt + 4));
+}
+
+Matrix<Complex> matrixOf(const StepUp& s)
+{
+    return exponential(s.step.alpha, s.step.beta, s.step.gamma, s.hyperbolic.cosh, s.hyperbolic.sinhOverS);
+}
+
+StepDual inertanceOf(const Chain& chain, const Element& e, double omega)
+{
+    using L = StretchLocals;
+    const auto air = AirOf<StepDual>::at(airWith<StepDual>(chain, e.local[L::kelvin], L::kelvin));
+    return stepImpedance<StepDual>(e, air, StepDual::variable(omega, L::omega), StepDual::variable(e.local[L::low], L::low),
+                                   StepDual::variable(e.local[L::high], L::high),
+                                   StepDual::variable(e.local[L::length], L::length));
 }
 
 Climb climbed(const Chain& chain, const HoleDuals& holes, double omega, std::span<const double> shares)
 {
     const Calibration& c = chain.calibration;
     const std::size_t n = chain.elements.size();
-    Climb climb{std::vector<Matrix<StretchDual>>(n), std::vector<Matrix<HoleDual>>(n), std::vector<Wave<Complex>>(n + 1), {}};
-    const AirState<EndDual> footAir{EndDual::variable(chain.footKelvin, 1), EndDual::variable(c.vapour, 2),
-                                    EndDual::variable(c.carbonDioxide, 3)};
-    climb.foot =
-        footWave(chain, AirOf<EndDual>::at(footAir), EndDual::variable(chain.foot.radius_m, 0), EndDual::variable(omega, 4));
-    climb.below[0] = {climb.foot.p.v, climb.foot.u.v};
-    std::vector<Medium<StretchDual>> stretchMedia;
+    Climb climb;
+    climb.firstStep.resize(n + 1);
+    climb.inertances.resize(n);
+    climb.holes.resize(n);
+    climb.below.resize(n + 1);
+    climb.foot = footWave(chain, AirOf<EndDual>::at(airWith<EndDual>(chain, chain.footKelvin, 1)),
+                          EndDual::variable(chain.foot.radius_m, 0), EndDual::variable(omega, 4));
     std::vector<Medium<HoleDual>> holeMedia;
     for (const double kelvin : chain.kelvins) {
-        stretchMedia.push_back(mediumWith<StretchDual>(chain, kelvin, omega, StretchLocals::kelvin));
+        climb.media.push_back(
+            Medium<Complex>::at(AirOf<Complex>::at({kelvin, c.vapour, c.carbonDioxide}), Complex(omega), Complex(chain.loss)));
+        climb.mediaSlopes.push_back(mediumWith<MediumDual>(chain, kelvin, omega, 0));
         holeMedia.push_back(mediumWith<HoleDual>(chain, kelvin, omega, HoleLocals::kelvin));
     }
+    Wave<Complex> wave{climb.foot.p.v, climb.foot.u.v};
     for (std::size_t i = 0; i < n; ++i) {
         const Element& e = chain.elements[i];
-        const auto step = [&](const auto& m) {
-            const Wave<Complex>& w = climb.below[i];
-            climb.below[i + 1] = {m.a.v * w.p + m.b.v * w.u, m.c.v * w.p + m.d.v * w.u};
-        };
+        climb.below[i] = wave;
+        climb.firstStep[i] = climb.steps.size();
         if (e.isHole) {
-            climb.holes[i] = sideHole(holeMedia[e.medium], holes[e.hole], shares[e.hole]);
-            step(climb.holes[i]);
-        } else {
-            const auto at = [&](std::size_t k) {
-                return StretchDual::variable(e.local[k], k);
-            };
-            climb.stretches[i] =
-                stretchMatrix<StretchDual>(e, stretchMedia[e.medium],
-                                           {at(StretchLocals::low), at(StretchLocals::high), at(StretchLocals::length),
-                                            at(StretchLocals::rise), at(StretchLocals::kelvin)});
-            step(climb.stretches[i]);
+            const auto& m = climb.holes[i] = sideHole(holeMedia[e.medium], holes[e.hole], shares[e.hole]);
+            wave = {m.a.v * wave.p + m.b.v * wave.u, m.c.v * wave.p + m.d.v * wave.u};
+            continue;
+        }
+        upTheSteps(climb.media[e.medium], boreOf(e), [&](const MagnusStep<Complex>& step) {
+            const Complex square = step.alpha * step.alpha + step.beta * step.gamma;
+            climb.steps.push_back({step, hyperbolic<true>(square), wave});
+            wave = matrixOf(climb.steps.back()) * wave;
+        });
+        if (e.abrupt) {
+            climb.inertances[i] = inertanceOf(chain, e, omega);
+            wave.p += climb.inertances[i].v * wave.u;
         }
     }
+    climb.below[n] = wave;
+    climb.firstStep[n] = climb.steps.size();
     return climb;
 }
 
@@ -115,6 +156,116 @@ Row rowAtTop(const MouthDual& total, const Wave<Complex>& top)
     const Complex byTube = total.d[mouthLocals - 1];
     return {byTube / top.u, -byTube * top.p / (top.u * top.u)};
 }
+
+Row rowBelow(const Matrix<Complex>& m, const Row& above)
+{
+    return {above.p * m.a + above.u * m.c, above.p * m.b + above.u * m.d};
+}
+
+/// The way down a stretch: how the whole moves with the stretch's locals, gathered step by step backwards (reverse
+/// differentiation, which costs about as much as the way up whatever the number of locals).
+class WayDown
+{
+public:
+    WayDown(const Element& e, const Medium<Complex>& medium) : m_element(&e), m_medium(&medium), m_bore(boreOf(e)) {}
+
+    /// row: dW / d(wave) above the step; gives the one below it.
+    Row through(const StepUp& s, const Row& row)
+    {
+        const MagnusStep<Complex>& step = s.step;
+        // By the entries of the exponential, then by its cosh, its sinh(s)/s, and the traceless matrix.
+        const Complex byA = row.p * s.below.p;
+        const Complex byB = row.p * s.below.u;
+        const Complex byC = row.u * s.below.p;
+        const Complex byD = row.u * s.below.u;
+        const Complex byTurn = byA - byD;
+        const Complex bySinh = byTurn * step.alpha + byB * step.beta + byC * step.gamma;
+        const Complex bySquare = 0.5 * (byA + byD) * s.hyperbolic.sinhOverS + bySinh * s.hyperbolic.slope;
+        const Complex byAlpha = byTurn * s.hyperbolic.sinhOverS + 2.0 * bySquare * step.alpha;
+        const Complex byBeta = byB * s.hyperbolic.sinhOverS + bySquare * step.gamma;
+        const Complex byGamma = byC * s.hyperbolic.sinhOverS + bySquare * step.beta;
+        // alpha = k h^2 (z1 y2 - z2 y1), beta = h (z1 + z2) / 2, gamma = h (y1 + y2) / 2.
+        const auto& [one, two] = step.line;
+        const Complex& h = step.length_m;
+        constexpr double k = -0.14433756729740643; // root of 3, over 12
+        const Complex twist = byAlpha * (k * h);
+        m_byLength += step.width * (2.0 * twist * (one.z * two.y - two.z * one.y) + 0.5 * byBeta * (one.z + two.z) +
+                                    0.5 * byGamma * (one.y + two.y));
+        throughLine(step.at[0], one, h * (twist * two.y + 0.5 * byBeta), h * (0.5 * byGamma - twist * two.z));
+        throughLine(step.at[1], two, h * (0.5 * byBeta - twist * one.y), h * (twist * one.z + 0.5 * byGamma));
+        return rowBelow(matrixOf(s), row);
+    }
+
+    [[nodiscard]] std::array<Complex, StretchLocals::count> byLocals(const Medium<MediumDual>& slopes) const
+    {
+        using L = StretchLocals;
+        const double kelvin = m_element->local[L::kelvin];
+        std::array<Complex, L::count> by{};
+        by[L::low] = m_byLow;
+        by[L::high] = m_byHigh;
+        by[L::length] = m_byLength;
+        by[L::rise] = m_byWarmer / kelvin;
+        for (std::size_t i = 0; i < 5; ++i) // kelvin, vapour, carbon dioxide, omega, loss
+            by[L::kelvin + i] =
+                m_byInertia * slopes.inertia.d[i] + m_byStiffness * slopes.stiffness.d[i] + m_byGamma * slopes.air.gamma.d[i] +
+                m_byViscous * slopes.viscous.d[i] + m_byThermal * slopes.thermal.d[i] + m_byLoss * slopes.lossFactor.d[i] +
+                m_byImpedance * (slopes.air.density.d[i] * slopes.air.speed.v + slopes.air.density.v * slopes.air.speed.d[i]);
+        by[L::kelvin] -= m_byWarmer * m_element->local[L::rise] / (kelvin * kelvin);
+        return by;
+    }
+
+private:
+    /// Back through lineConstants().
+    void throughLine(double share, const LineConstants<Complex>& line, const Complex& byZ, const Complex& byY)
+    {
+        const Medium<Complex>& m = *m_medium;
+        const Complex wall_m = m_bore.low_m + (m_bore.high_m - m_bore.low_m) * share;
+        const Complex warmer = m_bore.warmerAbove * (share - 0.5);
+        const Complex radius = wall_m * (1.0 - 0.9 * warmer);
+        const Complex area = std::numbers::pi * wall_m * wall_m;
+        const Complex loss = m.lossFactor * m_bore.surface.roughness;
+        const Complex squeezed = 1.0 + (m.air.gamma - 1.0) * line.thermal;
+        const Complex byLogZ = byZ * line.z;
+        const Complex byAreaY = byY * area;
+        const Complex byViscous = byLogZ / (1.0 - line.viscous);
+        const Complex byThermal = byAreaY * m.stiffness * (m.air.gamma - 1.0);
+        m_byInertia += byLogZ / m.inertia;
+        m_byStiffness += byAreaY * squeezed;
+        m_byGamma += byAreaY * m.stiffness * line.thermal;
+        m_byLoss += (byViscous * line.viscous + byThermal * line.thermal) / m.lossFactor;
+        const Complex byViscousX = byViscous * loss * lossSlope(radius * m.viscous, line.viscous / loss);
+        const Complex byThermalX = byThermal * loss * lossSlope(radius * m.thermal, line.thermal / loss);
+        m_byViscous += byViscousX * radius;
+        m_byThermal += byThermalX * radius;
+        const Complex byRadius = byViscousX * m.viscous + byThermalX * m.thermal;
+        const Complex byArea = byY * m.stiffness * squeezed - byLogZ / area;
+        Complex byWall = byRadius * (1.0 - 0.9 * warmer) + byArea * (2.0 * std::numbers::pi) * wall_m;
+        if (m_bore.surface.porosity > 0.0) {
+            const Complex impedance = m.air.density * m.air.speed;
+            const Complex pores = byY * (2.0 * std::numbers::pi * m_bore.surface.porosity) / impedance;
+            byWall += pores;
+            m_byImpedance -= pores * wall_m / impedance;
+        }
+        m_byLow += byWall * (1.0 - share);
+        m_byHigh += byWall * share;
+        m_byWarmer += (share - 0.5) * (-0.9 * byRadius * wall_m - byLogZ / (1.0 + warmer));
+    }
+
+    const Element* m_element;
+    const Medium<Complex>* m_medium;
+    StraightBore<Complex> m_bore;
+    Complex m_byLow;
+    Complex m_byHigh;
+    Complex m_byLength;
+    Complex m_byWarmer; ///< warmerAbove
+    Complex m_byInertia;
+    Complex m_byStiffness;
+    Complex m_byGamma;
+    Complex m_byViscous;
+    Complex m_byThermal;
+    Complex m_byLoss;
+    Complex m_byImpedance; ///< the air's rho c
+};
 
 /// What the tube's impedance, as heardThrough() has it, moves with: the wave at its top and what is heard outside.
 struct TubeSlopes
@@ -206,25 +357,52 @@ struct Slopes
         for (std::size_t k = 0; k < excitationMeasures; ++k)
             by[ParameterLayout::excitation(k)] += total.d[8 + k];
     }
-    /// An element, seen through the row at its upper end; gives the row at its lower end.
-    template <typename Matrix>
-    Row addElement(const Element& e, const Matrix& m, std::size_t kelvinAt, const Row& row, const Wave<Complex>& below)
+    /// A hole, seen through the row at its upper end; gives the row at its lower end.
+    Row addHole(const Element& e, const Matrix<HoleDual>& m, const Row& row, const Wave<Complex>& below)
     {
+        using L = HoleLocals;
         const auto seen = [&](std::size_t k) {
             return row.p * (m.a.d[k] * below.p + m.b.d[k] * below.u) + row.u * (m.c.d[k] * below.p + m.d.d[k] * below.u);
         };
         for (const Link& l : e.links)
             by[l.parameter] += seen(l.local) * l.slope;
-        by[ParameterLayout::vapour] += seen(kelvinAt + 1);
-        by[ParameterLayout::carbonDioxide] += seen(kelvinAt + 2);
-        byOmega += seen(kelvinAt + 3);
-        byLoss += seen(kelvinAt + 4);
-        if (e.isHole) {
-            by[ParameterLayout::holeEndLog] += seen(kelvinAt + 5) * std::exp(chain->calibration.holeEndLog);
-            by[ParameterLayout::holeSpread(0)] += seen(kelvinAt + 6);
-            by[ParameterLayout::holeSpread(1)] += seen(kelvinAt + 7);
+        addAir(seen(L::vapour), seen(L::carbonDioxide), seen(L::omega), seen(L::loss));
+        by[ParameterLayout::holeEndLog] += seen(L::outerEnd) * std::exp(chain->calibration.holeEndLog);
+        by[ParameterLayout::holeSpread(0)] += seen(L::spread);
+        by[ParameterLayout::holeSpread(1)] += seen(L::spread + 1);
+        return rowBelow({m.a.v, m.b.v, m.c.v, m.d.v}, row);
+    }
+    /// The same of a stretch, which is the i-th element.
+    Row addStretch(const Climb& climb, std::size_t i, Row row)
+    {
+        using L = StretchLocals;
+        const Element& e = chain->elements[i];
+        WayDown down(e, climb.media[e.medium]);
+        std::array<Complex, L::count> ofStep{};
+        if (e.abrupt) {
+            const StepDual& inertance = climb.inertances[i];
+            const Complex seen = row.p * climb.below[i + 1].u;
+            for (std::size_t k = 0; k < L::count; ++k)
+                ofStep[k] = seen * inertance.d[k];
+            row.u += row.p * inertance.v;
         }
-        return {row.p * m.a.v + row.u * m.c.v, row.p * m.b.v + row.u * m.d.v};
+        const auto steps = climb.stepsOf(i);
+        for (auto s = steps.rbegin(); s != steps.rend(); ++s)
+            row = down.through(*s, row);
+        auto seen = down.byLocals(climb.mediaSlopes[e.medium]);
+        for (std::size_t k = 0; k < L::count; ++k)
+            seen[k] += ofStep[k];
+        for (const Link& l : e.links)
+            by[l.parameter] += seen[l.local] * l.slope;
+        addAir(seen[L::vapour], seen[L::carbonDioxide], seen[L::omega], seen[L::loss]);
+        return row;
+    }
+    void addAir(const Complex& byVapour, const Complex& byDioxide, const Complex& omega, const Complex& loss)
+    {
+        by[ParameterLayout::vapour] += byVapour;
+        by[ParameterLayout::carbonDioxide] += byDioxide;
+        byOmega += omega;
+        byLoss += loss;
     }
     void addFoot(const Climb& climb, const Row& row)
     {
@@ -268,7 +446,7 @@ NoteAnswer answerAt(const Chain& chain, const HoleDuals& holes, double hertz, st
     for (std::size_t i = n; i-- > 0;) {
         const Element& e = chain.elements[i];
         if (!e.isHole) {
-            row = slopes.addElement(e, climb.stretches[i], StretchLocals::kelvin, row, climb.below[i]);
+            row = slopes.addStretch(climb, i, row);
             continue;
         }
         --opening;
@@ -277,7 +455,7 @@ NoteAnswer answerAt(const Chain& chain, const HoleDuals& holes, double hertz, st
         row.u += byFlow;
         if (open)
             slopes.by[chain.layout.holeAt(e.hole)] += byHeard * heard.byPlace[opening];
-        row = slopes.addElement(e, climb.holes[i], HoleLocals::kelvin, row, climb.below[i]);
+        row = slopes.addHole(e, climb.holes[i], row, climb.below[i]);
         row.u -= byFlow;
     }
     slopes.addFoot(climb, row);
@@ -303,20 +481,24 @@ std::vector<BoreWeight> boreWeightsAt(const Chain& chain, double hertz, std::spa
         const Element& e = chain.elements[i];
         if (e.isHole) {
             const auto& m = climb.holes[i];
-            row = {row.p * m.a.v + row.u * m.c.v, row.p * m.b.v + row.u * m.d.v};
+            row = rowBelow({m.a.v, m.b.v, m.c.v, m.d.v}, row);
             continue;
         }
-        const auto& m = climb.stretches[i];
-        const Row below{row.p * m.a.v + row.u * m.c.v, row.p * m.b.v + row.u * m.d.v};
+        Row below = row;
+        if (e.abrupt)
+            below.u += below.p * climb.inertances[i].v;
+        const auto steps = climb.stepsOf(i);
+        for (auto s = steps.rbegin(); s != steps.rend(); ++s)
+            below = rowBelow(matrixOf(*s), below);
         const double length = e.local[L::length];
         const Calibration& c = chain.calibration;
         const Medium<Complex> medium =
             Medium<Complex>::at(AirOf<Complex>::at({e.local[L::kelvin], c.vapour, c.carbonDioxide}), omega, chain.loss);
         const Medium<RadiusDual> dualMedium =
             Medium<RadiusDual>::at(AirOf<RadiusDual>::at({e.local[L::kelvin], c.vapour, c.carbonDioxide}), omega, chain.loss);
-        const int steps = std::max(1, static_cast<int>(std::ceil(length / step_m)));
-        for (int k = 0; k < steps && length > 0.0; ++k) { // from its upper end downwards
-            const double share = 1.0 - (k + 0.5) / steps; // from the lower end
+        const int count = std::max(1, static_cast<int>(std::ceil(length / step_m)));
+        for (int k = 0; k < count && length > 0.0; ++k) { // from its upper end downwards
+            const double share = 1.0 - (k + 0.5) / count; // from the lower end
             const double radius = e.local[L::low] + (e.local[L::high] - e.local[L::low]) * share;
             // The row at a place inside is the row below the element taken back up through what lies under it, and the
             // wave there is the wave below it brought up: both by the lower part's matrix, whose determinant is 1.
@@ -338,7 +520,7 @@ std::vector<BoreWeight> boreWeightsAt(const Chain& chain, double hertz, std::spa
                 lineConstants(dualMedium, RadiusDual::variable(radius, 0), e.surface, RadiusDual(warmer * (share - 0.5)));
             // d(p, u)/ds = ((0, z), (y, 0)) (p, u) upwards.
             const Complex by = there.p * line.z.d[0] * here.u + there.u * line.y.d[0] * here.p;
-            weights.push_back({e.at_m + length * (k + 0.5) / steps, -centsPerNeper * by.imag() / bySpeed * 0.5});
+            weights.push_back({e.at_m + length * (k + 0.5) / count, -centsPerNeper * by.imag() / bySpeed * 0.5});
         }
         row = below;
     }

@@ -51,12 +51,16 @@ inline Complex lossFunction(const Complex& x)
 {
     return 2.0 * besselRatio(x) / x;
 }
+/// Its derivative from its value: with R = J1/J0 = x F / 2, from J0' = -J1 and J1' = J0 - J1/x, R' = 1 - R/x + R^2.
+inline Complex lossSlope(const Complex& x, const Complex& value)
+{
+    const Complex ratio = 0.5 * x * value;
+    return 2.0 * (1.0 - value + ratio * ratio) / x;
+}
 template <std::size_t N> Dual<N> lossFunction(const Dual<N>& x)
 {
-    // From J0' = -J1 and J1' = J0 - J1/x: (J1/J0)' = 1 - R/x + R^2.
-    const Complex ratio = besselRatio(x.v);
-    const Complex slope = 1.0 - ratio / x.v + ratio * ratio;
-    return x.chained(2.0 * ratio / x.v, 2.0 * (slope - ratio / x.v) / x.v);
+    const Complex value = lossFunction(x.v);
+    return x.chained(value, lossSlope(x.v, value));
 }
 
 /// Hankel's expansions are sum_k a_k(nu) (j/x)^k with real a_k; so is the quotient of the one for order 1 by that for
@@ -158,8 +162,10 @@ template <class C> struct Medium
 /// Series impedance and shunt admittance per length of a tube of one radius.
 template <class C> struct LineConstants
 {
-    C z; ///< Pa s / m^4
-    C y; ///< m^2 / (Pa s) per metre
+    C z;       ///< Pa s / m^4
+    C y;       ///< m^2 / (Pa s) per metre
+    C viscous; ///< the loss functions in them, with the wall's factors
+    C thermal;
 };
 
 /// What a wall does beyond a smooth and tight one.
@@ -190,7 +196,7 @@ LineConstants<C> lineConstants(const Medium<C>& m, const C& radius_m, const Surf
     C y = m.stiffness * area * (1.0 + (m.air.gamma - 1.0) * ft);
     if (surface.porosity > 0.0)
         y += (2.0 * std::numbers::pi * surface.porosity) * radius_m / (m.air.density * m.air.speed);
-    return {m.inertia / (area * (1.0 - fv) * (1.0 + warmer)), y};
+    return {m.inertia / (area * (1.0 - fv) * (1.0 + warmer)), y, fv, ft};
 }
 
 struct Hyperbolic
@@ -234,7 +240,12 @@ template <bool withSlope> Hyperbolic hyperbolic(const Complex& square)
     return h;
 }
 
-/// exp of the traceless matrix ((alpha, beta), (gamma, -alpha)).
+/// exp of the traceless matrix ((alpha, beta), (gamma, -alpha)), from what hyperbolic() gives of the square of its eigenvalues.
+template <class C> Matrix<C> exponential(const C& alpha, const C& beta, const C& gamma, const C& cosh, const C& sinhOverS)
+{
+    const C turn = sinhOverS * alpha;
+    return {cosh + turn, sinhOverS * beta, sinhOverS * gamma, cosh - turn};
+}
 template <class C> Matrix<C> exponential(const C& alpha, const C& beta, const C& gamma)
 {
     constexpr bool plain = std::is_same_v<C, Complex>;
@@ -249,46 +260,85 @@ template <class C> Matrix<C> exponential(const C& alpha, const C& beta, const C&
         cosh = square.chained(h.cosh, 0.5 * h.sinhOverS);
         sinhOverS = square.chained(h.sinhOverS, h.slope);
     }
-    const C turn = sinhOverS * alpha;
-    return {cosh + turn, sinhOverS * beta, sinhOverS * gamma, cosh - turn};
+    return exponential(alpha, beta, gamma, cosh, sinhOverS);
 }
 
 /// Logarithm of the radii's ratio below which a stretch is cut into even steps.
 inline constexpr double mildTaper = 0.3;
 
 /// A stretch of bore with straight walls, from radius low_m (footwards) to high_m (mouthwards), length_m > 0.
-/// slices >= 1 Magnus steps; a cylinder of even air needs one and is exact, slicesFor() tells how many a taper needs.
-/// warmerAbove: rise of temperature from its lower to its upper end over the medium's kelvin, which stand at its middle.
-template <class C> Matrix<C> boreSegment(const Medium<C>& medium, const C& low_m, const C& high_m, const C& length_m, int slices,
-                                         const Surface& surface = {}, const C& warmerAbove = C(0.0))
+template <class C> struct StraightBore
+{
+    C low_m;
+    C high_m;
+    C length_m;
+    int slices = 1; ///< Magnus steps; a cylinder of even air needs one and is exact, slicesFor() tells how many a taper needs
+    Surface surface{};
+    C warmerAbove{0.0}; ///< rise of temperature from lower to upper end over the medium's kelvin, which stand at its middle
+};
+
+/// One fourth-order step up such a stretch: the line at its two Gauss points, and the traceless matrix ((alpha, beta),
+/// (gamma, -alpha)) whose exponential leads up it.
+template <class C> struct MagnusStep
+{
+    double width; ///< of the whole length
+    C length_m;
+    std::array<double, 2> at; ///< the Gauss points, as shares of the whole length from its lower end
+    std::array<LineConstants<C>, 2> line;
+    C alpha;
+    C beta;
+    C gamma;
+};
+
+/// Hands out the steps of a stretch from its lower end upwards.
+template <class C, class Take> void upTheSteps(const Medium<C>& medium, const StraightBore<C>& bore, const Take& take)
 {
     const double gauss = std::sqrt(3.0) / 6.0;
     // Steps grow with the radius, so that a cone near its tip gets its share of them; a mild taper needs no such care.
-    const double growth = std::log(valueOf(high_m).real() / valueOf(low_m).real());
+    const double growth = std::log(valueOf(bore.high_m).real() / valueOf(bore.low_m).real());
     const auto placeOf = [&](int i) {
-        const double even = static_cast<double>(i) / slices;
+        const double even = static_cast<double>(i) / bore.slices;
         return std::abs(growth) < mildTaper ? even : std::expm1(growth * even) / std::expm1(growth);
     };
-    Matrix<C> total;
-    for (int i = 0; i < slices; ++i) {
+    for (int i = 0; i < bore.slices; ++i) {
         const double from = placeOf(i);
         const double width = placeOf(i + 1) - from;
-        const C h = length_m * width;
+        const C h = bore.length_m * width;
         const C half = h * 0.5;
         const C twisting = (-std::sqrt(3.0) / 12.0) * h * h;
-        const auto radiusAt = [&](double share) {
-            return low_m + (high_m - low_m) * (from + share * width);
-        };
+        const std::array<double, 2> at{from + (0.5 - gauss) * width, from + (0.5 + gauss) * width};
         const auto lineAt = [&](double share) {
-            return lineConstants(medium, radiusAt(share), surface, warmerAbove * (from + share * width - 0.5));
+            return lineConstants(medium, C(bore.low_m + (bore.high_m - bore.low_m) * share), bore.surface,
+                                 C(bore.warmerAbove * (share - 0.5)));
         };
-        const auto one = lineAt(0.5 - gauss);
-        const auto two = lineAt(0.5 + gauss);
-        const C twist = twisting * (one.z * two.y - two.z * one.y);
-        const Matrix<C> step = exponential(twist, half * (one.z + two.z), half * (one.y + two.y));
-        total = i == 0 ? step : step * total;
+        const LineConstants<C> one = lineAt(at[0]);
+        const LineConstants<C> two = lineAt(at[1]);
+        take(MagnusStep<C>{width,
+                           h,
+                           at,
+                           {one, two},
+                           twisting * (one.z * two.y - two.z * one.y),
+                           half * (one.z + two.z),
+                           half * (one.y + two.y)});
     }
+}
+
+/// The matrix of a whole stretch.
+template <class C> Matrix<C> boreSegment(const Medium<C>& medium, const StraightBore<C>& bore)
+{
+    Matrix<C> total;
+    bool first = true;
+    upTheSteps(medium, bore, [&](const MagnusStep<C>& s) {
+        const Matrix<C> step = exponential(s.alpha, s.beta, s.gamma);
+        total = first ? step : step * total;
+        first = false;
+    });
     return total;
+}
+template <class C> Matrix<C> boreSegment(const Medium<C>& medium, const C& low_m, const C& high_m, const C& length_m, int slices,
+                                         const Surface& surface = {}, const C& warmerAbove = C(0.0))
+{
+    return boreSegment(medium, StraightBore<C>{low_m, high_m, length_m, slices, surface, warmerAbove});
 }
 
 /// How many Magnus steps a straight-walled stretch gets: of at most 22 mm where it hardly tapers, of 9 mm where it does, and of
