@@ -166,7 +166,7 @@ private Q_SLOTS:
         Bench bench(10);
         bench.hearAll();
         bench.hearAll();
-        const auto& notes = bench.book().present().spec().fingerings;
+        const auto notes = bench.book().present().spec().fingerings; // a cut makes another shape
         const HoleId upper = bench.book().present().spec().holes.back().id;
         const Metres from = *presentSize(bench.book().present(), Enlarge{upper, Metres{}});
         bench.put(CutEntry{Enlarge{upper, from + Metres::fromMillimetres(0.2)}, from, {}, {}});

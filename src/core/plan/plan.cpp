@@ -169,7 +169,7 @@ Result<bool> decideBeforeGoals(const Situation& s, Decision& w)
     // What somebody did on his own is listened to before it is built on.
     if (!toHear.empty() && (ownCuts(s) || wellIn)) {
         advice.state = AdviceState::Measure;
-        advice.fingerings = std::move(toHear);
+        advice.fingerings = sittingWith(s, std::move(toHear));
         return true;
     }
     if (wellIn)
