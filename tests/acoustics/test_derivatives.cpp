@@ -81,6 +81,7 @@ private Q_SLOTS:
         QTest::newRow("transverse") << 1;
         QTest::newRow("reed") << 2;
         QTest::newRow("duct with cover, ramp, slide, countersinks, pads, a pair and a gradient") << 4;
+        QTest::newRow("rough and leaky walls, a steep cone, a step and a gradient") << 5;
     }
     void allAgreeWithDifferences()
     {
@@ -115,6 +116,15 @@ private Q_SLOTS:
             for (auto& h : s.holes)
                 h.fittings.fingerShare = 0.1;
             formulas.holes = HoleFormulas::Keefe;
+        } else if (mouth == 5) {
+            c.gradient_K_m = -13.0;
+            const double length = s.bore.back().at_m;
+            const Surface leaky{1.3, 1.5e-3};
+            s.bore = {{0.0, 0.0131, leaky},
+                      {0.031, 0.0139, leaky},
+                      {0.0314, 0.0164, {}},
+                      {0.0731, 0.0113, leaky},
+                      {length, 0.0152, leaky}};
         }
         const std::vector<NoteQuery> queries{{std::vector<bool>(6, true), 1},
                                              {{false, false, true, true, true, true}, 2},

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Complex numbers that carry their derivatives by N real parameters (forward differentiation). Every formula of the
-// model is analytic in its parameters, so one template serves values (std::complex) and derivatives (Dual).
+// model is analytic in its parameters, so one template serves values (std::complex) and derivatives (Dual). The steps of a
+// bore, which are many, gradient.cpp goes through backwards instead.
 #pragma once
 
 #include <array>

@@ -162,8 +162,8 @@ Row rowBelow(const Matrix<Complex>& m, const Row& above)
     return {above.p * m.a + above.u * m.c, above.p * m.b + above.u * m.d};
 }
 
-/// The way down a stretch: how the whole moves with the stretch's locals, gathered step by step backwards (reverse
-/// differentiation, which costs about as much as the way up whatever the number of locals).
+/// The way down a stretch: how the whole moves with the stretch's locals, gathered step by step backwards (the
+/// reverse mode [GW08], which costs about as much as the way up whatever the number of locals).
 class WayDown
 {
 public:
