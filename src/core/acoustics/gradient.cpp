@@ -95,7 +95,8 @@ Climb climbed(const Chain& chain, const HoleDuals& holes, double omega, std::spa
         climb.below[i] = wave;
         climb.firstStep[i] = climb.steps.size();
         if (e.isHole) {
-            const auto& m = climb.holes[i] = sideHole(holeMedia[e.medium], holes[e.hole], shares[e.hole]);
+            climb.holes[i] = sideHole(holeMedia[e.medium], holes[e.hole], shares[e.hole]);
+            const auto& m = climb.holes[i];
             wave = {m.a.v * wave.p + m.b.v * wave.u, m.c.v * wave.p + m.d.v * wave.u};
             continue;
         }
